@@ -1,0 +1,1 @@
+<template><h1>Zonaris</h1></template>

@@ -1,0 +1,74 @@
+import { finding } from '../finding'
+import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import type { GateId, WorkplaceId } from '../vocabulary/vocabulary'
+import type { HouseRules } from '../houserules/house-rules'
+import type { OutfitRequirement } from '../ppe/required-outfit'
+import type { ShadeAnswer } from '../shade/shade-question'
+import type { Instant, Station } from '../station/station'
+import type { Gate, Word } from './gate'
+import type { Finding } from '../finding'
+import { judgeBody } from './body-gate'
+import { judgeEyes } from './eyes-gate'
+import { judgeJob } from './job-gate'
+
+/** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
+export const RULES_VERSION = 1
+
+/** Everything a station's verdict rests on, besides the station. */
+export interface Surroundings {
+  readonly rules: HouseRules
+  readonly workplace: WorkplaceId
+  readonly now: Instant
+}
+
+/** A station judged: its gates in working order, the word at the end, and the first reason for it. */
+export interface StationVerdict {
+  readonly gates: readonly Gate[]
+  readonly word: Word
+  readonly reason: Finding | null
+  /** The gate the line is live up to; null when it runs through. */
+  readonly firstClosed: GateId | null
+  readonly shade: ShadeAnswer | null
+  readonly outfit: readonly OutfitRequirement[]
+}
+
+const isClosed = ({ state }: Gate): boolean => state !== 'open' && state !== 'not-needed'
+
+function notJudgedYet(gate: GateId, needed: boolean, station: Station): Gate {
+  if (station.job !== null && !needed) {
+    return { gate, state: 'not-needed', findings: [finding('note', 'gate.not-needed', { gate, process: station.job.process })] }
+  }
+  return { gate, state: 'to-do', findings: [finding('hold', 'gate.not-judged-yet', { gate })] }
+}
+
+/**
+ * Judges every gate of a station, in the order people work. Unknown never opens a gate.
+ * Air, Gas, Machine and Fire are not judged yet and say so; Gas and Machine are not needed where the process uses none.
+ *
+ * @param station what is known of the place
+ * @param surroundings house rules, workplace and the instant of judging
+ */
+export function assessStation(station: Station, { rules, workplace, now }: Surroundings): StationVerdict {
+  const eyes = judgeEyes(station, rules, workplace, now)
+  const body = judgeBody(station, now)
+  const traits = station.job && PROCESS_TRAITS[station.job.process]
+  const gates: readonly Gate[] = [
+    judgeJob(station.job),
+    { gate: 'eyes', state: eyes.state, findings: eyes.findings },
+    { gate: 'body', state: body.state, findings: body.findings },
+    notJudgedYet('air', true, station),
+    notJudgedYet('gas', traits?.usesGas ?? true, station),
+    notJudgedYet('machine', traits?.usesMachine ?? true, station),
+    notJudgedYet('fire', true, station),
+  ]
+  const closed = gates.find(isClosed)
+  const judged = { gates, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit }
+  if (station.stop) {
+    const { reason, at } = station.stop
+    return { ...judged, word: 'stopped', reason: finding('stop', 'station.stopped', { reason, at }) }
+  }
+  const stopping = gates.find(({ state }) => state === 'stop')
+  if (stopping) return { ...judged, word: 'stopped', reason: stopping.findings[0] ?? null }
+  if (closed) return { ...judged, word: 'hold', reason: closed.findings[0] ?? null }
+  return { ...judged, word: 'clear-to-strike', reason: null }
+}

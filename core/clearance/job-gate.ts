@@ -1,0 +1,42 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import { SOURCES } from '../source/sources'
+import type { CoatingId } from '../vocabulary/vocabulary'
+import type { Job, JobField } from '../job/job'
+import { neededJobFields } from '../job/needed-job-fields'
+import type { Gate } from './gate'
+import { gateFrom } from './gate'
+
+const BURNS_OFF: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil'])
+
+/** Fields that have a finding of their own when they are bad, so that the general "not known" is not said twice. */
+const isKnown = (job: Job, field: JobField): boolean =>
+  field === 'currentA' ? job.currentA !== undefined || job.currentRangeA !== undefined : job[field] !== undefined
+
+/** Is the job fully known, its coating known or stripped, and nothing on it that an arc must not meet? */
+export function judgeJob(job: Job | null): Gate {
+  if (job === null) return gateFrom('job', [], [finding('hold', 'job.not-set', {})])
+  const { process } = job
+  const missing: Finding[] = neededJobFields(process)
+    .filter(field => !isKnown(job, field))
+    .map(field => finding('hold', 'job.field-missing', { field, process }))
+  const found: Finding[] = (job.assumed ?? []).map(field => finding('hold', 'job.field-assumed', { field }))
+
+  if (!job.coatingStripped) {
+    if (job.coating === 'unknown') found.push(finding('hold', 'job.coating-unknown', {}, [SOURCES.coatings, SOURCES.shopPractice]))
+    else if (job.coating === 'yellow-passivate') found.push(finding('hold', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings, SOURCES.shopPractice]))
+    else if (job.coating !== undefined && BURNS_OFF.has(job.coating)) found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, [SOURCES.coatings]))
+  }
+  // Stripping a coating nobody named leaves what was stripped unknown: dust and residue of cadmium or lead stay dangerous.
+  else if (job.coating === 'unknown' || job.coating === 'yellow-passivate') found.push(finding('caution', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings]))
+
+  if (job.residue === 'present') found.push(finding('hold', 'job.residue-present', {}, [SOURCES.degreaserPhosgene]))
+  else if (job.residue === 'unknown') found.push(finding('hold', 'job.residue-unknown', {}, [SOURCES.degreaserPhosgene]))
+  if (job.container === 'held-something' || job.container === 'unknown-contents') {
+    found.push(finding('hold', 'job.container', { container: job.container }, [SOURCES.containers]))
+  }
+  if (job.startsAt !== undefined && job.endsAt !== undefined && job.startsAt === job.endsAt) {
+    found.push(finding('hold', 'job.times-reversed', { startsAt: job.startsAt, endsAt: job.endsAt }))
+  }
+  return gateFrom('job', found, missing)
+}

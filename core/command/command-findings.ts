@@ -1,0 +1,19 @@
+import type { RoleId } from '../vocabulary/vocabulary'
+import type { RightId } from '../person/rights'
+
+/** Codes of the one door for change. */
+export interface CommandFindings {
+  'command.stale': { streamId: string, expectedVersion: number, version: number }
+  'command.not-allowed': { right: RightId, roles: readonly RoleId[] }
+  'command.id-reused': { commandId: string }
+  'command.unknown-stream': { streamId: string }
+  'command.not-stopped': Record<string, never>
+  'command.name-taken': { name: string }
+  'command.person-unknown': { personId: string }
+  'command.bay-unknown': { bayId: string }
+  'command.pin-wrong': Record<string, never>
+  'command.pin-locked': { untilIso: string }
+  'command.last-safety-lead': Record<string, never>
+  'command.person-has-left': { name: string }
+  'command.late-report': { minutes: number }
+}

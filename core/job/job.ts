@@ -1,0 +1,57 @@
+import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, PositionId, ProcessId, ResidueId, ShieldingGasId, WorkplaceId } from '../vocabulary/vocabulary'
+import type { ShadeQuestion } from '../shade/shade-question'
+
+/** What one place is set to do today. Anything left out is not known. */
+export interface Job {
+  readonly process: ProcessId
+  /** Arc current, A. */
+  readonly currentA?: number
+  /** Lowest and highest arc current, A. */
+  readonly currentRangeA?: readonly [number, number]
+  readonly consumable?: ConsumableId
+  /** Rod, wire or tungsten diameter, mm. */
+  readonly electrodeDiameterMm?: number
+  /** Thickness of the work, mm. */
+  readonly plateThicknessMm?: number
+  readonly acetyleneFlowLPerH?: number
+  readonly oxygenFlowLPerH?: number
+  readonly baseMetal?: BaseMetalId
+  readonly coating?: CoatingId
+  /** The coating is taken off where the arc will be. */
+  readonly coatingStripped?: boolean
+  readonly shieldingGas?: ShieldingGasId
+  readonly position?: PositionId
+  readonly confinement?: ConfinementId
+  /** Local wall-clock times, HH:MM. */
+  readonly startsAt?: string
+  readonly endsAt?: string
+  /** Minutes of arc in an hour of work, above 0 and at most 60. */
+  readonly arcMinPerH?: number
+  readonly residue?: ResidueId
+  readonly container?: ContainerId
+  /** Fields nobody has confirmed yet: they are shown in pencil, and hold the Job gate. */
+  readonly assumed?: readonly JobField[]
+}
+
+/** The fields of a job that can be known, unknown or assumed. */
+export const JOB_FIELDS = [
+  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'acetyleneFlowLPerH', 'oxygenFlowLPerH',
+  'baseMetal', 'coating', 'coatingStripped', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
+] as const
+export type JobField = typeof JOB_FIELDS[number]
+
+/** The limits a job's numbers must keep, for the schema, the keypad and the tests alike. */
+export const JOB_LIMITS = {
+  currentA: { min: 0.1, max: 2000 },
+  electrodeDiameterMm: { min: 0.2, max: 25 },
+  plateThicknessMm: { min: 0.1, max: 1000 },
+  acetyleneFlowLPerH: { min: 1, max: 20000 },
+  oxygenFlowLPerH: { min: 1, max: 100000 },
+  arcMinPerH: { min: 0.5, max: 60 },
+} as const
+
+/** The shade question that a job asks. */
+export function shadeQuestionOf(job: Job, workplace: WorkplaceId): ShadeQuestion {
+  const { process, currentA, currentRangeA, electrodeDiameterMm, plateThicknessMm, acetyleneFlowLPerH, oxygenFlowLPerH, baseMetal, shieldingGas } = job
+  return { process, currentA, currentRangeA, electrodeDiameterMm, plateThicknessMm, acetyleneFlowLPerH, oxygenFlowLPerH, baseMetal, shieldingGas, workplace }
+}

@@ -1,0 +1,71 @@
+import type { Decision } from '../command/decision'
+import { finding } from '../finding'
+import type { RoleId } from '../vocabulary/vocabulary'
+
+/** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
+export interface Person {
+  readonly name: string
+  readonly roles: readonly RoleId[]
+  readonly areaId: string | null
+  readonly bayId: string | null
+  readonly hasLeft: boolean
+  readonly pinSet: boolean
+}
+
+export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false }
+
+export interface PersonProfile { readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null }
+
+export interface PersonCommands {
+  'person.add': PersonProfile
+  'person.change': PersonProfile
+  'person.leave': Record<string, never>
+  /** The secret itself goes to the credential table and never into the command's record. */
+  'person.secret-set': { readonly kind: 'password' | 'pin' }
+}
+
+export type PersonEvent =
+  | { readonly type: 'person-added', readonly version: 1, readonly payload: PersonProfile }
+  | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
+  | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
+  | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
+
+export function evolvePerson(person: Person, event: PersonEvent): Person {
+  switch (event.type) {
+    case 'person-added': return { ...NOBODY, ...event.payload }
+    case 'person-changed': return { ...person, ...event.payload }
+    case 'person-left': return { ...person, hasLeft: true, bayId: null }
+    case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
+  }
+}
+
+type PersonCommand = { [T in keyof PersonCommands]: { readonly type: T, readonly payload: PersonCommands[T] } }[keyof PersonCommands]
+
+/** What the decision needs to know beyond the person. */
+export interface PeopleAround {
+  /** Safety leads of the site who have not left, this person included. */
+  readonly safetyLeads: number
+}
+
+/** Decides a change to a person. A site keeps at least one safety lead: nobody else can manage people. */
+export function decidePerson(person: Person, command: PersonCommand, { safetyLeads }: PeopleAround): Decision<PersonEvent> {
+  if (command.type === 'person.add') {
+    return person.name === ''
+      ? { events: [{ type: 'person-added', version: 1, payload: command.payload }] }
+      : { refused: [finding('hold', 'command.name-taken', { name: person.name })] }
+  }
+  if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
+  const wasLead = person.roles.includes('safety-lead')
+  switch (command.type) {
+    case 'person.change':
+      return wasLead && !command.payload.roles.includes('safety-lead') && safetyLeads <= 1
+        ? lastLead()
+        : { events: [{ type: 'person-changed', version: 1, payload: command.payload }] }
+    case 'person.leave':
+      return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
+    case 'person.secret-set':
+      return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
+  }
+}
+
+const lastLead = (): Decision<PersonEvent> => ({ refused: [finding('hold', 'command.last-safety-lead', {})] })

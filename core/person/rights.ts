@@ -1,0 +1,59 @@
+import type { RoleId } from '../vocabulary/vocabulary'
+
+/** What somebody may do. `own` narrows a right to the person's own bay or area. */
+export const RIGHTS = [
+  'see-floor', 'stop', 'reopen', 'set-jobs', 'door-checks', 'place-people', 'change-house-rules', 'manage-people', 'set-up-site', 'read-records',
+] as const
+export type RightId = typeof RIGHTS[number]
+
+/** How far a right reaches. */
+export type Reach = 'all' | 'own-area' | 'own-bay' | 'none'
+
+const row = (learner: Reach, welder: Reach, instructor: Reach, safetyLead: Reach, authoriser: Reach, fireWatch: Reach, storeKeeper: Reach, auditor: Reach): Readonly<Record<RoleId, Reach>> => ({
+  'learner': learner, 'welder': welder, 'instructor': instructor, 'safety-lead': safetyLead, 'permit-authoriser': authoriser,
+  'fire-watch': fireWatch, 'store-keeper': storeKeeper, 'auditor': auditor,
+})
+
+/** The one table of who may do what, for server and screens alike. */
+export const RIGHTS_OF: Readonly<Record<RightId, Readonly<Record<RoleId, Reach>>>> = {
+  //                         learner  welder  instructor   lead   authoriser watch   store   auditor
+  'see-floor': row('all', 'all', 'all', 'all', 'all', 'all', 'all', 'all'),
+  'stop': row('all', 'all', 'all', 'all', 'all', 'all', 'all', 'all'),
+  'reopen': row('none', 'none', 'own-area', 'all', 'none', 'none', 'none', 'none'),
+  'set-jobs': row('none', 'none', 'all', 'all', 'none', 'none', 'none', 'none'),
+  'door-checks': row('none', 'none', 'all', 'all', 'none', 'none', 'none', 'none'),
+  'place-people': row('none', 'none', 'all', 'all', 'none', 'none', 'none', 'none'),
+  'change-house-rules': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
+  'manage-people': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
+  'set-up-site': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
+  'read-records': row('none', 'none', 'own-area', 'all', 'none', 'none', 'none', 'all'),
+}
+
+/** Who asks: the roles and the place that belong to a person. */
+export interface Holder {
+  readonly roles: readonly RoleId[]
+  readonly areaId: string | null
+  readonly bayId: string | null
+}
+
+/** What it is asked for; a right that reaches only so far needs to know. */
+export interface Place { readonly areaId: string | null, readonly bayId: string | null }
+
+const reaches = (reach: Reach, holder: Holder, place: Place | undefined): boolean => {
+  switch (reach) {
+    case 'all': return true
+    case 'none': return false
+    // An instructor without an area of their own looks after the whole floor.
+    case 'own-area': return place === undefined || holder.areaId === null || holder.areaId === place.areaId
+    case 'own-bay': return place === undefined || (holder.bayId !== null && holder.bayId === place.bayId)
+  }
+}
+
+/**
+ * May this person do this here?
+ *
+ * @param place leave out to ask whether the right exists anywhere (for showing a control)
+ */
+export function mayDo(holder: Holder, right: RightId, place?: Place): boolean {
+  return holder.roles.some(role => reaches(RIGHTS_OF[right][role], holder, place))
+}

@@ -1,0 +1,103 @@
+import type { Decision } from '../command/decision'
+import { finding } from '../finding'
+import type { Finding } from '../finding'
+import type { Job } from '../job/job'
+import type { ZoneId } from '../vocabulary/vocabulary'
+import { assessStation, RULES_VERSION } from '../clearance/assess-station'
+import type { Surroundings } from '../clearance/assess-station'
+import type { GlassesKind, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
+import type { RequirementId } from '../ppe/required-outfit'
+import { evolveStation } from './station'
+
+/** A zone as it was looked at: against which requirement, so that a job changed meanwhile cannot borrow the answer. */
+export interface ZoneLookedAt { readonly zone: ZoneId, readonly requirement: RequirementId, readonly passes: boolean }
+
+export interface StationCommands {
+  'station.set-job': { readonly job: Job }
+  'station.clear-job': Record<string, never>
+  'station.place-person': { readonly personId: string | null }
+  'station.set-helmet': { readonly shade: number }
+  'station.check-helmet': { readonly passed: boolean, readonly fault?: HelmetFault }
+  'station.check-glasses': { readonly kind: GlassesKind, readonly transmittance?: number }
+  'station.check-outfit': { readonly zones: readonly ZoneLookedAt[] }
+  'station.stop': { readonly reason?: string }
+  /** Stops every bay of the site; the server names the streams, so that none is forgotten. */
+  'station.stop-all': { readonly reason?: string }
+  'station.give-stop-reason': { readonly reason: string }
+  'station.reopen': { readonly note?: string }
+  /** The clock's own: today's checks are over. */
+  'station.lapse-checks': Record<string, never>
+}
+
+export type StationCommand = { [T in keyof StationCommands]: { readonly type: T, readonly payload: StationCommands[T] } }[keyof StationCommands]
+
+/** What a decision about a station needs besides the station. */
+export interface StationContext extends Surroundings {
+  /** When it happened, which may be before `now` when a phone had no signal. */
+  readonly at: Instant
+  readonly by: string
+  /** When the shop day that holds `at` ends. */
+  readonly checksValidUntil: Instant
+}
+
+/** Reports older than this, minutes, carry a remark. */
+const LATE_AFTER_MIN = 5
+
+/**
+ * Decides what a command does to one station, and records every gate that changed by it.
+ * Stop and the checks are reports of fact: never refused.
+ */
+export function decideStation(station: Station, command: StationCommand, context: StationContext): Decision<StationEvent> {
+  const decision = act(station, command, context)
+  if ('refused' in decision) return decision
+  const after = decision.events.reduce(evolveStation, station)
+  return { events: [...decision.events, ...gateChanges(after, context)], remarks: lateRemark(command, context) }
+}
+
+function act(station: Station, command: StationCommand, { at, by, now, checksValidUntil }: StationContext): Decision<StationEvent> {
+  const validUntil = checksValidUntil
+  switch (command.type) {
+    case 'station.set-job': return { events: [{ type: 'job-set', version: 1, payload: { job: command.payload.job } }] }
+    case 'station.clear-job': return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 1, payload: {} }] }
+    case 'station.place-person':
+      return { events: station.personId === command.payload.personId ? [] : [{ type: 'person-placed', version: 1, payload: { personId: command.payload.personId } }] }
+    case 'station.set-helmet': return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
+    case 'station.check-helmet': return { events: [{ type: 'helmet-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
+    case 'station.check-glasses': return { events: [{ type: 'glasses-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
+    case 'station.check-outfit': return checkOutfit(command.payload.zones, at, validUntil)
+    case 'station.stop': case 'station.stop-all':
+      return { events: [{ type: 'stopped', version: 1, payload: { at, by, reason: command.payload.reason ?? null } }] }
+    case 'station.give-stop-reason':
+      return station.stop ? { events: [{ type: 'stop-reason-given', version: 1, payload: command.payload }] } : notStopped()
+    case 'station.reopen':
+      return station.stop ? { events: [{ type: 'reopened', version: 1, payload: { note: command.payload.note ?? null } }] } : notStopped()
+    case 'station.lapse-checks': return { events: [{ type: 'checks-lapsed', version: 1, payload: { at: now } }] }
+  }
+}
+
+function checkOutfit(lookedAt: readonly ZoneLookedAt[], at: Instant, validUntil: Instant): Decision<StationEvent> {
+  const zones: Partial<Record<ZoneId, ZoneCheck>> = {}
+  for (const { zone, requirement, passes } of lookedAt) zones[zone] = { passes, requirement, at, validUntil }
+  return { events: [{ type: 'outfit-checked', version: 1, payload: { zones } }] }
+}
+
+const notStopped = (): Decision<StationEvent> => ({ refused: [finding('hold', 'command.not-stopped', {})] })
+
+function lateRemark({ type }: StationCommand, { at, now }: StationContext): readonly Finding[] {
+  const minutes = Math.floor((Date.parse(now) - Date.parse(at)) / 60_000)
+  return type !== 'station.lapse-checks' && minutes >= LATE_AFTER_MIN ? [finding('note', 'command.late-report', { minutes })] : []
+}
+
+/** One event for each gate that no longer answers as it was last recorded. Also asked after a change of house rules. */
+export function gateChanges(station: Station, surroundings: Surroundings): readonly StationEvent[] {
+  return assessStation(station, surroundings).gates
+    .filter(({ gate, state, findings }) => !sameGate(station.gates[gate], { state, findings }))
+    .map(({ gate, state, findings }) => ({ type: 'gate-changed', version: 1, payload: { gate, state, findings, rulesVersion: RULES_VERSION } }))
+}
+
+const sameGate = (recorded: RecordedGate | undefined, now: RecordedGate): boolean =>
+  recorded !== undefined && recorded.state === now.state && JSON.stringify(codesAndValues(recorded)) === JSON.stringify(codesAndValues(now))
+
+/** Keys in sorted order, since a recorded finding comes back from canonical text with its keys sorted. */
+const codesAndValues = ({ findings }: RecordedGate): unknown =>
+  findings.map(({ severity, code, values }) => [severity, code, Object.entries(values).sort(([a], [b]) => a < b ? -1 : 1)])

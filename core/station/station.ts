@@ -1,0 +1,116 @@
+import type { Finding } from '../finding'
+import type { GateId, ZoneId } from '../vocabulary/vocabulary'
+import type { RequirementId } from '../ppe/required-outfit'
+import type { Job } from '../job/job'
+import type { GateState } from '../clearance/gate'
+
+/** Instants are ISO 8601 in UTC, as `2026-11-23T08:04:00.000Z`. */
+export type Instant = string
+
+/** What is worn under the helmet. */
+export const GLASSES = ['clear-rated', 'tinted', 'none'] as const
+export type GlassesKind = typeof GLASSES[number]
+
+export const HELMET_FAULTS = ['battery', 'lens', 'light-leak', 'shell', 'slow'] as const
+export type HelmetFault = typeof HELMET_FAULTS[number]
+
+/** The shade set on the helmet, or the one number of a fixed one. */
+export interface HelmetSetting { readonly shade: number, readonly at: Instant }
+/** The check before use; good until the shop day ends. */
+export interface HelmetCheck { readonly passed: boolean, readonly fault?: HelmetFault, readonly at: Instant, readonly validUntil: Instant }
+export interface GlassesCheck {
+  readonly kind: GlassesKind
+  /** Visible light transmittance of tinted ones, a fraction. */
+  readonly transmittance?: number
+  readonly at: Instant
+  readonly validUntil: Instant
+}
+/** A zone of the outfit confirmed at the door, against the requirement that stood then. */
+export interface ZoneCheck { readonly passes: boolean, readonly requirement: RequirementId, readonly at: Instant, readonly validUntil: Instant }
+
+export interface StationStop { readonly at: Instant, readonly by: string, readonly reason: string | null }
+
+/** A gate as it was last recorded in the log. */
+export interface RecordedGate { readonly state: GateState, readonly findings: readonly Finding[] }
+
+/** What is known of a place where one person strikes one arc. */
+export interface Station {
+  readonly personId: string | null
+  readonly job: Job | null
+  /** The last few different jobs of this bay, newest first. */
+  readonly recentJobs: readonly Job[]
+  readonly helmet: HelmetSetting | null
+  readonly helmetCheck: HelmetCheck | null
+  readonly glasses: GlassesCheck | null
+  readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>>
+  readonly stop: StationStop | null
+  readonly gates: Readonly<Partial<Record<GateId, RecordedGate>>>
+}
+
+export const EMPTY_STATION: Station = {
+  personId: null, job: null, recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, stop: null, gates: {},
+}
+
+const RECENT_JOBS = 6
+
+export type StationEvent =
+  | { readonly type: 'person-placed', readonly version: 1, readonly payload: { readonly personId: string | null } }
+  | { readonly type: 'job-set', readonly version: 1, readonly payload: { readonly job: Job } }
+  | { readonly type: 'job-cleared', readonly version: 1, readonly payload: Record<string, never> }
+  | { readonly type: 'helmet-set', readonly version: 1, readonly payload: HelmetSetting }
+  | { readonly type: 'helmet-checked', readonly version: 1, readonly payload: HelmetCheck }
+  | { readonly type: 'glasses-checked', readonly version: 1, readonly payload: GlassesCheck }
+  | { readonly type: 'outfit-checked', readonly version: 1, readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> } }
+  | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
+  | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
+  | { readonly type: 'reopened', readonly version: 1, readonly payload: { readonly note: string | null } }
+  | { readonly type: 'checks-lapsed', readonly version: 1, readonly payload: { readonly at: Instant } }
+  | { readonly type: 'gate-changed', readonly version: 1, readonly payload: RecordedGate & { readonly gate: GateId, readonly rulesVersion: number } }
+
+/** The station after an event. Pure: the same events always give the same station. */
+export function evolveStation(station: Station, event: StationEvent): Station {
+  switch (event.type) {
+    // Another person brings another helmet and other clothes: what was checked was checked on somebody else.
+    case 'person-placed': return { ...station, personId: event.payload.personId, helmet: null, helmetCheck: null, glasses: null, zones: {} }
+    case 'job-set': return { ...station, job: event.payload.job, recentJobs: remember(station.recentJobs, event.payload.job) }
+    case 'job-cleared': return { ...station, job: null }
+    case 'helmet-set': return { ...station, helmet: event.payload }
+    case 'helmet-checked': return { ...station, helmetCheck: event.payload }
+    case 'glasses-checked': return { ...station, glasses: event.payload }
+    case 'outfit-checked': return { ...station, zones: { ...station.zones, ...event.payload.zones } }
+    // A second stop is recorded, but the place has been stopped since the first.
+    case 'stopped': return station.stop ? station : { ...station, stop: event.payload }
+    case 'stop-reason-given': return station.stop ? { ...station, stop: { ...station.stop, reason: event.payload.reason } } : station
+    case 'reopened': return { ...station, stop: null }
+    case 'checks-lapsed': return lapse(station, event.payload.at)
+    case 'gate-changed': {
+      const { gate, state, findings } = event.payload
+      return { ...station, gates: { ...station.gates, [gate]: { state, findings } } }
+    }
+  }
+}
+
+function lapse(station: Station, at: Instant): Station {
+  const stands = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && check.validUntil > at ? check : null
+  const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => stands(check) !== null))
+  return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), zones }
+}
+
+/** What a job is known by when it is offered again: its times and the answers of the day are not part of it. */
+export function jobPattern({ startsAt: _s, endsAt: _e, residue: _r, container: _c, assumed: _a, ...pattern }: Job): string {
+  return JSON.stringify(Object.entries(pattern).sort(([a], [b]) => a < b ? -1 : 1))
+}
+
+function remember(recent: readonly Job[], job: Job): readonly Job[] {
+  const pattern = jobPattern(job)
+  return [job, ...recent.filter(other => jobPattern(other) !== pattern)].slice(0, RECENT_JOBS)
+}
+
+/** When the next of today's checks lapses, or null when none stands. */
+export function checksLapseAt({ helmetCheck, glasses, zones }: Station): Instant | null {
+  let first: Instant | null = null
+  for (const check of [helmetCheck, glasses, ...Object.values(zones)]) {
+    if (check && (first === null || check.validUntil < first)) first = check.validUntil
+  }
+  return first
+}

@@ -1,0 +1,79 @@
+/**
+ * The one list of ids that Zonaris speaks, kebab-case, kept for ever once used: jobs in the log name them.
+ * The words for them live in the message catalogue.
+ */
+export const PROCESSES = [
+  'smaw', 'gmaw', 'fcaw-g', 'fcaw-s', 'gtaw', 'saw', 'paw', 'pac', 'cac-a', 'caw',
+  'ofw', 'ofc', 'tb', 'ts', 'grinding', 'lbw',
+] as const
+export type ProcessId = typeof PROCESSES[number]
+
+export const BASE_METALS = [
+  'mild-steel', 'low-alloy-steel', 'stainless-steel', 'cast-iron', 'aluminium', 'magnesium', 'copper', 'brass', 'bronze', 'nickel-alloy', 'titanium',
+] as const
+export type BaseMetalId = typeof BASE_METALS[number]
+
+export const COATINGS = [
+  'none', 'zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil', 'yellow-passivate', 'unknown',
+] as const
+export type CoatingId = typeof COATINGS[number]
+
+export const CONSUMABLES = [
+  'e6010', 'e6011', 'e6013', 'e7018', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci',
+  'er70s-6', 'er308lsi', 'er4043', 'er5356', 'ersicu', 'e71t-1', 'e71t-8', 'e71t-gs', 'er70s-2', 'er308l', 'ercusi-a',
+  'rg45', 'rbcuzn-a', 'bag-silver', 'tin-silver', 'em12k', 'carbon-rod', 'no-filler',
+] as const
+export type ConsumableId = typeof CONSUMABLES[number]
+
+export const SHIELDING_GASES = ['argon', 'argon-co2', 'co2', 'argon-oxygen', 'argon-helium', 'helium', 'tri-mix', 'none'] as const
+export type ShieldingGasId = typeof SHIELDING_GASES[number]
+
+export const POSITIONS = ['flat', 'horizontal', 'vertical', 'overhead'] as const
+export type PositionId = typeof POSITIONS[number]
+
+export const CONFINEMENTS = ['open', 'against-wall', 'restricted', 'confined'] as const
+export type ConfinementId = typeof CONFINEMENTS[number]
+
+/** What a job answers about chlorinated degreaser and brake cleaner. */
+export const RESIDUES = ['none', 'present', 'unknown'] as const
+export type ResidueId = typeof RESIDUES[number]
+
+/** What a job answers about tanks, drums and closed sections. */
+export const CONTAINERS = ['not-a-container', 'opened-cleaned-tested', 'held-something', 'unknown-contents'] as const
+export type ContainerId = typeof CONTAINERS[number]
+
+export const ZONES = [
+  'hair-head', 'ears', 'eyes', 'face', 'neck', 'lungs', 'hands', 'arms', 'torso', 'lap', 'legs', 'feet', 'pockets',
+] as const
+export type ZoneId = typeof ZONES[number]
+
+export const GATES = ['job', 'eyes', 'body', 'air', 'gas', 'machine', 'fire'] as const
+export type GateId = typeof GATES[number]
+
+export const SHADE_RULE_SETS = ['us-legal', 'us-consensus', 'eu', 'house', 'darkest-first'] as const
+export type ShadeRuleSetId = typeof SHADE_RULE_SETS[number]
+
+/** The rule sets a site may take as its basis (a house minimum is set by its number). */
+export const SHADE_BASES = ['us-legal', 'us-consensus', 'eu', 'darkest-first'] as const
+export type ShadeBasisId = typeof SHADE_BASES[number]
+
+export const JURISDICTIONS = ['us', 'us-ca', 'eu', 'uk', 'de'] as const
+export type JurisdictionId = typeof JURISDICTIONS[number]
+
+export const WORKPLACES = ['general', 'construction'] as const
+export type WorkplaceId = typeof WORKPLACES[number]
+
+export const BAY_KINDS = ['designated', 'structure'] as const
+export type BayKindId = typeof BAY_KINDS[number]
+
+export const ROLES = ['learner', 'welder', 'instructor', 'safety-lead', 'permit-authoriser', 'fire-watch', 'store-keeper', 'auditor'] as const
+export type RoleId = typeof ROLES[number]
+
+/** All lists under one roof, for `GET /api/v1/vocabulary`. */
+export const VOCABULARY = {
+  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES,
+  positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
+  shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, bayKinds: BAY_KINDS, roles: ROLES,
+} as const
+
+export type VocabularyList = keyof typeof VOCABULARY

@@ -1,0 +1,122 @@
+import type { Job } from '#core/job/job'
+import type { BayKindId, RoleId, ZoneId } from '#core/vocabulary/vocabulary'
+import type { GlassesKind, HelmetFault } from '#core/station/station'
+import type { HouseRules } from '#core/houserules/house-rules'
+
+/**
+ * Fenmarsh Lockworks: an invented yard that restores canal lock gates and workboats and trains apprentices.
+ * Every person, tag and reading here is made up.
+ */
+export const SITE = { siteId: 'fenmarsh', name: 'Fenmarsh Lockworks', timeZone: 'Europe/London' }
+
+export const RULES: HouseRules = { jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: 10, units: 'metric', actionFraction: 0.5, shopDayHour: 4 }
+
+export const HALLS = [{ hallId: 'gate-hall', name: 'Gate hall' }, { hallId: 'boat-shed', name: 'Boat shed' }, { hallId: 'lockside', name: 'Lockside' }]
+
+export const AREAS = [
+  { areaId: 'gate-bays', hallId: 'gate-hall', name: 'Gate bays' },
+  { areaId: 'pump-bench', hallId: 'gate-hall', name: 'Pump bench' },
+  { areaId: 'tender-bays', hallId: 'boat-shed', name: 'Tender bays' },
+  { areaId: 'oxy-corner', hallId: 'boat-shed', name: 'Oxy-fuel corner' },
+  { areaId: 'structures', hallId: 'lockside', name: 'On the structures' },
+]
+
+export interface DemoPerson {
+  readonly personId: string
+  readonly name: string
+  readonly roles: readonly RoleId[]
+  readonly areaId?: string
+  readonly signIn?: { readonly loginName: string, readonly password: string, readonly pin: string }
+}
+
+export const LEAD: DemoPerson = {
+  personId: 'oskar-fenn', name: 'Oskar Fenn', roles: ['safety-lead'], signIn: { loginName: 'oskar', password: 'paddle-gear-oskar', pin: '4471' },
+}
+
+export const PEOPLE: readonly DemoPerson[] = [
+  { personId: 'maren-holt', name: 'Maren Holt', roles: ['instructor'], signIn: { loginName: 'maren', password: 'mitre-sill-maren', pin: '2806' } },
+  { personId: 'bea-tully', name: 'Bea Tully', roles: ['auditor'], signIn: { loginName: 'bea', password: 'weir-board-bea', pin: '7719' } },
+  { personId: 'imke-tarrow', name: 'Imke Tarrow', roles: ['learner'], signIn: { loginName: 'imke', password: 'quoin-post-imke', pin: '1532' } },
+  { personId: 'jun-pell', name: 'Jun Pell', roles: ['store-keeper'] },
+  { personId: 'hedda-moss', name: 'Hedda Moss', roles: ['permit-authoriser', 'fire-watch'] },
+  { personId: 'dov-lindqvist', name: 'Dov Lindqvist', roles: ['welder'] },
+  { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'] },
+  { personId: 'teo-marsh', name: 'Teo Marsh', roles: ['learner'] },
+  { personId: 'pia-vance', name: 'Pia Vance', roles: ['learner'] },
+  { personId: 'sol-brandt', name: 'Sol Brandt', roles: ['learner'] },
+  { personId: 'ada-quill', name: 'Ada Quill', roles: ['welder'] },
+  { personId: 'noor-hale', name: 'Noor Hale', roles: ['learner'] },
+  { personId: 'ivo-reyes', name: 'Ivo Reyes', roles: ['welder'] },
+  { personId: 'lena-stroud', name: 'Lena Stroud', roles: ['learner'] },
+  { personId: 'kit-amari', name: 'Kit Amari', roles: ['learner'] },
+]
+
+export interface DemoBay {
+  readonly label: string
+  readonly areaId: string
+  readonly kind?: BayKindId
+  readonly personId?: string
+  readonly job?: Job
+  /** Shade set on the helmet. */
+  readonly helmet?: number
+  readonly helmetCheck?: { readonly passed: boolean, readonly fault?: HelmetFault }
+  readonly glasses?: { readonly kind: GlassesKind, readonly transmittance?: number }
+  /** `all`, or the zones looked at; those named under `fails` did not pass. */
+  readonly outfit?: 'all' | readonly ZoneId[]
+  readonly fails?: readonly ZoneId[]
+  readonly stop?: string
+}
+
+const day = { startsAt: '08:00', endsAt: '12:00', position: 'flat', confinement: 'open', residue: 'none', container: 'not-a-container' } as const
+const passed = { passed: true } as const
+const clear = { kind: 'clear-rated' } as const
+
+export const BAYS: readonly DemoBay[] = [
+  {
+    label: '1', areaId: 'pump-bench', personId: 'dov-lindqvist', helmet: 12, helmetCheck: passed, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'gtaw', currentA: 85, consumable: 'er308l', electrodeDiameterMm: 2.4, plateThicknessMm: 3, baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', arcMinPerH: 20 },
+  },
+  {
+    label: '2', areaId: 'tender-bays', personId: 'runa-okafor', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'gtaw', currentRangeA: [60, 120], consumable: 'er4043', electrodeDiameterMm: 2.4, plateThicknessMm: 2, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', arcMinPerH: 15 },
+  },
+  {
+    label: '3', areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
+    job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', arcMinPerH: 20 },
+  },
+  {
+    label: '4', areaId: 'gate-bays', personId: 'imke-tarrow', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'zinc', position: 'overhead', arcMinPerH: 20, assumed: ['arcMinPerH'] },
+  },
+  {
+    label: '5', areaId: 'gate-bays', personId: 'pia-vance', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 25 },
+  },
+  {
+    label: '6', areaId: 'gate-bays', personId: 'sol-brandt', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all', fails: ['torso'],
+    job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 25 },
+  },
+  {
+    label: '7', areaId: 'gate-bays', personId: 'ada-quill', helmet: 12, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'fcaw-s', currentA: 210, consumable: 'e71t-8', electrodeDiameterMm: 2, plateThicknessMm: 12, baseMetal: 'mild-steel', coating: 'primer', coatingStripped: true, arcMinPerH: 30 },
+  },
+  {
+    label: '8', areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
+    job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', arcMinPerH: 20 },
+  },
+  {
+    label: '9', areaId: 'tender-bays', personId: 'ivo-reyes', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'pac', currentA: 45, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 10 },
+  },
+  {
+    label: '10', areaId: 'oxy-corner', personId: 'lena-stroud', helmet: 5, helmetCheck: passed, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'ofc', plateThicknessMm: 12, oxygenFlowLPerH: 2400, baseMetal: 'mild-steel', coating: 'unknown', arcMinPerH: 15 },
+  },
+  { label: '11', areaId: 'oxy-corner' },
+  {
+    label: '12', areaId: 'structures', kind: 'structure', personId: 'kit-amari', helmet: 11, helmetCheck: passed, glasses: { kind: 'tinted', transmittance: 0.15 },
+    job: { ...day, process: 'smaw', currentA: 180, consumable: 'e7018', electrodeDiameterMm: 5, plateThicknessMm: 16, baseMetal: 'mild-steel', coating: 'lead-paint', coatingStripped: true, position: 'vertical', confinement: 'against-wall', arcMinPerH: 25 },
+  },
+]
+
+export const bayIdOf = (label: string): string => `bay-${label}`

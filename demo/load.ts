@@ -1,0 +1,75 @@
+import { HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import type { CommandOf } from '#core/command/commands'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { handleCommand } from '#server/commands/door'
+import type { Caller, Door } from '#server/commands/door'
+import { openSite } from '#server/commands/open-site'
+import { systemCommand } from '#server/commands/system-command'
+import { setLogin, setPin } from '#server/database/credential'
+import { hashSecret } from '#server/secrets'
+import { AREAS, bayIdOf, BAYS, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
+import type { DemoBay, DemoPerson } from './fenmarsh'
+
+/** What a start prints. */
+export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly roles: string }
+
+const signInsOf = (people: readonly DemoPerson[]): DemoSignIn[] =>
+  people.flatMap(({ signIn, roles }) => signIn ? [{ loginName: signIn.loginName, password: signIn.password, roles: roles.join(', ') }] : [])
+
+type Send = (streamId: string, what: CommandOf) => Promise<void>
+
+async function loadPerson(door: Door, send: Send, { personId, name, roles, areaId, signIn }: DemoPerson): Promise<void> {
+  if (personId !== LEAD.personId) await send(personStream(personId), { type: 'person.add', payload: { name, roles, areaId: areaId ?? null, bayId: BAYS.filter(bay => bay.personId === personId).map(bay => bayIdOf(bay.label))[0] ?? null } })
+  if (!signIn) return
+  await setLogin(door.pool, SITE.siteId, personId, signIn.loginName, await hashSecret(signIn.password), true)
+  await setPin(door.pool, SITE.siteId, personId, await hashSecret(signIn.pin))
+  await send(personStream(personId), { type: 'person.secret-set', payload: { kind: 'pin' } })
+}
+
+async function loadBay(send: Send, bay: DemoBay): Promise<void> {
+  const stream = stationStream(bayIdOf(bay.label))
+  if (bay.personId) await send(stream, { type: 'station.place-person', payload: { personId: bay.personId } })
+  if (bay.job) await send(stream, { type: 'station.set-job', payload: { job: bay.job } })
+  if (bay.helmet) await send(stream, { type: 'station.set-helmet', payload: { shade: bay.helmet } })
+  if (bay.helmetCheck) await send(stream, { type: 'station.check-helmet', payload: bay.helmetCheck })
+  if (bay.glasses) await send(stream, { type: 'station.check-glasses', payload: bay.glasses })
+  if (bay.outfit && bay.job) {
+    const zones = requiredOutfit(bay.job)
+      .filter(({ zone }) => bay.outfit === 'all' || bay.outfit?.includes(zone))
+      .map(({ zone, requirement }) => ({ zone, requirement, passes: !bay.fails?.includes(zone) }))
+    await send(stream, { type: 'station.check-outfit', payload: { zones } })
+  }
+  if (bay.stop) await send(stream, { type: 'station.stop', payload: { reason: bay.stop } })
+}
+
+/**
+ * Loads the made-up yard, once, through the same commands as every change. What is checked is checked today.
+ *
+ * @param isEmpty whether any site exists; the demo is never loaded beside another one
+ * @returns the demo sign-ins to print; none where the demo is not what is there
+ */
+export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly DemoSignIn[]> {
+  if (!isEmpty) {
+    const { rows } = await door.pool.query<{ there: boolean }>('select exists (select 1 from credential where site_id = $1 and is_demo) as there', [SITE.siteId])
+    return rows[0]!.there ? signInsOf([LEAD, ...PEOPLE]) : []
+  }
+  const { siteId, name, timeZone } = SITE
+  const { signIn } = LEAD
+  await openSite(door, { siteId, site: { name, timeZone }, lead: { personId: LEAD.personId, name: LEAD.name, loginName: signIn!.loginName, passwordHash: await hashSecret(signIn!.password), isDemo: true } })
+  const sendAs = (personId: string): Send => {
+    const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
+    return async (streamId, what) => {
+      const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what))
+      if (status !== 200) throw new Error(`demo: ${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
+    }
+  }
+  const lead = sendAs(LEAD.personId)
+  await lead(HOUSE_RULES_STREAM, { type: 'house-rules.change', payload: RULES })
+  for (const hall of HALLS) await lead(SITE_STREAM, { type: 'site.add-hall', payload: hall })
+  for (const area of AREAS) await lead(SITE_STREAM, { type: 'site.add-area', payload: area })
+  for (const { label, areaId, kind } of BAYS) await lead(SITE_STREAM, { type: 'site.add-bay', payload: { bayId: bayIdOf(label), areaId, label, kind: kind ?? 'designated' } })
+  for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
+  const instructor = sendAs('maren-holt')
+  for (const bay of BAYS) await loadBay(instructor, bay)
+  return signInsOf([LEAD, ...PEOPLE])
+}

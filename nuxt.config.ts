@@ -1,0 +1,74 @@
+import { fileURLToPath } from 'node:url'
+
+const core = fileURLToPath(new URL('./core', import.meta.url))
+
+export default defineNuxtConfig({
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', 'nuxt-auth-utils', 'nuxt-security'],
+
+  // One page that lives all shift on a shop tablet, judges with the core in the browser and keeps unsent work:
+  // see docs/decisions/0004-browser-only-rendering.md.
+  ssr: false,
+
+  devtools: { enabled: false },
+  telemetry: false,
+
+  app: {
+    head: {
+      htmlAttrs: { lang: 'en' },
+      title: 'Zonaris',
+      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }],
+    },
+  },
+
+  css: ['~/assets/css/main.css'],
+  alias: { '#core': core },
+
+  colorMode: { preference: 'system', fallback: 'light', storageKey: 'zonaris-look' },
+  ui: { fonts: false, theme: { colors: ['primary', 'error'] }, experimental: { componentDetection: true } },
+  icon: { provider: 'none', fallbackToApi: false, serverBundle: 'local', clientBundle: { scan: true, sizeLimitKb: 64 } },
+
+  compatibilityDate: '2026-05-01',
+
+  runtimeConfig: {
+    // NUXT_SESSION_PASSWORD and NUXT_SESSION_COOKIE_SECURE, set by the start script.
+    session: { password: '', name: 'zonaris-session', maxAge: 14 * 3600, cookie: { sameSite: 'lax', secure: true } },
+  },
+
+  routeRules: {
+    '/api/**': { headers: { 'cache-control': 'no-store' } },
+    '/api/v1/assess/**': { security: { rateLimiter: { tokensPerInterval: 3000, interval: 60_000, headers: false, throwError: true } } },
+  },
+
+  security: {
+    headers: {
+      contentSecurityPolicy: {
+        'base-uri': ['\'none\''], 'default-src': ['\'self\''], 'connect-src': ['\'self\''], 'font-src': ['\'self\''],
+        'img-src': ['\'self\'', 'data:'], 'object-src': ['\'none\''], 'script-src': ['\'self\'', '\'nonce-{{nonce}}\'', '\'strict-dynamic\''],
+        'script-src-attr': ['\'none\''], 'style-src': ['\'self\'', '\'unsafe-inline\''], 'worker-src': ['\'self\'', 'blob:'],
+        'frame-ancestors': ['\'none\''], 'form-action': ['\'self\''], 'manifest-src': ['\'self\''], 'upgrade-insecure-requests': false,
+      },
+      strictTransportSecurity: false,
+      crossOriginEmbedderPolicy: false,
+    },
+    rateLimiter: false,
+    // Text is data here and is escaped when shown; a filter on the way in would only lose what people wrote.
+    xssValidator: false,
+    corsHandler: false,
+    requestSizeLimiter: { maxRequestSizeInBytes: 2_000_000, maxUploadFileRequestInBytes: 2_000_000 },
+  },
+
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: true },
+    typescript: { tsConfig: { include: ['../core/**/*'] } },
+  },
+
+  typescript: {
+    strict: true,
+    tsConfig: { include: ['../core/**/*'] },
+    sharedTsConfig: { include: ['../core/**/*'] },
+  },
+
+  vite: { worker: { format: 'es' } },
+
+  eslint: { config: { stylistic: false } },
+})

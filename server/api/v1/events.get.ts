@@ -1,0 +1,27 @@
+import { createEventStream, getHeader, getQuery } from 'h3'
+import { z } from 'zod'
+import { api, parse, requireSignedIn, serverNow } from '../../http'
+import { useRunning } from '../../running'
+
+const querySchema = z.object({ after: z.coerce.number().int().min(0).default(0) })
+
+/** A silent line is told apart from a dead one by this, ms. */
+const HEARTBEAT_MS = 15_000
+
+/** Server-sent events: what changed at the site after a position. The browser's own Last-Event-ID resumes it. */
+export default api(async (event) => {
+  const { siteId } = await requireSignedIn(event)
+  const lastHeard = Number(getHeader(event, 'last-event-id'))
+  const { after } = parse(querySchema, getQuery(event))
+  const stream = createEventStream(event)
+  const stop = useRunning().live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), (changes) => {
+    void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes, now: serverNow() }) })
+  })
+  const heartbeat = setInterval(() => void stream.push({ event: 'heartbeat', data: serverNow() }), HEARTBEAT_MS)
+  stream.onClosed(() => {
+    clearInterval(heartbeat)
+    stop()
+  })
+  void stream.push({ event: 'heartbeat', data: serverNow() })
+  return stream.send()
+})

@@ -1,0 +1,8 @@
+import { readPeople } from '../../database/person'
+import { api, requireRight } from '../../http'
+import { useRunning } from '../../running'
+
+export default api(async (event) => {
+  const { siteId } = await requireRight(event, 'manage-people')
+  return { people: await readPeople(useRunning().pool, siteId) }
+})

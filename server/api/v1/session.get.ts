@@ -1,0 +1,14 @@
+import type { SessionReading } from '#shared/readings'
+import { anySite, readSite } from '../../database/site'
+import { api, serverNow, signedIn } from '../../http'
+import { useRunning } from '../../running'
+
+/** Who is signed in on this device. Never an error: nobody is an answer. */
+export default api(async (event): Promise<SessionReading> => {
+  const { pool } = useRunning()
+  const who = await signedIn(event)
+  if (!who) return { person: null, site: null, firstRun: !await anySite(pool), now: serverNow() }
+  const { personId, name, roles, areaId, bayId } = who.person
+  const site = await readSite(pool, who.siteId)
+  return { person: { personId, name, roles, areaId, bayId }, site: { siteId: who.siteId, name: site?.value.name ?? '' }, firstRun: false, now: serverNow() }
+})

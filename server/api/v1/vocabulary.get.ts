@@ -1,0 +1,6 @@
+import { VOCABULARY } from '#core/vocabulary/vocabulary'
+import { words } from '#shared/messages/en/words'
+import { api } from '../../http'
+
+/** Every id that Zonaris speaks, with its English words. */
+export default api(() => ({ ids: VOCABULARY, words }))

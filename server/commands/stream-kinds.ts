@@ -1,0 +1,58 @@
+import { evolveHouseRules, NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { HouseRules, HouseRulesEvent } from '#core/houserules/house-rules'
+import { evolvePerson, NOBODY } from '#core/person/person'
+import type { Person, PersonEvent } from '#core/person/person'
+import { evolveSeals, NO_SEALS } from '#core/seal/seal'
+import type { SealEvent, Seals } from '#core/seal/seal'
+import { evolveSite, NO_SITE } from '#core/site/site'
+import type { Site, SiteEvent } from '#core/site/site'
+import { checksLapseAt, EMPTY_STATION, evolveStation } from '#core/station/station'
+import type { Station, StationEvent } from '#core/station/station'
+import type { EventBody } from '../database/event'
+import type { Queryable } from '../database/connection'
+import { writeHouseRules, writeSite } from '../database/site'
+import { writeStation } from '../database/station'
+import { writePerson } from '../database/person'
+import { setDeadlines } from '../database/deadline'
+
+/** The state and the events of each kind of stream. */
+export interface StreamStates {
+  'site': { readonly state: Site, readonly event: SiteEvent }
+  'house-rules': { readonly state: HouseRules, readonly event: HouseRulesEvent }
+  'station': { readonly state: Station, readonly event: StationEvent }
+  'person': { readonly state: Person, readonly event: PersonEvent }
+  'seal': { readonly state: Seals, readonly event: SealEvent }
+}
+export type StreamKindId = keyof StreamStates
+
+/** How a kind of stream is folded, and what is derived from its state. */
+export interface StreamKind<State, Event> {
+  readonly initial: State
+  readonly evolve: (state: State, event: Event) => State
+  /** Reads an event of any landed version as the newest one. */
+  readonly upcast: (body: Pick<EventBody, 'type' | 'typeVersion' | 'payload'>) => Event
+  readonly project: (db: Queryable, siteId: string, id: string, version: number, state: State) => Promise<void>
+}
+
+/** Only first versions have landed: the body is the event. A second version puts its upcaster here, beside a frozen fixture. */
+const asLanded = <Event>({ type, typeVersion, payload }: Pick<EventBody, 'type' | 'typeVersion' | 'payload'>): Event => {
+  if (typeVersion !== 1) throw new Error(`event ${type} version ${typeVersion} is newer than this program`)
+  return { type, version: 1, payload } as Event
+}
+
+export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamStates[Kind]['state'], StreamStates[Kind]['event']> } = {
+  'site': { initial: NO_SITE, evolve: evolveSite, upcast: asLanded, project: (db, siteId, _id, version, site) => writeSite(db, siteId, version, site) },
+  'house-rules': {
+    initial: NEW_SITE_RULES, evolve: evolveHouseRules, upcast: asLanded, project: (db, siteId, _id, version, rules) => writeHouseRules(db, siteId, version, rules),
+  },
+  'station': {
+    initial: EMPTY_STATION, evolve: evolveStation, upcast: asLanded,
+    project: async (db, siteId, bayId, version, station) => {
+      await writeStation(db, siteId, bayId, version, station)
+      const dueAt = checksLapseAt(station)
+      await setDeadlines(db, siteId, `station/${bayId}`, dueAt === null ? [] : [{ kind: 'checks-lapse', dueAt }])
+    },
+  },
+  'person': { initial: NOBODY, evolve: evolvePerson, upcast: asLanded, project: writePerson },
+  'seal': { initial: NO_SEALS, evolve: evolveSeals, upcast: asLanded, project: async () => {} },
+}

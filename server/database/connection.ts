@@ -1,0 +1,39 @@
+import pg from 'pg'
+
+// Positions are bigint; they stay well inside what a double holds exactly.
+pg.types.setTypeParser(pg.types.builtins.INT8, Number)
+
+/** Anything that runs a query: a pool, or a client inside a transaction. */
+export type Queryable = Pick<pg.ClientBase, 'query'>
+
+/** The role that serves requests: it may insert and read events, and never change one. */
+export const APP_ROLE = 'zonaris_app'
+
+/**
+ * A pool for serving requests. Every connection steps down to the application's role, so that append-only is the
+ * database's own rule; where that role could not be made, triggers still refuse a change.
+ *
+ * @param url where the database is
+ * @param asRole the role to step down to, or null where the given login may not
+ */
+export function openPool(url: string, asRole: string | null = APP_ROLE): pg.Pool {
+  return new pg.Pool({ connectionString: url, max: 12, ...asRole === null ? {} : { options: `-c role=${asRole}` } })
+}
+
+/** Runs work in one transaction on one connection: all of it, or none. */
+export async function inTransaction<Result>(pool: pg.Pool, work: (client: pg.PoolClient) => Promise<Result>): Promise<Result> {
+  const client = await pool.connect()
+  try {
+    await client.query('begin')
+    const result = await work(client)
+    await client.query('commit')
+    client.release()
+    return result
+  }
+  catch (error) {
+    // A connection that cannot even roll back is thrown away, not put back into the pool.
+    const broken = await client.query('rollback').then(() => false, () => true)
+    client.release(broken)
+    throw error
+  }
+}

@@ -1,0 +1,148 @@
+import { createHash } from 'node:crypto'
+import canonicalize from 'canonicalize'
+import type { Actor } from '#core/command/decision'
+import type { Queryable } from './connection'
+
+/** An event as decided, before it is given its place in the chain. */
+export interface DecidedEvent {
+  readonly streamId: string
+  readonly type: string
+  readonly version: number
+  readonly payload: unknown
+}
+
+/** What the canonical text of an event says. It is what is hashed. */
+export interface EventBody {
+  readonly siteId: string
+  readonly streamId: string
+  readonly version: number
+  readonly type: string
+  readonly typeVersion: number
+  readonly at: string
+  readonly recordedAt: string
+  readonly actor: Actor
+  readonly commandId: string
+  readonly payload: unknown
+}
+
+/** An event with its canonical text and its place in the chain. */
+export interface ChainedEvent {
+  readonly streamId: string
+  readonly version: number
+  readonly type: string
+  readonly text: string
+  readonly prevHash: string
+  readonly hash: string
+}
+
+/** The head of a stream: how many events it has, and the hash of the last. */
+export interface Head { readonly version: number, readonly hash: string }
+
+export const NEW_STREAM: Head = { version: 0, hash: '' }
+
+/** SHA-256, hex, over the hash before and the canonical text of the event. */
+export const chainHash = (prevHash: string, text: string): string => createHash('sha256').update(prevHash).update(text).digest('hex')
+
+/** Canonical JSON text (RFC 8785). */
+export function canonicalText(body: unknown): string {
+  const text = canonicalize(body)
+  if (text === undefined) throw new TypeError('only JSON can be written canonically')
+  return text
+}
+
+/** Puts an event at the end of its stream. */
+export function chain(head: Head, body: Omit<EventBody, 'version'>): { readonly event: ChainedEvent, readonly head: Head } {
+  const version = head.version + 1
+  const text = canonicalText({ ...body, version })
+  const hash = chainHash(head.hash, text)
+  return { event: { streamId: body.streamId, version, type: body.type, text, prevHash: head.hash, hash }, head: { version, hash } }
+}
+
+/**
+ * Locks the heads of streams in sorted order and reads them; a stream not there yet is made.
+ *
+ * @param mode `update` for streams that may change, `share` for those only read from
+ */
+export async function lockHeads(db: Queryable, siteId: string, streamIds: readonly string[], mode: 'update' | 'share'): Promise<Map<string, Head>> {
+  const sorted = [...new Set(streamIds)].sort()
+  const heads = new Map<string, Head>()
+  if (sorted.length === 0) return heads
+  const read = () => db.query<{ stream_id: string, version: number, head_hash: string }>(
+    `select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($2) order by stream_id for ${mode === 'update' ? 'no key update' : 'share'}`,
+    [siteId, sorted])
+  let { rows } = await read()
+  if (rows.length < sorted.length) {
+    await db.query('insert into stream (site_id, stream_id) select $1, unnest($2::text[]) on conflict do nothing', [siteId, sorted])
+    rows = (await read()).rows
+  }
+  for (const { stream_id, version, head_hash } of rows) heads.set(stream_id, { version, hash: head_hash })
+  return heads
+}
+
+/** The canonical texts of a stream's events after a version, in order. */
+export async function readBodies(db: Queryable, siteId: string, streamId: string, afterVersion: number): Promise<EventBody[]> {
+  const { rows } = await db.query<{ body: string }>(
+    'select body from event where site_id = $1 and stream_id = $2 and version > $3 order by version', [siteId, streamId, afterVersion])
+  return rows.map(({ body }) => JSON.parse(body) as EventBody)
+}
+
+/**
+ * Appends events, moves the heads, takes the site's next positions and keeps the command's answer: one statement, the
+ * last of its transaction, so that the site's counter is held for as short as can be and positions have no gaps.
+ *
+ * @returns the last position taken
+ */
+export async function append(db: Queryable, siteId: string, events: readonly ChainedEvent[], meta: {
+  readonly recordedAt: string, readonly actorKind: Actor['kind'], readonly actorPersonId: string | null, readonly commandId: string
+}): Promise<number> {
+  const { rows } = await db.query<{ position: number }>(`
+    with next as (
+      insert into site_position as p (site_id, position) values ($1, $2)
+      on conflict (site_id) do update set position = p.position + $2 returning position
+    ), appended as (
+      insert into event (site_id, stream_id, version, position, type, body, prev_hash, hash, recorded_at, actor_kind, actor_person_id, command_id)
+      select $1, e.stream_id, e.version, next.position - $2 + e.nth, e.type, e.body, e.prev_hash, e.hash, $9, $10, $11, $12
+      from next, unnest($3::text[], $4::int[], $5::text[], $6::text[], $7::text[], $8::text[])
+        with ordinality as e (stream_id, version, type, body, prev_hash, hash, nth)
+    ), moved as (
+      update stream s set version = h.version, head_hash = h.hash
+      from (select distinct on (stream_id) stream_id, version, hash from unnest($3::text[], $4::int[], $8::text[]) as u (stream_id, version, hash)
+            order by stream_id, version desc) h
+      where s.site_id = $1 and s.stream_id = h.stream_id
+    )
+    select position from next`,
+  [siteId, events.length, events.map(e => e.streamId), events.map(e => e.version), events.map(e => e.type), events.map(e => e.text),
+    events.map(e => e.prevHash), events.map(e => e.hash), meta.recordedAt, meta.actorKind, meta.actorPersonId, meta.commandId])
+  return rows[0]!.position
+}
+
+/** Where the chain of a stream breaks. */
+export interface Break { readonly streamId: string, readonly version: number, readonly what: 'text' | 'link' | 'gap' | 'head' | 'columns' }
+
+/**
+ * Reads every event of a site again and checks its hash, its link to the event before, that no version is missing, that
+ * the columns say what the text says, and that the stream's head is the last.
+ *
+ * @returns the breaks found; empty when the record stands
+ */
+export async function verifyChains(db: Queryable, siteId: string): Promise<Break[]> {
+  const breaks: Break[] = []
+  const { rows: streams } = await db.query<{ stream_id: string, version: number, head_hash: string }>(
+    'select stream_id, version, head_hash from stream where site_id = $1 order by stream_id', [siteId])
+  for (const { stream_id: streamId, version: headVersion, head_hash } of streams) {
+    const { rows } = await db.query<{ version: number, type: string, body: string, prev_hash: string, hash: string }>(
+      'select version, type, body, prev_hash, hash from event where site_id = $1 and stream_id = $2 order by version', [siteId, streamId])
+    let before: Head = NEW_STREAM
+    for (const row of rows) {
+      const at = (what: Break['what']) => breaks.push({ streamId, version: row.version, what })
+      const body = JSON.parse(row.body) as EventBody
+      if (row.version !== before.version + 1) at('gap')
+      if (row.prev_hash !== before.hash) at('link')
+      if (chainHash(row.prev_hash, row.body) !== row.hash) at('text')
+      if (body.siteId !== siteId || body.streamId !== streamId || body.version !== row.version || body.type !== row.type) at('columns')
+      before = { version: row.version, hash: row.hash }
+    }
+    if (before.version !== headVersion || before.hash !== head_hash) breaks.push({ streamId, version: headVersion, what: 'head' })
+  }
+  return breaks
+}

@@ -1,0 +1,6 @@
+-- Run by the owner after every migration. The application's role serves requests: it may add to the record and read it.
+grant usage on schema public to zonaris_app;
+grant select, insert on event to zonaris_app;
+grant select, insert, update on site_position, stream, command_answer to zonaris_app;
+grant select, insert, update, delete on snapshot, deadline, site_reading, house_rules_reading, station_reading, person_reading,
+  credential, failed_try, first_run to zonaris_app;

@@ -1,0 +1,105 @@
+import type { H3Event } from 'h3'
+import { getHeader, getMethod, readBody, setResponseStatus } from 'h3'
+import type { z } from 'zod'
+import type { RightId } from '#core/person/rights'
+import { mayDo } from '#core/person/rights'
+import type { Holder } from '#core/person/rights'
+import { finding } from '#core/finding'
+import { spoken } from '#shared/messages/speak'
+import type { InputError, PersonReading } from '#shared/readings'
+import { readCredential } from './database/credential'
+import { readPerson } from './database/person'
+import { nowIso } from './clock'
+import { useRunning } from './running'
+
+/** An answer other than the good one: thrown by a route's parts, sent as JSON. */
+export class Problem extends Error {
+  constructor(readonly status: number, readonly body: object) {
+    super(`problem ${status}`)
+  }
+}
+
+const unreadable = (fields: InputError['fields']): Problem =>
+  new Problem(422, { error: 'Some of what was sent cannot be used. Nothing was changed.', fields } satisfies InputError)
+
+/** A route that answers problems in our own words and shape. */
+export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result) => defineEventHandler(async (event) => {
+  try { return await handle(event) }
+  catch (error) {
+    if (!(error instanceof Problem)) throw error
+    setResponseStatus(event, error.status)
+    return error.body
+  }
+})
+
+/** The path of a field as people write it: `streams.0.id`. */
+const fieldsOf = (error: z.ZodError, under = ''): InputError['fields'] => error.issues.flatMap((issue) => {
+  const path = [under, ...issue.path.map(String)].filter(Boolean).join('.')
+  if (issue.code === 'unrecognized_keys') return issue.keys.map(key => ({ path: [path, key].filter(Boolean).join('.'), message: 'this field is not known here' }))
+  const allowed = issue.code === 'invalid_value' ? `one of: ${issue.values.map(String).join(', ')}` : issue.message
+  return [{ path: path || '(body)', message: allowed }]
+})
+
+/** Checks a value against a schema, or answers 422 with every field that is wrong. */
+export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown, under = ''): z.output<Schema> {
+  const result = schema.safeParse(value)
+  if (!result.success) throw unreadable(fieldsOf(result.error, under))
+  return result.data
+}
+
+/** The body of a request as its schema wants it. */
+export async function parseBody<Schema extends z.ZodType>(event: H3Event, schema: Schema): Promise<z.output<Schema>> {
+  let body: unknown
+  try { body = await readBody(event) }
+  catch { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) }
+  return parse(schema, body)
+}
+
+export interface SignedIn {
+  readonly siteId: string
+  readonly person: PersonReading
+  readonly holder: Holder
+}
+
+const holderOf = ({ roles, areaId, bayId }: PersonReading): Holder => ({ roles, areaId, bayId })
+
+/** Sessions end this long after sign-in, ms; a shop day and a late shift. */
+export const SESSION_MS = 14 * 3600_000
+
+/** A change must come from our own pages: a browser names where a request began. */
+function refuseForeignOrigin(event: H3Event): void {
+  const origin = getHeader(event, 'origin')
+  if (getMethod(event) === 'GET' || origin === undefined) return
+  let host: string
+  try { host = new URL(origin).host }
+  catch { host = '' }
+  if (host !== (getHeader(event, 'x-forwarded-host') ?? getHeader(event, 'host'))) throw new Problem(403, { error: 'This request began on another site.' })
+}
+
+/** Who is signed in on this device, or null: the session is sealed, in time, of the newest epoch, and its person is still here. */
+export async function signedIn(event: H3Event): Promise<SignedIn | null> {
+  const { user } = await getUserSession(event)
+  if (!user) return null
+  const { pool, clock } = useRunning()
+  if (clock.nowMs() - user.signedInAtMs > SESSION_MS) return null
+  const [credential, person] = await Promise.all([readCredential(pool, user.siteId, user.personId), readPerson(pool, user.siteId, user.personId)])
+  if (!credential || !person || person.hasLeft || credential.sessionEpoch !== user.epoch) return null
+  return { siteId: user.siteId, person, holder: holderOf(person) }
+}
+
+/** Who is signed in, or 401. */
+export async function requireSignedIn(event: H3Event): Promise<SignedIn> {
+  refuseForeignOrigin(event)
+  const who = await signedIn(event)
+  if (!who) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
+  return who
+}
+
+/** Who is signed in and may, or 409 with the reason. */
+export async function requireRight(event: H3Event, right: RightId): Promise<SignedIn> {
+  const who = await requireSignedIn(event)
+  if (!mayDo(who.holder, right)) throw new Problem(409, { findings: [spoken(finding('hold', 'command.not-allowed', { right, roles: who.holder.roles }))] })
+  return who
+}
+
+export const serverNow = (): string => nowIso(useRunning().clock)

@@ -1,0 +1,42 @@
+import type pg from 'pg'
+import type { Clock } from './clock'
+import { clockFrom } from './clock'
+import { startDeadlineWorker } from './commands/deadline-worker'
+import type { Door } from './commands/door'
+import { APP_ROLE, openPool } from './database/connection'
+import { Live } from './live'
+
+/** What one running process holds: connections and timers, no state that matters. */
+export interface Running {
+  readonly pool: pg.Pool
+  readonly clock: Clock
+  readonly live: Live
+  readonly door: Door
+  readonly close: () => Promise<void>
+}
+
+let running: Running | undefined
+
+/** Opens everything the process needs. `ZONARIS_ROLE=none` serves as the login given, where it may not step down. */
+export function startRunning(env: NodeJS.ProcessEnv): Running {
+  const url = env.DATABASE_URL
+  if (!url) throw new Error('DATABASE_URL is not set. Start with "npm start", which sets it.')
+  const clock = clockFrom(env.ZONARIS_CLOCK)
+  const pool = openPool(url, env.ZONARIS_ROLE === 'none' ? null : APP_ROLE)
+  // An idle connection that breaks is replaced at the next query; it must not end the process.
+  pool.on('error', error => console.error('A database connection was lost.', error.message))
+  const live = new Live(pool, url)
+  const door: Door = { pool, clock, announce: live.announce }
+  const stopWorker = startDeadlineWorker(door)
+  const close = async () => {
+    await stopWorker()
+    await live.close()
+    await pool.end()
+  }
+  return running = { pool, clock, live, door, close }
+}
+
+export function useRunning(): Running {
+  if (!running) throw new Error('the server has not started')
+  return running
+}

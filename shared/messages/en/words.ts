@@ -1,0 +1,102 @@
+import type {
+  BaseMetalId, BayKindId, CoatingId, ConfinementId, ConsumableId, ContainerId, GateId, JurisdictionId, PositionId, ProcessId,
+  ResidueId, RoleId, ShadeRuleSetId, ShieldingGasId, WorkplaceId, ZoneId,
+} from '#core/vocabulary/vocabulary'
+import type { JobField } from '#core/job/job'
+import type { GlassesKind, HelmetFault } from '#core/station/station'
+import type { OutfitReason, RequirementId } from '#core/ppe/required-outfit'
+import type { GateState, Word } from '#core/clearance/gate'
+import type { RightId } from '#core/person/rights'
+import type { ShadeInput } from '#core/shade/shade-findings'
+
+const processes: Record<ProcessId, string> = {
+  'smaw': 'Stick', 'gmaw': 'MIG/MAG', 'fcaw-g': 'Flux-core, gas', 'fcaw-s': 'Flux-core, self-shielded', 'gtaw': 'TIG', 'saw': 'Submerged arc',
+  'paw': 'Plasma weld', 'pac': 'Plasma cut', 'cac-a': 'Air-arc gouge', 'caw': 'Carbon arc', 'ofw': 'Gas weld', 'ofc': 'Gas cut',
+  'tb': 'Torch braze', 'ts': 'Torch solder', 'grinding': 'Grind', 'lbw': 'Laser weld',
+}
+const baseMetals: Record<BaseMetalId, string> = {
+  'mild-steel': 'mild steel', 'low-alloy-steel': 'low-alloy steel', 'stainless-steel': 'stainless', 'cast-iron': 'cast iron', 'aluminium': 'aluminium',
+  'magnesium': 'magnesium', 'copper': 'copper', 'brass': 'brass', 'bronze': 'bronze', 'nickel-alloy': 'nickel alloy', 'titanium': 'titanium',
+}
+const coatings: Record<CoatingId, string> = {
+  'none': 'bare', 'zinc': 'galvanised', 'zinc-plated': 'zinc plated', 'paint': 'painted', 'primer': 'primed', 'lead-paint': 'lead paint', 'cadmium': 'cadmium',
+  'chromium-plated': 'chrome plated', 'aluminised': 'aluminised', 'oil': 'oiled', 'yellow-passivate': 'yellowish plating', 'unknown': 'not known',
+}
+const consumables: Record<ConsumableId, string> = {
+  'e6010': 'E6010', 'e6011': 'E6011', 'e6013': 'E6013', 'e7018': 'E7018', 'e7024': 'E7024', 'e308l-16': 'E308L-16', 'e309l-16': 'E309L-16', 'eni-ci': 'ENi-CI',
+  'er70s-6': 'ER70S-6', 'er308lsi': 'ER308LSi', 'er4043': 'ER4043', 'er5356': 'ER5356', 'ersicu': 'silicon bronze wire', 'e71t-1': 'E71T-1', 'e71t-8': 'E71T-8',
+  'e71t-gs': 'E71T-GS', 'er70s-2': 'ER70S-2', 'er308l': 'ER308L', 'ercusi-a': 'ERCuSi-A', 'rg45': 'RG45', 'rbcuzn-a': 'brass rod', 'bag-silver': 'silver braze',
+  'tin-silver': 'tin-silver', 'em12k': 'EM12K', 'carbon-rod': 'carbon rod', 'no-filler': 'no filler',
+}
+const shieldingGases: Record<ShieldingGasId, string> = {
+  'argon': 'argon', 'argon-co2': 'argon + CO₂', 'co2': 'CO₂', 'argon-oxygen': 'argon + oxygen', 'argon-helium': 'argon + helium', 'helium': 'helium', 'tri-mix': 'tri-mix', 'none': 'none',
+}
+const positions: Record<PositionId, string> = { flat: 'flat', horizontal: 'horizontal', vertical: 'vertical', overhead: 'overhead' }
+const confinements: Record<ConfinementId, string> = { 'open': 'in the open', 'against-wall': 'against a wall', 'restricted': 'tight spot', 'confined': 'confined space' }
+const residues: Record<ResidueId, string> = { none: 'none on it', present: 'on it', unknown: 'not known' }
+const containers: Record<ContainerId, string> = {
+  'not-a-container': 'not a container', 'opened-cleaned-tested': 'opened, cleaned, tested', 'held-something': 'held something', 'unknown-contents': 'not known what',
+}
+const zones: Record<ZoneId, string> = {
+  'hair-head': 'hair and head', 'ears': 'ears', 'eyes': 'eyes', 'face': 'face', 'neck': 'neck', 'lungs': 'lungs', 'hands': 'hands', 'arms': 'arms',
+  'torso': 'torso', 'lap': 'lap', 'legs': 'legs', 'feet': 'feet', 'pockets': 'pockets',
+}
+const gates: Record<GateId, string> = { job: 'Job', eyes: 'Eyes', body: 'Body', air: 'Air', gas: 'Gas', machine: 'Machine', fire: 'Fire' }
+const ruleSets: Record<ShadeRuleSetId, string> = {
+  'us-legal': 'US law', 'us-consensus': 'US consensus', 'eu': 'European table', 'house': 'House minimum', 'darkest-first': 'Darkest first',
+}
+const jurisdictions: Record<JurisdictionId, string> = { 'us': 'United States', 'us-ca': 'California', 'eu': 'European Union', 'uk': 'United Kingdom', 'de': 'Germany' }
+const workplaces: Record<WorkplaceId, string> = { general: 'shop', construction: 'construction' }
+const bayKinds: Record<BayKindId, string> = { designated: 'designated bay', structure: 'spot on a structure' }
+const roles: Record<RoleId, string> = {
+  'learner': 'learner', 'welder': 'welder', 'instructor': 'instructor', 'safety-lead': 'safety lead', 'permit-authoriser': 'permit authoriser',
+  'fire-watch': 'fire watch', 'store-keeper': 'store keeper', 'auditor': 'auditor',
+}
+const gateStates: Record<GateState, string> = { 'open': 'open', 'hold': 'hold', 'stop': 'stop', 'to-do': 'to do', 'not-needed': 'not needed' }
+const stationWords: Record<Word, string> = { 'clear-to-strike': 'Clear to strike', 'hold': 'Hold', 'stopped': 'Stopped' }
+const jobFields: Record<JobField, string> = {
+  currentA: 'the current', currentRangeA: 'the current range', consumable: 'the rod or wire', electrodeDiameterMm: 'its diameter', plateThicknessMm: 'the thickness',
+  acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
+  shieldingGas: 'the shielding gas', position: 'the position', confinement: 'the surroundings', startsAt: 'the start time', endsAt: 'the end time',
+  arcMinPerH: 'the arc minutes in an hour', residue: 'degreaser residue', container: 'whether it is a container',
+}
+const shadeInputs: Record<ShadeInput, string> = {
+  currentA: 'the current', plateThicknessMm: 'the plate thickness', acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow',
+}
+const glasses: Record<GlassesKind, string> = { 'clear-rated': 'clear, impact rated', 'tinted': 'tinted', 'none': 'none' }
+const helmetFaults: Record<HelmetFault, string> = {
+  battery: 'the cells are flat', lens: 'the lens is damaged', 'light-leak': 'light shows through', shell: 'the shell is cracked', slow: 'it darkens late',
+}
+const requirements: Record<RequirementId, string> = {
+  'cap-hair-covered': 'Cap under the helmet, all hair covered', 'flame-resistant-hood': 'Flame-resistant hood under the helmet, hair and ears covered',
+  'bare-head-hair-tied': 'Hair tied back',
+  'ear-plugs-sparks': 'Ear plugs: they keep sparks out too', 'hearing-protection': 'Hearing protection that sparks cannot melt',
+  'clear-rated-glasses': 'Clear, impact-rated glasses, always on', 'flame-goggles': 'Goggles of the flame\'s shade', 'laser-eyewear': 'Eyewear rated for this laser',
+  'welding-helmet': 'Welding helmet of the shade above', 'face-shield': 'Face shield over the glasses', 'laser-helmet': 'Helmet rated for this laser',
+  'collar-closed': 'Collar closed, no skin showing', 'neck-leather': 'Leather or flame-resistant cape over the neck',
+  'fume-see-air-gate': 'Head out of the plume; the Air gate says what else', 'supplied-air-to-be-judged': 'Supplied air unless the Air gate says otherwise',
+  'thin-dexterous-gauntlet': 'Thin leather welding gloves, gauntlet cuff', 'lined-gauntlet': 'Thick lined leather gauntlets', 'leather-work-gloves': 'Leather work gloves, nothing loose',
+  'fr-sleeves': 'Flame-resistant sleeves to the wrist', 'leather-sleeves': 'Leather sleeves',
+  'cotton-or-fr-jacket': 'Heavy cotton, wool or flame-resistant jacket, no synthetics under it', 'fr-jacket': 'Flame-resistant jacket, no synthetics under it', 'leather-jacket': 'Full leather jacket',
+  'leather-apron': 'Leather apron', 'lap-covered-by-jacket': 'Jacket long enough to cover the lap',
+  'long-trousers-no-cuffs': 'Long cotton or wool trousers, no turn-ups', 'fr-trousers': 'Flame-resistant trousers, no turn-ups', 'leather-leggings': 'Leather leggings over the trousers',
+  'leather-boots-covered-laces': 'Leather boots over the ankle, trousers outside, laces covered',
+  'pockets-closed-no-lighter': 'Pockets shut, no lighter or matches, no loose jewellery',
+}
+const outfitReasons: Record<OutfitReason, string> = {
+  'arc-radiation': 'the arc burns bare skin in minutes', 'reflected-arc': 'arcs reflect round the back of a helmet', 'light-spatter': 'light spatter', 'heavy-spatter': 'heavy spatter and heat',
+  'falling-sparks': 'overhead work and gouging drop metal on you', 'dexterity': 'the torch needs a fine touch', 'flame-light': 'the flame and the puddle glare', 'grinding-fragments': 'grinding throws fragments',
+  'noise': 'it is loud enough to harm', 'coating-fume': 'the coating burns off as fume', 'confined-air': 'air runs out and gas collects in a confined space', 'slag-pops': 'slag pops when the helmet lifts',
+  'synthetics-melt': 'synthetics melt and stick', 'laser-beam': 'the beam blinds, also reflected', 'hot-metal': 'hot metal', 'every-arc-makes-fume': 'every arc and flame makes fume or gas', 'sparks-catch': 'sparks catch in every opening',
+}
+const rights: Record<RightId, string> = {
+  'see-floor': 'see the floor', 'stop': 'stop work', 'reopen': 're-open a stopped bay', 'set-jobs': 'set jobs', 'door-checks': 'do the door checks', 'place-people': 'place people at bays',
+  'change-house-rules': 'change house rules', 'manage-people': 'manage people', 'set-up-site': 'set up the site', 'read-records': 'read the log',
+}
+
+/** The words of one language for every id of the vocabulary. A second language is a second object of this type. */
+export const words = {
+  processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, ruleSets, jurisdictions, workplaces,
+  bayKinds, roles, gateStates, stationWords, jobFields, shadeInputs, glasses, helmetFaults, requirements, outfitReasons, rights,
+}
+export type Words = typeof words

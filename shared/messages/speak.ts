@@ -1,0 +1,28 @@
+import type { Finding, FindingCode } from '#core/finding'
+import type { UnitSystem } from '#core/units'
+import type { SourceRef } from '#core/source/source-ref'
+import { sentences } from './en/findings'
+import type { Spoken } from './en/findings'
+import { quantitiesIn } from './quantities'
+
+/** The sentence of a finding, formed only when it is shown. */
+export function speak<Code extends FindingCode>(said: Finding<Code>, units: UnitSystem = 'metric'): Spoken {
+  const [message, todo] = sentences[said.code](said.values, quantitiesIn(units))
+  return { message, todo: todo ?? null }
+}
+
+/** A finding as the API sends it: with its sentence. */
+export type SpokenFinding = Finding & Spoken
+
+export const spoken = (said: Finding, units?: UnitSystem): SpokenFinding => ({ ...said, ...speak(said, units) })
+
+/** A source in one line, with how far to trust it. */
+export function citation({ document, clause, edition, basis }: SourceRef): string {
+  const where = [document, clause, edition].filter(Boolean).join(', ')
+  switch (basis) {
+    case 'published': return `${where}. Published; recalled from memory, check your current edition.`
+    case 'practice': return `${where}.`
+    case 'derived': return `${where}. Derived here.`
+    case 'house': return `${where}.`
+  }
+}

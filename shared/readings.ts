@@ -1,0 +1,66 @@
+import type { HouseRules } from '#core/houserules/house-rules'
+import type { RoleId } from '#core/vocabulary/vocabulary'
+import type { Site } from '#core/site/site'
+import type { Station } from '#core/station/station'
+import type { SpokenFinding } from './messages/speak'
+
+/** `GET /api/v1/session` */
+export interface SessionReading {
+  readonly person: { readonly personId: string, readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null } | null
+  readonly site: { readonly siteId: string, readonly name: string } | null
+  /** No site exists yet: the first run has to make one. */
+  readonly firstRun: boolean
+  readonly now: string
+}
+
+/** What the log last recorded of a gate is not sent: the browser judges from the facts, with the same core. */
+export type StationFacts = Omit<Station, 'gates'>
+
+export interface StationReading { readonly bayId: string, readonly version: number, readonly facts: StationFacts }
+
+/** `GET /api/v1/floor`: everything the board judges from, as of one position. */
+export interface FloorReading {
+  readonly position: number
+  readonly site: Site
+  readonly rules: HouseRules
+  readonly versions: { readonly site: number, readonly rules: number }
+  readonly stations: readonly StationReading[]
+  readonly people: readonly { readonly personId: string, readonly name: string }[]
+}
+
+export interface PersonReading {
+  readonly personId: string
+  readonly version: number
+  readonly name: string
+  readonly roles: readonly RoleId[]
+  readonly areaId: string | null
+  readonly bayId: string | null
+  readonly hasLeft: boolean
+  readonly loginName: string | null
+  readonly pinSet: boolean
+}
+
+export interface LogEntry {
+  readonly position: number
+  readonly streamId: string
+  readonly version: number
+  readonly type: string
+  readonly at: string
+  readonly recordedAt: string
+  readonly actorKind: 'person' | 'device' | 'clock'
+  readonly actorName: string | null
+  readonly payload: unknown
+  readonly hash: string
+}
+
+/** `GET /api/v1/log`: newest first; `next` is the position to pass as `before` for more. */
+export interface LogReading { readonly entries: readonly LogEntry[], readonly next: number | null }
+
+export interface CommandAccepted {
+  readonly commandId: string
+  readonly position: number
+  readonly streams: readonly { readonly id: string, readonly version: number }[]
+  readonly findings: readonly SpokenFinding[]
+}
+export interface CommandRefused { readonly commandId: string, readonly findings: readonly SpokenFinding[] }
+export interface InputError { readonly error: string, readonly fields: readonly { readonly path: string, readonly message: string }[] }

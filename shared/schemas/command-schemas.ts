@@ -1,0 +1,67 @@
+import { z } from 'zod'
+import type { CommandPayloads, CommandType } from '#core/command/commands'
+import { GLASSES, HELMET_FAULTS } from '#core/station/station'
+import { REQUIREMENTS } from '#core/ppe/required-outfit'
+import { BAY_KINDS, ROLES, ZONES } from '#core/vocabulary/vocabulary'
+import { houseRulesSchema } from './house-rules-schema'
+import { jobSchema } from './job-schema'
+
+const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
+const name = z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters')
+const sentence = z.string().trim().min(1, 'a few words are needed').max(500, 'at most 500 letters')
+const nothing = z.strictObject({})
+const timeZone = z.string().refine((zone) => {
+  try { return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '' }
+  catch { return false }
+}, 'a time zone such as Europe/London')
+const profile = z.strictObject({ name, roles: z.array(z.enum(ROLES)).min(1, 'at least one role').max(ROLES.length), areaId: id.nullable(), bayId: id.nullable() })
+const bay = { bayId: id, areaId: id, label: z.string().trim().min(1, 'a bay needs a number or a name').max(12, 'at most 12 letters'), kind: z.enum(BAY_KINDS) }
+
+/** The payload of every command that a browser or a program may send. */
+export const payloadSchemas = {
+  'site.open': z.strictObject({ name, timeZone }),
+  'site.add-hall': z.strictObject({ hallId: id, name }),
+  'site.add-area': z.strictObject({ areaId: id, hallId: id, name }),
+  'site.add-bay': z.strictObject(bay),
+  'site.change-bay': z.strictObject({ ...bay, closed: z.boolean() }),
+  'person.add': profile,
+  'person.change': profile,
+  'person.leave': nothing,
+  'person.secret-set': z.strictObject({ kind: z.enum(['password', 'pin']) }),
+  'house-rules.change': houseRulesSchema,
+  'station.set-job': z.strictObject({ job: jobSchema }),
+  'station.clear-job': nothing,
+  'station.place-person': z.strictObject({ personId: id.nullable() }),
+  'station.set-helmet': z.strictObject({ shade: z.number().min(1.2, 'a shade of 1.2 or more').max(16, 'a shade of 16 or less') }),
+  'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
+  'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),
+  'station.check-outfit': z.strictObject({ zones: z.array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() })).min(1).max(ZONES.length) }),
+  'station.stop': z.strictObject({ reason: sentence.optional() }),
+  'station.stop-all': z.strictObject({ reason: sentence.optional() }),
+  'station.give-stop-reason': z.strictObject({ reason: sentence }),
+  'station.reopen': z.strictObject({ note: sentence.optional() }),
+  'station.lapse-checks': nothing,
+  'seal.day': z.strictObject({ day: z.iso.date(), headsSha256: z.string().regex(/^[0-9a-f]{64}$/), streams: z.int().min(0), position: z.int().min(0) }),
+} satisfies { readonly [Type in CommandType]: z.ZodType<CommandPayloads[Type]> }
+
+export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
+
+/** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'seal.day', 'person.secret-set'])
+
+const instant = z.iso.datetime({ offset: false, error: 'an instant in UTC, as 2026-11-23T08:04:00.000Z' })
+
+/** The envelope that every change comes in. */
+export const envelopeSchema = z.strictObject({
+  id: z.uuid('a UUID made where the action happened'),
+  type: z.enum(commandTypes),
+  streams: z.array(z.strictObject({ id: z.string().min(1).max(100), expectedVersion: z.int().min(0).nullable() })).max(200),
+  at: instant,
+  sentAt: instant,
+  deviceId: z.string().min(1).max(64),
+  deviceSeq: z.int().min(0),
+  payload: z.unknown(),
+  signature: z.strictObject({ personId: id, pin: z.string().regex(/^\d{4,8}$/, 'a PIN of 4 to 8 digits') }).optional(),
+})
+
+export type Envelope = z.infer<typeof envelopeSchema>

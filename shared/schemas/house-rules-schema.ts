@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rules'
+import type { HouseRules } from '#core/houserules/house-rules'
+import { UNIT_SYSTEMS } from '#core/units'
+import { JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
+
+const { shadeMinimum, actionFraction, shopDayHour } = HOUSE_RULE_LIMITS
+
+export const houseRulesSchema = z.strictObject({
+  jurisdiction: z.enum(JURISDICTIONS),
+  shadeBasis: z.enum(SHADE_BASES),
+  shadeMinimum: z.int().min(shadeMinimum.min).max(shadeMinimum.max).nullable(),
+  units: z.enum(UNIT_SYSTEMS),
+  actionFraction: z.number().min(actionFraction.min).max(actionFraction.max),
+  shopDayHour: z.int().min(shopDayHour.min).max(shopDayHour.max),
+}) satisfies z.ZodType<HouseRules>

@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
+import type { Job } from '#core/job/job'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, PROCESSES, RESIDUES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
+
+const between = ({ min, max }: { readonly min: number, readonly max: number }, unit: string) =>
+  z.number(`a number in ${unit}`).min(min, `at least ${min} ${unit}`).max(max, `at most ${max} ${unit}`)
+
+export const currentASchema = between(JOB_LIMITS.currentA, 'A')
+export const currentRangeASchema = z.tuple([currentASchema, currentASchema]).refine(([low, high]) => low <= high, 'the lower current comes first')
+export const electrodeDiameterMmSchema = between(JOB_LIMITS.electrodeDiameterMm, 'mm')
+export const plateThicknessMmSchema = between(JOB_LIMITS.plateThicknessMm, 'mm')
+export const acetyleneFlowSchema = between(JOB_LIMITS.acetyleneFlowLPerH, 'L/h')
+export const oxygenFlowSchema = between(JOB_LIMITS.oxygenFlowLPerH, 'L/h')
+export const processSchema = z.enum(PROCESSES)
+export const baseMetalSchema = z.enum(BASE_METALS)
+export const shieldingGasSchema = z.enum(SHIELDING_GASES)
+
+const wallClock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day as HH:MM')
+
+/** A job, with the limits its numbers keep. Strict: a misspelt field is an error, not a silent loss. */
+export const jobSchema = z.strictObject({
+  process: processSchema,
+  currentA: currentASchema.optional(),
+  currentRangeA: currentRangeASchema.optional(),
+  consumable: z.enum(CONSUMABLES).optional(),
+  electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
+  plateThicknessMm: plateThicknessMmSchema.optional(),
+  acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
+  oxygenFlowLPerH: oxygenFlowSchema.optional(),
+  baseMetal: baseMetalSchema.optional(),
+  coating: z.enum(COATINGS).optional(),
+  coatingStripped: z.boolean().optional(),
+  shieldingGas: shieldingGasSchema.optional(),
+  position: z.enum(POSITIONS).optional(),
+  confinement: z.enum(CONFINEMENTS).optional(),
+  startsAt: wallClock.optional(),
+  endsAt: wallClock.optional(),
+  arcMinPerH: between(JOB_LIMITS.arcMinPerH, 'min').optional(),
+  residue: z.enum(RESIDUES).optional(),
+  container: z.enum(CONTAINERS).optional(),
+  assumed: z.array(z.enum(JOB_FIELDS)).max(JOB_FIELDS.length).optional(),
+}).refine(job => job.currentA === undefined || job.currentRangeA === undefined, { path: ['currentRangeA'], error: 'give a current or a range, not both' }) satisfies z.ZodType<Job>
