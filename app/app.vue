@@ -1,1 +1,7 @@
-<template><UApp><NuxtPage /></UApp></template>
+<template>
+  <UApp :toaster="null" :tooltip="undefined">
+    <NuxtLayout>
+      <NuxtPage />
+    </NuxtLayout>
+  </UApp>
+</template>

@@ -1,1 +1,49 @@
-<template><h1>Zonaris</h1></template>
+<script setup lang="ts">
+const floor = useFloor()
+const session = useSession()
+const route = useRoute()
+const bayId = computed(() => typeof route.params.bayId === 'string' ? route.params.bayId : null)
+const asked = computed(() => typeof route.query.ask === 'string' && bayId.value === null ? route.query.ask : null)
+const isAside = computed(() => bayId.value !== null || asked.value !== null)
+</script>
+
+<template>
+  <main class="floor" :class="{ aside: isAside }">
+    <p v-if="floor.reading === null" class="wait soft" role="status">
+      Reading the board ...
+    </p>
+    <section v-else-if="floor.placed.length === 0" class="empty">
+      <h1>No bays yet</h1>
+      <p class="lead">
+        A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their jobs here.
+      </p>
+      <NuxtLink v-if="session.may('set-up-site')" class="key go link" to="/set-up">
+        Set up the site
+      </NuxtLink>
+      <p v-else>
+        The safety lead sets the site up.
+      </p>
+    </section>
+    <FloorBoard v-else class="left" :chosen="bayId" />
+    <aside v-if="floor.reading && floor.placed.length > 0" class="right" :aria-label="bayId ? 'The bay' : 'How to read the board'">
+      <StationAsked v-if="asked !== null" :line="asked" />
+      <NuxtPage v-else-if="bayId" />
+      <FloorLegend v-else />
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.floor { flex: 1; display: grid; grid-template-columns: minmax(0, 846fr) minmax(0, 434fr); min-height: 0; }
+.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 18px; min-width: 0; }
+.wait, .empty { grid-column: 1 / -1; padding: 24px 20px; }
+.empty .link { display: inline-grid; place-items: center; }
+@media (min-width: 901px) {
+  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
+}
+@media (max-width: 900px) {
+  .floor { display: block; }
+  .floor.aside .left { display: none; }
+  .right { border-left: 0; min-height: 60dvh; }
+}
+</style>

@@ -54,6 +54,8 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
     held = addHolds(law, findings)
     if (basisSays && basisSays !== law) held = addHolds(basisSays, findings) || held
     binding = basisSays ? darker(law, basisSays) : law
+    // A law that prints no row borrows the strictest answer; one that is beyond its own table leaves the strictest unknown.
+    if (law.minimum === null && !held) held = holdsStrictest(usLegal, consensus, european, findings)
     if (law.minimum === null && !held) {
       const borrowed = darker(darker(darker(binding, usLegal), consensus), european)
       if (borrowed.minimum !== null) findings.push(finding('caution', 'shade.law-silent', { process, ruleSet: borrowed.ruleSet }, [borrowed.source]))

@@ -2,6 +2,7 @@ import type { Finding } from '../finding'
 import type { GateId, ZoneId } from '../vocabulary/vocabulary'
 import type { RequirementId } from '../ppe/required-outfit'
 import type { Job } from '../job/job'
+import { jobPattern } from '../job/job-pattern'
 import type { GateState } from '../clearance/gate'
 
 /** Instants are ISO 8601 in UTC, as `2026-11-23T08:04:00.000Z`. */
@@ -94,11 +95,6 @@ function lapse(station: Station, at: Instant): Station {
   const stands = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && check.validUntil > at ? check : null
   const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => stands(check) !== null))
   return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), zones }
-}
-
-/** What a job is known by when it is offered again: its times and the answers of the day are not part of it. */
-export function jobPattern({ startsAt: _s, endsAt: _e, residue: _r, container: _c, assumed: _a, ...pattern }: Job): string {
-  return JSON.stringify(Object.entries(pattern).sort(([a], [b]) => a < b ? -1 : 1))
 }
 
 function remember(recent: readonly Job[], job: Job): readonly Job[] {

@@ -23,7 +23,7 @@ const METRIC: Quantities = { current, shade, minutes, length: mm => `${trim(mm, 
 function inches(mm: number): string {
   const inch = inchFromMm(mm)
   const parts = Math.round(inch * 32)
-  if (Math.abs(inch * 32 - parts) < 0.15 && parts > 0) {
+  if (Math.abs(inch * 32 - parts) < 0.07 && parts > 0) {
     let [top, bottom] = [parts, 32]
     while (top % 2 === 0 && bottom > 1) [top, bottom] = [top / 2, bottom / 2]
     const whole = Math.floor(top / bottom)

@@ -7,14 +7,17 @@ import { quantitiesIn } from './quantities'
 
 /** The sentence of a finding, formed only when it is shown. */
 export function speak<Code extends FindingCode>(said: Finding<Code>, units: UnitSystem = 'metric'): Spoken {
-  const [message, todo] = sentences[said.code](said.values, quantitiesIn(units))
-  return { message, todo: todo ?? null }
+  const [message, todo, brief] = sentences[said.code](said.values, quantitiesIn(units))
+  return { message, todo: todo ?? null, brief: brief ?? message }
 }
 
 /** A finding as the API sends it: with its sentence. */
-export type SpokenFinding = Finding & Spoken
+export type SpokenFinding = Finding & Omit<Spoken, 'brief'>
 
-export const spoken = (said: Finding, units?: UnitSystem): SpokenFinding => ({ ...said, ...speak(said, units) })
+export function spoken(said: Finding, units?: UnitSystem): SpokenFinding {
+  const { message, todo } = speak(said, units)
+  return { ...said, message, todo }
+}
 
 /** A source in one line, with how far to trust it. */
 export function citation({ document, clause, edition, basis }: SourceRef): string {

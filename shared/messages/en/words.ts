@@ -14,6 +14,8 @@ const processes: Record<ProcessId, string> = {
   'paw': 'Plasma weld', 'pac': 'Plasma cut', 'cac-a': 'Air-arc gouge', 'caw': 'Carbon arc', 'ofw': 'Gas weld', 'ofc': 'Gas cut',
   'tb': 'Torch braze', 'ts': 'Torch solder', 'grinding': 'Grind', 'lbw': 'Laser weld',
 }
+/** As short as a board row. */
+const processesShort: Record<ProcessId, string> = { ...processes, 'gmaw': 'MIG', 'fcaw-g': 'Flux-core gas', 'fcaw-s': 'Flux-core', 'saw': 'Sub-arc', 'cac-a': 'Gouge' }
 const baseMetals: Record<BaseMetalId, string> = {
   'mild-steel': 'mild steel', 'low-alloy-steel': 'low-alloy steel', 'stainless-steel': 'stainless', 'cast-iron': 'cast iron', 'aluminium': 'aluminium',
   'magnesium': 'magnesium', 'copper': 'copper', 'brass': 'brass', 'bronze': 'bronze', 'nickel-alloy': 'nickel alloy', 'titanium': 'titanium',
@@ -58,7 +60,7 @@ const jobFields: Record<JobField, string> = {
   currentA: 'the current', currentRangeA: 'the current range', consumable: 'the rod or wire', electrodeDiameterMm: 'its diameter', plateThicknessMm: 'the thickness',
   acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
   shieldingGas: 'the shielding gas', position: 'the position', confinement: 'the surroundings', startsAt: 'the start time', endsAt: 'the end time',
-  arcMinPerH: 'the arc minutes in an hour', residue: 'degreaser residue', container: 'whether it is a container',
+  arcMinPerH: 'the arc minutes', residue: 'degreaser residue', container: 'whether it is a container',
 }
 const shadeInputs: Record<ShadeInput, string> = {
   currentA: 'the current', plateThicknessMm: 'the plate thickness', acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow',
@@ -96,7 +98,7 @@ const rights: Record<RightId, string> = {
 
 /** The words of one language for every id of the vocabulary. A second language is a second object of this type. */
 export const words = {
-  processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, ruleSets, jurisdictions, workplaces,
+  processes, processesShort, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, ruleSets, jurisdictions, workplaces,
   bayKinds, roles, gateStates, stationWords, jobFields, shadeInputs, glasses, helmetFaults, requirements, outfitReasons, rights,
 }
 export type Words = typeof words

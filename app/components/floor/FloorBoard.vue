@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { GATES } from '#core/vocabulary/vocabulary'
+
+const { chosen } = defineProps<{ chosen: string | null }>()
+const floor = useFloor()
+const clock = useClock()
+
+const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(clock.nowMs.value))
+</script>
+
+<template>
+  <section class="board" aria-label="Bays">
+    <h1 class="visually-hidden">
+      Floor
+    </h1>
+    <p class="tally">
+      <span><b class="word-clear-to-strike">{{ floor.tally['clear-to-strike'] }}</b> clear to strike</span>
+      <span><b class="word-hold">{{ floor.tally.hold }}</b> hold</span>
+      <span><b class="word-stopped">{{ floor.tally.stopped }}</b> stopped</span>
+      <span class="time">{{ time }}</span>
+    </p>
+    <p class="honest">
+      Air, Gas, Machine and Fire are not judged yet, so no bay reads clear to strike.
+    </p>
+    <div class="head" aria-hidden="true">
+      <span class="c">bay</span><span>who and what</span>
+      <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
+      <span />
+    </div>
+    <FloorRow v-for="placed in floor.placed" :key="placed.bay.bayId" :placed="placed" :chosen="placed.bay.bayId === chosen" />
+  </section>
+</template>
+
+<style scoped>
+.board { padding: 4px 14px 4px 10px; min-width: 0; }
+.tally { display: flex; flex-wrap: wrap; gap: 0 22px; align-items: baseline; color: var(--soft); line-height: 32px; }
+.tally b { font-size: 26px; font-weight: 850; margin-right: 2px; }
+.time { margin-left: auto; color: var(--ink); font-weight: 650; }
+.honest { display: none; }
+.head { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); column-gap: 10px; font-size: 13px; line-height: 22px; color: var(--soft); font-weight: 650; border-bottom: 2px solid var(--ink); }
+.c { text-align: center; }
+.gates { display: grid; grid-template-columns: repeat(7, 41px); text-align: center; }
+.gates span:nth-child(6) { font-size: 12px; letter-spacing: -0.05em; }
+@media (max-width: 900px) {
+  .head > :not(.gates) { display: none; }
+  .head { display: block; padding-left: 56px; }
+  .honest { display: block; font-size: 15px; color: var(--soft); padding-bottom: 4px; }
+}
+</style>

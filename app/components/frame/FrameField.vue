@@ -1,0 +1,22 @@
+<script setup lang="ts">
+/** A labelled field whose message keeps its height, so that a button does not move away under the finger. */
+const { label, wrong = '', hint = '' } = defineProps<{ label: string, wrong?: string, hint?: string }>()
+const id = useId()
+</script>
+
+<template>
+  <div class="field">
+    <label :for="id">{{ label }}</label>
+    <slot :id="id" :described-by="`${id}-note`" />
+    <p :id="`${id}-note`" class="note" :class="{ wrong }">
+      {{ wrong || hint }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.field { display: grid; gap: 4px; }
+label { font-weight: 750; }
+.note { min-height: 24px; color: var(--soft); font-size: 15px; }
+.note.wrong { color: var(--stop); font-weight: 650; }
+</style>

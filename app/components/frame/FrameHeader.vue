@@ -1,0 +1,52 @@
+<script setup lang="ts">
+const session = useSession()
+const links = computed(() => [
+  { to: '/', label: 'Floor', show: true },
+  { to: '/people', label: 'People', show: session.may('manage-people') },
+  { to: '/set-up', label: 'Set-up', show: session.may('set-up-site') },
+  { to: '/house-rules', label: 'House rules', show: true },
+  { to: '/log', label: 'Log', show: session.may('read-records') },
+].filter(({ show }) => show))
+const route = useRoute()
+const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.startsWith('/bay/') : route.path.startsWith(to)
+</script>
+
+<template>
+  <header class="head">
+    <div class="bar">
+      <div class="mark">
+        Zonaris<small>{{ session.site?.name }}</small>
+      </div>
+      <FrameAccount class="account" />
+      <FrameStop class="stop" />
+    </div>
+    <nav aria-label="Areas">
+      <NuxtLink v-for="{ to, label } in links" :key="to" :to="to" :aria-current="isHere(to) ? 'page' : undefined">
+        {{ label }}
+      </NuxtLink>
+    </nav>
+    <FrameCommandLine class="line" />
+  </header>
+</template>
+
+<style scoped>
+.head { display: flex; align-items: center; gap: 0 16px; min-height: 60px; padding-left: 20px; border-bottom: 3px solid var(--ink); position: sticky; top: 0; z-index: 20; background: var(--bg); }
+/* One row on a wide screen: the bar's parts stand among the others. */
+.bar { display: contents; }
+.mark { order: 1; font-weight: 900; font-size: 19px; line-height: 1.05; white-space: nowrap; }
+.mark small { display: block; font-weight: 450; font-size: 13px; color: var(--soft); }
+nav { order: 2; display: flex; }
+nav a { display: flex; align-items: center; min-height: 56px; padding: 0 11px; font-weight: 650; color: var(--soft); white-space: nowrap; }
+nav a[aria-current] { color: var(--ink); box-shadow: inset 0 -5px var(--ink); }
+.line { order: 3; flex: 1 1 200px; min-width: 150px; }
+.account { order: 4; }
+.stop { order: 5; }
+@media (max-width: 900px) {
+  /* On a phone only the bar with Stop stays in sight. */
+  .head { display: contents; }
+  .bar { display: flex; align-items: center; gap: 12px; height: 60px; padding-left: 14px; position: sticky; top: 0; z-index: 20; background: var(--bg); border-bottom: 3px solid var(--ink); }
+  .account { margin-left: auto; }
+  nav { overflow-x: auto; border-bottom: 1px solid var(--rule); padding-left: 4px; }
+  .line { flex: none; margin: 8px 12px; }
+}
+</style>

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+const outbox = useOutbox()
+
+/** One tap, no question, no menu: every bay. One bay is stopped from its own sheet. The reason is asked after. */
+const stopAll = () => outbox.send('station.stop-all', [], {})
+</script>
+
+<template>
+  <button class="stop-key" type="button" @click="stopAll">
+    Stop all
+  </button>
+</template>
+
+<style scoped>
+.stop-key { height: 60px; white-space: nowrap; align-self: stretch; }
+</style>

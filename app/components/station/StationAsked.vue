@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { readLine } from '#core/commandline/read-line'
+import type { Job } from '#core/job/job'
+import { shadeQuestionOf } from '#core/job/job'
+import { shadeRulesOf } from '#core/houserules/house-rules'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { requiredShade } from '#core/shade/required-shade'
+
+/** A line typed with no bay open, answered in full. */
+const { line } = defineProps<{ line: string }>()
+const floor = useFloor()
+const q = useQuantities()
+const job = computed<Job | null>(() => {
+  const { job: { process, ...rest } } = readLine(line)
+  return process ? { process, ...rest } : null
+})
+const shade = computed(() => job.value && requiredShade(shadeQuestionOf(job.value, 'general'), shadeRulesOf(floor.rules)))
+const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
+</script>
+
+<template>
+  <section v-if="job && shade" class="asked" aria-label="Answer">
+    <p class="line">
+      <span v-for="{ field, text } in jobParts(job, q)" :key="field" class="chalk">{{ text }}</span>
+    </p>
+    <StationShade :answer="shade" />
+    <p v-for="(finding, index) in shade.findings" :key="index" class="said">
+      {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+    </p>
+    <ul>
+      <li v-for="{ zone, requirement } in outfit" :key="zone">
+        <b>{{ words.zones[zone] }}</b> {{ words.requirements[requirement] }}
+      </li>
+    </ul>
+    <p class="soft">
+      Air, Gas, Machine and Fire are not judged yet. To set this on a bay, type it with the bay: <b>bay 4 {{ line }}</b>
+    </p>
+  </section>
+  <p v-else class="soft">
+    Name a process first, as in "mig 180 galvanised".
+  </p>
+</template>
+
+<style scoped>
+.asked { display: grid; gap: 10px; }
+.line { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 20px; }
+li { display: grid; grid-template-columns: 110px minmax(0, 1fr); gap: 10px; padding: 6px 0; border-bottom: 1px solid var(--rule); }
+li b { font-weight: 750; }
+li b::first-letter { text-transform: uppercase; }
+.said { background: var(--bg); }
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import type { OutfitRequirement } from '#core/ppe/required-outfit'
+import type { Placed } from '~/stores/floor'
+
+/** The outfit from head to foot, gone through at the door. */
+const { placed } = defineProps<{ placed: Placed }>()
+defineEmits<{ because: [] }>()
+const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const clock = useClock()
+
+type Said = 'passes' | 'fails' | null
+const lines = computed(() => {
+  const now = new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString()
+  return placed.verdict.outfit.map((line) => {
+    const check = placed.station.zones[line.zone]
+    const stands = check && check.validUntil > now && check.requirement === line.requirement
+    return { ...line, said: (stands ? check.passes ? 'passes' : 'fails' : null) as Said }
+  })
+})
+const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'body')!)
+const rest = computed(() => lines.value.filter(({ said }) => said === null))
+const say = (line: OutfitRequirement, passes: boolean) => act('station.check-outfit', { zones: [{ zone: line.zone, requirement: line.requirement, passes }] })
+const restPasses = () => act('station.check-outfit', { zones: rest.value.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) })
+</script>
+
+<template>
+  <section class="check" aria-label="Body">
+    <div class="head">
+      <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> Body</h3>
+      <button class="key" type="button" @click="$emit('because')">
+        Because
+      </button>
+    </div>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <ul class="zones">
+      <li v-for="line in lines" :key="line.zone">
+        <p>
+          <b>{{ words.zones[line.zone] }}</b>
+          {{ words.requirements[line.requirement] }}
+          <small class="soft">{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
+        </p>
+        <div class="pair" role="group" :aria-label="words.zones[line.zone]">
+          <button class="key" :class="{ picked: line.said === 'passes' }" :aria-pressed="line.said === 'passes'" type="button" @click="say(line, true)">
+            passes
+          </button>
+          <button class="key fails" :class="{ picked: line.said === 'fails' }" :aria-pressed="line.said === 'fails'" type="button" @click="say(line, false)">
+            fails
+          </button>
+        </div>
+      </li>
+    </ul>
+    <div class="foot">
+      <button class="key go" type="button" :disabled="rest.length === 0" @click="restPasses">
+        {{ rest.length === 0 ? 'Every zone looked at' : rest.length === lines.length ? 'Everything passes' : `The other ${rest.length} pass` }}
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.check { display: flex; flex-direction: column; gap: 8px; }
+.head { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); padding-top: 8px; }
+h3 { font-size: 22px; display: flex; align-items: center; gap: 6px; }
+.zones li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; }
+.zones b { display: block; font-weight: 800; }
+.zones b::first-letter { text-transform: uppercase; }
+.zones p { line-height: 1.25; }
+small { display: block; font-size: 14px; }
+.pair { display: flex; gap: 6px; }
+.pair .key { padding: 0 10px; min-width: 68px; }
+.fails.picked { border-color: var(--hold); color: var(--hold); }
+.foot { position: sticky; bottom: -14px; background: var(--panel); padding: 8px 0 14px; }
+.foot .key { width: 100%; }
+@media (max-width: 900px) { .foot { bottom: 0; } }
+</style>

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { GLASSES, HELMET_FAULTS } from '#core/station/station'
+import type { GlassesKind, HelmetFault } from '#core/station/station'
+import type { Placed } from '~/stores/floor'
+
+/** Shade set, helmet checked, glasses looked at: three taps at the door. */
+const { placed } = defineProps<{ placed: Placed }>()
+defineEmits<{ because: [] }>()
+const floor = useFloor()
+const q = useQuantities()
+const { act, refused } = useStationCommands(() => placed.bay.bayId)
+
+const shade = computed(() => placed.verdict.shade)
+const now = computed(() => useClock().nowIso())
+const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'eyes')!)
+const helmetCheck = computed(() => placed.station.helmetCheck && placed.station.helmetCheck.validUntil > now.value ? placed.station.helmetCheck : null)
+const glasses = computed(() => placed.station.glasses && placed.station.glasses.validUntil > now.value ? placed.station.glasses : null)
+/** Keys around the answer: from the minimum to the start and one darker; others are typed. */
+const shades = computed(() => {
+  const low = Math.max(2, (shade.value?.minimum ?? 9) - 1)
+  const high = Math.max(low + 4, shade.value?.start ?? 0)
+  return Array.from({ length: high - low + 1 }, (_, i) => low + i)
+})
+const other = ref('')
+const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
+const askTint = ref(false)
+const setOther = () => {
+  const value = Number(other.value.replace(',', '.'))
+  if (value >= 1.2 && value <= 16) void act('station.set-helmet', { shade: value })
+}
+const checkGlasses = (kind: GlassesKind, transmittance?: number) => {
+  askTint.value = kind === 'tinted' && transmittance === undefined
+  return act('station.check-glasses', transmittance === undefined ? { kind } : { kind, transmittance })
+}
+const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false, fault })
+</script>
+
+<template>
+  <section class="check" aria-label="Eyes">
+    <div class="head">
+      <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> Eyes</h3>
+      <button class="key" type="button" @click="$emit('because')">
+        Because
+      </button>
+    </div>
+    <p v-if="shade?.minimum != null" class="need">
+      Start at <b class="print">{{ q.shade(shade.start!) }}</b>, never under <b class="print">{{ q.shade(shade.minimum) }}</b>.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <template v-if="shade?.minimum != null">
+      <h4 id="shade-set">
+        Shade set on the helmet <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
+      </h4>
+      <div class="keys" role="group" aria-labelledby="shade-set">
+        <button v-for="one in shades" :key="one" class="key num" :class="{ picked: placed.station.helmet?.shade === one }" :aria-pressed="placed.station.helmet?.shade === one" type="button" @click="act('station.set-helmet', { shade: one })">
+          {{ one }}
+        </button>
+        <form class="other" @submit.prevent="setOther">
+          <label class="visually-hidden" for="other-shade">Another shade</label>
+          <input id="other-shade" v-model="other" inputmode="decimal" placeholder="other" autocomplete="off">
+          <button class="key" type="submit">
+            Set
+          </button>
+        </form>
+      </div>
+      <h4>Helmet checked today <span v-if="helmetCheck" class="chalk">{{ helmetCheck.passed ? 'passed' : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : 'failed' }}</span></h4>
+      <p class="hint">
+        A flame test proves the sensor only. Look at the lens, the cover plates, the cells and the shell too.
+      </p>
+      <div class="keys">
+        <button class="key" :class="{ picked: helmetCheck?.passed }" :aria-pressed="helmetCheck?.passed === true" type="button" @click="act('station.check-helmet', { passed: true })">
+          Passed
+        </button>
+        <button v-for="fault in HELMET_FAULTS" :key="fault" class="key" :class="{ picked: helmetCheck?.fault === fault }" type="button" @click="fail(fault)">
+          {{ words.helmetFaults[fault] }}
+        </button>
+      </div>
+    </template>
+    <h4>Glasses under it <span v-if="glasses" class="chalk">{{ words.glasses[glasses.kind] }}{{ glasses.transmittance ? `, ${Math.round(glasses.transmittance * 100)} % light` : '' }}</span></h4>
+    <div class="keys">
+      <button v-for="kind in GLASSES" :key="kind" class="key" :class="{ picked: glasses?.kind === kind }" :aria-pressed="glasses?.kind === kind" type="button" @click="checkGlasses(kind)">
+        {{ words.glasses[kind] }}
+      </button>
+    </div>
+    <template v-if="askTint || glasses?.kind === 'tinted'">
+      <p class="hint">
+        How much light do they let through? It is on the side or the packet.
+      </p>
+      <div class="keys">
+        <button v-for="tint in TINTS" :key="tint" class="key" :class="{ picked: glasses?.transmittance === tint }" type="button" @click="checkGlasses('tinted', tint)">
+          {{ Math.round(tint * 100) }} %
+        </button>
+      </div>
+    </template>
+    <ul class="findings">
+      <li v-for="(finding, index) in gate.findings" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop' }">
+        {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+      </li>
+      <li v-if="gate.findings.length === 0" class="said is-open">
+        Shade, helmet and glasses pass today.
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.check { display: grid; gap: 8px; }
+.head { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); padding-top: 8px; }
+h3 { font-size: 22px; display: flex; align-items: center; gap: 6px; }
+h4 { font-weight: 750; margin-top: 6px; }
+h4 .chalk { margin-left: 8px; }
+.need b { font-size: 24px; font-weight: 900; }
+.num { font-size: 22px; font-weight: 850; }
+.hint { color: var(--soft); font-size: 15px; }
+.other { display: flex; gap: 8px; }
+.other input { width: 84px; min-height: 56px; padding: 0 10px; border: 2px solid var(--strong-rule); background: none; color: var(--chalk); font: inherit; font-weight: 700; }
+.findings { display: grid; gap: 6px; margin-top: 6px; }
+.findings .said { background: var(--bg); }
+</style>

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import type { Gate } from '#core/clearance/gate'
+
+/** A gate in the sheet: its mark, its word, its sentence. The line is the target; Because stands beside it. */
+const { gate } = defineProps<{ gate: Gate }>()
+defineEmits<{ open: [], because: [] }>()
+const floor = useFloor()
+const first = computed(() => gate.findings[0])
+const sentence = computed(() => first.value ? floor.say(first.value).brief : gate.gate === 'body' ? 'Every zone passed today.' : gate.gate === 'eyes' ? 'Shade, helmet and glasses pass today.' : 'Everything is known.')
+const more = computed(() => gate.findings.filter(({ severity }) => severity === 'hold').length - 1)
+</script>
+
+<template>
+  <div class="line">
+    <button class="main" type="button" @click="$emit('open')">
+      <svg width="36" height="44" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg>
+      <b>{{ words.gates[gate.gate] }}<small :class="`state-${gate.state}`">{{ words.gateStates[gate.state] }}</small></b>
+      <span class="says">{{ sentence }}<i v-if="more > 0" class="soft"> And {{ more }} more.</i></span>
+    </button>
+    <button class="why" type="button" :aria-label="`Because: ${words.gates[gate.gate]}`" @click="$emit('because')">
+      Because
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.line { display: flex; border-bottom: 1px solid var(--rule); min-height: 52px; }
+.main { flex: 1; display: grid; grid-template-columns: 36px 82px minmax(0, 1fr); gap: 8px; align-items: center; text-align: left; background: none; border: 0; padding: 2px 0; cursor: pointer; font: inherit; color: inherit; min-width: 0; }
+.main:hover { background: var(--bg); }
+b { font-weight: 800; line-height: 1.1; }
+b small { display: block; font-weight: 650; font-size: 14px; }
+.says { font-size: 15px; line-height: 1.25; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; }
+.says i { font-style: normal; }
+.why { border: 0; border-left: 1px solid var(--rule); background: none; padding: 0 0 0 10px; margin-left: 8px; font: inherit; font-size: 14px; font-weight: 700; cursor: pointer; text-decoration: underline; text-underline-offset: 4px; }
+</style>

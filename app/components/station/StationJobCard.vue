@@ -1,0 +1,355 @@
+<script setup lang="ts">
+import { assessStation } from '#core/clearance/assess-station'
+import { jobPattern } from '#core/job/job-pattern'
+import type { Job, JobField } from '#core/job/job'
+import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
+import { workplaceOf } from '#core/site/site'
+import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
+import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, RESIDUES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
+import type { Placed } from '~/stores/floor'
+import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
+
+/** Sets the job of a bay, and of others with it, with few taps. Every answer is worked out here while it is typed. */
+const { placed } = defineProps<{ placed: Placed }>()
+const emit = defineEmits<{ done: [] }>()
+const floor = useFloor()
+const session = useSession()
+const outbox = useOutbox()
+const q = useQuantities()
+const clock = useClock()
+
+const { draft, job, missing, pencilCurrent, takePencilCurrent, apply, set, forget, confirm, isSet, done } = useJobDraft(placed.bay.bayId, placed.station.job, typedJob.value)
+typedJob.value = null
+/** The version this card was opened on: if somebody else changes the bay meanwhile, saving says so. */
+const openedOn = ref(placed.version)
+const changedMeanwhile = computed(() => placed.version !== openedOn.value)
+
+type Line = JobField | 'process' | 'times' | 'others' | null
+const open = ref<Line>(draft.value.process ? missing.value[0] === 'startsAt' ? 'times' : missing.value[0] ?? null : 'process')
+const toggle = (line: Line) => { open.value = open.value === line ? null : line }
+
+const ORDER: readonly JobField[] = ['currentA', 'consumable', 'electrodeDiameterMm', 'shieldingGas', 'plateThicknessMm', 'baseMetal', 'coating', 'position', 'confinement', 'arcMinPerH', 'startsAt', 'residue', 'container']
+/** After an answer, the next thing still to say opens by itself. */
+function advance() {
+  const next = ORDER.find(field => missing.value.includes(field))
+  open.value = next === 'startsAt' ? 'times' : next ?? null
+}
+function choose<Field extends keyof Job>(field: Field, value: Job[Field]) {
+  set(field, value)
+  advance()
+}
+
+const usual = computed(() => USUAL_CHOICES[draft.value.process ?? 'smaw'])
+const traits = computed(() => draft.value.process ? PROCESS_TRAITS[draft.value.process] : null)
+const usualFirst = <Id extends string>(first: readonly Id[], all: readonly Id[]): readonly Id[] => first.length > 0 ? first : all
+const allRods = ref(false)
+const rods = computed(() => allRods.value ? CONSUMABLES : usualFirst(usual.value.consumables, CONSUMABLES))
+const isRange = ref(draft.value.currentRangeA !== undefined)
+const rangeText = ref([draft.value.currentRangeA?.[0] ?? '', draft.value.currentRangeA?.[1] ?? ''].map(String))
+const rangeWrong = computed(() => {
+  const [low, high] = rangeText.value.map(Number)
+  return rangeText.value.some(text => text.trim() === '') ? null : !(low! > 0) || !(high! <= 2000) ? 'Between 0.1 and 2000 A.' : low! > high! ? 'The lower current comes first.' : null
+})
+function typedRange() {
+  const [low, high] = rangeText.value.map(Number)
+  if (rangeText.value.every(text => text.trim() !== '') && rangeWrong.value === null) apply({ currentRangeA: [low!, high!] })
+}
+
+const isUs = computed(() => floor.rules.units === 'us')
+const length = computed(() => isUs.value
+  ? { unit: 'in', step: 0.03, toShown: inchFromMm, fromShown: mmFromInch }
+  : { unit: 'mm', step: 0.5, toShown: (mm: number) => mm, fromShown: (mm: number) => mm })
+const flow = computed(() => isUs.value
+  ? { unit: 'cfh', step: 5, toShown: cfhFromLPerH, fromShown: lPerHFromCfh }
+  : { unit: 'L/h', step: 50, toShown: (lPerH: number) => lPerH, fromShown: (lPerH: number) => lPerH })
+
+const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
+const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field => parts.value.get(field)).find(Boolean)
+const plain = (field: 'residue' | 'container') => field === 'residue' ? draft.value.residue && words.residues[draft.value.residue] : draft.value.container && words.containers[draft.value.container]
+const inkOf = (field: JobField): 'chalk' | 'pencil' => draft.value.assumed?.includes(field) ? 'pencil' : 'chalk'
+
+/** The answer while typing: the same core as the server's, no round trip. */
+const verdict = computed(() => assessStation({ ...placed.station, job: job.value }, { rules: floor.rules, workplace: workplaceOf(placed.bay), now: clock.nowIso() }))
+const jobSays = computed(() => {
+  const finding = verdict.value.gates[0]!.findings.find(({ code }) => code !== 'job.field-missing')
+  return finding && finding.code !== 'job.not-set' ? floor.say(finding).message : null
+})
+const shadeSays = computed(() => {
+  const { shade } = verdict.value
+  if (!shade) return ''
+  if (shade.minimum === null) return shade.findings[0] ? floor.say(shade.findings[0]).message : 'No shade is needed.'
+  return `never under ${q.value.shade(shade.minimum)}, ${words.ruleSets[shade.bindingRuleSet!]}`
+})
+const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'hands'))
+const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
+
+const others = ref<readonly string[]>([])
+const otherBays = computed(() => floor.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })))
+const toggleOther = (bayId: string) => { others.value = others.value.includes(bayId) ? others.value.filter(id => id !== bayId) : [...others.value, bayId] }
+
+const recent = computed(() => {
+  const now = placed.station.job && jobPattern(placed.station.job)
+  return placed.station.recentJobs.filter(other => jobPattern(other) !== now).slice(0, 4)
+})
+
+const refused = ref<string | null>(null)
+const saving = ref(false)
+async function save() {
+  if (!job.value) return
+  saving.value = true
+  refused.value = null
+  const streams = [{ id: `station/${placed.bay.bayId}`, expectedVersion: openedOn.value }, ...others.value.map(id => ({ id: `station/${id}`, expectedVersion: floor.find(id)?.version ?? null }))]
+  const sent = await outbox.send('station.set-job', streams, { job: job.value })
+  saving.value = false
+  if (sent.ok) {
+    done()
+    emit('done')
+  }
+  else refused.value = wordsOf(sent)
+}
+/** Having seen that somebody else was here, the person decides again on what is there now. */
+function lookedAgain() {
+  openedOn.value = placed.version
+  refused.value = null
+}
+async function clear() {
+  const sent = await outbox.send('station.clear-job', [{ id: `station/${placed.bay.bayId}`, expectedVersion: placed.version }], {})
+  if (sent.ok) {
+    done()
+    emit('done')
+  }
+  else refused.value = wordsOf(sent)
+}
+</script>
+
+<template>
+  <section class="card" aria-label="Job card">
+    <div class="answer" role="status">
+      <p class="num print">
+        {{ verdict.shade?.start == null ? '–' : q.shade(verdict.shade.start) }}
+      </p>
+      <p class="says">
+        <b>{{ verdict.shade?.start == null ? 'Shade' : 'Start at this shade' }}</b> {{ shadeSays }}
+        <span v-if="gloves && torso" class="soft">{{ words.requirements[gloves.requirement] }}. {{ words.requirements[torso.requirement] }}.</span>
+      </p>
+    </div>
+    <p v-if="jobSays" class="said">
+      {{ jobSays }}
+    </p>
+    <div v-if="recent.length > 0 && open === 'process'" class="recent">
+      <button v-for="(other, index) in recent" :key="index" class="key" type="button" @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()">
+        <span class="chalk">{{ jobLine(other, q) }}</span>
+      </button>
+    </div>
+
+    <StationJobLine label="Process" :said="said('process')?.text ?? null" ink="chalk" :open="open === 'process'" @toggle="toggle('process')">
+      <div class="keys three">
+        <button v-for="id in PROCESS_ORDER" :key="id" class="key" :class="{ picked: draft.process === id }" type="button" @click="choose('process', id)">
+          {{ words.processes[id] }}
+        </button>
+      </div>
+    </StationJobLine>
+
+    <template v-if="traits">
+      <StationJobLine v-if="traits.byCurrent" label="Current" :said="said('currentA', 'currentRangeA')?.text ?? null" :ink="said('currentA', 'currentRangeA')?.ink ?? 'chalk'" :open="open === 'currentA'" @toggle="toggle('currentA')" @confirm="confirm('currentA', 'currentRangeA')">
+        <StationJobNumber v-if="!isRange" field="currentA" label="Current" unit="A" :step="5" :value="draft.currentA" :usual="usual.currentsA" @set="set('currentA', $event)" />
+        <div v-else class="range">
+          <label><span>lowest</span><input v-model="rangeText[0]" inputmode="decimal" @input="typedRange"></label>
+          <label><span>highest</span><input v-model="rangeText[1]" inputmode="decimal" @input="typedRange"></label>
+          <p class="wrong" role="status">
+            {{ rangeWrong }}
+          </p>
+        </div>
+        <div class="keys">
+          <button class="key" type="button" @click="isRange = !isRange">
+            {{ isRange ? 'One current' : 'A range' }}
+          </button>
+          <button v-if="pencilCurrent" class="key" type="button" @click="takePencilCurrent">
+            <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
+          </button>
+          <button v-if="isSet('currentA')" class="key go" type="button" @click="advance">
+            Next
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine v-if="traits.needsConsumable" label="Rod or wire" :said="said('consumable')?.text ?? null" :ink="inkOf('consumable')" :open="open === 'consumable'" @toggle="toggle('consumable')" @confirm="confirm('consumable')">
+        <div class="keys">
+          <button v-for="id in rods" :key="id" class="key" :class="{ picked: draft.consumable === id }" type="button" @click="choose('consumable', id)">
+            {{ words.consumables[id] }}
+          </button>
+          <button v-if="!allRods" class="key quiet" type="button" @click="allRods = true">
+            Others
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine v-if="traits.needsDiameter" label="Diameter" :said="said('electrodeDiameterMm')?.text ?? null" :ink="inkOf('electrodeDiameterMm')" :open="open === 'electrodeDiameterMm'" @toggle="toggle('electrodeDiameterMm')" @confirm="confirm('electrodeDiameterMm')">
+        <StationJobNumber field="electrodeDiameterMm" label="Diameter" v-bind="length" :step="isUs ? 0.01 : 0.1" :value="draft.electrodeDiameterMm" :usual="usual.diametersMm" @set="set('electrodeDiameterMm', $event)" />
+        <button v-if="isSet('electrodeDiameterMm')" class="key go" type="button" @click="advance">
+          Next
+        </button>
+      </StationJobLine>
+
+      <StationJobLine v-if="traits.needsShieldingGas" label="Shielding gas" :said="said('shieldingGas')?.text ?? null" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')">
+        <div class="keys">
+          <button v-for="id in usualFirst(usual.shieldingGases, SHIELDING_GASES)" :key="id" class="key" :class="{ picked: draft.shieldingGas === id }" type="button" @click="choose('shieldingGas', id)">
+            {{ words.shieldingGases[id] }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Thickness" :said="said('plateThicknessMm')?.text ?? null" :ink="inkOf('plateThicknessMm')" :open="open === 'plateThicknessMm'" @toggle="toggle('plateThicknessMm')" @confirm="confirm('plateThicknessMm')">
+        <StationJobNumber field="plateThicknessMm" label="Thickness" v-bind="length" :value="draft.plateThicknessMm" :usual="USUAL_THICKNESSES_MM" @set="set('plateThicknessMm', $event)" />
+        <button v-if="isSet('plateThicknessMm')" class="key go" type="button" @click="advance">
+          Next
+        </button>
+      </StationJobLine>
+
+      <StationJobLine v-if="draft.process === 'ofw'" label="Acetylene" :said="said('acetyleneFlowLPerH')?.text ?? 'if known'" :ink="inkOf('acetyleneFlowLPerH')" :open="open === 'acetyleneFlowLPerH'" @toggle="toggle('acetyleneFlowLPerH')">
+        <StationJobNumber field="acetyleneFlowLPerH" label="Acetylene flow" v-bind="flow" :value="draft.acetyleneFlowLPerH" :usual="[100, 200, 400, 800]" @set="set('acetyleneFlowLPerH', $event)" />
+      </StationJobLine>
+      <StationJobLine v-if="draft.process === 'ofc'" label="Oxygen" :said="said('oxygenFlowLPerH')?.text ?? 'if known'" :ink="inkOf('oxygenFlowLPerH')" :open="open === 'oxygenFlowLPerH'" @toggle="toggle('oxygenFlowLPerH')">
+        <StationJobNumber field="oxygenFlowLPerH" label="Oxygen flow" v-bind="flow" :value="draft.oxygenFlowLPerH" :usual="[1500, 2500, 5000]" @set="set('oxygenFlowLPerH', $event)" />
+      </StationJobLine>
+
+      <StationJobLine label="Base metal" :said="said('baseMetal')?.text ?? null" :ink="inkOf('baseMetal')" :open="open === 'baseMetal'" @toggle="toggle('baseMetal')" @confirm="confirm('baseMetal')">
+        <div class="keys">
+          <button v-for="id in BASE_METALS" :key="id" class="key" :class="{ picked: draft.baseMetal === id }" type="button" @click="choose('baseMetal', id)">
+            {{ words.baseMetals[id] }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Coating" :said="said('coating')?.text ?? null" :ink="inkOf('coating')" :open="open === 'coating'" @toggle="toggle('coating')" @confirm="confirm('coating')">
+        <p class="hint">
+          Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium.
+        </p>
+        <div class="keys">
+          <button v-for="id in COATINGS" :key="id" class="key" :class="{ picked: draft.coating === id }" type="button" @click="choose('coating', id)">
+            {{ words.coatings[id] }}
+          </button>
+          <button v-if="draft.coating && draft.coating !== 'none'" class="key" :class="{ picked: draft.coatingStripped }" :aria-pressed="draft.coatingStripped === true" type="button" @click="draft.coatingStripped ? forget('coatingStripped') : set('coatingStripped', true)">
+            stripped where the arc will be
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Position" :said="said('position')?.text ?? null" :ink="inkOf('position')" :open="open === 'position'" @toggle="toggle('position')" @confirm="confirm('position')">
+        <div class="keys">
+          <button v-for="id in POSITIONS" :key="id" class="key" :class="{ picked: draft.position === id }" type="button" @click="choose('position', id)">
+            {{ words.positions[id] }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Where" :said="said('confinement')?.text ?? null" :ink="inkOf('confinement')" :open="open === 'confinement'" @toggle="toggle('confinement')" @confirm="confirm('confinement')">
+        <div class="keys">
+          <button v-for="id in CONFINEMENTS" :key="id" class="key" :class="{ picked: draft.confinement === id }" type="button" @click="choose('confinement', id)">
+            {{ words.confinements[id] }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Arc minutes" :said="said('arcMinPerH')?.text ?? null" :ink="inkOf('arcMinPerH')" :open="open === 'arcMinPerH'" @toggle="toggle('arcMinPerH')" @confirm="confirm('arcMinPerH')">
+        <p class="hint">
+          How many minutes in an hour the arc burns.
+        </p>
+        <div class="keys">
+          <button v-for="minutes in USUAL_ARC_MINUTES" :key="minutes" class="key" :class="{ picked: draft.arcMinPerH === minutes }" type="button" @click="choose('arcMinPerH', minutes)">
+            {{ minutes }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="From, to" :said="said('startsAt')?.text ?? null" :ink="inkOf('startsAt')" :open="open === 'times'" @toggle="toggle('times')" @confirm="confirm('startsAt', 'endsAt')">
+        <div class="range">
+          <label><span>starts</span><input type="time" :value="draft.startsAt" @change="set('startsAt', ($event.target as HTMLInputElement).value || undefined)"></label>
+          <label><span>ends</span><input type="time" :value="draft.endsAt" @change="set('endsAt', ($event.target as HTMLInputElement).value || undefined)"></label>
+        </div>
+        <div class="keys">
+          <button v-for="[from, to] in [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const" :key="from + to" class="key" type="button" @click="apply({ startsAt: from, endsAt: to }); advance()">
+            {{ from }} to {{ to }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Degreaser" :said="plain('residue') ?? null" :ink="inkOf('residue')" :open="open === 'residue'" @toggle="toggle('residue')" @confirm="confirm('residue')">
+        <p class="hint">
+          Is degreaser or brake cleaner on the work? An arc turns it into phosgene.
+        </p>
+        <div class="keys">
+          <button v-for="id in RESIDUES" :key="id" class="key" :class="{ picked: draft.residue === id }" type="button" @click="choose('residue', id)">
+            {{ words.residues[id] }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Container" :said="plain('container') ?? null" :ink="inkOf('container')" :open="open === 'container'" @toggle="toggle('container')" @confirm="confirm('container')">
+        <p class="hint">
+          A tank, drum or closed section that held something, or nobody knows what, counts as flammable.
+        </p>
+        <div class="keys">
+          <button v-for="id in CONTAINERS" :key="id" class="key" :class="{ picked: draft.container === id }" type="button" @click="choose('container', id)">
+            {{ words.containers[id] }}
+          </button>
+        </div>
+      </StationJobLine>
+
+      <StationJobLine label="Also on" :said="others.length > 0 ? `bays ${others.map(id => floor.find(id)?.bay.label).join(', ')}` : 'this bay only'" ink="chalk" :open="open === 'others'" @toggle="toggle('others')">
+        <div class="keys">
+          <button v-for="{ bay } in otherBays" :key="bay.bayId" class="key" :class="{ picked: others.includes(bay.bayId) }" :aria-pressed="others.includes(bay.bayId)" type="button" @click="toggleOther(bay.bayId)">
+            {{ bay.label }}
+          </button>
+        </div>
+      </StationJobLine>
+    </template>
+
+    <div class="foot">
+      <p v-if="refused" class="said" role="alert">
+        {{ refused }}
+        <button v-if="changedMeanwhile" class="key" type="button" @click="lookedAgain">
+          I have looked; keep mine
+        </button>
+      </p>
+      <p v-else-if="changedMeanwhile && !saving" class="said" role="status">
+        Somebody else changed bay {{ placed.bay.label }} while this card was open. Yours is kept.
+        <button class="key" type="button" @click="lookedAgain">
+          I have looked; keep mine
+        </button>
+      </p>
+      <div class="keys">
+        <button v-if="placed.station.job" class="key" type="button" @click="clear">
+          No job
+        </button>
+        <button class="key go" type="button" :disabled="!job || saving" @click="save">
+          Set {{ others.length > 0 ? `on ${others.length + 1} bays` : 'this job' }}<template v-if="missing.length > 0">
+            , {{ missing.length }} to say
+          </template>
+        </button>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.card { display: flex; flex-direction: column; }
+.answer { display: grid; grid-template-columns: 84px minmax(0, 1fr); gap: 12px; align-items: center; position: sticky; top: -14px; z-index: 5; background: var(--panel); border-top: 2px solid var(--ink); border-bottom: 2px solid var(--ink); padding: 6px 0; min-height: 78px; }
+.num { font-size: 60px; line-height: 1; font-weight: 900; letter-spacing: -0.04em; }
+.says { line-height: 1.25; font-size: 15px; }
+.says span { display: block; }
+.recent { display: grid; gap: 8px; padding: 8px 0; }
+.recent .key { text-align: left; }
+.three { display: grid; grid-template-columns: repeat(3, 1fr); }
+.three .key { padding: 4px 6px; line-height: 1.15; }
+.hint { color: var(--soft); font-size: 15px; padding-bottom: 8px; }
+.range { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; padding-bottom: 8px; }
+.range label span { display: block; color: var(--soft); font-size: 15px; }
+.range input { width: 100%; min-height: 56px; padding: 0 12px; border: 2px solid var(--strong-rule); background: var(--panel); color: var(--chalk); font: inherit; font-size: 22px; font-weight: 750; font-variation-settings: "CASL" 1; }
+.wrong { grid-column: 1 / -1; min-height: 22px; color: var(--stop); font-weight: 650; }
+.foot { position: sticky; bottom: -14px; background: var(--panel); padding: 8px 0 14px; display: grid; gap: 8px; z-index: 5; }
+.foot .key { flex: 1; }
+.foot .said { background: var(--bg); }
+@media (max-width: 900px) { .answer { top: 60px; } .foot { bottom: 0; } }
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import type { NumberField } from '~/composables/useJobDraft'
+import { wrongNumber } from '~/composables/useJobDraft'
+
+/** A number on the job card: usual values as keys, a stepper, and a field for any other. SI goes out. */
+const { field, label, value, usual, unit, step, toShown = (si: number) => si, fromShown = (shown: number) => shown } = defineProps<{
+  field: NumberField, label: string, value: number | undefined, usual: readonly number[], unit: string, step: number
+  toShown?: (si: number) => number, fromShown?: (shown: number) => number
+}>()
+const emit = defineEmits<{ set: [value: number] }>()
+
+const shownOf = (si: number) => Number(toShown(si).toFixed(3))
+const text = ref(value === undefined ? '' : String(shownOf(value)))
+watch(() => value, (now) => {
+  if (now !== undefined && fromShown(Number(text.value)) !== now) text.value = String(shownOf(now))
+})
+const wrong = computed(() => text.value.trim() === '' ? null : wrongNumber(field, fromShown(Number(text.value.replace(',', '.'))), unit))
+
+function typed() {
+  const si = fromShown(Number(text.value.replace(',', '.')))
+  if (text.value.trim() !== '' && wrongNumber(field, si, unit) === null) emit('set', si)
+}
+function stepBy(by: number) {
+  const next = Math.max(0, Number(((value === undefined ? 0 : shownOf(value)) + by).toFixed(3)))
+  text.value = String(next)
+  typed()
+}
+</script>
+
+<template>
+  <div class="number">
+    <div class="keys">
+      <button v-for="one in usual" :key="one" class="key" :class="{ picked: one === value }" type="button" @click="emit('set', one)">
+        {{ shownOf(one) }}
+      </button>
+    </div>
+    <div class="stepper">
+      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} less`" @click="stepBy(-step)">
+        −
+      </button>
+      <label class="box">
+        <span class="visually-hidden">{{ label }}, {{ unit }}</span>
+        <input v-model="text" inputmode="decimal" autocomplete="off" :aria-invalid="wrong !== null" @input="typed">
+        <span class="unit">{{ unit }}</span>
+      </label>
+      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} more`" @click="stepBy(step)">
+        +
+      </button>
+    </div>
+    <p class="wrong" role="status">
+      {{ wrong }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.number { display: grid; gap: 8px; }
+.stepper { display: grid; grid-template-columns: 56px minmax(0, 1fr) 56px; gap: 8px; }
+.stepper .key { font-size: 24px; padding: 0; }
+.box { display: flex; align-items: center; border: 2px solid var(--strong-rule); padding: 0 12px; }
+.box:focus-within { border-color: var(--ink); outline: 3px solid var(--ink); outline-offset: 2px; }
+input { flex: 1; min-width: 0; min-height: 52px; border: 0; outline: none; background: none; color: var(--chalk); font: inherit; font-size: 26px; font-weight: 800; font-variation-settings: "CASL" 1; }
+.unit { color: var(--soft); font-weight: 650; }
+.wrong { min-height: 22px; color: var(--stop); font-weight: 650; }
+</style>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { Placed } from '~/stores/floor'
+
+/** Who stands at this bay today. Another person starts with nothing checked. */
+const { placed } = defineProps<{ placed: Placed }>()
+const emit = defineEmits<{ done: [] }>()
+const floor = useFloor()
+const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const elsewhere = computed(() => new Map(floor.placed.filter(other => other.station.personId && other.bay.bayId !== placed.bay.bayId).map(other => [other.station.personId!, other.bay.label])))
+
+async function place(personId: string | null) {
+  const sent = await act('station.place-person', { personId }, placed.version)
+  if (sent.ok) emit('done')
+}
+</script>
+
+<template>
+  <section aria-label="Who stands here">
+    <h3>Who stands here?</h3>
+    <p class="soft">
+      Helmet, glasses and outfit are looked at again for another person.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <div class="names">
+      <button v-for="{ personId, name } in floor.reading?.people" :key="personId" class="key" :class="{ picked: personId === placed.station.personId }" type="button" @click="place(personId)">
+        {{ name }}<small v-if="elsewhere.has(personId)">at bay {{ elsewhere.get(personId) }}</small>
+      </button>
+      <button class="key" type="button" @click="place(null)">
+        Nobody
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h3 { font-size: 20px; }
+.names { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin-top: 12px; }
+small { display: block; font-weight: 500; color: var(--soft); }
+</style>

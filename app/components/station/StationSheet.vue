@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import type { GateId } from '#core/vocabulary/vocabulary'
+import { GATES } from '#core/vocabulary/vocabulary'
+import type { Placed } from '~/stores/floor'
+
+/** One bay opened: its job, its shade, its gates, and the one thing to do next. */
+const { placed } = defineProps<{ placed: Placed }>()
+const session = useSession()
+const route = useRoute()
+const place = computed(() => ({ bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
+const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
+const because = computed(() => GATES.find(gate => panel.value === `because-${gate}`) ?? null)
+const go = (what: string | null) => navigateTo({ path: route.path, query: what ? { do: what } : {} })
+
+const maySet = computed(() => session.may('set-jobs', place.value))
+const mayCheck = computed(() => session.may('door-checks', place.value))
+
+/** Where a gate is worked at, or else explained. */
+function panelFor(gate: GateId): string {
+  if (gate === 'job' && maySet.value) return 'job'
+  if ((gate === 'eyes' || gate === 'body') && mayCheck.value && placed.station.job) return gate
+  return `because-${gate}`
+}
+const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
+
+const q = useQuantities()
+const { act } = useStationCommands(() => placed.bay.bayId)
+const stopHere = () => act('station.stop', {})
+
+const onKey = (event: KeyboardEvent) => {
+  const typing = ['INPUT', 'TEXTAREA', 'SELECT'].includes((event.target as HTMLElement).tagName)
+  if (typing || event.ctrlKey || event.metaKey || event.altKey) return
+  if (event.key === 'b') void go(because.value ? null : `because-${placed.verdict.firstClosed ?? 'eyes'}`)
+  else if (event.key === 'Escape') void (panel.value ? go(null) : navigateTo('/'))
+}
+onMounted(() => document.addEventListener('keydown', onKey))
+onUnmounted(() => document.removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <div class="sheet">
+    <header class="head">
+      <h2>
+        Bay {{ placed.bay.label }}
+        <small>{{ placed.personName ?? 'nobody placed' }}</small>
+      </h2>
+      <button v-if="panel" class="key quiet" type="button" @click="go(null)">
+        Back to bay {{ placed.bay.label }}
+      </button>
+      <NuxtLink v-else class="key quiet close" to="/">
+        Close
+      </NuxtLink>
+    </header>
+    <StationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
+    <StationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
+    <StationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
+    <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
+    <StationBecause v-else-if="because" :placed="placed" :gate="because" />
+    <template v-else>
+      <StationStopped v-if="placed.station.stop" :placed="placed" />
+      <p class="job">
+        <template v-if="placed.station.job">
+          <span v-for="{ field, text, ink } in jobParts(placed.station.job, q)" :key="field" :class="ink">{{ text }}</span>
+        </template>
+        <span v-else class="soft">No job yet.</span>
+      </p>
+      <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
+      <ul class="gates">
+        <li v-for="gate in placed.verdict.gates" :key="gate.gate">
+          <StationGateLine :gate="gate" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+        </li>
+      </ul>
+      <div class="next">
+        <button v-if="!placed.station.stop" class="stop-key" type="button" @click="stopHere">
+          Stop bay {{ placed.bay.label }}
+        </button>
+        <button v-if="maySet" class="key" type="button" @click="go('who')">
+          {{ placed.personName ? 'Who' : 'Place somebody' }}
+        </button>
+        <button v-if="maySet" class="key" :class="{ go: first === null || first === 'job' }" type="button" @click="go('job')">
+          {{ placed.station.job ? 'Change job' : 'Set a job' }}
+        </button>
+        <button v-if="first && first !== 'job'" class="key go" type="button" @click="go(first)">
+          {{ words.gates[first] }} next
+        </button>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.sheet { display: flex; flex-direction: column; gap: 8px; min-height: 100%; }
+.head { display: flex; align-items: center; justify-content: space-between; gap: 8px; margin: -8px 0 -4px; }
+h2 { font-size: 28px; display: flex; flex-wrap: wrap; align-items: baseline; gap: 2px 12px; }
+h2 small { font-size: 16px; font-weight: 550; color: var(--soft); letter-spacing: 0; }
+.key.quiet { padding: 0 4px; display: grid; place-items: center; font-weight: 600; }
+.job { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 17px; line-height: 1.4; }
+.gates { border-top: 2px solid var(--ink); }
+.next { display: flex; flex-wrap: wrap; gap: 8px; margin-top: auto; position: sticky; bottom: -14px; padding: 8px 0 12px; background: var(--panel); }
+.next .key { flex: 1; }
+.next .stop-key { padding: 0 18px 0 14px; font-size: 16px; }
+@media (max-width: 900px) { .next { position: sticky; bottom: 0; } }
+</style>

@@ -1,0 +1,70 @@
+import { readLine } from '#core/commandline/read-line'
+import type { Job } from '#core/job/job'
+import { shadeQuestionOf } from '#core/job/job'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { requiredShade } from '#core/shade/required-shade'
+import { shadeRulesOf } from '#core/houserules/house-rules'
+
+/** A job typed in the command line, on its way to a bay's job card. */
+export const typedJob = ref<Partial<Job> | null>(null)
+
+const isJob = (job: Partial<Job>): job is Job => job.process !== undefined
+
+/** What the line says so far, and what Enter would do. Everything is worked out on this device. */
+export function useCommandLine(text: Ref<string>) {
+  const floor = useFloor()
+  const session = useSession()
+  const route = useRoute()
+  const read = computed(() => readLine(text.value))
+
+  /** The bay named by its number, or by who stands there. */
+  const named = computed(() => {
+    const { bayLabel, unread } = read.value
+    if (bayLabel) return floor.placed.find(({ bay }) => bay.label.toLowerCase() === bayLabel)
+    const name = unread.join(' ')
+    return name.length < 2 ? undefined : floor.placed.find(({ personName }) => personName?.toLowerCase().split(' ').some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name))
+  })
+
+  const here = computed(() => typeof route.params.bayId === 'string' ? floor.find(route.params.bayId) : undefined)
+
+  const answer = computed(() => {
+    const { job, bayLabel, unread } = read.value
+    if (!text.value.trim()) return ''
+    const parts: string[] = []
+    if (isJob(job)) {
+      const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(floor.rules))
+      const gloves = requiredOutfit(job).find(({ zone }) => zone === 'hands')
+      parts.push(shade.minimum === null
+        ? shade.findings[0] ? floor.say(shade.findings[0]).message : 'No shade answers this.'
+        : `Start at ${shade.start}, never under ${shade.minimum} (${words.ruleSets[shade.bindingRuleSet!]}).`)
+      if (gloves) parts.push(`${words.requirements[gloves.requirement]}.`)
+    }
+    if (named.value) {
+      const { bay, personName, verdict } = named.value
+      parts.push(`Bay ${bay.label}${personName ? `, ${personName}` : ''}: ${words.stationWords[verdict.word]}.`)
+    }
+    else if (bayLabel) parts.push(`There is no bay ${bayLabel}.`)
+    if (parts.length === 0) parts.push(Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay or a name here.`)
+    return parts.join(' ')
+  })
+
+  /** Opens the bay named; a job goes to its card, or to the bay that is open, or is answered in full. False when there is nothing to open. */
+  async function open(): Promise<boolean> {
+    const { job } = read.value
+    const target = named.value ?? (isJob(job) ? here.value : undefined)
+    if (isJob(job) && target && session.may('set-jobs')) {
+      typedJob.value = job
+      await navigateTo({ path: `/bay/${target.bay.bayId}`, query: { do: 'job', typed: text.value } })
+      return true
+    }
+    if (named.value) {
+      await navigateTo(`/bay/${named.value.bay.bayId}`)
+      return true
+    }
+    if (!isJob(job)) return false
+    await navigateTo({ path: '/', query: { ask: text.value } })
+    return true
+  }
+
+  return { answer, open }
+}

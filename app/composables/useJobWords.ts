@@ -1,0 +1,50 @@
+import type { Job, JobField } from '#core/job/job'
+import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
+import type { Quantities } from '#shared/messages/quantities'
+import { quantitiesIn } from '#shared/messages/quantities'
+
+/** One thing said of a job, with the ink it is written in. */
+export interface JobPart { readonly field: JobField | 'process', readonly text: string, readonly ink: 'chalk' | 'pencil' }
+
+export function currentWords({ currentA, currentRangeA }: Pick<Job, 'currentA' | 'currentRangeA'>, q: Quantities): string | null {
+  if (currentRangeA) return `${currentRangeA[0]} to ${q.current(currentRangeA[1])}`
+  return currentA === undefined ? null : q.current(currentA)
+}
+
+/** The job in one short line, as it stands on the board. */
+export function jobLine(job: Job, q: Quantities): string {
+  const size = currentWords(job, q) ?? (job.plateThicknessMm !== undefined && !PROCESS_TRAITS[job.process].byCurrent ? q.length(job.plateThicknessMm) : null)
+  const work = job.coating !== undefined && job.coating !== 'none' && job.coating !== 'unknown' && !job.coatingStripped
+    ? words.coatings[job.coating]
+    : job.baseMetal && words.baseMetals[job.baseMetal]
+  return [[words.processesShort[job.process], size].filter(Boolean).join(' '), work].filter(Boolean).join(' · ')
+}
+
+/** Everything that is known of the job, each in its ink. */
+export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
+  const parts: JobPart[] = []
+  const add = (field: JobPart['field'], text: string | null | undefined) => {
+    if (text) parts.push({ field, text, ink: field !== 'process' && job.assumed?.includes(field) ? 'pencil' : 'chalk' })
+  }
+  add('process', words.processes[job.process])
+  add(job.currentRangeA ? 'currentRangeA' : 'currentA', currentWords(job, q))
+  add('consumable', job.consumable && words.consumables[job.consumable])
+  add('electrodeDiameterMm', job.electrodeDiameterMm === undefined ? null : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? 'tungsten' : job.process === 'smaw' ? 'rod' : 'wire'}`)
+  add('shieldingGas', job.shieldingGas && words.shieldingGases[job.shieldingGas])
+  add('plateThicknessMm', job.plateThicknessMm === undefined ? null : `${q.length(job.plateThicknessMm)} thick`)
+  add('acetyleneFlowLPerH', job.acetyleneFlowLPerH === undefined ? null : `acetylene ${q.flow(job.acetyleneFlowLPerH)}`)
+  add('oxygenFlowLPerH', job.oxygenFlowLPerH === undefined ? null : `oxygen ${q.flow(job.oxygenFlowLPerH)}`)
+  add('baseMetal', job.baseMetal && words.baseMetals[job.baseMetal])
+  add('coating', job.coating && `${job.coating === 'unknown' ? 'coating not known' : words.coatings[job.coating]}${job.coatingStripped ? ', stripped' : ''}`)
+  add('position', job.position && words.positions[job.position])
+  add('confinement', job.confinement && words.confinements[job.confinement])
+  add('startsAt', job.startsAt && job.endsAt ? `${job.startsAt} to ${job.endsAt}` : job.startsAt ?? job.endsAt)
+  add('arcMinPerH', job.arcMinPerH === undefined ? null : `${q.minutes(job.arcMinPerH)} arc an hour`)
+  return parts
+}
+
+/** Quantities as this site writes them. */
+export function useQuantities() {
+  const floor = useFloor()
+  return computed(() => quantitiesIn(floor.rules.units))
+}

@@ -1,0 +1,60 @@
+import type { Finding } from '#core/finding'
+import type { HouseRules } from '#core/houserules/house-rules'
+import type { PersonProfile } from '#core/person/person'
+import type { SiteEvent } from '#core/site/site'
+import type { StationEvent } from '#core/station/station'
+import type { UnitSystem } from '#core/units'
+import { quantitiesIn } from '#shared/messages/quantities'
+import { speak } from '#shared/messages/speak'
+import type { LogEntry } from '#shared/readings'
+
+type Payload<Event extends { readonly type: string, readonly payload: unknown }, Type extends Event['type']> = Extract<Event, { readonly type: Type }>['payload']
+type StationPayload<Type extends StationEvent['type']> = Payload<StationEvent, Type>
+
+/** One line of the record in plain words. A type this page does not know is shown by its own name. */
+export function saidOf({ type, payload }: LogEntry, units: UnitSystem): string {
+  const q = quantitiesIn(units)
+  switch (type) {
+    case 'site-opened': return `Site opened: ${(payload as Payload<SiteEvent, 'site-opened'>).name}`
+    case 'hall-added': return `Hall added: ${(payload as Payload<SiteEvent, 'hall-added'>).name}`
+    case 'area-added': return `Area added: ${(payload as Payload<SiteEvent, 'area-added'>).name}`
+    case 'bay-added': return `Bay ${(payload as Payload<SiteEvent, 'bay-added'>).label} added`
+    case 'bay-changed': {
+      const { label, closed } = payload as Payload<SiteEvent, 'bay-changed'>
+      return `Bay ${label} ${closed ? 'closed' : 'changed'}`
+    }
+    case 'person-added': return `Added: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
+    case 'person-changed': return `Changed: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
+    case 'person-left': return 'Left the site'
+    case 'secret-set': return (payload as { kind: string }).kind === 'pin' ? 'PIN set' : 'Sign-in set'
+    case 'house-rules-changed': {
+      const { jurisdiction, shadeBasis, shadeMinimum } = payload as HouseRules
+      return `${words.jurisdictions[jurisdiction]}, basis ${words.ruleSets[shadeBasis]}, house minimum ${shadeMinimum ?? 'none'}`
+    }
+    case 'person-placed': return (payload as StationPayload<'person-placed'>).personId === null ? 'Nobody stands here' : 'Somebody else stands here'
+    case 'job-set': return `Job: ${jobLine((payload as StationPayload<'job-set'>).job, q)}`
+    case 'job-cleared': return 'No job'
+    case 'helmet-set': return `Helmet set to ${q.shade((payload as StationPayload<'helmet-set'>).shade)}`
+    case 'helmet-checked': {
+      const { passed, fault } = payload as StationPayload<'helmet-checked'>
+      return passed ? 'Helmet passed its check' : `Helmet failed its check${fault ? `: ${words.helmetFaults[fault]}` : ''}`
+    }
+    case 'glasses-checked': return `Glasses: ${words.glasses[(payload as StationPayload<'glasses-checked'>).kind]}`
+    case 'outfit-checked': {
+      const checks = Object.entries((payload as StationPayload<'outfit-checked'>).zones)
+      const failed = checks.filter(([, check]) => check && !check.passes).map(([zone]) => words.zones[zone as keyof typeof words.zones])
+      return `Outfit: ${checks.length - failed.length} passed${failed.length > 0 ? `, failed: ${failed.join(', ')}` : ''}`
+    }
+    case 'stopped': return `Stopped${(payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : ''}`
+    case 'stop-reason-given': return `Reason for the stop: ${(payload as StationPayload<'stop-reason-given'>).reason}`
+    case 'reopened': return 'Re-opened'
+    case 'checks-lapsed': return 'Today\'s checks are over'
+    case 'gate-changed': {
+      const { gate, state, findings } = payload as StationPayload<'gate-changed'>
+      const first: Finding | undefined = findings[0]
+      return `${words.gates[gate]}: ${words.gateStates[state]}${first ? `. ${speak(first, units).message}` : ''}`
+    }
+    case 'day-sealed': return `Day ${(payload as { day: string }).day} sealed`
+    default: return type
+  }
+}

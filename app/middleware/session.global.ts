@@ -1,0 +1,9 @@
+/** Nobody sees a page before it is known who they are. */
+export default defineNuxtRouteMiddleware(async (to) => {
+  const session = useSession()
+  if (session.reading === null) await session.load()
+  const { reading } = session
+  if (reading?.firstRun) return to.path === '/first-run' ? undefined : navigateTo('/first-run')
+  if (reading?.person) return to.path === '/sign-in' || to.path === '/first-run' ? navigateTo('/') : undefined
+  if (to.path !== '/sign-in') return navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
+})

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { HOUSE_RULES_STREAM } from '#core/command/commands'
+import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rules'
+import type { HouseRules } from '#core/houserules/house-rules'
+import { UNIT_SYSTEMS } from '#core/units'
+import { JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
+
+const floor = useFloor()
+const session = useSession()
+const outbox = useOutbox()
+const q = useQuantities()
+const mayChange = computed(() => session.may('change-house-rules'))
+const entry = ref<HouseRules>({ ...floor.rules })
+const openedOn = ref(floor.reading?.versions.rules ?? 0)
+const touched = ref(false)
+const refused = ref<string | null>(null)
+const saved = ref(false)
+watch(() => floor.reading?.versions.rules, (version) => {
+  if (touched.value || version === undefined) return
+  entry.value = { ...floor.rules }
+  openedOn.value = version
+}, { immediate: true })
+
+const set = <Key extends keyof HouseRules>(key: Key, value: HouseRules[Key]) => {
+  entry.value = { ...entry.value, [key]: value }
+  touched.value = true
+  saved.value = false
+}
+const minima = [null, ...Array.from({ length: HOUSE_RULE_LIMITS.shadeMinimum.max - HOUSE_RULE_LIMITS.shadeMinimum.min + 1 }, (_, i) => HOUSE_RULE_LIMITS.shadeMinimum.min + i)]
+const fractions = [0.1, 0.25, 0.5, 0.75, 1]
+const hours = Array.from({ length: 24 }, (_, hour) => hour)
+const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== floor.rules[key]))
+
+/** Which bays would be judged otherwise, worked out here before anything is saved. */
+const changes = computed(() => isChanged.value
+  ? floor.placed.flatMap(({ bay, station, verdict, personName }) => {
+      const after = floor.judge(station, bay, entry.value)
+      const gates = after.gates.filter(({ state }, index) => state !== verdict.gates[index]!.state)
+      const shadeBefore = verdict.shade
+      const shadeMoves = after.shade?.minimum !== shadeBefore?.minimum || after.shade?.start !== shadeBefore?.start
+      return gates.length > 0 || shadeMoves ? [{ bay, personName, gates, before: shadeBefore, after: after.shade }] : []
+    })
+  : [])
+const shadeWords = (shade: { readonly minimum: number | null, readonly start: number | null } | null | undefined) =>
+  shade?.minimum == null ? 'no number' : `start ${q.value.shade(shade.start!)}, never under ${q.value.shade(shade.minimum)}`
+
+async function save() {
+  refused.value = null
+  const sent = await outbox.send('house-rules.change', [{ id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }], entry.value)
+  if (sent.ok) {
+    await floor.refresh()
+    openedOn.value = floor.reading?.versions.rules ?? openedOn.value
+    touched.value = false
+    saved.value = true
+  }
+  else refused.value = wordsOf(sent)
+}
+function undo() {
+  entry.value = { ...floor.rules }
+  openedOn.value = floor.reading?.versions.rules ?? 0
+  touched.value = false
+  refused.value = null
+}
+</script>
+
+<template>
+  <main class="page">
+    <h1>House rules</h1>
+    <p class="lead">
+      Schools differ; this site chooses among them. The law of the jurisdiction always binds; basis and house minimum can only make it stricter.
+      {{ mayChange ? '' : 'The safety lead changes them.' }}
+    </p>
+    <div class="two">
+      <fieldset :disabled="!mayChange">
+        <legend class="visually-hidden">
+          House rules
+        </legend>
+        <h2>Jurisdiction</h2>
+        <div class="keys">
+          <button v-for="id in JURISDICTIONS" :key="id" class="key" :class="{ picked: entry.jurisdiction === id }" :aria-pressed="entry.jurisdiction === id" type="button" @click="set('jurisdiction', id)">
+            {{ words.jurisdictions[id] }}
+          </button>
+        </div>
+        <h2>Basis for shade</h2>
+        <p class="soft">
+          Sets where to start, and may be darker than the law.
+        </p>
+        <div class="keys">
+          <button v-for="id in SHADE_BASES" :key="id" class="key" :class="{ picked: entry.shadeBasis === id }" :aria-pressed="entry.shadeBasis === id" type="button" @click="set('shadeBasis', id)">
+            {{ words.ruleSets[id] }}
+          </button>
+        </div>
+        <h2>House minimum for open arcs</h2>
+        <p class="soft">
+          Not for flames, soldering or grinding: it would blind a brazer.
+        </p>
+        <div class="keys">
+          <button v-for="shade in minima" :key="String(shade)" class="key" :class="{ picked: entry.shadeMinimum === shade }" :aria-pressed="entry.shadeMinimum === shade" type="button" @click="set('shadeMinimum', shade)">
+            {{ shade ?? 'none' }}
+          </button>
+        </div>
+        <h2>Units</h2>
+        <div class="keys">
+          <button v-for="units in UNIT_SYSTEMS" :key="units" class="key" :class="{ picked: entry.units === units }" :aria-pressed="entry.units === units" type="button" @click="set('units', units)">
+            {{ units === 'us' ? 'in, ft, cfh' : 'mm, m, L/h' }}
+          </button>
+        </div>
+        <h2>Action fraction</h2>
+        <p class="soft">
+          The share of an exposure limit at which the Air gate will act, once it is judged.
+        </p>
+        <div class="keys">
+          <button v-for="fraction in fractions" :key="fraction" class="key" :class="{ picked: entry.actionFraction === fraction }" :aria-pressed="entry.actionFraction === fraction" type="button" @click="set('actionFraction', fraction)">
+            {{ fraction * 100 }} %
+          </button>
+        </div>
+        <h2 id="shop-day">
+          Shop day begins at
+        </h2>
+        <div class="hour">
+          <select aria-labelledby="shop-day" class="entry" :value="entry.shopDayHour" @change="set('shopDayHour', Number(($event.target as HTMLSelectElement).value))">
+            <option v-for="hour in hours" :key="hour" :value="hour">{{ String(hour).padStart(2, '0') }}:00, {{ floor.site.timeZone }}</option>
+          </select>
+        </div>
+      </fieldset>
+      <section class="preview" aria-live="polite" aria-label="What would change">
+        <h2>{{ isChanged ? 'What would change' : 'In force' }}</h2>
+        <p v-if="!isChanged">
+          {{ saved ? 'Saved. ' : '' }}Change a rule to see which bays it touches, before it is saved.
+        </p>
+        <p v-else-if="changes.length === 0">
+          No bay is judged otherwise.
+        </p>
+        <ul v-else>
+          <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
+            <b>Bay {{ bay.label }}</b> {{ personName }}
+            <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>
+            <span v-for="{ gate, state, findings } in gates" :key="gate"><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? floor.say(findings[0]).message : '' }}</span>
+          </li>
+        </ul>
+        <p v-if="refused" class="said" role="alert">
+          {{ refused }}
+        </p>
+        <div v-if="mayChange && isChanged" class="keys">
+          <button class="key" type="button" @click="undo">
+            Leave as it was
+          </button>
+          <button class="key go" type="button" @click="save">
+            Save{{ changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? 'bay changes' : 'bays change'}` : '' }}
+          </button>
+        </div>
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.two { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 28px; align-items: start; }
+fieldset { display: grid; gap: 8px; border-top: 2px solid var(--ink); padding-top: 10px; }
+fieldset h2 { margin-top: 10px; }
+.hour { display: grid; gap: 6px; max-width: 360px; }
+.preview { position: sticky; top: 80px; border: 3px solid var(--ink); background: var(--panel); padding: 16px; display: grid; gap: 10px; max-height: calc(100dvh - 100px); overflow: auto; }
+li { border-top: 1px solid var(--rule); padding: 8px 0; }
+li span { display: block; }
+@media (max-width: 900px) { .two { grid-template-columns: minmax(0, 1fr); } .preview { position: static; } }
+</style>

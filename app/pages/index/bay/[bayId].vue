@@ -1,0 +1,14 @@
+<script setup lang="ts">
+const floor = useFloor()
+const route = useRoute()
+const placed = computed(() => floor.find(String(route.params.bayId)))
+</script>
+
+<template>
+  <StationSheet v-if="placed" :key="placed.bay.bayId" :placed="placed" />
+  <p v-else>
+    There is no such bay. <NuxtLink to="/">
+      Back to the floor
+    </NuxtLink>
+  </p>
+</template>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { readStreamId } from '#core/command/commands'
+import type { LogEntry, LogReading } from '#shared/readings'
+import { saidOf } from '~/composables/useLogWords'
+
+const floor = useFloor()
+const entries = ref<readonly LogEntry[]>([])
+const next = ref<number | null>(null)
+const failed = ref<string | null>(null)
+const loading = ref(true)
+const only = ref('')
+
+async function load(more = false) {
+  loading.value = true
+  const query = new URLSearchParams({ limit: '60' })
+  if (more && next.value !== null) query.set('before', String(next.value))
+  if (only.value) query.set('streamId', only.value)
+  const reply = await ask<LogReading>(`log?${query}`)
+  loading.value = false
+  if (!reply.ok) {
+    failed.value = wordsOf(reply)
+    return
+  }
+  failed.value = null
+  entries.value = more ? [...entries.value, ...reply.body.entries] : reply.body.entries
+  next.value = reply.body.next
+}
+onMounted(() => load())
+watch([() => floor.reading?.position, only], () => load())
+
+const where = (streamId: string) => {
+  const read = readStreamId(streamId)
+  if (read?.kind === 'station') return `Bay ${floor.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id}`
+  if (read?.kind === 'person') return floor.names.get(read.id) ?? 'a person'
+  return read?.kind === 'house-rules' ? 'House rules' : read?.kind === 'seal' ? 'Seal' : 'Site'
+}
+const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', second: '2-digit', timeZone: floor.site.timeZone }))
+</script>
+
+<template>
+  <main class="page">
+    <h1>Log</h1>
+    <p class="lead">
+      What happened, who did it, and when, newest first. Nothing here can be altered: every line carries the fingerprint of the one before it in its stream.
+    </p>
+    <label class="only">Show
+      <select v-model="only" class="entry">
+        <option value="">everything</option>
+        <option v-for="bay in floor.site.bays" :key="bay.bayId" :value="`station/${bay.bayId}`">bay {{ bay.label }}</option>
+        <option value="house-rules">house rules</option>
+        <option value="site">site</option>
+        <option value="seal">seals</option>
+      </select>
+    </label>
+    <p v-if="failed" class="said" role="alert">
+      {{ failed }}
+    </p>
+    <table class="ledger">
+      <thead>
+        <tr><th>No.</th><th>When</th><th>Who</th><th>Where</th><th>What</th><th>Fingerprint</th></tr>
+      </thead>
+      <tbody>
+        <tr v-for="entry in entries" :key="entry.position">
+          <td class="print">
+            {{ entry.position }}
+          </td>
+          <td class="print nowrap">
+            {{ format.format(Date.parse(entry.at)) }}
+          </td>
+          <td class="nowrap">{{ entry.actorName ?? (entry.actorKind === 'clock' ? 'the clock' : 'a device') }}</td>
+          <td class="nowrap">{{ where(entry.streamId) }}</td>
+          <td>{{ saidOf(entry, floor.rules.units) }}</td>
+          <td class="print soft">
+            {{ entry.hash.slice(0, 8) }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="entries.length === 0 && !loading && !failed">
+      Nothing is recorded yet.
+    </p>
+    <button v-if="next !== null" class="key older" type="button" :disabled="loading" @click="load(true)">
+      Older
+    </button>
+  </main>
+</template>
+
+<style scoped>
+.only { display: flex; align-items: center; gap: 10px; max-width: 300px; font-weight: 700; margin-bottom: 12px; }
+.nowrap { white-space: nowrap; }
+.older { margin-top: 14px; }
+@media (max-width: 900px) {
+  .ledger thead { display: none; }
+  .ledger tr { display: grid; grid-template-columns: auto 1fr auto; gap: 0 10px; border-bottom: 1px solid var(--rule); padding: 8px 0; }
+  .ledger td { border: 0; padding: 0; }
+  .ledger td:nth-child(5) { grid-column: 1 / -1; }
+  .ledger td:nth-child(6) { display: none; }
+}
+</style>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { personStream } from '#core/command/commands'
+import type { PersonProfile } from '#core/person/person'
+import { ROLES } from '#core/vocabulary/vocabulary'
+import type { RoleId } from '#core/vocabulary/vocabulary'
+import type { PersonReading } from '#shared/readings'
+import { makeUuid } from '~/stores/outbox'
+
+const floor = useFloor()
+const outbox = useOutbox()
+const people = ref<readonly PersonReading[] | null>(null)
+const failed = ref<string | null>(null)
+const refused = ref<string | null>(null)
+const editing = ref<PersonReading | 'new' | null>(null)
+const entry = reactive<{ name: string, roles: RoleId[], areaId: string, bayId: string }>({ name: '', roles: ['learner'], areaId: '', bayId: '' })
+const secret = reactive({ loginName: '', password: '', pin: '', said: '' })
+
+async function load() {
+  const reply = await ask<{ people: PersonReading[] }>('people')
+  if (reply.ok) people.value = reply.body.people
+  else failed.value = wordsOf(reply)
+}
+onMounted(load)
+watch(() => floor.reading?.position, load)
+
+function edit(person: PersonReading | 'new') {
+  editing.value = person
+  refused.value = null
+  Object.assign(secret, { loginName: person === 'new' ? '' : person.loginName ?? '', password: '', pin: '', said: '' })
+  Object.assign(entry, person === 'new' ? { name: '', roles: ['learner'], areaId: '', bayId: '' } : { name: person.name, roles: [...person.roles], areaId: person.areaId ?? '', bayId: person.bayId ?? '' })
+}
+const toggleRole = (role: RoleId) => { entry.roles = entry.roles.includes(role) ? entry.roles.filter(other => other !== role) : [...entry.roles, role] }
+
+async function save() {
+  const profile: PersonProfile = { name: entry.name.trim(), roles: entry.roles, areaId: entry.areaId || null, bayId: entry.bayId || null }
+  const person = editing.value
+  if (person === null) return
+  const sent = person === 'new'
+    ? await outbox.send('person.add', [{ id: personStream(makeUuid()), expectedVersion: 0 }], profile)
+    : await outbox.send('person.change', [{ id: personStream(person.personId), expectedVersion: person.version }], profile)
+  if (sent.ok) editing.value = null
+  else refused.value = wordsOf(sent)
+  await load()
+}
+async function leave(person: PersonReading) {
+  const sent = await outbox.send('person.leave', [{ id: personStream(person.personId), expectedVersion: person.version }], {})
+  if (sent.ok) editing.value = null
+  else refused.value = wordsOf(sent)
+  await load()
+}
+async function setSecret(person: PersonReading, body: object, said: string) {
+  refused.value = null
+  const reply = await ask('credentials', { method: 'POST', body: { personId: person.personId, ...body } })
+  if (reply.ok) Object.assign(secret, { said, password: '', pin: '' })
+  else refused.value = wordsOf(reply)
+  await load()
+}
+const areaNameOf = (areaId: string | null) => floor.site.areas.find(area => area.areaId === areaId)?.name
+const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bayId === bayId)?.label
+</script>
+
+<template>
+  <main class="page">
+    <h1>People</h1>
+    <p class="lead">
+      Everybody who works here. Learners and welders need only a name and a role; a sign-in is for those who set things or read records.
+    </p>
+    <p v-if="failed" class="said" role="alert">
+      {{ failed }}
+    </p>
+    <button v-if="editing === null" class="key go" type="button" @click="edit('new')">
+      Add somebody
+    </button>
+    <section v-else class="edit" aria-label="Person">
+      <h2>{{ editing === 'new' ? 'Somebody new' : editing.name }}</h2>
+      <p v-if="refused" class="said" role="alert">
+        {{ refused }}
+      </p>
+      <form @submit.prevent="save">
+        <div class="columns">
+          <FrameField v-slot="{ id }" label="Name">
+            <input :id="id" v-model="entry.name" class="entry" maxlength="80" required>
+          </FrameField>
+          <FrameField v-slot="{ id }" label="Own area" hint="an instructor without one looks after the whole floor">
+            <select :id="id" v-model="entry.areaId" class="entry">
+              <option value="">
+                none
+              </option>
+              <option v-for="area in floor.site.areas" :key="area.areaId" :value="area.areaId">
+                {{ area.name }}
+              </option>
+            </select>
+          </FrameField>
+          <FrameField v-slot="{ id }" label="Own bay">
+            <select :id="id" v-model="entry.bayId" class="entry">
+              <option value="">
+                none
+              </option>
+              <option v-for="bay in floor.site.bays" :key="bay.bayId" :value="bay.bayId">
+                {{ bay.label }}
+              </option>
+            </select>
+          </FrameField>
+        </div>
+        <p class="label">
+          Roles
+        </p>
+        <div class="keys" role="group" aria-label="Roles">
+          <button v-for="role in ROLES" :key="role" class="key" :class="{ picked: entry.roles.includes(role) }" :aria-pressed="entry.roles.includes(role)" type="button" @click="toggleRole(role)">
+            {{ words.roles[role] }}
+          </button>
+        </div>
+        <div class="keys foot">
+          <button class="key" type="button" @click="editing = null">
+            Back
+          </button>
+          <button v-if="editing !== 'new'" class="key" type="button" @click="leave(editing)">
+            Has left
+          </button>
+          <button class="key go" type="submit" :disabled="!entry.name.trim() || entry.roles.length === 0">
+            {{ editing === 'new' ? 'Add' : 'Save' }}
+          </button>
+        </div>
+      </form>
+      <template v-if="editing !== 'new'">
+        <form class="columns secret" @submit.prevent="setSecret(editing, { loginName: secret.loginName, password: secret.password }, 'The sign-in is set; older sessions are ended.')">
+          <FrameField v-slot="{ id }" label="Sign-in name">
+            <input :id="id" v-model="secret.loginName" class="entry" autocomplete="off" maxlength="80">
+          </FrameField>
+          <FrameField v-slot="{ id }" label="New password" hint="at least 10 characters">
+            <input :id="id" v-model="secret.password" class="entry" type="password" autocomplete="new-password">
+          </FrameField>
+          <button class="key" type="submit" :disabled="secret.loginName.trim().length < 3 || secret.password.length < 10">
+            Set sign-in
+          </button>
+        </form>
+        <p role="status">
+          {{ secret.said }}
+        </p>
+      </template>
+    </section>
+    <table v-if="people" class="ledger list">
+      <thead>
+        <tr><th>Name</th><th>Roles</th><th>Place</th><th>Sign-in</th><th><span class="visually-hidden">Change</span></th></tr>
+      </thead>
+      <tbody>
+        <tr v-for="person in people" :key="person.personId" :class="{ soft: person.hasLeft }">
+          <td><b>{{ person.name }}</b>{{ person.hasLeft ? ', has left' : '' }}</td>
+          <td>{{ person.roles.map(role => words.roles[role]).join(', ') }}</td>
+          <td>{{ [areaNameOf(person.areaId), bayLabelOf(person.bayId) && `bay ${bayLabelOf(person.bayId)}`].filter(Boolean).join(', ') || '–' }}</td>
+          <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? ', PIN' : '' }}</td>
+          <td class="end">
+            <button v-if="!person.hasLeft" class="key" type="button" @click="edit(person)">
+              Change<span class="visually-hidden"> {{ person.name }}</span>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </main>
+</template>
+
+<style scoped>
+.edit { border: 3px solid var(--ink); padding: 16px; background: var(--panel); display: grid; gap: 8px; }
+.label { font-weight: 750; padding-bottom: 4px; }
+.foot { margin-top: 12px; justify-content: flex-end; }
+.secret { border-top: 2px solid var(--ink); padding-top: 12px; align-items: start; }
+.secret .key { margin-top: 26px; }
+.list { margin-top: 20px; }
+.end { text-align: right; }
+</style>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { SITE_STREAM } from '#core/command/commands'
+import type { CommandPayloads } from '#core/command/commands'
+import type { Bay, SiteCommands } from '#core/site/site'
+import { BAY_KINDS } from '#core/vocabulary/vocabulary'
+import type { BayKindId } from '#core/vocabulary/vocabulary'
+import { makeUuid } from '~/stores/outbox'
+
+const floor = useFloor()
+const outbox = useOutbox()
+const refused = ref<string | null>(null)
+const hallName = ref('')
+const areaName = ref('')
+const areaHall = ref('')
+const bay = reactive<{ label: string, areaId: string, kind: BayKindId }>({ label: '', areaId: '', kind: 'designated' })
+watchEffect(() => {
+  areaHall.value ||= floor.site.halls[0]?.hallId ?? ''
+  bay.areaId ||= floor.site.areas[0]?.areaId ?? ''
+})
+
+/** Ids are made from the words, so that the log can be read; a taken one gets a tail. */
+function idFrom(text: string, taken: readonly string[]): string {
+  const base = text.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40) || 'x'
+  return taken.includes(base) ? `${base}-${makeUuid().slice(0, 6)}` : base
+}
+
+async function send<Type extends keyof SiteCommands>(type: Type, payload: CommandPayloads[Type]): Promise<boolean> {
+  refused.value = null
+  const sent = await outbox.send(type, [{ id: SITE_STREAM, expectedVersion: floor.reading?.versions.site ?? null }], payload)
+  if (!sent.ok) refused.value = wordsOf(sent)
+  await floor.refresh()
+  return sent.ok
+}
+const addHall = async () => { if (await send('site.add-hall', { hallId: idFrom(hallName.value, floor.site.halls.map(h => h.hallId)), name: hallName.value })) hallName.value = '' }
+const addArea = async () => { if (await send('site.add-area', { areaId: idFrom(areaName.value, floor.site.areas.map(a => a.areaId)), hallId: areaHall.value, name: areaName.value })) areaName.value = '' }
+const addBay = async () => {
+  if (await send('site.add-bay', { bayId: idFrom(`bay ${bay.label}`, floor.site.bays.map(b => b.bayId)), areaId: bay.areaId, label: bay.label, kind: bay.kind })) {
+    const next = Number(bay.label)
+    bay.label = Number.isInteger(next) ? String(next + 1) : ''
+  }
+}
+const close = (one: Bay) => send('site.change-bay', { ...one, closed: !one.closed })
+const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId === areaId)?.name ?? areaId
+</script>
+
+<template>
+  <main class="page">
+    <h1>Set-up</h1>
+    <p class="lead">
+      Halls hold areas, areas hold bays. A bay is a place where one person strikes one arc; a spot on a structure reads the construction tables and will need a permit.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <div class="three">
+      <form class="form" @submit.prevent="addHall">
+        <h2>Halls</h2>
+        <p class="print">
+          {{ floor.site.halls.map(hall => hall.name).join(', ') || 'None yet.' }}
+        </p>
+        <FrameField v-slot="{ id }" label="Another hall">
+          <input :id="id" v-model="hallName" class="entry" maxlength="80">
+        </FrameField>
+        <button class="key" type="submit" :disabled="!hallName.trim()">
+          Add hall
+        </button>
+      </form>
+      <form class="form" @submit.prevent="addArea">
+        <h2>Areas</h2>
+        <p class="print">
+          {{ floor.site.areas.map(area => area.name).join(', ') || 'None yet.' }}
+        </p>
+        <FrameField v-slot="{ id }" label="Another area">
+          <input :id="id" v-model="areaName" class="entry" maxlength="80">
+        </FrameField>
+        <FrameField v-slot="{ id }" label="In hall">
+          <select :id="id" v-model="areaHall" class="entry">
+            <option v-for="hall in floor.site.halls" :key="hall.hallId" :value="hall.hallId">
+              {{ hall.name }}
+            </option>
+          </select>
+        </FrameField>
+        <button class="key" type="submit" :disabled="!areaName.trim() || !areaHall">
+          Add area
+        </button>
+      </form>
+      <form class="form" @submit.prevent="addBay">
+        <h2>Bays</h2>
+        <FrameField v-slot="{ id }" label="Number or name">
+          <input :id="id" v-model="bay.label" class="entry" maxlength="12">
+        </FrameField>
+        <FrameField v-slot="{ id }" label="In area">
+          <select :id="id" v-model="bay.areaId" class="entry">
+            <option v-for="area in floor.site.areas" :key="area.areaId" :value="area.areaId">
+              {{ area.name }}
+            </option>
+          </select>
+        </FrameField>
+        <FrameField v-slot="{ id }" label="Kind">
+          <select :id="id" v-model="bay.kind" class="entry">
+            <option v-for="kind in BAY_KINDS" :key="kind" :value="kind">
+              {{ words.bayKinds[kind] }}
+            </option>
+          </select>
+        </FrameField>
+        <button class="key" type="submit" :disabled="!bay.label.trim() || !bay.areaId">
+          Add bay
+        </button>
+      </form>
+    </div>
+    <table v-if="floor.site.bays.length > 0" class="ledger">
+      <thead>
+        <tr><th>Bay</th><th>Area</th><th>Kind</th><th><span class="visually-hidden">Change</span></th></tr>
+      </thead>
+      <tbody>
+        <tr v-for="one in floor.site.bays" :key="one.bayId">
+          <td><b>{{ one.label }}</b></td><td>{{ areaNameOf(one.areaId) }}</td><td>{{ words.bayKinds[one.kind] }}{{ one.closed ? ', closed' : '' }}</td>
+          <td class="end">
+            <button class="key" type="button" @click="close(one)">
+              {{ one.closed ? 'Use again' : 'Close' }}<span class="visually-hidden"> bay {{ one.label }}</span>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </main>
+</template>
+
+<style scoped>
+.three { display: grid; grid-template-columns: repeat(auto-fit, minmax(260px, 1fr)); gap: 24px; align-items: start; border-top: 2px solid var(--ink); padding-top: 12px; margin-bottom: 24px; }
+.end { text-align: right; }
+</style>

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+definePageMeta({ layout: 'bare' })
+const session = useSession()
+const route = useRoute()
+const loginName = ref('')
+const password = ref('')
+const wrong = ref('')
+const busy = ref(false)
+
+async function signIn() {
+  busy.value = true
+  wrong.value = ''
+  const reply = await session.signIn(loginName.value.trim(), password.value)
+  busy.value = false
+  if (reply.ok) {
+    const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/'
+    await navigateTo(to)
+  }
+  else {
+    wrong.value = wordsOf(reply)
+    password.value = ''
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <h1>Sign in</h1>
+    <p class="lead">
+      Zonaris works out what it takes to strike an arc safely, and keeps the proof. It advises; your local code and licensed practice decide.
+    </p>
+    <form class="form" @submit.prevent="signIn">
+      <FrameField v-slot="{ id }" label="Name">
+        <input :id="id" v-model="loginName" class="entry" autocomplete="username" autocapitalize="off" required>
+      </FrameField>
+      <FrameField v-slot="{ id, describedBy }" label="Password" :wrong="wrong">
+        <input :id="id" v-model="password" class="entry" type="password" autocomplete="current-password" :aria-describedby="describedBy" required>
+      </FrameField>
+      <button class="key go" type="submit" :disabled="busy || !loginName.trim() || !password">
+        Sign in
+      </button>
+    </form>
+  </main>
+</template>

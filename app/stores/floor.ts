@@ -1,0 +1,143 @@
+import { defineStore } from 'pinia'
+import { assessStation } from '#core/clearance/assess-station'
+import type { StationVerdict } from '#core/clearance/assess-station'
+import { readStreamId } from '#core/command/commands'
+import type { Finding } from '#core/finding'
+import type { HouseRules } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { shopDayEndsAtMs } from '#core/houserules/shop-day'
+import { NO_SITE, workplaceOf } from '#core/site/site'
+import type { Area, Bay } from '#core/site/site'
+import { decideStation } from '#core/station/decide-station'
+import type { StationCommand } from '#core/station/decide-station'
+import { EMPTY_STATION, evolveStation } from '#core/station/station'
+import type { Station } from '#core/station/station'
+import { speak } from '#shared/messages/speak'
+import type { FloorReading } from '#shared/readings'
+
+/** A bay with what is known of it and how it is judged. */
+export interface Placed {
+  readonly bay: Bay
+  readonly area: Area | undefined
+  readonly version: number
+  readonly station: Station
+  readonly personName: string | null
+  readonly verdict: StationVerdict
+  /** Something done here has not reached the server yet. */
+  readonly unsent: boolean
+}
+
+/** How well the board hears the server. */
+export type Hearing = 'connecting' | 'live' | 'silent'
+
+/** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
+const JUDGE_EVERY_MS = 10_000
+
+/** The day's board: facts from the server, verdicts from the core, kept live. */
+export const useFloor = defineStore('floor', () => {
+  const reading = ref<FloorReading | null>(null)
+  const hearing = ref<Hearing>('connecting')
+  const clock = useClock()
+  const outbox = useOutbox()
+  const session = useSession()
+  let source: EventSource | undefined
+  let refreshing: Promise<void> | undefined
+  let again = false
+
+  const judgedAtMs = computed(() => Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS)
+  const rules = computed(() => reading.value?.rules ?? NEW_SITE_RULES)
+  const site = computed(() => reading.value?.site ?? NO_SITE)
+  const names = computed(() => new Map(reading.value?.people.map(({ personId, name }) => [personId, name]) ?? []))
+  const facts = computed(() => new Map(reading.value?.stations.map(reading => [reading.bayId, reading]) ?? []))
+
+  const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict =>
+    assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: new Date(judgedAtMs.value).toISOString() })
+
+  /** What waits to be sent is shown as done: the same decision, made here with the same core. */
+  function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
+    let unsent = false
+    for (const { type, streams, payload, at, authorId } of outbox.waiting) {
+      const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
+      if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
+      const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), site.value.timeZone, rules.value.shopDayHour)).toISOString()
+      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil })
+      if ('events' in decided) {
+        station = decided.events.reduce(evolveStation, station)
+        unsent = true
+      }
+    }
+    return { station, unsent }
+  }
+
+  const placed = computed<readonly Placed[]>(() => site.value.bays.filter(bay => !bay.closed).map((bay) => {
+    const known = facts.value.get(bay.bayId)
+    const { station, unsent } = withUnsent(known ? { ...known.facts, gates: {} } : EMPTY_STATION, bay)
+    return {
+      bay, station, unsent,
+      area: site.value.areas.find(({ areaId }) => areaId === bay.areaId),
+      version: known?.version ?? 0,
+      personName: station.personId === null ? null : names.value.get(station.personId) ?? null,
+      verdict: judge(station, bay, rules.value),
+    }
+  }))
+
+  const tally = computed(() => {
+    const counts = { 'clear-to-strike': 0, 'hold': 0, 'stopped': 0 }
+    for (const { verdict } of placed.value) counts[verdict.word]++
+    return counts
+  })
+
+  /** One read at a time; a change heard meanwhile makes another one after it. */
+  function refresh(): Promise<void> {
+    if (refreshing) {
+      again = true
+      return refreshing
+    }
+    refreshing = (async () => {
+      do {
+        again = false
+        const reply = await ask<FloorReading>('floor')
+        if (reply.ok && (reading.value === null || reply.body.position >= reading.value.position)) reading.value = reply.body
+        else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
+      } while (again)
+    })().finally(() => { refreshing = undefined })
+    return refreshing
+  }
+
+  function listen() {
+    source?.close()
+    source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
+    source.addEventListener('changes', (event) => {
+      hearing.value = 'live'
+      clock.heard((JSON.parse(event.data as string) as { now: string }).now)
+      void refresh()
+    })
+    source.addEventListener('heartbeat', (event) => {
+      hearing.value = 'live'
+      clock.heard(event.data as string)
+    })
+    source.addEventListener('error', () => {
+      hearing.value = 'silent'
+      // The browser gives up on a stream that was refused; look who is signed in, and begin again.
+      if (source?.readyState === EventSource.CLOSED) setTimeout(() => { if (session.person) void session.load().then(() => session.person && open()) }, 2000)
+    })
+  }
+
+  async function open() {
+    outbox.whenAccepted(() => void refresh())
+    await refresh()
+    listen()
+  }
+
+  function close() {
+    source?.close()
+    source = undefined
+    reading.value = null
+    hearing.value = 'connecting'
+  }
+
+  const say = (said: Finding) => speak(said, rules.value.units)
+  const find = (bayId: string): Placed | undefined => placed.value.find(({ bay }) => bay.bayId === bayId)
+
+  return { reading, hearing, rules, site, names, placed, tally, judge, open, close, refresh, say, find }
+})

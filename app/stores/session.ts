@@ -1,0 +1,36 @@
+import { defineStore } from 'pinia'
+import { mayDo } from '#core/person/rights'
+import type { Place, RightId } from '#core/person/rights'
+import type { SessionReading } from '#shared/readings'
+
+/** Who is signed in on this device. */
+export const useSession = defineStore('session', () => {
+  const reading = ref<SessionReading | null>(null)
+  const { heard } = useClock()
+
+  async function load(): Promise<SessionReading | null> {
+    const reply = await ask<SessionReading>('session')
+    if (reply.ok) {
+      reading.value = reply.body
+      heard(reply.body.now)
+    }
+    return reading.value
+  }
+
+  async function signIn(loginName: string, password: string) {
+    const reply = await ask<object>('sign-in', { method: 'POST', body: { loginName, password } })
+    if (reply.ok) await load()
+    return reply
+  }
+
+  async function signOut(everywhere = false) {
+    await ask(everywhere ? 'sign-out-everywhere' : 'sign-out', { method: 'POST', body: {} })
+    await load()
+  }
+
+  const person = computed(() => reading.value?.person ?? null)
+  const site = computed(() => reading.value?.site ?? null)
+  const may = (right: RightId, place?: Place): boolean => person.value !== null && mayDo(person.value, right, place)
+
+  return { reading, person, site, load, signIn, signOut, may }
+})

@@ -1,0 +1,23 @@
+import { defineConfig } from '@playwright/test'
+
+/** Each test file starts its own server on its own database: see tests/e2e/served.ts. */
+export default defineConfig({
+  testDir: 'tests/e2e',
+  outputDir: 'test-results',
+  workers: 1,
+  timeout: 60_000,
+  forbidOnly: !!process.env.CI,
+  reporter: [['list'], ['json']],
+  use: {
+    browserName: 'chromium',
+    headless: true,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+})

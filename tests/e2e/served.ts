@@ -1,0 +1,111 @@
+import { spawn } from 'node:child_process'
+import type { ChildProcess } from 'node:child_process'
+import { randomUUID } from 'node:crypto'
+import net from 'node:net'
+import path from 'node:path'
+import { setTimeout as wait } from 'node:timers/promises'
+import { test as base, expect } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import pg from 'pg'
+
+const root = path.resolve(import.meta.dirname, '../..')
+
+/** A running production build on a database of its own. */
+export interface Served {
+  readonly url: string
+  readonly databaseUrl: string
+  /** The code printed by a first start without the demo. */
+  readonly firstRunCode: string | null
+  /** Starts the same server again, perhaps at another instant. */
+  readonly restart: (clock?: string) => Promise<void>
+  readonly stop: () => Promise<void>
+}
+
+const freePort = (): Promise<number> => new Promise((resolve, reject) => {
+  const probe = net.createServer()
+  probe.once('error', reject)
+  probe.listen(0, '127.0.0.1', () => {
+    const { port } = probe.address() as net.AddressInfo
+    probe.close(() => resolve(port))
+  })
+})
+
+function runScript(script: string, env: NodeJS.ProcessEnv): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, script)], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
+    let output = ''
+    child.stdout.on('data', (data: Buffer) => { output += data.toString() })
+    child.on('close', code => code === 0 ? resolve(output) : reject(new Error(`${script} ended with ${code}`)))
+  })
+}
+
+export async function serve({ demo = true, clock }: { demo?: boolean, clock?: string } = {}): Promise<Served> {
+  const cluster = process.env.ZONARIS_TEST_CLUSTER
+  if (!cluster) throw new Error('ZONARIS_TEST_CLUSTER is not set: run the browser tests with npm test')
+  const name = `e2e_${randomUUID().replaceAll('-', '')}`
+  const admin = new pg.Client({ connectionString: `${cluster}/postgres` })
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  const port = await freePort()
+  const url = `http://127.0.0.1:${port}`
+  const env = (at?: string): NodeJS.ProcessEnv => ({
+    ...process.env, DATABASE_URL: `${cluster}/${name}`, ZONARIS_DEMO: demo ? 'on' : 'off', NODE_ENV: 'production', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port),
+    NITRO_SHUTDOWN_TIMEOUT: '500', NUXT_SESSION_PASSWORD: 'a password for tests only, long enough', NUXT_SESSION_COOKIE_SECURE: 'false', ...at ? { ZONARIS_CLOCK: at } : {},
+  })
+  const { firstRunCode } = JSON.parse((await runScript('scripts/prepare.ts', env(clock))).trim().split('\n').at(-1)!) as { firstRunCode: string | null }
+  let child: ChildProcess | undefined
+  const start = async (at?: string) => {
+    child = spawn(process.execPath, [path.join(root, '.output/server/index.mjs')], { cwd: root, env: env(at), stdio: ['ignore', 'ignore', 'inherit'] })
+    for (let tries = 0; ; tries++) {
+      const up = await fetch(`${url}/api/v1/health`).then(response => response.ok, () => false)
+      if (up) return
+      if (tries > 100) throw new Error('the server did not come up')
+      await wait(100)
+    }
+  }
+  const end = async () => {
+    if (!child || child.exitCode !== null) return
+    const ended = new Promise(resolve => child!.once('close', resolve))
+    child.kill('SIGTERM')
+    await ended
+  }
+  await start(clock)
+  return {
+    url, firstRunCode, databaseUrl: `${cluster}/${name}`,
+    restart: async (at) => {
+      await end()
+      await start(at)
+    },
+    stop: async () => {
+      await end()
+      await admin.query(`drop database ${name} with (force)`)
+      await admin.end()
+    },
+  }
+}
+
+export const PASSWORDS = { maren: 'mitre-sill-maren', oskar: 'paddle-gear-oskar', imke: 'quoin-post-imke', bea: 'weir-board-bea' } as const
+
+export async function signIn(page: Page, served: Served, who: keyof typeof PASSWORDS): Promise<void> {
+  await page.goto(`${served.url}/sign-in`)
+  await page.getByLabel('Name', { exact: true }).fill(who)
+  await page.getByLabel('Password').fill(PASSWORDS[who])
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page.getByRole('button', { name: 'Stop all' })).toBeVisible()
+}
+
+/** Every page of these tests: no request leaves the machine, nothing is written to the console as an error. */
+export const test = base.extend<{ watched: undefined }>({
+  watched: [async ({ context }, use) => {
+    const complaints: string[] = []
+    context.on('request', request => { if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) complaints.push(`asked ${request.url()}`) })
+    context.on('console', (message) => {
+      // The browser itself reports every answer of 4xx, and a lost connection, as an error; those are asserted where they are meant.
+      if (message.type() === 'error' && !/Failed to load resource|ERR_/.test(message.text())) complaints.push(message.text())
+    })
+    context.on('weberror', error => complaints.push(String(error.error())))
+    await use(undefined)
+    expect(complaints).toEqual([])
+  }, { auto: true }],
+})
+export { expect }

@@ -1,0 +1,71 @@
+import { randomUUID } from 'node:crypto'
+import type pg from 'pg'
+import { HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import type { CommandOf } from '#core/command/commands'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { Job } from '#core/job/job'
+import type { RoleId } from '#core/vocabulary/vocabulary'
+import type { Clock } from '#server/clock'
+import { handleCommand } from '#server/commands/door'
+import type { Answer, Caller, Command, Door } from '#server/commands/door'
+import { openSite } from '#server/commands/open-site'
+import { systemCommand } from '#server/commands/system-command'
+import { openPool } from '#server/database/connection'
+import { clusterUrl, onCluster, TEMPLATE } from './template-database'
+
+/** A clock that stands still until it is set. */
+export class SetClock implements Clock {
+  #ms: number
+  constructor(iso: string) { this.#ms = Date.parse(iso) }
+  nowMs = (): number => this.#ms
+  set(iso: string): void { this.#ms = Date.parse(iso) }
+}
+
+export const MORNING = '2026-11-23T08:00:00.000Z'
+export const JOB: Job = { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel' }
+
+/** A small shop on a database of its own: two bays, a lead and an instructor. */
+export interface Shop {
+  readonly url: string
+  readonly pool: pg.Pool
+  readonly clock: SetClock
+  readonly door: Door
+  readonly siteId: string
+  readonly as: (roles: readonly RoleId[], personId?: string) => Caller
+  /** A command as a device would send it. */
+  readonly command: (streamIds: readonly string[], what: CommandOf, over?: Partial<Command>) => Command
+  readonly send: (caller: Caller, streamIds: readonly string[], what: CommandOf, over?: Partial<Command>) => Promise<Answer>
+  readonly close: () => Promise<void>
+}
+
+export const BAY_1 = stationStream('bay-1')
+export const BAY_2 = stationStream('bay-2')
+
+export async function openShop(siteId = 'yard'): Promise<Shop> {
+  const name = `test_${randomUUID().replaceAll('-', '')}`
+  await onCluster(`create database ${name} template ${TEMPLATE}`)
+  const url = `${clusterUrl()}/${name}`
+  const pool = openPool(url)
+  const clock = new SetClock(MORNING)
+  const door: Door = { pool, clock, announce: () => {} }
+  const as = (roles: readonly RoleId[], personId = 'lead'): Caller => ({ siteId, actor: { kind: 'person', personId }, holder: { roles, areaId: null, bayId: null } })
+  const command: Shop['command'] = (streamIds, what, over = {}) => ({ ...systemCommand(clock, streamIds, what), deviceId: 'tablet', ...over } as Command)
+  const send: Shop['send'] = (caller, streamIds, what, over) => handleCommand(door, caller, command(streamIds, what, over))
+  await openSite(door, { siteId, site: { name: 'Test yard', timeZone: 'Europe/London' }, lead: { personId: 'lead', name: 'Lead', loginName: `lead-${siteId}`, passwordHash: 'none' } })
+  const lead = as(['safety-lead'])
+  await send(lead, [SITE_STREAM], { type: 'site.add-hall', payload: { hallId: 'hall', name: 'Hall' } })
+  await send(lead, [SITE_STREAM], { type: 'site.add-area', payload: { areaId: 'area', hallId: 'hall', name: 'Area' } })
+  for (const label of ['1', '2']) await send(lead, [SITE_STREAM], { type: 'site.add-bay', payload: { bayId: `bay-${label}`, areaId: 'area', label, kind: 'designated' } })
+  await send(lead, [personStream('maren')], { type: 'person.add', payload: { name: 'Maren', roles: ['instructor'], areaId: null, bayId: null } })
+  await send(lead, [HOUSE_RULES_STREAM], { type: 'house-rules.change', payload: { ...NEW_SITE_RULES, shadeMinimum: 10 } })
+  const close = async () => {
+    await pool.end()
+    await onCluster(`drop database ${name} with (force)`)
+  }
+  return { url, pool, clock, door, siteId, as, command, send, close }
+}
+
+export const count = async (pool: pg.Pool, sql: string, values: readonly unknown[] = []): Promise<number> => {
+  const { rows } = await pool.query<{ count: number }>(sql, [...values])
+  return Number(rows[0]!.count)
+}

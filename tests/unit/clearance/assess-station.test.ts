@@ -1,0 +1,116 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { assessStation } from '#core/clearance/assess-station'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { Job } from '#core/job/job'
+import { JOB_FIELDS } from '#core/job/job'
+import { neededJobFields } from '#core/job/needed-job-fields'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { EMPTY_STATION } from '#core/station/station'
+import type { Station } from '#core/station/station'
+import { PROCESSES } from '#core/vocabulary/vocabulary'
+
+const NOW = '2026-03-02T09:00:00.000Z'
+const LATER = '2026-03-03T04:00:00.000Z'
+const around = { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW } as const
+const JOB: Job = {
+  process: 'gmaw', currentA: 180, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2',
+  position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00', arcMinPerH: 20, residue: 'none', container: 'not-a-container',
+}
+
+function ready(job: Job = JOB, over: Partial<Station> = {}): Station {
+  const check = { at: NOW, validUntil: LATER }
+  const zones = Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }]))
+  return { ...EMPTY_STATION, job, zones, helmet: { shade: 12, at: NOW }, helmetCheck: { passed: true, ...check }, glasses: { kind: 'clear-rated', ...check }, ...over }
+}
+const gate = (station: Station, id: string) => assessStation(station, around).gates.find(({ gate }) => gate === id)!
+const codes = (station: Station, id: string) => gate(station, id).findings.map(({ code }) => code)
+
+describe('a station', () => {
+  it('with job, eyes and body in order still holds: four gates are not judged yet', () => {
+    const { gates, word, firstClosed } = assessStation(ready(), around)
+    expect(gates.map(({ state }) => state)).toEqual(['open', 'open', 'open', 'to-do', 'to-do', 'to-do', 'to-do'])
+    expect([word, firstClosed]).toEqual(['hold', 'air'])
+  })
+  it('without a job has everything to do', () => {
+    const { gates, reason } = assessStation(EMPTY_STATION, around)
+    expect(new Set(gates.map(({ state }) => state))).toEqual(new Set(['to-do']))
+    expect(reason?.code).toBe('job.not-set')
+  })
+  it('needs no Gas gate for stick and no Machine gate for a torch', () => {
+    expect(gate(ready({ ...JOB, process: 'smaw' }), 'gas').state).toBe('not-needed')
+    expect(gate(ready({ ...JOB, process: 'ofc' }), 'machine').state).toBe('not-needed')
+    expect(gate(ready({ ...JOB, process: 'ofc' }), 'gas').state).toBe('to-do')
+  })
+  it('that is stopped reads Stopped whatever its gates say, with the reason given', () => {
+    const stopped = ready(JOB, { stop: { at: NOW, by: 'imke', reason: 'Odd smell' } })
+    expect(assessStation(stopped, around)).toMatchObject({ word: 'stopped', reason: { code: 'station.stopped', values: { reason: 'Odd smell' } } })
+  })
+})
+
+describe('the Job gate', () => {
+  it.each(PROCESSES)('for %s misses each field it needs, one at a time', (process) => {
+    for (const field of neededJobFields(process)) {
+      const { [field]: _left, ...rest } = { ...JOB, process }
+      expect(codes({ ...EMPTY_STATION, job: rest }, 'job')).toContain('job.field-missing')
+    }
+  })
+  it('holds on pencil until somebody confirms it', () => {
+    expect(gate(ready({ ...JOB, assumed: ['arcMinPerH'] }), 'job').state).toBe('hold')
+  })
+  it.each([
+    [{ coating: 'unknown' }, 'hold', 'job.coating-unknown'], [{ coating: 'yellow-passivate' }, 'hold', 'job.coating-maybe-cadmium'], [{ coating: 'zinc' }, 'open', 'job.coating-burns-off'],
+    [{ residue: 'present' }, 'hold', 'job.residue-present'], [{ residue: 'unknown' }, 'hold', 'job.residue-unknown'], [{ container: 'held-something' }, 'hold', 'job.container'],
+    [{ container: 'unknown-contents' }, 'hold', 'job.container'], [{ endsAt: '08:00' }, 'hold', 'job.times-reversed'],
+  ] as const)('%o: %s, %s', (change, state, code) => {
+    expect(gate(ready({ ...JOB, ...change }), 'job').state).toBe(state)
+    expect(codes(ready({ ...JOB, ...change }), 'job')).toContain(code)
+  })
+  it('opens on an unknown coating once it is stripped, and still warns of what it may have been', () => {
+    expect(gate(ready({ ...JOB, coating: 'unknown', coatingStripped: true }), 'job').state).toBe('open')
+    expect(codes(ready({ ...JOB, coating: 'unknown', coatingStripped: true }), 'job')).toEqual(['job.coating-maybe-cadmium'])
+  })
+})
+
+describe('the Eyes gate', () => {
+  it.each([
+    [{ helmet: { shade: 9, at: NOW } }, 'hold', 'eyes.helmet-lighter'], [{ helmet: { shade: 9.99, at: NOW } }, 'hold', 'eyes.helmet-lighter'], [{ helmet: null }, 'to-do', 'eyes.helmet-not-set'],
+    [{ helmet: { shade: 10, at: NOW } }, 'open', 'eyes.helmet-below-start'], [{ helmetCheck: null }, 'to-do', 'eyes.helmet-not-checked'],
+    [{ helmetCheck: { passed: false, fault: 'battery', at: NOW, validUntil: LATER } }, 'hold', 'eyes.helmet-fault'], [{ glasses: null }, 'to-do', 'eyes.glasses-not-checked'],
+    [{ glasses: { kind: 'tinted', at: NOW, validUntil: LATER } }, 'hold', 'eyes.glasses-wrong'], [{ glasses: { kind: 'none', at: NOW, validUntil: LATER } }, 'hold', 'eyes.glasses-wrong'],
+    [{ helmetCheck: { passed: true, at: NOW, validUntil: NOW } }, 'to-do', 'eyes.helmet-not-checked'],
+  ] as const)('%o: %s, %s', (over, state, code) => {
+    expect(gate(ready(JOB, over), 'eyes').state).toBe(state)
+    expect(codes(ready(JOB, over), 'eyes')).toContain(code)
+  })
+  it('a darker helmet than suggested is fine', () => expect(gate(ready(JOB, { helmet: { shade: 14, at: NOW } }), 'eyes')).toMatchObject({ state: 'open', findings: [] }))
+  it('grinding needs only clear rated glasses; a laser always holds', () => {
+    expect(gate(ready({ ...JOB, process: 'grinding' }, { helmet: null, helmetCheck: null }), 'eyes').state).toBe('open')
+    expect(gate(ready({ ...JOB, process: 'lbw' }), 'eyes').state).toBe('hold')
+  })
+  it('on a structure reads the construction table', () => {
+    const job = { ...JOB, process: 'smaw', currentA: 180, electrodeDiameterMm: 5 } as const
+    expect(assessStation(ready(job), { ...around, workplace: 'construction' }).shade?.minimum).toBe(12)
+    expect(assessStation(ready(job), around).shade?.minimum).toBe(10)
+  })
+})
+
+describe('the Body gate', () => {
+  it('a zone that failed holds, a zone not looked at is to do', () => {
+    const torso = { passes: false, requirement: 'cotton-or-fr-jacket', at: NOW, validUntil: LATER } as const
+    expect(gate(ready(JOB, { zones: { ...ready().zones, torso } }), 'body').state).toBe('hold')
+    expect(gate(ready(JOB, { zones: {} }), 'body')).toMatchObject({ state: 'to-do', findings: [{ values: { count: 13 } }] })
+  })
+  it('a job that asks more of a zone wants it looked at again', () => {
+    const overhead = { ...ready(), job: { ...JOB, position: 'overhead' } as const }
+    expect(codes(overhead, 'body')).toEqual(['body.requirement-changed'])
+  })
+})
+
+it('unknown never opens a gate: any job with any field missing keeps the Job gate shut', () => {
+  fc.assert(fc.property(fc.constantFrom(...PROCESSES), fc.subarray([...JOB_FIELDS]), (process, left) => {
+    const job = Object.fromEntries(Object.entries({ ...JOB, process }).filter(([field]) => !(left as string[]).includes(field))) as unknown as Job
+    const needed = neededJobFields(process).filter(field => field !== 'currentA' || !left.includes('currentA') || job.currentRangeA === undefined)
+    if (needed.some(field => left.includes(field))) expect(gate({ ...EMPTY_STATION, job }, 'job').state).not.toBe('open')
+  }))
+})

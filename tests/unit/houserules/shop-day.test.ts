@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+
+const ends = (at: string, zone: string, hour = 4) => new Date(shopDayEndsAtMs(Date.parse(at), zone, hour)).toISOString()
+
+describe('the shop day', () => {
+  it('ends at the next shop-day hour, local', () => {
+    expect(ends('2026-11-23T08:00:00Z', 'Europe/London')).toBe('2026-11-24T04:00:00.000Z')
+    expect(ends('2026-11-23T03:59:59Z', 'Europe/London')).toBe('2026-11-23T04:00:00.000Z')
+    expect(ends('2026-11-23T04:00:00Z', 'Europe/London')).toBe('2026-11-24T04:00:00.000Z')
+    expect(ends('2026-07-01T12:00:00Z', 'America/Los_Angeles')).toBe('2026-07-02T11:00:00.000Z')
+  })
+  it('is an hour shorter or longer where the clocks change', () => {
+    // Europe/London goes to summer time on 29 March 2026 at 01:00 UTC and back on 25 October 2026 at 01:00 UTC (published rule: last Sundays).
+    expect(ends('2026-03-28T12:00:00Z', 'Europe/London')).toBe('2026-03-29T03:00:00.000Z')
+    expect(ends('2026-10-24T12:00:00Z', 'Europe/London')).toBe('2026-10-25T04:00:00.000Z')
+  })
+  it('always ends after the instant, also inside the repeated hour', () => {
+    for (let minute = 0; minute < 180; minute += 7) {
+      const at = Date.parse('2026-10-25T00:00:00Z') + minute * 60_000
+      for (const hour of [0, 1, 2, 4]) expect(shopDayEndsAtMs(at, 'Europe/London', hour)).toBeGreaterThan(at)
+    }
+  })
+  it('is called by the local date on which it began', () => {
+    expect(shopDayOf(Date.parse('2026-11-24T03:00:00Z'), 'Europe/London', 4)).toBe('2026-11-23')
+    expect(shopDayOf(Date.parse('2026-11-24T04:00:00Z'), 'Europe/London', 4)).toBe('2026-11-24')
+  })
+  it('refuses a zone that is not known', () => expect(() => shopDayEndsAtMs(0, 'Fen/Marsh', 4)).toThrow())
+})

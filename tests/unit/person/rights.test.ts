@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest'
+import { mayDo, RIGHTS } from '#core/person/rights'
+import { decidePerson, NOBODY } from '#core/person/person'
+import { decideSite, NO_SITE } from '#core/site/site'
+import { decideSeal } from '#core/seal/seal'
+import { ROLES } from '#core/vocabulary/vocabulary'
+
+const holder = (...roles: (typeof ROLES)[number][]) => ({ roles, areaId: null, bayId: null })
+
+describe('who may', () => {
+  it('everybody sees the floor and stops anything', () => {
+    for (const role of ROLES) for (const right of ['see-floor', 'stop'] as const) expect(mayDo(holder(role), right, { areaId: 'x', bayId: 'y' })).toBe(true)
+  })
+  it('only the safety lead changes house rules, people and the site', () => {
+    for (const right of ['change-house-rules', 'manage-people', 'set-up-site'] as const) expect(ROLES.filter(role => mayDo(holder(role), right))).toEqual(['safety-lead'])
+  })
+  it('an instructor re-opens in their own area only', () => {
+    const instructor = { roles: ['instructor'], areaId: 'gate-bays', bayId: null } as const
+    expect(mayDo(instructor, 'reopen', { areaId: 'gate-bays', bayId: '1' })).toBe(true)
+    expect(mayDo(instructor, 'reopen', { areaId: 'oxy', bayId: '10' })).toBe(false)
+    expect(mayDo(holder('welder'), 'reopen')).toBe(false)
+  })
+  it('learners and auditors set nothing; nobody without a role may do anything', () => {
+    for (const role of ['learner', 'welder', 'auditor', 'fire-watch', 'store-keeper'] as const) for (const right of ['set-jobs', 'door-checks', 'place-people'] as const) expect(mayDo(holder(role), right)).toBe(false)
+    for (const right of RIGHTS) expect(mayDo(holder(), right)).toBe(false)
+  })
+})
+
+describe('people and site', () => {
+  const lead = { ...NOBODY, name: 'Oskar', roles: ['safety-lead'] as const }
+  it('a site keeps its last safety lead', () => {
+    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 1 })).toMatchObject({ refused: [{ code: 'command.last-safety-lead' }] })
+    expect(decidePerson(lead, { type: 'person.change', payload: { ...lead, roles: ['auditor'] } }, { safetyLeads: 1 })).toHaveProperty('refused')
+    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 2 })).toHaveProperty('events')
+  })
+  it('whoever left is not changed any more', () => {
+    expect(decidePerson({ ...lead, hasLeft: true }, { type: 'person.secret-set', payload: { kind: 'pin' } }, { safetyLeads: 2 })).toMatchObject({ refused: [{ code: 'command.person-has-left' }] })
+  })
+  const site = { ...NO_SITE, name: 'Yard', halls: [{ hallId: 'h', name: 'Hall' }], areas: [{ areaId: 'a', hallId: 'h', name: 'Area' }], bays: [{ bayId: 'bay-1', areaId: 'a', label: '1', kind: 'designated', closed: false }] } as const
+  it('names are taken once, and places must exist', () => {
+    expect(decideSite(site, { type: 'site.add-hall', payload: { hallId: 'h2', name: ' hall ' } })).toHaveProperty('refused')
+    expect(decideSite(site, { type: 'site.add-area', payload: { areaId: 'b', hallId: 'nowhere', name: 'B' } })).toHaveProperty('refused')
+    expect(decideSite(site, { type: 'site.add-bay', payload: { bayId: 'bay-2', areaId: 'a', label: '1', kind: 'designated' } })).toHaveProperty('refused')
+    expect(decideSite(site, { type: 'site.add-bay', payload: { bayId: 'bay-2', areaId: 'a', label: '2', kind: 'structure' } })).toHaveProperty('events')
+    expect(decideSite(site, { type: 'site.change-bay', payload: { bayId: 'bay-9', areaId: 'a', label: '9', kind: 'structure', closed: false } })).toMatchObject({ refused: [{ code: 'command.bay-unknown' }] })
+    expect(decideSite(site, { type: 'site.open', payload: { name: 'Other', timeZone: 'UTC' } })).toHaveProperty('refused')
+  })
+  it('a day is sealed once', () => {
+    const seal = { day: '2026-11-22', headsSha256: 'x', streams: 1, position: 1 }
+    expect(decideSeal({ last: seal }, { payload: seal })).toEqual({ events: [] })
+    expect(decideSeal({ last: null }, { payload: seal })).toMatchObject({ events: [{ type: 'day-sealed' }] })
+  })
+})

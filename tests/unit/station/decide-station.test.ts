@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { decideStation, gateChanges } from '#core/station/decide-station'
+import type { StationCommand, StationContext } from '#core/station/decide-station'
+import { checksLapseAt, EMPTY_STATION, evolveStation } from '#core/station/station'
+import type { Station } from '#core/station/station'
+
+const context: StationContext = {
+  rules: NEW_SITE_RULES, workplace: 'general', now: '2026-03-02T09:00:00.000Z', at: '2026-03-02T09:00:00.000Z', by: 'maren', checksValidUntil: '2026-03-03T04:00:00.000Z',
+}
+const after = (station: Station, command: StationCommand, over: Partial<StationContext> = {}): Station => {
+  const decided = decideStation(station, command, { ...context, ...over })
+  if ('refused' in decided) throw new Error('refused')
+  return decided.events.reduce(evolveStation, station)
+}
+const job = { process: 'gmaw', currentA: 180 } as const
+
+describe('a station decides', () => {
+  it('and records every gate that changed by it, once', () => {
+    const set = after(EMPTY_STATION, { type: 'station.set-job', payload: { job } })
+    expect(Object.keys(set.gates)).toHaveLength(7)
+    expect(gateChanges(set, context)).toEqual([])
+    const again = decideStation(set, { type: 'station.set-job', payload: { job } }, context)
+    expect('events' in again && again.events.map(({ type }) => type)).toEqual(['job-set'])
+  })
+  it('to record a gate that house rules changed', () => {
+    const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), { type: 'station.set-helmet', payload: { shade: 10 } })
+    const changed = gateChanges(set, { ...context, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
+    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: 1 } }])
+  })
+  it('never to refuse a stop, also a second one, and keeps when it was stopped first', () => {
+    const stopped = after(EMPTY_STATION, { type: 'station.stop', payload: {} })
+    const twice = after(stopped, { type: 'station.stop', payload: { reason: 'smoke' } }, { at: '2026-03-02T10:00:00.000Z' })
+    expect(twice.stop).toEqual({ at: context.at, by: 'maren', reason: null })
+  })
+  it('to refuse to re-open what is not stopped', () => {
+    expect(decideStation(EMPTY_STATION, { type: 'station.reopen', payload: {} }, context)).toMatchObject({ refused: [{ code: 'command.not-stopped' }] })
+  })
+  it('that another person starts with nothing checked', () => {
+    let station = after(EMPTY_STATION, { type: 'station.set-helmet', payload: { shade: 11 } })
+    station = after(station, { type: 'station.check-helmet', payload: { passed: true } })
+    expect(after(station, { type: 'station.place-person', payload: { personId: 'teo' } })).toMatchObject({ helmet: null, helmetCheck: null, personId: 'teo' })
+  })
+  it('that checks lapse when the shop day ends, and not before', () => {
+    const checked = after(EMPTY_STATION, { type: 'station.check-helmet', payload: { passed: true } })
+    expect(checksLapseAt(checked)).toBe(context.checksValidUntil)
+    const early = after(checked, { type: 'station.lapse-checks', payload: {} }, { now: '2026-03-03T03:59:59.999Z' })
+    expect(early.helmetCheck).not.toBeNull()
+    const due = after(checked, { type: 'station.lapse-checks', payload: {} }, { now: '2026-03-03T04:00:00.000Z' })
+    expect([due.helmetCheck, checksLapseAt(due)]).toEqual([null, null])
+  })
+  it('to remark on a report that comes late', () => {
+    const late = decideStation(EMPTY_STATION, { type: 'station.stop', payload: {} }, { ...context, now: '2026-03-02T11:00:00.000Z' })
+    expect(late).toMatchObject({ remarks: [{ code: 'command.late-report', values: { minutes: 120 } }] })
+  })
+  it('to offer the last different jobs again', () => {
+    let station: Station = EMPTY_STATION
+    for (const currentA of [100, 120, 100, 140]) station = after(station, { type: 'station.set-job', payload: { job: { process: 'gmaw', currentA, startsAt: '08:00' } } })
+    expect(station.recentJobs.map(({ currentA }) => currentA)).toEqual([140, 100, 120])
+  })
+})
