@@ -4,7 +4,7 @@ import withNuxt from './.nuxt/eslint.config.mjs'
 const forbid = (files, patterns, message) => ({ files, rules: { 'no-restricted-imports': ['error', { patterns: [{ group: patterns, message }] }] } })
 
 export default withNuxt(
-  { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank/.nuxt/**', 'tests/bench/blank/.output/**'] },
+  { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank/**'] },
   forbid(['core/**/*.ts'], ['vue', 'vue/*', 'h3', 'pg', 'pg/*', 'nuxt', 'nuxt/*', '#imports', '#app', '#shared', '#shared/*', '#server', '#server/*', 'node:*', 'zod', '~/*', '@/*', '**/server/**', '**/app/**', '**/shared/**'],
     'core/ imports nothing but itself and small pure libraries'),
   {

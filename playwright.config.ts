@@ -4,8 +4,10 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
-  workers: 1,
+  workers: 2,
   timeout: 60_000,
+  // Two workers and a database share two cores: a slow answer is not a wrong one.
+  expect: { timeout: 10_000 },
   forbidOnly: !!process.env.CI,
   reporter: [['list'], ['json']],
   use: {

@@ -54,7 +54,7 @@ export function stamp(name, value) {
 
 /** Installs the node packages when the lock says something else than what is installed. */
 export async function ensurePackages() {
-  const wanted = digest('package.json', 'package-lock.json', '.npmrc')
+  const wanted = digest('package-lock.json', '.npmrc')
   if (existsSync(path.join(ROOT, 'node_modules/.package-lock.json')) && isStamped('packages', wanted)) return
   say('Installing node packages (a minute or two, the first time) ...')
   await runProgram('npm', ['ci', '--no-audit', '--no-fund'], { failing: 'npm ci failed: the node packages could not be installed' })

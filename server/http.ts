@@ -86,10 +86,15 @@ export async function signedIn(event: H3Event): Promise<SignedIn | null> {
   return { siteId: user.siteId, person, holder: holderOf(person) }
 }
 
+/** Who is signed in, or null, for a request that began on our own pages. */
+export async function signedInHere(event: H3Event): Promise<SignedIn | null> {
+  refuseForeignOrigin(event)
+  return signedIn(event)
+}
+
 /** Who is signed in, or 401. */
 export async function requireSignedIn(event: H3Event): Promise<SignedIn> {
-  refuseForeignOrigin(event)
-  const who = await signedIn(event)
+  const who = await signedInHere(event)
   if (!who) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
   return who
 }

@@ -10,6 +10,8 @@ export interface SessionReading {
   readonly site: { readonly siteId: string, readonly name: string } | null
   /** No site exists yet: the first run has to make one. */
   readonly firstRun: boolean
+  /** Somebody has signed in on this device before: it may stop work without a session. */
+  readonly knownDevice: boolean
   readonly now: string
 }
 

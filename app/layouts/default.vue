@@ -17,10 +17,15 @@ watch(() => session.person, (person) => {
   <div class="frame">
     <FrameHeader />
     <FrameNotices />
-    <slot />
+    <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
+    <slot v-if="floor.reading" />
+    <p v-else class="wait soft" role="status">
+      Reading the shop ...
+    </p>
   </div>
 </template>
 
 <style scoped>
+.wait { padding: 24px 20px; }
 .frame { min-height: 100dvh; display: flex; flex-direction: column; }
 </style>

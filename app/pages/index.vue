@@ -1,4 +1,7 @@
 <script setup lang="ts">
+// The board keeps its place while bays are opened beside it.
+definePageMeta({ scrollToTop: false })
+
 const floor = useFloor()
 const session = useSession()
 const route = useRoute()
@@ -9,11 +12,11 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
 
 <template>
   <main class="floor" :class="{ aside: isAside }">
-    <p v-if="floor.reading === null" class="wait soft" role="status">
-      Reading the board ...
-    </p>
-    <section v-else-if="floor.placed.length === 0" class="empty">
-      <h1>No bays yet</h1>
+    <h1 class="visually-hidden">
+      Floor
+    </h1>
+    <section v-if="floor.placed.length === 0" class="empty">
+      <h2>No bays yet</h2>
       <p class="lead">
         A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their jobs here.
       </p>
@@ -25,7 +28,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
       </p>
     </section>
     <FloorBoard v-else class="left" :chosen="bayId" />
-    <aside v-if="floor.reading && floor.placed.length > 0" class="right" :aria-label="bayId ? 'The bay' : 'How to read the board'">
+    <aside v-if="floor.placed.length > 0" class="right" tabindex="0" :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'">
       <StationAsked v-if="asked !== null" :line="asked" />
       <NuxtPage v-else-if="bayId" />
       <FloorLegend v-else />
@@ -36,7 +39,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
 <style scoped>
 .floor { flex: 1; display: grid; grid-template-columns: minmax(0, 846fr) minmax(0, 434fr); min-height: 0; }
 .right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 18px; min-width: 0; }
-.wait, .empty { grid-column: 1 / -1; padding: 24px 20px; }
+.empty { grid-column: 1 / -1; padding: 24px 20px; }
 .empty .link { display: inline-grid; place-items: center; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }

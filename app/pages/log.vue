@@ -69,7 +69,7 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
           </td>
           <td class="nowrap">{{ entry.actorName ?? (entry.actorKind === 'clock' ? 'the clock' : 'a device') }}</td>
           <td class="nowrap">{{ where(entry.streamId) }}</td>
-          <td>{{ saidOf(entry, floor.rules.units) }}</td>
+          <td class="wide">{{ saidOf(entry, floor.rules.units) }}</td>
           <td class="print soft">
             {{ entry.hash.slice(0, 8) }}
           </td>
@@ -89,11 +89,4 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
 .only { display: flex; align-items: center; gap: 10px; max-width: 300px; font-weight: 700; margin-bottom: 12px; }
 .nowrap { white-space: nowrap; }
 .older { margin-top: 14px; }
-@media (max-width: 900px) {
-  .ledger thead { display: none; }
-  .ledger tr { display: grid; grid-template-columns: auto 1fr auto; gap: 0 10px; border-bottom: 1px solid var(--rule); padding: 8px 0; }
-  .ledger td { border: 0; padding: 0; }
-  .ledger td:nth-child(5) { grid-column: 1 / -1; }
-  .ledger td:nth-child(6) { display: none; }
-}
 </style>

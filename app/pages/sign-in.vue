@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { makeUuid } from '~/stores/outbox'
+
 definePageMeta({ layout: 'bare' })
 const session = useSession()
 const route = useRoute()
@@ -6,6 +8,14 @@ const loginName = ref('')
 const password = ref('')
 const wrong = ref('')
 const busy = ref(false)
+
+/** A tablet whose session has ended still stops the shop: recorded as done by the device. */
+const stopped = ref('')
+async function stopAll() {
+  const at = new Date().toISOString()
+  const reply = await ask('commands', { method: 'POST', body: { id: makeUuid(), type: 'station.stop-all', streams: [], payload: {}, at, sentAt: at, deviceId: 'signed-out', deviceSeq: 0 } })
+  stopped.value = reply.ok ? 'Every bay is stopped. Sign in to say why.' : wordsOf(reply)
+}
 
 async function signIn() {
   busy.value = true
@@ -40,5 +50,17 @@ async function signIn() {
         Sign in
       </button>
     </form>
+    <div v-if="session.reading?.knownDevice" class="stop">
+      <button class="stop-key" type="button" @click="stopAll">
+        Stop all
+      </button>
+      <p role="status">
+        {{ stopped || 'Works on this device without signing in.' }}
+      </p>
+    </div>
   </main>
 </template>
+
+<style scoped>
+.stop { display: flex; align-items: center; gap: 14px; margin-top: 32px; padding-top: 16px; border-top: 2px solid var(--ink); }
+</style>

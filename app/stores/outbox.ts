@@ -84,6 +84,19 @@ export const useOutbox = defineStore('outbox', () => {
     return answered
   }
 
+  /**
+   * Sends a command signed with a PIN, now or not at all: a PIN is never kept on the device, so a signed command cannot
+   * wait for a connection.
+   */
+  async function sendSigned<Type extends CommandType>(
+    type: Type, streams: Waiting['streams'], payload: CommandPayloads[Type], signature: { readonly personId: string, readonly pin: string },
+  ): Promise<Sent> {
+    const at = clock.nowIso()
+    const sent = await ask<CommandAccepted>('commands', { method: 'POST', body: { id: makeUuid(), type, streams, payload, at, sentAt: at, deviceId: deviceId(), deviceSeq: nextSeq(), signature } })
+    if (sent.ok) onAccepted(sent.body)
+    return sent
+  }
+
   async function flush(): Promise<void> {
     if (sending) return
     sending = true
@@ -112,5 +125,5 @@ export const useOutbox = defineStore('outbox', () => {
     return true
   }
 
-  return { waiting, load, send, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
+  return { waiting, load, send, sendSigned, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
 })

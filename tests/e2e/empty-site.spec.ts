@@ -33,7 +33,7 @@ test('an empty site is opened with the printed code, set up and used', async ({ 
   await page.getByRole('button', { name: 'Add somebody' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Alder Finch')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('cell', { name: 'Alder Finch' })).toBeVisible()
+  await expect(page.getByRole('cell', { name: 'Alder Finch', exact: true })).toBeVisible()
 
   await page.getByRole('link', { name: 'Floor' }).click()
   await page.getByRole('link', { name: /^Bay 1, nobody, no job yet/ }).click()

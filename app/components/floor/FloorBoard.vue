@@ -5,14 +5,18 @@ const { chosen } = defineProps<{ chosen: string | null }>()
 const floor = useFloor()
 const clock = useClock()
 
+/** A bay opened from elsewhere is brought into sight on a long board. */
+const board = useTemplateRef('board')
+watch(() => chosen, async () => {
+  await nextTick()
+  board.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' })
+}, { immediate: true })
+
 const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(clock.nowMs.value))
 </script>
 
 <template>
-  <section class="board" aria-label="Bays">
-    <h1 class="visually-hidden">
-      Floor
-    </h1>
+  <section ref="board" class="board" aria-label="Bays">
     <p class="tally">
       <span><b class="word-clear-to-strike">{{ floor.tally['clear-to-strike'] }}</b> clear to strike</span>
       <span><b class="word-hold">{{ floor.tally.hold }}</b> hold</span>
@@ -32,12 +36,12 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short',
 </template>
 
 <style scoped>
-.board { padding: 4px 14px 4px 10px; min-width: 0; }
-.tally { display: flex; flex-wrap: wrap; gap: 0 22px; align-items: baseline; color: var(--soft); line-height: 32px; }
+.board { padding: 4px 14px 0 10px; min-width: 0; }
+.tally { display: flex; flex-wrap: wrap; gap: 0 22px; align-items: baseline; color: var(--soft); line-height: 30px; }
 .tally b { font-size: 26px; font-weight: 850; margin-right: 2px; }
 .time { margin-left: auto; color: var(--ink); font-weight: 650; }
 .honest { display: none; }
-.head { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); column-gap: 10px; font-size: 13px; line-height: 22px; color: var(--soft); font-weight: 650; border-bottom: 2px solid var(--ink); }
+.head { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); column-gap: 10px; font-size: 13px; line-height: 20px; color: var(--soft); font-weight: 650; border-bottom: 2px solid var(--ink); }
 .c { text-align: center; }
 .gates { display: grid; grid-template-columns: repeat(7, 41px); text-align: center; }
 .gates span:nth-child(6) { font-size: 12px; letter-spacing: -0.05em; }

@@ -31,6 +31,7 @@ const gatesSaid = computed(() => placed.verdict.gates.map(({ gate, state }) => `
 
 <style scoped>
 .row { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); align-items: center; column-gap: 10px; height: 56px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
+.row { scroll-margin: 66px 0 4px; }
 .row:hover { background: var(--panel); }
 .row.chosen { background: var(--panel); box-shadow: inset 7px 0 var(--ink); }
 .no { font-weight: 950; font-size: 28px; text-align: center; letter-spacing: -0.03em; padding-left: 6px; }

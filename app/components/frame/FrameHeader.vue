@@ -44,9 +44,9 @@ nav a[aria-current] { color: var(--ink); box-shadow: inset 0 -5px var(--ink); }
 @media (max-width: 900px) {
   /* On a phone only the bar with Stop stays in sight. */
   .head { display: contents; }
-  .bar { display: flex; align-items: center; gap: 12px; height: 60px; padding-left: 14px; position: sticky; top: 0; z-index: 20; background: var(--bg); border-bottom: 3px solid var(--ink); }
+  .bar { order: -3; display: flex; align-items: center; gap: 12px; height: 60px; padding-left: 14px; position: sticky; top: 0; z-index: 20; background: var(--bg); border-bottom: 3px solid var(--ink); }
   .account { margin-left: auto; }
-  nav { overflow-x: auto; border-bottom: 1px solid var(--rule); padding-left: 4px; }
-  .line { flex: none; margin: 8px 12px; }
+  nav { order: -2; overflow-x: auto; border-bottom: 1px solid var(--rule); padding-left: 4px; }
+  .line { order: -1; flex: none; margin: 8px 12px; }
 }
 </style>

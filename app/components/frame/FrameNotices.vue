@@ -29,4 +29,5 @@ watch(() => floor.hearing, (hearing) => {
 
 <style scoped>
 .notice { padding: 8px 20px; background: var(--panel); border-bottom: 3px solid var(--hold); font-weight: 650; }
+@media (max-width: 900px) { .notice { order: -1; } }
 </style>

@@ -2,10 +2,18 @@
 /** A line of the job card: what it asks, what was said, and the keys when it is open. */
 const { label, said, ink, open } = defineProps<{ label: string, said: string | null, ink: 'chalk' | 'pencil', open: boolean }>()
 const emit = defineEmits<{ toggle: [], confirm: [] }>()
+
+/** The line that opens by itself after an answer must not open under the foot of the card. */
+const line = useTemplateRef('line')
+watch(() => open, async (isOpen) => {
+  if (!isOpen) return
+  await nextTick()
+  line.value?.scrollIntoView({ block: 'nearest' })
+}, { immediate: true })
 </script>
 
 <template>
-  <div class="line" :class="{ open }">
+  <div ref="line" class="line" :class="{ open }">
     <div class="top">
       <button class="ask" type="button" :aria-expanded="open" @click="emit('toggle')">
         <span class="label">{{ label }}</span>
@@ -23,7 +31,7 @@ const emit = defineEmits<{ toggle: [], confirm: [] }>()
 </template>
 
 <style scoped>
-.line { border-bottom: 1px solid var(--rule); }
+.line { border-bottom: 1px solid var(--rule); scroll-margin: 190px 0 90px; }
 .line.open { border-bottom: 2px solid var(--ink); background: var(--bg); margin: 0 -10px; padding: 0 10px; }
 .top { display: flex; gap: 8px; align-items: center; }
 .ask { flex: 1; display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: 10px; align-items: center; min-height: 56px; text-align: left; background: none; border: 0; padding: 0; font: inherit; color: inherit; cursor: pointer; }

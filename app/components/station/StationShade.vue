@@ -56,5 +56,5 @@ thead th { text-align: right; font-size: 13px; color: var(--soft); padding: 0 0 
 tr { border-bottom: 1px solid var(--rule); }
 .out th, .out td { color: var(--soft); }
 .binds th, .binds td { font-weight: 850; color: var(--ink); }
-@media (max-width: 420px) { .shade { grid-template-columns: 92px minmax(0, 1fr); gap: 8px; } td { padding-left: 6px; } }
+@media (max-width: 420px) { .shade { grid-template-columns: 92px minmax(0, 1fr); gap: 8px; } td { padding-left: 6px; } th { white-space: normal; } }
 </style>

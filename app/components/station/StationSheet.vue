@@ -94,7 +94,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 h2 { font-size: 28px; display: flex; flex-wrap: wrap; align-items: baseline; gap: 2px 12px; }
 h2 small { font-size: 16px; font-weight: 550; color: var(--soft); letter-spacing: 0; }
 .key.quiet { padding: 0 4px; display: grid; place-items: center; font-weight: 600; }
-.job { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 17px; line-height: 1.4; }
+.job { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 16px; line-height: 1.35; }
 .gates { border-top: 2px solid var(--ink); }
 .next { display: flex; flex-wrap: wrap; gap: 8px; margin-top: auto; position: sticky; bottom: -14px; padding: 8px 0 12px; background: var(--panel); }
 .next .key { flex: 1; }

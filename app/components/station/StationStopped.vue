@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stationStream } from '#core/command/commands'
 import type { Placed } from '~/stores/floor'
 
 /** A stopped bay: why, asked after the stop, and re-opening by who may. */
@@ -18,6 +19,14 @@ const since = computed(() => {
   const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(Date.parse(stop.value.at))
   return `${at}, ${minutes < 1 ? 'just now' : minutes < 60 ? `${minutes} min ago` : `${Math.floor(minutes / 60)} h ${minutes % 60} min ago`}`
 })
+const outbox = useOutbox()
+const signing = ref(false)
+async function reopenSigned(signature: { personId: string, pin: string }) {
+  signing.value = true
+  const sent = await outbox.sendSigned('station.reopen', [{ id: stationStream(placed.bay.bayId), expectedVersion: placed.version }], {}, signature)
+  signing.value = false
+  refused.value = sent.ok ? null : wordsOf(sent)
+}
 const give = (reason: string) => act('station.give-stop-reason', { reason })
 </script>
 
@@ -49,9 +58,12 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
     <button v-if="mayReopen" class="key go reopen" type="button" @click="act('station.reopen', {}, placed.version)">
       Put right: re-open bay {{ placed.bay.label }}
     </button>
-    <p v-else class="soft">
-      An instructor or the safety lead re-opens it.
-    </p>
+    <template v-else>
+      <p class="soft">
+        An instructor or the safety lead re-opens it, also from this screen with a PIN.
+      </p>
+      <StationSignature :busy="signing" @sign="reopenSigned" />
+    </template>
     <p v-if="refused" role="alert">
       {{ refused }}
     </p>

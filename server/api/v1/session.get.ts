@@ -1,5 +1,6 @@
 import type { SessionReading } from '#shared/readings'
 import { anySite, readSite } from '../../database/site'
+import { knownDevice } from '../../known-device'
 import { api, serverNow, signedIn } from '../../http'
 import { useRunning } from '../../running'
 
@@ -7,8 +8,8 @@ import { useRunning } from '../../running'
 export default api(async (event): Promise<SessionReading> => {
   const { pool } = useRunning()
   const who = await signedIn(event)
-  if (!who) return { person: null, site: null, firstRun: !await anySite(pool), now: serverNow() }
+  if (!who) return { person: null, site: null, firstRun: !await anySite(pool), knownDevice: knownDevice(event) !== null, now: serverNow() }
   const { personId, name, roles, areaId, bayId } = who.person
   const site = await readSite(pool, who.siteId)
-  return { person: { personId, name, roles, areaId, bayId }, site: { siteId: who.siteId, name: site?.value.name ?? '' }, firstRun: false, now: serverNow() }
+  return { person: { personId, name, roles, areaId, bayId }, site: { siteId: who.siteId, name: site?.value.name ?? '' }, firstRun: false, knownDevice: true, now: serverNow() }
 })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { findLogin } from '../../database/credential'
 import { forgetFailedTries, lockedUntil, recordFailedTry } from '../../database/failed-try'
+import { rememberDevice } from '../../known-device'
 import { api, parseBody, Problem, serverNow } from '../../http'
 import { useRunning } from '../../running'
 import { verifySecret } from '../../secrets'
@@ -29,5 +30,6 @@ export default api(async (event) => {
   await forgetFailedTries(pool, subject)
   const { siteId, personId, sessionEpoch } = credential
   await setUserSession(event, { user: { siteId, personId, epoch: sessionEpoch, signedInAtMs: clock.nowMs() } })
+  rememberDevice(event, siteId)
   return { personId }
 })

@@ -58,7 +58,7 @@ export const sentences: Sentences = {
   'eyes.job-first': () => ['The shade depends on the job.', 'Set the job first.'],
   'eyes.helmet-not-set': ({ minimum, start }, q) => ['No helmet shade entered.', start > minimum ? `Start at ${q.shade(start)}, never under ${q.shade(minimum)}.` : `Set ${q.shade(minimum)} or darker.`],
   'eyes.helmet-lighter': ({ helmet, minimum, ruleSet }, q) =>
-    [`This helmet is at ${q.shade(helmet)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`, `Set it to ${q.shade(minimum)} or darker, or take another helmet.`, `Helmet at ${q.shade(helmet)}, lowest allowed ${q.shade(minimum)}.`],
+    [`This helmet is at ${q.shade(helmet)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`, `Set it to ${q.shade(minimum)} or darker, or take another helmet.`, `Helmet ${q.shade(helmet)}, lowest allowed ${q.shade(minimum)}.`],
   'eyes.helmet-below-start': ({ helmet, start }, q) => [`Shade ${q.shade(helmet)} is allowed; ${q.shade(start)} is where to start.`],
   'eyes.helmet-not-checked': () => ['The helmet is not checked today.', 'Test that it darkens, look at lens and shell.', 'Helmet not checked today.'],
   'eyes.helmet-fault': ({ fault }) => [fault === 'unnamed' ? 'The helmet failed its check.' : `The helmet failed its check: ${words.helmetFaults[fault]}.`, 'Take another helmet and check that one.', 'Helmet failed its check.'],

@@ -17,7 +17,7 @@ describe('the catalogue', () => {
   })
   it('names the thing and the next step, in the site\'s units', () => {
     const lighter = finding('hold', 'eyes.helmet-lighter', { helmet: 9, minimum: 10, ruleSet: 'us-legal' })
-    expect(speak(lighter)).toEqual({ message: 'This helmet is at 9; the lowest allowed is 10 (US law).', todo: 'Set it to 10 or darker, or take another helmet.', brief: 'Helmet at 9, lowest allowed 10.' })
+    expect(speak(lighter)).toEqual({ message: 'This helmet is at 9; the lowest allowed is 10 (US law).', todo: 'Set it to 10 or darker, or take another helmet.', brief: 'Helmet 9, lowest allowed 10.' })
     const size = finding('caution', 'shade.electrode-decides', { process: 'smaw', electrodeDiameterMm: 3.175, currentA: 50, shade: 8 })
     expect(speak(size, 'us').message).toContain('1/8 in')
     expect(speak(size, 'metric').message).toContain('3.2 mm')

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+// The board keeps its place while bays are opened beside it.
+definePageMeta({ scrollToTop: false })
+
 const floor = useFloor()
 const route = useRoute()
 const placed = computed(() => floor.find(String(route.params.bayId)))

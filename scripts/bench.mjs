@@ -1,0 +1,19 @@
+// `npm run bench`: ratios, each pair measured side by side in one run.
+import { spawn } from 'node:child_process'
+import { checkNode, ensureBuild, ensurePackages, ROOT, tsx } from './machine.mjs'
+import { ensureCluster } from './postgres.mjs'
+import { run } from './say.mjs'
+
+await run(async () => {
+  checkNode()
+  await ensurePackages()
+  await ensureBuild()
+  const cluster = await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
+  try {
+    for (const bench of ['shade', 'command', 'page-weight']) {
+      const code = await new Promise(resolve => spawn(process.execPath, tsx(`tests/bench/${bench}.ts`), { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ZONARIS_TEST_CLUSTER: cluster.url } }).on('close', resolve))
+      if (code !== 0) process.exitCode = 1
+    }
+  }
+  finally { cluster.stop() }
+})

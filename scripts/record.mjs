@@ -1,0 +1,17 @@
+// `npm run rebuild` folds every event again into the read tables; `npm run verify` checks chains and seals.
+import { spawn } from 'node:child_process'
+import { checkNode, ensurePackages, ROOT, tsx } from './machine.mjs'
+import { ensureCluster, ensureDatabase } from './postgres.mjs'
+import { run } from './say.mjs'
+
+await run(async () => {
+  checkNode()
+  await ensurePackages()
+  const cluster = process.env.DATABASE_URL ? null : await ensureCluster('pg', { preferredPort: 5544 })
+  try {
+    const url = process.env.DATABASE_URL || ensureDatabase(cluster, 'zonaris')
+    const code = await new Promise(resolve => spawn(process.execPath, tsx('scripts/record.ts', [process.argv[2] ?? '']), { cwd: ROOT, stdio: 'inherit', env: { ...process.env, DATABASE_URL: url } }).on('close', resolve))
+    if (code !== 0) process.exitCode = 1
+  }
+  finally { cluster?.stop() }
+})

@@ -1,0 +1,94 @@
+import { z } from 'zod'
+import { assessShadeRequest, assessShadeResponse } from '../schemas/assess-shade-schema'
+import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
+import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
+import type { CommandType } from '#core/command/commands'
+
+type Json = Record<string, unknown>
+
+/** JSON Schema as OpenAPI 3.1 reads it. The draft marker belongs to whole documents, not to parts of one. */
+function schemaOf(schema: z.ZodType, io: 'input' | 'output'): Json {
+  const { $schema: _draft, ...rest } = z.toJSONSchema(schema, { io, unrepresentable: 'any' }) as Json
+  return rest
+}
+
+const json = (schema: Json): Json => ({ 'application/json': { schema } })
+const answer = (description: string, schema: Json): Json => ({ description, content: json(schema) })
+const ref = (name: string): Json => ({ $ref: `#/components/schemas/${name}` })
+
+/** What comes back from the door, described beside the schemas of what goes in. */
+const accepted = z.object({
+  commandId: z.string(), position: z.int(), streams: z.array(z.object({ id: z.string(), version: z.int() })), findings: z.array(findingSchema),
+})
+const refused = z.object({ commandId: z.string(), findings: z.array(findingSchema) })
+
+const PATHS: Json = {
+  '/api/v1/assess/shade': {
+    post: {
+      operationId: 'assessShade',
+      tags: ['assess'],
+      summary: 'The shade a weld needs: what each rule set says, which binds, and where to start',
+      description: 'Stateless, without a session. House rules apply only if sent; with none sent the strictest known binds and the answer says so. What is missing is a hold with `minimum: null`, never a guess. Zonaris advises; local codes and licensed practice decide.',
+      security: [],
+      requestBody: { required: true, content: json(ref('AssessShadeRequest')) },
+      responses: { 200: answer('The answer', ref('AssessShadeResponse')), 422: answer('Something sent cannot be read', ref('InputError')), 429: { description: 'Too many questions in a minute' } },
+    },
+  },
+  '/api/v1/vocabulary': { get: { operationId: 'vocabulary', tags: ['read'], summary: 'Every id that Zonaris speaks, with its English words', security: [], responses: { 200: { description: 'Ids and words' } } } },
+  '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, and does it reach the database?', security: [], responses: { 200: { description: 'Yes' } } } },
+  '/api/v1/commands': {
+    post: {
+      operationId: 'command',
+      tags: ['change'],
+      summary: 'The one door for change',
+      description: `Send the same id again as often as needed: it happens once, and the first answer comes again. Types: ${Object.keys(payloadSchemas).join(', ')}. The payload of each is listed under components as Payload.<type>.`,
+      requestBody: { required: true, content: json(ref('Command')) },
+      responses: {
+        200: answer('Recorded', ref('CommandAccepted')), 401: { description: 'Nobody is signed in' }, 409: answer('Refused, with the reasons', ref('CommandRefused')), 422: answer('Something sent cannot be read', ref('InputError')),
+      },
+    },
+  },
+  '/api/v1/floor': { get: { operationId: 'floor', tags: ['read'], summary: 'The facts the board judges from, as of one position', responses: { 200: { description: 'Site, house rules, stations, names' }, 401: { description: 'Nobody is signed in' } } } },
+  '/api/v1/log': {
+    get: {
+      operationId: 'log',
+      tags: ['read'],
+      summary: 'The record, newest first',
+      parameters: [
+        { name: 'before', in: 'query', schema: { type: 'integer', minimum: 1 }, description: 'Pass `next` of the page before' },
+        { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 200, default: 60 } },
+        { name: 'streamId', in: 'query', schema: { type: 'string' } },
+      ],
+      responses: { 200: { description: 'Entries and the next position' }, 401: { description: 'Nobody is signed in' }, 409: { description: 'This role may not read the record' } },
+    },
+  },
+  '/api/v1/events': {
+    get: {
+      operationId: 'events',
+      tags: ['read'],
+      summary: 'Server-sent events: what changed after a position; Last-Event-ID resumes',
+      parameters: [{ name: 'after', in: 'query', schema: { type: 'integer', minimum: 0, default: 0 } }],
+      responses: { 200: { description: 'A stream of `changes` and `heartbeat`', content: { 'text/event-stream': { schema: { type: 'string' } } } }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
+}
+
+/** The OpenAPI document, made from the same Zod schemas that check what is sent. */
+export function openApiDocument(): Json {
+  const payloads = Object.fromEntries((Object.keys(payloadSchemas) as CommandType[]).map(type => [`Payload.${type}`, schemaOf(payloadSchemas[type], 'input')]))
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Zonaris', version: '1', description: 'What it takes to strike an arc safely: answers for other programs, and the record.' },
+    servers: [{ url: '/' }],
+    tags: [{ name: 'assess', description: 'Stateless answers' }, { name: 'read', description: 'Readings' }, { name: 'change', description: 'Commands' }],
+    security: [{ session: [] }],
+    paths: PATHS,
+    components: {
+      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'zonaris-session' } },
+      schemas: {
+        AssessShadeRequest: schemaOf(assessShadeRequest, 'input'), AssessShadeResponse: schemaOf(assessShadeResponse, 'output'), InputError: schemaOf(inputErrorSchema, 'output'),
+        Command: schemaOf(envelopeSchema, 'input'), CommandAccepted: schemaOf(accepted, 'output'), CommandRefused: schemaOf(refused, 'output'), ...payloads,
+      },
+    },
+  }
+}

@@ -1,0 +1,5 @@
+<template>
+  <UApp>
+    <h1>Zonaris</h1>
+  </UApp>
+</template>

@@ -1,0 +1,171 @@
+import { randomUUID } from 'node:crypto'
+import { Validator } from '@seriousme/openapi-schema-validator'
+import type { APIRequestContext } from '@playwright/test'
+import { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
+import { expect, PASSWORDS, serve, test } from './served'
+import type { Served } from './served'
+
+let served: Served
+test.beforeAll(async () => { served = await serve() })
+test.afterAll(() => served.stop())
+
+const at = (path: string) => `${served.url}/api/v1/${path}`
+const signIn = (request: APIRequestContext, loginName: string, password: string) => request.post(at('sign-in'), { data: { loginName, password } })
+const envelope = (type: string, streamId: string, payload: object, over: object = {}) => {
+  const now = new Date().toISOString()
+  return { id: randomUUID(), type, streams: [{ id: streamId, expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload, ...over }
+}
+
+test.describe('the shade endpoint', () => {
+  const ask = (request: APIRequestContext, data: unknown) => request.post(at('assess/shade'), { data })
+
+  test('answers without a session, in the shape it promises', async ({ request }) => {
+    const response = await ask(request, { process: 'gmaw', currentA: 180, house: { jurisdiction: 'us', basis: 'us-consensus', minimum: 10 } })
+    expect(response.status()).toBe(200)
+    const answer = assessShadeResponse.parse(await response.json())
+    expect(answer).toMatchObject({ minimum: 10, start: 12, bindingRuleSet: 'us-legal' })
+    expect(answer.ruleSets.map(({ ruleSet }) => ruleSet)).toEqual(['us-legal', 'us-consensus', 'eu', 'house', 'darkest-first'])
+    expect(answer.ruleSets[2]!.note).toContain('newer edition')
+  })
+  test('an incomplete question is a hold that names what is missing, not an error', async ({ request }) => {
+    const answer = await (await ask(request, { process: 'gmaw' })).json() as { minimum: null, findings: { severity: string, code: string, message: string }[] }
+    expect(answer.minimum).toBeNull()
+    expect(answer.findings[0]).toMatchObject({ severity: 'hold', code: 'shade.input-missing', message: 'The shade needs the current.' })
+  })
+  test('worn filters combine, and a tint does not count', async ({ request }) => {
+    const answer = await (await ask(request, { process: 'gmaw', currentA: 180, wornShades: [9], wornTransmittance: 0.15, house: { jurisdiction: 'us' } })).json() as { effectiveShade: number, findings: { code: string }[] }
+    expect(answer.effectiveShade).toBeCloseTo(10.92, 2)
+    expect(answer.findings.map(({ code }) => code)).toContain('shade.tint-not-counted')
+  })
+  for (const [name, data, path] of [
+    ['an unknown process', { process: 'mig' }, 'process'], ['a current of zero', { process: 'gmaw', currentA: 0 }, 'currentA'], ['a current as text', { process: 'gmaw', currentA: '180' }, 'currentA'],
+    ['a reversed range', { process: 'gmaw', currentRangeA: [200, 100] }, 'currentRangeA'], ['a current and a range', { process: 'gmaw', currentA: 1, currentRangeA: [1, 2] }, 'currentRangeA'],
+    ['an unknown field', { process: 'gmaw', amps: 3 }, 'amps'], ['an unknown basis', { process: 'gmaw', house: { basis: 'x' } }, 'house.basis'], ['an opaque filter', { process: 'gmaw', wornTransmittance: 0 }, 'wornTransmittance'],
+    ['a list', [], '(body)'], ['nothing', null, '(body)'], ['a word', '"gmaw"', '(body)'],
+  ] as const) {
+    test(`422 for ${name}, naming the field`, async ({ request }) => {
+      const response = await ask(request, data)
+      expect(response.status()).toBe(422)
+      const { error, fields } = await response.json() as { error: string, fields: { path: string, message: string }[] }
+      expect(error).toBeTruthy()
+      expect(fields.map(field => field.path)).toContain(path)
+    })
+  }
+  test('422 for what is not JSON at all', async ({ request }) => {
+    for (const body of ['{"process":', 'process=gmaw', '']) {
+      const response = await request.post(at('assess/shade'), { headers: { 'content-type': 'application/json' }, data: Buffer.from(body) })
+      expect(response.status(), body).toBe(422)
+    }
+  })
+})
+
+test('the OpenAPI document is valid and describes the shade endpoint', async ({ request }) => {
+  const document = await (await request.get(at('openapi.json'))).json() as { paths: Record<string, unknown> }
+  const { valid, errors } = await new Validator().validate(structuredClone(document))
+  expect(errors).toBeUndefined()
+  expect(valid).toBe(true)
+  expect(Object.keys(document.paths)).toContain('/api/v1/assess/shade')
+})
+
+test('the vocabulary is served with its words', async ({ request }) => {
+  const { ids, words } = await (await request.get(at('vocabulary'))).json() as { ids: { processes: string[] }, words: { processes: Record<string, string> } }
+  expect(ids.processes).toContain('fcaw-s')
+  expect(words.processes.smaw).toBe('Stick')
+})
+
+test.describe('sessions', () => {
+  test('nothing of a site is read or changed without one', async ({ request }) => {
+    for (const path of ['floor', 'log', 'people', 'events']) expect((await request.get(at(path))).status(), path).toBe(401)
+    expect((await request.post(at('commands'), { data: envelope('station.stop', 'station/bay-1', {}) })).status()).toBe(401)
+  })
+  test('a change that begins on another site is refused', async ({ request }) => {
+    await signIn(request, 'maren', PASSWORDS.maren)
+    const response = await request.post(at('commands'), { headers: { origin: 'http://elsewhere.invalid' }, data: envelope('station.stop', 'station/bay-1', {}) })
+    expect(response.status()).toBe(403)
+  })
+  test('repeated wrong tries lock a name out with back-off, known or not, with the same words', async ({ request }) => {
+    for (const name of ['bea', 'nobody-by-that-name']) {
+      const statuses: number[] = []
+      const words = new Set<string>()
+      for (let i = 0; i < 6; i++) {
+        const response = await signIn(request, name, 'wrong wrong wrong')
+        statuses.push(response.status())
+        words.add((await response.json() as { error: string }).error)
+      }
+      expect(statuses).toEqual([401, 401, 401, 401, 401, 429])
+      expect(words.size).toBe(2)
+    }
+    expect((await signIn(request, 'bea', PASSWORDS.bea)).status()).toBe(429)
+  })
+  test('an unknown name takes as long as a known one', async ({ request }) => {
+    const time = async (name: string) => {
+      const began = performance.now()
+      await signIn(request, name, 'wrong')
+      return performance.now() - began
+    }
+    await time('warm-up')
+    const [known, unknown] = [await time('oskar'), await time('somebody-else')]
+    expect(Math.max(known, unknown) / Math.min(known, unknown)).toBeLessThan(4)
+  })
+  test('signing out everywhere ends the other devices too', async ({ playwright }) => {
+    const [one, two] = [await playwright.request.newContext(), await playwright.request.newContext()]
+    for (const device of [one, two]) await signIn(device, 'imke', PASSWORDS.imke)
+    expect((await two.get(at('floor'))).status()).toBe(200)
+    expect((await one.post(at('sign-out-everywhere'), { data: {} })).status()).toBe(200)
+    for (const device of [one, two]) expect((await device.get(at('floor'))).status()).toBe(401)
+    await one.dispose()
+    await two.dispose()
+  })
+  test('roles are kept by the server: a learner neither sets a job nor reads the record', async ({ request }) => {
+    await signIn(request, 'imke', PASSWORDS.imke)
+    expect((await request.post(at('commands'), { data: envelope('station.set-job', 'station/bay-1', { job: { process: 'gmaw' } }) })).status()).toBe(409)
+    expect((await request.get(at('log'))).status()).toBe(409)
+    expect((await request.get(at('people'))).status()).toBe(409)
+    expect((await request.post(at('commands'), { data: envelope('station.lapse-checks', 'station/bay-1', {}) })).status()).toBe(422)
+  })
+  test('a device that somebody has signed in on still stops work without a session, and does nothing else', async ({ request }) => {
+    await signIn(request, 'maren', PASSWORDS.maren)
+    await request.post(at('sign-out'), { data: {} })
+    expect((await request.post(at('commands'), { data: envelope('station.set-helmet', 'station/bay-9', { shade: 4 }) })).status()).toBe(401)
+    expect((await request.post(at('commands'), { data: envelope('station.stop', 'station/bay-9', {}) })).status()).toBe(200)
+    await signIn(request, 'oskar', PASSWORDS.oskar)
+    const { entries } = await (await request.get(at('log?streamId=station/bay-9&limit=3'))).json() as { entries: { type: string, actorKind: string }[] }
+    expect(entries.find(({ type }) => type === 'stopped')).toMatchObject({ actorKind: 'device' })
+  })
+  test('a PIN signs for its person on another\'s session; the session\'s person is kept beside, the PIN nowhere', async ({ request }) => {
+    await signIn(request, 'imke', PASSWORDS.imke)
+    const signed = (pin: string) => request.post(at('commands'), { data: envelope('station.set-helmet', 'station/bay-1', { shade: 11 }, { signature: { personId: 'maren-holt', pin } }) })
+    const wrong = await signed('0000')
+    expect([wrong.status(), ((await wrong.json()) as { findings: { code: string }[] }).findings[0]!.code]).toEqual([409, 'command.pin-wrong'])
+    expect((await signed('2806')).status()).toBe(200)
+    await signIn(request, 'oskar', PASSWORDS.oskar)
+    const { entries } = await (await request.get(at('log?streamId=station/bay-1&limit=5'))).json() as { entries: { type: string, actorName: string }[] }
+    expect(entries.find(({ type }) => type === 'helmet-set')!.actorName).toBe('Maren Holt')
+    expect(JSON.stringify(entries)).not.toContain('2806')
+  })
+})
+
+test('a command with a bad payload answers 422 with the path of each field', async ({ request }) => {
+  await signIn(request, 'maren', PASSWORDS.maren)
+  const response = await request.post(at('commands'), { data: envelope('station.set-job', 'station/bay-1', { job: { process: 'gmaw', currentA: -5, coating: 'mud' } }) })
+  expect(response.status()).toBe(422)
+  const { fields } = await response.json() as { fields: { path: string }[] }
+  expect(fields.map(({ path }) => path).sort()).toEqual(['payload.job.coating', 'payload.job.currentA'])
+})
+
+test('a listener hears what happens after its position, and resumes where it was', async ({ page }) => {
+  await page.request.post(at('sign-in'), { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
+  await page.goto(`${served.url}/log`)
+  const { position } = await (await page.request.get(at('floor'))).json() as { position: number }
+  const hear = (after: number) => page.evaluate(async ([url, from]) => new Promise<number[]>((resolve) => {
+    const source = new EventSource(`${url}?after=${from}`)
+    source.addEventListener('changes', (event) => {
+      source.close()
+      resolve((JSON.parse(event.data as string) as { changes: { position: number }[] }).changes.map(change => change.position))
+    })
+  }), [at('events'), after] as const)
+  const heard = hear(position)
+  await page.request.post(at('commands'), { data: envelope('station.set-helmet', 'station/bay-2', { shade: 13 }) })
+  expect((await heard)[0]).toBe(position + 1)
+  expect((await hear(position - 2)).slice(0, 3)).toEqual([position - 1, position, position + 1])
+})
