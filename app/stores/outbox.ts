@@ -54,11 +54,14 @@ export type Sent = Reply<CommandAccepted>
  */
 export const useOutbox = defineStore('outbox', () => {
   const waiting = ref<readonly Waiting[]>([])
+  /** Refusals of things done before a reload: the page that did them is gone, so the frame tells. */
+  const refusedLater = ref<readonly { readonly id: string, readonly type: CommandType, readonly said: string }[]>([])
   const answers = new Map<string, (sent: Sent) => void>()
   const session = useSession()
   const clock = useClock()
   let database: Promise<IDBPDatabase<OutboxSchema>> | undefined
   let sending = false
+  let loaded = false
   let onAccepted: (accepted: CommandAccepted) => void = () => {}
 
   const open = () => database ??= openDB<OutboxSchema>('zonaris', 1, {
@@ -66,6 +69,8 @@ export const useOutbox = defineStore('outbox', () => {
   })
 
   async function load() {
+    if (loaded) return void flush()
+    loaded = true
     waiting.value = await (await open()).getAllFromIndex('waiting', 'order')
     setInterval(() => void flush(), RETRY_MS)
     window.addEventListener('online', () => void flush())
@@ -113,17 +118,21 @@ export const useOutbox = defineStore('outbox', () => {
   async function post(command: Waiting): Promise<boolean> {
     const { authorId: _author, ...envelope } = command
     const reply = await ask<CommandAccepted>('commands', { method: 'POST', body: { ...envelope, sentAt: clock.nowIso() } })
-    if (!reply.ok && ('unreachable' in reply || reply.refusal.status >= 500 || reply.refusal.status === 401)) {
+    if (!reply.ok && ('unreachable' in reply || reply.refusal.status >= 500 || reply.refusal.status === 429 || reply.refusal.status === 401)) {
       if (!('unreachable' in reply) && reply.refusal.status === 401) await session.load()
       return false
     }
     await (await open()).delete('waiting', command.id)
     if (reply.ok) onAccepted(reply.body)
     waiting.value = waiting.value.filter(({ id }) => id !== command.id)
-    answers.get(command.id)?.(reply)
+    const answered = answers.get(command.id)
+    if (answered) answered(reply)
+    else if (!reply.ok) refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
     answers.delete(command.id)
     return true
   }
 
-  return { waiting, load, send, sendSigned, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
+  const dismiss = (id: string) => { refusedLater.value = refusedLater.value.filter(refusal => refusal.id !== id) }
+
+  return { waiting, refusedLater, dismiss, load, send, sendSigned, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
 })

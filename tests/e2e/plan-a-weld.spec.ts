@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -28,7 +29,10 @@ test('a weld is planned from end to end, another browser sees it, a late change 
   await page.getByRole('button', { name: 'Set a job' }).click()
   const card = page.getByRole('region', { name: 'Job card' })
   await card.getByRole('button', { name: 'MIG/MAG', exact: true }).click()
-  await card.getByLabel('Current, A').fill('180')
+  const pad = card.getByRole('group', { name: 'Current: keypad' })
+  for (const digit of [1, 8, 5]) await pad.getByRole('button', { name: `digit ${digit}` }).click()
+  await card.getByRole('button', { name: 'Current: 5 A less' }).click()
+  await expect(card.getByLabel('Current, A')).toHaveValue('180')
   await expect(card.getByText('12', { exact: true }).first()).toBeVisible()
   await expect(card.getByText('never under 10, US law')).toBeVisible()
   await card.getByRole('button', { name: 'Next' }).click()
@@ -156,6 +160,25 @@ test('what is done without a connection is kept through a reload and sent when i
   await expect(watcher.getByRole('link', { name: /^Bay 7, .* Eyes open/ })).toBeVisible({ timeout: 15_000 })
   await expect(page.getByText('not sent yet')).toHaveCount(0)
   await watcher.context().close()
+})
+
+test('a refusal that comes after a reload is told, not lost', async ({ page, context }) => {
+  await signIn(page, served, 'maren')
+  await page.goto(`${served.url}/bay/bay-6`)
+  await context.route('**/api/v1/commands', route => route.abort())
+  await page.goto(`${served.url}/bay/bay-6?do=who`)
+  await page.getByRole('button', { name: /^Ada Quill/ }).click()
+  await expect(page.getByText('not sent yet')).toBeVisible()
+  const now = new Date().toISOString()
+  const raced = await page.request.post(`${served.url}/api/v1/commands`, { data: {
+    id: randomUUID(), type: 'station.clear-job', streams: [{ id: 'station/bay-6', expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: {},
+  } })
+  expect(raced.status()).toBe(200)
+  await page.reload()
+  await context.unroute('**/api/v1/commands')
+  await expect(page.getByText(/Something you did earlier was refused: Somebody else changed this/)).toBeVisible({ timeout: 15_000 })
+  await page.getByRole('button', { name: 'Seen' }).click()
+  await expect(page.getByText(/Something you did earlier/)).toHaveCount(0)
 })
 
 test('today\'s checks lapse by themselves at the shop-day hour, on an open board too', async ({ page }) => {

@@ -21,8 +21,11 @@ async function visitAll(page: Page, paths: readonly string[], look: (path: strin
     await look(path)
   }
 }
+/** The board beside an open bay is the same on every sheet: it is looked at once, whole, and then the sheet alone. */
 const axeFindsNothing = async (page: Page, path: string): Promise<void> => {
-  const { violations } = await new AxeBuilder({ page }).analyze()
+  const sheetOnly = /do=|ask=|bay-8/.test(path)
+  const builder = new AxeBuilder({ page })
+  const { violations } = await (sheetOnly ? builder.include('.right') : builder).analyze()
   expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes.map(node => node.html.slice(0, 160)).join(' | ')}`)).toEqual([])
 }
 

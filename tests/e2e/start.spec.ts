@@ -72,3 +72,22 @@ test('it starts against a database that is given, offers the first run with the 
   await admin.query(`drop database ${name}`)
   await admin.end()
 })
+
+test('on a host other than loopback the printed demo sign-ins are refused, and nothing about them is printed', async () => {
+  const name = `start_${randomUUID().replaceAll('-', '')}`
+  const admin = new pg.Client({ connectionString: `${process.env.ZONARIS_TEST_CLUSTER}/postgres` })
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  const { port, free } = await takePort()
+  await free()
+  const { child, ended, output } = start({ PORT: String(port), HOST: '0.0.0.0', DATABASE_URL: `${process.env.ZONARIS_TEST_CLUSTER}/${name}` })
+  await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
+  expect(output()).toContain('the demo sign-ins are refused there')
+  expect(output()).not.toContain('mitre-sill-maren')
+  const signIn = await fetch(`http://127.0.0.1:${port}/api/v1/sign-in`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ loginName: 'maren', password: 'mitre-sill-maren' }) })
+  expect(signIn.status).toBe(403)
+  child.kill('SIGTERM')
+  expect(await ended).toBe(0)
+  await admin.query(`drop database ${name}`)
+  await admin.end()
+})

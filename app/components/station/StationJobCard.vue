@@ -7,6 +7,7 @@ import { workplaceOf } from '#core/site/site'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
 import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, RESIDUES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
+import type { CoatingId } from '#core/vocabulary/vocabulary'
 import type { Placed } from '~/stores/floor'
 import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
 
@@ -40,6 +41,12 @@ function choose<Field extends keyof Job>(field: Field, value: Job[Field]) {
   advance()
 }
 
+/** A coating that burns off leaves the line open: it may be stripped. */
+function chooseCoating(id: CoatingId) {
+  set('coating', id)
+  if (id === 'none') advance()
+}
+
 const usual = computed(() => USUAL_CHOICES[draft.value.process ?? 'smaw'])
 const traits = computed(() => draft.value.process ? PROCESS_TRAITS[draft.value.process] : null)
 const usualFirst = <Id extends string>(first: readonly Id[], all: readonly Id[]): readonly Id[] => first.length > 0 ? first : all
@@ -66,7 +73,6 @@ const flow = computed(() => isUs.value
 
 const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
 const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field => parts.value.get(field)).find(Boolean)
-const plain = (field: 'residue' | 'container') => field === 'residue' ? draft.value.residue && words.residues[draft.value.residue] : draft.value.container && words.containers[draft.value.container]
 const inkOf = (field: JobField): 'chalk' | 'pencil' => draft.value.assumed?.includes(field) ? 'pencil' : 'chalk'
 
 /** The answer while typing: the same core as the server's, no round trip. */
@@ -90,7 +96,7 @@ const toggleOther = (bayId: string) => { others.value = others.value.includes(ba
 
 const recent = computed(() => {
   const now = placed.station.job && jobPattern(placed.station.job)
-  return placed.station.recentJobs.filter(other => jobPattern(other) !== now).slice(0, 4)
+  return placed.station.recentJobs.filter(other => jobPattern(other) !== now).slice(0, 3)
 })
 
 const refused = ref<string | null>(null)
@@ -137,7 +143,7 @@ async function clear() {
     <p v-if="jobSays" class="said">
       {{ jobSays }}
     </p>
-    <div v-if="recent.length > 0 && open === 'process'" class="recent">
+    <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
       <button v-for="(other, index) in recent" :key="index" class="key" type="button" @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()">
         <span class="chalk">{{ jobLine(other, q) }}</span>
       </button>
@@ -174,16 +180,11 @@ async function clear() {
         </div>
       </StationJobLine>
 
-      <StationJobLine v-if="traits.needsConsumable" label="Rod or wire" :said="said('consumable')?.text ?? null" :ink="inkOf('consumable')" :open="open === 'consumable'" @toggle="toggle('consumable')" @confirm="confirm('consumable')">
-        <div class="keys">
-          <button v-for="id in rods" :key="id" class="key" :class="{ picked: draft.consumable === id }" type="button" @click="choose('consumable', id)">
-            {{ words.consumables[id] }}
-          </button>
-          <button v-if="!allRods" class="key quiet" type="button" @click="allRods = true">
-            Others
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice v-if="traits.needsConsumable" label="Rod or wire" :ids="rods" :named="words.consumables" :chosen="draft.consumable" :ink="inkOf('consumable')" :open="open === 'consumable'" @toggle="toggle('consumable')" @confirm="confirm('consumable')" @choose="choose('consumable', $event)">
+        <button v-if="!allRods" class="key quiet" type="button" @click="allRods = true">
+          Others
+        </button>
+      </StationJobChoice>
 
       <StationJobLine v-if="traits.needsDiameter" label="Diameter" :said="said('electrodeDiameterMm')?.text ?? null" :ink="inkOf('electrodeDiameterMm')" :open="open === 'electrodeDiameterMm'" @toggle="toggle('electrodeDiameterMm')" @confirm="confirm('electrodeDiameterMm')">
         <StationJobNumber field="electrodeDiameterMm" label="Diameter" v-bind="length" :step="isUs ? 0.01 : 0.1" :value="draft.electrodeDiameterMm" :usual="usual.diametersMm" @set="set('electrodeDiameterMm', $event)" />
@@ -192,13 +193,7 @@ async function clear() {
         </button>
       </StationJobLine>
 
-      <StationJobLine v-if="traits.needsShieldingGas" label="Shielding gas" :said="said('shieldingGas')?.text ?? null" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')">
-        <div class="keys">
-          <button v-for="id in usualFirst(usual.shieldingGases, SHIELDING_GASES)" :key="id" class="key" :class="{ picked: draft.shieldingGas === id }" type="button" @click="choose('shieldingGas', id)">
-            {{ words.shieldingGases[id] }}
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice v-if="traits.needsShieldingGas" label="Shielding gas" :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES)" :named="words.shieldingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
 
       <StationJobLine label="Thickness" :said="said('plateThicknessMm')?.text ?? null" :ink="inkOf('plateThicknessMm')" :open="open === 'plateThicknessMm'" @toggle="toggle('plateThicknessMm')" @confirm="confirm('plateThicknessMm')">
         <StationJobNumber field="plateThicknessMm" label="Thickness" v-bind="length" :value="draft.plateThicknessMm" :usual="USUAL_THICKNESSES_MM" @set="set('plateThicknessMm', $event)" />
@@ -214,43 +209,20 @@ async function clear() {
         <StationJobNumber field="oxygenFlowLPerH" label="Oxygen flow" v-bind="flow" :value="draft.oxygenFlowLPerH" :usual="[1500, 2500, 5000]" @set="set('oxygenFlowLPerH', $event)" />
       </StationJobLine>
 
-      <StationJobLine label="Base metal" :said="said('baseMetal')?.text ?? null" :ink="inkOf('baseMetal')" :open="open === 'baseMetal'" @toggle="toggle('baseMetal')" @confirm="confirm('baseMetal')">
-        <div class="keys">
-          <button v-for="id in BASE_METALS" :key="id" class="key" :class="{ picked: draft.baseMetal === id }" type="button" @click="choose('baseMetal', id)">
-            {{ words.baseMetals[id] }}
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice label="Base metal" :ids="BASE_METALS" :named="words.baseMetals" :chosen="draft.baseMetal" :ink="inkOf('baseMetal')" :open="open === 'baseMetal'" @toggle="toggle('baseMetal')" @confirm="confirm('baseMetal')" @choose="choose('baseMetal', $event)" />
 
-      <StationJobLine label="Coating" :said="said('coating')?.text ?? null" :ink="inkOf('coating')" :open="open === 'coating'" @toggle="toggle('coating')" @confirm="confirm('coating')">
-        <p class="hint">
-          Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium.
-        </p>
-        <div class="keys">
-          <button v-for="id in COATINGS" :key="id" class="key" :class="{ picked: draft.coating === id }" type="button" @click="choose('coating', id)">
-            {{ words.coatings[id] }}
-          </button>
-          <button v-if="draft.coating && draft.coating !== 'none'" class="key" :class="{ picked: draft.coatingStripped }" :aria-pressed="draft.coatingStripped === true" type="button" @click="draft.coatingStripped ? forget('coatingStripped') : set('coatingStripped', true)">
-            stripped where the arc will be
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice label="Coating" hint="Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium." :ids="COATINGS" :named="words.coatings" :chosen="draft.coating" :ink="inkOf('coating')" :open="open === 'coating'" :suffix="draft.coatingStripped ? ', stripped' : ''" @toggle="toggle('coating')" @confirm="confirm('coating')" @choose="chooseCoating">
+        <button v-if="draft.coating && draft.coating !== 'none'" class="key" :class="{ picked: draft.coatingStripped }" :aria-pressed="draft.coatingStripped === true" type="button" @click="draft.coatingStripped ? forget('coatingStripped') : set('coatingStripped', true)">
+          stripped where the arc will be
+        </button>
+        <button v-if="draft.coating && draft.coating !== 'none'" class="key go" type="button" @click="advance">
+          Next
+        </button>
+      </StationJobChoice>
 
-      <StationJobLine label="Position" :said="said('position')?.text ?? null" :ink="inkOf('position')" :open="open === 'position'" @toggle="toggle('position')" @confirm="confirm('position')">
-        <div class="keys">
-          <button v-for="id in POSITIONS" :key="id" class="key" :class="{ picked: draft.position === id }" type="button" @click="choose('position', id)">
-            {{ words.positions[id] }}
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice label="Position" :ids="POSITIONS" :named="words.positions" :chosen="draft.position" :ink="inkOf('position')" :open="open === 'position'" @toggle="toggle('position')" @confirm="confirm('position')" @choose="choose('position', $event)" />
 
-      <StationJobLine label="Where" :said="said('confinement')?.text ?? null" :ink="inkOf('confinement')" :open="open === 'confinement'" @toggle="toggle('confinement')" @confirm="confirm('confinement')">
-        <div class="keys">
-          <button v-for="id in CONFINEMENTS" :key="id" class="key" :class="{ picked: draft.confinement === id }" type="button" @click="choose('confinement', id)">
-            {{ words.confinements[id] }}
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice label="Where" :ids="CONFINEMENTS" :named="words.confinements" :chosen="draft.confinement" :ink="inkOf('confinement')" :open="open === 'confinement'" @toggle="toggle('confinement')" @confirm="confirm('confinement')" @choose="choose('confinement', $event)" />
 
       <StationJobLine label="Arc minutes" :said="said('arcMinPerH')?.text ?? null" :ink="inkOf('arcMinPerH')" :open="open === 'arcMinPerH'" @toggle="toggle('arcMinPerH')" @confirm="confirm('arcMinPerH')">
         <p class="hint">
@@ -275,27 +247,9 @@ async function clear() {
         </div>
       </StationJobLine>
 
-      <StationJobLine label="Degreaser" :said="plain('residue') ?? null" :ink="inkOf('residue')" :open="open === 'residue'" @toggle="toggle('residue')" @confirm="confirm('residue')">
-        <p class="hint">
-          Is degreaser or brake cleaner on the work? An arc turns it into phosgene.
-        </p>
-        <div class="keys">
-          <button v-for="id in RESIDUES" :key="id" class="key" :class="{ picked: draft.residue === id }" type="button" @click="choose('residue', id)">
-            {{ words.residues[id] }}
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice label="Degreaser" hint="Is degreaser or brake cleaner on the work? An arc turns it into phosgene." :ids="RESIDUES" :named="words.residues" :chosen="draft.residue" :ink="inkOf('residue')" :open="open === 'residue'" @toggle="toggle('residue')" @confirm="confirm('residue')" @choose="choose('residue', $event)" />
 
-      <StationJobLine label="Container" :said="plain('container') ?? null" :ink="inkOf('container')" :open="open === 'container'" @toggle="toggle('container')" @confirm="confirm('container')">
-        <p class="hint">
-          A tank, drum or closed section that held something, or nobody knows what, counts as flammable.
-        </p>
-        <div class="keys">
-          <button v-for="id in CONTAINERS" :key="id" class="key" :class="{ picked: draft.container === id }" type="button" @click="choose('container', id)">
-            {{ words.containers[id] }}
-          </button>
-        </div>
-      </StationJobLine>
+      <StationJobChoice label="Container" hint="A tank, drum or closed section that held something, or nobody knows what, counts as flammable." :ids="CONTAINERS" :named="words.containers" :chosen="draft.container" :ink="inkOf('container')" :open="open === 'container'" @toggle="toggle('container')" @confirm="confirm('container')" @choose="choose('container', $event)" />
 
       <StationJobLine label="Also on" :said="others.length > 0 ? `bays ${others.map(id => floor.find(id)?.bay.label).join(', ')}` : 'this bay only'" ink="chalk" :open="open === 'others'" @toggle="toggle('others')">
         <div class="keys">

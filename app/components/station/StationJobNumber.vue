@@ -20,6 +20,16 @@ function typed() {
   const si = fromShown(Number(text.value.replace(',', '.')))
   if (text.value.trim() !== '' && wrongNumber(field, si, unit) === null) emit('set', si)
 }
+/** A keypad for gloved fingers: two rows of six. */
+const PAD = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as const
+/** The first digit after a choice begins a new number. */
+const fresh = ref(true)
+function press(key: typeof PAD[number]) {
+  if (key === '⌫') text.value = text.value.slice(0, -1)
+  else text.value = fresh.value ? key : text.value + key
+  fresh.value = false
+  typed()
+}
 function stepBy(by: number) {
   const next = Math.max(0, Number(((value === undefined ? 0 : shownOf(value)) + by).toFixed(3)))
   text.value = String(next)
@@ -30,7 +40,7 @@ function stepBy(by: number) {
 <template>
   <div class="number">
     <div class="keys">
-      <button v-for="one in usual" :key="one" class="key" :class="{ picked: one === value }" type="button" @click="emit('set', one)">
+      <button v-for="one in usual" :key="one" class="key" :class="{ picked: one === value }" type="button" @click="fresh = true; emit('set', one)">
         {{ shownOf(one) }}
       </button>
     </div>
@@ -47,6 +57,11 @@ function stepBy(by: number) {
         +
       </button>
     </div>
+    <div class="pad" role="group" :aria-label="`${label}: keypad`">
+      <button v-for="key in PAD" :key="key" class="key" type="button" :aria-label="key === '⌫' ? 'rub out' : key === '.' ? 'point' : `digit ${key}`" @click="press(key)">
+        {{ key }}
+      </button>
+    </div>
     <p class="wrong" role="status">
       {{ wrong }}
     </p>
@@ -57,6 +72,8 @@ function stepBy(by: number) {
 .number { display: grid; gap: 8px; }
 .stepper { display: grid; grid-template-columns: 56px minmax(0, 1fr) 56px; gap: 8px; }
 .stepper .key { font-size: 24px; padding: 0; }
+.pad { display: grid; grid-template-columns: repeat(6, 1fr); gap: 6px; }
+.pad .key { min-width: 0; padding: 0; font-size: 20px; }
 .box { display: flex; align-items: center; border: 2px solid var(--strong-rule); padding: 0 12px; }
 .box:focus-within { border-color: var(--ink); outline: 3px solid var(--ink); outline-offset: 2px; }
 input { flex: 1; min-width: 0; min-height: 52px; border: 0; outline: none; background: none; color: var(--chalk); font: inherit; font-size: 26px; font-weight: 800; font-variation-settings: "CASL" 1; }

@@ -1,0 +1,82 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { assessStation } from '#core/clearance/assess-station'
+import { shopDayEndsAtMs } from '#core/houserules/shop-day'
+import { workplaceOf } from '#core/site/site'
+import { clockFrom, shiftedClock } from '#server/clock'
+import { verifyChains } from '#server/database/event'
+import { findLogin, readCredential } from '#server/database/credential'
+import { lockedUntil, recordFailedTry, waitAfterS } from '#server/database/failed-try'
+import { readHouseRules, readSite } from '#server/database/site'
+import { readStations } from '#server/database/station'
+import { verifySecret } from '#server/secrets'
+import { loadDemo } from '../../demo/load'
+import { SITE } from '../../demo/fenmarsh'
+import { count, openShop } from './shop'
+import type { Shop } from './shop'
+
+let shop: Shop
+beforeAll(async () => {
+  shop = await openShop('other')
+  await loadDemo(shop.door, true)
+})
+afterAll(() => shop.close())
+
+describe('the demo yard', () => {
+  it('shows every state that is judged today, bay by bay', async () => {
+    const site = (await readSite(shop.pool, SITE.siteId))!.value
+    const rules = (await readHouseRules(shop.pool, SITE.siteId))!.value
+    const now = new Date(shop.clock.nowMs()).toISOString()
+    const stations = new Map((await readStations(shop.pool, SITE.siteId)).map(({ bayId, facts }) => [bayId, facts]))
+    const said = site.bays.filter(bay => stations.has(bay.bayId)).map((bay) => {
+      const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now })
+      return `${bay.label} ${word} ${gates.slice(0, 3).map(({ state }) => state).join(' ')}`
+    })
+    expect(said).toEqual([
+      '1 hold open open open', '2 hold open open open', '3 hold open open to-do', '4 hold hold hold open', '5 hold open open open', '6 hold open open hold',
+      '7 hold open to-do open', '8 stopped open open open', '9 hold open open open', '10 hold hold open open', '12 hold open hold to-do',
+    ])
+  })
+  it('is checked today, relative to the moment of loading', async () => {
+    const [bay] = await readStations(shop.pool, SITE.siteId)
+    expect(bay!.facts.helmetCheck!.validUntil).toBe(new Date(shopDayEndsAtMs(shop.clock.nowMs(), SITE.timeZone, 4)).toISOString())
+  })
+  it('is loaded once, through the door: chains stand, and a second start only prints the sign-ins', async () => {
+    expect(await verifyChains(shop.pool, SITE.siteId)).toEqual([])
+    const before = await count(shop.pool, 'select count(*) from event')
+    expect((await loadDemo(shop.door, false)).map(({ loginName }) => loginName)).toEqual(['oskar', 'maren', 'bea', 'imke'])
+    expect(await count(shop.pool, 'select count(*) from event')).toBe(before)
+  })
+  it('keeps secrets out of the record, and out of each other', async () => {
+    expect(await count(shop.pool, `select count(*) from event where body like '%scrypt%' or body like '%mitre-sill%' or body like '%2806%'`)).toBe(0)
+    const maren = (await findLogin(shop.pool, 'MAREN'))!
+    expect(maren).toMatchObject({ siteId: SITE.siteId, personId: 'maren-holt', isDemo: true })
+    expect([await verifySecret(maren.passwordHash, 'mitre-sill-maren'), await verifySecret(maren.passwordHash, 'mitre-sill-oskar'), await verifySecret(null, 'anything'), await verifySecret(maren.pinHash, '2806')]).toEqual([true, false, false, true])
+    expect(await readCredential(shop.pool, 'other', 'maren-holt')).toBeNull()
+  })
+})
+
+describe('wrong tries', () => {
+  it('cost nothing four times, then twice as long each time, a quarter of an hour at most', () => {
+    expect([1, 4, 5, 6, 7, 40].map(waitAfterS)).toEqual([0, 0, 15, 30, 60, 900])
+  })
+  it('made at the same moment are all counted, and a quiet hour forgets them', async () => {
+    const at = (minute: number) => new Date(Date.parse('2026-11-23T08:00:00Z') + minute * 60_000).toISOString()
+    await Promise.all(Array.from({ length: 6 }, () => recordFailedTry(shop.pool, 'somebody', at(0))))
+    expect(await count(shop.pool, `select tries as count from failed_try where subject = 'somebody'`)).toBe(6)
+    expect(await lockedUntil(shop.pool, 'somebody', at(0.4))).not.toBeNull()
+    expect(await lockedUntil(shop.pool, 'somebody', at(20))).toBeNull()
+    await recordFailedTry(shop.pool, 'somebody', at(90))
+    expect(await count(shop.pool, `select tries as count from failed_try where subject = 'somebody'`)).toBe(1)
+  })
+})
+
+describe('the clock', () => {
+  it('can be set and sped, and refuses what it cannot read', () => {
+    let real = 1000
+    const clock = shiftedClock(5000, 10, { nowMs: () => real })
+    real += 250
+    expect(clock.nowMs()).toBe(7500)
+    expect(clockFrom('2026-11-23T08:00:00Z').nowMs()).toBeGreaterThanOrEqual(Date.parse('2026-11-23T08:00:00Z'))
+    expect(() => clockFrom('tomorrow')).toThrow(/ZONARIS_CLOCK/)
+  })
+})
