@@ -4,7 +4,7 @@ import { existsSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
 import { checkNode, ensureBuild, ensurePackages, isPortFree, ROOT, tsx } from './machine.mjs'
-import { ensureCluster, ensureDatabase } from './postgres.mjs'
+import { ensureCluster, ensureDatabase, ensurePostgresInstalled } from './postgres.mjs'
 import { CannotGoOn, run, say } from './say.mjs'
 
 const env = process.env
@@ -55,6 +55,8 @@ await run(async () => {
   if (!Number.isInteger(port) || port < 1 || port > 65535) throw new CannotGoOn(`PORT is ${env.PORT}: a number from 1 to 65535 is needed.`)
   const tls = readTls()
   if (!await isPortFree(port, host)) throw new CannotGoOn(`port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=3001 npm start`)
+  // What may be refused is asked first, so that nobody waits for a build to hear it.
+  if (!env.DATABASE_URL) await ensurePostgresInstalled()
   await ensurePackages()
   await ensureBuild()
 

@@ -57,3 +57,11 @@ const reaches = (reach: Reach, holder: Holder, place: Place | undefined): boolea
 export function mayDo(holder: Holder, right: RightId, place?: Place): boolean {
   return holder.roles.some(role => reaches(RIGHTS_OF[right][role], holder, place))
 }
+
+const WIDEST_FIRST: readonly Reach[] = ['all', 'own-area', 'own-bay']
+
+/** How far a right reaches for this person at its widest, for narrowing what is read. An area of nobody's own is the whole floor. */
+export function reachOf(holder: Holder, right: RightId): Reach {
+  const reach = WIDEST_FIRST.find(wanted => holder.roles.some(role => RIGHTS_OF[right][role] === wanted)) ?? 'none'
+  return reach === 'own-area' && holder.areaId === null ? 'all' : reach
+}

@@ -26,7 +26,8 @@ export async function recordFailedTry(db: Queryable, subject: string, nowIso: st
       tries = case when f.last_at < $2::timestamptz - make_interval(secs => $3) then 1 else f.tries + 1 end
     returning tries`, [subject, nowIso, FORGET_AFTER_S])
   const wait = waitAfterS(rows[0]!.tries)
-  if (wait > 0) await db.query('update failed_try set locked_until = $2::timestamptz + make_interval(secs => $3) where subject = $1', [subject, nowIso, wait])
+  // Of two at the same moment the longer wait stands, whichever is written last.
+  if (wait > 0) await db.query('update failed_try set locked_until = greatest(locked_until, $2::timestamptz + make_interval(secs => $3)) where subject = $1', [subject, nowIso, wait])
 }
 
 export async function forgetFailedTries(db: Queryable, subject: string): Promise<void> {

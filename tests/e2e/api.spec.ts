@@ -67,6 +67,14 @@ test('the OpenAPI document is valid and describes the shade endpoint', async ({ 
   expect(Object.keys(document.paths)).toContain('/api/v1/assess/shade')
 })
 
+test('an address that leads nowhere answers 404 in JSON', async ({ request }) => {
+  for (const path of ['nowhere', 'assess/nothing', 'assess/shade']) {
+    const response = await request.get(at(path))
+    expect(response.status(), path).toBe(404)
+    expect(((await response.json()) as { error: string }).error).toContain('/api/v1/openapi.json')
+  }
+})
+
 test('the vocabulary is served with its words', async ({ request }) => {
   const { ids, words } = await (await request.get(at('vocabulary'))).json() as { ids: { processes: string[] }, words: { processes: Record<string, string> } }
   expect(ids.processes).toContain('fcaw-s')
@@ -122,6 +130,19 @@ test.describe('sessions', () => {
     expect((await request.get(at('log'))).status()).toBe(409)
     expect((await request.get(at('people'))).status()).toBe(409)
     expect((await request.post(at('commands'), { data: envelope('station.lapse-checks', 'station/bay-1', {}) })).status()).toBe(422)
+  })
+  test('an instructor with an own area reads its record and no other', async ({ request }) => {
+    await signIn(request, 'oskar', PASSWORDS.oskar)
+    const profile = { name: 'Hedda Moss', roles: ['instructor'], areaId: 'oxy-corner', bayId: null }
+    expect((await request.post(at('commands'), { data: envelope('person.change', 'person/hedda-moss', profile) })).status()).toBe(200)
+    expect((await request.post(at('credentials'), { data: { personId: 'hedda-moss', loginName: 'hedda', password: 'lock-keepers-cottage' } })).status()).toBe(200)
+    expect((await signIn(request, 'hedda', 'lock-keepers-cottage')).status()).toBe(200)
+    const streams = async (query: string) => {
+      const { entries } = await (await request.get(at(`log?limit=200${query}`))).json() as { entries: { streamId: string }[] }
+      return [...new Set(entries.map(({ streamId }) => streamId))].sort()
+    }
+    expect(await streams('')).toEqual(['station/bay-10'])
+    expect(await streams('&streamId=station/bay-1')).toEqual([])
   })
   test('a device that somebody has signed in on still stops work without a session, and does nothing else', async ({ request }) => {
     await signIn(request, 'maren', PASSWORDS.maren)

@@ -120,6 +120,20 @@ test('Stop stops at once, asks why after, and only who may re-opens', async ({ p
   await learner.context().close()
 })
 
+test('pencil is confirmed by a tap, and one job goes to many bays at once', async ({ page }) => {
+  await signIn(page, served, 'maren')
+  await page.goto(`${served.url}/bay/bay-4`)
+  await expect(page.getByRole('button', { name: /Job hold Arc minutes still in pencil/ })).toBeVisible()
+  await page.getByRole('link', { name: '20 min arc an hour, assumed: confirm or correct' }).click()
+  const card = page.getByRole('region', { name: 'Job card' })
+  await card.getByRole('button', { name: 'That is right' }).click()
+  await card.getByRole('button', { name: /^Also on/ }).click()
+  for (const bay of ['5', '6']) await card.getByRole('button', { name: bay, exact: true }).click()
+  await card.getByRole('button', { name: 'Set on 3 bays' }).click()
+  await expect(page.getByRole('button', { name: /Job open/ })).toBeVisible()
+  for (const bay of [5, 6]) await expect(page.getByRole('link', { name: new RegExp(`^Bay ${bay}, .*Stick 165 A · galvanised.* Body to do`) })).toBeVisible()
+})
+
 test('the command line answers at once, opens a bay and fills a job card', async ({ page }) => {
   await signIn(page, served, 'maren')
   await page.keyboard.press('/')

@@ -26,15 +26,18 @@ typedJob.value = null
 const openedOn = ref(placed.version)
 const changedMeanwhile = computed(() => placed.version !== openedOn.value)
 
+/** The line that a field is answered on. */
+const lineOf = (field: JobField): Line => field === 'currentRangeA' ? 'currentA' : field === 'endsAt' || field === 'startsAt' ? 'times' : field
 type Line = JobField | 'process' | 'times' | 'others' | null
-const open = ref<Line>(draft.value.process ? missing.value[0] === 'startsAt' ? 'times' : missing.value[0] ?? null : 'process')
+const asked = useRoute().query.line
+const open = ref<Line>(typeof asked === 'string' ? lineOf(asked as JobField) : !draft.value.process ? 'process' : missing.value[0] ? lineOf(missing.value[0]) : null)
 const toggle = (line: Line) => { open.value = open.value === line ? null : line }
 
 const ORDER: readonly JobField[] = ['currentA', 'consumable', 'electrodeDiameterMm', 'shieldingGas', 'plateThicknessMm', 'baseMetal', 'coating', 'position', 'confinement', 'arcMinPerH', 'startsAt', 'residue', 'container']
 /** After an answer, the next thing still to say opens by itself. */
 function advance() {
   const next = ORDER.find(field => missing.value.includes(field))
-  open.value = next === 'startsAt' ? 'times' : next ?? null
+  open.value = next ? lineOf(next) : null
 }
 function choose<Field extends keyof Job>(field: Field, value: Job[Field]) {
   set(field, value)

@@ -60,7 +60,12 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <StationStopped v-if="placed.station.stop" :placed="placed" />
       <p class="job">
         <template v-if="placed.station.job">
-          <span v-for="{ field, text, ink } in jobParts(placed.station.job, q)" :key="field" :class="ink">{{ text }}</span>
+          <template v-for="{ field, text, ink } in jobParts(placed.station.job, q)" :key="field">
+            <NuxtLink v-if="ink === 'pencil' && maySet" class="pencil tap" :to="{ path: route.path, query: { do: 'job', line: field } }">
+              {{ text }}<span class="visually-hidden">, assumed: confirm or correct</span>
+            </NuxtLink>
+            <span v-else :class="ink">{{ text }}</span>
+          </template>
         </template>
         <span v-else class="soft">No job yet.</span>
       </p>
@@ -95,6 +100,7 @@ h2 { font-size: 28px; display: flex; flex-wrap: wrap; align-items: baseline; gap
 h2 small { font-size: 16px; font-weight: 550; color: var(--soft); letter-spacing: 0; }
 .key.quiet { padding: 0 4px; display: grid; place-items: center; font-weight: 600; }
 .job { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 16px; line-height: 1.35; }
+.tap { padding: 16px 0; margin: -16px 0; }
 .gates { border-top: 2px solid var(--ink); }
 .next { display: flex; flex-wrap: wrap; gap: 8px; margin-top: auto; position: sticky; bottom: -14px; padding: 8px 0 12px; background: var(--panel); }
 .next .key { flex: 1; }

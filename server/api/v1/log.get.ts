@@ -1,7 +1,12 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
+import { stationStream } from '#core/command/commands'
+import { reachOf } from '#core/person/rights'
+import type { Holder } from '#core/person/rights'
 import type { LogReading } from '#shared/readings'
+import type { Queryable } from '../../database/connection'
 import { readLog } from '../../database/log'
+import { readSite } from '../../database/site'
 import { api, parse, requireRight } from '../../http'
 import { useRunning } from '../../running'
 
@@ -11,10 +16,20 @@ const querySchema = z.strictObject({
   streamId: z.string().max(100).optional(),
 })
 
+/** The streams this person may read: all of them (null), or the bays of their own area. */
+async function readableStreams(db: Queryable, siteId: string, holder: Holder): Promise<readonly string[] | null> {
+  if (reachOf(holder, 'read-records') === 'all') return null
+  const site = await readSite(db, siteId)
+  return (site?.value.bays ?? []).filter(({ areaId }) => areaId === holder.areaId).map(({ bayId }) => stationStream(bayId))
+}
+
 /** The record, newest first, page by page: pass `next` as `before`. */
 export default api(async (event): Promise<LogReading> => {
-  const { siteId } = await requireRight(event, 'read-records')
+  const { siteId, holder } = await requireRight(event, 'read-records')
+  const { pool } = useRunning()
   const { before, limit, streamId } = parse(querySchema, getQuery(event))
-  const entries = await readLog(useRunning().pool, siteId, { before: before ?? null, limit, streamId: streamId ?? null })
+  const readable = await readableStreams(pool, siteId, holder)
+  const asked = streamId === undefined ? readable : readable === null || readable.includes(streamId) ? [streamId] : []
+  const entries = await readLog(pool, siteId, { before: before ?? null, limit, streamIds: asked })
   return { entries, next: entries.length === limit ? entries.at(-1)!.position : null }
 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { mayDo, RIGHTS } from '#core/person/rights'
+import { mayDo, reachOf, RIGHTS } from '#core/person/rights'
 import { decidePerson, NOBODY } from '#core/person/person'
 import { decideSite, NO_SITE } from '#core/site/site'
 import { decideSeal } from '#core/seal/seal'
@@ -19,6 +19,12 @@ describe('who may', () => {
     expect(mayDo(instructor, 'reopen', { areaId: 'gate-bays', bayId: '1' })).toBe(true)
     expect(mayDo(instructor, 'reopen', { areaId: 'oxy', bayId: '10' })).toBe(false)
     expect(mayDo(holder('welder'), 'reopen')).toBe(false)
+  })
+  it('what an instructor reads is narrowed to their own area, if they have one', () => {
+    expect(reachOf({ roles: ['instructor'], areaId: 'oxy', bayId: null }, 'read-records')).toBe('own-area')
+    expect(reachOf(holder('instructor'), 'read-records')).toBe('all')
+    expect(reachOf({ roles: ['instructor', 'auditor'], areaId: 'oxy', bayId: null }, 'read-records')).toBe('all')
+    expect(reachOf(holder('learner'), 'read-records')).toBe('none')
   })
   it('learners and auditors set nothing; nobody without a role may do anything', () => {
     for (const role of ['learner', 'welder', 'auditor', 'fire-watch', 'store-keeper'] as const) for (const right of ['set-jobs', 'door-checks', 'place-people'] as const) expect(mayDo(holder(role), right)).toBe(false)
