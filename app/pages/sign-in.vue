@@ -50,7 +50,7 @@ async function signIn() {
         Sign in
       </button>
     </form>
-    <div v-if="session.reading?.knownDevice" class="stop">
+    <div v-if="session.reading?.knownDevice && session.person === null" class="stop">
       <button class="stop-key" type="button" @click="stopAll">
         Stop all
       </button>

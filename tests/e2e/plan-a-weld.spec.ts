@@ -120,11 +120,29 @@ test('Stop stops at once, asks why after, and only who may re-opens', async ({ p
   await learner.context().close()
 })
 
+test('a tablet that is signed out still stops the shop with one tap', async ({ page, browser }) => {
+  await signIn(page, served, 'maren')
+  const tablet = await (await browser.newContext()).newPage()
+  await signIn(tablet, served, 'imke')
+  await tablet.getByRole('button', { name: 'Imke Tarrow' }).click()
+  await tablet.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(tablet.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await tablet.getByRole('button', { name: 'Stop all' }).click()
+  await expect(tablet.getByText('Every bay is stopped. Sign in to say why.')).toBeVisible()
+  await expect(page.getByText('12 stopped')).toBeVisible()
+  await page.request.post(`${served.url}/api/v1/commands`, { data: {
+    id: randomUUID(), type: 'station.reopen', streams: Array.from({ length: 12 }, (_, i) => ({ id: `station/bay-${i + 1}`, expectedVersion: null })),
+    at: new Date().toISOString(), sentAt: new Date().toISOString(), deviceId: 'test', deviceSeq: 1, payload: {},
+  } })
+  await expect(page.getByText('0 stopped')).toBeVisible()
+  await tablet.context().close()
+})
+
 test('pencil is confirmed by a tap, and one job goes to many bays at once', async ({ page }) => {
   await signIn(page, served, 'maren')
   await page.goto(`${served.url}/bay/bay-4`)
   await expect(page.getByRole('button', { name: /Job hold Arc minutes still in pencil/ })).toBeVisible()
-  await page.getByRole('link', { name: '20 min arc an hour, assumed: confirm or correct' }).click()
+  await page.getByRole('link', { name: /^20 min arc an hour.*confirm or correct/ }).click()
   const card = page.getByRole('region', { name: 'Job card' })
   await card.getByRole('button', { name: 'That is right' }).click()
   await card.getByRole('button', { name: /^Also on/ }).click()

@@ -16,7 +16,7 @@ const SCREENS = [
 async function visitAll(page: Page, paths: readonly string[], look: (path: string) => Promise<void>): Promise<void> {
   for (const path of paths) {
     await page.goto(served.url + path)
-    await expect(page.getByRole('button', { name: 'Stop all' })).toBeVisible()
+    await expect(page.getByRole('navigation', { name: 'Areas' })).toBeVisible()
     await expect(page.getByText('Reading the shop')).toHaveCount(0)
     await look(path)
   }

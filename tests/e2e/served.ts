@@ -91,7 +91,7 @@ export async function signIn(page: Page, served: Served, who: keyof typeof PASSW
   await page.getByLabel('Name', { exact: true }).fill(who)
   await page.getByLabel('Password').fill(PASSWORDS[who])
   await page.getByRole('button', { name: 'Sign in' }).click()
-  await expect(page.getByRole('button', { name: 'Stop all' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Areas' })).toBeVisible()
 }
 
 /** Every page of these tests: no request leaves the machine, nothing is written to the console as an error. */
