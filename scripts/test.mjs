@@ -23,6 +23,9 @@ function step(name, args, env = {}) {
   })
 }
 
+/** A run that ended badly counts as a failure even when every test in it passed: an error outside any test, say. */
+const withEnd = (endedWell, { passed, failed }) => ({ passed, failed: endedWell || failed > 0 ? failed : 1 })
+
 const readJson = file => existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null
 
 function countVitest(file) {
@@ -50,8 +53,8 @@ await run(async () => {
     one(await step('types', [bin('nuxt/bin/nuxt.mjs'), 'typecheck']))
     const env = { ZONARIS_TEST_CLUSTER: cluster.url }
     const vitestFile = path.join(results, 'vitest.json')
-    await step('unit, reference and server', [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${vitestFile}`], env)
-    counts.push(countVitest(vitestFile))
+    const unitsEnded = await step('unit, reference and server', [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${vitestFile}`], env)
+    counts.push(withEnd(unitsEnded, countVitest(vitestFile)))
     let built = true
     try { await ensureBuild() }
     catch (error) {
@@ -61,8 +64,8 @@ await run(async () => {
     one(built)
     if (built) {
       const playwrightFile = path.join(results, 'playwright.json')
-      await step('browser', [bin('@playwright/test/cli.js'), 'test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile })
-      counts.push(countPlaywright(playwrightFile))
+      const browserEnded = await step('browser', [bin('@playwright/test/cli.js'), 'test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile })
+      counts.push(withEnd(browserEnded, countPlaywright(playwrightFile)))
     }
   }
   finally { cluster.stop() }

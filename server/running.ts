@@ -23,8 +23,6 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   if (!url) throw new Error('DATABASE_URL is not set. Start with "npm start", which sets it.')
   const clock = clockFrom(env.ZONARIS_CLOCK)
   const pool = openPool(url, env.ZONARIS_ROLE === 'none' ? null : APP_ROLE)
-  // An idle connection that breaks is replaced at the next query; it must not end the process.
-  pool.on('error', error => console.error('A database connection was lost.', error.message))
   const live = new Live(pool, url)
   const door: Door = { pool, clock, announce: live.announce }
   const stopWorker = startDeadlineWorker(door)

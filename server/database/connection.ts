@@ -17,7 +17,12 @@ export const APP_ROLE = 'zonaris_app'
  * @param asRole the role to step down to, or null where the given login may not
  */
 export function openPool(url: string, asRole: string | null = APP_ROLE): pg.Pool {
-  return new pg.Pool({ connectionString: url, max: 12, ...asRole === null ? {} : { options: `-c role=${asRole}` } })
+  const pool = new pg.Pool({ connectionString: url, max: 12, ...asRole === null ? {} : { options: `-c role=${asRole}` } })
+  // A connection that breaks is replaced at the next query. Whoever holds it hears of it from the query in hand; without
+  // a listener of its own, the same news would end the process.
+  pool.on('connect', (client) => { client.on('error', () => {}) })
+  pool.on('error', error => console.error('A database connection was lost and will be replaced.', error.message))
+  return pool
 }
 
 /** Runs work in one transaction on one connection: all of it, or none. */
