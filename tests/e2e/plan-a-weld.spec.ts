@@ -1,10 +1,20 @@
 import { randomUUID } from 'node:crypto'
+import type { Page } from '@playwright/test'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
 test.beforeAll(async () => { served = await serve() })
 test.afterAll(() => served.stop())
+
+/** Re-opens bays as one command of whoever is signed in on the page. */
+async function reopenAll(page: Page, bays: readonly number[]): Promise<void> {
+  const now = new Date().toISOString()
+  const response = await page.request.post(`${served.url}/api/v1/commands`, { data: {
+    id: randomUUID(), type: 'station.reopen', streams: bays.map(bay => ({ id: `station/bay-${bay}`, expectedVersion: null })), at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: {},
+  } })
+  expect(response.status()).toBe(200)
+}
 
 test('the board shows twelve bays without scrolling, and none is clear to strike', async ({ page }) => {
   await signIn(page, served, 'maren')
@@ -112,11 +122,11 @@ test('Stop stops at once, asks why after, and only who may re-opens', async ({ p
   await expect(learner.getByRole('button', { name: 'Stop bay 5' })).toBeVisible()
   await learner.getByRole('button', { name: 'Stop all' }).click()
   await expect(page.getByText('12 stopped')).toBeVisible()
-  for (let bay = 1; bay <= 12; bay++) {
-    await page.goto(`${served.url}/bay/bay-${bay}`)
-    await page.getByRole('button', { name: `Put right: re-open bay ${bay}` }).click()
-    await expect(page.getByRole('button', { name: `Stop bay ${bay}` })).toBeVisible()
-  }
+  await page.goto(`${served.url}/bay/bay-5`)
+  await page.getByRole('button', { name: 'Put right: re-open bay 5' }).click()
+  await expect(page.getByText('11 stopped')).toBeVisible()
+  await reopenAll(page, [1, 2, 3, 4, 6, 7, 8, 9, 10, 11, 12])
+  await expect(page.getByText('0 stopped')).toBeVisible()
   await learner.context().close()
 })
 
@@ -130,10 +140,7 @@ test('a tablet that is signed out still stops the shop with one tap', async ({ p
   await tablet.getByRole('button', { name: 'Stop all' }).click()
   await expect(tablet.getByText('Every bay is stopped. Sign in to say why.')).toBeVisible()
   await expect(page.getByText('12 stopped')).toBeVisible()
-  await page.request.post(`${served.url}/api/v1/commands`, { data: {
-    id: randomUUID(), type: 'station.reopen', streams: Array.from({ length: 12 }, (_, i) => ({ id: `station/bay-${i + 1}`, expectedVersion: null })),
-    at: new Date().toISOString(), sentAt: new Date().toISOString(), deviceId: 'test', deviceSeq: 1, payload: {},
-  } })
+  await reopenAll(page, Array.from({ length: 12 }, (_, i) => i + 1))
   await expect(page.getByText('0 stopped')).toBeVisible()
   await tablet.context().close()
 })

@@ -28,6 +28,18 @@ async function takePort(): Promise<{ port: number, free: () => Promise<void> }> 
   return { port: (server.address() as AddressInfo).port, free: () => new Promise(resolve => server.close(() => resolve())) }
 }
 
+async function emptyDatabase(): Promise<{ url: string, drop: () => Promise<void> }> {
+  const name = `start_${randomUUID().replaceAll('-', '')}`
+  const admin = new pg.Client({ connectionString: `${process.env.ZONARIS_TEST_CLUSTER}/postgres` })
+  await admin.connect()
+  await admin.query(`create database ${name}`)
+  const drop = async () => {
+    await admin.query(`drop database ${name}`)
+    await admin.end()
+  }
+  return { url: `${process.env.ZONARIS_TEST_CLUSTER}/${name}`, drop }
+}
+
 test('a taken port is said in plain words, before anything is touched', async () => {
   const { port, free } = await takePort()
   const { ended, output } = start({ PORT: String(port), DATABASE_URL: 'postgres://nobody@127.0.0.1:1/none' })
@@ -56,31 +68,24 @@ test('so is a database that cannot be reached, half a TLS setting, and a port th
 })
 
 test('it starts against a database that is given, offers the first run with the demo off, and stops cleanly', async () => {
-  const name = `start_${randomUUID().replaceAll('-', '')}`
-  const admin = new pg.Client({ connectionString: `${process.env.ZONARIS_TEST_CLUSTER}/postgres` })
-  await admin.connect()
-  await admin.query(`create database ${name}`)
+  const { url, drop } = await emptyDatabase()
   const { port, free } = await takePort()
   await free()
-  const { child, ended, output } = start({ PORT: String(port), DATABASE_URL: `${process.env.ZONARIS_TEST_CLUSTER}/${name}`, ZONARIS_DEMO: 'off' })
+  const { child, ended, output } = start({ PORT: String(port), DATABASE_URL: url, ZONARIS_DEMO: 'off' })
   await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
   expect(output()).toMatch(/No site yet\. Open http:\/\/127\.0\.0\.1:\d+\/first-run with this code, once: \w{4}-\w{4}-\w{4}/)
   expect((await fetch(`http://127.0.0.1:${port}/api/v1/health`)).status).toBe(200)
   child.kill('SIGINT')
   expect(await ended).toBe(0)
   await expect(fetch(`http://127.0.0.1:${port}/api/v1/health`)).rejects.toThrow()
-  await admin.query(`drop database ${name}`)
-  await admin.end()
+  await drop()
 })
 
 test('on a host other than loopback the printed demo sign-ins are refused, and nothing about them is printed', async () => {
-  const name = `start_${randomUUID().replaceAll('-', '')}`
-  const admin = new pg.Client({ connectionString: `${process.env.ZONARIS_TEST_CLUSTER}/postgres` })
-  await admin.connect()
-  await admin.query(`create database ${name}`)
+  const { url, drop } = await emptyDatabase()
   const { port, free } = await takePort()
   await free()
-  const { child, ended, output } = start({ PORT: String(port), HOST: '0.0.0.0', DATABASE_URL: `${process.env.ZONARIS_TEST_CLUSTER}/${name}` })
+  const { child, ended, output } = start({ PORT: String(port), HOST: '0.0.0.0', DATABASE_URL: url })
   await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
   expect(output()).toContain('the demo sign-ins are refused there')
   expect(output()).not.toContain('mitre-sill-maren')
@@ -88,6 +93,5 @@ test('on a host other than loopback the printed demo sign-ins are refused, and n
   expect(signIn.status).toBe(403)
   child.kill('SIGTERM')
   expect(await ended).toBe(0)
-  await admin.query(`drop database ${name}`)
-  await admin.end()
+  await drop()
 })
