@@ -25,12 +25,7 @@ const restPasses = () => act('station.check-outfit', { zones: rest.value.map(({ 
 
 <template>
   <section class="check" aria-label="Body">
-    <div class="head">
-      <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> Body</h3>
-      <button class="key" type="button" @click="$emit('because')">
-        Because
-      </button>
-    </div>
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
@@ -61,8 +56,6 @@ const restPasses = () => act('station.check-outfit', { zones: rest.value.map(({ 
 
 <style scoped>
 .check { display: flex; flex-direction: column; gap: 8px; }
-.head { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); padding-top: 8px; }
-h3 { font-size: 22px; display: flex; align-items: center; gap: 6px; }
 .zones li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; }
 .zones b { display: block; font-weight: 800; }
 .zones b::first-letter { text-transform: uppercase; }

@@ -25,9 +25,11 @@ const shades = computed(() => {
 const other = ref('')
 const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
 const askTint = ref(false)
+const otherWrong = ref('')
 const setOther = () => {
   const value = Number(other.value.replace(',', '.'))
-  if (value >= 1.2 && value <= 16) void act('station.set-helmet', { shade: value })
+  otherWrong.value = value >= 1.2 && value <= 16 ? '' : 'A shade from 1.2 to 16 is needed, as 11 or 9.5.'
+  if (!otherWrong.value) void act('station.set-helmet', { shade: value })
 }
 const checkGlasses = (kind: GlassesKind, transmittance?: number) => {
   askTint.value = kind === 'tinted' && transmittance === undefined
@@ -38,12 +40,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 
 <template>
   <section class="check" aria-label="Eyes">
-    <div class="head">
-      <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> Eyes</h3>
-      <button class="key" type="button" @click="$emit('because')">
-        Because
-      </button>
-    </div>
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p v-if="shade?.minimum != null" class="need">
       Start at <b class="print">{{ q.shade(shade.start!) }}</b>, never under <b class="print">{{ q.shade(shade.minimum) }}</b>.
     </p>
@@ -66,6 +63,9 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
           </button>
         </form>
       </div>
+      <p v-if="otherWrong" class="said" role="alert">
+        {{ otherWrong }}
+      </p>
       <h4>Helmet checked today <span v-if="helmetCheck" class="chalk">{{ helmetCheck.passed ? 'passed' : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : 'failed' }}</span></h4>
       <p class="hint">
         A flame test proves the sensor only. Look at the lens, the cover plates, the cells and the shell too.
@@ -108,8 +108,6 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 
 <style scoped>
 .check { display: grid; gap: 8px; }
-.head { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); padding-top: 8px; }
-h3 { font-size: 22px; display: flex; align-items: center; gap: 6px; }
 h4 { font-weight: 750; margin-top: 6px; }
 h4 .chalk { margin-left: 8px; }
 .need b { font-size: 24px; font-weight: 900; }

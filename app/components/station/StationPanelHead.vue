@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { Gate } from '#core/clearance/gate'
+
+/** The head of a panel where a gate is worked at: its mark, its name, and the way to its reasons. */
+const { gate } = defineProps<{ gate: Gate }>()
+const emit = defineEmits<{ because: [] }>()
+</script>
+
+<template>
+  <div class="head">
+    <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}</h3>
+    <button class="key" type="button" @click="emit('because')">
+      Because
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); padding-top: 8px; }
+h3 { font-size: 22px; display: flex; align-items: center; gap: 6px; }
+</style>
