@@ -3,13 +3,19 @@ import type { ShadeFindings } from './shade/shade-findings'
 import type { JobFindings } from './job/job-findings'
 import type { EyesFindings, BodyFindings, StationFindings } from './clearance/clearance-findings'
 import type { CommandFindings } from './command/command-findings'
+import type { FumeFindings } from './fume/fume-findings'
+import type { VentilationFindings } from './ventilation/ventilation-findings'
+import type { ExposureFindings } from './exposure/exposure-findings'
+import type { SamplesFindings } from './samples/samples-findings'
+import type { AirFindings } from './air/air-findings'
 
 /**
  * Every finding code with the values it carries, units in the names.
  * An area adds its own by extending this with an interface of its own; the message
  * catalogue must then speak it, or it does not compile.
  */
-export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, StationFindings, CommandFindings {}
+export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, StationFindings, CommandFindings,
+  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings {}
 
 export type FindingCode = keyof FindingValues
 

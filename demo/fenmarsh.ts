@@ -1,5 +1,10 @@
 import type { Job } from '#core/job/job'
 import type { BayKindId, RoleId, ZoneId } from '#core/vocabulary/vocabulary'
+import type { HoodPosition } from '#core/air/bay-air'
+import type { ExtractionCheck } from '#core/air/assess-air'
+import type { Extraction } from '#core/hall/hall-state'
+import type { WearerRecord } from '#core/respirator/wearer'
+import type { HallAir } from '#core/ventilation/hall'
 import type { GlassesKind, HelmetFault } from '#core/station/station'
 import type { HouseRules } from '#core/houserules/house-rules'
 
@@ -9,9 +14,22 @@ import type { HouseRules } from '#core/houserules/house-rules'
  */
 export const SITE = { siteId: 'fenmarsh', name: 'Fenmarsh Lockworks', timeZone: 'Europe/London' }
 
-export const RULES: HouseRules = { jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: 10, units: 'metric', actionFraction: 0.5, shopDayHour: 4 }
+export const RULES: HouseRules = { jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: 10, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
+  exposureBasis: 'us-ca', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 24,
+}
 
 export const HALLS = [{ hallId: 'gate-hall', name: 'Gate hall' }, { hallId: 'boat-shed', name: 'Boat shed' }, { hallId: 'lockside', name: 'Lockside' }]
+
+const air = (over: Partial<HallAir>): HallAir => ({
+  isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3.2, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15, ...over,
+})
+
+/** The air of each hall; the boat shed blows two fifths of its air round through a filter. */
+export const HALL_AIR: Readonly<Record<string, HallAir>> = {
+  'gate-hall': air({}),
+  'boat-shed': air({ volumeM3: 1500, ceilingM: 4.5, supplyM3PerS: 2, outdoorShare: 0.6, filterEfficiency: 0.95, airSpeedMPerS: 0.2 }),
+  'lockside': air({ isOpenAir: true, airSpeedMPerS: 0.5 }),
+}
 
 export const AREAS = [
   { areaId: 'gate-bays', hallId: 'gate-hall', name: 'Gate bays' },
@@ -26,6 +44,8 @@ export interface DemoPerson {
   readonly name: string
   readonly roles: readonly RoleId[]
   readonly areaId?: string
+  /** Months since fit test and clearance; null was never done. */
+  readonly wearer?: Pick<WearerRecord, 'mask'> & { readonly fitTestMonthsAgo: number | null, readonly medicalMonthsAgo: number | null, readonly isShaven?: boolean }
   readonly signIn?: { readonly loginName: string, readonly password: string, readonly pin: string }
 }
 
@@ -39,14 +59,14 @@ export const PEOPLE: readonly DemoPerson[] = [
   { personId: 'imke-tarrow', name: 'Imke Tarrow', roles: ['learner'], signIn: { loginName: 'imke', password: 'quoin-post-imke', pin: '1532' } },
   { personId: 'jun-pell', name: 'Jun Pell', roles: ['store-keeper'] },
   { personId: 'hedda-moss', name: 'Hedda Moss', roles: ['permit-authoriser', 'fire-watch'] },
-  { personId: 'dov-lindqvist', name: 'Dov Lindqvist', roles: ['welder'] },
+  { personId: 'dov-lindqvist', name: 'Dov Lindqvist', roles: ['welder'], wearer: { mask: 'half-p100', fitTestMonthsAgo: 5, medicalMonthsAgo: 9, isShaven: true } },
   { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'] },
   { personId: 'teo-marsh', name: 'Teo Marsh', roles: ['learner'] },
-  { personId: 'pia-vance', name: 'Pia Vance', roles: ['learner'] },
+  { personId: 'pia-vance', name: 'Pia Vance', roles: ['learner'], wearer: { mask: 'dust-mask', fitTestMonthsAgo: null, medicalMonthsAgo: null } },
   { personId: 'sol-brandt', name: 'Sol Brandt', roles: ['learner'] },
-  { personId: 'ada-quill', name: 'Ada Quill', roles: ['welder'] },
+  { personId: 'ada-quill', name: 'Ada Quill', roles: ['welder'], wearer: { mask: 'papr-helmet', fitTestMonthsAgo: null, medicalMonthsAgo: 3 } },
   { personId: 'noor-hale', name: 'Noor Hale', roles: ['learner'] },
-  { personId: 'ivo-reyes', name: 'Ivo Reyes', roles: ['welder'] },
+  { personId: 'ivo-reyes', name: 'Ivo Reyes', roles: ['welder'], wearer: { mask: 'half-p100', fitTestMonthsAgo: 14, medicalMonthsAgo: 14 } },
   { personId: 'lena-stroud', name: 'Lena Stroud', roles: ['learner'] },
   { personId: 'kit-amari', name: 'Kit Amari', roles: ['learner'] },
 ]
@@ -65,57 +85,68 @@ export interface DemoBay {
   readonly outfit?: 'all' | readonly ZoneId[]
   readonly fails?: readonly ZoneId[]
   readonly stop?: string
+  /** Where the bay stands in its hall, m. */
+  readonly at: readonly [xM: number, yM: number]
+  readonly extraction?: Extraction
+  readonly hood?: HoodPosition
+  readonly extractionCheck?: Partial<Omit<ExtractionCheck, 'validUntil'>>
 }
 
 const day = { startsAt: '08:00', endsAt: '12:00', position: 'flat', confinement: 'open', residue: 'none', container: 'not-a-container' } as const
+const M3_PER_H = 1 / 3600
+/** A movable arm with a flanged mouth, ducted out. */
+const arm = (m3PerH: number, diameterM = 0.16): Extraction => ({ kind: 'arm', diameterM, flanged: true, flowM3PerS: m3PerH * M3_PER_H, flowFrom: 'static-pressure', returnsAir: false, filterEfficiency: 0 })
+const beside = (distanceM: number): HoodPosition => ({ placement: 'beside', distanceM })
+const above = (distanceM: number): HoodPosition => ({ placement: 'above', distanceM })
+const drawing = {} as const
 const passed = { passed: true } as const
 const clear = { kind: 'clear-rated' } as const
 
 export const BAYS: readonly DemoBay[] = [
   {
-    label: '1', areaId: 'pump-bench', personId: 'dov-lindqvist', helmet: 12, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '1', at: [4, 3], extraction: arm(1000), hood: beside(0.22), extractionCheck: drawing, areaId: 'pump-bench', personId: 'dov-lindqvist', helmet: 12, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'gtaw', currentA: 85, consumable: 'er308l', electrodeDiameterMm: 2.4, plateThicknessMm: 3, baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', arcMinPerH: 20 },
   },
   {
-    label: '2', areaId: 'tender-bays', personId: 'runa-okafor', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '2', at: [3, 3], extraction: arm(900), hood: beside(0.2), extractionCheck: drawing, areaId: 'tender-bays', personId: 'runa-okafor', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'gtaw', currentRangeA: [60, 120], consumable: 'er4043', electrodeDiameterMm: 2.4, plateThicknessMm: 2, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', arcMinPerH: 15 },
   },
   {
-    label: '3', areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
+    label: '3', at: [9, 3], extraction: arm(1300, 0.36), hood: above(0.48), extractionCheck: drawing, areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
     job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', arcMinPerH: 20 },
   },
   {
-    label: '4', areaId: 'gate-bays', personId: 'imke-tarrow', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '4', at: [14, 3], extraction: arm(1200, 0.2), hood: beside(0.55), extractionCheck: drawing, areaId: 'gate-bays', personId: 'imke-tarrow', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'zinc', position: 'overhead', arcMinPerH: 20, assumed: ['arcMinPerH'] },
   },
   {
-    label: '5', areaId: 'gate-bays', personId: 'pia-vance', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '5', at: [19, 3], extraction: arm(1200, 0.2), hood: beside(0.2), extractionCheck: drawing, areaId: 'gate-bays', personId: 'pia-vance', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 25 },
   },
   {
-    label: '6', areaId: 'gate-bays', personId: 'sol-brandt', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all', fails: ['torso'],
+    label: '6', at: [19, 11], extraction: { kind: 'booth', widthM: 1.2, heightM: 1, flanged: false, flowM3PerS: 0.9, flowFrom: 'face-velocity', returnsAir: false, filterEfficiency: 0 }, areaId: 'gate-bays', personId: 'sol-brandt', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all', fails: ['torso'],
     job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 25 },
   },
   {
-    label: '7', areaId: 'gate-bays', personId: 'ada-quill', helmet: 12, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'fcaw-s', currentA: 210, consumable: 'e71t-8', electrodeDiameterMm: 2, plateThicknessMm: 12, baseMetal: 'mild-steel', coating: 'primer', coatingStripped: true, arcMinPerH: 30 },
+    label: '7', at: [14, 11], extraction: arm(1200, 0.2), hood: beside(0.25), extractionCheck: drawing, areaId: 'gate-bays', personId: 'ada-quill', helmet: 12, glasses: clear, outfit: 'all',
+    job: { ...day, process: 'fcaw-s', currentA: 210, consumable: 'e71t-8', electrodeDiameterMm: 2, plateThicknessMm: 12, baseMetal: 'mild-steel', coating: 'primer', coatingStripped: true, strippedWidthMm: 50, arcMinPerH: 30 },
   },
   {
-    label: '8', areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
+    label: '8', at: [8, 3], extraction: arm(1000), hood: beside(0.25), extractionCheck: drawing, areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
     job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', arcMinPerH: 20 },
   },
   {
-    label: '9', areaId: 'tender-bays', personId: 'ivo-reyes', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '9', at: [8, 9], extraction: { kind: 'downdraft', widthM: 1.5, heightM: 1, flanged: false, flowM3PerS: 1.3, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }, hood: beside(0.03), extractionCheck: drawing, areaId: 'tender-bays', personId: 'ivo-reyes', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'pac', currentA: 45, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 10 },
   },
   {
-    label: '10', areaId: 'oxy-corner', personId: 'lena-stroud', helmet: 5, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '10', at: [3, 9], areaId: 'oxy-corner', personId: 'lena-stroud', helmet: 5, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'ofc', plateThicknessMm: 12, oxygenFlowLPerH: 2400, baseMetal: 'mild-steel', coating: 'unknown', arcMinPerH: 15 },
   },
-  { label: '11', areaId: 'oxy-corner' },
+  { label: '11', at: [5, 12], areaId: 'oxy-corner' },
   {
-    label: '12', areaId: 'structures', kind: 'structure', personId: 'kit-amari', helmet: 11, helmetCheck: passed, glasses: { kind: 'tinted', transmittance: 0.15 },
-    job: { ...day, process: 'smaw', currentA: 180, consumable: 'e7018', electrodeDiameterMm: 5, plateThicknessMm: 16, baseMetal: 'mild-steel', coating: 'lead-paint', coatingStripped: true, position: 'vertical', confinement: 'against-wall', arcMinPerH: 25 },
+    label: '12', at: [2, 2], areaId: 'structures', kind: 'structure', personId: 'kit-amari', helmet: 11, helmetCheck: passed, glasses: { kind: 'tinted', transmittance: 0.15 },
+    job: { ...day, process: 'smaw', currentA: 180, consumable: 'e7018', electrodeDiameterMm: 5, plateThicknessMm: 16, baseMetal: 'mild-steel', coating: 'lead-paint', coatingStripped: true, strippedWidthMm: 60, position: 'vertical', confinement: 'against-wall', arcMinPerH: 25 },
   },
 ]
 

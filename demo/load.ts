@@ -1,13 +1,16 @@
-import { HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { createHash, randomUUID } from 'node:crypto'
+import { hallStream, HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { handleCommand } from '#server/commands/door'
 import type { Caller, Door } from '#server/commands/door'
 import { openSite } from '#server/commands/open-site'
 import { systemCommand } from '#server/commands/system-command'
+import { keepWearer } from '#server/database/air'
+import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/database/credential'
 import { hashSecret } from '#server/secrets'
-import { AREAS, bayIdOf, BAYS, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
+import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
 
 /** What a start prints. */
@@ -26,6 +29,22 @@ async function loadPerson(door: Door, send: Send, { personId, name, roles, areaI
   await send(personStream(personId), { type: 'person.secret-set', payload: { kind: 'pin' } })
 }
 
+const monthsBefore = (iso: string, months: number): string => {
+  const date = new Date(iso)
+  return new Date(Date.UTC(date.getUTCFullYear(), date.getUTCMonth() - months, 1)).toISOString().slice(0, 10)
+}
+
+/** Health records are no part of the record: they go where the page would put them, and the chain learns that there is one. */
+async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPerson): Promise<void> {
+  if (!wearer) return
+  const now = nowIso(door.clock)
+  const [recordId, salt] = [randomUUID(), randomUUID()]
+  const ago = (months: number | null): string | null => months === null ? null : monthsBefore(now, months)
+  await keepWearer(door.pool, SITE.siteId, { personId, recordId, salt, mask: wearer.mask, fitTestedOn: ago(wearer.fitTestMonthsAgo), medicallyClearedOn: ago(wearer.medicalMonthsAgo) })
+  await send(personStream(personId), { type: 'person.note-health', payload: { health: { recordId, sha256: createHash('sha256').update(salt).digest('hex') } } })
+  if (wearer.isShaven !== undefined) await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })
+}
+
 async function loadBay(send: Send, bay: DemoBay): Promise<void> {
   const stream = stationStream(bayIdOf(bay.label))
   if (bay.personId) await send(stream, { type: 'station.place-person', payload: { personId: bay.personId } })
@@ -39,6 +58,8 @@ async function loadBay(send: Send, bay: DemoBay): Promise<void> {
       .map(({ zone, requirement }) => ({ zone, requirement, passes: !bay.fails?.includes(zone) }))
     await send(stream, { type: 'station.check-outfit', payload: { zones } })
   }
+  if (bay.hood) await send(stream, { type: 'station.place-hood', payload: bay.hood })
+  if (bay.extractionCheck) await send(stream, { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true, ...bay.extractionCheck } })
   if (bay.stop) await send(stream, { type: 'station.stop', payload: { reason: bay.stop } })
 }
 
@@ -68,7 +89,13 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   for (const hall of HALLS) await lead(SITE_STREAM, { type: 'site.add-hall', payload: hall })
   for (const area of AREAS) await lead(SITE_STREAM, { type: 'site.add-area', payload: area })
   for (const { label, areaId, kind } of BAYS) await lead(SITE_STREAM, { type: 'site.add-bay', payload: { bayId: bayIdOf(label), areaId, label, kind: kind ?? 'designated' } })
+  for (const [hallId, air] of Object.entries(HALL_AIR)) await lead(hallStream(hallId), { type: 'hall.describe', payload: { air } })
+  for (const { label, areaId, at: [xM, yM], extraction } of BAYS) {
+    const { hallId } = AREAS.find(area => area.areaId === areaId)!
+    await lead(hallStream(hallId), { type: 'hall.fit-bay', payload: { bayId: bayIdOf(label), fitted: { xM, yM, extraction: extraction ?? null } } })
+  }
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
+  for (const person of PEOPLE) await loadWearer(door, lead, person)
   const instructor = sendAs('maren-holt')
   for (const bay of BAYS) await loadBay(instructor, bay)
   return signInsOf([LEAD, ...PEOPLE])

@@ -5,6 +5,8 @@ import type { RightId, Holder } from '#core/person/rights'
 import { mayDo } from '#core/person/rights'
 import { finding } from '#core/finding'
 import { spoken } from '#shared/messages/speak'
+import type { SpokenFinding } from '#shared/messages/speak'
+import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
 import { readCredential } from './database/credential'
 import { readPerson } from './database/person'
@@ -105,5 +107,9 @@ export async function requireRight(event: H3Event, right: RightId): Promise<Sign
   if (!mayDo(who.holder, right)) throw new Problem(409, { findings: [spoken(finding('hold', 'command.not-allowed', { right, roles: who.holder.roles }))] })
   return who
 }
+
+/** Findings as the API's schema has them. */
+export const findingsOut = (findings: readonly SpokenFinding[]): z.input<typeof findingSchema>[] =>
+  findings.map(({ severity, code, values, sources, message, todo }) => ({ severity, code, values: { ...values }, sources: [...sources], message, todo }))
 
 export const serverNow = (): string => nowIso(useRunning().clock)

@@ -2,6 +2,10 @@ import type { HouseRules } from '#core/houserules/house-rules'
 import type { RoleId } from '#core/vocabulary/vocabulary'
 import type { Site } from '#core/site/site'
 import type { Station } from '#core/station/station'
+import type { FumeDataSheets } from '#core/fume/data-sheets'
+import type { HallState } from '#core/hall/hall-state'
+import type { WearerRecord, Wearer } from '#core/respirator/wearer'
+import type { Survey } from '#core/samples/survey'
 import type { SpokenFinding } from './messages/speak'
 
 /** `GET /api/v1/session` */
@@ -28,7 +32,18 @@ export interface FloorReading {
   readonly versions: { readonly site: number, readonly rules: number }
   readonly stations: readonly StationReading[]
   readonly people: readonly { readonly personId: string, readonly name: string }[]
+  /** What the Air gates are judged from. Of health only: which mask, and until when its wearer is ready. */
+  readonly air: {
+    readonly halls: Readonly<Record<string, HallState>>
+    readonly sheets: FumeDataSheets
+    readonly surveys: Readonly<Record<string, readonly Survey[]>>
+    readonly wearers: Readonly<Record<string, Wearer>>
+    readonly versions: { readonly halls: Readonly<Record<string, number>>, readonly sheets: number, readonly samples: Readonly<Record<string, number>> }
+  }
 }
+
+/** `GET /api/v1/wearers`: one's own record, or everybody's for the safety lead. */
+export interface WearersReading { readonly wearers: readonly (WearerRecord & { readonly personId: string })[] }
 
 export interface PersonReading {
   readonly personId: string

@@ -1,4 +1,6 @@
 import { defineStore } from 'pinia'
+import { airOf, UNKNOWN_AIR } from '#core/air/air-facts'
+import type { AirFacts } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import type { StationVerdict } from '#core/clearance/assess-station'
 import { readStreamId } from '#core/command/commands'
@@ -33,6 +35,9 @@ export type Hearing = 'connecting' | 'live' | 'silent'
 /** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
 const JUDGE_EVERY_MS = 10_000
 
+/** Before the first reading nothing is known of any hall. */
+const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearers: {}, versions: { halls: {}, sheets: 0, samples: {} } }
+
 /** The day's board: facts from the server, verdicts from the core, kept live. */
 export const useFloor = defineStore('floor', () => {
   const reading = ref<FloorReading | null>(null)
@@ -50,8 +55,26 @@ export const useFloor = defineStore('floor', () => {
   const names = computed(() => new Map(reading.value?.people.map(({ personId, name }) => [personId, name]) ?? []))
   const facts = computed(() => new Map(reading.value?.stations.map(reading => [reading.bayId, reading]) ?? []))
 
-  const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict =>
-    assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: new Date(judgedAtMs.value).toISOString() })
+  const judgedAt = computed(() => new Date(judgedAtMs.value).toISOString())
+
+  /** Stations as they stand, with what waits to be sent counted as done. */
+  const stations = computed(() => new Map(site.value.bays.filter(bay => !bay.closed).map((bay) => {
+    const known = facts.value.get(bay.bayId)
+    return [bay.bayId, withUnsent(known ? { ...known.facts, gates: {} } : EMPTY_STATION, bay)]
+  })))
+
+  /** Everything the air is judged from; the halls are predicted once for all their bays. */
+  const airFacts = computed<AirFacts>(() => ({
+    site: site.value, rules: rules.value, now: judgedAt.value, ...reading.value?.air ?? NO_AIR,
+    stations: Object.fromEntries([...stations.value].map(([bayId, { station }]) => [bayId, station])),
+  }))
+  const airAt = computed(() => airOf(airFacts.value))
+
+  /** Judges a bay as it stands, or as it would with another job or under other rules. */
+  const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict => {
+    const air = underRules === rules.value ? airAt.value : airOf({ ...airFacts.value, rules: underRules })
+    return assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: judgedAt.value, air: air(bay.bayId) })
+  }
 
   /** What waits to be sent is shown as done: the same decision, made here with the same core. */
   function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
@@ -60,7 +83,7 @@ export const useFloor = defineStore('floor', () => {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
       if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
       const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), site.value.timeZone, rules.value.shopDayHour)).toISOString()
-      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil })
+      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil, air: UNKNOWN_AIR })
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
         unsent = true
@@ -71,7 +94,7 @@ export const useFloor = defineStore('floor', () => {
 
   const placed = computed<readonly Placed[]>(() => site.value.bays.filter(bay => !bay.closed).map((bay) => {
     const known = facts.value.get(bay.bayId)
-    const { station, unsent } = withUnsent(known ? { ...known.facts, gates: {} } : EMPTY_STATION, bay)
+    const { station, unsent } = stations.value.get(bay.bayId)!
     return {
       bay, station, unsent,
       area: site.value.areas.find(({ areaId }) => areaId === bay.areaId),
@@ -139,5 +162,5 @@ export const useFloor = defineStore('floor', () => {
   const say = (said: Finding) => speak(said, rules.value.units)
   const find = (bayId: string): Placed | undefined => placed.value.find(({ bay }) => bay.bayId === bayId)
 
-  return { reading, hearing, rules, site, names, placed, tally, judge, open, close, refresh, say, find }
+  return { reading, hearing, rules, site, names, airFacts, airAt, placed, tally, judge, open, close, refresh, say, find }
 })

@@ -5,20 +5,24 @@ import type { HouseRules } from '../houserules/house-rules'
 import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { ShadeAnswer } from '../shade/shade-question'
 import type { Instant, Station } from '../station/station'
+import type { AirAssessment } from '../air/assess-air'
+import type { AirSurroundings } from '../air/air-facts'
 import type { Gate, Word } from './gate'
 import type { Finding } from '../finding'
+import { judgeAir } from './air-gate'
 import { judgeBody } from './body-gate'
 import { judgeEyes } from './eyes-gate'
 import { judgeJob } from './job-gate'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 1
+export const RULES_VERSION = 2
 
 /** Everything a station's verdict rests on, besides the station. */
 export interface Surroundings {
   readonly rules: HouseRules
   readonly workplace: WorkplaceId
   readonly now: Instant
+  readonly air: AirSurroundings
 }
 
 /** A station judged: its gates in working order, the word at the end, and the first reason for it. */
@@ -30,6 +34,7 @@ export interface StationVerdict {
   readonly firstClosed: GateId | null
   readonly shade: ShadeAnswer | null
   readonly outfit: readonly OutfitRequirement[]
+  readonly air: AirAssessment
 }
 
 const isClosed = ({ state }: Gate): boolean => state !== 'open' && state !== 'not-needed'
@@ -43,26 +48,27 @@ function notJudgedYet(gate: GateId, needed: boolean, station: Station): Gate {
 
 /**
  * Judges every gate of a station, in the order people work. Unknown never opens a gate.
- * Air, Gas, Machine and Fire are not judged yet and say so; Gas and Machine are not needed where the process uses none.
+ * Gas, Machine and Fire are not judged yet and say so; Gas and Machine are not needed where the process uses none.
  *
  * @param station what is known of the place
- * @param surroundings house rules, workplace and the instant of judging
+ * @param surroundings house rules, workplace, the air of the hall, and the instant of judging
  */
-export function assessStation(station: Station, { rules, workplace, now }: Surroundings): StationVerdict {
+export function assessStation(station: Station, { rules, workplace, now, air: surroundings }: Surroundings): StationVerdict {
   const eyes = judgeEyes(station, rules, workplace, now)
   const body = judgeBody(station, now)
+  const air = judgeAir(station, surroundings, rules, now)
   const traits = station.job && PROCESS_TRAITS[station.job.process]
   const gates: readonly Gate[] = [
     judgeJob(station.job),
     { gate: 'eyes', state: eyes.state, findings: eyes.findings },
     { gate: 'body', state: body.state, findings: body.findings },
-    notJudgedYet('air', true, station),
+    { gate: 'air', state: air.state, findings: air.findings },
     notJudgedYet('gas', traits?.usesGas ?? true, station),
     notJudgedYet('machine', traits?.usesMachine ?? true, station),
     notJudgedYet('fire', true, station),
   ]
   const closed = gates.find(isClosed)
-  const judged = { gates, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit }
+  const judged = { gates, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit, air: air.air }
   if (station.stop) {
     const { reason, at } = station.stop
     return { ...judged, word: 'stopped', reason: finding('stop', 'station.stopped', { reason, at }) }

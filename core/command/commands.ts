@@ -2,10 +2,13 @@ import type { SiteCommands } from '../site/site'
 import type { PersonCommands } from '../person/person'
 import type { StationCommands } from '../station/decide-station'
 import type { HouseRulesCommands } from '../houserules/decide-house-rules'
+import type { FumeCommands } from '../fume/data-sheets'
+import type { HallCommands } from '../hall/hall-state'
+import type { SamplesCommands } from '../samples/survey'
 import type { SealCommands } from '../seal/seal'
 
 /** Every command with its payload. The Zod schemas in shared/ must satisfy them. */
-export interface CommandPayloads extends SiteCommands, PersonCommands, StationCommands, HouseRulesCommands, SealCommands {}
+export interface CommandPayloads extends SiteCommands, PersonCommands, StationCommands, HouseRulesCommands, SealCommands, HallCommands, FumeCommands, SamplesCommands {}
 export type CommandType = keyof CommandPayloads
 
 /** A command as its area decides it. */
@@ -16,13 +19,22 @@ export const SITE_STREAM = 'site'
 export const HOUSE_RULES_STREAM = 'house-rules'
 export const SEAL_STREAM = 'seal'
 export const stationStream = (bayId: string): string => `station/${bayId}`
+export const FUME_SHEETS_STREAM = 'fume-sheets'
+export const hallStream = (hallId: string): string => `hall/${hallId}`
+export const samplesStream = (bayId: string): string => `samples/${bayId}`
 export const personStream = (personId: string): string => `person/${personId}`
 
+/** Streams of which a site has one, and streams of which it has many. */
+const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets'] as const
+const MANY = ['station', 'person', 'hall', 'samples'] as const
+export type StreamKindName = typeof SINGLE[number] | typeof MANY[number]
+
 /** The kind of a stream, and the id behind it. */
-export function readStreamId(streamId: string): { readonly kind: 'site' | 'house-rules' | 'seal' | 'station' | 'person', readonly id: string } | null {
-  const [kind, id, ...more] = streamId.split('/')
+export function readStreamId(streamId: string): { readonly kind: StreamKindName, readonly id: string } | null {
+  const [name, id, ...more] = streamId.split('/')
   if (more.length > 0) return null
-  if ((kind === 'site' || kind === 'house-rules' || kind === 'seal') && id === undefined) return { kind, id: kind }
-  if ((kind === 'station' || kind === 'person') && id) return { kind, id }
-  return null
+  const single = SINGLE.find(kind => kind === name)
+  if (single && id === undefined) return { kind: single, id: single }
+  const many = MANY.find(kind => kind === name)
+  return many && id ? { kind: many, id } : null
 }

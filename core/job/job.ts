@@ -13,12 +13,18 @@ export interface Job {
   readonly electrodeDiameterMm?: number
   /** Thickness of the work, mm. */
   readonly plateThicknessMm?: number
+  /** Speed of the wire, m/min: the surest way to the mass melted. */
+  readonly wireFeedMPerMin?: number
+  /** Speed of the weld or cut along the joint, m/min. */
+  readonly travelSpeedMPerMin?: number
   readonly acetyleneFlowLPerH?: number
   readonly oxygenFlowLPerH?: number
   readonly baseMetal?: BaseMetalId
   readonly coating?: CoatingId
   /** The coating is taken off where the arc will be. */
   readonly coatingStripped?: boolean
+  /** How far the coating is taken off on each side of the joint, both faces, mm. */
+  readonly strippedWidthMm?: number
   readonly shieldingGas?: ShieldingGasId
   readonly position?: PositionId
   readonly confinement?: ConfinementId
@@ -35,8 +41,8 @@ export interface Job {
 
 /** The fields of a job that can be known, unknown or assumed. */
 export const JOB_FIELDS = [
-  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'acetyleneFlowLPerH', 'oxygenFlowLPerH',
-  'baseMetal', 'coating', 'coatingStripped', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
+  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH',
+  'baseMetal', 'coating', 'coatingStripped', 'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
 ] as const
 export type JobField = typeof JOB_FIELDS[number]
 
@@ -45,6 +51,9 @@ export const JOB_LIMITS = {
   currentA: { min: 0.1, max: 2000 },
   electrodeDiameterMm: { min: 0.2, max: 25 },
   plateThicknessMm: { min: 0.1, max: 1000 },
+  wireFeedMPerMin: { min: 0.1, max: 40 },
+  travelSpeedMPerMin: { min: 0.005, max: 20 },
+  strippedWidthMm: { min: 0, max: 500 },
   acetyleneFlowLPerH: { min: 1, max: 20000 },
   oxygenFlowLPerH: { min: 1, max: 100000 },
   arcMinPerH: { min: 0.5, max: 60 },

@@ -10,9 +10,13 @@ export interface Person {
   readonly bayId: string | null
   readonly hasLeft: boolean
   readonly pinSet: boolean
+  /** Seen clean-shaven, or not, on the shop day that ends then. */
+  readonly shaven: { readonly isShaven: boolean, readonly validUntil: string } | null
+  /** That a health record exists, and what it hashed to; what it says is in an erasable table. */
+  readonly health: { readonly recordId: string, readonly sha256: string } | null
 }
 
-export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false }
+export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false, shaven: null, health: null }
 
 export interface PersonProfile { readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null }
 
@@ -21,6 +25,9 @@ export interface PersonCommands {
   'person.change': PersonProfile
   'person.leave': Record<string, never>
   /** The secret itself goes to the credential table and never into the command's record. */
+  'person.check-shaven': { readonly isShaven: boolean }
+  /** The record itself goes to the health table; the command knows only its id and salted hash. Null: it was erased. */
+  'person.note-health': { readonly health: Person['health'] }
   'person.secret-set': { readonly kind: 'password' | 'pin' }
 }
 
@@ -28,6 +35,8 @@ export type PersonEvent =
   | { readonly type: 'person-added', readonly version: 1, readonly payload: PersonProfile }
   | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
   | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
+  | { readonly type: 'shaven-checked', readonly version: 1, readonly payload: { readonly isShaven: boolean, readonly validUntil: string } }
+  | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
   | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
 
 export function evolvePerson(person: Person, event: PersonEvent): Person {
@@ -35,6 +44,8 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'person-added': return { ...NOBODY, ...event.payload }
     case 'person-changed': return { ...person, ...event.payload }
     case 'person-left': return { ...person, hasLeft: true, bayId: null }
+    case 'shaven-checked': return { ...person, shaven: event.payload }
+    case 'health-noted': return { ...person, health: event.payload.health }
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
   }
 }
@@ -45,10 +56,12 @@ type PersonCommand = { [T in keyof PersonCommands]: { readonly type: T, readonly
 export interface PeopleAround {
   /** Safety leads of the site who have not left, this person included. */
   readonly safetyLeads: number
+  /** When the shop day ends that the command falls in. */
+  readonly dayEnds: string
 }
 
 /** Decides a change to a person. A site keeps at least one safety lead: nobody else can manage people. */
-export function decidePerson(person: Person, command: PersonCommand, { safetyLeads }: PeopleAround): Decision<PersonEvent> {
+export function decidePerson(person: Person, command: PersonCommand, { safetyLeads, dayEnds }: PeopleAround): Decision<PersonEvent> {
   if (command.type === 'person.add') {
     return person.name === ''
       ? { events: [{ type: 'person-added', version: 1, payload: command.payload }] }
@@ -63,6 +76,8 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
         : { events: [{ type: 'person-changed', version: 1, payload: command.payload }] }
     case 'person.leave':
       return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
+    case 'person.check-shaven': return { events: [{ type: 'shaven-checked', version: 1, payload: { ...command.payload, validUntil: dayEnds } }] }
+    case 'person.note-health': return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
   }

@@ -3,6 +3,7 @@ import type { RoleId } from '../vocabulary/vocabulary'
 /** What somebody may do. `own` narrows a right to the person's own bay or area. */
 export const RIGHTS = [
   'see-floor', 'stop', 'reopen', 'set-jobs', 'door-checks', 'place-people', 'change-house-rules', 'manage-people', 'set-up-site', 'read-records',
+  'describe-air', 'record-samples', 'health-fields',
 ] as const
 export type RightId = typeof RIGHTS[number]
 
@@ -26,6 +27,10 @@ export const RIGHTS_OF: Readonly<Record<RightId, Readonly<Record<RoleId, Reach>>
   'change-house-rules': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
   'manage-people': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
   'set-up-site': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
+  'describe-air': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
+  'record-samples': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
+  // Everybody sees their own besides; what others may not see, the floor does not send.
+  'health-fields': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
   'read-records': row('none', 'none', 'own-area', 'all', 'none', 'none', 'none', 'all'),
 }
 

@@ -5,6 +5,8 @@ import type { Job } from '../job/job'
 import type { ZoneId } from '../vocabulary/vocabulary'
 import { assessStation, RULES_VERSION } from '../clearance/assess-station'
 import type { Surroundings } from '../clearance/assess-station'
+import type { HoodPosition } from '../air/bay-air'
+import type { ExtractionCheck } from '../air/assess-air'
 import type { GlassesKind, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
 import type { RequirementId } from '../ppe/required-outfit'
 import { evolveStation } from './station'
@@ -19,6 +21,8 @@ export interface StationCommands {
   'station.set-helmet': { readonly shade: number }
   'station.check-helmet': { readonly passed: boolean, readonly fault?: HelmetFault }
   'station.check-glasses': { readonly kind: GlassesKind, readonly transmittance?: number }
+  'station.place-hood': HoodPosition
+  'station.check-extraction': Omit<ExtractionCheck, 'validUntil'>
   'station.check-outfit': { readonly zones: readonly ZoneLookedAt[] }
   'station.stop': { readonly reason?: string }
   /** Stops every bay of the site; the server names the streams, so that none is forgotten. */
@@ -57,13 +61,15 @@ export function decideStation(station: Station, command: StationCommand, context
 function act(station: Station, command: StationCommand, { at, by, now, checksValidUntil }: StationContext): Decision<StationEvent> {
   const validUntil = checksValidUntil
   switch (command.type) {
-    case 'station.set-job': return { events: [{ type: 'job-set', version: 1, payload: { job: command.payload.job } }] }
+    case 'station.set-job': return { events: [{ type: 'job-set', version: 2, payload: { job: command.payload.job, validUntil } }] }
     case 'station.clear-job': return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 1, payload: {} }] }
     case 'station.place-person':
       return { events: station.personId === command.payload.personId ? [] : [{ type: 'person-placed', version: 1, payload: { personId: command.payload.personId } }] }
     case 'station.set-helmet': return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
     case 'station.check-helmet': return { events: [{ type: 'helmet-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-glasses': return { events: [{ type: 'glasses-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
+    case 'station.place-hood': return { events: [{ type: 'hood-placed', version: 1, payload: command.payload }] }
+    case 'station.check-extraction': return { events: [{ type: 'extraction-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-outfit': return checkOutfit(command.payload.zones, at, validUntil)
     case 'station.stop': case 'station.stop-all':
       return { events: [{ type: 'stopped', version: 1, payload: { at, by, reason: command.payload.reason ?? null } }] }

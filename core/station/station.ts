@@ -4,6 +4,9 @@ import type { RequirementId } from '../ppe/required-outfit'
 import type { Job } from '../job/job'
 import { jobPattern } from '../job/job-pattern'
 import type { GateState } from '../clearance/gate'
+import type { DayJob } from '../job/day-work'
+import type { HoodPosition } from '../air/bay-air'
+import type { ExtractionCheck } from '../air/assess-air'
 
 /** Instants are ISO 8601 in UTC, as `2026-11-23T08:04:00.000Z`. */
 export type Instant = string
@@ -38,30 +41,40 @@ export interface RecordedGate { readonly state: GateState, readonly findings: re
 export interface Station {
   readonly personId: string | null
   readonly job: Job | null
+  /** When the shop day that the job was set on ends; null for one set before that was kept. */
+  readonly jobValidUntil: Instant | null
+  /** Jobs of the same shop day before this one, oldest first. */
+  readonly earlierJobs: readonly DayJob[]
   /** The last few different jobs of this bay, newest first. */
   readonly recentJobs: readonly Job[]
   readonly helmet: HelmetSetting | null
   readonly helmetCheck: HelmetCheck | null
   readonly glasses: GlassesCheck | null
   readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>>
+  /** Where the instructor put the hood. */
+  readonly hoodPosition: HoodPosition | null
+  /** Today's check of the extraction. */
+  readonly extractionCheck: ExtractionCheck | null
   readonly stop: StationStop | null
   readonly gates: Readonly<Partial<Record<GateId, RecordedGate>>>
 }
 
 export const EMPTY_STATION: Station = {
-  personId: null, job: null, recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, stop: null, gates: {},
+  personId: null, job: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, extractionCheck: null, stop: null, gates: {},
 }
 
 const RECENT_JOBS = 6
 
 export type StationEvent =
   | { readonly type: 'person-placed', readonly version: 1, readonly payload: { readonly personId: string | null } }
-  | { readonly type: 'job-set', readonly version: 1, readonly payload: { readonly job: Job } }
+  | { readonly type: 'job-set', readonly version: 2, readonly payload: { readonly job: Job, readonly validUntil: Instant | null } }
   | { readonly type: 'job-cleared', readonly version: 1, readonly payload: Record<string, never> }
   | { readonly type: 'helmet-set', readonly version: 1, readonly payload: HelmetSetting }
   | { readonly type: 'helmet-checked', readonly version: 1, readonly payload: HelmetCheck }
   | { readonly type: 'glasses-checked', readonly version: 1, readonly payload: GlassesCheck }
   | { readonly type: 'outfit-checked', readonly version: 1, readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> } }
+  | { readonly type: 'hood-placed', readonly version: 1, readonly payload: HoodPosition }
+  | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
   | { readonly type: 'reopened', readonly version: 1, readonly payload: { readonly note: string | null } }
@@ -73,8 +86,14 @@ export function evolveStation(station: Station, event: StationEvent): Station {
   switch (event.type) {
     // Another person brings another helmet and other clothes: what was checked was checked on somebody else.
     case 'person-placed': return { ...station, personId: event.payload.personId, helmet: null, helmetCheck: null, glasses: null, zones: {} }
-    case 'job-set': return { ...station, job: event.payload.job, recentJobs: remember(station.recentJobs, event.payload.job) }
-    case 'job-cleared': return { ...station, job: null }
+    case 'job-set': {
+      const { job, validUntil } = event.payload
+      return { ...station, job, jobValidUntil: validUntil, earlierJobs: earlierToday(station, validUntil), recentJobs: remember(station.recentJobs, job) }
+    }
+    case 'job-cleared': return { ...station, job: null, jobValidUntil: null, earlierJobs: earlierToday(station, station.jobValidUntil) }
+    // A hood that was moved has to be looked at again.
+    case 'hood-placed': return { ...station, hoodPosition: event.payload, extractionCheck: null }
+    case 'extraction-checked': return { ...station, extractionCheck: event.payload }
     case 'helmet-set': return { ...station, helmet: event.payload }
     case 'helmet-checked': return { ...station, helmetCheck: event.payload }
     case 'glasses-checked': return { ...station, glasses: event.payload }
@@ -91,10 +110,20 @@ export function evolveStation(station: Station, event: StationEvent): Station {
   }
 }
 
+/** The jobs of the shop day that ends at an instant, the one that stood until now among them. */
+function earlierToday({ earlierJobs, job, jobValidUntil }: Station, dayEnds: Instant | null): readonly DayJob[] {
+  const before = earlierJobs.filter(({ validUntil }) => validUntil === dayEnds)
+  return job && jobValidUntil !== null && jobValidUntil === dayEnds ? [...before, { job, validUntil: jobValidUntil }] : before
+}
+
+/** Reads a station event of any landed version as the newest. The first kept no day with a job. */
+export const upcastStation = (type: string, version: number, payload: unknown): StationEvent =>
+  (type === 'job-set' && version === 1 ? { type, version: 2, payload: { ...payload as { job: Job }, validUntil: null } } : { type, version, payload }) as StationEvent
+
 function lapse(station: Station, at: Instant): Station {
   const stands = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && check.validUntil > at ? check : null
   const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => stands(check) !== null))
-  return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), zones }
+  return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), extractionCheck: stands(station.extractionCheck), zones }
 }
 
 function remember(recent: readonly Job[], job: Job): readonly Job[] {
@@ -103,9 +132,9 @@ function remember(recent: readonly Job[], job: Job): readonly Job[] {
 }
 
 /** When the next of today's checks lapses, or null when none stands. */
-export function checksLapseAt({ helmetCheck, glasses, zones }: Station): Instant | null {
+export function checksLapseAt({ helmetCheck, glasses, extractionCheck, zones }: Station): Instant | null {
   let first: Instant | null = null
-  for (const check of [helmetCheck, glasses, ...Object.values(zones)]) {
+  for (const check of [helmetCheck, glasses, extractionCheck, ...Object.values(zones)]) {
     if (check && (first === null || check.validUntil < first)) first = check.validUntil
   }
   return first

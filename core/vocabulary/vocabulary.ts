@@ -66,6 +66,39 @@ export type WorkplaceId = typeof WORKPLACES[number]
 export const BAY_KINDS = ['designated', 'structure'] as const
 export type BayKindId = typeof BAY_KINDS[number]
 
+/** What an arc puts into the air that a limit or a body knows. Metals as the element; gases as themselves. */
+export const SUBSTANCES = [
+  'total-fume', 'iron', 'manganese', 'chromium', 'chromium-vi', 'nickel', 'zinc', 'copper', 'aluminium', 'lead', 'cadmium', 'fluorides',
+  'ozone', 'nitrogen-dioxide', 'nitric-oxide', 'carbon-monoxide',
+] as const
+export type SubstanceId = typeof SUBSTANCES[number]
+
+/** Bodies of exposure limits. */
+export const EXPOSURE_RULE_SETS = ['us-legal', 'us-consensus', 'us-ca', 'eu', 'uk', 'de'] as const
+export type ExposureRuleSetId = typeof EXPOSURE_RULE_SETS[number]
+
+/** What a site may take as its basis for exposure limits: one body, or the strictest of all known. */
+export const EXPOSURE_BASES = ['strictest', ...EXPOSURE_RULE_SETS] as const
+export type ExposureBasisId = typeof EXPOSURE_BASES[number]
+
+/** How a hood takes fume: `opening` beside the arc, `overhead` over the rising plume, and so on. */
+export const HOOD_KINDS = ['opening', 'slot', 'canopy', 'overhead', 'bench', 'downdraft', 'booth', 'gun'] as const
+export type HoodKindId = typeof HOOD_KINDS[number]
+
+/** Extraction equipment of a bay. An `arm` is moved by hand: beside the arc it is an opening, above it an overhead hood. */
+export const EXTRACTION_KINDS = ['arm', 'opening', 'slot', 'canopy', 'bench', 'downdraft', 'booth', 'gun'] as const
+export type ExtractionKindId = typeof EXTRACTION_KINDS[number]
+
+/** What is worn over nose and mouth. */
+export const MASKS = [
+  'dust-mask', 'n95', 'ffp2', 'ffp3', 'half-p100', 'full-p100', 'papr-loose', 'papr-helmet', 'papr-tight-full', 'air-line-half', 'air-line-full', 'scba',
+] as const
+export type MaskId = typeof MASKS[number]
+
+/** How a result below the limit of quantification is counted. */
+export const SUBSTITUTIONS = ['loq', 'loq-root-2', 'loq-half', 'regression', 'likelihood', 'beta'] as const
+export type SubstitutionId = typeof SUBSTITUTIONS[number]
+
 export const ROLES = ['learner', 'welder', 'instructor', 'safety-lead', 'permit-authoriser', 'fire-watch', 'store-keeper', 'auditor'] as const
 export type RoleId = typeof ROLES[number]
 
@@ -73,7 +106,9 @@ export type RoleId = typeof ROLES[number]
 export const VOCABULARY = {
   processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES,
   positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
-  shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, bayKinds: BAY_KINDS, roles: ROLES,
+  shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, substances: SUBSTANCES,
+  exposureRuleSets: EXPOSURE_RULE_SETS, exposureBases: EXPOSURE_BASES, hoodKinds: HOOD_KINDS, extractionKinds: EXTRACTION_KINDS, masks: MASKS, substitutions: SUBSTITUTIONS,
+  bayKinds: BAY_KINDS, roles: ROLES,
 } as const
 
 export type VocabularyList = keyof typeof VOCABULARY

@@ -10,33 +10,48 @@ export interface CommandRule {
   readonly right: RightId
   /** A report of fact is recorded whatever version its author saw; a request is refused when something changed meanwhile. */
   readonly isReport: boolean
+  /** Bays whose gates it may change besides what it names. */
+  readonly follows: Follows
 }
 
-const request = (kind: StreamKindId, right: RightId): CommandRule => ({ kind, right, isReport: false })
-const report = (kind: StreamKindId, right: RightId): CommandRule => ({ kind, right, isReport: true })
+/** `all` bays of the site, the other bays of the same `hall`, the `bay` that a stream belongs to, where a `person` stands, or none. */
+export type Follows = 'all' | 'hall' | 'bay' | 'person' | 'none'
+
+const request = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: false, follows })
+const report = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: true, follows })
 
 export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
-  'site.open': request('site', 'set-up-site'),
-  'site.add-hall': request('site', 'set-up-site'),
-  'site.add-area': request('site', 'set-up-site'),
-  'site.add-bay': request('site', 'set-up-site'),
-  'site.change-bay': request('site', 'set-up-site'),
+  'site.open': request('site', 'set-up-site', 'all'),
+  'site.add-hall': request('site', 'set-up-site', 'all'),
+  'site.add-area': request('site', 'set-up-site', 'all'),
+  'site.add-bay': request('site', 'set-up-site', 'all'),
+  'site.change-bay': request('site', 'set-up-site', 'all'),
   'person.add': request('person', 'manage-people'),
   'person.change': request('person', 'manage-people'),
   'person.leave': request('person', 'manage-people'),
+  'person.check-shaven': report('person', 'door-checks', 'person'),
+  'person.note-health': report('person', 'health-fields', 'person'),
   'person.secret-set': report('person', 'manage-people'),
-  'house-rules.change': request('house-rules', 'change-house-rules'),
-  'station.set-job': request('station', 'set-jobs'),
-  'station.clear-job': request('station', 'set-jobs'),
+  'house-rules.change': request('house-rules', 'change-house-rules', 'all'),
+  'station.set-job': request('station', 'set-jobs', 'hall'),
+  'station.clear-job': request('station', 'set-jobs', 'hall'),
   'station.place-person': request('station', 'place-people'),
   'station.set-helmet': report('station', 'door-checks'),
   'station.check-helmet': report('station', 'door-checks'),
   'station.check-glasses': report('station', 'door-checks'),
+  'station.place-hood': report('station', 'door-checks', 'hall'),
+  'station.check-extraction': report('station', 'door-checks'),
   'station.check-outfit': report('station', 'door-checks'),
   'station.stop': report('station', 'stop'),
   'station.stop-all': report('station', 'stop'),
   'station.give-stop-reason': report('station', 'stop'),
   'station.reopen': request('station', 'reopen'),
   'station.lapse-checks': report('station', 'door-checks'),
+  'hall.describe': request('hall', 'describe-air', 'hall'),
+  'hall.fit-bay': request('hall', 'describe-air', 'hall'),
+  'fume.enter-sheet': request('fume-sheets', 'describe-air', 'all'),
+  'fume.drop-sheet': request('fume-sheets', 'describe-air', 'all'),
+  'samples.record': request('samples', 'record-samples', 'bay'),
+  'samples.withdraw': request('samples', 'record-samples', 'bay'),
   'seal.day': report('seal', 'read-records'),
 }

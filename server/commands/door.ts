@@ -3,7 +3,15 @@ import type pg from 'pg'
 import type { Actor, Decision } from '#core/command/decision'
 import { isRefused } from '#core/command/decision'
 import type { CommandOf, CommandType } from '#core/command/commands'
-import { HOUSE_RULES_STREAM, SITE_STREAM, stationStream } from '#core/command/commands'
+import { FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, SITE_STREAM, stationStream } from '#core/command/commands'
+import { airOf, baysOfHall, hallIdOf } from '#core/air/air-facts'
+import type { AirFacts } from '#core/air/air-facts'
+import { surveyPlace } from '#core/air/assess-air'
+import { bayAirOf } from '#core/clearance/air-gate'
+import { decideSheets } from '#core/fume/data-sheets'
+import { decideHall } from '#core/hall/hall-state'
+import { decideSamples } from '#core/samples/survey'
+import type { Station } from '#core/station/station'
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
 import { decideHouseRules } from '#core/houserules/decide-house-rules'
@@ -19,6 +27,7 @@ import { decideStation, gateChanges } from '#core/station/decide-station'
 import type { StationCommand, StationContext } from '#core/station/decide-station'
 import type { CommandAccepted, CommandRefused } from '#shared/readings'
 import { spoken } from '#shared/messages/speak'
+import { baysOfPerson, eraseWearer, readAir } from '../database/air'
 import type { Clock } from '../clock'
 import { nowIso } from '../clock'
 import { inTransaction } from '../database/connection'
@@ -68,6 +77,8 @@ interface Room {
   readonly heads: Map<string, Head>
   readonly site: Site
   readonly rules: HouseRules
+  /** What the air of the site rests on, read once when first asked for. */
+  readonly readAirFacts: () => Promise<AirFacts>
 }
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex')
@@ -115,7 +126,21 @@ async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, no
   const heads = await lockHeads(db, siteId, SURROUNDINGS, changesSurroundings(command.type) ? 'update' : 'share')
   const site = await foldStream(db, siteId, SITE_STREAM, 'site', heads.get(SITE_STREAM)!)
   const rules = await foldStream(db, siteId, HOUSE_RULES_STREAM, 'house-rules', heads.get(HOUSE_RULES_STREAM)!)
-  return { db, caller, command, now, heads, site, rules }
+  let read: Promise<AirFacts> | undefined
+  const readAirFacts = () => read ??= readAir(db, siteId, rules, now).then(readings => ({ site, rules, now, ...readings }))
+  return { db, caller, command, now, heads, site, rules, readAirFacts }
+}
+
+/** Bays whose gates a command may change besides those it names. */
+async function followersOf({ db, caller: { siteId }, command, site }: Room, targets: readonly string[]): Promise<readonly string[]> {
+  const ids = targets.map(streamId => kindOf(streamId).id)
+  switch (COMMAND_RULES[command.type].follows) {
+    case 'none': return []
+    case 'all': return site.bays.map(({ bayId }) => bayId)
+    case 'hall': return ids.flatMap(id => baysOfHall(site, site.halls.some(({ hallId }) => hallId === id) ? id : hallIdOf(site, id) ?? ''))
+    case 'bay': return ids
+    case 'person': return (await Promise.all(ids.map(personId => baysOfPerson(db, siteId, personId)))).flat()
+  }
 }
 
 interface Decided { readonly room: Room, readonly changes: readonly Change[], readonly remarks: readonly Finding[] }
@@ -138,12 +163,15 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
     catch { return true }
   })
   if (shapeless.length > 0 || targets.length === 0) return { refused: [finding('hold', 'command.unknown-stream', { streamId: shapeless[0] ?? '' })] }
-  const unknownBay = rule.kind === 'station' && targets.map(streamId => kindOf(streamId).id).find(bayId => !room.site.bays.some(bay => bay.bayId === bayId))
+  const isOfBay = rule.kind === 'station' || rule.kind === 'samples'
+  const unknownHall = rule.kind === 'hall' && targets.find(streamId => !room.site.halls.some(({ hallId }) => hallId === kindOf(streamId).id))
+  if (unknownHall) return { refused: [finding('hold', 'command.unknown-stream', { streamId: unknownHall })] }
+  const unknownBay = isOfBay && targets.map(streamId => kindOf(streamId).id).find(bayId => !room.site.bays.some(bay => bay.bayId === bayId))
   if (unknownBay) return { refused: [finding('hold', 'command.bay-unknown', { bayId: unknownBay })] }
   const forbidden = refuseRights(room, targets)
   if (forbidden) return { refused: [forbidden] }
 
-  const followers = changesSurroundings(command.type) ? room.site.bays.map(bay => stationStream(bay.bayId)) : []
+  const followers = [...new Set((await followersOf(room, targets)).map(stationStream))].filter(streamId => !targets.includes(streamId))
   for (const [streamId, head] of await lockHeads(db, caller.siteId, [...targets.filter(id => !heads.has(id)), ...followers], 'update')) heads.set(streamId, head)
 
   const stale = rule.isReport ? [] : command.streams.filter(({ id, expectedVersion }) => expectedVersion !== null && expectedVersion !== heads.get(id)?.version)
@@ -177,12 +205,18 @@ function refuseRights({ caller: { holder }, command, site }: Room, targets: read
   return allowed ? null : finding('hold', 'command.not-allowed', { right, roles: holder.roles })
 }
 
-function stationContext({ command, caller: { actor }, now, site, rules }: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, streamId: string): StationContext {
+/** When the shop day ends that the command falls in. */
+function dayEnds({ command, now, site, rules }: Pick<Room, 'command' | 'now' | 'site' | 'rules'>): string {
+  const at = command.at < now ? command.at : now
+  return new Date(shopDayEndsAtMs(Date.parse(at), site.timeZone, rules.shopDayHour)).toISOString()
+}
+
+function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, facts: AirFacts, streamId: string): StationContext {
+  const { command, caller: { actor }, now, site, rules } = room
   const bay = site.bays.find(({ bayId }) => bayId === kindOf(streamId).id)
   if (!bay) throw new Error(`no bay belongs to ${streamId}`)
   const at = command.at < now ? command.at : now
-  const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), site.timeZone, rules.shopDayHour)).toISOString()
-  return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil }
+  return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: airOf(facts)(bay.bayId) }
 }
 
 type AnyDecision = Decision<{ readonly type: string, readonly version: number, readonly payload: unknown }>
@@ -192,18 +226,36 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
   switch (command.type) {
     case 'site.open': case 'site.add-hall': case 'site.add-area': case 'site.add-bay': case 'site.change-bay':
       return decideSite(before as StreamStates['site']['state'], command)
-    case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': {
+    case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': case 'person.check-shaven': case 'person.note-health': {
       if (command.type === 'person.add' || command.type === 'person.change') {
         const { areaId, bayId } = command.payload
         if (areaId !== null && !site.areas.some(area => area.areaId === areaId)) return { refused: [finding('hold', 'command.unknown-stream', { streamId: areaId })] }
         if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId)) return { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
       }
-      return decidePerson(before as StreamStates['person']['state'], command, { safetyLeads: await countSafetyLeads(db, siteId) })
+      // What is known of the health of someone who left is nobody's business any more.
+      if (command.type === 'person.leave') await eraseWearer(db, siteId, kindOf(streamId).id)
+      return decidePerson(before as StreamStates['person']['state'], command, { safetyLeads: await countSafetyLeads(db, siteId), dayEnds: dayEnds(room) })
     }
     case 'house-rules.change': return decideHouseRules(before as HouseRules, command)
+    case 'hall.describe': return decideHall(command)
+    case 'hall.fit-bay': {
+      const { bayId } = command.payload
+      return hallIdOf(site, bayId) === kindOf(streamId).id ? decideHall(command) : { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
+    }
+    case 'fume.enter-sheet': case 'fume.drop-sheet': return decideSheets(before as StreamStates['fume-sheets']['state'], command)
+    case 'samples.record': case 'samples.withdraw': return decideSamples(before as StreamStates['samples']['state'], command, await placeForSurvey(room, kindOf(streamId).id))
     case 'seal.day': return decideSeal(before as StreamStates['seal']['state'], command)
     default: return decidePlaced(room, streamId, before as StreamStates['station']['state'], command)
   }
+}
+
+/** What stands at a bay now: a survey speaks for that and for nothing else. What the browser thinks is not asked. */
+async function placeForSurvey(room: Room, bayId: string): Promise<ReturnType<typeof surveyPlace>> {
+  const facts = await room.readAirFacts()
+  const station = facts.stations[bayId]
+  const hallId = hallIdOf(room.site, bayId)
+  const air = hallId === null ? undefined : facts.halls[hallId]?.air
+  return station && air ? surveyPlace(bayAirOf(station as Station, airOf(facts)(bayId)), air) : null
 }
 
 async function decidePlaced(room: Room, streamId: string, station: StreamStates['station']['state'], command: StationCommand): Promise<AnyDecision> {
@@ -213,22 +265,44 @@ async function decidePlaced(room: Room, streamId: string, station: StreamStates[
     if (!person) return { refused: [finding('hold', 'command.person-unknown', { personId })] }
     if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
   }
-  return decideStation(station, command, stationContext(room, streamId))
+  return decideStation(station, command, stationContext(room, await room.readAirFacts(), streamId))
 }
 
-/** A change of the site or of its rules may change the gates of every bay: each records what changed for it. */
+/** A change may change the gates of other bays, those of the same hall above all: each records what changed for it. */
 async function reassess(room: Room, changes: readonly Change[], followers: readonly string[]): Promise<readonly Change[]> {
   if (followers.length === 0 || changes.every(({ events }) => events.length === 0)) return []
   const after = { ...room, site: stateAfter(changes, 'site') ?? room.site, rules: stateAfter(changes, 'house-rules') ?? room.rules }
+  const facts = await airAfter(after, changes)
   const followed: Change[] = []
   for (const streamId of followers) {
     const head = room.heads.get(streamId)!
     if (head.version === 0) continue
     const station = await foldStream(room.db, room.caller.siteId, streamId, 'station', head)
-    const events = gateChanges(station, stationContext(after, streamId)).map(({ type, version, payload }) => ({ streamId, type, version, payload }))
+    const events = gateChanges(station, stationContext(after, facts, streamId)).map(({ type, version, payload }) => ({ streamId, type, version, payload }))
     if (events.length > 0) followed.push({ streamId, kindId: 'station', before: station, events })
   }
   return followed
+}
+
+/** What the air of the site rests on once the changes stand. */
+async function airAfter(room: Room, changes: readonly Change[]): Promise<AirFacts> {
+  // Rules may change what a wearer's dates are worth: they are read again under the new ones.
+  const before = room.command.type === 'house-rules.change'
+    ? { ...await readAir(room.db, room.caller.siteId, room.rules, room.now) }
+    : await room.readAirFacts()
+  let { halls, stations, surveys, sheets, wearers } = before
+  for (const change of changes) {
+    const { kindId, id } = kindOf(change.streamId)
+    if (kindId === 'hall') halls = { ...halls, [id]: evolveAll(change) as StreamStates['hall']['state'] }
+    else if (kindId === 'station') stations = { ...stations, [id]: evolveAll(change) as Station }
+    else if (kindId === 'samples') surveys = { ...surveys, [id]: (evolveAll(change) as StreamStates['samples']['state']).surveys }
+    else if (change.streamId === FUME_SHEETS_STREAM) sheets = evolveAll(change) as StreamStates['fume-sheets']['state']
+    else if (kindId === 'person' && wearers[id]) {
+      const { shaven } = evolveAll(change) as StreamStates['person']['state']
+      wearers = { ...wearers, [id]: { ...wearers[id], isShaven: shaven && shaven.validUntil > room.now ? shaven.isShaven : null } }
+    }
+  }
+  return { site: room.site, rules: room.rules, now: room.now, halls, stations, surveys, sheets, wearers }
 }
 
 const evolveAll = ({ kindId, before, events }: Change): unknown => {

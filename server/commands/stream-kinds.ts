@@ -1,4 +1,4 @@
-import { evolveHouseRules, NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { evolveHouseRules, NEW_SITE_RULES, upcastHouseRules } from '#core/houserules/house-rules'
 import type { HouseRules, HouseRulesEvent } from '#core/houserules/house-rules'
 import { evolvePerson, NOBODY } from '#core/person/person'
 import type { Person, PersonEvent } from '#core/person/person'
@@ -6,8 +6,15 @@ import { evolveSeals, NO_SEALS } from '#core/seal/seal'
 import type { SealEvent, Seals } from '#core/seal/seal'
 import { evolveSite, NO_SITE } from '#core/site/site'
 import type { Site, SiteEvent } from '#core/site/site'
-import { checksLapseAt, EMPTY_STATION, evolveStation } from '#core/station/station'
+import { checksLapseAt, EMPTY_STATION, evolveStation, upcastStation } from '#core/station/station'
 import type { Station, StationEvent } from '#core/station/station'
+import { evolveSheets, NO_SHEETS } from '#core/fume/data-sheets'
+import type { FumeDataSheets, FumeEvent } from '#core/fume/data-sheets'
+import { evolveHall, NO_HALL } from '#core/hall/hall-state'
+import type { HallEvent, HallState } from '#core/hall/hall-state'
+import { evolveSamples, NO_SAMPLES } from '#core/samples/survey'
+import type { SamplesEvent, SamplesState } from '#core/samples/survey'
+import { writeHall, writeSamples, writeSheets } from '../database/air'
 import type { EventBody } from '../database/event'
 import type { Queryable } from '../database/connection'
 import { writeHouseRules, writeSite } from '../database/site'
@@ -22,6 +29,9 @@ export interface StreamStates {
   'station': { readonly state: Station, readonly event: StationEvent }
   'person': { readonly state: Person, readonly event: PersonEvent }
   'seal': { readonly state: Seals, readonly event: SealEvent }
+  'hall': { readonly state: HallState, readonly event: HallEvent }
+  'fume-sheets': { readonly state: FumeDataSheets, readonly event: FumeEvent }
+  'samples': { readonly state: SamplesState, readonly event: SamplesEvent }
 }
 export type StreamKindId = keyof StreamStates
 
@@ -34,19 +44,24 @@ export interface StreamKind<State, Event> {
   readonly project: (db: Queryable, siteId: string, id: string, version: number, state: State) => Promise<void>
 }
 
-/** Only first versions have landed: the body is the event. A second version puts its upcaster here, beside a frozen fixture. */
-const asLanded = <Event>({ type, typeVersion, payload }: Pick<EventBody, 'type' | 'typeVersion' | 'payload'>): Event => {
-  if (typeVersion !== 1) throw new Error(`event ${type} version ${typeVersion} is newer than this program`)
-  return { type, version: 1, payload } as Event
+/** Where only first versions have landed, the body is the event. A later version has its upcaster in its area, beside a frozen fixture. */
+const newest = <Event>(newestVersion: number, type: string, typeVersion: number, read: () => Event): Event => {
+  if (typeVersion > newestVersion) throw new Error(`event ${type} version ${typeVersion} is newer than this program`)
+  return read()
 }
+const asLanded = <Event>({ type, typeVersion, payload }: Pick<EventBody, 'type' | 'typeVersion' | 'payload'>): Event =>
+  newest(1, type, typeVersion, () => ({ type, version: 1, payload }) as Event)
 
 export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamStates[Kind]['state'], StreamStates[Kind]['event']> } = {
   'site': { initial: NO_SITE, evolve: evolveSite, upcast: asLanded, project: (db, siteId, _id, version, site) => writeSite(db, siteId, version, site) },
   'house-rules': {
-    initial: NEW_SITE_RULES, evolve: evolveHouseRules, upcast: asLanded, project: (db, siteId, _id, version, rules) => writeHouseRules(db, siteId, version, rules),
+    initial: NEW_SITE_RULES, evolve: evolveHouseRules,
+    upcast: ({ type, typeVersion, payload }) => newest(2, type, typeVersion, () => upcastHouseRules(typeVersion, payload)),
+    project: (db, siteId, _id, version, rules) => writeHouseRules(db, siteId, version, rules),
   },
   'station': {
-    initial: EMPTY_STATION, evolve: evolveStation, upcast: asLanded,
+    initial: EMPTY_STATION, evolve: evolveStation,
+    upcast: ({ type, typeVersion, payload }) => newest(type === 'job-set' ? 2 : 1, type, typeVersion, () => upcastStation(type, typeVersion, payload)),
     project: async (db, siteId, bayId, version, station) => {
       await writeStation(db, siteId, bayId, version, station)
       const dueAt = checksLapseAt(station)
@@ -54,5 +69,8 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
     },
   },
   'person': { initial: NOBODY, evolve: evolvePerson, upcast: asLanded, project: writePerson },
+  'hall': { initial: NO_HALL, evolve: evolveHall, upcast: asLanded, project: writeHall },
+  'fume-sheets': { initial: NO_SHEETS, evolve: evolveSheets, upcast: asLanded, project: (db, siteId, _id, version, sheets) => writeSheets(db, siteId, version, sheets) },
+  'samples': { initial: NO_SAMPLES, evolve: evolveSamples, upcast: asLanded, project: writeSamples },
   'seal': { initial: NO_SEALS, evolve: evolveSeals, upcast: asLanded, project: async () => {} },
 }

@@ -1,5 +1,9 @@
 import { z } from 'zod'
 import { assessShadeRequest, assessShadeResponse } from '../schemas/assess-shade-schema'
+import {
+  assessCaptureRequest, assessCaptureResponse, assessExposureStatisticsRequest, assessExposureStatisticsResponse, assessFumeRequest, assessFumeResponse,
+  assessOxygenRequest, assessOxygenResponse, assessRespiratorRequest, assessRespiratorResponse, assessRoomRequest, assessRoomResponse,
+} from '../schemas/assess-air-schema'
 import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
 import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
 import type { CommandType } from '#core/command/commands'
@@ -22,18 +26,56 @@ const accepted = z.object({
 })
 const refused = z.object({ commandId: z.string(), findings: z.array(findingSchema) })
 
-const PATHS: Json = {
-  '/api/v1/assess/shade': {
-    post: {
-      operationId: 'assessShade',
-      tags: ['assess'],
-      summary: 'The shade a weld needs: what each rule set says, which binds, and where to start',
-      description: 'Stateless, without a session. House rules apply only if sent; with none sent the strictest known binds and the answer says so. What is missing is a hold with `minimum: null`, never a guess. Zonaris advises; local codes and licensed practice decide.',
-      security: [],
-      requestBody: { required: true, content: json(ref('AssessShadeRequest')) },
-      responses: { 200: answer('The answer', ref('AssessShadeResponse')), 422: answer('Something sent cannot be read', ref('InputError')), 429: { description: 'Too many questions in a minute' } },
-    },
+/** A stateless question with its answer, as every `assess` endpoint has them. */
+interface Assessment { readonly name: string, readonly summary: string, readonly description: string, readonly request: z.ZodType, readonly response: z.ZodType }
+
+const ADVISES = 'Zonaris advises; local codes and licensed practice decide.'
+
+const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
+  'shade': {
+    name: 'AssessShade', summary: 'The shade a weld needs: what each rule set says, which binds, and where to start', request: assessShadeRequest, response: assessShadeResponse,
+    description: 'House rules apply only if sent; with none sent the strictest known binds and the answer says so. What is missing is a hold with `minimum: null`, never a guess.',
   },
+  'fume': {
+    name: 'AssessFume', summary: 'The fume of one arc in one room: what rises, what is breathed, and how much of each limit that is', request: assessFumeRequest, response: assessFumeResponse,
+    description: 'Each value carries low, middle and high; fractions and protection factor come from the high end. With no rule sets sent, all known bind. What is missing is a hold with no substances, never a guess.',
+  },
+  'room': {
+    name: 'AssessRoom', summary: 'Concentration in a room with one source, and round the source: settled, at the end, on average', request: assessRoomRequest, response: assessRoomResponse,
+    description: 'Exact for a well-mixed room and for near and far field. `steadyMgPerM3` is null where no air leaves.',
+  },
+  'capture': {
+    name: 'AssessCapture', summary: 'The distances at which a hood captures this fume and leaves this shield gas alone', request: assessCaptureRequest, response: assessCaptureResponse,
+    description: 'Give a diameter, or a width and a height. Without a current an overhead hood is judged over a weak plume, and the answer says so.',
+  },
+  'exposure-statistics': {
+    name: 'AssessExposureStatistics', summary: 'Personal samples against a limit: preliminary and statistical test, tolerance limits, exceedance', request: assessExposureStatisticsRequest, response: assessExposureStatisticsResponse,
+    description: 'Nothing is rounded before it is compared. Where the verdict turns on how results below the limit of quantification are counted, it is `no-decision`.',
+  },
+  'oxygen': {
+    name: 'AssessOxygen', summary: 'Oxygen left after an inert gas leaks or purges into a space, or oxygen too much', request: assessOxygenRequest, response: assessOxygenResponse,
+    description: 'Well mixed at constant pressure. A mixed number never opens a door: gases pool.',
+  },
+  'respirator': {
+    name: 'AssessRespirator', summary: 'Which respirators give the protection needed, and which do not', request: assessRespiratorRequest, response: assessRespiratorResponse,
+    description: 'A dust mask never counts. A gas over its limit passes every dust filter.',
+  },
+}
+
+const assessmentPaths: Json = Object.fromEntries(Object.entries(ASSESSMENTS).map(([id, { name, summary, description }]) => [`/api/v1/assess/${id}`, {
+  post: {
+    operationId: name.charAt(0).toLowerCase() + name.slice(1),
+    tags: ['assess'],
+    summary,
+    description: `Stateless, without a session. ${description} ${ADVISES}`,
+    security: [],
+    requestBody: { required: true, content: json(ref(`${name}Request`)) },
+    responses: { 200: answer('The answer', ref(`${name}Response`)), 422: answer('Something sent cannot be read', ref('InputError')), 429: { description: 'Too many questions in a minute' } },
+  },
+}]))
+
+const PATHS: Json = {
+  ...assessmentPaths,
   '/api/v1/vocabulary': { get: { operationId: 'vocabulary', tags: ['read'], summary: 'Every id that Zonaris speaks, with its English words', security: [], responses: { 200: { description: 'Ids and words' } } } },
   '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, and does it reach the database?', security: [], responses: { 200: { description: 'Yes' } } } },
   '/api/v1/commands': {
@@ -86,7 +128,8 @@ export function openApiDocument(): Json {
     components: {
       securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'zonaris-session' } },
       schemas: {
-        AssessShadeRequest: schemaOf(assessShadeRequest, 'input'), AssessShadeResponse: schemaOf(assessShadeResponse, 'output'), InputError: schemaOf(inputErrorSchema, 'output'),
+        ...Object.fromEntries(Object.values(ASSESSMENTS).flatMap(({ name, request, response }) => [[`${name}Request`, schemaOf(request, 'input')], [`${name}Response`, schemaOf(response, 'output')]])),
+        InputError: schemaOf(inputErrorSchema, 'output'),
         Command: schemaOf(envelopeSchema, 'input'), CommandAccepted: schemaOf(accepted, 'output'), CommandRefused: schemaOf(refused, 'output'), ...payloads,
       },
     },

@@ -1,4 +1,4 @@
-import { cfhFromLPerH, inchFromMm } from '#core/units'
+import { cfhFromLPerH, cfmFromM3PerS, cubicFtFromM3, fpmFromMPerS, ftFromM, inchFromMm } from '#core/units'
 import type { UnitSystem } from '#core/units'
 
 const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)))
@@ -10,14 +10,40 @@ export interface Quantities {
   readonly flow: (lPerH: number) => string
   readonly shade: (shade: number) => string
   readonly minutes: (minutes: number) => string
+  /** Concentrations are in mg/m³ or µg/m³ everywhere: the limits are printed so. */
+  readonly concentration: (mgPerM3: number) => string
+  readonly rate: (mgPerMin: number) => string
+  readonly speed: (mPerS: number) => string
+  readonly airFlow: (m3PerS: number) => string
+  readonly volume: (m3: number) => string
+  readonly reach: (m: number) => string
+  readonly height: (m: number) => string
+  /** A part of a limit: percent below two, times above. */
+  readonly part: (fraction: number) => string
+  readonly percent: (share: number) => string
+  readonly factor: (times: number) => string
 }
+
+/** Three figures, and no more than the number has. */
+const figures = (value: number, digits = 2): string => value === 0 ? '0' : Number(value.toPrecision(digits)).toLocaleString('en', { maximumFractionDigits: 12, useGrouping: value >= 10_000 })
+const concentration = (mg: number): string => mg > 0 && mg < 0.1 ? `${figures(mg * 1000)} µg/m³` : `${figures(mg)} mg/m³`
+const rate = (mg: number): string => mg >= 1000 ? `${figures(mg / 1000)} g/min` : `${figures(mg)} mg/min`
+/** A part is rounded up: 0.996 of a limit must not read as less than it is, and what is over never reads as 100 %. */
+const part = (fraction: number): string => fraction >= 2 ? `${figures(Math.ceil(fraction * 10 - 1e-9) / 10, fraction >= 10 ? 2 : 3)} times` : `${Math.ceil(fraction * 100 - 1e-9)} %`
+const percent = (share: number): string => `${figures(share * 100, 3)} %`
+/** A needed factor is rounded up. */
+const factor = (times: number): string => times >= 100 ? figures(Math.ceil(times / 10 - 1e-9) * 10, 4) : figures(Math.ceil(times * 10 - 1e-9) / 10, 3)
+const common = { concentration, rate, part, percent, factor }
 
 /** A shade is written with at most one decimal, rounded down: 9.98 must not read as 10. */
 const shade = (value: number): string => String(Math.floor(value * 10 + 1e-9) / 10)
 const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)} A`
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
-const METRIC: Quantities = { current, shade, minutes, length: mm => `${trim(mm, 1)} mm`, flow: lPerH => `${trim(lPerH, 0)} L/h` }
+const METRIC: Quantities = {
+  ...common, speed: v => `${trim(v, 2)} m/s`, airFlow: q => `${trim(q * 3600, 0)} m³/h`, volume: v => `${trim(v, 0)} m³`, reach: m => `${trim(m * 100, 0)} cm`, height: m => `${trim(m, 1)} m`,
+  current, shade, minutes, length: mm => `${trim(mm, 1)} mm`, flow: lPerH => `${trim(lPerH, 0)} L/h`,
+}
 
 /** Inches as shops say them: sixteenths and thirty-seconds where they fit, decimals elsewhere. */
 function inches(mm: number): string {
@@ -33,6 +59,9 @@ function inches(mm: number): string {
   return `${trim(inch, 3)} in`
 }
 
-const US: Quantities = { current, shade, minutes, length: inches, flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh` }
+const US: Quantities = {
+  ...common, speed: v => `${trim(fpmFromMPerS(v), 0)} ft/min`, airFlow: q => `${trim(cfmFromM3PerS(q), 0)} cfm`, volume: v => `${trim(cubicFtFromM3(v), 0)} ft³`, reach: m => `${trim(inchFromMm(m * 1000), 1)} in`, height: m => `${trim(ftFromM(m), 1)} ft`,
+  current, shade, minutes, length: inches, flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
+}
 
 export const quantitiesIn = (units: UnitSystem): Quantities => units === 'us' ? US : METRIC

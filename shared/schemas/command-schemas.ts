@@ -2,7 +2,8 @@ import { z } from 'zod'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
 import { GLASSES, HELMET_FAULTS } from '#core/station/station'
 import { REQUIREMENTS } from '#core/ppe/required-outfit'
-import { BAY_KINDS, ROLES, ZONES } from '#core/vocabulary/vocabulary'
+import { BAY_KINDS, CONSUMABLES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
+import { dataSheetSchema, fittedBaySchema, hallAirSchema, hoodPositionSchema, surveySchema } from './air-schema'
 import { houseRulesSchema } from './house-rules-schema'
 import { jobSchema } from './job-schema'
 
@@ -28,6 +29,14 @@ export const payloadSchemas = {
   'person.change': profile,
   'person.leave': nothing,
   'person.secret-set': z.strictObject({ kind: z.enum(['password', 'pin']) }),
+  'person.check-shaven': z.strictObject({ isShaven: z.boolean() }),
+  'person.note-health': z.strictObject({ health: z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable() }),
+  'hall.describe': z.strictObject({ air: hallAirSchema }),
+  'hall.fit-bay': z.strictObject({ bayId: id, fitted: fittedBaySchema }),
+  'fume.enter-sheet': z.strictObject({ sheet: dataSheetSchema }),
+  'fume.drop-sheet': z.strictObject({ consumable: z.enum(CONSUMABLES) }),
+  'samples.record': surveySchema,
+  'samples.withdraw': z.strictObject({ surveyId: id, reason: sentence }),
   'house-rules.change': houseRulesSchema,
   'station.set-job': z.strictObject({ job: jobSchema }),
   'station.clear-job': nothing,
@@ -35,6 +44,8 @@ export const payloadSchemas = {
   'station.set-helmet': z.strictObject({ shade: z.number().min(1.2, 'a shade of 1.2 or more').max(16, 'a shade of 16 or less') }),
   'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
   'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),
+  'station.place-hood': hoodPositionSchema,
+  'station.check-extraction': z.strictObject({ on: z.boolean(), damperOpen: z.boolean(), inPosition: z.boolean(), draws: z.boolean() }),
   'station.check-outfit': z.strictObject({ zones: z.array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() })).min(1).max(ZONES.length) }),
   'station.stop': z.strictObject({ reason: sentence.optional() }),
   'station.stop-all': z.strictObject({ reason: sentence.optional() }),
@@ -47,7 +58,7 @@ export const payloadSchemas = {
 export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
 
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
-export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'seal.day', 'person.secret-set'])
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'seal.day', 'person.secret-set', 'person.note-health'])
 
 const instant = z.iso.datetime({ offset: false, error: 'an instant in UTC, as 2026-11-23T08:04:00.000Z' })
 

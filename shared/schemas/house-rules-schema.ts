@@ -2,14 +2,19 @@ import { z } from 'zod'
 import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
-import { JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
+import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
 
-const { shadeMinimum, actionFraction, shopDayHour } = HOUSE_RULE_LIMITS
+const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths } = HOUSE_RULE_LIMITS
 
 export const houseRulesSchema = z.strictObject({
   jurisdiction: z.enum(JURISDICTIONS),
   shadeBasis: z.enum(SHADE_BASES),
   shadeMinimum: z.int().min(shadeMinimum.min).max(shadeMinimum.max).nullable(),
+  exposureBasis: z.enum(EXPOSURE_BASES),
+  shiftHours: z.number().min(shiftHours.min).max(shiftHours.max),
+  surveyMonths: z.int().min(surveyMonths.min).max(surveyMonths.max),
+  fitTestMonths: z.int().min(fitTestMonths.min).max(fitTestMonths.max),
+  medicalMonths: z.int().min(medicalMonths.min).max(medicalMonths.max),
   units: z.enum(UNIT_SYSTEMS),
   actionFraction: z.number().min(actionFraction.min).max(actionFraction.max),
   shopDayHour: z.int().min(shopDayHour.min).max(shopDayHour.max),

@@ -3,13 +3,16 @@ import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
 import type { Job } from '#core/job/job'
 import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, PROCESSES, RESIDUES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
 
-const between = ({ min, max }: { readonly min: number, readonly max: number }, unit: string) =>
+export const between = ({ min, max }: { readonly min: number, readonly max: number }, unit: string) =>
   z.number(`a number in ${unit}`).min(min, `at least ${min} ${unit}`).max(max, `at most ${max} ${unit}`)
 
 export const currentASchema = between(JOB_LIMITS.currentA, 'A')
 export const currentRangeASchema = z.tuple([currentASchema, currentASchema]).refine(([low, high]) => low <= high, 'the lower current comes first')
 export const electrodeDiameterMmSchema = between(JOB_LIMITS.electrodeDiameterMm, 'mm')
 export const plateThicknessMmSchema = between(JOB_LIMITS.plateThicknessMm, 'mm')
+export const wireFeedSchema = between(JOB_LIMITS.wireFeedMPerMin, 'm/min')
+export const travelSpeedSchema = between(JOB_LIMITS.travelSpeedMPerMin, 'm/min')
+export const strippedWidthSchema = between(JOB_LIMITS.strippedWidthMm, 'mm')
 export const acetyleneFlowSchema = between(JOB_LIMITS.acetyleneFlowLPerH, 'L/h')
 export const oxygenFlowSchema = between(JOB_LIMITS.oxygenFlowLPerH, 'L/h')
 export const processSchema = z.enum(PROCESSES)
@@ -26,11 +29,14 @@ export const jobSchema = z.strictObject({
   consumable: z.enum(CONSUMABLES).optional(),
   electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
   plateThicknessMm: plateThicknessMmSchema.optional(),
+  wireFeedMPerMin: wireFeedSchema.optional(),
+  travelSpeedMPerMin: travelSpeedSchema.optional(),
   acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
   oxygenFlowLPerH: oxygenFlowSchema.optional(),
   baseMetal: baseMetalSchema.optional(),
   coating: z.enum(COATINGS).optional(),
   coatingStripped: z.boolean().optional(),
+  strippedWidthMm: strippedWidthSchema.optional(),
   shieldingGas: shieldingGasSchema.optional(),
   position: z.enum(POSITIONS).optional(),
   confinement: z.enum(CONFINEMENTS).optional(),

@@ -1,8 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { airOf } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import { shopDayEndsAtMs } from '#core/houserules/shop-day'
 import { workplaceOf } from '#core/site/site'
 import { clockFrom, shiftedClock } from '#server/clock'
+import { readAir } from '#server/database/air'
 import { verifyChains } from '#server/database/event'
 import { findLogin, readCredential } from '#server/database/credential'
 import { lockedUntil, recordFailedTry, waitAfterS } from '#server/database/failed-try'
@@ -27,9 +29,10 @@ describe('the demo yard', () => {
     const rules = (await readHouseRules(shop.pool, SITE.siteId))!.value
     const now = new Date(shop.clock.nowMs()).toISOString()
     const stations = new Map((await readStations(shop.pool, SITE.siteId)).map(({ bayId, facts }) => [bayId, facts]))
+    const air = airOf({ site, rules, now, ...await readAir(shop.pool, SITE.siteId, rules, now) })
     const said = site.bays.filter(bay => stations.has(bay.bayId)).map((bay) => {
-      const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now })
-      return `${bay.label} ${word} ${gates.slice(0, 3).map(({ state }) => state).join(' ')}`
+      const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now, air: air(bay.bayId) })
+      return `${bay.label} ${word} ${gates.slice(0, 4).map(({ state }) => state).join(' ')}`
     })
     expect(said).toEqual([
       '1 hold open open open', '2 hold open open open', '3 hold open open to-do', '4 hold hold hold open', '5 hold open open open', '6 hold open open hold',

@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { assessStation } from '#core/clearance/assess-station'
 import { jobPattern } from '#core/job/job-pattern'
 import type { Job, JobField } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
-import { workplaceOf } from '#core/site/site'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
 import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, RESIDUES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
@@ -18,7 +16,6 @@ const floor = useFloor()
 const session = useSession()
 const outbox = useOutbox()
 const q = useQuantities()
-const clock = useClock()
 
 const { draft, job, missing, pencilCurrent, takePencilCurrent, apply, set, forget, confirm, isSet, done } = useJobDraft(placed.bay.bayId, placed.station.job, typedJob.value)
 typedJob.value = null
@@ -79,7 +76,7 @@ const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field 
 const inkOf = (field: JobField): 'chalk' | 'pencil' => draft.value.assumed?.includes(field) ? 'pencil' : 'chalk'
 
 /** The answer while typing: the same core as the server's, no round trip. */
-const verdict = computed(() => assessStation({ ...placed.station, job: job.value }, { rules: floor.rules, workplace: workplaceOf(placed.bay), now: clock.nowIso() }))
+const verdict = computed(() => floor.judge({ ...placed.station, job: job.value }, placed.bay, floor.rules))
 const jobSays = computed(() => {
   const finding = verdict.value.gates[0]!.findings.find(({ code }) => code !== 'job.field-missing')
   return finding && finding.code !== 'job.not-set' ? floor.say(finding).message : null

@@ -1,5 +1,5 @@
 import type { FindingCode, FindingValues } from '#core/finding'
-import type { ZoneId } from '#core/vocabulary/vocabulary'
+import type { MaskId, SubstanceId, ZoneId } from '#core/vocabulary/vocabulary'
 import type { Quantities } from '../quantities'
 import { words } from './words'
 
@@ -10,6 +10,9 @@ type Sentences = { readonly [Code in FindingCode]: (values: FindingValues[Code],
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
+const listOf = (parts: readonly string[]): string => parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
+const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
+const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Every finding in English. The compiler sees to it that none is forgotten. */
@@ -70,6 +73,88 @@ export const sentences: Sentences = {
   'body.zones-to-check': ({ zones, count }) => [`${plural(count, 'zone', 'zones')} to look at: ${zoneList(zones)}.`, 'Go through the list at the door.', `${plural(count, 'zone', 'zones')} to look at.`],
   'body.requirement-changed': ({ zones, count }) => [`The job changed what ${plural(count, 'zone needs', 'zones need')}: ${zoneList(zones)}.`, 'Look again.', `${plural(count, 'zone', 'zones')} to look at again.`],
   'body.zone-fails': ({ zone, requirement }) => [`${capital(words.zones[zone])} did not pass.`, `${words.requirements[requirement]}.`],
+
+  'fume.input-missing': ({ input }) => [`The fume needs ${words.fumeInputs[input]}.`, `Set ${words.fumeInputs[input]}.`, `Air needs ${words.fumeInputs[input]}.`],
+  'fume.no-factor': ({ process, consumable }) => [`No fume factor is published for ${words.processes[process].toLowerCase()}${consumable ? ` with ${words.consumables[consumable]}` : ''}.`, 'Enter the maker\'s fume data sheet, or have samples taken.', 'No fume factor known.'],
+  'fume.coating-not-modelled': ({ coating }) => [`What burns off here (${words.coatings[coating]}) cannot be said.`, 'Strip it back, or have samples taken.', `${capital(words.coatings[coating])}: what burns off is not known.`],
+  'fume.coating-burns': ({ coating, substance, stripMm }, q) => [`${capital(words.coatings[coating])}: ${words.substances[substance]} burns off beside the joint.`, `Strip ${q.length(stripMm)} on each side, both faces.`],
+  'fume.maybe-cadmium': () => ['Silver braze may hold up to a quarter cadmium; its fume kills.', 'Use an alloy whose data sheet says it has none, and enter that sheet.', 'Silver braze may hold cadmium.'],
+  'fume.factors-in-pencil': () => ['Rests on published fume factors, in pencil; they spread by about half either way, and the high end is used.'],
+  'fume.from-data-sheet': ({ consumable, title }) => [`The shop's own data sheet is used for ${words.consumables[consumable]}: ${title}.`],
+  'fume.gases-in-pencil': ({ substances }) => [`${capital(substanceList(substances))}: orders of magnitude only, in pencil, at the high end.`],
+  'fume.not-measured': ({ substances }) => [`Nothing is published here for ${substanceList(substances)}. That is not the same as none.`],
+  'fume.stripping-dust': ({ coating }) => [`Grinding ${words.coatings[coating]} metal makes its own dust: extraction and at least a P2 or N95 mask while stripping, and never acid.`],
+
+  'capture.size-unknown': ({ kind }) => [`The size of the ${words.hoodKinds[kind]} is not known.`, 'Measure its mouth.'],
+  'capture.gun': ({ flowM3PerS }, q) => [`Extraction on the gun draws ${q.airFlow(flowM3PerS)}.`],
+  'capture.gun-weak': ({ flowM3PerS, neededM3PerS }, q) => [`Extraction on the gun draws ${q.airFlow(flowM3PerS)}; it needs ${q.airFlow(neededM3PerS)}.`, 'Clean or mend it.'],
+  'capture.too-far': ({ distanceM, farthestM, velocityMPerS, neededMPerS }, q) => [`At ${q.reach(distanceM)} the hood draws ${q.speed(velocityMPerS)}; beside the arc it needs ${q.speed(neededMPerS)}.`, farthestM > 0 ? `Bring it within ${q.reach(farthestM)}.` : 'It draws too little at any distance.', `Hood too far: ${q.reach(distanceM)}, reach ${q.reach(farthestM)}.`],
+  'capture.plume-missed': ({ distanceM, farthestM, crossDraughtMPerS }, q) => [`Over the arc at ${q.reach(distanceM)} the plume leans out of the mouth in a draught of ${q.speed(crossDraughtMPerS)}.`, farthestM > 0 ? `Bring it within ${q.reach(farthestM)}, or stop the draught.` : 'Put it beside the arc, or stop the draught.', `Plume misses the hood at ${q.reach(distanceM)}.`],
+  'capture.too-near': ({ distanceM, nearestM, velocityMPerS, limitMPerS }, q) => [`At ${q.reach(distanceM)} it draws ${q.speed(velocityMPerS)} past the arc; the shield gas bears ${q.speed(limitMPerS)}.`, `Move it out to ${q.reach(nearestM)}.`],
+  'capture.no-window': ({ nearestM, farthestM }, q) => [`No distance does: nearer than ${q.reach(nearestM)} it takes the shield gas, beyond ${q.reach(farthestM)} it misses the fume.`, 'Another mouth or another flow is needed.', 'No distance suits this hood.'],
+  'capture.gas-may-suffer': ({ velocityMPerS, cautionMPerS }, q) => [`${q.speed(velocityMPerS)} at the arc: from ${q.speed(cautionMPerS)} watch for pores.`],
+  'capture.draws': ({ velocityMPerS, neededMPerS }, q) => [`It draws ${q.speed(velocityMPerS)} at the arc; ${q.speed(neededMPerS)} is needed.`],
+  'capture.receives': ({ distanceM, farthestM }, q) => [`Over the arc at ${q.reach(distanceM)} it catches the rising plume; it does up to ${q.reach(farthestM)}.`],
+  'capture.face-slow': ({ velocityMPerS, neededMPerS }, q) => [`The booth draws ${q.speed(velocityMPerS)} at its face; it needs ${q.speed(neededMPerS)}.`, 'Clean its filters or close it further.'],
+  'capture.plume-assumed': () => ['The current is not known: judged over a weak plume, which is harder to catch.'],
+  'capture.head-outside': () => ['Over the arc it only works in calm air and with the head outside the plume.'],
+  'ventilation.small-room': ({ volumePerWelderM3, limitM3 }, q) => [`${q.volume(volumePerWelderM3)} of hall for each welder; under ${q.volume(limitM3)} fans must move the air.`, 'Use a hood, or move more air.', 'Too little hall for each welder.'],
+  'ventilation.low-ceiling': ({ ceilingM, limitM }, q) => [`The ceiling is ${q.height(ceilingM)}; under ${q.height(limitM)} fans must move the air.`, 'Use a hood, or move more air.', 'Ceiling too low without a hood.'],
+  'ventilation.flow-per-welder': ({ flowM3PerS, neededM3PerS }, q) => [`${q.airFlow(flowM3PerS)} for each welder; the rule asks for ${q.airFlow(neededM3PerS)} or a hood.`, 'Use a hood, or move more air.'],
+  'ventilation.coating-needs-hood': ({ coating }) => [`${capital(words.coatings[coating])} metal indoors needs local exhaust.`, 'Strip it, or use a hood.', `${capital(words.coatings[coating])}: a hood is the law.`],
+  'ventilation.confined': () => ['Confined space: ventilation that keeps it safe, or supplied air, and somebody outside.', 'Plan it as confined-space work; this bay is not cleared for it here.', 'Confined space: supplied air.'],
+  'ventilation.indoors-needs-hood': () => ['Welding indoors needs local exhaust here; general ventilation alone does not do.', 'Use a hood.', 'Indoors a hood is needed.'],
+  'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [`The legal table asks ${q.airFlow(neededM3PerS)} of a movable hood at ${q.reach(distanceM)}; this one draws ${q.airFlow(flowM3PerS)}.`],
+  'oxygen.deficient': ({ percent, limitPercent }) => [`${percent.toFixed(1)} % oxygen: under ${limitPercent} % nobody goes in.`, 'Keep out, ventilate, measure.'],
+  'oxygen.enriched': ({ percent, limitPercent }) => [`${percent.toFixed(1)} % oxygen: at ${limitPercent} % clothes burn violently.`, 'Keep out, no flame, ventilate, measure.'],
+  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [`It passes ${limitPercent} % after ${q.minutes(Math.floor(minutes))}.`, 'Stop the gas or bring in air before that.'],
+  'oxygen.mixed-number': () => ['A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.'],
+
+  'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) =>
+    [`${capital(words.substances[substance])}: up to ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} the limit of ${q.concentration(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`.replace('% the', '% of the'), 'See what would help under Air.', `${capital(words.substances[substance])} up to ${q.part(fraction)} ${fraction >= 2 ? 'its' : 'of its'} limit.`],
+  'exposure.under': ({ substance, ruleSet, fraction, actionFraction }, q) => [`At most ${q.part(fraction)} of a limit (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); this site acts at ${q.percent(actionFraction)}.`],
+  'exposure.mixture-over': ({ group, ruleSet, fraction }, q) => [`${capital(words.mixtureGroups[group])} adds up to ${q.part(fraction)} of what is allowed (${words.exposureRuleSets[ruleSet]}).`, 'See what would help under Air.', `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} together.`],
+  'exposure.no-limit-for-fume': ({ ruleSets }) => [`${listOf(ruleSets.map(ruleSet => words.exposureRuleSets[ruleSet]))} has no limit for fume in all${ruleSets.includes('us-legal') ? ' and an old ceiling for manganese' : ''}: being under it is not being safe.`],
+  'exposure.carcinogen': () => ['Welding fume causes lung cancer: as little as can be, whatever the limit says.'],
+  'exposure.long-shift': ({ shiftHours, factor }) => [`A shift of ${Number(shiftHours.toFixed(1))} h: limits over the shift count ${factor.toFixed(2)} times as hard.`],
+  'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],
+  'exposure.room-only': () => ['No near field given: what is breathed beside the arc is higher than the mean of the room.', 'Give a near field.'],
+  'exposure.advises-only': () => ['A model, not a measurement. Local codes and licensed practice decide.'],
+  'respirator.needed': ({ apf, masks }, q) => [`A protection factor of ${q.factor(apf)} is needed. Enough: ${maskList(masks)}.`],
+  'respirator.none-enough': ({ apf }, q) => [`A protection factor of ${q.factor(apf)} is needed; no mask gives it.`, 'Change the work or the extraction.'],
+  'respirator.gas-not-filtered': ({ substances }) => [`No dust filter stops ${substanceList(substances)}: supplied air, or less of it.`],
+  'respirator.dust-mask': () => ['A dust mask is not a respirator.', 'Wear one that is.'],
+  'respirator.not-enough': ({ mask, apf, neededApf }, q) => [`The ${words.masks[mask]} protects ${q.factor(apf)} times; ${q.factor(neededApf)} times is needed.`, 'Wear one that protects more.'],
+  'respirator.enough': ({ mask, apf, neededApf }, q) => [`Only with the ${words.masks[mask]} on: it protects ${q.factor(apf)} times, ${q.factor(neededApf)} is needed.`],
+  'respirator.wearer-unknown': () => ['No mask is written down for whoever works here.', 'The safety lead writes down mask, fit test and clearance.'],
+  'respirator.wearer-not-ready': () => ['Fit test or medical clearance is missing or over.', 'The safety lead sees which.'],
+  'respirator.not-shaven': () => ['Not clean-shaven: the mask does not seal.', 'Shave, or wear a mask that need not seal.'],
+  'respirator.shave-not-checked': () => ['Nobody has looked today whether the face is clean-shaven.', 'Look at the door.'],
+  'respirator.oxygen-lack': () => ['Too little oxygen: only supplied air.', 'Keep out.'],
+
+  'samples.too-few': ({ n, needed }) => [`${plural(n, 'result is', 'results are')} too few; ${needed} at least.`, 'Take more samples.'],
+  'samples.more-needed': ({ n, needed }) => [`${plural(n, 'result leaves', 'results leave')} it open; with ${needed} or more it can be decided.`, 'Take more samples.'],
+  'samples.mostly-below': ({ belowLoq, n }) => [`${belowLoq} of ${n} lie below the limit of quantification: too many for statistics, so each counts at that limit.`],
+  'samples.turns-on-substitution': ({ passes, fails, belowLoq, n }) => [`The verdict turns on how the ${belowLoq} of ${n} results below the limit of quantification are counted: passes ${listOf(passes.map(method => words.substitutions[method]))}, fails ${listOf(fails.map(method => words.substitutions[method]))}.`, 'Take more samples, or a finer analysis.', 'Verdict turns on the substitution.'],
+  'samples.compliant': ({ substance, n, takenOn }) => [`Measured: ${words.substances[substance]} passes (${n} results, ${takenOn}).`],
+  'samples.non-compliant': ({ substance, n, takenOn }) => [`Measured: ${words.substances[substance]} fails (${n} results, ${takenOn}).`, 'Change the work or the extraction, then measure again.', `Measured ${words.substances[substance]} fails.`],
+  'samples.no-decision': ({ substance, n, takenOn }) => [`Measured: no decision on ${words.substances[substance]} (${n} results, ${takenOn}).`, 'Take more samples.', `Samples of ${words.substances[substance]}: no decision.`],
+  'samples.aged-out': ({ substance, takenOn, months }) => [`The samples of ${words.substances[substance]} of ${takenOn} are older than ${plural(months, 'month', 'months')}: the model speaks again.`],
+  'samples.other-work': ({ substance, takenOn, changed }) => [`The samples of ${words.substances[substance]} of ${takenOn} were taken with another ${changed}: they do not speak for this.`],
+  'samples.job-first': () => ['Samples speak for a job in a described hall; none is set here.', 'Set the job and describe the hall first.'],
+
+  'air.job-first': () => ['The air depends on the job.', 'Set the job first.'],
+  'air.hall-unknown': () => ['The hall is not described.', 'The safety lead describes it under Air.', 'Hall not described.'],
+  'air.hood-unknown': () => ['Nobody has said what extraction this bay has.', 'The safety lead says so under Air, also if it has none.', 'Extraction not described.'],
+  'air.position-unknown': () => ['Nobody has set where the hood stands.', 'Measure from its mouth to the arc.', 'Hood position not set.'],
+  'air.times-unknown': () => ['When the work begins and ends is not known.', 'Set both times.', 'Air needs the times.'],
+  'air.arc-time-unknown': () => ['How many minutes of arc an hour has is not known.', 'Set the arc minutes.', 'Air needs the arc minutes.'],
+  'air.extraction-not-checked': () => ['The extraction is not checked today.', 'Look: on, damper open, in position, draws smoke.', 'Extraction not checked today.'],
+  'air.extraction-fault': ({ fault }) => [`The extraction failed its check: ${words.extractionFaults[fault]}.`, 'Put it right, then check again.', `Extraction: ${words.extractionFaults[fault]}.`],
+  'air.no-limit': () => ['No limit that binds here knows any of this fume.', 'Choose a stricter basis under House rules.'],
+  'air.neighbours-held': ({ count }) => [`${plural(count, 'other bay', 'other bays')} of this hall ${count === 1 ? 'holds by its own air and burns no arc: it is' : 'hold by their own air and burn no arc: they are'} not counted.`],
+  'air.measured': ({ substances, takenOn }) => [`Measured samples speak for ${substanceList(substances)} (last ${takenOn}); the model for the rest.`],
+  'air.rests-on-pencil': () => ['Rests on published factors, in pencil. Measured samples would be better.'],
 
   'station.stopped': ({ reason }) => [reason ?? 'Stopped. The reason is not given yet.', 'Put it right, then re-open.'],
   'gate.not-judged-yet': ({ gate }) => [`${words.gates[gate]} is not judged by Zonaris yet.`, 'Check it as you do today.', `${words.gates[gate]} not judged yet.`],

@@ -1,12 +1,21 @@
 import type {
-  BaseMetalId, BayKindId, CoatingId, ConfinementId, ConsumableId, ContainerId, GateId, JurisdictionId, PositionId, ProcessId,
-  ResidueId, RoleId, ShadeRuleSetId, ShieldingGasId, WorkplaceId, ZoneId,
+  BaseMetalId, BayKindId, CoatingId, ConfinementId, ConsumableId, ContainerId, ExposureBasisId, ExposureRuleSetId, ExtractionKindId, GateId, HoodKindId, JurisdictionId, MaskId, PositionId, ProcessId,
+  ResidueId, SubstanceId, SubstitutionId, RoleId, ShadeRuleSetId, ShieldingGasId, WorkplaceId, ZoneId,
 } from '#core/vocabulary/vocabulary'
 import type { JobField } from '#core/job/job'
 import type { GlassesKind, HelmetFault } from '#core/station/station'
 import type { OutfitReason, RequirementId } from '#core/ppe/required-outfit'
 import type { GateState, Word } from '#core/clearance/gate'
 import type { RightId } from '#core/person/rights'
+import type { ExtractionFault } from '#core/air/air-findings'
+import type { AdviceKind } from '#core/air/air-advice'
+import type { LimitKind } from '#core/exposure/limits'
+import type { MixtureGroupId } from '#core/exposure/mixture'
+import type { FumeInput } from '#core/fume/fume-findings'
+import type { FlowMethod } from '#core/hall/hall-state'
+import type { SampleVerdict } from '#core/samples/compliance'
+import type { SampleColumn } from '#core/samples/read-samples'
+import type { UnsampledRule } from '#core/samples/shift-average'
 import type { ShadeInput } from '#core/shade/shade-findings'
 
 const processes: Record<ProcessId, string> = {
@@ -58,6 +67,7 @@ const gateStates: Record<GateState, string> = { 'open': 'open', 'hold': 'hold', 
 const stationWords: Record<Word, string> = { 'clear-to-strike': 'Clear to strike', 'hold': 'Hold', 'stopped': 'Stopped' }
 const jobFields: Record<JobField, string> = {
   currentA: 'the current', currentRangeA: 'the current range', consumable: 'the rod or wire', electrodeDiameterMm: 'its diameter', plateThicknessMm: 'the thickness',
+  wireFeedMPerMin: 'the wire feed', travelSpeedMPerMin: 'the travel speed', strippedWidthMm: 'how wide it is stripped',
   acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
   shieldingGas: 'the shielding gas', position: 'the position', confinement: 'the surroundings', startsAt: 'the start time', endsAt: 'the end time',
   arcMinPerH: 'the arc minutes', residue: 'degreaser residue', container: 'whether it is a container',
@@ -93,12 +103,50 @@ const outfitReasons: Record<OutfitReason, string> = {
 }
 const rights: Record<RightId, string> = {
   'see-floor': 'see the floor', 'stop': 'stop work', 'reopen': 're-open a stopped bay', 'set-jobs': 'set jobs', 'door-checks': 'do the door checks', 'place-people': 'place people at bays',
+  'describe-air': 'describe halls, hoods and data sheets', 'record-samples': 'record samples', 'health-fields': 'see and write health fields',
   'change-house-rules': 'change house rules', 'manage-people': 'manage people', 'set-up-site': 'set up the site', 'read-records': 'read the log',
+}
+
+const substances: Record<SubstanceId, string> = {
+  'total-fume': 'fume in all', 'iron': 'iron', 'manganese': 'manganese', 'chromium': 'chromium', 'chromium-vi': 'chromium(VI)', 'nickel': 'nickel', 'zinc': 'zinc', 'copper': 'copper',
+  'aluminium': 'aluminium', 'lead': 'lead', 'cadmium': 'cadmium', 'fluorides': 'fluorides', 'ozone': 'ozone', 'nitrogen-dioxide': 'nitrogen dioxide', 'nitric-oxide': 'nitric oxide', 'carbon-monoxide': 'carbon monoxide',
+}
+const exposureRuleSets: Record<ExposureRuleSetId, string> = { 'us-legal': 'US law', 'us-consensus': 'US consensus', 'us-ca': 'California', 'eu': 'European Union', 'uk': 'United Kingdom', 'de': 'Germany' }
+const exposureBases: Record<ExposureBasisId, string> = { ...exposureRuleSets, strictest: 'The strictest of all' }
+const limitKinds: Record<LimitKind, string> = { 'twa': 'over the shift', 'short-term': 'in a quarter of an hour', 'ceiling': 'at any moment' }
+const hoodKinds: Record<HoodKindId, string> = {
+  opening: 'opening beside the arc', slot: 'slot', canopy: 'canopy', overhead: 'hood over the arc', bench: 'opening at the bench', downdraft: 'downdraft table', booth: 'booth', gun: 'extraction on the gun',
+}
+const extractionKinds: Record<ExtractionKindId, string> = {
+  arm: 'movable arm', opening: 'fixed opening', slot: 'slot', canopy: 'canopy', bench: 'opening at the bench', downdraft: 'downdraft table', booth: 'booth', gun: 'extraction on the gun',
+}
+const placements = { beside: 'beside the arc', above: 'over the arc' } as const
+const flowMethods: Record<FlowMethod, string> = { 'traverse': 'duct traverse', 'static-pressure': 'suction behind the hood', 'face-velocity': 'speed at the face', 'maker': 'maker\'s figure, not measured' }
+const masks: Record<MaskId, string> = {
+  'dust-mask': 'dust mask', 'n95': 'N95 mask', 'ffp2': 'FFP2 mask', 'ffp3': 'FFP3 mask', 'half-p100': 'half mask, P3 or P100', 'full-p100': 'full mask, P3 or P100', 'papr-loose': 'blower with loose hood',
+  'papr-helmet': 'blower helmet', 'papr-tight-full': 'blower, tight full mask', 'air-line-half': 'air line, half mask', 'air-line-full': 'air line, full mask', 'scba': 'breathing set',
+}
+const mixtureGroups: Record<MixtureGroupId, string> = {
+  'airways': 'what irritates the airways', 'lung-cancer': 'what causes lung cancer', 'nerves': 'what harms the nerves', 'kidneys': 'what harms the kidneys', 'blood-oxygen': 'what keeps oxygen from the blood', 'lung-load': 'what loads the lungs with dust',
+}
+const fumeInputs: Record<FumeInput, string> = {
+  current: 'the current or the wire feed', diameter: 'the wire\'s diameter', consumable: 'the rod or wire', baseMetal: 'the base metal', coating: 'the coating', strippedWidth: 'how wide the coating is stripped on each side', arcTime: 'the arc minutes in an hour', hours: 'the hours of work',
+}
+const extractionFaults: Record<ExtractionFault, string> = { 'off': 'it is off', 'damper-shut': 'its damper is shut', 'out-of-position': 'it is out of position', 'no-draw': 'it draws no smoke' }
+const substitutions: Record<SubstitutionId, string> = {
+  'loq': 'at the limit of quantification', 'loq-root-2': 'that limit over √2', 'loq-half': 'half that limit', 'regression': 'regression on ranks', 'likelihood': 'largest likelihood', 'beta': 'β-substitution',
+}
+const sampleVerdicts: Record<SampleVerdict, string> = { 'compliant': 'passes', 'non-compliant': 'fails', 'no-decision': 'no decision' }
+const sampleColumns: Record<SampleColumn, string> = { shift: 'shift or person', concentration: 'concentration', mass: 'mass', volume: 'air volume', minutes: 'minutes', below: 'below limit?', ignore: 'not used' }
+const unsampledRules: Record<UnsampledRule, string> = { 'as-sampled': 'like the part sampled', 'nothing': 'as clean air', 'worst': 'like the worst piece' }
+const adviceKinds: Record<AdviceKind, string> = {
+  'strip': 'Strip the coating', 'consumable': 'Another process or consumable', 'move-hood': 'Move the hood', 'more-flow': 'Draw more air', 'fewer-arcs': 'Fewer arcs at once', 'respirator': 'A respirator',
 }
 
 /** The words of one language for every id of the vocabulary. A second language is a second object of this type. */
 export const words = {
   processes, processesShort, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, ruleSets, jurisdictions, workplaces,
   bayKinds, roles, gateStates, stationWords, jobFields, shadeInputs, glasses, helmetFaults, requirements, outfitReasons, rights,
+  substances, exposureRuleSets, exposureBases, limitKinds, hoodKinds, extractionKinds, placements, flowMethods, masks, mixtureGroups, fumeInputs, extractionFaults, substitutions, sampleVerdicts, sampleColumns, unsampledRules, adviceKinds,
 }
 export type Words = typeof words

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Job } from '#core/job/job'
@@ -12,7 +13,7 @@ import { PROCESSES } from '#core/vocabulary/vocabulary'
 
 const NOW = '2026-03-02T09:00:00.000Z'
 const LATER = '2026-03-03T04:00:00.000Z'
-const around = { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW } as const
+const around = { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR } as const
 const JOB: Job = {
   process: 'gmaw', currentA: 180, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2',
   position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00', arcMinPerH: 20, residue: 'none', container: 'not-a-container',
@@ -27,7 +28,7 @@ const gate = (station: Station, id: string) => assessStation(station, around).ga
 const codes = (station: Station, id: string) => gate(station, id).findings.map(({ code }) => code)
 
 describe('a station', () => {
-  it('with job, eyes and body in order still holds: four gates are not judged yet', () => {
+  it('with job, eyes and body in order still holds: nobody described the hall, and three gates are not judged yet', () => {
     const { gates, word, firstClosed } = assessStation(ready(), around)
     expect(gates.map(({ state }) => state)).toEqual(['open', 'open', 'open', 'to-do', 'to-do', 'to-do', 'to-do'])
     expect([word, firstClosed]).toEqual(['hold', 'air'])

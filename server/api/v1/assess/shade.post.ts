@@ -4,14 +4,13 @@ import { judgeWorn } from '#core/shade/worn-shade'
 import { speak, spoken } from '#shared/messages/speak'
 import type { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
 import { assessShadeRequest } from '#shared/schemas/assess-shade-schema'
-import { api, parseBody } from '../../../http'
+import { api, findingsOut, parseBody } from '../../../http'
 
 /** The shade a weld needs, every rule set side by side. Stateless; needs no session; house rules apply only if sent. */
 export default api(async (event): Promise<z.input<typeof assessShadeResponse>> => {
   const { wornTransmittance, wornShades, house, ...question } = await parseBody(event, assessShadeRequest)
   const { minimum, start, bindingRuleSet, ruleSets, findings } = requiredShade(question, house)
   const worn = judgeWorn({ transmittance: wornTransmittance, shades: wornShades }, { minimum, start, bindingRuleSet })
-  const findingsOut = [...findings, ...worn.findings].map(said => spoken(said))
   return {
     minimum,
     start,
@@ -24,6 +23,6 @@ export default api(async (event): Promise<z.input<typeof assessShadeResponse>> =
       ...notes.length > 0 ? { note: notes.map(note => speak(note).message).join(' ') } : {},
     })),
     ...worn.effectiveShade === null ? {} : { effectiveShade: worn.effectiveShade },
-    findings: findingsOut.map(({ severity, code, values, sources, message, todo }) => ({ severity, code, values: { ...values }, sources: [...sources], message, todo })),
+    findings: findingsOut([...findings, ...worn.findings].map(said => spoken(said))),
   }
 })

@@ -1,0 +1,43 @@
+import type { Extraction } from '../hall/hall-state'
+import type { DayJob } from '../job/day-work'
+import type { Job } from '../job/job'
+import type { Hood } from '../ventilation/hood'
+import type { HoodKindId } from '../vocabulary/vocabulary'
+
+/** Where the instructor put the hood. */
+export interface HoodPosition {
+  /** Over the arc it receives the rising plume; beside it, it must draw. */
+  readonly placement: 'beside' | 'above'
+  readonly distanceM: number
+}
+
+/** Everything about one bay that its air rests on. */
+export interface BayAir {
+  readonly bayId: string
+  readonly job: Job | null
+  readonly earlierJobs: readonly DayJob[]
+  /** Null: it has none. Undefined: nobody has said. */
+  readonly extraction: Extraction | null | undefined
+  readonly position: HoodPosition | null
+}
+
+/** Kinds that stand where they were built: their distance is still set, but not whether beside or above. */
+const KIND_WHEN: Readonly<Record<Extraction['kind'], (placement: HoodPosition['placement']) => HoodKindId>> = {
+  arm: placement => placement === 'above' ? 'overhead' : 'opening',
+  opening: placement => placement === 'above' ? 'overhead' : 'opening',
+  slot: () => 'slot', canopy: () => 'canopy', bench: () => 'bench', downdraft: () => 'downdraft', booth: () => 'booth', gun: () => 'gun',
+}
+
+/** Extraction that works without a position: the work stands in it, or it sits on the gun. */
+export const needsPosition = (kind: Extraction['kind']): boolean => kind !== 'booth' && kind !== 'gun'
+
+/** The hood as physics sees it; null where there is none or nobody has set its place. */
+export function hoodAtWork(extraction: Extraction | null | undefined, position: HoodPosition | null): { readonly hood: Hood, readonly distanceM: number } | null {
+  if (!extraction || (needsPosition(extraction.kind) && !position)) return null
+  const { kind, diameterM, widthM, heightM, flanged, flowM3PerS } = extraction
+  return { hood: { kind: KIND_WHEN[kind](position?.placement ?? 'beside'), diameterM, widthM, heightM, flanged, flowM3PerS }, distanceM: position?.distanceM ?? 0 }
+}
+
+/** What a survey holds for: this hood in this place. */
+export const hoodKey = (extraction: Extraction | null | undefined, position: HoodPosition | null): string =>
+  JSON.stringify([extraction ?? null, extraction ? position && [position.placement, position.distanceM] : null])

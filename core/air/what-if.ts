@@ -1,0 +1,59 @@
+import type { Job } from '../job/job'
+import type { ConsumableId, ProcessId } from '../vocabulary/vocabulary'
+import type { BayAir, HoodPosition } from './bay-air'
+import type { HallQuestion } from './hall-prediction'
+
+/** One thing or several tried at a bay without changing it. */
+export interface WhatIf {
+  /** Coating taken off on each side, mm. */
+  readonly strippedWidthMm?: number
+  readonly process?: ProcessId
+  readonly consumable?: ConsumableId
+  readonly currentA?: number
+  readonly arcMinPerH?: number
+  readonly placement?: HoodPosition['placement']
+  readonly distanceM?: number
+  readonly flowM3PerS?: number
+  readonly supplyM3PerS?: number
+  readonly airSpeedMPerS?: number
+  /** Share of the other bays' arc time that stays, 0 to 1. */
+  readonly othersShare?: number
+}
+
+function tryJob(job: Job, { strippedWidthMm, process, consumable, currentA, arcMinPerH }: WhatIf): Job {
+  const { currentRangeA, wireFeedMPerMin, ...rest } = job
+  return {
+    ...rest,
+    // A known wire feed belongs to the process and current it was set with.
+    ...wireFeedMPerMin !== undefined && process === undefined && currentA === undefined ? { wireFeedMPerMin } : {},
+    ...currentRangeA && currentA === undefined ? { currentRangeA } : {},
+    ...strippedWidthMm !== undefined ? { coatingStripped: strippedWidthMm > 0, strippedWidthMm } : {},
+    ...process ? { process } : {}, ...consumable ? { consumable } : {},
+    ...currentA !== undefined ? { currentA } : {}, ...arcMinPerH !== undefined ? { arcMinPerH } : {},
+  }
+}
+
+function tryBay(bay: BayAir, change: WhatIf): BayAir {
+  const { placement, distanceM, flowM3PerS } = change
+  const position = placement !== undefined || distanceM !== undefined
+    ? { placement: placement ?? bay.position?.placement ?? 'beside', distanceM: distanceM ?? bay.position?.distanceM ?? 0.3 }
+    : bay.position
+  return {
+    ...bay, position,
+    job: bay.job && tryJob(bay.job, change),
+    extraction: bay.extraction && flowM3PerS !== undefined ? { ...bay.extraction, flowM3PerS } : bay.extraction,
+  }
+}
+
+const fewer = (bay: BayAir, share: number): BayAir =>
+  bay.job?.arcMinPerH === undefined ? bay : { ...bay, job: { ...bay.job, arcMinPerH: bay.job.arcMinPerH * share } }
+
+/** A hall with something tried at one of its bays. */
+export function tryOut(question: HallQuestion, bayId: string, change: WhatIf): HallQuestion {
+  const { supplyM3PerS, airSpeedMPerS, othersShare } = change
+  return {
+    ...question,
+    hall: { ...question.hall, ...supplyM3PerS !== undefined ? { supplyM3PerS } : {}, ...airSpeedMPerS !== undefined ? { airSpeedMPerS } : {} },
+    bays: question.bays.map(bay => bay.bayId === bayId ? tryBay(bay, change) : othersShare === undefined ? bay : fewer(bay, othersShare)),
+  }
+}

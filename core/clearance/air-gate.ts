@@ -1,0 +1,32 @@
+import type { AirSurroundings } from '../air/air-facts'
+import type { AirAssessment } from '../air/assess-air'
+import { assessAir } from '../air/assess-air'
+import type { BayAir } from '../air/bay-air'
+import type { Finding, FindingCode } from '../finding'
+import type { HouseRules } from '../houserules/house-rules'
+import type { Instant, Station } from '../station/station'
+import type { Gate } from './gate'
+import { gateFrom } from './gate'
+
+/** Notes worth keeping in the record; the rest of what explains a verdict is worked out again when it is shown. */
+const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>(['exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out', 'exposure.no-limit-for-fume'])
+
+/** A bay's air as its station has it. */
+export const bayAirOf = ({ job, earlierJobs, hoodPosition }: Station, { bayId, extraction }: AirSurroundings): BayAir =>
+  ({ bayId, job, earlierJobs, extraction, position: hoodPosition })
+
+/** Numbers in the record to three figures: they were compared unrounded, and a hair's change at another bay is no news. */
+const inThreeFigures = (said: Finding): Finding => ({
+  ...said,
+  values: Object.fromEntries(Object.entries(said.values).map(([key, value]) => [key, typeof value === 'number' ? Number(value.toPrecision(3)) : value])) as never,
+})
+
+/** Is what is breathed here under the action fraction, as the ventilation is set, or inside the respirator worn? */
+export function judgeAir(station: Station, air: AirSurroundings, rules: HouseRules, now: Instant): Gate & { readonly air: AirAssessment } {
+  const bay = bayAirOf(station, air)
+  const assessment = assessAir({
+    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, wearer: air.wearerOf(station.personId),
+  })
+  const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
+  return { ...gateFrom('air', kept.map(inThreeFigures), assessment.missing), air: assessment }
+}

@@ -1,0 +1,29 @@
+import type { SubstanceId } from '../vocabulary/vocabulary'
+
+/** Substances that act on the same part of the body: their fractions add up. Source: `mixtureRule`. */
+export const MIXTURE_GROUPS = {
+  'airways': ['ozone', 'nitrogen-dioxide', 'nitric-oxide', 'fluorides', 'zinc', 'copper', 'cadmium'],
+  'lung-cancer': ['chromium-vi', 'nickel', 'cadmium'],
+  'nerves': ['manganese', 'lead'],
+  'kidneys': ['cadmium', 'lead'],
+  'blood-oxygen': ['carbon-monoxide'],
+  'lung-load': ['iron', 'aluminium'],
+} as const satisfies Record<string, readonly SubstanceId[]>
+export type MixtureGroupId = keyof typeof MIXTURE_GROUPS
+
+/**
+ * The largest sum of fractions among substances that act alike: Σ Cᵢ/Lᵢ, like averaging times with like.
+ * Total fume is not added: its parts are.
+ *
+ * @param fractionOf the fraction of its limit for a substance; undefined when there is no limit or nothing known
+ * @example largestMixture(s => ({ ozone: 0.6, 'nitrogen-dioxide': 0.4 })[s]) // { group: 'airways', fraction: 1 }
+ */
+export function largestMixture(fractionOf: (substance: SubstanceId) => number | undefined): { readonly group: MixtureGroupId, readonly fraction: number } | null {
+  let largest: { group: MixtureGroupId, fraction: number } | null = null
+  for (const [group, members] of Object.entries(MIXTURE_GROUPS) as [MixtureGroupId, readonly SubstanceId[]][]) {
+    const fractions = members.map(fractionOf).filter(fraction => fraction !== undefined)
+    const fraction = fractions.reduce((total, part) => total + part, 0)
+    if (fractions.length > 0 && (largest === null || fraction > largest.fraction)) largest = { group, fraction }
+  }
+  return largest
+}

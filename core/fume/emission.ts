@@ -1,0 +1,163 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import type { Range } from '../range'
+import { around, each, exactly, plus, times } from '../range'
+import type { SourceRef } from '../source/source-ref'
+import { SOURCES } from '../source/sources'
+import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../vocabulary/vocabulary'
+import { coatingBurnOff, widthToStripMm, ZNO_PER_ZN } from './coating-burn-off'
+import type { FumeKnowledge } from './consumable-fume'
+import { fumeKnowledge } from './consumable-fume'
+import type { FumeDataSheet } from './data-sheet'
+import { FACTOR_SPREAD } from './emission-factors'
+import type { Composition } from './fume-composition'
+import { COMPOSITIONS } from './fume-composition'
+import { gasesAtArc, mgPerMinFromMl } from './gases'
+import type { MeltingQuestion } from './melting-rate'
+import { meltingRateGPerMin } from './melting-rate'
+
+/** What the fume of a job is asked from. */
+export interface FumeQuestion extends MeltingQuestion {
+  readonly process: ProcessId
+  readonly consumable?: ConsumableId
+  readonly baseMetal?: BaseMetalId
+  readonly coating?: CoatingId
+  readonly coatingStripped?: boolean
+  /** Taken off on each side of the joint, mm. */
+  readonly strippedWidthMm?: number
+  readonly plateThicknessMm?: number
+  readonly travelSpeedMPerMin?: number
+  readonly shieldingGas?: ShieldingGasId
+}
+
+/** One substance as the arc makes it. */
+export interface SubstanceEmission {
+  /** While the arc burns, mg/min; metals as the element. */
+  readonly mgPerMin: Range
+  /** `pencil` where it rests on published factors, `chalk` where on the shop's own data sheet. */
+  readonly ink: 'pencil' | 'chalk'
+  readonly sources: readonly SourceRef[]
+}
+
+/** The fume of a job: what rises while the arc burns, and what stands in the way of saying it. */
+export interface Emission {
+  readonly substances: Readonly<Partial<Record<SubstanceId, SubstanceEmission>>>
+  readonly findings: readonly Finding[]
+}
+
+const CONCERNS: readonly SubstanceId[] = ['manganese', 'chromium-vi', 'nickel', 'lead', 'cadmium', 'fluorides']
+
+/**
+ * What an arc puts into the air, substance by substance, with its spread.
+ * Total fume is melting rate × factor; metals by their own factor where one was measured, else by the family's composition;
+ * a coating adds what burns off. A shop's own data sheet replaces the tables. Unknown is a hold, never a zero.
+ *
+ * @param sheet the shop's own data sheet for the consumable, if it has one
+ * Source: `emissionFactors`, `fumeRates`, `fumeComposition`, `meltingRate`, `burnOff`, `arcGases`.
+ */
+export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emission {
+  const { process, consumable, baseMetal } = question
+  const findings: Finding[] = []
+  const substances: Partial<Record<SubstanceId, SubstanceEmission>> = {}
+
+  if (PROCESS_TRAITS[process].needsConsumable && consumable === undefined) return { substances, findings: [finding('hold', 'fume.input-missing', { input: 'consumable' })] }
+  if (!PROCESS_TRAITS[process].needsConsumable && baseMetal === undefined) return { substances, findings: [finding('hold', 'fume.input-missing', { input: 'baseMetal' })] }
+  if (consumable === 'bag-silver' && sheet?.compositionPercent.cadmium === undefined) {
+    return { substances, findings: [finding('hold', 'fume.maybe-cadmium', { consumable }, [SOURCES.cadmiumBraze])] }
+  }
+
+  const knowledge = fumeKnowledge(process, consumable, baseMetal)
+  const rate = sheet && (sheet.fumeGPerKg !== undefined || sheet.fumeMgPerS !== undefined) ? sheetRate(sheet, question) : tableRate(knowledge, question)
+  if (rate === null) findings.push(finding('hold', 'fume.no-factor', { process, consumable: consumable ?? null, baseMetal: baseMetal ?? null }))
+  else if (typeof rate === 'string') findings.push(finding('hold', 'fume.input-missing', { input: rate }))
+  else {
+    substances['total-fume'] = { mgPerMin: rate.fumeMgPerMin, ink: rate.ink, sources: rate.sources }
+    if (sheet) addSheetMetals(substances, rate.fumeMgPerMin, sheet)
+    else if (knowledge) addTableMetals(substances, rate, knowledge)
+    findings.push(sheet
+      ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, [SOURCES.dataSheet])
+      : finding('note', 'fume.factors-in-pencil', { process }, rate.sources))
+  }
+  findings.push(...addCoating(substances, question))
+  addGases(substances, question, findings)
+  const silent = CONCERNS.filter(substance => substances[substance] === undefined)
+  if (silent.length > 0 && substances['total-fume']) findings.push(finding('note', 'fume.not-measured', { substances: silent }))
+  return { substances, findings }
+}
+
+interface Rate {
+  readonly fumeMgPerMin: Range
+  readonly melted: Range | null
+  readonly ink: SubstanceEmission['ink']
+  readonly sources: readonly SourceRef[]
+}
+
+function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' | 'diameter' {
+  if (sheet.fumeGPerKg === undefined) return { fumeMgPerMin: exactly(sheet.fumeMgPerS! * 60), melted: null, ink: 'chalk', sources: [SOURCES.dataSheet] }
+  const melted = meltingRateGPerMin(question)
+  if (typeof melted === 'string') return melted
+  return { fumeMgPerMin: times(melted, sheet.fumeGPerKg), melted, ink: 'chalk', sources: [SOURCES.dataSheet, SOURCES.meltingRate] }
+}
+
+function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | 'diameter' | null {
+  if (!knowledge) return null
+  const { rate } = knowledge
+  if (rate.by === 'minute') return { fumeMgPerMin: times(rate.gPerMin, 1000), melted: null, ink: 'pencil', sources: [rate.source] }
+  const melted = meltingRateGPerMin(question)
+  if (typeof melted === 'string') return melted
+  const how = question.process === 'smaw' && question.consumableKgPerH === undefined ? SOURCES.stickConsumption : SOURCES.meltingRate
+  // g/min × g/kg = mg/min.
+  return { fumeMgPerMin: times(melted, rate.gPerKg), melted, ink: 'pencil', sources: [rate.source, how] }
+}
+
+function addTableMetals(substances: Partial<Record<SubstanceId, SubstanceEmission>>, rate: Rate, { rate: published, family, familySource }: FumeKnowledge): void {
+  const shares: Composition = COMPOSITIONS[family]
+  for (const [substance, percent] of Object.entries(shares) as [SubstanceId, Range][]) {
+    substances[substance] = { mgPerMin: times(rate.fumeMgPerMin, times(percent, 0.01)), ink: 'pencil', sources: [...rate.sources, familySource] }
+  }
+  if (published.by !== 'mass' || !published.factor || !rate.melted) return
+  for (const [substance, gPerKg] of Object.entries(published.factor.metalsGPerKg) as [SubstanceId, number][]) {
+    substances[substance] = { mgPerMin: times(rate.melted, around(gPerKg, FACTOR_SPREAD)), ink: 'pencil', sources: rate.sources }
+  }
+}
+
+function addSheetMetals(substances: Partial<Record<SubstanceId, SubstanceEmission>>, fume: Range, { compositionPercent }: FumeDataSheet): void {
+  for (const [substance, percent] of Object.entries(compositionPercent) as [SubstanceId, number][]) {
+    substances[substance] = { mgPerMin: times(fume, percent / 100), ink: 'chalk', sources: [SOURCES.dataSheet] }
+  }
+}
+
+const CLEAN: ReadonlySet<CoatingId> = new Set(['none'])
+
+function addCoating(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion): Finding[] {
+  const { process, coating, coatingStripped, strippedWidthMm, plateThicknessMm, travelSpeedMPerMin } = question
+  if (coating === undefined) return [finding('hold', 'fume.input-missing', { input: 'coating' })]
+  if (CLEAN.has(coating)) return []
+  if (coatingStripped && strippedWidthMm === undefined) return [finding('hold', 'fume.input-missing', { input: 'strippedWidth' })]
+  const stripMm = widthToStripMm(plateThicknessMm)
+  const dust = coatingStripped ? [finding('note', 'fume.stripping-dust', { coating }, [SOURCES.coatings])] : []
+  const stripped = strippedWidthMm ?? 0
+  if (stripped >= stripMm) return dust
+  const burnOff = coatingBurnOff({ process, coating, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm: stripped })
+  if (!burnOff) return [finding('hold', 'fume.coating-not-modelled', { coating }, [SOURCES.coatings]), ...dust]
+  const { substance, mgPerMin, sources } = burnOff
+  if (mgPerMin.high <= 0) return dust
+  add(substances, substance, mgPerMin, sources)
+  // In the air it is an oxide: its oxygen counts in the mass of the fume.
+  add(substances, 'total-fume', times(mgPerMin, substance === 'zinc' ? ZNO_PER_ZN : 1.077), sources)
+  return [finding('caution', 'fume.coating-burns', { coating, substance, stripMm }, sources), ...dust]
+}
+
+function add(substances: Partial<Record<SubstanceId, SubstanceEmission>>, substance: SubstanceId, mgPerMin: Range, sources: readonly SourceRef[]): void {
+  const before = substances[substance]
+  substances[substance] = before
+    ? { mgPerMin: plus(before.mgPerMin, mgPerMin), ink: before.ink, sources: [...before.sources, ...sources] }
+    : { mgPerMin, ink: 'pencil', sources }
+}
+
+function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion, findings: Finding[]): void {
+  const made = Object.entries(gasesAtArc(question.process, question)) as [SubstanceId, Range][]
+  for (const [gas, mlPerMin] of made) substances[gas] = { mgPerMin: each(mlPerMin, ml => mgPerMinFromMl(gas, ml)), ink: 'pencil', sources: [SOURCES.arcGases] }
+  if (made.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: made.map(([gas]) => gas) }, [SOURCES.arcGases]))
+}

@@ -1,0 +1,36 @@
+import type { Range } from '../range'
+import type { SubstanceId } from '../vocabulary/vocabulary'
+
+/** Share of each substance in the fume, % by mass, as the element. */
+export type Composition = Readonly<Partial<Record<SubstanceId, Range>>>
+
+const between = (low: number, high: number): Range => ({ low, mid: (low + high) / 2, high })
+/** Printed as "less than": anything up to it. */
+const under = (high: number): Range => between(0, high)
+/** Printed as "trace", or as absent beside elements that are there: taken up to a hundredth of a per cent. */
+const TRACE = under(0.01)
+const LITTLE = under(0.1)
+
+/**
+ * Composition of fume by family of consumable, from the general literature; ranges, not one study. Source: `fumeComposition`.
+ * Copper: a coppered wire gives 0.2 to 1 %. A substance left out is not known to be there; it is not modelled, not zero.
+ */
+export const COMPOSITIONS = {
+  'solid-steel': { 'iron': between(50, 62), 'manganese': between(4, 12), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE, 'copper': between(0.2, 1) },
+  'flux-core-gas': { 'iron': between(25, 40), 'manganese': between(6, 15), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE, 'fluorides': between(0.5, 5) },
+  'flux-core-self': { 'iron': between(15, 40), 'manganese': between(1, 12), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE, 'fluorides': between(4, 15), 'aluminium': between(2, 8) },
+  'rutile-stick': { 'iron': between(20, 35), 'manganese': between(4, 8), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE },
+  'basic-stick': { 'iron': between(12, 25), 'manganese': between(3, 8), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE, 'fluorides': between(10, 20) },
+  'cellulosic-stick': { 'iron': between(40, 55), 'manganese': between(3, 6), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE },
+  'stainless-stick': { 'iron': between(4, 10), 'manganese': between(3, 8), 'chromium': between(4, 8), 'chromium-vi': between(2, 5), 'nickel': between(0.3, 1.5), 'fluorides': between(10, 20) },
+  'stainless-wire': { 'iron': between(25, 40), 'manganese': between(4, 12), 'chromium': between(10, 17), 'chromium-vi': between(0.1, 0.6), 'nickel': between(4, 8) },
+  'stainless-tig': { 'iron': between(20, 40), 'manganese': between(3, 10), 'chromium': between(5, 15), 'chromium-vi': between(0.1, 2), 'nickel': between(3, 8) },
+  'aluminium-silicon': { aluminium: between(48, 52) },
+  'aluminium-magnesium': { aluminium: between(38, 48), manganese: between(0.1, 1) },
+  'nickel-stick': { manganese: under(0.4), nickel: between(25, 75) },
+  'gouging': { 'iron': between(50, 62), 'manganese': between(4, 12), 'chromium': LITTLE, 'chromium-vi': TRACE, 'nickel': LITTLE, 'copper': between(1, 10) },
+  'brass-rod': { zinc: between(20, 80), copper: between(0.5, 5) },
+  'tin-solder': {},
+} as const satisfies Record<string, Composition>
+
+export type FumeFamily = keyof typeof COMPOSITIONS

@@ -1,0 +1,19 @@
+import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
+
+/** What must be known before the fume can be said. */
+export const FUME_INPUTS = ['current', 'diameter', 'consumable', 'baseMetal', 'coating', 'strippedWidth', 'arcTime', 'hours'] as const
+export type FumeInput = typeof FUME_INPUTS[number]
+
+/** Codes of the fume area. */
+export interface FumeFindings {
+  'fume.input-missing': { input: FumeInput }
+  'fume.no-factor': { process: ProcessId, consumable: ConsumableId | null, baseMetal: BaseMetalId | null }
+  'fume.coating-not-modelled': { coating: CoatingId }
+  'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
+  'fume.maybe-cadmium': { consumable: ConsumableId }
+  'fume.factors-in-pencil': { process: ProcessId }
+  'fume.from-data-sheet': { consumable: ConsumableId, title: string }
+  'fume.gases-in-pencil': { substances: readonly SubstanceId[] }
+  'fume.not-measured': { substances: readonly SubstanceId[] }
+  'fume.stripping-dust': { coating: CoatingId }
+}

@@ -1,0 +1,100 @@
+import type { Range } from '../range'
+import { around, exactly } from '../range'
+import type { BaseMetalId, ConsumableId, ProcessId } from '../vocabulary/vocabulary'
+
+/** Density of wires, g/cm³. Cored wire is counted with its filling. */
+const STEEL_G_PER_CM3 = 7.85
+const STAINLESS_G_PER_CM3 = 7.95
+const ALUMINIUM_G_PER_CM3 = 2.68
+const CORED_G_PER_CM3 = 6.2
+
+const ALUMINIUM: ReadonlySet<ConsumableId> = new Set(['er4043', 'er5356'])
+const STAINLESS: ReadonlySet<ConsumableId> = new Set(['er308l', 'er308lsi'])
+
+const isCored = (process: ProcessId): boolean => process === 'fcaw-g' || process === 'fcaw-s'
+
+const densityOf = (process: ProcessId, consumable: ConsumableId | undefined): number => {
+  if (isCored(process)) return CORED_G_PER_CM3
+  if (consumable && ALUMINIUM.has(consumable)) return ALUMINIUM_G_PER_CM3
+  return consumable && STAINLESS.has(consumable) ? STAINLESS_G_PER_CM3 : STEEL_G_PER_CM3
+}
+
+/**
+ * Mass of wire melted, g/min: the wire's cross-section × its speed × its density. Source: geometry.
+ *
+ * @example wireMassGPerMin(8, 1.2, 7.85) // 71.025
+ */
+export const wireMassGPerMin = (wireFeedMPerMin: number, diameterMm: number, densityGPerCm3: number): number =>
+  Math.PI / 4 * diameterMm ** 2 * wireFeedMPerMin * densityGPerCm3
+
+/** Melting by current, for 1.2 mm wire: speed mm/s = α·I + β·l·I². Source: `meltingRate`. */
+const STEEL_ALPHA_MM_PER_A_S = 0.30
+const STEEL_BETA_PER_A2_S = 5.0e-5
+const ALUMINIUM_ALPHA_MM_PER_A_S = 0.75
+const STICK_OUT_MM = 15
+const FITTED_FOR_MM = 1.2
+
+/** Wire speed from current, m/min. α scales with (1.2/d)², β with (1.2/d)⁴. */
+export function wireFeedFromCurrentMPerMin(currentA: number, diameterMm: number, isAluminium: boolean): number {
+  const thinner = (FITTED_FOR_MM / diameterMm) ** 2
+  const mmPerS = isAluminium
+    ? ALUMINIUM_ALPHA_MM_PER_A_S * thinner * currentA
+    : STEEL_ALPHA_MM_PER_A_S * thinner * currentA + STEEL_BETA_PER_A2_S * thinner ** 2 * STICK_OUT_MM * currentA ** 2
+  return mmPerS * 60 / 1000
+}
+
+/** Covered electrode consumed for each ampere, g/(A·min), core and covering. Source: `stickConsumption`. */
+const STICK_G_PER_A_MIN: Range = { low: 0.17, mid: 0.21, high: 0.25 }
+/** How far wire melted by current strays from the fit; cored wire further. */
+const WIRE_SPREAD = 0.2
+const CORED_SPREAD = 0.25
+/** Thinnest usual wire, mm: what an unknown diameter is taken for at its high end. */
+const THINNEST_WIRE_MM = 0.8
+
+/** What the melting rate is asked from; the surest known value decides. */
+export interface MeltingQuestion {
+  readonly process: ProcessId
+  readonly consumable?: ConsumableId
+  readonly baseMetal?: BaseMetalId
+  readonly currentA?: number
+  readonly currentRangeA?: readonly [number, number]
+  readonly electrodeDiameterMm?: number
+  readonly wireFeedMPerMin?: number
+  readonly consumableKgPerH?: number
+}
+
+/** What is missing to say how much melts. */
+export type MeltingInput = 'current' | 'diameter'
+
+/**
+ * Mass of consumable melted while the arc burns, g/min: from its consumption, else from the wire feed, else from the current.
+ *
+ * @returns the range, or the name of what is missing
+ */
+export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingInput {
+  const { process, consumable, wireFeedMPerMin, electrodeDiameterMm, consumableKgPerH } = question
+  if (consumableKgPerH !== undefined) return exactly(consumableKgPerH * 1000 / 60)
+  const density = densityOf(process, consumable)
+  if (process !== 'smaw' && wireFeedMPerMin !== undefined) {
+    return electrodeDiameterMm === undefined ? 'diameter' : exactly(wireMassGPerMin(wireFeedMPerMin, electrodeDiameterMm, density))
+  }
+  const amperes = currentRangeOf(question)
+  if (amperes === undefined) return 'current'
+  if (process === 'smaw') return { low: STICK_G_PER_A_MIN.low * amperes.low, mid: STICK_G_PER_A_MIN.mid * amperes.mid, high: STICK_G_PER_A_MIN.high * amperes.high }
+  const isAluminium = consumable !== undefined && ALUMINIUM.has(consumable)
+  // Current flows in the sheath alone: by mass, cored wire melts as solid steel wire does.
+  const melted = (currentA: number, diameterMm: number) => wireMassGPerMin(wireFeedFromCurrentMPerMin(currentA, diameterMm, isAluminium), diameterMm, isCored(process) ? STEEL_G_PER_CM3 : density)
+  const spread = around(1, isCored(process) ? CORED_SPREAD : WIRE_SPREAD)
+  const diameter = electrodeDiameterMm ?? FITTED_FOR_MM
+  return {
+    low: melted(amperes.low, diameter) * spread.low,
+    mid: melted(amperes.mid, diameter),
+    high: melted(amperes.high, electrodeDiameterMm ?? THINNEST_WIRE_MM) * spread.high,
+  }
+}
+
+/** The current as a range, A; undefined when it is not known. */
+export function currentRangeOf({ currentA, currentRangeA }: Pick<MeltingQuestion, 'currentA' | 'currentRangeA'>): Range | undefined {
+  if (currentRangeA) return { low: currentRangeA[0], mid: (currentRangeA[0] + currentRangeA[1]) / 2, high: currentRangeA[1] }
+  return currentA === undefined ? undefined : exactly(currentA)
+}

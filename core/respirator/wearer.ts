@@ -1,0 +1,39 @@
+import type { MaskId } from '../vocabulary/vocabulary'
+
+/** What the health table holds of somebody who wears a mask. Never in the record: it is erasable. */
+export interface WearerRecord {
+  readonly mask: MaskId
+  /** Date of the fit test with this very mask, YYYY-MM-DD; null when never tested. */
+  readonly fitTestedOn: string | null
+  /** Date of the medical clearance, YYYY-MM-DD; null when never cleared. */
+  readonly medicallyClearedOn: string | null
+}
+
+/** What the floor may know of a wearer: which mask, and until when test and clearance both stand. Not which of them is missing. */
+export interface Wearer {
+  readonly mask: MaskId
+  /** Instant until which the wearer is ready; null when they are not. */
+  readonly readyUntil: string | null
+  /** Seen clean-shaven today; null when nobody looked. */
+  readonly isShaven: boolean | null
+}
+
+const addMonths = (date: string, months: number): string => {
+  const [year, month, day] = date.split('-').map(Number) as [number, number, number]
+  const lastDay = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate()
+  return new Date(Date.UTC(year, month - 1 + months, Math.min(day, lastDay))).toISOString()
+}
+
+/**
+ * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test.
+ *
+ * @param isTight the mask seals to the face
+ * @returns an instant, or null when what is needed was never done
+ */
+export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, isTight: boolean, months: { readonly fitTest: number, readonly medical: number }): string | null {
+  if (medicallyClearedOn === null || (isTight && fitTestedOn === null)) return null
+  const medical = addMonths(medicallyClearedOn, months.medical)
+  if (!isTight) return medical
+  const fit = addMonths(fitTestedOn!, months.fitTest)
+  return fit < medical ? fit : medical
+}

@@ -1,0 +1,110 @@
+import type { ZoneNetwork } from './zones'
+import { Zones } from './zones'
+
+/** What is known of the air of a hall. */
+export interface HallAir {
+  /** In the open there is no far field to fill: what leaves the plume is gone. */
+  readonly isOpenAir: boolean
+  readonly volumeM3: number
+  readonly ceilingM: number
+  /** Air blown in by fans and through openings, m³/s; a hood's make-up air is part of it. */
+  readonly supplyM3PerS: number
+  /** Share of the supply that is outdoor air, 0 to 1; the rest is hall air through the filter. */
+  readonly outdoorShare: number
+  /** Share of particles that the hall's filter takes from what it returns, 0 to 1. Gases pass. */
+  readonly filterEfficiency: number
+  /** Fume in the air that comes in, mg/m³. */
+  readonly backgroundMgPerM3: number
+  /** Radius of the half-sphere round arc and head, m. */
+  readonly nearFieldRadiusM: number
+  /** Random air speed at the bays, m/s; also the draught that a hood works against. */
+  readonly airSpeedMPerS: number
+}
+
+export const HALL_LIMITS = {
+  volumeM3: { min: 5, max: 1_000_000 },
+  ceilingM: { min: 1.8, max: 60 },
+  supplyM3PerS: { min: 0, max: 1000 },
+  outdoorShare: { min: 0, max: 1 },
+  filterEfficiency: { min: 0, max: 1 },
+  backgroundMgPerM3: { min: 0, max: 10 },
+  nearFieldRadiusM: { min: 0.2, max: 1.5 },
+  airSpeedMPerS: { min: 0.02, max: 5 },
+} as const
+
+/** Settling of fume is not counted as a control: a choice to the safe side. Ozone's own decay likewise. */
+export interface HallHood {
+  readonly flowM3PerS: number
+  /** What it draws goes back into the hall through its filter; otherwise it is ducted out. */
+  readonly returnsAir: boolean
+  readonly filterEfficiency: number
+}
+
+/** One bay of the hall: its near field, with or without a hood. */
+export interface HallSpot { readonly hood: HallHood | null }
+
+/** Volume of the near field: a half-sphere on the bench, m³. */
+export const nearFieldVolumeM3 = (radiusM: number): number => 2 / 3 * Math.PI * radiusM ** 3
+
+/**
+ * Air exchanged between near and far field, m³/s: half the free surface of the half-sphere × the random air speed.
+ * Source: `twoZone`; β = ½·FSA·S with FSA = 2πr².
+ *
+ * @example nearFieldExchangeM3PerS(0.5, 0.15) * 60 // 7.06858 m³/min
+ */
+export const nearFieldExchangeM3PerS = (radiusM: number, airSpeedMPerS: number): number => Math.PI * radiusM ** 2 * airSpeedMPerS
+
+/** Whether what floats is held back by a filter. */
+export type Aerosol = 'particles' | 'gases'
+
+/** Where the far field is swept away: a hall so large and airy that nothing gathers. */
+const OPEN_AIR_VOLUME_M3 = 1e6
+const OPEN_AIR_FLOW_M3_PER_S = 1e6
+
+/** The flows of a hall, m³/s, as the balance counts them. */
+export interface HallFlows {
+  /** Outdoor air in, and hall air out: the outdoor supply, or what the ducted hoods draw if that is more. */
+  readonly outdoorM3PerS: number
+  /** Clean air that the hall's own filter is worth. */
+  readonly hallFilterM3PerS: number
+  /** Clean air that the hoods' filters are worth, where they return what they draw. */
+  readonly hoodFilterM3PerS: number
+}
+
+/** The flows of a hall for particles or for gases. Hood flow is not counted as stirring the near field: a choice to the safe side. */
+export function hallFlows(hall: HallAir, spots: readonly HallSpot[], what: Aerosol): HallFlows {
+  if (hall.isOpenAir) return { outdoorM3PerS: OPEN_AIR_FLOW_M3_PER_S, hallFilterM3PerS: 0, hoodFilterM3PerS: 0 }
+  let ducted = 0
+  let cleaned = 0
+  for (const { hood } of spots) {
+    if (!hood) continue
+    if (!hood.returnsAir) ducted += hood.flowM3PerS
+    else if (what === 'particles') cleaned += hood.flowM3PerS * hood.filterEfficiency
+  }
+  return {
+    outdoorM3PerS: Math.max(hall.supplyM3PerS * hall.outdoorShare, ducted),
+    hallFilterM3PerS: what === 'particles' ? hall.supplyM3PerS * (1 - hall.outdoorShare) * hall.filterEfficiency : 0,
+    hoodFilterM3PerS: cleaned,
+  }
+}
+
+/** The far field is zone 0, the near field of spot i is zone i + 1. */
+export const FAR_FIELD = 0
+export const nearFieldOf = (spot: number): number => spot + 1
+
+/** The zones of a hall with any number of bays: one far field, and a near field round each arc. */
+export function hallNetwork(hall: HallAir, spots: readonly HallSpot[], what: Aerosol): ZoneNetwork {
+  const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hall, spots, what)
+  const near = nearFieldVolumeM3(hall.nearFieldRadiusM)
+  const exchange = nearFieldExchangeM3PerS(hall.nearFieldRadiusM, hall.airSpeedMPerS)
+  const whole = hall.isOpenAir ? OPEN_AIR_VOLUME_M3 : hall.volumeM3
+  // A hall too small for its near fields keeps a tenth of its volume between them.
+  const far = Math.max(whole - near * spots.length, whole / 10)
+  return {
+    volumesM3: [far, ...spots.map(() => near)],
+    exchanges: spots.map((_, spot) => [FAR_FIELD, nearFieldOf(spot), exchange]),
+    removalM3PerS: [outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS, ...spots.map(() => 0)],
+  }
+}
+
+export const hallZones = (hall: HallAir, spots: readonly HallSpot[], what: Aerosol): Zones => new Zones(hallNetwork(hall, spots, what))

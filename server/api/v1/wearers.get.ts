@@ -1,0 +1,11 @@
+import { mayDo } from '#core/person/rights'
+import type { WearersReading } from '#shared/readings'
+import { readWearers } from '../../database/air'
+import { api, requireSignedIn } from '../../http'
+import { useRunning } from '../../running'
+
+/** Masks with their fit-test and medical dates: everybody's for the safety lead, one's own for everybody else. */
+export default api(async (event): Promise<WearersReading> => {
+  const { siteId, person, holder } = await requireSignedIn(event)
+  return { wearers: await readWearers(useRunning().pool, siteId, mayDo(holder, 'health-fields') ? null : person.personId) }
+})

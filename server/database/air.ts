@@ -1,0 +1,104 @@
+import type { AirFacts, StationAir } from '#core/air/air-facts'
+import type { FumeDataSheets } from '#core/fume/data-sheets'
+import { NO_SHEETS } from '#core/fume/data-sheets'
+import type { HallState } from '#core/hall/hall-state'
+import type { HouseRules } from '#core/houserules/house-rules'
+import { respiratorOf } from '#core/respirator/respirators'
+import type { Wearer, WearerRecord } from '#core/respirator/wearer'
+import { readyUntil } from '#core/respirator/wearer'
+import type { SamplesState, Survey } from '#core/samples/survey'
+import type { MaskId } from '#core/vocabulary/vocabulary'
+import type { Queryable } from './connection'
+
+export async function writeHall(db: Queryable, siteId: string, hallId: string, version: number, hall: HallState): Promise<void> {
+  await db.query(`insert into hall_reading (site_id, hall_id, version, hall) values ($1, $2, $3, $4)
+    on conflict (site_id, hall_id) do update set version = excluded.version, hall = excluded.hall`, [siteId, hallId, version, JSON.stringify(hall)])
+}
+
+export async function writeSheets(db: Queryable, siteId: string, version: number, sheets: FumeDataSheets): Promise<void> {
+  await db.query(`insert into fume_sheets_reading (site_id, version, sheets) values ($1, $2, $3)
+    on conflict (site_id) do update set version = excluded.version, sheets = excluded.sheets`, [siteId, version, JSON.stringify(sheets)])
+}
+
+export async function writeSamples(db: Queryable, siteId: string, bayId: string, version: number, { surveys }: SamplesState): Promise<void> {
+  await db.query(`insert into samples_reading (site_id, bay_id, version, surveys) values ($1, $2, $3, $4)
+    on conflict (site_id, bay_id) do update set version = excluded.version, surveys = excluded.surveys`, [siteId, bayId, version, JSON.stringify(surveys)])
+}
+
+interface AirRow {
+  halls: Record<string, HallState> | null
+  hall_versions: Record<string, number> | null
+  sheets: FumeDataSheets | null
+  sheets_version: number | null
+  surveys: Record<string, readonly Survey[]> | null
+  samples_versions: Record<string, number> | null
+  stations: Record<string, StationAir> | null
+  wearers: readonly WearerRow[] | null
+}
+interface WearerRow { readonly personId: string, readonly mask: MaskId, readonly fitTestedOn: string | null, readonly medicallyClearedOn: string | null, readonly isShaven: boolean | null, readonly shavenUntil: string | null }
+
+/** What the air of a site rests on, besides the site and its rules. */
+export interface AirReadings extends Pick<AirFacts, 'halls' | 'stations' | 'sheets' | 'surveys' | 'wearers'> {
+  readonly versions: { readonly halls: Readonly<Record<string, number>>, readonly sheets: number, readonly samples: Readonly<Record<string, number>> }
+}
+
+/** Health dates become one instant: until when somebody is ready. More than that leaves the health table for nobody. */
+function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string): Record<string, Wearer> {
+  return Object.fromEntries(rows.map(({ personId, isShaven, shavenUntil, ...record }) => [personId, {
+    mask: record.mask,
+    readyUntil: readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
+    isShaven: shavenUntil !== null && new Date(shavenUntil).toISOString() > now ? isShaven : null,
+  }]))
+}
+
+/** Reads all that the air of a site rests on, in one question. */
+export async function readAir(db: Queryable, siteId: string, rules: HouseRules, now: string): Promise<AirReadings> {
+  const { rows } = await db.query<AirRow>(`
+    select
+      (select jsonb_object_agg(hall_id, hall) from hall_reading where site_id = $1) as halls,
+      (select jsonb_object_agg(hall_id, version) from hall_reading where site_id = $1) as hall_versions,
+      (select sheets from fume_sheets_reading where site_id = $1) as sheets,
+      (select version from fume_sheets_reading where site_id = $1) as sheets_version,
+      (select jsonb_object_agg(bay_id, surveys) from samples_reading where site_id = $1) as surveys,
+      (select jsonb_object_agg(bay_id, version) from samples_reading where site_id = $1) as samples_versions,
+      (select jsonb_object_agg(bay_id, jsonb_build_object('job', facts->'job', 'earlierJobs', facts->'earlierJobs', 'hoodPosition', facts->'hoodPosition', 'personId', person_id))
+        from station_reading where site_id = $1) as stations,
+      (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
+          'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
+        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, [siteId])
+  const row = rows[0]!
+  return {
+    halls: row.halls ?? {}, sheets: row.sheets ?? NO_SHEETS, surveys: row.surveys ?? {}, stations: row.stations ?? {},
+    wearers: wearersFrom(row.wearers ?? [], rules, now),
+    versions: { halls: row.hall_versions ?? {}, sheets: row.sheets_version ?? 0, samples: row.samples_versions ?? {} },
+  }
+}
+
+/** Bays at which a person stands. */
+export async function baysOfPerson(db: Queryable, siteId: string, personId: string): Promise<string[]> {
+  const { rows } = await db.query<{ bay_id: string }>('select bay_id from station_reading where site_id = $1 and person_id = $2 order by bay_id', [siteId, personId])
+  return rows.map(row => row.bay_id)
+}
+
+export interface StoredWearer extends WearerRecord { readonly personId: string, readonly recordId: string, readonly salt: string }
+
+export async function keepWearer(db: Queryable, siteId: string, { personId, recordId, salt, mask, fitTestedOn, medicallyClearedOn }: StoredWearer): Promise<void> {
+  await db.query(`insert into wearer_health (site_id, person_id, record_id, salt, mask, fit_tested_on, medically_cleared_on) values ($1, $2, $3, $4, $5, $6, $7)
+    on conflict (site_id, person_id) do update set record_id = excluded.record_id, salt = excluded.salt, mask = excluded.mask,
+      fit_tested_on = excluded.fit_tested_on, medically_cleared_on = excluded.medically_cleared_on`,
+  [siteId, personId, recordId, salt, mask, fitTestedOn, medicallyClearedOn])
+}
+
+/** Erases for good; the chain keeps only that there was a record. */
+export async function eraseWearer(db: Queryable, siteId: string, personId: string): Promise<boolean> {
+  const { rowCount } = await db.query('delete from wearer_health where site_id = $1 and person_id = $2', [siteId, personId])
+  return rowCount === 1
+}
+
+/** Health records: of one person, or of all. */
+export async function readWearers(db: Queryable, siteId: string, personId: string | null): Promise<{ personId: string, mask: MaskId, fitTestedOn: string | null, medicallyClearedOn: string | null }[]> {
+  const { rows } = await db.query<{ person_id: string, mask: MaskId, fit: string | null, medical: string | null }>(`
+    select person_id, mask, to_char(fit_tested_on, 'YYYY-MM-DD') as fit, to_char(medically_cleared_on, 'YYYY-MM-DD') as medical
+    from wearer_health where site_id = $1 and ($2::text is null or person_id = $2) order by person_id`, [siteId, personId])
+  return rows.map(row => ({ personId: row.person_id, mask: row.mask, fitTestedOn: row.fit, medicallyClearedOn: row.medical }))
+}

@@ -1,0 +1,79 @@
+import { z } from 'zod'
+import type { HoodPosition } from '#core/air/bay-air'
+import type { FumeDataSheet } from '#core/fume/data-sheet'
+import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
+import type { Extraction, FittedBay } from '#core/hall/hall-state'
+import { FLOW_METHODS } from '#core/hall/hall-state'
+import type { SamplesCommands } from '#core/samples/survey'
+import type { HallAir } from '#core/ventilation/hall'
+import { HALL_LIMITS } from '#core/ventilation/hall'
+import { HOOD_LIMITS } from '#core/ventilation/hood'
+import { CONSUMABLES, EXTRACTION_KINDS, SUBSTANCES } from '#core/vocabulary/vocabulary'
+import { between } from './job-schema'
+
+export const volumeSchema = between(HALL_LIMITS.volumeM3, 'm³')
+export const supplySchema = between(HALL_LIMITS.supplyM3PerS, 'm³/s')
+export const nearFieldRadiusSchema = between(HALL_LIMITS.nearFieldRadiusM, 'm')
+export const airSpeedSchema = between(HALL_LIMITS.airSpeedMPerS, 'm/s')
+const share = z.number('a share between 0 and 1').min(0, 'a share of 0 or more').max(1, 'a share of at most 1')
+
+/** What a hall's air is described by. */
+export const hallAirSchema = z.strictObject({
+  isOpenAir: z.boolean(),
+  volumeM3: volumeSchema,
+  ceilingM: between(HALL_LIMITS.ceilingM, 'm'),
+  supplyM3PerS: supplySchema,
+  outdoorShare: share,
+  filterEfficiency: share,
+  backgroundMgPerM3: between(HALL_LIMITS.backgroundMgPerM3, 'mg/m³'),
+  nearFieldRadiusM: nearFieldRadiusSchema,
+  airSpeedMPerS: airSpeedSchema,
+}) satisfies z.ZodType<HallAir>
+
+export const mouthSchemas = {
+  diameterM: between(HOOD_LIMITS.diameterM, 'm').optional(),
+  widthM: between(HOOD_LIMITS.widthM, 'm').optional(),
+  heightM: between(HOOD_LIMITS.heightM, 'm').optional(),
+}
+export const hoodFlowSchema = between(HOOD_LIMITS.flowM3PerS, 'm³/s')
+export const distanceSchema = between(HOOD_LIMITS.distanceM, 'm')
+export const draughtSchema = between(HOOD_LIMITS.crossDraughtMPerS, 'm/s')
+
+export const extractionSchema = z.strictObject({
+  kind: z.enum(EXTRACTION_KINDS),
+  ...mouthSchemas,
+  flanged: z.boolean(),
+  flowM3PerS: hoodFlowSchema,
+  flowFrom: z.enum(FLOW_METHODS),
+  returnsAir: z.boolean(),
+  filterEfficiency: share,
+}).refine(({ kind, diameterM, widthM, heightM }) => kind === 'gun' || diameterM !== undefined || (widthM !== undefined && heightM !== undefined),
+  { path: ['diameterM'], error: 'give a diameter, or a width and a height' }) satisfies z.ZodType<Extraction>
+
+export const fittedBaySchema = z.strictObject({
+  xM: z.number().min(-1000).max(1000), yM: z.number().min(-1000).max(1000), extraction: extractionSchema.nullable(),
+}) satisfies z.ZodType<FittedBay>
+
+export const hoodPositionSchema = z.strictObject({ placement: z.enum(['beside', 'above']), distanceM: distanceSchema }) satisfies z.ZodType<HoodPosition>
+
+const percent = between(DATA_SHEET_LIMITS.compositionPercent, '%')
+export const dataSheetSchema = z.strictObject({
+  consumable: z.enum(CONSUMABLES),
+  title: z.string().trim().min(1, 'the name and date of the sheet').max(120, 'at most 120 letters'),
+  fumeGPerKg: between(DATA_SHEET_LIMITS.fumeGPerKg, 'g/kg').optional(),
+  fumeMgPerS: between(DATA_SHEET_LIMITS.fumeMgPerS, 'mg/s').optional(),
+  compositionPercent: z.partialRecord(z.enum(SUBSTANCES), percent),
+}).refine(({ compositionPercent }) => Object.values(compositionPercent).reduce((total, part) => total + part, 0) <= 100, { path: ['compositionPercent'], error: 'the parts add up to more than 100 %' }) satisfies z.ZodType<FumeDataSheet>
+
+/** A few results are too few to judge, but never too few to keep. */
+export const surveySchema = z.strictObject({
+  surveyId: z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64'),
+  substance: z.enum(SUBSTANCES),
+  takenOn: z.iso.date('a date as 2026-11-23'),
+  results: z.array(z.strictObject({
+    label: z.string().trim().min(1, 'a label').max(60, 'at most 60 letters'),
+    mgPerM3: z.number('a concentration in mg/m³').gt(0, 'above 0 mg/m³').max(1e5, 'at most 100000 mg/m³'),
+    isBelowLoq: z.boolean(),
+    minutes: z.number().gt(0).max(1440).nullable(),
+  })).min(1, 'at least one result').max(200, 'at most 200 results'),
+}) satisfies z.ZodType<SamplesCommands['samples.record']>
