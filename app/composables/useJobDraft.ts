@@ -66,8 +66,8 @@ export function useJobDraft(bayId: string, current: Job | null, typed: Partial<J
 }
 
 /** Another process keeps what does not depend on it. */
-function carriedOver({ plateThicknessMm, baseMetal, coating, coatingStripped, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }: Draft): Draft {
-  const kept: Draft = { plateThicknessMm, baseMetal, coating, coatingStripped, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }
+function carriedOver({ plateThicknessMm, baseMetal, coating, coatingStripped, strippedWidthMm, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }: Draft): Draft {
+  const kept: Draft = { plateThicknessMm, baseMetal, coating, coatingStripped, strippedWidthMm, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }
   return Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined))
 }
 

@@ -1,4 +1,7 @@
 import type { Finding } from '#core/finding'
+import type { FumeEvent } from '#core/fume/data-sheets'
+import type { HallEvent } from '#core/hall/hall-state'
+import type { SamplesEvent } from '#core/samples/survey'
 import type { HouseRules } from '#core/houserules/house-rules'
 import type { PersonProfile } from '#core/person/person'
 import type { SiteEvent } from '#core/site/site'
@@ -45,6 +48,35 @@ export function saidOf({ type, payload }: LogEntry, units: UnitSystem): string {
       const failed = checks.filter(([, check]) => check && !check.passes).map(([zone]) => words.zones[zone as keyof typeof words.zones])
       return `Outfit: ${checks.length - failed.length} passed${failed.length > 0 ? `, failed: ${failed.join(', ')}` : ''}`
     }
+    case 'hood-placed': {
+      const { placement, distanceM } = payload as StationPayload<'hood-placed'>
+      return `Hood set ${q.reach(distanceM)} ${words.placements[placement]}`
+    }
+    case 'extraction-checked': {
+      const { on, damperOpen, inPosition, draws } = payload as StationPayload<'extraction-checked'>
+      const fault = !on ? 'off' : !damperOpen ? 'damper-shut' : !inPosition ? 'out-of-position' : draws ? null : 'no-draw'
+      return fault ? `Extraction failed its check: ${words.extractionFaults[fault]}` : 'Extraction draws as it should'
+    }
+    case 'hall-described': {
+      const { air } = payload as Payload<HallEvent, 'hall-described'>
+      return air.isOpenAir ? 'Described as open air' : `Hall described: ${q.volume(air.volumeM3)}, ${q.airFlow(air.supplyM3PerS)} of air`
+    }
+    case 'bay-fitted': {
+      const { bayId, fitted: { extraction } } = payload as Payload<HallEvent, 'bay-fitted'>
+      return `${bayId}: ${extraction ? `${words.extractionKinds[extraction.kind]}, ${q.airFlow(extraction.flowM3PerS)}` : 'no extraction'}`
+    }
+    case 'sheet-entered': {
+      const { sheet } = payload as Payload<FumeEvent, 'sheet-entered'>
+      return `Data sheet entered: ${words.consumables[sheet.consumable]}, ${sheet.title}`
+    }
+    case 'sheet-dropped': return `Data sheet dropped: ${words.consumables[(payload as Payload<FumeEvent, 'sheet-dropped'>).consumable]}`
+    case 'survey-recorded': {
+      const { substance, results, takenOn } = payload as Payload<SamplesEvent, 'survey-recorded'>
+      return `Samples recorded: ${results.length} of ${words.substances[substance]}, ${takenOn}`
+    }
+    case 'survey-withdrawn': return `Samples withdrawn: ${(payload as Payload<SamplesEvent, 'survey-withdrawn'>).reason}`
+    case 'shaven-checked': return (payload as { isShaven: boolean }).isShaven ? 'Seen clean-shaven' : 'Seen with stubble or beard'
+    case 'health-noted': return (payload as { health: object | null }).health ? 'Health record written; what it says is kept apart' : 'Health record erased'
     case 'stopped': return `Stopped${(payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : ''}`
     case 'stop-reason-given': return `Reason for the stop: ${(payload as StationPayload<'stop-reason-given'>).reason}`
     case 'reopened': return 'Re-opened'

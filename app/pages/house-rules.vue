@@ -3,7 +3,7 @@ import { HOUSE_RULES_STREAM } from '#core/command/commands'
 import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
-import { JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
+import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
 
 const floor = useFloor()
 const session = useSession()
@@ -28,7 +28,10 @@ const set = <Key extends keyof HouseRules>(key: Key, value: HouseRules[Key]) => 
 }
 const minima = [null, ...Array.from({ length: HOUSE_RULE_LIMITS.shadeMinimum.max - HOUSE_RULE_LIMITS.shadeMinimum.min + 1 }, (_, i) => HOUSE_RULE_LIMITS.shadeMinimum.min + i)]
 const fractions = [0.1, 0.25, 0.5, 0.75, 1]
+const shifts = [6, 8, 10, 12]
+const months = [6, 12, 18, 24, 36]
 const hours = Array.from({ length: 24 }, (_, hour) => hour)
+const COUNTED = [{ key: 'surveyMonths', label: 'Measured samples' }, { key: 'fitTestMonths', label: 'Fit test of a mask' }, { key: 'medicalMonths', label: 'Medical clearance' }] as const
 const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== floor.rules[key]))
 
 /** Which bays would be judged otherwise, worked out here before anything is saved. */
@@ -99,15 +102,34 @@ function undo() {
             {{ shade ?? 'none' }}
           </button>
         </div>
+        <h2>Basis for exposure limits</h2>
+        <p class="soft">
+          The law binds always; the basis can only make it stricter. US law alone knows no limit for fume in all, and an old one for manganese.
+        </p>
+        <div class="keys">
+          <button v-for="id in EXPOSURE_BASES" :key="id" class="key" :class="{ picked: entry.exposureBasis === id }" :aria-pressed="entry.exposureBasis === id" type="button" @click="set('exposureBasis', id)">
+            {{ words.exposureBases[id] }}
+          </button>
+        </div>
+        <h2>Hours of a shift</h2>
+        <div class="keys">
+          <button v-for="shift in shifts" :key="shift" class="key" :class="{ picked: entry.shiftHours === shift }" :aria-pressed="entry.shiftHours === shift" type="button" @click="set('shiftHours', shift)">
+            {{ shift }} h
+          </button>
+        </div>
+        <h2>How long it counts</h2>
+        <div class="counts">
+          <FrameSelect v-for="{ key, label } in COUNTED" :key="key" :label="label" :ids="months.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)" :named="count => `${count} months`" :model-value="String(entry[key])" @update:model-value="set(key, Number($event))" />
+        </div>
         <h2>Units</h2>
         <div class="keys">
           <button v-for="units in UNIT_SYSTEMS" :key="units" class="key" :class="{ picked: entry.units === units }" :aria-pressed="entry.units === units" type="button" @click="set('units', units)">
-            {{ units === 'us' ? 'in, ft, cfh' : 'mm, m, L/h' }}
+            {{ units === 'us' ? 'in, ft, cfh, cfm' : 'mm, m, L/h, m³/h' }}
           </button>
         </div>
         <h2>Action fraction</h2>
         <p class="soft">
-          The share of an exposure limit at which the Air gate will act, once it is judged.
+          The share of an exposure limit at which the Air gate acts.
         </p>
         <div class="keys">
           <button v-for="fraction in fractions" :key="fraction" class="key" :class="{ picked: entry.actionFraction === fraction }" :aria-pressed="entry.actionFraction === fraction" type="button" @click="set('actionFraction', fraction)">
@@ -158,6 +180,7 @@ function undo() {
 .two { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 28px; align-items: start; }
 fieldset { display: grid; gap: 8px; border-top: 2px solid var(--ink); padding-top: 10px; }
 fieldset h2 { margin-top: 10px; }
+.counts { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: 6px 16px; }
 .hour { display: grid; gap: 6px; max-width: 360px; }
 .preview { position: sticky; top: 80px; border: 3px solid var(--ink); background: var(--panel); padding: 16px; display: grid; gap: 10px; max-height: calc(100dvh - 100px); overflow: auto; }
 li { border-top: 1px solid var(--rule); padding: 8px 0; }

@@ -81,26 +81,8 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
           <FrameField v-slot="{ id }" label="Name">
             <input :id="id" v-model="entry.name" class="entry" maxlength="80" required>
           </FrameField>
-          <FrameField v-slot="{ id }" label="Own area" hint="an instructor without one looks after the whole floor">
-            <select :id="id" v-model="entry.areaId" class="entry">
-              <option value="">
-                none
-              </option>
-              <option v-for="area in floor.site.areas" :key="area.areaId" :value="area.areaId">
-                {{ area.name }}
-              </option>
-            </select>
-          </FrameField>
-          <FrameField v-slot="{ id }" label="Own bay">
-            <select :id="id" v-model="entry.bayId" class="entry">
-              <option value="">
-                none
-              </option>
-              <option v-for="bay in floor.site.bays" :key="bay.bayId" :value="bay.bayId">
-                {{ bay.label }}
-              </option>
-            </select>
-          </FrameField>
+          <FrameSelect v-model="entry.areaId" label="Own area" hint="an instructor without one looks after the whole floor" none="none" :ids="floor.site.areas.map(({ areaId }) => areaId)" :named="id => areaNameOf(id) ?? id" />
+          <FrameSelect v-model="entry.bayId" label="Own bay" none="none" :ids="floor.site.bays.map(({ bayId }) => bayId)" :named="id => bayLabelOf(id) ?? id" />
         </div>
         <p class="label">
           Roles
@@ -137,6 +119,7 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
         <p role="status">
           {{ secret.said }}
         </p>
+        <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>
     <table v-if="people" class="ledger list">

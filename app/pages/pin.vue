@@ -29,5 +29,6 @@ async function setPin() {
         Set my PIN
       </button>
     </form>
+    <PersonOwnMask />
   </main>
 </template>

@@ -35,8 +35,8 @@ describe('the demo yard', () => {
       return `${bay.label} ${word} ${gates.slice(0, 4).map(({ state }) => state).join(' ')}`
     })
     expect(said).toEqual([
-      '1 hold open open open', '2 hold open open open', '3 hold open open to-do', '4 hold hold hold open', '5 hold open open open', '6 hold open open hold',
-      '7 hold open to-do open', '8 stopped open open open', '9 hold open open open', '10 hold hold open open', '12 hold open hold to-do',
+      '1 hold open open open open', '2 hold open open open open', '3 hold open open to-do open', '4 hold hold hold open hold', '5 hold open open open open', '6 hold open open hold to-do',
+      '7 hold open to-do open open', '8 stopped open open open open', '9 hold open open open hold', '10 hold hold open open hold', '12 hold open hold to-do hold',
     ])
   })
   it('is checked today, relative to the moment of loading', async () => {

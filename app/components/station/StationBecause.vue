@@ -18,6 +18,7 @@ const pencilled = computed(() => parts.value.filter(({ ink }) => ink === 'pencil
 const sources = computed(() => {
   const all: SourceRef[] = gate.value.findings.flatMap(({ sources }) => sources)
   if (gateId === 'eyes') all.push(...placed.verdict.shade?.ruleSets.map(({ source }) => source) ?? [])
+  if (gateId === 'air') all.push(...placed.verdict.air.found.flatMap(({ sources }) => sources))
   if (gateId === 'body') all.push(...placed.verdict.outfit.flatMap(({ sources }) => sources))
   return [...new Set(all.map(citation))]
 })
@@ -64,6 +65,7 @@ const sources = computed(() => {
         </li>
       </ul>
     </template>
+    <LazyStationAirBecause v-if="gateId === 'air'" :placed="placed" />
     <template v-if="sources.length > 0">
       <h4>Sources</h4>
       <ul class="sources">

@@ -87,6 +87,14 @@ const shadeSays = computed(() => {
   if (shade.minimum === null) return shade.findings[0] ? floor.say(shade.findings[0]).message : 'No shade is needed.'
   return `never under ${q.value.shade(shade.minimum)}, ${words.ruleSets[shade.bindingRuleSet!]}`
 })
+/** What the hood of this bay would make of it; what only waits to be looked at at the door is left out. */
+const airSays = computed(() => {
+  const said = verdict.value.air.found.find(({ code }) => code.startsWith('exposure.') || code.startsWith('fume.no') || code.startsWith('fume.coating-not'))
+    ?? verdict.value.air.missing.find(({ code }) => code === 'fume.input-missing')
+  return said && draft.value.consumable !== undefined ? floor.say(said).message : null
+})
+const fromWire = computed(() => ['gmaw', 'fcaw-g', 'fcaw-s'].includes(draft.value.process ?? ''))
+const units = useShopUnits()
 const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'hands'))
 const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
 
@@ -143,6 +151,9 @@ async function clear() {
     <p v-if="jobSays" class="said">
       {{ jobSays }}
     </p>
+    <p v-if="airSays" class="said" :class="{ 'is-open': verdict.gates[3]!.state === 'open' }">
+      Air: {{ airSays }}
+    </p>
     <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
       <button v-for="(other, index) in recent" :key="index" class="key" type="button" @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()">
         <span class="chalk">{{ jobLine(other, q) }}</span>
@@ -193,6 +204,10 @@ async function clear() {
         </button>
       </StationJobLine>
 
+      <StationJobLine v-if="fromWire" label="Wire feed" :said="said('wireFeedMPerMin')?.text ?? 'if known'" :ink="inkOf('wireFeedMPerMin')" :open="open === 'wireFeedMPerMin'" @toggle="toggle('wireFeedMPerMin')" @confirm="confirm('wireFeedMPerMin')">
+        <StationJobNumber field="wireFeedMPerMin" label="Wire feed" v-bind="units.wireFeed" :value="draft.wireFeedMPerMin" :usual="[3, 5, 7, 9, 12]" @set="set('wireFeedMPerMin', $event)" />
+      </StationJobLine>
+
       <StationJobChoice v-if="traits.needsShieldingGas" label="Shielding gas" :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES)" :named="words.shieldingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
 
       <StationJobLine label="Thickness" :said="said('plateThicknessMm')?.text ?? null" :ink="inkOf('plateThicknessMm')" :open="open === 'plateThicknessMm'" @toggle="toggle('plateThicknessMm')" @confirm="confirm('plateThicknessMm')">
@@ -211,10 +226,16 @@ async function clear() {
 
       <StationJobChoice label="Base metal" :ids="BASE_METALS" :named="words.baseMetals" :chosen="draft.baseMetal" :ink="inkOf('baseMetal')" :open="open === 'baseMetal'" @toggle="toggle('baseMetal')" @confirm="confirm('baseMetal')" @choose="choose('baseMetal', $event)" />
 
-      <StationJobChoice label="Coating" hint="Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium." :ids="COATINGS" :named="words.coatings" :chosen="draft.coating" :ink="inkOf('coating')" :open="open === 'coating'" :suffix="draft.coatingStripped ? ', stripped' : ''" @toggle="toggle('coating')" @confirm="confirm('coating')" @choose="chooseCoating">
-        <button v-if="draft.coating && draft.coating !== 'none'" class="key" :class="{ picked: draft.coatingStripped }" :aria-pressed="draft.coatingStripped === true" type="button" @click="draft.coatingStripped ? forget('coatingStripped') : set('coatingStripped', true)">
+      <StationJobChoice label="Coating" hint="Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium." :ids="COATINGS" :named="words.coatings" :chosen="draft.coating" :ink="inkOf('coating')" :open="open === 'coating'" :suffix="draft.coatingStripped ? `, stripped ${draft.strippedWidthMm === undefined ? '' : q.length(draft.strippedWidthMm)}` : ''" @toggle="toggle('coating')" @confirm="confirm('coating')" @choose="chooseCoating">
+        <button v-if="draft.coating && draft.coating !== 'none'" class="key" :class="{ picked: draft.coatingStripped }" :aria-pressed="draft.coatingStripped === true" type="button" @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)">
           stripped where the arc will be
         </button>
+        <div v-if="draft.coatingStripped" class="strip">
+          <p class="hint">
+            How wide is it off, on each side of the joint and on both faces?
+          </p>
+          <StationJobNumber field="strippedWidthMm" label="Stripped width" v-bind="units.width" :value="draft.strippedWidthMm" :usual="[15, 25, 30, 50, 100]" @set="set('strippedWidthMm', $event)" />
+        </div>
         <button v-if="draft.coating && draft.coating !== 'none'" class="key go" type="button" @click="advance">
           Next
         </button>
@@ -297,6 +318,7 @@ async function clear() {
 .recent .key { text-align: left; }
 .three { display: grid; grid-template-columns: repeat(3, 1fr); }
 .three .key { padding: 4px 6px; line-height: 1.15; }
+.strip { flex-basis: 100%; }
 .hint { color: var(--soft); font-size: 15px; padding-bottom: 8px; }
 .range { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; padding-bottom: 8px; }
 .range label span { display: block; color: var(--soft); font-size: 15px; }

@@ -18,7 +18,7 @@ const mayCheck = computed(() => session.may('door-checks', place.value))
 /** Where a gate is worked at, or else explained. */
 function panelFor(gate: GateId): string {
   if (gate === 'job' && maySet.value) return 'job'
-  if ((gate === 'eyes' || gate === 'body') && mayCheck.value && placed.station.job) return gate
+  if ((gate === 'eyes' || gate === 'body' || gate === 'air') && mayCheck.value && placed.station.job) return gate
   return `because-${gate}`
 }
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
@@ -54,6 +54,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     <StationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
     <StationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
     <StationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
+    <StationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
     <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
     <StationBecause v-else-if="because" :placed="placed" :gate="because" />
     <template v-else>

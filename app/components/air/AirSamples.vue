@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { judgeSurvey } from '#core/air/measured-air'
+import type { JudgedSurvey } from '#core/air/measured-air'
+import { surveyPlace } from '#core/air/assess-air'
+import { samplesStream } from '#core/command/commands'
+import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
+import { bayAirOf } from '#core/clearance/air-gate'
+import type { Placed } from '~/stores/floor'
+
+/** Measured samples of a bay: what each survey says in a sentence, its distribution, and the way to put in another. */
+const { placed } = defineProps<{ placed: Placed }>()
+const floor = useFloor()
+const session = useSession()
+const outbox = useOutbox()
+const q = useQuantities()
+const isAdding = ref(false)
+const refused = ref<string | null>(null)
+
+const place = computed(() => {
+  const surroundings = floor.airAt(placed.bay.bayId)
+  const own = bayAirOf(placed.station, surroundings)
+  const hall = surroundings.predict(own)?.hall
+  return hall ? surveyPlace(own, hall) : null
+})
+const inForce = computed(() => exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis))
+const judged = computed<readonly JudgedSurvey[]>(() => [...floor.airAt(placed.bay.bayId).surveys].reverse()
+  .map(survey => judgeSurvey(survey, place.value, inForce.value, floor.rules.surveyMonths, floor.airFacts.now.slice(0, 10))))
+const mayRecord = computed(() => session.may('record-samples'))
+
+const sentence = ({ survey, standing, answer, findings }: JudgedSurvey): string => {
+  if (standing === 'withdrawn') return 'Withdrawn.'
+  if (answer === null) return 'No limit that binds here knows this substance.'
+  return findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') || words.sampleVerdicts[answer.verdict] + ` (${survey.results.length})`
+}
+async function withdraw(surveyId: string) {
+  refused.value = null
+  const sent = await outbox.send('samples.withdraw', [{ id: samplesStream(placed.bay.bayId), expectedVersion: floor.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], { surveyId, reason: 'Withdrawn on the Air page' })
+  if (!sent.ok) refused.value = wordsOf(sent)
+}
+</script>
+
+<template>
+  <section class="samples" aria-label="Measured samples">
+    <div class="top">
+      <h3>Measured samples</h3>
+      <button v-if="mayRecord && !isAdding" class="key" type="button" :disabled="place === null" @click="isAdding = true">
+        Put samples in
+      </button>
+    </div>
+    <p v-if="judged.length === 0 && !isAdding" class="soft">
+      None yet: the model speaks. Six or more full shifts worn at the collar, inside the helmet, would speak better. {{ place === null ? 'They belong to a job in a described hall.' : '' }}
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <AirSamplesEntry v-if="isAdding" :placed="placed" @done="isAdding = false" />
+    <article v-for="one in judged" :key="one.survey.surveyId" class="survey" :class="one.standing">
+      <h4>
+        {{ words.substances[one.survey.substance] }}, {{ one.survey.takenOn }}
+        <span v-if="one.answer && one.standing !== 'withdrawn'" :class="one.answer.verdict === 'compliant' ? 'state-open' : 'state-hold'">{{ words.sampleVerdicts[one.answer.verdict] }}</span>
+      </h4>
+      <p :class="{ said: one.standing === 'speaks', 'is-open': one.answer?.verdict === 'compliant' }">
+        {{ sentence(one) }}
+      </p>
+      <AirSamplesChart v-if="one.answer && one.limit && one.standing !== 'withdrawn'" :judged="one" />
+      <table v-if="one.answer && one.answer.methods.length > 1" class="ledger">
+        <thead><tr><th>Counted</th><th>Geometric mean</th><th>Spread</th><th>Reached</th><th>Verdict</th></tr></thead>
+        <tbody>
+          <tr v-for="{ method, gm, gsd, uR, verdict } in one.answer.methods" :key="method">
+            <td>{{ words.substitutions[method] }}</td><td>{{ q.concentration(gm) }}</td><td>{{ gsd.toFixed(2) }}</td>
+            <td>{{ uR === null ? '–' : `${uR.toFixed(3)} of ${one.answer.uT!.toFixed(3)}` }}</td><td>{{ verdict ? words.sampleVerdicts[verdict] : 'not tested' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <button v-if="mayRecord && one.standing !== 'withdrawn'" class="key quiet" type="button" @click="withdraw(one.survey.surveyId)">
+        Withdraw these
+      </button>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.samples { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 10px; }
+.top { display: flex; justify-content: space-between; align-items: center; }
+h4 { font-weight: 800; }
+h4 span { margin-left: 10px; }
+h4::first-letter { text-transform: uppercase; }
+.survey { display: grid; gap: 8px; border-top: 1px solid var(--rule); padding-top: 8px; }
+.survey.withdrawn, .survey.other-work, .survey.aged-out { color: var(--soft); }
+.survey .said { background: var(--bg); }
+</style>

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import Papa from 'papaparse'
+import { judgeSamples } from '#core/samples/compliance'
+import { samplesStream } from '#core/command/commands'
+import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
+import { limitsFor } from '#core/exposure/limits'
+import type { SampleColumn, SampleReading } from '#core/samples/read-samples'
+import { guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS } from '#core/samples/read-samples'
+import { UNSAMPLED_RULES } from '#core/samples/shift-average'
+import type { UnsampledRule } from '#core/samples/shift-average'
+import type { SubstanceId } from '#core/vocabulary/vocabulary'
+import { SUBSTANCES } from '#core/vocabulary/vocabulary'
+import type { Placed } from '~/stores/floor'
+import { makeUuid } from '~/stores/outbox'
+
+/** Typed, pasted or read from a CSV file: columns are guessed and can be put right, every row that cannot be read is named. */
+const { placed } = defineProps<{ placed: Placed }>()
+const emit = defineEmits<{ done: [] }>()
+const floor = useFloor()
+const outbox = useOutbox()
+const q = useQuantities()
+
+const text = ref('')
+const substance = ref<SubstanceId | ''>('manganese')
+const takenOn = ref(floor.airFacts.now.slice(0, 10))
+const columns = ref<SampleColumn[]>([])
+const concentrationUnit = ref<SampleReading['concentrationUnit']>('mg/m3')
+const massUnit = ref<SampleReading['massUnit']>('ug')
+const volumeUnit = ref<SampleReading['volumeUnit']>('L')
+const unsampled = ref<UnsampledRule | ''>('as-sampled')
+const refused = ref<string | null>(null)
+const fileSaid = ref('')
+
+const table = computed(() => Papa.parse<string[]>(text.value.trim(), { skipEmptyLines: 'greedy' }).data)
+const heading = computed(() => table.value[0] && table.value.length > 1 && looksLikeHeading(table.value[0]) ? table.value[0] : null)
+const rows = computed(() => heading.value ? table.value.slice(1) : table.value)
+const width = computed(() => Math.max(0, ...table.value.map(row => row.length)))
+watch([heading, width], () => {
+  columns.value = [...guessColumns(heading.value, Array.from({ length: width.value }, (_, i) => rows.value[0]?.[i] ?? ''))]
+  const title = heading.value?.[columns.value.indexOf('concentration')] ?? ''
+  if (/[uµ]g/i.test(title)) concentrationUnit.value = 'ug/m3'
+  else if (/mg/i.test(title)) concentrationUnit.value = 'mg/m3'
+})
+const read = computed(() => readSamples(rows.value, {
+  columns: columns.value, concentrationUnit: concentrationUnit.value, massUnit: massUnit.value, volumeUnit: volumeUnit.value, unsampled: unsampled.value || 'as-sampled',
+}))
+const has = (column: SampleColumn) => columns.value.includes(column)
+const canRead = computed(() => has('concentration') || (has('mass') && has('volume')))
+const setColumn = (i: number, column: SampleColumn) => { columns.value = columns.value.map((old, j) => j === i ? column : old === column && column !== 'ignore' ? 'ignore' : old) }
+
+/** The verdict before anything is saved, against the hardest limit that binds. */
+const preview = computed(() => {
+  if (!substance.value || read.value.results.length === 0) return null
+  const inForce = exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis)
+  const limit = limitsFor(substance.value).filter(one => one.kind === 'twa' && inForce.includes(one.ruleSet)).sort((a, b) => a.valueMgPerM3 / a.perElement - b.valueMgPerM3 / b.perElement)[0]
+  return limit ? { limit, answer: judgeSamples(read.value.results, limit.valueMgPerM3 / limit.perElement) } : null
+})
+const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no' } as const
+
+async function readFile(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  text.value = await file.text()
+  fileSaid.value = `Read ${file.name}.`
+}
+async function save() {
+  refused.value = null
+  if (!substance.value) return
+  const sent = await outbox.send('samples.record', [{ id: samplesStream(placed.bay.bayId), expectedVersion: floor.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], {
+    surveyId: makeUuid(), substance: substance.value, takenOn: takenOn.value,
+    results: read.value.results.map(({ label, value, isBelowLoq, minutes }) => ({ label: label.slice(0, 60), mgPerM3: value, isBelowLoq, minutes })),
+  })
+  if (sent.ok) emit('done')
+  else refused.value = wordsOf(sent)
+}
+</script>
+
+<template>
+  <form class="entry-form" aria-label="Put samples in" @submit.prevent="save">
+    <p class="soft">
+      Personal samples, one row each, from inside the helmet. They will speak for this job, hood and hall, and for no other.
+    </p>
+    <div class="columns">
+      <FrameSelect v-model="substance" label="Substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
+      <FrameField v-slot="{ id }" label="Day of the last sample">
+        <input :id="id" v-model="takenOn" type="date" class="entry" required>
+      </FrameField>
+    </div>
+    <FrameField v-slot="{ id, describedBy }" label="Results, typed or pasted from a table" hint="one row a sample; &lt;0.02 is below the limit of quantification; a heading is understood">
+      <textarea :id="id" v-model="text" class="entry area" rows="6" spellcheck="false" :aria-describedby="describedBy" />
+    </FrameField>
+    <FrameField v-slot="{ id }" label="or a CSV file" :hint="fileSaid">
+      <input :id="id" type="file" class="entry file" accept=".csv,.txt,text/csv" @change="readFile">
+    </FrameField>
+    <template v-if="width > 0">
+      <h4>What the columns are</h4>
+      <div class="columns">
+        <FrameSelect v-for="(column, i) in columns" :key="i" :label="heading?.[i] || `Column ${i + 1}`" :ids="SAMPLE_COLUMNS" :named="id => words.sampleColumns[id]" :model-value="column" :hint="rows[0]?.[i] ? `first: ${rows[0][i]}` : ''" @update:model-value="setColumn(i, $event as SampleColumn)" />
+        <FrameSelect v-if="has('concentration')" v-model="concentrationUnit" label="Unit" :ids="['mg/m3', 'ug/m3']" :named="id => id === 'mg/m3' ? 'mg/m³' : 'µg/m³'" />
+        <FrameSelect v-if="has('mass')" v-model="massUnit" label="Unit of mass" :ids="['mg', 'ug']" :named="id => id === 'mg' ? 'mg' : 'µg'" />
+        <FrameSelect v-if="has('volume')" v-model="volumeUnit" label="Unit of volume" :ids="['L', 'm3']" :named="id => id === 'L' ? 'litres' : 'm³'" />
+        <FrameSelect v-if="has('shift') && has('minutes')" v-model="unsampled" label="The part of a shift not sampled" :ids="UNSAMPLED_RULES" :named="id => words.unsampledRules[id]" />
+      </div>
+      <p v-if="!canRead" class="said">
+        Name the column that is the concentration, or those that are mass and air volume.
+      </p>
+      <template v-else>
+        <ul v-if="read.errors.length > 0" class="errors" role="alert">
+          <li v-for="({ row, column, problem, text: typed }, i) in read.errors" :key="i">
+            Row {{ row }}: {{ words.sampleColumns[column] }} {{ typed ? `"${typed}" ` : '' }}{{ errorWords[problem] }}. It is left out.
+          </li>
+        </ul>
+        <h4>{{ read.results.length }} {{ read.results.length === 1 ? 'shift' : 'shifts' }} read</h4>
+        <p class="results">
+          <span v-for="{ label, value, isBelowLoq, rows: from } in read.results" :key="label" class="print">{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
+        </p>
+        <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
+          Against {{ q.concentration(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
+          {{ preview.answer.findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
+        </p>
+      </template>
+    </template>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <div class="keys">
+      <button class="key" type="button" @click="emit('done')">
+        Leave it
+      </button>
+      <button class="key go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
+        Record {{ read.results.length }} {{ read.results.length === 1 ? 'result' : 'results' }}
+      </button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.entry-form { display: grid; gap: 10px; border: 3px solid var(--ink); padding: 14px; background: var(--bg); }
+.area { min-height: 150px; padding: 10px 12px; }
+.file { padding: 12px; }
+.errors { display: grid; gap: 4px; color: var(--stop); font-weight: 650; }
+.results { display: flex; flex-wrap: wrap; gap: 2px 16px; font-size: 15px; }
+h4 { font-weight: 800; }
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { FUME_SHEETS_STREAM } from '#core/command/commands'
+import type { FumeDataSheet } from '#core/fume/data-sheet'
+import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
+import { isGas } from '#core/fume/gases'
+import type { ConsumableId, SubstanceId } from '#core/vocabulary/vocabulary'
+import { CONSUMABLES, SUBSTANCES } from '#core/vocabulary/vocabulary'
+
+/** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
+const floor = useFloor()
+const outbox = useOutbox()
+const sheets = computed(() => Object.values(floor.reading?.air.sheets ?? {}))
+const refused = ref<string | null>(null)
+
+const METALS = SUBSTANCES.filter(substance => substance !== 'total-fume' && !isGas(substance))
+const consumable = ref<ConsumableId | ''>('')
+const title = ref('')
+const fumeGPerKg = ref<number | undefined>()
+const fumeMgPerS = ref<number | undefined>()
+const parts = ref<Partial<Record<SubstanceId, number>>>({})
+const known = (unit: string) => ({ unit, step: 0.1, toShown: (value: number) => value, fromShown: (value: number) => value })
+function edit(sheet: FumeDataSheet) {
+  consumable.value = sheet.consumable
+  title.value = sheet.title
+  fumeGPerKg.value = sheet.fumeGPerKg
+  fumeMgPerS.value = sheet.fumeMgPerS
+  parts.value = { ...sheet.compositionPercent }
+}
+const version = () => floor.reading?.air.versions.sheets ?? 0
+async function save() {
+  if (!consumable.value) return
+  const compositionPercent = Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined))
+  const sent = await outbox.send('fume.enter-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], {
+    sheet: { consumable: consumable.value, title: title.value.trim(), ...fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }, ...fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }, compositionPercent },
+  })
+  refused.value = sent.ok ? null : wordsOf(sent)
+  if (sent.ok) {
+    consumable.value = ''
+    title.value = ''
+    parts.value = {}
+    fumeGPerKg.value = undefined
+    fumeMgPerS.value = undefined
+    await floor.refresh()
+  }
+}
+async function drop(id: ConsumableId) {
+  const sent = await outbox.send('fume.drop-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], { consumable: id })
+  refused.value = sent.ok ? null : wordsOf(sent)
+  await floor.refresh()
+}
+</script>
+
+<template>
+  <section class="sheets" aria-label="Data sheets">
+    <header class="head">
+      <h2>Fume data sheets</h2>
+      <NuxtLink class="key quiet link" to="/air">
+        Close
+      </NuxtLink>
+    </header>
+    <p class="soft">
+      What the maker of a rod or wire prints for it is better than a table's mean. It is used for every job with that consumable, and shown as chalk.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <ul>
+      <li v-for="sheet in sheets" :key="sheet.consumable">
+        <b>{{ words.consumables[sheet.consumable] }}</b> <span class="chalk">{{ sheet.title }}</span>
+        <span class="keys"><button class="key" type="button" @click="edit(sheet)">Change</button><button class="key" type="button" @click="drop(sheet.consumable)">Drop</button></span>
+      </li>
+    </ul>
+    <p v-if="sheets.length === 0">
+      None yet: published factors are used, in pencil.
+    </p>
+    <form @submit.prevent="save">
+      <h3>{{ sheets.some(sheet => sheet.consumable === consumable) ? 'Change a sheet' : 'Enter a sheet' }}</h3>
+      <div class="columns">
+        <FrameSelect v-model="consumable" label="Rod or wire" none="choose" :ids="CONSUMABLES" :named="id => words.consumables[id]" />
+        <FrameField v-slot="{ id }" label="What the sheet is called" hint="its number, and its date or issue">
+          <input :id="id" v-model="title" class="entry" maxlength="120" required>
+        </FrameField>
+        <FrameNumber v-model="fumeGPerKg" label="Fume for each mass melted" :unit="known('g/kg')" :limits="DATA_SHEET_LIMITS.fumeGPerKg" optional />
+        <FrameNumber v-model="fumeMgPerS" label="or fume while the arc burns" :unit="known('mg/s')" :limits="DATA_SHEET_LIMITS.fumeMgPerS" optional hint="with neither, the table's rate is kept" />
+      </div>
+      <h4>Parts of the fume, % by mass, as the element</h4>
+      <div class="columns four">
+        <FrameNumber v-for="substance in METALS" :key="substance" v-model="parts[substance]" :label="words.substances[substance]" :unit="known('%')" :limits="DATA_SHEET_LIMITS.compositionPercent" optional />
+      </div>
+      <button class="key go" type="submit" :disabled="!consumable || !title.trim()">
+        Save the sheet
+      </button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.sheets, form { display: grid; gap: 10px; }
+.head { display: flex; justify-content: space-between; align-items: center; }
+.link { display: grid; place-items: center; }
+li { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; }
+li .keys { margin-left: auto; }
+form { border-top: 2px solid var(--ink); padding-top: 10px; }
+h4 { font-weight: 800; }
+.four { grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); }
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { AirAssessment } from '#core/air/assess-air'
+import type { Range } from '#core/range'
+
+/** The way of the fume in one picture: made, taken by the hood, in the hall, at the mouth, inside the mask; the limit drawn through. */
+const { air, actionFraction, apf } = defineProps<{ air: AirAssessment, actionFraction: number, apf: number | null }>()
+const q = useQuantities()
+
+const shown = computed(() => {
+  const worst = air.exposure?.worst
+  const prediction = air.prediction
+  if (!worst || !prediction?.breathed) return null
+  const { substance, kind, valueMgPerM3, perElement } = worst.limit
+  const breathed = prediction.breathed[substance]!
+  const emission = prediction.emission.substances[substance]?.mgPerMin ?? null
+  const mouth = kind === 'twa' ? breathed.twa : kind === 'short-term' ? breathed.shortTerm : breathed.peak
+  const as = (range: Range, by = 1): Range => ({ low: range.low * perElement * by, mid: range.mid * perElement * by, high: range.high * perElement * by })
+  return { substance, kind, limit: valueMgPerM3, emission, capture: prediction.capture, room: as(breathed.farField), mouth: as(mouth), mask: apf ? as(mouth, 1 / apf) : null }
+})
+/** Heights on a scale of decades: three under the limit, and as many over it as are needed. */
+const decades = computed(() => {
+  const over = Math.max(1, Math.ceil(Math.log10(Math.max(shown.value ? shown.value.mouth.high / shown.value.limit : 1, 1)) + 0.2))
+  return { under: 3, over }
+})
+const TOP = 14
+const BASE = 176
+const yOf = (mgPerM3: number): number => {
+  const { under, over } = decades.value
+  const decade = Math.min(over, Math.max(-under, Math.log10(Math.max(mgPerM3, 1e-12) / shown.value!.limit)))
+  return BASE - (decade + under) / (under + over) * (BASE - TOP)
+}
+const band = computed(() => {
+  const { capture } = shown.value!
+  const thick = 92
+  return { thick, taken: thick * capture.low, loose: Math.max(2, thick * (1 - capture.low)) }
+})
+const columns = computed(() => shown.value
+  ? [
+      { x: 360, name: 'in the hall', range: shown.value.room },
+      { x: 500, name: 'at the mouth', range: shown.value.mouth },
+      ...shown.value.mask ? [{ x: 640, name: 'inside the mask', range: shown.value.mask }] : [],
+    ]
+  : [])
+</script>
+
+<template>
+  <figure v-if="shown" class="way">
+    <svg viewBox="0 0 760 238" role="img" :aria-label="`The way of ${words.substances[shown.substance]}: ${shown.emission ? q.rate(shown.emission.high) : ''} made, at least ${Math.round(shown.capture.low * 100)} % taken by the hood, ${q.concentration(shown.mouth.high)} at the mouth against a limit of ${q.concentration(shown.limit)}`">
+      <g class="band">
+        <rect x="0" :y="100 - band.thick / 2" width="120" :height="band.thick" class="made" />
+        <path v-if="band.taken > 0" :d="`M120 ${100 - band.thick / 2} C190 ${100 - band.thick / 2} 190 0 240 0 L${240 + band.taken * 0.9} 0 C230 0 230 ${100 - band.thick / 2 + band.taken} 120 ${100 - band.thick / 2 + band.taken} Z`" class="taken" />
+        <path :d="`M120 ${100 + band.thick / 2 - band.loose} C220 ${100 + band.thick / 2 - band.loose} 220 ${146 - band.loose / 2} 320 ${146 - band.loose / 2} L320 ${146 + band.loose / 2} C220 ${146 + band.loose / 2} 220 ${100 + band.thick / 2} 120 ${100 + band.thick / 2} Z`" class="loose" />
+        <text x="6" y="94" class="big on">{{ shown.emission ? q.rate(shown.emission.high) : 'from others' }}</text>
+        <text x="6" y="114" class="on">made at the arc</text>
+        <text x="200" y="212">{{ shown.capture.low > 0 ? `at least ${Math.floor(shown.capture.low * 1000) / 10} % taken` : 'no hood takes any' }}</text>
+      </g>
+      <g class="columns">
+        <line x1="336" x2="752" :y1="yOf(shown.limit)" :y2="yOf(shown.limit)" class="limit" />
+        <text x="752" :y="yOf(shown.limit) - 5" class="end">limit {{ q.concentration(shown.limit) }}</text>
+        <line x1="336" x2="752" :y1="yOf(shown.limit * actionFraction)" :y2="yOf(shown.limit * actionFraction)" class="action" />
+        <g v-for="{ x, name, range } in columns" :key="name">
+          <rect :x="x" :y="yOf(range.high)" width="72" :height="Math.max(2, BASE - yOf(range.high))" :class="range.high > shown.limit ? 'over' : range.high > shown.limit * actionFraction ? 'near' : 'under'" />
+          <line :x1="x" :x2="x + 72" :y1="yOf(range.mid)" :y2="yOf(range.mid)" class="mid" />
+          <text :x="x + 36" y="196" class="centre">{{ name }}</text>
+          <text :x="x + 36" y="218" class="centre big">{{ q.concentration(range.high) }}</text>
+        </g>
+        <line x1="336" x2="752" :y1="BASE" :y2="BASE" class="ground" />
+      </g>
+    </svg>
+    <figcaption>
+      {{ words.substances[shown.substance] }}, {{ words.limitKinds[shown.kind] }}: the bars end at the high end of the range, the fine line is the middle. Each step of the scale is ten times; dashed is where this site acts.
+    </figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.way { border-top: 2px solid var(--ink); padding-top: 10px; }
+svg { display: block; width: 100%; height: auto; }
+text { font-size: 15px; fill: var(--ink); font-weight: 600; }
+.big { font-size: 18px; font-weight: 900; }
+.on { fill: var(--on-key); }
+.centre { text-anchor: middle; }
+.end { text-anchor: end; }
+.made { fill: var(--key); }
+.taken { fill: none; stroke: var(--strong-rule); stroke-width: 2; stroke-dasharray: 5 4; }
+.loose { fill: var(--key); }
+.limit { stroke: var(--ink); stroke-width: 3; }
+.action { stroke: var(--ink); stroke-width: 2; stroke-dasharray: 6 5; }
+.ground { stroke: var(--rule); stroke-width: 2; }
+.mid { stroke: var(--panel); stroke-width: 2; }
+.under { fill: #d0a23c; }
+.near { fill: #a0622d; }
+.over { fill: #6d3f7a; }
+figcaption { font-size: 14px; color: var(--soft); }
+figcaption::first-letter { text-transform: uppercase; }
+</style>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { CategoryScale, Chart, Filler, LinearScale, LineElement, LogarithmicScale, PointElement, ScatterController } from 'chart.js'
+import annotation from 'chartjs-plugin-annotation'
+import { Scatter } from 'vue-chartjs'
+import type { BayPrediction } from '#core/air/hall-prediction'
+import { neededVelocityMPerS } from '#core/ventilation/capture-window'
+import { velocityAtMPerS } from '#core/ventilation/hood'
+import { shieldGasLimit } from '#core/ventilation/shield-gas'
+import type { ProcessId } from '#core/vocabulary/vocabulary'
+
+Chart.register(ScatterController, LineElement, PointElement, LinearScale, LogarithmicScale, CategoryScale, Filler, annotation)
+
+/** The capture window as a chart: how the hood's pull falls with distance, what the fume needs, what the shield gas bears, where it stands. */
+const { prediction, process, draughtMPerS } = defineProps<{ prediction: BayPrediction, process: ProcessId, draughtMPerS: number }>()
+const floor = useFloor()
+const q = useQuantities()
+const units = useShopUnits()
+const ink = useInk()
+
+const hood = computed(() => prediction.hood)
+const window = computed(() => prediction.window)
+const isAbove = computed(() => hood.value?.kind === 'overhead' || hood.value?.kind === 'canopy')
+const needed = computed(() => neededVelocityMPerS(draughtMPerS))
+const gas = computed(() => shieldGasLimit(process))
+const DISTANCES_M = Array.from({ length: 57 }, (_, i) => 0.04 + i * 0.0125)
+const points = computed(() => hood.value
+  ? DISTANCES_M.flatMap((x) => {
+      const v = velocityAtMPerS(hood.value!, x)
+      return v === undefined ? [] : [{ x: units.value.reach.toShown(x), y: units.value.speed.toShown(v) }]
+    })
+  : [])
+const data = computed(() => ({
+  datasets: [
+    { data: points.value, showLine: true, pointRadius: 0, borderColor: ink.value.ink, borderWidth: 3 },
+    ...window.value?.velocityAtArcMPerS != null && prediction.distanceM !== null
+      ? [{ data: [{ x: units.value.reach.toShown(prediction.distanceM), y: units.value.speed.toShown(window.value.velocityAtArcMPerS) }], pointRadius: 9, pointStyle: 'rectRot' as const, pointBackgroundColor: ink.value.chalk, pointBorderColor: ink.value.panel, pointBorderWidth: 2 }]
+      : [],
+  ],
+}))
+const label = (content: string, position: 'start' | 'end' = 'end') => ({ display: true, content, position, color: ink.value.ink, backgroundColor: ink.value.panel, font: { family: 'Recursive', size: 13, weight: 650 }, padding: 2, yAdjust: -11 })
+const options = computed(() => {
+  const speed = units.value.speed
+  const reach = units.value.reach
+  const line = (mPerS: number, text: string, dash: number[], position: 'start' | 'end' = 'end') => ({ type: 'line' as const, yMin: speed.toShown(mPerS), yMax: speed.toShown(mPerS), borderColor: ink.value.ink, borderWidth: 2, borderDash: dash, label: label(text, position) })
+  return {
+    animation: false as const, maintainAspectRatio: false, responsive: true,
+    scales: {
+      x: { type: 'linear' as const, min: 0, max: reach.toShown(0.75), title: { display: true, text: `from mouth to arc, ${reach.unit}`, color: ink.value.soft, font: { family: 'Recursive', size: 14 } }, ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 } }, grid: { color: ink.value.rule } },
+      y: { type: 'logarithmic' as const, min: speed.toShown(0.05), max: speed.toShown(10), title: { display: true, text: `pull at the arc, ${speed.unit}`, color: ink.value.soft, font: { family: 'Recursive', size: 14 } }, ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 }, maxTicksLimit: 7 }, grid: { display: false } },
+    },
+    plugins: {
+      annotation: {
+        annotations: {
+          ...window.value?.windowM ? { good: { type: 'box' as const, xMin: reach.toShown(window.value.windowM[0]), xMax: reach.toShown(window.value.windowM[1]), backgroundColor: ink.value.good, borderColor: ink.value.open, borderWidth: 2, drawTime: 'beforeDatasetsDraw' as const } } : {},
+          needed: line(needed.value, isAbove.value ? `beside the arc it would need ${q.value.speed(needed.value)}` : `the fume needs ${q.value.speed(needed.value)}`, [7, 5]),
+          ...gas.value && gas.value.limitMPerS < 8 ? { gas: line(gas.value.limitMPerS, `the shield gas bears ${q.value.speed(gas.value.limitMPerS)}`, [], 'end') } : {},
+        },
+      },
+      legend: { display: false }, tooltip: { enabled: false },
+    },
+  }
+})
+const reading = computed(() => window.value?.findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [])
+/** Every fourth distance, for those who cannot see the chart. */
+const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
+</script>
+
+<template>
+  <section class="window" aria-label="Capture window">
+    <h3>Where the hood works</h3>
+    <p v-if="!hood" class="soft">
+      No hood stands here.
+    </p>
+    <template v-else>
+      <p>
+        <b v-if="window?.windowM">It does from {{ q.reach(window.windowM[0]) }} to {{ q.reach(window.windowM[1]) }} {{ isAbove ? 'over' : 'beside' }} the arc{{ prediction.distanceM !== null ? `, and stands at ${q.reach(prediction.distanceM)}` : '' }}.</b>
+        {{ reading[0] }}
+      </p>
+      <div v-if="points.length > 0" class="chart">
+        <Scatter :data="data" :options="options" role="img" aria-label="Pull of the hood against distance; the table below has the numbers" />
+      </div>
+      <p v-for="(said, index) in reading.slice(1)" :key="index" class="soft">
+        {{ said }}
+      </p>
+      <details v-if="table.length > 0">
+        <summary>The chart in numbers</summary>
+        <table class="ledger">
+          <thead><tr><th>Distance, {{ units.reach.unit }}</th><th>Pull at the arc, {{ units.speed.unit }}</th></tr></thead>
+          <tbody>
+            <tr v-for="{ x, y } in table" :key="x">
+              <td>{{ Number(x.toFixed(1)) }}</td><td>{{ Number(y.toPrecision(2)) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.window { display: grid; gap: 8px; border-top: 2px solid var(--ink); padding-top: 8px; }
+.chart { height: 240px; position: relative; }
+summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
+</style>

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import type { WearersReading } from '#shared/readings'
+
+/** What is written down about one's own mask: everybody may see their own. */
+const session = useSession()
+const own = ref<WearersReading['wearers'][number] | null>(null)
+const isRead = ref(false)
+onMounted(async () => {
+  const reply = await ask<WearersReading>('wearers')
+  if (!reply.ok) return
+  own.value = reply.body.wearers.find(({ personId }) => personId === session.person?.personId) ?? null
+  isRead.value = true
+})
+</script>
+
+<template>
+  <section v-if="isRead" class="own" aria-label="My mask">
+    <h2>My mask</h2>
+    <p v-if="own">
+      <span class="chalk">{{ words.masks[own.mask] }}</span>; fit test {{ own.fitTestedOn ?? 'never' }}; medically cleared {{ own.medicallyClearedOn ?? 'never' }}. The safety lead keeps this, and erases it when you ask.
+    </p>
+    <p v-else class="soft">
+      Nothing is written down.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.own { border-top: 2px solid var(--ink); margin-top: 24px; padding-top: 10px; }
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import type { WearerRecord } from '#core/respirator/wearer'
+import type { MaskId } from '#core/vocabulary/vocabulary'
+import { MASKS } from '#core/vocabulary/vocabulary'
+import type { WearersReading } from '#shared/readings'
+
+/** Mask, fit test and clearance of one person: kept apart from the record, seen by the safety lead and the person, erasable. */
+const { personId } = defineProps<{ personId: string }>()
+const mask = ref<MaskId | ''>('')
+const fitTestedOn = ref('')
+const medicallyClearedOn = ref('')
+const said = ref('')
+const refused = ref<string | null>(null)
+const exists = ref(false)
+
+async function load() {
+  const reply = await ask<WearersReading>('wearers')
+  if (!reply.ok) {
+    refused.value = wordsOf(reply)
+    return
+  }
+  const record = reply.body.wearers.find(wearer => wearer.personId === personId)
+  exists.value = record !== undefined
+  mask.value = record?.mask ?? ''
+  fitTestedOn.value = record?.fitTestedOn ?? ''
+  medicallyClearedOn.value = record?.medicallyClearedOn ?? ''
+}
+onMounted(load)
+
+async function send(wearer: WearerRecord | null, words: string) {
+  refused.value = null
+  const reply = await ask('wearers', { method: 'POST', body: { personId, wearer } })
+  if (!reply.ok) refused.value = wordsOf(reply)
+  else {
+    said.value = words
+    await load()
+  }
+}
+const save = () => mask.value && send({ mask: mask.value, fitTestedOn: fitTestedOn.value || null, medicallyClearedOn: medicallyClearedOn.value || null }, 'Written down. The log keeps only that there is a record.')
+</script>
+
+<template>
+  <form class="wearer" aria-label="Mask" @submit.prevent="save">
+    <h3>Mask</h3>
+    <p class="soft">
+      Health dates are kept apart from the log and can be erased. The floor only learns whether this person is ready to wear it.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <div class="columns">
+      <FrameSelect v-model="mask" label="Mask worn" none="none written down" :ids="MASKS" :named="id => words.masks[id]" />
+      <FrameField v-slot="{ id }" label="Fit test with this mask">
+        <input :id="id" v-model="fitTestedOn" type="date" class="entry">
+      </FrameField>
+      <FrameField v-slot="{ id }" label="Medically cleared">
+        <input :id="id" v-model="medicallyClearedOn" type="date" class="entry">
+      </FrameField>
+    </div>
+    <div class="keys">
+      <button v-if="exists" class="key" type="button" @click="send(null, 'Erased for good.')">
+        Erase this record
+      </button>
+      <button class="key" type="submit" :disabled="!mask">
+        Write it down
+      </button>
+    </div>
+    <p role="status">
+      {{ said }}
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.wearer { border-top: 2px solid var(--ink); padding-top: 12px; display: grid; gap: 8px; }
+</style>

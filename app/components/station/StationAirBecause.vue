@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Placed } from '~/stores/floor'
+
+/** What the Air gate rests on: the limits that bind, the hood, today's check, and what would help. */
+const { placed } = defineProps<{ placed: Placed }>()
+const floor = useFloor()
+const q = useQuantities()
+const air = computed(() => placed.verdict.air)
+const binding = computed(() => air.value.exposure?.uses.filter(use => use.binds).slice(0, 6) ?? [])
+const notes = computed(() => air.value.found.filter(({ severity }) => severity === 'note'))
+const best = useBestAdvice(() => placed.bay.bayId)
+</script>
+
+<template>
+  <template v-if="binding.length > 0">
+    <h4>Of the limits that bind, used most</h4>
+    <ul class="uses">
+      <li v-for="({ limit, mgPerM3, fraction }, index) in binding" :key="index">
+        <b>{{ words.substances[limit.substance] }}</b>
+        <AirTemper :fraction="fraction" :action="floor.rules.actionFraction" />
+        <span class="print">{{ q.part(fraction) }}</span>
+        <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.concentration(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
+      </li>
+    </ul>
+  </template>
+  <p v-if="best">
+    Best fix: <b>{{ best }}</b>
+  </p>
+  <h4>Said besides</h4>
+  <ul class="notes">
+    <li v-for="(note, index) in notes" :key="index">
+      {{ floor.say(note).message }}
+    </li>
+  </ul>
+  <NuxtLink class="key link" :to="`/air/${placed.bay.bayId}`">
+    Every rule set, the hood and what would help
+  </NuxtLink>
+</template>
+
+<style scoped>
+h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; }
+.uses li { display: grid; grid-template-columns: 128px minmax(0, 1fr) 84px; gap: 0 10px; align-items: center; padding: 6px 0; border-bottom: 1px solid var(--rule); }
+.uses small { grid-column: 1 / -1; color: var(--soft); font-size: 14px; }
+.uses .print { text-align: right; font-weight: 800; }
+.notes { display: grid; gap: 6px; font-size: 15px; }
+.notes li { border-left: 3px solid var(--rule); padding-left: 10px; }
+.link { display: grid; place-items: center; }
+</style>

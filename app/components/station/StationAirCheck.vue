@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { personStream } from '#core/command/commands'
+import { EXTRACTION_FAULTS } from '#core/air/air-findings'
+import type { ExtractionFault } from '#core/air/air-findings'
+import type { HoodPosition } from '#core/air/bay-air'
+import { needsPosition } from '#core/air/bay-air'
+import type { Placed } from '~/stores/floor'
+
+/** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
+const { placed } = defineProps<{ placed: Placed }>()
+defineEmits<{ because: [] }>()
+const floor = useFloor()
+const outbox = useOutbox()
+const q = useQuantities()
+const units = useShopUnits()
+const { act, refused } = useStationCommands(() => placed.bay.bayId)
+
+const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'air')!)
+const extraction = computed(() => floor.airAt(placed.bay.bayId).extraction)
+const position = computed(() => placed.station.hoodPosition)
+const clock = useClock()
+const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
+const check = computed(() => placed.station.extractionCheck && placed.station.extractionCheck.validUntil > now.value ? placed.station.extractionCheck : null)
+const capture = computed(() => placed.verdict.air.prediction?.window ?? null)
+const best = useBestAdvice(() => placed.bay.bayId)
+
+const placement = ref<HoodPosition['placement']>(position.value?.placement ?? 'beside')
+const distance = ref<number | undefined>(position.value?.distanceM)
+watch(position, (now) => {
+  placement.value = now?.placement ?? placement.value
+  distance.value = now?.distanceM ?? distance.value
+})
+const usual = computed(() => floor.rules.units === 'us' ? [6, 8, 10, 12, 18, 20] : [15, 20, 25, 30, 45, 50])
+const isMoved = computed(() => distance.value !== undefined && (distance.value !== position.value?.distanceM || placement.value !== position.value.placement))
+const placeHood = () => act('station.place-hood', { placement: placement.value, distanceM: distance.value! })
+
+const FOUND = { 'off': { on: false }, 'damper-shut': { damperOpen: false }, 'out-of-position': { inPosition: false }, 'no-draw': { draws: false } } as const satisfies Record<ExtractionFault, object>
+const found = (fault: ExtractionFault | null) => act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...fault ? FOUND[fault] : {} })
+const faultSaid = computed(() => check.value && EXTRACTION_FAULTS.find(fault => Object.keys(FOUND[fault]).every(key => !check.value![key as keyof typeof check.value])))
+
+const wearer = computed(() => floor.airAt(placed.bay.bayId).wearerOf(placed.station.personId))
+async function shaven(isShaven: boolean) {
+  refused.value = null
+  const sent = await outbox.send('person.check-shaven', [{ id: personStream(placed.station.personId!), expectedVersion: null }], { isShaven })
+  if (!sent.ok) refused.value = wordsOf(sent)
+}
+</script>
+
+<template>
+  <section class="check" aria-label="Air">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <ul class="findings">
+      <li v-for="(finding, index) in gate.findings.slice(0, 3)" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop', 'is-open': gate.state === 'open' }">
+        {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+      </li>
+    </ul>
+    <p v-if="best" class="best">
+      Best fix: <b>{{ best }}</b>
+    </p>
+    <NuxtLink class="key over" :to="`/air/${placed.bay.bayId}`">
+      See the way of the fume, try changes
+    </NuxtLink>
+    <p v-if="extraction === undefined" class="hint">
+      What extraction this bay has is not described yet; the safety lead does that under Air.
+    </p>
+    <p v-else-if="extraction === null" class="hint">
+      This bay has no extraction.
+    </p>
+    <template v-else>
+      <template v-if="needsPosition(extraction.kind)">
+        <h4>Where the {{ words.extractionKinds[extraction.kind] }} stands <span v-if="position" class="chalk">{{ q.reach(position.distanceM) }} {{ words.placements[position.placement] }}</span></h4>
+        <p class="hint">
+          From its mouth to the arc, measured.<template v-if="capture?.windowM && !isMoved">
+            It does from {{ q.reach(capture.windowM[0]) }} to {{ q.reach(capture.windowM[1]) }} {{ words.placements[placement] }}.
+          </template>
+        </p>
+        <div v-if="extraction.kind === 'arm' || extraction.kind === 'opening'" class="keys">
+          <button v-for="one in (['beside', 'above'] as const)" :key="one" class="key" :class="{ picked: placement === one }" :aria-pressed="placement === one" type="button" @click="placement = one">
+            {{ words.placements[one] }}
+          </button>
+        </div>
+        <div class="keys">
+          <button v-for="one in usual" :key="one" class="key num" :class="{ picked: distance !== undefined && Math.abs(units.reach.toShown(distance) - one) < 0.05 }" type="button" @click="distance = units.reach.fromShown(one)">
+            {{ one }}
+          </button>
+        </div>
+        <FrameNumber v-model="distance" label="Distance" :unit="units.reach" :limits="{ min: 0, max: 5 }" />
+        <button class="key go" type="button" :disabled="!isMoved" @click="placeHood">
+          {{ isMoved ? `It stands ${q.reach(distance!)} ${words.placements[placement]}` : 'Position set' }}
+        </button>
+      </template>
+      <h4>Looked at today <span v-if="check" class="chalk">{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span></h4>
+      <p class="hint">
+        Is it on, its damper open, in its place, and does it draw smoke or a strip of paper?
+      </p>
+      <div class="keys">
+        <button class="key" :class="{ picked: check && !faultSaid }" :aria-pressed="check !== null && !faultSaid" type="button" @click="found(null)">
+          All four: it draws
+        </button>
+        <button v-for="fault in EXTRACTION_FAULTS" :key="fault" class="key" :class="{ picked: faultSaid === fault }" :aria-pressed="faultSaid === fault" type="button" @click="found(fault)">
+          {{ words.extractionFaults[fault] }}
+        </button>
+      </div>
+    </template>
+    <template v-if="placed.station.personId">
+      <h4>Mask of {{ placed.personName }} <span v-if="wearer" class="chalk">{{ words.masks[wearer.mask] }}</span></h4>
+      <p v-if="!wearer" class="hint">
+        None written down. The safety lead does that under People.
+      </p>
+      <template v-else>
+        <p class="hint">
+          A mask seals on a clean-shaven face only. Seen today:
+        </p>
+        <div class="keys">
+          <button class="key" :class="{ picked: wearer.isShaven === true }" :aria-pressed="wearer.isShaven === true" type="button" @click="shaven(true)">
+            clean-shaven
+          </button>
+          <button class="key" :class="{ picked: wearer.isShaven === false }" :aria-pressed="wearer.isShaven === false" type="button" @click="shaven(false)">
+            stubble or beard
+          </button>
+        </div>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.check { display: grid; gap: 8px; }
+h4 { font-weight: 750; margin-top: 6px; border-top: 1px solid var(--rule); padding-top: 8px; }
+h4 .chalk { margin-left: 8px; }
+.num { font-size: 20px; font-weight: 850; }
+.hint { color: var(--soft); font-size: 15px; }
+.best { font-size: 17px; }
+.over { display: grid; place-items: center; }
+.findings { display: grid; gap: 6px; }
+.findings .said { background: var(--bg); }
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+// The list keeps its place while bays are opened beside it.
+definePageMeta({ scrollToTop: false })
+
+const floor = useFloor()
+const session = useSession()
+const route = useRoute()
+const bayId = computed(() => typeof route.params.bayId === 'string' ? route.params.bayId : null)
+const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
+const mayDescribe = computed(() => session.may('describe-air'))
+const hall = computed(() => floor.site.halls.find(({ hallId }) => panel.value === `hall-${hallId}`) ?? null)
+const isAside = computed(() => bayId.value !== null || panel.value !== null)
+</script>
+
+<template>
+  <main class="air" :class="{ aside: isAside }">
+    <div class="left">
+      <header class="top">
+        <h1>Air</h1>
+        <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
+          Data sheets
+        </NuxtLink>
+      </header>
+      <p class="lead">
+        What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here ({{ words.exposureBases[floor.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[floor.rules.exposureBasis] }}). The site acts at {{ Math.round(floor.rules.actionFraction * 100) }} %.
+      </p>
+      <AirHall v-for="one in floor.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
+      <p v-if="floor.site.halls.length === 0" class="soft">
+        No hall yet. The safety lead adds halls and bays under Set-up.
+      </p>
+    </div>
+    <aside class="right" tabindex="0" :aria-label="bayId ? 'Air of the bay' : 'Air'">
+      <AirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
+      <AirSheets v-else-if="panel === 'sheets' && mayDescribe" />
+      <NuxtPage v-else-if="bayId" />
+      <AirQuestions v-else />
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.air { flex: 1; display: grid; grid-template-columns: minmax(0, 470fr) minmax(0, 810fr); min-height: 0; }
+.left { padding: 14px 16px 24px 20px; }
+.top { display: flex; justify-content: space-between; align-items: center; }
+.top .link { display: grid; place-items: center; }
+.lead { margin-bottom: 10px; font-size: 15px; }
+.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+@media (min-width: 901px) {
+  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
+}
+@media (max-width: 900px) {
+  .air { display: block; }
+  .air.aside .left { display: none; }
+  .right { border-left: 0; padding: 12px 14px; }
+}
+</style>
