@@ -39,7 +39,7 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </template>
 
 <style scoped>
-.air { flex: 1; display: grid; grid-template-columns: minmax(0, 470fr) minmax(0, 810fr); min-height: 0; }
+.air { flex: 1; display: grid; grid-template-columns: minmax(0, 500fr) minmax(0, 780fr); min-height: 0; }
 .left { padding: 14px 16px 24px 20px; }
 .top { display: flex; justify-content: space-between; align-items: center; }
 .top .link { display: grid; place-items: center; }

@@ -104,7 +104,7 @@ function undo() {
         </div>
         <h2>Basis for exposure limits</h2>
         <p class="soft">
-          The law binds always; the basis can only make it stricter. US law alone knows no limit for fume in all, and an old one for manganese.
+          The law binds always; the basis can only make it stricter. US law alone knows no limit for total fume, and an old one for manganese.
         </p>
         <div class="keys">
           <button v-for="id in EXPOSURE_BASES" :key="id" class="key" :class="{ picked: entry.exposureBasis === id }" :aria-pressed="entry.exposureBasis === id" type="button" @click="set('exposureBasis', id)">

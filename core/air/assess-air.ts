@@ -93,7 +93,9 @@ export function assessAir({ bay, prediction: hall, check, surveys, wearer, rules
   found.push(...judged.filter(one => one.standing !== 'speaks').flatMap(one => one.findings), ...speaking.flatMap(one => one.findings))
   if (speaking.length > 0) found.push(finding('note', 'air.measured', { substances: [...replaced], takenOn: speaking.map(one => one.survey.takenOn).sort().at(-1)! }, [SOURCES.complianceTest]))
 
-  if (!prediction.breathed) return { found, missing, prediction, exposure: null, respirator: null, wornApf: null, surveys: judged }
+  // A hood nobody described or placed is not the same as no hood: there is nothing to judge yet.
+  const isHoodKnown = bay.extraction === null || (bay.extraction !== undefined && prediction.hood !== null)
+  if (!prediction.breathed || !isHoodKnown) return { found, missing, prediction, exposure: null, respirator: null, wornApf: null, surveys: judged }
   const exposure = judgeExposure(prediction.breathed, inForce, rules.actionFraction, prediction.shiftHours, replaced)
   const { respirator, wornApf } = judgeBreathing(exposure, replaced.size > 0, rules, wearer, now, found)
   const beside = hall.heldBeside(bay.bayId)
@@ -135,7 +137,8 @@ function judgeBreathing(exposure: ExposureJudgement, measured: boolean, rules: H
   const worn = judgeWearer(respirator, wearer, now)
   if (worn.protects) {
     // Inside the mask it is under: what is over outside explains, and does not hold.
-    found.push(...worn.findings, ...exposure.findings.map(said => said.severity === 'hold' ? { ...said, severity: 'note' as const } : said))
+    found.unshift(...worn.findings)
+    found.push(...exposure.findings.map(said => said.severity === 'hold' ? { ...said, severity: 'note' as const } : said))
     return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
   }
   found.push(...exposure.findings, ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })), ...worn.findings.map(said => ({ ...said, severity: 'note' as const })))

@@ -13,53 +13,62 @@ const SWEEPS = 60
  */
 export function symmetricEigen(matrix: readonly ArrayLike<number>[]): SymmetricEigen {
   const n = matrix.length
-  const a = matrix.map((row) => {
-    if (row.length !== n) throw new RangeError('a square matrix is needed')
-    return Float64Array.from(row)
-  })
-  const v = a.map((_, i) => Float64Array.from({ length: n }, (_, j) => i === j ? 1 : 0))
+  // Rows one after the other in one array: the rotations walk along them.
+  const a = new Float64Array(n * n)
+  const v = new Float64Array(n * n)
   let scale = 0
-  for (const row of a) for (const value of row) scale = Math.max(scale, Math.abs(value))
-  for (let sweep = 0; sweep < SWEEPS; sweep++) {
-    let rotated = false
+  matrix.forEach((row, i) => {
+    if (row.length !== n) throw new RangeError('a square matrix is needed')
+    for (let j = 0; j < n; j++) {
+      a[i * n + j] = row[j]!
+      scale = Math.max(scale, Math.abs(row[j]!))
+    }
+    v[i * n + i] = 1
+  })
+  const nothing = Number.EPSILON * 0.01 * scale
+  for (let sweep = 0, rotated = true; rotated && sweep < SWEEPS; sweep++) {
+    rotated = false
     for (let p = 0; p < n - 1; p++) {
       for (let q = p + 1; q < n; q++) {
-        const apq = a[p]![q]!
-        if (Math.abs(apq) <= Number.EPSILON * 1e-3 * scale) continue
+        const apq = a[p * n + q]!
+        if (Math.abs(apq) <= nothing) continue
         rotated = true
-        const theta = (a[q]![q]! - a[p]![p]!) / (2 * apq)
-        const t = (theta >= 0 ? 1 : -1) / (Math.abs(theta) + Math.hypot(theta, 1))
-        const c = 1 / Math.hypot(t, 1)
-        rotate(a, v, p, q, c, t * c)
+        const theta = (a[q * n + q]! - a[p * n + p]!) / (2 * apq)
+        const t = (theta >= 0 ? 1 : -1) / (Math.abs(theta) + Math.sqrt(theta * theta + 1))
+        const c = 1 / Math.sqrt(t * t + 1)
+        rotate(a, v, n, p, q, c, t * c, t * apq)
       }
     }
-    if (!rotated) break
   }
-  const values = Float64Array.from({ length: n }, (_, i) => a[i]![i]!)
-  return { values, vectors: values.length === 0 ? [] : Array.from({ length: n }, (_, k) => Float64Array.from({ length: n }, (_, i) => v[i]![k]!)) }
+  return {
+    values: Float64Array.from({ length: n }, (_, i) => a[i * n + i]!),
+    // The vectors are kept as rows while they are turned.
+    vectors: Array.from({ length: n }, (_, k) => v.slice(k * n, (k + 1) * n)),
+  }
 }
 
-/** One rotation in the plane of p and q, on both sides of `a` and on the vectors. */
-function rotate(a: Float64Array[], v: Float64Array[], p: number, q: number, c: number, s: number): void {
-  const n = a.length
-  const rowP = a[p]!
-  const rowQ = a[q]!
+/** One rotation in the plane of p and q, on the rows and columns of `a` and on the vectors. */
+function rotate(a: Float64Array, v: Float64Array, n: number, p: number, q: number, c: number, s: number, shift: number): void {
+  const atP = p * n
+  const atQ = q * n
+  a[atP + p]! -= shift
+  a[atQ + q]! += shift
+  a[atP + q] = 0
+  a[atQ + p] = 0
   for (let k = 0; k < n; k++) {
-    const row = a[k]!
-    const akp = row[p]!
-    const akq = row[q]!
-    row[p] = c * akp - s * akq
-    row[q] = s * akp + c * akq
-  }
-  for (let k = 0; k < n; k++) {
-    const apk = rowP[k]!
-    const aqk = rowQ[k]!
-    rowP[k] = c * apk - s * aqk
-    rowQ[k] = s * apk + c * aqk
-    const row = v[k]!
-    const vkp = row[p]!
-    const vkq = row[q]!
-    row[p] = c * vkp - s * vkq
-    row[q] = s * vkp + c * vkq
+    if (k !== p && k !== q) {
+      const akp = a[atP + k]!
+      const akq = a[atQ + k]!
+      const newP = c * akp - s * akq
+      const newQ = s * akp + c * akq
+      a[atP + k] = newP
+      a[k * n + p] = newP
+      a[atQ + k] = newQ
+      a[k * n + q] = newQ
+    }
+    const vkp = v[atP + k]!
+    const vkq = v[atQ + k]!
+    v[atP + k] = c * vkp - s * vkq
+    v[atQ + k] = s * vkp + c * vkq
   }
 }

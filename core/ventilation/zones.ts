@@ -27,9 +27,11 @@ const phi2 = (x: number): number => Math.abs(x) < 1e-3 ? 0.5 + x / 6 + x * x / 2
  */
 export class Zones {
   readonly count: number
-  readonly #rootV: Float64Array
   readonly #lambda: Float64Array
-  readonly #modes: readonly Float64Array[]
+  /** Mode k over the zones, row by row: mode × √V, which takes concentrations into modes. */
+  readonly #into: Float64Array
+  /** Mode ÷ √V, which takes sources into modes, and modes back into concentrations. */
+  readonly #back: Float64Array
 
   /** @throws RangeError when a zone has no volume or a flow is negative */
   constructor(network: ZoneNetwork) {
@@ -38,7 +40,6 @@ export class Zones {
     if (volumesM3.some(volume => !(volume > 0))) throw new RangeError('every zone needs a volume above zero')
     if (removalM3PerS.length !== n || removalM3PerS.some(flow => !(flow >= 0)) || exchanges.some(([, , flow]) => !(flow >= 0))) throw new RangeError('flows are zero or more')
     this.count = n
-    this.#rootV = Float64Array.from(volumesM3, Math.sqrt)
     const s = volumesM3.map((_, i) => Float64Array.from({ length: n }, (_, j) => i === j ? -removalM3PerS[i]! : 0))
     for (const [a, b, flow] of exchanges) {
       s[a]![a]! -= flow
@@ -46,11 +47,16 @@ export class Zones {
       s[a]![b]! += flow
       s[b]![a]! += flow
     }
-    const scaled = s.map((row, i) => row.map((value, j) => value / (this.#rootV[i]! * this.#rootV[j]!)))
-    const { values, vectors } = symmetricEigen(scaled)
+    const rootV = Float64Array.from(volumesM3, Math.sqrt)
+    const { values, vectors } = symmetricEigen(s.map((row, i) => row.map((value, j) => value / (rootV[i]! * rootV[j]!))))
     // Rounding may lift a zero mode above zero; nothing grows by itself.
     this.#lambda = values.map(value => Math.min(0, value))
-    this.#modes = vectors
+    this.#into = new Float64Array(n * n)
+    this.#back = new Float64Array(n * n)
+    vectors.forEach((mode, k) => mode.forEach((part, i) => {
+      this.#into[k * n + i] = part * rootV[i]!
+      this.#back[k * n + i] = part / rootV[i]!
+    }))
   }
 
   /**
@@ -62,28 +68,27 @@ export class Zones {
    */
   advance(startMgPerM3: ArrayLike<number>, sourceMgPerS: ArrayLike<number>, seconds: number): Advanced {
     const n = this.count
+    const lambda = this.#lambda
+    const into = this.#into
+    const back = this.#back
     const end = new Float64Array(n)
     const mean = new Float64Array(n)
-    for (let k = 0; k < n; k++) {
-      const mode = this.#modes[k]!
+    for (let k = 0, at = 0; k < n; k++, at += n) {
       let z0 = 0
       let h = 0
       for (let i = 0; i < n; i++) {
-        z0 += mode[i]! * this.#rootV[i]! * startMgPerM3[i]!
-        h += mode[i]! * sourceMgPerS[i]! / this.#rootV[i]!
+        z0 += into[at + i]! * startMgPerM3[i]!
+        h += back[at + i]! * sourceMgPerS[i]!
       }
       if (z0 === 0 && h === 0) continue
-      const x = this.#lambda[k]! * seconds
-      const zEnd = z0 * Math.exp(x) + h * seconds * phi1(x)
-      const zMean = z0 * phi1(x) + h * seconds * phi2(x)
+      const x = lambda[k]! * seconds
+      const first = phi1(x)
+      const zEnd = z0 * Math.exp(x) + h * seconds * first
+      const zMean = z0 * first + h * seconds * phi2(x)
       for (let i = 0; i < n; i++) {
-        end[i]! += mode[i]! * zEnd
-        mean[i]! += mode[i]! * zMean
+        end[i]! += back[at + i]! * zEnd
+        mean[i]! += back[at + i]! * zMean
       }
-    }
-    for (let i = 0; i < n; i++) {
-      end[i]! /= this.#rootV[i]!
-      mean[i]! /= this.#rootV[i]!
     }
     return { endMgPerM3: end, meanMgPerM3: mean }
   }
@@ -95,14 +100,13 @@ export class Zones {
     const n = this.count
     const settled = new Float64Array(n)
     const fastest = Math.max(...this.#lambda.map(Math.abs), Number.MIN_VALUE)
-    for (let k = 0; k < n; k++) {
-      const mode = this.#modes[k]!
+    for (let k = 0, at = 0; k < n; k++, at += n) {
       let h = 0
-      for (let i = 0; i < n; i++) h += mode[i]! * sourceMgPerS[i]! / this.#rootV[i]!
+      for (let i = 0; i < n; i++) h += this.#back[at + i]! * sourceMgPerS[i]!
       if (h === 0) continue
       if (-this.#lambda[k]! <= fastest * 1e-13) return null
-      for (let i = 0; i < n; i++) settled[i]! += mode[i]! * h / -this.#lambda[k]!
+      for (let i = 0; i < n; i++) settled[i]! += this.#back[at + i]! * h / -this.#lambda[k]!
     }
-    return settled.map((value, i) => value / this.#rootV[i]!)
+    return settled
   }
 }

@@ -195,8 +195,13 @@ h2 small { font-size: 17px; }
 .part { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 8px; }
 .controls { display: grid; grid-template-columns: repeat(auto-fit, minmax(230px, 1fr)); gap: 2px 22px; }
 .controls label { display: grid; }
-.controls span { display: flex; justify-content: space-between; }
-.controls input { height: 44px; width: 100%; accent-color: var(--key); cursor: grab; }
+.controls span { display: flex; justify-content: space-between; margin-bottom: -8px; }
+/* A track that a gloved finger finds: the whole height takes the touch. */
+.controls input { height: 56px; width: 100%; appearance: none; background: none; cursor: grab; }
+.controls input::-webkit-slider-runnable-track { height: 6px; background: var(--strong-rule); }
+.controls input::-moz-range-track { height: 6px; background: var(--strong-rule); }
+.controls input::-webkit-slider-thumb { appearance: none; width: 26px; height: 38px; margin-top: -16px; background: var(--key); border: 3px solid var(--panel); border-radius: 0; }
+.controls input::-moz-range-thumb { width: 26px; height: 38px; background: var(--key); border: 3px solid var(--panel); border-radius: 0; }
 .advice li { display: grid; grid-template-columns: minmax(0, 1fr) 150px 92px 74px; gap: 14px; align-items: center; min-height: 64px; border-bottom: 1px solid var(--rule); padding: 4px 0; }
 .advice small { display: block; color: var(--soft); font-size: 15px; }
 .after { font-weight: 800; text-align: right; }

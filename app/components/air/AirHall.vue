@@ -11,7 +11,7 @@ const q = useQuantities()
 
 const state = computed(() => floor.reading?.air.halls[hall.hallId] ?? null)
 const bays = computed(() => floor.placed.filter(({ bay }) => hallIdOf(floor.site, bay.bayId) === hall.hallId))
-interface Row { readonly placed: Placed, readonly fraction: number | null, readonly looseMgPerMin: number, readonly fromOthers: number, readonly says: string, readonly xM: number, readonly yM: number }
+interface Row { readonly placed: Placed, readonly fraction: number | null, readonly looseMgPerMin: number, readonly fromOthers: number, readonly says: string | null, readonly xM: number, readonly yM: number }
 const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
   const { prediction, exposure } = placed.verdict.air
   const gate = placed.verdict.gates.find(({ gate }) => gate === 'air')!
@@ -24,7 +24,7 @@ const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
     placed, fraction: exposure?.fraction ?? null, xM: fitted?.xM ?? 0, yM: fitted?.yM ?? 0,
     looseMgPerMin: prediction?.breathed ? fume * duty * (1 - prediction.capture.low) : 0,
     fromOthers: worst && worst.twa.high > 0 ? worst.twaFromOthers.high / worst.twa.high : 0,
-    says: first ? floor.say(first).brief : 'Under the action fraction of every limit.',
+    says: first && gate.state !== 'open' ? floor.say(first).brief : null,
   }
 }).sort((a, b) => Number(b.placed.verdict.gates[3]!.state !== 'open') - Number(a.placed.verdict.gates[3]!.state !== 'open') || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1))))
 
@@ -68,7 +68,7 @@ const plan = computed(() => {
           <span class="label">{{ placed.bay.label }}</span>
           <span class="what">
             <span class="job" :class="placed.station.job ? 'chalk' : 'soft'">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</span>
-            <span class="soft small">{{ looseMgPerMin > 0 ? `lets ${q.rate(looseMgPerMin)} loose` : placed.station.job ? 'fume not known' : '' }}{{ fromOthers > 0.02 ? `; ${Math.round(fromOthers * 100)} % of what it breathes is from others` : '' }}</span>
+            <span class="soft small">{{ looseMgPerMin > 0 ? `lets ${q.rate(looseMgPerMin)} loose` : placed.station.job ? 'fume not known' : '' }}{{ fromOthers > 0.02 ? `, ${Math.round(fromOthers * 100)} % from others` : '' }}</span>
           </span>
           <svg class="mark" width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="placed.verdict.gates[3]!.state" /></svg>
           <span class="use">
@@ -76,7 +76,7 @@ const plan = computed(() => {
               <AirTemper :fraction="fraction" :action="floor.rules.actionFraction" />
               <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> of the limit</span></b>
             </template>
-            <span class="says">{{ says }}</span>
+            <span v-if="says" class="says">{{ says }}</span>
           </span>
         </NuxtLink>
       </li>
@@ -94,14 +94,15 @@ header { display: flex; justify-content: space-between; align-items: center; bor
 .loose { fill: var(--dim); stroke: var(--strong-rule); stroke-width: 0.08; }
 .loose.held { stroke-dasharray: 0.4 0.3; fill: none; }
 .no { font-size: 1.5px; font-weight: 900; text-anchor: middle; fill: var(--ink); }
-.row { display: grid; grid-template-columns: 40px minmax(0, 1fr) 30px minmax(0, 158px); gap: 8px; align-items: center; min-height: 60px; padding: 4px 0; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
+.row { display: grid; grid-template-columns: 40px minmax(0, 1fr) 30px minmax(0, 180px); gap: 8px; align-items: center; min-height: 60px; padding: 4px 0; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
 .row:hover { background: var(--panel); }
 .row.chosen { background: var(--panel); box-shadow: inset 7px 0 var(--ink); }
 .label { font-weight: 950; font-size: 24px; text-align: center; }
 .what { display: flex; flex-direction: column; min-width: 0; line-height: 1.25; }
 .small { font-size: 14px; }
-.use { display: grid; grid-template-columns: minmax(0, 1fr) 66px; gap: 2px 8px; align-items: center; }
-.use b { text-align: right; font-size: 15px; }
+.use { display: grid; grid-template-columns: minmax(0, 1fr) 78px; gap: 2px 8px; align-items: center; }
+.use b { text-align: right; font-size: 15px; white-space: nowrap; }
+.job { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .says { grid-column: 1 / -1; font-size: 13px; line-height: 1.2; color: var(--soft); }
 @media (max-width: 480px) { .row { grid-template-columns: 36px minmax(0, 1fr) 28px minmax(0, 130px); } }
 </style>

@@ -40,7 +40,7 @@ const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row
               Substance
             </th>
             <th v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" scope="col" :class="{ binds: binding.has(ruleSet) }">
-              {{ words.exposureRuleSets[ruleSet] }}
+              {{ words.exposureRuleSetsShort[ruleSet] }}
             </th>
           </tr>
         </thead>
@@ -81,7 +81,8 @@ th { text-align: left; font-weight: 650; padding: 6px 8px 6px 0; font-size: 15px
 thead th { border-bottom: 2px solid var(--ink); color: var(--soft); }
 thead th.binds { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
 td { padding: 6px 8px 6px 0; border-bottom: 1px solid var(--rule); color: var(--soft); white-space: nowrap; line-height: 1.15; }
-tbody th { border-bottom: 1px solid var(--rule); }
+tbody th { border-bottom: 1px solid var(--rule); vertical-align: top; }
+td { vertical-align: top; }
 td b { font-weight: 550; }
 td.binds { color: var(--ink); }
 td.binds b { font-weight: 850; }

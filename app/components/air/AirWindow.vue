@@ -52,6 +52,7 @@ const options = computed(() => {
       annotation: {
         annotations: {
           ...window.value?.windowM ? { good: { type: 'box' as const, xMin: reach.toShown(window.value.windowM[0]), xMax: reach.toShown(window.value.windowM[1]), backgroundColor: ink.value.good, borderColor: ink.value.open, borderWidth: 2, drawTime: 'beforeDatasetsDraw' as const } } : {},
+          ...prediction.distanceM !== null && window.value?.velocityAtArcMPerS != null ? { here: { type: 'label' as const, xValue: reach.toShown(prediction.distanceM), yValue: speed.toShown(window.value.velocityAtArcMPerS), content: 'it stands here', color: ink.value.chalk, font: { family: 'Recursive', size: 13, weight: 750 as const, style: 'italic' as const }, yAdjust: 20, xAdjust: prediction.distanceM > 0.6 ? -40 : 0 } } : {},
           needed: line(needed.value, isAbove.value ? `beside the arc it would need ${q.value.speed(needed.value)}` : `the fume needs ${q.value.speed(needed.value)}`, [7, 5]),
           ...gas.value && gas.value.limitMPerS < 8 ? { gas: line(gas.value.limitMPerS, `the shield gas bears ${q.value.speed(gas.value.limitMPerS)}`, [], 'end') } : {},
         },

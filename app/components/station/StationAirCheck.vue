@@ -53,8 +53,8 @@ async function shaven(isShaven: boolean) {
       {{ refused }}
     </p>
     <ul class="findings">
-      <li v-for="(finding, index) in gate.findings.slice(0, 3)" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop', 'is-open': gate.state === 'open' }">
-        {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+      <li v-for="({ message, todo }, index) in floor.sayAll(gate.findings.slice(0, 3))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop', 'is-open': gate.state === 'open' }">
+        {{ message }} <b>{{ todo }}</b>
       </li>
     </ul>
     <p v-if="best" class="best">

@@ -28,8 +28,8 @@ const sources = computed(() => {
   <section class="because" :aria-label="`Because: ${words.gates[gateId]}`">
     <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because</h3>
     <ul class="findings">
-      <li v-for="(finding, index) in gate.findings" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop' }">
-        {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+      <li v-for="({ message, todo }, index) in floor.sayAll(gate.findings)" :key="index" class="said" :class="{ 'is-stop': gate.findings[index]!.severity === 'stop' }">
+        {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
         Nothing holds it.

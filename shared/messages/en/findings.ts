@@ -111,10 +111,10 @@ export const sentences: Sentences = {
   'oxygen.mixed-number': () => ['A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.'],
 
   'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) =>
-    [`${capital(words.substances[substance])}: up to ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} the limit of ${q.concentration(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`.replace('% the', '% of the'), 'See what would help under Air.', `${capital(words.substances[substance])} up to ${q.part(fraction)} ${fraction >= 2 ? 'its' : 'of its'} limit.`],
+    [`${capital(words.substances[substance])}: up to ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} the limit of ${q.concentration(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`.replace('% the', '% of the'), 'See what would help under Air.', `${capital(words.substances[substance])}: ${q.part(fraction)} ${fraction >= 2 ? 'the' : 'of the'} limit.`],
   'exposure.under': ({ substance, ruleSet, fraction, actionFraction }, q) => [`At most ${q.part(fraction)} of a limit (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); this site acts at ${q.percent(actionFraction)}.`],
   'exposure.mixture-over': ({ group, ruleSet, fraction }, q) => [`${capital(words.mixtureGroups[group])} adds up to ${q.part(fraction)} of what is allowed (${words.exposureRuleSets[ruleSet]}).`, 'See what would help under Air.', `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} together.`],
-  'exposure.no-limit-for-fume': ({ ruleSets }) => [`${listOf(ruleSets.map(ruleSet => words.exposureRuleSets[ruleSet]))} has no limit for fume in all${ruleSets.includes('us-legal') ? ' and an old ceiling for manganese' : ''}: being under it is not being safe.`],
+  'exposure.no-limit-for-fume': ({ ruleSets }) => [`${listOf(ruleSets.map(ruleSet => words.exposureRuleSets[ruleSet]))} has no limit for total fume${ruleSets.includes('us-legal') ? ' and an old ceiling for manganese' : ''}: being under it is not being safe.`],
   'exposure.carcinogen': () => ['Welding fume causes lung cancer: as little as can be, whatever the limit says.'],
   'exposure.long-shift': ({ shiftHours, factor }) => [`A shift of ${Number(shiftHours.toFixed(1))} h: limits over the shift count ${factor.toFixed(2)} times as hard.`],
   'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],

@@ -108,10 +108,12 @@ const rights: Record<RightId, string> = {
 }
 
 const substances: Record<SubstanceId, string> = {
-  'total-fume': 'fume in all', 'iron': 'iron', 'manganese': 'manganese', 'chromium': 'chromium', 'chromium-vi': 'chromium(VI)', 'nickel': 'nickel', 'zinc': 'zinc', 'copper': 'copper',
+  'total-fume': 'total fume', 'iron': 'iron', 'manganese': 'manganese', 'chromium': 'chromium', 'chromium-vi': 'chromium(VI)', 'nickel': 'nickel', 'zinc': 'zinc', 'copper': 'copper',
   'aluminium': 'aluminium', 'lead': 'lead', 'cadmium': 'cadmium', 'fluorides': 'fluorides', 'ozone': 'ozone', 'nitrogen-dioxide': 'nitrogen dioxide', 'nitric-oxide': 'nitric oxide', 'carbon-monoxide': 'carbon monoxide',
 }
 const exposureRuleSets: Record<ExposureRuleSetId, string> = { 'us-legal': 'US law', 'us-consensus': 'US consensus', 'us-ca': 'California', 'eu': 'European Union', 'uk': 'United Kingdom', 'de': 'Germany' }
+/** As short as the head of a column. */
+const exposureRuleSetsShort: Record<ExposureRuleSetId, string> = { ...exposureRuleSets, eu: 'EU', uk: 'UK' }
 const exposureBases: Record<ExposureBasisId, string> = { ...exposureRuleSets, strictest: 'The strictest of all' }
 const limitKinds: Record<LimitKind, string> = { 'twa': 'over the shift', 'short-term': 'in a quarter of an hour', 'ceiling': 'at any moment' }
 const hoodKinds: Record<HoodKindId, string> = {
@@ -147,6 +149,6 @@ const adviceKinds: Record<AdviceKind, string> = {
 export const words = {
   processes, processesShort, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, ruleSets, jurisdictions, workplaces,
   bayKinds, roles, gateStates, stationWords, jobFields, shadeInputs, glasses, helmetFaults, requirements, outfitReasons, rights,
-  substances, exposureRuleSets, exposureBases, limitKinds, hoodKinds, extractionKinds, placements, flowMethods, masks, mixtureGroups, fumeInputs, extractionFaults, substitutions, sampleVerdicts, sampleColumns, unsampledRules, adviceKinds,
+  substances, exposureRuleSets, exposureRuleSetsShort, exposureBases, limitKinds, hoodKinds, extractionKinds, placements, flowMethods, masks, mixtureGroups, fumeInputs, extractionFaults, substitutions, sampleVerdicts, sampleColumns, unsampledRules, adviceKinds,
 }
 export type Words = typeof words

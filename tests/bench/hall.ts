@@ -1,0 +1,109 @@
+import { performance } from 'node:perf_hooks'
+import { airOf, hallQuestion } from '#core/air/air-facts'
+import type { AirFacts } from '#core/air/air-facts'
+import { assessAir } from '#core/air/assess-air'
+import { predictHall } from '#core/air/hall-prediction'
+import { tryOut } from '#core/air/what-if'
+import { EMPTY_STATION } from '#core/station/station'
+import type { HallAir } from '#core/ventilation/hall'
+import { FAR_FIELD, hallNetwork, nearFieldOf } from '#core/ventilation/hall'
+import { Zones } from '#core/ventilation/zones'
+import { BAYS, HALL_AIR, RULES } from '../../demo/fenmarsh'
+import { Solver } from '../reference/integrator'
+import { median, report } from './ratio'
+
+/**
+ * The exact hall solver against an independent integrator (odex at 1e-8) on the same shift of twelve bays: arcs on and off
+ * through eight hours, everything that every zone held. Then a what-if of the Air page, judged in full.
+ */
+const hall: HallAir = HALL_AIR['gate-hall']!
+const BAYS_IN_HALL = 12
+const spots = Array.from({ length: BAYS_IN_HALL }, (_, i) => ({ hood: i % 3 === 0 ? { flowM3PerS: 0.28, returnsAir: i % 6 === 0, filterEfficiency: 0.99 } : null }))
+const network = hallNetwork(hall, spots, 'particles')
+const n = BAYS_IN_HALL + 1
+/** Stretches of a shift: each bay burns in its own rhythm, so that the sum changes 48 times. */
+const stretches = Array.from({ length: 48 }, (_, k) => ({
+  seconds: 600,
+  source: Array.from({ length: n }, (_, zone) => zone === FAR_FIELD ? 0 : (k + zone * 5) % 7 < 3 ? 2 + zone / 3 : 0),
+}))
+if (nearFieldOf(0) !== 1) throw new Error('the far field is zone 0')
+
+interface Run { readonly ends: readonly number[], readonly evaluations: number }
+
+function exact(): Run {
+  const zones = new Zones(network)
+  let state: ArrayLike<number> = new Float64Array(n)
+  const ends: number[] = []
+  for (const { seconds, source } of stretches) {
+    const { endMgPerM3 } = zones.advance(state, source, seconds)
+    state = endMgPerM3
+    ends.push(...endMgPerM3)
+  }
+  return { ends, evaluations: 0 }
+}
+
+function numeric(): Run {
+  let state = new Array<number>(n).fill(0)
+  const ends: number[] = []
+  let evaluations = 0
+  for (const { seconds, source } of stretches) {
+    const solver = new Solver(n)
+    solver.absoluteTolerance = 1e-8
+    solver.relativeTolerance = 1e-8
+    solver.denseOutput = false
+    const solved = solver.solve((_, c) => {
+      const rate = new Array<number>(n)
+      for (let i = 0; i < n; i++) rate[i] = source[i]! - network.removalM3PerS[i]! * c[i]!
+      for (const [a, b, flow] of network.exchanges) {
+        const moved = flow * (c[b]! - c[a]!)
+        rate[a]! += moved
+        rate[b]! -= moved
+      }
+      for (let i = 0; i < n; i++) rate[i]! /= network.volumesM3[i]!
+      return rate
+    }, 0, state, seconds)
+    state = [...solved.y]
+    evaluations += solved.nEval
+    ends.push(...state)
+  }
+  return { ends, evaluations }
+}
+
+const timed = (work: () => Run): { readonly ms: number, readonly run: Run } => {
+  const began = performance.now()
+  const run = work()
+  return { ms: performance.now() - began, run }
+}
+
+// Both warm: a page that is dragged asks again and again.
+for (let i = 0; i < 60; i++) exact()
+for (let i = 0; i < 3; i++) numeric()
+const rounds = Array.from({ length: 9 }, () => ({ exact: timed(exact), numeric: timed(numeric) }))
+const [exactMs, numericMs] = [median(rounds.map(round => round.exact.ms)), median(rounds.map(round => round.numeric.ms))]
+const { exact: { run: ours }, numeric: { run: theirs } } = rounds[0]!
+const apart = Math.max(...ours.ends.map((value, i) => Math.abs(value - theirs.ends[i]!) / Math.max(1e-3, Math.abs(value))))
+const keptSame = report({ name: 'the exact hall against the integrator, farthest apart, in millionths', ratio: apart * 1e6, atMost: 1, absolutes: `${ours.ends.length} concentrations` })
+const keptFast = report({ name: 'the exact hall against a hundredth of the integrator\'s time', ratio: exactMs / (numericMs / 100), atMost: 1, absolutes: `${exactMs.toFixed(3)} ms against ${numericMs.toFixed(1)} ms, ${(numericMs / exactMs).toFixed(0)} times faster` })
+
+/** Twelve bays of the demo put into one hall. */
+const site = { areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays: BAYS.map(({ label }) => ({ bayId: label, areaId: 'area', label, kind: 'designated' as const, closed: false })) }
+const stations = Object.fromEntries(BAYS.map(({ label, job, hood }) => [label, { ...EMPTY_STATION, job: job ?? null, hoodPosition: hood ?? null }]))
+const facts: AirFacts = {
+  site, stations, rules: RULES, now: '2026-11-23T09:00:00.000Z', sheets: {}, surveys: {}, wearers: {},
+  halls: { hall: { air: hall, bays: Object.fromEntries(BAYS.map(({ label, extraction }) => [label, { xM: 0, yM: 0, extraction: extraction ?? null }])) } },
+}
+const question = hallQuestion(facts, 'hall')!
+const air = airOf(facts)('4')
+const whatIf = (distanceM: number): number => {
+  const asked = tryOut(question, '4', { distanceM, strippedWidthMm: 30 })
+  const judged = assessAir({ bay: asked.bays.find(({ bayId }) => bayId === '4')!, prediction: predictHall(asked), check: null, surveys: air.surveys, wearer: null, rules: RULES, now: facts.now })
+  return judged.exposure?.fraction ?? 0
+}
+for (let i = 0; i < 20; i++) whatIf(0.2 + i / 100)
+const times = Array.from({ length: 60 }, (_, i) => {
+  const began = performance.now()
+  whatIf(0.1 + i / 100)
+  return performance.now() - began
+})
+const keptDrag = report({ name: 'a what-if of twelve bays, judged in full, against 16 ms', ratio: median(times) / 16, atMost: 1, absolutes: `${median(times).toFixed(1)} ms in the middle, ${Math.max(...times).toFixed(1)} ms at most` })
+if (!keptSame || !keptFast || !keptDrag) process.exitCode = 1

@@ -1,0 +1,193 @@
+import { describe, expect, it } from 'vitest'
+import type { AirFacts, StationAir } from '#core/air/air-facts'
+import { airOf, hallQuestion } from '#core/air/air-facts'
+import { advicePlan, airAdvice, bestAdvice } from '#core/air/air-advice'
+import { surveyPlace } from '#core/air/assess-air'
+import { predictHall } from '#core/air/hall-prediction'
+import { tryOut } from '#core/air/what-if'
+import { bayAirOf, judgeAir } from '#core/clearance/air-gate'
+import type { Extraction } from '#core/hall/hall-state'
+import type { HouseRules } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { Job } from '#core/job/job'
+import type { Survey } from '#core/samples/survey'
+import { EMPTY_STATION } from '#core/station/station'
+import type { Station } from '#core/station/station'
+
+const NOW = '2026-03-02T09:00:00.000Z'
+const LATER = '2026-03-03T04:00:00.000Z'
+const RULES: HouseRules = { ...NEW_SITE_RULES, exposureBasis: 'us-ca' }
+const HALL = { isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15 }
+const ARM: Extraction = { kind: 'arm', diameterM: 0.2, flanged: true, flowM3PerS: 1200 / 3600, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }
+const STICK: Job = {
+  process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'none', position: 'flat', confinement: 'open',
+  startsAt: '08:00', endsAt: '12:00', arcMinPerH: 20, residue: 'none', container: 'not-a-container',
+}
+const CHECKED = { on: true, damperOpen: true, inPosition: true, draws: true, validUntil: LATER }
+const NEAR = { placement: 'beside', distanceM: 0.2 } as const
+const ready = (over: Partial<Station> = {}): Station => ({ ...EMPTY_STATION, personId: 'imke', job: STICK, hoodPosition: NEAR, extractionCheck: CHECKED, ...over })
+
+function facts(stations: Readonly<Record<string, Station>>, over: Partial<AirFacts> & { readonly extraction?: Extraction | null } = {}): AirFacts {
+  const bays = Object.keys(stations).map(bayId => ({ bayId, areaId: 'area', label: bayId, kind: 'designated' as const, closed: false }))
+  const extraction = over.extraction === undefined ? ARM : over.extraction
+  return {
+    site: { areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays }, rules: RULES, now: NOW, sheets: {}, surveys: {}, wearers: {},
+    halls: { hall: { air: HALL, bays: Object.fromEntries(bays.map(({ bayId }) => [bayId, { xM: 0, yM: 0, extraction }])) } },
+    stations: stations as Readonly<Record<string, StationAir>>, ...over,
+  }
+}
+function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one', over: Parameters<typeof facts>[1] = {}) {
+  const known = facts(stations, over)
+  const gate = judgeAir(stations[bayId]!, airOf(known)(bayId), known.rules, NOW)
+  return { ...gate, codes: gate.findings.map(({ code }) => code) }
+}
+
+describe('the Air gate', () => {
+  it('opens for stick with the hood a hand\'s width away and looked at today, and says that it rests on pencil', () => {
+    const { state, codes } = gateOf({ one: ready() })
+    expect(state).toBe('open')
+    expect(codes).toContain('air.rests-on-pencil')
+  })
+  it.each([
+    ['the job', { job: null }, 'air.job-first'], ['the hood\'s place', { hoodPosition: null }, 'air.position-unknown'], ['today\'s look at the extraction', { extractionCheck: null }, 'air.extraction-not-checked'],
+    ['the times', { job: { ...STICK, endsAt: undefined } }, 'air.times-unknown'], ['the arc minutes', { job: { ...STICK, arcMinPerH: undefined } }, 'air.arc-time-unknown'],
+    ['the rod', { job: { ...STICK, consumable: undefined } }, 'fume.input-missing'], ['the coating', { job: { ...STICK, coating: undefined } }, 'fume.input-missing'],
+    ['how wide it is stripped', { job: { ...STICK, coating: 'zinc', coatingStripped: true } }, 'fume.input-missing'],
+  ] as const)('is still to do while %s is not known', (_, over, code) => {
+    const { state, codes } = gateOf({ one: ready(over as Partial<Station>) })
+    expect(state).toBe('to-do')
+    expect(codes).toContain(code)
+  })
+  it('is still to do while hall or extraction is not described; no extraction at all is an answer', () => {
+    expect(gateOf({ one: ready() }, 'one', { halls: {} }).codes).toEqual(['air.hall-unknown'])
+    expect(gateOf({ one: ready() }, 'one', { halls: { hall: { air: HALL, bays: {} } } }).codes).toContain('air.hood-unknown')
+    expect(gateOf({ one: ready({ hoodPosition: null, extractionCheck: null }) }, 'one', { extraction: null })).toMatchObject({ state: 'hold' })
+  })
+  it('yesterday\'s look does not count, and a fault found today holds', () => {
+    expect(gateOf({ one: ready({ extractionCheck: { ...CHECKED, validUntil: NOW } }) }).codes).toContain('air.extraction-not-checked')
+    for (const [fault, over] of [['off', { on: false }], ['damper-shut', { damperOpen: false }], ['out-of-position', { inPosition: false }], ['no-draw', { draws: false }]] as const) {
+      const { state, findings } = gateOf({ one: ready({ extractionCheck: { ...CHECKED, ...over } }) })
+      expect(state).toBe('hold')
+      expect(findings[0]).toMatchObject({ code: 'air.extraction-fault', values: { fault } })
+    }
+  })
+  it('holds galvanised work; stripped and with the hood moved near, it opens', () => {
+    const galvanised = { ...STICK, coating: 'zinc' } as const
+    const far = { placement: 'beside', distanceM: 0.55 } as const
+    expect(gateOf({ one: ready({ job: galvanised, hoodPosition: far }) })).toMatchObject({ state: 'hold', findings: [{ code: 'exposure.over', values: { substance: 'zinc' } }, {}, {}, {}, {}, {}, {}] })
+    const stripped = { ...galvanised, coatingStripped: true, strippedWidthMm: 30 }
+    expect(gateOf({ one: ready({ job: stripped, hoodPosition: far }) }).state).toBe('hold')
+    expect(gateOf({ one: ready({ job: stripped }) }).state).toBe('open')
+  })
+  it('holds a coating nobody can say, silver braze that may hold cadmium, and a consumable without a factor', () => {
+    expect(gateOf({ one: ready({ job: { ...STICK, coating: 'paint' } }) }).codes).toContain('fume.coating-not-modelled')
+    expect(gateOf({ one: ready({ job: { ...STICK, process: 'tb', consumable: 'bag-silver' } }) }).codes).toContain('fume.maybe-cadmium')
+    expect(gateOf({ one: ready({ job: { ...STICK, process: 'gmaw', consumable: 'ersicu', shieldingGas: 'argon' } }) }).codes).toContain('fume.no-factor')
+  })
+  it('takes the shop\'s own data sheet before the tables', () => {
+    const sheets = { ersicu: { consumable: 'ersicu', title: 'Sheet 7, 2025', fumeGPerKg: 4, compositionPercent: { copper: 30, manganese: 1 } } } as const
+    const { state, air } = gateOf({ one: ready({ job: { ...STICK, process: 'gmaw', consumable: 'ersicu', electrodeDiameterMm: 1, currentA: 120, shieldingGas: 'argon', baseMetal: 'copper' } }) }, 'one', { sheets })
+    expect(state).toBe('open')
+    expect(air.prediction!.emission.substances.copper).toMatchObject({ ink: 'chalk' })
+  })
+  it('holds a confined space whatever the number says', () => expect(gateOf({ one: ready({ job: { ...STICK, confinement: 'confined' } }) }).codes).toContain('ventilation.confined'))
+  it('holds indoors without a hood where the law asks for one', () =>
+    expect(gateOf({ one: ready({ job: { ...STICK, process: 'gtaw', consumable: 'er70s-2', shieldingGas: 'argon' }, hoodPosition: null, extractionCheck: null }) }, 'one', { rules: { ...RULES, jurisdiction: 'uk', exposureBasis: 'uk' }, extraction: null }).codes).toContain('ventilation.indoors-needs-hood'))
+})
+
+describe('the respirator', () => {
+  const over = { one: ready({ hoodPosition: { placement: 'beside', distanceM: 0.7 } }) }
+  const worn = (wearer: object) => gateOf(over, 'one', { wearers: { imke: { mask: 'full-p100', readyUntil: LATER, isShaven: true, ...wearer } } })
+  it('opens the gate when it protects enough and its wearer is ready', () => {
+    expect(gateOf(over).state).toBe('hold')
+    const { state, findings } = worn({})
+    expect(state).toBe('open')
+    expect(findings[0]).toMatchObject({ severity: 'caution', code: 'respirator.enough' })
+  })
+  it.each([
+    ['a dust mask', { mask: 'dust-mask' }], ['a mask that is not enough', { mask: 'n95' }], ['test or clearance missing', { readyUntil: null }], ['test or clearance over', { readyUntil: NOW }],
+    ['a beard', { isShaven: false }], ['nobody having looked for one', { isShaven: null }],
+  ])('does not with %s', (_, wearer) => expect(worn(wearer).state).toBe('hold'))
+  it('that does not seal asks for no shave', () => expect(worn({ mask: 'papr-helmet', isShaven: null }).state).toBe('open'))
+})
+
+describe('other bays', () => {
+  it('are breathed in the far field', () => {
+    const alone = gateOf({ one: ready() }).air
+    const beside = gateOf({ one: ready(), two: ready(), three: ready() }).air
+    expect(beside.exposure!.fraction!).toBeGreaterThan(alone.exposure!.fraction!)
+    expect(beside.prediction!.breathed!.manganese!.twaFromOthers.high).toBeGreaterThan(0)
+  })
+  it('that hold by their own air burn no arc and are not counted; inside a mask they are', () => {
+    const bad = ready({ personId: 'kit', job: { ...STICK, coating: 'zinc' } })
+    const { air, state } = gateOf({ one: ready(), two: bad })
+    expect(state).toBe('open')
+    expect(air.found.map(({ code }) => code)).toContain('air.neighbours-held')
+    expect(air.prediction!.breathed!.zinc).toBeUndefined()
+    const masked = gateOf({ one: ready(), two: bad }, 'one', { wearers: { kit: { mask: 'scba', readyUntil: LATER, isShaven: true } } })
+    expect(masked.air.prediction!.breathed!.zinc!.twa.high).toBeGreaterThan(0)
+  })
+})
+
+describe('measured samples', () => {
+  const own = ready()
+  const place = surveyPlace(bayAirOf(own, airOf(facts({ one: own }))('one')), HALL)!
+  const survey = (values: readonly (number | string)[], over: Partial<Survey> = {}): Survey => ({
+    surveyId: 's', substance: 'manganese', takenOn: '2026-02-01', place, withdrawn: false,
+    results: values.map((value, i) => ({ label: `${i}`, mgPerM3: Number(String(value).replace('<', '')), isBelowLoq: typeof value === 'string', minutes: null })), ...over,
+  })
+  const low = [0.01, 0.012, 0.015, 0.009, 0.02, 0.011]
+  const measured = (surveys: readonly Survey[], station = own, over: Parameters<typeof facts>[1] = {}) => gateOf({ one: station }, 'one', { surveys: { one: surveys }, ...over })
+  it('that pass replace the prediction for their substance; the rest stays with the model', () => {
+    const { state, air, codes } = measured([survey(low)])
+    expect(state).toBe('open')
+    expect(codes).toContain('air.measured')
+    expect(air.exposure!.uses.find(({ limit }) => limit.substance === 'manganese')!.binds).toBe(false)
+    expect(air.exposure!.worst).not.toBeNull()
+  })
+  it('that fail close the gate, and that leave it open hold it', () => {
+    expect(measured([survey(low.map(value => value * 20))]).codes).toContain('samples.non-compliant')
+    const { state, codes } = measured([survey([0.048, 0.062, 0.09, 0.056, 0.124, 0.074, 0.176, 0.104, '<0.04', '<0.04', '<0.04', '<0.04'])])
+    expect(state).toBe('hold')
+    expect(codes).toEqual(expect.arrayContaining(['samples.no-decision', 'samples.turns-on-substitution']))
+  })
+  it.each([
+    ['another job', ready({ job: { ...STICK, currentA: 170 } }), {}, 'job'], ['a hood moved', ready({ hoodPosition: { placement: 'beside', distanceM: 0.21 } }), {}, 'hood'],
+    ['another hall', own, { halls: { hall: { air: { ...HALL, supplyM3PerS: 2 }, bays: { one: { xM: 0, yM: 0, extraction: ARM } } } } }, 'room'],
+  ] as const)('do not speak for %s', (_, station, over, changed) => {
+    const { findings, air } = measured([survey(low.map(value => value * 20))], station, over)
+    expect(findings.find(({ code }) => code === 'samples.other-work')).toMatchObject({ values: { changed } })
+    expect(air.exposure!.uses.find(({ limit }) => limit.substance === 'manganese' && limit.ruleSet === 'us-ca')!.binds).toBe(true)
+  })
+  it('age out by house rule, still need today\'s look, and can be withdrawn', () => {
+    expect(measured([survey(low, { takenOn: '2025-03-01' })]).codes).toContain('samples.aged-out')
+    expect(measured([survey(low, { takenOn: '2025-03-03' })]).codes).not.toContain('samples.aged-out')
+    expect(measured([survey(low)], ready({ extractionCheck: null })).codes).toContain('air.extraction-not-checked')
+    expect(measured([survey(low.map(value => value * 20), { withdrawn: true })]).state).toBe('open')
+  })
+  it('come back from the record with other key order and still speak', () => {
+    const shuffled = Object.fromEntries(Object.entries(ARM).reverse()) as unknown as Extraction
+    const { codes } = measured([survey(low)], own, { halls: { hall: { air: Object.fromEntries(Object.entries(HALL).reverse()) as typeof HALL, bays: { one: { xM: 0, yM: 0, extraction: shuffled } } } } })
+    expect(codes).toContain('air.measured')
+  })
+})
+
+describe('advice', () => {
+  const question = hallQuestion(facts({ one: ready({ job: { ...STICK, coating: 'zinc' }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }) }), 'hall')!
+  it('comes in the order of effect, each with what trying it really gives', () => {
+    const advice = airAdvice(question, 'one', RULES)
+    expect(advice.map(({ kind }) => kind)).toEqual(['strip', 'consumable', 'move-hood', 'more-flow', 'fewer-arcs', 'respirator'])
+    const strip = advice[0]!
+    const breathed = predictHall(tryOut(question, 'one', strip.change)).bay('one')!.breathed!
+    expect(breathed.zinc).toBeUndefined()
+    expect(strip.fractionAfter).toBeLessThan(airAdvice(question, 'one', RULES)[3]!.fractionAfter!)
+  })
+  it('joined, strips first and then moves the hood, and that is enough', () => {
+    expect(advicePlan(question, 'one', RULES)).toMatchObject({ kinds: ['strip', 'move-hood'], isEnough: true })
+  })
+  it('picks what is enough by itself, and says nothing helps where nothing does', () => {
+    expect(bestAdvice([])).toBeNull()
+    const easy = hallQuestion(facts({ one: ready({ hoodPosition: { placement: 'beside', distanceM: 0.45 } }) }), 'hall')!
+    expect(bestAdvice(airAdvice(easy, 'one', RULES))).toMatchObject({ isEnough: true })
+  })
+})
