@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import { Validator } from '@seriousme/openapi-schema-validator'
 import type { APIRequestContext } from '@playwright/test'
+import {
+  assessCaptureResponse, assessExposureStatisticsResponse, assessFumeResponse, assessOxygenResponse, assessRespiratorResponse, assessRoomResponse,
+} from '#shared/schemas/assess-air-schema'
 import { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
 import type { Served } from './served'
@@ -59,12 +62,104 @@ test.describe('the shade endpoint', () => {
   })
 })
 
-test('the OpenAPI document is valid and describes the shade endpoint', async ({ request }) => {
+test.describe('the air endpoints', () => {
+  const ask = async (request: APIRequestContext, name: string, data: unknown): Promise<unknown> => {
+    const response = await request.post(at(`assess/${name}`), { data })
+    expect(response.status(), JSON.stringify(await response.json())).toBe(200)
+    return response.json()
+  }
+  const JOB = { process: 'gmaw', consumable: 'er70s-6', wireFeedMPerMin: 8, electrodeDiameterMm: 1.2, baseMetal: 'mild-steel', arcMinPerH: 24, hours: 8 }
+  const ROOM = { volumeM3: 300, supplyM3PerS: 1, nearField: { radiusM: 0.5, airSpeedMPerS: 0.15 } }
+
+  test('fume: what rises, what is breathed, and how much of each limit it is', async ({ request }) => {
+    const answer = assessFumeResponse.parse(await ask(request, 'fume', { job: JOB, room: ROOM, ruleSets: ['us-legal', 'eu'] }))
+    const manganese = answer.substances.find(({ id }) => id === 'manganese')!
+    // Worked case C05, computed from the printed factors: 22.586 mg/min while the arc burns.
+    expect(manganese.emissionMgPerMin.mid).toBeCloseTo(22.586, 3)
+    expect(manganese.limits.map(({ ruleSet, kind, valueMgPerM3 }) => `${ruleSet} ${kind} ${valueMgPerM3}`).sort()).toEqual(['eu twa 0.05', 'eu twa 0.2', 'us-legal ceiling 5'])
+    const respirable = manganese.limits.find(({ valueMgPerM3 }) => valueMgPerM3 === 0.05)!
+    expect(respirable.fraction).toBeCloseTo(manganese.twaMgPerM3.high / 0.05, 9)
+    expect(manganese.nearFieldMgPerM3!.high).toBeGreaterThan(manganese.farFieldMgPerM3.high)
+    expect(answer.requiredApf).toBeGreaterThanOrEqual(respirable.fraction)
+    const captured = assessFumeResponse.parse(await ask(request, 'fume', { job: JOB, room: ROOM, capture: { efficiency: 0.9 }, ruleSets: ['us-legal', 'eu'] }))
+    expect(captured.substances.find(({ id }) => id === 'manganese')!.twaMgPerM3.mid).toBeCloseTo(manganese.twaMgPerM3.mid / 10, 9)
+  })
+  test('fume: a coating, a stripped width, a hood; with no rule sets all bind, and it says so', async ({ request }) => {
+    const coated = { job: { ...JOB, coating: 'zinc', plateThicknessMm: 8 }, room: ROOM, hood: { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.33, distanceM: 0.2 } }
+    const raw = assessFumeResponse.parse(await ask(request, 'fume', coated))
+    expect(raw.substances.map(({ id }) => id)).toContain('zinc')
+    expect(raw.findings.map(({ code }) => code)).toEqual(expect.arrayContaining(['exposure.strictest-assumed', 'exposure.over']))
+    const stripped = assessFumeResponse.parse(await ask(request, 'fume', { ...coated, job: { ...coated.job, strippedMm: 30 } }))
+    expect(stripped.substances.map(({ id }) => id)).not.toContain('zinc')
+    expect(stripped.requiredApf!).toBeLessThan(raw.requiredApf!)
+  })
+  test('fume: what is missing is a hold with no substances, never a guess', async ({ request }) => {
+    const { consumable: _c, ...unnamed } = JOB
+    const answer = assessFumeResponse.parse(await ask(request, 'fume', { job: unnamed, room: ROOM }))
+    expect(answer).toMatchObject({ substances: [], requiredApf: null, mixtureFraction: null })
+    expect(answer.findings[0]).toMatchObject({ severity: 'hold', code: 'fume.input-missing' })
+    const { arcMinPerH: _a, ...timeless } = JOB
+    expect(assessFumeResponse.parse(await ask(request, 'fume', { job: timeless, room: ROOM })).findings.map(({ code }) => code)).toContain('fume.input-missing')
+  })
+  test('room, capture, statistics, oxygen and respirator answer in the shapes they promise', async ({ request }) => {
+    const room = assessRoomResponse.parse(await ask(request, 'room', { volumeM3: 300, supplyM3PerS: 20 / 60, emissionMgPerMin: 100, minutes: 480, nearField: { radiusM: 0.5, airSpeedMPerS: 0.15 } }))
+    expect(room.steadyMgPerM3).toBeCloseTo(5, 6)
+    expect(room.nearField!.steadyMgPerM3).toBeCloseTo(19.1471, 4)
+    expect(assessRoomResponse.parse(await ask(request, 'room', { volumeM3: 300, supplyM3PerS: 0, emissionMgPerMin: 100, minutes: 60 })).steadyMgPerM3).toBeNull()
+    const capture = assessCaptureResponse.parse(await ask(request, 'capture', { hood: { kind: 'opening', diameterM: 0.2032, flanged: true, flowM3PerS: 0.33036 }, distanceM: 0.5, process: 'gmaw', crossDraughtMPerS: 0.1 }))
+    expect(capture).toMatchObject({ stands: 'too-far' })
+    expect(capture.windowM![1]).toBeCloseTo(11.37 * 0.0254, 3)
+    const statistics = assessExposureStatisticsResponse.parse(await ask(request, 'exposure-statistics', { values: [0.24, 0.31, 0.45, 0.28, 0.62, 0.37, 0.88, 0.52, 0.2, 0.2, 0.2, 0.2], belowLoq: [...Array<boolean>(8).fill(false), ...Array<boolean>(4).fill(true)], limit: 1, unit: 'ug/m3' }))
+    expect(statistics).toMatchObject({ n: 12, belowLoq: 4, verdict: 'no-decision', test: 'statistical' })
+    expect(assessOxygenResponse.parse(await ask(request, 'oxygen', { volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30 })).findings[0]).toMatchObject({ severity: 'stop', code: 'oxygen.deficient' })
+    const respirator = assessRespiratorResponse.parse(await ask(request, 'respirator', { hazardRatio: 12, gases: ['carbon-monoxide'] }))
+    expect(respirator.masks.filter(({ suits }) => suits).map(({ mask }) => mask)).toEqual(['air-line-half', 'air-line-full', 'scba'])
+  })
+  for (const [name, data, path] of [
+    ['fume', { job: { process: 'gmaw' }, room: { volumeM3: -1, supplyM3PerS: 1 } }, 'room.volumeM3'], ['fume', { job: { process: 'mig' }, room: ROOM }, 'job.process'], ['fume', { job: JOB, room: ROOM, capture: { efficiency: 2 } }, 'capture.efficiency'],
+    ['fume', { job: JOB, room: ROOM, capture: { efficiency: 1 }, hood: { kind: 'gun', flowM3PerS: 0.02, distanceM: 0 } }, 'hood'], ['fume', { job: JOB, room: ROOM, ruleSets: ['fr'] }, 'ruleSets.0'], ['room', { volumeM3: 1, supplyM3PerS: 1, emissionMgPerMin: 1, minutes: 1, nearField: { radiusM: 1, airSpeedMPerS: 0.1 } }, 'nearField.radiusM'],
+    ['capture', { hood: { kind: 'arm', flowM3PerS: 1 }, distanceM: 1, process: 'gmaw', crossDraughtMPerS: 0 }, 'hood.kind'], ['exposure-statistics', { values: [0], limit: 1, unit: 'ppm' }, 'values.0'], ['exposure-statistics', { values: [1, 2], belowLoq: [true], limit: 1, unit: 'ppm' }, 'belowLoq'],
+    ['oxygen', { volumeM3: 1, gas: 'argon', flowLPerMin: 1, minutes: 1 }, 'gas'], ['respirator', { hazardRatio: 'high' }, 'hazardRatio'],
+  ] as const) {
+    test(`422 for ${name} with a bad ${path}`, async ({ request }) => {
+      const response = await request.post(at(`assess/${name}`), { data })
+      expect(response.status()).toBe(422)
+      expect(((await response.json()) as { fields: { path: string }[] }).fields.map(field => field.path)).toContain(path)
+    })
+  }
+})
+
+test.describe('health fields', () => {
+  const wearer = { personId: 'imke-tarrow', wearer: { mask: 'half-p100', fitTestedOn: '2026-03-09', medicallyClearedOn: '2026-03-11' } }
+  test('are written by the safety lead, seen by the person and nobody else, and the log knows only that they exist', async ({ playwright }) => {
+    const [lead, own, other] = [await playwright.request.newContext(), await playwright.request.newContext(), await playwright.request.newContext()]
+    await signIn(lead, 'oskar', PASSWORDS.oskar)
+    await signIn(own, 'imke', PASSWORDS.imke)
+    await signIn(other, 'maren', PASSWORDS.maren)
+    expect((await other.post(at('wearers'), { data: wearer })).status()).toBe(409)
+    expect((await lead.post(at('wearers'), { data: { ...wearer, wearer: { ...wearer.wearer, mask: 'scarf' } } })).status()).toBe(422)
+    expect((await lead.post(at('wearers'), { data: wearer })).status()).toBe(200)
+    const seen = async (context: APIRequestContext) => ((await (await context.get(at('wearers'))).json()) as { wearers: { personId: string }[] }).wearers
+    expect(await seen(own)).toEqual([{ personId: 'imke-tarrow', ...wearer.wearer }])
+    expect(await seen(other)).toEqual([])
+    expect((await seen(lead)).length).toBeGreaterThan(1)
+    const floor = await (await other.get(at('floor'))).text()
+    expect(floor).not.toContain('2026-03-09')
+    const log = await (await lead.get(at('log?limit=200'))).text()
+    expect(log).not.toContain('2026-03-09')
+    expect(log).toContain('health-noted')
+    expect((await lead.post(at('wearers'), { data: { personId: 'imke-tarrow', wearer: null } })).status()).toBe(200)
+    expect(await seen(own)).toEqual([])
+    for (const context of [lead, own, other]) await context.dispose()
+  })
+})
+
+test('the OpenAPI document is valid and describes every assess endpoint', async ({ request }) => {
   const document = await (await request.get(at('openapi.json'))).json() as { paths: Record<string, unknown> }
   const { valid, errors } = await new Validator().validate(structuredClone(document))
   expect(errors).toBeUndefined()
   expect(valid).toBe(true)
-  expect(Object.keys(document.paths)).toContain('/api/v1/assess/shade')
+  for (const name of ['shade', 'fume', 'room', 'capture', 'exposure-statistics', 'oxygen', 'respirator']) expect(Object.keys(document.paths)).toContain(`/api/v1/assess/${name}`)
 })
 
 test('an address that leads nowhere answers 404 in JSON', async ({ request }) => {
