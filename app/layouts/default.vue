@@ -6,6 +6,7 @@ const outbox = useOutbox()
 onMounted(async () => {
   await outbox.load()
   await floor.open()
+  warmUpLater()
 })
 onUnmounted(() => floor.close())
 watch(() => session.person, (person) => {

@@ -30,8 +30,8 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
       </p>
     </div>
     <aside class="right" tabindex="0" :aria-label="bayId ? 'Air of the bay' : 'Air'">
-      <AirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
-      <AirSheets v-else-if="panel === 'sheets' && mayDescribe" />
+      <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
+      <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
       <NuxtPage v-else-if="bayId" />
       <AirQuestions v-else />
     </aside>

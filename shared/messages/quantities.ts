@@ -12,6 +12,8 @@ export interface Quantities {
   readonly minutes: (minutes: number) => string
   /** Concentrations are in mg/m³ or µg/m³ everywhere: the limits are printed so. */
   readonly concentration: (mgPerM3: number) => string
+  /** A limit is written as printed: 1.25 must not read as 1.3. */
+  readonly limit: (mgPerM3: number) => string
   readonly rate: (mgPerMin: number) => string
   readonly speed: (mPerS: number) => string
   readonly airFlow: (m3PerS: number) => string
@@ -27,13 +29,14 @@ export interface Quantities {
 /** Three figures, and no more than the number has. */
 const figures = (value: number, digits = 2): string => value === 0 ? '0' : Number(value.toPrecision(digits)).toLocaleString('en', { maximumFractionDigits: 12, useGrouping: value >= 10_000 })
 const concentration = (mg: number): string => mg > 0 && mg < 0.1 ? `${figures(mg * 1000)} µg/m³` : `${figures(mg)} mg/m³`
+const limit = (mg: number): string => mg < 0.1 ? `${figures(mg * 1000, 3)} µg/m³` : `${figures(mg, 3)} mg/m³`
 const rate = (mg: number): string => mg >= 1000 ? `${figures(mg / 1000)} g/min` : `${figures(mg)} mg/min`
 /** A part is rounded up: 0.996 of a limit must not read as less than it is, and what is over never reads as 100 %. */
 const part = (fraction: number): string => fraction >= 2 ? `${figures(Math.ceil(fraction * 10 - 1e-9) / 10, fraction >= 10 ? 2 : 3)} times` : `${Math.ceil(fraction * 100 - 1e-9)} %`
 const percent = (share: number): string => `${figures(share * 100, 3)} %`
 /** A needed factor is rounded up. */
 const factor = (times: number): string => times >= 100 ? figures(Math.ceil(times / 10 - 1e-9) * 10, 4) : figures(Math.ceil(times * 10 - 1e-9) / 10, 3)
-const common = { concentration, rate, part, percent, factor }
+const common = { concentration, limit, rate, part, percent, factor }
 
 /** A shade is written with at most one decimal, rounded down: 9.98 must not read as 10. */
 const shade = (value: number): string => String(Math.floor(value * 10 + 1e-9) / 10)

@@ -145,7 +145,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       </p>
     </section>
 
-    <AirWindow v-if="air.prediction && own?.job" :prediction="air.prediction" :process="(tried.process ?? own.job.process)" :draught-m-per-s="tried.airSpeedMPerS ?? question!.hall.airSpeedMPerS" />
+    <LazyAirWindow v-if="air.prediction && own?.job" :prediction="air.prediction" :process="(tried.process ?? own.job.process)" :draught-m-per-s="tried.airSpeedMPerS ?? question!.hall.airSpeedMPerS" />
 
     <AirLimits v-if="air.exposure" :exposure="air.exposure" />
 

@@ -20,7 +20,7 @@ const cells = computed(() => {
   return table
 })
 const rows = computed(() => SUBSTANCES.filter(substance => cells.value.has(substance)))
-const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row => [...row.values()].map(({ limit }) => `${words.exposureRuleSets[limit.ruleSet]}, ${words.substances[limit.substance]} ${q.value.concentration(limit.valueMgPerM3)} ${words.limitKinds[limit.kind]}${limit.sampled ? ` (${limit.sampled})` : ''}: ${citation(limit.source)}`)))])
+const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row => [...row.values()].map(({ limit }) => `${words.exposureRuleSets[limit.ruleSet]}, ${words.substances[limit.substance]} ${q.value.limit(limit.valueMgPerM3)} ${words.limitKinds[limit.kind]}${limit.sampled ? ` (${limit.sampled})` : ''}: ${citation(limit.source)}`)))])
 </script>
 
 <template>
@@ -52,7 +52,8 @@ const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row
             <td v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" :class="{ binds: binding.has(ruleSet) }">
               <template v-if="cells.get(substance)!.get(ruleSet)">
                 <b>{{ q.part(cells.get(substance)!.get(ruleSet)!.fraction) }}</b>
-                <small>of {{ q.concentration(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3) }}{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'twa' ? '' : cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? ', ceiling' : ', 15 min' }}</small>
+                <small>of {{ q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3) }}</small>
+                <small v-if="cells.get(substance)!.get(ruleSet)!.limit.kind !== 'twa'">{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? 'ceiling' : 'in 15 min' }}</small>
               </template>
               <template v-else>
                 –
@@ -80,7 +81,7 @@ table { border-collapse: collapse; width: 100%; font-variant-numeric: tabular-nu
 th { text-align: left; font-weight: 650; padding: 6px 8px 6px 0; font-size: 15px; vertical-align: bottom; }
 thead th { border-bottom: 2px solid var(--ink); color: var(--soft); }
 thead th.binds { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
-td { padding: 6px 8px 6px 0; border-bottom: 1px solid var(--rule); color: var(--soft); white-space: nowrap; line-height: 1.15; }
+td { padding: 6px 6px 6px 0; font-size: 15px; border-bottom: 1px solid var(--rule); color: var(--soft); white-space: nowrap; line-height: 1.15; }
 tbody th { border-bottom: 1px solid var(--rule); vertical-align: top; }
 td { vertical-align: top; }
 td b { font-weight: 550; }

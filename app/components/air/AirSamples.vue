@@ -53,7 +53,7 @@ async function withdraw(surveyId: string) {
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <AirSamplesEntry v-if="isAdding" :placed="placed" @done="isAdding = false" />
+    <LazyAirSamplesEntry v-if="isAdding" :placed="placed" @done="isAdding = false" />
     <article v-for="one in judged" :key="one.survey.surveyId" class="survey" :class="one.standing">
       <h4>
         {{ words.substances[one.survey.substance] }}, {{ one.survey.takenOn }}
@@ -62,7 +62,7 @@ async function withdraw(surveyId: string) {
       <p :class="{ said: one.standing === 'speaks', 'is-open': one.answer?.verdict === 'compliant' }">
         {{ sentence(one) }}
       </p>
-      <AirSamplesChart v-if="one.answer && one.limit && one.standing !== 'withdrawn'" :judged="one" />
+      <LazyAirSamplesChart v-if="one.answer && one.limit && one.standing !== 'withdrawn'" :judged="one" />
       <table v-if="one.answer && one.answer.methods.length > 1" class="ledger">
         <thead><tr><th>Counted</th><th>Geometric mean</th><th>Spread</th><th>Reached</th><th>Verdict</th></tr></thead>
         <tbody>

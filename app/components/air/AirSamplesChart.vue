@@ -36,7 +36,7 @@ const options = computed(() => {
     },
     plugins: {
       annotation: { annotations: {
-        limit: { type: 'line' as const, yMin: limit.value, yMax: limit.value, borderColor: ink.value.ink, borderWidth: 3, label: label(`limit ${q.value.concentration(limit.value)}`, 'start') },
+        limit: { type: 'line' as const, yMin: limit.value, yMax: limit.value, borderColor: ink.value.ink, borderWidth: 3, label: label(`limit ${q.value.limit(limit.value)}`, 'start') },
         p95: { type: 'line' as const, xMin: P95, xMax: P95, borderColor: ink.value.ink, borderWidth: 1, borderDash: [3, 3], label: label('95 %', 'start') },
       } },
       legend: { display: false }, tooltip: { enabled: false },

@@ -115,7 +115,7 @@ async function save() {
           <span v-for="{ label, value, isBelowLoq, rows: from } in read.results" :key="label" class="print">{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
         </p>
         <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
-          Against {{ q.concentration(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
+          Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
           {{ preview.answer.findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
         </p>
       </template>

@@ -49,7 +49,7 @@ const columns = computed(() => shown.value
 
 <template>
   <figure v-if="shown" class="way">
-    <svg viewBox="0 0 336 238" role="img" :aria-label="`The way of ${words.substances[shown.substance]}: ${shown.emission ? q.rate(shown.emission.high) : ''} made, at least ${Math.round(shown.capture.low * 100)} % taken by the hood, ${q.concentration(shown.mouth.high)} at the mouth against a limit of ${q.concentration(shown.limit)}`">
+    <svg viewBox="0 0 336 238" role="img" :aria-label="`The way of ${words.substances[shown.substance]}: ${shown.emission ? q.rate(shown.emission.high) : ''} made, at least ${Math.floor(shown.capture.low * 100)} % taken by the hood, ${q.concentration(shown.mouth.high)} at the mouth against a limit of ${q.limit(shown.limit)}`">
       <g class="band">
         <rect x="0" :y="100 - band.thick / 2" width="140" :height="band.thick" class="made" />
         <path v-if="band.taken > 0" :d="`M140 ${100 - band.thick / 2} C200 ${100 - band.thick / 2} 200 0 240 0 L${240 + band.taken * 0.9} 0 C240 0 240 ${100 - band.thick / 2 + band.taken} 140 ${100 - band.thick / 2 + band.taken} Z`" class="taken" />
@@ -65,7 +65,7 @@ const columns = computed(() => shown.value
     <svg viewBox="332 0 428 238" aria-hidden="true">
       <g class="columns">
         <line x1="336" x2="752" :y1="yOf(shown.limit)" :y2="yOf(shown.limit)" class="limit" />
-        <text x="752" :y="yOf(shown.limit) - 5" class="end">limit {{ q.concentration(shown.limit) }}</text>
+        <text x="752" :y="yOf(shown.limit) - 5" class="end">limit {{ q.limit(shown.limit) }}</text>
         <line x1="336" x2="752" :y1="yOf(shown.limit * actionFraction)" :y2="yOf(shown.limit * actionFraction)" class="action" />
         <g v-for="{ x, name, range } in columns" :key="name">
           <rect :x="x" :y="yOf(range.high)" width="72" :height="Math.max(2, BASE - yOf(range.high))" :class="range.high > shown.limit ? 'over' : range.high > shown.limit * actionFraction ? 'near' : 'under'" />

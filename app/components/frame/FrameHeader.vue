@@ -22,7 +22,8 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
       <FrameStop class="stop" />
     </div>
     <nav aria-label="Areas">
-      <NuxtLink v-for="{ to, label } in links" :key="to" :to="to" :aria-current="isHere(to) ? 'page' : undefined">
+      <!-- Fetched when a finger comes near: the board itself is what must be quick. -->
+      <NuxtLink v-for="{ to, label } in links" :key="to" :to="to" prefetch-on="interaction" :aria-current="isHere(to) ? 'page' : undefined">
         {{ label }}
       </NuxtLink>
     </nav>

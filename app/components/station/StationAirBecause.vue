@@ -19,7 +19,7 @@ const best = useBestAdvice(() => placed.bay.bayId)
         <b>{{ words.substances[limit.substance] }}</b>
         <AirTemper :fraction="fraction" :action="floor.rules.actionFraction" />
         <span class="print">{{ q.part(fraction) }}</span>
-        <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.concentration(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
+        <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.limit(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
       </li>
     </ul>
   </template>

@@ -2,7 +2,7 @@
 import type { Gate } from '#core/clearance/gate'
 
 /** A gate in the sheet: its mark, its word, its sentence. The line is the target; Because stands beside it. */
-const { gate } = defineProps<{ gate: Gate }>()
+const { gate, fix = null } = defineProps<{ gate: Gate, fix?: string | null }>()
 defineEmits<{ open: [], because: [] }>()
 const floor = useFloor()
 const first = computed(() => gate.findings[0])
@@ -15,7 +15,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
     <button class="main" type="button" @click="$emit('open')">
       <svg width="36" height="44" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg>
       <b>{{ words.gates[gate.gate] }}<small :class="`state-${gate.state}`">{{ words.gateStates[gate.state] }}</small></b>
-      <span class="says">{{ sentence }}<i v-if="more > 0" class="soft"> And {{ more }} more.</i></span>
+      <span class="says">{{ sentence }}<i v-if="fix"> Best fix: {{ fix }}</i><i v-else-if="more > 0" class="soft"> And {{ more }} more.</i></span>
     </button>
     <button class="why" type="button" :aria-label="`Because: ${words.gates[gate.gate]}`" @click="$emit('because')">
       Because
@@ -29,7 +29,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
 .main:hover { background: var(--bg); }
 b { font-weight: 800; line-height: 1.1; }
 b small { display: block; font-weight: 650; font-size: 14px; }
-.says { font-size: 15px; line-height: 1.25; display: -webkit-box; -webkit-line-clamp: 3; -webkit-box-orient: vertical; overflow: hidden; }
+.says { font-size: 15px; line-height: 1.25; display: -webkit-box; -webkit-line-clamp: 5; -webkit-box-orient: vertical; overflow: hidden; }
 .says i { font-style: normal; }
 .why { border: 0; border-left: 1px solid var(--rule); background: none; padding: 0 0 0 10px; margin-left: 8px; font: inherit; font-size: 14px; font-weight: 700; cursor: pointer; text-decoration: underline; text-underline-offset: 4px; }
 </style>

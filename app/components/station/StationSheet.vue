@@ -24,6 +24,7 @@ function panelFor(gate: GateId): string {
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
 
 const q = useQuantities()
+const best = useBestAdvice(() => placed.bay.bayId)
 const { act } = useStationCommands(() => placed.bay.bayId)
 const stopHere = () => act('station.stop', {})
 
@@ -51,12 +52,12 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         Close
       </NuxtLink>
     </header>
-    <StationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
-    <StationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
-    <StationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
-    <StationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
+    <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
+    <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
+    <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
+    <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
     <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
-    <StationBecause v-else-if="because" :placed="placed" :gate="because" />
+    <LazyStationBecause v-else-if="because" :placed="placed" :gate="because" />
     <template v-else>
       <StationStopped v-if="placed.station.stop" :placed="placed" />
       <p class="job">
@@ -73,7 +74,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
-          <StationGateLine :gate="gate" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+          <StationGateLine :gate="gate" :fix="gate.gate === 'air' ? best : null" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
         </li>
       </ul>
       <div class="next">

@@ -1,0 +1,17 @@
+/** How long after the board stands, ms: the first look must not wait for what comes after it. */
+const WARM_UP_AFTER_MS = 6000
+
+/** Pages and panels that somebody may want when the signal is gone. */
+const PAGES = ['/air', '/air/any', '/house-rules', '/log'] as const
+const PANELS = [
+  () => import('~/components/station/StationJobCard.vue'), () => import('~/components/station/StationEyesCheck.vue'), () => import('~/components/station/StationBodyCheck.vue'),
+  () => import('~/components/station/StationAirCheck.vue'), () => import('~/components/station/StationBecause.vue'), () => import('~/components/station/StationAirBecause.vue'),
+] as const
+
+/** Fetches what an open tablet will need without a connection, once the board has been up for a while. A failed fetch is asked for again when it is needed. */
+export function warmUpLater(): void {
+  setTimeout(() => {
+    for (const load of PANELS) void load().catch(() => {})
+    for (const page of PAGES) void preloadRouteComponents(page).catch(() => {})
+  }, WARM_UP_AFTER_MS)
+}
