@@ -8,6 +8,7 @@ export interface AirFindings {
   'air.position-unknown': Record<string, never>
   'air.times-unknown': Record<string, never>
   'air.arc-time-unknown': Record<string, never>
+  'air.flow-not-measured': Record<string, never>
   'air.extraction-not-checked': Record<string, never>
   'air.extraction-fault': { fault: ExtractionFault }
   'air.no-limit': Record<string, never>

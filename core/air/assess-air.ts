@@ -113,6 +113,7 @@ function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | nu
     const fault = faultOf(check)
     if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, [SOURCES.shopPractice]))
   }
+  if (extraction.flowFrom === 'maker') found.push(finding('caution', 'air.flow-not-measured', {}))
   // A hood outside its window captures less, and the prediction already counts that: what it says here explains, and does not hold twice.
   for (const said of window?.findings ?? []) found.push(said.severity === 'hold' ? { ...said, severity: 'caution' } : said)
 }

@@ -19,7 +19,7 @@ export interface SingleArcQuestion {
   readonly job: FumeQuestion & { readonly arcMinPerH?: number, readonly hours?: number }
   readonly room: { readonly volumeM3: number, readonly supplyM3PerS: number, readonly nearField?: { readonly radiusM: number, readonly airSpeedMPerS: number } }
   readonly capture?: { readonly efficiency: number }
-  readonly hood?: Hood & { readonly distanceM: number, readonly crossDraughtMPerS?: number }
+  readonly hood?: Hood & { readonly distanceM?: number, readonly crossDraughtMPerS?: number }
   readonly ruleSets?: readonly ExposureRuleSetId[]
 }
 
@@ -40,21 +40,25 @@ const STIRRED_M_PER_S = 1e6
  * @returns no concentrations where something needed is missing; the findings name it
  */
 export function assessSingleArc({ job, room, capture, hood, ruleSets }: SingleArcQuestion): SingleArcAnswer {
-  const emission = emissionOf(job)
+  // A coating that nobody gave is taken as none, and said so: the caller may not have been asked.
+  const emission = emissionOf({ ...job, coating: job.coating ?? 'none' })
   const findings: Finding[] = [...emission.findings]
+  if (job.coating === undefined) findings.push(finding('caution', 'fume.bare-assumed', {}))
   if (job.arcMinPerH === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'arcTime' }))
   if (job.hours === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'hours' }))
   if (!ruleSets) findings.push(finding('note', 'exposure.strictest-assumed', {}))
   if (!room.nearField) findings.push(finding('caution', 'exposure.room-only', {}))
   const airSpeed = room.nearField?.airSpeedMPerS ?? 0.15
   let taken: Range = capture ? exactly(capture.efficiency) : NOTHING
-  if (hood) {
-    const question = { hood, distanceM: hood.distanceM, process: job.process, currentA: job.currentA, crossDraughtMPerS: hood.crossDraughtMPerS ?? airSpeed }
+  const isUnplaced = hood !== undefined && hood.distanceM === undefined && hood.kind !== 'booth' && hood.kind !== 'gun'
+  if (isUnplaced) findings.push(finding('hold', 'air.position-unknown', {}))
+  else if (hood) {
+    const question = { hood, distanceM: hood.distanceM ?? 0, process: job.process, currentA: job.currentA, crossDraughtMPerS: hood.crossDraughtMPerS ?? airSpeed }
     taken = captureEfficiency(question) ?? NOTHING
     findings.push(...captureWindow(question).findings)
   }
   const inForce = ruleSets ?? EXPOSURE_RULE_SETS
-  if (!emission.substances['total-fume'] || job.arcMinPerH === undefined || job.hours === undefined) {
+  if (isUnplaced || !emission.substances['total-fume'] || job.arcMinPerH === undefined || job.hours === undefined) {
     return { emission, breathed: null, hasNearField: room.nearField !== undefined, judgement: null, findings }
   }
   const hall = {

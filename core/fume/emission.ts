@@ -79,12 +79,16 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
       ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, [SOURCES.dataSheet])
       : finding('note', 'fume.factors-in-pencil', { process }, rate.sources))
   }
+  if (melts(knowledge) && question.electrodeDiameterMm === undefined && question.consumableKgPerH === undefined && process !== 'smaw') findings.push(finding('caution', 'fume.diameter-unknown', {}))
   findings.push(...addCoating(substances, question))
   addGases(substances, question, findings)
   const silent = CONCERNS.filter(substance => substances[substance] === undefined)
   if (silent.length > 0 && substances['total-fume']) findings.push(finding('note', 'fume.not-measured', { substances: silent }))
   return { substances, findings }
 }
+
+/** The rate goes by the mass melted, so the size of the wire matters. */
+const melts = (knowledge: FumeKnowledge | null): boolean => knowledge?.rate.by === 'mass'
 
 interface Rate {
   readonly fumeMgPerMin: Range
@@ -93,14 +97,14 @@ interface Rate {
   readonly sources: readonly SourceRef[]
 }
 
-function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' | 'diameter' {
+function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' {
   if (sheet.fumeGPerKg === undefined) return { fumeMgPerMin: exactly(sheet.fumeMgPerS! * 60), melted: null, ink: 'chalk', sources: [SOURCES.dataSheet] }
   const melted = meltingRateGPerMin(question)
   if (typeof melted === 'string') return melted
   return { fumeMgPerMin: times(melted, sheet.fumeGPerKg), melted, ink: 'chalk', sources: [SOURCES.dataSheet, SOURCES.meltingRate] }
 }
 
-function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | 'diameter' | null {
+function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | null {
   if (!knowledge) return null
   const { rate } = knowledge
   if (rate.by === 'minute') return { fumeMgPerMin: times(rate.gPerMin, 1000), melted: null, ink: 'pencil', sources: [rate.source] }

@@ -1,7 +1,7 @@
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
 
 /** What must be known before the fume can be said. */
-export const FUME_INPUTS = ['current', 'diameter', 'consumable', 'baseMetal', 'coating', 'strippedWidth', 'arcTime', 'hours'] as const
+export const FUME_INPUTS = ['current', 'consumable', 'baseMetal', 'coating', 'strippedWidth', 'arcTime', 'hours'] as const
 export type FumeInput = typeof FUME_INPUTS[number]
 
 /** Codes of the fume area. */
@@ -10,6 +10,8 @@ export interface FumeFindings {
   'fume.no-factor': { process: ProcessId, consumable: ConsumableId | null, baseMetal: BaseMetalId | null }
   'fume.coating-not-modelled': { coating: CoatingId }
   'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
+  'fume.diameter-unknown': Record<string, never>
+  'fume.bare-assumed': Record<string, never>
   'fume.maybe-cadmium': { consumable: ConsumableId }
   'fume.factors-in-pencil': { process: ProcessId }
   'fume.from-data-sheet': { consumable: ConsumableId, title: string }

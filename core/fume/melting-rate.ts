@@ -48,8 +48,9 @@ const STICK_G_PER_A_MIN: Range = { low: 0.17, mid: 0.21, high: 0.25 }
 /** How far wire melted by current strays from the fit; cored wire further. */
 const WIRE_SPREAD = 0.2
 const CORED_SPREAD = 0.25
-/** Thinnest usual wire, mm: what an unknown diameter is taken for at its high end. */
+/** Usual wires, mm, when nobody gave the diameter. By current a thin wire melts more, by wire feed a thick one. */
 const THINNEST_WIRE_MM = 0.8
+const THICKEST_WIRE_MM = { solid: 1.6, cored: 2.4 } as const
 
 /** What the melting rate is asked from; the surest known value decides. */
 export interface MeltingQuestion {
@@ -64,10 +65,11 @@ export interface MeltingQuestion {
 }
 
 /** What is missing to say how much melts. */
-export type MeltingInput = 'current' | 'diameter'
+export type MeltingInput = 'current'
 
 /**
  * Mass of consumable melted while the arc burns, g/min: from its consumption, else from the wire feed, else from the current.
+ * An unknown diameter is spread over the usual wires.
  *
  * @returns the range, or the name of what is missing
  */
@@ -76,7 +78,9 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
   if (consumableKgPerH !== undefined) return exactly(consumableKgPerH * 1000 / 60)
   const density = densityOf(process, consumable)
   if (process !== 'smaw' && wireFeedMPerMin !== undefined) {
-    return electrodeDiameterMm === undefined ? 'diameter' : exactly(wireMassGPerMin(wireFeedMPerMin, electrodeDiameterMm, density))
+    const fed = (diameterMm: number) => wireMassGPerMin(wireFeedMPerMin, diameterMm, density)
+    if (electrodeDiameterMm !== undefined) return exactly(fed(electrodeDiameterMm))
+    return { low: fed(THINNEST_WIRE_MM), mid: fed(FITTED_FOR_MM), high: fed(isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid) }
   }
   const amperes = currentRangeOf(question)
   if (amperes === undefined) return 'current'

@@ -30,7 +30,7 @@ export const assessFumeRequest = z.strictObject({
     travelSpeedMPerMin: travelSpeedSchema.optional(),
     shieldingGas: shieldingGasSchema.optional(),
     baseMetal: baseMetalSchema.optional(),
-    coating: z.enum(COATINGS).optional().describe('Left out: bare metal'),
+    coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
     strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),
     arcMinPerH: between({ min: 0.5, max: 60 }, 'min').optional(),
     hours: between({ min: 0.1, max: 16 }, 'h').optional(),
@@ -39,7 +39,7 @@ export const assessFumeRequest = z.strictObject({
     volumeM3: volumeSchema, supplyM3PerS: supplySchema.describe('Outdoor air'), nearField: nearFieldSchema.optional(),
   }),
   capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
-  hood: z.strictObject({ ...hood, distanceM: distanceSchema, crossDraughtMPerS: draughtSchema.optional() }).optional(),
+  hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
   ruleSets,
 }).refine(({ capture, hood }) => capture === undefined || hood === undefined, { path: ['hood'], error: 'give a capture efficiency or a hood, not both' })
 

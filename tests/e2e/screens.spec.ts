@@ -23,9 +23,9 @@ async function visitAll(page: Page, paths: readonly string[], look: (path: strin
   }
 }
 /** The board beside an open bay is the same on every sheet: it is looked at once, whole, and then the sheet alone. */
-const axeFindsNothing = async (page: Page, path: string): Promise<void> => {
+const axeFindsNothing = async (page: Page, path: string, rules?: readonly string[]): Promise<void> => {
   const sheetOnly = /do=|ask=|bay-8/.test(path)
-  const builder = new AxeBuilder({ page })
+  const builder = rules ? new AxeBuilder({ page }).withRules([...rules]) : new AxeBuilder({ page })
   const { violations } = await (sheetOnly ? builder.include('.right') : builder).analyze()
   expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes.map(node => node.html.slice(0, 160)).join(' | ')}`)).toEqual([])
 }
@@ -38,7 +38,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
     await axeFindsNothing(page, '/sign-in')
     await signIn(page, served, 'oskar')
-    await visitAll(page, SCREENS, path => axeFindsNothing(page, path))
+    // The other look has the same words and shapes: only what its colours can change is looked at again.
+    await visitAll(page, SCREENS, path => axeFindsNothing(page, path, colorScheme === 'dark' ? ['color-contrast', 'link-in-text-block'] : undefined))
     await page.context().close()
   })
 }

@@ -86,9 +86,9 @@ const plan = computed(() => {
 
 <style scoped>
 .hall { margin-bottom: 22px; }
-header { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); }
+header { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); min-height: 48px; }
 .link { display: grid; place-items: center; font-size: 15px; }
-.facts { font-size: 15px; margin-top: -6px; }
+.facts { font-size: 15px; }
 .plan { display: block; width: 100%; max-height: 150px; margin: 8px 0 2px; }
 .wall { fill: none; stroke: var(--ink); stroke-width: 0.14; }
 .loose { fill: var(--dim); stroke: var(--strong-rule); stroke-width: 0.08; }
@@ -104,5 +104,10 @@ header { display: flex; justify-content: space-between; align-items: center; bor
 .use b { text-align: right; font-size: 15px; white-space: nowrap; }
 .job { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .says { grid-column: 1 / -1; font-size: 13px; line-height: 1.2; color: var(--soft); }
-@media (max-width: 480px) { .row { grid-template-columns: 36px minmax(0, 1fr) 28px minmax(0, 130px); } }
+/* On a phone how much is used stands under what is done. */
+@media (max-width: 700px) {
+  .row { grid-template-columns: 40px minmax(0, 1fr) 30px; row-gap: 2px; padding: 8px 0; }
+  .label { grid-row: 1 / 3; }
+  .use { grid-column: 2 / -1; }
+}
 </style>

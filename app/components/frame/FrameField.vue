@@ -15,7 +15,7 @@ const id = useId()
 </template>
 
 <style scoped>
-.field { display: grid; gap: 4px; }
+.field { display: grid; gap: 4px; align-content: start; }
 label { font-weight: 750; }
 .note { min-height: 24px; color: var(--soft); font-size: 15px; }
 .note.wrong { color: var(--stop); font-weight: 650; }

@@ -1,5 +1,7 @@
 import type { FloorReading } from '#shared/readings'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { shopDayEndsAtMs } from '#core/houserules/shop-day'
+import type { Wearer } from '#core/respirator/wearer'
 import { NO_SITE } from '#core/site/site'
 import { readAir } from '../../database/air'
 import { readNames } from '../../database/person'
@@ -10,6 +12,12 @@ import { api, requireSignedIn } from '../../http'
 import { nowIso } from '../../clock'
 import { useRunning } from '../../running'
 
+/** A health date is nobody's business on the floor: readiness is told for today, and ends sooner only where it does. */
+function untilTheDayEnds(wearers: Readonly<Record<string, Wearer>>, dayEndsMs: number): Record<string, Wearer> {
+  const dayEnds = new Date(dayEndsMs).toISOString()
+  return Object.fromEntries(Object.entries(wearers).map(([personId, wearer]) => [personId, { ...wearer, readyUntil: wearer.readyUntil !== null && wearer.readyUntil > dayEnds ? dayEnds : wearer.readyUntil }]))
+}
+
 /** Everything the board judges from, as of one position: the browser judges with the same core. */
 export default api(async (event): Promise<FloorReading> => {
   const { siteId } = await requireSignedIn(event)
@@ -19,7 +27,7 @@ export default api(async (event): Promise<FloorReading> => {
     const position = await readPosition(db, siteId)
     const site = await readSite(db, siteId)
     const rules = await readHouseRules(db, siteId)
-    const { stations: _known, ...air } = await readAir(db, siteId, rules?.value ?? NEW_SITE_RULES, nowIso(clock))
+    const { stations: _known, wearers, ...air } = await readAir(db, siteId, rules?.value ?? NEW_SITE_RULES, nowIso(clock))
     return {
       position,
       site: site?.value ?? NO_SITE,
@@ -27,7 +35,7 @@ export default api(async (event): Promise<FloorReading> => {
       versions: { site: site?.version ?? 0, rules: rules?.version ?? 0 },
       stations: await readStations(db, siteId),
       people: await readNames(db, siteId),
-      air,
+      air: { ...air, wearers: untilTheDayEnds(wearers, shopDayEndsAtMs(clock.nowMs(), site?.value.timeZone ?? 'UTC', (rules?.value ?? NEW_SITE_RULES).shopDayHour)) },
     }
   })
 })

@@ -132,7 +132,7 @@ const mixtureGroups: Record<MixtureGroupId, string> = {
   'airways': 'what irritates the airways', 'lung-cancer': 'what causes lung cancer', 'nerves': 'what harms the nerves', 'kidneys': 'what harms the kidneys', 'blood-oxygen': 'what keeps oxygen from the blood', 'lung-load': 'what loads the lungs with dust',
 }
 const fumeInputs: Record<FumeInput, string> = {
-  current: 'the current or the wire feed', diameter: 'the wire\'s diameter', consumable: 'the rod or wire', baseMetal: 'the base metal', coating: 'the coating', strippedWidth: 'how wide the coating is stripped on each side', arcTime: 'the arc minutes in an hour', hours: 'the hours of work',
+  current: 'the current or the wire feed', consumable: 'the rod or wire', baseMetal: 'the base metal', coating: 'the coating', strippedWidth: 'how wide the coating is stripped on each side', arcTime: 'the arc minutes in an hour', hours: 'the hours of work',
 }
 const extractionFaults: Record<ExtractionFault, string> = { 'off': 'it is off', 'damper-shut': 'its damper is shut', 'out-of-position': 'it is out of position', 'no-draw': 'it draws no smoke' }
 const substitutions: Record<SubstitutionId, string> = {

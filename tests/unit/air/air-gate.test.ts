@@ -90,6 +90,24 @@ describe('the Air gate', () => {
     expect(state).toBe('open')
     expect(air.prediction!.emission.substances.copper).toMatchObject({ ink: 'chalk' })
   })
+  it('says so when nobody measured what the hood draws', () => {
+    const { state, codes } = gateOf({ one: ready() }, 'one', { extraction: { ...ARM, flowFrom: 'maker' } })
+    expect(state).toBe('open')
+    expect(codes).toContain('air.flow-not-measured')
+  })
+  it('counts the job before this one, as long as it was of today', () => {
+    const earlier = { job: { ...STICK, startsAt: '12:00', endsAt: '16:00' }, validUntil: LATER }
+    const alone = gateOf({ one: ready() }).air.exposure!.fraction!
+    expect(gateOf({ one: ready({ earlierJobs: [earlier] }) }).air.exposure!.fraction!).toBeGreaterThan(alone * 1.8)
+    expect(gateOf({ one: ready({ earlierJobs: [{ ...earlier, validUntil: NOW }] }) }).air.exposure!.fraction!).toBe(alone)
+  })
+  it('counts limits harder for a long shift', () => {
+    const long = ready({ job: { ...STICK, startsAt: '06:00', endsAt: '18:00' } })
+    const { air } = gateOf({ one: long })
+    expect(air.found.map(({ code }) => code)).toContain('exposure.long-shift')
+    const { mgPerM3, fraction, limit } = air.exposure!.uses.find(({ limit }) => limit.substance === 'manganese' && limit.ruleSet === 'us-ca')!
+    expect(fraction).toBeCloseTo(mgPerM3 / limit.valueMgPerM3 * 16 / 12, 9)
+  })
   it('holds a confined space whatever the number says', () => expect(gateOf({ one: ready({ job: { ...STICK, confinement: 'confined' } }) }).codes).toContain('ventilation.confined'))
   it('holds indoors without a hood where the law asks for one', () =>
     expect(gateOf({ one: ready({ job: { ...STICK, process: 'gtaw', consumable: 'er70s-2', shieldingGas: 'argon' }, hoodPosition: null, extractionCheck: null }) }, 'one', { rules: { ...RULES, jurisdiction: 'uk', exposureBasis: 'uk' }, extraction: null }).codes).toContain('ventilation.indoors-needs-hood'))

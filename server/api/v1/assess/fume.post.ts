@@ -8,9 +8,9 @@ import { api, findingsOut, parseBody } from '../../../http'
 
 /** The fume of one arc in one room: what rises, what is breathed, and how much of each limit it is. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessFumeResponse>> => {
-  const { job: { strippedMm, coating = 'none', ...job }, ...rest } = await parseBody(event, assessFumeRequest)
+  const { job: { strippedMm, ...job }, ...rest } = await parseBody(event, assessFumeRequest)
   const { emission, breathed, hasNearField, judgement, findings } = assessSingleArc({
-    ...rest, job: { ...job, coating, strippedWidthMm: strippedMm ?? 0 },
+    ...rest, job: { ...job, strippedWidthMm: strippedMm ?? 0 },
   })
   const hardest = judgement?.fraction ?? null
   return {
