@@ -12,10 +12,7 @@ export const times = (a: Range, b: Range | number): Range =>
   typeof b === 'number' ? { low: a.low * b, mid: a.mid * b, high: a.high * b } : { low: a.low * b.low, mid: a.mid * b.mid, high: a.high * b.high }
 
 export const plus = (a: Range, b: Range): Range => ({ low: a.low + b.low, mid: a.mid + b.mid, high: a.high + b.high })
-export const sum = (ranges: readonly Range[]): Range => ranges.reduce(plus, NOTHING)
 
 /** Each of the three values through a function. */
 export const each = (range: Range, change: (value: number, end: keyof Range) => number): Range =>
   ({ low: change(range.low, 'low'), mid: change(range.mid, 'mid'), high: change(range.high, 'high') })
-
-export const RANGE_ENDS = ['low', 'mid', 'high'] as const satisfies readonly (keyof Range)[]

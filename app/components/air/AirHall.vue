@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { hallIdOf } from '#core/air/air-facts'
+import { purgeMinutes } from '#core/ventilation/room'
 import type { Hall } from '#core/site/site'
 import type { Placed } from '~/stores/floor'
 
@@ -28,10 +29,16 @@ const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
   }
 }).sort((a, b) => Number(b.placed.verdict.gates[3]!.state !== 'open') - Number(a.placed.verdict.gates[3]!.state !== 'open') || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1))))
 
+/** How long the hall takes to clear to a twentieth once the arcs stop. */
+const clears = computed(() => {
+  const air = state.value?.air
+  const outdoor = air ? air.supplyM3PerS * air.outdoorShare : 0
+  return air && outdoor > 0 ? `; clears in ${q.value.minutes(Math.ceil(purgeMinutes(air.volumeM3, outdoor, 20, 1)))}` : ''
+})
 const facts = computed(() => {
   const air = state.value?.air
   if (!air) return null
-  return air.isOpenAir ? 'Open air' : `${q.value.volume(air.volumeM3)}, ceiling ${q.value.height(air.ceilingM)}, ${q.value.airFlow(air.supplyM3PerS * air.outdoorShare)} outdoor air, ${q.value.speed(air.airSpeedMPerS)} at the bays`
+  return air.isOpenAir ? 'Open air' : `${q.value.volume(air.volumeM3)}, ceiling ${q.value.height(air.ceilingM)}, ${q.value.airFlow(air.supplyM3PerS * air.outdoorShare)} outdoor air, ${q.value.speed(air.airSpeedMPerS)} at the bays${clears.value}`
 })
 /** The plan: places in metres, drawn to fit. A bay's circle grows with what it lets loose. */
 const plan = computed(() => {

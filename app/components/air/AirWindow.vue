@@ -4,7 +4,7 @@ import annotation from 'chartjs-plugin-annotation'
 import { Scatter } from 'vue-chartjs'
 import type { BayPrediction } from '#core/air/hall-prediction'
 import { neededVelocityMPerS } from '#core/ventilation/capture-window'
-import { velocityAtMPerS } from '#core/ventilation/hood'
+import { rectangleVelocityMPerS, velocityAtMPerS } from '#core/ventilation/hood'
 import { shieldGasLimit } from '#core/ventilation/shield-gas'
 import type { ProcessId } from '#core/vocabulary/vocabulary'
 
@@ -61,6 +61,12 @@ const options = computed(() => {
     },
   }
 })
+/** Mouths with corners are read by a second school too; a wide flat rim is beyond it. */
+const otherSchool = computed(() => {
+  const { widthM, heightM, flanged, flowM3PerS, kind } = hood.value ?? {}
+  if (kind !== 'opening' || flanged || !widthM || !heightM || !flowM3PerS || !prediction.distanceM) return null
+  return `By the school that measured rectangles it draws ${q.value.speed(rectangleVelocityMPerS(flowM3PerS, widthM, heightM, prediction.distanceM))} there.`
+})
 const reading = computed(() => window.value?.findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [])
 /** Every fourth distance, for those who cannot see the chart. */
 const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
@@ -80,6 +86,9 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
       <div v-if="points.length > 0" class="chart">
         <Scatter :data="data" :options="options" role="img" aria-label="Pull of the hood against distance; the table below has the numbers" />
       </div>
+      <p v-if="otherSchool" class="soft">
+        {{ otherSchool }}
+      </p>
       <p v-for="(said, index) in reading.slice(1)" :key="index" class="soft">
         {{ said }}
       </p>
