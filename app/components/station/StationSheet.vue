@@ -10,7 +10,9 @@ const route = useRoute()
 const place = computed(() => ({ bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const because = computed(() => GATES.find(gate => panel.value === `because-${gate}`) ?? null)
-const go = (what: string | null) => navigateTo({ path: route.path, query: what ? { do: what } : {} })
+// Straight to the router: Nuxt's own helper drops what is asked while a navigation is still on its way, and with it a quick key.
+const router = useRouter()
+const go = (what: string | null) => router.push({ path: route.path, query: what ? { do: what } : {} })
 
 const maySet = computed(() => session.may('set-jobs', place.value))
 const mayCheck = computed(() => session.may('door-checks', place.value))
@@ -32,7 +34,7 @@ const onKey = (event: KeyboardEvent) => {
   const typing = ['INPUT', 'TEXTAREA', 'SELECT'].includes((event.target as HTMLElement).tagName)
   if (typing || event.ctrlKey || event.metaKey || event.altKey) return
   if (event.key === 'b') void go(because.value ? null : `because-${placed.verdict.firstClosed ?? 'eyes'}`)
-  else if (event.key === 'Escape') void (panel.value ? go(null) : navigateTo('/'))
+  else if (event.key === 'Escape') void (panel.value ? go(null) : router.push('/'))
 }
 onMounted(() => document.addEventListener('keydown', onKey))
 onUnmounted(() => document.removeEventListener('keydown', onKey))
