@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { stationStream } from '#core/command/commands'
+import { samplesStream, stationStream } from '#core/command/commands'
 import { reachOf } from '#core/person/rights'
 import type { Holder } from '#core/person/rights'
 import type { LogReading } from '#shared/readings'
@@ -16,11 +16,11 @@ const querySchema = z.strictObject({
   streamId: z.string().max(100).optional(),
 })
 
-/** The streams this person may read: all of them (null), or the bays of their own area. */
+/** The streams this person may read: all of them (null), or the bays of their own area with their samples. */
 async function readableStreams(db: Queryable, siteId: string, holder: Holder): Promise<readonly string[] | null> {
   if (reachOf(holder, 'read-records') === 'all') return null
   const site = await readSite(db, siteId)
-  return (site?.value.bays ?? []).filter(({ areaId }) => areaId === holder.areaId).map(({ bayId }) => stationStream(bayId))
+  return (site?.value.bays ?? []).filter(({ areaId }) => areaId === holder.areaId).flatMap(({ bayId }) => [stationStream(bayId), samplesStream(bayId)])
 }
 
 /** The record, newest first, page by page: pass `next` as `before`. */
