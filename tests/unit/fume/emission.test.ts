@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { widthToStripMm } from '#core/fume/coating-burn-off'
+import { decideSheets, evolveSheets, NO_SHEETS } from '#core/fume/data-sheets'
+import type { FumeQuestion } from '#core/fume/emission'
+import { emissionOf } from '#core/fume/emission'
+import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
+import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
+
+const STICK: FumeQuestion = { process: 'smaw', consumable: 'e7018', currentA: 165, baseMetal: 'mild-steel', coating: 'none', plateThicknessMm: 8 }
+const codes = (question: FumeQuestion) => emissionOf(question).findings.map(({ code }) => code)
+
+describe('the fume of a job', () => {
+  it('is said for every combination or held, and never negative or out of order', () => {
+    fc.assert(fc.property(
+      fc.constantFrom(...PROCESSES), fc.option(fc.constantFrom(...CONSUMABLES), { nil: undefined }), fc.option(fc.constantFrom(...BASE_METALS), { nil: undefined }), fc.constantFrom(...COATINGS),
+      fc.option(fc.integer({ min: 10, max: 600 }), { nil: undefined }), fc.option(fc.constantFrom(...SHIELDING_GASES), { nil: undefined }), fc.integer({ min: 0, max: 80 }),
+      (process, consumable, baseMetal, coating, currentA, shieldingGas, strippedWidthMm) => {
+        const { substances, findings } = emissionOf({ process, consumable, baseMetal, coating, currentA, shieldingGas, strippedWidthMm })
+        const fume = substances['total-fume']
+        if (!fume) expect(findings.some(({ severity }) => severity === 'hold')).toBe(true)
+        for (const { mgPerMin: { low, mid, high }, sources } of Object.values(substances)) {
+          expect(low).toBeGreaterThanOrEqual(0)
+          expect(mid).toBeGreaterThanOrEqual(low)
+          expect(high).toBeGreaterThanOrEqual(mid)
+          expect(sources.length).toBeGreaterThan(0)
+        }
+      }))
+  })
+  it('rises with the current, and falls to nothing of zinc as the stripped width grows', () => {
+    fc.assert(fc.property(fc.integer({ min: 50, max: 300 }), fc.integer({ min: 1, max: 100 }), (currentA, more) => {
+      const at = (amperes: number) => emissionOf({ ...STICK, currentA: amperes }).substances['total-fume']!.mgPerMin.high
+      expect(at(currentA + more)).toBeGreaterThan(at(currentA))
+    }))
+    const zinc = (strippedWidthMm: number) => emissionOf({ ...STICK, coating: 'zinc', strippedWidthMm }).substances.zinc?.mgPerMin.high ?? 0
+    const widths = [0, 5, 10, 20, 25, widthToStripMm(8)].map(zinc)
+    widths.slice(1).forEach((mg, i) => expect(mg).toBeLessThan(widths[i]!))
+    expect(widths.at(-1)).toBe(0)
+  })
+  it('asks for what it lacks, and names it', () => {
+    expect(codes({ ...STICK, currentA: undefined })).toContain('fume.input-missing')
+    expect(codes({ ...STICK, consumable: undefined })).toEqual(['fume.input-missing'])
+    expect(codes({ process: 'pac', coating: 'none' })).toEqual(['fume.input-missing'])
+    expect(codes({ ...STICK, coating: 'zinc', coatingStripped: true })).toContain('fume.input-missing')
+  })
+  it('says that grinding a coating off makes dust of its own', () => expect(codes({ ...STICK, coating: 'zinc', coatingStripped: true, strippedWidthMm: 50 })).toContain('fume.stripping-dust'))
+  it('counts an unknown thickness as the thickest coating and the widest burn', () => {
+    const at = (plateThicknessMm?: number) => emissionOf({ ...STICK, coating: 'zinc', plateThicknessMm }).substances.zinc!.mgPerMin.high
+    expect(at(undefined)).toBe(at(25))
+    expect(at(1)).toBeLessThan(at(25))
+  })
+  it('knows which of its parts are gases, and refuses to turn dust into ppm', () => {
+    expect(isGas('ozone')).toBe(true)
+    expect(isGas('manganese')).toBe(false)
+    expect(() => mgPerM3FromPpm('manganese', 1)).toThrow('not a gas')
+    // Magnesium in the wire screens the light that makes ozone.
+    expect(gasesAtArc('gmaw', { baseMetal: 'aluminium', consumable: 'er5356' }).ozone!.high).toBeLessThan(gasesAtArc('gmaw', { baseMetal: 'aluminium', consumable: 'er4043' }).ozone!.high)
+  })
+})
+
+describe('the shop\'s own data sheets', () => {
+  const sheet = { consumable: 'e7018', title: 'Sheet 3', fumeMgPerS: 5, compositionPercent: { manganese: 6 } } as const
+  it('replace the tables: rate and parts', () => {
+    const { substances, findings } = emissionOf(STICK, sheet)
+    expect(substances['total-fume']!.mgPerMin).toEqual({ low: 300, mid: 300, high: 300 })
+    expect(substances.manganese).toMatchObject({ mgPerMin: { mid: 18 }, ink: 'chalk' })
+    expect(substances.fluorides).toBeUndefined()
+    expect(findings.map(({ code }) => code)).toContain('fume.from-data-sheet')
+  })
+  it('without a rate keep the table\'s, with their own parts', () => {
+    const { fumeMgPerS: _rate, ...parts } = sheet
+    const kept = emissionOf(STICK, parts).substances
+    expect(kept['total-fume']).toEqual(emissionOf(STICK).substances['total-fume'])
+    expect(kept.manganese!.mgPerMin.mid).toBeCloseTo(kept['total-fume']!.mgPerMin.mid * 0.06, 9)
+  })
+  it('are entered, replaced and dropped; one that is not there cannot be dropped', () => {
+    const entered = evolveSheets(NO_SHEETS, { type: 'sheet-entered', version: 1, payload: { sheet } })
+    expect(evolveSheets(entered, { type: 'sheet-entered', version: 1, payload: { sheet: { ...sheet, title: 'Sheet 4' } } }).e7018!.title).toBe('Sheet 4')
+    expect(evolveSheets(entered, { type: 'sheet-dropped', version: 1, payload: { consumable: 'e7018' } })).toEqual({})
+    expect(decideSheets(NO_SHEETS, { type: 'fume.drop-sheet', payload: { consumable: 'e7018' } })).toHaveProperty('refused')
+  })
+})
