@@ -1,4 +1,3 @@
-import { createHash, randomUUID } from 'node:crypto'
 import { hallStream, HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { requiredOutfit } from '#core/ppe/required-outfit'
@@ -6,7 +5,8 @@ import { handleCommand } from '#server/commands/door'
 import type { Caller, Door } from '#server/commands/door'
 import { openSite } from '#server/commands/open-site'
 import { systemCommand } from '#server/commands/system-command'
-import { keepWearer } from '#server/database/air'
+import { noteHealth } from '#server/commands/note-health'
+import { monthsAfter } from '#core/houserules/months-after'
 import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/database/credential'
 import { hashSecret } from '#server/secrets'
@@ -29,19 +29,12 @@ async function loadPerson(door: Door, send: Send, { personId, name, roles, areaI
   await send(personStream(personId), { type: 'person.secret-set', payload: { kind: 'pin' } })
 }
 
-const monthsBefore = (iso: string, months: number): string => {
-  const date = new Date(iso)
-  return new Date(Date.UTC(date.getUTCFullYear(), date.getUTCMonth() - months, 1)).toISOString().slice(0, 10)
-}
+const monthsBefore = (iso: string, months: number): string => monthsAfter(`${iso.slice(0, 8)}01`, -months)
 
-/** Health records are no part of the record: they go where the page would put them, and the chain learns that there is one. */
 async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPerson): Promise<void> {
   if (!wearer) return
-  const now = nowIso(door.clock)
-  const [recordId, salt] = [randomUUID(), randomUUID()]
-  const ago = (months: number | null): string | null => months === null ? null : monthsBefore(now, months)
-  await keepWearer(door.pool, SITE.siteId, { personId, recordId, salt, mask: wearer.mask, fitTestedOn: ago(wearer.fitTestMonthsAgo), medicallyClearedOn: ago(wearer.medicalMonthsAgo) })
-  await send(personStream(personId), { type: 'person.note-health', payload: { health: { recordId, sha256: createHash('sha256').update(salt).digest('hex') } } })
+  const ago = (months: number | null): string | null => months === null ? null : monthsBefore(nowIso(door.clock), months)
+  await noteHealth(door, { siteId: SITE.siteId, actor: { kind: 'person', personId: LEAD.personId } }, personId, { mask: wearer.mask, fitTestedOn: ago(wearer.fitTestMonthsAgo), medicallyClearedOn: ago(wearer.medicalMonthsAgo) })
   if (wearer.isShaven !== undefined) await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })
 }
 

@@ -1,3 +1,4 @@
+import { extractionFault } from '#core/air/assess-air'
 import type { Finding } from '#core/finding'
 import type { FumeEvent } from '#core/fume/data-sheets'
 import type { HallEvent } from '#core/hall/hall-state'
@@ -53,8 +54,7 @@ export function saidOf({ type, payload }: LogEntry, units: UnitSystem): string {
       return `Hood set ${q.reach(distanceM)} ${words.placements[placement]}`
     }
     case 'extraction-checked': {
-      const { on, damperOpen, inPosition, draws } = payload as StationPayload<'extraction-checked'>
-      const fault = !on ? 'off' : !damperOpen ? 'damper-shut' : !inPosition ? 'out-of-position' : draws ? null : 'no-draw'
+      const fault = extractionFault(payload as StationPayload<'extraction-checked'>)
       return fault ? `Extraction failed its check: ${words.extractionFaults[fault]}` : 'Extraction draws as it should'
     }
     case 'hall-described': {

@@ -11,10 +11,11 @@ import { judgeWearer, respiratorNeed } from '../respirator/judge-respirator'
 import type { RespiratorNeed } from '../respirator/judge-respirator'
 import type { Wearer } from '../respirator/wearer'
 import type { Survey, SurveyPlace } from '../samples/survey'
+import type { HallAir } from '../ventilation/hall'
 import { ventilationRules } from '../ventilation/ventilation-rules'
 import type { ExtractionFault } from './air-findings'
 import type { BayAir } from './bay-air'
-import { hoodKey, needsPosition } from './bay-air'
+import { hoodKey, needsPosition, placeKey } from './bay-air'
 import type { BayPrediction, HallPrediction } from './hall-prediction'
 import type { JudgedSurvey } from './measured-air'
 import { judgeSurveys } from './measured-air'
@@ -54,15 +55,12 @@ export interface AirAssessment {
 }
 
 /** What a survey taken here today would speak for; null without a job. */
-export function surveyPlace(bay: BayAir, hallAir: unknown): SurveyPlace | null {
-  return bay.job && { jobKey: jobPattern(bay.job), roomKey: JSON.stringify(sorted(hallAir)), hoodKey: hoodKey(sortedExtraction(bay), bay.position) }
+export function surveyPlace(bay: BayAir, hallAir: HallAir): SurveyPlace | null {
+  return bay.job && { jobKey: jobPattern(bay.job), roomKey: placeKey(hallAir), hoodKey: hoodKey(bay.extraction, bay.position) }
 }
 
-/** Keys in one order: what comes back from the record has them sorted. */
-const sorted = (value: unknown): unknown => value && typeof value === 'object' ? Object.entries(value).sort(([a], [b]) => a < b ? -1 : 1) : value ?? null
-const sortedExtraction = ({ extraction }: BayAir) => extraction && Object.fromEntries(Object.entries(extraction).sort(([a], [b]) => a < b ? -1 : 1)) as unknown as typeof extraction
-
-const faultOf = ({ on, damperOpen, inPosition, draws }: ExtractionCheck): ExtractionFault | null =>
+/** What a check of the extraction found wrong first, in the order it is looked for; null when it draws as it should. */
+export const extractionFault = ({ on, damperOpen, inPosition, draws }: Omit<ExtractionCheck, 'validUntil'>): ExtractionFault | null =>
   !on ? 'off' : !damperOpen ? 'damper-shut' : !inPosition ? 'out-of-position' : draws ? null : 'no-draw'
 
 /** Findings of the fume that ask the instructor or safety lead for something: nothing is wrong, something is not known. */
@@ -110,7 +108,7 @@ function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | nu
   if (needsPosition(extraction.kind) && position === null) missing.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
   if (check === null || check.validUntil <= now) missing.push(finding('hold', 'air.extraction-not-checked', {}, [SOURCES.shopPractice]))
   else {
-    const fault = faultOf(check)
+    const fault = extractionFault(check)
     if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, [SOURCES.shopPractice]))
   }
   if (extraction.flowFrom === 'maker') found.push(finding('caution', 'air.flow-not-measured', {}))

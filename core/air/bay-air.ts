@@ -38,6 +38,9 @@ export function hoodAtWork(extraction: Extraction | null | undefined, position: 
   return { hood: { kind: KIND_WHEN[kind](position?.placement ?? 'beside'), diameterM, widthM, heightM, flanged, flowM3PerS }, distanceM: position?.distanceM ?? 0 }
 }
 
+/** One text for one thing, its fields in one order: what comes back from the record has them sorted. */
+export const placeKey = (thing: object | null): string => JSON.stringify(thing && Object.entries(thing).sort(([a], [b]) => a < b ? -1 : 1))
+
 /** What a survey holds for: this hood in this place. */
 export const hoodKey = (extraction: Extraction | null | undefined, position: HoodPosition | null): string =>
-  JSON.stringify([extraction ?? null, extraction ? position && [position.placement, position.distanceM] : null])
+  `${placeKey(extraction ?? null)} ${placeKey(extraction ? position : null)}`

@@ -1,3 +1,5 @@
+import { monthsAfter } from '../houserules/months-after'
+import type { SampleValue } from '../samples/substitution'
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
@@ -20,17 +22,26 @@ export interface JudgedSurvey {
 
 const HARDEST: readonly SampleVerdict[] = ['non-compliant', 'no-decision', 'compliant']
 
-/** Shift averages are kept exactly as long as the site says, counted in calendar months. */
-export function surveyEndsOn(takenOn: string, months: number): string {
-  const [year, month, day] = takenOn.split('-').map(Number) as [number, number, number]
-  const last = new Date(Date.UTC(year, month + months, 0)).getUTCDate()
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(day, last))).toISOString().slice(0, 10)
-}
-
 function changedSince(survey: Survey, place: SurveyPlace): 'job' | 'room' | 'hood' | null {
   if (survey.place.jobKey !== place.jobKey) return 'job'
   if (survey.place.roomKey !== place.roomKey) return 'room'
   return survey.place.hoodKey === place.hoodKey ? null : 'hood'
+}
+
+/** A sample judged against the limits that know its substance. */
+export interface JudgedResults { readonly limit: ExposureLimit, readonly answer: ComplianceAnswer }
+
+/**
+ * Judges shift averages against every eight-hour limit in force for their substance; the hardest verdict stands.
+ *
+ * @param results mg/m³, metals as the element
+ * @returns null where no limit in force knows the substance
+ */
+export function judgeAgainstLimits(results: readonly SampleValue[], substance: SubstanceId, inForce: readonly ExposureRuleSetId[]): JudgedResults | null {
+  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => valueMgPerM3 / perElement
+  const judged = limitsFor(substance).filter(limit => limit.kind === 'twa' && inForce.includes(limit.ruleSet))
+    .map(limit => ({ limit, answer: judgeSamples(results, counted(limit)) }))
+  return judged.sort((a, b) => HARDEST.indexOf(a.answer.verdict) - HARDEST.indexOf(b.answer.verdict) || counted(a.limit) - counted(b.limit))[0] ?? null
 }
 
 /** Judges a survey against every eight-hour limit in force for its substance; the hardest verdict stands. */
@@ -39,13 +50,11 @@ export function judgeSurvey(survey: Survey, place: SurveyPlace | null, inForce: 
   const silent = { survey, limit: null, answer: null }
   if (survey.withdrawn) return { ...silent, standing: 'withdrawn', findings: [] }
   const sample = survey.results.map(({ mgPerM3, isBelowLoq }) => ({ value: mgPerM3, isBelowLoq }))
-  const judged = limitsFor(substance).filter(limit => limit.kind === 'twa' && inForce.includes(limit.ruleSet))
-    .map(limit => ({ limit, answer: judgeSamples(sample, limit.valueMgPerM3 / limit.perElement) }))
-  const hardest = judged.sort((a, b) => HARDEST.indexOf(a.answer.verdict) - HARDEST.indexOf(b.answer.verdict) || a.limit.valueMgPerM3 / a.limit.perElement - b.limit.valueMgPerM3 / b.limit.perElement)[0]
+  const hardest = judgeAgainstLimits(sample, substance, inForce)
   const shown = { survey, limit: hardest?.limit ?? null, answer: hardest?.answer ?? null }
   const changed = place === null ? 'job' : changedSince(survey, place)
   if (changed) return { ...shown, standing: 'other-work', findings: [finding('note', 'samples.other-work', { substance, takenOn, changed })] }
-  if (today >= surveyEndsOn(takenOn, months)) return { ...shown, standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
+  if (today >= monthsAfter(takenOn, months)) return { ...shown, standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
   if (!hardest) return { ...shown, standing: 'speaks', findings: [] }
   const { answer, limit } = hardest
   const said = { substance, n: answer.n, takenOn }

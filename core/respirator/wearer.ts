@@ -1,3 +1,4 @@
+import { monthsAfter } from '../houserules/months-after'
 import type { MaskId } from '../vocabulary/vocabulary'
 
 /** What the health table holds of somebody who wears a mask. Never in the record: it is erasable. */
@@ -18,11 +19,8 @@ export interface Wearer {
   readonly isShaven: boolean | null
 }
 
-const addMonths = (date: string, months: number): string => {
-  const [year, month, day] = date.split('-').map(Number) as [number, number, number]
-  const lastDay = new Date(Date.UTC(year, month - 1 + months + 1, 0)).getUTCDate()
-  return new Date(Date.UTC(year, month - 1 + months, Math.min(day, lastDay))).toISOString()
-}
+/** A date counts until its day begins, in UTC: never longer than it says. */
+const startOf = (date: string): string => `${date}T00:00:00.000Z`
 
 /**
  * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test.
@@ -32,8 +30,8 @@ const addMonths = (date: string, months: number): string => {
  */
 export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, isTight: boolean, months: { readonly fitTest: number, readonly medical: number }): string | null {
   if (medicallyClearedOn === null || (isTight && fitTestedOn === null)) return null
-  const medical = addMonths(medicallyClearedOn, months.medical)
+  const medical = startOf(monthsAfter(medicallyClearedOn, months.medical))
   if (!isTight) return medical
-  const fit = addMonths(fitTestedOn!, months.fitTest)
+  const fit = startOf(monthsAfter(fitTestedOn!, months.fitTest))
   return fit < medical ? fit : medical
 }

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import Papa from 'papaparse'
-import { judgeSamples } from '#core/samples/compliance'
+import { judgeAgainstLimits } from '#core/air/measured-air'
 import { samplesStream } from '#core/command/commands'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
-import { limitsFor } from '#core/exposure/limits'
 import type { SampleColumn, SampleReading } from '#core/samples/read-samples'
 import { guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS } from '#core/samples/read-samples'
 import { UNSAMPLED_RULES } from '#core/samples/shift-average'
@@ -48,13 +47,10 @@ const has = (column: SampleColumn) => columns.value.includes(column)
 const canRead = computed(() => has('concentration') || (has('mass') && has('volume')))
 const setColumn = (i: number, column: SampleColumn) => { columns.value = columns.value.map((old, j) => j === i ? column : old === column && column !== 'ignore' ? 'ignore' : old) }
 
-/** The verdict before anything is saved, against the hardest limit that binds. */
-const preview = computed(() => {
-  if (!substance.value || read.value.results.length === 0) return null
-  const inForce = exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis)
-  const limit = limitsFor(substance.value).filter(one => one.kind === 'twa' && inForce.includes(one.ruleSet)).sort((a, b) => a.valueMgPerM3 / a.perElement - b.valueMgPerM3 / b.perElement)[0]
-  return limit ? { limit, answer: judgeSamples(read.value.results, limit.valueMgPerM3 / limit.perElement) } : null
-})
+/** The verdict before anything is saved: as it will be judged. */
+const preview = computed(() => substance.value && read.value.results.length > 0
+  ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis))
+  : null)
 const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no' } as const
 
 async function readFile(event: Event) {

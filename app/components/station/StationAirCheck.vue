@@ -2,6 +2,7 @@
 import { personStream } from '#core/command/commands'
 import { EXTRACTION_FAULTS } from '#core/air/air-findings'
 import type { ExtractionFault } from '#core/air/air-findings'
+import { extractionFault } from '#core/air/assess-air'
 import type { HoodPosition } from '#core/air/bay-air'
 import { needsPosition } from '#core/air/bay-air'
 import type { Placed } from '~/stores/floor'
@@ -36,7 +37,7 @@ const placeHood = () => act('station.place-hood', { placement: placement.value, 
 
 const FOUND = { 'off': { on: false }, 'damper-shut': { damperOpen: false }, 'out-of-position': { inPosition: false }, 'no-draw': { draws: false } } as const satisfies Record<ExtractionFault, object>
 const found = (fault: ExtractionFault | null) => act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...fault ? FOUND[fault] : {} })
-const faultSaid = computed(() => check.value && EXTRACTION_FAULTS.find(fault => Object.keys(FOUND[fault]).every(key => !check.value![key as keyof typeof check.value])))
+const faultSaid = computed(() => check.value && extractionFault(check.value))
 
 const wearer = computed(() => floor.airAt(placed.bay.bayId).wearerOf(placed.station.personId))
 async function shaven(isShaven: boolean) {

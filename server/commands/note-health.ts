@@ -1,0 +1,25 @@
+import { createHash, randomBytes, randomUUID } from 'node:crypto'
+import { personStream } from '#core/command/commands'
+import type { WearerRecord } from '#core/respirator/wearer'
+import { eraseWearer, keepWearer } from '../database/air'
+import { canonicalText } from '../database/event'
+import { handleCommand } from './door'
+import type { Answer, Caller, Door } from './door'
+import { systemCommand } from './system-command'
+
+/**
+ * Writes or erases a health record. The chain learns that there is one, with its salted hash; what it says stays in a
+ * table that can be erased.
+ *
+ * @param wearer null erases
+ */
+export async function noteHealth(door: Door, { siteId, actor }: Pick<Caller, 'siteId' | 'actor'>, personId: string, wearer: WearerRecord | null): Promise<Answer> {
+  let health: { recordId: string, sha256: string } | null = null
+  if (wearer) {
+    const [recordId, salt] = [randomUUID(), randomBytes(16).toString('hex')]
+    await keepWearer(door.pool, siteId, { personId, recordId, salt, ...wearer })
+    health = { recordId, sha256: createHash('sha256').update(salt).update(canonicalText(wearer)).digest('hex') }
+  }
+  else await eraseWearer(door.pool, siteId, personId)
+  return handleCommand(door, { siteId, actor, holder: 'system' }, systemCommand(door.clock, [personStream(personId)], { type: 'person.note-health', payload: { health } }))
+}
