@@ -8,7 +8,7 @@ const scaled = (unit: string, step: number, by: number): ShopUnit => ({ unit, st
 
 const METRIC = {
   reach: scaled('cm', 1, 100), height: scaled('m', 0.1, 1), volume: { unit: 'm³', step: 10, toShown: same, fromShown: same }, airFlow: scaled('m³/h', 50, 3600), speed: { unit: 'm/s', step: 0.05, toShown: same, fromShown: same },
-  wireFeed: { unit: 'm/min', step: 0.5, toShown: same, fromShown: same }, width: { unit: 'mm', step: 5, toShown: same, fromShown: same },
+  wireFeed: { unit: 'm/min', step: 0.5, toShown: same, fromShown: same }, travel: { unit: 'm/min', step: 0.05, toShown: same, fromShown: same }, width: { unit: 'mm', step: 5, toShown: same, fromShown: same },
 } as const satisfies Record<string, ShopUnit>
 const US = {
   reach: { unit: 'in', step: 0.5, toShown: m => inchFromMm(m * 1000), fromShown: inch => mmFromInch(inch) / 1000 },
@@ -17,6 +17,7 @@ const US = {
   airFlow: { unit: 'cfm', step: 25, toShown: cfmFromM3PerS, fromShown: m3PerSFromCfm },
   speed: { unit: 'ft/min', step: 10, toShown: fpmFromMPerS, fromShown: mPerSFromFpm },
   wireFeed: { unit: 'in/min', step: 20, toShown: m => inchFromMm(m * 1000), fromShown: inch => mmFromInch(inch) / 1000 },
+  travel: { unit: 'in/min', step: 1, toShown: m => inchFromMm(m * 1000), fromShown: inch => mmFromInch(inch) / 1000 },
   width: { unit: 'in', step: 0.25, toShown: inchFromMm, fromShown: mmFromInch },
 } as const satisfies Record<keyof typeof METRIC, ShopUnit>
 

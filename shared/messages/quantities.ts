@@ -15,6 +15,8 @@ export interface Quantities {
   /** A limit is written as printed: 1.25 must not read as 1.3. */
   readonly limit: (mgPerM3: number) => string
   readonly rate: (mgPerMin: number) => string
+  /** Of a wire, or of the arc along the joint. */
+  readonly feed: (mPerMin: number) => string
   readonly speed: (mPerS: number) => string
   readonly airFlow: (m3PerS: number) => string
   readonly volume: (m3: number) => string
@@ -44,7 +46,7 @@ const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
 const METRIC: Quantities = {
-  ...common, speed: v => `${trim(v, 2)} m/s`, airFlow: q => `${trim(q * 3600, 0)} m³/h`, volume: v => `${trim(v, 0)} m³`, reach: m => `${trim(m * 100, 0)} cm`, height: m => `${trim(m, 1)} m`,
+  ...common, feed: v => `${trim(v, 2)} m/min`, speed: v => `${trim(v, 2)} m/s`, airFlow: q => `${trim(q * 3600, 0)} m³/h`, volume: v => `${trim(v, 0)} m³`, reach: m => `${trim(m * 100, 0)} cm`, height: m => `${trim(m, 1)} m`,
   current, shade, minutes, length: mm => `${trim(mm, 1)} mm`, flow: lPerH => `${trim(lPerH, 0)} L/h`,
 }
 
@@ -63,7 +65,7 @@ function inches(mm: number): string {
 }
 
 const US: Quantities = {
-  ...common, speed: v => `${trim(fpmFromMPerS(v), 0)} ft/min`, airFlow: q => `${trim(cfmFromM3PerS(q), 0)} cfm`, volume: v => `${trim(cubicFtFromM3(v), 0)} ft³`, reach: m => `${trim(inchFromMm(m * 1000), 1)} in`, height: m => `${trim(ftFromM(m), 1)} ft`,
+  ...common, feed: v => `${trim(inchFromMm(v * 1000), 0)} in/min`, speed: v => `${trim(fpmFromMPerS(v), 0)} ft/min`, airFlow: q => `${trim(cfmFromM3PerS(q), 0)} cfm`, volume: v => `${trim(cubicFtFromM3(v), 0)} ft³`, reach: m => `${trim(inchFromMm(m * 1000), 1)} in`, height: m => `${trim(ftFromM(m), 1)} ft`,
   current, shade, minutes, length: inches, flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
 }
 

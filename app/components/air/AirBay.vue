@@ -6,6 +6,8 @@ import { assessAir } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
 import type { WhatIf } from '#core/air/what-if'
+import { jobSpan } from '#core/job/day-work'
+import type { MaskId } from '#core/vocabulary/vocabulary'
 import type { Placed } from '~/stores/floor'
 
 /** One bay's air: the sentence, the way of the fume, what may be tried, where the hood works, every limit, the samples. */
@@ -23,13 +25,18 @@ const question = computed(() => {
 const own = computed(() => question.value?.bays.find(({ bayId }) => bayId === placed.bay.bayId) ?? null)
 
 const tried = ref<WhatIf>({})
-const isTrying = computed(() => Object.keys(tried.value).length > 0)
+/** A mask tried on: what would be breathed inside it. */
+const triedMask = ref<MaskId | null>(null)
+const isTrying = computed(() => Object.keys(tried.value).length > 0 || triedMask.value !== null)
 const set = (change: WhatIf) => { tried.value = { ...tried.value, ...change } }
-const clear = () => { tried.value = {} }
+const clear = () => {
+  tried.value = {}
+  triedMask.value = null
+}
 
 /** The same judgement as the gate's, on what is tried: nothing is recorded. */
 const air = computed(() => {
-  if (!isTrying.value || !question.value) return placed.verdict.air
+  if (Object.keys(tried.value).length === 0 || !question.value) return placed.verdict.air
   const asked = tryOut(question.value, placed.bay.bayId, tried.value)
   const surroundings = floor.airAt(placed.bay.bayId)
   return assessAir({
@@ -45,7 +52,7 @@ const sentence = computed(() => {
   return said ? [floor.say(said).message, floor.say(said).todo].filter(Boolean).join(' ') : ''
 })
 /** Respirators are asked for by what is outside the mask; the flow shows what is inside the one worn, or the least that would do. */
-const apf = computed(() => air.value.wornApf)
+const apf = computed(() => air.value.respirator?.masks.find(({ mask }) => mask === triedMask.value)?.apf ?? air.value.wornApf)
 const masks = computed(() => air.value.respirator?.masks ?? [])
 
 const advice = computed(() => question.value ? airAdvice(question.value, placed.bay.bayId, floor.rules) : [])
@@ -74,6 +81,9 @@ const controls = computed<readonly Control[]>(() => {
   return list
 })
 const drag = (key: keyof WhatIf, event: Event) => set({ [key]: Number((event.target as HTMLInputElement).value) })
+/** Every job that counts for this shift, the one that stands last. */
+const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => validUntil > floor.airFacts.now).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
+  .filter(job => jobSpan(job, floor.rules.shopDayHour)).map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`))
 const mayTake = computed(() => session.may('set-jobs', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const canPlace = computed(() => own.value?.extraction?.kind === 'arm' || own.value?.extraction?.kind === 'opening')
 const placement = computed(() => tried.value.placement ?? own.value?.position?.placement ?? 'beside')
@@ -131,10 +141,12 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
           <span><b>{{ words.adviceKinds[one.kind] }}</b><small>{{ adviceWords(one, q) }}</small></span>
           <AirTemper :fraction="one.fractionAfter ?? 0" :action="floor.rules.actionFraction" />
           <span class="after print" :class="one.isEnough ? 'state-open' : ''">{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? 'enough' : 'not alone' }}</small></span>
-          <button v-if="one.kind !== 'respirator'" class="key" :class="{ picked: isTried(one) }" :aria-pressed="isTried(one)" type="button" @click="tried = isTried(one) ? {} : { ...one.change }">
+          <button v-if="one.kind === 'respirator'" class="key" :class="{ picked: triedMask === one.masks![0] }" :aria-pressed="triedMask === one.masks![0]" type="button" @click="triedMask = triedMask ? null : one.masks![0]!">
             Try
           </button>
-          <span v-else class="soft last">last</span>
+          <button v-else class="key" :class="{ picked: isTried(one) }" :aria-pressed="isTried(one)" type="button" @click="tried = isTried(one) ? {} : { ...one.change }">
+            Try
+          </button>
         </li>
       </ul>
       <p v-if="plan && plan.kinds.length > 1" class="together">
@@ -167,6 +179,9 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 
     <section class="part" aria-label="Said besides">
       <h3>What it rests on</h3>
+      <p v-if="counted.length > 0">
+        Counted today, over a shift of {{ floor.rules.shiftHours }} h: <span class="chalk">{{ counted.join('; ') }}</span>.
+      </p>
       <ul class="notes">
         <li v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')" :key="index">
           {{ floor.say(said).message }}
@@ -206,7 +221,6 @@ h2 small { font-size: 17px; }
 .advice small { display: block; color: var(--soft); font-size: 15px; }
 .after { font-weight: 800; text-align: right; }
 .after small { font-weight: 500; font-size: 14px; }
-.last { text-align: center; }
 .together { display: flex; flex-wrap: wrap; gap: 4px 10px; align-items: center; }
 .masks li { display: grid; grid-template-columns: minmax(0, 190px) minmax(0, 190px) minmax(0, 1fr); gap: 10px; padding: 6px 0; border-bottom: 1px solid var(--rule); color: var(--soft); }
 .masks .suits { color: var(--ink); }

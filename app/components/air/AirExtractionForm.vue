@@ -27,7 +27,6 @@ const filterEfficiency = ref<number | undefined>(before?.filterEfficiency ?? 0)
 const xM = ref<number | undefined>(fitted?.xM ?? 0)
 const yM = ref<number | undefined>(fitted?.yM ?? 0)
 
-const metres = { unit: 'm', step: 0.5, toShown: (m: number) => m, fromShown: (m: number) => m }
 const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 const readings = ref('')
 const ductM = ref<number | undefined>(before?.diameterM)
@@ -60,8 +59,8 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
   <form class="extraction" @submit.prevent="extraction && emit('fit', { ...place(), extraction })">
     <div class="columns">
       <FrameSelect v-model="kind" label="Kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
-      <FrameNumber v-model="xM" label="Stands at, along the hall" :unit="metres" :limits="{ min: -1000, max: 1000 }" />
-      <FrameNumber v-model="yM" label="and across it" :unit="metres" :limits="{ min: -1000, max: 1000 }" />
+      <FrameNumber v-model="xM" label="Stands at, along the hall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <FrameNumber v-model="yM" label="and across it" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
     </div>
     <template v-if="kind !== 'gun'">
       <div class="keys">

@@ -241,6 +241,13 @@ async function clear() {
         </button>
       </StationJobChoice>
 
+      <StationJobLine v-if="draft.coating && draft.coating !== 'none'" label="Travel" :said="said('travelSpeedMPerMin')?.text ?? 'if known'" :ink="inkOf('travelSpeedMPerMin')" :open="open === 'travelSpeedMPerMin'" @toggle="toggle('travelSpeedMPerMin')" @confirm="confirm('travelSpeedMPerMin')">
+        <p class="hint">
+          How fast the arc goes along the joint: it says how much coating burns in a minute.
+        </p>
+        <StationJobNumber field="travelSpeedMPerMin" label="Travel speed" v-bind="units.travel" :value="draft.travelSpeedMPerMin" :usual="[0.1, 0.2, 0.3, 0.5]" @set="set('travelSpeedMPerMin', $event)" />
+      </StationJobLine>
+
       <StationJobChoice label="Position" :ids="POSITIONS" :named="words.positions" :chosen="draft.position" :ink="inkOf('position')" :open="open === 'position'" @toggle="toggle('position')" @confirm="confirm('position')" @choose="choose('position', $event)" />
 
       <StationJobChoice label="Where" :ids="CONFINEMENTS" :named="words.confinements" :chosen="draft.confinement" :ink="inkOf('confinement')" :open="open === 'confinement'" @toggle="toggle('confinement')" @confirm="confirm('confinement')" @choose="choose('confinement', $event)" />

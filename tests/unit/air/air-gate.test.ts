@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { AirFacts, StationAir } from '#core/air/air-facts'
 import { airOf, hallQuestion } from '#core/air/air-facts'
@@ -11,6 +12,9 @@ import type { HouseRules } from '#core/houserules/house-rules'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Job } from '#core/job/job'
 import type { Survey } from '#core/samples/survey'
+import { HALL_LIMITS } from '#core/ventilation/hall'
+import { HOOD_LIMITS } from '#core/ventilation/hood'
+import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES } from '#core/vocabulary/vocabulary'
 import { EMPTY_STATION } from '#core/station/station'
 import type { Station } from '#core/station/station'
 
@@ -111,6 +115,25 @@ describe('the Air gate', () => {
   it('holds a confined space whatever the number says', () => expect(gateOf({ one: ready({ job: { ...STICK, confinement: 'confined' } }) }).codes).toContain('ventilation.confined'))
   it('holds indoors without a hood where the law asks for one', () =>
     expect(gateOf({ one: ready({ job: { ...STICK, process: 'gtaw', consumable: 'er70s-2', shieldingGas: 'argon' }, hoodPosition: null, extractionCheck: null }) }, 'one', { rules: { ...RULES, jurisdiction: 'uk', exposureBasis: 'uk' }, extraction: null }).codes).toContain('ventilation.indoors-needs-hood'))
+})
+
+const within = ({ min, max }: { readonly min: number, readonly max: number }) => fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }))
+
+it('answers for any hall, hood and job that may be entered: a Stop is decided beside it and must never wait for it', () => {
+  const hallArb = fc.record({
+    isOpenAir: fc.boolean(), volumeM3: within(HALL_LIMITS.volumeM3), ceilingM: within(HALL_LIMITS.ceilingM), supplyM3PerS: within(HALL_LIMITS.supplyM3PerS), outdoorShare: within(HALL_LIMITS.outdoorShare),
+    filterEfficiency: within(HALL_LIMITS.filterEfficiency), backgroundMgPerM3: within(HALL_LIMITS.backgroundMgPerM3), nearFieldRadiusM: within(HALL_LIMITS.nearFieldRadiusM), airSpeedMPerS: within(HALL_LIMITS.airSpeedMPerS),
+  })
+  const extractionArb = fc.option(fc.record({
+    kind: fc.constantFrom(...EXTRACTION_KINDS), widthM: within(HOOD_LIMITS.widthM), heightM: within(HOOD_LIMITS.heightM), flanged: fc.boolean(), flowM3PerS: within(HOOD_LIMITS.flowM3PerS), flowFrom: fc.constant('maker' as const), returnsAir: fc.boolean(), filterEfficiency: within({ min: 0, max: 1 }),
+  }), { nil: null })
+  const jobArb = fc.record({ process: fc.constantFrom(...PROCESSES), consumable: fc.constantFrom(...CONSUMABLES), currentA: within({ min: 0.1, max: 2000 }), arcMinPerH: within({ min: 0.5, max: 60 }), coating: fc.constantFrom('none' as const, 'zinc' as const, 'paint' as const) })
+  fc.assert(fc.property(hallArb, extractionArb, jobArb, within(HOOD_LIMITS.distanceM), fc.constantFrom('beside' as const, 'above' as const), (hall, extraction, job, distanceM, placement) => {
+    const station = ready({ job: { ...STICK, ...job }, hoodPosition: { placement, distanceM } })
+    const { air, state } = gateOf({ one: station, two: station, three: station }, 'one', { halls: { hall: { air: hall, bays: Object.fromEntries(['one', 'two', 'three'].map(bayId => [bayId, { xM: 0, yM: 0, extraction }])) } } })
+    expect(['open', 'hold', 'to-do', 'stop']).toContain(state)
+    for (const { fraction, mgPerM3 } of air.exposure?.uses ?? []) expect(Number.isFinite(fraction) && fraction >= 0 && Number.isFinite(mgPerM3)).toBe(true)
+  }), { numRuns: 200 })
 })
 
 describe('the respirator', () => {
