@@ -109,6 +109,8 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
 
 <style scoped>
 .window { display: grid; gap: 8px; border-top: 2px solid var(--ink); padding-top: 8px; }
-.chart { height: 240px; position: relative; }
+/* The canvas is out of the flow: one that was drawn wide must not hold its frame open when the tablet is turned. */
+.chart { height: 240px; position: relative; min-width: 0; }
+.chart :deep(canvas) { position: absolute; inset: 0; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
 </style>
