@@ -8,6 +8,8 @@ import type { VentilationFindings } from './ventilation/ventilation-findings'
 import type { ExposureFindings } from './exposure/exposure-findings'
 import type { SamplesFindings } from './samples/samples-findings'
 import type { AirFindings } from './air/air-findings'
+import type { CylinderFindings } from './cylinder/cylinder-findings'
+import type { ElectricalFindings } from './electrical/electrical-findings'
 
 /**
  * Every finding code with the values it carries, units in the names.
@@ -15,7 +17,7 @@ import type { AirFindings } from './air/air-findings'
  * catalogue must then speak it, or it does not compile.
  */
 export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, StationFindings, CommandFindings,
-  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings {}
+  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings {}
 
 export type FindingCode = keyof FindingValues
 

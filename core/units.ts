@@ -19,6 +19,15 @@ export const m3PerSFromCfm = (cfm: number): number => m3FromCubicFt(cfm) / 60
 export const fpmFromMPerS = (mPerS: number): number => ftFromM(mPerS) * 60
 export const mPerSFromFpm = (fpm: number): number => mFromFt(fpm) / 60
 
+/** Exact by definition of the pound, the inch and standard gravity. */
+export const KPA_PER_PSI = 6.894757293168361
+export const kPaFromPsi = (psi: number): number => psi * KPA_PER_PSI
+export const psiFromKPa = (kPa: number): number => kPa / KPA_PER_PSI
+/** Exact by definition of the pound. */
+export const KG_PER_LB = 0.45359237
+export const kgFromLb = (lb: number): number => lb * KG_PER_LB
+export const lbFromKg = (kg: number): number => kg / KG_PER_LB
+
 /** Units a site shows; the core computes in SI whatever is shown. */
 export const UNIT_SYSTEMS = ['metric', 'us'] as const
 export type UnitSystem = typeof UNIT_SYSTEMS[number]

@@ -4,7 +4,9 @@ import type { z } from 'zod'
 import type { RightId, Holder } from '#core/person/rights'
 import { mayDo } from '#core/person/rights'
 import { finding } from '#core/finding'
-import { spoken } from '#shared/messages/speak'
+import type { Finding } from '#core/finding'
+import { storeSentences } from '#shared/messages/en/store-findings'
+import { learnSentences, spoken } from '#shared/messages/speak'
 import type { SpokenFinding } from '#shared/messages/speak'
 import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
@@ -12,6 +14,8 @@ import { readCredential } from './database/credential'
 import { readPerson } from './database/person'
 import { nowIso } from './clock'
 import { useRunning } from './running'
+
+learnSentences(storeSentences)
 
 /** An answer other than the good one: thrown by a route's parts, sent as JSON. */
 export class Problem extends Error {
@@ -48,12 +52,20 @@ export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown, 
   return result.data
 }
 
+/** The body of a request, whatever it holds, or 422. */
+export async function readJson(event: H3Event): Promise<unknown> {
+  try { return await readBody(event) }
+  catch { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) }
+}
+
+/** Answers 422 for one field whose value is well formed and cannot be used. */
+export function refuseInput(path: string, message: string): never {
+  throw unreadable([{ path, message }])
+}
+
 /** The body of a request as its schema wants it. */
 export async function parseBody<Schema extends z.ZodType>(event: H3Event, schema: Schema): Promise<z.output<Schema>> {
-  let body: unknown
-  try { body = await readBody(event) }
-  catch { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) }
-  return parse(schema, body)
+  return parse(schema, await readJson(event))
 }
 
 export interface SignedIn {
@@ -111,5 +123,9 @@ export async function requireRight(event: H3Event, right: RightId): Promise<Sign
 /** Findings as the API's schema has them. */
 export const findingsOut = (findings: readonly SpokenFinding[]): z.input<typeof findingSchema>[] =>
   findings.map(({ severity, code, values, sources, message, todo }) => ({ severity, code, values: { ...values }, sources: [...sources], message, todo }))
+
+/** A stateless answer with its findings spoken. */
+export const assessed = <Answer extends { readonly findings: readonly Finding[] }>({ findings, ...answer }: Answer): Omit<Answer, 'findings'> & { findings: z.input<typeof findingSchema>[] } =>
+  ({ ...answer, findings: findingsOut(findings.map(said => spoken(said))) })
 
 export const serverNow = (): string => nowIso(useRunning().clock)

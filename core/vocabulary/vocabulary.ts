@@ -47,6 +47,18 @@ export const ZONES = [
 ] as const
 export type ZoneId = typeof ZONES[number]
 
+/** What a cylinder holds by itself; a mix is given by its parts. */
+export const CYLINDER_GASES = ['oxygen', 'argon', 'nitrogen', 'helium', 'hydrogen', 'carbon-dioxide', 'air', 'acetylene', 'propane', 'propylene', 'mps', 'natural-gas'] as const
+export type CylinderGasId = typeof CYLINDER_GASES[number]
+
+/** How much acetylene an hour may be drawn from one cylinder, as a part of what it holds when full. */
+export const WITHDRAWAL_RULE_SETS = ['one-seventh', 'one-tenth', 'one-fifteenth'] as const
+export type WithdrawalRuleSetId = typeof WITHDRAWAL_RULE_SETS[number]
+
+/** Whose rules cylinders are stored by. */
+export const STORAGE_BASES = ['us', 'uk'] as const
+export type StorageBasisId = typeof STORAGE_BASES[number]
+
 export const GATES = ['job', 'eyes', 'body', 'air', 'gas', 'machine', 'fire'] as const
 export type GateId = typeof GATES[number]
 
@@ -104,7 +116,7 @@ export type RoleId = typeof ROLES[number]
 
 /** All lists under one roof, for `GET /api/v1/vocabulary`. */
 export const VOCABULARY = {
-  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES,
+  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES,
   positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
   shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, substances: SUBSTANCES,
   exposureRuleSets: EXPOSURE_RULE_SETS, exposureBases: EXPOSURE_BASES, hoodKinds: HOOD_KINDS, extractionKinds: EXTRACTION_KINDS, masks: MASKS, substitutions: SUBSTITUTIONS,

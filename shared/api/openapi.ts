@@ -4,6 +4,10 @@ import {
   assessCaptureRequest, assessCaptureResponse, assessExposureStatisticsRequest, assessExposureStatisticsResponse, assessFumeRequest, assessFumeResponse,
   assessOxygenRequest, assessOxygenResponse, assessRespiratorRequest, assessRespiratorResponse, assessRoomRequest, assessRoomResponse,
 } from '../schemas/assess-air-schema'
+import {
+  assessCableRequest, assessCableResponse, assessContentsRequest, assessContentsResponse, assessDutyCycleRequest, assessDutyCycleResponse, assessElectricalTestRequest, assessElectricalTestResponse,
+  assessRequalificationRequest, assessRequalificationResponse, assessStorageRequest, assessStorageResponse, assessWithdrawalRequest, assessWithdrawalResponse,
+} from '../schemas/assess-store-schema'
 import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
 import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
 import type { CommandType } from '#core/command/commands'
@@ -59,6 +63,34 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
   'respirator': {
     name: 'AssessRespirator', summary: 'Which respirators give the protection needed, and which do not', request: assessRespiratorRequest, response: assessRespiratorResponse,
     description: 'A dust mask never counts. A gas over its limit passes every dust filter.',
+  },
+  'requalification': {
+    name: 'AssessRequalification', summary: 'When a cylinder must be tested again, by the marks on its shoulder', request: assessRequalificationRequest, response: assessRequalificationResponse,
+    description: 'Marks that cannot be read for sure are a hold with `nextDue: null`. Unknown size or filling history takes the short interval.',
+  },
+  'contents': {
+    name: 'AssessContents', summary: 'What a cylinder holds: by gauge with real-gas behaviour, or by weight', request: assessContentsRequest, response: assessContentsResponse,
+    description: 'Acetylene, carbon dioxide and propane go by weight: asked by pressure, the answer is 422 with the reason. Minutes are counted to the pressure left in the cylinder.',
+  },
+  'withdrawal': {
+    name: 'AssessWithdrawal', summary: 'How fast acetylene may be drawn, and how many cylinders a demand takes', request: assessWithdrawalRequest, response: assessWithdrawalResponse,
+    description: 'A rule looser than the duty asks for is answered with a caution.',
+  },
+  'storage': {
+    name: 'AssessStorage', summary: 'Cylinders in store: what stands too near to what, and the indoor limits', request: assessStorageRequest, response: assessStorageResponse,
+    description: 'Corner coordinates; distances edge to edge; a rated wall counts when it cuts every shorter line of sight. What is in use is not stored.',
+  },
+  'duty-cycle': {
+    name: 'AssessDutyCycle', summary: 'Duty cycle of a machine at another current, and the rest in ten minutes', request: assessDutyCycleRequest, response: assessDutyCycleResponse,
+    description: 'By heat alone: the maker may allow less above the rating.',
+  },
+  'cable': {
+    name: 'AssessCable', summary: 'Voltage lost and heat made in lead and return, and the current the cable bears', request: assessCableRequest, response: assessCableResponse,
+    description: 'Copper. Without a duty the arc counts as burning all the time.',
+  },
+  'electrical-test': {
+    name: 'AssessElectricalTest', summary: 'Readings of the periodic electrical test of a welding machine, judged', request: assessElectricalTestRequest, response: assessElectricalTestResponse,
+    description: 'Without a place the limits of a wet, tight one count.',
   },
 }
 

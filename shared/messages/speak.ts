@@ -2,12 +2,24 @@ import type { Finding, FindingCode } from '#core/finding'
 import type { UnitSystem } from '#core/units'
 import type { SourceRef } from '#core/source/source-ref'
 import { sentences } from './en/findings'
-import type { Spoken } from './en/findings'
+import type { Sentences, Spoken } from './en/findings'
 import { quantitiesIn } from './quantities'
 
-/** The sentence of a finding, formed only when it is shown. */
+const catalogue: Partial<Sentences> = { ...sentences }
+
+/** Adds the sentences of an area that is fetched when it is opened. */
+export function learnSentences(more: Partial<Sentences>): void {
+  Object.assign(catalogue, more)
+}
+
+/**
+ * The sentence of a finding, formed only when it is shown.
+ * @throws Error for a code whose area has not been fetched: a page forgot to import its sentences
+ */
 export function speak<Code extends FindingCode>(said: Finding<Code>, units: UnitSystem = 'metric'): Spoken {
-  const [message, todo, brief] = sentences[said.code](said.values, quantitiesIn(units))
+  const sentence: Sentences[Code] | undefined = catalogue[said.code]
+  if (!sentence) throw new Error(`no sentence was fetched for ${said.code}`)
+  const [message, todo, brief] = sentence(said.values, quantitiesIn(units))
   return { message, todo: todo ?? null, brief: brief ?? message }
 }
 

@@ -4,6 +4,9 @@ import type { APIRequestContext } from '@playwright/test'
 import {
   assessCaptureResponse, assessExposureStatisticsResponse, assessFumeResponse, assessOxygenResponse, assessRespiratorResponse, assessRoomResponse,
 } from '#shared/schemas/assess-air-schema'
+import {
+  assessCableResponse, assessContentsResponse, assessDutyCycleResponse, assessElectricalTestResponse, assessRequalificationResponse, assessStorageResponse, assessWithdrawalResponse,
+} from '#shared/schemas/assess-store-schema'
 import { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
 import type { Served } from './served'
@@ -17,6 +20,13 @@ const signIn = (request: APIRequestContext, loginName: string, password: string)
 const envelope = (type: string, streamId: string, payload: object, over: object = {}) => {
   const now = new Date().toISOString()
   return { id: randomUUID(), type, streams: [{ id: streamId, expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload, ...over }
+}
+
+/** The answer of an assess endpoint to a question that it can take. */
+async function assess(request: APIRequestContext, name: string, data: unknown): Promise<unknown> {
+  const response = await request.post(at(`assess/${name}`), { data })
+  expect(response.status(), JSON.stringify(await response.json())).toBe(200)
+  return response.json()
 }
 
 test.describe('the shade endpoint', () => {
@@ -63,16 +73,11 @@ test.describe('the shade endpoint', () => {
 })
 
 test.describe('the air endpoints', () => {
-  const ask = async (request: APIRequestContext, name: string, data: unknown): Promise<unknown> => {
-    const response = await request.post(at(`assess/${name}`), { data })
-    expect(response.status(), JSON.stringify(await response.json())).toBe(200)
-    return response.json()
-  }
   const JOB = { process: 'gmaw', consumable: 'er70s-6', wireFeedMPerMin: 8, electrodeDiameterMm: 1.2, baseMetal: 'mild-steel', arcMinPerH: 24, hours: 8 }
   const ROOM = { volumeM3: 300, supplyM3PerS: 1, nearField: { radiusM: 0.5, airSpeedMPerS: 0.15 } }
 
   test('fume: what rises, what is breathed, and how much of each limit it is', async ({ request }) => {
-    const answer = assessFumeResponse.parse(await ask(request, 'fume', { job: JOB, room: ROOM, ruleSets: ['us-legal', 'eu'] }))
+    const answer = assessFumeResponse.parse(await assess(request, 'fume', { job: JOB, room: ROOM, ruleSets: ['us-legal', 'eu'] }))
     const manganese = answer.substances.find(({ id }) => id === 'manganese')!
     // Worked case C05, computed from the printed factors: 22.586 mg/min while the arc burns.
     expect(manganese.emissionMgPerMin.mid).toBeCloseTo(22.586, 3)
@@ -81,50 +86,50 @@ test.describe('the air endpoints', () => {
     expect(respirable.fraction).toBeCloseTo(manganese.twaMgPerM3.high / 0.05, 9)
     expect(manganese.nearFieldMgPerM3!.high).toBeGreaterThan(manganese.farFieldMgPerM3.high)
     expect(answer.requiredApf).toBeGreaterThanOrEqual(respirable.fraction)
-    const captured = assessFumeResponse.parse(await ask(request, 'fume', { job: JOB, room: ROOM, capture: { efficiency: 0.9 }, ruleSets: ['us-legal', 'eu'] }))
+    const captured = assessFumeResponse.parse(await assess(request, 'fume', { job: JOB, room: ROOM, capture: { efficiency: 0.9 }, ruleSets: ['us-legal', 'eu'] }))
     expect(captured.substances.find(({ id }) => id === 'manganese')!.twaMgPerM3.mid).toBeCloseTo(manganese.twaMgPerM3.mid / 10, 9)
   })
   test('fume: a coating, a stripped width, a hood; with no rule sets all bind, and it says so', async ({ request }) => {
     const coated = { job: { ...JOB, coating: 'zinc', plateThicknessMm: 8 }, room: ROOM, hood: { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.33, distanceM: 0.2 } }
-    const raw = assessFumeResponse.parse(await ask(request, 'fume', coated))
+    const raw = assessFumeResponse.parse(await assess(request, 'fume', coated))
     expect(raw.substances.map(({ id }) => id)).toContain('zinc')
     expect(raw.findings.map(({ code }) => code)).toEqual(expect.arrayContaining(['exposure.strictest-assumed', 'exposure.over']))
-    const stripped = assessFumeResponse.parse(await ask(request, 'fume', { ...coated, job: { ...coated.job, strippedMm: 30 } }))
+    const stripped = assessFumeResponse.parse(await assess(request, 'fume', { ...coated, job: { ...coated.job, strippedMm: 30 } }))
     expect(stripped.substances.map(({ id }) => id)).not.toContain('zinc')
     expect(stripped.requiredApf!).toBeLessThan(raw.requiredApf!)
   })
   test('fume: what is missing is a hold with no substances, never a guess', async ({ request }) => {
     const { consumable: _c, ...unnamed } = JOB
-    const answer = assessFumeResponse.parse(await ask(request, 'fume', { job: unnamed, room: ROOM }))
+    const answer = assessFumeResponse.parse(await assess(request, 'fume', { job: unnamed, room: ROOM }))
     expect(answer).toMatchObject({ substances: [], requiredApf: null, mixtureFraction: null })
     expect(answer.findings[0]).toMatchObject({ severity: 'hold', code: 'fume.input-missing' })
     const { arcMinPerH: _a, ...timeless } = JOB
-    expect(assessFumeResponse.parse(await ask(request, 'fume', { job: timeless, room: ROOM })).findings.map(({ code }) => code)).toContain('fume.input-missing')
+    expect(assessFumeResponse.parse(await assess(request, 'fume', { job: timeless, room: ROOM })).findings.map(({ code }) => code)).toContain('fume.input-missing')
   })
   test('fume: what was not given is said: no coating, no diameter, a hood without its distance', async ({ request }) => {
     const { electrodeDiameterMm: _d, ...bare } = JOB
-    const answer = assessFumeResponse.parse(await ask(request, 'fume', { job: bare, room: ROOM }))
+    const answer = assessFumeResponse.parse(await assess(request, 'fume', { job: bare, room: ROOM }))
     expect(answer.findings.map(({ code }) => code)).toEqual(expect.arrayContaining(['fume.bare-assumed', 'fume.diameter-unknown']))
     // Wire of 1.2 mm in the middle; 1.6 mm and half as much fume again at the high end.
     const fume = answer.substances.find(({ id }) => id === 'total-fume')!.emissionMgPerMin
     expect(fume.mid).toBeCloseTo(369.33, 2)
     expect(fume.high / fume.mid).toBeCloseTo((1.6 / 1.2) ** 2 * 1.5, 9)
-    const unplaced = assessFumeResponse.parse(await ask(request, 'fume', { job: JOB, room: ROOM, hood: { kind: 'opening', diameterM: 0.2, flowM3PerS: 0.3 } }))
+    const unplaced = assessFumeResponse.parse(await assess(request, 'fume', { job: JOB, room: ROOM, hood: { kind: 'opening', diameterM: 0.2, flowM3PerS: 0.3 } }))
     expect(unplaced).toMatchObject({ substances: [], requiredApf: null })
     expect(unplaced.findings.map(({ code }) => code)).toContain('air.position-unknown')
   })
   test('room, capture, statistics, oxygen and respirator answer in the shapes they promise', async ({ request }) => {
-    const room = assessRoomResponse.parse(await ask(request, 'room', { volumeM3: 300, supplyM3PerS: 20 / 60, emissionMgPerMin: 100, minutes: 480, nearField: { radiusM: 0.5, airSpeedMPerS: 0.15 } }))
+    const room = assessRoomResponse.parse(await assess(request, 'room', { volumeM3: 300, supplyM3PerS: 20 / 60, emissionMgPerMin: 100, minutes: 480, nearField: { radiusM: 0.5, airSpeedMPerS: 0.15 } }))
     expect(room.steadyMgPerM3).toBeCloseTo(5, 6)
     expect(room.nearField!.steadyMgPerM3).toBeCloseTo(19.1471, 4)
-    expect(assessRoomResponse.parse(await ask(request, 'room', { volumeM3: 300, supplyM3PerS: 0, emissionMgPerMin: 100, minutes: 60 })).steadyMgPerM3).toBeNull()
-    const capture = assessCaptureResponse.parse(await ask(request, 'capture', { hood: { kind: 'opening', diameterM: 0.2032, flanged: true, flowM3PerS: 0.33036 }, distanceM: 0.5, process: 'gmaw', crossDraughtMPerS: 0.1 }))
+    expect(assessRoomResponse.parse(await assess(request, 'room', { volumeM3: 300, supplyM3PerS: 0, emissionMgPerMin: 100, minutes: 60 })).steadyMgPerM3).toBeNull()
+    const capture = assessCaptureResponse.parse(await assess(request, 'capture', { hood: { kind: 'opening', diameterM: 0.2032, flanged: true, flowM3PerS: 0.33036 }, distanceM: 0.5, process: 'gmaw', crossDraughtMPerS: 0.1 }))
     expect(capture).toMatchObject({ stands: 'too-far' })
     expect(capture.windowM![1]).toBeCloseTo(11.37 * 0.0254, 3)
-    const statistics = assessExposureStatisticsResponse.parse(await ask(request, 'exposure-statistics', { values: [0.24, 0.31, 0.45, 0.28, 0.62, 0.37, 0.88, 0.52, 0.2, 0.2, 0.2, 0.2], belowLoq: [...Array<boolean>(8).fill(false), ...Array<boolean>(4).fill(true)], limit: 1, unit: 'ug/m3' }))
+    const statistics = assessExposureStatisticsResponse.parse(await assess(request, 'exposure-statistics', { values: [0.24, 0.31, 0.45, 0.28, 0.62, 0.37, 0.88, 0.52, 0.2, 0.2, 0.2, 0.2], belowLoq: [...Array<boolean>(8).fill(false), ...Array<boolean>(4).fill(true)], limit: 1, unit: 'ug/m3' }))
     expect(statistics).toMatchObject({ n: 12, belowLoq: 4, verdict: 'no-decision', test: 'statistical' })
-    expect(assessOxygenResponse.parse(await ask(request, 'oxygen', { volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30 })).findings[0]).toMatchObject({ severity: 'stop', code: 'oxygen.deficient' })
-    const respirator = assessRespiratorResponse.parse(await ask(request, 'respirator', { hazardRatio: 12, gases: ['carbon-monoxide'] }))
+    expect(assessOxygenResponse.parse(await assess(request, 'oxygen', { volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30 })).findings[0]).toMatchObject({ severity: 'stop', code: 'oxygen.deficient' })
+    const respirator = assessRespiratorResponse.parse(await assess(request, 'respirator', { hazardRatio: 12, gases: ['carbon-monoxide'] }))
     expect(respirator.masks.filter(({ suits }) => suits).map(({ mask }) => mask)).toEqual(['air-line-half', 'air-line-full', 'scba'])
   })
   for (const [name, data, path] of [
@@ -132,6 +137,39 @@ test.describe('the air endpoints', () => {
     ['fume', { job: JOB, room: ROOM, capture: { efficiency: 1 }, hood: { kind: 'gun', flowM3PerS: 0.02, distanceM: 0 } }, 'hood'], ['fume', { job: JOB, room: ROOM, ruleSets: ['fr'] }, 'ruleSets.0'], ['room', { volumeM3: 1, supplyM3PerS: 1, emissionMgPerMin: 1, minutes: 1, nearField: { radiusM: 1, airSpeedMPerS: 0.1 } }, 'nearField.radiusM'],
     ['capture', { hood: { kind: 'arm', flowM3PerS: 1 }, distanceM: 1, process: 'gmaw', crossDraughtMPerS: 0 }, 'hood.kind'], ['exposure-statistics', { values: [0], limit: 1, unit: 'ppm' }, 'values.0'], ['exposure-statistics', { values: [1, 2], belowLoq: [true], limit: 1, unit: 'ppm' }, 'belowLoq'],
     ['oxygen', { volumeM3: 1, gas: 'argon', flowLPerMin: 1, minutes: 1 }, 'gas'], ['respirator', { hazardRatio: 'high' }, 'hazardRatio'],
+  ] as const) {
+    test(`422 for ${name} with a bad ${path}`, async ({ request }) => {
+      const response = await request.post(at(`assess/${name}`), { data })
+      expect(response.status()).toBe(422)
+      expect(((await response.json()) as { fields: { path: string }[] }).fields.map(field => field.path)).toContain(path)
+    })
+  }
+})
+
+test.describe('the endpoints of gas and kit', () => {
+  test('stamps, contents, withdrawal, storage and the electrical sums answer in the shapes they promise', async ({ request }) => {
+    const stamps = { stamps: 'DOT-3AA2400 / 3-06 / 3-16+*', gas: 'oxygen', today: '2025-11-10' }
+    expect(assessRequalificationResponse.parse(await assess(request, 'requalification', { ...stamps, waterVolumeL: 43.8, filledInPlace: false }))).toMatchObject({ specification: 'DOT-3AA', nextDue: '2026-03-31', overdue: false, mayFill: true, mayUseUp: true })
+    expect(assessRequalificationResponse.parse(await assess(request, 'requalification', stamps))).toMatchObject({ nextDue: '2021-03-31', overdue: true, mayFill: false, mayUseUp: true })
+    const unread = assessRequalificationResponse.parse(await assess(request, 'requalification', { ...stamps, stamps: '07/08' }))
+    expect(unread).toMatchObject({ nextDue: null, mayFill: false, rule: null })
+    expect(unread.findings[0]).toMatchObject({ severity: 'hold', code: 'stamp.specification-missing' })
+    const mix = assessContentsResponse.parse(await assess(request, 'contents', { gas: { 'argon': 75, 'carbon-dioxide': 25 }, waterVolumeL: 50, gaugePressureKPa: 15_000, temperatureC: 20, flowLPerMin: 14 }))
+    expect(mix.band!.lowM3).toBeLessThan(mix.freeGasM3)
+    expect(mix.minutesLeft).toBeGreaterThan(mix.minutesLeftLow!)
+    expect(assessContentsResponse.parse(await assess(request, 'contents', { gas: 'acetylene', grossKg: 88.45, tareKg: 80.06 })).freeGasM3).toBeCloseTo(7.7, 2)
+    expect(assessWithdrawalResponse.parse(await assess(request, 'withdrawal', { contentM3: 9.345, demandM3PerH: 2.265, duty: 'continuous' })).cylindersNeeded).toBe(4)
+    const item = { state: 'stored', xM: 0, yM: 0, widthM: 0.25, depthM: 0.25, freeGasM3: 7 }
+    const storage = assessStorageResponse.parse(await assess(request, 'storage', { items: [{ ...item, id: 'OX-1', gas: 'oxygen' }, { ...item, id: 'AC-1', gas: 'acetylene', xM: 2 }], indoor: false, basis: 'us' }))
+    expect(storage.conflicts).toMatchObject([{ between: ['OX-1', 'AC-1'], distanceM: 1.75, requiredM: 6.096 }])
+    expect(assessDutyCycleResponse.parse(await assess(request, 'duty-cycle', { ratedCurrentA: 200, ratedDutyPercent: 60, currentA: 250 })).dutyPercent).toBeCloseTo(38.4, 9)
+    expect(assessCableResponse.parse(await assess(request, 'cable', { currentA: 100, loopLengthM: 100, areaMm2: 50, conductorTemperatureC: 75 })).dropV).toBeCloseTo(4.19, 2)
+    expect(assessElectricalTestResponse.parse(await assess(request, 'electrical-test', { supplyToWeldingMOhm: 2 }))).toMatchObject({ passes: false })
+  })
+  for (const [name, data, path] of [
+    ['contents', { gas: 'acetylene', waterVolumeL: 40, gaugePressureKPa: 1500, temperatureC: 20 }, 'gaugePressureKPa'], ['contents', { gas: 'carbon-dioxide', grossKg: 20, tareKg: 30 }, 'grossKg'], ['contents', { gas: 'oxygen', waterVolumeL: 40, gaugePressureKPa: 900 }, 'temperatureC'],
+    ['requalification', { stamps: 'DOT-3AA2400 / 3-16', gas: { argon: 75 }, today: '2025-01-01' }, 'gas'], ['requalification', { stamps: 'DOT-3AA2400 / 3-16', gas: 'oxygen', today: '2025-02-30' }, 'today'], ['storage', { items: [{ id: 'a', gas: 'oxygen', state: 'lying', xM: 0, yM: 0, widthM: 1, depthM: 1, freeGasM3: 1 }], indoor: true, basis: 'us' }, 'items.0.state'],
+    ['withdrawal', { contentM3: 9, demandM3PerH: 1, duty: 'always' }, 'duty'], ['duty-cycle', { ratedCurrentA: 0, ratedDutyPercent: 60, currentA: 100 }, 'ratedCurrentA'], ['cable', { currentA: 100, loopLengthM: 10, areaMm2: '50' }, 'areaMm2'], ['electrical-test', { environment: 'rain' }, 'environment'],
   ] as const) {
     test(`422 for ${name} with a bad ${path}`, async ({ request }) => {
       const response = await request.post(at(`assess/${name}`), { data })
@@ -171,7 +209,7 @@ test('the OpenAPI document is valid and describes every assess endpoint', async 
   const { valid, errors } = await new Validator().validate(structuredClone(document))
   expect(errors).toBeUndefined()
   expect(valid).toBe(true)
-  for (const name of ['shade', 'fume', 'room', 'capture', 'exposure-statistics', 'oxygen', 'respirator']) expect(Object.keys(document.paths)).toContain(`/api/v1/assess/${name}`)
+  for (const name of ['shade', 'fume', 'room', 'capture', 'exposure-statistics', 'oxygen', 'respirator', 'requalification', 'contents', 'withdrawal', 'storage', 'duty-cycle', 'cable', 'electrical-test']) expect(Object.keys(document.paths)).toContain(`/api/v1/assess/${name}`)
 })
 
 test('an address that leads nowhere answers 404 in JSON', async ({ request }) => {

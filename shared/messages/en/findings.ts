@@ -1,12 +1,13 @@
 import type { FindingCode, FindingValues } from '#core/finding'
 import type { MaskId, SubstanceId, ZoneId } from '#core/vocabulary/vocabulary'
 import type { Quantities } from '../quantities'
+import type { StoreCode } from './store-findings'
 import { words } from './words'
 
 /** A sentence that names the thing, what to do next, and the few words that fit on a board. */
 export interface Spoken { readonly message: string, readonly todo: string | null, readonly brief: string }
 
-type Sentences = { readonly [Code in FindingCode]: (values: FindingValues[Code], q: Quantities) => readonly [message: string, todo?: string, brief?: string] }
+export type Sentences = { readonly [Code in FindingCode]: (values: FindingValues[Code], q: Quantities) => readonly [message: string, todo?: string, brief?: string] }
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
@@ -15,8 +16,8 @@ const substanceList = (substances: readonly SubstanceId[]): string => listOf(sub
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** Every finding in English. The compiler sees to it that none is forgotten. */
-export const sentences: Sentences = {
+/** Every finding of the board and of Air in English; those of Gas and Kit stand in a file of their own. The compiler sees to it that none is forgotten. */
+export const sentences: Omit<Sentences, StoreCode> = {
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],
   'shade.current-beyond-table': ({ currentA, tableEndsA, ruleSet }, q) =>
     [`${q.current(currentA)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.current(tableEndsA)}.`, 'Have the shade assessed; nothing is guessed past the table.', `Beyond the table at ${q.current(tableEndsA)}.`],

@@ -4,14 +4,17 @@ import { finding } from '#core/finding'
 import { VOCABULARY } from '#core/vocabulary/vocabulary'
 import { words } from '#shared/messages/en/words'
 import { sentences } from '#shared/messages/en/findings'
+import { storeSentences } from '#shared/messages/en/store-findings'
+import { storeWords } from '#shared/messages/en/store-words'
+import { STORE_SOURCES } from '#core/source/store-sources'
 import { quantitiesIn } from '#shared/messages/quantities'
 import { citation, speak } from '#shared/messages/speak'
 
 describe('the catalogue', () => {
   it('has a word for every id of the vocabulary', () => {
-    const { processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, jurisdictions, workplaces, bayKinds, roles } = VOCABULARY
+    const { processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, jurisdictions, workplaces, bayKinds, roles, cylinderGases, withdrawalRuleSets, storageBases } = VOCABULARY
     for (const [list, named] of [[processes, words.processes], [baseMetals, words.baseMetals], [coatings, words.coatings], [consumables, words.consumables], [shieldingGases, words.shieldingGases], [positions, words.positions], [confinements, words.confinements],
-      [residues, words.residues], [containers, words.containers], [zones, words.zones], [gates, words.gates], [jurisdictions, words.jurisdictions], [workplaces, words.workplaces], [bayKinds, words.bayKinds], [roles, words.roles]] as const) {
+      [residues, words.residues], [containers, words.containers], [zones, words.zones], [gates, words.gates], [jurisdictions, words.jurisdictions], [workplaces, words.workplaces], [bayKinds, words.bayKinds], [roles, words.roles], [cylinderGases, storeWords.gases], [withdrawalRuleSets, storeWords.withdrawalRuleSets], [storageBases, storeWords.storageBases]] as const) {
       expect(Object.keys(named).sort()).toEqual([...list].sort())
     }
   })
@@ -28,9 +31,9 @@ describe('the catalogue', () => {
     expect([25.4, 3.175, 31.75, 0.9, 2.38125].map(length)).toEqual(['1 in', '1/8 in', '1 1/4 in', '0.035 in', '3/32 in'])
   })
   it('ends every sentence, and blames nobody', () => {
-    for (const [code, sentence] of Object.entries(sentences)) expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
+    for (const [code, sentence] of Object.entries({ ...sentences, ...storeSentences })) expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    for (const source of Object.values(SOURCES)) expect(citation(source).includes('check your current edition')).toBe(source.basis === 'published')
+    for (const source of Object.values({ ...SOURCES, ...STORE_SOURCES })) expect(citation(source).includes('check your current edition')).toBe(source.basis === 'published')
   })
 })

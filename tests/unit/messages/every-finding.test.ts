@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import type { FindingCode, FindingValues } from '#core/finding'
 import { finding } from '#core/finding'
-import { speak } from '#shared/messages/speak'
+import { storeSentences } from '#shared/messages/en/store-findings'
+import { learnSentences, speak } from '#shared/messages/speak'
+
+learnSentences(storeSentences)
 
 /** One set of values for each code: the compiler asks for it when a code is added. */
 const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
@@ -149,6 +152,22 @@ const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
   'command.last-safety-lead': {},
   'command.person-has-left': { name: 'Teo' },
   'command.late-report': { minutes: 12 },
+  'stamp.specification-missing': {}, 'stamp.specification-unknown': { text: 'DOT-9Z' }, 'stamp.two-specifications': { first: 'DOT-3A', second: 'DOT-3AL' }, 'stamp.two-families': {},
+  'stamp.date-missing': {}, 'stamp.date-impossible': { text: '13-08' }, 'stamp.dates-disagree': { dates: ['3-16', '3-06'] }, 'stamp.years-ambiguous': { dates: ['3-31'] }, 'stamp.unreadable': { text: '3-?6' },
+  'stamp.not-read': { text: 'XYZ' }, 'stamp.letter-missing': { text: '3-11' }, 'stamp.maker-date-missing': {},
+  'cylinder.permit': { specification: 'DOT-SP 1234' }, 'cylinder.gas-not-for-specification': { specification: 'DOT-8' }, 'cylinder.star-void': { reason: 'gas' }, 'cylinder.plus-void': { reason: 'lapsed' },
+  'cylinder.coated-assumed': { years: 12 }, 'cylinder.proof-disputed': { years: 7 }, 'cylinder.filler-too-early': { on: '2018-04' }, 'cylinder.not-refillable': {}, 'cylinder.no-requalification': { specification: 'DOT-3E' },
+  'cylinder.past-due': { dueOn: '2024-04-30' }, 'cylinder.filled-past-due': { dueOn: '2024-04-30', filledOn: '2024-06-01' }, 'cylinder.filled-when-unknown': { dueOn: '2024-04-30' }, 'cylinder.fifteen-with-approval': { dueOn: '2031-05-31' },
+  'cylinder.pressure-is-no-gauge': { gas: 'propane', kept: 'liquefied' }, 'cylinder.no-equation': { gas: 'mix' }, 'cylinder.mix-estimated': {}, 'cylinder.gauge-band': { lowM3: 4.4, highM3: 5.2 }, 'cylinder.nearly-empty': { residualKPa: 172.4 },
+  'cylinder.warm': { temperatureC: 55, limitC: 52 }, 'acetylene.draw-too-fast': { demandM3PerH: 2.3, limitM3PerH: 0.6, cylinders: 4, ruleSet: 'one-fifteenth' }, 'acetylene.draw-allowed': { demandM3PerH: 0.2, limitM3PerH: 0.6, ruleSet: 'one-tenth' },
+  'acetylene.old-rule': { cylinders: 2, currentCylinders: 3 }, 'acetylene.pressure-too-high': { gaugeKPa: 110, limitKPa: 103.4 },
+  'storage.too-near': { first: 'OX-1', second: 'AC-2', distanceM: 2, requiredM: 6.096 }, 'storage.barrier-does-not-count': { first: 'OX-1', second: 'AC-2', reason: 'low' }, 'storage.barrier-narrow': { first: 'OX-1', second: 'AC-2', pathM: 2.2 },
+  'storage.rounding': { first: 'OX-1', second: 'AC-2', distanceM: 6.098 }, 'storage.indoor-fuel': { amountM3: 65, lpgKg: 20, fraction: 1.2 }, 'storage.combustible-assumed-high': { id: 'bench' }, 'storage.in-use-left-out': { count: 1 },
+  'storage.height-assumed': { heightM: 1.6 }, 'storage.advises-only': { basis: 'us' },
+  'electrical.duty': { currentA: 250, dutyPercent: 38.4, minutes: 3.84 }, 'electrical.over-rating': { currentA: 250, ratedCurrentA: 200 }, 'electrical.duty-short': { currentA: 250, dutyPercent: 38.4, neededPercent: 60 },
+  'electrical.cable-too-small': { currentA: 400, allowedA: 285, areaMm2: 50, dutyPercent: 100 }, 'electrical.cable-carries': { allowedA: 285, areaMm2: 50, dutyPercent: 100 }, 'electrical.cable-off-table': { areaMm2: 16 },
+  'electrical.duty-assumed': { dutyPercent: 100 }, 'electrical.temperature-assumed': { temperatureC: 75 }, 'electrical.drop-high': { dropV: 6, limitV: 4 }, 'electrical.open-circuit-high': { volts: 85, limitV: 80, kind: 'rms', environment: 'dry' },
+  'electrical.reading-fails': { test: 'supplyToWeldingMOhm', value: 2, limit: 5 }, 'electrical.reading-missing': { test: 'touchCurrentMA' }, 'electrical.environment-unknown': {}, 'electrical.test-passed': { count: 5 },
 }
 
 describe('every finding', () => {

@@ -1,0 +1,30 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import { STORE_SOURCES } from '../source/store-sources'
+import type { SourceRef } from '../source/source-ref'
+import type { JurisdictionId } from '../vocabulary/vocabulary'
+import { kPaFromPsi, psiFromKPa } from '../units'
+import { ATMOSPHERE_KPA } from './contents'
+
+/** Highest working pressure of acetylene, gauge, kPa, and whose rule it is. */
+export interface AcetylenePressureLimit { readonly limitKPa: number, readonly source: SourceRef }
+
+/**
+ * In the US the lower of 15 psi gauge and 30 psi absolute: the second bites in pressurised workplaces.
+ * In Britain 0.62 bar, unless the equipment is approved for 1.5; elsewhere in Europe 1.5 bar.
+ * Source: `usAcetylenePressure`, `euAcetylenePressure`, `ukAcetylenePressure`.
+ *
+ * @param ambientKPa absolute
+ * @example acetylenePressureLimit('us', 101.325 + 10 * 6.894757).limitKPa / 6.894757 // 5.3
+ */
+export function acetylenePressureLimit(jurisdiction: JurisdictionId, ambientKPa = ATMOSPHERE_KPA): AcetylenePressureLimit {
+  if (jurisdiction === 'uk') return { limitKPa: 62, source: STORE_SOURCES.ukAcetylenePressure }
+  if (jurisdiction === 'eu' || jurisdiction === 'de') return { limitKPa: 150, source: STORE_SOURCES.euAcetylenePressure }
+  return { limitKPa: kPaFromPsi(Math.max(0, Math.min(15, 30 - psiFromKPa(ambientKPa)))), source: STORE_SOURCES.usAcetylenePressure }
+}
+
+/** Judges a delivery gauge, whatever unit it shows: the caller converts, the limit is one. Above it acetylene can burst by itself. */
+export function judgeAcetylenePressure(gaugeKPa: number, jurisdiction: JurisdictionId, ambientKPa?: number): readonly Finding[] {
+  const { limitKPa, source } = acetylenePressureLimit(jurisdiction, ambientKPa)
+  return gaugeKPa > limitKPa + 1e-9 ? [finding('stop', 'acetylene.pressure-too-high', { gaugeKPa, limitKPa }, [source])] : []
+}

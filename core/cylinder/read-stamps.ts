@@ -1,0 +1,189 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import { STORE_SOURCES } from '../source/store-sources'
+import { KPA_PER_PSI } from '../units'
+import { readStampYears } from './stamp-years'
+import type { StampedMonth } from './stamp-years'
+import { US_SPECIFICATIONS } from './specifications'
+import type { UsSpecificationId } from './specifications'
+
+/** Letters after a date. On 4-series S is a proof test; on acetylene S is the shell and F the filler. */
+export const STAMP_LETTERS = ['E', 'S', 'F', 'FS', 'UE'] as const
+export type StampLetter = typeof STAMP_LETTERS[number]
+
+/** One date on the shoulder, as read. */
+export interface StampedTest {
+  /** YYYY-MM */
+  readonly on: string
+  readonly overfill: boolean
+  readonly star: boolean
+  readonly letter: StampLetter | null
+  /** The requalifier's number, read clockwise round its square. */
+  readonly requalifier: string | null
+  /** As typed. */
+  readonly text: string
+}
+
+/** What the shoulder says. `null` where it does not say. */
+export interface ReadStamps {
+  readonly family: 'us' | 'eu' | null
+  readonly specification: string | null
+  readonly usSpecification: UsSpecificationId | null
+  /** Of the marks themselves, gauge, kPa. */
+  readonly servicePressureKPa: number | null
+  readonly isComposite: boolean
+  readonly waterVolumeL: number | null
+  /** In the order of the shoulder: the maker's date first. */
+  readonly tests: readonly StampedTest[]
+  /** A hold among them means: the dates are not to be relied on. */
+  readonly findings: readonly Finding[]
+}
+
+const KPA_PER_BAR = 100
+
+/** Longest first, so that 3AAX is not read as 3AA. */
+const BODIES = (Object.keys(US_SPECIFICATIONS) as UsSpecificationId[]).filter(id => id !== 'SP').sort((a, b) => b.length - a.length)
+const US_MARK = new RegExp(`^(?:(DOT|ICC|TC|CTC|BTC)[\\s-]*)?(${BODIES.join('|')})(?:[\\s-]*(\\d{2,4}))?$`, 'i')
+const PERMIT = /^(?:DOT|TC)[\s-]*(?:SP|SU|E)[\s-]*(\d{3,6})(?:[\s-].*)?$/i
+const EU_STANDARD = /^(?:UN\s+)?((?:EN\s+)?ISO|EN)[\s-]*(\d{3,5}(?:-\d+)?)(?:\s+USA)?$/i
+const EU_MARK = /^(?:UN|\(UN\)|π|PI|RHO|Ρ)(?:[\s-]*\d{4})?$/i
+const EU_PRESSURE = /^(PW|PH|PT)\s*(\d{2,4})\s*(?:BAR)?$/i
+const WATER_VOLUME = /^(?:V\s*)?(\d{1,4}(?:[.,]\d+)?)\s*L$|^V\s*(\d{1,4}(?:[.,]\d+)?)$/i
+/** Marks that say nothing about dates: serial, weights, wall, threads, tare. */
+const OTHER = /^(?:SN|S\/N|TW|REE|TARE)\b.*$|^\d+(?:[.,]\d+)?\s*(?:KG|LB|MM)$|^\d{1,2}[EP]$|^(?:UT|AA|H|SPUN|PLUG)$/i
+const COMPOSITE_STANDARDS = ['11119', '11515', '12245', '14427']
+
+/** `3-16+*`, `3 [A123] 16 + ★`, `6 (o) 98`, `8-2004 FS`. */
+const US_DATE = /^(\d{1,2})[\s./-]*(?:[[(<]\s*([A-Z0-9\s/]{1,9})\s*[\])>]|\b([A-Z]\d{3})\b)?[\s./-]*(\d{4}|\d{2})\s*([+*★☆\s,]*(?:(?:FS|UE|E|S|F)\b)?[+*★☆\s,]*)$/i
+/** `16/05`, `2016-05`, perhaps after a country and an inspection body. */
+const EU_DATE = /^(?:[A-Z]{1,4}\s+)?(?:[A-Z0-9]{1,5}\s+)?(\d{4}|\d{2})\s*[/.-]\s*(\d{2})$/i
+/** Year and month in full say themselves, whatever the family. */
+const FULL_DATE = /^(\d{4})\s*[/.-]\s*(\d{1,2})$/
+
+/** Looks like somebody meant a date: a month, something, a year. */
+const DATE_LIKE = /^\d{1,4}\s*[-/.\s]\s*(?:[[(<].*[\])>]\s*)?\d{2,4}\b/
+
+interface RawDate extends StampedMonth { readonly overfill: boolean, readonly star: boolean, readonly letter: StampLetter | null, readonly requalifier: string | null, readonly text: string }
+
+/**
+ * The requalifier's number as its square is read: clockwise from the upper left, so the lower row runs backwards.
+ * @example requalifierOf('A1/32') // 'A123'
+ */
+export function requalifierOf(text: string): string {
+  const rows = text.toUpperCase().split('/').map(row => row.replaceAll(/\s/g, ''))
+  const [upper = '', lower] = rows
+  return lower === undefined ? upper : upper + [...lower].reverse().join('')
+}
+
+function readUsDate(text: string): RawDate | 'impossible' | null {
+  const full = FULL_DATE.exec(text)
+  const match = full ? null : US_DATE.exec(text)
+  if (!full && !match) return null
+  const month = Number(full ? full[2] : match![1])
+  if (month < 1 || month > 12) return 'impossible'
+  if (full) return { month, year: Number(full[1]), digits: 4, overfill: false, star: false, letter: null, requalifier: null, text }
+  const [, , boxed, bare, year, marks = ''] = match!
+  const letter = /FS|UE|E|S|F/i.exec(marks)?.[0].toUpperCase() as StampLetter | undefined
+  // A single letter in the bracket is the inspector's mark at the maker's, not a number.
+  const number = boxed ?? bare
+  return {
+    month, year: Number(year), digits: year!.length === 4 ? 4 : 2, overfill: marks.includes('+'), star: /[*★☆]/.test(marks), letter: letter ?? null,
+    requalifier: number !== undefined && number.replaceAll(/[\s/]/g, '').length === 4 ? requalifierOf(number) : null, text,
+  }
+}
+
+function readEuDate(text: string): RawDate | 'impossible' | null {
+  const monthFirst = /^(\d{1,2})\s*[/.-]\s*(\d{4})$/.exec(text)
+  const match = monthFirst ? null : EU_DATE.exec(text)
+  if (!monthFirst && !match) return null
+  const year = monthFirst ? monthFirst[2]! : match![1]!
+  const month = Number(monthFirst ? monthFirst[1] : match![2])
+  if (month < 1 || month > 12) return 'impossible'
+  return { month, year: Number(year), digits: year.length === 4 ? 4 : 2, overfill: false, star: false, letter: null, requalifier: null, text }
+}
+
+/** The marks, apart by ` / `, new lines, commas or semicolons; a slash without spaces belongs to a mark. */
+const piecesOf = (stamps: string): readonly string[] => stamps.split(/\s+\/\s+|[\n;,|]+/).map(piece => piece.trim()).filter(Boolean)
+
+/**
+ * Reads the shoulder of a cylinder. Specification first, for the same letter and the same digits mean other things on
+ * other specifications: 07/08 is August 2007 on a European stamp and July 2008 on a US one.
+ * What cannot be read for sure is a hold that asks, never a guess.
+ * Source: `usMarks`, `euMarks`, `stampYears`.
+ *
+ * @param stamps marks as typed, apart by ` / ` or new lines
+ * @param today YYYY-MM-DD, for no test lies in the future
+ * @example readStamps('DOT-3AA2400 / 3-06 / 3-16+*', '2026-11-23').tests[1].on // '2016-03'
+ */
+export function readStamps(stamps: string, today: string): ReadStamps {
+  const findings: Finding[] = []
+  const us: { id: UsSpecificationId, text: string, pressureKPa: number | null }[] = []
+  const eu: { text: string, isComposite: boolean }[] = []
+  let isEu = false
+  let euPressureKPa: number | null = null
+  let waterVolumeL: number | null = null
+  const rest: string[] = []
+  for (const piece of piecesOf(stamps)) {
+    if (piece.includes('?')) {
+      findings.push(finding('hold', 'stamp.unreadable', { text: piece }, [STORE_SOURCES.usMarks]))
+      continue
+    }
+    const permit = PERMIT.exec(piece)
+    // A bare 3, 8 or 39 is more likely part of a date: those need their prefix.
+    const mark = permit ? null : US_MARK.exec(piece)
+    const standard = EU_STANDARD.exec(piece)
+    const pressure = EU_PRESSURE.exec(piece)
+    const volume = WATER_VOLUME.exec(piece)
+    if (permit) us.push({ id: 'SP', text: `DOT-SP ${permit[1]}`, pressureKPa: null })
+    else if (mark && (mark[1] !== undefined || /[A-Z]/i.test(mark[2]!) || piece === '8')) {
+      const id = mark[2]!.toUpperCase() as UsSpecificationId
+      const metric = id.endsWith('M')
+      us.push({ id, text: `${(mark[1] ?? 'DOT').toUpperCase()}-${id}`, pressureKPa: mark[3] === undefined ? null : Number(mark[3]) * (metric ? KPA_PER_BAR : KPA_PER_PSI) })
+    }
+    else if (standard) {
+      isEu = true
+      eu.push({ text: `${standard[1]!.toUpperCase()} ${standard[2]}`, isComposite: COMPOSITE_STANDARDS.some(code => standard[2]!.startsWith(code)) })
+    }
+    else if (EU_MARK.test(piece)) isEu = true
+    else if (pressure) {
+      isEu = true
+      if (pressure[1]!.toUpperCase() === 'PW') euPressureKPa = Number(pressure[2]) * KPA_PER_BAR
+    }
+    else if (volume) waterVolumeL = Number((volume[1] ?? volume[2])!.replace(',', '.'))
+    else if (!OTHER.test(piece)) rest.push(piece)
+  }
+
+  const specifications = [...new Map(us.map(({ id, text, pressureKPa }) => [`${id} ${pressureKPa ?? ''}`, text])).values()]
+  if (us.length > 0 && isEu) findings.push(finding('hold', 'stamp.two-families', {}, [STORE_SOURCES.usMarks, STORE_SOURCES.euMarks]))
+  if (specifications.length > 1) findings.push(finding('hold', 'stamp.two-specifications', { first: specifications[0]!, second: specifications[1]! }, [STORE_SOURCES.usMarks]))
+  const family = us.length > 0 && !isEu ? 'us' : isEu && us.length === 0 ? 'eu' : null
+
+  const raw: RawDate[] = []
+  for (const piece of rest) {
+    const looksLikeSpecification = /^(?:DOT|ICC|TC|CTC|BTC)\b/i.test(piece)
+    const date = looksLikeSpecification ? null : family === 'eu' ? readEuDate(piece) : readUsDate(piece)
+    if (looksLikeSpecification) findings.push(finding('hold', 'stamp.specification-unknown', { text: piece }, [STORE_SOURCES.usMarks]))
+    else if (date === 'impossible' || (date === null && DATE_LIKE.test(piece))) findings.push(finding('hold', 'stamp.date-impossible', { text: piece }, [family === 'eu' ? STORE_SOURCES.euMarks : STORE_SOURCES.usMarks]))
+    else if (date === null) findings.push(finding('note', 'stamp.not-read', { text: piece }))
+    else raw.push(date)
+  }
+  if (us.length === 0 && !isEu && !findings.some(({ code }) => code === 'stamp.specification-unknown')) findings.push(finding('hold', 'stamp.specification-missing', {}, [STORE_SOURCES.usMarks]))
+
+  const base = {
+    family, specification: us[0]?.text ?? eu[0]?.text ?? (isEu ? 'UN' : null), usSpecification: family === 'us' ? us[0]!.id : null,
+    servicePressureKPa: us[0]?.pressureKPa ?? euPressureKPa, isComposite: eu.some(standard => standard.isComposite), waterVolumeL,
+  } as const
+  // Years in full need no order: somebody may have typed the newest first.
+  const ordered = raw.every(({ digits }) => digits === 4) ? [...raw].sort((a, b) => a.year * 12 + a.month - b.year * 12 - b.month) : raw
+  const readings = readStampYears(ordered, today)
+  const texts = raw.map(({ text }) => text)
+  if (raw.length === 0 && !findings.some(({ code }) => code === 'stamp.unreadable' || code === 'stamp.date-impossible')) findings.push(finding('hold', 'stamp.date-missing', {}, [STORE_SOURCES.usMarks]))
+  else if (readings.length === 0) findings.push(finding('hold', 'stamp.dates-disagree', { dates: texts }, [STORE_SOURCES.stampYears]))
+  else if (readings.length > 1) findings.push(finding('hold', 'stamp.years-ambiguous', { dates: texts }, [STORE_SOURCES.stampYears]))
+  // Without a family nobody knows whether the month or the year stands first.
+  const years = readings.length === 1 && family !== null ? readings[0]! : null
+  const tests = years === null
+    ? []
+    : ordered.map(({ month, overfill, star, letter, requalifier, text }, index): StampedTest => ({ on: `${years[index]}-${String(month).padStart(2, '0')}`, overfill, star, letter, requalifier, text }))
+  return { ...base, tests, findings }
+}

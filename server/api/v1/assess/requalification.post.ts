@@ -1,0 +1,15 @@
+import type { z } from 'zod'
+import { requalification } from '#core/cylinder/requalification'
+import { storeWords } from '#shared/messages/en/store-words'
+import type { assessRequalificationResponse } from '#shared/schemas/assess-store-schema'
+import { assessRequalificationRequest } from '#shared/schemas/assess-store-schema'
+import { api, assessed, parseBody } from '../../../http'
+
+/** When a cylinder must be tested again, by its marks. Stateless; needs no session. */
+export default api(async (event): Promise<z.input<typeof assessRequalificationResponse>> => {
+  const { tests, rule, years: _years, ruleSets, ...answer } = requalification(await parseBody(event, assessRequalificationRequest))
+  return assessed({
+    ...answer, tests: tests.map(test => ({ ...test })), rule: rule && storeWords.requalificationRules[rule],
+    ruleSets: ruleSets.map(({ sources, ...ruleSet }) => ({ ...ruleSet, sources: [...sources] })),
+  })
+})
