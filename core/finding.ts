@@ -10,6 +10,7 @@ import type { SamplesFindings } from './samples/samples-findings'
 import type { AirFindings } from './air/air-findings'
 import type { CylinderFindings } from './cylinder/cylinder-findings'
 import type { ElectricalFindings } from './electrical/electrical-findings'
+import type { InspectionFindings } from './inspection/inspection-findings'
 
 /**
  * Every finding code with the values it carries, units in the names.
@@ -17,7 +18,7 @@ import type { ElectricalFindings } from './electrical/electrical-findings'
  * catalogue must then speak it, or it does not compile.
  */
 export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, StationFindings, CommandFindings,
-  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings {}
+  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings, InspectionFindings {}
 
 export type FindingCode = keyof FindingValues
 

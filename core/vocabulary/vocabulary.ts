@@ -55,6 +55,13 @@ export type CylinderGasId = typeof CYLINDER_GASES[number]
 export const WITHDRAWAL_RULE_SETS = ['one-seventh', 'one-tenth', 'one-fifteenth'] as const
 export type WithdrawalRuleSetId = typeof WITHDRAWAL_RULE_SETS[number]
 
+/** What carries a tag and is inspected. */
+export const EQUIPMENT_KINDS = [
+  'arc-machine', 'welding-leads', 'electrode-holder', 'work-clamp', 'wire-feed-gun', 'tig-torch', 'water-cooler', 'engine-drive', 'plasma-cutter', 'regulator', 'hose', 'flashback-arrestor', 'oxy-fuel-torch',
+  'grinder', 'bench-grinder', 'laser-welder', 'extraction-arm', 'extraction-booth', 'helmet', 'curtain', 'blanket', 'respirator', 'extinguisher', 'gas-detector', 'eyewash', 'first-aid',
+] as const
+export type EquipmentKindId = typeof EQUIPMENT_KINDS[number]
+
 /** Whose rules cylinders are stored by. */
 export const STORAGE_BASES = ['us', 'uk'] as const
 export type StorageBasisId = typeof STORAGE_BASES[number]
@@ -116,7 +123,7 @@ export type RoleId = typeof ROLES[number]
 
 /** All lists under one roof, for `GET /api/v1/vocabulary`. */
 export const VOCABULARY = {
-  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES,
+  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES, equipmentKinds: EQUIPMENT_KINDS,
   positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
   shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, substances: SUBSTANCES,
   exposureRuleSets: EXPOSURE_RULE_SETS, exposureBases: EXPOSURE_BASES, hoodKinds: HOOD_KINDS, extractionKinds: EXTRACTION_KINDS, masks: MASKS, substitutions: SUBSTITUTIONS,

@@ -4,4 +4,7 @@ import { words } from '#shared/messages/en/words'
 import { api } from '../../http'
 
 /** Every id that Zonaris speaks, with its English words. */
-export default api(() => ({ ids: VOCABULARY, words: { ...words, ...storeWords } }))
+export default api(() => {
+  const { lists: _lists, ...more } = storeWords
+  return { ids: VOCABULARY, words: { ...words, ...more } }
+})

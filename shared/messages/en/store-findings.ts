@@ -1,10 +1,11 @@
 import type { CylinderFindings } from '#core/cylinder/cylinder-findings'
 import type { ElectricalFindings } from '#core/electrical/electrical-findings'
+import type { InspectionFindings } from '#core/inspection/inspection-findings'
 import type { Sentences } from './findings'
 import { storeWords as words } from './store-words'
 
 /** What only Gas, Kit and the answers for other programs say: fetched with them, not with the board. */
-export type StoreCode = keyof CylinderFindings | keyof ElectricalFindings
+export type StoreCode = keyof CylinderFindings | keyof ElectricalFindings | keyof InspectionFindings
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const one = (value: number): string => String(Number(value.toFixed(1)))
@@ -70,4 +71,18 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'electrical.reading-missing': ({ test }) => [`Not measured: ${words.electricalTests[test].name}.`, 'Measure it.'],
   'electrical.environment-unknown': () => ['Nobody said where it is used: the limits of a wet, tight place are taken.'],
   'electrical.test-passed': ({ count }) => [`All ${count} readings keep to their limits.`],
+  'kit.tag-taken': ({ tag }) => [`${tag} is worn by another thing.`, 'Take another tag.'],
+  'kit.tag-unknown': ({ tag }) => [`Nothing here wears the tag ${tag}.`, 'Look at the tag again, or register it.'],
+  'kit.tagged-out': ({ tag, reason }) => [`${tag} is tagged out${reason ? `: ${reason}` : ''}.`, 'Take another; somebody named releases this one.', `${tag} is tagged out.`],
+  'kit.not-tagged-out': ({ tag }) => [`${tag} is not tagged out.`],
+  'kit.retired': ({ tag }) => [`${tag} is out of use for good.`, 'Take another.'],
+  'kit.list-of-other-kind': ({ tag, kind }) => [`That list is not for ${tag}, ${words.equipmentKinds[kind]}.`, 'Choose one of its own lists.'],
+  'kit.list-version-old': ({ version, current }) => [`Done against version ${version} of the list; version ${current} stands. It is recorded and renews no date.`, 'Do it again by the new list.'],
+  'kit.checks-missing': ({ count }) => [`${count === 1 ? 'One check is' : `${count} checks are`} not answered: recorded, and open.`, 'Answer the rest.'],
+  'kit.competence-missing': ({ kind }) => [`This takes somebody named as competent for ${words.equipmentKinds[kind]}.`, 'Ask the safety lead.'],
+  'kit.repair-not-said': () => ['Nobody said what was repaired.', 'Write down the repair.'],
+  'kit.never-done': ({ tag, listId }) => [`${tag}: no pass of ${words.lists(listId)} counts.`, 'Do it first.'],
+  'kit.late': ({ tag, listId, dueOn, days }) => [`${tag}: ${words.lists(listId)} was due on ${dueOn}, ${days === 1 ? 'a day' : `${days} days`} ago.`, 'Do it, or take another.', `${tag} is past due.`],
+  'kit.in-grace': ({ tag, listId, dueOn, days }) => [`${tag}: ${words.lists(listId)} was due on ${dueOn}; ${days === 1 ? 'a day' : `${days} days`} of this site's grace are used.`, 'Do it.'],
+  'kit.due-after-event': ({ tag, listId, events }) => [`${tag} was ${events.map(event => words.itemEvents[event]).join(', ')} since ${words.lists(listId)}.`, 'Do it again before use.'],
 }

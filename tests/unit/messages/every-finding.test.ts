@@ -168,6 +168,9 @@ const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
   'electrical.cable-too-small': { currentA: 400, allowedA: 285, areaMm2: 50, dutyPercent: 100 }, 'electrical.cable-carries': { allowedA: 285, areaMm2: 50, dutyPercent: 100 }, 'electrical.cable-off-table': { areaMm2: 16 },
   'electrical.duty-assumed': { dutyPercent: 100 }, 'electrical.temperature-assumed': { temperatureC: 75 }, 'electrical.drop-high': { dropV: 6, limitV: 4 }, 'electrical.open-circuit-high': { volts: 85, limitV: 80, kind: 'rms', environment: 'dry' },
   'electrical.reading-fails': { test: 'supplyToWeldingMOhm', value: 2, limit: 5 }, 'electrical.reading-missing': { test: 'touchCurrentMA' }, 'electrical.environment-unknown': {}, 'electrical.test-passed': { count: 5 },
+  'kit.tag-taken': { tag: 'FA-3' }, 'kit.tag-unknown': { tag: 'FA-9' }, 'kit.tagged-out': { tag: 'FA-3', reason: 'sooted' }, 'kit.not-tagged-out': { tag: 'FA-3' }, 'kit.retired': { tag: 'FA-3' }, 'kit.list-of-other-kind': { tag: 'FA-3', kind: 'flashback-arrestor' },
+  'kit.list-version-old': { listId: 'hose.before-use', version: 1, current: 2 }, 'kit.checks-missing': { checks: ['hose-sound'], count: 1 }, 'kit.competence-missing': { kind: 'flashback-arrestor' }, 'kit.repair-not-said': {}, 'kit.never-done': { tag: 'FA-3', listId: 'flashback-arrestor.yearly' },
+  'kit.late': { tag: 'FA-3', listId: 'flashback-arrestor.yearly', dueOn: '2026-11-01', days: 22 }, 'kit.in-grace': { tag: 'FA-3', listId: 'flashback-arrestor.yearly', dueOn: '2026-11-22', days: 1 }, 'kit.due-after-event': { tag: 'FA-3', listId: 'flashback-arrestor.yearly', events: ['flashback'] },
 }
 
 describe('every finding', () => {

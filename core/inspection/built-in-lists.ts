@@ -1,0 +1,107 @@
+import { STORE_SOURCES } from '../source/store-sources'
+import type { SourceRef } from '../source/source-ref'
+import type { EquipmentKindId } from '../vocabulary/vocabulary'
+import type { Check, CheckList, Examiner, Interval, ItemEventId } from './check-list'
+
+type Unnamed<C> = C extends unknown ? Omit<C, 'id'> : never
+type CheckWithoutId = Unnamed<Check>
+
+const yes = (source: SourceRef) => ({ asks: 'yes-no', source }) as const
+const measured = (unit: string, limits: { readonly atLeast?: number, readonly atMost?: number }, source: SourceRef) => ({ asks: 'measurement', unit, ...limits, source }) as const
+const S = STORE_SOURCES
+
+/**
+ * The checks of the book, each once: what is asked, what passes, by which source. Their words stand in the catalogue.
+ * Limits that depend on the machine (its cord, its marks) are judged by the electrical sums; here stand the strictest.
+ */
+export const BUILT_IN_CHECKS = {
+  'plug-and-cord': yes(S.usArcUse), 'covers-on': yes(S.usArcUse), 'cooling-clear': yes(S.arcCooling), 'dry-place': yes(S.arcCooling), 'frame-earthed': yes(S.usArcConstruction),
+  'open-circuit-dry': measured('V', { atMost: 80 }, S.usOpenCircuit), 'protective-conductor': measured('Ω', { atMost: 0.3 }, S.weldingTest), 'insulation-supply-welding': measured('MΩ', { atLeast: 5 }, S.weldingTest),
+  'insulation-welding-frame': measured('MΩ', { atLeast: 2.5 }, S.weldingTest), 'insulation-supply-frame': measured('MΩ', { atLeast: 2.5 }, S.weldingTest),
+  'leads-no-copper': yes(S.usArcUse), 'leads-no-splice': yes(S.usArcConstruction), 'connectors-tight': yes(S.shopPractice),
+  'holder-insulated': yes(S.usArcConstruction), 'holder-grips': yes(S.usArcConstruction), 'clamp-contact': yes(S.usArcConstruction), 'clamp-path': yes(S.usArcConstruction),
+  'gun-cable': yes(S.shopPractice), 'gun-tip-nozzle': yes(S.shopPractice), 'gun-trigger': yes(S.shopPractice), 'gas-path-holds': measured('% in 5 min', { atMost: 5 }, S.shopPractice),
+  'tig-cap-cup': yes(S.shopPractice), 'tig-switch': yes(S.shopPractice), 'cooler-level': yes(S.shopPractice), 'cooler-flow-switch': yes(S.shopPractice),
+  'engine-outdoors': yes(S.engineDrive), 'engine-fuel': yes(S.engineDrive), 'engine-exhaust': yes(S.engineDrive), 'socket-protection': yes(S.engineDrive),
+  'plasma-interlock': yes(S.shopPractice), 'plasma-air-dry': yes(S.shopPractice),
+  'regulator-gas': yes(S.usRegulator), 'regulator-zero': yes(S.usRegulator), 'regulator-no-oil': yes(S.usRegulator), 'regulator-creep': measured('kPa in 2 min', { atMost: 3.4 }, S.usRegulator), 'regulator-age': measured('years', { atMost: 5 }, S.ukOxyfuel),
+  'hose-sound': yes(S.usHose), 'hose-colour': yes(S.usHose), 'hose-taped': measured('% covered', { atMost: 33 }, S.usHose),
+  'arrestor-fitted': yes(S.arrestor), 'arrestor-clean': yes(S.arrestor), 'arrestor-function': yes(S.arrestor), 'arrestor-age': measured('years', { atMost: 5 }, S.ukOxyfuel),
+  'torch-valves': yes(S.usTorch), 'torch-head': yes(S.usTorch), 'torch-tip': yes(S.usTorch),
+  'guard-fitted': yes(S.usGrinder), 'wheel-speed': measured('% of tool speed', { atLeast: 100 }, S.usGrinder), 'wheel-sound': yes(S.usGrinder), 'wheel-in-date': yes(S.wheelExpiry), 'handle-and-switch': yes(S.usGrinder),
+  'tool-rest': measured('mm', { atMost: 3 }, S.usGrinder), 'tongue': measured('mm', { atMost: 6 }, S.usGrinder), 'grinder-insulation': measured('MΩ', { atLeast: 2 }, S.shopPractice),
+  'laser-interlock': yes(S.laserMeasures), 'laser-window': yes(S.laserMeasures), 'laser-eyewear': yes(S.laserMeasures), 'laser-emergency-stop': yes(S.laserMeasures), 'laser-area': yes(S.laserMeasures),
+  'extraction-draws': yes(S.extractionUser), 'extraction-damper': yes(S.extractionUser), 'extraction-hose': yes(S.extractionUser), 'extraction-filter': yes(S.extractionUser),
+  'face-velocity': measured('m/s', { atLeast: 0.508 }, S.boothFace), 'hood-velocity': measured('m/s', { atLeast: 0.508 }, S.boothFace),
+  'helmet-shell': yes(S.helmetLook), 'helmet-light': yes(S.helmetLook), 'helmet-plates': yes(S.helmetLook), 'helmet-darkens': { asks: 'choice', options: ['darkens', 'fixed-lens', 'stays-light', 'flickers'], passing: ['darkens', 'fixed-lens'], source: S.helmetLook },
+  'curtain-whole': yes(S.curtain), 'blanket-whole': yes(S.blanket), 'blanket-label': yes(S.blanket),
+  'mask-seal-valves': yes(S.usRespirator), 'mask-filter': yes(S.usRespirator), 'mask-straps': yes(S.usRespirator), 'blower-flow': yes(S.usRespirator),
+  'extinguisher-place': yes(S.extinguisher), 'extinguisher-pressure': { asks: 'choice', options: ['green', 'low', 'high', 'no-gauge-weighed'], passing: ['green', 'no-gauge-weighed'], source: S.extinguisher }, 'extinguisher-pin': yes(S.extinguisher), 'extinguisher-body': yes(S.extinguisher), 'extinguisher-serviced': yes(S.extinguisher),
+  'detector-bump': yes(S.gasDetector), 'detector-calibrated': yes(S.gasDetector), 'eyewash-runs': yes(S.eyewash), 'eyewash-clear': yes(S.eyewash), 'eyewash-flow': measured('L/min', { atLeast: 1.5 }, S.eyewash), 'first-aid-full': yes(S.firstAid), 'first-aid-in-date': yes(S.firstAid),
+} as const satisfies Readonly<Record<string, CheckWithoutId>>
+
+export type BuiltInCheckId = keyof typeof BUILT_IN_CHECKS
+
+const USE: Interval = { unit: 'use' }
+const days = (count: number): Interval => ({ unit: 'days', count })
+const months = (count: number): Interval => ({ unit: 'months', count })
+
+interface Entry { readonly name: string, readonly kind: EquipmentKindId, readonly every: Interval, readonly checks: readonly BuiltInCheckId[], readonly triggers?: readonly ItemEventId[], readonly examiner?: Examiner }
+
+/** Lists in the order of a round. */
+const ENTRIES: readonly Entry[] = [
+  { name: 'before-use', kind: 'arc-machine', every: USE, checks: ['plug-and-cord', 'covers-on', 'cooling-clear', 'dry-place'] },
+  { name: 'electrical', kind: 'arc-machine', every: months(12), checks: ['frame-earthed', 'protective-conductor', 'insulation-supply-welding', 'insulation-welding-frame', 'insulation-supply-frame', 'open-circuit-dry'], triggers: ['flooded', 'repaired', 'dropped'], examiner: 'competent' },
+  { name: 'before-use', kind: 'welding-leads', every: USE, checks: ['leads-no-copper', 'leads-no-splice'] },
+  { name: 'weekly', kind: 'welding-leads', every: days(7), checks: ['connectors-tight'] },
+  { name: 'before-use', kind: 'electrode-holder', every: USE, checks: ['holder-insulated', 'holder-grips'] },
+  { name: 'before-use', kind: 'work-clamp', every: USE, checks: ['clamp-contact', 'clamp-path'] },
+  { name: 'before-use', kind: 'wire-feed-gun', every: USE, checks: ['gun-cable', 'gun-tip-nozzle', 'gun-trigger'] },
+  { name: 'gas-path', kind: 'wire-feed-gun', every: months(1), checks: ['gas-path-holds'], triggers: ['repaired'] },
+  { name: 'before-use', kind: 'tig-torch', every: USE, checks: ['gun-cable', 'tig-cap-cup', 'tig-switch'] },
+  { name: 'weekly', kind: 'water-cooler', every: days(7), checks: ['cooler-level', 'cooler-flow-switch'] },
+  { name: 'before-use', kind: 'engine-drive', every: USE, checks: ['engine-outdoors', 'engine-fuel', 'engine-exhaust'] },
+  { name: 'monthly', kind: 'engine-drive', every: months(1), checks: ['socket-protection'] },
+  { name: 'before-use', kind: 'plasma-cutter', every: USE, checks: ['plug-and-cord', 'gun-cable', 'plasma-air-dry'] },
+  { name: 'monthly', kind: 'plasma-cutter', every: months(1), checks: ['plasma-interlock'], triggers: ['repaired', 'dropped'] },
+  { name: 'before-use', kind: 'regulator', every: USE, checks: ['regulator-gas', 'regulator-zero', 'regulator-no-oil'] },
+  { name: 'quarterly', kind: 'regulator', every: months(3), checks: ['regulator-creep'], triggers: ['dropped', 'repaired', 'flashback'] },
+  { name: 'yearly', kind: 'regulator', every: months(12), checks: ['regulator-creep', 'regulator-age'], triggers: ['repaired'], examiner: 'competent' },
+  { name: 'before-use', kind: 'hose', every: USE, checks: ['hose-sound', 'hose-colour', 'hose-taped'], triggers: ['flashback'] },
+  { name: 'before-use', kind: 'flashback-arrestor', every: USE, checks: ['arrestor-fitted', 'arrestor-clean'] },
+  { name: 'yearly', kind: 'flashback-arrestor', every: months(12), checks: ['arrestor-function', 'arrestor-age'], triggers: ['flashback', 'dropped', 'repaired'], examiner: 'competent' },
+  { name: 'before-use', kind: 'oxy-fuel-torch', every: USE, checks: ['torch-valves', 'torch-head', 'torch-tip'], triggers: ['flashback'] },
+  { name: 'before-use', kind: 'grinder', every: USE, checks: ['guard-fitted', 'wheel-speed', 'wheel-sound', 'wheel-in-date', 'handle-and-switch'] },
+  { name: 'yearly', kind: 'grinder', every: months(12), checks: ['grinder-insulation'], triggers: ['flooded', 'repaired'], examiner: 'competent' },
+  { name: 'before-use', kind: 'bench-grinder', every: USE, checks: ['guard-fitted', 'tool-rest', 'tongue', 'wheel-sound'] },
+  { name: 'before-use', kind: 'laser-welder', every: USE, checks: ['laser-interlock', 'laser-window', 'laser-eyewear'] },
+  { name: 'weekly', kind: 'laser-welder', every: days(7), checks: ['laser-emergency-stop'] },
+  { name: 'yearly', kind: 'laser-welder', every: months(12), checks: ['laser-area', 'laser-interlock', 'laser-emergency-stop'], triggers: ['moved', 'repaired'], examiner: 'competent' },
+  { name: 'weekly', kind: 'extraction-arm', every: days(7), checks: ['extraction-draws', 'extraction-damper', 'extraction-hose', 'extraction-filter'] },
+  { name: 'examination', kind: 'extraction-arm', every: months(14), checks: ['hood-velocity', 'extraction-filter'], triggers: ['repaired', 'moved'], examiner: 'competent' },
+  { name: 'weekly', kind: 'extraction-booth', every: days(7), checks: ['extraction-draws', 'extraction-damper', 'extraction-filter'] },
+  { name: 'examination', kind: 'extraction-booth', every: months(14), checks: ['face-velocity', 'extraction-filter'], triggers: ['repaired', 'moved'], examiner: 'competent' },
+  { name: 'before-use', kind: 'helmet', every: USE, checks: ['helmet-shell', 'helmet-light', 'helmet-plates', 'helmet-darkens'], triggers: ['dropped'] },
+  { name: 'weekly', kind: 'curtain', every: days(7), checks: ['curtain-whole'] },
+  { name: 'before-use', kind: 'blanket', every: USE, checks: ['blanket-whole', 'blanket-label'] },
+  { name: 'before-use', kind: 'respirator', every: USE, checks: ['mask-seal-valves', 'mask-filter', 'mask-straps', 'blower-flow'] },
+  { name: 'monthly', kind: 'respirator', every: months(1), checks: ['mask-seal-valves', 'mask-filter', 'mask-straps'], examiner: 'competent' },
+  { name: 'monthly', kind: 'extinguisher', every: days(31), checks: ['extinguisher-place', 'extinguisher-pressure', 'extinguisher-pin', 'extinguisher-body'], triggers: ['dropped'] },
+  { name: 'yearly', kind: 'extinguisher', every: months(12), checks: ['extinguisher-serviced'], triggers: ['repaired'], examiner: 'competent' },
+  { name: 'before-use', kind: 'gas-detector', every: USE, checks: ['detector-bump'], triggers: ['dropped'] },
+  { name: 'calibration', kind: 'gas-detector', every: months(6), checks: ['detector-calibrated'], triggers: ['repaired', 'overheated'], examiner: 'competent' },
+  { name: 'weekly', kind: 'eyewash', every: days(7), checks: ['eyewash-runs', 'eyewash-clear'] },
+  { name: 'yearly', kind: 'eyewash', every: months(12), checks: ['eyewash-flow', 'eyewash-clear'], examiner: 'competent' },
+  { name: 'monthly', kind: 'first-aid', every: months(1), checks: ['first-aid-full', 'first-aid-in-date'] },
+]
+
+/** A look before use is never from before a repair, a fall or a flood. */
+const BEFORE_USE_TRIGGERS: readonly ItemEventId[] = ['repaired', 'dropped', 'flooded']
+
+/** The lists that a new site begins with; it may edit each, and the old version stays with what was done against it. */
+export const BUILT_IN_LISTS: readonly CheckList[] = ENTRIES.map(({ name, kind, every, checks, triggers = [], examiner = 'user' }) => ({
+  id: `${kind}.${name}`, version: 1, kind, every, triggers: every.unit === 'use' ? [...new Set([...BEFORE_USE_TRIGGERS, ...triggers])] : triggers, examiner, graceDays: 0, checks: checks.map(id => ({ id, ...BUILT_IN_CHECKS[id] })),
+}))
+
+/** Lists of a kind among a site's own. */
+export const listsFor = (kind: EquipmentKindId, lists: readonly CheckList[] = BUILT_IN_LISTS): readonly CheckList[] => lists.filter(list => list.kind === kind)

@@ -1,0 +1,50 @@
+import type { Decision } from '../command/decision'
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import type { ItemCommand, ItemContext, ItemEvent, ItemState } from './item'
+import { judgeInspection } from './judge-inspection'
+
+const refuse = (...refused: readonly Finding[]): Decision<ItemEvent> => ({ refused })
+
+/**
+ * Decides what happens to a thing with a tag. Requests (register, assign, release, retire) can be refused; what somebody
+ * saw (an inspection, a defect, a fall) is always recorded: a failed look tags out in the same breath, a pass by somebody
+ * not named for it is kept and renews nothing.
+ */
+export function decideItem(state: ItemState | null, command: ItemCommand, { tag, shopDay, list, isCompetent }: ItemContext): Decision<ItemEvent> {
+  if (command.type === 'item.register') {
+    return state ? refuse(finding('hold', 'kit.tag-taken', { tag })) : { events: [{ type: 'item-registered', version: 1, payload: { ...command.payload, tag } }] }
+  }
+  if (!state) return refuse(finding('hold', 'kit.tag-unknown', { tag }))
+  switch (command.type) {
+    case 'item.assign':
+      if (state.isRetired) return refuse(finding('hold', 'kit.retired', { tag }))
+      if (state.taggedOut && command.payload.assignment) return refuse(finding('hold', 'kit.tagged-out', { tag, reason: state.taggedOut.reason }))
+      return { events: [{ type: 'item-assigned', version: 1, payload: command.payload }] }
+    case 'item.inspect': return inspect(state, command, list, isCompetent, shopDay)
+    case 'item.tag-out':
+      return state.taggedOut ? { events: [] } : { events: [{ type: 'item-tagged-out', version: 1, payload: { reason: command.payload.reason, checks: [] } }] }
+    case 'item.release':
+      if (!state.taggedOut) return refuse(finding('hold', 'kit.not-tagged-out', { tag }))
+      if (!isCompetent) return refuse(finding('hold', 'kit.competence-missing', { kind: state.kind }))
+      if (command.payload.repair.trim() === '') return refuse(finding('hold', 'kit.repair-not-said', {}))
+      return { events: [{ type: 'item-released', version: 1, payload: command.payload }] }
+    case 'item.note-event': return { events: [{ type: 'item-event-noted', version: 1, payload: command.payload }] }
+    case 'item.retire': return state.isRetired ? { events: [] } : { events: [{ type: 'item-retired', version: 1, payload: command.payload }] }
+  }
+}
+
+function inspect(state: ItemState, { payload }: Extract<ItemCommand, { readonly type: 'item.inspect' }>, list: ItemContext['list'], isCompetent: boolean, shopDay: string): Decision<ItemEvent> {
+  if (!list || list.kind !== state.kind) return refuse(finding('hold', 'kit.list-of-other-kind', { tag: state.tag, kind: state.kind }))
+  const remarks: Finding[] = []
+  const judged = judgeInspection(list, payload.answers)
+  const mayPass = list.examiner === 'user' || isCompetent
+  if (payload.listVersion !== list.version) remarks.push(finding('caution', 'kit.list-version-old', { listId: list.id, version: payload.listVersion, current: list.version }))
+  if (judged.result === 'open') remarks.push(finding('caution', 'kit.checks-missing', { checks: judged.missing, count: judged.missing.length }))
+  if (!mayPass && judged.result === 'passed') remarks.push(finding('caution', 'kit.competence-missing', { kind: state.kind }))
+  // Against a list that has changed since, or by somebody not named for it, a pass proves nothing: it stays open.
+  const result = judged.result === 'passed' && (!mayPass || payload.listVersion !== list.version) ? 'open' : judged.result
+  const events: ItemEvent[] = [{ type: 'item-inspected', version: 1, payload: { ...payload, result, failed: judged.failed, shopDay } }]
+  if (judged.result === 'failed') events.push({ type: 'item-tagged-out', version: 1, payload: { reason: payload.remark ?? '', checks: [...new Set([...state.taggedOut?.checks ?? [], ...judged.failed])] } })
+  return remarks.length > 0 ? { events, remarks } : { events }
+}

@@ -1,0 +1,91 @@
+import type { EquipmentKindId } from '../vocabulary/vocabulary'
+import type { Answers, CheckList, ItemEventId } from './check-list'
+
+/** Where a thing is meant to be used: in a bay, by a person, under a permit, or nowhere for now. */
+export type Assignment = { readonly to: 'bay' | 'person' | 'permit', readonly id: string } | null
+
+/** What the marks on a thing say that a judgement needs. Numbers in the units of their names. */
+export interface ItemMarks {
+  readonly ratedCurrentA?: number
+  readonly ratedDutyPercent?: number
+  readonly maxCurrentA?: number
+  readonly leadLengthM?: number
+  readonly leadAreaMm2?: number
+  readonly lightestShade?: number
+  readonly darkestShade?: number
+  readonly toolRpm?: number
+  readonly madeOn?: string
+}
+
+/** The last time a list was done, and the last time it was passed, by shop day. */
+export interface ListDone { readonly passedOn: string | null, readonly eventsSince: readonly ItemEventId[] }
+
+/** A thing with a tag, as its events leave it. */
+export interface ItemState {
+  readonly tag: string
+  readonly kind: EquipmentKindId
+  readonly name: string
+  readonly marks: ItemMarks
+  readonly assignment: Assignment
+  /** Why it is tagged out; null while it may be used. */
+  readonly taggedOut: { readonly reason: string, readonly checks: readonly string[] } | null
+  readonly isRetired: boolean
+  readonly lists: Readonly<Record<string, ListDone>>
+}
+
+export interface ItemCommands {
+  'item.register': { readonly kind: EquipmentKindId, readonly name: string, readonly marks: ItemMarks }
+  'item.assign': { readonly assignment: Assignment }
+  /** A finished inspection; the version of the list it was done against goes with it. */
+  'item.inspect': { readonly listId: string, readonly listVersion: number, readonly answers: Answers, readonly remark?: string }
+  'item.tag-out': { readonly reason: string }
+  'item.release': { readonly repair: string }
+  'item.note-event': { readonly event: ItemEventId, readonly remark?: string }
+  'item.retire': { readonly reason: string }
+}
+export type ItemCommand = { [T in keyof ItemCommands]: { readonly type: T, readonly payload: ItemCommands[T] } }[keyof ItemCommands]
+
+export type ItemEvent =
+  | { readonly type: 'item-registered', readonly version: 1, readonly payload: ItemCommands['item.register'] & { readonly tag: string } }
+  | { readonly type: 'item-assigned', readonly version: 1, readonly payload: ItemCommands['item.assign'] }
+  | { readonly type: 'item-inspected', readonly version: 1, readonly payload: ItemCommands['item.inspect'] & { readonly result: 'passed' | 'failed' | 'open', readonly failed: readonly string[], readonly shopDay: string } }
+  | { readonly type: 'item-tagged-out', readonly version: 1, readonly payload: { readonly reason: string, readonly checks: readonly string[] } }
+  | { readonly type: 'item-released', readonly version: 1, readonly payload: ItemCommands['item.release'] }
+  | { readonly type: 'item-event-noted', readonly version: 1, readonly payload: ItemCommands['item.note-event'] }
+  | { readonly type: 'item-retired', readonly version: 1, readonly payload: ItemCommands['item.retire'] }
+
+const happened = (lists: ItemState['lists'], event: ItemEventId): ItemState['lists'] =>
+  Object.fromEntries(Object.entries(lists).map(([id, done]) => [id, { ...done, eventsSince: [...done.eventsSince.filter(before => before !== event), event] }]))
+
+/** What an event makes of a thing. A tag is worn once: everything but registering needs a thing that is there. */
+export function evolveItem(state: ItemState | null, event: ItemEvent): ItemState | null {
+  if (event.type === 'item-registered') {
+    const { tag, kind, name, marks } = event.payload
+    return { tag, kind, name, marks, assignment: null, taggedOut: null, isRetired: false, lists: {} }
+  }
+  if (!state) return null
+  switch (event.type) {
+    case 'item-assigned': return { ...state, assignment: event.payload.assignment }
+    case 'item-inspected': {
+      const { listId, result, shopDay } = event.payload
+      // Only a pass renews a date. A failed look takes the old one away too: released, the thing passes it again first.
+      return result === 'open' ? state : { ...state, lists: { ...state.lists, [listId]: { passedOn: result === 'passed' ? shopDay : null, eventsSince: [] } } }
+    }
+    case 'item-tagged-out': return { ...state, taggedOut: event.payload }
+    // A repair asks for every list that names it.
+    case 'item-released': return { ...state, taggedOut: null, lists: happened(state.lists, 'repaired') }
+    case 'item-event-noted': return { ...state, lists: happened(state.lists, event.payload.event) }
+    case 'item-retired': return { ...state, isRetired: true, assignment: null }
+  }
+}
+
+/** What a decision on a thing needs besides its state. */
+export interface ItemContext {
+  readonly tag: string
+  /** The shop day on which it happens, YYYY-MM-DD. */
+  readonly shopDay: string
+  /** The list named by an inspection, in its current version; null when the site has none by that id. */
+  readonly list: CheckList | null
+  /** Whether whoever acts is named as competent for this kind, or is the safety lead. */
+  readonly isCompetent: boolean
+}
