@@ -2,7 +2,7 @@
 const WARM_UP_AFTER_MS = 6000
 
 /** Pages and panels that somebody may want when the signal is gone. */
-const PAGES = ['/air', '/air/any', '/house-rules', '/log'] as const
+const PAGES = ['/air', '/air/any', '/gas', '/house-rules', '/log'] as const
 const PANELS = [
   () => import('~/components/station/StationJobCard.vue'), () => import('~/components/station/StationEyesCheck.vue'), () => import('~/components/station/StationBodyCheck.vue'),
   () => import('~/components/station/StationAirCheck.vue'), () => import('~/components/station/StationBecause.vue'), () => import('~/components/station/StationAirBecause.vue'),

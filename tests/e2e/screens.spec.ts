@@ -10,14 +10,14 @@ test.afterAll(() => served.stop())
 
 const SCREENS = [
   '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes', '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body',
-  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets',
+  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets', '/gas',
   '/?ask=tig%2090%20stainless', '/people', '/set-up', '/house-rules', '/log', '/pin',
 ]
 
 const PHONE = { width: 390, height: 844 } as const
 const TABLET = { width: 1280, height: 800 } as const
 /** The screens that are used on a phone: there axe looks too. */
-const ON_A_PHONE: readonly string[] = ['/', '/bay/bay-4', '/bay/bay-3?do=job', '/bay/bay-3?do=body', '/bay/bay-4?do=air', '/air']
+const ON_A_PHONE: readonly string[] = ['/', '/bay/bay-4', '/bay/bay-3?do=job', '/bay/bay-3?do=body', '/bay/bay-4?do=air', '/air', '/gas']
 /** What a look's colours can change; words and shapes are the same in both. */
 const COLOUR_RULES = ['color-contrast', 'link-in-text-block'] as const
 

@@ -3,6 +3,7 @@ const session = useSession()
 const links = computed(() => [
   { to: '/', label: 'Floor', show: true },
   { to: '/air', label: 'Air', show: true },
+  { to: '/gas', label: 'Gas', show: true },
   { to: '/people', label: 'People', show: session.may('manage-people') },
   { to: '/set-up', label: 'Set-up', show: session.may('set-up-site') },
   { to: '/house-rules', label: 'House rules', show: true },

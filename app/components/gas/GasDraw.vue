@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { DUTIES, withdrawal, withdrawalRuleFor } from '#core/cylinder/withdrawal'
+import type { DutyKind } from '#core/cylinder/withdrawal'
+import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
+import { WITHDRAWAL_RULE_SETS } from '#core/vocabulary/vocabulary'
+import { storeWords } from '#shared/messages/en/store-words'
+
+/** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
+const q = useQuantities()
+const floor = useFloor()
+const units = useStoreUnits()
+const contentM3 = ref<number | undefined>()
+const demandM3PerH = ref<number | undefined>()
+const duty = ref<DutyKind | ''>('continuous')
+const answers = computed(() => contentM3.value === undefined || demandM3PerH.value === undefined || duty.value === ''
+  ? []
+  : WITHDRAWAL_RULE_SETS.map(ruleSet => withdrawal({ contentM3: contentM3.value!, demandM3PerH: demandM3PerH.value!, duty: duty.value as DutyKind, ruleSet })))
+const binding = computed(() => duty.value === '' ? null : answers.value.find(({ ruleSet }) => ruleSet === withdrawalRuleFor(duty.value as DutyKind)) ?? null)
+const pressure = computed(() => acetylenePressureLimit(floor.rules.jurisdiction))
+</script>
+
+<template>
+  <section aria-labelledby="gas-draw">
+    <h2 id="gas-draw">
+      Acetylene: how many cylinders
+    </h2>
+    <div class="columns">
+      <FrameNumber v-model="contentM3" label="In one full cylinder" :unit="units.gas" :limits="{ min: 0.01, max: 100 }" />
+      <FrameNumber v-model="demandM3PerH" label="The tip takes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
+      <FrameSelect v-model="duty" label="Duty" :ids="DUTIES" :named="id => id" />
+    </div>
+    <div class="answer ruled" aria-live="polite">
+      <template v-if="binding">
+        <p class="big print">
+          {{ binding.cylindersNeeded }} {{ binding.cylindersNeeded === 1 ? 'cylinder' : 'cylinders' }}
+        </p>
+        <table class="ledger">
+          <caption class="visually-hidden">
+            What each rule asks for
+          </caption>
+          <thead><tr><th>Rule</th><th>One may give</th><th>Cylinders</th></tr></thead>
+          <tbody>
+            <tr v-for="{ ruleSet, limitM3PerH, cylindersNeeded } in answers" :key="ruleSet">
+              <td>{{ storeWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? ', binds' : '' }}</td>
+              <td class="print">
+                {{ q.gasRate(limitM3PerH) }}
+              </td>
+              <td class="print">
+                {{ cylindersNeeded }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <GasFindings :findings="binding.findings" />
+      </template>
+      <p v-else class="soft">
+        Drawn too fast the solvent cools and comes along; a starved heating head flashes back. The sum belongs before the lighter.
+      </p>
+      <p>Never above <b class="print">{{ q.pressure(pressure.limitKPa) }}</b> at the torch side: beyond it acetylene can burst by itself.</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+section { display: grid; gap: 8px; }
+.answer { padding-top: 8px; display: grid; gap: 6px; }
+.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
+</style>

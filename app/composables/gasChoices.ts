@@ -1,0 +1,20 @@
+import type { GasContent, GasMix } from '#core/cylinder/gas'
+import { CYLINDER_GASES } from '#core/vocabulary/vocabulary'
+import type { CylinderGasId } from '#core/vocabulary/vocabulary'
+import { storeWords } from '#shared/messages/en/store-words'
+
+/** Mixes that shops buy ready made, with names that fit a list. */
+const MIXES = {
+  'argon-25-co2': { 'argon': 75, 'carbon-dioxide': 25 }, 'argon-18-co2': { 'argon': 82, 'carbon-dioxide': 18 }, 'argon-10-co2': { 'argon': 90, 'carbon-dioxide': 10 }, 'argon-2-oxygen': { argon: 98, oxygen: 2 }, 'argon-25-helium': { argon: 75, helium: 25 },
+} as const satisfies Readonly<Record<string, GasMix>>
+type MixId = keyof typeof MIXES
+export type GasChoice = CylinderGasId | MixId | ''
+
+const isMix = (choice: GasChoice): choice is MixId => choice in MIXES
+export const GAS_CHOICES: readonly (CylinderGasId | MixId)[] = [...CYLINDER_GASES, ...Object.keys(MIXES) as MixId[]]
+/** What a choice stands for; null while nothing is chosen: a gas is never assumed. */
+export const gasContentOf = (choice: GasChoice): GasContent | null => isMix(choice) ? MIXES[choice] : choice === '' ? null : choice
+const MIX_NAMES: Readonly<Record<MixId, string>> = {
+  'argon-25-co2': 'argon + 25 % CO₂', 'argon-18-co2': 'argon + 18 % CO₂', 'argon-10-co2': 'argon + 10 % CO₂', 'argon-2-oxygen': 'argon + 2 % oxygen', 'argon-25-helium': 'argon + 25 % helium',
+}
+export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? MIX_NAMES[choice] : storeWords.gases[choice]
