@@ -257,8 +257,9 @@ test.describe('sessions', () => {
       return performance.now() - began
     }
     await time('warm-up')
-    const [known, unknown] = [await time('oskar'), await time('somebody-else')]
-    expect(Math.max(known, unknown) / Math.min(known, unknown)).toBeLessThan(4)
+    // The fastest of a few: a busy machine only ever adds to one. Without the work of a password an answer would be many times quicker.
+    const [known, unknown] = [Math.min(await time('oskar'), await time('maren')), Math.min(await time('somebody-else'), await time('nobody'), await time('no-one'))]
+    expect(unknown / known).toBeGreaterThan(0.25)
   })
   test('signing out everywhere ends the other devices too', async ({ playwright }) => {
     const [one, two] = [await playwright.request.newContext(), await playwright.request.newContext()]
