@@ -8,15 +8,15 @@ import { GAS_TRAITS, keptAs, partsOf } from './gas'
 import type { GasContent } from './gas'
 
 /** What free gas is counted at: 21.1 °C (70 °F) and 101.325 kPa. */
-export const FREE_GAS_K = 294.261
+const FREE_GAS_K = 294.261
 export const ATMOSPHERE_KPA = 101.325
 /** 25 psi is left in the cylinder. Source: `residualPressure`. */
 export const RESIDUAL_KPA = 172.4
 /** 4 000 psi, the usual gauge of an oxygen or argon regulator, where nobody says which. */
-export const GAUGE_FULL_SCALE_KPA = 27_579
+const GAUGE_FULL_SCALE_KPA = 27_579
 /** Three percent of full scale, the wider of the printed classes. Source: `gaugeBand`. */
 const GAUGE_ERROR = 0.03
-/** Nothing is stored warmer than this. Source: `residualPressure`. */
+/** Nothing is kept warmer than this. Source: `warmCylinder`. */
 const WARM_C = 52
 
 /**
@@ -77,7 +77,7 @@ function freeGasM3(gas: GasContent, waterVolumeL: number, gaugeKPa: number, temp
 /**
  * What a cylinder of compressed gas holds, from its gauge. Ask `pressureRefusal` first.
  * The band is what counts when somebody relies on it: a gauge is off by up to three percent of its full scale.
- * Source: `helmholtz`, `hydrogenDensity`, `heliumVirial`, `pengRobinson`, `gaugeBand`, `residualPressure`.
+ * Source: `helmholtz`, `hydrogenDensity`, `heliumVirial`, `pengRobinson`, `gaugeBand`, `residualPressure`, `warmCylinder`.
  *
  * @throws RangeError for a gas whose pressure says nothing
  * @example contentsByPressure({ gas: 'oxygen', waterVolumeL: 43.8, gaugePressureKPa: 10342.1, temperatureC: 21.1 }).freeGasM3 // 4.766
@@ -94,7 +94,7 @@ export function contentsByPressure({ gas, waterVolumeL, gaugePressureKPa, temper
   const findings: Finding[] = [finding('note', 'cylinder.gauge-band', { lowM3, highM3 }, [STORE_SOURCES.gaugeBand])]
   if (typeof gas !== 'string' && partsOf(gas).length > 1) findings.push(finding('note', 'cylinder.mix-estimated', {}, [STORE_SOURCES.pengRobinson]))
   if (gaugePressureKPa <= residualKPa) findings.unshift(finding('hold', 'cylinder.nearly-empty', { residualKPa }, [STORE_SOURCES.residualPressure]))
-  if (temperatureC > WARM_C) findings.unshift(finding('hold', 'cylinder.warm', { temperatureC, limitC: WARM_C }, [STORE_SOURCES.residualPressure]))
+  if (temperatureC > WARM_C) findings.unshift(finding('hold', 'cylinder.warm', { temperatureC, limitC: WARM_C }, [STORE_SOURCES.warmCylinder]))
   const densityKgPerM3 = partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
   return { freeGasM3: m3, massKg: m3 * densityKgPerM3, minutesLeft: minutes(m3), minutesLeftLow: minutes(lowM3), compressibility: z, band: { lowM3, highM3 }, findings }
 }

@@ -20,7 +20,7 @@ export interface GasTraits {
 
 /**
  * Properties of the gases a shop keeps.
- * Density at 70 °F and 1 atm from molar mass and second virial coefficient. Source: computed; handbooks agree.
+ * Density at 70 °F and 1 atm from molar mass and second virial coefficient. Source: `gasDensity`.
  */
 export const GAS_TRAITS: Readonly<Record<CylinderGasId, GasTraits>> = {
   'oxygen': { kept: 'compressed', fire: 'feeds', densityKgPerM3: 1.326, gathers: 'low', starListed: true },
@@ -50,7 +50,7 @@ export const shareOf = (content: GasContent, wanted: CylinderGasId): number => p
 
 /** More oxygen than this counts as oxygen: 23.5 % is where clothes begin to burn. Source: `oxygenLimits`. */
 const FEEDS_FROM_SHARE = 0.235
-/** A tenth of fuel in an inert gas can burn at the outlet; the label decides, this is the safe reading. */
+/** About where hydrogen in argon begins to burn at the outlet; the label decides, this is the safe reading. */
 const FUEL_FROM_SHARE = 0.05
 
 /** What a content does to a fire. A mix is judged by what it holds of fuel and of oxygen. */

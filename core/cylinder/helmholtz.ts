@@ -8,7 +8,7 @@ const D = [1, 1, 1, 2, 3, 7, 2, 5, 1, 4, 3, 4] as const
 const T = [0.25, 1.125, 1.5, 1.375, 0.25, 0.875, 0.625, 1.75, 3.625, 3.625, 14.5, 12] as const
 const P = [0, 0, 0, 0, 0, 0, 1, 1, 2, 2, 3, 3] as const
 
-export const HELMHOLTZ_FLUIDS = {
+const HELMHOLTZ_FLUIDS = {
   argon: { criticalK: 150.687, criticalMolPerL: 13.40743, n: [0.85095715, -2.4003223, 0.54127841, 0.016919771, 0.068825965, 0.00021428033, 0.17429895, -0.033654496, -0.135268, -0.016387351, -0.024987667, 0.0088769205] },
   nitrogen: { criticalK: 126.192, criticalMolPerL: 11.1839, n: [0.92296567, -2.5575012, 0.64482463, 0.01083102, 0.073924167, 0.00023532962, 0.18024854, -0.045660299, -0.1552106, -0.03811149, -0.031962422, 0.015513532] },
   oxygen: { criticalK: 154.595, criticalMolPerL: 13.63, n: [0.88878286, -2.4879433, 0.59750191, 0.0096501817, 0.07197043, 0.00022337443, 0.18558686, -0.038129368, -0.15352245, -0.026726815, -0.025675299, 0.0095714302] },
@@ -28,7 +28,7 @@ function residual({ n }: Fluid, delta: number, tau: number): number {
 
 /**
  * Compressibility of oxygen, nitrogen or argon above its critical temperature: the density is found at which the
- * twelve-term equation gives the pressure (Newton steps from the ideal gas, kept positive).
+ * twelve-term equation gives the pressure, by halved steps of ρ = ρᵢ/Z(ρ) from the ideal gas.
  * p = ρ·R·T·(1 + δ·∂αʳ/∂δ). Source: `helmholtz`.
  *
  * @param temperatureK 250 to 400
@@ -41,7 +41,7 @@ export function helmholtzCompressibility(fluid: HelmholtzFluid, temperatureK: nu
   let density = ideal
   for (let step = 0; step < 50; step++) {
     const z = 1 + residual(HELMHOLTZ_FLUIDS[fluid], density / criticalMolPerL, tau)
-    // Above the critical temperature ρ·Z rises with ρ, so this fixed-point step settles, fast at these pressures.
+    // Above the critical temperature ρ·Z rises with ρ: the halved step settles, to the last digit in some forty rounds.
     const next = ideal / z
     if (Math.abs(next - density) <= 1e-13 * density) break
     density = 0.5 * density + 0.5 * next

@@ -1,4 +1,5 @@
 import { AIR_OXYGEN_PERCENT, DEFICIENT_BELOW_PERCENT, ENRICHED_ABOVE_PERCENT } from '../ventilation/oxygen'
+import type { CylinderGasId } from '../vocabulary/vocabulary'
 import type { GasContent } from './gas'
 import { GAS_TRAITS, fireRole, partsOf, shareOf } from './gas'
 
@@ -13,13 +14,16 @@ export interface LeakOut {
   readonly explosiveRoomM3: number | null
 }
 
-/** Lower explosive limit, % by volume: the lower of the printed families. Source: NFPA 325; IEC 80079-20-1. */
-const LOWER_LIMIT_PERCENT: Readonly<Record<string, number>> = { 'hydrogen': 4, 'acetylene': 2.3, 'propane': 1.7, 'propylene': 2, 'mps': 3.4, 'natural-gas': 4.4 }
+/** Lower explosive limit, % by volume. Source: `lowerExplosiveLimit`. */
+const LOWER_LIMIT_PERCENT: Readonly<Partial<Record<CylinderGasId, number>>> = { 'hydrogen': 4, 'acetylene': 2.3, 'propane': 1.7, 'propylene': 2, 'mps': 3.4, 'natural-gas': 4.4 }
 
 /**
  * What is left of the oxygen when all of a cylinder leaks into its room without any air change: displaced it is
  * 20.9·(1 − Vg/Vr), mixed 20.9·e^(−Vg/Vr); the worse one counts. For oxygen itself the room is enriched.
- * A mixed number opens no door: heavy gas pools. Source: `leakOut`, `oxygenLimits`.
+ * A mixed number opens no door: heavy gas pools. Source: `leakOut`, `lowerExplosiveLimit`, `oxygenLimits`.
+ *
+ * @param freeGasM3 at 21.1 °C and 101.325 kPa
+ * @param roomM3 above 0
  *
  * @example leakOut('argon', 10.7, 50).oxygenPercent // 16.4
  */

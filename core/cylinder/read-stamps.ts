@@ -69,7 +69,7 @@ interface RawDate extends StampedMonth { readonly overfill: boolean, readonly st
  * The requalifier's number as its square is read: clockwise from the upper left, so the lower row runs backwards.
  * @example requalifierOf('A1/32') // 'A123'
  */
-export function requalifierOf(text: string): string {
+function requalifierOf(text: string): string {
   const rows = text.toUpperCase().split('/').map(row => row.replaceAll(/\s/g, ''))
   const [upper = '', lower] = rows
   return lower === undefined ? upper : upper + [...lower].reverse().join('')

@@ -11,7 +11,7 @@ import type { ReadStamps, StampedTest } from './read-stamps'
 import { PLUS_SPECIFICATIONS, US_SPECIFICATIONS } from './specifications'
 
 /** 125 lb of water. Source: `usStar`. */
-export const STAR_MAX_WATER_L = 56.7
+const STAR_MAX_WATER_L = 56.7
 /** A mix with more carbon dioxide than this loses the star. Source: `usStar`. */
 const STAR_MAX_CO2_SHARE = 0.3
 const STAR_MADE_AFTER = '1945-12'

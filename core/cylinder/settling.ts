@@ -5,12 +5,12 @@ import type { GasContent } from './gas'
 export const SETTLING_RULES = ['longer-of-hour-and-lying', 'equal-time', 'half-hour', 'one-hour', 'two-hours', 'one-day'] as const
 export type SettlingRuleId = typeof SETTLING_RULES[number]
 
-export const SETTLING_UNKNOWN_MIN = 24 * 60
+const SETTLING_UNKNOWN_MIN = 24 * 60
 
 const CLAMP_MIN = { least: 60, most: 24 * 60 } as const
 
 /** Only a gas dissolved in a solvent has to settle. */
-export const mustSettle = (gas: GasContent): boolean => partsOf(gas).some(part => GAS_TRAITS[part.gas].kept === 'dissolved')
+const mustSettle = (gas: GasContent): boolean => partsOf(gas).some(part => GAS_TRAITS[part.gas].kept === 'dissolved')
 
 /**
  * Minutes a cylinder must stand upright before it is used. Not known how long it lay: a day, under every school.

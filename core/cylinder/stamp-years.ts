@@ -1,5 +1,5 @@
 /** No cylinder in welding service is older: high-pressure alloy steel came later, so an earlier year is a misreading. */
-export const OLDEST_YEAR = 1930
+const OLDEST_YEAR = 1930
 
 /** A date as stamped: two digits of the year leave the century open. */
 export interface StampedMonth { readonly month: number, readonly year: number, readonly digits: 2 | 4 }

@@ -40,9 +40,9 @@ export interface Storage {
 }
 
 /** 20 ft; the law prints 6.1 m beside it, a rounding. */
-export const US_SEPARATION_M = 20 * M_PER_FOOT
+const US_SEPARATION_M = 20 * M_PER_FOOT
 const US_PRINTED_M = 6.1
-export const UK_SEPARATION_M = 3
+const UK_SEPARATION_M = 3
 const US_BARRIER_HEIGHT_M = 5 * M_PER_FOOT
 const BARRIER_RATING_MIN = 30
 /** 18 in above and beyond what is stored. Source: `barrierOverhang`. */
@@ -53,7 +53,7 @@ const INDOOR_FUEL_M3 = m3FromCubicFt(2000)
 const INDOOR_LPG_KG = kgFromLb(300)
 
 const isLpg = (gas: GasContent): boolean => partsOf(gas).some(part => GAS_TRAITS[part.gas].kept === 'liquefied' && GAS_TRAITS[part.gas].fire === 'fuel')
-const liquidDensity = (gas: GasContent): number => partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
+const vapourDensityKgPerM3 = (gas: GasContent): number => partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
 
 interface Pair { readonly first: Footprint & { readonly id: string, readonly heightM?: number }, readonly second: Footprint & { readonly id: string, readonly heightM?: number }, readonly requiredM: number, readonly source: SourceRef, readonly wallHelps: boolean }
 
@@ -102,19 +102,20 @@ export function judgeStorage({ items, barriers, combustibles, indoor, basis }: S
   const separation = basis === 'us' ? STORE_SOURCES.usSeparation : STORE_SOURCES.ukSeparation
   const pairs: Pair[] = oxygens.flatMap(first => fuels.map(second => ({ first, second, requiredM, source: separation, wallHelps: true })))
   for (const second of combustibles) {
-    const highly = second.highly ?? true
-    if (highly && indoor) pairs.push(...stored.map(first => ({ first, second, requiredM, source: basis === 'us' ? STORE_SOURCES.usCombustibles : separation, wallHelps: false })))
+    // Only US law names what burns fiercely, for every cylinder indoors, and offers no wall there.
+    const fiercely = (second.highly ?? true) && indoor && basis === 'us'
+    if (fiercely) pairs.push(...stored.map(first => ({ first, second, requiredM, source: STORE_SOURCES.usCombustibles, wallHelps: false })))
     else pairs.push(...oxygens.map(first => ({ first, second, requiredM, source: separation, wallHelps: true })))
   }
   const judged = pairs.map(pair => judgePair(pair, barriers, basis))
   const sum = (of: readonly StoredItem[]): number => of.reduce((total, { freeGasM3 }) => total + freeGasM3, 0)
   const lpg = fuels.filter(({ gas }) => isLpg(gas))
-  const lpgKg = lpg.reduce((total, { gas, freeGasM3 }) => total + freeGasM3 * liquidDensity(gas), 0)
+  const lpgKg = lpg.reduce((total, { gas, freeGasM3 }) => total + freeGasM3 * vapourDensityKgPerM3(gas), 0)
   const otherFuelM3 = sum(fuels) - sum(lpg)
   const indoorFuelFraction = otherFuelM3 / INDOOR_FUEL_M3 + lpgKg / INDOOR_LPG_KG
   const findings = judged.flatMap(one => one.findings)
   if (indoor && indoorFuelFraction > 1 + 1e-9) findings.unshift(finding('hold', 'storage.indoor-fuel', { amountM3: otherFuelM3, lpgKg, fraction: indoorFuelFraction }, [STORE_SOURCES.usIndoorFuel]))
-  const unsaid = combustibles.filter(({ highly }) => highly === undefined)
+  const unsaid = combustibles.filter(({ highly }) => highly === undefined && indoor && basis === 'us')
   findings.push(...unsaid.map(({ id }) => finding('note', 'storage.combustible-assumed-high', { id })))
   if (stored.length < items.length) findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, [STORE_SOURCES.usInUse]))
   if (barriers.length > 0 && stored.some(({ heightM }) => heightM === undefined)) findings.push(finding('note', 'storage.height-assumed', { heightM: USUAL_HEIGHT_M }))

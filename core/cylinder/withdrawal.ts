@@ -3,7 +3,7 @@ import { finding } from '../finding'
 import { STORE_SOURCES } from '../source/store-sources'
 import type { WithdrawalRuleSetId } from '../vocabulary/vocabulary'
 
-export const WITHDRAWAL_PARTS: Readonly<Record<WithdrawalRuleSetId, number>> = { 'one-seventh': 7, 'one-tenth': 10, 'one-fifteenth': 15 }
+const WITHDRAWAL_PARTS: Readonly<Record<WithdrawalRuleSetId, number>> = { 'one-seventh': 7, 'one-tenth': 10, 'one-fifteenth': 15 }
 export const DUTIES = ['intermittent', 'continuous'] as const
 export type DutyKind = typeof DUTIES[number]
 

@@ -35,16 +35,22 @@ export function decideItem(state: ItemState | null, command: ItemCommand, { tag,
 }
 
 function inspect(state: ItemState, { payload }: Extract<ItemCommand, { readonly type: 'item.inspect' }>, list: ItemContext['list'], isCompetent: boolean, shopDay: string): Decision<ItemEvent> {
-  if (!list || list.kind !== state.kind) return refuse(finding('hold', 'kit.list-of-other-kind', { tag: state.tag, kind: state.kind }))
   const remarks: Finding[] = []
-  const judged = judgeInspection(list, payload.answers)
-  const mayPass = list.examiner === 'user' || isCompetent
-  if (payload.listVersion !== list.version) remarks.push(finding('caution', 'kit.list-version-old', { listId: list.id, version: payload.listVersion, current: list.version }))
+  // A list that the site has dropped since, or one of another kind, can pass nothing; what was seen is recorded all the same.
+  const own = list?.kind === state.kind ? list : null
+  if (!own) remarks.push(finding('caution', 'kit.list-of-other-kind', { tag: state.tag, kind: state.kind }))
+  const judged = judgeInspection(own ?? { checks: [] }, payload.answers)
+  // A plain no is a defect even where the list no longer asks for it.
+  const failed = [...new Set([...judged.failed, ...Object.entries(payload.answers).filter(([, answer]) => answer === false).map(([id]) => id)])]
+  const mayPass = own !== null && (own.examiner === 'user' || isCompetent)
+  const isOld = own !== null && payload.listVersion !== own.version
+  if (isOld) remarks.push(finding('caution', 'kit.list-version-old', { listId: own.id, version: payload.listVersion, current: own.version }))
   if (judged.result === 'open') remarks.push(finding('caution', 'kit.checks-missing', { checks: judged.missing, count: judged.missing.length }))
-  if (!mayPass && judged.result === 'passed') remarks.push(finding('caution', 'kit.competence-missing', { kind: state.kind }))
+  if (own && !mayPass && judged.result === 'passed') remarks.push(finding('caution', 'kit.competence-missing', { kind: state.kind }))
   // Against a list that has changed since, or by somebody not named for it, a pass proves nothing: it stays open.
-  const result = judged.result === 'passed' && (!mayPass || payload.listVersion !== list.version) ? 'open' : judged.result
-  const events: ItemEvent[] = [{ type: 'item-inspected', version: 1, payload: { ...payload, result, failed: judged.failed, shopDay } }]
-  if (judged.result === 'failed') events.push({ type: 'item-tagged-out', version: 1, payload: { reason: payload.remark ?? '', checks: [...new Set([...state.taggedOut?.checks ?? [], ...judged.failed])] } })
+  const result = failed.length > 0 ? 'failed' : judged.result === 'passed' && mayPass && !isOld ? 'passed' : 'open'
+  const events: ItemEvent[] = [{ type: 'item-inspected', version: 1, payload: { ...payload, result, failed, shopDay } }]
+  // Tagged out before, it keeps that reason unless a new one is given.
+  if (failed.length > 0) events.push({ type: 'item-tagged-out', version: 1, payload: { reason: payload.remark ?? state.taggedOut?.reason ?? '', checks: [...new Set([...state.taggedOut?.checks ?? [], ...failed])] } })
   return remarks.length > 0 ? { events, remarks } : { events }
 }

@@ -87,6 +87,12 @@ describe('acetylene', () => {
 })
 
 describe('a cylinder that leaks into its room', () => {
+  it('a mix is as bad as its parts: forming gas burns, shield gas with a little oxygen chokes less', () => {
+    expect(leakOut({ argon: 90, hydrogen: 10 }, 10, 20).verdict).toBe('explosive')
+    expect(leakOut({ argon: 98, hydrogen: 2 }, 10, 100).explosiveRoomM3).toBeNull()
+    expect(leakOut({ argon: 98, oxygen: 2 }, 10, 100).oxygenPercent).toBeGreaterThan(leakOut('argon', 10, 100).oxygenPercent)
+    expect(leakOut('air', 10, 100).oxygenPercent).toBeCloseTo(20.9, 9)
+  })
   // BCGA GN11 type examples, computed: displaced and mixed.
   it.each([[7.05, 20, 13.5, 14.7], [7.05, 50, 18.0, 18.2], [10.7, 50, 16.4, 16.9]])('%f m³ of argon in %i m³', (gas, room, displaced, mixed) => {
     const answer = leakOut('argon', gas, room)

@@ -51,6 +51,9 @@ describe('separation', () => {
     const argon = { ...OXYGEN, id: 'argon', gas: 'argon' } as const
     expect(judge({ items: [argon], combustibles: [oil], barriers: [wall(-3, 3.5)], indoor: true }).conflicts).toHaveLength(1)
     expect(judge({ items: [argon], combustibles: [{ ...oil, highly: false }], indoor: true }).conflicts).toEqual([])
+    // British practice names oxygen only, and a wall helps there.
+    expect(judge({ items: [argon], combustibles: [oil], indoor: true, basis: 'uk' }).conflicts).toEqual([])
+    expect(judge({ items: [OXYGEN], combustibles: [oil], indoor: true, basis: 'uk' }).conflicts).toHaveLength(1)
     expect(judge({ items: [OXYGEN], combustibles: [{ ...oil, highly: false }], barriers: [wall(-3, 3.5)], indoor: true }).conflicts).toEqual([])
   })
   it('2 000 ft³ of fuel indoors, without what is in use', () => {

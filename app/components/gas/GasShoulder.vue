@@ -11,7 +11,7 @@ const gas = ref<GasChoice>('')
 const waterVolumeL = ref<number | undefined>()
 const filled = ref<'' | 'out' | 'in-place'>('')
 const filledOn = ref('')
-const LITRES = { unit: 'L', step: 1, toShown: (value: number) => value, fromShown: (value: number) => value }
+const units = useStoreUnits()
 const today = computed(() => shopDayOf(nowMs.value, floor.site.timeZone, floor.rules.shopDayHour))
 const content = computed(() => gasContentOf(gas.value))
 const read = computed(() => marks.value.trim() === '' || content.value === null
@@ -39,7 +39,7 @@ const verdict = computed(() => {
     </FrameField>
     <div class="columns">
       <FrameSelect v-model="gas" label="Gas" :ids="GAS_CHOICES" :named="gasName" none="choose" />
-      <FrameNumber v-model="waterVolumeL" label="Water volume" :unit="LITRES" :limits="{ min: 0.1, max: 3000 }" optional hint="Not known: the short interval." />
+      <FrameNumber v-model="waterVolumeL" label="Water volume" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" optional hint="Not known: the short interval." />
       <FrameSelect v-model="filled" label="Filled" :ids="['out', 'in-place']" :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'" none="not known" />
       <FrameField v-slot="{ id, describedBy }" label="Last filled on">
         <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">

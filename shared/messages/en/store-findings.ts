@@ -76,7 +76,7 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'kit.tagged-out': ({ tag, reason }) => [`${tag} is tagged out${reason ? `: ${reason}` : ''}.`, 'Take another; somebody named releases this one.', `${tag} is tagged out.`],
   'kit.not-tagged-out': ({ tag }) => [`${tag} is not tagged out.`],
   'kit.retired': ({ tag }) => [`${tag} is out of use for good.`, 'Take another.'],
-  'kit.list-of-other-kind': ({ tag, kind }) => [`That list is not for ${tag}, ${words.equipmentKinds[kind]}.`, 'Choose one of its own lists.'],
+  'kit.list-of-other-kind': ({ tag, kind }) => [`That list is not one of ${tag}, ${words.equipmentKinds[kind]}: recorded, and it renews nothing.`, 'Do one of its own lists.'],
   'kit.list-version-old': ({ version, current }) => [`Done against version ${version} of the list; version ${current} stands. It is recorded and renews no date.`, 'Do it again by the new list.'],
   'kit.checks-missing': ({ count }) => [`${count === 1 ? 'One check is' : `${count} checks are`} not answered: recorded, and open.`, 'Answer the rest.'],
   'kit.competence-missing': ({ kind }) => [`This takes somebody named as competent for ${words.equipmentKinds[kind]}.`, 'Ask the safety lead.'],

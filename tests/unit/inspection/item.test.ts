@@ -61,7 +61,15 @@ describe('a thing with a tag', () => {
   it('an old version of a list, or a missing answer, renews nothing and says so', () => {
     expect(act(IN_SERVICE, inspect({ ...LOOK, version: 1 }, LOOK_GOOD), { of: { ...LOOK, version: 2 } }).remarks).toEqual(['kit.list-version-old'])
     expect(act(REGISTERED, inspect(LOOK, { 'arrestor-fitted': true })).remarks).toEqual(['kit.checks-missing'])
-    expect(act(REGISTERED, inspect(list('hose.before-use'), {})).refused).toEqual(['kit.list-of-other-kind'])
+    const other = act(REGISTERED, inspect(list('hose.before-use'), { 'hose-sound': true, 'hose-colour': true, 'hose-taped': 0 }))
+    expect(other).toMatchObject({ refused: [], remarks: ['kit.list-of-other-kind'] })
+    expect(judgeItem(other.state!, TODAY).findings.map(({ code }) => code)).toEqual(['kit.never-done', 'kit.never-done'])
+  })
+  it('a plain no tags out whatever became of its list, and an earlier reason stays', () => {
+    const dropped = act(IN_SERVICE, { type: 'item.inspect', payload: { listId: 'gone', listVersion: 1, answers: { 'old-check': false } } }).state!
+    expect(dropped.taggedOut).toEqual({ reason: '', checks: ['old-check'] })
+    const tagged = act(IN_SERVICE, { type: 'item.tag-out', payload: { reason: 'looks odd' } }).state!
+    expect(act(tagged, inspect(LOOK, { ...LOOK_GOOD, 'arrestor-clean': false })).state!.taggedOut).toEqual({ reason: 'looks odd', checks: ['arrestor-clean'] })
   })
   it('a fall or a flashback makes it due at once', () => {
     const dropped = act(IN_SERVICE, { type: 'item.note-event', payload: { event: 'flashback' } }).state!
