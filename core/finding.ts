@@ -1,7 +1,7 @@
 import type { SourceRef } from './source/source-ref'
 import type { ShadeFindings } from './shade/shade-findings'
 import type { JobFindings } from './job/job-findings'
-import type { EyesFindings, BodyFindings, StationFindings } from './clearance/clearance-findings'
+import type { EyesFindings, BodyFindings, GasFindings, MachineFindings, StationFindings } from './clearance/clearance-findings'
 import type { CommandFindings } from './command/command-findings'
 import type { FumeFindings } from './fume/fume-findings'
 import type { VentilationFindings } from './ventilation/ventilation-findings'
@@ -17,7 +17,7 @@ import type { InspectionFindings } from './inspection/inspection-findings'
  * An area adds its own by extending this with an interface of its own; the message
  * catalogue must then speak it, or it does not compile.
  */
-export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, StationFindings, CommandFindings,
+export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, GasFindings, MachineFindings, StationFindings, CommandFindings,
   FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings, InspectionFindings {}
 
 export type FindingCode = keyof FindingValues

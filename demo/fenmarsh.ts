@@ -16,6 +16,7 @@ export const SITE = { siteId: 'fenmarsh', name: 'Fenmarsh Lockworks', timeZone: 
 
 export const RULES: HouseRules = { jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: 10, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
   exposureBasis: 'us-ca', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 24,
+  settlingRule: 'longer-of-hour-and-lying', regulatorRule: 'off-weekly', weekEndsOn: 5, pastDueHolds: false, storageBasis: 'us',
 }
 
 export const HALLS = [{ hallId: 'gate-hall', name: 'Gate hall' }, { hallId: 'boat-shed', name: 'Boat shed' }, { hallId: 'lockside', name: 'Lockside' }]

@@ -1,10 +1,17 @@
 import type { HouseRules } from '#core/houserules/house-rules'
-import type { RoleId } from '#core/vocabulary/vocabulary'
+import type { CompetenceId, RoleId } from '#core/vocabulary/vocabulary'
 import type { Site } from '#core/site/site'
 import type { Station } from '#core/station/station'
 import type { FumeDataSheets } from '#core/fume/data-sheets'
 import type { HallState } from '#core/hall/hall-state'
 import type { WearerRecord, Wearer } from '#core/respirator/wearer'
+import type { KitStanding } from '#core/clearance/kit-around'
+import type { CylinderState } from '#core/cylinder/cylinder'
+import type { CylinderFact } from '#core/cylinder/cylinder-fact'
+import type { CheckListsState } from '#core/inspection/check-lists'
+import type { ItemState } from '#core/inspection/item'
+import type { Notice } from '#core/notice/notice'
+import type { Place } from '#core/place/place'
 import type { Survey } from '#core/samples/survey'
 import type { SpokenFinding } from './messages/speak'
 
@@ -32,6 +39,10 @@ export interface FloorReading {
   readonly versions: { readonly site: number, readonly rules: number }
   readonly stations: readonly StationReading[]
   readonly people: readonly { readonly personId: string, readonly name: string }[]
+  /** What stands and is worn at the bays, judged for this shop day. */
+  readonly kit: KitStanding
+  /** What whoever is signed in was told and has not seen yet. */
+  readonly unseen: readonly NoticeReading[]
   /** What the Air gates are judged from. Of health only: which mask, and until when its wearer is ready. */
   readonly air: {
     readonly halls: Readonly<Record<string, HallState>>
@@ -55,6 +66,7 @@ export interface PersonReading {
   readonly hasLeft: boolean
   readonly loginName: string | null
   readonly pinSet: boolean
+  readonly competences: readonly CompetenceId[]
 }
 
 export interface LogEntry {
@@ -81,3 +93,39 @@ export interface CommandAccepted {
 }
 export interface CommandRefused { readonly commandId: string, readonly findings: readonly SpokenFinding[] }
 export interface InputError { readonly error: string, readonly fields: readonly { readonly path: string, readonly message: string }[] }
+
+/** A thing with a tag; `dueOn` is the soonest day by the calendar, `now`, or null for never. */
+export interface ItemReading { readonly tagId: string, readonly version: number, readonly item: ItemState, readonly dueOn: string | null }
+export interface CylinderReadingRow { readonly tagId: string, readonly version: number, readonly cylinder: CylinderState }
+export interface PlaceReading { readonly placeId: string, readonly version: number, readonly place: Place }
+export interface NoticeReading extends Notice { readonly noticeId: string }
+
+/** `GET /api/v1/kit`: what is out, late and soon due, each no longer than a page. */
+export interface KitReading {
+  readonly today: string
+  readonly counts: { readonly out: number, readonly late: number, readonly all: number }
+  readonly out: readonly ItemReading[]
+  /** Due today or before, soonest first; then what falls due in the days asked for. */
+  readonly due: readonly ItemReading[]
+  readonly lists: CheckListsState
+  readonly listsVersion: number
+}
+
+/** `GET /api/v1/kit/round`: everything in use, in walking order, with where it is. */
+export interface RoundReading { readonly today: string, readonly lists: CheckListsState, readonly stops: readonly { readonly where: string, readonly bayId: string | null, readonly items: readonly ItemReading[] }[] }
+
+/** One line of a thing's life. */
+export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId'>
+
+/** `GET /api/v1/items/:tag` */
+export interface ItemPageReading extends ItemReading { readonly today: string, readonly lists: CheckListsState, readonly life: readonly LifeEntry[], readonly notices: readonly NoticeReading[] }
+
+/** `GET /api/v1/gas`: the store as it stands. */
+export interface GasReading {
+  readonly today: string
+  readonly places: readonly PlaceReading[]
+  readonly cylinders: readonly (CylinderReadingRow & { readonly fact: CylinderFact, readonly nextDue: string | null })[]
+}
+
+/** `GET /api/v1/cylinders/:tag` */
+export interface CylinderPageReading extends CylinderReadingRow { readonly today: string, readonly fact: CylinderFact, readonly life: readonly LifeEntry[], readonly notices: readonly NoticeReading[] }

@@ -3,6 +3,7 @@ import { airOf, UNKNOWN_AIR } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import type { StationVerdict } from '#core/clearance/assess-station'
+import { kitAt, NO_KIT, NO_STANDING } from '#core/clearance/kit-around'
 import { readStreamId } from '#core/command/commands'
 import type { Finding } from '#core/finding'
 import type { HouseRules } from '#core/houserules/house-rules'
@@ -73,7 +74,7 @@ export const useFloor = defineStore('floor', () => {
   /** Judges a bay as it stands, or as it would with another job or under other rules. */
   const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict => {
     const air = underRules === rules.value ? airAt.value : airOf({ ...airFacts.value, rules: underRules })
-    return assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: judgedAt.value, air: air(bay.bayId) })
+    return assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: judgedAt.value, air: air(bay.bayId), kit: kitAt(reading.value?.kit ?? NO_STANDING, bay.bayId) })
   }
 
   /** What waits to be sent is shown as done: the same decision, made here with the same core. */
@@ -83,7 +84,7 @@ export const useFloor = defineStore('floor', () => {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
       if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
       const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), site.value.timeZone, rules.value.shopDayHour)).toISOString()
-      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil, air: UNKNOWN_AIR })
+      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil, air: UNKNOWN_AIR, kit: NO_KIT })
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
         unsent = true

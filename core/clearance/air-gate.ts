@@ -7,6 +7,8 @@ import type { HouseRules } from '../houserules/house-rules'
 import type { Instant, Station } from '../station/station'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
+import { ofGate, sortItemFindings } from './kit-around'
+import type { KitAround } from './kit-around'
 
 /** Notes worth keeping in the record; the rest of what explains a verdict is worked out again when it is shown. */
 const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>(['exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out', 'exposure.no-limit-for-fume'])
@@ -22,11 +24,17 @@ const inThreeFigures = (said: Finding): Finding => ({
 })
 
 /** Is what is breathed here under the action fraction, as the ventilation is set, or inside the respirator worn? */
-export function judgeAir(station: Station, air: AirSurroundings, rules: HouseRules, now: Instant): Gate & { readonly air: AirAssessment } {
+export function judgeAir(station: Station, air: AirSurroundings, kit: KitAround, rules: HouseRules, now: Instant): Gate & { readonly air: AirAssessment } {
   const bay = bayAirOf(station, air)
+  const masks = kit.wornBy(station.personId).filter(({ kind }) => kind === 'respirator')
   const assessment = assessAir({
-    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, wearer: air.wearerOf(station.personId),
+    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, wearer: masks.some(({ mayUse }) => !mayUse) ? null : air.wearerOf(station.personId),
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
-  return { ...gateFrom('air', kept.map(inThreeFigures), assessment.missing), air: assessment }
+  const found: Finding[] = []
+  const missing: Finding[] = []
+  sortItemFindings(ofGate(kit.items, 'air'), now, found, missing)
+  // A mask that is only due to be looked at protects nobody, and holds nobody who needs none; one tagged out holds.
+  found.push(...masks.flatMap(({ findings }) => findings.filter(({ code }) => code === 'kit.tagged-out')))
+  return { ...gateFrom('air', [...found, ...kept.map(inThreeFigures)], [...missing, ...assessment.missing]), air: assessment }
 }

@@ -1,5 +1,4 @@
 import { finding } from '../finding'
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
 import type { GateId, WorkplaceId } from '../vocabulary/vocabulary'
 import type { HouseRules } from '../houserules/house-rules'
 import type { OutfitRequirement } from '../ppe/required-outfit'
@@ -8,14 +7,19 @@ import type { Instant, Station } from '../station/station'
 import type { AirAssessment } from '../air/assess-air'
 import type { AirSurroundings } from '../air/air-facts'
 import type { Gate, Word } from './gate'
+import { gateFrom } from './gate'
 import type { Finding } from '../finding'
 import { judgeAir } from './air-gate'
 import { judgeBody } from './body-gate'
 import { judgeEyes } from './eyes-gate'
+import { judgeGas } from './gas-gate'
+import { ofGate, sortItemFindings } from './kit-around'
+import type { KitAround } from './kit-around'
 import { judgeJob } from './job-gate'
+import { judgeMachine } from './machine-gate'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 2
+export const RULES_VERSION = 3
 
 /** Everything a station's verdict rests on, besides the station. */
 export interface Surroundings {
@@ -23,6 +27,7 @@ export interface Surroundings {
   readonly workplace: WorkplaceId
   readonly now: Instant
   readonly air: AirSurroundings
+  readonly kit: KitAround
 }
 
 /** A station judged: its gates in working order, the word at the end, and the first reason for it. */
@@ -39,33 +44,33 @@ export interface StationVerdict {
 
 const isClosed = ({ state }: Gate): boolean => state !== 'open' && state !== 'not-needed'
 
-function notJudgedYet(gate: GateId, needed: boolean, station: Station): Gate {
-  if (station.job !== null && !needed) {
-    return { gate, state: 'not-needed', findings: [finding('note', 'gate.not-needed', { gate, process: station.job.process })] }
-  }
-  return { gate, state: 'to-do', findings: [finding('hold', 'gate.not-judged-yet', { gate })] }
+/** Fire is not judged yet; a thing of it that is tagged out or past due holds it all the same. */
+function fireSoFar({ items }: KitAround, now: Instant): Gate {
+  const found: Finding[] = []
+  const missing: Finding[] = []
+  sortItemFindings(ofGate(items, 'fire'), now, found, missing)
+  return gateFrom('fire', found, [...missing, finding('hold', 'gate.not-judged-yet', { gate: 'fire' })])
 }
 
 /**
  * Judges every gate of a station, in the order people work. Unknown never opens a gate.
- * Gas, Machine and Fire are not judged yet and say so; Gas and Machine are not needed where the process uses none.
+ * Fire is not judged yet and says so; Gas and Machine are not needed where the process uses none.
  *
  * @param station what is known of the place
- * @param surroundings house rules, workplace, the air of the hall, and the instant of judging
+ * @param surroundings house rules, workplace, the air of the hall, what stands at the bay, and the instant of judging
  */
-export function assessStation(station: Station, { rules, workplace, now, air: surroundings }: Surroundings): StationVerdict {
-  const eyes = judgeEyes(station, rules, workplace, now)
+export function assessStation(station: Station, { rules, workplace, now, air: surroundings, kit }: Surroundings): StationVerdict {
+  const eyes = judgeEyes(station, rules, workplace, kit.wornBy(station.personId), now)
   const body = judgeBody(station, now)
-  const air = judgeAir(station, surroundings, rules, now)
-  const traits = station.job && PROCESS_TRAITS[station.job.process]
+  const air = judgeAir(station, surroundings, kit, rules, now)
   const gates: readonly Gate[] = [
     judgeJob(station.job),
     { gate: 'eyes', state: eyes.state, findings: eyes.findings },
     { gate: 'body', state: body.state, findings: body.findings },
     { gate: 'air', state: air.state, findings: air.findings },
-    notJudgedYet('gas', traits?.usesGas ?? true, station),
-    notJudgedYet('machine', traits?.usesMachine ?? true, station),
-    notJudgedYet('fire', true, station),
+    judgeGas(station, kit, rules, now),
+    judgeMachine(station, kit, now),
+    fireSoFar(kit, now),
   ]
   const closed = gates.find(isClosed)
   const judged = { gates, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit, air: air.air }

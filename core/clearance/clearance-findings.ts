@@ -1,4 +1,4 @@
-import type { GateId, ProcessId, ShadeRuleSetId, ZoneId } from '../vocabulary/vocabulary'
+import type { EquipmentKindId, GateId, ProcessId, ShadeRuleSetId, ShieldingGasId, ZoneId } from '../vocabulary/vocabulary'
 import type { GlassesKind, HelmetFault } from '../station/station'
 import type { RequirementId } from '../ppe/required-outfit'
 
@@ -12,6 +12,9 @@ export interface EyesFindings {
   'eyes.helmet-fault': { fault: HelmetFault | 'unnamed' }
   'eyes.glasses-not-checked': { process: ProcessId }
   'eyes.glasses-wrong': { kind: GlassesKind }
+  'eyes.helmet-range-unknown': { tag: string }
+  'eyes.helmet-range-lighter': { tag: string, darkest: number, minimum: number, ruleSet: ShadeRuleSetId }
+  'eyes.set-helmet-to': { tag: string, shade: number }
   'eyes.tint-explains': { helmet: number, added: number, effective: number }
 }
 
@@ -23,9 +26,36 @@ export interface BodyFindings {
   'body.requirement-changed': { zones: readonly ZoneId[], count: number }
 }
 
+/** What a gas is drawn for. */
+export const GAS_NEEDS = ['shielding', 'oxygen', 'fuel', 'cutting'] as const
+export type GasNeedId = typeof GAS_NEEDS[number]
+
+/** Codes of the Gas gate. */
+export interface GasFindings {
+  'gas.none-connected': { need: GasNeedId, shieldingGas: ShieldingGasId | null }
+  'gas.not-for-this-job': { tag: string }
+  'gas.not-leak-tested': { tag: string }
+  'gas.not-read': { tag: string }
+  'gas.flow-unknown': { need: GasNeedId }
+  'gas.time-unknown': Record<string, never>
+  'gas.full-unknown': { tag: string }
+  'gas.not-enough': { need: GasNeedId, leftM3: number, neededM3: number }
+  'gas.enough': { need: GasNeedId, leftM3: number, neededM3: number }
+}
+
+/** Codes of the Machine gate. */
+export interface MachineFindings {
+  'machine.rating-unknown': { tag: string }
+  'machine.cable-unknown': { tag: string }
+  'machine.over-maximum': { tag: string, currentA: number, maxCurrentA: number }
+}
+
 /** Codes of the station as a whole. */
 export interface StationFindings {
   'station.stopped': { reason: string | null, at: string }
   'gate.not-judged-yet': { gate: GateId }
+  'gate.job-first': { gate: GateId }
+  'gate.facts-stale': { tag: string }
+  'gate.item-missing': { kind: EquipmentKindId, needed: number, here: number }
   'gate.not-needed': { gate: GateId, process: ProcessId }
 }

@@ -11,18 +11,61 @@ import type { ShadeAnswer } from '../shade/shade-question'
 import type { Instant, Station } from '../station/station'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
+import { sortItemFindings } from './kit-around'
+import type { ItemFact } from '../inspection/item-fact'
 
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
-export function judgeEyes(station: Station, rules: HouseRules, workplace: WorkplaceId, now: Instant): Gate & { readonly shade: ShadeAnswer | null } {
+export function judgeEyes(station: Station, rules: HouseRules, workplace: WorkplaceId, worn: readonly ItemFact[], now: Instant): Gate & { readonly shade: ShadeAnswer | null } {
   const { job } = station
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
   const shade = requiredShade(shadeQuestionOf(job, workplace), shadeRulesOf(rules))
   const found: Finding[] = []
   const missing: Finding[] = []
   for (const said of shade.findings) (said.code === 'shade.input-missing' ? missing : found).push(said)
-  if (shade.minimum !== null) judgeHelmet(station, shade, now, found, missing)
+  const helmets = worn.filter(({ kind }) => kind === 'helmet')
+  if (shade.minimum !== null) {
+    if (helmets.length > 0) judgeHelmets(helmets, shade, now, found, missing)
+    else judgeHelmet(station, shade, now, found, missing)
+  }
   judgeGlasses(station, now, found, missing)
   return { ...gateFrom('eyes', found, missing), shade }
+}
+
+/** Shades that a helmet can be set to, half steps within its bands; what lies in the gap between bands it cannot. */
+function settableShades(bands: readonly (readonly [number, number])[]): readonly number[] {
+  return bands.flatMap(([lightest, darkest]) => Array.from({ length: Math.floor((darkest - lightest) * 2 + 1e-9) + 1 }, (_, step) => lightest + step / 2))
+}
+
+/** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
+function judgeHelmets(helmets: readonly ItemFact[], shade: ShadeAnswer, now: Instant, found: Finding[], missing: Finding[]): void {
+  const judged = helmets.map((helmet) => {
+    const [said, toDo]: [Finding[], Finding[]] = [[], []]
+    sortItemFindings([helmet], now, said, toDo)
+    judgeRange(helmet, shade, said)
+    return { said, toDo, holds: toDo.length > 0 || said.some(({ severity }) => severity !== 'note' && severity !== 'caution') }
+  })
+  // Tagged out, a helmet must go: it is not left lying beside a good one.
+  const isOut = ({ said }: { said: readonly Finding[] }) => said.some(({ code }) => code === 'kit.tagged-out')
+  const good = judged.find(({ holds }) => !holds)
+  for (const one of judged) if (one === good || !good || isOut(one)) {
+    found.push(...one.said)
+    missing.push(...one.toDo)
+  }
+}
+
+function judgeRange({ tag, marks: { shadeBands } }: ItemFact, { minimum, start, bindingRuleSet }: ShadeAnswer, said: Finding[]): void {
+  if (minimum === null || start === null || bindingRuleSet === null) return
+  if (!shadeBands || shadeBands.length === 0) {
+    said.push(finding('hold', 'eyes.helmet-range-unknown', { tag }))
+    return
+  }
+  const allowed = settableShades(shadeBands).filter(one => shadeForComparing(one) >= minimum)
+  const set = allowed.find(one => one >= start) ?? allowed.at(-1)
+  if (set === undefined) said.push(finding('hold', 'eyes.helmet-range-lighter', { tag, darkest: Math.max(...shadeBands.map(([, darkest]) => darkest)), minimum, ruleSet: bindingRuleSet }))
+  else {
+    if (set < start) said.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
+    said.push(finding('note', 'eyes.set-helmet-to', { tag, shade: set }))
+  }
 }
 
 function judgeHelmet({ helmet, helmetCheck, glasses }: Station, { minimum, start, bindingRuleSet }: ShadeAnswer, now: Instant, found: Finding[], missing: Finding[]): void {

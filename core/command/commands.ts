@@ -5,10 +5,16 @@ import type { HouseRulesCommands } from '../houserules/decide-house-rules'
 import type { FumeCommands } from '../fume/data-sheets'
 import type { HallCommands } from '../hall/hall-state'
 import type { SamplesCommands } from '../samples/survey'
+import type { CylinderCommands } from '../cylinder/cylinder'
+import type { CheckListsCommands } from '../inspection/check-lists'
+import type { ItemCommands } from '../inspection/item'
+import type { NoticeCommands } from '../notice/notice'
+import type { PlaceCommands } from '../place/place'
 import type { SealCommands } from '../seal/seal'
 
 /** Every command with its payload. The Zod schemas in shared/ must satisfy them. */
-export interface CommandPayloads extends SiteCommands, PersonCommands, StationCommands, HouseRulesCommands, SealCommands, HallCommands, FumeCommands, SamplesCommands {}
+export interface CommandPayloads extends SiteCommands, PersonCommands, StationCommands, HouseRulesCommands, SealCommands, HallCommands, FumeCommands, SamplesCommands,
+  ItemCommands, CylinderCommands, CheckListsCommands, PlaceCommands, NoticeCommands {}
 export type CommandType = keyof CommandPayloads
 
 /** A command as its area decides it. */
@@ -22,11 +28,16 @@ export const stationStream = (bayId: string): string => `station/${bayId}`
 export const FUME_SHEETS_STREAM = 'fume-sheets'
 export const hallStream = (hallId: string): string => `hall/${hallId}`
 export const samplesStream = (bayId: string): string => `samples/${bayId}`
+export const CHECK_LISTS_STREAM = 'check-lists'
+export const itemStream = (tagId: string): string => `item/${tagId}`
+export const cylinderStream = (tagId: string): string => `cylinder/${tagId}`
+export const placeStream = (placeId: string): string => `place/${placeId}`
+export const noticeStream = (noticeId: string): string => `notice/${noticeId}`
 export const personStream = (personId: string): string => `person/${personId}`
 
 /** Streams of which a site has one, and streams of which it has many. */
-const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets'] as const
-const MANY = ['station', 'person', 'hall', 'samples'] as const
+const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists'] as const
+const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice'] as const
 export type StreamKindName = typeof SINGLE[number] | typeof MANY[number]
 
 /** The kind of a stream, and the id behind it. */

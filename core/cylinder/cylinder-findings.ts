@@ -1,3 +1,5 @@
+import type { CylinderOwner } from './cylinder'
+import type { ConnectingStepId, DangerId } from './guided-steps'
 import type { CylinderGasId, StorageBasisId, WithdrawalRuleSetId } from '../vocabulary/vocabulary'
 
 /** Why a star on the shoulder does not give ten years. */
@@ -40,6 +42,16 @@ export interface CylinderFindings {
   'cylinder.gauge-band': { lowM3: number, highM3: number }
   'cylinder.nearly-empty': { residualKPa: number }
   'cylinder.warm': { temperatureC: number, limitC: number }
+  'cylinder.settling': { tag: string, untilIso: string }
+  'cylinder.steps-missing': { tag: string, steps: readonly ConnectingStepId[], count: number }
+  'cylinder.still-connected': { tag: string }
+  'cylinder.returned': { tag: string }
+  'cylinder.empty': { tag: string }
+  'cylinder.danger': { tag: string, danger: DangerId }
+  'cylinder.not-secured': { tag: string }
+  'cylinder.test-date-unknown': { tag: string }
+  'cylinder.not-to-be-used': { tag: string, dueOn: string }
+  'cylinder.past-due-here': { tag: string, dueOn: string, owner: CylinderOwner }
   'acetylene.draw-too-fast': { demandM3PerH: number, limitM3PerH: number, cylinders: number, ruleSet: WithdrawalRuleSetId }
   'acetylene.draw-allowed': { demandM3PerH: number, limitM3PerH: number, ruleSet: WithdrawalRuleSetId }
   'acetylene.old-rule': { cylinders: number, currentCylinders: number }

@@ -1,6 +1,6 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
-import { STORE_SOURCES } from '../source/store-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 import type { WithdrawalRuleSetId } from '../vocabulary/vocabulary'
 
 const WITHDRAWAL_PARTS: Readonly<Record<WithdrawalRuleSetId, number>> = { 'one-seventh': 7, 'one-tenth': 10, 'one-fifteenth': 15 }
@@ -39,12 +39,12 @@ const needed = (demand: number, limit: number): number => Math.max(1, Math.ceil(
 export function withdrawal({ contentM3, demandM3PerH, duty, ruleSet = withdrawalRuleFor(duty) }: WithdrawalQuestion): Withdrawal {
   const limitM3PerH = contentM3 / WITHDRAWAL_PARTS[ruleSet]
   const cylindersNeeded = needed(demandM3PerH, limitM3PerH)
-  const source = ruleSet === 'one-seventh' ? STORE_SOURCES.acetyleneWithdrawalOld : STORE_SOURCES.acetyleneWithdrawal
+  const source = ruleSet === 'one-seventh' ? KIT_SOURCES.acetyleneWithdrawalOld : KIT_SOURCES.acetyleneWithdrawal
   const findings: Finding[] = cylindersNeeded > 1
     ? [finding('hold', 'acetylene.draw-too-fast', { demandM3PerH, limitM3PerH, cylinders: cylindersNeeded, ruleSet }, [source])]
     : [finding('note', 'acetylene.draw-allowed', { demandM3PerH, limitM3PerH, ruleSet }, [source])]
   // A rule looser than the duty's own is a school, not a free choice.
   const current = needed(demandM3PerH, contentM3 / WITHDRAWAL_PARTS[withdrawalRuleFor(duty)])
-  if (WITHDRAWAL_PARTS[ruleSet] < WITHDRAWAL_PARTS[withdrawalRuleFor(duty)]) findings.push(finding('caution', 'acetylene.old-rule', { cylinders: cylindersNeeded, currentCylinders: current }, [STORE_SOURCES.acetyleneWithdrawal]))
+  if (WITHDRAWAL_PARTS[ruleSet] < WITHDRAWAL_PARTS[withdrawalRuleFor(duty)]) findings.push(finding('caution', 'acetylene.old-rule', { cylinders: cylindersNeeded, currentCylinders: current }, [KIT_SOURCES.acetyleneWithdrawal]))
   return { ruleSet, limitM3PerH, cylindersNeeded, findings }
 }

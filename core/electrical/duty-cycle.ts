@@ -1,6 +1,6 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
-import { STORE_SOURCES } from '../source/store-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 
 export interface DutyCycle {
   /** Share of ten minutes the arc may burn, %, at most 100; rounded nowhere. */
@@ -19,7 +19,7 @@ export interface DutyCycle {
 export function dutyCycleAt({ ratedCurrentA, ratedDutyPercent, currentA }: { readonly ratedCurrentA: number, readonly ratedDutyPercent: number, readonly currentA: number }): DutyCycle {
   const dutyPercent = Math.min(100, ratedDutyPercent * (ratedCurrentA / currentA) ** 2)
   const minutesInTen = dutyPercent / 10
-  const findings: Finding[] = [finding('note', 'electrical.duty', { currentA, dutyPercent, minutes: minutesInTen }, [STORE_SOURCES.dutyCycle])]
-  if (currentA > ratedCurrentA) findings.unshift(finding('caution', 'electrical.over-rating', { currentA, ratedCurrentA }, [STORE_SOURCES.dutyCycle]))
+  const findings: Finding[] = [finding('note', 'electrical.duty', { currentA, dutyPercent, minutes: minutesInTen }, [KIT_SOURCES.dutyCycle])]
+  if (currentA > ratedCurrentA) findings.unshift(finding('caution', 'electrical.over-rating', { currentA, ratedCurrentA }, [KIT_SOURCES.dutyCycle]))
   return { dutyPercent, minutesInTen, restMinutesInTen: 10 - minutesInTen, findings }
 }

@@ -1,6 +1,11 @@
-import type { ExposureBasisId, JurisdictionId, ShadeBasisId } from '../vocabulary/vocabulary'
+import type { ExposureBasisId, JurisdictionId, ShadeBasisId, StorageBasisId } from '../vocabulary/vocabulary'
 import type { UnitSystem } from '../units'
+import type { SettlingRuleId } from '../cylinder/settling'
 import type { ShadeRules } from '../shade/shade-question'
+
+/** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
+export const REGULATOR_RULES = ['on-in-daily-use', 'off-weekly', 'off-daily'] as const
+export type RegulatorRuleId = typeof REGULATOR_RULES[number]
 
 /** The schools a site has chosen among. The stricter of law and house rule binds. */
 export interface HouseRules {
@@ -23,6 +28,14 @@ export interface HouseRules {
   readonly actionFraction: number
   /** The local hour at which a shop day begins and yesterday's checks lapse, 0 to 23. */
   readonly shopDayHour: number
+  /** How long acetylene stands after it lay. */
+  readonly settlingRule: SettlingRuleId
+  readonly regulatorRule: RegulatorRuleId
+  /** The last working day of the week, 1 (Monday) to 7. */
+  readonly weekEndsOn: number
+  /** Law lets a cylinder past its date be used up; a site may hold it. */
+  readonly pastDueHolds: boolean
+  readonly storageBasis: StorageBasisId
 }
 
 /** Numbers a site may choose between. */
@@ -34,22 +47,24 @@ export const HOUSE_RULE_LIMITS = {
   surveyMonths: { min: 1, max: 36 },
   fitTestMonths: { min: 1, max: 24 },
   medicalMonths: { min: 1, max: 60 },
+  weekEndsOn: { min: 1, max: 7 },
 } as const
 
 /** A new site, before anybody chose: house policy, named so. */
 export const NEW_SITE_RULES: HouseRules = {
   jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: null, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
   exposureBasis: 'strictest', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 12,
+  settlingRule: 'longer-of-hour-and-lying', regulatorRule: 'off-weekly', weekEndsOn: 5, pastDueHolds: false, storageBasis: 'us',
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 2, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 3, readonly payload: HouseRules }
 
-/** Before the second version there were no rules for air: a site that had chosen its rules gets those of a new site for air. */
-export const upcastHouseRules = (version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 2, payload: version === 1 ? { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } : payload as HouseRules })
+/** The first version had no rules for air, the second none for gas: a site that had chosen its rules gets those of a new site for what came later. */
+export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
+  ({ type: 'house-rules-changed', version: 3, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 
 /** The rules as they stand after an event. */
 export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

@@ -6,6 +6,9 @@ import { judgeInspection } from './judge-inspection'
 
 const refuse = (...refused: readonly Finding[]): Decision<ItemEvent> => ({ refused })
 
+/** Reports of what somebody saw; the rest are requests. */
+const REPORTS: ReadonlySet<ItemCommand['type']> = new Set(['item.inspect', 'item.tag-out', 'item.note-event'])
+
 /**
  * Decides what happens to a thing with a tag. Requests (register, assign, release, retire) can be refused; what somebody
  * saw (an inspection, a defect, a fall) is always recorded: a failed look tags out in the same breath, a pass by somebody
@@ -15,11 +18,16 @@ export function decideItem(state: ItemState | null, command: ItemCommand, { tag,
   if (command.type === 'item.register') {
     return state ? refuse(finding('hold', 'kit.tag-taken', { tag })) : { events: [{ type: 'item-registered', version: 1, payload: { ...command.payload, tag } }] }
   }
-  if (!state) return refuse(finding('hold', 'kit.tag-unknown', { tag }))
+  if (!state) {
+    return REPORTS.has(command.type)
+      ? { events: [{ type: 'unknown-tag-reported', version: 1, payload: { reported: command.type, payload: command.payload } }], remarks: [finding('caution', 'kit.tag-unknown', { tag })] }
+      : refuse(finding('hold', 'kit.tag-unknown', { tag }))
+  }
   switch (command.type) {
+    case 'item.correct': return { events: [{ type: 'item-corrected', version: 1, payload: command.payload }] }
     case 'item.assign':
       if (state.isRetired) return refuse(finding('hold', 'kit.retired', { tag }))
-      if (state.taggedOut && command.payload.assignment) return refuse(finding('hold', 'kit.tagged-out', { tag, reason: state.taggedOut.reason }))
+      if (state.taggedOut && command.payload.assignment) return refuse(finding('hold', 'kit.tagged-out', { tag, ...state.taggedOut }))
       return { events: [{ type: 'item-assigned', version: 1, payload: command.payload }] }
     case 'item.inspect': return inspect(state, command, list, isCompetent, shopDay)
     case 'item.tag-out':

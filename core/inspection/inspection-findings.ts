@@ -1,20 +1,23 @@
-import type { EquipmentKindId } from '../vocabulary/vocabulary'
+import type { CompetenceId, EquipmentKindId } from '../vocabulary/vocabulary'
 import type { ItemEventId } from './check-list'
 
 /** Codes of equipment: tagged out, due, in whose hands. */
 export interface InspectionFindings {
   'kit.tag-taken': { tag: string }
   'kit.tag-unknown': { tag: string }
-  'kit.tagged-out': { tag: string, reason: string }
+  'kit.tagged-out': { tag: string, reason: string, checks: readonly string[] }
   'kit.not-tagged-out': { tag: string }
   'kit.retired': { tag: string }
   'kit.list-of-other-kind': { tag: string, kind: EquipmentKindId }
   'kit.list-version-old': { listId: string, version: number, current: number }
   'kit.checks-missing': { checks: readonly string[], count: number }
-  'kit.competence-missing': { kind: EquipmentKindId }
+  'kit.competence-missing': { kind: CompetenceId }
   'kit.repair-not-said': Record<string, never>
   'kit.never-done': { tag: string, listId: string }
   'kit.late': { tag: string, listId: string, dueOn: string, days: number }
   'kit.in-grace': { tag: string, listId: string, dueOn: string, days: number }
+  'kit.mark-unknown': { tag: string, what: 'made-on' }
+  'kit.mark-due': { tag: string, what: 'pressure-test' | 'look-inside', dueOn: string }
+  'kit.assigned-nowhere': { id: string }
   'kit.due-after-event': { tag: string, listId: string, events: readonly ItemEventId[] }
 }

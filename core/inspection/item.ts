@@ -1,8 +1,10 @@
+import type { ExtinguisherType } from './extinguisher-dates'
 import type { EquipmentKindId } from '../vocabulary/vocabulary'
 import type { Answers, CheckList, ItemEventId } from './check-list'
 
-/** Where a thing is meant to be used: in a bay, by a person, under a permit, or nowhere for now. */
-export type Assignment = { readonly to: 'bay' | 'person' | 'permit', readonly id: string } | null
+/** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
+export const ASSIGNED_TO = ['bay', 'person', 'permit', 'place'] as const
+export type Assignment = { readonly to: typeof ASSIGNED_TO[number], readonly id: string } | null
 
 /** What the marks on a thing say that a judgement needs. Numbers in the units of their names. */
 export interface ItemMarks {
@@ -11,8 +13,11 @@ export interface ItemMarks {
   readonly maxCurrentA?: number
   readonly leadLengthM?: number
   readonly leadAreaMm2?: number
-  readonly lightestShade?: number
-  readonly darkestShade?: number
+  /** Shades of a helmet, lightest and darkest of each band; a fixed one has the same number twice. Between bands there is a gap. */
+  readonly shadeBands?: readonly (readonly [lightest: number, darkest: number])[]
+  readonly extinguisherType?: ExtinguisherType
+  readonly pressureTestedOn?: string
+  readonly openedOn?: string
   readonly toolRpm?: number
   readonly madeOn?: string
 }
@@ -35,6 +40,8 @@ export interface ItemState {
 
 export interface ItemCommands {
   'item.register': { readonly kind: EquipmentKindId, readonly name: string, readonly marks: ItemMarks }
+  /** What its name and marks say now. */
+  'item.correct': { readonly name: string, readonly marks: ItemMarks }
   'item.assign': { readonly assignment: Assignment }
   /** A finished inspection; the version of the list it was done against goes with it. */
   'item.inspect': { readonly listId: string, readonly listVersion: number, readonly answers: Answers, readonly remark?: string }
@@ -47,6 +54,9 @@ export type ItemCommand = { [T in keyof ItemCommands]: { readonly type: T, reado
 
 export type ItemEvent =
   | { readonly type: 'item-registered', readonly version: 1, readonly payload: ItemCommands['item.register'] & { readonly tag: string } }
+  | { readonly type: 'item-corrected', readonly version: 1, readonly payload: ItemCommands['item.correct'] }
+  /** Somebody reported on a tag that nothing wears: kept on record, for whoever registers it. */
+  | { readonly type: 'unknown-tag-reported', readonly version: 1, readonly payload: { readonly reported: string, readonly payload: unknown } }
   | { readonly type: 'item-assigned', readonly version: 1, readonly payload: ItemCommands['item.assign'] }
   | { readonly type: 'item-inspected', readonly version: 1, readonly payload: ItemCommands['item.inspect'] & { readonly result: 'passed' | 'failed' | 'open', readonly failed: readonly string[], readonly shopDay: string } }
   | { readonly type: 'item-tagged-out', readonly version: 1, readonly payload: { readonly reason: string, readonly checks: readonly string[] } }
@@ -59,12 +69,14 @@ const happened = (lists: ItemState['lists'], event: ItemEventId): ItemState['lis
 
 /** What an event makes of a thing. A tag is worn once: everything but registering needs a thing that is there. */
 export function evolveItem(state: ItemState | null, event: ItemEvent): ItemState | null {
+  if (event.type === 'unknown-tag-reported') return state
   if (event.type === 'item-registered') {
     const { tag, kind, name, marks } = event.payload
     return { tag, kind, name, marks, assignment: null, taggedOut: null, isRetired: false, lists: {} }
   }
   if (!state) return null
   switch (event.type) {
+    case 'item-corrected': return { ...state, ...event.payload }
     case 'item-assigned': return { ...state, assignment: event.payload.assignment }
     case 'item-inspected': {
       const { listId, result, shopDay } = event.payload

@@ -1,9 +1,11 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
+import { STORE_SOURCES } from '../source/store-sources'
 import { BUILT_IN_LISTS, listsFor } from './built-in-lists'
 import type { CheckList } from './check-list'
 import { dueState } from './due'
 import type { Due } from './due'
+import { extinguisherDates } from './extinguisher-dates'
 import type { ItemState } from './item'
 
 /** A list as it stands for one thing. */
@@ -17,6 +19,18 @@ export interface ItemStanding {
   readonly findings: readonly Finding[]
 }
 
+/** What an extinguisher's own dates ask for, besides its lists. When it was made decides, so not knowing holds. */
+function extinguisherDue({ tag, kind, marks: { extinguisherType, madeOn, pressureTestedOn, openedOn } }: ItemState, today: string): { readonly dates: readonly string[], readonly findings: readonly Finding[] } {
+  if (kind !== 'extinguisher') return { dates: [], findings: [] }
+  if (extinguisherType === undefined || madeOn === undefined) return { dates: [], findings: [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [STORE_SOURCES.extinguisher])] }
+  const { pressureDueOn, insideDueOn } = extinguisherDates(extinguisherType, { madeOn, ...pressureTestedOn === undefined ? {} : { pressureTestedOn }, ...openedOn === undefined ? {} : { openedOn } })
+  const dues = [['pressure-test', pressureDueOn], ['look-inside', insideDueOn]] as const
+  return {
+    dates: dues.flatMap(([, on]) => on ?? []),
+    findings: dues.flatMap(([what, dueOn]) => dueOn !== null && today > dueOn ? [finding('hold', 'kit.mark-due', { tag, what, dueOn }, [STORE_SOURCES.extinguisher])] : []),
+  }
+}
+
 /**
  * How a thing stands today: tagged out, retired, late, or in service with proof. Every list of its kind must be in date.
  *
@@ -27,7 +41,7 @@ export function judgeItem(item: ItemState, today: string, lists: readonly CheckL
   const standings = listsFor(item.kind, lists).map(list => ({ list, due: dueState(list, item.lists[list.id] ?? { passedOn: null, eventsSince: [] }, today) }))
   const findings: Finding[] = []
   if (item.isRetired) findings.push(finding('hold', 'kit.retired', { tag }))
-  if (item.taggedOut) findings.push(finding('hold', 'kit.tagged-out', { tag, reason: item.taggedOut.reason }))
+  if (item.taggedOut) findings.push(finding('hold', 'kit.tagged-out', { tag, ...item.taggedOut }))
   for (const { list, due } of standings) {
     const listId = list.id
     switch (due.state) {
@@ -38,9 +52,11 @@ export function judgeItem(item: ItemState, today: string, lists: readonly CheckL
       case 'in-date': case 'due-today': break
     }
   }
-  const dates = standings.map(({ due }) => due.dueOn)
+  const marked = extinguisherDue(item, today)
+  findings.push(...marked.findings)
+  const dates = [...standings.map(({ due }) => due.dueOn), ...marked.dates]
   return {
-    mayUse: !item.isRetired && item.taggedOut === null && standings.every(({ due }) => due.mayUse), lists: standings,
+    mayUse: !item.isRetired && item.taggedOut === null && standings.every(({ due }) => due.mayUse) && marked.findings.every(({ severity }) => severity !== 'hold'), lists: standings,
     nextDueOn: dates.includes(null) ? null : dates.reduce<string | null>((soonest, date) => soonest === null || date! < soonest ? date : soonest, null), findings,
   }
 }

@@ -1,4 +1,4 @@
-import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, PositionId, ProcessId, ResidueId, ShieldingGasId, WorkplaceId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, PositionId, ProcessId, ResidueId, ShieldingGasId, TipId, WorkplaceId } from '../vocabulary/vocabulary'
 import type { ShadeQuestion } from '../shade/shade-question'
 
 /** What one place is set to do today. Anything left out is not known. */
@@ -19,6 +19,10 @@ export interface Job {
   readonly travelSpeedMPerMin?: number
   readonly acetyleneFlowLPerH?: number
   readonly oxygenFlowLPerH?: number
+  /** Shielding or cutting gas, L/min. */
+  readonly gasFlowLPerMin?: number
+  /** What burns at the end of the hoses. */
+  readonly tip?: TipId
   readonly baseMetal?: BaseMetalId
   readonly coating?: CoatingId
   /** The coating is taken off where the arc will be. */
@@ -41,7 +45,7 @@ export interface Job {
 
 /** The fields of a job that can be known, unknown or assumed. */
 export const JOB_FIELDS = [
-  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH',
+  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'tip',
   'baseMetal', 'coating', 'coatingStripped', 'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
 ] as const
 export type JobField = typeof JOB_FIELDS[number]
@@ -56,6 +60,7 @@ export const JOB_LIMITS = {
   strippedWidthMm: { min: 0, max: 500 },
   acetyleneFlowLPerH: { min: 1, max: 20000 },
   oxygenFlowLPerH: { min: 1, max: 100000 },
+  gasFlowLPerMin: { min: 0.5, max: 500 },
   arcMinPerH: { min: 0.5, max: 60 },
 } as const
 

@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
 import { finding } from '../finding'
-import type { RoleId } from '../vocabulary/vocabulary'
+import type { CompetenceId, RoleId } from '../vocabulary/vocabulary'
 
 /** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
 export interface Person {
@@ -12,11 +12,13 @@ export interface Person {
   readonly pinSet: boolean
   /** Seen clean-shaven, or not, on the shop day that ends then. */
   readonly shaven: { readonly isShaven: boolean, readonly validUntil: string } | null
+  /** Kinds of equipment this person is named competent for. */
+  readonly competences: readonly CompetenceId[]
   /** That a health record exists, and what it hashed to; what it says is in an erasable table. */
   readonly health: { readonly recordId: string, readonly sha256: string } | null
 }
 
-export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false, shaven: null, health: null }
+export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false, shaven: null, competences: [], health: null }
 
 export interface PersonProfile { readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null }
 
@@ -24,6 +26,7 @@ export interface PersonCommands {
   'person.add': PersonProfile
   'person.change': PersonProfile
   'person.leave': Record<string, never>
+  'person.name-competent': { readonly competences: readonly CompetenceId[] }
   /** The secret itself goes to the credential table and never into the command's record. */
   'person.check-shaven': { readonly isShaven: boolean }
   /** The record itself goes to the health table; the command knows only its id and salted hash. Null: it was erased. */
@@ -36,6 +39,7 @@ export type PersonEvent =
   | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
   | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
   | { readonly type: 'shaven-checked', readonly version: 1, readonly payload: { readonly isShaven: boolean, readonly validUntil: string } }
+  | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
   | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
   | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
 
@@ -45,6 +49,7 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'person-changed': return { ...person, ...event.payload }
     case 'person-left': return { ...person, hasLeft: true, bayId: null }
     case 'shaven-checked': return { ...person, shaven: event.payload }
+    case 'competences-named': return { ...person, competences: event.payload.competences }
     case 'health-noted': return { ...person, health: event.payload.health }
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
   }
@@ -77,6 +82,7 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
     case 'person.leave':
       return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
     case 'person.check-shaven': return { events: [{ type: 'shaven-checked', version: 1, payload: { ...command.payload, validUntil: dayEnds } }] }
+    case 'person.name-competent': return { events: [{ type: 'competences-named', version: 1, payload: command.payload }] }
     case 'person.note-health': return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }

@@ -4,11 +4,12 @@ import type { RoleId } from '../vocabulary/vocabulary'
 export const RIGHTS = [
   'see-floor', 'stop', 'reopen', 'set-jobs', 'door-checks', 'place-people', 'change-house-rules', 'manage-people', 'set-up-site', 'read-records',
   'describe-air', 'record-samples', 'health-fields',
+  'inspect', 'use-gas', 'assign-kit', 'keep-store', 'release', 'hand-over',
 ] as const
 export type RightId = typeof RIGHTS[number]
 
 /** How far a right reaches. */
-export type Reach = 'all' | 'own-area' | 'own-bay' | 'none'
+export type Reach = 'all' | 'own-area' | 'gas-and-kit' | 'own-bay' | 'none'
 
 const row = (learner: Reach, welder: Reach, instructor: Reach, safetyLead: Reach, authoriser: Reach, fireWatch: Reach, storeKeeper: Reach, auditor: Reach): Readonly<Record<RoleId, Reach>> => ({
   'learner': learner, 'welder': welder, 'instructor': instructor, 'safety-lead': safetyLead, 'permit-authoriser': authoriser,
@@ -31,7 +32,16 @@ export const RIGHTS_OF: Readonly<Record<RightId, Readonly<Record<RoleId, Reach>>
   'record-samples': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
   // Everybody sees their own besides; what others may not see, the floor does not send.
   'health-fields': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
-  'read-records': row('none', 'none', 'own-area', 'all', 'none', 'none', 'none', 'all'),
+  //                         learner  welder  instructor   lead   authoriser watch   store   auditor
+  'inspect': row('own-bay', 'own-bay', 'all', 'all', 'all', 'all', 'all', 'none'),
+  'use-gas': row('none', 'none', 'all', 'all', 'none', 'none', 'all', 'none'),
+  'assign-kit': row('none', 'none', 'all', 'all', 'none', 'none', 'all', 'none'),
+  'keep-store': row('none', 'none', 'none', 'all', 'none', 'none', 'all', 'none'),
+  // Whoever is named competent may release, whatever else they are; the decision asks for the name.
+  'release': row('all', 'all', 'all', 'all', 'all', 'all', 'all', 'none'),
+  'hand-over': row('own-bay', 'own-bay', 'all', 'all', 'all', 'none', 'none', 'none'),
+  // A store keeper reads what became of gas and kit: those streams, by the route.
+  'read-records': row('none', 'none', 'own-area', 'all', 'none', 'none', 'gas-and-kit', 'all'),
 }
 
 /** Who asks: the roles and the place that belong to a person. */
@@ -50,6 +60,8 @@ const reaches = (reach: Reach, holder: Holder, place: Place | undefined): boolea
     case 'none': return false
     // An instructor without an area of their own looks after the whole floor.
     case 'own-area': return place === undefined || holder.areaId === null || holder.areaId === place.areaId
+    // Those streams stand in no bay; the routes narrow what is read.
+    case 'gas-and-kit': return place === undefined
     case 'own-bay': return place === undefined || (holder.bayId !== null && holder.bayId === place.bayId)
   }
 }
@@ -63,7 +75,7 @@ export function mayDo(holder: Holder, right: RightId, place?: Place): boolean {
   return holder.roles.some(role => reaches(RIGHTS_OF[right][role], holder, place))
 }
 
-const WIDEST_FIRST: readonly Reach[] = ['all', 'own-area', 'own-bay']
+const WIDEST_FIRST: readonly Reach[] = ['all', 'own-area', 'gas-and-kit', 'own-bay']
 
 /** How far a right reaches for this person at its widest, for narrowing what is read. An area of nobody's own is the whole floor. */
 export function reachOf(holder: Holder, right: RightId): Reach {

@@ -7,7 +7,7 @@ import { assessStation, RULES_VERSION } from '../clearance/assess-station'
 import type { Surroundings } from '../clearance/assess-station'
 import type { HoodPosition } from '../air/bay-air'
 import type { ExtractionCheck } from '../air/assess-air'
-import type { GlassesKind, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
+import type { GlassesKind, Handover, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
 import type { RequirementId } from '../ppe/required-outfit'
 import { evolveStation } from './station'
 
@@ -24,6 +24,7 @@ export interface StationCommands {
   'station.place-hood': HoodPosition
   'station.check-extraction': Omit<ExtractionCheck, 'validUntil'>
   'station.check-outfit': { readonly zones: readonly ZoneLookedAt[] }
+  'station.hand-over': Pick<Handover, 'answers'> & { readonly note?: string }
   'station.stop': { readonly reason?: string }
   /** Stops every bay of the site; the server names the streams, so that none is forgotten. */
   'station.stop-all': { readonly reason?: string }
@@ -71,6 +72,10 @@ function act(station: Station, command: StationCommand, { at, by, now, checksVal
     case 'station.place-hood': return { events: [{ type: 'hood-placed', version: 1, payload: command.payload }] }
     case 'station.check-extraction': return { events: [{ type: 'extraction-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-outfit': return checkOutfit(command.payload.zones, at, validUntil)
+    case 'station.hand-over': {
+      const { answers, note } = command.payload
+      return { events: [{ type: 'bay-handed-over', version: 1, payload: { answers, note: note ?? null, at, by } }] }
+    }
     case 'station.stop': case 'station.stop-all':
       return { events: [{ type: 'stopped', version: 1, payload: { at, by, reason: command.payload.reason ?? null } }] }
     case 'station.give-stop-reason':

@@ -34,6 +34,12 @@ export interface ZoneCheck { readonly passes: boolean, readonly requirement: Req
 
 export interface StationStop { readonly at: Instant, readonly by: string, readonly reason: string | null }
 
+/** What a bay is left like at the end of a class. */
+export const HANDOVER_CHECKS = ['bench-ground', 'stubs-binned', 'leads-coiled', 'machine-off', 'gas-shut', 'floor-swept'] as const
+export type HandoverCheckId = typeof HANDOVER_CHECKS[number]
+/** The last handover: what was left, by whom, for the next class to see. */
+export interface Handover { readonly answers: Readonly<Partial<Record<HandoverCheckId, boolean>>>, readonly note: string | null, readonly at: Instant, readonly by: string }
+
 /** A gate as it was last recorded in the log. */
 export interface RecordedGate { readonly state: GateState, readonly findings: readonly Finding[] }
 
@@ -55,12 +61,13 @@ export interface Station {
   readonly hoodPosition: HoodPosition | null
   /** Today's check of the extraction. */
   readonly extractionCheck: ExtractionCheck | null
+  readonly handover: Handover | null
   readonly stop: StationStop | null
   readonly gates: Readonly<Partial<Record<GateId, RecordedGate>>>
 }
 
 export const EMPTY_STATION: Station = {
-  personId: null, job: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, extractionCheck: null, stop: null, gates: {},
+  personId: null, job: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, extractionCheck: null, handover: null, stop: null, gates: {},
 }
 
 const RECENT_JOBS = 6
@@ -75,6 +82,7 @@ export type StationEvent =
   | { readonly type: 'outfit-checked', readonly version: 1, readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> } }
   | { readonly type: 'hood-placed', readonly version: 1, readonly payload: HoodPosition }
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
+  | { readonly type: 'bay-handed-over', readonly version: 1, readonly payload: Handover }
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
   | { readonly type: 'reopened', readonly version: 1, readonly payload: { readonly note: string | null } }
@@ -98,6 +106,7 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     case 'helmet-checked': return { ...station, helmetCheck: event.payload }
     case 'glasses-checked': return { ...station, glasses: event.payload }
     case 'outfit-checked': return { ...station, zones: { ...station.zones, ...event.payload.zones } }
+    case 'bay-handed-over': return { ...station, handover: event.payload }
     // A second stop is recorded, but the place has been stopped since the first.
     case 'stopped': return station.stop ? station : { ...station, stop: event.payload }
     case 'stop-reason-given': return station.stop ? { ...station, stop: { ...station.stop, reason: event.payload.reason } } : station

@@ -62,6 +62,14 @@ export const EQUIPMENT_KINDS = [
 ] as const
 export type EquipmentKindId = typeof EQUIPMENT_KINDS[number]
 
+/** What somebody may be named competent for: a kind of equipment, or cylinders. */
+export const COMPETENCES = [...EQUIPMENT_KINDS, 'cylinder'] as const
+export type CompetenceId = typeof COMPETENCES[number]
+
+/** What burns at the end of the hoses. */
+export const TIPS = ['welding', 'cutting', 'heating-small', 'heating-medium', 'heating-large'] as const
+export type TipId = typeof TIPS[number]
+
 /** Whose rules cylinders are stored by. */
 export const STORAGE_BASES = ['us', 'uk'] as const
 export type StorageBasisId = typeof STORAGE_BASES[number]
@@ -123,7 +131,7 @@ export type RoleId = typeof ROLES[number]
 
 /** All lists under one roof, for `GET /api/v1/vocabulary`. */
 export const VOCABULARY = {
-  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES, equipmentKinds: EQUIPMENT_KINDS,
+  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES, equipmentKinds: EQUIPMENT_KINDS, competences: COMPETENCES, tips: TIPS,
   positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
   shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, substances: SUBSTANCES,
   exposureRuleSets: EXPOSURE_RULE_SETS, exposureBases: EXPOSURE_BASES, hoodKinds: HOOD_KINDS, extractionKinds: EXTRACTION_KINDS, masks: MASKS, substitutions: SUBSTITUTIONS,

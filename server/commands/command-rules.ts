@@ -14,8 +14,11 @@ export interface CommandRule {
   readonly follows: Follows
 }
 
-/** `all` bays of the site, the other bays of the same `hall`, the `bay` that a stream belongs to, where a `person` stands, or none. */
-export type Follows = 'all' | 'hall' | 'bay' | 'person' | 'none'
+/**
+ * `all` bays of the site, the other bays of the same `hall`, the `bay` that a stream belongs to, where a `person` stands,
+ * where a `thing` is or is going to be used, or none.
+ */
+export type Follows = 'all' | 'hall' | 'bay' | 'person' | 'thing' | 'none'
 
 const request = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: false, follows })
 const report = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: true, follows })
@@ -31,6 +34,7 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'person.leave': request('person', 'manage-people'),
   'person.check-shaven': report('person', 'door-checks', 'person'),
   'person.note-health': report('person', 'health-fields', 'person'),
+  'person.name-competent': request('person', 'manage-people'),
   'person.secret-set': report('person', 'manage-people'),
   'house-rules.change': request('house-rules', 'change-house-rules', 'all'),
   'station.set-job': request('station', 'set-jobs', 'hall'),
@@ -42,6 +46,7 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'station.place-hood': report('station', 'door-checks', 'hall'),
   'station.check-extraction': report('station', 'door-checks'),
   'station.check-outfit': report('station', 'door-checks'),
+  'station.hand-over': report('station', 'hand-over'),
   'station.stop': report('station', 'stop'),
   'station.stop-all': report('station', 'stop'),
   'station.give-stop-reason': report('station', 'stop'),
@@ -53,5 +58,35 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'fume.drop-sheet': request('fume-sheets', 'describe-air', 'all'),
   'samples.record': request('samples', 'record-samples', 'bay'),
   'samples.withdraw': request('samples', 'record-samples', 'bay'),
+  'item.register': request('item', 'keep-store', 'thing'),
+  'item.correct': request('item', 'keep-store', 'thing'),
+  'item.assign': request('item', 'assign-kit', 'thing'),
+  'item.inspect': report('item', 'inspect', 'thing'),
+  'item.tag-out': report('item', 'inspect', 'thing'),
+  'item.release': request('item', 'release', 'thing'),
+  'item.note-event': report('item', 'inspect', 'thing'),
+  'item.retire': request('item', 'keep-store', 'thing'),
+  'cylinder.receive': request('cylinder', 'keep-store', 'thing'),
+  'cylinder.correct': request('cylinder', 'keep-store', 'thing'),
+  'cylinder.note-lying': report('cylinder', 'use-gas', 'thing'),
+  'cylinder.place': request('cylinder', 'use-gas', 'thing'),
+  'cylinder.read': report('cylinder', 'inspect', 'thing'),
+  'cylinder.connect': request('cylinder', 'use-gas', 'thing'),
+  'cylinder.test-joints': report('cylinder', 'inspect', 'thing'),
+  'cylinder.set-delivery': report('cylinder', 'inspect', 'thing'),
+  'cylinder.shut-down': report('cylinder', 'inspect', 'thing'),
+  'cylinder.disconnect': report('cylinder', 'use-gas', 'thing'),
+  'cylinder.note-empty': report('cylinder', 'inspect', 'thing'),
+  // Whoever sees it says so: a danger waits for nobody's rights.
+  'cylinder.report-danger': report('cylinder', 'stop', 'thing'),
+  'cylinder.tag-out': report('cylinder', 'inspect', 'thing'),
+  'cylinder.release': request('cylinder', 'release', 'thing'),
+  'cylinder.return': request('cylinder', 'keep-store', 'thing'),
+  'cylinder.settle': report('cylinder', 'inspect', 'thing'),
+  'check-lists.change': request('check-lists', 'keep-store', 'all'),
+  'check-lists.drop': request('check-lists', 'keep-store', 'all'),
+  'place.describe': request('place', 'keep-store'),
+  'place.lay-out-store': request('place', 'keep-store'),
+  'notice.see': report('notice', 'see-floor'),
   'seal.day': report('seal', 'read-records'),
 }

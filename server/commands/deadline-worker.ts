@@ -8,7 +8,7 @@ import type { Door } from './door'
 import { clockCaller, systemCommand, uuidFor } from './system-command'
 
 /**
- * Fires what is due: today's checks lapse, the day before is sealed. Any number of processes may run this at the same
+ * Fires what is due: today's checks lapse, acetylene has stood long enough, the day before is sealed. Any number of processes may run this at the same
  * time: a deadline's command has an id made from the deadline, so the door lets it happen once.
  *
  * @returns how many commands were sent
@@ -16,7 +16,7 @@ import { clockCaller, systemCommand, uuidFor } from './system-command'
 export async function fireDueDeadlines(door: Door): Promise<number> {
   const due = await dueDeadlines(door.pool, nowIso(door.clock))
   for (const { siteId, streamId, kind, dueAt } of due) {
-    const command = systemCommand(door.clock, [streamId], { type: 'station.lapse-checks', payload: {} }, { id: uuidFor(siteId, streamId, kind, dueAt), at: dueAt })
+    const command = systemCommand(door.clock, [streamId], kind === 'settled' ? { type: 'cylinder.settle', payload: {} } : { type: 'station.lapse-checks', payload: {} }, { id: uuidFor(siteId, streamId, kind, dueAt), at: dueAt })
     await handleCommand(door, clockCaller(siteId), command)
   }
   return due.length + await sealDaysThatEnded(door)

@@ -3,7 +3,18 @@ import type pg from 'pg'
 import type { Actor, Decision } from '#core/command/decision'
 import { isRefused } from '#core/command/decision'
 import type { CommandOf, CommandType } from '#core/command/commands'
-import { FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, SITE_STREAM, stationStream } from '#core/command/commands'
+import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { judgeKit } from '#core/clearance/judge-kit'
+import type { KitReadings } from '#core/clearance/judge-kit'
+import { kitAt } from '#core/clearance/kit-around'
+import type { KitStanding } from '#core/clearance/kit-around'
+import type { CylinderState } from '#core/cylinder/cylinder'
+import type { DangerId } from '#core/cylinder/guided-steps'
+import { decideCheckLists } from '#core/inspection/check-lists'
+import type { Assignment, ItemState } from '#core/inspection/item'
+import { decideNotice, whoHears } from '#core/notice/notice'
+import { decidePlace } from '#core/place/place'
+import { shownTag, TAG_PATTERN } from '#core/tag'
 import { airOf, baysOfHall, hallIdOf } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
 import { surveyPlace } from '#core/air/assess-air'
@@ -11,12 +22,13 @@ import { bayAirOf } from '#core/clearance/air-gate'
 import { decideSheets } from '#core/fume/data-sheets'
 import { decideHall } from '#core/hall/hall-state'
 import { decideSamples } from '#core/samples/survey'
-import type { Station } from '#core/station/station'
+import type { Station, StationEvent } from '#core/station/station'
+import { evolveStation } from '#core/station/station'
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
 import { decideHouseRules } from '#core/houserules/decide-house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
-import { shopDayEndsAtMs } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
 import { decidePerson } from '#core/person/person'
 import { mayDo } from '#core/person/rights'
 import type { Holder, Place } from '#core/person/rights'
@@ -27,19 +39,23 @@ import { decideStation, gateChanges } from '#core/station/decide-station'
 import type { StationCommand, StationContext } from '#core/station/decide-station'
 import type { CommandAccepted, CommandRefused } from '#shared/readings'
 import { spoken } from '#shared/messages/speak'
-import { baysOfPerson, eraseWearer, readAir } from '../database/air'
+import { baysOfPerson, eraseWearer, readSurroundings } from '../database/surroundings'
 import type { Clock } from '../clock'
 import { nowIso } from '../clock'
 import { inTransaction } from '../database/connection'
 import type { ChainedEvent, DecidedEvent, Head } from '../database/event'
 import { append, canonicalText, chain, lockHeads } from '../database/event'
 import { claimCommand, keepAnswer } from '../database/command-answer'
-import { countSafetyLeads, readPerson } from '../database/person'
+import { countSafetyLeads, readPerson, readTellable } from '../database/person'
 import { readPosition } from '../database/site'
+import '../sentences'
 import { COMMAND_RULES } from './command-rules'
+import { decideOnCylinder, decideOnItem, isCylinderCommand, isItemCommand } from './decide-thing'
+import type { ThingRoom } from './decide-thing'
 import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
 import type { StreamKindId, StreamStates } from './stream-kinds'
 import { STREAM_KINDS } from './stream-kinds'
+import { uuidFor } from './system-command'
 
 /** A command as it reaches the door: shape checked, PIN checked and dropped. */
 export type Command = CommandOf & {
@@ -77,9 +93,14 @@ interface Room {
   readonly heads: Map<string, Head>
   readonly site: Site
   readonly rules: HouseRules
-  /** What the air of the site rests on, read once when first asked for. */
-  readonly readAirFacts: () => Promise<AirFacts>
+  /** Bays and people whose kit the decision looks at, filled in before the first reading. */
+  readonly concerned: { bayIds: readonly string[], personIds: readonly string[] }
+  /** What gates rest on besides their stations, read once when first asked for. */
+  readonly readFacts: () => Promise<Facts>
 }
+
+/** What every gate rests on besides its station: the air of the site, and what stands at the bays concerned. */
+interface Facts { readonly air: AirFacts, readonly kit: KitReadings }
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex')
 
@@ -126,21 +147,42 @@ async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, no
   const heads = await lockHeads(db, siteId, SURROUNDINGS, changesSurroundings(command.type) ? 'update' : 'share')
   const site = await foldStream(db, siteId, SITE_STREAM, 'site', heads.get(SITE_STREAM)!)
   const rules = await foldStream(db, siteId, HOUSE_RULES_STREAM, 'house-rules', heads.get(HOUSE_RULES_STREAM)!)
-  let read: Promise<AirFacts> | undefined
-  const readAirFacts = () => read ??= readAir(db, siteId, rules, now).then(readings => ({ site, rules, now, ...readings }))
-  return { db, caller, command, now, heads, site, rules, readAirFacts }
+  let read: Promise<Facts> | undefined
+  const concerned: Room['concerned'] = { bayIds: [], personIds: [] }
+  const readFacts = () => read ??= factsUnder({ db, caller, site, rules, now, concerned })
+  return { db, caller, command, now, heads, site, rules, concerned, readFacts }
+}
+
+async function factsUnder({ db, caller, site, rules, now, concerned }: Pick<Room, 'db' | 'caller' | 'site' | 'rules' | 'now' | 'concerned'>): Promise<Facts> {
+  const { kit, ...air } = await readSurroundings(db, caller.siteId, rules, now, concerned)
+  return { air: { site, rules, now, ...air }, kit }
 }
 
 /** Bays whose gates a command may change besides those it names. */
-async function followersOf({ db, caller: { siteId }, command, site }: Room, targets: readonly string[]): Promise<readonly string[]> {
+async function followersOf({ db, caller: { siteId }, command, site, heads }: Room, targets: readonly string[]): Promise<readonly string[]> {
   const ids = targets.map(streamId => kindOf(streamId).id)
   switch (COMMAND_RULES[command.type].follows) {
     case 'none': return []
     case 'all': return site.bays.map(({ bayId }) => bayId)
     case 'hall': return ids.flatMap(id => baysOfHall(site, site.halls.some(({ hallId }) => hallId === id) ? id : hallIdOf(site, id) ?? ''))
     case 'bay': return ids
+    case 'thing': return (await Promise.all(targets.map(async (streamId) => {
+      const { kindId } = kindOf(streamId)
+      const before = await foldStream(db, siteId, streamId, kindId, heads.get(streamId)!)
+      return baysOfThing(db, siteId, before as ItemState | CylinderState | null, command)
+    }))).flat()
     case 'person': return (await Promise.all(ids.map(personId => baysOfPerson(db, siteId, personId)))).flat()
   }
+}
+
+/** Bays where a thing is used now, and where this command would have it used. */
+async function baysOfThing(db: pg.PoolClient, siteId: string, state: ItemState | CylinderState | null, command: CommandOf): Promise<readonly string[]> {
+  const uses: Assignment[] = []
+  if (state && 'assignment' in state) uses.push(state.assignment)
+  if (state && 'standing' in state && state.standing?.in === 'bay') uses.push({ to: 'bay', id: state.standing.bayId })
+  if (command.type === 'item.assign') uses.push(command.payload.assignment)
+  if (command.type === 'cylinder.connect') uses.push({ to: 'bay', id: command.payload.bayId })
+  return (await Promise.all(uses.map(use => use?.to === 'bay' ? [use.id] : use?.to === 'person' ? baysOfPerson(db, siteId, use.id) : []))).flat()
 }
 
 interface Decided { readonly room: Room, readonly changes: readonly Change[], readonly remarks: readonly Finding[] }
@@ -168,11 +210,24 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
   if (unknownHall) return { refused: [finding('hold', 'command.unknown-stream', { streamId: unknownHall })] }
   const unknownBay = isOfBay && targets.map(streamId => kindOf(streamId).id).find(bayId => !room.site.bays.some(bay => bay.bayId === bayId))
   if (unknownBay) return { refused: [finding('hold', 'command.bay-unknown', { bayId: unknownBay })] }
-  const forbidden = refuseRights(room, targets)
+  const isThing = rule.kind === 'item' || rule.kind === 'cylinder'
+  const untaggable = isThing && targets.find(streamId => !TAG_PATTERN.test(kindOf(streamId).id))
+  if (untaggable) return { refused: [finding('hold', 'command.unknown-stream', { streamId: untaggable })] }
+  // A thing is locked before the bays it is used at are known: `item/` and `cylinder/` sort before `station/`, so the order of locks stands.
+  // One tag, one thing: what wears it may not be of the other sort.
+  const isNew = command.type === 'item.register' || command.type === 'cylinder.receive'
+  if (isThing) await lockMore(room, isNew ? targets.flatMap(streamId => [streamId, otherSort(streamId)]) : targets)
+  const forbidden = await refuseRights(room, targets)
   if (forbidden) return { refused: [forbidden] }
+  const taken = isNew && targets.find(streamId => heads.get(otherSort(streamId))!.version > 0)
+  if (taken) return { refused: [finding('hold', 'kit.tag-taken', { tag: shownTag(kindOf(taken).id) })] }
 
-  const followers = [...new Set((await followersOf(room, targets)).map(stationStream))].filter(streamId => !targets.includes(streamId))
-  for (const [streamId, head] of await lockHeads(db, caller.siteId, [...targets.filter(id => !heads.has(id)), ...followers], 'update')) heads.set(streamId, head)
+  const followers = [...new Set((await followersOf(room, targets)).map(stationStream))]
+    .filter(streamId => !targets.includes(streamId) && room.site.bays.some(({ bayId }) => bayId === kindOf(streamId).id))
+  await lockMore(room, [...targets, ...followers])
+  const stationIds = [...targets, ...followers].filter(streamId => kindOf(streamId).kindId === 'station')
+  room.concerned.bayIds = stationIds.map(streamId => kindOf(streamId).id)
+  room.concerned.personIds = command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
 
   const stale = rule.isReport ? [] : command.streams.filter(({ id, expectedVersion }) => expectedVersion !== null && expectedVersion !== heads.get(id)?.version)
   if (stale.length > 0) {
@@ -189,20 +244,43 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
     remarks.push(...decision.remarks ?? [])
     changes.push({ streamId, kindId, before, events: decision.events.map(({ type, version, payload }) => ({ streamId, type, version, payload })) })
   }
-  return { room, remarks, changes: [...changes, ...await reassess(room, changes, followers)] }
+  const told = await noticesOf(room, changes, followers)
+  return { room, remarks, changes: [...changes, ...told, ...await reassess(room, changes, followers)] }
 }
 
-function placeOf(site: Site, streamId: string): Place | undefined {
+/** Locks what is not locked yet. */
+async function lockMore({ db, caller, heads }: Room, streamIds: readonly string[]): Promise<void> {
+  for (const [streamId, head] of await lockHeads(db, caller.siteId, streamIds.filter(id => !heads.has(id)), 'update')) heads.set(streamId, head)
+}
+
+const otherSort = (streamId: string): string => {
   const { kindId, id } = kindOf(streamId)
-  const bay = kindId === 'station' ? site.bays.find(({ bayId }) => bayId === id) : undefined
+  return kindId === 'item' ? cylinderStream(id) : itemStream(id)
+}
+
+/** Where a stream is, for rights that reach only so far: a bay, or the bay that a thing is used at. Own things go with their wearer. */
+async function placeOf({ db, caller, site, heads }: Room, streamId: string): Promise<Place | undefined> {
+  const { kindId, id } = kindOf(streamId)
+  let bayId: string | null = kindId === 'station' ? id : null
+  if (kindId === 'item' || kindId === 'cylinder') {
+    const state = await foldStream(db, caller.siteId, streamId, kindId, heads.get(streamId)!) as ItemState | CylinderState | null
+    if (state && 'assignment' in state) {
+      const isOwn = state.assignment?.to === 'person' && caller.actor.kind === 'person' && state.assignment.id === caller.actor.personId
+      bayId = state.assignment?.to === 'bay' ? state.assignment.id : isOwn && caller.holder !== 'system' ? caller.holder.bayId : null
+    }
+    else if (state?.standing?.in === 'bay') bayId = state.standing.bayId
+    if (bayId === null) return { bayId: null, areaId: null }
+  }
+  const bay = site.bays.find(one => one.bayId === bayId)
   return bay && { bayId: bay.bayId, areaId: bay.areaId }
 }
 
-function refuseRights({ caller: { holder }, command, site }: Room, targets: readonly string[]): Finding | null {
+async function refuseRights(room: Room, targets: readonly string[]): Promise<Finding | null> {
+  const { caller: { holder }, command } = room
   if (holder === 'system') return null
   const { right } = COMMAND_RULES[command.type]
-  const allowed = targets.every(streamId => mayDo(holder, right, placeOf(site, streamId)))
-  return allowed ? null : finding('hold', 'command.not-allowed', { right, roles: holder.roles })
+  for (const streamId of targets) if (!mayDo(holder, right, await placeOf(room, streamId))) return finding('hold', 'command.not-allowed', { right, roles: holder.roles })
+  return null
 }
 
 /** When the shop day ends that the command falls in. */
@@ -211,22 +289,33 @@ function dayEnds({ command, now, site, rules }: Pick<Room, 'command' | 'now' | '
   return new Date(shopDayEndsAtMs(Date.parse(at), site.timeZone, rules.shopDayHour)).toISOString()
 }
 
-function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, facts: AirFacts, streamId: string): StationContext {
+function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, { air, kit }: JudgedFacts, streamId: string): StationContext {
   const { command, caller: { actor }, now, site, rules } = room
   const bay = site.bays.find(({ bayId }) => bayId === kindOf(streamId).id)
   if (!bay) throw new Error(`no bay belongs to ${streamId}`)
   const at = command.at < now ? command.at : now
-  return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: airOf(facts)(bay.bayId) }
+  return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: air(bay.bayId), kit: kitAt(kit, bay.bayId) }
+}
+
+/** Facts ready for judging, the halls and the things each worked out once for all bays. */
+interface JudgedFacts { readonly air: ReturnType<typeof airOf>, readonly kit: KitStanding }
+
+/** Things are judged for the shop day that stands now, whenever the command was made. */
+function judgeFacts({ now, site, rules }: Pick<Room, 'now' | 'site' | 'rules'>, { air, kit }: Facts): JudgedFacts {
+  const [nowMs, zone, hour] = [Date.parse(now), site.timeZone, rules.shopDayHour] as const
+  return { air: airOf(air), kit: judgeKit(kit, rules, shopDayOf(nowMs, zone, hour), new Date(shopDayEndsAtMs(nowMs, zone, hour)).toISOString()) }
 }
 
 type AnyDecision = Decision<{ readonly type: string, readonly version: number, readonly payload: unknown }>
 
 async function decide(room: Room, streamId: string, before: unknown): Promise<AnyDecision> {
-  const { command, db, caller: { siteId }, site } = room
+  const { command, db, caller: { siteId, actor }, site } = room
+  if (isItemCommand(command)) return decideOnItem(thingRoom(room), kindOf(streamId).id, before as ItemState | null, command)
+  if (isCylinderCommand(command)) return decideOnCylinder(thingRoom(room), kindOf(streamId).id, before as CylinderState | null, command)
   switch (command.type) {
     case 'site.open': case 'site.add-hall': case 'site.add-area': case 'site.add-bay': case 'site.change-bay':
       return decideSite(before as StreamStates['site']['state'], command)
-    case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': case 'person.check-shaven': case 'person.note-health': {
+    case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': case 'person.check-shaven': case 'person.note-health': case 'person.name-competent': {
       if (command.type === 'person.add' || command.type === 'person.change') {
         const { areaId, bayId } = command.payload
         if (areaId !== null && !site.areas.some(area => area.areaId === areaId)) return { refused: [finding('hold', 'command.unknown-stream', { streamId: areaId })] }
@@ -244,6 +333,9 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
     }
     case 'fume.enter-sheet': case 'fume.drop-sheet': return decideSheets(before as StreamStates['fume-sheets']['state'], command)
     case 'samples.record': case 'samples.withdraw': return decideSamples(before as StreamStates['samples']['state'], command, await placeForSurvey(room, kindOf(streamId).id))
+    case 'check-lists.change': case 'check-lists.drop': return decideCheckLists(before as StreamStates['check-lists']['state'], command)
+    case 'place.describe': case 'place.lay-out-store': return decidePlace(before as StreamStates['place']['state'], kindOf(streamId).id, command)
+    case 'notice.see': return decideNotice(before as StreamStates['notice']['state'], kindOf(streamId).id, { personId: actor.kind === 'person' ? actor.personId : null, at: room.now })
     case 'seal.day': return decideSeal(before as StreamStates['seal']['state'], command)
     default: return decidePlaced(room, streamId, before as StreamStates['station']['state'], command)
   }
@@ -251,7 +343,7 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
 
 /** What stands at a bay now: a survey speaks for that and for nothing else. What the browser thinks is not asked. */
 async function placeForSurvey(room: Room, bayId: string): Promise<ReturnType<typeof surveyPlace>> {
-  const facts = await room.readAirFacts()
+  const { air: facts } = await room.readFacts()
   const station = facts.stations[bayId]
   const hallId = hallIdOf(room.site, bayId)
   const air = hallId === null ? undefined : facts.halls[hallId]?.air
@@ -265,44 +357,92 @@ async function decidePlaced(room: Room, streamId: string, station: StreamStates[
     if (!person) return { refused: [finding('hold', 'command.person-unknown', { personId })] }
     if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
   }
-  return decideStation(station, command, stationContext(room, await room.readAirFacts(), streamId))
+  return decideStation(station, command, stationContext(room, judgeFacts(room, await room.readFacts()), streamId))
 }
 
 /** A change may change the gates of other bays, those of the same hall above all: each records what changed for it. */
 async function reassess(room: Room, changes: readonly Change[], followers: readonly string[]): Promise<readonly Change[]> {
   if (followers.length === 0 || changes.every(({ events }) => events.length === 0)) return []
   const after = { ...room, site: stateAfter(changes, 'site') ?? room.site, rules: stateAfter(changes, 'house-rules') ?? room.rules }
-  const facts = await airAfter(after, changes)
+  const facts = judgeFacts(after, await factsAfter(after, changes))
+  const stop = stopBecause(changes)
   const followed: Change[] = []
   for (const streamId of followers) {
     const head = room.heads.get(streamId)!
-    if (head.version === 0) continue
+    if (head.version === 0 && stop === null) continue
     const station = await foldStream(room.db, room.caller.siteId, streamId, 'station', head)
-    const events = gateChanges(station, stationContext(after, facts, streamId)).map(({ type, version, payload }) => ({ streamId, type, version, payload }))
+    const context = stationContext(after, facts, streamId)
+    // A leak or a fire stops the place in the same breath: the gate says why, and re-opening takes who may.
+    const stopped: readonly StationEvent[] = stop === null || station.stop ? [] : [{ type: 'stopped', version: 1, payload: { at: context.at, by: context.by, reason: stop } }]
+    const events = [...stopped, ...gateChanges(stopped.reduce(evolveStation, station), context)].map(({ type, version, payload }) => ({ streamId, type, version, payload }))
     if (events.length > 0) followed.push({ streamId, kindId: 'station', before: station, events })
   }
   return followed
 }
 
-/** What the air of the site rests on once the changes stand. */
-async function airAfter(room: Room, changes: readonly Change[]): Promise<AirFacts> {
+/** What gates rest on once the changes stand. */
+async function factsAfter(room: Room, changes: readonly Change[]): Promise<Facts> {
   // Rules may change what a wearer's dates are worth: they are read again under the new ones.
-  const before = room.command.type === 'house-rules.change'
-    ? { ...await readAir(room.db, room.caller.siteId, room.rules, room.now) }
-    : await room.readAirFacts()
-  let { halls, stations, surveys, sheets, wearers } = before
+  const before = room.command.type === 'house-rules.change' ? await factsUnder(room) : await room.readFacts()
+  let { halls, stations, surveys, sheets, wearers } = before.air
+  let { lists, items, cylinders } = before.kit
   for (const change of changes) {
     const { kindId, id } = kindOf(change.streamId)
     if (kindId === 'hall') halls = { ...halls, [id]: evolveAll(change) as StreamStates['hall']['state'] }
     else if (kindId === 'station') stations = { ...stations, [id]: evolveAll(change) as Station }
     else if (kindId === 'samples') surveys = { ...surveys, [id]: (evolveAll(change) as StreamStates['samples']['state']).surveys }
     else if (change.streamId === FUME_SHEETS_STREAM) sheets = evolveAll(change) as StreamStates['fume-sheets']['state']
+    else if (change.streamId === CHECK_LISTS_STREAM) lists = evolveAll(change) as StreamStates['check-lists']['state']
+    else if (kindId === 'item') items = [...items.filter(({ tag }) => tag !== shownTag(id)), ...[evolveAll(change) as ItemState | null].flatMap(state => state ?? [])]
+    else if (kindId === 'cylinder') cylinders = [...cylinders.filter(({ tag }) => tag !== shownTag(id)), ...[evolveAll(change) as CylinderState | null].flatMap(state => state ?? [])]
     else if (kindId === 'person' && wearers[id]) {
       const { shaven } = evolveAll(change) as StreamStates['person']['state']
       wearers = { ...wearers, [id]: { ...wearers[id], isShaven: shaven && shaven.validUntil > room.now ? shaven.isShaven : null } }
     }
   }
-  return { site: room.site, rules: room.rules, now: room.now, halls, stations, surveys, sheets, wearers }
+  return { air: { site: room.site, rules: room.rules, now: room.now, halls, stations, surveys, sheets, wearers }, kit: { lists, items, cylinders } }
+}
+
+const thingRoom = (room: Room): ThingRoom => {
+  const { db, caller, site, rules, command, now } = room
+  const at = command.at < now ? command.at : now
+  return { db, caller, site, rules, at, shopDay: shopDayOf(Date.parse(at), site.timeZone, rules.shopDayHour), dayEnds: dayEnds(room) }
+}
+
+/** What left service by these changes, as people are told it. */
+function leftService(changes: readonly Change[]): readonly { readonly streamId: string, readonly what: Finding }[] {
+  return changes.flatMap(({ streamId, events }): { readonly streamId: string, readonly what: Finding }[] => {
+    const tag = shownTag(kindOf(streamId).id)
+    const danger = events.find(({ type }) => type === 'danger-found')
+    if (danger) return [{ streamId, what: finding('stop', 'cylinder.danger', { tag, danger: (danger.payload as { danger: DangerId }).danger }) }]
+    if (events.some(({ type }) => type === 'unknown-tag-reported')) return [{ streamId, what: finding('caution', 'kit.tag-unknown', { tag }) }]
+    const out = events.find(({ type }) => type === 'item-tagged-out' || type === 'cylinder-tagged-out')
+    return out ? [{ streamId, what: finding('hold', 'kit.tagged-out', { tag, checks: [], ...out.payload as { reason: string } }) }] : []
+  })
+}
+
+/** The words by which a bay is stopped for a cylinder; null when nothing of the kind happened. */
+const stopBecause = (changes: readonly Change[]): string | null => {
+  const danger = leftService(changes).find(({ what }) => what.severity === 'stop')
+  return danger ? spoken(danger.what).message : null
+}
+
+/** Whoever has to hear of what left service is told, each on record, in the same breath. */
+async function noticesOf(room: Room, changes: readonly Change[], followers: readonly string[]): Promise<readonly Change[]> {
+  const left = leftService(changes)
+  if (left.length === 0) return []
+  const { db, caller: { siteId, actor }, command, site, now } = room
+  const bayIds = followers.map(streamId => kindOf(streamId).id)
+  const people = await readTellable(db, siteId)
+  const { air: { stations } } = await room.readFacts()
+  const concerned = { personIds: bayIds.flatMap(bayId => stations[bayId]?.personId ?? []), areaIds: site.bays.filter(({ bayId }) => bayIds.includes(bayId)).map(({ areaId }) => areaId) }
+  const told = left.map(({ streamId: about, what }, index): Change => {
+    const streamId = noticeStream(uuidFor(command.id, String(index)))
+    const to = whoHears(people, concerned, actor.kind === 'person' ? actor.personId : null)
+    return { streamId, kindId: 'notice', before: null, events: to.length === 0 ? [] : [{ streamId, type: 'notice-given', version: 1, payload: { what, about, bayIds, to, givenAt: now } }] }
+  })
+  await lockMore(room, told.map(({ streamId }) => streamId))
+  return told
 }
 
 const evolveAll = ({ kindId, before, events }: Change): unknown => {

@@ -1,7 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import { personStream } from '#core/command/commands'
 import type { WearerRecord } from '#core/respirator/wearer'
-import { eraseWearer, keepWearer } from '../database/air'
+import { eraseWearer, keepWearer } from '../database/surroundings'
 import { canonicalText } from '../database/event'
 import { handleCommand } from './door'
 import type { Answer, Caller, Door } from './door'

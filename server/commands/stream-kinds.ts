@@ -14,7 +14,18 @@ import { evolveHall, NO_HALL } from '#core/hall/hall-state'
 import type { HallEvent, HallState } from '#core/hall/hall-state'
 import { evolveSamples, NO_SAMPLES } from '#core/samples/survey'
 import type { SamplesEvent, SamplesState } from '#core/samples/survey'
-import { writeHall, writeSamples, writeSheets } from '../database/air'
+import { evolveCylinder } from '#core/cylinder/cylinder'
+import type { CylinderEvent, CylinderState } from '#core/cylinder/cylinder'
+import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
+import type { CheckListsEvent, CheckListsState } from '#core/inspection/check-lists'
+import { evolveItem } from '#core/inspection/item'
+import type { ItemEvent, ItemState } from '#core/inspection/item'
+import { evolveNotice } from '#core/notice/notice'
+import type { Notice, NoticeEvent } from '#core/notice/notice'
+import { evolvePlace } from '#core/place/place'
+import type { Place, PlaceEvent } from '#core/place/place'
+import { writeCheckLists, writeCylinder, writeItem, writeNotice, writePlace } from '../database/store'
+import { writeHall, writeSamples, writeSheets } from '../database/surroundings'
 import type { EventBody } from '../database/event'
 import type { Queryable } from '../database/connection'
 import { writeHouseRules, writeSite } from '../database/site'
@@ -32,6 +43,11 @@ export interface StreamStates {
   'hall': { readonly state: HallState, readonly event: HallEvent }
   'fume-sheets': { readonly state: FumeDataSheets, readonly event: FumeEvent }
   'samples': { readonly state: SamplesState, readonly event: SamplesEvent }
+  'item': { readonly state: ItemState | null, readonly event: ItemEvent }
+  'cylinder': { readonly state: CylinderState | null, readonly event: CylinderEvent }
+  'check-lists': { readonly state: CheckListsState, readonly event: CheckListsEvent }
+  'place': { readonly state: Place | null, readonly event: PlaceEvent }
+  'notice': { readonly state: Notice | null, readonly event: NoticeEvent }
 }
 export type StreamKindId = keyof StreamStates
 
@@ -56,7 +72,7 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
   'site': { initial: NO_SITE, evolve: evolveSite, upcast: asLanded, project: (db, siteId, _id, version, site) => writeSite(db, siteId, version, site) },
   'house-rules': {
     initial: NEW_SITE_RULES, evolve: evolveHouseRules,
-    upcast: ({ type, typeVersion, payload }) => newest(2, type, typeVersion, () => upcastHouseRules(typeVersion, payload)),
+    upcast: ({ type, typeVersion, payload }) => newest(3, type, typeVersion, () => upcastHouseRules(typeVersion, payload)),
     project: (db, siteId, _id, version, rules) => writeHouseRules(db, siteId, version, rules),
   },
   'station': {
@@ -72,5 +88,17 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
   'hall': { initial: NO_HALL, evolve: evolveHall, upcast: asLanded, project: writeHall },
   'fume-sheets': { initial: NO_SHEETS, evolve: evolveSheets, upcast: asLanded, project: (db, siteId, _id, version, sheets) => writeSheets(db, siteId, version, sheets) },
   'samples': { initial: NO_SAMPLES, evolve: evolveSamples, upcast: asLanded, project: writeSamples },
+  'item': { initial: null, evolve: evolveItem, upcast: asLanded, project: writeItem },
+  'cylinder': {
+    initial: null, evolve: evolveCylinder, upcast: asLanded,
+    project: async (db, siteId, tagId, version, cylinder) => {
+      await writeCylinder(db, siteId, tagId, version, cylinder)
+      const isSettling = cylinder && cylinder.settlesAt !== null && !cylinder.hasSettled && !cylinder.isReturned
+      await setDeadlines(db, siteId, `cylinder/${tagId}`, isSettling ? [{ kind: 'settled', dueAt: cylinder.settlesAt! }] : [])
+    },
+  },
+  'check-lists': { initial: NO_OWN_LISTS, evolve: evolveCheckLists, upcast: asLanded, project: (db, siteId, _id, version, lists) => writeCheckLists(db, siteId, version, lists) },
+  'place': { initial: null, evolve: evolvePlace, upcast: asLanded, project: writePlace },
+  'notice': { initial: null, evolve: evolveNotice, upcast: asLanded, project: writeNotice },
   'seal': { initial: NO_SEALS, evolve: evolveSeals, upcast: asLanded, project: async () => {} },
 }

@@ -1,13 +1,13 @@
-import type { LogEntry } from '#shared/readings'
+import type { LifeEntry, LogEntry } from '#shared/readings'
 import type { EventBody } from './event'
 import type { Queryable } from './connection'
 
-/** Events of a site, newest first, before a position; of some streams only, or of all. */
+/** Events of a site, newest first, before a position; of some streams only (`item/%` stands for all of a kind), or of all. */
 export async function readLog(db: Queryable, siteId: string, { before, limit, streamIds }: { before: number | null, limit: number, streamIds: readonly string[] | null }): Promise<LogEntry[]> {
   const { rows } = await db.query<{ position: number, stream_id: string, version: number, type: string, body_json: EventBody, hash: string, actor_kind: LogEntry['actorKind'], actor_name: string | null }>(`
     select e.position, e.stream_id, e.version, e.type, e.body_json, e.hash, e.actor_kind, p.name as actor_name
     from event e left join person_reading p on p.site_id = e.site_id and p.person_id = e.actor_person_id
-    where e.site_id = $1 and ($2::bigint is null or e.position < $2) and ($4::text[] is null or e.stream_id = any($4))
+    where e.site_id = $1 and ($2::bigint is null or e.position < $2) and ($4::text[] is null or e.stream_id like any($4))
     order by e.position desc limit $3`, [siteId, before, limit, streamIds])
   return rows.map(({ position, stream_id, version, type, body_json, hash, actor_kind, actor_name }) => ({
     position, streamId: stream_id, version, type, at: body_json.at, recordedAt: body_json.recordedAt, actorKind: actor_kind, actorName: actor_name, payload: body_json.payload, hash,
@@ -19,4 +19,10 @@ export async function readChanges(db: Queryable, siteId: string, after: number, 
   const { rows } = await db.query<{ position: number, stream_id: string, type: string }>(
     'select position, stream_id, type from event where site_id = $1 and position > $2 order by position limit $3', [siteId, after, limit])
   return rows.map(row => ({ position: row.position, streamId: row.stream_id, type: row.type }))
+}
+
+/** The whole life of one stream, newest first. */
+export async function readLife(db: Queryable, siteId: string, streamId: string): Promise<LifeEntry[]> {
+  const entries = await readLog(db, siteId, { before: null, limit: 500, streamIds: [streamId] })
+  return entries.map(({ hash: _hash, streamId: _id, ...entry }) => entry)
 }

@@ -1,11 +1,12 @@
 import { z } from 'zod'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
-import { GLASSES, HELMET_FAULTS } from '#core/station/station'
+import { GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/station/station'
 import { REQUIREMENTS } from '#core/ppe/required-outfit'
-import { BAY_KINDS, CONSUMABLES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
+import { BAY_KINDS, COMPETENCES, CONSUMABLES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
 import { dataSheetSchema, fittedBaySchema, hallAirSchema, hoodPositionSchema, surveySchema } from './air-schema'
 import { houseRulesSchema } from './house-rules-schema'
 import { jobSchema } from './job-schema'
+import { storePayloads } from './store-schema'
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
 const name = z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters')
@@ -28,6 +29,7 @@ export const payloadSchemas = {
   'person.add': profile,
   'person.change': profile,
   'person.leave': nothing,
+  'person.name-competent': z.strictObject({ competences: z.array(z.enum(COMPETENCES)).max(COMPETENCES.length) }),
   'person.secret-set': z.strictObject({ kind: z.enum(['password', 'pin']) }),
   'person.check-shaven': z.strictObject({ isShaven: z.boolean() }),
   'person.note-health': z.strictObject({ health: z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable() }),
@@ -47,18 +49,21 @@ export const payloadSchemas = {
   'station.place-hood': hoodPositionSchema,
   'station.check-extraction': z.strictObject({ on: z.boolean(), damperOpen: z.boolean(), inPosition: z.boolean(), draws: z.boolean() }),
   'station.check-outfit': z.strictObject({ zones: z.array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() })).min(1).max(ZONES.length) }),
+  'station.hand-over': z.strictObject({ answers: z.partialRecord(z.enum(HANDOVER_CHECKS), z.boolean()), note: sentence.optional() }),
   'station.stop': z.strictObject({ reason: sentence.optional() }),
   'station.stop-all': z.strictObject({ reason: sentence.optional() }),
   'station.give-stop-reason': z.strictObject({ reason: sentence }),
   'station.reopen': z.strictObject({ note: sentence.optional() }),
   'station.lapse-checks': nothing,
+  ...storePayloads,
+  'notice.see': nothing,
   'seal.day': z.strictObject({ day: z.iso.date(), headsSha256: z.string().regex(/^[0-9a-f]{64}$/), streams: z.int().min(0), position: z.int().min(0) }),
 } satisfies { readonly [Type in CommandType]: z.ZodType<CommandPayloads[Type]> }
 
 export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
 
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
-export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'seal.day', 'person.secret-set', 'person.note-health'])
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'cylinder.settle', 'seal.day', 'person.secret-set', 'person.note-health'])
 
 const instant = z.iso.datetime({ offset: false, error: 'an instant in UTC, as 2026-11-23T08:04:00.000Z' })
 

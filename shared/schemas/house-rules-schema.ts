@@ -1,10 +1,11 @@
 import { z } from 'zod'
-import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rules'
+import { SETTLING_RULES } from '#core/cylinder/settling'
+import { HOUSE_RULE_LIMITS, REGULATOR_RULES } from '#core/houserules/house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
-import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
+import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'
 
-const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths } = HOUSE_RULE_LIMITS
+const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths, weekEndsOn } = HOUSE_RULE_LIMITS
 
 export const houseRulesSchema = z.strictObject({
   jurisdiction: z.enum(JURISDICTIONS),
@@ -18,4 +19,9 @@ export const houseRulesSchema = z.strictObject({
   units: z.enum(UNIT_SYSTEMS),
   actionFraction: z.number().min(actionFraction.min).max(actionFraction.max),
   shopDayHour: z.int().min(shopDayHour.min).max(shopDayHour.max),
+  settlingRule: z.enum(SETTLING_RULES),
+  regulatorRule: z.enum(REGULATOR_RULES),
+  weekEndsOn: z.int().min(weekEndsOn.min).max(weekEndsOn.max),
+  pastDueHolds: z.boolean(),
+  storageBasis: z.enum(STORAGE_BASES),
 }) satisfies z.ZodType<HouseRules>

@@ -4,7 +4,7 @@ import { FUME_SHEETS_STREAM, hallStream, HOUSE_RULES_STREAM, personStream, sampl
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Job } from '#core/job/job'
 import type { Extraction } from '#core/hall/hall-state'
-import { eraseWearer, keepWearer, readAir, readWearers } from '#server/database/air'
+import { eraseWearer, keepWearer, readSurroundings, readWearers } from '#server/database/surroundings'
 import { rebuild } from '#server/commands/rebuild'
 import { readHouseRules, readSite } from '#server/database/site'
 import { BAY_1, BAY_2, count, openShop } from './shop'
@@ -35,7 +35,7 @@ afterAll(() => shop.close())
 
 describe('air behind the one door', () => {
   it('an undescribed hall leaves its bays to do; describing it is for the safety lead, and every bay records what changed', async () => {
-    expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: 2 })
+    expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: 3 })
     expect((await shop.send(instructor(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.not-allowed' }] })
     expect((await shop.send(lead(), [hallStream('nowhere')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.unknown-stream' }] })
     await sendOk(lead(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })
@@ -65,7 +65,7 @@ describe('air behind the one door', () => {
     const rules = (await readHouseRules(shop.pool, shop.siteId))!.value
     const site = (await readSite(shop.pool, shop.siteId))!.value
     const now = new Date(shop.clock.nowMs()).toISOString()
-    const facts = { site, rules, now, ...await readAir(shop.pool, shop.siteId, rules, now) }
+    const facts = { site, rules, now, ...await readSurroundings(shop.pool, shop.siteId, rules, now, null) }
     const station = facts.stations['bay-1']!
     const fraction = airOf(facts)('bay-1').predict({ bayId: 'bay-1', job: station.job, earlierJobs: station.earlierJobs, extraction: ARM, position: station.hoodPosition })!.bay('bay-1')!.breathed!.manganese!.twa.high / 0.2
     const under = (await gateEvents(BAY_1)).findings.find(({ code }) => code === 'exposure.under')!
@@ -105,7 +105,7 @@ describe('air behind the one door', () => {
     await sendOk(instructor(), [personStream('maren')], { type: 'person.check-shaven', payload: { isShaven: true } })
     expect((await gateEvents(BAY_1)).state).toBe('open')
     expect((await gateEvents(BAY_1)).findings[0]!.code).toBe('respirator.enough')
-    const { wearers } = await readAir(shop.pool, shop.siteId, NEW_SITE_RULES, new Date(shop.clock.nowMs()).toISOString())
+    const { wearers } = await readSurroundings(shop.pool, shop.siteId, NEW_SITE_RULES, new Date(shop.clock.nowMs()).toISOString(), null)
     expect(wearers.maren).toEqual({ mask: 'full-p100', readyUntil: '2027-05-17T00:00:00.000Z', isShaven: true })
     expect(await count(shop.pool, `select count(*) from event where body like '%2026-05-17%' or body like '%2026-06-21%' or body like '%"salt"%'`)).toBe(0)
     expect(await count(shop.pool, `select count(*) from command_answer where answer::text like '%2026-05-17%'`)).toBe(0)
@@ -123,7 +123,7 @@ describe('air behind the one door', () => {
   it('today\'s look at the extraction and at the face lapses with the shop day', async () => {
     await sendOk(instructor(), [BAY_2], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
     expect(await count(shop.pool, `select count(*) from deadline where stream_id = $1 and kind = 'checks-lapse'`, [BAY_2])).toBe(1)
-    const { wearers } = await readAir(shop.pool, shop.siteId, NEW_SITE_RULES, '2026-11-24T05:00:00.000Z')
+    const { wearers } = await readSurroundings(shop.pool, shop.siteId, NEW_SITE_RULES, '2026-11-24T05:00:00.000Z', null)
     expect(Object.values(wearers).every(({ isShaven }) => isShaven === null)).toBe(true)
   })
   it('is derived: rebuilt tables are the same', async () => {

@@ -1,11 +1,13 @@
 import type { FloorReading } from '#shared/readings'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import { shopDayEndsAtMs } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
 import type { Wearer } from '#core/respirator/wearer'
+import { judgeKit } from '#core/clearance/judge-kit'
 import { NO_SITE } from '#core/site/site'
-import { readAir } from '../../database/air'
+import { readSurroundings } from '../../database/surroundings'
 import { readNames } from '../../database/person'
 import { readHouseRules, readPosition, readSite } from '../../database/site'
+import { readUnseen } from '../../database/store'
 import { readStations } from '../../database/station'
 import { inTransaction } from '../../database/connection'
 import { api, requireSignedIn } from '../../http'
@@ -20,22 +22,27 @@ function untilTheDayEnds(wearers: Readonly<Record<string, Wearer>>, dayEndsMs: n
 
 /** Everything the board judges from, as of one position: the browser judges with the same core. */
 export default api(async (event): Promise<FloorReading> => {
-  const { siteId } = await requireSignedIn(event)
+  const { siteId, person } = await requireSignedIn(event)
   const { pool, clock } = useRunning()
   return inTransaction(pool, async (db) => {
     await db.query('set transaction isolation level repeatable read read only')
     const position = await readPosition(db, siteId)
     const site = await readSite(db, siteId)
     const rules = await readHouseRules(db, siteId)
-    const { stations: _known, wearers, ...air } = await readAir(db, siteId, rules?.value ?? NEW_SITE_RULES, nowIso(clock))
+    const inForce = rules?.value ?? NEW_SITE_RULES
+    const [nowMs, zone] = [clock.nowMs(), site?.value.timeZone ?? 'UTC']
+    const dayEndsMs = shopDayEndsAtMs(nowMs, zone, inForce.shopDayHour)
+    const { stations: _known, wearers, kit, ...air } = await readSurroundings(db, siteId, inForce, nowIso(clock), null)
     return {
       position,
       site: site?.value ?? NO_SITE,
-      rules: rules?.value ?? NEW_SITE_RULES,
+      rules: inForce,
       versions: { site: site?.version ?? 0, rules: rules?.version ?? 0 },
       stations: await readStations(db, siteId),
       people: await readNames(db, siteId),
-      air: { ...air, wearers: untilTheDayEnds(wearers, shopDayEndsAtMs(clock.nowMs(), site?.value.timeZone ?? 'UTC', (rules?.value ?? NEW_SITE_RULES).shopDayHour)) },
+      kit: judgeKit(kit, inForce, shopDayOf(nowMs, zone, inForce.shopDayHour), new Date(dayEndsMs).toISOString()),
+      unseen: await readUnseen(db, siteId, person.personId),
+      air: { ...air, wearers: untilTheDayEnds(wearers, dayEndsMs) },
     }
   })
 })

@@ -13,12 +13,17 @@ import { useRunning } from '../../running'
 const querySchema = z.strictObject({
   before: z.coerce.number().int().min(1).optional(),
   limit: z.coerce.number().int().min(1).max(200).default(60),
-  streamId: z.string().max(100).optional(),
+  streamId: z.string().regex(/^[a-z0-9/-]{1,100}$/, 'the id of a stream').optional(),
 })
 
-/** The streams this person may read: all of them (null), or the bays of their own area with their samples. */
+/** Streams of gas and kit, as a store keeper reads them. */
+const GAS_AND_KIT = ['item/%', 'cylinder/%', 'place/%', 'check-lists'] as const
+
+/** The streams this person may read: all of them (null), gas and kit, or the bays of their own area with their samples. */
 async function readableStreams(db: Queryable, siteId: string, holder: Holder): Promise<readonly string[] | null> {
-  if (reachOf(holder, 'read-records') === 'all') return null
+  const reach = reachOf(holder, 'read-records')
+  if (reach === 'all') return null
+  if (reach === 'gas-and-kit') return GAS_AND_KIT
   const site = await readSite(db, siteId)
   return (site?.value.bays ?? []).filter(({ areaId }) => areaId === holder.areaId).flatMap(({ bayId }) => [stationStream(bayId), samplesStream(bayId)])
 }
@@ -29,7 +34,7 @@ export default api(async (event): Promise<LogReading> => {
   const { pool } = useRunning()
   const { before, limit, streamId } = parse(querySchema, getQuery(event))
   const readable = await readableStreams(pool, siteId, holder)
-  const asked = streamId === undefined ? readable : readable === null || readable.includes(streamId) ? [streamId] : []
+  const asked = streamId === undefined ? readable : readable === null || readable.includes(streamId) || readable.some(one => one.endsWith('%') && streamId.startsWith(one.slice(0, -1))) ? [streamId] : []
   const entries = await readLog(pool, siteId, { before: before ?? null, limit, streamIds: asked })
   return { entries, next: entries.length === limit ? entries.at(-1)!.position : null }
 })

@@ -1,6 +1,6 @@
 import { mayDo } from '#core/person/rights'
 import type { WearersReading } from '#shared/readings'
-import { readWearers } from '../../database/air'
+import { readWearers } from '../../database/surroundings'
 import { api, requireSignedIn } from '../../http'
 import { useRunning } from '../../running'
 

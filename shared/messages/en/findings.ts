@@ -1,6 +1,7 @@
 import type { FindingCode, FindingValues } from '#core/finding'
 import type { MaskId, SubstanceId, ZoneId } from '#core/vocabulary/vocabulary'
 import type { Quantities } from '../quantities'
+import { kitSentences } from './kit-findings'
 import type { StoreCode } from './store-findings'
 import { words } from './words'
 
@@ -18,6 +19,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 
 /** Every finding of the board and of Air in English; those of Gas and Kit stand in a file of their own. The compiler sees to it that none is forgotten. */
 export const sentences: Omit<Sentences, StoreCode> = {
+  ...kitSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],
   'shade.current-beyond-table': ({ currentA, tableEndsA, ruleSet }, q) =>
     [`${q.current(currentA)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.current(tableEndsA)}.`, 'Have the shade assessed; nothing is guessed past the table.', `Beyond the table at ${q.current(tableEndsA)}.`],
@@ -68,6 +70,9 @@ export const sentences: Omit<Sentences, StoreCode> = {
   'eyes.helmet-fault': ({ fault }) => [fault === 'unnamed' ? 'The helmet failed its check.' : `The helmet failed its check: ${words.helmetFaults[fault]}.`, 'Take another helmet and check that one.', 'Helmet failed its check.'],
   'eyes.glasses-not-checked': () => ['Nobody has looked for clear rated glasses today.', 'Look: clear, impact rated, side shields.', 'Glasses not looked at today.'],
   'eyes.glasses-wrong': ({ kind }) => [kind === 'none' ? 'No glasses under the helmet.' : 'Tinted glasses: they hide the work when the helmet is up and do not count against an arc.', 'Wear clear, impact-rated glasses.', kind === 'none' ? 'No glasses under the helmet.' : 'Tinted glasses.'],
+  'eyes.helmet-range-unknown': ({ tag }) => [`${tag}: its shades are not written down.`, 'Read them on the helmet.'],
+  'eyes.helmet-range-lighter': ({ tag, darkest, minimum, ruleSet }, q) => [`${tag} goes to ${q.shade(darkest)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`, 'Give them another helmet.', `${tag} to ${q.shade(darkest)}, lowest allowed ${q.shade(minimum)}.`],
+  'eyes.set-helmet-to': ({ tag, shade }, q) => [`Set ${tag} to ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [`Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`],
 
   'body.job-first': () => ['The outfit depends on the job.', 'Set the job first.'],

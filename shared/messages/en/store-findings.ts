@@ -2,10 +2,11 @@ import type { CylinderFindings } from '#core/cylinder/cylinder-findings'
 import type { ElectricalFindings } from '#core/electrical/electrical-findings'
 import type { InspectionFindings } from '#core/inspection/inspection-findings'
 import type { Sentences } from './findings'
+import type { KitCode } from './kit-findings'
 import { storeWords as words } from './store-words'
 
 /** What only Gas, Kit and the answers for other programs say: fetched with them, not with the board. */
-export type StoreCode = keyof CylinderFindings | keyof ElectricalFindings | keyof InspectionFindings
+export type StoreCode = Exclude<keyof CylinderFindings | keyof ElectricalFindings | keyof InspectionFindings, KitCode>
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const one = (value: number): string => String(Number(value.toFixed(1)))
@@ -44,10 +45,8 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'cylinder.gauge-band': ({ lowM3, highM3 }, q) => [`The gauge may be off by 3 % of its scale: between ${q.gas(lowM3)} and ${q.gas(highM3)}.`],
   'cylinder.nearly-empty': ({ residualKPa }, q) => [`Down to the ${q.pressure(residualKPa)} that stay in it.`, 'Close the valve, mark it empty, connect the next.'],
   'cylinder.warm': ({ temperatureC, limitC }, q) => [`${q.temperature(temperatureC)}: no cylinder should be warmer than ${q.temperature(limitC)}.`, 'Move it out of the heat.'],
-  'acetylene.draw-too-fast': ({ demandM3PerH, limitM3PerH, cylinders, ruleSet }, q) => [`${q.gasRate(demandM3PerH)} is more than one cylinder may give (${q.gasRate(limitM3PerH)}, ${words.withdrawalRuleSets[ruleSet]}).`, `Manifold ${cylinders} cylinders before lighting.`, `Needs ${cylinders} cylinders.`],
   'acetylene.draw-allowed': ({ demandM3PerH, limitM3PerH, ruleSet }, q) => [`${q.gasRate(demandM3PerH)} of the ${q.gasRate(limitM3PerH)} that one cylinder may give (${words.withdrawalRuleSets[ruleSet]}).`],
   'acetylene.old-rule': ({ cylinders, currentCylinders }) => [`By the older rule ${cylinders}; the current one asks for ${currentCylinders}.`, `Take ${currentCylinders}.`],
-  'acetylene.pressure-too-high': ({ gaugeKPa, limitKPa }, q) => [`Acetylene at ${q.pressure(gaugeKPa)}: above ${q.pressure(limitKPa)} it can burst by itself.`, 'Turn it down now.'],
   'storage.too-near': ({ first, second, distanceM, requiredM }, q) => [`${first} and ${second} stand ${q.distance(distanceM)} apart; ${q.distance(requiredM)} or a rated wall between them is the rule.`, 'Move one of them.'],
   'storage.barrier-does-not-count': ({ first, second, reason }) => [`The wall between ${first} and ${second} does not count: ${words.barrierReasons[reason]}.`],
   'storage.barrier-narrow': ({ first, second, pathM }, q) => [`The wall between ${first} and ${second} keeps the letter of the law; fire codes want it 18 in (46 cm) above and beyond. The way round it is ${q.distance(pathM)}.`],
@@ -57,32 +56,23 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'storage.in-use-left-out': ({ count }) => [`${count} in use: not counted as stored.`],
   'storage.height-assumed': ({ heightM }, q) => [`Where no height was given, ${q.distance(heightM)} is taken.`],
   'storage.advises-only': ({ basis }) => [`Judged by the ${words.storageBases[basis]} distances. Local fire codes may ask for more; they decide.`],
-  'electrical.duty': ({ currentA, dutyPercent, minutes }, q) => [`At ${q.current(currentA)} the arc may burn ${one(Math.floor(minutes * 10) / 10)} of ten minutes (${Math.floor(dutyPercent)} %).`],
-  'electrical.over-rating': ({ currentA, ratedCurrentA }, q) => [`${q.current(currentA)} is over the ${q.current(ratedCurrentA)} it is rated at: by the sum of heat only; its maker may allow less.`],
-  'electrical.duty-short': ({ currentA, dutyPercent, neededPercent }, q) => [`At ${q.current(currentA)} this machine bears ${Math.floor(dutyPercent)} % duty; the job needs ${Math.ceil(neededPercent)} %.`, 'Rest longer, or take a larger machine.'],
-  'electrical.cable-too-small': ({ currentA, allowedA, areaMm2, dutyPercent }, q) => [`${one(areaMm2)} mm² bears ${q.current(Math.floor(allowedA))} at ${Math.round(dutyPercent)} % duty; this is ${q.current(currentA)}.`, 'Take a larger cable.'],
   'electrical.cable-carries': ({ allowedA, areaMm2, dutyPercent }, q) => [`${one(areaMm2)} mm² bears ${q.current(Math.floor(allowedA))} at ${Math.round(dutyPercent)} % duty.`],
-  'electrical.cable-off-table': ({ areaMm2 }) => [`${one(areaMm2)} mm² is smaller than any welding cable in the table.`, 'Take 25 mm² or more.'],
   'electrical.duty-assumed': ({ dutyPercent }) => [`No duty given: ${dutyPercent} % counts.`],
   'electrical.temperature-assumed': ({ temperatureC }, q) => [`No conductor temperature given: ${q.temperature(temperatureC)}, a cable at work.`],
-  'electrical.drop-high': ({ dropV, limitV }) => [`${one(dropV)} V are lost on the way; about ${limitV} V is what practice accepts.`, 'A shorter or thicker cable.'],
   'electrical.open-circuit-high': ({ volts, limitV, kind, environment }) => [`${one(volts)} V ${words.voltageKinds[kind]} at the open terminals; ${words.environments[environment]} ${limitV} V is the limit.`, 'Take it out of service, or use a machine for that place.'],
   'electrical.reading-fails': ({ test, value, limit }) => [`${capital(words.electricalTests[test].name)}: ${value} ${words.electricalTests[test].unit}; the limit is ${limit} ${words.electricalTests[test].unit}.`, 'Tag it out for repair.'],
   'electrical.reading-missing': ({ test }) => [`Not measured: ${words.electricalTests[test].name}.`, 'Measure it.'],
   'electrical.environment-unknown': () => ['Nobody said where it is used: the limits of a wet, tight place are taken.'],
   'electrical.test-passed': ({ count }) => [`All ${count} readings keep to their limits.`],
   'kit.tag-taken': ({ tag }) => [`${tag} is worn by another thing.`, 'Take another tag.'],
-  'kit.tag-unknown': ({ tag }) => [`Nothing here wears the tag ${tag}.`, 'Look at the tag again, or register it.'],
-  'kit.tagged-out': ({ tag, reason }) => [`${tag} is tagged out${reason ? `: ${reason}` : ''}.`, 'Take another; somebody named releases this one.', `${tag} is tagged out.`],
   'kit.not-tagged-out': ({ tag }) => [`${tag} is not tagged out.`],
-  'kit.retired': ({ tag }) => [`${tag} is out of use for good.`, 'Take another.'],
   'kit.list-of-other-kind': ({ tag, kind }) => [`That list is not one of ${tag}, ${words.equipmentKinds[kind]}: recorded, and it renews nothing.`, 'Do one of its own lists.'],
   'kit.list-version-old': ({ version, current }) => [`Done against version ${version} of the list; version ${current} stands. It is recorded and renews no date.`, 'Do it again by the new list.'],
   'kit.checks-missing': ({ count }) => [`${count === 1 ? 'One check is' : `${count} checks are`} not answered: recorded, and open.`, 'Answer the rest.'],
-  'kit.competence-missing': ({ kind }) => [`This takes somebody named as competent for ${words.equipmentKinds[kind]}.`, 'Ask the safety lead.'],
+  'kit.competence-missing': ({ kind }) => [`This takes somebody named as competent for ${words.aKind(kind)}.`, 'Ask the safety lead.'],
   'kit.repair-not-said': () => ['Nobody said what was repaired.', 'Write down the repair.'],
-  'kit.never-done': ({ tag, listId }) => [`${tag}: no pass of ${words.lists(listId)} counts.`, 'Do it first.'],
-  'kit.late': ({ tag, listId, dueOn, days }) => [`${tag}: ${words.lists(listId)} was due on ${dueOn}, ${days === 1 ? 'a day' : `${days} days`} ago.`, 'Do it, or take another.', `${tag} is past due.`],
-  'kit.in-grace': ({ tag, listId, dueOn, days }) => [`${tag}: ${words.lists(listId)} was due on ${dueOn}; ${days === 1 ? 'a day' : `${days} days`} of this site's grace are used.`, 'Do it.'],
-  'kit.due-after-event': ({ tag, listId, events }) => [`${tag} was ${events.map(event => words.itemEvents[event]).join(', ')} since ${words.lists(listId)}.`, 'Do it again before use.'],
+  'kit.assigned-nowhere': ({ id }) => [`There is no ${id} here to give it to.`, 'Choose again.'],
+  'cylinder.steps-missing': ({ tag, count }) => [`${count === 1 ? 'One step is' : `${count} steps are`} not done yet at ${tag}.`, 'Do each step, then connect.'],
+  'cylinder.still-connected': ({ tag }) => [`${tag} is connected: its regulator is on.`, 'Shut it down and take the regulator off first.'],
+  'cylinder.returned': ({ tag }) => [`${tag} went back to its supplier.`, 'Receive it again when it comes.'],
 }

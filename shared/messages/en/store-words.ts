@@ -1,15 +1,16 @@
-import type { CylinderGasId, EquipmentKindId, StorageBasisId, WithdrawalRuleSetId } from '#core/vocabulary/vocabulary'
+import type { StorageBasisId } from '#core/vocabulary/vocabulary'
+import { kitWords } from './kit-words'
 import type { PlusVoidReason, StarVoidReason } from '#core/cylinder/cylinder-findings'
 import type { RequalificationRule } from '#core/cylinder/requalification'
 import type { ShockEnvironment } from '#core/electrical/electrical-findings'
 import type { BuiltInCheckId } from '#core/inspection/built-in-lists'
-import type { ItemEventId } from '#core/inspection/check-list'
+import type { CylinderOwner } from '#core/cylinder/cylinder'
+import type { ConnectingStepId, DangerStepId, JointId, ShuttingStepId } from '#core/cylinder/guided-steps'
+import type { SettlingRuleId } from '#core/cylinder/settling'
+import type { RegulatorRuleId } from '#core/houserules/house-rules'
+import type { HandoverCheckId } from '#core/station/station'
 import type { ElectricalTestId } from '#core/electrical/electrical-test'
 
-const gases: Record<CylinderGasId, string> = {
-  'oxygen': 'oxygen', 'argon': 'argon', 'nitrogen': 'nitrogen', 'helium': 'helium', 'hydrogen': 'hydrogen', 'carbon-dioxide': 'carbon dioxide', 'air': 'air', 'acetylene': 'acetylene',
-  'propane': 'propane', 'propylene': 'propylene', 'mps': 'MPS gas', 'natural-gas': 'natural gas',
-}
 const starVoid: Record<StarVoidReason, string> = {
   'specification': 'only 3A and 3AA steel may carry it', 'gas': 'not for this gas', 'too-large': 'larger than 56.7 L (125 lb of water)', 'size-unknown': 'nobody knows the water volume',
   'made-before-1946': 'made before 1946', 'made-unknown': 'the maker\'s date is missing', 'filled-in-place': 'filled in a bank or on a vehicle', 'filling-unknown': 'nobody knows how it is filled',
@@ -21,7 +22,6 @@ const requalificationRules: Record<RequalificationRule, string> = {
   'acetylene-filler': 'acetylene: the filler, every twenty years', 'eu': 'ten years on the road in Europe', 'eu-composite': 'five years for composites', 'never': 'not tested again', 'not-refillable': 'not refilled, not tested again',
 }
 const requalificationRuleSets = { 'by-specification': 'By specification', 'flat-ten': 'Ten years flat' } as const
-const withdrawalRuleSets: Record<WithdrawalRuleSetId, string> = { 'one-seventh': 'a seventh an hour', 'one-tenth': 'a tenth an hour', 'one-fifteenth': 'a fifteenth an hour' }
 const storageBases: Record<StorageBasisId, string> = { us: 'US', uk: 'British' }
 const barrierReasons = { 'low': 'it is too low', 'rating': 'it is rated under half an hour', 'short': 'it does not cut every line of sight', 'not-offered': 'no wall helps beside what burns fiercely' } as const
 const voltageKinds = { rms: 'rms', peak: 'peak', dc: 'direct current' } as const
@@ -33,13 +33,6 @@ const electricalTests: Record<ElectricalTestId, { readonly name: string, readonl
   weldingLeakageMA: { name: 'leakage of the welding circuit', unit: 'mA' }, touchCurrentMA: { name: 'touch current', unit: 'mA' },
 }
 
-const equipmentKinds: Record<EquipmentKindId, string> = {
-  'arc-machine': 'arc machine', 'welding-leads': 'welding leads', 'electrode-holder': 'electrode holder', 'work-clamp': 'work clamp', 'wire-feed-gun': 'wire-feed gun', 'tig-torch': 'TIG torch', 'water-cooler': 'water cooler',
-  'engine-drive': 'engine drive', 'plasma-cutter': 'plasma cutter', 'regulator': 'regulator', 'hose': 'hose', 'flashback-arrestor': 'flashback arrestor', 'oxy-fuel-torch': 'oxy-fuel torch', 'grinder': 'grinder', 'bench-grinder': 'bench grinder',
-  'laser-welder': 'laser welder', 'extraction-arm': 'extraction arm', 'extraction-booth': 'extraction booth', 'helmet': 'helmet', 'curtain': 'curtain', 'blanket': 'fire blanket', 'respirator': 'respirator', 'extinguisher': 'extinguisher',
-  'gas-detector': 'gas detector', 'eyewash': 'eyewash', 'first-aid': 'first-aid kit',
-}
-const itemEvents: Record<ItemEventId, string> = { dropped: 'dropped', flooded: 'flooded', repaired: 'repaired', flashback: 'in a flashback', overheated: 'overheated', moved: 'moved' }
 /** What passes, said as the thing should be. */
 const checks: Record<BuiltInCheckId, string> = {
   'plug-and-cord': 'Plug and cord whole, held firm, nothing bare', 'covers-on': 'All covers on', 'cooling-clear': 'Fan and vents clear', 'dry-place': 'Dry, and dry underfoot', 'frame-earthed': 'Frame earthed',
@@ -59,14 +52,50 @@ const checks: Record<BuiltInCheckId, string> = {
   'extinguisher-place': 'In its place, in sight, free to reach', 'extinguisher-pressure': 'Pressure', 'extinguisher-pin': 'Pin and seal in place', 'extinguisher-body': 'Body, hose and label sound', 'extinguisher-serviced': 'Serviced and tagged by a certified firm', 'detector-bump': 'Answers to test gas',
   'detector-calibrated': 'Calibrated', 'eyewash-runs': 'Runs within a second, both sides', 'eyewash-clear': 'Water clear and lukewarm, way free', 'eyewash-flow': 'Flow for a quarter of an hour', 'first-aid-full': 'Nothing missing', 'first-aid-in-date': 'Nothing past its date',
 }
-const listNames: Readonly<Record<string, string>> = {
-  'before-use': 'the look before use', 'weekly': 'the weekly look', 'monthly': 'the monthly look', 'quarterly': 'the quarterly test', 'yearly': 'the yearly test', 'electrical': 'the electrical test', 'gas-path': 'the gas path test', 'examination': 'the examination', 'calibration': 'the calibration',
+
+/** Each step: what to do, and why. */
+const connecting: Record<ConnectingStepId, readonly [what: string, why: string]> = {
+  'secured': ['Chain it upright before anything else', 'A falling cylinder breaks its valve and flies.'],
+  'label-read': ['Read the label: this gas, this job', 'The colour of a cylinder proves nothing.'],
+  'cap-off': ['Unscrew the cap by hand', 'A bar through the cap can open the valve.'],
+  'clean-hands': ['Look at hands, gloves and tools: no oil, no grease', 'Grease burns by itself in oxygen under pressure.'],
+  'crack-valve': ['Stand aside and open the valve for a moment', 'It blows the dust out that would burn in the regulator. Away from sparks with fuel gas.'],
+  'seat-clean': ['Wipe and look at the seat of the valve', 'Dirt or a nick leaks.'],
+  'regulator-fitted': ['Fit the regulator made for this gas; fuel turns left, its nut is notched', 'A wrong one can burst or burn.'],
+  'arrestor-fitted': ['Arrestors on both gases, the right way round', 'They stop a flame that runs back.'],
+  'screw-out': ['Turn the adjusting screw out until it is loose', 'Otherwise full pressure hits the gauge and the hose.'],
+  'stand-aside': ['Stand beside the gauges, not in front', 'A gauge that bursts throws its glass forward.'],
+  'open-slowly': ['Open the valve slowly; oxygen then all the way', 'Pressed together at once, the gas gets hot enough to light the seat.'],
+  'acetylene-turn': ['No more than three quarters of a turn; leave the key on', 'It must be shut at once when something goes wrong.'],
+  'set-pressure': ['Set the working pressure; acetylene never above its limit', 'Above it acetylene can burst by itself.'],
+  'purge': ['Blow each hose through by itself', 'Mixed gas in a hose explodes at the first spark.'],
 }
-/** A list by its id; one that the site named goes by that name. */
-const lists = (listId: string): string => {
-  const name = listId.split('.').at(-1)!
-  return listNames[name] ?? name.replaceAll('-', ' ')
+const shutting: Record<ShuttingStepId, readonly [what: string, why: string]> = {
+  'torch-shut': ['Shut the torch, in its maker\'s order', 'Teachings differ; the torch was tested with its own.'],
+  'valve-shut': ['Shut the valve of the cylinder', 'A hose or a seat that fails then empties nothing.'],
+  'bleed': ['Open the torch and let each line empty, one after the other', 'Pressure left in a line moves gas where it should not be.'],
+  'screw-back': ['Turn the adjusting screw out', 'The next opening then hits nothing.'],
+  'gauges-zero': ['Look: both gauges at zero', 'A gauge that climbs again says that the valve is not shut.'],
+  'hose-hung': ['Hang the hoses up, off the floor and the hot steel', 'Burnt and run-over hoses are most of the leaks.'],
 }
+const joints: Record<JointId, string> = {
+  'valve-stem': 'Stem of the valve', 'regulator-inlet': 'Cylinder to regulator', 'regulator-outlet': 'Regulator to hose', 'arrestor': 'Arrestor', 'hose-end': 'Hose at its far end', 'torch': 'Torch and its valves',
+}
+const dangerSteps: Record<DangerStepId, string> = {
+  'no-sparks': 'No flame, no switch, no spark near it.', 'close-valve': 'Close the valve, if you can reach it safely.', 'do-not-touch': 'Do not touch it and do not move it.',
+  'go-away-200': 'Everybody out, up to 200 m away, behind something solid.', 'go-away-100': 'Everybody out, 100 m away, behind something solid.', 'call-fire-service': 'Call the fire service.', 'say-acetylene': 'Say the word acetylene.',
+  'cool-from-cover': 'Plenty of water from cover, if trained people can; cool for an hour, then watch for an hour that it stays cold and wet.', 'move-outdoors': 'It does not stop: outdoors, far from anything that lights, and warn people off.',
+  'ventilate': 'Open doors; leave the room until it is aired.', 'clothes-enriched': 'Clothes hold oxygen: no flame near them for a quarter of an hour in the open.', 'no-rescue-alone': 'Somebody down in there: do not go in. Call; only trained people with breathing sets.',
+  'watch-for-heat': 'Feel from a distance for heat, half an hour at least; warm at the top, it is on fire inside: go.', 'plug-fire': 'A flame from a fusible plug: leave it burning, leave the place.', 'supplier': 'Tag it and call the supplier.', 'never-again': 'It is never used again. Tell the supplier what happened.',
+}
+const settlingRules: Record<SettlingRuleId, string> = {
+  'longer-of-hour-and-lying': 'an hour, or as long as it lay', 'equal-time': 'as long as it lay', 'half-hour': 'half an hour', 'one-hour': 'one hour', 'two-hours': 'two hours', 'one-day': 'a day',
+}
+const regulatorRules: Record<RegulatorRuleId, string> = { 'on-in-daily-use': 'on while in daily use', 'off-weekly': 'off and capped at the week\'s end', 'off-daily': 'off and capped each day' }
+const handoverChecks: Record<HandoverCheckId, string> = {
+  'bench-ground': 'Bench ground flush', 'stubs-binned': 'Stubs in the scrap bin', 'leads-coiled': 'Leads in big loops', 'machine-off': 'Machine unplugged, pulled out', 'gas-shut': 'Gas shut, lines empty', 'floor-swept': 'Floor swept',
+}
+const owners: Record<CylinderOwner, string> = { rented: 'rented: the supplier has it tested', owned: 'owned: you have it tested and pay' }
 
 /** The words of Gas and Kit. */
-export const storeWords = { gases, starVoid, plusVoid, requalificationRules, requalificationRuleSets, withdrawalRuleSets, storageBases, barrierReasons, voltageKinds, environments, electricalTests, equipmentKinds, itemEvents, checks, lists }
+export const storeWords = { ...kitWords, starVoid, plusVoid, requalificationRules, requalificationRuleSets, storageBases, barrierReasons, voltageKinds, environments, electricalTests, checks, connecting, shutting, joints, dangerSteps, settlingRules, regulatorRules, handoverChecks, owners }

@@ -68,7 +68,7 @@ const stationWords: Record<Word, string> = { 'clear-to-strike': 'Clear to strike
 const jobFields: Record<JobField, string> = {
   currentA: 'the current', currentRangeA: 'the current range', consumable: 'the rod or wire', electrodeDiameterMm: 'its diameter', plateThicknessMm: 'the thickness',
   wireFeedMPerMin: 'the wire feed', travelSpeedMPerMin: 'the travel speed', strippedWidthMm: 'how wide it is stripped',
-  acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
+  gasFlowLPerMin: 'the gas flow', tip: 'the tip', acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
   shieldingGas: 'the shielding gas', position: 'the position', confinement: 'the surroundings', startsAt: 'the start time', endsAt: 'the end time',
   arcMinPerH: 'the arc minutes', residue: 'degreaser residue', container: 'whether it is a container',
 }
@@ -105,6 +105,7 @@ const rights: Record<RightId, string> = {
   'see-floor': 'see the floor', 'stop': 'stop work', 'reopen': 're-open a stopped bay', 'set-jobs': 'set jobs', 'door-checks': 'do the door checks', 'place-people': 'place people at bays',
   'describe-air': 'describe halls, hoods and data sheets', 'record-samples': 'record samples', 'health-fields': 'see and write health fields',
   'change-house-rules': 'change house rules', 'manage-people': 'manage people', 'set-up-site': 'set up the site', 'read-records': 'read the log',
+  'inspect': 'inspect and tag out', 'use-gas': 'move and connect cylinders', 'assign-kit': 'assign equipment', 'keep-store': 'keep the store and its lists', 'release': 'release from tag-out', 'hand-over': 'hand the bay over',
 }
 
 const substances: Record<SubstanceId, string> = {

@@ -7,6 +7,7 @@ import { surveyPlace } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
 import { bayAirOf, judgeAir } from '#core/clearance/air-gate'
+import { NO_KIT } from '#core/clearance/kit-around'
 import type { Extraction } from '#core/hall/hall-state'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
@@ -42,7 +43,7 @@ function facts(stations: Readonly<Record<string, Station>>, over: Partial<AirFac
 }
 function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one', over: Parameters<typeof facts>[1] = {}) {
   const known = facts(stations, over)
-  const gate = judgeAir(stations[bayId]!, airOf(known)(bayId), known.rules, NOW)
+  const gate = judgeAir(stations[bayId]!, airOf(known)(bayId), NO_KIT, known.rules, NOW)
   return { ...gate, codes: gate.findings.map(({ code }) => code) }
 }
 

@@ -12,9 +12,9 @@ import { citation, speak } from '#shared/messages/speak'
 
 describe('the catalogue', () => {
   it('has a word for every id of the vocabulary', () => {
-    const { processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, jurisdictions, workplaces, bayKinds, roles, cylinderGases, withdrawalRuleSets, storageBases, equipmentKinds } = VOCABULARY
+    const { processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, jurisdictions, workplaces, bayKinds, roles, cylinderGases, withdrawalRuleSets, storageBases, equipmentKinds, competences, tips } = VOCABULARY
     for (const [list, named] of [[processes, words.processes], [baseMetals, words.baseMetals], [coatings, words.coatings], [consumables, words.consumables], [shieldingGases, words.shieldingGases], [positions, words.positions], [confinements, words.confinements],
-      [residues, words.residues], [containers, words.containers], [zones, words.zones], [gates, words.gates], [jurisdictions, words.jurisdictions], [workplaces, words.workplaces], [bayKinds, words.bayKinds], [roles, words.roles], [cylinderGases, storeWords.gases], [withdrawalRuleSets, storeWords.withdrawalRuleSets], [storageBases, storeWords.storageBases], [equipmentKinds, storeWords.equipmentKinds]] as const) {
+      [residues, words.residues], [containers, words.containers], [zones, words.zones], [gates, words.gates], [jurisdictions, words.jurisdictions], [workplaces, words.workplaces], [bayKinds, words.bayKinds], [roles, words.roles], [cylinderGases, storeWords.gases], [withdrawalRuleSets, storeWords.withdrawalRuleSets], [storageBases, storeWords.storageBases], [equipmentKinds, storeWords.equipmentKinds], [competences, storeWords.competences], [tips, storeWords.tips]] as const) {
       expect(Object.keys(named).sort()).toEqual([...list].sort())
     }
   })

@@ -8,7 +8,10 @@ import type { Wearer, WearerRecord } from '#core/respirator/wearer'
 import { readyUntil } from '#core/respirator/wearer'
 import type { SamplesState, Survey } from '#core/samples/survey'
 import type { MaskId } from '#core/vocabulary/vocabulary'
+import type { KitReadings } from '#core/clearance/judge-kit'
 import type { Queryable } from './connection'
+import { KIT_SELECT, toKitReadings } from './store'
+import type { KitRow } from './store'
 
 export async function writeHall(db: Queryable, siteId: string, hallId: string, version: number, hall: HallState): Promise<void> {
   await db.query(`insert into hall_reading (site_id, hall_id, version, hall) values ($1, $2, $3, $4)
@@ -25,7 +28,7 @@ export async function writeSamples(db: Queryable, siteId: string, bayId: string,
     on conflict (site_id, bay_id) do update set version = excluded.version, surveys = excluded.surveys`, [siteId, bayId, version, JSON.stringify(surveys)])
 }
 
-interface AirRow {
+interface SurroundingsRow extends KitRow {
   halls: Record<string, HallState> | null
   hall_versions: Record<string, number> | null
   sheets: FumeDataSheets | null
@@ -51,10 +54,13 @@ function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string)
   }]))
 }
 
-/** Reads all that the air of a site rests on, in one question. */
-export async function readAir(db: Queryable, siteId: string, rules: HouseRules, now: string): Promise<AirReadings> {
-  const { rows } = await db.query<AirRow>(`
-    select
+/** Which bays are asked about: their kit is read, and that of these people. The air of a hall is one for all its bays. */
+export interface Concerned { readonly bayIds: readonly string[], readonly personIds: readonly string[] }
+
+/** Reads all that gates rest on besides their stations, in one question: the air of the site, and what stands at the bays concerned (all, for null). */
+export async function readSurroundings(db: Queryable, siteId: string, rules: HouseRules, now: string, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings }> {
+  const { rows } = await db.query<SurroundingsRow>(`
+    select ${KIT_SELECT},
       (select jsonb_object_agg(hall_id, hall) from hall_reading where site_id = $1) as halls,
       (select jsonb_object_agg(hall_id, version) from hall_reading where site_id = $1) as hall_versions,
       (select sheets from fume_sheets_reading where site_id = $1) as sheets,
@@ -65,9 +71,10 @@ export async function readAir(db: Queryable, siteId: string, rules: HouseRules, 
         from station_reading where site_id = $1) as stations,
       (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
           'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
-        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, [siteId])
+        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null])
   const row = rows[0]!
   return {
+    kit: toKitReadings(row),
     halls: row.halls ?? {}, sheets: row.sheets ?? NO_SHEETS, surveys: row.surveys ?? {}, stations: row.stations ?? {},
     wearers: wearersFrom(row.wearers ?? [], rules, now),
     versions: { halls: row.hall_versions ?? {}, sheets: row.sheets_version ?? 0, samples: row.samples_versions ?? {} },

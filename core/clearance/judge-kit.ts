@@ -1,0 +1,38 @@
+import type { CylinderState } from '../cylinder/cylinder'
+import { cylinderFact } from '../cylinder/cylinder-fact'
+import type { CylinderFact } from '../cylinder/cylinder-fact'
+import type { HouseRules } from '../houserules/house-rules'
+import type { CheckListsState } from '../inspection/check-lists'
+import { listsInForce } from '../inspection/check-lists'
+import type { ItemState } from '../inspection/item'
+import { itemFact } from '../inspection/item-fact'
+import type { ItemFact } from '../inspection/item-fact'
+import type { Instant } from '../station/station'
+import type { KitStanding } from './kit-around'
+
+/** Things in use as their events leave them, with the lists they are judged by. */
+export interface KitReadings {
+  readonly lists: CheckListsState
+  readonly items: readonly ItemState[]
+  readonly cylinders: readonly CylinderState[]
+}
+
+type Grouped<Fact> = Record<string, Fact[]>
+const add = <Fact>(groups: Grouped<Fact>, id: string, fact: Fact): void => { (groups[id] ??= []).push(fact) }
+
+/**
+ * Judges everything in use for a shop day.
+ *
+ * @param today the shop day, YYYY-MM-DD
+ * @param dayEnds when it ends
+ */
+export function judgeKit({ lists, items, cylinders }: KitReadings, rules: HouseRules, today: string, dayEnds: Instant): KitStanding {
+  const inForce = listsInForce(lists)
+  const standing: { readonly items: Grouped<ItemFact>, readonly worn: Grouped<ItemFact>, readonly cylinders: Grouped<CylinderFact> } = { items: {}, worn: {}, cylinders: {} }
+  for (const item of items) {
+    if (item.assignment?.to === 'bay') add(standing.items, item.assignment.id, itemFact(item, inForce, today, dayEnds))
+    if (item.assignment?.to === 'person') add(standing.worn, item.assignment.id, itemFact(item, inForce, today, dayEnds))
+  }
+  for (const cylinder of cylinders) if (cylinder.standing?.in === 'bay') add(standing.cylinders, cylinder.standing.bayId, cylinderFact(cylinder, rules, today, dayEnds))
+  return standing
+}

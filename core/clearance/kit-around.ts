@@ -1,0 +1,61 @@
+import type { CylinderFact } from '../cylinder/cylinder-fact'
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import type { ItemFact } from '../inspection/item-fact'
+import type { EquipmentKindId, GateId } from '../vocabulary/vocabulary'
+import type { Instant } from '../station/station'
+
+/** What stands, hangs and is worn at a bay, as of a shop day. */
+export interface KitAround {
+  /** Assigned to the bay. */
+  readonly items: readonly ItemFact[]
+  /** Assigned to somebody who stands here, or would. */
+  readonly wornBy: (personId: string | null) => readonly ItemFact[]
+  readonly cylinders: readonly CylinderFact[]
+}
+
+/** Nothing is known to be here: whatever needs a thing holds. */
+export const NO_KIT: KitAround = { items: [], wornBy: () => [], cylinders: [] }
+
+/** Everything of a site in use, judged for a shop day: by bay, and by whom it is worn. */
+export interface KitStanding {
+  readonly items: Readonly<Record<string, readonly ItemFact[]>>
+  readonly worn: Readonly<Record<string, readonly ItemFact[]>>
+  readonly cylinders: Readonly<Record<string, readonly CylinderFact[]>>
+}
+export const NO_STANDING: KitStanding = { items: {}, worn: {}, cylinders: {} }
+
+/** What of it stands at one bay. */
+export const kitAt = ({ items, worn, cylinders }: KitStanding, bayId: string): KitAround =>
+  ({ items: items[bayId] ?? [], cylinders: cylinders[bayId] ?? [], wornBy: personId => personId === null ? [] : worn[personId] ?? [] })
+
+/** The gate that a kind of thing at a bay speaks to; what is in none is looked after all the same. */
+const GATE_OF_KIND: Readonly<Partial<Record<EquipmentKindId, GateId>>> = {
+  'helmet': 'eyes', 'curtain': 'eyes', 'extraction-arm': 'air', 'extraction-booth': 'air', 'respirator': 'air',
+  'regulator': 'gas', 'hose': 'gas', 'flashback-arrestor': 'gas', 'oxy-fuel-torch': 'gas',
+  'arc-machine': 'machine', 'welding-leads': 'machine', 'electrode-holder': 'machine', 'work-clamp': 'machine', 'wire-feed-gun': 'machine', 'tig-torch': 'machine', 'water-cooler': 'machine', 'engine-drive': 'machine',
+  'plasma-cutter': 'machine', 'grinder': 'machine', 'bench-grinder': 'machine', 'laser-welder': 'machine',
+  'extinguisher': 'fire', 'blanket': 'fire', 'gas-detector': 'fire',
+}
+
+/** Things of a gate among those here. */
+export const ofGate = (items: readonly ItemFact[], gate: GateId): readonly ItemFact[] => items.filter(({ kind }) => GATE_OF_KIND[kind] === gate)
+
+/** A thing that may not be used holds its gate until it is released, looked at, or taken away; a due look is only to do. */
+export function sortItemFindings(items: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
+  for (const { tag, findings, validUntil } of items) {
+    if (validUntil <= now) missing.push(finding('hold', 'gate.facts-stale', { tag }))
+    else for (const said of findings) (said.code === 'kit.never-done' && said.severity === 'hold' ? missing : found).push(said)
+  }
+}
+
+/** A group of kinds of which one has to be here. */
+export interface NeededKit { readonly kinds: readonly EquipmentKindId[], readonly count: number }
+
+/** Says what is needed and not here. */
+export function sayMissingKit(items: readonly ItemFact[], needed: readonly NeededKit[], missing: Finding[]): void {
+  for (const { kinds, count } of needed) {
+    const here = items.filter(({ kind }) => kinds.includes(kind)).length
+    if (here < count) missing.push(finding('hold', 'gate.item-missing', { kind: kinds[0]!, needed: count, here }))
+  }
+}

@@ -1,0 +1,25 @@
+import type { CheckList } from './check-list'
+import { dueAfter } from './due'
+import { extinguisherDates } from './extinguisher-dates'
+import type { ItemState } from './item'
+import { listsFor } from './built-in-lists'
+
+/**
+ * The soonest day on which something by the calendar falls due for a thing, whatever day it is today: `now` where it was
+ * never done or something happened since, null where nothing of the calendar asks. The look before each use is left out:
+ * it is due every day by its nature.
+ *
+ * @returns YYYY-MM-DD, `now` or null
+ */
+export function calendarDueOn({ kind, lists: done, isRetired, marks }: ItemState, lists: readonly CheckList[]): string | null {
+  if (isRetired) return null
+  const dues = listsFor(kind, lists).filter(({ every }) => every.unit !== 'use').map(({ id, every, triggers }) => {
+    const last = done[id]
+    return !last || last.passedOn === null || last.eventsSince.some(event => triggers.includes(event)) ? 'now' : dueAfter(last.passedOn, every)
+  })
+  if (kind === 'extinguisher' && marks.extinguisherType !== undefined && marks.madeOn !== undefined) {
+    const { pressureDueOn, insideDueOn } = extinguisherDates(marks.extinguisherType, { madeOn: marks.madeOn, ...marks.pressureTestedOn === undefined ? {} : { pressureTestedOn: marks.pressureTestedOn }, ...marks.openedOn === undefined ? {} : { openedOn: marks.openedOn } })
+    dues.push(pressureDueOn, ...insideDueOn === null ? [] : [insideDueOn])
+  }
+  return dues.includes('now') ? 'now' : [...dues].sort()[0] ?? null
+}

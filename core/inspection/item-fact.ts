@@ -1,0 +1,30 @@
+import type { Finding } from '../finding'
+import type { Instant } from '../station/station'
+import type { EquipmentKindId } from '../vocabulary/vocabulary'
+import type { CheckList } from './check-list'
+import type { ItemMarks, ItemState } from './item'
+import { judgeItem } from './judge-item'
+
+/** What a board needs to know of a thing in use: worked out once for a shop day, good until it ends. */
+export interface ItemFact {
+  readonly tag: string
+  readonly kind: EquipmentKindId
+  readonly name: string
+  readonly marks: ItemMarks
+  readonly mayUse: boolean
+  /** Holds and cautions, the tag first. */
+  readonly findings: readonly Finding[]
+  readonly validUntil: Instant
+}
+
+/**
+ * How a thing stands for a shop day.
+ *
+ * @param today the shop day, YYYY-MM-DD
+ * @param validUntil when that day ends
+ */
+export function itemFact(item: ItemState, lists: readonly CheckList[], today: string, validUntil: Instant): ItemFact {
+  const { mayUse, findings } = judgeItem(item, today, lists)
+  const { tag, kind, name, marks } = item
+  return { tag, kind, name, marks, mayUse, findings, validUntil }
+}

@@ -1,0 +1,57 @@
+import type { Decision } from '../command/decision'
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import type { RoleId } from '../vocabulary/vocabulary'
+
+/** Why somebody is told: a role they hold, or because they stand at a bay it concerns. */
+export type ToldAs = RoleId | 'at-bay'
+
+/** Something that people of this site must hear of. Told means seen; until then it is not yet seen. */
+export interface Notice {
+  readonly what: Finding
+  /** The stream it is about, so that a tap opens the thing. */
+  readonly about: string
+  readonly bayIds: readonly string[]
+  readonly to: readonly { readonly personId: string, readonly as: ToldAs }[]
+  readonly givenAt: string
+  /** When each of them saw it, by person. */
+  readonly seenAt: Readonly<Record<string, string>>
+}
+
+export interface NoticeCommands { 'notice.see': Record<string, never> }
+export type NoticeCommand = { [T in keyof NoticeCommands]: { readonly type: T, readonly payload: NoticeCommands[T] } }[keyof NoticeCommands]
+
+export type NoticeEvent =
+  | { readonly type: 'notice-given', readonly version: 1, readonly payload: Omit<Notice, 'seenAt'> }
+  | { readonly type: 'notice-seen', readonly version: 1, readonly payload: { readonly personId: string, readonly at: string } }
+
+export function evolveNotice(notice: Notice | null, event: NoticeEvent): Notice | null {
+  if (event.type === 'notice-given') return { ...event.payload, seenAt: {} }
+  const { personId, at } = event.payload
+  return notice && { ...notice, seenAt: { ...notice.seenAt, [personId]: at } }
+}
+
+/** Only who was told can see it, and only the first look counts. */
+export function decideNotice(notice: Notice | null, noticeId: string, { personId, at }: { readonly personId: string | null, readonly at: string }): Decision<NoticeEvent> {
+  if (!notice || personId === null) return { refused: [finding('hold', 'command.unknown-stream', { streamId: noticeId })] }
+  const isTold = notice.to.some(one => one.personId === personId)
+  return { events: isTold && notice.seenAt[personId] === undefined ? [{ type: 'notice-seen', version: 1, payload: { personId, at } }] : [] }
+}
+
+/** Somebody who may have to be told. */
+export interface Tellable { readonly personId: string, readonly roles: readonly RoleId[], readonly areaId: string | null }
+
+/** Roles that hear of everything that leaves service. */
+const ALWAYS_TOLD: readonly RoleId[] = ['safety-lead', 'store-keeper']
+
+/**
+ * Who hears that a thing is out of service: whoever stands at a bay it concerns, the instructors of those areas, the
+ * safety leads and the store keepers. Not whoever did it: they know.
+ */
+export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly areaIds: readonly string[] }, actorId: string | null): Notice['to'] {
+  return people.filter(({ personId }) => personId !== actorId).flatMap(({ personId, roles, areaId }): Notice['to'] => {
+    if (concerned.personIds.includes(personId)) return [{ personId, as: 'at-bay' }]
+    const role = roles.find(one => ALWAYS_TOLD.includes(one)) ?? roles.find(one => one === 'instructor' && concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId)))
+    return role ? [{ personId, as: role }] : []
+  })
+}

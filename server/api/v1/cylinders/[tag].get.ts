@@ -1,0 +1,22 @@
+import { getRouterParam } from 'h3'
+import { cylinderStream } from '#core/command/commands'
+import { cylinderFact } from '#core/cylinder/cylinder-fact'
+import { tagIdOf } from '#core/tag'
+import type { CylinderPageReading } from '#shared/readings'
+import { readLife } from '../../../database/log'
+import { readCylinders, readNoticesAbout } from '../../../database/store'
+import { api, Problem, requireSignedIn } from '../../../http'
+import { useRunning } from '../../../running'
+import { shopDayAt } from '../../../shop-day'
+
+/** A cylinder by its tag, with its whole life. */
+export default api(async (event): Promise<CylinderPageReading> => {
+  const { siteId } = await requireSignedIn(event)
+  const { pool } = useRunning()
+  const tag = getRouterParam(event, 'tag') ?? ''
+  const [row] = await readCylinders(pool, siteId, tag)
+  if (!row) throw new Problem(404, { error: `No cylinder here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
+  const streamId = cylinderStream(tagIdOf(tag))
+  const [{ rules, today, dayEnds }, life, notices] = await Promise.all([shopDayAt(pool, siteId), readLife(pool, siteId, streamId), readNoticesAbout(pool, siteId, streamId)])
+  return { ...row, today, fact: cylinderFact(row.cylinder, rules, today, dayEnds), life, notices }
+})

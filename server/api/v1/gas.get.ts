@@ -1,0 +1,15 @@
+import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
+import type { GasReading } from '#shared/readings'
+import { readCylinders, readPlaces } from '../../database/store'
+import { api, requireSignedIn } from '../../http'
+import { useRunning } from '../../running'
+import { shopDayAt } from '../../shop-day'
+
+/** Places and the cylinders that are here, each judged for today. */
+export default api(async (event): Promise<GasReading> => {
+  const { siteId } = await requireSignedIn(event)
+  const { pool } = useRunning()
+  const { rules, today, dayEnds } = await shopDayAt(pool, siteId)
+  const [places, cylinders] = await Promise.all([readPlaces(pool, siteId), readCylinders(pool, siteId)])
+  return { today, places, cylinders: cylinders.map(row => ({ ...row, fact: cylinderFact(row.cylinder, rules, today, dayEnds), nextDue: requalificationOf(row.cylinder, today).nextDue })) }
+})

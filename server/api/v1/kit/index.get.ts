@@ -1,0 +1,27 @@
+import { parseDate } from '@internationalized/date'
+import { getQuery } from 'h3'
+import { z } from 'zod'
+import type { KitReading } from '#shared/readings'
+import { countKit, readCheckLists, readDue, readOut } from '../../../database/store'
+import { api, parse, requireSignedIn } from '../../../http'
+import { useRunning } from '../../../running'
+import { shopDayAt } from '../../../shop-day'
+
+const querySchema = z.strictObject({
+  days: z.coerce.number().int().min(0).max(400).default(7),
+  limit: z.coerce.number().int().min(1).max(500).default(100),
+  afterDueOn: z.string().regex(/^(now|\d{4}-\d{2}-\d{2})$/, 'a date, or now').optional(), afterTag: z.string().max(24).optional(),
+})
+
+/** What is out of service, and what falls due by the calendar in the next days, soonest first, page by page. */
+export default api(async (event): Promise<KitReading> => {
+  const { siteId } = await requireSignedIn(event)
+  const { days, limit, afterDueOn, afterTag } = parse(querySchema, getQuery(event))
+  const { pool } = useRunning()
+  const { today } = await shopDayAt(pool, siteId)
+  const after = afterDueOn !== undefined && afterTag !== undefined ? { dueOn: afterDueOn, tagId: afterTag } : null
+  const [counts, out, due, { version, lists }] = await Promise.all([
+    countKit(pool, siteId, today), after ? [] : readOut(pool, siteId, limit), readDue(pool, siteId, parseDate(today).add({ days }).toString(), limit, after), readCheckLists(pool, siteId),
+  ])
+  return { today, counts, out, due, lists, listsVersion: version }
+})

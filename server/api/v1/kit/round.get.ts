@@ -1,0 +1,18 @@
+import { walkingOrder } from '#core/inspection/round'
+import type { RoundReading } from '#shared/readings'
+import { readNames } from '../../../database/person'
+import { readStations } from '../../../database/station'
+import { readAssigned, readCheckLists, readPlaces } from '../../../database/store'
+import { api, requireSignedIn } from '../../../http'
+import { useRunning } from '../../../running'
+import { shopDayAt } from '../../../shop-day'
+
+/** Everything in use, in the order somebody walks by it. */
+export default api(async (event): Promise<RoundReading> => {
+  const { siteId } = await requireSignedIn(event)
+  const { pool } = useRunning()
+  const { site, today } = await shopDayAt(pool, siteId)
+  const [items, stations, places, names, { lists }] = await Promise.all([readAssigned(pool, siteId), readStations(pool, siteId), readPlaces(pool, siteId), readNames(pool, siteId), readCheckLists(pool, siteId)])
+  const standsAt = new Map(stations.flatMap(({ bayId, facts: { personId } }) => personId === null ? [] : [[personId, bayId] as const]))
+  return { today, lists, stops: walkingOrder(items, { site, standsAt, places: places.map(({ placeId, place }) => ({ placeId, ...place })), names: new Map(names.map(({ personId, name }) => [personId, name])) }) }
+})

@@ -1,0 +1,17 @@
+import type { HouseRules } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+import type { Site } from '#core/site/site'
+import { NO_SITE } from '#core/site/site'
+import type { Queryable } from './database/connection'
+import { readHouseRules, readSite } from './database/site'
+import { useRunning } from './running'
+
+/** The day it is at a site, and what it is judged by. */
+export interface ShopDay { readonly site: Site, readonly rules: HouseRules, readonly today: string, readonly dayEnds: string }
+
+export async function shopDayAt(db: Queryable, siteId: string): Promise<ShopDay> {
+  const [site, rules] = [(await readSite(db, siteId))?.value ?? NO_SITE, (await readHouseRules(db, siteId))?.value ?? NEW_SITE_RULES]
+  const nowMs = useRunning().clock.nowMs()
+  return { site, rules, today: shopDayOf(nowMs, site.timeZone, rules.shopDayHour), dayEnds: new Date(shopDayEndsAtMs(nowMs, site.timeZone, rules.shopDayHour)).toISOString() }
+}
