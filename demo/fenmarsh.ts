@@ -58,7 +58,7 @@ export const PEOPLE: readonly DemoPerson[] = [
   { personId: 'maren-holt', name: 'Maren Holt', roles: ['instructor'], signIn: { loginName: 'maren', password: 'mitre-sill-maren', pin: '2806' } },
   { personId: 'bea-tully', name: 'Bea Tully', roles: ['auditor'], signIn: { loginName: 'bea', password: 'weir-board-bea', pin: '7719' } },
   { personId: 'imke-tarrow', name: 'Imke Tarrow', roles: ['learner'], signIn: { loginName: 'imke', password: 'quoin-post-imke', pin: '1532' } },
-  { personId: 'jun-pell', name: 'Jun Pell', roles: ['store-keeper'] },
+  { personId: 'jun-pell', name: 'Jun Pell', roles: ['store-keeper'], signIn: { loginName: 'jun', password: 'stop-plank-jun', pin: '6093' } },
   { personId: 'hedda-moss', name: 'Hedda Moss', roles: ['permit-authoriser', 'fire-watch'] },
   { personId: 'dov-lindqvist', name: 'Dov Lindqvist', roles: ['welder'], wearer: { mask: 'half-p100', fitTestMonthsAgo: 5, medicalMonthsAgo: 9, isShaven: true } },
   { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'] },
@@ -106,15 +106,15 @@ const clear = { kind: 'clear-rated' } as const
 export const BAYS: readonly DemoBay[] = [
   {
     label: '1', at: [4, 3], extraction: arm(1000), hood: beside(0.22), extractionCheck: drawing, areaId: 'pump-bench', personId: 'dov-lindqvist', helmet: 12, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'gtaw', currentA: 85, consumable: 'er308l', electrodeDiameterMm: 2.4, plateThicknessMm: 3, baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', arcMinPerH: 20 },
+    job: { ...day, process: 'gtaw', currentA: 85, consumable: 'er308l', electrodeDiameterMm: 2.4, plateThicknessMm: 3, baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 9, arcMinPerH: 20 },
   },
   {
     label: '2', at: [3, 3], extraction: arm(900), hood: beside(0.2), extractionCheck: drawing, areaId: 'tender-bays', personId: 'runa-okafor', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'gtaw', currentRangeA: [60, 120], consumable: 'er4043', electrodeDiameterMm: 2.4, plateThicknessMm: 2, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', arcMinPerH: 15 },
+    job: { ...day, process: 'gtaw', currentRangeA: [60, 120], consumable: 'er4043', electrodeDiameterMm: 2.4, plateThicknessMm: 2, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 10, arcMinPerH: 15 },
   },
   {
     label: '3', at: [9, 3], extraction: arm(1300, 0.36), hood: above(0.48), extractionCheck: drawing, areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
-    job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', arcMinPerH: 20 },
+    job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', gasFlowLPerMin: 14, arcMinPerH: 20 },
   },
   {
     label: '4', at: [14, 3], extraction: arm(1200, 0.2), hood: beside(0.55), extractionCheck: drawing, areaId: 'gate-bays', personId: 'imke-tarrow', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
@@ -134,15 +134,15 @@ export const BAYS: readonly DemoBay[] = [
   },
   {
     label: '8', at: [8, 3], extraction: arm(1000), hood: beside(0.25), extractionCheck: drawing, areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
-    job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', arcMinPerH: 20 },
+    job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 15, arcMinPerH: 20 },
   },
   {
     label: '9', at: [8, 9], extraction: { kind: 'downdraft', widthM: 1.5, heightM: 1, flanged: false, flowM3PerS: 1.3, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }, hood: beside(0.03), extractionCheck: drawing, areaId: 'tender-bays', personId: 'ivo-reyes', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'pac', currentA: 45, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 10 },
+    job: { ...day, process: 'pac', currentA: 45, plateThicknessMm: 6, shieldingGas: 'none', baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 10 },
   },
   {
     label: '10', at: [3, 9], areaId: 'oxy-corner', personId: 'lena-stroud', helmet: 5, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'ofc', plateThicknessMm: 12, oxygenFlowLPerH: 2400, baseMetal: 'mild-steel', coating: 'unknown', arcMinPerH: 15 },
+    job: { ...day, process: 'ofc', plateThicknessMm: 12, tip: 'cutting', oxygenFlowLPerH: 2400, baseMetal: 'mild-steel', coating: 'unknown', arcMinPerH: 15 },
   },
   { label: '11', at: [5, 12], areaId: 'oxy-corner' },
   {

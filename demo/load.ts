@@ -1,5 +1,4 @@
 import { hallStream, HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { handleCommand } from '#server/commands/door'
 import type { Caller, Door } from '#server/commands/door'
@@ -12,6 +11,8 @@ import { setLogin, setPin } from '#server/database/credential'
 import { hashSecret } from '#server/secrets'
 import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
+import { loadStore } from './load-store'
+import type { SendAt } from './load-store'
 
 /** What a start prints. */
 export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly roles: string }
@@ -19,7 +20,7 @@ export interface DemoSignIn { readonly loginName: string, readonly password: str
 const signInsOf = (people: readonly DemoPerson[]): DemoSignIn[] =>
   people.flatMap(({ signIn, roles }) => signIn ? [{ loginName: signIn.loginName, password: signIn.password, roles: roles.join(', ') }] : [])
 
-type Send = (streamId: string, what: CommandOf) => Promise<void>
+type Send = SendAt
 
 async function loadPerson(door: Door, send: Send, { personId, name, roles, areaId, signIn }: DemoPerson): Promise<void> {
   if (personId !== LEAD.personId) await send(personStream(personId), { type: 'person.add', payload: { name, roles, areaId: areaId ?? null, bayId: BAYS.filter(bay => bay.personId === personId).map(bay => bayIdOf(bay.label))[0] ?? null } })
@@ -72,8 +73,8 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   await openSite(door, { siteId, site: { name, timeZone }, lead: { personId: LEAD.personId, name: LEAD.name, loginName: signIn!.loginName, passwordHash: await hashSecret(signIn!.password), isDemo: true } })
   const sendAs = (personId: string): Send => {
     const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
-    return async (streamId, what) => {
-      const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what))
+    return async (streamId, what, at) => {
+      const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what, at === undefined ? {} : { at }))
       if (status !== 200) throw new Error(`demo: ${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
     }
   }
@@ -90,6 +91,8 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
   for (const person of PEOPLE) await loadWearer(door, lead, person)
   const instructor = sendAs('maren-holt')
+  // The store first: as long as nobody works at a bay, no gate has to be judged anew for each thing.
+  await loadStore(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
   for (const bay of BAYS) await loadBay(instructor, bay)
   return signInsOf([LEAD, ...PEOPLE])
 }

@@ -17,7 +17,7 @@ import type { SpokenFinding } from './messages/speak'
 
 /** `GET /api/v1/session` */
 export interface SessionReading {
-  readonly person: { readonly personId: string, readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null } | null
+  readonly person: { readonly personId: string, readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null, readonly competences: readonly CompetenceId[] } | null
   readonly site: { readonly siteId: string, readonly name: string } | null
   /** No site exists yet: the first run has to make one. */
   readonly firstRun: boolean

@@ -1,3 +1,4 @@
+import { partsOf } from '#core/cylinder/gas'
 import type { GasContent, GasMix } from '#core/cylinder/gas'
 import { CYLINDER_GASES } from '#core/vocabulary/vocabulary'
 import type { CylinderGasId } from '#core/vocabulary/vocabulary'
@@ -18,3 +19,17 @@ const MIX_NAMES: Readonly<Record<MixId, string>> = {
   'argon-25-co2': 'argon + 25 % CO₂', 'argon-18-co2': 'argon + 18 % CO₂', 'argon-10-co2': 'argon + 10 % CO₂', 'argon-2-oxygen': 'argon + 2 % oxygen', 'argon-25-helium': 'argon + 25 % helium',
 }
 export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? MIX_NAMES[choice] : storeWords.gases[choice]
+
+/** A content in words: by its trade name, or by its parts. */
+export function gasWords(content: GasContent): string {
+  if (typeof content === 'string') return storeWords.gases[content]
+  const choice = gasChoiceOf(content)
+  return choice === '' ? partsOf(content).map(({ gas, share }) => `${Math.round(share * 100)} % ${storeWords.gases[gas]}`).join(', ') : gasName(choice)
+}
+
+/** The choice that stands for a content; empty for a mix of the site's own. */
+export function gasChoiceOf(content: GasContent): GasChoice {
+  if (typeof content === 'string') return content
+  const key = (mix: GasMix) => JSON.stringify(Object.entries(mix).sort(([a], [b]) => a < b ? -1 : 1))
+  return (Object.keys(MIXES) as MixId[]).find(id => key(MIXES[id]) === key(content)) ?? ''
+}

@@ -1,3 +1,4 @@
+import { kitWords } from '#shared/messages/en/kit-words'
 import type { Job, JobField } from '#core/job/job'
 import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
 import type { Quantities } from '#shared/messages/quantities'
@@ -32,7 +33,9 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   add('electrodeDiameterMm', job.electrodeDiameterMm === undefined ? null : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? 'tungsten' : job.process === 'smaw' ? 'rod' : 'wire'}`)
   add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : `wire ${q.feed(job.wireFeedMPerMin)}`)
   add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : `travel ${q.feed(job.travelSpeedMPerMin)}`)
-  add('shieldingGas', job.shieldingGas && words.shieldingGases[job.shieldingGas])
+  add('shieldingGas', job.process === 'pac' && job.shieldingGas === 'none' ? 'shop air' : job.shieldingGas && words.shieldingGases[job.shieldingGas])
+  add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : `gas ${q.flow(job.gasFlowLPerMin * 60)}`)
+  add('tip', job.tip && kitWords.tips[job.tip])
   add('plateThicknessMm', job.plateThicknessMm === undefined ? null : `${q.length(job.plateThicknessMm)} thick`)
   add('acetyleneFlowLPerH', job.acetyleneFlowLPerH === undefined ? null : `acetylene ${q.flow(job.acetyleneFlowLPerH)}`)
   add('oxygenFlowLPerH', job.oxygenFlowLPerH === undefined ? null : `oxygen ${q.flow(job.oxygenFlowLPerH)}`)

@@ -8,6 +8,11 @@ import type { PersonProfile } from '#core/person/person'
 import type { SiteEvent } from '#core/site/site'
 import type { StationEvent } from '#core/station/station'
 import type { UnitSystem } from '#core/units'
+import { kitWords } from '#shared/messages/en/kit-words'
+import type { CheckList } from '#core/inspection/check-list'
+import type { Notice } from '#core/notice/notice'
+import type { Place } from '#core/place/place'
+import type { CompetenceId } from '#core/vocabulary/vocabulary'
 import { quantitiesIn } from '#shared/messages/quantities'
 import { speak } from '#shared/messages/speak'
 import type { LogEntry } from '#shared/readings'
@@ -16,7 +21,7 @@ type Payload<Event extends { readonly type: string, readonly payload: unknown },
 type StationPayload<Type extends StationEvent['type']> = Payload<StationEvent, Type>
 
 /** One line of the record in plain words. A type this page does not know is shown by its own name. */
-export function saidOf({ type, payload }: LogEntry, units: UnitSystem): string {
+export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, units: UnitSystem): string {
   const q = quantitiesIn(units)
   switch (type) {
     case 'site-opened': return `Site opened: ${(payload as Payload<SiteEvent, 'site-opened'>).name}`
@@ -86,7 +91,28 @@ export function saidOf({ type, payload }: LogEntry, units: UnitSystem): string {
       const first: Finding | undefined = findings[0]
       return `${words.gates[gate]}: ${words.gateStates[state]}${first ? `. ${speak(first, units).message}` : ''}`
     }
+    case 'competences-named': {
+      const { competences } = payload as { competences: readonly CompetenceId[] }
+      return competences.length === 0 ? 'Named competent for nothing any more' : `Named competent for: ${competences.map(kind => kitWords.competences[kind]).join(', ')}`
+    }
+    case 'bay-handed-over': {
+      const { answers, note } = payload as StationPayload<'bay-handed-over'>
+      const open = Object.values(answers).filter(answer => !answer).length
+      return `Handed over${open > 0 ? `, ${open} not done` : ', all in order'}${note ? `: ${note}` : ''}`
+    }
+    case 'place-described': return `Place: ${(payload as Place).name}`
+    case 'store-laid-out': return 'Walls and what burns drawn anew'
+    case 'check-list-changed': {
+      const { list } = payload as { list: CheckList }
+      return `Check list of ${kitWords.equipmentKinds[list.kind]}: ${kitWords.lists(list.id)}, version ${list.version}`
+    }
+    case 'check-list-dropped': return `Check list dropped: ${kitWords.lists((payload as { listId: string }).listId)}`
+    case 'notice-given': {
+      const { what, to } = payload as Notice
+      return `${speak(what, units).message} Told ${to.length === 1 ? 'one person' : `${to.length} people`}.`
+    }
+    case 'notice-seen': return 'Seen'
     case 'day-sealed': return `Day ${(payload as { day: string }).day} sealed`
-    default: return type
+    default: return saidOfThing(type, payload, q) ?? type
   }
 }

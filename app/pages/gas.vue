@@ -1,28 +1,94 @@
 <script setup lang="ts">
 import { storeSentences } from '#shared/messages/en/store-findings'
 import { learnSentences } from '#shared/messages/speak'
+import { regulatorsToTakeOff } from '#core/cylinder/week-end'
+import type { GasReading } from '#shared/readings'
 
+// The list keeps its place while cylinders are opened beside it.
+definePageMeta({ scrollToTop: false })
 learnSentences(storeSentences)
+
+const floor = useFloor()
+const session = useSession()
+const route = useRoute()
+const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
+const chosen = computed(() => typeof route.params.tag === 'string' ? route.params.tag.toUpperCase() : null)
+const isAside = computed(() => chosen.value !== null || panel.value !== null)
+const { reading, problem } = useReading<GasReading>(() => 'gas')
+const at = (placeId: string) => reading.value?.cylinders.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId) ?? []
+const bays = computed(() => floor.site.bays.map(bay => ({ bay, here: reading.value?.cylinders.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) ?? [] })).filter(({ here }) => here.length > 0))
+const editedPlace = computed(() => reading.value?.places.find(({ placeId }) => panel.value === `place-${placeId}`) ?? null)
+const week = computed(() => reading.value ? regulatorsToTakeOff(reading.value.cylinders.map(({ cylinder }) => cylinder), floor.rules, reading.value.today) : null)
 </script>
 
 <template>
-  <main class="page gas">
-    <h1>Gas</h1>
-    <p class="lead">
-      What a cylinder says of itself, how much is left in it, and how fast it may be drawn. Nothing here is recorded; local codes and the supplier decide.
-    </p>
-    <div class="parts">
-      <GasShoulder class="shoulder" />
-      <GasLeft />
-      <GasDraw />
+  <main class="gas" :class="{ aside: isAside }">
+    <div class="left">
+      <header class="top">
+        <h1>Gas</h1>
+        <NuxtLink v-if="session.may('keep-store')" class="key go link" :to="{ path: '/gas', query: { do: 'receive' } }" prefetch-on="interaction">
+          Receive
+        </NuxtLink>
+        <NuxtLink v-if="week && week.rule !== 'on-in-daily-use'" class="key link" :to="{ path: '/gas', query: { do: 'week' } }" prefetch-on="interaction">
+          Regulators on: {{ week.list.length }}
+        </NuxtLink>
+        <NuxtLink class="key link" :to="{ path: '/gas', query: { do: 'sums' } }" prefetch-on="interaction">
+          Sums
+        </NuxtLink>
+      </header>
+      <p v-if="problem" class="said" role="alert">
+        {{ problem }}
+      </p>
+      <p v-if="!reading" class="soft" role="status">
+        Reading the store ...
+      </p>
+      <template v-else>
+        <p v-if="reading.places.length === 0" class="lead">
+          No place yet. {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
+        </p>
+        <GasPlace v-for="place in reading.places" :key="place.placeId" :reading="place" :here="at(place.placeId)" :today="reading.today" :chosen="chosen" />
+        <section v-if="bays.length > 0" class="bays">
+          <h2>At the bays</h2>
+          <template v-for="{ bay, here } in bays" :key="bay.bayId">
+            <h3>Bay {{ bay.label }}</h3>
+            <GasRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+          </template>
+        </section>
+        <NuxtLink v-if="session.may('keep-store')" class="key link" :to="{ path: '/gas', query: { do: 'place-new' } }" prefetch-on="interaction">
+          Describe {{ reading.places.length === 0 ? 'a place' : 'another place' }}
+        </NuxtLink>
+      </template>
     </div>
+    <aside class="right" tabindex="0" aria-label="Gas">
+      <template v-if="reading">
+        <LazyGasReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="reading.cylinders" />
+        <LazyGasWeek v-else-if="panel === 'week' && week" :week="week" />
+        <LazyGasSums v-else-if="panel === 'sums'" />
+        <LazyGasPlaceForm v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')" :key="panel ?? ''" :reading="editedPlace" />
+        <NuxtPage v-else-if="chosen" :places="reading.places" :others="reading.cylinders" />
+        <GasLegend v-else />
+      </template>
+    </aside>
   </main>
 </template>
 
 <style scoped>
-.parts { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 28px 32px; align-items: start; }
-.shoulder { grid-row: span 2; }
+.gas { flex: 1; display: grid; grid-template-columns: minmax(0, 700fr) minmax(0, 580fr); min-height: 0; }
+.left { padding: 12px 18px 24px 20px; min-width: 0; }
+.top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 10px; }
+.top h1 { margin-right: auto; }
+.link { display: inline-grid; place-items: center; }
+.bays { margin-bottom: 20px; }
+.bays h2 { border-bottom: 2px solid var(--ink); padding-bottom: 4px; }
+.bays h3 { font-size: 16px; padding-top: 8px; }
+.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+@media (min-width: 901px) {
+  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
+}
 @media (max-width: 900px) {
-  .parts { grid-template-columns: minmax(0, 1fr); }
+  .gas { display: block; }
+  .gas.aside .left { display: none; }
+  .gas:not(.aside) .right { display: none; }
+  .right { border-left: 0; padding: 12px 14px; }
 }
 </style>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { HOUSE_RULES_STREAM } from '#core/command/commands'
-import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rules'
+import { SETTLING_RULES } from '#core/cylinder/settling'
+import { HOUSE_RULE_LIMITS, REGULATOR_RULES } from '#core/houserules/house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
-import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES } from '#core/vocabulary/vocabulary'
+import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'
+import { storeWords } from '#shared/messages/en/store-words'
 
 const floor = useFloor()
 const session = useSession()
@@ -30,6 +32,7 @@ const minima = [null, ...Array.from({ length: HOUSE_RULE_LIMITS.shadeMinimum.max
 const fractions = [0.1, 0.25, 0.5, 0.75, 1]
 const shifts = [6, 8, 10, 12]
 const months = [6, 12, 18, 24, 36]
+const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 const hours = Array.from({ length: 24 }, (_, hour) => hour)
 const COUNTED = [{ key: 'surveyMonths', label: 'Measured samples' }, { key: 'fitTestMonths', label: 'Fit test of a mask' }, { key: 'medicalMonths', label: 'Medical clearance' }] as const
 const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== floor.rules[key]))
@@ -120,6 +123,41 @@ function undo() {
         <h2>How long it counts</h2>
         <div class="counts">
           <FrameSelect v-for="{ key, label } in COUNTED" :key="key" :label="label" :ids="months.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)" :named="count => `${count} months`" :model-value="String(entry[key])" @update:model-value="set(key, Number($event))" />
+        </div>
+        <h2>Acetylene that lay stands for</h2>
+        <p class="soft">
+          No law prints a time, and schools differ. Nobody knows how long it lay: a day, whatever is chosen.
+        </p>
+        <div class="keys">
+          <button v-for="id in SETTLING_RULES" :key="id" class="key" :class="{ picked: entry.settlingRule === id }" :aria-pressed="entry.settlingRule === id" type="button" @click="set('settlingRule', id)">
+            {{ storeWords.settlingRules[id] }}
+          </button>
+        </div>
+        <h2>Regulators</h2>
+        <div class="keys">
+          <button v-for="id in REGULATOR_RULES" :key="id" class="key" :class="{ picked: entry.regulatorRule === id }" :aria-pressed="entry.regulatorRule === id" type="button" @click="set('regulatorRule', id)">
+            {{ storeWords.regulatorRules[id] }}
+          </button>
+        </div>
+        <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" aria-label="The week ends on">
+          <button v-for="(name, index) in WEEKDAYS" :key="name" class="key" :class="{ picked: entry.weekEndsOn === index + 1 }" :aria-pressed="entry.weekEndsOn === index + 1" type="button" @click="set('weekEndsOn', index + 1)">
+            {{ name }}
+          </button>
+        </div>
+        <h2>A cylinder past its test</h2>
+        <div class="keys">
+          <button class="key" :class="{ picked: !entry.pastDueHolds }" :aria-pressed="!entry.pastDueHolds" type="button" @click="set('pastDueHolds', false)">
+            may be used up, with a caution
+          </button>
+          <button class="key" :class="{ picked: entry.pastDueHolds }" :aria-pressed="entry.pastDueHolds" type="button" @click="set('pastDueHolds', true)">
+            holds the bay
+          </button>
+        </div>
+        <h2>Distances in the store</h2>
+        <div class="keys">
+          <button v-for="id in STORAGE_BASES" :key="id" class="key" :class="{ picked: entry.storageBasis === id }" :aria-pressed="entry.storageBasis === id" type="button" @click="set('storageBasis', id)">
+            {{ storeWords.storageBases[id] }}
+          </button>
         </div>
         <h2>Units</h2>
         <div class="keys">

@@ -105,6 +105,7 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
         </div>
       </form>
       <template v-if="editing !== 'new'">
+        <PersonCompetence :key="editing.personId" :person="editing" @saved="load" />
         <form class="columns secret" @submit.prevent="setSecret(editing, { loginName: secret.loginName, password: secret.password }, 'The sign-in is set; older sessions are ended.')">
           <FrameField v-slot="{ id }" label="Sign-in name">
             <input :id="id" v-model="secret.loginName" class="entry" autocomplete="off" maxlength="80">

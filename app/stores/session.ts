@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { mayDo } from '#core/person/rights'
+import type { CompetenceId } from '#core/vocabulary/vocabulary'
 import type { Place, RightId } from '#core/person/rights'
 import type { SessionReading } from '#shared/readings'
 
@@ -32,5 +33,7 @@ export const useSession = defineStore('session', () => {
   const site = computed(() => reading.value?.site ?? null)
   const may = (right: RightId, place?: Place): boolean => person.value !== null && mayDo(person.value, right, place)
 
-  return { reading, person, site, load, signIn, signOut, may }
+  /** Named competent for a kind of equipment, or the safety lead. */
+  const isCompetent = (kind: CompetenceId): boolean => person.value !== null && (person.value.roles.includes('safety-lead') || person.value.competences.includes(kind))
+  return { isCompetent, reading, person, site, load, signIn, signOut, may }
 })

@@ -15,7 +15,7 @@ import type { CylinderGasId, ShieldingGasId } from '../vocabulary/vocabulary'
 import type { GasNeedId } from './clearance-findings'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
-import { ofGate, sayMissingKit, sortItemFindings } from './kit-around'
+import { ofGate, outOfService, sayMissingKit, sortItemFindings } from './kit-around'
 import type { KitAround, NeededKit } from './kit-around'
 
 /** Parts of a shielding gas: just these, whatever their shares. The label and the data sheet of the wire say the shares. */
@@ -96,11 +96,11 @@ function judgeAmount(draw: Draw, here: readonly CylinderFact[], job: Job, rules:
  * arrestors in date, and is enough gas left for the job?
  */
 export function judgeGas({ job }: Station, { items, cylinders }: KitAround, rules: HouseRules, now: Instant): Gate {
-  if (job === null) return gateFrom('gas', [], [finding('hold', 'gate.job-first', { gate: 'gas' })])
+  if (job === null) return gateFrom('gas', outOfService(ofGate(items, 'gas'), cylinders), [finding('hold', 'gate.job-first', { gate: 'gas' })])
   const isOnShopAir = job.process === 'pac' && job.shieldingGas === 'none'
   if (!PROCESS_TRAITS[job.process].usesGas || isOnShopAir) {
     // A leaking or burning cylinder stops the place whatever is welded there.
-    const dangers = cylinders.flatMap(({ findings }) => findings.filter(({ severity }) => severity === 'stop'))
+    const dangers = outOfService([], cylinders).filter(({ severity }) => severity === 'stop')
     return dangers.length > 0 ? gateFrom('gas', dangers) : { gate: 'gas', state: 'not-needed', findings: [finding('note', 'gate.not-needed', { gate: 'gas', process: job.process })] }
   }
   const found: Finding[] = []

@@ -5,6 +5,7 @@ import type { HouseRules } from '../houserules/house-rules'
 import type { CheckListsState } from '../inspection/check-lists'
 import { listsInForce } from '../inspection/check-lists'
 import type { ItemState } from '../inspection/item'
+import { baysServed } from '../inspection/item'
 import { itemFact } from '../inspection/item-fact'
 import type { ItemFact } from '../inspection/item-fact'
 import type { Instant } from '../station/station'
@@ -30,7 +31,7 @@ export function judgeKit({ lists, items, cylinders }: KitReadings, rules: HouseR
   const inForce = listsInForce(lists)
   const standing: { readonly items: Grouped<ItemFact>, readonly worn: Grouped<ItemFact>, readonly cylinders: Grouped<CylinderFact> } = { items: {}, worn: {}, cylinders: {} }
   for (const item of items) {
-    if (item.assignment?.to === 'bay') add(standing.items, item.assignment.id, itemFact(item, inForce, today, dayEnds))
+    for (const bayId of baysServed(item.assignment)) add(standing.items, bayId, itemFact(item, inForce, today, dayEnds))
     if (item.assignment?.to === 'person') add(standing.worn, item.assignment.id, itemFact(item, inForce, today, dayEnds))
   }
   for (const cylinder of cylinders) if (cylinder.standing?.in === 'bay') add(standing.cylinders, cylinder.standing.bayId, cylinderFact(cylinder, rules, today, dayEnds))

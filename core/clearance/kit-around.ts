@@ -30,7 +30,7 @@ export const kitAt = ({ items, worn, cylinders }: KitStanding, bayId: string): K
   ({ items: items[bayId] ?? [], cylinders: cylinders[bayId] ?? [], wornBy: personId => personId === null ? [] : worn[personId] ?? [] })
 
 /** The gate that a kind of thing at a bay speaks to; what is in none is looked after all the same. */
-const GATE_OF_KIND: Readonly<Partial<Record<EquipmentKindId, GateId>>> = {
+export const GATE_OF_KIND: Readonly<Partial<Record<EquipmentKindId, GateId>>> = {
   'helmet': 'eyes', 'curtain': 'eyes', 'extraction-arm': 'air', 'extraction-booth': 'air', 'respirator': 'air',
   'regulator': 'gas', 'hose': 'gas', 'flashback-arrestor': 'gas', 'oxy-fuel-torch': 'gas',
   'arc-machine': 'machine', 'welding-leads': 'machine', 'electrode-holder': 'machine', 'work-clamp': 'machine', 'wire-feed-gun': 'machine', 'tig-torch': 'machine', 'water-cooler': 'machine', 'engine-drive': 'machine',
@@ -45,7 +45,7 @@ export const ofGate = (items: readonly ItemFact[], gate: GateId): readonly ItemF
 export function sortItemFindings(items: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
   for (const { tag, findings, validUntil } of items) {
     if (validUntil <= now) missing.push(finding('hold', 'gate.facts-stale', { tag }))
-    else for (const said of findings) (said.code === 'kit.never-done' && said.severity === 'hold' ? missing : found).push(said)
+    else for (const said of findings) (said.code === 'kit.look-due' || said.code === 'kit.never-done' ? missing : found).push(said)
   }
 }
 
@@ -59,3 +59,7 @@ export function sayMissingKit(items: readonly ItemFact[], needed: readonly Neede
     if (here < count) missing.push(finding('hold', 'gate.item-missing', { kind: kinds[0]!, needed: count, here }))
   }
 }
+
+/** What is wrong with a place before anybody knows what is welded there: a thing tagged out, a cylinder in danger. */
+export const outOfService = (items: readonly ItemFact[], cylinders: readonly CylinderFact[] = []): readonly Finding[] =>
+  [...cylinders, ...items].flatMap(({ findings }) => findings.filter(({ severity, code }) => severity === 'stop' || code === 'kit.tagged-out'))

@@ -10,7 +10,7 @@ import { PROCESS_TRAITS } from '../vocabulary/process-traits'
 import type { EquipmentKindId, ProcessId } from '../vocabulary/vocabulary'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
-import { ofGate, sayMissingKit, sortItemFindings } from './kit-around'
+import { ofGate, outOfService, sayMissingKit, sortItemFindings } from './kit-around'
 import type { KitAround, NeededKit } from './kit-around'
 
 const POWER_SOURCES: readonly EquipmentKindId[] = ['arc-machine', 'engine-drive']
@@ -52,7 +52,7 @@ function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: ItemFact, curr
  * power source and lead here is judged: nobody can know which of two is picked up.
  */
 export function judgeMachine({ job }: Station, { items }: KitAround, now: Instant): Gate {
-  if (job === null) return gateFrom('machine', [], [finding('hold', 'gate.job-first', { gate: 'machine' })])
+  if (job === null) return gateFrom('machine', outOfService(ofGate(items, 'machine')), [finding('hold', 'gate.job-first', { gate: 'machine' })])
   if (!PROCESS_TRAITS[job.process].usesMachine) return { gate: 'machine', state: 'not-needed', findings: [finding('note', 'gate.not-needed', { gate: 'machine', process: job.process })] }
   const here = ofGate(items, 'machine')
   const found: Finding[] = []

@@ -64,5 +64,7 @@ export interface CylinderFindings {
   'storage.combustible-assumed-high': { id: string }
   'storage.in-use-left-out': { count: number }
   'storage.height-assumed': { heightM: number }
+  'storage.cap-off': { tag: string }
+  'storage.content-assumed': { tags: readonly string[], count: number, fullM3: number }
   'storage.advises-only': { basis: StorageBasisId }
 }

@@ -13,6 +13,7 @@ export interface InspectionFindings {
   'kit.checks-missing': { checks: readonly string[], count: number }
   'kit.competence-missing': { kind: CompetenceId }
   'kit.repair-not-said': Record<string, never>
+  'kit.look-due': { tag: string, listId: string }
   'kit.never-done': { tag: string, listId: string }
   'kit.late': { tag: string, listId: string, dueOn: string, days: number }
   'kit.in-grace': { tag: string, listId: string, dueOn: string, days: number }

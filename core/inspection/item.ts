@@ -3,8 +3,14 @@ import type { EquipmentKindId } from '../vocabulary/vocabulary'
 import type { Answers, CheckList, ItemEventId } from './check-list'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
-export const ASSIGNED_TO = ['bay', 'person', 'permit', 'place'] as const
-export type Assignment = { readonly to: typeof ASSIGNED_TO[number], readonly id: string } | null
+export type Assignment =
+  | { readonly to: 'person' | 'permit' | 'place', readonly id: string }
+  /** A thing that serves several bays, an arrestor at a shared outlet say, closes all of them. */
+  | { readonly to: 'bay', readonly id: string, readonly alsoIds?: readonly string[] }
+  | null
+
+/** Every bay that a thing serves. */
+export const baysServed = (assignment: Assignment): readonly string[] => assignment?.to === 'bay' ? [assignment.id, ...assignment.alsoIds ?? []] : []
 
 /** What the marks on a thing say that a judgement needs. Numbers in the units of their names. */
 export interface ItemMarks {

@@ -44,7 +44,9 @@ export function judgeItem(item: ItemState, today: string, lists: readonly CheckL
   if (item.taggedOut) findings.push(finding('hold', 'kit.tagged-out', { tag, ...item.taggedOut }))
   for (const { list, due } of standings) {
     const listId = list.id
-    switch (due.state) {
+    // Before each day's first use: yesterday's look is not late, today's is to do.
+    if (list.every.unit === 'use' && (due.state === 'never-done' || due.state === 'late')) findings.push(finding('hold', 'kit.look-due', { tag, listId }))
+    else switch (due.state) {
       case 'never-done': findings.push(finding('hold', 'kit.never-done', { tag, listId })); break
       case 'after-event': findings.push(finding('hold', 'kit.due-after-event', { tag, listId, events: item.lists[listId]!.eventsSince.filter(event => list.triggers.includes(event)) })); break
       case 'late': findings.push(finding('hold', 'kit.late', { tag, listId, dueOn: due.dueOn!, days: due.daysLate })); break

@@ -1,7 +1,9 @@
 import type { Place } from '../place/place'
 import type { Site } from '../site/site'
 import { EQUIPMENT_KINDS } from '../vocabulary/vocabulary'
+import type { CheckList } from './check-list'
 import type { ItemState } from './item'
+import { judgeItem } from './judge-item'
 
 /** Where a round leads. */
 export interface RoundSite {
@@ -37,4 +39,10 @@ export function walkingOrder<Thing extends { readonly tagId: string, readonly it
     const items = things.filter(thing => stopOf(thing) === key).sort((a, b) => rank(a) - rank(b) || (a.tagId < b.tagId ? -1 : 1))
     return items.length > 0 ? [{ where, bayId, items }] : []
   })
+}
+
+/** Lists of a thing that are to be done: due today or before, and in reach of whoever walks. */
+export function listsToDo(item: ItemState, lists: readonly CheckList[], today: string, isCompetent: boolean): readonly CheckList[] {
+  if (item.isRetired || item.taggedOut) return []
+  return judgeItem(item, today, lists).lists.filter(({ list, due }) => due.state !== 'in-date' && (list.examiner === 'user' || isCompetent)).map(({ list }) => list)
 }

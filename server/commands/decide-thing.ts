@@ -8,6 +8,7 @@ import type { HouseRules } from '#core/houserules/house-rules'
 import { checkList } from '#core/inspection/check-lists'
 import { decideItem } from '#core/inspection/decide-item'
 import type { Assignment, ItemCommand, ItemEvent, ItemState } from '#core/inspection/item'
+import { baysServed } from '#core/inspection/item'
 import type { Site } from '#core/site/site'
 import { shownTag } from '#core/tag'
 import type { CompetenceId } from '#core/vocabulary/vocabulary'
@@ -42,9 +43,12 @@ async function isCompetentFor({ db, caller: { siteId, actor, holder } }: ThingRo
 async function refuseAssignment({ db, caller: { siteId }, site }: ThingRoom, assignment: Assignment): Promise<Finding | null> {
   if (assignment === null) return null
   const { to, id } = assignment
-  const isThere = to === 'bay' ? site.bays.some(({ bayId, closed }) => bayId === id && !closed)
-    : to === 'person' ? await readPerson(db, siteId, id).then(person => person !== null && !person.hasLeft)
-      : to === 'place' ? (await readPlaces(db, siteId)).some(({ placeId }) => placeId === id) : false
+  if (to === 'bay') {
+    const missing = baysServed(assignment).find(wanted => !site.bays.some(({ bayId, closed }) => bayId === wanted && !closed))
+    return missing === undefined ? null : finding('hold', 'kit.assigned-nowhere', { id: missing })
+  }
+  const isThere = to === 'person' ? await readPerson(db, siteId, id).then(person => person !== null && !person.hasLeft)
+    : to === 'place' ? (await readPlaces(db, siteId)).some(({ placeId }) => placeId === id) : false
   return isThere ? null : finding('hold', 'kit.assigned-nowhere', { id })
 }
 

@@ -12,6 +12,7 @@ import type { CylinderState } from '#core/cylinder/cylinder'
 import type { DangerId } from '#core/cylinder/guided-steps'
 import { decideCheckLists } from '#core/inspection/check-lists'
 import type { Assignment, ItemState } from '#core/inspection/item'
+import { baysServed } from '#core/inspection/item'
 import { decideNotice, whoHears } from '#core/notice/notice'
 import { decidePlace } from '#core/place/place'
 import { shownTag, TAG_PATTERN } from '#core/tag'
@@ -182,7 +183,7 @@ async function baysOfThing(db: pg.PoolClient, siteId: string, state: ItemState |
   if (state && 'standing' in state && state.standing?.in === 'bay') uses.push({ to: 'bay', id: state.standing.bayId })
   if (command.type === 'item.assign') uses.push(command.payload.assignment)
   if (command.type === 'cylinder.connect') uses.push({ to: 'bay', id: command.payload.bayId })
-  return (await Promise.all(uses.map(use => use?.to === 'bay' ? [use.id] : use?.to === 'person' ? baysOfPerson(db, siteId, use.id) : []))).flat()
+  return (await Promise.all(uses.map(use => use?.to === 'bay' ? baysServed(use) : use?.to === 'person' ? baysOfPerson(db, siteId, use.id) : []))).flat()
 }
 
 interface Decided { readonly room: Room, readonly changes: readonly Change[], readonly remarks: readonly Finding[] }
@@ -266,7 +267,10 @@ async function placeOf({ db, caller, site, heads }: Room, streamId: string): Pro
     const state = await foldStream(db, caller.siteId, streamId, kindId, heads.get(streamId)!) as ItemState | CylinderState | null
     if (state && 'assignment' in state) {
       const isOwn = state.assignment?.to === 'person' && caller.actor.kind === 'person' && state.assignment.id === caller.actor.personId
-      bayId = state.assignment?.to === 'bay' ? state.assignment.id : isOwn && caller.holder !== 'system' ? caller.holder.bayId : null
+      const own = caller.holder === 'system' ? null : caller.holder.bayId
+      const served = baysServed(state.assignment)
+      // Shared with somebody's own bay, it is theirs to look at too.
+      bayId = served.find(one => one === own) ?? served[0] ?? (isOwn ? own : null)
     }
     else if (state?.standing?.in === 'bay') bayId = state.standing.bayId
     if (bayId === null) return { bayId: null, areaId: null }
@@ -364,12 +368,14 @@ async function decidePlaced(room: Room, streamId: string, station: StreamStates[
 async function reassess(room: Room, changes: readonly Change[], followers: readonly string[]): Promise<readonly Change[]> {
   if (followers.length === 0 || changes.every(({ events }) => events.length === 0)) return []
   const after = { ...room, site: stateAfter(changes, 'site') ?? room.site, rules: stateAfter(changes, 'house-rules') ?? room.rules }
-  const facts = judgeFacts(after, await factsAfter(after, changes))
   const stop = stopBecause(changes)
+  // A bay at which nothing ever happened has no gates on record to differ from.
+  const living = followers.filter(streamId => stop !== null || room.heads.get(streamId)!.version > 0)
+  if (living.length === 0) return []
+  const facts = judgeFacts(after, await factsAfter(after, changes))
   const followed: Change[] = []
-  for (const streamId of followers) {
+  for (const streamId of living) {
     const head = room.heads.get(streamId)!
-    if (head.version === 0 && stop === null) continue
     const station = await foldStream(room.db, room.caller.siteId, streamId, 'station', head)
     const context = stationContext(after, facts, streamId)
     // A leak or a fire stops the place in the same breath: the gate says why, and re-opening takes who may.

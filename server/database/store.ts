@@ -4,6 +4,7 @@ import { calendarDueOn } from '#core/inspection/calendar-due'
 import type { CheckListsState } from '#core/inspection/check-lists'
 import { listsInForce, NO_OWN_LISTS } from '#core/inspection/check-lists'
 import type { ItemState } from '#core/inspection/item'
+import { baysServed } from '#core/inspection/item'
 import type { Notice } from '#core/notice/notice'
 import type { Place } from '#core/place/place'
 import { tagIdOf } from '#core/tag'
@@ -38,10 +39,10 @@ export async function writeItem(db: Queryable, siteId: string, tagId: string, ve
   // Only reports on a tag that nothing wears: the record has them, no table does.
   if (!item) return
   const { lists } = await readCheckLists(db, siteId)
-  await db.query(`insert into item_reading (site_id, tag_id, version, kind, assigned_to, assigned_id, is_out, is_retired, due_on, item) values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
-    on conflict (site_id, tag_id) do update set version = excluded.version, kind = excluded.kind, assigned_to = excluded.assigned_to, assigned_id = excluded.assigned_id,
+  await db.query(`insert into item_reading (site_id, tag_id, version, kind, assigned_to, assigned_ids, is_out, is_retired, due_on, item) values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+    on conflict (site_id, tag_id) do update set version = excluded.version, kind = excluded.kind, assigned_to = excluded.assigned_to, assigned_ids = excluded.assigned_ids,
       is_out = excluded.is_out, is_retired = excluded.is_retired, due_on = excluded.due_on, item = excluded.item`,
-  [siteId, tagId, version, item.kind, item.assignment?.to ?? null, item.assignment?.id ?? null, item.taggedOut !== null, item.isRetired, asDate(calendarDueOn(item, listsInForce(lists))), JSON.stringify(item)])
+  [siteId, tagId, version, item.kind, item.assignment?.to ?? null, item.assignment === null ? [] : item.assignment.to === 'bay' ? baysServed(item.assignment) : [item.assignment.id], item.taggedOut !== null, item.isRetired, asDate(calendarDueOn(item, listsInForce(lists))), JSON.stringify(item)])
 }
 
 export async function writeCylinder(db: Queryable, siteId: string, tagId: string, version: number, cylinder: CylinderState | null): Promise<void> {
@@ -71,9 +72,9 @@ export async function readPlaces(db: Queryable, siteId: string): Promise<PlaceRe
   return rows.map(row => ({ placeId: row.place_id, version: row.version, place: row.place }))
 }
 
-interface ItemRow { tag_id: string, version: number, item: ItemState, due_on: string | null }
-const ITEM_COLUMNS = `tag_id, version, item, case when due_on = '-infinity' then 'now' else to_char(due_on, 'YYYY-MM-DD') end as due_on`
-const toItem = ({ tag_id, version, item, due_on }: ItemRow): ItemReading => ({ tagId: tag_id, version, item, dueOn: due_on })
+interface ItemRow { tag_id: string, version: number, item: ItemState, due: string | null }
+const ITEM_COLUMNS = `tag_id, version, item, case when due_on = '-infinity' then 'now' else to_char(due_on, 'YYYY-MM-DD') end as due`
+const toItem = ({ tag_id, version, item, due }: ItemRow): ItemReading => ({ tagId: tag_id, version, item, dueOn: due })
 
 /** A thing by its tag. */
 export async function readItem(db: Queryable, siteId: string, tag: string): Promise<ItemReading | null> {
@@ -150,9 +151,9 @@ export async function readNoticesAbout(db: Queryable, siteId: string, streamId: 
 /** The part of one question that reads what stands and is worn at some bays; all of them where none is named. */
 export const KIT_SELECT = `
   (select lists from check_lists_reading where site_id = $1) as lists,
-  (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'bay' and ($2::text[] is null or assigned_id = any($2))) as at_bays,
-  (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'person' and ($2::text[] is null or assigned_id = any($3)
-    or assigned_id in (select person_id from station_reading where site_id = $1 and bay_id = any($2)))) as worn,
+  (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'bay' and ($2::text[] is null or assigned_ids && $2)) as at_bays,
+  (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'person' and ($2::text[] is null
+    or assigned_ids && ($3::text[] || array(select person_id from station_reading where site_id = $1 and bay_id = any($2) and person_id is not null)))) as worn,
   (select jsonb_agg(cylinder order by tag_id) from cylinder_reading where site_id = $1 and bay_id is not null and ($2::text[] is null or bay_id = any($2))) as cylinders`
 
 export interface KitRow { lists: CheckListsState | null, at_bays: readonly ItemState[] | null, worn: readonly ItemState[] | null, cylinders: readonly CylinderState[] | null }

@@ -8,7 +8,6 @@ import type { Check, CheckList } from '#core/inspection/check-list'
 import { ITEM_EVENTS } from '#core/inspection/check-list'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ItemCommands, ItemMarks } from '#core/inspection/item'
-import { ASSIGNED_TO } from '#core/inspection/item'
 import type { PlaceCommands } from '#core/place/place'
 import { PLACE_LIMITS } from '#core/place/place'
 import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
@@ -74,7 +73,9 @@ const lyingMin = between({ min: 0, max: 1_000_000 }, 'min').nullable()
 export const storePayloads = {
   'item.register': z.strictObject({ kind: z.enum(EQUIPMENT_KINDS), name, marks }),
   'item.correct': z.strictObject({ name, marks }),
-  'item.assign': z.strictObject({ assignment: z.strictObject({ to: z.enum(ASSIGNED_TO), id }).nullable() }),
+  'item.assign': z.strictObject({ assignment: z.discriminatedUnion('to', [
+    z.strictObject({ to: z.literal('bay'), id, alsoIds: z.array(id).max(20).optional() }), z.strictObject({ to: z.enum(['person', 'permit', 'place']), id }),
+  ]).nullable() }),
   'item.inspect': z.strictObject({ listId: z.string().min(1).max(90), listVersion: z.int().min(1), answers: z.record(z.string().max(64), z.union([z.boolean(), z.string().max(80), z.number()])), remark: reason.optional() }),
   'item.tag-out': z.strictObject({ reason: said }),
   'item.release': z.strictObject({ repair: reason }),

@@ -24,7 +24,7 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short',
       <span class="time">{{ time }}</span>
     </p>
     <p class="honest">
-      Air, Gas, Machine and Fire are not judged yet, so no bay reads clear to strike.
+      Fire is not judged yet, so no bay reads clear to strike.
     </p>
     <div class="head" aria-hidden="true">
       <span class="c">bay</span><span>who and what</span>

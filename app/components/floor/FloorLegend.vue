@@ -26,7 +26,7 @@ const marks: readonly { state: GateState, says: string }[] = [
     <p><span class="print">Print</span>: worked out, or read from an instrument.</p>
     <p><span class="pencil">Pencil</span>: assumed, not confirmed yet.</p>
     <h2>What is judged today</h2>
-    <p>Job, Eyes and Body. Air, Gas, Machine and Fire are not judged yet, so no bay reads clear to strike.</p>
+    <p>Every gate but Fire, which is not judged yet: so no bay reads clear to strike.</p>
     <p class="soft">
       Zonaris advises. Your local code, your hygienist and your fire authority decide.
     </p>

@@ -39,7 +39,7 @@ watch(() => route.fullPath, () => { open.value = false })
 
 <style scoped>
 .account { position: relative; }
-.who { min-height: 56px; max-width: 140px; padding: 0 6px; background: none; border: 0; cursor: pointer; text-align: left; }
+.who { min-height: 56px; max-width: min(140px, 100%); padding: 0 6px; background: none; border: 0; cursor: pointer; text-align: left; }
 .name { display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 1px; }
 .sheet { position: absolute; right: 0; top: 100%; z-index: 30; width: 260px; padding: 16px; display: grid; gap: 8px; background: var(--panel); border: 3px solid var(--ink); }
 .sheet .key { display: grid; place-items: center; }

@@ -4,6 +4,7 @@ const links = computed(() => [
   { to: '/', label: 'Floor', show: true },
   { to: '/air', label: 'Air', show: true },
   { to: '/gas', label: 'Gas', show: true },
+  { to: '/kit', label: 'Kit', show: true },
   { to: '/people', label: 'People', show: session.may('manage-people') },
   { to: '/set-up', label: 'Set-up', show: session.may('set-up-site') },
   { to: '/house-rules', label: 'House rules', show: true },
@@ -48,7 +49,8 @@ nav a[aria-current] { color: var(--ink); box-shadow: inset 0 -5px var(--ink); }
   /* On a phone only the bar with Stop stays in sight. */
   .head { display: contents; }
   .bar { order: -3; display: flex; align-items: center; gap: 12px; height: 60px; padding-left: 14px; position: sticky; top: 0; z-index: 20; background: var(--bg); border-bottom: 3px solid var(--ink); }
-  .account { margin-left: auto; }
+  .account { margin-left: auto; min-width: 0; flex: 0 1 auto; }
+  .stop { flex: none; }
   nav { order: -2; overflow-x: auto; border-bottom: 1px solid var(--rule); padding-left: 4px; }
   .line { order: -1; flex: none; margin: 8px 12px; }
 }

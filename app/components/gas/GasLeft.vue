@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { RESIDUAL_KPA, contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
+import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
 import type { CylinderGasId } from '#core/vocabulary/vocabulary'
 
 /** How much is left: by the gauge with real-gas behaviour, or by weight where the gauge says nothing. */
-const q = useQuantities()
 const floor = useFloor()
 const units = useStoreUnits()
 const gas = ref<GasChoice>('')
@@ -25,8 +24,6 @@ const answer = computed(() => {
   if (waterVolumeL.value === undefined || gaugeKPa.value === undefined || temperatureC.value === undefined) return null
   return contentsByPressure({ gas: content.value, waterVolumeL: waterVolumeL.value, gaugePressureKPa: gaugeKPa.value, temperatureC: temperatureC.value, ...flow.value })
 })
-/** Minutes are rounded down: what is promised must be there. */
-const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6) / 10} h` : `${Math.floor(minutes)} min`
 </script>
 
 <template>
@@ -51,16 +48,7 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
       <p v-if="refusal">
         {{ floor.say(refusal).message }}
       </p>
-      <template v-if="answer">
-        <p class="big print">
-          {{ q.gas(answer.band.lowM3) }}
-        </p>
-        <p>at least; the middle of the range is {{ q.gas(answer.freeGasM3) }} of free gas at {{ q.temperature(21.1) }}, {{ q.mass(answer.massKg) }}.</p>
-        <p v-if="answer.minutesLeftLow !== null && answer.minutesLeft !== null">
-          <b class="print">{{ lasting(answer.minutesLeftLow) }}</b> at this flow at least, about {{ lasting(answer.minutesLeft) }}{{ refusal ? '' : `, with the last ${q.pressure(RESIDUAL_KPA)} left in it` }}.
-        </p>
-        <GasFindings :findings="answer.findings" />
-      </template>
+      <GasContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
       <p v-else class="soft">
         {{ refusal ? 'Weigh it, and read its tare off the shoulder.' : 'Choose the gas, and read the gauge with the valve open and nothing flowing.' }}
       </p>
@@ -71,5 +59,4 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
 <style scoped>
 section { display: grid; gap: 8px; }
 .answer { padding-top: 8px; display: grid; gap: 4px; }
-.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
 </style>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { requalification } from '#core/cylinder/requalification'
 import { shopDayOf } from '#core/houserules/shop-day'
-import { storeWords } from '#shared/messages/en/store-words'
 
 /** The marks on a shoulder, read as they are typed: what it is, when it was tested, when it is due again. */
 const floor = useFloor()
@@ -20,13 +19,6 @@ const read = computed(() => marks.value.trim() === '' || content.value === null
       stamps: marks.value, gas: content.value, today: today.value,
       ...waterVolumeL.value === undefined ? {} : { waterVolumeL: waterVolumeL.value }, ...filled.value === '' ? {} : { filledInPlace: filled.value === 'in-place' }, ...filledOn.value === '' ? {} : { filledOn: filledOn.value },
     }))
-const verdict = computed(() => {
-  if (!read.value) return null
-  const { nextDue, mayFill, mayUseUp, overdue, rule } = read.value
-  if (nextDue === null) return rule === null ? { word: 'Hold', state: 'hold', text: 'It cannot be read for sure.' } : { word: storeWords.requalificationRules[rule], state: 'open', text: '' }
-  if (!mayUseUp) return { word: nextDue, state: 'hold', text: 'Neither filled nor used: send it back.' }
-  return { word: nextDue, state: overdue ? 'hold' : 'open', text: mayFill ? 'May be used and filled.' : 'May be used up; may not be filled.' }
-})
 </script>
 
 <template>
@@ -45,50 +37,7 @@ const verdict = computed(() => {
         <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
       </FrameField>
     </div>
-    <div v-if="read && verdict" class="answer ruled" aria-live="polite">
-      <p class="soft">
-        {{ read.nextDue ? 'Next test by' : 'Next test' }}
-      </p>
-      <p class="big print" :class="`state-${verdict.state}`">
-        {{ verdict.word }}
-      </p>
-      <p><b>{{ verdict.text }}</b></p>
-      <table v-if="read.tests.length > 0" class="ledger">
-        <caption class="visually-hidden">
-          Dates on the shoulder
-        </caption>
-        <thead><tr><th>{{ read.specification }}</th><th>Read as</th><th>Marks</th></tr></thead>
-        <tbody>
-          <tr v-for="(test, index) in read.tests" :key="index">
-            <td class="chalk">
-              {{ test.text }}
-            </td>
-            <td class="print">
-              {{ test.on }}
-            </td>
-            <td>{{ [test.star ? 'star' : '', test.overfill ? '+ 10 %' : '', test.letter ?? '', test.requalifier ? `by ${test.requalifier}` : ''].filter(Boolean).join(', ') || 'none' }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="read.shellDue && read.fillerDue" class="print">
-        Shell by {{ read.shellDue }}, filler by {{ read.fillerDue }}: the earlier binds.
-      </p>
-      <table v-if="read.ruleSets.length > 0" class="ledger">
-        <caption class="visually-hidden">
-          What each school says
-        </caption>
-        <thead><tr><th>School</th><th>Next test by</th></tr></thead>
-        <tbody>
-          <tr v-for="{ ruleSet, nextDue, binds } in read.ruleSets" :key="ruleSet">
-            <td>{{ storeWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? `, binds here: ${storeWords.requalificationRules[read.rule]}` : '' }}</td>
-            <td class="print">
-              {{ nextDue ?? 'none' }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <GasFindings :findings="read.findings" />
-    </div>
+    <GasTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
     <p v-else class="soft answer ruled">
       {{ marks.trim() === '' ? 'Type what is stamped; it is read as you type.' : 'Choose the gas: the interval depends on it.' }}
     </p>
@@ -98,6 +47,5 @@ const verdict = computed(() => {
 <style scoped>
 section { display: grid; gap: 8px; }
 .marks { padding: 10px 12px; min-height: 120px; line-height: 1.5; resize: vertical; }
-.answer { padding-top: 8px; display: grid; gap: 6px; }
-.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
+.answer { padding-top: 8px; }
 </style>

@@ -22,6 +22,8 @@ const shades = computed(() => {
   const high = Math.max(low + 4, shade.value?.start ?? 0)
   return Array.from({ length: high - low + 1 }, (_, i) => low + i)
 })
+/** A helmet with a tag says its own range, and its looks are kept with it. */
+const helmets = computed(() => floor.kitOf(placed).wornBy(placed.station.personId).filter(({ kind }) => kind === 'helmet'))
 const other = ref('')
 const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
 const askTint = ref(false)
@@ -47,7 +49,14 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <template v-if="shade?.minimum != null">
+    <template v-if="shade?.minimum != null && helmets.length > 0">
+      <h4>Their {{ helmets.length === 1 ? 'helmet' : 'helmets' }}</h4>
+      <NuxtLink v-for="helmet in helmets" :key="helmet.tag" class="key helmet" :to="`/kit/${helmet.tag.toLowerCase()}`">
+        <b>{{ helmet.tag }}</b> {{ helmet.name }} <span class="print">{{ helmet.marks.shadeBands?.map(([from, to]) => from === to ? q.shade(from) : `${q.shade(from)} to ${q.shade(to)}`).join(', ') ?? 'shades not written down' }}</span>
+        <span :class="helmet.mayUse ? 'state-open' : 'state-hold'">{{ helmet.mayUse ? 'looked at' : 'to look at' }}</span>
+      </NuxtLink>
+    </template>
+    <template v-else-if="shade?.minimum != null">
       <h4 id="shade-set">
         Shade set on the helmet <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
@@ -113,6 +122,8 @@ h4 .chalk { margin-left: 8px; }
 .need b { font-size: 24px; font-weight: 900; }
 .num { font-size: 22px; font-weight: 850; }
 .hint { color: var(--soft); font-size: 15px; }
+.helmet { display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; text-align: left; text-decoration: none; font-weight: 600; }
+.helmet > :last-child { margin-left: auto; }
 .other { display: flex; gap: 8px; }
 .other input { width: 84px; min-height: 56px; padding: 0 10px; border: 2px solid var(--strong-rule); background: none; color: var(--chalk); font: inherit; font-weight: 700; }
 .findings { display: grid; gap: 6px; margin-top: 6px; }

@@ -4,8 +4,9 @@ import type { Job, JobField } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
-import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, RESIDUES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
 import type { CoatingId } from '#core/vocabulary/vocabulary'
+import { kitWords } from '#shared/messages/en/kit-words'
 import type { Placed } from '~/stores/floor'
 import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
 
@@ -70,6 +71,13 @@ const length = computed(() => isUs.value
 const flow = computed(() => isUs.value
   ? { unit: 'cfh', step: 5, toShown: cfhFromLPerH, fromShown: lPerHFromCfh }
   : { unit: 'L/h', step: 50, toShown: (lPerH: number) => lPerH, fromShown: (lPerH: number) => lPerH })
+
+const gasFlow = computed(() => isUs.value
+  ? { unit: 'cfh', step: 5, toShown: (lPerMin: number) => cfhFromLPerH(lPerMin * 60), fromShown: (cfh: number) => lPerHFromCfh(cfh) / 60 }
+  : { unit: 'L/min', step: 1, toShown: (lPerMin: number) => lPerMin, fromShown: (lPerMin: number) => lPerMin })
+const drawsGas = computed(() => traits.value?.usesGas === true && traits.value.heat !== 'flame' && !(draft.value.process === 'pac' && draft.value.shieldingGas === 'none'))
+const CUTTING_GASES = ['none', 'argon', 'argon-helium'] as const
+const cuttingGases = { ...words.shieldingGases, none: 'shop air' }
 
 const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
 const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field => parts.value.get(field)).find(Boolean)
@@ -209,6 +217,13 @@ async function clear() {
       </StationJobLine>
 
       <StationJobChoice v-if="traits.needsShieldingGas" label="Shielding gas" :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES)" :named="words.shieldingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
+
+      <StationJobChoice v-if="draft.process === 'pac'" label="Cutting gas" :ids="CUTTING_GASES" :named="cuttingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
+
+      <StationJobLine v-if="drawsGas" label="Gas flow" :said="said('gasFlowLPerMin')?.text ?? 'for how long it lasts'" :ink="inkOf('gasFlowLPerMin')" :open="open === 'gasFlowLPerMin'" @toggle="toggle('gasFlowLPerMin')" @confirm="confirm('gasFlowLPerMin')">
+        <StationJobNumber field="gasFlowLPerMin" label="Gas flow" v-bind="gasFlow" :value="draft.gasFlowLPerMin" :usual="[8, 10, 12, 15, 18]" @set="set('gasFlowLPerMin', $event)" />
+      </StationJobLine>
+      <StationJobChoice v-if="traits.heat === 'flame'" label="Tip" hint="Its class says how much gas it takes at the most; the head's own table is better." :ids="TIPS" :named="kitWords.tips" :chosen="draft.tip" :ink="inkOf('tip')" :open="open === 'tip'" @toggle="toggle('tip')" @confirm="confirm('tip')" @choose="choose('tip', $event)" />
 
       <StationJobLine label="Thickness" :said="said('plateThicknessMm')?.text ?? null" :ink="inkOf('plateThicknessMm')" :open="open === 'plateThicknessMm'" @toggle="toggle('plateThicknessMm')" @confirm="confirm('plateThicknessMm')">
         <StationJobNumber field="plateThicknessMm" label="Thickness" v-bind="length" :value="draft.plateThicknessMm" :usual="USUAL_THICKNESSES_MM" @set="set('plateThicknessMm', $event)" />

@@ -21,6 +21,7 @@ const mayCheck = computed(() => session.may('door-checks', place.value))
 function panelFor(gate: GateId): string {
   if (gate === 'job' && maySet.value) return 'job'
   if ((gate === 'eyes' || gate === 'body' || gate === 'air') && mayCheck.value && placed.station.job) return gate
+  if ((gate === 'gas' || gate === 'machine') && placed.station.job && placed.verdict.gates.find(one => one.gate === gate)?.state !== 'not-needed') return gate
   return `because-${gate}`
 }
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
@@ -28,6 +29,11 @@ const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (sta
 const q = useQuantities()
 const best = useBestAdvice(() => placed.bay.bayId)
 const { act } = useStationCommands(() => placed.bay.bayId)
+const mayHandOver = computed(() => session.may('hand-over', place.value))
+const leftOpen = computed(() => Object.values(placed.station.handover?.answers ?? {}).filter(answer => !answer).length)
+const { moment } = useDates()
+const handedAt = computed(() => placed.station.handover ? `${floor.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}` : '')
+const floor = useFloor()
 const stopHere = () => act('station.stop', {})
 
 const onKey = (event: KeyboardEvent) => {
@@ -58,6 +64,8 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
     <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
     <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
+    <LazyStationKit v-else-if="panel === 'gas' || panel === 'machine'" :key="panel" :placed="placed" :gate="panel" @because="go(`because-${panel}`)" />
+    <LazyStationHandover v-else-if="panel === 'handover'" :placed="placed" @done="go(null)" />
     <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
     <LazyStationBecause v-else-if="because" :placed="placed" :gate="because" />
     <template v-else>
@@ -73,6 +81,9 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         </template>
         <span v-else class="soft">No job yet.</span>
       </p>
+      <p v-if="placed.station.handover" class="handover" :class="{ 'state-hold': leftOpen > 0 }">
+        {{ leftOpen > 0 ? `Handed over with ${leftOpen} not done.` : 'Handed over in order.' }} <span class="soft">{{ handedAt }}</span>
+      </p>
       <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
@@ -82,6 +93,9 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <div class="next">
         <button v-if="!placed.station.stop" class="stop-key" type="button" @click="stopHere">
           Stop bay {{ placed.bay.label }}
+        </button>
+        <button v-if="mayHandOver" class="key" type="button" @click="go('handover')">
+          Hand over
         </button>
         <button v-if="maySet" class="key" type="button" @click="go('who')">
           {{ placed.personName ? 'Who' : 'Place somebody' }}
@@ -104,6 +118,7 @@ h2 { font-size: 28px; display: flex; flex-wrap: wrap; align-items: baseline; gap
 h2 small { font-size: 16px; font-weight: 550; color: var(--soft); letter-spacing: 0; }
 .key.quiet { padding: 0 4px; display: grid; place-items: center; font-weight: 600; }
 .job { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 16px; line-height: 1.35; }
+.handover { font-size: 15px; font-weight: 650; border-top: 1px solid var(--rule); padding-top: 4px; }
 .tap { padding: 16px 0; margin: -16px 0; }
 .gates { border-top: 2px solid var(--ink); }
 .next { display: flex; flex-wrap: wrap; gap: 8px; margin-top: auto; position: sticky; bottom: -14px; padding: 8px 0 12px; background: var(--panel); }

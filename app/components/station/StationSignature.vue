@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Somebody signs on this tablet without signing the tablet out: who, and their PIN. The PIN is never kept. */
-const { busy } = defineProps<{ busy: boolean }>()
+const { busy, does = 'Sign and re-open' } = defineProps<{ busy: boolean, does?: string }>()
 const emit = defineEmits<{ sign: [signature: { personId: string, pin: string }] }>()
 const floor = useFloor()
 const personId = ref('')
@@ -30,7 +30,7 @@ function sign() {
       <input :id="id" v-model="pin" class="entry" type="password" inputmode="numeric" maxlength="8" autocomplete="off">
     </FrameField>
     <button class="key go" type="submit" :disabled="!isComplete || busy">
-      Sign and re-open
+      {{ does }}
     </button>
   </form>
 </template>

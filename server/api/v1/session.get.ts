@@ -9,7 +9,7 @@ export default api(async (event): Promise<SessionReading> => {
   const { pool } = useRunning()
   const who = await signedIn(event)
   if (!who) return { person: null, site: null, firstRun: !await anySite(pool), knownDevice: knownDevice(event) !== null, now: serverNow() }
-  const { personId, name, roles, areaId, bayId } = who.person
+  const { personId, name, roles, areaId, bayId, competences } = who.person
   const site = await readSite(pool, who.siteId)
-  return { person: { personId, name, roles, areaId, bayId }, site: { siteId: who.siteId, name: site?.value.name ?? '' }, firstRun: false, knownDevice: true, now: serverNow() }
+  return { person: { personId, name, roles, areaId, bayId, competences }, site: { siteId: who.siteId, name: site?.value.name ?? '' }, firstRun: false, knownDevice: true, now: serverNow() }
 })

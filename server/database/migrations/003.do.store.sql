@@ -6,7 +6,7 @@ create table item_reading (
   version     integer not null,
   kind        text not null,
   assigned_to text,
-  assigned_id text,
+  assigned_ids text[] not null,
   is_out      boolean not null,
   is_retired  boolean not null,
   -- The soonest day on which something by the calendar falls due; -infinity is now, null is never.
@@ -14,7 +14,7 @@ create table item_reading (
   item        jsonb not null,
   primary key (site_id, tag_id)
 );
-create index item_assigned on item_reading (site_id, assigned_to, assigned_id) where assigned_to is not null;
+create index item_assigned on item_reading using gin (assigned_ids);
 create index item_due on item_reading (site_id, due_on, tag_id) where not is_retired and due_on is not null;
 create index item_out on item_reading (site_id, tag_id) where is_out and not is_retired;
 create index item_kind on item_reading (site_id, kind, tag_id);

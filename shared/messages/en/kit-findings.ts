@@ -4,7 +4,7 @@ import { words } from './words'
 
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode =
-  | 'kit.tag-unknown' | 'kit.tagged-out' | 'kit.retired' | 'kit.never-done' | 'kit.late' | 'kit.in-grace' | 'kit.due-after-event' | 'kit.mark-unknown' | 'kit.mark-due'
+  | 'kit.tag-unknown' | 'kit.tagged-out' | 'kit.retired' | 'kit.look-due' | 'kit.never-done' | 'kit.late' | 'kit.in-grace' | 'kit.due-after-event' | 'kit.mark-unknown' | 'kit.mark-due'
   | 'cylinder.settling' | 'cylinder.empty' | 'cylinder.danger' | 'cylinder.not-secured' | 'cylinder.test-date-unknown' | 'cylinder.not-to-be-used' | 'cylinder.past-due-here'
   | 'acetylene.draw-too-fast' | 'acetylene.pressure-too-high' | 'electrical.duty' | 'electrical.over-rating' | 'electrical.duty-short' | 'electrical.cable-too-small' | 'electrical.cable-off-table' | 'electrical.drop-high'
 type GateCode = Extract<keyof Sentences, `gas.${string}` | `machine.${string}` | 'gate.job-first' | 'gate.facts-stale' | 'gate.item-missing'>
@@ -21,12 +21,13 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'electrical.cable-off-table': ({ areaMm2 }) => [`${one(areaMm2)} mm² is smaller than any welding cable in the table.`, 'Take 25 mm² or more.'],
   'electrical.drop-high': ({ dropV, limitV }) => [`${one(dropV)} V are lost on the way; about ${limitV} V is what practice accepts.`, 'A shorter or thicker cable.'],
   'kit.tag-unknown': ({ tag }) => [`Nothing here wears the tag ${tag}.`, 'Look at the tag again, or register it.'],
-  'kit.tagged-out': ({ tag, reason, checks }) => [`${tag} is tagged out${reason ? `: ${reason}` : checks.length > 0 ? `: ${checks.length === 1 ? 'a check' : `${checks.length} checks`} failed` : ''}.`, 'Take another; somebody named releases this one.', `${tag} is tagged out.`],
+  'kit.tagged-out': ({ tag, reason, checks }) => [`${tag} is tagged out${reason ? `: ${reason.replace(/\.$/, '')}` : checks.length > 0 ? `: ${checks.length === 1 ? 'a check' : `${checks.length} checks`} failed` : ''}.`, 'Take another; somebody named releases this one.', `${tag} is tagged out.`],
   'kit.retired': ({ tag }) => [`${tag} is out of use for good.`, 'Take another.'],
   'kit.never-done': ({ tag, listId }) => [`${tag}: no pass of ${kit.lists(listId)} counts.`, 'Do it first.'],
   'kit.late': ({ tag, listId, dueOn, days }) => [`${tag}: ${kit.lists(listId)} was due on ${dueOn}, ${days === 1 ? 'a day' : `${days} days`} ago.`, 'Do it, or take another.', `${tag} is past due.`],
   'kit.in-grace': ({ tag, listId, dueOn, days }) => [`${tag}: ${kit.lists(listId)} was due on ${dueOn}; ${days === 1 ? 'a day' : `${days} days`} of this site's grace are used.`, 'Do it.'],
   'kit.due-after-event': ({ tag, listId, events }) => [`${tag} was ${events.map(event => kit.itemEvents[event]).join(', ')} since ${kit.lists(listId)}.`, 'Do it again before use.'],
+  'kit.look-due': ({ tag }) => [`${tag} was not looked at today.`, 'Look at it before use.'],
   'kit.mark-unknown': ({ tag }) => [`${tag}: nobody wrote down what kind it is and when it was made.`, 'Read its label and write it down.'],
   'kit.mark-due': ({ tag, what, dueOn }) => [`${tag}: the ${what === 'pressure-test' ? 'pressure test' : 'look inside'} was due on ${dueOn}.`, 'Have it serviced, or take another.'],
   'cylinder.settling': ({ tag }) => [`${tag} lay down: its solvent has to settle before the valve is opened.`, 'Leave it standing until its clock has run.', `${tag} is settling.`],

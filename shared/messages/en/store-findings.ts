@@ -55,6 +55,8 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'storage.combustible-assumed-high': ({ id }) => [`Nobody said how fiercely ${id} burns: it counts like oil, and no wall helps.`],
   'storage.in-use-left-out': ({ count }) => [`${count} in use: not counted as stored.`],
   'storage.height-assumed': ({ heightM }, q) => [`Where no height was given, ${q.distance(heightM)} is taken.`],
+  'storage.cap-off': ({ tag }) => [`${tag} stands without its cap.`, 'Put the cap on.'],
+  'storage.content-assumed': ({ tags, count, fullM3 }, q) => [`Nobody wrote down what ${tags.join(', ')} ${count === 1 ? 'holds' : 'hold'} when full: ${q.gas(fullM3)} is taken.`],
   'storage.advises-only': ({ basis }) => [`Judged by the ${words.storageBases[basis]} distances. Local fire codes may ask for more; they decide.`],
   'electrical.cable-carries': ({ allowedA, areaMm2, dutyPercent }, q) => [`${one(areaMm2)} mm² bears ${q.current(Math.floor(allowedA))} at ${Math.round(dutyPercent)} % duty.`],
   'electrical.duty-assumed': ({ dutyPercent }) => [`No duty given: ${dutyPercent} % counts.`],

@@ -1,18 +1,24 @@
+import { getQuery } from 'h3'
+import { z } from 'zod'
 import { walkingOrder } from '#core/inspection/round'
 import type { RoundReading } from '#shared/readings'
 import { readNames } from '../../../database/person'
 import { readStations } from '../../../database/station'
 import { readAssigned, readCheckLists, readPlaces } from '../../../database/store'
-import { api, requireSignedIn } from '../../../http'
+import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
 
-/** Everything in use, in the order somebody walks by it. */
+const querySchema = z.strictObject({ bayId: z.string().max(64).optional() })
+
+/** Everything in use, in the order somebody walks by it; or what stands and is worn at one bay. */
 export default api(async (event): Promise<RoundReading> => {
   const { siteId } = await requireSignedIn(event)
+  const { bayId } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()
   const { site, today } = await shopDayAt(pool, siteId)
   const [items, stations, places, names, { lists }] = await Promise.all([readAssigned(pool, siteId), readStations(pool, siteId), readPlaces(pool, siteId), readNames(pool, siteId), readCheckLists(pool, siteId)])
   const standsAt = new Map(stations.flatMap(({ bayId, facts: { personId } }) => personId === null ? [] : [[personId, bayId] as const]))
-  return { today, lists, stops: walkingOrder(items, { site, standsAt, places: places.map(({ placeId, place }) => ({ placeId, ...place })), names: new Map(names.map(({ personId, name }) => [personId, name])) }) }
+  const stops = walkingOrder(items, { site, standsAt, places: places.map(({ placeId, place }) => ({ placeId, ...place })), names: new Map(names.map(({ personId, name }) => [personId, name])) })
+  return { today, lists, stops: bayId === undefined ? stops : stops.filter(stop => stop.bayId === bayId) }
 })

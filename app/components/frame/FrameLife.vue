@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import type { LifeEntry, NoticeReading } from '#shared/readings'
+
+/** A thing's whole life, newest first, and who was told of it: told means seen. */
+const { life, notices } = defineProps<{ life: readonly LifeEntry[], notices: readonly NoticeReading[] }>()
+const floor = useFloor()
+const { moment, time } = useDates()
+const newest = computed(() => notices[0] ?? null)
+</script>
+
+<template>
+  <div class="life">
+    <template v-if="newest">
+      <h3>Told</h3>
+      <p class="soft">
+        {{ floor.say(newest.what).message }} {{ moment(newest.givenAt) }}
+      </p>
+      <ul class="told">
+        <li v-for="{ personId, as } in newest.to" :key="personId">
+          <b>{{ floor.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : words.roles[as] }}</span>
+          <span :class="newest.seenAt[personId] ? 'state-open' : 'state-hold'">{{ newest.seenAt[personId] ? `seen ${time(newest.seenAt[personId]!)}` : 'not yet seen' }}</span>
+        </li>
+      </ul>
+    </template>
+    <h3>Its life</h3>
+    <ol>
+      <li v-for="entry in life" :key="entry.position">
+        <span class="when print">{{ moment(entry.at) }}</span>
+        <span class="chalk">{{ saidOf(entry, floor.rules.units) }}</span>
+        <span class="soft">{{ entry.actorName ?? (entry.actorKind === 'clock' ? 'the clock' : '') }}</span>
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+.life { display: grid; gap: 6px; }
+h3 { border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 8px; font-size: 18px; }
+.told li { display: flex; flex-wrap: wrap; gap: 0 10px; min-height: 34px; align-items: baseline; border-bottom: 1px solid var(--rule); }
+.told li > :last-child { margin-left: auto; font-weight: 700; }
+ol li { display: grid; grid-template-columns: 118px minmax(0, 1fr) auto; gap: 10px; padding: 7px 0; border-bottom: 1px solid var(--rule); }
+.when, ol .soft { font-size: 15px; }
+@media (max-width: 520px) { ol li { grid-template-columns: minmax(0, 1fr) auto; } ol .chalk { grid-column: 1 / 3; grid-row: 2; } }
+</style>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { RESIDUAL_KPA } from '#core/cylinder/contents'
+import type { Contents } from '#core/cylinder/contents'
+
+/** What is left: the least large, the middle beside it, and for how long at a flow. */
+const { answer, byWeight } = defineProps<{ answer: Contents, byWeight: boolean }>()
+const q = useQuantities()
+/** Minutes are rounded down: what is promised must be there. */
+const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6) / 10} h` : `${Math.floor(minutes)} min`
+</script>
+
+<template>
+  <div class="contents">
+    <p class="big print">
+      {{ q.gas(answer.band.lowM3) }}
+    </p>
+    <p>at least; the middle of the range is {{ q.gas(answer.freeGasM3) }} of free gas at {{ q.temperature(21.1) }}, {{ q.mass(answer.massKg) }}.</p>
+    <p v-if="answer.minutesLeftLow !== null && answer.minutesLeft !== null">
+      <b class="print">{{ lasting(answer.minutesLeftLow) }}</b> at this flow at least, about {{ lasting(answer.minutesLeft) }}{{ byWeight ? '' : `, with the last ${q.pressure(RESIDUAL_KPA)} left in it` }}.
+    </p>
+    <GasFindings :findings="answer.findings" />
+  </div>
+</template>
+
+<style scoped>
+.contents { display: grid; gap: 4px; }
+.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
+</style>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import type { GasContent } from '#core/cylinder/gas'
+import type { DangerId } from '#core/cylinder/guided-steps'
+import { dangerSteps } from '#core/cylinder/guided-steps'
+import { citation } from '#shared/messages/speak'
+import { storeWords } from '#shared/messages/en/store-words'
+
+/** What to do now, by what is in it: calm, few, large. */
+const { danger, gas, tag } = defineProps<{ danger: DangerId, gas: GasContent, tag: string }>()
+const told = computed(() => dangerSteps(danger, gas))
+</script>
+
+<template>
+  <section class="danger" aria-labelledby="danger-head">
+    <h3 id="danger-head">
+      {{ tag }}: {{ storeWords.dangers[danger] }}. {{ gasWords(gas) }}.
+    </h3>
+    <ol>
+      <li v-for="(step, index) in told.steps" :key="step">
+        <b>{{ index + 1 }}</b> {{ storeWords.dangerSteps[step] }}
+      </li>
+    </ol>
+    <p class="soft">
+      {{ told.sources.map(citation).join(' ') }} The fire service decides.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.danger { border: 5px solid var(--stop); padding: 14px 16px; background: var(--bg); display: grid; gap: 8px; }
+h3 { font-size: 22px; color: var(--stop); }
+li { display: grid; grid-template-columns: 32px minmax(0, 1fr); font-size: 21px; line-height: 1.3; padding: 8px 0; border-bottom: 1px solid var(--rule); font-weight: 650; }
+li b { font-weight: 900; }
+</style>

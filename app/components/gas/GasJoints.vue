@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { GasContent } from '#core/cylinder/gas'
+import { jointsFor } from '#core/cylinder/guided-steps'
+import type { JointId } from '#core/cylinder/guided-steps'
+import { storeWords } from '#shared/messages/en/store-words'
+
+/** The leak test, joint by joint: brush, look, say what you see. */
+const { gas } = defineProps<{ gas: GasContent }>()
+const emit = defineEmits<{ tested: [joints: Partial<Record<JointId, boolean>>] }>()
+const joints = computed(() => jointsFor(gas))
+const seen = ref<Partial<Record<JointId, boolean>>>({})
+const leaks = computed(() => Object.values(seen.value).includes(false))
+const isComplete = computed(() => leaks.value || joints.value.every(joint => seen.value[joint] !== undefined))
+</script>
+
+<template>
+  <div class="joints">
+    <p class="soft">
+      Leak solution without oil on each joint, the line under pressure. Bubbles are a leak. Never a flame.
+    </p>
+    <ul>
+      <li v-for="joint in joints" :key="joint">
+        <b>{{ storeWords.joints[joint] }}</b>
+        <button class="key" :class="{ picked: seen[joint] === true }" :aria-pressed="seen[joint] === true" type="button" @click="seen = { ...seen, [joint]: true }">
+          tight<span class="visually-hidden"> {{ storeWords.joints[joint] }}</span>
+        </button>
+        <button class="key" :class="{ picked: seen[joint] === false }" :aria-pressed="seen[joint] === false" type="button" @click="seen = { ...seen, [joint]: false }">
+          leaks<span class="visually-hidden"> {{ storeWords.joints[joint] }}</span>
+        </button>
+      </li>
+    </ul>
+    <button class="key go" type="button" :disabled="!isComplete" @click="emit('tested', seen)">
+      {{ leaks ? 'It leaks: stop the bay' : 'Every joint is tight' }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.joints { display: grid; gap: 8px; }
+li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 8px; align-items: center; padding: 4px 0; border-bottom: 1px solid var(--rule); }
+</style>

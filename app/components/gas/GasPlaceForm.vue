@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import type { Place, StoreLayout } from '#core/place/place'
+import { PLACE_LIMITS } from '#core/place/place'
+import type { PlaceReading } from '#shared/readings'
+
+/** A place on the site's grid: its outline, its room, its walls and what burns in it. */
+const { reading } = defineProps<{ reading: PlaceReading | null }>()
+const shop = useShopUnits()
+const router = useRouter()
+const before = reading?.place
+const name = ref(before?.name ?? '')
+const level = ref<number | undefined>(before?.level ?? 0)
+const xM = ref<number | undefined>(before?.xM ?? 0)
+const yM = ref<number | undefined>(before?.yM ?? 0)
+const widthM = ref<number | undefined>(before?.widthM)
+const depthM = ref<number | undefined>(before?.depthM)
+const isClosed = ref(before ? before.room !== null : false)
+const volumeM3 = ref<number | undefined>(before?.room?.volumeM3)
+const supplyM3PerS = ref<number | undefined>(before?.room?.supplyM3PerS ?? 0)
+type Wall = { -readonly [Key in keyof StoreLayout['barriers'][number]]: StoreLayout['barriers'][number][Key] | undefined }
+type Burns = { -readonly [Key in keyof StoreLayout['combustibles'][number]]: StoreLayout['combustibles'][number][Key] | undefined }
+const walls = ref<Wall[]>((before?.store?.barriers ?? []).map(wall => ({ ...wall })))
+const burns = ref<Burns[]>((before?.store?.combustibles ?? []).map(one => ({ ...one })))
+const addWall = () => { walls.value.push({ name: `Wall ${walls.value.length + 1}`, x1M: xM.value, y1M: yM.value, x2M: xM.value, y2M: (yM.value ?? 0) + (depthM.value ?? 0), heightM: undefined, ratingMin: undefined }) }
+const addBurns = () => { burns.value.push({ id: '', xM: undefined, yM: undefined, widthM: undefined, depthM: undefined, highly: undefined }) }
+const count = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (shown: number) => Math.round(shown) }
+const minutes = { ...count, unit: 'min' }
+const whole = <Fields extends object>(fields: Fields): fields is { [Key in keyof Fields]: Exclude<Fields[Key], undefined> } => Object.entries(fields).every(([key, value]) => key === 'highly' || (value !== undefined && value !== ''))
+
+const described = computed<Omit<Place, 'store'> | null>(() => {
+  const base = { name: name.value.trim(), level: level.value, xM: xM.value, yM: yM.value, widthM: widthM.value, depthM: depthM.value }
+  const room = { volumeM3: volumeM3.value, supplyM3PerS: supplyM3PerS.value }
+  if (!whole(base)) return null
+  return isClosed.value ? whole(room) ? { ...base, room } : null : { ...base, room: null }
+})
+const store = computed<StoreLayout | null>(() => {
+  const [barriers, combustibles] = [walls.value, burns.value]
+  return barriers.every(whole) && combustibles.every(whole) ? JSON.parse(JSON.stringify({ barriers, combustibles })) as StoreLayout : null
+})
+const placeId = computed(() => reading?.placeId ?? (name.value.trim().toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'place'))
+const { act, said, isRefused, busy } = useThing(() => `place/${placeId.value}`)
+async function save() {
+  if (!described.value || !store.value) return
+  const sent = await act('place.describe', described.value, reading?.version ?? 0)
+  if (!sent.ok) return
+  const laid = await act('place.lay-out-store', { store: store.value })
+  if (laid.ok) await router.push('/gas')
+}
+</script>
+
+<template>
+  <form class="place" @submit.prevent="save">
+    <h2>{{ reading ? before!.name : 'A place' }}</h2>
+    <p class="soft">
+      Everything stands on one grid for the whole site, measured from one corner of your choice.
+    </p>
+    <FrameField v-slot="{ id }" label="Name">
+      <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
+    </FrameField>
+    <div class="columns">
+      <FrameNumber v-model="xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+      <FrameNumber v-model="yM" label="Begins across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+      <FrameNumber v-model="widthM" label="Long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      <FrameNumber v-model="depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      <FrameNumber v-model="level" label="Storey, 0 is the ground" :unit="count" :limits="PLACE_LIMITS.level" />
+    </div>
+    <div class="keys">
+      <button class="key" :class="{ picked: !isClosed }" :aria-pressed="!isClosed" type="button" @click="isClosed = false">
+        in the open
+      </button>
+      <button class="key" :class="{ picked: isClosed }" :aria-pressed="isClosed" type="button" @click="isClosed = true">
+        a closed room
+      </button>
+    </div>
+    <div v-if="isClosed" class="columns">
+      <FrameNumber v-model="volumeM3" label="Room" :unit="shop.volume" :limits="PLACE_LIMITS.volumeM3" />
+      <FrameNumber v-model="supplyM3PerS" label="Air supplied" :unit="shop.airFlow" :limits="PLACE_LIMITS.supplyM3PerS" />
+    </div>
+    <h3>Walls that part</h3>
+    <div v-for="(wall, index) in walls" :key="index" class="one">
+      <FrameField v-slot="{ id }" label="Called">
+        <input :id="id" v-model="wall.name" class="entry" maxlength="80">
+      </FrameField>
+      <div class="columns">
+        <FrameNumber v-model="wall.x1M" label="From, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.y1M" label="From, across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.x2M" label="To, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.y2M" label="To, across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.heightM" label="High" :unit="shop.height" :limits="PLACE_LIMITS.wallHeightM" />
+        <FrameNumber v-model="wall.ratingMin" label="Stands a fire for" :unit="minutes" :limits="PLACE_LIMITS.ratingMin" hint="0 where nobody has proof." />
+      </div>
+      <button class="key" type="button" @click="walls.splice(index, 1)">
+        Take {{ wall.name || 'it' }} away
+      </button>
+    </div>
+    <button class="key" type="button" @click="addWall">
+      Add a wall
+    </button>
+    <h3>What burns beside them</h3>
+    <div v-for="(one, index) in burns" :key="index" class="one">
+      <FrameField v-slot="{ id }" label="What it is">
+        <input :id="id" v-model="one.id" class="entry" maxlength="80">
+      </FrameField>
+      <div class="columns">
+        <FrameNumber v-model="one.xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="one.yM" label="Begins across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="one.widthM" label="Long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+        <FrameNumber v-model="one.depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      </div>
+      <div class="keys">
+        <button class="key" :class="{ picked: one.highly === true }" :aria-pressed="one.highly === true" type="button" @click="one.highly = true">
+          oil, packing wool: fiercely
+        </button>
+        <button class="key" :class="{ picked: one.highly === false }" :aria-pressed="one.highly === false" type="button" @click="one.highly = false">
+          like wood
+        </button>
+        <button class="key" type="button" @click="burns.splice(index, 1)">
+          Take {{ one.id || 'it' }} away
+        </button>
+      </div>
+    </div>
+    <button class="key" type="button" @click="addBurns">
+      Add what burns
+    </button>
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+      {{ line }}
+    </p>
+    <button class="key go" type="submit" :disabled="!described || !store || busy">
+      Save
+    </button>
+  </form>
+</template>
+
+<style scoped>
+.place { display: grid; gap: 10px; }
+h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
+.one { display: grid; gap: 6px; border-left: 5px solid var(--rule); padding-left: 12px; }
+</style>

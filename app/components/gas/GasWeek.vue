@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { RegulatorList } from '#core/cylinder/week-end'
+import { storeWords } from '#shared/messages/en/store-words'
+
+/** Regulators that come off at the end of the week, or of the day, one tap each. */
+const { week } = defineProps<{ week: RegulatorList }>()
+const floor = useFloor()
+const session = useSession()
+const outbox = useOutbox()
+const { day } = useDates()
+const refused = ref('')
+async function off(tag: string) {
+  const sent = await outbox.send('cylinder.disconnect', [{ id: `cylinder/${tag.toLowerCase()}`, expectedVersion: null }], { isCapped: true })
+  refused.value = sent.ok ? '' : wordsOf(sent)
+}
+const bayLabel = (bayId: string) => floor.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
+</script>
+
+<template>
+  <section class="week">
+    <h2>Regulators still on</h2>
+    <p>
+      This site keeps them {{ storeWords.regulatorRules[week.rule] }}.
+      <template v-if="week.by">
+        They come off <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? 'today' : `by ${day(week.by)}` }}</b>, cap on.
+      </template>
+    </p>
+    <p v-if="week.list.length === 0" class="said is-open">
+      Every regulator is off.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <ul>
+      <li v-for="cylinder in week.list" :key="cylinder.tag">
+        <NuxtLink :to="`/gas/${cylinder.tag.toLowerCase()}`" class="tag">
+          {{ cylinder.tag }}
+        </NuxtLink>
+        <span>{{ gasWords(cylinder.gas) }}, {{ cylinder.standing?.in === 'bay' ? `bay ${bayLabel(cylinder.standing.bayId)}` : 'in the store' }}</span>
+        <button v-if="session.may('use-gas')" class="key" type="button" @click="off(cylinder.tag)">
+          Off, cap on<span class="visually-hidden"> {{ cylinder.tag }}</span>
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.week { display: grid; gap: 10px; }
+li { display: grid; grid-template-columns: 90px minmax(0, 1fr) auto; align-items: center; gap: 10px; min-height: 64px; border-bottom: 1px solid var(--rule); }
+.tag { font-weight: 900; font-size: 20px; }
+</style>

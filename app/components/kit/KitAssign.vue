@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { Assignment } from '#core/inspection/item'
+import type { PlaceReading } from '#shared/readings'
+
+/** To which bay, person or place a thing goes. */
+const chosen = defineModel<Assignment>({ required: true })
+const floor = useFloor()
+const { reading: gas } = useReading<{ places: readonly PlaceReading[] }>(() => 'gas')
+const key = computed({
+  get: () => chosen.value ? `${chosen.value.to} ${chosen.value.id}` : '',
+  set: (value: string) => {
+    const [to, id] = value.split(' ')
+    chosen.value = value === '' ? null : { to: to as 'bay', id: id! }
+  },
+})
+/** Bays that share it, besides the first. */
+const toggle = (bayId: string) => {
+  if (chosen.value?.to !== 'bay') return
+  const also = chosen.value.alsoIds ?? []
+  const next = also.includes(bayId) ? also.filter(id => id !== bayId) : [...also, bayId]
+  chosen.value = { to: 'bay', id: chosen.value.id, ...next.length > 0 ? { alsoIds: next } : {} }
+}
+const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.alsoIds ?? []).includes(bayId)
+</script>
+
+<template>
+  <FrameField v-slot="{ id }" label="Used by or kept at">
+    <select :id="id" v-model="key" class="entry">
+      <option value="">
+        nobody for now: in the store
+      </option>
+      <optgroup label="Bays">
+        <option v-for="bay in floor.site.bays.filter(one => !one.closed)" :key="bay.bayId" :value="`bay ${bay.bayId}`">
+          Bay {{ bay.label }}
+        </option>
+      </optgroup>
+      <optgroup label="People">
+        <option v-for="[personId, name] in floor.names" :key="personId" :value="`person ${personId}`">
+          {{ name }}
+        </option>
+      </optgroup>
+      <optgroup label="Places">
+        <option v-for="{ placeId, place } in gas?.places" :key="placeId" :value="`place ${placeId}`">
+          {{ place.name }}
+        </option>
+      </optgroup>
+    </select>
+  </FrameField>
+  <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
+    <span class="label">It serves too</span>
+    <button v-for="bay in floor.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)" :key="bay.bayId" class="key" :class="{ picked: isAlso(bay.bayId) }" :aria-pressed="isAlso(bay.bayId)" type="button" @click="toggle(bay.bayId)">
+      {{ bay.label }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.label { align-self: center; font-weight: 650; }
+</style>

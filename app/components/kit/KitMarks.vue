@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { ItemMarks } from '#core/inspection/item'
+import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
+import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
+import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
+
+/** What a thing's own plate says, as far as its kind asks for it. */
+const { kind, known = {} } = defineProps<{ kind: EquipmentKindId, known?: ItemMarks }>()
+const marks = defineModel<ItemMarks>({ required: true })
+const shop = useShopUnits()
+const plain = (unit: string) => ({ unit, step: 1, toShown: (si: number) => si, fromShown: (shown: number) => shown })
+const ratedCurrentA = ref(known.ratedCurrentA)
+const ratedDutyPercent = ref(known.ratedDutyPercent)
+const maxCurrentA = ref(known.maxCurrentA)
+const leadLengthM = ref(known.leadLengthM)
+const leadAreaMm2 = ref(known.leadAreaMm2)
+const toolRpm = ref(known.toolRpm)
+const bands = ref<[number | undefined, number | undefined][]>((known.shadeBands ?? [[undefined, undefined] as const]).map(([lightest, darkest]) => [lightest, darkest]))
+const extinguisherType = ref<ExtinguisherType | ''>(known.extinguisherType ?? '')
+const madeOn = ref(known.madeOn ?? '')
+const pressureTestedOn = ref(known.pressureTestedOn ?? '')
+const openedOn = ref(known.openedOn ?? '')
+const isSource = computed(() => kind === 'arc-machine' || kind === 'engine-drive' || kind === 'plasma-cutter')
+watchEffect(() => {
+  const shades = bands.value.flatMap(([lightest, darkest]) => lightest === undefined || darkest === undefined ? [] : [[Math.min(lightest, darkest), Math.max(lightest, darkest)] as const])
+  const all: ItemMarks = {
+    ...isSource.value ? { ratedCurrentA: ratedCurrentA.value, ratedDutyPercent: ratedDutyPercent.value, maxCurrentA: maxCurrentA.value } : {},
+    ...kind === 'welding-leads' ? { leadLengthM: leadLengthM.value, leadAreaMm2: leadAreaMm2.value } : {},
+    ...kind === 'grinder' || kind === 'bench-grinder' ? { toolRpm: toolRpm.value } : {},
+    ...kind === 'helmet' && shades.length > 0 ? { shadeBands: shades } : {},
+    ...kind === 'extinguisher' ? { extinguisherType: extinguisherType.value || undefined, pressureTestedOn: pressureTestedOn.value || undefined, openedOn: openedOn.value || undefined } : {},
+    madeOn: madeOn.value || undefined,
+  }
+  marks.value = JSON.parse(JSON.stringify(all)) as ItemMarks
+})
+</script>
+
+<template>
+  <div class="columns">
+    <template v-if="isSource">
+      <FrameNumber v-model="ratedCurrentA" label="Rated at" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional hint="The plate: current at a duty cycle." />
+      <FrameNumber v-model="ratedDutyPercent" label="at a duty of" :unit="plain('%')" :limits="{ min: 1, max: 100 }" optional />
+      <FrameNumber v-model="maxCurrentA" label="Gives at most" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional />
+    </template>
+    <template v-if="kind === 'welding-leads'">
+      <FrameNumber v-model="leadLengthM" label="Lead and return together" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" optional />
+      <FrameNumber v-model="leadAreaMm2" label="Cross-section" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" optional />
+    </template>
+    <FrameNumber v-if="kind === 'grinder' || kind === 'bench-grinder'" v-model="toolRpm" label="Turns a minute" :unit="plain('')" :limits="{ min: 1, max: 100000 }" optional />
+    <template v-if="kind === 'helmet'">
+      <template v-for="(band, index) in bands" :key="index">
+        <FrameNumber v-model="band[0]" :label="index === 0 ? 'Shades from' : 'and from'" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional hint="A fixed lens: the same twice." />
+        <FrameNumber v-model="band[1]" label="to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
+      </template>
+      <button v-if="bands.length < 3" class="key" type="button" @click="bands.push([undefined, undefined])">
+        It has a gap: another band
+      </button>
+    </template>
+    <template v-if="kind === 'extinguisher'">
+      <FrameSelect v-model="extinguisherType" label="Type" :ids="EXTINGUISHER_TYPES" :named="id => id.replaceAll('-', ' ')" none="choose" />
+      <FrameField v-slot="{ id }" label="Pressure-tested on">
+        <input :id="id" v-model="pressureTestedOn" class="entry" type="date">
+      </FrameField>
+      <FrameField v-slot="{ id }" label="Last opened on">
+        <input :id="id" v-model="openedOn" class="entry" type="date">
+      </FrameField>
+    </template>
+    <FrameField v-slot="{ id }" label="Made on">
+      <input :id="id" v-model="madeOn" class="entry" type="date">
+    </FrameField>
+  </div>
+</template>

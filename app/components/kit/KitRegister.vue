@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import type { Assignment, ItemMarks } from '#core/inspection/item'
+import { TAG_PATTERN, tagIdOf } from '#core/tag'
+import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
+import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
+import { storeWords } from '#shared/messages/en/store-words'
+
+/** A thing gets its tag: what it is, what its plate says, where it goes. */
+const router = useRouter()
+const tag = ref('')
+const kind = ref<EquipmentKindId | ''>('')
+const name = ref('')
+const marks = ref<ItemMarks>({})
+const assignment = ref<Assignment>(null)
+const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
+const isComplete = computed(() => kind.value !== '' && name.value.trim() !== '' && TAG_PATTERN.test(tagIdOf(tag.value)))
+const { act, said, isRefused, busy } = useThing(() => `item/${tagIdOf(tag.value)}`)
+async function register() {
+  if (!isComplete.value) return
+  const sent = await act('item.register', { kind: kind.value as EquipmentKindId, name: name.value.trim(), marks: marks.value })
+  if (!sent.ok) return
+  if (assignment.value) await act('item.assign', { assignment: assignment.value })
+  await router.push(`/kit/${tagIdOf(tag.value)}`)
+}
+</script>
+
+<template>
+  <form class="register" @submit.prevent="register">
+    <h2>Register a thing</h2>
+    <div class="columns">
+      <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong">
+        <input :id="id" v-model="tag" class="entry tag" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="24" :aria-describedby="describedBy" :aria-invalid="tagWrong !== ''">
+      </FrameField>
+      <FrameSelect v-model="kind" label="What it is" :ids="EQUIPMENT_KINDS" :named="id => storeWords.equipmentKinds[id]" none="choose" />
+    </div>
+    <FrameField v-slot="{ id }" label="Name people know it by">
+      <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
+    </FrameField>
+    <KitMarks v-if="kind" :key="kind" v-model="marks" :kind="kind" />
+    <KitAssign v-model="assignment" />
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+      {{ line }}
+    </p>
+    <button class="key go" type="submit" :disabled="!isComplete || busy">
+      Register it
+    </button>
+  </form>
+</template>
+
+<style scoped>
+.register { display: grid; gap: 8px; }
+.tag { text-transform: uppercase; font-size: 20px; }
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { tagIdOf } from '#core/tag'
+
+/** Find a thing by typing its tag, or the beginning of it. */
+const emit = defineEmits<{ found: [tagId: string] }>()
+const text = ref('')
+const near = ref<readonly { tagId: string, item: { tag: string, name: string } }[]>([])
+const wrong = ref('')
+let asked = 0
+watch(text, async (typed) => {
+  wrong.value = ''
+  const mine = ++asked
+  if (tagIdOf(typed) === '') {
+    near.value = []
+    return
+  }
+  const reply = await ask<{ items: readonly { tagId: string, item: { tag: string, name: string } }[] }>(`items?begins=${encodeURIComponent(tagIdOf(typed))}&limit=6`)
+  if (mine === asked) near.value = reply.ok ? reply.body.items : []
+})
+function enter() {
+  const tagId = tagIdOf(text.value)
+  const hit = near.value.find(one => one.tagId === tagId) ?? (near.value.length === 1 ? near.value[0] : undefined)
+  if (hit) open(hit.tagId)
+  else wrong.value = tagId === '' ? 'Type a tag.' : `Nothing here wears the tag ${tagId.toUpperCase()}. Look at it again, or register it.`
+}
+function open(tagId: string) {
+  text.value = ''
+  emit('found', tagId)
+}
+</script>
+
+<template>
+  <form class="find" role="search" @submit.prevent="enter">
+    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="wrong">
+      <span class="line">
+        <input :id="id" v-model="text" class="entry tag" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="24" :aria-describedby="describedBy">
+        <button class="key go" type="submit">Find</button>
+      </span>
+    </FrameField>
+    <div v-if="near.length > 0" class="keys">
+      <button v-for="one in near" :key="one.tagId" class="key" type="button" @click="open(one.tagId)">
+        <b>{{ one.item.tag }}</b> {{ one.item.name }}
+      </button>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.find { display: grid; gap: 4px; }
+.line { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; }
+.tag { font-size: 22px; text-transform: uppercase; }
+</style>

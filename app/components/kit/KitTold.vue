@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import type { ItemPageReading } from '#shared/readings'
+
+/** Who was told that a thing is out: told means seen, otherwise not yet. */
+const { tagId, tag } = defineProps<{ tagId: string, tag: string }>()
+const floor = useFloor()
+const { reading } = useReading<ItemPageReading>(() => `items/${encodeURIComponent(tagId)}`)
+const { time } = useDates()
+const notice = computed(() => reading.value?.notices[0] ?? null)
+</script>
+
+<template>
+  <section class="said is-stop" role="status">
+    <p><b>{{ tag }} is tagged out</b> on every screen.</p>
+    <p v-if="notice">
+      Told:
+      <template v-for="({ personId }, index) in notice.to" :key="personId">
+        {{ index > 0 ? '; ' : '' }}{{ floor.names.get(personId) ?? personId }}, <b>{{ notice.seenAt[personId] ? `seen ${time(notice.seenAt[personId]!)}` : 'not yet seen' }}</b>
+      </template>.
+    </p>
+  </section>
+</template>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { stationStream } from '#core/command/commands'
+import { HANDOVER_CHECKS } from '#core/station/station'
+import type { HandoverCheckId } from '#core/station/station'
+import { storeWords } from '#shared/messages/en/store-words'
+import type { Placed } from '~/stores/floor'
+
+/** The end of a class: one tap says that all is done, another what is not; signed with a PIN where somebody else hands over. */
+const { placed } = defineProps<{ placed: Placed }>()
+const emit = defineEmits<{ done: [] }>()
+const outbox = useOutbox()
+const floor = useFloor()
+const session = useSession()
+const { moment } = useDates()
+const notDone = ref<readonly HandoverCheckId[]>([])
+const note = ref('')
+const refused = ref('')
+const signs = ref(false)
+const busy = ref(false)
+const toggle = (id: HandoverCheckId) => { notDone.value = notDone.value.includes(id) ? notDone.value.filter(one => one !== id) : [...notDone.value, id] }
+const payload = computed(() => ({ answers: Object.fromEntries(HANDOVER_CHECKS.map(id => [id, !notDone.value.includes(id)])), ...note.value.trim() ? { note: note.value.trim() } : {} }))
+async function handOver(signature?: { personId: string, pin: string }) {
+  busy.value = true
+  const streams = [{ id: stationStream(placed.bay.bayId), expectedVersion: null }]
+  const sent = signature ? await outbox.sendSigned('station.hand-over', streams, payload.value, signature) : await outbox.send('station.hand-over', streams, payload.value)
+  busy.value = false
+  refused.value = sent.ok ? '' : wordsOf(sent)
+  if (sent.ok) emit('done')
+}
+</script>
+
+<template>
+  <section class="handover" aria-label="Handover">
+    <h3>Hand bay {{ placed.bay.label }} over</h3>
+    <p v-if="placed.station.handover" class="soft">
+      Last by {{ floor.names.get(placed.station.handover.by) ?? 'somebody' }}, {{ moment(placed.station.handover.at) }}.
+    </p>
+    <p class="soft">
+      Tap what is not done. The next class sees it.
+    </p>
+    <div class="checks">
+      <button v-for="id in HANDOVER_CHECKS" :key="id" class="key" :class="{ picked: notDone.includes(id) }" :aria-pressed="notDone.includes(id)" type="button" @click="toggle(id)">
+        <b>{{ storeWords.handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
+      </button>
+    </div>
+    <FrameField v-slot="{ id }" label="A word for the next class">
+      <input :id="id" v-model="note" class="entry" maxlength="500" autocomplete="off" placeholder="if there is one">
+    </FrameField>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <button class="key go big" type="button" :disabled="busy" @click="handOver()">
+      {{ notDone.length === 0 ? 'All done' : `Hand over, ${notDone.length} not done` }}, {{ session.person?.name }}
+    </button>
+    <button class="key" type="button" :aria-expanded="signs" @click="signs = !signs">
+      Somebody else signs with their PIN
+    </button>
+    <StationSignature v-if="signs" :busy="busy" does="Sign and hand over" @sign="handOver" />
+  </section>
+</template>
+
+<style scoped>
+.handover { display: grid; gap: 8px; }
+h3 { font-size: 22px; border-top: 2px solid var(--ink); padding-top: 8px; }
+.checks { display: grid; gap: 6px; }
+.checks .key { display: flex; justify-content: space-between; gap: 10px; text-align: left; font-weight: 600; }
+.big { min-height: 76px; font-size: 19px; }
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { GATE_OF_KIND } from '#core/clearance/kit-around'
+import { listsInForce } from '#core/inspection/check-lists'
+import { listsToDo } from '#core/inspection/round'
+import { tagIdOf } from '#core/tag'
+import { storeSentences } from '#shared/messages/en/store-findings'
+import { storeWords } from '#shared/messages/en/store-words'
+import { learnSentences } from '#shared/messages/speak'
+import type { RoundReading } from '#shared/readings'
+import type { Placed } from '~/stores/floor'
+
+/** What the Gas or the Machine gate of a bay rests on: each cylinder and thing, its state, and the look that is due. */
+const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: 'gas' | 'machine' }>()
+defineEmits<{ because: [] }>()
+learnSentences(storeSentences)
+const floor = useFloor()
+const session = useSession()
+const outbox = useOutbox()
+const q = useQuantities()
+const { until } = useDates()
+const gate = computed(() => placed.verdict.gates.find(one => one.gate === gateId)!)
+const around = computed(() => floor.kitOf(placed))
+const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`)
+const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
+const here = computed(() => reading.value?.stops.flatMap(({ items }) => items).filter(({ item }) => GATE_OF_KIND[item.kind] === gateId && item.assignment?.to === 'bay').map(one => ({
+  ...one, toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)),
+})) ?? [])
+const mayInspect = computed(() => session.may('inspect', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
+const open = ref<string | null>(null)
+/** Looks of only yes and no, by whoever uses it: all of them in one tap, after looking at all of them. */
+const quick = computed(() => here.value.flatMap(({ tagId, toDo }) => toDo.filter(({ checks, every }) => every.unit === 'use' && checks.every(({ asks }) => asks === 'yes-no')).map(list => ({ tagId, list }))))
+const refused = ref('')
+async function allWell() {
+  refused.value = ''
+  for (const { tagId, list } of quick.value) {
+    const sent = await outbox.send('item.inspect', [{ id: `item/${tagId}`, expectedVersion: null }], { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(({ id }) => [id, true])) })
+    if (!sent.ok) refused.value = wordsOf(sent)
+  }
+  await refresh()
+}
+const tag = ref('')
+async function assign() {
+  refused.value = ''
+  const sent = await outbox.send('item.assign', [{ id: `item/${tagIdOf(tag.value)}`, expectedVersion: null }], { assignment: { to: 'bay', id: placed.bay.bayId } })
+  if (sent.ok) tag.value = ''
+  else refused.value = wordsOf(sent)
+}
+async function done() {
+  open.value = null
+  await refresh()
+}
+</script>
+
+<template>
+  <section class="kit" :aria-label="words.gates[gateId]">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
+    <ul class="findings">
+      <li v-for="({ message, todo }, index) in floor.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
+        {{ message }} <b>{{ todo }}</b>
+      </li>
+      <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
+        Nothing holds it.
+      </li>
+    </ul>
+    <template v-if="gateId === 'gas'">
+      <h4>Cylinders here</h4>
+      <NuxtLink v-for="one in around.cylinders" :key="one.tag" class="thing" :to="`/gas/${one.tag.toLowerCase()}`">
+        <b>{{ one.tag }}</b>
+        <span>{{ gasWords(one.gas) }}<small class="soft">{{ one.settlesAt && until(one.settlesAt) ? `settles, ${until(one.settlesAt)} more` : one.leakTest && one.leakTest.leaking.length === 0 && one.leakTest.missing.length === 0 ? 'every joint tight' : 'not leak-tested' }}</small></span>
+        <span class="print">{{ one.left ? q.gas(one.left.lowM3) : 'not read' }}</span>
+      </NuxtLink>
+      <p v-if="around.cylinders.length === 0" class="soft">
+        None. A cylinder is connected from its own page, step by step.
+      </p>
+      <NuxtLink class="key link" to="/gas">
+        The store
+      </NuxtLink>
+    </template>
+    <h4>{{ gateId === 'gas' ? 'Regulators, arrestors, hoses' : 'Machine, leads, tools' }}</h4>
+    <button v-if="mayInspect && quick.length > 1" class="key go big" type="button" @click="allWell">
+      Looked at all {{ quick.length }}: in order
+    </button>
+    <div v-for="one in here" :key="one.tagId" class="one">
+      <div class="thing">
+        <NuxtLink :to="`/kit/${one.tagId}`">
+          <b>{{ one.item.tag }}</b>
+        </NuxtLink>
+        <span>{{ one.item.name }}<small :class="one.item.taggedOut ? 'state-stop' : one.toDo.length > 0 ? 'state-hold' : 'state-open'">{{ one.item.taggedOut ? 'tagged out' : one.toDo.length > 0 ? one.toDo.map(({ id }) => storeWords.lists(id)).join(', ') : 'looked at, in date' }}</small></span>
+        <button v-if="mayInspect && one.toDo.length > 0" class="key" type="button" :aria-expanded="open === one.tagId" @click="open = open === one.tagId ? null : one.tagId">
+          Look<span class="visually-hidden"> at {{ one.item.tag }}</span>
+        </button>
+      </div>
+      <KitInspect v-for="list in open === one.tagId ? one.toDo.slice(0, 1) : []" :key="list.id" :tag="one.item.tag" :list="list" @done="done" />
+    </div>
+    <p v-if="reading && here.length === 0" class="soft">
+      Nothing of the kind is assigned here.
+    </p>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
+    <form v-if="session.may('assign-kit')" class="assign" @submit.prevent="tag.trim() && assign()">
+      <FrameField v-slot="{ id }" label="Bring a thing here by its tag">
+        <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false">
+      </FrameField>
+      <button class="key" type="submit" :disabled="!tag.trim()">
+        It is here
+      </button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.kit { display: grid; gap: 8px; }
+h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 4px; }
+.findings { display: grid; gap: 6px; }
+.findings .said { background: var(--bg); }
+.thing { display: grid; grid-template-columns: 76px minmax(0, 1fr) auto; gap: 10px; align-items: center; min-height: 60px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
+.thing b { font-weight: 900; font-size: 18px; }
+.thing span { font-weight: 650; }
+.thing small { display: block; font-size: 15px; font-weight: 600; }
+.big { min-height: 68px; font-size: 18px; }
+.link { display: grid; place-items: center; }
+.assign { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.assign .key { margin-top: 2px; }
+</style>

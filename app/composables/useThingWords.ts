@@ -1,0 +1,71 @@
+import type { CylinderEvent } from '#core/cylinder/cylinder'
+import type { ItemEvent } from '#core/inspection/item'
+import { baysServed } from '#core/inspection/item'
+import type { Quantities } from '#shared/messages/quantities'
+import { kitWords } from '#shared/messages/en/kit-words'
+
+type ThingEvent = ItemEvent | CylinderEvent
+type ThingPayload<Type extends ThingEvent['type']> = Extract<ThingEvent, { readonly type: Type }>['payload']
+
+const counted = (count: number, one: string, many: string): string => count === 1 ? `one ${one}` : `${count} ${many}`
+
+/** A line of the life of a thing or a cylinder; null for an event of something else. */
+export function saidOfThing(type: string, payload: unknown, q: Quantities): string | null {
+  switch (type as ThingEvent['type']) {
+    case 'item-registered': {
+      const { kind, name } = payload as ThingPayload<'item-registered'>
+      return `Registered: ${kitWords.equipmentKinds[kind]}, ${name}`
+    }
+    case 'item-corrected': return `Name and marks written anew: ${(payload as ThingPayload<'item-corrected'>).name}`
+    case 'item-assigned': {
+      const { assignment } = payload as ThingPayload<'item-assigned'>
+      return assignment ? `Given to ${assignment.to === 'bay' ? baysServed(assignment).map(id => id.replaceAll('-', ' ')).join(', ') : assignment.id.replaceAll('-', ' ')}` : 'Taken back into the store'
+    }
+    case 'item-inspected': {
+      const { listId, listVersion, result, failed, remark } = payload as ThingPayload<'item-inspected'>
+      const found = result === 'passed' ? 'passed' : result === 'failed' ? `failed, ${counted(failed.length, 'check', 'checks')}` : 'open: it renews no date'
+      return `${kitWords.lists(listId)}, version ${listVersion}: ${found}${remark ? `. ${remark}` : ''}`
+    }
+    case 'item-tagged-out': case 'cylinder-tagged-out': {
+      const { reason } = payload as { reason: string }
+      return `Tagged out${reason ? `: ${reason}` : ''}`
+    }
+    case 'item-released': case 'cylinder-released': return `Released: ${(payload as { repair: string }).repair}`
+    case 'item-event-noted': {
+      const { event, remark } = payload as ThingPayload<'item-event-noted'>
+      return `It was ${kitWords.itemEvents[event]}${remark ? `: ${remark}` : ''}`
+    }
+    case 'item-retired': return `Out of use for good: ${(payload as ThingPayload<'item-retired'>).reason}`
+    case 'unknown-tag-reported': return 'Somebody reported on this tag before anything wore it'
+    case 'cylinder-received': return 'Received'
+    case 'cylinder-corrected': return 'Label and marks written anew'
+    case 'cylinder-lay': {
+      const { lyingMin } = payload as ThingPayload<'cylinder-lay'>
+      return lyingMin === null ? 'It lay, nobody knows for how long' : `It lay for ${q.minutes(lyingMin)}`
+    }
+    case 'cylinder-placed': return `Put to ${(payload as ThingPayload<'cylinder-placed'>).placeId}`
+    case 'cylinder-read': {
+      const reading = payload as ThingPayload<'cylinder-read'>
+      return reading.by === 'pressure' ? `Gauge ${q.pressure(reading.gaugePressureKPa)} at ${q.temperature(reading.temperatureC)}` : `Weighs ${q.mass(reading.grossKg)}`
+    }
+    case 'cylinder-connected': {
+      const { bayId, steps } = payload as ThingPayload<'cylinder-connected'>
+      return `Connected at ${bayId}, ${steps.length} steps done`
+    }
+    case 'joints-tested': {
+      const leaking = Object.values((payload as ThingPayload<'joints-tested'>).joints).filter(tight => !tight).length
+      return leaking > 0 ? `Leak test: ${counted(leaking, 'joint leaks', 'joints leak')}` : 'Leak test: every joint tight'
+    }
+    case 'delivery-set': return `Working pressure ${q.pressure((payload as ThingPayload<'delivery-set'>).gaugeKPa)}`
+    case 'cylinder-shut-down': return 'Shut down'
+    case 'cylinder-disconnected': return (payload as ThingPayload<'cylinder-disconnected'>).isCapped ? 'Regulator off, cap on' : 'Regulator off, no cap'
+    case 'cylinder-emptied': return 'Empty'
+    case 'danger-found': {
+      const { danger, remark } = payload as { danger: keyof typeof kitWords.dangers, remark?: string }
+      return `Danger: ${kitWords.dangers[danger]}${remark ? `. ${remark}` : ''}`
+    }
+    case 'cylinder-returned': return 'Back to the supplier'
+    case 'cylinder-settled': return 'It has stood long enough'
+    default: return null
+  }
+}

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { storeSentences } from '#shared/messages/en/store-findings'
+import { learnSentences } from '#shared/messages/speak'
+import type { KitReading } from '#shared/readings'
+
+// The list keeps its place while things are opened beside it.
+definePageMeta({ scrollToTop: false })
+learnSentences(storeSentences)
+
+const session = useSession()
+const route = useRoute()
+const router = useRouter()
+const chosen = computed(() => typeof route.params.tag === 'string' ? route.params.tag.toLowerCase() : null)
+const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
+const isAside = computed(() => chosen.value !== null || panel.value !== null || route.path === '/kit/round' || route.path === '/kit/lists')
+const days = ref(14)
+const { reading, problem } = useReading<KitReading>(() => `kit?days=${days.value}`)
+const late = computed(() => reading.value?.due.filter(({ dueOn }) => dueOn === 'now' || (dueOn !== null && dueOn < reading.value!.today)) ?? [])
+const soon = computed(() => reading.value?.due.filter(one => !late.value.includes(one)) ?? [])
+const capped = (count: number) => count >= 1000 ? 'over 999' : String(count)
+const isEmpty = computed(() => reading.value?.counts.all === 0)
+</script>
+
+<template>
+  <main class="kit" :class="{ aside: isAside }">
+    <div class="left">
+      <header class="top">
+        <h1>Kit</h1>
+        <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
+          Walk a round
+        </NuxtLink>
+        <NuxtLink v-if="session.may('keep-store')" class="key link" :to="{ path: '/kit', query: { do: 'register' } }" prefetch-on="interaction">
+          Register
+        </NuxtLink>
+        <NuxtLink class="key link" to="/kit/lists" prefetch-on="interaction">
+          Check lists
+        </NuxtLink>
+        <NuxtLink class="key link" :to="{ path: '/kit', query: { do: 'sums' } }" prefetch-on="interaction">
+          Sums
+        </NuxtLink>
+      </header>
+      <KitTagEntry @found="router.push(`/kit/${$event}`)" />
+      <p v-if="problem" class="said" role="alert">
+        {{ problem }}
+      </p>
+      <p v-if="!reading" class="soft" role="status">
+        Reading the register ...
+      </p>
+      <template v-else-if="isEmpty">
+        <p class="lead">
+          Nothing wears a tag yet. {{ session.may('keep-store') ? 'Register the first thing: its tag, what it is, where it is used. Its checks come by themselves.' : 'The store keeper registers things.' }}
+        </p>
+      </template>
+      <template v-else>
+        <section>
+          <h2>Out <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
+          <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="reading.out.length === 0" class="soft none">
+            Nothing is tagged out.
+          </p>
+        </section>
+        <section>
+          <h2>Late <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
+          <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="late.length === 0" class="soft none">
+            Nothing is past its day.
+          </p>
+        </section>
+        <section>
+          <h2>
+            Due in {{ days }} days <b>{{ soon.length }}</b>
+            <button class="key quiet" type="button" @click="days = days === 14 ? 60 : 14">
+              {{ days === 14 ? 'Two months' : 'Two weeks' }}
+            </button>
+          </h2>
+          <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="soon.length === 0" class="soft none">
+            Nothing falls due by the calendar. Looks before use are done each day, in the round or at the bay.
+          </p>
+        </section>
+      </template>
+    </div>
+    <aside class="right" tabindex="0" aria-label="Kit">
+      <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
+      <LazyKitSums v-else-if="panel === 'sums'" />
+      <NuxtPage v-else-if="isAside" />
+      <div v-else class="legend">
+        <h2>How kit stands</h2>
+        <p><b>Out</b>: tagged out. Nobody can be given it, and every bay it stands at holds, until somebody named releases it with the repair.</p>
+        <p><b>Late</b>: a check by the calendar is past its day, or something happened since that asks for it again: dropped, flooded, repaired, a flashback.</p>
+        <p>The look before use is done each day, where the thing is used. The round leads by all of them in walking order.</p>
+        <p class="soft">
+          Intervals are published, or common practice where nothing is printed; each check names its source. Your local code decides.
+        </p>
+      </div>
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.kit { flex: 1; display: grid; grid-template-columns: minmax(0, 640fr) minmax(0, 640fr); min-height: 0; }
+.left { padding: 12px 18px 24px 20px; min-width: 0; }
+.top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 8px; }
+.top h1 { margin-right: auto; }
+.link { display: inline-grid; place-items: center; }
+h2 { display: flex; align-items: center; gap: 10px; border-bottom: 2px solid var(--ink); min-height: 48px; }
+h2 b { font-size: 26px; font-weight: 900; }
+h2 .key { margin-left: auto; font-size: 15px; }
+.none { padding: 10px 0; }
+section { margin-bottom: 16px; }
+.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.legend { display: grid; gap: 10px; }
+.legend h2 { border: 0; min-height: 0; }
+@media (min-width: 901px) {
+  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
+}
+@media (max-width: 900px) {
+  .kit { display: block; }
+  .kit.aside .left { display: none; }
+  .kit:not(.aside) .right { display: none; }
+  .right { border-left: 0; padding: 12px 14px; }
+}
+</style>

@@ -1,0 +1,55 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import type { Place } from '../place/place'
+import type { StorageBasisId } from '../vocabulary/vocabulary'
+import type { CylinderState } from './cylinder'
+import type { CylinderFact } from './cylinder-fact'
+import { leakOut } from './leak-out'
+import type { LeakOut } from './leak-out'
+import { judgeStorage } from './storage'
+import type { Storage, StoredItem } from './storage'
+
+/** A large shell, across and in content, where nobody wrote down what this one is: both on the safe side. */
+const USUAL_DIAMETER_M = 0.27
+const ASSUMED_FULL_M3 = 12
+
+/** A cylinder at a place, as it is and as it is judged. */
+export interface CylinderHere { readonly cylinder: CylinderState, readonly fact: CylinderFact }
+
+export interface PlaceStanding {
+  readonly storage: Storage
+  /** What the largest here does to the air of the room when all of it leaks out; null in the open or with nothing here. */
+  readonly worstLeak: (LeakOut & { readonly tag: string }) | null
+  readonly findings: readonly Finding[]
+}
+
+const fullOf = ({ fact: { fullM3, left } }: CylinderHere): number => fullM3 ?? Math.max(left?.lowM3 ?? 0, ASSUMED_FULL_M3)
+
+/** A cylinder's outline on the site's grid, its standing corner nearest the origin. */
+export function storedItem(here: CylinderHere): StoredItem | null {
+  const { cylinder: { tag, gas, standing, diameterM = USUAL_DIAMETER_M, heightM } } = here
+  if (standing?.in !== 'place') return null
+  return { id: tag, gas, state: 'stored', xM: standing.xM, yM: standing.yM, widthM: diameterM, depthM: diameterM, ...heightM === undefined ? {} : { heightM }, freeGasM3: fullOf(here) }
+}
+
+/**
+ * How cylinders stand at a place: distances and walls, limits indoors, caps and chains, and what is left to breathe if the
+ * largest leaks out. A cylinder whose content nobody wrote down counts as a large full one.
+ */
+export function judgePlace(place: Place, here: readonly CylinderHere[], basis: StorageBasisId): PlaceStanding {
+  const items = here.flatMap(one => storedItem(one) ?? [])
+  const storage = judgeStorage({ items, barriers: place.store?.barriers ?? [], combustibles: place.store?.combustibles ?? [], indoor: place.room !== null, basis })
+  const { room } = place
+  const leaks = room === null ? [] : here.map(one => ({ tag: one.cylinder.tag, ...leakOut(one.cylinder.gas, fullOf(one), room.volumeM3) }))
+  const WORST = { explosive: 0, deficient: 1, enriched: 2, breathable: 3 } as const
+  const worstLeak = [...leaks].sort((a, b) => WORST[a.verdict] - WORST[b.verdict] || a.oxygenPercent - b.oxygenPercent)[0] ?? null
+  const findings: Finding[] = []
+  for (const { cylinder: { tag, stance, isEmpty } } of here) {
+    if (stance && !stance.isCapped) findings.push(finding('caution', 'storage.cap-off', { tag }))
+    if (stance && !(stance.isUpright && stance.isSecured)) findings.push(finding('hold', 'cylinder.not-secured', { tag }))
+    if (isEmpty) findings.push(finding('note', 'cylinder.empty', { tag }))
+  }
+  const assumed = here.filter(({ fact: { fullM3 } }) => fullM3 === null).map(({ cylinder: { tag } }) => tag)
+  if (assumed.length > 0) findings.push(finding('note', 'storage.content-assumed', { tags: assumed, count: assumed.length, fullM3: ASSUMED_FULL_M3 }))
+  return { storage, worstLeak, findings: [...storage.findings, ...findings] }
+}
