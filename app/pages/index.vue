@@ -29,7 +29,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
     </section>
     <FloorBoard v-else class="left" :chosen="bayId" />
     <aside v-if="floor.placed.length > 0" class="right" tabindex="0" :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'">
-      <StationAsked v-if="asked !== null" :line="asked" />
+      <LazyStationAsked v-if="asked !== null" :line="asked" />
       <NuxtPage v-else-if="bayId" />
       <FloorLegend v-else />
     </aside>

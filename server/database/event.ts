@@ -67,9 +67,11 @@ export async function lockHeads(db: Queryable, siteId: string, streamIds: readon
   const sorted = [...new Set(streamIds)].sort()
   const heads = new Map<string, Head>()
   if (sorted.length === 0) return heads
-  const read = () => db.query<{ stream_id: string, version: number, head_hash: string }>(
-    `select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($2) order by stream_id for ${mode === 'update' ? 'no key update' : 'share'}`,
-    [siteId, sorted])
+  const read = () => db.query<{ stream_id: string, version: number, head_hash: string }>({
+    name: `lock-heads-${mode}`,
+    text: `select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($2) order by stream_id for ${mode === 'update' ? 'no key update' : 'share'}`,
+    values: [siteId, sorted],
+  })
   let { rows } = await read()
   if (rows.length < sorted.length) {
     await db.query('insert into stream (site_id, stream_id) select $1, unnest($2::text[]) on conflict do nothing', [siteId, sorted])
@@ -95,7 +97,7 @@ export async function readBodies(db: Queryable, siteId: string, streamId: string
 export async function append(db: Queryable, siteId: string, events: readonly ChainedEvent[], meta: {
   readonly recordedAt: string, readonly actorKind: Actor['kind'], readonly actorPersonId: string | null, readonly commandId: string
 }): Promise<number> {
-  const { rows } = await db.query<{ position: number }>(`
+  const { rows } = await db.query<{ position: number }>({ name: 'append', text: `
     with next as (
       insert into site_position as p (site_id, position) values ($1, $2)
       on conflict (site_id) do update set position = p.position + $2 returning position
@@ -110,9 +112,10 @@ export async function append(db: Queryable, siteId: string, events: readonly Cha
             order by stream_id, version desc) h
       where s.site_id = $1 and s.stream_id = h.stream_id
     )
-    select position from next`,
-  [siteId, events.length, events.map(e => e.streamId), events.map(e => e.version), events.map(e => e.type), events.map(e => e.text),
-    events.map(e => e.prevHash), events.map(e => e.hash), meta.recordedAt, meta.actorKind, meta.actorPersonId, meta.commandId])
+    select position from next`, values: [
+    siteId, events.length, events.map(e => e.streamId), events.map(e => e.version), events.map(e => e.type), events.map(e => e.text),
+    events.map(e => e.prevHash), events.map(e => e.hash), meta.recordedAt, meta.actorKind, meta.actorPersonId, meta.commandId,
+  ] })
   return rows[0]!.position
 }
 

@@ -59,7 +59,7 @@ export interface Concerned { readonly bayIds: readonly string[], readonly person
 
 /** Reads all that gates rest on besides their stations, in one question: the air of the site, and what stands at the bays concerned (all, for null). */
 export async function readSurroundings(db: Queryable, siteId: string, rules: HouseRules, now: string, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings }> {
-  const { rows } = await db.query<SurroundingsRow>(`
+  const { rows } = await db.query<SurroundingsRow>({ name: 'surroundings', text: `
     select ${KIT_SELECT},
       (select jsonb_object_agg(hall_id, hall) from hall_reading where site_id = $1) as halls,
       (select jsonb_object_agg(hall_id, version) from hall_reading where site_id = $1) as hall_versions,
@@ -71,7 +71,7 @@ export async function readSurroundings(db: Queryable, siteId: string, rules: Hou
         from station_reading where site_id = $1) as stations,
       (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
           'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
-        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null])
+        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, values: [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null] })
   const row = rows[0]!
   return {
     kit: toKitReadings(row),

@@ -13,7 +13,7 @@ const gatesSaid = computed(() => placed.verdict.gates.map(({ gate, state }) => `
 
 <template>
   <NuxtLink
-    class="row" :class="{ chosen }" :to="`/bay/${placed.bay.bayId}`" :aria-current="chosen ? 'true' : undefined"
+    class="row" :class="{ chosen }" prefetch-on="interaction" :to="`/bay/${placed.bay.bayId}`" :aria-current="chosen ? 'true' : undefined"
     :aria-label="`Bay ${placed.bay.label}, ${placed.personName ?? 'nobody'}, ${line}. ${words.stationWords[placed.verdict.word]}. ${reason} ${gatesSaid}.`"
   >
     <span class="no">{{ placed.bay.label }}</span>

@@ -49,7 +49,7 @@ const conflicts = computed(() => {
       <text :x="X(burns.xM + burns.widthM)" :y="Y(burns.yM) - 8" class="note">{{ burns.id }}</text>
     </g>
     <line v-for="wall in place.store?.barriers" :key="wall.name" :x1="X(wall.x1M)" :y1="Y(wall.y1M)" :x2="X(wall.x2M)" :y2="Y(wall.y2M)" class="wall" :class="{ unrated: wall.ratingMin < 30 }" />
-    <g v-for="{ key, from, to, label } in conflicts" :key="key">
+    <g v-for="{ key, from, to } in conflicts" :key="key">
       <line :x1="from[0]" :y1="from[1]" :x2="to[0]" :y2="to[1]" class="near" />
     </g>
     <g v-for="{ tag, role, x, y, r, isEmpty, row } in items" :key="tag" class="cylinder" :class="{ chosen: chosen === tag }" @click="emit('open', tag)">
