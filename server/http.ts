@@ -5,7 +5,6 @@ import type { RightId, Holder } from '#core/person/rights'
 import { mayDo } from '#core/person/rights'
 import { finding } from '#core/finding'
 import type { Finding } from '#core/finding'
-import { spoken } from '#shared/messages/speak'
 import type { SpokenFinding } from '#shared/messages/speak'
 import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
@@ -13,7 +12,7 @@ import { readCredential } from './database/credential'
 import { readPerson } from './database/person'
 import { nowIso } from './clock'
 import { useRunning } from './running'
-import './sentences'
+import { spoken } from './spoken'
 
 /** An answer other than the good one: thrown by a route's parts, sent as JSON. */
 export class Problem extends Error {

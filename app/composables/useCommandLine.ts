@@ -2,6 +2,8 @@ import { readLine } from '#core/commandline/read-line'
 import type { Job } from '#core/job/job'
 import { shadeQuestionOf } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
+import { NO_STANDING } from '#core/clearance/kit-around'
+import { shownTag, TAG_PATTERN, tagIdOf } from '#core/tag'
 import { requiredShade } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/houserules/house-rules'
 
@@ -25,12 +27,27 @@ export function useCommandLine(text: Ref<string>) {
     return name.length < 2 ? undefined : floor.placed.find(({ personName }) => personName?.toLowerCase().split(' ').some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name))
   })
 
+  /** A thing or a cylinder in use, by its tag; others are looked for when Enter is pressed. */
+  const tagged = computed(() => {
+    const tagId = tagIdOf(text.value)
+    if (!TAG_PATTERN.test(tagId) || !tagId.includes('-')) return null
+    const kit = floor.reading?.kit ?? NO_STANDING
+    const cylinder = Object.values(kit.cylinders).flat().find(({ tag }) => tag === shownTag(tagId))
+    if (cylinder) return { tagId, page: `/gas/${tagId}`, findings: cylinder.findings, name: shownTag(tagId) }
+    const item = [...Object.values(kit.items), ...Object.values(kit.worn)].flat().find(({ tag }) => tag === shownTag(tagId))
+    return item ? { tagId, page: `/kit/${tagId}`, findings: item.findings, name: `${item.tag}, ${item.name}` } : null
+  })
+
   const here = computed(() => typeof route.params.bayId === 'string' ? floor.find(route.params.bayId) : undefined)
 
   const answer = computed(() => {
     const { job, bayLabel, unread } = read.value
     if (!text.value.trim()) return ''
     const parts: string[] = []
+    if (tagged.value) {
+      const { findings, name } = tagged.value
+      return [`${name}:`, findings[0] ? floor.say(findings[0]).message : 'in service.'].join(' ')
+    }
     if (isJob(job)) {
       const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(floor.rules))
       const gloves = requiredOutfit(job).find(({ zone }) => zone === 'hands')
@@ -44,13 +61,17 @@ export function useCommandLine(text: Ref<string>) {
       parts.push(`Bay ${bay.label}${personName ? `, ${personName}` : ''}: ${words.stationWords[verdict.word]}.`)
     }
     else if (bayLabel) parts.push(`There is no bay ${bayLabel}.`)
-    if (parts.length === 0) parts.push(Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay or a name here.`)
+    if (parts.length === 0) parts.push(Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay, a name or a tag in use here.`)
     return parts.join(' ')
   })
 
   /** Opens the bay named; a job goes to its card, or to the bay that is open, or is answered in full. False when there is nothing to open. */
   async function open(): Promise<boolean> {
     const { job } = read.value
+    if (tagged.value) {
+      await navigateTo(tagged.value.page)
+      return true
+    }
     const target = named.value ?? (isJob(job) ? here.value : undefined)
     if (isJob(job) && target && session.may('set-jobs')) {
       typedJob.value = job
@@ -61,9 +82,21 @@ export function useCommandLine(text: Ref<string>) {
       await navigateTo(`/bay/${named.value.bay.bayId}`)
       return true
     }
-    if (!isJob(job)) return false
+    if (!isJob(job)) return openTag()
     await navigateTo({ path: '/', query: { ask: text.value } })
     return true
+  }
+
+  /** Not in use, it may still be in the store. */
+  async function openTag(): Promise<boolean> {
+    const tagId = tagIdOf(text.value)
+    if (!TAG_PATTERN.test(tagId)) return false
+    for (const [path, page] of [[`items/${tagId}`, `/kit/${tagId}`], [`cylinders/${tagId}`, `/gas/${tagId}`]] as const) {
+      if (!(await ask(path)).ok) continue
+      await navigateTo(page)
+      return true
+    }
+    return false
   }
 
   return { answer, open }

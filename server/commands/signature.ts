@@ -1,6 +1,5 @@
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
-import { spoken } from '#shared/messages/speak'
 import type { SpokenFinding } from '#shared/messages/speak'
 import { readCredential } from '../database/credential'
 import { forgetFailedTries, lockedUntil, recordFailedTry } from '../database/failed-try'
@@ -9,6 +8,7 @@ import { nowIso } from '../clock'
 import { verifySecret } from '../secrets'
 import type { SignedIn } from '../http'
 import type { Caller, Door } from './door'
+import { spoken } from '../spoken'
 
 /**
  * Whose act a command is. Without a signature, the session's person. With one, the person whose PIN it is, with that

@@ -136,6 +136,47 @@ const PATHS: Json = {
       responses: { 200: { description: 'Entries and the next position' }, 401: { description: 'Nobody is signed in' }, 409: { description: 'This role may not read the record' } },
     },
   },
+  '/api/v1/kit': {
+    get: {
+      operationId: 'kit', tags: ['read'], summary: 'What is tagged out, and what falls due by the calendar, soonest first',
+      parameters: [{ name: 'days', in: 'query', schema: { type: 'integer', minimum: 0, maximum: 400, default: 7 } }, { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 500, default: 100 } }, { name: 'afterDueOn', in: 'query', schema: { type: 'string' } }, { name: 'afterTag', in: 'query', schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
+  '/api/v1/kit/round': {
+    get: {
+      operationId: 'round', tags: ['read'], summary: 'Everything in use, in walking order',
+      parameters: [{ name: 'bayId', in: 'query', schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
+  '/api/v1/items': {
+    get: {
+      operationId: 'items', tags: ['read'], summary: 'Things by the beginning of their tag, or by kind',
+      parameters: [{ name: 'begins', in: 'query', schema: { type: 'string' } }, { name: 'kind', in: 'query', schema: { type: 'string' } }, { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 200, default: 30 } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
+  '/api/v1/items/{tag}': {
+    get: {
+      operationId: 'item', tags: ['read'], summary: 'A thing with its whole life',
+      parameters: [{ name: 'tag', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' }, 404: { description: 'Nothing wears this tag' } },
+    },
+  },
+  '/api/v1/gas': {
+    get: {
+      operationId: 'gas', tags: ['read'], summary: 'Places, and the cylinders that are here, judged for today',
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
+  '/api/v1/cylinders/{tag}': {
+    get: {
+      operationId: 'cylinder', tags: ['read'], summary: 'A cylinder with its whole life',
+      parameters: [{ name: 'tag', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' }, 404: { description: 'Nothing wears this tag' } },
+    },
+  },
   '/api/v1/events': {
     get: {
       operationId: 'events',

@@ -8,6 +8,7 @@ test.afterAll(() => served.stop())
 test('a shoulder is read as it is typed; what is left, and how many acetylene cylinders a head takes', async ({ page }) => {
   await signIn(page, served, 'maren')
   await page.getByRole('link', { name: 'Gas', exact: true }).click()
+  await page.getByRole('link', { name: 'Sums' }).click()
   const shoulder = page.getByRole('region', { name: 'Read a shoulder' })
   await shoulder.getByLabel(/^Marks/).fill('DOT-3AA2400\n3-06\n3-16+*')
   await expect(shoulder.getByText('Choose the gas: the interval depends on it.')).toBeVisible()

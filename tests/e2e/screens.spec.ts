@@ -10,14 +10,15 @@ test.afterAll(() => served.stop())
 
 const SCREENS = [
   '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes', '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body',
-  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets', '/gas',
+  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets',
+  '/bay/bay-10?do=gas', '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive', '/gas?do=week', '/gas?do=sums', '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register', '/kit?do=sums',
   '/?ask=tig%2090%20stainless', '/people', '/set-up', '/house-rules', '/log', '/pin',
 ]
 
 const PHONE = { width: 390, height: 844 } as const
 const TABLET = { width: 1280, height: 800 } as const
 /** The screens that are used on a phone: there axe looks too. */
-const ON_A_PHONE: readonly string[] = ['/', '/bay/bay-4', '/bay/bay-3?do=job', '/bay/bay-3?do=body', '/bay/bay-4?do=air', '/air', '/gas']
+const ON_A_PHONE: readonly string[] = ['/', '/bay/bay-4', '/bay/bay-3?do=job', '/bay/bay-3?do=body', '/bay/bay-4?do=air', '/air', '/gas', '/gas/ac-7', '/kit', '/kit/gr-2', '/kit/round', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover']
 /** What a look's colours can change; words and shapes are the same in both. */
 const COLOUR_RULES = ['color-contrast', 'link-in-text-block'] as const
 
@@ -74,7 +75,7 @@ for (let first = 0; first < SCREENS.length; first += PER_TEST) {
 
 test('every target on the sheet is large enough for a glove', async ({ page }) => {
   await signIn(page, served, 'maren')
-  for (const path of ['/bay/bay-4', '/bay/bay-11?do=job', '/bay/bay-4?do=eyes', '/bay/bay-3?do=body']) {
+  for (const path of ['/bay/bay-4', '/bay/bay-11?do=job', '/bay/bay-4?do=eyes', '/bay/bay-3?do=body', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover']) {
     await show(page, path)
     await expect(page.locator('.stop-key').first()).toBeVisible()
     const small = await page.locator('.key:visible, .stop-key:visible').evaluateAll(keys => keys.filter(key => Math.round(key.getBoundingClientRect().height) < 48).map(key => key.textContent))

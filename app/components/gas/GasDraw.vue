@@ -2,7 +2,9 @@
 import { DUTIES, withdrawal, withdrawalRuleFor } from '#core/cylinder/withdrawal'
 import type { DutyKind } from '#core/cylinder/withdrawal'
 import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
-import { WITHDRAWAL_RULE_SETS } from '#core/vocabulary/vocabulary'
+import { tipDemand } from '#core/cylinder/tip-demand'
+import type { TipId } from '#core/vocabulary/vocabulary'
+import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/vocabulary/vocabulary'
 import { storeWords } from '#shared/messages/en/store-words'
 
 /** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
@@ -12,6 +14,13 @@ const units = useStoreUnits()
 const contentM3 = ref<number | undefined>()
 const demandM3PerH = ref<number | undefined>()
 const duty = ref<DutyKind | ''>('continuous')
+/** A tip by its class says what it takes at the most; the head's own table is better. */
+const tip = ref<TipId | ''>('')
+const thicknessMm = ref<number | undefined>()
+const byTip = computed(() => tip.value === '' ? null : tipDemand(tip.value, 'acetylene', thicknessMm.value))
+watch(byTip, (demand) => { if (demand) demandM3PerH.value = demand.fuelM3PerH })
+const needsThickness = computed(() => tip.value === 'welding' || tip.value === 'cutting')
+const shop = useShopUnits()
 const answers = computed(() => contentM3.value === undefined || demandM3PerH.value === undefined || duty.value === ''
   ? []
   : WITHDRAWAL_RULE_SETS.map(ruleSet => withdrawal({ contentM3: contentM3.value!, demandM3PerH: demandM3PerH.value!, duty: duty.value as DutyKind, ruleSet })))
@@ -26,6 +35,8 @@ const pressure = computed(() => acetylenePressureLimit(floor.rules.jurisdiction)
     </h2>
     <div class="columns">
       <FrameNumber v-model="contentM3" label="In one full cylinder" :unit="units.gas" :limits="{ min: 0.01, max: 100 }" />
+      <FrameSelect v-model="tip" label="Tip" :ids="TIPS" :named="id => storeWords.tips[id]" none="by its own table" />
+      <FrameNumber v-if="needsThickness" v-model="thicknessMm" label="Plate" :unit="shop.width" :limits="{ min: 0.1, max: 1000 }" />
       <FrameNumber v-model="demandM3PerH" label="The tip takes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
       <FrameSelect v-model="duty" label="Duty" :ids="DUTIES" :named="id => id" />
     </div>

@@ -44,10 +44,10 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
       </ul>
       <div class="two">
         <button class="key go big" type="button" :disabled="busy" @click="allWell">
-          All in order<span class="visually-hidden">, {{ tag }}</span>
+          All in order<span class="visually-hidden"> for {{ tag }}</span>
         </button>
         <button class="key big" type="button" @click="isOpen = true">
-          Something is wrong<span class="visually-hidden">, {{ tag }}</span>
+          Something is wrong<span class="visually-hidden"> with {{ tag }}</span>
         </button>
       </div>
     </template>
@@ -56,11 +56,11 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
         <li v-for="check in list.checks" :key="check.id">
           <span class="what"><b>{{ checkWords(check) }}</b><small v-if="check.asks === 'measurement'" class="soft">{{ limitWords(check) }}</small></span>
           <span v-if="check.asks === 'yes-no'" class="answer">
-            <button class="key" :class="{ picked: answers[check.id] === true }" :aria-pressed="answers[check.id] === true" type="button" @click="answers = { ...answers, [check.id]: true }">
-              yes<span class="visually-hidden">: {{ checkWords(check) }}</span>
+            <button class="key" :class="{ picked: answers[check.id] === true }" :aria-pressed="answers[check.id] === true" :aria-label="`yes: ${checkWords(check)}`" type="button" @click="answers = { ...answers, [check.id]: true }">
+              yes
             </button>
-            <button class="key" :class="{ picked: answers[check.id] === false }" :aria-pressed="answers[check.id] === false" type="button" @click="answers = { ...answers, [check.id]: false }">
-              no<span class="visually-hidden">: {{ checkWords(check) }}</span>
+            <button class="key" :class="{ picked: answers[check.id] === false }" :aria-pressed="answers[check.id] === false" :aria-label="`no: ${checkWords(check)}`" type="button" @click="answers = { ...answers, [check.id]: false }">
+              no
             </button>
           </span>
           <span v-else-if="check.asks === 'choice'" class="answer">

@@ -17,11 +17,22 @@ watch(text, async (typed) => {
   const reply = await ask<{ items: readonly { tagId: string, item: { tag: string, name: string } }[] }>(`items?begins=${encodeURIComponent(tagIdOf(typed))}&limit=6`)
   if (mine === asked) near.value = reply.ok ? reply.body.items : []
 })
-function enter() {
+/** Asked again on Enter: quick fingers are ahead of what is listed. */
+async function enter() {
   const tagId = tagIdOf(text.value)
-  const hit = near.value.find(one => one.tagId === tagId) ?? (near.value.length === 1 ? near.value[0] : undefined)
+  if (tagId === '') {
+    wrong.value = 'Type a tag.'
+    return
+  }
+  const reply = await ask<{ items: readonly { tagId: string }[] }>(`items?begins=${encodeURIComponent(tagId)}&limit=2`)
+  if (!reply.ok) {
+    wrong.value = wordsOf(reply)
+    return
+  }
+  const { items } = reply.body
+  const hit = items.find(one => one.tagId === tagId) ?? (items.length === 1 ? items[0] : undefined)
   if (hit) open(hit.tagId)
-  else wrong.value = tagId === '' ? 'Type a tag.' : `Nothing here wears the tag ${tagId.toUpperCase()}. Look at it again, or register it.`
+  else wrong.value = items.length > 1 ? 'Several tags begin so: type on, or choose.' : `Nothing here wears the tag ${tagId.toUpperCase()}. Look at it again, or register it.`
 }
 function open(tagId: string) {
   text.value = ''

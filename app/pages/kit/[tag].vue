@@ -92,7 +92,7 @@ const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWor
         <span><b class="name">{{ storeWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? 'by somebody named' : 'by whoever uses it' }}</small></span>
         <span :class="one.mayUse ? '' : 'state-hold'">{{ list.every.unit === 'use' ? one.state === 'in-date' ? 'done today' : 'to do today' : dueWords(one.dueOn, one.state) }}</span>
         <button v-if="mayInspect && !item.isRetired" class="key" :class="{ go: !one.mayUse && !item.taggedOut }" type="button" @click="toggle(list.id)">
-          Do it<span class="visually-hidden">: {{ storeWords.lists(list.id) }}</span>
+          Do it<span class="visually-hidden"> for {{ storeWords.lists(list.id) }}</span>
         </button>
       </div>
     </template>

@@ -155,7 +155,7 @@ const everyWords = ({ every }: CheckList) => every.unit === 'use' ? 'before each
             <FrameNumber label="at most" :unit="{ ...plain(check.unit), fromShown: shown => shown }" :limits="{ min: -100000, max: 100000 }" optional :model-value="check.atMost" @update:model-value="limit(check, 'atMost', $event)" />
           </template>
           <button class="key" type="button" @click="drop(check.id)">
-            Take out<span class="visually-hidden">: {{ checkWords(check) }}</span>
+            Take out<span class="visually-hidden"> {{ checkWords(check) }}</span>
           </button>
         </li>
       </ul>

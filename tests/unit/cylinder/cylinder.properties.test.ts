@@ -36,7 +36,10 @@ describe('reading stamps: doubt never gives a later date', () => {
     const marks = asked.stamps.split(' / ')
     // A newer test without the star, or a visual one, shortens: there the mark itself, not its absence, is the doubt.
     fc.pre(marks.length > 2 && !/[*SEF]/.test(marks.slice(1).join('')))
-    return atMost(requalification({ ...asked, stamps: marks.slice(0, -1).join(' / ') }).nextDue, requalification(asked).nextDue)
+    // Marks that are already a question (acetylene without its letter, say) are no certain reading to compare with.
+    const certain = requalification(asked).nextDue
+    fc.pre(certain !== null)
+    return atMost(requalification({ ...asked, stamps: marks.slice(0, -1).join(' / ') }).nextDue, certain)
   })))
   it('always a last day of the month, with what may be done agreeing with it', () => fc.assert(fc.property(question, (asked) => {
     const { nextDue, overdue, mayFill } = requalification(asked)

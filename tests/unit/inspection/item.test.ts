@@ -33,7 +33,7 @@ const TO_BAY: ItemCommand = { type: 'item.assign', payload: { assignment: { to: 
 describe('a thing with a tag', () => {
   it('is not in service before every list of its kind has a pass', () => {
     expect(judgeItem(REGISTERED, TODAY)).toMatchObject({ mayUse: false, nextDueOn: null })
-    expect(judgeItem(REGISTERED, TODAY).findings.map(({ code }) => code)).toEqual(['kit.never-done', 'kit.never-done'])
+    expect(judgeItem(REGISTERED, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
     expect(judgeItem(IN_SERVICE, TODAY)).toMatchObject({ mayUse: true, nextDueOn: TODAY, findings: [] })
     expect(judgeItem(IN_SERVICE, '2026-11-24')).toMatchObject({ mayUse: false })
   })
@@ -49,7 +49,7 @@ describe('a thing with a tag', () => {
     const released = act(failed, release).state!
     expect(released.taggedOut).toBeNull()
     // The look failed and has no pass left; the repair asks for the yearly test again.
-    expect(judgeItem(released, TODAY).findings.map(({ code }) => code)).toEqual(['kit.never-done', 'kit.due-after-event'])
+    expect(judgeItem(released, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.due-after-event'])
     expect(judgeItem(act(act(released, inspect(YEARLY, YEARLY_GOOD)).state, inspect(LOOK, LOOK_GOOD)).state!, TODAY).mayUse).toBe(true)
   })
   it('what was seen is recorded whoever saw it; a pass by somebody not named for it renews nothing', () => {
@@ -63,7 +63,7 @@ describe('a thing with a tag', () => {
     expect(act(REGISTERED, inspect(LOOK, { 'arrestor-fitted': true })).remarks).toEqual(['kit.checks-missing'])
     const other = act(REGISTERED, inspect(list('hose.before-use'), { 'hose-sound': true, 'hose-colour': true, 'hose-taped': 0 }))
     expect(other).toMatchObject({ refused: [], remarks: ['kit.list-of-other-kind'] })
-    expect(judgeItem(other.state!, TODAY).findings.map(({ code }) => code)).toEqual(['kit.never-done', 'kit.never-done'])
+    expect(judgeItem(other.state!, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
   })
   it('a plain no tags out whatever became of its list, and an earlier reason stays', () => {
     const dropped = act(IN_SERVICE, { type: 'item.inspect', payload: { listId: 'gone', listVersion: 1, answers: { 'old-check': false } } }).state!

@@ -1,0 +1,8 @@
+import { storeSentences } from '#shared/messages/en/store-findings'
+import { learnSentences, spoken as inWords } from '#shared/messages/speak'
+
+// The server speaks for every area; a page fetches its own. Whoever speaks here imports this module, so that the bundle keeps the call.
+learnSentences(storeSentences)
+
+/** A finding as the API sends it, in the words of every area. */
+export const spoken = inWords
