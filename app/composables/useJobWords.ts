@@ -34,7 +34,7 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : `wire ${q.feed(job.wireFeedMPerMin)}`)
   add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : `travel ${q.feed(job.travelSpeedMPerMin)}`)
   add('shieldingGas', job.process === 'pac' && job.shieldingGas === 'none' ? 'shop air' : job.shieldingGas && words.shieldingGases[job.shieldingGas])
-  add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : `gas ${q.flow(job.gasFlowLPerMin * 60)}`)
+  add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : `gas ${q.gasFlow(job.gasFlowLPerMin)}`)
   add('tip', job.tip && kitWords.tips[job.tip])
   add('plateThicknessMm', job.plateThicknessMm === undefined ? null : `${q.length(job.plateThicknessMm)} thick`)
   add('acetyleneFlowLPerH', job.acetyleneFlowLPerH === undefined ? null : `acetylene ${q.flow(job.acetyleneFlowLPerH)}`)

@@ -23,9 +23,14 @@ const week = computed(() => reading.value ? regulatorsToTakeOff(reading.value.cy
 
 <template>
   <main class="gas" :class="{ aside: isAside }">
+    <h1 class="visually-hidden">
+      Gas
+    </h1>
     <div class="left">
       <header class="top">
-        <h1>Gas</h1>
+        <p class="title" aria-hidden="true">
+          Gas
+        </p>
         <NuxtLink v-if="session.may('keep-store')" class="key go link" :to="{ path: '/gas', query: { do: 'receive' } }" prefetch-on="interaction">
           Receive
         </NuxtLink>
@@ -76,7 +81,7 @@ const week = computed(() => reading.value ? regulatorsToTakeOff(reading.value.cy
 .gas { flex: 1; display: grid; grid-template-columns: minmax(0, 700fr) minmax(0, 580fr); min-height: 0; }
 .left { padding: 12px 18px 24px 20px; min-width: 0; }
 .top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 10px; }
-.top h1 { margin-right: auto; }
+.title { margin-right: auto; font-size: 1.75rem; font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
 .bays { margin-bottom: 20px; }
 .bays h2 { border-bottom: 2px solid var(--ink); padding-bottom: 4px; }

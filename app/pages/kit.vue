@@ -23,9 +23,14 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 
 <template>
   <main class="kit" :class="{ aside: isAside }">
+    <h1 class="visually-hidden">
+      Kit
+    </h1>
     <div class="left">
       <header class="top">
-        <h1>Kit</h1>
+        <p class="title" aria-hidden="true">
+          Kit
+        </p>
         <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
           Walk a round
         </NuxtLink>
@@ -39,7 +44,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
           Sums
         </NuxtLink>
       </header>
-      <KitTagEntry @found="router.push(`/kit/${$event}`)" />
+      <KitTagEntry label="Find a thing" @found="router.push(`/kit/${$event}`)" />
       <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
@@ -101,7 +106,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 .kit { flex: 1; display: grid; grid-template-columns: minmax(0, 640fr) minmax(0, 640fr); min-height: 0; }
 .left { padding: 12px 18px 24px 20px; min-width: 0; }
 .top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 8px; }
-.top h1 { margin-right: auto; }
+.title { margin-right: auto; font-size: 1.75rem; font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
 h2 { display: flex; align-items: center; gap: 10px; border-bottom: 2px solid var(--ink); min-height: 48px; }
 h2 b { font-size: 26px; font-weight: 900; }

@@ -29,6 +29,8 @@ export interface Quantities {
   /** Free gas in a cylinder. */
   readonly gas: (m3: number) => string
   readonly gasRate: (m3PerH: number) => string
+  /** Shielding gas as its flowmeter shows it. */
+  readonly gasFlow: (lPerMin: number) => string
   /** Gauge pressure. */
   readonly pressure: (kPa: number) => string
   readonly temperature: (celsius: number) => string
@@ -55,7 +57,7 @@ const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
 const METRIC: Quantities = {
-  ...common, gas: v => `${trim(v, v < 10 ? 2 : 1)} m³`, gasRate: v => `${trim(v, v < 1 ? 3 : 2)} m³/h`, pressure: p => `${trim(p / 100, p < 1000 ? 2 : 0)} bar`, temperature: t => `${trim(t, 0)} °C`, mass: m => `${trim(m, 1)} kg`, distance: m => `${trim(m, 2)} m`,
+  ...common, gas: v => `${trim(v, v < 10 ? 2 : 1)} m³`, gasRate: v => `${trim(v, v < 1 ? 3 : 2)} m³/h`, gasFlow: v => `${trim(v, 1)} L/min`, pressure: p => `${trim(p / 100, p < 1000 ? 2 : 0)} bar`, temperature: t => `${trim(t, 0)} °C`, mass: m => `${trim(m, 1)} kg`, distance: m => `${trim(m, 2)} m`,
   feed: v => `${trim(v, 2)} m/min`, speed: v => `${trim(v, 2)} m/s`, airFlow: q => `${trim(q * 3600, 0)} m³/h`, volume: v => `${trim(v, 0)} m³`, reach: m => `${trim(m * 100, 0)} cm`, height: m => `${trim(m, 1)} m`,
   current, shade, minutes, length: mm => `${trim(mm, 1)} mm`, flow: lPerH => `${trim(lPerH, 0)} L/h`,
 }
@@ -75,7 +77,7 @@ function inches(mm: number): string {
 }
 
 const US: Quantities = {
-  ...common, gas: v => `${trim(cubicFtFromM3(v), 0)} ft³`, gasRate: v => `${trim(cubicFtFromM3(v), 1)} ft³/h`, pressure: p => `${trim(psiFromKPa(p), p < 700 ? 1 : 0)} psi`, temperature: t => `${trim(t * 9 / 5 + 32, 0)} °F`, mass: m => `${trim(lbFromKg(m), 1)} lb`, distance: m => `${trim(ftFromM(m), 1)} ft`,
+  ...common, gas: v => `${trim(cubicFtFromM3(v), 0)} ft³`, gasRate: v => `${trim(cubicFtFromM3(v), 1)} ft³/h`, gasFlow: v => `${trim(cfhFromLPerH(v * 60), 0)} cfh`, pressure: p => `${trim(psiFromKPa(p), p < 700 ? 1 : 0)} psi`, temperature: t => `${trim(t * 9 / 5 + 32, 0)} °F`, mass: m => `${trim(lbFromKg(m), 1)} lb`, distance: m => `${trim(ftFromM(m), 1)} ft`,
   feed: v => `${trim(inchFromMm(v * 1000), 0)} in/min`, speed: v => `${trim(fpmFromMPerS(v), 0)} ft/min`, airFlow: q => `${trim(cfmFromM3PerS(q), 0)} cfm`, volume: v => `${trim(cubicFtFromM3(v), 0)} ft³`, reach: m => `${trim(inchFromMm(m * 1000), 1)} in`, height: m => `${trim(ftFromM(m), 1)} ft`,
   current, shade, minutes, length: inches, flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
 }

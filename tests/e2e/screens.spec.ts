@@ -77,7 +77,8 @@ test('every target on the sheet is large enough for a glove', async ({ page }) =
   await signIn(page, served, 'maren')
   for (const path of ['/bay/bay-4', '/bay/bay-11?do=job', '/bay/bay-4?do=eyes', '/bay/bay-3?do=body', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover']) {
     await show(page, path)
-    await expect(page.locator('.stop-key').first()).toBeVisible()
+    await expect(page.getByRole('heading', { name: new RegExp(`^Bay ${/bay-(\d+)/.exec(path)![1]}\\b`) })).toBeVisible()
+    await expect(page.locator('.right .key').first()).toBeVisible()
     const small = await page.locator('.key:visible, .stop-key:visible').evaluateAll(keys => keys.filter(key => Math.round(key.getBoundingClientRect().height) < 48).map(key => key.textContent))
     expect(small, path).toEqual([])
   }

@@ -2,6 +2,7 @@
 import { tagIdOf } from '#core/tag'
 
 /** Find a thing by typing its tag, or the beginning of it. */
+const { label } = defineProps<{ label: string }>()
 const emit = defineEmits<{ found: [tagId: string] }>()
 const text = ref('')
 const near = ref<readonly { tagId: string, item: { tag: string, name: string } }[]>([])
@@ -41,7 +42,7 @@ function open(tagId: string) {
 </script>
 
 <template>
-  <form class="find" role="search" @submit.prevent="enter">
+  <form class="find" role="search" :aria-label="label" @submit.prevent="enter">
     <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="wrong">
       <span class="line">
         <input :id="id" v-model="text" class="entry tag" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="24" :aria-describedby="describedBy">

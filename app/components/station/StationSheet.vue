@@ -122,7 +122,7 @@ h2 small { font-size: 16px; font-weight: 550; color: var(--soft); letter-spacing
 .tap { padding: 16px 0; margin: -16px 0; }
 .gates { border-top: 2px solid var(--ink); }
 .next { display: flex; flex-wrap: wrap; gap: 8px; margin-top: auto; position: sticky; bottom: -14px; padding: 8px 0 12px; background: var(--panel); }
-.next .key { flex: 1; }
+.next .key { flex: 1 1 auto; padding: 6px 8px; }
 .next .stop-key { padding: 0 18px 0 14px; font-size: 16px; }
 @media (max-width: 900px) { .next { position: sticky; bottom: 0; } }
 </style>

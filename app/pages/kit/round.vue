@@ -88,7 +88,7 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
           Go back to the {{ open.length }} left for later
         </button>
       </section>
-      <KitTagEntry @found="found" />
+      <KitTagEntry label="Jump to a tag" @found="found" />
       <details>
         <summary>The way</summary>
         <ol>

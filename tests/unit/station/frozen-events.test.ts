@@ -1,5 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
+import { evolveCylinder } from '#core/cylinder/cylinder'
+import type { CylinderEvent } from '#core/cylinder/cylinder'
+import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
+import type { CheckListsEvent } from '#core/inspection/check-lists'
+import { evolveItem } from '#core/inspection/item'
+import type { ItemEvent } from '#core/inspection/item'
+import { evolveNotice } from '#core/notice/notice'
+import type { NoticeEvent } from '#core/notice/notice'
+import { evolvePlace } from '#core/place/place'
+import type { PlaceEvent } from '#core/place/place'
 import { evolveStation, EMPTY_STATION, upcastStation } from '#core/station/station'
 import { NEW_SITE_RULES, upcastHouseRules } from '#core/houserules/house-rules'
 import { evolveSite, NO_SITE } from '#core/site/site'
@@ -36,4 +46,22 @@ it('folds the station and house-rule events of version 2', () => {
 it('folds the site and person events of version 1', () => {
   expect(frozen.site.reduce(evolveSite, NO_SITE)).toMatchObject({ name: 'Fenmarsh Lockworks', bays: [{ label: '1', closed: true }] })
   expect(frozen.person.reduce(evolvePerson, NOBODY)).toMatchObject({ name: 'Imke Tarrow', roles: ['welder'], pinSet: true, hasLeft: true, bayId: null })
+})
+it('folds the events of things, cylinders, places, lists and notices as they first landed', () => {
+  const third = JSON.parse(readFileSync(new URL('./frozen-events-v3.json', import.meta.url), 'utf8')) as {
+    item: ItemEvent[], cylinder: CylinderEvent[], place: PlaceEvent[], checkLists: CheckListsEvent[], notice: NoticeEvent[], person: PersonEvent[], station: Landed[], houseRules: Landed[]
+  }
+  expect(third.item.reduce(evolveItem, null)).toEqual({
+    tag: 'FA-3', kind: 'flashback-arrestor', name: 'Arrestor, acetylene', marks: {}, assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] }, taggedOut: null, isRetired: false,
+    lists: { 'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'] }, 'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'] } },
+  })
+  expect(third.cylinder.reduce(evolveCylinder, null)).toMatchObject({
+    tag: 'AC-7', tareKg: 79, isConnected: false, isEmpty: true, isReturned: true, standing: null, hasSettled: true, danger: null, taggedOut: null, leakTest: null, deliveryKPa: null, reading: { by: 'weight', grossKg: 88 },
+  })
+  expect(third.place.reduce(evolvePlace, null)).toMatchObject({ name: 'Cage', store: { barriers: [{ name: 'Wall' }] } })
+  expect(third.checkLists.reduce(evolveCheckLists, NO_OWN_LISTS)).toMatchObject({ versions: { 'hose.yard': [{ version: 1 }] }, dropped: ['hose.before-use'] })
+  expect(third.notice.reduce(evolveNotice, null)).toMatchObject({ about: 'item/fa-3', seenAt: { jun: '2026-11-24T08:00:00.000Z' } })
+  expect(third.person.reduce(evolvePerson, NOBODY).competences).toEqual(['regulator', 'cylinder'])
+  expect(third.station.map(upcast).reduce(evolveStation, EMPTY_STATION).handover).toMatchObject({ answers: { 'floor-swept': false }, by: 'imke-tarrow' })
+  expect(third.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([{ settlingRule: 'one-day', pastDueHolds: true, weekEndsOn: 6 }])
 })
