@@ -113,7 +113,7 @@ export const ITEMS: readonly DemoItem[] = [
   { tag: 'gr-2', kind: 'grinder', name: 'Small grinder', marks: { toolRpm: 11_000 }, to: bay('6'), daysAgo: { yearly: 90 }, taggedOut: 'Guard cracked, side handle gone.' },
   { tag: 'gr-3', kind: 'grinder', name: 'Small grinder', marks: { toolRpm: 11_000 }, to: bay('7'), daysAgo: { yearly: 361 } },
   { tag: 'bg-1', kind: 'bench-grinder', name: 'Bench grinder', to: at('tool-crib') },
-  { tag: 'h-1', kind: 'helmet', name: 'Auto helmet 9 to 13', marks: { shadeBands: [[9, 13]] }, to: by('dov-lindqvist'), today: true },
+  { tag: 'h-1', kind: 'helmet', name: 'Auto helmet 9 to 13', marks: { shadeBands: [[9, 13]] }, to: by('noor-hale'), today: true },
   { tag: 'h-3', kind: 'helmet', name: 'Auto helmet, two bands', marks: { shadeBands: [[5, 8], [9, 13]] }, to: by('teo-marsh'), today: true },
   { tag: 'rp-1', kind: 'respirator', name: 'Half mask', to: by('dov-lindqvist'), daysAgo: { monthly: 12 }, today: true },
   { tag: 'ex-1', kind: 'extinguisher', name: 'Powder, gate bays', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-05-01' }, to: bay('3', '4', '5'), daysAgo: { monthly: 34, yearly: 150 } },

@@ -62,11 +62,16 @@ function anglesThrough(through: Point, a: Footprint, b: Footprint): readonly num
   return angles
 }
 
+/** Whether two footprints share floor: crossing like a plus, neither has a corner in the other. Merely touching, a wall may still stand between. */
+const overlap = (a: Footprint, b: Footprint): boolean =>
+  a.xM < b.xM + b.widthM && b.xM < a.xM + a.widthM && a.yM < b.yM + b.depthM && b.yM < a.yM + a.depthM
+
 /**
  * The shortest straight line from one footprint to the other that no wall stands across, m; Infinity when every line is cut.
  * Candidates are the nearest points, and the lines that pass a wall's end: the shortest free line always touches one of them.
  */
 export function sightDistanceM(a: Footprint, b: Footprint, walls: readonly Wall[]): number {
+  if (overlap(a, b)) return 0
   let shortest = Infinity
   const consider = (from: Point, to: Point): void => {
     const length = between(from, to)

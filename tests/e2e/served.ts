@@ -39,19 +39,30 @@ function runScript(script: string, env: NodeJS.ProcessEnv): Promise<string> {
   })
 }
 
+/** The demo loaded once for each worker, and copied for every file that starts from it at the machine's own time. */
+let template: Promise<string> | undefined
+const demoTemplate = (cluster: string, admin: pg.Client, env: NodeJS.ProcessEnv): Promise<string> => template ??= (async () => {
+  const name = `e2e_template_${process.env.TEST_PARALLEL_INDEX ?? '0'}`
+  await admin.query(`drop database if exists ${name} with (force)`)
+  await admin.query(`create database ${name}`)
+  await runScript('scripts/prepare.ts', { ...env, DATABASE_URL: `${cluster}/${name}` })
+  return name
+})()
+
 export async function serve({ demo = true, clock }: { demo?: boolean, clock?: string } = {}): Promise<Served> {
   const cluster = process.env.ZONARIS_TEST_CLUSTER
   if (!cluster) throw new Error('ZONARIS_TEST_CLUSTER is not set: run the browser tests with npm test')
   const name = `e2e_${randomUUID().replaceAll('-', '')}`
   const admin = new pg.Client({ connectionString: `${cluster}/postgres` })
   await admin.connect()
-  await admin.query(`create database ${name}`)
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
   const env = (at?: string): NodeJS.ProcessEnv => ({
     ...process.env, DATABASE_URL: `${cluster}/${name}`, ZONARIS_DEMO: demo ? 'on' : 'off', NODE_ENV: 'production', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port),
     NITRO_SHUTDOWN_TIMEOUT: '500', NUXT_SESSION_PASSWORD: 'a password for tests only, long enough', NUXT_SESSION_COOKIE_SECURE: 'false', ...at ? { ZONARIS_CLOCK: at } : {},
   })
+  const isCopy = demo && clock === undefined
+  await admin.query(`create database ${name}${isCopy ? ` template ${await demoTemplate(cluster, admin, env())}` : ''}`)
   const { firstRunCode } = JSON.parse((await runScript('scripts/prepare.ts', env(clock))).trim().split('\n').at(-1)!) as { firstRunCode: string | null }
   let child: ChildProcess | undefined
   const start = async (at?: string) => {

@@ -64,3 +64,7 @@ describe('separation', () => {
     expect(codes({ items: [...acetylene(5), { ...FUEL, id: 'propane', gas: 'propane', freeGasM3: 20 }], indoor: true })).toContain('storage.indoor-fuel')
   })
 })
+
+it('two that cross like a plus stand in each other: no corner of either is inside the other', () => {
+  expect(sightDistanceM({ xM: 0, yM: -0.3, widthM: 0.1, depthM: 0.3 }, { xM: -0.1, yM: -0.2, widthM: 0.3, depthM: 0.1 }, [])).toBe(0)
+})
