@@ -1,3 +1,4 @@
+import type { GasNeedId } from '../cylinder/gas-need'
 import type { EquipmentKindId, GateId, ProcessId, ShadeRuleSetId, ShieldingGasId, ZoneId } from '../vocabulary/vocabulary'
 import type { GlassesKind, HelmetFault } from '../station/station'
 import type { RequirementId } from '../ppe/required-outfit'
@@ -25,10 +26,6 @@ export interface BodyFindings {
   'body.zone-fails': { zone: ZoneId, requirement: RequirementId }
   'body.requirement-changed': { zones: readonly ZoneId[], count: number }
 }
-
-/** What a gas is drawn for. */
-export const GAS_NEEDS = ['shielding', 'oxygen', 'fuel', 'cutting'] as const
-export type GasNeedId = typeof GAS_NEEDS[number]
 
 /** Codes of the Gas gate. */
 export interface GasFindings {

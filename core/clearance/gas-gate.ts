@@ -2,6 +2,7 @@ import type { CylinderFact } from '../cylinder/cylinder-fact'
 import { partsOf, fireRole } from '../cylinder/gas'
 import type { GasContent } from '../cylinder/gas'
 import { gasNeed } from '../cylinder/gas-need'
+import type { GasNeedId } from '../cylinder/gas-need'
 import { withdrawal } from '../cylinder/withdrawal'
 import type { DutyKind } from '../cylinder/withdrawal'
 import type { Finding } from '../finding'
@@ -12,7 +13,6 @@ import { KIT_SOURCES } from '../source/kit-sources'
 import type { Instant, Station } from '../station/station'
 import { PROCESS_TRAITS } from '../vocabulary/process-traits'
 import type { CylinderGasId, ShieldingGasId } from '../vocabulary/vocabulary'
-import type { GasNeedId } from './clearance-findings'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { ofGate, outOfService, sayMissingKit, sortItemFindings } from './kit-around'
@@ -59,9 +59,11 @@ function judgeCylinder({ tag, findings, validUntil, settlesAt, leakTest, isConne
     missing.push(finding('hold', 'gate.facts-stale', { tag }))
     return
   }
-  found.push(...findings.map(said => pastDueHolds && said.code === 'cylinder.past-due-here' ? { ...said, severity: 'hold' as const } : said))
-  if (settlesAt !== null && settlesAt > now) found.push(finding('hold', 'cylinder.settling', { tag, untilIso: settlesAt }, [KIT_SOURCES.settling]))
+  // Beside the one in use, a cylinder without a regulator matters only where it is a danger in itself.
+  const matter = isConnected ? findings : findings.filter(({ severity, code }) => severity === 'stop' || code === 'kit.tagged-out' || code === 'cylinder.not-secured')
+  found.push(...matter.map(said => pastDueHolds && said.code === 'cylinder.past-due-here' ? { ...said, severity: 'hold' as const } : said))
   if (!isConnected) return
+  if (settlesAt !== null && settlesAt > now) found.push(finding('hold', 'cylinder.settling', { tag, untilIso: settlesAt }, [KIT_SOURCES.settling]))
   if (leakTest === null || leakTest.validUntil <= now || leakTest.missing.length > 0) missing.push(finding('hold', 'gas.not-leak-tested', { tag }, [KIT_SOURCES.leakTest]))
   if (left === null || left.validUntil <= now) missing.push(finding('hold', 'gas.not-read', { tag }))
 }

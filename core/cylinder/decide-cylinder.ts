@@ -35,7 +35,7 @@ const settlesAt = (gas: GasContent, lyingMin: number | null, { at, rules }: Cyli
   new Date(Date.parse(at) + settlingMinutes(gas, lyingMin, rules.settlingRule) * MINUTE_MS).toISOString()
 
 const lay = (gas: GasContent, lyingMin: number | null, context: CylinderContext): CylinderEvent =>
-  ({ type: 'cylinder-lay', version: 1, payload: { lyingMin, settlesAt: settlesAt(gas, lyingMin, context) } })
+  ({ type: 'cylinder-lay', version: 1, payload: { lyingMin, settlesAt: settlesAt(gas, lyingMin, context), at: context.at } })
 
 /** Reports of what somebody saw or did; the rest are requests. */
 const REPORTS: ReadonlySet<CylinderCommand['type']> = new Set(['cylinder.note-lying', 'cylinder.read', 'cylinder.test-joints', 'cylinder.set-delivery', 'cylinder.shut-down', 'cylinder.disconnect', 'cylinder.note-empty', 'cylinder.report-danger', 'cylinder.tag-out'])
@@ -58,14 +58,14 @@ export function decideCylinder(state: CylinderState | null, command: CylinderCom
     case 'cylinder.place':
       if (state.isReturned) return refuse(finding('hold', 'cylinder.returned', { tag }))
       // Pulled away with its hoses on: it is taken off first, and that is recorded.
-      return state.isConnected ? refuse(finding('hold', 'cylinder.still-connected', { tag })) : one({ type: 'cylinder-placed', version: 1, payload: command.payload })
+      return state.isConnected ? refuse(finding('hold', 'cylinder.still-connected', { tag })) : one({ type: 'cylinder-placed', version: 1, payload: { ...command.payload, at } })
     case 'cylinder.read': return one({ type: 'cylinder-read', version: 1, payload: { ...command.payload, at, validUntil } })
     case 'cylinder.connect': return connect(state, command.payload, context)
     case 'cylinder.test-joints': {
       const { joints } = command.payload
       const leaking = jointsFor(state.gas).filter(joint => joints[joint] === false)
       const events: CylinderEvent[] = [{ type: 'joints-tested', version: 1, payload: { joints, at, validUntil } }]
-      if (leaking.length > 0) events.push({ type: 'danger-found', version: 1, payload: { danger: 'leak', at } }, ...tagOut(state, ''))
+      if (leaking.length > 0) events.push({ type: 'danger-found', version: 1, payload: { danger: 'leak', at } }, tagOut(''))
       return { events }
     }
     case 'cylinder.set-delivery': {
@@ -74,23 +74,21 @@ export function decideCylinder(state: CylinderState | null, command: CylinderCom
       return { events: [{ type: 'delivery-set', version: 1, payload: { gaugeKPa } }], remarks }
     }
     case 'cylinder.shut-down': return one({ type: 'cylinder-shut-down', version: 1, payload: { ...command.payload, at } })
-    case 'cylinder.disconnect': return one({ type: 'cylinder-disconnected', version: 1, payload: command.payload })
+    case 'cylinder.disconnect': return one({ type: 'cylinder-disconnected', version: 1, payload: { ...command.payload, at } })
     case 'cylinder.note-empty': return state.isEmpty ? { events: [] } : one({ type: 'cylinder-emptied', version: 1, payload: {} })
-    case 'cylinder.report-danger': return { events: [{ type: 'danger-found', version: 1, payload: { ...command.payload, at } }, ...tagOut(state, command.payload.remark ?? '')] }
-    case 'cylinder.tag-out': return { events: tagOut(state, command.payload.reason) }
+    case 'cylinder.report-danger': return { events: [{ type: 'danger-found', version: 1, payload: { ...command.payload, at } }, tagOut(command.payload.remark ?? '')] }
+    case 'cylinder.tag-out': return one(tagOut(command.payload.reason))
     case 'cylinder.release':
       if (!state.taggedOut) return refuse(finding('hold', 'kit.not-tagged-out', { tag }))
       if (!context.isCompetent) return refuse(finding('hold', 'kit.competence-missing', { kind: 'cylinder' }))
       if (command.payload.repair.trim() === '') return refuse(finding('hold', 'kit.repair-not-said', {}))
-      return one({ type: 'cylinder-released', version: 1, payload: command.payload })
+      return one({ type: 'cylinder-released', version: 1, payload: { ...command.payload, at } })
     case 'cylinder.return': return state.isConnected ? refuse(finding('hold', 'cylinder.still-connected', { tag })) : one({ type: 'cylinder-returned', version: 1, payload: {} })
     case 'cylinder.settle': return state.settlesAt !== null && state.settlesAt <= at ? one({ type: 'cylinder-settled', version: 1, payload: { at } }) : { events: [] }
   }
 }
 
-/** Tagged out before, it keeps the first reason unless the first was none. */
-const tagOut = (state: CylinderState, reason: string): readonly CylinderEvent[] =>
-  state.taggedOut && (state.taggedOut.reason !== '' || reason === '') ? [] : [{ type: 'cylinder-tagged-out', version: 1, payload: { reason } }]
+const tagOut = (reason: string): CylinderEvent => ({ type: 'cylinder-tagged-out', version: 1, payload: { reason } })
 
 function receive(state: CylinderState | null, { lay: lain, place, ...marks }: Extract<CylinderCommand, { type: 'cylinder.receive' }>['payload'], context: CylinderContext): Decision<CylinderEvent> {
   const { tag } = context
@@ -99,7 +97,7 @@ function receive(state: CylinderState | null, { lay: lain, place, ...marks }: Ex
   return { events: [
     { type: 'cylinder-received', version: 1, payload: { ...marksOf(marks), tag } },
     ...lain ? [lay(marks.gas, lain.lyingMin, context)] : [],
-    { type: 'cylinder-placed', version: 1, payload: place },
+    { type: 'cylinder-placed', version: 1, payload: { ...place, at: context.at } },
   ] }
 }
 

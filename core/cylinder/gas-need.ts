@@ -1,9 +1,11 @@
-import type { GasNeedId } from '../clearance/clearance-findings'
 import { dayWork, jobSpan } from '../job/day-work'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { CylinderGasId } from '../vocabulary/vocabulary'
 import { tipDemand } from './tip-demand'
+
+/** What a gas is drawn for. */
+export type GasNeedId = 'shielding' | 'oxygen' | 'fuel' | 'cutting'
 
 /** What a job takes of one gas. */
 export interface GasNeed {

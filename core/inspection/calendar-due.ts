@@ -1,6 +1,6 @@
 import type { CheckList } from './check-list'
 import { dueAfter } from './due'
-import { extinguisherDates } from './extinguisher-dates'
+import { extinguisherDues } from './extinguisher-dates'
 import type { ItemState } from './item'
 import { listsFor } from './built-in-lists'
 
@@ -17,9 +17,6 @@ export function calendarDueOn({ kind, lists: done, isRetired, marks }: ItemState
     const last = done[id]
     return !last || last.passedOn === null || last.eventsSince.some(event => triggers.includes(event)) ? 'now' : dueAfter(last.passedOn, every)
   })
-  if (kind === 'extinguisher' && marks.extinguisherType !== undefined && marks.madeOn !== undefined) {
-    const { pressureDueOn, insideDueOn } = extinguisherDates(marks.extinguisherType, { madeOn: marks.madeOn, ...marks.pressureTestedOn === undefined ? {} : { pressureTestedOn: marks.pressureTestedOn }, ...marks.openedOn === undefined ? {} : { openedOn: marks.openedOn } })
-    dues.push(pressureDueOn, ...insideDueOn === null ? [] : [insideDueOn])
-  }
+  if (kind === 'extinguisher') dues.push(...extinguisherDues(marks)?.map(({ dueOn }) => dueOn) ?? [])
   return dues.includes('now') ? 'now' : [...dues].sort()[0] ?? null
 }

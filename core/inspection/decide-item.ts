@@ -14,7 +14,7 @@ const REPORTS: ReadonlySet<ItemCommand['type']> = new Set(['item.inspect', 'item
  * saw (an inspection, a defect, a fall) is always recorded: a failed look tags out in the same breath, a pass by somebody
  * not named for it is kept and renews nothing.
  */
-export function decideItem(state: ItemState | null, command: ItemCommand, { tag, shopDay, list, isCompetent }: ItemContext): Decision<ItemEvent> {
+export function decideItem(state: ItemState | null, command: ItemCommand, { tag, shopDay, at, list, isCompetent }: ItemContext): Decision<ItemEvent> {
   if (command.type === 'item.register') {
     return state ? refuse(finding('hold', 'kit.tag-taken', { tag })) : { events: [{ type: 'item-registered', version: 1, payload: { ...command.payload, tag } }] }
   }
@@ -29,20 +29,20 @@ export function decideItem(state: ItemState | null, command: ItemCommand, { tag,
       if (state.isRetired) return refuse(finding('hold', 'kit.retired', { tag }))
       if (state.taggedOut && command.payload.assignment) return refuse(finding('hold', 'kit.tagged-out', { tag, ...state.taggedOut }))
       return { events: [{ type: 'item-assigned', version: 1, payload: command.payload }] }
-    case 'item.inspect': return inspect(state, command, list, isCompetent, shopDay)
+    case 'item.inspect': return inspect(state, command, { list, isCompetent, shopDay, at })
     case 'item.tag-out':
-      return state.taggedOut ? { events: [] } : { events: [{ type: 'item-tagged-out', version: 1, payload: { reason: command.payload.reason, checks: [] } }] }
+      return { events: [{ type: 'item-tagged-out', version: 1, payload: { reason: command.payload.reason, checks: [] } }] }
     case 'item.release':
       if (!state.taggedOut) return refuse(finding('hold', 'kit.not-tagged-out', { tag }))
       if (!isCompetent) return refuse(finding('hold', 'kit.competence-missing', { kind: state.kind }))
       if (command.payload.repair.trim() === '') return refuse(finding('hold', 'kit.repair-not-said', {}))
-      return { events: [{ type: 'item-released', version: 1, payload: command.payload }] }
-    case 'item.note-event': return { events: [{ type: 'item-event-noted', version: 1, payload: command.payload }] }
+      return { events: [{ type: 'item-released', version: 1, payload: { ...command.payload, at } }] }
+    case 'item.note-event': return { events: [{ type: 'item-event-noted', version: 1, payload: { ...command.payload, at } }] }
     case 'item.retire': return state.isRetired ? { events: [] } : { events: [{ type: 'item-retired', version: 1, payload: command.payload }] }
   }
 }
 
-function inspect(state: ItemState, { payload }: Extract<ItemCommand, { readonly type: 'item.inspect' }>, list: ItemContext['list'], isCompetent: boolean, shopDay: string): Decision<ItemEvent> {
+function inspect(state: ItemState, { payload }: Extract<ItemCommand, { readonly type: 'item.inspect' }>, { list, isCompetent, shopDay, at }: Omit<ItemContext, 'tag'>): Decision<ItemEvent> {
   const remarks: Finding[] = []
   // A list that the site has dropped since, or one of another kind, can pass nothing; what was seen is recorded all the same.
   const own = list?.kind === state.kind ? list : null
@@ -55,10 +55,12 @@ function inspect(state: ItemState, { payload }: Extract<ItemCommand, { readonly 
   if (isOld) remarks.push(finding('caution', 'kit.list-version-old', { listId: own.id, version: payload.listVersion, current: own.version }))
   if (judged.result === 'open') remarks.push(finding('caution', 'kit.checks-missing', { checks: judged.missing, count: judged.missing.length }))
   if (own && !mayPass && judged.result === 'passed') remarks.push(finding('caution', 'kit.competence-missing', { kind: state.kind }))
-  // Against a list that has changed since, or by somebody not named for it, a pass proves nothing: it stays open.
-  const result = failed.length > 0 ? 'failed' : judged.result === 'passed' && mayPass && !isOld ? 'passed' : 'open'
-  const events: ItemEvent[] = [{ type: 'item-inspected', version: 1, payload: { ...payload, result, failed, shopDay } }]
-  // Tagged out before, it keeps that reason unless a new one is given.
-  if (failed.length > 0) events.push({ type: 'item-tagged-out', version: 1, payload: { reason: payload.remark ?? state.taggedOut?.reason ?? '', checks: [...new Set([...state.taggedOut?.checks ?? [], ...failed])] } })
+  const known = [own && state.lists[own.id]?.doneAt, state.lastEventAt].filter(one => one != null)
+  const isOutrun = known.some(one => one > at)
+  if (isOutrun && judged.result === 'passed') remarks.push(finding('caution', 'kit.report-outrun', { tag: state.tag }))
+  // Against a list that has changed since, by somebody not named for it, or from before what is known, a pass proves nothing: it stays open.
+  const result = failed.length > 0 ? 'failed' : judged.result === 'passed' && mayPass && !isOld && !isOutrun ? 'passed' : 'open'
+  const events: ItemEvent[] = [{ type: 'item-inspected', version: 1, payload: { ...payload, result, failed, shopDay, at } }]
+  if (failed.length > 0) events.push({ type: 'item-tagged-out', version: 1, payload: { reason: payload.remark ?? '', checks: failed } })
   return remarks.length > 0 ? { events, remarks } : { events }
 }

@@ -27,3 +27,10 @@ export function extinguisherDates(type: ExtinguisherType, { madeOn, pressureTest
   // A look inside that would fall with the pressure test is done by it.
   return { pressureDueOn, insideDueOn: insideDueOn !== null && insideDueOn > pressureDueOn ? pressureDueOn : insideDueOn }
 }
+
+/** What an extinguisher's own dates ask for; null while nobody wrote down what it is and when it was made. */
+export function extinguisherDues({ extinguisherType, madeOn, pressureTestedOn, openedOn }: { readonly extinguisherType?: ExtinguisherType, readonly madeOn?: string, readonly pressureTestedOn?: string, readonly openedOn?: string }): readonly { readonly what: 'pressure-test' | 'look-inside', readonly dueOn: string }[] | null {
+  if (extinguisherType === undefined || madeOn === undefined) return null
+  const { pressureDueOn, insideDueOn } = extinguisherDates(extinguisherType, { madeOn, pressureTestedOn, openedOn })
+  return [{ what: 'pressure-test', dueOn: pressureDueOn }, ...insideDueOn === null ? [] : [{ what: 'look-inside', dueOn: insideDueOn } as const]]
+}

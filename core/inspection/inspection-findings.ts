@@ -10,6 +10,7 @@ export interface InspectionFindings {
   'kit.retired': { tag: string }
   'kit.list-of-other-kind': { tag: string, kind: EquipmentKindId }
   'kit.list-version-old': { listId: string, version: number, current: number }
+  'kit.report-outrun': { tag: string }
   'kit.checks-missing': { checks: readonly string[], count: number }
   'kit.competence-missing': { kind: CompetenceId }
   'kit.repair-not-said': Record<string, never>

@@ -1,3 +1,4 @@
+import type { Instant } from '../station/station'
 import type { ExtinguisherType } from './extinguisher-dates'
 import type { EquipmentKindId } from '../vocabulary/vocabulary'
 import type { Answers, CheckList, ItemEventId } from './check-list'
@@ -10,7 +11,7 @@ export type Assignment =
   | null
 
 /** Every bay that a thing serves. */
-export const baysServed = (assignment: Assignment): readonly string[] => assignment?.to === 'bay' ? [assignment.id, ...assignment.alsoIds ?? []] : []
+export const baysServed = (assignment: Assignment): readonly string[] => assignment?.to === 'bay' ? [...new Set([assignment.id, ...assignment.alsoIds ?? []])] : []
 
 /** What the marks on a thing say that a judgement needs. Numbers in the units of their names. */
 export interface ItemMarks {
@@ -28,8 +29,8 @@ export interface ItemMarks {
   readonly madeOn?: string
 }
 
-/** The last time a list was done, and the last time it was passed, by shop day. */
-export interface ListDone { readonly passedOn: string | null, readonly eventsSince: readonly ItemEventId[] }
+/** The shop day a list was last passed on, what happened since, and when it was last done: a report that comes later than its day must not undo it. */
+export interface ListDone { readonly passedOn: string | null, readonly eventsSince: readonly ItemEventId[], readonly doneAt: Instant }
 
 /** A thing with a tag, as its events leave it. */
 export interface ItemState {
@@ -41,6 +42,8 @@ export interface ItemState {
   /** Why it is tagged out; null while it may be used. */
   readonly taggedOut: { readonly reason: string, readonly checks: readonly string[] } | null
   readonly isRetired: boolean
+  /** When something last happened to it, or it was repaired: a look from before proves nothing. */
+  readonly lastEventAt: Instant | null
   readonly lists: Readonly<Record<string, ListDone>>
 }
 
@@ -64,35 +67,38 @@ export type ItemEvent =
   /** Somebody reported on a tag that nothing wears: kept on record, for whoever registers it. */
   | { readonly type: 'unknown-tag-reported', readonly version: 1, readonly payload: { readonly reported: string, readonly payload: unknown } }
   | { readonly type: 'item-assigned', readonly version: 1, readonly payload: ItemCommands['item.assign'] }
-  | { readonly type: 'item-inspected', readonly version: 1, readonly payload: ItemCommands['item.inspect'] & { readonly result: 'passed' | 'failed' | 'open', readonly failed: readonly string[], readonly shopDay: string } }
+  | { readonly type: 'item-inspected', readonly version: 1, readonly payload: ItemCommands['item.inspect'] & { readonly result: 'passed' | 'failed' | 'open', readonly failed: readonly string[], readonly shopDay: string, readonly at: Instant } }
   | { readonly type: 'item-tagged-out', readonly version: 1, readonly payload: { readonly reason: string, readonly checks: readonly string[] } }
-  | { readonly type: 'item-released', readonly version: 1, readonly payload: ItemCommands['item.release'] }
-  | { readonly type: 'item-event-noted', readonly version: 1, readonly payload: ItemCommands['item.note-event'] }
+  | { readonly type: 'item-released', readonly version: 1, readonly payload: ItemCommands['item.release'] & { readonly at: Instant } }
+  | { readonly type: 'item-event-noted', readonly version: 1, readonly payload: ItemCommands['item.note-event'] & { readonly at: Instant } }
   | { readonly type: 'item-retired', readonly version: 1, readonly payload: ItemCommands['item.retire'] }
 
 const happened = (lists: ItemState['lists'], event: ItemEventId): ItemState['lists'] =>
   Object.fromEntries(Object.entries(lists).map(([id, done]) => [id, { ...done, eventsSince: [...done.eventsSince.filter(before => before !== event), event] }]))
+
+const later = (known: Instant | null, at: Instant): Instant => known !== null && known > at ? known : at
 
 /** What an event makes of a thing. A tag is worn once: everything but registering needs a thing that is there. */
 export function evolveItem(state: ItemState | null, event: ItemEvent): ItemState | null {
   if (event.type === 'unknown-tag-reported') return state
   if (event.type === 'item-registered') {
     const { tag, kind, name, marks } = event.payload
-    return { tag, kind, name, marks, assignment: null, taggedOut: null, isRetired: false, lists: {} }
+    return { tag, kind, name, marks, assignment: null, taggedOut: null, isRetired: false, lastEventAt: null, lists: {} }
   }
   if (!state) return null
   switch (event.type) {
     case 'item-corrected': return { ...state, ...event.payload }
     case 'item-assigned': return { ...state, assignment: event.payload.assignment }
     case 'item-inspected': {
-      const { listId, result, shopDay } = event.payload
+      const { listId, result, shopDay, at } = event.payload
       // Only a pass renews a date. A failed look takes the old one away too: released, the thing passes it again first.
-      return result === 'open' ? state : { ...state, lists: { ...state.lists, [listId]: { passedOn: result === 'passed' ? shopDay : null, eventsSince: [] } } }
+      return result === 'open' ? state : { ...state, lists: { ...state.lists, [listId]: { passedOn: result === 'passed' ? shopDay : null, eventsSince: [], doneAt: later(state.lists[listId]?.doneAt ?? null, at) } } }
     }
-    case 'item-tagged-out': return { ...state, taggedOut: event.payload }
+    // Tagged out again, it keeps the first reason that was given and gathers what failed.
+    case 'item-tagged-out': return { ...state, taggedOut: { reason: state.taggedOut?.reason || event.payload.reason, checks: [...new Set([...state.taggedOut?.checks ?? [], ...event.payload.checks])] } }
     // A repair asks for every list that names it.
-    case 'item-released': return { ...state, taggedOut: null, lists: happened(state.lists, 'repaired') }
-    case 'item-event-noted': return { ...state, lists: happened(state.lists, event.payload.event) }
+    case 'item-released': return { ...state, taggedOut: null, lastEventAt: later(state.lastEventAt, event.payload.at), lists: happened(state.lists, 'repaired') }
+    case 'item-event-noted': return { ...state, lastEventAt: later(state.lastEventAt, event.payload.at), lists: happened(state.lists, event.payload.event) }
     case 'item-retired': return { ...state, isRetired: true, assignment: null }
   }
 }
@@ -102,6 +108,8 @@ export interface ItemContext {
   readonly tag: string
   /** The shop day on which it happens, YYYY-MM-DD. */
   readonly shopDay: string
+  /** The instant of it, which may be before what is known by now. */
+  readonly at: Instant
   /** The list named by an inspection, in its current version; null when the site has none by that id. */
   readonly list: CheckList | null
   /** Whether whoever acts is named as competent for this kind, or is the safety lead. */

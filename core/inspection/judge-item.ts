@@ -5,7 +5,7 @@ import { BUILT_IN_LISTS, listsFor } from './built-in-lists'
 import type { CheckList } from './check-list'
 import { dueState } from './due'
 import type { Due } from './due'
-import { extinguisherDates } from './extinguisher-dates'
+import { extinguisherDues } from './extinguisher-dates'
 import type { ItemState } from './item'
 
 /** A list as it stands for one thing. */
@@ -14,21 +14,14 @@ export interface ItemStanding {
   /** No gate opens on a thing that may not be used. */
   readonly mayUse: boolean
   readonly lists: readonly ListStanding[]
-  /** The soonest calendar day on which something falls due, YYYY-MM-DD; null when something is due now, or nothing ever is. */
-  readonly nextDueOn: string | null
   readonly findings: readonly Finding[]
 }
 
-/** What an extinguisher's own dates ask for, besides its lists. When it was made decides, so not knowing holds. */
-function extinguisherDue({ tag, kind, marks: { extinguisherType, madeOn, pressureTestedOn, openedOn } }: ItemState, today: string): { readonly dates: readonly string[], readonly findings: readonly Finding[] } {
-  if (kind !== 'extinguisher') return { dates: [], findings: [] }
-  if (extinguisherType === undefined || madeOn === undefined) return { dates: [], findings: [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [STORE_SOURCES.extinguisher])] }
-  const { pressureDueOn, insideDueOn } = extinguisherDates(extinguisherType, { madeOn, ...pressureTestedOn === undefined ? {} : { pressureTestedOn }, ...openedOn === undefined ? {} : { openedOn } })
-  const dues = [['pressure-test', pressureDueOn], ['look-inside', insideDueOn]] as const
-  return {
-    dates: dues.flatMap(([, on]) => on ?? []),
-    findings: dues.flatMap(([what, dueOn]) => dueOn !== null && today > dueOn ? [finding('hold', 'kit.mark-due', { tag, what, dueOn }, [STORE_SOURCES.extinguisher])] : []),
-  }
+/** What an extinguisher's own dates say, besides its lists. When it was made decides, so not knowing holds. */
+function judgeExtinguisher({ tag, marks }: ItemState, today: string): readonly Finding[] {
+  const dues = extinguisherDues(marks)
+  if (dues === null) return [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [STORE_SOURCES.extinguisher])]
+  return dues.filter(({ dueOn }) => today > dueOn).map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, [STORE_SOURCES.extinguisher]))
 }
 
 /**
@@ -54,11 +47,9 @@ export function judgeItem(item: ItemState, today: string, lists: readonly CheckL
       case 'in-date': case 'due-today': break
     }
   }
-  const marked = extinguisherDue(item, today)
-  findings.push(...marked.findings)
-  const dates = [...standings.map(({ due }) => due.dueOn), ...marked.dates]
+  const marked = item.kind === 'extinguisher' ? judgeExtinguisher(item, today) : []
+  findings.push(...marked)
   return {
-    mayUse: !item.isRetired && item.taggedOut === null && standings.every(({ due }) => due.mayUse) && marked.findings.every(({ severity }) => severity !== 'hold'), lists: standings,
-    nextDueOn: dates.includes(null) ? null : dates.reduce<string | null>((soonest, date) => soonest === null || date! < soonest ? date : soonest, null), findings,
+    mayUse: !item.isRetired && item.taggedOut === null && standings.every(({ due }) => due.mayUse) && marked.length === 0, lists: standings, findings,
   }
 }

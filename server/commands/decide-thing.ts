@@ -59,7 +59,7 @@ export async function decideOnItem(room: ThingRoom, tagId: string, state: ItemSt
   }
   const asksCompetence = command.type === 'item.inspect' || command.type === 'item.release'
   return decideItem(state, command, {
-    tag: shownTag(tagId), shopDay: room.shopDay,
+    tag: shownTag(tagId), shopDay: room.shopDay, at: room.at,
     list: command.type === 'item.inspect' ? checkList((await readCheckLists(room.db, room.caller.siteId)).lists, command.payload.listId) : null,
     isCompetent: asksCompetence && state !== null && await isCompetentFor(room, state.kind),
   })

@@ -18,8 +18,8 @@ const [FEW, MANY, ROUNDS] = [100, 100_000, 300]
 const thing = (i: number): ItemState => {
   const kind = EQUIPMENT_KINDS[i % EQUIPMENT_KINDS.length]!
   const passedOn = new Date(Date.UTC(2026, 10, 23) - (i * 7919 % 500) * 86_400_000).toISOString().slice(0, 10)
-  const lists = Object.fromEntries(BUILT_IN_LISTS.filter(list => list.kind === kind).map(({ id }) => [id, { passedOn, eventsSince: [] }]))
-  return { tag: `T-${i}`, kind, name: `Thing ${i}`, marks: { madeOn: '2024-01-01', extinguisherType: 'dry-chemical' }, assignment: { to: 'bay', id: `bay-${i % 40}` }, taggedOut: null, isRetired: false, lists }
+  const lists = Object.fromEntries(BUILT_IN_LISTS.filter(list => list.kind === kind).map(({ id }) => [id, { passedOn, eventsSince: [], doneAt: '2026-11-23T08:00:00.000Z' }]))
+  return { tag: `T-${i}`, kind, name: `Thing ${i}`, marks: { madeOn: '2024-01-01', extinguisherType: 'dry-chemical' }, assignment: { to: 'bay', id: `bay-${i % 40}` }, taggedOut: null, isRetired: false, lastEventAt: null, lists }
 }
 
 async function fill(pool: pg.Pool, siteId: string, count: number): Promise<void> {

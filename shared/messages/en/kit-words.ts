@@ -1,5 +1,5 @@
 import type { CylinderGasId, EquipmentKindId, CompetenceId, TipId, WithdrawalRuleSetId } from '#core/vocabulary/vocabulary'
-import type { GasNeedId } from '#core/clearance/clearance-findings'
+import type { GasNeedId } from '#core/cylinder/gas-need'
 import type { DangerId } from '#core/cylinder/guided-steps'
 import type { ItemEventId } from '#core/inspection/check-list'
 

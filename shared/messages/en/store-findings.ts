@@ -70,6 +70,7 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'kit.not-tagged-out': ({ tag }) => [`${tag} is not tagged out.`],
   'kit.list-of-other-kind': ({ tag, kind }) => [`That list is not one of ${tag}, ${words.equipmentKinds[kind]}: recorded, and it renews nothing.`, 'Do one of its own lists.'],
   'kit.list-version-old': ({ version, current }) => [`Done against version ${version} of the list; version ${current} stands. It is recorded and renews no date.`, 'Do it again by the new list.'],
+  'kit.report-outrun': ({ tag }) => [`This look at ${tag} is from before what is known of it by now: recorded, and it renews nothing.`, 'Look at it again.'],
   'kit.checks-missing': ({ count }) => [`${count === 1 ? 'One check is' : `${count} checks are`} not answered: recorded, and open.`, 'Answer the rest.'],
   'kit.competence-missing': ({ kind }) => [`This takes somebody named as competent for ${words.aKind(kind)}.`, 'Ask the safety lead.'],
   'kit.repair-not-said': () => ['Nobody said what was repaired.', 'Write down the repair.'],

@@ -31,8 +31,8 @@ const CUT: Job = { ...MIG, process: 'ofc', currentA: undefined, shieldingGas: un
 
 /** A thing of which every list was passed today. */
 function thing(kind: EquipmentKindId, tag: string, marks: ItemMarks = {}, over: Partial<ItemState> = {}): ItemState {
-  const lists = Object.fromEntries(BUILT_IN_LISTS.filter(list => list.kind === kind).map(({ id }) => [id, { passedOn: TODAY, eventsSince: [] }]))
-  return { tag, kind, name: tag, marks, assignment: { to: 'bay', id: 'bay-1' }, taggedOut: null, isRetired: false, lists, ...over }
+  const lists = Object.fromEntries(BUILT_IN_LISTS.filter(list => list.kind === kind).map(({ id }) => [id, { passedOn: TODAY, eventsSince: [], doneAt: NOW }]))
+  return { tag, kind, name: tag, marks, assignment: { to: 'bay', id: 'bay-1' }, taggedOut: null, isRetired: false, lastEventAt: null, lists, ...over }
 }
 const MACHINE: ItemMarks = { ratedCurrentA: 300, ratedDutyPercent: 60, maxCurrentA: 350 }
 const MIG_KIT = [thing('arc-machine', 'M-1', MACHINE), thing('welding-leads', 'L-1', { leadLengthM: 10, leadAreaMm2: 50 }), thing('wire-feed-gun', 'G-1'), thing('work-clamp', 'C-1'), thing('regulator', 'R-1')]
@@ -85,7 +85,7 @@ describe('the Gas gate', () => {
     expect(held.findings[0]!.values).toMatchObject({ neededM3: 1.2 })
   })
   it('holds while acetylene settles, opens by the clock, and holds when a heating head draws too fast', () => {
-    const lay: CylinderEvent = { type: 'cylinder-lay', version: 1, payload: { lyingMin: 20, settlesAt: '2026-11-24T10:00:00.000Z' } }
+    const lay: CylinderEvent = { type: 'cylinder-lay', version: 1, payload: { lyingMin: 20, settlesAt: '2026-11-24T10:00:00.000Z', at: NOW } }
     const retest: CylinderEvent = { type: 'joints-tested', version: 1, payload: ACETYLENE.leakTest! }
     const settling = evolveCylinder(evolveCylinder(ACETYLENE, lay), retest)!
     expect([gas(CUT, FLAME_KIT, [OXYGEN, settling]).state, gas(CUT, FLAME_KIT, [OXYGEN, settling], NEW_SITE_RULES, '2026-11-24T10:00:00.000Z').state]).toEqual(['hold', 'open'])
@@ -96,6 +96,12 @@ describe('the Gas gate', () => {
     expect([gas(CUT, FLAME_KIT, [OXYGEN, high]).state, gas(CUT, FLAME_KIT, [OXYGEN, evolveCylinder(high, { type: 'delivery-set', version: 1, payload: { gaugeKPa: 103 } })!]).state]).toEqual(['stop', 'open'])
     const leaking = evolveCylinder(MIX, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: NOW } })!
     for (const job of [MIG, null, { ...MIG, process: 'smaw' } as const]) expect(gas(job, MIG_KIT, [leaking]).state).toBe('stop')
+  })
+  it('an empty one without its regulator beside the full one does not matter; tagged out it does', () => {
+    const taken = [{ type: 'cylinder-disconnected', version: 1, payload: { isCapped: true, at: NOW } }, { type: 'cylinder-emptied', version: 1, payload: {} }] as const
+    const beside = taken.reduce<CylinderState | null>(evolveCylinder, { ...MIX, tag: 'MX-2' })!
+    expect(gas(MIG, MIG_KIT, [MIX, beside]).state).toBe('open')
+    expect(gas(MIG, MIG_KIT, [MIX, evolveCylinder(beside, { type: 'cylinder-tagged-out', version: 1, payload: { reason: 'dent' } })!]).state).toBe('hold')
   })
   it('past its test a cylinder may be used up with a caution; a site may hold it; an unread shoulder holds', () => {
     const old = connected('OX-1', { gas: 'oxygen', stamps: 'DOT-3AA2400 / 6-15' }, { gaugeKPa: 12_000 })
@@ -111,9 +117,9 @@ describe('the Gas gate', () => {
 describe('the Machine gate', () => {
   it('opens when everything the process needs is here, looked at, and bears the current', () => expect(machine(MIG, MIG_KIT).state).toBe('open'))
   it('has to do a look that is not from today, and holds a test past its day', () => {
-    const yesterday = thing('arc-machine', 'M-1', MACHINE, { lists: { 'arc-machine.before-use': { passedOn: '2026-11-23', eventsSince: [] }, 'arc-machine.electrical': { passedOn: TODAY, eventsSince: [] } } })
+    const yesterday = thing('arc-machine', 'M-1', MACHINE, { lists: { 'arc-machine.before-use': { passedOn: '2026-11-23', eventsSince: [], doneAt: NOW }, 'arc-machine.electrical': { passedOn: TODAY, eventsSince: [], doneAt: NOW } } })
     expect(machine(MIG, [yesterday, ...MIG_KIT.slice(1)])).toMatchObject({ state: 'to-do', findings: [{ code: 'kit.look-due' }, { severity: 'note' }] })
-    const late = thing('arc-machine', 'M-1', MACHINE, { lists: { 'arc-machine.before-use': { passedOn: TODAY, eventsSince: [] }, 'arc-machine.electrical': { passedOn: '2025-11-01', eventsSince: [] } } })
+    const late = thing('arc-machine', 'M-1', MACHINE, { lists: { 'arc-machine.before-use': { passedOn: TODAY, eventsSince: [], doneAt: NOW }, 'arc-machine.electrical': { passedOn: '2025-11-01', eventsSince: [], doneAt: NOW } } })
     expect(machine(MIG, [late, ...MIG_KIT.slice(1)])).toMatchObject({ state: 'hold', findings: [{ code: 'kit.late' }, { severity: 'note' }] })
   })
   it('holds a machine whose duty is too short for the arc minutes, and a cable too thin', () => {

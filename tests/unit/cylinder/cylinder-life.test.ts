@@ -45,6 +45,19 @@ describe('a cylinder\'s life', () => {
     expect(life([RECEIVE, connect, tight]).state?.leakTest).not.toBeNull()
     for (const touched of [{ type: 'cylinder.disconnect', payload: { isCapped: true } }, { type: 'cylinder.note-lying', payload: { lyingMin: 5 } }] as const) expect(life([RECEIVE, connect, tight, touched]).state?.leakTest).toBeNull()
   })
+  it('a leak test or a reading that is reported late undoes nothing newer', () => {
+    const at = (commands: readonly (readonly [CylinderCommand, string])[]) => commands.reduce<CylinderState | null>((state, [command, when]) => {
+      const decided = decideCylinder(state, command, { ...context, at: `2026-11-24T${when}:00.000Z` })
+      return 'events' in decided ? decided.events.reduce(evolveCylinder, state) : state
+    }, null)!
+    const tight: CylinderCommand = { type: 'cylinder.test-joints', payload: { joints: { 'valve-stem': true } } }
+    const weigh = (grossKg: number): CylinderCommand => ({ type: 'cylinder.read', payload: { by: 'weight', grossKg } })
+    expect(at([[RECEIVE, '08:00'], [connect, '10:00'], [tight, '09:30']]).leakTest).toBeNull()
+    expect(at([[RECEIVE, '08:00'], [connect, '10:00'], [tight, '10:05']]).leakTest?.at).toBe('2026-11-24T10:05:00.000Z')
+    expect(at([[RECEIVE, '08:00'], [weigh(84), '11:00'], [weigh(88), '09:00']]).reading).toMatchObject({ grossKg: 84 })
+    // A leak is a danger whenever it is told.
+    expect(at([[RECEIVE, '08:00'], [connect, '10:00'], [{ type: 'cylinder.test-joints', payload: { joints: { 'valve-stem': false } } }, '09:30']]).danger?.danger).toBe('leak')
+  })
   it('empty or tagged out it is not connected; corrected, its life goes on', () => {
     expect(life([RECEIVE, { type: 'cylinder.note-empty', payload: {} }, connect]).refused).toEqual(['cylinder.empty'])
     expect(life([RECEIVE, { type: 'cylinder.tag-out', payload: { reason: 'dent' } }, connect]).refused).toEqual(['kit.tagged-out'])

@@ -5,7 +5,7 @@ import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Answers, CheckList, ItemEventId } from '#core/inspection/check-list'
 import { decideItem } from '#core/inspection/decide-item'
 import { dueAfter, dueState } from '#core/inspection/due'
-import { evolveItem } from '#core/inspection/item'
+import { baysServed, evolveItem } from '#core/inspection/item'
 import type { ItemCommand, ItemState } from '#core/inspection/item'
 import { judgeInspection, passesCheck } from '#core/inspection/judge-inspection'
 import { judgeItem } from '#core/inspection/judge-item'
@@ -19,9 +19,9 @@ const LOOK_GOOD: Answers = { 'arrestor-fitted': true, 'arrestor-clean': true }
 const YEARLY_GOOD: Answers = { 'arrestor-function': true, 'arrestor-age': 2 }
 
 interface Done { readonly state: ItemState | null, readonly refused: readonly string[], readonly remarks: readonly string[] }
-function act(state: ItemState | null, command: ItemCommand, { shopDay = TODAY, isCompetent = true, of = null }: { shopDay?: string, isCompetent?: boolean, of?: CheckList | null } = {}): Done {
+function act(state: ItemState | null, command: ItemCommand, { shopDay = TODAY, at = `${shopDay}T10:00:00.000Z`, isCompetent = true, of = null }: { shopDay?: string, at?: string, isCompetent?: boolean, of?: CheckList | null } = {}): Done {
   const listOf = of ?? (command.type === 'item.inspect' ? BUILT_IN_LISTS.find(({ id }) => id === command.payload.listId) ?? null : null)
-  const decision = decideItem(state, command, { tag: TAG, shopDay, list: listOf, isCompetent })
+  const decision = decideItem(state, command, { tag: TAG, shopDay, at, list: listOf, isCompetent })
   if (isRefused(decision)) return { state, refused: decision.refused.map(({ code }) => code), remarks: [] }
   return { state: decision.events.reduce(evolveItem, state), refused: [], remarks: (decision.remarks ?? []).map(({ code }) => code) }
 }
@@ -32,9 +32,9 @@ const TO_BAY: ItemCommand = { type: 'item.assign', payload: { assignment: { to: 
 
 describe('a thing with a tag', () => {
   it('is not in service before every list of its kind has a pass', () => {
-    expect(judgeItem(REGISTERED, TODAY)).toMatchObject({ mayUse: false, nextDueOn: null })
+    expect(judgeItem(REGISTERED, TODAY)).toMatchObject({ mayUse: false })
     expect(judgeItem(REGISTERED, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
-    expect(judgeItem(IN_SERVICE, TODAY)).toMatchObject({ mayUse: true, nextDueOn: TODAY, findings: [] })
+    expect(judgeItem(IN_SERVICE, TODAY)).toMatchObject({ mayUse: true, findings: [] })
     expect(judgeItem(IN_SERVICE, '2026-11-24')).toMatchObject({ mayUse: false })
   })
   it('wears its tag alone', () => expect(act(REGISTERED, { type: 'item.register', payload: { kind: 'hose', name: 'x', marks: {} } }).refused).toEqual(['kit.tag-taken']))
@@ -71,6 +71,27 @@ describe('a thing with a tag', () => {
     const tagged = act(IN_SERVICE, { type: 'item.tag-out', payload: { reason: 'looks odd' } }).state!
     expect(act(tagged, inspect(LOOK, { ...LOOK_GOOD, 'arrestor-clean': false })).state!.taggedOut).toEqual({ reason: 'looks odd', checks: ['arrestor-clean'] })
   })
+  it('a report that comes late undoes nothing newer: not a fall, not a repair, not a failed look', () => {
+    const [before, after] = [`${TODAY}T09:00:00.000Z`, `${TODAY}T11:00:00.000Z`]
+    const late = { at: before } as const
+    const dropped = act(IN_SERVICE, { type: 'item.note-event', payload: { event: 'dropped' } }, { at: after }).state!
+    const passedBefore = act(dropped, inspect(YEARLY, YEARLY_GOOD), late)
+    expect([passedBefore.remarks, judgeItem(passedBefore.state!, TODAY).mayUse]).toEqual([['kit.report-outrun'], false])
+    expect(judgeItem(act(act(dropped, inspect(YEARLY, YEARLY_GOOD), { at: after }).state, inspect(LOOK, LOOK_GOOD), { at: after }).state!, TODAY).mayUse).toBe(true)
+    // Never looked at before it fell: that look still comes from before the fall.
+    const fresh = act(REGISTERED, { type: 'item.note-event', payload: { event: 'dropped' } }, { at: after }).state
+    expect(act(fresh, inspect(LOOK, LOOK_GOOD), late).remarks).toEqual(['kit.report-outrun'])
+    // What failed is tagged out whenever the report comes, and the newer look keeps its time.
+    const failed = act(act(IN_SERVICE, inspect(LOOK, LOOK_GOOD), { at: after }).state, inspect(LOOK, { ...LOOK_GOOD, 'arrestor-clean': false }), late).state!
+    expect([failed.taggedOut?.checks, failed.lists[LOOK.id]]).toEqual([['arrestor-clean'], { passedOn: null, eventsSince: [], doneAt: after }])
+  })
+  it('every reason to tag it out is on record; the first that was given stays on the tag', () => {
+    const first = act(IN_SERVICE, { type: 'item.tag-out', payload: { reason: 'looks odd' } }).state!
+    const again = decideItem(first, { type: 'item.tag-out', payload: { reason: 'smells' } }, { tag: TAG, shopDay: TODAY, at: `${TODAY}T10:00:00.000Z`, list: null, isCompetent: false })
+    expect(again).toMatchObject({ events: [{ type: 'item-tagged-out', payload: { reason: 'smells' } }] })
+    expect(act(first, { type: 'item.tag-out', payload: { reason: 'smells' } }).state!.taggedOut).toEqual({ reason: 'looks odd', checks: [] })
+  })
+  it('a thing that serves several bays names each once', () => expect(baysServed({ to: 'bay', id: 'bay-1', alsoIds: ['bay-2', 'bay-1'] })).toEqual(['bay-1', 'bay-2']))
   it('a fall or a flashback makes it due at once', () => {
     const dropped = act(IN_SERVICE, { type: 'item.note-event', payload: { event: 'flashback' } }).state!
     expect(judgeItem(dropped, TODAY)).toMatchObject({ mayUse: false, findings: [{ code: 'kit.due-after-event', values: { events: ['flashback'] } }] })

@@ -9,7 +9,7 @@ import { listsToDo, walkingOrder } from '#core/inspection/round'
 import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
 
 const item = (tagId: string, kind: EquipmentKindId, assignment: Assignment, lists: ItemState['lists'] = {}, over: Partial<ItemState> = {}) =>
-  ({ tagId, item: { tag: tagId.toUpperCase(), kind, name: tagId, marks: {}, assignment, taggedOut: null, isRetired: false, lists, ...over } satisfies ItemState })
+  ({ tagId, item: { tag: tagId.toUpperCase(), kind, name: tagId, marks: {}, assignment, taggedOut: null, isRetired: false, lastEventAt: null, lists, ...over } satisfies ItemState })
 const bay = (id: string, alsoIds?: readonly string[]): Assignment => ({ to: 'bay', id, ...alsoIds ? { alsoIds } : {} })
 const SITE = {
   halls: [{ hallId: 'b', name: 'B' }, { hallId: 'a', name: 'A' }], areas: [{ areaId: 'a1', hallId: 'a', name: 'A1' }, { areaId: 'b1', hallId: 'b', name: 'B1' }],
@@ -30,7 +30,7 @@ describe('the walking order', () => {
 })
 
 describe('what is to do', () => {
-  const done = (passedOn: string) => ({ passedOn, eventsSince: [] })
+  const done = (passedOn: string) => ({ passedOn, eventsSince: [], doneAt: '2026-11-24T08:00:00.000Z' })
   it('before use each day; by the calendar on its day; what takes somebody named only for them', () => {
     const regulator = item('r-1', 'regulator', bay('bay-1'), { 'regulator.before-use': done('2026-11-24'), 'regulator.quarterly': done('2026-08-24'), 'regulator.yearly': done('2025-11-20') }).item
     expect(listsToDo(regulator, BUILT_IN_LISTS, '2026-11-24', false).map(({ id }) => id)).toEqual(['regulator.quarterly'])

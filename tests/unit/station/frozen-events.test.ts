@@ -52,8 +52,8 @@ it('folds the events of things, cylinders, places, lists and notices as they fir
     item: ItemEvent[], cylinder: CylinderEvent[], place: PlaceEvent[], checkLists: CheckListsEvent[], notice: NoticeEvent[], person: PersonEvent[], station: Landed[], houseRules: Landed[]
   }
   expect(third.item.reduce(evolveItem, null)).toEqual({
-    tag: 'FA-3', kind: 'flashback-arrestor', name: 'Arrestor, acetylene', marks: {}, assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] }, taggedOut: null, isRetired: false,
-    lists: { 'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'] }, 'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'] } },
+    tag: 'FA-3', kind: 'flashback-arrestor', name: 'Arrestor, acetylene', marks: {}, assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] }, taggedOut: null, isRetired: false, lastEventAt: '2026-11-24T08:00:00.000Z',
+    lists: { 'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'], doneAt: '2026-11-24T08:00:00.000Z' }, 'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'], doneAt: '2026-11-24T08:00:00.000Z' } },
   })
   expect(third.cylinder.reduce(evolveCylinder, null)).toMatchObject({
     tag: 'AC-7', tareKg: 79, isConnected: false, isEmpty: true, isReturned: true, standing: null, hasSettled: true, danger: null, taggedOut: null, leakTest: null, deliveryKPa: null, reading: { by: 'weight', grossKg: 88 },
