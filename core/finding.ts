@@ -10,6 +10,7 @@ import type { SamplesFindings } from './samples/samples-findings'
 import type { AirFindings } from './air/air-findings'
 import type { CylinderFindings } from './cylinder/cylinder-findings'
 import type { ElectricalFindings } from './electrical/electrical-findings'
+import type { HotWorkFindings, PermitFindings, SparkFindings } from './hotwork/hotwork-findings'
 import type { InspectionFindings } from './inspection/inspection-findings'
 
 /**
@@ -18,7 +19,7 @@ import type { InspectionFindings } from './inspection/inspection-findings'
  * catalogue must then speak it, or it does not compile.
  */
 export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, GasFindings, MachineFindings, StationFindings, CommandFindings,
-  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings, InspectionFindings {}
+  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings, InspectionFindings, SparkFindings, HotWorkFindings, PermitFindings {}
 
 export type FindingCode = keyof FindingValues
 

@@ -17,6 +17,8 @@ export const SITE = { siteId: 'fenmarsh', name: 'Fenmarsh Lockworks', timeZone: 
 export const RULES: HouseRules = { jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: 10, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
   exposureBasis: 'us-ca', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 24,
   settlingRule: 'longer-of-hour-and-lying', regulatorRule: 'off-weekly', weekEndsOn: 5, pastDueHolds: false, storageBasis: 'us',
+  radiusRule: '35-ft', watchAfterMin: 60, monitoringMin: 180, roundEveryMin: 15, visitEveryMin: 30, coverGapMin: 5, gasRetestMin: 120, lelLimitPercent: 0, oxygenMaxPercent: 22, longestPermitHours: 8,
+  authorisingRule: 'lead-and-authorisers', emergencyNumber: '999 from any yard telephone', firePointNumber: '440 gatehouse', firstAidNumber: '441 first-aid room', gasSupplierNumber: '0 for the store',
 }
 
 export const HALLS = [{ hallId: 'gate-hall', name: 'Gate hall' }, { hallId: 'boat-shed', name: 'Boat shed' }, { hallId: 'lockside', name: 'Lockside' }]

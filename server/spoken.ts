@@ -1,8 +1,10 @@
+import { hotworkSentences } from '#shared/messages/en/hotwork-findings'
 import { storeSentences } from '#shared/messages/en/store-findings'
 import { learnSentences, spoken as inWords } from '#shared/messages/speak'
 
 // The server speaks for every area; a page fetches its own. Whoever speaks here imports this module, so that the bundle keeps the call.
 learnSentences(storeSentences)
+learnSentences(hotworkSentences)
 
 /** A finding as the API sends it, in the words of every area. */
 export const spoken = inWords

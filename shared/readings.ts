@@ -5,6 +5,7 @@ import type { Station } from '#core/station/station'
 import type { FumeDataSheets } from '#core/fume/data-sheets'
 import type { HallState } from '#core/hall/hall-state'
 import type { WearerRecord, Wearer } from '#core/respirator/wearer'
+import type { FireStanding } from '#core/clearance/fire-standing'
 import type { KitStanding } from '#core/clearance/kit-around'
 import type { CylinderState } from '#core/cylinder/cylinder'
 import type { CylinderFact } from '#core/cylinder/cylinder-fact'
@@ -41,6 +42,8 @@ export interface FloorReading {
   readonly people: readonly { readonly personId: string, readonly name: string }[]
   /** What stands and is worn at the bays, judged for this shop day. */
   readonly kit: KitStanding
+  /** Open permits at bays, how many screens are heard, and the names of those on post. */
+  readonly fire: FireStanding
   /** What whoever is signed in was told and has not seen yet. */
   readonly unseen: readonly NoticeReading[]
   /** What the Air gates are judged from. Of health only: which mask, and until when its wearer is ready. */

@@ -3,6 +3,8 @@ import { airOf, UNKNOWN_AIR } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import type { StationVerdict } from '#core/clearance/assess-station'
+import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
+import { fireAt, NO_FIRE_STANDING } from '#core/clearance/fire-standing'
 import { kitAt, NO_KIT, NO_STANDING } from '#core/clearance/kit-around'
 import { readStreamId } from '#core/command/commands'
 import type { Finding } from '#core/finding'
@@ -15,6 +17,7 @@ import { decideStation } from '#core/station/decide-station'
 import type { StationCommand } from '#core/station/decide-station'
 import { EMPTY_STATION, evolveStation } from '#core/station/station'
 import type { Station } from '#core/station/station'
+import { speakTimesIn } from '#shared/messages/en/fire-findings'
 import { speak } from '#shared/messages/speak'
 import type { FloorReading } from '#shared/readings'
 
@@ -36,6 +39,9 @@ export type Hearing = 'connecting' | 'live' | 'silent'
 /** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
 const JUDGE_EVERY_MS = 10_000
 
+/** A screen that has not heard the server for this long shows nothing as clear, ms. */
+const UNHEARD_AFTER_MS = 45_000
+
 /** Before the first reading nothing is known of any hall. */
 const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearers: {}, versions: { halls: {}, sheets: 0, samples: {} } }
 
@@ -43,6 +49,8 @@ const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearer
 export const useFloor = defineStore('floor', () => {
   const reading = ref<FloorReading | null>(null)
   const hearing = ref<Hearing>('connecting')
+  /** When the server was last heard: by its own clock, and by this device's for how long ago that is. */
+  const lastHeard = ref({ at: '', deviceMs: Date.now() })
   const clock = useClock()
   const outbox = useOutbox()
   const session = useSession()
@@ -50,7 +58,10 @@ export const useFloor = defineStore('floor', () => {
   let refreshing: Promise<void> | undefined
   let again = false
 
-  const judgedAtMs = computed(() => Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS)
+  /** What was just read is judged at once, not at the next turn. */
+  const readAtMs = ref(0)
+  const judgedAtMs = computed(() => Math.max(readAtMs.value, Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS))
+  const unheardSince = computed(() => judgedAtMs.value > 0 && Date.now() - lastHeard.value.deviceMs > UNHEARD_AFTER_MS ? lastHeard.value.at : null)
   const rules = computed(() => reading.value?.rules ?? NEW_SITE_RULES)
   const site = computed(() => reading.value?.site ?? NO_SITE)
   const names = computed(() => new Map(reading.value?.people.map(({ personId, name }) => [personId, name]) ?? []))
@@ -74,7 +85,7 @@ export const useFloor = defineStore('floor', () => {
   /** Judges a bay as it stands, or as it would with another job or under other rules. */
   const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict => {
     const air = underRules === rules.value ? airAt.value : airOf({ ...airFacts.value, rules: underRules })
-    return assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: judgedAt.value, air: air(bay.bayId), kit: kitAt(reading.value?.kit ?? NO_STANDING, bay.bayId) })
+    return assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: judgedAt.value, air: air(bay.bayId), kit: kitAt(reading.value?.kit ?? NO_STANDING, bay.bayId), fire: fireAt(reading.value?.fire ?? NO_FIRE_STANDING, bay.bayId), unheardSince: unheardSince.value })
   }
 
   /** What waits to be sent is shown as done: the same decision, made here with the same core. */
@@ -84,7 +95,7 @@ export const useFloor = defineStore('floor', () => {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
       if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
       const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), site.value.timeZone, rules.value.shopDayHour)).toISOString()
-      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil, air: UNKNOWN_AIR, kit: NO_KIT })
+      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND })
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
         unsent = true
@@ -121,25 +132,33 @@ export const useFloor = defineStore('floor', () => {
       do {
         again = false
         const reply = await ask<FloorReading>('floor')
-        if (reply.ok && (reading.value === null || reply.body.position >= reading.value.position)) reading.value = reply.body
+        if (reply.ok && (reading.value === null || reply.body.position >= reading.value.position)) {
+          reading.value = reply.body
+          readAtMs.value = Date.parse(clock.nowIso())
+          lastHeard.value = { at: clock.nowIso(), deviceMs: Date.now() }
+          speakTimesIn(reply.body.site.timeZone)
+        }
         else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
       } while (again)
     })().finally(() => { refreshing = undefined })
     return refreshing
   }
 
+  function heard(now: string) {
+    hearing.value = 'live'
+    clock.heard(now)
+    lastHeard.value = { at: now, deviceMs: Date.now() }
+  }
+
   function listen() {
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
     source.addEventListener('changes', (event) => {
-      hearing.value = 'live'
-      clock.heard((JSON.parse(event.data as string) as { now: string }).now)
+      const { now } = JSON.parse(event.data as string) as { now: string }
+      heard(now)
       void refresh()
     })
-    source.addEventListener('heartbeat', (event) => {
-      hearing.value = 'live'
-      clock.heard(event.data as string)
-    })
+    source.addEventListener('heartbeat', event => heard(event.data as string))
     source.addEventListener('error', () => {
       hearing.value = 'silent'
       // The browser gives up on a stream that was refused; look who is signed in, and begin again.

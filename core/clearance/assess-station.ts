@@ -7,19 +7,19 @@ import type { Instant, Station } from '../station/station'
 import type { AirAssessment } from '../air/assess-air'
 import type { AirSurroundings } from '../air/air-facts'
 import type { Gate, Word } from './gate'
-import { gateFrom } from './gate'
 import type { Finding } from '../finding'
 import { judgeAir } from './air-gate'
 import { judgeBody } from './body-gate'
 import { judgeEyes } from './eyes-gate'
+import { judgeFire } from './fire-gate'
+import type { FireAround } from './fire-gate'
 import { judgeGas } from './gas-gate'
-import { ofGate, sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 import { judgeJob } from './job-gate'
 import { judgeMachine } from './machine-gate'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 3
+export const RULES_VERSION = 4
 
 /** Everything a station's verdict rests on, besides the station. */
 export interface Surroundings {
@@ -28,6 +28,9 @@ export interface Surroundings {
   readonly now: Instant
   readonly air: AirSurroundings
   readonly kit: KitAround
+  readonly fire: FireAround
+  /** Since when the server was not heard, on a screen that judges from what it last heard; none where facts are read as they are judged. */
+  readonly unheardSince?: Instant | null
 }
 
 /** A station judged: its gates in working order, the word at the end, and the first reason for it. */
@@ -44,22 +47,14 @@ export interface StationVerdict {
 
 const isClosed = ({ state }: Gate): boolean => state !== 'open' && state !== 'not-needed'
 
-/** Fire is not judged yet; a thing of it that is tagged out or past due holds it all the same. */
-function fireSoFar({ items }: KitAround, now: Instant): Gate {
-  const found: Finding[] = []
-  const missing: Finding[] = []
-  sortItemFindings(ofGate(items, 'fire'), now, found, missing)
-  return gateFrom('fire', found, [...missing, finding('hold', 'gate.not-judged-yet', { gate: 'fire' })])
-}
-
 /**
  * Judges every gate of a station, in the order people work. Unknown never opens a gate.
- * Fire is not judged yet and says so; Gas and Machine are not needed where the process uses none.
+ * Gas and Machine are not needed where the process uses none.
  *
  * @param station what is known of the place
- * @param surroundings house rules, workplace, the air of the hall, what stands at the bay, and the instant of judging
+ * @param surroundings house rules, workplace, the air of the hall, what stands at the bay, its permit, and the instant of judging
  */
-export function assessStation(station: Station, { rules, workplace, now, air: surroundings, kit }: Surroundings): StationVerdict {
+export function assessStation(station: Station, { rules, workplace, now, air: surroundings, kit, fire, unheardSince = null }: Surroundings): StationVerdict {
   const eyes = judgeEyes(station, rules, workplace, kit.wornBy(station.personId), now)
   const body = judgeBody(station, now)
   const air = judgeAir(station, surroundings, kit, rules, now)
@@ -70,7 +65,7 @@ export function assessStation(station: Station, { rules, workplace, now, air: su
     { gate: 'air', state: air.state, findings: air.findings },
     judgeGas(station, kit, rules, now),
     judgeMachine(station, kit, now),
-    fireSoFar(kit, now),
+    judgeFire(station, workplace, kit, fire, now),
   ]
   const closed = gates.find(isClosed)
   const judged = { gates, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit, air: air.air }
@@ -81,5 +76,7 @@ export function assessStation(station: Station, { rules, workplace, now, air: su
   const stopping = gates.find(({ state }) => state === 'stop')
   if (stopping) return { ...judged, word: 'stopped', reason: stopping.findings[0] ?? null }
   if (closed) return { ...judged, word: 'hold', reason: closed.findings[0] ?? null }
+  // Every gate is open by what was last heard, and that is too long ago to strike on.
+  if (unheardSince !== null) return { ...judged, word: 'hold', reason: finding('hold', 'station.unheard', { sinceIso: unheardSince }) }
   return { ...judged, word: 'clear-to-strike', reason: null }
 }

@@ -49,8 +49,8 @@ export interface MachineFindings {
 
 /** Codes of the station as a whole. */
 export interface StationFindings {
+  'station.unheard': { sinceIso: string }
   'station.stopped': { reason: string | null, at: string }
-  'gate.not-judged-yet': { gate: GateId }
   'gate.job-first': { gate: GateId }
   'gate.facts-stale': { tag: string }
   'gate.item-missing': { kind: EquipmentKindId, needed: number, here: number }

@@ -7,6 +7,7 @@ export interface CommandFindings {
   'command.not-allowed': { right: RightId, roles: readonly RoleId[] }
   'command.id-reused': { commandId: string }
   'command.unknown-stream': { streamId: string }
+  'command.stop-reason-first': Record<string, never>
   'command.not-stopped': Record<string, never>
   'command.name-taken': { name: string }
   'command.person-unknown': { personId: string }

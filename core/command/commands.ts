@@ -10,11 +10,12 @@ import type { CheckListsCommands } from '../inspection/check-lists'
 import type { ItemCommands } from '../inspection/item'
 import type { NoticeCommands } from '../notice/notice'
 import type { PlaceCommands } from '../place/place'
+import type { PermitCommands } from '../hotwork/permit'
 import type { SealCommands } from '../seal/seal'
 
 /** Every command with its payload. The Zod schemas in shared/ must satisfy them. */
 export interface CommandPayloads extends SiteCommands, PersonCommands, StationCommands, HouseRulesCommands, SealCommands, HallCommands, FumeCommands, SamplesCommands,
-  ItemCommands, CylinderCommands, CheckListsCommands, PlaceCommands, NoticeCommands {}
+  ItemCommands, CylinderCommands, CheckListsCommands, PlaceCommands, NoticeCommands, PermitCommands {}
 export type CommandType = keyof CommandPayloads
 
 /** A command as its area decides it. */
@@ -32,12 +33,13 @@ export const CHECK_LISTS_STREAM = 'check-lists'
 export const itemStream = (tagId: string): string => `item/${tagId}`
 export const cylinderStream = (tagId: string): string => `cylinder/${tagId}`
 export const placeStream = (placeId: string): string => `place/${placeId}`
+export const permitStream = (permitId: string): string => `permit/${permitId}`
 export const noticeStream = (noticeId: string): string => `notice/${noticeId}`
 export const personStream = (personId: string): string => `person/${personId}`
 
 /** Streams of which a site has one, and streams of which it has many. */
 const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists'] as const
-const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice'] as const
+const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice', 'permit'] as const
 export type StreamKindName = typeof SINGLE[number] | typeof MANY[number]
 
 /** The kind of a stream, and the id behind it. */

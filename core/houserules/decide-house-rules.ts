@@ -6,5 +6,5 @@ export interface HouseRulesCommands { 'house-rules.change': HouseRules }
 /** House rules may always be changed by who may; unchanged rules leave no trace. */
 export function decideHouseRules(rules: HouseRules, { payload }: { readonly payload: HouseRules }): Decision<HouseRulesEvent> {
   const keys = Object.keys(payload) as (keyof HouseRules)[]
-  return keys.every(key => rules[key] === payload[key]) ? { events: [] } : { events: [{ type: 'house-rules-changed', version: 3, payload }] }
+  return keys.every(key => rules[key] === payload[key]) ? { events: [] } : { events: [{ type: 'house-rules-changed', version: 4, payload }] }
 }

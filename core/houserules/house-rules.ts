@@ -1,11 +1,16 @@
 import type { ExposureBasisId, JurisdictionId, ShadeBasisId, StorageBasisId } from '../vocabulary/vocabulary'
 import type { UnitSystem } from '../units'
 import type { SettlingRuleId } from '../cylinder/settling'
+import type { RadiusRuleId } from '../hotwork/radius-rules'
 import type { ShadeRules } from '../shade/shade-question'
 
 /** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
 export const REGULATOR_RULES = ['on-in-daily-use', 'off-weekly', 'off-daily'] as const
 export type RegulatorRuleId = typeof REGULATOR_RULES[number]
+
+/** Who may authorise hot work; never their own. */
+export const AUTHORISING_RULES = ['lead-and-authorisers', 'lead-only'] as const
+export type AuthorisingRuleId = typeof AUTHORISING_RULES[number]
 
 /** The schools a site has chosen among. The stricter of law and house rule binds. */
 export interface HouseRules {
@@ -36,6 +41,27 @@ export interface HouseRules {
   /** Law lets a cylinder past its date be used up; a site may hold it. */
   readonly pastDueHolds: boolean
   readonly storageBasis: StorageBasisId
+  /** The circle kept clear for hot work; the computed reach may only make it larger. */
+  readonly radiusRule: RadiusRuleId
+  /** Fire watch after the last arc, min, and monitoring after that. */
+  readonly watchAfterMin: number
+  readonly monitoringMin: number
+  /** Between rounds of the watch, and between visits of the monitoring, min. */
+  readonly roundEveryMin: number
+  readonly visitEveryMin: number
+  /** A longer gap in cover begins the watch again, min. */
+  readonly coverGapMin: number
+  readonly gasRetestMin: number
+  /** Flammable gas at which hot work may go on, % of its lower limit, below the 10 % that forbid it everywhere. */
+  readonly lelLimitPercent: number
+  readonly oxygenMaxPercent: number
+  readonly longestPermitHours: number
+  readonly authorisingRule: AuthorisingRuleId
+  /** Numbers to call, as they are dialled here; empty where nobody wrote one down. */
+  readonly emergencyNumber: string
+  readonly firePointNumber: string
+  readonly firstAidNumber: string
+  readonly gasSupplierNumber: string
 }
 
 /** Numbers a site may choose between. */
@@ -48,6 +74,15 @@ export const HOUSE_RULE_LIMITS = {
   fitTestMonths: { min: 1, max: 24 },
   medicalMonths: { min: 1, max: 60 },
   weekEndsOn: { min: 1, max: 7 },
+  watchAfterMin: { min: 30, max: 480 },
+  monitoringMin: { min: 0, max: 1440 },
+  roundEveryMin: { min: 5, max: 60 },
+  visitEveryMin: { min: 10, max: 240 },
+  coverGapMin: { min: 1, max: 15 },
+  gasRetestMin: { min: 15, max: 240 },
+  lelLimitPercent: { min: 0, max: 9 },
+  oxygenMaxPercent: { min: 21, max: 23.5 },
+  longestPermitHours: { min: 1, max: 24 },
 } as const
 
 /** A new site, before anybody chose: house policy, named so. */
@@ -55,16 +90,18 @@ export const NEW_SITE_RULES: HouseRules = {
   jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: null, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
   exposureBasis: 'strictest', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 12,
   settlingRule: 'longer-of-hour-and-lying', regulatorRule: 'off-weekly', weekEndsOn: 5, pastDueHolds: false, storageBasis: 'us',
+  radiusRule: '35-ft', watchAfterMin: 60, monitoringMin: 180, roundEveryMin: 15, visitEveryMin: 30, coverGapMin: 5, gasRetestMin: 120, lelLimitPercent: 0, oxygenMaxPercent: 22, longestPermitHours: 8,
+  authorisingRule: 'lead-and-authorisers', emergencyNumber: '', firePointNumber: '', firstAidNumber: '', gasSupplierNumber: '',
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 3, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 4, readonly payload: HouseRules }
 
-/** The first version had no rules for air, the second none for gas: a site that had chosen its rules gets those of a new site for what came later. */
+/** The first version had no rules for air, the second none for gas, the third none for hot work: a site that had chosen its rules gets those of a new site for what came later. */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 3, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 4, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 
 /** The rules as they stand after an event. */
 export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

@@ -3,8 +3,8 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import type { RoleId } from '../vocabulary/vocabulary'
 
-/** Why somebody is told: a role they hold, or because they stand at a bay it concerns. */
-export type ToldAs = RoleId | 'at-bay'
+/** Why somebody is told: a role they hold, because they stand at a bay it concerns, or because a permit names them. */
+export type ToldAs = RoleId | 'at-bay' | 'named'
 
 /** Something that people of this site must hear of. Told means seen; until then it is not yet seen. */
 export interface Notice {
@@ -43,15 +43,19 @@ export interface Tellable { readonly personId: string, readonly roles: readonly 
 
 /** Roles that hear of everything that leaves service. */
 const ALWAYS_TOLD: readonly RoleId[] = ['safety-lead', 'store-keeper']
+/** Roles that hear of everything about hot work. */
+const TOLD_OF_HOT_WORK: readonly RoleId[] = ['safety-lead', 'permit-authoriser']
 
 /**
  * Who hears that a thing is out of service: whoever stands at a bay it concerns, the instructors of those areas, the
- * safety leads and the store keepers. Not whoever did it: they know.
+ * safety leads and the store keepers. Of hot work: whoever the permit names, the authorisers instead of the store keepers.
+ * Not whoever did it: they know.
  */
-export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly areaIds: readonly string[] }, actorId: string | null): Notice['to'] {
+export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly namedIds?: readonly string[], readonly areaIds: readonly string[], readonly isHotWork?: boolean }, actorId: string | null): Notice['to'] {
   return people.filter(({ personId }) => personId !== actorId).flatMap(({ personId, roles, areaId }): Notice['to'] => {
+    if (concerned.namedIds?.includes(personId)) return [{ personId, as: 'named' }]
     if (concerned.personIds.includes(personId)) return [{ personId, as: 'at-bay' }]
-    const role = roles.find(one => ALWAYS_TOLD.includes(one)) ?? roles.find(one => one === 'instructor' && concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId)))
+    const role = roles.find(one => (concerned.isHotWork ? TOLD_OF_HOT_WORK : ALWAYS_TOLD).includes(one)) ?? roles.find(one => one === 'instructor' && concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId)))
     return role ? [{ personId, as: role }] : []
   })
 }

@@ -5,11 +5,12 @@ export const RIGHTS = [
   'see-floor', 'stop', 'reopen', 'set-jobs', 'door-checks', 'place-people', 'change-house-rules', 'manage-people', 'set-up-site', 'read-records',
   'describe-air', 'record-samples', 'health-fields',
   'inspect', 'use-gas', 'assign-kit', 'keep-store', 'release', 'hand-over',
+  'request-permit', 'work-permit', 'authorise-permit', 'reopen-permit',
 ] as const
 export type RightId = typeof RIGHTS[number]
 
 /** How far a right reaches. */
-export type Reach = 'all' | 'own-area' | 'gas-and-kit' | 'own-bay' | 'none'
+export type Reach = 'all' | 'own-area' | 'gas-and-kit' | 'permits' | 'own-bay' | 'own-permit' | 'none'
 
 const row = (learner: Reach, welder: Reach, instructor: Reach, safetyLead: Reach, authoriser: Reach, fireWatch: Reach, storeKeeper: Reach, auditor: Reach): Readonly<Record<RoleId, Reach>> => ({
   'learner': learner, 'welder': welder, 'instructor': instructor, 'safety-lead': safetyLead, 'permit-authoriser': authoriser,
@@ -40,8 +41,15 @@ export const RIGHTS_OF: Readonly<Record<RightId, Readonly<Record<RoleId, Reach>>
   // Whoever is named competent may release, whatever else they are; the decision asks for the name.
   'release': row('all', 'all', 'all', 'all', 'all', 'all', 'all', 'none'),
   'hand-over': row('own-bay', 'own-bay', 'all', 'all', 'all', 'none', 'none', 'none'),
+  //                         learner  welder  instructor   lead   authoriser watch   store   auditor
+  'request-permit': row('all', 'all', 'all', 'all', 'all', 'all', 'none', 'none'),
+  // Precautions, readings, posts, rounds, start and end of work: whoever the permit names, and who answers for them.
+  'work-permit': row('own-permit', 'own-permit', 'all', 'all', 'all', 'own-permit', 'none', 'none'),
+  // Never one's own work: the decision sees to that.
+  'authorise-permit': row('none', 'none', 'none', 'all', 'all', 'none', 'none', 'none'),
+  'reopen-permit': row('none', 'none', 'none', 'all', 'own-permit', 'none', 'none', 'none'),
   // A store keeper reads what became of gas and kit: those streams, by the route.
-  'read-records': row('none', 'none', 'own-area', 'all', 'none', 'none', 'gas-and-kit', 'all'),
+  'read-records': row('none', 'none', 'own-area', 'all', 'permits', 'none', 'gas-and-kit', 'all'),
 }
 
 /** Who asks: the roles and the place that belong to a person. */
@@ -52,7 +60,12 @@ export interface Holder {
 }
 
 /** What it is asked for; a right that reaches only so far needs to know. */
-export interface Place { readonly areaId: string | null, readonly bayId: string | null }
+export interface Place {
+  readonly areaId: string | null
+  readonly bayId: string | null
+  /** For a permit: whether whoever asks is named in it. */
+  readonly isOwnPermit?: boolean
+}
 
 const reaches = (reach: Reach, holder: Holder, place: Place | undefined): boolean => {
   switch (reach) {
@@ -61,7 +74,8 @@ const reaches = (reach: Reach, holder: Holder, place: Place | undefined): boolea
     // An instructor without an area of their own looks after the whole floor.
     case 'own-area': return place === undefined || holder.areaId === null || holder.areaId === place.areaId
     // Those streams stand in no bay; the routes narrow what is read.
-    case 'gas-and-kit': return place === undefined
+    case 'gas-and-kit': case 'permits': return place === undefined
+    case 'own-permit': return place === undefined || place.isOwnPermit === true
     case 'own-bay': return place === undefined || (holder.bayId !== null && holder.bayId === place.bayId)
   }
 }
@@ -75,7 +89,7 @@ export function mayDo(holder: Holder, right: RightId, place?: Place): boolean {
   return holder.roles.some(role => reaches(RIGHTS_OF[right][role], holder, place))
 }
 
-const WIDEST_FIRST: readonly Reach[] = ['all', 'own-area', 'gas-and-kit', 'own-bay']
+const WIDEST_FIRST: readonly Reach[] = ['all', 'own-area', 'gas-and-kit', 'permits', 'own-bay', 'own-permit']
 
 /** How far a right reaches for this person at its widest, for narrowing what is read. An area of nobody's own is the whole floor. */
 export function reachOf(holder: Holder, right: RightId): Reach {

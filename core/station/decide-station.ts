@@ -7,7 +7,7 @@ import { assessStation, RULES_VERSION } from '../clearance/assess-station'
 import type { Surroundings } from '../clearance/assess-station'
 import type { HoodPosition } from '../air/bay-air'
 import type { ExtractionCheck } from '../air/assess-air'
-import type { GlassesKind, Handover, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
+import type { FireCheck, GlassesKind, Handover, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
 import type { RequirementId } from '../ppe/required-outfit'
 import { evolveStation } from './station'
 
@@ -24,6 +24,7 @@ export interface StationCommands {
   'station.place-hood': HoodPosition
   'station.check-extraction': Omit<ExtractionCheck, 'validUntil'>
   'station.check-outfit': { readonly zones: readonly ZoneLookedAt[] }
+  'station.check-fire': Pick<FireCheck, 'answers'>
   'station.hand-over': Pick<Handover, 'answers'> & { readonly note?: string }
   'station.stop': { readonly reason?: string }
   /** Stops every bay of the site; the server names the streams, so that none is forgotten. */
@@ -72,6 +73,7 @@ function act(station: Station, command: StationCommand, { at, by, now, checksVal
     case 'station.place-hood': return { events: [{ type: 'hood-placed', version: 1, payload: command.payload }] }
     case 'station.check-extraction': return { events: [{ type: 'extraction-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-outfit': return checkOutfit(command.payload.zones, at, validUntil)
+    case 'station.check-fire': return { events: [{ type: 'fire-checked', version: 1, payload: { ...command.payload, at, by, validUntil } }] }
     case 'station.hand-over': {
       const { answers, note } = command.payload
       return { events: [{ type: 'bay-handed-over', version: 1, payload: { answers, note: note ?? null, at, by } }] }
@@ -81,7 +83,9 @@ function act(station: Station, command: StationCommand, { at, by, now, checksVal
     case 'station.give-stop-reason':
       return station.stop ? { events: [{ type: 'stop-reason-given', version: 1, payload: command.payload }] } : notStopped()
     case 'station.reopen':
-      return station.stop ? { events: [{ type: 'reopened', version: 1, payload: { note: command.payload.note ?? null } }] } : notStopped()
+      if (!station.stop) return notStopped()
+      // What nobody named cannot have been put right.
+      return station.stop.reason === null && (command.payload.note ?? '').trim() === '' ? { refused: [finding('hold', 'command.stop-reason-first', {})] } : { events: [{ type: 'reopened', version: 1, payload: { note: command.payload.note ?? null } }] }
     case 'station.lapse-checks': return { events: [{ type: 'checks-lapsed', version: 1, payload: { at: now } }] }
   }
 }

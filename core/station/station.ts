@@ -32,6 +32,12 @@ export interface GlassesCheck {
 /** A zone of the outfit confirmed at the door, against the requirement that stood then. */
 export interface ZoneCheck { readonly passes: boolean, readonly requirement: RequirementId, readonly at: Instant, readonly validUntil: Instant }
 
+/** What a designated bay is looked over for each day before the first arc. */
+export const FIRE_CHECKS = ['floor-swept', 'nothing-burns-near', 'openings-shut', 'curtains-whole', 'extinguisher-at-hand'] as const
+export type FireCheckId = typeof FIRE_CHECKS[number]
+/** Today's fire check of a designated bay. */
+export interface FireCheck { readonly answers: Readonly<Partial<Record<FireCheckId, boolean>>>, readonly at: Instant, readonly by: string, readonly validUntil: Instant }
+
 export interface StationStop { readonly at: Instant, readonly by: string, readonly reason: string | null }
 
 /** What a bay is left like at the end of a class. */
@@ -61,13 +67,15 @@ export interface Station {
   readonly hoodPosition: HoodPosition | null
   /** Today's check of the extraction. */
   readonly extractionCheck: ExtractionCheck | null
+  /** Today's fire check; a spot on a structure has a permit instead. */
+  readonly fireCheck: FireCheck | null
   readonly handover: Handover | null
   readonly stop: StationStop | null
   readonly gates: Readonly<Partial<Record<GateId, RecordedGate>>>
 }
 
 export const EMPTY_STATION: Station = {
-  personId: null, job: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, extractionCheck: null, handover: null, stop: null, gates: {},
+  personId: null, job: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, extractionCheck: null, fireCheck: null, handover: null, stop: null, gates: {},
 }
 
 const RECENT_JOBS = 6
@@ -82,6 +90,7 @@ export type StationEvent =
   | { readonly type: 'outfit-checked', readonly version: 1, readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> } }
   | { readonly type: 'hood-placed', readonly version: 1, readonly payload: HoodPosition }
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
+  | { readonly type: 'fire-checked', readonly version: 1, readonly payload: FireCheck }
   | { readonly type: 'bay-handed-over', readonly version: 1, readonly payload: Handover }
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
@@ -106,6 +115,7 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     case 'helmet-checked': return { ...station, helmetCheck: event.payload }
     case 'glasses-checked': return { ...station, glasses: event.payload }
     case 'outfit-checked': return { ...station, zones: { ...station.zones, ...event.payload.zones } }
+    case 'fire-checked': return { ...station, fireCheck: event.payload }
     case 'bay-handed-over': return { ...station, handover: event.payload }
     // A second stop is recorded, but the place has been stopped since the first.
     case 'stopped': return station.stop ? station : { ...station, stop: event.payload }
@@ -132,7 +142,7 @@ export const upcastStation = (type: string, version: number, payload: unknown): 
 function lapse(station: Station, at: Instant): Station {
   const stands = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && check.validUntil > at ? check : null
   const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => stands(check) !== null))
-  return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), extractionCheck: stands(station.extractionCheck), zones }
+  return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), extractionCheck: stands(station.extractionCheck), fireCheck: stands(station.fireCheck), zones }
 }
 
 function remember(recent: readonly Job[], job: Job): readonly Job[] {
@@ -141,9 +151,9 @@ function remember(recent: readonly Job[], job: Job): readonly Job[] {
 }
 
 /** When the next of today's checks lapses, or null when none stands. */
-export function checksLapseAt({ helmetCheck, glasses, extractionCheck, zones }: Station): Instant | null {
+export function checksLapseAt({ helmetCheck, glasses, extractionCheck, fireCheck, zones }: Station): Instant | null {
   let first: Instant | null = null
-  for (const check of [helmetCheck, glasses, extractionCheck, ...Object.values(zones)]) {
+  for (const check of [helmetCheck, glasses, extractionCheck, fireCheck, ...Object.values(zones)]) {
     if (check && (first === null || check.validUntil < first)) first = check.validUntil
   }
   return first

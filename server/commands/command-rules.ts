@@ -16,9 +16,9 @@ export interface CommandRule {
 
 /**
  * `all` bays of the site, the other bays of the same `hall`, the `bay` that a stream belongs to, where a `person` stands,
- * where a `thing` is or is going to be used, or none.
+ * where a `thing` is or is going to be used, the bay of a `permit`, or none.
  */
-export type Follows = 'all' | 'hall' | 'bay' | 'person' | 'thing' | 'none'
+export type Follows = 'all' | 'hall' | 'bay' | 'person' | 'thing' | 'permit' | 'none'
 
 const request = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: false, follows })
 const report = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: true, follows })
@@ -46,6 +46,7 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'station.place-hood': report('station', 'door-checks', 'hall'),
   'station.check-extraction': report('station', 'door-checks'),
   'station.check-outfit': report('station', 'door-checks'),
+  'station.check-fire': report('station', 'inspect'),
   'station.hand-over': report('station', 'hand-over'),
   'station.stop': report('station', 'stop'),
   'station.stop-all': report('station', 'stop'),
@@ -87,6 +88,29 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'check-lists.drop': request('check-lists', 'keep-store', 'all'),
   'place.describe': request('place', 'keep-store'),
   'place.lay-out-store': request('place', 'keep-store'),
+  'permit.request': request('permit', 'request-permit', 'permit'),
+  'permit.see-to': report('permit', 'work-permit', 'permit'),
+  'permit.read-gas': report('permit', 'work-permit', 'permit'),
+  'permit.authorise': request('permit', 'authorise-permit', 'permit'),
+  'permit.refuse': request('permit', 'authorise-permit', 'permit'),
+  'permit.revoke': request('permit', 'authorise-permit', 'permit'),
+  'permit.extend': request('permit', 'authorise-permit', 'permit'),
+  'permit.take-over': request('permit', 'authorise-permit', 'permit'),
+  'permit.take-post': request('permit', 'work-permit', 'permit'),
+  'permit.leave-post': report('permit', 'work-permit', 'permit'),
+  // Whoever comes to relieve was not named before: the decision asks whether they are free.
+  'permit.relieve': request('permit', 'request-permit', 'permit'),
+  'permit.start-work': request('permit', 'work-permit', 'permit'),
+  'permit.round': report('permit', 'request-permit', 'permit'),
+  // Stop, an arc and a call for help wait for nobody's rights.
+  'permit.stop': report('permit', 'stop', 'permit'),
+  'permit.resume': request('permit', 'reopen-permit', 'permit'),
+  'permit.end-work': report('permit', 'work-permit', 'permit'),
+  'permit.report-arc': report('permit', 'stop', 'permit'),
+  'permit.call-help': report('permit', 'stop', 'permit'),
+  'permit.restore': report('permit', 'work-permit', 'permit'),
+  'permit.close': request('permit', 'authorise-permit', 'permit'),
+  'permit.fall-due': report('permit', 'stop', 'permit'),
   'notice.see': report('notice', 'see-floor'),
   'seal.day': report('seal', 'read-records'),
 }

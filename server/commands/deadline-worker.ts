@@ -1,4 +1,6 @@
+import type { CommandOf } from '#core/command/commands'
 import { SEAL_STREAM } from '#core/command/commands'
+import { PERMIT_DEADLINES } from '#core/hotwork/permit'
 import { shopDayOf } from '#core/houserules/shop-day'
 import { nowIso } from '../clock'
 import { dueDeadlines } from '../database/deadline'
@@ -8,18 +10,27 @@ import type { Door } from './door'
 import { clockCaller, systemCommand, uuidFor } from './system-command'
 
 /**
- * Fires what is due: today's checks lapse, acetylene has stood long enough, the day before is sealed. Any number of processes may run this at the same
- * time: a deadline's command has an id made from the deadline, so the door lets it happen once.
+ * Fires what is due: today's checks lapse, acetylene has stood long enough, a round or a watch
+ * is due, the day before is sealed. Any number of processes may run this at the same
+ * time: a deadline's command is decided under its stream's lock against what is due there still, so it happens once; its id,
+ * made from the deadline and the stream's version, keeps two processes from doing the same work twice.
  *
  * @returns how many commands were sent
  */
 export async function fireDueDeadlines(door: Door): Promise<number> {
   const due = await dueDeadlines(door.pool, nowIso(door.clock))
-  for (const { siteId, streamId, kind, dueAt } of due) {
-    const command = systemCommand(door.clock, [streamId], kind === 'settled' ? { type: 'cylinder.settle', payload: {} } : { type: 'station.lapse-checks', payload: {} }, { id: uuidFor(siteId, streamId, kind, dueAt), at: dueAt })
+  for (const { siteId, streamId, kind, dueAt, version } of due) {
+    const command = systemCommand(door.clock, [streamId], commandFor(kind, dueAt), { id: uuidFor(siteId, streamId, kind, dueAt, String(version)), at: dueAt })
     await handleCommand(door, clockCaller(siteId), command)
   }
   return due.length + await sealDaysThatEnded(door)
+}
+
+/** What a deadline comes to when it fires. */
+function commandFor(kind: string, dueAt: string): CommandOf {
+  const what = PERMIT_DEADLINES.find(one => one === kind)
+  if (what) return { type: 'permit.fall-due', payload: { what, dueAt } }
+  return kind === 'settled' ? { type: 'cylinder.settle', payload: {} } : { type: 'station.lapse-checks', payload: {} }
 }
 
 /** Seals the shop day before today, once, over every stream as it stood at the last position. */

@@ -4,6 +4,7 @@ import type { CylinderCommand, CylinderEvent, CylinderState } from '#core/cylind
 import { decideCylinder } from '#core/cylinder/decide-cylinder'
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
+import { hasEnded } from '#core/hotwork/permit'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { checkList } from '#core/inspection/check-lists'
 import { decideItem } from '#core/inspection/decide-item'
@@ -13,6 +14,7 @@ import type { Site } from '#core/site/site'
 import { shownTag } from '#core/tag'
 import type { CompetenceId } from '#core/vocabulary/vocabulary'
 import type { Queryable } from '../database/connection'
+import { readPermit } from '../database/permit'
 import { readPerson } from '../database/person'
 import { readCheckLists, readPlaces } from '../database/store'
 import type { Caller } from './door'
@@ -39,7 +41,7 @@ async function isCompetentFor({ db, caller: { siteId, actor, holder } }: ThingRo
   return (await readPerson(db, siteId, actor.personId))?.competences.includes(kind) ?? false
 }
 
-/** Why nothing can be given to this place, person or bay; null when it can. Permits come with hot work. */
+/** Why nothing can be given to this place, person, bay or permit; null when it can. */
 async function refuseAssignment({ db, caller: { siteId }, site }: ThingRoom, assignment: Assignment): Promise<Finding | null> {
   if (assignment === null) return null
   const { to, id } = assignment
@@ -48,7 +50,8 @@ async function refuseAssignment({ db, caller: { siteId }, site }: ThingRoom, ass
     return missing === undefined ? null : finding('hold', 'kit.assigned-nowhere', { id: missing })
   }
   const isThere = to === 'person' ? await readPerson(db, siteId, id).then(person => person !== null && !person.hasLeft)
-    : to === 'place' ? (await readPlaces(db, siteId)).some(({ placeId }) => placeId === id) : false
+    : to === 'place' ? (await readPlaces(db, siteId)).some(({ placeId }) => placeId === id)
+      : await readPermit(db, siteId, id).then(kept => kept !== null && !hasEnded(kept.permit.phase))
   return isThere ? null : finding('hold', 'kit.assigned-nowhere', { id })
 }
 

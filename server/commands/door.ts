@@ -4,12 +4,13 @@ import type { Actor, Decision } from '#core/command/decision'
 import { isRefused } from '#core/command/decision'
 import type { CommandOf, CommandType } from '#core/command/commands'
 import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { fireAt, fireStanding } from '#core/clearance/fire-standing'
+import type { FireReadings, FireStanding } from '#core/clearance/fire-standing'
 import { judgeKit } from '#core/clearance/judge-kit'
 import type { KitReadings } from '#core/clearance/judge-kit'
 import { kitAt } from '#core/clearance/kit-around'
 import type { KitStanding } from '#core/clearance/kit-around'
 import type { CylinderState } from '#core/cylinder/cylinder'
-import type { DangerId } from '#core/cylinder/guided-steps'
 import { decideCheckLists } from '#core/inspection/check-lists'
 import type { Assignment, ItemState } from '#core/inspection/item'
 import { baysServed } from '#core/inspection/item'
@@ -49,6 +50,8 @@ import { claimCommand, keepAnswer } from '../database/command-answer'
 import { countSafetyLeads, readPerson, readTellable } from '../database/person'
 import { readPosition } from '../database/site'
 import { COMMAND_RULES } from './command-rules'
+import { decideOnPermit, isPermitCommand } from './permit-room'
+import { bayOfPermit } from '../database/permit'
 import { decideOnCylinder, decideOnItem, isCylinderCommand, isItemCommand } from './decide-thing'
 import type { ThingRoom } from './decide-thing'
 import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
@@ -56,6 +59,7 @@ import type { StreamKindId, StreamStates } from './stream-kinds'
 import { STREAM_KINDS } from './stream-kinds'
 import { uuidFor } from './system-command'
 import { spoken } from '../spoken'
+import { stopBecause, toTell } from './to-tell'
 
 /** A command as it reaches the door: shape checked, PIN checked and dropped. */
 export type Command = CommandOf & {
@@ -71,6 +75,8 @@ export interface Caller {
   readonly siteId: string
   readonly actor: Actor
   readonly holder: Holder | 'system'
+  /** Signed with a PIN, here and now. */
+  readonly isSigned?: boolean
 }
 
 export interface Door {
@@ -100,7 +106,7 @@ interface Room {
 }
 
 /** What every gate rests on besides its station: the air of the site, and what stands at the bays concerned. */
-interface Facts { readonly air: AirFacts, readonly kit: KitReadings }
+interface Facts { readonly air: AirFacts, readonly kit: KitReadings, readonly fire: FireReadings }
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex')
 
@@ -114,7 +120,21 @@ const requestHash = ({ type, streams, at, deviceId, deviceSeq, payload }: Comman
  *
  * @returns the answer, the same one again for the same command; a refusal is an answer with its reasons
  */
-export async function handleCommand({ pool, clock, announce }: Door, caller: Caller, command: Command): Promise<Answer> {
+export async function handleCommand(door: Door, caller: Caller, command: Command): Promise<Answer> {
+  for (let tries = 1; ; tries++) {
+    try { return await handleOnce(door, caller, command) }
+    catch (error) {
+      // Two permits claimed one person at the same moment: the second decides again, and now sees the first.
+      if (tries >= CLAIM_TRIES || !isDoubleClaim(error)) throw error
+    }
+  }
+}
+
+const CLAIM_TRIES = 3
+/** The database's own refusal of somebody in two places. */
+const isDoubleClaim = (error: unknown): boolean => error instanceof Error && 'constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post')
+
+async function handleOnce({ pool, clock, announce }: Door, caller: Caller, command: Command): Promise<Answer> {
   const commits: (() => void)[] = []
   const answer = await inTransaction(pool, async (db): Promise<Answer> => {
     const now = nowIso(clock)
@@ -154,8 +174,8 @@ async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, no
 }
 
 async function factsUnder({ db, caller, site, rules, now, concerned }: Pick<Room, 'db' | 'caller' | 'site' | 'rules' | 'now' | 'concerned'>): Promise<Facts> {
-  const { kit, ...air } = await readSurroundings(db, caller.siteId, rules, now, concerned)
-  return { air: { site, rules, now, ...air }, kit }
+  const { kit, fire, ...air } = await readSurroundings(db, caller.siteId, rules, now, concerned)
+  return { air: { site, rules, now, ...air }, kit, fire }
 }
 
 /** Bays whose gates a command may change besides those it names. */
@@ -171,8 +191,16 @@ async function followersOf({ db, caller: { siteId }, command, site, heads }: Roo
       const before = await foldStream(db, siteId, streamId, kindId, heads.get(streamId)!)
       return baysOfThing(db, siteId, before as ItemState | CylinderState | null, command)
     }))).flat()
+    case 'permit': return (await Promise.all(targets.map(async streamId => bayOfPermitAt(await foldStream(db, siteId, streamId, 'permit', heads.get(streamId)!), command)))).flat()
     case 'person': return (await Promise.all(ids.map(personId => baysOfPerson(db, siteId, personId)))).flat()
   }
+}
+
+/** The bay that a permit is for: as it stands, or as this command would have it. */
+function bayOfPermitAt(permit: StreamStates['permit']['state'], command: CommandOf): readonly string[] {
+  if (permit) return permit.request.place.bayId === null ? [] : [permit.request.place.bayId]
+  const place = command.type === 'permit.request' || command.type === 'permit.report-arc' ? command.payload.place : null
+  return place && place.bayId !== null ? [place.bayId] : []
 }
 
 /** Bays where a thing is used now, and where this command would have it used. */
@@ -182,7 +210,7 @@ async function baysOfThing(db: pg.PoolClient, siteId: string, state: ItemState |
   if (state && 'standing' in state && state.standing?.in === 'bay') uses.push({ to: 'bay', id: state.standing.bayId })
   if (command.type === 'item.assign') uses.push(command.payload.assignment)
   if (command.type === 'cylinder.connect') uses.push({ to: 'bay', id: command.payload.bayId })
-  return (await Promise.all(uses.map(use => use?.to === 'bay' ? baysServed(use) : use?.to === 'person' ? baysOfPerson(db, siteId, use.id) : []))).flat()
+  return (await Promise.all(uses.map(use => use?.to === 'bay' ? baysServed(use) : use?.to === 'person' ? baysOfPerson(db, siteId, use.id) : use?.to === 'permit' ? bayOfPermit(db, siteId, use.id).then(bayId => bayId === null ? [] : [bayId]) : []))).flat()
 }
 
 interface Decided { readonly room: Room, readonly changes: readonly Change[], readonly remarks: readonly Finding[] }
@@ -216,6 +244,10 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
   // A thing is locked before the bays it is used at are known: `item/` and `cylinder/` sort before `station/`, so the order of locks stands.
   // One tag, one thing: what wears it may not be of the other sort.
   const isNew = command.type === 'item.register' || command.type === 'cylinder.receive'
+  const isPermit = rule.kind === 'permit'
+  const notAnId = isPermit && targets.find(streamId => !PERMIT_ID.test(kindOf(streamId).id))
+  if (notAnId) return { refused: [finding('hold', 'command.unknown-stream', { streamId: notAnId })] }
+  if (isPermit) await lockMore(room, targets)
   if (isThing) await lockMore(room, isNew ? targets.flatMap(streamId => [streamId, otherSort(streamId)]) : targets)
   const forbidden = await refuseRights(room, targets)
   if (forbidden) return { refused: [forbidden] }
@@ -248,6 +280,9 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
   return { room, remarks, changes: [...changes, ...told, ...await reassess(room, changes, followers)] }
 }
 
+/** What the id of a permit may be: made where it was asked for. */
+const PERMIT_ID = /^[a-z0-9][a-z0-9-]{0,63}$/
+
 /** Locks what is not locked yet. */
 async function lockMore({ db, caller, heads }: Room, streamIds: readonly string[]): Promise<void> {
   for (const [streamId, head] of await lockHeads(db, caller.siteId, streamIds.filter(id => !heads.has(id)), 'update')) heads.set(streamId, head)
@@ -258,9 +293,17 @@ const otherSort = (streamId: string): string => {
   return kindId === 'item' ? cylinderStream(id) : itemStream(id)
 }
 
+/** Whoever asked for a permit, works, watches or answers for it. */
+function isNamedIn(permit: StreamStates['permit']['state'], { actor }: Caller): boolean {
+  if (!permit || actor.kind !== 'person') return false
+  const { requestedBy, authorisedBy, request: { operatorIds }, watchers, posts } = permit
+  return [requestedBy, authorisedBy, ...operatorIds, ...[...watchers, ...posts].map(({ personId }) => personId)].includes(actor.personId)
+}
+
 /** Where a stream is, for rights that reach only so far: a bay, or the bay that a thing is used at. Own things go with their wearer. */
 async function placeOf({ db, caller, site, heads }: Room, streamId: string): Promise<Place | undefined> {
   const { kindId, id } = kindOf(streamId)
+  if (kindId === 'permit') return { bayId: null, areaId: null, isOwnPermit: isNamedIn(await foldStream(db, caller.siteId, streamId, 'permit', heads.get(streamId)!), caller) }
   let bayId: string | null = kindId === 'station' ? id : null
   if (kindId === 'item' || kindId === 'cylinder') {
     const state = await foldStream(db, caller.siteId, streamId, kindId, heads.get(streamId)!) as ItemState | CylinderState | null
@@ -292,27 +335,29 @@ function dayEnds({ command, now, site, rules }: Pick<Room, 'command' | 'now' | '
   return new Date(shopDayEndsAtMs(Date.parse(at), site.timeZone, rules.shopDayHour)).toISOString()
 }
 
-function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, { air, kit }: JudgedFacts, streamId: string): StationContext {
+function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, { air, kit, fire }: JudgedFacts, streamId: string): StationContext {
   const { command, caller: { actor }, now, site, rules } = room
   const bay = site.bays.find(({ bayId }) => bayId === kindOf(streamId).id)
   if (!bay) throw new Error(`no bay belongs to ${streamId}`)
   const at = command.at < now ? command.at : now
-  return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: air(bay.bayId), kit: kitAt(kit, bay.bayId) }
+  return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fire, bay.bayId) }
 }
 
 /** Facts ready for judging, the halls and the things each worked out once for all bays. */
-interface JudgedFacts { readonly air: ReturnType<typeof airOf>, readonly kit: KitStanding }
+interface JudgedFacts { readonly air: ReturnType<typeof airOf>, readonly kit: KitStanding, readonly fire: FireStanding }
 
 /** Things are judged for the shop day that stands now, whenever the command was made. */
-function judgeFacts({ now, site, rules }: Pick<Room, 'now' | 'site' | 'rules'>, { air, kit }: Facts): JudgedFacts {
+function judgeFacts({ now, site, rules }: Pick<Room, 'now' | 'site' | 'rules'>, { air, kit, fire }: Facts): JudgedFacts {
   const [nowMs, zone, hour] = [Date.parse(now), site.timeZone, rules.shopDayHour] as const
-  return { air: airOf(air), kit: judgeKit(kit, rules, shopDayOf(nowMs, zone, hour), new Date(shopDayEndsAtMs(nowMs, zone, hour)).toISOString()) }
+  const [today, ends] = [shopDayOf(nowMs, zone, hour), new Date(shopDayEndsAtMs(nowMs, zone, hour)).toISOString()]
+  return { air: airOf(air), kit: judgeKit(kit, rules, today, ends), fire: fireStanding(fire, kit, today, ends) }
 }
 
 type AnyDecision = Decision<{ readonly type: string, readonly version: number, readonly payload: unknown }>
 
 async function decide(room: Room, streamId: string, before: unknown): Promise<AnyDecision> {
   const { command, db, caller: { siteId, actor }, site } = room
+  if (isPermitCommand(command)) return decideOnPermit({ ...thingRoom(room), now: room.now, isSigned: room.caller.isSigned ?? false, by: actor.kind === 'person' ? actor.personId : actor.kind }, kindOf(streamId).id, before as StreamStates['permit']['state'], command)
   if (isItemCommand(command)) return decideOnItem(thingRoom(room), kindOf(streamId).id, before as ItemState | null, command)
   if (isCylinderCommand(command)) return decideOnCylinder(thingRoom(room), kindOf(streamId).id, before as CylinderState | null, command)
   switch (command.type) {
@@ -391,6 +436,7 @@ async function factsAfter(room: Room, changes: readonly Change[]): Promise<Facts
   const before = room.command.type === 'house-rules.change' ? await factsUnder(room) : await room.readFacts()
   let { halls, stations, surveys, sheets, wearers } = before.air
   let { lists, items, cylinders } = before.kit
+  let { permits } = before.fire
   for (const change of changes) {
     const { kindId, id } = kindOf(change.streamId)
     if (kindId === 'hall') halls = { ...halls, [id]: evolveAll(change) as StreamStates['hall']['state'] }
@@ -400,12 +446,13 @@ async function factsAfter(room: Room, changes: readonly Change[]): Promise<Facts
     else if (change.streamId === CHECK_LISTS_STREAM) lists = evolveAll(change) as StreamStates['check-lists']['state']
     else if (kindId === 'item') items = [...items.filter(({ tag }) => tag !== shownTag(id)), ...[evolveAll(change) as ItemState | null].flatMap(state => state ?? [])]
     else if (kindId === 'cylinder') cylinders = [...cylinders.filter(({ tag }) => tag !== shownTag(id)), ...[evolveAll(change) as CylinderState | null].flatMap(state => state ?? [])]
+    else if (kindId === 'permit') permits = [...permits.filter(({ permitId }) => permitId !== id), ...[evolveAll(change) as StreamStates['permit']['state']].flatMap(permit => permit ? [{ permitId: id, version: 0, permit }] : [])]
     else if (kindId === 'person' && wearers[id]) {
       const { shaven } = evolveAll(change) as StreamStates['person']['state']
       wearers = { ...wearers, [id]: { ...wearers[id], isShaven: shaven && shaven.validUntil > room.now ? shaven.isShaven : null } }
     }
   }
-  return { air: { site: room.site, rules: room.rules, now: room.now, halls, stations, surveys, sheets, wearers }, kit: { lists, items, cylinders } }
+  return { air: { site: room.site, rules: room.rules, now: room.now, halls, stations, surveys, sheets, wearers }, kit: { lists, items, cylinders }, fire: { ...before.fire, permits } }
 }
 
 const thingRoom = (room: Room): ThingRoom => {
@@ -414,36 +461,19 @@ const thingRoom = (room: Room): ThingRoom => {
   return { db, caller, site, rules, at, shopDay: shopDayOf(Date.parse(at), site.timeZone, rules.shopDayHour), dayEnds: dayEnds(room) }
 }
 
-/** What left service by these changes, as people are told it. */
-function leftService(changes: readonly Change[]): readonly { readonly streamId: string, readonly what: Finding }[] {
-  return changes.flatMap(({ streamId, events }): { readonly streamId: string, readonly what: Finding }[] => {
-    const tag = shownTag(kindOf(streamId).id)
-    const danger = events.find(({ type }) => type === 'danger-found')
-    if (danger) return [{ streamId, what: finding('stop', 'cylinder.danger', { tag, danger: (danger.payload as { danger: DangerId }).danger }) }]
-    if (events.some(({ type }) => type === 'unknown-tag-reported')) return [{ streamId, what: finding('caution', 'kit.tag-unknown', { tag }) }]
-    const out = events.find(({ type }) => type === 'item-tagged-out' || type === 'cylinder-tagged-out')
-    return out ? [{ streamId, what: finding('hold', 'kit.tagged-out', { tag, checks: [], ...out.payload as { reason: string } }) }] : []
-  })
-}
-
-/** The words by which a bay is stopped for a cylinder; null when nothing of the kind happened. */
-const stopBecause = (changes: readonly Change[]): string | null => {
-  const danger = leftService(changes).find(({ what }) => what.severity === 'stop')
-  return danger ? spoken(danger.what).message : null
-}
-
-/** Whoever has to hear of what left service is told, each on record, in the same breath. */
+/** Whoever has to hear of it is told, each on record, in the same breath. */
 async function noticesOf(room: Room, changes: readonly Change[], followers: readonly string[]): Promise<readonly Change[]> {
-  const left = leftService(changes)
-  if (left.length === 0) return []
+  const news = toTell(changes)
+  if (news.length === 0) return []
   const { db, caller: { siteId, actor }, command, site, now } = room
   const bayIds = followers.map(streamId => kindOf(streamId).id)
   const people = await readTellable(db, siteId)
   const { air: { stations } } = await room.readFacts()
-  const concerned = { personIds: bayIds.flatMap(bayId => stations[bayId]?.personId ?? []), areaIds: site.bays.filter(({ bayId }) => bayIds.includes(bayId)).map(({ areaId }) => areaId) }
-  const told = left.map(({ streamId: about, what }, index): Change => {
+  const atBays = bayIds.flatMap(bayId => stations[bayId]?.personId ?? [])
+  const areaIds = site.bays.filter(({ bayId }) => bayIds.includes(bayId)).map(({ areaId }) => areaId)
+  const told = news.map(({ streamId: about, what, personIds }, index): Change => {
     const streamId = noticeStream(uuidFor(command.id, String(index)))
-    const to = whoHears(people, concerned, actor.kind === 'person' ? actor.personId : null)
+    const to = whoHears(people, { personIds: atBays, namedIds: personIds, areaIds, isHotWork: kindOf(about).kindId === 'permit' }, actor.kind === 'person' ? actor.personId : null)
     return { streamId, kindId: 'notice', before: null, events: to.length === 0 ? [] : [{ streamId, type: 'notice-given', version: 1, payload: { what, about, bayIds, to, givenAt: now } }] }
   })
   await lockMore(room, told.map(({ streamId }) => streamId))

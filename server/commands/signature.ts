@@ -29,5 +29,5 @@ export async function signerOf({ pool, clock }: Door, who: SignedIn, signature: 
   }
   await forgetFailedTries(pool, subject)
   const { personId, roles, areaId, bayId } = signer
-  return { siteId, actor: { kind: 'person', personId, sessionPersonId }, holder: { roles, areaId, bayId } }
+  return { siteId, actor: { kind: 'person', personId, sessionPersonId }, holder: { roles, areaId, bayId }, isSigned: true }
 }

@@ -18,6 +18,9 @@ import { evolveCylinder } from '#core/cylinder/cylinder'
 import type { CylinderEvent, CylinderState } from '#core/cylinder/cylinder'
 import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
 import type { CheckListsEvent, CheckListsState } from '#core/inspection/check-lists'
+import { evolvePermit, permitDeadlines } from '#core/hotwork/permit'
+import type { Permit, PermitEvent } from '#core/hotwork/permit'
+import { writePermit } from '../database/permit'
 import { evolveItem } from '#core/inspection/item'
 import type { ItemEvent, ItemState } from '#core/inspection/item'
 import { evolveNotice } from '#core/notice/notice'
@@ -47,6 +50,7 @@ export interface StreamStates {
   'cylinder': { readonly state: CylinderState | null, readonly event: CylinderEvent }
   'check-lists': { readonly state: CheckListsState, readonly event: CheckListsEvent }
   'place': { readonly state: Place | null, readonly event: PlaceEvent }
+  'permit': { readonly state: Permit | null, readonly event: PermitEvent }
   'notice': { readonly state: Notice | null, readonly event: NoticeEvent }
 }
 export type StreamKindId = keyof StreamStates
@@ -72,7 +76,7 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
   'site': { initial: NO_SITE, evolve: evolveSite, upcast: asLanded, project: (db, siteId, _id, version, site) => writeSite(db, siteId, version, site) },
   'house-rules': {
     initial: NEW_SITE_RULES, evolve: evolveHouseRules,
-    upcast: ({ type, typeVersion, payload }) => newest(3, type, typeVersion, () => upcastHouseRules(typeVersion, payload)),
+    upcast: ({ type, typeVersion, payload }) => newest(4, type, typeVersion, () => upcastHouseRules(typeVersion, payload)),
     project: (db, siteId, _id, version, rules) => writeHouseRules(db, siteId, version, rules),
   },
   'station': {
@@ -99,6 +103,13 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
   },
   'check-lists': { initial: NO_OWN_LISTS, evolve: evolveCheckLists, upcast: asLanded, project: (db, siteId, _id, version, lists) => writeCheckLists(db, siteId, version, lists) },
   'place': { initial: null, evolve: evolvePlace, upcast: asLanded, project: writePlace },
+  'permit': {
+    initial: null, evolve: evolvePermit, upcast: asLanded,
+    project: async (db, siteId, permitId, version, permit) => {
+      await writePermit(db, siteId, permitId, version, permit)
+      await setDeadlines(db, siteId, `permit/${permitId}`, permit ? permitDeadlines(permit) : [])
+    },
+  },
   'notice': { initial: null, evolve: evolveNotice, upcast: asLanded, project: writeNotice },
   'seal': { initial: NO_SEALS, evolve: evolveSeals, upcast: asLanded, project: async () => {} },
 }

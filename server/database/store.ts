@@ -152,10 +152,12 @@ export async function readNoticesAbout(db: Queryable, siteId: string, streamId: 
 export const KIT_SELECT = `
   (select lists from check_lists_reading where site_id = $1) as lists,
   (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'bay' and ($2::text[] is null or assigned_ids && $2)) as at_bays,
+  (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'permit' and not is_retired
+    and assigned_ids && array(select permit_id from permit_reading where site_id = $1 and is_open and bay_id is not null and ($2::text[] is null or bay_id = any($2)))) as at_permits,
   (select jsonb_agg(item order by tag_id) from item_reading where site_id = $1 and assigned_to = 'person' and ($2::text[] is null
     or assigned_ids && ($3::text[] || array(select person_id from station_reading where site_id = $1 and bay_id = any($2) and person_id is not null)))) as worn,
   (select jsonb_agg(cylinder order by tag_id) from cylinder_reading where site_id = $1 and bay_id is not null and ($2::text[] is null or bay_id = any($2))) as cylinders`
 
-export interface KitRow { lists: CheckListsState | null, at_bays: readonly ItemState[] | null, worn: readonly ItemState[] | null, cylinders: readonly CylinderState[] | null }
-export const toKitReadings = ({ lists, at_bays, worn, cylinders }: KitRow): KitReadings =>
-  ({ lists: lists ?? NO_OWN_LISTS, items: [...at_bays ?? [], ...worn ?? []], cylinders: cylinders ?? [] })
+export interface KitRow { lists: CheckListsState | null, at_bays: readonly ItemState[] | null, at_permits: readonly ItemState[] | null, worn: readonly ItemState[] | null, cylinders: readonly CylinderState[] | null }
+export const toKitReadings = ({ lists, at_bays, at_permits, worn, cylinders }: KitRow): KitReadings =>
+  ({ lists: lists ?? NO_OWN_LISTS, items: [...at_bays ?? [], ...at_permits ?? [], ...worn ?? []], cylinders: cylinders ?? [] })

@@ -8,7 +8,10 @@ import type { Wearer, WearerRecord } from '#core/respirator/wearer'
 import { readyUntil } from '#core/respirator/wearer'
 import type { SamplesState, Survey } from '#core/samples/survey'
 import type { MaskId } from '#core/vocabulary/vocabulary'
+import type { FireReadings } from '#core/clearance/fire-standing'
 import type { KitReadings } from '#core/clearance/judge-kit'
+import type { KeptPermit } from '#core/hotwork/permit-fact'
+import { SCREEN_HEARD_MS } from './permit'
 import type { Queryable } from './connection'
 import { KIT_SELECT, toKitReadings } from './store'
 import type { KitRow } from './store'
@@ -36,6 +39,9 @@ interface SurroundingsRow extends KitRow {
   surveys: Record<string, readonly Survey[]> | null
   samples_versions: Record<string, number> | null
   stations: Record<string, StationAir> | null
+  permits: readonly KeptPermit[] | null
+  screens: number
+  names: Record<string, string> | null
   wearers: readonly WearerRow[] | null
 }
 interface WearerRow { readonly personId: string, readonly mask: MaskId, readonly fitTestedOn: string | null, readonly medicallyClearedOn: string | null, readonly isShaven: boolean | null, readonly shavenUntil: string | null }
@@ -58,9 +64,13 @@ function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string)
 export interface Concerned { readonly bayIds: readonly string[], readonly personIds: readonly string[] }
 
 /** Reads all that gates rest on besides their stations, in one question: the air of the site, and what stands at the bays concerned (all, for null). */
-export async function readSurroundings(db: Queryable, siteId: string, rules: HouseRules, now: string, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings }> {
+export async function readSurroundings(db: Queryable, siteId: string, rules: HouseRules, now: string, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings, readonly fire: FireReadings }> {
   const { rows } = await db.query<SurroundingsRow>({ name: 'surroundings', text: `
     select ${KIT_SELECT},
+      (select jsonb_agg(jsonb_build_object('permitId', permit_id, 'version', version, 'permit', permit) order by permit_id) from permit_reading
+        where site_id = $1 and is_open and bay_id is not null and ($2::text[] is null or bay_id = any($2))) as permits,
+      (select count(*)::int from screen_heard where site_id = $1 and heard_at > $4) as screens,
+      (select jsonb_object_agg(w.person_id, w.name) from person_reading w where w.site_id = $1 and exists (select 1 from permit_post k where k.site_id = $1 and k.person_id = w.person_id)) as names,
       (select jsonb_object_agg(hall_id, hall) from hall_reading where site_id = $1) as halls,
       (select jsonb_object_agg(hall_id, version) from hall_reading where site_id = $1) as hall_versions,
       (select sheets from fume_sheets_reading where site_id = $1) as sheets,
@@ -71,10 +81,11 @@ export async function readSurroundings(db: Queryable, siteId: string, rules: Hou
         from station_reading where site_id = $1) as stations,
       (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
           'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
-        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, values: [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null] })
+        from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, values: [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null, new Date(Date.parse(now) - SCREEN_HEARD_MS).toISOString()] })
   const row = rows[0]!
   return {
     kit: toKitReadings(row),
+    fire: { permits: row.permits ?? [], screens: row.screens, names: row.names ?? {} },
     halls: row.halls ?? {}, sheets: row.sheets ?? NO_SHEETS, surveys: row.surveys ?? {}, stations: row.stations ?? {},
     wearers: wearersFrom(row.wearers ?? [], rules, now),
     versions: { halls: row.hall_versions ?? {}, sheets: row.sheets_version ?? 0, samples: row.samples_versions ?? {} },

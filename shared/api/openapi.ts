@@ -8,6 +8,9 @@ import {
   assessCableRequest, assessCableResponse, assessContentsRequest, assessContentsResponse, assessDutyCycleRequest, assessDutyCycleResponse, assessElectricalTestRequest, assessElectricalTestResponse,
   assessRequalificationRequest, assessRequalificationResponse, assessStorageRequest, assessStorageResponse, assessWithdrawalRequest, assessWithdrawalResponse,
 } from '../schemas/assess-store-schema'
+import {
+  assessFireWatchRequest, assessFireWatchResponse, assessHotWorkRequest, assessHotWorkResponse, assessSparkReachRequest, assessSparkReachResponse,
+} from '../schemas/hotwork-schema'
 import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
 import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
 import type { CommandType } from '#core/command/commands'
@@ -63,6 +66,18 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
   'respirator': {
     name: 'AssessRespirator', summary: 'Which respirators give the protection needed, and which do not', request: assessRespiratorRequest, response: assessRespiratorResponse,
     description: 'A dust mask never counts. A gas over its limit passes every dust filter.',
+  },
+  'spark-reach': {
+    name: 'AssessSparkReach', summary: 'How far sparks fly, and how large a circle must be clear', request: assessSparkReachRequest, response: assessSparkReachResponse,
+    description: 'The larger of the rule (35 ft) and the computed reach, plus roll on a hard floor. Beyond 20 m of height or 15 m/s of wind: a hold and no radius.',
+  },
+  'hot-work': {
+    name: 'AssessHotWork', summary: 'Hot work: for the bay, for a permit, or forbidden; its precautions and its watch', request: assessHotWorkRequest, response: assessHotWorkResponse,
+    description: 'House rules apply only if sent; with none sent the strictest known bind and the answer says so. Contents nobody knows count as flammable.',
+  },
+  'fire-watch': {
+    name: 'AssessFireWatch', summary: 'Rounds of a fire watch and visits of the monitoring, by the shop\'s own clock', request: assessFireWatchRequest, response: assessFireWatchResponse,
+    description: 'Elapsed minutes: a clock change makes a watch neither shorter nor longer. The last look of each is at its very end.',
   },
   'requalification': {
     name: 'AssessRequalification', summary: 'When a cylinder must be tested again, by the marks on its shoulder', request: assessRequalificationRequest, response: assessRequalificationResponse,

@@ -1,11 +1,12 @@
 import { z } from 'zod'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
-import { GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/station/station'
+import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/station/station'
 import { REQUIREMENTS } from '#core/ppe/required-outfit'
 import { BAY_KINDS, COMPETENCES, CONSUMABLES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
 import { dataSheetSchema, fittedBaySchema, hallAirSchema, hoodPositionSchema, surveySchema } from './air-schema'
 import { houseRulesSchema } from './house-rules-schema'
 import { jobSchema } from './job-schema'
+import { permitPayloads } from './hotwork-schema'
 import { storePayloads } from './store-schema'
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
@@ -55,7 +56,9 @@ export const payloadSchemas = {
   'station.give-stop-reason': z.strictObject({ reason: sentence }),
   'station.reopen': z.strictObject({ note: sentence.optional() }),
   'station.lapse-checks': nothing,
+  'station.check-fire': z.strictObject({ answers: z.partialRecord(z.enum(FIRE_CHECKS), z.boolean()) }),
   ...storePayloads,
+  ...permitPayloads,
   'notice.see': nothing,
   'seal.day': z.strictObject({ day: z.iso.date(), headsSha256: z.string().regex(/^[0-9a-f]{64}$/), streams: z.int().min(0), position: z.int().min(0) }),
 } satisfies { readonly [Type in CommandType]: z.ZodType<CommandPayloads[Type]> }
@@ -63,7 +66,7 @@ export const payloadSchemas = {
 export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
 
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
-export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'cylinder.settle', 'seal.day', 'person.secret-set', 'person.note-health'])
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set', 'person.note-health'])
 
 const instant = z.iso.datetime({ offset: false, error: 'an instant in UTC, as 2026-11-23T08:04:00.000Z' })
 

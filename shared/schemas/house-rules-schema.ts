@@ -1,11 +1,15 @@
 import { z } from 'zod'
 import { SETTLING_RULES } from '#core/cylinder/settling'
-import { HOUSE_RULE_LIMITS, REGULATOR_RULES } from '#core/houserules/house-rules'
+import { RADIUS_RULES } from '#core/hotwork/radius-rules'
+import { AUTHORISING_RULES, HOUSE_RULE_LIMITS, REGULATOR_RULES } from '#core/houserules/house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'
 
-const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths, weekEndsOn } = HOUSE_RULE_LIMITS
+const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths, weekEndsOn, watchAfterMin, monitoringMin, roundEveryMin, visitEveryMin, coverGapMin, gasRetestMin, lelLimitPercent, oxygenMaxPercent, longestPermitHours } = HOUSE_RULE_LIMITS
+
+const minutes = ({ min, max }: { readonly min: number, readonly max: number }) => z.int('whole minutes').min(min, `${min} min or more`).max(max, `${max} min or less`)
+const dialled = z.string().trim().max(40, 'at most 40 characters')
 
 export const houseRulesSchema = z.strictObject({
   jurisdiction: z.enum(JURISDICTIONS),
@@ -24,4 +28,16 @@ export const houseRulesSchema = z.strictObject({
   weekEndsOn: z.int().min(weekEndsOn.min).max(weekEndsOn.max),
   pastDueHolds: z.boolean(),
   storageBasis: z.enum(STORAGE_BASES),
+  radiusRule: z.enum(RADIUS_RULES),
+  watchAfterMin: minutes(watchAfterMin),
+  monitoringMin: minutes(monitoringMin),
+  roundEveryMin: minutes(roundEveryMin),
+  visitEveryMin: minutes(visitEveryMin),
+  coverGapMin: minutes(coverGapMin),
+  gasRetestMin: minutes(gasRetestMin),
+  lelLimitPercent: z.number().min(lelLimitPercent.min).max(lelLimitPercent.max),
+  oxygenMaxPercent: z.number().min(oxygenMaxPercent.min).max(oxygenMaxPercent.max),
+  longestPermitHours: z.number().min(longestPermitHours.min).max(longestPermitHours.max),
+  authorisingRule: z.enum(AUTHORISING_RULES),
+  emergencyNumber: dialled, firePointNumber: dialled, firstAidNumber: dialled, gasSupplierNumber: dialled,
 }) satisfies z.ZodType<HouseRules>

@@ -12,7 +12,7 @@ test.afterAll(() => served.stop())
 async function reopenAll(page: Page, bays: readonly number[]): Promise<void> {
   const now = new Date().toISOString()
   const response = await page.request.post(`${served.url}/api/v1/commands`, { data: {
-    id: randomUUID(), type: 'station.reopen', streams: bays.map(bay => ({ id: `station/bay-${bay}`, expectedVersion: null })), at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: {},
+    id: randomUUID(), type: 'station.reopen', streams: bays.map(bay => ({ id: `station/bay-${bay}`, expectedVersion: null })), at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: { note: 'a drill' },
   } })
   expect(response.status()).toBe(200)
 }
@@ -128,6 +128,7 @@ test('Stop stops at once, asks why after, and only who may re-opens', async ({ p
   await learner.getByRole('button', { name: 'Stop all' }).click()
   await expect(page.getByText('12 stopped')).toBeVisible()
   await page.goto(`${served.url}/bay/bay-5`)
+  await page.getByRole('button', { name: 'Burn or near miss' }).click()
   await page.getByRole('button', { name: 'Put right: re-open bay 5' }).click()
   await expect(page.getByText('11 stopped')).toBeVisible()
   await reopenAll(page, [1, 2, 3, 4, 6, 7, 8, 9, 10, 11, 12])

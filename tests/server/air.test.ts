@@ -35,7 +35,7 @@ afterAll(() => shop.close())
 
 describe('air behind the one door', () => {
   it('an undescribed hall leaves its bays to do; describing it is for the safety lead, and every bay records what changed', async () => {
-    expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: 3 })
+    expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: 4 })
     expect((await shop.send(instructor(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.not-allowed' }] })
     expect((await shop.send(lead(), [hallStream('nowhere')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.unknown-stream' }] })
     await sendOk(lead(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })

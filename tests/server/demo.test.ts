@@ -4,6 +4,7 @@ import { assessStation } from '#core/clearance/assess-station'
 import { shopDayEndsAtMs } from '#core/houserules/shop-day'
 import { workplaceOf } from '#core/site/site'
 import { clockFrom, shiftedClock } from '#server/clock'
+import { fireAt, fireStanding } from '#core/clearance/fire-standing'
 import { judgeKit } from '#core/clearance/judge-kit'
 import { kitAt } from '#core/clearance/kit-around'
 import { readSurroundings } from '#server/database/surroundings'
@@ -31,11 +32,11 @@ describe('the demo yard', () => {
     const rules = (await readHouseRules(shop.pool, SITE.siteId))!.value
     const now = new Date(shop.clock.nowMs()).toISOString()
     const stations = new Map((await readStations(shop.pool, SITE.siteId)).map(({ bayId, facts }) => [bayId, facts]))
-    const { kit: readings, ...airReadings } = await readSurroundings(shop.pool, SITE.siteId, rules, now, null)
+    const { kit: readings, fire, ...airReadings } = await readSurroundings(shop.pool, SITE.siteId, rules, now, null)
     const air = airOf({ site, rules, now, ...airReadings })
     const kit = judgeKit(readings, rules, '2026-11-23', '2026-11-24T04:00:00.000Z')
     const said = site.bays.filter(bay => stations.has(bay.bayId)).map((bay) => {
-      const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now, air: air(bay.bayId), kit: kitAt(kit, bay.bayId) })
+      const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now, air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fireStanding(fire, readings, '2026-11-23', '2026-11-24T04:00:00.000Z'), bay.bayId) })
       return `${bay.label} ${word} ${gates.slice(0, 6).map(({ state }) => state).join(' ')}`
     })
     expect(said).toEqual([

@@ -57,7 +57,9 @@ describe('the one door', () => {
     expect([learner.status, codesOf(learner)]).toEqual([409, ['command.not-allowed']])
     const elsewhere = { ...instructor(), holder: { roles: ['instructor'], areaId: 'another', bayId: null } as const }
     expect((await shop.send(elsewhere, [BAY_2], { type: 'station.reopen', payload: {} })).status).toBe(409)
-    expect((await shop.send(instructor(), [BAY_2], { type: 'station.reopen', payload: {} })).status).toBe(200)
+    // What nobody named cannot have been put right.
+    expect(codesOf(await shop.send(instructor(), [BAY_2], { type: 'station.reopen', payload: {} }))).toEqual(['command.stop-reason-first'])
+    expect((await shop.send(instructor(), [BAY_2], { type: 'station.reopen', payload: { note: 'a false alarm' } })).status).toBe(200)
   })
 
   it.each([[['station/bay-99'], 'command.bay-unknown'], [['person/maren'], 'command.unknown-stream'], [['nonsense'], 'command.unknown-stream'], [[], 'command.unknown-stream']])('refuses streams %o with %s', async (streams, code) => {
@@ -78,7 +80,7 @@ describe('the one door', () => {
   it('stops every bay without being told which', async () => {
     await shop.send(shop.as(['learner'], 'imke'), [], { type: 'station.stop-all', payload: {} })
     expect(await count(shop.pool, 'select count(*) from station_reading where site_id = $1 and stopped', [shop.siteId])).toBe(2)
-    for (const bay of [BAY_1, BAY_2]) await shop.send(instructor(), [bay], { type: 'station.reopen', payload: {} })
+    for (const bay of [BAY_1, BAY_2]) await shop.send(instructor(), [bay], { type: 'station.reopen', payload: { note: 'a drill' } })
   })
 
   it('records at every bay what a change of house rules changes for it', async () => {

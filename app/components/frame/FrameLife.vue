@@ -17,7 +17,7 @@ const newest = computed(() => notices[0] ?? null)
       </p>
       <ul class="told">
         <li v-for="{ personId, as } in newest.to" :key="personId">
-          <b>{{ floor.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : words.roles[as] }}</span>
+          <b>{{ floor.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : as === 'named' ? 'named in the permit' : words.roles[as] }}</span>
           <span :class="newest.seenAt[personId] ? 'state-open' : 'state-hold'">{{ newest.seenAt[personId] ? `seen ${time(newest.seenAt[personId]!)}` : 'not yet seen' }}</span>
         </li>
       </ul>

@@ -55,7 +55,10 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
         </button>
       </form>
     </template>
-    <button v-if="mayReopen" class="key go reopen" type="button" @click="act('station.reopen', {}, placed.version)">
+    <p v-if="stop.reason === null" class="soft">
+      Once somebody has said why, it can be put right and re-opened.
+    </p>
+    <button v-else-if="mayReopen" class="key go reopen" type="button" @click="act('station.reopen', {}, placed.version)">
       Put right: re-open bay {{ placed.bay.label }}
     </button>
     <template v-else>

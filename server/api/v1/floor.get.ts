@@ -2,6 +2,7 @@ import type { FloorReading } from '#shared/readings'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
 import type { Wearer } from '#core/respirator/wearer'
+import { fireStanding } from '#core/clearance/fire-standing'
 import { judgeKit } from '#core/clearance/judge-kit'
 import { NO_SITE } from '#core/site/site'
 import { readSurroundings } from '../../database/surroundings'
@@ -32,7 +33,8 @@ export default api(async (event): Promise<FloorReading> => {
     const inForce = rules?.value ?? NEW_SITE_RULES
     const [nowMs, zone] = [clock.nowMs(), site?.value.timeZone ?? 'UTC']
     const dayEndsMs = shopDayEndsAtMs(nowMs, zone, inForce.shopDayHour)
-    const { stations: _known, wearers, kit, ...air } = await readSurroundings(db, siteId, inForce, nowIso(clock), null)
+    const { stations: _known, wearers, kit, fire, ...air } = await readSurroundings(db, siteId, inForce, nowIso(clock), null)
+    const [today, dayEnds] = [shopDayOf(nowMs, zone, inForce.shopDayHour), new Date(dayEndsMs).toISOString()]
     return {
       position,
       site: site?.value ?? NO_SITE,
@@ -40,7 +42,8 @@ export default api(async (event): Promise<FloorReading> => {
       versions: { site: site?.version ?? 0, rules: rules?.version ?? 0 },
       stations: await readStations(db, siteId),
       people: await readNames(db, siteId),
-      kit: judgeKit(kit, inForce, shopDayOf(nowMs, zone, inForce.shopDayHour), new Date(dayEndsMs).toISOString()),
+      kit: judgeKit(kit, inForce, today, dayEnds),
+      fire: fireStanding(fire, kit, today, dayEnds),
       unseen: await readUnseen(db, siteId, person.personId),
       air: { ...air, wearers: untilTheDayEnds(wearers, dayEndsMs) },
     }

@@ -2,6 +2,8 @@ import type { FindingCode, FindingValues } from '#core/finding'
 import type { MaskId, SubstanceId, ZoneId } from '#core/vocabulary/vocabulary'
 import type { Quantities } from '../quantities'
 import { kitSentences } from './kit-findings'
+import { fireSentences } from './fire-findings'
+import type { HotWorkCode } from './hotwork-findings'
 import type { StoreCode } from './store-findings'
 import { words } from './words'
 
@@ -17,9 +19,10 @@ const substanceList = (substances: readonly SubstanceId[]): string => listOf(sub
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** Every finding of the board and of Air in English; those of Gas and Kit stand in a file of their own. The compiler sees to it that none is forgotten. */
-export const sentences: Omit<Sentences, StoreCode> = {
+/** Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees to it that none is forgotten. */
+export const sentences: Omit<Sentences, StoreCode | HotWorkCode> = {
   ...kitSentences,
+  ...fireSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],
   'shade.current-beyond-table': ({ currentA, tableEndsA, ruleSet }, q) =>
     [`${q.current(currentA)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.current(tableEndsA)}.`, 'Have the shade assessed; nothing is guessed past the table.', `Beyond the table at ${q.current(tableEndsA)}.`],
@@ -166,13 +169,14 @@ export const sentences: Omit<Sentences, StoreCode> = {
   'air.rests-on-pencil': () => ['Rests on published factors, in pencil. Measured samples would be better.'],
 
   'station.stopped': ({ reason }) => [reason ?? 'Stopped. The reason is not given yet.', 'Put it right, then re-open.'],
-  'gate.not-judged-yet': ({ gate }) => [`${words.gates[gate]} is not judged by Zonaris yet.`, 'Check it as you do today.', `${words.gates[gate]} not judged yet.`],
   'gate.not-needed': ({ gate, process }) => [`${words.processes[process]} does not use ${gate === 'gas' ? 'gas from a cylinder' : 'a power source'}.`],
 
   'command.stale': () => ['Somebody else changed this in the meantime. What you entered is kept.', 'Look at the new state, then send again.'],
   'command.not-allowed': ({ right, roles }) => [`Not allowed for ${roles.map(role => words.roles[role]).join(', ')}: ${words.rights[right]}.`, 'Ask somebody who may.'],
   'command.id-reused': () => ['This command id was used before for something else.', 'Send it again under a new id.'],
   'command.unknown-stream': ({ streamId }) => [`There is nothing called ${streamId} here.`, 'Choose one that exists.'],
+  'station.unheard': () => ['Every gate was open when this screen last heard the shop; it has not heard it since.', 'Find a connection before you strike.', 'Not heard lately.'],
+  'command.stop-reason-first': () => ['Nobody has said yet why this bay was stopped.', 'Say why; then it can be re-opened.'],
   'command.not-stopped': () => ['This bay is not stopped.'],
   'command.name-taken': ({ name }) => [`${name} is taken.`, 'Choose another name.'],
   'command.person-unknown': () => ['Nobody by that id is on the people list.', 'Choose somebody from the list.'],

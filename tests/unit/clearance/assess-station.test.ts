@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
+import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Job } from '#core/job/job'
@@ -14,7 +15,7 @@ import { PROCESSES } from '#core/vocabulary/vocabulary'
 
 const NOW = '2026-03-02T09:00:00.000Z'
 const LATER = '2026-03-03T04:00:00.000Z'
-const around = { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT } as const
+const around = { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND } as const
 const JOB: Job = {
   process: 'gmaw', currentA: 180, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2',
   position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00', arcMinPerH: 20, residue: 'none', container: 'not-a-container',

@@ -1,3 +1,4 @@
+import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
@@ -138,7 +139,7 @@ describe('what is worn', () => {
     return { ...EMPTY_STATION, personId: 'imke', job, glasses: { kind: 'clear-rated', ...check }, zones: Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }])) }
   }
   const eyes = (bands: ItemMarks['shadeBands'], over: Partial<ItemState> = {}) => assessStation(ready(MIG), {
-    rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: around([thing('helmet', 'H-1', bands ? { shadeBands: bands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })]),
+    rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, fire: NO_FIRE_AROUND, kit: around([thing('helmet', 'H-1', bands ? { shadeBands: bands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })]),
   }).gates[1]!
   it('a helmet\'s range replaces what is typed: it opens where it reaches, and says what to set', () => {
     expect(eyes([[9, 13]])).toMatchObject({ state: 'open', findings: [{ code: 'eyes.set-helmet-to', values: { tag: 'H-1', shade: 12 } }] })
@@ -157,7 +158,7 @@ describe('whatever is tagged out', () => {
     fc.assert(fc.property(fc.constantFrom(...PROCESSES), fc.constantFrom(...EQUIPMENT_KINDS), fc.constantFrom('bay', 'person'), (process, kind, to) => {
       const out = thing(kind, 'OUT-1', {}, { assignment: { to, id: to === 'bay' ? 'bay-1' : 'imke' }, taggedOut: { reason: '', checks: [] } })
       const { gates } = assessStation({ ...EMPTY_STATION, personId: 'imke', job: { ...MIG, process } }, {
-        rules: NEW_SITE_RULES, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: around([...MIG_KIT, ...FLAME_KIT, out], [MIX, OXYGEN, ACETYLENE]),
+        rules: NEW_SITE_RULES, workplace: 'general', now: NOW, air: UNKNOWN_AIR, fire: NO_FIRE_AROUND, kit: around([...MIG_KIT, ...FLAME_KIT, out], [MIX, OXYGEN, ACETYLENE]),
       })
       const speaking = gates.filter(({ findings }) => findings.some(({ code }) => code === 'kit.tagged-out'))
       expect(speaking.every(({ state }) => state !== 'open')).toBe(true)

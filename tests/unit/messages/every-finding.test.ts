@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import type { FindingCode, FindingValues } from '#core/finding'
 import { finding } from '#core/finding'
+import { hotworkSentences } from '#shared/messages/en/hotwork-findings'
 import { storeSentences } from '#shared/messages/en/store-findings'
 import { learnSentences, speak } from '#shared/messages/speak'
 
 learnSentences(storeSentences)
+learnSentences(hotworkSentences)
 
 /** One set of values for each code: the compiler asks for it when a code is added. */
 const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
@@ -137,7 +139,6 @@ const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
   'air.measured': { substances: ['manganese'], takenOn: '2026-03-01' },
   'air.rests-on-pencil': {},
   'station.stopped': { reason: null, at: '2026-11-23T08:00:00.000Z' },
-  'gate.not-judged-yet': { gate: 'air' },
   'gate.not-needed': { gate: 'gas', process: 'smaw' },
   'command.stale': { streamId: 'station/bay-1', expectedVersion: 1, version: 2 },
   'command.not-allowed': { right: 'set-jobs', roles: ['learner', 'fire-watch'] },
@@ -168,6 +169,21 @@ const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
   'electrical.cable-too-small': { currentA: 400, allowedA: 285, areaMm2: 50, dutyPercent: 100 }, 'electrical.cable-carries': { allowedA: 285, areaMm2: 50, dutyPercent: 100 }, 'electrical.cable-off-table': { areaMm2: 16 },
   'electrical.duty-assumed': { dutyPercent: 100 }, 'electrical.temperature-assumed': { temperatureC: 75 }, 'electrical.drop-high': { dropV: 6, limitV: 4 }, 'electrical.open-circuit-high': { volts: 85, limitV: 80, kind: 'rms', environment: 'dry' },
   'electrical.reading-fails': { test: 'supplyToWeldingMOhm', value: 2, limit: 5 }, 'electrical.reading-missing': { test: 'touchCurrentMA' }, 'electrical.environment-unknown': {}, 'electrical.test-passed': { count: 5 },
+  'station.unheard': { sinceIso: '2026-11-24T10:00:00.000Z' }, 'command.stop-reason-first': {},
+  'spark.no-class': { process: 'lbw' }, 'spark.beyond-model': { heightM: 25, windMPerS: 3, maxHeightM: 20, maxWindMPerS: 15 }, 'spark.rule-binds': { radiusM: 10.67, reachM: 6 }, 'spark.reach-binds': { radiusM: 13, reachM: 10, ruleM: 10.67 },
+  'spark.roll-added': { rollM: 3 }, 'spark.floor-unknown': { rollM: 3 }, 'spark.piercing': { reachM: 12.2 }, 'spark.gouging': { reachM: 28, ruleM: 10.67 }, 'spark.percentile': { percentile: 99, maxM: 12 }, 'spark.rules-not-sent': { radiusM: 10.67 },
+  'hotwork.forbidden': { because: 'sprinklers-impaired' }, 'hotwork.bay-first': {}, 'hotwork.designated': {}, 'hotwork.permit-needed': {}, 'hotwork.lel-over-limit': { lelPercent: 8, limitPercent: 0 }, 'hotwork.lel-without-oxygen': { lelPercent: 0 },
+  'hotwork.lel-sensor-invalid': { oxygenPercent: 8 }, 'hotwork.oxygen-low': { oxygenPercent: 18, atLeastPercent: 19.5 }, 'hotwork.gas-test-needed': {}, 'hotwork.no-sprinklers': {}, 'hotwork.fact-missing': { fact: 'wind' }, 'hotwork.watchers': { watchers: 3 },
+  'hotwork.law-watch-shorter': { afterMin: 20, lawMin: 30 }, 'hotwork.rules-not-sent': { afterMin: 60, monitoringMin: 180, radiusM: 10.67 }, 'hotwork.advises': {},
+  'permit.not-in-phase': { phase: 'watch' }, 'permit.precaution-open': { precautions: ['floor-swept'], count: 1 }, 'permit.precaution-unknown': { precaution: 'x' }, 'permit.reason-needed': {}, 'permit.watchers-short': { named: 1, needed: 2 },
+  'permit.watcher-works': { names: ['Kit'] }, 'permit.watcher-busy': { name: 'Hedda', where: 'Lock gate 3' }, 'permit.watcher-at-bay': { name: 'Hedda', bayId: 'bay-1' }, 'permit.not-named-watcher': { name: 'Ada' }, 'permit.own-work': {}, 'permit.signature-needed': {},
+  'permit.too-long': { hours: 12, atMostHours: 8 }, 'permit.past': { untilIso: '2026-11-24T10:00:00.000Z' }, 'permit.not-yet': { fromIso: '2026-11-24T10:00:00.000Z' }, 'permit.no-second-channel': {}, 'permit.near': { codes: ['HW-2'], count: 1 },
+  'permit.no-watch-on-post': { onPost: 0, needed: 1 }, 'permit.gas-not-tested': {}, 'permit.gas-retest-due': { sinceIso: '2026-11-24T10:00:00.000Z' }, 'permit.gas-out': { lelPercent: 12, oxygenPercent: 20.9 },
+  'permit.monitoring-not-over': { untilIso: '2026-11-24T10:00:00.000Z' }, 'permit.restore-open': { precautions: ['ducts-conveyors'], count: 1 }, 'permit.kit-out': { tag: 'EX-1', kind: 'extinguisher' }, 'permit.no-extinguisher': {},
+  'permit.unheard': { name: 'Hedda', sinceIso: '2026-11-24T10:42:00.000Z' }, 'permit.round-overdue': { name: 'Hedda', sinceIso: '2026-11-24T10:42:00.000Z' }, 'permit.gap': { minutes: 8 }, 'permit.late-round': { minutes: 40 },
+  'permit.arc-without-permit': { where: 'Lock gate 3' }, 'permit.none-here': {}, 'permit.suspended': { cause: 'wind', where: 'Lock gate 3' }, 'permit.stopped': { cause: 'round-overdue', where: 'Lock gate 3', by: null }, 'permit.lapsed': { untilIso: '2026-11-24T10:00:00.000Z' },
+  'permit.help-called': { where: 'Lock gate 3', name: '' }, 'permit.watch-over': { where: 'Lock gate 3' }, 'permit.visit-missed': { where: 'Lock gate 3' }, 'permit.unknown': {}, 'permit.day-check-due': {}, 'permit.day-check-fails': { checks: ['floor-swept'], count: 1 },
+  'permit.live': { code: 'HW-2', untilIso: '2026-11-24T10:00:00.000Z' },
   'storage.cap-off': { tag: 'A-7' }, 'storage.content-assumed': { tags: ['A-7'], count: 1, fullM3: 12 }, 'kit.report-outrun': { tag: 'FA-3' }, 'kit.look-due': { tag: 'M-4', listId: 'arc-machine.before-use' }, 'kit.mark-unknown': { tag: 'FX-2', what: 'made-on' }, 'kit.mark-due': { tag: 'FX-2', what: 'look-inside', dueOn: '2026-05-01' }, 'kit.assigned-nowhere': { id: 'bay-77' },
   'cylinder.settling': { tag: 'A-7', untilIso: '2026-11-24T10:00:00.000Z' }, 'cylinder.steps-missing': { tag: 'A-7', steps: ['purge'], count: 1 }, 'cylinder.still-connected': { tag: 'A-7' }, 'cylinder.returned': { tag: 'A-7' }, 'cylinder.empty': { tag: 'A-7' },
   'cylinder.danger': { tag: 'A-7', danger: 'leak' }, 'cylinder.not-secured': { tag: 'A-7' }, 'cylinder.test-date-unknown': { tag: 'A-7' }, 'cylinder.not-to-be-used': { tag: 'A-7', dueOn: '2026-03-31' }, 'cylinder.past-due-here': { tag: 'A-7', dueOn: '2026-03-31', owner: 'owned' },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
+import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { decideStation, gateChanges } from '#core/station/decide-station'
@@ -8,7 +9,7 @@ import { checksLapseAt, EMPTY_STATION, evolveStation } from '#core/station/stati
 import type { Station } from '#core/station/station'
 
 const context: StationContext = {
-  rules: NEW_SITE_RULES, workplace: 'general', now: '2026-03-02T09:00:00.000Z', at: '2026-03-02T09:00:00.000Z', by: 'maren', checksValidUntil: '2026-03-03T04:00:00.000Z', air: UNKNOWN_AIR, kit: NO_KIT,
+  rules: NEW_SITE_RULES, workplace: 'general', now: '2026-03-02T09:00:00.000Z', at: '2026-03-02T09:00:00.000Z', by: 'maren', checksValidUntil: '2026-03-03T04:00:00.000Z', air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND,
 }
 const after = (station: Station, command: StationCommand, over: Partial<StationContext> = {}): Station => {
   const decided = decideStation(station, command, { ...context, ...over })
@@ -28,7 +29,7 @@ describe('a station decides', () => {
   it('to record a gate that house rules changed', () => {
     const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), { type: 'station.set-helmet', payload: { shade: 10 } })
     const changed = gateChanges(set, { ...context, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
-    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: 3 } }])
+    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: 4 } }])
   })
   it('never to refuse a stop, also a second one, and keeps when it was stopped first', () => {
     const stopped = after(EMPTY_STATION, { type: 'station.stop', payload: {} })
@@ -37,6 +38,12 @@ describe('a station decides', () => {
   })
   it('to refuse to re-open what is not stopped', () => {
     expect(decideStation(EMPTY_STATION, { type: 'station.reopen', payload: {} }, context)).toMatchObject({ refused: [{ code: 'command.not-stopped' }] })
+  })
+  it('to re-open only what somebody gave a reason for', () => {
+    const stopped = after(EMPTY_STATION, { type: 'station.stop', payload: {} })
+    expect(decideStation(stopped, { type: 'station.reopen', payload: {} }, context)).toMatchObject({ refused: [{ code: 'command.stop-reason-first' }] })
+    const said = after(stopped, { type: 'station.give-stop-reason', payload: { reason: 'smoke' } })
+    expect(after(said, { type: 'station.reopen', payload: {} }).stop).toBeNull()
   })
   it('that another person starts with nothing checked', () => {
     let station = after(EMPTY_STATION, { type: 'station.set-helmet', payload: { shade: 11 } })

@@ -1,0 +1,75 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import { HOTWORK_SOURCES } from '../source/hotwork-sources'
+import { forbiddenBecause, isVessel } from './hot-work-class'
+import type { GasLimits, HotWorkConditions, HotWorkJob, HotWorkPlace } from './hot-work-class'
+import { needsGasTest, precautionsFor } from './precautions'
+import type { Precaution } from './precautions'
+import { RADIUS_OF_RULE_M } from './radius-rules'
+import { sparkReach } from './spark-reach'
+import type { ReachAnswer } from './spark-reach'
+import { LAW_WATCH_MIN, WATCH_SCHOOLS, watchersNeeded } from './watch-plan'
+
+/** What a site's rules say of hot work, as far as it was sent. */
+export interface HotWorkHouse extends GasLimits { readonly radiusM: number, readonly afterMin: number, readonly monitoringMin: number }
+
+/** The strictest of what is known and ordinarily asked for; where no rules are sent these bind, and the answer says so. */
+export const STRICTEST_HOUSE: HotWorkHouse = { lelLimitPercent: 0, oxygenMaxPercent: 22, radiusM: RADIUS_OF_RULE_M['35-ft'], ...WATCH_SCHOOLS['insurer-60-180'] }
+
+export interface HotWorkPlan {
+  readonly class: 'designated' | 'permit' | 'forbidden'
+  readonly precautions: readonly Precaution[]
+  readonly watch: { readonly duringWork: boolean, readonly afterMin: number, readonly monitoringMin: number, readonly watchers: number }
+  readonly needsGasTest: boolean
+  readonly reach: ReachAnswer | null
+  readonly findings: readonly Finding[]
+}
+
+/**
+ * Is this hot work for the bay, for a permit, or forbidden; with which precautions; and how long is it watched?
+ * What is not known about the place is asked for by a hold, and its precautions stand until somebody sees to them.
+ *
+ * @param house what was sent of the site's rules; the rest is the strictest known
+ * Source: `usHotWork`, `usProhibited`, `consensusHotWork`, `consensusWatch`, `insurerMonitoring`.
+ */
+export function decideHotWork(place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions, house?: Partial<HotWorkHouse>): HotWorkPlan {
+  const rules: HotWorkHouse = { ...STRICTEST_HOUSE, ...house }
+  const afterMin = Math.max(rules.afterMin, LAW_WATCH_MIN)
+  const findings: Finding[] = [...forbiddenBecause(place, job, conditions, rules)]
+  if (rules.afterMin < LAW_WATCH_MIN) findings.push(finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch]))
+  const isForbidden = findings.some(({ severity }) => severity === 'stop')
+  // What opens a vessel or enters a confined place is nowhere work for the bay.
+  const isDesignated = place.designated && place.confined !== true && !isVessel(job)
+  const gasTest = needsGasTest(place, job, conditions)
+  if (!isForbidden && isDesignated) {
+    return {
+      class: 'designated', precautions: [], needsGasTest: false, reach: null, watch: { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 },
+      findings: [...findings, finding('note', 'hotwork.designated', {}, [HOTWORK_SOURCES.consensusHotWork]), finding('note', 'hotwork.advises', {})],
+    }
+  }
+  if (conditions.sprinklers === undefined) findings.push(finding('hold', 'hotwork.fact-missing', { fact: 'sprinklers' }, [HOTWORK_SOURCES.usProhibited]))
+  else if (conditions.sprinklers === 'none') findings.push(finding('caution', 'hotwork.no-sprinklers', {}))
+  if (place.level === undefined) findings.push(finding('caution', 'hotwork.fact-missing', { fact: 'level' }))
+  if (gasTest && (conditions.lelPercent === undefined || conditions.oxygenPercent === undefined)) findings.push(finding('hold', 'hotwork.gas-test-needed', {}, [HOTWORK_SOURCES.usConfined]))
+  const reach = reachOf(place, job, conditions, rules, findings)
+  const watchers = watchersNeeded(place)
+  findings.push(finding('note', 'hotwork.watchers', { watchers }, [HOTWORK_SOURCES.consensusWatchers]))
+  if (!isForbidden) findings.push(finding('note', 'hotwork.permit-needed', {}, [HOTWORK_SOURCES.consensusHotWork]), finding('caution', 'hotwork.bay-first', {}, [HOTWORK_SOURCES.usHotWork]))
+  if (house === undefined) findings.push(finding('note', 'hotwork.rules-not-sent', { afterMin, monitoringMin: rules.monitoringMin, radiusM: rules.radiusM }))
+  findings.push(finding('note', 'hotwork.advises', {}))
+  return {
+    class: isForbidden ? 'forbidden' : 'permit', precautions: isForbidden ? [] : precautionsFor(place, job, conditions), needsGasTest: gasTest, reach,
+    watch: isForbidden ? { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 } : { duringWork: true, afterMin, monitoringMin: rules.monitoringMin, watchers },
+    findings,
+  }
+}
+
+/** Unknown height or wind is no height and no wind by default: it is asked for. */
+function reachOf({ hardFloor }: HotWorkPlace, { process, heightM }: HotWorkJob, { windMPerS }: HotWorkConditions, { radiusM }: HotWorkHouse, findings: Finding[]): ReachAnswer | null {
+  if (heightM === undefined) findings.push(finding('hold', 'hotwork.fact-missing', { fact: 'height' }))
+  if (windMPerS === undefined) findings.push(finding('hold', 'hotwork.fact-missing', { fact: 'wind' }))
+  if (heightM === undefined || windMPerS === undefined) return null
+  const reach = sparkReach({ process, heightM, windMPerS, ...hardFloor === undefined ? {} : { hardFloor } }, radiusM)
+  findings.push(...reach.findings)
+  return reach
+}

@@ -1,0 +1,105 @@
+import type { Finding } from '../finding'
+import { finding } from '../finding'
+import { HOTWORK_SOURCES } from '../source/hotwork-sources'
+import type { SourceRef } from '../source/source-ref'
+import type { ProcessId } from '../vocabulary/vocabulary'
+
+/** What is worked on. */
+export const WORKPIECES = ['plate', 'pipe', 'container', 'duct', 'structure'] as const
+export type WorkpieceId = typeof WORKPIECES[number]
+
+/** What it holds or held. */
+export const CONTENTS = ['never-any', 'harmless', 'flammable', 'unknown'] as const
+export type ContentsId = typeof CONTENTS[number]
+
+export const SPRINKLER_STATES = ['in-service', 'impaired', 'none'] as const
+export type SprinklerStateId = typeof SPRINKLER_STATES[number]
+
+/** Why no permit may be given for a place as it stands. */
+export const DANGER_PLACES = ['sprinklers-impaired', 'explosive-atmosphere', 'oxygen-rich', 'container-not-cleaned', 'container-unknown', 'bulk-combustibles', 'combustible-panel'] as const
+export type DangerPlaceId = typeof DANGER_PLACES[number]
+
+export interface HotWorkPlace {
+  /** Built or approved for hot work and looked at each day. */
+  readonly designated: boolean
+  /** Storey: 0 is the ground. */
+  readonly level?: number
+  readonly confined?: boolean
+  /** Something that burns, or that heat is led to, behind a wall, ceiling or roof. */
+  readonly otherSide?: boolean
+  /** Levels that sparks reach through openings, gratings or over edges. */
+  readonly openLevels?: number
+  /** Parts of the circle that one watcher neither sees nor reaches within half a minute. */
+  readonly hiddenParts?: number
+  /** Bales, bulk sulphur, stacks ready to burn that cannot be moved or covered. */
+  readonly bulkCombustibles?: boolean
+  /** The wall, panel or floor that is worked on burns inside. */
+  readonly combustiblePanel?: boolean
+  readonly hardFloor?: boolean
+}
+
+export interface HotWorkJob {
+  readonly process: ProcessId
+  readonly currentA?: number
+  readonly heightM?: number
+  readonly workpiece?: WorkpieceId
+  readonly contents?: ContentsId
+  /** Emptied, cleaned until there is no doubt, isolated and vented. */
+  readonly cleaned?: boolean
+  /** Burning metal (magnesium, titanium swarf) is about. */
+  readonly metalFire?: boolean
+}
+
+export interface HotWorkConditions {
+  readonly sprinklers?: SprinklerStateId
+  /** Flammable gas, % of its lower explosive limit. */
+  readonly lelPercent?: number
+  readonly oxygenPercent?: number
+  readonly windMPerS?: number
+}
+
+/** Limits of a reading that a site chooses within the law. */
+export interface GasLimits {
+  /** Highest flammable gas at which work may go on, % of the lower explosive limit. */
+  readonly lelLimitPercent: number
+  readonly oxygenMaxPercent: number
+}
+
+/** At and above this no permit is given, whatever the house says, % of the lower explosive limit. */
+export const LEL_FORBIDS_AT_PERCENT = 10
+const OXYGEN_LEAST_PERCENT = 19.5
+/** Between these a catalytic sensor tells the truth about flammable gas, % oxygen. */
+const SENSOR_OXYGEN_PERCENT = { min: 12, max: 25 } as const
+
+/** May the flammable reading be believed, and are both readings within limits? A missing oxygen reading leaves the other worth nothing. */
+export function judgeGas({ lelPercent, oxygenPercent }: Pick<HotWorkConditions, 'lelPercent' | 'oxygenPercent'>, { lelLimitPercent, oxygenMaxPercent }: GasLimits): readonly Finding[] {
+  const found: Finding[] = []
+  if (oxygenPercent !== undefined && oxygenPercent > oxygenMaxPercent) found.push(forbids('oxygen-rich', oxygenMaxPercent <= 22 ? [HOTWORK_SOURCES.usShipyardOxygen] : [HOTWORK_SOURCES.usConfined]))
+  if (oxygenPercent !== undefined && oxygenPercent < OXYGEN_LEAST_PERCENT) found.push(finding('hold', 'hotwork.oxygen-low', { oxygenPercent, atLeastPercent: OXYGEN_LEAST_PERCENT }, [HOTWORK_SOURCES.usConfined]))
+  if (lelPercent === undefined) return found
+  // A high reading warns whatever the sensor lacks; only a low one cannot be believed.
+  if (lelPercent >= LEL_FORBIDS_AT_PERCENT) found.push(forbids('explosive-atmosphere', [HOTWORK_SOURCES.usProhibited, HOTWORK_SOURCES.usConfined]))
+  else if (lelPercent > lelLimitPercent) found.push(finding('hold', 'hotwork.lel-over-limit', { lelPercent, limitPercent: lelLimitPercent }, [HOTWORK_SOURCES.strictGas]))
+  if (oxygenPercent === undefined) found.push(finding('hold', 'hotwork.lel-without-oxygen', { lelPercent }, [HOTWORK_SOURCES.lelSensor]))
+  else if (oxygenPercent < SENSOR_OXYGEN_PERCENT.min || oxygenPercent > SENSOR_OXYGEN_PERCENT.max) found.push(finding('hold', 'hotwork.lel-sensor-invalid', { oxygenPercent }, [HOTWORK_SOURCES.lelSensor]))
+  return found
+}
+
+const forbids = (because: DangerPlaceId, sources: readonly SourceRef[]): Finding => finding('stop', 'hotwork.forbidden', { because }, sources)
+
+/** Does this job open something that held, or may have held, what burns? */
+export const isVessel = ({ workpiece, contents }: HotWorkJob): boolean => workpiece === 'container' || ((workpiece === 'pipe' || workpiece === 'duct') && contents !== 'never-any')
+
+/** Everything that makes a place forbidden as it stands, and what is not known about it. */
+export function forbiddenBecause(place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions, limits: GasLimits): readonly Finding[] {
+  const found: Finding[] = []
+  if (conditions.sprinklers === 'impaired') found.push(forbids('sprinklers-impaired', [HOTWORK_SOURCES.usProhibited]))
+  if (isVessel(job)) {
+    // Contents nobody knows count as flammable, and cleaning what is not known leaves doubt.
+    if (job.contents === undefined || job.contents === 'unknown') found.push(forbids('container-unknown', [HOTWORK_SOURCES.usContainers]))
+    else if (job.contents !== 'never-any' && job.cleaned !== true) found.push(forbids('container-not-cleaned', [HOTWORK_SOURCES.usContainers]))
+  }
+  if (place.bulkCombustibles) found.push(forbids('bulk-combustibles', [HOTWORK_SOURCES.usProhibited]))
+  if (place.combustiblePanel) found.push(forbids('combustible-panel', [HOTWORK_SOURCES.usHotWork]))
+  return [...found, ...judgeGas(conditions, limits)]
+}

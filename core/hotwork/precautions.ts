@@ -1,0 +1,70 @@
+import { HOTWORK_SOURCES } from '../source/hotwork-sources'
+import type { SourceRef } from '../source/source-ref'
+import { isVessel } from './hot-work-class'
+import type { HotWorkConditions, HotWorkJob, HotWorkPlace } from './hot-work-class'
+
+/** What is seen to before an arc is struck, in the order it is walked. */
+export const PRECAUTIONS = [
+  'cold-or-bay', 'floor-swept', 'floor-wetted', 'liquids-dust-out', 'circle-clear', 'openings-covered', 'other-side', 'levels-below', 'drop-zone', 'ducts-conveyors',
+  'sprinklers-live', 'heads-shielded', 'detectors-isolated', 'container-vented', 'confined-entry', 'gas-test', 'cylinders-clear', 'breathing',
+  'extinguisher', 'metal-powder', 'bucket-hose', 'screens', 'alarm-route', 'hot-marked', 'kit-looked-at',
+] as const
+export type PrecautionId = typeof PRECAUTIONS[number]
+
+/** A precaution that this place and job ask for. */
+export interface Precaution {
+  readonly id: PrecautionId
+  readonly sources: readonly SourceRef[]
+  /** May not be waved through with a reason: it is done, or there is no permit. */
+  readonly mustBeDone: boolean
+  /** Undone after the work: put back before the permit is closed. */
+  readonly restore: boolean
+}
+
+const { usHotWork, usContainers, usConfinedWork, usConfined, consensusHotWork, extinguisherAtWork, extinguisherClasses, blankets, detectors, gasRetest, usProhibited } = HOTWORK_SOURCES
+
+interface Rule { readonly sources: readonly SourceRef[], readonly needed: (place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions) => boolean, readonly mustBeDone?: true, readonly restore?: true }
+const always = (): boolean => true
+/** Not knowing whether it is so, it is seen to. */
+const unless = (fact: boolean | undefined): boolean => fact !== false
+
+const RULES: Readonly<Record<PrecautionId, Rule>> = {
+  'cold-or-bay': { sources: [usHotWork], needed: always },
+  'floor-swept': { sources: [usHotWork], needed: always, mustBeDone: true },
+  'floor-wetted': { sources: [usHotWork], needed: ({ hardFloor }) => hardFloor !== true },
+  'liquids-dust-out': { sources: [usProhibited], needed: always, mustBeDone: true },
+  'circle-clear': { sources: [usHotWork, blankets], needed: always, mustBeDone: true },
+  'openings-covered': { sources: [usHotWork], needed: always },
+  'other-side': { sources: [usHotWork], needed: ({ otherSide }) => unless(otherSide) },
+  'levels-below': { sources: [usHotWork, consensusHotWork], needed: ({ level, openLevels }) => (level ?? 1) > 0 || (openLevels ?? 1) > 0 },
+  'drop-zone': { sources: [HOTWORK_SOURCES.sparkModel], needed: (_place, { heightM }) => (heightM ?? 2) >= 2 },
+  'ducts-conveyors': { sources: [usHotWork], needed: always, restore: true },
+  'sprinklers-live': { sources: [usProhibited], needed: (_place, _job, { sprinklers }) => sprinklers !== 'none', mustBeDone: true },
+  'heads-shielded': { sources: [detectors], needed: (_place, _job, { sprinklers }) => sprinklers === 'in-service', restore: true },
+  'detectors-isolated': { sources: [detectors], needed: always, restore: true },
+  'container-vented': { sources: [usContainers], needed: (_place, job) => isVessel(job), mustBeDone: true },
+  'confined-entry': { sources: [usConfinedWork], needed: ({ confined }) => confined === true, mustBeDone: true },
+  'gas-test': { sources: [usConfined, gasRetest], needed: needsGasTest, mustBeDone: true },
+  'cylinders-clear': { sources: [usConfinedWork], needed: always },
+  'breathing': { sources: [usConfinedWork], needed: always },
+  'extinguisher': { sources: [extinguisherAtWork, extinguisherClasses], needed: always, mustBeDone: true },
+  'metal-powder': { sources: [extinguisherClasses], needed: (_place, { metalFire }) => metalFire === true, mustBeDone: true },
+  'bucket-hose': { sources: [usHotWork], needed: always },
+  'screens': { sources: [blankets], needed: always },
+  'alarm-route': { sources: [usHotWork], needed: always, mustBeDone: true },
+  'hot-marked': { sources: [usHotWork], needed: always },
+  'kit-looked-at': { sources: [usHotWork], needed: always },
+}
+
+/** Could there be vapour? Then the air is tested before the start, and again by a clock. */
+export function needsGasTest({ confined }: HotWorkPlace, job: HotWorkJob, { lelPercent, oxygenPercent }: HotWorkConditions = {}): boolean {
+  return confined === true || isVessel(job) || job.contents === 'flammable' || lelPercent !== undefined || oxygenPercent !== undefined
+}
+
+/** The precautions that follow from a place, a job and the conditions, in the order they are walked. Source: each its own. */
+export function precautionsFor(place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions): readonly Precaution[] {
+  return PRECAUTIONS.flatMap((id): Precaution[] => {
+    const { needed, sources, mustBeDone, restore } = RULES[id]
+    return needed(place, job, conditions) ? [{ id, sources, mustBeDone: mustBeDone ?? false, restore: restore ?? false }] : []
+  })
+}

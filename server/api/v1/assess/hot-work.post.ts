@@ -1,0 +1,19 @@
+import type { z } from 'zod'
+import { decideHotWork } from '#core/hotwork/decide-hot-work'
+import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import type { assessHotWorkResponse } from '#shared/schemas/hotwork-schema'
+import { assessHotWorkRequest } from '#shared/schemas/hotwork-schema'
+import { api, findingsOut, parseBody } from '../../../http'
+import { spoken } from '../../../spoken'
+
+/** Bay, permit or forbidden; with which precautions and how much watch. Stateless; needs no session. */
+export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>> => {
+  const { place, job, conditions, house } = await parseBody(event, assessHotWorkRequest)
+  const plan = decideHotWork(place, job, conditions, house)
+  return {
+    class: plan.class, watch: plan.watch,
+    precautions: plan.precautions.map(({ id, mustBeDone, sources }) => ({ id, text: hotworkWords.precautions[id], mustBeDone, sources: [...sources] })),
+    reach: plan.reach && { publishedRadiusM: plan.reach.publishedRadiusM, reachM: plan.reach.reachM && { ...plan.reach.reachM }, radiusM: plan.reach.radiusM },
+    findings: findingsOut(plan.findings.map(said => spoken(said))),
+  }
+})

@@ -1,0 +1,121 @@
+import { dutiesOf, nextTurnAt } from '#core/hotwork/permit-duties'
+import type { Helper } from '#core/hotwork/decide-permit'
+import type { PlacedPermit } from '#core/hotwork/near-permits'
+import type { KeptPermit } from '#core/hotwork/permit-fact'
+import { hasEnded, permitDeadlines } from '#core/hotwork/permit'
+import type { Permit } from '#core/hotwork/permit'
+import type { ItemState } from '#core/inspection/item'
+import type { Place } from '#core/place/place'
+import type { Queryable } from './connection'
+
+export async function writePermit(db: Queryable, siteId: string, permitId: string, version: number, permit: Permit | null): Promise<void> {
+  if (!permit) return
+  const { code, token, phase, request: { place } } = permit
+  await db.query({ name: 'write-permit', text: `insert into permit_reading (site_id, permit_id, version, code, token, phase, is_open, bay_id, place_id, turn_at, permit) values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11)
+    on conflict (site_id, permit_id) do update set version = excluded.version, phase = excluded.phase, is_open = excluded.is_open, turn_at = excluded.turn_at, permit = excluded.permit`,
+  values: [siteId, permitId, version, code, token, phase, !hasEnded(phase), place.bayId, place.placeId, nextTurnAt(permitDeadlines(permit)), JSON.stringify(permit)] })
+  await writeDuties(db, siteId, permitId, permit)
+  await writePosts(db, siteId, permitId, permit)
+}
+
+/** Who is kept free. Two permits that claim one person for the same time meet the table's constraint. */
+async function writeDuties(db: Queryable, siteId: string, permitId: string, permit: Permit): Promise<void> {
+  const duties = dutiesOf(permit)
+  await db.query({ name: 'drop-duties', text: 'delete from permit_duty where site_id = $1 and permit_id = $2 and person_id <> all($3::text[])', values: [siteId, permitId, duties.map(({ personId }) => personId)] })
+  if (duties.length === 0) return
+  await db.query({ name: 'write-duties', text: `insert into permit_duty (site_id, permit_id, person_id, task, during)
+    select $1, $2, d.person_id, d.task, tstzrange(d.from_at, d.until_at) from unnest($3::text[], $4::text[], $5::timestamptz[], $6::timestamptz[]) as d (person_id, task, from_at, until_at)
+    on conflict (site_id, permit_id, person_id) do update set task = excluded.task, during = excluded.during`,
+  values: [siteId, permitId, duties.map(({ personId }) => personId), duties.map(({ task }) => task), duties.map(({ fromAt }) => fromAt), duties.map(({ untilAt }) => untilAt)] })
+}
+
+async function writePosts(db: Queryable, siteId: string, permitId: string, { posts }: Permit): Promise<void> {
+  const personIds = posts.map(({ personId }) => personId)
+  await db.query({ name: 'drop-posts', text: 'delete from permit_post where site_id = $1 and permit_id = $2 and person_id <> all($3::text[])', values: [siteId, permitId, personIds] })
+  if (personIds.length === 0) return
+  await db.query({ name: 'write-posts', text: `insert into permit_post (site_id, person_id, permit_id)
+    select $1, p.person_id, $2 from unnest($3::text[]) as p (person_id) where not exists (select 1 from permit_post k where k.site_id = $1 and k.person_id = p.person_id and k.permit_id = $2)`, values: [siteId, permitId, personIds] })
+}
+
+interface PermitRow { permit_id: string, version: number, permit: Permit }
+const toKept = ({ permit_id, version, permit }: PermitRow): KeptPermit => ({ permitId: permit_id, version, permit })
+
+export async function readPermit(db: Queryable, siteId: string, permitId: string): Promise<KeptPermit | null> {
+  const { rows } = await db.query<PermitRow>({ name: 'read-permit', text: 'select permit_id, version, permit from permit_reading where site_id = $1 and permit_id = $2', values: [siteId, permitId] })
+  return rows[0] ? toKept(rows[0]) : null
+}
+
+/** By what a paper carries: the long token, or the short code that is typed. The newest where a code came twice. */
+export async function readPublicPermit(db: Queryable, asked: string): Promise<(KeptPermit & { readonly siteId: string }) | null> {
+  const { rows } = await db.query<PermitRow & { site_id: string }>('select site_id, permit_id, version, permit from permit_reading where token = $1 or code = $2 order by (permit->\'request\'->>\'fromAt\') desc limit 1', [asked, asked.toUpperCase()])
+  return rows[0] ? { siteId: rows[0].site_id, ...toKept(rows[0]) } : null
+}
+
+/** Where a page of the board ended. */
+export interface TurnCursor { readonly turnAt: string | null, readonly permitId: string }
+
+/** Live permits, whose turn comes soonest first; page by page. */
+export async function readLivePermits(db: Queryable, siteId: string, limit: number, after: TurnCursor | null = null): Promise<KeptPermit[]> {
+  const { rows } = await db.query<PermitRow>({ name: 'live-permits', text: `select permit_id, version, permit from permit_reading
+    where site_id = $1 and is_open and ($2::text is null or (coalesce(turn_at, 'infinity'), permit_id) > (coalesce($3::timestamptz, 'infinity'), $2)) order by turn_at, permit_id limit $4`, values: [siteId, after?.permitId ?? null, after?.turnAt ?? null, limit] })
+  return rows.map(toKept)
+}
+
+/** Ended permits, the newest ids last said first. */
+export async function readEndedPermits(db: Queryable, siteId: string, limit: number): Promise<KeptPermit[]> {
+  const { rows } = await db.query<PermitRow>('select permit_id, version, permit from permit_reading where site_id = $1 and not is_open order by permit->>\'endedAt\' desc, permit_id limit $2', [siteId, limit])
+  return rows.map(toKept)
+}
+
+/** Permits that are open within a span, each with its place on the grid. */
+export async function readPlacedPermits(db: Queryable, siteId: string): Promise<PlacedPermit[]> {
+  const { rows } = await db.query<{ permit_id: string, permit: Permit, place: Place | null }>(`select r.permit_id, r.permit, p.place from permit_reading r
+    left join place_reading p on p.site_id = r.site_id and p.place_id = r.place_id where r.site_id = $1 and r.is_open order by r.permit_id`, [siteId])
+  return rows.map(({ permit_id, permit, place }) => ({ permitId: permit_id, permit, place }))
+}
+
+/** People as far as a permit asks: their name, their other task in a span, the bay they stand at. */
+export async function readHelpers(db: Queryable, siteId: string, permitId: string, personIds: readonly string[], fromAt: string, untilAt: string): Promise<Helper[]> {
+  const { rows } = await db.query<{ person_id: string, name: string, busy_at: string | null, bay_id: string | null }>(`
+    select p.person_id, p.name,
+      coalesce((select r.permit->'request'->'place'->>'where' from permit_post o join permit_reading r on r.site_id = o.site_id and r.permit_id = o.permit_id where o.site_id = p.site_id and o.person_id = p.person_id and o.permit_id <> $2),
+        (select r.permit->'request'->'place'->>'where' from permit_duty d join permit_reading r on r.site_id = d.site_id and r.permit_id = d.permit_id
+          where d.site_id = p.site_id and d.person_id = p.person_id and d.permit_id <> $2 and d.during && tstzrange($4, $5) order by d.permit_id limit 1)) as busy_at,
+      (select s.bay_id from station_reading s where s.site_id = p.site_id and s.person_id = p.person_id order by s.bay_id limit 1) as bay_id
+    from person_reading p where p.site_id = $1 and p.person_id = any($3) and not p.has_left order by p.person_id`, [siteId, permitId, personIds, fromAt, untilAt])
+  return rows.map(row => ({ personId: row.person_id, name: row.name, busyAt: row.busy_at, bayId: row.bay_id }))
+}
+
+/** What is assigned to a permit, and what stands at its bay for fire. */
+export async function readPermitItems(db: Queryable, siteId: string, permitId: string, bayId: string | null): Promise<ItemState[]> {
+  const { rows } = await db.query<{ item: ItemState }>(`select item from item_reading where site_id = $1 and not is_retired
+    and ((assigned_to = 'permit' and assigned_ids @> array[$2]) or (assigned_to = 'bay' and $3::text is not null and assigned_ids @> array[$3] and kind = 'extinguisher')) order by tag_id`, [siteId, permitId, bayId])
+  return rows.map(({ item }) => item)
+}
+
+/** The bay of a permit, if it has one. */
+export async function bayOfPermit(db: Queryable, siteId: string, permitId: string): Promise<string | null> {
+  const { rows } = await db.query<{ bay_id: string | null }>('select bay_id from permit_reading where site_id = $1 and permit_id = $2', [siteId, permitId])
+  return rows[0]?.bay_id ?? null
+}
+
+/** Is this person on post somewhere? Their session does not end meanwhile. */
+export async function isOnPost(db: Queryable, siteId: string, personId: string): Promise<boolean> {
+  const { rows } = await db.query<{ there: boolean }>('select exists (select 1 from permit_post where site_id = $1 and person_id = $2) as there', [siteId, personId])
+  return rows[0]!.there
+}
+
+export async function noteScreen(db: Queryable, siteId: string, deviceId: string, heardAt: string): Promise<void> {
+  await db.query({ name: 'note-screen', text: `insert into screen_heard (site_id, device_id, heard_at) values ($1, $2, $3)
+    on conflict (site_id, device_id) do update set heard_at = greatest(screen_heard.heard_at, excluded.heard_at)`, values: [siteId, deviceId, heardAt] })
+}
+
+/** A screen counts as heard for this long, ms. */
+export const SCREEN_HEARD_MS = 60_000
+
+/** How many screens of a site were heard within the minute before an instant. */
+export async function countScreens(db: Queryable, siteId: string, nowIso: string): Promise<number> {
+  const since = new Date(Date.parse(nowIso) - SCREEN_HEARD_MS).toISOString()
+  const { rows } = await db.query<{ count: number }>({ name: 'count-screens', text: 'select count(*)::int as count from screen_heard where site_id = $1 and heard_at > $2', values: [siteId, since] })
+  return rows[0]!.count
+}

@@ -1,0 +1,62 @@
+import type { StopCauseId, PermitPhase } from '#core/hotwork/permit'
+import type { FireCheckId } from '#core/station/station'
+import type { Sentences } from './findings'
+
+/** What the Fire gate and the notices of hot work say: it goes with the board. */
+export type FireCode =
+  | 'permit.not-in-phase' | 'permit.suspended' | 'permit.stopped' | 'permit.lapsed' | 'permit.round-overdue' | 'permit.unheard' | 'permit.no-watch-on-post' | 'permit.no-second-channel' | 'permit.gas-not-tested'
+  | 'permit.gas-out' | 'permit.gas-retest-due' | 'permit.kit-out' | 'permit.no-extinguisher' | 'permit.none-here' | 'permit.live' | 'permit.day-check-due' | 'permit.day-check-fails' | 'permit.help-called'
+  | 'permit.watch-over' | 'permit.visit-missed' | 'permit.arc-without-permit'
+
+export const fireWords = {
+  phases: {
+    'requested': 'asked for', 'precautions': 'precautions', 'authorised': 'authorised', 'working': 'working', 'suspended': 'stopped', 'watch': 'fire watch', 'monitoring': 'monitoring',
+    'closed': 'closed', 'refused': 'refused', 'revoked': 'taken back', 'lapsed': 'lapsed',
+  } satisfies Record<PermitPhase, string>,
+  causes: {
+    'stopped': 'somebody stopped it', 'conditions-changed': 'something changed around it', 'watch-left': 'the watch left', 'wind': 'the wind', 'gas': 'gas in the air', 'fire-or-smoke': 'fire or smoke', 'kit': 'something broke or is missing',
+    'sprinklers': 'sprinklers or detectors are out', 'weather-light': 'weather or light', 'scope-changed': 'the job is another one now', 'break': 'a break', 'shift-change': 'change of shift', 'round-overdue': 'a round was missed',
+    'gas-retest-overdue': 'the air was not tested again in time', 'lapsed': 'its time is over', 'revoked': 'the permit was taken back', 'arc-without-permit': 'an arc without a live permit',
+  } satisfies Record<StopCauseId, string>,
+  fireChecks: {
+    'floor-swept': 'Floor swept', 'nothing-burns-near': 'Nothing that burns within reach', 'openings-shut': 'Doors, gaps and ducts shut', 'curtains-whole': 'Curtains whole and drawn', 'extinguisher-at-hand': 'Extinguisher and bucket at hand',
+  } satisfies Record<FireCheckId, string>,
+}
+
+const time = (iso: string): string => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: timeZone() }).format(Date.parse(iso))
+let zone = 'UTC'
+const timeZone = (): string => zone
+/** Times in sentences are told in the shop's zone; the board sets it once it knows the site. */
+export function speakTimesIn(siteZone: string): void {
+  zone = siteZone
+}
+
+/** What is to be done about a permit that stands in a phase. */
+const NEXT: Readonly<Partial<Record<PermitPhase, string>>> = {
+  'requested': 'Walk the place and see to the precautions.', 'precautions': 'See to the rest, then have it authorised.', 'authorised': 'Put the watch on post, then start the work.',
+  'watch': 'No arc here: the watch runs.', 'monitoring': 'No arc here: the place is still looked after.',
+}
+
+export const fireSentences: Pick<Sentences, FireCode> = {
+  'permit.not-in-phase': ({ phase }) => [`The permit stands at "${fireWords.phases[phase]}".`, NEXT[phase] ?? 'Ask for a new permit.', `Permit: ${fireWords.phases[phase]}.`],
+  'permit.suspended': ({ cause, where }) => [`Work at ${where} was stopped: ${fireWords.causes[cause]}.`, 'Put it right; whoever authorised it lets it go on.', `Permit stopped: ${fireWords.causes[cause]}.`],
+  'permit.stopped': ({ cause, where }) => [`${where}: no hot work. ${fireWords.causes[cause].charAt(0).toUpperCase()}${fireWords.causes[cause].slice(1)}.`, 'Open it and see.'],
+  'permit.lapsed': ({ untilIso }) => [`The permit's time was over at ${time(untilIso)}.`, 'Stop; the watch goes on. New work takes a new permit.', `Permit over since ${time(untilIso)}.`],
+  'permit.round-overdue': ({ name, sinceIso }) => [`${name} has not been heard since ${time(sinceIso)}: the round was missed.`, 'Stop the work and go to the watch.', `Watch unheard since ${time(sinceIso)}.`],
+  'permit.unheard': ({ name, sinceIso }) => [`${name} has not been heard since ${time(sinceIso)}; the round is due.`, 'Do the round.', `Watch unheard since ${time(sinceIso)}.`],
+  'permit.no-watch-on-post': ({ onPost, needed }) => [`${onPost} of ${needed} on watch.`, needed === 1 ? 'The watcher takes the post first.' : 'Every watcher takes a post first.', 'Nobody watches.'],
+  'permit.no-second-channel': () => ['Only one screen is heard, and no other way to reach the watch was named.', 'Sign in on a second screen, or name a radio or telephone at authorising.', 'No second channel.'],
+  'permit.gas-not-tested': () => ['The air was not tested.', 'Test oxygen first, then flammable gas.'],
+  'permit.gas-out': ({ lelPercent, oxygenPercent }) => [`The air is out of limits: ${oxygenPercent} % oxygen, ${lelPercent} % of the lower explosive limit.`, 'Ventilate, find the source, test again.', 'Air out of limits.'],
+  'permit.gas-retest-due': () => ['The air has to be tested again.', 'Oxygen first, then flammable gas.', 'Gas test due again.'],
+  'permit.kit-out': ({ tag }) => [`${tag} belongs to this permit and is not in service.`, 'Bring another one.', `${tag} out of service.`],
+  'permit.no-extinguisher': () => ['No extinguisher in service belongs to this permit.', 'Bring one and give it to the permit by its tag.', 'No extinguisher in service.'],
+  'permit.none-here': () => ['A spot on a structure takes a permit, and there is none.', 'Ask for one under Hot work.', 'No permit.'],
+  'permit.live': ({ code, untilIso }) => [`${code} is live until ${time(untilIso)}, with its watch on post.`],
+  'permit.day-check-due': () => ['Nobody has looked this bay over for fire today.', 'Look it over before the first arc.', 'Fire check due today.'],
+  'permit.day-check-fails': ({ checks, count }) => [`The fire check found ${count === 1 ? 'one thing' : `${count} things`} wrong: ${checks.map(check => fireWords.fireChecks[check as FireCheckId].toLowerCase()).join(', ')}.`, 'Put it right and look again.', 'Fire check not in order.'],
+  'permit.help-called': ({ where }) => [`Help was called at ${where}.`, 'Go there, or send somebody who may help.'],
+  'permit.watch-over': ({ where }) => [`The monitoring of ${where} is over.`, 'Put back what was shielded or isolated, and close the permit.'],
+  'permit.visit-missed': ({ where }) => [`Nobody has looked at ${where} again in time.`, 'Go and look now.'],
+  'permit.arc-without-permit': ({ where }) => [`An arc was struck at ${where} without a live permit.`, 'The place is stopped and the full watch runs from the arc.'],
+}
