@@ -30,12 +30,16 @@ export default defineNuxtConfig({
   compatibilityDate: '2026-05-01',
 
   runtimeConfig: {
-    // NUXT_SESSION_PASSWORD and NUXT_SESSION_COOKIE_SECURE, set by the start script.
-    session: { password: '', name: 'zonaris-session', maxAge: 14 * 3600, cookie: { sameSite: 'lax', secure: true } },
+    // Sessions end after 14 hours (server/http.ts), but not while somebody is on fire watch: the cookie lasts longer. NUXT_SESSION_PASSWORD and NUXT_SESSION_COOKIE_SECURE, set by the start script.
+    session: { password: '', name: 'zonaris-session', maxAge: 36 * 3600, cookie: { sameSite: 'lax', secure: true } },
   },
 
   routeRules: {
     '/api/**': { headers: { 'cache-control': 'no-store' } },
+    '/api/v1/public/**': { security: { rateLimiter: { tokensPerInterval: 120, interval: 60_000, headers: false, throwError: true } } },
+    // Flights are reckoned one by one: fewer of these a minute.
+    '/api/v1/assess/spark-reach': { security: { rateLimiter: { tokensPerInterval: 300, interval: 60_000, headers: false, throwError: true } } },
+    '/api/v1/assess/hot-work': { security: { rateLimiter: { tokensPerInterval: 300, interval: 60_000, headers: false, throwError: true } } },
     '/api/v1/assess/**': { security: { rateLimiter: { tokensPerInterval: 3000, interval: 60_000, headers: false, throwError: true } } },
   },
 

@@ -8,6 +8,7 @@ import type { Finding } from '#core/finding'
 import type { SpokenFinding } from '#shared/messages/speak'
 import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
+import { isOnPost } from './database/permit'
 import { readCredential } from './database/credential'
 import { readPerson } from './database/person'
 import { nowIso } from './clock'
@@ -91,7 +92,8 @@ export async function signedIn(event: H3Event): Promise<SignedIn | null> {
   const { user } = await getUserSession(event)
   if (!user) return null
   const { pool, clock } = useRunning()
-  if (clock.nowMs() - user.signedInAtMs > SESSION_MS) return null
+  // Whoever is on watch stays signed in until relieved: a clock must not take the watch away.
+  if (clock.nowMs() - user.signedInAtMs > SESSION_MS && !await isOnPost(pool, user.siteId, user.personId)) return null
   const [credential, person] = await Promise.all([readCredential(pool, user.siteId, user.personId), readPerson(pool, user.siteId, user.personId)])
   if (!credential || !person || person.hasLeft || credential.sessionEpoch !== user.epoch) return null
   return { siteId: user.siteId, person, holder: holderOf(person) }

@@ -1,3 +1,5 @@
+import type { PermitPhase, StopCauseId } from '#core/hotwork/permit'
+import type { PermitFact, ShownPermit } from '#core/hotwork/permit-fact'
 import type { HouseRules } from '#core/houserules/house-rules'
 import type { CompetenceId, RoleId } from '#core/vocabulary/vocabulary'
 import type { Site } from '#core/site/site'
@@ -132,3 +134,44 @@ export interface GasReading {
 
 /** `GET /api/v1/cylinders/:tag` */
 export interface CylinderPageReading extends CylinderReadingRow { readonly today: string, readonly fact: CylinderFact, readonly life: readonly LifeEntry[], readonly notices: readonly NoticeReading[] }
+
+export interface PermitRow { readonly permitId: string, readonly version: number, readonly permit: ShownPermit }
+
+/** `GET /api/v1/permits`: live ones, whose turn comes soonest first; `next` asks for more. */
+export interface PermitsReading {
+  readonly live: readonly PermitRow[]
+  readonly ended: readonly PermitRow[]
+  /** Screens of the site heard within a minute. */
+  readonly screens: number
+  readonly next: { readonly after: string, readonly afterTurn: string | null } | null
+}
+
+/** `GET /api/v1/permits/:id` */
+export interface PermitPageReading extends PermitFact {
+  readonly near: readonly { readonly permitId: string, readonly code: string, readonly where: string, readonly phase: PermitPhase }[]
+  readonly life: readonly LifeEntry[]
+  readonly notices: readonly NoticeReading[]
+  readonly screens: number
+}
+
+/** `GET /api/v1/public/permits/:code`: for whoever holds the paper. */
+export interface PublicPermitReading {
+  readonly code: string
+  readonly siteName: string
+  readonly timeZone: string
+  readonly now: string
+  readonly where: string
+  readonly what: string
+  readonly phase: PermitPhase
+  readonly fromAt: string
+  readonly untilAt: string
+  readonly watchEndsAt: string | null
+  readonly monitoringEndsAt: string | null
+  readonly roundDueAt: string | null
+  readonly suspendedBecause: StopCauseId | null
+  /** First names of those on post. */
+  readonly watching: readonly string[]
+  readonly radiusM: number
+  readonly emergencyNumber: string
+  readonly firePointNumber: string
+}

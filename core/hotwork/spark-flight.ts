@@ -23,7 +23,7 @@ export const FLIGHT = {
 
 const STEFAN_BOLTZMANN = 5.670374419e-8
 /** Step of the integration, s: halving it moves no landing by a centimetre. */
-const STEP_S = 0.004
+const STEP_S = 0.01
 /** Nothing this small stays up longer, s; a guard against a loop without end. */
 const LONGEST_S = 60
 

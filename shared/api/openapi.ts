@@ -192,6 +192,34 @@ const PATHS: Json = {
       responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' }, 404: { description: 'Nothing wears this tag' } },
     },
   },
+  '/api/v1/permits': {
+    get: {
+      operationId: 'permits', tags: ['read'], summary: 'Live permits, whose turn comes soonest first, and the last that ended',
+      parameters: [{ name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 100, default: 40 } }, { name: 'after', in: 'query', schema: { type: 'string' } }, { name: 'afterTurn', in: 'query', schema: { type: 'string', format: 'date-time' } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
+  '/api/v1/permits/{permitId}': {
+    get: {
+      operationId: 'permit', tags: ['read'], summary: 'A permit with its things, its neighbours and its whole life',
+      parameters: [{ name: 'permitId', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' }, 404: { description: 'There is no such permit' } },
+    },
+  },
+  '/api/v1/permits/{permitId}/paper': {
+    get: {
+      operationId: 'permitPaper', tags: ['read'], summary: 'The permit as a PDF to print',
+      parameters: [{ name: 'permitId', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: { 200: { description: 'The paper', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }, 401: { description: 'Nobody is signed in' }, 404: { description: 'There is no such permit' } },
+    },
+  },
+  '/api/v1/public/permits/{code}': {
+    get: {
+      operationId: 'publicPermit', tags: ['read'], summary: 'What the code on the paper opens: place, state, times. Needs no session', security: [],
+      parameters: [{ name: 'code', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 404: { description: 'No permit has this code' } },
+    },
+  },
   '/api/v1/events': {
     get: {
       operationId: 'events',

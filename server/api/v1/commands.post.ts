@@ -10,7 +10,7 @@ import { api, parse, parseBody, Problem, signedInHere } from '../../http'
 import { useRunning } from '../../running'
 
 /** What a known device may still send when its session has ended. */
-const STOPS: ReadonlySet<CommandType> = new Set(['station.stop', 'station.stop-all', 'station.give-stop-reason'])
+const STOPS: ReadonlySet<CommandType> = new Set(['station.stop', 'station.stop-all', 'station.give-stop-reason', 'permit.stop', 'permit.round', 'permit.report-arc', 'permit.call-help'])
 const deviceCaller = ({ siteId, deviceId }: KnownDevice): Caller => ({ siteId, actor: { kind: 'device', deviceId }, holder: 'system' })
 
 /** The one door for change. 200 with what was recorded, 409 with the reasons, 422 with the fields. */

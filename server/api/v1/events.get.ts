@@ -1,5 +1,7 @@
 import { createEventStream, getHeader, getQuery } from 'h3'
 import { z } from 'zod'
+import { noteScreen } from '../../database/permit'
+import { knownDevice } from '../../known-device'
 import { api, parse, requireSignedIn, serverNow } from '../../http'
 import { useRunning } from '../../running'
 
@@ -17,11 +19,18 @@ export default api(async (event) => {
   const stop = useRunning().live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), (changes) => {
     void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes, now: serverNow() }) })
   })
-  const heartbeat = setInterval(() => void stream.push({ event: 'heartbeat', data: serverNow() }), HEARTBEAT_MS)
+  const { pool } = useRunning()
+  const device = knownDevice(event)
+  // A screen that takes what is sent is heard: hot work rests on a second one.
+  const beat = () => {
+    void stream.push({ event: 'heartbeat', data: serverNow() })
+    if (device) noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
+  }
+  const heartbeat = setInterval(beat, HEARTBEAT_MS)
   stream.onClosed(() => {
     clearInterval(heartbeat)
     stop()
   })
-  void stream.push({ event: 'heartbeat', data: serverNow() })
+  beat()
   return stream.send()
 })

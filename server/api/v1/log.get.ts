@@ -19,11 +19,12 @@ const querySchema = z.strictObject({
 /** Streams of gas and kit, as a store keeper reads them. */
 const GAS_AND_KIT = ['item/%', 'cylinder/%', 'place/%', 'check-lists'] as const
 
-/** The streams this person may read: all of them (null), gas and kit, or the bays of their own area with their samples. */
+/** The streams this person may read: all of them (null), gas and kit, permits, or the bays of their own area with their samples. */
 async function readableStreams(db: Queryable, siteId: string, holder: Holder): Promise<readonly string[] | null> {
   const reach = reachOf(holder, 'read-records')
   if (reach === 'all') return null
   if (reach === 'gas-and-kit') return GAS_AND_KIT
+  if (reach === 'permits') return ['permit/%']
   const site = await readSite(db, siteId)
   return (site?.value.bays ?? []).filter(({ areaId }) => areaId === holder.areaId).flatMap(({ bayId }) => [stationStream(bayId), samplesStream(bayId)])
 }

@@ -1,0 +1,38 @@
+import { getRouterParam } from 'h3'
+import { permitStream } from '#core/command/commands'
+import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { nearPermits } from '#core/hotwork/near-permits'
+import { shownPermit } from '#core/hotwork/permit-fact'
+import { listsInForce } from '#core/inspection/check-lists'
+import { itemFact } from '#core/inspection/item-fact'
+import type { PermitPageReading } from '#shared/readings'
+import { readLife } from '../../../../database/log'
+import { countScreens, readPermit, readPermitItems, readPlacedPermits } from '../../../../database/permit'
+import { readHouseRules, readSite } from '../../../../database/site'
+import { readCheckLists, readNoticesAbout } from '../../../../database/store'
+import { nowIso } from '../../../../clock'
+import { api, Problem, requireSignedIn } from '../../../../http'
+import { useRunning } from '../../../../running'
+
+/** A permit with its things, its neighbours in place and time, and its whole life. */
+export default api(async (event): Promise<PermitPageReading> => {
+  const { siteId } = await requireSignedIn(event)
+  const { pool, clock } = useRunning()
+  const permitId = getRouterParam(event, 'permitId') ?? ''
+  const kept = await readPermit(pool, siteId, permitId)
+  if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
+  const { place } = kept.permit.request
+  const [site, rules, { lists }, items, placed, life, notices, screens] = await Promise.all([
+    readSite(pool, siteId), readHouseRules(pool, siteId), readCheckLists(pool, siteId), readPermitItems(pool, siteId, permitId, place.bayId), readPlacedPermits(pool, siteId),
+    readLife(pool, siteId, permitStream(permitId)), readNoticesAbout(pool, siteId, permitStream(permitId)), countScreens(pool, siteId, nowIso(clock)),
+  ])
+  const [nowMs, zone, hour] = [clock.nowMs(), site?.value.timeZone ?? 'UTC', (rules?.value ?? NEW_SITE_RULES).shopDayHour] as const
+  const [today, dayEnds] = [shopDayOf(nowMs, zone, hour), new Date(shopDayEndsAtMs(nowMs, zone, hour)).toISOString()]
+  const own = placed.find(one => one.permitId === permitId) ?? { permitId, permit: kept.permit, place: null }
+  return {
+    permitId, version: kept.version, permit: shownPermit(kept.permit), kit: items.map(item => itemFact(item, listsInForce(lists), today, dayEnds)),
+    near: nearPermits(own, placed).map(({ permitId: id, permit }) => ({ permitId: id, code: permit.code, where: permit.request.place.where, phase: permit.phase })),
+    life, notices, screens,
+  }
+})

@@ -1,0 +1,28 @@
+import { getRouterParam, setHeader } from 'h3'
+import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { readNames } from '../../../../database/person'
+import { readPermit } from '../../../../database/permit'
+import { readHouseRules, readSite } from '../../../../database/site'
+import { nowIso } from '../../../../clock'
+import { api, Problem, requireSignedIn } from '../../../../http'
+import { permitPaper } from '../../../../paper/permit-paper'
+import { useRunning } from '../../../../running'
+
+/** The permit as a PDF to print, with a code that opens its public page where `PUBLIC_URL` says under which address. */
+export default api(async (event) => {
+  const { siteId } = await requireSignedIn(event)
+  const { pool, clock } = useRunning()
+  const kept = await readPermit(pool, siteId, getRouterParam(event, 'permitId') ?? '')
+  if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
+  const [site, rules, names] = await Promise.all([readSite(pool, siteId), readHouseRules(pool, siteId), readNames(pool, siteId)])
+  const { units, emergencyNumber, firePointNumber } = rules?.value ?? NEW_SITE_RULES
+  const publicUrl = process.env.PUBLIC_URL
+  const pdf = await permitPaper({
+    permit: kept.permit, siteName: site?.value.name ?? '', timeZone: site?.value.timeZone ?? 'UTC', units, emergencyNumber, firePointNumber, printedAt: nowIso(clock),
+    nameOf: personId => names.find(one => one.personId === personId)?.name ?? 'somebody who has left',
+    address: publicUrl ? new URL(`/p/${kept.permit.token}`, publicUrl).href : null,
+  })
+  setHeader(event, 'content-type', 'application/pdf')
+  setHeader(event, 'content-disposition', `inline; filename="${kept.permit.code}.pdf"`)
+  return pdf
+})

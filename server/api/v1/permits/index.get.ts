@@ -1,0 +1,33 @@
+import { getQuery } from 'h3'
+import { z } from 'zod'
+import { permitDeadlines } from '#core/hotwork/permit'
+import { nextTurnAt } from '#core/hotwork/permit-duties'
+import { shownPermit } from '#core/hotwork/permit-fact'
+import type { PermitsReading } from '#shared/readings'
+import { countScreens, readEndedPermits, readLivePermits } from '../../../database/permit'
+import { nowIso } from '../../../clock'
+import { api, parse, requireSignedIn } from '../../../http'
+import { useRunning } from '../../../running'
+
+const querySchema = z.strictObject({
+  limit: z.coerce.number().int().min(1).max(100).default(40),
+  after: z.string().regex(/^[a-z0-9-]{1,64}$/).optional(),
+  afterTurn: z.iso.datetime().optional(),
+})
+
+/** The board of live permits, whose turn comes soonest first, and the last that ended. Page by page: pass `next`. */
+export default api(async (event): Promise<PermitsReading> => {
+  const { siteId } = await requireSignedIn(event)
+  const { pool, clock } = useRunning()
+  const { limit, after, afterTurn } = parse(querySchema, getQuery(event))
+  const now = nowIso(clock)
+  const [live, ended, screens] = await Promise.all([
+    readLivePermits(pool, siteId, limit, after === undefined ? null : { permitId: after, turnAt: afterTurn ?? null }),
+    after === undefined ? readEndedPermits(pool, siteId, 5) : [], countScreens(pool, siteId, now),
+  ])
+  const last = live.length === limit ? live.at(-1)! : null
+  return {
+    live: live.map(({ permit, ...rest }) => ({ ...rest, permit: shownPermit(permit) })), ended: ended.map(({ permit, ...rest }) => ({ ...rest, permit: shownPermit(permit) })), screens,
+    next: last && { after: last.permitId, afterTurn: nextTurnAt(permitDeadlines(last.permit)) },
+  }
+})

@@ -1,0 +1,25 @@
+import { getRouterParam } from 'h3'
+import { monitoringEndsAt, nextRound, watchEndsAt } from '#core/hotwork/permit'
+import type { PublicPermitReading } from '#shared/readings'
+import { readPublicPermit } from '../../../../database/permit'
+import { readNames } from '../../../../database/person'
+import { readHouseRules, readSite } from '../../../../database/site'
+import { nowIso } from '../../../../clock'
+import { api, Problem } from '../../../../http'
+import { useRunning } from '../../../../running'
+
+/** What anybody may see who holds the paper: place, state, times, numbers to call; of people no more than a first name. */
+export default api(async (event): Promise<PublicPermitReading> => {
+  const { pool, clock } = useRunning()
+  const asked = getRouterParam(event, 'code') ?? ''
+  const kept = /^[A-Za-z0-9_-]{6,64}$/.test(asked) ? await readPublicPermit(pool, asked) : null
+  if (!kept) throw new Problem(404, { error: 'There is no permit by this code. Look at the paper again.' })
+  const { siteId, permit } = kept
+  const [site, rules, names] = await Promise.all([readSite(pool, siteId), readHouseRules(pool, siteId), readNames(pool, siteId)])
+  const firstName = (personId: string): string => names.find(one => one.personId === personId)?.name.split(' ')[0] ?? ''
+  return {
+    code: permit.code, siteName: site?.value.name ?? '', timeZone: site?.value.timeZone ?? 'UTC', now: nowIso(clock), where: permit.request.place.where, what: permit.request.job.what, phase: permit.phase,
+    fromAt: permit.request.fromAt, untilAt: permit.untilAt, watchEndsAt: watchEndsAt(permit), monitoringEndsAt: monitoringEndsAt(permit), roundDueAt: nextRound(permit)?.dueAt ?? null, suspendedBecause: permit.suspension?.cause ?? null,
+    watching: permit.posts.map(({ personId }) => firstName(personId)), radiusM: permit.plan.radiusM, emergencyNumber: rules?.value.emergencyNumber ?? '', firePointNumber: rules?.value.firePointNumber ?? '',
+  }
+})
