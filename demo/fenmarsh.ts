@@ -61,7 +61,10 @@ export const PEOPLE: readonly DemoPerson[] = [
   { personId: 'bea-tully', name: 'Bea Tully', roles: ['auditor'], signIn: { loginName: 'bea', password: 'weir-board-bea', pin: '7719' } },
   { personId: 'imke-tarrow', name: 'Imke Tarrow', roles: ['learner'], signIn: { loginName: 'imke', password: 'quoin-post-imke', pin: '1532' } },
   { personId: 'jun-pell', name: 'Jun Pell', roles: ['store-keeper'], signIn: { loginName: 'jun', password: 'stop-plank-jun', pin: '6093' } },
-  { personId: 'hedda-moss', name: 'Hedda Moss', roles: ['permit-authoriser', 'fire-watch'] },
+  { personId: 'hedda-moss', name: 'Hedda Moss', roles: ['permit-authoriser'], signIn: { loginName: 'hedda', password: 'lock-beam-hedda', pin: '5208' } },
+  { personId: 'wim-askew', name: 'Wim Askew', roles: ['fire-watch'], signIn: { loginName: 'wim', password: 'tow-path-wim', pin: '3317' } },
+  { personId: 'tove-ridd', name: 'Tove Ridd', roles: ['welder'], signIn: { loginName: 'tove', password: 'cill-stone-tove', pin: '9046' } },
+  { personId: 'ebba-lund', name: 'Ebba Lund', roles: ['fire-watch'] },
   { personId: 'dov-lindqvist', name: 'Dov Lindqvist', roles: ['welder'], wearer: { mask: 'half-p100', fitTestMonthsAgo: 5, medicalMonthsAgo: 9, isShaven: true } },
   { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'] },
   { personId: 'teo-marsh', name: 'Teo Marsh', roles: ['learner'] },
@@ -88,6 +91,8 @@ export interface DemoBay {
   readonly outfit?: 'all' | readonly ZoneId[]
   readonly fails?: readonly ZoneId[]
   readonly stop?: string
+  /** Looked over for fire today. */
+  readonly fireCheck?: boolean
   /** Where the bay stands in its hall, m. */
   readonly at: readonly [xM: number, yM: number]
   readonly extraction?: Extraction
@@ -111,11 +116,11 @@ export const BAYS: readonly DemoBay[] = [
     job: { ...day, process: 'gtaw', currentA: 85, consumable: 'er308l', electrodeDiameterMm: 2.4, plateThicknessMm: 3, baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 9, arcMinPerH: 20 },
   },
   {
-    label: '2', at: [3, 3], extraction: arm(900), hood: beside(0.2), extractionCheck: drawing, areaId: 'tender-bays', personId: 'runa-okafor', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all',
+    label: '2', fireCheck: true, at: [3, 3], extraction: arm(900), hood: beside(0.2), extractionCheck: drawing, areaId: 'tender-bays', personId: 'runa-okafor', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all',
     job: { ...day, process: 'gtaw', currentRangeA: [60, 120], consumable: 'er4043', electrodeDiameterMm: 2.4, plateThicknessMm: 2, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 10, arcMinPerH: 15 },
   },
   {
-    label: '3', at: [9, 3], extraction: arm(1300, 0.36), hood: above(0.48), extractionCheck: drawing, areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
+    label: '3', fireCheck: true, at: [9, 3], extraction: arm(1300, 0.36), hood: above(0.48), extractionCheck: drawing, areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
     job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', gasFlowLPerMin: 14, arcMinPerH: 20 },
   },
   {
@@ -135,7 +140,7 @@ export const BAYS: readonly DemoBay[] = [
     job: { ...day, process: 'fcaw-s', currentA: 210, consumable: 'e71t-8', electrodeDiameterMm: 2, plateThicknessMm: 12, baseMetal: 'mild-steel', coating: 'primer', coatingStripped: true, strippedWidthMm: 50, arcMinPerH: 30 },
   },
   {
-    label: '8', at: [8, 3], extraction: arm(1000), hood: beside(0.25), extractionCheck: drawing, areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
+    label: '8', fireCheck: true, at: [8, 3], extraction: arm(1000), hood: beside(0.25), extractionCheck: drawing, areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
     job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 15, arcMinPerH: 20 },
   },
   {

@@ -1,4 +1,5 @@
 import { hallStream, HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { FIRE_CHECKS } from '#core/station/station'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { handleCommand } from '#server/commands/door'
 import type { Caller, Door } from '#server/commands/door'
@@ -12,6 +13,7 @@ import { hashSecret } from '#server/secrets'
 import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
 import { loadStore } from './load-store'
+import { loadPermits } from './load-permits'
 import type { SendAt } from './load-store'
 
 /** What a start prints. */
@@ -54,6 +56,7 @@ async function loadBay(send: Send, bay: DemoBay): Promise<void> {
   }
   if (bay.hood) await send(stream, { type: 'station.place-hood', payload: bay.hood })
   if (bay.extractionCheck) await send(stream, { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true, ...bay.extractionCheck } })
+  if (bay.fireCheck) await send(stream, { type: 'station.check-fire', payload: { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, true])) } })
   if (bay.stop) await send(stream, { type: 'station.stop', payload: { reason: bay.stop } })
 }
 
@@ -72,7 +75,7 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   const { signIn } = LEAD
   await openSite(door, { siteId, site: { name, timeZone }, lead: { personId: LEAD.personId, name: LEAD.name, loginName: signIn!.loginName, passwordHash: await hashSecret(signIn!.password), isDemo: true } })
   const sendAs = (personId: string): Send => {
-    const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
+    const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system', isSigned: true }
     return async (streamId, what, at) => {
       const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what, at === undefined ? {} : { at }))
       if (status !== 200) throw new Error(`demo: ${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
@@ -94,5 +97,6 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   // The store first: as long as nobody works at a bay, no gate has to be judged anew for each thing.
   await loadStore(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
   for (const bay of BAYS) await loadBay(instructor, bay)
+  await loadPermits(sendAs, nowIso(door.clock))
   return signInsOf([LEAD, ...PEOPLE])
 }

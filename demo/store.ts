@@ -14,6 +14,9 @@ export const PLACES: readonly (Place & { readonly placeId: string })[] = [
     },
   },
   { placeId: 'pump-store', name: 'Pump room store', level: 0, xM: 20, yM: 14, widthM: 4, depthM: 3, room: { volumeM3: 36, supplyM3PerS: 0 }, store: { barriers: [], combustibles: [] } },
+  { placeId: 'slipway', name: 'Slipway', level: 0, xM: 70, yM: 20, widthM: 12, depthM: 6, room: null, store: null },
+  { placeId: 'lock-gate-3', name: 'Lock gate 3', level: 0, xM: 110, yM: 4, widthM: 8, depthM: 4, room: null, store: null },
+  { placeId: 'timber-stacks', name: 'Timber stacks', level: 0, xM: 124, yM: 6, widthM: 10, depthM: 8, room: null, store: null },
   { placeId: 'tool-crib', name: 'Tool crib', level: 0, xM: 26, yM: 14, widthM: 5, depthM: 4, room: null, store: null },
 ]
 
@@ -119,6 +122,10 @@ export const ITEMS: readonly DemoItem[] = [
   { tag: 'ex-1', kind: 'extinguisher', name: 'Powder, gate bays', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-05-01' }, to: bay('3', '4', '5'), daysAgo: { monthly: 34, yearly: 150 } },
   { tag: 'ex-2', kind: 'extinguisher', name: 'Powder, tender bays', marks: { extinguisherType: 'dry-chemical', madeOn: '2022-02-01' }, to: bay('2', '8', '9'), daysAgo: { monthly: 6, yearly: 150 } },
   { tag: 'ex-3', kind: 'extinguisher', name: 'CO₂, pump bench', marks: { extinguisherType: 'carbon-dioxide', madeOn: '2021-12-15' }, to: bay('1'), daysAgo: { monthly: 20, yearly: 200 } },
+  { tag: 'ex-4', kind: 'extinguisher', name: 'Powder, oxy-fuel corner', marks: { extinguisherType: 'dry-chemical', madeOn: '2024-03-01' }, to: bay('10', '11', '6', '7'), daysAgo: { monthly: 11, yearly: 120 } },
+  { tag: 'ex-5', kind: 'extinguisher', name: 'Powder, on wheels', marks: { extinguisherType: 'dry-chemical', madeOn: '2024-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 4, yearly: 60 } },
+  { tag: 'ex-6', kind: 'extinguisher', name: 'Powder, slipway', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 9, yearly: 88 } },
+  { tag: 'ex-7', kind: 'extinguisher', name: 'Powder, timber yard', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 9, yearly: 88 } },
   { tag: 'ey-1', kind: 'eyewash', name: 'Eyewash', to: at('tool-crib'), daysAgo: { weekly: 6, yearly: 100 } },
   { tag: 'fk-1', kind: 'first-aid', name: 'First-aid kit', to: at('tool-crib'), daysAgo: { monthly: 25 } },
   { tag: 'gd-1', kind: 'gas-detector', name: 'Gas detector', to: at('tool-crib'), daysAgo: { calibration: 100 } },

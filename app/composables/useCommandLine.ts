@@ -4,6 +4,7 @@ import { shadeQuestionOf } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { NO_STANDING } from '#core/clearance/kit-around'
 import { shownTag, TAG_PATTERN, tagIdOf } from '#core/tag'
+import type { PermitsReading } from '#shared/readings'
 import { requiredShade } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/houserules/house-rules'
 
@@ -87,9 +88,15 @@ export function useCommandLine(text: Ref<string>) {
     return true
   }
 
-  /** Not in use, it may still be in the store. */
+  /** Not in use, it may still be in the store; or the code of a permit. */
   async function openTag(): Promise<boolean> {
     const tagId = tagIdOf(text.value)
+    const permit = /^hw-[a-z0-9]{6}$/.test(tagId) ? await ask<PermitsReading>('permits?limit=100') : null
+    const found = permit?.ok ? [...permit.body.live, ...permit.body.ended].find(({ permit: { code } }) => code.toLowerCase() === tagId) : undefined
+    if (found) {
+      await navigateTo(`/hot-work/${found.permitId}`)
+      return true
+    }
     if (!TAG_PATTERN.test(tagId)) return false
     for (const [path, page] of [[`items/${tagId}`, `/kit/${tagId}`], [`cylinders/${tagId}`, `/gas/${tagId}`]] as const) {
       if (!(await ask(path)).ok) continue

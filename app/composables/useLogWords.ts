@@ -95,6 +95,10 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
       const { competences } = payload as { competences: readonly CompetenceId[] }
       return competences.length === 0 ? 'Named competent for nothing any more' : `Named competent for: ${competences.map(kind => kitWords.competences[kind]).join(', ')}`
     }
+    case 'fire-checked': {
+      const wrong = Object.values((payload as StationPayload<'fire-checked'>).answers).filter(answer => !answer).length
+      return wrong > 0 ? `Looked over for fire: ${wrong} not in order` : 'Looked over for fire: all in order'
+    }
     case 'bay-handed-over': {
       const { answers, note } = payload as StationPayload<'bay-handed-over'>
       const open = Object.values(answers).filter(answer => !answer).length
@@ -113,6 +117,6 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     }
     case 'notice-seen': return 'Seen'
     case 'day-sealed': return `Day ${(payload as { day: string }).day} sealed`
-    default: return saidOfThing(type, payload, q) ?? type
+    default: return saidOfThing(type, payload, q) ?? saidOfPermit(type, payload) ?? type
   }
 }

@@ -1,5 +1,7 @@
 /** Nobody sees a page before it is known who they are. */
 export default defineNuxtRouteMiddleware(async (to) => {
+  // What is printed on paper opens for anybody.
+  if (to.meta.isPublic) return
   const session = useSession()
   if (session.reading === null) await session.load()
   const { reading } = session

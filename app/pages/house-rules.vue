@@ -28,6 +28,11 @@ const set = <Key extends keyof HouseRules>(key: Key, value: HouseRules[Key]) => 
   touched.value = true
   saved.value = false
 }
+const setAll = (rules: Partial<HouseRules>) => {
+  entry.value = { ...entry.value, ...rules }
+  touched.value = true
+  saved.value = false
+}
 const minima = [null, ...Array.from({ length: HOUSE_RULE_LIMITS.shadeMinimum.max - HOUSE_RULE_LIMITS.shadeMinimum.min + 1 }, (_, i) => HOUSE_RULE_LIMITS.shadeMinimum.min + i)]
 const fractions = [0.1, 0.25, 0.5, 0.75, 1]
 const shifts = [6, 8, 10, 12]
@@ -159,6 +164,7 @@ function undo() {
             {{ storeWords.storageBases[id] }}
           </button>
         </div>
+        <HotworkRules :entry="entry" @change="setAll" />
         <h2>Units</h2>
         <div class="keys">
           <button v-for="units in UNIT_SYSTEMS" :key="units" class="key" :class="{ picked: entry.units === units }" :aria-pressed="entry.units === units" type="button" @click="set('units', units)">

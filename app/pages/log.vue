@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { readStreamId } from '#core/command/commands'
+import { shownTag } from '#core/tag'
 import type { LogEntry, LogReading } from '#shared/readings'
 import { saidOf } from '~/composables/useLogWords'
 
@@ -32,6 +33,8 @@ const where = (streamId: string) => {
   const read = readStreamId(streamId)
   if (read?.kind === 'station') return `Bay ${floor.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id}`
   if (read?.kind === 'person') return floor.names.get(read.id) ?? 'a person'
+  if (read?.kind === 'item' || read?.kind === 'cylinder') return shownTag(read.id)
+  if (read?.kind === 'permit') return 'Hot work'
   return read?.kind === 'house-rules' ? 'House rules' : read?.kind === 'seal' ? 'Seal' : 'Site'
 }
 const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', second: '2-digit', timeZone: floor.site.timeZone }))

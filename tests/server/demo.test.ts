@@ -37,12 +37,12 @@ describe('the demo yard', () => {
     const kit = judgeKit(readings, rules, '2026-11-23', '2026-11-24T04:00:00.000Z')
     const said = site.bays.filter(bay => stations.has(bay.bayId)).map((bay) => {
       const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now, air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fireStanding(fire, readings, '2026-11-23', '2026-11-24T04:00:00.000Z'), bay.bayId) })
-      return `${bay.label} ${word} ${gates.slice(0, 6).map(({ state }) => state).join(' ')}`
+      return `${bay.label} ${word} ${gates.map(({ state }) => state).join(' ')}`
     })
     expect(said).toEqual([
-      '1 hold open open open open open open', '2 hold open open open open open open', '3 hold open open to-do open open open', '4 hold hold hold open hold not-needed open',
-      '5 hold open open open open not-needed open', '6 hold open open hold to-do not-needed hold', '7 hold open to-do open open not-needed to-do', '8 stopped open open open open hold open',
-      '9 hold open open open hold not-needed open', '10 hold hold open open hold open not-needed', '12 hold open hold to-do hold not-needed to-do',
+      '1 hold open open open open open open to-do', '2 clear-to-strike open open open open open open open', '3 hold open open to-do open open open hold', '4 hold hold hold open hold not-needed open hold',
+      '5 hold open open open open not-needed open hold', '6 hold open open hold to-do not-needed hold to-do', '7 hold open to-do open open not-needed to-do to-do', '8 stopped open open open open hold open open',
+      '9 hold open open open hold not-needed open to-do', '10 hold hold open open hold open not-needed to-do', '12 hold open hold to-do hold not-needed to-do to-do',
     ])
   })
   it('is checked today, relative to the moment of loading', async () => {
@@ -52,7 +52,7 @@ describe('the demo yard', () => {
   it('is loaded once, through the door: chains stand, and a second start only prints the sign-ins', async () => {
     expect(await verifyChains(shop.pool, SITE.siteId)).toEqual([])
     const before = await count(shop.pool, 'select count(*) from event')
-    expect((await loadDemo(shop.door, false)).map(({ loginName }) => loginName)).toEqual(['oskar', 'maren', 'bea', 'imke', 'jun'])
+    expect((await loadDemo(shop.door, false)).map(({ loginName }) => loginName)).toEqual(['oskar', 'maren', 'bea', 'imke', 'jun', 'hedda', 'wim', 'tove'])
     expect(await count(shop.pool, 'select count(*) from event')).toBe(before)
   })
   it('keeps secrets out of the record, and out of each other', async () => {

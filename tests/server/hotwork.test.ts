@@ -214,6 +214,6 @@ describe('a permit behind the one door', () => {
     const before = await dump()
     await rebuild(shop.pool)
     expect(await dump()).toEqual(before)
-    expect(await verifyChains(shop.pool)).toEqual([])
+    expect(await verifyChains(shop.pool, shop.siteId)).toEqual([])
   })
 })

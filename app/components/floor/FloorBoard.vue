@@ -23,9 +23,6 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short',
       <span><b class="word-stopped">{{ floor.tally.stopped }}</b> stopped</span>
       <span class="time">{{ time }}</span>
     </p>
-    <p class="honest">
-      Fire is not judged yet, so no bay reads clear to strike.
-    </p>
     <div class="head" aria-hidden="true">
       <span class="c">bay</span><span>who and what</span>
       <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
@@ -40,7 +37,6 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short',
 .tally { display: flex; flex-wrap: wrap; gap: 0 22px; align-items: baseline; color: var(--soft); line-height: 30px; }
 .tally b { font-size: 26px; font-weight: 850; margin-right: 2px; }
 .time { margin-left: auto; color: var(--ink); font-weight: 650; }
-.honest { display: none; }
 .head { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); column-gap: 10px; font-size: 13px; line-height: 20px; color: var(--soft); font-weight: 650; border-bottom: 2px solid var(--ink); }
 .c { text-align: center; }
 .gates { display: grid; grid-template-columns: repeat(7, 41px); text-align: center; }
@@ -48,6 +44,5 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short',
 @media (max-width: 900px) {
   .head > :not(.gates) { display: none; }
   .head { display: block; padding-left: 56px; }
-  .honest { display: block; font-size: 15px; color: var(--soft); padding-bottom: 4px; }
 }
 </style>

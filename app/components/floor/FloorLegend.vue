@@ -25,8 +25,8 @@ const marks: readonly { state: GateState, says: string }[] = [
     <p><span class="chalk">Chalk</span>: a person said so.</p>
     <p><span class="print">Print</span>: worked out, or read from an instrument.</p>
     <p><span class="pencil">Pencil</span>: assumed, not confirmed yet.</p>
-    <h2>What is judged today</h2>
-    <p>Every gate but Fire, which is not judged yet: so no bay reads clear to strike.</p>
+    <h2>Clear to strike</h2>
+    <p>All seven gates open, from facts of today. A screen that has not heard the shop for a while shows nothing as clear.</p>
     <p class="soft">
       Zonaris advises. Your local code, your hygienist and your fire authority decide.
     </p>

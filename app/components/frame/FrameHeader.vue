@@ -5,6 +5,7 @@ const links = computed(() => [
   { to: '/air', label: 'Air', show: true },
   { to: '/gas', label: 'Gas', show: true },
   { to: '/kit', label: 'Kit', show: true },
+  { to: '/hot-work', label: 'Hot work', show: true },
   { to: '/people', label: 'People', show: session.may('manage-people') },
   { to: '/set-up', label: 'Set-up', show: session.may('set-up-site') },
   { to: '/house-rules', label: 'House rules', show: true },
@@ -20,6 +21,9 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
       <div class="mark">
         Zonaris<small>{{ session.site?.name }}</small>
       </div>
+      <NuxtLink class="helplink" to="/help" prefetch-on="interaction" :aria-current="isHere('/help') ? 'page' : undefined">
+        Help
+      </NuxtLink>
       <FrameAccount class="account" />
       <FrameStop class="stop" />
     </div>
@@ -42,9 +46,10 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
 nav { order: 2; display: flex; }
 nav a { display: flex; align-items: center; min-height: 56px; padding: 0 11px; font-weight: 650; color: var(--soft); white-space: nowrap; }
 nav a[aria-current] { color: var(--ink); box-shadow: inset 0 -5px var(--ink); }
+.helplink { order: 4; display: grid; place-items: center; min-height: 56px; padding: 0 10px; font-weight: 850; color: var(--stop); text-decoration: underline; text-underline-offset: 4px; }
 .line { order: 3; flex: 1 1 200px; min-width: 150px; }
-.account { order: 4; }
-.stop { order: 5; }
+.account { order: 5; }
+.stop { order: 6; }
 @media (max-width: 900px) {
   /* On a phone only the bar with Stop stays in sight. */
   .head { display: contents; }

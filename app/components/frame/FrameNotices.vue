@@ -9,7 +9,7 @@ const mine = computed(() => outbox.waiting.length - others.value)
 /** What this person was told and has not seen: the newest few; the rest comes up as these go. */
 const unseen = computed(() => floor.reading?.unseen.filter(({ noticeId }) => !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))) ?? [])
 const see = (noticeId: string) => outbox.send('notice.see', [{ id: noticeStream(noticeId), expectedVersion: null }], {})
-const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : `/kit/${about.slice(5)}`
+const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : about.startsWith('permit/') ? `/hot-work/${about.slice(7)}` : `/kit/${about.slice(5)}`
 const silentTooLong = ref(false)
 let timer: ReturnType<typeof setTimeout> | undefined
 watch(() => floor.hearing, (hearing) => {

@@ -6,7 +6,7 @@ const { gate, fix = null } = defineProps<{ gate: Gate, fix?: string | null }>()
 defineEmits<{ open: [], because: [] }>()
 const floor = useFloor()
 const first = computed(() => gate.findings[0])
-const sentence = computed(() => first.value ? floor.say(first.value).brief : gate.gate === 'body' ? 'Every zone passed today.' : gate.gate === 'eyes' ? 'Shade, helmet and glasses pass today.' : gate.gate === 'air' ? 'Under the action fraction of every limit.' : gate.gate === 'gas' ? 'Cylinders, joints and regulators pass today.' : gate.gate === 'machine' ? 'Everything was looked at today, and bears the current.' : 'Everything is known.')
+const sentence = computed(() => first.value ? floor.say(first.value).brief : gate.gate === 'body' ? 'Every zone passed today.' : gate.gate === 'eyes' ? 'Shade, helmet and glasses pass today.' : gate.gate === 'air' ? 'Under the action fraction of every limit.' : gate.gate === 'gas' ? 'Cylinders, joints and regulators pass today.' : gate.gate === 'machine' ? 'Everything was looked at today, and bears the current.' : gate.gate === 'fire' ? 'Looked over today, extinguisher in date.' : 'Everything is known.')
 const more = computed(() => gate.findings.filter(({ severity }) => severity === 'hold').length - 1)
 </script>
 

@@ -21,6 +21,7 @@ const mayCheck = computed(() => session.may('door-checks', place.value))
 function panelFor(gate: GateId): string {
   if (gate === 'job' && maySet.value) return 'job'
   if ((gate === 'eyes' || gate === 'body' || gate === 'air') && mayCheck.value && placed.station.job) return gate
+  if (gate === 'fire') return gate
   if ((gate === 'gas' || gate === 'machine') && placed.station.job && placed.verdict.gates.find(one => one.gate === gate)?.state !== 'not-needed') return gate
   return `because-${gate}`
 }
@@ -65,6 +66,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
     <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
     <LazyStationKit v-else-if="panel === 'gas' || panel === 'machine'" :key="panel" :placed="placed" :gate="panel" @because="go(`because-${panel}`)" />
+    <LazyStationFireCheck v-else-if="panel === 'fire'" :placed="placed" @because="go('because-fire')" />
     <LazyStationHandover v-else-if="panel === 'handover'" :placed="placed" @done="go(null)" />
     <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
     <LazyStationBecause v-else-if="because" :placed="placed" :gate="because" />
@@ -104,7 +106,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
           {{ placed.station.job ? 'Change job' : 'Set a job' }}
         </button>
         <button v-if="first && first !== 'job'" class="key go" type="button" @click="go(first)">
-          {{ words.gates[first] }} next
+          Fix first hold: {{ words.gates[first] }}
         </button>
       </div>
     </template>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { CallId } from '#core/emergency/emergencies'
+import { emergencyWords } from '#shared/messages/en/emergency-words'
+
+/** Numbers to call, as the house rules have them; one that nobody wrote down is said so. */
+const { calls } = defineProps<{ calls: readonly CallId[] }>()
+const floor = useFloor()
+const numbers = computed(() => {
+  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = floor.rules
+  const known: Record<CallId, string> = { 'emergency': emergencyNumber, 'fire-point': firePointNumber, 'first-aid': firstAidNumber, 'gas-supplier': gasSupplierNumber }
+  return calls.map(id => ({ id, number: known[id] }))
+})
+</script>
+
+<template>
+  <dl class="calls">
+    <div v-for="{ id, number } in numbers" :key="id">
+      <dt>{{ emergencyWords.calls[id] }}</dt>
+      <dd :class="{ none: !number }">
+        <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
+        <template v-else>{{ number || 'not written down' }}</template>
+      </dd>
+    </div>
+  </dl>
+</template>
+
+<style scoped>
+.calls { display: flex; flex-wrap: wrap; gap: 4px 36px; margin: 6px 0; }
+dt { font-weight: 650; color: var(--soft); font-size: 16px; }
+dd { font-size: 28px; font-weight: 900; line-height: 1.15; }
+.none { color: var(--hold); font-size: 20px; }
+a { color: inherit; }
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import type { PermitPageReading } from '#shared/readings'
+import type { PermitCommands } from '#core/hotwork/permit'
+import { fireWords } from '#shared/messages/en/fire-findings'
+import { tagIdOf } from '#core/tag'
+
+/** The signature: who watches, with what at hand, what else burns near, how the watch is reached; then a PIN. */
+const { reading, busy } = defineProps<{ reading: PermitPageReading, busy: boolean }>()
+const emit = defineEmits<{ sign: [payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }], refuse: [reason: string] }>()
+const floor = useFloor()
+const outbox = useOutbox()
+const permit = computed(() => reading.permit)
+const watcherIds = ref<readonly string[]>([])
+const channel = ref('')
+const nearSeen = ref(false)
+const refusing = ref(false)
+const reason = ref('')
+const toggle = (personId: string) => { watcherIds.value = watcherIds.value.includes(personId) ? watcherIds.value.filter(id => id !== personId) : [...watcherIds.value, personId] }
+const atBays = computed(() => new Set(floor.placed.flatMap(({ station }) => station.personId ?? [])))
+const free = computed(() => floor.reading?.people.filter(({ personId }) => !permit.value.request.operatorIds.includes(personId) && !atBays.value.has(personId)) ?? [])
+const tag = ref('')
+const tagRefused = ref('')
+async function bring() {
+  const sent = await outbox.send('item.assign', [{ id: `item/${tagIdOf(tag.value)}`, expectedVersion: null }], { assignment: { to: 'permit', id: reading.permitId } })
+  tagRefused.value = sent.ok ? '' : wordsOf(sent)
+  if (sent.ok) tag.value = ''
+}
+const sign = (signature: { personId: string, pin: string }) => emit('sign', { watcherIds: watcherIds.value, secondChannel: channel.value.trim() || null, nearSeen: nearSeen.value ? reading.near.map(({ permitId }) => permitId) : [] }, signature)
+</script>
+
+<template>
+  <section class="authorise" aria-label="Authorise">
+    <h3>At hand</h3>
+    <p v-for="item in reading.kit" :key="item.tag" class="thing">
+      <b>{{ item.tag }}</b> {{ item.name }} <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : floor.say(item.findings[0]!).brief }}</span>
+    </p>
+    <form class="bring" @submit.prevent="tag.trim() && bring()">
+      <FrameField v-slot="{ id }" label="Bring an extinguisher by its tag" :wrong="tagRefused">
+        <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false">
+      </FrameField>
+      <button class="key" type="submit" :disabled="!tag.trim()">
+        It is here
+      </button>
+    </form>
+    <h3>Fire watch: {{ permit.plan.watchers }}, with no other task</h3>
+    <div class="names">
+      <button v-for="{ personId, name } in free" :key="personId" class="key" :class="{ picked: watcherIds.includes(personId) }" type="button" :aria-pressed="watcherIds.includes(personId)" @click="toggle(personId)">
+        {{ name }}
+      </button>
+    </div>
+    <template v-if="reading.near.length > 0">
+      <h3>Near, at the same time</h3>
+      <p v-for="one in reading.near" :key="one.permitId">
+        <NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}
+      </p>
+      <label class="tick"><input v-model="nearSeen" type="checkbox"> Looked at, and spoken with their people</label>
+    </template>
+    <h3>If this phone falls silent</h3>
+    <FrameField v-slot="{ id }" label="Another way to reach the watch" :hint="reading.screens >= 2 ? 'A second screen is heard; a radio or telephone is better still.' : 'Only one screen is heard: name a radio or a telephone.'">
+      <input :id="id" v-model="channel" class="entry" maxlength="80" placeholder="radio channel 2" autocomplete="off">
+    </FrameField>
+    <h3>Sign</h3>
+    <StationSignature :busy="busy" does="Authorise the work" @sign="sign" />
+    <button class="key" type="button" :aria-expanded="refusing" @click="refusing = !refusing">
+      Refuse it
+    </button>
+    <form v-if="refusing" class="bring" @submit.prevent="reason.trim() && emit('refuse', reason.trim())">
+      <FrameField v-slot="{ id }" label="Why">
+        <input :id="id" v-model="reason" class="entry" maxlength="500">
+      </FrameField>
+      <button class="key" type="submit" :disabled="!reason.trim()">
+        Refuse
+      </button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.authorise { display: grid; gap: 8px; }
+h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
+.thing span { font-weight: 700; }
+.bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.names { display: flex; flex-wrap: wrap; gap: 8px; }
+.tick { display: flex; align-items: center; gap: 12px; min-height: 56px; font-weight: 650; }
+.tick input { width: 28px; height: 28px; flex: none; accent-color: var(--key); }
+</style>

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { nextTimeOfDay } from '#core/houserules/local-time'
+import { CONTENTS, SPRINKLER_STATES, WORKPIECES } from '#core/hotwork/hot-work-class'
+import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/hotwork/hot-work-class'
+import { REACH_LIMITS } from '#core/hotwork/spark-reach'
+import { permitStream } from '#core/command/commands'
+import type { PermitRequest } from '#core/hotwork/permit'
+import type { ProcessId } from '#core/vocabulary/vocabulary'
+import { PROCESSES } from '#core/vocabulary/vocabulary'
+import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { makeUuid } from '~/stores/outbox'
+
+/** A permit is asked for: one place, one job, one shift, named people. What follows from it is worked out as it is typed. */
+const router = useRouter()
+const floor = useFloor()
+const clock = useClock()
+const units = useShopUnits()
+const q = useQuantities()
+const session = useSession()
+const route = useRoute()
+
+const permitId = makeUuid()
+const { act, said, isRefused, busy } = useThing(() => permitStream(permitId))
+const bays = computed(() => floor.site.bays.filter(({ kind, closed }) => kind === 'structure' && !closed))
+const given = typeof route.query.bay === 'string' ? floor.find(route.query.bay) : undefined
+const bayId = ref(given?.bay.bayId ?? '')
+const where = ref('')
+const { reading: gas } = useReading<{ readonly places: readonly { readonly placeId: string, readonly place: { readonly name: string } }[] }>(() => 'gas')
+const placeId = ref('')
+const what = ref('')
+const process = ref<ProcessId | ''>(given?.station.job?.process ?? '')
+const heightM = ref<number>()
+const windMPerS = ref<number>()
+const workpiece = ref<WorkpieceId | ''>('')
+const contents = ref<ContentsId | ''>('')
+const sprinklers = ref<SprinklerStateId | ''>('')
+const level = ref('')
+const openLevels = ref('0')
+const hiddenParts = ref('0')
+const facts = reactive({ cleaned: false, confined: false, otherSide: false, hardFloor: true, bulkCombustibles: false, combustiblePanel: false, metalFire: false })
+const operatorIds = ref<readonly string[]>(given?.station.personId ? [given.station.personId] : [])
+const now = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone })
+const fromTime = ref(now.format(clock.nowMs.value))
+const untilTime = ref(now.format(clock.nowMs.value + 3 * 3600_000))
+const askContents = computed(() => workpiece.value === 'container' || workpiece.value === 'pipe' || workpiece.value === 'duct')
+const countOf = (text: string): number => Math.max(0, Math.min(20, Math.round(Number(text) || 0)))
+
+const asked = computed(() => process.value === '' ? null : {
+  facts: {
+    ...level.value.trim() === '' ? {} : { level: Math.round(Number(level.value)) }, confined: facts.confined, otherSide: facts.otherSide, hardFloor: facts.hardFloor, bulkCombustibles: facts.bulkCombustibles, combustiblePanel: facts.combustiblePanel,
+    openLevels: countOf(openLevels.value), hiddenParts: countOf(hiddenParts.value),
+  },
+  job: { what: what.value.trim(), process: process.value, heightM: heightM.value, workpiece: workpiece.value || undefined, ...askContents.value ? { contents: contents.value || undefined, cleaned: facts.cleaned } : {}, metalFire: facts.metalFire },
+  conditions: { sprinklers: sprinklers.value || undefined, windMPerS: windMPerS.value },
+} satisfies Pick<PermitRequest, 'facts' | 'job' | 'conditions'>)
+const planned = usePermitPlan(() => asked.value)
+const blocking = computed(() => floor.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed')) ?? []))
+const cautions = computed(() => floor.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'caution' || code === 'hotwork.gas-test-needed' || code === 'spark.rule-binds') ?? []))
+const times = computed(() => {
+  const fromAt = nextTimeOfDay(fromTime.value || '00:00', clock.nowMs.value - 30 * 60_000, floor.site.timeZone)
+  return { fromAt, untilAt: nextTimeOfDay(untilTime.value || '00:00', Date.parse(fromAt) + 1, floor.site.timeZone) }
+})
+const hours = computed(() => (Date.parse(times.value.untilAt) - Date.parse(times.value.fromAt)) / 3600_000)
+const isComplete = computed(() => asked.value !== null && blocking.value.length === 0 && planned.value !== null && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '') && what.value.trim() !== '' && operatorIds.value.length > 0 && hours.value <= floor.rules.longestPermitHours)
+const toggle = (personId: string) => { operatorIds.value = operatorIds.value.includes(personId) ? operatorIds.value.filter(id => id !== personId) : [...operatorIds.value, personId] }
+const FACTS = [
+  { key: 'hardFloor', label: 'Hard floor: sparks roll' }, { key: 'confined', label: 'Confined place' }, { key: 'otherSide', label: 'Something behind the wall or ceiling' },
+  { key: 'combustiblePanel', label: 'The wall itself burns inside' }, { key: 'bulkCombustibles', label: 'A store ready to burn stands there' }, { key: 'metalFire', label: 'Magnesium or titanium swarf about' },
+] as const
+const placeName = computed(() => where.value.trim() || (gas.value?.places.find(one => one.placeId === placeId.value)?.place.name ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')))
+
+async function request() {
+  if (!isComplete.value || asked.value === null) return
+  const payload: PermitRequest = { ...asked.value, place: { where: placeName.value, placeId: placeId.value || null, bayId: bayId.value || null }, operatorIds: operatorIds.value, ...times.value }
+  if ((await act('permit.request', payload)).ok) await router.push(`/hot-work/${permitId}`)
+}
+</script>
+
+<template>
+  <form class="request" @submit.prevent="request">
+    <header>
+      <h2>Ask for a permit</h2>
+      <NuxtLink class="key quiet link" to="/hot-work">
+        Close
+      </NuxtLink>
+    </header>
+    <p class="first">
+      Can it be done cold, or in a bay? That comes first.
+    </p>
+    <h3>Where</h3>
+    <FrameField v-slot="{ id }" label="Place, as people call it">
+      <input :id="id" v-model="where" class="entry" maxlength="120" placeholder="Lock gate 3, upstream leaf" autocomplete="off">
+    </FrameField>
+    <div class="columns">
+      <FrameSelect v-model="bayId" label="Spot on a structure" :ids="bays.map(bay => bay.bayId)" :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`" none="none of them" />
+      <FrameSelect v-model="placeId" label="On the site's grid" :ids="gas?.places.map(one => one.placeId) ?? []" :named="id => gas?.places.find(one => one.placeId === id)?.place.name ?? id" none="not on it" hint="A place off the grid counts as near to every other." />
+    </div>
+    <h3>What</h3>
+    <FrameField v-slot="{ id }" label="The job">
+      <input :id="id" v-model="what" class="entry" maxlength="200" placeholder="Cut the heel post strap" autocomplete="off">
+    </FrameField>
+    <div class="columns">
+      <FrameSelect v-model="process" label="Process" :ids="PROCESSES" :named="id => words.processes[id]" none="choose" />
+      <FrameSelect v-model="workpiece" label="What is worked on" :ids="WORKPIECES" :named="id => hotworkWords.workpieces[id]" none="choose" />
+      <FrameSelect v-if="askContents" v-model="contents" label="What it held" :ids="CONTENTS" :named="id => hotworkWords.contents[id]" none="choose" hint="Unknown counts as flammable." />
+      <label v-if="askContents" class="tick"><input v-model="facts.cleaned" type="checkbox"> Emptied, cleaned, isolated and vented, without doubt</label>
+      <FrameNumber v-model="heightM" label="Height over the floor below" :unit="units.height" :limits="REACH_LIMITS.heightM" />
+      <FrameNumber v-model="windMPerS" label="Strongest wind or draught" :unit="units.speed" :limits="REACH_LIMITS.windMPerS" />
+    </div>
+    <h3>Around it</h3>
+    <div class="columns">
+      <FrameSelect v-model="sprinklers" label="Sprinklers" :ids="SPRINKLER_STATES" :named="id => hotworkWords.sprinklers[id]" none="nobody looked yet" />
+      <FrameField v-slot="{ id }" label="Storey, 0 is the ground">
+        <input :id="id" v-model="level" class="entry" inputmode="numeric" maxlength="3">
+      </FrameField>
+      <FrameField v-slot="{ id }" label="Levels below that sparks reach">
+        <input :id="id" v-model="openLevels" class="entry" inputmode="numeric" maxlength="2">
+      </FrameField>
+      <FrameField v-slot="{ id }" label="Parts one watcher cannot see">
+        <input :id="id" v-model="hiddenParts" class="entry" inputmode="numeric" maxlength="2">
+      </FrameField>
+    </div>
+    <div class="ticks">
+      <label v-for="{ key, label } in FACTS" :key="key" class="tick"><input v-model="facts[key]" type="checkbox"> {{ label }}</label>
+    </div>
+    <h3>Who and when</h3>
+    <fieldset class="names">
+      <legend>Who does the work</legend>
+      <button v-for="{ personId, name } in floor.reading?.people" :key="personId" class="key" :class="{ picked: operatorIds.includes(personId) }" type="button" :aria-pressed="operatorIds.includes(personId)" @click="toggle(personId)">
+        {{ name }}{{ personId === session.person?.personId ? ' (you)' : '' }}
+      </button>
+    </fieldset>
+    <div class="columns">
+      <FrameField v-slot="{ id }" label="From">
+        <input :id="id" v-model="fromTime" class="entry" type="time" required>
+      </FrameField>
+      <FrameField v-slot="{ id, describedBy }" label="Until" :wrong="hours > floor.rules.longestPermitHours ? `At most ${floor.rules.longestPermitHours} h: one shift.` : ''">
+        <input :id="id" v-model="untilTime" class="entry" type="time" required :aria-describedby="describedBy">
+      </FrameField>
+    </div>
+    <section v-if="planned" class="follows" aria-live="polite">
+      <h3>What follows</h3>
+      <p v-for="{ message, todo } in blocking" :key="message" class="said is-stop">
+        {{ message }} <b>{{ todo }}</b>
+      </p>
+      <template v-if="blocking.length === 0">
+        <div class="figures">
+          <p><b class="print">{{ q.distance(planned.plan.radiusM) }}</b>to keep clear</p>
+          <p><b class="print">{{ planned.plan.watchers }}</b>on watch</p>
+          <p><b class="print">{{ planned.plan.afterMin }} min</b>of watch after</p>
+          <p><b class="print">{{ planned.plan.precautions.length }}</b>precautions</p>
+        </div>
+        <p v-if="planned.verdict.reach?.reachM" class="soft">
+          Hot drops: half land within {{ q.distance(planned.verdict.reach.reachM.p50) }}, 99 of 100 within {{ q.distance(planned.verdict.reach.reachM.p99) }}, the farthest at {{ q.distance(planned.verdict.reach.reachM.max) }}. The rule says {{ q.distance(planned.verdict.reach.publishedRadiusM) }}; the larger counts.
+        </p>
+        <p v-for="{ message, todo } in cautions" :key="message" class="said">
+          {{ message }} <b>{{ todo }}</b>
+        </p>
+      </template>
+    </section>
+    <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
+      {{ text }}
+    </p>
+    <div class="send">
+      <button class="key go" type="submit" :disabled="!isComplete || busy">
+        Ask for it
+      </button>
+    </div>
+    <p class="soft">
+      Zonaris advises; local code and the fire authority rule.
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.request { display: grid; gap: 6px; }
+header { display: flex; align-items: center; }
+.link { margin-left: auto; display: grid; place-items: center; }
+.first { font-weight: 700; border-left: 8px solid var(--hold); padding: 6px 12px; background: var(--bg); }
+h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 6px; }
+.tick { display: flex; align-items: center; gap: 12px; min-height: 56px; font-weight: 650; }
+.tick input { width: 28px; height: 28px; flex: none; accent-color: var(--key); }
+.ticks { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 16px; }
+.names { display: flex; flex-wrap: wrap; gap: 8px; }
+legend { font-weight: 750; margin-bottom: 6px; }
+.figures { display: grid; grid-template-columns: repeat(auto-fit, minmax(100px, 1fr)); gap: 8px; padding: 6px 0; }
+.figures p { color: var(--soft); font-size: 15px; }
+.figures b { display: block; font-size: 30px; font-weight: 900; line-height: 1.1; color: var(--ink); }
+.follows { display: grid; gap: 6px; }
+.follows .said { background: var(--bg); }
+.send { position: sticky; bottom: 0; background: var(--panel); padding: 8px 0; }
+.send .key { width: 100%; }
+</style>

@@ -1,0 +1,67 @@
+import { permitStream } from '#core/command/commands'
+import { evolvePermit, hasEnded, isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchEndsAt } from '#core/hotwork/permit'
+import type { Permit } from '#core/hotwork/permit'
+import type { ShownPermit } from '#core/hotwork/permit-fact'
+import type { PermitPageReading } from '#shared/readings'
+
+/** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
+export function usePermit(permitId: () => string | null) {
+  const { reading, problem, refresh } = useReading<PermitPageReading>(() => permitId() === null ? null : `permits/${permitId()}`)
+  const outbox = useOutbox()
+  const waiting = computed(() => outbox.waiting.filter(({ type, streams }) => type === 'permit.round' && streams[0]?.id === permitStream(permitId() ?? '')))
+  const permit = computed<ShownPermit | null>(() => reading.value && waiting.value.reduce<Permit>(
+    (before, { at, authorId }) => evolvePermit(before, { type: 'round-done', version: 1, payload: { by: authorId, at, note: null, onPost: true } })!, { ...reading.value.permit, token: '' }))
+  return { reading, permit, problem, refresh, waiting }
+}
+
+/** What comes next for a permit, told for a board: the words, and how pressing it is. */
+export interface PermitTurn { readonly says: string, readonly tone: 'open' | 'hold' | 'stop' | 'to-do' }
+
+/** Clocks of permits as this site says them. */
+export function usePermitClock() {
+  const clock = useClock()
+  const { time } = useDates()
+  const msUntil = (iso: string): number => Date.parse(iso) - clock.nowMs.value
+  const span = (ms: number): string => {
+    const minutes = Math.max(0, Math.ceil(ms / 60_000))
+    return minutes < 100 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`
+  }
+  /** Minutes and seconds, for the clock that matters. */
+  const countdown = (iso: string): string => {
+    const seconds = Math.floor(Math.abs(msUntil(iso)) / 1000)
+    return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+  }
+
+  function turn(permit: ShownPermit): PermitTurn {
+    const shown: Permit = { ...permit, token: '' }
+    const { phase, posts, plan, suspension } = permit
+    if (hasEnded(phase)) return { says: '', tone: 'to-do' }
+    if (needsCover(shown)) {
+      if (posts.length < plan.watchers) return { says: 'Nobody watches', tone: 'stop' }
+      const round = nextRound(shown)!
+      if (msUntil(round.overdueAt) <= 0 || !isCovered(shown)) return { says: `Unheard since ${time(round.heardAt)}`, tone: 'stop' }
+      if (msUntil(round.dueAt) <= 0) return { says: 'Round due now', tone: 'hold' }
+      return { says: `Round in ${span(msUntil(round.dueAt))}`, tone: phase === 'suspended' ? 'hold' : 'open' }
+    }
+    if (phase === 'monitoring') {
+      const visit = nextVisitAt(shown)
+      return visit === null ? { says: 'To be closed', tone: 'hold' } : msUntil(visit) <= 0 ? { says: 'A look is due now', tone: 'hold' } : { says: `A look in ${span(msUntil(visit))}`, tone: 'open' }
+    }
+    if (phase === 'suspended') return { says: suspension ? 'Stopped' : 'Stopped', tone: 'stop' }
+    if (phase === 'authorised') return posts.length < plan.watchers ? { says: 'Waits for its watch', tone: 'to-do' } : { says: 'Ready to begin', tone: 'to-do' }
+    const open = plan.precautions.filter(({ id }) => permit.seenTo[id] === undefined).length
+    return open > 0 ? { says: `${open} precautions open`, tone: 'to-do' } : { says: 'Waits for a signature', tone: 'to-do' }
+  }
+
+  /** Until when what runs now runs: the permit, the watch, or the monitoring. */
+  function left(permit: ShownPermit): string {
+    const shown: Permit = { ...permit, token: '' }
+    const { phase, untilAt } = permit
+    if (hasEnded(phase)) return ''
+    const [watch, monitoring] = [watchEndsAt(shown), monitoringEndsAt(shown)]
+    if (phase === 'watch') return watch === null || !isCovered(shown) ? 'watch stands still' : `watch over ${time(watch)}, ${span(msUntil(watch))} left`
+    if (monitoring !== null) return msUntil(monitoring) <= 0 ? 'monitoring over' : `monitored until ${time(monitoring)}`
+    return msUntil(untilAt) <= 0 ? 'its time is over' : `until ${time(untilAt)}, ${span(msUntil(untilAt))} left`
+  }
+  return { turn, left, span, countdown, msUntil }
+}

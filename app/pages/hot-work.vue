@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { hotworkSentences } from '#shared/messages/en/hotwork-findings'
+import { learnSentences } from '#shared/messages/speak'
+import type { PermitsReading } from '#shared/readings'
+
+// The list keeps its place while permits are opened beside it.
+definePageMeta({ scrollToTop: false })
+learnSentences(hotworkSentences)
+const session = useSession()
+const route = useRoute()
+const chosen = computed(() => typeof route.params.permitId === 'string' ? route.params.permitId : null)
+const panel = computed(() => typeof route.query.do === 'string' && chosen.value === null ? route.query.do : null)
+const isAside = computed(() => chosen.value !== null || panel.value !== null)
+const isWall = computed(() => route.path === '/hot-work/wall')
+const { reading, problem } = useReading<PermitsReading>(() => 'permits')
+/** Pages of the board after the first. */
+const more = ref<PermitsReading['live']>([])
+const next = ref<PermitsReading['next']>(null)
+watch(reading, (fresh) => {
+  more.value = []
+  next.value = fresh?.next ?? null
+})
+async function older() {
+  if (!next.value) return
+  const query = new URLSearchParams({ after: next.value.after, ...next.value.afterTurn ? { afterTurn: next.value.afterTurn } : {} })
+  const reply = await ask<PermitsReading>(`permits?${query}`)
+  if (!reply.ok) return
+  more.value = [...more.value, ...reply.body.live]
+  next.value = reply.body.next
+}
+const live = computed(() => [...reading.value?.live ?? [], ...more.value])
+</script>
+
+<template>
+  <NuxtPage v-if="isWall" />
+  <main v-else class="hotwork" :class="{ aside: isAside }">
+    <h1 class="visually-hidden">
+      Hot work
+    </h1>
+    <div class="left">
+      <header class="top">
+        <p class="title" aria-hidden="true">
+          Hot work
+        </p>
+        <NuxtLink v-if="session.may('request-permit')" class="key go link" :to="{ path: '/hot-work', query: { do: 'request' } }" prefetch-on="interaction">
+          Ask for a permit
+        </NuxtLink>
+        <NuxtLink class="key link" :to="{ path: '/hot-work', query: { do: 'arc' } }" prefetch-on="interaction">
+          An arc without one
+        </NuxtLink>
+        <NuxtLink class="key link" to="/hot-work/wall" prefetch-on="interaction">
+          Wall
+        </NuxtLink>
+      </header>
+      <p v-if="problem" class="said" role="alert">
+        {{ problem }}
+      </p>
+      <p v-if="!reading" class="soft" role="status">
+        Reading the permits ...
+      </p>
+      <template v-else>
+        <section aria-label="Live permits">
+          <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+          <p v-if="live.length === 0" class="none">
+            No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions follow from that.
+          </p>
+          <button v-if="next" class="key" type="button" @click="older">
+            More
+          </button>
+        </section>
+        <section v-if="reading.ended.length > 0" class="ended">
+          <h2>Ended</h2>
+          <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+        </section>
+        <p class="soft screens">
+          {{ reading.screens >= 2 ? `${reading.screens} screens are heard.` : 'Only this screen is heard: hot work wants a second one, or another named way to reach the watch.' }}
+        </p>
+      </template>
+    </div>
+    <aside v-if="isAside" class="right" tabindex="0" aria-label="Permit">
+      <LazyHotworkRequest v-if="panel === 'request'" />
+      <LazyHotworkArc v-else-if="panel === 'arc'" />
+      <NuxtPage v-else-if="chosen" />
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.hotwork { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; }
+.hotwork.aside { grid-template-columns: minmax(0, 760fr) minmax(0, 520fr); }
+.left { padding: 12px 18px 24px 20px; min-width: 0; }
+.top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); }
+.title { margin-right: auto; font-size: 1.75rem; font-weight: 900; letter-spacing: -0.01em; }
+.link { display: inline-grid; place-items: center; }
+.none { max-width: 62ch; padding: 18px 0; font-size: 17px; }
+.ended { margin-top: 22px; opacity: 1; }
+.ended h2 { border-bottom: 2px solid var(--ink); padding-bottom: 4px; }
+.screens { padding-top: 14px; }
+.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 18px 24px; min-width: 0; }
+.aside :deep(.left .row) { grid-template-columns: minmax(0, 1.2fr) 186px minmax(0, 1fr); }
+.aside :deep(.left .row .who) { display: none; }
+@media (min-width: 901px) {
+  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
+}
+@media (max-width: 900px) {
+  .hotwork, .hotwork.aside { display: block; }
+  .hotwork.aside .left { display: none; }
+  .left { padding: 10px 12px 20px; }
+  .right { border-left: 0; padding: 12px 14px 0; min-height: 70dvh; }
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { fireWords } from '#shared/messages/en/fire-findings'
+import type { PermitsReading } from '#shared/readings'
+
+/** The wall board: live permits, large enough to be read across a yard. */
+const floor = useFloor()
+const clock = useClock()
+const { reading } = useReading<PermitsReading>(() => 'permits?limit=12')
+const { turn, left } = usePermitClock()
+const rows = computed(() => reading.value?.live.map(row => ({ ...row, turn: turn(row.permit), left: left(row.permit), watching: row.permit.posts.map(({ personId }) => floor.names.get(personId) ?? 'somebody').join(', ') })) ?? [])
+const time = computed(() => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(clock.nowMs.value))
+</script>
+
+<template>
+  <main class="wall">
+    <header>
+      <h1>Hot work</h1>
+      <p class="print">
+        {{ time }}
+      </p>
+      <NuxtLink class="key quiet link" to="/hot-work">
+        Close
+      </NuxtLink>
+    </header>
+    <NuxtLink v-for="row in rows" :key="row.permitId" class="row" :class="`tone-${row.turn.tone}`" :to="`/hot-work/${row.permitId}`">
+      <span><b>{{ row.permit.request.place.where }}</b><small>{{ row.permit.code }}, {{ fireWords.phases[row.permit.phase] }}</small></span>
+      <span><b>{{ row.watching || 'Nobody' }}</b><small>{{ row.watching ? 'watches' : 'on watch' }}</small></span>
+      <span class="turn"><b :class="`state-${row.turn.tone}`">{{ row.turn.says }}</b><small>{{ row.left }}</small></span>
+    </NuxtLink>
+    <p v-if="reading && rows.length === 0" class="none">
+      No hot work outside the bays.
+    </p>
+    <p class="call">
+      {{ [floor.rules.emergencyNumber, floor.rules.firePointNumber].filter(Boolean).join('   ') || 'No emergency number is written down: the safety lead sets it in the house rules.' }}
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.wall { flex: 1; display: flex; flex-direction: column; padding: 10px 24px 14px; }
+header { display: flex; align-items: baseline; gap: 24px; border-bottom: 4px solid var(--ink); }
+h1 { font-size: 44px; }
+header .print { font-size: 44px; font-weight: 900; margin-left: auto; }
+.link { display: grid; place-items: center; }
+.row { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 0.8fr) minmax(0, 1.1fr); gap: 20px; align-items: center; min-height: 108px; border-bottom: 2px solid var(--rule); color: inherit; text-decoration: none; }
+.row.tone-stop { box-shadow: inset 12px 0 var(--stop); padding-left: 24px; }
+span { display: grid; min-width: 0; line-height: 1.12; }
+b { font-size: 32px; font-weight: 900; letter-spacing: -0.01em; overflow-wrap: anywhere; }
+.turn b { font-size: 38px; }
+small { font-size: 20px; color: var(--soft); font-weight: 600; }
+.none { font-size: 32px; font-weight: 700; padding: 40px 0; }
+.call { margin-top: auto; padding-top: 14px; font-size: 26px; font-weight: 850; }
+@media (max-width: 900px) {
+  .row { grid-template-columns: minmax(0, 1fr); gap: 4px; padding: 10px 0; }
+  h1, header .print { font-size: 30px; }
+  b, .turn b { font-size: 26px; }
+}
+</style>

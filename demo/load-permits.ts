@@ -1,0 +1,31 @@
+import { itemStream, permitStream } from '#core/command/commands'
+import { minutesAfter } from '#core/hotwork/permit'
+import { precautionsFor } from '#core/hotwork/precautions'
+import { PERMITS } from './permits'
+import type { DemoPermit } from './permits'
+import type { SendAt } from './load-store'
+
+/** Loads one permit through its whole life so far, each step by whoever did it, at its time. */
+async function loadPermit(sendAs: (personId: string) => SendAt, nowIso: string, { permitId, requestedBy, request, fromMin, untilMin, seenTo, live }: DemoPermit): Promise<void> {
+  const stream = permitStream(permitId)
+  const at = (minutes: number): string => minutesAfter(nowIso, minutes)
+  const requester = sendAs(requestedBy)
+  await requester(stream, { type: 'permit.request', payload: { ...request, fromAt: at(fromMin), untilAt: at(untilMin) } }, at(fromMin))
+  const { what: _what, ...job } = request.job
+  for (const { id } of precautionsFor({ ...request.facts, designated: false }, job, request.conditions).slice(0, seenTo)) await requester(stream, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }, at(fromMin + 2))
+  if (!live) return
+  const { authoriserId, watcherId, extinguisher, startedMin, roundsMin, endedMin } = live
+  await sendAs('jun-pell')(itemStream(extinguisher), { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId } } }, at(startedMin - 5))
+  await sendAs(authoriserId)(stream, { type: 'permit.authorise', payload: { watcherIds: [watcherId], secondChannel: 'radio channel 2', nearSeen: PERMITS.map(other => other.permitId) } }, at(startedMin - 4))
+  await sendAs(watcherId)(stream, { type: 'permit.take-post', payload: {} }, at(startedMin - 1))
+  await requester(stream, { type: 'permit.start-work', payload: {} }, at(startedMin))
+  for (const minutes of [...roundsMin.map(min => ({ min, isRound: true })), ...endedMin === undefined ? [] : [{ min: endedMin, isRound: false }]].toSorted((a, b) => a.min - b.min)) {
+    if (minutes.isRound) await sendAs(watcherId)(stream, { type: 'permit.round', payload: {} }, at(minutes.min))
+    else await requester(stream, { type: 'permit.end-work', payload: {} }, at(minutes.min))
+  }
+}
+
+/** Loads the permits of the yard. */
+export async function loadPermits(sendAs: (personId: string) => SendAt, nowIso: string): Promise<void> {
+  for (const permit of PERMITS) await loadPermit(sendAs, nowIso, permit)
+}
