@@ -64,7 +64,7 @@ export const PEOPLE: readonly DemoPerson[] = [
   { personId: 'hedda-moss', name: 'Hedda Moss', roles: ['permit-authoriser'], signIn: { loginName: 'hedda', password: 'lock-beam-hedda', pin: '5208' } },
   { personId: 'wim-askew', name: 'Wim Askew', roles: ['fire-watch'], signIn: { loginName: 'wim', password: 'tow-path-wim', pin: '3317' } },
   { personId: 'tove-ridd', name: 'Tove Ridd', roles: ['welder'], signIn: { loginName: 'tove', password: 'cill-stone-tove', pin: '9046' } },
-  { personId: 'ebba-lund', name: 'Ebba Lund', roles: ['fire-watch'] },
+  { personId: 'ebba-lund', name: 'Ebba Lund', roles: ['fire-watch'], signIn: { loginName: 'ebba', password: 'gate-paddle-ebba', pin: '6621' } },
   { personId: 'dov-lindqvist', name: 'Dov Lindqvist', roles: ['welder'], wearer: { mask: 'half-p100', fitTestMonthsAgo: 5, medicalMonthsAgo: 9, isShaven: true } },
   { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'] },
   { personId: 'teo-marsh', name: 'Teo Marsh', roles: ['learner'] },

@@ -72,6 +72,15 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
           <h2>Ended</h2>
           <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
         </section>
+        <section v-if="!isAside" class="legend">
+          <h2>How a permit runs</h2>
+          <p><b>Walk</b> the place and see to each precaution. <b>Signed</b> by somebody who does not do the work, with a watch that has no other task.</p>
+          <p><b>Work</b> goes on only with the watch on post: a missed round, a changed condition or the clock stops it.</p>
+          <p><b>Watch</b> after the last arc, whole and without a gap; then <b>looks</b> now and then; then closed.</p>
+          <p class="soft">
+            Zonaris advises; local code and the fire authority rule.
+          </p>
+        </section>
         <p class="soft screens">
           {{ reading.screens >= 2 ? `${reading.screens} screens are heard.` : 'Only this screen is heard: hot work wants a second one, or another named way to reach the watch.' }}
         </p>
@@ -96,6 +105,8 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
 .ended { margin-top: 22px; opacity: 1; }
 .ended h2 { border-bottom: 2px solid var(--ink); padding-bottom: 4px; }
 .screens { padding-top: 14px; }
+.legend { display: grid; grid-template-columns: repeat(auto-fit, minmax(260px, 1fr)); gap: 8px 28px; margin-top: 28px; border-top: 2px solid var(--ink); padding-top: 10px; }
+.legend h2 { grid-column: 1 / -1; }
 .right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 18px 24px; min-width: 0; }
 .aside :deep(.left .row) { grid-template-columns: minmax(0, 1.2fr) 186px minmax(0, 1fr); }
 .aside :deep(.left .row .who) { display: none; }

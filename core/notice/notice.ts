@@ -44,11 +44,12 @@ export interface Tellable { readonly personId: string, readonly roles: readonly 
 /** Roles that hear of everything that leaves service. */
 const ALWAYS_TOLD: readonly RoleId[] = ['safety-lead', 'store-keeper']
 /** Roles that hear of everything about hot work. */
-const TOLD_OF_HOT_WORK: readonly RoleId[] = ['safety-lead', 'permit-authoriser']
+const TOLD_OF_HOT_WORK: readonly RoleId[] = ['safety-lead', 'permit-authoriser', 'instructor']
 
 /**
  * Who hears that a thing is out of service: whoever stands at a bay it concerns, the instructors of those areas, the
- * safety leads and the store keepers. Of hot work: whoever the permit names, the authorisers instead of the store keepers.
+ * safety leads and the store keepers. Of hot work: whoever the permit names, the authorisers and
+ * all instructors, for it may be anywhere on the yard.
  * Not whoever did it: they know.
  */
 export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly namedIds?: readonly string[], readonly areaIds: readonly string[], readonly isHotWork?: boolean }, actorId: string | null): Notice['to'] {

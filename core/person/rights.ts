@@ -36,7 +36,8 @@ export const RIGHTS_OF: Readonly<Record<RightId, Readonly<Record<RoleId, Reach>>
   //                         learner  welder  instructor   lead   authoriser watch   store   auditor
   'inspect': row('own-bay', 'own-bay', 'all', 'all', 'all', 'all', 'all', 'none'),
   'use-gas': row('none', 'none', 'all', 'all', 'none', 'none', 'all', 'none'),
-  'assign-kit': row('none', 'none', 'all', 'all', 'none', 'none', 'all', 'none'),
+  // Whoever a permit names brings its extinguisher to it.
+  'assign-kit': row('own-permit', 'own-permit', 'all', 'all', 'all', 'own-permit', 'all', 'none'),
   'keep-store': row('none', 'none', 'none', 'all', 'none', 'none', 'all', 'none'),
   // Whoever is named competent may release, whatever else they are; the decision asks for the name.
   'release': row('all', 'all', 'all', 'all', 'all', 'all', 'all', 'none'),

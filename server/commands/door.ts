@@ -51,7 +51,7 @@ import { countSafetyLeads, readPerson, readTellable } from '../database/person'
 import { readPosition } from '../database/site'
 import { COMMAND_RULES } from './command-rules'
 import { decideOnPermit, isPermitCommand } from './permit-room'
-import { bayOfPermit } from '../database/permit'
+import { bayOfPermit, readPermit } from '../database/permit'
 import { decideOnCylinder, decideOnItem, isCylinderCommand, isItemCommand } from './decide-thing'
 import type { ThingRoom } from './decide-thing'
 import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
@@ -301,7 +301,7 @@ function isNamedIn(permit: StreamStates['permit']['state'], { actor }: Caller): 
 }
 
 /** Where a stream is, for rights that reach only so far: a bay, or the bay that a thing is used at. Own things go with their wearer. */
-async function placeOf({ db, caller, site, heads }: Room, streamId: string): Promise<Place | undefined> {
+async function placeOf({ db, caller, command, site, heads }: Room, streamId: string): Promise<Place | undefined> {
   const { kindId, id } = kindOf(streamId)
   if (kindId === 'permit') return { bayId: null, areaId: null, isOwnPermit: isNamedIn(await foldStream(db, caller.siteId, streamId, 'permit', heads.get(streamId)!), caller) }
   let bayId: string | null = kindId === 'station' ? id : null
@@ -315,6 +315,8 @@ async function placeOf({ db, caller, site, heads }: Room, streamId: string): Pro
       bayId = served.find(one => one === own) ?? served[0] ?? (isOwn ? own : null)
     }
     else if (state?.standing?.in === 'bay') bayId = state.standing.bayId
+    const to = command.type === 'item.assign' && command.payload.assignment?.to === 'permit' ? command.payload.assignment.id : null
+    if (to !== null) return { bayId: null, areaId: null, isOwnPermit: isNamedIn((await readPermit(db, caller.siteId, to))?.permit ?? null, caller) }
     if (bayId === null) return { bayId: null, areaId: null }
   }
   const bay = site.bays.find(one => one.bayId === bayId)

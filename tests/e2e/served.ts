@@ -95,7 +95,7 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
   }
 }
 
-export const PASSWORDS = { maren: 'mitre-sill-maren', oskar: 'paddle-gear-oskar', imke: 'quoin-post-imke', bea: 'weir-board-bea', jun: 'stop-plank-jun' } as const
+export const PASSWORDS = { maren: 'mitre-sill-maren', oskar: 'paddle-gear-oskar', imke: 'quoin-post-imke', bea: 'weir-board-bea', jun: 'stop-plank-jun', hedda: 'lock-beam-hedda', wim: 'tow-path-wim', tove: 'cill-stone-tove', ebba: 'gate-paddle-ebba' } as const
 
 export async function signIn(page: Page, served: Served, who: keyof typeof PASSWORDS): Promise<void> {
   await page.goto(`${served.url}/sign-in`)

@@ -52,7 +52,7 @@ describe('the demo yard', () => {
   it('is loaded once, through the door: chains stand, and a second start only prints the sign-ins', async () => {
     expect(await verifyChains(shop.pool, SITE.siteId)).toEqual([])
     const before = await count(shop.pool, 'select count(*) from event')
-    expect((await loadDemo(shop.door, false)).map(({ loginName }) => loginName)).toEqual(['oskar', 'maren', 'bea', 'imke', 'jun', 'hedda', 'wim', 'tove'])
+    expect((await loadDemo(shop.door, false)).map(({ loginName }) => loginName)).toEqual(['oskar', 'maren', 'bea', 'imke', 'jun', 'hedda', 'wim', 'tove', 'ebba'])
     expect(await count(shop.pool, 'select count(*) from event')).toBe(before)
   })
   it('keeps secrets out of the record, and out of each other', async () => {

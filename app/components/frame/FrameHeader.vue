@@ -50,12 +50,14 @@ nav a[aria-current] { color: var(--ink); box-shadow: inset 0 -5px var(--ink); }
 .line { order: 3; flex: 1 1 200px; min-width: 150px; }
 .account { order: 5; }
 .stop { order: 6; }
+@media (max-width: 460px) { .mark small { display: none; } }
 @media (max-width: 900px) {
   /* On a phone only the bar with Stop stays in sight. */
   .head { display: contents; }
   .bar { order: -3; display: flex; align-items: center; gap: 12px; height: 60px; padding-left: 14px; position: sticky; top: 0; z-index: 20; background: var(--bg); border-bottom: 3px solid var(--ink); }
   .account { margin-left: auto; min-width: 0; flex: 0 1 auto; }
   .stop { flex: none; }
+  .helplink { padding: 0 4px; }
   nav { order: -2; overflow-x: auto; border-bottom: 1px solid var(--rule); padding-left: 4px; }
   .line { order: -1; flex: none; margin: 8px 12px; }
 }

@@ -4,9 +4,10 @@ import { fireWords } from '#shared/messages/en/fire-findings'
 
 /** A permit's life as one line: posts where it has come through, its mark where it stands, thin after. */
 const { phase, wide = false } = defineProps<{ phase: PermitPhase, wide?: boolean }>()
+const WORDS = { precautions: 'walk', authorised: 'signed', working: 'work', watch: 'watch', monitoring: 'looks', closed: 'closed' } as const
 const WAY = ['precautions', 'authorised', 'working', 'watch', 'monitoring', 'closed'] as const
 const AT: Readonly<Record<PermitPhase, number>> = { requested: 0, precautions: 0, authorised: 1, working: 2, suspended: 2, watch: 3, monitoring: 4, closed: 5, refused: 0, revoked: 1, lapsed: 1 }
-const step = computed(() => wide ? 62 : 30)
+const step = computed(() => wide ? 72 : 30)
 const at = computed(() => AT[phase])
 const markOf = (index: number) => {
   if (index < at.value || phase === 'closed') return 'open'
@@ -25,7 +26,7 @@ const x = (index: number) => step.value / 2 + index * step.value
         <path v-if="markOf(index) === 'to-do'" d="M-7 2L0 15L7 2z" fill="var(--ink)" />
         <RailGateMark v-else-if="markOf(index)" :state="markOf(index)!" />
         <path v-else d="M0 15v14" stroke="var(--soft)" stroke-width="3" />
-        <text v-if="wide" y="58" text-anchor="middle" font-size="13" font-weight="650" :fill="index === at ? 'var(--ink)' : 'var(--soft)'">{{ index === 2 && phase === 'suspended' ? 'stopped' : fireWords.phases[name] }}</text>
+        <text v-if="wide" y="58" text-anchor="middle" font-size="15" font-weight="650" :fill="index === at ? 'var(--ink)' : 'var(--soft)'">{{ index === 2 && phase === 'suspended' ? 'stopped' : WORDS[name] }}</text>
       </g>
     </template>
   </svg>

@@ -28,10 +28,10 @@ function justify(id: PrecautionId) {
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">
           <button class="key go" type="button" :disabled="busy" @click="emit('seenTo', id, 'done')">
-            Done<span class="visually-hidden">: {{ hotworkWords.precautions[id] }}</span>
+            Done<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </button>
           <button v-if="!mustBeDone" class="key" type="button" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
-            Not needed<span class="visually-hidden">: {{ hotworkWords.precautions[id] }}</span>
+            Not needed<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </button>
         </template>
         <form v-if="asks === id" class="why" @submit.prevent="justify(id)">

@@ -188,6 +188,7 @@ legend { font-weight: 750; margin-bottom: 6px; }
 .figures b { display: block; font-size: 30px; font-weight: 900; line-height: 1.1; color: var(--ink); }
 .follows { display: grid; gap: 6px; }
 .follows .said { background: var(--bg); }
-.send { position: sticky; bottom: 0; background: var(--panel); padding: 8px 0; }
+.send { position: sticky; bottom: -24px; padding: 8px 0 24px; background: var(--panel); }
+@media (max-width: 900px) { .send { bottom: 0; padding-bottom: 8px; } }
 .send .key { width: 100%; }
 </style>

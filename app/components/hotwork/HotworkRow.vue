@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hasEnded } from '#core/hotwork/permit'
 import { fireWords } from '#shared/messages/en/fire-findings'
 import type { PermitRow } from '#shared/readings'
 
@@ -15,7 +16,7 @@ const named = computed(() => row.permit.watchers.map(({ personId }) => floor.nam
   <NuxtLink class="row" :class="{ chosen }" prefetch-on="interaction" :to="`/hot-work/${row.permitId}`" :aria-current="chosen ? 'true' : undefined">
     <span class="where"><b>{{ row.permit.request.place.where }}</b><small class="chalk">{{ row.permit.request.job.what || 'no permit stood here' }}</small></span>
     <span class="way"><HotworkLine :phase="row.permit.phase" /><small>{{ fireWords.phases[row.permit.phase] }}</small></span>
-    <span class="who"><b>{{ watching || '–' }}</b><small class="soft">{{ watching ? 'on post' : named ? `${named}, not on post` : 'no watcher yet' }}</small></span>
+    <span class="who"><b>{{ watching || '–' }}</b><small class="soft">{{ watching ? 'on post' : row.permit.phase === 'monitoring' ? 'looked at now and then' : hasEnded(row.permit.phase) ? '' : named ? `${named}, not on post` : 'no watcher yet' }}</small></span>
     <span class="turn"><b :class="`state-${now.tone}`">{{ now.says }}</b><small class="soft">{{ left(row.permit) }}</small></span>
   </NuxtLink>
 </template>

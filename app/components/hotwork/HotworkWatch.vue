@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { minutesAfter, needsCover, nextVisitAt, SPOKEN_CAUSES, watchEndsAt } from '#core/hotwork/permit'
+import { minutesAfter, needsCover, nextVisitAt, SPOKEN_CAUSES } from '#core/hotwork/permit'
 import type { Permit, SpokenCauseId } from '#core/hotwork/permit'
 import type { ShownPermit } from '#core/hotwork/permit-fact'
 import { hotworkWords } from '#shared/messages/en/hotwork-words'
@@ -15,7 +15,6 @@ const post = computed(() => permit.posts.find(one => one.personId === personId) 
 const dueAt = computed(() => permit.phase === 'monitoring' ? nextVisitAt(full.value) : post.value && needsCover(full.value) ? minutesAfter(post.value.heardAt, permit.plan.roundEveryMin) : null)
 const isDue = computed(() => dueAt.value !== null && msUntil(dueAt.value) <= 0)
 const isMissed = computed(() => dueAt.value !== null && msUntil(dueAt.value) < -permit.plan.gapMin * 60_000)
-const endsAt = computed(() => watchEndsAt(full.value))
 const wrong = ref(false)
 const relieving = ref(false)
 const LOOK_AT = computed(() => {
@@ -46,7 +45,7 @@ const LOOK_AT = computed(() => {
         {{ permit.phase === 'authorised' ? 'On post. The work has not begun.' : 'No round is due.' }}
       </p>
       <p class="ends">
-        {{ left(permit) }}<template v-if="endsAt === null && permit.phase === 'working'">, then {{ permit.plan.afterMin }} min of watch</template>
+        {{ permit.phase === 'working' ? `until ${time(permit.untilAt)}, then ${permit.plan.afterMin} min of watch` : left(permit) }}
       </p>
     </div>
     <button class="key go round" type="button" :disabled="busy" @click="emit('round')">
@@ -55,11 +54,6 @@ const LOOK_AT = computed(() => {
     <p v-if="unsent > 0" class="pencil kept">
       {{ unsent === 1 ? 'One round is' : `${unsent} rounds are` }} kept on this phone and will be sent.
     </p>
-    <ul class="look">
-      <li v-for="text in LOOK_AT" :key="text">
-        {{ text }}
-      </li>
-    </ul>
     <div class="two">
       <button class="stop-key" type="button" :aria-expanded="wrong" @click="wrong = !wrong">
         Something is wrong
@@ -73,6 +67,12 @@ const LOOK_AT = computed(() => {
         {{ hotworkWords.spokenCauses[cause] }}
       </button>
     </div>
+    <h3>What to look at</h3>
+    <ul class="look">
+      <li v-for="text in LOOK_AT" :key="text">
+        {{ text }}
+      </li>
+    </ul>
     <button class="key" type="button" :aria-expanded="relieving" @click="relieving = !relieving">
       Who relieves me
     </button>
@@ -106,6 +106,7 @@ const LOOK_AT = computed(() => {
 .two { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; }
 .two .stop-key { min-height: 76px; padding: 0 12px; font-size: 19px; }
 .help { display: grid; place-items: center; text-decoration: none; }
+h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
 .look { font-size: 17px; font-weight: 650; columns: 2; column-gap: 20px; }
 .look li { break-inside: avoid; padding: 3px 0 3px 14px; text-indent: -14px; }
 .look li::before { content: "– "; }

@@ -98,7 +98,7 @@ async function done() {
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <form v-if="session.may('assign-kit')" class="assign" @submit.prevent="tag.trim() && assign()">
+    <form v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })" class="assign" @submit.prevent="tag.trim() && assign()">
       <FrameField v-slot="{ id }" label="Bring a thing here by its tag">
         <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false">
       </FrameField>

@@ -65,8 +65,8 @@ async function relieve(signature: { personId: string, pin: string }) {
       {{ problem ? '' : 'Reading the permit ...' }}
     </p>
     <template v-else>
-      <HotworkLine class="line" :phase="phase" wide />
-      <p v-if="now && now.says" class="turn">
+      <HotworkLine v-if="!onPost" class="line" :phase="phase" wide />
+      <p v-if="now && now.says && !onPost" class="turn">
         <b :class="`state-${now.tone}`">{{ now.says }}</b> <span>{{ left(permit) }}</span>
       </p>
       <p v-if="permit.suspension && !hasEnded(phase)" class="said is-stop" role="alert">
@@ -136,7 +136,7 @@ async function relieve(signature: { personId: string, pin: string }) {
           <p v-for="{ id } in toRestore" :key="id" class="restore">
             {{ hotworkWords.precautions[id] }}
             <button class="key" type="button" :disabled="busy" @click="act('permit.restore', { precaution: id })">
-              Put back<span class="visually-hidden">: {{ hotworkWords.precautions[id] }}</span>
+              Put back<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
             </button>
           </p>
         </section>

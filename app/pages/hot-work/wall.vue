@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { needsCover } from '#core/hotwork/permit'
 import { fireWords } from '#shared/messages/en/fire-findings'
 import type { PermitsReading } from '#shared/readings'
 
@@ -24,15 +25,13 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', 
     </header>
     <NuxtLink v-for="row in rows" :key="row.permitId" class="row" :class="`tone-${row.turn.tone}`" :to="`/hot-work/${row.permitId}`">
       <span><b>{{ row.permit.request.place.where }}</b><small>{{ row.permit.code }}, {{ fireWords.phases[row.permit.phase] }}</small></span>
-      <span><b>{{ row.watching || 'Nobody' }}</b><small>{{ row.watching ? 'watches' : 'on watch' }}</small></span>
+      <span><b>{{ row.watching || (needsCover({ ...row.permit, token: '' }) ? 'Nobody' : '–') }}</b><small>{{ row.watching ? 'watches' : row.permit.phase === 'monitoring' ? 'looked at now and then' : 'not on watch yet' }}</small></span>
       <span class="turn"><b :class="`state-${row.turn.tone}`">{{ row.turn.says }}</b><small>{{ row.left }}</small></span>
     </NuxtLink>
     <p v-if="reading && rows.length === 0" class="none">
       No hot work outside the bays.
     </p>
-    <p class="call">
-      {{ [floor.rules.emergencyNumber, floor.rules.firePointNumber].filter(Boolean).join('   ') || 'No emergency number is written down: the safety lead sets it in the house rules.' }}
-    </p>
+    <EmergencyCalls class="call" :calls="['emergency', 'fire-point']" />
   </main>
 </template>
 
@@ -49,7 +48,7 @@ b { font-size: 32px; font-weight: 900; letter-spacing: -0.01em; overflow-wrap: a
 .turn b { font-size: 38px; }
 small { font-size: 20px; color: var(--soft); font-weight: 600; }
 .none { font-size: 32px; font-weight: 700; padding: 40px 0; }
-.call { margin-top: auto; padding-top: 14px; font-size: 26px; font-weight: 850; }
+.call { margin-top: auto; padding-top: 14px; }
 @media (max-width: 900px) {
   .row { grid-template-columns: minmax(0, 1fr); gap: 4px; padding: 10px 0; }
   h1, header .print { font-size: 30px; }

@@ -106,7 +106,7 @@ const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWor
       <button v-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'event'" @click="toggle('event')">
         Something happened to it
       </button>
-      <button v-if="session.may('assign-kit')" class="key" type="button" :aria-expanded="doing === 'assign'" @click="toggle('assign')">
+      <button v-if="session.may('assign-kit', { bayId: null, areaId: null })" class="key" type="button" :aria-expanded="doing === 'assign'" @click="toggle('assign')">
         Give to
       </button>
       <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">

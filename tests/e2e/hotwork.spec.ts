@@ -1,0 +1,220 @@
+import { randomUUID } from 'node:crypto'
+import type { Browser, Page } from '@playwright/test'
+import jsQR from 'jsqr'
+import { PNG } from 'pngjs'
+import { expect, PASSWORDS, serve, signIn, test } from './served'
+import type { Served } from './served'
+
+const DAY = '2026-11-24'
+const PHONE = { width: 390, height: 844 } as const
+let served: Served
+test.beforeAll(async ({ playwright }) => {
+  served = await serve({ clock: `${DAY}T09:00:00Z` })
+  // Half an hour of watch and one of monitoring: the yard of these tests has less time than the demo's.
+  const lead = await playwright.request.newContext({ baseURL: served.url })
+  await lead.post('/api/v1/sign-in', { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
+  const { rules } = await (await lead.get('/api/v1/floor')).json() as { rules: object }
+  const now = `${DAY}T09:00:00.000Z`
+  const changed = await lead.post('/api/v1/commands', { data: { id: randomUUID(), type: 'house-rules.change', streams: [{ id: 'house-rules', expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: { ...rules, watchAfterMin: 30, monitoringMin: 60 } } })
+  expect(changed.status()).toBe(200)
+  await lead.dispose()
+})
+test.afterAll(() => served.stop())
+
+async function screenOf(browser: Browser, who: keyof typeof PASSWORDS, size: { width: number, height: number } = PHONE): Promise<Page> {
+  const page = await (await browser.newContext({ viewport: size })).newPage()
+  await signIn(page, served, who)
+  return page
+}
+/** The shop's clock is set on: the server starts again at another instant, and every screen finds it. */
+async function setClock(time: string): Promise<void> {
+  await served.restart(`${DAY}T${time}:00Z`)
+}
+async function sign(page: Page, name: string, pin: string, does: string): Promise<void> {
+  const form = page.locator('form', { has: page.getByRole('button', { name: does }) })
+  await form.getByLabel('Who signs').selectOption(name)
+  await form.getByLabel('PIN').fill(pin)
+  await form.getByRole('button', { name: does }).click()
+}
+
+test('the whole story, on phones and on the wall: asked, walked, signed, worked; a missed round stops it; resumed, ended, watched, handed over, closed', async ({ browser }) => {
+  test.setTimeout(150_000)
+  const wall = await screenOf(browser, 'maren', { width: 1280, height: 800 })
+  await wall.goto(`${served.url}/hot-work/wall`)
+  const asker = await screenOf(browser, 'tove')
+
+  await asker.goto(`${served.url}/hot-work?do=request`)
+  const ask = asker.getByRole('button', { name: 'Ask for it' })
+  await asker.getByLabel('Place, as people call it').fill('Sluice rack 2')
+  await asker.getByLabel('The job').fill('Cut two rusted bars')
+  await asker.getByLabel('Process').selectOption('ofc')
+  await asker.getByLabel('What is worked on').selectOption('container')
+  await asker.getByLabel('Height over the floor below').fill('1')
+  await asker.getByLabel('Strongest wind or draught').fill('2')
+  await asker.getByLabel('Sprinklers').selectOption('none')
+  await asker.getByLabel('Storey').fill('0')
+  await asker.getByRole('button', { name: 'Kit Amari' }).click()
+  await expect(asker.getByText('Nobody knows what it held')).toBeVisible()
+  await expect(ask).toBeDisabled()
+  await asker.getByLabel('What is worked on').selectOption('structure')
+  await expect(asker.getByText('Nobody knows what it held')).toHaveCount(0)
+  await expect(asker.getByRole('heading', { name: 'What follows' })).toBeVisible()
+  await expect(asker.getByText('to keep clear')).toBeVisible()
+  await ask.click()
+
+  await expect(asker.getByRole('heading', { name: /^Sluice rack 2/ })).toBeVisible()
+  await expect(wall.getByText('Sluice rack 2')).toBeVisible()
+  await asker.getByRole('button', { name: 'Not needed Machine, hoses and arrestors looked at today' }).click()
+  await asker.getByLabel('Why it is not needed').fill('looked at in the store at eight')
+  await asker.getByRole('button', { name: 'Say so' }).click()
+  for (let left = await asker.getByRole('button', { name: /^Done / }).count(); left > 0; left--) {
+    await asker.getByRole('button', { name: /^Done / }).first().click()
+    await expect(asker.getByRole('button', { name: /^Done / })).toHaveCount(left - 1)
+  }
+  await asker.getByLabel('Another way to reach the watch').fill('radio 3')
+  await asker.getByRole('button', { name: 'Ebba Lund' }).click()
+  await sign(asker, 'Hedda Moss', '5208', 'Authorise the work')
+  await expect(asker.getByRole('alert')).toContainText('No extinguisher in service belongs to this permit')
+  await asker.getByLabel('Bring an extinguisher by its tag').fill('ex-5')
+  await asker.getByRole('button', { name: 'It is here' }).click()
+  await expect(asker.getByText('EX-5')).toBeVisible()
+  await expect(asker.getByText('Near, at the same time')).toBeVisible()
+  await asker.getByLabel('Looked at, and spoken with their people').check()
+  await sign(asker, 'Hedda Moss', '5208', 'Authorise the work')
+  await expect(asker.locator('article').getByText('Waits for its watch')).toBeVisible()
+  await expect(asker.getByRole('button', { name: 'The watch takes its post first' })).toBeDisabled()
+
+  const watch = await screenOf(browser, 'ebba')
+  await watch.goto(asker.url())
+  await watch.getByRole('button', { name: 'I am on post' }).click()
+  await expect(watch.getByText('On post. The work has not begun.')).toBeVisible()
+  await asker.getByRole('button', { name: 'Begin the work' }).click()
+  await expect(watch.getByText('Next round in')).toBeVisible()
+  const row = wall.getByRole('link', { name: /Sluice rack 2/ })
+  await expect(row).toContainText('Ebba Lund')
+  await expect(row).toContainText(/Round in 1[45] min/)
+
+  await watch.getByRole('button', { name: 'Round done' }).click()
+  await expect(watch.getByText('Round done').last()).toBeVisible()
+
+  await setClock('09:26')
+  await expect(row).toContainText(/Unheard since 09:0\d/, { timeout: 15_000 })
+  await expect(asker.getByText('Stopped: a round was missed.')).toBeVisible()
+  await expect(wall.getByText(/no hot work. A round was missed/i).first()).toBeVisible()
+  await watch.getByRole('button', { name: 'Round done' }).click()
+  await expect(watch.getByText(/The round came \d+ min late/)).toBeVisible()
+  await asker.getByLabel('What was put right').fill('Radio battery changed')
+  await sign(asker, 'Hedda Moss', '5208', 'Sign: the work goes on')
+  await expect(row).toContainText(/Round in 1[45] min/)
+
+  await asker.getByRole('button', { name: 'The work has ended' }).click()
+  await expect(row).toContainText('fire watch')
+  await watch.getByRole('button', { name: 'Who relieves me' }).click()
+  await sign(watch, 'Maren Holt', '2806', 'I take the watch now')
+  await expect(row).toContainText('Maren Holt')
+  const relief = await screenOf(browser, 'maren')
+  await relief.goto(asker.url())
+  await expect(relief.getByText('Next round in')).toBeVisible()
+  await setClock('09:39')
+  // Its clock has heard the shop's again.
+  await expect(relief.getByText(/^[0-3]:\d\d$/)).toBeVisible({ timeout: 15_000 })
+  await relief.getByRole('button', { name: 'Round done' }).click()
+  await expect(row).toContainText(/Round in 1[45] min/, { timeout: 15_000 })
+  await expect(relief.getByText(/^1[45]:\d\d$/)).toBeVisible()
+  await setClock('09:58')
+  await expect(row).toContainText('monitoring', { timeout: 15_000 })
+  await setClock('11:02')
+  await expect(asker.getByRole('heading', { name: 'Close it' })).toBeVisible({ timeout: 15_000 })
+  for (let left = await asker.getByRole('button', { name: /^Put back / }).count(); left > 0; left--) {
+    await asker.getByRole('button', { name: /^Put back / }).first().click()
+    await expect(asker.getByRole('button', { name: /^Put back / })).toHaveCount(left - 1)
+  }
+  await sign(asker, 'Hedda Moss', '5208', 'Sign: nothing smoulders, all is put back')
+  await expect(wall.getByText('Sluice rack 2')).toHaveCount(0)
+  await expect(asker.getByText('Closed and signed')).toBeVisible()
+  for (const page of [wall, asker, watch, relief]) await page.context().close()
+})
+
+test('an arc where no permit stood is recorded and watched; the paper has a code that opens the state for anybody', async ({ browser }) => {
+  const page = await screenOf(browser, 'imke')
+  await page.goto(`${served.url}/hot-work?do=arc`)
+  await page.getByLabel('Where').fill('Behind the boat shed')
+  await page.getByRole('button', { name: 'Record it and begin the watch' }).click()
+  await expect(page.locator('article').getByText('Nobody watches')).toBeVisible()
+  const code = (await page.locator('article h2 small').textContent())!
+  const anybody = await (await browser.newContext({ viewport: PHONE })).newPage()
+  await anybody.goto(`${served.url}/p`)
+  await anybody.getByLabel('The code on the paper').fill(code.toLowerCase())
+  await anybody.getByRole('button', { name: 'Open' }).click()
+  await expect(anybody.getByRole('heading', { name: 'Behind the boat shed' })).toBeVisible()
+  await expect(anybody.getByText('No hot work here now: fire watch')).toBeVisible()
+  await anybody.goto(`${served.url}/p/HW-NOSUCH`)
+  await expect(anybody.getByRole('alert')).toContainText('There is no permit by this code')
+  const paper = await page.request.get(`${served.url}/api/v1/permits/slip-winch/paper`)
+  expect([paper.status(), paper.headers()['content-type']]).toEqual([200, 'application/pdf'])
+  expect((await paper.body()).subarray(0, 5).toString()).toBe('%PDF-')
+  await page.context().close()
+  await anybody.context().close()
+})
+
+test('a phone whose session has ended still sends a round, a stop and a call; emergencies open from every screen', async ({ browser }) => {
+  const page = await screenOf(browser, 'wim')
+  await page.goto(`${served.url}/hot-work/slip-winch`)
+  await page.getByRole('link', { name: 'Help', exact: true }).click()
+  await page.getByRole('link', { name: /^Electric shock/ }).click()
+  await expect(page.getByText('Power off at the switch or plug first.')).toBeVisible()
+  await expect(page.getByText('999 from any yard telephone')).toBeVisible()
+  await page.request.post(`${served.url}/api/v1/sign-out`)
+  const send = (type: string, payload: object) => page.request.post(`${served.url}/api/v1/commands`, { data: {
+    id: randomUUID(), type, streams: [{ id: 'permit/slip-winch', expectedVersion: null }], at: new Date(`${DAY}T13:45:00Z`).toISOString(), sentAt: new Date(`${DAY}T13:45:00Z`).toISOString(), deviceId: 'phone', deviceSeq: 1, payload,
+  } })
+  expect((await send('permit.round', { watcherId: 'wim-askew' })).status()).toBe(200)
+  expect((await send('permit.call-help', {})).status()).toBe(200)
+  expect((await send('permit.stop', { cause: 'wind' })).status()).toBe(200)
+  expect((await send('permit.end-work', {})).status()).toBe(401)
+  await page.context().close()
+})
+
+test('one bay from hold to clear to strike through all seven gates, and back by a lapse', async ({ browser }) => {
+  test.setTimeout(90_000)
+  await served.restart('2026-11-25T08:00:00Z')
+  const page = await screenOf(browser, 'maren', { width: 1280, height: 800 })
+  const row = page.getByRole('link', { name: /^Bay 2,/ })
+  await expect(row).toHaveAttribute('aria-label', /Hold/)
+  await page.goto(`${served.url}/bay/bay-2?do=job`)
+  await page.getByRole('button', { name: 'Set this job', exact: true }).click()
+  await expect(row).toHaveAttribute('aria-label', /Job open/)
+  await page.goto(`${served.url}/bay/bay-2?do=eyes`)
+  await page.getByRole('button', { name: 'Passed' }).click()
+  await page.getByRole('button', { name: 'clear, impact rated' }).click()
+  await page.goto(`${served.url}/bay/bay-2?do=body`)
+  await page.getByRole('button', { name: 'Everything passes' }).click()
+  await page.goto(`${served.url}/bay/bay-2?do=air`)
+  await page.getByRole('button', { name: 'All four: it draws' }).click()
+  await page.goto(`${served.url}/bay/bay-2?do=machine`)
+  await page.getByRole('button', { name: /^Looked at all \d+: in order/ }).click()
+  await expect(row).toHaveAttribute('aria-label', /Air open, Gas to do, Machine open, Fire to do/)
+  await page.goto(`${served.url}/bay/bay-2?do=gas`)
+  await page.getByRole('button', { name: 'Look at R-2' }).click()
+  await page.getByRole('button', { name: 'All in order for R-2' }).click()
+  await expect(row).toHaveAttribute('aria-label', /not leak-tested|Gas (hold|to do)/i)
+  await page.goto(`${served.url}/gas/ar-2`)
+  await page.getByRole('button', { name: 'Read gauge' }).click()
+  await page.getByLabel(/^Gauge/).fill('90')
+  await page.getByLabel(/^Temperature/).fill('15')
+  await page.getByRole('button', { name: 'Write it down' }).click()
+  await page.getByRole('button', { name: 'Leak test' }).click()
+  await expect(page.getByRole('button', { name: /^tight / }).first()).toBeVisible()
+  for (const tight of await page.getByRole('button', { name: /^tight / }).all()) await tight.click()
+  await page.getByRole('button', { name: 'Every joint is tight' }).click()
+  await page.goto(`${served.url}/bay/bay-2?do=fire`)
+  await page.getByRole('button', { name: 'Looked: all in order' }).click()
+  await expect(row).toHaveAttribute('aria-label', /Clear to strike/)
+})
+
+test('the picture of the paper\'s code reads back as its address', async () => {
+  const { paperCode } = await import('../../server/paper/paper-code')
+  const address = 'https://yard.example/p/AbC-123_xyz'
+  const { data, width, height } = PNG.sync.read(Buffer.from((await paperCode(address)).split(',')[1]!, 'base64'))
+  expect(jsQR(new Uint8ClampedArray(data), width, height)?.data).toBe(address)
+})
