@@ -81,6 +81,12 @@ export async function ensureCluster(name, { preferredPort, fast = false }) {
   return { url: urlAt(port), bin, stop: () => { asOwner(program('pg_ctl'), ['-D', folder, '-m', 'fast', '-w', 'stop'], { stdio: 'ignore' }) } }
 }
 
+/** Ends a cluster of ours without a checkpoint, as a crash would: the next start recovers. For the crash test. */
+export async function stopHard(name) {
+  const bin = await ensurePostgresInstalled()
+  asOwner(path.join(bin, 'pg_ctl'), ['-D', reachableFolder(name), '-m', 'immediate', '-w', 'stop'], { stdio: 'ignore' })
+}
+
 const urlAt = port => `postgres://${OWNER}@127.0.0.1:${port}`
 
 /** As root the folder belongs to another user; a test by that user is always right. */

@@ -7,6 +7,7 @@ import {
 import {
   assessCableResponse, assessContentsResponse, assessDutyCycleResponse, assessElectricalTestResponse, assessRequalificationResponse, assessStorageResponse, assessWithdrawalResponse,
 } from '#shared/schemas/assess-store-schema'
+import { assessFireWatchResponse, assessHotWorkResponse, assessSparkReachResponse } from '#shared/schemas/hotwork-schema'
 import { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
 import type { Served } from './served'
@@ -309,6 +310,47 @@ test.describe('sessions', () => {
     const { entries } = await (await request.get(at('log?streamId=station/bay-1&limit=5'))).json() as { entries: { type: string, actorName: string }[] }
     expect(entries.find(({ type }) => type === 'helmet-set')!.actorName).toBe('Maren Holt')
     expect(JSON.stringify(entries)).not.toContain('2806')
+  })
+})
+
+test.describe('hot work for other programs', () => {
+  test('spark reach: flight, rule and roll, and where nothing may be said', async ({ request }) => {
+    const reach = assessSparkReachResponse.parse(await assess(request, 'spark-reach', { process: 'ofc', heightM: 6, windMPerS: 0, hardFloor: true, seed: 3 }))
+    expect(reach.publishedRadiusM).toBe(10.67)
+    expect(Math.abs(reach.radiusM! - 13)).toBeLessThan(0.2)
+    expect(reach.reachM!.p50).toBeLessThan(reach.reachM!.max)
+    expect(assessSparkReachResponse.parse(await assess(request, 'spark-reach', { process: 'ofc', heightM: 25, windMPerS: 0 }))).toMatchObject({ radiusM: null, findings: [{ severity: 'hold' }] })
+    const refused = await request.post(at('assess/spark-reach'), { data: { process: 'sawing', heightM: -1, windMPerS: 0 } })
+    expect([refused.status(), ((await refused.json()) as { fields: { path: string }[] }).fields.map(({ path }) => path).sort()]).toEqual([422, ['heightM', 'process']])
+  })
+  test('hot work: bay, permit or forbidden; a named substance counts as flammable until it was cleaned out', async ({ request }) => {
+    const ask = async (over: { place?: object, job?: object, conditions?: object, house?: object }) => assessHotWorkResponse.parse(await assess(request, 'hot-work', {
+      place: { designated: false, level: 0, hardFloor: false, ...over.place }, job: { process: 'ofc', heightM: 1, workpiece: 'plate', ...over.job }, conditions: { sprinklers: 'in-service', windMPerS: 0, ...over.conditions }, ...over.house ? { house: over.house } : {},
+    }))
+    expect(await ask({})).toMatchObject({ class: 'permit', watch: { duringWork: true, afterMin: 60, monitoringMin: 180, watchers: 1 }, reach: { radiusM: 10.67 } })
+    expect((await ask({ place: { designated: true } })).class).toBe('designated')
+    for (const over of [{ conditions: { sprinklers: 'impaired' } }, { job: { workpiece: 'container', contents: 'diesel', cleaned: false } }, { job: { workpiece: 'container' } }, { conditions: { lelPercent: 15, oxygenPercent: 20.9 } }, { conditions: { oxygenPercent: 24, lelPercent: 0 } }]) expect((await ask(over)).class, JSON.stringify(over)).toBe('forbidden')
+    const cleaned = await ask({ job: { workpiece: 'container', contents: 'diesel', cleaned: true }, conditions: { lelPercent: 0, oxygenPercent: 20.9 }, house: { lelLimitPercent: 0, afterMin: 30, monitoringMin: 0 } })
+    expect([cleaned.class, cleaned.watch.afterMin, cleaned.precautions.map(({ id }) => id).includes('container-vented')]).toEqual(['permit', 30, true])
+    expect((await ask({ conditions: { lelPercent: 0 } })).findings.map(({ code }) => code)).toContain('hotwork.lel-without-oxygen')
+  })
+  test('fire watch: by the shop\'s own clock, over its change', async ({ request }) => {
+    const plan = assessFireWatchResponse.parse(await assess(request, 'fire-watch', { workEndedAt: '2025-11-02T01:40:00-04:00', timeZone: 'America/New_York', afterMin: 60, monitoringMin: 180, roundEveryMin: 15 }))
+    expect([plan.watchEndsAt, plan.monitoringEndsAt, plan.rounds.length, plan.rounds[0]!.at, plan.rounds[3]]).toEqual(['2025-11-02T01:40:00-05:00', '2025-11-02T04:40:00-05:00', 16, '2025-11-02T01:55:00-04:00', { at: '2025-11-02T01:40:00-05:00', kind: 'watch-end' }])
+    const refused = await request.post(at('assess/fire-watch'), { data: { workEndedAt: '2025-11-02 01:40', timeZone: 'Mars', afterMin: 60, monitoringMin: 0, roundEveryMin: 0 } })
+    expect(((await refused.json()) as { fields: { path: string }[] }).fields.map(({ path }) => path).sort()).toEqual(['roundEveryMin', 'timeZone', 'workEndedAt'])
+  })
+  test('the board of permits needs a session, shows no token, and the public page no more than a first name', async ({ request }) => {
+    expect((await request.get(at('permits'))).status()).toBe(401)
+    await signIn(request, 'oskar', PASSWORDS.oskar)
+    const board = await (await request.get(at('permits'))).text()
+    expect(board).not.toContain('"token"')
+    expect(await (await request.get(at('floor'))).text()).not.toContain('"token"')
+    const { live } = JSON.parse(board) as { live: { permit: { code: string, posts: unknown[] } }[] }
+    const watched = live.find(({ permit }) => permit.posts.length > 0)!
+    const open = await (await request.get(at(`public/permits/${watched.permit.code}`))).text()
+    expect(JSON.parse(open)).toMatchObject({ where: 'Slipway, winch frame', phase: 'working', watching: ['Wim'] })
+    expect(open).not.toContain('Askew')
   })
 })
 

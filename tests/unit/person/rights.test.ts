@@ -26,6 +26,13 @@ describe('who may', () => {
     expect(reachOf({ roles: ['instructor', 'auditor'], areaId: 'oxy', bayId: null }, 'read-records')).toBe('all')
     expect(reachOf(holder('learner'), 'read-records')).toBe('none')
   })
+  it('whoever a permit names works under it, nobody else without a task in it; only lead and authoriser answer for one', () => {
+    for (const role of ['learner', 'welder', 'fire-watch'] as const) for (const isOwnPermit of [true, false]) expect(mayDo(holder(role), 'work-permit', { areaId: null, bayId: null, isOwnPermit })).toBe(isOwnPermit)
+    expect(ROLES.filter(role => mayDo(holder(role), 'authorise-permit'))).toEqual(['safety-lead', 'permit-authoriser'])
+    expect([true, false].map(isOwnPermit => mayDo(holder('permit-authoriser'), 'reopen-permit', { areaId: null, bayId: null, isOwnPermit }))).toEqual([true, false])
+    expect(ROLES.filter(role => !mayDo(holder(role), 'request-permit'))).toEqual(['store-keeper', 'auditor'])
+    expect(reachOf(holder('permit-authoriser'), 'read-records')).toBe('permits')
+  })
   it('learners and auditors set nothing; nobody without a role may do anything', () => {
     for (const role of ['learner', 'welder', 'auditor', 'fire-watch', 'store-keeper'] as const) for (const right of ['set-jobs', 'door-checks', 'place-people'] as const) expect(mayDo(holder(role), right)).toBe(false)
     for (const right of RIGHTS) expect(mayDo(holder(), right)).toBe(false)

@@ -4,6 +4,8 @@ import { evolveCylinder } from '#core/cylinder/cylinder'
 import type { CylinderEvent } from '#core/cylinder/cylinder'
 import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
 import type { CheckListsEvent } from '#core/inspection/check-lists'
+import { evolvePermit } from '#core/hotwork/permit'
+import type { PermitEvent } from '#core/hotwork/permit'
 import { evolveItem } from '#core/inspection/item'
 import type { ItemEvent } from '#core/inspection/item'
 import { evolveNotice } from '#core/notice/notice'
@@ -64,4 +66,17 @@ it('folds the events of things, cylinders, places, lists and notices as they fir
   expect(third.person.reduce(evolvePerson, NOBODY).competences).toEqual(['regulator', 'cylinder'])
   expect(third.station.map(upcast).reduce(evolveStation, EMPTY_STATION).handover).toMatchObject({ answers: { 'floor-swept': false }, by: 'imke-tarrow' })
   expect(third.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([{ settlingRule: 'one-day', pastDueHolds: true, weekEndsOn: 6 }])
+})
+it('folds the events of permits, fire checks and rules of hot work as they first landed', () => {
+  const fourth = JSON.parse(readFileSync(new URL('./frozen-events-v4.json', import.meta.url), 'utf8')) as { permit: PermitEvent[], permitEnds: PermitEvent[], arc: PermitEvent[], station: Landed[], houseRules: Landed[] }
+  const closed = fourth.permit.reduce(evolvePermit, null)
+  expect(closed).toMatchObject({
+    phase: 'closed', authorisedBy: 'ada', secondChannel: 'radio 2', watchFrom: '2026-11-24T08:46:00.000Z', watchOverAt: '2026-11-24T09:46:00.000Z', restored: ['ducts-conveyors'], posts: [], watchers: [],
+    help: { by: 'hedda' }, gas: { isWithin: true }, seenTo: { 'openings-covered': { how: 'justified', reason: 'not here' } }, untilAt: '2026-11-24T13:00:00.000Z', endedAt: '2026-11-24T12:48:00.000Z',
+  })
+  const before = fourth.permit.slice(0, 1).reduce(evolvePermit, null)!
+  expect(fourth.permitEnds.map(event => evolvePermit(before, event)!.phase)).toEqual(['refused', 'revoked', 'lapsed', 'requested'])
+  expect(fourth.arc.reduce(evolvePermit, null)).toMatchObject({ phase: 'watch', firstArcAt: '2026-11-24T08:00:00.000Z', plan: { watchers: 1, afterMin: 60 } })
+  expect(fourth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).fireCheck).toMatchObject({ answers: { 'curtains-whole': false }, by: 'maren' })
+  expect(fourth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([{ radiusRule: '15-m', watchAfterMin: 120, emergencyNumber: '999' }])
 })

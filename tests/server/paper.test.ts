@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest'
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import { decidePermit } from '#core/hotwork/decide-permit'
+import { evolvePermit } from '#core/hotwork/permit'
+import type { Permit, PermitCommand } from '#core/hotwork/permit'
+import { shownPermit } from '#core/hotwork/permit-fact'
+import { permitPaper } from '#server/paper/permit-paper'
+import { contextAt, REQUEST } from '../unit/hotwork/permit-world'
+
+/** The text of a PDF, as an independent reader finds it. */
+async function textOf(pdf: Buffer): Promise<string> {
+  const document = await getDocument({ data: new Uint8Array(pdf), useSystemFonts: false, verbosity: 0 }).promise
+  const pages = await Promise.all(Array.from({ length: document.numPages }, async (_, i) => (await (await document.getPage(i + 1)).getTextContent()).items.map(item => 'str' in item ? item.str : '').join(' ')))
+  // A line may break after a hyphen or a slash; the reader puts a space there.
+  return pages.join(' ').replace(/\s+/g, ' ').replace(/([-/]) /g, '$1')
+}
+const NAMES: Readonly<Record<string, string>> = { kit: 'Kit Amari', hedda: 'Hedda Moss', oskar: 'Oskar Fenn' }
+function permitAfter(commands: readonly (readonly [string, PermitCommand])[]): Permit {
+  return commands.reduce<Permit | null>((permit, [by, command]) => {
+    const decided = decidePermit(permit, command, contextAt({ at: '2026-11-24T08:05:00.000Z', by, isSigned: true }))
+    return 'events' in decided ? decided.events.reduce(evolvePermit, permit) : permit
+  }, null)!
+}
+const paperOf = async (permit: Permit, address: string | null) => textOf(await permitPaper({
+  permit: shownPermit(permit), siteName: 'Fenmarsh Lockworks', timeZone: 'America/New_York', units: 'metric', nameOf: id => NAMES[id] ?? id, address, emergencyNumber: '999', firePointNumber: '', printedAt: '2026-11-24T08:10:00.000Z',
+}))
+
+describe('the paper of a permit', () => {
+  const asked = permitAfter([['kit', { type: 'permit.request', payload: REQUEST }]])
+  it('says place, people, when it lapses in the shop\'s own zone, and that code and fire authority rule', async () => {
+    const walked = permitAfter([['kit', { type: 'permit.request', payload: REQUEST }], ...asked.plan.precautions.map(({ id }) => ['kit', { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }] as const),
+      ['oskar', { type: 'permit.authorise', payload: { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] } }]])
+    const text = await paperOf(walked, 'https://yard.example/p/token')
+    for (const said of ['Hot work permit HW-TEST', 'Lock gate 3, upstream leaf', 'Kit Amari', 'Hedda Moss', 'Oskar Fenn', 'LAPSES Tue, 24 Nov 2026, 07:00 GMT-5', 'radio 2', 'Local code and the fire authority rule', 'yard.example/p', 'Floor swept to the circle', 'Call 999']) expect(text).toContain(said)
+    expect(text).not.toContain(walked.token)
+  })
+  it('before it is authorised it says that it is no permit; without an address it gives the code to type', async () => {
+    const text = await paperOf(asked, null)
+    expect(text).toContain('nobody yet: this is no permit')
+    expect(text).toContain('How it stands now: type HW-TEST')
+    expect(text).toContain('not seen to')
+  })
+})
