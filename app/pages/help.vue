@@ -2,12 +2,17 @@
 import { EMERGENCIES } from '#core/emergency/emergencies'
 import { emergencyWords } from '#shared/messages/en/emergency-words'
 
+// Reached also where nobody is signed in: what to do first waits for no password.
+definePageMeta({ layout: false, isPublic: true })
 /** What happened? Large, few words, reached from every screen. */
 const route = useRoute()
+const session = useSession()
+if (session.reading === null) await session.load()
 const isOpen = computed(() => typeof route.params.emergency === 'string')
 </script>
 
 <template>
+  <NuxtLayout :name="session.person ? 'default' : 'bare'">
   <NuxtPage v-if="isOpen" />
   <main v-else class="page help">
     <h1>What happened?</h1>
@@ -20,6 +25,7 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
       </li>
     </ul>
   </main>
+  </NuxtLayout>
 </template>
 
 <style scoped>

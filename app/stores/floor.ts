@@ -184,7 +184,9 @@ export const useFloor = defineStore('floor', () => {
   const sayAll = (findings: readonly Finding[]) => findings.map(say).map((said, i, all) => all.slice(0, i).some(({ todo }) => todo === said.todo) ? { ...said, todo: null } : said)
   /** What stands and is worn at a bay. */
   const kitOf = ({ bay }: Placed) => kitAt(reading.value?.kit ?? NO_STANDING, bay.bayId)
+  /** Its permits, and whether a second screen is heard. */
+  const fireOf = ({ bay }: Placed) => fireAt(reading.value?.fire ?? NO_FIRE_STANDING, bay.bayId)
   const find = (bayId: string): Placed | undefined => placed.value.find(({ bay }) => bay.bayId === bayId)
 
-  return { reading, hearing, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, open, close, refresh, say, sayAll, find }
+  return { reading, hearing, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, fireOf, open, close, refresh, say, sayAll, find }
 })

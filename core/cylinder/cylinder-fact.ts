@@ -21,7 +21,7 @@ export interface CylinderFact {
   readonly bayId: string | null
   readonly isConnected: boolean
   readonly settlesAt: Instant | null
-  readonly leakTest: { readonly validUntil: Instant, readonly leaking: readonly JointId[], readonly missing: readonly JointId[] } | null
+  readonly leakTest: { readonly at: Instant, readonly validUntil: Instant, readonly leaking: readonly JointId[], readonly missing: readonly JointId[] } | null
   /** Free gas that can be drawn, at the low end, as of the last reading; null when it was never read. */
   readonly left: { readonly lowM3: number, readonly at: Instant, readonly validUntil: Instant } | null
   readonly fullM3: number | null
@@ -91,7 +91,7 @@ export function cylinderFact(cylinder: CylinderState, rules: Pick<HouseRules, 'j
   const asked = jointsFor(gas)
   return {
     tag, gas, bayId: standing?.in === 'bay' ? standing.bayId : null, isConnected, settlesAt, deliveryKPa,
-    leakTest: leakTest && { validUntil: leakTest.validUntil, leaking: asked.filter(joint => leakTest.joints[joint] === false), missing: asked.filter(joint => leakTest.joints[joint] === undefined) },
+    leakTest: leakTest && { at: leakTest.at, validUntil: leakTest.validUntil, leaking: asked.filter(joint => leakTest.joints[joint] === false), missing: asked.filter(joint => leakTest.joints[joint] === undefined) },
     left: reading && lowM3 !== null ? { lowM3, at: reading.at, validUntil: reading.validUntil } : null,
     fullM3: fullGasM3(cylinder, read.fillPressureKPa), findings, validUntil,
   }

@@ -15,6 +15,8 @@ export interface ItemFact {
   /** Holds and cautions, the tag first. */
   readonly findings: readonly Finding[]
   readonly validUntil: Instant
+  /** When it was last looked at before use; null when it never was. */
+  readonly seenAt: Instant | null
 }
 
 /**
@@ -26,5 +28,6 @@ export interface ItemFact {
 export function itemFact(item: ItemState, lists: readonly CheckList[], today: string, validUntil: Instant): ItemFact {
   const { mayUse, findings } = judgeItem(item, today, lists)
   const { tag, kind, name, marks } = item
-  return { tag, kind, name, marks, mayUse, findings, validUntil }
+  const looks = lists.filter(list => list.kind === kind && list.every.unit === 'use').flatMap(({ id }) => item.lists[id]?.doneAt ?? [])
+  return { tag, kind, name, marks, mayUse, findings, validUntil, seenAt: looks.toSorted()[0] ?? null }
 }

@@ -66,7 +66,7 @@ export interface Station {
   /** Where the instructor put the hood. */
   readonly hoodPosition: HoodPosition | null
   /** Today's check of the extraction. */
-  readonly extractionCheck: ExtractionCheck | null
+  readonly extractionCheck: (ExtractionCheck & { readonly at?: Instant }) | null
   /** Today's fire check; a spot on a structure has a permit instead. */
   readonly fireCheck: FireCheck | null
   readonly handover: Handover | null

@@ -18,7 +18,7 @@ const numbers = computed(() => {
       <dt>{{ emergencyWords.calls[id] }}</dt>
       <dd :class="{ none: !number }">
         <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
-        <template v-else>{{ number || 'not written down' }}</template>
+        <template v-else>{{ number || (floor.reading ? 'not written down' : 'as the shop has it') }}</template>
       </dd>
     </div>
   </dl>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { factsSince } from '#core/clearance/fact-age'
 import type { GateId } from '#core/vocabulary/vocabulary'
 import { GATES } from '#core/vocabulary/vocabulary'
 import type { Placed } from '~/stores/floor'
@@ -6,6 +7,7 @@ import type { Placed } from '~/stores/floor'
 /** One bay opened: its job, its shade, its gates, and the one thing to do next. */
 const { placed } = defineProps<{ placed: Placed }>()
 const session = useSession()
+const floor = useFloor()
 const route = useRoute()
 const place = computed(() => ({ bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
@@ -27,6 +29,7 @@ function panelFor(gate: GateId): string {
 }
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
 
+const since = computed(() => factsSince(placed.station, floor.kitOf(placed), floor.fireOf(placed)))
 const q = useQuantities()
 const best = useBestAdvice(() => placed.bay.bayId)
 const { act } = useStationCommands(() => placed.bay.bayId)
@@ -34,7 +37,6 @@ const mayHandOver = computed(() => session.may('hand-over', place.value))
 const leftOpen = computed(() => Object.values(placed.station.handover?.answers ?? {}).filter(answer => !answer).length)
 const { moment } = useDates()
 const handedAt = computed(() => placed.station.handover ? `${floor.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}` : '')
-const floor = useFloor()
 const stopHere = () => act('station.stop', {})
 
 const onKey = (event: KeyboardEvent) => {
@@ -89,7 +91,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
-          <StationGateLine :gate="gate" :fix="gate.gate === 'air' ? best : null" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+          <StationGateLine :gate="gate" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
         </li>
       </ul>
       <div class="next">

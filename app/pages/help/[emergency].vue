@@ -3,6 +3,7 @@ import { EMERGENCIES, EMERGENCY } from '#core/emergency/emergencies'
 import { emergencyWords } from '#shared/messages/en/emergency-words'
 import { citation } from '#shared/messages/speak'
 
+definePageMeta({ isPublic: true })
 /** One emergency: the steps in order, the numbers, nothing else. */
 const route = useRoute()
 const q = useQuantities()

@@ -7,7 +7,7 @@ import type { ItemFact } from '#core/inspection/item-fact'
 /** A small invented yard for the lives of permits. */
 export const PEOPLE: readonly Helper[] = ['kit', 'hedda', 'oskar', 'ada'].map(personId => ({ personId, name: personId, busyAt: null, bayId: null }))
 
-export const EXTINGUISHER: ItemFact = { tag: 'EX-9', kind: 'extinguisher', name: 'Powder', marks: {}, mayUse: true, findings: [], validUntil: '2026-11-26T04:00:00.000Z' }
+export const EXTINGUISHER: ItemFact = { tag: 'EX-9', kind: 'extinguisher', name: 'Powder', marks: {}, mayUse: true, findings: [], validUntil: '2026-11-26T04:00:00.000Z', seenAt: null }
 
 export const REQUEST: PermitRequest = {
   place: { where: 'Lock gate 3, upstream leaf', placeId: null, bayId: 'bay-12' },
