@@ -96,7 +96,8 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'permit.revoke': request('permit', 'authorise-permit', 'permit'),
   'permit.extend': request('permit', 'authorise-permit', 'permit'),
   'permit.take-over': request('permit', 'authorise-permit', 'permit'),
-  'permit.take-post': request('permit', 'work-permit', 'permit'),
+  // Whoever is named takes a post; one left hot takes whoever comes: the decision asks which it is.
+  'permit.take-post': request('permit', 'request-permit', 'permit'),
   'permit.leave-post': report('permit', 'work-permit', 'permit'),
   // Whoever comes to relieve was not named before: the decision asks whether they are free.
   'permit.relieve': request('permit', 'request-permit', 'permit'),

@@ -3,7 +3,7 @@ import type pg from 'pg'
 import type { Actor, Decision } from '#core/command/decision'
 import { isRefused } from '#core/command/decision'
 import type { CommandOf, CommandType } from '#core/command/commands'
-import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, permitStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import { fireAt, fireStanding } from '#core/clearance/fire-standing'
 import type { FireReadings, FireStanding } from '#core/clearance/fire-standing'
 import { judgeKit } from '#core/clearance/judge-kit'
@@ -51,7 +51,7 @@ import { countSafetyLeads, readPerson, readTellable } from '../database/person'
 import { readPosition } from '../database/site'
 import { COMMAND_RULES } from './command-rules'
 import { decideOnPermit, isPermitCommand } from './permit-room'
-import { bayOfPermit, readPermit } from '../database/permit'
+import { bayOfPermit, readPermit, readWorkingPermits } from '../database/permit'
 import { decideOnCylinder, decideOnItem, isCylinderCommand, isItemCommand } from './decide-thing'
 import type { ThingRoom } from './decide-thing'
 import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
@@ -122,11 +122,22 @@ const requestHash = ({ type, streams, at, deviceId, deviceSeq, payload }: Comman
  */
 export async function handleCommand(door: Door, caller: Caller, command: Command): Promise<Answer> {
   for (let tries = 1; ; tries++) {
-    try { return await handleOnce(door, caller, command) }
+    try {
+      const answer = await handleOnce(door, caller, command)
+      if (command.type === 'station.stop-all' && answer.status === 200) await stopHotWork(door, caller, command)
+      return answer
+    }
     catch (error) {
       // Two permits claimed one person at the same moment: the second decides again, and now sees the first.
       if (tries >= CLAIM_TRIES || !isDoubleClaim(error)) throw error
     }
+  }
+}
+
+/** A stop of all stops hot work too, wherever it is. Sent again with the same stop, it stops nothing twice. */
+async function stopHotWork(door: Door, caller: Caller, { id, at, deviceId, deviceSeq }: Command): Promise<void> {
+  for (const permitId of await readWorkingPermits(door.pool, caller.siteId)) {
+    await handleCommand(door, caller, { id: uuidFor(id, permitId), type: 'permit.stop', payload: { cause: 'stopped' }, streams: [{ id: permitStream(permitId), expectedVersion: null }], at, deviceId, deviceSeq })
   }
 }
 

@@ -45,6 +45,12 @@ export async function readPermit(db: Queryable, siteId: string, permitId: string
   return rows[0] ? toKept(rows[0]) : null
 }
 
+/** Permits under which an arc may burn, or soon. */
+export async function readWorkingPermits(db: Queryable, siteId: string): Promise<string[]> {
+  const { rows } = await db.query<{ permit_id: string }>(`select permit_id from permit_reading where site_id = $1 and is_open and phase in ('authorised', 'working') order by permit_id`, [siteId])
+  return rows.map(row => row.permit_id)
+}
+
 /** By what a paper carries: the long token, or the short code that is typed. The newest where a code came twice. */
 export async function readPublicPermit(db: Queryable, asked: string): Promise<(KeptPermit & { readonly siteId: string }) | null> {
   const { rows } = await db.query<PermitRow & { site_id: string }>('select site_id, permit_id, version, permit from permit_reading where token = $1 or code = $2 order by (permit->\'request\'->>\'fromAt\') desc limit 1', [asked, asked.toUpperCase()])

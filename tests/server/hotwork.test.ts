@@ -5,6 +5,7 @@ import type { PermitCommands, PermitRequest } from '#core/hotwork/permit'
 import { permitDeadlines } from '#core/hotwork/permit'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Caller } from '#server/commands/door'
+import { handleCommand } from '#server/commands/door'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
 import { DERIVED_TABLES, rebuild } from '#server/commands/rebuild'
 import { verifyChains } from '#server/database/event'
@@ -196,6 +197,12 @@ describe('a permit behind the one door', () => {
     expect(await codes(oskar(), 's-1', sign)).toEqual(['permit.no-second-channel'])
     await noteScreen(shop.pool, shop.siteId, 'wall', '2026-11-23T15:09:50.000Z')
     await ok(oskar(), 's-1', sign)
+  })
+  it('a stop of all stops hot work too, once, from a device as well', async () => {
+    const stopAll = shop.command([], { type: 'station.stop-all', payload: {} })
+    for (let i = 0; i < 2; i++) await handleCommand(shop.door, { siteId: shop.siteId, actor: { kind: 'device', deviceId: 'tablet' }, holder: 'system' }, stopAll)
+    expect(await permit('s-1')).toMatchObject({ phase: 'suspended', suspension: { cause: 'stopped', by: 'device' } })
+    expect((await typesOf('s-1')).filter(type => type === 'work-stopped')).toHaveLength(1)
   })
   it('the paper\'s code and the typed one open the same permit; the board puts whose turn comes first', async () => {
     const { code, token } = await permit('s-1')

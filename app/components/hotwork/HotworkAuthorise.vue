@@ -2,13 +2,11 @@
 import type { PermitPageReading } from '#shared/readings'
 import type { PermitCommands } from '#core/hotwork/permit'
 import { fireWords } from '#shared/messages/en/fire-findings'
-import { tagIdOf } from '#core/tag'
 
 /** The signature: who watches, with what at hand, what else burns near, how the watch is reached; then a PIN. */
 const { reading, busy } = defineProps<{ reading: PermitPageReading, busy: boolean }>()
 const emit = defineEmits<{ sign: [payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }], refuse: [reason: string] }>()
 const floor = useFloor()
-const outbox = useOutbox()
 const permit = computed(() => reading.permit)
 const watcherIds = ref<readonly string[]>([])
 const channel = ref('')
@@ -18,13 +16,6 @@ const reason = ref('')
 const toggle = (personId: string) => { watcherIds.value = watcherIds.value.includes(personId) ? watcherIds.value.filter(id => id !== personId) : [...watcherIds.value, personId] }
 const atBays = computed(() => new Set(floor.placed.flatMap(({ station }) => station.personId ?? [])))
 const free = computed(() => floor.reading?.people.filter(({ personId }) => !permit.value.request.operatorIds.includes(personId) && !atBays.value.has(personId)) ?? [])
-const tag = ref('')
-const tagRefused = ref('')
-async function bring() {
-  const sent = await outbox.send('item.assign', [{ id: `item/${tagIdOf(tag.value)}`, expectedVersion: null }], { assignment: { to: 'permit', id: reading.permitId } })
-  tagRefused.value = sent.ok ? '' : wordsOf(sent)
-  if (sent.ok) tag.value = ''
-}
 const sign = (signature: { personId: string, pin: string }) => emit('sign', { watcherIds: watcherIds.value, secondChannel: channel.value.trim() || null, nearSeen: nearSeen.value ? reading.near.map(({ permitId }) => permitId) : [] }, signature)
 </script>
 
@@ -34,14 +25,7 @@ const sign = (signature: { personId: string, pin: string }) => emit('sign', { wa
     <p v-for="item in reading.kit" :key="item.tag" class="thing">
       <b>{{ item.tag }}</b> {{ item.name }} <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : floor.say(item.findings[0]!).brief }}</span>
     </p>
-    <form class="bring" @submit.prevent="tag.trim() && bring()">
-      <FrameField v-slot="{ id }" label="Bring an extinguisher by its tag" :wrong="tagRefused">
-        <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false">
-      </FrameField>
-      <button class="key" type="submit" :disabled="!tag.trim()">
-        It is here
-      </button>
-    </form>
+    <KitBring label="Bring an extinguisher by its tag" :to="{ to: 'permit', id: reading.permitId }" />
     <h3>Fire watch: {{ permit.plan.watchers }}, with no other task</h3>
     <div class="names">
       <button v-for="{ personId, name } in free" :key="personId" class="key" :class="{ picked: watcherIds.includes(personId) }" type="button" :aria-pressed="watcherIds.includes(personId)" @click="toggle(personId)">

@@ -2,7 +2,6 @@
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
 import { listsInForce } from '#core/inspection/check-lists'
 import { listsToDo } from '#core/inspection/round'
-import { tagIdOf } from '#core/tag'
 import { storeSentences } from '#shared/messages/en/store-findings'
 import { storeWords } from '#shared/messages/en/store-words'
 import { learnSentences } from '#shared/messages/speak'
@@ -37,13 +36,6 @@ async function allWell() {
     if (!sent.ok) refused.value = wordsOf(sent)
   }
   await refresh()
-}
-const tag = ref('')
-async function assign() {
-  refused.value = ''
-  const sent = await outbox.send('item.assign', [{ id: `item/${tagIdOf(tag.value)}`, expectedVersion: null }], { assignment: { to: 'bay', id: placed.bay.bayId } })
-  if (sent.ok) tag.value = ''
-  else refused.value = wordsOf(sent)
 }
 async function done() {
   open.value = null
@@ -98,14 +90,7 @@ async function done() {
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <form v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })" class="assign" @submit.prevent="tag.trim() && assign()">
-      <FrameField v-slot="{ id }" label="Bring a thing here by its tag">
-        <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false">
-      </FrameField>
-      <button class="key" type="submit" :disabled="!tag.trim()">
-        It is here
-      </button>
-    </form>
+    <KitBring v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })" label="Bring a thing here by its tag" :to="{ to: 'bay', id: placed.bay.bayId }" />
   </section>
 </template>
 
@@ -120,6 +105,4 @@ h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; margi
 .thing small { display: block; font-size: 15px; font-weight: 600; }
 .big { min-height: 68px; font-size: 18px; }
 .link { display: grid; place-items: center; }
-.assign { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
-.assign .key { margin-top: 2px; }
 </style>

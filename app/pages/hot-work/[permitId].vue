@@ -24,7 +24,7 @@ const place = computed(() => ({ bayId: null, areaId: null, isOwnPermit: isOwn.va
 const mayWork = computed(() => session.may('work-permit', place.value))
 const onPost = computed(() => permit.value?.posts.some(({ personId }) => personId === me.value) ?? false)
 const isNamed = computed(() => permit.value?.watchers.some(({ personId }) => personId === me.value) ?? false)
-const mayTakePost = computed(() => permit.value !== null && mayWork.value && !onPost.value && !permit.value.request.operatorIds.includes(me.value) && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'))
+const mayTakePost = computed(() => permit.value !== null && session.may('request-permit') && !onPost.value && !permit.value.request.operatorIds.includes(me.value) && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'))
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
 const nameOf = (personId: string) => floor.names.get(personId) ?? 'somebody who has left'
@@ -125,7 +125,7 @@ async function relieve(signature: { personId: string, pin: string }) {
       </template>
 
       <template v-else-if="phase === 'monitoring'">
-        <button v-if="mayWork && !monitoringIsOver" class="key go big" type="button" :disabled="busy" @click="act('permit.round', {})">
+        <button v-if="session.may('request-permit') && !monitoringIsOver" class="key go big" type="button" :disabled="busy" @click="act('permit.round', {})">
           Looked again: nothing
         </button>
         <button class="stop-key" type="button" @click="stop('fire-or-smoke')">

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { itemStream } from '#core/command/commands'
+import type { Assignment } from '#core/inspection/item'
+import { tagIdOf } from '#core/tag'
+
+/** A thing is brought to a bay or a permit by its tag; what the server refused is said in the field. */
+const { label, to } = defineProps<{ label: string, to: NonNullable<Assignment> }>()
+const outbox = useOutbox()
+const tag = ref('')
+const refused = ref('')
+async function bring() {
+  const sent = await outbox.send('item.assign', [{ id: itemStream(tagIdOf(tag.value)), expectedVersion: null }], { assignment: to })
+  refused.value = sent.ok ? '' : wordsOf(sent)
+  if (sent.ok) tag.value = ''
+}
+</script>
+
+<template>
+  <form class="bring" @submit.prevent="tag.trim() && bring()">
+    <FrameField v-slot="{ id, describedBy }" :label="label" :wrong="refused">
+      <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false" :aria-describedby="describedBy">
+    </FrameField>
+    <button class="key" type="submit" :disabled="!tag.trim()">
+      It is here
+    </button>
+  </form>
+</template>
+
+<style scoped>
+.bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.key { margin-top: 2px; }
+</style>
