@@ -222,7 +222,7 @@ test('a refusal that comes after a reload is told, not lost', async ({ page, con
   await page.reload()
   await context.unroute('**/api/v1/commands')
   await expect(page.getByText(/Something you did earlier was refused: Somebody else changed this/)).toBeVisible({ timeout: 15_000 })
-  await page.getByRole('button', { name: 'Seen' }).click()
+  await page.getByRole('paragraph').filter({ hasText: 'Something you did earlier' }).getByRole('button', { name: 'Seen' }).click()
   await expect(page.getByText(/Something you did earlier/)).toHaveCount(0)
 })
 

@@ -58,7 +58,7 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
     <p v-if="stop.reason === null" class="soft">
       Once somebody has said why, it can be put right and re-opened.
     </p>
-    <button v-else-if="mayReopen" class="key go reopen" type="button" @click="act('station.reopen', {}, placed.version)">
+    <button v-else-if="mayReopen" class="key go reopen" type="button" :disabled="placed.unsent" @click="act('station.reopen', {}, placed.version)">
       Put right: re-open bay {{ placed.bay.label }}
     </button>
     <template v-else>

@@ -31,9 +31,11 @@ const toggle = (what: Doing) => { doing.value = doing.value === what ? null : wh
 watch(tagId, () => { doing.value = null })
 
 async function does<Type extends keyof CylinderCommands>(type: Type, payload: CylinderCommands[Type]) {
+  const was = doing.value
   const sent = await act(type, payload as never, type === 'cylinder.correct' || type === 'cylinder.release' || type === 'cylinder.connect' ? reading.value?.version ?? null : null)
   if (!sent.ok) return
-  doing.value = null
+  // What was opened while the answer was on its way stays open.
+  if (doing.value === was) doing.value = null
   await refresh()
 }
 

@@ -39,10 +39,14 @@ watch(item, (now) => {
 }, { immediate: true })
 
 async function does<Type extends keyof ItemCommands>(type: Type, payload: ItemCommands[Type], isRequest = false) {
+  const was = doing.value
   const sent = await act(type, payload as never, isRequest ? reading.value?.version ?? null : null)
   if (!sent.ok) return
-  doing.value = null
-  text.value = ''
+  // What was opened while the answer was on its way stays open, with what is typed there.
+  if (doing.value === was) {
+    doing.value = null
+    text.value = ''
+  }
   await refresh()
 }
 async function done() {
