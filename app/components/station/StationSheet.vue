@@ -105,7 +105,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
           {{ placed.personName ? 'Who' : 'Place somebody' }}
         </button>
         <button v-if="maySet" class="key" :class="{ go: first === null || first === 'job' }" type="button" @click="go('job')">
-          {{ placed.station.job ? 'Change job' : 'Set a job' }}
+          {{ !placed.station.job ? 'Set a job' : first === 'job' ? 'Fix first hold: Job' : 'Change job' }}
         </button>
         <button v-if="first && first !== 'job'" class="key go" type="button" @click="go(first)">
           Fix first hold: {{ words.gates[first] }}
