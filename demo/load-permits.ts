@@ -1,5 +1,5 @@
 import { itemStream, permitStream } from '#core/command/commands'
-import { minutesAfter } from '#core/hotwork/permit'
+import { minutesAfter } from '#core/hotwork/permit-times'
 import { precautionsFor } from '#core/hotwork/precautions'
 import { PERMITS } from './permits'
 import type { DemoPermit } from './permits'

@@ -1,5 +1,7 @@
 import { permitStream } from '#core/command/commands'
-import { evolvePermit, hasEnded, isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchEndsAt } from '#core/hotwork/permit'
+import { evolvePermit } from '#core/hotwork/evolve-permit'
+import { hasEnded } from '#core/hotwork/permit-end'
+import { isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchEndsAt } from '#core/hotwork/permit-deadlines'
 import type { Permit } from '#core/hotwork/permit'
 import type { ShownPermit } from '#core/hotwork/permit-fact'
 import type { PermitPageReading } from '#shared/readings'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { HOUSE_RULES_STREAM } from '#core/command/commands'
 import { SETTLING_RULES } from '#core/cylinder/settling'
-import { HOUSE_RULE_LIMITS, REGULATOR_RULES } from '#core/houserules/house-rules'
+import { REGULATOR_RULES } from '#core/houserules/house-rules'
+import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rule-limits'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'

@@ -1,7 +1,7 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { judgePermit } from '../hotwork/judge-permit'
-import { hasEnded } from '../hotwork/permit'
+import { hasEnded } from '../hotwork/permit-end'
 import type { PermitFact } from '../hotwork/permit-fact'
 import type { ItemFact } from '../inspection/item-fact'
 import { FIRE_SOURCES } from '../source/fire-sources'

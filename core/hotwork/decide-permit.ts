@@ -7,7 +7,9 @@ import type { Instant } from '../station/station'
 import { judgeGas } from './hot-work-class'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import type { HotWorkPlan } from './decide-hot-work'
-import { gasRetestAt, hasEnded, isCovered, minutesAfter, monitoringEndsAt, needsCover, nextRound, permitDeadlines, watchEndsAt, nextVisitAt } from './permit'
+import { hasEnded } from './permit-end'
+import { gasRetestAt, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, watchEndsAt, nextVisitAt } from './permit-deadlines'
+import { minutesAfter } from './permit-times'
 import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, StopCauseId, WatchCauseId } from './permit'
 
 /** Somebody as far as a permit asks: their name, the other task they have at that time, the bay they stand at. */

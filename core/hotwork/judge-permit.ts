@@ -3,7 +3,7 @@ import { finding } from '../finding'
 import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../station/station'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
-import { minutesAfter } from './permit'
+import { minutesAfter } from './permit-times'
 import type { ShownPermit } from './permit-fact'
 
 /** What judging a permit takes besides it. */

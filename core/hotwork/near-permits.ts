@@ -1,6 +1,7 @@
 import type { Place } from '../place/place'
 import type { Permit } from './permit'
-import { hasEnded, minutesAfter } from './permit'
+import { hasEnded } from './permit-end'
+import { minutesAfter } from './permit-times'
 
 /** A permit with its place on the site's grid; null where it has none there. */
 export interface PlacedPermit { readonly permitId: string, readonly permit: Pick<Permit, 'code' | 'phase' | 'request' | 'plan' | 'untilAt' | 'watchOverAt' | 'watchFrom'>, readonly place: Pick<Place, 'xM' | 'yM' | 'widthM' | 'depthM'> | null }

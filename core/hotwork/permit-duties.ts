@@ -1,5 +1,5 @@
 import type { Instant } from '../station/station'
-import { laterOf, minutesAfter } from './permit'
+import { laterOf, minutesAfter } from './permit-times'
 import type { Permit } from './permit'
 
 /** A person's task under a permit, from when to when. The database refuses two that overlap. */

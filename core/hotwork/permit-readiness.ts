@@ -3,7 +3,7 @@ import { finding } from '../finding'
 import type { ItemFact } from '../inspection/item-fact'
 import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../station/station'
-import { minutesAfter } from './permit'
+import { minutesAfter } from './permit-times'
 import type { Permit } from './permit'
 
 /** A break longer than this asks for a new gas test, min. Source: `gasRetest`. */

@@ -64,27 +64,6 @@ export interface HouseRules {
   readonly gasSupplierNumber: string
 }
 
-/** Numbers a site may choose between. */
-export const HOUSE_RULE_LIMITS = {
-  shadeMinimum: { min: 8, max: 14 },
-  actionFraction: { min: 0.05, max: 1 },
-  shopDayHour: { min: 0, max: 23 },
-  shiftHours: { min: 1, max: 16 },
-  surveyMonths: { min: 1, max: 36 },
-  fitTestMonths: { min: 1, max: 24 },
-  medicalMonths: { min: 1, max: 60 },
-  weekEndsOn: { min: 1, max: 7 },
-  watchAfterMin: { min: 30, max: 480 },
-  monitoringMin: { min: 0, max: 1440 },
-  roundEveryMin: { min: 5, max: 60 },
-  visitEveryMin: { min: 10, max: 240 },
-  coverGapMin: { min: 1, max: 15 },
-  gasRetestMin: { min: 15, max: 240 },
-  lelLimitPercent: { min: 0, max: 9 },
-  oxygenMaxPercent: { min: 21, max: 23.5 },
-  longestPermitHours: { min: 1, max: 24 },
-} as const
-
 /** A new site, before anybody chose: house policy, named so. */
 export const NEW_SITE_RULES: HouseRules = {
   jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: null, units: 'metric', actionFraction: 0.5, shopDayHour: 4,

@@ -4,7 +4,7 @@ import type { CylinderCommand, CylinderEvent, CylinderState } from '#core/cylind
 import { decideCylinder } from '#core/cylinder/decide-cylinder'
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
-import { hasEnded } from '#core/hotwork/permit'
+import { hasEnded } from '#core/hotwork/permit-end'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { checkList } from '#core/inspection/check-lists'
 import { decideItem } from '#core/inspection/decide-item'

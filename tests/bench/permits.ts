@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { permitStream, personStream } from '#core/command/commands'
-import { evolvePermit } from '#core/hotwork/permit'
+import { evolvePermit } from '#core/hotwork/evolve-permit'
 import type { Permit, PermitEvent } from '#core/hotwork/permit'
 import { planWithoutPermit } from '#core/hotwork/permit-plan'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { decidePermit } from '#core/hotwork/decide-permit'
-import { evolvePermit } from '#core/hotwork/permit'
+import { evolvePermit } from '#core/hotwork/evolve-permit'
 import type { Permit, PermitCommand } from '#core/hotwork/permit'
 import { shownPermit } from '#core/hotwork/permit-fact'
 import { permitPaper } from '#server/paper/permit-paper'

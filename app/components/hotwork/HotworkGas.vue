@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ShownPermit } from '#core/hotwork/permit-fact'
-import { gasRetestAt } from '#core/hotwork/permit'
+import { gasRetestAt } from '#core/hotwork/permit-deadlines'
 import type { Permit, PermitCommands } from '#core/hotwork/permit'
 
 /** The air: oxygen first, then flammable gas; in limits or not, and when it is tested again. */

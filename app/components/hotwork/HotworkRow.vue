@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hasEnded } from '#core/hotwork/permit'
+import { hasEnded } from '#core/hotwork/permit-end'
 import { fireWords } from '#shared/messages/en/fire-findings'
 import type { PermitRow } from '#shared/readings'
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { permitStream } from '#core/command/commands'
-import { hasEnded, monitoringEndsAt, SPOKEN_CAUSES } from '#core/hotwork/permit'
+import { SPOKEN_CAUSES } from '#core/hotwork/permit'
+import { hasEnded } from '#core/hotwork/permit-end'
+import { monitoringEndsAt } from '#core/hotwork/permit-deadlines'
 import type { Permit, PermitCommands, SpokenCauseId } from '#core/hotwork/permit'
 import type { PrecautionId } from '#core/hotwork/precautions'
 import { fireWords } from '#shared/messages/en/fire-findings'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { needsCover } from '#core/hotwork/permit'
+import { needsCover } from '#core/hotwork/permit-deadlines'
 import { fireWords } from '#shared/messages/en/fire-findings'
 import type { PermitsReading } from '#shared/readings'
 

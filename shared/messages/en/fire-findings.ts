@@ -31,21 +31,15 @@ export function speakTimesIn(siteZone: string): void {
   zone = siteZone
 }
 
-/** What is to be done about a permit that stands in a phase. */
-const NEXT: Readonly<Partial<Record<PermitPhase, string>>> = {
-  'requested': 'Walk the place and see to the precautions.', 'precautions': 'See to the rest, then have it authorised.', 'authorised': 'Put the watch on post, then start the work.',
-  'watch': 'No arc here: the watch runs.', 'monitoring': 'No arc here: the place is still looked after.',
-}
-
 export const fireSentences: Pick<Sentences, FireCode> = {
-  'permit.not-in-phase': ({ phase }) => [`The permit stands at "${fireWords.phases[phase]}".`, NEXT[phase] ?? 'Ask for a new permit.', `Permit: ${fireWords.phases[phase]}.`],
+  'permit.not-in-phase': ({ phase }) => [`The permit stands at "${fireWords.phases[phase]}".`, 'Open it and go on from there.', `Permit: ${fireWords.phases[phase]}.`],
   'permit.suspended': ({ cause, where }) => [`Work at ${where} was stopped: ${fireWords.causes[cause]}.`, 'Put it right; whoever authorised it lets it go on.', `Permit stopped: ${fireWords.causes[cause]}.`],
   'permit.stopped': ({ cause, where }) => [`${where}: no hot work. ${fireWords.causes[cause].charAt(0).toUpperCase()}${fireWords.causes[cause].slice(1)}.`, 'Open it and see.'],
-  'permit.lapsed': ({ untilIso }) => [`The permit's time was over at ${time(untilIso)}.`, 'Stop; the watch goes on. New work takes a new permit.', `Permit over since ${time(untilIso)}.`],
+  'permit.lapsed': ({ untilIso }) => [`The permit's time was over at ${time(untilIso)}.`, 'Stop; the watch goes on.', `Permit over since ${time(untilIso)}.`],
   'permit.round-overdue': ({ name, sinceIso }) => [`${name} has not been heard since ${time(sinceIso)}: the round was missed.`, 'Stop the work and go to the watch.', `Watch unheard since ${time(sinceIso)}.`],
   'permit.unheard': ({ name, sinceIso }) => [`${name} has not been heard since ${time(sinceIso)}; the round is due.`, 'Do the round.', `Watch unheard since ${time(sinceIso)}.`],
   'permit.no-watch-on-post': ({ onPost, needed }) => [`${onPost} of ${needed} on watch.`, needed === 1 ? 'The watcher takes the post first.' : 'Every watcher takes a post first.', 'Nobody watches.'],
-  'permit.no-second-channel': () => ['Only one screen is heard, and no other way to reach the watch was named.', 'Sign in on a second screen, or name a radio or telephone at authorising.', 'No second channel.'],
+  'permit.no-second-channel': () => ['Only one screen is heard, and no other way to reach the watch was named.', 'Sign in on a second screen.', 'No second channel.'],
   'permit.gas-not-tested': () => ['The air was not tested.', 'Test oxygen first, then flammable gas.'],
   'permit.gas-out': ({ lelPercent, oxygenPercent }) => [`The air is out of limits: ${oxygenPercent} % oxygen, ${lelPercent} % of the lower explosive limit.`, 'Ventilate, find the source, test again.', 'Air out of limits.'],
   'permit.gas-retest-due': () => ['The air has to be tested again.', 'Oxygen first, then flammable gas.', 'Gas test due again.'],

@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { permitDeadlines } from '#core/hotwork/permit'
+import { permitDeadlines } from '#core/hotwork/permit-deadlines'
 import { nextTurnAt } from '#core/hotwork/permit-duties'
 import { shownPermit } from '#core/hotwork/permit-fact'
 import type { PermitsReading } from '#shared/readings'

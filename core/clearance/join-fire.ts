@@ -1,0 +1,20 @@
+import type { PermitFact } from '../hotwork/permit-fact'
+import { shownPermit } from '../hotwork/permit-fact'
+import { listsInForce } from '../inspection/check-lists'
+import { itemFact } from '../inspection/item-fact'
+import type { Instant } from '../station/station'
+import type { FireReadings, FireStanding } from './fire-standing'
+import type { KitReadings } from './judge-kit'
+
+/** Joins permits with what is assigned to them, judged for a shop day. Apart from what the board needs: it carries no check lists. */
+export function fireStanding({ permits, screens, names }: FireReadings, { items, lists }: KitReadings, today: string, dayEnds: Instant): FireStanding {
+  const byBay: Record<string, PermitFact[]> = {}
+  const inForce = listsInForce(lists)
+  for (const { permitId, version, permit } of permits) {
+    const { bayId } = permit.request.place
+    if (bayId === null) continue
+    const kit = items.filter(({ assignment }) => assignment?.to === 'permit' && assignment.id === permitId).map(item => itemFact(item, inForce, today, dayEnds))
+    ;(byBay[bayId] ??= []).push({ permitId, version, permit: shownPermit(permit), kit })
+  }
+  return { byBay, screens, names }
+}
