@@ -26,7 +26,7 @@ const marks: readonly { state: GateState, says: string }[] = [
     <p><span class="print">Print</span>: worked out, or read from an instrument.</p>
     <p><span class="pencil">Pencil</span>: assumed, not confirmed yet.</p>
     <h2>Clear to strike</h2>
-    <p>All seven gates open, from facts of today. A screen that has not heard the shop for a while shows nothing as clear.</p>
+    <p>All seven gates open, from facts of today that this screen heard lately.</p>
     <p class="soft">
       Zonaris advises. Your local code, your hygienist and your fire authority decide.
     </p>
