@@ -9,7 +9,7 @@ import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import type { HotWorkPlan } from './decide-hot-work'
 import { hasEnded } from './permit-end'
 import { gasRetestAt, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, watchEndsAt, nextVisitAt } from './permit-deadlines'
-import { minutesAfter } from './permit-times'
+import { laterOf, minutesAfter } from './permit-times'
 import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, StopCauseId, WatchCauseId } from './permit'
 
 /** Somebody as far as a permit asks: their name, the other task they have at that time, the bay they stand at. */
@@ -89,7 +89,7 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
     case 'permit.revoke': {
       if (hasEnded(phase) || phase === 'watch' || phase === 'monitoring') return refuse(notIn(phase))
       const revoked: PermitEvent = { type: 'permit-revoked', version: 1, payload: { ...command.payload, by, at } }
-      return { events: permit.firstArcAt === null ? [revoked] : [revoked, watchFrom(at, 'revoked')] }
+      return { events: permit.firstArcAt === null ? [revoked] : [revoked, watchFrom(laterOf(permit.lastArcAt, at), 'revoked')] }
     }
     case 'permit.extend': return extend(permit, command.payload.untilAt, context)
     case 'permit.take-over':
@@ -117,7 +117,8 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
       if (phase !== 'working' && phase !== 'suspended') return { events: [], remarks: [notIn(phase)] }
       // Ended before any arc, there is nothing to watch: it is over as if it had been given back.
       if (permit.firstArcAt === null) return one({ type: 'permit-revoked', version: 1, payload: { reason: '', by, at } })
-      return { events: [done('work-ended', context), watchFrom(at, 'work-ended')] }
+      // Told late, or by a clock that is slow: the watch never counts from before the last arc that is known.
+      return { events: [done('work-ended', context), watchFrom(laterOf(permit.lastArcAt, at), 'work-ended')] }
     }
     case 'permit.report-arc': return reportArc(permit, context)
     case 'permit.call-help': {
@@ -143,7 +144,8 @@ function seeTo(permit: Permit, { precaution, how, reason }: PermitCommands['perm
   const planned = permit.plan.precautions.find(({ id }) => id === precaution)
   if (!planned) return { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
   if (how === 'justified' && (planned.mustBeDone || (reason ?? '').trim() === '')) {
-    return { events: [], remarks: [planned.mustBeDone ? finding('hold', 'permit.precaution-open', { precautions: [precaution], count: 1 }) : finding('hold', 'permit.reason-needed', {})] }
+    // To wave something through is asked for, not reported: it can be refused.
+    return refuse(planned.mustBeDone ? finding('hold', 'permit.precaution-open', { precautions: [precaution], count: 1 }) : finding('hold', 'permit.reason-needed', {}))
   }
   return one({ type: 'precaution-seen-to', version: 1, payload: { precaution, how, reason: reason ?? null, by, at } })
 }

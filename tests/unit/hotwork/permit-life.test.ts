@@ -121,6 +121,10 @@ describe('after the last arc', () => {
     expect(lapsing.due(241).permit).toMatchObject({ phase: 'watch', watchFrom: T(240) })
     expect(watched().do(21, 'oskar', { type: 'permit.close', payload: {} }).said).toEqual(['permit.not-in-phase'])
   })
+  it('an end that is told late, or by a slow clock, does not make the watch begin before the last arc', () => {
+    const resumed = working().do(10, 'ada', { type: 'permit.stop', payload: { cause: 'wind' } }).do(14, 'oskar', { type: 'permit.resume', payload: { cleared: 'calm' } })
+    expect(resumed.do(8, 'kit', { type: 'permit.end-work', payload: {} }, { now: T(16) }).permit!.watchFrom).toBe(T(14))
+  })
   it('a watcher gone eight minutes begins it again, three do not (house policy, 5 min)', () => {
     const gap = (minutes: number) => watched().do(30, 'hedda', { type: 'permit.leave-post', payload: {} }).do(30 + minutes, 'ada', { type: 'permit.take-post', payload: {} }).permit!
     expect([gap(3).watchFrom, gap(8).watchFrom]).toEqual([T(20), T(38)])
