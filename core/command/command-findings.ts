@@ -17,4 +17,5 @@ export interface CommandFindings {
   'command.last-safety-lead': Record<string, never>
   'command.person-has-left': { name: string }
   'command.late-report': { minutes: number }
+  'command.report-outrun': Record<string, never>
 }

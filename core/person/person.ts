@@ -1,5 +1,8 @@
 import type { Decision } from '../command/decision'
 import { finding } from '../finding'
+import type { Instant } from '../time/instant'
+import { minutesAfter } from '../time/instant'
+import { newest } from '../time/late-reports'
 import type { CompetenceId, RoleId } from '../vocabulary/vocabulary'
 
 /** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
@@ -11,7 +14,7 @@ export interface Person {
   readonly hasLeft: boolean
   readonly pinSet: boolean
   /** Seen clean-shaven, or not, on the shop day that ends then. */
-  readonly shaven: { readonly isShaven: boolean, readonly validUntil: string } | null
+  readonly shaven: { readonly isShaven: boolean, readonly validUntil: Instant, readonly at: Instant } | null
   /** Kinds of equipment this person is named competent for. */
   readonly competences: readonly CompetenceId[]
   /** That a health record exists, and what it hashed to; what it says is in an erasable table. */
@@ -38,7 +41,7 @@ export type PersonEvent =
   | { readonly type: 'person-added', readonly version: 1, readonly payload: PersonProfile }
   | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
   | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
-  | { readonly type: 'shaven-checked', readonly version: 1, readonly payload: { readonly isShaven: boolean, readonly validUntil: string } }
+  | { readonly type: 'shaven-checked', readonly version: 2, readonly payload: { readonly isShaven: boolean, readonly validUntil: Instant, readonly at: Instant } }
   | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
   | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
   | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
@@ -48,7 +51,7 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'person-added': return { ...NOBODY, ...event.payload }
     case 'person-changed': return { ...person, ...event.payload }
     case 'person-left': return { ...person, hasLeft: true, bayId: null }
-    case 'shaven-checked': return { ...person, shaven: event.payload }
+    case 'shaven-checked': return { ...person, shaven: newest(person.shaven, event.payload) }
     case 'competences-named': return { ...person, competences: event.payload.competences }
     case 'health-noted': return { ...person, health: event.payload.health }
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
@@ -62,11 +65,20 @@ export interface PeopleAround {
   /** Safety leads of the site who have not left, this person included. */
   readonly safetyLeads: number
   /** When the shop day ends that the command falls in. */
-  readonly dayEnds: string
+  readonly dayEnds: Instant
+  /** When it was so, on the device. */
+  readonly at: Instant
+}
+
+/** Reads a person's event of any landed version. A face seen before instants were kept was seen as the day of the look began. */
+export function upcastPerson(type: string, version: number, payload: unknown): PersonEvent {
+  if (type !== 'shaven-checked' || version >= 2) return { type, version, payload } as PersonEvent
+  const seen = payload as { readonly isShaven: boolean, readonly validUntil: Instant }
+  return { type, version: 2, payload: { ...seen, at: minutesAfter(seen.validUntil, -24 * 60) } }
 }
 
 /** Decides a change to a person. A site keeps at least one safety lead: nobody else can manage people. */
-export function decidePerson(person: Person, command: PersonCommand, { safetyLeads, dayEnds }: PeopleAround): Decision<PersonEvent> {
+export function decidePerson(person: Person, command: PersonCommand, { safetyLeads, dayEnds, at }: PeopleAround): Decision<PersonEvent> {
   if (command.type === 'person.add') {
     return person.name === ''
       ? { events: [{ type: 'person-added', version: 1, payload: command.payload }] }
@@ -81,7 +93,7 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
         : { events: [{ type: 'person-changed', version: 1, payload: command.payload }] }
     case 'person.leave':
       return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
-    case 'person.check-shaven': return { events: [{ type: 'shaven-checked', version: 1, payload: { ...command.payload, validUntil: dayEnds } }] }
+    case 'person.check-shaven': return { events: [{ type: 'shaven-checked', version: 2, payload: { ...command.payload, validUntil: dayEnds, at } }] }
     case 'person.name-competent': return { events: [{ type: 'competences-named', version: 1, payload: command.payload }] }
     case 'person.note-health': return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
     case 'person.secret-set':

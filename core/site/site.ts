@@ -14,9 +14,14 @@ export interface Site {
   readonly halls: readonly Hall[]
   readonly areas: readonly Area[]
   readonly bays: readonly Bay[]
+  /** Keys with which a lamp, a wall or an interlock reads the clearance, and nothing else. Revoked ones stay on the list. */
+  readonly deviceKeys: readonly DeviceKey[]
 }
 
-export const NO_SITE: Site = { name: '', timeZone: 'UTC', halls: [], areas: [], bays: [] }
+/** A read-only key by its name; the key itself is shown once and kept nowhere. */
+export interface DeviceKey { readonly keyId: string, readonly name: string, readonly isRevoked: boolean }
+
+export const NO_SITE: Site = { name: '', timeZone: 'UTC', halls: [], areas: [], bays: [], deviceKeys: [] }
 
 export interface SiteCommands {
   'site.open': { readonly name: string, readonly timeZone: string }
@@ -24,6 +29,9 @@ export interface SiteCommands {
   'site.add-area': Area
   'site.add-bay': { readonly bayId: string, readonly areaId: string, readonly label: string, readonly kind: BayKindId }
   'site.change-bay': { readonly bayId: string, readonly areaId: string, readonly label: string, readonly kind: BayKindId, readonly closed: boolean }
+  /** Given by the route that makes the key and shows it once. */
+  'site.make-key': { readonly keyId: string, readonly name: string }
+  'site.revoke-key': { readonly keyId: string }
 }
 
 export type SiteEvent =
@@ -32,6 +40,8 @@ export type SiteEvent =
   | { readonly type: 'area-added', readonly version: 1, readonly payload: Area }
   | { readonly type: 'bay-added', readonly version: 1, readonly payload: Bay }
   | { readonly type: 'bay-changed', readonly version: 1, readonly payload: Bay }
+  | { readonly type: 'device-key-made', readonly version: 1, readonly payload: SiteCommands['site.make-key'] }
+  | { readonly type: 'device-key-revoked', readonly version: 1, readonly payload: SiteCommands['site.revoke-key'] }
 
 export function evolveSite(site: Site, event: SiteEvent): Site {
   switch (event.type) {
@@ -40,6 +50,8 @@ export function evolveSite(site: Site, event: SiteEvent): Site {
     case 'area-added': return { ...site, areas: [...site.areas, event.payload] }
     case 'bay-added': return { ...site, bays: [...site.bays, event.payload] }
     case 'bay-changed': return { ...site, bays: site.bays.map(bay => bay.bayId === event.payload.bayId ? event.payload : bay) }
+    case 'device-key-made': return { ...site, deviceKeys: [...site.deviceKeys, { ...event.payload, isRevoked: false }] }
+    case 'device-key-revoked': return { ...site, deviceKeys: site.deviceKeys.map(key => key.keyId === event.payload.keyId ? { ...key, isRevoked: true } : key) }
   }
 }
 
@@ -74,6 +86,15 @@ export function decideSite(site: Site, command: SiteCommand): Decision<SiteEvent
       if (!site.areas.some(area => area.areaId === payload.areaId)) return unknown(payload.areaId)
       if (!payload.closed && site.bays.some(bay => bay.bayId !== payload.bayId && !bay.closed && same(bay.label, payload.label))) return refuseTaken(payload.label)
       return { events: [{ type: 'bay-changed', version: 1, payload }] }
+    }
+    case 'site.make-key':
+      return site.deviceKeys.some(({ name, keyId, isRevoked }) => keyId === command.payload.keyId || !isRevoked && same(name, command.payload.name))
+        ? refuseTaken(command.payload.name)
+        : { events: [{ type: 'device-key-made', version: 1, payload: command.payload }] }
+    case 'site.revoke-key': {
+      const known = site.deviceKeys.find(({ keyId }) => keyId === command.payload.keyId)
+      if (!known) return unknown(command.payload.keyId)
+      return { events: known.isRevoked ? [] : [{ type: 'device-key-revoked', version: 1, payload: command.payload }] }
     }
   }
 }

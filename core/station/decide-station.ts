@@ -5,11 +5,11 @@ import type { Job } from '../job/job'
 import type { ZoneId } from '../vocabulary/vocabulary'
 import { assessStation, RULES_VERSION } from '../clearance/assess-station'
 import type { Surroundings } from '../clearance/assess-station'
-import type { HoodPosition } from '../air/bay-air'
-import type { ExtractionCheck } from '../air/assess-air'
+import type { HoodPosition, ExtractionCheck } from '../air/bay-air'
 import type { FireCheck, GlassesKind, Handover, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
 import type { RequirementId } from '../ppe/required-outfit'
 import { evolveStation } from './station'
+import { minutesBetween } from '../time/instant'
 
 /** A zone as it was looked at: against which requirement, so that a job changed meanwhile cannot borrow the answer. */
 export interface ZoneLookedAt { readonly zone: ZoneId, readonly requirement: RequirementId, readonly passes: boolean }
@@ -54,23 +54,27 @@ const LATE_AFTER_MIN = 5
  * Stop and the checks are reports of fact: never refused.
  */
 export function decideStation(station: Station, command: StationCommand, context: StationContext): Decision<StationEvent> {
-  const decision = act(station, command, context)
+  const decision = decideAtStation(station, command, context)
   if ('refused' in decision) return decision
   const after = decision.events.reduce(evolveStation, station)
-  return { events: [...decision.events, ...gateChanges(after, context)], remarks: lateRemark(command, context) }
+  return { events: [...decision.events, ...gateChanges(after, context)], remarks: lateRemarks(command, context, after === station || sameBut(station, after)) }
 }
 
-function act(station: Station, command: StationCommand, { at, by, now, checksValidUntil }: StationContext): Decision<StationEvent> {
+/** Did a report leave everything as it was? */
+const sameBut = (before: Station, after: Station): boolean => JSON.stringify(before) === JSON.stringify(after)
+
+/** What a command does to one station, without what its gates come to by it. */
+export function decideAtStation(station: Station, command: StationCommand, { at, by, now, checksValidUntil }: Pick<StationContext, 'at' | 'by' | 'now' | 'checksValidUntil'>): Decision<StationEvent> {
   const validUntil = checksValidUntil
   switch (command.type) {
-    case 'station.set-job': return { events: [{ type: 'job-set', version: 2, payload: { job: command.payload.job, validUntil } }] }
-    case 'station.clear-job': return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 1, payload: {} }] }
+    case 'station.set-job': return { events: [{ type: 'job-set', version: 3, payload: { job: command.payload.job, validUntil, at } }] }
+    case 'station.clear-job': return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 2, payload: { at } }] }
     case 'station.place-person':
-      return { events: station.personId === command.payload.personId ? [] : [{ type: 'person-placed', version: 1, payload: { personId: command.payload.personId } }] }
+      return { events: station.personId === command.payload.personId ? [] : [{ type: 'person-placed', version: 2, payload: { personId: command.payload.personId, at } }] }
     case 'station.set-helmet': return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
     case 'station.check-helmet': return { events: [{ type: 'helmet-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-glasses': return { events: [{ type: 'glasses-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
-    case 'station.place-hood': return { events: [{ type: 'hood-placed', version: 1, payload: command.payload }] }
+    case 'station.place-hood': return { events: [{ type: 'hood-placed', version: 2, payload: { ...command.payload, at } }] }
     case 'station.check-extraction': return { events: [{ type: 'extraction-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-outfit': return checkOutfit(command.payload.zones, at, validUntil)
     case 'station.check-fire': return { events: [{ type: 'fire-checked', version: 1, payload: { ...command.payload, at, by, validUntil } }] }
@@ -98,10 +102,14 @@ function checkOutfit(lookedAt: readonly ZoneLookedAt[], at: Instant, validUntil:
 
 const notStopped = (): Decision<StationEvent> => ({ refused: [finding('hold', 'command.not-stopped', {})] })
 
-function lateRemark({ type }: StationCommand, { at, now }: StationContext): readonly Finding[] {
-  const minutes = Math.floor((Date.parse(now) - Date.parse(at)) / 60_000)
-  return type !== 'station.lapse-checks' && minutes >= LATE_AFTER_MIN ? [finding('note', 'command.late-report', { minutes })] : []
+function lateRemarks({ type }: StationCommand, { at, now }: StationContext, changedNothing: boolean): readonly Finding[] {
+  const minutes = Math.floor(minutesBetween(at, now))
+  if (type === 'station.lapse-checks' || minutes < LATE_AFTER_MIN) return []
+  return [finding('note', 'command.late-report', { minutes }), ...changedNothing && OUTRUNNABLE.has(type) ? [finding('caution', 'command.report-outrun', {})] : []]
 }
+
+/** Reports that newer ones of their kind leave behind. */
+const OUTRUNNABLE: ReadonlySet<StationCommand['type']> = new Set(['station.set-job', 'station.place-person', 'station.set-helmet', 'station.check-helmet', 'station.check-glasses', 'station.place-hood', 'station.check-extraction', 'station.check-outfit', 'station.check-fire', 'station.hand-over'])
 
 /** One event for each gate that no longer answers as it was last recorded. Also asked after a change of house rules. */
 export function gateChanges(station: Station, surroundings: Surroundings): readonly StationEvent[] {

@@ -5,11 +5,12 @@ import type { Job } from '../job/job'
 import { jobPattern } from '../job/job-pattern'
 import type { GateState } from '../clearance/gate'
 import type { DayJob } from '../job/day-work'
-import type { HoodPosition } from '../air/bay-air'
-import type { ExtractionCheck } from '../air/assess-air'
+import type { HoodPosition, ExtractionCheck } from '../air/bay-air'
+import type { Instant } from '../time/instant'
+import { earliestOf, msOf, stands } from '../time/instant'
+import { isOutrun, newest } from '../time/late-reports'
 
-/** Instants are ISO 8601 in UTC, as `2026-11-23T08:04:00.000Z`. */
-export type Instant = string
+export type { Instant }
 
 /** What is worn under the helmet. */
 export const GLASSES = ['clear-rated', 'tinted', 'none'] as const
@@ -52,7 +53,13 @@ export interface RecordedGate { readonly state: GateState, readonly findings: re
 /** What is known of a place where one person strikes one arc. */
 export interface Station {
   readonly personId: string | null
+  /** When that person was placed here; null when that was not kept. What was checked before was checked on somebody else. */
+  readonly personSince: Instant | null
   readonly job: Job | null
+  /** When the job was set; null when that was not kept. */
+  readonly jobSetAt: Instant | null
+  /** From when it is the work of whoever stands here: when it was set, or when they came. */
+  readonly jobSince: Instant | null
   /** When the shop day that the job was set on ends; null for one set before that was kept. */
   readonly jobValidUntil: Instant | null
   /** Jobs of the same shop day before this one, oldest first. */
@@ -65,6 +72,8 @@ export interface Station {
   readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>>
   /** Where the instructor put the hood. */
   readonly hoodPosition: HoodPosition | null
+  /** When it was put there: a check from before says nothing of it. */
+  readonly hoodPlacedAt: Instant | null
   /** Today's check of the extraction. */
   readonly extractionCheck: (ExtractionCheck & { readonly at?: Instant }) | null
   /** Today's fire check; a spot on a structure has a permit instead. */
@@ -75,20 +84,20 @@ export interface Station {
 }
 
 export const EMPTY_STATION: Station = {
-  personId: null, job: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, extractionCheck: null, fireCheck: null, handover: null, stop: null, gates: {},
+  personId: null, personSince: null, job: null, jobSetAt: null, jobSince: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, hoodPlacedAt: null, extractionCheck: null, fireCheck: null, handover: null, stop: null, gates: {},
 }
 
 const RECENT_JOBS = 6
 
 export type StationEvent =
-  | { readonly type: 'person-placed', readonly version: 1, readonly payload: { readonly personId: string | null } }
-  | { readonly type: 'job-set', readonly version: 2, readonly payload: { readonly job: Job, readonly validUntil: Instant | null } }
-  | { readonly type: 'job-cleared', readonly version: 1, readonly payload: Record<string, never> }
+  | { readonly type: 'person-placed', readonly version: 2, readonly payload: { readonly personId: string | null, readonly at: Instant | null } }
+  | { readonly type: 'job-set', readonly version: 3, readonly payload: { readonly job: Job, readonly validUntil: Instant | null, readonly at: Instant | null } }
+  | { readonly type: 'job-cleared', readonly version: 2, readonly payload: { readonly at: Instant | null } }
   | { readonly type: 'helmet-set', readonly version: 1, readonly payload: HelmetSetting }
   | { readonly type: 'helmet-checked', readonly version: 1, readonly payload: HelmetCheck }
   | { readonly type: 'glasses-checked', readonly version: 1, readonly payload: GlassesCheck }
   | { readonly type: 'outfit-checked', readonly version: 1, readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> } }
-  | { readonly type: 'hood-placed', readonly version: 1, readonly payload: HoodPosition }
+  | { readonly type: 'hood-placed', readonly version: 2, readonly payload: HoodPosition & { readonly at: Instant | null } }
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
   | { readonly type: 'fire-checked', readonly version: 1, readonly payload: FireCheck }
   | { readonly type: 'bay-handed-over', readonly version: 1, readonly payload: Handover }
@@ -98,25 +107,36 @@ export type StationEvent =
   | { readonly type: 'checks-lapsed', readonly version: 1, readonly payload: { readonly at: Instant } }
   | { readonly type: 'gate-changed', readonly version: 1, readonly payload: RecordedGate & { readonly gate: GateId, readonly rulesVersion: number } }
 
-/** The station after an event. Pure: the same events always give the same station. */
+/**
+ * The station after an event. Pure: the same events always give the same station. A report about an instant before the
+ * newest of its kind, before this person came or before the hood was moved changes nothing.
+ */
 export function evolveStation(station: Station, event: StationEvent): Station {
   switch (event.type) {
-    // Another person brings another helmet and other clothes: what was checked was checked on somebody else.
-    case 'person-placed': return { ...station, personId: event.payload.personId, helmet: null, helmetCheck: null, glasses: null, zones: {} }
-    case 'job-set': {
-      const { job, validUntil } = event.payload
-      return { ...station, job, jobValidUntil: validUntil, earlierJobs: earlierToday(station, validUntil), recentJobs: remember(station.recentJobs, job) }
+    case 'person-placed': {
+      const { personId, at } = event.payload
+      if (at !== null && isOutrun(at, station.personSince)) return station
+      // Another person brings another helmet and other clothes: what was checked was checked on somebody else. The work of the one who goes stays theirs.
+      return { ...station, personId, personSince: at, jobSince: station.job === null ? null : at, earlierJobs: earlierToday(station, station.jobValidUntil, at), helmet: null, helmetCheck: null, glasses: null, zones: {} }
     }
-    case 'job-cleared': return { ...station, job: null, jobValidUntil: null, earlierJobs: earlierToday(station, station.jobValidUntil) }
+    case 'job-set': {
+      const { job, validUntil, at } = event.payload
+      if (at !== null && isOutrun(at, station.jobSetAt)) return station
+      return { ...station, job, jobSetAt: at, jobSince: at, jobValidUntil: validUntil, earlierJobs: earlierToday(station, validUntil, at), recentJobs: remember(station.recentJobs, job) }
+    }
+    case 'job-cleared': return { ...station, job: null, jobSetAt: event.payload.at, jobSince: null, jobValidUntil: null, earlierJobs: earlierToday(station, station.jobValidUntil, event.payload.at) }
     // A hood that was moved has to be looked at again.
-    case 'hood-placed': return { ...station, hoodPosition: event.payload, extractionCheck: null }
-    case 'extraction-checked': return { ...station, extractionCheck: event.payload }
-    case 'helmet-set': return { ...station, helmet: event.payload }
-    case 'helmet-checked': return { ...station, helmetCheck: event.payload }
-    case 'glasses-checked': return { ...station, glasses: event.payload }
-    case 'outfit-checked': return { ...station, zones: { ...station.zones, ...event.payload.zones } }
-    case 'fire-checked': return { ...station, fireCheck: event.payload }
-    case 'bay-handed-over': return { ...station, handover: event.payload }
+    case 'hood-placed': {
+      const { at, ...hoodPosition } = event.payload
+      return at !== null && isOutrun(at, station.hoodPlacedAt) ? station : { ...station, hoodPosition, hoodPlacedAt: at, extractionCheck: null }
+    }
+    case 'extraction-checked': return isOutrun(event.payload.at, station.extractionCheck?.at, station.hoodPlacedAt) ? station : { ...station, extractionCheck: event.payload }
+    case 'helmet-set': return { ...station, helmet: newest(station.helmet, event.payload, station.personSince) }
+    case 'helmet-checked': return { ...station, helmetCheck: newest(station.helmetCheck, event.payload, station.personSince) }
+    case 'glasses-checked': return { ...station, glasses: newest(station.glasses, event.payload, station.personSince) }
+    case 'outfit-checked': return { ...station, zones: newestZones(station, event.payload.zones) }
+    case 'fire-checked': return { ...station, fireCheck: newest(station.fireCheck, event.payload) }
+    case 'bay-handed-over': return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.
     case 'stopped': return station.stop ? station : { ...station, stop: event.payload }
     case 'stop-reason-given': return station.stop ? { ...station, stop: { ...station.stop, reason: event.payload.reason } } : station
@@ -129,20 +149,30 @@ export function evolveStation(station: Station, event: StationEvent): Station {
   }
 }
 
-/** The jobs of the shop day that ends at an instant, the one that stood until now among them. */
-function earlierToday({ earlierJobs, job, jobValidUntil }: Station, dayEnds: Instant | null): readonly DayJob[] {
-  const before = earlierJobs.filter(({ validUntil }) => validUntil === dayEnds)
-  return job && jobValidUntil !== null && jobValidUntil === dayEnds ? [...before, { job, validUntil: jobValidUntil }] : before
+/** Each zone by its own newest look. */
+function newestZones({ zones, personSince }: Station, lookedAt: Station['zones']): Station['zones'] {
+  const news = Object.entries(lookedAt).filter(([zone, { at }]) => !isOutrun(at, zones[zone as ZoneId]?.at, personSince))
+  return { ...zones, ...Object.fromEntries(news) }
 }
 
-/** Reads a station event of any landed version as the newest. The first kept no day with a job. */
-export const upcastStation = (type: string, version: number, payload: unknown): StationEvent =>
-  (type === 'job-set' && version === 1 ? { type, version: 2, payload: { ...payload as { job: Job }, validUntil: null } } : { type, version, payload }) as StationEvent
+/** The jobs of the shop day that ends at an instant, the one that stood until now among them, each with who did it and when. */
+function earlierToday({ earlierJobs, job, jobSince, jobValidUntil, personId }: Station, dayEnds: Instant | null, untilAt: Instant | null): readonly DayJob[] {
+  const isToday = (validUntil: Instant | null): boolean => validUntil !== null && dayEnds !== null && msOf(validUntil) === msOf(dayEnds)
+  const before = earlierJobs.filter(({ validUntil }) => isToday(validUntil))
+  return job && isToday(jobValidUntil) ? [...before, { job, validUntil: jobValidUntil!, personId, sinceAt: jobSince, untilAt }] : before
+}
+
+/** Reads a station event of any landed version as the newest. The first kept no day with a job; until the third nobody wrote down when jobs, people and hoods came. */
+export function upcastStation(type: string, version: number, payload: unknown): StationEvent {
+  if (type === 'job-set' && version < 3) return { type, version: 3, payload: { validUntil: null, ...payload as { job: Job }, at: null } }
+  if ((type === 'person-placed' || type === 'job-cleared' || type === 'hood-placed') && version < 2) return { type, version: 2, payload: { ...payload as object, at: null } } as StationEvent
+  return { type, version, payload } as StationEvent
+}
 
 function lapse(station: Station, at: Instant): Station {
-  const stands = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && check.validUntil > at ? check : null
-  const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => stands(check) !== null))
-  return { ...station, helmetCheck: stands(station.helmetCheck), glasses: stands(station.glasses), extractionCheck: stands(station.extractionCheck), fireCheck: stands(station.fireCheck), zones }
+  const left = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && stands(check.validUntil, at) ? check : null
+  const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => left(check) !== null))
+  return { ...station, helmetCheck: left(station.helmetCheck), glasses: left(station.glasses), extractionCheck: left(station.extractionCheck), fireCheck: left(station.fireCheck), zones }
 }
 
 function remember(recent: readonly Job[], job: Job): readonly Job[] {
@@ -151,10 +181,5 @@ function remember(recent: readonly Job[], job: Job): readonly Job[] {
 }
 
 /** When the next of today's checks lapses, or null when none stands. */
-export function checksLapseAt({ helmetCheck, glasses, extractionCheck, fireCheck, zones }: Station): Instant | null {
-  let first: Instant | null = null
-  for (const check of [helmetCheck, glasses, extractionCheck, fireCheck, ...Object.values(zones)]) {
-    if (check && (first === null || check.validUntil < first)) first = check.validUntil
-  }
-  return first
-}
+export const checksLapseAt = ({ helmetCheck, glasses, extractionCheck, fireCheck, zones }: Station): Instant | null =>
+  earliestOf([helmetCheck, glasses, extractionCheck, fireCheck, ...Object.values(zones)].map(check => check?.validUntil))

@@ -42,12 +42,12 @@ describe('who may', () => {
 describe('people and site', () => {
   const lead = { ...NOBODY, name: 'Oskar', roles: ['safety-lead'] as const }
   it('a site keeps its last safety lead', () => {
-    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z' })).toMatchObject({ refused: [{ code: 'command.last-safety-lead' }] })
-    expect(decidePerson(lead, { type: 'person.change', payload: { ...lead, roles: ['auditor'] } }, { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z' })).toHaveProperty('refused')
-    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z' })).toHaveProperty('events')
+    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toMatchObject({ refused: [{ code: 'command.last-safety-lead' }] })
+    expect(decidePerson(lead, { type: 'person.change', payload: { ...lead, roles: ['auditor'] } }, { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toHaveProperty('refused')
+    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toHaveProperty('events')
   })
   it('whoever left is not changed any more', () => {
-    expect(decidePerson({ ...lead, hasLeft: true }, { type: 'person.secret-set', payload: { kind: 'pin' } }, { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z' })).toMatchObject({ refused: [{ code: 'command.person-has-left' }] })
+    expect(decidePerson({ ...lead, hasLeft: true }, { type: 'person.secret-set', payload: { kind: 'pin' } }, { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toMatchObject({ refused: [{ code: 'command.person-has-left' }] })
   })
   const site = { ...NO_SITE, name: 'Yard', halls: [{ hallId: 'h', name: 'Hall' }], areas: [{ areaId: 'a', hallId: 'h', name: 'Area' }], bays: [{ bayId: 'bay-1', areaId: 'a', label: '1', kind: 'designated', closed: false }] } as const
   it('names are taken once, and places must exist', () => {

@@ -29,7 +29,7 @@ describe('a station decides', () => {
   it('to record a gate that house rules changed', () => {
     const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), { type: 'station.set-helmet', payload: { shade: 10 } })
     const changed = gateChanges(set, { ...context, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
-    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: 4 } }])
+    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: 5 } }])
   })
   it('never to refuse a stop, also a second one, and keeps when it was stopped first', () => {
     const stopped = after(EMPTY_STATION, { type: 'station.stop', payload: {} })

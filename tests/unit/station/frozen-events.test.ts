@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { evolveCylinder } from '#core/cylinder/cylinder'
+import { evolveCylinder, upcastCylinder } from '#core/cylinder/cylinder'
 import type { CylinderEvent } from '#core/cylinder/cylinder'
+import { evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/fume/data-sheets'
 import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
 import type { CheckListsEvent } from '#core/inspection/check-lists'
 import { evolvePermit } from '#core/hotwork/evolve-permit'
 import type { PermitEvent } from '#core/hotwork/permit'
+import { upcastPermit } from '#core/hotwork/permit'
 import { evolveItem } from '#core/inspection/item'
 import type { ItemEvent } from '#core/inspection/item'
 import { evolveNotice } from '#core/notice/notice'
@@ -16,7 +18,7 @@ import { evolveStation, EMPTY_STATION, upcastStation } from '#core/station/stati
 import { NEW_SITE_RULES, upcastHouseRules } from '#core/houserules/house-rules'
 import { evolveSite, NO_SITE } from '#core/site/site'
 import type { SiteEvent } from '#core/site/site'
-import { evolvePerson, NOBODY } from '#core/person/person'
+import { evolvePerson, NOBODY, upcastPerson } from '#core/person/person'
 import type { PersonEvent } from '#core/person/person'
 
 interface Landed { readonly type: string, readonly version: number, readonly payload: unknown }
@@ -57,7 +59,7 @@ it('folds the events of things, cylinders, places, lists and notices as they fir
     tag: 'FA-3', kind: 'flashback-arrestor', name: 'Arrestor, acetylene', marks: {}, assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] }, taggedOut: null, isRetired: false, lastEventAt: '2026-11-24T08:00:00.000Z',
     lists: { 'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'], doneAt: '2026-11-24T08:00:00.000Z' }, 'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'], doneAt: '2026-11-24T08:00:00.000Z' } },
   })
-  expect(third.cylinder.reduce(evolveCylinder, null)).toMatchObject({
+  expect(third.cylinder.map(({ type, version, payload }) => upcastCylinder(type, version, payload)).reduce(evolveCylinder, null)).toMatchObject({
     tag: 'AC-7', tareKg: 79, isConnected: false, isEmpty: true, isReturned: true, standing: null, hasSettled: true, danger: null, taggedOut: null, leakTest: null, deliveryKPa: null, reading: { by: 'weight', grossKg: 88 },
   })
   expect(third.place.reduce(evolvePlace, null)).toMatchObject({ name: 'Cage', store: { barriers: [{ name: 'Wall' }] } })
@@ -69,7 +71,7 @@ it('folds the events of things, cylinders, places, lists and notices as they fir
 })
 it('folds the events of permits, fire checks and rules of hot work as they first landed', () => {
   const fourth = JSON.parse(readFileSync(new URL('./frozen-events-v4.json', import.meta.url), 'utf8')) as { permit: PermitEvent[], permitEnds: PermitEvent[], arc: PermitEvent[], station: Landed[], houseRules: Landed[] }
-  const closed = fourth.permit.reduce(evolvePermit, null)
+  const closed = fourth.permit.map(({ type, version, payload }) => upcastPermit(type, version, payload)).reduce(evolvePermit, null)
   expect(closed).toMatchObject({
     phase: 'closed', authorisedBy: 'ada', secondChannel: 'radio 2', watchFrom: '2026-11-24T08:46:00.000Z', watchOverAt: '2026-11-24T09:46:00.000Z', restored: ['ducts-conveyors'], posts: [], watchers: [],
     help: { by: 'hedda' }, gas: { isWithin: true }, seenTo: { 'openings-covered': { how: 'justified', reason: 'not here' } }, untilAt: '2026-11-24T13:00:00.000Z', endedAt: '2026-11-24T12:48:00.000Z',
@@ -79,4 +81,25 @@ it('folds the events of permits, fire checks and rules of hot work as they first
   expect(fourth.arc.reduce(evolvePermit, null)).toMatchObject({ phase: 'watch', firstArcAt: '2026-11-24T08:00:00.000Z', plan: { watchers: 1, afterMin: 60 } })
   expect(fourth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).fireCheck).toMatchObject({ answers: { 'curtains-whole': false }, by: 'maren' })
   expect(fourth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([{ radiusRule: '15-m', watchAfterMin: 120, emergencyNumber: '999' }])
+})
+it('folds what landed when late reports could not undo newer ones any more', () => {
+  const fifth = JSON.parse(readFileSync(new URL('./frozen-events-v5.json', import.meta.url), 'utf8')) as {
+    station: Landed[], person: Landed[], personFirst: Landed[], sheets: Landed[], sheetsFirst: Landed[], cylinder: Landed[], permit: Landed[]
+  }
+  expect(fifth.station.map(upcast).reduce(evolveStation, EMPTY_STATION)).toMatchObject({
+    personId: 'imke-tarrow', job: null, hoodPosition: { placement: 'beside', distanceM: 0.2 }, personSince: '2026-11-28T08:00:00.000Z', earlierJobs: [{ job: { fuelGas: 'acetylene' }, personId: 'imke-tarrow' }],
+  })
+  const people = (events: readonly Landed[]) => events.map(({ type, version, payload }) => upcastPerson(type, version, payload)).reduce(evolvePerson, NOBODY)
+  expect(people(fifth.person).shaven).toMatchObject({ isShaven: false, at: '2026-11-28T09:00:00.000Z' })
+  expect(people(fifth.personFirst).shaven).toMatchObject({ isShaven: true, at: '2026-11-28T04:00:00.000Z' })
+  const sheets = (events: readonly Landed[]) => events.map(({ type, version, payload }) => upcastSheets(type, version, payload)).reduce(evolveSheets, NO_SHEETS)
+  expect([sheetFor(sheets(fifth.sheets), 'gmaw', 'er70s-6')?.title, sheetFor(sheets(fifth.sheets), 'gtaw', 'er70s-6')]).toEqual(['Sheet 1', undefined])
+  expect(sheets(fifth.sheetsFirst)).toEqual({})
+  const third = JSON.parse(readFileSync(new URL('./frozen-events-v3.json', import.meta.url), 'utf8')) as { cylinder: Landed[] }
+  const cylinder = [...third.cylinder.slice(0, 1), ...fifth.cylinder].map(({ type, version, payload }) => upcastCylinder(type, version, payload)).reduce(evolveCylinder, null)
+  expect(cylinder).toMatchObject({ deliveryKPa: 80, isEmpty: true, isTagWithdrawn: true, standing: null })
+  const fourth = JSON.parse(readFileSync(new URL('./frozen-events-v4.json', import.meta.url), 'utf8')) as { permit: Landed[] }
+  const [requested, closing] = [fourth.permit.slice(0, 1), fifth.permit]
+  const permit = [...requested, ...closing].map(({ type, version, payload }) => upcastPermit(type, version, payload)).reduce(evolvePermit, null)
+  expect(permit).toMatchObject({ phase: 'closed', closing: { by: 'hedda', missedLooks: 2, reason: 'Looked now; all cold.' } })
 })
