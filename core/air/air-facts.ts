@@ -1,7 +1,11 @@
 import type { BreathedBySubstance } from '../exposure/hall-shift'
 import { judgeExposure } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
-import { judgeWearer, respiratorNeed } from '../respirator/judge-respirator'
+import { judgeWearer, respiratorNeed, respiratorsFor } from '../respirator/judge-respirator'
+import { toBeMeasured } from '../fume/may-hold'
+import { stands } from '../time/instant'
+import { surveyPlace } from './survey-place'
+import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../fume/data-sheets'
 import type { Extraction, HallState } from '../hall/hall-state'
 import type { HouseRules } from '../houserules/house-rules'
@@ -10,7 +14,7 @@ import type { Job } from '../job/job'
 import type { Wearer } from '../respirator/wearer'
 import type { Survey } from '../samples/survey'
 import type { Site } from '../site/site'
-import type { BayAir, HoodPosition } from './bay-air'
+import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
 import type { HallPrediction, HallQuestion } from './hall-prediction'
 import { predictHall } from './hall-prediction'
 
@@ -19,12 +23,13 @@ export interface StationAir {
   readonly job: Job | null
   readonly earlierJobs: readonly DayJob[]
   readonly hoodPosition: HoodPosition | null
+  readonly extractionCheck: ExtractionCheck | null
   readonly personId: string | null
 }
 
 /** Everything the air of a site is judged from, as of one moment. */
 export interface AirFacts {
-  readonly site: Pick<Site, 'areas' | 'bays'>
+  readonly site: Pick<Site, 'areas' | 'bays' | 'timeZone'>
   readonly rules: HouseRules
   readonly now: string
   readonly halls: Readonly<Record<string, HallState>>
@@ -43,12 +48,18 @@ export interface AirSurroundings {
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
   readonly wearerOf: (personId: string | null) => Wearer | null
+  /** What a person breathes today at other bays than this one. */
+  readonly elsewhere: (personId: string | null) => Elsewhere
 }
 
-/** Surroundings of which nothing is known: everything about air is still to be said. */
-export const UNKNOWN_AIR: AirSurroundings = { bayId: '', extraction: undefined, predict: () => null, surveys: [], wearerOf: () => null }
+/** The rest of a person's day: what they breathe at other bays, and bays where that cannot be said. */
+export interface Elsewhere { readonly breathed: readonly BreathedBySubstance[], readonly bays: readonly string[], readonly unknown: readonly string[] }
+export const NOWHERE_ELSE: Elsewhere = { breathed: [], bays: [], unknown: [] }
 
-const NO_STATION: StationAir = { job: null, earlierJobs: [], hoodPosition: null, personId: null }
+/** Surroundings of which nothing is known: everything about air is still to be said. */
+export const UNKNOWN_AIR: AirSurroundings = { bayId: '', extraction: undefined, predict: () => null, surveys: [], wearerOf: () => null, elsewhere: () => NOWHERE_ELSE }
+
+const NO_STATION: StationAir = { job: null, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null }
 
 /** The hall that a bay stands in. */
 export function hallIdOf({ areas, bays }: Pick<Site, 'areas' | 'bays'>, bayId: string): string | null {
@@ -62,21 +73,31 @@ export const baysOfHall = (site: Pick<Site, 'areas' | 'bays'>, hallId: string): 
 
 /** The question that a hall's prediction answers; null while the hall is not described. */
 export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | null {
-  const { site, rules, now, halls, stations, sheets, wearers } = facts
+  const { site, rules, now, halls, stations, sheets, surveys, wearers } = facts
   const hall = halls[hallId]
   if (!hall?.air) return null
   const bays = baysOfHall(site, hallId).map((bayId): BayAir => {
-    const { job, earlierJobs, hoodPosition } = stations[bayId] ?? NO_STATION
-    return { bayId, job, earlierJobs, position: hoodPosition, extraction: hall.bays[bayId]?.extraction }
+    const { job, earlierJobs, hoodPosition, extractionCheck, personId } = stations[bayId] ?? NO_STATION
+    return { bayId, job, earlierJobs, personId, position: hoodPosition, check: extractionCheck, extraction: hall.bays[bayId]?.extraction }
   })
-  return { hall: hall.air, bays, sheets, shiftHours: rules.shiftHours, shopDayHour: rules.shopDayHour, now, mayStrike }
+  const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
+  return { hall: hall.air, bays, sheets, shiftHours: rules.shiftHours, shopDayHour: rules.shopDayHour, timeZone: site.timeZone, now, mayStrike }
 
-  /** By its own arcs alone under the action fraction, or its welder protected: only then does a bay burn. */
-  function mayStrike(bayId: string, alone: BreathedBySubstance, shiftHours: number): boolean {
-    const exposure = judgeExposure(alone, exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis), rules.actionFraction, shiftHours)
+  /**
+   * May a bay burn: by its own arcs under the action fraction, by what was measured there, or its welder protected? Every
+   * bay that may is counted, also one whose fume nobody can say.
+   */
+  function mayStrike(bayId: string, alone: BreathedBySubstance | null, shiftHours: number): boolean {
+    const bay = bays.find(other => other.bayId === bayId)!
+    const { pooled, averages } = judgeSurveys(surveys[bayId] ?? [], surveyPlace(bay, hall!.air!), inForce, rules.surveyMonths, now.slice(0, 10), shiftHours)
+    const wearer = bay.personId === null ? null : wearers[bay.personId] ?? null
+    if (alone === null) {
+      const isCovered = bay.job !== null && toBeMeasured(bay.job.process, bay.job.consumable, bay.job.baseMetal).every(substance => pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'))
+      return isCovered || judgeWearer(respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction), wearer, now).protects
+    }
+    const exposure = judgeExposure(alone, inForce, rules.actionFraction, shiftHours, averages)
     if (exposure.fraction === null || exposure.fraction <= rules.actionFraction) return true
-    const personId = stations[bayId]?.personId ?? null
-    return judgeWearer(respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction), personId === null ? null : wearers[personId] ?? null, now).protects
+    return judgeWearer(respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction), wearer, now).protects
   }
 }
 
@@ -91,17 +112,34 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
     known.set(hallId, predicted)
     return predicted
   }
+  const elsewhere = (bayId: string, personId: string | null): Elsewhere => {
+    if (personId === null) return NOWHERE_ELSE
+    const rest: { breathed: BreathedBySubstance[], bays: string[], unknown: string[] } = { breathed: [], bays: [], unknown: [] }
+    for (const [otherId, station] of Object.entries(facts.stations)) {
+      const isTheirs = station.personId === personId || station.earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
+      if (otherId === bayId || !isTheirs || (station.job === null && station.earlierJobs.length === 0)) continue
+      const otherHall = hallIdOf(facts.site, otherId)
+      const breathed = (otherHall === null ? null : shared(otherHall))?.breathedBy(personId, otherId) ?? 'unknown'
+      if (breathed === 'none') continue
+      if (breathed === 'unknown') rest.unknown.push(otherId)
+      else {
+        rest.breathed.push(breathed)
+        rest.bays.push(otherId)
+      }
+    }
+    return rest
+  }
   return (bayId) => {
     const hallId = hallIdOf(facts.site, bayId)
     const inHall = hallId === null ? undefined : facts.halls[hallId]
     return {
-      bayId, surveys: facts.surveys[bayId] ?? [],
+      bayId, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
       extraction: inHall?.bays[bayId]?.extraction,
       wearerOf: personId => personId === null ? null : facts.wearers[personId] ?? null,
       predict: (own) => {
         if (hallId === null) return null
-        const { job, hoodPosition, earlierJobs } = facts.stations[bayId] ?? NO_STATION
-        if (own.job === job && own.position === hoodPosition && own.earlierJobs === earlierJobs) return shared(hallId)
+        const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION
+        if (own.job === job && own.position === hoodPosition && own.earlierJobs === earlierJobs && own.check === extractionCheck && own.personId === personId) return shared(hallId)
         const question = hallQuestion(facts, hallId)
         return question && predictHall({ ...question, bays: question.bays.map(bay => bay.bayId === bayId ? own : bay) })
       },

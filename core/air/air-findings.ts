@@ -12,6 +12,9 @@ export interface AirFindings {
   'air.extraction-not-checked': Record<string, never>
   'air.extraction-fault': { fault: ExtractionFault }
   'air.no-limit': Record<string, never>
+  'air.day-of-person': { bays: readonly string[], count: number }
+  'air.elsewhere-unknown': { bays: readonly string[], count: number }
+  'air.neighbour-unknown': { bays: readonly string[], count: number }
   'air.neighbours-held': { bays: readonly string[], count: number }
   'air.measured': { substances: readonly SubstanceId[], takenOn: string }
   'air.rests-on-pencil': Record<string, never>

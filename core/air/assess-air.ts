@@ -5,30 +5,25 @@ import type { HouseRules } from '../houserules/house-rules'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure } from '../exposure/judge-exposure'
-import { jobPattern } from '../job/job-pattern'
+import type { Breathed, BreathedBySubstance } from '../exposure/hall-shift'
+import { toBeMeasured } from '../fume/may-hold'
+import type { Range } from '../range'
+import { plus, times } from '../range'
+import { stands } from '../time/instant'
+import type { ExposureRuleSetId, SubstanceId } from '../vocabulary/vocabulary'
 import type { Job } from '../job/job'
-import { judgeWearer, respiratorNeed } from '../respirator/judge-respirator'
+import { judgeWearer, respiratorNeed, respiratorsFor } from '../respirator/judge-respirator'
 import type { RespiratorNeed } from '../respirator/judge-respirator'
 import type { Wearer } from '../respirator/wearer'
-import type { Survey, SurveyPlace } from '../samples/survey'
-import type { HallAir } from '../ventilation/hall'
+import type { Survey } from '../samples/survey'
 import { ventilationRules } from '../ventilation/ventilation-rules'
-import type { ExtractionFault } from './air-findings'
-import type { BayAir } from './bay-air'
-import { hoodKey, needsPosition, placeKey } from './bay-air'
+import type { Elsewhere } from './air-facts'
+import type { BayAir, ExtractionCheck } from './bay-air'
+import { extractionFault, needsPosition } from './bay-air'
+import { surveyPlace } from './survey-place'
 import type { BayPrediction, HallPrediction } from './hall-prediction'
-import type { JudgedSurvey } from './measured-air'
+import type { JudgedSurvey, PooledSurvey } from './measured-air'
 import { judgeSurveys } from './measured-air'
-
-/** The instructor's check of the extraction, good until the shop day ends. */
-export interface ExtractionCheck {
-  readonly on: boolean
-  readonly damperOpen: boolean
-  readonly inPosition: boolean
-  /** Smoke or a strip of paper is drawn in. */
-  readonly draws: boolean
-  readonly validUntil: string
-}
 
 /** What the air of a bay is judged from. */
 export interface AirQuestion {
@@ -37,6 +32,8 @@ export interface AirQuestion {
   readonly check: ExtractionCheck | null
   readonly surveys: readonly Survey[]
   readonly wearer: Wearer | null
+  /** What whoever stands here breathes today at other bays. */
+  readonly elsewhere: Elsewhere
   readonly rules: HouseRules
   readonly now: string
 }
@@ -52,81 +49,137 @@ export interface AirAssessment {
   /** Protection factor that counts: of the mask worn, when its wearer may. */
   readonly wornApf: number | null
   readonly surveys: readonly JudgedSurvey[]
+  readonly pooled: readonly PooledSurvey[]
 }
-
-/** What a survey taken here today would speak for; null without a job. */
-export function surveyPlace(bay: BayAir, hallAir: HallAir): SurveyPlace | null {
-  return bay.job && { jobKey: jobPattern(bay.job), roomKey: placeKey(hallAir), hoodKey: hoodKey(bay.extraction, bay.position) }
-}
-
-/** What a check of the extraction found wrong first, in the order it is looked for; null when it draws as it should. */
-export const extractionFault = ({ on, damperOpen, inPosition, draws }: Omit<ExtractionCheck, 'validUntil'>): ExtractionFault | null =>
-  !on ? 'off' : !damperOpen ? 'damper-shut' : !inPosition ? 'out-of-position' : draws ? null : 'no-draw'
 
 /** Findings of the fume that ask the instructor or safety lead for something: nothing is wrong, something is not known. */
 const ASKS = new Set<string>(['fume.input-missing'])
+/** Fume that nobody publishes: the model never opens on it. Samples may, or air of one's own. */
+const UNPUBLISHED = new Set<string>(['fume.no-factor', 'fume.base-metal-boils'])
 
 /**
  * Will the ventilation as it is set keep whoever works here under the action fraction of every limit that binds, or else
- * the respirator they wear? The safe end of every range decides; unknown holds; measured samples speak before the model.
+ * the respirator they wear? The day of the person counts, over every bay where they work. The safe end of every range
+ * decides; unknown holds; measured samples speak before the model, for what they measured.
  */
-export function assessAir({ bay, prediction: hall, check, surveys, wearer, rules, now }: AirQuestion): AirAssessment {
+export function assessAir({ bay, prediction: hall, check, surveys, wearer, elsewhere, rules, now }: AirQuestion): AirAssessment {
   const { job } = bay
-  const nothing = { prediction: null, exposure: null, respirator: null, wornApf: null, surveys: [] }
+  const nothing = { prediction: null, exposure: null, respirator: null, wornApf: null, surveys: [], pooled: [] }
   if (job === null) return { ...nothing, found: [], missing: [finding('hold', 'air.job-first', {})] }
-  if (hall === null) return { ...nothing, found: [], missing: [finding('hold', 'air.hall-unknown', {})] }
-  const prediction = hall.bay(bay.bayId)
-  if (prediction === null) return { ...nothing, found: [], missing: [finding('hold', 'air.hall-unknown', {})] }
+  const prediction = hall?.bay(bay.bayId) ?? null
+  if (hall === null || prediction === null) return { ...nothing, found: [], missing: [finding('hold', 'air.hall-unknown', {})] }
 
   const found: Finding[] = []
   const missing: Finding[] = []
-  judgeHood(bay, check, now, prediction, found, missing)
-  found.push(...ventilationRules({
+  judgeHood(bay, check, now, found, missing)
+  // How much is breathed is said first; then what the law asks beside it. Too far, or at a distance that suits nothing, a hood
+  // holds: what little the model still counts rests on luck.
+  const ofPlace = [...ventilationRules({
     ...rules, ...hall.hall, ...job, welders: hall.welders, hood: prediction.hood, distanceM: prediction.distanceM,
-  }))
-  sayFume(prediction, job, found, missing)
+    velocityAtArcMPerS: prediction.window?.velocityAtArcMPerS ?? null, isPlaced: prediction.window?.stands === 'within' || prediction.window?.stands === 'too-near',
+  }), ...bay.extraction ? prediction.window?.findings ?? [] : []]
+  if (job.startsAt === undefined || job.endsAt === undefined) missing.push(finding('hold', 'air.times-unknown', {}))
+  if (job.arcMinPerH === undefined) missing.push(finding('hold', 'air.arc-time-unknown', {}))
 
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const { judged, speaking, replaced } = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, now.slice(0, 10))
-  found.push(...judged.filter(one => one.standing !== 'speaks').flatMap(one => one.findings), ...speaking.flatMap(one => one.findings))
-  if (speaking.length > 0) found.push(finding('note', 'air.measured', { substances: [...replaced], takenOn: speaking.map(one => one.survey.takenOn).sort().at(-1)! }, [SOURCES.complianceTest]))
+  const measured = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, now.slice(0, 10), prediction.shiftHours)
+  const { judged, pooled, averages } = measured
+  found.push(...judged.flatMap(one => one.findings), ...pooled.flatMap(one => one.findings))
+  if (pooled.length > 0) found.push(finding('note', 'air.measured', { substances: [...averages.keys()], takenOn: pooled.map(one => one.takenOn).sort().at(-1)! }, [SOURCES.complianceTest]))
+  const shown = { prediction, surveys: judged, pooled }
+  const isMeasured = (substance: SubstanceId): boolean => pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
 
+  if (prediction.emission.findings.some(({ code, severity }) => UNPUBLISHED.has(code) && severity === 'hold')) {
+    found.push(...ofPlace)
+    return { ...shown, ...judgeUnpublished(prediction, job, isMeasured, rules, wearer, now, found, missing), found, missing, exposure: null }
+  }
+  sayFume(prediction.emission.findings, found, missing)
   // A hood nobody described or placed is not the same as no hood: there is nothing to judge yet.
   const isHoodKnown = bay.extraction === null || (bay.extraction !== undefined && prediction.hood !== null)
-  if (!prediction.breathed || !isHoodKnown) return { found, missing, prediction, exposure: null, respirator: null, wornApf: null, surveys: judged }
-  const exposure = judgeExposure(prediction.breathed, inForce, rules.actionFraction, prediction.shiftHours, replaced)
-  const { respirator, wornApf } = judgeBreathing(exposure, replaced.size > 0, rules, wearer, now, found)
-  const beside = hall.heldBeside(bay.bayId)
-  if (beside.length > 0) found.push(finding('note', 'air.neighbours-held', { bays: beside, count: beside.length }))
-  return { found, missing, prediction, exposure, respirator, wornApf, surveys: judged }
+  if (!prediction.breathed || !isHoodKnown) return { ...shown, found: [...found, ...ofPlace], missing, exposure: null, respirator: null, wornApf: null }
+  const breathed = together(prediction.breathed, elsewhere.breathed)
+  if (elsewhere.bays.length > 0) found.push(finding('note', 'air.day-of-person', { bays: elsewhere.bays, count: elsewhere.bays.length }))
+  if (elsewhere.unknown.length > 0) found.push(finding('hold', 'air.elsewhere-unknown', { bays: elsewhere.unknown, count: elsewhere.unknown.length }))
+  const beside = hall.unknownBeside(bay.bayId)
+  // Samples of all the dust here, taken while they work, have their share in them.
+  if (beside.length > 0) found.push(finding(isMeasured('total-fume') ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
+  const exposure = judgeExposure(breathed, inForce, rules.actionFraction, prediction.shiftHours, averages)
+  judgeUnmeasured(prediction, breathed, inForce, rules, isMeasured, found)
+  const { respirator, wornApf } = judgeBreathing(exposure, rules, wearer, now, found)
+  found.push(...ofPlace)
+  const held = hall.heldBeside(bay.bayId)
+  if (held.length > 0) found.push(finding('note', 'air.neighbours-held', { bays: held, count: held.length }))
+  return { ...shown, found, missing, exposure, respirator, wornApf }
+}
+
+/** The day of a person: eight-hour sums add up, of the short term and the peak the worse one stands. */
+function together(here: BreathedBySubstance, elsewhere: readonly BreathedBySubstance[]): BreathedBySubstance {
+  const worse = (a: Range, b: Range): Range => ({ low: Math.max(a.low, b.low), mid: Math.max(a.mid, b.mid), high: Math.max(a.high, b.high) })
+  return elsewhere.reduce((day: BreathedBySubstance, other) => {
+    const added = (Object.entries(other) as [SubstanceId, Breathed][]).map(([substance, air]) => {
+      const own = day[substance]
+      return [substance, own ? { ...own, twa: plus(own.twa, air.twa), shortTerm: worse(own.shortTerm, air.shortTerm), peak: worse(own.peak, air.peak) } : air]
+    })
+    return { ...day, ...Object.fromEntries(added) as BreathedBySubstance }
+  }, here)
+}
+
+/**
+ * Fume that nobody publishes never opens by the model. It opens when everything it may hold was measured and keeps to its
+ * limits, or when whoever works brings their own air with a way out: what nobody knows counts as immediately dangerous.
+ */
+function judgeUnpublished({ emission }: BayPrediction, job: Job, isMeasured: (substance: SubstanceId) => boolean, rules: HouseRules, wearer: Wearer | null, now: string, found: Finding[], missing: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
+  const respirator = respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction)
+  const open = toBeMeasured(job.process, job.consumable, job.baseMetal).filter(substance => !isMeasured(substance))
+  const worn = open.length === 0 ? null : judgeWearer(respirator, wearer, now)
+  const isAnswered = open.length === 0 || worn?.protects === true
+  sayFume(emission.findings.map(said => isAnswered && UNPUBLISHED.has(said.code) ? { ...said, severity: 'note' as const } : said), found, missing)
+  if (worn?.protects) {
+    found.unshift(finding('caution', 'respirator.highest-for-unknown', { mask: worn.mask! }, [SOURCES.usDanger]))
+    return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
+  }
+  if (open.length > 0) found.push(finding('note', 'fume.measure-these', { substances: open }, [SOURCES.complianceTest]), ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })))
+  return { respirator, wornApf: null }
+}
+
+/** What nobody measured in a fume that may hold it: where the most of it would be over the action fraction, it holds. */
+function judgeUnmeasured({ emission, shiftHours }: BayPrediction, breathed: BreathedBySubstance, inForce: readonly ExposureRuleSetId[], rules: HouseRules, isMeasured: (substance: SubstanceId) => boolean, found: Finding[]): void {
+  const fume = breathed['total-fume']
+  if (!fume) return
+  const binding = (Object.entries(emission.unmeasured) as [SubstanceId, number][]).filter(([substance, percent]) => {
+    if (isMeasured(substance)) return false
+    const atMost = Object.fromEntries(Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)])) as unknown as Breathed
+    return (judgeExposure({ [substance]: atMost }, inForce, rules.actionFraction, shiftHours).fraction ?? Infinity) > rules.actionFraction
+  })
+  if (binding.length > 0) found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))
 }
 
 /** Judges hood, position and today's check. Without a hood there is nothing to check. */
-function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | null, now: string, { window }: BayPrediction, found: Finding[], missing: Finding[]): void {
+function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | null, now: string, found: Finding[], missing: Finding[]): void {
   if (extraction === undefined) missing.push(finding('hold', 'air.hood-unknown', {}))
   if (!extraction) return
   if (needsPosition(extraction.kind) && position === null) missing.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
-  if (check === null || check.validUntil <= now) missing.push(finding('hold', 'air.extraction-not-checked', {}, [SOURCES.shopPractice]))
+  if (check === null || !stands(check.validUntil, now)) missing.push(finding('hold', 'air.extraction-not-checked', {}, [SOURCES.shopPractice]))
   else {
     const fault = extractionFault(check)
     if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, [SOURCES.shopPractice]))
   }
   if (extraction.flowFrom === 'maker') found.push(finding('caution', 'air.flow-not-measured', {}))
-  // A hood outside its window captures less, and the prediction already counts that: what it says here explains, and does not hold twice.
-  for (const said of window?.findings ?? []) found.push(said.severity === 'hold' ? { ...said, severity: 'caution' } : said)
 }
 
-function sayFume({ emission }: BayPrediction, job: Job, found: Finding[], missing: Finding[]): void {
-  for (const said of emission.findings) (ASKS.has(said.code) ? missing : found).push(said)
-  if (job.startsAt === undefined || job.endsAt === undefined) missing.push(finding('hold', 'air.times-unknown', {}))
-  if (job.arcMinPerH === undefined) missing.push(finding('hold', 'air.arc-time-unknown', {}))
+function sayFume(said: readonly Finding[], found: Finding[], missing: Finding[]): void {
+  // What may be in it and was not measured is judged by how much it could be.
+  for (const one of said) if (one.code !== 'fume.not-measured') (ASKS.has(one.code) ? missing : found).push(one)
 }
+
+/** Not a matter of how much a mask takes away. */
+const NEVER_MASKED = new Set<string>(['exposure.no-limit-known'])
 
 /** Under the action fraction as it is, or under it inside the mask worn. */
-function judgeBreathing(exposure: ExposureJudgement, measured: boolean, rules: HouseRules, wearer: Wearer | null, now: string, found: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
+function judgeBreathing(exposure: ExposureJudgement, rules: HouseRules, wearer: Wearer | null, now: string, found: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
   const respirator = respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction)
   if (exposure.fraction === null) {
-    found.push(finding(measured ? 'note' : 'hold', 'air.no-limit', {}))
+    found.push(...exposure.findings, finding('hold', 'air.no-limit', {}))
     return { respirator, wornApf: null }
   }
   if (exposure.fraction <= rules.actionFraction) {
@@ -137,7 +190,7 @@ function judgeBreathing(exposure: ExposureJudgement, measured: boolean, rules: H
   if (worn.protects) {
     // Inside the mask it is under: what is over outside explains, and does not hold.
     found.unshift(...worn.findings)
-    found.push(...exposure.findings.map(said => said.severity === 'hold' ? { ...said, severity: 'note' as const } : said))
+    found.push(...exposure.findings.map(said => said.severity === 'hold' && !NEVER_MASKED.has(said.code) ? { ...said, severity: 'note' as const } : said))
     return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
   }
   found.push(...exposure.findings, ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })), ...worn.findings.map(said => ({ ...said, severity: 'note' as const })))

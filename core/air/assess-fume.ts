@@ -9,6 +9,7 @@ import type { Emission, FumeQuestion } from '../fume/emission'
 import type { Range } from '../range'
 import { exactly, NOTHING } from '../range'
 import { captureEfficiency } from '../ventilation/capture'
+import { SOURCES } from '../source/sources'
 import { captureWindow } from '../ventilation/capture-window'
 import type { Hood } from '../ventilation/hood'
 import type { ExposureRuleSetId } from '../vocabulary/vocabulary'
@@ -26,13 +27,14 @@ export interface SingleArcQuestion {
 export interface SingleArcAnswer {
   readonly emission: Emission
   readonly breathed: BreathedBySubstance | null
+  /** The near field was given, and not assumed. */
   readonly hasNearField: boolean
   readonly judgement: ExposureJudgement | null
   readonly findings: readonly Finding[]
 }
 
-/** Without a near field the whole room is one zone: stirred so hard that near and far are alike. */
-const STIRRED_M_PER_S = 1e6
+/** The tightest near field and the stillest air that are usual round a welder: taken where nobody said. Source: `twoZone`, `stillAir`. */
+export const STRICTEST_NEAR_FIELD = { radiusM: 0.3, airSpeedMPerS: 0.06 } as const
 
 /**
  * What one arc in one room comes to: the same functions as a bay of a hall, with one bay. Starts clean; no other exposure.
@@ -40,30 +42,28 @@ const STIRRED_M_PER_S = 1e6
  * @returns no concentrations where something needed is missing; the findings name it
  */
 export function assessSingleArc({ job, room, capture, hood, ruleSets }: SingleArcQuestion): SingleArcAnswer {
-  // A coating that nobody gave is taken as none, and said so: the caller may not have been asked.
-  const emission = emissionOf({ ...job, coating: job.coating ?? 'none' })
+  const emission = emissionOf(job)
   const findings: Finding[] = [...emission.findings]
-  if (job.coating === undefined) findings.push(finding('caution', 'fume.bare-assumed', {}))
   if (job.arcMinPerH === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'arcTime' }))
   if (job.hours === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'hours' }))
   if (!ruleSets) findings.push(finding('note', 'exposure.strictest-assumed', {}))
-  if (!room.nearField) findings.push(finding('caution', 'exposure.room-only', {}))
-  const airSpeed = room.nearField?.airSpeedMPerS ?? 0.15
+  const nearField = room.nearField ?? STRICTEST_NEAR_FIELD
+  if (!room.nearField) findings.push(finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir]))
   let taken: Range = capture ? exactly(capture.efficiency) : NOTHING
   const isUnplaced = hood !== undefined && hood.distanceM === undefined && hood.kind !== 'booth' && hood.kind !== 'gun'
   if (isUnplaced) findings.push(finding('hold', 'air.position-unknown', {}))
   else if (hood) {
-    const question = { hood, distanceM: hood.distanceM ?? 0, process: job.process, currentA: job.currentA, crossDraughtMPerS: hood.crossDraughtMPerS ?? airSpeed }
+    const question = { hood, distanceM: hood.distanceM ?? 0, process: job.process, currentA: job.currentA, crossDraughtMPerS: hood.crossDraughtMPerS ?? nearField.airSpeedMPerS }
     taken = captureEfficiency(question) ?? NOTHING
     findings.push(...captureWindow(question).findings)
   }
   const inForce = ruleSets ?? EXPOSURE_RULE_SETS
-  if (isUnplaced || !emission.substances['total-fume'] || job.arcMinPerH === undefined || job.hours === undefined) {
+  if (isUnplaced || !emission.substances['total-fume'] || emission.findings.some(({ severity }) => severity === 'hold') || job.arcMinPerH === undefined || job.hours === undefined) {
     return { emission, breathed: null, hasNearField: room.nearField !== undefined, judgement: null, findings }
   }
   const hall = {
     isOpenAir: false, volumeM3: room.volumeM3, ceilingM: 5, supplyM3PerS: room.supplyM3PerS, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0,
-    nearFieldRadiusM: room.nearField?.radiusM ?? 0.5, airSpeedMPerS: room.nearField ? airSpeed : STIRRED_M_PER_S,
+    nearFieldRadiusM: nearField.radiusM, airSpeedMPerS: nearField.airSpeedMPerS,
   }
   const work = { fromMin: 0, toMin: job.hours * 60, arcMinPerH: job.arcMinPerH, emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { mgPerMin }]) => [id, mgPerMin])) }
   const breathed = hallShift(hall, [{ hood: hood ? { flowM3PerS: hood.flowM3PerS, returnsAir: false, filterEfficiency: 0 } : null, capture: taken, work: [work] }], { shiftHours: job.hours }).at(0)

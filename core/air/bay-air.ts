@@ -1,4 +1,6 @@
 import type { Extraction } from '../hall/hall-state'
+import type { ExtractionFault } from './air-findings'
+import { stands } from '../time/instant'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Hood } from '../ventilation/hood'
@@ -19,7 +21,28 @@ export interface BayAir {
   /** Null: it has none. Undefined: nobody has said. */
   readonly extraction: Extraction | null | undefined
   readonly position: HoodPosition | null
+  readonly personId: string | null
+  /** Today's look at the extraction; left out where a plan is tried: then it is taken to run as it should. */
+  readonly check?: ExtractionCheck | null
 }
+
+/** Does the hood draw now: looked at today and nothing wrong? Without a hood there is nothing to run. */
+export const isHoodRunning = ({ extraction, check }: Pick<BayAir, 'extraction' | 'check'>, now: string): boolean =>
+  Boolean(extraction) && (check === undefined || (check !== null && stands(check.validUntil, now) && extractionFault(check) === null))
+
+/** The instructor's check of the extraction, good until the shop day ends. */
+export interface ExtractionCheck {
+  readonly on: boolean
+  readonly damperOpen: boolean
+  readonly inPosition: boolean
+  /** Smoke or a strip of paper is drawn in. */
+  readonly draws: boolean
+  readonly validUntil: string
+}
+
+/** What a check of the extraction found wrong first, in the order it is looked for; null when it draws as it should. */
+export const extractionFault = ({ on, damperOpen, inPosition, draws }: Omit<ExtractionCheck, 'validUntil'>): ExtractionFault | null =>
+  !on ? 'off' : !damperOpen ? 'damper-shut' : !inPosition ? 'out-of-position' : draws ? null : 'no-draw'
 
 /** Kinds that stand where they were built: their distance is still set, but not whether beside or above. */
 const KIND_WHEN: Readonly<Record<Extraction['kind'], (placement: HoodPosition['placement']) => HoodKindId>> = {
@@ -35,7 +58,7 @@ export const needsPosition = (kind: Extraction['kind']): boolean => kind !== 'bo
 export function hoodAtWork(extraction: Extraction | null | undefined, position: HoodPosition | null): { readonly hood: Hood, readonly distanceM: number } | null {
   if (!extraction || (needsPosition(extraction.kind) && !position)) return null
   const { kind, diameterM, widthM, heightM, flanged, flowM3PerS } = extraction
-  return { hood: { kind: KIND_WHEN[kind](position?.placement ?? 'beside'), diameterM, widthM, heightM, flanged, flowM3PerS }, distanceM: position?.distanceM ?? 0 }
+  return { hood: { kind: KIND_WHEN[kind](position?.placement ?? 'beside'), diameterM, widthM, heightM, flanged, flowM3PerS, ...kind === 'arm' ? { isMovable: true } : {} }, distanceM: position?.distanceM ?? 0 }
 }
 
 /** One text for one thing, its fields in one order: what comes back from the record has them sorted. */

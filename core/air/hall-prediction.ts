@@ -2,9 +2,11 @@ import type { Finding } from '../finding'
 import type { BreathedBySubstance, HallBay, HallShift } from '../exposure/hall-shift'
 import { hallShift } from '../exposure/hall-shift'
 import type { FumeDataSheets } from '../fume/data-sheets'
+import { sheetFor } from '../fume/data-sheets'
 import type { Emission } from '../fume/emission'
 import { emissionOf } from '../fume/emission'
-import { dayWork } from '../job/day-work'
+import type { JobSpan, ShopClock } from '../job/day-work'
+import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Range } from '../range'
 import { NOTHING } from '../range'
@@ -14,21 +16,22 @@ import { captureWindow } from '../ventilation/capture-window'
 import type { HallAir } from '../ventilation/hall'
 import type { Hood } from '../ventilation/hood'
 import type { BayAir } from './bay-air'
-import { hoodAtWork } from './bay-air'
+import { hoodAtWork, isHoodRunning } from './bay-air'
 
 /** Everything that the air of a hall is predicted from. */
-export interface HallQuestion {
+export interface HallQuestion extends ShopClock {
   readonly hall: HallAir
   readonly bays: readonly BayAir[]
   readonly sheets: FumeDataSheets
   readonly shiftHours: number
-  readonly shopDayHour: number
   readonly now: string
   /**
    * May a bay strike with what it makes by itself? One that may not burns no arc, and its fume is not counted at the others.
    * All may when left out.
+   *
+   * @param alone what is breathed there of its own arcs; null where its fume cannot be said
    */
-  readonly mayStrike?: (bayId: string, alone: BreathedBySubstance, shiftHours: number) => boolean
+  readonly mayStrike?: (bayId: string, alone: BreathedBySubstance | null, shiftHours: number) => boolean
 }
 
 /** What is predicted for one bay. */
@@ -49,15 +52,23 @@ export interface HallPrediction {
   readonly hall: HallAir
   /** Bays with work today. */
   readonly welders: number
-  /** Other bays on hold by their own air, or whose fume nobody can say: they may not strike, and are not counted. */
+  /** Other bays on hold by their own air: they may not strike, and are not counted. */
   heldBeside(bayId: string): readonly string[]
+  /** Other bays that may strike though nobody can say what they make: what they add here is not known. */
+  unknownBeside(bayId: string): readonly string[]
+  /**
+   * What somebody breathes at a bay in their own work there today, and nothing of the rest of their day.
+   *
+   * @returns `none` without work of theirs there, `unknown` where its fume cannot be said
+   */
+  breathedBy(personId: string, bayId: string): BreathedBySubstance | 'none' | 'unknown'
   /** Null for a bay that is not in this hall. */
   bay(bayId: string): BayPrediction | null
 }
 
 /** The fume of a job. A width that was stripped counts only when the job says the coating is stripped. */
 export const jobEmission = (job: Job, sheets: FumeDataSheets): Emission =>
-  emissionOf({ ...job, strippedWidthMm: job.coatingStripped ? job.strippedWidthMm : 0 }, job.consumable && sheets[job.consumable])
+  emissionOf({ ...job, strippedWidthMm: job.coatingStripped ? job.strippedWidthMm : 0 }, sheetFor(sheets, job.process, job.consumable))
 
 /** The weak end of the plume: the harder one to receive. */
 const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => currentRangeA ? currentRangeA[0] : currentA
@@ -66,24 +77,36 @@ const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => 
  * Predicts the air of a hall from the day's work of all its bays. Each part is worked out when it is asked for, once.
  * Source: `core/fume`, `core/ventilation`, `core/exposure`.
  */
-export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, now, mayStrike }: HallQuestion): HallPrediction {
+export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion): HallPrediction {
+  const clock = { shopDayHour, timeZone }
+  const isKnown = (made: Emission): boolean => made.substances['total-fume'] !== undefined && !made.findings.some(({ severity }) => severity === 'hold')
+  const emissions = new Map<Job, Emission>()
+  const emissionOfJob = (job: Job): Emission => {
+    const found = emissions.get(job) ?? jobEmission(job, sheets)
+    emissions.set(job, found)
+    return found
+  }
+  const canBeSaid = ({ job }: JobSpan): boolean => job.arcMinPerH !== undefined && isKnown(emissionOfJob(job))
   const parts = bays.map((bay) => {
     const spans = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
-    const emission = bay.job ? jobEmission(bay.job, sheets) : null
+    const emission = bay.job ? emissionOfJob(bay.job) : null
     const at = hoodAtWork(bay.extraction, bay.position)
     const question = at && bay.job ? { ...at, process: bay.job.process, currentA: lowestCurrent(bay.job), crossDraughtMPerS: hall.airSpeedMPerS } : null
+    // A hood that is off, not looked at today, or of an idle bay draws nothing out of the hall.
+    const draws = at !== null && bay.job !== null && isHoodRunning(bay, now)
+    const isReady = bay.extraction === null || draws
     const capture = question ? captureEfficiency(question) ?? NOTHING : NOTHING
-    const work = spans.flatMap(({ job, fromMin, toMin }) => {
-      const made = job === bay.job ? emission! : jobEmission(job, sheets)
-      const isKnown = made.substances['total-fume'] !== undefined && !made.findings.some(({ severity }) => severity === 'hold')
-      return isKnown && job.arcMinPerH !== undefined ? [{ fromMin, toMin, arcMinPerH: job.arcMinPerH, emission: Object.fromEntries(Object.entries(made.substances).map(([id, { mgPerMin }]) => [id, mgPerMin])) }] : []
-    })
-    const isOwnKnown = bay.job === null || spans.length === 0 ? false : work.length === spans.length
-    const hallBay: HallBay = { hood: at && bay.extraction ? { flowM3PerS: at.hood.flowM3PerS, returnsAir: bay.extraction.returnsAir, filterEfficiency: bay.extraction.filterEfficiency } : null, capture, work }
-    return { bay, emission, at, question, capture, hallBay, isOwnKnown }
+    const work = spans.filter(canBeSaid).map(({ job, fromMin, toMin }) => ({
+      fromMin, toMin, arcMinPerH: job.arcMinPerH!, emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { mgPerMin }]) => [id, mgPerMin])),
+    }))
+    const isOwnKnown = bay.job !== null && spans.length > 0 && work.length === spans.length
+    const hallBay: HallBay = { hood: draws && bay.extraction ? { flowM3PerS: at.hood.flowM3PerS, returnsAir: bay.extraction.returnsAir, filterEfficiency: bay.extraction.filterEfficiency } : null, capture, work }
+    return { bay, spans, emission, at, question, capture, hallBay, isOwnKnown, isReady }
   })
+  const comingsAndGoings = bays.flatMap(({ earlierJobs, job, personId }) =>
+    [...new Set([personId, ...earlierJobs.map(one => one.personId)])].flatMap(who => who === null ? [] : workOf(who, earlierJobs, { job, personId }, clock, now).flatMap(({ fromMin, toMin }) => [fromMin, toMin])))
   let shift: HallShift | undefined
-  const solve = (): HallShift => shift ??= hallShift(hall, parts.map(({ hallBay }) => hallBay), { shiftHours })
+  const solve = (): HallShift => shift ??= hallShift(hall, parts.map(({ hallBay }) => hallBay), { shiftHours, cutsMin: comingsAndGoings })
   const hoursAt = ({ hallBay: { work } }: typeof parts[number]): number =>
     work.length === 0 ? shiftHours : Math.max(shiftHours, (Math.max(...work.map(w => w.toMin)) - Math.min(...work.map(w => w.fromMin))) / 60)
   const striking = new Map<number, boolean>()
@@ -91,24 +114,38 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, now, 
     const found = striking.get(spot)
     if (found !== undefined) return found
     const part = parts[spot]!
-    const may = part.hallBay.work.length > 0 && (!part.isOwnKnown || !mayStrike || mayStrike(part.bay.bayId, solve().at(spot, from => from === spot), hoursAt(part)))
+    const alone = (): BreathedBySubstance | null => part.isOwnKnown ? solve().at(spot, from => from === spot) : null
+    // A bay whose arcs are over for today has burnt them, whatever it may do next.
+    const may = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone(), hoursAt(part)))
     striking.set(spot, may)
     return may
   }
   const known = new Map<string, BayPrediction>()
+  const spotOf = (bayId: string): number => parts.findIndex(({ bay }) => bay.bayId === bayId)
   return {
     hall,
     welders: parts.filter(({ bay }) => bay.job !== null).length,
-    heldBeside: bayId => parts.filter(({ bay, isOwnKnown }, spot) => bay.bayId !== bayId && bay.job !== null && !(isOwnKnown && burns(spot))).map(({ bay }) => bay.bayId),
+    heldBeside: bayId => parts.filter(({ bay }, spot) => bay.bayId !== bayId && bay.job !== null && !burns(spot)).map(({ bay }) => bay.bayId),
+    unknownBeside: bayId => parts.filter(({ bay, spans, hallBay }, spot) => bay.bayId !== bayId && spans.length > hallBay.work.length && burns(spot)).map(({ bay }) => bay.bayId),
+    breathedBy: (personId, bayId) => {
+      const spot = spotOf(bayId)
+      const part = parts[spot]
+      if (!part) return 'none'
+      const { bay } = part
+      if (bay.personId === personId && bay.job !== null && jobSpan(bay.job, shopDayHour) === null) return 'unknown'
+      const spans = workOf(personId, bay.earlierJobs, bay, clock, now)
+      if (spans.length === 0) return 'none'
+      return spans.every(canBeSaid) && part.hallBay.work.length > 0 ? solve().at(spot, from => from === spot || burns(from), spans) : 'unknown'
+    },
     bay: (bayId) => {
       const found = known.get(bayId)
       if (found) return found
-      const spot = parts.findIndex(({ bay }) => bay.bayId === bayId)
+      const spot = spotOf(bayId)
       const part = parts[spot]
       if (!part) return null
       const { emission, at, question, capture, isOwnKnown } = part
       const prediction: BayPrediction = {
-        emission: emission ?? { substances: {}, findings: [] as readonly Finding[] },
+        emission: emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} },
         hood: at?.hood ?? null, distanceM: at?.distanceM ?? null, capture,
         window: question ? captureWindow(question) : null,
         breathed: isOwnKnown ? solve().at(spot, from => from === spot || burns(from)) : null,

@@ -5,12 +5,15 @@ import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
 import type { ExposureLimit } from '../exposure/limits'
 import { limitsFor } from '../exposure/limits'
+import { briefScalaDaily } from '../exposure/long-shift'
+import type { MeasuredAverages } from '../exposure/judge-exposure'
+import { withInherited } from '../exposure/rule-sets'
 import type { ComplianceAnswer, SampleVerdict } from '../samples/compliance'
 import { judgeSamples } from '../samples/compliance'
 import type { Survey, SurveyPlace } from '../samples/survey'
 import type { ExposureRuleSetId, SubstanceId } from '../vocabulary/vocabulary'
 
-/** A survey judged: which limit decided, and how. */
+/** A survey judged by itself: which limit decided, and how. */
 export interface JudgedSurvey {
   readonly survey: Survey
   readonly standing: 'speaks' | 'aged-out' | 'other-work' | 'withdrawn'
@@ -22,7 +25,7 @@ export interface JudgedSurvey {
 
 const HARDEST: readonly SampleVerdict[] = ['non-compliant', 'no-decision', 'compliant']
 
-function changedSince(survey: Survey, place: SurveyPlace): 'job' | 'room' | 'hood' | null {
+function changedSince(survey: Pick<Survey, 'place'>, place: SurveyPlace): 'job' | 'room' | 'hood' | null {
   if (survey.place.jobKey !== place.jobKey) return 'job'
   if (survey.place.roomKey !== place.roomKey) return 'room'
   return survey.place.hoodKey === place.hoodKey ? null : 'hood'
@@ -32,51 +35,75 @@ function changedSince(survey: Survey, place: SurveyPlace): 'job' | 'room' | 'hoo
 export interface JudgedResults { readonly limit: ExposureLimit, readonly answer: ComplianceAnswer }
 
 /**
- * Judges shift averages against every eight-hour limit in force for their substance; the hardest verdict stands.
+ * Judges shift averages against every eight-hour limit in force for their substance; the hardest verdict stands. A
+ * substance that no set in force knows borrows the strictest eight-hour limit known.
  *
  * @param results mg/m³, metals as the element
- * @returns null where no limit in force knows the substance
+ * @param shiftHours above eight, eight-hour limits count lower: an average over the shift alone is compared with them
+ * @returns null where no eight-hour limit is known
  */
-export function judgeAgainstLimits(results: readonly SampleValue[], substance: SubstanceId, inForce: readonly ExposureRuleSetId[]): JudgedResults | null {
-  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => valueMgPerM3 / perElement
-  const judged = limitsFor(substance).filter(limit => limit.kind === 'twa' && inForce.includes(limit.ruleSet))
-    .map(limit => ({ limit, answer: judgeSamples(results, counted(limit)) }))
+export function judgeAgainstLimits(results: readonly SampleValue[], substance: SubstanceId, asked: readonly ExposureRuleSetId[], shiftHours = 8): JudgedResults | null {
+  const inForce = withInherited(asked)
+  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => valueMgPerM3 / perElement * briefScalaDaily(shiftHours)
+  const known = limitsFor(substance).filter(limit => limit.kind === 'twa')
+  const binding = known.filter(limit => inForce.includes(limit.ruleSet))
+  const isSilent = !limitsFor(substance).some(limit => inForce.includes(limit.ruleSet))
+  const judged = (isSilent ? known : binding).map(limit => ({ limit, answer: judgeSamples(results, counted(limit)) }))
   return judged.sort((a, b) => HARDEST.indexOf(a.answer.verdict) - HARDEST.indexOf(b.answer.verdict) || counted(a.limit) - counted(b.limit))[0] ?? null
 }
 
-/** Judges a survey against every eight-hour limit in force for its substance; the hardest verdict stands. */
-export function judgeSurvey(survey: Survey, place: SurveyPlace | null, inForce: readonly ExposureRuleSetId[], months: number, today: string): JudgedSurvey {
-  const { substance, takenOn } = survey
-  const silent = { survey, limit: null, answer: null }
-  if (survey.withdrawn) return { ...silent, standing: 'withdrawn', findings: [] }
-  const sample = survey.results.map(({ mgPerM3, isBelowLoq }) => ({ value: mgPerM3, isBelowLoq }))
-  const hardest = judgeAgainstLimits(sample, substance, inForce)
-  const shown = { survey, limit: hardest?.limit ?? null, answer: hardest?.answer ?? null }
+/** What makes a survey speak here or not. */
+function standingOf(survey: Survey, place: SurveyPlace | null, months: number, today: string): Pick<JudgedSurvey, 'standing' | 'findings'> {
+  const { takenOn, substance } = survey
+  if (survey.withdrawn) return { standing: 'withdrawn', findings: [] }
   const changed = place === null ? 'job' : changedSince(survey, place)
-  if (changed) return { ...shown, standing: 'other-work', findings: [finding('note', 'samples.other-work', { substance, takenOn, changed })] }
-  if (today >= monthsAfter(takenOn, months)) return { ...shown, standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
-  if (!hardest) return { ...shown, standing: 'speaks', findings: [] }
-  const { answer, limit } = hardest
-  const said = { substance, n: answer.n, takenOn }
-  const sources = [SOURCES.complianceTest, limit.source]
-  const verdict = answer.verdict === 'compliant' ? finding('note', 'samples.compliant', said, sources)
-    : answer.verdict === 'non-compliant' ? finding('hold', 'samples.non-compliant', said, sources)
-      : finding('hold', 'samples.no-decision', said, sources)
-  return { ...shown, standing: 'speaks', findings: [verdict, ...answer.findings] }
+  if (changed) return { standing: 'other-work', findings: [finding('note', 'samples.other-work', { substance, takenOn, changed })] }
+  if (today >= monthsAfter(takenOn, months)) return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
+  return { standing: 'speaks', findings: [] }
 }
 
-/** The surveys of a bay, the newest that speaks for each substance kept; what it says replaces the prediction. */
-export function judgeSurveys(surveys: readonly Survey[], place: SurveyPlace | null, inForce: readonly ExposureRuleSetId[], months: number, today: string): {
+const valuesOf = ({ results }: Survey): readonly SampleValue[] => results.map(({ mgPerM3, isBelowLoq }) => ({ value: mgPerM3, isBelowLoq }))
+
+/** What several surveys of one substance at one place come to together. */
+export interface PooledSurvey {
+  readonly substance: SubstanceId
+  readonly surveys: readonly Survey[]
+  readonly takenOn: string
+  readonly limit: ExposureLimit
+  readonly answer: ComplianceAnswer
+  readonly findings: readonly Finding[]
+}
+
+/** Everything that was measured here judged: each survey by itself for showing, and what speaks of one substance as one sample. */
+export interface MeasuredAir {
   readonly judged: readonly JudgedSurvey[]
-  readonly speaking: readonly JudgedSurvey[]
-  readonly replaced: ReadonlySet<SubstanceId>
-} {
-  const judged = surveys.map(survey => judgeSurvey(survey, place, inForce, months, today))
-  const newest = new Map<SubstanceId, JudgedSurvey>()
-  for (const one of judged) {
-    if (one.standing !== 'speaks' || one.answer === null) continue
-    const before = newest.get(one.survey.substance)
-    if (!before || one.survey.takenOn >= before.survey.takenOn) newest.set(one.survey.substance, one)
-  }
-  return { judged, speaking: [...newest.values()], replaced: new Set(newest.keys()) }
+  readonly pooled: readonly PooledSurvey[]
+  /** Averages that answer in place of the model. */
+  readonly averages: MeasuredAverages
+}
+
+/**
+ * The surveys of a bay. Everything that speaks for the same place, job and substance is one sample: a few low results of
+ * today do not put aside the failing ones of the day before. The average answers for eight-hour limits alone.
+ */
+export function judgeSurveys(surveys: readonly Survey[], place: SurveyPlace | null, inForce: readonly ExposureRuleSetId[], months: number, today: string, shiftHours = 8): MeasuredAir {
+  const judged = surveys.map((survey): JudgedSurvey => {
+    const alone = survey.withdrawn ? null : judgeAgainstLimits(valuesOf(survey), survey.substance, inForce, shiftHours)
+    return { survey, limit: alone?.limit ?? null, answer: alone?.answer ?? null, ...standingOf(survey, place, months, today) }
+  })
+  const speaking = judged.filter(({ standing }) => standing === 'speaks').map(({ survey }) => survey)
+  const pooled = [...new Set(speaking.map(({ substance }) => substance))].flatMap((substance): PooledSurvey[] => {
+    const together = speaking.filter(survey => survey.substance === substance)
+    const hardest = judgeAgainstLimits(together.flatMap(valuesOf), substance, inForce, shiftHours)
+    if (!hardest) return []
+    const { limit, answer } = hardest
+    const takenOn = together.map(survey => survey.takenOn).sort().at(-1)!
+    const said = { substance, n: answer.n, takenOn }
+    const sources = [SOURCES.complianceTest, limit.source]
+    const verdict = answer.verdict === 'compliant' ? finding('note', 'samples.compliant', said, sources)
+      : answer.verdict === 'non-compliant' ? finding('hold', 'samples.non-compliant', said, sources)
+        : finding('hold', 'samples.no-decision', said, sources)
+    return [{ substance, surveys: together, takenOn, limit, answer, findings: [verdict, ...answer.findings] }]
+  })
+  return { judged, pooled, averages: new Map(pooled.map(({ substance, answer }) => [substance, answer.test === 'statistical' ? answer.summary?.utl95_70 ?? null : null])) }
 }

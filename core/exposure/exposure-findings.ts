@@ -11,7 +11,9 @@ export interface ExposureFindings {
   'exposure.carcinogen': Record<string, never>
   'exposure.long-shift': { shiftHours: number, factor: number }
   'exposure.strictest-assumed': Record<string, never>
-  'exposure.room-only': Record<string, never>
+  'exposure.limit-borrowed': { substance: SubstanceId, ruleSet: ExposureRuleSetId }
+  'exposure.no-limit-known': { substance: SubstanceId }
+  'exposure.near-field-assumed': { radiusM: number, airSpeedMPerS: number }
   'exposure.advises-only': Record<string, never>
   'respirator.needed': { apf: number, masks: readonly MaskId[] }
   'respirator.none-enough': { apf: number }
@@ -24,4 +26,8 @@ export interface ExposureFindings {
   'respirator.not-shaven': Record<string, never>
   'respirator.shave-not-checked': Record<string, never>
   'respirator.oxygen-lack': Record<string, never>
+  'respirator.immediate-danger': { substances: readonly SubstanceId[] }
+  'respirator.high-efficiency': { substances: readonly SubstanceId[] }
+  'respirator.highest-for-unknown': { mask: MaskId }
+  'respirator.not-in-register': { mask: MaskId }
 }

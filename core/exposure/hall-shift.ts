@@ -47,7 +47,12 @@ export interface HallShiftOptions {
   readonly shiftHours: number
   /** Count the fume that the incoming air carries; on unless turned off. */
   readonly withBackground?: boolean
+  /** Further minutes of the day at which somebody may come or go. */
+  readonly cutsMin?: readonly number[]
 }
+
+/** A part of the day, in minutes from the start of the shop day. */
+export interface Stay { readonly fromMin: number, readonly toMin: number }
 
 const MINUTE = 60
 const REFERENCE_MIN = 480
@@ -58,15 +63,19 @@ interface Response { readonly shiftMean: number, readonly nearMean: number, read
 const NO_RESPONSE: Response = { shiftMean: 0, nearMean: 0, farMean: 0, farAtEnd: 0 }
 
 /** How the day of one listener is cut: while working they stand in their near field, else in the hall. */
-interface Listener { readonly spot: number, readonly work: readonly ArcWork[], readonly fromMin: number, readonly toMin: number, readonly workMin: number }
+interface Listener { readonly spot: number, readonly work: readonly Stay[], /** Only their minutes of work count here: the rest of the day is counted elsewhere. */ readonly isVisit: boolean, readonly fromMin: number, readonly toMin: number, readonly workMin: number }
 
 function listenerAt(spot: number, work: readonly ArcWork[], shiftHours: number): Listener {
   const fromMin = Math.min(...work.map(w => w.fromMin))
   const lastMin = Math.max(...work.map(w => w.toMin))
-  return { spot, work, fromMin, toMin: Math.max(lastMin, fromMin + shiftHours * 60), workMin: work.reduce((total, w) => total + w.toMin - w.fromMin, 0) }
+  return { spot, work, isVisit: false, fromMin, toMin: Math.max(lastMin, fromMin + shiftHours * 60), workMin: minutesOf(work) }
 }
 
-const isOn = (work: readonly ArcWork[], fromMin: number, toMin: number): boolean => work.some(w => w.fromMin <= fromMin && w.toMin >= toMin)
+const minutesOf = (stays: readonly Stay[]): number => stays.reduce((total, stay) => total + stay.toMin - stay.fromMin, 0)
+const visitorAt = (spot: number, work: readonly Stay[]): Listener =>
+  ({ spot, work, isVisit: true, fromMin: Math.min(...work.map(stay => stay.fromMin)), toMin: Math.max(...work.map(stay => stay.toMin)), workMin: minutesOf(work) })
+
+const isOn = (work: readonly Stay[], fromMin: number, toMin: number): boolean => work.some(w => w.fromMin <= fromMin && w.toMin >= toMin)
 
 /** A unit source run through the whole day: every zone's mean and end in every stretch between two cuts. */
 function runThroughDay(zones: Zones, zone: number, source: { readonly fromMin: number, readonly toMin: number }, cuts: readonly number[]): readonly (Advanced | null)[] {
@@ -94,7 +103,7 @@ function listen(day: readonly (Advanced | null)[], listener: Listener, cuts: rea
     const [from, to] = [cuts[i]!, cuts[i + 1]!]
     if (!stretch || from < listener.fromMin || to > listener.toMin) return
     const minutes = to - from
-    if (!isOn(listener.work, from, to)) total += stretch.meanMgPerM3[FAR_FIELD]! * minutes
+    if (!isOn(listener.work, from, to)) total += listener.isVisit ? 0 : stretch.meanMgPerM3[FAR_FIELD]! * minutes
     else {
       total += stretch.meanMgPerM3[near]! * minutes
       nearTotal += stretch.meanMgPerM3[near]! * minutes
@@ -127,9 +136,10 @@ export interface HallShift {
    * What the person at one bay breathes over the shift, from every arc in the hall: every substance that any bay emits.
    *
    * @param isCounted which bays' arcs burn; all when left out
+   * @param stays only these minutes at the bay, of somebody who spends the rest of the day elsewhere; cut by `cutsMin`
    * @throws RangeError when the bay has no work to breathe at
    */
-  at(spot: number, isCounted?: (spot: number) => boolean): BreathedBySubstance
+  at(spot: number, isCounted?: (spot: number) => boolean, stays?: readonly Stay[]): BreathedBySubstance
 }
 
 /**
@@ -142,18 +152,18 @@ export interface HallShift {
  * @param bays every bay of the hall; one without work breathes nothing and is not asked
  * Source: `twoZone`, `wellMixed`; the sum derived here.
  */
-export function hallShift(hall: HallAir, bays: readonly HallBay[], { shiftHours, withBackground = true }: HallShiftOptions): HallShift {
+export function hallShift(hall: HallAir, bays: readonly HallBay[], { shiftHours, withBackground = true, cutsMin = [] }: HallShiftOptions): HallShift {
   const listeners = bays.map((bay, spot) => bay.work.length > 0 ? listenerAt(spot, bay.work, shiftHours) : null)
-  const cuts = [...new Set(listeners.flatMap(listener => listener ? [listener.fromMin, listener.toMin, ...listener.work.flatMap(w => [w.fromMin, w.toMin])] : []))].sort((a, b) => a - b)
+  const cuts = [...new Set([...cutsMin, ...listeners.flatMap(listener => listener ? [listener.fromMin, listener.toMin, ...listener.work.flatMap(w => [w.fromMin, w.toMin])] : [])])].sort((a, b) => a - b)
   const zonesOf = lazily((what: Aerosol) => hallZones(hall, bays, what))
   const dayOf = lazily((key: string) => {
     const [what, zone, fromMin, toMin] = key.split(' ') as [Aerosol, string, string, string]
     return runThroughDay(zonesOf(what), Number(zone), { fromMin: Number(fromMin), toMin: Number(toMin) }, cuts)
   })
 
-  function at(spot: number, isCounted: (spot: number) => boolean = () => true): BreathedBySubstance {
+  function at(spot: number, isCounted: (spot: number) => boolean = () => true, stays?: readonly Stay[]): BreathedBySubstance {
     const own = bays[spot]
-    const listener = listeners[spot]
+    const listener = stays && stays.length > 0 ? visitorAt(spot, stays) : listeners[spot]
     if (!own || !listener) throw new RangeError('a bay without work has nobody to breathe')
     const heardOf = lazily((key: string) => listen(dayOf(key), listener, cuts))
     const runOf = lazily((key: string) => {

@@ -58,10 +58,9 @@ function loadingOf(coating: CoatingId, thicknessMm: number): { readonly substanc
     }
     // 2.5 to 10 µm of zinc.
     case 'zinc-plated': return { substance: 'zinc', gPerM2: { low: 18, mid: 45, high: 72 }, airborne: AIRBORNE_ZINC, source: SOURCES.galvanising }
-    // An unnamed primer may be zinc-rich.
-    case 'primer': return { substance: 'zinc', gPerM2: { low: 60, mid: 120, high: 300 }, airborne: AIRBORNE_ZINC, source: SOURCES.burnOff }
     // 1 to 20 mg/cm², industrial red lead up to 50.
     case 'lead-paint': return { substance: 'lead', gPerM2: { low: 10, mid: 50, high: 500 }, airborne: AIRBORNE_LEAD, source: SOURCES.leadPaint }
+    // An unnamed primer or paint may hold zinc, lead or chromate: nobody can say.
     default: return null
   }
 }

@@ -1,7 +1,11 @@
-import type { ConsumableId, SubstanceId } from '../vocabulary/vocabulary'
+import { USUAL_CHOICES } from '../job/usual-choices'
+import type { ConsumableId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
+import { PROCESSES } from '../vocabulary/vocabulary'
 
 /** What the maker's fume data sheet of a consumable says, as the shop typed it in: chalk over the pencil of the tables. */
 export interface FumeDataSheet {
+  /** The process it was measured with: it speaks for no other. Null on a sheet from before that was asked, which speaks for none. */
+  readonly process: ProcessId | null
   readonly consumable: ConsumableId
   /** The sheet as it is called, with its date or issue. */
   readonly title: string
@@ -18,3 +22,12 @@ export const DATA_SHEET_LIMITS = {
   fumeMgPerS: { min: 0.001, max: 500 },
   compositionPercent: { min: 0, max: 100 },
 } as const
+
+/** A sheet is measured at one current on one machine: what it lists is spread by this much either way, rate and share. House choice, no source. */
+export const SHEET_SPREAD = { rate: 0.3, share: 0.2 } as const
+
+/** The process that a consumable is ordinarily used with, where there is just one. */
+export function onlyProcessOf(consumable: ConsumableId): ProcessId | null {
+  const users = PROCESSES.filter(process => USUAL_CHOICES[process].consumables.includes(consumable))
+  return users.length === 1 ? users[0]! : null
+}

@@ -2,7 +2,7 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { PROCESS_TRAITS } from '../vocabulary/process-traits'
 import type { Range } from '../range'
-import { around, each, exactly, plus, times } from '../range'
+import { around, each, plus, times } from '../range'
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../vocabulary/vocabulary'
@@ -10,10 +10,13 @@ import { coatingBurnOff, widthToStripMm, ZNO_PER_ZN } from './coating-burn-off'
 import type { FumeKnowledge } from './consumable-fume'
 import { fumeKnowledge } from './consumable-fume'
 import type { FumeDataSheet } from './data-sheet'
+import { SHEET_SPREAD } from './data-sheet'
 import { FACTOR_SPREAD } from './emission-factors'
 import type { Composition } from './fume-composition'
 import { COMPOSITIONS } from './fume-composition'
 import { gasesAtArc, mgPerMinFromMl } from './gases'
+import type { AtMostPercent } from './may-hold'
+import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
 import { meltingRateGPerMin } from './melting-rate'
 
@@ -44,47 +47,65 @@ export interface SubstanceEmission {
 export interface Emission {
   readonly substances: Readonly<Partial<Record<SubstanceId, SubstanceEmission>>>
   readonly findings: readonly Finding[]
+  /** Substances that the fume may hold and that nobody measured: at most this share of it, % by mass. */
+  readonly unmeasured: AtMostPercent
 }
-
-const CONCERNS: readonly SubstanceId[] = ['manganese', 'chromium-vi', 'nickel', 'lead', 'cadmium', 'fluorides']
 
 /**
  * What an arc puts into the air, substance by substance, with its spread.
  * Total fume is melting rate × factor; metals by their own factor where one was measured, else by the family's composition;
- * a coating adds what burns off. A shop's own data sheet replaces the tables. Unknown is a hold, never a zero.
+ * a coating adds what burns off. A shop's own data sheet speaks before the tables for what it lists, in the process it was
+ * measured with; what it leaves out stays with them. Unknown is a hold, never a zero.
  *
  * @param sheet the shop's own data sheet for the consumable, if it has one
- * Source: `emissionFactors`, `fumeRates`, `fumeComposition`, `meltingRate`, `burnOff`, `arcGases`.
+ * Source: `emissionFactors`, `fumeRates`, `fumeComposition`, `meltingRate`, `burnOff`, `arcGases`, `alloys`.
  */
 export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emission {
   const { process, consumable, baseMetal } = question
   const findings: Finding[] = []
   const substances: Partial<Record<SubstanceId, SubstanceEmission>> = {}
+  const nothing = (said: Finding): Emission => ({ substances, findings: [said], unmeasured: {} })
 
-  if (PROCESS_TRAITS[process].needsConsumable && consumable === undefined) return { substances, findings: [finding('hold', 'fume.input-missing', { input: 'consumable' })] }
-  if (!PROCESS_TRAITS[process].needsConsumable && baseMetal === undefined) return { substances, findings: [finding('hold', 'fume.input-missing', { input: 'baseMetal' })] }
+  if (PROCESS_TRAITS[process].needsConsumable && consumable === undefined) return nothing(finding('hold', 'fume.input-missing', { input: 'consumable' }))
+  // The metal decides what may rise besides the rod, and what boils off it.
+  if (baseMetal === undefined) return nothing(finding('hold', 'fume.input-missing', { input: 'baseMetal' }))
+  if (sheet && sheet.process !== process) {
+    if (sheet.process === null) findings.push(finding('caution', 'fume.sheet-without-process', { title: sheet.title }))
+    sheet = undefined
+  }
   if (consumable === 'bag-silver' && sheet?.compositionPercent.cadmium === undefined) {
-    return { substances, findings: [finding('hold', 'fume.maybe-cadmium', { consumable }, [SOURCES.cadmiumBraze])] }
+    return nothing(finding('hold', 'fume.maybe-cadmium', { consumable }, [SOURCES.cadmiumBraze]))
   }
 
   const knowledge = fumeKnowledge(process, consumable, baseMetal)
   const rate = sheet && (sheet.fumeGPerKg !== undefined || sheet.fumeMgPerS !== undefined) ? sheetRate(sheet, question) : tableRate(knowledge, question)
-  if (rate === null) findings.push(finding('hold', 'fume.no-factor', { process, consumable: consumable ?? null, baseMetal: baseMetal ?? null }))
+  if (rate === null) findings.push(finding('hold', 'fume.no-factor', { process, consumable: consumable ?? null, baseMetal }))
   else if (typeof rate === 'string') findings.push(finding('hold', 'fume.input-missing', { input: rate }))
   else {
     substances['total-fume'] = { mgPerMin: rate.fumeMgPerMin, ink: rate.ink, sources: rate.sources }
+    if (knowledge) addTableMetals(substances, rate, knowledge)
     if (sheet) addSheetMetals(substances, rate.fumeMgPerMin, sheet)
-    else if (knowledge) addTableMetals(substances, rate, knowledge)
     findings.push(sheet
       ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, [SOURCES.dataSheet])
       : finding('note', 'fume.factors-in-pencil', { process }, rate.sources))
   }
   if (melts(knowledge) && question.electrodeDiameterMm === undefined && question.consumableKgPerH === undefined && process !== 'smaw') findings.push(finding('caution', 'fume.diameter-unknown', {}))
+  sayBoiling(question, substances, findings)
   findings.push(...addCoating(substances, question))
   addGases(substances, question, findings)
-  const silent = CONCERNS.filter(substance => substances[substance] === undefined)
+  const unmeasured = Object.fromEntries(Object.entries(mayHold(process, consumable, baseMetal)).filter(([substance]) => substances[substance as SubstanceId] === undefined)) as AtMostPercent
+  const silent = Object.keys(unmeasured) as SubstanceId[]
   if (silent.length > 0 && substances['total-fume']) findings.push(finding('note', 'fume.not-measured', { substances: silent }))
-  return { substances, findings }
+  return { substances, findings, unmeasured }
+}
+
+/** Metal that boils off is said for every process; where the tables do not count it, it holds. */
+function sayBoiling({ process, baseMetal }: FumeQuestion, substances: Emission['substances'], findings: Finding[]): void {
+  const rising = boilsOff(process, baseMetal)
+  if (rising.length === 0 || baseMetal === undefined) return
+  // A flame with brass rod: the published family counts the zinc of rod and metal together.
+  const isCounted = process === 'tb' && substances.zinc !== undefined
+  findings.push(finding(isCounted ? 'caution' : 'hold', 'fume.base-metal-boils', { baseMetal, substances: rising }, [SOURCES.alloys]))
 }
 
 /** The rate goes by the mass melted, so the size of the wire matters. */
@@ -98,10 +119,10 @@ interface Rate {
 }
 
 function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' {
-  if (sheet.fumeGPerKg === undefined) return { fumeMgPerMin: exactly(sheet.fumeMgPerS! * 60), melted: null, ink: 'chalk', sources: [SOURCES.dataSheet] }
   const melted = meltingRateGPerMin(question)
+  if (sheet.fumeGPerKg === undefined) return { fumeMgPerMin: around(sheet.fumeMgPerS! * 60, SHEET_SPREAD.rate), melted: typeof melted === 'string' ? null : melted, ink: 'chalk', sources: [SOURCES.dataSheet] }
   if (typeof melted === 'string') return melted
-  return { fumeMgPerMin: times(melted, sheet.fumeGPerKg), melted, ink: 'chalk', sources: [SOURCES.dataSheet, SOURCES.meltingRate] }
+  return { fumeMgPerMin: times(melted, around(sheet.fumeGPerKg, SHEET_SPREAD.rate)), melted, ink: 'chalk', sources: [SOURCES.dataSheet, SOURCES.meltingRate] }
 }
 
 function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | null {
@@ -128,7 +149,7 @@ function addTableMetals(substances: Partial<Record<SubstanceId, SubstanceEmissio
 
 function addSheetMetals(substances: Partial<Record<SubstanceId, SubstanceEmission>>, fume: Range, { compositionPercent }: FumeDataSheet): void {
   for (const [substance, percent] of Object.entries(compositionPercent) as [SubstanceId, number][]) {
-    substances[substance] = { mgPerMin: times(fume, percent / 100), ink: 'chalk', sources: [SOURCES.dataSheet] }
+    substances[substance] = { mgPerMin: times(fume, around(percent / 100, SHEET_SPREAD.share)), ink: 'chalk', sources: [SOURCES.dataSheet] }
   }
 }
 

@@ -11,7 +11,9 @@ export interface FumeFindings {
   'fume.coating-not-modelled': { coating: CoatingId }
   'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
   'fume.diameter-unknown': Record<string, never>
-  'fume.bare-assumed': Record<string, never>
+  'fume.base-metal-boils': { baseMetal: BaseMetalId, substances: readonly SubstanceId[] }
+  'fume.measure-these': { substances: readonly SubstanceId[] }
+  'fume.sheet-without-process': { title: string }
   'fume.maybe-cadmium': { consumable: ConsumableId }
   'fume.factors-in-pencil': { process: ProcessId }
   'fume.from-data-sheet': { consumable: ConsumableId, title: string }

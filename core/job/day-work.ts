@@ -1,7 +1,19 @@
+import { parseAbsolute, toCalendarDateTime } from '@internationalized/date'
+import type { Instant } from '../time/instant'
+import { stands } from '../time/instant'
 import type { Job } from './job'
 
-/** A job with when its day ends: it counts for the shift it was set on. */
-export interface DayJob { readonly job: Job, readonly validUntil: string }
+/** A job that stood before the one that stands now. */
+export interface DayJob {
+  readonly job: Job
+  /** When its shop day ends: it counts for the shift it was set on. */
+  readonly validUntil: Instant
+  /** Who stood here while it did; null when nobody was placed. */
+  readonly personId: string | null
+  /** From when and until when it stood with that person; null where that was not kept. */
+  readonly sinceAt: Instant | null
+  readonly untilAt: Instant | null
+}
 
 /** A job in minutes from the start of the shop day. */
 export interface JobSpan { readonly job: Job, readonly fromMin: number, readonly toMin: number }
@@ -35,7 +47,7 @@ export function jobSpan(job: Job, shopDayHour: number): JobSpan | null {
  */
 export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDayHour: number, now: string): readonly JobSpan[] {
   let left: JobSpan[] = []
-  const jobs = [...earlier.filter(({ validUntil }) => validUntil > now).map(({ job }) => job), ...current ? [current] : []]
+  const jobs = [...earlier.filter(({ validUntil }) => stands(validUntil, now)).map(({ job }) => job), ...current ? [current] : []]
   for (const job of jobs) {
     const span = jobSpan(job, shopDayHour)
     if (!span) continue
@@ -47,4 +59,29 @@ export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDay
 function without(span: JobSpan, taken: JobSpan): JobSpan[] {
   const parts: JobSpan[] = [{ ...span, toMin: Math.min(span.toMin, taken.fromMin) }, { ...span, fromMin: Math.max(span.fromMin, taken.toMin) }]
   return parts.filter(({ fromMin, toMin }) => toMin > fromMin)
+}
+
+/** Where a shop's day lies: its zone, and the local hour at which it begins. */
+export interface ShopClock { readonly timeZone: string, readonly shopDayHour: number }
+
+/** Minutes from the start of the shop day to an instant of it, by the clock on the wall. */
+function minutesAt(at: Instant, { timeZone, shopDayHour }: ShopClock): number {
+  const { hour, minute, second } = toCalendarDateTime(parseAbsolute(at, timeZone))
+  return (hour * 60 + minute + second / 60 - shopDayHour * 60 + MINUTES_A_DAY) % MINUTES_A_DAY
+}
+
+/**
+ * The work of one person at a bay today: the part of each earlier job that stood while they were there, and the whole of
+ * the job that stands if it is theirs. When somebody came or went and nobody wrote it down, the whole job counts.
+ */
+export function workOf(personId: string, earlier: readonly DayJob[], current: { readonly job: Job | null, readonly personId: string | null }, clock: ShopClock, now: Instant): readonly JobSpan[] {
+  const past = earlier.filter(one => one.personId === personId && stands(one.validUntil, now)).flatMap(({ job, sinceAt, untilAt }) => {
+    const span = jobSpan(job, clock.shopDayHour)
+    if (!span) return []
+    const fromMin = sinceAt === null ? span.fromMin : Math.max(span.fromMin, minutesAt(sinceAt, clock))
+    const toMin = untilAt === null ? span.toMin : Math.min(span.toMin, minutesAt(untilAt, clock))
+    return toMin > fromMin ? [{ job, fromMin, toMin }] : []
+  })
+  const standing = current.personId === personId && current.job ? jobSpan(current.job, clock.shopDayHour) : null
+  return standing ? [...past.flatMap(other => without(other, standing)), standing] : past
 }

@@ -7,6 +7,7 @@ export interface JobFindings {
   'job.field-missing': { field: JobField, process: ProcessId }
   'job.field-assumed': { field: JobField }
   'job.coating-unknown': Record<string, never>
+  'job.coating-unnamed': { coating: CoatingId }
   'job.coating-maybe-cadmium': Record<string, never>
   'job.coating-burns-off': { coating: CoatingId }
   'job.residue-present': Record<string, never>

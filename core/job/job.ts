@@ -1,4 +1,4 @@
-import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, PositionId, ProcessId, ResidueId, ShieldingGasId, TipId, WorkplaceId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, FuelGasId, PositionId, ProcessId, ResidueId, ShieldingGasId, TipId, WorkplaceId } from '../vocabulary/vocabulary'
 import type { ShadeQuestion } from '../shade/shade-question'
 
 /** What one place is set to do today. Anything left out is not known. */
@@ -21,6 +21,8 @@ export interface Job {
   readonly oxygenFlowLPerH?: number
   /** Shielding or cutting gas, L/min. */
   readonly gasFlowLPerMin?: number
+  /** What the flame burns. */
+  readonly fuelGas?: FuelGasId
   /** What burns at the end of the hoses. */
   readonly tip?: TipId
   readonly baseMetal?: BaseMetalId
@@ -45,7 +47,7 @@ export interface Job {
 
 /** The fields of a job that can be known, unknown or assumed. */
 export const JOB_FIELDS = [
-  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'tip',
+  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'fuelGas', 'tip',
   'baseMetal', 'coating', 'coatingStripped', 'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
 ] as const
 export type JobField = typeof JOB_FIELDS[number]

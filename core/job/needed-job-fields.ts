@@ -17,6 +17,7 @@ export function neededJobFields(process: ProcessId): readonly JobField[] {
     ...traits.needsConsumable ? ['consumable'] as const : [],
     ...traits.needsDiameter ? ['electrodeDiameterMm'] as const : [],
     ...traits.needsShieldingGas ? ['shieldingGas'] as const : [],
+    ...traits.heat === 'flame' ? ['fuelGas'] as const : [],
     ...ALWAYS,
   ]
 }

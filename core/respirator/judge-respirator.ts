@@ -2,10 +2,13 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
+import { MIXTURE_GROUPS } from '../exposure/mixture'
 import { isGas } from '../fume/gases'
 import type { JurisdictionId, MaskId, SubstanceId } from '../vocabulary/vocabulary'
 import type { Respirator } from './respirators'
 import { respiratorsIn } from './respirators'
+import { isAfter } from '../time/instant'
+import { LAWS } from '../law/laws'
 import type { Wearer } from './wearer'
 
 /** A mask against what it is needed for. */
@@ -15,38 +18,73 @@ export interface RespiratorNeed {
   /** Protection factor that brings what is inside the mask under the action fraction; 1 when none is needed. */
   readonly neededApf: number
   readonly masks: readonly MaskChoice[]
-  /** Gases over the action fraction: no dust filter stops them. */
+  /** Gases that no dust filter stops, and that are too much with or without the dust beside them. */
   readonly gases: readonly SubstanceId[]
+  /** Only air of its own with a way out will do: too little oxygen, immediate danger, or fume that nobody knows. */
+  readonly isDanger: boolean
   readonly findings: readonly Finding[]
+}
+
+/** What a mask has to answer. */
+export interface Hazard {
+  /** Largest fraction that binds ÷ action fraction; 1 when nothing is over. */
+  readonly neededApf: number
+  /** Factor that a dust filter needs, which leaves gases as they are; null where no filter answers. As `neededApf` when left out. */
+  readonly neededFilterApf?: number | null
+  readonly gases?: readonly SubstanceId[]
+  /** The air may be short of oxygen. */
+  readonly oxygenLack?: boolean
+  /** Substances that reach what is immediately dangerous to life or health. */
+  readonly overIdlh?: readonly SubstanceId[]
+  /** Substances over the action fraction against which the law asks for the highest class of filter. */
+  readonly asksHighEfficiency?: readonly SubstanceId[]
+  /** Nobody knows what is breathed: as dangerous as can be. */
+  readonly isUnknown?: boolean
 }
 
 /**
  * Which respirators would be enough: hazard ratio → protection factor → masks that give it and those that do not.
- * A dust mask never counts; a gas over its limit passes every dust filter and needs supplied air.
- *
- * @param neededApf largest fraction that binds ÷ action fraction
- * @param gases gases over the action fraction
- * @param oxygenLack the air may be short of oxygen: only supplied air counts
- * Source: `usApf`, `ukApf`.
+ * A dust mask never counts; a gas passes every dust filter, also as a part of a sum; too little oxygen, immediate danger
+ * and what nobody knows leave only full-face kit with air of its own and a way out.
+ * Source: `usApf`, `ukApf`, `usDanger`, `usLead`, `usCadmium`.
  */
-export function respiratorsFor(neededApf: number, gases: readonly SubstanceId[], jurisdiction: JurisdictionId, oxygenLack = false): RespiratorNeed {
-  const needsAir = gases.length > 0 || oxygenLack
-  const masks = respiratorsIn(jurisdiction).map(mask => ({ ...mask, suits: mask.apf !== null && mask.apf >= neededApf && (!needsAir || mask.isSupplied) }))
+export function respiratorsFor({ neededApf, neededFilterApf = neededApf, gases = [], oxygenLack = false, overIdlh = [], asksHighEfficiency = [], isUnknown = false }: Hazard, jurisdiction: JurisdictionId): RespiratorNeed {
+  const isDanger = oxygenLack || isUnknown || overIdlh.length > 0
+  const answers = ({ apf, isSupplied, isHighEfficiency, isForDanger }: Respirator): boolean => {
+    if (apf === null) return false
+    if (isDanger) return isForDanger && apf >= neededApf
+    if (isSupplied) return apf >= neededApf
+    return neededFilterApf !== null && gases.length === 0 && apf >= neededFilterApf && (asksHighEfficiency.length === 0 || isHighEfficiency)
+  }
+  const masks = respiratorsIn(jurisdiction).map(mask => ({ ...mask, suits: answers(mask) }))
   const findings: Finding[] = []
-  if (neededApf > 1 || oxygenLack) {
+  if (neededApf > 1 || isDanger) {
     const suits = masks.filter(mask => mask.suits).map(({ mask }) => mask)
     findings.push(suits.length > 0 ? finding('note', 'respirator.needed', { apf: neededApf, masks: suits }, [masks[0]!.source]) : finding('hold', 'respirator.none-enough', { apf: neededApf }, [masks[0]!.source]))
     if (gases.length > 0) findings.push(finding('note', 'respirator.gas-not-filtered', { substances: gases }, [SOURCES.usRespirators]))
+    if (overIdlh.length > 0) findings.push(finding('note', 'respirator.immediate-danger', { substances: overIdlh }, [SOURCES.usDanger]))
+    if (asksHighEfficiency.length > 0) findings.push(finding('note', 'respirator.high-efficiency', { substances: asksHighEfficiency }, [SOURCES.usLead, SOURCES.usCadmium]))
     if (oxygenLack) findings.push(finding('hold', 'respirator.oxygen-lack', {}, [SOURCES.usConfinedSpaces]))
     findings.push(finding('note', 'respirator.dust-mask', {}, [SOURCES.usRespirators]))
   }
-  return { neededApf, masks, gases, findings }
+  return { neededApf, masks, gases, isDanger, findings }
 }
 
+const LISTED_DUSTS: readonly SubstanceId[] = ['lead', 'cadmium']
+
 /** The need that a judged exposure makes. */
-export function respiratorNeed({ fraction, uses }: Pick<ExposureJudgement, 'fraction' | 'uses'>, actionFraction: number, jurisdiction: JurisdictionId): RespiratorNeed {
-  const gases = [...new Set(uses.filter(use => use.binds && use.fraction > actionFraction && isGas(use.limit.substance)).map(use => use.limit.substance))]
-  return respiratorsFor(Math.max(1, (fraction ?? 0) / actionFraction), gases, jurisdiction)
+export function respiratorNeed({ fraction, uses, mixture, overIdlh }: Pick<ExposureJudgement, 'fraction' | 'uses' | 'mixture' | 'overIdlh'>, actionFraction: number, jurisdiction: JurisdictionId): RespiratorNeed {
+  const over = uses.filter(use => use.binds && use.fraction > actionFraction).map(use => use.limit.substance)
+  const mixtureOver = mixture !== null && mixture.fraction > actionFraction
+  // A filter takes the dust out of a sum and leaves its gases: what they make alone must be under the action fraction.
+  const gasesInSum = mixtureOver && mixture.gasFraction >= actionFraction ? MIXTURE_GROUPS[mixture.group].filter(substance => isGas(substance) && uses.some(({ limit, fraction: used }) => limit.substance === substance && used > 0)) : []
+  const gases = [...new Set([...over.filter(isGas), ...gasesInSum])]
+  const dustAlone = Math.max(0, ...uses.filter(use => use.binds && !isGas(use.limit.substance)).map(use => use.fraction)) / actionFraction
+  const dustInSum = mixtureOver && gases.length === 0 ? (mixture.fraction - mixture.gasFraction) / (actionFraction - mixture.gasFraction) : 0
+  return respiratorsFor({
+    neededApf: Math.max(1, (fraction ?? 0) / actionFraction), neededFilterApf: Math.max(1, dustAlone, dustInSum), gases, overIdlh,
+    asksHighEfficiency: LAWS[jurisdiction].listedDustsAskHighEfficiency ? LISTED_DUSTS.filter(substance => over.includes(substance)) : [],
+  }, jurisdiction)
 }
 
 /**
@@ -67,7 +105,7 @@ export function judgeWearer(need: RespiratorNeed, wearer: Wearer | null, now: st
     return { protects: false, mask: wearer.mask, findings: [why] }
   }
   const findings: Finding[] = []
-  if (wearer.readyUntil === null || wearer.readyUntil <= now) findings.push(finding('hold', 'respirator.wearer-not-ready', {}, [SOURCES.usRespirators]))
+  if (wearer.readyUntil === null || !isAfter(wearer.readyUntil, now)) findings.push(finding('hold', 'respirator.wearer-not-ready', {}, [SOURCES.usRespirators]))
   if (choice.isTight && wearer.isShaven === null) findings.push(finding('hold', 'respirator.shave-not-checked', {}, [SOURCES.usRespirators]))
   if (choice.isTight && wearer.isShaven === false) findings.push(finding('hold', 'respirator.not-shaven', {}, [SOURCES.usRespirators]))
   if (findings.length > 0) return { protects: false, mask: wearer.mask, findings }

@@ -1,5 +1,6 @@
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
+import { LAWS } from '../law/laws'
 import type { JurisdictionId, MaskId } from '../vocabulary/vocabulary'
 
 /** What a mask can do. */
@@ -11,36 +12,48 @@ export interface Respirator {
   readonly isTight: boolean
   /** Brings its own air: no gas passes and no filter is asked for. */
   readonly isSupplied: boolean
+  /** Its filter is of the highest class: what United States law asks for against lead and cadmium. */
+  readonly isHighEfficiency: boolean
+  /** Full face, its own air, and a way out when that fails: for too little oxygen, immediate danger, and what nobody knows. */
+  readonly isForDanger: boolean
   readonly source: SourceRef
 }
 
-interface Row { readonly us: number | null, readonly uk: number | null, readonly isTight: boolean, readonly isSupplied: boolean }
+interface Row { readonly us: number | null, readonly uk: number | null, readonly isTight: boolean, readonly isSupplied: boolean, readonly isHighEfficiency: boolean, readonly isForDanger: boolean }
 
-/** Assigned protection factors of two schools. A hooded blower has 25, or 1000 only with the maker's proof: 25 is taken. */
+const filter = (us: number | null, uk: number | null, isTight: boolean, isHighEfficiency: boolean): Row => ({ us, uk, isTight, isSupplied: false, isHighEfficiency, isForDanger: false })
+const supplied = (us: number | null, uk: number | null, isForDanger: boolean): Row => ({ us, uk, isTight: true, isSupplied: true, isHighEfficiency: true, isForDanger })
+
+/**
+ * Assigned protection factors of two schools. A hooded blower has 25, or 1000 only with the maker's proof: 25 is taken.
+ * An air line without a word on its valve may be of constant flow, for which the British list is not recalled: none.
+ */
 const ROWS: Readonly<Record<MaskId, Row>> = {
-  'dust-mask': { us: null, uk: null, isTight: false, isSupplied: false },
-  'n95': { us: 10, uk: null, isTight: true, isSupplied: false },
-  'ffp2': { us: null, uk: 10, isTight: true, isSupplied: false },
-  'ffp3': { us: null, uk: 20, isTight: true, isSupplied: false },
-  'half-p100': { us: 10, uk: 20, isTight: true, isSupplied: false },
-  'full-p100': { us: 50, uk: 40, isTight: true, isSupplied: false },
-  'papr-loose': { us: 25, uk: 20, isTight: false, isSupplied: false },
-  'papr-helmet': { us: 25, uk: 40, isTight: false, isSupplied: false },
-  'papr-tight-full': { us: 1000, uk: 40, isTight: true, isSupplied: false },
-  'air-line-half': { us: 50, uk: null, isTight: true, isSupplied: true },
-  'air-line-full': { us: 1000, uk: null, isTight: true, isSupplied: true },
-  'scba': { us: 10_000, uk: null, isTight: true, isSupplied: true },
+  'dust-mask': filter(null, null, false, false),
+  'n95': filter(10, null, true, false),
+  'ffp2': filter(null, 10, true, false),
+  'ffp3': filter(null, 20, true, false),
+  'half-p100': filter(10, 20, true, true),
+  'full-p100': filter(50, 40, true, true),
+  'papr-loose': filter(25, 20, false, true),
+  'papr-helmet': filter(25, 40, false, true),
+  'papr-tight-full': filter(1000, 40, true, true),
+  'air-line-half': supplied(50, null, false),
+  'air-line-full': supplied(1000, null, false),
+  'air-line-positive': supplied(1000, 2000, false),
+  'air-line-escape': supplied(1000, 2000, true),
+  'scba': supplied(10_000, 2000, true),
 }
 
 /** From the least protective to the most, as a shop would reach for them. */
-const REACHED_FOR: readonly MaskId[] = ['dust-mask', 'n95', 'ffp2', 'half-p100', 'ffp3', 'papr-loose', 'papr-helmet', 'full-p100', 'air-line-half', 'papr-tight-full', 'air-line-full', 'scba']
+const REACHED_FOR: readonly MaskId[] = ['dust-mask', 'n95', 'ffp2', 'half-p100', 'ffp3', 'papr-loose', 'papr-helmet', 'full-p100', 'air-line-half', 'papr-tight-full', 'air-line-full', 'air-line-positive', 'air-line-escape', 'scba']
 
 /** Every mask with what it is worth here. Outside the United States the British factors are used. */
 export function respiratorsIn(jurisdiction: JurisdictionId): readonly Respirator[] {
-  const isUs = jurisdiction === 'us' || jurisdiction === 'us-ca'
+  const isUs = LAWS[jurisdiction].respiratorFactors === 'us'
   return REACHED_FOR.map((mask) => {
-    const { us, uk, isTight, isSupplied } = ROWS[mask]
-    return { mask, apf: isUs ? us : uk, isTight, isSupplied, source: isUs ? SOURCES.usApf : SOURCES.ukApf }
+    const { us, uk, ...traits } = ROWS[mask]
+    return { mask, apf: isUs ? us : uk, ...traits, source: isUs ? SOURCES.usApf : SOURCES.ukApf }
   })
 }
 

@@ -6,6 +6,7 @@ import { SUBSTITUTIONS } from '../vocabulary/vocabulary'
 import type { Exceedance, LognormalSummary } from './lognormal'
 import { exceedance, lognormalSummary } from './lognormal'
 import type { SampleValue } from './substitution'
+import { shapiroWilk } from './shapiro-wilk'
 import { countBy } from './substitution'
 import { toleranceFactor } from './tolerance-factor'
 
@@ -42,16 +43,22 @@ const PRELIMINARY: readonly (readonly [n: number, share: number])[] = [[5, 0.2],
 const STATISTICAL_FROM = 6
 /** No way of counting is sound when more than this share lies below the limit of quantification. Source: `substitution`. */
 const TOO_MANY_BELOW = 0.8
+/** Below this p the logarithms are not taken as normal, and the percentile of a lognormal says nothing. */
+const DOUBTED_BELOW = 0.05
+/** Fewer found above their limits than this cannot be tested for their distribution. */
+const TESTED_FROM = 3
 /** Ways that put a number in place of each result: their verdicts are compared. */
 const REPLACING: readonly SubstitutionId[] = ['loq', 'loq-root-2', 'loq-half']
 
 /**
  * Judges personal samples against a limit: three to five by the preliminary test, six or more by the statistical one
  * (the 95th percentile is under the limit with 70 % confidence). Results below the limit of quantification are counted
- * by every method; where the verdict turns on the method, there is no decision. Nothing is rounded before it is compared.
+ * by every method; where the verdict turns on the method, there is no decision. Before the statistical test the logarithms
+ * of what was found must pass as normal; where they do not, or are too few to tell, nothing that passes is a pass.
+ * Nothing is rounded before it is compared.
  *
  * @param limit in the unit of the values, above 0
- * Source: `complianceTest`, `substitution`, `lognormalTools`.
+ * Source: `complianceTest`, `substitution`, `lognormalTools`, `shapiroWilk`.
  */
 export function judgeSamples(sample: readonly SampleValue[], limit: number): ComplianceAnswer {
   const n = sample.length
@@ -59,7 +66,8 @@ export function judgeSamples(sample: readonly SampleValue[], limit: number): Com
   const findings: Finding[] = []
   const base = { n, belowLoq, method: 'loq' as SubstitutionId, summary: n >= 2 ? summaryBy('loq', sample) : null, exceedance: null, uT: null, methods: [] }
   if (n < 3) return { ...base, verdict: 'no-decision', test: 'none', findings: [finding('hold', 'samples.too-few', { n, needed: 3 }, [SOURCES.complianceTest])] }
-  const tooManyBelow = belowLoq / n > TOO_MANY_BELOW
+  const found = sample.filter(({ isBelowLoq }) => !isBelowLoq).map(({ value }) => value)
+  const tooManyBelow = belowLoq / n > TOO_MANY_BELOW || (n >= STATISTICAL_FROM && found.length < TESTED_FROM)
   if (n < STATISTICAL_FROM || tooManyBelow) {
     const verdict = preliminary(sample, limit)
     if (tooManyBelow) findings.push(finding('note', 'samples.mostly-below', { belowLoq, n }, [SOURCES.substitution]))
@@ -79,9 +87,13 @@ export function judgeSamples(sample: readonly SampleValue[], limit: number): Com
     }, [SOURCES.substitution, SOURCES.complianceTest]))
   }
   const values = countBy(least.method, sample)!.values!
+  const { w, p } = shapiroWilk(found.map(Math.log))
+  const isDoubted = p < DOUBTED_BELOW
+  if (isDoubted) findings.push(finding('hold', 'samples.not-lognormal', { n, w, p }, [SOURCES.shapiroWilk, SOURCES.complianceTest]))
   return {
     n, belowLoq, uT, methods, findings, test: 'statistical', method: least.method,
-    verdict: agreed ? least.verdict! : 'no-decision',
+    // What fails fails by its numbers; only a pass rests on the distribution.
+    verdict: !agreed || (isDoubted && least.verdict === 'compliant') ? 'no-decision' : least.verdict!,
     summary: lognormalSummary(values), exceedance: exceedance(values, limit),
   }
 }

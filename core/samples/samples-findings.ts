@@ -6,6 +6,7 @@ export interface SamplesFindings {
   'samples.more-needed': { n: number, needed: number }
   'samples.mostly-below': { belowLoq: number, n: number }
   'samples.turns-on-substitution': { passes: readonly SubstitutionId[], fails: readonly SubstitutionId[], belowLoq: number, n: number }
+  'samples.not-lognormal': { n: number, w: number, p: number }
   'samples.compliant': { substance: SubstanceId, n: number, takenOn: string }
   'samples.non-compliant': { substance: SubstanceId, n: number, takenOn: string }
   'samples.no-decision': { substance: SubstanceId, n: number, takenOn: string }

@@ -1,7 +1,7 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
-import type { JurisdictionId, ShadeRuleSetId } from '../vocabulary/vocabulary'
+import type { ShadeRuleSetId } from '../vocabulary/vocabulary'
 import { PROCESS_TRAITS } from '../vocabulary/process-traits'
 import type { RuleSetAnswer, ShadeAnswer, ShadeQuestion, ShadeRules } from './shade-question'
 import { usLaw } from './us-law-table'
@@ -9,12 +9,10 @@ import { usConstruction } from './us-construction-table'
 import { usConsensus } from './us-consensus-table'
 import { eu } from './eu-table'
 import { house } from './house-table'
+import { LAWS } from '../law/laws'
 import { darkestFirst } from './darkest-first'
 
 const NO_RULES: ShadeRules = {}
-
-/** The rule set that speaks as law in each jurisdiction. */
-const LAW_OF: Readonly<Record<JurisdictionId, 'us-legal' | 'eu'>> = { 'us': 'us-legal', 'us-ca': 'us-legal', 'eu': 'eu', 'uk': 'eu', 'de': 'eu' }
 
 const isHold = (note: Finding): boolean => note.severity === 'hold'
 const darker = (a: RuleSetAnswer, b: RuleSetAnswer): RuleSetAnswer => (b.minimum ?? 0) > (a.minimum ?? 0) ? b : a
@@ -40,7 +38,7 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
   const houseSays = house(process, currentA, rules.minimum ?? null)
 
   const { jurisdiction, basis } = rules
-  const law = jurisdiction === undefined ? undefined : LAW_OF[jurisdiction] === 'eu' ? european : usLegal
+  const law = jurisdiction === undefined ? undefined : LAWS[jurisdiction].shade === 'eu' ? european : usLegal
   const basisSays = basis === 'us-legal' ? usLegal : basis === 'us-consensus' ? consensus : basis === 'eu' ? european : undefined
 
   const findings: Finding[] = []
@@ -117,7 +115,7 @@ function addSilence({ process }: ShadeQuestion, findings: Finding[]): void {
 
 /** The rule sets that a site's rules put in force, for showing which of the schools count here. */
 export function ruleSetsInForce({ jurisdiction, basis, minimum }: ShadeRules): ReadonlySet<ShadeRuleSetId> {
-  const inForce = new Set<ShadeRuleSetId>(jurisdiction === undefined ? ['us-legal', 'us-consensus', 'eu'] : [LAW_OF[jurisdiction]])
+  const inForce = new Set<ShadeRuleSetId>(jurisdiction === undefined ? ['us-legal', 'us-consensus', 'eu'] : [LAWS[jurisdiction].shade])
   if (basis !== undefined) inForce.add(basis)
   if (minimum !== undefined && minimum !== null) inForce.add('house')
   return inForce

@@ -13,7 +13,6 @@ export const HOTWORK_SOURCES = {
   consensusGouging: { document: 'NFPA 51B', clause: 'air-carbon-arc: more than 35 ft, as the authoriser decides', edition: '2019, 2024', basis: 'published', confidence: 'medium' },
   consensusWatchers: { document: 'NFPA 51B; 29 CFR 1910.252', clause: '(a)(2)(iii), (a)(2)(x): one more for each part that one watcher does not see', basis: 'published', confidence: 'high' },
   insurerMonitoring: { document: 'Insurers\' practice', clause: '60 minutes of watch, then a look every 15 to 30 minutes for 3 hours', basis: 'practice', confidence: 'medium' },
-  extinguisherClasses: { document: 'NFPA 10; EN 2', clause: 'which agent for which fire; never water on burning metal', edition: '2018, 2022; 1992', basis: 'published', confidence: 'high' },
   blankets: { document: 'ANSI/FM 4950', clause: 'pad under cutting, blanket under grinding and welding, curtain only as a side screen', edition: '2007 to 2021', basis: 'published', confidence: 'high' },
   lelSensor: { document: 'EN 60079-29', clause: 'a catalytic sensor reads wrong below 10 to 12 % oxygen and is unsafe above 25 %', basis: 'published', confidence: 'high' },
   strictGas: { document: 'Common practice', clause: 'no flammable gas at all (0 %), at most 1 %', basis: 'practice', confidence: 'medium' },

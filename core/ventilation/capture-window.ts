@@ -2,7 +2,7 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
 import type { CaptureQuestion } from './capture'
-import { RECEIVING_MARGIN } from './capture'
+import { isShotPast, RECEIVING_MARGIN } from './capture'
 import { mouthAreaM2, mouthRadiusM, reachM, velocityAtMPerS } from './hood'
 import { plumeAt, plumeHeatW, WEAK_PLUME_W } from './plume'
 import { shieldGasLimit } from './shield-gas'
@@ -71,6 +71,7 @@ export function captureWindow(question: CaptureQuestion): CaptureWindow {
   if (mouthAreaM2(hood) === undefined) return { ...nothing, stands: 'unknown', findings: [finding('hold', 'capture.size-unknown', { kind: hood.kind })] }
   const velocity = velocityAtMPerS(hood, distanceM)!
   if (hood.kind === 'booth') return boothWindow(question, velocity)
+  if (isShotPast(question)) return { ...nothing, velocityAtArcMPerS: velocity, stands: 'no-window', findings: [finding('caution', 'capture.jet-passes', { process }, [SOURCES.captureModel])] }
 
   const gas = shieldGasLimit(process)
   const nearestM = gas ? reachM(hood, gas.limitMPerS) : 0

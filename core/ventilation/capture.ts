@@ -65,25 +65,59 @@ export function receivedShare({ hood, distanceM, process, currentA, crossDraught
   }
 }
 
+/** A plume drags in the air beside it at about this share of its own speed: that is a draught across a hood at its side. Source: `entrainment`. */
+const ENTRAINED_SHARE = 0.1
+/** Nearer than this the plume is not formed yet, m. */
+const PLUME_FORMED_M = 0.1
+
+/** The draught that a hood beside the arc works against: the hall's, and what the plume itself drags sideways. U = √(U² + (0.1·w)²). */
+export function effectiveDraughtMPerS({ distanceM, process, currentA, crossDraughtMPerS }: Omit<CaptureQuestion, 'hood'>): number {
+  const heat = plumeHeatW(process, currentA)?.high ?? WEAK_PLUME_W
+  const { centreMPerS } = plumeAt(heat, Math.max(distanceM, PLUME_FORMED_M), crossDraughtMPerS)
+  return Math.hypot(crossDraughtMPerS, ENTRAINED_SHARE * centreMPerS)
+}
+
+/** The most that field studies found of well-placed hoods, whatever a model says; less for an arm that people move. Source: `capturedInField`. */
+const BEST_BUILT_IN: Range = { low: 0.9, mid: 0.95, high: 0.98 }
+const BEST_MOVED: Range = { low: 0.8, mid: 0.88, high: 0.95 }
+
+const atMost = (share: Range, best: Range): Range => ({ low: Math.min(share.low, best.low), mid: Math.min(share.mid, best.mid), high: Math.min(share.high, best.high) })
+
+/** Processes that throw their fume in a jet faster than any hood draws. */
+const JETS: ReadonlySet<ProcessId> = new Set(['pac', 'ofc', 'cac-a', 'grinding'])
+/** Kinds that stand in the way of a jet: round the work, or under the cut. Source: `downdraft`. */
+const STOPS_JET = (kind: Hood['kind'], process: ProcessId): boolean => kind === 'booth' || (kind === 'downdraft' && (process === 'pac' || process === 'ofc'))
+
+/** Does the fume of this process shoot past this hood? */
+export const isShotPast = ({ hood, process }: Pick<CaptureQuestion, 'hood' | 'process'>): boolean => JETS.has(process) && !STOPS_JET(hood.kind, process)
+
 /**
  * Share of the fume that a hood takes at the arc, 0 to 1, with its spread; undefined when the mouth's size is not known.
- * An engineering model: no published constant stands behind it, and its spread says so.
- * Source: `captureModel`, `receiving`, `downdraft`, `gunExtraction`.
+ * Gases go with the air and are taken no better than the fume. An engineering model: no published constant stands behind
+ * it, its spread says so, and no hood is credited with more than field studies found.
+ * Source: `captureModel`, `receiving`, `downdraft`, `gunExtraction`, `entrainment`, `capturedInField`.
  */
 export function captureEfficiency(question: CaptureQuestion): Range | undefined {
+  const { hood } = question
+  if (hood.kind !== 'gun' && mouthAreaM2(hood) === undefined) return undefined
+  if (isShotPast(question)) return NOTHING
+  return atMost(modelledShare(question), hood.isMovable ? BEST_MOVED : BEST_BUILT_IN)
+}
+
+function modelledShare(question: CaptureQuestion): Range {
   const { hood, distanceM, crossDraughtMPerS } = question
   if (hood.kind === 'gun') {
     const flow = Math.min(1, hood.flowM3PerS / GUN_FLOW_M3_PER_S)
     return { low: GUN_SHARE.low * flow, mid: GUN_SHARE.mid * flow, high: GUN_SHARE.high * flow }
   }
-  if (mouthAreaM2(hood) === undefined) return undefined
   if (hood.kind === 'overhead') return receivedShare(question)
   const velocity = velocityAtMPerS(hood, distanceM)!
+  const draught = effectiveDraughtMPerS(question)
   if (hood.kind === 'canopy') {
     // Hot fume is received, cold fume is drawn: whichever takes more.
     const received = receivedShare(question)
-    const drawn = captureShare(velocity, crossDraughtMPerS)
+    const drawn = captureShare(velocity, draught)
     return { low: Math.max(received.low, drawn.low), mid: Math.max(received.mid, drawn.mid), high: Math.max(received.high, drawn.high) }
   }
-  return captureShare(velocity, hood.kind === 'downdraft' ? Math.hypot(crossDraughtMPerS, RISE_AGAINST_TABLE_M_PER_S) : crossDraughtMPerS)
+  return captureShare(velocity, hood.kind === 'downdraft' ? Math.hypot(crossDraughtMPerS, RISE_AGAINST_TABLE_M_PER_S) : hood.kind === 'booth' ? crossDraughtMPerS : draught)
 }

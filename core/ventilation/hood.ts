@@ -10,6 +10,8 @@ export interface Hood {
   /** A flat rim at least as wide as the square root of the mouth's area. */
   readonly flanged: boolean
   readonly flowM3PerS: number
+  /** An arm that people move by hand: it seldom stands as well as a hood that was built in. */
+  readonly isMovable?: boolean
 }
 
 export const HOOD_LIMITS = {

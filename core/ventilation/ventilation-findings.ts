@@ -1,4 +1,4 @@
-import type { CoatingId, HoodKindId } from '../vocabulary/vocabulary'
+import type { CoatingId, HoodKindId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
 
 /** Codes of the ventilation area. */
 export interface VentilationFindings {
@@ -14,11 +14,15 @@ export interface VentilationFindings {
   'capture.receives': { distanceM: number, farthestM: number }
   'capture.face-slow': { velocityMPerS: number, neededMPerS: number }
   'capture.plume-assumed': { convectiveW: number }
+  'capture.jet-passes': { process: ProcessId }
   'capture.head-outside': Record<string, never>
   'ventilation.small-room': { volumePerWelderM3: number, limitM3: number }
   'ventilation.low-ceiling': { ceilingM: number, limitM: number }
   'ventilation.flow-per-welder': { flowM3PerS: number, neededM3PerS: number }
   'ventilation.coating-needs-hood': { coating: CoatingId }
+  'ventilation.metal-needs-hood': { substance: SubstanceId }
+  'ventilation.stainless-cutting': { flowM3PerS: number, neededM3PerS: number }
+  'ventilation.hood-does-not-count': { velocityMPerS: number, neededMPerS: number }
   'ventilation.confined': Record<string, never>
   'ventilation.indoors-needs-hood': Record<string, never>
   'ventilation.hood-flow-by-table': { distanceM: number, flowM3PerS: number, neededM3PerS: number }

@@ -1,7 +1,9 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
-import type { BaseMetalId, CoatingId, ConfinementId, JurisdictionId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, JurisdictionId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
+import { CAPTURE_VELOCITY_M_PER_S } from './capture-window'
+import { LAWS } from '../law/laws'
 import type { Hood } from './hood'
 
 /** Room for each welder under which machines must move the air: 10 000 ft³. Source: `usVentilation` (c)(2)(i)(A). */
@@ -34,33 +36,51 @@ export interface VentilationRulesQuestion {
   readonly supplyM3PerS: number
   /** Bays of this hall with work today. */
   readonly welders: number
+  readonly process: ProcessId
+  readonly consumable?: ConsumableId
   readonly hood: Hood | null
   readonly distanceM: number | null
+  /** Air speed towards the hood at the arc, or at the face of a booth, m/s; null where it cannot be said. */
+  readonly velocityAtArcMPerS: number | null
+  /** The hood stands where it takes this fume, by physics. */
+  readonly isPlaced: boolean
   readonly coating?: CoatingId
   readonly coatingStripped?: boolean
   readonly baseMetal?: BaseMetalId
   readonly confinement?: ConfinementId
 }
 
-const NEEDS_HOOD: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown'])
+const NEEDS_HOOD: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown', 'primer', 'paint'])
+/** What the law names in the metal itself: (c)(6) zinc, (c)(7) lead. Leaded brass and bronze are common, and nobody sees which. */
+const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = { brass: 'zinc', bronze: 'lead' }
+/** And in the filler: (c)(6) zinc, (c)(9) cadmium. */
+const LISTED_IN_FILLER: Readonly<Partial<Record<ConsumableId, SubstanceId>>> = { 'rbcuzn-a': 'zinc', 'bag-silver': 'cadmium' }
+
+/**
+ * Does a hood give the capture that the law names: 100 ft/min towards it at the arc, or at the face of an enclosure? That
+ * one is there is not enough. A gun's own extraction is measured by its flow. Source: `usVentilation` (c)(3).
+ */
+export const capturesByLaw = ({ hood, velocityAtArcMPerS, isPlaced }: Pick<VentilationRulesQuestion, 'hood' | 'velocityAtArcMPerS' | 'isPlaced'>): boolean =>
+  hood !== null && (hood.kind === 'gun' ? isPlaced : velocityAtArcMPerS !== null && velocityAtArcMPerS >= CAPTURE_VELOCITY_M_PER_S)
 
 /**
  * The rules that stand beside the physics: room and ceiling for each welder, air for each welder, hoods for listed
- * metals and coatings, confined space. They hold where they are the law, and are noted elsewhere.
+ * metals, fillers and coatings, confined space. They hold where they are the law, and are noted elsewhere.
  * Source: `usVentilation`, `ukFume`.
  */
 export function ventilationRules(question: VentilationRulesQuestion): readonly Finding[] {
-  const { jurisdiction, isOpenAir, volumeM3, ceilingM, supplyM3PerS, welders, hood, distanceM, coating, coatingStripped, confinement } = question
-  const isUs = jurisdiction === 'us' || jurisdiction === 'us-ca'
-  const bind = isUs ? 'hold' : 'note'
+  const { jurisdiction, isOpenAir, volumeM3, ceilingM, supplyM3PerS, welders, process, consumable, hood, distanceM, isPlaced, velocityAtArcMPerS, coating, coatingStripped, baseMetal, confinement } = question
+  const { usVentilation, indoorsNeedsHood } = LAWS[jurisdiction]
+  const bind = usVentilation === 'binds' ? 'hold' : 'note'
   const findings: Finding[] = []
   const law = [SOURCES.usVentilation]
   if (confinement === 'confined') findings.push(finding('hold', 'ventilation.confined', {}, [SOURCES.usConfinedSpaces]))
   if (isOpenAir) return findings
-  const noHood = hood === null
+  const captures = capturesByLaw(question)
   const perWelderM3 = volumeM3 / Math.max(1, welders)
   const flowPerWelder = supplyM3PerS / Math.max(1, welders)
-  if (noHood && flowPerWelder < FLOW_PER_WELDER_M3_PER_S) {
+  const isAired = flowPerWelder >= FLOW_PER_WELDER_M3_PER_S
+  if (!captures && !isAired) {
     const tight = perWelderM3 < ROOM_PER_WELDER_M3
     const low = ceilingM < CEILING_M
     const obstructed = confinement === 'restricted'
@@ -68,8 +88,17 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
     if (low) findings.push(finding(bind, 'ventilation.low-ceiling', { ceilingM, limitM: CEILING_M }, law))
     if (tight || low || obstructed) findings.push(finding(bind, 'ventilation.flow-per-welder', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law))
   }
-  if (noHood && coating && !coatingStripped && NEEDS_HOOD.has(coating)) findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
-  if (noHood && jurisdiction === 'uk') findings.push(finding('hold', 'ventilation.indoors-needs-hood', {}, [SOURCES.ukFume]))
+  if (!captures) {
+    if (coating && !coatingStripped && NEEDS_HOOD.has(coating)) findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
+    const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable]])
+    for (const substance of listed) if (substance) findings.push(finding(bind, 'ventilation.metal-needs-hood', { substance }, law))
+    // (c)(12): cutting stainless with a gas-shielded arc, or with oxygen and flux or powder, takes machines to move the air.
+    if (!isAired && baseMetal === 'stainless-steel' && (process === 'pac' || process === 'ofc')) findings.push(finding(bind, 'ventilation.stainless-cutting', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law))
+  }
+  if (hood !== null && !captures && findings.some(({ code }) => code.startsWith('ventilation.') && code !== 'ventilation.confined')) {
+    findings.push(finding('note', 'ventilation.hood-does-not-count', { velocityMPerS: velocityAtArcMPerS ?? 0, neededMPerS: CAPTURE_VELOCITY_M_PER_S }, law))
+  }
+  if (!(hood !== null && (isPlaced || captures)) && indoorsNeedsHood) findings.push(finding('hold', 'ventilation.indoors-needs-hood', {}, [SOURCES.ukFume]))
   // The table is for a movable hood beside the arc; the capture window judges it, the table is told beside it.
   if (hood?.kind === 'opening' && distanceM !== null) {
     const needed = hoodFlowByTableM3PerS(distanceM)

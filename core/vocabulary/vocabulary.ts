@@ -25,7 +25,7 @@ export const CONSUMABLES = [
 ] as const
 export type ConsumableId = typeof CONSUMABLES[number]
 
-export const SHIELDING_GASES = ['argon', 'argon-co2', 'co2', 'argon-oxygen', 'argon-helium', 'helium', 'tri-mix', 'none'] as const
+export const SHIELDING_GASES = ['argon', 'argon-co2', 'co2', 'argon-oxygen', 'argon-helium', 'helium', 'tri-mix', 'nitrogen', 'oxygen', 'air', 'argon-hydrogen', 'none'] as const
 export type ShieldingGasId = typeof SHIELDING_GASES[number]
 
 export const POSITIONS = ['flat', 'horizontal', 'vertical', 'overhead'] as const
@@ -50,6 +50,10 @@ export type ZoneId = typeof ZONES[number]
 /** What a cylinder holds by itself; a mix is given by its parts. */
 export const CYLINDER_GASES = ['oxygen', 'argon', 'nitrogen', 'helium', 'hydrogen', 'carbon-dioxide', 'air', 'acetylene', 'propane', 'propylene', 'mps', 'natural-gas'] as const
 export type CylinderGasId = typeof CYLINDER_GASES[number]
+
+/** What a flame burns with oxygen. */
+export const FUEL_GASES = ['acetylene', 'propane', 'propylene', 'mps', 'natural-gas', 'hydrogen'] as const satisfies readonly CylinderGasId[]
+export type FuelGasId = typeof FUEL_GASES[number]
 
 /** How much acetylene an hour may be drawn from one cylinder, as a part of what it holds when full. */
 export const WITHDRAWAL_RULE_SETS = ['one-seventh', 'one-tenth', 'one-fifteenth'] as const
@@ -118,7 +122,7 @@ export type ExtractionKindId = typeof EXTRACTION_KINDS[number]
 
 /** What is worn over nose and mouth. */
 export const MASKS = [
-  'dust-mask', 'n95', 'ffp2', 'ffp3', 'half-p100', 'full-p100', 'papr-loose', 'papr-helmet', 'papr-tight-full', 'air-line-half', 'air-line-full', 'scba',
+  'dust-mask', 'n95', 'ffp2', 'ffp3', 'half-p100', 'full-p100', 'papr-loose', 'papr-helmet', 'papr-tight-full', 'air-line-half', 'air-line-full', 'air-line-positive', 'air-line-escape', 'scba',
 ] as const
 export type MaskId = typeof MASKS[number]
 
@@ -131,7 +135,7 @@ export type RoleId = typeof ROLES[number]
 
 /** All lists under one roof, for `GET /api/v1/vocabulary`. */
 export const VOCABULARY = {
-  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES, equipmentKinds: EQUIPMENT_KINDS, competences: COMPETENCES, tips: TIPS,
+  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, fuelGases: FUEL_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES, equipmentKinds: EQUIPMENT_KINDS, competences: COMPETENCES, tips: TIPS,
   positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
   shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, substances: SUBSTANCES,
   exposureRuleSets: EXPOSURE_RULE_SETS, exposureBases: EXPOSURE_BASES, hoodKinds: HOOD_KINDS, extractionKinds: EXTRACTION_KINDS, masks: MASKS, substitutions: SUBSTITUTIONS,

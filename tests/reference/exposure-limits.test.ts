@@ -79,7 +79,7 @@ describe('rules round the limits', () => {
 describe('assigned protection factors', () => {
   const factors = (jurisdiction: 'us' | 'uk') => Object.fromEntries(respiratorsIn(jurisdiction).map(({ mask, apf }) => [mask, apf]))
   it('of the United States', () => expect(factors('us')).toEqual({
-    'dust-mask': null, 'n95': 10, 'ffp2': null, 'ffp3': null, 'half-p100': 10, 'full-p100': 50, 'papr-loose': 25, 'papr-helmet': 25, 'papr-tight-full': 1000, 'air-line-half': 50, 'air-line-full': 1000, 'scba': 10_000,
+    'dust-mask': null, 'n95': 10, 'ffp2': null, 'ffp3': null, 'half-p100': 10, 'full-p100': 50, 'papr-loose': 25, 'papr-helmet': 25, 'papr-tight-full': 1000, 'air-line-half': 50, 'air-line-full': 1000, 'air-line-positive': 1000, 'air-line-escape': 1000, 'scba': 10_000,
   } satisfies Record<MaskId, number | null>))
   it('of Britain', () => expect(factors('uk')).toMatchObject({ 'dust-mask': null, 'ffp2': 10, 'ffp3': 20, 'half-p100': 20, 'full-p100': 40, 'papr-loose': 20, 'papr-helmet': 40, 'n95': null }))
   it('a fit test and a clearance stand for calendar months, month ends included', () => {

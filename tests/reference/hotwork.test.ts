@@ -3,6 +3,7 @@ import { decideHotWork } from '#core/hotwork/decide-hot-work'
 import { fireWatchPlan } from '#core/hotwork/fire-watch'
 import { judgeGas } from '#core/hotwork/hot-work-class'
 import { gapBetween, nearPermits } from '#core/hotwork/near-permits'
+import { HOT_WORK_FACTS } from '#core/hotwork/hotwork-findings'
 import { RADIUS_OF_RULE_M } from '#core/hotwork/radius-rules'
 import { SPARK_CLASSES } from '#core/hotwork/spark-classes'
 import { acceleration, sparkLanding, sphereDrag } from '#core/hotwork/spark-flight'
@@ -86,8 +87,8 @@ describe('gas before hot work (29 CFR 1910.146, 1915.12; EN 60079-29; from memor
 })
 
 describe('what hot work takes (29 CFR 1910.252(a), NFPA 51B; from memory)', () => {
-  const place = { designated: false, level: 0, hardFloor: false } as const
-  const job = { process: 'ofc', heightM: 1, workpiece: 'plate' } as const
+  const place = { designated: false, level: 0, hardFloor: false, confined: false, otherSide: false, openLevels: 0, hiddenParts: 0, bulkCombustibles: false, combustiblePanel: false } as const
+  const job = { process: 'ofc', heightM: 1, workpiece: 'plate', metalFire: false } as const
   const conditions = { sprinklers: 'in-service', windMPerS: 0 } as const
   it('impaired sprinklers, vessels not cleaned or unknown, explosive air and too much oxygen forbid it, in a bay too', () => {
     for (const designated of [true, false]) {
@@ -112,8 +113,20 @@ describe('what hot work takes (29 CFR 1910.252(a), NFPA 51B; from memory)', () =
   })
   it('what nobody said is asked for, and stands on the walk until it is seen to', () => {
     const blank = decideHotWork({ designated: false }, { process: 'smaw' }, {})
-    expect(blank.findings.filter(({ severity }) => severity === 'hold').map(({ values }) => (values as { fact: string }).fact)).toEqual(['sprinklers', 'height', 'wind'])
-    expect(blank.precautions.map(({ id }) => id)).toEqual(expect.arrayContaining(['other-side', 'levels-below', 'drop-zone', 'sprinklers-live', 'floor-wetted']))
+    expect(blank.findings.filter(({ code }) => code === 'hotwork.fact-missing').map(({ severity, values }) => `${severity} ${(values as { fact: string }).fact}`)).toEqual(HOT_WORK_FACTS.filter(fact => fact !== 'contents').map(fact => `hold ${fact}`))
+    expect(blank.precautions.map(({ id }) => id)).toEqual(expect.arrayContaining(['other-side', 'levels-below', 'drop-zone', 'sprinklers-live', 'floor-wetted', 'container-vented', 'confined-entry', 'gas-test', 'metal-powder']))
+    expect([blank.needsGasTest, blank.watch.watchers]).toEqual([true, 2])
+  })
+  it('all of it said, nothing is asked; each fact forgotten takes nothing away', () => {
+    const said = decideHotWork(place, job, conditions)
+    expect(said.findings.some(({ code }) => code === 'hotwork.fact-missing')).toBe(false)
+    for (const fact of Object.keys(place).filter(key => key !== 'designated')) {
+      const { [fact as 'level']: _forgotten, ...rest } = place
+      const forgotten = decideHotWork(rest, job, conditions)
+      expect(forgotten.precautions.map(({ id }) => id), fact).toEqual(expect.arrayContaining(said.precautions.map(({ id }) => id)))
+      expect(forgotten.watch.watchers).toBeGreaterThanOrEqual(said.watch.watchers)
+      expect(forgotten.needsGasTest || !said.needsGasTest).toBe(true)
+    }
   })
 })
 
@@ -140,6 +153,7 @@ describe('the clock of a watch: elapsed minutes over clock changes (zone data of
   it('a round every quarter of an hour, the last look at the very end; Canada looks once, four hours after', () => {
     const plan = fireWatchPlan(0, { afterMin: 60, monitoringMin: 180, roundEveryMin: 15, visitEveryMin: 30 })
     expect(plan.rounds.map(({ atMs, kind }) => `${atMs / 60_000} ${kind}`)).toEqual(['15 round', '30 round', '45 round', '60 watch-end', '90 visit', '120 visit', '150 visit', '180 visit', '210 visit', '240 monitoring-end'])
+    expect(fireWatchPlan(0, { afterMin: 30, monitoringMin: 0, roundEveryMin: 60 }).rounds.map(({ atMs, kind }) => `${atMs / 60_000} ${kind}`)).toEqual(['15 round', '30 watch-end'])
     expect(fireWatchPlan(0, { ...WATCH_SCHOOLS['canada-60-240'], roundEveryMin: 20, visitEveryMin: 240 }).rounds.filter(({ kind }) => kind !== 'round').map(({ atMs }) => atMs / 60_000)).toEqual([60, 300])
   })
 })
@@ -159,5 +173,11 @@ describe('permits that see each other (reference book, 15 m apart with 10.67 m e
     expect(seen(permit('b', 16, '12:59', '14:00'))).toEqual(['b'])
     expect(seen(permit('b', 31, '11:30', '13:00'))).toEqual([])
     expect(seen(permit('b', null, '11:30', '13:00'))).toEqual(['b'])
+  })
+  it('a watch that was left still runs: its end is not known, and it is near to all that comes after', () => {
+    const left = permit('b', 16, '06:00', '07:00')
+    const after = { ...left, permit: { ...left.permit, phase: 'watch' as const, watchFrom: '2026-11-24T07:00:00.000Z' } }
+    expect(nearPermits(one, [left]).length).toBe(0)
+    expect(nearPermits(one, [after]).map(({ permitId }) => permitId)).toEqual(['b'])
   })
 })

@@ -35,8 +35,8 @@ describe('what a job and a class take', () => {
   it('a class is today\'s jobs of the bay, each for the time it has', () => {
     const [now, dayEnds] = ['2026-11-24T09:00:00.000Z', '2026-11-25T04:00:00.000Z']
     const afternoon: Job = { ...job, startsAt: '12:00', endsAt: '14:00' }
-    expect(classNeedM3([{ job, validUntil: dayEnds }], afternoon, 'shielding', 'argon', 4, now)).toBeCloseTo(1.8, 9)
-    expect(classNeedM3([{ job, validUntil: now }], afternoon, 'shielding', 'argon', 4, now)).toBeCloseTo(0.6, 9)
-    expect(classNeedM3([{ job: { ...job, gasFlowLPerMin: undefined }, validUntil: dayEnds }], afternoon, 'shielding', 'argon', 4, now)).toBeNull()
+    expect(classNeedM3([{ job, validUntil: dayEnds, personId: null, sinceAt: null, untilAt: null }], afternoon, 'shielding', 'argon', 4, now)).toBeCloseTo(1.8, 9)
+    expect(classNeedM3([{ job, validUntil: now, personId: null, sinceAt: null, untilAt: null }], afternoon, 'shielding', 'argon', 4, now)).toBeCloseTo(0.6, 9)
+    expect(classNeedM3([{ job: { ...job, gasFlowLPerMin: undefined }, validUntil: dayEnds, personId: null, sinceAt: null, untilAt: null }], afternoon, 'shielding', 'argon', 4, now)).toBeNull()
   })
 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { widthToStripMm } from '#core/fume/coating-burn-off'
-import { decideSheets, evolveSheets, NO_SHEETS } from '#core/fume/data-sheets'
+import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/fume/data-sheets'
 import type { FumeQuestion } from '#core/fume/emission'
 import { emissionOf } from '#core/fume/emission'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
@@ -59,13 +59,26 @@ describe('the fume of a job', () => {
 })
 
 describe('the shop\'s own data sheets', () => {
-  const sheet = { consumable: 'e7018', title: 'Sheet 3', fumeMgPerS: 5, compositionPercent: { manganese: 6 } } as const
-  it('replace the tables: rate and parts', () => {
+  const sheet = { process: 'smaw', consumable: 'e7018', title: 'Sheet 3', fumeMgPerS: 5, compositionPercent: { manganese: 6 } } as const
+  it('speak for what they list, with a spread; what they leave out stays with the tables', () => {
     const { substances, findings } = emissionOf(STICK, sheet)
-    expect(substances['total-fume']!.mgPerMin).toEqual({ low: 300, mid: 300, high: 300 })
+    expect(substances['total-fume']!.mgPerMin).toEqual({ low: 210, mid: 300, high: 390 })
     expect(substances.manganese).toMatchObject({ mgPerMin: { mid: 18 }, ink: 'chalk' })
-    expect(substances.fluorides).toBeUndefined()
+    expect(substances.manganese!.mgPerMin.high).toBeCloseTo(390 * 0.06 * 1.2, 9)
+    expect(substances.fluorides).toMatchObject({ ink: 'pencil' })
     expect(findings.map(({ code }) => code)).toContain('fume.from-data-sheet')
+  })
+  it('that list only some elements erase no other: hexavalent chromium of a stainless rod stays', () => {
+    const stainless = { ...STICK, consumable: 'e308l-16', baseMetal: 'stainless-steel' } as const
+    const bare = emissionOf(stainless).substances['chromium-vi']!.mgPerMin
+    const withSheet = emissionOf(stainless, { process: 'smaw', consumable: 'e308l-16', title: 'Iron only', compositionPercent: { iron: 8 } })
+    expect(withSheet.substances['chromium-vi']!.mgPerMin).toEqual(bare)
+  })
+  it('of another process, or of none that was said, do not speak', () => {
+    expect(emissionOf(STICK, { ...sheet, process: 'gmaw' })).toEqual(emissionOf(STICK))
+    const { substances, findings } = emissionOf(STICK, { ...sheet, process: null })
+    expect(substances).toEqual(emissionOf(STICK).substances)
+    expect(findings.map(({ code }) => code)).toContain('fume.sheet-without-process')
   })
   it('without a rate keep the table\'s, with their own parts', () => {
     const { fumeMgPerS: _rate, ...parts } = sheet
@@ -74,9 +87,15 @@ describe('the shop\'s own data sheets', () => {
     expect(kept.manganese!.mgPerMin.mid).toBeCloseTo(kept['total-fume']!.mgPerMin.mid * 0.06, 9)
   })
   it('are entered, replaced and dropped; one that is not there cannot be dropped', () => {
-    const entered = evolveSheets(NO_SHEETS, { type: 'sheet-entered', version: 1, payload: { sheet } })
-    expect(evolveSheets(entered, { type: 'sheet-entered', version: 1, payload: { sheet: { ...sheet, title: 'Sheet 4' } } }).e7018!.title).toBe('Sheet 4')
-    expect(evolveSheets(entered, { type: 'sheet-dropped', version: 1, payload: { consumable: 'e7018' } })).toEqual({})
-    expect(decideSheets(NO_SHEETS, { type: 'fume.drop-sheet', payload: { consumable: 'e7018' } })).toHaveProperty('refused')
+    const entered = evolveSheets(NO_SHEETS, { type: 'sheet-entered', version: 2, payload: { sheet } })
+    expect(sheetFor(evolveSheets(entered, { type: 'sheet-entered', version: 2, payload: { sheet: { ...sheet, title: 'Sheet 4' } } }), 'smaw', 'e7018')!.title).toBe('Sheet 4')
+    expect(evolveSheets(entered, { type: 'sheet-dropped', version: 2, payload: { process: 'smaw', consumable: 'e7018' } })).toEqual({})
+    expect(decideSheets(NO_SHEETS, { type: 'fume.drop-sheet', payload: { process: 'smaw', consumable: 'e7018' } })).toHaveProperty('refused')
+  })
+  it('of before processes were asked belong to the one process of their consumable, or to none', () => {
+    const { process: _process, ...old } = sheet
+    expect(upcastSheets('sheet-entered', 1, { sheet: old })).toMatchObject({ version: 2, payload: { sheet: { process: 'smaw' } } })
+    expect(upcastSheets('sheet-entered', 1, { sheet: { ...old, consumable: 'er4043' } })).toMatchObject({ payload: { sheet: { process: null } } })
+    expect(upcastSheets('sheet-dropped', 1, { consumable: 'e7018' })).toMatchObject({ payload: { process: 'smaw' } })
   })
 })

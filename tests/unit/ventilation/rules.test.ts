@@ -6,7 +6,7 @@ import { CEILING_M, FLOW_PER_WELDER_M3_PER_S, ROOM_PER_WELDER_M3, ventilationRul
 import type { VentilationRulesQuestion } from '#core/ventilation/ventilation-rules'
 import { quantitiesIn } from '#shared/messages/quantities'
 
-const SHOP: VentilationRulesQuestion = { jurisdiction: 'us', isOpenAir: false, volumeM3: 4000, ceilingM: 6, supplyM3PerS: 0, welders: 4, hood: null, distanceM: null }
+const SHOP: VentilationRulesQuestion = { jurisdiction: 'us', isOpenAir: false, volumeM3: 4000, ceilingM: 6, supplyM3PerS: 0, welders: 4, process: 'smaw', hood: null, distanceM: null, velocityAtArcMPerS: null, isPlaced: false }
 const said = (over: Partial<VentilationRulesQuestion>) => ventilationRules({ ...SHOP, ...over }).map(({ severity, code }) => `${severity} ${code}`)
 
 // 29 CFR 1910.252(c)(2), from memory: 10 000 ft³ and 16 ft for each welder, else 2 000 ft³/min or a hood.
@@ -22,7 +22,7 @@ describe('the legal rules beside the physics', () => {
     expect(said({ ceilingM: 4.8 })).toEqual(['hold ventilation.low-ceiling', 'hold ventilation.flow-per-welder'])
     expect(said({ confinement: 'restricted' })).toEqual(['hold ventilation.flow-per-welder'])
     expect(said({ welders: 15, supplyM3PerS: 15 })).toEqual([])
-    expect(said({ welders: 15, hood: { kind: 'booth', widthM: 1, heightM: 1, flanged: false, flowM3PerS: 1 } })).toEqual([])
+    expect(said({ welders: 15, hood: { kind: 'booth', widthM: 1, heightM: 1, flanged: false, flowM3PerS: 1 }, velocityAtArcMPerS: 1 })).toEqual([])
   })
   it('listed coatings need a hood unless stripped; elsewhere the same is only told', () => {
     expect(said({ coating: 'zinc' })).toEqual(['hold ventilation.coating-needs-hood'])
@@ -30,9 +30,22 @@ describe('the legal rules beside the physics', () => {
     expect(said({ coating: 'zinc', jurisdiction: 'de' })).toEqual(['note ventilation.coating-needs-hood'])
     expect(said({ jurisdiction: 'uk' })).toEqual(['hold ventilation.indoors-needs-hood'])
   })
+  it('that a hood is there clears nothing: the law asks for 100 ft/min at the arc', () => {
+    const hood = { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.001 } as const
+    const weak = said({ welders: 15, ceilingM: 4, coating: 'zinc', hood, distanceM: 2, velocityAtArcMPerS: 0.00003 })
+    expect(weak.filter(one => one.startsWith('hold'))).toEqual(['hold ventilation.small-room', 'hold ventilation.low-ceiling', 'hold ventilation.flow-per-welder', 'hold ventilation.coating-needs-hood'])
+    expect(weak).toContain('note ventilation.hood-does-not-count')
+    expect(said({ welders: 15, ceilingM: 4, coating: 'zinc', hood, distanceM: 0.1, velocityAtArcMPerS: 0.6 }).filter(one => one.startsWith('hold'))).toEqual([])
+  })
+  it('metal and filler decide too: brass, bronze, brazing rod, cadmium braze; stainless cut by plasma asks for moved air', () => {
+    expect(said({ baseMetal: 'brass' })).toEqual(['hold ventilation.metal-needs-hood'])
+    expect(said({ process: 'tb', consumable: 'bag-silver', baseMetal: 'bronze' })).toEqual(['hold ventilation.metal-needs-hood', 'hold ventilation.metal-needs-hood'])
+    expect(said({ process: 'pac', baseMetal: 'stainless-steel' })).toEqual(['hold ventilation.stainless-cutting'])
+    expect(said({ process: 'pac', baseMetal: 'stainless-steel', supplyM3PerS: 10 })).toEqual([])
+  })
   it('in the open they fall silent, except for a confined space', () => expect(said({ isOpenAir: true, welders: 90, coating: 'zinc', confinement: 'confined' })).toEqual(['hold ventilation.confined']))
   it('the flow table is told for a movable hood that draws less', () =>
-    expect(said({ hood: { kind: 'opening', diameterM: 0.1, flanged: true, flowM3PerS: 0.05 }, distanceM: 0.2 })).toEqual(['note ventilation.hood-flow-by-table']))
+    expect(said({ hood: { kind: 'opening', diameterM: 0.1, flanged: true, flowM3PerS: 0.05 }, distanceM: 0.2, velocityAtArcMPerS: 0.16 })).toEqual(['note ventilation.hood-flow-by-table']))
 })
 
 describe('oxygen', () => {
