@@ -1,6 +1,6 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
-import { STORE_SOURCES } from '../source/store-sources'
+import { LAWS } from '../law/laws'
 import type { SourceRef } from '../source/source-ref'
 import type { JurisdictionId } from '../vocabulary/vocabulary'
 import { kPaFromPsi, psiFromKPa } from '../units'
@@ -18,9 +18,8 @@ export interface AcetylenePressureLimit { readonly limitKPa: number, readonly so
  * @example acetylenePressureLimit('us', 101.325 + 10 * 6.894757).limitKPa / 6.894757 // 5.3
  */
 export function acetylenePressureLimit(jurisdiction: JurisdictionId, ambientKPa = ATMOSPHERE_KPA): AcetylenePressureLimit {
-  if (jurisdiction === 'uk') return { limitKPa: 62, source: STORE_SOURCES.ukAcetylenePressure }
-  if (jurisdiction === 'eu' || jurisdiction === 'de') return { limitKPa: 150, source: STORE_SOURCES.euAcetylenePressure }
-  return { limitKPa: kPaFromPsi(Math.max(0, Math.min(15, 30 - psiFromKPa(ambientKPa)))), source: STORE_SOURCES.usAcetylenePressure }
+  const { limitKPa, source } = LAWS[jurisdiction].acetylene
+  return { limitKPa: limitKPa === 'us-pair' ? kPaFromPsi(Math.max(0, Math.min(15, 30 - psiFromKPa(ambientKPa)))) : limitKPa, source }
 }
 
 /** Judges a delivery gauge, whatever unit it shows: the caller converts, the limit is one. Above it acetylene can burst by itself. */

@@ -64,6 +64,12 @@ export interface CylinderFindings {
   'storage.combustible-assumed-high': { id: string }
   'storage.in-use-left-out': { count: number }
   'storage.height-assumed': { heightM: number }
+  'storage.left-at-bay': { first: string, second: string }
+  'cylinder.outside-place': { place: string, fromXM: number, toXM: number, fromYM: number, toYM: number }
+  'cylinder.wrong-gas': { tag: string }
+  'cylinder.reason-needed': Record<string, never>
+  'stamp.end-of-life': { text: string }
+  'stamp.ring-asks': { text: string }
   'storage.cap-off': { tag: string }
   'storage.content-assumed': { tags: readonly string[], count: number, fullM3: number }
   'storage.advises-only': { basis: StorageBasisId }

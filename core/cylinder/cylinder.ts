@@ -1,4 +1,7 @@
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
+import { laterOf } from '../time/instant'
+import { isOutrun, newest } from '../time/late-reports'
+import { partsOf } from './gas'
 import type { GasContent } from './gas'
 import type { ConnectingStepId, DangerId, JointId, ShuttingStepId } from './guided-steps'
 
@@ -47,7 +50,11 @@ export interface CylinderState extends CylinderMarks {
   /** Connected to hoses: its regulator is on. */
   readonly isConnected: boolean
   readonly isEmpty: boolean
+  /** When it was said to be empty: a reading from after that takes it back. */
+  readonly emptiedAt: Instant | null
   readonly isReturned: boolean
+  /** The last time it lay that is known, and for how long; null when it never lay since it came. */
+  readonly lastLay: { readonly lyingMin: number | null, readonly at: Instant } | null
   /** When it may be used after it lay; null when it never lay since it came. */
   readonly settlesAt: Instant | null
   /** The clock has said that it stood long enough. */
@@ -58,9 +65,12 @@ export interface CylinderState extends CylinderMarks {
   readonly touchedAt: Instant | null
   /** Delivery pressure set at the regulator, gauge. */
   readonly deliveryKPa: number | null
+  readonly deliveryAt: Instant | null
   readonly shutDownAt: Instant | null
   readonly danger: { readonly danger: DangerId, readonly at: Instant } | null
   readonly taggedOut: { readonly reason: string } | null
+  /** The tag was typed by mistake: somebody named took it back, and what comes under it next is another cylinder. */
+  readonly isTagWithdrawn: boolean
 }
 
 export interface CylinderCommands {
@@ -82,6 +92,8 @@ export interface CylinderCommands {
   'cylinder.tag-out': { readonly reason: string }
   'cylinder.release': { readonly repair: string }
   'cylinder.return': Record<string, never>
+  /** A tag that was typed by mistake: by somebody named, with the reason. */
+  'cylinder.withdraw-tag': { readonly reason: string }
   /** The clock's own: it has stood long enough. */
   'cylinder.settle': Record<string, never>
 }
@@ -95,10 +107,11 @@ export type CylinderEvent =
   | { readonly type: 'cylinder-read', readonly version: 1, readonly payload: CylinderReading & { readonly at: Instant, readonly validUntil: Instant } }
   | { readonly type: 'cylinder-connected', readonly version: 1, readonly payload: CylinderCommands['cylinder.connect'] & { readonly at: Instant } }
   | { readonly type: 'joints-tested', readonly version: 1, readonly payload: LeakTest }
-  | { readonly type: 'delivery-set', readonly version: 1, readonly payload: { readonly gaugeKPa: number } }
+  | { readonly type: 'delivery-set', readonly version: 2, readonly payload: { readonly gaugeKPa: number, readonly at: Instant | null } }
   | { readonly type: 'cylinder-shut-down', readonly version: 1, readonly payload: CylinderCommands['cylinder.shut-down'] & { readonly at: Instant } }
   | { readonly type: 'cylinder-disconnected', readonly version: 1, readonly payload: CylinderCommands['cylinder.disconnect'] & { readonly at: Instant } }
-  | { readonly type: 'cylinder-emptied', readonly version: 1, readonly payload: Record<string, never> }
+  | { readonly type: 'cylinder-emptied', readonly version: 2, readonly payload: { readonly at: Instant | null } }
+  | { readonly type: 'tag-withdrawn', readonly version: 1, readonly payload: { readonly reason: string, readonly at: Instant } }
   | { readonly type: 'danger-found', readonly version: 1, readonly payload: CylinderCommands['cylinder.report-danger'] & { readonly at: Instant } }
   | { readonly type: 'cylinder-tagged-out', readonly version: 1, readonly payload: { readonly reason: string } }
   | { readonly type: 'cylinder-released', readonly version: 1, readonly payload: { readonly repair: string, readonly at: Instant } }
@@ -107,42 +120,73 @@ export type CylinderEvent =
   /** Somebody reported on a tag that nothing wears: kept on record, for whoever registers it. */
   | { readonly type: 'unknown-tag-reported', readonly version: 1, readonly payload: { readonly reported: string, readonly payload: unknown } }
 
-/** Whatever touches the joints makes an earlier leak test worth nothing, also one that is reported later. */
-const retestFrom = (at: Instant | null) => ({ leakTest: null, deliveryKPa: null, touchedAt: at })
+/** Whatever touches the joints makes an earlier leak test worth nothing, also one that is reported later. One from after that stands. */
+function touched(state: CylinderState, at: Instant): Pick<CylinderState, 'leakTest' | 'deliveryKPa' | 'deliveryAt' | 'touchedAt'> {
+  const { leakTest, deliveryKPa, deliveryAt, touchedAt } = state
+  const isTestNewer = leakTest !== null && isOutrun(at, leakTest.at)
+  const isDeliveryNewer = deliveryAt !== null && isOutrun(at, deliveryAt)
+  return { leakTest: isTestNewer ? leakTest : null, deliveryKPa: isDeliveryNewer ? deliveryKPa : null, deliveryAt: isDeliveryNewer ? deliveryAt : null, touchedAt: laterOf(touchedAt, at) }
+}
+
+/** A reading that shows gas in a cylinder that was said to be empty. */
+const showsGas = (reading: CylinderReading, tareKg: number | undefined): boolean =>
+  reading.by === 'pressure' ? reading.gaugePressureKPa > RESIDUAL_KPA : tareKg !== undefined && reading.grossKg > tareKg
+/** About what stays in an empty one. Source: `residualPressure`. */
+const RESIDUAL_KPA = 172.4
 
 /** The cylinder after an event. Pure: the same events always give the same cylinder. */
 export function evolveCylinder(state: CylinderState | null, event: CylinderEvent): CylinderState | null {
   if (event.type === 'unknown-tag-reported') return state
   if (event.type === 'cylinder-received') {
-    return { ...event.payload, standing: null, stance: null, isConnected: false, isEmpty: false, isReturned: false, settlesAt: null, hasSettled: false, reading: null, ...retestFrom(null), shutDownAt: null, danger: null, taggedOut: null }
+    // Its life goes on: what was wrong with it when it went away is wrong until somebody named releases it. A tag that was taken back begins anew.
+    const { danger = null, taggedOut = null } = state && !state.isTagWithdrawn ? state : {}
+    return {
+      ...event.payload, standing: null, stance: null, isConnected: false, isEmpty: false, emptiedAt: null, isReturned: false, lastLay: null, settlesAt: null, hasSettled: false, reading: null, leakTest: null, deliveryKPa: null, deliveryAt: null, touchedAt: null,
+      shutDownAt: null, danger, taggedOut, isTagWithdrawn: false,
+    }
   }
   if (!state) return null
   switch (event.type) {
     case 'cylinder-corrected': {
-      const { tag, standing, stance, isConnected, isEmpty, isReturned, settlesAt, hasSettled, reading, leakTest, touchedAt, deliveryKPa, shutDownAt, danger, taggedOut } = state
-      return { ...event.payload, tag, standing, stance, isConnected, isEmpty, isReturned, settlesAt, hasSettled, reading, leakTest, touchedAt, deliveryKPa, shutDownAt, danger, taggedOut }
+      const { gas: _g, owner: _o, stamps: _s, waterVolumeL: _w, filledInPlace: _p, filledOn: _f, tareKg: _t, fullM3: _m, diameterM: _d, heightM: _h, ...kept } = state
+      const isOtherGas = JSON.stringify(partsOf(event.payload.gas)) !== JSON.stringify(partsOf(state.gas))
+      // Under another gas nothing that was read, tested or set says anything.
+      return { ...event.payload, ...kept, ...isOtherGas ? { reading: null, leakTest: null, deliveryKPa: null, deliveryAt: null } : {} }
     }
-    case 'cylinder-lay': return { ...state, settlesAt: event.payload.settlesAt, hasSettled: false, ...retestFrom(event.payload.at) }
+    case 'cylinder-lay': {
+      const { lyingMin, settlesAt, at } = event.payload
+      // One that lay before is not ready sooner for having lain again, or for being told late.
+      return { ...state, lastLay: isOutrun(at, state.lastLay?.at) ? state.lastLay : { lyingMin, at }, settlesAt: laterOf(state.settlesAt, settlesAt), hasSettled: false, ...touched(state, at) }
+    }
     case 'cylinder-placed': {
       const { placeId, xM, yM, at, ...stance } = event.payload
-      return { ...state, standing: { in: 'place', placeId, xM, yM }, stance, isConnected: false, ...retestFrom(at) }
+      return { ...state, standing: { in: 'place', placeId, xM, yM }, stance, isConnected: false, ...touched(state, at) }
     }
-    // A report that comes later than a newer one must not undo it.
-    case 'cylinder-read': return state.reading && state.reading.at > event.payload.at ? state : { ...state, reading: event.payload }
+    case 'cylinder-read': {
+      const reading = newest(state.reading, event.payload)
+      const takesBackEmpty = state.isEmpty && reading === event.payload && showsGas(event.payload, state.tareKg) && !isOutrun(event.payload.at, state.emptiedAt)
+      return { ...state, reading, ...takesBackEmpty ? { isEmpty: false, emptiedAt: null } : {} }
+    }
     // Secured is the first of the steps; the cap comes off by another.
-    case 'cylinder-connected': return { ...state, standing: { in: 'bay', bayId: event.payload.bayId }, stance: { isUpright: true, isSecured: true, isCapped: false }, isConnected: true, shutDownAt: null, ...retestFrom(event.payload.at) }
-    case 'joints-tested': {
-      const isOutrun = [state.touchedAt, state.leakTest?.at].some(known => known != null && known > event.payload.at)
-      return isOutrun ? state : { ...state, leakTest: event.payload }
+    case 'cylinder-connected': return { ...state, standing: { in: 'bay', bayId: event.payload.bayId }, stance: { isUpright: true, isSecured: true, isCapped: false }, isConnected: true, shutDownAt: null, ...touched(state, event.payload.at) }
+    case 'joints-tested': return isOutrun(event.payload.at, state.touchedAt, state.leakTest?.at) ? state : { ...state, leakTest: event.payload }
+    case 'delivery-set': {
+      const { gaugeKPa, at } = event.payload
+      return at !== null && isOutrun(at, state.deliveryAt, state.touchedAt) ? state : { ...state, deliveryKPa: gaugeKPa, deliveryAt: at }
     }
-    case 'delivery-set': return { ...state, deliveryKPa: event.payload.gaugeKPa }
-    case 'cylinder-shut-down': return { ...state, shutDownAt: event.payload.at, deliveryKPa: null }
-    case 'cylinder-disconnected': return { ...state, isConnected: false, stance: state.stance && { ...state.stance, isCapped: event.payload.isCapped }, ...retestFrom(event.payload.at) }
-    case 'cylinder-emptied': return { ...state, isEmpty: true }
+    case 'cylinder-shut-down': return isOutrun(event.payload.at, state.touchedAt, state.shutDownAt) ? state : { ...state, shutDownAt: event.payload.at, deliveryKPa: null, deliveryAt: null }
+    // Told after it was connected again, it says nothing of how it stands now.
+    case 'cylinder-disconnected': return isOutrun(event.payload.at, state.touchedAt) ? state : { ...state, isConnected: false, stance: state.stance && { ...state.stance, isCapped: event.payload.isCapped }, ...touched(state, event.payload.at) }
+    case 'cylinder-emptied': return { ...state, isEmpty: true, emptiedAt: event.payload.at }
     case 'danger-found': return { ...state, danger: { danger: event.payload.danger, at: event.payload.at } }
     case 'cylinder-tagged-out': return { ...state, taggedOut: { reason: state.taggedOut?.reason || event.payload.reason } }
-    case 'cylinder-released': return { ...state, taggedOut: null, danger: null, ...retestFrom(event.payload.at) }
+    case 'cylinder-released': return { ...state, taggedOut: null, danger: null, ...touched(state, event.payload.at) }
     case 'cylinder-returned': return { ...state, isReturned: true, isConnected: false, standing: null }
+    case 'tag-withdrawn': return { ...state, isTagWithdrawn: true, isReturned: true, isConnected: false, standing: null }
     case 'cylinder-settled': return { ...state, hasSettled: true }
   }
 }
+
+/** Reads a cylinder event of any landed version as the newest. The first did not say when pressure was set or a cylinder found empty. */
+export const upcastCylinder = (type: string, version: number, payload: unknown): CylinderEvent =>
+  ((type === 'delivery-set' || type === 'cylinder-emptied') && version < 2 ? { type, version: 2, payload: { ...payload as object, at: null } } : { type, version, payload }) as CylinderEvent

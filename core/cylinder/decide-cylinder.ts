@@ -3,11 +3,15 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import type { HouseRules } from '../houserules/house-rules'
 import { STORE_SOURCES } from '../source/store-sources'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import { judgeAcetylenePressure } from './acetylene-pressure'
 import type { CylinderCommand, CylinderEvent, CylinderMarks, CylinderState } from './cylinder'
 import type { GasContent } from './gas'
 import { partsOf } from './gas'
+import { isGasFor } from './gas-draws'
+import type { Job } from '../job/job'
+import type { Place } from '../place/place'
+import { isAfter, stands } from '../time/instant'
 import { connectingSteps, jointsFor } from './guided-steps'
 import { settlingMinutes } from './settling'
 
@@ -20,6 +24,10 @@ export interface CylinderContext {
   readonly rules: HouseRules
   /** Whether whoever acts is named as competent for cylinders, or is the safety lead. */
   readonly isCompetent: boolean
+  /** The place that the command names; null where it names none. */
+  readonly place: Place | null
+  /** The job of the bay that the command names; null where none is set, or it names no bay. */
+  readonly job: Job | null
 }
 
 const MINUTE_MS = 60_000
@@ -53,12 +61,13 @@ export function decideCylinder(state: CylinderState | null, command: CylinderCom
       : refuse(finding('hold', 'kit.tag-unknown', { tag }))
   }
   switch (command.type) {
-    case 'cylinder.correct': return one({ type: 'cylinder-corrected', version: 1, payload: marksOf(command.payload) })
+    case 'cylinder.correct': return correct(state, marksOf(command.payload), context)
     case 'cylinder.note-lying': return one(lay(state.gas, command.payload.lyingMin, context))
     case 'cylinder.place':
       if (state.isReturned) return refuse(finding('hold', 'cylinder.returned', { tag }))
       // Pulled away with its hoses on: it is taken off first, and that is recorded.
-      return state.isConnected ? refuse(finding('hold', 'cylinder.still-connected', { tag })) : one({ type: 'cylinder-placed', version: 1, payload: { ...command.payload, at } })
+      if (state.isConnected) return refuse(finding('hold', 'cylinder.still-connected', { tag }))
+      return outside(command.payload, state.diameterM, context) ?? one({ type: 'cylinder-placed', version: 1, payload: { ...command.payload, at } })
     case 'cylinder.read': return one({ type: 'cylinder-read', version: 1, payload: { ...command.payload, at, validUntil } })
     case 'cylinder.connect': return connect(state, command.payload, context)
     case 'cylinder.test-joints': {
@@ -71,11 +80,11 @@ export function decideCylinder(state: CylinderState | null, command: CylinderCom
     case 'cylinder.set-delivery': {
       const { gaugeKPa } = command.payload
       const remarks = partsOf(state.gas).some(({ gas }) => gas === 'acetylene') ? judgeAcetylenePressure(gaugeKPa, context.rules.jurisdiction) : []
-      return { events: [{ type: 'delivery-set', version: 1, payload: { gaugeKPa } }], remarks }
+      return { events: [{ type: 'delivery-set', version: 2, payload: { gaugeKPa, at } }], remarks }
     }
     case 'cylinder.shut-down': return one({ type: 'cylinder-shut-down', version: 1, payload: { ...command.payload, at } })
     case 'cylinder.disconnect': return one({ type: 'cylinder-disconnected', version: 1, payload: { ...command.payload, at } })
-    case 'cylinder.note-empty': return state.isEmpty ? { events: [] } : one({ type: 'cylinder-emptied', version: 1, payload: {} })
+    case 'cylinder.note-empty': return state.isEmpty ? { events: [] } : one({ type: 'cylinder-emptied', version: 2, payload: { at } })
     case 'cylinder.report-danger': return { events: [{ type: 'danger-found', version: 1, payload: { ...command.payload, at } }, tagOut(command.payload.remark ?? '')] }
     case 'cylinder.tag-out': return one(tagOut(command.payload.reason))
     case 'cylinder.release':
@@ -84,7 +93,12 @@ export function decideCylinder(state: CylinderState | null, command: CylinderCom
       if (command.payload.repair.trim() === '') return refuse(finding('hold', 'kit.repair-not-said', {}))
       return one({ type: 'cylinder-released', version: 1, payload: { ...command.payload, at } })
     case 'cylinder.return': return state.isConnected ? refuse(finding('hold', 'cylinder.still-connected', { tag })) : one({ type: 'cylinder-returned', version: 1, payload: {} })
-    case 'cylinder.settle': return state.settlesAt !== null && state.settlesAt <= at ? one({ type: 'cylinder-settled', version: 1, payload: { at } }) : { events: [] }
+    case 'cylinder.withdraw-tag':
+      if (state.isTagWithdrawn) return { events: [] }
+      if (state.isConnected) return refuse(finding('hold', 'cylinder.still-connected', { tag }))
+      if (!context.isCompetent) return refuse(finding('hold', 'kit.competence-missing', { kind: 'cylinder' }))
+      return command.payload.reason.trim() === '' ? refuse(finding('hold', 'cylinder.reason-needed', {})) : one({ type: 'tag-withdrawn', version: 1, payload: { ...command.payload, at } })
+    case 'cylinder.settle': return state.settlesAt !== null && !isAfter(state.settlesAt, at) ? one({ type: 'cylinder-settled', version: 1, payload: { at } }) : { events: [] }
   }
 }
 
@@ -94,6 +108,8 @@ function receive(state: CylinderState | null, { lay: lain, place, ...marks }: Ex
   const { tag } = context
   // A rented cylinder comes back with the same tag: its life goes on, with the marks it has now.
   if (state && !state.isReturned) return refuse(finding('hold', 'kit.tag-taken', { tag }))
+  const refused = outside(place, marks.diameterM, context)
+  if (refused) return refused
   return { events: [
     { type: 'cylinder-received', version: 1, payload: { ...marksOf(marks), tag } },
     ...lain ? [lay(marks.gas, lain.lyingMin, context)] : [],
@@ -101,12 +117,34 @@ function receive(state: CylinderState | null, { lay: lain, place, ...marks }: Ex
   ] }
 }
 
-function connect(state: CylinderState, payload: Extract<CylinderCommand, { type: 'cylinder.connect' }>['payload'], { tag, at }: CylinderContext): Decision<CylinderEvent> {
+/** Marks read anew. Under another gas every rule starts from what is known: how long it lay, or that nobody asked. */
+function correct(state: CylinderState, marks: CylinderMarks, context: CylinderContext): Decision<CylinderEvent> {
+  const corrected: CylinderEvent = { type: 'cylinder-corrected', version: 1, payload: marks }
+  const isOtherGas = JSON.stringify(partsOf(marks.gas)) !== JSON.stringify(partsOf(state.gas))
+  if (!isOtherGas || settlingMinutes(marks.gas, null, context.rules.settlingRule) === 0) return one(corrected)
+  return { events: [corrected, lay(marks.gas, state.lastLay?.lyingMin ?? null, { ...context, at: state.lastLay?.at ?? context.at })] }
+}
+
+/** Across a large shell, where nobody wrote down how wide this one is. */
+const USUAL_DIAMETER_M = 0.27
+
+/** Set down outside the outline of its place, nobody knows where it really stands: refused, with the outline's numbers. */
+function outside({ xM, yM }: { readonly xM: number, readonly yM: number }, diameterM: number | undefined, { place }: CylinderContext): Decision<CylinderEvent> | null {
+  if (place === null) return null
+  const across = diameterM ?? USUAL_DIAMETER_M
+  const [toXM, toYM] = [place.xM + place.widthM, place.yM + place.depthM]
+  const isInside = xM >= place.xM - 1e-9 && yM >= place.yM - 1e-9 && xM + across <= toXM + 1e-9 && yM + across <= toYM + 1e-9
+  return isInside ? null : refuse(finding('hold', 'cylinder.outside-place', { place: place.name, fromXM: place.xM, toXM, fromYM: place.yM, toYM }))
+}
+
+function connect(state: CylinderState, payload: Extract<CylinderCommand, { type: 'cylinder.connect' }>['payload'], { tag, at, job }: CylinderContext): Decision<CylinderEvent> {
   if (state.isReturned) return refuse(finding('hold', 'cylinder.returned', { tag }))
   if (state.isConnected) return refuse(finding('hold', 'cylinder.still-connected', { tag }))
   if (state.taggedOut) return refuse(finding('hold', 'kit.tagged-out', { tag, reason: state.taggedOut.reason, checks: [] }))
   if (state.isEmpty) return refuse(finding('hold', 'cylinder.empty', { tag }))
-  if (state.settlesAt !== null && state.settlesAt > at) return refuse(finding('hold', 'cylinder.settling', { tag, untilIso: state.settlesAt }, [STORE_SOURCES.settling, STORE_SOURCES.settlingSchools]))
+  // The wrong gas is said before the regulator is on.
+  if (job !== null && !isGasFor(job, state.gas)) return refuse(finding('hold', 'cylinder.wrong-gas', { tag }))
+  if (state.settlesAt !== null && stands(state.settlesAt, at)) return refuse(finding('hold', 'cylinder.settling', { tag, untilIso: state.settlesAt }, [STORE_SOURCES.settling, STORE_SOURCES.settlingSchools]))
   const missing = connectingSteps(state.gas).filter(step => !payload.steps.includes(step))
   if (missing.length > 0) return refuse(finding('hold', 'cylinder.steps-missing', { tag, steps: missing, count: missing.length }))
   return one({ type: 'cylinder-connected', version: 1, payload: { ...payload, at } })

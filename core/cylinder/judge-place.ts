@@ -32,13 +32,33 @@ export function storedItem(here: CylinderHere): StoredItem | null {
   return { id: tag, gas, state: 'stored', xM: standing.xM, yM: standing.yM, widthM: diameterM, depthM: diameterM, ...heightM === undefined ? {} : { heightM }, freeGasM3: fullOf(here) }
 }
 
+/** The other places of the yard with what stands there: distances are kept over the edge of a place as well. */
+export interface Yard { readonly places: readonly (Place & { readonly placeId: string })[], readonly cylinders: readonly CylinderHere[] }
+
+/** Conflicts of what stands here with what stands at another place of the same storey: one grid, all things on it. */
+function judgeAcross(place: Place, items: readonly StoredItem[], { places, cylinders }: Yard, basis: StorageBasisId): Pick<Storage, 'conflicts' | 'findings'> {
+  const onStorey = places.filter(({ level }) => level === place.level)
+  const own = new Set(items.map(({ id }) => id))
+  const others = cylinders.filter(({ cylinder: { tag, standing } }) => !own.has(tag) && standing?.in === 'place' && onStorey.some(({ placeId }) => placeId === standing.placeId)).flatMap(one => storedItem(one) ?? [])
+  const { conflicts, findings } = judgeStorage({ items: [...items, ...others], barriers: onStorey.flatMap(({ store }) => store?.barriers ?? []), combustibles: [], indoor: false, basis })
+  const crosses = (first: string, second: string): boolean => own.has(first) !== own.has(second)
+  return {
+    conflicts: conflicts.filter(({ between: [first, second] }) => crosses(first, second)),
+    findings: findings.filter(({ code, values }) => code === 'storage.too-near' && crosses((values as { first: string }).first, (values as { second: string }).second)),
+  }
+}
+
 /**
  * How cylinders stand at a place: distances and walls, limits indoors, caps and chains, and what is left to breathe if the
  * largest leaks out. A cylinder whose content nobody wrote down counts as a large full one.
+ *
+ * @param yard what else stands on the grid; left out, this place is judged alone
  */
-export function judgePlace(place: Place, here: readonly CylinderHere[], basis: StorageBasisId): PlaceStanding {
+export function judgePlace(place: Place, here: readonly CylinderHere[], basis: StorageBasisId, yard: Yard = { places: [], cylinders: [] }): PlaceStanding {
   const items = here.flatMap(one => storedItem(one) ?? [])
-  const storage = judgeStorage({ items, barriers: place.store?.barriers ?? [], combustibles: place.store?.combustibles ?? [], indoor: place.room !== null, basis })
+  const alone = judgeStorage({ items, barriers: place.store?.barriers ?? [], combustibles: place.store?.combustibles ?? [], indoor: place.room !== null, basis })
+  const across = judgeAcross(place, items, yard, basis)
+  const storage: Storage = { ...alone, conflicts: [...alone.conflicts, ...across.conflicts], findings: [...across.findings, ...alone.findings] }
   const { room } = place
   const leaks = room === null ? [] : here.map(one => ({ tag: one.cylinder.tag, ...leakOut(one.cylinder.gas, fullOf(one), room.volumeM3) }))
   const WORST = { explosive: 0, deficient: 1, enriched: 2, breathable: 3 } as const

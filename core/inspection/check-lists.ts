@@ -16,7 +16,7 @@ export const NO_OWN_LISTS: CheckListsState = { versions: {}, dropped: [] }
 export interface CheckListsCommands {
   /** The list as it shall be; its version is given by the site's record. */
   'check-lists.change': { readonly list: Omit<CheckList, 'version'> }
-  /** Built-in lists can be dropped too: law may still ask for them. */
+  /** Built-in lists can be dropped too, but for the looks before use: law may still ask for them. */
   'check-lists.drop': { readonly listId: string }
 }
 export type CheckListsCommand = { [T in keyof CheckListsCommands]: { readonly type: T, readonly payload: CheckListsCommands[T] } }[keyof CheckListsCommands]
@@ -33,10 +33,15 @@ export function evolveCheckLists(state: CheckListsState, event: CheckListsEvent)
 
 const builtIn = (listId: string): CheckList | undefined => BUILT_IN_LISTS.find(({ id }) => id === listId)
 
+/** A built-in look before use: it may be worded anew, and never dropped, moved to another kind or put off to another day. */
+export const mustStay = (listId: string): boolean => builtIn(listId)?.every.unit === 'use'
+
 /** A list in the version that stands, or in the one asked for; null when the site has none. */
 export function checkList({ versions, dropped }: CheckListsState, listId: string, version?: number): CheckList | null {
-  const all = [...[builtIn(listId)].flatMap(list => list ?? []), ...versions[listId] ?? []]
+  const own = builtIn(listId)
+  const all = [...own ? [own] : [], ...versions[listId] ?? []]
   if (version !== undefined) return all.findLast(list => list.version === version) ?? null
+  if (own && mustStay(listId)) return all.findLast(list => list.every.unit === 'use' && list.kind === own.kind && list.checks.length > 0) ?? own
   return dropped.includes(listId) ? null : all.at(-1) ?? null
 }
 
@@ -50,9 +55,11 @@ export function listsInForce(state: CheckListsState): readonly CheckList[] {
 export function decideCheckLists(state: CheckListsState, command: CheckListsCommand): Decision<CheckListsEvent> {
   if (command.type === 'check-lists.drop') {
     const { listId } = command.payload
+    if (mustStay(listId)) return { refused: [finding('hold', 'kit.list-must-stay', { listId })] }
     return checkList(state, listId) ? { events: [{ type: 'check-list-dropped', version: 1, payload: { listId } }] } : { refused: [finding('hold', 'command.unknown-stream', { streamId: listId })] }
   }
   const { list } = command.payload
+  if (mustStay(list.id) && (list.every.unit !== 'use' || list.kind !== builtIn(list.id)!.kind || list.checks.length === 0)) return { refused: [finding('hold', 'kit.list-must-stay', { listId: list.id })] }
   const newest = Math.max(0, builtIn(list.id)?.version ?? 0, ...(state.versions[list.id] ?? []).map(({ version }) => version))
   const standing = checkList(state, list.id)
   // A list that stays as it is needs no new version, and nothing done against it loses its worth.

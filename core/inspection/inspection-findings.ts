@@ -20,6 +20,15 @@ export interface InspectionFindings {
   'kit.in-grace': { tag: string, listId: string, dueOn: string, days: number }
   'kit.mark-unknown': { tag: string, what: 'made-on' }
   'kit.mark-due': { tag: string, what: 'pressure-test' | 'look-inside', dueOn: string }
+  'kit.no-list': { tag: string, kind: EquipmentKindId }
+  'kit.list-must-stay': { listId: string }
+  'extinguisher.rating-unknown': { tag: string }
+  'extinguisher.distance-unknown': { tag: string }
+  'extinguisher.too-far': { tag: string, distanceM: number, atMostM: number }
+  'extinguisher.too-small': { lacks: 'solids' | 'liquids' | 'both' }
+  'extinguisher.not-for-voltage': Record<string, never>
+  'extinguisher.not-for-metal': Record<string, never>
+  'extinguisher.metal-unknown': Record<string, never>
   'kit.assigned-nowhere': { id: string }
   'kit.due-after-event': { tag: string, listId: string, events: readonly ItemEventId[] }
 }

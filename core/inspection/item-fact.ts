@@ -3,6 +3,8 @@ import type { Instant } from '../station/station'
 import type { EquipmentKindId } from '../vocabulary/vocabulary'
 import type { CheckList } from './check-list'
 import type { ItemMarks, ItemState } from './item'
+import { distanceOf } from './item'
+import { earliestOf } from '../time/instant'
 import { judgeItem } from './judge-item'
 
 /** What a board needs to know of a thing in use: worked out once for a shop day, good until it ends. */
@@ -17,6 +19,8 @@ export interface ItemFact {
   readonly validUntil: Instant
   /** When it was last looked at before use; null when it never was. */
   readonly seenAt: Instant | null
+  /** From where it hangs to the work, m; null where nobody measured. */
+  readonly distanceM: number | null
 }
 
 /**
@@ -29,5 +33,5 @@ export function itemFact(item: ItemState, lists: readonly CheckList[], today: st
   const { mayUse, findings } = judgeItem(item, today, lists)
   const { tag, kind, name, marks } = item
   const looks = lists.filter(list => list.kind === kind && list.every.unit === 'use').flatMap(({ id }) => item.lists[id]?.doneAt ?? [])
-  return { tag, kind, name, marks, mayUse, findings, validUntil, seenAt: looks.toSorted()[0] ?? null }
+  return { tag, kind, name, marks, mayUse, findings, validUntil, seenAt: earliestOf(looks), distanceM: distanceOf(item.assignment) }
 }

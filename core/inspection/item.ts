@@ -1,14 +1,18 @@
 import type { Instant } from '../station/station'
 import type { ExtinguisherType } from './extinguisher-dates'
-import type { EquipmentKindId } from '../vocabulary/vocabulary'
+import type { EquipmentKindId, MaskId } from '../vocabulary/vocabulary'
 import type { Answers, CheckList, ItemEventId } from './check-list'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
 export type Assignment =
-  | { readonly to: 'person' | 'permit' | 'place', readonly id: string }
+  | { readonly to: 'person' | 'place', readonly id: string }
+  | { readonly to: 'permit', readonly id: string, readonly distanceM?: number }
   /** A thing that serves several bays, an arrestor at a shared outlet say, closes all of them. */
-  | { readonly to: 'bay', readonly id: string, readonly alsoIds?: readonly string[] }
+  | { readonly to: 'bay', readonly id: string, readonly alsoIds?: readonly string[], readonly distanceM?: number }
   | null
+
+/** From where a thing hangs to the farthest work it is for, m along the way; null where nobody measured. */
+export const distanceOf = (assignment: Assignment): number | null => (assignment?.to === 'bay' || assignment?.to === 'permit' ? assignment.distanceM : undefined) ?? null
 
 /** Every bay that a thing serves. */
 export const baysServed = (assignment: Assignment): readonly string[] => assignment?.to === 'bay' ? [...new Set([assignment.id, ...assignment.alsoIds ?? []])] : []
@@ -27,6 +31,10 @@ export interface ItemMarks {
   readonly openedOn?: string
   readonly toolRpm?: number
   readonly madeOn?: string
+  /** What kind of respirator it is: credit goes to the mask that is worn, not to one that was tested. */
+  readonly mask?: MaskId
+  /** What an extinguisher is rated for, as printed on it: `4-A:60-B:C`, `43A 233B C`. */
+  readonly extinguisherRating?: string
 }
 
 /** The shop day a list was last passed on, what happened since, and when it was last done: a report that comes later than its day must not undo it. */

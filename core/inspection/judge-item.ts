@@ -33,6 +33,8 @@ export function judgeItem(item: ItemState, today: string, lists: readonly CheckL
   const { tag } = item
   const standings = listsFor(item.kind, lists).map(list => ({ list, due: dueState(list, item.lists[list.id] ?? { passedOn: null, eventsSince: [] }, today) }))
   const findings: Finding[] = []
+  // What nobody ever has to look at is not known to be sound.
+  if (standings.length === 0) findings.push(finding('hold', 'kit.no-list', { tag, kind: item.kind }))
   if (item.isRetired) findings.push(finding('hold', 'kit.retired', { tag }))
   if (item.taggedOut) findings.push(finding('hold', 'kit.tagged-out', { tag, ...item.taggedOut }))
   for (const { list, due } of standings) {
@@ -50,6 +52,6 @@ export function judgeItem(item: ItemState, today: string, lists: readonly CheckL
   const marked = item.kind === 'extinguisher' ? judgeExtinguisher(item, today) : []
   findings.push(...marked)
   return {
-    mayUse: !item.isRetired && item.taggedOut === null && standings.every(({ due }) => due.mayUse) && marked.length === 0, lists: standings, findings,
+    mayUse: !item.isRetired && item.taggedOut === null && standings.length > 0 && standings.every(({ due }) => due.mayUse) && marked.length === 0, lists: standings, findings,
   }
 }

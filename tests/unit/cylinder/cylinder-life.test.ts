@@ -12,7 +12,7 @@ import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Place } from '#core/place/place'
 import { CYLINDER_GASES } from '#core/vocabulary/vocabulary'
 
-const context: CylinderContext = { tag: 'A-7', at: '2026-11-24T10:00:00.000Z', checksValidUntil: '2026-11-25T04:00:00.000Z', rules: NEW_SITE_RULES, isCompetent: true }
+const context: CylinderContext = { tag: 'A-7', at: '2026-11-24T10:00:00.000Z', checksValidUntil: '2026-11-25T04:00:00.000Z', rules: NEW_SITE_RULES, isCompetent: true, place: null, job: null }
 const spot = { placeId: 'cage', xM: 1, yM: 1, isUpright: true, isSecured: true, isCapped: true }
 const RECEIVE: CylinderCommand = { type: 'cylinder.receive', payload: { gas: 'acetylene', owner: 'rented', stamps: 'DOT-8AL / 6-20', tareKg: 80, fullM3: 9.3, lay: null, place: spot } }
 function life(commands: readonly CylinderCommand[], over: Partial<CylinderContext> = {}): { readonly state: CylinderState | null, readonly refused: readonly string[] } {

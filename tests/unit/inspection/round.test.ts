@@ -49,7 +49,7 @@ describe('what is to do', () => {
 })
 
 describe('a site\'s own lists', () => {
-  const { version: _version, ...yearly } = BUILT_IN_LISTS.find(({ id }) => id === 'hose.before-use')!
+  const { version: _version, ...yearly } = BUILT_IN_LISTS.find(({ id }) => id === 'regulator.yearly')!
   const after = (state: CheckListsState, ...commands: Parameters<typeof decideCheckLists>[1][]): CheckListsState => commands.reduce((now, command) => {
     const decided = decideCheckLists(now, command)
     return 'events' in decided ? decided.events.reduce(evolveCheckLists, now) : now
@@ -57,15 +57,15 @@ describe('a site\'s own lists', () => {
   const longer: Omit<CheckList, 'version'> = { ...yearly, graceDays: 2 }
   it('each change is a new version; unchanged, there is none; every version can still be read', () => {
     const state = after(NO_OWN_LISTS, { type: 'check-lists.change', payload: { list: yearly } }, { type: 'check-lists.change', payload: { list: longer } }, { type: 'check-lists.change', payload: { list: longer } })
-    expect(checkList(state, 'hose.before-use')).toMatchObject({ version: 2, graceDays: 2 })
-    expect(checkList(state, 'hose.before-use', 1)).toMatchObject({ version: 1, graceDays: 0 })
-    expect(state.versions['hose.before-use']).toHaveLength(1)
+    expect(checkList(state, 'regulator.yearly')).toMatchObject({ version: 2, graceDays: 2 })
+    expect(checkList(state, 'regulator.yearly', 1)).toMatchObject({ version: 1, graceDays: 0 })
+    expect(state.versions['regulator.yearly']).toHaveLength(1)
   })
   it('a dropped list is gone until it is taken up again, with the next number', () => {
-    const dropped = after(NO_OWN_LISTS, { type: 'check-lists.drop', payload: { listId: 'hose.before-use' } })
-    expect([checkList(dropped, 'hose.before-use'), listsInForce(dropped).length]).toEqual([null, BUILT_IN_LISTS.length - 1])
-    expect(decideCheckLists(dropped, { type: 'check-lists.drop', payload: { listId: 'hose.before-use' } })).toHaveProperty('refused')
-    expect(checkList(after(dropped, { type: 'check-lists.change', payload: { list: yearly } }), 'hose.before-use')?.version).toBe(2)
+    const dropped = after(NO_OWN_LISTS, { type: 'check-lists.drop', payload: { listId: 'regulator.yearly' } })
+    expect([checkList(dropped, 'regulator.yearly'), listsInForce(dropped).length]).toEqual([null, BUILT_IN_LISTS.length - 1])
+    expect(decideCheckLists(dropped, { type: 'check-lists.drop', payload: { listId: 'regulator.yearly' } })).toHaveProperty('refused')
+    expect(checkList(after(dropped, { type: 'check-lists.change', payload: { list: yearly } }), 'regulator.yearly')?.version).toBe(2)
   })
   it('a list of the site\'s own stands beside the built-in ones', () => {
     const own = after(NO_OWN_LISTS, { type: 'check-lists.change', payload: { list: { ...yearly, id: 'hose.yard-rule' } } })
