@@ -5,17 +5,18 @@ import type { BayAir } from '../air/bay-air'
 import type { Finding, FindingCode } from '../finding'
 import type { HouseRules } from '../houserules/house-rules'
 import type { Instant, Station } from '../station/station'
+import { wornMask } from '../respirator/worn-mask'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { ofGate, sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 
 /** Notes worth keeping in the record; the rest of what explains a verdict is worked out again when it is shown. */
-const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>(['exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out', 'exposure.no-limit-for-fume'])
+const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>(['exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out', 'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these'])
 
 /** A bay's air as its station has it. */
-export const bayAirOf = ({ job, earlierJobs, hoodPosition }: Station, { bayId, extraction }: AirSurroundings): BayAir =>
-  ({ bayId, job, earlierJobs, extraction, position: hoodPosition })
+export const bayAirOf = ({ job, earlierJobs, hoodPosition, extractionCheck, personId }: Station, { bayId, extraction }: AirSurroundings): BayAir =>
+  ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
 
 /** Numbers in the record to three figures: they were compared unrounded, and a hair's change at another bay is no news. */
 const inThreeFigures = (said: Finding): Finding => ({
@@ -27,8 +28,9 @@ const inThreeFigures = (said: Finding): Finding => ({
 export function judgeAir(station: Station, air: AirSurroundings, kit: KitAround, rules: HouseRules, now: Instant): Gate & { readonly air: AirAssessment } {
   const bay = bayAirOf(station, air)
   const masks = kit.wornBy(station.personId).filter(({ kind }) => kind === 'respirator')
+  const worn = wornMask(air.wearerOf(station.personId), masks, now)
   const assessment = assessAir({
-    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, wearer: masks.some(({ mayUse }) => !mayUse) ? null : air.wearerOf(station.personId),
+    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, wearer: worn.wearer, elsewhere: air.elsewhere(station.personId),
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
   const found: Finding[] = []
@@ -36,5 +38,6 @@ export function judgeAir(station: Station, air: AirSurroundings, kit: KitAround,
   sortItemFindings(ofGate(kit.items, 'air'), now, found, missing)
   // A mask that is only due to be looked at protects nobody, and holds nobody who needs none; one tagged out holds.
   found.push(...masks.flatMap(({ findings }) => findings.filter(({ code }) => code === 'kit.tagged-out')))
-  return { ...gateFrom('air', [...found, ...kept.map(inThreeFigures)], [...missing, ...assessment.missing]), air: assessment }
+  const isMaskWanted = assessment.respirator !== null && (assessment.respirator.neededApf > 1 || assessment.respirator.isDanger)
+  return { ...gateFrom('air', [...found, ...kept.map(inThreeFigures), ...isMaskWanted ? worn.findings : []], [...missing, ...assessment.missing]), air: assessment }
 }

@@ -1,4 +1,5 @@
 import { finding } from '../finding'
+import { GATES } from '../vocabulary/vocabulary'
 import type { GateId, WorkplaceId } from '../vocabulary/vocabulary'
 import type { HouseRules } from '../houserules/house-rules'
 import type { OutfitRequirement } from '../ppe/required-outfit'
@@ -19,7 +20,7 @@ import { judgeJob } from './job-gate'
 import { judgeMachine } from './machine-gate'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 4
+export const RULES_VERSION = 5
 
 /** Everything a station's verdict rests on, besides the station. */
 export interface Surroundings {
@@ -36,6 +37,7 @@ export interface Surroundings {
 /** A station judged: its gates in working order, the word at the end, and the first reason for it. */
 export interface StationVerdict {
   readonly gates: readonly Gate[]
+  readonly byId: Readonly<Record<GateId, Gate>>
   readonly word: Word
   readonly reason: Finding | null
   /** The gate the line is live up to; null when it runs through. */
@@ -58,17 +60,19 @@ export function assessStation(station: Station, { rules, workplace, now, air: su
   const eyes = judgeEyes(station, rules, workplace, kit.wornBy(station.personId), now)
   const body = judgeBody(station, now)
   const air = judgeAir(station, surroundings, kit, rules, now)
-  const gates: readonly Gate[] = [
-    judgeJob(station.job),
-    { gate: 'eyes', state: eyes.state, findings: eyes.findings },
-    { gate: 'body', state: body.state, findings: body.findings },
-    { gate: 'air', state: air.state, findings: air.findings },
-    judgeGas(station, kit, rules, now),
-    judgeMachine(station, kit, now),
-    judgeFire(station, workplace, kit, fire, now),
-  ]
+  // By name: a gate that is declared and not judged does not compile, and none can take another's place.
+  const byId: Readonly<Record<GateId, Gate>> = {
+    job: judgeJob(station.job),
+    eyes: { gate: 'eyes', state: eyes.state, findings: eyes.findings },
+    body: { gate: 'body', state: body.state, findings: body.findings },
+    air: { gate: 'air', state: air.state, findings: air.findings },
+    gas: judgeGas(station, kit, rules, now),
+    machine: judgeMachine(station, kit, now),
+    fire: judgeFire(station, workplace, kit, fire, now),
+  }
+  const gates = GATES.map(id => byId[id])
   const closed = gates.find(isClosed)
-  const judged = { gates, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit, air: air.air }
+  const judged = { gates, byId, firstClosed: closed?.gate ?? null, shade: eyes.shade, outfit: body.outfit, air: air.air }
   if (station.stop) {
     const { reason, at } = station.stop
     return { ...judged, word: 'stopped', reason: finding('stop', 'station.stopped', { reason, at }) }

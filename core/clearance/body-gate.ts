@@ -4,6 +4,7 @@ import { requiredOutfit } from '../ppe/required-outfit'
 import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { ZoneId } from '../vocabulary/vocabulary'
 import type { Instant, Station } from '../station/station'
+import { stands } from '../time/instant'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 
@@ -17,7 +18,7 @@ export function judgeBody(station: Station, now: Instant): Gate & { readonly out
   const changed: ZoneId[] = []
   for (const { zone, requirement } of outfit) {
     const check = zones[zone]
-    if (!check || check.validUntil <= now) unchecked.push(zone)
+    if (!check || !stands(check.validUntil, now)) unchecked.push(zone)
     else if (check.requirement !== requirement) changed.push(zone)
     else if (!check.passes) found.push(finding('hold', 'body.zone-fails', { zone, requirement }))
   }

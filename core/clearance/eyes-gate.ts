@@ -12,6 +12,7 @@ import type { Instant, Station } from '../station/station'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { sortItemFindings } from './kit-around'
+import { stands } from '../time/instant'
 import type { ItemFact } from '../inspection/item-fact'
 
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
@@ -24,7 +25,11 @@ export function judgeEyes(station: Station, rules: HouseRules, workplace: Workpl
   for (const said of shade.findings) (said.code === 'shade.input-missing' ? missing : found).push(said)
   const helmets = worn.filter(({ kind }) => kind === 'helmet')
   if (shade.minimum !== null) {
-    if (helmets.length > 0) judgeHelmets(helmets, shade, now, found, missing)
+    if (helmets.length > 0) {
+      judgeHelmets(helmets, shade, now, found, missing)
+      // What somebody saw today of the helmet on the head counts beside its record: the worse of both.
+      judgeSeen(station, shade, now, found)
+    }
     else judgeHelmet(station, shade, now, found, missing)
   }
   judgeGlasses(station, now, found, missing)
@@ -68,10 +73,19 @@ function judgeRange({ tag, marks: { shadeBands } }: ItemFact, { minimum, start, 
   }
 }
 
-function judgeHelmet({ helmet, helmetCheck, glasses }: Station, { minimum, start, bindingRuleSet }: ShadeAnswer, now: Instant, found: Finding[], missing: Finding[]): void {
-  if (minimum === null || start === null || bindingRuleSet === null) return
+function judgeHelmet(station: Station, shade: ShadeAnswer, now: Instant, found: Finding[], missing: Finding[]): void {
+  const { helmet, helmetCheck } = station
+  const { minimum, start } = shade
+  if (minimum === null || start === null) return
   if (helmet === null) missing.push(finding('hold', 'eyes.helmet-not-set', { minimum, start }))
-  else {
+  judgeSeen(station, shade, now, found)
+  if (helmetCheck === null || !stands(helmetCheck.validUntil, now)) missing.push(finding('hold', 'eyes.helmet-not-checked', {}, [SOURCES.shopPractice]))
+}
+
+/** The shade that was set on the helmet, and what today's look at it found. */
+function judgeSeen({ helmet, helmetCheck, glasses }: Station, { minimum, start, bindingRuleSet }: ShadeAnswer, now: Instant, found: Finding[]): void {
+  if (minimum === null || start === null || bindingRuleSet === null) return
+  if (helmet !== null) {
     const set = shadeForComparing(helmet.shade)
     if (set < minimum) {
       found.push(finding('hold', 'eyes.helmet-lighter', { helmet: set, minimum, ruleSet: bindingRuleSet }))
@@ -82,12 +96,11 @@ function judgeHelmet({ helmet, helmetCheck, glasses }: Station, { minimum, start
     }
     else if (set < start) found.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
   }
-  if (helmetCheck === null || helmetCheck.validUntil <= now) missing.push(finding('hold', 'eyes.helmet-not-checked', {}, [SOURCES.shopPractice]))
-  else if (!helmetCheck.passed) found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, [SOURCES.shopPractice]))
+  if (helmetCheck !== null && !helmetCheck.passed && stands(helmetCheck.validUntil, now)) found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, [SOURCES.shopPractice]))
 }
 
 function judgeGlasses({ glasses, job }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
-  if (glasses === null || glasses.validUntil <= now) {
+  if (glasses === null || !stands(glasses.validUntil, now)) {
     missing.push(finding('hold', 'eyes.glasses-not-checked', { process: job!.process }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
   }
   else if (glasses.kind !== 'clear-rated') {

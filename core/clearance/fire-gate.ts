@@ -2,7 +2,12 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { judgePermit } from '../hotwork/judge-permit'
 import { hasEnded } from '../hotwork/permit-end'
-import type { PermitFact } from '../hotwork/permit-fact'
+import type { PermitFact, ShownPermit } from '../hotwork/permit-fact'
+import { BURNING_METALS, judgeExtinguishers } from '../inspection/judge-extinguishers'
+import type { FireHere } from '../inspection/judge-extinguishers'
+import type { Job } from '../job/job'
+import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import { stands } from '../time/instant'
 import type { ItemFact } from '../inspection/item-fact'
 import { FIRE_SOURCES } from '../source/fire-sources'
 import { FIRE_CHECKS } from '../station/station'
@@ -26,24 +31,30 @@ export interface FireAround {
 export const NO_FIRE_AROUND: FireAround = { permits: [], secondScreen: false, nameOf: id => id }
 
 /**
- * Is the bay in order for fire? A designated bay by today's look and an extinguisher in date; a spot on a structure by a
- * live permit with its watch on post.
+ * Is the bay in order for fire? A designated bay by today's look and an extinguisher in date that suits what burns; a spot on
+ * a structure by a live permit for this very work, with its watch on post.
  */
 export function judgeFire(station: Station, workplace: WorkplaceId, kit: KitAround, fire: FireAround, now: Instant): Gate {
   const found: Finding[] = []
   const missing: Finding[] = []
   const here = ofGate(kit.items, 'fire')
   sortItemFindings(here, now, found, missing)
-  if (workplace === 'construction') judgeStructure(fire, here, now, found, missing)
+  if (workplace === 'construction') judgeStructure(station, fire, here, now, found, missing)
   else {
     sayMissingKit(here, [{ kinds: ['extinguisher'], count: 1 }], missing)
+    found.push(...judgeExtinguishers(here, fireOf(station.job), now))
     judgeDay(station, now, found, missing)
   }
   return gateFrom('fire', found, missing)
 }
 
+/** What may burn with a job; nothing is known to be excluded without one. */
+const fireOf = (job: Job | null): FireHere => job === null
+  ? { isElectrical: true, metalFire: false }
+  : { isElectrical: PROCESS_TRAITS[job.process].usesMachine, metalFire: job.baseMetal === undefined ? undefined : BURNING_METALS.includes(job.baseMetal) }
+
 function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
-  if (!fireCheck || fireCheck.validUntil <= now) {
+  if (!fireCheck || !stands(fireCheck.validUntil, now)) {
     missing.push(finding('hold', 'permit.day-check-due', {}, [FIRE_SOURCES.consensusHotWork]))
     return
   }
@@ -54,16 +65,35 @@ function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missin
 /** The farthest come of the permits here speaks; an ended one is no permit. */
 const FARTHEST = ['working', 'suspended', 'watch', 'monitoring', 'authorised', 'precautions', 'requested'] as const
 
-function judgeStructure({ permits, secondScreen, nameOf }: FireAround, here: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeStructure({ job, personId }: Station, { permits, secondScreen, nameOf }: FireAround, here: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
   const live = permits.filter(({ permit }) => !hasEnded(permit.phase))
-  const first = FARTHEST.map(phase => live.find(({ permit }) => permit.phase === phase)).find(one => one !== undefined)
+  const mismatches = new Map(live.map(one => [one.permitId, job === null ? [] : notFor(one.permit, job, personId, nameOf)]))
+  const ofPhase = FARTHEST.map(phase => live.filter(({ permit }) => permit.phase === phase)).find(some => some.length > 0) ?? []
+  // Among several, the one that is for this work speaks.
+  const first = ofPhase.toSorted((a, b) => mismatches.get(a.permitId)!.length - mismatches.get(b.permitId)!.length)[0]
   if (!first) {
     missing.push(finding('hold', 'permit.none-here', {}, [FIRE_SOURCES.usHotWork]))
     return
   }
+  if (job === null) missing.push(finding('hold', 'gate.job-first', { gate: 'fire' }))
+  found.push(...mismatches.get(first.permitId)!)
   const said = judgePermit(first.permit, { kit: [...first.kit, ...here], secondScreen, nameOf }, now)
-  if (said.length === 0) found.push(finding('note', 'permit.live', { code: first.permit.code, untilIso: first.permit.untilAt }))
+  if (said.length === 0 && mismatches.get(first.permitId)!.length === 0) found.push(finding('note', 'permit.live', { code: first.permit.code, untilIso: first.permit.untilAt }))
   // Not begun yet is only to do; a permit that stands, or a place that is still watched, holds.
   const toDo = first.permit.phase === 'requested' || first.permit.phase === 'precautions' || first.permit.phase === 'authorised'
   for (const one of said) (toDo ? missing : found).push(one)
+}
+
+/** Why a permit is not for this work: another process, more current than it was given for, somebody whom it does not name. */
+function notFor({ request: { job: asked, operatorIds } }: ShownPermit, job: Job, personId: string | null, nameOf: FireAround['nameOf']): readonly Finding[] {
+  const found: Finding[] = []
+  if (asked.process !== job.process) found.push(finding('hold', 'permit.other-process', { permit: asked.process, job: job.process }, [FIRE_SOURCES.usHotWork]))
+  if (personId === null) found.push(finding('hold', 'permit.nobody-placed', {}))
+  else if (!operatorIds.includes(personId)) found.push(finding('hold', 'permit.other-operator', { name: nameOf(personId) }, [FIRE_SOURCES.usHotWork]))
+  if (PROCESS_TRAITS[job.process].byCurrent) {
+    const currentA = job.currentRangeA?.[1] ?? job.currentA
+    if (asked.currentA === undefined) found.push(finding('hold', 'permit.current-not-said', {}))
+    else if (currentA !== undefined && currentA > asked.currentA) found.push(finding('hold', 'permit.current-over', { currentA, atMostA: asked.currentA }, [FIRE_SOURCES.usHotWork]))
+  }
+  return found
 }

@@ -7,7 +7,7 @@ import { neededJobFields } from '../job/needed-job-fields'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 
-const BURNS_OFF: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil'])
+const BURNS_OFF: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil'])
 
 /** Fields that have a finding of their own when they are bad, so that the general "not known" is not said twice. */
 const isKnown = (job: Job, field: JobField): boolean =>
@@ -25,6 +25,8 @@ export function judgeJob(job: Job | null): Gate {
   if (!job.coatingStripped) {
     if (job.coating === 'unknown') found.push(finding('hold', 'job.coating-unknown', {}, [SOURCES.coatings, SOURCES.shopPractice]))
     else if (job.coating === 'yellow-passivate') found.push(finding('hold', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings, SOURCES.shopPractice]))
+    // Primer or paint that nobody named may hold lead, cadmium or chromate as well as zinc.
+    else if (job.coating === 'primer' || job.coating === 'paint') found.push(finding('hold', 'job.coating-unnamed', { coating: job.coating }, [SOURCES.coatings, SOURCES.shopPractice]))
     else if (job.coating !== undefined && BURNS_OFF.has(job.coating)) found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, [SOURCES.coatings]))
   }
   // Stripping a coating nobody named leaves what was stripped unknown: dust and residue of cadmium or lead stay dangerous.

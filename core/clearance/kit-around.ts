@@ -3,7 +3,8 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import type { ItemFact } from '../inspection/item-fact'
 import type { EquipmentKindId, GateId } from '../vocabulary/vocabulary'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
+import { stands } from '../time/instant'
 
 /** What stands, hangs and is worn at a bay, as of a shop day. */
 export interface KitAround {
@@ -44,7 +45,7 @@ export const ofGate = (items: readonly ItemFact[], gate: GateId): readonly ItemF
 /** A thing that may not be used holds its gate until it is released, looked at, or taken away; a due look is only to do. */
 export function sortItemFindings(items: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
   for (const { tag, findings, validUntil } of items) {
-    if (validUntil <= now) missing.push(finding('hold', 'gate.facts-stale', { tag }))
+    if (!stands(validUntil, now)) missing.push(finding('hold', 'gate.facts-stale', { tag }))
     else for (const said of findings) (said.code === 'kit.look-due' || said.code === 'kit.never-done' ? missing : found).push(said)
   }
 }

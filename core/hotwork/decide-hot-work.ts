@@ -1,6 +1,9 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
+import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import { HOT_WORK_FACTS } from './hotwork-findings'
+import type { HotWorkFactId } from './hotwork-findings'
 import { forbiddenBecause, isVessel } from './hot-work-class'
 import type { GasLimits, HotWorkConditions, HotWorkJob, HotWorkPlace } from './hot-work-class'
 import { needsGasTest, precautionsFor } from './precautions'
@@ -39,7 +42,7 @@ export function decideHotWork(place: HotWorkPlace, job: HotWorkJob, conditions: 
   if (rules.afterMin < LAW_WATCH_MIN) findings.push(finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch]))
   const isForbidden = findings.some(({ severity }) => severity === 'stop')
   // What opens a vessel or enters a confined place is nowhere work for the bay.
-  const isDesignated = place.designated && place.confined !== true && !isVessel(job)
+  const isDesignated = place.designated && place.confined !== true && !(job.workpiece !== undefined && isVessel(job))
   const gasTest = needsGasTest(place, job, conditions)
   if (!isForbidden && isDesignated) {
     return {
@@ -47,9 +50,8 @@ export function decideHotWork(place: HotWorkPlace, job: HotWorkJob, conditions: 
       findings: [...findings, finding('note', 'hotwork.designated', {}, [HOTWORK_SOURCES.consensusHotWork]), finding('note', 'hotwork.advises', {})],
     }
   }
-  if (conditions.sprinklers === undefined) findings.push(finding('hold', 'hotwork.fact-missing', { fact: 'sprinklers' }, [HOTWORK_SOURCES.usProhibited]))
-  else if (conditions.sprinklers === 'none') findings.push(finding('caution', 'hotwork.no-sprinklers', {}))
-  if (place.level === undefined) findings.push(finding('caution', 'hotwork.fact-missing', { fact: 'level' }))
+  for (const fact of missingFacts(place, job, conditions)) findings.push(finding('hold', 'hotwork.fact-missing', { fact }, [HOTWORK_SOURCES.usHotWork]))
+  if (conditions.sprinklers === 'none') findings.push(finding('caution', 'hotwork.no-sprinklers', {}))
   if (gasTest && (conditions.lelPercent === undefined || conditions.oxygenPercent === undefined)) findings.push(finding('hold', 'hotwork.gas-test-needed', {}, [HOTWORK_SOURCES.usConfined]))
   const reach = reachOf(place, job, conditions, rules, findings)
   const watchers = watchersNeeded(place)
@@ -64,10 +66,19 @@ export function decideHotWork(place: HotWorkPlace, job: HotWorkJob, conditions: 
   }
 }
 
-/** Unknown height or wind is no height and no wind by default: it is asked for. */
+/** What nobody said and without which nothing can be planned: not looking is not the same as no. */
+function missingFacts(place: HotWorkPlace, job: HotWorkJob, { sprinklers, windMPerS }: HotWorkConditions): readonly HotWorkFactId[] {
+  const asked: Readonly<Record<HotWorkFactId, boolean>> = {
+    'sprinklers': sprinklers === undefined, 'workpiece': job.workpiece === undefined, 'contents': false, 'level': place.level === undefined, 'height': job.heightM === undefined, 'wind': windMPerS === undefined,
+    'current': PROCESS_TRAITS[job.process].byCurrent && job.currentA === undefined,
+    'confined': place.confined === undefined, 'other-side': place.otherSide === undefined, 'open-levels': place.openLevels === undefined, 'hidden-parts': place.hiddenParts === undefined,
+    'bulk-combustibles': place.bulkCombustibles === undefined, 'combustible-panel': place.combustiblePanel === undefined, 'metal-fire': job.metalFire === undefined,
+  }
+  return HOT_WORK_FACTS.filter(fact => asked[fact])
+}
+
+/** Without height or wind there is no reach: both are asked for. */
 function reachOf({ hardFloor }: HotWorkPlace, { process, heightM }: HotWorkJob, { windMPerS }: HotWorkConditions, { radiusM }: HotWorkHouse, findings: Finding[]): ReachAnswer | null {
-  if (heightM === undefined) findings.push(finding('hold', 'hotwork.fact-missing', { fact: 'height' }))
-  if (windMPerS === undefined) findings.push(finding('hold', 'hotwork.fact-missing', { fact: 'wind' }))
   if (heightM === undefined || windMPerS === undefined) return null
   const reach = sparkReach({ process, heightM, windMPerS, ...hardFloor === undefined ? {} : { hardFloor } }, radiusM)
   findings.push(...reach.findings)

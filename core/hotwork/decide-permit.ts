@@ -3,13 +3,13 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import type { ItemFact } from '../inspection/item-fact'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import { judgeGas } from './hot-work-class'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import type { HotWorkPlan } from './decide-hot-work'
 import { hasEnded } from './permit-end'
-import { gasRetestAt, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, watchEndsAt, nextVisitAt } from './permit-deadlines'
-import { laterOf, minutesAfter } from './permit-times'
+import { coverMissingSince, gasRetestAt, hasLastLook, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, nextVisitAt, roundEveryMin } from './permit-deadlines'
+import { isAfter, laterOf, minutesAfter, minutesBetween, msOf, stands } from '../time/instant'
 import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, StopCauseId, WatchCauseId } from './permit'
 
 /** Somebody as far as a permit asks: their name, the other task they have at that time, the bay they stand at. */
@@ -40,7 +40,7 @@ export interface PermitContext {
 
 const refuse = (...refused: readonly Finding[]): Decision<PermitEvent> => ({ refused })
 const one = (event: PermitEvent): Decision<PermitEvent> => ({ events: [event] })
-const done = (type: Extract<PermitEvent['type'], 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called' | 'permit-closed'>, { by, at }: PermitContext): PermitEvent => ({ type, version: 1, payload: { by, at } })
+const done = (type: Extract<PermitEvent['type'], 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called'>, { by, at }: PermitContext): PermitEvent => ({ type, version: 1, payload: { by, at } })
 const stopped = (cause: StopCauseId, at: Instant, by: string, note: string | null = null): PermitEvent => ({ type: 'work-stopped', version: 1, payload: { cause, note, at, by } })
 const watchFrom = (fromAt: Instant, because: WatchCauseId): PermitEvent => ({ type: 'watch-began', version: 1, payload: { fromAt, because } })
 const notIn = (phase: Permit['phase']): Finding => finding('hold', 'permit.not-in-phase', { phase })
@@ -61,7 +61,7 @@ export function decidePermit(permit: Permit | null, command: PermitCommand, cont
   }
   const decision = act(permit, command, context)
   if ('refused' in decision) return decision
-  const minutes = Math.floor((Date.parse(context.now) - Date.parse(context.at)) / 60_000)
+  const minutes = Math.floor(minutesBetween(context.at, context.now))
   const remarks = [...decision.remarks ?? [], ...command.type !== 'permit.fall-due' && minutes >= LATE_AFTER_MIN ? [finding('note', 'permit.late-round', { minutes })] : []]
   return remarks.length > 0 ? { ...decision, remarks } : decision
 }
@@ -72,8 +72,8 @@ function request(payload: PermitCommands['permit.request'], { asked, codes, by, 
   // A hold is asked for on the walk; what forbids the place, or a fact without which nothing can be planned, ends it here.
   const forbidding = verdict.findings.filter(({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed'))
   if (forbidding.length > 0) return refuse(...forbidding)
-  const hours = (Date.parse(payload.untilAt) - Date.parse(payload.fromAt)) / 3600_000
-  if (hours <= 0 || payload.untilAt <= now) return refuse(finding('hold', 'permit.past', { untilIso: payload.untilAt }))
+  const hours = minutesBetween(payload.fromAt, payload.untilAt) / 60
+  if (hours <= 0 || !stands(payload.untilAt, now)) return refuse(finding('hold', 'permit.past', { untilIso: payload.untilAt }))
   if (hours > plan.atMostHours) return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
   return { events: [{ type: 'permit-requested', version: 1, payload: { ...codes, request: payload, plan, by, at } }], remarks: verdict.findings.filter(({ severity }) => severity === 'caution') }
 }
@@ -106,10 +106,13 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
     case 'permit.round': return round(permit, command.payload.note ?? null, context)
     case 'permit.stop': return stop(permit, command.payload.cause, command.payload.note ?? null, context)
     case 'permit.resume': {
-      if (phase !== 'suspended') return refuse(notIn(phase))
+      const isBeforeWork = phase === 'requested' || phase === 'precautions'
+      if (phase !== 'suspended' && !(isBeforeWork && isStopOpen(permit))) return refuse(notIn(phase))
       const unsigned = signedByOther(permit, context)
       if (unsigned) return unsigned
       if (command.payload.cleared.trim() === '') return refuse(finding('hold', 'permit.reason-needed', {}))
+      // Before it was authorised, putting right what somebody stopped it for allows nothing yet.
+      if (isBeforeWork) return one({ type: 'stop-cleared', version: 1, payload: { cleared: command.payload.cleared, by, at } })
       const closed = mayNotWork(permit, context)
       return closed.length > 0 ? refuse(...closed) : one({ type: 'work-resumed', version: 1, payload: { cleared: command.payload.cleared, by, at } })
     }
@@ -117,21 +120,37 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
       if (phase !== 'working' && phase !== 'suspended') return { events: [], remarks: [notIn(phase)] }
       // Ended before any arc, there is nothing to watch: it is over as if it had been given back.
       if (permit.firstArcAt === null) return one({ type: 'permit-revoked', version: 1, payload: { reason: '', by, at } })
-      // Told late, or by a clock that is slow: the watch never counts from before the last arc that is known.
-      return { events: [done('work-ended', context), watchFrom(laterOf(permit.lastArcAt, at), 'work-ended')] }
+      return { events: [done('work-ended', context), watchFrom(watchedSince(permit, context), 'work-ended')] }
     }
     case 'permit.report-arc': return reportArc(permit, context)
     case 'permit.call-help': {
-      const stops: readonly PermitEvent[] = phase === 'working' || phase === 'authorised' ? [stopped('fire-or-smoke', at, by)] : phase === 'monitoring' || phase === 'watch' ? [watchFrom(at, 'trouble')] : []
+      const stops: readonly PermitEvent[] = phase === 'working' || phase === 'authorised' ? [stopped('fire-or-smoke', at, by)] : isOverOrWatched(phase) ? [watchFrom(at, 'trouble')] : []
       return { events: [done('help-called', context), ...stops] }
     }
     case 'permit.restore': {
       const { precaution } = command.payload
       return permit.plan.precautions.some(({ id, restore }) => id === precaution && restore) ? one({ type: 'precaution-restored', version: 1, payload: { precaution, by, at } }) : { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
     }
-    case 'permit.close': return close(permit, context)
+    case 'permit.close': return close(permit, command.payload.despite ?? '', context)
     case 'permit.fall-due': return fallDue(permit, command.payload, now)
   }
+}
+
+/** The work is over, or was, or never began: whoever sees something now begins a watch. */
+const isOverOrWatched = (phase: Permit['phase']): boolean => phase === 'watch' || phase === 'monitoring' || hasEnded(phase)
+/** Somebody stopped it or called for help, and nobody has said what was put right. */
+const isStopOpen = ({ suspension, isHelpOpen }: Permit): boolean => suspension !== null || isHelpOpen
+
+/**
+ * From when a watch counts whose beginning is told now: from the last arc, as far as somebody watched since then. Told late
+ * it does not make a watch that nobody kept: what nobody watched was not watched.
+ */
+function watchedSince(permit: Permit, { at, now }: PermitContext): Instant {
+  const fromAt = laterOf(permit.lastArcAt, at)
+  if (minutesBetween(fromAt, now) <= permit.plan.gapMin) return fromAt
+  const kept = coverMissingSince(permit) === null && permit.posts.filter(({ since }) => !isAfter(since, fromAt)).length >= permit.plan.watchers
+    && permit.posts.every(({ heardAt }) => stands(minutesAfter(heardAt, permit.plan.roundEveryMin + permit.plan.gapMin), now))
+  return kept ? laterOf(permit.coverMissingUntil, fromAt) : now
 }
 
 /** A signature by somebody who does not do the work; null when it is one. */
@@ -168,10 +187,12 @@ function authorise(permit: Permit, { watcherIds, secondChannel, nearSeen }: Perm
   const unsigned = signedByOther(permit, context)
   if (unsigned) return unsigned
   const refused: Finding[] = []
-  if (permit.untilAt <= now) refused.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
+  if (!stands(permit.untilAt, now)) refused.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
+  if (permit.suspension !== null) refused.push(finding('hold', 'permit.stop-open', { cause: permit.suspension.cause }))
+  if (permit.isHelpOpen) refused.push(finding('stop', 'permit.help-open', {}))
   const open = openPrecautions(permit)
   if (open.length > 0) refused.push(finding('hold', 'permit.precaution-open', { precautions: open.map(({ id }) => id), count: open.length }))
-  refused.push(...judgeGasTime(permit, now), ...judgePermitKit(kit, now), ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds))
+  refused.push(...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now), ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds))
   for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId))) if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }))
   const named = new Set(watcherIds).size
   if (named < plan.watchers) refused.push(finding('hold', 'permit.watchers-short', { named, needed: plan.watchers }, [HOTWORK_SOURCES.consensusWatchers]))
@@ -196,12 +217,12 @@ function mayNotWatch(watcherIds: readonly string[], helpers: readonly Helper[], 
 /** Why no arc may be struck under this permit at this moment; empty when one may. */
 function mayNotWork(permit: Permit, { now, kit, secondScreen }: PermitContext): readonly Finding[] {
   const found: Finding[] = []
-  if (permit.request.fromAt > now) found.push(finding('hold', 'permit.not-yet', { fromIso: permit.request.fromAt }))
-  if (permit.untilAt <= now) found.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
+  if (isAfter(permit.request.fromAt, now)) found.push(finding('hold', 'permit.not-yet', { fromIso: permit.request.fromAt }))
+  if (!stands(permit.untilAt, now)) found.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
   if (permit.posts.length < permit.plan.watchers) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }))
   else if (needsCover(permit) && !isCovered(permit)) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }))
   if (permit.secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
-  return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, now)]
+  return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }
 
 function extend(permit: Permit, untilAt: Instant, context: PermitContext): Decision<PermitEvent> {
@@ -209,8 +230,10 @@ function extend(permit: Permit, untilAt: Instant, context: PermitContext): Decis
   if (phase !== 'authorised' && phase !== 'working' && phase !== 'suspended') return refuse(notIn(phase))
   const unsigned = signedByOther(permit, context)
   if (unsigned) return unsigned
-  if (untilAt <= permit.untilAt) return refuse(finding('hold', 'permit.past', { untilIso: untilAt }))
-  const hours = (Date.parse(untilAt) - Date.parse(fromAt)) / 3600_000
+  // What is over is asked for anew: it is walked and signed again.
+  if (!stands(permit.untilAt, context.now)) return refuse(finding('hold', 'permit.over', { untilIso: permit.untilAt }))
+  if (!isAfter(untilAt, permit.untilAt) || !stands(untilAt, context.now)) return refuse(finding('hold', 'permit.past', { untilIso: untilAt }))
+  const hours = minutesBetween(fromAt, untilAt) / 60
   if (hours > plan.atMostHours) return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
   const busy = mayNotWatch(permit.watchers.map(({ personId }) => personId), context.helpers, [])
   return busy.length > 0 ? refuse(...busy) : one({ type: 'permit-extended', version: 1, payload: { untilAt, by: context.by, at: context.at } })
@@ -236,7 +259,7 @@ function gapUntil(permit: Permit, at: Instant, onPost: number): readonly PermitE
   // Nobody has been on post since the work ended: that is a gap from its beginning.
   const since = coverLostAt ?? (phase === 'watch' && permit.posts.length < plan.watchers ? permit.watchFrom : null)
   if (phase !== 'watch' || since === null || onPost < plan.watchers) return []
-  return Date.parse(at) - Date.parse(since) > plan.gapMin * 60_000 ? [watchFrom(at, 'gap')] : []
+  return minutesBetween(since, at) > plan.gapMin ? [watchFrom(at, 'gap')] : []
 }
 
 function leavePost(permit: Permit, { by, at }: PermitContext): Decision<PermitEvent> {
@@ -259,8 +282,8 @@ function relieve(permit: Permit, relievedId: string, context: PermitContext): De
 
 /** What a silence comes to that ends now: nothing within the grace; past it a missed round, and the watch begins again. */
 function silenceUntil(permit: Permit, { personId, heardAt }: Post, at: Instant): readonly PermitEvent[] {
-  const fromAt = minutesAfter(heardAt, permit.plan.roundEveryMin)
-  if (!needsCover(permit) || at <= minutesAfter(fromAt, permit.plan.gapMin)) return []
+  const fromAt = minutesAfter(heardAt, roundEveryMin(permit))
+  if (!needsCover(permit) || !isAfter(at, minutesAfter(fromAt, permit.plan.gapMin))) return []
   const missed: PermitEvent = { type: 'round-missed', version: 1, payload: { personId, fromAt, untilAt: at } }
   // Heard of before the clock had said so: the work stops all the same.
   return permit.phase === 'watch' ? [missed, watchFrom(at, 'gap')] : permit.phase === 'working' ? [missed, stopped('round-overdue', at, personId)] : [missed]
@@ -271,14 +294,14 @@ function round(permit: Permit, note: string | null, { by, at }: PermitContext): 
   const walked: PermitEvent = { type: 'round-done', version: 1, payload: { by, at, note, onPost: post !== undefined } }
   const silence = post ? silenceUntil(permit, post, at) : []
   if (silence.length === 0) return { events: [walked] }
-  const minutes = Math.ceil((Date.parse(at) - Date.parse(minutesAfter(post!.heardAt, permit.plan.roundEveryMin))) / 60_000)
+  const minutes = Math.ceil(minutesBetween(minutesAfter(post!.heardAt, roundEveryMin(permit)), at))
   return { events: [walked, ...silence], remarks: [finding('caution', 'permit.gap', { minutes }, [HOTWORK_SOURCES.coverGap])] }
 }
 
-/** Anybody stops. After the work it says that something is wrong, and the watch begins again. */
+/** Anybody stops, in every phase. After the work, and after it was closed, it says that something is wrong, and the watch begins again. */
 function stop(permit: Permit, cause: StopCauseId, note: string | null, { at, by }: PermitContext): Decision<PermitEvent> {
   const said = stopped(cause, at, by, note)
-  return { events: permit.phase === 'watch' || permit.phase === 'monitoring' ? [said, watchFrom(at, 'trouble')] : [said] }
+  return { events: isOverOrWatched(permit.phase) ? [said, watchFrom(at, 'trouble')] : [said] }
 }
 
 function reportArc(permit: Permit, { at, by }: PermitContext): Decision<PermitEvent> {
@@ -291,23 +314,28 @@ function reportArc(permit: Permit, { at, by }: PermitContext): Decision<PermitEv
   return { events, remarks: [finding('stop', 'permit.arc-without-permit', { where: permit.request.place.where })] }
 }
 
-function close(permit: Permit, context: PermitContext): Decision<PermitEvent> {
-  const { phase, plan, restored, seenTo } = permit
+function close(permit: Permit, despite: string, context: PermitContext): Decision<PermitEvent> {
+  const { phase, plan, restored, seenTo, visitsMissed } = permit
   if (phase !== 'monitoring') return refuse(notIn(phase))
   const unsigned = signedByOther(permit, context)
   if (unsigned) return unsigned
   const refused: Finding[] = []
   const endsAt = monitoringEndsAt(permit)!
-  if (endsAt > context.now) refused.push(finding('hold', 'permit.monitoring-not-over', { untilIso: endsAt }))
+  if (isAfter(endsAt, context.now)) refused.push(finding('hold', 'permit.monitoring-not-over', { untilIso: endsAt }))
+  const isLastMissing = !hasLastLook(permit)
+  const missedLooks = visitsMissed.length + (isLastMissing ? 1 : 0)
+  // Nobody signs that nothing smoulders over looks that nobody made, unless they say so.
+  if (missedLooks > 0 && despite.trim() === '') refused.push(finding('hold', 'permit.looks-missed', { count: missedLooks, isLastMissing }))
   const open = plan.precautions.filter(({ id, restore }) => restore && seenTo[id]?.how === 'done' && !restored.includes(id))
   if (open.length > 0) refused.push(finding('hold', 'permit.restore-open', { precautions: open.map(({ id }) => id), count: open.length }, [HOTWORK_SOURCES.detectors]))
-  return refused.length > 0 ? refuse(...refused) : one(done('permit-closed', context))
+  if (refused.length > 0) return refuse(...refused)
+  return one({ type: 'permit-closed', version: 2, payload: { by: context.by, at: context.at, missedLooks, reason: missedLooks > 0 ? despite.trim() : null } })
 }
 
 /** A deadline counts only as long as it is still the one that the permit has: whoever woke late, or second, changes nothing. */
 function fallDue(permit: Permit, { what, dueAt }: PermitCommands['permit.fall-due'], now: Instant): Decision<PermitEvent> {
-  const still = permitDeadlines(permit).some(({ kind, dueAt: at }) => kind === what && at === dueAt)
-  if (!still || dueAt > now) return { events: [] }
+  const still = permitDeadlines(permit).some(({ kind, dueAt: at }) => kind === what && msOf(at) === msOf(dueAt))
+  if (!still || isAfter(dueAt, now)) return { events: [] }
   switch (what) {
     case 'round-due': return one({ type: 'round-came-due', version: 1, payload: { personId: nextRound(permit)!.personId, dueAt } })
     case 'round-overdue': {
@@ -315,6 +343,7 @@ function fallDue(permit: Permit, { what, dueAt }: PermitCommands['permit.fall-du
       const overdue: PermitEvent = { type: 'round-overdue', version: 1, payload: { personId, sinceAt: heardAt, dueAt: cameDueAt } }
       return { events: permit.phase === 'working' ? [overdue, stopped('round-overdue', dueAt, 'clock')] : [overdue] }
     }
+    case 'cover-missing': return one({ type: 'cover-missing', version: 1, payload: { sinceAt: coverMissingSince(permit)!, dueAt } })
     case 'gas-retest': {
       const overdue: PermitEvent = { type: 'gas-retest-overdue', version: 1, payload: { dueAt: gasRetestAt(permit)! } }
       return { events: permit.phase === 'working' ? [overdue, stopped('gas-retest-overdue', dueAt, 'clock')] : [overdue] }
@@ -323,10 +352,10 @@ function fallDue(permit: Permit, { what, dueAt }: PermitCommands['permit.fall-du
       const lapsed: PermitEvent = { type: 'permit-lapsed', version: 1, payload: { at: dueAt } }
       if (permit.firstArcAt === null) return one(lapsed)
       // While it was not heard, an arc may have burned on: what was reported after the lapse counts.
-      const from = permit.lastArcAt !== null && permit.lastArcAt > dueAt ? permit.lastArcAt : dueAt
+      const from = laterOf(permit.lastArcAt, dueAt)
       return { events: [lapsed, stopped('lapsed', dueAt, 'clock'), watchFrom(from, 'lapsed')] }
     }
-    case 'watch-over': return one({ type: 'watch-over', version: 1, payload: { at: watchEndsAt(permit)! } })
+    case 'watch-over': return one({ type: 'watch-over', version: 1, payload: { at: dueAt } })
     case 'visit-missed': return one({ type: 'visit-missed', version: 1, payload: { dueAt: nextVisitAt(permit)! } })
     case 'monitoring-over': return one({ type: 'monitoring-over', version: 1, payload: { at: dueAt } })
   }

@@ -1,3 +1,5 @@
+import { betweenLooks } from './permit-deadlines'
+
 /** When somebody looks after the work has ended: a round of the watch, or a visit of the monitoring. */
 export interface PlannedRound { readonly atMs: number, readonly kind: 'round' | 'watch-end' | 'visit' | 'monitoring-end' }
 
@@ -13,7 +15,7 @@ function every(fromMs: number, untilMs: number, stepMin: number, kind: 'round' |
 
 /**
  * The rounds of a fire watch and the visits of the monitoring after it. Elapsed minutes in UTC: a clock change makes
- * neither shorter nor longer. The last look of each is at its very end.
+ * neither shorter nor longer. The last look of each is at its very end, and the shortest watch has a round on the way.
  *
  * @param workEndedAtMs the last arc or flame, milliseconds since 1970
  * @param visitEveryMin between visits of the monitoring; left out, as between rounds
@@ -25,7 +27,7 @@ export function fireWatchPlan(workEndedAtMs: number, { afterMin, monitoringMin, 
   const watchEndsAtMs = workEndedAtMs + afterMin * MINUTE_MS
   const monitoringEndsAtMs = watchEndsAtMs + monitoringMin * MINUTE_MS
   return {
-    rounds: [...every(workEndedAtMs, watchEndsAtMs, roundEveryMin, 'round', 'watch-end'), ...every(watchEndsAtMs, monitoringEndsAtMs, visitEveryMin, 'visit', 'monitoring-end')],
+    rounds: [...every(workEndedAtMs, watchEndsAtMs, betweenLooks(roundEveryMin, afterMin), 'round', 'watch-end'), ...every(watchEndsAtMs, monitoringEndsAtMs, visitEveryMin, 'visit', 'monitoring-end')],
     watchEndsAtMs, monitoringEndsAtMs,
   }
 }

@@ -87,14 +87,15 @@ export function judgeGas({ lelPercent, oxygenPercent }: Pick<HotWorkConditions, 
 
 const forbids = (because: DangerPlaceId, sources: readonly SourceRef[]): Finding => finding('stop', 'hotwork.forbidden', { because }, sources)
 
-/** Does this job open something that held, or may have held, what burns? */
-export const isVessel = ({ workpiece, contents }: HotWorkJob): boolean => workpiece === 'container' || ((workpiece === 'pipe' || workpiece === 'duct') && contents !== 'never-any')
+/** Does this job open something that held, or may have held, what burns? Not said, it may. */
+export const isVessel = ({ workpiece, contents }: HotWorkJob): boolean => workpiece === undefined || workpiece === 'container' || ((workpiece === 'pipe' || workpiece === 'duct') && contents !== 'never-any')
 
 /** Everything that makes a place forbidden as it stands, and what is not known about it. */
 export function forbiddenBecause(place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions, limits: GasLimits): readonly Finding[] {
   const found: Finding[] = []
   if (conditions.sprinklers === 'impaired') found.push(forbids('sprinklers-impaired', [HOTWORK_SOURCES.usProhibited]))
-  if (isVessel(job)) {
+  // What nobody said is worked on is asked for; whether it held something is asked once that is known.
+  if (job.workpiece !== undefined && isVessel(job)) {
     // Contents nobody knows count as flammable, and cleaning what is not known leaves doubt.
     if (job.contents === undefined || job.contents === 'unknown') found.push(forbids('container-unknown', [HOTWORK_SOURCES.usContainers]))
     else if (job.contents !== 'never-any' && job.cleaned !== true) found.push(forbids('container-not-cleaned', [HOTWORK_SOURCES.usContainers]))

@@ -17,6 +17,12 @@ export interface SparkFindings {
   'spark.rules-not-sent': { radiusM: number }
 }
 
+/** What must be said before a permit can be planned. */
+export const HOT_WORK_FACTS = [
+  'sprinklers', 'workpiece', 'contents', 'level', 'height', 'wind', 'current', 'confined', 'other-side', 'open-levels', 'hidden-parts', 'bulk-combustibles', 'combustible-panel', 'metal-fire',
+] as const
+export type HotWorkFactId = typeof HOT_WORK_FACTS[number]
+
 /** Codes of deciding on hot work: where, under which precautions, with how much watch. */
 export interface HotWorkFindings {
   'hotwork.forbidden': { because: DangerPlaceId }
@@ -29,7 +35,7 @@ export interface HotWorkFindings {
   'hotwork.oxygen-low': { oxygenPercent: number, atLeastPercent: number }
   'hotwork.gas-test-needed': Record<string, never>
   'hotwork.no-sprinklers': Record<string, never>
-  'hotwork.fact-missing': { fact: 'sprinklers' | 'contents' | 'level' | 'height' | 'wind' }
+  'hotwork.fact-missing': { fact: HotWorkFactId }
   'hotwork.watchers': { watchers: number }
   'hotwork.law-watch-shorter': { afterMin: number, lawMin: number }
   'hotwork.rules-not-sent': { afterMin: number, monitoringMin: number, radiusM: number }
@@ -57,7 +63,19 @@ export interface PermitFindings {
   'permit.no-watch-on-post': { onPost: number, needed: number }
   'permit.gas-not-tested': Record<string, never>
   'permit.gas-retest-due': { sinceIso: string }
-  'permit.gas-out': { lelPercent: number | null, oxygenPercent: number | null }
+  'permit.gas-out': { lelPercent: number | null, oxygenPercent: number | null, point: string }
+  'permit.detector-unknown': { instrument: string }
+  'permit.stop-open': { cause: StopCauseId }
+  'permit.help-open': Record<string, never>
+  'permit.over': { untilIso: string }
+  'permit.looks-missed': { count: number, isLastMissing: boolean }
+  'permit.cover-missing': { where: string, sinceIso: string }
+  'permit.other-process': { permit: ProcessId, job: ProcessId }
+  'permit.other-operator': { name: string }
+  'permit.nobody-placed': Record<string, never>
+  'permit.current-not-said': Record<string, never>
+  'permit.current-over': { currentA: number, atMostA: number }
+  'permit.on-post': { name: string, where: string }
   'permit.monitoring-not-over': { untilIso: string }
   'permit.restore-open': { precautions: readonly PrecautionId[], count: number }
   'permit.kit-out': { tag: string, kind: EquipmentKindId }

@@ -1,9 +1,9 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { FIRE_SOURCES } from '../source/fire-sources'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
-import { minutesAfter } from './permit-times'
+import { minutesAfter, stands } from '../time/instant'
 import type { ShownPermit } from './permit-fact'
 
 /** What judging a permit takes besides it. */
@@ -25,14 +25,13 @@ export function judgePermit(permit: ShownPermit, { kit, secondScreen, nameOf }: 
   if (phase === 'suspended' && suspension) return [finding(suspension.cause === 'round-overdue' || suspension.cause === 'fire-or-smoke' || suspension.cause === 'gas' ? 'stop' : 'hold', 'permit.suspended', { cause: suspension.cause, where })]
   if (phase !== 'working') return [finding('hold', 'permit.not-in-phase', { phase })]
   const found: Finding[] = []
-  if (untilAt <= now) found.push(finding('stop', 'permit.lapsed', { untilIso: untilAt }, [FIRE_SOURCES.permitPeriod]))
+  if (!stands(untilAt, now)) found.push(finding('stop', 'permit.lapsed', { untilIso: untilAt }, [FIRE_SOURCES.permitPeriod]))
   for (const { personId, heardAt } of posts) {
     const dueAt = minutesAfter(heardAt, plan.roundEveryMin)
-    if (minutesAfter(dueAt, plan.gapMin) <= now) found.push(finding('stop', 'permit.round-overdue', { name: nameOf(personId), sinceIso: heardAt }, [FIRE_SOURCES.coverGap]))
-    else if (dueAt <= now) found.push(finding('hold', 'permit.unheard', { name: nameOf(personId), sinceIso: heardAt }))
+    if (!stands(minutesAfter(dueAt, plan.gapMin), now)) found.push(finding('stop', 'permit.round-overdue', { name: nameOf(personId), sinceIso: heardAt }, [FIRE_SOURCES.coverGap]))
+    else if (!stands(dueAt, now)) found.push(finding('hold', 'permit.unheard', { name: nameOf(personId), sinceIso: heardAt }))
   }
   if (posts.length < plan.watchers) found.push(finding('stop', 'permit.no-watch-on-post', { onPost: posts.length, needed: plan.watchers }, [FIRE_SOURCES.usWatch]))
   if (secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
-  return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, now)]
+  return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }
-

@@ -1,15 +1,19 @@
 import type { Place } from '../place/place'
 import type { Permit } from './permit'
 import { hasEnded } from './permit-end'
-import { minutesAfter } from './permit-times'
+import type { Instant } from '../time/instant'
+import { isAfter, isBefore, laterOf, minutesAfter } from '../time/instant'
 
 /** A permit with its place on the site's grid; null where it has none there. */
 export interface PlacedPermit { readonly permitId: string, readonly permit: Pick<Permit, 'code' | 'phase' | 'request' | 'plan' | 'untilAt' | 'watchOverAt' | 'watchFrom'>, readonly place: Pick<Place, 'xM' | 'yM' | 'widthM' | 'depthM'> | null }
 
-/** From the start of the work until the monitoring after it: smoulder meets vapour also then. Half open. */
-export function liveSpan({ request: { fromAt }, plan, untilAt, watchFrom }: PlacedPermit['permit']): readonly [from: string, until: string] {
-  const workEnds = watchFrom ?? untilAt
-  return [fromAt, minutesAfter(workEnds, plan.afterMin + plan.monitoringMin)]
+/**
+ * From the start of the work until the monitoring after it: smoulder meets vapour also then. Half open. A watch or a
+ * monitoring that runs goes on until somebody closes it, whenever it was meant to be over: its end is not known (null).
+ */
+export function liveSpan({ phase, request: { fromAt }, plan, untilAt, watchFrom }: PlacedPermit['permit']): readonly [from: Instant, until: Instant | null] {
+  if (phase === 'watch' || phase === 'monitoring') return [fromAt, null]
+  return [fromAt, minutesAfter(laterOf(watchFrom, untilAt), plan.afterMin + plan.monitoringMin)]
 }
 
 /** Shortest way between two outlines, m; 0 where they touch. */
@@ -28,7 +32,7 @@ export function nearPermits(one: PlacedPermit, others: readonly PlacedPermit[]):
   return others.filter((other) => {
     if (other.permitId === one.permitId || hasEnded(other.permit.phase)) return false
     const [otherFrom, otherUntil] = liveSpan(other.permit)
-    if (otherFrom >= until || otherUntil <= from) return false
+    if ((until !== null && !isBefore(otherFrom, until)) || (otherUntil !== null && !isAfter(otherUntil, from))) return false
     return !one.place || !other.place || gapBetween(one.place, other.place) < one.permit.plan.radiusM + other.permit.plan.radiusM
   })
 }

@@ -1,5 +1,5 @@
 import type { Instant } from '../station/station'
-import { laterOf, minutesAfter } from './permit-times'
+import { earliestOf, laterOf, minutesAfter } from '../time/instant'
 import type { Permit } from './permit'
 
 /** A person's task under a permit, from when to when. The database refuses two that overlap. */
@@ -18,5 +18,5 @@ export function dutiesOf({ phase, watchers, untilAt, plan: { afterMin }, request
 
 /** The next instant at which somebody has to do something, for the order of a board; null when nothing is due. */
 export function nextTurnAt(deadlines: readonly { readonly dueAt: Instant }[]): Instant | null {
-  return deadlines.map(({ dueAt }) => dueAt).sort()[0] ?? null
+  return earliestOf(deadlines.map(({ dueAt }) => dueAt))
 }

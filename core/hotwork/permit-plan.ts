@@ -1,12 +1,13 @@
 import type { HouseRules } from '../houserules/house-rules'
+import { LAWS } from '../law/laws'
 import { decideHotWork } from './decide-hot-work'
 import type { HotWorkHouse, HotWorkPlan } from './decide-hot-work'
 import type { PermitPlan, PermitRequest } from './permit'
 import { RADIUS_OF_RULE_M } from './radius-rules'
 
 /** A site's rules as the decision on hot work reads them. */
-export const hotWorkHouse = ({ radiusRule, watchAfterMin, monitoringMin, lelLimitPercent, oxygenMaxPercent }: HouseRules): HotWorkHouse =>
-  ({ radiusM: RADIUS_OF_RULE_M[radiusRule], afterMin: watchAfterMin, monitoringMin, lelLimitPercent, oxygenMaxPercent })
+export const hotWorkHouse = ({ jurisdiction, radiusRule, watchAfterMin, monitoringMin, lelLimitPercent, oxygenMaxPercent }: HouseRules): HotWorkHouse =>
+  ({ radiusM: Math.max(RADIUS_OF_RULE_M[radiusRule], LAWS[jurisdiction].hotWorkRadiusAtLeastM ?? 0), afterMin: watchAfterMin, monitoringMin, lelLimitPercent, oxygenMaxPercent })
 
 type RuledHalf = Pick<PermitPlan, 'roundEveryMin' | 'visitEveryMin' | 'gapMin' | 'retestMin' | 'lelLimitPercent' | 'oxygenMaxPercent' | 'atMostHours'>
 const ruled = ({ roundEveryMin, visitEveryMin, coverGapMin: gapMin, gasRetestMin: retestMin, lelLimitPercent, oxygenMaxPercent, longestPermitHours: atMostHours }: HouseRules): RuledHalf =>
@@ -21,7 +22,7 @@ export function planPermit({ facts, job: { what: _what, ...job }, conditions }: 
   const { precautions, watch: { afterMin, monitoringMin, watchers }, needsGasTest, reach } = verdict
   return {
     verdict,
-    plan: { ...ruled(rules), precautions: precautions.map(({ id, mustBeDone, restore }) => ({ id, mustBeDone, restore })), watchers: Math.max(1, watchers), afterMin, monitoringMin, needsGasTest, radiusM: reach?.radiusM ?? RADIUS_OF_RULE_M[rules.radiusRule] },
+    plan: { ...ruled(rules), precautions: precautions.map(({ id, mustBeDone, restore }) => ({ id, mustBeDone, restore })), watchers: Math.max(1, watchers), afterMin, monitoringMin, needsGasTest, radiusM: reach?.radiusM ?? hotWorkHouse(rules).radiusM },
   }
 }
 

@@ -28,7 +28,7 @@ export interface PermitPlace {
 export interface PermitRequest {
   readonly place: PermitPlace
   readonly facts: Omit<HotWorkPlace, 'designated'>
-  readonly job: { readonly what: string, readonly process: ProcessId, readonly heightM?: number, readonly workpiece?: WorkpieceId, readonly contents?: ContentsId, readonly cleaned?: boolean, readonly metalFire?: boolean }
+  readonly job: { readonly what: string, readonly process: ProcessId, /** The highest current of the job, A. */ readonly currentA?: number, readonly heightM?: number, readonly workpiece?: WorkpieceId, readonly contents?: ContentsId, readonly cleaned?: boolean, readonly metalFire?: boolean }
   readonly conditions: Pick<HotWorkConditions, 'sprinklers' | 'windMPerS'>
   /** Who does the work. */
   readonly operatorIds: readonly string[]
@@ -72,6 +72,10 @@ export interface Permit {
   readonly requestedBy: string
   readonly seenTo: Readonly<Partial<Record<PrecautionId, SeenTo>>>
   readonly gas: GasReading | null
+  /** The newest reading of each point: one out of limits holds until that very point is read within. */
+  readonly gasByPoint: Readonly<Record<string, GasReading>>
+  /** Air that was once out of limits is tested by the clock from then on, planned or not. */
+  readonly wasGasOut: boolean
   readonly authorisedBy: string | null
   readonly authorisedAt: Instant | null
   /** Who watches, from when they are kept free for it. */
@@ -82,6 +86,10 @@ export interface Permit {
   readonly posts: readonly Post[]
   /** Since when fewer watchers than needed are on post, while it matters. */
   readonly coverLostAt: Instant | null
+  /** Up to when somebody who should have watched was gone or silent; null when that never was. */
+  readonly coverMissingUntil: Instant | null
+  /** That nobody watches was last said for this moment. */
+  readonly coverSaidFor: Instant | null
   /** A watcher who was not heard past the grace; null once heard again. */
   readonly overdue: { readonly personId: string, readonly sinceAt: Instant, readonly cameDueAt: Instant } | null
   /** The round whose time has come was said once. */
@@ -94,12 +102,18 @@ export interface Permit {
   readonly watchOverAt: Instant | null
   readonly lastVisitAt: Instant | null
   readonly visitMissedFor: Instant | null
+  /** Looks of the monitoring that nobody made, oldest first. */
+  readonly visitsMissed: readonly Instant[]
   readonly monitoringOverAt: Instant | null
   readonly retestSaidFor: Instant | null
   readonly restored: readonly PrecautionId[]
   readonly help: { readonly at: Instant, readonly by: string } | null
+  /** Nobody has said yet what came of that call. */
+  readonly isHelpOpen: boolean
   readonly endReason: string | null
   readonly endedAt: Instant | null
+  /** Who closed it, and despite how many looks that were missed. */
+  readonly closing: { readonly by: string, readonly missedLooks: number, readonly reason: string | null } | null
 }
 
 export interface PermitCommands {
@@ -126,14 +140,15 @@ export interface PermitCommands {
   'permit.report-arc': { readonly place: PermitPlace }
   'permit.call-help': Record<string, never>
   'permit.restore': { readonly precaution: PrecautionId }
-  'permit.close': Record<string, never>
+  /** With looks missed it takes a reason, which goes on the paper. */
+  'permit.close': { readonly despite?: string }
   /** The clock's own: something fell due. */
   'permit.fall-due': { readonly what: PermitDeadlineId, readonly dueAt: Instant }
 }
 export type PermitCommand = { [T in keyof PermitCommands]: { readonly type: T, readonly payload: PermitCommands[T] } }[keyof PermitCommands]
 
 /** What falls due for a permit, in the order in which two of one instant are worked off. */
-export const PERMIT_DEADLINES = ['round-due', 'round-overdue', 'gas-retest', 'lapses', 'watch-over', 'visit-missed', 'monitoring-over'] as const
+export const PERMIT_DEADLINES = ['round-due', 'round-overdue', 'cover-missing', 'gas-retest', 'lapses', 'watch-over', 'visit-missed', 'monitoring-over'] as const
 export type PermitDeadlineId = typeof PERMIT_DEADLINES[number]
 
 interface Done { readonly by: string, readonly at: Instant }
@@ -144,7 +159,10 @@ export type PermitEvent =
   | { readonly type: 'permit-authorised', readonly version: 1, readonly payload: Done & { readonly watcherIds: readonly string[], readonly untilAt: Instant, readonly secondChannel: string | null, readonly near: readonly string[] } }
   | { readonly type: 'permit-refused' | 'permit-revoked', readonly version: 1, readonly payload: Done & { readonly reason: string } }
   | { readonly type: 'permit-extended', readonly version: 1, readonly payload: Done & { readonly untilAt: Instant } }
-  | { readonly type: 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called' | 'permit-closed', readonly version: 1, readonly payload: Done }
+  | { readonly type: 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called', readonly version: 1, readonly payload: Done }
+  | { readonly type: 'permit-closed', readonly version: 2, readonly payload: Done & { readonly missedLooks: number, readonly reason: string | null } }
+  | { readonly type: 'stop-cleared', readonly version: 1, readonly payload: Done & { readonly cleared: string } }
+  | { readonly type: 'cover-missing', readonly version: 1, readonly payload: { readonly sinceAt: Instant, readonly dueAt: Instant } }
   | { readonly type: 'post-taken' | 'post-left', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
   | { readonly type: 'watch-handed-over', readonly version: 1, readonly payload: { readonly fromId: string, readonly toId: string, readonly at: Instant } }
   | { readonly type: 'round-done', readonly version: 1, readonly payload: Done & { readonly note: string | null, readonly onPost: boolean } }
@@ -164,3 +182,7 @@ export type PermitEvent =
 /** Why the watch after the work begins, or begins again. */
 export const WATCH_CAUSES = ['work-ended', 'lapsed', 'revoked', 'arc', 'gap', 'trouble'] as const
 export type WatchCauseId = typeof WATCH_CAUSES[number]
+
+/** Reads a permit's event of any landed version as the newest. The first closing did not count the looks that were missed. */
+export const upcastPermit = (type: string, version: number, payload: unknown): PermitEvent =>
+  (type === 'permit-closed' && version === 1 ? { type, version: 2, payload: { ...payload as Done, missedLooks: 0, reason: null } } : { type, version, payload }) as PermitEvent

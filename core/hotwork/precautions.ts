@@ -43,12 +43,12 @@ const RULES: Readonly<Record<PrecautionId, Rule>> = {
   'heads-shielded': { sources: [detectors], needed: (_place, _job, { sprinklers }) => sprinklers === 'in-service', restore: true },
   'detectors-isolated': { sources: [detectors], needed: always, restore: true },
   'container-vented': { sources: [usContainers], needed: (_place, job) => isVessel(job), mustBeDone: true },
-  'confined-entry': { sources: [usConfinedWork], needed: ({ confined }) => confined === true, mustBeDone: true },
+  'confined-entry': { sources: [usConfinedWork], needed: ({ confined }) => unless(confined), mustBeDone: true },
   'gas-test': { sources: [usConfined, gasRetest], needed: needsGasTest, mustBeDone: true },
   'cylinders-clear': { sources: [usConfinedWork], needed: always },
   'breathing': { sources: [usConfinedWork], needed: always },
   'extinguisher': { sources: [extinguisherAtWork, extinguisherClasses], needed: always, mustBeDone: true },
-  'metal-powder': { sources: [extinguisherClasses], needed: (_place, { metalFire }) => metalFire === true, mustBeDone: true },
+  'metal-powder': { sources: [extinguisherClasses], needed: (_place, { metalFire }) => unless(metalFire), mustBeDone: true },
   'bucket-hose': { sources: [usHotWork], needed: always },
   'screens': { sources: [blankets], needed: always },
   'alarm-route': { sources: [usHotWork], needed: always, mustBeDone: true },
@@ -56,9 +56,9 @@ const RULES: Readonly<Record<PrecautionId, Rule>> = {
   'kit-looked-at': { sources: [usHotWork], needed: always },
 }
 
-/** Could there be vapour? Then the air is tested before the start, and again by a clock. */
+/** Could there be vapour, or does nobody know? Then the air is tested before the start, and again by a clock. */
 export function needsGasTest({ confined }: HotWorkPlace, job: HotWorkJob, { lelPercent, oxygenPercent }: HotWorkConditions = {}): boolean {
-  return confined === true || isVessel(job) || job.contents === 'flammable' || lelPercent !== undefined || oxygenPercent !== undefined
+  return confined !== false || isVessel(job) || job.contents === 'flammable' || job.contents === 'unknown' || lelPercent !== undefined || oxygenPercent !== undefined
 }
 
 /** The precautions that follow from a place, a job and the conditions, in the order they are walked. Source: each its own. */

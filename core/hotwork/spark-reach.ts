@@ -40,8 +40,23 @@ const DROPS = 400
 
 const sizesOf = ({ smallestM, largestM }: SparkClass): readonly number[] => Array.from({ length: SIZES }, (_, i) => smallestM * (largestM / smallestM) ** (i / (SIZES - 1)))
 
+/** Flights already followed, by class and question: the same question is asked again at every change of a request. */
+const followed = new WeakMap<SparkClass, Map<string, readonly number[]>>()
+const FOLLOWED_AT_MOST = 200
+function onceFor(sparks: SparkClass, question: string, follow: () => readonly number[]): readonly number[] {
+  const known = followed.get(sparks) ?? new Map<string, readonly number[]>()
+  followed.set(sparks, known)
+  const landings = known.get(question) ?? follow()
+  if (known.size >= FOLLOWED_AT_MOST) known.clear()
+  known.set(question, landings)
+  return landings
+}
+
 /** The farthest hot landing down the wind, m, over sizes and angles: a coarse search, and a fine one round its best. */
-export function farthestHotLanding(sparks: SparkClass, heightM: number, windMPerS: number): number {
+export const farthestHotLanding = (sparks: SparkClass, heightM: number, windMPerS: number): number =>
+  onceFor(sparks, `farthest ${heightM} ${windMPerS}`, () => [searchFarthest(sparks, heightM, windMPerS)])[0]!
+
+function searchFarthest(sparks: SparkClass, heightM: number, windMPerS: number): number {
   const hot = (diameterM: number, degrees: number): number => {
     const landing = sparkLanding({ diameterM, speedMPerS: sparks.speedMPerS, elevationRad: degrees * DEGREE, azimuthRad: 0, temperatureC: sparks.leavesAtC }, heightM, windMPerS)
     return landing.temperatureC >= FLIGHT.hotAtC ? landing.distanceM : 0
@@ -63,7 +78,10 @@ export function randomFrom(seed: number): () => number {
 }
 
 /** Hot landings of drops thrown every way: sizes even by their logarithm, speeds from a fifth to all of the class's, every direction alike. Ascending, m. */
-function hotLandings(sparks: SparkClass, heightM: number, windMPerS: number, seed: number): readonly number[] {
+const hotLandings = (sparks: SparkClass, heightM: number, windMPerS: number, seed: number): readonly number[] =>
+  onceFor(sparks, `thrown ${heightM} ${windMPerS} ${seed}`, () => throwDrops(sparks, heightM, windMPerS, seed))
+
+function throwDrops(sparks: SparkClass, heightM: number, windMPerS: number, seed: number): readonly number[] {
   const random = randomFrom(seed)
   const landed: number[] = []
   for (let i = 0; i < DROPS; i++) {

@@ -8,13 +8,17 @@ import { decidePermit } from '#core/hotwork/decide-permit'
 import { evolvePermit } from '#core/hotwork/evolve-permit'
 import type { Permit, PermitCommand } from '#core/hotwork/permit'
 import { shownPermit } from '#core/hotwork/permit-fact'
+import type { Job } from '#core/job/job'
 import { EMPTY_STATION, FIRE_CHECKS } from '#core/station/station'
+import type { Station } from '#core/station/station'
 import { contextAt, EXTINGUISHER, REQUEST } from '../hotwork/permit-world'
 
 const T = (minutes: number): string => new Date(Date.parse('2026-11-24T08:00:00.000Z') + minutes * 60_000).toISOString()
+const CUT: Job = { process: 'ofc', baseMetal: 'mild-steel', plateThicknessMm: 12 }
+const AT_GATE: Station = { ...EMPTY_STATION, job: CUT, personId: 'kit' }
 const kit = { ...NO_KIT, items: [EXTINGUISHER] }
 const looked = (over: Partial<Record<typeof FIRE_CHECKS[number], boolean>> = {}) =>
-  ({ ...EMPTY_STATION, fireCheck: { answers: { ...Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), ...over }, at: T(0), by: 'maren', validUntil: T(1200) } })
+  ({ ...EMPTY_STATION, job: CUT, fireCheck: { answers: { ...Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), ...over }, at: T(0), by: 'maren', validUntil: T(1200) } })
 
 function working(): Permit {
   const steps: readonly (readonly [number, string, PermitCommand])[] = [
@@ -29,13 +33,13 @@ function working(): Permit {
   const walked = asked.plan.precautions.reduce((permit, { id }) => act(permit, 0, 'kit', { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }), asked)
   return steps.reduce((permit, [minute, by, command]) => act(permit, minute, by, command), walked)
 }
-const fireOf = (permit: Permit | null, minute: number, { secondScreen = true, items = [EXTINGUISHER] } = {}) =>
-  judgeFire(EMPTY_STATION, 'construction', NO_KIT, { permits: permit ? [{ permitId: 'p', version: 1, permit: shownPermit(permit), kit: items }] : [], secondScreen, nameOf: id => id }, T(minute))
+const fireOf = (permit: Permit | null, minute: number, { secondScreen = true, items = [EXTINGUISHER], station = AT_GATE } = {}) =>
+  judgeFire(station, 'construction', NO_KIT, { permits: permit ? [{ permitId: 'p', version: 1, permit: shownPermit(permit), kit: items }] : [], secondScreen, nameOf: id => id }, T(minute))
 
 describe('the Fire gate of a designated bay', () => {
   it('opens by today\'s look and an extinguisher in date', () => {
     expect(judgeFire(looked(), 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'open', findings: [] })
-    expect(judgeFire(EMPTY_STATION, 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'to-do', findings: [{ code: 'permit.day-check-due' }] })
+    expect(judgeFire({ ...EMPTY_STATION, job: CUT }, 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'to-do', findings: [{ code: 'permit.day-check-due' }] })
     expect(judgeFire(looked(), 'general', kit, NO_FIRE_AROUND, T(1200))).toMatchObject({ state: 'to-do' })
     expect(judgeFire(looked(), 'general', NO_KIT, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'to-do', findings: [{ code: 'gate.item-missing' }] })
   })

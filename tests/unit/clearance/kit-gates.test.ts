@@ -28,7 +28,7 @@ const MIG: Job = {
   process: 'gmaw', currentA: 180, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', gasFlowLPerMin: 15,
   position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00', arcMinPerH: 20, residue: 'none', container: 'not-a-container',
 }
-const CUT: Job = { ...MIG, process: 'ofc', currentA: undefined, shieldingGas: undefined, gasFlowLPerMin: undefined, tip: 'cutting', plateThicknessMm: 12 }
+const CUT: Job = { ...MIG, process: 'ofc', currentA: undefined, shieldingGas: undefined, gasFlowLPerMin: undefined, fuelGas: 'acetylene', tip: 'cutting', plateThicknessMm: 12 }
 
 /** A thing of which every list was passed today. */
 function thing(kind: EquipmentKindId, tag: string, marks: ItemMarks = {}, over: Partial<ItemState> = {}): ItemState {
@@ -78,7 +78,7 @@ describe('the Gas gate', () => {
     expect(codes(gas(MIG, [], [MIX]))).toEqual(['gate.item-missing'])
   })
   it('holds for another gas than the job\'s, and for too little of it', () => {
-    expect(codes(gas({ ...MIG, shieldingGas: 'argon' }, MIG_KIT, [MIX]))).toEqual(['gas.none-connected', 'gas.not-for-this-job'])
+    expect(codes(gas({ ...MIG, shieldingGas: 'argon' }, MIG_KIT, [MIX]))).toEqual(['gas.not-for-this-job', 'gas.none-connected'])
     // 15 L/min, 80 minutes of arc in four hours: 1.2 m³.
     const low = connected('MX-1', { gas: { 'argon': 75, 'carbon-dioxide': 25 } }, { gaugeKPa: 2500 })
     const held = gas(MIG, MIG_KIT, [low])
@@ -93,13 +93,13 @@ describe('the Gas gate', () => {
     expect(codes(gas({ ...CUT, tip: 'heating-large' }, FLAME_KIT, [OXYGEN, ACETYLENE]))).toContain('acetylene.draw-too-fast')
   })
   it('stops for acetylene above its limit and for a cylinder in danger, whatever is welded', () => {
-    const high = evolveCylinder(ACETYLENE, { type: 'delivery-set', version: 1, payload: { gaugeKPa: 110 } })!
-    expect([gas(CUT, FLAME_KIT, [OXYGEN, high]).state, gas(CUT, FLAME_KIT, [OXYGEN, evolveCylinder(high, { type: 'delivery-set', version: 1, payload: { gaugeKPa: 103 } })!]).state]).toEqual(['stop', 'open'])
+    const high = evolveCylinder(ACETYLENE, { type: 'delivery-set', version: 2, payload: { gaugeKPa: 110, at: NOW } })!
+    expect([gas(CUT, FLAME_KIT, [OXYGEN, high]).state, gas(CUT, FLAME_KIT, [OXYGEN, evolveCylinder(high, { type: 'delivery-set', version: 2, payload: { gaugeKPa: 103, at: NOW } })!]).state]).toEqual(['stop', 'open'])
     const leaking = evolveCylinder(MIX, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: NOW } })!
     for (const job of [MIG, null, { ...MIG, process: 'smaw' } as const]) expect(gas(job, MIG_KIT, [leaking]).state).toBe('stop')
   })
   it('an empty one without its regulator beside the full one does not matter; tagged out it does', () => {
-    const taken = [{ type: 'cylinder-disconnected', version: 1, payload: { isCapped: true, at: NOW } }, { type: 'cylinder-emptied', version: 1, payload: {} }] as const
+    const taken = [{ type: 'cylinder-disconnected', version: 1, payload: { isCapped: true, at: NOW } }, { type: 'cylinder-emptied', version: 2, payload: { at: NOW } }] as const
     const beside = taken.reduce<CylinderState | null>(evolveCylinder, { ...MIX, tag: 'MX-2' })!
     expect(gas(MIG, MIG_KIT, [MIX, beside]).state).toBe('open')
     expect(gas(MIG, MIG_KIT, [MIX, evolveCylinder(beside, { type: 'cylinder-tagged-out', version: 1, payload: { reason: 'dent' } })!]).state).toBe('hold')
@@ -140,7 +140,7 @@ describe('what is worn', () => {
   }
   const eyes = (bands: ItemMarks['shadeBands'], over: Partial<ItemState> = {}) => assessStation(ready(MIG), {
     rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, fire: NO_FIRE_AROUND, kit: around([thing('helmet', 'H-1', bands ? { shadeBands: bands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })]),
-  }).gates[1]!
+  }).byId.eyes
   it('a helmet\'s range replaces what is typed: it opens where it reaches, and says what to set', () => {
     expect(eyes([[9, 13]])).toMatchObject({ state: 'open', findings: [{ code: 'eyes.set-helmet-to', values: { tag: 'H-1', shade: 12 } }] })
     expect(eyes([[5, 8]])).toMatchObject({ state: 'hold', findings: [{ code: 'eyes.helmet-range-lighter', values: { darkest: 8, minimum: 10 } }] })
