@@ -62,7 +62,7 @@ export async function ensurePackages() {
 }
 
 /** What the production build is made of. */
-const BUILT_FROM = ['app', 'core', 'shared', 'server', 'public', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
+const BUILT_FROM = ['app', 'core', 'shared', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
 
 /** Builds when anything it is made of changed since the last build. */
 export async function ensureBuild() {

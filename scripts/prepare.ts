@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { clockFrom, nowIso } from '#server/clock'
+import { rebuildIfOtherShape } from '#server/commands/rebuild'
 import { openPool } from '#server/database/connection'
 import { offerFirstRun } from '#server/database/first-run'
 import { CannotMigrate, migrate } from '#server/database/migrate'
@@ -23,6 +24,7 @@ async function prepare(url: string): Promise<void> {
   const clock = clockFrom(process.env.ZONARIS_CLOCK)
   const pool = openPool(url, servingRole)
   try {
+    await rebuildIfOtherShape(pool)
     const isEmpty = !await anySite(pool)
     let signIns: readonly { readonly loginName: string, readonly password: string, readonly roles: string }[] = []
     let firstRunCode: string | null = null

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
 import { getHeader, getMethod, readBody, setResponseStatus } from 'h3'
 import type { z } from 'zod'
@@ -10,6 +11,7 @@ import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
 import { isOnPost } from './database/permit'
 import { readCredential } from './database/credential'
+import { siteOfDeviceKey } from './database/device-key'
 import { readPerson } from './database/person'
 import { nowIso } from './clock'
 import { useRunning } from './running'
@@ -110,6 +112,15 @@ export async function requireSignedIn(event: H3Event): Promise<SignedIn> {
   const who = await signedInHere(event)
   if (!who) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
   return who
+}
+
+/** The site whose readings may be read: by whoever is signed in, or with a read-only device key. */
+export async function requireReader(event: H3Event): Promise<string> {
+  const [scheme, key] = (getHeader(event, 'authorization') ?? '').split(' ')
+  if (scheme !== 'Bearer' || !key) return (await requireSignedIn(event)).siteId
+  const siteId = await siteOfDeviceKey(useRunning().pool, createHash('sha256').update(key).digest('hex'))
+  if (siteId === null) throw new Problem(401, { error: 'This key is not known, or was revoked. Ask the safety lead for another.' })
+  return siteId
 }
 
 /** Who is signed in and may, or 409 with the reason. */

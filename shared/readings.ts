@@ -48,6 +48,10 @@ export interface FloorReading {
   readonly fire: FireStanding
   /** What whoever is signed in was told and has not seen yet. */
   readonly unseen: readonly NoticeReading[]
+  /** Places where somebody should watch and nobody does, anywhere on the site, longest first. */
+  readonly uncovered: readonly { readonly permitId: string, readonly where: string, readonly sinceAt: string }[]
+  /** What the clocks of the site could not do; told to whoever sets the site up, and empty for others. */
+  readonly trouble: readonly { readonly streamId: string, readonly kind: string, readonly dueAt: string, readonly tries: number, readonly because: string }[]
   /** What the Air gates are judged from. Of health only: which mask, and until when its wearer is ready. */
   readonly air: {
     readonly halls: Readonly<Record<string, HallState>>

@@ -15,10 +15,17 @@ export interface CommandRule {
 }
 
 /**
- * `all` bays of the site, the other bays of the same `hall`, the `bay` that a stream belongs to, where a `person` stands,
- * where a `thing` is or is going to be used, the bay of a `permit`, or none.
+ * `all` bays of the site; the other bays of the same `hall`, and those anywhere at which people of that hall's work stand now;
+ * where a `person` stands; where a `thing` is or is going to be used; the bay of a `permit`; or none.
  */
-export type Follows = 'all' | 'hall' | 'bay' | 'person' | 'thing' | 'permit' | 'none'
+export type Follows = 'all' | 'hall' | 'person' | 'thing' | 'permit' | 'none'
+
+/**
+ * Commands that decide on more than the streams they name: somebody's day, a hall's air, who is free, how many safety leads
+ * are left. They have the site to themselves while they decide, so that two at once end as one after the other.
+ * Looks, stops and readings of one bay or thing share it.
+ */
+export const decidesAlone = (type: CommandType): boolean => COMMAND_RULES[type].follows !== 'none' || ['person', 'site'].includes(COMMAND_RULES[type].kind)
 
 const request = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: false, follows })
 const report = (kind: StreamKindId, right: RightId, follows: Follows = 'none'): CommandRule => ({ kind, right, isReport: true, follows })
@@ -29,6 +36,8 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'site.add-area': request('site', 'set-up-site', 'all'),
   'site.add-bay': request('site', 'set-up-site', 'all'),
   'site.change-bay': request('site', 'set-up-site', 'all'),
+  'site.make-key': request('site', 'set-up-site'),
+  'site.revoke-key': request('site', 'set-up-site'),
   'person.add': request('person', 'manage-people'),
   'person.change': request('person', 'manage-people'),
   'person.leave': request('person', 'manage-people'),
@@ -39,12 +48,12 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'house-rules.change': request('house-rules', 'change-house-rules', 'all'),
   'station.set-job': request('station', 'set-jobs', 'hall'),
   'station.clear-job': request('station', 'set-jobs', 'hall'),
-  'station.place-person': request('station', 'place-people'),
+  'station.place-person': request('station', 'place-people', 'hall'),
   'station.set-helmet': report('station', 'door-checks'),
   'station.check-helmet': report('station', 'door-checks'),
   'station.check-glasses': report('station', 'door-checks'),
   'station.place-hood': report('station', 'door-checks', 'hall'),
-  'station.check-extraction': report('station', 'door-checks'),
+  'station.check-extraction': report('station', 'door-checks', 'hall'),
   'station.check-outfit': report('station', 'door-checks'),
   'station.check-fire': report('station', 'inspect'),
   'station.hand-over': report('station', 'hand-over'),
@@ -52,13 +61,13 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'station.stop-all': report('station', 'stop'),
   'station.give-stop-reason': report('station', 'stop'),
   'station.reopen': request('station', 'reopen'),
-  'station.lapse-checks': report('station', 'door-checks'),
+  'station.lapse-checks': report('station', 'door-checks', 'hall'),
   'hall.describe': request('hall', 'describe-air', 'hall'),
   'hall.fit-bay': request('hall', 'describe-air', 'hall'),
   'fume.enter-sheet': request('fume-sheets', 'describe-air', 'all'),
   'fume.drop-sheet': request('fume-sheets', 'describe-air', 'all'),
-  'samples.record': request('samples', 'record-samples', 'bay'),
-  'samples.withdraw': request('samples', 'record-samples', 'bay'),
+  'samples.record': request('samples', 'record-samples', 'hall'),
+  'samples.withdraw': request('samples', 'record-samples', 'hall'),
   'item.register': request('item', 'keep-store', 'thing'),
   'item.correct': request('item', 'keep-store', 'thing'),
   'item.assign': request('item', 'assign-kit', 'thing'),
@@ -83,6 +92,7 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'cylinder.tag-out': report('cylinder', 'inspect', 'thing'),
   'cylinder.release': request('cylinder', 'release', 'thing'),
   'cylinder.return': request('cylinder', 'keep-store', 'thing'),
+  'cylinder.withdraw-tag': request('cylinder', 'release', 'thing'),
   'cylinder.settle': report('cylinder', 'inspect', 'thing'),
   'check-lists.change': request('check-lists', 'keep-store', 'all'),
   'check-lists.drop': request('check-lists', 'keep-store', 'all'),

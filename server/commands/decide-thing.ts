@@ -16,6 +16,7 @@ import type { CompetenceId } from '#core/vocabulary/vocabulary'
 import type { Queryable } from '../database/connection'
 import { readPermit } from '../database/permit'
 import { readPerson } from '../database/person'
+import { readJobAt } from '../database/station'
 import { readCheckLists, readPlaces } from '../database/store'
 import type { Caller } from './door'
 
@@ -74,7 +75,10 @@ export async function decideOnCylinder(room: ThingRoom, tagId: string, state: Cy
       : command.type === 'cylinder.receive' ? { to: 'place', id: command.payload.place.placeId } : null
   const refused = await refuseAssignment(room, to)
   if (refused) return { refused: [refused] }
+  const isNamed = command.type === 'cylinder.release' || command.type === 'cylinder.withdraw-tag'
   return decideCylinder(state, command, {
-    tag: shownTag(tagId), at: room.at, checksValidUntil: room.dayEnds, rules: room.rules, isCompetent: command.type === 'cylinder.release' && await isCompetentFor(room, 'cylinder'),
+    tag: shownTag(tagId), at: room.at, checksValidUntil: room.dayEnds, rules: room.rules, isCompetent: isNamed && await isCompetentFor(room, 'cylinder'),
+    place: to?.to === 'place' ? (await readPlaces(room.db, room.caller.siteId)).find(({ placeId }) => placeId === to.id)?.place ?? null : null,
+    job: command.type === 'cylinder.connect' ? await readJobAt(room.db, room.caller.siteId, command.payload.bayId) : null,
   })
 }

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import type pg from 'pg'
 import type { Actor, Decision } from '#core/command/decision'
 import { isRefused } from '#core/command/decision'
-import type { CommandOf, CommandType } from '#core/command/commands'
+import type { CommandOf } from '#core/command/commands'
 import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, permitStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import { fireAt } from '#core/clearance/fire-standing'
 import { fireStanding } from '#core/clearance/join-fire'
@@ -20,7 +20,7 @@ import { decidePlace } from '#core/place/place'
 import { shownTag, TAG_PATTERN } from '#core/tag'
 import { airOf, baysOfHall, hallIdOf } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
-import { surveyPlace } from '#core/air/assess-air'
+import { surveyPlace } from '#core/air/survey-place'
 import { bayAirOf } from '#core/clearance/air-gate'
 import { decideSheets } from '#core/fume/data-sheets'
 import { decideHall } from '#core/hall/hall-state'
@@ -38,21 +38,24 @@ import type { Holder, Place } from '#core/person/rights'
 import { decideSeal } from '#core/seal/seal'
 import { decideSite, workplaceOf } from '#core/site/site'
 import type { Site } from '#core/site/site'
+import { earlierOf, stands } from '#core/time/instant'
 import { decideStation, gateChanges } from '#core/station/decide-station'
 import type { StationCommand, StationContext } from '#core/station/decide-station'
 import type { CommandAccepted, CommandRefused } from '#shared/readings'
-import { baysOfPerson, eraseWearer, readSurroundings } from '../database/surroundings'
+import { baysOfPeopleAt, baysOfPerson, eraseWearer, readSurroundings } from '../database/surroundings'
 import type { Clock } from '../clock'
 import { nowIso } from '../clock'
 import { inTransaction } from '../database/connection'
 import type { ChainedEvent, DecidedEvent, Head } from '../database/event'
 import { append, canonicalText, chain, lockHeads } from '../database/event'
 import { claimCommand, keepAnswer } from '../database/command-answer'
+import { eraseCredential } from '../database/credential'
+import { dropDeviceKey } from '../database/device-key'
 import { countSafetyLeads, readPerson, readTellable } from '../database/person'
 import { readPosition } from '../database/site'
-import { COMMAND_RULES } from './command-rules'
+import { COMMAND_RULES, decidesAlone } from './command-rules'
 import { decideOnPermit, isPermitCommand } from './permit-room'
-import { bayOfPermit, readPermit, readWorkingPermits } from '../database/permit'
+import { bayOfPermit, readPermit, readPost, readWorkingPermits } from '../database/permit'
 import { decideOnCylinder, decideOnItem, isCylinderCommand, isItemCommand } from './decide-thing'
 import type { ThingRoom } from './decide-thing'
 import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
@@ -87,6 +90,9 @@ export interface Door {
   readonly announce: (siteId: string) => void
 }
 
+/** A write beside the record: a secret, a health record. */
+export type Beside = (db: pg.PoolClient) => Promise<void>
+
 export type Answer =
   | { readonly status: 200, readonly body: CommandAccepted }
   | { readonly status: 409, readonly body: CommandRefused }
@@ -119,34 +125,40 @@ const requestHash = ({ type, streams, at, deviceId, deviceSeq, payload }: Comman
  * The one door for change. In one transaction: has it been seen? lock the streams, fold them, decide in the core, append
  * the events to their chains, update the read tables, keep the answer; after the commit, announce.
  *
+ * @param beside what is written in the same transaction and is not of the record: it stands or falls with the command
  * @returns the answer, the same one again for the same command; a refusal is an answer with its reasons
  */
-export async function handleCommand(door: Door, caller: Caller, command: Command): Promise<Answer> {
+export async function handleCommand(door: Door, caller: Caller, command: Command, beside: Beside = async () => {}): Promise<Answer> {
   for (let tries = 1; ; tries++) {
     try {
-      const answer = await handleOnce(door, caller, command)
+      const answer = await handleOnce(door, caller, command, beside)
       if (command.type === 'station.stop-all' && answer.status === 200) await stopHotWork(door, caller, command)
       return answer
     }
     catch (error) {
-      // Two permits claimed one person at the same moment: the second decides again, and now sees the first.
-      if (tries >= CLAIM_TRIES || !isDoubleClaim(error)) throw error
+      // Two that met on the way: the second decides again, and now sees the first.
+      if (tries >= MEETING_TRIES || !hasMet(error)) throw error
     }
   }
 }
 
 /** A stop of all stops hot work too, wherever it is. Sent again with the same stop, it stops nothing twice. */
 async function stopHotWork(door: Door, caller: Caller, { id, at, deviceId, deviceSeq }: Command): Promise<void> {
-  for (const permitId of await readWorkingPermits(door.pool, caller.siteId)) {
-    await handleCommand(door, caller, { id: uuidFor(id, permitId), type: 'permit.stop', payload: { cause: 'stopped' }, streams: [{ id: permitStream(permitId), expectedVersion: null }], at, deviceId, deviceSeq })
-  }
+  const stopped = await Promise.allSettled((await readWorkingPermits(door.pool, caller.siteId)).map(permitId => handleCommand(door, caller, {
+    id: uuidFor(id, permitId), type: 'permit.stop', payload: { cause: 'stopped' }, streams: [{ id: permitStream(permitId), expectedVersion: null }], at, deviceId, deviceSeq,
+  })))
+  // One that fails keeps no other from stopping; whoever sent the stop sends it again until all of it was heard.
+  const failed = stopped.flatMap(one => one.status === 'rejected' ? [one.reason as unknown] : [])
+  if (failed.length > 0) throw new AggregateError(failed, 'Some hot work did not hear the stop of all.')
 }
 
-const CLAIM_TRIES = 3
-/** The database's own refusal of somebody in two places. */
-const isDoubleClaim = (error: unknown): boolean => error instanceof Error && 'constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post')
+const MEETING_TRIES = 5
+/** The database's own refusals of two at once: somebody in two places, a deadlock, a write that could not be put in order. */
+const hasMet = (error: unknown): boolean => error instanceof Error && (
+  'constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post')
+  || 'code' in error && (error.code === '40P01' || error.code === '40001'))
 
-async function handleOnce({ pool, clock, announce }: Door, caller: Caller, command: Command): Promise<Answer> {
+async function handleOnce({ pool, clock, announce }: Door, caller: Caller, command: Command, beside: Beside): Promise<Answer> {
   const commits: (() => void)[] = []
   const answer = await inTransaction(pool, async (db): Promise<Answer> => {
     const now = nowIso(clock)
@@ -158,6 +170,15 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
     }
     const decided = await decideInRoom(await enterRoom(db, caller, command, now))
     const given = 'refused' in decided ? refusal(command, decided.refused) : await record(decided, commits)
+    if (given.status === 200) {
+      // What is known of the health of someone who left is nobody's business any more, and they keep no way in.
+      for (const { id } of command.type === 'person.leave' ? command.streams : []) {
+        await eraseWearer(db, caller.siteId, kindOf(id).id)
+        await eraseCredential(db, caller.siteId, kindOf(id).id)
+      }
+      if (command.type === 'site.revoke-key') await dropDeviceKey(db, caller.siteId, command.payload.keyId)
+      await beside(db)
+    }
     await keepAnswer(db, caller.siteId, command.id, given.status, given.body)
     return given
   })
@@ -170,13 +191,12 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
 
 const refusal = ({ id }: Command, refused: readonly Finding[]): Answer => ({ status: 409, body: { commandId: id, findings: refused.map(said => spoken(said)) } })
 
-/** Streams every decision looks at. They are locked first, and shared unless the command changes them. */
+/** Streams every decision looks at. They are locked first, and shared unless the command decides on more than it names. */
 const SURROUNDINGS = [HOUSE_RULES_STREAM, SITE_STREAM] as const
-const changesSurroundings = (type: CommandType): boolean => COMMAND_RULES[type].kind === 'site' || COMMAND_RULES[type].kind === 'house-rules'
 
 async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, now: string): Promise<Room> {
   const { siteId } = caller
-  const heads = await lockHeads(db, siteId, SURROUNDINGS, changesSurroundings(command.type) ? 'update' : 'share')
+  const heads = await lockHeads(db, siteId, SURROUNDINGS, decidesAlone(command.type) ? 'update' : 'share')
   const site = await foldStream(db, siteId, SITE_STREAM, 'site', heads.get(SITE_STREAM)!)
   const rules = await foldStream(db, siteId, HOUSE_RULES_STREAM, 'house-rules', heads.get(HOUSE_RULES_STREAM)!)
   let read: Promise<Facts> | undefined
@@ -196,8 +216,11 @@ async function followersOf({ db, caller: { siteId }, command, site, heads }: Roo
   switch (COMMAND_RULES[command.type].follows) {
     case 'none': return []
     case 'all': return site.bays.map(({ bayId }) => bayId)
-    case 'hall': return ids.flatMap(id => baysOfHall(site, site.halls.some(({ hallId }) => hallId === id) ? id : hallIdOf(site, id) ?? ''))
-    case 'bay': return ids
+    case 'hall': {
+      const bayIds = [...ids, ...ids.flatMap(id => baysOfHall(site, site.halls.some(({ hallId }) => hallId === id) ? id : hallIdOf(site, id) ?? ''))]
+      const personIds = command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
+      return [...bayIds, ...await baysOfPeopleAt(db, siteId, bayIds, personIds)]
+    }
     case 'thing': return (await Promise.all(targets.map(async (streamId) => {
       const { kindId } = kindOf(streamId)
       const before = await foldStream(db, siteId, streamId, kindId, heads.get(streamId)!)
@@ -345,7 +368,7 @@ async function refuseRights(room: Room, targets: readonly string[]): Promise<Fin
 
 /** When the shop day ends that the command falls in. */
 function dayEnds({ command, now, site, rules }: Pick<Room, 'command' | 'now' | 'site' | 'rules'>): string {
-  const at = command.at < now ? command.at : now
+  const at = earlierOf(command.at, now)
   return new Date(shopDayEndsAtMs(Date.parse(at), site.timeZone, rules.shopDayHour)).toISOString()
 }
 
@@ -353,7 +376,7 @@ function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' |
   const { command, caller: { actor }, now, site, rules } = room
   const bay = site.bays.find(({ bayId }) => bayId === kindOf(streamId).id)
   if (!bay) throw new Error(`no bay belongs to ${streamId}`)
-  const at = command.at < now ? command.at : now
+  const at = earlierOf(command.at, now)
   return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fire, bay.bayId) }
 }
 
@@ -375,7 +398,7 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
   if (isItemCommand(command)) return decideOnItem(thingRoom(room), kindOf(streamId).id, before as ItemState | null, command)
   if (isCylinderCommand(command)) return decideOnCylinder(thingRoom(room), kindOf(streamId).id, before as CylinderState | null, command)
   switch (command.type) {
-    case 'site.open': case 'site.add-hall': case 'site.add-area': case 'site.add-bay': case 'site.change-bay':
+    case 'site.open': case 'site.add-hall': case 'site.add-area': case 'site.add-bay': case 'site.change-bay': case 'site.make-key': case 'site.revoke-key':
       return decideSite(before as StreamStates['site']['state'], command)
     case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': case 'person.check-shaven': case 'person.note-health': case 'person.name-competent': {
       if (command.type === 'person.add' || command.type === 'person.change') {
@@ -383,9 +406,11 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
         if (areaId !== null && !site.areas.some(area => area.areaId === areaId)) return { refused: [finding('hold', 'command.unknown-stream', { streamId: areaId })] }
         if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId)) return { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
       }
-      // What is known of the health of someone who left is nobody's business any more.
-      if (command.type === 'person.leave') await eraseWearer(db, siteId, kindOf(streamId).id)
-      return decidePerson(before as StreamStates['person']['state'], command, { safetyLeads: await countSafetyLeads(db, siteId), dayEnds: dayEnds(room) })
+      if (command.type === 'person.leave') {
+        const refused = await refuseFromPost(room, kindOf(streamId).id)
+        if (refused) return { refused: [refused] }
+      }
+      return decidePerson(before as StreamStates['person']['state'], command, { safetyLeads: await countSafetyLeads(db, siteId), dayEnds: dayEnds(room), at: earlierOf(command.at, room.now) })
     }
     case 'house-rules.change': return decideHouseRules(before as HouseRules, command)
     case 'hall.describe': return decideHall(command)
@@ -412,12 +437,20 @@ async function placeForSurvey(room: Room, bayId: string): Promise<ReturnType<typ
   return station && air ? surveyPlace(bayAirOf(station as Station, airOf(facts)(bayId)), air) : null
 }
 
+/** Whoever stands on post has no other task, and does not walk out of it unrelieved. */
+async function refuseFromPost({ db, caller: { siteId } }: Room, personId: string): Promise<Finding | null> {
+  const post = await readPost(db, siteId, personId)
+  return post && finding('hold', 'permit.on-post', post)
+}
+
 async function decidePlaced(room: Room, streamId: string, station: StreamStates['station']['state'], command: StationCommand): Promise<AnyDecision> {
   if (command.type === 'station.place-person' && command.payload.personId !== null) {
     const { personId } = command.payload
     const person = await readPerson(room.db, room.caller.siteId, personId)
     if (!person) return { refused: [finding('hold', 'command.person-unknown', { personId })] }
     if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
+    const refused = await refuseFromPost(room, personId)
+    if (refused) return { refused: [refused] }
   }
   return decideStation(station, command, stationContext(room, judgeFacts(room, await room.readFacts()), streamId))
 }
@@ -463,7 +496,7 @@ async function factsAfter(room: Room, changes: readonly Change[]): Promise<Facts
     else if (kindId === 'permit') permits = [...permits.filter(({ permitId }) => permitId !== id), ...[evolveAll(change) as StreamStates['permit']['state']].flatMap(permit => permit ? [{ permitId: id, version: 0, permit }] : [])]
     else if (kindId === 'person' && wearers[id]) {
       const { shaven } = evolveAll(change) as StreamStates['person']['state']
-      wearers = { ...wearers, [id]: { ...wearers[id], isShaven: shaven && shaven.validUntil > room.now ? shaven.isShaven : null } }
+      wearers = { ...wearers, [id]: { ...wearers[id], isShaven: shaven && stands(shaven.validUntil, room.now) ? shaven.isShaven : null } }
     }
   }
   return { air: { site: room.site, rules: room.rules, now: room.now, halls, stations, surveys, sheets, wearers }, kit: { lists, items, cylinders }, fire: { ...before.fire, permits } }
@@ -471,7 +504,7 @@ async function factsAfter(room: Room, changes: readonly Change[]): Promise<Facts
 
 const thingRoom = (room: Room): ThingRoom => {
   const { db, caller, site, rules, command, now } = room
-  const at = command.at < now ? command.at : now
+  const at = earlierOf(command.at, now)
   return { db, caller, site, rules, at, shopDay: shopDayOf(Date.parse(at), site.timeZone, rules.shopDayHour), dayEnds: dayEnds(room) }
 }
 
@@ -508,7 +541,7 @@ function stateAfter<Kind extends StreamKindId>(changes: readonly Change[], kindI
 async function record({ room, changes, remarks }: Decided, commits: (() => void)[]): Promise<Answer> {
   const { db, caller: { siteId, actor }, command, now, heads } = room
   const chained: ChainedEvent[] = []
-  const at = command.at < now ? command.at : now
+  const at = earlierOf(command.at, now)
   for (const change of changes.filter(({ events }) => events.length > 0)) {
     const { streamId, kindId } = change
     const first = heads.get(streamId)!

@@ -14,12 +14,12 @@ import { systemCommand } from './system-command'
  * @param wearer null erases
  */
 export async function noteHealth(door: Door, { siteId, actor }: Pick<Caller, 'siteId' | 'actor'>, personId: string, wearer: WearerRecord | null): Promise<Answer> {
-  let health: { recordId: string, sha256: string } | null = null
-  if (wearer) {
-    const [recordId, salt] = [randomUUID(), randomBytes(16).toString('hex')]
-    await keepWearer(door.pool, siteId, { personId, recordId, salt, ...wearer })
-    health = { recordId, sha256: createHash('sha256').update(salt).update(canonicalText(wearer)).digest('hex') }
-  }
-  else await eraseWearer(door.pool, siteId, personId)
-  return handleCommand(door, { siteId, actor, holder: 'system' }, systemCommand(door.clock, [personStream(personId)], { type: 'person.note-health', payload: { health } }))
+  const [recordId, salt] = [randomUUID(), randomBytes(16).toString('hex')]
+  const health = wearer && { recordId, sha256: createHash('sha256').update(salt).update(canonicalText(wearer)).digest('hex') }
+  const command = systemCommand(door.clock, [personStream(personId)], { type: 'person.note-health', payload: { health } })
+  // Refused, nothing of it is kept or erased.
+  return handleCommand(door, { siteId, actor, holder: 'system' }, command, async (db) => {
+    if (wearer) await keepWearer(db, siteId, { personId, recordId, salt, ...wearer })
+    else await eraseWearer(db, siteId, personId)
+  })
 }

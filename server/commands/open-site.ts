@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { personStream, SITE_STREAM } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { setLogin } from '../database/credential'
-import type { Caller, Door } from './door'
+import type { Beside, Caller, Door } from './door'
 import { handleCommand } from './door'
 import { systemCommand } from './system-command'
 
@@ -16,12 +16,12 @@ export interface NewSite {
 export async function openSite(door: Door, { siteId = randomUUID(), site, lead }: NewSite): Promise<{ siteId: string, personId: string }> {
   const personId = lead.personId ?? randomUUID()
   const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
-  const send = async (streamId: string, what: CommandOf) => {
-    const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what))
+  const send = async (streamId: string, what: CommandOf, beside?: Beside) => {
+    const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what), beside)
     if (status !== 200) throw new Error(`${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
   }
   await send(SITE_STREAM, { type: 'site.open', payload: site })
-  await send(personStream(personId), { type: 'person.add', payload: { name: lead.name, roles: ['safety-lead'], areaId: null, bayId: null } })
-  await setLogin(door.pool, siteId, personId, lead.loginName, lead.passwordHash, lead.isDemo)
+  await send(personStream(personId), { type: 'person.add', payload: { name: lead.name, roles: ['safety-lead'], areaId: null, bayId: null } },
+    db => setLogin(db, siteId, personId, lead.loginName, lead.passwordHash, lead.isDemo))
   return { siteId, personId }
 }

@@ -10,8 +10,10 @@ export const DERIVED_TABLES = ['site_reading', 'house_rules_reading', 'station_r
   'check_lists_reading', 'item_reading', 'cylinder_reading', 'place_reading', 'notice_reading', 'notice_told', 'permit_duty', 'permit_post', 'permit_reading', 'deadline', 'snapshot'] as const
 
 async function siteStreams(db: Queryable): Promise<{ site_id: string, stream_id: string, version: number }[]> {
+  // No stream is born or grows until the new rows stand: a lock on those that are there would miss one born meanwhile.
+  await db.query('lock table stream in exclusive mode')
   const { rows } = await db.query<{ site_id: string, stream_id: string, version: number }>(
-    'select site_id, stream_id, version from stream where version > 0 order by site_id, stream_id for share')
+    'select site_id, stream_id, version from stream where version > 0 order by site_id, stream_id')
   return rows
 }
 
@@ -34,4 +36,16 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
     }
     return streams.length
   })
+}
+
+/** Raised whenever what is folded or projected changes its shape: the next start folds everything anew. */
+export const READ_SHAPE = 5
+
+/** Folds everything anew where what is derived was written by a program of another shape. @returns how many streams were folded; null when nothing had to be */
+export async function rebuildIfOtherShape(pool: pg.Pool): Promise<number | null> {
+  const { rows } = await pool.query<{ shape: number }>('select shape from read_shape')
+  if (rows[0]?.shape === READ_SHAPE) return null
+  const folded = await rebuild(pool)
+  await pool.query('insert into read_shape (shape) values ($1) on conflict (one) do update set shape = excluded.shape', [READ_SHAPE])
+  return folded
 }

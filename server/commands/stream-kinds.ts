@@ -1,6 +1,6 @@
 import { evolveHouseRules, NEW_SITE_RULES, upcastHouseRules } from '#core/houserules/house-rules'
 import type { HouseRules, HouseRulesEvent } from '#core/houserules/house-rules'
-import { evolvePerson, NOBODY } from '#core/person/person'
+import { evolvePerson, NOBODY, upcastPerson } from '#core/person/person'
 import type { Person, PersonEvent } from '#core/person/person'
 import { evolveSeals, NO_SEALS } from '#core/seal/seal'
 import type { SealEvent, Seals } from '#core/seal/seal'
@@ -8,19 +8,20 @@ import { evolveSite, NO_SITE } from '#core/site/site'
 import type { Site, SiteEvent } from '#core/site/site'
 import { checksLapseAt, EMPTY_STATION, evolveStation, upcastStation } from '#core/station/station'
 import type { Station, StationEvent } from '#core/station/station'
-import { evolveSheets, NO_SHEETS } from '#core/fume/data-sheets'
+import { evolveSheets, NO_SHEETS, upcastSheets } from '#core/fume/data-sheets'
 import type { FumeDataSheets, FumeEvent } from '#core/fume/data-sheets'
 import { evolveHall, NO_HALL } from '#core/hall/hall-state'
 import type { HallEvent, HallState } from '#core/hall/hall-state'
 import { evolveSamples, NO_SAMPLES } from '#core/samples/survey'
 import type { SamplesEvent, SamplesState } from '#core/samples/survey'
-import { evolveCylinder } from '#core/cylinder/cylinder'
+import { evolveCylinder, upcastCylinder } from '#core/cylinder/cylinder'
 import type { CylinderEvent, CylinderState } from '#core/cylinder/cylinder'
 import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
 import type { CheckListsEvent, CheckListsState } from '#core/inspection/check-lists'
 import { evolvePermit } from '#core/hotwork/evolve-permit'
 import { permitDeadlines } from '#core/hotwork/permit-deadlines'
 import type { Permit, PermitEvent } from '#core/hotwork/permit'
+import { upcastPermit } from '#core/hotwork/permit'
 import { writePermit } from '../database/permit'
 import { evolveItem } from '#core/inspection/item'
 import type { ItemEvent, ItemState } from '#core/inspection/item'
@@ -73,6 +74,9 @@ const newest = <Event>(newestVersion: number, type: string, typeVersion: number,
 const asLanded = <Event>({ type, typeVersion, payload }: Pick<EventBody, 'type' | 'typeVersion' | 'payload'>): Event =>
   newest(1, type, typeVersion, () => ({ type, version: 1, payload }) as Event)
 
+/** Station events that have a newer version than the first. */
+const STATION_VERSIONS: Readonly<Record<string, number>> = { 'job-set': 3, 'job-cleared': 2, 'person-placed': 2, 'hood-placed': 2 }
+
 export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamStates[Kind]['state'], StreamStates[Kind]['event']> } = {
   'site': { initial: NO_SITE, evolve: evolveSite, upcast: asLanded, project: (db, siteId, _id, version, site) => writeSite(db, siteId, version, site) },
   'house-rules': {
@@ -82,20 +86,20 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
   },
   'station': {
     initial: EMPTY_STATION, evolve: evolveStation,
-    upcast: ({ type, typeVersion, payload }) => newest(type === 'job-set' ? 2 : 1, type, typeVersion, () => upcastStation(type, typeVersion, payload)),
+    upcast: ({ type, typeVersion, payload }) => newest(STATION_VERSIONS[type] ?? 1, type, typeVersion, () => upcastStation(type, typeVersion, payload)),
     project: async (db, siteId, bayId, version, station) => {
       await writeStation(db, siteId, bayId, version, station)
       const dueAt = checksLapseAt(station)
       await setDeadlines(db, siteId, `station/${bayId}`, dueAt === null ? [] : [{ kind: 'checks-lapse', dueAt }])
     },
   },
-  'person': { initial: NOBODY, evolve: evolvePerson, upcast: asLanded, project: writePerson },
+  'person': { initial: NOBODY, evolve: evolvePerson, upcast: ({ type, typeVersion, payload }) => newest(type === 'shaven-checked' ? 2 : 1, type, typeVersion, () => upcastPerson(type, typeVersion, payload)), project: writePerson },
   'hall': { initial: NO_HALL, evolve: evolveHall, upcast: asLanded, project: writeHall },
-  'fume-sheets': { initial: NO_SHEETS, evolve: evolveSheets, upcast: asLanded, project: (db, siteId, _id, version, sheets) => writeSheets(db, siteId, version, sheets) },
+  'fume-sheets': { initial: NO_SHEETS, evolve: evolveSheets, upcast: ({ type, typeVersion, payload }) => newest(2, type, typeVersion, () => upcastSheets(type, typeVersion, payload)), project: (db, siteId, _id, version, sheets) => writeSheets(db, siteId, version, sheets) },
   'samples': { initial: NO_SAMPLES, evolve: evolveSamples, upcast: asLanded, project: writeSamples },
   'item': { initial: null, evolve: evolveItem, upcast: asLanded, project: writeItem },
   'cylinder': {
-    initial: null, evolve: evolveCylinder, upcast: asLanded,
+    initial: null, evolve: evolveCylinder, upcast: ({ type, typeVersion, payload }) => newest(type === 'delivery-set' || type === 'cylinder-emptied' ? 2 : 1, type, typeVersion, () => upcastCylinder(type, typeVersion, payload)),
     project: async (db, siteId, tagId, version, cylinder) => {
       await writeCylinder(db, siteId, tagId, version, cylinder)
       const isSettling = cylinder && cylinder.settlesAt !== null && !cylinder.hasSettled && !cylinder.isReturned
@@ -105,7 +109,7 @@ export const STREAM_KINDS: { readonly [Kind in StreamKindId]: StreamKind<StreamS
   'check-lists': { initial: NO_OWN_LISTS, evolve: evolveCheckLists, upcast: asLanded, project: (db, siteId, _id, version, lists) => writeCheckLists(db, siteId, version, lists) },
   'place': { initial: null, evolve: evolvePlace, upcast: asLanded, project: writePlace },
   'permit': {
-    initial: null, evolve: evolvePermit, upcast: asLanded,
+    initial: null, evolve: evolvePermit, upcast: ({ type, typeVersion, payload }) => newest(type === 'permit-closed' ? 2 : 1, type, typeVersion, () => upcastPermit(type, typeVersion, payload)),
     project: async (db, siteId, permitId, version, permit) => {
       await writePermit(db, siteId, permitId, version, permit)
       await setDeadlines(db, siteId, `permit/${permitId}`, permit ? permitDeadlines(permit) : [])

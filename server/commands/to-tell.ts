@@ -43,6 +43,7 @@ function ofPermit({ streamId, before, events }: ToldChange): readonly ToTell[] {
       case 'permit-lapsed': return finding('hold', 'permit.stopped', { cause: 'lapsed', where, by: null })
       case 'permit-revoked': return finding('hold', 'permit.stopped', { cause: 'revoked', where, by: null })
       case 'gas-retest-overdue': return finding('hold', 'permit.stopped', { cause: 'gas-retest-overdue', where, by: null })
+      case 'cover-missing': return finding('stop', 'permit.cover-missing', { where, sinceIso: event.payload.sinceAt })
       case 'visit-missed': return finding('hold', 'permit.visit-missed', { where })
       case 'monitoring-over': return finding('note', 'permit.watch-over', { where })
       default: return null

@@ -1,7 +1,7 @@
 import type { Queryable } from './connection'
 
 export interface Deadline { readonly kind: string, readonly dueAt: string }
-export interface DueDeadline extends Deadline { readonly siteId: string, readonly streamId: string, readonly version: number }
+export interface DueDeadline extends Deadline { readonly siteId: string, readonly streamId: string, readonly version: number, readonly tries: number }
 
 /** Replaces what falls due for a stream. */
 export async function setDeadlines(db: Queryable, siteId: string, streamId: string, deadlines: readonly Deadline[]): Promise<void> {
@@ -15,9 +15,49 @@ export async function setDeadlines(db: Queryable, siteId: string, streamId: stri
   [siteId, streamId, deadlines.map(d => d.kind), deadlines.map(d => d.dueAt)])
 }
 
-/** What is due at an instant, oldest first, with its stream's version. Any process may ask: what fires is decided under the stream's lock. */
+/**
+ * What is due at an instant, with its stream's version: what was never tried first, then oldest first; what was set aside waits for
+ * its next try. Any process may ask: what fires is decided under the stream's lock.
+ */
 export async function dueDeadlines(db: Queryable, nowIso: string, limit = 100): Promise<DueDeadline[]> {
-  const { rows } = await db.query<{ site_id: string, stream_id: string, kind: string, due_at: Date, version: number }>(
-    'select d.site_id, d.stream_id, d.kind, d.due_at, s.version from deadline d join stream s on s.site_id = d.site_id and s.stream_id = d.stream_id where d.due_at <= $1 order by d.due_at, d.kind limit $2', [nowIso, limit])
-  return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), version: row.version }))
+  const { rows } = await db.query<{ site_id: string, stream_id: string, kind: string, due_at: Date, version: number, tries: number }>(`
+    select d.site_id, d.stream_id, d.kind, d.due_at, s.version, coalesce(t.tries, 0) as tries from deadline d
+      join stream s on s.site_id = d.site_id and s.stream_id = d.stream_id
+      left join clock_trouble t on t.site_id = d.site_id and t.stream_id = d.stream_id and t.kind = d.kind and t.due_at = d.due_at
+    where d.due_at <= $1 and (t.retry_at is null or t.retry_at <= $1)
+    order by coalesce(t.tries, 0), d.due_at, d.kind limit $2`, [nowIso, limit])
+  return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), version: row.version, tries: row.tries }))
+}
+
+/** Something a clock could not do: what, since when it is due, how often it was tried, and why not. */
+export interface ClockTrouble extends Deadline { readonly siteId: string, readonly streamId: string, readonly tries: number, readonly retryAt: string, readonly because: string }
+
+/** The next try waits twice as long each time, 5 min at most, s. */
+const retryAfterS = (tries: number): number => Math.min(300, 2 ** tries)
+
+/** Sets one aside until its next try. Tried again before, it waits twice as long. */
+export async function setAside(db: Queryable, { siteId, streamId, kind, dueAt }: Omit<DueDeadline, 'version' | 'tries'>, because: string, nowMs: number): Promise<void> {
+  const { rows } = await db.query<{ tries: number }>('select tries from clock_trouble where site_id = $1 and stream_id = $2 and kind = $3 and due_at = $4', [siteId, streamId, kind, dueAt])
+  const tries = (rows[0]?.tries ?? 0) + 1
+  await db.query(`insert into clock_trouble (site_id, stream_id, kind, due_at, tries, retry_at, because) values ($1, $2, $3, $4, $5, $6, $7)
+    on conflict (site_id, stream_id, kind) do update set due_at = excluded.due_at, tries = excluded.tries, retry_at = excluded.retry_at, because = excluded.because`,
+  [siteId, streamId, kind, dueAt, tries, new Date(nowMs + retryAfterS(tries) * 1000).toISOString(), because.slice(0, 500)])
+}
+
+/** Forgets trouble with what is not due any more; a seal's ends with its day. */
+export async function forgetSettled(db: Queryable): Promise<void> {
+  await db.query(`delete from clock_trouble t where kind <> 'seal-day'
+    and not exists (select 1 from deadline d where d.site_id = t.site_id and d.stream_id = t.stream_id and d.kind = t.kind and d.due_at = t.due_at)`)
+}
+
+/** One that went well at last. */
+export async function forgetTrouble(db: Queryable, siteId: string, streamId: string, kind: string): Promise<void> {
+  await db.query('delete from clock_trouble where site_id = $1 and stream_id = $2 and kind = $3', [siteId, streamId, kind])
+}
+
+/** What clocks could not do, of one site or (null) of all: longest due first. */
+export async function readTrouble(db: Queryable, siteId: string | null, limit = 20): Promise<ClockTrouble[]> {
+  const { rows } = await db.query<{ site_id: string, stream_id: string, kind: string, due_at: Date, tries: number, retry_at: Date, because: string }>(
+    'select * from clock_trouble where $1::text is null or site_id = $1 order by due_at, stream_id limit $2', [siteId, limit])
+  return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), tries: row.tries, retryAt: row.retry_at.toISOString(), because: row.because }))
 }

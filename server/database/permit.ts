@@ -1,9 +1,10 @@
+import { coverMissingSince, permitDeadlines } from '#core/hotwork/permit-deadlines'
+import { isAfter, msOf } from '#core/time/instant'
 import { dutiesOf, nextTurnAt } from '#core/hotwork/permit-duties'
 import type { Helper } from '#core/hotwork/decide-permit'
 import type { PlacedPermit } from '#core/hotwork/near-permits'
 import type { KeptPermit } from '#core/hotwork/permit-fact'
 import { hasEnded } from '#core/hotwork/permit-end'
-import { permitDeadlines } from '#core/hotwork/permit-deadlines'
 import type { Permit } from '#core/hotwork/permit'
 import type { ItemState } from '#core/inspection/item'
 import type { Place } from '#core/place/place'
@@ -81,6 +82,16 @@ export async function readPlacedPermits(db: Queryable, siteId: string): Promise<
   return rows.map(({ permit_id, permit, place }) => ({ permitId: permit_id, permit, place }))
 }
 
+/** Permits that somebody should watch and nobody does, at an instant, longest first. */
+export async function readUncovered(db: Queryable, siteId: string, now: string): Promise<{ permitId: string, where: string, sinceAt: string }[]> {
+  const { rows } = await db.query<PermitRow>(`select permit_id, version, permit from permit_reading where site_id = $1 and is_open and phase in ('authorised', 'working', 'suspended', 'watch')`, [siteId])
+  const uncovered = rows.flatMap(({ permit_id, permit }) => {
+    const sinceAt = coverMissingSince(permit)
+    return sinceAt === null || isAfter(sinceAt, now) ? [] : [{ permitId: permit_id, where: permit.request.place.where, sinceAt }]
+  })
+  return uncovered.sort((a, b) => msOf(a.sinceAt) - msOf(b.sinceAt))
+}
+
 /** People as far as a permit asks: their name, their other task in a span, the bay they stand at. */
 export async function readHelpers(db: Queryable, siteId: string, permitId: string, personIds: readonly string[], fromAt: string, untilAt: string): Promise<Helper[]> {
   const { rows } = await db.query<{ person_id: string, name: string, busy_at: string | null, bay_id: string | null }>(`
@@ -104,6 +115,16 @@ export async function readPermitItems(db: Queryable, siteId: string, permitId: s
 export async function bayOfPermit(db: Queryable, siteId: string, permitId: string): Promise<string | null> {
   const { rows } = await db.query<{ bay_id: string | null }>('select bay_id from permit_reading where site_id = $1 and permit_id = $2', [siteId, permitId])
   return rows[0]?.bay_id ?? null
+}
+
+/** Where this person stands on post, with the name they go by; null when nowhere. */
+export async function readPost(db: Queryable, siteId: string, personId: string): Promise<{ readonly name: string, readonly where: string } | null> {
+  const { rows } = await db.query<{ name: string, where: string }>(`
+    select p.name, r.permit->'request'->'place'->>'where' as where from permit_post o
+      join permit_reading r on r.site_id = o.site_id and r.permit_id = o.permit_id
+      join person_reading p on p.site_id = o.site_id and p.person_id = o.person_id
+    where o.site_id = $1 and o.person_id = $2`, [siteId, personId])
+  return rows[0] ?? null
 }
 
 /** Is this person on post somewhere? Their session does not end meanwhile. */

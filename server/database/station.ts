@@ -1,3 +1,4 @@
+import type { Job } from '#core/job/job'
 import type { Station } from '#core/station/station'
 import type { StationReading } from '#shared/readings'
 import type { Queryable } from './connection'
@@ -12,4 +13,10 @@ export async function readStations(db: Queryable, siteId: string): Promise<Stati
   const { rows } = await db.query<{ bay_id: string, version: number, facts: StationReading['facts'] }>(
     'select bay_id, version, facts from station_reading where site_id = $1 order by bay_id', [siteId])
   return rows.map(row => ({ bayId: row.bay_id, version: row.version, facts: row.facts }))
+}
+
+/** The job that stands at a bay; null when none does. */
+export async function readJobAt(db: Queryable, siteId: string, bayId: string): Promise<Job | null> {
+  const { rows } = await db.query<{ job: Job | null }>(`select facts->'job' as job from station_reading where site_id = $1 and bay_id = $2`, [siteId, bayId])
+  return rows[0]?.job ?? null
 }

@@ -77,7 +77,7 @@ export async function readSurroundings(db: Queryable, siteId: string, rules: Hou
       (select version from fume_sheets_reading where site_id = $1) as sheets_version,
       (select jsonb_object_agg(bay_id, surveys) from samples_reading where site_id = $1) as surveys,
       (select jsonb_object_agg(bay_id, version) from samples_reading where site_id = $1) as samples_versions,
-      (select jsonb_object_agg(bay_id, jsonb_build_object('job', facts->'job', 'earlierJobs', facts->'earlierJobs', 'hoodPosition', facts->'hoodPosition', 'personId', person_id))
+      (select jsonb_object_agg(bay_id, jsonb_build_object('job', facts->'job', 'earlierJobs', facts->'earlierJobs', 'hoodPosition', facts->'hoodPosition', 'extractionCheck', facts->'extractionCheck', 'personId', person_id))
         from station_reading where site_id = $1) as stations,
       (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
           'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
@@ -95,6 +95,17 @@ export async function readSurroundings(db: Queryable, siteId: string, rules: Hou
 /** Bays at which a person stands. */
 export async function baysOfPerson(db: Queryable, siteId: string, personId: string): Promise<string[]> {
   const { rows } = await db.query<{ bay_id: string }>('select bay_id from station_reading where site_id = $1 and person_id = $2 order by bay_id', [siteId, personId])
+  return rows.map(row => row.bay_id)
+}
+
+/** Bays at which people stand now whose day was also spent at these bays, and at which these people stand. */
+export async function baysOfPeopleAt(db: Queryable, siteId: string, bayIds: readonly string[], personIds: readonly string[]): Promise<string[]> {
+  const { rows } = await db.query<{ bay_id: string }>(`
+    select bay_id from station_reading where site_id = $1 and person_id in (
+      select person_id from station_reading where site_id = $1 and bay_id = any($2)
+      union select job ->> 'personId' from station_reading, jsonb_array_elements(facts -> 'earlierJobs') job where site_id = $1 and bay_id = any($2)
+      union select unnest($3::text[]))
+    order by bay_id`, [siteId, bayIds, personIds])
   return rows.map(row => row.bay_id)
 }
 

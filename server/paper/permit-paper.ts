@@ -65,6 +65,7 @@ export async function permitPaper({ permit, siteName, timeZone, units, nameOf, a
       line('Authorised by', authorisedBy === null ? 'nobody yet: this is no permit' : `${nameOf(authorisedBy)}, signed ${authorisedAt === null ? '' : at(authorisedAt)}`),
       line('Fire watch', watchers.length === 0 ? 'nobody named' : `${watchers.map(({ personId }) => nameOf(personId)).join(', ')}: no other task; a round every ${plan.roundEveryMin} min`),
       line('After the work', `${plan.afterMin} min of watch, then ${plan.monitoringMin} min of monitoring, a look every ${plan.visitEveryMin} min`),
+      ...permit.closing ? [line('Closed', `${nameOf(permit.closing.by)}, ${permit.endedAt === null ? '' : at(permit.endedAt)}; ${permit.closing.missedLooks === 0 ? 'every look was made' : `WITH ${permit.closing.missedLooks} LOOKS MISSED (${permit.visitsMissed.map(at).join(', ') || 'the last one'}): ${permit.closing.reason ?? ''}`}`)] : [],
       line('Second way to reach the watch', secondChannel ?? 'a second screen'),
       ...plan.needsGasTest ? [line('Air', gas === null ? 'not tested' : `${gas.oxygenPercent} % oxygen, ${gas.lelPercent} % of the lower explosive limit, ${at(gas.at)}; again every ${plan.retestMin} min`)] : [],
       { text: 'Precautions', bold: true, fontSize: 12, margin: [0, 10, 0, 4] },

@@ -11,6 +11,7 @@ import {
 import {
   assessFireWatchRequest, assessFireWatchResponse, assessHotWorkRequest, assessHotWorkResponse, assessSparkReachRequest, assessSparkReachResponse,
 } from '../schemas/hotwork-schema'
+import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from '../schemas/clearance-schema'
 import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
 import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
 import type { CommandType } from '#core/command/commands'
@@ -79,6 +80,10 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     name: 'AssessFireWatch', summary: 'Rounds of a fire watch and visits of the monitoring, by the shop\'s own clock', request: assessFireWatchRequest, response: assessFireWatchResponse,
     description: 'Elapsed minutes: a clock change makes a watch neither shorter nor longer. The last look of each is at its very end.',
   },
+  'clearance': {
+    name: 'AssessClearance', summary: 'Each bay of a shop: its seven gates with their reasons, from what was told of it', request: assessClearanceRequest, response: assessClearanceResponse,
+    description: 'By the same code that judges the Floor. A shop is told in the words of its own commands, in the order in which they were heard; what was not told is not so, and holds. Who may say what is not asked: whoever sends it answers for that.',
+  },
   'requalification': {
     name: 'AssessRequalification', summary: 'When a cylinder must be tested again, by the marks on its shoulder', request: assessRequalificationRequest, response: assessRequalificationResponse,
     description: 'Marks that cannot be read for sure are a hold with `nextDue: null`. Unknown size or filling history takes the short interval.',
@@ -109,22 +114,35 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
   },
 }
 
-const assessmentPaths: Json = Object.fromEntries(Object.entries(ASSESSMENTS).map(([id, { name, summary, description }]) => [`/api/v1/assess/${id}`, {
+const assessmentPaths = (examples: Readonly<Record<string, unknown>>): Json => Object.fromEntries(Object.entries(ASSESSMENTS).map(([id, { name, summary, description }]) => [`/api/v1/assess/${id}`, {
   post: {
     operationId: name.charAt(0).toLowerCase() + name.slice(1),
     tags: ['assess'],
     summary,
     description: `Stateless, without a session. ${description} ${ADVISES}`,
     security: [],
-    requestBody: { required: true, content: json(ref(`${name}Request`)) },
+    requestBody: { required: true, content: { 'application/json': { schema: ref(`${name}Request`), ...id in examples ? { example: examples[id] } : {} } } },
     responses: { 200: answer('The answer', ref(`${name}Response`)), 422: answer('Something sent cannot be read', ref('InputError')), 429: { description: 'Too many questions in a minute' } },
   },
 }]))
 
 const PATHS: Json = {
-  ...assessmentPaths,
   '/api/v1/vocabulary': { get: { operationId: 'vocabulary', tags: ['read'], summary: 'Every id that Zonaris speaks, with its English words', security: [], responses: { 200: { description: 'Ids and words' } } } },
-  '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, and does it reach the database?', security: [], responses: { 200: { description: 'Yes' } } } },
+  '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, does it reach the database, and is there a clock that could not do its work?', security: [], responses: { 200: { description: 'Yes; how many clocks are set aside, and since when' } } } },
+  '/api/v1/clearance': {
+    get: {
+      operationId: 'clearance', tags: ['read'], summary: 'The live verdicts of the site, with the instant and how old the oldest fact is',
+      description: 'For a wall, a lamp, or a machine\'s interlock: signed in, or with a read-only device key from Set-up. Whoever follows it lets nothing strike on an answer older than ten seconds.',
+      security: [{ session: [] }, { deviceKey: [] }], responses: { 200: answer('As of now', ref('Clearance')), 401: { description: 'Nobody is signed in, and no key that stands was sent' } },
+    },
+  },
+  '/api/v1/device-keys': {
+    post: {
+      operationId: 'makeDeviceKey', tags: ['change'], summary: 'Makes a read-only key for the clearance, and shows it this once. Revoke it with site.revoke-key',
+      requestBody: { required: true, content: json({ type: 'object', required: ['name'], properties: { name: { type: 'string', maxLength: 80 } } }) },
+      responses: { 200: { description: 'The key' }, 401: { description: 'Nobody is signed in' }, 409: answer('Refused, with the reasons', ref('CommandRefused')), 422: answer('Something sent cannot be read', ref('InputError')) },
+    },
+  },
   '/api/v1/commands': {
     post: {
       operationId: 'command',
@@ -231,8 +249,12 @@ const PATHS: Json = {
   },
 }
 
-/** The OpenAPI document, made from the same Zod schemas that check what is sent. */
-export function openApiDocument(): Json {
+/**
+ * The OpenAPI document, made from the same Zod schemas that check what is sent.
+ *
+ * @param examples a request by the id of its assessment, where one is shown
+ */
+export function openApiDocument(examples: Readonly<Record<string, unknown>> = {}): Json {
   const payloads = Object.fromEntries((Object.keys(payloadSchemas) as CommandType[]).map(type => [`Payload.${type}`, schemaOf(payloadSchemas[type], 'input')]))
   return {
     openapi: '3.1.0',
@@ -240,12 +262,13 @@ export function openApiDocument(): Json {
     servers: [{ url: '/' }],
     tags: [{ name: 'assess', description: 'Stateless answers' }, { name: 'read', description: 'Readings' }, { name: 'change', description: 'Commands' }],
     security: [{ session: [] }],
-    paths: PATHS,
+    paths: { ...assessmentPaths(examples), ...PATHS },
     components: {
-      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'zonaris-session' } },
+      securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'zonaris-session' }, deviceKey: { type: 'http', scheme: 'bearer', description: 'A read-only key made in Set-up' } },
       schemas: {
         ...Object.fromEntries(Object.values(ASSESSMENTS).flatMap(({ name, request, response }) => [[`${name}Request`, schemaOf(request, 'input')], [`${name}Response`, schemaOf(response, 'output')]])),
         InputError: schemaOf(inputErrorSchema, 'output'),
+        Clearance: schemaOf(clearanceResponse, 'output'),
         Command: schemaOf(envelopeSchema, 'input'), CommandAccepted: schemaOf(accepted, 'output'), CommandRefused: schemaOf(refused, 'output'), ...payloads,
       },
     },

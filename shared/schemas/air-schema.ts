@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { HoodPosition } from '#core/air/bay-air'
-import type { FumeDataSheet } from '#core/fume/data-sheet'
+import type { FumeCommands } from '#core/fume/data-sheets'
 import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
 import type { Extraction, FittedBay } from '#core/hall/hall-state'
 import { FLOW_METHODS } from '#core/hall/hall-state'
@@ -8,7 +8,7 @@ import type { SamplesCommands } from '#core/samples/survey'
 import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
-import { CONSUMABLES, EXTRACTION_KINDS, SUBSTANCES } from '#core/vocabulary/vocabulary'
+import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/vocabulary/vocabulary'
 import { between } from './job-schema'
 
 export const volumeSchema = between(HALL_LIMITS.volumeM3, 'm³')
@@ -58,12 +58,13 @@ export const hoodPositionSchema = z.strictObject({ placement: z.enum(['beside', 
 
 const percent = between(DATA_SHEET_LIMITS.compositionPercent, '%')
 export const dataSheetSchema = z.strictObject({
+  process: z.enum(PROCESSES, 'the process it was measured with'),
   consumable: z.enum(CONSUMABLES),
   title: z.string().trim().min(1, 'the name and date of the sheet').max(120, 'at most 120 letters'),
   fumeGPerKg: between(DATA_SHEET_LIMITS.fumeGPerKg, 'g/kg').optional(),
   fumeMgPerS: between(DATA_SHEET_LIMITS.fumeMgPerS, 'mg/s').optional(),
   compositionPercent: z.partialRecord(z.enum(SUBSTANCES), percent),
-}).refine(({ compositionPercent }) => Object.values(compositionPercent).reduce((total, part) => total + part, 0) <= 100, { path: ['compositionPercent'], error: 'the parts add up to more than 100 %' }) satisfies z.ZodType<FumeDataSheet>
+}).refine(({ compositionPercent }) => Object.values(compositionPercent).reduce((total, part) => total + part, 0) <= 100, { path: ['compositionPercent'], error: 'the parts add up to more than 100 %' }) satisfies z.ZodType<FumeCommands['fume.enter-sheet']['sheet']>
 
 /** A few results are too few to judge, but never too few to keep. */
 export const surveySchema = z.strictObject({

@@ -2,9 +2,10 @@ import { z } from 'zod'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
 import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/station/station'
 import { REQUIREMENTS } from '#core/ppe/required-outfit'
-import { BAY_KINDS, COMPETENCES, CONSUMABLES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
+import { BAY_KINDS, COMPETENCES, CONSUMABLES, PROCESSES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
 import { dataSheetSchema, fittedBaySchema, hallAirSchema, hoodPositionSchema, surveySchema } from './air-schema'
 import { houseRulesSchema } from './house-rules-schema'
+import { instant } from './instant-schema'
 import { jobSchema } from './job-schema'
 import { permitPayloads } from './hotwork-schema'
 import { storePayloads } from './store-schema'
@@ -13,7 +14,8 @@ const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, di
 const name = z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters')
 const sentence = z.string().trim().min(1, 'a few words are needed').max(500, 'at most 500 letters')
 const nothing = z.strictObject({})
-const timeZone = z.string().refine((zone) => {
+/** A time zone that this machine knows. */
+export const timeZone = z.string().refine((zone) => {
   try { return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '' }
   catch { return false }
 }, 'a time zone such as Europe/London')
@@ -27,6 +29,8 @@ export const payloadSchemas = {
   'site.add-area': z.strictObject({ areaId: id, hallId: id, name }),
   'site.add-bay': z.strictObject(bay),
   'site.change-bay': z.strictObject({ ...bay, closed: z.boolean() }),
+  'site.make-key': z.strictObject({ keyId: id, name }),
+  'site.revoke-key': z.strictObject({ keyId: id }),
   'person.add': profile,
   'person.change': profile,
   'person.leave': nothing,
@@ -37,7 +41,7 @@ export const payloadSchemas = {
   'hall.describe': z.strictObject({ air: hallAirSchema }),
   'hall.fit-bay': z.strictObject({ bayId: id, fitted: fittedBaySchema }),
   'fume.enter-sheet': z.strictObject({ sheet: dataSheetSchema }),
-  'fume.drop-sheet': z.strictObject({ consumable: z.enum(CONSUMABLES) }),
+  'fume.drop-sheet': z.strictObject({ process: z.enum(PROCESSES).nullable(), consumable: z.enum(CONSUMABLES) }),
   'samples.record': surveySchema,
   'samples.withdraw': z.strictObject({ surveyId: id, reason: sentence }),
   'house-rules.change': houseRulesSchema,
@@ -66,9 +70,8 @@ export const payloadSchemas = {
 export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
 
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
-export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set', 'person.note-health'])
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set', 'person.note-health'])
 
-const instant = z.iso.datetime({ offset: false, error: 'an instant in UTC, as 2026-11-23T08:04:00.000Z' })
 
 /** The envelope that every change comes in. */
 export const envelopeSchema = z.strictObject({

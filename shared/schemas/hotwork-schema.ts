@@ -7,11 +7,11 @@ import { PRECAUTIONS } from '#core/hotwork/precautions'
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
 import { PROCESSES } from '#core/vocabulary/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
+import { instant } from './instant-schema'
 import { between, currentASchema } from './job-schema'
 
 const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
 const sentence = z.string().trim().min(1, 'a few words are needed').max(500, 'at most 500 letters')
-const instant = z.iso.datetime({ offset: false, error: 'an instant in UTC, as 2026-11-23T08:04:00.000Z' })
 const nothing = z.strictObject({})
 /** Higher or windier is asked for all the same: the answer says that the model ends. */
 const heightM = between({ min: REACH_LIMITS.heightM.min, max: 200 }, 'm')
@@ -36,7 +36,7 @@ export const permitPayloads = {
   'permit.request': z.strictObject({
     place: permitPlace,
     facts: z.strictObject(places),
-    job: z.strictObject({ what: z.string().trim().min(1, 'say what is done').max(200, 'at most 200 letters'), process: z.enum(PROCESSES), heightM: heightM.optional(), workpiece: z.enum(WORKPIECES).optional(), contents: z.enum(CONTENTS).optional(), cleaned: z.boolean().optional(), metalFire: z.boolean().optional() }),
+    job: z.strictObject({ what: z.string().trim().min(1, 'say what is done').max(200, 'at most 200 letters'), process: z.enum(PROCESSES), currentA: currentASchema.optional(), heightM: heightM.optional(), workpiece: z.enum(WORKPIECES).optional(), contents: z.enum(CONTENTS).optional(), cleaned: z.boolean().optional(), metalFire: z.boolean().optional() }),
     conditions: z.strictObject({ sprinklers: z.enum(SPRINKLER_STATES).optional(), windMPerS: windMPerS.optional() }),
     operatorIds: z.array(id).min(1, 'name who does the work').max(10),
     fromAt: instant, untilAt: instant,
@@ -57,7 +57,7 @@ export const permitPayloads = {
   'permit.report-arc': z.strictObject({ place: permitPlace }),
   'permit.call-help': nothing,
   'permit.restore': z.strictObject({ precaution: z.enum(PRECAUTIONS) }),
-  'permit.close': nothing,
+  'permit.close': z.strictObject({ despite: sentence.optional() }),
   'permit.fall-due': z.strictObject({ what: z.enum(PERMIT_DEADLINES), dueAt: instant }),
 } satisfies { readonly [Type in keyof PermitCommands]: z.ZodType<PermitCommands[Type]> }
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
 import type { Job } from '#core/job/job'
-import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, PROCESSES, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, PROCESSES, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
 
 export const between = ({ min, max }: { readonly min: number, readonly max: number }, unit: string) =>
   z.number(`a number in ${unit}`).min(min, `at least ${min} ${unit}`).max(max, `at most ${max} ${unit}`)
@@ -34,6 +34,7 @@ export const jobSchema = z.strictObject({
   acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
   oxygenFlowLPerH: oxygenFlowSchema.optional(),
   gasFlowLPerMin: between(JOB_LIMITS.gasFlowLPerMin, 'L/min').optional(),
+  fuelGas: z.enum(FUEL_GASES).optional(),
   tip: z.enum(TIPS).optional(),
   baseMetal: baseMetalSchema.optional(),
   coating: z.enum(COATINGS).optional(),

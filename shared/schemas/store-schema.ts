@@ -10,7 +10,8 @@ import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ItemCommands, ItemMarks } from '#core/inspection/item'
 import type { PlaceCommands } from '#core/place/place'
 import { PLACE_LIMITS } from '#core/place/place'
-import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
+import { readRating } from '#core/inspection/extinguisher-rating'
+import { EQUIPMENT_KINDS, MASKS } from '#core/vocabulary/vocabulary'
 import { gasContentSchema } from './assess-store-schema'
 import { between } from './job-schema'
 
@@ -21,6 +22,7 @@ const said = reason.min(1, 'a few words are needed')
 const date = z.iso.date('a date as 2026-11-23')
 const metres = between(PLACE_LIMITS.gridM, 'm')
 const size = between(PLACE_LIMITS.sizeM, 'm')
+const wayM = between({ min: 0, max: 500 }, 'm')
 const nothing = z.strictObject({})
 
 const shade = between({ min: 1.2, max: 16 }, 'shade')
@@ -36,6 +38,8 @@ const marks = z.strictObject({
   madeOn: date.optional(),
   pressureTestedOn: date.optional(),
   openedOn: date.optional(),
+  mask: z.enum(MASKS).optional(),
+  extinguisherRating: z.string().trim().max(40, 'at most 40 letters').refine(printed => readRating(printed) !== null, 'as it is printed: 4-A:60-B:C, or 43A 233B C').optional(),
 }) satisfies z.ZodType<ItemMarks>
 
 const check = z.discriminatedUnion('asks', [
@@ -74,7 +78,7 @@ export const storePayloads = {
   'item.register': z.strictObject({ kind: z.enum(EQUIPMENT_KINDS), name, marks }),
   'item.correct': z.strictObject({ name, marks }),
   'item.assign': z.strictObject({ assignment: z.discriminatedUnion('to', [
-    z.strictObject({ to: z.literal('bay'), id, alsoIds: z.array(id).max(20).optional() }), z.strictObject({ to: z.enum(['person', 'permit', 'place']), id }),
+    z.strictObject({ to: z.literal('bay'), id, alsoIds: z.array(id).max(20).optional(), distanceM: wayM.optional() }), z.strictObject({ to: z.literal('permit'), id, distanceM: wayM.optional() }), z.strictObject({ to: z.enum(['person', 'place']), id }),
   ]).nullable() }),
   'item.inspect': z.strictObject({ listId: z.string().min(1).max(90), listVersion: z.int().min(1), answers: z.record(z.string().max(64), z.union([z.boolean(), z.string().max(80), z.number()])), remark: reason.optional() }),
   'item.tag-out': z.strictObject({ reason: said }),
@@ -99,6 +103,7 @@ export const storePayloads = {
   'cylinder.tag-out': z.strictObject({ reason: said }),
   'cylinder.release': z.strictObject({ repair: reason }),
   'cylinder.return': nothing,
+  'cylinder.withdraw-tag': z.strictObject({ reason: said }),
   'cylinder.settle': nothing,
   'check-lists.change': z.strictObject({ list }),
   'check-lists.drop': z.strictObject({ listId: z.string().min(1).max(90) }),

@@ -30,14 +30,16 @@ export default api(async (event) => {
   if (!person || person.hasLeft) throw new Problem(422, { error: 'Nobody by that id is on the people list.', fields: [{ path: 'personId', message: 'choose somebody from the list' }] })
   if ('pin' in body) {
     if (!await readCredential(pool, who.siteId, body.personId)) throw new Problem(422, { error: 'A PIN belongs to a sign-in.', fields: [{ path: 'pin', message: 'give this person a sign-in first' }] })
-    await setPin(pool, who.siteId, body.personId, await hashSecret(body.pin))
   }
   else {
     const taken = await findLogin(pool, body.loginName)
     if (taken && taken.personId !== body.personId) throw new Problem(422, { error: 'That sign-in name is taken.', fields: [{ path: 'loginName', message: 'choose another name' }] })
-    await setLogin(pool, who.siteId, body.personId, body.loginName, await hashSecret(body.password))
   }
+  const hash = await hashSecret('pin' in body ? body.pin : body.password)
   const command = systemCommand(clock, [personStream(body.personId)], { type: 'person.secret-set', payload: { kind: 'pin' in body ? 'pin' : 'password' } })
-  await handleCommand(door, { siteId: who.siteId, actor: { kind: 'person', personId: who.person.personId }, holder: 'system' }, command)
+  await handleCommand(door, { siteId: who.siteId, actor: { kind: 'person', personId: who.person.personId }, holder: 'system' }, command, async (db) => {
+    if ('pin' in body) await setPin(db, who.siteId, body.personId, hash)
+    else await setLogin(db, who.siteId, body.personId, body.loginName, hash)
+  })
   return {}
 })

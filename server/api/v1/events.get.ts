@@ -8,7 +8,9 @@ import { useRunning } from '../../running'
 const querySchema = z.object({ after: z.coerce.number().int().min(0).default(0) })
 
 /** A silent line is told apart from a dead one by this, ms. */
-const HEARTBEAT_MS = 15_000
+const HEARTBEAT_MS = 5_000
+/** A screen is noted as heard at every so many beats. */
+const NOTED_EVERY = 3
 
 /** Server-sent events: what changed at the site after a position. The browser's own Last-Event-ID resumes it. */
 export default api(async (event) => {
@@ -22,9 +24,10 @@ export default api(async (event) => {
   const { pool } = useRunning()
   const device = knownDevice(event)
   // A screen that takes what is sent is heard: hot work rests on a second one.
+  let beats = 0
   const beat = () => {
     void stream.push({ event: 'heartbeat', data: serverNow() })
-    if (device) noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
+    if (device && beats++ % NOTED_EVERY === 0) noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
   }
   const heartbeat = setInterval(beat, HEARTBEAT_MS)
   stream.onClosed(() => {

@@ -4,10 +4,13 @@ import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
 import type { Wearer } from '#core/respirator/wearer'
 import { fireStanding } from '#core/clearance/join-fire'
 import { judgeKit } from '#core/clearance/judge-kit'
+import { mayDo } from '#core/person/rights'
 import { NO_SITE } from '#core/site/site'
 import { readSurroundings } from '../../database/surroundings'
 import { readNames } from '../../database/person'
 import { readHouseRules, readPosition, readSite } from '../../database/site'
+import { readTrouble } from '../../database/deadline'
+import { readUncovered } from '../../database/permit'
 import { readUnseen } from '../../database/store'
 import { readStations } from '../../database/station'
 import { inTransaction } from '../../database/connection'
@@ -23,7 +26,7 @@ function untilTheDayEnds(wearers: Readonly<Record<string, Wearer>>, dayEndsMs: n
 
 /** Everything the board judges from, as of one position: the browser judges with the same core. */
 export default api(async (event): Promise<FloorReading> => {
-  const { siteId, person } = await requireSignedIn(event)
+  const { siteId, person, holder } = await requireSignedIn(event)
   const { pool, clock } = useRunning()
   return inTransaction(pool, async (db) => {
     await db.query('set transaction isolation level repeatable read read only')
@@ -45,6 +48,8 @@ export default api(async (event): Promise<FloorReading> => {
       kit: judgeKit(kit, inForce, today, dayEnds),
       fire: fireStanding(fire, kit, today, dayEnds),
       unseen: await readUnseen(db, siteId, person.personId),
+      uncovered: await readUncovered(db, siteId, nowIso(clock)),
+      trouble: mayDo(holder, 'set-up-site') ? (await readTrouble(db, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because })) : [],
       air: { ...air, wearers: untilTheDayEnds(wearers, dayEndsMs) },
     }
   })

@@ -9,7 +9,7 @@ import { api, findingsOut, parseBody } from '../../../http'
 /** The fume of one arc in one room: what rises, what is breathed, and how much of each limit it is. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessFumeResponse>> => {
   const { job: { strippedMm, ...job }, ...rest } = await parseBody(event, assessFumeRequest)
-  const { emission, breathed, hasNearField, judgement, findings } = assessSingleArc({
+  const { emission, breathed, judgement, findings } = assessSingleArc({
     ...rest, job: { ...job, strippedWidthMm: strippedMm ?? 0 },
   })
   const hardest = judgement?.fraction ?? null
@@ -19,7 +19,7 @@ export default api(async (event): Promise<z.input<typeof assessFumeResponse>> =>
           const { nearField, farField, twa } = breathed[id]!
           return {
             id, emissionMgPerMin: { ...emission.substances[id]!.mgPerMin },
-            nearFieldMgPerM3: hasNearField ? { ...nearField } : null, farFieldMgPerM3: { ...farField }, twaMgPerM3: { ...twa },
+            nearFieldMgPerM3: { ...nearField }, farFieldMgPerM3: { ...farField }, twaMgPerM3: { ...twa },
             limits: judgement!.uses.filter(({ limit, binds }) => binds && limit.substance === id)
               .map(({ limit: { ruleSet, kind, valueMgPerM3, source }, fraction }) => ({ ruleSet, kind, valueMgPerM3, fraction, source: { ...source } })),
           }

@@ -1,0 +1,24 @@
+import { createHash, randomBytes, randomUUID } from 'node:crypto'
+import { setResponseStatus } from 'h3'
+import { z } from 'zod'
+import { SITE_STREAM } from '#core/command/commands'
+import { handleCommand } from '../../commands/door'
+import { systemCommand } from '../../commands/system-command'
+import { keepDeviceKey } from '../../database/device-key'
+import { api, parseBody, requireRight } from '../../http'
+import { useRunning } from '../../running'
+
+const keySchema = z.strictObject({ name: z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters') })
+
+/** Makes a read-only key for a lamp, a wall or an interlock, and shows it this once. The record learns its name. */
+export default api(async (event) => {
+  const { siteId, person } = await requireRight(event, 'set-up-site')
+  const { name } = await parseBody(event, keySchema)
+  const { door, clock } = useRunning()
+  const [keyId, key] = [randomUUID(), randomBytes(32).toString('base64url')]
+  const command = systemCommand(clock, [SITE_STREAM], { type: 'site.make-key', payload: { keyId, name } })
+  const { status, body } = await handleCommand(door, { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' }, command,
+    db => keepDeviceKey(db, siteId, keyId, createHash('sha256').update(key).digest('hex')))
+  setResponseStatus(event, status)
+  return status === 200 ? { keyId, name, key } : body
+})
