@@ -1,4 +1,4 @@
-import { extractionFault } from '#core/air/assess-air'
+import { extractionFault } from '#core/air/bay-air'
 import type { Finding } from '#core/finding'
 import type { FumeEvent } from '#core/fume/data-sheets'
 import type { HallEvent } from '#core/hall/hall-state'

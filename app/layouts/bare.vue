@@ -6,6 +6,7 @@
         Help
       </NuxtLink>
     </header>
+    <FrameUnheard />
     <slot />
   </div>
 </template>

@@ -17,6 +17,7 @@ watch(() => session.person, (person) => {
 <template>
   <div class="frame">
     <FrameHeader />
+    <FrameUnheard />
     <FrameNotices />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
     <slot v-if="floor.reading" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Yard } from '#core/cylinder/judge-place'
 import { storeSentences } from '#shared/messages/en/store-findings'
 import { learnSentences } from '#shared/messages/speak'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
@@ -19,6 +20,8 @@ const at = (placeId: string) => reading.value?.cylinders.filter(({ cylinder: { s
 const bays = computed(() => floor.site.bays.map(bay => ({ bay, here: reading.value?.cylinders.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) ?? [] })).filter(({ here }) => here.length > 0))
 const editedPlace = computed(() => reading.value?.places.find(({ placeId }) => panel.value === `place-${placeId}`) ?? null)
 const week = computed(() => reading.value ? regulatorsToTakeOff(reading.value.cylinders.map(({ cylinder }) => cylinder), floor.rules, reading.value.today) : null)
+/** All places on the one grid: distances are kept over the edge of a place as well. */
+const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [], cylinders: reading.value?.cylinders ?? [] }))
 </script>
 
 <template>
@@ -51,7 +54,7 @@ const week = computed(() => reading.value ? regulatorsToTakeOff(reading.value.cy
         <p v-if="reading.places.length === 0" class="lead">
           No place yet. {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
         </p>
-        <GasPlace v-for="place in reading.places" :key="place.placeId" :reading="place" :here="at(place.placeId)" :today="reading.today" :chosen="chosen" />
+        <GasPlace v-for="place in reading.places" :key="place.placeId" :reading="place" :here="at(place.placeId)" :yard="yard" :today="reading.today" :chosen="chosen" />
         <section v-if="bays.length > 0" class="bays">
           <h2>At the bays</h2>
           <template v-for="{ bay, here } in bays" :key="bay.bayId">

@@ -47,7 +47,7 @@ const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)
 const changes = computed(() => isChanged.value
   ? floor.placed.flatMap(({ bay, station, verdict, personName }) => {
       const after = floor.judge(station, bay, entry.value)
-      const gates = after.gates.filter(({ state }, index) => state !== verdict.gates[index]!.state)
+      const gates = after.gates.filter(({ gate, state }) => state !== verdict.byId[gate].state)
       const shadeBefore = verdict.shade
       const shadeMoves = after.shade?.minimum !== shadeBefore?.minimum || after.shade?.start !== shadeBefore?.start
       return gates.length > 0 || shadeMoves ? [{ bay, personName, gates, before: shadeBefore, after: after.shade }] : []

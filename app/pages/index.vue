@@ -27,7 +27,10 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
         The safety lead sets the site up.
       </p>
     </section>
-    <FloorBoard v-else class="left" :chosen="bayId" />
+    <div v-else class="left">
+      <FloorReopen />
+      <FloorBoard :chosen="bayId" />
+    </div>
     <aside v-if="floor.placed.length > 0" class="right" tabindex="0" :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'">
       <LazyStationAsked v-if="asked !== null" :line="asked" />
       <NuxtPage v-else-if="bayId" />

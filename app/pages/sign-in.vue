@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { makeUuid } from '~/stores/outbox'
-
 definePageMeta({ layout: 'bare' })
 const session = useSession()
 const route = useRoute()
@@ -11,10 +9,10 @@ const busy = ref(false)
 
 /** A tablet whose session has ended still stops the shop: recorded as done by the device. */
 const stopped = ref('')
+const outbox = useOutbox()
 async function stopAll() {
-  const at = new Date().toISOString()
-  const reply = await ask('commands', { method: 'POST', body: { id: makeUuid(), type: 'station.stop-all', streams: [], payload: {}, at, sentAt: at, deviceId: 'signed-out', deviceSeq: 0 } })
-  stopped.value = reply.ok ? 'Every bay is stopped. Sign in to say why.' : wordsOf(reply)
+  const sent = await outbox.send('station.stop-all', [], {})
+  stopped.value = sent.ok ? 'Every bay is stopped. Sign in to say why.' : wordsOf(sent)
 }
 
 async function signIn() {
@@ -50,7 +48,7 @@ async function signIn() {
         Sign in
       </button>
     </form>
-    <div v-if="session.reading?.knownDevice && session.person === null" class="stop">
+    <div v-if="session.reading?.knownDevice !== false && session.person === null" class="stop">
       <button class="stop-key" type="button" @click="stopAll">
         Stop all
       </button>

@@ -39,8 +39,10 @@ export type Hearing = 'connecting' | 'live' | 'silent'
 /** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
 const JUDGE_EVERY_MS = 10_000
 
+/** The server says something every 5 s: past this the screen says that it does not hear it, ms. */
+const QUIET_AFTER_MS = 11_000
 /** A screen that has not heard the server for this long shows nothing as clear, ms. */
-const UNHEARD_AFTER_MS = 45_000
+export const UNHEARD_AFTER_MS = 45_000
 
 /** Before the first reading nothing is known of any hall. */
 const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearers: {}, versions: { halls: {}, sheets: 0, samples: {} } }
@@ -62,6 +64,11 @@ export const useFloor = defineStore('floor', () => {
   const readAtMs = ref(0)
   const judgedAtMs = computed(() => Math.max(readAtMs.value, Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS))
   const unheardSince = computed(() => judgedAtMs.value > 0 && Date.now() - lastHeard.value.deviceMs > UNHEARD_AFTER_MS ? lastHeard.value.at : null)
+  /** Since when the server is not heard, said at once; null while it is. */
+  const quietSince = computed(() => {
+    const isQuiet = hearing.value === 'silent' || (clock.nowMs.value > 0 && lastHeard.value.at !== '' && Date.now() - lastHeard.value.deviceMs > QUIET_AFTER_MS)
+    return isQuiet && reading.value !== null ? lastHeard.value.at : null
+  })
   const rules = computed(() => reading.value?.rules ?? NEW_SITE_RULES)
   const site = computed(() => reading.value?.site ?? NO_SITE)
   const names = computed(() => new Map(reading.value?.people.map(({ personId, name }) => [personId, name]) ?? []))
@@ -150,7 +157,10 @@ export const useFloor = defineStore('floor', () => {
     lastHeard.value = { at: now, deviceMs: Date.now() }
   }
 
+  const lost = () => { hearing.value = 'silent' }
+
   function listen() {
+    window.addEventListener('offline', lost)
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
     source.addEventListener('changes', (event) => {
@@ -173,6 +183,7 @@ export const useFloor = defineStore('floor', () => {
   }
 
   function close() {
+    window.removeEventListener('offline', lost)
     source?.close()
     source = undefined
     reading.value = null
@@ -188,5 +199,5 @@ export const useFloor = defineStore('floor', () => {
   const fireOf = ({ bay }: Placed) => fireAt(reading.value?.fire ?? NO_FIRE_STANDING, bay.bayId)
   const find = (bayId: string): Placed | undefined => placed.value.find(({ bay }) => bay.bayId === bayId)
 
-  return { reading, hearing, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, fireOf, open, close, refresh, say, sayAll, find }
+  return { reading, hearing, quietSince, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, fireOf, open, close, refresh, say, sayAll, find }
 })

@@ -2,6 +2,7 @@ import type { DBSchema, IDBPDatabase } from 'idb'
 import { openDB } from 'idb'
 import { defineStore } from 'pinia'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
+import { URGENT_COMMANDS } from '#core/command/urgent'
 import type { CommandAccepted } from '#shared/readings'
 import type { Reply } from '~/composables/useApi'
 
@@ -22,6 +23,10 @@ interface OutboxSchema extends DBSchema {
 }
 
 const RETRY_MS = 3000
+/** An urgent command that is not answered by then is sent again, ms: a line that hangs is no line. */
+const URGENT_TIMEOUT_MS = 5000
+/** One that the server failed to answer waits twice as long each time, at most this long, ms. */
+const LONGEST_BACK_OFF_MS = 60_000
 
 /** A random UUID from getRandomValues: a phone on plain http has no randomUUID. */
 export function makeUuid(): string {
@@ -48,15 +53,25 @@ function nextSeq(): number {
 
 export type Sent = Reply<CommandAccepted>
 
+/** What became of one sending: answered yes or no; not now, by the server or for want of a line; or nobody is signed in for it. */
+type Outcome = 'answered' | 'failed' | 'unreachable' | 'signed-out'
+
 /**
  * Commands on their way to the server. Each is kept on the device until the server has answered it, through reloads and
- * lost signal, and sent in the order it was made, only while its author is signed in.
+ * lost signal. What is urgent goes at once and by itself, before it is on the disk and whoever is signed in. The rest goes in the
+ * order it was made, only while its author is signed in; one that fails holds up only what changes the same thing.
  */
 export const useOutbox = defineStore('outbox', () => {
   const waiting = ref<readonly Waiting[]>([])
   /** Refusals of things done before a reload: the page that did them is gone, so the frame tells. */
   const refusedLater = ref<readonly { readonly id: string, readonly type: CommandType, readonly said: string }[]>([])
+  /** Urgent commands that were sent and not heard yet, with what stands in the way. */
+  const unheard = ref<ReadonlyMap<string, Exclude<Outcome, 'answered'>>>(new Map())
+  /** The device keeps nothing on its disk: what waits lives in this page alone. */
+  const diskFails = ref(false)
   const answers = new Map<string, (sent: Sent) => void>()
+  const failures = new Map<string, { readonly times: number, readonly retryAtMs: number }>()
+  const inFlight = new Set<string>()
   const session = useSession()
   const clock = useClock()
   let database: Promise<IDBPDatabase<OutboxSchema>> | undefined
@@ -64,14 +79,28 @@ export const useOutbox = defineStore('outbox', () => {
   let loaded = false
   let onAccepted: (accepted: CommandAccepted) => void = () => {}
 
+  const isUrgent = ({ type }: Pick<Waiting, 'type'>): boolean => URGENT_COMMANDS.has(type)
+  const urgent = computed(() => waiting.value.filter(isUrgent))
+
   const open = () => database ??= openDB<OutboxSchema>('zonaris', 1, {
     upgrade(db) { db.createObjectStore('waiting', { keyPath: 'id' }).createIndex('order', 'deviceSeq') },
   })
 
+  /** Does something with the disk; where there is none, memory goes on alone and the screen says so. */
+  async function onDisk<Result>(work: (db: IDBPDatabase<OutboxSchema>) => Promise<Result>): Promise<Result | null> {
+    try { return await work(await open()) }
+    catch {
+      diskFails.value = true
+      return null
+    }
+  }
+
   async function load() {
     if (loaded) return void flush()
     loaded = true
-    waiting.value = await (await open()).getAllFromIndex('waiting', 'order')
+    const kept = await onDisk(db => db.getAllFromIndex('waiting', 'order')) ?? []
+    const known = new Set(waiting.value.map(({ id }) => id))
+    waiting.value = [...kept.filter(({ id }) => !known.has(id)), ...waiting.value]
     setInterval(() => void flush(), RETRY_MS)
     window.addEventListener('online', () => void flush())
     void flush()
@@ -84,7 +113,12 @@ export const useOutbox = defineStore('outbox', () => {
     }
     waiting.value = [...waiting.value, command]
     const answered = new Promise<Sent>(resolve => answers.set(command.id, resolve))
-    await (await open()).put('waiting', command)
+    // Memory before disk: a stop does not wait for a disk, and one that is already answered is not kept.
+    if (isUrgent(command)) void sendUrgent(command)
+    await onDisk(async (db) => {
+      await db.put('waiting', command)
+      if (!waiting.value.some(({ id }) => id === command.id)) await db.delete('waiting', command.id)
+    })
     void flush()
     return answered
   }
@@ -102,37 +136,72 @@ export const useOutbox = defineStore('outbox', () => {
     return sent
   }
 
+  async function sendUrgent(command: Waiting): Promise<void> {
+    // Why it was stopped is told after the stop itself was heard.
+    const isAfterStop = command.type === 'station.give-stop-reason' && urgent.value.some(({ type }) => type === 'station.stop' || type === 'station.stop-all')
+    if (isAfterStop || inFlight.has(command.id)) return
+    const outcome = await post(command, AbortSignal.timeout(URGENT_TIMEOUT_MS))
+    const next = new Map(unheard.value)
+    if (outcome === 'answered') next.delete(command.id)
+    else next.set(command.id, outcome)
+    unheard.value = next
+  }
+
   async function flush(): Promise<void> {
+    for (const command of urgent.value) void sendUrgent(command)
     if (sending) return
     sending = true
-    try {
-      for (;;) {
-        const next = waiting.value.find(({ authorId }) => authorId === session.person?.personId)
-        if (!next || !await post(next)) return
-      }
-    }
+    try { await sendInOrder() }
     finally { sending = false }
   }
 
-  /** True when the server has answered, yes or no; false when the command must wait. */
-  async function post(command: Waiting): Promise<boolean> {
-    const { authorId: _author, ...envelope } = command
-    const reply = await ask<CommandAccepted>('commands', { method: 'POST', body: { ...envelope, sentAt: clock.nowIso() } })
-    if (!reply.ok && ('unreachable' in reply || reply.refusal.status >= 500 || reply.refusal.status === 429 || reply.refusal.status === 401)) {
-      if (!('unreachable' in reply) && reply.refusal.status === 401) await session.load()
-      return false
+  /** The ordinary lane: what shares a stream with one that waits, waits behind it. */
+  async function sendInOrder(): Promise<void> {
+    const held = new Set<string>()
+    const passed = new Set<string>()
+    for (;;) {
+      const next = waiting.value.find(command => !isUrgent(command) && command.authorId === session.person?.personId && !passed.has(command.id))
+      if (!next) return
+      passed.add(next.id)
+      const isHeld = next.streams.some(({ id }) => held.has(id)) || (failures.get(next.id)?.retryAtMs ?? 0) > Date.now()
+      const outcome = isHeld ? 'failed' : await post(next)
+      if (outcome === 'unreachable' || outcome === 'signed-out') return
+      if (outcome === 'failed') for (const { id } of next.streams) held.add(id)
     }
-    await (await open()).delete('waiting', command.id)
-    if (reply.ok) onAccepted(reply.body)
-    waiting.value = waiting.value.filter(({ id }) => id !== command.id)
-    const answered = answers.get(command.id)
-    if (answered) answered(reply)
-    else if (!reply.ok) refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
-    answers.delete(command.id)
-    return true
+  }
+
+  async function post(command: Waiting, signal?: AbortSignal): Promise<Outcome> {
+    if (inFlight.has(command.id)) return 'failed'
+    inFlight.add(command.id)
+    try {
+      const { authorId, ...envelope } = command
+      // What somebody else did before is the device's word, not that of whoever is signed in now.
+      const path = isUrgent(command) && authorId !== session.person?.personId ? 'commands?as=device' : 'commands'
+      const reply = await ask<CommandAccepted>(path, { method: 'POST', body: { ...envelope, sentAt: clock.nowIso() }, signal })
+      if (!reply.ok && 'unreachable' in reply) return 'unreachable'
+      if (!reply.ok && reply.refusal.status === 401) {
+        await session.load()
+        return 'signed-out'
+      }
+      if (!reply.ok && (reply.refusal.status >= 500 || reply.refusal.status === 429)) {
+        const times = (failures.get(command.id)?.times ?? 0) + 1
+        failures.set(command.id, { times, retryAtMs: Date.now() + Math.min(LONGEST_BACK_OFF_MS, RETRY_MS * 2 ** (times - 1)) })
+        return 'failed'
+      }
+      waiting.value = waiting.value.filter(({ id }) => id !== command.id)
+      failures.delete(command.id)
+      await onDisk(db => db.delete('waiting', command.id))
+      if (reply.ok) onAccepted(reply.body)
+      const answered = answers.get(command.id)
+      if (answered) answered(reply)
+      else if (!reply.ok) refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
+      answers.delete(command.id)
+      return 'answered'
+    }
+    finally { inFlight.delete(command.id) }
   }
 
   const dismiss = (id: string) => { refusedLater.value = refusedLater.value.filter(refusal => refusal.id !== id) }
 
-  return { waiting, refusedLater, dismiss, load, send, sendSigned, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
+  return { waiting, urgent, unheard, diskFails, refusedLater, dismiss, load, send, sendSigned, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
 })

@@ -5,6 +5,7 @@ import { hallIdOf, hallQuestion } from '#core/air/air-facts'
 import { assessAir } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
+import { wornMask } from '#core/respirator/worn-mask'
 import type { WhatIf } from '#core/air/what-if'
 import { jobSpan } from '#core/job/day-work'
 import type { MaskId } from '#core/vocabulary/vocabulary'
@@ -17,7 +18,7 @@ const session = useSession()
 const q = useQuantities()
 const units = useShopUnits()
 
-const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'air')!)
+const gate = computed(() => placed.verdict.byId.air)
 const question = computed(() => {
   const hallId = hallIdOf(floor.site, placed.bay.bayId)
   return hallId === null ? null : hallQuestion(floor.airFacts, hallId)
@@ -41,7 +42,7 @@ const air = computed(() => {
   const surroundings = floor.airAt(placed.bay.bayId)
   return assessAir({
     bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!, prediction: predictHall(asked), check: placed.station.extractionCheck, surveys: surroundings.surveys,
-    wearer: surroundings.wearerOf(placed.station.personId), rules: floor.rules, now: floor.airFacts.now,
+    wearer: wornMask(surroundings.wearerOf(placed.station.personId), floor.kitOf(placed).wornBy(placed.station.personId), floor.airFacts.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: floor.rules, now: floor.airFacts.now,
   })
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)

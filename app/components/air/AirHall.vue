@@ -15,7 +15,7 @@ const bays = computed(() => floor.placed.filter(({ bay }) => hallIdOf(floor.site
 interface Row { readonly placed: Placed, readonly fraction: number | null, readonly looseMgPerMin: number, readonly fromOthers: number, readonly says: string | null, readonly xM: number, readonly yM: number }
 const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
   const { prediction, exposure } = placed.verdict.air
-  const gate = placed.verdict.gates.find(({ gate }) => gate === 'air')!
+  const gate = placed.verdict.byId.air
   const fume = prediction?.emission.substances['total-fume']?.mgPerMin.high ?? 0
   const duty = (placed.station.job?.arcMinPerH ?? 0) / 60
   const worst = exposure?.worst && prediction?.breathed?.[exposure.worst.limit.substance]
@@ -27,7 +27,7 @@ const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
     fromOthers: worst && worst.twa.high > 0 ? worst.twaFromOthers.high / worst.twa.high : 0,
     says: first && gate.state !== 'open' ? floor.say(first).brief : null,
   }
-}).sort((a, b) => Number(b.placed.verdict.gates[3]!.state !== 'open') - Number(a.placed.verdict.gates[3]!.state !== 'open') || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1))))
+}).sort((a, b) => Number(b.placed.verdict.byId.air.state !== 'open') - Number(a.placed.verdict.byId.air.state !== 'open') || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1))))
 
 /** How long the hall takes to clear to a twentieth once the arcs stop. */
 const clears = computed(() => {
@@ -65,7 +65,7 @@ const plan = computed(() => {
     <svg v-if="plan" class="plan" :viewBox="plan.view" role="img" :aria-label="`Plan of ${hall.name}: circles grow with the fume that a bay lets loose`">
       <rect :x="plan.left + 0.1" :y="plan.top + 0.1" :width="plan.width - 0.2" :height="plan.height - 0.2" class="wall" />
       <g v-for="{ placed, xM, yM, radius, looseMgPerMin } in plan.marks" :key="placed.bay.bayId">
-        <circle v-if="looseMgPerMin > 0" :cx="xM" :cy="yM" :r="radius" class="loose" :class="{ held: placed.verdict.gates[3]!.state !== 'open' }" />
+        <circle v-if="looseMgPerMin > 0" :cx="xM" :cy="yM" :r="radius" class="loose" :class="{ held: placed.verdict.byId.air.state !== 'open' }" />
         <text :x="xM" :y="yM + 0.5" class="no">{{ placed.bay.label }}</text>
       </g>
     </svg>
@@ -77,7 +77,7 @@ const plan = computed(() => {
             <span class="job" :class="placed.station.job ? 'chalk' : 'soft'">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</span>
             <span class="soft small">{{ looseMgPerMin > 0 ? `lets ${q.rate(looseMgPerMin)} loose` : placed.station.job ? 'fume not known' : '' }}{{ fromOthers > 0.02 ? `, ${Math.round(fromOthers * 100)} % from others` : '' }}</span>
           </span>
-          <svg class="mark" width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="placed.verdict.gates[3]!.state" /></svg>
+          <svg class="mark" width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="placed.verdict.byId.air.state" /></svg>
           <span class="use">
             <template v-if="fraction !== null">
               <AirTemper :fraction="fraction" :action="floor.rules.actionFraction" />

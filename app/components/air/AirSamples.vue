@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { judgeSurvey } from '#core/air/measured-air'
+import { judgeSurveys } from '#core/air/measured-air'
 import type { JudgedSurvey } from '#core/air/measured-air'
-import { surveyPlace } from '#core/air/assess-air'
+import { surveyPlace } from '#core/air/survey-place'
 import { samplesStream } from '#core/command/commands'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import { bayAirOf } from '#core/clearance/air-gate'
@@ -23,8 +23,10 @@ const place = computed(() => {
   return hall ? surveyPlace(own, hall) : null
 })
 const inForce = computed(() => exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis))
-const judged = computed<readonly JudgedSurvey[]>(() => [...floor.airAt(placed.bay.bayId).surveys].reverse()
-  .map(survey => judgeSurvey(survey, place.value, inForce.value, floor.rules.surveyMonths, floor.airFacts.now.slice(0, 10))))
+const measured = computed(() => judgeSurveys(floor.airAt(placed.bay.bayId).surveys, place.value, inForce.value, floor.rules.surveyMonths, floor.airFacts.now.slice(0, 10), floor.rules.shiftHours))
+const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
+/** What speaks for one substance is one sample: the verdict stands on all of it. */
+const together = computed(() => measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: floor.sayAll(findings) })))
 const mayRecord = computed(() => session.may('record-samples'))
 
 const sentence = ({ survey, standing, answer, findings }: JudgedSurvey): string => {
@@ -52,6 +54,9 @@ async function withdraw(surveyId: string) {
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
+    </p>
+    <p v-for="{ substance, count, said } in together" :key="substance" class="said">
+      <template v-if="count > 1">{{ count }} surveys of {{ words.substances[substance] }} count as one sample. </template><template v-for="{ message, todo } in said" :key="message">{{ message }} <b>{{ todo }}</b> </template>
     </p>
     <LazyAirSamplesEntry v-if="isAdding" :placed="placed" @done="isAdding = false" />
     <article v-for="one in judged" :key="one.survey.surveyId" class="survey" :class="one.standing">

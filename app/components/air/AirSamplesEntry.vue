@@ -49,7 +49,7 @@ const setColumn = (i: number, column: SampleColumn) => { columns.value = columns
 
 /** The verdict before anything is saved: as it will be judged. */
 const preview = computed(() => substance.value && read.value.results.length > 0
-  ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis))
+  ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis), floor.rules.shiftHours)
   : null)
 const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no' } as const
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { FUME_SHEETS_STREAM } from '#core/command/commands'
 import type { FumeDataSheet } from '#core/fume/data-sheet'
-import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
+import { DATA_SHEET_LIMITS, onlyProcessOf } from '#core/fume/data-sheet'
 import { isGas } from '#core/fume/gases'
-import type { ConsumableId, SubstanceId } from '#core/vocabulary/vocabulary'
-import { CONSUMABLES, SUBSTANCES } from '#core/vocabulary/vocabulary'
+import type { ConsumableId, ProcessId, SubstanceId } from '#core/vocabulary/vocabulary'
+import { CONSUMABLES, PROCESSES, SUBSTANCES } from '#core/vocabulary/vocabulary'
 
 /** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
 const floor = useFloor()
@@ -14,12 +14,15 @@ const refused = ref<string | null>(null)
 
 const METALS = SUBSTANCES.filter(substance => substance !== 'total-fume' && !isGas(substance))
 const consumable = ref<ConsumableId | ''>('')
+const process = ref<ProcessId | ''>('')
+watch(consumable, (id) => { if (id && !process.value) process.value = onlyProcessOf(id) ?? '' })
 const title = ref('')
 const fumeGPerKg = ref<number | undefined>()
 const fumeMgPerS = ref<number | undefined>()
 const parts = ref<Partial<Record<SubstanceId, number>>>({})
 const known = (unit: string) => ({ unit, step: 0.1, toShown: (value: number) => value, fromShown: (value: number) => value })
 function edit(sheet: FumeDataSheet) {
+  process.value = sheet.process ?? ''
   consumable.value = sheet.consumable
   title.value = sheet.title
   fumeGPerKg.value = sheet.fumeGPerKg
@@ -28,14 +31,15 @@ function edit(sheet: FumeDataSheet) {
 }
 const version = () => floor.reading?.air.versions.sheets ?? 0
 async function save() {
-  if (!consumable.value) return
+  if (!consumable.value || !process.value) return
   const compositionPercent = Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined))
   const sent = await outbox.send('fume.enter-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], {
-    sheet: { consumable: consumable.value, title: title.value.trim(), ...fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }, ...fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }, compositionPercent },
+    sheet: { process: process.value, consumable: consumable.value, title: title.value.trim(), ...fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }, ...fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }, compositionPercent },
   })
   refused.value = sent.ok ? null : wordsOf(sent)
   if (sent.ok) {
     consumable.value = ''
+    process.value = ''
     title.value = ''
     parts.value = {}
     fumeGPerKg.value = undefined
@@ -43,8 +47,8 @@ async function save() {
     await floor.refresh()
   }
 }
-async function drop(id: ConsumableId) {
-  const sent = await outbox.send('fume.drop-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], { consumable: id })
+async function drop({ process: of, consumable: id }: FumeDataSheet) {
+  const sent = await outbox.send('fume.drop-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], { process: of, consumable: id })
   refused.value = sent.ok ? null : wordsOf(sent)
   await floor.refresh()
 }
@@ -59,24 +63,25 @@ async function drop(id: ConsumableId) {
       </NuxtLink>
     </header>
     <p class="soft">
-      What the maker of a rod or wire prints for it is better than a table's mean. It is used for every job with that consumable, and shown as chalk.
+      What the maker of a rod or wire prints for it is better than a table's mean. It is used for jobs with that consumable in the process it was measured with, and shown as chalk; what it leaves out stays with the table.
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <ul>
-      <li v-for="sheet in sheets" :key="sheet.consumable">
-        <b>{{ words.consumables[sheet.consumable] }}</b> <span class="chalk">{{ sheet.title }}</span>
-        <span class="keys"><button class="key" type="button" @click="edit(sheet)">Change</button><button class="key" type="button" @click="drop(sheet.consumable)">Drop</button></span>
+      <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
+        <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : 'process not said: not used' }} <span class="chalk">{{ sheet.title }}</span>
+        <span class="keys"><button class="key" type="button" @click="edit(sheet)">Change</button><button class="key" type="button" @click="drop(sheet)">Drop</button></span>
       </li>
     </ul>
     <p v-if="sheets.length === 0">
       None yet: published factors are used, in pencil.
     </p>
     <form @submit.prevent="save">
-      <h3>{{ sheets.some(sheet => sheet.consumable === consumable) ? 'Change a sheet' : 'Enter a sheet' }}</h3>
+      <h3>{{ sheets.some(sheet => sheet.consumable === consumable && sheet.process === process) ? 'Change a sheet' : 'Enter a sheet' }}</h3>
       <div class="columns">
         <FrameSelect v-model="consumable" label="Rod or wire" none="choose" :ids="CONSUMABLES" :named="id => words.consumables[id]" />
+        <FrameSelect v-model="process" label="Process it was measured with" none="choose" :ids="PROCESSES" :named="id => words.processes[id]" />
         <FrameField v-slot="{ id }" label="What the sheet is called" hint="its number, and its date or issue">
           <input :id="id" v-model="title" class="entry" maxlength="120" required>
         </FrameField>
@@ -87,7 +92,7 @@ async function drop(id: ConsumableId) {
       <div class="columns four">
         <FrameNumber v-for="substance in METALS" :key="substance" v-model="parts[substance]" :label="words.substances[substance]" :unit="known('%')" :limits="DATA_SHEET_LIMITS.compositionPercent" optional />
       </div>
-      <button class="key go" type="submit" :disabled="!consumable || !title.trim()">
+      <button class="key go" type="submit" :disabled="!consumable || !process || !title.trim()">
         Save the sheet
       </button>
     </form>

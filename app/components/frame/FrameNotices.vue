@@ -1,25 +1,45 @@
 <script setup lang="ts">
 import { noticeStream } from '#core/command/commands'
+import { UNHEARD_AFTER_MS } from '~/stores/floor'
 
 const floor = useFloor()
 const outbox = useOutbox()
 const session = useSession()
-const others = computed(() => outbox.waiting.filter(({ authorId }) => authorId !== session.person?.personId).length)
-const mine = computed(() => outbox.waiting.length - others.value)
+const ordinary = computed(() => outbox.waiting.length - outbox.urgent.length)
+const others = computed(() => outbox.waiting.filter(one => one.authorId !== session.person?.personId && !outbox.urgent.includes(one)).length)
+const mine = computed(() => ordinary.value - others.value)
 /** What this person was told and has not seen: the newest few; the rest comes up as these go. */
-const unseen = computed(() => floor.reading?.unseen.filter(({ noticeId }) => !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))) ?? [])
+const unseen = computed(() => floor.reading?.unseen.filter(({ noticeId, what, about }) => !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))
+  && !(what.code === 'permit.cover-missing' && uncovered.value.some(({ permitId }) => about === `permit/${permitId}`))) ?? [])
+/** Said to everybody on every screen, whoever was named; the notice to those named comes besides. */
+const uncovered = computed(() => floor.reading?.uncovered ?? [])
+const trouble = computed(() => floor.reading?.trouble ?? [])
+const CLOCKS: Readonly<Record<string, string>> = { 'checks-lapse': 'today\'s checks lapse', 'settled': 'a cylinder has stood long enough', 'seal-day': 'the day before is sealed', 'round-due': 'a round is due', 'round-overdue': 'a round was missed', 'cover-missing': 'nobody watches', 'gas-retest': 'the air is tested again', 'lapses': 'a permit ends', 'watch-over': 'a watch is over', 'visit-missed': 'a look was missed', 'monitoring-over': 'monitoring is over' }
 const see = (noticeId: string) => outbox.send('notice.see', [{ id: noticeStream(noticeId), expectedVersion: null }], {})
 const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : about.startsWith('permit/') ? `/hot-work/${about.slice(7)}` : `/kit/${about.slice(5)}`
-const silentTooLong = ref(false)
-let timer: ReturnType<typeof setTimeout> | undefined
-watch(() => floor.hearing, (hearing) => {
-  clearTimeout(timer)
-  if (hearing === 'silent') timer = setTimeout(() => { silentTooLong.value = true }, 4000)
-  else silentTooLong.value = false
-})
+const { time } = useDates()
+/** Until when what stood open still counts; past it nothing reads clear. */
+const countsUntil = computed(() => floor.quietSince === null ? '' : new Date(Date.parse(floor.quietSince) + UNHEARD_AFTER_MS).toISOString())
+const isPast = computed(() => floor.quietSince !== null && Date.parse(countsUntil.value) <= useClock().nowMs.value)
 </script>
 
 <template>
+  <div v-if="uncovered.length > 0" class="notice uncovered" role="alert" aria-label="Nobody watches">
+    <p v-for="{ permitId, where, sinceAt } in uncovered.slice(0, 3)" :key="permitId" class="late">
+      <span><b>Nobody watches {{ where }} since {{ time(sinceAt) }}.</b> Whoever is near goes there.</span>
+      <NuxtLink class="key link" :to="`/hot-work/${permitId}`" prefetch-on="interaction">
+        Take the post
+      </NuxtLink>
+    </p>
+  </div>
+  <div v-if="trouble.length > 0" class="notice" role="status" aria-label="Clocks that could not do their work">
+    <p v-for="{ streamId, kind, dueAt, tries, because } in trouble.slice(0, 2)" :key="streamId + kind" class="late">
+      <span><b>A clock could not do its work: {{ CLOCKS[kind] ?? kind }}, due {{ time(dueAt) }}.</b> Tried {{ tries === 1 ? 'once' : `${tries} times` }}, and again by itself. <span class="soft">{{ streamId }}: {{ because }}</span></span>
+    </p>
+    <p v-if="trouble.length > 2" class="soft">
+      And {{ trouble.length - 2 }} more.
+    </p>
+  </div>
   <div v-if="unseen.length > 0" class="notice told" role="status" aria-label="What you were told">
     <p v-for="{ noticeId, what, about } in unseen.slice(0, 2)" :key="noticeId" class="late" :class="`is-${what.severity}`">
       <span><b>{{ floor.say(what).message }}</b> {{ floor.say(what).todo }}</span>
@@ -34,12 +54,17 @@ watch(() => floor.hearing, (hearing) => {
       And {{ unseen.length - 2 }} more.
     </p>
   </div>
-  <div v-if="silentTooLong || others > 0 || outbox.refusedLater.length > 0" class="notice" role="status">
-    <p v-if="silentTooLong">
-      No connection: the board answers from what it last heard.
+  <div v-if="floor.quietSince !== null || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
+    <p v-if="floor.quietSince !== null">
+      <b>Not heard since {{ time(floor.quietSince) }}.</b>
+      {{ isPast ? 'Nothing reads clear until the shop is heard again.' : `What stood open counts until ${time(countsUntil)}, then nothing reads clear.` }}
       <template v-if="mine > 0">
         {{ mine === 1 ? 'One thing you did is' : `${mine} things you did are` }} kept here and will be sent.
       </template>
+      Stop, help and rounds are tried again every few seconds.
+    </p>
+    <p v-if="outbox.diskFails">
+      This device keeps nothing: do not close this page before what you did is sent.
     </p>
     <p v-for="{ id, said } in outbox.refusedLater" :key="id" class="late">
       Something you did earlier was refused: {{ said }}
@@ -58,6 +83,7 @@ watch(() => floor.hearing, (hearing) => {
 .late { display: flex; align-items: center; gap: 10px; padding: 2px 0; }
 .late span { flex: 1; }
 .late .link { display: grid; place-items: center; }
-.told p.is-stop b { color: var(--stop); }
+.told p.is-stop b, .uncovered b { color: var(--stop); }
+.uncovered { border-bottom-color: var(--stop); }
 @media (max-width: 900px) { .notice { order: -1; } }
 </style>

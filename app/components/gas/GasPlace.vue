@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { judgePlace } from '#core/cylinder/judge-place'
+import type { Yard } from '#core/cylinder/judge-place'
 import type { GasReading, PlaceReading } from '#shared/readings'
 
 /** A store as it stands: its plan, what is wrong in it, its cylinders. */
-const { reading, here, today, chosen } = defineProps<{ reading: PlaceReading, here: GasReading['cylinders'], today: string, chosen: string | null }>()
+const { reading, here, yard, today, chosen } = defineProps<{ reading: PlaceReading, here: GasReading['cylinders'], yard: Yard, today: string, chosen: string | null }>()
 const floor = useFloor()
 const session = useSession()
 const q = useQuantities()
 const router = useRouter()
 const place = computed(() => reading.place)
-const standing = computed(() => judgePlace(place.value, here, floor.rules.storageBasis))
+const standing = computed(() => judgePlace(place.value, here, floor.rules.storageBasis, yard))
 /** Pairs too near are told by the one that stands wrong with most others: moving it mends them all. */
 const tooNear = computed(() => {
   const left = [...standing.value.storage.conflicts]

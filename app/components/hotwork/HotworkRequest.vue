@@ -5,6 +5,8 @@ import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/hotwork/ho
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
 import { permitStream } from '#core/command/commands'
 import type { PermitRequest } from '#core/hotwork/permit'
+import { JOB_LIMITS } from '#core/job/job'
+import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
 import type { ProcessId } from '#core/vocabulary/vocabulary'
 import { PROCESSES } from '#core/vocabulary/vocabulary'
 import { hotworkWords } from '#shared/messages/en/hotwork-words'
@@ -35,22 +37,27 @@ const workpiece = ref<WorkpieceId | ''>('')
 const contents = ref<ContentsId | ''>('')
 const sprinklers = ref<SprinklerStateId | ''>('')
 const level = ref('')
-const openLevels = ref('0')
-const hiddenParts = ref('0')
-const facts = reactive({ cleaned: false, confined: false, otherSide: false, hardFloor: true, bulkCombustibles: false, combustiblePanel: false, metalFire: false })
+const openLevels = ref('')
+const hiddenParts = ref('')
+const currentA = ref<number | undefined>(given?.station.job?.currentRangeA?.[1] ?? given?.station.job?.currentA)
+/** Nobody has looked yet: neither yes nor no until somebody says so. */
+type Said = 'yes' | 'no' | ''
+const facts = reactive<Record<'cleaned' | 'confined' | 'otherSide' | 'hardFloor' | 'bulkCombustibles' | 'combustiblePanel' | 'metalFire', Said>>({ cleaned: '', confined: '', otherSide: '', hardFloor: '', bulkCombustibles: '', combustiblePanel: '', metalFire: '' })
+const saidOf = (fact: keyof typeof facts): boolean | undefined => facts[fact] === '' ? undefined : facts[fact] === 'yes'
 const operatorIds = ref<readonly string[]>(given?.station.personId ? [given.station.personId] : [])
 const now = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone })
 const fromTime = ref(now.format(clock.nowMs.value))
 const untilTime = ref(now.format(clock.nowMs.value + 3 * 3600_000))
 const askContents = computed(() => workpiece.value === 'container' || workpiece.value === 'pipe' || workpiece.value === 'duct')
-const countOf = (text: string): number => Math.max(0, Math.min(20, Math.round(Number(text) || 0)))
+const countOf = (text: string): number | undefined => /^\d{1,2}$/.test(text.trim()) ? Math.min(20, Number(text)) : undefined
+const byCurrent = computed(() => process.value !== '' && PROCESS_TRAITS[process.value].byCurrent)
 
 const asked = computed(() => process.value === '' ? null : {
   facts: {
-    ...level.value.trim() === '' ? {} : { level: Math.round(Number(level.value)) }, confined: facts.confined, otherSide: facts.otherSide, hardFloor: facts.hardFloor, bulkCombustibles: facts.bulkCombustibles, combustiblePanel: facts.combustiblePanel,
+    ...level.value.trim() === '' ? {} : { level: Math.round(Number(level.value)) }, confined: saidOf('confined'), otherSide: saidOf('otherSide'), hardFloor: saidOf('hardFloor'), bulkCombustibles: saidOf('bulkCombustibles'), combustiblePanel: saidOf('combustiblePanel'),
     openLevels: countOf(openLevels.value), hiddenParts: countOf(hiddenParts.value),
   },
-  job: { what: what.value.trim(), process: process.value, heightM: heightM.value, workpiece: workpiece.value || undefined, ...askContents.value ? { contents: contents.value || undefined, cleaned: facts.cleaned } : {}, metalFire: facts.metalFire },
+  job: { what: what.value.trim(), process: process.value, ...byCurrent.value ? { currentA: currentA.value } : {}, heightM: heightM.value, workpiece: workpiece.value || undefined, ...askContents.value ? { contents: contents.value || undefined, cleaned: saidOf('cleaned') } : {}, metalFire: saidOf('metalFire') },
   conditions: { sprinklers: sprinklers.value || undefined, windMPerS: windMPerS.value },
 } satisfies Pick<PermitRequest, 'facts' | 'job' | 'conditions'>)
 const planned = usePermitPlan(() => asked.value)
@@ -64,8 +71,8 @@ const hours = computed(() => (Date.parse(times.value.untilAt) - Date.parse(times
 const isComplete = computed(() => asked.value !== null && blocking.value.length === 0 && planned.value !== null && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '') && what.value.trim() !== '' && operatorIds.value.length > 0 && hours.value <= floor.rules.longestPermitHours)
 const toggle = (personId: string) => { operatorIds.value = operatorIds.value.includes(personId) ? operatorIds.value.filter(id => id !== personId) : [...operatorIds.value, personId] }
 const FACTS = [
-  { key: 'hardFloor', label: 'Hard floor: sparks roll' }, { key: 'confined', label: 'Confined place' }, { key: 'otherSide', label: 'Something behind the wall or ceiling' },
-  { key: 'combustiblePanel', label: 'The wall itself burns inside' }, { key: 'bulkCombustibles', label: 'A store ready to burn stands there' }, { key: 'metalFire', label: 'Magnesium or titanium swarf about' },
+  { key: 'hardFloor', label: 'Is the floor hard, so that sparks roll?' }, { key: 'confined', label: 'Is it a confined place?' }, { key: 'otherSide', label: 'Is something behind the wall or ceiling?' },
+  { key: 'combustiblePanel', label: 'Does the wall or panel burn inside?' }, { key: 'bulkCombustibles', label: 'Does a store ready to burn stand there?' }, { key: 'metalFire', label: 'Is magnesium or titanium swarf about?' },
 ] as const
 const placeName = computed(() => where.value.trim() || (gas.value?.places.find(one => one.placeId === placeId.value)?.place.name ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')))
 
@@ -103,7 +110,13 @@ async function request() {
       <FrameSelect v-model="process" label="Process" :ids="PROCESSES" :named="id => words.processes[id]" none="choose" />
       <FrameSelect v-model="workpiece" label="What is worked on" :ids="WORKPIECES" :named="id => hotworkWords.workpieces[id]" none="choose" />
       <FrameSelect v-if="askContents" v-model="contents" label="What it held" :ids="CONTENTS" :named="id => hotworkWords.contents[id]" none="choose" hint="Unknown counts as flammable." />
-      <label v-if="askContents" class="tick"><input v-model="facts.cleaned" type="checkbox"> Emptied, cleaned, isolated and vented, without doubt</label>
+      <fieldset v-if="askContents" class="ask">
+        <legend>Emptied, cleaned, isolated and vented, without doubt?</legend>
+        <button v-for="answer in (['yes', 'no'] as const)" :key="answer" class="key" :class="{ picked: facts.cleaned === answer }" type="button" :aria-pressed="facts.cleaned === answer" @click="facts.cleaned = facts.cleaned === answer ? '' : answer">
+          {{ answer === 'yes' ? 'Yes' : 'No' }}
+        </button>
+      </fieldset>
+      <FrameNumber v-if="byCurrent" v-model="currentA" label="Highest current" :unit="{ unit: 'A', step: 5, toShown: a => a, fromShown: a => a }" :limits="JOB_LIMITS.currentA" hint="the permit is for no more" />
       <FrameNumber v-model="heightM" label="Height over the floor below" :unit="units.height" :limits="REACH_LIMITS.heightM" />
       <FrameNumber v-model="windMPerS" label="Strongest wind or draught" :unit="units.speed" :limits="REACH_LIMITS.windMPerS" />
     </div>
@@ -121,7 +134,12 @@ async function request() {
       </FrameField>
     </div>
     <div class="ticks">
-      <label v-for="{ key, label } in FACTS" :key="key" class="tick"><input v-model="facts[key]" type="checkbox"> {{ label }}</label>
+      <fieldset v-for="{ key, label } in FACTS" :key="key" class="ask">
+        <legend>{{ label }}</legend>
+        <button v-for="answer in (['yes', 'no'] as const)" :key="answer" class="key" :class="{ picked: facts[key] === answer }" type="button" :aria-pressed="facts[key] === answer" @click="facts[key] = facts[key] === answer ? '' : answer">
+          {{ answer === 'yes' ? 'Yes' : 'No' }}
+        </button>
+      </fieldset>
     </div>
     <h3>Who and when</h3>
     <fieldset class="names">
@@ -178,8 +196,9 @@ header { display: flex; align-items: center; }
 .link { margin-left: auto; display: grid; place-items: center; }
 .first { font-weight: 700; border-left: 8px solid var(--hold); padding: 6px 12px; background: var(--bg); }
 h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 6px; }
-.tick { display: flex; align-items: center; gap: 12px; min-height: 56px; font-weight: 650; }
-.tick input { width: 28px; height: 28px; flex: none; accent-color: var(--key); }
+.ask { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: 1px solid var(--rule); padding: 6px 0; }
+.ask legend { float: left; flex: 1 1 180px; margin: 0 auto 0 0; font-weight: 650; }
+.ask .key { min-width: 72px; }
 .ticks { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 16px; }
 .names { display: flex; flex-wrap: wrap; gap: 8px; }
 legend { font-weight: 750; margin-bottom: 6px; }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { SPOKEN_CAUSES } from '#core/hotwork/permit'
 import { needsCover, nextVisitAt } from '#core/hotwork/permit-deadlines'
-import { minutesAfter } from '#core/hotwork/permit-times'
+import { minutesAfter } from '#core/time/instant'
 import type { Permit, SpokenCauseId } from '#core/hotwork/permit'
 import type { ShownPermit } from '#core/hotwork/permit-fact'
 import { hotworkWords } from '#shared/messages/en/hotwork-words'

@@ -2,7 +2,8 @@
 import type { Assignment } from '#core/inspection/item'
 import type { PlaceReading } from '#shared/readings'
 
-/** To which bay, person or place a thing goes. */
+/** To which bay, person or place a thing goes; an extinguisher with the way from where it hangs to the farthest work. */
+const { withDistance = false } = defineProps<{ withDistance?: boolean }>()
 const chosen = defineModel<Assignment>({ required: true })
 const floor = useFloor()
 const { reading: gas } = useReading<{ places: readonly PlaceReading[] }>(() => 'gas')
@@ -18,8 +19,17 @@ const toggle = (bayId: string) => {
   if (chosen.value?.to !== 'bay') return
   const also = chosen.value.alsoIds ?? []
   const next = also.includes(bayId) ? also.filter(id => id !== bayId) : [...also, bayId]
-  chosen.value = { to: 'bay', id: chosen.value.id, ...next.length > 0 ? { alsoIds: next } : {} }
+  chosen.value = { to: 'bay', id: chosen.value.id, ...next.length > 0 ? { alsoIds: next } : {}, ...chosen.value.distanceM === undefined ? {} : { distanceM: chosen.value.distanceM } }
 }
+const shop = useShopUnits()
+const distanceM = computed({
+  get: () => chosen.value?.to === 'bay' ? chosen.value.distanceM : undefined,
+  set: (metres: number | undefined) => {
+    if (chosen.value?.to !== 'bay') return
+    const { distanceM: _before, ...kept } = chosen.value
+    chosen.value = metres === undefined ? kept : { ...kept, distanceM: metres }
+  },
+})
 const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.alsoIds ?? []).includes(bayId)
 </script>
 
@@ -46,6 +56,7 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
       </optgroup>
     </select>
   </FrameField>
+  <FrameNumber v-if="withDistance && chosen?.to === 'bay'" v-model="distanceM" label="Way to the farthest work" :unit="shop.height" :limits="{ min: 0, max: 500 }" optional hint="from where it hangs; not known, it counts for nothing" />
   <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
     <span class="label">It serves too</span>
     <button v-for="bay in floor.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)" :key="bay.bayId" class="key" :class="{ picked: isAlso(bay.bayId) }" :aria-pressed="isAlso(bay.bayId)" type="button" @click="toggle(bay.bayId)">

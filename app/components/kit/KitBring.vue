@@ -4,14 +4,18 @@ import type { Assignment } from '#core/inspection/item'
 import { tagIdOf } from '#core/tag'
 
 /** A thing is brought to a bay or a permit by its tag; what the server refused is said in the field. */
-const { label, to } = defineProps<{ label: string, to: NonNullable<Assignment> }>()
+const { label, to } = defineProps<{ label: string, to: Extract<NonNullable<Assignment>, { to: 'bay' | 'permit' }> }>()
+const shop = useShopUnits()
+const distanceM = ref<number>()
 const outbox = useOutbox()
 const tag = ref('')
 const refused = ref('')
 async function bring() {
-  const sent = await outbox.send('item.assign', [{ id: itemStream(tagIdOf(tag.value)), expectedVersion: null }], { assignment: to })
+  const sent = await outbox.send('item.assign', [{ id: itemStream(tagIdOf(tag.value)), expectedVersion: null }], { assignment: { ...to, ...distanceM.value === undefined ? {} : { distanceM: distanceM.value } } })
   refused.value = sent.ok ? '' : wordsOf(sent)
-  if (sent.ok) tag.value = ''
+  if (!sent.ok) return
+  tag.value = ''
+  distanceM.value = undefined
 }
 </script>
 
@@ -20,6 +24,7 @@ async function bring() {
     <FrameField v-slot="{ id, describedBy }" :label="label" :wrong="refused">
       <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false" :aria-describedby="describedBy">
     </FrameField>
+    <FrameNumber v-model="distanceM" label="Way to the work" :unit="shop.height" :limits="{ min: 0, max: 500 }" optional hint="for an extinguisher" />
     <button class="key" type="submit" :disabled="!tag.trim()">
       It is here
     </button>
@@ -27,6 +32,6 @@ async function bring() {
 </template>
 
 <style scoped>
-.bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.bring { display: grid; grid-template-columns: minmax(0, 2fr) minmax(110px, 1fr) auto; gap: 8px; align-items: center; }
 .key { margin-top: 2px; }
 </style>

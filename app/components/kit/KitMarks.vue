@@ -2,7 +2,9 @@
 import type { ItemMarks } from '#core/inspection/item'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
-import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
+import { readRating } from '#core/inspection/extinguisher-rating'
+import type { EquipmentKindId, MaskId } from '#core/vocabulary/vocabulary'
+import { MASKS } from '#core/vocabulary/vocabulary'
 
 /** What a thing's own plate says, as far as its kind asks for it. */
 const { kind, known = {} } = defineProps<{ kind: EquipmentKindId, known?: ItemMarks }>()
@@ -17,6 +19,9 @@ const leadAreaMm2 = ref(known.leadAreaMm2)
 const toolRpm = ref(known.toolRpm)
 const bands = ref<[number | undefined, number | undefined][]>((known.shadeBands ?? [[undefined, undefined] as const]).map(([lightest, darkest]) => [lightest, darkest]))
 const extinguisherType = ref<ExtinguisherType | ''>(known.extinguisherType ?? '')
+const rating = ref(known.extinguisherRating ?? '')
+const ratingWrong = computed(() => rating.value.trim() === '' || readRating(rating.value) ? '' : 'As it is printed: 4-A:60-B:C, or 43A 233B C.')
+const mask = ref<MaskId | ''>(known.mask ?? '')
 const madeOn = ref(known.madeOn ?? '')
 const pressureTestedOn = ref(known.pressureTestedOn ?? '')
 const openedOn = ref(known.openedOn ?? '')
@@ -28,7 +33,8 @@ watchEffect(() => {
     ...kind === 'welding-leads' ? { leadLengthM: leadLengthM.value, leadAreaMm2: leadAreaMm2.value } : {},
     ...kind === 'grinder' || kind === 'bench-grinder' ? { toolRpm: toolRpm.value } : {},
     ...kind === 'helmet' && shades.length > 0 ? { shadeBands: shades } : {},
-    ...kind === 'extinguisher' ? { extinguisherType: extinguisherType.value || undefined, pressureTestedOn: pressureTestedOn.value || undefined, openedOn: openedOn.value || undefined } : {},
+    ...kind === 'extinguisher' ? { extinguisherType: extinguisherType.value || undefined, extinguisherRating: ratingWrong.value === '' && rating.value.trim() !== '' ? rating.value.trim() : undefined, pressureTestedOn: pressureTestedOn.value || undefined, openedOn: openedOn.value || undefined } : {},
+    ...kind === 'respirator' ? { mask: mask.value || undefined } : {},
     madeOn: madeOn.value || undefined,
   }
   marks.value = JSON.parse(JSON.stringify(all)) as ItemMarks
@@ -58,6 +64,9 @@ watchEffect(() => {
     </template>
     <template v-if="kind === 'extinguisher'">
       <FrameSelect v-model="extinguisherType" label="Type" :ids="EXTINGUISHER_TYPES" :named="id => id.replaceAll('-', ' ')" none="choose" />
+      <FrameField v-slot="{ id, describedBy }" label="Rated for" hint="as printed: 4-A:60-B:C, or 43A 233B C" :wrong="ratingWrong">
+        <input :id="id" v-model="rating" class="entry" maxlength="40" autocomplete="off" spellcheck="false" :aria-describedby="describedBy">
+      </FrameField>
       <FrameField v-slot="{ id }" label="Pressure-tested on">
         <input :id="id" v-model="pressureTestedOn" class="entry" type="date">
       </FrameField>
@@ -65,6 +74,7 @@ watchEffect(() => {
         <input :id="id" v-model="openedOn" class="entry" type="date">
       </FrameField>
     </template>
+    <FrameSelect v-if="kind === 'respirator'" v-model="mask" label="What kind of mask" :ids="MASKS" :named="id => words.masks[id]" none="choose" hint="Only the mask that was fit-tested counts." />
     <FrameField v-slot="{ id }" label="Made on">
       <input :id="id" v-model="madeOn" class="entry" type="date">
     </FrameField>

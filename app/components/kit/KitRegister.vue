@@ -37,7 +37,7 @@ async function register() {
       <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
     </FrameField>
     <KitMarks v-if="kind" :key="kind" v-model="marks" :kind="kind" />
-    <KitAssign v-model="assignment" />
+    <KitAssign v-model="assignment" :with-distance="kind === 'extinguisher'" />
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>

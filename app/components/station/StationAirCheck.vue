@@ -2,9 +2,8 @@
 import { personStream } from '#core/command/commands'
 import { EXTRACTION_FAULTS } from '#core/air/air-findings'
 import type { ExtractionFault } from '#core/air/air-findings'
-import { extractionFault } from '#core/air/assess-air'
+import { extractionFault, needsPosition } from '#core/air/bay-air'
 import type { HoodPosition } from '#core/air/bay-air'
-import { needsPosition } from '#core/air/bay-air'
 import type { Placed } from '~/stores/floor'
 
 /** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
@@ -16,7 +15,7 @@ const q = useQuantities()
 const units = useShopUnits()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
 
-const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'air')!)
+const gate = computed(() => placed.verdict.byId.air)
 const extraction = computed(() => floor.airAt(placed.bay.bayId).extraction)
 const position = computed(() => placed.station.hoodPosition)
 const clock = useClock()

@@ -10,7 +10,7 @@ import type { Placed } from '~/stores/floor'
 const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: GateId }>()
 const floor = useFloor()
 const q = useQuantities()
-const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === gateId)!)
+const gate = computed(() => placed.verdict.byId[gateId])
 const parts = computed(() => placed.station.job ? jobParts(placed.station.job, q.value) : [])
 const inForce = computed(() => ruleSetsInForce(shadeRulesOf(floor.rules)))
 const pencilled = computed(() => parts.value.filter(({ ink }) => ink === 'pencil').length)

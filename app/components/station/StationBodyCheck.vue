@@ -17,7 +17,7 @@ const lines = computed(() => {
     return { ...line, said: (stands ? check.passes ? 'passes' : 'fails' : null) as Said }
   })
 })
-const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'body')!)
+const gate = computed(() => placed.verdict.byId.body)
 const rest = computed(() => lines.value.filter(({ said }) => said === null))
 const say = (line: OutfitRequirement, passes: boolean) => act('station.check-outfit', { zones: [{ zone: line.zone, requirement: line.requirement, passes }] })
 const restPasses = () => act('station.check-outfit', { zones: rest.value.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) })

@@ -13,7 +13,7 @@ const { act, refused } = useStationCommands(() => placed.bay.bayId)
 const shade = computed(() => placed.verdict.shade)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
-const gate = computed(() => placed.verdict.gates.find(({ gate }) => gate === 'eyes')!)
+const gate = computed(() => placed.verdict.byId.eyes)
 const helmetCheck = computed(() => placed.station.helmetCheck && placed.station.helmetCheck.validUntil > now.value ? placed.station.helmetCheck : null)
 const glasses = computed(() => placed.station.glasses && placed.station.glasses.validUntil > now.value ? placed.station.glasses : null)
 /** Keys around the answer: from the minimum to the start and one darker; others are typed. */

@@ -4,7 +4,7 @@ import type { Job, JobField } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
-import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
 import type { CoatingId } from '#core/vocabulary/vocabulary'
 import { kitWords } from '#shared/messages/en/kit-words'
 import type { Placed } from '~/stores/floor'
@@ -31,7 +31,7 @@ const asked = useRoute().query.line
 const open = ref<Line>(typeof asked === 'string' ? lineOf(asked as JobField) : !draft.value.process ? 'process' : missing.value[0] ? lineOf(missing.value[0]) : null)
 const toggle = (line: Line) => { open.value = open.value === line ? null : line }
 
-const ORDER: readonly JobField[] = ['currentA', 'consumable', 'electrodeDiameterMm', 'shieldingGas', 'plateThicknessMm', 'baseMetal', 'coating', 'position', 'confinement', 'arcMinPerH', 'startsAt', 'residue', 'container']
+const ORDER: readonly JobField[] = ['currentA', 'consumable', 'electrodeDiameterMm', 'shieldingGas', 'fuelGas', 'plateThicknessMm', 'baseMetal', 'coating', 'position', 'confinement', 'arcMinPerH', 'startsAt', 'residue', 'container']
 /** After an answer, the next thing still to say opens by itself. */
 function advance() {
   const next = ORDER.find(field => missing.value.includes(field))
@@ -76,7 +76,7 @@ const gasFlow = computed(() => isUs.value
   ? { unit: 'cfh', step: 5, toShown: (lPerMin: number) => cfhFromLPerH(lPerMin * 60), fromShown: (cfh: number) => lPerHFromCfh(cfh) / 60 }
   : { unit: 'L/min', step: 1, toShown: (lPerMin: number) => lPerMin, fromShown: (lPerMin: number) => lPerMin })
 const drawsGas = computed(() => traits.value?.usesGas === true && traits.value.heat !== 'flame' && !(draft.value.process === 'pac' && draft.value.shieldingGas === 'none'))
-const CUTTING_GASES = ['none', 'argon', 'argon-helium'] as const
+const CUTTING_GASES = ['none', 'air', 'nitrogen', 'oxygen', 'argon-hydrogen', 'argon'] as const
 const cuttingGases = { ...words.shieldingGases, none: 'shop air' }
 
 const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
@@ -86,7 +86,7 @@ const inkOf = (field: JobField): 'chalk' | 'pencil' => draft.value.assumed?.incl
 /** The answer while typing: the same core as the server's, no round trip. */
 const verdict = computed(() => floor.judge({ ...placed.station, job: job.value }, placed.bay, floor.rules))
 const jobSays = computed(() => {
-  const finding = verdict.value.gates[0]!.findings.find(({ code }) => code !== 'job.field-missing')
+  const finding = verdict.value.byId.job.findings.find(({ code }) => code !== 'job.field-missing')
   return finding && finding.code !== 'job.not-set' ? floor.say(finding).message : null
 })
 const shadeSays = computed(() => {
@@ -159,7 +159,7 @@ async function clear() {
     <p v-if="jobSays" class="said">
       {{ jobSays }}
     </p>
-    <p v-if="airSays" class="said" :class="{ 'is-open': verdict.gates[3]!.state === 'open' }">
+    <p v-if="airSays" class="said" :class="{ 'is-open': verdict.byId.air.state === 'open' }">
       Air: {{ airSays }}
     </p>
     <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
@@ -216,13 +216,14 @@ async function clear() {
         <StationJobNumber field="wireFeedMPerMin" label="Wire feed" v-bind="units.wireFeed" :value="draft.wireFeedMPerMin" :usual="[3, 5, 7, 9, 12]" @set="set('wireFeedMPerMin', $event)" />
       </StationJobLine>
 
-      <StationJobChoice v-if="traits.needsShieldingGas" label="Shielding gas" :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES)" :named="words.shieldingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
+      <StationJobChoice v-if="traits.needsShieldingGas" label="Shielding gas" :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES.slice(0, 7))" :named="words.shieldingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
 
       <StationJobChoice v-if="draft.process === 'pac'" label="Cutting gas" :ids="CUTTING_GASES" :named="cuttingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
 
       <StationJobLine v-if="drawsGas" label="Gas flow" :said="said('gasFlowLPerMin')?.text ?? 'for how long it lasts'" :ink="inkOf('gasFlowLPerMin')" :open="open === 'gasFlowLPerMin'" @toggle="toggle('gasFlowLPerMin')" @confirm="confirm('gasFlowLPerMin')">
         <StationJobNumber field="gasFlowLPerMin" label="Gas flow" v-bind="gasFlow" :value="draft.gasFlowLPerMin" :usual="[8, 10, 12, 15, 18]" @set="set('gasFlowLPerMin', $event)" />
       </StationJobLine>
+      <StationJobChoice v-if="traits.heat === 'flame'" label="Fuel gas" :ids="FUEL_GASES" :named="kitWords.gases" :chosen="draft.fuelGas" :ink="inkOf('fuelGas')" :open="open === 'fuelGas'" @toggle="toggle('fuelGas')" @confirm="confirm('fuelGas')" @choose="choose('fuelGas', $event)" />
       <StationJobChoice v-if="traits.heat === 'flame'" label="Tip" hint="Its class says how much gas it takes at the most; the head's own table is better." :ids="TIPS" :named="kitWords.tips" :chosen="draft.tip" :ink="inkOf('tip')" :open="open === 'tip'" @toggle="toggle('tip')" @confirm="confirm('tip')" @choose="choose('tip', $event)" />
 
       <StationJobLine label="Thickness" :said="said('plateThicknessMm')?.text ?? null" :ink="inkOf('plateThicknessMm')" :open="open === 'plateThicknessMm'" @toggle="toggle('plateThicknessMm')" @confirm="confirm('plateThicknessMm')">

@@ -24,7 +24,7 @@ function panelFor(gate: GateId): string {
   if (gate === 'job' && maySet.value) return 'job'
   if ((gate === 'eyes' || gate === 'body' || gate === 'air') && mayCheck.value && placed.station.job) return gate
   if (gate === 'fire') return gate
-  if ((gate === 'gas' || gate === 'machine') && placed.station.job && placed.verdict.gates.find(one => one.gate === gate)?.state !== 'not-needed') return gate
+  if ((gate === 'gas' || gate === 'machine') && placed.station.job && placed.verdict.byId[gate].state !== 'not-needed') return gate
   return `because-${gate}`
 }
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)

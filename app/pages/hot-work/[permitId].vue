@@ -2,8 +2,9 @@
 import { permitStream } from '#core/command/commands'
 import { SPOKEN_CAUSES } from '#core/hotwork/permit'
 import { hasEnded } from '#core/hotwork/permit-end'
-import { monitoringEndsAt } from '#core/hotwork/permit-deadlines'
-import type { Permit, PermitCommands, SpokenCauseId } from '#core/hotwork/permit'
+import { hasLastLook, monitoringEndsAt } from '#core/hotwork/permit-deadlines'
+import { isAirTested } from '#core/hotwork/permit-readiness'
+import type { Permit, PermitCommands, PermitPhase, SpokenCauseId } from '#core/hotwork/permit'
 import type { PrecautionId } from '#core/hotwork/precautions'
 import { fireWords } from '#shared/messages/en/fire-findings'
 import { hotworkWords } from '#shared/messages/en/hotwork-words'
@@ -34,10 +35,17 @@ const names = (ids: readonly string[]) => ids.map(nameOf).join(', ') || 'nobody'
 const monitoringIsOver = computed(() => permit.value !== null && monitoringEndsAt({ ...permit.value, token: '' } as Permit) !== null && Date.parse(monitoringEndsAt({ ...permit.value, token: '' } as Permit)!) <= clock.nowMs.value)
 const toRestore = computed(() => permit.value?.plan.precautions.filter(({ id, restore }) => restore && permit.value!.seenTo[id]?.how === 'done' && !permit.value!.restored.includes(id)) ?? [])
 
+/** Phases whose own part has its stop. */
+const STOP_SHOWN: readonly PermitPhase[] = ['authorised', 'working', 'suspended', 'monitoring']
 const stopping = ref(false)
 const cleared = ref('')
+const despite = ref('')
+/** Stopped, or help called, before anything was authorised: nothing goes on until somebody says what was put right. */
+const isStopOpen = computed(() => permit.value !== null && (phase.value === 'requested' || phase.value === 'precautions') && (permit.value.suspension !== null || permit.value.isHelpOpen))
+const missedLooks = computed(() => permit.value === null || phase.value !== 'monitoring' ? 0 : permit.value.visitsMissed.length + (hasLastLook({ ...permit.value, token: '' } as Permit) ? 0 : 1))
 const extendTo = ref(1)
 const more = ref(false)
+const askAir = ref(false)
 const version = () => reading.value?.version ?? null
 const seenTo = (precaution: PrecautionId, how: 'done' | 'justified', reason?: string) => act('permit.see-to', { precaution, how, ...reason ? { reason } : {} })
 const authorise = (payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }) => sign('permit.authorise', payload, signature, version())
@@ -83,7 +91,17 @@ async function relieve(signature: { personId: string, pin: string }) {
 
       <template v-if="phase === 'requested' || phase === 'precautions'">
         <HotworkPrecautions :permit="permit" :may-do="mayWork" :busy="busy" @seen-to="seenTo" />
-        <HotworkGas v-if="permit.plan.needsGasTest" :permit="permit" :may-do="mayWork" :busy="busy" @read="act('permit.read-gas', $event)" />
+        <HotworkGas v-if="isAirTested(permit) || permit.gas !== null || askAir" :permit="permit" :may-do="mayWork" :busy="busy" @read="act('permit.read-gas', $event)" />
+        <button v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" class="key" type="button" @click="askAir = true">
+          The air was tested all the same
+        </button>
+        <section v-if="isStopOpen" class="part">
+          <h3>Nothing is authorised over a stop</h3>
+          <FrameField v-slot="{ id }" label="What was put right">
+            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
+          </FrameField>
+          <StationSignature :busy="busy || !cleared.trim()" does="Sign: it is put right" @sign="resume" />
+        </section>
         <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
       </template>
 
@@ -94,7 +112,7 @@ async function relieve(signature: { personId: string, pin: string }) {
         <button v-if="phase === 'authorised' && mayWork && !onPost" class="key go big" type="button" :disabled="busy || permit.posts.length < permit.plan.watchers" @click="act('permit.start-work', {}, version())">
           {{ permit.posts.length < permit.plan.watchers ? 'The watch takes its post first' : 'Begin the work' }}
         </button>
-        <HotworkGas v-if="permit.plan.needsGasTest" :permit="permit" :may-do="mayWork" :busy="busy" @read="act('permit.read-gas', $event)" />
+        <HotworkGas v-if="isAirTested(permit) || permit.gas !== null || askAir" :permit="permit" :may-do="mayWork" :busy="busy" @read="act('permit.read-gas', $event)" />
         <section v-if="phase === 'suspended'" class="part">
           <h3>Let it go on</h3>
           <FrameField v-slot="{ id }" label="What was put right">
@@ -127,7 +145,7 @@ async function relieve(signature: { personId: string, pin: string }) {
       </template>
 
       <template v-else-if="phase === 'monitoring'">
-        <button v-if="session.may('request-permit') && !monitoringIsOver" class="key go big" type="button" :disabled="busy" @click="act('permit.round', {})">
+        <button v-if="session.may('request-permit')" class="key go big" type="button" :disabled="busy" @click="act('permit.round', {})">
           Looked again: nothing
         </button>
         <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
@@ -144,9 +162,20 @@ async function relieve(signature: { personId: string, pin: string }) {
         </section>
         <section v-if="monitoringIsOver" class="part">
           <h3>Close it</h3>
-          <StationSignature :busy="busy" does="Sign: nothing smoulders, all is put back" @sign="sign('permit.close', {}, $event, version())" />
+          <template v-if="missedLooks > 0">
+            <p class="said is-stop">
+              {{ missedLooks === 1 ? 'One look was missed.' : `${missedLooks} looks were missed.` }} Look now; closing says so on the paper.
+            </p>
+            <FrameField v-slot="{ id }" label="Why it may be closed all the same">
+              <input :id="id" v-model="despite" class="entry" maxlength="500" autocomplete="off">
+            </FrameField>
+          </template>
+          <StationSignature :busy="busy || (missedLooks > 0 && !despite.trim())" :does="missedLooks > 0 ? 'Sign: closed, with looks missed' : 'Sign: nothing smoulders, all is put back'" @sign="sign('permit.close', despite.trim() ? { despite: despite.trim() } : {}, $event, version())" />
         </section>
       </template>
+      <p v-else-if="permit.closing && permit.closing.missedLooks > 0" class="said is-stop">
+        Closed by {{ nameOf(permit.closing.by) }} with {{ permit.closing.missedLooks === 1 ? 'one look' : `${permit.closing.missedLooks} looks` }} missed: {{ permit.closing.reason }}
+      </p>
       <p v-else-if="permit.endReason" class="said">
         {{ permit.endReason }}
       </p>
@@ -162,6 +191,11 @@ async function relieve(signature: { personId: string, pin: string }) {
         <div v-if="permit.secondChannel"><dt>Also reached by</dt><dd class="chalk">{{ permit.secondChannel }}</dd></div>
         <div v-for="one in reading.near" :key="one.permitId"><dt>Near</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd></div>
       </dl>
+      <div v-if="!STOP_SHOWN.includes(phase)" class="keys">
+        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
+          Smoke, smell or heat here
+        </button>
+      </div>
       <div class="keys">
         <a v-if="permit.authorisedBy" class="key link" :href="`/api/v1/permits/${permitId}/paper`" target="_blank" rel="noopener">Paper to print</a>
         <button v-if="!hasEnded(phase) && phase !== 'watch' && phase !== 'monitoring' && permit.authorisedBy" class="key" type="button" :aria-expanded="more" @click="more = !more">

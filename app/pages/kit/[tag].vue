@@ -134,7 +134,7 @@ const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWor
       </button>
     </div>
     <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">
-      <KitAssign v-model="assignment" />
+      <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
       <button class="key go" type="submit" :disabled="busy">
         There it goes
       </button>

@@ -1,12 +1,13 @@
 import type { StopCauseId, PermitPhase } from '#core/hotwork/permit'
 import type { FireCheckId } from '#core/station/station'
 import type { Sentences } from './findings'
+import { words } from './words'
 
 /** What the Fire gate and the notices of hot work say: it goes with the board. */
 export type FireCode =
   | 'permit.not-in-phase' | 'permit.suspended' | 'permit.stopped' | 'permit.lapsed' | 'permit.round-overdue' | 'permit.unheard' | 'permit.no-watch-on-post' | 'permit.no-second-channel' | 'permit.gas-not-tested'
   | 'permit.gas-out' | 'permit.gas-retest-due' | 'permit.kit-out' | 'permit.no-extinguisher' | 'permit.none-here' | 'permit.live' | 'permit.day-check-due' | 'permit.day-check-fails' | 'permit.help-called'
-  | 'permit.watch-over' | 'permit.visit-missed' | 'permit.arc-without-permit'
+  | 'permit.watch-over' | 'permit.visit-missed' | 'permit.arc-without-permit' | 'permit.detector-unknown' | 'permit.cover-missing' | 'permit.other-process' | 'permit.other-operator' | 'permit.nobody-placed' | 'permit.current-not-said' | 'permit.current-over' | 'permit.on-post'
 
 export const fireWords = {
   phases: {
@@ -41,7 +42,15 @@ export const fireSentences: Pick<Sentences, FireCode> = {
   'permit.no-watch-on-post': ({ onPost, needed }) => [`${onPost} of ${needed} on watch.`, 'The watch takes its post first.', 'Nobody watches.'],
   'permit.no-second-channel': () => ['Only one screen is heard, and no other way to reach the watch was named.', 'Sign in on a second screen.', 'No second channel.'],
   'permit.gas-not-tested': () => ['The air was not tested.', 'Test oxygen first, then flammable gas.'],
-  'permit.gas-out': ({ lelPercent, oxygenPercent }) => [`The air is out of limits: ${oxygenPercent} % oxygen, ${lelPercent} % of the lower explosive limit.`, 'Ventilate, test again.', 'Air out of limits.'],
+  'permit.gas-out': ({ lelPercent, oxygenPercent, point }) => [`The air is out of limits at "${point}": ${oxygenPercent ?? '?'} % oxygen, ${lelPercent ?? '?'} % of the lower explosive limit.`, 'Ventilate, test again at the same point.', 'Air out of limits.'],
+  'permit.detector-unknown': ({ instrument }) => [`${instrument} tested the air, and nobody knows whether it was bump-tested today.`, 'Assign the detector to this permit, and do its look before use.', 'Detector not bump-tested.'],
+  'permit.cover-missing': ({ where, sinceIso }) => [`Nobody watches ${where} since ${time(sinceIso)}, and it may smoulder.`, 'Go there and take the post.', `Nobody watches since ${time(sinceIso)}.`],
+  'permit.other-process': ({ permit, job }) => [`The permit is for ${words.processes[permit].toLowerCase()}; the job here is ${words.processes[job].toLowerCase()}.`, 'Ask for a permit for this job.', 'The permit is for another process.'],
+  'permit.other-operator': ({ name }) => [`The permit does not name ${name}.`, 'Place whom it names, or ask for another permit.', 'Permit names another.'],
+  'permit.nobody-placed': () => ['Nobody is placed here: a permit is for named people.', 'Place who works here.', 'Nobody is placed here.'],
+  'permit.current-not-said': () => ['The permit does not say up to which current it was given.', 'Ask for a permit that says it.', 'The permit names no current.'],
+  'permit.current-over': ({ currentA, atMostA }, q) => [`${q.current(currentA)} is more than the permit was given for (${q.current(atMostA)}).`, 'Turn it down, or ask for another permit.', `Permit only up to ${q.current(atMostA)}.`],
+  'permit.on-post': ({ name, where }) => [`${name} is on watch at ${where} and has no other task.`, 'Relieve the watch first.'],
   'permit.gas-retest-due': () => ['The air has to be tested again.', 'Oxygen first, then flammable gas.', 'Gas test due again.'],
   'permit.kit-out': ({ tag }) => [`${tag} belongs to this permit and is not in service.`, 'Bring another one.', `${tag} out of service.`],
   'permit.no-extinguisher': () => ['No extinguisher in service belongs to this permit.', 'Bring one.', 'No extinguisher in service.'],

@@ -2,6 +2,7 @@ import type { HotWorkFindings, PermitFindings, SparkFindings } from '#core/hotwo
 import type { DangerPlaceId } from '#core/hotwork/hot-work-class'
 import type { PrecautionId } from '#core/hotwork/precautions'
 import type { FireCode } from './fire-findings'
+import { fireWords } from './fire-findings'
 import type { Sentences } from './findings'
 import { hotworkWords } from './hotwork-words'
 import { words } from './words'
@@ -59,6 +60,10 @@ export const hotworkSentences: Pick<Sentences, HotWorkCode> = {
   'permit.signature-needed': () => ['This takes a signature.', 'Sign with your PIN.'],
   'permit.too-long': ({ hours, atMostHours }) => [`${one(hours)} h is longer than a permit may last here (${one(atMostHours)} h).`, 'One shift, one permit.'],
   'permit.past': () => ['That time is over.', 'Choose a later one.'],
+  'permit.over': () => ['The permit\'s time is over: what is over is walked and signed anew.', 'Ask for another permit.'],
+  'permit.stop-open': ({ cause }) => [`It was stopped: ${fireWords.causes[cause]}. Nothing is authorised over that.`, 'Put it right, and sign what was put right.'],
+  'permit.help-open': () => ['Help was called here, and nobody said what came of it.', 'Go there; then sign what was put right.'],
+  'permit.looks-missed': ({ count, isLastMissing }) => [`${count === 1 ? 'One look of the monitoring was missed' : `${count} looks of the monitoring were missed`}${isLastMissing ? ', the last one among them' : ''}.`, 'Look now, and say why it may be closed all the same: it goes on the paper.'],
   'permit.not-yet': () => ['The permit has not begun yet.', 'Wait for its time.'],
   'permit.near': ({ codes, count }) => [`${count === 1 ? 'Another permit is' : `${count} other permits are`} near at the same time: ${codes.join(', ')}. An unknown place counts as near.`, 'Look at each, speak with its people, and confirm.'],
   'permit.monitoring-not-over': () => ['The monitoring is not over yet.', 'Look at the place until it is.'],

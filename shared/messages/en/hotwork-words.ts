@@ -1,4 +1,5 @@
 import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/hotwork/hot-work-class'
+import type { HotWorkFactId } from '#core/hotwork/hotwork-findings'
 import type { SpokenCauseId } from '#core/hotwork/permit'
 import type { PrecautionId } from '#core/hotwork/precautions'
 import type { RadiusRuleId } from '#core/hotwork/radius-rules'
@@ -13,7 +14,11 @@ export const hotworkWords = {
     'cylinders-clear': 'Cylinders out of the sparks, outside confined places', 'breathing': 'Ventilation and masks for metal and coating', 'extinguisher': 'Extinguisher of the right class at hand, in date', 'metal-powder': 'Powder for burning metal at hand, no water',
     'bucket-hose': 'Metal bucket of water, hose laid', 'screens': 'Screens and blankets of the right grade', 'alarm-route': 'Alarm, way out and meeting point known', 'hot-marked': 'Chalk and signs for hot pieces ready', 'kit-looked-at': 'Machine, hoses and arrestors looked at today',
   } satisfies Record<PrecautionId, string>,
-  facts: { sprinklers: 'whether there are sprinklers and how they stand', contents: 'what it held', level: 'on which storey it is', height: 'how high the work is', wind: 'how strong the wind or draught is' },
+  facts: {
+    'sprinklers': 'whether there are sprinklers and how they stand', 'workpiece': 'what is worked on', 'contents': 'what it held', 'level': 'on which storey it is', 'height': 'how high the work is', 'wind': 'how strong the wind or draught is',
+    'current': 'the highest current', 'confined': 'whether it is a confined place', 'other-side': 'what is behind the wall or ceiling', 'open-levels': 'how many levels below sparks reach', 'hidden-parts': 'how many parts one watcher cannot see',
+    'bulk-combustibles': 'whether a store ready to burn stands there', 'combustible-panel': 'whether the wall or panel burns inside', 'metal-fire': 'whether swarf of a metal that burns is about',
+  } satisfies Record<HotWorkFactId, string>,
   workpieces: { plate: 'plate or bar', pipe: 'pipe', container: 'tank, drum or box', duct: 'duct', structure: 'structure' } satisfies Record<WorkpieceId, string>,
   contents: { 'never-any': 'never held anything', 'harmless': 'held something harmless', 'flammable': 'held something flammable', 'unknown': 'nobody knows' } satisfies Record<ContentsId, string>,
   sprinklers: { 'in-service': 'in service', 'impaired': 'out of service', 'none': 'none here' } satisfies Record<SprinklerStateId, string>,

@@ -5,7 +5,8 @@ import { words } from './words'
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode =
   | 'kit.tag-unknown' | 'kit.tagged-out' | 'kit.retired' | 'kit.look-due' | 'kit.never-done' | 'kit.late' | 'kit.in-grace' | 'kit.due-after-event' | 'kit.mark-unknown' | 'kit.mark-due'
-  | 'cylinder.settling' | 'cylinder.empty' | 'cylinder.danger' | 'cylinder.not-secured' | 'cylinder.test-date-unknown' | 'cylinder.not-to-be-used' | 'cylinder.past-due-here'
+  | 'kit.no-list' | 'extinguisher.rating-unknown' | 'extinguisher.distance-unknown' | 'extinguisher.too-far' | 'extinguisher.too-small' | 'extinguisher.not-for-voltage' | 'extinguisher.not-for-metal' | 'extinguisher.metal-unknown'
+  | 'storage.left-at-bay' | 'cylinder.settling' | 'cylinder.empty' | 'cylinder.danger' | 'cylinder.not-secured' | 'cylinder.test-date-unknown' | 'cylinder.not-to-be-used' | 'cylinder.past-due-here'
   | 'acetylene.draw-too-fast' | 'acetylene.pressure-too-high' | 'electrical.duty' | 'electrical.over-rating' | 'electrical.duty-short' | 'electrical.cable-too-small' | 'electrical.cable-off-table' | 'electrical.drop-high'
 type GateCode = Extract<keyof Sentences, `gas.${string}` | `machine.${string}` | 'gate.job-first' | 'gate.facts-stale' | 'gate.item-missing'>
 
@@ -30,6 +31,15 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'kit.look-due': ({ tag }) => [`${tag} was not looked at today.`, 'Look at it before use.'],
   'kit.mark-unknown': ({ tag }) => [`${tag}: nobody wrote down what kind it is and when it was made.`, 'Read its label and write it down.'],
   'kit.mark-due': ({ tag, what, dueOn }) => [`${tag}: the ${what === 'pressure-test' ? 'pressure test' : 'look inside'} was due on ${dueOn}.`, 'Have it serviced, or take another.'],
+  'kit.no-list': ({ tag, kind }) => [`${tag}: this site has no list by which a ${kit.equipmentKinds[kind]} is looked at.`, 'Make a list for it, and do it.'],
+  'extinguisher.rating-unknown': ({ tag }) => [`${tag}: nobody wrote down what it is rated for.`, 'Read its plate, as 4-A:60-B:C or 43A 233B C.', `${tag}: rating not known.`],
+  'extinguisher.distance-unknown': ({ tag }) => [`${tag}: nobody wrote down how far it hangs from the work.`, 'Measure the way and write it down.', `${tag}: distance not known.`],
+  'extinguisher.too-far': ({ tag, distanceM, atMostM }, q) => [`${tag} hangs ${q.distance(distanceM)} from the work; ${q.distance(atMostM)} is the most.`, 'Hang it nearer, or bring another.', `${tag} hangs too far away.`],
+  'extinguisher.too-small': ({ lacks }) => [lacks === 'both' ? 'No extinguisher at hand is large enough for what burns here.' : `No extinguisher at hand is large enough for burning ${lacks === 'solids' ? 'wood, paper and cloth' : 'liquids'}.`, 'Bring one of 2-A:20-B:C or 13A 55B at least.', 'Extinguisher too small.'],
+  'extinguisher.not-for-voltage': () => ['No extinguisher at hand may be used on a machine under voltage.', 'Bring powder or CO₂.', 'Extinguisher not for voltage.'],
+  'extinguisher.not-for-metal': () => ['This metal burns, and no extinguisher at hand is for burning metal: every other makes it worse.', 'Bring dry powder of class D.', 'No class D powder at hand.'],
+  'extinguisher.metal-unknown': () => ['Nobody said whether metal that burns is worked here.', 'Say what the metal is.'],
+  'storage.left-at-bay': ({ first, second }) => [`${first} and ${second} stand here disconnected, oxygen beside fuel: nobody measured the way between them.`, 'Take one of them to its store.', `${first} beside ${second}, disconnected.`],
   'cylinder.settling': ({ tag }) => [`${tag} lay down: its solvent has to settle before the valve is opened.`, 'Leave it standing until its clock has run.', `${tag} is settling.`],
   'cylinder.empty': ({ tag }) => [`${tag} is empty.`, 'Close the valve, cap it, take another.'],
   'cylinder.danger': ({ tag, danger }) => [`${tag}: ${kit.dangers[danger]}.`, 'Do what its page says; nobody works here.', `${tag}: ${kit.dangers[danger]}.`],
@@ -41,7 +51,7 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'gate.facts-stale': ({ tag }) => [`What is known of ${tag} is from another day.`, 'Wait for the server, or look at it again.'],
   'gate.item-missing': ({ kind, needed, here }) => [here === 0 ? `No ${kit.equipmentKinds[kind]} is assigned to this bay.` : `Only ${here} ${kit.equipmentKinds[kind]} of the ${needed} needed is assigned to this bay.`, 'Assign one by its tag.', `${here === 0 ? 'No' : 'One more'} ${kit.equipmentKinds[kind]} needed.`],
   'gas.none-connected': ({ need, shieldingGas }) => [`No ${need === 'shielding' && shieldingGas ? words.shieldingGases[shieldingGas].toLowerCase() : kit.gasNeeds[need]} is connected here.`, need === 'cutting' ? 'Connect a cylinder, or set the job to shop air.' : 'Connect a cylinder, step by step.'],
-  'gas.not-for-this-job': ({ tag }) => [`${tag} is connected and not what this job uses.`, 'Take it off, or change the job.'],
+  'gas.not-for-this-job': ({ tag }) => [`${tag} is connected and is not a gas of this job.`, 'Shut it down and take it off, or change the job.', `${tag}: not a gas of this job.`],
   'gas.not-leak-tested': ({ tag }) => [`${tag}: not every joint was leak-tested today.`, 'Brush each joint and say what you see.'],
   'gas.not-read': ({ tag }) => [`${tag}: nobody read today what is left.`, 'Read its gauge, or weigh it.'],
   'gas.flow-unknown': ({ need }) => [`Nobody said how much ${kit.gasNeeds[need]} flows.`, need === 'shielding' || need === 'cutting' ? 'Set the gas flow of the job.' : 'Set the tip of the job.'],

@@ -40,7 +40,7 @@ const consumables: Record<ConsumableId, string> = {
   'tin-silver': 'tin-silver', 'em12k': 'EM12K', 'carbon-rod': 'carbon rod', 'no-filler': 'no filler',
 }
 const shieldingGases: Record<ShieldingGasId, string> = {
-  'argon': 'argon', 'argon-co2': 'argon + CO₂', 'co2': 'CO₂', 'argon-oxygen': 'argon + oxygen', 'argon-helium': 'argon + helium', 'helium': 'helium', 'tri-mix': 'tri-mix', 'none': 'none',
+  'argon': 'argon', 'argon-co2': 'argon + CO₂', 'co2': 'CO₂', 'argon-oxygen': 'argon + oxygen', 'argon-helium': 'argon + helium', 'helium': 'helium', 'tri-mix': 'tri-mix', 'nitrogen': 'nitrogen', 'oxygen': 'oxygen', 'air': 'air in cylinders', 'argon-hydrogen': 'argon + hydrogen', 'none': 'none',
 }
 const positions: Record<PositionId, string> = { flat: 'flat', horizontal: 'horizontal', vertical: 'vertical', overhead: 'overhead' }
 const confinements: Record<ConfinementId, string> = { 'open': 'in the open', 'against-wall': 'against a wall', 'restricted': 'tight spot', 'confined': 'confined space' }
@@ -68,7 +68,7 @@ const stationWords: Record<Word, string> = { 'clear-to-strike': 'Clear to strike
 const jobFields: Record<JobField, string> = {
   currentA: 'the current', currentRangeA: 'the current range', consumable: 'the rod or wire', electrodeDiameterMm: 'its diameter', plateThicknessMm: 'the thickness',
   wireFeedMPerMin: 'the wire feed', travelSpeedMPerMin: 'the travel speed', strippedWidthMm: 'how wide it is stripped',
-  gasFlowLPerMin: 'the gas flow', tip: 'the tip', acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
+  gasFlowLPerMin: 'the gas flow', fuelGas: 'the fuel gas', tip: 'the tip', acetyleneFlowLPerH: 'the acetylene flow', oxygenFlowLPerH: 'the oxygen flow', baseMetal: 'the base metal', coating: 'the coating', coatingStripped: 'whether it is stripped',
   shieldingGas: 'the shielding gas', position: 'the position', confinement: 'the surroundings', startsAt: 'the start time', endsAt: 'the end time',
   arcMinPerH: 'the arc minutes', residue: 'degreaser residue', container: 'whether it is a container',
 }
@@ -128,7 +128,7 @@ const placements = { beside: 'beside the arc', above: 'over the arc' } as const
 const flowMethods: Record<FlowMethod, string> = { 'traverse': 'duct traverse', 'static-pressure': 'suction behind the hood', 'face-velocity': 'speed at the face', 'maker': 'maker\'s figure, not measured' }
 const masks: Record<MaskId, string> = {
   'dust-mask': 'dust mask', 'n95': 'N95 mask', 'ffp2': 'FFP2 mask', 'ffp3': 'FFP3 mask', 'half-p100': 'half mask, P3 or P100', 'full-p100': 'full mask, P3 or P100', 'papr-loose': 'blower with loose hood',
-  'papr-helmet': 'blower helmet', 'papr-tight-full': 'blower, tight full mask', 'air-line-half': 'air line, half mask', 'air-line-full': 'air line, full mask', 'scba': 'breathing set',
+  'papr-helmet': 'blower helmet', 'papr-tight-full': 'blower, tight full mask', 'air-line-half': 'air line, half mask', 'air-line-full': 'air line, full mask', 'air-line-positive': 'air line, full mask, positive pressure', 'air-line-escape': 'air line, full mask, with escape set', 'scba': 'breathing set',
 }
 const mixtureGroups: Record<MixtureGroupId, string> = {
   'airways': 'what irritates the airways', 'lung-cancer': 'what causes lung cancer', 'nerves': 'what harms the nerves', 'kidneys': 'what harms the kidneys', 'blood-oxygen': 'what keeps oxygen from the blood', 'lung-load': 'what loads the lungs with dust',

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { stationStream } from '#core/command/commands'
+
+/** After a stop of many: what was put right is said once, and every bay that this person may re-open is re-opened in one go. */
+const floor = useFloor()
+const session = useSession()
+const outbox = useOutbox()
+const reason = ref('')
+const busy = ref(false)
+const refused = ref('')
+
+const stopped = computed(() => floor.placed.filter(({ station }) => station.stop !== null))
+const mine = computed(() => stopped.value.filter(({ bay }) => session.may('reopen', { bayId: bay.bayId, areaId: bay.areaId })))
+const isUnsent = computed(() => mine.value.some(({ unsent }) => unsent))
+const names = computed(() => mine.value.map(({ bay }) => bay.label).join(', '))
+
+async function reopen() {
+  busy.value = true
+  const sent = await outbox.send('station.reopen', mine.value.map(({ bay, version }) => ({ id: stationStream(bay.bayId), expectedVersion: version })), { note: reason.value.trim() })
+  busy.value = false
+  refused.value = sent.ok ? '' : wordsOf(sent)
+  if (sent.ok) reason.value = ''
+}
+</script>
+
+<template>
+  <form v-if="mine.length > 1" class="reopen" aria-label="Re-open the stopped bays" @submit.prevent="reason.trim() && reopen()">
+    <FrameField v-slot="{ id, describedBy }" :label="`${stopped.length} bays are stopped. What was put right?`" :wrong="refused">
+      <input :id="id" v-model="reason" class="entry" maxlength="500" autocomplete="off" :aria-describedby="describedBy">
+    </FrameField>
+    <button class="key" type="submit" :disabled="!reason.trim() || busy || isUnsent">
+      Re-open {{ mine.length }}: {{ names }}
+    </button>
+  </form>
+</template>
+
+<style scoped>
+.reopen { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 10px 12px; border-bottom: 3px solid var(--stop); background: var(--panel); }
+.reopen .key { max-width: 320px; margin-bottom: 2px; }
+@media (max-width: 900px) { .reopen { grid-template-columns: minmax(0, 1fr); } .reopen .key { max-width: none; } }
+</style>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import type { Waiting } from '~/stores/outbox'
+
+/** What may not wait and was not heard yet, in large words: whoever pressed it must know to shout. */
+const outbox = useOutbox()
+const clock = useClock()
+onMounted(() => outbox.load())
+
+/** An answer within this long needs no words, ms. */
+const SAID_AFTER_MS = 1500
+const kept = computed(() => outbox.urgent.filter(({ id, at }) => outbox.unheard.has(id) || clock.nowMs.value - Date.parse(at) > SAID_AFTER_MS))
+const WHAT: Readonly<Partial<Record<Waiting['type'], string>>> = {
+  'station.stop-all': 'Stop all', 'station.stop': 'Stop', 'station.give-stop-reason': 'Why it was stopped', 'permit.stop': 'Stop of hot work', 'permit.round': 'Round', 'permit.report-arc': 'Arc without a permit', 'permit.call-help': 'Call for help',
+}
+const shouts = computed(() => kept.value.some(({ type }) => type !== 'permit.round' && type !== 'station.give-stop-reason'))
+const time = (iso: string) => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' }).format(Date.parse(iso))
+const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(id) === 'signed-out'))
+</script>
+
+<template>
+  <section v-if="kept.length > 0" class="unheard" :class="{ shouts }" role="alert" aria-label="Not yet heard">
+    <p v-for="{ id, type, at } in kept" :key="id" class="large">
+      {{ WHAT[type] ?? type }}: kept here, not yet heard <small>since {{ time(at) }}</small>
+    </p>
+    <p v-if="shouts">
+      Shout, and use the switch on the wall. This page goes on trying.
+      <template v-if="isUnknown">
+        The shop does not know this device: sign in, or use one that it knows.
+      </template>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.unheard { padding: 12px 20px; border-bottom: 3px solid var(--ink); background: var(--panel); font-weight: 650; }
+.shouts { background: var(--stop); color: var(--on-stop, #fff); }
+.large { font-size: clamp(24px, 4vw, 34px); font-weight: 900; line-height: 1.15; }
+.large small { font-size: 17px; font-weight: 650; white-space: nowrap; }
+@media (max-width: 900px) { .unheard { order: -2; } }
+</style>
