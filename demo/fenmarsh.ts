@@ -1,7 +1,6 @@
 import type { Job } from '#core/job/job'
 import type { BayKindId, RoleId, ZoneId } from '#core/vocabulary/vocabulary'
-import type { HoodPosition } from '#core/air/bay-air'
-import type { ExtractionCheck } from '#core/air/assess-air'
+import type { HoodPosition, ExtractionCheck } from '#core/air/bay-air'
 import type { Extraction } from '#core/hall/hall-state'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
@@ -121,19 +120,19 @@ export const BAYS: readonly DemoBay[] = [
   },
   {
     label: '3', fireCheck: true, at: [9, 3], extraction: arm(1300, 0.36), hood: above(0.48), extractionCheck: drawing, areaId: 'gate-bays', personId: 'teo-marsh', helmet: 12, helmetCheck: passed, glasses: clear, outfit: ['hair-head', 'ears', 'eyes', 'face', 'neck', 'hands'],
-    job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', gasFlowLPerMin: 14, arcMinPerH: 20 },
+    job: { ...day, process: 'gmaw', currentA: 190, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2', gasFlowLPerMin: 14, arcMinPerH: 5 },
   },
   {
     label: '4', at: [14, 3], extraction: arm(1200, 0.2), hood: beside(0.55), extractionCheck: drawing, areaId: 'gate-bays', personId: 'imke-tarrow', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'zinc', position: 'overhead', arcMinPerH: 20, assumed: ['arcMinPerH'] },
+    job: { ...day, process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'zinc', position: 'overhead', arcMinPerH: 2, assumed: ['arcMinPerH'] },
   },
   {
     label: '5', at: [19, 3], extraction: arm(1200, 0.2), hood: beside(0.2), extractionCheck: drawing, areaId: 'gate-bays', personId: 'pia-vance', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 25 },
+    job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 3 },
   },
   {
     label: '6', at: [19, 11], extraction: { kind: 'booth', widthM: 1.2, heightM: 1, flanged: false, flowM3PerS: 0.9, flowFrom: 'face-velocity', returnsAir: false, filterEfficiency: 0 }, areaId: 'gate-bays', personId: 'sol-brandt', helmet: 10, helmetCheck: passed, glasses: clear, outfit: 'all', fails: ['torso'],
-    job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 25 },
+    job: { ...day, process: 'smaw', currentA: 110, consumable: 'e6013', electrodeDiameterMm: 3.2, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 6 },
   },
   {
     label: '7', at: [14, 11], extraction: arm(1200, 0.2), hood: beside(0.25), extractionCheck: drawing, areaId: 'gate-bays', personId: 'ada-quill', helmet: 12, glasses: clear, outfit: 'all',
@@ -141,7 +140,7 @@ export const BAYS: readonly DemoBay[] = [
   },
   {
     label: '8', fireCheck: true, at: [8, 3], extraction: arm(1000), hood: beside(0.25), extractionCheck: drawing, areaId: 'tender-bays', personId: 'noor-hale', helmet: 11, helmetCheck: passed, glasses: clear, outfit: 'all', stop: 'Arc ran blue, white fluff on the plate.',
-    job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 15, arcMinPerH: 20 },
+    job: { ...day, process: 'gmaw', currentA: 150, consumable: 'er5356', electrodeDiameterMm: 1.2, plateThicknessMm: 4, baseMetal: 'aluminium', coating: 'none', shieldingGas: 'argon', gasFlowLPerMin: 15, arcMinPerH: 8 },
   },
   {
     label: '9', at: [8, 9], extraction: { kind: 'downdraft', widthM: 1.5, heightM: 1, flanged: false, flowM3PerS: 1.3, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }, hood: beside(0.03), extractionCheck: drawing, areaId: 'tender-bays', personId: 'ivo-reyes', helmet: 9, helmetCheck: passed, glasses: clear, outfit: 'all',
@@ -149,7 +148,7 @@ export const BAYS: readonly DemoBay[] = [
   },
   {
     label: '10', at: [3, 9], areaId: 'oxy-corner', personId: 'lena-stroud', helmet: 5, helmetCheck: passed, glasses: clear, outfit: 'all',
-    job: { ...day, process: 'ofc', plateThicknessMm: 12, tip: 'cutting', oxygenFlowLPerH: 2400, baseMetal: 'mild-steel', coating: 'unknown', arcMinPerH: 15 },
+    job: { ...day, process: 'ofc', fuelGas: 'acetylene', plateThicknessMm: 12, tip: 'cutting', oxygenFlowLPerH: 2400, baseMetal: 'mild-steel', coating: 'unknown', arcMinPerH: 15 },
   },
   { label: '11', at: [5, 12], areaId: 'oxy-corner' },
   {

@@ -1,5 +1,5 @@
 import { itemStream, permitStream } from '#core/command/commands'
-import { minutesAfter } from '#core/hotwork/permit-times'
+import { minutesAfter } from '#core/time/instant'
 import { precautionsFor } from '#core/hotwork/precautions'
 import { PERMITS } from './permits'
 import type { DemoPermit } from './permits'
@@ -15,14 +15,13 @@ async function loadPermit(sendAs: (personId: string) => SendAt, nowIso: string, 
   for (const { id } of precautionsFor({ ...request.facts, designated: false }, job, request.conditions).slice(0, seenTo)) await requester(stream, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }, at(fromMin + 2))
   if (!live) return
   const { authoriserId, watcherId, extinguisher, startedMin, roundsMin, endedMin } = live
-  await sendAs('jun-pell')(itemStream(extinguisher), { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId } } }, at(startedMin - 5))
+  await sendAs('jun-pell')(itemStream(extinguisher), { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } }, at(startedMin - 5))
   await sendAs(authoriserId)(stream, { type: 'permit.authorise', payload: { watcherIds: [watcherId], secondChannel: 'radio channel 2', nearSeen: PERMITS.map(other => other.permitId) } }, at(startedMin - 4))
   await sendAs(watcherId)(stream, { type: 'permit.take-post', payload: {} }, at(startedMin - 1))
   await requester(stream, { type: 'permit.start-work', payload: {} }, at(startedMin))
-  for (const minutes of [...roundsMin.map(min => ({ min, isRound: true })), ...endedMin === undefined ? [] : [{ min: endedMin, isRound: false }]].toSorted((a, b) => a.min - b.min)) {
-    if (minutes.isRound) await sendAs(watcherId)(stream, { type: 'permit.round', payload: {} }, at(minutes.min))
-    else await requester(stream, { type: 'permit.end-work', payload: {} }, at(minutes.min))
-  }
+  for (const minutes of roundsMin) await sendAs(watcherId)(stream, { type: 'permit.round', payload: {} }, at(minutes))
+  // All of it is told at one moment: an end of work told before its rounds would be a watch that nobody kept.
+  if (endedMin !== undefined) await requester(stream, { type: 'permit.end-work', payload: {} }, at(endedMin))
 }
 
 /** Loads the permits of the yard. */

@@ -76,7 +76,9 @@ export interface DemoItem {
   readonly taggedOut?: string
 }
 
-const bay = (label: string, ...also: readonly string[]): Assignment => ({ to: 'bay', id: bayIdOf(label), ...also.length > 0 ? { alsoIds: also.map(bayIdOf) } : {} })
+const bay = (label: string, ...also: readonly string[]): Extract<NonNullable<Assignment>, { to: 'bay' }> => ({ to: 'bay', id: bayIdOf(label), ...also.length > 0 ? { alsoIds: also.map(bayIdOf) } : {} })
+/** Hung there, so many metres from the farthest work. */
+const hung = (distanceM: number, ...labels: readonly [string, ...string[]]): Assignment => ({ ...bay(...labels), distanceM })
 const by = (personId: string): Assignment => ({ to: 'person', id: personId })
 const at = (placeId: string): Assignment => ({ to: 'place', id: placeId })
 
@@ -118,14 +120,15 @@ export const ITEMS: readonly DemoItem[] = [
   { tag: 'bg-1', kind: 'bench-grinder', name: 'Bench grinder', to: at('tool-crib') },
   { tag: 'h-1', kind: 'helmet', name: 'Auto helmet 9 to 13', marks: { shadeBands: [[9, 13]] }, to: by('noor-hale'), today: true },
   { tag: 'h-3', kind: 'helmet', name: 'Auto helmet, two bands', marks: { shadeBands: [[5, 8], [9, 13]] }, to: by('teo-marsh'), today: true },
-  { tag: 'rp-1', kind: 'respirator', name: 'Half mask', to: by('dov-lindqvist'), daysAgo: { monthly: 12 }, today: true },
-  { tag: 'ex-1', kind: 'extinguisher', name: 'Powder, gate bays', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-05-01' }, to: bay('3', '4', '5'), daysAgo: { monthly: 34, yearly: 150 } },
-  { tag: 'ex-2', kind: 'extinguisher', name: 'Powder, tender bays', marks: { extinguisherType: 'dry-chemical', madeOn: '2022-02-01' }, to: bay('2', '8', '9'), daysAgo: { monthly: 6, yearly: 150 } },
-  { tag: 'ex-3', kind: 'extinguisher', name: 'CO₂, pump bench', marks: { extinguisherType: 'carbon-dioxide', madeOn: '2021-12-15' }, to: bay('1'), daysAgo: { monthly: 20, yearly: 200 } },
-  { tag: 'ex-4', kind: 'extinguisher', name: 'Powder, oxy-fuel corner', marks: { extinguisherType: 'dry-chemical', madeOn: '2024-03-01' }, to: bay('10', '11', '6', '7'), daysAgo: { monthly: 11, yearly: 120 } },
-  { tag: 'ex-5', kind: 'extinguisher', name: 'Powder, on wheels', marks: { extinguisherType: 'dry-chemical', madeOn: '2024-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 4, yearly: 60 } },
-  { tag: 'ex-6', kind: 'extinguisher', name: 'Powder, slipway', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 9, yearly: 88 } },
-  { tag: 'ex-7', kind: 'extinguisher', name: 'Powder, timber yard', marks: { extinguisherType: 'dry-chemical', madeOn: '2023-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 9, yearly: 88 } },
+  { tag: 'rp-1', kind: 'respirator', name: 'Half mask', marks: { mask: 'half-p100' }, to: by('dov-lindqvist'), daysAgo: { monthly: 12 }, today: true },
+  { tag: 'rp-2', kind: 'respirator', name: 'Helmet with blower', marks: { mask: 'papr-helmet' }, to: by('ada-quill'), daysAgo: { monthly: 9 }, today: true },
+  { tag: 'ex-1', kind: 'extinguisher', name: 'Powder, gate bays', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2023-05-01' }, to: hung(8, '3', '4', '5'), daysAgo: { monthly: 34, yearly: 150 } },
+  { tag: 'ex-2', kind: 'extinguisher', name: 'Powder, tender bays', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2022-02-01' }, to: hung(6, '1', '2', '8', '9'), daysAgo: { monthly: 6, yearly: 150 } },
+  { tag: 'ex-3', kind: 'extinguisher', name: 'CO₂, pump bench', marks: { extinguisherType: 'carbon-dioxide', extinguisherRating: '89B', madeOn: '2021-12-15' }, to: hung(4, '1'), daysAgo: { monthly: 20, yearly: 200 } },
+  { tag: 'ex-4', kind: 'extinguisher', name: 'Powder, oxy-fuel corner', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '55A 233B C', madeOn: '2024-03-01' }, to: hung(8.5, '10', '11', '6', '7'), daysAgo: { monthly: 11, yearly: 120 } },
+  { tag: 'ex-5', kind: 'extinguisher', name: 'Powder, on wheels', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '55A 233B C', madeOn: '2024-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 4, yearly: 60 } },
+  { tag: 'ex-6', kind: 'extinguisher', name: 'Powder, slipway', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '55A 233B C', madeOn: '2023-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 9, yearly: 88 } },
+  { tag: 'ex-7', kind: 'extinguisher', name: 'Powder, timber yard', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '55A 233B C', madeOn: '2023-09-01' }, to: at('tool-crib'), daysAgo: { monthly: 9, yearly: 88 } },
   { tag: 'ey-1', kind: 'eyewash', name: 'Eyewash', to: at('tool-crib'), daysAgo: { weekly: 6, yearly: 100 } },
   { tag: 'fk-1', kind: 'first-aid', name: 'First-aid kit', to: at('tool-crib'), daysAgo: { monthly: 25 } },
   { tag: 'gd-1', kind: 'gas-detector', name: 'Gas detector', to: at('tool-crib'), daysAgo: { calibration: 100 } },

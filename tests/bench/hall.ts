@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks'
-import { airOf, hallQuestion } from '#core/air/air-facts'
+import { airOf, hallQuestion, NOWHERE_ELSE } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
 import { assessAir } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
@@ -86,7 +86,7 @@ const keptSame = report({ name: 'the exact hall against the integrator, farthest
 const keptFast = report({ name: 'the exact hall against a hundredth of the integrator\'s time', ratio: exactMs / (numericMs / 100), atMost: 1, absolutes: `${exactMs.toFixed(3)} ms against ${numericMs.toFixed(1)} ms, ${(numericMs / exactMs).toFixed(0)} times faster` })
 
 /** Twelve bays of the demo put into one hall. */
-const site = { areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays: BAYS.map(({ label }) => ({ bayId: label, areaId: 'area', label, kind: 'designated' as const, closed: false })) }
+const site = { timeZone: 'Europe/London', areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays: BAYS.map(({ label }) => ({ bayId: label, areaId: 'area', label, kind: 'designated' as const, closed: false })) }
 const stations = Object.fromEntries(BAYS.map(({ label, job, hood }) => [label, { ...EMPTY_STATION, job: job ?? null, hoodPosition: hood ?? null }]))
 const facts: AirFacts = {
   site, stations, rules: RULES, now: '2026-11-23T09:00:00.000Z', sheets: {}, surveys: {}, wearers: {},
@@ -96,7 +96,7 @@ const question = hallQuestion(facts, 'hall')!
 const air = airOf(facts)('4')
 const whatIf = (distanceM: number): number => {
   const asked = tryOut(question, '4', { distanceM, strippedWidthMm: 30 })
-  const judged = assessAir({ bay: asked.bays.find(({ bayId }) => bayId === '4')!, prediction: predictHall(asked), check: null, surveys: air.surveys, wearer: null, rules: RULES, now: facts.now })
+  const judged = assessAir({ bay: asked.bays.find(({ bayId }) => bayId === '4')!, prediction: predictHall(asked), check: null, surveys: air.surveys, wearer: null, elsewhere: NOWHERE_ELSE, rules: RULES, now: facts.now })
   return judged.exposure?.fraction ?? 0
 }
 for (let i = 0; i < 20; i++) whatIf(0.2 + i / 100)

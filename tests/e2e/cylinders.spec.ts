@@ -37,6 +37,7 @@ test('a cylinder comes in: its shoulder is read, it lay, it has to stand, and th
   await page.reload()
   await page.getByRole('button', { name: 'Connect' }).click()
   await page.getByLabel('At bay').selectOption('11')
+  await expect(page.locator('.steps .step').first()).toBeVisible()
   for (const step of await page.locator('.steps .step').all()) await step.click()
   await page.getByRole('button', { name: 'Connected; now the leak test' }).click()
   await expect(page.getByText('bay 11, connected, upright, chained, cap off')).toBeVisible()

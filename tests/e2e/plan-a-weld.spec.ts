@@ -155,7 +155,7 @@ test('pencil is confirmed by a tap, and one job goes to many bays at once', asyn
   await signIn(page, served, 'maren')
   await page.goto(`${served.url}/bay/bay-4`)
   await expect(page.getByRole('button', { name: /Job hold Arc minutes still in pencil/ })).toBeVisible()
-  await page.getByRole('link', { name: /^20 min arc an hour.*confirm or correct/ }).click()
+  await page.getByRole('link', { name: /^2 min arc an hour.*confirm or correct/ }).click()
   const card = page.getByRole('region', { name: 'Job card' })
   await card.getByRole('button', { name: 'That is right' }).click()
   await card.getByRole('button', { name: /^Also on/ }).click()

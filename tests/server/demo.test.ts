@@ -42,7 +42,7 @@ describe('the demo yard', () => {
     })
     expect(said).toEqual([
       '1 hold open open open open open open to-do', '2 clear-to-strike open open open open open open open', '3 hold open open to-do open open open hold', '4 hold hold hold open hold not-needed open hold',
-      '5 hold open open open open not-needed open hold', '6 hold open open hold to-do not-needed hold to-do', '7 hold open to-do open open not-needed to-do to-do', '8 stopped open open open open hold open open',
+      '5 hold open open open open not-needed open hold', '6 hold open open hold to-do not-needed hold to-do', '7 hold open to-do open open not-needed to-do to-do', '8 stopped open open open open open open open',
       '9 hold open open open hold not-needed open to-do', '10 hold hold open open hold open not-needed to-do', '12 hold open hold to-do hold not-needed to-do to-do',
     ])
   })

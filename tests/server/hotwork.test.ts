@@ -40,8 +40,8 @@ const fireGate = async () => (await shop.pool.query<{ state: string, code: strin
   where site_id = $1 and stream_id = $2 and type = 'gate-changed' and body_json->'payload'->>'gate' = 'fire' order by version desc limit 1`, [shop.siteId, GATE])).rows[0]
 
 const request = (over: Partial<PermitRequest> = {}): PermitCommands['permit.request'] => ({
-  place: { where: 'Lock gate 3', placeId: null, bayId: 'gate-3' }, facts: { level: 0, confined: false, otherSide: false, openLevels: 0, hiddenParts: 0, hardFloor: true },
-  job: { what: 'Cut the strap', process: 'ofc', heightM: 1, workpiece: 'structure' }, conditions: { sprinklers: 'none', windMPerS: 2 }, operatorIds: ['kit'], fromAt: '2026-11-23T08:00:00.000Z', untilAt: '2026-11-23T12:00:00.000Z', ...over,
+  place: { where: 'Lock gate 3', placeId: null, bayId: 'gate-3' }, facts: { level: 0, confined: false, otherSide: false, openLevels: 0, hiddenParts: 0, hardFloor: true, bulkCombustibles: false, combustiblePanel: false },
+  job: { what: 'Cut the strap', process: 'ofc', heightM: 1, workpiece: 'structure', metalFire: false }, conditions: { sprinklers: 'none', windMPerS: 2 }, operatorIds: ['kit'], fromAt: '2026-11-23T08:00:00.000Z', untilAt: '2026-11-23T12:00:00.000Z', ...over,
 })
 async function ask(permitId: string, over: Partial<PermitRequest> = {}) {
   await ok(kit(), permitId, { type: 'permit.request', payload: request(over) })
@@ -50,16 +50,17 @@ async function ask(permitId: string, over: Partial<PermitRequest> = {}) {
 const AUTHORISE = { type: 'permit.authorise', payload: { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] } } as const satisfies CommandOf
 const extinguisherFor = async (tag: string, permitId: string) => {
   const stream = itemStream(tag)
-  await shop.send(oskar(), [stream], { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks: { extinguisherType: 'dry-chemical', madeOn: '2024-05-01' } } })
+  await shop.send(oskar(), [stream], { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' } } })
   for (const list of listsFor('extinguisher')) await shop.send(oskar(), [stream], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!])) } })
-  expect((await shop.send(oskar(), [stream], { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId } } })).status).toBe(200)
+  expect((await shop.send(oskar(), [stream], { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } })).status).toBe(200)
 }
 
 beforeAll(async () => {
   shop = await openShop()
   await shop.send(oskar(), [SITE_STREAM], { type: 'site.add-bay', payload: { bayId: 'gate-3', areaId: 'area', label: '3', kind: 'structure' } })
-  for (const [id, role] of [['hedda', 'permit-authoriser'], ['ada', 'fire-watch'], ['kit', 'welder'], ['teo', 'learner']] as const) await shop.send(oskar(), [personStream(id)], { type: 'person.add', payload: { name: id, roles: [role], areaId: null, bayId: null } })
+  for (const [id, role] of [['hedda', 'permit-authoriser'], ['ada', 'fire-watch'], ['noor', 'fire-watch'], ['kit', 'welder'], ['teo', 'learner']] as const) await shop.send(oskar(), [personStream(id)], { type: 'person.add', payload: { name: id, roles: [role], areaId: null, bayId: null } })
   await shop.send(shop.as(['instructor'], 'maren'), [GATE], { type: 'station.place-person', payload: { personId: 'kit' } })
+  await shop.send(shop.as(['instructor'], 'maren'), [GATE], { type: 'station.set-job', payload: { job: { process: 'ofc', baseMetal: 'mild-steel', plateThicknessMm: 12, fuelGas: 'acetylene' } } })
 })
 afterAll(() => shop.close())
 
@@ -142,13 +143,15 @@ describe('a permit behind the one door', () => {
     expect((await permit('p-1')).phase).toBe('watch')
     await tick('10:37')
     expect(await permit('p-1')).toMatchObject({ phase: 'monitoring', watchOverAt: '2026-11-23T10:37:00.000Z' })
-    expect(await codes(signed(hedda()), 'p-1', { type: 'permit.close', payload: {} })).toEqual(['permit.monitoring-not-over', 'permit.restore-open'])
+    expect(await codes(signed(hedda()), 'p-1', { type: 'permit.close', payload: {} })).toEqual(['permit.monitoring-not-over', 'permit.looks-missed', 'permit.restore-open'])
     await tick('11:20')
     expect(await typesOf('p-1')).toContain('visit-missed')
     await tick('13:37')
     for (const precaution of ['ducts-conveyors', 'detectors-isolated'] as const) await ok(kit(), 'p-1', { type: 'permit.restore', payload: { precaution } })
-    await ok(signed(hedda()), 'p-1', { type: 'permit.close', payload: {} })
-    expect((await permit('p-1')).phase).toBe('closed')
+    // Nobody looked in the three hours: it closes only by saying so, and the record keeps both.
+    expect(await codes(signed(hedda()), 'p-1', { type: 'permit.close', payload: {} })).toEqual(['permit.looks-missed'])
+    await ok(signed(hedda()), 'p-1', { type: 'permit.close', payload: { despite: 'Looked now at every place the sparks reached; all cold.' } })
+    expect(await permit('p-1')).toMatchObject({ phase: 'closed', closing: { by: 'hedda', reason: 'Looked now at every place the sparks reached; all cold.' } })
   })
   it('lapses by the clock while work goes on: the work stops and the whole watch begins', async () => {
     at('13:40')
@@ -191,7 +194,7 @@ describe('a permit behind the one door', () => {
     at('15:10')
     await ask('s-1', { place: { where: 'Gate C', placeId: null, bayId: null }, operatorIds: ['ada'], fromAt: '2026-11-23T15:10:00.000Z', untilAt: '2026-11-23T15:40:00.000Z' })
     await extinguisherFor('ex-31', 's-1')
-    const sign = { type: 'permit.authorise', payload: { watcherIds: ['maren'], secondChannel: null, nearSeen: ['p-1', 'p-2', 'p-3', 'q-1', 'q-2'] } } as const
+    const sign = { type: 'permit.authorise', payload: { watcherIds: ['noor'], secondChannel: null, nearSeen: ['p-1', 'p-2', 'p-3', 'q-1', 'q-2'] } } as const
     await noteScreen(shop.pool, shop.siteId, 'tablet-1', '2026-11-23T15:09:30.000Z')
     await noteScreen(shop.pool, shop.siteId, 'wall', '2026-11-23T15:08:00.000Z')
     expect(await codes(oskar(), 's-1', sign)).toEqual(['permit.no-second-channel'])

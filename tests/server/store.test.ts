@@ -34,7 +34,7 @@ const RECEIVE: CylinderCommands['cylinder.receive'] = {
   gas: 'acetylene', owner: 'rented', stamps: 'DOT-8AL / 6-15', tareKg: 80, fullM3: 9.3, waterVolumeL: 61, lay: { lyingMin: 20 },
   place: { placeId: 'cage', xM: 1, yM: 1, isUpright: true, isSecured: true, isCapped: true },
 }
-const FLAME = { process: 'ofc', plateThicknessMm: 12, tip: 'cutting', baseMetal: 'mild-steel', coating: 'none', startsAt: '08:00', endsAt: '10:00', arcMinPerH: 10 } as const
+const FLAME = { process: 'ofc', fuelGas: 'acetylene', plateThicknessMm: 12, tip: 'cutting', baseMetal: 'mild-steel', coating: 'none', startsAt: '08:00', endsAt: '10:00', arcMinPerH: 10 } as const
 
 beforeAll(async () => {
   shop = await openShop()
