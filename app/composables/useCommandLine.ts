@@ -4,6 +4,7 @@ import { shadeQuestionOf } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { NO_STANDING } from '#core/clearance/kit-around'
 import { shownTag, TAG_PATTERN, tagIdOf } from '#core/tag'
+import type { Quantities } from '#shared/messages/quantities'
 import type { PermitsReading } from '#shared/readings'
 import { requiredShade } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/houserules/house-rules'
@@ -11,11 +12,21 @@ import { shadeRulesOf } from '#core/houserules/house-rules'
 /** A job typed in the command line, on its way to a bay's job card. */
 export const typedJob = ref<Partial<Job> | null>(null)
 
+/** One way of a doubt in words. */
+function optionWords(job: Partial<Job>, q: Quantities): string {
+  const { process } = job
+  if (process !== undefined) return words.processes[process]
+  if (Object.keys(job).length === 0) return 'neither: leave it out'
+  const said = jobParts({ process: 'smaw', ...job }, q).filter(({ field }) => field !== 'process').map(({ text }) => text)
+  return said.join(', ')
+}
+
 const isJob = (job: Partial<Job>): job is Job => job.process !== undefined
 
 /** What the line says so far, and what Enter would do. Everything is worked out on this device. */
 export function useCommandLine(text: Ref<string>) {
   const floor = useFloor()
+  const q = useQuantities()
   const session = useSession()
   const route = useRoute()
   const read = computed(() => readLine(text.value))
@@ -39,6 +50,24 @@ export function useCommandLine(text: Ref<string>) {
     return item ? { tagId, page: `/kit/${tagId}`, findings: item.findings, name: `${item.tag}, ${item.name}` } : null
   })
 
+  /** The name or tag that the left-over words are, if they are one. */
+  const isNamed = computed(() => named.value !== undefined || tagged.value !== null)
+  /** What the line was understood to say, each part in words, as it will be taken. */
+  const chips = computed(() => {
+    const { job, bayLabel } = read.value
+    if (tagged.value) return []
+    const parts = jobParts({ process: 'gmaw', ...job }, q.value).filter(({ field }) => field !== 'process' || job.process !== undefined).map(({ text: said }) => said)
+    return [...bayLabel ? [`bay ${bayLabel}`] : [], ...parts, ...job.coatingStripped && job.coating === undefined ? ['stripped'] : []]
+  })
+  /** Words that can be meant in two ways, each way with the line that says it. */
+  const doubts = computed(() => tagged.value ? [] : read.value.doubts.map(({ words: asked, options }) => ({
+    asked, options: options.map(({ line, job }) => ({ line, says: optionWords(job, q.value) })),
+  })))
+  /** Words that meant nothing, where they are neither a name nor a tag. */
+  const unread = computed(() => isNamed.value || Object.keys(read.value.job).length === 0 ? [] : read.value.unread)
+  const isAsking = computed(() => doubts.value.length > 0 || unread.value.length > 0)
+  const without = (word: string) => text.value.split(/[\s,;]+/).filter(one => one.toLowerCase() !== word).join(' ')
+
   const here = computed(() => typeof route.params.bayId === 'string' ? floor.find(route.params.bayId) : undefined)
 
   const answer = computed(() => {
@@ -49,7 +78,7 @@ export function useCommandLine(text: Ref<string>) {
       const { findings, name } = tagged.value
       return [`${name}:`, findings[0] ? floor.say(findings[0]).message : 'in service.'].join(' ')
     }
-    if (isJob(job)) {
+    if (isJob(job) && !isAsking.value) {
       const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(floor.rules))
       const gloves = requiredOutfit(job).find(({ zone }) => zone === 'hands')
       parts.push(shade.minimum === null
@@ -62,13 +91,15 @@ export function useCommandLine(text: Ref<string>) {
       parts.push(`Bay ${bay.label}${personName ? `, ${personName}` : ''}: ${words.stationWords[verdict.word]}.`)
     }
     else if (bayLabel) parts.push(`There is no bay ${bayLabel}.`)
-    if (parts.length === 0) parts.push(Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay, a name or a tag in use here.`)
+    if (parts.length === 0 && !isAsking.value) parts.push(Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay, a name or a tag in use here.`)
     return parts.join(' ')
   })
 
   /** Opens the bay named; a job goes to its card, or to the bay that is open, or is answered in full. False when there is nothing to open. */
   async function open(): Promise<boolean> {
     const { job } = read.value
+    // Nothing is applied that was not shown, and nothing in doubt.
+    if (isAsking.value) return false
     if (tagged.value) {
       await navigateTo(tagged.value.page)
       return true
@@ -106,5 +137,5 @@ export function useCommandLine(text: Ref<string>) {
     return false
   }
 
-  return { answer, open }
+  return { answer, chips, doubts, unread, without, open }
 }

@@ -1,5 +1,5 @@
 import type { Job, JobField } from '#core/job/job'
-import { JOB_LIMITS } from '#core/job/job'
+import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
 import { neededJobFields } from '#core/job/needed-job-fields'
 import { currentFromDiameter, currentFromPlate } from '#core/job/rules-of-thumb'
 import type { ProcessId } from '#core/vocabulary/vocabulary'
@@ -15,7 +15,8 @@ const kept = new Map<string, Draft>()
 /** A job being set for a bay. What is set is chalk; what a rule of thumb offers is pencil until somebody taps it. */
 export function useJobDraft(bayId: string, current: Job | null, typed: Partial<Job> | null) {
   const draft = ref<Draft>(kept.get(bayId) ?? { ...current })
-  if (typed) apply(typed)
+  // A line typed says what it names. What it leaves unsaid was another job's: it goes, or stands in pencil until somebody says so.
+  if (typed) draft.value = { ...inPencil(draft.value, typed), ...typed }
   watch(draft, value => kept.set(bayId, { ...value }), { deep: true })
 
   function apply(change: Partial<Job>) {
@@ -69,6 +70,14 @@ export function useJobDraft(bayId: string, current: Job | null, typed: Partial<J
 function carriedOver({ plateThicknessMm, baseMetal, coating, coatingStripped, strippedWidthMm, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }: Draft): Draft {
   const kept: Draft = { plateThicknessMm, baseMetal, coating, coatingStripped, strippedWidthMm, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }
   return Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined))
+}
+
+/** What is not the process's own stays in pencil; what the line says itself does not. */
+function inPencil(old: Draft, typed: Partial<Job>): Draft {
+  const { assumed: _assumed, ...kept } = carriedOver(old)
+  const left = Object.fromEntries(Object.entries(kept).filter(([field]) => !(field in typed)))
+  const fields = (Object.keys(left) as JobField[]).filter(field => JOB_FIELDS.includes(field))
+  return fields.length > 0 ? { ...left, assumed: fields } : left
 }
 
 /** What is wrong with a number as typed, in words, or null. */

@@ -34,6 +34,7 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : `wire ${q.feed(job.wireFeedMPerMin)}`)
   add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : `travel ${q.feed(job.travelSpeedMPerMin)}`)
   add('shieldingGas', job.process === 'pac' && job.shieldingGas === 'none' ? 'shop air' : job.shieldingGas && words.shieldingGases[job.shieldingGas])
+  add('fuelGas', job.fuelGas && kitWords.gases[job.fuelGas])
   add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : `gas ${q.gasFlow(job.gasFlowLPerMin)}`)
   add('tip', job.tip && kitWords.tips[job.tip])
   add('plateThicknessMm', job.plateThicknessMm === undefined ? null : `${q.length(job.plateThicknessMm)} thick`)

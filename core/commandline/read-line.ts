@@ -1,42 +1,71 @@
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../vocabulary/process-traits'
-import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, PositionId, ProcessId, ShieldingGasId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, FuelGasId, PositionId, ProcessId, ShieldingGasId } from '../vocabulary/vocabulary'
 import { CONSUMABLES } from '../vocabulary/vocabulary'
 import { mmFromInch } from '../units'
+
+/** One way in which words may be meant: the whole line written so that nothing else can be, and what the words say then. */
+export interface LineOption { readonly line: string, readonly job: Partial<Job> }
+/** Words that can be meant in more than one way. Nothing of them is taken until somebody chose. */
+export interface LineDoubt { readonly words: string, readonly options: readonly LineOption[] }
 
 /** What a typed line was understood to say. */
 export interface ReadLine {
   /** The bay it names, as its label. */
   readonly bayLabel?: string
+  /** What can be meant in one way only. */
   readonly job: Partial<Job>
+  readonly doubts: readonly LineDoubt[]
   /** Words that meant nothing here: perhaps somebody's name. */
   readonly unread: readonly string[]
 }
 
 type Meaning =
   | { readonly is: 'process', readonly id: ProcessId }
+  /** A word that names a process only where nothing else does: a rod is in every hand. */
+  | { readonly is: 'hint', readonly ids: readonly ProcessId[] }
+  | { readonly is: 'flame' | 'cut' | 'weld' | 'stripped' | 'nothing' }
+  /** What a length beside it is of. */
+  | { readonly is: 'of', readonly field: 'electrodeDiameterMm' | 'plateThicknessMm', readonly hint: readonly ProcessId[] }
+  | { readonly is: 'fuelGas', readonly id: FuelGasId }
   | { readonly is: 'baseMetal', readonly id: BaseMetalId }
   | { readonly is: 'coating', readonly id: CoatingId }
   | { readonly is: 'shieldingGas', readonly id: ShieldingGasId }
   | { readonly is: 'position', readonly id: PositionId }
   | { readonly is: 'confinement', readonly id: ConfinementId }
-  | { readonly is: 'stripped' }
 
 const meanings = new Map<string, Meaning>()
 const mean = (meaning: Meaning, words: string) => { for (const word of words.split(' ')) meanings.set(word, meaning) }
 
-mean({ is: 'process', id: 'gmaw' }, 'mig mag gmaw migmag wire')
+mean({ is: 'process', id: 'gmaw' }, 'mig mag gmaw migmag')
 mean({ is: 'process', id: 'gtaw' }, 'tig gtaw heliarc')
-mean({ is: 'process', id: 'smaw' }, 'stick smaw mma arc rod rods')
-mean({ is: 'process', id: 'fcaw-g' }, 'flux fluxcore fluxcored flux-core flux-cored fcaw fcaw-g cored')
-mean({ is: 'process', id: 'fcaw-s' }, 'gasless selfshielded self-shielded fcaw-s self')
-mean({ is: 'process', id: 'pac' }, 'plasma pac plasmacut')
+mean({ is: 'process', id: 'smaw' }, 'stick smaw mma')
+mean({ is: 'process', id: 'fcaw-g' }, 'fcaw-g')
+mean({ is: 'hint', ids: ['fcaw-g', 'fcaw-s'] }, 'flux fluxcore fluxcored fcaw cored')
+mean({ is: 'process', id: 'fcaw-s' }, 'gasless selfshielded fcaw-s self')
+mean({ is: 'process', id: 'pac' }, 'pac plasmacut')
+mean({ is: 'hint', ids: ['pac', 'paw'] }, 'plasma')
 mean({ is: 'process', id: 'paw' }, 'paw plasmaweld microplasma')
 mean({ is: 'process', id: 'cac-a' }, 'gouge gouging air-arc airarc cac-a cac')
 mean({ is: 'process', id: 'caw' }, 'carbon-arc caw')
 mean({ is: 'process', id: 'saw' }, 'subarc sub-arc submerged saw')
-mean({ is: 'process', id: 'ofw' }, 'oxy oxyacetylene oxy-fuel oxyfuel gas ofw gasweld')
+mean({ is: 'process', id: 'ofw' }, 'ofw gasweld')
+mean({ is: 'flame' }, 'oxy oxyfuel flame torch')
+mean({ is: 'hint', ids: ['ofw', 'ofc'] }, 'gas')
 mean({ is: 'process', id: 'ofc' }, 'gascut burn burning torchcut ofc')
+mean({ is: 'cut' }, 'cut cutting cuts')
+mean({ is: 'weld' }, 'weld welding welds')
+mean({ is: 'hint', ids: ['smaw'] }, 'arc')
+mean({ is: 'nothing' }, 'visible process with and on the at of amps')
+mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['smaw'] }, 'rod rods electrode electrodes')
+mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['gmaw', 'fcaw-g', 'fcaw-s'] }, 'wire')
+mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['gtaw'] }, 'tungsten')
+mean({ is: 'of', field: 'plateThicknessMm', hint: [] }, 'plate sheet thick thickness')
+mean({ is: 'fuelGas', id: 'acetylene' }, 'acetylene')
+mean({ is: 'fuelGas', id: 'propane' }, 'propane')
+mean({ is: 'fuelGas', id: 'propylene' }, 'propylene')
+mean({ is: 'fuelGas', id: 'natural-gas' }, 'methane')
+mean({ is: 'fuelGas', id: 'hydrogen' }, 'hydrogen')
 mean({ is: 'process', id: 'tb' }, 'braze brazing tb')
 mean({ is: 'process', id: 'ts' }, 'solder soldering ts')
 mean({ is: 'process', id: 'grinding' }, 'grind grinding grinder')
@@ -65,7 +94,7 @@ mean({ is: 'coating', id: 'unknown' }, 'unknown')
 mean({ is: 'stripped' }, 'stripped')
 mean({ is: 'shieldingGas', id: 'argon' }, 'argon')
 mean({ is: 'shieldingGas', id: 'co2' }, 'co2')
-mean({ is: 'shieldingGas', id: 'argon-co2' }, 'mix argomix argon-co2')
+mean({ is: 'shieldingGas', id: 'argon-co2' }, 'mix argonmix')
 mean({ is: 'shieldingGas', id: 'helium' }, 'helium')
 mean({ is: 'position', id: 'flat' }, 'flat')
 mean({ is: 'position', id: 'horizontal' }, 'horizontal')
@@ -75,10 +104,10 @@ mean({ is: 'confinement', id: 'confined' }, 'confined tank')
 mean({ is: 'confinement', id: 'restricted' }, 'tight cramped')
 mean({ is: 'confinement', id: 'against-wall' }, 'wall')
 
-/** Two words that together say something else than each alone. */
+/** Two words that together say something else than each alone. The second may go on. */
 const PAIRS: readonly (readonly [string, string, string])[] = [
-  ['plasma', 'weld', 'paw'], ['plasma', 'cut', 'pac'], ['gas', 'cut', 'ofc'], ['oxy', 'cut', 'ofc'], ['torch', 'cut', 'ofc'], ['flame', 'cut', 'ofc'], ['gas', 'weld', 'ofw'],
-  ['flux', 'core', 'flux'], ['air', 'arc', 'gouge'], ['carbon', 'arc', 'caw'], ['cast', 'iron', 'cast'], ['lead', 'paint', 'leadpaint'], ['low', 'alloy', 'lowalloy'], ['self', 'shielded', 'self'],
+  ['plasma', 'weld', 'paw'], ['plasma', 'cut', 'pac'], ['flux', 'core', 'fluxcore'], ['air', 'arc', 'gouge'], ['carbon', 'arc', 'caw'], ['cast', 'iron', 'cast'], ['lead', 'paint', 'leadpaint'], ['low', 'alloy', 'lowalloy'], ['self', 'shielded', 'self'],
+  ['mild', 'steel', 'mildsteel'], ['stainless', 'steel', 'stainless'], ['natural', 'gas', 'methane'], ['sub', 'arc', 'subarc'], ['against', 'wall', 'wall'],
 ]
 
 /** Words shorter than this are taken as written: too much is one letter away from them. */
@@ -115,53 +144,188 @@ function lengthMm(word: string): number | undefined {
   return inch ? mmFromInch(Number(inch[1])) : undefined
 }
 
-function join(words: readonly string[]): string[] {
-  const joined: string[] = []
-  for (let i = 0; i < words.length; i++) {
-    const pair = PAIRS.find(([first, second]) => first === words[i] && words[i + 1] !== undefined && words[i + 1]!.startsWith(second))
-    joined.push(pair ? pair[2] : words[i]!)
+/** A word, with what was typed for it. */
+interface Word { readonly is: string, readonly typed: string }
+
+function join(typed: readonly string[]): Word[] {
+  const joined: Word[] = []
+  for (let i = 0; i < typed.length; i++) {
+    const next = typed[i + 1]
+    const pair = next === undefined ? undefined : PAIRS.find(([first, second]) => first === typed[i] && next.startsWith(second))
+    joined.push(pair ? { is: pair[2], typed: `${typed[i]} ${next}` } : { is: typed[i]!, typed: typed[i]! })
     if (pair) i++
   }
   return joined
 }
 
+/** Sizes in which rods, wires and tungstens are sold, mm, inch sizes among them: a length that is none of them is a plate. */
+const SOLD_MM: Readonly<Partial<Record<ProcessId, readonly number[]>>> = {
+  'smaw': [1.6, 2, 2.4, 2.5, 3.2, 3.25, 4, 4.8, 5, 5.6, 6, 6.3, 6.4, 8], 'gmaw': [0.6, 0.8, 0.9, 1, 1.2, 1.4, 1.6, 2, 2.4], 'fcaw-g': [0.9, 1, 1.2, 1.4, 1.6, 2, 2.4], 'fcaw-s': [0.9, 1, 1.2, 1.4, 1.6, 1.7, 2, 2.4],
+  'gtaw': [0.5, 1, 1.6, 2, 2.4, 3.2, 4, 4.8], 'paw': [0.5, 1, 1.6, 2, 2.4, 3.2, 4, 4.8], 'saw': [2, 2.4, 3.2, 4, 5],
+}
+const isSold = (process: ProcessId, mm: number): boolean => SOLD_MM[process]?.some(sold => Math.abs(sold - mm) <= 0.06) ?? false
+/** A bare number under this is no current anybody strikes an arc with, but for the finest. */
+const LEAST_USUAL_A = 15
+
+/** Words in doubt, each with what might stand for them. */
+interface Doubt { readonly words: readonly string[], readonly options: readonly { readonly says: string, readonly job: Partial<Job> }[] }
+
+interface Gathered {
+  readonly job: { -readonly [Field in keyof Job]?: Job[Field] }
+  readonly doubts: Doubt[]
+  readonly unread: string[]
+  readonly processes: Map<ProcessId, string>
+  readonly hints: { readonly ids: readonly ProcessId[], readonly typed: string }[]
+  readonly numbers: { readonly value: number, readonly typed: string }[]
+  readonly lengths: { readonly mm: number, readonly typed: string, readonly of: 'electrodeDiameterMm' | 'plateThicknessMm' | null }[]
+  flame: string | null
+  cuts: string | null
+  welds: string | null
+  bayLabel?: string
+}
+
+/** Puts down one of a kind; a second one that says something else is a doubt between both. */
+function setOnce<Field extends keyof Job>(found: Gathered, said: Map<string, string>, field: Field, value: Job[Field], typed: string): void {
+  const before = found.job[field]
+  if (before !== undefined && before !== value) {
+    found.doubts.push({ words: [said.get(field)!, typed], options: [[said.get(field)!, before], [typed, value]].map(([says, one]) => ({ says: says as string, job: { [field]: one } as Partial<Job> })) })
+    return
+  }
+  found.job[field] = value
+  said.set(field, typed)
+}
+
 /**
- * Reads a line as somebody types it at a bay: `mig 180 galvanised`, `tig 80-120 ss overhead`, `stick 3.2mm`, `bay 4`.
- * Misspelt words are forgiven where only one meaning is near. Nothing is guessed: what is not understood is handed back.
+ * Reads a line as somebody types it at a bay: `mig 180 galvanised`, `tig 80-120 ss overhead`, `stick 140 3.2`, `bay 4`.
+ * Misspelt words are forgiven where only one meaning is near. Nothing is guessed: what can be meant in two ways is handed back
+ * as a doubt with its ways, what is not understood as it was typed.
  *
  * @param line the text typed
  */
 export function readLine(line: string): ReadLine {
-  const text = line.toLowerCase().replace(/(\d)\s*(?:to|–|-)\s*(\d)/g, '$1-$2').replace(/(\d)\s+(mm|in|a|amp|amps)\b/g, '$1$2').replace(/["]/g, 'in')
-  const words = join(text.split(/[\s,]+/).filter(Boolean))
-  const job: { -readonly [Field in keyof Job]?: Job[Field] } = {}
-  const unread: string[] = []
-  let bayLabel: string | undefined
-  const lengths: number[] = []
+  const text = line.slice(0, 200).toLowerCase().replace(/(\d)\s*(?:to|–|-)\s*(\d)/g, '$1-$2').replace(/(\d)\s+(mm|in|a|amp|amps)\b/g, '$1$2').replace(/["]/g, 'in')
+    .replace(/\b(oxy|self|flux|lead|low|cast|carbon|air|sub)-(?=[a-z])/g, '$1 ').replace(/\boxy ?acetylene\b/g, 'oxy acetylene').replace(/\bargon[-/ ]co2\b/g, 'argonmix')
+  const words = join(text.split(/[\s,;]+/).filter(Boolean))
+  const found: Gathered = { job: {}, doubts: [], unread: [], processes: new Map(), hints: [], numbers: [], lengths: [], flame: null, cuts: null, welds: null }
+  const said = new Map<string, string>()
   for (let i = 0; i < words.length; i++) {
-    const word = words[i]!
-    if (word === 'bay' && words[i + 1] !== undefined) {
-      bayLabel = words[++i]
-      continue
+    if (words[i]!.is === 'bay' && words[i + 1] !== undefined) found.bayLabel = words[++i]!.typed
+    else gather(found, said, words, i)
+  }
+  decideProcess(found)
+  decideLengths(found)
+  decideNumbers(found)
+  const { bayLabel, job, unread } = found
+  const doubts = found.doubts.map(({ words: asked, options }): LineDoubt => ({
+    words: asked.join(' '), options: options.map(({ says, job: meant }) => ({ line: [...words.map(({ typed }) => typed).filter(typed => !asked.includes(typed)), says].filter(Boolean).join(' '), job: meant })),
+  }))
+  return { bayLabel, job, doubts, unread }
+}
+
+function gather(found: Gathered, said: Map<string, string>, words: readonly Word[], i: number): void {
+  const { is: word, typed } = words[i]!
+  const range = /^(\d{1,6}(?:\.\d{1,4})?)-(\d{1,6}(?:\.\d{1,4})?)a?(?:mps?)?$/.exec(word)
+  const current = /^(\d{1,6}(?:\.\d{1,4})?)(?:a|amp|amps)$/.exec(word)
+  const bare = /^\d{1,6}(?:\.\d{1,4})?$/.exec(word)
+  const length = lengthMm(word)
+  const consumable = consumableOf(word)
+  if (range) {
+    const [low, high] = [Math.min(Number(range[1]), Number(range[2])), Math.max(Number(range[1]), Number(range[2]))]
+    if (found.job.currentRangeA || found.job.currentA !== undefined) found.unread.push(typed)
+    else found.job.currentRangeA = [low, high]
+    return
+  }
+  if (consumable) return setOnce(found, said, 'consumable', consumable, typed)
+  if (current && found.job.currentRangeA) return void found.unread.push(typed)
+  if (current) return setOnce(found, said, 'currentA', Number(current[1]), typed)
+  if (bare) return void found.numbers.push({ value: Number(bare[0]), typed })
+  if (length !== undefined) {
+    const beside = [words[i - 1], words[i + 1]].map(other => other && meaningOf(other.is)).find(meaning => meaning?.is === 'of')
+    return void found.lengths.push({ mm: length, typed, of: beside?.is === 'of' ? beside.field : null })
+  }
+  const meaning = meaningOf(word)
+  if (!meaning) return void found.unread.push(typed)
+  switch (meaning.is) {
+    case 'nothing': return
+    case 'stripped': return void (found.job.coatingStripped = true)
+    case 'process': return void found.processes.set(meaning.id, typed)
+    case 'hint': return void found.hints.push({ ids: meaning.ids, typed })
+    case 'of': return void (meaning.hint.length > 0 && found.hints.push({ ids: meaning.hint, typed }))
+    case 'flame': return void (found.flame ??= typed)
+    case 'cut': return void (found.cuts ??= typed)
+    case 'weld': return void (found.welds ??= typed)
+    case 'fuelGas':
+      found.flame ??= typed
+      return setOnce(found, said, 'fuelGas', meaning.id, typed)
+    default: return setOnce(found, said, meaning.is, meaning.id as never, typed)
+  }
+}
+
+/** Which process is meant: by its own name first; by a flame with cutting or welding; by what lies about only where nothing else says. */
+function decideProcess(found: Gathered): void {
+  const { processes, hints, job, doubts, flame, cuts, welds } = found
+  const option = (id: ProcessId) => ({ says: id, job: { process: id } })
+  if (flame !== null) {
+    if (cuts !== null && welds === null) processes.set('ofc', `${flame} ${cuts}`)
+    else if (welds !== null && cuts === null) processes.set('ofw', `${flame} ${welds}`)
+    else if (![...processes.keys()].some(id => FLAMES.has(id))) {
+      doubts.push({ words: [flame], options: [option('ofw'), option('ofc'), option('tb')] })
+      return
     }
-    const range = /^(\d+(?:\.\d+)?)-(\d+(?:\.\d+)?)a?(?:mps?)?$/.exec(word)
-    const current = /^(\d+(?:\.\d+)?)(?:a|amp|amps)?$/.exec(word)
-    const length = lengthMm(word)
-    const consumable = consumableOf(word)
-    const meaning = meaningOf(word)
-    if (range) job.currentRangeA = [Math.min(Number(range[1]), Number(range[2])), Math.max(Number(range[1]), Number(range[2]))]
-    else if (consumable) job.consumable = consumable
-    else if (current) job.currentA = Number(current[1])
-    else if (length !== undefined) lengths.push(length)
-    else if (!meaning) unread.push(word)
-    else if (meaning.is === 'stripped') job.coatingStripped = true
-    else Object.assign(job, { [meaning.is]: meaning.id })
   }
-  if (job.currentRangeA) delete job.currentA
-  // A coating says nothing about the metal under it; a galvanised job still has to name its steel.
-  for (const length of lengths) {
-    const isPlate = job.process !== undefined && (!PROCESS_TRAITS[job.process].needsDiameter || job.electrodeDiameterMm !== undefined || length > 8)
-    Object.assign(job, isPlate ? { plateThicknessMm: length } : { electrodeDiameterMm: length })
+  if (processes.size > 1) {
+    doubts.push({ words: [...processes.values()], options: [...processes.keys()].map(option) })
+    return
   }
-  return { bayLabel, job, unread }
+  const named = [...processes.keys()][0]
+  if (named !== undefined) {
+    job.process = named
+    return
+  }
+  // Cutting and welding narrow what a hint leaves open: gas cutting, plasma welding.
+  const narrowed = hints.map(({ ids, typed }) => ({ typed, ids: ids.filter(id => cuts !== null ? CUTS.has(id) : welds !== null ? !CUTS.has(id) : true) })).filter(({ ids }) => ids.length > 0)
+  const meant = narrowed.map(({ ids }) => ids).reduce<readonly ProcessId[] | null>((both, ids) => both === null ? ids : both.filter(id => ids.includes(id)).length > 0 ? both.filter(id => ids.includes(id)) : [...new Set([...both, ...ids])], null)
+  const shielded = job.shieldingGas !== undefined ? meant?.filter(id => id !== 'fcaw-s' && id !== 'smaw' && !FLAMES.has(id)) ?? null : meant
+  const possible = shielded !== null && shielded.length > 0 ? shielded : meant
+  if (possible === null) {
+    if (cuts !== null) doubts.push({ words: [cuts], options: [option('pac'), option('ofc')] })
+  }
+  else if (possible.length === 1) job.process = possible[0]!
+  else doubts.push({ words: narrowed.map(({ typed }) => typed), options: possible.map(option) })
+}
+const FLAMES: ReadonlySet<ProcessId> = new Set(['ofw', 'ofc', 'tb', 'ts'])
+const CUTS: ReadonlySet<ProcessId> = new Set(['ofc', 'pac'])
+
+/** A length is of what stands beside it; or of a rod or wire when it is one that is sold; or of the plate. */
+function decideLengths({ lengths, job, doubts }: Gathered): void {
+  for (const { mm, typed, of } of lengths) {
+    const field = of ?? (job.process !== undefined && job.electrodeDiameterMm === undefined && isSold(job.process, mm) ? 'electrodeDiameterMm' : 'plateThicknessMm')
+    if (job.process === undefined && of === null) doubts.push({ words: [typed], options: [{ says: `rod ${typed}`, job: { electrodeDiameterMm: mm } }, { says: `plate ${typed}`, job: { plateThicknessMm: mm } }] })
+    else if (job[field] !== undefined && job[field] !== mm) doubts.push({ words: [typed], options: [{ says: `rod ${typed}`, job: { electrodeDiameterMm: mm } }, { says: `plate ${typed}`, job: { plateThicknessMm: mm } }] })
+    else job[field] = mm
+  }
+}
+
+/** A number without a unit is a current; a second one that is a size of rod or wire is that; anything else is asked. */
+function decideNumbers(found: Gathered): void {
+  const { numbers, job, doubts } = found
+  const hasCurrent = job.currentA !== undefined || job.currentRangeA !== undefined
+  const size = numbers.find(({ value }) => value < LEAST_USUAL_A && job.electrodeDiameterMm === undefined && job.process !== undefined && isSold(job.process, value) && (numbers.length > 1 || hasCurrent || !Number.isInteger(value)))
+  if (size) job.electrodeDiameterMm = size.value
+  const rest = numbers.filter(one => one !== size)
+  const [first, second] = rest
+  if (!first) return
+  const asked = (one: typeof first): Doubt['options'] => [
+    { says: `${one.typed}a`, job: { currentA: one.value } },
+    ...job.electrodeDiameterMm === undefined && job.process !== undefined && isSold(job.process, one.value) ? [{ says: `rod ${one.typed}mm`, job: { electrodeDiameterMm: one.value } }] : [],
+    { says: `plate ${one.typed}mm`, job: { plateThicknessMm: one.value } },
+  ]
+  if (second !== undefined || hasCurrent) {
+    for (const one of rest) doubts.push({ words: [one.typed], options: rest.length === 2 && !hasCurrent ? [{ says: `${one.typed}a`, job: { currentA: one.value } }, { says: '', job: {} }] : asked(one) })
+    return
+  }
+  const byCurrent = job.process === undefined || PROCESS_TRAITS[job.process].byCurrent
+  if (!byCurrent) doubts.push({ words: [first.typed], options: [{ says: `plate ${first.typed}mm`, job: { plateThicknessMm: first.value } }, { says: '', job: {} }] })
+  else if (first.value < LEAST_USUAL_A) doubts.push({ words: [first.typed], options: asked(first) })
+  else job.currentA = first.value
 }

@@ -11,8 +11,8 @@ const { line } = defineProps<{ line: string }>()
 const floor = useFloor()
 const q = useQuantities()
 const job = computed<Job | null>(() => {
-  const { job: { process, ...rest } } = readLine(line)
-  return process ? { process, ...rest } : null
+  const { job: { process, ...rest }, doubts } = readLine(line)
+  return process && doubts.length === 0 ? { process, ...rest } : null
 })
 const shade = computed(() => job.value && requiredShade(shadeQuestionOf(job.value, 'general'), shadeRulesOf(floor.rules)))
 const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
