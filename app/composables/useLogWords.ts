@@ -32,6 +32,8 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
       const { label, closed } = payload as Payload<SiteEvent, 'bay-changed'>
       return `Bay ${label} ${closed ? 'closed' : 'changed'}`
     }
+    case 'device-key-made': return `Device key made: ${(payload as Payload<SiteEvent, 'device-key-made'>).name}`
+    case 'device-key-revoked': return 'Device key revoked'
     case 'person-added': return `Added: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
     case 'person-changed': return `Changed: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
     case 'person-left': return 'Left the site'

@@ -123,6 +123,7 @@ const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId
         </tr>
       </tbody>
     </table>
+    <FrameDeviceKeys />
   </main>
 </template>
 

@@ -115,6 +115,8 @@ export const useOutbox = defineStore('outbox', () => {
     const answered = new Promise<Sent>(resolve => answers.set(command.id, resolve))
     // Memory before disk: a stop does not wait for a disk, and one that is already answered is not kept.
     if (isUrgent(command)) void sendUrgent(command)
+    // Somebody does something more there: what waits before it is tried again now.
+    else for (const { id, streams: held } of waiting.value) if (held.some(stream => streams.some(own => own.id === stream.id))) failures.delete(id)
     await onDisk(async (db) => {
       await db.put('waiting', command)
       if (!waiting.value.some(({ id }) => id === command.id)) await db.delete('waiting', command.id)

@@ -131,6 +131,9 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   await expect(row).toContainText(/Round in 1[45] min/, { timeout: 15_000 })
   await expect(relief.getByText(/^1[45]:\d\d$/)).toBeVisible()
   await setClock('09:58')
+  // The watch is over with its last look, not before.
+  await expect(row).toContainText('Round due now', { timeout: 15_000 })
+  await relief.getByRole('button', { name: 'Round done' }).click()
   await expect(row).toContainText('monitoring', { timeout: 15_000 })
   await setClock('11:02')
   await expect(asker.getByRole('heading', { name: 'Close it' })).toBeVisible({ timeout: 15_000 })

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { SITE_STREAM } from '#core/command/commands'
+
+/** Read-only keys for a lamp, a wall or a machine's interlock. A key is shown once; here stands only its name. */
+const floor = useFloor()
+const outbox = useOutbox()
+const name = ref('')
+const shown = ref<{ readonly name: string, readonly key: string } | null>(null)
+const refused = ref('')
+const busy = ref(false)
+const keys = computed(() => floor.site.deviceKeys)
+
+async function make() {
+  busy.value = true
+  const reply = await ask<{ name: string, key: string }>('device-keys', { method: 'POST', body: { name: name.value.trim() } })
+  busy.value = false
+  refused.value = reply.ok ? '' : wordsOf(reply)
+  if (!reply.ok) return
+  shown.value = reply.body
+  name.value = ''
+  await floor.refresh()
+}
+async function revoke(keyId: string) {
+  const sent = await outbox.send('site.revoke-key', [{ id: SITE_STREAM, expectedVersion: null }], { keyId })
+  refused.value = sent.ok ? '' : wordsOf(sent)
+}
+</script>
+
+<template>
+  <section class="keys" aria-label="Device keys">
+    <h2>Device keys</h2>
+    <p class="soft">
+      A lamp, a wall or a machine's interlock reads with its key which bays are clear to strike, and nothing else.
+    </p>
+    <p v-if="shown" class="said" role="status">
+      The key of {{ shown.name }}, shown this once: <b class="print key-itself">{{ shown.key }}</b>
+      <button class="key quiet" type="button" @click="shown = null">
+        I have it
+      </button>
+    </p>
+    <ul>
+      <li v-for="{ keyId, name: called, isRevoked } in keys" :key="keyId">
+        <b>{{ called }}</b>
+        <span v-if="isRevoked" class="soft">revoked</span>
+        <button v-else class="key" type="button" @click="revoke(keyId)">
+          Revoke<span class="visually-hidden"> {{ called }}</span>
+        </button>
+      </li>
+    </ul>
+    <form @submit.prevent="name.trim() && make()">
+      <FrameField v-slot="{ id, describedBy }" label="What it is for" :wrong="refused">
+        <input :id="id" v-model="name" class="entry" maxlength="80" placeholder="Interlock of bay 2" autocomplete="off" :aria-describedby="describedBy">
+      </FrameField>
+      <button class="key" type="submit" :disabled="!name.trim() || busy">
+        Make a key
+      </button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.keys { display: grid; gap: 8px; margin-top: 24px; padding-top: 12px; border-top: 2px solid var(--ink); max-width: 720px; }
+li { display: flex; align-items: center; gap: 12px; min-height: 56px; border-bottom: 1px solid var(--rule); }
+li > :last-child { margin-left: auto; }
+form { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; }
+.key-itself { overflow-wrap: anywhere; }
+</style>

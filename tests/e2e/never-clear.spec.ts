@@ -1,0 +1,135 @@
+import { spawn } from 'node:child_process'
+import path from 'node:path'
+import { expect, serve, signIn, test } from './served'
+import type { Served } from './served'
+
+const root = path.resolve(import.meta.dirname, '../..')
+let served: Served
+test.beforeAll(async () => { served = await serve() })
+test.afterAll(() => served.stop())
+
+test('a stop goes through behind a command that the server keeps failing on', async ({ page, browser }) => {
+  const other = await (await browser.newContext()).newPage()
+  await signIn(other, served, 'maren')
+  await signIn(page, served, 'oskar')
+  await page.route('**/api/v1/commands*', async (route) => {
+    const { type } = route.request().postDataJSON() as { type: string }
+    await (type === 'station.check-extraction' ? route.fulfill({ status: 500, json: {} }) : route.continue())
+  })
+  await page.goto(`${served.url}/bay/bay-6?do=air`)
+  await page.getByRole('button', { name: 'All four: it draws' }).click()
+  await page.goto(`${served.url}/bay/bay-6`)
+  await page.getByRole('button', { name: 'Stop bay 6' }).click()
+  await expect(other.getByRole('link', { name: /^Bay 6, .* Stopped\./ })).toBeVisible()
+  await page.getByRole('button', { name: 'Stop all' }).click()
+  await expect(other.getByText('12 stopped')).toBeVisible()
+  await page.unroute('**/api/v1/commands*')
+  // One reason, every bay that this person may re-open.
+  await page.goto(served.url)
+  await page.getByLabel('12 bays are stopped. What was put right?').fill('Drill, nothing was wrong')
+  await page.getByRole('button', { name: /^Re-open 12/ }).click()
+  await expect(other.getByText('0 stopped')).toBeVisible()
+  await other.context().close()
+})
+
+test('signed out and offline, a stop is kept, said in large words, and heard when the line is back', async ({ page, browser }) => {
+  await signIn(page, served, 'oskar')
+  const tablet = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await signIn(tablet, served, 'imke')
+  await tablet.context().setOffline(true)
+  // At once, and with what still counts.
+  await expect(tablet.getByText('Not heard since')).toBeVisible({ timeout: 2000 })
+  await tablet.context().setOffline(false)
+  await expect(tablet.getByText('Not heard since')).toHaveCount(0)
+  await tablet.getByRole('button', { name: 'Imke Tarrow' }).click()
+  await tablet.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(tablet.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await tablet.context().setOffline(true)
+  await tablet.getByRole('button', { name: 'Stop all' }).click()
+  await expect(tablet.getByRole('alert')).toContainText('Stop all: kept here, not yet heard')
+  await expect(page.getByText('12 stopped')).toHaveCount(0)
+  await tablet.context().setOffline(false)
+  await expect(page.getByText('12 stopped')).toBeVisible()
+  await expect(tablet.getByText('Every bay is stopped. Sign in to say why.')).toBeVisible()
+  await expect(tablet.getByText('not yet heard')).toHaveCount(0)
+  await page.getByLabel(/bays are stopped. What was put right/).fill('Drill')
+  await page.getByRole('button', { name: /^Re-open 12/ }).click()
+  await expect(page.getByText('0 stopped')).toBeVisible()
+  await tablet.context().close()
+})
+
+test('a watch that is abandoned is said on the wall and on every screen until somebody comes', async ({ page, browser }) => {
+  const wall = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await signIn(wall, served, 'maren')
+  await wall.goto(`${served.url}/hot-work/wall`)
+  const watch = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await signIn(watch, served, 'wim')
+  // Somebody who is named nowhere in it.
+  await signIn(page, served, 'jun')
+  await watch.goto(`${served.url}/hot-work/slip-winch`)
+  const at = new Date().toISOString()
+  const left = await watch.request.post(`${served.url}/api/v1/commands`, { headers: { origin: served.url }, data: { id: crypto.randomUUID(), type: 'permit.leave-post', streams: [{ id: 'permit/slip-winch', expectedVersion: null }], payload: {}, at, sentAt: at, deviceId: 'phone-wim', deviceSeq: 1 } })
+  expect(left.status()).toBe(200)
+  await expect(wall.getByText(/Nobody watches/).first()).toBeVisible({ timeout: 15_000 })
+  await expect(page.getByRole('alert', { name: 'Nobody watches' })).toContainText('Nobody watches Slipway, winch frame', { timeout: 15_000 })
+  for (const one of [wall, watch]) await one.context().close()
+})
+
+test('the command line shows what it read, and asks where a word can be meant in two ways', async ({ page }) => {
+  await signIn(page, served, 'maren')
+  const line = page.getByLabel('Ask, or open a bay')
+  await line.fill('mig tig 180')
+  await expect(page.getByText('mig tig?')).toBeVisible()
+  await line.press('Enter')
+  await expect(page).toHaveURL(`${served.url}/`)
+  await expect(line).toHaveValue('mig tig 180')
+  await page.getByRole('button', { name: /^TIG/ }).click()
+  await expect(page.getByLabel('Read so far')).toContainText('180 A')
+  await line.fill('tig 120 frobnicate')
+  await expect(page.getByText('"frobnicate" is not understood.')).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it out' }).click()
+  await line.press('Enter')
+  await expect(page.getByRole('region', { name: 'Answer' })).toContainText('120 A')
+})
+
+test('an interlock strikes at a clear bay only, and closes when it hears nothing', async ({ page }) => {
+  test.setTimeout(90_000)
+  const shop = await serve()
+  await signIn(page, shop, 'oskar')
+  await page.goto(`${shop.url}/set-up`)
+  await page.getByLabel('What it is for').fill('Interlock of bay 2')
+  await page.getByRole('button', { name: 'Make a key' }).click()
+  const key = (await page.locator('.key-itself').textContent())!
+  expect(key).toHaveLength(43)
+  expect((await fetch(`${shop.url}/api/v1/clearance`)).status).toBe(401)
+  expect((await fetch(`${shop.url}/api/v1/clearance`, { headers: { authorization: 'Bearer nonsense' } })).status).toBe(401)
+  expect((await fetch(`${shop.url}/api/v1/floor`, { headers: { authorization: `Bearer ${key}` } })).status).toBe(401)
+  const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, 'standins/interlock.ts'), shop.url, 'bay-2'], { cwd: root, env: { ...process.env, ZONARIS_KEY: key }, stdio: ['ignore', 'pipe', 'inherit'] })
+  let said = ''
+  child.stdout.on('data', (data: Buffer) => { said += data.toString() })
+  try {
+    await expect.poll(() => said, { timeout: 20_000 }).toContain('ENABLED bay-2: clear to strike')
+    await page.goto(`${shop.url}/bay/bay-2`)
+    await page.getByRole('button', { name: 'Stop bay 2' }).click()
+    await expect.poll(() => said.trim().split('\n').at(-1), { timeout: 10_000 }).toContain('OFF bay-2')
+    await page.getByRole('button', { name: 'Burn or near miss' }).click()
+    await page.getByRole('button', { name: 'Put right: re-open bay 2' }).click()
+    await expect.poll(() => said.trim().split('\n').at(-1), { timeout: 10_000 }).toContain('ENABLED bay-2')
+    await page.goto('about:blank')
+    await shop.stop()
+    await expect.poll(() => said.trim().split('\n').at(-1), { timeout: 20_000 }).toMatch(/OFF bay-2: nothing heard for 1\d s/)
+  }
+  finally { child.kill('SIGTERM') }
+})
+
+test('the clearance of a shop told in full: one bay of two is clear, and one fact less makes it hold', async ({ request }) => {
+  const { paths } = await (await request.get(`${served.url}/api/v1/openapi.json`)).json() as { paths: Record<string, { post: { requestBody: { content: Record<string, { example: { told: { type: string, stream: string }[] } }> } } }> }
+  const shop = paths['/api/v1/assess/clearance']!.post.requestBody.content['application/json']!.example
+  const ask = async (data: object) => (await (await request.post(`${served.url}/api/v1/assess/clearance`, { data })).json()) as { bays: { bayId: string, word: string, reason: { code: string } | null, gates: unknown[] }[], unaccepted: unknown[] }
+  const full = await ask(shop)
+  expect([full.bays.map(({ word, gates }) => `${word} ${gates.length}`), full.unaccepted]).toEqual([['clear-to-strike 7', 'hold 7'], []])
+  const less = await ask({ ...shop, told: shop.told.filter(({ type, stream }) => !(type === 'station.check-glasses' && stream === 'station/bay-1')) })
+  expect(less.bays[0]).toMatchObject({ word: 'hold', reason: { code: 'eyes.glasses-due' } })
+  const late = await request.post(`${served.url}/api/v1/assess/clearance`, { data: { ...shop, now: '2026-11-28T08:00:00.000Z' } })
+  expect(late.status()).toBe(422)
+})
