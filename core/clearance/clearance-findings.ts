@@ -43,6 +43,7 @@ export interface GasFindings {
 /** Codes of the Machine gate. */
 export interface MachineFindings {
   'machine.rating-unknown': { tag: string }
+  'machine.current-unknown': Record<string, never>
   'machine.cable-unknown': { tag: string }
   'machine.over-maximum': { tag: string, currentA: number, maxCurrentA: number }
 }

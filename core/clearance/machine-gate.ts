@@ -28,23 +28,23 @@ const NEEDED: Readonly<Record<ProcessId, readonly NeededKit[]>> = {
 }
 
 const currentOf = ({ currentA, currentRangeA }: Job): number | null => currentA ?? currentRangeA?.[1] ?? null
-/** Shares of an hour stand for shares of ten minutes; arc time bunched up is worse, and whoever welds rests the machine. */
-const dutyOf = ({ arcMinPerH }: Job): number | null => arcMinPerH === undefined ? null : arcMinPerH / 60 * 100
+/** Shares of an hour stand for shares of ten minutes; arc time bunched up is worse, and whoever welds rests the machine. Unsaid, it burns all the time. */
+const dutyOf = ({ arcMinPerH }: Job): number => (arcMinPerH ?? 60) / 60 * 100
 
-function judgeSource({ tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrentA } }: ItemFact, currentA: number, dutyPercent: number | null, found: Finding[], missing: Finding[]): void {
+function judgeSource({ tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrentA } }: ItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
   if (ratedCurrentA === undefined || ratedDutyPercent === undefined) {
     missing.push(finding('hold', 'machine.rating-unknown', { tag }))
     return
   }
   if (maxCurrentA !== undefined && currentA > maxCurrentA) found.push(finding('hold', 'machine.over-maximum', { tag, currentA, maxCurrentA }))
   const duty = dutyCycleAt({ ratedCurrentA, ratedDutyPercent, currentA })
-  if (dutyPercent !== null && duty.dutyPercent < dutyPercent - 1e-9) found.push(finding('hold', 'electrical.duty-short', { currentA, dutyPercent: duty.dutyPercent, neededPercent: dutyPercent }, [KIT_SOURCES.dutyCycle]))
+  if (duty.dutyPercent < dutyPercent - 1e-9) found.push(finding('hold', 'electrical.duty-short', { currentA, dutyPercent: duty.dutyPercent, neededPercent: dutyPercent }, [KIT_SOURCES.dutyCycle]))
   found.push(...duty.findings)
 }
 
-function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: ItemFact, currentA: number, dutyPercent: number | null, found: Finding[], missing: Finding[]): void {
+function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: ItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
   if (leadLengthM === undefined || leadAreaMm2 === undefined) missing.push(finding('hold', 'machine.cable-unknown', { tag }))
-  else found.push(...weldingCable({ currentA, loopLengthM: leadLengthM, areaMm2: leadAreaMm2, ...dutyPercent === null ? {} : { dutyPercent } }).findings.filter(({ severity }) => severity !== 'note'))
+  else found.push(...weldingCable({ currentA, loopLengthM: leadLengthM, areaMm2: leadAreaMm2, dutyPercent }).findings.filter(({ severity }) => severity !== 'note'))
 }
 
 /**
@@ -60,7 +60,8 @@ export function judgeMachine({ job }: Station, { items }: KitAround, now: Instan
   sayMissingKit(here, NEEDED[job.process], missing)
   sortItemFindings(here, now, found, missing)
   const [currentA, dutyPercent] = [currentOf(job), dutyOf(job)]
-  if (PROCESS_TRAITS[job.process].byCurrent && currentA !== null) {
+  if (PROCESS_TRAITS[job.process].byCurrent && currentA === null) missing.push(finding('hold', 'machine.current-unknown', {}))
+  else if (PROCESS_TRAITS[job.process].byCurrent && currentA !== null) {
     for (const item of here) {
       if (POWER_SOURCES.includes(item.kind) || item.kind === 'plasma-cutter') judgeSource(item, currentA, dutyPercent, found, missing)
       if (item.kind === 'welding-leads') judgeLeads(item, currentA, dutyPercent, found, missing)

@@ -6,7 +6,7 @@ import type { CylinderGasId, StorageBasisId, WithdrawalRuleSetId } from '../voca
 export const STAR_VOID_REASONS = ['specification', 'gas', 'too-large', 'size-unknown', 'made-before-1946', 'made-unknown', 'filled-in-place', 'filling-unknown'] as const
 export type StarVoidReason = typeof STAR_VOID_REASONS[number]
 
-export const PLUS_VOID_REASONS = ['specification', 'gas', 'lapsed'] as const
+export const PLUS_VOID_REASONS = ['specification', 'gas', 'flammable', 'lapsed'] as const
 export type PlusVoidReason = typeof PLUS_VOID_REASONS[number]
 
 /** Codes of cylinders: what their marks say, what they hold, how they stand. */
@@ -70,6 +70,8 @@ export interface CylinderFindings {
   'cylinder.reason-needed': Record<string, never>
   'stamp.end-of-life': { text: string }
   'stamp.ring-asks': { text: string }
+  'cylinder.life-over': { endsOn: string }
+  'cylinder.life-ends': { endsOn: string }
   'storage.cap-off': { tag: string }
   'storage.content-assumed': { tags: readonly string[], count: number, fullM3: number }
   'storage.advises-only': { basis: StorageBasisId }

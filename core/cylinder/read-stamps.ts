@@ -33,6 +33,8 @@ export interface ReadStamps {
   readonly servicePressureKPa: number | null
   readonly isComposite: boolean
   readonly waterVolumeL: number | null
+  /** The month after which it is never used again, YYYY-MM; null where no such mark stands. */
+  readonly endsOn: string | null
   /** In the order of the shoulder: the maker's date first. */
   readonly tests: readonly StampedTest[]
   /** A hold among them means: the dates are not to be relied on. */
@@ -51,6 +53,11 @@ const EU_PRESSURE = /^(PW|PH|PT)\s*(\d{2,4})\s*(?:BAR)?$/i
 const WATER_VOLUME = /^(?:V\s*)?(\d{1,4}(?:[.,]\d+)?)\s*L$|^V\s*(\d{1,4}(?:[.,]\d+)?)$/i
 /** Marks that say nothing about dates: serial, weights, wall, threads, tare. */
 const OTHER = /^(?:SN|S\/N|TW|REE|TARE)\b.*$|^\d+(?:[.,]\d+)?\s*(?:KG|LB|MM)$|^\d{1,2}[EP]$|^(?:UT|AA|H|SPUN|PLUG)$/i
+/** An end of life is no test: after it the cylinder is done with. A life that is not limited says nothing. */
+const END_OF_LIFE = /^(?:FINAL|FIN|EXPIRES|EXPIRY|EXP|END|UNTIL)\b[\s.:-]*(.{0,20})$/i
+const UNLIMITED_LIFE = /^NLL$/i
+/** Marks on a ring may be from another day than the shell: which is which is asked. */
+const ON_A_RING = /^(?:FOOT|NECK|COLLAR)?[\s-]?(?:RING|COLLAR)\b/i
 const COMPOSITE_STANDARDS = ['11119', '11515', '12245', '14427']
 
 /** `3-16+*`, `3 [A123] 16 + ★`, `6 (o) 98`, `8-2004 FS`. */
@@ -102,8 +109,22 @@ function readEuDate(text: string): RawDate | 'impossible' | null {
   return { month, year: Number(year), digits: year.length === 4 ? 4 : 2, overfill: false, star: false, letter: null, requalifier: null, text }
 }
 
-/** The marks, apart by ` / `, new lines, commas or semicolons; a slash without spaces belongs to a mark. */
-const piecesOf = (stamps: string): readonly string[] => stamps.split(/\s+\/\s+|[\n;,|]+/).map(piece => piece.trim()).filter(Boolean)
+/** A specification with its pressure and the dates after it, typed with nothing but spaces between: `3AA 2265 6-15+*`. */
+const TYPED_IN_A_ROW = new RegExp(`^((?:(?:DOT|ICC|TC|CTC|BTC)[\\s-]*)?(?:${BODIES.join('|')})[\\s-]*\\d{3,4})\\s+(\\d{1,2}\\s*[-./ [(<].{0,200})$`, 'i')
+
+/** The marks, apart by ` / `, new lines, commas or semicolons; a slash without spaces belongs to a mark. Dates in a row are apart by spaces. */
+const piecesOf = (stamps: string): readonly string[] => stamps.split(/\s+\/\s+|[\n;,|]+/).map(piece => piece.trim()).filter(Boolean).flatMap((piece) => {
+  const row = TYPED_IN_A_ROW.exec(piece)
+  return row ? [row[1]!, ...row[2]!.split(/\s+(?=\d{1,2}[-./]\d{2,4}\b)/)] : [piece]
+})
+
+/** `2030/05`, `05/2030`, `05-30`: the month of an end of life; null when it cannot be read for sure. */
+function endOfLifeMonth(text: string): string | null {
+  const yearFirst = /^(\d{4})\s*[/.-]\s*(\d{1,2})$/.exec(text)
+  const monthFirst = yearFirst ? null : /^(\d{1,2})\s*[/.-]\s*(\d{4})$/.exec(text)
+  const month = Number(yearFirst?.[2] ?? monthFirst?.[1] ?? 0)
+  return month >= 1 && month <= 12 ? `${yearFirst?.[1] ?? monthFirst![2]}-${String(month).padStart(2, '0')}` : null
+}
 
 /**
  * Reads the shoulder of a cylinder. Specification first, for the same letter and the same digits mean other things on
@@ -122,8 +143,21 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   let isEu = false
   let euPressureKPa: number | null = null
   let waterVolumeL: number | null = null
+  const endings: string[] = []
   const rest: string[] = []
   for (const piece of piecesOf(stamps)) {
+    const ending = END_OF_LIFE.exec(piece)
+    if (UNLIMITED_LIFE.test(piece)) continue
+    if (ending) {
+      const month = endOfLifeMonth(ending[1]!.trim())
+      if (month === null) findings.push(finding('hold', 'stamp.end-of-life', { text: piece }, [STORE_SOURCES.euMarks]))
+      else endings.push(month)
+      continue
+    }
+    if (ON_A_RING.test(piece)) {
+      findings.push(finding('hold', 'stamp.ring-asks', { text: piece }, [STORE_SOURCES.usMarks]))
+      continue
+    }
     if (piece.includes('?')) {
       findings.push(finding('hold', 'stamp.unreadable', { text: piece }, [STORE_SOURCES.usMarks]))
       continue
@@ -171,7 +205,7 @@ export function readStamps(stamps: string, today: string): ReadStamps {
 
   const base = {
     family, specification: us[0]?.text ?? eu[0]?.text ?? (isEu ? 'UN' : null), usSpecification: family === 'us' ? us[0]!.id : null,
-    servicePressureKPa: us[0]?.pressureKPa ?? euPressureKPa, isComposite: eu.some(standard => standard.isComposite), waterVolumeL,
+    servicePressureKPa: us[0]?.pressureKPa ?? euPressureKPa, isComposite: eu.some(standard => standard.isComposite), waterVolumeL, endsOn: endings.sort()[0] ?? null,
   } as const
   // Years in full need no order: somebody may have typed the newest first.
   const ordered = raw.every(({ digits }) => digits === 4) ? [...raw].sort((a, b) => a.year * 12 + a.month - b.year * 12 - b.month) : raw

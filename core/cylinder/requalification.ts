@@ -162,7 +162,7 @@ function bySpecification(question: RequalificationQuestion, stamps: ReadStamps):
 function overfill({ gas }: RequalificationQuestion, { tests, usSpecification, servicePressureKPa }: ReadStamps): { readonly pressureKPa: number | null, readonly findings: readonly Finding[] } {
   const marked = tests.some(test => test.overfill)
   if (!marked) return { pressureKPa: servicePressureKPa, findings: [] }
-  const reason = usSpecification === null || !PLUS_SPECIFICATIONS.includes(usSpecification) ? 'specification' : keptAs(gas) !== 'compressed' ? 'gas' : tests.at(-1)!.overfill ? null : 'lapsed'
+  const reason = usSpecification === null || !PLUS_SPECIFICATIONS.includes(usSpecification) ? 'specification' : keptAs(gas) !== 'compressed' ? 'gas' : partsOf(gas).some(({ gas: part }) => GAS_TRAITS[part].fire === 'fuel') ? 'flammable' : tests.at(-1)!.overfill ? null : 'lapsed'
   return reason === null
     ? { pressureKPa: servicePressureKPa === null ? null : servicePressureKPa * 1.1, findings: [] }
     : { pressureKPa: servicePressureKPa, findings: [finding('note', 'cylinder.plus-void', { reason }, [STORE_SOURCES.usOverfill])] }
@@ -187,7 +187,10 @@ export function requalification(question: RequalificationQuestion): Requalificat
   const found = bySpecification(question, stamps)
   if ('severity' in found) return unknown([found, ...stamps.findings])
 
-  const { nextDue, rule, years, source, shellDue = null, fillerDue = null } = found
+  const { rule, years, source, shellDue = null, fillerDue = null } = found
+  const lifeEndsOn = stamps.endsOn === null ? null : endOfMonth(parseDate(`${stamps.endsOn}-01`)).toString()
+  const isOver = lifeEndsOn !== null && today > lifeEndsOn
+  const nextDue = lifeEndsOn !== null && (found.nextDue === null || lifeEndsOn < found.nextDue) ? lifeEndsOn : found.nextDue
   const last = stamps.tests.at(-1)!
   const plus = overfill(question, stamps)
   const findings: Finding[] = [...found.findings, ...plus.findings, ...stamps.findings]
@@ -199,10 +202,11 @@ export function requalification(question: RequalificationQuestion): Requalificat
     findings.unshift(finding('caution', 'cylinder.past-due', { dueOn: nextDue }, [pastDueSource]))
     if (filledOn === undefined) findings.push(finding('note', 'cylinder.filled-when-unknown', { dueOn: nextDue }, [pastDueSource]))
   }
+  if (lifeEndsOn !== null) findings.unshift(finding(isOver ? 'hold' : 'note', isOver ? 'cylinder.life-over' : 'cylinder.life-ends', { endsOn: lifeEndsOn }, [STORE_SOURCES.euMarks]))
   const flatTen = dueAfter(last.on, 10)
   return {
     specification: stamps.specification, tests: stamps.tests, nextDue, shellDue, fillerDue, overdue: nextDue === null ? (rule === 'never' ? false : null) : overdue,
-    mayFill: rule !== 'not-refillable' && !overdue && !filledAfter, mayUseUp: !filledAfter, rule, years, fillPressureKPa: plus.pressureKPa,
+    mayFill: rule !== 'not-refillable' && !overdue && !filledAfter && !isOver, mayUseUp: !filledAfter && !isOver, rule, years, fillPressureKPa: plus.pressureKPa,
     ruleSets: [
       { ruleSet: 'by-specification', nextDue, years, binds: true, sources: [source] },
       { ruleSet: 'flat-ten', nextDue: flatTen, years: 10, binds: false, sources: [STORE_SOURCES.flatTenYears] },

@@ -129,7 +129,7 @@ test('the clearance of a shop told in full: one bay of two is clear, and one fac
   const full = await ask(shop)
   expect([full.bays.map(({ word, gates }) => `${word} ${gates.length}`), full.unaccepted]).toEqual([['clear-to-strike 7', 'hold 7'], []])
   const less = await ask({ ...shop, told: shop.told.filter(({ type, stream }) => !(type === 'station.check-glasses' && stream === 'station/bay-1')) })
-  expect(less.bays[0]).toMatchObject({ word: 'hold', reason: { code: 'eyes.glasses-due' } })
+  expect(less.bays[0]).toMatchObject({ word: 'hold', reason: { code: 'eyes.glasses-not-checked' } })
   const late = await request.post(`${served.url}/api/v1/assess/clearance`, { data: { ...shop, now: '2026-11-28T08:00:00.000Z' } })
   expect(late.status()).toBe(422)
 })

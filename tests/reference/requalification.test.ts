@@ -82,6 +82,25 @@ describe('what cannot be read is asked, never guessed', () => {
     expect(answer).toMatchObject({ nextDue: null, mayFill: false, mayUseUp: false })
     expect(answer.findings.find(({ severity }) => severity === 'hold')?.code).toBe(code)
   })
+  it.each([['FIN 2030/05', '2030-05-31'], ['EXP 05-2030', '2030-05-31'], ['final 2024/02', '2024-02-29']])('an end of life is no test: %s (EU-033, from memory)', (mark, endsOn) => {
+    const answer = ask(`EN 12245 / 2020/05 / ${mark}`, 'oxygen', { today: '2024-01-10' })
+    expect(answer).toMatchObject({ nextDue: endsOn < '2025-05-31' ? endsOn : '2025-05-31', mayUseUp: true })
+    expect(answer.findings[0]).toMatchObject({ code: 'cylinder.life-ends', severity: 'note', values: { endsOn } })
+    const over = ask(`EN 12245 / 2020/05 / ${mark}`, 'oxygen', { today: '2030-06-01' })
+    expect(over).toMatchObject({ mayFill: false, mayUseUp: false })
+    expect(over.findings[0]).toMatchObject({ code: 'cylinder.life-over', severity: 'hold' })
+  })
+  it.each([['an end of life nobody can read', 'DOT-3AA2400 / 3-16 / FIN 30', 'stamp.end-of-life'], ['a date on a ring', 'DOT-3AA2400 / 3-16 / FOOT RING 6-15', 'stamp.ring-asks'], ['a date on a ring', 'DOT-3AA2400 / 3-16 / neck ring 6-19', 'stamp.ring-asks']])('%s asks', (_name, stamps, code) => {
+    expect(ask(stamps, 'oxygen')).toMatchObject({ nextDue: null, mayFill: false, mayUseUp: false, findings: [{ code, severity: 'hold' }] })
+  })
+  it('a life without a limit says nothing', () => expect(ask('EN 12245 / 2020/05 / NLL', 'oxygen', { today: '2024-01-10' })).toMatchObject({ nextDue: '2025-05-31', findings: [] }))
+  it('a shoulder typed with nothing but spaces is read', () => {
+    expect(ask('3AA 2265 6-15+*', 'oxygen', { waterVolumeL: 40, filledInPlace: false }).tests).toMatchObject([{ on: '2015-06', overfill: true, star: true }])
+    expect(ask('DOT-3AA2400 3-06 3-16+*', 'oxygen').tests.map(({ on }) => on)).toEqual(['2006-03', '2016-03'])
+  })
+  it('a + never overfills with a gas that burns', () => {
+    expect(ask('3AA2400\n3 14 ★\n4 24 + ★', 'hydrogen').findings).toContainEqual(expect.objectContaining({ code: 'cylinder.plus-void', values: { reason: 'flammable' } }))
+  })
   it('other marks are passed over, and those nobody knows are named', () => expect(codes(ask('DOT-3AA2400 / SN 123456 / TW 133 / 51.2 KG / XYZ / 6 (o) 22 +', 'helium'))).toEqual(['stamp.not-read']))
   it('years in full may be typed in any order', () => expect(ask('DOT-3AA2400 / 3-2021 / 3-2011', 'oxygen').nextDue).toBe('2026-03-31'))
 })

@@ -3,8 +3,8 @@ import Papa from 'papaparse'
 import { judgeAgainstLimits } from '#core/air/measured-air'
 import { samplesStream } from '#core/command/commands'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
-import type { SampleColumn, SampleReading } from '#core/samples/read-samples'
-import { guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS } from '#core/samples/read-samples'
+import type { DateOrder, DecimalMark, SampleColumn, SampleReading, Separator } from '#core/samples/read-samples'
+import { DATE_ORDERS, DECIMAL_MARKS, detectFormat, guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS, SEPARATORS } from '#core/samples/read-samples'
 import { UNSAMPLED_RULES } from '#core/samples/shift-average'
 import type { UnsampledRule } from '#core/samples/shift-average'
 import type { SubstanceId } from '#core/vocabulary/vocabulary'
@@ -30,7 +30,17 @@ const unsampled = ref<UnsampledRule | ''>('as-sampled')
 const refused = ref<string | null>(null)
 const fileSaid = ref('')
 
-const table = computed(() => Papa.parse<string[]>(text.value.trim(), { skipEmptyLines: 'greedy' }).data)
+/** How the table is written: found, shown, and put right by whoever knows it. */
+const format = computed(() => detectFormat(text.value))
+const separator = ref<Separator>(';')
+const decimal = ref<DecimalMark | ''>('.')
+const dates = ref<DateOrder | ''>('')
+watch(format, (found) => {
+  separator.value = found.separator
+  decimal.value = found.decimal ?? ''
+  dates.value = found.dates ?? ''
+}, { immediate: true })
+const table = computed(() => Papa.parse<string[]>(text.value.trim(), { skipEmptyLines: 'greedy', delimiter: separator.value }).data)
 const heading = computed(() => table.value[0] && table.value.length > 1 && looksLikeHeading(table.value[0]) ? table.value[0] : null)
 const rows = computed(() => heading.value ? table.value.slice(1) : table.value)
 const width = computed(() => Math.max(0, ...table.value.map(row => row.length)))
@@ -41,17 +51,18 @@ watch([heading, width], () => {
   else if (/mg/i.test(title)) concentrationUnit.value = 'mg/m3'
 })
 const read = computed(() => readSamples(rows.value, {
-  columns: columns.value, concentrationUnit: concentrationUnit.value, massUnit: massUnit.value, volumeUnit: volumeUnit.value, unsampled: unsampled.value || 'as-sampled',
+  columns: columns.value, concentrationUnit: concentrationUnit.value, massUnit: massUnit.value, volumeUnit: volumeUnit.value, unsampled: unsampled.value || 'as-sampled', decimal: decimal.value || '.', dates: dates.value || null,
 }))
 const has = (column: SampleColumn) => columns.value.includes(column)
-const canRead = computed(() => has('concentration') || (has('mass') && has('volume')))
+const isAsking = computed(() => decimal.value === '' || (has('day') && dates.value === ''))
+const canRead = computed(() => !isAsking.value && (has('concentration') || (has('mass') && has('volume'))))
 const setColumn = (i: number, column: SampleColumn) => { columns.value = columns.value.map((old, j) => j === i ? column : old === column && column !== 'ignore' ? 'ignore' : old) }
 
 /** The verdict before anything is saved: as it will be judged. */
 const preview = computed(() => substance.value && read.value.results.length > 0
   ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis), floor.rules.shiftHours)
   : null)
-const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no' } as const
+const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no', 'no-date': 'is no date in this order' } as const
 
 async function readFile(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -89,18 +100,27 @@ async function save() {
       <input :id="id" type="file" class="entry file" accept=".csv,.txt,text/csv" @change="readFile">
     </FrameField>
     <template v-if="width > 0">
+      <h4>How it is written</h4>
+      <div class="columns">
+        <FrameSelect v-model="separator" label="Columns are parted by" :ids="SEPARATORS" :named="id => words.separators[id]" />
+        <FrameSelect v-model="decimal" label="Decimals stand after" :ids="DECIMAL_MARKS" :named="id => words.decimalMarks[id]" none="choose" />
+        <FrameSelect v-if="has('day')" v-model="dates" label="Dates are written" :ids="DATE_ORDERS" :named="id => words.dateOrders[id]" none="choose" />
+      </div>
+      <p v-if="isAsking" class="said" role="alert">
+        {{ decimal === '' ? 'A number like 1,250 can be one and a quarter or one thousand two hundred and fifty. Choose what the decimals stand after.' : 'The day cannot be told from the month. Choose how dates are written.' }}
+      </p>
       <h4>What the columns are</h4>
       <div class="columns">
         <FrameSelect v-for="(column, i) in columns" :key="i" :label="heading?.[i] || `Column ${i + 1}`" :ids="SAMPLE_COLUMNS" :named="id => words.sampleColumns[id]" :model-value="column" :hint="rows[0]?.[i] ? `first: ${rows[0][i]}` : ''" @update:model-value="setColumn(i, $event as SampleColumn)" />
         <FrameSelect v-if="has('concentration')" v-model="concentrationUnit" label="Unit" :ids="['mg/m3', 'ug/m3']" :named="id => id === 'mg/m3' ? 'mg/m³' : 'µg/m³'" />
         <FrameSelect v-if="has('mass')" v-model="massUnit" label="Unit of mass" :ids="['mg', 'ug']" :named="id => id === 'mg' ? 'mg' : 'µg'" />
         <FrameSelect v-if="has('volume')" v-model="volumeUnit" label="Unit of volume" :ids="['L', 'm3']" :named="id => id === 'L' ? 'litres' : 'm³'" />
-        <FrameSelect v-if="has('shift') && has('minutes')" v-model="unsampled" label="The part of a shift not sampled" :ids="UNSAMPLED_RULES" :named="id => words.unsampledRules[id]" />
+        <FrameSelect v-if="(has('shift') || has('person')) && has('minutes')" v-model="unsampled" label="The part of a shift not sampled" :ids="UNSAMPLED_RULES" :named="id => words.unsampledRules[id]" />
       </div>
-      <p v-if="!canRead" class="said">
+      <p v-if="!canRead && !isAsking" class="said">
         Name the column that is the concentration, or those that are mass and air volume.
       </p>
-      <template v-else>
+      <template v-else-if="canRead">
         <ul v-if="read.errors.length > 0" class="errors" role="alert">
           <li v-for="({ row, column, problem, text: typed }, i) in read.errors" :key="i">
             Row {{ row }}: {{ words.sampleColumns[column] }} {{ typed ? `"${typed}" ` : '' }}{{ errorWords[problem] }}. It is left out.

@@ -25,7 +25,7 @@ const { reading, problem, refresh } = useReading<CylinderPageReading>(() => `cyl
 const { act, said, isRefused, busy } = useThing(() => `cylinder/${tagId.value}`)
 const cylinder = computed(() => reading.value?.cylinder ?? null)
 const fact = computed(() => reading.value?.fact ?? null)
-type Doing = 'read' | 'connect' | 'joints' | 'pressure' | 'shut' | 'move' | 'tag-out' | 'release' | 'danger' | 'correct' | 'lying' | null
+type Doing = 'read' | 'connect' | 'joints' | 'pressure' | 'shut' | 'move' | 'tag-out' | 'release' | 'danger' | 'correct' | 'lying' | 'withdraw' | null
 const doing = ref<Doing>(null)
 const toggle = (what: Doing) => { doing.value = doing.value === what ? null : what }
 watch(tagId, () => { doing.value = null })
@@ -282,6 +282,17 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       <button v-if="mayKeep" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
         Write its marks anew
       </button>
+      <button v-if="session.isCompetent('cylinder') && !cylinder.isConnected" class="key quiet" type="button" :aria-expanded="doing === 'withdraw'" @click="toggle('withdraw')">
+        This tag was typed by mistake
+      </button>
+      <form v-if="doing === 'withdraw'" class="doing" @submit.prevent="words_.trim() && does('cylinder.withdraw-tag', { reason: words_.trim() })">
+        <FrameField v-slot="{ id }" label="What was typed, and what it should be" hint="What comes under this tag next is another cylinder; this life stays on record.">
+          <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
+        </FrameField>
+        <button class="key go" type="submit" :disabled="!words_.trim() || busy">
+          Take the tag back
+        </button>
+      </form>
     </section>
     <FrameLife :life="reading!.life" :notices="reading!.notices" />
   </article>

@@ -59,6 +59,7 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'gas.full-unknown': ({ tag }) => [`What ${tag} holds when full is not known: nobody can say how fast it may be drawn.`, 'Write down its content from the label.'],
   'gas.not-enough': ({ need, leftM3, neededM3 }, q) => [`At least ${q.gas(leftM3)} of ${kit.gasNeeds[need]} is left; the job takes ${q.gas(neededM3)}.`, 'Take a fuller one before class.', `Not enough ${kit.gasNeeds[need]} for the job.`],
   'gas.enough': ({ need, leftM3, neededM3 }, q) => [`At least ${q.gas(leftM3)} of ${kit.gasNeeds[need]} is left; the job takes ${q.gas(neededM3)}.`],
+  'machine.current-unknown': () => ['Nobody said what current the machine has to give.', 'Set it on the job card.', 'Current not known.'],
   'machine.rating-unknown': ({ tag }) => [`${tag}: its rated current and duty cycle are not written down.`, 'Read its plate.'],
   'machine.cable-unknown': ({ tag }) => [`${tag}: its length and cross-section are not written down.`, 'Read the cable.'],
   'machine.over-maximum': ({ tag, currentA, maxCurrentA }, q) => [`${q.current(currentA)} is more than ${tag} gives (${q.current(maxCurrentA)}).`, 'Take a larger machine.'],

@@ -82,6 +82,8 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'cylinder.outside-place': ({ place, fromXM, toXM, fromYM, toYM }, q) => [`That spot is not inside ${place}: it reaches from ${q.distance(fromXM)} to ${q.distance(toXM)} along the grid and from ${q.distance(fromYM)} to ${q.distance(toYM)} across, and the whole cylinder stands in it.`, 'Say where it really stands.'],
   'cylinder.reason-needed': () => ['Nobody said why the tag was wrong.', 'Write down the reason.'],
   'stamp.end-of-life': ({ text }) => [`"${text}" is an end of life: when it is cannot be read for sure.`, 'Type it as year and month, as FIN 2030/05.'],
+  'cylinder.life-over': ({ endsOn }) => [`Its life ended on ${endsOn}: it is never filled or used again.`, 'Tag it out, and give it to who takes it apart.'],
+  'cylinder.life-ends': ({ endsOn }) => [`Its life ends on ${endsOn}; no test carries it past that.`],
   'stamp.ring-asks': ({ text }) => [`"${text}" stands on a ring, and a ring may be from another day than the shell.`, 'Read the shoulder; where the ring is all there is, ask the supplier which date is the test.'],
   'cylinder.returned': ({ tag }) => [`${tag} went back to its supplier.`, 'Receive it again when it comes.'],
 }

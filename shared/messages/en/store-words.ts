@@ -15,7 +15,7 @@ const starVoid: Record<StarVoidReason, string> = {
   'specification': 'only 3A and 3AA steel may carry it', 'gas': 'not for this gas', 'too-large': 'larger than 56.7 L (125 lb of water)', 'size-unknown': 'nobody knows the water volume',
   'made-before-1946': 'made before 1946', 'made-unknown': 'the maker\'s date is missing', 'filled-in-place': 'filled in a bank or on a vehicle', 'filling-unknown': 'nobody knows how it is filled',
 }
-const plusVoid: Record<PlusVoidReason, string> = { specification: 'only for seamless steel', gas: 'not for a liquefied or dissolved gas', lapsed: 'it was not stamped again at the newest test' }
+const plusVoid: Record<PlusVoidReason, string> = { specification: 'only for seamless steel', gas: 'not for a liquefied or dissolved gas', flammable: 'not for a gas that burns', lapsed: 'it was not stamped again at the newest test' }
 const requalificationRules: Record<RequalificationRule, string> = {
   'interval': 'by specification', 'star': 'ten years with the star', 'low-pressure-first': 'twelve years for coated low-pressure cylinders', 'low-pressure-proof': 'seven years after a proof test',
   'low-pressure-visual': 'five years after a visual', 'low-pressure-other': 'five years, for the gas is none of the long-interval ones', 'acetylene-shell': 'acetylene: the shell, every ten years',

@@ -14,7 +14,7 @@ import type { MixtureGroupId } from '#core/exposure/mixture'
 import type { FumeInput } from '#core/fume/fume-findings'
 import type { FlowMethod } from '#core/hall/hall-state'
 import type { SampleVerdict } from '#core/samples/compliance'
-import type { SampleColumn } from '#core/samples/read-samples'
+import type { DateOrder, DecimalMark, SampleColumn, Separator } from '#core/samples/read-samples'
 import type { UnsampledRule } from '#core/samples/shift-average'
 import type { ShadeInput } from '#core/shade/shade-findings'
 
@@ -141,7 +141,10 @@ const substitutions: Record<SubstitutionId, string> = {
   'loq': 'at the limit of quantification', 'loq-root-2': 'that limit over √2', 'loq-half': 'half that limit', 'regression': 'regression on ranks', 'likelihood': 'largest likelihood', 'beta': 'β-substitution',
 }
 const sampleVerdicts: Record<SampleVerdict, string> = { 'compliant': 'passes', 'non-compliant': 'fails', 'no-decision': 'no decision' }
-const sampleColumns: Record<SampleColumn, string> = { shift: 'shift or person', concentration: 'concentration', mass: 'mass', volume: 'air volume', minutes: 'minutes', below: 'below limit?', ignore: 'not used' }
+const separators: Record<Separator, string> = { '\t': 'tab', ';': 'semicolon', ',': 'comma', '|': 'bar' }
+const decimalMarks: Record<DecimalMark, string> = { '.': 'a point: 0.25', ',': 'a comma: 0,25' }
+const dateOrders: Record<DateOrder, string> = { 'year-month-day': 'year, month, day', 'day-month-year': 'day, month, year', 'month-day-year': 'month, day, year' }
+const sampleColumns: Record<SampleColumn, string> = { shift: 'shift', person: 'person', day: 'day', concentration: 'concentration', mass: 'mass', volume: 'air volume', minutes: 'minutes', below: 'below limit?', ignore: 'not used' }
 const unsampledRules: Record<UnsampledRule, string> = { 'as-sampled': 'like the part sampled', 'nothing': 'as clean air', 'worst': 'like the worst piece' }
 const adviceKinds: Record<AdviceKind, string> = {
   'strip': 'Strip the coating', 'consumable': 'Another process or consumable', 'move-hood': 'Move the hood', 'more-flow': 'Draw more air', 'fewer-arcs': 'Fewer arcs at once', 'respirator': 'A respirator',
@@ -151,6 +154,6 @@ const adviceKinds: Record<AdviceKind, string> = {
 export const words = {
   processes, processesShort, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, ruleSets, jurisdictions, workplaces,
   bayKinds, roles, gateStates, stationWords, jobFields, shadeInputs, glasses, helmetFaults, requirements, outfitReasons, rights,
-  substances, exposureRuleSets, exposureRuleSetsShort, exposureBases, limitKinds, hoodKinds, extractionKinds, placements, flowMethods, masks, mixtureGroups, fumeInputs, extractionFaults, substitutions, sampleVerdicts, sampleColumns, unsampledRules, adviceKinds,
+  substances, exposureRuleSets, exposureRuleSetsShort, exposureBases, limitKinds, hoodKinds, extractionKinds, placements, flowMethods, masks, mixtureGroups, fumeInputs, extractionFaults, substitutions, sampleVerdicts, sampleColumns, separators, decimalMarks, dateOrders, unsampledRules, adviceKinds,
 }
 export type Words = typeof words

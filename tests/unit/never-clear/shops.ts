@@ -8,13 +8,13 @@ import { twoBayShop } from '../../../demo/two-bay-shop'
 /** A shop in which both bays are clear to strike, a permit among them, and nothing is left out. */
 export const CLEAR_SHOP: ShopAsTold = twoBayShop(true)
 
-export interface Read { readonly word: Word, readonly gates: Readonly<Record<string, string>>, readonly first: string | null }
+export interface Read { readonly word: Word, readonly gates: Readonly<Record<string, string>>, readonly codes: Readonly<Record<string, readonly string[]>>, readonly first: string | null }
 
 /** Each bay as it reads: its word, its gates, and the first reason. */
 export function readShop(shop: ShopAsTold): Readonly<Record<string, Read>> {
   const { facts } = shopFrom(shop)
   return Object.fromEntries(judgeShop(facts).map(({ bay, verdict }) => [bay.bayId, {
-    word: verdict.word, gates: Object.fromEntries(verdict.gates.map(({ gate, state }) => [gate, state])), first: verdict.reason?.code ?? null,
+    word: verdict.word, gates: Object.fromEntries(verdict.gates.map(({ gate, state }) => [gate, state])), codes: Object.fromEntries(verdict.gates.map(({ gate, findings }) => [gate, findings.map(({ code }) => code)])), first: verdict.reason?.code ?? null,
   }]))
 }
 
