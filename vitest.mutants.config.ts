@@ -1,0 +1,12 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const at = (path: string) => fileURLToPath(new URL(`./${path}`, import.meta.url))
+
+/** The tests of the deciding code alone, without the long property that forgets: a mutant meets each test that reaches it. */
+export default defineConfig({
+  // The sandbox has no .nuxt, and the tsconfig of the house points there: this stands in for it.
+  esbuild: { tsconfigRaw: '{"compilerOptions":{"target":"es2022","useDefineForClassFields":true}}' },
+  resolve: { alias: { '#core': at('core'), '#shared': at('shared'), '#server': at('server') } },
+  test: { environment: 'node', include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'], exclude: ['tests/unit/never-clear/forgetting.test.ts', 'tests/unit/messages/**', 'tests/unit/schemas/**', 'tests/unit/setup-machine.test.ts', 'tests/unit/standins/**'] },
+})
