@@ -6,6 +6,7 @@ import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
 import type { Extraction } from '#core/hall/hall-state'
 import { eraseWearer, keepWearer, readSurroundings, readWearers } from '#server/database/surroundings'
+import { noteHealth } from '#server/commands/note-health'
 import { rebuild } from '#server/commands/rebuild'
 import { readHouseRules, readSite } from '#server/database/site'
 import { BAY_1, BAY_2, count, openShop } from './shop'
@@ -126,6 +127,13 @@ describe('air behind the one door', () => {
     await sendOk(lead(), [personStream('maren')], note(null))
     expect(await readWearers(shop.pool, shop.siteId, null)).toEqual([])
     expect((await gateEvents(BAY_1)).state).toBe('hold')
+  })
+  it('a leaving that is refused erases nothing', async () => {
+    await keepWearer(shop.pool, shop.siteId, { personId: 'lead', recordId: '0f9f4b8e-3a86-4d3e-9a35-0a3a0c8f0a13', salt: 's', mask: 'n95', fitTestedOn: null, medicallyClearedOn: null })
+    expect((await shop.send(lead(), [personStream('lead')], { type: 'person.leave', payload: {} })).status).toBe(409)
+    expect(await readWearers(shop.pool, shop.siteId, 'lead')).toHaveLength(1)
+    expect((await noteHealth(shop.door, { siteId: shop.siteId, actor: { kind: 'person', personId: 'lead' } }, 'lead', null)).status).toBe(200)
+    expect(await readWearers(shop.pool, shop.siteId, 'lead')).toEqual([])
   })
   it('who leaves takes the health record along', async () => {
     await sendOk(lead(), [personStream('teo')], { type: 'person.add', payload: { name: 'Teo', roles: ['welder'], areaId: null, bayId: null } })

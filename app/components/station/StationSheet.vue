@@ -91,7 +91,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
-          <StationGateLine :gate="gate" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+          <StationGateLine :gate="gate" :opened="openedBy(placed, gate.gate, floor.kitOf(placed), q)" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
         </li>
       </ul>
       <div class="next">

@@ -51,7 +51,7 @@ function randomFrom(seed: number): () => number {
     return state / 2 ** 32
   }
 }
-const PAIRS = 30
+const PAIRS = 15
 /** Facts whose fields are left unsaid one by one; what a look answers is forgotten as a whole. */
 const FACTS = /^(?:station|cylinder|hall|permit|fume)\.|^item\.(?:register|assign)$/
 
