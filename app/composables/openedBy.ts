@@ -9,13 +9,14 @@ const listed = (parts: readonly string[]): string => parts.length < 2 ? parts.jo
 /** What an open gate was opened by, by name: what was looked at, read or set. Null where its own finding says it. */
 export function openedBy({ station, verdict }: Placed, gate: GateId, kit: KitAround, q: Quantities): string | null {
   switch (gate) {
-    case 'job': return station.job && `Named: ${jobParts(station.job, q).map(({ text }) => text).join(', ')}.`
+    case 'job': return station.job && `Everything is known: ${jobParts(station.job, q).length} facts, none in pencil.`
     case 'eyes': {
-      const { helmet, helmetCheck, glasses } = station
+      const { helmet, glasses } = station
       const registered = kit.wornBy(station.personId).find(({ kind }) => kind === 'helmet')
-      return listed([registered ? `helmet ${registered.tag}` : helmet ? `helmet set to ${q.shade(helmet.shade)}` : '', helmetCheck ? 'its check' : '', glasses ? `glasses ${words.glasses[glasses.kind]}` : ''].filter(Boolean)).replace(/^./, letter => letter.toUpperCase()) + '.'
+      const worn = registered ? `Helmet ${registered.tag}` : helmet ? `Helmet at ${q.shade(helmet.shade)}` : 'Helmet'
+      return `${worn} and glasses (${glasses ? words.glasses[glasses.kind] : 'none'}) pass today.`
     }
-    case 'body': return `Looked at: ${listed(verdict.outfit.map(({ zone }) => words.zones[zone]))}.`
+    case 'body': return verdict.outfit.length < 2 ? null : `All ${verdict.outfit.length} zones looked at, from ${words.zones[verdict.outfit[0]!.zone]} to ${words.zones[verdict.outfit.at(-1)!.zone]}.`
     case 'air': return null
     case 'gas': {
       const things = [...kit.cylinders.filter(({ isConnected }) => isConnected), ...ofGate(kit.items, 'gas')].map(({ tag }) => tag)
