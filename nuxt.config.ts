@@ -40,6 +40,8 @@ export default defineNuxtConfig({
     // Flights are reckoned one by one: fewer of these a minute.
     '/api/v1/assess/spark-reach': { security: { rateLimiter: { tokensPerInterval: 300, interval: 60_000, headers: false, throwError: true } } },
     '/api/v1/assess/hot-work': { security: { rateLimiter: { tokensPerInterval: 300, interval: 60_000, headers: false, throwError: true } } },
+    // A whole shop is judged at once.
+    '/api/v1/assess/clearance': { security: { rateLimiter: { tokensPerInterval: 30, interval: 60_000, headers: false, throwError: true } } },
     '/api/v1/assess/**': { security: { rateLimiter: { tokensPerInterval: 3000, interval: 60_000, headers: false, throwError: true } } },
   },
 

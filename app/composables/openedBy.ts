@@ -4,7 +4,8 @@ import type { KitAround } from '#core/clearance/kit-around'
 import type { Quantities } from '#shared/messages/quantities'
 import type { Placed } from '~/stores/floor'
 
-const listed = (parts: readonly string[]): string => parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
+const list = new Intl.ListFormat('en-GB')
+const listed = (parts: readonly string[]): string => list.format(parts)
 
 /** What an open gate was opened by, by name: what was looked at, read or set. Null where its own finding says it. */
 export function openedBy({ station, verdict }: Placed, gate: GateId, kit: KitAround, q: Quantities): string | null {

@@ -58,12 +58,14 @@ const shadeWords = (shade: { readonly minimum: number | null, readonly start: nu
 
 async function save() {
   refused.value = null
-  const sent = await outbox.send('house-rules.change', [{ id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }], entry.value)
+  const sending = entry.value
+  const sent = await outbox.send('house-rules.change', [{ id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }], sending)
   if (sent.ok) {
     await floor.refresh()
     openedOn.value = floor.reading?.versions.rules ?? openedOn.value
-    touched.value = false
-    saved.value = true
+    // What was chosen while this was on its way stays chosen.
+    touched.value = entry.value !== sending
+    saved.value = !touched.value
   }
   else refused.value = wordsOf(sent)
 }

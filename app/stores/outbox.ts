@@ -53,6 +53,15 @@ function nextSeq(): number {
 
 export type Sent = Reply<CommandAccepted>
 
+/**
+ * Did the shop itself answer this very command, yes or no? Whatever stands in between (a proxy that knows no such page, a
+ * hotel's own sign-in) answers too, and has heard nothing.
+ */
+export function isAnswer({ id }: Pick<Waiting, 'id'>, reply: Exclude<Sent, { unreachable: true }>): boolean {
+  if (reply.ok) return reply.body.commandId === id
+  return reply.refusal.status === 409 || reply.refusal.status === 422
+}
+
 /** What became of one sending: answered yes or no; not now, by the server or for want of a line; or nobody is signed in for it. */
 type Outcome = 'answered' | 'failed' | 'unreachable' | 'signed-out'
 
@@ -185,7 +194,7 @@ export const useOutbox = defineStore('outbox', () => {
         await session.load()
         return 'signed-out'
       }
-      if (!reply.ok && (reply.refusal.status >= 500 || reply.refusal.status === 429)) {
+      if (!isAnswer(command, reply) && (reply.ok || isUrgent(command) || reply.refusal.status >= 500 || reply.refusal.status === 429)) {
         const times = (failures.get(command.id)?.times ?? 0) + 1
         failures.set(command.id, { times, retryAtMs: Date.now() + Math.min(LONGEST_BACK_OFF_MS, RETRY_MS * 2 ** (times - 1)) })
         return 'failed'
@@ -195,8 +204,9 @@ export const useOutbox = defineStore('outbox', () => {
       await onDisk(db => db.delete('waiting', command.id))
       if (reply.ok) onAccepted(reply.body)
       const answered = answers.get(command.id)
-      if (answered) answered(reply)
-      else if (!reply.ok) refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
+      answered?.(reply)
+      // A stop that was refused is told whatever page it was pressed on.
+      if (!reply.ok && (!answered || isUrgent(command))) refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
       answers.delete(command.id)
       return 'answered'
     }

@@ -1,13 +1,28 @@
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../vocabulary/process-traits'
-import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, FuelGasId, PositionId, ProcessId, ShieldingGasId } from '../vocabulary/vocabulary'
+import type {
+  BaseMetalId,
+  CoatingId,
+  ConfinementId,
+  ConsumableId,
+  FuelGasId,
+  PositionId,
+  ProcessId,
+  ShieldingGasId,
+} from '../vocabulary/vocabulary'
 import { CONSUMABLES } from '../vocabulary/vocabulary'
 import { mmFromInch } from '../units'
 
 /** One way in which words may be meant: the whole line written so that nothing else can be, and what the words say then. */
-export interface LineOption { readonly line: string, readonly job: Partial<Job> }
+export interface LineOption {
+  readonly line: string
+  readonly job: Partial<Job>
+}
 /** Words that can be meant in more than one way. Nothing of them is taken until somebody chose. */
-export interface LineDoubt { readonly words: string, readonly options: readonly LineOption[] }
+export interface LineDoubt {
+  readonly words: string
+  readonly options: readonly LineOption[]
+}
 
 /** What a typed line was understood to say. */
 export interface ReadLine {
@@ -35,7 +50,9 @@ type Meaning =
   | { readonly is: 'confinement', readonly id: ConfinementId }
 
 const meanings = new Map<string, Meaning>()
-const mean = (meaning: Meaning, words: string) => { for (const word of words.split(' ')) meanings.set(word, meaning) }
+const mean = (meaning: Meaning, words: string) => {
+  for (const word of words.split(' ')) meanings.set(word, meaning)
+}
 
 mean({ is: 'process', id: 'gmaw' }, 'mig mag gmaw migmag')
 mean({ is: 'process', id: 'gtaw' }, 'tig gtaw heliarc')
@@ -106,8 +123,20 @@ mean({ is: 'confinement', id: 'against-wall' }, 'wall')
 
 /** Two words that together say something else than each alone. The second may go on. */
 const PAIRS: readonly (readonly [string, string, string])[] = [
-  ['plasma', 'weld', 'paw'], ['plasma', 'cut', 'pac'], ['flux', 'core', 'fluxcore'], ['air', 'arc', 'gouge'], ['carbon', 'arc', 'caw'], ['cast', 'iron', 'cast'], ['lead', 'paint', 'leadpaint'], ['low', 'alloy', 'lowalloy'], ['self', 'shielded', 'self'],
-  ['mild', 'steel', 'mildsteel'], ['stainless', 'steel', 'stainless'], ['natural', 'gas', 'methane'], ['sub', 'arc', 'subarc'], ['against', 'wall', 'wall'],
+  ['plasma', 'weld', 'paw'],
+  ['plasma', 'cut', 'pac'],
+  ['flux', 'core', 'fluxcore'],
+  ['air', 'arc', 'gouge'],
+  ['carbon', 'arc', 'caw'],
+  ['cast', 'iron', 'cast'],
+  ['lead', 'paint', 'leadpaint'],
+  ['low', 'alloy', 'lowalloy'],
+  ['self', 'shielded', 'self'],
+  ['mild', 'steel', 'mildsteel'],
+  ['stainless', 'steel', 'stainless'],
+  ['natural', 'gas', 'methane'],
+  ['sub', 'arc', 'subarc'],
+  ['against', 'wall', 'wall'],
 ]
 
 /** Words shorter than this are taken as written: too much is one letter away from them. */
@@ -121,7 +150,10 @@ export function oneSlipApart(a: string, b: string): boolean {
   let [endA, endB] = [a.length, b.length]
   while (endA > start && endB > start && a[endA - 1] === b[endB - 1]) [endA, endB] = [endA - 1, endB - 1]
   const [restA, restB] = [a.slice(start, endA), b.slice(start, endB)]
-  return (restA.length <= 1 && restB.length <= 1) || (restA.length === 2 && restB.length === 2 && restA[0] === restB[1] && restA[1] === restB[0])
+  return (
+    (restA.length <= 1 && restB.length <= 1) ||
+    (restA.length === 2 && restB.length === 2 && restA[0] === restB[1] && restA[1] === restB[0])
+  )
 }
 
 function meaningOf(word: string): Meaning | undefined {
@@ -132,7 +164,8 @@ function meaningOf(word: string): Meaning | undefined {
   return ids.size === 1 ? close[0]![1] : undefined
 }
 
-const consumableOf = (word: string): ConsumableId | undefined => CONSUMABLES.find(id => id === word || id === `e${word}` || id.replaceAll('-', '') === word)
+const consumableOf = (word: string): ConsumableId | undefined =>
+  CONSUMABLES.find(id => id === word || id === `e${word}` || id.replaceAll('-', '') === word)
 
 /** A length as typed: `3.2mm`, `1/8in`, `5/32"`, `0.035"`. */
 function lengthMm(word: string): number | undefined {
@@ -145,7 +178,10 @@ function lengthMm(word: string): number | undefined {
 }
 
 /** A word, with what was typed for it. */
-interface Word { readonly is: string, readonly typed: string }
+interface Word {
+  readonly is: string
+  readonly typed: string
+}
 
 function join(typed: readonly string[]): Word[] {
   const joined: Word[] = []
@@ -160,15 +196,23 @@ function join(typed: readonly string[]): Word[] {
 
 /** Sizes in which rods, wires and tungstens are sold, mm, inch sizes among them: a length that is none of them is a plate. */
 const SOLD_MM: Readonly<Partial<Record<ProcessId, readonly number[]>>> = {
-  'smaw': [1.6, 2, 2.4, 2.5, 3.2, 3.25, 4, 4.8, 5, 5.6, 6, 6.3, 6.4, 8], 'gmaw': [0.6, 0.8, 0.9, 1, 1.2, 1.4, 1.6, 2, 2.4], 'fcaw-g': [0.9, 1, 1.2, 1.4, 1.6, 2, 2.4], 'fcaw-s': [0.9, 1, 1.2, 1.4, 1.6, 1.7, 2, 2.4],
-  'gtaw': [0.5, 1, 1.6, 2, 2.4, 3.2, 4, 4.8], 'paw': [0.5, 1, 1.6, 2, 2.4, 3.2, 4, 4.8], 'saw': [2, 2.4, 3.2, 4, 5],
+  'smaw': [1.6, 2, 2.4, 2.5, 3.2, 3.25, 4, 4.8, 5, 5.6, 6, 6.3, 6.4, 8],
+  'gmaw': [0.6, 0.8, 0.9, 1, 1.2, 1.4, 1.6, 2, 2.4],
+  'fcaw-g': [0.9, 1, 1.2, 1.4, 1.6, 2, 2.4],
+  'fcaw-s': [0.9, 1, 1.2, 1.4, 1.6, 1.7, 2, 2.4],
+  'gtaw': [0.5, 1, 1.6, 2, 2.4, 3.2, 4, 4.8],
+  'paw': [0.5, 1, 1.6, 2, 2.4, 3.2, 4, 4.8],
+  'saw': [2, 2.4, 3.2, 4, 5],
 }
 const isSold = (process: ProcessId, mm: number): boolean => SOLD_MM[process]?.some(sold => Math.abs(sold - mm) <= 0.06) ?? false
 /** A bare number under this is no current anybody strikes an arc with, but for the finest. */
 const LEAST_USUAL_A = 15
 
 /** Words in doubt, each with what might stand for them. */
-interface Doubt { readonly words: readonly string[], readonly options: readonly { readonly says: string, readonly job: Partial<Job> }[] }
+interface Doubt {
+  readonly words: readonly string[]
+  readonly options: readonly { readonly says: string, readonly job: Partial<Job> }[]
+}
 
 interface Gathered {
   readonly job: { -readonly [Field in keyof Job]?: Job[Field] }
@@ -185,10 +229,22 @@ interface Gathered {
 }
 
 /** Puts down one of a kind; a second one that says something else is a doubt between both. */
-function setOnce<Field extends keyof Job>(found: Gathered, said: Map<string, string>, field: Field, value: Job[Field], typed: string): void {
+function setOnce<Field extends keyof Job>(
+  found: Gathered,
+  said: Map<string, string>,
+  field: Field,
+  value: Job[Field],
+  typed: string,
+): void {
   const before = found.job[field]
   if (before !== undefined && before !== value) {
-    found.doubts.push({ words: [said.get(field)!, typed], options: [[said.get(field)!, before], [typed, value]].map(([says, one]) => ({ says: says as string, job: { [field]: one } as Partial<Job> })) })
+    found.doubts.push({
+      words: [said.get(field)!, typed],
+      options: [
+        [said.get(field)!, before],
+        [typed, value],
+      ].map(([says, one]) => ({ says: says as string, job: { [field]: one } as Partial<Job> })),
+    })
     return
   }
   found.job[field] = value
@@ -203,10 +259,28 @@ function setOnce<Field extends keyof Job>(found: Gathered, said: Map<string, str
  * @param line the text typed
  */
 export function readLine(line: string): ReadLine {
-  const text = line.slice(0, 200).toLowerCase().replace(/(\d)\s*(?:to|–|-)\s*(\d)/g, '$1-$2').replace(/(\d)\s+(mm|in|a|amp|amps)\b/g, '$1$2').replace(/["]/g, 'in')
-    .replace(/\b(oxy|self|flux|lead|low|cast|carbon|air|sub)-(?=[a-z])/g, '$1 ').replace(/\boxy ?acetylene\b/g, 'oxy acetylene').replace(/\bargon[-/ ]co2\b/g, 'argonmix')
+  const text = line
+    .slice(0, 200)
+    .toLowerCase()
+    .replace(/(\d)\s*(?:to|–|-)\s*(\d)/g, '$1-$2')
+    .replace(/(\d)\s+(mm|in|a|amp|amps)\b/g, '$1$2')
+    .replace(/["]/g, 'in')
+    .replace(/\b(oxy|self|flux|lead|low|cast|carbon|air|sub)-(?=[a-z])/g, '$1 ')
+    .replace(/\boxy ?acetylene\b/g, 'oxy acetylene')
+    .replace(/\bargon[-/ ]co2\b/g, 'argonmix')
   const words = join(text.split(/[\s,;]+/).filter(Boolean))
-  const found: Gathered = { job: {}, doubts: [], unread: [], processes: new Map(), hints: [], numbers: [], lengths: [], flame: null, cuts: null, welds: null }
+  const found: Gathered = {
+    job: {},
+    doubts: [],
+    unread: [],
+    processes: new Map(),
+    hints: [],
+    numbers: [],
+    lengths: [],
+    flame: null,
+    cuts: null,
+    welds: null,
+  }
   const said = new Map<string, string>()
   for (let i = 0; i < words.length; i++) {
     if (words[i]!.is === 'bay' && words[i + 1] !== undefined) found.bayLabel = words[++i]!.typed
@@ -217,7 +291,11 @@ export function readLine(line: string): ReadLine {
   decideNumbers(found)
   const { bayLabel, job, unread } = found
   const doubts = found.doubts.map(({ words: asked, options }): LineDoubt => ({
-    words: asked.join(' '), options: options.map(({ says, job: meant }) => ({ line: [...words.map(({ typed }) => typed).filter(typed => !asked.includes(typed)), says].filter(Boolean).join(' '), job: meant })),
+    words: asked.join(' '),
+    options: options.map(({ says, job: meant }) => ({
+      line: [...words.map(({ typed }) => typed).filter(typed => !asked.includes(typed)), says].filter(Boolean).join(' '),
+      job: meant,
+    })),
   }))
   return { bayLabel, job, doubts, unread }
 }
@@ -246,18 +324,27 @@ function gather(found: Gathered, said: Map<string, string>, words: readonly Word
   const meaning = meaningOf(word)
   if (!meaning) return void found.unread.push(typed)
   switch (meaning.is) {
-    case 'nothing': return
-    case 'stripped': return void (found.job.coatingStripped = true)
-    case 'process': return void found.processes.set(meaning.id, typed)
-    case 'hint': return void found.hints.push({ ids: meaning.ids, typed })
-    case 'of': return void (meaning.hint.length > 0 && found.hints.push({ ids: meaning.hint, typed }))
-    case 'flame': return void (found.flame ??= typed)
-    case 'cut': return void (found.cuts ??= typed)
-    case 'weld': return void (found.welds ??= typed)
+    case 'nothing':
+      return
+    case 'stripped':
+      return void (found.job.coatingStripped = true)
+    case 'process':
+      return void found.processes.set(meaning.id, typed)
+    case 'hint':
+      return void found.hints.push({ ids: meaning.ids, typed })
+    case 'of':
+      return void (meaning.hint.length > 0 && found.hints.push({ ids: meaning.hint, typed }))
+    case 'flame':
+      return void (found.flame ??= typed)
+    case 'cut':
+      return void (found.cuts ??= typed)
+    case 'weld':
+      return void (found.welds ??= typed)
     case 'fuelGas':
       found.flame ??= typed
       return setOnce(found, said, 'fuelGas', meaning.id, typed)
-    default: return setOnce(found, said, meaning.is, meaning.id as never, typed)
+    default:
+      return setOnce(found, said, meaning.is, meaning.id as never, typed)
   }
 }
 
@@ -283,14 +370,26 @@ function decideProcess(found: Gathered): void {
     return
   }
   // Cutting and welding narrow what a hint leaves open: gas cutting, plasma welding.
-  const narrowed = hints.map(({ ids, typed }) => ({ typed, ids: ids.filter(id => cuts !== null ? CUTS.has(id) : welds !== null ? !CUTS.has(id) : true) })).filter(({ ids }) => ids.length > 0)
-  const meant = narrowed.map(({ ids }) => ids).reduce<readonly ProcessId[] | null>((both, ids) => both === null ? ids : both.filter(id => ids.includes(id)).length > 0 ? both.filter(id => ids.includes(id)) : [...new Set([...both, ...ids])], null)
-  const shielded = job.shieldingGas !== undefined ? meant?.filter(id => id !== 'fcaw-s' && id !== 'smaw' && !FLAMES.has(id)) ?? null : meant
+  const narrowed = hints
+    .map(({ ids, typed }) => ({ typed, ids: ids.filter(id => (cuts !== null ? CUTS.has(id) : welds !== null ? !CUTS.has(id) : true)) }))
+    .filter(({ ids }) => ids.length > 0)
+  const meant = narrowed
+    .map(({ ids }) => ids)
+    .reduce<readonly ProcessId[] | null>(
+      (both, ids) =>
+        both === null
+          ? ids
+          : both.filter(id => ids.includes(id)).length > 0
+            ? both.filter(id => ids.includes(id))
+            : [...new Set([...both, ...ids])],
+      null,
+    )
+  const shielded =
+    job.shieldingGas !== undefined ? (meant?.filter(id => id !== 'fcaw-s' && id !== 'smaw' && !FLAMES.has(id)) ?? null) : meant
   const possible = shielded !== null && shielded.length > 0 ? shielded : meant
   if (possible === null) {
     if (cuts !== null) doubts.push({ words: [cuts], options: [option('pac'), option('ofc')] })
-  }
-  else if (possible.length === 1) job.process = possible[0]!
+  } else if (possible.length === 1) job.process = possible[0]!
   else doubts.push({ words: narrowed.map(({ typed }) => typed), options: possible.map(option) })
 }
 const FLAMES: ReadonlySet<ProcessId> = new Set(['ofw', 'ofc', 'tb', 'ts'])
@@ -299,9 +398,27 @@ const CUTS: ReadonlySet<ProcessId> = new Set(['ofc', 'pac'])
 /** A length is of what stands beside it; or of a rod or wire when it is one that is sold; or of the plate. */
 function decideLengths({ lengths, job, doubts }: Gathered): void {
   for (const { mm, typed, of } of lengths) {
-    const field = of ?? (job.process !== undefined && job.electrodeDiameterMm === undefined && isSold(job.process, mm) ? 'electrodeDiameterMm' : 'plateThicknessMm')
-    if (job.process === undefined && of === null) doubts.push({ words: [typed], options: [{ says: `rod ${typed}`, job: { electrodeDiameterMm: mm } }, { says: `plate ${typed}`, job: { plateThicknessMm: mm } }] })
-    else if (job[field] !== undefined && job[field] !== mm) doubts.push({ words: [typed], options: [{ says: `rod ${typed}`, job: { electrodeDiameterMm: mm } }, { says: `plate ${typed}`, job: { plateThicknessMm: mm } }] })
+    const field =
+      of ??
+      (job.process !== undefined && job.electrodeDiameterMm === undefined && isSold(job.process, mm)
+        ? 'electrodeDiameterMm'
+        : 'plateThicknessMm')
+    if (job.process === undefined && of === null)
+      doubts.push({
+        words: [typed],
+        options: [
+          { says: `rod ${typed}`, job: { electrodeDiameterMm: mm } },
+          { says: `plate ${typed}`, job: { plateThicknessMm: mm } },
+        ],
+      })
+    else if (job[field] !== undefined && job[field] !== mm)
+      doubts.push({
+        words: [typed],
+        options: [
+          { says: `rod ${typed}`, job: { electrodeDiameterMm: mm } },
+          { says: `plate ${typed}`, job: { plateThicknessMm: mm } },
+        ],
+      })
     else job[field] = mm
   }
 }
@@ -310,22 +427,48 @@ function decideLengths({ lengths, job, doubts }: Gathered): void {
 function decideNumbers(found: Gathered): void {
   const { numbers, job, doubts } = found
   const hasCurrent = job.currentA !== undefined || job.currentRangeA !== undefined
-  const size = numbers.find(({ value }) => value < LEAST_USUAL_A && job.electrodeDiameterMm === undefined && job.process !== undefined && isSold(job.process, value) && (numbers.length > 1 || hasCurrent || !Number.isInteger(value)))
+  const size = numbers.find(
+    ({ value }) =>
+      value < LEAST_USUAL_A &&
+      job.electrodeDiameterMm === undefined &&
+      job.process !== undefined &&
+      isSold(job.process, value) &&
+      (numbers.length > 1 || hasCurrent || !Number.isInteger(value)),
+  )
   if (size) job.electrodeDiameterMm = size.value
   const rest = numbers.filter(one => one !== size)
   const [first, second] = rest
   if (!first) return
   const asked = (one: typeof first): Doubt['options'] => [
     { says: `${one.typed}a`, job: { currentA: one.value } },
-    ...job.electrodeDiameterMm === undefined && job.process !== undefined && isSold(job.process, one.value) ? [{ says: `rod ${one.typed}mm`, job: { electrodeDiameterMm: one.value } }] : [],
+    ...(job.electrodeDiameterMm === undefined && job.process !== undefined && isSold(job.process, one.value)
+      ? [{ says: `rod ${one.typed}mm`, job: { electrodeDiameterMm: one.value } }]
+      : []),
     { says: `plate ${one.typed}mm`, job: { plateThicknessMm: one.value } },
   ]
   if (second !== undefined || hasCurrent) {
-    for (const one of rest) doubts.push({ words: [one.typed], options: rest.length === 2 && !hasCurrent ? [{ says: `${one.typed}a`, job: { currentA: one.value } }, { says: '', job: {} }] : asked(one) })
+    for (const one of rest)
+      doubts.push({
+        words: [one.typed],
+        options:
+          rest.length === 2 && !hasCurrent
+            ? [
+                { says: `${one.typed}a`, job: { currentA: one.value } },
+                { says: '', job: {} },
+              ]
+            : asked(one),
+      })
     return
   }
   const byCurrent = job.process === undefined || PROCESS_TRAITS[job.process].byCurrent
-  if (!byCurrent) doubts.push({ words: [first.typed], options: [{ says: `plate ${first.typed}mm`, job: { plateThicknessMm: first.value } }, { says: '', job: {} }] })
+  if (!byCurrent)
+    doubts.push({
+      words: [first.typed],
+      options: [
+        { says: `plate ${first.typed}mm`, job: { plateThicknessMm: first.value } },
+        { says: '', job: {} },
+      ],
+    })
   else if (first.value < LEAST_USUAL_A) doubts.push({ words: [first.typed], options: asked(first) })
   else job.currentA = first.value
 }

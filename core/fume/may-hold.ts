@@ -12,16 +12,47 @@ const FLUX: AtMostPercent = { fluorides: 20 }
 
 /** What a metal that is worked on may send up, whoever measured it or not. */
 const OF_METAL: Readonly<Record<BaseMetalId, AtMostPercent>> = {
-  'mild-steel': STEEL, 'low-alloy-steel': STAINLESS, 'stainless-steel': STAINLESS, 'cast-iron': STEEL, 'aluminium': { manganese: 1 }, 'magnesium': { manganese: 1 }, 'titanium': {},
-  'copper': { copper: ANY }, 'brass': { zinc: ANY, copper: ANY, lead: ANY }, 'bronze': { copper: ANY, lead: ANY, zinc: ANY, manganese: ANY }, 'nickel-alloy': { 'nickel': 75, 'chromium-vi': 5, 'manganese': 15, 'copper': ANY },
+  'mild-steel': STEEL,
+  'low-alloy-steel': STAINLESS,
+  'stainless-steel': STAINLESS,
+  'cast-iron': STEEL,
+  'aluminium': { manganese: 1 },
+  'magnesium': { manganese: 1 },
+  'titanium': {},
+  'copper': { copper: ANY },
+  'brass': { zinc: ANY, copper: ANY, lead: ANY },
+  'bronze': { copper: ANY, lead: ANY, zinc: ANY, manganese: ANY },
+  'nickel-alloy': { 'nickel': 75, 'chromium-vi': 5, 'manganese': 15, 'copper': ANY },
 }
 
 /** What a consumable may bring besides. */
 const OF_CONSUMABLE: Readonly<Record<ConsumableId, AtMostPercent>> = {
-  'e6010': STEEL, 'e6011': STEEL, 'e6013': STEEL, 'e7024': STEEL, 'e7018': { ...STEEL, ...FLUX }, 'e308l-16': { ...STAINLESS, ...FLUX }, 'e309l-16': { ...STAINLESS, ...FLUX }, 'eni-ci': { nickel: 75, manganese: 1, ...FLUX },
-  'er70s-6': STEEL, 'er70s-2': STEEL, 'er308lsi': STAINLESS, 'er308l': STAINLESS, 'er4043': {}, 'er5356': { manganese: 1 }, 'ersicu': { copper: ANY, manganese: 15, zinc: 10 }, 'ercusi-a': { copper: ANY, manganese: 15, zinc: 10 },
-  'e71t-1': { ...STEEL, ...FLUX }, 'e71t-8': { ...STEEL, ...FLUX }, 'e71t-gs': { ...STEEL, ...FLUX }, 'rg45': STEEL, 'rbcuzn-a': { zinc: ANY, copper: ANY, ...FLUX }, 'bag-silver': { cadmium: ANY, zinc: ANY, copper: ANY, ...FLUX }, 'tin-silver': {},
-  'em12k': { ...STEEL, ...FLUX }, 'carbon-rod': { copper: 10 }, 'no-filler': {},
+  'e6010': STEEL,
+  'e6011': STEEL,
+  'e6013': STEEL,
+  'e7024': STEEL,
+  'e7018': { ...STEEL, ...FLUX },
+  'e308l-16': { ...STAINLESS, ...FLUX },
+  'e309l-16': { ...STAINLESS, ...FLUX },
+  'eni-ci': { nickel: 75, manganese: 1, ...FLUX },
+  'er70s-6': STEEL,
+  'er70s-2': STEEL,
+  'er308lsi': STAINLESS,
+  'er308l': STAINLESS,
+  'er4043': {},
+  'er5356': { manganese: 1 },
+  'ersicu': { copper: ANY, manganese: 15, zinc: 10 },
+  'ercusi-a': { copper: ANY, manganese: 15, zinc: 10 },
+  'e71t-1': { ...STEEL, ...FLUX },
+  'e71t-8': { ...STEEL, ...FLUX },
+  'e71t-gs': { ...STEEL, ...FLUX },
+  'rg45': STEEL,
+  'rbcuzn-a': { zinc: ANY, copper: ANY, ...FLUX },
+  'bag-silver': { cadmium: ANY, zinc: ANY, copper: ANY, ...FLUX },
+  'tin-silver': {},
+  'em12k': { ...STEEL, ...FLUX },
+  'carbon-rod': { copper: 10 },
+  'no-filler': {},
 }
 
 /** Flames and pastes without an arc make no ozone; grinding makes no gas. */
@@ -39,17 +70,30 @@ const gasesOf = (process: ProcessId): AtMostPercent => {
 export function mayHold(process: ProcessId, consumable: ConsumableId | undefined, baseMetal: BaseMetalId | undefined): AtMostPercent {
   const parts = [baseMetal ? OF_METAL[baseMetal] : {}, consumable ? OF_CONSUMABLE[consumable] : {}]
   const highest: Partial<Record<SubstanceId, number>> = {}
-  for (const part of parts) for (const [substance, percent] of Object.entries(part) as [SubstanceId, number][]) highest[substance] = Math.max(highest[substance] ?? 0, percent)
+  for (const part of parts)
+    for (const [substance, percent] of Object.entries(part) as [SubstanceId, number][])
+      highest[substance] = Math.max(highest[substance] ?? 0, percent)
   return highest
 }
 
 /** What has to be measured before fume that nobody publishes may be breathed: all of it together, what it may hold, and the gases of its heat. */
-export const toBeMeasured = (process: ProcessId, consumable: ConsumableId | undefined, baseMetal: BaseMetalId | undefined): readonly SubstanceId[] =>
-  ['total-fume', ...Object.keys(mayHold(process, consumable, baseMetal)) as SubstanceId[], ...Object.keys(gasesOf(process)) as SubstanceId[]]
+export const toBeMeasured = (
+  process: ProcessId,
+  consumable: ConsumableId | undefined,
+  baseMetal: BaseMetalId | undefined,
+): readonly SubstanceId[] => [
+  'total-fume',
+  ...(Object.keys(mayHold(process, consumable, baseMetal)) as SubstanceId[]),
+  ...(Object.keys(gasesOf(process)) as SubstanceId[]),
+]
 
 /** Metals that boil off at an arc or a flame, with what rises from them. Source: boiling points; `alloys`. */
-const BOILS_OFF: Readonly<Partial<Record<BaseMetalId, readonly SubstanceId[]>>> = { brass: ['zinc', 'copper', 'lead'], bronze: ['copper', 'zinc', 'lead'], magnesium: ['total-fume'] }
+const BOILS_OFF: Readonly<Partial<Record<BaseMetalId, readonly SubstanceId[]>>> = {
+  brass: ['zinc', 'copper', 'lead'],
+  bronze: ['copper', 'zinc', 'lead'],
+  magnesium: ['total-fume'],
+}
 
 /** What boils off the metal itself, for a process hot enough; none for soldering and grinding. */
 export const boilsOff = (process: ProcessId, baseMetal: BaseMetalId | undefined): readonly SubstanceId[] =>
-  baseMetal === undefined || process === 'ts' || process === 'grinding' ? [] : BOILS_OFF[baseMetal] ?? []
+  baseMetal === undefined || process === 'ts' || process === 'grinding' ? [] : (BOILS_OFF[baseMetal] ?? [])

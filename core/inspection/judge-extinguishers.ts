@@ -37,22 +37,40 @@ export function judgeExtinguishers(items: readonly ItemFact[], { isElectrical, m
   if (serving.length === 0) return []
   const doubts: Finding[] = []
   let [hasA, hasB, hasVoltage, hasD] = [false, false, false, false]
-  for (const { tag, marks: { extinguisherRating, extinguisherType }, distanceM } of serving) {
+  for (const {
+    tag,
+    marks: { extinguisherRating, extinguisherType },
+    distanceM,
+  } of serving) {
     const rating = extinguisherRating === undefined ? null : readRating(extinguisherRating)
     if (rating === null) doubts.push(finding('hold', 'extinguisher.rating-unknown', { tag }, [FIRE_SOURCES.extinguisherClasses]))
     if (distanceM === null) doubts.push(finding('hold', 'extinguisher.distance-unknown', { tag }, [FIRE_SOURCES.extinguisherAtWork]))
-    else if (distanceM > EXTINGUISHER_AT_MOST_M) doubts.push(finding('hold', 'extinguisher.too-far', { tag, distanceM, atMostM: EXTINGUISHER_AT_MOST_M }, [FIRE_SOURCES.extinguisherAtWork]))
+    else if (distanceM > EXTINGUISHER_AT_MOST_M)
+      doubts.push(
+        finding('hold', 'extinguisher.too-far', { tag, distanceM, atMostM: EXTINGUISHER_AT_MOST_M }, [FIRE_SOURCES.extinguisherAtWork]),
+      )
     if (rating === null || distanceM === null || distanceM > EXTINGUISHER_AT_MOST_M) continue
     const least = LEAST[rating.family]
     hasA ||= rating.a >= least.a
     hasB ||= rating.b >= least.b
-    hasVoltage ||= rating.family === 'us' ? rating.c : extinguisherType !== undefined && NON_CONDUCTING.has(extinguisherType) && rating.b > 0
+    hasVoltage ||=
+      rating.family === 'us' ? rating.c : extinguisherType !== undefined && NON_CONDUCTING.has(extinguisherType) && rating.b > 0
     hasD ||= rating.d
   }
   const lacks: Finding[] = []
-  if (!hasA || !hasB) lacks.push(finding('hold', 'extinguisher.too-small', { lacks: !hasA && !hasB ? 'both' : hasA ? 'liquids' : 'solids' }, [FIRE_SOURCES.extinguisherAtWork]))
+  if (!hasA || !hasB)
+    lacks.push(
+      finding('hold', 'extinguisher.too-small', { lacks: !hasA && !hasB ? 'both' : hasA ? 'liquids' : 'solids' }, [
+        FIRE_SOURCES.extinguisherAtWork,
+      ]),
+    )
   if (isElectrical && !hasVoltage) lacks.push(finding('hold', 'extinguisher.not-for-voltage', {}, [FIRE_SOURCES.extinguisherClasses]))
-  if (metalFire !== false && !hasD) lacks.push(finding('hold', metalFire === undefined ? 'extinguisher.metal-unknown' : 'extinguisher.not-for-metal', {}, [FIRE_SOURCES.extinguisherClasses]))
+  if (metalFire !== false && !hasD)
+    lacks.push(
+      finding('hold', metalFire === undefined ? 'extinguisher.metal-unknown' : 'extinguisher.not-for-metal', {}, [
+        FIRE_SOURCES.extinguisherClasses,
+      ]),
+    )
   // A doubt about one matters only where the rest do not serve.
   return lacks.length === 0 ? [] : [...doubts, ...lacks]
 }

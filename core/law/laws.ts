@@ -27,13 +27,25 @@ export interface Law {
 }
 
 const US: Law = {
-  shade: 'us-legal', exposure: 'us-legal', respiratorFactors: 'us', listedDustsAskHighEfficiency: true, usVentilation: 'binds', indoorsNeedsHood: false,
-  acetylene: { limitKPa: 'us-pair', source: STORE_SOURCES.usAcetylenePressure }, hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
+  shade: 'us-legal',
+  exposure: 'us-legal',
+  respiratorFactors: 'us',
+  listedDustsAskHighEfficiency: true,
+  usVentilation: 'binds',
+  indoorsNeedsHood: false,
+  acetylene: { limitKPa: 'us-pair', source: STORE_SOURCES.usAcetylenePressure },
+  hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
 }
 const EU: Law = {
   // The union leaves protection factors to its members; the British list stands for all of Europe, being the lower where lists differ.
-  shade: 'eu', exposure: 'eu', respiratorFactors: 'uk', listedDustsAskHighEfficiency: false, usVentilation: 'is-told', indoorsNeedsHood: false,
-  acetylene: { limitKPa: 150, source: STORE_SOURCES.euAcetylenePressure }, hotWorkRadiusAtLeastM: null,
+  shade: 'eu',
+  exposure: 'eu',
+  respiratorFactors: 'uk',
+  listedDustsAskHighEfficiency: false,
+  usVentilation: 'is-told',
+  indoorsNeedsHood: false,
+  acetylene: { limitKPa: 150, source: STORE_SOURCES.euAcetylenePressure },
+  hotWorkRadiusAtLeastM: null,
 }
 
 /** The laws known here. Sources stand with each rule where it is judged. */

@@ -7,6 +7,7 @@ export interface SamplesFindings {
   'samples.mostly-below': { belowLoq: number, n: number }
   'samples.turns-on-substitution': { passes: readonly SubstitutionId[], fails: readonly SubstitutionId[], belowLoq: number, n: number }
   'samples.not-lognormal': { n: number, w: number, p: number }
+  'samples.day-to-come': { takenOn: string }
   'samples.compliant': { substance: SubstanceId, n: number, takenOn: string }
   'samples.non-compliant': { substance: SubstanceId, n: number, takenOn: string }
   'samples.no-decision': { substance: SubstanceId, n: number, takenOn: string }

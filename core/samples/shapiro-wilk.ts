@@ -7,7 +7,10 @@ const polynomial = (coefficients: readonly number[], x: number): number => coeff
 const LAST_WEIGHT = [-2.706056, 4.434685, -2.07119, -0.147981, 0.221157, 0] as const
 const SECOND_WEIGHT = [-3.582633, 5.682633, -1.752461, -0.293762, 0.042981, 0] as const
 
-export interface ShapiroWilk { readonly w: number, readonly p: number }
+export interface ShapiroWilk {
+  readonly w: number
+  readonly p: number
+}
 
 /** Weights of the order statistics, largest half; the smaller half is their mirror with the sign turned. */
 function upperWeights(n: number): readonly number[] {
@@ -28,7 +31,7 @@ function upperWeights(n: number): readonly number[] {
 }
 
 function pValue(w: number, n: number): number {
-  if (n === 3) return Math.max(0, 6 / Math.PI * (Math.asin(Math.sqrt(w)) - Math.asin(Math.sqrt(0.75))))
+  if (n === 3) return Math.max(0, (6 / Math.PI) * (Math.asin(Math.sqrt(w)) - Math.asin(Math.sqrt(0.75))))
   const logN = Math.log(n)
   const y = Math.log(1 - w)
   if (n <= 11) {
@@ -60,6 +63,6 @@ export function shapiroWilk(values: readonly number[]): ShapiroWilk {
   const spread = sorted.reduce((sum, x) => sum + (x - mean) ** 2, 0)
   if (spread <= 1e-24 * Math.max(1, mean * mean) * n) return { w: 1, p: 1 }
   const slope = upperWeights(n).reduce((sum, a, i) => sum + a * (sorted[n - 1 - i]! - sorted[i]!), 0)
-  const w = Math.min(1, slope * slope / spread)
+  const w = Math.min(1, (slope * slope) / spread)
   return { w, p: w >= 1 ? 1 : pValue(w, n) }
 }

@@ -43,13 +43,15 @@ export function evolveSamples(state: SamplesState, event: SamplesEvent): Samples
  * Decides a change to the samples of a bay.
  *
  * @param place what stands at the bay now; null when no job is set, and then nobody could say what was sampled
+ * @param shopDay today, YYYY-MM-DD: what is dated later would never grow old
  */
-export function decideSamples(state: SamplesState, command: SamplesCommand, place: SurveyPlace | null): Decision<SamplesEvent> {
+export function decideSamples(state: SamplesState, command: SamplesCommand, place: SurveyPlace | null, shopDay: string): Decision<SamplesEvent> {
   const known = state.surveys.some(({ surveyId }) => surveyId === command.payload.surveyId)
   if (command.type === 'samples.withdraw') {
     return known ? { events: [{ type: 'survey-withdrawn', version: 1, payload: command.payload }] } : { refused: [finding('hold', 'command.unknown-stream', { streamId: command.payload.surveyId })] }
   }
   if (known) return { refused: [finding('hold', 'command.name-taken', { name: command.payload.surveyId })] }
+  if (command.payload.takenOn > shopDay) return { refused: [finding('hold', 'samples.day-to-come', { takenOn: command.payload.takenOn })] }
   if (place === null) return { refused: [finding('hold', 'samples.job-first', {})] }
   return { events: [{ type: 'survey-recorded', version: 1, payload: { ...command.payload, place } }] }
 }

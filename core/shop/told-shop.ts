@@ -35,7 +35,7 @@ import { decidePerson, evolvePerson, NOBODY } from '../person/person'
 import type { Place } from '../place/place'
 import { decidePlace, evolvePlace } from '../place/place'
 import { respiratorOf } from '../respirator/respirators'
-import type { WearerRecord } from '../respirator/wearer'
+import type { Wearer, WearerRecord } from '../respirator/wearer'
 import { readyUntil } from '../respirator/wearer'
 import type { SamplesState } from '../samples/survey'
 import { decideSamples, evolveSamples, NO_SAMPLES } from '../samples/survey'
@@ -45,9 +45,9 @@ import type { Station } from '../station/station'
 import { EMPTY_STATION, evolveStation } from '../station/station'
 import type { StationCommand } from '../station/decide-station'
 import { decideAtStation } from '../station/decide-station'
+import { shownTag } from '../tag'
 import type { Instant } from '../time/instant'
 import { earlierOf, isAfter, msOf, stands } from '../time/instant'
-import { shownTag } from '../tag'
 import type { CompetenceId } from '../vocabulary/vocabulary'
 import type { ShopFacts } from './judge-shop'
 
@@ -68,7 +68,10 @@ export interface ShopAsTold {
 }
 
 /** What was not accepted, by its place among what was told. It changed nothing. */
-export interface Unaccepted { readonly index: number, readonly findings: readonly Finding[] }
+export interface Unaccepted {
+  readonly index: number
+  readonly findings: readonly Finding[]
+}
 
 interface Shop {
   site: Site
@@ -84,26 +87,40 @@ interface Shop {
   readonly permits: Map<string, Permit>
 }
 
-/** Commands that are given by the system, or say nothing about what the gates rest on. */
-const UNTOLD: ReadonlySet<string> = new Set(['site.open', 'site.make-key', 'site.revoke-key', 'house-rules.change', 'person.secret-set', 'person.note-health', 'notice.see', 'seal.day', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due'])
+const emptyShop = (site: ShopAsTold['site']): Shop => ({
+  site: { ...NO_SITE, ...site },
+  sheets: NO_SHEETS,
+  lists: NO_OWN_LISTS,
+  people: new Map(),
+  halls: new Map(),
+  stations: new Map(),
+  samples: new Map(),
+  items: new Map(),
+  cylinders: new Map(),
+  places: new Map(),
+  permits: new Map(),
+})
 
 /**
  * A shop from what was told: each report and request is decided and folded by the same rules as at the door, in memory; the
  * permits' clocks run in between. Who may say what is not asked: whoever tells it answers for that.
+ *
+ * @returns everything the gates rest on, and what the rules did not accept of what was told
  */
 export function shopFrom(asTold: ShopAsTold): { readonly facts: ShopFacts, readonly unaccepted: readonly Unaccepted[] } {
-  const shop: Shop = {
-    site: { ...NO_SITE, ...asTold.site }, sheets: NO_SHEETS, lists: NO_OWN_LISTS, people: new Map(), halls: new Map(), stations: new Map(), samples: new Map(), items: new Map(), cylinders: new Map(), places: new Map(), permits: new Map(),
-  }
+  const shop = emptyShop(asTold.site)
   const unaccepted: Unaccepted[] = []
-  const clock = { at: asTold.told[0]?.at ?? asTold.now }
-  asTold.told.forEach((one, index) => {
+  let heardAt: Instant | null = null
+  for (const [index, one] of asTold.told.entries()) {
+    const at = earlierOf(one.at, asTold.now)
     // A late report is heard when the rest had gone on: clocks never run backwards.
-    if (isAfter(one.at, clock.at)) clock.at = earlierOf(one.at, asTold.now)
-    runClocks(shop, asTold.rules, clock.at)
-    const refused = tell(shop, asTold, { ...one, at: earlierOf(one.at, asTold.now) })
+    if (heardAt === null || isAfter(at, heardAt)) {
+      heardAt = at
+      runClocks(shop, asTold.rules, at)
+    }
+    const refused = tell(shop, asTold, { ...one, at })
     if (refused) unaccepted.push({ index, findings: refused })
-  })
+  }
   runClocks(shop, asTold.rules, asTold.now)
   return { facts: factsOf(shop, asTold), unaccepted }
 }
@@ -116,156 +133,374 @@ function planWithout(rules: HouseRules): PermitPlan {
   return plan
 }
 
+/** More than any permit's clock strikes in a day. */
+const MOST_TURNS = 500
+const NOTHING_AROUND = {
+  isSigned: false,
+  codes: { code: '', token: '' },
+  asked: null,
+  helpers: [],
+  near: [],
+  secondScreen: false,
+  kit: [],
+} satisfies Partial<PermitContext>
+
 /** What falls due for the permits up to an instant, in its order. */
-function runClocks(shop: Shop, rules: HouseRules, now: Instant): void {
-  for (const [permitId, permit] of shop.permits) {
+function runClocks({ permits }: Shop, rules: HouseRules, now: Instant): void {
+  for (const [permitId, permit] of permits) {
     let state = permit
     for (let turns = 0; turns < MOST_TURNS; turns++) {
       const [due] = [...permitDeadlines(state)].sort((a, b) => msOf(a.dueAt) - msOf(b.dueAt))
       if (!due || isAfter(due.dueAt, now)) break
-      const decided = decidePermit(state, { type: 'permit.fall-due', payload: { what: due.kind, dueAt: due.dueAt } }, { ...NOTHING_AROUND, planWithout: planWithout(rules), at: due.dueAt, now, by: 'clock' })
-      const next = isRefused(decided) ? state : decided.events.reduce<Permit>((before, event) => evolvePermit(before, event) ?? before, state)
-      if (next === state) break
-      state = next
+      const context = { ...NOTHING_AROUND, planWithout: planWithout(rules), at: due.dueAt, now, by: 'clock' }
+      const decided = decidePermit(state, { type: 'permit.fall-due', payload: { what: due.kind, dueAt: due.dueAt } }, context)
+      if (isRefused(decided) || decided.events.length === 0) break
+      state = decided.events.reduce<Permit>((before, event) => evolvePermit(before, event) ?? before, state)
     }
-    shop.permits.set(permitId, state)
+    permits.set(permitId, state)
   }
 }
-/** More than any permit's clock strikes in a day. */
-const MOST_TURNS = 500
-const NOTHING_AROUND = { isSigned: false, codes: { code: '', token: '' }, asked: null, helpers: [], near: [], secondScreen: false, kit: [] } satisfies Partial<PermitContext>
+
+/** Commands that are given by the system, or say nothing about what the gates rest on. */
+const UNTOLD: ReadonlySet<string> = new Set([
+  'site.open',
+  'site.make-key',
+  'site.revoke-key',
+  'house-rules.change',
+  'person.secret-set',
+  'person.note-health',
+  'notice.see',
+  'seal.day',
+  'station.lapse-checks',
+  'cylinder.settle',
+  'permit.fall-due',
+])
+
+/** One thing told, with what deciding on it takes from around it. */
+interface Hearing {
+  readonly shop: Shop
+  readonly rules: HouseRules
+  readonly now: Instant
+  readonly screens: number
+  readonly told: Told
+  /** The id behind the stream that it is about. */
+  readonly id: string
+  readonly at: Instant
+  readonly dayEnds: () => Instant
+  readonly shopDay: () => string
+}
+type Refused = readonly Finding[] | null
+type OfArea<Area extends string> = Extract<CommandOf, { readonly type: `${Area}.${string}` }>
+const isOf = <Area extends string>(told: CommandOf, area: Area): told is OfArea<Area> => told.type.startsWith(`${area}.`)
+
+const refuse = (...refused: readonly Finding[]): readonly Finding[] => refused
+const unknownStream = (streamId: string): readonly Finding[] => refuse(finding('hold', 'command.unknown-stream', { streamId }))
+
+/** Folds what was decided, or answers with the reasons why not. */
+function fold<State, Event>(
+  decision: Decision<Event>,
+  evolve: (state: State, event: Event) => State,
+  before: State,
+  keep: (state: State) => void,
+): Refused {
+  if (isRefused(decision)) return decision.refused
+  keep(decision.events.reduce(evolve, before))
+  return null
+}
 
 /** One thing told. Answers with the reasons where it is not accepted. */
-function tell(shop: Shop, { site: { timeZone }, rules, now, screens }: ShopAsTold, told: Told): readonly Finding[] | null {
+function tell(shop: Shop, { site: { timeZone }, rules, now, screens }: ShopAsTold, told: Told): Refused {
   const stream = readStreamId(told.stream)
-  const unknown = [finding('hold', 'command.unknown-stream', { streamId: told.stream })]
-  if (!stream || UNTOLD.has(told.type)) return unknown
-  const { kind, id } = stream
-  const { at, by, isSigned = false } = told
-  const dayEnds = (): Instant => new Date(shopDayEndsAtMs(msOf(at), timeZone, rules.shopDayHour)).toISOString()
-  const shopDay = (): string => shopDayOf(msOf(at), timeZone, rules.shopDayHour)
-  const isCompetent = (competence: CompetenceId): boolean => shop.people.get(by)?.roles.includes('safety-lead') || (shop.people.get(by)?.competences.includes(competence) ?? false)
-  const fold = <State, Event>(decision: Decision<Event>, evolve: (state: State, event: Event) => State, before: State, keep: (state: State) => void): readonly Finding[] | null => {
-    if (isRefused(decision)) return decision.refused
-    keep(decision.events.reduce(evolve, before))
+  if (!stream || UNTOLD.has(told.type)) return unknownStream(told.stream)
+  const atMs = msOf(told.at)
+  const hearing: Hearing = {
+    shop,
+    rules,
+    now,
+    screens,
+    told,
+    id: stream.id,
+    at: told.at,
+    dayEnds: () => new Date(shopDayEndsAtMs(atMs, timeZone, rules.shopDayHour)).toISOString(),
+    shopDay: () => shopDayOf(atMs, timeZone, rules.shopDayHour),
+  }
+  const isAbout = (kind: typeof stream.kind): boolean => stream.kind === kind
+  if (isOf(told, 'site') && isAbout('site'))
+    return fold(decideSite(shop.site, told), evolveSite, shop.site, site => {
+      shop.site = site
+    })
+  if (isOf(told, 'person') && isAbout('person')) return tellPerson(hearing, told)
+  if (isOf(told, 'hall') && isAbout('hall')) return tellHall(hearing, told)
+  if (isOf(told, 'fume') && isAbout('fume-sheets'))
+    return fold(decideSheets(shop.sheets, told), evolveSheets, shop.sheets, sheets => {
+      shop.sheets = sheets
+    })
+  if (isOf(told, 'check-lists') && isAbout('check-lists'))
+    return fold(decideCheckLists(shop.lists, told), evolveCheckLists, shop.lists, lists => {
+      shop.lists = lists
+    })
+  if (isOf(told, 'samples') && isAbout('samples')) return tellSamples(hearing, told)
+  if (isOf(told, 'place') && isAbout('place')) return tellPlace(hearing, told)
+  if (isOf(told, 'item') && isAbout('item')) return tellItem(hearing, told)
+  if (isOf(told, 'cylinder') && isAbout('cylinder')) return tellCylinder(hearing, told)
+  if (isOf(told, 'station')) return tellStation(hearing, told, stream.kind)
+  if (isOf(told, 'permit') && isAbout('permit')) return tellPermit(hearing, stream.id, told)
+  return unknownStream(told.stream)
+}
+
+const isOpenBay = ({ site }: Shop, bayId: string): boolean => site.bays.some(bay => bay.bayId === bayId && !bay.closed)
+
+/** Who of these is nobody here: a name that nobody bears watches nothing and stands nowhere. */
+const strangersAmong = ({ people }: Shop, personIds: readonly string[]): readonly Finding[] =>
+  personIds
+    .filter(personId => !people.has(personId) || people.get(personId)!.hasLeft)
+    .map(personId => finding('hold', 'command.person-unknown', { personId }))
+
+/** Whoever stands on post has no other task, and does not walk out of it unrelieved. */
+function refuseFromPost({ people, permits }: Shop, personId: string): Refused {
+  const watched = [...permits.values()].find(({ posts }) => posts.some(post => post.personId === personId))
+  return watched
+    ? refuse(finding('hold', 'permit.on-post', { name: people.get(personId)?.name ?? personId, where: watched.request.place.where }))
+    : null
+}
+
+const isCompetent = ({ shop: { people }, told: { by } }: Hearing, competence: CompetenceId): boolean => {
+  const person = people.get(by)
+  return person !== undefined && (person.roles.includes('safety-lead') || person.competences.includes(competence))
+}
+
+function tellPerson({ shop, id, at, dayEnds }: Hearing, told: OfArea<'person'>): Refused {
+  const refused = told.type === 'person.leave' ? refuseFromPost(shop, id) : null
+  if (refused) return refused
+  const before = shop.people.get(id) ?? NOBODY
+  const safetyLeads = [...shop.people.values()].filter(({ roles, hasLeft }) => roles.includes('safety-lead') && !hasLeft).length
+  return fold(decidePerson(before, told, { safetyLeads, dayEnds: dayEnds(), at }), evolvePerson, before, person =>
+    shop.people.set(id, person),
+  )
+}
+
+function tellHall({ shop, id, told: { stream } }: Hearing, told: OfArea<'hall'>): Refused {
+  if (!shop.site.halls.some(({ hallId }) => hallId === id)) return unknownStream(stream)
+  const bayId = told.type === 'hall.fit-bay' ? told.payload.bayId : null
+  if (bayId !== null && hallIdOf(shop.site, bayId) !== id) return refuse(finding('hold', 'command.bay-unknown', { bayId }))
+  return fold(decideHall(told), evolveHall, shop.halls.get(id) ?? NO_HALL, hall => shop.halls.set(id, hall))
+}
+
+function tellSamples({ shop, rules, now, id, shopDay }: Hearing, told: OfArea<'samples'>): Refused {
+  if (!isOpenBay(shop, id)) return refuse(finding('hold', 'command.bay-unknown', { bayId: id }))
+  const before = shop.samples.get(id) ?? NO_SAMPLES
+  return fold(decideSamples(before, told, surveyedAt(shop, rules, now, id), shopDay()), evolveSamples, before, samples =>
+    shop.samples.set(id, samples),
+  )
+}
+
+function tellPlace({ shop, id }: Hearing, told: OfArea<'place'>): Refused {
+  const before = shop.places.get(id) ?? null
+  return fold(decidePlace(before, id, told), evolvePlace, before, place => {
+    if (place) shop.places.set(id, place)
+  })
+}
+
+function tellItem(hearing: Hearing, told: OfArea<'item'>): Refused {
+  const { shop, id, at, shopDay } = hearing
+  const before = shop.items.get(id) ?? null
+  const decided = decideItem(before, told, {
+    tag: shownTag(id),
+    at,
+    shopDay: told.type === 'item.inspect' ? shopDay() : '',
+    list: told.type === 'item.inspect' ? checkList(shop.lists, told.payload.listId) : null,
+    isCompetent: before !== null && isCompetent(hearing, before.kind),
+  })
+  return fold(decided, evolveItem, before, item => {
+    if (item) shop.items.set(id, item)
+  })
+}
+
+function tellCylinder(hearing: Hearing, told: OfArea<'cylinder'>): Refused {
+  const { shop, rules, id, at, dayEnds } = hearing
+  const placeId =
+    told.type === 'cylinder.place' ? told.payload.placeId : told.type === 'cylinder.receive' ? told.payload.place.placeId : null
+  const bayId = told.type === 'cylinder.connect' ? told.payload.bayId : null
+  if (bayId !== null && !isOpenBay(shop, bayId)) return refuse(finding('hold', 'kit.assigned-nowhere', { id: bayId }))
+  if (placeId !== null && !shop.places.has(placeId)) return refuse(finding('hold', 'kit.assigned-nowhere', { id: placeId }))
+  const before = shop.cylinders.get(id) ?? null
+  const decided = decideCylinder(before, told, {
+    tag: shownTag(id),
+    at,
+    checksValidUntil: dayEnds(),
+    rules,
+    isCompetent: isCompetent(hearing, 'cylinder'),
+    place: placeId === null ? null : (shop.places.get(placeId) ?? null),
+    job: bayId === null ? null : (shop.stations.get(bayId)?.job ?? null),
+  })
+  return fold(decided, evolveCylinder, before, cylinder => {
+    if (cylinder) shop.cylinders.set(id, cylinder)
+  })
+}
+
+/** Commands that a permit works under: a stop of all stops these too. */
+const WORKS = new Set<Permit['phase']>(['authorised', 'working'])
+
+function tellStation(hearing: Hearing, told: StationCommand, kind: string): Refused {
+  const { shop, id } = hearing
+  if (told.type === 'station.stop-all') {
+    for (const { bayId } of shop.site.bays.filter(({ closed }) => !closed)) foldStation(hearing, bayId, told)
+    for (const [permitId, { phase }] of shop.permits)
+      if (WORKS.has(phase)) tellPermit(hearing, permitId, { type: 'permit.stop', payload: { cause: 'stopped' } })
     return null
   }
-  const isBay = shop.site.bays.some(({ bayId, closed }) => bayId === id && !closed)
-  switch (told.type) {
-    case 'site.add-hall': case 'site.add-area': case 'site.add-bay': case 'site.change-bay':
-      return kind === 'site' ? fold(decideSite(shop.site, told), evolveSite, shop.site, (site) => { shop.site = site }) : unknown
-    case 'person.add': case 'person.change': case 'person.leave': case 'person.check-shaven': case 'person.name-competent': {
-      if (kind !== 'person') return unknown
-      const before = shop.people.get(id) ?? NOBODY
-      const safetyLeads = [...shop.people.values()].filter(({ roles, hasLeft }) => roles.includes('safety-lead') && !hasLeft).length
-      return fold(decidePerson(before, told, { safetyLeads, dayEnds: told.type === 'person.check-shaven' ? dayEnds() : at, at }), evolvePerson, before, person => shop.people.set(id, person))
-    }
-    case 'hall.describe': case 'hall.fit-bay': {
-      if (kind !== 'hall' || !shop.site.halls.some(({ hallId }) => hallId === id)) return unknown
-      if (told.type === 'hall.fit-bay' && hallIdOf(shop.site, told.payload.bayId) !== id) return [finding('hold', 'command.bay-unknown', { bayId: told.payload.bayId })]
-      return fold(decideHall(told), evolveHall, shop.halls.get(id) ?? NO_HALL, hall => shop.halls.set(id, hall))
-    }
-    case 'fume.enter-sheet': case 'fume.drop-sheet': return fold(decideSheets(shop.sheets, told), evolveSheets, shop.sheets, (sheets) => { shop.sheets = sheets })
-    case 'check-lists.change': case 'check-lists.drop': return fold(decideCheckLists(shop.lists, told), evolveCheckLists, shop.lists, (lists) => { shop.lists = lists })
-    case 'samples.record': case 'samples.withdraw': {
-      if (kind !== 'samples' || !isBay) return unknown
-      return fold(decideSamples(shop.samples.get(id) ?? NO_SAMPLES, told, surveyedAt(shop, rules, now, id)), evolveSamples, shop.samples.get(id) ?? NO_SAMPLES, samples => shop.samples.set(id, samples))
-    }
-    case 'place.describe': case 'place.lay-out-store':
-      return kind === 'place' ? fold(decidePlace(shop.places.get(id) ?? null, id, told), evolvePlace, shop.places.get(id) ?? null, (place) => { if (place) shop.places.set(id, place) }) : unknown
-    case 'item.register': case 'item.correct': case 'item.assign': case 'item.inspect': case 'item.tag-out': case 'item.release': case 'item.note-event': case 'item.retire': {
-      if (kind !== 'item') return unknown
-      const before = shop.items.get(id) ?? null
-      const decided = decideItem(before, told, {
-        tag: shownTag(id), shopDay: told.type === 'item.inspect' ? shopDay() : '', at, list: told.type === 'item.inspect' ? checkList(shop.lists, told.payload.listId) : null, isCompetent: before !== null && isCompetent(before.kind),
-      })
-      return fold(decided, evolveItem, before, (item) => { if (item) shop.items.set(id, item) })
-    }
-    case 'cylinder.receive': case 'cylinder.correct': case 'cylinder.note-lying': case 'cylinder.place': case 'cylinder.read': case 'cylinder.connect': case 'cylinder.test-joints': case 'cylinder.set-delivery':
-    case 'cylinder.shut-down': case 'cylinder.disconnect': case 'cylinder.note-empty': case 'cylinder.report-danger': case 'cylinder.tag-out': case 'cylinder.release': case 'cylinder.return': case 'cylinder.withdraw-tag': {
-      if (kind !== 'cylinder') return unknown
-      const placeId = told.type === 'cylinder.place' ? told.payload.placeId : told.type === 'cylinder.receive' ? told.payload.place.placeId : null
-      const job = told.type === 'cylinder.connect' ? shop.stations.get(told.payload.bayId)?.job ?? null : null
-      const decided = decideCylinder(shop.cylinders.get(id) ?? null, told, { tag: shownTag(id), at, checksValidUntil: dayEnds(), rules, isCompetent: isCompetent('cylinder'), place: placeId === null ? null : shop.places.get(placeId) ?? null, job })
-      return fold(decided, evolveCylinder, shop.cylinders.get(id) ?? null, (cylinder) => { if (cylinder) shop.cylinders.set(id, cylinder) })
-    }
-    case 'station.set-job': case 'station.clear-job': case 'station.place-person': case 'station.set-helmet': case 'station.check-helmet': case 'station.check-glasses': case 'station.check-outfit': case 'station.place-hood':
-    case 'station.check-extraction': case 'station.check-fire': case 'station.hand-over': case 'station.stop': case 'station.give-stop-reason': case 'station.reopen':
-      return kind === 'station' && isBay ? station(id) : unknown
-    case 'station.stop-all': {
-      for (const bay of shop.site.bays.filter(({ closed }) => !closed)) station(bay.bayId)
-      for (const [permitId, permit] of shop.permits) if (!hasEnded(permit.phase)) permitTold(permitId, { type: 'permit.stop', payload: { cause: 'stopped' } })
-      return null
-    }
-    case 'permit.request': case 'permit.see-to': case 'permit.read-gas': case 'permit.authorise': case 'permit.refuse': case 'permit.revoke': case 'permit.extend': case 'permit.take-over': case 'permit.take-post': case 'permit.leave-post':
-    case 'permit.relieve': case 'permit.start-work': case 'permit.round': case 'permit.stop': case 'permit.resume': case 'permit.end-work': case 'permit.report-arc': case 'permit.call-help': case 'permit.restore': case 'permit.close':
-      return kind === 'permit' ? permitTold(id, told) : unknown
-    default: return unknown
+  if (kind !== 'station' || !isOpenBay(shop, id)) return refuse(finding('hold', 'command.bay-unknown', { bayId: id }))
+  const personId = told.type === 'station.place-person' ? told.payload.personId : null
+  if (personId !== null) {
+    const strangers = strangersAmong(shop, [personId])
+    const refused = strangers.length > 0 ? strangers : refuseFromPost(shop, personId)
+    if (refused) return refused
   }
+  return foldStation(hearing, id, told)
+}
 
-  function station(bayId: string): readonly Finding[] | null {
-    const before = shop.stations.get(bayId) ?? EMPTY_STATION
-    // What the gates come to is asked at the end.
-    return fold(decideAtStation(before, told as StationCommand, { now: at, at, by, checksValidUntil: dayEnds() }), evolveStation, before, after => shop.stations.set(bayId, after))
-  }
-
-  function permitTold(permitId: string, command: PermitCommand): readonly Finding[] | null {
-    const before = shop.permits.get(permitId) ?? null
-    const decided = decidePermit(before, command, {
-      at, now: at, by, isSigned, codes: { code: permitId.toUpperCase(), token: '' }, planWithout: planWithout(rules), secondScreen: screens >= 2,
-      asked: command.type === 'permit.request' ? planPermit(command.payload, rules) : null,
-      helpers: helpersIn(shop, permitId),
-      near: before ? nearIn(shop, permitId, before) : [],
-      kit: before && ASKS_KIT.has(command.type) ? kitFor(shop, permitId, before, shopDay(), dayEnds()) : [],
-    })
-    return fold(decided, evolvePermit, before, (permit) => { if (permit) shop.permits.set(permitId, permit) })
-  }
+/** What the gates come to is asked at the end. */
+function foldStation({ shop, at, told: { by }, dayEnds }: Hearing, bayId: string, told: StationCommand): Refused {
+  const before = shop.stations.get(bayId) ?? EMPTY_STATION
+  return fold(decideAtStation(before, told, { now: at, at, by, checksValidUntil: dayEnds() }), evolveStation, before, after =>
+    shop.stations.set(bayId, after),
+  )
 }
 
 /** Commands that ask what stands ready. */
 const ASKS_KIT: ReadonlySet<PermitCommand['type']> = new Set(['permit.authorise', 'permit.start-work', 'permit.resume'])
 
-/** Everybody with the other task they have: on post elsewhere, or named in a permit that has not ended. */
-const helpersIn = ({ people, permits, stations }: Shop, permitId: string): Helper[] => [...people].filter(([, { hasLeft }]) => !hasLeft).map(([personId, { name }]) => {
-  const other = [...permits].find(([id, { phase, watchers, posts, request }]) => id !== permitId && !hasEnded(phase) && (posts.some(post => post.personId === personId) || watchers.some(one => one.personId === personId) || request.operatorIds.includes(personId)))
-  return { personId, name, busyAt: other ? other[1].request.place.where : null, bayId: [...stations].find(([, station]) => station.personId === personId)?.[0] ?? null }
-})
+/** Everybody that a command on a permit names, and whoever takes a post by it. */
+function namedBy(told: PermitCommand, by: string): readonly string[] {
+  switch (told.type) {
+    case 'permit.request':
+      return told.payload.operatorIds
+    case 'permit.authorise':
+      return told.payload.watcherIds
+    case 'permit.take-post':
+    case 'permit.relieve':
+      return [by]
+    default:
+      return []
+  }
+}
+
+function tellPermit(
+  { shop, rules, screens, at, told: { by, isSigned = false }, shopDay, dayEnds }: Hearing,
+  permitId: string,
+  told: PermitCommand,
+): Refused {
+  const strangers = strangersAmong(shop, namedBy(told, by))
+  if (strangers.length > 0) return strangers
+  const before = shop.permits.get(permitId) ?? null
+  const decided = decidePermit(before, told, {
+    at,
+    now: at,
+    by,
+    isSigned,
+    codes: { code: permitId.toUpperCase(), token: '' },
+    planWithout: planWithout(rules),
+    secondScreen: screens >= 2,
+    asked: told.type === 'permit.request' ? planPermit(told.payload, rules) : null,
+    helpers: helpersIn(shop, permitId),
+    near: before ? nearIn(shop, permitId, before) : [],
+    kit: before && ASKS_KIT.has(told.type) ? kitFor(shop, permitId, before, shopDay(), dayEnds()) : [],
+  })
+  return fold(decided, evolvePermit, before, permit => {
+    if (permit) shop.permits.set(permitId, permit)
+  })
+}
+
+/** Everybody with the other task they have: on post elsewhere, or named in a permit that has not ended, whenever it is for. */
+function helpersIn({ people, permits, stations }: Shop, permitId: string): Helper[] {
+  const others = [...permits].filter(([id, { phase }]) => id !== permitId && !hasEnded(phase)).map(([, permit]) => permit)
+  const busyIn = (personId: string): Permit | undefined =>
+    others.find(
+      ({ watchers, posts, request }) =>
+        [...posts, ...watchers].some(one => one.personId === personId) || request.operatorIds.includes(personId),
+    )
+  return [...people]
+    .filter(([, { hasLeft }]) => !hasLeft)
+    .map(([personId, { name }]) => ({
+      personId,
+      name,
+      busyAt: busyIn(personId)?.request.place.where ?? null,
+      bayId: [...stations].find(([, station]) => station.personId === personId)?.[0] ?? null,
+    }))
+}
 
 function nearIn({ permits, places }: Shop, permitId: string, permit: Permit): PermitContext['near'] {
-  const placed = (id: string, one: Permit) => ({ permitId: id, permit: one, place: one.request.place.placeId === null ? null : places.get(one.request.place.placeId) ?? null })
+  const placed = (id: string, one: Permit) => {
+    const { placeId } = one.request.place
+    return { permitId: id, permit: one, place: placeId === null ? null : (places.get(placeId) ?? null) }
+  }
   const others = [...permits].filter(([, { phase }]) => !hasEnded(phase)).map(([id, one]) => placed(id, one))
   return nearPermits(placed(permitId, permit), others).map(other => ({ permitId: other.permitId, code: other.permit.code }))
 }
 
-function kitFor({ items, lists }: Shop, permitId: string, { request: { place } }: Permit, today: string, dayEnds: Instant): PermitContext['kit'] {
-  const isFor = ({ kind, assignment }: ItemState): boolean => assignment?.to === 'permit' ? assignment.id === permitId : assignment?.to === 'bay' && assignment.id === place.bayId && kind === 'extinguisher'
-  return [...items.values()].filter(item => !item.isRetired && isFor(item)).map(item => itemFact(item, listsInForce(lists), today, dayEnds))
+function kitFor(
+  { items, lists }: Shop,
+  permitId: string,
+  { request: { place } }: Permit,
+  today: string,
+  dayEnds: Instant,
+): PermitContext['kit'] {
+  const isFor = ({ kind, assignment }: ItemState): boolean =>
+    assignment?.to === 'permit'
+      ? assignment.id === permitId
+      : assignment?.to === 'bay' && assignment.id === place.bayId && kind === 'extinguisher'
+  return [...items.values()]
+    .filter(item => !item.isRetired && isFor(item))
+    .map(item => itemFact(item, listsInForce(lists), today, dayEnds))
 }
 
 function surveyedAt(shop: Shop, rules: HouseRules, now: Instant, bayId: string): ReturnType<typeof surveyPlace> {
   const station = shop.stations.get(bayId)
   const hallId = hallIdOf(shop.site, bayId)
-  const air = hallId === null ? null : shop.halls.get(hallId)?.air ?? null
+  const air = hallId === null ? null : (shop.halls.get(hallId)?.air ?? null)
   return station && air ? surveyPlace(bayAirOf(station, airOf(airFactsOf(shop, rules, now, {}))(bayId)), air) : null
 }
 
-const airFactsOf = ({ site, halls, sheets, samples, stations }: Shop, rules: HouseRules, now: Instant, wearers: ShopFacts['air']['wearers']) => ({
-  site, rules, now, sheets, wearers, halls: Object.fromEntries(halls), stations: Object.fromEntries(stations), surveys: Object.fromEntries([...samples].map(([bayId, { surveys }]) => [bayId, surveys])),
+const airFactsOf = (
+  { site, halls, sheets, samples, stations }: Shop,
+  rules: HouseRules,
+  now: Instant,
+  wearers: ShopFacts['air']['wearers'],
+) => ({
+  site,
+  rules,
+  now,
+  sheets,
+  wearers,
+  halls: Object.fromEntries(halls),
+  stations: Object.fromEntries(stations),
+  surveys: Object.fromEntries([...samples].map(([bayId, { surveys }]) => [bayId, surveys])),
 })
 
-function factsOf(shop: Shop, { rules, now, wearers: records, screens }: ShopAsTold): ShopFacts {
-  const wearers = Object.fromEntries(records.map(({ personId, ...record }) => {
-    const shaven = shop.people.get(personId)?.shaven
-    return [personId, {
-      mask: record.mask, readyUntil: readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
-      isShaven: shaven && stands(shaven.validUntil, now) ? shaven.isShaven : null,
-    }]
-  }))
+function wearerFrom({ people }: Shop, rules: HouseRules, now: Instant, { personId, ...record }: ShopAsTold['wearers'][number]): Wearer {
+  const shaven = people.get(personId)?.shaven
+  const { isTight } = respiratorOf(record.mask, rules.jurisdiction)
   return {
-    air: airFactsOf(shop, rules, now, wearers), stations: Object.fromEntries(shop.stations),
-    kit: { lists: shop.lists, items: [...shop.items.values()].filter(({ isRetired }) => !isRetired), cylinders: [...shop.cylinders.values()].filter(({ isReturned }) => !isReturned) },
+    mask: record.mask,
+    readyUntil: readyUntil(record, isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
+    isShaven: shaven && stands(shaven.validUntil, now) ? shaven.isShaven : null,
+  }
+}
+
+function factsOf(shop: Shop, { rules, now, wearers: records, screens }: ShopAsTold): ShopFacts {
+  const wearers = Object.fromEntries(records.map(record => [record.personId, wearerFrom(shop, rules, now, record)]))
+  const open = [...shop.permits].filter(([, { phase, request }]) => request.place.bayId !== null && !hasEnded(phase))
+  return {
+    air: airFactsOf(shop, rules, now, wearers),
+    stations: Object.fromEntries(shop.stations),
+    kit: {
+      lists: shop.lists,
+      items: [...shop.items.values()].filter(({ isRetired }) => !isRetired),
+      cylinders: [...shop.cylinders.values()].filter(({ isReturned }) => !isReturned),
+    },
     fire: {
-      permits: [...shop.permits].filter(([, { phase, request }]) => request.place.bayId !== null && !hasEnded(phase)).map(([permitId, permit]) => ({ permitId, version: 0, permit })), screens,
+      permits: open.map(([permitId, permit]) => ({ permitId, version: 0, permit })),
+      screens,
       names: Object.fromEntries([...shop.people].map(([personId, { name }]) => [personId, name])),
     },
   }

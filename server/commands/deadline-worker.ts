@@ -3,7 +3,7 @@ import { SEAL_STREAM } from '#core/command/commands'
 import { PERMIT_DEADLINES } from '#core/hotwork/permit'
 import { shopDayOf } from '#core/houserules/shop-day'
 import { nowIso } from '../clock'
-import { dueDeadlines, forgetSettled, forgetTrouble, readTrouble, setAside } from '../database/deadline'
+import { dueDeadlines, forgetSettled, isStillDue, forgetTrouble, readTrouble, setAside } from '../database/deadline'
 import { readSealState, sitesToSeal } from '../database/seal'
 import { handleCommand } from './door'
 import type { Answer, Door } from './door'
@@ -25,12 +25,14 @@ export async function fireDueDeadlines(door: Door): Promise<number> {
   let fired = 0
   for (const deadline of await dueDeadlines(door.pool, nowIso(door.clock))) {
     const { siteId, streamId, kind, dueAt, version, tries } = deadline
-    const because = await failureOf(async () => {
-      const command = systemCommand(door.clock, [streamId], commandFor(kind, dueAt), { id: uuidFor(siteId, streamId, kind, dueAt, String(version), String(tries)), at: dueAt })
-      return handleCommand(door, clockCaller(siteId), command)
+    const refused = await failureOf(async () => {
+      const id = uuidFor(siteId, streamId, kind, dueAt, String(version), String(tries))
+      return handleCommand(door, clockCaller(siteId), systemCommand(door.clock, [streamId], commandFor(kind, dueAt), { id, at: dueAt }))
     })
+    // Accepted and due all the same, nothing came of it: it would be tried at every tick and fill the batch for ever.
+    const because = refused ?? (await isStillDue(door.pool, deadline) ? 'nothing came of it' : null)
     if (because === null) fired++
-    else await setAside(door.pool, deadline, because, door.clock.nowMs())
+    else await setAside(door.pool, deadline, because, nowIso(door.clock))
   }
   return fired + await sealDaysThatEnded(door)
 }
@@ -74,7 +76,7 @@ async function sealDaysThatEnded(door: Door): Promise<number> {
       if (answer.status === 200) sealed++
       return answer
     })
-    if (because !== null) await setAside(door.pool, { siteId, streamId: SEAL_STREAM, kind: SEAL_KIND, dueAt: before?.dueAt ?? nowIso(door.clock) }, because, nowMs)
+    if (because !== null) await setAside(door.pool, { siteId, streamId: SEAL_STREAM, kind: SEAL_KIND, dueAt: before?.dueAt ?? nowIso(door.clock) }, because, nowIso(door.clock))
     else if (before) await forgetTrouble(door.pool, siteId, SEAL_STREAM, SEAL_KIND)
   }
   return sealed

@@ -5,12 +5,9 @@ import { isRefused } from '#core/command/decision'
 import type { CommandOf } from '#core/command/commands'
 import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, permitStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import { fireAt } from '#core/clearance/fire-standing'
-import { fireStanding } from '#core/clearance/join-fire'
-import type { FireReadings, FireStanding } from '#core/clearance/fire-standing'
-import { judgeKit } from '#core/clearance/judge-kit'
+import type { FireReadings } from '#core/clearance/fire-standing'
 import type { KitReadings } from '#core/clearance/judge-kit'
 import { kitAt } from '#core/clearance/kit-around'
-import type { KitStanding } from '#core/clearance/kit-around'
 import type { CylinderState } from '#core/cylinder/cylinder'
 import { decideCheckLists } from '#core/inspection/check-lists'
 import type { Assignment, ItemState } from '#core/inspection/item'
@@ -36,6 +33,8 @@ import { decidePerson } from '#core/person/person'
 import { mayDo } from '#core/person/rights'
 import type { Holder, Place } from '#core/person/rights'
 import { decideSeal } from '#core/seal/seal'
+import { joinShop } from '#core/shop/judge-shop'
+import type { JoinedShop } from '#core/shop/judge-shop'
 import { decideSite, workplaceOf } from '#core/site/site'
 import type { Site } from '#core/site/site'
 import { earlierOf, stands } from '#core/time/instant'
@@ -372,7 +371,7 @@ function dayEnds({ command, now, site, rules }: Pick<Room, 'command' | 'now' | '
   return new Date(shopDayEndsAtMs(Date.parse(at), site.timeZone, rules.shopDayHour)).toISOString()
 }
 
-function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, { air, kit, fire }: JudgedFacts, streamId: string): StationContext {
+function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' | 'rules'>, { air, kit, fire }: JoinedShop, streamId: string): StationContext {
   const { command, caller: { actor }, now, site, rules } = room
   const bay = site.bays.find(({ bayId }) => bayId === kindOf(streamId).id)
   if (!bay) throw new Error(`no bay belongs to ${streamId}`)
@@ -380,15 +379,7 @@ function stationContext(room: Pick<Room, 'command' | 'caller' | 'now' | 'site' |
   return { rules, workplace: workplaceOf(bay), now, at, by: actor.kind === 'person' ? actor.personId : actor.kind, checksValidUntil: dayEnds(room), air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fire, bay.bayId) }
 }
 
-/** Facts ready for judging, the halls and the things each worked out once for all bays. */
-interface JudgedFacts { readonly air: ReturnType<typeof airOf>, readonly kit: KitStanding, readonly fire: FireStanding }
-
-/** Things are judged for the shop day that stands now, whenever the command was made. */
-function judgeFacts({ now, site, rules }: Pick<Room, 'now' | 'site' | 'rules'>, { air, kit, fire }: Facts): JudgedFacts {
-  const [nowMs, zone, hour] = [Date.parse(now), site.timeZone, rules.shopDayHour] as const
-  const [today, ends] = [shopDayOf(nowMs, zone, hour), new Date(shopDayEndsAtMs(nowMs, zone, hour)).toISOString()]
-  return { air: airOf(air), kit: judgeKit(kit, rules, today, ends), fire: fireStanding(fire, kit, today, ends) }
-}
+const judgeFacts = ({ now, site, rules }: Pick<Room, 'now' | 'site' | 'rules'>, { air, kit, fire }: Facts): JoinedShop => joinShop({ ...air, now, site, rules }, kit, fire)
 
 type AnyDecision = Decision<{ readonly type: string, readonly version: number, readonly payload: unknown }>
 
@@ -419,7 +410,7 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
       return hallIdOf(site, bayId) === kindOf(streamId).id ? decideHall(command) : { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
     }
     case 'fume.enter-sheet': case 'fume.drop-sheet': return decideSheets(before as StreamStates['fume-sheets']['state'], command)
-    case 'samples.record': case 'samples.withdraw': return decideSamples(before as StreamStates['samples']['state'], command, await placeForSurvey(room, kindOf(streamId).id))
+    case 'samples.record': case 'samples.withdraw': return decideSamples(before as StreamStates['samples']['state'], command, await placeForSurvey(room, kindOf(streamId).id), shopDayOf(Date.parse(room.now), site.timeZone, room.rules.shopDayHour))
     case 'check-lists.change': case 'check-lists.drop': return decideCheckLists(before as StreamStates['check-lists']['state'], command)
     case 'place.describe': case 'place.lay-out-store': return decidePlace(before as StreamStates['place']['state'], kindOf(streamId).id, command)
     case 'notice.see': return decideNotice(before as StreamStates['notice']['state'], kindOf(streamId).id, { personId: actor.kind === 'person' ? actor.personId : null, at: room.now })

@@ -29,19 +29,32 @@ export async function dueDeadlines(db: Queryable, nowIso: string, limit = 100): 
   return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), version: row.version, tries: row.tries }))
 }
 
+/** Is it due still, as it was? What a command of the clock was decided for is gone with it. */
+export async function isStillDue(db: Queryable, { siteId, streamId, kind, dueAt }: Omit<DueDeadline, 'version' | 'tries'>): Promise<boolean> {
+  const { rowCount } = await db.query('select 1 from deadline where site_id = $1 and stream_id = $2 and kind = $3 and due_at = $4', [siteId, streamId, kind, dueAt])
+  return rowCount === 1
+}
+
 /** Something a clock could not do: what, since when it is due, how often it was tried, and why not. */
-export interface ClockTrouble extends Deadline { readonly siteId: string, readonly streamId: string, readonly tries: number, readonly retryAt: string, readonly because: string }
+export interface ClockTrouble extends Deadline {
+  readonly siteId: string
+  readonly streamId: string
+  readonly tries: number
+  readonly retryAt: string
+  readonly because: string
+}
 
-/** The next try waits twice as long each time, 5 min at most, s. */
-const retryAfterS = (tries: number): number => Math.min(300, 2 ** tries)
-
-/** Sets one aside until its next try. Tried again before, it waits twice as long. */
-export async function setAside(db: Queryable, { siteId, streamId, kind, dueAt }: Omit<DueDeadline, 'version' | 'tries'>, because: string, nowMs: number): Promise<void> {
-  const { rows } = await db.query<{ tries: number }>('select tries from clock_trouble where site_id = $1 and stream_id = $2 and kind = $3 and due_at = $4', [siteId, streamId, kind, dueAt])
-  const tries = (rows[0]?.tries ?? 0) + 1
-  await db.query(`insert into clock_trouble (site_id, stream_id, kind, due_at, tries, retry_at, because) values ($1, $2, $3, $4, $5, $6, $7)
-    on conflict (site_id, stream_id, kind) do update set due_at = excluded.due_at, tries = excluded.tries, retry_at = excluded.retry_at, because = excluded.because`,
-  [siteId, streamId, kind, dueAt, tries, new Date(nowMs + retryAfterS(tries) * 1000).toISOString(), because.slice(0, 500)])
+/** Sets one aside until its next try: after 2, 4, 8 ... and at most 300 s. Many processes may do so at once: each try counts. */
+export async function setAside(db: Queryable, deadline: Omit<DueDeadline, 'version' | 'tries'>, because: string, nowIso: string): Promise<void> {
+  const { siteId, streamId, kind, dueAt } = deadline
+  await db.query(`
+    insert into clock_trouble as t (site_id, stream_id, kind, due_at, tries, retry_at, because)
+    values ($1, $2, $3, $4, 1, $5::timestamptz + interval '2 seconds', $6)
+    on conflict (site_id, stream_id, kind) do update set
+      due_at = excluded.due_at, because = excluded.because,
+      tries = case when t.due_at = excluded.due_at then t.tries + 1 else 1 end,
+      retry_at = $5::timestamptz + interval '1 second' * case when t.due_at = excluded.due_at then least(300, power(2, least(t.tries + 1, 9))) else 2 end`,
+  [siteId, streamId, kind, dueAt, nowIso, because.slice(0, 500)])
 }
 
 /** Forgets trouble with what is not due any more; a seal's ends with its day. */
@@ -55,9 +68,14 @@ export async function forgetTrouble(db: Queryable, siteId: string, streamId: str
   await db.query('delete from clock_trouble where site_id = $1 and stream_id = $2 and kind = $3', [siteId, streamId, kind])
 }
 
+interface TroubleRow { site_id: string, stream_id: string, kind: string, due_at: Date, tries: number, retry_at: Date, because: string }
+
 /** What clocks could not do, of one site or (null) of all: longest due first. */
 export async function readTrouble(db: Queryable, siteId: string | null, limit = 20): Promise<ClockTrouble[]> {
-  const { rows } = await db.query<{ site_id: string, stream_id: string, kind: string, due_at: Date, tries: number, retry_at: Date, because: string }>(
-    'select * from clock_trouble where $1::text is null or site_id = $1 order by due_at, stream_id limit $2', [siteId, limit])
-  return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), tries: row.tries, retryAt: row.retry_at.toISOString(), because: row.because }))
+  const { rows } = await db.query<TroubleRow>(`
+    select site_id, stream_id, kind, due_at, tries, retry_at, because from clock_trouble
+    where $1::text is null or site_id = $1 order by due_at, stream_id limit $2`, [siteId, limit])
+  return rows.map(row => ({
+    siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), tries: row.tries, retryAt: row.retry_at.toISOString(), because: row.because,
+  }))
 }

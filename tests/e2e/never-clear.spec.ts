@@ -24,6 +24,12 @@ test('a stop goes through behind a command that the server keeps failing on', as
   await page.getByRole('button', { name: 'Stop all' }).click()
   await expect(other.getByText('12 stopped')).toBeVisible()
   await page.unroute('**/api/v1/commands*')
+  // Something in between that answers in the shop's place has heard nothing: the stop is kept, and says so.
+  await page.route('**/api/v1/commands*', route => route.fulfill({ status: 404, json: { error: 'no such page' } }))
+  await page.getByRole('button', { name: 'Stop all' }).click()
+  await expect(page.getByRole('alert', { name: 'Not yet heard' })).toContainText('Stop all: kept here, not yet heard')
+  await page.unroute('**/api/v1/commands*')
+  await expect(page.getByRole('alert', { name: 'Not yet heard' })).toHaveCount(0)
   // One reason, every bay that this person may re-open.
   await page.goto(served.url)
   await expect(async () => {

@@ -1,18 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { airOf } from '#core/air/air-facts'
-import { assessStation } from '#core/clearance/assess-station'
 import { shopDayEndsAtMs } from '#core/houserules/shop-day'
-import { workplaceOf } from '#core/site/site'
+import { judgeShop } from '#core/shop/judge-shop'
+import { readShopFacts } from '#server/shop-facts'
 import { clockFrom, shiftedClock } from '#server/clock'
-import { fireAt } from '#core/clearance/fire-standing'
-import { fireStanding } from '#core/clearance/join-fire'
-import { judgeKit } from '#core/clearance/judge-kit'
-import { kitAt } from '#core/clearance/kit-around'
-import { readSurroundings } from '#server/database/surroundings'
 import { verifyChains } from '#server/database/event'
 import { findLogin, readCredential } from '#server/database/credential'
 import { lockedUntil, recordFailedTry, waitAfterS } from '#server/database/failed-try'
-import { readHouseRules, readSite } from '#server/database/site'
 import { readStations } from '#server/database/station'
 import { verifySecret } from '#server/secrets'
 import { loadDemo } from '../../demo/load'
@@ -29,17 +22,9 @@ afterAll(() => shop.close())
 
 describe('the demo yard', () => {
   it('shows every state that is judged today, bay by bay', async () => {
-    const site = (await readSite(shop.pool, SITE.siteId))!.value
-    const rules = (await readHouseRules(shop.pool, SITE.siteId))!.value
     const now = new Date(shop.clock.nowMs()).toISOString()
-    const stations = new Map((await readStations(shop.pool, SITE.siteId)).map(({ bayId, facts }) => [bayId, facts]))
-    const { kit: readings, fire, ...airReadings } = await readSurroundings(shop.pool, SITE.siteId, rules, now, null)
-    const air = airOf({ site, rules, now, ...airReadings })
-    const kit = judgeKit(readings, rules, '2026-11-23', '2026-11-24T04:00:00.000Z')
-    const said = site.bays.filter(bay => stations.has(bay.bayId)).map((bay) => {
-      const { word, gates } = assessStation({ ...stations.get(bay.bayId)!, gates: {} }, { rules, workplace: workplaceOf(bay), now, air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fireStanding(fire, readings, '2026-11-23', '2026-11-24T04:00:00.000Z'), bay.bayId) })
-      return `${bay.label} ${word} ${gates.map(({ state }) => state).join(' ')}`
-    })
+    const facts = await readShopFacts(shop.pool, SITE.siteId, now)
+    const said = judgeShop(facts).filter(({ bay }) => facts.stations[bay.bayId]).map(({ bay, verdict: { word, gates } }) => `${bay.label} ${word} ${gates.map(({ state }) => state).join(' ')}`)
     expect(said).toEqual([
       '1 hold open open open open open open to-do', '2 clear-to-strike open open open open open open open', '3 hold open open to-do open open open hold', '4 hold hold hold open hold not-needed open hold',
       '5 hold open open open open not-needed open hold', '6 hold open open hold to-do not-needed hold to-do', '7 hold open to-do open open not-needed to-do to-do', '8 stopped open open open open open open open',

@@ -1,3 +1,4 @@
+import { setHeader } from 'h3'
 import { RULES_VERSION } from '#core/clearance/assess-station'
 import { judgeShop } from '#core/shop/judge-shop'
 import { earliestOf } from '#core/time/instant'
@@ -14,6 +15,7 @@ import { spoken } from '../../spoken'
 export default api(async (event): Promise<ClearanceReading> => {
   const siteId = await requireReader(event)
   const { pool, clock } = useRunning()
+  setHeader(event, 'cache-control', 'no-store')
   return inTransaction(pool, async (db) => {
     await db.query('set transaction isolation level repeatable read read only')
     const now = nowIso(clock)

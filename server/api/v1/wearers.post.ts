@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { MASKS } from '#core/vocabulary/vocabulary'
 import { noteHealth } from '../../commands/note-health'
 import { readPerson } from '../../database/person'
-import { api, parseBody, Problem, requireRight } from '../../http'
+import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
 
 const date = z.iso.date('a date as 2026-11-23').nullable()
@@ -16,7 +16,12 @@ const wearerSchema = z.strictObject({
 export default api(async (event) => {
   const { siteId, person: author } = await requireRight(event, 'health-fields')
   const { personId, wearer } = await parseBody(event, wearerSchema)
-  const { pool, door } = useRunning()
+  const { pool, door, clock } = useRunning()
+  // A date to come would make somebody ready for longer than anybody tested them. Zones differ by less than a day.
+  const tomorrow = new Date(clock.nowMs() + 24 * 3600_000).toISOString().slice(0, 10)
+  for (const field of ['fitTestedOn', 'medicallyClearedOn'] as const) {
+    if ((wearer?.[field] ?? '') > tomorrow) refuseInput(`wearer.${field}`, 'a day that has been')
+  }
   const person = await readPerson(pool, siteId, personId)
   if (!person || person.hasLeft) throw new Problem(422, { error: 'Nobody by that id is on the people list.', fields: [{ path: 'personId', message: 'choose somebody from the list' }] })
   const { status, body } = await noteHealth(door, { siteId, actor: { kind: 'person', personId: author.personId } }, personId, wearer)

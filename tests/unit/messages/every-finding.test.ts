@@ -117,6 +117,7 @@ const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = {
   'samples.more-needed': { n: 4, needed: 6 },
   'samples.mostly-below': { belowLoq: 9, n: 10 },
   'samples.turns-on-substitution': { passes: ['loq'], fails: ['loq-half'], belowLoq: 4, n: 12 },
+  'samples.day-to-come': { takenOn: '2027-03-01' },
   'samples.compliant': { substance: 'manganese', n: 6, takenOn: '2026-03-01' },
   'samples.non-compliant': { substance: 'manganese', n: 6, takenOn: '2026-03-01' },
   'samples.no-decision': { substance: 'manganese', n: 6, takenOn: '2026-03-01' },

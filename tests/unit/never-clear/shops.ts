@@ -8,14 +8,27 @@ import { twoBayShop } from '../../../demo/two-bay-shop'
 /** A shop in which both bays are clear to strike, a permit among them, and nothing is left out. */
 export const CLEAR_SHOP: ShopAsTold = twoBayShop(true)
 
-export interface Read { readonly word: Word, readonly gates: Readonly<Record<string, string>>, readonly codes: Readonly<Record<string, readonly string[]>>, readonly first: string | null }
+export interface Read {
+  readonly word: Word
+  readonly gates: Readonly<Record<string, string>>
+  readonly codes: Readonly<Record<string, readonly string[]>>
+  readonly first: string | null
+}
 
 /** Each bay as it reads: its word, its gates, and the first reason. */
 export function readShop(shop: ShopAsTold): Readonly<Record<string, Read>> {
   const { facts } = shopFrom(shop)
-  return Object.fromEntries(judgeShop(facts).map(({ bay, verdict }) => [bay.bayId, {
-    word: verdict.word, gates: Object.fromEntries(verdict.gates.map(({ gate, state }) => [gate, state])), codes: Object.fromEntries(verdict.gates.map(({ gate, findings }) => [gate, findings.map(({ code }) => code)])), first: verdict.reason?.code ?? null,
-  }]))
+  return Object.fromEntries(
+    judgeShop(facts).map(({ bay, verdict }) => [
+      bay.bayId,
+      {
+        word: verdict.word,
+        gates: Object.fromEntries(verdict.gates.map(({ gate, state }) => [gate, state])),
+        codes: Object.fromEntries(verdict.gates.map(({ gate, findings }) => [gate, findings.map(({ code }) => code)])),
+        first: verdict.reason?.code ?? null,
+      },
+    ]),
+  )
 }
 
 const isOpen = (state: string | undefined): boolean => state === 'open' || state === 'not-needed'
@@ -25,13 +38,18 @@ export function opened(before: Readonly<Record<string, Read>>, after: Readonly<R
   return Object.entries(after).flatMap(([bayId, { word, gates }]) => {
     const was = before[bayId]
     if (!was) return []
-    const opening = Object.keys(gates).filter(gate => isOpen(gates[gate]) && !isOpen(was.gates[gate])).map(gate => `${bayId} ${gate}`)
+    const opening = Object.keys(gates)
+      .filter(gate => isOpen(gates[gate]) && !isOpen(was.gates[gate]))
+      .map(gate => `${bayId} ${gate}`)
     return word === 'clear-to-strike' && was.word !== 'clear-to-strike' ? [...opening, `${bayId} clear`] : opening
   })
 }
 
 /** The shop without what was told at these places. */
-export const without = (shop: ShopAsTold, ...indexes: readonly number[]): ShopAsTold => ({ ...shop, told: shop.told.filter((_, index) => !indexes.includes(index)) })
+export const without = (shop: ShopAsTold, ...indexes: readonly number[]): ShopAsTold => ({
+  ...shop,
+  told: shop.told.filter((_, index) => !indexes.includes(index)),
+})
 
 /** The shop with more told at the end, in the order given. */
 export const andThen = (shop: ShopAsTold, ...more: readonly Told[]): ShopAsTold => ({ ...shop, told: [...shop.told, ...more] })
@@ -40,8 +58,11 @@ export const andThen = (shop: ShopAsTold, ...more: readonly Told[]): ShopAsTold 
 export function otherwise(shop: ShopAsTold, fits: (told: Told) => boolean, change: (told: Told) => Told): ShopAsTold {
   const index = shop.told.findIndex(fits)
   if (index < 0) throw new Error('nothing was told that fits')
-  return { ...shop, told: shop.told.map((one, i) => i === index ? change(one) : one) }
+  return { ...shop, told: shop.told.map((one, i) => (i === index ? change(one) : one)) }
 }
 
-export const is = (type: Told['type'], stream?: string) => (told: Told): boolean => told.type === type && (stream === undefined || told.stream === stream)
+export const is =
+  (type: Told['type'], stream?: string) =>
+  (told: Told): boolean =>
+    told.type === type && (stream === undefined || told.stream === stream)
 export type { GateId }

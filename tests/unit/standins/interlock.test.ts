@@ -21,12 +21,28 @@ describe('the interlock fails closed', () => {
     let nowMs = 0
     const interlock = new Interlock(() => nowMs)
     expect(interlock.state).toEqual({ mayStrike: false, because: 'nothing heard yet' })
-    interlock.heard({ mayStrike: true, because: 'clear to strike' })
+    interlock.heard({ mayStrike: true, because: 'clear to strike' }, '2026-11-28T09:00:00.000Z')
     nowMs = FAIL_CLOSED_AFTER_MS
     expect(interlock.state.mayStrike).toBe(true)
     nowMs = FAIL_CLOSED_AFTER_MS + 1
     expect(interlock.state).toEqual({ mayStrike: false, because: 'nothing heard for 10 s' })
-    interlock.heard({ mayStrike: true, because: 'clear to strike' })
+    interlock.heard({ mayStrike: true, because: 'clear to strike' }, '2026-11-28T09:00:11.000Z')
     expect(interlock.state.mayStrike).toBe(true)
+  })
+  it('the same answer again, kept by something in between, is not heard; what cannot be read closes at once', () => {
+    let nowMs = 0
+    const interlock = new Interlock(() => nowMs)
+    const clear = { mayStrike: true, because: 'clear to strike' }
+    interlock.heard(clear, '2026-11-28T09:00:00.000Z')
+    for (nowMs = 2000; nowMs <= 12_000; nowMs += 2000) interlock.heard(clear, '2026-11-28T09:00:00.000Z')
+    expect(interlock.state.mayStrike).toBe(false)
+    interlock.heard(clear, '2026-11-28T08:59:00.000Z')
+    expect(interlock.state.mayStrike).toBe(false)
+    interlock.heard(clear, 'nonsense')
+    expect(interlock.state.mayStrike).toBe(false)
+    interlock.heard(clear, '2026-11-28T09:00:12.000Z')
+    expect(interlock.state.mayStrike).toBe(true)
+    interlock.heard(enableFrom(null, 'bay-2'), null)
+    expect(interlock.state.mayStrike).toBe(false)
   })
 })
