@@ -3,6 +3,7 @@ import type { Finding } from '../finding'
 import { finding } from '../finding'
 import type { ItemCommand, ItemContext, ItemEvent, ItemState } from './item'
 import { judgeInspection } from './judge-inspection'
+import { isOutrun } from '../time/late-reports'
 
 const refuse = (...refused: readonly Finding[]): Decision<ItemEvent> => ({ refused })
 
@@ -55,11 +56,10 @@ function inspect(state: ItemState, { payload }: Extract<ItemCommand, { readonly 
   if (isOld) remarks.push(finding('caution', 'kit.list-version-old', { listId: own.id, version: payload.listVersion, current: own.version }))
   if (judged.result === 'open') remarks.push(finding('caution', 'kit.checks-missing', { checks: judged.missing, count: judged.missing.length }))
   if (own && !mayPass && judged.result === 'passed') remarks.push(finding('caution', 'kit.competence-missing', { kind: state.kind }))
-  const known = [own && state.lists[own.id]?.doneAt, state.lastEventAt].filter(one => one != null)
-  const isOutrun = known.some(one => one > at)
-  if (isOutrun && judged.result === 'passed') remarks.push(finding('caution', 'kit.report-outrun', { tag: state.tag }))
+  const isLate = isOutrun(at, own && state.lists[own.id]?.doneAt, state.lastEventAt)
+  if (isLate && judged.result === 'passed') remarks.push(finding('caution', 'kit.report-outrun', { tag: state.tag }))
   // Against a list that has changed since, by somebody not named for it, or from before what is known, a pass proves nothing: it stays open.
-  const result = failed.length > 0 ? 'failed' : judged.result === 'passed' && mayPass && !isOld && !isOutrun ? 'passed' : 'open'
+  const result = failed.length > 0 ? 'failed' : judged.result === 'passed' && mayPass && !isOld && !isLate ? 'passed' : 'open'
   const events: ItemEvent[] = [{ type: 'item-inspected', version: 1, payload: { ...payload, result, failed, shopDay, at } }]
   if (failed.length > 0) events.push({ type: 'item-tagged-out', version: 1, payload: { reason: payload.remark ?? '', checks: failed } })
   return remarks.length > 0 ? { events, remarks } : { events }

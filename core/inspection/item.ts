@@ -2,6 +2,7 @@ import type { Instant } from '../station/station'
 import type { ExtinguisherType } from './extinguisher-dates'
 import type { EquipmentKindId, MaskId } from '../vocabulary/vocabulary'
 import type { Answers, CheckList, ItemEventId } from './check-list'
+import { laterOf } from '../time/instant'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
 export type Assignment =
@@ -84,8 +85,6 @@ export type ItemEvent =
 const happened = (lists: ItemState['lists'], event: ItemEventId): ItemState['lists'] =>
   Object.fromEntries(Object.entries(lists).map(([id, done]) => [id, { ...done, eventsSince: [...done.eventsSince.filter(before => before !== event), event] }]))
 
-const later = (known: Instant | null, at: Instant): Instant => known !== null && known > at ? known : at
-
 /** What an event makes of a thing. A tag is worn once: everything but registering needs a thing that is there. */
 export function evolveItem(state: ItemState | null, event: ItemEvent): ItemState | null {
   if (event.type === 'unknown-tag-reported') return state
@@ -100,13 +99,13 @@ export function evolveItem(state: ItemState | null, event: ItemEvent): ItemState
     case 'item-inspected': {
       const { listId, result, shopDay, at } = event.payload
       // Only a pass renews a date. A failed look takes the old one away too: released, the thing passes it again first.
-      return result === 'open' ? state : { ...state, lists: { ...state.lists, [listId]: { passedOn: result === 'passed' ? shopDay : null, eventsSince: [], doneAt: later(state.lists[listId]?.doneAt ?? null, at) } } }
+      return result === 'open' ? state : { ...state, lists: { ...state.lists, [listId]: { passedOn: result === 'passed' ? shopDay : null, eventsSince: [], doneAt: laterOf(state.lists[listId]?.doneAt ?? null, at) } } }
     }
     // Tagged out again, it keeps the first reason that was given and gathers what failed.
     case 'item-tagged-out': return { ...state, taggedOut: { reason: state.taggedOut?.reason || event.payload.reason, checks: [...new Set([...state.taggedOut?.checks ?? [], ...event.payload.checks])] } }
     // A repair asks for every list that names it.
-    case 'item-released': return { ...state, taggedOut: null, lastEventAt: later(state.lastEventAt, event.payload.at), lists: happened(state.lists, 'repaired') }
-    case 'item-event-noted': return { ...state, lastEventAt: later(state.lastEventAt, event.payload.at), lists: happened(state.lists, event.payload.event) }
+    case 'item-released': return { ...state, taggedOut: null, lastEventAt: laterOf(state.lastEventAt, event.payload.at), lists: happened(state.lists, 'repaired') }
+    case 'item-event-noted': return { ...state, lastEventAt: laterOf(state.lastEventAt, event.payload.at), lists: happened(state.lists, event.payload.event) }
     case 'item-retired': return { ...state, isRetired: true, assignment: null }
   }
 }

@@ -1,4 +1,5 @@
 import { monthsAfter } from '../houserules/months-after'
+import { earlierOf } from '../time/instant'
 import type { MaskId } from '../vocabulary/vocabulary'
 
 /** What the health table holds of somebody who wears a mask. Never in the record: it is erasable. */
@@ -33,5 +34,5 @@ export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, is
   const medical = startOf(monthsAfter(medicallyClearedOn, months.medical))
   if (!isTight) return medical
   const fit = startOf(monthsAfter(fitTestedOn!, months.fitTest))
-  return fit < medical ? fit : medical
+  return earlierOf(fit, medical)
 }

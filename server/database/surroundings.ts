@@ -7,6 +7,7 @@ import { respiratorOf } from '#core/respirator/respirators'
 import type { Wearer, WearerRecord } from '#core/respirator/wearer'
 import { readyUntil } from '#core/respirator/wearer'
 import type { SamplesState, Survey } from '#core/samples/survey'
+import { stands } from '#core/time/instant'
 import type { MaskId } from '#core/vocabulary/vocabulary'
 import type { FireReadings } from '#core/clearance/fire-standing'
 import type { KitReadings } from '#core/clearance/judge-kit'
@@ -56,7 +57,7 @@ function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string)
   return Object.fromEntries(rows.map(({ personId, isShaven, shavenUntil, ...record }) => [personId, {
     mask: record.mask,
     readyUntil: readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
-    isShaven: shavenUntil !== null && new Date(shavenUntil).toISOString() > now ? isShaven : null,
+    isShaven: shavenUntil !== null && stands(shavenUntil, now) ? isShaven : null,
   }]))
 }
 

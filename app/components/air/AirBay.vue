@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stands } from '#core/time/instant'
 import { advicePlan, airAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
@@ -83,7 +84,7 @@ const controls = computed<readonly Control[]>(() => {
 })
 const drag = (key: keyof WhatIf, event: Event) => set({ [key]: Number((event.target as HTMLInputElement).value) })
 /** Every job that counts for this shift, the one that stands last. */
-const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => validUntil > floor.airFacts.now).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
+const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, floor.airFacts.now)).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
   .filter(job => jobSpan(job, floor.rules.shopDayHour)).map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`))
 const mayTake = computed(() => session.may('set-jobs', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const canPlace = computed(() => own.value?.extraction?.kind === 'arm' || own.value?.extraction?.kind === 'opening')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stands } from '#core/time/instant'
 import { personStream } from '#core/command/commands'
 import { EXTRACTION_FAULTS } from '#core/air/air-findings'
 import type { ExtractionFault } from '#core/air/air-findings'
@@ -20,7 +21,7 @@ const extraction = computed(() => floor.airAt(placed.bay.bayId).extraction)
 const position = computed(() => placed.station.hoodPosition)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
-const check = computed(() => placed.station.extractionCheck && placed.station.extractionCheck.validUntil > now.value ? placed.station.extractionCheck : null)
+const check = computed(() => placed.station.extractionCheck && stands(placed.station.extractionCheck.validUntil, now.value) ? placed.station.extractionCheck : null)
 const capture = computed(() => placed.verdict.air.prediction?.window ?? null)
 const best = useBestAdvice(() => placed.bay.bayId)
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stands } from '#core/time/instant'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { Placed } from '~/stores/floor'
 
@@ -13,8 +14,8 @@ const lines = computed(() => {
   const now = new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString()
   return placed.verdict.outfit.map((line) => {
     const check = placed.station.zones[line.zone]
-    const stands = check && check.validUntil > now && check.requirement === line.requirement
-    return { ...line, said: (stands ? check.passes ? 'passes' : 'fails' : null) as Said }
+    const isToday = check && stands(check.validUntil, now) && check.requirement === line.requirement
+    return { ...line, said: (isToday ? check.passes ? 'passes' : 'fails' : null) as Said }
   })
 })
 const gate = computed(() => placed.verdict.byId.body)

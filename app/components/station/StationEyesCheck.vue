@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stands } from '#core/time/instant'
 import { GLASSES, HELMET_FAULTS } from '#core/station/station'
 import type { GlassesKind, HelmetFault } from '#core/station/station'
 import type { Placed } from '~/stores/floor'
@@ -14,8 +15,8 @@ const shade = computed(() => placed.verdict.shade)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
 const gate = computed(() => placed.verdict.byId.eyes)
-const helmetCheck = computed(() => placed.station.helmetCheck && placed.station.helmetCheck.validUntil > now.value ? placed.station.helmetCheck : null)
-const glasses = computed(() => placed.station.glasses && placed.station.glasses.validUntil > now.value ? placed.station.glasses : null)
+const helmetCheck = computed(() => placed.station.helmetCheck && stands(placed.station.helmetCheck.validUntil, now.value) ? placed.station.helmetCheck : null)
+const glasses = computed(() => placed.station.glasses && stands(placed.station.glasses.validUntil, now.value) ? placed.station.glasses : null)
 /** Keys around the answer: from the minimum to the start and one darker; others are typed. */
 const shades = computed(() => {
   const low = Math.max(2, (shade.value?.minimum ?? 9) - 1)

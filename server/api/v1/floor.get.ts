@@ -5,6 +5,7 @@ import type { Wearer } from '#core/respirator/wearer'
 import { fireStanding } from '#core/clearance/join-fire'
 import { judgeKit } from '#core/clearance/judge-kit'
 import { mayDo } from '#core/person/rights'
+import { earlierOf } from '#core/time/instant'
 import { NO_SITE } from '#core/site/site'
 import { readSurroundings } from '../../database/surroundings'
 import { readNames } from '../../database/person'
@@ -21,7 +22,7 @@ import { useRunning } from '../../running'
 /** A health date is nobody's business on the floor: readiness is told for today, and ends sooner only where it does. */
 function untilTheDayEnds(wearers: Readonly<Record<string, Wearer>>, dayEndsMs: number): Record<string, Wearer> {
   const dayEnds = new Date(dayEndsMs).toISOString()
-  return Object.fromEntries(Object.entries(wearers).map(([personId, wearer]) => [personId, { ...wearer, readyUntil: wearer.readyUntil !== null && wearer.readyUntil > dayEnds ? dayEnds : wearer.readyUntil }]))
+  return Object.fromEntries(Object.entries(wearers).map(([personId, wearer]) => [personId, { ...wearer, readyUntil: wearer.readyUntil && earlierOf(wearer.readyUntil, dayEnds) }]))
 }
 
 /** Everything the board judges from, as of one position: the browser judges with the same core. */
