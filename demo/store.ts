@@ -55,8 +55,8 @@ export const CYLINDERS: readonly DemoCylinder[] = [
   { tag: 'ar-9', marks: argon('DOT-3AA2400 / 1-17 / 1-22'), at: { placeId: 'pump-store', xM: 20.4, yM: 14.4 }, gaugeKPa: 12_400 },
   { tag: 'ar-1', marks: argon('DOT-3AA2400 / 10-14 / 10-22'), at: { placeId: 'cage', xM: 43, yM: 1 }, gaugeKPa: 13_900, bay: '1', jointsTested: true },
   { tag: 'ar-2', marks: argon('DOT-3AA2400 / 4-18 / 4-23'), at: { placeId: 'cage', xM: 43, yM: 1 }, gaugeKPa: 9400, bay: '2', jointsTested: true },
-  { tag: 'mx-1', marks: mix('DOT-3AA2400 / 3-21'), at: { placeId: 'cage', xM: 43, yM: 1 }, gaugeKPa: 11_000, bay: '3', jointsTested: true },
-  { tag: 'ar-8', marks: argon('DOT-3AA2400 / 2-13 / 2-19'), at: { placeId: 'cage', xM: 43, yM: 1 }, gaugeKPa: 2600, bay: '8', jointsTested: true },
+  { tag: 'mx-1', marks: { ...mix('DOT-3AA2400 / 3-21'), filledOn: '2025-11-14' }, at: { placeId: 'cage', xM: 43, yM: 1 }, gaugeKPa: 11_000, bay: '3', jointsTested: true },
+  { tag: 'ar-8', marks: { ...argon('DOT-3AA2400 / 2-13 / 2-19'), filledOn: '2023-12-04' }, at: { placeId: 'cage', xM: 43, yM: 1 }, gaugeKPa: 2600, bay: '8', jointsTested: true },
   { tag: 'ox-1', marks: oxygen('DOT-3AA2400 / 7-19 / 7-24'), at: { placeId: 'cage', xM: 41, yM: 1.2 }, gaugeKPa: 8200, bay: '10', jointsTested: true, deliveryKPa: 210 },
   { tag: 'ac-3', marks: acetylene('DOT-8AL / 6-12 / 6-22S', 80.1), at: { placeId: 'cage', xM: 48.6, yM: 1.2 }, grossKg: 84.9, bay: '10', jointsTested: true, deliveryKPa: 45 },
 ]

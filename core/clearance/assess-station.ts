@@ -20,7 +20,7 @@ import { judgeJob } from './job-gate'
 import { judgeMachine } from './machine-gate'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 5
+export const RULES_VERSION = 6
 
 /** Everything a station's verdict rests on, besides the station. */
 export interface Surroundings {

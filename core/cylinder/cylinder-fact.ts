@@ -67,6 +67,7 @@ export function fullGasM3(cylinder: CylinderState, fillPressureKPa: number | nul
 /** Findings of the shoulder worth a word on a board; the rest stays on the cylinder's own page. */
 function testFindings({ tag, owner }: CylinderState, read: Requalification): readonly Finding[] {
   if (read.rule === null) return [finding('hold', 'cylinder.test-date-unknown', { tag }, read.findings[0]?.sources ?? [])]
+  if (read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown')) return [finding('hold', 'cylinder.fill-date-unknown', { tag, dueOn: read.nextDue! }, [STORE_SOURCES.ownerTests])]
   if (!read.mayUseUp) return [finding('hold', 'cylinder.not-to-be-used', { tag, dueOn: read.nextDue ?? '' }, [STORE_SOURCES.ownerTests])]
   return read.overdue ? [finding('caution', 'cylinder.past-due-here', { tag, dueOn: read.nextDue!, owner }, [STORE_SOURCES.ownerTests])] : []
 }
@@ -83,7 +84,8 @@ export function cylinderFact(cylinder: CylinderState, rules: Pick<HouseRules, 'j
   if (danger) findings.push(finding('stop', 'cylinder.danger', { tag, danger: danger.danger }))
   if (taggedOut && !danger) findings.push(finding('hold', 'kit.tagged-out', { tag, reason: taggedOut.reason, checks: [] }))
   if (deliveryKPa !== null && partsOf(gas).some(part => part.gas === 'acetylene')) findings.push(...judgeAcetylenePressure(deliveryKPa, rules.jurisdiction))
-  if (stance && !(stance.isUpright && stance.isSecured)) findings.push(finding('hold', 'cylinder.not-secured', { tag }, [STORE_SOURCES.usCylinderHandling]))
+  // Standing as nobody said is not known to stand.
+  if (!stance?.isUpright || !stance.isSecured) findings.push(finding('hold', 'cylinder.not-secured', { tag }, [STORE_SOURCES.usCylinderHandling]))
   if (isEmpty) findings.push(finding('hold', 'cylinder.empty', { tag }))
   const read = requalificationOf(cylinder, today)
   findings.push(...testFindings(cylinder, read))

@@ -51,6 +51,7 @@ export interface CylinderFindings {
   'cylinder.not-secured': { tag: string }
   'cylinder.test-date-unknown': { tag: string }
   'cylinder.not-to-be-used': { tag: string, dueOn: string }
+  'cylinder.fill-date-unknown': { tag: string, dueOn: string }
   'cylinder.past-due-here': { tag: string, dueOn: string, owner: CylinderOwner }
   'acetylene.draw-too-fast': { demandM3PerH: number, limitM3PerH: number, cylinders: number, ruleSet: WithdrawalRuleSetId }
   'acetylene.draw-allowed': { demandM3PerH: number, limitM3PerH: number, ruleSet: WithdrawalRuleSetId }

@@ -197,16 +197,18 @@ export function requalification(question: RequalificationQuestion): Requalificat
   const overdue = nextDue !== null && today > nextDue
   const pastDueSource = stamps.family === 'eu' ? STORE_SOURCES.euPastDue : STORE_SOURCES.usPastDue
   const filledAfter = nextDue !== null && filledOn !== undefined && filledOn > nextDue
+  const isFillUnknown = overdue && filledOn === undefined
   if (filledAfter) findings.unshift(finding('hold', 'cylinder.filled-past-due', { dueOn: nextDue, filledOn }, [pastDueSource]))
   else if (overdue) {
     findings.unshift(finding('caution', 'cylinder.past-due', { dueOn: nextDue }, [pastDueSource]))
-    if (filledOn === undefined) findings.push(finding('note', 'cylinder.filled-when-unknown', { dueOn: nextDue }, [pastDueSource]))
+    // What was filled by its date may be used up; when this one was, nobody said.
+    if (isFillUnknown) findings.unshift(finding('hold', 'cylinder.filled-when-unknown', { dueOn: nextDue }, [pastDueSource]))
   }
   if (lifeEndsOn !== null) findings.unshift(finding(isOver ? 'hold' : 'note', isOver ? 'cylinder.life-over' : 'cylinder.life-ends', { endsOn: lifeEndsOn }, [STORE_SOURCES.euMarks]))
   const flatTen = dueAfter(last.on, 10)
   return {
     specification: stamps.specification, tests: stamps.tests, nextDue, shellDue, fillerDue, overdue: nextDue === null ? (rule === 'never' ? false : null) : overdue,
-    mayFill: rule !== 'not-refillable' && !overdue && !filledAfter && !isOver, mayUseUp: !filledAfter && !isOver, rule, years, fillPressureKPa: plus.pressureKPa,
+    mayFill: rule !== 'not-refillable' && !overdue && !filledAfter && !isOver, mayUseUp: !filledAfter && !isFillUnknown && !isOver, rule, years, fillPressureKPa: plus.pressureKPa,
     ruleSets: [
       { ruleSet: 'by-specification', nextDue, years, binds: true, sources: [source] },
       { ruleSet: 'flat-ten', nextDue: flatTen, years: 10, binds: false, sources: [STORE_SOURCES.flatTenYears] },

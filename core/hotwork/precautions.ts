@@ -40,7 +40,7 @@ const RULES: Readonly<Record<PrecautionId, Rule>> = {
   'drop-zone': { sources: [HOTWORK_SOURCES.sparkModel], needed: (_place, { heightM }) => (heightM ?? 2) >= 2 },
   'ducts-conveyors': { sources: [usHotWork], needed: always, restore: true },
   'sprinklers-live': { sources: [usProhibited], needed: (_place, _job, { sprinklers }) => sprinklers !== 'none', mustBeDone: true },
-  'heads-shielded': { sources: [detectors], needed: (_place, _job, { sprinklers }) => sprinklers === 'in-service', restore: true },
+  'heads-shielded': { sources: [detectors], needed: (_place, _job, { sprinklers }) => sprinklers !== 'none', restore: true },
   'detectors-isolated': { sources: [detectors], needed: always, restore: true },
   'container-vented': { sources: [usContainers], needed: (_place, job) => isVessel(job), mustBeDone: true },
   'confined-entry': { sources: [usConfinedWork], needed: ({ confined }) => unless(confined), mustBeDone: true },

@@ -269,14 +269,19 @@ const isCompetent = ({ shop: { people }, told: { by } }: Hearing, competence: Co
   return person !== undefined && (person.roles.includes('safety-lead') || person.competences.includes(competence))
 }
 
-function tellPerson({ shop, id, at, dayEnds }: Hearing, told: OfArea<'person'>): Refused {
+function tellPerson(hearing: Hearing, told: OfArea<'person'>): Refused {
+  const { shop, id, at, dayEnds } = hearing
   const refused = told.type === 'person.leave' ? refuseFromPost(shop, id) : null
   if (refused) return refused
   const before = shop.people.get(id) ?? NOBODY
   const safetyLeads = [...shop.people.values()].filter(({ roles, hasLeft }) => roles.includes('safety-lead') && !hasLeft).length
-  return fold(decidePerson(before, told, { safetyLeads, dayEnds: dayEnds(), at }), evolvePerson, before, person =>
-    shop.people.set(id, person),
-  )
+  return fold(decidePerson(before, told, { safetyLeads, dayEnds: dayEnds(), at }), evolvePerson, before, person => {
+    shop.people.set(id, person)
+    if (!person.hasLeft) return
+    // Whoever leaves the site stands at none of its bays.
+    for (const [bayId, { personId }] of shop.stations)
+      if (personId === id) foldStation(hearing, bayId, { type: 'station.place-person', payload: { personId: null } })
+  })
 }
 
 function tellHall({ shop, id, told: { stream } }: Hearing, told: OfArea<'hall'>): Refused {

@@ -40,7 +40,7 @@ export const COMMAND_RULES: Readonly<Record<CommandType, CommandRule>> = {
   'site.revoke-key': request('site', 'set-up-site'),
   'person.add': request('person', 'manage-people'),
   'person.change': request('person', 'manage-people'),
-  'person.leave': request('person', 'manage-people'),
+  'person.leave': request('person', 'manage-people', 'person'),
   'person.check-shaven': report('person', 'door-checks', 'person'),
   'person.note-health': report('person', 'health-fields', 'person'),
   'person.name-competent': request('person', 'manage-people'),

@@ -451,6 +451,7 @@ async function reassess(room: Room, changes: readonly Change[], followers: reado
   if (followers.length === 0 || changes.every(({ events }) => events.length === 0)) return []
   const after = { ...room, site: stateAfter(changes, 'site') ?? room.site, rules: stateAfter(changes, 'house-rules') ?? room.rules }
   const stop = stopBecause(changes)
+  const leaverIds: readonly (string | null)[] = changes.filter(({ events }) => events.some(({ type }) => type === 'person-left')).map(({ streamId }) => kindOf(streamId).id)
   // A bay at which nothing ever happened has no gates on record to differ from.
   const living = followers.filter(streamId => stop !== null || room.heads.get(streamId)!.version > 0)
   if (living.length === 0) return []
@@ -460,9 +461,12 @@ async function reassess(room: Room, changes: readonly Change[], followers: reado
     const head = room.heads.get(streamId)!
     const station = await foldStream(room.db, room.caller.siteId, streamId, 'station', head)
     const context = stationContext(after, facts, streamId)
+    const first: StationEvent[] = []
     // A leak or a fire stops the place in the same breath: the gate says why, and re-opening takes who may.
-    const stopped: readonly StationEvent[] = stop === null || station.stop ? [] : [{ type: 'stopped', version: 1, payload: { at: context.at, by: context.by, reason: stop } }]
-    const events = [...stopped, ...gateChanges(stopped.reduce(evolveStation, station), context)].map(({ type, version, payload }) => ({ streamId, type, version, payload }))
+    if (stop !== null && !station.stop) first.push({ type: 'stopped', version: 1, payload: { at: context.at, by: context.by, reason: stop } })
+    // Whoever leaves the site stands at none of its bays.
+    if (leaverIds.includes(station.personId)) first.push({ type: 'person-placed', version: 2, payload: { personId: null, at: context.at } })
+    const events = [...first, ...gateChanges(first.reduce(evolveStation, station), context)].map(({ type, version, payload }) => ({ streamId, type, version, payload }))
     if (events.length > 0) followed.push({ streamId, kindId: 'station', before: station, events })
   }
   return followed

@@ -155,7 +155,8 @@ test.describe('the endpoints of gas and kit', () => {
   test('stamps, contents, withdrawal, storage and the electrical sums answer in the shapes they promise', async ({ request }) => {
     const stamps = { stamps: 'DOT-3AA2400 / 3-06 / 3-16+*', gas: 'oxygen', today: '2025-11-10' }
     expect(assessRequalificationResponse.parse(await assess(request, 'requalification', { ...stamps, waterVolumeL: 43.8, filledInPlace: false }))).toMatchObject({ specification: 'DOT-3AA', nextDue: '2026-03-31', overdue: false, mayFill: true, mayUseUp: true })
-    expect(assessRequalificationResponse.parse(await assess(request, 'requalification', stamps))).toMatchObject({ nextDue: '2021-03-31', overdue: true, mayFill: false, mayUseUp: true })
+    expect(assessRequalificationResponse.parse(await assess(request, 'requalification', stamps))).toMatchObject({ nextDue: '2021-03-31', overdue: true, mayFill: false, mayUseUp: false })
+    expect(assessRequalificationResponse.parse(await assess(request, 'requalification', { ...stamps, filledOn: '2021-02-10' }))).toMatchObject({ mayFill: false, mayUseUp: true })
     const unread = assessRequalificationResponse.parse(await assess(request, 'requalification', { ...stamps, stamps: '07/08' }))
     expect(unread).toMatchObject({ nextDue: null, mayFill: false, rule: null })
     expect(unread.findings[0]).toMatchObject({ severity: 'hold', code: 'stamp.specification-missing' })

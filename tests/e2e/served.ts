@@ -97,7 +97,32 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
 
 export const PASSWORDS = { maren: 'mitre-sill-maren', oskar: 'paddle-gear-oskar', imke: 'quoin-post-imke', bea: 'weir-board-bea', jun: 'stop-plank-jun', hedda: 'lock-beam-hedda', wim: 'tow-path-wim', tove: 'cill-stone-tove', ebba: 'gate-paddle-ebba' } as const
 
+/**
+ * Runs in the page: while something is asked of the server, and until its answer is drawn, `html` says so. A key that is pressed in
+ * between may move away under the mouse as the answer comes in: on a slow machine such a press was lost.
+ */
+function markWhatIsAsked(): void {
+  const own = window.fetch
+  let asked = 0
+  const tell = (change: number) => {
+    asked += change
+    document.documentElement.toggleAttribute('data-asking', asked > 0)
+  }
+  const drawn = () => requestAnimationFrame(() => setTimeout(() => tell(-1)))
+  window.fetch = (...request) => {
+    tell(1)
+    return own(...request).finally(drawn)
+  }
+}
+
+/** From here on each press and each word typed waits until what was asked before is answered and drawn. */
+async function actWhenAnswered(page: Page): Promise<void> {
+  await page.addInitScript(markWhatIsAsked)
+  await page.addLocatorHandler(page.locator('html[data-asking]'), async () => {})
+}
+
 export async function signIn(page: Page, served: Served, who: keyof typeof PASSWORDS): Promise<void> {
+  await actWhenAnswered(page)
   await page.goto(`${served.url}/sign-in`)
   await page.getByLabel('Name', { exact: true }).fill(who)
   await page.getByLabel('Password').fill(PASSWORDS[who])

@@ -65,6 +65,8 @@ describe('49 CFR 180.209, by specification and marks', () => {
     const past = 'DOT-3AA2015 / 4-09 / 4-19'
     expect(ask(past, 'oxygen', { filledOn: '2024-04-28' })).toMatchObject({ nextDue: '2024-04-30', overdue: true, mayFill: false, mayUseUp: true })
     expect(ask(past, 'oxygen', { filledOn: '2024-05-02' })).toMatchObject({ mayFill: false, mayUseUp: false })
+    expect(ask(past, 'oxygen')).toMatchObject({ mayFill: false, mayUseUp: false })
+    expect(ask(past, 'oxygen').findings[0]).toMatchObject({ code: 'cylinder.filled-when-unknown', severity: 'hold' })
     expect(ask(past, 'oxygen', { today: '2024-04-30' })).toMatchObject({ overdue: false, mayFill: true })
     expect(ask(past, 'oxygen', { today: '2024-05-01' })).toMatchObject({ overdue: true, mayFill: false })
   })

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { RULES_VERSION } from '#core/clearance/assess-station'
 import { airOf } from '#core/air/air-facts'
 import { FUME_SHEETS_STREAM, hallStream, HOUSE_RULES_STREAM, itemStream, personStream, samplesStream } from '#core/command/commands'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
@@ -37,7 +38,7 @@ afterAll(() => shop.close())
 
 describe('air behind the one door', () => {
   it('an undescribed hall leaves its bays to do; describing it is for the safety lead, and every bay records what changed', async () => {
-    expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: 5 })
+    expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: RULES_VERSION })
     expect((await shop.send(instructor(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.not-allowed' }] })
     expect((await shop.send(lead(), [hallStream('nowhere')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.unknown-stream' }] })
     await sendOk(lead(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })

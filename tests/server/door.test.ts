@@ -104,6 +104,18 @@ describe('the one door', () => {
     expect(codesOf(await shop.send(lead, [personStream('lead')], { type: 'person.leave', payload: {} }))).toEqual(['command.last-safety-lead'])
   })
 
+  it('takes whoever leaves from the bays where they stood, in the same breath, and says what it changes there', async () => {
+    const lead = shop.as(['safety-lead'])
+    expect((await shop.send(lead, [personStream('guest')], { type: 'person.add', payload: { name: 'Guest', roles: ['welder'], areaId: null, bayId: null } })).status).toBe(200)
+    expect((await shop.send(instructor(), [BAY_2], { type: 'station.place-person', payload: { personId: 'guest' } })).status).toBe(200)
+    const standing = async () => (await shop.pool.query<{ person_id: string | null }>('select person_id from station_reading where site_id = $1 and bay_id = $2', [shop.siteId, BAY_2.slice(8)])).rows[0]?.person_id
+    expect(await standing()).toBe('guest')
+    const left = await shop.send(lead, [personStream('guest')], { type: 'person.leave', payload: {} })
+    expect(left.status).toBe(200)
+    expect(await standing()).toBeNull()
+    expect(await events(BAY_2, 'person-placed')).toBe(2)
+  })
+
   it('numbers the events of a site without gaps, whoever writes at once', async () => {
     await Promise.all(Array.from({ length: 40 }, (_, i) => shop.send(instructor(), [i % 2 ? BAY_1 : BAY_2], { type: 'station.set-helmet', payload: { shade: 9 + i % 5 } })))
     const { rows } = await shop.pool.query<{ position: number }>('select position from event where site_id = $1 order by position', [shop.siteId])

@@ -7,7 +7,7 @@ const { read } = defineProps<{ read: Requalification }>()
 const verdict = computed(() => {
     const { nextDue, mayFill, mayUseUp, overdue, rule } = read
   if (nextDue === null) return rule === null ? { word: 'Hold', state: 'hold', text: 'It cannot be read for sure.' } : { word: storeWords.requalificationRules[rule], state: 'open', text: '' }
-  if (!mayUseUp) return { word: nextDue, state: 'hold', text: 'Neither filled nor used: send it back.' }
+  if (!mayUseUp) return { word: nextDue, state: 'hold', text: read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown') ? 'Not used before its fill date is known.' : 'Neither filled nor used: send it back.' }
   return { word: nextDue, state: overdue ? 'hold' : 'open', text: mayFill ? 'May be used and filled.' : 'May be used up; may not be filled.' }
 })
 </script>

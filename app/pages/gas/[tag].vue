@@ -126,10 +126,6 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         {{ floor.say(one).message }} <b>{{ floor.say(one).todo }}</b>
       </li>
     </ul>
-    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
-      {{ line }}
-    </p>
-
     <section class="left" aria-labelledby="left-head">
       <h3 id="left-head">
         What is left
@@ -191,6 +187,10 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         Leak, fire, heat
       </button>
     </div>
+    <!-- Below the keys: an answer that comes in never moves a key from under the finger. -->
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+      {{ line }}
+    </p>
 
     <form v-if="doing === 'read'" class="doing" @submit.prevent="readable && does('cylinder.read', readable)">
       <p v-if="byWeight" class="soft">

@@ -6,7 +6,7 @@ import { words } from './words'
 export type KitCode =
   | 'kit.tag-unknown' | 'kit.tagged-out' | 'kit.retired' | 'kit.look-due' | 'kit.never-done' | 'kit.late' | 'kit.in-grace' | 'kit.due-after-event' | 'kit.mark-unknown' | 'kit.mark-due'
   | 'kit.no-list' | 'extinguisher.rating-unknown' | 'extinguisher.distance-unknown' | 'extinguisher.too-far' | 'extinguisher.too-small' | 'extinguisher.not-for-voltage' | 'extinguisher.not-for-metal' | 'extinguisher.metal-unknown'
-  | 'storage.left-at-bay' | 'cylinder.settling' | 'cylinder.empty' | 'cylinder.danger' | 'cylinder.not-secured' | 'cylinder.test-date-unknown' | 'cylinder.not-to-be-used' | 'cylinder.past-due-here'
+  | 'storage.left-at-bay' | 'cylinder.settling' | 'cylinder.empty' | 'cylinder.danger' | 'cylinder.not-secured' | 'cylinder.test-date-unknown' | 'cylinder.not-to-be-used' | 'cylinder.fill-date-unknown' | 'cylinder.past-due-here'
   | 'acetylene.draw-too-fast' | 'acetylene.pressure-too-high' | 'electrical.duty' | 'electrical.over-rating' | 'electrical.duty-short' | 'electrical.cable-too-small' | 'electrical.cable-off-table' | 'electrical.drop-high'
 type GateCode = Extract<keyof Sentences, `gas.${string}` | `machine.${string}` | 'gate.job-first' | 'gate.facts-stale' | 'gate.item-missing'>
 
@@ -46,6 +46,7 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'cylinder.not-secured': ({ tag }) => [`${tag} is not upright and chained.`, 'Chain it upright.'],
   'cylinder.test-date-unknown': ({ tag }) => [`${tag}: its test date is not known for sure.`, 'Read the shoulder again.'],
   'cylinder.not-to-be-used': ({ tag }) => [`${tag} was filled after its test was due: it may not be used.`, 'Send it back.'],
+  'cylinder.fill-date-unknown': ({ tag, dueOn }) => [`${tag} was due for its test on ${dueOn}, and nobody said when it was filled: filled after that, it may not be used.`, 'Write down the fill date on its label, or send it back.', `${tag} is past its test, fill date unknown.`],
   'cylinder.past-due-here': ({ tag, dueOn, owner }) => [`${tag} was due for its test on ${dueOn}: it may be used up, not refilled.`, owner === 'rented' ? 'Tag it; the supplier has it tested.' : 'Tag it, and have it tested before it is filled.', `${tag} is past its test: use up, no refill.`],
   'gate.job-first': ({ gate }) => [`${words.gates[gate]} follows from the job.`, 'Set the job.'],
   'gate.facts-stale': ({ tag }) => [`What is known of ${tag} is from another day.`, 'Wait for the server, or look at it again.'],

@@ -35,7 +35,7 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
   'cylinder.no-requalification': ({ specification }) => [`${specification} is not tested again; it is looked at.`],
   'cylinder.past-due': ({ dueOn }) => [`Past due since ${dueOn}.`, 'Use it up; do not have it refilled.', `Past due since ${dueOn}.`],
   'cylinder.filled-past-due': ({ dueOn, filledOn }) => [`It was due on ${dueOn} and filled on ${filledOn}, after that.`, 'Do not use it; send it back.'],
-  'cylinder.filled-when-unknown': ({ dueOn }) => [`Using it up is right only if it was filled by ${dueOn}; nobody said when it was.`],
+  'cylinder.filled-when-unknown': ({ dueOn }) => [`Past its test of ${dueOn}, it may be used up only if it was filled by then; nobody said when it was.`, 'Read the fill date off its label, or send it back.'],
   'cylinder.fifteen-with-approval': ({ dueOn }) => [`Fifteen years, until ${dueOn}, only with the authority's approval.`],
   'cylinder.pressure-is-no-gauge': ({ gas, kept }) => kept === 'dissolved'
     ? ['Acetylene is dissolved: its pressure follows temperature and how fast it was drawn, not what is left.', 'Weigh it, regulator off and cap off.']

@@ -104,8 +104,10 @@ describe('the Gas gate', () => {
     expect(gas(MIG, MIG_KIT, [MIX, beside]).state).toBe('open')
     expect(gas(MIG, MIG_KIT, [MIX, evolveCylinder(beside, { type: 'cylinder-tagged-out', version: 1, payload: { reason: 'dent' } })!]).state).toBe('hold')
   })
-  it('past its test a cylinder may be used up with a caution; a site may hold it; an unread shoulder holds', () => {
-    const old = connected('OX-1', { gas: 'oxygen', stamps: 'DOT-3AA2400 / 6-15' }, { gaugeKPa: 12_000 })
+  it('past its test a cylinder filled before may be used up with a caution; a site may hold it; filled nobody knows when, or with an unread shoulder, it holds', () => {
+    const old = connected('OX-1', { gas: 'oxygen', stamps: 'DOT-3AA2400 / 6-15', filledOn: '2020-05-30' }, { gaugeKPa: 12_000 })
+    const filledWhen = connected('OX-1', { gas: 'oxygen', stamps: 'DOT-3AA2400 / 6-15' }, { gaugeKPa: 12_000 })
+    expect(gas(CUT, FLAME_KIT, [filledWhen, ACETYLENE])).toMatchObject({ state: 'hold', findings: expect.arrayContaining([expect.objectContaining({ code: 'cylinder.fill-date-unknown' })]) })
     expect(gas(CUT, FLAME_KIT, [old, ACETYLENE])).toMatchObject({ state: 'open', findings: expect.arrayContaining([expect.objectContaining({ severity: 'caution', code: 'cylinder.past-due-here' })]) })
     expect(gas(CUT, FLAME_KIT, [old, ACETYLENE], { ...NEW_SITE_RULES, pastDueHolds: true }).state).toBe('hold')
     expect(codes(gas(CUT, FLAME_KIT, [connected('OX-1', { gas: 'oxygen', stamps: '' }, { gaugeKPa: 12_000 }), ACETYLENE]))).toEqual(['cylinder.test-date-unknown'])

@@ -51,6 +51,11 @@ describe('what the door refuses is refused here too', () => {
     ['a command of the system', told('station/bay-1', 'station.lapse-checks', {}), 'command.unknown-stream'],
     ['samples of a day to come', told('samples/bay-1', 'samples.record', { surveyId: 'a', substance: 'manganese', takenOn: '2027-01-01', results: [] }), 'samples.day-to-come'],
   ])('%s', (_name, one, code) => expect(refusedBy(andThen(one))).toEqual([code]))
+  it('whoever leaves the site stands at none of its bays: the bay holds', () => {
+    const { facts } = shopFrom(andThen(told('person/runa-okafor', 'person.leave', {})))
+    const [tig] = judgeShop(facts)
+    expect([tig!.station.personId, tig!.verdict.word]).toEqual([null, 'hold'])
+  })
   it('watchers that nobody knows authorise nothing: the permit stays where it was, and the bay holds', () => {
     const full = twoBayShop(true)
     const shop = { ...full, told: full.told.map(one => one.type === 'permit.authorise' ? { ...one, payload: { ...one.payload, watcherIds: ['ghost'] } } as Told : one) }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
+import { RULES_VERSION } from '#core/clearance/assess-station'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
@@ -29,7 +30,7 @@ describe('a station decides', () => {
   it('to record a gate that house rules changed', () => {
     const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), { type: 'station.set-helmet', payload: { shade: 10 } })
     const changed = gateChanges(set, { ...context, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
-    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: 5 } }])
+    expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: RULES_VERSION } }])
   })
   it('never to refuse a stop, also a second one, and keeps when it was stopped first', () => {
     const stopped = after(EMPTY_STATION, { type: 'station.stop', payload: {} })
