@@ -8,5 +8,5 @@ export default defineConfig({
   // The sandbox has no .nuxt, and the tsconfig of the house points there: this stands in for it.
   esbuild: { tsconfigRaw: '{"compilerOptions":{"target":"es2022","useDefineForClassFields":true}}' },
   resolve: { alias: { '#core': at('core'), '#shared': at('shared'), '#server': at('server') } },
-  test: { environment: 'node', include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'], exclude: ['tests/unit/never-clear/forgetting.test.ts', 'tests/unit/messages/**', 'tests/unit/schemas/**', 'tests/unit/setup-machine.test.ts', 'tests/unit/standins/**'] },
+  test: { environment: 'node', setupFiles: ['tests/unit/whole-findings.ts', 'tests/unit/fewer-runs.ts'], include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'], exclude: ['tests/unit/never-clear/forgetting.test.ts', 'tests/unit/messages/**', 'tests/unit/schemas/**', 'tests/unit/setup-machine.test.ts', 'tests/unit/standins/**'] },
 })

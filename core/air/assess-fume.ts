@@ -51,7 +51,7 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets }: SingleAr
   if (!room.nearField) findings.push(finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir]))
   let taken: Range = capture ? exactly(capture.efficiency) : NOTHING
   const isUnplaced = hood !== undefined && hood.distanceM === undefined && hood.kind !== 'booth' && hood.kind !== 'gun'
-  if (isUnplaced) findings.push(finding('hold', 'air.position-unknown', {}))
+  if (isUnplaced) findings.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
   else if (hood) {
     const question = { hood, distanceM: hood.distanceM ?? 0, process: job.process, currentA: job.currentA, crossDraughtMPerS: hood.crossDraughtMPerS ?? nearField.airSpeedMPerS }
     taken = captureEfficiency(question) ?? NOTHING

@@ -1,6 +1,7 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import type { Place } from '../place/place'
+import { STORE_SOURCES } from '../source/store-sources'
 import type { StorageBasisId } from '../vocabulary/vocabulary'
 import type { CylinderState } from './cylinder'
 import type { CylinderFact } from './cylinder-fact'
@@ -66,7 +67,7 @@ export function judgePlace(place: Place, here: readonly CylinderHere[], basis: S
   const findings: Finding[] = []
   for (const { cylinder: { tag, stance, isEmpty } } of here) {
     if (stance && !stance.isCapped) findings.push(finding('caution', 'storage.cap-off', { tag }))
-    if (stance && !(stance.isUpright && stance.isSecured)) findings.push(finding('hold', 'cylinder.not-secured', { tag }))
+    if (!stance?.isUpright || !stance.isSecured) findings.push(finding('hold', 'cylinder.not-secured', { tag }, [STORE_SOURCES.usCylinderHandling]))
     if (isEmpty) findings.push(finding('note', 'cylinder.empty', { tag }))
   }
   const assumed = here.filter(({ fact: { fullM3 } }) => fullM3 === null).map(({ cylinder: { tag } }) => tag)

@@ -193,7 +193,7 @@ function authorise(permit: Permit, { watcherIds, secondChannel, nearSeen }: Perm
   const open = openPrecautions(permit)
   if (open.length > 0) refused.push(finding('hold', 'permit.precaution-open', { precautions: open.map(({ id }) => id), count: open.length }))
   refused.push(...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now), ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds))
-  for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId))) if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }))
+  for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId))) if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
   const named = new Set(watcherIds).size
   if (named < plan.watchers) refused.push(finding('hold', 'permit.watchers-short', { named, needed: plan.watchers }, [HOTWORK_SOURCES.consensusWatchers]))
   const unseen = near.filter(({ permitId }) => !nearSeen.includes(permitId))
@@ -219,8 +219,8 @@ function mayNotWork(permit: Permit, { now, kit, secondScreen }: PermitContext): 
   const found: Finding[] = []
   if (isAfter(permit.request.fromAt, now)) found.push(finding('hold', 'permit.not-yet', { fromIso: permit.request.fromAt }))
   if (!stands(permit.untilAt, now)) found.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
-  if (permit.posts.length < permit.plan.watchers) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }))
-  else if (needsCover(permit) && !isCovered(permit)) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }))
+  if (permit.posts.length < permit.plan.watchers) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
+  else if (needsCover(permit) && !isCovered(permit)) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
   if (permit.secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
   return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }
@@ -272,7 +272,7 @@ function leavePost(permit: Permit, { by, at }: PermitContext): Decision<PermitEv
 function relieve(permit: Permit, relievedId: string, context: PermitContext): Decision<PermitEvent> {
   const { by, at, helpers } = context
   const relieved = permit.posts.find(({ personId }) => personId === relievedId)
-  if (!relieved) return refuse(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }))
+  if (!relieved) return refuse(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
   if (!context.isSigned) return refuse(finding('hold', 'permit.signature-needed', {}))
   if (permit.posts.some(({ personId }) => personId === by)) return refuse(finding('hold', 'permit.not-named-watcher', { name: helpers.find(({ personId }) => personId === by)?.name ?? '' }))
   const busy = mayNotWatch([by], helpers, permit.request.operatorIds)

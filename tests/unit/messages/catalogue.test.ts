@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { SOURCES } from '#core/source/sources'
-import { finding } from '#core/finding'
+import type { Finding } from '#core/finding'
 import { VOCABULARY } from '#core/vocabulary/vocabulary'
 import { words } from '#shared/messages/en/words'
 import { sentences } from '#shared/messages/en/findings'
@@ -19,9 +19,9 @@ describe('the catalogue', () => {
     }
   })
   it('names the thing and the next step, in the site\'s units', () => {
-    const lighter = finding('hold', 'eyes.helmet-lighter', { helmet: 9, minimum: 10, ruleSet: 'us-legal' })
+    const lighter: Finding<'eyes.helmet-lighter'> = { severity: 'hold', code: 'eyes.helmet-lighter', values: { helmet: 9, minimum: 10, ruleSet: 'us-legal' }, sources: [] }
     expect(speak(lighter)).toEqual({ message: 'This helmet is at 9; the lowest allowed is 10 (US law).', todo: 'Set it to 10 or darker, or take another helmet.', brief: 'Helmet 9, lowest allowed 10.' })
-    const size = finding('caution', 'shade.electrode-decides', { process: 'smaw', electrodeDiameterMm: 3.175, currentA: 50, shade: 8 })
+    const size: Finding<'shade.electrode-decides'> = { severity: 'caution', code: 'shade.electrode-decides', values: { process: 'smaw', electrodeDiameterMm: 3.175, currentA: 50, shade: 8 }, sources: [] }
     expect(speak(size, 'us').message).toContain('1/8 in')
     expect(speak(size, 'metric').message).toContain('3.2 mm')
   })
