@@ -1,7 +1,7 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { SOURCES } from '../source/sources'
-import type { WorkplaceId } from '../vocabulary/vocabulary'
+import type { WorkplaceId, ShadeRuleSetId } from '../vocabulary/vocabulary'
 import type { HouseRules } from '../houserules/house-rules'
 import { shadeRulesOf } from '../houserules/house-rules'
 import { shadeQuestionOf } from '../job/job'
@@ -24,17 +24,21 @@ export function judgeEyes(station: Station, rules: HouseRules, workplace: Workpl
   const missing: Finding[] = []
   for (const said of shade.findings) (said.code === 'shade.input-missing' ? missing : found).push(said)
   const helmets = worn.filter(({ kind }) => kind === 'helmet')
-  if (shade.minimum !== null) {
-    if (helmets.length > 0) {
-      judgeHelmets(helmets, shade, now, found, missing)
-      // What somebody saw today of the helmet on the head counts beside its record: the worse of both.
-      judgeSeen(station, shade, now, found)
-    }
-    else judgeHelmet(station, shade, now, found, missing)
+  const asked = askedShade(shade)
+  if (asked) {
+    if (helmets.length > 0) judgeHelmets(helmets, asked, now, found, missing)
+    else sayMissingHelmet(station, asked, now, missing)
+    // What somebody saw today of the helmet on the head counts beside its record: the worse of both.
+    judgeSeen(station, asked, now, found)
   }
   judgeGlasses(station, now, found, missing)
   return { ...gateFrom('eyes', found, missing), shade }
 }
+
+/** A shade that is asked for, by whose rules. */
+interface AskedShade { readonly minimum: number, readonly start: number, readonly ruleSet: ShadeRuleSetId }
+/** With a lowest shade there is one to start at, and rules that say so; without one there is nothing to compare. */
+const askedShade = ({ minimum, start, bindingRuleSet }: ShadeAnswer): AskedShade | null => minimum === null ? null : { minimum, start: start!, ruleSet: bindingRuleSet! }
 
 /** Shades that a helmet can be set to, half steps within its bands; what lies in the gap between bands it cannot. */
 function settableShades(bands: readonly (readonly [number, number])[]): readonly number[] {
@@ -42,12 +46,12 @@ function settableShades(bands: readonly (readonly [number, number])[]): readonly
 }
 
 /** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
-function judgeHelmets(helmets: readonly ItemFact[], shade: ShadeAnswer, now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeHelmets(helmets: readonly ItemFact[], shade: AskedShade, now: Instant, found: Finding[], missing: Finding[]): void {
   const judged = helmets.map((helmet) => {
     const [said, toDo]: [Finding[], Finding[]] = [[], []]
     sortItemFindings([helmet], now, said, toDo)
     judgeRange(helmet, shade, said)
-    return { said, toDo, holds: toDo.length > 0 || said.some(({ severity }) => severity !== 'note' && severity !== 'caution') }
+    return { said, toDo, holds: toDo.length > 0 || said.some(({ severity }) => severity === 'hold' || severity === 'stop') }
   })
   // Tagged out, a helmet must go: it is not left lying beside a good one.
   const isOut = ({ said }: { said: readonly Finding[] }) => said.some(({ code }) => code === 'kit.tagged-out')
@@ -58,37 +62,32 @@ function judgeHelmets(helmets: readonly ItemFact[], shade: ShadeAnswer, now: Ins
   }
 }
 
-function judgeRange({ tag, marks: { shadeBands } }: ItemFact, { minimum, start, bindingRuleSet }: ShadeAnswer, said: Finding[]): void {
-  if (minimum === null || start === null || bindingRuleSet === null) return
+function judgeRange({ tag, marks: { shadeBands } }: ItemFact, { minimum, start, ruleSet }: AskedShade, said: Finding[]): void {
   if (!shadeBands || shadeBands.length === 0) {
     said.push(finding('hold', 'eyes.helmet-range-unknown', { tag }))
     return
   }
   const allowed = settableShades(shadeBands).filter(one => shadeForComparing(one) >= minimum)
   const set = allowed.find(one => one >= start) ?? allowed.at(-1)
-  if (set === undefined) said.push(finding('hold', 'eyes.helmet-range-lighter', { tag, darkest: Math.max(...shadeBands.map(([, darkest]) => darkest)), minimum, ruleSet: bindingRuleSet }))
+  if (set === undefined) said.push(finding('hold', 'eyes.helmet-range-lighter', { tag, darkest: Math.max(...shadeBands.map(([, darkest]) => darkest)), minimum, ruleSet }))
   else {
     if (set < start) said.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
     said.push(finding('note', 'eyes.set-helmet-to', { tag, shade: set }))
   }
 }
 
-function judgeHelmet(station: Station, shade: ShadeAnswer, now: Instant, found: Finding[], missing: Finding[]): void {
-  const { helmet, helmetCheck } = station
-  const { minimum, start } = shade
-  if (minimum === null || start === null) return
+/** Without one in the register, what is typed and looked at today is asked for. */
+function sayMissingHelmet({ helmet, helmetCheck }: Station, { minimum, start }: AskedShade, now: Instant, missing: Finding[]): void {
   if (helmet === null) missing.push(finding('hold', 'eyes.helmet-not-set', { minimum, start }))
-  judgeSeen(station, shade, now, found)
   if (helmetCheck === null || !stands(helmetCheck.validUntil, now)) missing.push(finding('hold', 'eyes.helmet-not-checked', {}, [SOURCES.shopPractice]))
 }
 
 /** The shade that was set on the helmet, and what today's look at it found. */
-function judgeSeen({ helmet, helmetCheck, glasses }: Station, { minimum, start, bindingRuleSet }: ShadeAnswer, now: Instant, found: Finding[]): void {
-  if (minimum === null || start === null || bindingRuleSet === null) return
+function judgeSeen({ helmet, helmetCheck, glasses }: Station, { minimum, start, ruleSet }: AskedShade, now: Instant, found: Finding[]): void {
   if (helmet !== null) {
     const set = shadeForComparing(helmet.shade)
     if (set < minimum) {
-      found.push(finding('hold', 'eyes.helmet-lighter', { helmet: set, minimum, ruleSet: bindingRuleSet }))
+      found.push(finding('hold', 'eyes.helmet-lighter', { helmet: set, minimum, ruleSet }))
       if (glasses?.kind === 'tinted' && glasses.transmittance !== undefined) {
         const added = addedByTint(glasses.transmittance)
         found.push(finding('note', 'eyes.tint-explains', { helmet: set, added, effective: set + added }, [SOURCES.shadeAlgebra, SOURCES.tintNeverCounts]))

@@ -11,12 +11,12 @@ import type { KitAround } from './kit-around'
  */
 export function factsSince(station: Station, kit: KitAround, fire: FireAround): Readonly<Record<GateId, Instant | null>> {
   const { helmetCheck, glasses, zones, extractionCheck, fireCheck } = station
-  const looks = (gate: GateId) => ofGate(kit.items, gate).map(({ seenAt }) => seenAt)
+  const looks = (gate: GateId) => ofGate([...kit.items, ...kit.wornBy(station.personId)], gate).map(({ seenAt }) => seenAt)
   return {
     job: null,
-    eyes: earliestOf([helmetCheck?.at, glasses?.at]),
+    eyes: earliestOf([helmetCheck?.at, glasses?.at, ...looks('eyes')]),
     body: earliestOf(Object.values(zones).map(({ at }) => at)),
-    air: earliestOf([extractionCheck?.at]),
+    air: earliestOf([extractionCheck?.at, ...looks('air')]),
     gas: earliestOf([...kit.cylinders.flatMap(({ leakTest }) => leakTest?.at ?? []), ...looks('gas')]),
     machine: earliestOf(looks('machine')),
     fire: earliestOf(fire.permits.length > 0 ? fire.permits.flatMap(({ permit }) => permit.posts.map(({ heardAt }) => heardAt)) : [fireCheck?.at, ...looks('fire')]),

@@ -1,7 +1,6 @@
 import type { Finding } from '../finding'
 import { finding } from '../finding'
 import { judgePermit } from '../hotwork/judge-permit'
-import { hasEnded } from '../hotwork/permit-end'
 import type { PermitFact, ShownPermit } from '../hotwork/permit-fact'
 import { BURNING_METALS, judgeExtinguishers } from '../inspection/judge-extinguishers'
 import type { FireHere } from '../inspection/judge-extinguishers'
@@ -66,9 +65,8 @@ function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missin
 const FARTHEST = ['working', 'suspended', 'watch', 'monitoring', 'authorised', 'precautions', 'requested'] as const
 
 function judgeStructure({ job, personId }: Station, { permits, secondScreen, nameOf }: FireAround, here: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
-  const live = permits.filter(({ permit }) => !hasEnded(permit.phase))
-  const mismatches = new Map(live.map(one => [one.permitId, job === null ? [] : notFor(one.permit, job, personId, nameOf)]))
-  const ofPhase = FARTHEST.map(phase => live.filter(({ permit }) => permit.phase === phase)).find(some => some.length > 0) ?? []
+  const mismatches = new Map(permits.map(one => [one.permitId, job === null ? [] : notFor(one.permit, job, personId, nameOf)]))
+  const ofPhase = FARTHEST.map(phase => permits.filter(({ permit }) => permit.phase === phase)).find(some => some.length > 0) ?? []
   // Among several, the one that is for this work speaks.
   const first = ofPhase.toSorted((a, b) => mismatches.get(a.permitId)!.length - mismatches.get(b.permitId)!.length)[0]
   if (!first) {

@@ -49,13 +49,12 @@ function judgeCylinder({ tag, findings, validUntil, settlesAt, leakTest, isConne
 const dutyOf = ({ tip, arcMinPerH }: Job): DutyKind => tip?.startsWith('heating') || (arcMinPerH ?? 60) >= 30 ? 'continuous' : 'intermittent'
 
 function judgeAmount(draw: Draw, here: readonly CylinderFact[], { job, earlierJobs }: { readonly job: Job, readonly earlierJobs: readonly DayJob[] }, rules: HouseRules, now: Instant, found: Finding[], missing: Finding[]): void {
-  const fuel = job.fuelGas ?? 'acetylene'
-  const need = gasNeed(job, draw.need, fuel, rules.shopDayHour)
+  const need = gasNeed(job, draw.need, job.fuelGas, rules.shopDayHour)
   if (need === null) {
     missing.push(finding('hold', 'gas.flow-unknown', { need: draw.need }))
     return
   }
-  if (draw.need === 'fuel' && fuel === 'acetylene') {
+  if (draw.need === 'fuel' && job.fuelGas === 'acetylene') {
     const full = here.map(({ fullM3 }) => fullM3)
     if (full.includes(null)) missing.push(finding('hold', 'gas.full-unknown', { tag: here.find(({ fullM3 }) => fullM3 === null)!.tag }))
     else {
@@ -80,7 +79,7 @@ function drawnSince(readAt: Instant, { need }: Draw, here: readonly CylinderFact
     const untilAt = ended.get(span.job)
     if (span.job === job || (untilAt != null && !isAfter(untilAt, readAt))) continue
     if (!drawsOf(span.job, here.map(({ gas }) => gas)).some(draw => draw.need === need && here.some(({ gas }) => draw.gives(gas)))) continue
-    const one = gasNeed(span.job, need, span.job.fuelGas ?? 'acetylene', rules.shopDayHour)
+    const one = gasNeed(span.job, need, span.job.fuelGas, rules.shopDayHour)
     if (one === null || span.job.arcMinPerH === undefined) return null
     total += one.flowM3PerH * (span.toMin - span.fromMin) / 60 * span.job.arcMinPerH / 60
   }

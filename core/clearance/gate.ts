@@ -21,7 +21,8 @@ export type Word = 'clear-to-strike' | 'hold' | 'stopped'
  * @param missing what is not done or not known yet; it holds too, but nothing is wrong
  */
 export function gateFrom(gate: GateId, found: readonly Finding[], missing: readonly Finding[] = []): Gate {
-  const findings = [...found.filter(f => f.severity === 'stop' || f.severity === 'hold'), ...missing, ...found.filter(f => f.severity === 'caution' || f.severity === 'note')]
+  const closes = ({ severity }: Finding): boolean => severity === 'stop' || severity === 'hold'
+  const findings = [...found.filter(closes), ...missing, ...found.filter(one => !closes(one))]
   if (found.some(f => f.severity === 'stop')) return { gate, state: 'stop', findings }
   if (found.some(f => f.severity === 'hold')) return { gate, state: 'hold', findings }
   return { gate, state: missing.length > 0 ? 'to-do' : 'open', findings }

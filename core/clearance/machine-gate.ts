@@ -60,12 +60,11 @@ export function judgeMachine({ job }: Station, { items }: KitAround, now: Instan
   sayMissingKit(here, NEEDED[job.process], missing)
   sortItemFindings(here, now, found, missing)
   const [currentA, dutyPercent] = [currentOf(job), dutyOf(job)]
-  if (PROCESS_TRAITS[job.process].byCurrent && currentA === null) missing.push(finding('hold', 'machine.current-unknown', {}))
-  else if (PROCESS_TRAITS[job.process].byCurrent && currentA !== null) {
-    for (const item of here) {
-      if (POWER_SOURCES.includes(item.kind) || item.kind === 'plasma-cutter') judgeSource(item, currentA, dutyPercent, found, missing)
-      if (item.kind === 'welding-leads') judgeLeads(item, currentA, dutyPercent, found, missing)
-    }
+  if (!PROCESS_TRAITS[job.process].byCurrent) return gateFrom('machine', found, missing)
+  if (currentA === null) missing.push(finding('hold', 'machine.current-unknown', {}))
+  else for (const item of here) {
+    if (POWER_SOURCES.includes(item.kind) || item.kind === 'plasma-cutter') judgeSource(item, currentA, dutyPercent, found, missing)
+    if (item.kind === 'welding-leads') judgeLeads(item, currentA, dutyPercent, found, missing)
   }
   return gateFrom('machine', found, missing)
 }

@@ -18,16 +18,16 @@ export interface GasNeed {
 const M3_PER_L = 1 / 1000
 
 /** Flow of one gas while it flows, m³/h; null when nobody said it and no table speaks. What was typed goes before a table. */
-function flowM3PerH(job: Job, need: GasNeedId, fuel: CylinderGasId): number | null {
+function flowM3PerH(job: Job, need: GasNeedId, fuel: CylinderGasId | undefined): number | null {
   if (need === 'shielding' || need === 'cutting') return job.gasFlowLPerMin === undefined ? null : job.gasFlowLPerMin * 60 * M3_PER_L
   if (need === 'fuel' && fuel === 'acetylene' && job.acetyleneFlowLPerH !== undefined) return job.acetyleneFlowLPerH * M3_PER_L
   if (need === 'oxygen' && job.oxygenFlowLPerH !== undefined) return job.oxygenFlowLPerH * M3_PER_L
-  const tip = job.tip && tipDemand(job.tip, fuel, job.plateThicknessMm)
+  const tip = job.tip && fuel && tipDemand(job.tip, fuel, job.plateThicknessMm)
   return tip ? need === 'fuel' ? tip.fuelM3PerH : tip.oxygenM3PerH : null
 }
 
-/** What a job takes of a gas: its flow through the minutes it burns. V = q·t·(arc minutes an hour)/60. */
-export function gasNeed(job: Job, need: GasNeedId, fuel: CylinderGasId, shopDayHour: number): GasNeed | null {
+/** What a job takes of a gas: its flow through the minutes it burns; null where neither the job nor a table of its tip and fuel says how much flows. V = q·t·(arc minutes an hour)/60. */
+export function gasNeed(job: Job, need: GasNeedId, fuel: CylinderGasId | undefined, shopDayHour: number): GasNeed | null {
   const flow = flowM3PerH(job, need, fuel)
   if (flow === null) return null
   const span = jobSpan(job, shopDayHour)

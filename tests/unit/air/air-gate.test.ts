@@ -247,3 +247,33 @@ describe('advice', () => {
     expect(bestAdvice(airAdvice(easy, 'one', RULES))).toMatchObject({ isEnough: true })
   })
 })
+
+describe('what is worn at the Air gate', () => {
+  const helmet = { ...maskOf('half-p100'), kind: 'helmet' as const, tag: 'H-1', marks: {} }
+  const out = (item: ItemFact): ItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.tagged-out', severity: 'hold', values: { tag: item.tag, reason: 'torn', checks: [] }, sources: [] }] })
+  const due = (item: ItemFact): ItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.look-due', severity: 'hold', values: { tag: item.tag, listId: 'respirator.before-use' }, sources: [] }] })
+  const air = (worn: readonly ItemFact[], over: Partial<Station> = {}, more: Parameters<typeof facts>[1] = {}) => {
+    const station = ready(over)
+    const known = facts({ one: station }, { wearers: { imke: { mask: 'half-p100', readyUntil: LATER, isShaven: true } }, ...more })
+    const { state, findings } = judgeAir(station, airOf(known)('one'), { ...NO_KIT, wornBy: id => id === 'imke' ? worn : [] }, known.rules, NOW)
+    return { state, codes: findings.map(({ code }) => code), notes: findings.filter(({ severity }) => severity === 'note').map(({ code }) => code) }
+  }
+  it('a mask tagged out holds, needed or not; a helmet tagged out is not the Air gate\'s', () => {
+    expect(air([out(maskOf('half-p100'))])).toMatchObject({ state: 'hold', codes: expect.arrayContaining(['kit.tagged-out']) })
+    expect(air([out(helmet)])).toMatchObject({ state: 'open' })
+    expect(air([out(helmet)]).codes).not.toContain('kit.tagged-out')
+  })
+  it('one that is only due to be looked at protects nobody, and holds nobody who needs none', () => {
+    expect(air([due(maskOf('half-p100'))])).toMatchObject({ state: 'open' })
+    expect(air([due(maskOf('half-p100'))]).codes).not.toContain('kit.look-due')
+  })
+  it('that it is not in the register is said where a mask is wanted, and not where none is', () => {
+    const bare = { extraction: null, hoodPosition: null }
+    const hot = { job: { ...STICK, arcMinPerH: 40 } }
+    expect(air([], hot, bare).codes).toContain('respirator.not-in-register')
+    expect(air([maskOf('half-p100')], hot, bare).codes).not.toContain('respirator.not-in-register')
+    expect(air([helmet], hot, bare).codes).toContain('respirator.not-in-register')
+    expect(air([]).codes).not.toContain('respirator.not-in-register')
+  })
+  it('keeps the notes that a record needs, and no other', () => expect(air([]).notes.every(code => ['exposure.under', 'air.measured', 'air.rests-on-pencil', 'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these'].includes(code))).toBe(true))
+})
