@@ -129,7 +129,10 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
     }
     case 'permit.restore': {
       const { precaution } = command.payload
-      return permit.plan.precautions.some(({ id, restore }) => id === precaution && restore) ? one({ type: 'precaution-restored', version: 1, payload: { precaution, by, at } }) : { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
+      if (!permit.plan.precautions.some(({ id, restore }) => id === precaution && restore)) return { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
+      const restored: PermitEvent = { type: 'precaution-restored', version: 1, payload: { precaution, by, at } }
+      // Put back while sparks may fly, the place is no longer as it was signed.
+      return { events: phase === 'working' || phase === 'authorised' ? [restored, stopped('conditions-changed', at, by)] : [restored] }
     }
     case 'permit.close': return close(permit, command.payload.despite ?? '', context)
     case 'permit.fall-due': return fallDue(permit, command.payload, now)
@@ -180,6 +183,11 @@ function readGas(permit: Permit, reading: PermitCommands['permit.read-gas'], { b
 /** Precautions nobody has seen to. */
 export const openPrecautions = ({ plan, seenTo }: Permit): Permit['plan']['precautions'] => plan.precautions.filter(({ id }) => seenTo[id] === undefined)
 
+const sayOpen = (permit: Permit): readonly Finding[] => {
+  const open = openPrecautions(permit)
+  return open.length > 0 ? [finding('hold', 'permit.precaution-open', { precautions: open.map(({ id }) => id), count: open.length })] : []
+}
+
 function authorise(permit: Permit, { watcherIds, secondChannel, nearSeen }: PermitCommands['permit.authorise'], context: PermitContext): Decision<PermitEvent> {
   const { by, at, now, helpers, near, secondScreen, kit } = context
   const { phase, plan, request: { operatorIds } } = permit
@@ -190,8 +198,7 @@ function authorise(permit: Permit, { watcherIds, secondChannel, nearSeen }: Perm
   if (!stands(permit.untilAt, now)) refused.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
   if (permit.suspension !== null) refused.push(finding('hold', 'permit.stop-open', { cause: permit.suspension.cause }))
   if (permit.isHelpOpen) refused.push(finding('stop', 'permit.help-open', {}))
-  const open = openPrecautions(permit)
-  if (open.length > 0) refused.push(finding('hold', 'permit.precaution-open', { precautions: open.map(({ id }) => id), count: open.length }))
+  refused.push(...sayOpen(permit))
   refused.push(...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now), ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds))
   for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId))) if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
   const named = new Set(watcherIds).size
@@ -216,7 +223,7 @@ function mayNotWatch(watcherIds: readonly string[], helpers: readonly Helper[], 
 
 /** Why no arc may be struck under this permit at this moment; empty when one may. */
 function mayNotWork(permit: Permit, { now, kit, secondScreen }: PermitContext): readonly Finding[] {
-  const found: Finding[] = []
+  const found: Finding[] = [...sayOpen(permit)]
   if (isAfter(permit.request.fromAt, now)) found.push(finding('hold', 'permit.not-yet', { fromIso: permit.request.fromAt }))
   if (!stands(permit.untilAt, now)) found.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
   if (permit.posts.length < permit.plan.watchers) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))

@@ -1,7 +1,9 @@
 import type { Instant } from '../station/station'
 import { isOutrun, newest } from '../time/late-reports'
 import { pointKey } from './gas-points'
+import { DANGER_CAUSES } from './permit'
 import type { GasReading, Permit, PermitEvent, PermitPlan, PermitRequest, Post } from './permit'
+import { isBeforeWatch } from './permit-end'
 import { laterOf } from '../time/instant'
 
 /** The permit after an event. Pure: the same events always give the same permit. */
@@ -19,7 +21,8 @@ export function evolvePermit(permit: Permit | null, event: PermitEvent): Permit 
   switch (event.type) {
     case 'precaution-seen-to': {
       const { precaution, ...seen } = event.payload
-      return { ...permit, phase: permit.phase === 'requested' ? 'precautions' : permit.phase, seenTo: { ...permit.seenTo, [precaution]: seen } }
+      // Done again, it has to be put back again.
+      return { ...permit, phase: permit.phase === 'requested' ? 'precautions' : permit.phase, seenTo: { ...permit.seenTo, [precaution]: seen }, restored: permit.restored.filter(id => id !== precaution) }
     }
     case 'gas-read': return gasRead(permit, event.payload)
     case 'permit-authorised': {
@@ -43,7 +46,9 @@ export function evolvePermit(permit: Permit | null, event: PermitEvent): Permit 
     case 'work-stopped': {
       const { cause, note, at, by } = event.payload
       const stands = permit.phase === 'working' || permit.phase === 'authorised'
-      return { ...permit, phase: stands ? 'suspended' : permit.phase, suspension: stands || permit.suspension === null ? { cause, note, at, by } : permit.suspension, lastArcAt: permit.phase === 'working' ? laterOf(permit.lastArcAt, at) : permit.lastArcAt }
+      // The first cause stands until somebody clears it, and one of danger before any other.
+      const speaks = stands || permit.suspension === null || (DANGER_CAUSES.has(cause) && !DANGER_CAUSES.has(permit.suspension.cause))
+      return { ...permit, phase: stands ? 'suspended' : permit.phase, suspension: speaks ? { cause, note, at, by } : permit.suspension, lastArcAt: permit.phase === 'working' ? laterOf(permit.lastArcAt, at) : permit.lastArcAt }
     }
     case 'stop-cleared': return { ...permit, suspension: null, isHelpOpen: false }
     case 'work-resumed': return { ...permit, phase: permit.firstArcAt === null ? 'authorised' : 'working', suspension: null, isHelpOpen: false, lastArcAt: permit.firstArcAt === null ? null : laterOf(permit.lastArcAt, event.payload.at) }
@@ -66,7 +71,12 @@ export function evolvePermit(permit: Permit | null, event: PermitEvent): Permit 
     case 'monitoring-over': return { ...permit, monitoringOverAt: event.payload.at }
     case 'gas-retest-overdue': return { ...permit, retestSaidFor: event.payload.dueAt }
     case 'help-called': return { ...permit, help: event.payload, isHelpOpen: true }
-    case 'precaution-restored': return { ...permit, restored: [...new Set([...permit.restored, event.payload.precaution])] }
+    case 'precaution-restored': {
+      const { precaution } = event.payload
+      const { [precaution]: _undone, ...others } = permit.seenTo
+      // Put back before the work has ended, it protects nothing any more: it is open again.
+      return { ...permit, restored: [...new Set([...permit.restored, precaution])], seenTo: isBeforeWatch(permit.phase) ? others : permit.seenTo }
+    }
     case 'permit-closed': {
       const { by, at, missedLooks, reason } = event.payload
       return { ...permit, phase: 'closed', endedAt: at, closing: { by, missedLooks, reason }, ...released }

@@ -4,6 +4,7 @@ import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import { minutesAfter, stands } from '../time/instant'
+import { DANGER_CAUSES } from './permit'
 import type { ShownPermit } from './permit-fact'
 
 /** What judging a permit takes besides it. */
@@ -22,7 +23,7 @@ export interface PermitAround {
  */
 export function judgePermit(permit: ShownPermit, { kit, secondScreen, nameOf }: PermitAround, now: Instant): readonly Finding[] {
   const { phase, plan, posts, suspension, secondChannel, untilAt, request: { place: { where } } } = permit
-  if (phase === 'suspended' && suspension) return [finding(suspension.cause === 'round-overdue' || suspension.cause === 'fire-or-smoke' || suspension.cause === 'gas' ? 'stop' : 'hold', 'permit.suspended', { cause: suspension.cause, where })]
+  if (phase === 'suspended' && suspension) return [finding(DANGER_CAUSES.has(suspension.cause) ? 'stop' : 'hold', 'permit.suspended', { cause: suspension.cause, where })]
   if (phase !== 'working') return [finding('hold', 'permit.not-in-phase', { phase })]
   const found: Finding[] = []
   if (!stands(untilAt, now)) found.push(finding('stop', 'permit.lapsed', { untilIso: untilAt }, [FIRE_SOURCES.permitPeriod]))

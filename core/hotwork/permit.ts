@@ -15,6 +15,8 @@ export const STOP_CAUSES = [
 export type StopCauseId = typeof STOP_CAUSES[number]
 /** Causes that somebody may give; the others are found by the clock or by the record. */
 export const SPOKEN_CAUSES = ['stopped', 'conditions-changed', 'wind', 'gas', 'fire-or-smoke', 'kit', 'sprinklers', 'weather-light', 'scope-changed', 'break', 'shift-change'] as const satisfies readonly StopCauseId[]
+/** Causes that are a danger in themselves: they stop the place, others hold it. */
+export const DANGER_CAUSES: ReadonlySet<StopCauseId> = new Set(['round-overdue', 'fire-or-smoke', 'gas'])
 export type SpokenCauseId = typeof SPOKEN_CAUSES[number]
 
 /** The place of a permit: in words, and on the site's grid or at a bay where it is known there. */
