@@ -32,7 +32,7 @@ const sources = computed(() => {
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
-        Nothing holds it.
+        {{ openedBy(placed, gateId, floor.kitOf(placed), q) ?? 'Nothing holds it.' }}
       </li>
     </ul>
     <template v-if="parts.length > 0">

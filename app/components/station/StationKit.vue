@@ -51,7 +51,7 @@ async function done() {
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
-        Nothing holds it.
+        {{ gate.state === 'open' ? openedBy(placed, gateId, around, q) ?? 'Nothing holds it.' : floor.sayAll(gate.findings)[0]?.message }}
       </li>
     </ul>
     <template v-if="gateId === 'gas'">

@@ -50,11 +50,11 @@ const range = ({ suggested }: RuleSetAnswer): string =>
 .num { font-size: 74px; line-height: 0.9; font-weight: 900; letter-spacing: -0.04em; }
 .num small { display: block; font-size: 14px; font-weight: 650; color: var(--soft); letter-spacing: 0; line-height: 1.2; margin-bottom: 6px; }
 .schools { width: 100%; border-collapse: collapse; font-size: 15px; }
-th { white-space: nowrap; text-align: left; font-weight: 500; padding: 1px 6px 1px 0; line-height: 1.3; }
+th { text-align: left; font-weight: 500; padding: 1px 6px 1px 0; line-height: 1.3; }
 td { text-align: right; white-space: nowrap; padding-left: 10px; }
 thead th { text-align: right; font-size: 13px; color: var(--soft); padding: 0 0 0 10px; font-weight: 600; line-height: 1.1; }
 tr { border-bottom: 1px solid var(--rule); }
 .out th, .out td { color: var(--soft); }
 .binds th, .binds td { font-weight: 850; color: var(--ink); }
-@media (max-width: 420px) { .shade { grid-template-columns: 92px minmax(0, 1fr); gap: 8px; } td { padding-left: 6px; } th { white-space: normal; } }
+@media (max-width: 420px) { .shade { grid-template-columns: 92px minmax(0, 1fr); gap: 8px; } td { padding-left: 6px; } }
 </style>
