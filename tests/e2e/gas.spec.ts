@@ -19,6 +19,8 @@ test('a shoulder is read as it is typed; what is left, and how many acetylene cy
   await shoulder.getByLabel('Water volume, L').fill('43.8')
   await shoulder.getByLabel('Filled', { exact: true }).selectOption('out')
   await expect(shoulder.getByText('2026-03-31').first()).toBeVisible()
+  await expect(shoulder.getByText('Not used before its fill date is known.')).toBeVisible()
+  await shoulder.getByLabel('Last filled on').fill('2026-02-10')
   await expect(shoulder.getByText('May be used up; may not be filled.')).toBeVisible()
   await shoulder.getByLabel(/^Marks/).fill('DOT-3AA2400\n16/03')
   await expect(shoulder.getByText('It cannot be read for sure.')).toBeVisible()
