@@ -2,12 +2,45 @@ import type { FindingCode } from '#core/finding'
 
 /** Whatever the row of a limit cites. */
 const LIMITS = [
-  'usLimits', 'usConsensusLimits', 'usConsensusDust', 'usConsensusOzone', 'usRecommendedLimits', 'usChromium', 'usCadmium', 'usLead', 'caLimits', 'caLimitsMedium', 'caLead',
-  'euLimits', 'euManganese', 'euNickel', 'euChromium', 'euCadmium', 'euLead', 'euFluorides', 'ukLimits', 'ukChromium', 'ukLead', 'deLimits', 'deLimitsMedium', 'deRecommended', 'deCarcinogens',
+  'usLimits',
+  'usConsensusLimits',
+  'usConsensusDust',
+  'usConsensusOzone',
+  'usRecommendedLimits',
+  'usChromium',
+  'usCadmium',
+  'usLead',
+  'caLimits',
+  'caLimitsMedium',
+  'caLead',
+  'euLimits',
+  'euManganese',
+  'euNickel',
+  'euChromium',
+  'euCadmium',
+  'euLead',
+  'euFluorides',
+  'ukLimits',
+  'ukChromium',
+  'ukLead',
+  'deLimits',
+  'deLimitsMedium',
+  'deRecommended',
+  'deCarcinogens',
 ]
 const TESTED = LIMITS.map(limit => `complianceTest+${limit}`)
 /** The tables of shade, whichever answers. */
-const SHADE = ['darkestFirst', 'euArcShade', 'euGasShade', 'euLowConfidence', 'houseRule', 'usConsensusShade', 'usConsensusShadeLowPlasma', 'usConstructionShade', 'usLawShade']
+const SHADE = [
+  'darkestFirst',
+  'euArcShade',
+  'euGasShade',
+  'euLowConfidence',
+  'houseRule',
+  'usConsensusShade',
+  'usConsensusShadeLowPlasma',
+  'usConstructionShade',
+  'usLawShade',
+]
 
 /**
  * What each finding cites, by the names of the source tables: one entry for each way it is cited, several names joined by a plus.
@@ -98,7 +131,14 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'fume.base-metal-boils': ['alloys'],
   'fume.coating-burns': ['galvanising+burnOff', 'leadPaint+burnOff'],
   'fume.coating-not-modelled': ['coatings'],
-  'fume.factors-in-pencil': ['cuttingFume', 'emissionFactors+meltingRate', 'emissionFactors+stickConsumption', 'fumeRates', 'fumeRates+meltingRate', 'rateClasses'],
+  'fume.factors-in-pencil': [
+    'cuttingFume',
+    'emissionFactors+meltingRate',
+    'emissionFactors+stickConsumption',
+    'fumeRates',
+    'fumeRates+meltingRate',
+    'rateClasses',
+  ],
   'fume.from-data-sheet': ['dataSheet'],
   'fume.gases-in-pencil': ['arcGases'],
   'fume.maybe-cadmium': ['cadmiumBraze'],

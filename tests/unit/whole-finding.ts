@@ -9,7 +9,9 @@ import { CITED } from './cited'
 import { SAMPLES } from './messages/finding-samples'
 
 const TABLES = [FIRE_SOURCES, HOTWORK_SOURCES, KIT_SOURCES, STORE_SOURCES, SOURCES]
-const NAMES = new Map<SourceRef, string>(TABLES.flatMap(table => Object.entries(table).map(([name, source]): [SourceRef, string] => [source, name])))
+const NAMES = new Map<SourceRef, string>(
+  TABLES.flatMap(table => Object.entries(table).map(([name, source]): [SourceRef, string] => [source, name])),
+)
 const NOTHING = ['']
 
 /**
@@ -18,11 +20,17 @@ const NOTHING = ['']
  *
  * @throws Error naming the code and what it lacks
  */
-export function wholeFinding<Code extends FindingCode>(severity: Severity, code: Code, values: FindingValues[Code], sources: readonly SourceRef[] = []): Finding<Code> {
+export function wholeFinding<Code extends FindingCode>(
+  severity: Severity,
+  code: Code,
+  values: FindingValues[Code],
+  sources: readonly SourceRef[] = [],
+): Finding<Code> {
   const said = values as Readonly<Record<string, unknown>>
   const lacking = Object.keys(SAMPLES[code]).filter(key => said[key] === undefined || Number.isNaN(said[key]))
   if (lacking.length > 0) throw new Error(`${code} lacks ${lacking.join(', ')}`)
   const cited = sources.map(source => NAMES.get(source) ?? 'a source that stands in no table').join('+')
-  if (!(CITED[code] ?? NOTHING).includes(cited)) throw new Error(`${code} cites ${cited === '' ? 'nothing' : cited}; see tests/unit/cited.ts`)
+  if (!(CITED[code] ?? NOTHING).includes(cited))
+    throw new Error(`${code} cites ${cited === '' ? 'nothing' : cited}; see tests/unit/cited.ts`)
   return { severity, code, values, sources }
 }

@@ -25,7 +25,25 @@ import { requiredOutfit } from '#core/ppe/required-outfit'
 import { EMPTY_STATION, FIRE_CHECKS } from '#core/station/station'
 import type { Station } from '#core/station/station'
 import { contextAt, EXTINGUISHER, REQUEST } from '../hotwork/permit-world'
-import { ACETYLENE, around, codes, connected, CUT, DAY_ENDS, FLAME_KIT, gas, machine, MACHINE, MIG, MIG_KIT, MIX, NOW, OXYGEN, thing, TODAY } from './bay-world'
+import {
+  ACETYLENE,
+  around,
+  codes,
+  connected,
+  CUT,
+  DAY_ENDS,
+  FLAME_KIT,
+  gas,
+  machine,
+  MACHINE,
+  MIG,
+  MIG_KIT,
+  MIX,
+  NOW,
+  OXYGEN,
+  thing,
+  TODAY,
+} from './bay-world'
 
 // Each gate at its edges: which of two speaks, what exactly is said, and where a number begins to hold.
 
@@ -33,7 +51,11 @@ const check = { at: NOW, validUntil: DAY_ENDS }
 const said = ({ findings }: { readonly findings: readonly { readonly code: string }[] }) => findings.map(({ code }) => code)
 
 describe('the Job gate in detail', () => {
-  const job = (over: Partial<Job>) => assessStation({ ...EMPTY_STATION, job: { ...MIG, ...over } }, { rules: NEW_SITE_RULES, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND }).byId.job
+  const job = (over: Partial<Job>) =>
+    assessStation(
+      { ...EMPTY_STATION, job: { ...MIG, ...over } },
+      { rules: NEW_SITE_RULES, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND },
+    ).byId.job
   it.each([
     ['a clean job', {}, 'open', []],
     ['a range of current instead of one', { currentA: undefined, currentRangeA: [150, 190] }, 'open', []],
@@ -47,19 +69,37 @@ describe('the Job gate in detail', () => {
     ['no coating said', { coating: undefined }, 'to-do', ['job.field-missing']],
     ['no hours said', { startsAt: undefined, endsAt: undefined }, 'to-do', ['job.field-missing', 'job.field-missing']],
     ['no end said', { endsAt: undefined }, 'to-do', ['job.field-missing']],
-  ] as const)('%s', (_name, over, state, expected) => expect([job(over as Partial<Job>).state, said(job(over as Partial<Job>))]).toEqual([state, expected]))
+  ] as const)('%s', (_name, over, state, expected) =>
+    expect([job(over as Partial<Job>).state, said(job(over as Partial<Job>))]).toEqual([state, expected]),
+  )
 })
 
 describe('the Eyes gate in detail', () => {
   const zones = Object.fromEntries(requiredOutfit(MIG).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }]))
   const ready: Station = { ...EMPTY_STATION, personId: 'imke', job: MIG, zones, glasses: { kind: 'clear-rated', ...check } }
   const typed: Partial<Station> = { helmet: { shade: 12, at: NOW }, helmetCheck: { passed: true, ...check } }
-  const helmet = (tag: string, shadeBands: ItemMarks['shadeBands'], over: Partial<ItemState> = {}) => thing('helmet', tag, shadeBands ? { shadeBands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })
+  const helmet = (tag: string, shadeBands: ItemMarks['shadeBands'], over: Partial<ItemState> = {}) =>
+    thing('helmet', tag, shadeBands ? { shadeBands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })
   const eyes = (worn: readonly ItemState[], over: Partial<Station> = {}) =>
-    assessStation({ ...ready, ...over }, { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, fire: NO_FIRE_AROUND, kit: around(worn) }).byId.eyes
+    assessStation(
+      { ...ready, ...over },
+      {
+        rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
+        workplace: 'general',
+        now: NOW,
+        air: UNKNOWN_AIR,
+        fire: NO_FIRE_AROUND,
+        kit: around(worn),
+      },
+    ).byId.eyes
   const found = (worn: readonly ItemState[], over: Partial<Station> = {}) => {
     const { state, findings } = eyes(worn, over)
-    return [state, ...findings.map(({ code, values }) => 'shade' in values && code === 'eyes.set-helmet-to' ? `set ${'tag' in values ? values.tag : ''} ${values.shade}` : code)]
+    return [
+      state,
+      ...findings.map(({ code, values }) =>
+        'shade' in values && code === 'eyes.set-helmet-to' ? `set ${'tag' in values ? values.tag : ''} ${values.shade}` : code,
+      ),
+    ]
   }
   it('a respirator in the register is no helmet: what is typed still counts', () => {
     const mask = thing('respirator', 'RP-1', {}, { assignment: { to: 'person', id: 'imke' } })
@@ -67,7 +107,8 @@ describe('the Eyes gate in detail', () => {
     expect(found([mask])).toEqual(['to-do', 'eyes.helmet-not-set', 'eyes.helmet-not-checked'])
     expect(found([mask, helmet('H-1', [[9, 13]])])).toEqual(['open', 'set H-1 12'])
   })
-  it('a current nobody said is to do, and says no shade', () => expect(eyes([], { job: { ...MIG, currentA: undefined } })).toMatchObject({ state: 'to-do' }))
+  it('a current nobody said is to do, and says no shade', () =>
+    expect(eyes([], { job: { ...MIG, currentA: undefined } })).toMatchObject({ state: 'to-do' }))
   it.each([
     [[[12, 12]], ['open', 'set H-1 12']],
     [[[5, 10]], ['open', 'eyes.helmet-below-start', 'set H-1 10']],
@@ -76,7 +117,15 @@ describe('the Eyes gate in detail', () => {
     [[[12.5, 13]], ['open', 'set H-1 12.5']],
     [[], ['hold', 'eyes.helmet-range-unknown']],
   ] as const)('a helmet of %j: %j', (bands, expected) => expect(found([helmet('H-1', bands)])).toEqual(expected))
-  it('the darkest of several bands is said where none reaches', () => expect(eyes([helmet('H-1', [[3, 5], [7, 8]])])).toMatchObject({ findings: [{ code: 'eyes.helmet-range-lighter', values: { darkest: 8 } }] }))
+  it('the darkest of several bands is said where none reaches', () =>
+    expect(
+      eyes([
+        helmet('H-1', [
+          [3, 5],
+          [7, 8],
+        ]),
+      ]),
+    ).toMatchObject({ findings: [{ code: 'eyes.helmet-range-lighter', values: { darkest: 8 } }] }))
   it('of two helmets one that serves is enough, wherever it stands', () => {
     const [good, light] = [helmet('H-1', [[9, 13]]), helmet('H-2', [[3, 5]])]
     const unseen = helmet('H-3', [[9, 13]], { lists: {} })
@@ -94,17 +143,30 @@ describe('the Eyes gate in detail', () => {
   it('what somebody saw today counts beside the register', () => {
     expect(found([helmet('H-1', [[9, 13]])], { helmet: { shade: 5, at: NOW } })).toEqual(['hold', 'eyes.helmet-lighter', 'set H-1 12'])
     const leak = { helmetCheck: { passed: false, fault: 'light-leak', ...check } } as const
-    expect(eyes([helmet('H-1', [[9, 13]])], leak).findings[0]).toMatchObject({ code: 'eyes.helmet-fault', values: { fault: 'light-leak' } })
-    expect(eyes([], { ...typed, helmetCheck: { passed: false, ...check } }).findings[0]).toMatchObject({ code: 'eyes.helmet-fault', values: { fault: 'unnamed' } })
+    expect(eyes([helmet('H-1', [[9, 13]])], leak).findings[0]).toMatchObject({
+      code: 'eyes.helmet-fault',
+      values: { fault: 'light-leak' },
+    })
+    expect(eyes([], { ...typed, helmetCheck: { passed: false, ...check } }).findings[0]).toMatchObject({
+      code: 'eyes.helmet-fault',
+      values: { fault: 'unnamed' },
+    })
     expect(found([helmet('H-1', [[9, 13]])], { helmetCheck: { passed: false, at: NOW, validUntil: NOW } })[0]).toBe('open')
   })
   it('tinted glasses explain a shade and never count', () => {
     const { findings } = eyes([], { ...typed, helmet: { shade: 9, at: NOW }, glasses: { kind: 'tinted', transmittance: 0.2, ...check } })
     expect(findings.map(({ code }) => code)).toEqual(['eyes.helmet-lighter', 'eyes.glasses-wrong', 'eyes.tint-explains'])
-    const explains = findings.find(({ code }) => code === 'eyes.tint-explains')!.values as { readonly helmet: number, readonly added: number, readonly effective: number }
+    const explains = findings.find(({ code }) => code === 'eyes.tint-explains')!.values as {
+      readonly helmet: number
+      readonly added: number
+      readonly effective: number
+    }
     expect(explains.added).toBeGreaterThan(0)
     expect(explains.effective).toBeCloseTo(9 + explains.added, 12)
-    expect(said(eyes([], { ...typed, helmet: { shade: 9, at: NOW }, glasses: { kind: 'tinted', ...check } }))).toEqual(['eyes.helmet-lighter', 'eyes.glasses-wrong'])
+    expect(said(eyes([], { ...typed, helmet: { shade: 9, at: NOW }, glasses: { kind: 'tinted', ...check } }))).toEqual([
+      'eyes.helmet-lighter',
+      'eyes.glasses-wrong',
+    ])
     expect(said(eyes([], { ...typed, glasses: { kind: 'tinted', transmittance: 0.2, ...check } }))).toEqual(['eyes.glasses-wrong'])
     expect(said(eyes([], { ...typed, helmet: { shade: 9, at: NOW } }))).toEqual(['eyes.helmet-lighter'])
   })
@@ -116,15 +178,22 @@ describe('the Eyes gate in detail', () => {
 
 describe('the Gas gate in detail', () => {
   const STICK: Job = { ...MIG, process: 'smaw', shieldingGas: undefined }
-  const idle = (one: CylinderState): CylinderState => evolveCylinder(one, { type: 'cylinder-disconnected', version: 1, payload: { isCapped: true, at: NOW } })!
+  const idle = (one: CylinderState): CylinderState =>
+    evolveCylinder(one, { type: 'cylinder-disconnected', version: 1, payload: { isCapped: true, at: NOW } })!
   const read = (one: CylinderState, at: string): CylinderState => ({ ...one, reading: { ...one.reading!, at } })
 
   it('inert gas beside a job that takes none is only said; what burns or feeds a fire holds', () => {
-    expect(gas(STICK, [], [MIX])).toMatchObject({ state: 'not-needed', findings: [{ code: 'gas.not-for-this-job', severity: 'caution' }, { code: 'gate.not-needed' }] })
-    for (const one of [OXYGEN, ACETYLENE]) expect([gas(STICK, [], [one]).state, said(gas(STICK, [], [one]))]).toEqual(['hold', ['gas.not-for-this-job']])
+    expect(gas(STICK, [], [MIX])).toMatchObject({
+      state: 'not-needed',
+      findings: [{ code: 'gas.not-for-this-job', severity: 'caution' }, { code: 'gate.not-needed' }],
+    })
+    for (const one of [OXYGEN, ACETYLENE])
+      expect([gas(STICK, [], [one]).state, said(gas(STICK, [], [one]))]).toEqual(['hold', ['gas.not-for-this-job']])
     expect(said(gas(STICK, [], []))).toEqual(['gate.not-needed'])
     expect(said(gas(STICK, [], [idle(MIX)]))).toEqual(['gate.not-needed'])
-    expect(said(gas(STICK, [], [evolveCylinder(idle(MIX), { type: 'cylinder-tagged-out', version: 1, payload: { reason: 'dent' } })!]))).toEqual(['gate.not-needed'])
+    expect(
+      said(gas(STICK, [], [evolveCylinder(idle(MIX), { type: 'cylinder-tagged-out', version: 1, payload: { reason: 'dent' } })!])),
+    ).toEqual(['gate.not-needed'])
   })
   it('oxygen and fuel left standing together hold, alone or one in use they do not', () => {
     for (const job of [STICK, null]) {
@@ -132,29 +201,46 @@ describe('the Gas gate in detail', () => {
       expect(said(gas(job, [], [idle(ACETYLENE)]))).not.toContain('storage.left-at-bay')
       expect(said(gas(job, [], [idle(OXYGEN)]))).not.toContain('storage.left-at-bay')
     }
-    expect(gas(CUT, FLAME_KIT, [idle(OXYGEN), { ...idle(ACETYLENE), tag: 'AC-9' }, OXYGEN, ACETYLENE])).toMatchObject({ state: 'hold', findings: [{ code: 'storage.left-at-bay', values: { first: 'OX-1', second: 'AC-9' } }, {}, {}] })
+    expect(gas(CUT, FLAME_KIT, [idle(OXYGEN), { ...idle(ACETYLENE), tag: 'AC-9' }, OXYGEN, ACETYLENE])).toMatchObject({
+      state: 'hold',
+      findings: [{ code: 'storage.left-at-bay', values: { first: 'OX-1', second: 'AC-9' } }, {}, {}],
+    })
     expect(said(gas(CUT, FLAME_KIT, [idle(OXYGEN), OXYGEN, ACETYLENE]))).not.toContain('storage.left-at-bay')
   })
   it('a flame asks for a regulator and an arrestor for each gas, hoses and a torch', () => {
-    const lacks = (kit: readonly ItemState[]) => gas(CUT, kit, [OXYGEN, ACETYLENE]).findings.flatMap(({ code, values }) => code === 'gate.item-missing' && 'kind' in values ? [values] : [])
+    const lacks = (kit: readonly ItemState[]) =>
+      gas(CUT, kit, [OXYGEN, ACETYLENE]).findings.flatMap(({ code, values }) =>
+        code === 'gate.item-missing' && 'kind' in values ? [values] : [],
+      )
     expect(lacks([])).toEqual([
-      { kind: 'regulator', needed: 2, here: 0 }, { kind: 'flashback-arrestor', needed: 2, here: 0 }, { kind: 'hose', needed: 1, here: 0 }, { kind: 'oxy-fuel-torch', needed: 1, here: 0 },
+      { kind: 'regulator', needed: 2, here: 0 },
+      { kind: 'flashback-arrestor', needed: 2, here: 0 },
+      { kind: 'hose', needed: 1, here: 0 },
+      { kind: 'oxy-fuel-torch', needed: 1, here: 0 },
     ])
     expect(lacks(FLAME_KIT.slice(1))).toEqual([{ kind: 'regulator', needed: 2, here: 1 }])
     expect(lacks(FLAME_KIT)).toEqual([])
     expect(gas(MIG, MIG_KIT, [MIX]).findings.some(({ code }) => code === 'gate.item-missing')).toBe(false)
   })
   it('says what is needed where nothing that gives it is connected', () => {
-    const none = (job: Job) => gas(job, [...MIG_KIT, ...FLAME_KIT], []).findings.flatMap(({ code, values }) => code === 'gas.none-connected' ? [values] : [])
+    const none = (job: Job) =>
+      gas(job, [...MIG_KIT, ...FLAME_KIT], []).findings.flatMap(({ code, values }) => (code === 'gas.none-connected' ? [values] : []))
     expect(none(MIG)).toEqual([{ need: 'shielding', shieldingGas: 'argon-co2' }])
     expect(none({ ...MIG, shieldingGas: undefined })).toEqual([{ need: 'shielding', shieldingGas: null }])
-    expect(none({ ...CUT, shieldingGas: 'argon' })).toEqual([{ need: 'oxygen', shieldingGas: null }, { need: 'fuel', shieldingGas: null }])
+    expect(none({ ...CUT, shieldingGas: 'argon' })).toEqual([
+      { need: 'oxygen', shieldingGas: null },
+      { need: 'fuel', shieldingGas: null },
+    ])
     expect(gas(MIG, MIG_KIT, [idle(MIX)]).findings.some(({ code }) => code === 'gas.none-connected')).toBe(true)
   })
   it('beside the one in use an idle one matters when it is a danger, is tagged out, or does not stand', () => {
     const beside = (change: CylinderEvent): CylinderState => evolveCylinder({ ...idle(MIX), tag: 'MX-2' }, change)!
-    expect(said(gas(MIG, MIG_KIT, [MIX, beside({ type: 'danger-found', version: 1, payload: { danger: 'leak', at: NOW } })]))[0]).toBe('cylinder.danger')
-    expect(said(gas(MIG, MIG_KIT, [MIX, { ...idle(MIX), tag: 'MX-2', stance: { isUpright: false, isSecured: true, isCapped: true } }]))[0]).toBe('cylinder.not-secured')
+    expect(said(gas(MIG, MIG_KIT, [MIX, beside({ type: 'danger-found', version: 1, payload: { danger: 'leak', at: NOW } })]))[0]).toBe(
+      'cylinder.danger',
+    )
+    expect(
+      said(gas(MIG, MIG_KIT, [MIX, { ...idle(MIX), tag: 'MX-2', stance: { isUpright: false, isSecured: true, isCapped: true } }]))[0],
+    ).toBe('cylinder.not-secured')
     expect(gas(MIG, MIG_KIT, [MIX, { ...idle(MIX), tag: 'MX-2', isEmpty: true }]).state).toBe('open')
   })
   it('a site that holds what is past its test leaves a stop a stop', () => {
@@ -168,15 +254,28 @@ describe('the Gas gate in detail', () => {
   })
   it('a joint nobody tested, a leak test run out and a gauge not read are each to do', () => {
     const untested: CylinderState = { ...MIX, leakTest: { ...MIX.leakTest!, joints: {} } }
-    for (const one of [untested, { ...MIX, leakTest: null }, { ...MIX, leakTest: { ...MIX.leakTest!, validUntil: NOW } }]) expect([gas(MIG, MIG_KIT, [one]).state, codes(gas(MIG, MIG_KIT, [one]))]).toEqual(['to-do', ['gas.not-leak-tested']])
-    for (const one of [{ ...MIX, reading: null }, { ...MIX, reading: { ...MIX.reading!, validUntil: NOW } }]) expect([codes(gas(MIG, MIG_KIT, [one])), said(gas(MIG, MIG_KIT, [one]))]).toEqual([['gas.not-read'], ['gas.not-read']])
+    for (const one of [untested, { ...MIX, leakTest: null }, { ...MIX, leakTest: { ...MIX.leakTest!, validUntil: NOW } }])
+      expect([gas(MIG, MIG_KIT, [one]).state, codes(gas(MIG, MIG_KIT, [one]))]).toEqual(['to-do', ['gas.not-leak-tested']])
+    for (const one of [
+      { ...MIX, reading: null },
+      { ...MIX, reading: { ...MIX.reading!, validUntil: NOW } },
+    ])
+      expect([codes(gas(MIG, MIG_KIT, [one])), said(gas(MIG, MIG_KIT, [one]))]).toEqual([['gas.not-read'], ['gas.not-read']])
   })
 
   describe('how fast acetylene is drawn', () => {
     // 9.3 m³: a tenth an hour is 0.93 m³, a fifteenth 0.62 m³ (CGA G-1 as recalled).
     const FLOW: Job = { ...CUT, tip: undefined, acetyleneFlowLPerH: 800, oxygenFlowLPerH: 900, arcMinPerH: 20 }
-    const drawn = (job: Partial<Job>, cylinders: readonly CylinderState[] = [ACETYLENE]) => said(gas({ ...FLOW, ...job }, FLAME_KIT, [OXYGEN, ...cylinders])).filter(code => code.startsWith('acetylene.') || code === 'gas.full-unknown')
-    it.each([[29, []], [30, ['acetylene.draw-too-fast']], [60, ['acetylene.draw-too-fast']], [undefined, ['acetylene.draw-too-fast']]] as const)('%s minutes of flame an hour', (arcMinPerH, expected) => expect(drawn({ arcMinPerH })).toEqual(expected))
+    const drawn = (job: Partial<Job>, cylinders: readonly CylinderState[] = [ACETYLENE]) =>
+      said(gas({ ...FLOW, ...job }, FLAME_KIT, [OXYGEN, ...cylinders])).filter(
+        code => code.startsWith('acetylene.') || code === 'gas.full-unknown',
+      )
+    it.each([
+      [29, []],
+      [30, ['acetylene.draw-too-fast']],
+      [60, ['acetylene.draw-too-fast']],
+      [undefined, ['acetylene.draw-too-fast']],
+    ] as const)('%s minutes of flame an hour', (arcMinPerH, expected) => expect(drawn({ arcMinPerH })).toEqual(expected))
     it('a heating head draws all the time it burns', () => {
       expect(drawn({ tip: 'heating-small', arcMinPerH: 5 })).toEqual(['acetylene.draw-too-fast'])
       expect(drawn({ tip: 'cutting', arcMinPerH: 5 })).toEqual([])
@@ -190,26 +289,48 @@ describe('the Gas gate in detail', () => {
     it('is not known of a cylinder whose content nobody wrote down, and it is named', () => {
       const unknown: CylinderState = { ...ACETYLENE, tag: 'AC-2', fullM3: undefined, waterVolumeL: undefined }
       expect(drawn({}, [ACETYLENE, unknown])).toEqual(['gas.full-unknown'])
-      expect(gas(FLOW, FLAME_KIT, [OXYGEN, ACETYLENE, unknown]).findings.find(({ code }) => code === 'gas.full-unknown')?.values).toEqual({ tag: 'AC-2' })
+      expect(gas(FLOW, FLAME_KIT, [OXYGEN, ACETYLENE, unknown]).findings.find(({ code }) => code === 'gas.full-unknown')?.values).toEqual(
+        { tag: 'AC-2' },
+      )
     })
     it('says nothing of other fuels', () => {
       const propane = connected('PR-1', { gas: 'propane', stamps: 'DOT-4BW240 / 7-22', tareKg: 18, fullM3: 1 }, { grossKg: 38 })
-      expect(said(gas({ ...CUT, fuelGas: 'propane', tip: 'heating-large' }, FLAME_KIT, [OXYGEN, propane])).filter(code => code.startsWith('acetylene.') || code === 'gas.full-unknown')).toEqual([])
+      expect(
+        said(gas({ ...CUT, fuelGas: 'propane', tip: 'heating-large' }, FLAME_KIT, [OXYGEN, propane])).filter(
+          code => code.startsWith('acetylene.') || code === 'gas.full-unknown',
+        ),
+      ).toEqual([])
     })
   })
 
   describe('enough', () => {
     const SITE: HouseRules = NEW_SITE_RULES
     // The hours of a bay count from the shop day's hour; the reading is of nine in the morning.
-    const earlier = (job: Partial<Job>, untilAt: string | null, over: Partial<DayJob> = {}): DayJob => ({ job: { ...MIG, ...job }, validUntil: DAY_ENDS, personId: 'imke', sinceAt: null, untilAt, ...over })
+    const earlier = (job: Partial<Job>, untilAt: string | null, over: Partial<DayJob> = {}): DayJob => ({
+      job: { ...MIG, ...job },
+      validUntil: DAY_ENDS,
+      personId: 'imke',
+      sinceAt: null,
+      untilAt,
+      ...over,
+    })
     const after: Job = { ...MIG, startsAt: '12:00', endsAt: '14:00' }
-    interface Left { readonly code: string, readonly leftM3: number, readonly neededM3: number }
+    interface Left {
+      readonly code: string
+      readonly leftM3: number
+      readonly neededM3: number
+    }
     const left = (earlierJobs: readonly DayJob[], cylinders: readonly CylinderState[] = [MIX], job: Job = after): readonly Left[] => {
       const { findings } = judgeGas({ ...EMPTY_STATION, job, earlierJobs }, around(MIG_KIT, cylinders), SITE, NOW)
-      return findings.flatMap(({ code, values }): readonly Left[] => code === 'gas.enough' || code === 'gas.not-enough' || code === 'gas.time-unknown' ? [{ leftM3: NaN, neededM3: NaN, ...values, code }] : [])
+      return findings.flatMap(({ code, values }): readonly Left[] =>
+        code === 'gas.enough' || code === 'gas.not-enough' || code === 'gas.time-unknown'
+          ? [{ leftM3: NaN, neededM3: NaN, ...values, code }]
+          : [],
+      )
     }
     const full = left([])[0]!.leftM3
-    it('what the job takes is its flow through its minutes', () => expect(left([])).toEqual([expect.objectContaining({ code: 'gas.enough', neededM3: 0.6 })]))
+    it('what the job takes is its flow through its minutes', () =>
+      expect(left([])).toEqual([expect.objectContaining({ code: 'gas.enough', neededM3: 0.6 })]))
     it('an earlier job that went on after the reading is taken off; one that had ended, or drew another gas, is not', () => {
       // 15 L/min for two hours at 20 minutes of arc each: 0.6 m³.
       const morning = { startsAt: '09:00', endsAt: '11:00' } as const
@@ -218,7 +339,11 @@ describe('the Gas gate in detail', () => {
       expect(full - left([earlier(morning, NOW)])[0]!.leftM3).toBe(0)
       expect(full - left([earlier({ ...morning, process: 'smaw', shieldingGas: undefined }, null)])[0]!.leftM3).toBe(0)
       expect(full - left([earlier({ ...morning, shieldingGas: 'argon' }, null)])[0]!.leftM3).toBe(0)
-      expect(full - left([earlier(morning, null), earlier({ ...morning, startsAt: '08:00', endsAt: '09:00', gasFlowLPerMin: 30 }, null)])[0]!.leftM3).toBeCloseTo(1.2, 9)
+      expect(
+        full -
+          left([earlier(morning, null), earlier({ ...morning, startsAt: '08:00', endsAt: '09:00', gasFlowLPerMin: 30 }, null)])[0]!
+            .leftM3,
+      ).toBeCloseTo(1.2, 9)
     })
     it('an earlier job that does not say how much it drew leaves it open', () => {
       expect(left([earlier({ startsAt: '09:00', endsAt: '11:00', arcMinPerH: undefined }, null)])[0]!.code).toBe('gas.time-unknown')
@@ -252,7 +377,10 @@ describe('the Gas gate in detail', () => {
 })
 
 describe('the Machine gate in detail', () => {
-  const rated = (marks: ItemMarks, job: Partial<Job> = {}) => said(machine({ ...MIG, ...job }, [thing('arc-machine', 'M-1', marks), ...MIG_KIT.slice(1)])).filter(code => code !== 'electrical.duty' && code !== 'electrical.cable-carries')
+  const rated = (marks: ItemMarks, job: Partial<Job> = {}) =>
+    said(machine({ ...MIG, ...job }, [thing('arc-machine', 'M-1', marks), ...MIG_KIT.slice(1)])).filter(
+      code => code !== 'electrical.duty' && code !== 'electrical.cable-carries',
+    )
   it('a rating half known is not known', () => {
     expect(rated({ ratedCurrentA: 300 })).toEqual(['machine.rating-unknown'])
     expect(rated({ ratedDutyPercent: 60 })).toEqual(['machine.rating-unknown'])
@@ -275,12 +403,22 @@ describe('the Machine gate in detail', () => {
   it('judges the upper end of a range, and a plasma cutter by its own plate; asks for a current nobody said', () => {
     expect(rated({ ...MACHINE, maxCurrentA: 180 }, { currentA: undefined, currentRangeA: [150, 190] })).toEqual(['machine.over-maximum'])
     expect(rated(MACHINE, { currentA: undefined })).toEqual(['machine.current-unknown'])
-    const plasma = (marks: ItemMarks) => said(machine({ ...MIG, process: 'pac', currentA: 60, shieldingGas: 'none' }, [thing('plasma-cutter', 'P-1', marks), thing('work-clamp', 'C-1')]))
+    const plasma = (marks: ItemMarks) =>
+      said(
+        machine({ ...MIG, process: 'pac', currentA: 60, shieldingGas: 'none' }, [
+          thing('plasma-cutter', 'P-1', marks),
+          thing('work-clamp', 'C-1'),
+        ]),
+      )
     expect(plasma({})).toContain('machine.rating-unknown')
     expect(plasma({ ratedCurrentA: 60, ratedDutyPercent: 60, maxCurrentA: 50 })).toContain('machine.over-maximum')
   })
   it('a grinder has no current to judge, and says what it did not need', () => {
-    expect(machine({ ...MIG, process: 'grinding', currentA: undefined }, [thing('grinder', 'GR-1')])).toEqual({ gate: 'machine', state: 'open', findings: [] })
+    expect(machine({ ...MIG, process: 'grinding', currentA: undefined }, [thing('grinder', 'GR-1')])).toEqual({
+      gate: 'machine',
+      state: 'open',
+      findings: [],
+    })
     expect(said(machine(CUT, []))).toEqual(['gate.not-needed'])
     expect(said(machine(null, []))).toEqual(['gate.job-first'])
   })
@@ -288,9 +426,13 @@ describe('the Machine gate in detail', () => {
 
 describe('the Fire gate in detail', () => {
   const T = (minutes: number): string => new Date(Date.parse('2026-11-24T08:00:00.000Z') + minutes * 60_000).toISOString()
-  const looked: Station = { ...EMPTY_STATION, fireCheck: { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), at: T(0), by: 'maren', validUntil: T(1200) } }
+  const looked: Station = {
+    ...EMPTY_STATION,
+    fireCheck: { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), at: T(0), by: 'maren', validUntil: T(1200) },
+  }
   const foam = { ...EXTINGUISHER, tag: 'EX-2', marks: { extinguisherType: 'foam', extinguisherRating: '21A 183B' } as ItemMarks }
-  const designated = (job: Job | null, items = [EXTINGUISHER]) => said(judgeFire({ ...looked, job }, 'general', { ...NO_KIT, items }, NO_FIRE_AROUND, T(1)))
+  const designated = (job: Job | null, items = [EXTINGUISHER]) =>
+    said(judgeFire({ ...looked, job }, 'general', { ...NO_KIT, items }, NO_FIRE_AROUND, T(1)))
   it('what burns is known by the job: voltage, and a metal nobody said', () => {
     expect(designated(MIG)).toEqual([])
     expect(designated({ ...MIG, baseMetal: undefined })).toEqual(['extinguisher.metal-unknown'])
@@ -304,25 +446,46 @@ describe('the Fire gate in detail', () => {
 
   const permitOf = (over: Partial<PermitRequest> = {}, phase: PermitPhase = 'working'): Permit => {
     const request: PermitRequest = { ...REQUEST, ...over }
-    const decided = decidePermit(null, { type: 'permit.request', payload: request }, { ...contextAt({ at: T(0), by: 'kit' }), asked: planPermit(request, NEW_SITE_RULES) })
+    const decided = decidePermit(
+      null,
+      { type: 'permit.request', payload: request },
+      { ...contextAt({ at: T(0), by: 'kit' }), asked: planPermit(request, NEW_SITE_RULES) },
+    )
     if ('refused' in decided) throw new Error(JSON.stringify(decided.refused))
     const asked = decided.events.reduce(evolvePermit, null as Permit | null)!
-    return { ...asked, phase, authorisedBy: 'oskar', firstArcAt: T(3), lastArcAt: T(3), watchers: asked.watchers, posts: [{ personId: 'hedda', since: T(2), heardAt: T(3) }] }
+    return {
+      ...asked,
+      phase,
+      authorisedBy: 'oskar',
+      firstArcAt: T(3),
+      lastArcAt: T(3),
+      watchers: asked.watchers,
+      posts: [{ personId: 'hedda', since: T(2), heardAt: T(3) }],
+    }
   }
-  const fire = (...permits: readonly (readonly [string, Permit])[]): FireAround => ({ permits: permits.map(([permitId, permit]) => ({ permitId, version: 1, permit: shownPermit(permit), kit: [EXTINGUISHER] })), secondScreen: true, nameOf: id => id })
+  const fire = (...permits: readonly (readonly [string, Permit])[]): FireAround => ({
+    permits: permits.map(([permitId, permit]) => ({ permitId, version: 1, permit: shownPermit(permit), kit: [EXTINGUISHER] })),
+    secondScreen: true,
+    nameOf: id => id,
+  })
   const AT_GATE: Station = { ...EMPTY_STATION, job: CUT, personId: 'kit' }
   const structure = (around: FireAround, station: Station = AT_GATE) => judgeFire(station, 'construction', NO_KIT, around, T(4))
   const live = permitOf()
 
   it('a live permit for this work says so and nothing else', () => {
-    expect(structure(fire(['a', live]))).toMatchObject({ state: 'open', findings: [{ code: 'permit.live', values: { code: 'HW-TEST', untilIso: REQUEST.untilAt } }] })
+    expect(structure(fire(['a', live]))).toMatchObject({
+      state: 'open',
+      findings: [{ code: 'permit.live', values: { code: 'HW-TEST', untilIso: REQUEST.untilAt } }],
+    })
     expect(said(structure(fire(['a', live])))).toEqual(['permit.live'])
   })
   it.each([
     ['another process', { ...AT_GATE, job: { ...CUT, process: 'ofw' } as Job }, 'permit.other-process'],
     ['nobody placed', { ...AT_GATE, personId: null }, 'permit.nobody-placed'],
     ['somebody it does not name', { ...AT_GATE, personId: 'imke' }, 'permit.other-operator'],
-  ])('for %s it holds, and does not call itself live', (_name, station, code) => expect(said(structure(fire(['a', live]), station))).toEqual([code]))
+  ])('for %s it holds, and does not call itself live', (_name, station, code) =>
+    expect(said(structure(fire(['a', live]), station))).toEqual([code]),
+  )
   it('holds over its current, bears just its own, and asks where it was given for none', () => {
     const stick = { ...MIG, process: 'smaw' as const, currentA: 140, shieldingGas: undefined }
     const permit = (currentA?: number): Permit => {
@@ -343,16 +506,39 @@ describe('the Fire gate in detail', () => {
     expect(said(structure(fire(['b', live], ['a', other])))).toEqual(['permit.live'])
     expect(said(structure(fire(['a', permitOf({}, 'requested')], ['b', live])))).toEqual(['permit.live'])
     expect(said(structure(fire(['b', live], ['a', permitOf({}, 'requested')])))).toEqual(['permit.live'])
-    expect(structure(fire(['b', permitOf({}, 'closed')], ['a', permitOf({}, 'requested')])).findings[0]).toMatchObject({ code: 'permit.not-in-phase', values: { phase: 'requested' } })
+    expect(structure(fire(['b', permitOf({}, 'closed')], ['a', permitOf({}, 'requested')])).findings[0]).toMatchObject({
+      code: 'permit.not-in-phase',
+      values: { phase: 'requested' },
+    })
   })
-  it.each([['requested', 'to-do'], ['precautions', 'to-do'], ['authorised', 'to-do'], ['suspended', 'hold'], ['watch', 'hold'], ['monitoring', 'hold']] as const)('%s: %s', (phase, state) => expect(structure(fire(['a', permitOf({}, phase)])).state).toBe(state))
-  it('without a job the permit is not compared, and the job comes first', () => expect(said(structure(fire(['a', live]), { ...AT_GATE, job: null }))).toEqual(['gate.job-first', 'permit.live']))
+  it.each([
+    ['requested', 'to-do'],
+    ['precautions', 'to-do'],
+    ['authorised', 'to-do'],
+    ['suspended', 'hold'],
+    ['watch', 'hold'],
+    ['monitoring', 'hold'],
+  ] as const)('%s: %s', (phase, state) => expect(structure(fire(['a', permitOf({}, phase)])).state).toBe(state))
+  it('without a job the permit is not compared, and the job comes first', () =>
+    expect(said(structure(fire(['a', live]), { ...AT_GATE, job: null }))).toEqual(['gate.job-first', 'permit.live']))
   it('is joined with what hangs for it, bay by bay; a permit for no bay stands at none', () => {
     const item = (id: string, to: 'permit' | 'bay') => thing('extinguisher', `EX-${id}`, {}, { assignment: { to, id } })
-    const kept = (permitId: string, bayId: string | null) => ({ permitId, version: 3, permit: { ...live, request: { ...live.request, place: { ...live.request.place, bayId } } } })
-    const standing = fireStanding({ permits: [kept('p', 'bay-12'), kept('q', null), kept('r', 'bay-12')], screens: 2, names: { kit: 'Kit' } }, { items: [item('p', 'permit'), item('q', 'permit'), item('bay-12', 'bay')], cylinders: [], lists: NO_OWN_LISTS }, TODAY, DAY_ENDS)
+    const kept = (permitId: string, bayId: string | null) => ({
+      permitId,
+      version: 3,
+      permit: { ...live, request: { ...live.request, place: { ...live.request.place, bayId } } },
+    })
+    const standing = fireStanding(
+      { permits: [kept('p', 'bay-12'), kept('q', null), kept('r', 'bay-12')], screens: 2, names: { kit: 'Kit' } },
+      { items: [item('p', 'permit'), item('q', 'permit'), item('bay-12', 'bay')], cylinders: [], lists: NO_OWN_LISTS },
+      TODAY,
+      DAY_ENDS,
+    )
     expect(Object.keys(standing.byBay)).toEqual(['bay-12'])
-    expect(standing.byBay['bay-12']!.map(({ permitId, version, kit }) => [permitId, version, kit.map(({ tag }) => tag)])).toEqual([['p', 3, ['EX-p']], ['r', 3, []]])
+    expect(standing.byBay['bay-12']!.map(({ permitId, version, kit }) => [permitId, version, kit.map(({ tag }) => tag)])).toEqual([
+      ['p', 3, ['EX-p']],
+      ['r', 3, []],
+    ])
     const here = fireAt(standing, 'bay-12')
     expect([here.permits.length, here.secondScreen, here.nameOf('kit'), here.nameOf('nobody')]).toEqual([2, true, 'Kit', 'the watch'])
     expect([fireAt(standing, 'bay-1').permits, fireAt({ ...standing, screens: 1 }, 'bay-12').secondScreen]).toEqual([[], false])
@@ -363,16 +549,68 @@ describe('how old what a gate rests on is', () => {
   const at = (hour: number): string => `2026-11-24T0${hour}:00:00.000Z`
   const look = (hour: number) => ({ at: at(hour), validUntil: DAY_ENDS })
   const fact = (kind: ItemState['kind'], seenAt: string | null) => ({ ...EXTINGUISHER, kind, tag: kind, seenAt })
-  const station: Station = { ...EMPTY_STATION, personId: 'imke', helmetCheck: { passed: true, ...look(8) }, glasses: { kind: 'clear-rated', ...look(7) }, zones: { torso: { passes: true, requirement: 'fr-jacket', ...look(6) }, eyes: { passes: true, requirement: 'clear-rated-glasses', ...look(5) } } as Station['zones'], extractionCheck: { on: true, damperOpen: true, inPosition: true, draws: true, ...look(4) } as Station['extractionCheck'], fireCheck: { answers: {}, by: 'maren', ...look(3) } }
+  const station: Station = {
+    ...EMPTY_STATION,
+    personId: 'imke',
+    helmetCheck: { passed: true, ...look(8) },
+    glasses: { kind: 'clear-rated', ...look(7) },
+    zones: {
+      torso: { passes: true, requirement: 'fr-jacket', ...look(6) },
+      eyes: { passes: true, requirement: 'clear-rated-glasses', ...look(5) },
+    } as Station['zones'],
+    extractionCheck: { on: true, damperOpen: true, inPosition: true, draws: true, ...look(4) } as Station['extractionCheck'],
+    fireCheck: { answers: {}, by: 'maren', ...look(3) },
+  }
   const leaf = around([], [MIX]).cylinders[0]!
-  const kit = { items: [fact('regulator', at(2)), fact('arc-machine', at(1)), fact('work-clamp', at(2)), fact('extinguisher', at(9)), fact('extraction-arm', at(9))], wornBy: (id: string | null) => id === 'imke' ? [fact('helmet', at(6)), fact('respirator', at(3))] : [], cylinders: [leaf] }
+  const kit = {
+    items: [
+      fact('regulator', at(2)),
+      fact('arc-machine', at(1)),
+      fact('work-clamp', at(2)),
+      fact('extinguisher', at(9)),
+      fact('extraction-arm', at(9)),
+    ],
+    wornBy: (id: string | null) => (id === 'imke' ? [fact('helmet', at(6)), fact('respirator', at(3))] : []),
+    cylinders: [leaf],
+  }
   it('is the oldest of its looks, whatever it rests on', () => {
-    expect(factsSince(station, kit, NO_FIRE_AROUND)).toEqual({ job: null, eyes: at(6), body: at(5), air: at(3), gas: at(2), machine: at(1), fire: at(3) })
-    expect(factsSince(station, { ...kit, items: [], wornBy: () => [] }, NO_FIRE_AROUND)).toEqual({ job: null, eyes: at(7), body: at(5), air: at(4), gas: NOW, machine: null, fire: at(3) })
-    expect(factsSince({ ...EMPTY_STATION }, NO_KIT, NO_FIRE_AROUND)).toEqual({ job: null, eyes: null, body: null, air: null, gas: null, machine: null, fire: null })
+    expect(factsSince(station, kit, NO_FIRE_AROUND)).toEqual({
+      job: null,
+      eyes: at(6),
+      body: at(5),
+      air: at(3),
+      gas: at(2),
+      machine: at(1),
+      fire: at(3),
+    })
+    expect(factsSince(station, { ...kit, items: [], wornBy: () => [] }, NO_FIRE_AROUND)).toEqual({
+      job: null,
+      eyes: at(7),
+      body: at(5),
+      air: at(4),
+      gas: NOW,
+      machine: null,
+      fire: at(3),
+    })
+    expect(factsSince({ ...EMPTY_STATION }, NO_KIT, NO_FIRE_AROUND)).toEqual({
+      job: null,
+      eyes: null,
+      body: null,
+      air: null,
+      gas: null,
+      machine: null,
+      fire: null,
+    })
   })
   it('under a permit it is the watch that was heard longest ago', () => {
-    const permit = { posts: [{ personId: 'a', since: at(1), heardAt: at(5) }, { personId: 'b', since: at(1), heardAt: at(4) }] }
-    expect(factsSince(station, kit, { ...NO_FIRE_AROUND, permits: [{ permitId: 'p', version: 1, permit, kit: [] }] as never }).fire).toBe(at(4))
+    const permit = {
+      posts: [
+        { personId: 'a', since: at(1), heardAt: at(5) },
+        { personId: 'b', since: at(1), heardAt: at(4) },
+      ],
+    }
+    expect(factsSince(station, kit, { ...NO_FIRE_AROUND, permits: [{ permitId: 'p', version: 1, permit, kit: [] }] as never }).fire).toBe(
+      at(4),
+    )
   })
 })

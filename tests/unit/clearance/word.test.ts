@@ -20,29 +20,55 @@ describe('the word at the end', () => {
   const { facts } = shopFrom(CLEAR_SHOP)
   const { air: known, stations, kit: readings, fire: fires } = facts
   const bay = known.site.bays.find(({ bayId }) => bayId === 'bay-1')!
-  const judge = (over: Partial<Station> = {}, more: { readonly unheardSince?: string | null, readonly leak?: boolean } = {}) => {
-    const leaking = (one: CylinderState) => evolveCylinder(one, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: known.now } })!
+  const judge = (over: Partial<Station> = {}, more: { readonly unheardSince?: string | null; readonly leak?: boolean } = {}) => {
+    const leaking = (one: CylinderState) =>
+      evolveCylinder(one, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: known.now } })!
     const kit = more.leak ? { ...readings, cylinders: readings.cylinders.map(leaking) } : readings
     const joined = joinShop({ ...known, stations }, kit, fires)
-    return assessStation({ ...stations[bay.bayId]!, ...over }, {
-      rules: known.rules, workplace: workplaceOf(bay), now: known.now, air: joined.air(bay.bayId), kit: kitAt(joined.kit, bay.bayId), fire: fireAt(joined.fire, bay.bayId), ...more.unheardSince === undefined ? {} : { unheardSince: more.unheardSince },
-    })
+    return assessStation(
+      { ...stations[bay.bayId]!, ...over },
+      {
+        rules: known.rules,
+        workplace: workplaceOf(bay),
+        now: known.now,
+        air: joined.air(bay.bayId),
+        kit: kitAt(joined.kit, bay.bayId),
+        fire: fireAt(joined.fire, bay.bayId),
+        ...(more.unheardSince === undefined ? {} : { unheardSince: more.unheardSince }),
+      },
+    )
   }
   it('is clear when every gate is open or not needed, with no reason and nothing closed', () => {
     expect(judge()).toMatchObject({ word: 'clear-to-strike', reason: null, firstClosed: null })
     expect(judge({}, { unheardSince: null }).word).toBe('clear-to-strike')
   })
   it('holds by the first gate in working order, and by its first reason', () => {
-    expect(judge({ zones: {}, fireCheck: null })).toMatchObject({ word: 'hold', firstClosed: 'body', reason: { code: 'body.zones-to-check' } })
+    expect(judge({ zones: {}, fireCheck: null })).toMatchObject({
+      word: 'hold',
+      firstClosed: 'body',
+      reason: { code: 'body.zones-to-check' },
+    })
     expect(judge({ fireCheck: null })).toMatchObject({ word: 'hold', firstClosed: 'fire', reason: { code: 'permit.day-check-due' } })
   })
   it('a gate that stops stops the place, whatever holds before it', () => {
     expect(judge({}, { leak: true })).toMatchObject({ word: 'stopped', firstClosed: 'gas', reason: { code: 'cylinder.danger' } })
-    expect(judge({ zones: {} }, { leak: true })).toMatchObject({ word: 'stopped', firstClosed: 'body', reason: { code: 'cylinder.danger' } })
+    expect(judge({ zones: {} }, { leak: true })).toMatchObject({
+      word: 'stopped',
+      firstClosed: 'body',
+      reason: { code: 'cylinder.danger' },
+    })
   })
-  it('somebody who stopped it goes before every gate', () => expect(judge({ stop: { reason: 'smell', at: known.now, by: 'kit' } }, { leak: true })).toMatchObject({ word: 'stopped', reason: { code: 'station.stopped' } }))
+  it('somebody who stopped it goes before every gate', () =>
+    expect(judge({ stop: { reason: 'smell', at: known.now, by: 'kit' } }, { leak: true })).toMatchObject({
+      word: 'stopped',
+      reason: { code: 'station.stopped' },
+    }))
   it('too long unheard nothing is clear; what held holds for its own reason', () => {
-    expect(judge({}, { unheardSince: '2026-11-28T08:00:00.000Z' })).toMatchObject({ word: 'hold', firstClosed: null, reason: { code: 'station.unheard', values: { sinceIso: '2026-11-28T08:00:00.000Z' } } })
+    expect(judge({}, { unheardSince: '2026-11-28T08:00:00.000Z' })).toMatchObject({
+      word: 'hold',
+      firstClosed: null,
+      reason: { code: 'station.unheard', values: { sinceIso: '2026-11-28T08:00:00.000Z' } },
+    })
     expect(judge({ fireCheck: null }, { unheardSince: '2026-11-28T08:00:00.000Z' }).reason?.code).toBe('permit.day-check-due')
   })
   it('a stick bay needs no gas gate, and is clear without it', () => {
@@ -57,7 +83,12 @@ describe('what stands at a bay', () => {
   const loose = thing('helmet', 'H-3', {}, { assignment: null })
   const both = thing('extinguisher', 'EX-1', {}, { assignment: { to: 'bay', id: 'bay-1', alsoIds: ['bay-2'] } })
   const caged: CylinderState = { ...OXYGEN, standing: { in: 'place', placeId: 'bay-1', xM: 0, yM: 0 } }
-  const standing = judgeKit({ lists: NO_OWN_LISTS, items: [worn, shelved, loose, both], cylinders: [MIX, caged, { ...OXYGEN, tag: 'OX-2', standing: null }] }, NEW_SITE_RULES, TODAY, DAY_ENDS)
+  const standing = judgeKit(
+    { lists: NO_OWN_LISTS, items: [worn, shelved, loose, both], cylinders: [MIX, caged, { ...OXYGEN, tag: 'OX-2', standing: null }] },
+    NEW_SITE_RULES,
+    TODAY,
+    DAY_ENDS,
+  )
   it('is what is assigned to it, worn by who stands there, or connected; what is in a place or nowhere is not', () => {
     const [one, two] = [kitAt(standing, 'bay-1'), kitAt(standing, 'bay-2')]
     expect([one, two].map(({ items }) => items.map(({ tag }) => tag))).toEqual([['EX-1'], ['EX-1']])
@@ -67,16 +98,51 @@ describe('what stands at a bay', () => {
     expect(kitAt({ ...NO_STANDING, worn: { null: standing.worn.imke! } }, 'bay-1').wornBy(null)).toEqual([])
     expect([NO_KIT.items, NO_KIT.cylinders, NO_KIT.wornBy('imke'), kitAt(NO_STANDING, 'bay-1').items]).toEqual([[], [], [], []])
   })
-  const fact = (over: Partial<ItemFact>): ItemFact => ({ tag: 'T-1', kind: 'hose', name: 'Hose', marks: {}, mayUse: true, findings: [], validUntil: DAY_ENDS, seenAt: null, distanceM: null, ...over })
-  const said = (severity: Finding['severity'], code: string): Finding => ({ severity, code, values: {}, sources: [] }) as unknown as Finding
-  it('a look that is due is to do, everything else was found; of yesterday\'s judgement nothing is kept', () => {
+  const fact = (over: Partial<ItemFact>): ItemFact => ({
+    tag: 'T-1',
+    kind: 'hose',
+    name: 'Hose',
+    marks: {},
+    mayUse: true,
+    findings: [],
+    validUntil: DAY_ENDS,
+    seenAt: null,
+    distanceM: null,
+    ...over,
+  })
+  const said = (severity: Finding['severity'], code: string): Finding =>
+    ({ severity, code, values: {}, sources: [] }) as unknown as Finding
+  it("a look that is due is to do, everything else was found; of yesterday's judgement nothing is kept", () => {
     const [found, missing]: [Finding[], Finding[]] = [[], []]
-    sortItemFindings([fact({ findings: [said('hold', 'kit.look-due'), said('hold', 'kit.never-done'), said('hold', 'kit.late'), said('caution', 'kit.in-grace')] }), fact({ tag: 'T-2', validUntil: NOW, findings: [said('hold', 'kit.tagged-out')] })], NOW, found, missing)
-    expect([found.map(({ code }) => code), missing.map(({ code }) => code)]).toEqual([['kit.late', 'kit.in-grace'], ['kit.look-due', 'kit.never-done', 'gate.facts-stale']])
+    sortItemFindings(
+      [
+        fact({
+          findings: [
+            said('hold', 'kit.look-due'),
+            said('hold', 'kit.never-done'),
+            said('hold', 'kit.late'),
+            said('caution', 'kit.in-grace'),
+          ],
+        }),
+        fact({ tag: 'T-2', validUntil: NOW, findings: [said('hold', 'kit.tagged-out')] }),
+      ],
+      NOW,
+      found,
+      missing,
+    )
+    expect([found.map(({ code }) => code), missing.map(({ code }) => code)]).toEqual([
+      ['kit.late', 'kit.in-grace'],
+      ['kit.look-due', 'kit.never-done', 'gate.facts-stale'],
+    ])
   })
   it('before there is a job only what is tagged out or a danger is said', () => {
     const items = [fact({ findings: [said('hold', 'kit.tagged-out'), said('hold', 'kit.late'), said('stop', 'cylinder.danger')] })]
     expect(outOfService(items).map(({ code }) => code)).toEqual(['kit.tagged-out', 'cylinder.danger'])
-    expect(outOfService([], [{ ...kitAt(standing, 'bay-1').cylinders[0]!, findings: [said('hold', 'cylinder.empty'), said('stop', 'cylinder.danger')] }]).map(({ code }) => code)).toEqual(['cylinder.danger'])
+    expect(
+      outOfService(
+        [],
+        [{ ...kitAt(standing, 'bay-1').cylinders[0]!, findings: [said('hold', 'cylinder.empty'), said('stop', 'cylinder.danger')] }],
+      ).map(({ code }) => code),
+    ).toEqual(['cylinder.danger'])
   })
 })
