@@ -29,6 +29,8 @@ export interface ReadStamps {
   readonly family: 'us' | 'eu' | null
   readonly specification: string | null
   readonly usSpecification: UsSpecificationId | null
+  /** The prefix as it was typed, DOT or an older one; null where a bare specification stands. */
+  readonly prefix: string | null
   /** Of the marks themselves, gauge, kPa. */
   readonly servicePressureKPa: number | null
   readonly isComposite: boolean
@@ -138,7 +140,7 @@ function endOfLifeMonth(text: string): string | null {
  */
 export function readStamps(stamps: string, today: string): ReadStamps {
   const findings: Finding[] = []
-  const us: { id: UsSpecificationId, text: string, pressureKPa: number | null }[] = []
+  const us: { id: UsSpecificationId, prefix: string | null, text: string, pressureKPa: number | null }[] = []
   const eu: { text: string, isComposite: boolean }[] = []
   let isEu = false
   let euPressureKPa: number | null = null
@@ -168,11 +170,11 @@ export function readStamps(stamps: string, today: string): ReadStamps {
     const standard = EU_STANDARD.exec(piece)
     const pressure = EU_PRESSURE.exec(piece)
     const volume = WATER_VOLUME.exec(piece)
-    if (permit) us.push({ id: 'SP', text: `DOT-SP ${permit[1]}`, pressureKPa: null })
+    if (permit) us.push({ id: 'SP', prefix: null, text: `DOT-SP ${permit[1]}`, pressureKPa: null })
     else if (mark && (mark[1] !== undefined || /[A-Z]/i.test(mark[2]!) || piece === '8')) {
       const id = mark[2]!.toUpperCase() as UsSpecificationId
       const metric = id.endsWith('M')
-      us.push({ id, text: `${(mark[1] ?? 'DOT').toUpperCase()}-${id}`, pressureKPa: mark[3] === undefined ? null : Number(mark[3]) * (metric ? KPA_PER_BAR : KPA_PER_PSI) })
+      us.push({ id, prefix: mark[1]?.toUpperCase() ?? null, text: `${(mark[1] ?? 'DOT').toUpperCase()}-${id}`, pressureKPa: mark[3] === undefined ? null : Number(mark[3]) * (metric ? KPA_PER_BAR : KPA_PER_PSI) })
     }
     else if (standard) {
       isEu = true
@@ -204,7 +206,7 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   if (us.length === 0 && !isEu && !findings.some(({ code }) => code === 'stamp.specification-unknown')) findings.push(finding('hold', 'stamp.specification-missing', {}, [STORE_SOURCES.usMarks]))
 
   const base = {
-    family, specification: us[0]?.text ?? eu[0]?.text ?? (isEu ? 'UN' : null), usSpecification: family === 'us' ? us[0]!.id : null,
+    family, specification: us[0]?.text ?? eu[0]?.text ?? (isEu ? 'UN' : null), usSpecification: family === 'us' ? us[0]!.id : null, prefix: us[0]?.prefix ?? null,
     servicePressureKPa: us[0]?.pressureKPa ?? euPressureKPa, isComposite: eu.some(standard => standard.isComposite), waterVolumeL, endsOn: endings.sort()[0] ?? null,
   } as const
   // Years in full need no order: somebody may have typed the newest first.

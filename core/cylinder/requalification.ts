@@ -74,7 +74,7 @@ function starVoidBecause({ gas, waterVolumeL, filledInPlace }: RequalificationQu
   const volume = waterVolumeL ?? stamps.waterVolumeL
   const first = stamps.tests[0]!
   // A requalifier's number on the first date shows that the maker's date was not typed. The prefix DOT came about 1967, and speaks for it.
-  const isMakersDate = stamps.tests.length > 1 || first.requalifier === null || stamps.specification!.startsWith('DOT')
+  const isMakersDate = stamps.tests.length > 1 || first.requalifier === null || stamps.prefix === 'DOT'
   const isListed = partsOf(gas).every(({ gas: part }) => GAS_TRAITS[part].starListed || part === 'carbon-dioxide') && shareOf(gas, 'carbon-dioxide') <= STAR_MAX_CO2_SHARE + 1e-9
   if (!isListed) return 'gas'
   if (volume === null || volume === undefined) return 'size-unknown'

@@ -216,7 +216,7 @@ describe('a cylinder', () => {
       fullM3: 20,
       filledOn: '2026-10-01',
     },
-    'an end of life': { gas: 'argon', owner: 'owned', stamps: 'EN 12245 200 bar / 2016/05 / FIN 2026/05', waterVolumeL: 9, fullM3: 2 },
+    'an end of life': { gas: 'argon', owner: 'owned', stamps: 'EN ISO 11119-2 / PW200 / 2022/05 / FIN 2026/05', waterVolumeL: 9, fullM3: 2 },
   }
   const steps = (marks: CylinderMarks): readonly CylinderCommand[] => [
     {
