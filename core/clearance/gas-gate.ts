@@ -12,7 +12,6 @@ import { dayWork } from '../job/day-work'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
 import { KIT_SOURCES } from '../source/kit-sources'
-import { STORE_SOURCES } from '../source/store-sources'
 import type { Station } from '../station/station'
 import type { Instant } from '../time/instant'
 import { earliestOf, isAfter, stands } from '../time/instant'
@@ -96,7 +95,7 @@ function judgeStrangers(job: Job, cylinders: readonly CylinderFact[], draws: rea
 function judgeLeftStanding(cylinders: readonly CylinderFact[]): readonly Finding[] {
   const idle = cylinders.filter(({ isConnected }) => !isConnected)
   const [fuel, oxygen] = (['fuel', 'feeds'] as const).map(role => idle.find(({ gas }) => fireRole(gas) === role))
-  return fuel && oxygen ? [finding('hold', 'storage.left-at-bay', { first: oxygen.tag, second: fuel.tag }, [STORE_SOURCES.usSeparation])] : []
+  return fuel && oxygen ? [finding('hold', 'storage.left-at-bay', { first: oxygen.tag, second: fuel.tag }, [KIT_SOURCES.usSeparation])] : []
 }
 
 /**

@@ -1,5 +1,5 @@
 import { RADIUS_OF_RULE_M } from '../hotwork/radius-rules'
-import { STORE_SOURCES } from '../source/store-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { ExposureRuleSetId, JurisdictionId, ShadeRuleSetId } from '../vocabulary/vocabulary'
 
@@ -33,7 +33,7 @@ const US: Law = {
   listedDustsAskHighEfficiency: true,
   usVentilation: 'binds',
   indoorsNeedsHood: false,
-  acetylene: { limitKPa: 'us-pair', source: STORE_SOURCES.usAcetylenePressure },
+  acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
   hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
 }
 const EU: Law = {
@@ -44,7 +44,7 @@ const EU: Law = {
   listedDustsAskHighEfficiency: false,
   usVentilation: 'is-told',
   indoorsNeedsHood: false,
-  acetylene: { limitKPa: 150, source: STORE_SOURCES.euAcetylenePressure },
+  acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
   hotWorkRadiusAtLeastM: null,
 }
 
@@ -53,6 +53,6 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
   'us': US,
   'us-ca': { ...US, exposure: 'us-ca' },
   'eu': EU,
-  'uk': { ...EU, exposure: 'uk', indoorsNeedsHood: true, acetylene: { limitKPa: 62, source: STORE_SOURCES.ukAcetylenePressure } },
+  'uk': { ...EU, exposure: 'uk', indoorsNeedsHood: true, acetylene: { limitKPa: 62, source: KIT_SOURCES.ukAcetylenePressure } },
   'de': { ...EU, exposure: 'de' },
 }

@@ -22,4 +22,8 @@ export const KIT_SOURCES = {
   heatingHeads: { document: 'Common practice', clause: 'multi-flame heating heads by class; the head has its own table', basis: 'practice', confidence: 'low' },
   leakTest: { document: 'EN 14291; common practice', clause: 'leak solution at every joint, five minutes of holding', basis: 'practice', confidence: 'medium' },
   shopPractice: { document: 'Common practice', clause: 'no published interval; the site may change it', basis: 'practice', confidence: 'medium' },
+  usAcetylenePressure: { document: '29 CFR 1910.253', clause: '(a)(2): 15 psi gauge or 30 psi absolute, the lower', basis: 'published', confidence: 'high' },
+  euAcetylenePressure: { document: 'EN ISO 2503; DGUV rule 100-500', clause: '1.5 bar', basis: 'published', confidence: 'high' },
+  ukAcetylenePressure: { document: 'Acetylene Safety Regulations', clause: '0.62 bar, up to 1.5 bar only with approved equipment', edition: '2014', basis: 'published', confidence: 'medium' },
+  usSeparation: { document: '29 CFR 1910.253', clause: '(b)(4)(iii): 20 ft, or a barrier 5 ft high with half an hour', basis: 'published', confidence: 'high' },
 } as const satisfies Record<string, SourceRef>
