@@ -98,8 +98,9 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
 export const PASSWORDS = { maren: 'mitre-sill-maren', oskar: 'paddle-gear-oskar', imke: 'quoin-post-imke', bea: 'weir-board-bea', jun: 'stop-plank-jun', hedda: 'lock-beam-hedda', wim: 'tow-path-wim', tove: 'cill-stone-tove', ebba: 'gate-paddle-ebba' } as const
 
 /**
- * Runs in the page: while something is asked of the server, and until its answer is drawn, `html` says so. A key that is pressed in
- * between may move away under the mouse as the answer comes in: on a slow machine such a press was lost.
+ * Runs in the page: while a command is on its way, and until its answer and what is read anew for it are drawn, `html` says so. A key
+ * that is pressed in between may move away under the mouse as the answer comes in: on a slow machine such a press was lost. What is
+ * read because others did something is waited for by nobody.
  */
 function markWhatIsAsked(): void {
   const own = window.fetch
@@ -110,6 +111,9 @@ function markWhatIsAsked(): void {
   }
   const drawn = () => requestAnimationFrame(() => setTimeout(() => tell(-1)))
   window.fetch = (...request) => {
+    const [input, init] = request
+    const method = init?.method ?? (input instanceof Request ? input.method : 'GET')
+    if (method.toUpperCase() !== 'POST' && asked === 0) return own(...request)
     tell(1)
     return own(...request).finally(drawn)
   }
@@ -118,7 +122,9 @@ function markWhatIsAsked(): void {
 /** From here on each press and each word typed waits until what was asked before is answered and drawn. */
 async function actWhenAnswered(page: Page): Promise<void> {
   await page.addInitScript(markWhatIsAsked)
-  await page.addLocatorHandler(page.locator('html[data-asking]'), async () => {})
+  // Waited for in the page, frame by frame: the tool's own wait looks again only every half second.
+  const answered = () => page.waitForFunction(() => !document.documentElement.hasAttribute('data-asking')).then(() => {})
+  await page.addLocatorHandler(page.locator('html[data-asking]'), answered, { noWaitAfter: true })
 }
 
 export async function signIn(page: Page, served: Served, who: keyof typeof PASSWORDS): Promise<void> {

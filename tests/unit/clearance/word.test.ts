@@ -83,13 +83,14 @@ describe('what stands at a bay', () => {
   const loose = thing('helmet', 'H-3', {}, { assignment: null })
   const both = thing('extinguisher', 'EX-1', {}, { assignment: { to: 'bay', id: 'bay-1', alsoIds: ['bay-2'] } })
   const caged: CylinderState = { ...OXYGEN, standing: { in: 'place', placeId: 'bay-1', xM: 0, yM: 0 } }
-  const standing = judgeKit(
+  const stands = () => judgeKit(
     { lists: NO_OWN_LISTS, items: [worn, shelved, loose, both], cylinders: [MIX, caged, { ...OXYGEN, tag: 'OX-2', standing: null }] },
     NEW_SITE_RULES,
     TODAY,
     DAY_ENDS,
   )
   it('is what is assigned to it, worn by who stands there, or connected; what is in a place or nowhere is not', () => {
+    const standing = stands()
     const [one, two] = [kitAt(standing, 'bay-1'), kitAt(standing, 'bay-2')]
     expect([one, two].map(({ items }) => items.map(({ tag }) => tag))).toEqual([['EX-1'], ['EX-1']])
     expect([one.cylinders.map(({ tag }) => tag), two.cylinders]).toEqual([['MX-1'], []])
@@ -141,7 +142,7 @@ describe('what stands at a bay', () => {
     expect(
       outOfService(
         [],
-        [{ ...kitAt(standing, 'bay-1').cylinders[0]!, findings: [said('hold', 'cylinder.empty'), said('stop', 'cylinder.danger')] }],
+        [{ ...kitAt(stands(), 'bay-1').cylinders[0]!, findings: [said('hold', 'cylinder.empty'), said('stop', 'cylinder.danger')] }],
       ).map(({ code }) => code),
     ).toEqual(['cylinder.danger'])
   })
