@@ -197,7 +197,8 @@ export function requalification(question: RequalificationQuestion): Requalificat
   const overdue = nextDue !== null && today > nextDue
   const pastDueSource = stamps.family === 'eu' ? STORE_SOURCES.euPastDue : STORE_SOURCES.usPastDue
   const filledAfter = nextDue !== null && filledOn !== undefined && filledOn > nextDue
-  const isFillUnknown = overdue && filledOn === undefined
+  // It was empty for its test: a fill from before the last one is a slip of the pen, and says nothing.
+  const isFillUnknown = overdue && !isOver && (filledOn === undefined || filledOn.slice(0, 7) < last.on)
   if (filledAfter) findings.unshift(finding('hold', 'cylinder.filled-past-due', { dueOn: nextDue, filledOn }, [pastDueSource]))
   else if (overdue) {
     findings.unshift(finding('caution', 'cylinder.past-due', { dueOn: nextDue }, [pastDueSource]))

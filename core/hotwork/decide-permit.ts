@@ -9,6 +9,7 @@ import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import type { HotWorkPlan } from './decide-hot-work'
 import { hasEnded } from './permit-end'
 import { coverMissingSince, gasRetestAt, hasLastLook, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, nextVisitAt, roundEveryMin } from './permit-deadlines'
+import { isOutrun } from '../time/late-reports'
 import { isAfter, laterOf, minutesAfter, minutesBetween, msOf, stands } from '../time/instant'
 import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, StopCauseId, WatchCauseId } from './permit'
 
@@ -43,6 +44,8 @@ const one = (event: PermitEvent): Decision<PermitEvent> => ({ events: [event] })
 const done = (type: Extract<PermitEvent['type'], 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called'>, { by, at }: PermitContext): PermitEvent => ({ type, version: 1, payload: { by, at } })
 const stopped = (cause: StopCauseId, at: Instant, by: string, note: string | null = null): PermitEvent => ({ type: 'work-stopped', version: 1, payload: { cause, note, at, by } })
 const watchFrom = (fromAt: Instant, because: WatchCauseId): PermitEvent => ({ type: 'watch-began', version: 1, payload: { fromAt, because } })
+/** Told late: something newer is known of it. */
+const OUTRUN = finding('caution', 'command.report-outrun', {})
 const notIn = (phase: Permit['phase']): Finding => finding('hold', 'permit.not-in-phase', { phase })
 
 /** A report older than this carries a remark, min. */
@@ -131,6 +134,7 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
       const { precaution } = command.payload
       if (!permit.plan.precautions.some(({ id, restore }) => id === precaution && restore)) return { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
       const restored: PermitEvent = { type: 'precaution-restored', version: 1, payload: { precaution, by, at } }
+      if (isOutrun(at, permit.seenTo[precaution]?.at)) return { events: [restored], remarks: [OUTRUN] }
       // Put back while sparks may fly, the place is no longer as it was signed.
       return { events: phase === 'working' || phase === 'authorised' ? [restored, stopped('conditions-changed', at, by)] : [restored] }
     }
@@ -169,7 +173,8 @@ function seeTo(permit: Permit, { precaution, how, reason }: PermitCommands['perm
     // To wave something through is asked for, not reported: it can be refused.
     return refuse(planned.mustBeDone ? finding('hold', 'permit.precaution-open', { precautions: [precaution], count: 1 }) : finding('hold', 'permit.reason-needed', {}))
   }
-  return one({ type: 'precaution-seen-to', version: 1, payload: { precaution, how, reason: reason ?? null, by, at } })
+  const seen: PermitEvent = { type: 'precaution-seen-to', version: 1, payload: { precaution, how, reason: reason ?? null, by, at } }
+  return isOutrun(at, permit.putBackAt[precaution]) ? { events: [seen], remarks: [OUTRUN] } : one(seen)
 }
 
 function readGas(permit: Permit, reading: PermitCommands['permit.read-gas'], { by, at }: PermitContext): Decision<PermitEvent> {

@@ -21,6 +21,7 @@ export function evolvePermit(permit: Permit | null, event: PermitEvent): Permit 
   switch (event.type) {
     case 'precaution-seen-to': {
       const { precaution, ...seen } = event.payload
+      if (isOutrun(seen.at, permit.putBackAt[precaution])) return permit
       // Done again, it has to be put back again.
       return { ...permit, phase: permit.phase === 'requested' ? 'precautions' : permit.phase, seenTo: { ...permit.seenTo, [precaution]: seen }, restored: permit.restored.filter(id => id !== precaution) }
     }
@@ -72,10 +73,16 @@ export function evolvePermit(permit: Permit | null, event: PermitEvent): Permit 
     case 'gas-retest-overdue': return { ...permit, retestSaidFor: event.payload.dueAt }
     case 'help-called': return { ...permit, help: event.payload, isHelpOpen: true }
     case 'precaution-restored': {
-      const { precaution } = event.payload
+      const { precaution, at } = event.payload
+      if (isOutrun(at, permit.seenTo[precaution]?.at)) return permit
       const { [precaution]: _undone, ...others } = permit.seenTo
-      // Put back before the work has ended, it protects nothing any more: it is open again.
-      return { ...permit, restored: [...new Set([...permit.restored, precaution])], seenTo: isBeforeWatch(permit.phase) ? others : permit.seenTo }
+      return {
+        ...permit,
+        restored: [...new Set([...permit.restored, precaution])],
+        putBackAt: { ...permit.putBackAt, [precaution]: laterOf(permit.putBackAt[precaution] ?? null, at) },
+        // Put back before the work has ended, it protects nothing any more: it is open again.
+        seenTo: isBeforeWatch(permit.phase) ? others : permit.seenTo,
+      }
     }
     case 'permit-closed': {
       const { by, at, missedLooks, reason } = event.payload
@@ -94,7 +101,7 @@ function gasRead(permit: Permit, reading: GasReading): Permit {
 
 const fresh = (code: string, token: string, request: PermitRequest, plan: PermitPlan, requestedBy: string): Omit<Permit, 'phase'> => ({
   code, token, request, plan, requestedBy, seenTo: {}, gas: null, gasByPoint: {}, wasGasOut: false, authorisedBy: null, authorisedAt: null, watchers: [], secondChannel: null, untilAt: request.untilAt, posts: [], coverLostAt: null, coverMissingUntil: null, coverSaidFor: null, overdue: null,
-  roundSaidFor: null, firstArcAt: null, lastArcAt: null, suspension: null, watchFrom: null, watchOverAt: null, lastVisitAt: null, visitMissedFor: null, visitsMissed: [], monitoringOverAt: null, retestSaidFor: null, restored: [], help: null, isHelpOpen: false,
+  roundSaidFor: null, firstArcAt: null, lastArcAt: null, suspension: null, watchFrom: null, watchOverAt: null, lastVisitAt: null, visitMissedFor: null, visitsMissed: [], monitoringOverAt: null, retestSaidFor: null, restored: [], putBackAt: {}, help: null, isHelpOpen: false,
   endReason: null, endedAt: null, closing: null,
 })
 

@@ -109,6 +109,8 @@ export interface Permit {
   readonly monitoringOverAt: Instant | null
   readonly retestSaidFor: Instant | null
   readonly restored: readonly PrecautionId[]
+  /** When each was last put back: what is told of it from before changes nothing. */
+  readonly putBackAt: Readonly<Partial<Record<PrecautionId, Instant>>>
   readonly help: { readonly at: Instant, readonly by: string } | null
   /** Nobody has said yet what came of that call. */
   readonly isHelpOpen: boolean

@@ -157,6 +157,8 @@ const ROWS: readonly Row[] = [
     ['hold life-over', 'caution past-due'],
   ],
   ['EN ISO 11119-2 / PW300 / 2022/05 / FIN 2030/10', 'argon', STEEL, '2027-05-31', 'eu-composite', BOTH, ['note life-ends']],
+  ['DOT-3AA2400 / 5-19', 'argon', { ...STEEL, filledOn: '2019-04-30' }, '2024-05-31', 'interval', '', PAST],
+  ['DOT-3AA2400 / 5-19', 'argon', { ...STEEL, filledOn: '2019-05-01' }, '2024-05-31', 'interval', 'use up', ['caution past-due']],
   ['DOT-3AA2400 / 5-19', 'argon', { ...STEEL, filledOn: '2024-05-31' }, '2024-05-31', 'interval', 'use up', ['caution past-due']],
   ['DOT-3AA2400 / 5-23', 'argon', { ...STEEL, filledOn: '2026-01-01' }, '2028-05-31', 'interval', BOTH, []],
 ]

@@ -282,6 +282,24 @@ describe('the walk', () => {
   })
 })
 
+describe('told late, of a precaution', () => {
+  const back = is('permit.restore', { precaution: 'detectors-isolated' })
+  const seen = is('permit.see-to', { precaution: 'detectors-isolated', how: 'done' })
+  it('an older word of it being seen to does not undo that it was put back', () => {
+    const undone = live(precautions, [6, 'kit', back])
+    const late: Step = [4, 'kit', seen, { now: T(7) }]
+    expect(outcome(undone, late)).toBe('precaution-seen-to ! report-outrun')
+    expect(outcome(live(undone, late), [8, 'oskar', AUTHORISE])).toBe('no: precaution-open')
+  })
+  it('an older word of it being put back does not close what was taken away since', () => {
+    const again = live(monitoring, [72, 'kit', seen])
+    const late: Step = [71, 'kit', back, { now: T(73) }]
+    expect(outcome(again, late)).toBe('precaution-restored ! report-outrun')
+    expect(live(again, late).restored).not.toContain('detectors-isolated')
+    expect(outcome(live(working, [8, 'kit', seen]), [7, 'kit', back, { now: T(9) }])).toBe('precaution-restored ! report-outrun')
+  })
+})
+
 describe('authorising', () => {
   const auth = (over: Over = {}, command = AUTHORISE, permit = precautions, by = 'oskar', minute = 2) =>
     outcome(permit, [minute, by, command, over])
