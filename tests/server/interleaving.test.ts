@@ -13,6 +13,7 @@ import { DERIVED_TABLES, rebuild } from '#server/commands/rebuild'
 import { BAY_1, BAY_2, count, openShop } from './shop'
 import type { Shop } from './shop'
 import { clusterUrl, onCluster, TEMPLATE } from './template-database'
+import { GATE_REQUEST } from '../../demo/two-bay-shop'
 
 /** One thing that somebody may do: who, to what, what. */
 interface Move {
@@ -29,16 +30,7 @@ const PERMIT = permitStream('p-1')
 const [CYLINDER, ITEM] = [cylinderStream('ar-1'), itemStream('m-1')]
 const REQUEST: Extract<CommandOf, { type: 'permit.request' }>['payload'] = {
   place: { where: 'Gate', placeId: null, bayId: 'bay-2' },
-  facts: {
-    level: 0,
-    confined: false,
-    otherSide: false,
-    openLevels: 0,
-    hiddenParts: 0,
-    hardFloor: true,
-    bulkCombustibles: false,
-    combustiblePanel: false,
-  },
+  facts: GATE_REQUEST.facts,
   job: { what: 'Weld it', process: 'gmaw', currentA: 200, heightM: 1, workpiece: 'structure', metalFire: false },
   conditions: { sprinklers: 'none', windMPerS: 1 },
   operatorIds: ['kit'],

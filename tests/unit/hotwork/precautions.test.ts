@@ -4,19 +4,10 @@ import { fireWatchPlan } from '#core/hotwork/fire-watch'
 import type { HotWorkConditions, HotWorkJob, HotWorkPlace } from '#core/hotwork/hot-work-class'
 import type { PrecautionId } from '#core/hotwork/precautions'
 import { needsGasTest, PRECAUTIONS, precautionsFor } from '#core/hotwork/precautions'
+import { GATE_REQUEST } from '../../../demo/two-bay-shop'
 
 // A place of which everything is known and nothing is amiss, for one fact after another.
-const PLACE: HotWorkPlace = {
-  designated: false,
-  level: 0,
-  confined: false,
-  otherSide: false,
-  openLevels: 0,
-  hiddenParts: 0,
-  hardFloor: true,
-  bulkCombustibles: false,
-  combustiblePanel: false,
-}
+const PLACE: HotWorkPlace = { ...GATE_REQUEST.facts, designated: false }
 const JOB: HotWorkJob = { process: 'smaw', currentA: 140, heightM: 1, workpiece: 'structure', metalFire: false }
 const CONDITIONS: HotWorkConditions = { sprinklers: 'none', windMPerS: 2 }
 const asked = (place: object = {}, job: object = {}, conditions: object = {}): ReadonlySet<PrecautionId> =>
