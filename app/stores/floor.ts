@@ -17,6 +17,8 @@ import { decideStation } from '#core/station/decide-station'
 import type { StationCommand } from '#core/station/decide-station'
 import { EMPTY_STATION, evolveStation } from '#core/station/station'
 import type { Station } from '#core/station/station'
+import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_MS, UNHEARD_AFTER_MS } from '#shared/hearing'
+import type { DeviceTime } from '#shared/hearing'
 import { speakTimesIn } from '#shared/messages/en/fire-findings'
 import { speak } from '#shared/messages/speak'
 import type { FloorReading } from '#shared/readings'
@@ -33,16 +35,11 @@ export interface Placed {
   readonly unsent: boolean
 }
 
-/** How well the board hears the server. */
-export type Hearing = 'connecting' | 'live' | 'silent'
-
 /** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
 const JUDGE_EVERY_MS = 10_000
 
-/** The server says something every 5 s: past this the screen says that it does not hear it, ms. */
-const QUIET_AFTER_MS = 11_000
-/** A screen that has not heard the server for this long shows nothing as clear, ms. */
-export const UNHEARD_AFTER_MS = 45_000
+/** The two clocks of this device: see `#shared/hearing`. */
+const deviceTime = (): DeviceTime => ({ clockMs: Date.now(), runningMs: performance.now() })
 
 /** Before the first reading nothing is known of any hall. */
 const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearers: {}, versions: { halls: {}, sheets: 0, samples: {} } }
@@ -50,9 +47,11 @@ const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearer
 /** The day's board: facts from the server, verdicts from the core, kept live. */
 export const useFloor = defineStore('floor', () => {
   const reading = ref<FloorReading | null>(null)
-  const hearing = ref<Hearing>('connecting')
-  /** When the server was last heard: by its own clock, and by this device's for how long ago that is. */
-  const lastHeard = ref({ at: '', deviceMs: Date.now() })
+  const hearing = shallowRef(NOTHING_HEARD)
+  /** The line is known to be cut: the browser said so, or the stream broke. */
+  const isCut = ref(false)
+  /** The last try to read the board failed, whatever is heard besides. */
+  const isUnread = ref(false)
   const clock = useClock()
   const outbox = useOutbox()
   const session = useSession()
@@ -63,12 +62,11 @@ export const useFloor = defineStore('floor', () => {
   /** What was just read is judged at once, not at the next turn. */
   const readAtMs = ref(0)
   const judgedAtMs = computed(() => Math.max(readAtMs.value, Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS))
-  const unheardSince = computed(() => judgedAtMs.value > 0 && Date.now() - lastHeard.value.deviceMs > UNHEARD_AFTER_MS ? lastHeard.value.at : null)
-  /** Since when the server is not heard, said at once; null while it is. */
-  const quietSince = computed(() => {
-    const isQuiet = hearing.value === 'silent' || (clock.nowMs.value > 0 && lastHeard.value.at !== '' && Date.now() - lastHeard.value.deviceMs > QUIET_AFTER_MS)
-    return isQuiet && reading.value !== null ? lastHeard.value.at : null
-  })
+  const unheardSince = computed(() => judgedAtMs.value > 0 && quietForMs(hearing.value, deviceTime()) > UNHEARD_AFTER_MS ? hearing.value.wholeAt : null)
+  /** Whether the shop is not heard now, said at once. */
+  const isQuiet = computed(() => isCut.value || isUnread.value || (clock.nowMs.value > 0 && hearing.value.wholeAt !== null && quietForMs(hearing.value, deviceTime()) > QUIET_AFTER_MS))
+  /** Since when it is not heard; null while it is, and before it ever was. */
+  const quietSince = computed(() => isQuiet.value ? hearing.value.wholeAt : null)
   const rules = computed(() => reading.value?.rules ?? NEW_SITE_RULES)
   const site = computed(() => reading.value?.site ?? NO_SITE)
   const names = computed(() => new Map(reading.value?.people.map(({ personId, name }) => [personId, name]) ?? []))
@@ -138,11 +136,13 @@ export const useFloor = defineStore('floor', () => {
     refreshing = (async () => {
       do {
         again = false
+        const [askedAt, askedOn] = [clock.nowIso(), deviceTime()]
         const reply = await ask<FloorReading>('floor')
+        isUnread.value = !reply.ok && !('refusal' in reply && reply.refusal.status === 401)
         if (reply.ok && (reading.value === null || reply.body.position >= reading.value.position)) {
           reading.value = reply.body
           readAtMs.value = Date.parse(clock.nowIso())
-          lastHeard.value = { at: clock.nowIso(), deviceMs: Date.now() }
+          hearing.value = afterRead(hearing.value, reply.body.position, askedAt, askedOn)
           speakTimesIn(reply.body.site.timeZone)
         }
         else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
@@ -151,26 +151,29 @@ export const useFloor = defineStore('floor', () => {
     return refreshing
   }
 
-  function heard(now: string) {
-    hearing.value = 'live'
+  /** What is owed is asked for again at every beat, until it is shown. */
+  function heard(position: number, now: string, asOf: string) {
+    isCut.value = false
     clock.heard(now)
-    lastHeard.value = { at: now, deviceMs: Date.now() }
+    hearing.value = afterTold(hearing.value, position, asOf, deviceTime())
+    if (isBehind(hearing.value)) void refresh()
   }
 
-  const lost = () => { hearing.value = 'silent' }
+  const cut = () => { isCut.value = true }
 
   function listen() {
-    window.addEventListener('offline', lost)
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
     source.addEventListener('changes', (event) => {
-      const { now } = JSON.parse(event.data as string) as { now: string }
-      heard(now)
-      void refresh()
+      const { changes, now } = JSON.parse(event.data as string) as { changes: readonly { position: number }[], now: string }
+      heard(changes.at(-1)!.position, now, now)
     })
-    source.addEventListener('heartbeat', event => heard(event.data as string))
+    source.addEventListener('heartbeat', (event) => {
+      const { position, now, asOf } = JSON.parse(event.data as string) as { position: number, now: string, asOf: string }
+      heard(position, now, asOf)
+    })
     source.addEventListener('error', () => {
-      hearing.value = 'silent'
+      cut()
       // The browser gives up on a stream that was refused; look who is signed in, and begin again.
       if (source?.readyState === EventSource.CLOSED) setTimeout(() => { if (session.person) void session.load().then(() => session.person && open()) }, 2000)
     })
@@ -178,16 +181,20 @@ export const useFloor = defineStore('floor', () => {
 
   async function open() {
     outbox.whenAccepted(() => void refresh())
+    // Before the first answer: a line that is cut while it is on its way is said too.
+    window.addEventListener('offline', cut)
     await refresh()
     listen()
   }
 
   function close() {
-    window.removeEventListener('offline', lost)
+    window.removeEventListener('offline', cut)
     source?.close()
     source = undefined
     reading.value = null
-    hearing.value = 'connecting'
+    hearing.value = NOTHING_HEARD
+    isCut.value = false
+    isUnread.value = false
   }
 
   const say = (said: Finding) => speak(said, rules.value.units)
@@ -199,5 +206,5 @@ export const useFloor = defineStore('floor', () => {
   const fireOf = ({ bay }: Placed) => fireAt(reading.value?.fire ?? NO_FIRE_STANDING, bay.bayId)
   const find = (bayId: string): Placed | undefined => placed.value.find(({ bay }) => bay.bayId === bayId)
 
-  return { reading, hearing, quietSince, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, fireOf, open, close, refresh, say, sayAll, find }
+  return { reading, isQuiet, quietSince, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, fireOf, open, close, refresh, say, sayAll, find }
 })

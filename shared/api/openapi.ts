@@ -244,7 +244,7 @@ const PATHS: Json = {
       tags: ['read'],
       summary: 'Server-sent events: what changed after a position; Last-Event-ID resumes',
       parameters: [{ name: 'after', in: 'query', schema: { type: 'integer', minimum: 0, default: 0 } }],
-      responses: { 200: { description: 'A stream of `changes` and `heartbeat`', content: { 'text/event-stream': { schema: { type: 'string' } } } }, 401: { description: 'Nobody is signed in' } },
+      responses: { 200: { description: '`changes`: {changes: [{position, streamId, type}], now}. `heartbeat`, every 5 s while the database answers: {now, asOf, position}; whoever shows less than that position is behind, and shows nothing as clear', content: { 'text/event-stream': { schema: { type: 'string' } } } }, 401: { description: 'Nobody is signed in' } },
     },
   },
 }

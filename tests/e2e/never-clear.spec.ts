@@ -44,10 +44,18 @@ test('a stop goes through behind a command that the server keeps failing on', as
 test('signed out and offline, a stop is kept, said in large words, and heard when the line is back', async ({ page, browser }) => {
   await signIn(page, served, 'oskar')
   const tablet = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  // A line that is cut before anything was read says so too.
+  await tablet.route('**/api/v1/floor', route => route.abort())
   await signIn(tablet, served, 'imke')
   await tablet.context().setOffline(true)
+  await expect(tablet.getByText('The shop is not heard.')).toBeVisible()
+  await tablet.unroute('**/api/v1/floor')
+  await tablet.context().setOffline(false)
+  await expect(tablet.getByText('The shop is not heard.')).toHaveCount(0)
+  await expect(tablet.getByRole('link', { name: /^Bay 1, / })).toBeVisible()
+  await tablet.context().setOffline(true)
   // At once, and with what still counts.
-  await expect(tablet.getByText('Not heard since')).toBeVisible({ timeout: 2000 })
+  await expect(tablet.getByText('Not heard since')).toBeVisible()
   await tablet.context().setOffline(false)
   await expect(tablet.getByText('Not heard since')).toHaveCount(0)
   await tablet.getByRole('button', { name: 'Imke Tarrow' }).click()
@@ -65,6 +73,22 @@ test('signed out and offline, a stop is kept, said in large words, and heard whe
   await page.getByRole('button', { name: /^Re-open 12/ }).click()
   await expect(page.getByText('0 stopped')).toBeVisible()
   await tablet.context().close()
+})
+
+test('a board that is told of a change and cannot read it says so, and shows it when it can', async ({ page, browser }) => {
+  const other = await (await browser.newContext()).newPage()
+  await signIn(other, served, 'maren')
+  await expect(other.getByText('0 stopped')).toBeVisible()
+  await other.route('**/api/v1/floor', route => route.fulfill({ status: 500, json: {} }))
+  await signIn(page, served, 'oskar')
+  await page.goto(`${served.url}/bay/bay-6`)
+  await page.getByRole('button', { name: 'Stop bay 6' }).click()
+  await expect(other.getByText('Not heard since')).toBeVisible()
+  await other.unroute('**/api/v1/floor')
+  // Asked for again at the next beat, without another change.
+  await expect(other.getByText('1 stopped')).toBeVisible()
+  await expect(other.getByText('Not heard since')).toHaveCount(0)
+  await other.context().close()
 })
 
 test('a watch that is abandoned is said on the wall and on every screen until somebody comes', async ({ page, browser }) => {

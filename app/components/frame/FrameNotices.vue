@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { noticeStream } from '#core/command/commands'
-import { UNHEARD_AFTER_MS } from '~/stores/floor'
+import { UNHEARD_AFTER_MS } from '#shared/hearing'
 
 const floor = useFloor()
 const outbox = useOutbox()
@@ -54,8 +54,11 @@ const isPast = computed(() => floor.quietSince !== null && Date.parse(countsUnti
       And {{ unseen.length - 2 }} more.
     </p>
   </div>
-  <div v-if="floor.quietSince !== null || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
-    <p v-if="floor.quietSince !== null">
+  <div v-if="floor.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
+    <p v-if="floor.isQuiet && floor.quietSince === null">
+      <b>The shop is not heard.</b> This page has read nothing yet, and tries again every few seconds. Stop works from here.
+    </p>
+    <p v-else-if="floor.quietSince !== null">
       <b>Not heard since {{ time(floor.quietSince) }}.</b>
       {{ isPast ? 'Nothing reads clear until the shop is heard again.' : `What stood open counts until ${time(countsUntil)}, then nothing reads clear.` }}
       <template v-if="mine > 0">

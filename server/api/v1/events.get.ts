@@ -1,6 +1,8 @@
 import { createEventStream, getHeader, getQuery } from 'h3'
 import { z } from 'zod'
 import { noteScreen } from '../../database/permit'
+import { keepBeating } from '../../heartbeat'
+import type { Beat } from '../../heartbeat'
 import { knownDevice } from '../../known-device'
 import { api, parse, requireSignedIn, serverNow } from '../../http'
 import { useRunning } from '../../running'
@@ -25,15 +27,14 @@ export default api(async (event) => {
   const device = knownDevice(event)
   // A screen that takes what is sent is heard: hot work rests on a second one.
   let beats = 0
-  const beat = () => {
-    void stream.push({ event: 'heartbeat', data: serverNow() })
+  const push = (beat: Beat) => {
+    void stream.push({ event: 'heartbeat', data: JSON.stringify(beat) })
     if (device && beats++ % NOTED_EVERY === 0) noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
   }
-  const heartbeat = setInterval(beat, HEARTBEAT_MS)
+  const endBeating = keepBeating(pool, siteId, { now: serverNow, push, everyMs: HEARTBEAT_MS })
   stream.onClosed(() => {
-    clearInterval(heartbeat)
+    endBeating()
     stop()
   })
-  beat()
   return stream.send()
 })

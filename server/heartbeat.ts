@@ -1,0 +1,43 @@
+import type { Queryable } from './database/connection'
+import { readPosition } from './database/site'
+
+/** What a screen is told every few seconds: that it is heard, and where the record stands. */
+export interface Beat {
+  /** When it was said. */
+  readonly now: string
+  /** When the database was asked: the position speaks for nothing later. */
+  readonly asOf: string
+  readonly position: number
+}
+
+/**
+ * Beats at once and then again and again, each time after the database said where the record stands: a server that no longer
+ * hears its database falls silent, and the screens with it, rather than vouch for what it cannot know.
+ *
+ * @param db what is asked; one question at a time, however slowly it answers
+ * @param everyMs time between beats, ms
+ * @returns how to end it
+ */
+export function keepBeating(db: Queryable, siteId: string, { now, push, everyMs }: { readonly now: () => string, readonly push: (beat: Beat) => void, readonly everyMs: number }): () => void {
+  let isAsking = false
+  let ended = false
+  const beat = async () => {
+    if (isAsking) return
+    isAsking = true
+    const asOf = now()
+    try {
+      const position = await readPosition(db, siteId)
+      if (!ended) push({ now: now(), asOf, position })
+    }
+    catch (error) {
+      console.error('A screen was told nothing: the database did not answer.', error instanceof Error ? error.message : error)
+    }
+    finally { isAsking = false }
+  }
+  const timer = setInterval(() => void beat(), everyMs)
+  void beat()
+  return () => {
+    ended = true
+    clearInterval(timer)
+  }
+}
