@@ -9,6 +9,8 @@ export default defineNuxtConfig({
   // see docs/decisions/0004-browser-only-rendering.md.
   ssr: false,
 
+  // A build may be made beside a type check, which reads what `nuxt prepare` left in .nuxt: it has a room of its own.
+  buildDir: process.env.ZONARIS_BUILD_DIR ?? '.nuxt',
   devtools: { enabled: false },
   telemetry: false,
 

@@ -4,6 +4,7 @@ import { defineConfig } from '@playwright/test'
 export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
+  globalSetup: './tests/e2e/demo-template.ts',
   workers: 2,
   // A walk that passes at the second try hides a fault: none is tried twice.
   retries: 0,

@@ -23,6 +23,17 @@ function step(name, args, env = {}) {
   })
 }
 
+async function isBuilt() {
+  try {
+    await ensureBuild()
+    return true
+  }
+  catch (error) {
+    process.stderr.write(`${error.message}\n`)
+    return false
+  }
+}
+
 /** A run that ended badly counts as a failure even when every test in it passed: an error outside any test, say. */
 const withEnd = (endedWell, { passed, failed }) => ({ passed, failed: endedWell || failed > 0 ? failed : 1 })
 
@@ -49,19 +60,14 @@ await run(async () => {
   const one = ok => counts.push({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 })
   try {
     await step('prepare', [bin('nuxt/bin/nuxt.mjs'), 'prepare'])
-    // Neither writes what the other reads: side by side they take as long as the longer one.
-    for (const ok of await Promise.all([step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']), step('types', [bin('nuxt/bin/nuxt.mjs'), 'typecheck'])])) one(ok)
+    // None writes what another reads: side by side they take as long as the longest one.
+    const lintAndBuild = async () => [await step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']), await isBuilt()]
+    const [[linted, built], typed] = await Promise.all([lintAndBuild(), step('types', [bin('nuxt/bin/nuxt.mjs'), 'typecheck'])])
+    for (const ok of [linted, typed, built]) one(ok)
     const env = { ZONARIS_TEST_CLUSTER: cluster.url }
     const vitestFile = path.join(results, 'vitest.json')
     const unitsEnded = await step('unit, reference and server', [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${vitestFile}`], env)
     counts.push(withEnd(unitsEnded, countVitest(vitestFile)))
-    let built = true
-    try { await ensureBuild() }
-    catch (error) {
-      built = false
-      process.stderr.write(`${error.message}\n`)
-    }
-    one(built)
     if (built) {
       const playwrightFile = path.join(results, 'playwright.json')
       const browserEnded = await step('browser', [bin('@playwright/test/cli.js'), 'test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile })

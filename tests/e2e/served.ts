@@ -7,6 +7,7 @@ import { setTimeout as wait } from 'node:timers/promises'
 import { test as base, expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import pg from 'pg'
+import { DEMO_TEMPLATE, prepare, testCluster } from './demo-template'
 
 const root = path.resolve(import.meta.dirname, '../..')
 
@@ -30,28 +31,8 @@ const freePort = (): Promise<number> => new Promise((resolve, reject) => {
   })
 })
 
-function runScript(script: string, env: NodeJS.ProcessEnv): Promise<string> {
-  return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, script)], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
-    let output = ''
-    child.stdout.on('data', (data: Buffer) => { output += data.toString() })
-    child.on('close', code => code === 0 ? resolve(output) : reject(new Error(`${script} ended with ${code}`)))
-  })
-}
-
-/** The demo loaded once for each worker, and copied for every file that starts from it at the machine's own time. */
-let template: Promise<string> | undefined
-const demoTemplate = (cluster: string, admin: pg.Client, env: NodeJS.ProcessEnv): Promise<string> => template ??= (async () => {
-  const name = `e2e_template_${process.env.TEST_PARALLEL_INDEX ?? '0'}`
-  await admin.query(`drop database if exists ${name} with (force)`)
-  await admin.query(`create database ${name}`)
-  await runScript('scripts/prepare.ts', { ...env, DATABASE_URL: `${cluster}/${name}` })
-  return name
-})()
-
 export async function serve({ demo = true, clock }: { demo?: boolean, clock?: string } = {}): Promise<Served> {
-  const cluster = process.env.ZONARIS_TEST_CLUSTER
-  if (!cluster) throw new Error('ZONARIS_TEST_CLUSTER is not set: run the browser tests with npm test')
+  const cluster = testCluster()
   const name = `e2e_${randomUUID().replaceAll('-', '')}`
   const admin = new pg.Client({ connectionString: `${cluster}/postgres` })
   await admin.connect()
@@ -62,8 +43,8 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
     NITRO_SHUTDOWN_TIMEOUT: '500', NUXT_SESSION_PASSWORD: 'a password for tests only, long enough', NUXT_SESSION_COOKIE_SECURE: 'false', ...at ? { ZONARIS_CLOCK: at } : {},
   })
   const isCopy = demo && clock === undefined
-  await admin.query(`create database ${name}${isCopy ? ` template ${await demoTemplate(cluster, admin, env())}` : ''}`)
-  const { firstRunCode } = JSON.parse((await runScript('scripts/prepare.ts', env(clock))).trim().split('\n').at(-1)!) as { firstRunCode: string | null }
+  await admin.query(`create database ${name}${isCopy ? ` template ${DEMO_TEMPLATE}` : ''}`)
+  const { firstRunCode } = isCopy ? { firstRunCode: null } : await prepare(`${cluster}/${name}`, env(clock))
   let child: ChildProcess | undefined
   const start = async (at?: string) => {
     child = spawn(process.execPath, [path.join(root, '.output/server/index.mjs')], { cwd: root, env: env(at), stdio: ['ignore', 'ignore', 'inherit'] })
