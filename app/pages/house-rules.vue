@@ -7,6 +7,7 @@ import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'
 import { storeWords } from '#shared/messages/en/store-words'
+import { versionAfter } from '~/stores/outbox'
 
 const floor = useFloor()
 const session = useSession()
@@ -61,8 +62,8 @@ async function save() {
   const sending = entry.value
   const sent = await outbox.send('house-rules.change', [{ id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }], sending)
   if (sent.ok) {
+    openedOn.value = versionAfter(sent.body, HOUSE_RULES_STREAM, openedOn.value)
     await floor.refresh()
-    openedOn.value = floor.reading?.versions.rules ?? openedOn.value
     // What was chosen while this was on its way stays chosen.
     touched.value = entry.value !== sending
     saved.value = !touched.value

@@ -54,6 +54,12 @@ function nextSeq(): number {
 export type Sent = Reply<CommandAccepted>
 
 /**
+ * The version of a stream that what was sent made it: whoever changes more is neither refused for what they did themselves,
+ * nor does their next change pass over what somebody else did meanwhile.
+ */
+export const versionAfter = ({ streams }: CommandAccepted, streamId: string, before: number): number => streams.find(({ id }) => id === streamId)?.version ?? before
+
+/**
  * Did the shop itself answer this very command, yes or no? Whatever stands in between (a proxy that knows no such page, a
  * hotel's own sign-in) answers too, and has heard nothing.
  */

@@ -4,7 +4,7 @@ import { SOURCES } from '../source/sources'
 import type { SubstitutionId } from '../vocabulary/vocabulary'
 import { SUBSTITUTIONS } from '../vocabulary/vocabulary'
 import type { Exceedance, LognormalSummary } from './lognormal'
-import { exceedance, lognormalSummary } from './lognormal'
+import { exceedance, lognormalSummary, marginToLimit } from './lognormal'
 import type { SampleValue } from './substitution'
 import { shapiroWilk } from './shapiro-wilk'
 import { countBy } from './substitution'
@@ -112,6 +112,6 @@ function judgeBy(method: SubstitutionId, sample: readonly SampleValue[], limit: 
   if (!counted) return []
   const { gm, gsd, values } = counted
   if (!values) return [{ method, gm, gsd, uR: null, verdict: null }]
-  const { uR } = exceedance(values, limit)
+  const uR = marginToLimit(values, limit)
   return [{ method, gm, gsd, uR, verdict: uR >= uT ? 'compliant' : 'non-compliant' }]
 }

@@ -51,11 +51,16 @@ export function lognormalSummary(values: readonly number[]): LognormalSummary {
   }
 }
 
+/** How many standard deviations of the logarithms a limit lies above their mean: (ln L − mean)/s. Infinite where all values are one. */
+export function marginToLimit(values: readonly number[], limit: number): number {
+  const { mean, sd } = logMoments(values)
+  return (Math.log(limit) - mean) / sd
+}
+
 /** How a sample stands to a limit, with confidence bounds from the noncentral t distribution. Source: `lognormalTools`. */
 export function exceedance(values: readonly number[], limit: number): Exceedance {
-  const { mean, sd } = logMoments(values)
   const n = values.length
-  const uR = (Math.log(limit) - mean) / sd
+  const uR = marginToLimit(values, limit)
   if (!Number.isFinite(uR)) {
     const over = uR > 0 ? 0 : 1
     return { uR, point: over, upper70: over, upper95: over }

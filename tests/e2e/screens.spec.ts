@@ -34,7 +34,8 @@ async function isAccessible(page: Page, path: string, rules?: readonly string[])
 function followWhatIsAsked(page: Page): () => number {
   const asked = new Set<Request>()
   page.on('request', request => { if (!request.url().includes('/api/v1/events')) asked.add(request) })
-  for (const end of ['requestfinished', 'requestfailed'] as const) page.on(end, request => void asked.delete(request))
+  page.on('requestfinished', request => void asked.delete(request))
+  page.on('requestfailed', request => void asked.delete(request))
   return () => asked.size
 }
 

@@ -5,6 +5,7 @@ import type { Extraction, FittedBay } from '#core/hall/hall-state'
 import type { Hall } from '#core/site/site'
 import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS } from '#core/ventilation/hall'
+import { versionAfter } from '~/stores/outbox'
 
 /** What the safety lead measures of a hall: its air, and the extraction of each of its bays. */
 const { hall } = defineProps<{ hall: Hall }>()
@@ -37,8 +38,8 @@ async function save() {
   const sent = await outbox.send('hall.describe', [{ id: hallStream(hall.hallId), expectedVersion: openedOn.value }], { air: air.value })
   refused.value = sent.ok ? null : wordsOf(sent)
   if (sent.ok) {
+    openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), openedOn.value)
     await floor.refresh()
-    openedOn.value = version()
     saved.value = 'Saved. Every bay of this hall is judged anew.'
   }
 }
@@ -49,11 +50,13 @@ const fittedOf = (bayId: string): FittedBay | undefined => state.value?.bays[bay
 const extractionWords = (extraction: Extraction | null | undefined): string =>
   extraction === undefined ? 'not said yet' : extraction === null ? 'none' : `${words.extractionKinds[extraction.kind]}, ${q.value.airFlow(extraction.flowM3PerS)} (${words.flowMethods[extraction.flowFrom]}), ${extraction.returnsAir ? 'air returned' : 'ducted out'}`
 async function fit(bayId: string, fitted: FittedBay) {
-  const sent = await outbox.send('hall.fit-bay', [{ id: hallStream(hall.hallId), expectedVersion: version() }], { bayId, fitted })
+  const asOf = version()
+  const sent = await outbox.send('hall.fit-bay', [{ id: hallStream(hall.hallId), expectedVersion: asOf }], { bayId, fitted })
   refused.value = sent.ok ? null : wordsOf(sent)
   if (!sent.ok) return
+  // What somebody else changed since the hall was opened here is not passed over.
+  if (asOf === openedOn.value) openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), asOf)
   await floor.refresh()
-  openedOn.value = version()
   editing.value = null
 }
 </script>
