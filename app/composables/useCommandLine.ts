@@ -9,9 +9,6 @@ import type { PermitsReading } from '#shared/readings'
 import { requiredShade } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/houserules/house-rules'
 
-/** A job typed in the command line, on its way to a bay's job card. */
-export const typedJob = ref<Partial<Job> | null>(null)
-
 /** One way of a doubt in words. */
 function optionWords(job: Partial<Job>, q: Quantities): string {
   const { process } = job
@@ -24,7 +21,8 @@ function optionWords(job: Partial<Job>, q: Quantities): string {
 const isJob = (job: Partial<Job>): job is Job => job.process !== undefined
 
 /** What the line says so far, and what Enter would do. Everything is worked out on this device. */
-export function useCommandLine(text: Ref<string>) {
+export function useCommandLine(typed: () => string) {
+  const text = computed(typed)
   const floor = useFloor()
   const q = useQuantities()
   const session = useSession()

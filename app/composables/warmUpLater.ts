@@ -4,7 +4,7 @@ const WARM_UP_AFTER_MS = 6000
 /** Pages and panels that somebody may want when the signal is gone. */
 const PAGES = ['/bay/any', '/air', '/air/any', '/gas', '/gas/any', '/kit', '/kit/any', '/kit/round', '/hot-work', '/hot-work/any', '/help', '/help/fire', '/house-rules', '/log'] as const
 const PANELS = [
-  () => import('~/components/station/StationAsked.vue'),   () => import('~/components/station/StationJobCard.vue'), () => import('~/components/station/StationEyesCheck.vue'), () => import('~/components/station/StationBodyCheck.vue'),
+  () => import('~/components/frame/FrameCommandAnswer.vue'), () => import('~/components/station/StationAsked.vue'), () => import('~/components/station/StationJobCard.vue'), () => import('~/components/station/StationEyesCheck.vue'), () => import('~/components/station/StationBodyCheck.vue'),
   () => import('~/components/station/StationAirCheck.vue'), () => import('~/components/station/StationKit.vue'), () => import('~/components/station/StationHandover.vue'), () => import('~/components/station/StationFireCheck.vue'), () => import('~/components/hotwork/HotworkRequest.vue'), () => import('~/components/station/StationBecause.vue'), () => import('~/components/station/StationAirBecause.vue'),
 ] as const
 

@@ -1,7 +1,11 @@
 <script setup lang="ts">
 const text = ref('')
 const input = useTemplateRef('input')
-const { answer, chips, doubts, unread, without, open } = useCommandLine(text)
+/** What reads the line is fetched when somebody comes to it: the board itself is what must be quick. */
+const isAwake = ref(false)
+const answer = useTemplateRef<{ readonly open: () => Promise<boolean> }>('answer')
+/** Enter was pressed before the reading part was there: it is done as soon as it is. */
+const isWaiting = ref(false)
 const choose = (line: string) => {
   text.value = line
   input.value?.focus()
@@ -19,7 +23,9 @@ onMounted(() => document.addEventListener('keydown', onKey))
 onUnmounted(() => document.removeEventListener('keydown', onKey))
 
 async function enter() {
-  if (await open()) {
+  isAwake.value = true
+  isWaiting.value = answer.value === null
+  if (await answer.value?.open()) {
     text.value = ''
     input.value?.blur()
   }
@@ -31,28 +37,9 @@ async function enter() {
     <label class="field">
       <b aria-hidden="true">/</b>
       <span class="visually-hidden">Ask, or open a bay</span>
-      <input ref="input" v-model="text" placeholder="mig 180 galvanised" autocomplete="off" autocapitalize="off" spellcheck="false">
+      <input ref="input" v-model="text" placeholder="mig 180 galvanised" autocomplete="off" autocapitalize="off" spellcheck="false" @focus="isAwake = true">
     </label>
-    <div v-if="answer || chips.length > 0 || doubts.length > 0" class="answer" role="status">
-      <p v-if="chips.length > 0" class="chips" aria-label="Read so far">
-        <span v-for="chip in chips" :key="chip">{{ chip }}</span>
-      </p>
-      <p v-for="{ asked, options } in doubts" :key="asked" class="doubt">
-        <b>{{ asked }}?</b>
-        <button v-for="{ line, says } in options" :key="line" class="key" type="button" @click="choose(line)">
-          {{ says }}
-        </button>
-      </p>
-      <p v-for="word in unread" :key="word" class="doubt">
-        <b>"{{ word }}" is not understood.</b>
-        <button class="key" type="button" @click="choose(without(word))">
-          Leave it out
-        </button>
-      </p>
-      <p v-if="answer">
-        {{ answer }}
-      </p>
-    </div>
+    <LazyFrameCommandAnswer v-if="isAwake" ref="answer" :text="text" @choose="choose" @vue:mounted="isWaiting && enter()" />
   </form>
 </template>
 
@@ -63,10 +50,4 @@ async function enter() {
 .field b { font-weight: 850; }
 input { flex: 1; min-width: 0; border: 0; background: none; font: inherit; color: var(--ink); outline: none; }
 input::placeholder { color: var(--soft); opacity: 1; }
-.answer p + p { margin-top: 8px; }
-.chips { display: flex; flex-wrap: wrap; gap: 6px; }
-.chips span { padding: 3px 9px; border: 2px solid currentcolor; }
-.doubt { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; }
-.doubt .key { min-height: 44px; padding: 0 12px; }
-.answer { position: absolute; left: 0; right: 0; top: calc(100% + 7px); min-width: 320px; padding: 10px 12px; background: var(--key); color: var(--on-key); font-weight: 700; z-index: 25; }
 </style>
