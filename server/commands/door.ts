@@ -80,6 +80,8 @@ export interface Caller {
   readonly holder: Holder | 'system'
   /** Signed with a PIN, here and now. */
   readonly isSigned?: boolean
+  /** The house does this itself: its ids are its own, and nothing that is sent can take one before. */
+  readonly isHouse?: boolean
 }
 
 export interface Door {
@@ -143,7 +145,7 @@ export async function handleCommand(door: Door, caller: Caller, command: Command
 
 /** A stop of all stops hot work too, wherever it is. Sent again with the same stop, it stops nothing twice. */
 async function stopHotWork(door: Door, caller: Caller, { id, at, deviceId, deviceSeq }: Command): Promise<void> {
-  const stopped = await Promise.allSettled((await readWorkingPermits(door.pool, caller.siteId)).map(permitId => handleCommand(door, caller, {
+  const stopped = await Promise.allSettled((await readWorkingPermits(door.pool, caller.siteId)).map(permitId => handleCommand(door, { ...caller, isHouse: true }, {
     id: uuidFor(id, permitId), type: 'permit.stop', payload: { cause: 'stopped' }, streams: [{ id: permitStream(permitId), expectedVersion: null }], at, deviceId, deviceSeq,
   })))
   // One that fails keeps no other from stopping; whoever sent the stop sends it again until all of it was heard.
@@ -161,9 +163,13 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
   const commits: (() => void)[] = []
   const answer = await inTransaction(pool, async (db): Promise<Answer> => {
     const now = nowIso(clock)
-    const before = await claimCommand(db, caller.siteId, command.id, requestHash(command), now)
+    const key = { siteId: caller.siteId, commandId: command.id, isHouse: caller.isHouse ?? false }
+    const [requestSha256, personId] = [requestHash(command), caller.actor.kind === 'person' ? caller.actor.personId : null]
+    const before = await claimCommand(db, key, { requestSha256, personId, now })
     if (before) {
-      return before.requestSha256 === requestHash(command)
+      // A device may send again what somebody sent on it before they signed out; nobody replays what another person did.
+      const isAnothers = personId !== null && before.personId !== null && personId !== before.personId
+      return before.requestSha256 === requestSha256 && !isAnothers
         ? { status: before.status, body: before.answer } as Answer
         : refusal(command, [finding('hold', 'command.id-reused', { commandId: command.id })])
     }
@@ -178,7 +184,7 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
       if (command.type === 'site.revoke-key') await dropDeviceKey(db, caller.siteId, command.payload.keyId)
       await beside(db)
     }
-    await keepAnswer(db, caller.siteId, command.id, given.status, given.body)
+    await keepAnswer(db, key, given.status, given.body)
     return given
   })
   if (commits.length > 0) {

@@ -15,4 +15,4 @@ export function systemCommand(clock: Clock, streamIds: readonly string[], what: 
   return { ...what, id, at, streams: streamIds.map(streamId => ({ id: streamId, expectedVersion: null })), deviceId: 'server', deviceSeq: 0 }
 }
 
-export const clockCaller = (siteId: string): Caller => ({ siteId, actor: { kind: 'clock' }, holder: 'system' })
+export const clockCaller = (siteId: string): Caller => ({ siteId, actor: { kind: 'clock' }, holder: 'system', isHouse: true })
