@@ -1,3 +1,4 @@
+import * as regexp from 'eslint-plugin-regexp'
 import withNuxt from './.nuxt/eslint.config.mjs'
 
 /** The boundaries of the house: who may import whom, and what the core may not touch. */
@@ -26,5 +27,11 @@ export default withNuxt(
       'vue/no-multiple-template-root': 'off',
       'no-console': ['error', { allow: ['error', 'warn'] }],
     },
+  },
+  {
+    // A pattern that backtracks stops the whole server for as long as somebody's text takes: none is written, wherever it stands.
+    files: ['**/*.ts', '**/*.vue', '**/*.mjs'],
+    plugins: { regexp },
+    rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }], 'regexp/no-super-linear-move': ['error', { report: 'potential' }] },
   },
 )

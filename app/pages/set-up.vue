@@ -4,6 +4,7 @@ import type { CommandPayloads } from '#core/command/commands'
 import type { Bay, SiteCommands } from '#core/site/site'
 import { BAY_KINDS } from '#core/vocabulary/vocabulary'
 import type { BayKindId } from '#core/vocabulary/vocabulary'
+import { wordId } from '#core/word-id'
 import { makeUuid } from '~/stores/outbox'
 
 const floor = useFloor()
@@ -20,7 +21,7 @@ watchEffect(() => {
 
 /** Ids are made from the words, so that the log can be read; a taken one gets a tail. */
 function idFrom(text: string, taken: readonly string[]): string {
-  const base = text.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40) || 'x'
+  const base = wordId(text, 'x')
   return taken.includes(base) ? `${base}-${makeUuid().slice(0, 6)}` : base
 }
 

@@ -173,7 +173,7 @@ function lengthMm(word: string): number | undefined {
   if (mm) return Number(mm[1])
   const fraction = /^(\d+)\/(\d+)(?:in|")?$/.exec(word)
   if (fraction && Number(fraction[2]) > 0) return mmFromInch(Number(fraction[1]) / Number(fraction[2]))
-  const inch = /^(\d*\.?\d+)(?:in|")$/.exec(word)
+  const inch = /^(\d+|\d*\.\d+)(?:in|")$/.exec(word)
   return inch ? mmFromInch(Number(inch[1])) : undefined
 }
 

@@ -47,30 +47,30 @@ const KPA_PER_BAR = 100
 
 /** Longest first, so that 3AAX is not read as 3AA. */
 const BODIES = (Object.keys(US_SPECIFICATIONS) as UsSpecificationId[]).filter(id => id !== 'SP').sort((a, b) => b.length - a.length)
-const US_MARK = new RegExp(`^(?:(DOT|ICC|TC|CTC|BTC)[\\s-]*)?(${BODIES.join('|')})(?:[\\s-]*(\\d{2,4}))?$`, 'i')
-const PERMIT = /^(?:DOT|TC)[\s-]*(?:SP|SU|E)[\s-]*(\d{3,6})(?:[\s-].*)?$/i
-const EU_STANDARD = /^(?:UN\s+)?((?:EN\s+)?ISO|EN)[\s-]*(\d{3,5}(?:-\d+)?)(?:\s+USA)?$/i
-const EU_MARK = /^(?:UN|\(UN\)|π|PI|RHO|Ρ)(?:[\s-]*\d{4})?$/i
-const EU_PRESSURE = /^(PW|PH|PT)\s*(\d{2,4})\s*(?:BAR)?$/i
-const WATER_VOLUME = /^(?:V\s*)?(\d{1,4}(?:[.,]\d+)?)\s*L$|^V\s*(\d{1,4}(?:[.,]\d+)?)$/i
+const US_MARK = new RegExp(`^(?:(DOT|ICC|TC|CTC|BTC)[ -]{0,3})?(${BODIES.join('|')})(?:[ -]{0,3}(\\d{2,4}))?$`, 'i')
+const PERMIT = /^(?:DOT|TC)[ -]{0,3}(?:SP|SU|E)[ -]{0,3}(\d{3,6})(?:[ -].*)?$/i
+const EU_STANDARD = /^(?:UN )?((?:EN )?ISO|EN)[ -]{0,3}(\d{3,5}(?:-\d{1,3})?)(?: USA)?$/i
+const EU_MARK = /^(?:UN|\(UN\)|π|PI|RHO|Ρ)(?:[ -]{0,3}\d{4})?$/i
+const EU_PRESSURE = /^(PW|PH|PT) ?(\d{2,4}) ?(?:BAR)?$/i
+const WATER_VOLUME = /^(?:V ?)?(\d{1,4}(?:[.,]\d{1,3})?) ?L$|^V ?(\d{1,4}(?:[.,]\d{1,3})?)$/i
 /** Marks that say nothing about dates: serial, weights, wall, threads, tare. */
-const OTHER = /^(?:SN|S\/N|TW|REE|TARE)\b.*$|^\d+(?:[.,]\d+)?\s*(?:KG|LB|MM)$|^\d{1,2}[EP]$|^(?:UT|AA|H|SPUN|PLUG)$/i
+const OTHER = /^(?:SN|S\/N|TW|REE|TARE)\b.*$|^\d{1,6}(?:[.,]\d{1,3})? ?(?:KG|LB|MM)$|^\d{1,2}[EP]$|^(?:UT|AA|H|SPUN|PLUG)$/i
 /** An end of life is no test: after it the cylinder is done with. A life that is not limited says nothing. */
-const END_OF_LIFE = /^(?:FINAL|FIN|EXPIRES|EXPIRY|EXP|END|UNTIL)\b[\s.:-]*(.{0,20})$/i
+const END_OF_LIFE = /^(?:FINAL|FIN|EXPIRES|EXPIRY|EXP|END|UNTIL)\b[ .:-]{0,3}(.{0,20})$/i
 const UNLIMITED_LIFE = /^NLL$/i
 /** Marks on a ring may be from another day than the shell: which is which is asked. */
-const ON_A_RING = /^(?:FOOT|NECK|COLLAR)?[\s-]?(?:RING|COLLAR)\b/i
+const ON_A_RING = /^(?:FOOT|NECK|COLLAR)?[ -]?(?:RING|COLLAR)\b/i
 const COMPOSITE_STANDARDS = ['11119', '11515', '12245', '14427']
 
 /** `3-16+*`, `3 [A123] 16 + ★`, `6 (o) 98`, `8-2004 FS`. */
-const US_DATE = /^(\d{1,2})[\s./-]*(?:[[(<]\s*([A-Z0-9\s/]{1,9})\s*[\])>]|\b([A-Z]\d{3})\b)?[\s./-]*(\d{4}|\d{2})\s*([+*★☆\s,]*(?:(?:FS|UE|E|S|F)\b)?[+*★☆\s,]*)$/i
+const US_DATE = /^(\d{1,2})[ ./-]{0,3}(?:[[(<] ?([A-Z0-9 /]{1,9}) ?[\])>]|\b([A-Z]\d{3})\b)?[ ./-]{0,3}(\d{4}|\d{2}) ?([+*★☆ ,]{0,6}(?:(?:FS|UE|E|S|F)\b)?[+*★☆ ,]{0,6})$/i
 /** `16/05`, `2016-05`, perhaps after a country and an inspection body. */
-const EU_DATE = /^(?:[A-Z]{1,4}\s+)?(?:[A-Z0-9]{1,5}\s+)?(\d{4}|\d{2})\s*[/.-]\s*(\d{2})$/i
+const EU_DATE = /^(?:[A-Z]{1,4} )?(?:[A-Z0-9]{1,5} )?(\d{4}|\d{2}) ?[/.-] ?(\d{2})$/i
 /** Year and month in full say themselves, whatever the family. */
-const FULL_DATE = /^(\d{4})\s*[/.-]\s*(\d{1,2})$/
+const FULL_DATE = /^(\d{4}) ?[/.-] ?(\d{1,2})$/
 
 /** Looks like somebody meant a date: a month, something, a year. */
-const DATE_LIKE = /^\d{1,4}\s*[-/.\s]\s*(?:[[(<].*[\])>]\s*)?\d{2,4}\b/
+const DATE_LIKE = /^\d{1,4}(?: ?[-/.] ?| )(?:[[(<].{0,20}[\])>] ?)?\d{2,4}\b/
 
 interface RawDate extends StampedMonth { readonly overfill: boolean, readonly star: boolean, readonly letter: StampLetter | null, readonly requalifier: string | null, readonly text: string }
 
@@ -102,7 +102,7 @@ function readUsDate(text: string): RawDate | 'impossible' | null {
 }
 
 function readEuDate(text: string): RawDate | 'impossible' | null {
-  const monthFirst = /^(\d{1,2})\s*[/.-]\s*(\d{4})$/.exec(text)
+  const monthFirst = /^(\d{1,2}) ?[/.-] ?(\d{4})$/.exec(text)
   const match = monthFirst ? null : EU_DATE.exec(text)
   if (!monthFirst && !match) return null
   const year = monthFirst ? monthFirst[2]! : match![1]!
@@ -112,18 +112,25 @@ function readEuDate(text: string): RawDate | 'impossible' | null {
 }
 
 /** A specification with its pressure and the dates after it, typed with nothing but spaces between: `3AA 2265 6-15+*`. */
-const TYPED_IN_A_ROW = new RegExp(`^((?:(?:DOT|ICC|TC|CTC|BTC)[\\s-]*)?(?:${BODIES.join('|')})[\\s-]*\\d{3,4})\\s+(\\d{1,2}\\s*[-./ [(<].{0,200})$`, 'i')
+const TYPED_IN_A_ROW = new RegExp(`^((?:(?:DOT|ICC|TC|CTC|BTC)[ -]{0,3})?(?:${BODIES.join('|')})[ -]{0,3}\\d{3,4}) (\\d{1,2} ?[-./ [(<].{0,200})$`, 'i')
 
-/** The marks, apart by ` / `, new lines, commas or semicolons; a slash without spaces belongs to a mark. Dates in a row are apart by spaces. */
-const piecesOf = (stamps: string): readonly string[] => stamps.split(/\s+\/\s+|[\n;,|]+/).map(piece => piece.trim()).filter(Boolean).flatMap((piece) => {
-  const row = TYPED_IN_A_ROW.exec(piece)
-  return row ? [row[1]!, ...row[2]!.split(/\s+(?=\d{1,2}[-./]\d{2,4}\b)/)] : [piece]
-})
+/** More than this is no shoulder; what is left of it is not read. */
+const MAX_STAMPS_CHARS = 2000
+
+/**
+ * The marks, apart by ` / `, new lines, commas or semicolons; a slash without spaces belongs to a mark. Dates in a row are apart
+ * by spaces. Blanks in a row become one first: every pattern here knows at most one, and takes no longer than the text is long.
+ */
+const piecesOf = (stamps: string): readonly string[] => stamps.slice(0, MAX_STAMPS_CHARS).replaceAll(/[^\S\n]+/g, ' ').split(/[\n;,|]/)
+  .flatMap(line => ` ${line} `.split(' / ')).map(piece => piece.trim()).filter(Boolean).flatMap((piece) => {
+    const row = TYPED_IN_A_ROW.exec(piece)
+    return row ? [row[1]!, ...row[2]!.split(/ (?=\d{1,2}[-./]\d{2,4}\b)/)] : [piece]
+  })
 
 /** `2030/05`, `05/2030`, `05-30`: the month of an end of life; null when it cannot be read for sure. */
 function endOfLifeMonth(text: string): string | null {
-  const yearFirst = /^(\d{4})\s*[/.-]\s*(\d{1,2})$/.exec(text)
-  const monthFirst = yearFirst ? null : /^(\d{1,2})\s*[/.-]\s*(\d{4})$/.exec(text)
+  const yearFirst = /^(\d{4}) ?[/.-] ?(\d{1,2})$/.exec(text)
+  const monthFirst = yearFirst ? null : /^(\d{1,2}) ?[/.-] ?(\d{4})$/.exec(text)
   const month = Number(yearFirst?.[2] ?? monthFirst?.[1] ?? 0)
   return month >= 1 && month <= 12 ? `${yearFirst?.[1] ?? monthFirst![2]}-${String(month).padStart(2, '0')}` : null
 }
@@ -147,6 +154,7 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   let waterVolumeL: number | null = null
   const endings: string[] = []
   const rest: string[] = []
+  if (stamps.length > MAX_STAMPS_CHARS) findings.push(finding('hold', 'stamp.unreadable', { text: `${stamps.slice(0, 40)} ...` }, [STORE_SOURCES.usMarks]))
   for (const piece of piecesOf(stamps)) {
     const ending = END_OF_LIFE.exec(piece)
     if (UNLIMITED_LIFE.test(piece)) continue

@@ -6,5 +6,5 @@ import { fromAbsolute } from '@internationalized/date'
  * @throws RangeError when the zone is not known
  */
 export function zonedInstant(atMs: number, timeZone: string): string {
-  return fromAbsolute(atMs, timeZone).toString().replace(/\[.*$/, '').replace(/(T\d\d:\d\d:\d\d)\.0+(?=[+-])/, '$1')
+  return fromAbsolute(atMs, timeZone).toString().split('[')[0]!.replace(/(T\d\d:\d\d:\d\d)\.0+(?=[+-])/, '$1')
 }

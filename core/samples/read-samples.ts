@@ -78,7 +78,7 @@ export function detectFormat(text: string): TableFormat {
   const isEven = (separator: Separator): boolean => widths(separator).every(width => width === widths(separator)[0]) && (widths(separator)[0] ?? 1) > 1
   const strong = (['\t', ';', '|'] as const).find(separator => widths(separator).some(width => width > 1))
   // In one column "0,31" is a number: a comma parts columns where it gives even rows of which not every cell is bare digits.
-  const byComma = isEven(',') && lines.some(line => line.split(',').some(cell => !/^\s*[<≤]?\d{0,12}\s*$/.test(cell)))
+  const byComma = isEven(',') && lines.some(line => line.split(',').some(cell => !/^[<≤]?\d{0,12}$/.test(cell.trim())))
   const separator = strong ?? (byComma ? ',' : ';')
   const cells = lines.flatMap(line => line.split(separator)).map(cell => cell.trim()).filter(cell => /\d/.test(cell))
   const shows = (mark: DecimalMark): boolean => cells.some((cell) => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Place, StoreLayout } from '#core/place/place'
 import { PLACE_LIMITS } from '#core/place/place'
+import { wordId } from '#core/word-id'
 import type { PlaceReading } from '#shared/readings'
 
 /** A place on the site's grid: its outline, its room, its walls and what burns in it. */
@@ -37,7 +38,7 @@ const store = computed<StoreLayout | null>(() => {
   const [barriers, combustibles] = [walls.value, burns.value]
   return barriers.every(whole) && combustibles.every(whole) ? JSON.parse(JSON.stringify({ barriers, combustibles })) as StoreLayout : null
 })
-const placeId = computed(() => reading?.placeId ?? (name.value.trim().toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'place'))
+const placeId = computed(() => reading?.placeId ?? wordId(name.value, 'place'))
 const { act, said, isRefused, busy } = useThing(() => `place/${placeId.value}`)
 async function save() {
   if (!described.value || !store.value) return

@@ -6,6 +6,7 @@ import { ITEM_EVENTS } from '#core/inspection/check-list'
 import { checkList, listsInForce } from '#core/inspection/check-lists'
 import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
+import { wordId } from '#core/word-id'
 import { citation } from '#shared/messages/speak'
 import { storeWords } from '#shared/messages/en/store-words'
 import type { KitReading } from '#shared/readings'
@@ -41,11 +42,11 @@ function edit(list: CheckList) {
   isCompetent.value = list.examiner === 'competent'
   checks.value = [...list.checks]
 }
-const begin = () => edit({ id: `${kind.value}.${newName.value.trim().toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '')}`, version: 0, kind: kind.value, every: { unit: 'months', count: 1 }, triggers: [], examiner: 'user', graceDays: 0, checks: [] })
+const begin = () => edit({ id: `${kind.value}.${wordId(newName.value, 'list')}`, version: 0, kind: kind.value, every: { unit: 'months', count: 1 }, triggers: [], examiner: 'user', graceDays: 0, checks: [] })
 function addOwn() {
   const text = newText.value.trim()
   if (!text) return
-  const id = text.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'check'
+  const id = wordId(text, 'check')
   checks.value = [...checks.value, { id: checks.value.some(one => one.id === id) ? `${id}-${checks.value.length}` : id, text, asks: 'yes-no' }]
   newText.value = ''
 }
