@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { decideHotWork } from '#core/hotwork/decide-hot-work'
 import { fireWatchPlan } from '#core/hotwork/fire-watch'
-import { judgeGas } from '#core/hotwork/hot-work-class'
+import { forbiddenBecause, judgeGas } from '#core/hotwork/hot-work-class'
+import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import { gapBetween, nearPermits } from '#core/hotwork/near-permits'
 import { HOT_WORK_FACTS } from '#core/hotwork/hotwork-findings'
 import { RADIUS_OF_RULE_M } from '#core/hotwork/radius-rules'
@@ -81,8 +82,22 @@ describe('gas before hot work (29 CFR 1910.146, 1915.12; EN 60079-29; from memor
   it.each([
     [8, 20.9, 9, []], [8, 20.9, 0, ['hold hotwork.lel-over-limit']], [10, 20.9, 9, ['stop hotwork.forbidden']], [0, 20.9, 0, []],
     [0, undefined, 0, ['hold hotwork.lel-without-oxygen']], [0, 8, 0, ['hold hotwork.oxygen-low', 'hold hotwork.lel-sensor-invalid']], [undefined, 19.5, 0, []], [undefined, 19.4, 0, ['hold hotwork.oxygen-low']],
-    [undefined, 23.5, 0, []], [undefined, 23.6, 0, ['stop hotwork.forbidden']],
+    [undefined, 23.5, 0, []], [undefined, 23.6, 0, ['stop hotwork.forbidden']], [undefined, undefined, 0, []],
+    // Between 12 and 25 % of oxygen a catalytic sensor is believed, both ends included.
+    [0, 12, 0, ['hold hotwork.oxygen-low']], [0, 11.9, 0, ['hold hotwork.oxygen-low', 'hold hotwork.lel-sensor-invalid']],
+    [0, 25, 0, ['stop hotwork.forbidden']], [0, 25.1, 0, ['stop hotwork.forbidden', 'hold hotwork.lel-sensor-invalid']],
   ] as const)('%s %% of the lower limit, %s %% oxygen, limit %s', (lel, oxygen, limit, expected) => expect(codes(lel, oxygen, limit)).toEqual(expected))
+  it.each([
+    [22, 'usShipyardOxygen'], [23.5, 'usConfined'],
+  ] as const)('too much oxygen over %s %% cites its own rule', (oxygenMaxPercent, source) => {
+    expect(judgeGas({ oxygenPercent: 24 }, { lelLimitPercent: 0, oxygenMaxPercent })[0]!.sources).toEqual([HOTWORK_SOURCES[source]])
+  })
+  it.each([
+    [undefined, undefined, 'container-unknown'], ['unknown', true, 'container-unknown'], ['never-any', undefined, null], ['flammable-liquid', true, null], ['flammable-liquid', undefined, 'container-not-cleaned'],
+  ] as const)('a container that held %s, cleaned %s: %s', (contents, cleaned, because) => {
+    const found = forbiddenBecause({}, { workpiece: 'container', ...contents ? { contents } : {}, ...cleaned === undefined ? {} : { cleaned } }, {}, { lelLimitPercent: 0, oxygenMaxPercent: 23.5 })
+    expect(found.flatMap(({ code, values }) => code === 'hotwork.forbidden' && String((values as { because: string }).because).startsWith('container') ? [(values as { because: string }).because] : [])).toEqual(because ? [because] : [])
+  })
   it('a shipyard allows 22.0 % oxygen and no more', () => expect([codes(0, 22, 0, 22), codes(0, 22.1, 0, 22)]).toEqual([[], ['stop hotwork.forbidden']]))
 })
 
