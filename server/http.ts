@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
-import { getHeader, getMethod, readBody, setResponseStatus } from 'h3'
+import { getHeader, getMethod, getQuery, readBody, setResponseStatus } from 'h3'
 import type { z } from 'zod'
 import type { RightId, Holder } from '#core/person/rights'
 import { mayDo } from '#core/person/rights'
@@ -9,6 +9,7 @@ import type { Finding } from '#core/finding'
 import type { SpokenFinding } from '#shared/messages/speak'
 import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
+import { firstIllFormed, illFormed } from '#shared/well-formed'
 import { isOnPost } from './database/permit'
 import { readCredential } from './database/credential'
 import { siteOfDeviceKey } from './database/device-key'
@@ -29,7 +30,10 @@ const unreadable = (fields: InputError['fields']): Problem =>
 
 /** A route that answers problems in our own words and shape. */
 export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result) => defineEventHandler(async (event) => {
-  try { return await handle(event) }
+  try {
+    refuseIllAddress(event)
+    return await handle(event)
+  }
   catch (error) {
     if (!(error instanceof Problem)) throw error
     setResponseStatus(event, error.status)
@@ -54,8 +58,24 @@ export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown, 
 
 /** The body of a request, whatever it holds, or 422. */
 export async function readJson(event: H3Event): Promise<unknown> {
-  try { return await readBody(event) }
-  catch { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) }
+  const body = await readBody<unknown>(event).catch(() => { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) })
+  refuseIllFormed(body)
+  return body
+}
+
+/** What cannot be kept gets no further than here, whatever field it stands in: not one route may meet it. */
+function refuseIllFormed(value: unknown): void {
+  const ill = firstIllFormed(value)
+  if (ill) throw unreadable([ill])
+}
+
+/** The address itself: its path as it was meant, and what is asked after it. */
+function refuseIllAddress(event: H3Event): void {
+  let path: string
+  try { path = decodeURIComponent(event.path.split('?')[0]!) }
+  catch { throw unreadable([{ path: '(address)', message: 'this is no address' }]) }
+  if (illFormed(path) !== null) throw unreadable([{ path: '(address)', message: illFormed(path)! }])
+  refuseIllFormed(getQuery(event))
 }
 
 /** Answers 422 for one field whose value is well formed and cannot be used. */

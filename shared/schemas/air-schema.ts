@@ -10,6 +10,7 @@ import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/vocabulary/vocabulary'
 import { between } from './job-schema'
+import { idSchema } from './text-schema'
 
 export const volumeSchema = between(HALL_LIMITS.volumeM3, 'm³')
 export const supplySchema = between(HALL_LIMITS.supplyM3PerS, 'm³/s')
@@ -68,7 +69,7 @@ export const dataSheetSchema = z.strictObject({
 
 /** A few results are too few to judge, but never too few to keep. */
 export const surveySchema = z.strictObject({
-  surveyId: z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64'),
+  surveyId: idSchema,
   substance: z.enum(SUBSTANCES),
   takenOn: z.iso.date('a date as 2026-11-23'),
   results: z.array(z.strictObject({

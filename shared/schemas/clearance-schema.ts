@@ -7,8 +7,8 @@ import { commandTypes, payloadSchemas, timeZone } from './command-schemas'
 import { findingSchema } from './finding-schema'
 import { houseRulesSchema } from './house-rules-schema'
 import { instant } from './instant-schema'
+import { idSchema as id, nameSchema, streamIdSchema } from './text-schema'
 
-const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
 const date = z.iso.date('a date as 2026-11-23').nullable()
 
 /** One thing told: the payload is checked against its type, as at the door. */
@@ -16,7 +16,7 @@ const toldSchema = z
   .strictObject({
     at: instant,
     by: id,
-    stream: z.string().min(1).max(100),
+    stream: streamIdSchema,
     type: z.enum(commandTypes),
     payload: z.unknown(),
     isSigned: z.boolean().optional(),
@@ -36,7 +36,7 @@ const countOf = (told: readonly Told[], type: CommandType): number => told.filte
 export const assessClearanceRequest = z
   .strictObject({
     now: instant,
-    site: z.strictObject({ name: z.string().trim().min(1).max(80), timeZone }),
+    site: z.strictObject({ name: nameSchema, timeZone }),
     rules: houseRulesSchema.describe('The house rules in full: a rule left out would be a rule guessed'),
     told: z.array(toldSchema).max(MOST.told, `at most ${MOST.told}`),
     wearers: z

@@ -9,10 +9,8 @@ import { instant } from './instant-schema'
 import { jobSchema } from './job-schema'
 import { permitPayloads } from './hotwork-schema'
 import { storePayloads } from './store-schema'
+import { deviceIdSchema, idSchema as id, nameOf, nameSchema as name, sentenceSchema as sentence, streamIdSchema } from './text-schema'
 
-const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
-const name = z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters')
-const sentence = z.string().trim().min(1, 'a few words are needed').max(500, 'at most 500 letters')
 const nothing = z.strictObject({})
 /** A time zone that this machine knows. */
 export const timeZone = z.string().refine((zone) => {
@@ -20,7 +18,7 @@ export const timeZone = z.string().refine((zone) => {
   catch { return false }
 }, 'a time zone such as Europe/London')
 const profile = z.strictObject({ name, roles: z.array(z.enum(ROLES)).min(1, 'at least one role').max(ROLES.length), areaId: id.nullable(), bayId: id.nullable() })
-const bay = { bayId: id, areaId: id, label: z.string().trim().min(1, 'a bay needs a number or a name').max(12, 'at most 12 letters'), kind: z.enum(BAY_KINDS) }
+const bay = { bayId: id, areaId: id, label: nameOf(12, 'a bay needs a number or a name'), kind: z.enum(BAY_KINDS) }
 
 /** The payload of every command that a browser or a program may send. */
 export const payloadSchemas = {
@@ -77,10 +75,10 @@ export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', '
 export const envelopeSchema = z.strictObject({
   id: z.uuid('a UUID made where the action happened'),
   type: z.enum(commandTypes),
-  streams: z.array(z.strictObject({ id: z.string().min(1).max(100), expectedVersion: z.int().min(0).nullable() })).max(200),
+  streams: z.array(z.strictObject({ id: streamIdSchema, expectedVersion: z.int().min(0).nullable() })).max(200),
   at: instant,
   sentAt: instant,
-  deviceId: z.string().min(1).max(64),
+  deviceId: deviceIdSchema,
   deviceSeq: z.int().min(0),
   payload: z.unknown(),
   signature: z.strictObject({ personId: id, pin: z.string().regex(/^\d{4,8}$/, 'a PIN of 4 to 8 digits') }).optional(),

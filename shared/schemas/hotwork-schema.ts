@@ -9,9 +9,8 @@ import { PROCESSES } from '#core/vocabulary/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import { instant } from './instant-schema'
 import { between, currentASchema } from './job-schema'
+import { idSchema as id, nameOf, sentenceSchema as sentence } from './text-schema'
 
-const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
-const sentence = z.string().trim().min(1, 'a few words are needed').max(500, 'at most 500 letters')
 const nothing = z.strictObject({})
 /** Higher or windier is asked for all the same: the answer says that the model ends. */
 const heightM = between({ min: REACH_LIMITS.heightM.min, max: 200 }, 'm')
@@ -29,7 +28,7 @@ const places = {
   combustiblePanel: z.boolean().optional(),
   hardFloor: z.boolean().optional(),
 } satisfies Record<Exclude<keyof HotWorkPlace, 'designated'>, z.ZodType>
-const permitPlace = z.strictObject({ where: z.string().trim().min(1, 'say where').max(120, 'at most 120 letters'), placeId: id.nullable(), bayId: id.nullable() })
+const permitPlace = z.strictObject({ where: nameOf(120, 'say where'), placeId: id.nullable(), bayId: id.nullable() })
 
 /** Payloads of a permit's commands. */
 export const permitPayloads = {

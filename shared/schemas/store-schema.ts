@@ -14,9 +14,8 @@ import { readRating } from '#core/inspection/extinguisher-rating'
 import { EQUIPMENT_KINDS, MASKS } from '#core/vocabulary/vocabulary'
 import { gasContentSchema } from './assess-store-schema'
 import { between } from './job-schema'
+import { idSchema as id, nameSchema as name } from './text-schema'
 
-const id = z.string().regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'lower-case letters, digits and hyphens, at most 64')
-const name = z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters')
 const reason = z.string().trim().max(500, 'at most 500 letters')
 const said = reason.min(1, 'a few words are needed')
 const date = z.iso.date('a date as 2026-11-23')

@@ -151,6 +151,39 @@ test.describe('the air endpoints', () => {
   }
 })
 
+test.describe('text that nobody could keep', () => {
+  const HOSTILE = [['NUL', '\u0000'], ['half a character', '\uD800'], ['an escape', '\u001B[2J'], ['forty levels', null]] as const
+  const deep = (): unknown => { let value: unknown = 'x'; for (let i = 0; i < 60; i++) value = [value]; return value }
+  for (const [name, text] of HOSTILE) {
+    test(`${name} in a body is refused by its field, wherever it stands, and holds nothing up`, async ({ request }) => {
+      const bad = text === null ? deep() : `a${text}b`
+      await signIn(request, 'oskar', PASSWORDS.oskar)
+      const post = async (path: string, data: object) => {
+        // Written by hand: a half character that a library would mend must reach the server as it is.
+        const response = await request.post(at(path), { headers: { 'content-type': 'application/json' }, data: Buffer.from(JSON.stringify(data)) })
+        return { status: response.status(), body: await response.json() as { fields: { path: string }[] } }
+      }
+      const reason = await post('commands', envelope('station.give-stop-reason', 'station/bay-6', { reason: bad }))
+      expect(reason.status).toBe(422)
+      expect(reason.body.fields[0]!.path).toMatch(/^payload\.reason/)
+      for (const over of [{ deviceId: bad }, { id: bad }, { streams: [{ id: bad, expectedVersion: null }] }, { at: bad }]) {
+        expect((await post('commands', envelope('station.stop', 'station/bay-6', {}, over))).status).toBe(422)
+      }
+      expect((await post('sign-in', { loginName: bad, password: bad })).status).toBe(422)
+      expect((await post('assess/requalification', { gas: 'argon', stamps: bad })).status).toBe(422)
+      // And a good one behind it goes through.
+      expect((await post('commands', envelope('station.stop', 'station/bay-6', {}))).status).toBe(200)
+    })
+  }
+  test('nor in an address or what is asked after it', async ({ request }) => {
+    await signIn(request, 'oskar', PASSWORDS.oskar)
+    for (const path of ['items/%00', 'permits/a%00b', 'cylinders/%1b', 'items?begins=%00', 'log?streamId=station%2fbay-1%00', 'kit/round?bayId=%00', 'public/permits/%00', 'items/%ff', 'permits/%']) {
+      const status = (await request.get(at(path))).status()
+      expect([400, 404, 422], `${path} ${status}`).toContain(status)
+    }
+  })
+})
+
 test.describe('the endpoints of gas and kit', () => {
   test('stamps, contents, withdrawal, storage and the electrical sums answer in the shapes they promise', async ({ request }) => {
     const stamps = { stamps: 'DOT-3AA2400 / 3-06 / 3-16+*', gas: 'oxygen', today: '2025-11-10' }

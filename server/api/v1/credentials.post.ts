@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { idSchema, nameOf } from '#shared/schemas/text-schema'
 import { personStream } from '#core/command/commands'
 import { mayDo } from '#core/person/rights'
 import { handleCommand } from '../../commands/door'
@@ -11,11 +12,11 @@ import { hashSecret } from '../../secrets'
 
 const credentialSchema = z.union([
   z.strictObject({
-    personId: z.string().max(64),
-    loginName: z.string().trim().min(3, 'at least 3 letters').max(80),
+    personId: idSchema,
+    loginName: nameOf(80, 'a sign-in name').min(3, 'at least 3 letters'),
     password: z.string().min(10, 'at least 10 characters').max(200),
   }),
-  z.strictObject({ personId: z.string().max(64), pin: z.string().regex(/^\d{4,8}$/, 'a PIN of 4 to 8 digits') }),
+  z.strictObject({ personId: idSchema, pin: z.string().regex(/^\d{4,8}$/, 'a PIN of 4 to 8 digits') }),
 ])
 
 /** Sets a sign-in, or a PIN: one's own PIN, or anybody's by who manages people. The chain records that it was set, never what. */

@@ -1,6 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import { setResponseStatus } from 'h3'
 import { z } from 'zod'
+import { nameSchema } from '#shared/schemas/text-schema'
 import { SITE_STREAM } from '#core/command/commands'
 import { handleCommand } from '../../commands/door'
 import { systemCommand } from '../../commands/system-command'
@@ -8,7 +9,7 @@ import { keepDeviceKey } from '../../database/device-key'
 import { api, parseBody, requireRight } from '../../http'
 import { useRunning } from '../../running'
 
-const keySchema = z.strictObject({ name: z.string().trim().min(1, 'a name is needed').max(80, 'at most 80 letters') })
+const keySchema = z.strictObject({ name: nameSchema })
 
 /** Makes a read-only key for a lamp, a wall or an interlock, and shows it this once. The record learns its name. */
 export default api(async (event) => {

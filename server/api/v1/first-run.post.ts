@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { nameOf } from '#shared/schemas/text-schema'
 import { payloadSchemas } from '#shared/schemas/command-schemas'
 import { openSite } from '../../commands/open-site'
 import { inTransaction } from '../../database/connection'
@@ -11,8 +12,8 @@ import { codeSha256, hashSecret } from '../../secrets'
 const firstRunSchema = z.strictObject({
   code: z.string().min(1, 'the code that the first start printed').max(40),
   site: payloadSchemas['site.open'],
-  personName: z.string().trim().min(1, 'your name').max(80),
-  loginName: z.string().trim().min(3, 'at least 3 letters').max(80),
+  personName: nameOf(80, 'your name'),
+  loginName: nameOf(80, 'a sign-in name').min(3, 'at least 3 letters'),
   password: z.string().min(10, 'at least 10 characters').max(200),
 })
 

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { idSchema } from '#shared/schemas/text-schema'
 import { MASKS } from '#core/vocabulary/vocabulary'
 import { noteHealth } from '../../commands/note-health'
 import { readPerson } from '../../database/person'
@@ -7,7 +8,7 @@ import { useRunning } from '../../running'
 
 const date = z.iso.date('a date as 2026-11-23').nullable()
 const wearerSchema = z.strictObject({
-  personId: z.string().max(64),
+  personId: idSchema,
   /** Null erases the record. */
   wearer: z.strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date }).nullable(),
 })

@@ -1,5 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
+import { idSchema } from '#shared/schemas/text-schema'
 import { walkingOrder } from '#core/inspection/round'
 import type { RoundReading } from '#shared/readings'
 import { readNames } from '../../../database/person'
@@ -9,7 +10,7 @@ import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
 
-const querySchema = z.strictObject({ bayId: z.string().max(64).optional() })
+const querySchema = z.strictObject({ bayId: idSchema.optional() })
 
 /** Everything in use, in the order somebody walks by it; or what stands and is worn at one bay. */
 export default api(async (event): Promise<RoundReading> => {
