@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
-import { getHeader, getMethod, getQuery, readBody, setResponseStatus } from 'h3'
+import { getHeader, getMethod, getQuery, getRequestIP, readBody, setHeader, setResponseStatus } from 'h3'
 import type { z } from 'zod'
 import type { RightId, Holder } from '#core/person/rights'
 import { mayDo } from '#core/person/rights'
@@ -15,6 +15,7 @@ import { readCredential } from './database/credential'
 import { siteOfDeviceKey } from './database/device-key'
 import { readPerson } from './database/person'
 import { nowIso } from './clock'
+import { TooBusy } from './hashing'
 import { useRunning } from './running'
 import { spoken } from './spoken'
 
@@ -35,6 +36,11 @@ export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result
     return await handle(event)
   }
   catch (error) {
+    if (error instanceof TooBusy) {
+      setHeader(event, 'retry-after', 5)
+      setResponseStatus(event, 429)
+      return { error: 'Many sign in at this moment. Try again in a few seconds.' }
+    }
     if (!(error instanceof Problem)) throw error
     setResponseStatus(event, error.status)
     return error.body
@@ -98,6 +104,13 @@ const holderOf = ({ roles, areaId, bayId }: PersonReading): Holder => ({ roles, 
 
 /** Sessions end this long after sign-in, ms; a shop day and a late shift. */
 export const SESSION_MS = 14 * 3600_000
+
+/**
+ * Where a request comes from. What a header says of it is believed only where a proxy of our own is named
+ * (`ZONARIS_TRUST_PROXY=on`): anybody can write one.
+ */
+export const addressOf = (event: H3Event): string =>
+  getRequestIP(event, { xForwardedFor: process.env.ZONARIS_TRUST_PROXY === 'on' }) ?? 'unknown'
 
 /** A change must come from our own pages: a browser names where a request began. */
 function refuseForeignOrigin(event: H3Event): void {

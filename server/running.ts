@@ -1,9 +1,10 @@
 import type pg from 'pg'
 import type { Clock } from './clock'
-import { clockFrom } from './clock'
+import { clockFrom, nowIso } from './clock'
 import { startDeadlineWorker } from './commands/deadline-worker'
 import type { Door } from './commands/door'
 import { APP_ROLE, openPool } from './database/connection'
+import { cleanFailedTries } from './database/failed-try'
 import { Live } from './live'
 
 /** What one running process holds: connections and timers, no state that matters. */
@@ -14,6 +15,8 @@ export interface Running {
   readonly door: Door
   readonly close: () => Promise<void>
 }
+
+const TIDY_EVERY_MS = 10 * 60_000
 
 let running: Running | undefined
 
@@ -26,7 +29,9 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const live = new Live(pool, url)
   const door: Door = { pool, clock, announce: live.announce }
   const stopWorker = startDeadlineWorker(door)
+  const tidy = setInterval(() => { cleanFailedTries(pool, nowIso(clock)).catch(error => console.error('Old tries could not be dropped.', error)) }, TIDY_EVERY_MS).unref()
   const close = async () => {
+    clearInterval(tidy)
     await stopWorker()
     await live.close()
     await pool.end()

@@ -1,20 +1,25 @@
 import { createHash, randomInt } from 'node:crypto'
 import { Hash } from '@adonisjs/hash'
 import { Scrypt } from '@adonisjs/hash/drivers/scrypt'
+import { throughHashing } from './hashing'
 
 const hasher = new Hash(new Scrypt({}))
 
-export const hashSecret = (secret: string): Promise<string> => hasher.make(secret)
+/** @throws TooBusy when too many wait to be hashed already */
+export const hashSecret = (secret: string): Promise<string> => throughHashing(() => hasher.make(secret))
 
 let nobodysHash: Promise<string> | undefined
 
 /**
  * Does the secret match? Somebody unknown, or without a secret, is checked against a hash that matches nothing, so that
  * the answer takes as long.
+ *
+ * @throws TooBusy when too many wait to be looked at already: nothing was
  */
 export async function verifySecret(hash: string | null | undefined, secret: string): Promise<boolean> {
   nobodysHash ??= hashSecret('nobody has this secret')
-  const matches = await hasher.verify(hash ?? await nobodysHash, secret)
+  const known = hash ?? await nobodysHash
+  const matches = await throughHashing(() => hasher.verify(known, secret))
   return matches && typeof hash === 'string'
 }
 

@@ -2,7 +2,7 @@ import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
 import type { SpokenFinding } from '#shared/messages/speak'
 import { readCredential } from '../database/credential'
-import { forgetFailedTries, lockedUntil, recordFailedTry } from '../database/failed-try'
+import { giveBack, pinSubject, returnTry, takeTry } from '../database/failed-try'
 import { readPerson } from '../database/person'
 import { nowIso } from '../clock'
 import { verifySecret } from '../secrets'
@@ -18,16 +18,17 @@ export async function signerOf({ pool, clock }: Door, who: SignedIn, signature: 
   const { siteId, person: { personId: sessionPersonId }, holder } = who
   if (!signature) return { siteId, actor: { kind: 'person', personId: sessionPersonId }, holder }
   const now = nowIso(clock)
-  const subject = `pin ${siteId} ${signature.personId}`
+  const subjects = [pinSubject(siteId, signature.personId, sessionPersonId)]
   const refused = (said: Finding) => ({ refused: [spoken(said)] })
-  const untilIso = await lockedUntil(pool, subject, now)
+  const untilIso = await takeTry(pool, subjects, now)
   if (untilIso) return refused(finding('hold', 'command.pin-locked', { untilIso }))
   const [credential, signer] = await Promise.all([readCredential(pool, siteId, signature.personId), readPerson(pool, siteId, signature.personId)])
-  if (!await verifySecret(credential?.pinHash, signature.pin) || !signer || signer.hasLeft) {
-    await recordFailedTry(pool, subject, now)
-    return refused(finding('hold', 'command.pin-wrong', {}))
-  }
-  await forgetFailedTries(pool, subject)
+  const matches = await verifySecret(credential?.pinHash, signature.pin).catch(async (error: unknown) => {
+    await returnTry(pool, subjects)
+    throw error
+  })
+  if (!matches || !signer || signer.hasLeft) return refused(finding('hold', 'command.pin-wrong', {}))
+  await giveBack(pool, subjects)
   const { personId, roles, areaId, bayId } = signer
   return { siteId, actor: { kind: 'person', personId, sessionPersonId }, holder: { roles, areaId, bayId }, isSigned: true }
 }

@@ -5,7 +5,6 @@ import { readShopFacts } from '#server/shop-facts'
 import { clockFrom, shiftedClock } from '#server/clock'
 import { verifyChains } from '#server/database/event'
 import { findLogin, readCredential } from '#server/database/credential'
-import { lockedUntil, recordFailedTry, waitAfterS } from '#server/database/failed-try'
 import { readStations } from '#server/database/station'
 import { verifySecret } from '#server/secrets'
 import { loadDemo } from '../../demo/load'
@@ -47,21 +46,6 @@ describe('the demo yard', () => {
     expect(maren).toMatchObject({ siteId: SITE.siteId, personId: 'maren-holt', isDemo: true })
     expect([await verifySecret(maren.passwordHash, 'mitre-sill-maren'), await verifySecret(maren.passwordHash, 'mitre-sill-oskar'), await verifySecret(null, 'anything'), await verifySecret(maren.pinHash, '2806')]).toEqual([true, false, false, true])
     expect(await readCredential(shop.pool, 'other', 'maren-holt')).toBeNull()
-  })
-})
-
-describe('wrong tries', () => {
-  it('cost nothing four times, then twice as long each time, a quarter of an hour at most', () => {
-    expect([1, 4, 5, 6, 7, 40].map(waitAfterS)).toEqual([0, 0, 15, 30, 60, 900])
-  })
-  it('made at the same moment are all counted, and a quiet hour forgets them', async () => {
-    const at = (minute: number) => new Date(Date.parse('2026-11-23T08:00:00Z') + minute * 60_000).toISOString()
-    await Promise.all(Array.from({ length: 6 }, () => recordFailedTry(shop.pool, 'somebody', at(0))))
-    expect(await count(shop.pool, `select tries as count from failed_try where subject = 'somebody'`)).toBe(6)
-    expect(await lockedUntil(shop.pool, 'somebody', at(0.4))).not.toBeNull()
-    expect(await lockedUntil(shop.pool, 'somebody', at(20))).toBeNull()
-    await recordFailedTry(shop.pool, 'somebody', at(90))
-    expect(await count(shop.pool, `select tries as count from failed_try where subject = 'somebody'`)).toBe(1)
   })
 })
 

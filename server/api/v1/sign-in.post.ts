@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { findLogin } from '../../database/credential'
-import { forgetFailedTries, lockedUntil, recordFailedTry } from '../../database/failed-try'
-import { rememberDevice } from '../../known-device'
-import { api, parseBody, Problem, serverNow } from '../../http'
+import { giveBack, returnTry, signInSubjects, takeTry } from '../../database/failed-try'
+import { knownDevice, rememberDevice } from '../../known-device'
+import { addressOf, api, parseBody, Problem, serverNow } from '../../http'
 import { useRunning } from '../../running'
 import { verifySecret } from '../../secrets'
 
@@ -16,18 +16,19 @@ export default api(async (event) => {
   const { loginName, password } = await parseBody(event, signInSchema)
   const { pool, clock } = useRunning()
   const now = serverNow()
-  const subject = `sign-in ${loginName.toLowerCase()}`
-  const until = await lockedUntil(pool, subject, now)
-  if (until) throw new Problem(429, { error: 'Too many wrong tries with this name.', lockedUntil: until })
+  const subjects = signInSubjects(loginName, { deviceId: knownDevice(event)?.deviceId ?? null, address: addressOf(event) })
+  const until = await takeTry(pool, subjects, now)
+  if (until) throw new Problem(429, { error: 'Too many wrong tries from here.', lockedUntil: until })
   const credential = await findLogin(pool, loginName)
-  if (!await verifySecret(credential?.passwordHash, password) || !credential) {
-    await recordFailedTry(pool, subject, now)
-    throw new Problem(401, { error: 'Name and password do not match.' })
-  }
+  const matches = await verifySecret(credential?.passwordHash, password).catch(async (error: unknown) => {
+    await returnTry(pool, subjects)
+    throw error
+  })
+  if (!matches || !credential) throw new Problem(401, { error: 'Name and password do not match.' })
   if (credential.isDemo && process.env.ZONARIS_DEMO_SIGN_INS === 'refuse') {
     throw new Problem(403, { error: 'The demo sign-ins are printed for everybody, so they only work on this machine itself. Give people passwords of their own.' })
   }
-  await forgetFailedTries(pool, subject)
+  await giveBack(pool, subjects)
   const { siteId, personId, sessionEpoch } = credential
   await setUserSession(event, { user: { siteId, personId, epoch: sessionEpoch, signedInAtMs: clock.nowMs() } })
   rememberDevice(event, siteId)
