@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
-import { getHeader, getMethod, getQuery, getRequestIP, readBody, setHeader, setResponseStatus } from 'h3'
+import { getHeader, getMethod, getQuery, getRequestIP, setHeader, setResponseStatus } from 'h3'
+import { safeDestr } from 'destr'
 import type { z } from 'zod'
 import type { RightId, Holder } from '#core/person/rights'
 import { mayDo } from '#core/person/rights'
@@ -16,7 +17,9 @@ import { siteOfDeviceKey } from './database/device-key'
 import { readPerson } from './database/person'
 import { nowIso } from './clock'
 import { TooBusy } from './hashing'
+import { BodyRefused, readBounded } from './read-bounded'
 import { useRunning } from './running'
+import type { SignedIn } from './signed-in'
 import { spoken } from './spoken'
 
 /** An answer other than the good one: thrown by a route's parts, sent as JSON. */
@@ -64,7 +67,15 @@ export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown, 
 
 /** The body of a request, whatever it holds, or 422. */
 export async function readJson(event: H3Event): Promise<unknown> {
-  const body = await readBody<unknown>(event).catch(() => { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) })
+  const text = await readBounded(event.node.req).catch((error: unknown) => {
+    if (!(error instanceof BodyRefused)) throw error
+    // The rest of it is not wanted: the line is closed behind the answer.
+    setHeader(event, 'connection', 'close')
+    throw new Problem(error.status, { error: error.message })
+  })
+  let body: unknown
+  try { body = text === '' ? undefined : safeDestr(text) }
+  catch { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) }
   refuseIllFormed(body)
   return body
 }
@@ -92,12 +103,6 @@ export function refuseInput(path: string, message: string): never {
 /** The body of a request as its schema wants it. */
 export async function parseBody<Schema extends z.ZodType>(event: H3Event, schema: Schema): Promise<z.output<Schema>> {
   return parse(schema, await readJson(event))
-}
-
-export interface SignedIn {
-  readonly siteId: string
-  readonly person: PersonReading
-  readonly holder: Holder
 }
 
 const holderOf = ({ roles, areaId, bayId }: PersonReading): Holder => ({ roles, areaId, bayId })

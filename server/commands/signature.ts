@@ -6,7 +6,7 @@ import { giveBack, pinSubject, returnTry, takeTry } from '../database/failed-try
 import { readPerson } from '../database/person'
 import { nowIso } from '../clock'
 import { verifySecret } from '../secrets'
-import type { SignedIn } from '../http'
+import type { SignedIn } from '../signed-in'
 import type { Caller, Door } from './door'
 import { spoken } from '../spoken'
 

@@ -4,7 +4,7 @@ import { setLogin, setPin } from '#server/database/credential'
 import { cleanFailedTries, giveBack, pinSubject, returnTry, signInSubjects, takeTry, waitAfterS } from '#server/database/failed-try'
 import { narrowDoor, TooBusy } from '#server/hashing'
 import { hashSecret } from '#server/secrets'
-import type { SignedIn } from '#server/http'
+import type { SignedIn } from '#server/signed-in'
 import { count, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
 

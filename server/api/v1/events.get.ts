@@ -1,10 +1,11 @@
-import { createEventStream, getHeader, getQuery } from 'h3'
+import { createEventStream, getHeader, getQuery, setHeader } from 'h3'
 import { z } from 'zod'
 import { noteScreen } from '../../database/permit'
 import { keepBeating } from '../../heartbeat'
 import type { Beat } from '../../heartbeat'
 import { knownDevice } from '../../known-device'
-import { api, parse, requireSignedIn, serverNow } from '../../http'
+import { api, parse, Problem, requireSignedIn, serverNow } from '../../http'
+import { Places } from '../../places'
 import { useRunning } from '../../running'
 
 const querySchema = z.object({ after: z.coerce.number().int().min(0).default(0) })
@@ -14,11 +15,20 @@ const HEARTBEAT_MS = 5_000
 /** A screen is noted as heard at every so many beats. */
 const NOTED_EVERY = 3
 
+const SCREENS_AT_MOST = 400
+const SCREENS_OF_ONE = 16
+const screens = new Places(SCREENS_AT_MOST, SCREENS_OF_ONE)
+
 /** Server-sent events: what changed at the site after a position. The browser's own Last-Event-ID resumes it. */
 export default api(async (event) => {
-  const { siteId } = await requireSignedIn(event)
+  const { siteId, person } = await requireSignedIn(event)
   const lastHeard = Number(getHeader(event, 'last-event-id'))
   const { after } = parse(querySchema, getQuery(event))
+  const leave = screens.take(`${siteId} ${person.personId}`)
+  if (typeof leave === 'string') {
+    setHeader(event, 'retry-after', 10)
+    throw new Problem(leave === 'own' ? 429 : 503, { error: leave === 'own' ? `One person has at most ${SCREENS_OF_ONE} screens open. Close one.` : 'Too many screens are open on this server.' })
+  }
   const stream = createEventStream(event)
   const stop = useRunning().live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), (changes) => {
     void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes, now: serverNow() }) })
@@ -33,6 +43,7 @@ export default api(async (event) => {
   }
   const endBeating = keepBeating(pool, siteId, { now: serverNow, push, everyMs: HEARTBEAT_MS })
   stream.onClosed(() => {
+    leave()
     endBeating()
     stop()
   })

@@ -1,0 +1,9 @@
+import type { Holder } from '#core/person/rights'
+import type { PersonReading } from '#shared/readings'
+
+/** Whose session a request comes with. */
+export interface SignedIn {
+  readonly siteId: string
+  readonly person: PersonReading
+  readonly holder: Holder
+}
