@@ -416,3 +416,22 @@ test('a listener hears what happens after its position, and resumes where it was
   expect((await heard)[0]).toBe(position + 1)
   expect((await hear(position - 2)).slice(0, 3)).toEqual([position - 1, position, position + 1])
 })
+
+test('forty who sign in at once keep no Stop waiting for them', async ({ request, playwright }) => {
+  // A shop of its own: so many wrong tries lock strangers at this address out for a while.
+  const shop = await serve()
+  const to = (path: string) => `${shop.url}/api/v1/${path}`
+  await request.post(to('sign-in'), { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
+  const crowd = await playwright.request.newContext()
+  const order: string[] = []
+  // Each with a name of its own: what is counted by name keeps none of them from being looked at.
+  const storm = Array.from({ length: 40 }, (_, i) => crowd.post(to('sign-in'), { data: { loginName: `crowd-${i}`, password: 'wrong wrong wrong' } }).then(() => order.push('sign-in')))
+  await Promise.race(storm)
+  const stopped = await request.post(to('commands'), { data: envelope('station.stop', 'station/bay-5', {}) })
+  order.push('stop')
+  await Promise.all(storm)
+  expect(stopped.status()).toBe(200)
+  expect(order.length - 1 - order.indexOf('stop')).toBeGreaterThan(5)
+  await crowd.dispose()
+  await shop.stop()
+})

@@ -93,7 +93,7 @@ describe('gas before hot work (29 CFR 1910.146, 1915.12; EN 60079-29; from memor
     expect(judgeGas({ oxygenPercent: 24 }, { lelLimitPercent: 0, oxygenMaxPercent })[0]!.sources).toEqual([HOTWORK_SOURCES[source]])
   })
   it.each([
-    [undefined, undefined, 'container-unknown'], ['unknown', true, 'container-unknown'], ['never-any', undefined, null], ['flammable-liquid', true, null], ['flammable-liquid', undefined, 'container-not-cleaned'],
+    [undefined, undefined, 'container-unknown'], ['unknown', true, 'container-unknown'], ['never-any', undefined, null], ['flammable', true, null], ['harmless', undefined, 'container-not-cleaned'], ['flammable', undefined, 'container-not-cleaned'],
   ] as const)('a container that held %s, cleaned %s: %s', (contents, cleaned, because) => {
     const found = forbiddenBecause({ designated: false }, { process: 'ofc', workpiece: 'container', ...contents ? { contents } : {}, ...cleaned === undefined ? {} : { cleaned } }, {}, { lelLimitPercent: 0, oxygenMaxPercent: 23.5 })
     expect(found.flatMap(({ code, values }) => code === 'hotwork.forbidden' && String((values as { because: string }).because).startsWith('container') ? [(values as { because: string }).because] : [])).toEqual(because ? [because] : [])
