@@ -6,12 +6,14 @@ import type { Door } from './commands/door'
 import { APP_ROLE, openPool } from './database/connection'
 import { cleanFailedTries } from './database/failed-try'
 import { Live } from './live'
+import { LoopDelay } from './loop-delay'
 
 /** What one running process holds: connections and timers, no state that matters. */
 export interface Running {
   readonly pool: pg.Pool
   readonly clock: Clock
   readonly live: Live
+  readonly loopDelay: LoopDelay
   readonly door: Door
   readonly close: () => Promise<void>
 }
@@ -30,13 +32,15 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const door: Door = { pool, clock, announce: live.announce }
   const stopWorker = startDeadlineWorker(door)
   const tidy = setInterval(() => { cleanFailedTries(pool, nowIso(clock)).catch(error => console.error('Old tries could not be dropped.', error)) }, TIDY_EVERY_MS).unref()
+  const loopDelay = new LoopDelay()
   const close = async () => {
+    loopDelay.close()
     clearInterval(tidy)
     await stopWorker()
     await live.close()
     await pool.end()
   }
-  return running = { pool, clock, live, door, close }
+  return running = { pool, clock, live, loopDelay, door, close }
 }
 
 export function useRunning(): Running {

@@ -128,7 +128,7 @@ const assessmentPaths = (examples: Readonly<Record<string, unknown>>): Json => O
 
 const PATHS: Json = {
   '/api/v1/vocabulary': { get: { operationId: 'vocabulary', tags: ['read'], summary: 'Every id that Zonaris speaks, with its English words', security: [], responses: { 200: { description: 'Ids and words' } } } },
-  '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, does it reach the database, and is there a clock that could not do its work?', security: [], responses: { 200: { description: 'Yes; how many clocks are set aside, and since when' } } } },
+  '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, does it reach the database, and is there a clock that could not do its work?', security: [], responses: { 200: { description: 'Yes; how many clocks are set aside and since when, how long the event loop kept work waiting in the last minutes (ms), and the connections to the database' } } } },
   '/api/v1/clearance': {
     get: {
       operationId: 'clearance', tags: ['read'], summary: 'The live verdicts of the site, with the instant and how old the oldest fact is',
