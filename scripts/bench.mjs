@@ -10,7 +10,7 @@ await run(async () => {
   await ensureBuild()
   const cluster = await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
   try {
-    for (const bench of ['shade', 'hall', 'command', 'store', 'permits', 'crash', 'permit-lives', 'interleavings', 'page-weight']) {
+    for (const bench of ['shade', 'hall', 'command', 'store', 'permits', 'crash', 'permit-lives', 'interleavings', 'page-weight', 'odd-requests']) {
       const code = await new Promise(resolve => spawn(process.execPath, tsx(`tests/bench/${bench}.ts`), { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ZONARIS_TEST_CLUSTER: cluster.url } }).on('close', resolve))
       if (code !== 0) process.exitCode = 1
     }

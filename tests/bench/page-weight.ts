@@ -5,6 +5,7 @@ import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { chromium } from '@playwright/test'
 import type { Page } from '@playwright/test'
+import makeDemoTemplate from '../e2e/demo-template'
 import { PASSWORDS, serve } from '../e2e/served'
 import { report } from './ratio'
 
@@ -42,6 +43,7 @@ async function buildBlank(): Promise<void> {
 }
 
 await buildBlank()
+await makeDemoTemplate()
 const served = await serve()
 const blank = await serveFolder(blankOutput)
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })

@@ -4,9 +4,10 @@ import pg from 'pg'
 
 const root = path.resolve(import.meta.dirname, '../..')
 
-function runScript(script: string, env: NodeJS.ProcessEnv): Promise<string> {
+/** Runs a script of the house to its end; what it wrote. */
+export function runScript(script: string, env: NodeJS.ProcessEnv, more: readonly string[] = []): Promise<string> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, script)], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
+    const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, script), ...more], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
     let output = ''
     child.stdout.on('data', (data: Buffer) => { output += data.toString() })
     child.on('close', code => code === 0 ? resolve(output) : reject(new Error(`${script} ended with ${code}`)))

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { payloadSchemas } from '#shared/schemas/command-schemas'
+import { instant } from '#shared/schemas/instant-schema'
 import { deviceIdSchema, idSchema, nameSchema, streamIdSchema } from '#shared/schemas/text-schema'
 import { firstIllFormed, hasUnseen, illFormed } from '#shared/well-formed'
 
@@ -51,4 +52,9 @@ describe('names and ids', () => {
     expect(deviceIdSchema.safeParse('Tablet_7').success).toBe(true)
     expect(deviceIdSchema.safeParse('two words').success).toBe(false)
   })
+})
+
+describe('an instant from outside', () => {
+  it.each(['2026-11-28T08:00:00Z', '2000-01-01T00:00:00.000Z', '2999-12-31T23:59:59.999Z'])('%s is taken, to the millisecond', at => expect(instant.parse(at)).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z$/))
+  it.each(['0000-01-01T00:00:00Z', '1969-12-31T23:59:59Z', '1999-12-31T23:59:59.999Z', '3000-01-01T00:00:00Z', '9999-12-31T23:59:59Z', '2026-02-30T00:00:00Z', 'tomorrow'])('%s is none of our time', at => expect(instant.safeParse(at).success).toBe(false))
 })

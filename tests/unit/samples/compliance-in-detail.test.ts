@@ -33,6 +33,11 @@ describe('three to five', () => {
     expect(answer.verdict).toBe('no-decision')
     expect(answer.findings).toMatchObject([{ code: 'samples.more-needed', values: { n, needed: 6 } }])
   })
+  it('the share is of the limit, whatever the limit is', () => {
+    expect(judgeSamples(sample(0.39, 0.39, 0.39, 0.39, 0.39), 2).verdict).toBe('compliant')
+    expect(judgeSamples(sample(0.39, 0.39, 0.39, 0.39, 0.41), 2).verdict).toBe('no-decision')
+    expect(judgeSamples(sample(0.002, 0.002, 0.002), 0.01).verdict).toBe('no-decision')
+  })
   it('one over the limit fails, one at it does not', () => {
     expect(judgeSamples(sample(0.01, 0.01, 1.01), 1)).toMatchObject({ verdict: 'non-compliant', findings: [] })
     expect(judgeSamples(sample(0.01, 0.01, 1), 1).verdict).toBe('no-decision')

@@ -1,5 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
+import { instant } from '#shared/schemas/instant-schema'
 import { permitDeadlines } from '#core/hotwork/permit-deadlines'
 import { nextTurnAt } from '#core/hotwork/permit-duties'
 import { shownPermit } from '#core/hotwork/permit-fact'
@@ -12,7 +13,7 @@ import { useRunning } from '../../../running'
 const querySchema = z.strictObject({
   limit: z.coerce.number().int().min(1).max(100).default(40),
   after: z.string().regex(/^[a-z0-9-]{1,64}$/).optional(),
-  afterTurn: z.iso.datetime().optional(),
+  afterTurn: instant.optional(),
 })
 
 /** The board of live permits, whose turn comes soonest first, and the last that ended. Page by page: pass `next`. */
