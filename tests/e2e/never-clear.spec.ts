@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process'
 import path from 'node:path'
+import { axeFindsNothing } from './axe-finds'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -113,6 +114,7 @@ test('the command line shows what it read, and asks where a word can be meant in
   const line = page.getByLabel('Ask, or open a bay')
   await line.fill('mig tig 180')
   await expect(page.getByText('mig tig?')).toBeVisible()
+  await axeFindsNothing(page, { within: '.answer' })
   await line.press('Enter')
   await expect(page).toHaveURL(`${served.url}/`)
   await expect(line).toHaveValue('mig tig 180')

@@ -34,6 +34,6 @@ defineExpose({ open })
 .chips { display: flex; flex-wrap: wrap; gap: 6px; }
 .chips span { padding: 3px 9px; border: 2px solid currentcolor; }
 .doubt { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; }
-.doubt .key { min-height: 44px; padding: 0 12px; }
+.doubt .key { min-height: 48px; padding: 0 12px; background: none; color: inherit; border-color: currentcolor; }
 .answer { position: absolute; left: 0; right: 0; top: calc(100% + 7px); min-width: 320px; padding: 10px 12px; background: var(--key); color: var(--on-key); font-weight: 700; z-index: 25; }
 </style>
