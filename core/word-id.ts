@@ -5,4 +5,13 @@
  * @param otherwise the id where nothing is left
  */
 export const wordId = (text: string, otherwise: string): string =>
-  text.slice(0, 200).normalize('NFKD').replaceAll(/\p{M}/gu, '').toLowerCase().split(/[^a-z0-9]+/).filter(Boolean).join('-').slice(0, 40).replace(/-$/, '') || otherwise
+  text
+    .slice(0, 200)
+    .normalize('NFKD')
+    .replaceAll(/\p{M}/gu, '')
+    .toLowerCase()
+    .split(/[^a-z0-9]+/)
+    .filter(Boolean)
+    .join('-')
+    .slice(0, 40)
+    .replace(/-$/, '') || otherwise

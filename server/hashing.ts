@@ -10,7 +10,9 @@ const WAITING_AT_MOST = 40
 
 /** Too many wait already: nothing was looked at. */
 export class TooBusy extends Error {
-  constructor() { super('too many passwords are being looked at') }
+  constructor() {
+    super('too many passwords are being looked at')
+  }
 }
 
 /**
@@ -20,7 +22,7 @@ export class TooBusy extends Error {
  */
 export function narrowDoor(atOnce = AT_ONCE, waitingAtMost = WAITING_AT_MOST): <Result>(work: () => Promise<Result>) => Promise<Result> {
   const limit = pLimit(atOnce)
-  return async (work) => {
+  return async work => {
     if (limit.activeCount + limit.pendingCount >= atOnce + waitingAtMost) throw new TooBusy()
     return limit(work)
   }

@@ -18,7 +18,11 @@ export interface Beat {
  * @param everyMs time between beats, ms
  * @returns how to end it
  */
-export function keepBeating(db: Queryable, siteId: string, { now, push, everyMs }: { readonly now: () => string, readonly push: (beat: Beat) => void, readonly everyMs: number }): () => void {
+export function keepBeating(
+  db: Queryable,
+  siteId: string,
+  { now, push, everyMs }: { readonly now: () => string; readonly push: (beat: Beat) => void; readonly everyMs: number },
+): () => void {
   let isAsking = false
   let ended = false
   const beat = async () => {
@@ -28,11 +32,11 @@ export function keepBeating(db: Queryable, siteId: string, { now, push, everyMs 
     try {
       const position = await readPosition(db, siteId)
       if (!ended) push({ now: now(), asOf, position })
-    }
-    catch (error) {
+    } catch (error) {
       console.error('A screen was told nothing: the database did not answer.', error instanceof Error ? error.message : error)
+    } finally {
+      isAsking = false
     }
-    finally { isAsking = false }
   }
   const timer = setInterval(() => void beat(), everyMs)
   void beat()

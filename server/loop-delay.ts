@@ -20,7 +20,11 @@ export class LoopDelay {
   readonly #timer: NodeJS.Timeout
   #before = NONE
 
-  constructor(histogram: Pick<IntervalHistogram, 'enable' | 'disable' | 'reset' | 'max' | 'percentile'> = monitorEventLoopDelay({ resolution: RESOLUTION_MS })) {
+  constructor(
+    histogram: Pick<IntervalHistogram, 'enable' | 'disable' | 'reset' | 'max' | 'percentile'> = monitorEventLoopDelay({
+      resolution: RESOLUTION_MS,
+    }),
+  ) {
     this.#histogram = histogram
     histogram.enable()
     this.#timer = setInterval(() => {

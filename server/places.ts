@@ -5,7 +5,10 @@
 export class Places {
   readonly #taken = new Map<string, number>()
   #all = 0
-  constructor(private readonly atMost: number, private readonly ofOne: number) {}
+  constructor(
+    private readonly atMost: number,
+    private readonly ofOne: number,
+  ) {}
 
   /** @returns how to leave the place, once; or who is full: everything, or this one's share */
   take(whose: string): (() => void) | 'all' | 'own' {

@@ -8,7 +8,11 @@ export const BODY_WITHIN_MS = 20_000
 /** Why a body was not read to its end: the status it is answered with. */
 export class BodyRefused extends Error {
   constructor(readonly status: 408 | 413) {
-    super(status === 413 ? `The body is larger than ${MAX_BODY_BYTES / 1e6} MB.` : `The body did not arrive within ${BODY_WITHIN_MS / 1000} s.`)
+    super(
+      status === 413
+        ? `The body is larger than ${MAX_BODY_BYTES / 1e6} MB.`
+        : `The body did not arrive within ${BODY_WITHIN_MS / 1000} s.`,
+    )
   }
 }
 
@@ -27,10 +31,11 @@ export function readBounded(request: IncomingMessage, { maxBytes = MAX_BODY_BYTE
       request.off('data', take).off('end', whole).off('error', failed).off('aborted', cut)
       end()
     }
-    const refuse = (status: 408 | 413) => finish(() => {
-      request.pause()
-      reject(new BodyRefused(status))
-    })
+    const refuse = (status: 408 | 413) =>
+      finish(() => {
+        request.pause()
+        reject(new BodyRefused(status))
+      })
     const take = (chunk: Buffer) => {
       bytes += chunk.length
       if (bytes > maxBytes) refuse(413)

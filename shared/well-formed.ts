@@ -14,7 +14,8 @@ const MAX_DEPTH = 40
 /** What is wrong with a text, for whoever typed it; null for one that can be kept. */
 export function illFormed(text: string): string | null {
   const control = CONTROL.exec(text)
-  if (control) return `holds a character that cannot be kept (U+${control[0].codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}): type it again without`
+  if (control)
+    return `holds a character that cannot be kept (U+${control[0].codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}): type it again without`
   return /\p{Surrogate}/u.test(text) ? 'holds half a character: type it again' : null
 }
 
@@ -22,7 +23,10 @@ export function illFormed(text: string): string | null {
 export const hasUnseen = (text: string): boolean => UNSEEN.test(text)
 
 /** A field that cannot be kept, by its path as people write it: `payload.reason`. */
-export interface IllField { readonly path: string, readonly message: string }
+export interface IllField {
+  readonly path: string
+  readonly message: string
+}
 
 /**
  * The first text within a value, or name of a field, that cannot be kept; null when all can.

@@ -11,8 +11,13 @@ export const streamIdSchema = z.string().regex(/^[a-z0-9][a-z0-9/-]{0,99}$/, 'th
 export const deviceIdSchema = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, 'letters, digits and hyphens, at most 64')
 
 /** A name that people tell things and each other apart by: what nobody sees may not stand in it. */
-export const nameOf = (max: number, needed: string) => z.string().trim().min(1, needed).max(max, `at most ${max} letters`)
-  .refine(text => !hasUnseen(text), 'holds marks that nobody sees: type it by hand')
+export const nameOf = (max: number, needed: string) =>
+  z
+    .string()
+    .trim()
+    .min(1, needed)
+    .max(max, `at most ${max} letters`)
+    .refine(text => !hasUnseen(text), 'holds marks that nobody sees: type it by hand')
 
 export const nameSchema = nameOf(80, 'a name is needed')
 export const sentenceSchema = z.string().trim().min(1, 'a few words are needed').max(500, 'at most 500 letters')

@@ -11,9 +11,19 @@ const REQUESTS = 20_000
 const AT_ONCE = 4
 const SLOW_MS = 1000
 
-async function send(request: APIRequestContext, url: string, { method, path, body }: OddRequest): Promise<{ status: number, ms: number, what: string }> {
+async function send(
+  request: APIRequestContext,
+  url: string,
+  { method, path, body }: OddRequest,
+): Promise<{ status: number; ms: number; what: string }> {
   const began = performance.now()
-  const response = method === 'GET' ? await request.get(url + path) : await request.post(url + path, { headers: { 'content-type': 'application/json' }, data: Buffer.from(JSON.stringify(body ?? null)) })
+  const response =
+    method === 'GET'
+      ? await request.get(url + path)
+      : await request.post(url + path, {
+          headers: { 'content-type': 'application/json' },
+          data: Buffer.from(JSON.stringify(body ?? null)),
+        })
   return { status: response.status(), ms: performance.now() - began, what: `${method} ${path} ${JSON.stringify(body)?.slice(0, 300)}` }
 }
 
@@ -22,7 +32,7 @@ const shop = await serve()
 const request = await openRequests.newContext()
 try {
   await request.post(`${shop.url}/api/v1/sign-in`, { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
-  const doc = await (await request.get(`${shop.url}/api/v1/openapi.json`)).json() as OpenApi
+  const doc = (await (await request.get(`${shop.url}/api/v1/openapi.json`)).json()) as OpenApi
   const statuses = new Map<number, number>()
   let [failed, slow, longestMs] = [0, 0, 0]
   const requests = new OddRequests(doc, Date.now()).take(REQUESTS)
@@ -37,12 +47,19 @@ try {
     }
   }
   await Promise.all(Array.from({ length: AT_ONCE }, worker))
-  const told = [...statuses].sort(([a], [b]) => a - b).map(([status, count]) => `${status}: ${count}`).join(', ')
+  const told = [...statuses]
+    .sort(([a], [b]) => a - b)
+    .map(([status, count]) => `${status}: ${count}`)
+    .join(', ')
   const whole = report({ name: 'odd requests answered with 5xx', ratio: failed, atMost: 0, absolutes: `of ${REQUESTS}; ${told}` })
-  const quick = report({ name: 'odd requests that took longer than a second', ratio: slow, atMost: 0, absolutes: `the longest ${longestMs.toFixed(0)} ms` })
+  const quick = report({
+    name: 'odd requests that took longer than a second',
+    ratio: slow,
+    atMost: 0,
+    absolutes: `the longest ${longestMs.toFixed(0)} ms`,
+  })
   if (!whole || !quick) process.exitCode = 1
-}
-finally {
+} finally {
   await request.dispose()
   await shop.stop()
 }

@@ -7,10 +7,22 @@ const root = path.resolve(import.meta.dirname, '../..')
 /** Runs a script of the house to its end; what it wrote. */
 export function runScript(script: string, env: NodeJS.ProcessEnv, more: readonly string[] = []): Promise<string> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, script), ...more], { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] })
+    const child = spawn(
+      process.execPath,
+      [
+        path.join(root, 'node_modules/tsx/dist/cli.mjs'),
+        '--tsconfig',
+        path.join(root, 'tsconfig.scripts.json'),
+        path.join(root, script),
+        ...more,
+      ],
+      { cwd: root, env, stdio: ['ignore', 'pipe', 'inherit'] },
+    )
     let output = ''
-    child.stdout.on('data', (data: Buffer) => { output += data.toString() })
-    child.on('close', code => code === 0 ? resolve(output) : reject(new Error(`${script} ended with ${code}`)))
+    child.stdout.on('data', (data: Buffer) => {
+      output += data.toString()
+    })
+    child.on('close', code => (code === 0 ? resolve(output) : reject(new Error(`${script} ended with ${code}`))))
   })
 }
 
@@ -25,7 +37,9 @@ export function testCluster(): string {
 
 /** What `npm start` does before it serves, on a database that is there. Its last line is what it tells the server. */
 export const prepare = async (databaseUrl: string, env: NodeJS.ProcessEnv): Promise<{ firstRunCode: string | null }> =>
-  JSON.parse((await runScript('scripts/prepare.ts', { ...env, DATABASE_URL: databaseUrl })).trim().split('\n').at(-1)!) as { firstRunCode: string | null }
+  JSON.parse((await runScript('scripts/prepare.ts', { ...env, DATABASE_URL: databaseUrl })).trim().split('\n').at(-1)!) as {
+    firstRunCode: string | null
+  }
 
 /** Before any test: see `globalSetup` in playwright.config.ts. */
 export default async function makeDemoTemplate(): Promise<void> {

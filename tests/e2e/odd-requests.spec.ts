@@ -9,16 +9,24 @@ const REQUESTS = 1000
 const AT_ONCE = 8
 
 async function send(request: APIRequestContext, url: string, { method, path, body }: OddRequest): Promise<string | null> {
-  const response = method === 'GET' ? await request.get(url + path) : await request.post(url + path, { headers: { 'content-type': 'application/json' }, data: Buffer.from(JSON.stringify(body ?? null)) })
+  const response =
+    method === 'GET'
+      ? await request.get(url + path)
+      : await request.post(url + path, {
+          headers: { 'content-type': 'application/json' },
+          data: Buffer.from(JSON.stringify(body ?? null)),
+        })
   const isOurs = response.status() < 500
-  return isOurs ? null : `${response.status()} ${method} ${path} ${JSON.stringify(body)?.slice(0, 600)} answered ${(await response.text()).slice(0, 200)}`
+  return isOurs
+    ? null
+    : `${response.status()} ${method} ${path} ${JSON.stringify(body)?.slice(0, 600)} answered ${(await response.text()).slice(0, 200)}`
 }
 
 test('a thousand requests that nobody should send: none fails in the server, and the record stands', async ({ request }) => {
   test.setTimeout(180_000)
   const shop = await serve()
   await request.post(`${shop.url}/api/v1/sign-in`, { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
-  const odd = new OddRequests(await (await request.get(`${shop.url}/api/v1/openapi.json`)).json() as OpenApi, 11)
+  const odd = new OddRequests((await (await request.get(`${shop.url}/api/v1/openapi.json`)).json()) as OpenApi, 11)
   const requests = [...odd.take(REQUESTS)]
   const failed: string[] = []
   for (let i = 0; i < requests.length; i += AT_ONCE) {
@@ -27,9 +35,13 @@ test('a thousand requests that nobody should send: none fails in the server, and
   }
   expect(failed).toEqual([])
   // Whatever was done by it, the record holds together, and the shop can still be stopped.
-  expect(await runScript('scripts/record.ts', { ...process.env, DATABASE_URL: shop.databaseUrl }, ['verify'])).toContain('every chain stands')
+  expect(await runScript('scripts/record.ts', { ...process.env, DATABASE_URL: shop.databaseUrl }, ['verify'])).toContain(
+    'every chain stands',
+  )
   const at = new Date().toISOString()
-  const stop = await request.post(`${shop.url}/api/v1/commands`, { data: { id: crypto.randomUUID(), type: 'station.stop-all', streams: [], payload: {}, at, sentAt: at, deviceId: 'test', deviceSeq: 1 } })
+  const stop = await request.post(`${shop.url}/api/v1/commands`, {
+    data: { id: crypto.randomUUID(), type: 'station.stop-all', streams: [], payload: {}, at, sentAt: at, deviceId: 'test', deviceSeq: 1 },
+  })
   expect(stop.status()).toBe(200)
   await shop.stop()
 })

@@ -5,10 +5,11 @@ import type { Beat } from '#server/heartbeat'
 
 /** A database whose answers are given by hand. */
 function slowDatabase() {
-  const asked: { answer: (position: number) => void, fail: () => void }[] = []
-  const query = () => new Promise((resolve, reject) => {
-    asked.push({ answer: position => resolve({ rows: [{ position }] }), fail: () => reject(new Error('the connection was lost')) })
-  })
+  const asked: { answer: (position: number) => void; fail: () => void }[] = []
+  const query = () =>
+    new Promise((resolve, reject) => {
+      asked.push({ answer: position => resolve({ rows: [{ position }] }), fail: () => reject(new Error('the connection was lost')) })
+    })
   return { asked, db: { query } as unknown as Queryable }
 }
 
@@ -24,7 +25,11 @@ afterEach(() => {
 const start = () => {
   const beats: Beat[] = []
   const slow = slowDatabase()
-  const end = keepBeating(slow.db, 'the-site', { now: () => new Date(Date.now()).toISOString(), push: beat => beats.push(beat), everyMs: 5000 })
+  const end = keepBeating(slow.db, 'the-site', {
+    now: () => new Date(Date.now()).toISOString(),
+    push: beat => beats.push(beat),
+    everyMs: 5000,
+  })
   return { ...slow, beats, end }
 }
 
@@ -35,7 +40,10 @@ describe('the beat that a screen lives by', () => {
     await vi.advanceTimersByTimeAsync(5000)
     asked[1]!.answer(42)
     await vi.advanceTimersByTimeAsync(0)
-    expect(beats).toMatchObject([{ asOf: '2026-11-28T08:00:00.000Z', position: 41 }, { asOf: '2026-11-28T08:00:05.000Z', position: 42 }])
+    expect(beats).toMatchObject([
+      { asOf: '2026-11-28T08:00:00.000Z', position: 41 },
+      { asOf: '2026-11-28T08:00:05.000Z', position: 42 },
+    ])
     end()
   })
   it('is not given while the database says nothing, nor asked for a second time meanwhile', async () => {

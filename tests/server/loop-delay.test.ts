@@ -6,21 +6,27 @@ class Figures {
   max = 20e6
   p99 = 20e6
   isOn = false
-  enable = () => this.isOn = true
+  enable = () => (this.isOn = true)
   disable = () => !(this.isOn = false)
-  reset = () => { [this.max, this.p99] = [0, 0] }
+  reset = () => {
+    ;[this.max, this.p99] = [0, 0]
+  }
   percentile = () => this.p99
 }
 
-beforeEach(() => { vi.useFakeTimers() })
-afterEach(() => { vi.useRealTimers() })
+beforeEach(() => {
+  vi.useFakeTimers()
+})
+afterEach(() => {
+  vi.useRealTimers()
+})
 
-it('says how late the process came to its work, beyond the measure\'s own step', () => {
+it("says how late the process came to its work, beyond the measure's own step", () => {
   const figures = new Figures()
   const delay = new LoopDelay(figures)
   expect(figures.isOn).toBe(true)
-  expect(delay.read()).toEqual({ p99Ms: 0, maxMs: 0 });
-  [figures.max, figures.p99] = [6_020e6, 45e6]
+  expect(delay.read()).toEqual({ p99Ms: 0, maxMs: 0 })
+  ;[figures.max, figures.p99] = [6_020e6, 45e6]
   expect(delay.read()).toEqual({ p99Ms: 25, maxMs: 6000 })
   delay.close()
   expect(figures.isOn).toBe(false)

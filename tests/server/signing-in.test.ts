@@ -9,7 +9,9 @@ import { count, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
 
 let shop: Shop
-beforeAll(async () => { shop = await openShop() })
+beforeAll(async () => {
+  shop = await openShop()
+})
 afterAll(() => shop.close())
 beforeEach(() => shop.pool.query('delete from failed_try'))
 
@@ -69,10 +71,18 @@ describe('a PIN', () => {
   it('tried a hundred times at once, the right one among them late, signs nothing', async () => {
     await setLogin(shop.pool, shop.siteId, 'maren', 'maren', 'none')
     await setPin(shop.pool, shop.siteId, 'maren', await hashSecret('2806'))
-    const who = { siteId: shop.siteId, person: { personId: 'teo' }, holder: { roles: ['learner'], areaId: null, bayId: null } } as unknown as SignedIn
-    const tried = await Promise.all(Array.from({ length: 100 }, (_, i) => signerOf(shop.door, who, { personId: 'maren', pin: i === 60 ? '2806' : String(1000 + i) })))
-    const refusals = tried.flatMap(one => 'refused' in one ? one.refused.map(({ code }) => code) : ['signed'])
-    expect(refusals.filter(code => code === 'command.pin-wrong').length + refusals.filter(code => code === 'signed').length).toBeLessThanOrEqual(5)
+    const who = {
+      siteId: shop.siteId,
+      person: { personId: 'teo' },
+      holder: { roles: ['learner'], areaId: null, bayId: null },
+    } as unknown as SignedIn
+    const tried = await Promise.all(
+      Array.from({ length: 100 }, (_, i) => signerOf(shop.door, who, { personId: 'maren', pin: i === 60 ? '2806' : String(1000 + i) })),
+    )
+    const refusals = tried.flatMap(one => ('refused' in one ? one.refused.map(({ code }) => code) : ['signed']))
+    expect(
+      refusals.filter(code => code === 'command.pin-wrong').length + refusals.filter(code => code === 'signed').length,
+    ).toBeLessThanOrEqual(5)
     expect(refusals.filter(code => code === 'command.pin-locked').length).toBeGreaterThanOrEqual(95)
     // Whoever tries on a session of their own has locked themselves out, and not her.
     expect(await takeTry(shop.pool, [pinSubject(shop.siteId, 'maren', 'maren')], MORNING)).toBeNull()
@@ -90,7 +100,9 @@ describe('a narrow door', () => {
       inside--
       return 'done'
     }
-    const answers = Array.from({ length: 8 }, () => door(work).catch((error: unknown) => error instanceof TooBusy ? 'too busy' : 'else'))
+    const answers = Array.from({ length: 8 }, () =>
+      door(work).catch((error: unknown) => (error instanceof TooBusy ? 'too busy' : 'else')),
+    )
     const said = await Promise.all(answers)
     expect(most).toBe(2)
     expect(said.filter(answer => answer === 'done')).toHaveLength(5)

@@ -21,12 +21,41 @@ function patternsIn(file: string): readonly string[] {
   return found
 }
 
-const FILES = ['core', 'shared', 'server', 'app', 'standins'].flatMap(folder => readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
-  .filter(file => /\.(?:ts|vue)$/.test(file)).map(file => path.join(folder, file)))
+const FILES = ['core', 'shared', 'server', 'app', 'standins'].flatMap(folder =>
+  readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
+    .filter(file => /\.(?:ts|vue)$/.test(file))
+    .map(file => path.join(folder, file)),
+)
 const PATTERNS = [...new Map(FILES.flatMap(file => patternsIn(file).map(pattern => [pattern, file] as const)))]
 
 /** What a pattern may choke on: one thing many times, after something it may begin with, before something it cannot end with. */
-const UNITS = [' ', '\t', '0', '9', 'a', 'Z', '-', '.', ',', '/', '(', '[', '+', '*', ':', ';', '\n', '0 ', ' 0', 'a ', '- ', '0.', '1/', ' /', '.-/ ']
+const UNITS = [
+  ' ',
+  '\t',
+  '0',
+  '9',
+  'a',
+  'Z',
+  '-',
+  '.',
+  ',',
+  '/',
+  '(',
+  '[',
+  '+',
+  '*',
+  ':',
+  ';',
+  '\n',
+  '0 ',
+  ' 0',
+  'a ',
+  '- ',
+  '0.',
+  '1/',
+  ' /',
+  '.-/ ',
+]
 const BEGINNINGS = ['', '1', '3-06', 'DOT-', 'EN ', 'a', '01 99', '(', '<']
 const LONG = 30_000
 /** Far beyond what a linear pattern takes, far under what a quadratic one does, ms. */
@@ -36,27 +65,40 @@ describe('a pattern takes no longer than its text is long', () => {
   it('is looked for where patterns are', () => {
     expect(PATTERNS.length).toBeGreaterThan(60)
   })
-  it.each(PATTERNS)('%s of %s', (pattern) => {
+  it.each(PATTERNS)('%s of %s', pattern => {
     const look = `for (const unit of units) for (const begin of beginnings) {
       const text = begin + unit.repeat(${LONG}) + '\\u0001'
       text.replace(pattern, '')
     }`
-    expect(() => vm.runInNewContext(`const pattern = ${pattern}; ${look}`, { units: UNITS, beginnings: BEGINNINGS }, { timeout: PATIENCE_MS })).not.toThrow()
+    expect(() =>
+      vm.runInNewContext(`const pattern = ${pattern}; ${look}`, { units: UNITS, beginnings: BEGINNINGS }, { timeout: PATIENCE_MS }),
+    ).not.toThrow()
   })
 })
 
 describe('the shoulder of a cylinder', () => {
   it('of a thousand blanks is read as soon as one of none', () => {
     const text = `01 99${' '.repeat(1990)}x`
-    const read = vm.runInNewContext('readStamps(text)', { readStamps: (stamps: string) => readStamps(stamps, '2026-11-28'), text }, { timeout: PATIENCE_MS }) as ReturnType<typeof readStamps>
+    const read = vm.runInNewContext(
+      'readStamps(text)',
+      { readStamps: (stamps: string) => readStamps(stamps, '2026-11-28'), text },
+      { timeout: PATIENCE_MS },
+    ) as ReturnType<typeof readStamps>
     expect(read.tests).toEqual([])
   })
   it('that is longer than any shoulder is a hold', () => {
-    expect(readStamps(`DOT-3AA2400 / 3-16${' / 3-16'.repeat(400)}`, '2026-11-28').findings.map(({ severity, code }) => [severity, code])).toContainEqual(['hold', 'stamp.unreadable'])
+    expect(
+      readStamps(`DOT-3AA2400 / 3-16${' / 3-16'.repeat(400)}`, '2026-11-28').findings.map(({ severity, code }) => [severity, code]),
+    ).toContainEqual(['hold', 'stamp.unreadable'])
   })
   it('takes blanks, however many, for one', () => {
     const tidy = readStamps('DOT-3AA2400 / 3-06 / 3 [A123] 16 +*', '2026-11-28')
-    expect(readStamps('DOT-3AA2400    /\t 3-06 /\n  3   [A123]    16   +*', '2026-11-28').tests.map(({ on, requalifier }) => [on, requalifier])).toEqual(tidy.tests.map(({ on, requalifier }) => [on, requalifier]))
+    expect(
+      readStamps('DOT-3AA2400    /\t 3-06 /\n  3   [A123]    16   +*', '2026-11-28').tests.map(({ on, requalifier }) => [
+        on,
+        requalifier,
+      ]),
+    ).toEqual(tidy.tests.map(({ on, requalifier }) => [on, requalifier]))
     expect(tidy.tests.at(-1)).toMatchObject({ on: '2016-03', requalifier: 'A123', overfill: true, star: true })
   })
 })

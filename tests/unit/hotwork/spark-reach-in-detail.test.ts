@@ -12,23 +12,38 @@ function mulberry32(seed: number): () => number {
   const BITS = 2n ** 32n
   let state = BigInt(seed) % BITS
   return () => {
-    state = (state + 0x6D2B79F5n) % BITS
-    let mixed = (state ^ (state >> 15n)) * (1n | state) % BITS
-    mixed = (mixed + (mixed ^ (mixed >> 7n)) * (61n | mixed)) % BITS ^ mixed
+    state = (state + 0x6d2b79f5n) % BITS
+    let mixed = ((state ^ (state >> 15n)) * (1n | state)) % BITS
+    mixed = ((mixed + (mixed ^ (mixed >> 7n)) * (61n | mixed)) % BITS) ^ mixed
     return Number((mixed ^ (mixed >> 14n)) % BITS) / 4294967296
   }
 }
 
 /** Drops thrown here, with the same numbers: where those that are still hot land, ascending, m. */
-function thrown({ smallestM, largestM, speedMPerS, leavesAtC }: SparkClass, heightM: number, windMPerS: number, seed: number): readonly number[] {
+function thrown(
+  { smallestM, largestM, speedMPerS, leavesAtC }: SparkClass,
+  heightM: number,
+  windMPerS: number,
+  seed: number,
+): readonly number[] {
   const random = mulberry32(seed)
   return Array.from({ length: 400 }, () => {
     const [size, speed, up, round] = [random(), random(), random(), random()] as const
-    return sparkLanding({
-      diameterM: Math.exp(Math.log(smallestM) + size * (Math.log(largestM) - Math.log(smallestM))), speedMPerS: speedMPerS * (1 - 0.8 * (1 - speed)),
-      elevationRad: Math.PI / 2 - Math.acos(2 * up - 1), azimuthRad: round * 2 * Math.PI, temperatureC: leavesAtC,
-    }, heightM, windMPerS)
-  }).filter(({ temperatureC }) => temperatureC >= FLIGHT.hotAtC).map(({ distanceM }) => distanceM).sort((a, b) => a - b)
+    return sparkLanding(
+      {
+        diameterM: Math.exp(Math.log(smallestM) + size * (Math.log(largestM) - Math.log(smallestM))),
+        speedMPerS: speedMPerS * (1 - 0.8 * (1 - speed)),
+        elevationRad: Math.PI / 2 - Math.acos(2 * up - 1),
+        azimuthRad: round * 2 * Math.PI,
+        temperatureC: leavesAtC,
+      },
+      heightM,
+      windMPerS,
+    )
+  })
+    .filter(({ temperatureC }) => temperatureC >= FLIGHT.hotAtC)
+    .map(({ distanceM }) => distanceM)
+    .sort((a, b) => a - b)
 }
 
 it('numbers of chance are those of the published generator, for any seed', () => {
@@ -38,14 +53,23 @@ it('numbers of chance are those of the published generator, for any seed', () =>
   }
 })
 
-describe.each([['ofc', 3, 5, 1], ['smaw', 6, 0, 1], ['pac', 2, 8, 7]] as const)('sparks of %s from %i m in %i m/s, seed %i', (process, heightM, windMPerS, seed) => {
+describe.each([
+  ['ofc', 3, 5, 1],
+  ['smaw', 6, 0, 1],
+  ['pac', 2, 8, 7],
+] as const)('sparks of %s from %i m in %i m/s, seed %i', (process, heightM, windMPerS, seed) => {
   const answer = () => sparkReach({ process, heightM, windMPerS, seed, hardFloor: false })
   it('reach what the drops that land hot say: half, nine in ten, 99 in a hundred', () => {
     const landed = thrown(SPARK_CLASS_OF[process]!, heightM, windMPerS, seed)
     expect(landed.length).toBeGreaterThan(20)
-    const nearestRank = (percent: number) => landed[Math.ceil(percent / 100 * landed.length) - 1]!
+    const nearestRank = (percent: number) => landed[Math.ceil((percent / 100) * landed.length) - 1]!
     const { p50, p90, p99, max } = answer().reachM!
-    for (const [found, percent] of [[p50, 50], [p90, 90], [p99, 99]] as const) expect(Math.abs(found - up(nearestRank(percent)))).toBeLessThan(0.011)
+    for (const [found, percent] of [
+      [p50, 50],
+      [p90, 90],
+      [p99, 99],
+    ] as const)
+      expect(Math.abs(found - up(nearestRank(percent)))).toBeLessThan(0.011)
     expect(max).toBeGreaterThanOrEqual(up(landed.at(-1)!))
   })
   it('and at the most what a search of every size and angle finds', () => {
@@ -53,7 +77,17 @@ describe.each([['ofc', 3, 5, 1], ['smaw', 6, 0, 1], ['pac', 2, 8, 7]] as const)(
     let farthest = 0
     for (let size = 0; size <= 12; size++) {
       for (let degrees = -10; degrees <= 70; degrees += 2) {
-        const { distanceM, temperatureC } = sparkLanding({ diameterM: smallestM * (largestM / smallestM) ** (size / 12), speedMPerS, elevationRad: degrees * Math.PI / 180, azimuthRad: 0, temperatureC: leavesAtC }, heightM, windMPerS)
+        const { distanceM, temperatureC } = sparkLanding(
+          {
+            diameterM: smallestM * (largestM / smallestM) ** (size / 12),
+            speedMPerS,
+            elevationRad: (degrees * Math.PI) / 180,
+            azimuthRad: 0,
+            temperatureC: leavesAtC,
+          },
+          heightM,
+          windMPerS,
+        )
         if (temperatureC >= FLIGHT.hotAtC) farthest = Math.max(farthest, distanceM)
       }
     }
@@ -64,7 +98,13 @@ describe.each([['ofc', 3, 5, 1], ['smaw', 6, 0, 1], ['pac', 2, 8, 7]] as const)(
   it('a share of them counts for no more than all, and is said', () => {
     const { reachM } = answer()
     const rule = 0.01
-    for (const [percentile, reach] of [[0, null], [0.1, null], [50, reachM!.p50], [90, reachM!.p90], [100, reachM!.max]] as const) {
+    for (const [percentile, reach] of [
+      [0, null],
+      [0.1, null],
+      [50, reachM!.p50],
+      [90, reachM!.p90],
+      [100, reachM!.max],
+    ] as const) {
       const { radiusM, findings } = sparkReach({ process, heightM, windMPerS, seed, hardFloor: false, percentile }, rule)
       expect(radiusM).toBe(reach ?? Math.max(rule, up(thrown(SPARK_CLASS_OF[process]!, heightM, windMPerS, seed)[0]!)))
       expect(findings.some(({ code }) => code === 'spark.percentile')).toBe(percentile < 100)
@@ -79,7 +119,17 @@ it('the fine search goes three degrees round the best of the coarse one, to both
     // The farthest are the larger drops, thrown neither flat nor steep.
     for (let size = 3; size < 7; size++) {
       for (let degrees = 5; degrees <= 65; degrees++) {
-        const landing = sparkLanding({ diameterM: sparks.smallestM * (sparks.largestM / sparks.smallestM) ** (size / 6), speedMPerS: sparks.speedMPerS, elevationRad: degrees * Math.PI / 180, azimuthRad: 0, temperatureC: sparks.leavesAtC }, 4, 1)
+        const landing = sparkLanding(
+          {
+            diameterM: sparks.smallestM * (sparks.largestM / sparks.smallestM) ** (size / 6),
+            speedMPerS: sparks.speedMPerS,
+            elevationRad: (degrees * Math.PI) / 180,
+            azimuthRad: 0,
+            temperatureC: sparks.leavesAtC,
+          },
+          4,
+          1,
+        )
         if (landing.temperatureC >= FLIGHT.hotAtC) expect(landing.distanceM).toBeLessThanOrEqual(found + 0.02)
       }
     }
@@ -87,7 +137,8 @@ it('the fine search goes three degrees round the best of the coarse one, to both
 })
 
 describe('what is said of a reach', () => {
-  const ask = (over: Partial<Parameters<typeof sparkReach>[0]>, ruleM?: number) => sparkReach({ process: 'ofc', heightM: 2, windMPerS: 0, hardFloor: false, ...over }, ruleM)
+  const ask = (over: Partial<Parameters<typeof sparkReach>[0]>, ruleM?: number) =>
+    sparkReach({ process: 'ofc', heightM: 2, windMPerS: 0, hardFloor: false, ...over }, ruleM)
   const codes = (over: Partial<Parameters<typeof sparkReach>[0]>, ruleM?: number) => ask(over, ruleM).findings.map(({ code }) => code)
   it('the rule binds up to where the reach is as large; from there the reach', () => {
     const { radiusM } = ask({}, 0.01)
@@ -99,14 +150,25 @@ describe('what is said of a reach', () => {
     const [soft, hard, unknown] = [ask({}, 0.01), ask({ hardFloor: true }, 0.01), ask({ hardFloor: undefined }, 0.01)]
     expect(hard.radiusM).toBe(up(soft.radiusM! + 3))
     expect(unknown.radiusM).toBe(hard.radiusM)
-    expect([soft, hard, unknown].map(({ findings }) => findings.map(({ code }) => code).filter(code => code === 'spark.roll-added' || code === 'spark.floor-unknown'))).toEqual([[], ['spark.roll-added'], ['spark.floor-unknown']])
+    expect(
+      [soft, hard, unknown].map(({ findings }) =>
+        findings.map(({ code }) => code).filter(code => code === 'spark.roll-added' || code === 'spark.floor-unknown'),
+      ),
+    ).toEqual([[], ['spark.roll-added'], ['spark.floor-unknown']])
   })
   it('just the highest and windiest of the model are answered; beyond it, and without a class, nothing is', () => {
     const [heightM, windMPerS] = [REACH_LIMITS.heightM.max, REACH_LIMITS.windMPerS.max]
     expect(ask({ heightM, windMPerS }).radiusM).not.toBeNull()
-    for (const over of [{ heightM: heightM + 0.1 }, { windMPerS: windMPerS + 0.1 }]) expect(ask(over)).toMatchObject({ reachM: null, radiusM: null, findings: [{ severity: 'hold', code: 'spark.beyond-model' }] })
+    for (const over of [{ heightM: heightM + 0.1 }, { windMPerS: windMPerS + 0.1 }])
+      expect(ask(over)).toMatchObject({ reachM: null, radiusM: null, findings: [{ severity: 'hold', code: 'spark.beyond-model' }] })
     const classless = (Object.keys(SPARK_CLASS_OF) as (keyof typeof SPARK_CLASS_OF)[]).filter(process => !SPARK_CLASS_OF[process])
-    for (const process of classless) expect(ask({ process })).toEqual({ publishedRadiusM: 10.67, reachM: null, radiusM: null, findings: [expect.objectContaining({ severity: 'hold', code: 'spark.no-class', values: { process } })] })
+    for (const process of classless)
+      expect(ask({ process })).toEqual({
+        publishedRadiusM: 10.67,
+        reachM: null,
+        radiusM: null,
+        findings: [expect.objectContaining({ severity: 'hold', code: 'spark.no-class', values: { process } })],
+      })
   })
   it('cutting says how far a piercing throws, grinding of the same class does not; gouging says its own', () => {
     expect(codes({ process: 'ofc' })).toContain('spark.piercing')

@@ -5,13 +5,23 @@ import type { SampleValue } from '#core/samples/substitution'
 // The samples here are drawn by us; figures of the published test stand in tests/reference/samples.test.ts.
 
 /** Values as found; below its limit of quantification a value is written as minus that limit. */
-const sample = (...values: readonly number[]): readonly SampleValue[] => values.map(value => ({ value: Math.abs(value), isBelowLoq: value < 0 }))
+const sample = (...values: readonly number[]): readonly SampleValue[] =>
+  values.map(value => ({ value: Math.abs(value), isBelowLoq: value < 0 }))
 const codes = (answer: ReturnType<typeof judgeSamples>) => answer.findings.map(({ code }) => code)
 
 describe('too few to judge', () => {
-  it.each([0, 1, 2])('%i decide nothing, and say how many are needed', (n) => {
+  it.each([0, 1, 2])('%i decide nothing, and say how many are needed', n => {
     const answer = judgeSamples(sample(...Array.from({ length: n }, (_, i) => 0.01 + i / 100)), 1)
-    expect(answer).toMatchObject({ n, belowLoq: 0, verdict: 'no-decision', test: 'none', method: 'loq', exceedance: null, uT: null, methods: [] })
+    expect(answer).toMatchObject({
+      n,
+      belowLoq: 0,
+      verdict: 'no-decision',
+      test: 'none',
+      method: 'loq',
+      exceedance: null,
+      uT: null,
+      methods: [],
+    })
     expect(answer.findings).toMatchObject([{ code: 'samples.too-few', values: { n, needed: 3 } }])
     expect(answer.summary === null).toBe(n < 2)
   })
@@ -22,7 +32,14 @@ describe('too few to judge', () => {
 
 describe('three to five', () => {
   it('pass without a word under their share of the limit', () => {
-    expect(judgeSamples(sample(0.09, 0.09, 0.09), 1)).toMatchObject({ verdict: 'compliant', test: 'preliminary', findings: [], methods: [], belowLoq: 0, uT: null })
+    expect(judgeSamples(sample(0.09, 0.09, 0.09), 1)).toMatchObject({
+      verdict: 'compliant',
+      test: 'preliminary',
+      findings: [],
+      methods: [],
+      belowLoq: 0,
+      uT: null,
+    })
   })
   it.each([
     [3, 0.1],
@@ -58,10 +75,16 @@ describe('six or more, most of them below what could be found', () => {
     expect(answer.findings).toMatchObject([{ code: 'samples.mostly-below', values: { belowLoq: 8, n: 10 } }])
   })
   it('seventeen of twenty are too many, though three were found', () => {
-    expect(judgeSamples(sample(...Array.from({ length: 17 }, () => -0.05), 0.06, 0.07, 0.08), 1)).toMatchObject({ test: 'preliminary', belowLoq: 17 })
+    expect(judgeSamples(sample(...Array.from({ length: 17 }, () => -0.05), 0.06, 0.07, 0.08), 1)).toMatchObject({
+      test: 'preliminary',
+      belowLoq: 17,
+    })
   })
   it('seven of ten leave three, which are tested', () => {
-    expect(judgeSamples(sample(...Array.from({ length: 7 }, () => -0.05), 0.06, 0.07, 0.08), 1)).toMatchObject({ test: 'statistical', belowLoq: 7 })
+    expect(judgeSamples(sample(...Array.from({ length: 7 }, () => -0.05), 0.06, 0.07, 0.08), 1)).toMatchObject({
+      test: 'statistical',
+      belowLoq: 7,
+    })
   })
   it('exactly four in five of fifteen are tested', () => {
     expect(judgeSamples(sample(...Array.from({ length: 12 }, () => -0.05), 0.06, 0.07, 0.08), 1).test).toBe('statistical')
@@ -82,13 +105,21 @@ describe('the statistical test', () => {
     expect(answer).toMatchObject({ verdict: 'non-compliant', method: 'loq-half', findings: [] })
     // Ways that give no values to test are shown beside, and decide nothing.
     expect(answer.methods.map(({ method, verdict }) => [method, verdict])).toEqual([
-      ['loq', 'non-compliant'], ['loq-root-2', 'non-compliant'], ['loq-half', 'non-compliant'], ['regression', 'non-compliant'], ['likelihood', null], ['beta', null],
+      ['loq', 'non-compliant'],
+      ['loq-root-2', 'non-compliant'],
+      ['loq-half', 'non-compliant'],
+      ['regression', 'non-compliant'],
+      ['likelihood', null],
+      ['beta', null],
     ])
     expect(answer.methods.filter(({ uR }) => uR === null).map(({ method }) => method)).toEqual(['likelihood', 'beta'])
   })
   it('rests on the least favourable number put in place: the whole limit here, half of it there', () => {
     expect(judgeSamples(sample(2.11, 2.08, -0.7, 1.64, 4.47, 1.37), 2)).toMatchObject({ verdict: 'non-compliant', method: 'loq' })
-    expect(judgeSamples(sample(-0.7, 1.8, -0.7, -0.7, -0.7, -0.7, 3.43, 1.3), 6)).toMatchObject({ verdict: 'compliant', method: 'loq-half' })
+    expect(judgeSamples(sample(-0.7, 1.8, -0.7, -0.7, -0.7, -0.7, 3.43, 1.3), 6)).toMatchObject({
+      verdict: 'compliant',
+      method: 'loq-half',
+    })
   })
   it('of the ways that replace nothing by a number, none decides: regression is the least of all here', () => {
     const answer = judgeSamples(sample(-0.7, 1.41, -0.7, 3.02, -0.7, 0.99, 1.52, 1.33, -0.7, -0.7, 0.7), 2)
@@ -100,7 +131,13 @@ describe('the statistical test', () => {
   it('that turns on the number put in place decides nothing, and says which pass and which fail', () => {
     const answer = judgeSamples(sample(-0.5, 3.33, -0.5, -0.5, -0.5, 1.52, 1.03, 1.1, 1.21), 4)
     expect(answer).toMatchObject({ verdict: 'no-decision', method: 'loq-half' })
-    expect(answer.findings).toMatchObject([{ severity: 'hold', code: 'samples.turns-on-substitution', values: { passes: ['loq'], fails: ['loq-root-2', 'loq-half'], belowLoq: 4, n: 9 } }])
+    expect(answer.findings).toMatchObject([
+      {
+        severity: 'hold',
+        code: 'samples.turns-on-substitution',
+        values: { passes: ['loq'], fails: ['loq-root-2', 'loq-half'], belowLoq: 4, n: 9 },
+      },
+    ])
   })
   it('takes no pass from logarithms that are not normal', () => {
     const answer = judgeSamples(sample(1.34, 0.37, 0.97, 1.01, 1.21, 0.93, 0.89), 9)
