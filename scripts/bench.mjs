@@ -10,8 +10,10 @@ await run(async () => {
   await ensureBuild()
   const cluster = await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
   try {
-    for (const bench of ['shade', 'hall', 'command', 'store', 'permits', 'crash', 'permit-lives', 'interleavings', 'page-weight', 'odd-requests']) {
-      const code = await new Promise(resolve => spawn(process.execPath, tsx(`tests/bench/${bench}.ts`), { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ZONARIS_TEST_CLUSTER: cluster.url } }).on('close', resolve))
+    const benches = ['shade', 'hall', 'command', 'store', 'permits', 'crash', 'permit-lives', 'interleavings', 'page-weight', 'odd-requests']
+    const env = { ...process.env, ZONARIS_TEST_CLUSTER: cluster.url }
+    for (const bench of benches) {
+      const code = await new Promise(resolve => spawn(process.execPath, tsx(`tests/bench/${bench}.ts`), { cwd: ROOT, stdio: 'inherit', env }).on('close', resolve))
       if (code !== 0) process.exitCode = 1
     }
   }

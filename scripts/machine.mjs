@@ -69,7 +69,8 @@ export async function ensureBuild() {
   const wanted = digest(...BUILT_FROM)
   if (existsSync(path.join(ROOT, '.output/server/index.mjs')) && isStamped('build', wanted)) return
   say('Building (a minute or two) ...')
-  await runProgram(process.execPath, [path.join(ROOT, 'node_modules/nuxt/bin/nuxt.mjs'), 'build'], { env: { ...process.env, ZONARIS_BUILD_DIR: path.join(DATA, 'nuxt') }, failing: 'the build failed' })
+  const env = { ...process.env, ZONARIS_BUILD_DIR: path.join(DATA, 'nuxt') }
+  await runProgram(process.execPath, [path.join(ROOT, 'node_modules/nuxt/bin/nuxt.mjs'), 'build'], { env, failing: 'the build failed' })
   stamp('build', wanted)
 }
 

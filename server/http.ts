@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
-import { getHeader, getMethod, getQuery, getRequestIP, setHeader, setResponseStatus } from 'h3'
+import { getHeader, getMethod, getQuery, setHeader, setResponseStatus } from 'h3'
 import { safeDestr } from 'destr'
 import type { z } from 'zod'
 import type { RightId, Holder } from '#core/person/rights'
@@ -11,6 +11,7 @@ import type { SpokenFinding } from '#shared/messages/speak'
 import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
 import { firstIllFormed, illFormed } from '#shared/well-formed'
+import { addressFrom } from './address'
 import { isOnPost } from './database/permit'
 import { readCredential } from './database/credential'
 import { siteOfDeviceKey } from './database/device-key'
@@ -110,12 +111,9 @@ const holderOf = ({ roles, areaId, bayId }: PersonReading): Holder => ({ roles, 
 /** Sessions end this long after sign-in, ms; a shop day and a late shift. */
 export const SESSION_MS = 14 * 3600_000
 
-/**
- * Where a request comes from. What a header says of it is believed only where a proxy of our own is named
- * (`ZONARIS_TRUST_PROXY=on`): anybody can write one.
- */
+/** Where a request comes from: see `addressFrom`. */
 export const addressOf = (event: H3Event): string =>
-  getRequestIP(event, { xForwardedFor: process.env.ZONARIS_TRUST_PROXY === 'on' }) ?? 'unknown'
+  addressFrom(event.node.req.socket.remoteAddress, getHeader(event, 'x-forwarded-for'), process.env.ZONARIS_TRUST_PROXY === 'on')
 
 /** A change must come from our own pages: a browser names where a request began. */
 function refuseForeignOrigin(event: H3Event): void {

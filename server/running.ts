@@ -31,7 +31,9 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const live = new Live(pool, url)
   const door: Door = { pool, clock, announce: live.announce }
   const stopWorker = startDeadlineWorker(door)
-  const tidy = setInterval(() => { cleanFailedTries(pool, nowIso(clock)).catch(error => console.error('Old tries could not be dropped.', error)) }, TIDY_EVERY_MS).unref()
+  const tidy = setInterval(() => {
+    cleanFailedTries(pool, nowIso(clock)).catch(error => console.error('Old tries could not be dropped.', error))
+  }, TIDY_EVERY_MS).unref()
   const loopDelay = new LoopDelay()
   const close = async () => {
     loopDelay.close()
@@ -40,7 +42,7 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
     await live.close()
     await pool.end()
   }
-  return running = { pool, clock, live, loopDelay, door, close }
+  return (running = { pool, clock, live, loopDelay, door, close })
 }
 
 export function useRunning(): Running {

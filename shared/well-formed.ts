@@ -14,8 +14,10 @@ const MAX_DEPTH = 40
 /** What is wrong with a text, for whoever typed it; null for one that can be kept. */
 export function illFormed(text: string): string | null {
   const control = CONTROL.exec(text)
-  if (control)
-    return `holds a character that cannot be kept (U+${control[0].codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}): type it again without`
+  if (control) {
+    const code = control[0].codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')
+    return `holds a character that cannot be kept (U+${code}): type it again without`
+  }
   return /\p{Surrogate}/u.test(text) ? 'holds half a character: type it again' : null
 }
 

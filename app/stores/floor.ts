@@ -62,7 +62,8 @@ export const useFloor = defineStore('floor', () => {
   /** What was just read is judged at once, not at the next turn. */
   const readAtMs = ref(0)
   const judgedAtMs = computed(() => Math.max(readAtMs.value, Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS))
-  const unheardSince = computed(() => judgedAtMs.value > 0 && quietForMs(hearing.value, deviceTime()) > UNHEARD_AFTER_MS ? hearing.value.wholeAt : null)
+  /** Looked at every second, not at the next turn of judging: what is said to count until an instant counts no longer. */
+  const unheardSince = computed(() => clock.nowMs.value > 0 && quietForMs(hearing.value, deviceTime()) > UNHEARD_AFTER_MS ? hearing.value.wholeAt : null)
   /** Whether the shop is not heard now, said at once. */
   const isQuiet = computed(() => isCut.value || isUnread.value || (clock.nowMs.value > 0 && hearing.value.wholeAt !== null && quietForMs(hearing.value, deviceTime()) > QUIET_AFTER_MS))
   /** Since when it is not heard; null while it is, and before it ever was. */

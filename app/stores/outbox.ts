@@ -39,7 +39,8 @@ export function makeUuid(): string {
 
 function deviceId(): string {
   const known = localStorage.getItem('zonaris-device')
-  if (known) return known
+  // One that the door would refuse is none: on this device no Stop would ever be heard.
+  if (known && /^[A-Za-z0-9][\w-]{0,63}$/.test(known)) return known
   const made = makeUuid()
   localStorage.setItem('zonaris-device', made)
   return made

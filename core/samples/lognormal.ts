@@ -51,7 +51,13 @@ export function lognormalSummary(values: readonly number[]): LognormalSummary {
   }
 }
 
-/** How many standard deviations of the logarithms a limit lies above their mean: (ln L − mean)/s. Infinite where all values are one. */
+/**
+ * How many standard deviations of the logarithms a limit lies above their mean: uR = (ln L − mean of ln)/s. Infinite where all
+ * values are one; not a number where the limit is that one. Source: `lognormalTools`.
+ *
+ * @param values above 0, two or more
+ * @param limit above 0, in the unit of the values
+ */
 export function marginToLimit(values: readonly number[], limit: number): number {
   const { mean, sd } = logMoments(values)
   return (Math.log(limit) - mean) / sd

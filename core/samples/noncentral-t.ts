@@ -23,7 +23,7 @@ function spreadOf(degrees: number): Spread {
     // With more than one degree of freedom there is no weight at nought.
     if (s === 0 && degrees > 1) return 0
     const density = Math.exp(logScale + (degrees - 1) * Math.log(s === 0 ? 1 : s) - half * s * s)
-    return (i === 0 || i === STEPS ? 1 : i % 2 === 1 ? 4 : 2) * density * step / 3
+    return ((i === 0 || i === STEPS ? 1 : i % 2 === 1 ? 4 : 2) * density * step) / 3
   })
   const spread = { at, weight }
   spreads.set(degrees, spread)
@@ -54,10 +54,14 @@ function riseThrough(f: (x: number) => number, wanted: number, low: number, high
   while (below < 0 && above > 0) {
     const middle = (low + high) / 2
     const atMiddle = f(middle) - wanted
-    const found = middle - (middle - low) * atMiddle / Math.sqrt(atMiddle ** 2 - below * above)
-    if (Math.abs(found - last) <= FOUND_WITHIN * Math.max(1, Math.abs(found)) || high - low <= FOUND_WITHIN * Math.max(1, Math.abs(high))) return found
+    const found = middle - ((middle - low) * atMiddle) / Math.sqrt(atMiddle ** 2 - below * above)
+    if (Math.abs(found - last) <= FOUND_WITHIN * Math.max(1, Math.abs(found)) || high - low <= FOUND_WITHIN * Math.max(1, Math.abs(high)))
+      return found
     last = found
-    for (const [x, value] of [[middle, atMiddle], [found, f(found) - wanted]] as const) {
+    for (const [x, value] of [
+      [middle, atMiddle],
+      [found, f(found) - wanted],
+    ] as const) {
       if (x < low || x > high) continue
       if (value < 0) [low, below] = [x, value]
       else [high, above] = [x, value]

@@ -71,7 +71,8 @@ async function sealDaysThatEnded(door: Door): Promise<number> {
       const yesterday = shopDayOf(nowMs - 24 * 3600_000, timeZone, shopDayHour)
       if (lastSealedDay !== null && lastSealedDay >= yesterday) return NOTHING_TO_DO
       const state = await readSealState(door.pool, siteId)
-      const command = systemCommand(door.clock, [SEAL_STREAM], { type: 'seal.day', payload: { day: yesterday, ...state } }, { id: uuidFor(siteId, SEAL_STREAM, yesterday, String(before?.tries ?? 0)) })
+      const id = uuidFor(siteId, SEAL_STREAM, yesterday, String(before?.tries ?? 0))
+      const command = systemCommand(door.clock, [SEAL_STREAM], { type: 'seal.day', payload: { day: yesterday, ...state } }, { id })
       const answer = await handleCommand(door, clockCaller(siteId), command)
       if (answer.status === 200) sealed++
       return answer

@@ -1,7 +1,6 @@
 import { request as openRequests } from '@playwright/test'
-import type { APIRequestContext } from '@playwright/test'
-import { OddRequests } from '../e2e/odd-requests'
-import type { OddRequest, OpenApi } from '../e2e/odd-requests'
+import { OddRequests, sendOdd } from '../e2e/odd-requests'
+import type { OpenApi } from '../e2e/odd-requests'
 import makeDemoTemplate from '../e2e/demo-template'
 import { PASSWORDS, serve } from '../e2e/served'
 import { report } from './ratio'
@@ -10,22 +9,6 @@ import { report } from './ratio'
 const REQUESTS = 20_000
 const AT_ONCE = 4
 const SLOW_MS = 1000
-
-async function send(
-  request: APIRequestContext,
-  url: string,
-  { method, path, body }: OddRequest,
-): Promise<{ status: number; ms: number; what: string }> {
-  const began = performance.now()
-  const response =
-    method === 'GET'
-      ? await request.get(url + path)
-      : await request.post(url + path, {
-          headers: { 'content-type': 'application/json' },
-          data: Buffer.from(JSON.stringify(body ?? null)),
-        })
-  return { status: response.status(), ms: performance.now() - began, what: `${method} ${path} ${JSON.stringify(body)?.slice(0, 300)}` }
-}
 
 await makeDemoTemplate()
 const shop = await serve()
@@ -38,12 +21,14 @@ try {
   const requests = new OddRequests(doc, Date.now()).take(REQUESTS)
   const worker = async () => {
     for (const one of requests) {
-      const { status, ms, what } = await send(request, shop.url, one)
+      const began = performance.now()
+      const status = (await sendOdd(request, shop.url, one)).status()
+      const ms = performance.now() - began
       statuses.set(status, (statuses.get(status) ?? 0) + 1)
       longestMs = Math.max(longestMs, ms)
       if (status >= 500) failed++
       if (ms > SLOW_MS) slow++
-      if (status >= 500 || ms > SLOW_MS) process.stdout.write(`${status} in ${ms.toFixed(0)} ms: ${what}\n`)
+      if (status >= 500 || ms > SLOW_MS) process.stdout.write(`${status} in ${ms.toFixed(0)} ms: ${JSON.stringify(one).slice(0, 300)}\n`)
     }
   }
   await Promise.all(Array.from({ length: AT_ONCE }, worker))

@@ -1,10 +1,10 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { cylinderStream, permitStream, personStream, placeStream } from '#core/command/commands'
+import { permitStream, personStream } from '#core/command/commands'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
 import { READ_SHAPE, rebuildIfOtherShape } from '#server/commands/rebuild'
 import { readTrouble } from '#server/database/deadline'
 import { readUncovered } from '#server/database/permit'
-import { BAY_1, count, openShop } from './shop'
+import { BAY_1, count, layAcetylene, openShop } from './shop'
 import type { Shop } from './shop'
 
 let shop: Shop
@@ -13,20 +13,7 @@ const settled = () => count(shop.pool, `select count(*) from event where type = 
 
 beforeAll(async () => {
   shop = await openShop()
-  await shop.send(lead(), [placeStream('store')], {
-    type: 'place.describe',
-    payload: { name: 'Store', level: 0, xM: 0, yM: 0, widthM: 6, depthM: 4, room: null },
-  })
-  await shop.send(lead(), [cylinderStream('ac-1')], {
-    type: 'cylinder.receive',
-    payload: {
-      gas: 'acetylene',
-      owner: 'rented',
-      stamps: '',
-      lay: { lyingMin: 20 },
-      place: { placeId: 'store', xM: 1, yM: 1, isUpright: true, isSecured: true, isCapped: true },
-    },
-  })
+  await layAcetylene(shop, lead())
 })
 afterAll(() => shop.close())
 

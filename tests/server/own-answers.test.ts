@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { cylinderStream, permitStream, personStream, placeStream, SEAL_STREAM } from '#core/command/commands'
+import { cylinderStream, permitStream, personStream, SEAL_STREAM } from '#core/command/commands'
 import { shopDayOf } from '#core/houserules/shop-day'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
 import { handleCommand } from '#server/commands/door'
 import { uuidFor } from '#server/commands/system-command'
 import { readTrouble } from '#server/database/deadline'
-import { BAY_1, count, openShop } from './shop'
+import { BAY_1, count, layAcetylene, openShop } from './shop'
 import type { Shop } from './shop'
 
 let shop: Shop
@@ -23,20 +23,7 @@ const claim = (id: string) =>
 
 describe('an id that a client can reckon is none that the house will use', () => {
   it('a deadline whose every id was sent before, refused, happens all the same', async () => {
-    await shop.send(lead(), [placeStream('store')], {
-      type: 'place.describe',
-      payload: { name: 'Store', level: 0, xM: 0, yM: 0, widthM: 6, depthM: 4, room: null },
-    })
-    await shop.send(lead(), [cylinderStream('ac-1')], {
-      type: 'cylinder.receive',
-      payload: {
-        gas: 'acetylene',
-        owner: 'rented',
-        stamps: '',
-        lay: { lyingMin: 20 },
-        place: { placeId: 'store', xM: 1, yM: 1, isUpright: true, isSecured: true, isCapped: true },
-      },
-    })
+    await layAcetylene(shop, lead())
     const {
       rows: [due],
     } = await shop.pool.query<{ due_at: Date }>(`select due_at from deadline where kind = 'settled'`)

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
-import { HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { cylinderStream, HOUSE_RULES_STREAM, personStream, placeStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Job } from '#core/job/job'
@@ -65,6 +65,24 @@ export async function openShop(siteId = 'yard'): Promise<Shop> {
     await onCluster(`drop database ${name} with (force)`)
   }
   return { url, pool, clock, door, siteId, as, command, send, close }
+}
+
+/** A store with one cylinder of acetylene that lay for twenty minutes: it has to stand before it may be used. */
+export async function layAcetylene(shop: Shop, caller: Caller): Promise<void> {
+  await shop.send(caller, [placeStream('store')], {
+    type: 'place.describe',
+    payload: { name: 'Store', level: 0, xM: 0, yM: 0, widthM: 6, depthM: 4, room: null },
+  })
+  await shop.send(caller, [cylinderStream('ac-1')], {
+    type: 'cylinder.receive',
+    payload: {
+      gas: 'acetylene',
+      owner: 'rented',
+      stamps: '',
+      lay: { lyingMin: 20 },
+      place: { placeId: 'store', xM: 1, yM: 1, isUpright: true, isSecured: true, isCapped: true },
+    },
+  })
 }
 
 export const count = async (pool: pg.Pool, sql: string, values: readonly unknown[] = []): Promise<number> => {

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import { addressFrom } from '#server/address'
 import { signerOf } from '#server/commands/signature'
 import { setLogin, setPin } from '#server/database/credential'
 import { cleanFailedTries, giveBack, pinSubject, returnTry, signInSubjects, takeTry, waitAfterS } from '#server/database/failed-try'
@@ -65,6 +66,20 @@ describe('tries to sign in', () => {
     expect(await take(subjects)).toBeNull()
     expect(await take(subjects)).toBe(later(15))
   })
+})
+
+describe('the address of a stranger', () => {
+  it.each([
+    ['10.0.0.1', undefined, false, '10.0.0.1'],
+    ['10.0.0.1', '1.2.3.4', false, '10.0.0.1'],
+    ['10.0.0.1', '6.6.6.6, 1.2.3.4', true, '1.2.3.4'],
+    ['10.0.0.1', '1.2.3.4', true, '1.2.3.4'],
+    ['10.0.0.1', undefined, true, '10.0.0.1'],
+    ['10.0.0.1', ' , ', true, '10.0.0.1'],
+    [undefined, undefined, true, 'unknown'],
+  ])('on the line %s, with %s forwarded, our own proxy %s: %s', (line, forwarded, isProxyOurs, address) =>
+    expect(addressFrom(line, forwarded, isProxyOurs)).toBe(address),
+  )
 })
 
 describe('a PIN', () => {

@@ -20,17 +20,22 @@ const SCREENS_OF_ONE = 16
 const screens = new Places(SCREENS_AT_MOST, SCREENS_OF_ONE)
 
 /** Server-sent events: what changed at the site after a position. The browser's own Last-Event-ID resumes it. */
-export default api(async (event) => {
+export default api(async event => {
   const { siteId, person } = await requireSignedIn(event)
   const lastHeard = Number(getHeader(event, 'last-event-id'))
   const { after } = parse(querySchema, getQuery(event))
   const leave = screens.take(`${siteId} ${person.personId}`)
   if (typeof leave === 'string') {
     setHeader(event, 'retry-after', 10)
-    throw new Problem(leave === 'own' ? 429 : 503, { error: leave === 'own' ? `One person has at most ${SCREENS_OF_ONE} screens open. Close one.` : 'Too many screens are open on this server.' })
+    throw new Problem(leave === 'own' ? 429 : 503, {
+      error:
+        leave === 'own'
+          ? `One person has at most ${SCREENS_OF_ONE} screens open. Close one.`
+          : 'Too many screens are open on this server.',
+    })
   }
   const stream = createEventStream(event)
-  const stop = useRunning().live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), (changes) => {
+  const stop = useRunning().live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), changes => {
     void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes, now: serverNow() }) })
   })
   const { pool } = useRunning()
@@ -39,7 +44,8 @@ export default api(async (event) => {
   let beats = 0
   const push = (beat: Beat) => {
     void stream.push({ event: 'heartbeat', data: JSON.stringify(beat) })
-    if (device && beats++ % NOTED_EVERY === 0) noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
+    if (device && beats++ % NOTED_EVERY === 0)
+      noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
   }
   const endBeating = keepBeating(pool, siteId, { now: serverNow, push, everyMs: HEARTBEAT_MS })
   stream.onClosed(() => {

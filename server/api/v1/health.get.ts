@@ -6,5 +6,10 @@ import { useRunning } from '../../running'
 export default api(async () => {
   const { pool, loopDelay } = useRunning()
   const trouble = await readTrouble(pool, null, 1000)
-  return { ok: true, eventLoop: loopDelay.read(), database: { connections: pool.totalCount, waiting: pool.waitingCount }, clocks: { setAside: trouble.length, kinds: [...new Set(trouble.map(({ kind }) => kind))], oldestDueAt: trouble[0]?.dueAt ?? null } }
+  return {
+    ok: true,
+    eventLoop: loopDelay.read(),
+    database: { connections: pool.totalCount, waiting: pool.waitingCount },
+    clocks: { setAside: trouble.length, kinds: [...new Set(trouble.map(({ kind }) => kind))], oldestDueAt: trouble[0]?.dueAt ?? null },
+  }
 })

@@ -82,7 +82,10 @@ function follow(
   each(toMin, zones)
 }
 
-/** What the bays put into each zone at a minute, the arc's minutes spread over its hour; what a hood takes comes back through its filter or not at all. */
+/**
+ * What the bays put into each zone at a minute, the arc's minutes spread over its hour; what a hood takes comes back through its
+ * filter or not at all.
+ */
 const intoZones =
   (what: 'total-fume' | 'ozone', end: End, counted: readonly number[], only?: ArcWork) =>
   (atMin: number): readonly number[] => {
