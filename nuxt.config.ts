@@ -38,13 +38,6 @@ export default defineNuxtConfig({
 
   routeRules: {
     '/api/**': { headers: { 'cache-control': 'no-store' } },
-    '/api/v1/public/**': { security: { rateLimiter: { tokensPerInterval: 120, interval: 60_000, headers: false, throwError: true } } },
-    // Flights are reckoned one by one: fewer of these a minute.
-    '/api/v1/assess/spark-reach': { security: { rateLimiter: { tokensPerInterval: 300, interval: 60_000, headers: false, throwError: true } } },
-    '/api/v1/assess/hot-work': { security: { rateLimiter: { tokensPerInterval: 300, interval: 60_000, headers: false, throwError: true } } },
-    // A whole shop is judged at once.
-    '/api/v1/assess/clearance': { security: { rateLimiter: { tokensPerInterval: 30, interval: 60_000, headers: false, throwError: true } } },
-    '/api/v1/assess/**': { security: { rateLimiter: { tokensPerInterval: 3000, interval: 60_000, headers: false, throwError: true } } },
   },
 
   security: {
@@ -58,6 +51,7 @@ export default defineNuxtConfig({
       strictTransportSecurity: false,
       crossOriginEmbedderPolicy: false,
     },
+    // Counted by ourselves (server/limits.ts): theirs believes an address that anybody can write.
     rateLimiter: false,
     // Text is data here and is escaped when shown; a filter on the way in would only lose what people wrote.
     xssValidator: false,

@@ -32,6 +32,9 @@ async function loadPerson(door: Door, send: Send, { personId, name, roles, areaI
   await send(personStream(personId), { type: 'person.secret-set', payload: { kind: 'pin' } })
 }
 
+/** The made-up yard was opened so long ago. */
+const OPENED_YEARS_AGO = 3
+
 const monthsBefore = (iso: string, months: number): string => monthsAfter(`${iso.slice(0, 8)}01`, -months)
 
 async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPerson): Promise<void> {
@@ -73,7 +76,9 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   }
   const { siteId, name, timeZone } = SITE
   const { signIn } = LEAD
-  await openSite(door, { siteId, site: { name, timeZone }, lead: { personId: LEAD.personId, name: LEAD.name, loginName: signIn!.loginName, passwordHash: await hashSecret(signIn!.password), isDemo: true } })
+  // The yard has been there for years: its things have a past.
+  const openedAt = new Date(door.clock.nowMs() - OPENED_YEARS_AGO * 365 * 24 * 3600_000).toISOString()
+  await openSite(door, { siteId, openedAt, site: { name, timeZone }, lead: { personId: LEAD.personId, name: LEAD.name, loginName: signIn!.loginName, passwordHash: await hashSecret(signIn!.password), isDemo: true } })
   const sendAs = (personId: string): Send => {
     const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system', isSigned: true }
     return async (streamId, what, at) => {

@@ -15,13 +15,21 @@ export interface Beat {
  * hears its database falls silent, and the screens with it, rather than vouch for what it cannot know.
  *
  * @param db what is asked; one question at a time, however slowly it answers
+ * @param stands asked before every beat: is whoever listens still to be told?
+ * @param end called once when they are not
  * @param everyMs time between beats, ms
  * @returns how to end it
  */
 export function keepBeating(
   db: Queryable,
   siteId: string,
-  { now, push, everyMs }: { readonly now: () => string; readonly push: (beat: Beat) => void; readonly everyMs: number },
+  { now, push, stands, end, everyMs }: {
+    readonly now: () => string
+    readonly push: (beat: Beat) => void
+    readonly stands: () => Promise<boolean>
+    readonly end: () => void
+    readonly everyMs: number
+  },
 ): () => void {
   let isAsking = false
   let ended = false
@@ -30,8 +38,10 @@ export function keepBeating(
     isAsking = true
     const asOf = now()
     try {
-      const position = await readPosition(db, siteId)
-      if (!ended) push({ now: now(), asOf, position })
+      const [position, mayHear] = await Promise.all([readPosition(db, siteId), stands()])
+      if (ended) return
+      if (mayHear) push({ now: now(), asOf, position })
+      else end()
     } catch (error) {
       console.error('A screen was told nothing: the database did not answer.', error instanceof Error ? error.message : error)
     } finally {

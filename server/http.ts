@@ -11,14 +11,14 @@ import type { SpokenFinding } from '#shared/messages/speak'
 import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
 import { firstIllFormed, illFormed } from '#shared/well-formed'
-import { addressFrom } from './address'
-import { isOnPost } from './database/permit'
-import { readCredential } from './database/credential'
+import { addressFrom, beganHere, isProxyOurs } from './address'
 import { siteOfDeviceKey } from './database/device-key'
-import { readPerson } from './database/person'
+import { readSession } from './database/session'
+import { areDemoSignInsRefused } from './demo-sign-ins'
 import { nowIso } from './clock'
 import { TooBusy } from './hashing'
 import { BodyRefused, readBounded } from './read-bounded'
+import { waitBefore } from './limits'
 import { useRunning } from './running'
 import type { SignedIn } from './signed-in'
 import { spoken } from './spoken'
@@ -37,6 +37,8 @@ const unreadable = (fields: InputError['fields']): Problem =>
 export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result) => defineEventHandler(async (event) => {
   try {
     refuseIllAddress(event)
+    refuseForeignOrigin(event)
+    refuseTooMany(event, await waitBefore(event.path, addressOf(event)))
     return await handle(event)
   }
   catch (error) {
@@ -50,6 +52,13 @@ export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result
     return error.body
   }
 })
+
+/** Answers 429 where somebody has to wait. */
+export function refuseTooMany(event: H3Event, waitS: number | null): void {
+  if (waitS === null) return
+  setHeader(event, 'retry-after', waitS)
+  throw new Problem(429, { error: `Too many of these from one place. Try again in ${waitS} s.` })
+}
 
 /** The path of a field as people write it: `streams.0.id`. */
 const fieldsOf = (error: z.ZodError, under = ''): InputError['fields'] => error.issues.flatMap((issue) => {
@@ -106,46 +115,44 @@ export async function parseBody<Schema extends z.ZodType>(event: H3Event, schema
   return parse(schema, await readJson(event))
 }
 
-const holderOf = ({ roles, areaId, bayId }: PersonReading): Holder => ({ roles, areaId, bayId })
+export const holderOf = ({ roles, areaId, bayId }: PersonReading): Holder => ({ roles, areaId, bayId })
 
 /** Sessions end this long after sign-in, ms; a shop day and a late shift. */
 export const SESSION_MS = 14 * 3600_000
 
 /** Where a request comes from: see `addressFrom`. */
 export const addressOf = (event: H3Event): string =>
-  addressFrom(event.node.req.socket.remoteAddress, getHeader(event, 'x-forwarded-for'), process.env.ZONARIS_TRUST_PROXY === 'on')
+  addressFrom(event.node.req.socket.remoteAddress, getHeader(event, 'x-forwarded-for'), isProxyOurs())
 
-/** A change must come from our own pages: a browser names where a request began. */
+/** A change must come from our own pages: a browser names where a request began, and what stands before us names us only where it is ours. */
 function refuseForeignOrigin(event: H3Event): void {
-  const origin = getHeader(event, 'origin')
-  if (getMethod(event) === 'GET' || origin === undefined) return
-  let host: string
-  try { host = new URL(origin).host }
-  catch { host = '' }
-  if (host !== (getHeader(event, 'x-forwarded-host') ?? getHeader(event, 'host'))) throw new Problem(403, { error: 'This request began on another site.' })
+  if (getMethod(event) === 'GET' || getMethod(event) === 'HEAD') return
+  const forwarded = isProxyOurs() ? getHeader(event, 'x-forwarded-host') : undefined
+  if (!beganHere({ origin: getHeader(event, 'origin'), site: getHeader(event, 'sec-fetch-site'), host: forwarded ?? getHeader(event, 'host') })) {
+    throw new Problem(403, { error: 'This request began on another site.' })
+  }
 }
 
-/** Who is signed in on this device, or null: the session is sealed, in time, of the newest epoch, and its person is still here. */
+/** Who is signed in on this device, or null: the session stands on the server, in time, and its person is still here. */
 export async function signedIn(event: H3Event): Promise<SignedIn | null> {
   const { user } = await getUserSession(event)
-  if (!user) return null
-  const { pool, clock } = useRunning()
-  // Whoever is on watch stays signed in until relieved: a clock must not take the watch away.
-  if (clock.nowMs() - user.signedInAtMs > SESSION_MS && !await isOnPost(pool, user.siteId, user.personId)) return null
-  const [credential, person] = await Promise.all([readCredential(pool, user.siteId, user.personId), readPerson(pool, user.siteId, user.personId)])
-  if (!credential || !person || person.hasLeft || credential.sessionEpoch !== user.epoch) return null
-  return { siteId: user.siteId, person, holder: holderOf(person) }
+  return typeof user?.sessionId === 'string' ? sessionStands(user.sessionId) : null
 }
 
-/** Who is signed in, or null, for a request that began on our own pages. */
-export async function signedInHere(event: H3Event): Promise<SignedIn | null> {
-  refuseForeignOrigin(event)
-  return signedIn(event)
+/** Whose session this is, as long as it stands. */
+export async function sessionStands(sessionId: string): Promise<SignedIn | null> {
+  const { pool, clock } = useRunning()
+  const session = await readSession(pool, sessionId)
+  if (!session || (session.isDemo && areDemoSignInsRefused())) return null
+  // Whoever is on watch stays signed in until relieved: a clock must not take the watch away.
+  if (clock.nowMs() - session.openedAtMs > SESSION_MS && !session.isOnPost) return null
+  const { siteId, deviceId, person } = session
+  return { siteId, sessionId, deviceId, person, holder: holderOf(person) }
 }
 
 /** Who is signed in, or 401. */
 export async function requireSignedIn(event: H3Event): Promise<SignedIn> {
-  const who = await signedInHere(event)
+  const who = await signedIn(event)
   if (!who) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
   return who
 }

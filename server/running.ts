@@ -5,6 +5,7 @@ import { startDeadlineWorker } from './commands/deadline-worker'
 import type { Door } from './commands/door'
 import { APP_ROLE, openPool } from './database/connection'
 import { cleanFailedTries } from './database/failed-try'
+import { cleanSessions } from './database/session'
 import { Live } from './live'
 import { LoopDelay } from './loop-delay'
 
@@ -20,6 +21,14 @@ export interface Running {
 
 const TIDY_EVERY_MS = 10 * 60_000
 
+/** A session that ended by its age says nothing any more after a month. */
+const SESSIONS_KEPT_MS = 30 * 24 * 3600_000
+
+async function tidyUp(pool: pg.Pool, clock: Clock): Promise<void> {
+  await cleanFailedTries(pool, nowIso(clock))
+  await cleanSessions(pool, new Date(clock.nowMs() - SESSIONS_KEPT_MS).toISOString())
+}
+
 let running: Running | undefined
 
 /** Opens everything the process needs. `ZONARIS_ROLE=none` serves as the login given, where it may not step down. */
@@ -32,7 +41,7 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const door: Door = { pool, clock, announce: live.announce }
   const stopWorker = startDeadlineWorker(door)
   const tidy = setInterval(() => {
-    cleanFailedTries(pool, nowIso(clock)).catch(error => console.error('Old tries could not be dropped.', error))
+    tidyUp(pool, clock).catch(error => console.error('What is over could not be dropped.', error))
   }, TIDY_EVERY_MS).unref()
   const loopDelay = new LoopDelay()
   const close = async () => {

@@ -10,7 +10,7 @@ import { readSurroundings } from './database/surroundings'
 export async function readShopFacts(db: Queryable, siteId: string, now: string): Promise<ShopFacts> {
   const site = (await readSite(db, siteId))?.value ?? NO_SITE
   const rules = (await readHouseRules(db, siteId))?.value ?? NEW_SITE_RULES
-  const { stations: _air, kit, fire, versions: _versions, ...air } = await readSurroundings(db, siteId, rules, now, null)
+  const { stations: _air, kit, fire, versions: _versions, ...air } = await readSurroundings(db, siteId, { rules, timeZone: site.timeZone, now }, null)
   const stations = Object.fromEntries((await readStations(db, siteId)).map(({ bayId, facts }) => [bayId, { ...facts, gates: {} }]))
   return { air: { site, rules, now, ...air }, stations, kit, fire }
 }

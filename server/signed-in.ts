@@ -4,6 +4,8 @@ import type { PersonReading } from '#shared/readings'
 /** Whose session a request comes with. */
 export interface SignedIn {
   readonly siteId: string
+  readonly sessionId: string
+  readonly deviceId: string
   readonly person: PersonReading
   readonly holder: Holder
 }

@@ -107,6 +107,19 @@ export interface InputError { readonly error: string, readonly fields: readonly 
 export interface ItemReading { readonly tagId: string, readonly version: number, readonly item: ItemState, readonly dueOn: string | null }
 export interface CylinderReadingRow { readonly tagId: string, readonly version: number, readonly cylinder: CylinderState }
 export interface PlaceReading { readonly placeId: string, readonly version: number, readonly place: Place }
+/** A device on which somebody of the site signed in, and whom it acts for. */
+export interface DeviceReading {
+  readonly deviceId: string
+  readonly name: string
+  readonly personId: string
+  readonly personName: string
+  readonly firstAt: string
+  readonly signedInAt: string
+  readonly heardAt: string | null
+  readonly isThis: boolean
+}
+export interface DevicesReading { readonly devices: readonly DeviceReading[] }
+
 export interface NoticeReading extends Notice { readonly noticeId: string }
 
 /** `GET /api/v1/kit`: what is out, late and soon due, each no longer than a page. */
@@ -127,7 +140,7 @@ export interface RoundReading { readonly today: string, readonly lists: CheckLis
 export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId'>
 
 /** `GET /api/v1/items/:tag` */
-export interface ItemPageReading extends ItemReading { readonly today: string, readonly lists: CheckListsState, readonly life: readonly LifeEntry[], readonly notices: readonly NoticeReading[] }
+export interface ItemPageReading extends ItemReading { readonly today: string, readonly lists: CheckListsState, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
 
 /** `GET /api/v1/gas`: the store as it stands. */
 export interface GasReading {
@@ -137,7 +150,7 @@ export interface GasReading {
 }
 
 /** `GET /api/v1/cylinders/:tag` */
-export interface CylinderPageReading extends CylinderReadingRow { readonly today: string, readonly fact: CylinderFact, readonly life: readonly LifeEntry[], readonly notices: readonly NoticeReading[] }
+export interface CylinderPageReading extends CylinderReadingRow { readonly today: string, readonly fact: CylinderFact, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
 
 export interface PermitRow { readonly permitId: string, readonly version: number, readonly permit: ShownPermit }
 
@@ -153,7 +166,7 @@ export interface PermitsReading {
 /** `GET /api/v1/permits/:id` */
 export interface PermitPageReading extends PermitFact {
   readonly near: readonly { readonly permitId: string, readonly code: string, readonly where: string, readonly phase: PermitPhase }[]
-  readonly life: readonly LifeEntry[]
+  readonly life: readonly LifeEntry[] | null
   readonly notices: readonly NoticeReading[]
   readonly screens: number
 }

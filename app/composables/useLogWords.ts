@@ -37,6 +37,8 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     case 'person-added': return `Added: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
     case 'person-changed': return `Changed: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
     case 'person-left': return 'Left the site'
+    case 'sign-in-code-given': return (payload as { isReset: boolean }).isReset ? 'One-time code given out: sign-in reset' : 'One-time code given out'
+    case 'sign-in-code-used': return (payload as { signsFrom: string | null }).signsFrom === null ? 'Own password set with the code' : 'Own password set with the code; signs after a day'
     case 'secret-set': return (payload as { kind: string }).kind === 'pin' ? 'PIN set' : 'Sign-in set'
     case 'house-rules-changed': {
       const { jurisdiction, shadeBasis, shadeMinimum } = payload as HouseRules

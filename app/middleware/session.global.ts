@@ -6,6 +6,7 @@ export default defineNuxtRouteMiddleware(async (to) => {
   if (session.reading === null) await session.load()
   const { reading } = session
   if (reading?.firstRun) return to.path === '/first-run' ? undefined : navigateTo('/first-run')
-  if (reading?.person) return to.path === '/sign-in' || to.path === '/first-run' ? navigateTo('/') : undefined
-  if (to.path !== '/sign-in') return navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
+  if (reading?.person) return to.path === '/sign-in' || to.path === '/first-run' || to.meta.isOpen ? navigateTo('/') : undefined
+  // Whoever was handed a code has no sign-in yet.
+  if (to.path !== '/sign-in' && !to.meta.isOpen) return navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
 })

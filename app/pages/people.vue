@@ -13,7 +13,6 @@ const failed = ref<string | null>(null)
 const refused = ref<string | null>(null)
 const editing = ref<PersonReading | 'new' | null>(null)
 const entry = reactive<{ name: string, roles: RoleId[], areaId: string, bayId: string }>({ name: '', roles: ['learner'], areaId: '', bayId: '' })
-const secret = reactive({ loginName: '', password: '', pin: '', said: '' })
 
 async function load() {
   const reply = await ask<{ people: PersonReading[] }>('people')
@@ -26,7 +25,6 @@ watch(() => floor.reading?.position, load)
 function edit(person: PersonReading | 'new') {
   editing.value = person
   refused.value = null
-  Object.assign(secret, { loginName: person === 'new' ? '' : person.loginName ?? '', password: '', pin: '', said: '' })
   Object.assign(entry, person === 'new' ? { name: '', roles: ['learner'], areaId: '', bayId: '' } : { name: person.name, roles: [...person.roles], areaId: person.areaId ?? '', bayId: person.bayId ?? '' })
 }
 const toggleRole = (role: RoleId) => { entry.roles = entry.roles.includes(role) ? entry.roles.filter(other => other !== role) : [...entry.roles, role] }
@@ -46,13 +44,6 @@ async function leave(person: PersonReading) {
   const sent = await outbox.send('person.leave', [{ id: personStream(person.personId), expectedVersion: person.version }], {})
   if (sent.ok) editing.value = null
   else refused.value = wordsOf(sent)
-  await load()
-}
-async function setSecret(person: PersonReading, body: object, said: string) {
-  refused.value = null
-  const reply = await ask('credentials', { method: 'POST', body: { personId: person.personId, ...body } })
-  if (reply.ok) Object.assign(secret, { said, password: '', pin: '' })
-  else refused.value = wordsOf(reply)
   await load()
 }
 const areaNameOf = (areaId: string | null) => floor.site.areas.find(area => area.areaId === areaId)?.name
@@ -106,20 +97,7 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
       </form>
       <template v-if="editing !== 'new'">
         <PersonCompetence :key="editing.personId" :person="editing" @saved="load" />
-        <form class="columns secret" @submit.prevent="setSecret(editing, { loginName: secret.loginName, password: secret.password }, 'The sign-in is set; older sessions are ended.')">
-          <FrameField v-slot="{ id }" label="Sign-in name">
-            <input :id="id" v-model="secret.loginName" class="entry" autocomplete="off" maxlength="80">
-          </FrameField>
-          <FrameField v-slot="{ id }" label="New password" hint="at least 10 characters">
-            <input :id="id" v-model="secret.password" class="entry" type="password" autocomplete="new-password">
-          </FrameField>
-          <button class="key" type="submit" :disabled="secret.loginName.trim().length < 3 || secret.password.length < 10">
-            Set sign-in
-          </button>
-        </form>
-        <p role="status">
-          {{ secret.said }}
-        </p>
+        <PersonCode :key="editing.personId" :person="editing" @given="load" />
         <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>
@@ -141,6 +119,7 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
         </tr>
       </tbody>
     </table>
+    <PersonDevices of="all" />
   </main>
 </template>
 
@@ -148,8 +127,6 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
 .edit { border: 3px solid var(--ink); padding: 16px; background: var(--panel); display: grid; gap: 8px; }
 .label { font-weight: 750; padding-bottom: 4px; }
 .foot { margin-top: 12px; justify-content: flex-end; }
-.secret { border-top: 2px solid var(--ink); padding-top: 12px; align-items: start; }
-.secret .key { margin-top: 26px; }
 .list { margin-top: 20px; }
 .end { text-align: right; }
 </style>

@@ -48,6 +48,11 @@ async function signIn() {
         Sign in
       </button>
     </form>
+    <p class="handed">
+      <NuxtLink to="/welcome">
+        I was handed a one-time code
+      </NuxtLink>
+    </p>
     <div v-if="session.reading?.knownDevice !== false && session.person === null" class="stop">
       <button class="stop-key" type="button" @click="stopAll">
         Stop all
@@ -60,5 +65,7 @@ async function signIn() {
 </template>
 
 <style scoped>
+.handed { margin-top: 16px; min-height: 44px; }
+.handed a { text-decoration: underline; text-underline-offset: 4px; }
 .stop { display: flex; align-items: center; gap: 14px; margin-top: 32px; padding-top: 16px; border-top: 2px solid var(--ink); }
 </style>

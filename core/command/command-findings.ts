@@ -14,6 +14,11 @@ export interface CommandFindings {
   'command.bay-unknown': { bayId: string }
   'command.pin-wrong': Record<string, never>
   'command.pin-locked': { untilIso: string }
+  'command.pin-of-demo': Record<string, never>
+  'command.pin-too-new': { fromIso: string }
+  'command.stream-twice': { streamId: string }
+  'command.before-site': { openedIso: string }
+  'person.sign-in-reset': { name: string }
   'command.last-safety-lead': Record<string, never>
   'command.person-has-left': { name: string }
   'command.late-report': { minutes: number }

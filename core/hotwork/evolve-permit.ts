@@ -100,7 +100,7 @@ function gasRead(permit: Permit, reading: GasReading): Permit {
 }
 
 const fresh = (code: string, token: string, request: PermitRequest, plan: PermitPlan, requestedBy: string): Omit<Permit, 'phase'> => ({
-  code, token, request, plan, requestedBy, seenTo: {}, gas: null, gasByPoint: {}, wasGasOut: false, authorisedBy: null, authorisedAt: null, watchers: [], secondChannel: null, untilAt: request.untilAt, posts: [], coverLostAt: null, coverMissingUntil: null, coverSaidFor: null, overdue: null,
+  code, token, request, plan, requestedBy, seenTo: {}, gas: null, gasByPoint: {}, wasGasOut: false, authorisedBy: null, authorisedAt: null, watchers: [], secondChannel: null, untilAt: request.untilAt, posts: [], stoodWatch: [], coverLostAt: null, coverMissingUntil: null, coverSaidFor: null, overdue: null,
   roundSaidFor: null, firstArcAt: null, lastArcAt: null, suspension: null, watchFrom: null, watchOverAt: null, lastVisitAt: null, visitMissedFor: null, visitsMissed: [], monitoringOverAt: null, retestSaidFor: null, restored: [], putBackAt: {}, help: null, isHelpOpen: false,
   endReason: null, endedAt: null, closing: null,
 })
@@ -109,7 +109,9 @@ const fresh = (code: string, token: string, request: PermitRequest, plan: Permit
 const released = { posts: [], watchers: [], coverLostAt: null, overdue: null } as const
 
 const heardFrom = (posts: readonly Post[], at: Instant): readonly Post[] => posts.map(post => ({ ...post, heardAt: laterOf(post.heardAt, at) }))
-const withPost = (permit: Permit, personId: string, at: Instant): Permit => ({ ...permit, posts: [...permit.posts.filter(post => post.personId !== personId), { personId, since: at, heardAt: at }] })
+const withPost = (permit: Permit, personId: string, at: Instant): Permit => ({
+  ...permit, posts: [...permit.posts.filter(post => post.personId !== personId), { personId, since: at, heardAt: at }], stoodWatch: [...new Set([...permit.stoodWatch, personId])],
+})
 /** Enough on post again: the gap is over, and that there was one stays known. */
 const covered = (permit: Permit, at: Instant): Permit => permit.posts.length < permit.plan.watchers ? permit
   : { ...permit, coverLostAt: null, coverMissingUntil: permit.coverLostAt === null ? permit.coverMissingUntil : laterOf(permit.coverMissingUntil, at) }

@@ -86,6 +86,8 @@ export interface Permit {
   /** Until when work is allowed. */
   readonly untilAt: Instant
   readonly posts: readonly Post[]
+  /** Everybody who ever stood on post: what they did there is theirs to report, also after they were relieved. */
+  readonly stoodWatch: readonly string[]
   /** Since when fewer watchers than needed are on post, while it matters. */
   readonly coverLostAt: Instant | null
   /** Up to when somebody who should have watched was gone or silent; null when that never was. */

@@ -41,22 +41,24 @@ export function decideNotice(notice: Notice | null, noticeId: string, { personId
 /** Somebody who may have to be told. */
 export interface Tellable { readonly personId: string, readonly roles: readonly RoleId[], readonly areaId: string | null }
 
-/** Roles that hear of everything that leaves service. */
-const ALWAYS_TOLD: readonly RoleId[] = ['safety-lead', 'store-keeper']
-/** Roles that hear of everything about hot work. */
-const TOLD_OF_HOT_WORK: readonly RoleId[] = ['safety-lead', 'permit-authoriser', 'instructor']
+/** Roles that hear of everything of a sort, whoever is concerned. */
+const ALWAYS_TOLD = {
+  'thing': ['safety-lead', 'store-keeper'],
+  'hot-work': ['safety-lead', 'permit-authoriser', 'instructor'],
+  'sign-in': ['safety-lead'],
+} as const satisfies Readonly<Record<string, readonly RoleId[]>>
 
 /**
  * Who hears that a thing is out of service: whoever stands at a bay it concerns, the instructors of those areas, the
  * safety leads and the store keepers. Of hot work: whoever the permit names, the authorisers and
- * all instructors, for it may be anywhere on the yard.
+ * all instructors, for it may be anywhere on the yard. Of a sign-in that is reset: its owner, and the safety leads.
  * Not whoever did it: they know.
  */
-export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly namedIds?: readonly string[], readonly areaIds: readonly string[], readonly isHotWork?: boolean }, actorId: string | null): Notice['to'] {
+export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly namedIds?: readonly string[], readonly areaIds: readonly string[], readonly isAbout?: keyof typeof ALWAYS_TOLD }, actorId: string | null): Notice['to'] {
   return people.filter(({ personId }) => personId !== actorId).flatMap(({ personId, roles, areaId }): Notice['to'] => {
     if (concerned.namedIds?.includes(personId)) return [{ personId, as: 'named' }]
     if (concerned.personIds.includes(personId)) return [{ personId, as: 'at-bay' }]
-    const role = roles.find(one => (concerned.isHotWork ? TOLD_OF_HOT_WORK : ALWAYS_TOLD).includes(one)) ?? roles.find(one => one === 'instructor' && concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId)))
+    const role = roles.find(one => (ALWAYS_TOLD[concerned.isAbout ?? 'thing'] as readonly RoleId[]).includes(one)) ?? roles.find(one => one === 'instructor' && concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId)))
     return role ? [{ personId, as: role }] : []
   })
 }

@@ -35,6 +35,10 @@ export interface PersonCommands {
   /** The record itself goes to the health table; the command knows only its id and salted hash. Null: it was erased. */
   'person.note-health': { readonly health: Person['health'] }
   'person.secret-set': { readonly kind: 'password' | 'pin' }
+  /** A one-time code was handed over, with which its owner sets a password and a PIN. Where there was a password, it is a reset. */
+  'person.offer-code': { readonly isReset: boolean }
+  /** The code was used up. After a reset nobody signs with a PIN before `signsFrom`. */
+  'person.use-code': { readonly signsFrom: Instant | null, readonly pinSet: boolean }
 }
 
 export type PersonEvent =
@@ -45,6 +49,8 @@ export type PersonEvent =
   | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
   | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
   | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
+  | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
+  | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
 
 export function evolvePerson(person: Person, event: PersonEvent): Person {
   switch (event.type) {
@@ -55,6 +61,8 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'competences-named': return { ...person, competences: event.payload.competences }
     case 'health-noted': return { ...person, health: event.payload.health }
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
+    case 'sign-in-code-given': return person
+    case 'sign-in-code-used': return { ...person, pinSet: event.payload.pinSet }
   }
 }
 
@@ -84,6 +92,7 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
       ? { events: [{ type: 'person-added', version: 1, payload: command.payload }] }
       : { refused: [finding('hold', 'command.name-taken', { name: person.name })] }
   }
+  if (person.name === '') return { refused: [finding('hold', 'command.person-unknown', { personId: '' })] }
   if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
   const wasLead = person.roles.includes('safety-lead')
   switch (command.type) {
@@ -98,6 +107,8 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
     case 'person.note-health': return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
+    case 'person.offer-code': return { events: [{ type: 'sign-in-code-given', version: 1, payload: command.payload }] }
+    case 'person.use-code': return { events: [{ type: 'sign-in-code-used', version: 1, payload: command.payload }] }
   }
 }
 

@@ -4,8 +4,8 @@ import type { RoleId } from '../vocabulary/vocabulary'
 export const RIGHTS = [
   'see-floor', 'stop', 'reopen', 'set-jobs', 'door-checks', 'place-people', 'change-house-rules', 'manage-people', 'set-up-site', 'read-records',
   'describe-air', 'record-samples', 'health-fields',
-  'inspect', 'use-gas', 'assign-kit', 'keep-store', 'release', 'hand-over',
-  'request-permit', 'work-permit', 'authorise-permit', 'reopen-permit',
+  'inspect', 'work-gas', 'use-gas', 'assign-kit', 'keep-store', 'release', 'hand-over',
+  'request-permit', 'work-permit', 'stand-watch', 'authorise-permit', 'reopen-permit',
 ] as const
 export type RightId = typeof RIGHTS[number]
 
@@ -35,17 +35,22 @@ export const RIGHTS_OF: Readonly<Record<RightId, Readonly<Record<RoleId, Reach>>
   'health-fields': row('none', 'none', 'none', 'all', 'none', 'none', 'none', 'none'),
   //                         learner  welder  instructor   lead   authoriser watch   store   auditor
   'inspect': row('own-bay', 'own-bay', 'all', 'all', 'all', 'all', 'all', 'none'),
+  // Gauges read, joints tested, flow set, shut, empty: who works at the bay, and who keeps the gas. A watch has nothing to do with it.
+  'work-gas': row('own-bay', 'own-bay', 'all', 'all', 'none', 'none', 'all', 'none'),
   'use-gas': row('none', 'none', 'all', 'all', 'none', 'none', 'all', 'none'),
   // Whoever a permit names brings its extinguisher to it.
   'assign-kit': row('own-permit', 'own-permit', 'all', 'all', 'all', 'own-permit', 'all', 'none'),
   'keep-store': row('none', 'none', 'none', 'all', 'none', 'none', 'all', 'none'),
   // Whoever is named competent may release, whatever else they are; the decision asks for the name.
   'release': row('all', 'all', 'all', 'all', 'all', 'all', 'all', 'none'),
-  'hand-over': row('own-bay', 'own-bay', 'all', 'all', 'all', 'none', 'none', 'none'),
+  // A watch hands over the bay that its permit is for.
+  'hand-over': row('own-bay', 'own-bay', 'all', 'all', 'all', 'own-permit', 'none', 'none'),
   //                         learner  welder  instructor   lead   authoriser watch   store   auditor
   'request-permit': row('all', 'all', 'all', 'all', 'all', 'all', 'none', 'none'),
   // Precautions, readings, posts, rounds, start and end of work: whoever the permit names, and who answers for them.
   'work-permit': row('own-permit', 'own-permit', 'all', 'all', 'all', 'own-permit', 'none', 'none'),
+  // Taking and relieving a post. A place left hot takes whoever comes: the door takes them for named.
+  'stand-watch': row('own-permit', 'own-permit', 'all', 'all', 'all', 'all', 'none', 'none'),
   // Never one's own work: the decision sees to that.
   'authorise-permit': row('none', 'none', 'none', 'all', 'all', 'none', 'none', 'none'),
   'reopen-permit': row('none', 'none', 'none', 'all', 'own-permit', 'none', 'none', 'none'),

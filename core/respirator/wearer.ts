@@ -1,5 +1,5 @@
 import { monthsAfter } from '../houserules/months-after'
-import { earlierOf } from '../time/instant'
+import { earlierOf, isAfter } from '../time/instant'
 import type { MaskId } from '../vocabulary/vocabulary'
 
 /** What the health table holds of somebody who wears a mask. Never in the record: it is erasable. */
@@ -14,7 +14,7 @@ export interface WearerRecord {
 /** What the floor may know of a wearer: which mask, and until when test and clearance both stand. Not which of them is missing. */
 export interface Wearer {
   readonly mask: MaskId
-  /** Instant until which the wearer is ready; null when they are not. */
+  /** Instant until which the wearer is ready: the end of the shop day; null when they are not ready for all of it. */
   readonly readyUntil: string | null
   /** Seen clean-shaven today; null when nobody looked. */
   readonly isShaven: boolean | null
@@ -36,3 +36,12 @@ export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, is
   const fit = startOf(monthsAfter(fitTestedOn!, months.fitTest))
   return earlierOf(fit, medical)
 }
+
+/**
+ * What others are told of it: ready for the whole shop day, or not ready. A date of somebody's health that falls within the day
+ * is nobody's business on the floor, so a test that ends today no longer carries today.
+ *
+ * @param until an instant, or null for somebody who never was
+ * @param dayEnds when the shop day ends
+ */
+export const readyForTheDay = (until: string | null, dayEnds: string): string | null => (until !== null && !isAfter(dayEnds, until) ? dayEnds : null)

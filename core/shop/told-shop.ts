@@ -36,7 +36,7 @@ import type { Place } from '../place/place'
 import { decidePlace, evolvePlace } from '../place/place'
 import { respiratorOf } from '../respirator/respirators'
 import type { Wearer, WearerRecord } from '../respirator/wearer'
-import { readyUntil } from '../respirator/wearer'
+import { readyForTheDay, readyUntil } from '../respirator/wearer'
 import type { SamplesState } from '../samples/survey'
 import { decideSamples, evolveSamples, NO_SAMPLES } from '../samples/survey'
 import type { Site } from '../site/site'
@@ -482,12 +482,13 @@ const airFactsOf = (
   surveys: Object.fromEntries([...samples].map(([bayId, { surveys }]) => [bayId, surveys])),
 })
 
-function wearerFrom({ people }: Shop, rules: HouseRules, now: Instant, { personId, ...record }: ShopAsTold['wearers'][number]): Wearer {
+function wearerFrom({ people, site }: Shop, rules: HouseRules, now: Instant, { personId, ...record }: ShopAsTold['wearers'][number]): Wearer {
   const shaven = people.get(personId)?.shaven
   const { isTight } = respiratorOf(record.mask, rules.jurisdiction)
+  const dayEnds = new Date(shopDayEndsAtMs(Date.parse(now), site.timeZone, rules.shopDayHour)).toISOString()
   return {
     mask: record.mask,
-    readyUntil: readyUntil(record, isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
+    readyUntil: readyForTheDay(readyUntil(record, isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }), dayEnds),
     isShaven: shaven && stands(shaven.validUntil, now) ? shaven.isShaven : null,
   }
 }

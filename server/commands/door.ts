@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import type pg from 'pg'
 import type { Actor, Decision } from '#core/command/decision'
 import { isRefused } from '#core/command/decision'
+import { HEARD_WITHOUT_CLOCK } from '#core/command/urgent'
 import type { CommandOf } from '#core/command/commands'
 import { CHECK_LISTS_STREAM, cylinderStream, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, itemStream, noticeStream, permitStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import { fireAt } from '#core/clearance/fire-standing'
@@ -9,6 +10,7 @@ import type { FireReadings } from '#core/clearance/fire-standing'
 import type { KitReadings } from '#core/clearance/judge-kit'
 import { kitAt } from '#core/clearance/kit-around'
 import type { CylinderState } from '#core/cylinder/cylinder'
+import { isTheirPermit } from '#core/hotwork/named-in'
 import { decideCheckLists } from '#core/inspection/check-lists'
 import type { Assignment, ItemState } from '#core/inspection/item'
 import { baysServed } from '#core/inspection/item'
@@ -37,7 +39,7 @@ import { joinShop } from '#core/shop/judge-shop'
 import type { JoinedShop } from '#core/shop/judge-shop'
 import { decideSite, workplaceOf } from '#core/site/site'
 import type { Site } from '#core/site/site'
-import { earlierOf, stands } from '#core/time/instant'
+import { earlierOf, isAfter, stands } from '#core/time/instant'
 import { decideStation, gateChanges } from '#core/station/decide-station'
 import type { StationCommand, StationContext } from '#core/station/decide-station'
 import type { CommandAccepted, CommandRefused } from '#shared/readings'
@@ -49,18 +51,21 @@ import type { ChainedEvent, DecidedEvent, Head } from '../database/event'
 import { append, canonicalText, chain, lockHeads } from '../database/event'
 import { claimCommand, keepAnswer } from '../database/command-answer'
 import { eraseCredential } from '../database/credential'
+import { dropDevicesOf } from '../database/device'
 import { dropDeviceKey } from '../database/device-key'
 import { countSafetyLeads, readPerson, readTellable } from '../database/person'
+import { endSessionsOf } from '../database/session'
 import { readPosition } from '../database/site'
 import { COMMAND_RULES, decidesAlone } from './command-rules'
-import { decideOnPermit, isPermitCommand } from './permit-room'
-import { bayOfPermit, readPermit, readPost, readWorkingPermits } from '../database/permit'
+import { decideOnPermit, hasItsKit, isPermitCommand } from './permit-room'
+import { bayOfPermit, readOpenPermitsAt, readPermit, readPermitsAtWork, readPost, readWorkingPermits } from '../database/permit'
 import { decideOnCylinder, decideOnItem, isCylinderCommand, isItemCommand } from './decide-thing'
 import type { ThingRoom } from './decide-thing'
 import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
 import type { StreamKindId, StreamStates } from './stream-kinds'
 import { STREAM_KINDS } from './stream-kinds'
 import { uuidFor } from './system-command'
+import { siteOpenedAt } from './site-opened'
 import { spoken } from '../spoken'
 import { stopBecause, toTell } from './to-tell'
 
@@ -173,13 +178,21 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
         ? { status: before.status, body: before.answer } as Answer
         : refusal(command, [finding('hold', 'command.id-reused', { commandId: command.id })])
     }
-    const decided = await decideInRoom(await enterRoom(db, caller, command, now))
+    const openedAt = await siteOpenedAt(pool, db, caller.siteId)
+    const isBefore = openedAt !== null && isAfter(openedAt, command.at)
+    // What stops work is heard, though nobody knows when it was pressed: now, at the latest.
+    const timed = isBefore && HEARD_WITHOUT_CLOCK.has(command.type) ? { ...command, at: now } : command
+    const decided = isBefore && timed === command
+      ? { refused: [finding('hold', 'command.before-site', { openedIso: openedAt })] }
+      : await decideInRoom(await enterRoom(db, caller, timed, now))
     const given = 'refused' in decided ? refusal(command, decided.refused) : await record(decided, commits)
     if (given.status === 200) {
       // What is known of the health of someone who left is nobody's business any more, and they keep no way in.
       for (const { id } of command.type === 'person.leave' ? command.streams : []) {
         await eraseWearer(db, caller.siteId, kindOf(id).id)
         await eraseCredential(db, caller.siteId, kindOf(id).id)
+        await endSessionsOf(db, caller.siteId, kindOf(id).id)
+        await dropDevicesOf(db, caller.siteId, kindOf(id).id)
       }
       if (command.type === 'site.revoke-key') await dropDeviceKey(db, caller.siteId, command.payload.keyId)
       await beside(db)
@@ -211,7 +224,7 @@ async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, no
 }
 
 async function factsUnder({ db, caller, site, rules, now, concerned }: Pick<Room, 'db' | 'caller' | 'site' | 'rules' | 'now' | 'concerned'>): Promise<Facts> {
-  const { kit, fire, ...air } = await readSurroundings(db, caller.siteId, rules, now, concerned)
+  const { kit, fire, ...air } = await readSurroundings(db, caller.siteId, { rules, timeZone: site.timeZone, now }, concerned)
   return { air: { site, rules, now, ...air }, kit, fire }
 }
 
@@ -273,6 +286,8 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
     catch { return true }
   })
   if (shapeless.length > 0 || targets.length === 0) return { refused: [finding('hold', 'command.unknown-stream', { streamId: shapeless[0] ?? '' })] }
+  const twice = targets.find((streamId, index) => targets.indexOf(streamId) !== index)
+  if (twice !== undefined) return { refused: [finding('hold', 'command.stream-twice', { streamId: twice })] }
   const isOfBay = rule.kind === 'station' || rule.kind === 'samples'
   const unknownHall = rule.kind === 'hall' && targets.find(streamId => !room.site.halls.some(({ hallId }) => hallId === kindOf(streamId).id))
   if (unknownHall) return { refused: [finding('hold', 'command.unknown-stream', { streamId: unknownHall })] }
@@ -296,7 +311,8 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
 
   const followers = [...new Set((await followersOf(room, targets)).map(stationStream))]
     .filter(streamId => !targets.includes(streamId) && room.site.bays.some(({ bayId }) => bayId === kindOf(streamId).id))
-  await lockMore(room, [...targets, ...followers])
+  const permits = isThing ? await permitsOf(room, targets) : []
+  await lockMore(room, [...targets, ...permits, ...followers])
   const stationIds = [...targets, ...followers].filter(streamId => kindOf(streamId).kindId === 'station')
   room.concerned.bayIds = stationIds.map(streamId => kindOf(streamId).id)
   room.concerned.personIds = command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
@@ -316,8 +332,34 @@ async function decideInRoom(room: Room): Promise<Decided | { readonly refused: r
     remarks.push(...decision.remarks ?? [])
     changes.push({ streamId, kindId, before, events: decision.events.map(({ type, version, payload }) => ({ streamId, type, version, payload })) })
   }
+  changes.push(...await stopWithoutKit(room, changes, permits))
   const told = await noticesOf(room, changes, followers)
   return { room, remarks, changes: [...changes, ...told, ...await reassess(room, changes, followers)] }
+}
+
+/** Permits at work whose kit a thing is: assigned to them, or standing at their bay. */
+async function permitsOf({ db, caller: { siteId }, heads }: Room, targets: readonly string[]): Promise<readonly string[]> {
+  const items = (await Promise.all(targets.map(async streamId => kindOf(streamId).kindId === 'item' ? foldStream(db, siteId, streamId, 'item', heads.get(streamId)!) : null)))
+    .flatMap(item => item?.assignment ?? [])
+  const [permitIds, bayIds] = [items.flatMap(({ to, id }) => to === 'permit' ? [id] : []), items.flatMap(use => use.to === 'bay' ? baysServed(use) : [])]
+  return permitIds.length + bayIds.length === 0 ? [] : (await readPermitsAtWork(db, siteId, permitIds, bayIds)).map(permitStream)
+}
+
+/** A permit follows its kit as a bay does: what is tagged out, taken away or found bad stops the work that rested on it. */
+async function stopWithoutKit(room: Room, changes: readonly Change[], permits: readonly string[]): Promise<readonly Change[]> {
+  const items = changes.filter(({ kindId, events }) => kindId === 'item' && events.length > 0)
+  if (items.length === 0) return []
+  const after = new Map(items.map(change => [kindOf(change.streamId).id, evolveAll(change) as ItemState | null]))
+  const { db, caller: { siteId }, command, heads, now } = room
+  const stopped: Change[] = []
+  for (const streamId of permits) {
+    const permit = await foldStream(db, siteId, streamId, 'permit', heads.get(streamId)!)
+    const { id: permitId } = kindOf(streamId)
+    if (permit?.phase !== 'working' || await hasItsKit(thingRoom(room), { permitId, permit, now, after })) continue
+    const payload = { cause: 'kit', note: null, at: earlierOf(command.at, now), by: room.caller.actor.kind === 'person' ? room.caller.actor.personId : room.caller.actor.kind }
+    stopped.push({ streamId, kindId: 'permit', before: permit, events: [{ streamId, type: 'work-stopped', version: 1, payload }] })
+  }
+  return stopped
 }
 
 /** What the id of a permit may be: made where it was asked for. */
@@ -333,17 +375,14 @@ const otherSort = (streamId: string): string => {
   return kindId === 'item' ? cylinderStream(id) : itemStream(id)
 }
 
-/** Whoever asked for a permit, works, watches or answers for it. */
-function isNamedIn(permit: StreamStates['permit']['state'], { actor }: Caller): boolean {
-  if (!permit || actor.kind !== 'person') return false
-  const { requestedBy, authorisedBy, request: { operatorIds }, watchers, posts } = permit
-  return [requestedBy, authorisedBy, ...operatorIds, ...[...watchers, ...posts].map(({ personId }) => personId)].includes(actor.personId)
-}
+const isOwnPermit = (permit: StreamStates['permit']['state'], { caller: { actor }, command: { type } }: Pick<Room, 'caller' | 'command'>): boolean =>
+  permit !== null && actor.kind === 'person' && isTheirPermit(permit, actor.personId, type)
 
 /** Where a stream is, for rights that reach only so far: a bay, or the bay that a thing is used at. Own things go with their wearer. */
-async function placeOf({ db, caller, command, site, heads }: Room, streamId: string): Promise<Place | undefined> {
+async function placeOf(room: Room, streamId: string): Promise<Place> {
+  const { db, caller, command, site, heads } = room
   const { kindId, id } = kindOf(streamId)
-  if (kindId === 'permit') return { bayId: null, areaId: null, isOwnPermit: isNamedIn(await foldStream(db, caller.siteId, streamId, 'permit', heads.get(streamId)!), caller) }
+  if (kindId === 'permit') return { bayId: null, areaId: null, isOwnPermit: isOwnPermit(await foldStream(db, caller.siteId, streamId, 'permit', heads.get(streamId)!), room) }
   let bayId: string | null = kindId === 'station' ? id : null
   if (kindId === 'item' || kindId === 'cylinder') {
     const state = await foldStream(db, caller.siteId, streamId, kindId, heads.get(streamId)!) as ItemState | CylinderState | null
@@ -356,11 +395,14 @@ async function placeOf({ db, caller, command, site, heads }: Room, streamId: str
     }
     else if (state?.standing?.in === 'bay') bayId = state.standing.bayId
     const to = command.type === 'item.assign' && command.payload.assignment?.to === 'permit' ? command.payload.assignment.id : null
-    if (to !== null) return { bayId: null, areaId: null, isOwnPermit: isNamedIn((await readPermit(db, caller.siteId, to))?.permit ?? null, caller) }
+    if (to !== null) return { bayId: null, areaId: null, isOwnPermit: isOwnPermit((await readPermit(db, caller.siteId, to))?.permit ?? null, room) }
     if (bayId === null) return { bayId: null, areaId: null }
   }
   const bay = site.bays.find(one => one.bayId === bayId)
-  return bay && { bayId: bay.bayId, areaId: bay.areaId }
+  // Nowhere is nobody's: a right that reaches only so far does not reach there.
+  if (!bay) return { bayId: null, areaId: null }
+  const permits = command.type === 'station.hand-over' ? await readOpenPermitsAt(db, caller.siteId, bay.bayId) : []
+  return { bayId: bay.bayId, areaId: bay.areaId, isOwnPermit: permits.some(permit => isOwnPermit(permit, room)) }
 }
 
 async function refuseRights(room: Room, targets: readonly string[]): Promise<Finding | null> {
@@ -397,7 +439,7 @@ async function decide(room: Room, streamId: string, before: unknown): Promise<An
   switch (command.type) {
     case 'site.open': case 'site.add-hall': case 'site.add-area': case 'site.add-bay': case 'site.change-bay': case 'site.make-key': case 'site.revoke-key':
       return decideSite(before as StreamStates['site']['state'], command)
-    case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': case 'person.check-shaven': case 'person.note-health': case 'person.name-competent': {
+    case 'person.add': case 'person.change': case 'person.leave': case 'person.secret-set': case 'person.offer-code': case 'person.use-code': case 'person.check-shaven': case 'person.note-health': case 'person.name-competent': {
       if (command.type === 'person.add' || command.type === 'person.change') {
         const { areaId, bayId } = command.payload
         if (areaId !== null && !site.areas.some(area => area.areaId === areaId)) return { refused: [finding('hold', 'command.unknown-stream', { streamId: areaId })] }
@@ -521,7 +563,8 @@ async function noticesOf(room: Room, changes: readonly Change[], followers: read
   const areaIds = site.bays.filter(({ bayId }) => bayIds.includes(bayId)).map(({ areaId }) => areaId)
   const told = news.map(({ streamId: about, what, personIds }, index): Change => {
     const streamId = noticeStream(uuidFor(command.id, String(index)))
-    const to = whoHears(people, { personIds: atBays, namedIds: personIds, areaIds, isHotWork: kindOf(about).kindId === 'permit' }, actor.kind === 'person' ? actor.personId : null)
+    const { kindId } = kindOf(about)
+    const to = whoHears(people, { personIds: atBays, namedIds: personIds, areaIds, isAbout: kindId === 'permit' ? 'hot-work' : kindId === 'person' ? 'sign-in' : 'thing' }, actor.kind === 'person' ? actor.personId : null)
     return { streamId, kindId: 'notice', before: null, events: to.length === 0 ? [] : [{ streamId, type: 'notice-given', version: 1, payload: { what, about, bayIds, to, givenAt: now } }] }
   })
   await lockMore(room, told.map(({ streamId }) => streamId))

@@ -8,7 +8,11 @@ import { nearPermits } from '#core/hotwork/near-permits'
 import { minutesAfter } from '#core/time/instant'
 import type { Permit, PermitCommand, PermitEvent } from '#core/hotwork/permit'
 import { planPermit, planWithoutPermit } from '#core/hotwork/permit-plan'
+import { judgePermitKit } from '#core/hotwork/permit-readiness'
+import { baysServed } from '#core/inspection/item'
+import type { ItemState } from '#core/inspection/item'
 import { itemFact } from '#core/inspection/item-fact'
+import { tagIdOf } from '#core/tag'
 import { listsInForce } from '#core/inspection/check-lists'
 import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
 import { countScreens, readHelpers, readPermitItems, readPlacedPermits } from '../database/permit'
@@ -41,7 +45,7 @@ export async function decideOnPermit(room: ThingRoom & { readonly now: string, r
     if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId && !bay.closed)) return { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
     if (placeId !== null && !(await readPlaces(db, siteId)).some(place => place.placeId === placeId)) return { refused: [finding('hold', 'kit.assigned-nowhere', { id: placeId })] }
   }
-  const by = command.type === 'permit.round' && actor.kind === 'device' ? command.payload.watcherId ?? room.by : room.by
+  const by = command.type === 'permit.round' && actor.kind === 'device' ? actor.forPersonId ?? room.by : room.by
   const { helpers, unknown } = await helpersFor(room, permitId, permit, command, by)
   if (unknown !== null) return { refused: [finding('hold', 'command.person-unknown', { personId: unknown })] }
   return decidePermit(permit, command, {
@@ -81,10 +85,22 @@ async function nearTo({ db, caller: { siteId } }: ThingRoom, permitId: string, p
   return nearPermits(one, all).map(other => ({ permitId: other.permitId, code: other.permit.code }))
 }
 
-async function kitOf({ db, caller: { siteId }, site, rules, now }: ThingRoom & { readonly now: string }, permitId: string, { request: { place } }: Permit): Promise<PermitContext['kit']> {
-  const [items, { lists }] = [await readPermitItems(db, siteId, permitId, place.bayId), await readCheckLists(db, siteId)]
+async function kitOf({ db, caller: { siteId }, site, rules, now }: ThingRoom & { readonly now: string }, permitId: string, { request: { place } }: Permit, after: ReadonlyMap<string, ItemState | null> = new Map()): Promise<PermitContext['kit']> {
+  const [kept, { lists }] = [await readPermitItems(db, siteId, permitId, place.bayId), await readCheckLists(db, siteId)]
+  const items = kept.flatMap((item) => {
+    const changed = after.get(tagIdOf(item.tag))
+    return changed === undefined ? [item] : changed !== null && servesPermit(changed, permitId, place.bayId) ? [changed] : []
+  })
   const nowMs = Date.parse(now)
   const today = shopDayOf(nowMs, site.timeZone, rules.shopDayHour)
   const dayEnds = new Date(shopDayEndsAtMs(nowMs, site.timeZone, rules.shopDayHour)).toISOString()
   return items.map(item => itemFact(item, listsInForce(lists), today, dayEnds))
+}
+
+const servesPermit = ({ assignment, isRetired, kind }: ItemState, permitId: string, bayId: string | null): boolean =>
+  !isRetired && (assignment?.to === 'permit' ? assignment.id === permitId : assignment?.to === 'bay' && bayId !== null && kind === 'extinguisher' && baysServed(assignment).includes(bayId))
+
+/** Does a permit still have the kit it rests on, once these things are as they are about to be? */
+export async function hasItsKit(room: ThingRoom, { permitId, permit, now, after }: { readonly permitId: string, readonly permit: Permit, readonly now: string, readonly after: ReadonlyMap<string, ItemState | null> }): Promise<boolean> {
+  return judgePermitKit(await kitOf({ ...room, now }, permitId, permit, after), permit, now).every(({ severity }) => severity !== 'hold' && severity !== 'stop')
 }

@@ -39,7 +39,7 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
 }
 
 /** Raised whenever what is folded or projected changes its shape: the next start folds everything anew. */
-export const READ_SHAPE = 6
+export const READ_SHAPE = 7
 
 /** Folds everything anew where what is derived was written by a program of another shape. @returns how many streams were folded; null when nothing had to be */
 export async function rebuildIfOtherShape(pool: pg.Pool): Promise<number | null> {

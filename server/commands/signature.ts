@@ -1,10 +1,12 @@
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
+import { isAfter } from '#core/time/instant'
 import type { SpokenFinding } from '#shared/messages/speak'
 import { readCredential } from '../database/credential'
 import { giveBack, pinSubject, returnTry, takeTry } from '../database/failed-try'
 import { readPerson } from '../database/person'
 import { nowIso } from '../clock'
+import { areDemoSignInsRefused } from '../demo-sign-ins'
 import { verifySecret } from '../secrets'
 import type { SignedIn } from '../signed-in'
 import type { Caller, Door } from './door'
@@ -29,6 +31,9 @@ export async function signerOf({ pool, clock }: Door, who: SignedIn, signature: 
   })
   if (!matches || !signer || signer.hasLeft) return refused(finding('hold', 'command.pin-wrong', {}))
   await giveBack(pool, subjects)
+  if (credential!.isDemo && areDemoSignInsRefused()) return refused(finding('hold', 'command.pin-of-demo', {}))
+  const { signsFrom } = credential!
+  if (signsFrom !== null && isAfter(signsFrom, now)) return refused(finding('hold', 'command.pin-too-new', { fromIso: signsFrom }))
   const { personId, roles, areaId, bayId } = signer
   return { siteId, actor: { kind: 'person', personId, sessionPersonId }, holder: { roles, areaId, bayId }, isSigned: true }
 }

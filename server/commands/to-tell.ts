@@ -2,6 +2,7 @@ import type { DangerId } from '#core/cylinder/guided-steps'
 import type { Finding } from '#core/finding'
 import { finding } from '#core/finding'
 import type { Permit, PermitEvent } from '#core/hotwork/permit'
+import type { Person, PersonEvent } from '#core/person/person'
 import { shownTag } from '#core/tag'
 import { spoken } from '../spoken'
 import { kindOf } from './fold'
@@ -15,7 +16,10 @@ export interface ToTell { readonly streamId: string, readonly what: Finding, rea
 
 /** What of these changes people are told: what left service, and what stopped or wants somebody at a permit. */
 export function toTell(changes: readonly ToldChange[]): readonly ToTell[] {
-  return changes.flatMap(change => kindOf(change.streamId).kindId === 'permit' ? ofPermit(change) : ofThing(change))
+  return changes.flatMap((change) => {
+    const { kindId } = kindOf(change.streamId)
+    return kindId === 'permit' ? ofPermit(change) : kindId === 'person' ? ofPerson(change) : ofThing(change)
+  })
 }
 
 function ofThing({ streamId, events }: ToldChange): readonly ToTell[] {
@@ -26,6 +30,14 @@ function ofThing({ streamId, events }: ToldChange): readonly ToTell[] {
   if (events.some(({ type }) => type === 'unknown-tag-reported')) return say(finding('caution', 'kit.tag-unknown', { tag }))
   const out = events.find(({ type }) => type === 'item-tagged-out' || type === 'cylinder-tagged-out')
   return out ? say(finding('hold', 'kit.tagged-out', { tag, checks: [], ...out.payload as { reason: string } })) : []
+}
+
+/** Whoever owns a sign-in hears that somebody gave out a code that sets it anew. */
+function ofPerson({ streamId, before, events }: ToldChange): readonly ToTell[] {
+  const given = (events as readonly PersonEvent[]).find(({ type }) => type === 'sign-in-code-given')
+  return given?.type === 'sign-in-code-given' && given.payload.isReset
+    ? [{ streamId, what: finding('caution', 'person.sign-in-reset', { name: (before as Person).name }), personIds: [kindOf(streamId).id] }]
+    : []
 }
 
 function ofPermit({ streamId, before, events }: ToldChange): readonly ToTell[] {

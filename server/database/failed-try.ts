@@ -40,6 +40,12 @@ export const pinSubject = (siteId: string, personId: string, sessionPersonId: st
   freeTries: FREE_OF_ONE,
 })
 
+/** Whoever changes their own password or PIN says the old password first; tried on their session alone. */
+export const ownPasswordSubject = (siteId: string, personId: string): Subject => ({
+  id: `own password ${siteId} ${personId}`,
+  freeTries: FREE_OF_ONE,
+})
+
 /** How long the next try waits after so many, s. */
 export function waitAfterS(tries: number, freeTries: number): number {
   return tries <= freeTries ? 0 : Math.min(LONGEST_WAIT_S, FIRST_WAIT_S * 2 ** (tries - freeTries - 1))

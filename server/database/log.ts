@@ -2,15 +2,22 @@ import type { LifeEntry, LogEntry } from '#shared/readings'
 import type { EventBody } from './event'
 import type { Queryable } from './connection'
 
+/** The long code behind a permit's paper opens its public page: it is for whoever holds the paper. */
+function withoutToken(payload: unknown): unknown {
+  if (typeof payload !== 'object' || payload === null || !('token' in payload)) return payload
+  const { token: _token, ...rest } = payload
+  return rest
+}
+
 /** Events of a site, newest first, before a position; of some streams only (`item/%` stands for all of a kind), or of all. */
 export async function readLog(db: Queryable, siteId: string, { before, limit, streamIds }: { before: number | null, limit: number, streamIds: readonly string[] | null }): Promise<LogEntry[]> {
   const { rows } = await db.query<{ position: number, stream_id: string, version: number, type: string, body_json: EventBody, hash: string, actor_kind: LogEntry['actorKind'], actor_name: string | null }>(`
     select e.position, e.stream_id, e.version, e.type, e.body_json, e.hash, e.actor_kind, p.name as actor_name
-    from event e left join person_reading p on p.site_id = e.site_id and p.person_id = e.actor_person_id
+    from event e left join person_reading p on p.site_id = e.site_id and p.person_id = coalesce(e.actor_person_id, e.body_json -> 'actor' ->> 'forPersonId')
     where e.site_id = $1 and ($2::bigint is null or e.position < $2) and ($4::text[] is null or e.stream_id like any($4))
     order by e.position desc limit $3`, [siteId, before, limit, streamIds])
   return rows.map(({ position, stream_id, version, type, body_json, hash, actor_kind, actor_name }) => ({
-    position, streamId: stream_id, version, type, at: body_json.at, recordedAt: body_json.recordedAt, actorKind: actor_kind, actorName: actor_name, payload: body_json.payload, hash,
+    position, streamId: stream_id, version, type, at: body_json.at, recordedAt: body_json.recordedAt, actorKind: actor_kind, actorName: actor_name, payload: withoutToken(body_json.payload), hash,
   }))
 }
 

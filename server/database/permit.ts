@@ -53,9 +53,12 @@ export async function readWorkingPermits(db: Queryable, siteId: string): Promise
   return rows.map(row => row.permit_id)
 }
 
-/** By what a paper carries: the long token, or the short code that is typed. The newest where a code came twice. */
+/**
+ * By what a paper carries: the long token, or the short code that is typed. The newest where a code came twice. A code that can be
+ * guessed opens nothing that is over.
+ */
 export async function readPublicPermit(db: Queryable, asked: string): Promise<(KeptPermit & { readonly siteId: string }) | null> {
-  const { rows } = await db.query<PermitRow & { site_id: string }>('select site_id, permit_id, version, permit from permit_reading where token = $1 or code = $2 order by (permit->\'request\'->>\'fromAt\') desc limit 1', [asked, asked.toUpperCase()])
+  const { rows } = await db.query<PermitRow & { site_id: string }>('select site_id, permit_id, version, permit from permit_reading where token = $1 or (code = $2 and is_open) order by (permit->\'request\'->>\'fromAt\') desc limit 1', [asked, asked.toUpperCase()])
   return rows[0] ? { siteId: rows[0].site_id, ...toKept(rows[0]) } : null
 }
 
@@ -111,6 +114,21 @@ export async function readPermitItems(db: Queryable, siteId: string, permitId: s
   return rows.map(({ item }) => item)
 }
 
+/** Permits under which work goes on, among these and those at these bays. */
+export async function readPermitsAtWork(db: Queryable, siteId: string, permitIds: readonly string[], bayIds: readonly string[]): Promise<string[]> {
+  const { rows } = await db.query<{ permit_id: string }>(
+    `select permit_id from permit_reading where site_id = $1 and is_open and phase = 'working' and (permit_id = any($2) or bay_id = any($3)) order by permit_id`,
+    [siteId, permitIds, bayIds],
+  )
+  return rows.map(row => row.permit_id)
+}
+
+/** Permits that are for a bay and not over. */
+export async function readOpenPermitsAt(db: Queryable, siteId: string, bayId: string): Promise<Permit[]> {
+  const { rows } = await db.query<{ permit: Permit }>('select permit from permit_reading where site_id = $1 and is_open and bay_id = $2 order by permit_id', [siteId, bayId])
+  return rows.map(({ permit }) => permit)
+}
+
 /** The bay of a permit, if it has one. */
 export async function bayOfPermit(db: Queryable, siteId: string, permitId: string): Promise<string | null> {
   const { rows } = await db.query<{ bay_id: string | null }>('select bay_id from permit_reading where site_id = $1 and permit_id = $2', [siteId, permitId])
@@ -127,23 +145,21 @@ export async function readPost(db: Queryable, siteId: string, personId: string):
   return rows[0] ?? null
 }
 
-/** Is this person on post somewhere? Their session does not end meanwhile. */
-export async function isOnPost(db: Queryable, siteId: string, personId: string): Promise<boolean> {
-  const { rows } = await db.query<{ there: boolean }>('select exists (select 1 from permit_post where site_id = $1 and person_id = $2) as there', [siteId, personId])
-  return rows[0]!.there
-}
-
-export async function noteScreen(db: Queryable, siteId: string, deviceId: string, heardAt: string): Promise<void> {
-  await db.query({ name: 'note-screen', text: `insert into screen_heard (site_id, device_id, heard_at) values ($1, $2, $3)
-    on conflict (site_id, device_id) do update set heard_at = greatest(screen_heard.heard_at, excluded.heard_at)`, values: [siteId, deviceId, heardAt] })
+export async function noteScreen(db: Queryable, siteId: string, deviceId: string, personId: string, heardAt: string): Promise<void> {
+  await db.query({
+    name: 'note-screen',
+    text: `insert into screen_heard (site_id, device_id, person_id, heard_at) values ($1, $2, $3, $4)
+    on conflict (site_id, device_id) do update set person_id = excluded.person_id, heard_at = greatest(screen_heard.heard_at, excluded.heard_at)`,
+    values: [siteId, deviceId, personId, heardAt],
+  })
 }
 
 /** A screen counts as heard for this long, ms. */
 export const SCREEN_HEARD_MS = 60_000
 
-/** How many screens of a site were heard within the minute before an instant. */
+/** At the screens of how many people a site was heard within the minute before an instant: two of one person are one that hears. */
 export async function countScreens(db: Queryable, siteId: string, nowIso: string): Promise<number> {
   const since = new Date(Date.parse(nowIso) - SCREEN_HEARD_MS).toISOString()
-  const { rows } = await db.query<{ count: number }>({ name: 'count-screens', text: 'select count(*)::int as count from screen_heard where site_id = $1 and heard_at > $2', values: [siteId, since] })
+  const { rows } = await db.query<{ count: number }>({ name: 'count-screens', text: 'select count(distinct person_id)::int as count from screen_heard where site_id = $1 and heard_at > $2', values: [siteId, since] })
   return rows[0]!.count
 }

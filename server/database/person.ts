@@ -14,26 +14,26 @@ export async function writePerson(db: Queryable, siteId: string, personId: strin
   [siteId, personId, version, person.name, person.roles, person.areaId, person.bayId, person.hasLeft, person.pinSet, person.shaven?.isShaven ?? null, person.shaven?.validUntil ?? null, person.health !== null, person.competences])
 }
 
-interface PersonRow {
+export interface PersonRow {
   person_id: string, version: number, name: string, roles: RoleId[], area_id: string | null, bay_id: string | null, has_left: boolean, pin_set: boolean, competences: CompetenceId[], login_name: string | null
 }
 
-const toReading = (row: PersonRow): PersonReading => ({
+export const toPersonReading = (row: PersonRow): PersonReading => ({
   personId: row.person_id, version: row.version, name: row.name, roles: row.roles, areaId: row.area_id, bayId: row.bay_id,
   hasLeft: row.has_left, pinSet: row.pin_set, competences: row.competences, loginName: row.login_name,
 })
 
-const COLUMNS = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
+export const PERSON_COLUMNS = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
 const FROM = 'from person_reading p left join credential c on c.site_id = p.site_id and c.person_id = p.person_id'
 
 export async function readPeople(db: Queryable, siteId: string): Promise<PersonReading[]> {
-  const { rows } = await db.query<PersonRow>(`select ${COLUMNS} ${FROM} where p.site_id = $1 order by p.has_left, p.name, p.person_id`, [siteId])
-  return rows.map(toReading)
+  const { rows } = await db.query<PersonRow>(`select ${PERSON_COLUMNS} ${FROM} where p.site_id = $1 order by p.has_left, p.name, p.person_id`, [siteId])
+  return rows.map(toPersonReading)
 }
 
 export async function readPerson(db: Queryable, siteId: string, personId: string): Promise<PersonReading | null> {
-  const { rows } = await db.query<PersonRow>(`select ${COLUMNS} ${FROM} where p.site_id = $1 and p.person_id = $2`, [siteId, personId])
-  return rows[0] ? toReading(rows[0]) : null
+  const { rows } = await db.query<PersonRow>(`select ${PERSON_COLUMNS} ${FROM} where p.site_id = $1 and p.person_id = $2`, [siteId, personId])
+  return rows[0] ? toPersonReading(rows[0]) : null
 }
 
 /** Ids and names only, of those who are here: for the board. */

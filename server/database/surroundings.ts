@@ -1,3 +1,4 @@
+import { shopDayEndsAtMs } from '#core/houserules/shop-day'
 import type { AirFacts, StationAir } from '#core/air/air-facts'
 import type { FumeDataSheets } from '#core/fume/data-sheets'
 import { NO_SHEETS } from '#core/fume/data-sheets'
@@ -5,7 +6,7 @@ import type { HallState } from '#core/hall/hall-state'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { respiratorOf } from '#core/respirator/respirators'
 import type { Wearer, WearerRecord } from '#core/respirator/wearer'
-import { readyUntil } from '#core/respirator/wearer'
+import { readyForTheDay, readyUntil } from '#core/respirator/wearer'
 import type { SamplesState, Survey } from '#core/samples/survey'
 import { stands } from '#core/time/instant'
 import type { MaskId } from '#core/vocabulary/vocabulary'
@@ -52,11 +53,12 @@ export interface AirReadings extends Pick<AirFacts, 'halls' | 'stations' | 'shee
   readonly versions: { readonly halls: Readonly<Record<string, number>>, readonly sheets: number, readonly samples: Readonly<Record<string, number>> }
 }
 
-/** Health dates become one instant: until when somebody is ready. More than that leaves the health table for nobody. */
-function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string): Record<string, Wearer> {
+/** Health dates become one word: ready for this shop day, or not. More than that leaves the health table for nobody. */
+function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string, dayEnds: string): Record<string, Wearer> {
   return Object.fromEntries(rows.map(({ personId, isShaven, shavenUntil, ...record }) => [personId, {
     mask: record.mask,
-    readyUntil: readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
+    readyUntil: readyForTheDay(
+      readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }), dayEnds),
     isShaven: shavenUntil !== null && stands(shavenUntil, now) ? isShaven : null,
   }]))
 }
@@ -64,13 +66,16 @@ function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string)
 /** Which bays are asked about: their kit is read, and that of these people. The air of a hall is one for all its bays. */
 export interface Concerned { readonly bayIds: readonly string[], readonly personIds: readonly string[] }
 
+/** Under which rules, and at what moment of the shop's day, it is asked. */
+export interface Moment { readonly rules: HouseRules, readonly timeZone: string, readonly now: string }
+
 /** Reads all that gates rest on besides their stations, in one question: the air of the site, and what stands at the bays concerned (all, for null). */
-export async function readSurroundings(db: Queryable, siteId: string, rules: HouseRules, now: string, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings, readonly fire: FireReadings }> {
+export async function readSurroundings(db: Queryable, siteId: string, { rules, timeZone, now }: Moment, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings, readonly fire: FireReadings }> {
   const { rows } = await db.query<SurroundingsRow>({ name: 'surroundings', text: `
     select ${KIT_SELECT},
       (select jsonb_agg(jsonb_build_object('permitId', permit_id, 'version', version, 'permit', permit) order by permit_id) from permit_reading
         where site_id = $1 and is_open and bay_id is not null and ($2::text[] is null or bay_id = any($2))) as permits,
-      (select count(*)::int from screen_heard where site_id = $1 and heard_at > $4) as screens,
+      (select count(distinct person_id)::int from screen_heard where site_id = $1 and heard_at > $4) as screens,
       (select jsonb_object_agg(w.person_id, w.name) from person_reading w where w.site_id = $1 and exists (select 1 from permit_post k where k.site_id = $1 and k.person_id = w.person_id)) as names,
       (select jsonb_object_agg(hall_id, hall) from hall_reading where site_id = $1) as halls,
       (select jsonb_object_agg(hall_id, version) from hall_reading where site_id = $1) as hall_versions,
@@ -84,11 +89,12 @@ export async function readSurroundings(db: Queryable, siteId: string, rules: Hou
           'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
         from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`, values: [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null, new Date(Date.parse(now) - SCREEN_HEARD_MS).toISOString()] })
   const row = rows[0]!
+  const dayEnds = new Date(shopDayEndsAtMs(Date.parse(now), timeZone, rules.shopDayHour)).toISOString()
   return {
     kit: toKitReadings(row),
     fire: { permits: row.permits ?? [], screens: row.screens, names: row.names ?? {} },
     halls: row.halls ?? {}, sheets: row.sheets ?? NO_SHEETS, surveys: row.surveys ?? {}, stations: row.stations ?? {},
-    wearers: wearersFrom(row.wearers ?? [], rules, now),
+    wearers: wearersFrom(row.wearers ?? [], rules, now, dayEnds),
     versions: { halls: row.hall_versions ?? {}, sheets: row.sheets_version ?? 0, samples: row.samples_versions ?? {} },
   }
 }

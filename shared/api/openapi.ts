@@ -14,6 +14,9 @@ import {
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from '../schemas/clearance-schema'
 import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
 import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
+import {
+  credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, redeemRequest, revokeDeviceRequest, signInCodeRequest, signInRequest, wearerRequest,
+} from '../schemas/sign-in-schema'
 import type { CommandType } from '#core/command/commands'
 
 type Json = Record<string, unknown>
@@ -126,6 +129,45 @@ const assessmentPaths = (examples: Readonly<Record<string, unknown>>): Json => O
   },
 }]))
 
+const NOBODY = { 401: { description: 'Nobody is signed in' } }
+const NOT_ALLOWED = { 409: { description: 'This role may not, with the reason' } }
+const TOO_MANY = { 429: { description: 'Too many tries: `retry-after`, or the instant until which none may be made' } }
+
+/** A change beside the one door: a secret, a device, a health record. What it takes is checked by the schema shown. */
+const posted = (operationId: string, summary: string, request: z.ZodType | null, good: string, more: Json, isOpen = false): Json => ({
+  post: {
+    operationId, tags: ['change'], summary, ...isOpen ? { security: [] } : {},
+    ...request ? { requestBody: { required: true, content: json(schemaOf(request, 'input')) } } : {},
+    responses: { 200: { description: good }, ...request ? { 422: answer('Something sent cannot be read', ref('InputError')) } : {}, ...more },
+  },
+})
+
+const SIGNING_IN: Json = {
+  '/api/v1/openapi.json': { get: { operationId: 'openapi', tags: ['read'], summary: 'This document', security: [], responses: { 200: { description: 'OpenAPI 3.1' } } } },
+  '/api/v1/session': { get: { operationId: 'session', tags: ['read'], summary: 'Who is signed in on this device; nobody is an answer too', security: [], responses: { 200: { description: 'Person and site, or null' } } } },
+  '/api/v1/sign-in': posted('signIn', 'Signs somebody in on this device, which acts for them from now on', signInRequest, 'Signed in', { 401: { description: 'Name and password do not match' }, 403: { description: 'A printed demo sign-in, off its machine' }, ...TOO_MANY }, true),
+  '/api/v1/redeem': posted('redeem', 'Sets one\'s own password and PIN with a one-time code that was handed over, and signs in', redeemRequest, 'Set, and signed in', { 401: { description: 'Name and code do not match, or the code was used or is too old' }, ...TOO_MANY }, true),
+  '/api/v1/first-run': posted('firstRun', 'Opens the first site with its first safety lead, once, with the code that the first start prints', firstRunRequest, 'Opened', { 409: { description: 'There is a site already' } }, true),
+  '/api/v1/sign-out': posted('signOut', 'Ends this session, on the server too', null, 'Ended', {}, true),
+  '/api/v1/sign-out-everywhere': posted('signOutEverywhere', 'Ends all of one\'s own sessions and takes back all of one\'s own devices but this', null, 'Ended', NOBODY),
+  '/api/v1/credentials': posted('setOwnSecret', 'Sets one\'s own password or PIN, with the password as it is', credentialsRequest, 'Set', { ...NOBODY, ...TOO_MANY }),
+  '/api/v1/sign-in-codes': posted('giveSignInCode', 'Makes a one-time code to hand over, and shows it this once. Where there was a password, its owner is told, and signs nothing for a day', signInCodeRequest, 'The code', { ...NOBODY, ...NOT_ALLOWED }),
+  '/api/v1/devices': {
+    get: {
+      operationId: 'devices', tags: ['read'], summary: 'Devices that act for whoever asks; all of the site for who manages people',
+      parameters: [{ name: 'of', in: 'query', schema: { type: 'string', enum: ['me', 'all'], default: 'me' } }], responses: { 200: { description: 'As of now' }, ...NOBODY },
+    },
+  },
+  '/api/v1/devices/name': posted('nameDevice', 'Names a device', nameDeviceRequest, 'Named', { ...NOBODY, 404: { description: 'There is no such device, or it is not yours' } }),
+  '/api/v1/devices/revoke': posted('revokeDevice', 'Takes a device back: its sessions end, and it acts for nobody', revokeDeviceRequest, 'Taken back', { ...NOBODY, 404: { description: 'There is no such device, or it is not yours' } }),
+  '/api/v1/device-keys': posted('makeDeviceKey', 'Makes a read-only key for the clearance, and shows it this once. Revoke it with site.revoke-key', deviceKeyRequest, 'The key', { ...NOBODY, ...NOT_ALLOWED }),
+  '/api/v1/people': { get: { operationId: 'people', tags: ['read'], summary: 'Everybody on the people list', responses: { 200: { description: 'As of now' }, ...NOBODY, ...NOT_ALLOWED } } },
+  '/api/v1/wearers': {
+    get: { operationId: 'wearers', tags: ['read'], summary: 'Masks with their dates: one\'s own, or everybody\'s for the safety lead', responses: { 200: { description: 'As of now' }, ...NOBODY } },
+    ...posted('noteWearer', 'Writes or erases the health record of somebody who wears a mask', wearerRequest, 'Written, or erased', { ...NOBODY, ...NOT_ALLOWED }),
+  },
+}
+
 const PATHS: Json = {
   '/api/v1/vocabulary': { get: { operationId: 'vocabulary', tags: ['read'], summary: 'Every id that Zonaris speaks, with its English words', security: [], responses: { 200: { description: 'Ids and words' } } } },
   '/api/v1/health': { get: { operationId: 'health', tags: ['read'], summary: 'Is this process up, does it reach the database, and is there a clock that could not do its work?', security: [], responses: { 200: { description: 'Yes; how many clocks are set aside and since when, how long the event loop kept work waiting in the last minutes (ms), and the connections to the database' } } } },
@@ -134,13 +176,6 @@ const PATHS: Json = {
       operationId: 'clearance', tags: ['read'], summary: 'The live verdicts of the site, with the instant and how old the oldest fact is',
       description: 'For a wall, a lamp, or a machine\'s interlock: signed in, or with a read-only device key from Set-up. Whoever follows it lets nothing strike on an answer older than ten seconds.',
       security: [{ session: [] }, { deviceKey: [] }], responses: { 200: answer('As of now', ref('Clearance')), 401: { description: 'Nobody is signed in, and no key that stands was sent' } },
-    },
-  },
-  '/api/v1/device-keys': {
-    post: {
-      operationId: 'makeDeviceKey', tags: ['change'], summary: 'Makes a read-only key for the clearance, and shows it this once. Revoke it with site.revoke-key',
-      requestBody: { required: true, content: json({ type: 'object', required: ['name'], properties: { name: { type: 'string', maxLength: 80 } } }) },
-      responses: { 200: { description: 'The key' }, 401: { description: 'Nobody is signed in' }, 409: answer('Refused, with the reasons', ref('CommandRefused')), 422: answer('Something sent cannot be read', ref('InputError')) },
     },
   },
   '/api/v1/commands': {
@@ -155,6 +190,7 @@ const PATHS: Json = {
       },
     },
   },
+  ...SIGNING_IN,
   '/api/v1/floor': { get: { operationId: 'floor', tags: ['read'], summary: 'The facts the board judges from, as of one position', responses: { 200: { description: 'Site, house rules, stations, names' }, 401: { description: 'Nobody is signed in' } } } },
   '/api/v1/log': {
     get: {

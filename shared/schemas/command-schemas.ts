@@ -8,6 +8,7 @@ import { houseRulesSchema } from './house-rules-schema'
 import { instant } from './instant-schema'
 import { jobSchema } from './job-schema'
 import { permitPayloads } from './hotwork-schema'
+import { pinSchema } from './secret-schema'
 import { storePayloads } from './store-schema'
 import { deviceIdSchema, idSchema as id, nameOf, nameSchema as name, sentenceSchema as sentence, streamIdSchema } from './text-schema'
 
@@ -34,6 +35,8 @@ export const payloadSchemas = {
   'person.leave': nothing,
   'person.name-competent': z.strictObject({ competences: z.array(z.enum(COMPETENCES)).max(COMPETENCES.length) }),
   'person.secret-set': z.strictObject({ kind: z.enum(['password', 'pin']) }),
+  'person.offer-code': z.strictObject({ isReset: z.boolean() }),
+  'person.use-code': z.strictObject({ signsFrom: instant.nullable(), pinSet: z.boolean() }),
   'person.check-shaven': z.strictObject({ isShaven: z.boolean() }),
   'person.note-health': z.strictObject({ health: z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable() }),
   'hall.describe': z.strictObject({ air: hallAirSchema }),
@@ -68,20 +71,20 @@ export const payloadSchemas = {
 export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
 
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
-export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set', 'person.note-health'])
-
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set', 'person.offer-code', 'person.use-code', 'person.note-health'])
 
 /** The envelope that every change comes in. */
 export const envelopeSchema = z.strictObject({
   id: z.uuid('a UUID made where the action happened'),
   type: z.enum(commandTypes),
-  streams: z.array(z.strictObject({ id: streamIdSchema, expectedVersion: z.int().min(0).nullable() })).max(200),
+  streams: z.array(z.strictObject({ id: streamIdSchema, expectedVersion: z.int().min(0).nullable() })).max(200)
+    .refine(streams => new Set(streams.map(one => one.id)).size === streams.length, 'each thing once'),
   at: instant,
   sentAt: instant,
   deviceId: deviceIdSchema,
   deviceSeq: z.int().min(0),
   payload: z.unknown(),
-  signature: z.strictObject({ personId: id, pin: z.string().regex(/^\d{4,8}$/, 'a PIN of 4 to 8 digits') }).optional(),
+  signature: z.strictObject({ personId: id, pin: pinSchema }).optional(),
 })
 
 export type Envelope = z.infer<typeof envelopeSchema>

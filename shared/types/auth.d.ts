@@ -1,10 +1,7 @@
 declare module '#auth-utils' {
   interface User {
-    siteId: string
-    personId: string
-    /** Sessions of an older epoch are ended: "sign out everywhere" raises it. */
-    epoch: number
-    signedInAtMs: number
+    /** The session on the server: whose it is, where and since when stands there, and ends there. */
+    sessionId: string
   }
 }
 

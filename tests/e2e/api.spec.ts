@@ -320,8 +320,7 @@ test.describe('sessions', () => {
     await signIn(request, 'oskar', PASSWORDS.oskar)
     const profile = { name: 'Hedda Moss', roles: ['instructor'], areaId: 'oxy-corner', bayId: null }
     expect((await request.post(at('commands'), { data: envelope('person.change', 'person/hedda-moss', profile) })).status()).toBe(200)
-    expect((await request.post(at('credentials'), { data: { personId: 'hedda-moss', loginName: 'hedda', password: 'lock-keepers-cottage' } })).status()).toBe(200)
-    expect((await signIn(request, 'hedda', 'lock-keepers-cottage')).status()).toBe(200)
+    expect((await signIn(request, 'hedda', PASSWORDS.hedda)).status()).toBe(200)
     const streams = async (query: string) => {
       const { entries } = await (await request.get(at(`log?limit=200${query}`))).json() as { entries: { streamId: string }[] }
       return [...new Set(entries.map(({ streamId }) => streamId))].sort()

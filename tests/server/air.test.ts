@@ -10,7 +10,7 @@ import { eraseWearer, keepWearer, readSurroundings, readWearers } from '#server/
 import { noteHealth } from '#server/commands/note-health'
 import { rebuild } from '#server/commands/rebuild'
 import { readHouseRules, readSite } from '#server/database/site'
-import { BAY_1, BAY_2, count, openShop } from './shop'
+import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
 import type { Shop } from './shop'
 
 const AIR = { isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15 }
@@ -68,7 +68,7 @@ describe('air behind the one door', () => {
     const rules = (await readHouseRules(shop.pool, shop.siteId))!.value
     const site = (await readSite(shop.pool, shop.siteId))!.value
     const now = new Date(shop.clock.nowMs()).toISOString()
-    const facts = { site, rules, now, ...await readSurroundings(shop.pool, shop.siteId, rules, now, null) }
+    const facts = { site, rules, now, ...await readSurroundings(shop.pool, shop.siteId, { rules, timeZone: 'Europe/London', now }, null) }
     const station = facts.stations['bay-1']!
     const fraction = airOf(facts)('bay-1').predict({ bayId: 'bay-1', job: station.job, earlierJobs: station.earlierJobs, extraction: ARM, position: station.hoodPosition, personId: station.personId, check: station.extractionCheck })!.bay('bay-1')!.breathed!.manganese!.twa.high / 0.2
     const under = (await gateEvents(BAY_1)).findings.find(({ code }) => code === 'exposure.under')!
@@ -111,17 +111,17 @@ describe('air behind the one door', () => {
     const mask = itemStream('rp-7')
     await sendOk(lead(), [mask], { type: 'item.register', payload: { kind: 'respirator', name: 'Full mask', marks: { mask: 'full-p100' } } })
     await sendOk(lead(), [personStream('lead')], { type: 'person.name-competent', payload: { competences: ['respirator'] } })
-    for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!])) } })
+    for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     await sendOk(lead(), [mask], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'maren' } } })
     expect(await gateEvents(BAY_1)).toMatchObject({ state: 'open', findings: [{ code: 'respirator.enough' }] })
     await sendOk(lead(), [mask], { type: 'item.tag-out', payload: { reason: 'strap torn' } })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     await sendOk(lead(), [mask], { type: 'item.release', payload: { repair: 'new strap' } })
-    for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!])) } })
+    for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
     expect((await gateEvents(BAY_1)).state).toBe('open')
-    const { wearers } = await readSurroundings(shop.pool, shop.siteId, NEW_SITE_RULES, new Date(shop.clock.nowMs()).toISOString(), null)
-    expect(wearers.maren).toEqual({ mask: 'full-p100', readyUntil: '2027-05-17T00:00:00.000Z', isShaven: true })
+    const { wearers } = await readSurroundings(shop.pool, shop.siteId, { rules: NEW_SITE_RULES, timeZone: 'Europe/London', now: new Date(shop.clock.nowMs()).toISOString() }, null)
+    expect(wearers.maren).toEqual({ mask: 'full-p100', readyUntil: '2026-11-24T04:00:00.000Z', isShaven: true })
     expect(await count(shop.pool, `select count(*) from event where body like '%2026-05-17%' or body like '%2026-06-21%' or body like '%"salt"%'`)).toBe(0)
     expect(await count(shop.pool, `select count(*) from command_answer where answer::text like '%2026-05-17%'`)).toBe(0)
     expect(await eraseWearer(shop.pool, shop.siteId, 'maren')).toBe(true)
@@ -145,7 +145,7 @@ describe('air behind the one door', () => {
   it('today\'s look at the extraction and at the face lapses with the shop day', async () => {
     await sendOk(instructor(), [BAY_2], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
     expect(await count(shop.pool, `select count(*) from deadline where stream_id = $1 and kind = 'checks-lapse'`, [BAY_2])).toBe(1)
-    const { wearers } = await readSurroundings(shop.pool, shop.siteId, NEW_SITE_RULES, '2026-11-24T05:00:00.000Z', null)
+    const { wearers } = await readSurroundings(shop.pool, shop.siteId, { rules: NEW_SITE_RULES, timeZone: 'Europe/London', now: '2026-11-24T05:00:00.000Z' }, null)
     expect(Object.values(wearers).every(({ isShaven }) => isShaven === null)).toBe(true)
   })
   it('is derived: rebuilt tables are the same', async () => {

@@ -24,13 +24,16 @@ afterEach(() => {
 
 const start = () => {
   const beats: Beat[] = []
+  const listens = { mayHear: true, ended: 0 }
   const slow = slowDatabase()
   const end = keepBeating(slow.db, 'the-site', {
     now: () => new Date(Date.now()).toISOString(),
     push: beat => beats.push(beat),
+    stands: () => Promise.resolve(listens.mayHear),
+    end: () => listens.ended++,
     everyMs: 5000,
   })
-  return { ...slow, beats, end }
+  return { ...slow, beats, end, listens }
 }
 
 describe('the beat that a screen lives by', () => {
@@ -69,6 +72,16 @@ describe('the beat that a screen lives by', () => {
     asked[1]!.answer(8)
     await vi.advanceTimersByTimeAsync(0)
     expect(beats).toHaveLength(1)
+    end()
+  })
+  it('is not told to whoever may not hear any more: it ends instead, once asked', async () => {
+    const { asked, beats, end, listens } = start()
+    asked[0]!.answer(9)
+    listens.mayHear = false
+    await vi.advanceTimersByTimeAsync(5000)
+    asked[1]!.answer(10)
+    await vi.advanceTimersByTimeAsync(0)
+    expect([beats.map(({ position }) => position), listens.ended]).toEqual([[9], 1])
     end()
   })
   it('ends with the screen: an answer that comes after is told to nobody', async () => {

@@ -12,7 +12,7 @@ import { verifyChains } from '#server/database/event'
 import { noteScreen, readLivePermits, readPermit, readPublicPermit } from '#server/database/permit'
 import { readUnseen } from '#server/database/store'
 import { readStations } from '#server/database/station'
-import { count, openShop } from './shop'
+import { count, openShop, passingAnswers } from './shop'
 import type { Shop } from './shop'
 
 let shop: Shop
@@ -51,7 +51,7 @@ const AUTHORISE = { type: 'permit.authorise', payload: { watcherIds: ['hedda'], 
 const extinguisherFor = async (tag: string, permitId: string) => {
   const stream = itemStream(tag)
   await shop.send(oskar(), [stream], { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' } } })
-  for (const list of listsFor('extinguisher')) await shop.send(oskar(), [stream], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!])) } })
+  for (const list of listsFor('extinguisher')) await shop.send(oskar(), [stream], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
   expect((await shop.send(oskar(), [stream], { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } })).status).toBe(200)
 }
 
@@ -111,12 +111,31 @@ describe('a permit behind the one door', () => {
     await ok(signed(hedda()), 'p-1', { type: 'permit.resume', payload: { cleared: 'battery changed' } })
     expect(await fireGate()).toMatchObject({ state: 'open' })
   })
-  it('an extinguisher tagged out closes the gate; another one opens it', async () => {
+  it('an extinguisher tagged out stops the work that rested on it; another one lets it go on, once somebody says so', async () => {
     await shop.send(oskar(), [itemStream('ex-9')], { type: 'item.tag-out', payload: { reason: 'pin gone' } })
-    expect(await fireGate()).toMatchObject({ state: 'hold' })
+    expect(await permit('p-1')).toMatchObject({ phase: 'suspended', suspension: { cause: 'kit', by: 'lead' } })
+    expect(await fireGate()).toMatchObject({ state: 'hold', code: 'permit.suspended' })
+    expect((await readUnseen(shop.pool, shop.siteId, 'kit')).map(({ what }) => what.values)).toContainEqual(expect.objectContaining({ cause: 'kit' }))
+    const resume = { type: 'permit.resume', payload: { cleared: 'another one stands there' } } as const
+    expect(await codes(signed(hedda()), 'p-1', resume)).toEqual(['permit.kit-out', 'permit.no-extinguisher'])
     await extinguisherFor('ex-10', 'p-1')
     await shop.send(oskar(), [itemStream('ex-9')], { type: 'item.assign', payload: { assignment: null } })
+    expect(await fireGate()).toMatchObject({ state: 'hold' })
+    await ok(signed(hedda()), 'p-1', resume)
     expect(await fireGate()).toMatchObject({ state: 'open' })
+  })
+  it('carried away from under the work, the last extinguisher stops it too; a second one beside it does not', async () => {
+    await extinguisherFor('ex-12', 'p-1')
+    await shop.send(oskar(), [itemStream('ex-12')], { type: 'item.assign', payload: { assignment: null } })
+    expect(await permit('p-1')).toMatchObject({ phase: 'working' })
+    await shop.send(oskar(), [itemStream('ex-10')], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'teo' } } })
+    expect(await permit('p-1')).toMatchObject({ phase: 'suspended', suspension: { cause: 'kit' } })
+    await shop.send(oskar(), [itemStream('ex-10')], { type: 'item.assign', payload: { assignment: { to: 'permit', id: 'p-1', distanceM: 4 } } })
+    await ok(signed(hedda()), 'p-1', { type: 'permit.resume', payload: { cleared: 'brought back' } })
+  })
+  it('whoever is not named walks no round, and a learner relieves nobody while work goes on', async () => {
+    const teo = signed(shop.as(['learner'], 'teo'))
+    for (const what of [{ type: 'permit.round', payload: {} }, { type: 'permit.relieve', payload: { relievedId: 'ada' } }] as CommandOf[]) expect(await codes(teo, 'p-1', what)).toEqual(['command.not-allowed'])
   })
   it('ends in the watch: relieved without a gap, a gap begins it again, then monitoring, put back and closed', async () => {
     await tick('08:50')
@@ -195,10 +214,10 @@ describe('a permit behind the one door', () => {
     await ask('s-1', { place: { where: 'Gate C', placeId: null, bayId: null }, operatorIds: ['ada'], fromAt: '2026-11-23T15:10:00.000Z', untilAt: '2026-11-23T15:40:00.000Z' })
     await extinguisherFor('ex-31', 's-1')
     const sign = { type: 'permit.authorise', payload: { watcherIds: ['noor'], secondChannel: null, nearSeen: ['p-1', 'p-2', 'p-3', 'q-1', 'q-2'] } } as const
-    await noteScreen(shop.pool, shop.siteId, 'tablet-1', '2026-11-23T15:09:30.000Z')
-    await noteScreen(shop.pool, shop.siteId, 'wall', '2026-11-23T15:08:00.000Z')
+    await noteScreen(shop.pool, shop.siteId, 'tablet-1', 'ada', '2026-11-23T15:09:30.000Z')
+    await noteScreen(shop.pool, shop.siteId, 'wall', 'maren', '2026-11-23T15:08:00.000Z')
     expect(await codes(oskar(), 's-1', sign)).toEqual(['permit.no-second-channel'])
-    await noteScreen(shop.pool, shop.siteId, 'wall', '2026-11-23T15:09:50.000Z')
+    await noteScreen(shop.pool, shop.siteId, 'wall', 'maren', '2026-11-23T15:09:50.000Z')
     await ok(oskar(), 's-1', sign)
   })
   it('a stop of all stops hot work too, once, from a device as well', async () => {

@@ -3,6 +3,7 @@ import type pg from 'pg'
 import { cylinderStream, HOUSE_RULES_STREAM, personStream, placeStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { CheckList } from '#core/inspection/check-list'
 import type { Job } from '#core/job/job'
 import type { RoleId } from '#core/vocabulary/vocabulary'
 import type { Clock } from '#server/clock'
@@ -23,6 +24,10 @@ export class SetClock implements Clock {
 
 export const MORNING = '2026-11-23T08:00:00.000Z'
 export const JOB: Job = { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel' }
+
+/** The answers of somebody who finds nothing wrong. */
+export const passingAnswers = ({ checks }: CheckList): Readonly<Record<string, boolean | number | string>> =>
+  Object.fromEntries(checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!]))
 
 /** A small shop on a database of its own: two bays, a lead and an instructor. */
 export interface Shop {
@@ -53,7 +58,7 @@ export async function openShop(siteId = 'yard'): Promise<Shop> {
   const as = (roles: readonly RoleId[], personId = 'lead'): Caller => ({ siteId, actor: { kind: 'person', personId }, holder: { roles, areaId: null, bayId: null } })
   const command: Shop['command'] = (streamIds, what, over = {}) => ({ ...systemCommand(clock, streamIds, what), deviceId: 'tablet', ...over } as Command)
   const send: Shop['send'] = (caller, streamIds, what, over) => handleCommand(door, caller, command(streamIds, what, over))
-  await openSite(door, { siteId, site: { name: 'Test yard', timeZone: 'Europe/London' }, lead: { personId: 'lead', name: 'Lead', loginName: `lead-${siteId}`, passwordHash: 'none' } })
+  await openSite(door, { siteId, openedAt: '2026-01-05T08:00:00.000Z', site: { name: 'Test yard', timeZone: 'Europe/London' }, lead: { personId: 'lead', name: 'Lead', loginName: `lead-${siteId}`, passwordHash: 'none' } })
   const lead = as(['safety-lead'])
   await send(lead, [SITE_STREAM], { type: 'site.add-hall', payload: { hallId: 'hall', name: 'Hall' } })
   await send(lead, [SITE_STREAM], { type: 'site.add-area', payload: { areaId: 'area', hallId: 'hall', name: 'Area' } })

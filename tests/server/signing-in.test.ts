@@ -1,10 +1,13 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
-import { addressFrom } from '#server/address'
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import { addressFrom, beganHere } from '#server/address'
 import { signerOf } from '#server/commands/signature'
-import { setLogin, setPin } from '#server/database/credential'
+import { offerCode, readCredential, setLogin, setPassword, setPin, takeCode } from '#server/database/credential'
+import { dropDevice, dropDevicesOf, keepDevice, nameDevice, readDevice } from '#server/database/device'
 import { cleanFailedTries, giveBack, pinSubject, returnTry, signInSubjects, takeTry, waitAfterS } from '#server/database/failed-try'
+import { countScreens, noteScreen } from '#server/database/permit'
+import { cleanSessions, openSession, readSession } from '#server/database/session'
 import { narrowDoor, TooBusy } from '#server/hashing'
-import { hashSecret } from '#server/secrets'
+import { codeSha256, hashSecret } from '#server/secrets'
 import type { SignedIn } from '#server/signed-in'
 import { count, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
@@ -102,6 +105,126 @@ describe('a PIN', () => {
     // Whoever tries on a session of their own has locked themselves out, and not her.
     expect(await takeTry(shop.pool, [pinSubject(shop.siteId, 'maren', 'maren')], MORNING)).toBeNull()
   })
+})
+
+describe('a PIN that signs nothing', () => {
+  const who = { siteId: 'yard', person: { personId: 'teo' }, holder: { roles: ['learner'], areaId: null, bayId: null } } as unknown as SignedIn
+  const sign = async () => {
+    const signer = await signerOf(shop.door, who, { personId: 'maren', pin: '2806' })
+    return 'refused' in signer ? signer.refused.map(({ code }) => code) : 'signed'
+  }
+  beforeAll(async () => {
+    await setLogin(shop.pool, shop.siteId, 'maren', 'maren', 'none', true)
+    await setPin(shop.pool, shop.siteId, 'maren', await hashSecret('2806'))
+  })
+  afterEach(() => {
+    delete process.env.ZONARIS_DEMO_SIGN_INS
+  })
+  it('is one of the demo, off this machine', async () => {
+    expect(await sign()).toBe('signed')
+    process.env.ZONARIS_DEMO_SIGN_INS = 'refuse'
+    expect(await sign()).toEqual(['command.pin-of-demo'])
+  })
+  it('opens no session of the demo there either, nor keeps one open', async () => {
+    await openSession(shop.pool, { sessionId: 's-1', siteId: shop.siteId, personId: 'maren', deviceId: 'd' }, MORNING)
+    expect(await readSession(shop.pool, 's-1')).toMatchObject({ isDemo: true, isOnPost: false, person: { personId: 'maren' } })
+  })
+  it('is one that was reset less than a day ago', async () => {
+    const at = (hours: number) => shop.clock.set(new Date(Date.parse(MORNING) + hours * 3600_000).toISOString())
+    await shop.pool.query('update credential set signs_from = $1', [later(24 * 3600)])
+    for (const [hours, said] of [[0, ['command.pin-too-new']], [23.99, ['command.pin-too-new']], [24, 'signed']] as const) {
+      at(hours)
+      expect(await sign(), `${hours} h`).toEqual(said)
+    }
+    at(0)
+  })
+})
+
+describe('a one-time code', () => {
+  const code = { siteId: 'yard', personId: 'imke', codeSha256: codeSha256('AAAA-BBBB-CCCC') }
+  const take = (over: object = {}) => takeCode(shop.pool, { ...code, passwordHash: 'fresh', pinHash: null, signsFromIso: null, nowIso: MORNING, ...over })
+  const offer = () => offerCode(shop.pool, { ...code, loginName: 'imke', untilIso: later(60) })
+  it('works once, in time, for its own person and as it was written', async () => {
+    await offer()
+    for (const over of [{ codeSha256: codeSha256('AAAA-BBBB-CCCD') }, { personId: 'maren' }, { siteId: 'elsewhere' }, { nowIso: later(60) }]) expect(await take(over), JSON.stringify(over)).toBe(false)
+    expect(codeSha256(' aaaa-bbbb-cccc ')).toBe(code.codeSha256)
+    expect(await take()).toBe(true)
+    expect(await take()).toBe(false)
+  })
+  it('a hundred at once are one', async () => {
+    await offer()
+    expect((await Promise.all(Array.from({ length: 100 }, () => take()))).filter(Boolean)).toHaveLength(1)
+  })
+  it('leaves what was there before until it is used, and no PIN after', async () => {
+    await setPassword(shop.pool, shop.siteId, 'imke', 'old')
+    await setPin(shop.pool, shop.siteId, 'imke', 'old pin')
+    await offer()
+    expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({ passwordHash: 'old', pinHash: 'old pin' })
+    await take({ signsFromIso: later(24 * 3600) })
+    expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({ passwordHash: 'fresh', pinHash: null, signsFrom: later(24 * 3600), isDemo: false })
+  })
+})
+
+describe('screens', () => {
+  it('two of one person are one that hears', async () => {
+    const screens = () => countScreens(shop.pool, shop.siteId, MORNING)
+    await noteScreen(shop.pool, shop.siteId, 'desk', 'maren', MORNING)
+    await noteScreen(shop.pool, shop.siteId, 'phone', 'maren', MORNING)
+    expect(await screens()).toBe(1)
+    await noteScreen(shop.pool, shop.siteId, 'wall', 'teo', MORNING)
+    expect(await screens()).toBe(2)
+    // Somebody else signs in on the wall: it is theirs now.
+    await noteScreen(shop.pool, shop.siteId, 'wall', 'maren', MORNING)
+    expect(await screens()).toBe(1)
+  })
+})
+
+describe('a device', () => {
+  const device = { siteId: 'yard', deviceId: 'tablet', name: 'Tablet' }
+  it('acts for who signed in on it last, keeps its name, and is gone with its sessions when it is taken back', async () => {
+    await keepDevice(shop.pool, { ...device, personId: 'maren' }, MORNING)
+    await nameDevice(shop.pool, 'yard', 'tablet', 'By the door')
+    await keepDevice(shop.pool, { ...device, personId: 'teo' }, later(60))
+    expect(await readDevice(shop.pool, 'yard', 'tablet')).toEqual({ siteId: 'yard', deviceId: 'tablet', name: 'By the door', personId: 'teo', firstAt: MORNING, signedInAt: later(60) })
+    expect(await readDevice(shop.pool, 'elsewhere', 'tablet')).toBeNull()
+    await openSession(shop.pool, { sessionId: 's-2', siteId: 'yard', personId: 'maren', deviceId: 'tablet' }, MORNING)
+    await dropDevice(shop.pool, 'yard', 'tablet')
+    expect([await readDevice(shop.pool, 'yard', 'tablet'), await readSession(shop.pool, 's-2')]).toEqual([null, null])
+  })
+  it('of somebody who signs out everywhere is taken back, but for the one in hand and those of others', async () => {
+    for (const [deviceId, personId] of [['a', 'maren'], ['b', 'maren'], ['c', 'teo']] as const) await keepDevice(shop.pool, { ...device, deviceId, personId }, MORNING)
+    await dropDevicesOf(shop.pool, 'yard', 'maren', 'b')
+    const left = await Promise.all(['a', 'b', 'c'].map(async deviceId => (await readDevice(shop.pool, 'yard', deviceId))?.personId ?? null))
+    expect(left).toEqual([null, 'maren', 'teo'])
+  })
+})
+
+describe('sessions that are over', () => {
+  it('are dropped after a month, but for who is on post', async () => {
+    await openSession(shop.pool, { sessionId: 'old', siteId: 'yard', personId: 'teo', deviceId: 'd' }, later(-40 * 24 * 3600))
+    await openSession(shop.pool, { sessionId: 'watch', siteId: 'yard', personId: 'maren', deviceId: 'd' }, later(-40 * 24 * 3600))
+    await shop.pool.query("insert into permit_post (site_id, person_id, permit_id) values ('yard', 'maren', 'p')")
+    await cleanSessions(shop.pool, later(-30 * 24 * 3600))
+    const { rows } = await shop.pool.query<{ session_id: string }>("select session_id from session where session_id in ('old', 'watch')")
+    expect(rows.map(({ session_id }) => session_id)).toEqual(['watch'])
+  })
+})
+
+describe('where a request began', () => {
+  const host = 'zonaris.example:3000'
+  it.each([
+    [{}, true],
+    [{ origin: 'http://zonaris.example:3000' }, true],
+    [{ origin: 'http://zonaris.example' }, false],
+    [{ origin: 'http://zonaris.example:3000.evil.example' }, false],
+    [{ origin: 'null' }, false],
+    [{ origin: '' }, false],
+    [{ site: 'same-origin' }, true],
+    [{ site: 'none' }, true],
+    [{ site: 'same-site' }, false],
+    [{ site: 'cross-site' }, false],
+    [{ site: 'cross-site', origin: 'http://zonaris.example:3000' }, false],
+  ])('%o: on our own pages, %s', (said, isOurs) => expect(beganHere({ ...said, host })).toBe(isOurs))
 })
 
 describe('a narrow door', () => {

@@ -24,8 +24,8 @@ watch(() => route.fullPath, () => { open.value = false })
       <button class="key" type="button" @click="toggleLook">
         {{ look.value === 'dark' ? 'Light look' : 'Dark look' }}
       </button>
-      <NuxtLink class="key" to="/pin">
-        Set my PIN
+      <NuxtLink class="key" to="/my-sign-in">
+        My sign-in
       </NuxtLink>
       <button class="key" type="button" @click="session.signOut()">
         Sign out

@@ -2,7 +2,7 @@
 import type { LifeEntry, NoticeReading } from '#shared/readings'
 
 /** A thing's whole life, newest first, and who was told of it: told means seen. */
-const { life, notices } = defineProps<{ life: readonly LifeEntry[], notices: readonly NoticeReading[] }>()
+const { life, notices } = defineProps<{ life: readonly LifeEntry[] | null, notices: readonly NoticeReading[] }>()
 const floor = useFloor()
 const { moment, time } = useDates()
 const newest = computed(() => notices[0] ?? null)
@@ -23,7 +23,10 @@ const newest = computed(() => notices[0] ?? null)
       </ul>
     </template>
     <h3>Its life</h3>
-    <ol>
+    <p v-if="life === null" class="soft">
+      Who reads the record reads what became of it.
+    </p>
+    <ol v-else>
       <li v-for="entry in life" :key="entry.position">
         <span class="when print">{{ moment(entry.at) }}</span>
         <span class="chalk">{{ saidOf(entry, floor.rules.units) }}</span>

@@ -50,6 +50,7 @@ const where = computed(() => {
 })
 const read = computed(() => cylinder.value && reading.value ? requalificationOf(cylinder.value, reading.value.today) : null)
 const mayInspect = computed(() => session.may('inspect', bay.value ? { bayId: bay.value.bay.bayId, areaId: bay.value.bay.areaId } : { bayId: null, areaId: null }))
+const mayWork = computed(() => session.may('work-gas', bay.value ? { bayId: bay.value.bay.bayId, areaId: bay.value.bay.areaId } : { bayId: null, areaId: null }))
 const mayUse = computed(() => session.may('use-gas'))
 const mayKeep = computed(() => session.may('keep-store'))
 const isOut = computed(() => cylinder.value?.taggedOut !== null)
@@ -143,17 +144,17 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     </section>
 
     <div class="keys" role="group" aria-label="What to do">
-      <button v-if="mayInspect && !cylinder.isReturned" class="key" :class="{ go: !fact.left }" type="button" :aria-expanded="doing === 'read'" @click="toggle('read')">
+      <button v-if="mayWork && !cylinder.isReturned" class="key" :class="{ go: !fact.left }" type="button" :aria-expanded="doing === 'read'" @click="toggle('read')">
         {{ byWeight ? 'Weigh' : 'Read gauge' }}
       </button>
       <template v-if="cylinder.isConnected">
-        <button v-if="mayInspect" class="key" :class="{ go: !fact.leakTest || fact.leakTest.missing.length > 0 }" type="button" :aria-expanded="doing === 'joints'" @click="toggle('joints')">
+        <button v-if="mayWork" class="key" :class="{ go: !fact.leakTest || fact.leakTest.missing.length > 0 }" type="button" :aria-expanded="doing === 'joints'" @click="toggle('joints')">
           Leak test
         </button>
-        <button v-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
+        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
           Working pressure
         </button>
-        <button v-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
+        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
           Shut down
         </button>
         <button v-if="mayUse" class="key" type="button" :disabled="busy" @click="does('cylinder.disconnect', { isCapped: true })">
@@ -171,7 +172,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
           It lay down
         </button>
       </template>
-      <button v-if="mayInspect && !cylinder.isEmpty && !cylinder.isReturned" class="key" type="button" :disabled="busy" @click="does('cylinder.note-empty', {})">
+      <button v-if="mayWork && !cylinder.isEmpty && !cylinder.isReturned" class="key" type="button" :disabled="busy" @click="does('cylinder.note-empty', {})">
         It is empty
       </button>
       <button v-if="isOut" class="key" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { permitStream } from '#core/command/commands'
+import type { CommandType } from '#core/command/commands'
+import { isTheirPermit } from '#core/hotwork/named-in'
 import { SPOKEN_CAUSES } from '#core/hotwork/permit'
 import { hasEnded } from '#core/hotwork/permit-end'
 import { hasLastLook, monitoringEndsAt } from '#core/hotwork/permit-deadlines'
 import { isAirTested } from '#core/hotwork/permit-readiness'
 import type { Permit, PermitCommands, PermitPhase, SpokenCauseId } from '#core/hotwork/permit'
 import type { PrecautionId } from '#core/hotwork/precautions'
+import type { RightId } from '#core/person/rights'
 import { fireWords } from '#shared/messages/en/fire-findings'
 import { hotworkWords } from '#shared/messages/en/hotwork-words'
 
@@ -22,12 +25,12 @@ const { turn, left } = usePermitClock()
 const { act, sign, said, isRefused, busy } = useThing(() => permitStream(permitId.value ?? ''))
 
 const me = computed(() => session.person?.personId ?? '')
-const isOwn = computed(() => permit.value !== null && [permit.value.requestedBy, permit.value.authorisedBy, ...permit.value.request.operatorIds, ...[...permit.value.watchers, ...permit.value.posts].map(({ personId }) => personId)].includes(me.value))
-const place = computed(() => ({ bayId: null, areaId: null, isOwnPermit: isOwn.value }))
-const mayWork = computed(() => session.may('work-permit', place.value))
+/** May they do this here? The door asks the same. */
+const mayHere = (right: RightId, doing: CommandType) => permit.value !== null && session.may(right, { bayId: null, areaId: null, isOwnPermit: isTheirPermit({ ...permit.value, token: '' }, me.value, doing) })
+const mayWork = computed(() => mayHere('work-permit', 'permit.see-to'))
 const onPost = computed(() => permit.value?.posts.some(({ personId }) => personId === me.value) ?? false)
 const isNamed = computed(() => permit.value?.watchers.some(({ personId }) => personId === me.value) ?? false)
-const mayTakePost = computed(() => permit.value !== null && session.may('request-permit') && !onPost.value && !permit.value.request.operatorIds.includes(me.value) && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'))
+const mayTakePost = computed(() => permit.value !== null && mayHere('stand-watch', 'permit.take-post') && !onPost.value && !permit.value.request.operatorIds.includes(me.value) && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'))
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
 const nameOf = (personId: string) => floor.names.get(personId) ?? 'somebody who has left'
@@ -87,7 +90,7 @@ async function relieve(signature: { personId: string, pin: string }) {
         {{ text }}
       </p>
 
-      <HotworkWatch v-if="onPost" :permit="permit" :person-id="me" :unsent="waiting.length" :busy="busy" @round="act('permit.round', {})" @stop="stop" @help="act('permit.call-help', {})" @leave="act('permit.leave-post', {})" @relieve="relieve" />
+      <HotworkWatch v-if="onPost" :permit="permit" :person-id="me" :unsent="waiting.length" :busy="busy" @round="act('permit.round', { watcherId: me })" @stop="stop" @help="act('permit.call-help', {})" @leave="act('permit.leave-post', {})" @relieve="relieve" />
 
       <template v-if="phase === 'requested' || phase === 'precautions'">
         <HotworkPrecautions :permit="permit" :may-do="mayWork" :busy="busy" @seen-to="seenTo" />
@@ -145,7 +148,7 @@ async function relieve(signature: { personId: string, pin: string }) {
       </template>
 
       <template v-else-if="phase === 'monitoring'">
-        <button v-if="session.may('request-permit')" class="key go big" type="button" :disabled="busy" @click="act('permit.round', {})">
+        <button v-if="mayHere('work-permit', 'permit.round')" class="key go big" type="button" :disabled="busy" @click="act('permit.round', { watcherId: me })">
           Looked again: nothing
         </button>
         <button class="stop-key" type="button" @click="stop('fire-or-smoke')">

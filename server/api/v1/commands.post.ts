@@ -4,25 +4,34 @@ import { URGENT_COMMANDS } from '#core/command/urgent'
 import type { Caller, Command } from '../../commands/door'
 import { handleCommand } from '../../commands/door'
 import { signerOf } from '../../commands/signature'
+import type { Device } from '../../database/device'
 import { knownDevice } from '../../known-device'
-import type { KnownDevice } from '../../known-device'
-import { api, parse, parseBody, Problem, signedInHere } from '../../http'
+import { api, parse, parseBody, Problem, signedIn } from '../../http'
 import { useRunning } from '../../running'
 
-const deviceCaller = ({ siteId, deviceId }: KnownDevice): Caller => ({ siteId, actor: { kind: 'device', deviceId }, holder: 'system' })
+/** A device does what stops, calls and watches, for whoever signed in on it last and for nobody else. */
+function deviceCaller(device: Device | null, command: Command): Caller {
+  if (!device || !URGENT_COMMANDS.has(command.type)) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
+  const { siteId, deviceId, personId } = device
+  if (command.type === 'permit.round' && (command.payload.watcherId ?? personId) !== personId) {
+    throw new Problem(401, { error: 'Somebody else signed in on this device since. The round is kept until who walked it signs in.' })
+  }
+  return { siteId, actor: { kind: 'device', deviceId, forPersonId: personId }, holder: 'system' }
+}
 
 /** The one door for change. 200 with what was recorded, 409 with the reasons, 422 with the fields. */
-export default api(async (event) => {
+export default api(async event => {
   // Made before somebody else signed in, it is the device's word and not theirs.
-  const who = await signedInHere(event).then(signedIn => getQuery(event).as === 'device' ? null : signedIn)
-  const device = who ? null : knownDevice(event)
+  const who = getQuery(event).as === 'device' ? null : await signedIn(event)
   const { type, payload, signature, ...envelope } = await parseBody(event, envelopeSchema)
-  if (SYSTEM_COMMANDS.has(type)) throw new Problem(422, { error: 'This command is given by the system alone.', fields: [{ path: 'type', message: 'choose another command' }] })
+  if (SYSTEM_COMMANDS.has(type)) {
+    throw new Problem(422, { error: 'This command is given by the system alone.', fields: [{ path: 'type', message: 'choose another command' }] })
+  }
   const command = { ...envelope, type, payload: parse(payloadSchemas[type], payload, 'payload') } as Command
   const { door } = useRunning()
-  if (!who && !(device && URGENT_COMMANDS.has(type))) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
-  const caller = who ? await signerOf(door, who, signature) : deviceCaller(device!)
-  const { status, body } = 'refused' in caller ? { status: 409, body: { commandId: command.id, findings: caller.refused } } : await handleCommand(door, caller, command)
+  const caller = who ? await signerOf(door, who, signature) : deviceCaller(await knownDevice(event), command)
+  const { status, body } =
+    'refused' in caller ? { status: 409, body: { commandId: command.id, findings: caller.refused } } : await handleCommand(door, caller, command)
   setResponseStatus(event, status)
   return body
 })

@@ -1,20 +1,17 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import { setResponseStatus } from 'h3'
-import { z } from 'zod'
-import { nameSchema } from '#shared/schemas/text-schema'
 import { SITE_STREAM } from '#core/command/commands'
+import { deviceKeyRequest } from '#shared/schemas/sign-in-schema'
 import { handleCommand } from '../../commands/door'
 import { systemCommand } from '../../commands/system-command'
 import { keepDeviceKey } from '../../database/device-key'
 import { api, parseBody, requireRight } from '../../http'
 import { useRunning } from '../../running'
 
-const keySchema = z.strictObject({ name: nameSchema })
-
 /** Makes a read-only key for a lamp, a wall or an interlock, and shows it this once. The record learns its name. */
 export default api(async (event) => {
   const { siteId, person } = await requireRight(event, 'set-up-site')
-  const { name } = await parseBody(event, keySchema)
+  const { name } = await parseBody(event, deviceKeyRequest)
   const { door, clock } = useRunning()
   const [keyId, key] = [randomUUID(), randomBytes(32).toString('base64url')]
   const command = systemCommand(clock, [SITE_STREAM], { type: 'site.make-key', payload: { keyId, name } })

@@ -1,11 +1,12 @@
 import { createEventStream, getHeader, getQuery, setHeader } from 'h3'
 import { z } from 'zod'
+import { personStream } from '#core/command/commands'
 import { noteScreen } from '../../database/permit'
 import { keepBeating } from '../../heartbeat'
 import type { Beat } from '../../heartbeat'
-import { knownDevice } from '../../known-device'
-import { api, parse, Problem, requireSignedIn, serverNow } from '../../http'
+import { api, parse, Problem, requireSignedIn, serverNow, sessionStands } from '../../http'
 import { Places } from '../../places'
+import { shownChanges } from '../../readable'
 import { useRunning } from '../../running'
 
 const querySchema = z.object({ after: z.coerce.number().int().min(0).default(0) })
@@ -21,7 +22,7 @@ const screens = new Places(SCREENS_AT_MOST, SCREENS_OF_ONE)
 
 /** Server-sent events: what changed at the site after a position. The browser's own Last-Event-ID resumes it. */
 export default api(async event => {
-  const { siteId, person } = await requireSignedIn(event)
+  const { siteId, sessionId, deviceId, person, holder } = await requireSignedIn(event)
   const lastHeard = Number(getHeader(event, 'last-event-id'))
   const { after } = parse(querySchema, getQuery(event))
   const leave = screens.take(`${siteId} ${person.personId}`)
@@ -35,19 +36,24 @@ export default api(async event => {
     })
   }
   const stream = createEventStream(event)
-  const stop = useRunning().live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), changes => {
-    void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes, now: serverNow() }) })
+  const { pool, live } = useRunning()
+  const end = () => void stream.close()
+  const stop = live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), changes => {
+    // Who they are, or what they may, may just have changed: nothing more is told before that is known.
+    const isOfMine = changes.some(({ streamId }) => streamId === personStream(person.personId))
+    const tell = () => void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes: shownChanges(changes, holder), now: serverNow() }) })
+    if (isOfMine) sessionStands(sessionId).then(who => (who ? tell() : end()), end)
+    else tell()
   })
-  const { pool } = useRunning()
-  const device = knownDevice(event)
-  // A screen that takes what is sent is heard: hot work rests on a second one.
+  // A screen that takes what is sent is heard: hot work rests on somebody else's.
   let beats = 0
   const push = (beat: Beat) => {
     void stream.push({ event: 'heartbeat', data: JSON.stringify(beat) })
-    if (device && beats++ % NOTED_EVERY === 0)
-      noteScreen(pool, siteId, device.deviceId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
+    if (beats++ % NOTED_EVERY === 0)
+      noteScreen(pool, siteId, deviceId, person.personId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
   }
-  const endBeating = keepBeating(pool, siteId, { now: serverNow, push, everyMs: HEARTBEAT_MS })
+  const stands = async () => (await sessionStands(sessionId)) !== null
+  const endBeating = keepBeating(pool, siteId, { now: serverNow, push, stands, end, everyMs: HEARTBEAT_MS })
   stream.onClosed(() => {
     leave()
     endBeating()

@@ -1,11 +1,9 @@
 import type { FloorReading } from '#shared/readings'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
-import type { Wearer } from '#core/respirator/wearer'
 import { fireStanding } from '#core/clearance/join-fire'
 import { judgeKit } from '#core/clearance/judge-kit'
 import { mayDo } from '#core/person/rights'
-import { earlierOf } from '#core/time/instant'
 import { NO_SITE } from '#core/site/site'
 import { readSurroundings } from '../../database/surroundings'
 import { readNames } from '../../database/person'
@@ -19,12 +17,6 @@ import { api, requireSignedIn } from '../../http'
 import { nowIso } from '../../clock'
 import { useRunning } from '../../running'
 
-/** A health date is nobody's business on the floor: readiness is told for today, and ends sooner only where it does. */
-function untilTheDayEnds(wearers: Readonly<Record<string, Wearer>>, dayEndsMs: number): Record<string, Wearer> {
-  const dayEnds = new Date(dayEndsMs).toISOString()
-  return Object.fromEntries(Object.entries(wearers).map(([personId, wearer]) => [personId, { ...wearer, readyUntil: wearer.readyUntil && earlierOf(wearer.readyUntil, dayEnds) }]))
-}
-
 /** Everything the board judges from, as of one position: the browser judges with the same core. */
 export default api(async (event): Promise<FloorReading> => {
   const { siteId, person, holder } = await requireSignedIn(event)
@@ -37,7 +29,7 @@ export default api(async (event): Promise<FloorReading> => {
     const inForce = rules?.value ?? NEW_SITE_RULES
     const [nowMs, zone] = [clock.nowMs(), site?.value.timeZone ?? 'UTC']
     const dayEndsMs = shopDayEndsAtMs(nowMs, zone, inForce.shopDayHour)
-    const { stations: _known, wearers, kit, fire, ...air } = await readSurroundings(db, siteId, inForce, nowIso(clock), null)
+    const { stations: _known, kit, fire, ...air } = await readSurroundings(db, siteId, { rules: inForce, timeZone: zone, now: nowIso(clock) }, null)
     const [today, dayEnds] = [shopDayOf(nowMs, zone, inForce.shopDayHour), new Date(dayEndsMs).toISOString()]
     return {
       position,
@@ -51,7 +43,7 @@ export default api(async (event): Promise<FloorReading> => {
       unseen: await readUnseen(db, siteId, person.personId),
       uncovered: await readUncovered(db, siteId, nowIso(clock)),
       trouble: mayDo(holder, 'set-up-site') ? (await readTrouble(db, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because })) : [],
-      air: { ...air, wearers: untilTheDayEnds(wearers, dayEndsMs) },
+      air,
     }
   })
 })

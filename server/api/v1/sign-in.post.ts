@@ -1,22 +1,19 @@
-import { z } from 'zod'
+import { signInRequest } from '#shared/schemas/sign-in-schema'
 import { findLogin } from '../../database/credential'
 import { giveBack, returnTry, signInSubjects, takeTry } from '../../database/failed-try'
-import { knownDevice, rememberDevice } from '../../known-device'
+import { areDemoSignInsRefused, DEMO_REFUSED } from '../../demo-sign-ins'
+import { knownDevice } from '../../known-device'
+import { openSessionFor } from '../../open-session'
 import { addressOf, api, parseBody, Problem, serverNow } from '../../http'
 import { useRunning } from '../../running'
 import { verifySecret } from '../../secrets'
 
-const signInSchema = z.strictObject({
-  loginName: z.string().trim().min(1, 'your sign-in name').max(80),
-  password: z.string().min(1, 'your password').max(200),
-})
-
 /** Known or unknown, a name is treated the same: same words, same time, same lock-out. */
 export default api(async (event) => {
-  const { loginName, password } = await parseBody(event, signInSchema)
-  const { pool, clock } = useRunning()
+  const { loginName, password } = await parseBody(event, signInRequest)
+  const { pool } = useRunning()
   const now = serverNow()
-  const subjects = signInSubjects(loginName, { deviceId: knownDevice(event)?.deviceId ?? null, address: addressOf(event) })
+  const subjects = signInSubjects(loginName, { deviceId: (await knownDevice(event))?.deviceId ?? null, address: addressOf(event) })
   const until = await takeTry(pool, subjects, now)
   if (until) throw new Problem(429, { error: 'Too many wrong tries from here.', lockedUntil: until })
   const credential = await findLogin(pool, loginName)
@@ -25,12 +22,9 @@ export default api(async (event) => {
     throw error
   })
   if (!matches || !credential) throw new Problem(401, { error: 'Name and password do not match.' })
-  if (credential.isDemo && process.env.ZONARIS_DEMO_SIGN_INS === 'refuse') {
-    throw new Problem(403, { error: 'The demo sign-ins are printed for everybody, so they only work on this machine itself. Give people passwords of their own.' })
-  }
+  if (credential.isDemo && areDemoSignInsRefused()) throw new Problem(403, { error: DEMO_REFUSED })
   await giveBack(pool, subjects)
-  const { siteId, personId, sessionEpoch } = credential
-  await setUserSession(event, { user: { siteId, personId, epoch: sessionEpoch, signedInAtMs: clock.nowMs() } })
-  rememberDevice(event, siteId)
+  const { siteId, personId } = credential
+  await openSessionFor(event, siteId, personId)
   return { personId }
 })

@@ -1,6 +1,11 @@
+import { endSession } from '../../database/session'
 import { api } from '../../http'
+import { useRunning } from '../../running'
 
-export default api(async (event) => {
+/** Ends this session on the server too: a cookie that somebody kept opens nothing. The device still stops work. */
+export default api(async event => {
+  const { user } = await getUserSession(event)
+  if (typeof user?.sessionId === 'string') await endSession(useRunning().pool, user.sessionId)
   await clearUserSession(event)
   return {}
 })

@@ -1,22 +1,13 @@
-import { z } from 'zod'
-import { idSchema } from '#shared/schemas/text-schema'
-import { MASKS } from '#core/vocabulary/vocabulary'
+import { wearerRequest } from '#shared/schemas/sign-in-schema'
 import { noteHealth } from '../../commands/note-health'
 import { readPerson } from '../../database/person'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
 
-const date = z.iso.date('a date as 2026-11-23').nullable()
-const wearerSchema = z.strictObject({
-  personId: idSchema,
-  /** Null erases the record. */
-  wearer: z.strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date }).nullable(),
-})
-
 /** Writes or erases the health record of somebody who wears a mask. */
 export default api(async (event) => {
   const { siteId, person: author } = await requireRight(event, 'health-fields')
-  const { personId, wearer } = await parseBody(event, wearerSchema)
+  const { personId, wearer } = await parseBody(event, wearerRequest)
   const { pool, door, clock } = useRunning()
   // A date to come would make somebody ready for longer than anybody tested them. Zones differ by less than a day.
   const tomorrow = new Date(clock.nowMs() + 24 * 3600_000).toISOString().slice(0, 10)

@@ -102,11 +102,11 @@ const outfitReasons: Record<OutfitReason, string> = {
   'synthetics-melt': 'synthetics melt and stick', 'laser-beam': 'the beam blinds, also reflected', 'hot-metal': 'hot metal', 'every-arc-makes-fume': 'every arc and flame makes fume or gas', 'sparks-catch': 'sparks catch in every opening',
 }
 const rights: Record<RightId, string> = {
-  'request-permit': 'ask for permits', 'work-permit': 'do this under a permit', 'authorise-permit': 'answer for permits', 'reopen-permit': 'let stopped hot work go on',
+  'request-permit': 'ask for permits', 'work-permit': 'do this under a permit', 'stand-watch': 'stand watch here', 'authorise-permit': 'answer for permits', 'reopen-permit': 'let stopped hot work go on',
   'see-floor': 'see the floor', 'stop': 'stop work', 'reopen': 're-open a stopped bay', 'set-jobs': 'set jobs', 'door-checks': 'do the door checks', 'place-people': 'place people at bays',
   'describe-air': 'describe halls, hoods and data sheets', 'record-samples': 'record samples', 'health-fields': 'see and write health fields',
   'change-house-rules': 'change house rules', 'manage-people': 'manage people', 'set-up-site': 'set up the site', 'read-records': 'read the log',
-  'inspect': 'inspect and tag out', 'use-gas': 'move and connect cylinders', 'assign-kit': 'assign equipment', 'keep-store': 'keep the store and its lists', 'release': 'release from tag-out', 'hand-over': 'hand the bay over',
+  'inspect': 'inspect and tag out', 'work-gas': 'read and set the gas of this bay', 'use-gas': 'move and connect cylinders', 'assign-kit': 'assign equipment', 'keep-store': 'keep the store and its lists', 'release': 'release from tag-out', 'hand-over': 'hand the bay over',
 }
 
 const substances: Record<SubstanceId, string> = {

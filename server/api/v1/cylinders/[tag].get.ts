@@ -3,20 +3,23 @@ import { cylinderStream } from '#core/command/commands'
 import { cylinderFact } from '#core/cylinder/cylinder-fact'
 import { tagIdOf } from '#core/tag'
 import type { CylinderPageReading } from '#shared/readings'
-import { readLife } from '../../../database/log'
 import { readCylinders, readNoticesAbout } from '../../../database/store'
 import { api, Problem, requireSignedIn } from '../../../http'
+import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
 
 /** A cylinder by its tag, with its whole life. */
 export default api(async (event): Promise<CylinderPageReading> => {
-  const { siteId } = await requireSignedIn(event)
+  const who = await requireSignedIn(event)
+  const { siteId } = who
   const { pool } = useRunning()
   const tag = getRouterParam(event, 'tag') ?? ''
   const [row] = await readCylinders(pool, siteId, tag)
   if (!row) throw new Problem(404, { error: `No cylinder here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
   const streamId = cylinderStream(tagIdOf(tag))
-  const [{ rules, today, dayEnds }, life, notices] = await Promise.all([shopDayAt(pool, siteId), readLife(pool, siteId, streamId), readNoticesAbout(pool, siteId, streamId)])
+  const [{ site, rules, today, dayEnds }, notices] = await Promise.all([shopDayAt(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
+  const { standing } = row.cylinder
+  const life = await readLifeFor(pool, who, streamId, { site, bayIds: standing?.in === 'bay' ? [standing.bayId] : [] })
   return { ...row, today, fact: cylinderFact(row.cylinder, rules, today, dayEnds), life, notices }
 })

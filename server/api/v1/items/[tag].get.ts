@@ -1,21 +1,24 @@
 import { getRouterParam } from 'h3'
 import { itemStream } from '#core/command/commands'
+import { baysServed } from '#core/inspection/item'
 import { tagIdOf } from '#core/tag'
 import type { ItemPageReading } from '#shared/readings'
-import { readLife } from '../../../database/log'
 import { readCheckLists, readItem, readNoticesAbout } from '../../../database/store'
 import { api, Problem, requireSignedIn } from '../../../http'
+import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
 
 /** A thing by its tag, with its whole life. */
 export default api(async (event): Promise<ItemPageReading> => {
-  const { siteId } = await requireSignedIn(event)
+  const who = await requireSignedIn(event)
+  const { siteId } = who
   const { pool } = useRunning()
   const tag = getRouterParam(event, 'tag') ?? ''
   const item = await readItem(pool, siteId, tag)
   if (!item) throw new Problem(404, { error: `Nothing here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
   const streamId = itemStream(tagIdOf(tag))
-  const [{ today }, { lists }, life, notices] = await Promise.all([shopDayAt(pool, siteId), readCheckLists(pool, siteId), readLife(pool, siteId, streamId), readNoticesAbout(pool, siteId, streamId)])
+  const [{ site, today }, { lists }, notices] = await Promise.all([shopDayAt(pool, siteId), readCheckLists(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
+  const life = await readLifeFor(pool, who, streamId, { site, bayIds: baysServed(item.item.assignment) })
   return { ...item, today, lists, life, notices }
 })

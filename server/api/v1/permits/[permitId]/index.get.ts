@@ -4,31 +4,34 @@ import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { nearPermits } from '#core/hotwork/near-permits'
 import { shownPermit } from '#core/hotwork/permit-fact'
+import { NO_SITE } from '#core/site/site'
 import { listsInForce } from '#core/inspection/check-lists'
 import { itemFact } from '#core/inspection/item-fact'
 import type { PermitPageReading } from '#shared/readings'
-import { readLife } from '../../../../database/log'
 import { countScreens, readPermit, readPermitItems, readPlacedPermits } from '../../../../database/permit'
 import { readHouseRules, readSite } from '../../../../database/site'
 import { readCheckLists, readNoticesAbout } from '../../../../database/store'
 import { nowIso } from '../../../../clock'
 import { api, Problem, requireSignedIn } from '../../../../http'
+import { readLifeFor } from '../../../../readable'
 import { useRunning } from '../../../../running'
 
 /** A permit with its things, its neighbours in place and time, and its whole life. */
 export default api(async (event): Promise<PermitPageReading> => {
-  const { siteId } = await requireSignedIn(event)
+  const who = await requireSignedIn(event)
+  const { siteId } = who
   const { pool, clock } = useRunning()
   const permitId = getRouterParam(event, 'permitId') ?? ''
   const kept = await readPermit(pool, siteId, permitId)
   if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
   const { place } = kept.permit.request
-  const [site, rules, { lists }, items, placed, life, notices, screens] = await Promise.all([
+  const [site, rules, { lists }, items, placed, notices, screens] = await Promise.all([
     readSite(pool, siteId), readHouseRules(pool, siteId), readCheckLists(pool, siteId), readPermitItems(pool, siteId, permitId, place.bayId), readPlacedPermits(pool, siteId),
-    readLife(pool, siteId, permitStream(permitId)), readNoticesAbout(pool, siteId, permitStream(permitId)), countScreens(pool, siteId, nowIso(clock)),
+    readNoticesAbout(pool, siteId, permitStream(permitId)), countScreens(pool, siteId, nowIso(clock)),
   ])
   const [nowMs, zone, hour] = [clock.nowMs(), site?.value.timeZone ?? 'UTC', (rules?.value ?? NEW_SITE_RULES).shopDayHour] as const
   const [today, dayEnds] = [shopDayOf(nowMs, zone, hour), new Date(shopDayEndsAtMs(nowMs, zone, hour)).toISOString()]
+  const life = await readLifeFor(pool, who, permitStream(permitId), { site: site?.value ?? NO_SITE, permit: kept.permit })
   const own = placed.find(one => one.permitId === permitId) ?? { permitId, permit: kept.permit, place: null }
   return {
     permitId, version: kept.version, permit: shownPermit(kept.permit), kit: items.map(item => itemFact(item, listsInForce(lists), today, dayEnds)),

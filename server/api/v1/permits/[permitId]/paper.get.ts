@@ -1,5 +1,8 @@
 import { getRouterParam, setHeader } from 'h3'
+import { finding } from '#core/finding'
+import { isNamedIn } from '#core/hotwork/named-in'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { mayDo } from '#core/person/rights'
 import { readNames } from '../../../../database/person'
 import { readPermit } from '../../../../database/permit'
 import { readHouseRules, readSite } from '../../../../database/site'
@@ -7,13 +10,18 @@ import { nowIso } from '../../../../clock'
 import { api, Problem, requireSignedIn } from '../../../../http'
 import { permitPaper } from '../../../../paper/permit-paper'
 import { useRunning } from '../../../../running'
+import { spoken } from '../../../../spoken'
 
 /** The permit as a PDF to print, with a code that opens its public page where `PUBLIC_URL` says under which address. */
 export default api(async (event) => {
-  const { siteId } = await requireSignedIn(event)
+  const { siteId, person, holder } = await requireSignedIn(event)
   const { pool, clock } = useRunning()
   const kept = await readPermit(pool, siteId, getRouterParam(event, 'permitId') ?? '')
   if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
+  // Its code opens the public page: the paper is for whoever works under it or answers for it.
+  if (!mayDo(holder, 'work-permit', { bayId: null, areaId: null, isOwnPermit: isNamedIn(kept.permit, person.personId) })) {
+    throw new Problem(409, { findings: [spoken(finding('hold', 'command.not-allowed', { right: 'work-permit', roles: holder.roles }))] })
+  }
   const [site, rules, names] = await Promise.all([readSite(pool, siteId), readHouseRules(pool, siteId), readNames(pool, siteId)])
   const { units, emergencyNumber, firePointNumber } = rules?.value ?? NEW_SITE_RULES
   const publicUrl = process.env.PUBLIC_URL

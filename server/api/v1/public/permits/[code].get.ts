@@ -5,15 +5,19 @@ import { readPublicPermit } from '../../../../database/permit'
 import { readNames } from '../../../../database/person'
 import { readHouseRules, readSite } from '../../../../database/site'
 import { nowIso } from '../../../../clock'
-import { api, Problem } from '../../../../http'
+import { addressOf, api, Problem, refuseTooMany } from '../../../../http'
+import { giveCodeBack, waitBeforeCode } from '../../../../limits'
 import { useRunning } from '../../../../running'
 
 /** What anybody may see who holds the paper: place, state, times, numbers to call; of people no more than a first name. */
 export default api(async (event): Promise<PublicPermitReading> => {
   const { pool, clock } = useRunning()
   const asked = getRouterParam(event, 'code') ?? ''
+  const address = addressOf(event)
+  refuseTooMany(event, await waitBeforeCode(address))
   const kept = /^[A-Za-z0-9_-]{6,64}$/.test(asked) ? await readPublicPermit(pool, asked) : null
-  if (!kept) throw new Problem(404, { error: 'There is no permit by this code. Look at the paper again.' })
+  if (kept) await giveCodeBack(address)
+  else throw new Problem(404, { error: 'There is no permit by this code. Look at the paper again.' })
   const { siteId, permit } = kept
   const [site, rules, names] = await Promise.all([readSite(pool, siteId), readHouseRules(pool, siteId), readNames(pool, siteId)])
   const firstName = (personId: string): string => names.find(one => one.personId === personId)?.name.split(' ')[0] ?? ''

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import type { PersonReading } from '#shared/readings'
+
+/** Hands out a one-time code: its owner sets a password and a PIN with it, which nobody else ever knows. */
+const { person } = defineProps<{ person: PersonReading }>()
+const emit = defineEmits<{ given: [] }>()
+const { moment } = useDates()
+const loginName = ref(person.loginName ?? '')
+const given = ref<{ readonly code: string; readonly loginName: string; readonly untilAt: string } | null>(null)
+const wrong = ref('')
+const busy = ref(false)
+
+async function give() {
+  busy.value = true
+  const reply = await ask<{ code: string; loginName: string; untilAt: string }>('sign-in-codes', {
+    method: 'POST',
+    body: { personId: person.personId, loginName: loginName.value.trim() },
+  })
+  busy.value = false
+  wrong.value = reply.ok ? '' : wordsOf(reply)
+  if (!reply.ok) return
+  given.value = reply.body
+  emit('given')
+}
+</script>
+
+<template>
+  <section class="code" aria-label="Sign-in">
+    <p v-if="given" class="said" role="status">
+      Hand over, now and to nobody else: <b class="print letters">{{ given.code }}</b>
+      <span
+        >{{ person.name }} opens <b>/welcome</b>, signs in as <b>{{ given.loginName }}</b> with this code, and sets a password and a PIN.
+        It works once, until {{ moment(given.untilAt) }}, and is shown this once.</span
+      >
+    </p>
+    <form v-else class="columns" @submit.prevent="give">
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Sign-in name"
+        :wrong="wrong"
+        :hint="
+          person.loginName ? 'once used, the code ends what they had; they are told, and sign nothing for a day' : 'at least 3 letters'
+        "
+      >
+        <input :id="id" v-model="loginName" class="entry" autocomplete="off" maxlength="80" :aria-describedby="describedBy" >
+      </FrameField>
+      <button class="key" type="submit" :disabled="busy || loginName.trim().length < 3">Give a one-time code</button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.code {
+  border-top: 2px solid var(--ink);
+  padding-top: 12px;
+}
+.columns {
+  align-items: start;
+}
+.columns .key {
+  margin-top: 26px;
+}
+.said {
+  display: grid;
+  gap: 6px;
+}
+.letters {
+  font-size: 28px;
+  letter-spacing: 0.06em;
+}
+</style>

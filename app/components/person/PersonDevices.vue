@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { DeviceReading, DevicesReading } from '#shared/readings'
+
+/** Devices that act for somebody until they are taken back: one's own, or all of the site for who manages people. */
+const { of } = defineProps<{ of: 'me' | 'all' }>()
+const { moment } = useDates()
+const devices = ref<readonly DeviceReading[] | null>(null)
+const failed = ref('')
+const naming = ref<string | null>(null)
+const name = ref('')
+
+async function load() {
+  const reply = await ask<DevicesReading>(`devices?of=${of}`)
+  failed.value = reply.ok ? '' : wordsOf(reply)
+  if (reply.ok) devices.value = reply.body.devices
+}
+onMounted(load)
+
+function rename(device: DeviceReading) {
+  naming.value = device.deviceId
+  name.value = device.name
+}
+async function change(path: string, body: object) {
+  const reply = await ask(path, { method: 'POST', body })
+  failed.value = reply.ok ? '' : wordsOf(reply)
+  naming.value = null
+  await load()
+}
+</script>
+
+<template>
+  <section class="devices" aria-label="Devices">
+    <h2>{{ of === 'me' ? 'My devices' : 'Devices of this shop' }}</h2>
+    <p class="soft">
+      A device somebody signed in on stops work, calls for help and gives that person's rounds, also when nobody is signed in. Lost one?
+      Take it back.
+    </p>
+    <p v-if="failed" class="said" role="alert">
+      {{ failed }}
+    </p>
+    <ul v-if="devices">
+      <li v-for="device in devices" :key="device.deviceId">
+        <form
+          v-if="naming === device.deviceId"
+          class="naming"
+          @submit.prevent="change('devices/name', { deviceId: device.deviceId, name: name.trim() })"
+        >
+          <FrameField v-slot="{ id }" label="What it is called">
+            <input :id="id" v-model="name" class="entry" maxlength="60" >
+          </FrameField>
+          <button class="key go" type="submit" :disabled="!name.trim()">Name it</button>
+          <button class="key quiet" type="button" @click="naming = null">Back</button>
+        </form>
+        <template v-else>
+          <span class="what">
+            <span
+              ><b>{{ device.name }}</b
+              >{{ device.isThis ? ', in your hand' : '' }}</span
+            >
+            <small class="soft"
+              >{{ of === 'all' ? `${device.personName}, ` : '' }}signed in {{ moment(device.signedInAt)
+              }}{{ device.heardAt ? `, last heard ${moment(device.heardAt)}` : '' }}</small
+            >
+          </span>
+          <button class="key" type="button" @click="rename(device)">
+            Name<span class="visually-hidden"> {{ device.name }}</span>
+          </button>
+          <button v-if="!device.isThis" class="key" type="button" @click="change('devices/revoke', { deviceId: device.deviceId })">
+            Take back<span class="visually-hidden"> {{ device.name }}</span>
+          </button>
+        </template>
+      </li>
+      <li v-if="devices.length === 0" class="soft">None.</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.devices {
+  border-top: 2px solid var(--ink);
+  margin-top: 24px;
+  padding-top: 10px;
+  display: grid;
+  gap: 8px;
+  max-width: 860px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.what {
+  flex: 1 1 240px;
+  display: grid;
+}
+.naming {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+/** Sets one's own PIN or password. Whoever finds a tablet signed in would have to know the password too. */
+const { kind } = defineProps<{ kind: 'pin' | 'password' }>()
+const current = ref('')
+const fresh = ref('')
+const said = ref('')
+const wrong = reactive({ current: '', fresh: '' })
+const busy = ref(false)
+const isPin = computed(() => kind === 'pin')
+const fits = computed(() => (isPin.value ? /^\d{4,8}$/.test(fresh.value) : fresh.value.length >= 10))
+
+async function set() {
+  Object.assign(wrong, { current: '', fresh: '' })
+  said.value = ''
+  busy.value = true
+  const reply = await ask('credentials', { method: 'POST', body: { currentPassword: current.value, [kind]: fresh.value } })
+  busy.value = false
+  if (reply.ok) {
+    said.value = isPin.value
+      ? 'Your PIN is set. It signs for you on any tablet of this shop.'
+      : 'Your password is set. Sessions on other devices are ended.'
+    current.value = fresh.value = ''
+    return
+  }
+  const isOfCurrent = !('unreachable' in reply) && reply.refusal.fields.some(({ path }) => path === 'currentPassword')
+  if (isOfCurrent) wrong.current = 'This is not your password as it is now.'
+  else wrong.fresh = wordsOf(reply)
+}
+</script>
+
+<template>
+  <section class="own" :aria-label="isPin ? 'PIN' : 'Password'">
+    <h2>{{ isPin ? 'PIN' : 'Password' }}</h2>
+    <form class="form" @submit.prevent="set">
+      <FrameField
+        v-slot="{ id, describedBy }"
+        :label="isPin ? 'New PIN' : 'New password'"
+        :wrong="wrong.fresh"
+        :hint="said || (isPin ? '4 to 8 digits' : 'at least 10 characters')"
+      >
+        <input
+          :id="id"
+          v-model="fresh"
+          class="entry"
+          type="password"
+          autocomplete="new-password"
+          :inputmode="isPin ? 'numeric' : undefined"
+          :maxlength="isPin ? 8 : 200"
+          :aria-describedby="describedBy"
+        >
+      </FrameField>
+      <FrameField v-slot="{ id, describedBy }" label="Password as it is now" :wrong="wrong.current">
+        <input
+          :id="id"
+          v-model="current"
+          class="entry"
+          type="password"
+          autocomplete="current-password"
+          maxlength="200"
+          :aria-describedby="describedBy"
+        >
+      </FrameField>
+      <button class="key go" type="submit" :disabled="busy || !fits || current === ''">
+        {{ isPin ? 'Set my PIN' : 'Set my password' }}
+      </button>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.own {
+  padding-top: 16px;
+}
+h2 {
+  padding-bottom: 8px;
+}
+</style>

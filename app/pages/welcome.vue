@@ -1,0 +1,100 @@
+<script setup lang="ts">
+definePageMeta({ layout: 'bare', isOpen: true })
+
+/** Whoever was handed a one-time code sets their own password and PIN with it. */
+const session = useSession()
+const entry = reactive({ loginName: '', code: '', password: '', pin: '' })
+const wrong = ref('')
+const busy = ref(false)
+const isFull = computed(
+  () =>
+    entry.loginName.trim() !== '' &&
+    entry.code.trim() !== '' &&
+    entry.password.length >= 10 &&
+    (entry.pin === '' || /^\d{4,8}$/.test(entry.pin)),
+)
+
+async function redeem() {
+  busy.value = true
+  wrong.value = ''
+  const body = {
+    loginName: entry.loginName.trim(),
+    code: entry.code.trim(),
+    password: entry.password,
+    pin: entry.pin === '' ? null : entry.pin,
+  }
+  const reply = await ask('redeem', { method: 'POST', body })
+  busy.value = false
+  if (!reply.ok) {
+    wrong.value = wordsOf(reply)
+    return
+  }
+  await session.load()
+  await navigateTo('/')
+}
+</script>
+
+<template>
+  <main class="page">
+    <h1>Set your own sign-in</h1>
+    <p class="lead">
+      With the code that the safety lead handed you. It works once; the password and the PIN are yours, and nobody else ever sees them.
+    </p>
+    <form class="form" @submit.prevent="redeem">
+      <FrameField v-slot="{ id }" label="Sign-in name">
+        <input :id="id" v-model="entry.loginName" class="entry" autocomplete="username" autocapitalize="off" maxlength="80" required >
+      </FrameField>
+      <FrameField v-slot="{ id, describedBy }" label="One-time code" :wrong="wrong" hint="as ABCD-EFGH-JKMN">
+        <input
+          :id="id"
+          v-model="entry.code"
+          class="entry"
+          autocomplete="one-time-code"
+          autocapitalize="characters"
+          maxlength="40"
+          :aria-describedby="describedBy"
+          required
+        >
+      </FrameField>
+      <FrameField v-slot="{ id, describedBy }" label="Your new password" hint="at least 10 characters">
+        <input
+          :id="id"
+          v-model="entry.password"
+          class="entry"
+          type="password"
+          autocomplete="new-password"
+          maxlength="200"
+          :aria-describedby="describedBy"
+          required
+        >
+      </FrameField>
+      <FrameField v-slot="{ id, describedBy }" label="Your new PIN" hint="4 to 8 digits; signs for you on a shared tablet. May wait.">
+        <input
+          :id="id"
+          v-model="entry.pin"
+          class="entry"
+          type="password"
+          inputmode="numeric"
+          autocomplete="off"
+          maxlength="8"
+          :aria-describedby="describedBy"
+        >
+      </FrameField>
+      <button class="key go" type="submit" :disabled="busy || !isFull">Set my sign-in</button>
+    </form>
+    <p class="other">
+      <NuxtLink to="/sign-in"> I have a password </NuxtLink>
+    </p>
+  </main>
+</template>
+
+<style scoped>
+.other {
+  margin-top: 16px;
+  min-height: 44px;
+}
+.other a {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+</style>

@@ -1,0 +1,30 @@
+import { getQuery } from 'h3'
+import { z } from 'zod'
+import { mayDo } from '#core/person/rights'
+import type { DevicesReading } from '#shared/readings'
+import { readDevices } from '../../../database/device'
+import { api, parse, Problem, requireSignedIn } from '../../../http'
+import { useRunning } from '../../../running'
+
+const querySchema = z.strictObject({ of: z.enum(['me', 'all']).default('me') })
+
+/** The devices that act for whoever asks; all of the site for who manages people. */
+export default api(async (event): Promise<DevicesReading> => {
+  const { siteId, deviceId: inHand, person, holder } = await requireSignedIn(event)
+  const { of } = parse(querySchema, getQuery(event))
+  if (of === 'all' && !mayDo(holder, 'manage-people'))
+    throw new Problem(403, { error: 'Only the safety lead sees the devices of others.' })
+  const devices = await readDevices(useRunning().pool, siteId, of === 'all' ? null : person.personId)
+  return {
+    devices: devices.map(({ deviceId, name, personId, personName, firstAt, signedInAt, heardAt }) => ({
+      deviceId,
+      name,
+      personId,
+      personName,
+      firstAt,
+      signedInAt,
+      heardAt,
+      isThis: deviceId === inHand,
+    })),
+  }
+})

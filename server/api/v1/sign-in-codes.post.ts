@@ -1,0 +1,41 @@
+import { setResponseStatus } from 'h3'
+import { personStream } from '#core/command/commands'
+import { signInCodeRequest } from '#shared/schemas/sign-in-schema'
+import { handleCommand } from '../../commands/door'
+import { systemCommand } from '../../commands/system-command'
+import { findLogin, offerCode, readCredential } from '../../database/credential'
+import { api, parseBody, refuseInput, requireRight, serverNow } from '../../http'
+import { useRunning } from '../../running'
+import { codeSha256, oneTimeCode } from '../../secrets'
+
+/** A code that nobody used by then opens nothing, ms. */
+const CODE_LASTS_MS = 7 * 24 * 3600_000
+
+/**
+ * Makes a one-time code and shows it this once, to be handed over: with it its owner sets a password and a PIN that nobody else
+ * ever knows. Where they had a password it is a reset: they are told, it stands in the record, and for a day nothing is signed.
+ */
+export default api(async event => {
+  const { siteId, person } = await requireRight(event, 'manage-people')
+  const { personId, loginName } = await parseBody(event, signInCodeRequest)
+  const { pool, door, clock } = useRunning()
+  const taken = await findLogin(pool, loginName)
+  if (taken && (taken.siteId !== siteId || taken.personId !== personId))
+    refuseInput('loginName', 'this sign-in name is taken: choose another')
+  const [code, before] = [oneTimeCode(), await readCredential(pool, siteId, personId)]
+  const untilIso = new Date(clock.nowMs() + CODE_LASTS_MS).toISOString()
+  const command = systemCommand(
+    clock,
+    [personStream(personId)],
+    { type: 'person.offer-code', payload: { isReset: before?.passwordHash != null } },
+    { at: serverNow() },
+  )
+  const { status, body } = await handleCommand(
+    door,
+    { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' },
+    command,
+    db => offerCode(db, { siteId, personId, loginName, codeSha256: codeSha256(code), untilIso }),
+  )
+  setResponseStatus(event, status)
+  return status === 200 ? { code, loginName, untilAt: untilIso } : body
+})

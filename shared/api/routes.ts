@@ -1,0 +1,77 @@
+import type { RightId } from '#core/person/rights'
+
+/**
+ * Who a route answers: anybody; whoever is signed in (what it tells may still be narrowed); a right; whoever is signed in or a
+ * read-only device key; or the door, which asks for the right of each command.
+ */
+export type Access = 'anybody' | 'signed-in' | 'reader' | 'door' | { readonly right: RightId }
+
+export interface Route {
+  readonly method: 'GET' | 'POST'
+  readonly path: string
+  readonly access: Access
+  /** What is narrowed besides, in words. */
+  readonly narrowed?: string
+}
+
+const get = (path: string, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
+const post = (path: string, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
+
+const LIFE = 'its life: whoever may read that record, or is named in it'
+
+/** Every route of the interface with who it answers: a route that is not here does not pass the tests. */
+export const ROUTES: readonly Route[] = [
+  ...[
+    'cable',
+    'capture',
+    'clearance',
+    'contents',
+    'duty-cycle',
+    'electrical-test',
+    'exposure-statistics',
+    'fire-watch',
+    'fume',
+    'hot-work',
+    'oxygen',
+    'requalification',
+    'respirator',
+    'room',
+    'shade',
+    'spark-reach',
+    'storage',
+    'withdrawal',
+  ].map(name => post(`assess/${name}`, 'anybody', 'so many a minute from one address')),
+  get('vocabulary', 'anybody'),
+  get('openapi.json', 'anybody'),
+  get('health', 'anybody', 'how the process fares, nothing of a site'),
+  get('session', 'anybody', "one's own"),
+  post('sign-in', 'anybody', 'so many tries'),
+  post('redeem', 'anybody', 'with a one-time code that was handed over; so many tries'),
+  post('first-run', 'anybody', 'once, with the code that the first start prints'),
+  post('sign-out', 'anybody', "one's own session"),
+  get('public/permits/{code}', 'anybody', 'who holds the paper; short codes only of what is not over, so many misses'),
+  get('clearance', 'reader'),
+  post('commands', 'door'),
+  post('sign-out-everywhere', 'signed-in', "one's own sessions and devices"),
+  post('credentials', 'signed-in', "one's own, with the password as it is"),
+  get('devices', 'signed-in', "one's own; all for who manages people"),
+  post('devices/name', 'signed-in', "one's own; all for who manages people"),
+  post('devices/revoke', 'signed-in', "one's own; all for who manages people"),
+  get('events', 'signed-in', 'what befalls a person: only that something did'),
+  get('floor', 'signed-in'),
+  get('gas', 'signed-in'),
+  get('cylinders/{tag}', 'signed-in', LIFE),
+  get('items', 'signed-in'),
+  get('items/{tag}', 'signed-in', LIFE),
+  get('kit', 'signed-in'),
+  get('kit/round', 'signed-in'),
+  get('permits', 'signed-in'),
+  get('permits/{permitId}', 'signed-in', LIFE),
+  get('permits/{permitId}/paper', { right: 'work-permit' }),
+  get('wearers', 'signed-in', "one's own; all for health fields"),
+  post('wearers', { right: 'health-fields' }),
+  get('people', { right: 'manage-people' }),
+  post('sign-in-codes', { right: 'manage-people' }),
+  post('device-keys', { right: 'set-up-site' }),
+  get('log', { right: 'read-records' }, 'the streams that the right reaches'),
+]

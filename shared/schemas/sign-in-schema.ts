@@ -1,0 +1,48 @@
+import { z } from 'zod'
+import { MASKS } from '#core/vocabulary/vocabulary'
+import { payloadSchemas } from './command-schemas'
+import { passwordSchema, pinSchema } from './secret-schema'
+import { idSchema, nameOf, nameSchema } from './text-schema'
+
+// What the routes beside the one door take: whoever signs in, their secrets, their devices, and what is written of their health.
+
+const ownLoginName = nameOf(80, 'a sign-in name').min(3, 'at least 3 letters')
+const saidLoginName = z.string().trim().min(1, 'your sign-in name').max(80)
+
+export const signInRequest = z.strictObject({ loginName: saidLoginName, password: z.string().min(1, 'your password').max(200) })
+
+export const redeemRequest = z.strictObject({
+  loginName: saidLoginName,
+  code: z.string().trim().min(1, 'the code you were handed').max(40),
+  password: passwordSchema,
+  pin: pinSchema.nullable(),
+})
+
+export const firstRunRequest = z.strictObject({
+  code: z.string().min(1, 'the code that the first start printed').max(40),
+  site: payloadSchemas['site.open'],
+  personName: nameOf(80, 'your name'),
+  loginName: ownLoginName,
+  password: passwordSchema,
+})
+
+const currentPassword = z.string().min(1, 'your password as it is now').max(200)
+export const credentialsRequest = z.union([
+  z.strictObject({ currentPassword, password: passwordSchema }),
+  z.strictObject({ currentPassword, pin: pinSchema }),
+])
+
+export const signInCodeRequest = z.strictObject({ personId: idSchema, loginName: ownLoginName })
+
+export const nameDeviceRequest = z.strictObject({ deviceId: idSchema, name: nameOf(60, 'a name for the device') })
+export const revokeDeviceRequest = z.strictObject({ deviceId: idSchema })
+export const deviceKeyRequest = z.strictObject({ name: nameSchema })
+
+const date = z.iso.date('a date as 2026-11-23').nullable()
+export const wearerRequest = z.strictObject({
+  personId: idSchema,
+  wearer: z
+    .strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date })
+    .nullable()
+    .describe('Null erases the record'),
+})

@@ -1,0 +1,185 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { itemStream, permitStream, personStream } from '#core/command/commands'
+import type { CommandOf } from '#core/command/commands'
+import { listsFor } from '#core/inspection/built-in-lists'
+import { handleCommand } from '#server/commands/door'
+import type { Answer, Caller } from '#server/commands/door'
+import { rebuild } from '#server/commands/rebuild'
+import { countSafetyLeads, readPerson } from '#server/database/person'
+import { readPermit } from '#server/database/permit'
+import { readStations } from '#server/database/station'
+import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
+import type { Shop } from './shop'
+
+// Two at once end as one after the other, whatever they are about: nothing that a decision read has changed by the time it stands.
+
+let shop: Shop
+const lead = () => shop.as(['safety-lead'], 'lead')
+const send = async (caller: Caller, stream: string, what: CommandOf) => shop.send(caller, [stream], what)
+const ok = async (caller: Caller, stream: string, what: CommandOf) => {
+  const answer = await send(caller, stream, what)
+  expect(answer.status, `${what.type} ${JSON.stringify(answer.body)}`).toBe(200)
+}
+const codesOf = ({ body }: Answer) => body.findings.map(({ code }) => code)
+const person = (roles: readonly ('safety-lead' | 'welder' | 'fire-watch' | 'auditor' | 'permit-authoriser')[]) => ({
+  name: 'X',
+  roles,
+  areaId: null,
+  bayId: null,
+})
+
+beforeAll(async () => {
+  shop = await openShop()
+})
+afterAll(() => shop.close())
+
+describe('a command that names one stream twice', () => {
+  it('is refused, and records nothing', async () => {
+    const before = await count(shop.pool, 'select count(*) from event')
+    const answer = await shop.send(shop.as(['instructor'], 'maren'), [BAY_1, BAY_2, BAY_1], {
+      type: 'station.set-helmet',
+      payload: { shade: 11 },
+    })
+    expect([answer.status, codesOf(answer)]).toEqual([409, ['command.stream-twice']])
+    expect(await count(shop.pool, 'select count(*) from event')).toBe(before)
+  })
+})
+
+describe('a time before the site was opened', () => {
+  const at = '2026-01-05T07:59:59.000Z'
+  const early = (what: CommandOf, caller = shop.as(['instructor'], 'maren')) => shop.send(caller, [BAY_1], what, { at })
+  it('is refused for a request and for a report', async () => {
+    for (const what of [
+      { type: 'station.check-helmet', payload: { passed: true } },
+      { type: 'station.reopen', payload: {} },
+    ] as CommandOf[])
+      expect(codesOf(await early(what)), what.type).toEqual(['command.before-site'])
+  })
+  it('keeps nobody from stopping: a device whose clock is wrong is heard now', async () => {
+    expect((await early({ type: 'station.stop', payload: {} })).status).toBe(200)
+    const { rows } = await shop.pool.query<{ at: string }>(
+      "select body_json ->> 'at' as at from event where stream_id = $1 and type = 'stopped'",
+      [BAY_1],
+    )
+    expect(rows.map(row => row.at)).toEqual([new Date(shop.clock.nowMs()).toISOString()])
+  })
+  it('says nothing of a round: that is refused', async () => {
+    const answer = await shop.send(lead(), [permitStream('nowhere')], { type: 'permit.round', payload: {} }, { at })
+    expect(codesOf(answer)).toEqual(['command.before-site'])
+  })
+})
+
+describe('two at once', () => {
+  it('two safety leads who demote each other leave one, every time', async () => {
+    await ok(lead(), personStream('second'), { type: 'person.add', payload: person(['safety-lead']) })
+    for (let i = 0; i < 40; i++) {
+      await Promise.all([
+        send(lead(), personStream('second'), { type: 'person.change', payload: person(['auditor']) }),
+        send(shop.as(['safety-lead'], 'second'), personStream('lead'), { type: 'person.change', payload: person(['auditor']) }),
+      ])
+      expect(await countSafetyLeads(shop.pool, shop.siteId)).toBe(1)
+      const left = (await readPerson(shop.pool, shop.siteId, 'lead'))!.roles.includes('safety-lead') ? 'lead' : 'second'
+      await ok(shop.as(['safety-lead'], left), personStream(left === 'lead' ? 'second' : 'lead'), {
+        type: 'person.change',
+        payload: person(['safety-lead']),
+      })
+    }
+  })
+  it('nobody stands at a bay after they left', async () => {
+    for (let i = 0; i < 30; i++) {
+      const id = `leaver-${i}`
+      await ok(lead(), personStream(id), { type: 'person.add', payload: person(['welder']) })
+      await Promise.all([
+        send(lead(), BAY_2, { type: 'station.place-person', payload: { personId: id } }),
+        send(lead(), personStream(id), { type: 'person.leave', payload: {} }),
+      ])
+      const stands = (await readStations(shop.pool, shop.siteId)).some(({ facts }) => facts.personId === id)
+      expect(stands, id).toBe(false)
+    }
+  })
+  it('no permit is at work without its extinguisher, whichever of the two came first', async () => {
+    const signed = { ...lead(), isSigned: true }
+    for (const [id, role] of [
+      ['hedda', 'permit-authoriser'],
+      ['ada', 'fire-watch'],
+      ['kit', 'welder'],
+    ] as const)
+      await ok(lead(), personStream(id), { type: 'person.add', payload: person([role]) })
+    let refused = 0
+    for (let i = 0; i < 20; i++) {
+      const [permit, tag] = [permitStream(`race-${i}`), itemStream(`ex-${i + 1}`)]
+      await ok(shop.as(['welder'], 'kit'), permit, {
+        type: 'permit.request',
+        payload: {
+          place: { where: `Far quay ${i}`, placeId: null, bayId: null },
+          facts: {
+            level: 0,
+            confined: false,
+            otherSide: false,
+            openLevels: 0,
+            hiddenParts: 0,
+            hardFloor: true,
+            bulkCombustibles: false,
+            combustiblePanel: false,
+          },
+          job: { what: 'Cut', process: 'ofc', heightM: 1, workpiece: 'structure', metalFire: false },
+          conditions: { sprinklers: 'none', windMPerS: 2 },
+          operatorIds: ['kit'],
+          fromAt: '2026-11-23T08:00:00.000Z',
+          untilAt: '2026-11-23T09:00:00.000Z',
+        },
+      })
+      const asked = (await readPermit(shop.pool, shop.siteId, `race-${i}`))!.permit
+      for (const { id } of asked.plan.precautions)
+        await ok(shop.as(['welder'], 'kit'), permit, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } })
+      await ok(lead(), tag, {
+        type: 'item.register',
+        payload: {
+          kind: 'extinguisher',
+          name: 'Powder',
+          marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' },
+        },
+      })
+      for (const list of listsFor('extinguisher')) {
+        await ok(lead(), tag, {
+          type: 'item.inspect',
+          payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) },
+        })
+      }
+      await ok(lead(), tag, { type: 'item.assign', payload: { assignment: { to: 'permit', id: `race-${i}`, distanceM: 4 } } })
+      const authorise = send(signed, permit, {
+        type: 'permit.authorise',
+        payload: { watcherIds: ['ada'], secondChannel: 'radio', nearSeen: Array.from({ length: i }, (_, n) => `race-${n}`) },
+      })
+      const out = send(lead(), tag, { type: 'item.tag-out', payload: { reason: 'pin gone' } })
+      const [first] = await Promise.all([authorise, out])
+      if (first.status === 200) {
+        await ok(shop.as(['fire-watch'], 'ada'), permit, { type: 'permit.take-post', payload: {} })
+        expect(codesOf(await send(lead(), permit, { type: 'permit.start-work', payload: {} }))).toContain('permit.kit-out')
+      } else {
+        refused++
+        expect(codesOf(first)).toContain('permit.kit-out')
+      }
+      // Whoever watched is free again for the next.
+      await ok(
+        signed,
+        permit,
+        first.status === 200
+          ? { type: 'permit.revoke', payload: { reason: 'race' } }
+          : { type: 'permit.refuse', payload: { reason: 'race' } },
+      )
+    }
+    expect(refused).toBeGreaterThan(0)
+  })
+  it('rebuilding while others write loses nothing that is born meanwhile', async () => {
+    const added = Promise.all(
+      Array.from({ length: 30 }, (_, i) =>
+        handleCommand(shop.door, lead(), shop.command([personStream(`born-${i}`)], { type: 'person.add', payload: person(['welder']) })),
+      ),
+    )
+    const rebuilt = [rebuild(shop.pool), rebuild(shop.pool)]
+    expect((await added).every(({ status }) => status === 200)).toBe(true)
+    await Promise.all(rebuilt)
+    expect(await count(shop.pool, "select count(*) from person_reading where person_id like 'born-%'")).toBe(30)
+  })
+})
