@@ -164,7 +164,9 @@ test('an arc where no permit stood is recorded and watched; the paper has a code
   await expect(anybody.getByText('No hot work here now: fire watch')).toBeVisible()
   await anybody.goto(`${served.url}/p/HW-NOSUCH`)
   await expect(anybody.getByRole('alert')).toContainText('There is no permit by this code')
-  const paper = await page.request.get(`${served.url}/api/v1/permits/slip-winch/paper`)
+  // Her own paper, for she found it; not that of others.
+  expect((await page.request.get(`${served.url}/api/v1/permits/slip-winch/paper`)).status()).toBe(409)
+  const paper = await page.request.get(`${served.url}/api/v1/permits/${new URL(page.url()).pathname.split('/').at(-1)}/paper`)
   expect([paper.status(), paper.headers()['content-type']]).toEqual([200, 'application/pdf'])
   expect((await paper.body()).subarray(0, 5).toString()).toBe('%PDF-')
   await page.context().close()

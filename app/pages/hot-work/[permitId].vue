@@ -200,7 +200,7 @@ async function relieve(signature: { personId: string, pin: string }) {
         </button>
       </div>
       <div class="keys">
-        <a v-if="permit.authorisedBy" class="key link" :href="`/api/v1/permits/${permitId}/paper`" target="_blank" rel="noopener">Paper to print</a>
+        <a v-if="permit.authorisedBy && mayWork" class="key link" :href="`/api/v1/permits/${permitId}/paper`" target="_blank" rel="noopener">Paper to print</a>
         <button v-if="!hasEnded(phase) && phase !== 'watch' && phase !== 'monitoring' && permit.authorisedBy" class="key" type="button" :aria-expanded="more" @click="more = !more">
           Longer, other hands, take back
         </button>
