@@ -8,6 +8,7 @@ import { cleanFailedTries } from './database/failed-try'
 import { cleanSessions } from './database/session'
 import { Live } from './live'
 import { LoopDelay } from './loop-delay'
+import { AnchorKeeper, anchorPlace } from './record/anchors'
 
 /** What one running process holds: connections and timers, no state that matters. */
 export interface Running {
@@ -38,7 +39,8 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const clock = clockFrom(env.ZONARIS_CLOCK)
   const pool = openPool(url, env.ZONARIS_ROLE === 'none' ? null : APP_ROLE)
   const live = new Live(pool, url)
-  const door: Door = { pool, clock, announce: live.announce }
+  const anchors = env.ZONARIS_ANCHORS === 'off' ? undefined : new AnchorKeeper(anchorPlace(env))
+  const door: Door = { pool, clock, announce: live.announce, anchors }
   const stopWorker = startDeadlineWorker(door)
   const tidy = setInterval(() => {
     tidyUp(pool, clock).catch(error => console.error('What is over could not be dropped.', error))

@@ -124,3 +124,10 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     default: return saidOfThing(type, payload, q) ?? saidOfPermit(type, payload) ?? type
   }
 }
+
+/** Who did it, as a line of the record says: a device is named by whom it acted for. */
+export function whoDid({ actorKind, actorName }: Pick<LogEntry, 'actorKind' | 'actorName'>): string {
+  if (actorKind === 'clock') return 'the clock'
+  if (actorKind === 'device') return actorName === null ? 'a device' : `device of ${actorName}`
+  return actorName ?? 'somebody who has left'
+}

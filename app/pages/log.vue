@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import { readStreamId } from '#core/command/commands'
+import { reachOf } from '#core/person/rights'
+import type { Seal } from '#core/seal/seal'
 import { shownTag } from '#core/tag'
 import type { LogEntry, LogReading } from '#shared/readings'
-import { saidOf } from '~/composables/useLogWords'
+import { saidOf, whoDid } from '~/composables/useLogWords'
 
 const floor = useFloor()
+const session = useSession()
+/** A seal speaks for the whole record: its sheet is for who reads all of it. */
+const readsAll = computed(() => session.person !== null && reachOf(session.person, 'read-records') === 'all')
 const entries = ref<readonly LogEntry[]>([])
 const next = ref<number | null>(null)
 const failed = ref<string | null>(null)
@@ -44,7 +49,7 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
   <main class="page">
     <h1>Log</h1>
     <p class="lead">
-      What happened, who did it, and when, newest first. Nothing here can be altered: every line carries the fingerprint of the one before it in its stream.
+      What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one before it in its stream, each day is sealed, and its seal is kept outside the database too.
     </p>
     <label class="only">Show
       <select v-model="only" class="entry">
@@ -70,9 +75,12 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
           <td class="print nowrap">
             {{ format.format(Date.parse(entry.at)) }}
           </td>
-          <td class="nowrap">{{ entry.actorName ?? (entry.actorKind === 'clock' ? 'the clock' : 'a device') }}</td>
+          <td class="nowrap">{{ whoDid(entry) }}</td>
           <td class="nowrap">{{ where(entry.streamId) }}</td>
-          <td class="wide">{{ saidOf(entry, floor.rules.units) }}</td>
+          <td class="wide">
+            {{ saidOf(entry, floor.rules.units) }}
+            <a v-if="entry.type === 'day-sealed' && readsAll" class="key link sheet" :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet`" target="_blank" rel="noopener">Day sheet</a>
+          </td>
           <td class="print soft">
             {{ entry.hash.slice(0, 8) }}
           </td>
@@ -92,4 +100,5 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
 .only { display: flex; align-items: center; gap: 10px; max-width: 300px; font-weight: 700; margin-bottom: 12px; }
 .nowrap { white-space: nowrap; }
 .older { margin-top: 14px; }
+.sheet { margin-left: 12px; min-height: 44px; display: inline-grid; place-items: center; }
 </style>

@@ -98,7 +98,7 @@ export function decideCylinder(state: CylinderState | null, command: CylinderCom
       if (state.isConnected) return refuse(finding('hold', 'cylinder.still-connected', { tag }))
       if (!context.isCompetent) return refuse(finding('hold', 'kit.competence-missing', { kind: 'cylinder' }))
       return command.payload.reason.trim() === '' ? refuse(finding('hold', 'cylinder.reason-needed', {})) : one({ type: 'tag-withdrawn', version: 1, payload: { ...command.payload, at } })
-    case 'cylinder.settle': return state.settlesAt !== null && !isAfter(state.settlesAt, at) ? one({ type: 'cylinder-settled', version: 1, payload: { at } }) : { events: [] }
+    case 'cylinder.settle': return state.settlesAt !== null && !state.hasSettled && !isAfter(state.settlesAt, at) ? one({ type: 'cylinder-settled', version: 1, payload: { at } }) : { events: [] }
   }
 }
 

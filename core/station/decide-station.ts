@@ -8,8 +8,8 @@ import type { Surroundings } from '../clearance/assess-station'
 import type { HoodPosition, ExtractionCheck } from '../air/bay-air'
 import type { FireCheck, GlassesKind, Handover, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
 import type { RequirementId } from '../ppe/required-outfit'
-import { evolveStation } from './station'
-import { minutesBetween } from '../time/instant'
+import { checksLapseAt, evolveStation } from './station'
+import { isAfter, minutesBetween } from '../time/instant'
 
 /** A zone as it was looked at: against which requirement, so that a job changed meanwhile cannot borrow the answer. */
 export interface ZoneLookedAt { readonly zone: ZoneId, readonly requirement: RequirementId, readonly passes: boolean }
@@ -90,7 +90,11 @@ export function decideAtStation(station: Station, command: StationCommand, { at,
       if (!station.stop) return notStopped()
       // What nobody named cannot have been put right.
       return station.stop.reason === null && (command.payload.note ?? '').trim() === '' ? { refused: [finding('hold', 'command.stop-reason-first', {})] } : { events: [{ type: 'reopened', version: 1, payload: { note: command.payload.note ?? null } }] }
-    case 'station.lapse-checks': return { events: [{ type: 'checks-lapsed', version: 1, payload: { at: now } }] }
+    case 'station.lapse-checks': {
+      // Whoever woke second finds nothing left to lapse.
+      const lapseAt = checksLapseAt(station)
+      return { events: lapseAt === null || isAfter(lapseAt, now) ? [] : [{ type: 'checks-lapsed', version: 1, payload: { at: now } }] }
+    }
   }
 }
 

@@ -1,12 +1,10 @@
 import type { CommandOf } from '#core/command/commands'
-import { SEAL_STREAM } from '#core/command/commands'
 import { PERMIT_DEADLINES } from '#core/hotwork/permit'
-import { shopDayOf } from '#core/houserules/shop-day'
 import { nowIso } from '../clock'
-import { dueDeadlines, forgetSettled, isStillDue, forgetTrouble, readTrouble, setAside } from '../database/deadline'
-import { readSealState, sitesToSeal } from '../database/seal'
+import { dueDeadlines, forgetSettled, isStillDue, setAside } from '../database/deadline'
 import { handleCommand } from './door'
 import type { Answer, Door } from './door'
+import { anchorSeals, sealDaysThatEnded } from './seal-days'
 import { clockCaller, systemCommand, uuidFor } from './system-command'
 
 /**
@@ -34,7 +32,9 @@ export async function fireDueDeadlines(door: Door): Promise<number> {
     if (because === null) fired++
     else await setAside(door.pool, deadline, because, nowIso(door.clock))
   }
-  return fired + await sealDaysThatEnded(door)
+  const sealed = await sealDaysThatEnded(door)
+  if (door.anchors && (sealed > 0 || door.anchors.isDue(door.clock.nowMs()))) await anchorSeals(door, door.anchors)
+  return fired + sealed
 }
 
 /** Why a command of the clock did not go through; null when it did. */
@@ -56,34 +56,6 @@ function commandFor(kind: string, dueAt: string): CommandOf {
   if (kind === 'checks-lapse') return { type: 'station.lapse-checks', payload: {} }
   throw new Error(`no clock is called ${kind}`)
 }
-
-const SEAL_KIND = 'seal-day'
-
-/** Seals the shop day before today, once, over every stream as it stood at the last position. A site that cannot be sealed keeps no other from it. */
-async function sealDaysThatEnded(door: Door): Promise<number> {
-  let sealed = 0
-  const nowMs = door.clock.nowMs()
-  const trouble = new Map((await readTrouble(door.pool, null, 1000)).filter(({ kind }) => kind === SEAL_KIND).map(one => [one.siteId, one]))
-  for (const { siteId, timeZone, shopDayHour, lastSealedDay } of await sitesToSeal(door.pool)) {
-    const before = trouble.get(siteId)
-    if (before && Date.parse(before.retryAt) > nowMs) continue
-    const because = await failureOf(async () => {
-      const yesterday = shopDayOf(nowMs - 24 * 3600_000, timeZone, shopDayHour)
-      if (lastSealedDay !== null && lastSealedDay >= yesterday) return NOTHING_TO_DO
-      const state = await readSealState(door.pool, siteId)
-      const id = uuidFor(siteId, SEAL_STREAM, yesterday, String(before?.tries ?? 0))
-      const command = systemCommand(door.clock, [SEAL_STREAM], { type: 'seal.day', payload: { day: yesterday, ...state } }, { id })
-      const answer = await handleCommand(door, clockCaller(siteId), command)
-      if (answer.status === 200) sealed++
-      return answer
-    })
-    if (because !== null) await setAside(door.pool, { siteId, streamId: SEAL_STREAM, kind: SEAL_KIND, dueAt: before?.dueAt ?? nowIso(door.clock) }, because, nowIso(door.clock))
-    else if (before) await forgetTrouble(door.pool, siteId, SEAL_STREAM, SEAL_KIND)
-  }
-  return sealed
-}
-
-const NOTHING_TO_DO: Answer = { status: 200, body: { commandId: '', position: 0, streams: [], findings: [] } }
 
 /** Runs the worker until stopped. One that fails says so and tries again at the next tick: a deadline is not lost by it. */
 export function startDeadlineWorker(door: Door, everyMs = 1000): () => Promise<void> {

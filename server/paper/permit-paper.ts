@@ -1,6 +1,4 @@
-import pdfmake from 'pdfmake'
 import type { Content } from 'pdfmake'
-import fonts from 'pdfmake/build/vfs_fonts.js'
 import { formatInTimeZone } from './paper-times'
 import type { ShownPermit } from '#core/hotwork/permit-fact'
 import { fireWords } from '#shared/messages/en/fire-findings'
@@ -9,6 +7,7 @@ import { words } from '#shared/messages/en/words'
 import { quantitiesIn } from '#shared/messages/quantities'
 import type { UnitSystem } from '#core/units'
 import { paperCode } from './paper-code'
+import { line, makePdf } from './pdf'
 
 /** What the paper is made from. */
 export interface PaperOf {
@@ -24,22 +23,8 @@ export interface PaperOf {
   readonly printedAt: string
 }
 
-let isReady = false
-/** Embeds the fonts once; nothing is read from disk or fetched while a paper is made. */
-function ready(): void {
-  if (isReady) return
-  for (const [name, content] of Object.entries(fonts)) pdfmake.virtualfs.writeFileSync(name, content, 'base64')
-  pdfmake.setFonts({ Roboto: { normal: 'Roboto-Regular.ttf', bold: 'Roboto-Medium.ttf', italics: 'Roboto-Italic.ttf', bolditalics: 'Roboto-MediumItalic.ttf' } })
-  pdfmake.setUrlAccessPolicy(() => false)
-  pdfmake.setLocalAccessPolicy(() => false)
-  isReady = true
-}
-
-const line = (label: string, value: Content): Content => ({ columns: [{ text: label, width: 120, color: '#444444' }, { text: value, width: '*' }], margin: [0, 1, 0, 1] })
-
 /** The permit to print: what was seen to, who answers, until when, and a code that opens how it stands now. */
 export async function permitPaper({ permit, siteName, timeZone, units, nameOf, address, emergencyNumber, firePointNumber, printedAt }: PaperOf): Promise<Buffer> {
-  ready()
   const { code, request, plan, seenTo, watchers, authorisedBy, authorisedAt, untilAt, phase, gas, secondChannel } = permit
   const q = quantitiesIn(units)
   const at = (iso: string): string => formatInTimeZone(iso, timeZone)
@@ -48,7 +33,7 @@ export async function permitPaper({ permit, siteName, timeZone, units, nameOf, a
     const how = !seen ? 'not seen to' : seen.how === 'done' ? `done, ${nameOf(seen.by)}, ${at(seen.at)}` : `not needed: ${seen.reason ?? ''} (${nameOf(seen.by)})`
     return [{ text: hotworkWords.precautions[id] + (restore ? ' (put back after)' : '') }, { text: how }]
   })
-  return pdfmake.createPdf({
+  return makePdf({
     info: { title: `Hot work permit ${code}`, author: siteName },
     pageMargins: [36, 36, 36, 48], defaultStyle: { font: 'Roboto', fontSize: 9.5 },
     footer: (page: number, pages: number) => ({ text: `${code}   printed ${at(printedAt)}   page ${page} of ${pages}`, alignment: 'center', fontSize: 8, color: '#444444' }),
@@ -74,5 +59,5 @@ export async function permitPaper({ permit, siteName, timeZone, units, nameOf, a
       line('Call', [emergencyNumber, firePointNumber].filter(Boolean).join('; ') || 'no number is written down here: know it before you start'),
       { text: 'Zonaris advises. Local code and the fire authority rule; this paper replaces neither.', italics: true, margin: [0, 8, 0, 0] },
     ],
-  }).getBuffer()
+  })
 }

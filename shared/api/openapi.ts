@@ -205,6 +205,13 @@ const PATHS: Json = {
       responses: { 200: { description: 'Entries and the next position' }, 401: { description: 'Nobody is signed in' }, 409: { description: 'This role may not read the record' } },
     },
   },
+  '/api/v1/days/{day}/sheet': {
+    get: {
+      operationId: 'daySheet', tags: ['read'], summary: 'The seal of a day, signed, as a PDF to print and keep elsewhere',
+      parameters: [{ name: 'day', in: 'path', required: true, schema: { type: 'string', format: 'date' } }],
+      responses: { 200: { description: 'The sheet', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }, ...NOBODY, ...NOT_ALLOWED, 404: { description: 'That day is not sealed' } },
+    },
+  },
   '/api/v1/kit': {
     get: {
       operationId: 'kit', tags: ['read'], summary: 'What is tagged out, and what falls due by the calendar, soonest first',

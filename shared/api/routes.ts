@@ -73,5 +73,6 @@ export const ROUTES: readonly Route[] = [
   get('people', { right: 'manage-people' }),
   post('sign-in-codes', { right: 'manage-people' }),
   post('device-keys', { right: 'set-up-site' }),
+  get('days/{day}/sheet', { right: 'read-records' }, 'who reads the whole record'),
   get('log', { right: 'read-records' }, 'the streams that the right reaches'),
 ]

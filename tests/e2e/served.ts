@@ -1,7 +1,9 @@
 import { spawn } from 'node:child_process'
 import type { ChildProcess } from 'node:child_process'
 import { randomUUID } from 'node:crypto'
+import { rmSync } from 'node:fs'
 import net from 'node:net'
+import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
 import { test as base, expect } from '@playwright/test'
@@ -38,9 +40,11 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
   await admin.connect()
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
+  const anchors = path.join(tmpdir(), name)
   const env = (at?: string): NodeJS.ProcessEnv => ({
     ...process.env, DATABASE_URL: `${cluster}/${name}`, ZONARIS_DEMO: demo ? 'on' : 'off', NODE_ENV: 'production', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port),
-    NITRO_SHUTDOWN_TIMEOUT: '500', NUXT_SESSION_PASSWORD: 'a password for tests only, long enough', NUXT_SESSION_COOKIE_SECURE: 'false', ...at ? { ZONARIS_CLOCK: at } : {},
+    NITRO_SHUTDOWN_TIMEOUT: '500', NUXT_SESSION_PASSWORD: 'a password for tests only, long enough', NUXT_SESSION_COOKIE_SECURE: 'false',
+    ZONARIS_ANCHORS: anchors, ZONARIS_ANCHOR_KEY: path.join(anchors, 'key.pem'), ...at ? { ZONARIS_CLOCK: at } : {},
   })
   const isCopy = demo && clock === undefined
   await admin.query(`create database ${name}${isCopy ? ` template ${DEMO_TEMPLATE}` : ''}`)
@@ -72,6 +76,7 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
       await end()
       await admin.query(`drop database ${name} with (force)`)
       await admin.end()
+      rmSync(anchors, { recursive: true, force: true })
     },
   }
 }

@@ -4,7 +4,9 @@ import { decidePermit } from '#core/hotwork/decide-permit'
 import { evolvePermit } from '#core/hotwork/evolve-permit'
 import type { Permit, PermitCommand } from '#core/hotwork/permit'
 import { shownPermit } from '#core/hotwork/permit-fact'
+import { daySheet } from '#server/paper/day-sheet'
 import { permitPaper } from '#server/paper/permit-paper'
+import { anchorLine, readAnchorLine } from '../../scripts/zonaris-verify.mjs'
 import { contextAt, REQUEST } from '../unit/hotwork/permit-world'
 
 /** The text of a PDF, as an independent reader finds it. */
@@ -39,5 +41,16 @@ describe('the paper of a permit', () => {
     expect(text).toContain('nobody yet: this is no permit')
     expect(text).toContain('How it stands now: type HW-TEST')
     expect(text).toContain('not seen to')
+  })
+})
+
+describe('the sheet of a day', () => {
+  it('carries the anchor in one line that is read back, and says how it is checked', async () => {
+    const anchor = { siteId: 'fenmarsh', day: '2026-11-27', sealVersion: 12, position: 831, headsSha256: 'ab'.repeat(32), sealHash: 'cd'.repeat(32), signature: 'x'.repeat(86) }
+    const text = await textOf(await daySheet({ siteName: 'Fenmarsh Lockworks', timeZone: 'Europe/London', printedAt: '2026-11-28T05:00:00.000Z', streams: 134, anchor, line: anchorLine(anchor), publicKeyPem: 'a key' }))
+    expect(text).toContain('831 entries in 134 streams, seal no. 12')
+    expect(text).toContain('zonaris-verify.mjs export.jsonl')
+    const printed = text.slice(text.indexOf('ZONARIS1'))
+    expect(readAnchorLine(printed.split(' ').slice(0, 8).join(' '))).toEqual(anchor)
   })
 })

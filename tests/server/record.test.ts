@@ -2,8 +2,9 @@ import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { DERIVED_TABLES, rebuild } from '#server/commands/rebuild'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
+import { clockCaller } from '#server/commands/system-command'
 import { verifyChains } from '#server/database/event'
-import { readSeals, readSealState } from '#server/database/seal'
+import { readSealEvents, readSealState } from '#server/database/seal'
 import { readStations } from '#server/database/station'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
@@ -75,6 +76,9 @@ describe('the clock', () => {
     shop.clock.set('2026-11-24T04:00:00.000Z')
     await Promise.all(Array.from({ length: 6 }, () => fireDueDeadlines(shop.door)))
     expect(await lapses()).toBe(1)
+    // Whoever woke late, under whatever id, finds nothing left to lapse.
+    expect((await shop.send(clockCaller(shop.siteId), [BAY_2], { type: 'station.lapse-checks', payload: {} })).status).toBe(200)
+    expect(await lapses()).toBe(1)
     const bay = (await readStations(shop.pool, shop.siteId)).find(({ bayId }) => bayId === 'bay-2')!
     expect(bay.facts.helmetCheck).toBeNull()
     expect(await count(shop.pool, 'select count(*) from deadline')).toBe(0)
@@ -83,7 +87,7 @@ describe('the clock', () => {
 
   it('seals each day once over all streams, and the seal can be checked later', async () => {
     await fireDueDeadlines(shop.door)
-    const seals = await readSeals(shop.pool, shop.siteId)
+    const seals = await readSealEvents(shop.pool, shop.siteId)
     expect(seals.map(({ day }) => day)).toEqual(['2026-11-22', '2026-11-23'])
     await shop.send(shop.as(['instructor'], 'maren'), [BAY_2], { type: 'station.set-helmet', payload: { shade: 9 } })
     const { headsSha256, streams, position } = seals.at(-1)!

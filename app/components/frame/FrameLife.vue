@@ -30,7 +30,7 @@ const newest = computed(() => notices[0] ?? null)
       <li v-for="entry in life" :key="entry.position">
         <span class="when print">{{ moment(entry.at) }}</span>
         <span class="chalk">{{ saidOf(entry, floor.rules.units) }}</span>
-        <span class="soft">{{ entry.actorName ?? (entry.actorKind === 'clock' ? 'the clock' : '') }}</span>
+        <span class="soft">{{ whoDid(entry) }}</span>
       </li>
     </ol>
   </div>

@@ -14,7 +14,7 @@ const unseen = computed(() => floor.reading?.unseen.filter(({ noticeId, what, ab
 /** Said to everybody on every screen, whoever was named; the notice to those named comes besides. */
 const uncovered = computed(() => floor.reading?.uncovered ?? [])
 const trouble = computed(() => floor.reading?.trouble ?? [])
-const CLOCKS: Readonly<Record<string, string>> = { 'checks-lapse': 'today\'s checks lapse', 'settled': 'a cylinder has stood long enough', 'seal-day': 'the day before is sealed', 'round-due': 'a round is due', 'round-overdue': 'a round was missed', 'cover-missing': 'nobody watches', 'gas-retest': 'the air is tested again', 'lapses': 'a permit ends', 'watch-over': 'a watch is over', 'visit-missed': 'a look was missed', 'monitoring-over': 'monitoring is over' }
+const CLOCKS: Readonly<Record<string, string>> = { 'checks-lapse': 'today\'s checks lapse', 'settled': 'a cylinder has stood long enough', 'seal-day': 'the day before is sealed', 'anchor': 'a seal is kept outside', 'round-due': 'a round is due', 'round-overdue': 'a round was missed', 'cover-missing': 'nobody watches', 'gas-retest': 'the air is tested again', 'lapses': 'a permit ends', 'watch-over': 'a watch is over', 'visit-missed': 'a look was missed', 'monitoring-over': 'monitoring is over' }
 const see = (noticeId: string) => outbox.send('notice.see', [{ id: noticeStream(noticeId), expectedVersion: null }], {})
 const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : about.startsWith('permit/') ? `/hot-work/${about.slice(7)}` : about.startsWith('person/') ? '/my-sign-in' : `/kit/${about.slice(5)}`
 const { time } = useDates()

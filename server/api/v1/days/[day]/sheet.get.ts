@@ -1,0 +1,33 @@
+import { getRouterParam, setHeader } from 'h3'
+import { reachOf } from '#core/person/rights'
+import { anchorLine } from '../../../../../scripts/zonaris-verify.mjs'
+import { readSealEvents } from '../../../../database/seal'
+import { readSite } from '../../../../database/site'
+import { api, Problem, requireRight, serverNow } from '../../../../http'
+import { daySheet } from '../../../../paper/day-sheet'
+import { useRunning } from '../../../../running'
+
+/** The day sheet as a PDF: the day's seal, signed, as a line and as a code, to be kept where the database's owner does not reach. */
+export default api(async event => {
+  const { siteId, holder } = await requireRight(event, 'read-records')
+  // The seal speaks for every stream, and so does whoever may read them all.
+  if (reachOf(holder, 'read-records') !== 'all') throw new Problem(403, { error: 'Day sheets are for who reads the whole record.' })
+  const { pool, door } = useRunning()
+  const day = getRouterParam(event, 'day') ?? ''
+  const [seals, site] = await Promise.all([readSealEvents(pool, siteId), readSite(pool, siteId)])
+  const seal = seals.find(one => one.day === day)
+  if (!seal || !door.anchors) throw new Problem(404, { error: 'That day is not sealed, or seals are not anchored here.' })
+  const anchor = await door.anchors.signed(siteId, seal)
+  const pdf = await daySheet({
+    siteName: site?.value.name ?? '',
+    timeZone: site?.value.timeZone ?? 'UTC',
+    printedAt: serverNow(),
+    streams: seal.streams,
+    anchor,
+    line: anchorLine(anchor),
+    publicKeyPem: await door.anchors.publicKeyPem(),
+  })
+  setHeader(event, 'content-type', 'application/pdf')
+  setHeader(event, 'content-disposition', `inline; filename="day-${day}.pdf"`)
+  return pdf
+})
