@@ -1,6 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import net from 'node:net'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -10,6 +10,12 @@ export const ROOT = path.dirname(path.dirname(fileURLToPath(import.meta.url)))
 export const DATA = path.join(ROOT, '.data')
 
 export const isRoot = process.getuid?.() === 0
+
+/** Makes our folder for what a run leaves behind: nobody else of this machine looks into it; as root others pass through, to folders of their own. */
+export function makeData() {
+  mkdirSync(DATA, { recursive: true })
+  chmodSync(DATA, isRoot ? 0o711 : 0o700)
+}
 
 /** Refuses a Node that the locked packages do not run on. */
 export function checkNode(version = process.versions.node) {
@@ -48,7 +54,7 @@ export function digest(...names) {
 const stampFile = name => path.join(DATA, `${name}.stamp`)
 export const isStamped = (name, value) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === value
 export function stamp(name, value) {
-  mkdirSync(DATA, { recursive: true })
+  makeData()
   writeFileSync(stampFile(name), value)
 }
 
@@ -62,7 +68,7 @@ export async function ensurePackages() {
 }
 
 /** What the production build is made of. */
-const BUILT_FROM = ['app', 'core', 'shared', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
+const BUILT_FROM = ['app', 'core', 'shared', 'server', 'demo', 'public', 'scripts/zonaris-verify.mjs', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
 
 /** Builds when anything it is made of changed since the last build. */
 export async function ensureBuild() {

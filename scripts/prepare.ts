@@ -9,6 +9,17 @@ import { anySite } from '#server/database/site'
 import { codeSha256, oneTimeCode } from '#server/secrets'
 import { loadDemo } from '../demo/load'
 
+/** May the login that serves do anything to the database? */
+async function isSuperuser(url: string): Promise<boolean> {
+  const client = new pg.Client({ connectionString: url })
+  await client.connect()
+  try {
+    const { rows } = await client.query<{ may: boolean }>('select rolsuper or rolcreaterole as may from pg_roles where rolname = session_user')
+    return rows[0]?.may ?? true
+  }
+  finally { await client.end() }
+}
+
 /**
  * What a start does before it serves: migrate, make the shared secret, load the demo once or offer the first run.
  * Prints one line of JSON for scripts/start.mjs; a failure is one plain sentence on standard error.
@@ -33,7 +44,7 @@ async function prepare(url: string): Promise<void> {
       await offerFirstRun(pool, codeSha256(firstRunCode), nowIso(clock))
     }
     else if (process.env.ZONARIS_DEMO !== 'off') signIns = await loadDemo({ pool, clock, announce: () => {} }, isEmpty)
-    process.stdout.write(`${JSON.stringify({ applied, servingRole, sessionSecret: rows[0]!.secret, signIns, firstRunCode })}\n`)
+    process.stdout.write(`${JSON.stringify({ applied, servingRole, servesAsSuperuser: await isSuperuser(process.env.ZONARIS_SERVING_URL || url), sessionSecret: rows[0]!.secret, signIns, firstRunCode })}\n`)
   }
   finally { await pool.end() }
 }

@@ -1,16 +1,18 @@
 // `npm start`: everything from a clean clone to a running program, in the order it is needed.
 import { spawn } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
-import path from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
 import { checkNode, ensureBuild, ensurePackages, isPortFree, ROOT, tsx } from './machine.mjs'
 import { ensureCluster, ensureDatabase, ensurePostgresInstalled } from './postgres.mjs'
 import { CannotGoOn, run, say } from './say.mjs'
+import { serverHome } from './server-home.mjs'
 
 const env = process.env
 const host = env.HOST || '127.0.0.1'
 const port = Number(env.PORT || 3000)
 const isLoopback = host === 'localhost' || host === '::1' || host.startsWith('127.')
+/** Behind a proxy, or under a public address, loopback is no word for this machine alone. */
+const isOnlyHere = isLoopback && env.ZONARIS_TRUST_PROXY !== 'on' && !env.PUBLIC_URL
 
 function readTls() {
   if (!env.TLS_CERT && !env.TLS_KEY) return null
@@ -20,9 +22,9 @@ function readTls() {
 }
 
 /** Runs scripts/prepare.ts and reads the line it prints. */
-function prepare(url) {
+function prepare(url, servingUrl) {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, tsx('scripts/prepare.ts'), { cwd: ROOT, env: { ...env, DATABASE_URL: url }, stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = spawn(process.execPath, tsx('scripts/prepare.ts'), { cwd: ROOT, env: { ...env, DATABASE_URL: url, ZONARIS_SERVING_URL: servingUrl }, stdio: ['ignore', 'pipe', 'pipe'] })
     let out = ''
     let err = ''
     child.stdout.on('data', data => { out += data })
@@ -77,20 +79,28 @@ await run(async () => {
 
   try {
     const url = env.DATABASE_URL || ensureDatabase(cluster, 'zonaris')
-    const { applied, servingRole, sessionSecret, signIns, firstRunCode } = await prepare(url)
+    const servingUrl = cluster ? `${cluster.servingUrl}/zonaris` : env.ZONARIS_SERVING_URL || url
+    const { applied, servingRole, servesAsSuperuser, sessionSecret, signIns, firstRunCode } = await prepare(url, servingUrl)
     if (applied.length > 0) say(`Database brought up to date: ${applied.join(', ')}.`)
     if (servingRole === null) say('This DATABASE_URL may not make or use the role zonaris_app: triggers alone keep the record append-only. Ask the database\'s owner for that role.')
+    if (servesAsSuperuser) {
+      say('This DATABASE_URL is a superuser\'s: whoever breaks into the server owns the database. Make a login that may only become zonaris_app, and name it in ZONARIS_SERVING_URL.')
+    }
     if (stopping) return
+    const home = serverHome()
     const publicUrl = env.PUBLIC_URL || `${tls ? 'https' : 'http'}://${host}:${port}`
-    server = spawn(process.execPath, [path.join(ROOT, '.output/server/index.mjs')], {
-      cwd: ROOT,
+    server = spawn(process.execPath, [home.server], {
+      ...home.as,
+      cwd: home.cwd,
       stdio: ['ignore', 'inherit', 'inherit'],
       env: {
         ...env,
         NODE_ENV: 'production',
-        DATABASE_URL: url,
+        DATABASE_URL: servingUrl,
+        ZONARIS_ANCHORS: env.ZONARIS_ANCHORS || home.anchors,
+        ZONARIS_ANCHOR_KEY: env.ZONARIS_ANCHOR_KEY || home.anchorKey,
         ZONARIS_ROLE: servingRole ?? 'none',
-        ZONARIS_DEMO_SIGN_INS: isLoopback ? 'allow' : 'refuse',
+        ZONARIS_DEMO_SIGN_INS: isOnlyHere ? 'allow' : 'refuse',
         NITRO_HOST: host,
         NITRO_PORT: String(port),
         NITRO_SHUTDOWN_TIMEOUT: '2000',
@@ -101,11 +111,11 @@ await run(async () => {
     })
     await waitUntilUp(server, tls)
     say(`\nZonaris is at ${publicUrl}`)
-    if (signIns.length > 0 && isLoopback) {
+    if (signIns.length > 0 && isOnlyHere) {
       say('\nDemo sign-ins, good on this machine only:')
       for (const { loginName, password, roles } of signIns) say(`  ${loginName.padEnd(10)} ${password.padEnd(22)} ${roles}`)
     }
-    if (signIns.length > 0 && !isLoopback) say(`\nHOST is ${host}: the demo sign-ins are refused there.`)
+    if (signIns.length > 0 && !isOnlyHere) say(`\nHOST is ${host}${isLoopback ? ', and others reach it from elsewhere' : ''}: the demo sign-ins are refused there.`)
     if (firstRunCode) say(`\nNo site yet. Open ${publicUrl}/first-run with this code, once: ${firstRunCode}`)
     if (!isLoopback && !publicUrl.startsWith('https:')) say('\nWithout TLS, phones keep no offline copy, camera, notifications or wake lock: set TLS_CERT and TLS_KEY, or put a proxy in front (PUBLIC_URL).')
     say('\nCtrl-C stops it.')

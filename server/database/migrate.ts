@@ -15,6 +15,9 @@ export interface Migrated {
   readonly servingRole: string | null
 }
 
+/** Made by `scripts/postgres.mjs` in a cluster of our own. */
+const SERVING_LOGIN = 'zonaris_serve'
+
 const here = path.dirname(fileURLToPath(import.meta.url))
 export const MIGRATIONS_FOLDER = path.join(here, 'migrations')
 
@@ -32,6 +35,9 @@ async function prepareServingRole(client: pg.Client): Promise<string | null> {
     const { rows } = await client.query<{ member: boolean }>(`select pg_has_role(current_user, $1, 'member') as member`, [APP_ROLE])
     if (!rows[0]!.member) await client.query(`grant ${APP_ROLE} to current_user`)
     await client.query(await readFile(path.join(here, 'grants.sql'), 'utf8'))
+    // The login that serves our own cluster may become the application's role, and no other.
+    const serving = await client.query('select 1 from pg_roles where rolname = $1', [SERVING_LOGIN])
+    if (serving.rowCount === 1) await client.query(`grant ${APP_ROLE} to ${SERVING_LOGIN}`)
     await client.query('commit')
     return APP_ROLE
   }

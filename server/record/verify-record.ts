@@ -17,16 +17,21 @@ export async function atOneMoment<Result>(url: string, work: (client: pg.Client)
   }
 }
 
+/** What is given from outside: anchors, and the key they were signed with. */
+export interface FromOutside {
+  readonly anchors?: readonly Anchor[]
+  readonly publicKeyPem?: string | null
+}
+
+/** Looks at the whole record, inside a transaction that sees one moment: see `verifyRecord`. */
+export async function verifyInside(client: pg.ClientBase, given: FromOutside = {}): Promise<Checked> {
+  const checked = await checkRecord(() => exportRecord(client, null), given)
+  return { ...checked, wounds: [...checked.wounds, ...(await checkDerived(client))] }
+}
+
 /**
  * Looks at the whole record at one moment: every event, every seal, what was anchored outside, and everything that is derived.
  *
  * @param url a login that may read all and make temporary tables
  */
-export const verifyRecord = (
-  url: string,
-  given: { readonly anchors?: readonly Anchor[]; readonly publicKeyPem?: string | null } = {},
-): Promise<Checked> =>
-  atOneMoment(url, async client => {
-    const checked = await checkRecord(() => exportRecord(client, null), given)
-    return { ...checked, wounds: [...checked.wounds, ...(await checkDerived(client))] }
-  })
+export const verifyRecord = (url: string, given: FromOutside = {}): Promise<Checked> => atOneMoment(url, client => verifyInside(client, given))

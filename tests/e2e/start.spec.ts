@@ -75,6 +75,7 @@ test('it starts against a database that is given, offers the first run with the 
   await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
   expect(output()).toMatch(/No site yet\. Open http:\/\/127\.0\.0\.1:\d+\/first-run with this code, once: \w{4}-\w{4}-\w{4}/)
   expect((await fetch(`http://127.0.0.1:${port}/api/v1/health`)).status).toBe(200)
+  expect(output()).toContain('This DATABASE_URL is a superuser\'s')
   child.kill('SIGINT')
   expect(await ended).toBe(0)
   await expect(fetch(`http://127.0.0.1:${port}/api/v1/health`)).rejects.toThrow()

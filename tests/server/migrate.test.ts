@@ -55,10 +55,10 @@ describe('migrations', () => {
   })
   it('serve with triggers alone where the login may not make the role', async () => {
     const login = `plain_${name}`
-    await onCluster(`create role ${login} login`)
+    await onCluster(`create role ${login} login password 'plain'`)
     await onCluster(`alter database ${name} owner to ${login}`)
     try {
-      const plain = url.replace('zonaris@', `${login}@`)
+      const plain = Object.assign(new URL(url), { username: login, password: 'plain' }).href
       expect((await migrate(plain, folder)).servingRole).toBeNull()
     }
     finally {

@@ -5,7 +5,7 @@ import { mkdtemp, rm, stat, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { pipeline } from 'node:stream/promises'
-import pg from 'pg'
+import type pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { itemStream, personStream } from '#core/command/commands'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
@@ -14,14 +14,13 @@ import { canonicalText, chainHash } from '#server/database/event'
 import { readTrouble } from '#server/database/deadline'
 import { AnchorKeeper, readAnchors } from '#server/record/anchors'
 import { exportRecord } from '#server/record/export-record'
-import { atOneMoment, verifyRecord } from '#server/record/verify-record'
+import { atOneMoment, verifyInside, verifyRecord } from '#server/record/verify-record'
 import type { Anchor } from '../../scripts/zonaris-verify.mjs'
 import { anchorLine, headsDigest, isSigned, readAnchorLine } from '../../scripts/zonaris-verify.mjs'
 import { anchorKeeper } from '../../standins/anchor-keeper'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { BAY_1, BAY_2, JOB, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
-import { clusterUrl, onCluster } from './template-database'
 
 // What the owner of the database alters by hand, with every trigger off: each must be found, by whoever looks from inside or, where
 // the whole was written anew, by whoever holds an anchor. The last day's, not sealed yet, at the latest when its seal is missing.
@@ -261,35 +260,23 @@ const ALTERATIONS: readonly Alteration[] = [
   ],
 ]
 
-/** The database once more, altered with every trigger off. */
-async function altered(alter: Alteration[1]): Promise<{ url: string; drop: () => Promise<void> }> {
-  const name = `wound_${randomUUID().replaceAll('-', '')}`
-  await onCluster(`create database ${name} template ${new URL(shop.url).pathname.slice(1)}`)
-  const url = `${clusterUrl()}/${name}`
-  const owner = new pg.Client({ connectionString: url })
-  await owner.connect()
-  await owner.query('alter table event disable trigger all')
-  if (typeof alter === 'string') await owner.query(alter)
-  else await alter(owner)
-  await owner.end()
-  return { url, drop: () => onCluster(`drop database ${name} with (force)`) }
-}
+/** Looks at the database with every trigger off and this altered; nothing of it stays. */
+const whileAltered = <Result>(alter: Alteration[1], look: (client: pg.Client) => Promise<Result>): Promise<Result> =>
+  atOneMoment(shop.url, async client => {
+    await client.query('alter table event disable trigger all')
+    if (typeof alter === 'string') await client.query(alter)
+    else await alter(client)
+    return look(client)
+  })
 
 describe('what is found from inside, with the anchors', () => {
-  beforeAll(async () => {
-    // A database is copied only while nobody is on it.
-    await shop.pool.end()
-    shop = { ...shop, close: () => onCluster(`drop database ${new URL(shop.url).pathname.slice(1)} with (force)`) }
-  })
   it('nothing, while nobody altered anything', async () => {
     const checked = await verifyRecord(shop.url, { anchors, publicKeyPem })
     expect(checked).toMatchObject({ wounds: [], sites: 1, seals: 2, anchors: 2 })
     expect(checked.events).toBeGreaterThan(215)
   })
   it.each(ALTERATIONS)('%s', async (_name, alter, found) => {
-    const { url, drop } = await altered(alter)
-    const { wounds } = await verifyRecord(url, { anchors, publicKeyPem })
-    await drop()
+    const { wounds } = await whileAltered(alter, client => verifyInside(client, { anchors, publicKeyPem }))
     expect(wounds.map(({ what }) => what)).toContain(found)
   })
   it('an anchor that was not signed with the key is not believed, and said', async () => {
@@ -305,21 +292,19 @@ describe('what is found from inside, with the anchors', () => {
 describe('zonaris-verify', () => {
   const script = path.resolve(import.meta.dirname, '../../scripts/zonaris-verify.mjs')
   const run = (...args: string[]) => spawnSync(process.execPath, [script, ...args], { encoding: 'utf8', cwd: '/' })
-  const exported = async (url: string): Promise<string> => {
+  const exportOf = async (client: pg.Client): Promise<string> => {
     const file = path.join(folder, `${randomUUID()}.jsonl`)
-    await atOneMoment(url, async client => {
-      async function* lines() {
-        for await (const row of exportRecord(client, null)) yield `${JSON.stringify(row)}\n`
-      }
-      await pipeline(lines, createWriteStream(file))
-    })
+    async function* lines() {
+      for await (const row of exportRecord(client, null)) yield `${JSON.stringify(row)}\n`
+    }
+    await pipeline(lines, createWriteStream(file))
     return file
   }
   const keyFile = () => path.join(folder, 'anchor-key.pub.pem')
   const anchorFile = () => path.join(folder, 'yard.anchors.jsonl')
 
   it('checks an export without app or database, with the file of anchors or with the line of a day sheet', async () => {
-    const file = await exported(shop.url)
+    const file = await atOneMoment(shop.url, exportOf)
     for (const given of [
       ['--anchors', anchorFile()],
       ['--line', anchorLine(anchors[1]!)],
@@ -333,9 +318,8 @@ describe('zonaris-verify', () => {
   })
   it('finds there too what was written anew as a whole, and what is gone', async () => {
     for (const [name, alter, found] of ALTERATIONS.filter(([, , what]) => what === 'anchor' || what === 'site' || what === 'seal')) {
-      const { url, drop } = await altered(alter)
-      const { status, stdout } = run(await exported(url), '--anchors', anchorFile(), '--key', keyFile())
-      await drop()
+      const file = await whileAltered(alter, exportOf)
+      const { status, stdout } = run(file, '--anchors', anchorFile(), '--key', keyFile())
       expect([name, status, stdout.includes(`(${found})`)]).toEqual([name, 1, true])
     }
   })
