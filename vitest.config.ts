@@ -12,7 +12,7 @@ export default defineConfig({
       { resolve: { alias }, test: { name: 'core', environment: 'node', setupFiles: ['tests/unit/whole-findings.ts'], include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'] } },
       {
         resolve: { alias },
-        test: { name: 'server', environment: 'node', include: ['tests/server/**/*.test.ts'], globalSetup: ['tests/server/template-database.ts'], testTimeout: 30_000, hookTimeout: 60_000 },
+        test: { name: 'server', environment: 'node', env: { ZONARIS_LOG: 'silent' }, include: ['tests/server/**/*.test.ts'], globalSetup: ['tests/server/template-database.ts'], testTimeout: 30_000, hookTimeout: 60_000 },
       },
     ],
   },

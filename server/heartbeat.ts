@@ -1,5 +1,6 @@
 import type { Queryable } from './database/connection'
 import { readPosition } from './database/site'
+import { complain } from './logging'
 
 /** What a screen is told every few seconds: that it is heard, and where the record stands. */
 export interface Beat {
@@ -43,7 +44,7 @@ export function keepBeating(
       if (mayHear) push({ now: now(), asOf, position })
       else end()
     } catch (error) {
-      console.error('A screen was told nothing: the database did not answer.', error instanceof Error ? error.message : error)
+      complain('A screen was told nothing.', error)
     } finally {
       isAsking = false
     }

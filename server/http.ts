@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { H3Event } from 'h3'
-import { getHeader, getMethod, getQuery, setHeader, setResponseStatus } from 'h3'
+import { getHeader, getMethod, getQuery, getResponseStatus, setHeader, setResponseStatus } from 'h3'
 import { safeDestr } from 'destr'
 import type { z } from 'zod'
 import type { RightId, Holder } from '#core/person/rights'
@@ -12,6 +12,7 @@ import type { findingSchema } from '#shared/schemas/finding-schema'
 import type { InputError, PersonReading } from '#shared/readings'
 import { firstIllFormed, illFormed } from '#shared/well-formed'
 import { addressFrom, beganHere, isProxyOurs } from './address'
+import { isDatabaseAway } from './database/away'
 import { siteOfDeviceKey } from './database/device-key'
 import { readSession } from './database/session'
 import { areDemoSignInsRefused } from './demo-sign-ins'
@@ -19,6 +20,7 @@ import { nowIso } from './clock'
 import { TooBusy } from './hashing'
 import { BodyRefused, readBounded } from './read-bounded'
 import { waitBefore } from './limits'
+import { complain } from './logging'
 import { useRunning } from './running'
 import type { SignedIn } from './signed-in'
 import { spoken } from './spoken'
@@ -33,8 +35,31 @@ export class Problem extends Error {
 const unreadable = (fields: InputError['fields']): Problem =>
   new Problem(422, { error: 'Some of what was sent cannot be used. Nothing was changed.', fields } satisfies InputError)
 
+/** What a request comes to when it did not go well: in one shape, whatever went wrong. */
+function answerOf(event: H3Event, error: unknown): object {
+  if (error instanceof Problem) {
+    setResponseStatus(event, error.status)
+    return error.body
+  }
+  if (error instanceof TooBusy) {
+    setHeader(event, 'retry-after', 5)
+    setResponseStatus(event, 429)
+    return { error: 'Many sign in at this moment. Try again in a few seconds.' }
+  }
+  if (isDatabaseAway(error)) {
+    complain('A request was not answered.', error)
+    setHeader(event, 'retry-after', 2)
+    setResponseStatus(event, 503)
+    return { error: 'The shop\'s database does not answer. Nothing is lost: send it again, with the same id, in a moment.', retry: true }
+  }
+  complain('A request failed.', error)
+  setResponseStatus(event, 500)
+  return { error: 'The server failed to answer. Send it again with the same id: what was recorded is not recorded twice.' }
+}
+
 /** A route that answers problems in our own words and shape. */
 export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result) => defineEventHandler(async (event) => {
+  const beganMs = performance.now()
   try {
     refuseIllAddress(event)
     refuseForeignOrigin(event)
@@ -42,14 +67,11 @@ export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result
     return await handle(event)
   }
   catch (error) {
-    if (error instanceof TooBusy) {
-      setHeader(event, 'retry-after', 5)
-      setResponseStatus(event, 429)
-      return { error: 'Many sign in at this moment. Try again in a few seconds.' }
-    }
-    if (!(error instanceof Problem)) throw error
-    setResponseStatus(event, error.status)
-    return error.body
+    return answerOf(event, error)
+  }
+  finally {
+    const { path = 'other' } = event.context.matchedRoute ?? {}
+    useRunning().metrics.answered(getMethod(event), path, getResponseStatus(event), (performance.now() - beganMs) / 1000)
   }
 })
 

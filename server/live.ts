@@ -1,5 +1,6 @@
 import pg from 'pg'
 import { readChanges } from './database/log'
+import { complain } from './logging'
 
 export interface Change { readonly position: number, readonly streamId: string, readonly type: string }
 
@@ -114,6 +115,6 @@ export class Live {
   }
 
   #complain(what: string, error: unknown): void {
-    if (!this.#closed) console.error(what, error)
+    if (!this.#closed) complain(what, error)
   }
 }

@@ -3,11 +3,13 @@ import type { Clock } from './clock'
 import { clockFrom, nowIso } from './clock'
 import { startDeadlineWorker } from './commands/deadline-worker'
 import type { Door } from './commands/door'
-import { APP_ROLE, openPool } from './database/connection'
+import { APP_ROLE, openPool, SERVING_LIMITS } from './database/connection'
 import { cleanFailedTries } from './database/failed-try'
 import { cleanSessions } from './database/session'
 import { Live } from './live'
+import { complain } from './logging'
 import { LoopDelay } from './loop-delay'
+import { Metrics } from './metrics'
 import { AnchorKeeper, anchorPlace } from './record/anchors'
 
 /** What one running process holds: connections and timers, no state that matters. */
@@ -17,6 +19,7 @@ export interface Running {
   readonly live: Live
   readonly loopDelay: LoopDelay
   readonly door: Door
+  readonly metrics: Metrics
   readonly close: () => Promise<void>
 }
 
@@ -37,13 +40,13 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const url = env.DATABASE_URL
   if (!url) throw new Error('DATABASE_URL is not set. Start with "npm start", which sets it.')
   const clock = clockFrom(env.ZONARIS_CLOCK)
-  const pool = openPool(url, env.ZONARIS_ROLE === 'none' ? null : APP_ROLE)
+  const pool = openPool(url, env.ZONARIS_ROLE === 'none' ? null : APP_ROLE, SERVING_LIMITS)
   const live = new Live(pool, url)
   const anchors = env.ZONARIS_ANCHORS === 'off' ? undefined : new AnchorKeeper(anchorPlace(env))
   const door: Door = { pool, clock, announce: live.announce, anchors }
   const stopWorker = startDeadlineWorker(door)
   const tidy = setInterval(() => {
-    tidyUp(pool, clock).catch(error => console.error('What is over could not be dropped.', error))
+    tidyUp(pool, clock).catch(error => complain('What is over could not be dropped.', error))
   }, TIDY_EVERY_MS).unref()
   const loopDelay = new LoopDelay()
   const close = async () => {
@@ -53,7 +56,7 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
     await live.close()
     await pool.end()
   }
-  return (running = { pool, clock, live, loopDelay, door, close })
+  return (running = { pool, clock, live, loopDelay, door, metrics: new Metrics(pool, loopDelay), close })
 }
 
 export function useRunning(): Running {

@@ -1,6 +1,7 @@
 import type { CommandOf } from '#core/command/commands'
 import { PERMIT_DEADLINES } from '#core/hotwork/permit'
 import { nowIso } from '../clock'
+import { complain } from '../logging'
 import { dueDeadlines, forgetSettled, isStillDue, setAside } from '../database/deadline'
 import { handleCommand } from './door'
 import type { Answer, Door } from './door'
@@ -64,7 +65,7 @@ export function startDeadlineWorker(door: Door, everyMs = 1000): () => Promise<v
   const tick = async () => {
     try { await fireDueDeadlines(door) }
     catch (error) {
-      if (!stopped) console.error('Deadlines could not be fired; trying again.', error)
+      if (!stopped) complain('Deadlines could not be fired; trying again.', error)
     }
   }
   const timer = setInterval(() => {

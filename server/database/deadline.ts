@@ -29,6 +29,12 @@ export async function dueDeadlines(db: Queryable, nowIso: string, limit = 100): 
   return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), version: row.version, tries: row.tries }))
 }
 
+/** How many clocks rang before an instant and have not done their work. */
+export async function countLate(db: Queryable, beforeIso: string): Promise<number> {
+  const { rows } = await db.query<{ count: number }>('select count(*)::int as count from deadline where due_at < $1', [beforeIso])
+  return rows[0]!.count
+}
+
 /** Is it due still, as it was? What a command of the clock was decided for is gone with it. */
 export async function isStillDue(db: Queryable, { siteId, streamId, kind, dueAt }: Omit<DueDeadline, 'version' | 'tries'>): Promise<boolean> {
   const { rowCount } = await db.query('select 1 from deadline where site_id = $1 and stream_id = $2 and kind = $3 and due_at = $4', [siteId, streamId, kind, dueAt])

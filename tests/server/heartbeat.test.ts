@@ -15,7 +15,6 @@ function slowDatabase() {
 
 beforeEach(() => {
   vi.useFakeTimers({ now: Date.UTC(2026, 10, 28, 8) })
-  vi.spyOn(console, 'error').mockImplementation(() => {})
 })
 afterEach(() => {
   vi.useRealTimers()

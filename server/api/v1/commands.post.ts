@@ -28,10 +28,11 @@ export default api(async event => {
     throw new Problem(422, { error: 'This command is given by the system alone.', fields: [{ path: 'type', message: 'choose another command' }] })
   }
   const command = { ...envelope, type, payload: parse(payloadSchemas[type], payload, 'payload') } as Command
-  const { door } = useRunning()
+  const { door, metrics } = useRunning()
   const caller = who ? await signerOf(door, who, signature) : deviceCaller(await knownDevice(event), command)
   const { status, body } =
     'refused' in caller ? { status: 409, body: { commandId: command.id, findings: caller.refused } } : await handleCommand(door, caller, command)
+  metrics.commanded(type, status)
   setResponseStatus(event, status)
   return body
 })

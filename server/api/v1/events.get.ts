@@ -5,6 +5,7 @@ import { noteScreen } from '../../database/permit'
 import { keepBeating } from '../../heartbeat'
 import type { Beat } from '../../heartbeat'
 import { api, parse, Problem, requireSignedIn, serverNow, sessionStands } from '../../http'
+import { complain } from '../../logging'
 import { Places } from '../../places'
 import { shownChanges } from '../../readable'
 import { useRunning } from '../../running'
@@ -50,7 +51,7 @@ export default api(async event => {
   const push = (beat: Beat) => {
     void stream.push({ event: 'heartbeat', data: JSON.stringify(beat) })
     if (beats++ % NOTED_EVERY === 0)
-      noteScreen(pool, siteId, deviceId, person.personId, serverNow()).catch(error => console.error('A screen could not be noted.', error))
+      noteScreen(pool, siteId, deviceId, person.personId, serverNow()).catch(error => complain('A screen could not be noted.', error))
   }
   const stands = async () => (await sessionStands(sessionId)) !== null
   const endBeating = keepBeating(pool, siteId, { now: serverNow, push, stands, end, everyMs: HEARTBEAT_MS })
