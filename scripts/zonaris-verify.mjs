@@ -40,18 +40,18 @@ export function readAnchorLine(line) {
   return { siteId, day, sealVersion: Number(sealVersion), position: Number(position), headsSha256, sealHash, signature }
 }
 
-/** Was this anchor signed with the key? */
+/** The keys of a file, one after the other: a record that moved to another machine goes on under a key of its own. */
+const keysOf = publicKeyPem => publicKeyPem.split(/(?<=-----END PUBLIC KEY-----)/).filter(text => text.includes('BEGIN PUBLIC KEY'))
+
+/** Was this anchor signed with one of the keys? */
 export function isSigned(anchor, publicKeyPem) {
-  try {
-    return verifySignature(
-      null,
-      Buffer.from(anchorText(anchor)),
-      createPublicKey(publicKeyPem),
-      Buffer.from(String(anchor.signature), 'base64url'),
-    )
-  } catch {
-    return false
-  }
+  const [text, signature] = [Buffer.from(anchorText(anchor)), Buffer.from(String(anchor.signature), 'base64url')]
+  return keysOf(publicKeyPem).some((key) => {
+    try {
+      return verifySignature(null, text, createPublicKey(key.trim()), signature)
+    }
+    catch { return false }
+  })
 }
 
 /** The digest of a seal: every stream but the seal's own with its version and head, sorted. */

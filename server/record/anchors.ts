@@ -81,8 +81,15 @@ export class AnchorKeeper {
       )
     }
     const key = createPrivateKey(await readFile(keyFile, 'utf8'))
-    await writeFile(path.join(folder, 'anchor-key.pub.pem'), pemOf(createPublicKey(key)), { mode: 0o644 })
+    await this.#publish(pemOf(createPublicKey(key)))
     return key
+  }
+
+  /** Puts the key's public half beside the anchors. What was signed with a key before it stays readable: it is added, never put in its place. */
+  async #publish(pem: string): Promise<void> {
+    const file = path.join(this.place.folder, 'anchor-key.pub.pem')
+    const before = (await readIfThere(file)) ?? ''
+    if (!before.includes(pem.trim())) await appendFile(file, pem, { mode: 0o644 })
   }
 
   async publicKeyPem(): Promise<string> {

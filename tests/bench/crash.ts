@@ -16,7 +16,7 @@ import { ensureCluster, stopHard } from '../../scripts/postgres.mjs'
  * Kills the application and the database at random while deadlines of permits fall due: each deadline's event happens
  * once, none is lost, and what was acknowledged is there. The database keeps its durability here.
  */
-const KILLS = Number(process.env.CRASH_KILLS ?? 50)
+const KILLS = Number(process.env.CRASH_KILLS ?? 100)
 const [SPEED, PERMITS, START] = [120, 12, Date.parse('2026-11-24T08:00:00.000Z')]
 const root = path.resolve(import.meta.dirname, '../..')
 

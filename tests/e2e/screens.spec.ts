@@ -58,10 +58,12 @@ async function show(page: Page, path: string): Promise<void> {
   await expect(page.getByText('Reading the shop')).toHaveCount(0)
 }
 
-test('axe finds nothing on the sign-in page', async ({ page }) => {
-  await page.goto(`${served.url}/sign-in`)
-  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
-  await isAccessible(page, '/sign-in')
+test('axe finds nothing on the pages before anybody is signed in', async ({ page }) => {
+  for (const [path, button] of [['/sign-in', 'Sign in'], ['/welcome', 'Set my sign-in']] as const) {
+    await page.goto(`${served.url}${path}`)
+    await expect(page.getByRole('button', { name: button })).toBeVisible()
+    await isAccessible(page, path)
+  }
 })
 
 // A few screens a test: what fails is named sooner, and no test is as long as the slowest machine is patient.

@@ -11,7 +11,8 @@ import { hashSecret } from '#server/secrets'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { documentedCommands, documentedRights, documentedRoutes } from '../rights-document'
 import type { DocumentedRoute } from '../rights-document'
-import { expect, PASSWORDS, serve, test } from './served'
+import { axeFindsNothing } from './axe-finds'
+import { expect, PASSWORDS, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 // Who may, at the door that a browser knocks at: every route by every role, by nobody, by a device, and from another site.
@@ -319,6 +320,39 @@ test.describe('what only its owner sets', () => {
     ])
     for (const one of [lead, owner, thief]) await one.dispose()
   })
+})
+
+test('a code handed over on one screen opens the shop on another, with a password and a PIN of their own', async ({ page, browser }) => {
+  await signIn(page, served, 'oskar')
+  await page.goto(`${served.url}/people`)
+  await page.getByRole('button', { name: 'Change Pia Vance' }).click()
+  await page.getByLabel('Sign-in name').fill('pia')
+  await page.getByRole('button', { name: 'Give a one-time code' }).click()
+  const code = (await page.getByText(/^[A-Z2-9]{4}-[A-Z2-9]{4}-[A-Z2-9]{4}$/).textContent())!
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await phone.goto(`${served.url}/sign-in`)
+  await phone.getByRole('link', { name: 'I was handed a one-time code' }).click()
+  const fill = async (entries: Record<string, string>) => {
+    for (const [label, value] of Object.entries(entries)) await phone.getByLabel(label, { exact: true }).fill(value)
+  }
+  await fill({ 'Sign-in name': 'pia', 'One-time code': 'ABCD-EFGH-JKMN', 'Your new password': 'words of my own', 'Your new PIN': '8642' })
+  await phone.getByRole('button', { name: 'Set my sign-in' }).click()
+  await expect(phone.getByText('Name and code do not match')).toBeVisible()
+  // What was typed stays.
+  await expect(phone.getByLabel('Your new password', { exact: true })).toHaveValue('words of my own')
+  await fill({ 'One-time code': code.toLowerCase() })
+  await phone.getByRole('button', { name: 'Set my sign-in' }).click()
+  await expect(phone.getByRole('navigation', { name: 'Areas' })).toBeVisible()
+  await phone.goto(`${served.url}/my-sign-in`)
+  await expect(phone.getByText('in your hand')).toBeVisible()
+  await axeFindsNothing(phone)
+  // Taken back on the lead's screen, it is signed out.
+  await page.reload()
+  const devices = page.getByRole('region', { name: 'Devices' })
+  await devices.getByRole('listitem').filter({ hasText: 'Pia Vance' }).getByRole('button', { name: /^Take back/ }).click()
+  await phone.reload()
+  await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible()
+  await phone.context().close()
 })
 
 test.describe('what strangers reach', () => {
