@@ -25,6 +25,12 @@ function servingUser() {
 
 const reaches = (test, file) => spawnSync('runuser', ['-u', USER, '--', 'test', test, file], { cwd: '/', stdio: 'ignore' }).status === 0
 
+/** A folder of root's that others pass through and nobody lists. */
+function passThrough(folder) {
+  mkdirSync(folder, { recursive: true })
+  for (const one of [path.dirname(folder), folder]) chmodSync(one, 0o711)
+}
+
 /** A folder that belongs to the server's user alone. */
 function ownFolder(folder, { uid, gid }) {
   mkdirSync(folder, { recursive: true })
@@ -50,8 +56,10 @@ function reachableServer() {
   const copied = path.join(copy, 'server/index.mjs')
   if (!existsSync(copied) || statSync(copied).mtimeMs < statSync(entry).mtimeMs) {
     rmSync(copy, { recursive: true, force: true })
+    passThrough(ELSEWHERE)
     cpSync(ours, copy, { recursive: true })
-    spawnSync('chmod', ['-R', 'a+rX', '/var/lib/zonaris'])
+    // Only what was copied: beside it lies what others must not read.
+    spawnSync('chmod', ['-R', 'a+rX', copy])
   }
   return copied
 }
@@ -70,8 +78,13 @@ export function serverHome() {
     say(`Root serves: the user ${USER} could not be made. Start as an ordinary user instead.`)
     return asIs
   }
+  if (!reaches('-x', process.execPath)) {
+    say(`Root serves: the user ${USER} may not run ${process.execPath}. Install Node where everybody reaches it, or start as an ordinary user.`)
+    return asIs
+  }
   const server = reachableServer()
   const folder = reaches('-x', DATA) ? DATA : ELSEWHERE
+  if (folder === ELSEWHERE) passThrough(ELSEWHERE)
   const own = places(folder)
   ownFolder(own.anchors, user)
   ownFolder(path.dirname(own.anchorKey), user)

@@ -17,6 +17,8 @@ const root = path.resolve(import.meta.dirname, '../..')
 export interface Served {
   readonly url: string
   readonly databaseUrl: string
+  /** Where it keeps its anchors. */
+  readonly anchors: string
   /** The code printed by a first start without the demo. */
   readonly firstRunCode: string | null
   /** Starts the same server again, perhaps at another instant. */
@@ -67,7 +69,7 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
   }
   await start(clock)
   return {
-    url, firstRunCode, databaseUrl: `${cluster}/${name}`,
+    url, firstRunCode, anchors, databaseUrl: `${cluster}/${name}`,
     restart: async (at) => {
       await end()
       await start(at)

@@ -15,8 +15,8 @@ import { readTrouble } from '#server/database/deadline'
 import { AnchorKeeper, readAnchors } from '#server/record/anchors'
 import { exportRecord } from '#server/record/export-record'
 import { atOneMoment, verifyInside, verifyRecord } from '#server/record/verify-record'
-import type { Anchor } from '../../scripts/zonaris-verify.mjs'
-import { anchorLine, headsDigest, isSigned, readAnchorLine } from '../../scripts/zonaris-verify.mjs'
+import type { Anchor, ExportRow } from '../../scripts/zonaris-verify.mjs'
+import { anchorLine, checkRecord, headsDigest, isSigned, readAnchorLine } from '../../scripts/zonaris-verify.mjs'
 import { anchorKeeper } from '../../standins/anchor-keeper'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { BAY_1, BAY_2, JOB, MORNING, openShop } from './shop'
@@ -289,6 +289,9 @@ describe('what is found from inside, with the anchors', () => {
   })
 })
 
+/** What stands beside the record and is in no export. */
+const BESIDE = new Set(['reading', 'snapshot', 'health'])
+
 describe('zonaris-verify', () => {
   const script = path.resolve(import.meta.dirname, '../../scripts/zonaris-verify.mjs')
   const run = (...args: string[]) => spawnSync(process.execPath, [script, ...args], { encoding: 'utf8', cwd: '/' })
@@ -316,12 +319,56 @@ describe('zonaris-verify', () => {
     expect(run().status).toBe(2)
     expect(run(file, '--line', 'ZONARIS1 nonsense').status).toBe(2)
   })
-  it('finds there too what was written anew as a whole, and what is gone', async () => {
-    for (const [name, alter, found] of ALTERATIONS.filter(([, , what]) => what === 'anchor' || what === 'site' || what === 'seal')) {
+  it('finds there too everything that was done to the record itself', async () => {
+    for (const [name, alter, found] of ALTERATIONS.filter(([, , what]) => !BESIDE.has(what))) {
       const file = await whileAltered(alter, exportOf)
       const { status, stdout } = run(file, '--anchors', anchorFile(), '--key', keyFile())
       expect([name, status, stdout.includes(`(${found})`)]).toEqual([name, 1, true])
     }
+  })
+})
+
+describe('days and times', () => {
+  const rowsOf = (days: readonly (readonly [at: string, seals?: string])[]): ExportRow[] => {
+    let [hash, sealHash, sealVersion] = ['', '', 0]
+    const heads: [string, { version: number; hash: string }][] = []
+    const rows = days.map(([at, seals], i): ExportRow => {
+      const streamId = seals ? 'seal' : 'site'
+      const version = seals ? ++sealVersion : i + 1 - sealVersion
+      const payload = seals ? { day: seals, headsSha256: headsDigest(heads.slice(-1)), streams: 1, position: i } : {}
+      const type = seals ? 'day-sealed' : 'x'
+      const body = canonicalText({ siteId: 's', streamId, version, type, typeVersion: 1, at, recordedAt: at, actor: { kind: 'clock' }, commandId: 'c', payload })
+      const prevHash = seals ? sealHash : hash
+      const next = chainHash(prevHash, body)
+      if (seals) sealHash = next
+      else {
+        hash = next
+        heads.push(['site', { version, hash }])
+      }
+      const fixed = { actorKind: 'clock', actorPersonId: null, commandId: 'c', jsonStands: true }
+      return { kind: 'event', siteId: 's', streamId, version, position: i + 1, type, body, prevHash, hash: next, recordedAt: at, ...fixed }
+    })
+    const own = rows.filter(row => row.kind === 'event' && row.streamId === 'site').length
+    return [
+      { kind: 'site', siteId: 's', position: rows.length },
+      { kind: 'stream', siteId: 's', streamId: 'site', version: own, headHash: hash },
+      ...(sealVersion > 0 ? [{ kind: 'stream' as const, siteId: 's', streamId: 'seal', version: sealVersion, headHash: sealHash }] : []),
+      ...rows,
+    ]
+  }
+  const woundsOf = async (days: Parameters<typeof rowsOf>[0]) => (await checkRecord(() => rowsOf(days))).wounds.map(({ what, where }) => `${what} ${where}`)
+  const EVERY_DAY = [['2026-11-20T10:00:00Z'], ['2026-11-21T05:00:00Z', '2026-11-20'], ['2026-11-21T10:00:00Z'], ['2026-11-22T05:00:00Z', '2026-11-21']] as const
+  it('stand when each day with something in it is sealed, also when nobody was awake for a week', async () => {
+    expect(await woundsOf(EVERY_DAY)).toEqual([])
+    expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-29T05:00:00Z', '2026-11-20'], ['2026-11-29T10:00:00Z']])).toEqual([])
+  })
+  it('a day with something in it that nothing seals is missed', async () => {
+    expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z']])).toEqual(['day 2026-11-10'])
+    expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z'], ['2026-11-17T05:00:00Z', '2026-11-16']])).toEqual(['day 2026-11-10'])
+  })
+  it('what was recorded before what stands before it was put there later', async () => {
+    expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-20T09:51:00Z']])).toEqual([])
+    expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-20T09:49:00Z']])).toEqual(['time site, event 2'])
   })
 })
 

@@ -56,7 +56,7 @@ describe.each(HOURS)('a phone that is %s h wrong', hours => {
     // Said to be hours away, it is good for the shop day in which it says it was, and never past the one that runs.
     expect(validUntil === null || Date.parse(validUntil) <= Date.parse('2026-11-24T04:00:00.000Z')).toBe(true)
     if (hours < -20) expect(validUntil === null || Date.parse(validUntil) <= shop.clock.nowMs()).toBe(true)
-    await send(maren(), BAY_1, { type: 'station.check-helmet', payload: { passed: false, fault: 'lens-cracked' } })
+    await send(maren(), BAY_1, { type: 'station.check-helmet', payload: { passed: false, fault: 'lens' } })
     // What is older than the last look changes nothing: a slow phone clears no fault.
     if (hours < 0) {
       await send(maren(), BAY_1, { type: 'station.check-helmet', payload: { passed: true } }, hours)
