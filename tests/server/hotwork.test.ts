@@ -3,7 +3,6 @@ import { itemStream, permitStream, personStream, SITE_STREAM, stationStream } fr
 import type { CommandOf } from '#core/command/commands'
 import type { PermitCommands, PermitRequest } from '#core/hotwork/permit'
 import { permitDeadlines } from '#core/hotwork/permit-deadlines'
-import { listsFor } from '#core/inspection/built-in-lists'
 import type { Caller } from '#server/commands/door'
 import { handleCommand } from '#server/commands/door'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
@@ -12,7 +11,7 @@ import { verifyChains } from '#server/database/event'
 import { noteScreen, readLivePermits, readPermit, readPublicPermit } from '#server/database/permit'
 import { readUnseen } from '#server/database/store'
 import { readStations } from '#server/database/station'
-import { count, openShop, passingAnswers } from './shop'
+import { bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
 
 let shop: Shop
@@ -48,12 +47,7 @@ async function ask(permitId: string, over: Partial<PermitRequest> = {}) {
   for (const { id } of (await permit(permitId)).plan.precautions) await ok(kit(), permitId, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } })
 }
 const AUTHORISE = { type: 'permit.authorise', payload: { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] } } as const satisfies CommandOf
-const extinguisherFor = async (tag: string, permitId: string) => {
-  const stream = itemStream(tag)
-  await shop.send(oskar(), [stream], { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' } } })
-  for (const list of listsFor('extinguisher')) await shop.send(oskar(), [stream], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
-  expect((await shop.send(oskar(), [stream], { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } })).status).toBe(200)
-}
+const extinguisherFor = (tag: string, permitId: string) => bringExtinguisher(shop, tag, permitId)
 
 beforeAll(async () => {
   shop = await openShop()

@@ -1,14 +1,14 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { itemStream, permitStream, personStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
-import { listsFor } from '#core/inspection/built-in-lists'
 import { handleCommand } from '#server/commands/door'
 import type { Answer, Caller } from '#server/commands/door'
 import { rebuild } from '#server/commands/rebuild'
 import { countSafetyLeads, readPerson } from '#server/database/person'
 import { readPermit } from '#server/database/permit'
 import { readStations } from '#server/database/station'
-import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
+import { COMMAND_SAMPLES } from '../command-samples'
+import { BAY_1, BAY_2, bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
 
 // Two at once end as one after the other, whatever they are about: nothing that a decision read has changed by the time it stands.
@@ -108,45 +108,12 @@ describe('two at once', () => {
     let refused = 0
     for (let i = 0; i < 20; i++) {
       const [permit, tag] = [permitStream(`race-${i}`), itemStream(`ex-${i + 1}`)]
-      await ok(shop.as(['welder'], 'kit'), permit, {
-        type: 'permit.request',
-        payload: {
-          place: { where: `Far quay ${i}`, placeId: null, bayId: null },
-          facts: {
-            level: 0,
-            confined: false,
-            otherSide: false,
-            openLevels: 0,
-            hiddenParts: 0,
-            hardFloor: true,
-            bulkCombustibles: false,
-            combustiblePanel: false,
-          },
-          job: { what: 'Cut', process: 'ofc', heightM: 1, workpiece: 'structure', metalFire: false },
-          conditions: { sprinklers: 'none', windMPerS: 2 },
-          operatorIds: ['kit'],
-          fromAt: '2026-11-23T08:00:00.000Z',
-          untilAt: '2026-11-23T09:00:00.000Z',
-        },
-      })
+      const payload = { ...COMMAND_SAMPLES['permit.request'], place: { where: `Far quay ${i}`, placeId: null, bayId: null } }
+      await ok(shop.as(['welder'], 'kit'), permit, { type: 'permit.request', payload })
       const asked = (await readPermit(shop.pool, shop.siteId, `race-${i}`))!.permit
       for (const { id } of asked.plan.precautions)
         await ok(shop.as(['welder'], 'kit'), permit, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } })
-      await ok(lead(), tag, {
-        type: 'item.register',
-        payload: {
-          kind: 'extinguisher',
-          name: 'Powder',
-          marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' },
-        },
-      })
-      for (const list of listsFor('extinguisher')) {
-        await ok(lead(), tag, {
-          type: 'item.inspect',
-          payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) },
-        })
-      }
-      await ok(lead(), tag, { type: 'item.assign', payload: { assignment: { to: 'permit', id: `race-${i}`, distanceM: 4 } } })
+      await bringExtinguisher(shop, `ex-${i + 1}`, `race-${i}`)
       const authorise = send(signed, permit, {
         type: 'permit.authorise',
         payload: { watcherIds: ['ada'], secondChannel: 'radio', nearSeen: Array.from({ length: i }, (_, n) => `race-${n}`) },

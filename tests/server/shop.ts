@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
-import { cylinderStream, HOUSE_RULES_STREAM, personStream, placeStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import { cylinderStream, HOUSE_RULES_STREAM, itemStream, personStream, placeStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { listsFor } from '#core/inspection/built-in-lists'
 import type { CheckList } from '#core/inspection/check-list'
 import type { Job } from '#core/job/job'
 import type { RoleId } from '#core/vocabulary/vocabulary'
@@ -28,6 +29,21 @@ export const JOB: Job = { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel
 /** The answers of somebody who finds nothing wrong. */
 export const passingAnswers = ({ checks }: CheckList): Readonly<Record<string, boolean | number | string>> =>
   Object.fromEntries(checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!]))
+
+/** Brings an extinguisher that passes to a permit. */
+export async function bringExtinguisher({ as, send }: Pick<Shop, 'as' | 'send'>, tag: string, permitId: string): Promise<void> {
+  const stream = itemStream(tag)
+  const marks = { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' } as const
+  const steps: CommandOf[] = [
+    { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks } },
+    ...listsFor('extinguisher').map((list): CommandOf => ({ type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })),
+    { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } },
+  ]
+  for (const what of steps) {
+    const { status, body } = await send({ ...as(['safety-lead']), isSigned: true }, [stream], what)
+    if (status !== 200) throw new Error(`${what.type}: ${JSON.stringify(body)}`)
+  }
+}
 
 /** A small shop on a database of its own: two bays, a lead and an instructor. */
 export interface Shop {

@@ -1,13 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { itemStream, permitStream, personStream } from '#core/command/commands'
+import { permitStream, personStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
-import { listsFor } from '#core/inspection/built-in-lists'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
 import type { Caller } from '#server/commands/door'
 import { readPermit } from '#server/database/permit'
 import { readStations } from '#server/database/station'
 import { COMMAND_SAMPLES } from '../command-samples'
-import { BAY_1, JOB, openShop, passingAnswers } from './shop'
+import { BAY_1, bringExtinguisher, JOB, openShop } from './shop'
 import type { Shop } from './shop'
 
 // A day on phones whose clocks are wrong by hours. The shop's own clock decides: a stop is heard now, a check of another day is none of
@@ -79,21 +78,7 @@ describe('a watch by a phone whose clock is wrong', () => {
     await send(lead(), permit, { type: 'permit.request', payload: request } as unknown as CommandOf)
     for (const { id } of (await readPermit(shop.pool, shop.siteId, permitId))!.permit.plan.precautions)
       await send(lead(), permit, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } })
-    const tag = itemStream(`ex-${permitId}`)
-    await send(lead(), tag, {
-      type: 'item.register',
-      payload: {
-        kind: 'extinguisher',
-        name: 'Powder',
-        marks: { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' },
-      },
-    })
-    for (const list of listsFor('extinguisher'))
-      await send(lead(), tag, {
-        type: 'item.inspect',
-        payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) },
-      })
-    await send(lead(), tag, { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } })
+    await bringExtinguisher(shop, `ex-${permitId}`, permitId)
     await send(lead(), permit, {
       type: 'permit.authorise',
       payload: { watcherIds: [watcher], secondChannel: 'radio', nearSeen: ['p-slow', 'p-fast'] },
