@@ -3,6 +3,7 @@ import { OddRequests, sendOdd } from '../e2e/odd-requests'
 import type { OpenApi } from '../e2e/odd-requests'
 import makeDemoTemplate from '../e2e/demo-template'
 import { PASSWORDS, serve } from '../e2e/served'
+import { verifyRecord } from '#server/record/verify-record'
 import { report } from './ratio'
 
 /** Twenty thousand requests that nobody should send: none fails in the server, none takes longer than a second. */
@@ -43,7 +44,11 @@ try {
     atMost: 0,
     absolutes: `the longest ${longestMs.toFixed(0)} ms`,
   })
-  if (!whole || !quick) process.exitCode = 1
+  // Nothing of it was written wrongly: every event, seal and reading is what it should be.
+  const { wounds, events } = await verifyRecord(shop.databaseUrl)
+  const unhurt = report({ name: 'wounds of the record after odd requests', ratio: wounds.length, atMost: 0, absolutes: `${events} events` })
+  for (const { what, where, says } of wounds.slice(0, 10)) process.stdout.write(`       ${what} ${where}: ${says}\n`)
+  if (!whole || !quick || !unhurt) process.exitCode = 1
 } finally {
   await request.dispose()
   await shop.stop()
