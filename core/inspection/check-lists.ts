@@ -39,7 +39,7 @@ export const mustStay = (listId: string): boolean => builtIn(listId)?.every.unit
 /** A list in the version that stands, or in the one asked for; null when the site has none. */
 export function checkList({ versions, dropped }: CheckListsState, listId: string, version?: number): CheckList | null {
   const own = builtIn(listId)
-  const all = [...own ? [own] : [], ...versions[listId] ?? []]
+  const all = [...own ? [own] : [], ...Object.hasOwn(versions, listId) ? versions[listId]! : []]
   if (version !== undefined) return all.findLast(list => list.version === version) ?? null
   if (own && mustStay(listId)) return all.findLast(list => list.every.unit === 'use' && list.kind === own.kind && list.checks.length > 0) ?? own
   return dropped.includes(listId) ? null : all.at(-1) ?? null

@@ -55,9 +55,11 @@ const interval = z.discriminatedUnion('unit', [
 ])
 const withSource = (one: Check): Check => one.id in BUILT_IN_CHECKS && one.text === undefined ? { ...one, source: BUILT_IN_CHECKS[one.id as keyof typeof BUILT_IN_CHECKS].source } : one
 
+const listId = z.string().regex(/^[a-z0-9-]{1,40}\.[a-z0-9-]{1,40}$/, 'the kind and a name, as arc-machine.weekly')
+
 /** A list as a site edits it. What a check cites comes from the built-in list by its id; nobody sends sources. */
 const list = z.strictObject({
-  id: z.string().regex(/^[a-z0-9-]{1,40}\.[a-z0-9-]{1,40}$/, 'the kind and a name, as arc-machine.weekly'), kind: z.enum(EQUIPMENT_KINDS), every: interval, triggers: z.array(z.enum(ITEM_EVENTS)).max(ITEM_EVENTS.length),
+  id: listId, kind: z.enum(EQUIPMENT_KINDS), every: interval, triggers: z.array(z.enum(ITEM_EVENTS)).max(ITEM_EVENTS.length),
   examiner: z.enum(['user', 'competent']), graceDays: z.int().min(0).max(90), checks: z.array(check).min(1, 'at least one check').max(60),
 }).refine(({ id: listId, kind }) => listId.startsWith(`${kind}.`), { path: ['id'], error: 'begins with its kind' })
   .refine(({ checks }) => new Set(checks.map(one => one.id)).size === checks.length, { path: ['checks'], error: 'each check has an id of its own' })
@@ -79,7 +81,7 @@ export const storePayloads = {
   'item.assign': z.strictObject({ assignment: z.discriminatedUnion('to', [
     z.strictObject({ to: z.literal('bay'), id, alsoIds: z.array(id).max(20).optional(), distanceM: wayM.optional() }), z.strictObject({ to: z.literal('permit'), id, distanceM: wayM.optional() }), z.strictObject({ to: z.enum(['person', 'place']), id }),
   ]).nullable() }),
-  'item.inspect': z.strictObject({ listId: z.string().min(1).max(90), listVersion: z.int().min(1), answers: z.record(z.string().max(64), z.union([z.boolean(), z.string().max(80), z.number()])), remark: reason.optional() }),
+  'item.inspect': z.strictObject({ listId, listVersion: z.int().min(1), answers: z.record(z.string().max(64), z.union([z.boolean(), z.string().max(80), z.number()])), remark: reason.optional() }),
   'item.tag-out': z.strictObject({ reason: said }),
   'item.release': z.strictObject({ repair: reason }),
   'item.note-event': z.strictObject({ event: z.enum(ITEM_EVENTS), remark: reason.optional() }),
@@ -105,7 +107,7 @@ export const storePayloads = {
   'cylinder.withdraw-tag': z.strictObject({ reason: said }),
   'cylinder.settle': nothing,
   'check-lists.change': z.strictObject({ list }),
-  'check-lists.drop': z.strictObject({ listId: z.string().min(1).max(90) }),
+  'check-lists.drop': z.strictObject({ listId }),
   'place.describe': z.strictObject({
     name, level: z.int().min(PLACE_LIMITS.level.min).max(PLACE_LIMITS.level.max), xM: metres, yM: metres, widthM: size, depthM: size,
     room: z.strictObject({ volumeM3: between(PLACE_LIMITS.volumeM3, 'm³'), supplyM3PerS: between(PLACE_LIMITS.supplyM3PerS, 'm³/s') }).nullable(),
