@@ -14,6 +14,8 @@ const SEAL_STREAM = 'seal'
 /** Events are numbered when they are committed and timed when they began: so far apart they may stand, ms. */
 const OUT_OF_TIME_MS = 10 * 60_000
 const DAY_MS = 24 * 3600_000
+/** So long after a date begins in UTC a shop day called by it can have ended at the earliest, anywhere, ms. */
+const EARLIEST_END_MS = 10 * 3600_000
 /** Days that a shop may call the day of an instant: its zone and its hour move it so far from the date in UTC, either way. */
 const SHOP_DAYS = [-2, -1, 0, 1]
 /** A day is sealed when it has ended, or when the shop wakes again: so many days may pass. */
@@ -144,6 +146,8 @@ class SiteCheck {
   #seal(payload, { version, hash, atMs }) {
     const before = this.seals.at(-1)
     if (before && !(payload.day > before.day)) this.wound('seal', `seal of ${payload.day}`, `stands after that of ${before.day}`)
+    // A day to come, sealed today, would keep every day until then from being sealed.
+    if (!(atMs >= Date.parse(`${payload.day}T00:00:00Z`) + EARLIEST_END_MS)) this.wound('seal', `seal of ${payload.day}`, 'was made before that day had ended')
     this.seals.push({ ...payload, version, hash, atMs })
   }
 

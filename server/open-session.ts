@@ -3,9 +3,10 @@ import Bowser from 'bowser'
 import type { H3Event } from 'h3'
 import { getHeader } from 'h3'
 import { inTransaction } from './database/connection'
+import { holdCredential } from './database/credential'
 import { keepDevice } from './database/device'
 import { openSession } from './database/session'
-import { serverNow } from './http'
+import { Problem, serverNow } from './http'
 import { giveDeviceCookie, knownDevice } from './known-device'
 import { useRunning } from './running'
 
@@ -25,6 +26,8 @@ export async function openSessionFor(event: H3Event, siteId: string, personId: s
   const sessionId = randomUUID()
   const now = serverNow()
   await inTransaction(pool, async db => {
+    // Whoever leaves in this very moment has left no way in, and leaves no device behind: the one waits for the other.
+    if (!(await holdCredential(db, siteId, personId))) throw new Problem(401, { error: 'Name and password do not match.' })
     await keepDevice(db, { siteId, deviceId, personId, name: calledByItself(event) }, now)
     await openSession(db, { sessionId, siteId, personId, deviceId }, now)
   })

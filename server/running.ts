@@ -1,7 +1,8 @@
 import type pg from 'pg'
 import type { Clock } from './clock'
 import { clockFrom, nowIso } from './clock'
-import { startDeadlineWorker } from './commands/deadline-worker'
+import { keepDoing, startDeadlineWorker } from './commands/deadline-worker'
+import { anchorSeals } from './commands/seal-days'
 import type { Door } from './commands/door'
 import { APP_ROLE, openPool, SERVING_LIMITS } from './database/connection'
 import { cleanFailedTries } from './database/failed-try'
@@ -19,11 +20,15 @@ export interface Running {
   readonly live: Live
   readonly loopDelay: LoopDelay
   readonly door: Door
+  /** Keeps each day's seal outside the database. */
+  readonly anchors: AnchorKeeper
   readonly metrics: Metrics
   readonly close: () => Promise<void>
 }
 
 const TIDY_EVERY_MS = 10 * 60_000
+/** A seal is made once a day: it is outside the database soon after. */
+const ANCHOR_EVERY_MS = 5000
 
 /** A session that ended by its age says nothing any more after a month. */
 const SESSIONS_KEPT_MS = 30 * 24 * 3600_000
@@ -42,9 +47,11 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const clock = clockFrom(env.ZONARIS_CLOCK)
   const pool = openPool(url, env.ZONARIS_ROLE === 'none' ? null : APP_ROLE, SERVING_LIMITS)
   const live = new Live(pool, url)
-  const anchors = env.ZONARIS_ANCHORS === 'off' ? undefined : new AnchorKeeper(anchorPlace(env))
-  const door: Door = { pool, clock, announce: live.announce, anchors }
+  const door: Door = { pool, clock, announce: live.announce }
   const stopWorker = startDeadlineWorker(door)
+  const anchors = new AnchorKeeper(anchorPlace(env))
+  // In turns of its own: a disk or an address that does not answer keeps no clock from ringing.
+  const stopAnchoring = keepDoing('Seals could not be anchored; trying again.', () => anchorSeals(door, anchors), ANCHOR_EVERY_MS)
   const tidy = setInterval(() => {
     tidyUp(pool, clock).catch(error => complain('What is over could not be dropped.', error))
   }, TIDY_EVERY_MS).unref()
@@ -52,11 +59,11 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
   const close = async () => {
     loopDelay.close()
     clearInterval(tidy)
-    await stopWorker()
+    await Promise.all([stopWorker(), stopAnchoring()])
     await live.close()
     await pool.end()
   }
-  return (running = { pool, clock, live, loopDelay, door, metrics: new Metrics(pool, loopDelay), close })
+  return (running = { pool, clock, live, loopDelay, door, anchors, metrics: new Metrics(pool, loopDelay), close })
 }
 
 export function useRunning(): Running {

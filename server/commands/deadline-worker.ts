@@ -5,7 +5,7 @@ import { complain } from '../logging'
 import { dueDeadlines, forgetSettled, isStillDue, setAside } from '../database/deadline'
 import { handleCommand } from './door'
 import type { Answer, Door } from './door'
-import { anchorSeals, sealDaysThatEnded } from './seal-days'
+import { sealDaysThatEnded } from './seal-days'
 import { clockCaller, systemCommand, uuidFor } from './system-command'
 
 /**
@@ -33,9 +33,7 @@ export async function fireDueDeadlines(door: Door): Promise<number> {
     if (because === null) fired++
     else await setAside(door.pool, deadline, because, nowIso(door.clock))
   }
-  const sealed = await sealDaysThatEnded(door)
-  if (door.anchors && (sealed > 0 || door.anchors.isDue(door.clock.nowMs()))) await anchorSeals(door, door.anchors)
-  return fired + sealed
+  return fired + await sealDaysThatEnded(door)
 }
 
 /** Why a command of the clock did not go through; null when it did. */
@@ -58,14 +56,19 @@ function commandFor(kind: string, dueAt: string): CommandOf {
   throw new Error(`no clock is called ${kind}`)
 }
 
-/** Runs the worker until stopped. One that fails says so and tries again at the next tick: a deadline is not lost by it. */
-export function startDeadlineWorker(door: Door, everyMs = 1000): () => Promise<void> {
+/**
+ * Does something again and again until stopped, one turn after the other. One that fails says so and is tried again at the next turn:
+ * nothing is lost by it.
+ *
+ * @returns how to stop it, which waits for the turn that runs
+ */
+export function keepDoing(what: string, turn: () => Promise<unknown>, everyMs: number): () => Promise<void> {
   let stopped = false
   let running: Promise<void> = Promise.resolve()
   const tick = async () => {
-    try { await fireDueDeadlines(door) }
+    try { await turn() }
     catch (error) {
-      if (!stopped) complain('Deadlines could not be fired; trying again.', error)
+      if (!stopped) complain(what, error)
     }
   }
   const timer = setInterval(() => {
@@ -77,3 +80,7 @@ export function startDeadlineWorker(door: Door, everyMs = 1000): () => Promise<v
     await running
   }
 }
+
+/** Runs the clocks until stopped. */
+export const startDeadlineWorker = (door: Door, everyMs = 1000): () => Promise<void> =>
+  keepDoing('Deadlines could not be fired; trying again.', () => fireDueDeadlines(door), everyMs)

@@ -65,7 +65,6 @@ import { foldStream, kindOf, remember, snapshotIfDue } from './fold'
 import type { StreamKindId, StreamStates } from './stream-kinds'
 import { STREAM_KINDS } from './stream-kinds'
 import { uuidFor } from './system-command'
-import type { AnchorKeeper } from '../record/anchors'
 import { siteOpenedAt } from './site-opened'
 import { spoken } from '../spoken'
 import { stopBecause, toTell } from './to-tell'
@@ -95,8 +94,6 @@ export interface Door {
   readonly clock: Clock
   /** Told after the commit that a site has something new. */
   readonly announce: (siteId: string) => void
-  /** Keeps each day's seal outside the database; left out, nobody does. */
-  readonly anchors?: AnchorKeeper
 }
 
 /** A write beside the record: a secret, a health record. */

@@ -43,6 +43,12 @@ export async function readCredential(db: Queryable, siteId: string, personId: st
   return rows[0] ? toCredential(rows[0]) : null
 }
 
+/** Holds somebody's way in until the transaction ends: nobody takes it away meanwhile. @returns false where there is none */
+export async function holdCredential(db: Queryable, siteId: string, personId: string): Promise<boolean> {
+  const { rowCount } = await db.query('select 1 from credential where site_id = $1 and person_id = $2 for share', [siteId, personId])
+  return rowCount === 1
+}
+
 /** A login with its password, for the first safety lead and the demo: everybody else sets their own. */
 export async function setLogin(
   db: Queryable,
@@ -68,22 +74,30 @@ export async function setPin(db: Queryable, siteId: string, personId: string, pi
   return rowCount === 1
 }
 
-/** Keeps the digest of a one-time code beside a sign-in name; what its owner set before stays until the code is used. */
+/**
+ * Keeps the digest of a one-time code beside a sign-in name; what its owner set before stays until the code is used.
+ *
+ * @param isReset whether there was a password before, as the record is about to say
+ * @returns false where that is not so any more: its owner set one, or left, meanwhile
+ */
 export async function offerCode(
   db: Queryable,
-  { siteId, personId, loginName, codeSha256, untilIso }: {
+  { siteId, personId, loginName, codeSha256, untilIso, isReset }: {
     readonly siteId: string
     readonly personId: string
     readonly loginName: string
     readonly codeSha256: string
     readonly untilIso: string
+    readonly isReset: boolean
   },
-): Promise<void> {
-  await db.query(
+): Promise<boolean> {
+  const { rowCount } = await db.query(
     `insert into credential (site_id, person_id, login_name, code_sha256, code_until) values ($1, $2, $3, $4, $5)
-    on conflict (site_id, person_id) do update set login_name = excluded.login_name, code_sha256 = excluded.code_sha256, code_until = excluded.code_until`,
-    [siteId, personId, loginName, codeSha256, untilIso],
+    on conflict (site_id, person_id) do update set login_name = excluded.login_name, code_sha256 = excluded.code_sha256,
+      code_until = excluded.code_until where (credential.password_hash is not null) = $6`,
+    [siteId, personId, loginName, codeSha256, untilIso, isReset],
   )
+  return rowCount === 1
 }
 
 /**

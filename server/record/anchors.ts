@@ -21,8 +21,6 @@ export interface AnchorPlace {
 /** An address that does not answer within this is tried again at the next turn, ms. */
 const POST_TIMEOUT_MS = 5000
 const PRIVATE = 0o600
-/** What other processes sealed, and what an address did not take, is looked after so often, ms. */
-const TURN_MS = 60_000
 
 const isMissing = (error: unknown): boolean => error instanceof Error && 'code' in error && error.code === 'ENOENT'
 const readIfThere = (file: string): Promise<string | null> =>
@@ -44,8 +42,8 @@ const pemOf = (key: KeyObject): string => key.export({ type: 'spki', format: 'pe
 
 /**
  * Signs each day's seal with a key that the owner of the database need not hold, and keeps what it signed outside the database: who
- * writes the record anew cannot write that anew. One process at a time anchors a site; one that was stopped in between goes on where
- * the file ends.
+ * writes the record anew cannot write that anew. One that was stopped in between goes on where the file ends; two
+ * processes at once write the same line twice, for the same seal is signed the same.
  */
 export class AnchorKeeper {
   #key: Promise<KeyObject> | undefined
@@ -53,15 +51,7 @@ export class AnchorKeeper {
   readonly #done = new Map<string, number>()
   readonly #posted = new Map<string, number>()
 
-  #lastTurnMs = -Infinity
   constructor(private readonly place: AnchorPlace) {}
-
-  /** Is it time to look again, though nothing was sealed here? Another process may have, or a try have failed. */
-  isDue(nowMs: number): boolean {
-    if (nowMs - this.#lastTurnMs < TURN_MS && nowMs >= this.#lastTurnMs) return false
-    this.#lastTurnMs = nowMs
-    return true
-  }
 
   #privateKey(): Promise<KeyObject> {
     return (this.#key ??= this.#readOrMakeKey())

@@ -59,7 +59,8 @@ export async function* exportRecord(db: pg.ClientBase, siteId: string | null): A
     )
     for (const row of streams)
       yield { kind: 'stream', siteId: site_id, streamId: row.stream_id, version: row.version, headHash: row.head_hash }
-    for (let after = -1, streamAfter = ''; ;) {
+    // From below every number: one that somebody set below zero is read too.
+    for (let after = Number.MIN_SAFE_INTEGER, streamAfter = ''; ;) {
       // Two at one position would be a wound: the stream decides, so that neither is passed over.
       const { rows } = await db.query<EventRow>(
         `select site_id, stream_id, version, position, type, body, prev_hash, hash, recorded_at,

@@ -1,9 +1,13 @@
 import { createHash, timingSafeEqual } from 'node:crypto'
 import { getHeader, setHeader, setResponseStatus } from 'h3'
+import { isProxyOurs } from '../address'
 import { addressOf } from '../http'
 import { useRunning } from '../running'
 
 const isLoopback = (address: string): boolean => address === '::1' || /^(::ffff:)?127\./.test(address)
+
+/** What proxies add to what they hand on. */
+const FORWARDED = ['x-forwarded-for', 'x-forwarded-host', 'forwarded', 'via', 'x-real-ip']
 
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest()
 
@@ -13,7 +17,9 @@ export default defineEventHandler(async event => {
   const key = process.env.ZONARIS_METRICS_KEY
   const hasKey =
     scheme === 'Bearer' && given !== undefined && key !== undefined && key !== '' && timingSafeEqual(digest(given), digest(key))
-  if (!hasKey && !isLoopback(addressOf(event))) {
+  // Handed on by somebody whom nobody named, it did not begin on this machine.
+  const isHandedOn = !isProxyOurs() && FORWARDED.some(name => getHeader(event, name) !== undefined)
+  if (!hasKey && (isHandedOn || !isLoopback(addressOf(event)))) {
     setResponseStatus(event, 404)
     return { error: 'There is nothing at this address.' }
   }

@@ -76,4 +76,6 @@ test('metrics are for this machine, or with a key', async ({ request }) => {
   expect(text).toMatch(/zonaris_request_seconds_count\{method="GET",route="\/api\/v1\/floor",status="503"\} 1/)
   expect(text).toContain('zonaris_commands_total{type="station.stop",status="200"} 2')
   expect(text).not.toMatch(/maren|bay-9/)
+  const handedOn = await request.get(`${served.url}/metrics`, { headers: { 'x-forwarded-for': '10.0.0.9' } })
+  expect(handedOn.status()).toBe(404)
 })

@@ -5,6 +5,7 @@ import path from 'node:path'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
+import { anchorSeals } from '#server/commands/seal-days'
 import { migrate } from '#server/database/migrate'
 import { AnchorKeeper, readAnchors } from '#server/record/anchors'
 import { verifyRecord } from '#server/record/verify-record'
@@ -29,7 +30,8 @@ beforeAll(async () => {
   keeper = new AnchorKeeper({ folder: at('anchors'), keyFile: at('key', 'key.pem'), postTo: null })
   await shop.send(shop.as(['instructor'], 'maren'), [BAY_1], { type: 'station.set-helmet', payload: { shade: 12 } })
   shop.clock.set('2026-11-24T08:00:00.000Z')
-  await fireDueDeadlines({ ...shop.door, anchors: keeper })
+  await fireDueDeadlines(shop.door)
+  await anchorSeals(shop.door, keeper)
   await onCluster(`create database ${fresh}`)
 })
 afterAll(async () => {
@@ -68,7 +70,9 @@ describe('a backup', () => {
     const other = new AnchorKeeper({ folder: at('elsewhere'), keyFile: at('other-key', 'key.pem'), postTo: null })
     const pool = new pg.Pool({ connectionString: freshUrl() })
     shop.clock.set('2026-11-25T08:00:00.000Z')
-    await fireDueDeadlines({ pool, clock: shop.clock, announce: () => {}, anchors: other })
+    const there = { pool, clock: shop.clock, announce: () => {} }
+    await fireDueDeadlines(there)
+    await anchorSeals(there, other)
     await pool.end()
     const both = await readFile(at('elsewhere', 'anchor-key.pub.pem'), 'utf8')
     expect(both.match(/BEGIN PUBLIC KEY/g)).toHaveLength(2)

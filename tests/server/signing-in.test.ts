@@ -1,7 +1,9 @@
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { addressFrom, beganHere } from '#server/address'
+import { personStream } from '#core/command/commands'
+import { inTransaction } from '#server/database/connection'
 import { signerOf } from '#server/commands/signature'
-import { offerCode, readCredential, setLogin, setPassword, setPin, takeCode } from '#server/database/credential'
+import { holdCredential, offerCode, readCredential, setLogin, setPassword, setPin, takeCode } from '#server/database/credential'
 import { dropDevice, dropDevicesOf, keepDevice, nameDevice, readDevice } from '#server/database/device'
 import { cleanFailedTries, giveBack, pinSubject, returnTry, signInSubjects, takeTry, waitAfterS } from '#server/database/failed-try'
 import { countScreens, noteScreen } from '#server/database/permit'
@@ -143,25 +145,43 @@ describe('a PIN that signs nothing', () => {
 describe('a one-time code', () => {
   const code = { siteId: 'yard', personId: 'imke', codeSha256: codeSha256('AAAA-BBBB-CCCC') }
   const take = (over: object = {}) => takeCode(shop.pool, { ...code, passwordHash: 'fresh', pinHash: null, signsFromIso: null, nowIso: MORNING, ...over })
-  const offer = () => offerCode(shop.pool, { ...code, loginName: 'imke', untilIso: later(60) })
+  const offer = (isReset: boolean) => offerCode(shop.pool, { ...code, loginName: 'imke', untilIso: later(60), isReset })
   it('works once, in time, for its own person and as it was written', async () => {
-    await offer()
+    expect(await offer(false)).toBe(true)
     for (const over of [{ codeSha256: codeSha256('AAAA-BBBB-CCCD') }, { personId: 'maren' }, { siteId: 'elsewhere' }, { nowIso: later(60) }]) expect(await take(over), JSON.stringify(over)).toBe(false)
     expect(codeSha256(' aaaa-bbbb-cccc ')).toBe(code.codeSha256)
     expect(await take()).toBe(true)
     expect(await take()).toBe(false)
   })
   it('a hundred at once are one', async () => {
-    await offer()
+    await offer(true)
     expect((await Promise.all(Array.from({ length: 100 }, () => take()))).filter(Boolean)).toHaveLength(1)
   })
   it('leaves what was there before until it is used, and no PIN after', async () => {
     await setPassword(shop.pool, shop.siteId, 'imke', 'old')
     await setPin(shop.pool, shop.siteId, 'imke', 'old pin')
-    await offer()
+    // Said to be the first one, and they have a password meanwhile: nobody would be told.
+    expect(await offer(false)).toBe(false)
+    await offer(true)
     expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({ passwordHash: 'old', pinHash: 'old pin' })
     await take({ signsFromIso: later(24 * 3600) })
     expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({ passwordHash: 'fresh', pinHash: null, signsFrom: later(24 * 3600), isDemo: false })
+  })
+})
+
+describe('signing in while leaving', () => {
+  it('leaves no device behind, whichever of the two came first', async () => {
+    for (let i = 0; i < 20; i++) {
+      const personId = `leaver-${i}`
+      await shop.send(shop.as(['safety-lead']), [personStream(personId)], { type: 'person.add', payload: { name: personId, roles: ['welder'], areaId: null, bayId: null } })
+      await setLogin(shop.pool, 'yard', personId, personId, 'none')
+      const signIn = inTransaction(shop.pool, async db => {
+        if (await holdCredential(db, 'yard', personId)) await keepDevice(db, { siteId: 'yard', deviceId: `phone-${i}`, name: 'Phone', personId }, MORNING)
+      })
+      const leave = shop.send(shop.as(['safety-lead']), [personStream(personId)], { type: 'person.leave', payload: {} })
+      const [, { status }] = await Promise.all([signIn, leave])
+      expect([status, await readDevice(shop.pool, 'yard', `phone-${i}`)]).toEqual([200, null])
+    }
   })
 })
 

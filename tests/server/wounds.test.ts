@@ -9,6 +9,7 @@ import type pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { itemStream, personStream } from '#core/command/commands'
 import { fireDueDeadlines } from '#server/commands/deadline-worker'
+import { anchorSeals } from '#server/commands/seal-days'
 import { noteHealth } from '#server/commands/note-health'
 import { canonicalText, chainHash } from '#server/database/event'
 import { readTrouble } from '#server/database/deadline'
@@ -36,7 +37,6 @@ beforeAll(async () => {
   shop = await openShop()
   folder = await mkdtemp(path.join(tmpdir(), 'wounds-'))
   const keeper = new AnchorKeeper({ folder, keyFile: path.join(folder, 'private', 'key.pem'), postTo: null })
-  const door = { ...shop.door, anchors: keeper }
   const maren = shop.as(['instructor'], 'maren')
   await shop.send(shop.as(['safety-lead']), [personStream('teo')], {
     type: 'person.add',
@@ -58,7 +58,8 @@ beforeAll(async () => {
   for (let i = 0; i < 205; i++) await shop.send(maren, [BAY_2], { type: 'station.set-helmet', payload: { shade: 8 + (i % 6) } })
   for (const day of [1, 2]) {
     shop.clock.set(nextDay(day))
-    await fireDueDeadlines(door)
+    await fireDueDeadlines(shop.door)
+    await anchorSeals(shop.door, keeper)
     await shop.send(maren, [BAY_1], { type: 'station.set-helmet', payload: { shade: 9 + day } })
   }
   await shop.send(maren, [BAY_1], { type: 'station.check-helmet', payload: { passed: true } })
@@ -213,6 +214,7 @@ const ALTERATIONS: readonly Alteration[] = [
   ['a row that says a stream has no event', `update stream set version = 0, head_hash = '' where stream_id = 'item/gr-1'`, 'head'],
   ['the row of a stream gone, its events left', `delete from stream where stream_id = 'item/gr-1'`, 'stream'],
   ['a row of a stream that nothing happened to', `insert into stream values ('yard', 'item/gr-9', 3, 'aaaa')`, 'head'],
+  ['a position below zero', `update event set position = -5 where stream_id = 'item/gr-1'`, 'position'],
   ['the counter set on', `update site_position set position = position + 5`, 'counter'],
   [
     'the last seal gone, and every position after it closed up',
@@ -366,6 +368,9 @@ describe('days and times', () => {
     expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z']])).toEqual(['day 2026-11-10'])
     expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z'], ['2026-11-17T05:00:00Z', '2026-11-16']])).toEqual(['day 2026-11-10'])
   })
+  it('a day to come is not sealed: it would keep those until then from being sealed', async () => {
+    expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-20T11:00:00Z', '2099-01-01']])).toContain('seal seal of 2099-01-01')
+  })
   it('what was recorded before what stands before it was put there later', async () => {
     expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-20T09:51:00Z']])).toEqual([])
     expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-20T09:49:00Z']])).toEqual(['time site, event 2'])
@@ -402,9 +407,13 @@ describe('anchoring', () => {
     const place = { folder: home, keyFile: path.join(home, 'key.pem') }
     const server = anchorKeeper(kept, await new AnchorKeeper({ ...place, postTo: null }).publicKeyPem())
     const post = 'http://127.0.0.1:9/nobody-listens'
-    const first = { ...other.door, anchors: new AnchorKeeper({ ...place, postTo: post }) }
+    const first = new AnchorKeeper({ ...place, postTo: post })
     other.clock.set(nextDay(1))
-    await fireDueDeadlines(first)
+    const turn = async (anchors: AnchorKeeper) => {
+      await fireDueDeadlines(other.door)
+      await anchorSeals(other.door, anchors)
+    }
+    await turn(first)
     expect(await readTrouble(other.pool, 'dock')).toMatchObject([{ kind: 'anchor' }])
     await other.send(other.as(['instructor'], 'maren'), [BAY_1], { type: 'station.set-helmet', payload: { shade: 10 } })
     // Three days nobody was awake; another process, with another address that does listen.
@@ -412,10 +421,10 @@ describe('anchoring', () => {
     await other.send(other.as(['instructor'], 'maren'), [BAY_1], { type: 'station.set-helmet', payload: { shade: 12 } })
     await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
     const { port } = server.address() as { port: number }
-    const second = { ...other.door, anchors: new AnchorKeeper({ ...place, postTo: `http://127.0.0.1:${port}` }) }
-    await fireDueDeadlines(second)
-    await fireDueDeadlines(second)
-    const made = await readAnchors(second.anchors.fileOf('dock'))
+    const second = new AnchorKeeper({ ...place, postTo: `http://127.0.0.1:${port}` })
+    await turn(second)
+    await turn(second)
+    const made = await readAnchors(second.fileOf('dock'))
     expect(made.map(({ day }) => day)).toEqual(['2026-11-23', '2026-11-24', '2026-11-26'])
     // The day before yesterday is sealed without what came after it.
     expect(made[1]!.position).toBeLessThan(made[2]!.position)
@@ -424,9 +433,9 @@ describe('anchoring', () => {
     const again = { ...made[0]!, day: '2026-11-20' }
     expect((await fetch(`http://127.0.0.1:${port}`, { method: 'POST', body: JSON.stringify(again) })).status).toBe(400)
     await new Promise(resolve => server.close(resolve))
-    await writeFile(second.anchors.fileOf('dock'), `${JSON.stringify({ ...made[2]!, sealHash: 'b'.repeat(64) })}\n`)
+    await writeFile(second.fileOf('dock'), `${JSON.stringify({ ...made[2]!, sealHash: 'b'.repeat(64) })}\n`)
     other.clock.set(nextDay(5))
-    await fireDueDeadlines({ ...other.door, anchors: new AnchorKeeper({ ...place, postTo: null }) })
+    await turn(new AnchorKeeper({ ...place, postTo: null }))
     expect((await readTrouble(other.pool, 'dock'))[0]).toMatchObject({
       kind: 'anchor',
       because: expect.stringContaining('is not in this record'),

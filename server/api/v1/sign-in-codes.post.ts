@@ -4,9 +4,11 @@ import { signInCodeRequest } from '#shared/schemas/sign-in-schema'
 import { handleCommand } from '../../commands/door'
 import { systemCommand } from '../../commands/system-command'
 import { findLogin, offerCode, readCredential } from '../../database/credential'
-import { api, parseBody, refuseInput, requireRight, serverNow } from '../../http'
+import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
 import { codeSha256, oneTimeCode } from '../../secrets'
+
+const TAKEN = 'this sign-in name is taken: choose another'
 
 /** A code that nobody used by then opens nothing, ms. */
 const CODE_LASTS_MS = 7 * 24 * 3600_000
@@ -21,21 +23,19 @@ export default api(async event => {
   const { pool, door, clock } = useRunning()
   const taken = await findLogin(pool, loginName)
   if (taken && (taken.siteId !== siteId || taken.personId !== personId))
-    refuseInput('loginName', 'this sign-in name is taken: choose another')
+    refuseInput('loginName', TAKEN)
   const [code, before] = [oneTimeCode(), await readCredential(pool, siteId, personId)]
-  const untilIso = new Date(clock.nowMs() + CODE_LASTS_MS).toISOString()
-  const command = systemCommand(
-    clock,
-    [personStream(personId)],
-    { type: 'person.offer-code', payload: { isReset: before?.passwordHash != null } },
-    { at: serverNow() },
-  )
-  const { status, body } = await handleCommand(
-    door,
-    { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' },
-    command,
-    db => offerCode(db, { siteId, personId, loginName, codeSha256: codeSha256(code), untilIso }),
-  )
+  const [isReset, untilIso] = [(before?.passwordHash ?? null) !== null, new Date(clock.nowMs() + CODE_LASTS_MS).toISOString()]
+  const caller = { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' } as const
+  const command = systemCommand(clock, [personStream(personId)], { type: 'person.offer-code', payload: { isReset } })
+  const { status, body } = await handleCommand(door, caller, command, async db => {
+    const isKept = await offerCode(db, { siteId, personId, loginName, codeSha256: codeSha256(code), untilIso, isReset })
+    // Whether it is a reset decides who is told and who signs when: it may not have changed since it was asked.
+    if (!isKept) throw new Problem(409, { error: 'They set a password in this very moment. Look again, and give a code if one is still needed.' })
+  }).catch((error: unknown) => {
+    if (error instanceof Error && 'constraint' in error && error.constraint === 'credential_login') refuseInput('loginName', TAKEN)
+    throw error
+  })
   setResponseStatus(event, status)
   return status === 200 ? { code, loginName, untilAt: untilIso } : body
 })
