@@ -28,8 +28,11 @@ function must(what, command, args, options = {}) {
 /** Runs work in a folder of its own that nobody else reads, and that is gone after it. */
 async function inRoom(work) {
   const room = mkdtempSync(path.join(tmpdir(), 'zonaris-backup-'))
-  try { return await work(room) }
-  finally { rmSync(room, { recursive: true, force: true }) }
+  try {
+    return await work(room)
+  } finally {
+    rmSync(room, { recursive: true, force: true })
+  }
 }
 
 /**
@@ -40,21 +43,31 @@ async function inRoom(work) {
  * @param anchors the folder of the anchors; the private key that signs them is not among them, and not in the backup
  * @param file where to; it must not be there yet
  */
-export const backup = ({ url, bin, anchors, file, now = new Date() }) => inRoom((room) => {
-  if (existsSync(file)) throw new CannotGoOn(`${file} is there already: a backup writes over none.`)
-  const { args, env } = connectionOf(url)
-  must('The dump of the database', path.join(bin, 'pg_dump'), [...args, '--format=custom', '--no-owner', `--file=${path.join(room, DATABASE)}`], { env })
-  mkdirSync(path.join(room, 'anchors'))
-  if (existsSync(anchors)) cpSync(anchors, path.join(room, 'anchors'), { recursive: true })
-  const settings = Object.fromEntries(SETTINGS.flatMap(name => process.env[name] ? [[name, process.env[name]]] : []))
-  writeFileSync(path.join(room, MANIFEST), JSON.stringify({ format: FORMAT, madeAt: now.toISOString(), settings }, null, 2))
-  writeFileSync(file, '', { mode: 0o600, flag: 'wx' })
-  must('Packing the backup', 'tar', ['-czf', file, '-C', room, MANIFEST, DATABASE, 'anchors'])
-})
+export const backup = ({ url, bin, anchors, file, now = new Date() }) =>
+  inRoom(room => {
+    if (existsSync(file)) throw new CannotGoOn(`${file} is there already: a backup writes over none.`)
+    const { args, env } = connectionOf(url)
+    must(
+      'The dump of the database',
+      path.join(bin, 'pg_dump'),
+      [...args, '--format=custom', '--no-owner', `--file=${path.join(room, DATABASE)}`],
+      { env },
+    )
+    mkdirSync(path.join(room, 'anchors'))
+    if (existsSync(anchors)) cpSync(anchors, path.join(room, 'anchors'), { recursive: true })
+    const settings = Object.fromEntries(SETTINGS.flatMap(name => (process.env[name] ? [[name, process.env[name]]] : [])))
+    writeFileSync(path.join(room, MANIFEST), JSON.stringify({ format: FORMAT, madeAt: now.toISOString(), settings }, null, 2))
+    writeFileSync(file, '', { mode: 0o600, flag: 'wx' })
+    must('Packing the backup', 'tar', ['-czf', file, '-C', room, MANIFEST, DATABASE, 'anchors'])
+  })
 
 /** Is there anything in this database that a restore would mix with? */
 function isEmpty(bin, { args, env }) {
-  const { status, stdout, stderr } = spawnSync(path.join(bin, 'psql'), [...args, '-AtqX', '-c', "select count(*) from pg_class where relnamespace = 'public'::regnamespace"], { env, encoding: 'utf8' })
+  const { status, stdout, stderr } = spawnSync(
+    path.join(bin, 'psql'),
+    [...args, '-AtqX', '-c', "select count(*) from pg_class where relnamespace = 'public'::regnamespace"],
+    { env, encoding: 'utf8' },
+  )
   if (status !== 0) throw new CannotGoOn(`The database cannot be reached.\n${stderr}`)
   return stdout.trim() === '0'
 }
@@ -66,25 +79,38 @@ function isEmpty(bin, { args, env }) {
  * @param anchors the folder for the anchors: empty, or not there
  * @returns when it was made, and how that program was set up
  */
-export const restore = ({ url, bin, anchors, file }) => inRoom((room) => {
-  if (!existsSync(file)) throw new CannotGoOn(`${file} is not there.`)
-  must('Unpacking the backup', 'tar', ['-xzf', path.resolve(file), '-C', room])
-  const { format, madeAt, settings } = JSON.parse(readFileSync(path.join(room, MANIFEST), 'utf8'))
-  if (format !== FORMAT) throw new CannotGoOn(`This backup has format ${format}; this program knows ${FORMAT}.`)
-  const connection = connectionOf(url)
-  if (!isEmpty(bin, connection)) throw new CannotGoOn('The database is not empty. A backup is restored into an empty one, so that nothing of it is mixed with anything.')
-  if (existsSync(anchors) && readdirSync(anchors).some(name => name.endsWith('.anchors.jsonl'))) throw new CannotGoOn(`There are anchors in ${anchors}. Put them aside first: they are of another record.`)
-  must('Restoring the database', path.join(bin, 'pg_restore'), [...connection.args, '--no-owner', '--no-privileges', '--exit-on-error', '--single-transaction', path.join(room, DATABASE)], { env: connection.env })
-  mkdirSync(anchors, { recursive: true, mode: 0o700 })
-  cpSync(path.join(room, 'anchors'), anchors, { recursive: true })
-  return { madeAt, settings }
-})
+export const restore = ({ url, bin, anchors, file }) =>
+  inRoom(room => {
+    if (!existsSync(file)) throw new CannotGoOn(`${file} is not there.`)
+    must('Unpacking the backup', 'tar', ['-xzf', path.resolve(file), '-C', room])
+    const { format, madeAt, settings } = JSON.parse(readFileSync(path.join(room, MANIFEST), 'utf8'))
+    if (format !== FORMAT) throw new CannotGoOn(`This backup has format ${format}; this program knows ${FORMAT}.`)
+    const connection = connectionOf(url)
+    if (!isEmpty(bin, connection))
+      throw new CannotGoOn(
+        'The database is not empty. A backup is restored into an empty one, so that nothing of it is mixed with anything.',
+      )
+    if (existsSync(anchors) && readdirSync(anchors).some(name => name.endsWith('.anchors.jsonl')))
+      throw new CannotGoOn(`There are anchors in ${anchors}. Put them aside first: they are of another record.`)
+    must(
+      'Restoring the database',
+      path.join(bin, 'pg_restore'),
+      [...connection.args, '--no-owner', '--no-privileges', '--exit-on-error', '--single-transaction', path.join(room, DATABASE)],
+      { env: connection.env },
+    )
+    mkdirSync(anchors, { recursive: true, mode: 0o700 })
+    cpSync(path.join(room, 'anchors'), anchors, { recursive: true })
+    return { madeAt, settings }
+  })
 
 /** PostgreSQL's own programs where a database is given from elsewhere: the newest of this machine. */
 export function programsOf(cluster) {
   if (cluster) return cluster.bin
   const found = spawnSync('sh', ['-c', 'ls -d /usr/lib/postgresql/*/bin | sort -V | tail -1'], { encoding: 'utf8' }).stdout.trim()
-  if (!found) throw new CannotGoOn('PostgreSQL\'s programs are not under /usr/lib/postgresql: install the client package of your database\'s version.')
+  if (!found)
+    throw new CannotGoOn(
+      "PostgreSQL's programs are not under /usr/lib/postgresql: install the client package of your database's version.",
+    )
   return found
 }
 

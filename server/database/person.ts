@@ -5,53 +5,99 @@ import type { PersonReading } from '#shared/readings'
 import type { Queryable } from './connection'
 
 export async function writePerson(db: Queryable, siteId: string, personId: string, version: number, person: Person): Promise<void> {
-  await db.query(`insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences)
+  await db.query(
+    `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences)
     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
     on conflict (site_id, person_id) do update set version = excluded.version, name = excluded.name, roles = excluded.roles, area_id = excluded.area_id,
       bay_id = excluded.bay_id, has_left = excluded.has_left, pin_set = excluded.pin_set,
       is_shaven = excluded.is_shaven, shaven_until = excluded.shaven_until, health_noted = excluded.health_noted,
       competences = excluded.competences`,
-  [siteId, personId, version, person.name, person.roles, person.areaId, person.bayId, person.hasLeft, person.pinSet, person.shaven?.isShaven ?? null, person.shaven?.validUntil ?? null, person.health !== null, person.competences])
+    [
+      siteId,
+      personId,
+      version,
+      person.name,
+      person.roles,
+      person.areaId,
+      person.bayId,
+      person.hasLeft,
+      person.pinSet,
+      person.shaven?.isShaven ?? null,
+      person.shaven?.validUntil ?? null,
+      person.health !== null,
+      person.competences,
+    ],
+  )
 }
 
 export interface PersonRow {
-  person_id: string, version: number, name: string, roles: RoleId[], area_id: string | null, bay_id: string | null, has_left: boolean, pin_set: boolean, competences: CompetenceId[], login_name: string | null
+  person_id: string
+  version: number
+  name: string
+  roles: RoleId[]
+  area_id: string | null
+  bay_id: string | null
+  has_left: boolean
+  pin_set: boolean
+  competences: CompetenceId[]
+  login_name: string | null
 }
 
 export const toPersonReading = (row: PersonRow): PersonReading => ({
-  personId: row.person_id, version: row.version, name: row.name, roles: row.roles, areaId: row.area_id, bayId: row.bay_id,
-  hasLeft: row.has_left, pinSet: row.pin_set, competences: row.competences, loginName: row.login_name,
+  personId: row.person_id,
+  version: row.version,
+  name: row.name,
+  roles: row.roles,
+  areaId: row.area_id,
+  bayId: row.bay_id,
+  hasLeft: row.has_left,
+  pinSet: row.pin_set,
+  competences: row.competences,
+  loginName: row.login_name,
 })
 
-export const PERSON_COLUMNS = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
+export const PERSON_COLUMNS =
+  'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
 const FROM = 'from person_reading p left join credential c on c.site_id = p.site_id and c.person_id = p.person_id'
 
 export async function readPeople(db: Queryable, siteId: string): Promise<PersonReading[]> {
-  const { rows } = await db.query<PersonRow>(`select ${PERSON_COLUMNS} ${FROM} where p.site_id = $1 order by p.has_left, p.name, p.person_id`, [siteId])
+  const { rows } = await db.query<PersonRow>(
+    `select ${PERSON_COLUMNS} ${FROM} where p.site_id = $1 order by p.has_left, p.name, p.person_id`,
+    [siteId],
+  )
   return rows.map(toPersonReading)
 }
 
 export async function readPerson(db: Queryable, siteId: string, personId: string): Promise<PersonReading | null> {
-  const { rows } = await db.query<PersonRow>(`select ${PERSON_COLUMNS} ${FROM} where p.site_id = $1 and p.person_id = $2`, [siteId, personId])
+  const { rows } = await db.query<PersonRow>(`select ${PERSON_COLUMNS} ${FROM} where p.site_id = $1 and p.person_id = $2`, [
+    siteId,
+    personId,
+  ])
   return rows[0] ? toPersonReading(rows[0]) : null
 }
 
 /** Ids and names only, of those who are here: for the board. */
-export async function readNames(db: Queryable, siteId: string): Promise<{ personId: string, name: string }[]> {
-  const { rows } = await db.query<{ person_id: string, name: string }>(
-    'select person_id, name from person_reading where site_id = $1 and not has_left order by name, person_id', [siteId])
+export async function readNames(db: Queryable, siteId: string): Promise<{ personId: string; name: string }[]> {
+  const { rows } = await db.query<{ person_id: string; name: string }>(
+    'select person_id, name from person_reading where site_id = $1 and not has_left order by name, person_id',
+    [siteId],
+  )
   return rows.map(row => ({ personId: row.person_id, name: row.name }))
 }
 
 export async function countSafetyLeads(db: Queryable, siteId: string): Promise<number> {
   const { rows } = await db.query<{ count: number }>(
-    `select count(*)::int as count from person_reading where site_id = $1 and not has_left and 'safety-lead' = any(roles)`, [siteId])
+    `select count(*)::int as count from person_reading where site_id = $1 and not has_left and 'safety-lead' = any(roles)`,
+    [siteId],
+  )
   return rows[0]!.count
 }
 
 /** Everybody here, as far as it decides who is told of something. */
 export async function readTellable(db: Queryable, siteId: string): Promise<Tellable[]> {
-  const { rows } = await db.query<{ person_id: string, roles: RoleId[], area_id: string | null }>(
-    'select person_id, roles, area_id from person_reading where site_id = $1 and not has_left order by person_id', [siteId])
+  const { rows } = await db.query<{ person_id: string; roles: RoleId[]; area_id: string | null }>(
+    'select person_id, roles, area_id from person_reading where site_id = $1 and not has_left order by person_id',
+    [siteId],
+  )
   return rows.map(row => ({ personId: row.person_id, roles: row.roles, areaId: row.area_id }))
 }

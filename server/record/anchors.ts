@@ -145,5 +145,9 @@ export class AnchorKeeper {
 /** Where the settings say; without any, under `.data` of the folder it runs in. */
 export function anchorPlace(env: NodeJS.ProcessEnv): AnchorPlace {
   const folder = env.ZONARIS_ANCHORS || path.resolve('.data/anchors')
-  return { folder, keyFile: env.ZONARIS_ANCHOR_KEY || path.resolve('.data/anchor-key/anchor-key.pem'), postTo: env.ZONARIS_ANCHOR_POST || null }
+  return {
+    folder,
+    keyFile: env.ZONARIS_ANCHOR_KEY || path.resolve('.data/anchor-key/anchor-key.pem'),
+    postTo: env.ZONARIS_ANCHOR_POST || null,
+  }
 }

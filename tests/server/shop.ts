@@ -1,6 +1,14 @@
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
-import { cylinderStream, HOUSE_RULES_STREAM, itemStream, personStream, placeStream, SITE_STREAM, stationStream } from '#core/command/commands'
+import {
+  cylinderStream,
+  HOUSE_RULES_STREAM,
+  itemStream,
+  personStream,
+  placeStream,
+  SITE_STREAM,
+  stationStream,
+} from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
@@ -18,9 +26,13 @@ import { clusterUrl, onCluster, TEMPLATE } from './template-database'
 /** A clock that stands still until it is set. */
 export class SetClock implements Clock {
   #ms: number
-  constructor(iso: string) { this.#ms = Date.parse(iso) }
+  constructor(iso: string) {
+    this.#ms = Date.parse(iso)
+  }
   nowMs = (): number => this.#ms
-  set(iso: string): void { this.#ms = Date.parse(iso) }
+  set(iso: string): void {
+    this.#ms = Date.parse(iso)
+  }
 }
 
 export const MORNING = '2026-11-23T08:00:00.000Z'
@@ -28,7 +40,12 @@ export const JOB: Job = { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel
 
 /** The answers of somebody who finds nothing wrong. */
 export const passingAnswers = ({ checks }: CheckList): Readonly<Record<string, boolean | number | string>> =>
-  Object.fromEntries(checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!]))
+  Object.fromEntries(
+    checks.map(check => [
+      check.id,
+      check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : (check.atMost ?? check.atLeast!),
+    ]),
+  )
 
 /** Brings an extinguisher that passes to a permit. */
 export async function bringExtinguisher({ as, send }: Pick<Shop, 'as' | 'send'>, tag: string, permitId: string): Promise<void> {
@@ -36,7 +53,10 @@ export async function bringExtinguisher({ as, send }: Pick<Shop, 'as' | 'send'>,
   const marks = { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' } as const
   const steps: CommandOf[] = [
     { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks } },
-    ...listsFor('extinguisher').map((list): CommandOf => ({ type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })),
+    ...listsFor('extinguisher').map((list): CommandOf => ({
+      type: 'item.inspect',
+      payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) },
+    })),
     { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } },
   ]
   for (const what of steps) {
@@ -71,15 +91,32 @@ export async function openShop(siteId = 'yard'): Promise<Shop> {
   pool.removeAllListeners('error').on('error', () => {})
   const clock = new SetClock(MORNING)
   const door: Door = { pool, clock, announce: () => {} }
-  const as = (roles: readonly RoleId[], personId = 'lead'): Caller => ({ siteId, actor: { kind: 'person', personId }, holder: { roles, areaId: null, bayId: null } })
-  const command: Shop['command'] = (streamIds, what, over = {}) => ({ ...systemCommand(clock, streamIds, what), deviceId: 'tablet', ...over } as Command)
+  const as = (roles: readonly RoleId[], personId = 'lead'): Caller => ({
+    siteId,
+    actor: { kind: 'person', personId },
+    holder: { roles, areaId: null, bayId: null },
+  })
+  const command: Shop['command'] = (streamIds, what, over = {}) =>
+    ({ ...systemCommand(clock, streamIds, what), deviceId: 'tablet', ...over }) as Command
   const send: Shop['send'] = (caller, streamIds, what, over) => handleCommand(door, caller, command(streamIds, what, over))
-  await openSite(door, { siteId, openedAt: '2026-01-05T08:00:00.000Z', site: { name: 'Test yard', timeZone: 'Europe/London' }, lead: { personId: 'lead', name: 'Lead', loginName: `lead-${siteId}`, passwordHash: 'none' } })
+  await openSite(door, {
+    siteId,
+    openedAt: '2026-01-05T08:00:00.000Z',
+    site: { name: 'Test yard', timeZone: 'Europe/London' },
+    lead: { personId: 'lead', name: 'Lead', loginName: `lead-${siteId}`, passwordHash: 'none' },
+  })
   const lead = as(['safety-lead'])
   await send(lead, [SITE_STREAM], { type: 'site.add-hall', payload: { hallId: 'hall', name: 'Hall' } })
   await send(lead, [SITE_STREAM], { type: 'site.add-area', payload: { areaId: 'area', hallId: 'hall', name: 'Area' } })
-  for (const label of ['1', '2']) await send(lead, [SITE_STREAM], { type: 'site.add-bay', payload: { bayId: `bay-${label}`, areaId: 'area', label, kind: 'designated' } })
-  await send(lead, [personStream('maren')], { type: 'person.add', payload: { name: 'Maren', roles: ['instructor'], areaId: null, bayId: null } })
+  for (const label of ['1', '2'])
+    await send(lead, [SITE_STREAM], {
+      type: 'site.add-bay',
+      payload: { bayId: `bay-${label}`, areaId: 'area', label, kind: 'designated' },
+    })
+  await send(lead, [personStream('maren')], {
+    type: 'person.add',
+    payload: { name: 'Maren', roles: ['instructor'], areaId: null, bayId: null },
+  })
   await send(lead, [HOUSE_RULES_STREAM], { type: 'house-rules.change', payload: { ...NEW_SITE_RULES, shadeMinimum: 10 } })
   const close = async () => {
     await pool.end()

@@ -110,7 +110,11 @@ describe('a PIN', () => {
 })
 
 describe('a PIN that signs nothing', () => {
-  const who = { siteId: 'yard', person: { personId: 'teo' }, holder: { roles: ['learner'], areaId: null, bayId: null } } as unknown as SignedIn
+  const who = {
+    siteId: 'yard',
+    person: { personId: 'teo' },
+    holder: { roles: ['learner'], areaId: null, bayId: null },
+  } as unknown as SignedIn
   const sign = async () => {
     const signer = await signerOf(shop.door, who, { personId: 'maren', pin: '2806' })
     return 'refused' in signer ? signer.refused.map(({ code }) => code) : 'signed'
@@ -134,7 +138,11 @@ describe('a PIN that signs nothing', () => {
   it('is one that was reset less than a day ago', async () => {
     const at = (hours: number) => shop.clock.set(new Date(Date.parse(MORNING) + hours * 3600_000).toISOString())
     await shop.pool.query('update credential set signs_from = $1', [later(24 * 3600)])
-    for (const [hours, said] of [[0, ['command.pin-too-new']], [23.99, ['command.pin-too-new']], [24, 'signed']] as const) {
+    for (const [hours, said] of [
+      [0, ['command.pin-too-new']],
+      [23.99, ['command.pin-too-new']],
+      [24, 'signed'],
+    ] as const) {
       at(hours)
       expect(await sign(), `${hours} h`).toEqual(said)
     }
@@ -144,11 +152,18 @@ describe('a PIN that signs nothing', () => {
 
 describe('a one-time code', () => {
   const code = { siteId: 'yard', personId: 'imke', codeSha256: codeSha256('AAAA-BBBB-CCCC') }
-  const take = (over: object = {}) => takeCode(shop.pool, { ...code, passwordHash: 'fresh', pinHash: null, signsFromIso: null, nowIso: MORNING, ...over })
+  const take = (over: object = {}) =>
+    takeCode(shop.pool, { ...code, passwordHash: 'fresh', pinHash: null, signsFromIso: null, nowIso: MORNING, ...over })
   const offer = (isReset: boolean) => offerCode(shop.pool, { ...code, loginName: 'imke', untilIso: later(60), isReset })
   it('works once, in time, for its own person and as it was written', async () => {
     expect(await offer(false)).toBe(true)
-    for (const over of [{ codeSha256: codeSha256('AAAA-BBBB-CCCD') }, { personId: 'maren' }, { siteId: 'elsewhere' }, { nowIso: later(60) }]) expect(await take(over), JSON.stringify(over)).toBe(false)
+    for (const over of [
+      { codeSha256: codeSha256('AAAA-BBBB-CCCD') },
+      { personId: 'maren' },
+      { siteId: 'elsewhere' },
+      { nowIso: later(60) },
+    ])
+      expect(await take(over), JSON.stringify(over)).toBe(false)
     expect(codeSha256(' aaaa-bbbb-cccc ')).toBe(code.codeSha256)
     expect(await take()).toBe(true)
     expect(await take()).toBe(false)
@@ -165,7 +180,12 @@ describe('a one-time code', () => {
     await offer(true)
     expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({ passwordHash: 'old', pinHash: 'old pin' })
     await take({ signsFromIso: later(24 * 3600) })
-    expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({ passwordHash: 'fresh', pinHash: null, signsFrom: later(24 * 3600), isDemo: false })
+    expect(await readCredential(shop.pool, shop.siteId, 'imke')).toMatchObject({
+      passwordHash: 'fresh',
+      pinHash: null,
+      signsFrom: later(24 * 3600),
+      isDemo: false,
+    })
   })
 })
 
@@ -173,10 +193,14 @@ describe('signing in while leaving', () => {
   it('leaves no device behind, whichever of the two came first', async () => {
     for (let i = 0; i < 20; i++) {
       const personId = `leaver-${i}`
-      await shop.send(shop.as(['safety-lead']), [personStream(personId)], { type: 'person.add', payload: { name: personId, roles: ['welder'], areaId: null, bayId: null } })
+      await shop.send(shop.as(['safety-lead']), [personStream(personId)], {
+        type: 'person.add',
+        payload: { name: personId, roles: ['welder'], areaId: null, bayId: null },
+      })
       await setLogin(shop.pool, 'yard', personId, personId, 'none')
       const signIn = inTransaction(shop.pool, async db => {
-        if (await holdCredential(db, 'yard', personId)) await keepDevice(db, { siteId: 'yard', deviceId: `phone-${i}`, name: 'Phone', personId }, MORNING)
+        if (await holdCredential(db, 'yard', personId))
+          await keepDevice(db, { siteId: 'yard', deviceId: `phone-${i}`, name: 'Phone', personId }, MORNING)
       })
       const leave = shop.send(shop.as(['safety-lead']), [personStream(personId)], { type: 'person.leave', payload: {} })
       const [, { status }] = await Promise.all([signIn, leave])
@@ -205,16 +229,30 @@ describe('a device', () => {
     await keepDevice(shop.pool, { ...device, personId: 'maren' }, MORNING)
     await nameDevice(shop.pool, 'yard', 'tablet', 'By the door')
     await keepDevice(shop.pool, { ...device, personId: 'teo' }, later(60))
-    expect(await readDevice(shop.pool, 'yard', 'tablet')).toEqual({ siteId: 'yard', deviceId: 'tablet', name: 'By the door', personId: 'teo', firstAt: MORNING, signedInAt: later(60) })
+    expect(await readDevice(shop.pool, 'yard', 'tablet')).toEqual({
+      siteId: 'yard',
+      deviceId: 'tablet',
+      name: 'By the door',
+      personId: 'teo',
+      firstAt: MORNING,
+      signedInAt: later(60),
+    })
     expect(await readDevice(shop.pool, 'elsewhere', 'tablet')).toBeNull()
     await openSession(shop.pool, { sessionId: 's-2', siteId: 'yard', personId: 'maren', deviceId: 'tablet' }, MORNING)
     await dropDevice(shop.pool, 'yard', 'tablet')
     expect([await readDevice(shop.pool, 'yard', 'tablet'), await readSession(shop.pool, 's-2')]).toEqual([null, null])
   })
   it('of somebody who signs out everywhere is taken back, but for the one in hand and those of others', async () => {
-    for (const [deviceId, personId] of [['a', 'maren'], ['b', 'maren'], ['c', 'teo']] as const) await keepDevice(shop.pool, { ...device, deviceId, personId }, MORNING)
+    for (const [deviceId, personId] of [
+      ['a', 'maren'],
+      ['b', 'maren'],
+      ['c', 'teo'],
+    ] as const)
+      await keepDevice(shop.pool, { ...device, deviceId, personId }, MORNING)
     await dropDevicesOf(shop.pool, 'yard', 'maren', 'b')
-    const left = await Promise.all(['a', 'b', 'c'].map(async deviceId => (await readDevice(shop.pool, 'yard', deviceId))?.personId ?? null))
+    const left = await Promise.all(
+      ['a', 'b', 'c'].map(async deviceId => (await readDevice(shop.pool, 'yard', deviceId))?.personId ?? null),
+    )
     expect(left).toEqual([null, 'maren', 'teo'])
   })
 })

@@ -11,7 +11,8 @@ import { useRunning } from '../../running'
 
 /** A device does what stops, calls and watches, for whoever signed in on it last and for nobody else. */
 function deviceCaller(device: Device | null, command: Command): Caller {
-  if (!device || !URGENT_COMMANDS.has(command.type)) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
+  if (!device || !URGENT_COMMANDS.has(command.type))
+    throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
   const { siteId, deviceId, personId } = device
   if (command.type === 'permit.round' && (command.payload.watcherId ?? personId) !== personId) {
     throw new Problem(401, { error: 'Somebody else signed in on this device since. The round is kept until who walked it signs in.' })
@@ -25,13 +26,18 @@ export default api(async event => {
   const who = getQuery(event).as === 'device' ? null : await signedIn(event)
   const { type, payload, signature, ...envelope } = await parseBody(event, envelopeSchema)
   if (SYSTEM_COMMANDS.has(type)) {
-    throw new Problem(422, { error: 'This command is given by the system alone.', fields: [{ path: 'type', message: 'choose another command' }] })
+    throw new Problem(422, {
+      error: 'This command is given by the system alone.',
+      fields: [{ path: 'type', message: 'choose another command' }],
+    })
   }
   const command = { ...envelope, type, payload: parse(payloadSchemas[type], payload, 'payload') } as Command
   const { door, metrics } = useRunning()
   const caller = who ? await signerOf(door, who, signature) : deviceCaller(await knownDevice(event), command)
   const { status, body } =
-    'refused' in caller ? { status: 409, body: { commandId: command.id, findings: caller.refused } } : await handleCommand(door, caller, command)
+    'refused' in caller
+      ? { status: 409, body: { commandId: command.id, findings: caller.refused } }
+      : await handleCommand(door, caller, command)
   metrics.commanded(type, status)
   setResponseStatus(event, status)
   return body
