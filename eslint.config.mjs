@@ -1,8 +1,27 @@
+import { existsSync } from 'node:fs'
+import { dirname, resolve } from 'node:path'
 import * as regexp from 'eslint-plugin-regexp'
 import withNuxt from './.nuxt/eslint.config.mjs'
+import { noCircle } from './scripts/lint/no-circle.mjs'
 
 /** The boundaries of the house: who may import whom, and what the core may not touch. */
 const forbid = (files, patterns, message) => ({ files, rules: { 'no-restricted-imports': ['error', { patterns: [{ group: patterns, message }] }] } })
+
+/** Where the rooms of the house stand for whoever imports from them by name. */
+const ROOMS = { '#core/': 'core/', '#shared/': 'shared/', '#server/': 'server/', '~/': 'app/' }
+
+/** Finds what an import of our own names; everything else is a package and has no way back into the house. */
+const ownFiles = {
+  interfaceVersion: 3,
+  name: 'own-files',
+  resolve(source, file) {
+    const room = Object.keys(ROOMS).find(name => source.startsWith(name))
+    if (!room && !source.startsWith('.')) return { found: false }
+    const path = room ? resolve(import.meta.dirname, ROOMS[room], source.slice(room.length)) : resolve(dirname(file), source)
+    const found = [path, `${path}.ts`].find(one => /\.\w+$/.test(one) && existsSync(one))
+    return found ? { found: true, path: found } : { found: false }
+  },
+}
 
 export default withNuxt(
   { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank/**'] },
@@ -33,5 +52,16 @@ export default withNuxt(
     files: ['**/*.ts', '**/*.vue', '**/*.mjs'],
     plugins: { regexp },
     rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }], 'regexp/no-super-linear-move': ['error', { report: 'potential' }] },
+  },
+  {
+    // No file reaches itself through what it imports, types counted: what two need stands in a room of its own.
+    files: ['core/**/*.ts', 'shared/**/*.ts', 'server/**/*.ts', 'app/**/*.ts', 'standins/**/*.ts', 'demo/**/*.ts', 'tests/**/*.ts'],
+    plugins: { house: { rules: { 'no-circle': noCircle } } },
+    settings: {
+      'import-x/resolver-next': [ownFiles],
+      'import-x/parsers': { [resolve(import.meta.dirname, 'scripts/lint/types-count-parser.cjs')]: ['.ts'] },
+      'import-x/extensions': ['.ts'],
+    },
+    rules: { 'house/no-circle': ['error', { ignoreExternal: true }] },
   },
 )

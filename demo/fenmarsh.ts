@@ -1,11 +1,11 @@
 import type { Job } from '#core/job/job'
-import type { BayKindId, RoleId, ZoneId } from '#core/vocabulary/vocabulary'
+import type { BayKindId, RoleId, ZoneId } from '#core/ids/vocabulary'
 import type { HoodPosition, ExtractionCheck } from '#core/air/bay-air'
 import type { Extraction } from '#core/hall/hall-state'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
-import type { GlassesKind, HelmetFault } from '#core/station/station'
 import type { HouseRules } from '#core/houserules/house-rules'
+import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 
 /**
  * Fenmarsh Lockworks: an invented yard that restores canal lock gates and workboats and trains apprentices.

@@ -1,7 +1,7 @@
 import type { CylinderMarks, Stance } from '#core/cylinder/cylinder'
 import type { Assignment, ItemMarks } from '#core/inspection/item'
 import type { Place } from '#core/place/place'
-import type { CompetenceId, EquipmentKindId } from '#core/vocabulary/vocabulary'
+import type { CompetenceId, EquipmentKindId } from '#core/ids/vocabulary'
 import { bayIdOf } from './fenmarsh'
 
 /** Places, cylinders and things of the made-up yard. Every tag, stamp and reading is invented. */

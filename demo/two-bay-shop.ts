@@ -17,12 +17,12 @@ import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Answer, Check } from '#core/inspection/check-list'
-import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
+import type { EquipmentKindId } from '#core/ids/vocabulary'
 import type { ItemMarks } from '#core/inspection/item'
 import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import type { ShopAsTold, Told } from '#core/shop/told-shop'
-import { FIRE_CHECKS } from '#core/station/station'
+import { FIRE_CHECKS } from '#core/ids/station-ids'
 
 // A small invented shop in which nothing is left out: the boat shed of the yard with one TIG bay, and a spot on the lock gate
 // under a permit. It is the example of the clearance endpoint, and what the tests take facts away from.

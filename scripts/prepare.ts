@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import pg from 'pg'
 import { clockFrom, nowIso } from '#server/clock'
-import { rebuildIfOtherShape } from '#server/commands/rebuild'
+import { rebuildIfOtherShape } from '#server/record/rebuild'
 import { openPool } from '#server/database/connection'
 import { offerFirstRun } from '#server/database/first-run'
 import { CannotMigrate, migrate } from '#server/database/migrate'

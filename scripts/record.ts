@@ -1,7 +1,7 @@
 import { createWriteStream, existsSync, readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import { pipeline } from 'node:stream/promises'
-import { rebuild } from '#server/commands/rebuild'
+import { rebuild } from '#server/record/rebuild'
 import { openPool } from '#server/database/connection'
 import { anchorPlace, readAnchors } from '#server/record/anchors'
 import { exportRecord } from '#server/record/export-record'

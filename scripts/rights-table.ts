@@ -1,11 +1,12 @@
 import { URGENT_COMMANDS } from '#core/command/urgent'
 import type { CommandType } from '#core/command/commands'
-import { RIGHTS, RIGHTS_OF } from '#core/person/rights'
-import { ROLES } from '#core/vocabulary/vocabulary'
-import { COMMAND_RULES } from '#server/commands/command-rules'
+import { RIGHTS_OF } from '#core/person/rights'
+import { ROLES } from '#core/ids/vocabulary'
+import { COMMAND_RULES } from '#server/door/command-rules'
 import { ROUTES } from '#shared/api/routes'
 import type { Access } from '#shared/api/routes'
 import { SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
+import { RIGHTS } from '#core/ids/rights'
 
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`
 const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>

@@ -1,9 +1,8 @@
 import type pg from 'pg'
 import type { Clock } from './clock'
 import { clockFrom, nowIso } from './clock'
-import { keepDoing, startDeadlineWorker } from './commands/deadline-worker'
-import { anchorSeals } from './commands/seal-days'
-import type { Door } from './commands/door'
+import { keepDoing, startDeadlineWorker } from './clockwork/deadlines'
+import { anchorSeals } from './clockwork/seals'
 import { APP_ROLE, openPool, SERVING_LIMITS } from './database/connection'
 import { cleanFailedTries } from './database/failed-try'
 import { cleanSessions } from './database/session'
@@ -12,6 +11,7 @@ import { complain } from './logging'
 import { LoopDelay } from './loop-delay'
 import { Metrics } from './metrics'
 import { AnchorKeeper, anchorPlace } from './record/anchors'
+import type { Door } from './door/door'
 
 /** What one running process holds: connections and timers, no state that matters. */
 export interface Running {

@@ -1,6 +1,6 @@
 import type { HouseRules } from '#core/houserules/house-rules'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 import type { Site } from '#core/site/site'
 import { NO_SITE } from '#core/site/site'
 import type { Queryable } from './database/connection'

@@ -1,6 +1,6 @@
-import { hotworkSentences } from '#shared/messages/en/hotwork-findings'
-import { storeSentences } from '#shared/messages/en/store-findings'
-import { learnSentences, spoken as inWords } from '#shared/messages/speak'
+import { hotworkSentences } from '#shared/words/en/hotwork-findings'
+import { storeSentences } from '#shared/words/en/store-findings'
+import { learnSentences, spoken as inWords } from '#shared/words/speak'
 
 // The server speaks for every area; a page fetches its own. Whoever speaks here imports this module, so that the bundle keeps the call.
 learnSentences(storeSentences)

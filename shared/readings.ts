@@ -1,7 +1,6 @@
-import type { PermitPhase, StopCauseId } from '#core/hotwork/permit'
 import type { PermitFact, ShownPermit } from '#core/hotwork/permit-fact'
 import type { HouseRules } from '#core/houserules/house-rules'
-import type { CompetenceId, RoleId } from '#core/vocabulary/vocabulary'
+import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
 import type { Site } from '#core/site/site'
 import type { Station } from '#core/station/station'
 import type { FumeDataSheets } from '#core/fume/data-sheets'
@@ -16,7 +15,8 @@ import type { ItemState } from '#core/inspection/item'
 import type { Notice } from '#core/notice/notice'
 import type { Place } from '#core/place/place'
 import type { Survey } from '#core/samples/survey'
-import type { SpokenFinding } from './messages/speak'
+import type { SpokenFinding } from './words/speak'
+import type { PermitPhase, StopCauseId } from '#core/ids/hotwork-ids'
 
 /** `GET /api/v1/session` */
 export interface SessionReading {

@@ -1,8 +1,8 @@
-import { FIRE_CHECKS, HANDOVER_CHECKS } from '#core/station/station'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import { HALL_AIR } from '../demo/fenmarsh'
+import { FIRE_CHECKS, HANDOVER_CHECKS } from '#core/ids/station-ids'
 
 const LIST = BUILT_IN_LISTS.find(({ id }) => id === 'extinguisher.monthly') ?? BUILT_IN_LISTS[0]!
 const { version: _version, ...ownList } = LIST

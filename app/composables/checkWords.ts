@@ -1,5 +1,5 @@
 import type { Check } from '#core/inspection/check-list'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** A check in words: the site's own, or the catalogue's. */
 export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string => text ?? (id in storeWords.checks ? storeWords.checks[id as keyof typeof storeWords.checks] : id.replaceAll('-', ' '))

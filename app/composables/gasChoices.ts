@@ -1,8 +1,8 @@
 import { partsOf } from '#core/cylinder/gas'
 import type { GasContent, GasMix } from '#core/cylinder/gas'
-import { CYLINDER_GASES } from '#core/vocabulary/vocabulary'
-import type { CylinderGasId } from '#core/vocabulary/vocabulary'
-import { storeWords } from '#shared/messages/en/store-words'
+import { CYLINDER_GASES } from '#core/ids/vocabulary'
+import type { CylinderGasId } from '#core/ids/vocabulary'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** Mixes that shops buy ready made, with names that fit a list. */
 const MIXES = {

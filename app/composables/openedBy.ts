@@ -1,7 +1,7 @@
-import type { GateId } from '#core/vocabulary/vocabulary'
+import type { GateId } from '#core/ids/vocabulary'
 import { ofGate } from '#core/clearance/kit-around'
 import type { KitAround } from '#core/clearance/kit-around'
-import type { Quantities } from '#shared/messages/quantities'
+import type { Quantities } from '#shared/words/quantities'
 import type { Placed } from '~/stores/floor'
 
 const list = new Intl.ListFormat('en-GB')

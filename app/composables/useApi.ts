@@ -1,5 +1,5 @@
 import type { InputError } from '#shared/readings'
-import type { SpokenFinding } from '#shared/messages/speak'
+import type { SpokenFinding } from '#shared/words/speak'
 
 /** What the server said when it did not say yes. */
 export interface Refusal {

@@ -2,7 +2,7 @@ import { advicePlan, airAdvice, bestAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
 import type { WhatIf } from '#core/air/what-if'
-import type { Quantities } from '#shared/messages/quantities'
+import type { Quantities } from '#shared/words/quantities'
 
 /** A change in words, as an order to somebody who can carry it out. */
 export function changeWords({ strippedWidthMm, process, consumable, placement, distanceM, flowM3PerS, supplyM3PerS, othersShare, arcMinPerH }: WhatIf, q: Quantities): string {

@@ -1,8 +1,10 @@
-import type { Job, JobField } from '#core/job/job'
-import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
+import type { Job } from '#core/job/job'
+import { JOB_LIMITS } from '#core/job/job'
 import { neededJobFields } from '#core/job/needed-job-fields'
 import { currentFromDiameter, currentFromPlate } from '#core/job/rules-of-thumb'
-import type { ProcessId } from '#core/vocabulary/vocabulary'
+import type { ProcessId } from '#core/ids/vocabulary'
+import type { JobField } from '#core/ids/job-ids'
+import { JOB_FIELDS } from '#core/ids/job-ids'
 
 type Draft = { -readonly [Field in keyof Job]?: Job[Field] }
 

@@ -1,8 +1,9 @@
-import { kitWords } from '#shared/messages/en/kit-words'
-import type { Job, JobField } from '#core/job/job'
-import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
-import type { Quantities } from '#shared/messages/quantities'
-import { quantitiesIn } from '#shared/messages/quantities'
+import { kitWords } from '#shared/words/en/kit-words'
+import type { Job } from '#core/job/job'
+import { PROCESS_TRAITS } from '#core/job/process-traits'
+import type { Quantities } from '#shared/words/quantities'
+import { quantitiesIn } from '#shared/words/quantities'
+import type { JobField } from '#core/ids/job-ids'
 
 /** One thing said of a job, with the ink it is written in. */
 export interface JobPart { readonly field: JobField | 'process', readonly text: string, readonly ink: 'chalk' | 'pencil' }

@@ -1,6 +1,6 @@
 import type { PermitEvent } from '#core/hotwork/permit'
-import { fireWords } from '#shared/messages/en/fire-findings'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { fireWords } from '#shared/words/en/fire-findings'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
 
 type Payload<Type extends PermitEvent['type']> = Extract<PermitEvent, { readonly type: Type }>['payload']
 

@@ -1,8 +1,8 @@
 import type { CylinderEvent } from '#core/cylinder/cylinder'
 import type { ItemEvent } from '#core/inspection/item'
 import { baysServed } from '#core/inspection/item'
-import type { Quantities } from '#shared/messages/quantities'
-import { kitWords } from '#shared/messages/en/kit-words'
+import type { Quantities } from '#shared/words/quantities'
+import { kitWords } from '#shared/words/en/kit-words'
 
 type ThingEvent = ItemEvent | CylinderEvent
 type ThingPayload<Type extends ThingEvent['type']> = Extract<ThingEvent, { readonly type: Type }>['payload']

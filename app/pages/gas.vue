@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Yard } from '#core/cylinder/judge-place'
-import { storeSentences } from '#shared/messages/en/store-findings'
-import { learnSentences } from '#shared/messages/speak'
+import { storeSentences } from '#shared/words/en/store-findings'
+import { learnSentences } from '#shared/words/speak'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
 import type { GasReading } from '#shared/readings'
 

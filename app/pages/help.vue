@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { EMERGENCIES } from '#core/emergency/emergencies'
-import { emergencyWords } from '#shared/messages/en/emergency-words'
+import { emergencyWords } from '#shared/words/en/emergency-words'
 
 // Reached also where nobody is signed in: what to do first waits for no password.
 definePageMeta({ layout: false, isPublic: true })

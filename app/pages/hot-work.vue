@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { hotworkSentences } from '#shared/messages/en/hotwork-findings'
-import { learnSentences } from '#shared/messages/speak'
+import { hotworkSentences } from '#shared/words/en/hotwork-findings'
+import { learnSentences } from '#shared/words/speak'
 import type { PermitsReading } from '#shared/readings'
 
 // The list keeps its place while permits are opened beside it.

@@ -5,8 +5,8 @@ import { REGULATOR_RULES } from '#core/houserules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rule-limits'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
-import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'
-import { storeWords } from '#shared/messages/en/store-words'
+import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
+import { storeWords } from '#shared/words/en/store-words'
 import { versionAfter } from '~/stores/outbox'
 
 const floor = useFloor()

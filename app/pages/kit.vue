@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { storeSentences } from '#shared/messages/en/store-findings'
-import { learnSentences } from '#shared/messages/speak'
+import { storeSentences } from '#shared/words/en/store-findings'
+import { learnSentences } from '#shared/words/speak'
 import type { KitReading } from '#shared/readings'
 
 // The list keeps its place while things are opened beside it.

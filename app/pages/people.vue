@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { personStream } from '#core/command/commands'
 import type { PersonProfile } from '#core/person/person'
-import { ROLES } from '#core/vocabulary/vocabulary'
-import type { RoleId } from '#core/vocabulary/vocabulary'
+import { ROLES } from '#core/ids/vocabulary'
+import type { RoleId } from '#core/ids/vocabulary'
 import type { PersonReading } from '#shared/readings'
 import { makeUuid } from '~/stores/outbox'
 

@@ -2,8 +2,8 @@
 import { SITE_STREAM } from '#core/command/commands'
 import type { CommandPayloads } from '#core/command/commands'
 import type { Bay, SiteCommands } from '#core/site/site'
-import { BAY_KINDS } from '#core/vocabulary/vocabulary'
-import type { BayKindId } from '#core/vocabulary/vocabulary'
+import { BAY_KINDS } from '#core/ids/vocabulary'
+import type { BayKindId } from '#core/ids/vocabulary'
 import { wordId } from '#core/word-id'
 import { makeUuid } from '~/stores/outbox'
 

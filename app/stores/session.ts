@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia'
 import { mayDo } from '#core/person/rights'
-import type { CompetenceId } from '#core/vocabulary/vocabulary'
-import type { Place, RightId } from '#core/person/rights'
+import type { CompetenceId } from '#core/ids/vocabulary'
+import type { Place } from '#core/person/rights'
 import type { SessionReading } from '#shared/readings'
+import type { RightId } from '#core/ids/rights'
 
 /** Who is signed in on this device. */
 export const useSession = defineStore('session', () => {

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { hallShift } from '../exposure/hall-shift'
 import type { BreathedBySubstance } from '../exposure/hall-shift'
 import { judgeExposure } from '../exposure/judge-exposure'
@@ -12,8 +12,8 @@ import { captureEfficiency } from '../ventilation/capture'
 import { SOURCES } from '../source/sources'
 import { captureWindow } from '../ventilation/capture-window'
 import type { Hood } from '../ventilation/hood'
-import type { ExposureRuleSetId } from '../vocabulary/vocabulary'
-import { EXPOSURE_RULE_SETS } from '../vocabulary/vocabulary'
+import type { ExposureRuleSetId } from '../ids/vocabulary'
+import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 
 /** One arc in one room, asked from outside. */
 export interface SingleArcQuestion {

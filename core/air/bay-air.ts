@@ -1,10 +1,10 @@
 import type { Extraction } from '../hall/hall-state'
-import type { ExtractionFault } from './air-findings'
 import { stands } from '../time/instant'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Hood } from '../ventilation/hood'
-import type { HoodKindId } from '../vocabulary/vocabulary'
+import type { HoodKindId } from '../ids/vocabulary'
+import type { ExtractionFault } from '../ids/air-ids'
 
 /** Where the instructor put the hood. */
 export interface HoodPosition {

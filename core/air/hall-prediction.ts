@@ -1,4 +1,4 @@
-import type { Finding } from '../finding'
+import type { Finding } from '../findings/finding'
 import type { BreathedBySubstance, HallBay, HallShift } from '../exposure/hall-shift'
 import { hallShift } from '../exposure/hall-shift'
 import type { FumeDataSheets } from '../fume/data-sheets'

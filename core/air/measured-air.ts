@@ -1,7 +1,7 @@
-import { monthsAfter } from '../houserules/months-after'
+import { monthsAfter } from '../time/months-after'
 import type { SampleValue } from '../samples/substitution'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { ExposureLimit } from '../exposure/limits'
 import { limitsFor } from '../exposure/limits'
@@ -11,7 +11,7 @@ import { withInherited } from '../exposure/rule-sets'
 import type { ComplianceAnswer, SampleVerdict } from '../samples/compliance'
 import { judgeSamples } from '../samples/compliance'
 import type { Survey, SurveyPlace } from '../samples/survey'
-import type { ExposureRuleSetId, SubstanceId } from '../vocabulary/vocabulary'
+import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 
 /** A survey judged by itself: which limit decided, and how. */
 export interface JudgedSurvey {

@@ -1,5 +1,5 @@
 import type { Job } from '../job/job'
-import type { ConsumableId, ProcessId } from '../vocabulary/vocabulary'
+import type { ConsumableId, ProcessId } from '../ids/vocabulary'
 import type { BayAir, HoodPosition } from './bay-air'
 import type { HallQuestion } from './hall-prediction'
 

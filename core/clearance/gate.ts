@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import type { GateId } from '../vocabulary/vocabulary'
+import type { Finding } from '../findings/finding'
+import type { GateId } from '../ids/vocabulary'
 
 /** `to-do` has not been done yet; `hold` was looked at and does not pass; `not-needed` does not concern this work. */
 export type GateState = 'open' | 'hold' | 'stop' | 'to-do' | 'not-needed'

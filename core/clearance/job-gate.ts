@@ -1,11 +1,12 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
-import type { CoatingId } from '../vocabulary/vocabulary'
-import type { Job, JobField } from '../job/job'
+import type { CoatingId } from '../ids/vocabulary'
+import type { Job } from '../job/job'
 import { neededJobFields } from '../job/needed-job-fields'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
+import type { JobField } from '../ids/job-ids'
 
 const BURNS_OFF: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil'])
 

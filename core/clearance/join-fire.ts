@@ -2,7 +2,7 @@ import type { PermitFact } from '../hotwork/permit-fact'
 import { shownPermit } from '../hotwork/permit-fact'
 import { listsInForce } from '../inspection/check-lists'
 import { itemFact } from '../inspection/item-fact'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import type { FireReadings, FireStanding } from './fire-standing'
 import type { KitReadings } from './judge-kit'
 

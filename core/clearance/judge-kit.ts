@@ -8,7 +8,7 @@ import type { ItemState } from '../inspection/item'
 import { baysServed } from '../inspection/item'
 import { itemFact } from '../inspection/item-fact'
 import type { ItemFact } from '../inspection/item-fact'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import type { KitStanding } from './kit-around'
 
 /** Things in use as their events leave them, with the lists they are judged by. */

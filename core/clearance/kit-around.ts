@@ -1,8 +1,8 @@
 import type { CylinderFact } from '../cylinder/cylinder-fact'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import type { ItemFact } from '../inspection/item-fact'
-import type { EquipmentKindId, GateId } from '../vocabulary/vocabulary'
+import type { EquipmentKindId, GateId } from '../ids/vocabulary'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 

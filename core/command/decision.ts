@@ -1,4 +1,4 @@
-import type { Finding } from '../finding'
+import type { Finding } from '../findings/finding'
 
 /** Who did it: a person (perhaps signing on another's session), a device on which nobody is signed in (and whom it acts for: who was, last), or the clock. */
 export type Actor =

@@ -1,5 +1,5 @@
 import type { Job } from '../job/job'
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import { PROCESS_TRAITS } from '../job/process-traits'
 import type {
   BaseMetalId,
   CoatingId,
@@ -9,8 +9,8 @@ import type {
   PositionId,
   ProcessId,
   ShieldingGasId,
-} from '../vocabulary/vocabulary'
-import { CONSUMABLES } from '../vocabulary/vocabulary'
+} from '../ids/vocabulary'
+import { CONSUMABLES } from '../ids/vocabulary'
 import { mmFromInch } from '../units'
 
 /** One way in which words may be meant: the whole line written so that nothing else can be, and what the words say then. */

@@ -1,8 +1,8 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { LAWS } from '../law/laws'
 import type { SourceRef } from '../source/source-ref'
-import type { JurisdictionId } from '../vocabulary/vocabulary'
+import type { JurisdictionId } from '../ids/vocabulary'
 import { kPaFromPsi, psiFromKPa } from '../units'
 import { ATMOSPHERE_KPA } from './contents'
 

@@ -1,4 +1,4 @@
-import type { CylinderGasId } from '../vocabulary/vocabulary'
+import type { CylinderGasId } from '../ids/vocabulary'
 import { partsOf } from './gas'
 import type { GasContent } from './gas'
 import { helmholtzCompressibility } from './helmholtz'

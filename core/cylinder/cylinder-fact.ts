@@ -1,8 +1,8 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import type { HouseRules } from '../houserules/house-rules'
 import { STORE_SOURCES } from '../source/store-sources'
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import { judgeAcetylenePressure } from './acetylene-pressure'
 import { contentsByPressure, contentsByWeight, GASES_BY_WEIGHT, pressureRefusal } from './contents'
 import type { Contents } from './contents'
@@ -10,9 +10,9 @@ import type { CylinderState } from './cylinder'
 import type { GasContent } from './gas'
 import { partsOf } from './gas'
 import { jointsFor } from './guided-steps'
-import type { JointId } from './guided-steps'
 import { requalification } from './requalification'
 import type { Requalification } from './requalification'
+import type { JointId } from '../ids/cylinder-ids'
 
 /** What a board needs to know of a cylinder: worked out once for a shop day, good until it ends. Clocks stay instants. */
 export interface CylinderFact {

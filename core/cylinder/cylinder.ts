@@ -3,10 +3,7 @@ import { laterOf } from '../time/instant'
 import { isOutrun, newest } from '../time/late-reports'
 import { partsOf } from './gas'
 import type { GasContent } from './gas'
-import type { ConnectingStepId, DangerId, JointId, ShuttingStepId } from './guided-steps'
-
-export const CYLINDER_OWNERS = ['rented', 'owned'] as const
-export type CylinderOwner = typeof CYLINDER_OWNERS[number]
+import type { ConnectingStepId, CylinderOwner, DangerId, JointId, ShuttingStepId } from '../ids/cylinder-ids'
 
 /** What a cylinder is, as somebody read it off the shoulder and the label. */
 export interface CylinderMarks {

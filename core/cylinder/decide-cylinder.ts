@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import type { HouseRules } from '../houserules/house-rules'
 import { STORE_SOURCES } from '../source/store-sources'
 import type { Instant } from '../time/instant'

@@ -1,9 +1,9 @@
 import type { Job } from '../job/job'
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
-import type { CylinderGasId, ShieldingGasId } from '../vocabulary/vocabulary'
+import { PROCESS_TRAITS } from '../job/process-traits'
+import type { CylinderGasId, ShieldingGasId } from '../ids/vocabulary'
 import type { GasContent } from './gas'
 import { partsOf } from './gas'
-import type { GasNeedId } from './gas-need'
+import type { GasNeedId } from '../ids/cylinder-ids'
 
 /** Parts of a shielding or cutting gas: just these, whatever their shares. The label and the data sheet of the wire say the shares. */
 const PARTS: Readonly<Record<Exclude<ShieldingGasId, 'none'>, readonly CylinderGasId[]>> = {

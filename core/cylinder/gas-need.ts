@@ -1,11 +1,9 @@
 import { dayWork, jobSpan } from '../job/day-work'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
-import type { CylinderGasId } from '../vocabulary/vocabulary'
+import type { CylinderGasId } from '../ids/vocabulary'
 import { tipDemand } from './tip-demand'
-
-/** What a gas is drawn for. */
-export type GasNeedId = 'shielding' | 'oxygen' | 'fuel' | 'cutting'
+import type { GasNeedId } from '../ids/cylinder-ids'
 
 /** What a job takes of one gas. */
 export interface GasNeed {

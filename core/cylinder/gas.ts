@@ -1,4 +1,4 @@
-import type { CylinderGasId } from '../vocabulary/vocabulary'
+import type { CylinderGasId } from '../ids/vocabulary'
 
 /** Parts of a mix in percent by volume; they make 100 together. */
 export type GasMix = Readonly<Partial<Record<CylinderGasId, number>>>

@@ -2,18 +2,8 @@ import { STORE_SOURCES } from '../source/store-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { GasContent } from './gas'
 import { fireRole, partsOf } from './gas'
-
-/** Steps of putting a cylinder to use, in order. Their words, and why, stand in the catalogue. */
-export const CONNECTING_STEPS = ['secured', 'label-read', 'cap-off', 'clean-hands', 'crack-valve', 'seat-clean', 'regulator-fitted', 'arrestor-fitted', 'screw-out', 'stand-aside', 'open-slowly', 'acetylene-turn', 'set-pressure', 'purge'] as const
-export type ConnectingStepId = typeof CONNECTING_STEPS[number]
-
-/** Steps of shutting down, in order. */
-export const SHUTTING_STEPS = ['torch-shut', 'valve-shut', 'bleed', 'screw-back', 'gauges-zero', 'hose-hung'] as const
-export type ShuttingStepId = typeof SHUTTING_STEPS[number]
-
-/** Joints that a leak test looks at, from the valve to the torch. */
-export const JOINTS = ['valve-stem', 'regulator-inlet', 'regulator-outlet', 'arrestor', 'hose-end', 'torch'] as const
-export type JointId = typeof JOINTS[number]
+import type { ConnectingStepId, DangerId, DangerStepId, JointId, ShuttingStepId } from '../ids/cylinder-ids'
+import { CONNECTING_STEPS, JOINTS } from '../ids/cylinder-ids'
 
 export const STEP_SOURCES: Readonly<Record<ConnectingStepId | ShuttingStepId, SourceRef>> = {
   'secured': STORE_SOURCES.usCylinderHandling, 'label-read': STORE_SOURCES.usCylinderHandling, 'cap-off': STORE_SOURCES.usCylinderHandling, 'clean-hands': STORE_SOURCES.usOxygenOil,
@@ -41,16 +31,6 @@ export function connectingSteps(gas: GasContent): readonly ConnectingStepId[] {
 
 /** What of a leak test this gas asks for: shielding gas has no arrestor and ends at the feeder. */
 export const jointsFor = (gas: GasContent): readonly JointId[] => JOINTS.filter(joint => burns(gas) || (joint !== 'arrestor' && joint !== 'torch'))
-
-/** What somebody found at a cylinder that cannot wait. */
-export const DANGERS = ['leak', 'in-fire', 'hot', 'flashback'] as const
-export type DangerId = typeof DANGERS[number]
-
-/** What to do, in order; words in the catalogue. */
-export const DANGER_STEPS = [
-  'no-sparks', 'close-valve', 'do-not-touch', 'go-away-200', 'go-away-100', 'call-fire-service', 'say-acetylene', 'cool-from-cover', 'move-outdoors', 'ventilate', 'clothes-enriched', 'no-rescue-alone', 'watch-for-heat', 'plug-fire', 'supplier', 'never-again',
-] as const
-export type DangerStepId = typeof DANGER_STEPS[number]
 
 /**
  * What to do when a cylinder leaks, burns, is hot or took a flashback, by what is in it. Calm, few, in order.

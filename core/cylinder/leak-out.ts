@@ -1,5 +1,5 @@
 import { AIR_OXYGEN_PERCENT, DEFICIENT_BELOW_PERCENT, ENRICHED_ABOVE_PERCENT } from '../ventilation/oxygen'
-import type { CylinderGasId } from '../vocabulary/vocabulary'
+import type { CylinderGasId } from '../ids/vocabulary'
 import type { GasContent } from './gas'
 import { GAS_TRAITS, fireRole, partsOf, shareOf } from './gas'
 

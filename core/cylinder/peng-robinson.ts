@@ -1,4 +1,4 @@
-import type { CylinderGasId } from '../vocabulary/vocabulary'
+import type { CylinderGasId } from '../ids/vocabulary'
 
 const GAS_CONSTANT = 8.314462618
 

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { STORE_SOURCES } from '../source/store-sources'
 import { KPA_PER_PSI } from '../units'
 import { readStampYears } from './stamp-years'

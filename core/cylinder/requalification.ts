@@ -1,14 +1,14 @@
 import { parseDate, endOfMonth } from '@internationalized/date'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { STORE_SOURCES } from '../source/store-sources'
 import type { SourceRef } from '../source/source-ref'
 import { GAS_TRAITS, keptAs, partsOf, shareOf } from './gas'
 import type { GasContent } from './gas'
-import type { StarVoidReason } from './cylinder-findings'
 import { readStamps } from './read-stamps'
 import type { ReadStamps, StampedTest } from './read-stamps'
 import { PLUS_SPECIFICATIONS, US_SPECIFICATIONS } from './specifications'
+import type { StarVoidReason } from '../ids/cylinder-ids'
 
 /** 125 lb of water. Source: `usStar`. */
 const STAR_MAX_WATER_L = 56.7

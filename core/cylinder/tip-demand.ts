@@ -1,5 +1,5 @@
 import { m3FromCubicFt } from '../units'
-import type { CylinderGasId, TipId } from '../vocabulary/vocabulary'
+import type { CylinderGasId, TipId } from '../ids/vocabulary'
 
 /** Gas that a torch takes, m³ an hour each. */
 export interface TipDemand { readonly fuelM3PerH: number, readonly oxygenM3PerH: number }

@@ -1,7 +1,7 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { KIT_SOURCES } from '../source/kit-sources'
-import type { WithdrawalRuleSetId } from '../vocabulary/vocabulary'
+import type { WithdrawalRuleSetId } from '../ids/vocabulary'
 
 const WITHDRAWAL_PARTS: Readonly<Record<WithdrawalRuleSetId, number>> = { 'one-seventh': 7, 'one-tenth': 10, 'one-fifteenth': 15 }
 export const DUTIES = ['intermittent', 'continuous'] as const

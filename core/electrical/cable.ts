@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { KIT_SOURCES } from '../source/kit-sources'
 
 /** Copper at 20 °C, Ω·mm²/m, and its rise per kelvin. Source: `copper`. */

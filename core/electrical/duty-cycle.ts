@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { KIT_SOURCES } from '../source/kit-sources'
 
 export interface DutyCycle {

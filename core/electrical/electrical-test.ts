@@ -1,14 +1,9 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { STORE_SOURCES } from '../source/store-sources'
 import { judgeOpenCircuit } from './open-circuit'
-import type { ShockEnvironment } from './electrical-findings'
-
-/** Readings of the periodic test, in the order they are taken. */
-export const ELECTRICAL_TESTS = [
-  'protectiveConductorOhm', 'supplyToWeldingMOhm', 'weldingToProtectiveMOhm', 'supplyToProtectiveMOhm', 'supplyToAccessibleMOhm', 'primaryLeakageMA', 'weldingLeakageMA', 'touchCurrentMA',
-] as const
-export type ElectricalTestId = typeof ELECTRICAL_TESTS[number]
+import type { ElectricalTestId, ShockEnvironment } from '../ids/electrical-ids'
+import { ELECTRICAL_TESTS } from '../ids/electrical-ids'
 
 export interface ElectricalTestQuestion extends Readonly<Partial<Record<ElectricalTestId, number>>> {
   /** Machines with double insulation have no protective conductor. */

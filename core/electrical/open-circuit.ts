@@ -1,8 +1,8 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { STORE_SOURCES } from '../source/store-sources'
 import type { SourceRef } from '../source/source-ref'
-import type { ShockEnvironment } from './electrical-findings'
+import type { ShockEnvironment } from '../ids/electrical-ids'
 
 /** What a voltmeter showed at the terminals with no arc. */
 export interface OpenCircuitReading {

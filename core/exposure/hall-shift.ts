@@ -1,7 +1,7 @@
 import type { Range } from '../range'
 import { each, NOTHING, plus } from '../range'
 import { isGas } from '../fume/gases'
-import type { SubstanceId } from '../vocabulary/vocabulary'
+import type { SubstanceId } from '../ids/vocabulary'
 import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
 import { FAR_FIELD, hallFlows, hallZones, nearFieldOf } from '../ventilation/hall'
 import type { Advanced, Zones } from '../ventilation/zones'

@@ -1,5 +1,5 @@
 import { mgPerM3FromPpm } from '../fume/gases'
-import type { SubstanceId } from '../vocabulary/vocabulary'
+import type { SubstanceId } from '../ids/vocabulary'
 import type { BreathedBySubstance } from './hall-shift'
 
 const ppm = mgPerM3FromPpm

@@ -1,11 +1,8 @@
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
-import type { ExposureRuleSetId, SubstanceId } from '../vocabulary/vocabulary'
+import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { mgPerM3FromPpm } from '../fume/gases'
-
-/** Over what time a limit is meant. `short-term` is 15 minutes unless its source says otherwise. */
-export const LIMIT_KINDS = ['twa', 'short-term', 'ceiling'] as const
-export type LimitKind = typeof LIMIT_KINDS[number]
+import type { LimitKind } from '../ids/exposure-ids'
 
 /** What part of the dust is sampled. Fume is so fine that all three see nearly the same. */
 export type SampledFraction = 'total' | 'inhalable' | 'respirable'

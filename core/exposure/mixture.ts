@@ -1,15 +1,6 @@
-import type { SubstanceId } from '../vocabulary/vocabulary'
-
-/** Substances that act on the same part of the body: their fractions add up. Source: `mixtureRule`. */
-export const MIXTURE_GROUPS = {
-  'airways': ['ozone', 'nitrogen-dioxide', 'nitric-oxide', 'fluorides', 'zinc', 'copper', 'cadmium'],
-  'lung-cancer': ['chromium-vi', 'nickel', 'cadmium'],
-  'nerves': ['manganese', 'lead'],
-  'kidneys': ['cadmium', 'lead'],
-  'blood-oxygen': ['carbon-monoxide'],
-  'lung-load': ['iron', 'aluminium'],
-} as const satisfies Record<string, readonly SubstanceId[]>
-export type MixtureGroupId = keyof typeof MIXTURE_GROUPS
+import type { SubstanceId } from '../ids/vocabulary'
+import type { MixtureGroupId } from '../ids/exposure-ids'
+import { MIXTURE_GROUPS } from '../ids/exposure-ids'
 
 /**
  * The largest sum of fractions among substances that act alike: Σ Cᵢ/Lᵢ, like averaging times with like.

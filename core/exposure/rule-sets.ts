@@ -1,6 +1,6 @@
-import type { ExposureBasisId, ExposureRuleSetId, JurisdictionId } from '../vocabulary/vocabulary'
+import type { ExposureBasisId, ExposureRuleSetId, JurisdictionId } from '../ids/vocabulary'
 import { LAWS } from '../law/laws'
-import { EXPOSURE_RULE_SETS } from '../vocabulary/vocabulary'
+import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 
 /** The body of limits that binds above another: a state keeps the federal law, a member the law of its union. */
 const BINDS_ABOVE: Readonly<Record<ExposureRuleSetId, ExposureRuleSetId | null>> = { 'us-legal': null, 'us-consensus': null, 'us-ca': 'us-legal', 'eu': null, 'uk': null, 'de': 'eu' }

@@ -2,7 +2,7 @@ import type { Range } from '../range'
 import { times } from '../range'
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
-import type { CoatingId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
+import type { CoatingId, ProcessId, SubstanceId } from '../ids/vocabulary'
 
 /** Zinc oxide for each mass of zinc. Source: atomic masses. */
 export const ZNO_PER_ZN = 1.2447

@@ -1,6 +1,6 @@
 import type { Range } from '../range'
 import { around } from '../range'
-import type { BaseMetalId, ConsumableId, ProcessId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, ConsumableId, ProcessId } from '../ids/vocabulary'
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
 import type { EmissionFactor, EmissionRow } from './emission-factors'

@@ -1,6 +1,6 @@
 import { USUAL_CHOICES } from '../job/usual-choices'
-import type { ConsumableId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
-import { PROCESSES } from '../vocabulary/vocabulary'
+import type { ConsumableId, ProcessId, SubstanceId } from '../ids/vocabulary'
+import { PROCESSES } from '../ids/vocabulary'
 
 /** What the maker's fume data sheet of a consumable says, as the shop typed it in: chalk over the pencil of the tables. */
 export interface FumeDataSheet {

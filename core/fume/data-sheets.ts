@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
-import type { ConsumableId, ProcessId } from '../vocabulary/vocabulary'
+import { finding } from '../findings/finding'
+import type { ConsumableId, ProcessId } from '../ids/vocabulary'
 import type { FumeDataSheet } from './data-sheet'
 import { onlyProcessOf } from './data-sheet'
 

@@ -1,4 +1,4 @@
-import type { SubstanceId } from '../vocabulary/vocabulary'
+import type { SubstanceId } from '../ids/vocabulary'
 
 /** Mass of fume and of metals in it for each mass of electrode consumed, g/kg. A metal left out was not measured: that is not zero. */
 export interface EmissionFactor {

@@ -1,5 +1,5 @@
 import type { Range } from '../range'
-import type { SubstanceId } from '../vocabulary/vocabulary'
+import type { SubstanceId } from '../ids/vocabulary'
 
 /** Share of each substance in the fume, % by mass, as the element. */
 export type Composition = Readonly<Partial<Record<SubstanceId, Range>>>

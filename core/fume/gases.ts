@@ -1,5 +1,5 @@
 import type { Range } from '../range'
-import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
 
 /** Millilitres of gas made in a minute of arc. */
 export type GasRates = Readonly<Partial<Record<SubstanceId, Range>>>

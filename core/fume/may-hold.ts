@@ -1,5 +1,5 @@
-import type { BaseMetalId, ConsumableId, ProcessId, SubstanceId } from '../vocabulary/vocabulary'
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import type { BaseMetalId, ConsumableId, ProcessId, SubstanceId } from '../ids/vocabulary'
+import { PROCESS_TRAITS } from '../job/process-traits'
 
 /** The most that a substance may be of the fume, % by mass; `ANY` where no published family says. */
 export type AtMostPercent = Readonly<Partial<Record<SubstanceId, number>>>

@@ -1,6 +1,6 @@
 import type { Range } from '../range'
 import { around, exactly } from '../range'
-import type { BaseMetalId, ConsumableId, ProcessId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, ConsumableId, ProcessId } from '../ids/vocabulary'
 
 /** Density of wires, g/cm³. Cored wire is counted with its filling. */
 const STEEL_G_PER_CM3 = 7.85

@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
 import type { HallAir } from '../ventilation/hall'
-import type { ExtractionKindId } from '../vocabulary/vocabulary'
+import type { ExtractionKindId } from '../ids/vocabulary'
 
 /** How the flow of an extraction was found. */
 export const FLOW_METHODS = ['traverse', 'static-pressure', 'face-velocity', 'maker'] as const

@@ -1,9 +1,7 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
-import { HOT_WORK_FACTS } from './hotwork-findings'
-import type { HotWorkFactId } from './hotwork-findings'
+import { PROCESS_TRAITS } from '../job/process-traits'
 import { forbiddenBecause, isVessel } from './hot-work-class'
 import type { GasLimits, HotWorkConditions, HotWorkJob, HotWorkPlace } from './hot-work-class'
 import { needsGasTest, precautionsFor } from './precautions'
@@ -12,6 +10,8 @@ import { RADIUS_OF_RULE_M } from './radius-rules'
 import { sparkReach } from './spark-reach'
 import type { ReachAnswer } from './spark-reach'
 import { LAW_WATCH_MIN, WATCH_SCHOOLS, watchersNeeded } from './watch-plan'
+import type { HotWorkFactId } from '../ids/hotwork-ids'
+import { HOT_WORK_FACTS } from '../ids/hotwork-ids'
 
 /** What a site's rules say of hot work, as far as it was sent. */
 export interface HotWorkHouse extends GasLimits { readonly radiusM: number, readonly afterMin: number, readonly monitoringMin: number }

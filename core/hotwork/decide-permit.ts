@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import type { ItemFact } from '../inspection/item-fact'
 import type { Instant } from '../time/instant'
@@ -11,7 +11,8 @@ import { hasEnded } from './permit-end'
 import { coverMissingSince, gasRetestAt, hasLastLook, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, nextVisitAt, roundEveryMin } from './permit-deadlines'
 import { isOutrun } from '../time/late-reports'
 import { isAfter, laterOf, minutesAfter, minutesBetween, msOf, stands } from '../time/instant'
-import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, StopCauseId, WatchCauseId } from './permit'
+import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, WatchCauseId } from './permit'
+import type { StopCauseId } from '../ids/hotwork-ids'
 
 /** Somebody as far as a permit asks: their name, the other task they have at that time, the bay they stand at. */
 export interface Helper { readonly personId: string, readonly name: string, readonly busyAt: string | null, readonly bayId: string | null }

@@ -1,10 +1,10 @@
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import { isOutrun, newest } from '../time/late-reports'
 import { pointKey } from './gas-points'
-import { DANGER_CAUSES } from './permit'
 import type { GasReading, Permit, PermitEvent, PermitPlan, PermitRequest, Post } from './permit'
 import { isBeforeWatch } from './permit-end'
 import { laterOf } from '../time/instant'
+import { DANGER_CAUSES } from '../ids/hotwork-ids'
 
 /** The permit after an event. Pure: the same events always give the same permit. */
 export function evolvePermit(permit: Permit | null, event: PermitEvent): Permit | null {

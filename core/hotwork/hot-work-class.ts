@@ -1,23 +1,9 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import type { SourceRef } from '../source/source-ref'
-import type { ProcessId } from '../vocabulary/vocabulary'
-
-/** What is worked on. */
-export const WORKPIECES = ['plate', 'pipe', 'container', 'duct', 'structure'] as const
-export type WorkpieceId = typeof WORKPIECES[number]
-
-/** What it holds or held. */
-export const CONTENTS = ['never-any', 'harmless', 'flammable', 'unknown'] as const
-export type ContentsId = typeof CONTENTS[number]
-
-export const SPRINKLER_STATES = ['in-service', 'impaired', 'none'] as const
-export type SprinklerStateId = typeof SPRINKLER_STATES[number]
-
-/** Why no permit may be given for a place as it stands. */
-export const DANGER_PLACES = ['sprinklers-impaired', 'explosive-atmosphere', 'oxygen-rich', 'container-not-cleaned', 'container-unknown', 'bulk-combustibles', 'combustible-panel'] as const
-export type DangerPlaceId = typeof DANGER_PLACES[number]
+import type { ProcessId } from '../ids/vocabulary'
+import type { ContentsId, DangerPlaceId, SprinklerStateId, WorkpieceId } from '../ids/hotwork-ids'
 
 export interface HotWorkPlace {
   /** Built or approved for hot work and looked at each day. */

@@ -1,11 +1,11 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import { minutesAfter, stands } from '../time/instant'
-import { DANGER_CAUSES } from './permit'
 import type { ShownPermit } from './permit-fact'
+import { DANGER_CAUSES } from '../ids/hotwork-ids'
 
 /** What judging a permit takes besides it. */
 export interface PermitAround {

@@ -1,4 +1,4 @@
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import { earliestOf, laterOf, minutesAfter } from '../time/instant'
 import type { Permit } from './permit'
 

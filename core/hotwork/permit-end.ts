@@ -1,4 +1,4 @@
-import type { PermitPhase } from './permit'
+import type { PermitPhase } from '../ids/hotwork-ids'
 
 const ENDS: ReadonlySet<PermitPhase> = new Set(['closed', 'refused', 'revoked', 'lapsed'])
 /** Is it over: nothing burns, nobody watches any more. */

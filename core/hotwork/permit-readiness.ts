@@ -1,11 +1,11 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import type { ItemFact } from '../inspection/item-fact'
 import { judgeExtinguishers } from '../inspection/judge-extinguishers'
 import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { isAfter, minutesAfter, minutesBetween, stands } from '../time/instant'
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
+import { PROCESS_TRAITS } from '../job/process-traits'
 import type { Permit } from './permit'
 
 /** A break longer than this asks for a new gas test, min. Source: `gasRetest`. */

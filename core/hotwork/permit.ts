@@ -1,23 +1,7 @@
-import type { Instant } from '../station/station'
-import type { ProcessId } from '../vocabulary/vocabulary'
-import type { ContentsId, HotWorkConditions, HotWorkPlace, WorkpieceId } from './hot-work-class'
-import type { PrecautionId } from './precautions'
-
-/** How far a permit has come. `authorised` waits for the watch and the first arc; the last four are ends. */
-export const PERMIT_PHASES = ['requested', 'precautions', 'authorised', 'working', 'suspended', 'watch', 'monitoring', 'closed', 'refused', 'revoked', 'lapsed'] as const
-export type PermitPhase = typeof PERMIT_PHASES[number]
-
-/** Why work stands. The clock's own causes, and what people say. */
-export const STOP_CAUSES = [
-  'stopped', 'conditions-changed', 'watch-left', 'wind', 'gas', 'fire-or-smoke', 'kit', 'sprinklers', 'weather-light', 'scope-changed', 'break', 'shift-change',
-  'round-overdue', 'gas-retest-overdue', 'lapsed', 'revoked', 'arc-without-permit',
-] as const
-export type StopCauseId = typeof STOP_CAUSES[number]
-/** Causes that somebody may give; the others are found by the clock or by the record. */
-export const SPOKEN_CAUSES = ['stopped', 'conditions-changed', 'wind', 'gas', 'fire-or-smoke', 'kit', 'sprinklers', 'weather-light', 'scope-changed', 'break', 'shift-change'] as const satisfies readonly StopCauseId[]
-/** Causes that are a danger in themselves: they stop the place, others hold it. */
-export const DANGER_CAUSES: ReadonlySet<StopCauseId> = new Set(['round-overdue', 'fire-or-smoke', 'gas'])
-export type SpokenCauseId = typeof SPOKEN_CAUSES[number]
+import type { Instant } from '../time/instant'
+import type { ProcessId } from '../ids/vocabulary'
+import type { HotWorkConditions, HotWorkPlace } from './hot-work-class'
+import type { ContentsId, PermitPhase, PrecautionId, SpokenCauseId, StopCauseId, WorkpieceId } from '../ids/hotwork-ids'
 
 /** The place of a permit: in words, and on the site's grid or at a bay where it is known there. */
 export interface PermitPlace {

@@ -2,14 +2,8 @@ import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import type { SourceRef } from '../source/source-ref'
 import { isVessel } from './hot-work-class'
 import type { HotWorkConditions, HotWorkJob, HotWorkPlace } from './hot-work-class'
-
-/** What is seen to before an arc is struck, in the order it is walked. */
-export const PRECAUTIONS = [
-  'cold-or-bay', 'floor-swept', 'floor-wetted', 'liquids-dust-out', 'circle-clear', 'openings-covered', 'other-side', 'levels-below', 'drop-zone', 'ducts-conveyors',
-  'sprinklers-live', 'heads-shielded', 'detectors-isolated', 'container-vented', 'confined-entry', 'gas-test', 'cylinders-clear', 'breathing',
-  'extinguisher', 'metal-powder', 'bucket-hose', 'screens', 'alarm-route', 'hot-marked', 'kit-looked-at',
-] as const
-export type PrecautionId = typeof PRECAUTIONS[number]
+import type { PrecautionId } from '../ids/hotwork-ids'
+import { PRECAUTIONS } from '../ids/hotwork-ids'
 
 /** A precaution that this place and job ask for. */
 export interface Precaution {

@@ -1,4 +1,4 @@
-import type { ProcessId } from '../vocabulary/vocabulary'
+import type { ProcessId } from '../ids/vocabulary'
 
 /** How a process throws hot metal: drop sizes, m, and the speed they leave at, m/s. */
 export interface SparkClass { readonly id: 'spatter' | 'cutting' | 'piercing' | 'gouging', readonly smallestM: number, readonly largestM: number, readonly speedMPerS: number, readonly leavesAtC: number }

@@ -1,4 +1,4 @@
-import type { ExposureBasisId, JurisdictionId, ShadeBasisId, StorageBasisId } from '../vocabulary/vocabulary'
+import type { ExposureBasisId, JurisdictionId, ShadeBasisId, StorageBasisId } from '../ids/vocabulary'
 import type { UnitSystem } from '../units'
 import type { SettlingRuleId } from '../cylinder/settling'
 import type { RadiusRuleId } from '../hotwork/radius-rules'

@@ -1,7 +1,8 @@
 import { STORE_SOURCES } from '../source/store-sources'
 import type { SourceRef } from '../source/source-ref'
-import type { EquipmentKindId } from '../vocabulary/vocabulary'
-import type { Check, CheckList, Examiner, Interval, ItemEventId } from './check-list'
+import type { EquipmentKindId } from '../ids/vocabulary'
+import type { Check, CheckList, Examiner, Interval } from './check-list'
+import type { ItemEventId } from '../ids/kit-ids'
 
 type Unnamed<C> = C extends unknown ? Omit<C, 'id'> : never
 type CheckWithoutId = Unnamed<Check>

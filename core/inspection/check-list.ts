@@ -1,12 +1,9 @@
 import type { SourceRef } from '../source/source-ref'
-import type { EquipmentKindId } from '../vocabulary/vocabulary'
+import type { EquipmentKindId } from '../ids/vocabulary'
+import type { ItemEventId } from '../ids/kit-ids'
 
 /** When a list falls due again: before each shop day's first use, or some time after it was last done. */
 export type Interval = { readonly unit: 'use' } | { readonly unit: 'days' | 'months', readonly count: number, readonly atMonthEnd?: boolean }
-
-/** What happened to a thing that makes it due at once, whatever the calendar says. */
-export const ITEM_EVENTS = ['dropped', 'flooded', 'repaired', 'flashback', 'overheated', 'moved'] as const
-export type ItemEventId = typeof ITEM_EVENTS[number]
 
 /** Who may do a list: anybody trained, or somebody named as competent for this kind of equipment. */
 export type Examiner = 'user' | 'competent'

@@ -1,5 +1,5 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import { BUILT_IN_LISTS } from './built-in-lists'
 import type { CheckList } from './check-list'
 

@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import type { ItemCommand, ItemContext, ItemEvent, ItemState } from './item'
 import { judgeInspection } from './judge-inspection'
 import { isOutrun } from '../time/late-reports'

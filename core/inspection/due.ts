@@ -1,5 +1,6 @@
 import { endOfMonth, parseDate } from '@internationalized/date'
-import type { CheckList, Interval, ItemEventId } from './check-list'
+import type { CheckList, Interval } from './check-list'
+import type { ItemEventId } from '../ids/kit-ids'
 
 /** How a list stands for one thing on one day. */
 export type DueState = 'never-done' | 'in-date' | 'due-today' | 'in-grace' | 'late' | 'after-event'

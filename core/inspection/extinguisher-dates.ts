@@ -1,4 +1,4 @@
-import { monthsAfter } from '../houserules/months-after'
+import { monthsAfter } from '../time/months-after'
 
 /** Extinguishers by what fixes their tests. */
 export const EXTINGUISHER_TYPES = ['dry-chemical', 'dry-chemical-stainless', 'carbon-dioxide', 'water', 'foam', 'wet-chemical', 'dry-powder', 'halogenated'] as const

@@ -1,8 +1,9 @@
-import type { Instant } from '../station/station'
+import type { Instant } from '../time/instant'
 import type { ExtinguisherType } from './extinguisher-dates'
-import type { EquipmentKindId, MaskId } from '../vocabulary/vocabulary'
-import type { Answers, CheckList, ItemEventId } from './check-list'
+import type { EquipmentKindId, MaskId } from '../ids/vocabulary'
+import type { Answers, CheckList } from './check-list'
 import { laterOf } from '../time/instant'
+import type { ItemEventId } from '../ids/kit-ids'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
 export type Assignment =

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { STORE_SOURCES } from '../source/store-sources'
 import { BUILT_IN_LISTS, listsFor } from './built-in-lists'
 import type { CheckList } from './check-list'

@@ -1,6 +1,6 @@
 import type { Place } from '../place/place'
 import type { Site } from '../site/site'
-import { EQUIPMENT_KINDS } from '../vocabulary/vocabulary'
+import { EQUIPMENT_KINDS } from '../ids/vocabulary'
 import type { CheckList } from './check-list'
 import type { ItemState } from './item'
 import { judgeItem } from './judge-item'

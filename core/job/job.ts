@@ -1,5 +1,6 @@
-import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, FuelGasId, PositionId, ProcessId, ResidueId, ShieldingGasId, TipId, WorkplaceId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, FuelGasId, PositionId, ProcessId, ResidueId, ShieldingGasId, TipId, WorkplaceId } from '../ids/vocabulary'
 import type { ShadeQuestion } from '../shade/shade-question'
+import type { JobField } from '../ids/job-ids'
 
 /** What one place is set to do today. Anything left out is not known. */
 export interface Job {
@@ -44,13 +45,6 @@ export interface Job {
   /** Fields nobody has confirmed yet: they are shown in pencil, and hold the Job gate. */
   readonly assumed?: readonly JobField[]
 }
-
-/** The fields of a job that can be known, unknown or assumed. */
-export const JOB_FIELDS = [
-  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'fuelGas', 'tip',
-  'baseMetal', 'coating', 'coatingStripped', 'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
-] as const
-export type JobField = typeof JOB_FIELDS[number]
 
 /** The limits a job's numbers must keep, for the schema, the keypad and the tests alike. */
 export const JOB_LIMITS = {

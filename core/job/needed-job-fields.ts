@@ -1,6 +1,6 @@
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
-import type { JobField } from './job'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import { PROCESS_TRAITS } from './process-traits'
+import type { ProcessId } from '../ids/vocabulary'
+import type { JobField } from '../ids/job-ids'
 
 const ALWAYS: readonly JobField[] = [
   'plateThicknessMm', 'baseMetal', 'coating', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',

@@ -1,6 +1,6 @@
 import { SOURCES } from '../source/sources'
 import type { SourceRef } from '../source/source-ref'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import type { ProcessId } from '../ids/vocabulary'
 
 /** A guess to start from, always shown in pencil: nobody has confirmed it. */
 export interface PencilCurrent {

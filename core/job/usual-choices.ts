@@ -1,4 +1,4 @@
-import type { ConsumableId, ProcessId, ShieldingGasId } from '../vocabulary/vocabulary'
+import type { ConsumableId, ProcessId, ShieldingGasId } from '../ids/vocabulary'
 
 /** What people usually reach for with a process: the keys offered first. Common practice, no source; anything else can still be typed. */
 export interface UsualChoices {

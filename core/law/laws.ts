@@ -1,7 +1,7 @@
 import { RADIUS_OF_RULE_M } from '../hotwork/radius-rules'
 import { KIT_SOURCES } from '../source/kit-sources'
 import type { SourceRef } from '../source/source-ref'
-import type { ExposureRuleSetId, JurisdictionId, ShadeRuleSetId } from '../vocabulary/vocabulary'
+import type { ExposureRuleSetId, JurisdictionId, ShadeRuleSetId } from '../ids/vocabulary'
 
 /**
  * What the law of one place says wherever the rules of this program differ by place. A row is complete: a place that is added

@@ -1,7 +1,7 @@
 import type { Decision } from '../command/decision'
-import type { Finding } from '../finding'
-import { finding } from '../finding'
-import type { RoleId } from '../vocabulary/vocabulary'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
+import type { RoleId } from '../ids/vocabulary'
 
 /** Why somebody is told: a role they hold, because they stand at a bay it concerns, or because a permit names them. */
 export type ToldAs = RoleId | 'at-bay' | 'named'

@@ -1,9 +1,9 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import type { Instant } from '../time/instant'
 import { minutesAfter } from '../time/instant'
 import { newest } from '../time/late-reports'
-import type { CompetenceId, RoleId } from '../vocabulary/vocabulary'
+import type { CompetenceId, RoleId } from '../ids/vocabulary'
 
 /** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
 export interface Person {

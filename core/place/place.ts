@@ -1,5 +1,5 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import type { Barrier, Combustible } from '../cylinder/storage'
 
 /** A closed room, as the air in it is reckoned. */

@@ -1,15 +1,15 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
-import { MIXTURE_GROUPS } from '../exposure/mixture'
 import { isGas } from '../fume/gases'
-import type { JurisdictionId, MaskId, SubstanceId } from '../vocabulary/vocabulary'
+import type { JurisdictionId, MaskId, SubstanceId } from '../ids/vocabulary'
 import type { Respirator } from './respirators'
 import { respiratorsIn } from './respirators'
 import { isAfter } from '../time/instant'
 import { LAWS } from '../law/laws'
 import type { Wearer } from './wearer'
+import { MIXTURE_GROUPS } from '../ids/exposure-ids'
 
 /** A mask against what it is needed for. */
 export interface MaskChoice extends Respirator { readonly suits: boolean }

@@ -1,7 +1,7 @@
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
 import { LAWS } from '../law/laws'
-import type { JurisdictionId, MaskId } from '../vocabulary/vocabulary'
+import type { JurisdictionId, MaskId } from '../ids/vocabulary'
 
 /** What a mask can do. */
 export interface Respirator {

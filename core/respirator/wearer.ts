@@ -1,6 +1,6 @@
-import { monthsAfter } from '../houserules/months-after'
+import { monthsAfter } from '../time/months-after'
 import { earlierOf, isAfter } from '../time/instant'
-import type { MaskId } from '../vocabulary/vocabulary'
+import type { MaskId } from '../ids/vocabulary'
 
 /** What the health table holds of somebody who wears a mask. Never in the record: it is erasable. */
 export interface WearerRecord {

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import type { ItemFact } from '../inspection/item-fact'
 import { SOURCES } from '../source/sources'
 import type { Instant } from '../time/instant'

@@ -1,4 +1,4 @@
-import type { SubstitutionId } from '../vocabulary/vocabulary'
+import type { SubstitutionId } from '../ids/vocabulary'
 import { logMoments } from './lognormal'
 import { normalCdf, normalDensity, normalQuantile } from './normal'
 

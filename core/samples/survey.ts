@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
-import type { SubstanceId } from '../vocabulary/vocabulary'
+import { finding } from '../findings/finding'
+import type { SubstanceId } from '../ids/vocabulary'
 
 /** One shift average of a survey, mg/m³; below the limit of quantification it is that limit. */
 export interface SurveyResult { readonly label: string, readonly mgPerM3: number, readonly isBelowLoq: boolean, readonly minutes: number | null }

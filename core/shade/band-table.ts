@@ -1,6 +1,6 @@
-import type { Finding } from '../finding'
+import type { Finding } from '../findings/finding'
 import type { SourceRef } from '../source/source-ref'
-import type { ShadeRuleSetId } from '../vocabulary/vocabulary'
+import type { ShadeRuleSetId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
 
 /** One row of a published table: it holds from `from` (inclusive) on, until the next row begins. */

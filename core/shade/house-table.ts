@@ -1,6 +1,6 @@
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import type { ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
 import { ruleSetRow } from './band-table'
 

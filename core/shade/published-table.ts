@@ -1,6 +1,6 @@
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import type { SourceRef } from '../source/source-ref'
-import type { ProcessId, ShadeRuleSetId } from '../vocabulary/vocabulary'
+import type { ProcessId, ShadeRuleSetId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import type { BandTable } from './band-table'
 import { above, bandIndex, ruleSetRow } from './band-table'

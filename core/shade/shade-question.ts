@@ -1,5 +1,5 @@
-import type { BaseMetalId, JurisdictionId, ProcessId, ShadeBasisId, ShadeRuleSetId, ShieldingGasId, WorkplaceId } from '../vocabulary/vocabulary'
-import type { Finding } from '../finding'
+import type { BaseMetalId, JurisdictionId, ProcessId, ShadeBasisId, ShadeRuleSetId, ShieldingGasId, WorkplaceId } from '../ids/vocabulary'
+import type { Finding } from '../findings/finding'
 import type { SourceRef } from '../source/source-ref'
 
 /** What a shade is asked for. Lengths in mm, currents in A, flows in litres an hour. */

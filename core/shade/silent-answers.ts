@@ -1,9 +1,9 @@
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import type { SourceRef } from '../source/source-ref'
-import type { ProcessId, ShadeRuleSetId } from '../vocabulary/vocabulary'
+import type { ProcessId, ShadeRuleSetId } from '../ids/vocabulary'
 import type { RuleSetAnswer } from './shade-question'
-import type { ShadeInput } from './shade-findings'
 import { ruleSetRow } from './band-table'
+import type { ShadeInput } from '../ids/shade-ids'
 
 /** The rule set has rows for the process but cannot be read: the question lacks a quantity. */
 export const lacksInput = (ruleSet: ShadeRuleSetId, process: ProcessId, input: ShadeInput, source: SourceRef): RuleSetAnswer =>

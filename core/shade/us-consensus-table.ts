@@ -1,6 +1,6 @@
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import type { ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import { above, openTable, ruleSetRow } from './band-table'
 import type { PublishedTable } from './published-table'

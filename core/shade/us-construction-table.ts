@@ -1,6 +1,6 @@
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
-import type { BaseMetalId, ProcessId } from '../vocabulary/vocabulary'
+import type { BaseMetalId, ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import { above, bandIndex, openTable, ruleSetRow } from './band-table'
 import type { PublishedTable } from './published-table'

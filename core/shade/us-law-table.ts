@@ -1,4 +1,4 @@
-import { finding } from '../finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
 import { above, openTable, ruleSetRow } from './band-table'

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import { combinedShade, shadeForComparing, shadeFromTransmittance } from './shade-number'
 import type { ShadeAnswer } from './shade-question'

@@ -1,6 +1,6 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
-import type { BayKindId, WorkplaceId } from '../vocabulary/vocabulary'
+import { finding } from '../findings/finding'
+import type { BayKindId, WorkplaceId } from '../ids/vocabulary'
 
 export interface Hall { readonly hallId: string, readonly name: string }
 export interface Area { readonly areaId: string, readonly hallId: string, readonly name: string }

@@ -1,15 +1,17 @@
 import type { Decision } from '../command/decision'
-import { finding } from '../finding'
-import type { Finding } from '../finding'
+import { finding } from '../findings/finding'
+import type { Finding } from '../findings/finding'
 import type { Job } from '../job/job'
-import type { ZoneId } from '../vocabulary/vocabulary'
+import type { ZoneId } from '../ids/vocabulary'
 import { assessStation, RULES_VERSION } from '../clearance/assess-station'
 import type { Surroundings } from '../clearance/assess-station'
 import type { HoodPosition, ExtractionCheck } from '../air/bay-air'
-import type { FireCheck, GlassesKind, Handover, HelmetFault, Instant, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
-import type { RequirementId } from '../ppe/required-outfit'
+import type { FireCheck, Handover, RecordedGate, Station, StationEvent, ZoneCheck } from './station'
+import type { Instant } from '../time/instant'
 import { checksLapseAt, evolveStation } from './station'
 import { isAfter, minutesBetween } from '../time/instant'
+import type { GlassesKind, HelmetFault } from '../ids/station-ids'
+import type { RequirementId } from '../ids/ppe-ids'
 
 /** A zone as it was looked at: against which requirement, so that a job changed meanwhile cannot borrow the answer. */
 export interface ZoneLookedAt { readonly zone: ZoneId, readonly requirement: RequirementId, readonly passes: boolean }

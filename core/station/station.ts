@@ -1,6 +1,5 @@
-import type { Finding } from '../finding'
-import type { GateId, ZoneId } from '../vocabulary/vocabulary'
-import type { RequirementId } from '../ppe/required-outfit'
+import type { Finding } from '../findings/finding'
+import type { GateId, ZoneId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { jobPattern } from '../job/job-pattern'
 import type { GateState } from '../clearance/gate'
@@ -9,15 +8,8 @@ import type { HoodPosition, ExtractionCheck } from '../air/bay-air'
 import type { Instant } from '../time/instant'
 import { earliestOf, msOf, stands } from '../time/instant'
 import { isOutrun, newest } from '../time/late-reports'
-
-export type { Instant }
-
-/** What is worn under the helmet. */
-export const GLASSES = ['clear-rated', 'tinted', 'none'] as const
-export type GlassesKind = typeof GLASSES[number]
-
-export const HELMET_FAULTS = ['battery', 'lens', 'light-leak', 'shell', 'slow'] as const
-export type HelmetFault = typeof HELMET_FAULTS[number]
+import type { FireCheckId, GlassesKind, HandoverCheckId, HelmetFault } from '../ids/station-ids'
+import type { RequirementId } from '../ids/ppe-ids'
 
 /** The shade set on the helmet, or the one number of a fixed one. */
 export interface HelmetSetting { readonly shade: number, readonly at: Instant }
@@ -32,18 +24,10 @@ export interface GlassesCheck {
 }
 /** A zone of the outfit confirmed at the door, against the requirement that stood then. */
 export interface ZoneCheck { readonly passes: boolean, readonly requirement: RequirementId, readonly at: Instant, readonly validUntil: Instant }
-
-/** What a designated bay is looked over for each day before the first arc. */
-export const FIRE_CHECKS = ['floor-swept', 'nothing-burns-near', 'openings-shut', 'curtains-whole', 'extinguisher-at-hand'] as const
-export type FireCheckId = typeof FIRE_CHECKS[number]
 /** Today's fire check of a designated bay. */
 export interface FireCheck { readonly answers: Readonly<Partial<Record<FireCheckId, boolean>>>, readonly at: Instant, readonly by: string, readonly validUntil: Instant }
 
 export interface StationStop { readonly at: Instant, readonly by: string, readonly reason: string | null }
-
-/** What a bay is left like at the end of a class. */
-export const HANDOVER_CHECKS = ['bench-ground', 'stubs-binned', 'leads-coiled', 'machine-off', 'gas-shut', 'floor-swept'] as const
-export type HandoverCheckId = typeof HANDOVER_CHECKS[number]
 /** The last handover: what was left, by whom, for the next class to see. */
 export interface Handover { readonly answers: Readonly<Partial<Record<HandoverCheckId, boolean>>>, readonly note: string | null, readonly at: Instant, readonly by: string }
 

@@ -1,6 +1,6 @@
 import type { Range } from '../range'
 import { NOTHING } from '../range'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import type { ProcessId } from '../ids/vocabulary'
 import type { Hood } from './hood'
 import { mouthAreaM2, mouthRadiusM, velocityAtMPerS } from './hood'
 import { plumeAt, plumeHeatW, WEAK_PLUME_W } from './plume'

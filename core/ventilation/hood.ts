@@ -1,4 +1,4 @@
-import type { HoodKindId } from '../vocabulary/vocabulary'
+import type { HoodKindId } from '../ids/vocabulary'
 
 /** A hood as it is built. A round mouth has a diameter, any other a width and a height. */
 export interface Hood {

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding'
-import { finding } from '../finding'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 
 /** Oxygen in ordinary air, % by volume, as the tables use it. */

@@ -1,5 +1,5 @@
 import type { Range } from '../range'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import type { ProcessId } from '../ids/vocabulary'
 
 /** The hot air that rises from an arc. */
 export interface Plume {

@@ -1,5 +1,5 @@
-import { PROCESS_TRAITS } from '../vocabulary/process-traits'
-import type { ProcessId } from '../vocabulary/vocabulary'
+import { PROCESS_TRAITS } from '../job/process-traits'
+import type { ProcessId } from '../ids/vocabulary'
 
 /** Air speed at the arc that a shield gas bears, m/s. */
 export interface ShieldGasLimit { readonly cautionMPerS: number, readonly limitMPerS: number }

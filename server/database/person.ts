@@ -1,5 +1,5 @@
 import type { Person } from '#core/person/person'
-import type { CompetenceId, RoleId } from '#core/vocabulary/vocabulary'
+import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
 import type { Tellable } from '#core/notice/notice'
 import type { PersonReading } from '#shared/readings'
 import type { Queryable } from './connection'

@@ -1,4 +1,4 @@
-import type { RightId } from '#core/person/rights'
+import type { RightId } from '#core/ids/rights'
 
 /**
  * Who a route answers: anybody; whoever is signed in (what it tells may still be narrowed); a right; whoever is signed in or a

@@ -8,7 +8,7 @@ import type { SamplesCommands } from '#core/samples/survey'
 import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
-import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/vocabulary/vocabulary'
+import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { between } from './job-schema'
 import { idSchema } from './text-schema'
 

@@ -1,10 +1,10 @@
 import { z } from 'zod'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { VERDICTS } from '#core/samples/compliance'
-import { LIMIT_KINDS } from '#core/exposure/limits'
-import { COATINGS, CONSUMABLES, EXPOSURE_RULE_SETS, HOOD_KINDS, JURISDICTIONS, MASKS, SUBSTANCES, SUBSTITUTIONS } from '#core/vocabulary/vocabulary'
+import { COATINGS, CONSUMABLES, EXPOSURE_RULE_SETS, HOOD_KINDS, JURISDICTIONS, MASKS, SUBSTANCES, SUBSTITUTIONS } from '#core/ids/vocabulary'
 import { airSpeedSchema, distanceSchema, draughtSchema, hoodFlowSchema, mouthSchemas, nearFieldRadiusSchema, supplySchema, volumeSchema } from './air-schema'
 import { findingSchema, sourceRefSchema } from './finding-schema'
+import { LIMIT_KINDS } from '#core/ids/exposure-ids'
 import {
   baseMetalSchema, between, currentASchema, electrodeDiameterMmSchema, plateThicknessMmSchema, processSchema, shieldingGasSchema, strippedWidthSchema, travelSpeedSchema, wireFeedSchema,
 } from './job-schema'

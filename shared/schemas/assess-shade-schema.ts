@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { JURISDICTIONS, SHADE_BASES, SHADE_RULE_SETS, WORKPLACES } from '#core/vocabulary/vocabulary'
+import { JURISDICTIONS, SHADE_BASES, SHADE_RULE_SETS, WORKPLACES } from '#core/ids/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import {
   acetyleneFlowSchema, baseMetalSchema, currentASchema, currentRangeASchema, electrodeDiameterMmSchema, oxygenFlowSchema, plateThicknessMmSchema, processSchema, shieldingGasSchema,

@@ -2,13 +2,12 @@ import { z } from 'zod'
 import { STAMP_LETTERS } from '#core/cylinder/read-stamps'
 import { GASES_BY_WEIGHT } from '#core/cylinder/contents'
 import { DUTIES } from '#core/cylinder/withdrawal'
-import { SHOCK_ENVIRONMENTS } from '#core/electrical/electrical-findings'
-import { ELECTRICAL_TESTS } from '#core/electrical/electrical-test'
-import type { ElectricalTestId } from '#core/electrical/electrical-test'
-import { CYLINDER_GASES, STORAGE_BASES, WITHDRAWAL_RULE_SETS } from '#core/vocabulary/vocabulary'
-import type { CylinderGasId } from '#core/vocabulary/vocabulary'
+import { CYLINDER_GASES, STORAGE_BASES, WITHDRAWAL_RULE_SETS } from '#core/ids/vocabulary'
+import type { CylinderGasId } from '#core/ids/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import { between } from './job-schema'
+import { ELECTRICAL_TESTS, SHOCK_ENVIRONMENTS } from '#core/ids/electrical-ids'
+import type { ElectricalTestId } from '#core/ids/electrical-ids'
 
 const percent = between({ min: 0, max: 100 }, '%')
 /** One gas, or the parts of a mix in percent that make 100 together. */

@@ -1,8 +1,6 @@
 import { z } from 'zod'
 import type { CommandPayloads, CommandType } from '#core/command/commands'
-import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/station/station'
-import { REQUIREMENTS } from '#core/ppe/required-outfit'
-import { BAY_KINDS, COMPETENCES, CONSUMABLES, PROCESSES, ROLES, ZONES } from '#core/vocabulary/vocabulary'
+import { BAY_KINDS, COMPETENCES, CONSUMABLES, PROCESSES, ROLES, ZONES } from '#core/ids/vocabulary'
 import { dataSheetSchema, fittedBaySchema, hallAirSchema, hoodPositionSchema, surveySchema } from './air-schema'
 import { houseRulesSchema } from './house-rules-schema'
 import { instant } from './instant-schema'
@@ -11,6 +9,8 @@ import { permitPayloads } from './hotwork-schema'
 import { pinSchema } from './secret-schema'
 import { storePayloads } from './store-schema'
 import { deviceIdSchema, idSchema as id, nameOf, nameSchema as name, sentenceSchema as sentence, streamIdSchema } from './text-schema'
+import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/ids/station-ids'
+import { REQUIREMENTS } from '#core/ids/ppe-ids'
 
 const nothing = z.strictObject({})
 /** A time zone that this machine knows. */

@@ -1,15 +1,15 @@
 import { z } from 'zod'
-import { CONTENTS, SPRINKLER_STATES, WORKPIECES } from '#core/hotwork/hot-work-class'
-import type { ContentsId, HotWorkPlace } from '#core/hotwork/hot-work-class'
-import { PERMIT_DEADLINES, SPOKEN_CAUSES } from '#core/hotwork/permit'
+import type { HotWorkPlace } from '#core/hotwork/hot-work-class'
+import { PERMIT_DEADLINES } from '#core/hotwork/permit'
 import type { PermitCommands } from '#core/hotwork/permit'
-import { PRECAUTIONS } from '#core/hotwork/precautions'
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
-import { PROCESSES } from '#core/vocabulary/vocabulary'
+import { PROCESSES } from '#core/ids/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import { instant } from './instant-schema'
 import { between, currentASchema } from './job-schema'
 import { idSchema as id, nameOf, sentenceSchema as sentence } from './text-schema'
+import type { ContentsId } from '#core/ids/hotwork-ids'
+import { CONTENTS, PRECAUTIONS, SPOKEN_CAUSES, SPRINKLER_STATES, WORKPIECES } from '#core/ids/hotwork-ids'
 
 const nothing = z.strictObject({})
 /** Higher or windier is asked for all the same: the answer says that the model ends. */

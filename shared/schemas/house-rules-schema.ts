@@ -5,7 +5,7 @@ import { AUTHORISING_RULES, REGULATOR_RULES } from '#core/houserules/house-rules
 import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rule-limits'
 import type { HouseRules } from '#core/houserules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
-import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/vocabulary/vocabulary'
+import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 
 const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths, weekEndsOn, watchAfterMin, monitoringMin, roundEveryMin, visitEveryMin, coverGapMin, gasRetestMin, lelLimitPercent, oxygenMaxPercent, longestPermitHours } = HOUSE_RULE_LIMITS
 

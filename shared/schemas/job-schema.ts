@@ -1,7 +1,8 @@
 import { z } from 'zod'
-import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
+import { JOB_LIMITS } from '#core/job/job'
 import type { Job } from '#core/job/job'
-import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, PROCESSES, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, PROCESSES, RESIDUES, SHIELDING_GASES, TIPS } from '#core/ids/vocabulary'
+import { JOB_FIELDS } from '#core/ids/job-ids'
 
 export const between = ({ min, max }: { readonly min: number, readonly max: number }, unit: string) =>
   z.number(`a number in ${unit}`).min(min, `at least ${min} ${unit}`).max(max, `at most ${max} ${unit}`)

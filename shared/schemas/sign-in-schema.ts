@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { MASKS } from '#core/vocabulary/vocabulary'
+import { MASKS } from '#core/ids/vocabulary'
 import { payloadSchemas } from './command-schemas'
 import { passwordSchema, pinSchema } from './secret-schema'
 import { idSchema, nameOf, nameSchema } from './text-schema'

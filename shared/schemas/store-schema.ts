@@ -1,20 +1,19 @@
 import { z } from 'zod'
 import type { CylinderCommands } from '#core/cylinder/cylinder'
-import { CYLINDER_OWNERS } from '#core/cylinder/cylinder'
-import { CONNECTING_STEPS, DANGERS, JOINTS, SHUTTING_STEPS } from '#core/cylinder/guided-steps'
 import { BUILT_IN_CHECKS } from '#core/inspection/built-in-lists'
 import type { CheckListsCommands } from '#core/inspection/check-lists'
 import type { Check, CheckList } from '#core/inspection/check-list'
-import { ITEM_EVENTS } from '#core/inspection/check-list'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ItemCommands, ItemMarks } from '#core/inspection/item'
 import type { PlaceCommands } from '#core/place/place'
 import { PLACE_LIMITS } from '#core/place/place'
 import { readRating } from '#core/inspection/extinguisher-rating'
-import { EQUIPMENT_KINDS, MASKS } from '#core/vocabulary/vocabulary'
+import { EQUIPMENT_KINDS, MASKS } from '#core/ids/vocabulary'
 import { gasContentSchema } from './assess-store-schema'
 import { between } from './job-schema'
 import { idSchema as id, nameSchema as name } from './text-schema'
+import { CONNECTING_STEPS, CYLINDER_OWNERS, DANGERS, JOINTS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
+import { ITEM_EVENTS } from '#core/ids/kit-ids'
 
 const reason = z.string().trim().max(500, 'at most 500 letters')
 const said = reason.min(1, 'a few words are needed')

@@ -80,7 +80,7 @@ apps = []
 const pool = new pg.Client({ connectionString: shop.url })
 await pool.connect()
 const { verifyChains } = await import('#server/database/event')
-const { fireDueDeadlines } = await import('#server/commands/deadline-worker')
+const { fireDueDeadlines } = await import('#server/clockwork/deadlines')
 const { openPool } = await import('#server/database/connection')
 const last = openPool(shop.url)
 const clock = { nowMs: () => Date.parse(shopNow()) }

@@ -1,6 +1,6 @@
 import { requiredShade } from '#core/shade/required-shade'
 import type { ShadeQuestion } from '#core/shade/shade-question'
-import { PROCESSES } from '#core/vocabulary/vocabulary'
+import { PROCESSES } from '#core/ids/vocabulary'
 import { report } from './ratio'
 
 /** Shade answers in the core, a second, over every process and a spread of currents; target a million. */

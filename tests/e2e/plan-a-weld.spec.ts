@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
-import { shopDayEndsAtMs } from '../../core/houserules/shop-day'
+import { shopDayEndsAtMs } from '../../core/time/shop-day'
 
 let served: Served
 test.beforeAll(async () => { served = await serve() })

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { briefScalaDaily, longShiftFactor } from '#core/exposure/long-shift'
 import { EXPOSURE_LIMITS } from '#core/exposure/limits'
-import type { LimitKind } from '#core/exposure/limits'
 import { largestMixture } from '#core/exposure/mixture'
 import { respiratorsIn } from '#core/respirator/respirators'
 import { readyUntil } from '#core/respirator/wearer'
-import type { ExposureRuleSetId, MaskId, SubstanceId } from '#core/vocabulary/vocabulary'
+import type { ExposureRuleSetId, MaskId, SubstanceId } from '#core/ids/vocabulary'
+import type { LimitKind } from '#core/ids/exposure-ids'
 
 type Printed = readonly [substance: SubstanceId, kind: LimitKind, mgPerM3: number]
 const ppm = { 'ozone': 1.9631, 'nitrogen-dioxide': 1.8816, 'nitric-oxide': 1.2272, 'carbon-monoxide': 1.1456 } as const

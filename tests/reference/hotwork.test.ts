@@ -4,16 +4,16 @@ import { fireWatchPlan } from '#core/hotwork/fire-watch'
 import { forbiddenBecause, judgeGas } from '#core/hotwork/hot-work-class'
 import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import { gapBetween, nearPermits } from '#core/hotwork/near-permits'
-import { HOT_WORK_FACTS } from '#core/hotwork/hotwork-findings'
 import { RADIUS_OF_RULE_M } from '#core/hotwork/radius-rules'
 import { SPARK_CLASSES } from '#core/hotwork/spark-classes'
 import { acceleration, sparkLanding, sphereDrag } from '#core/hotwork/spark-flight'
 import { farthestHotLanding, sparkReach } from '#core/hotwork/spark-reach'
 import { longerWatch, WATCH_SCHOOLS, watchersNeeded } from '#core/hotwork/watch-plan'
-import { zonedInstant } from '#core/hotwork/zoned-instant'
+import { zonedInstant } from '#core/time/zoned-instant'
 import { planWithoutPermit } from '#core/hotwork/permit-plan'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { Solver } from './integrator'
+import { HOT_WORK_FACTS } from '#core/ids/hotwork-ids'
 
 describe('flight of sparks', () => {
   // Independent: the same forces through the extrapolation solver of the registry (odex), landing found on its dense output.

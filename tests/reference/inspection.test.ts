@@ -4,7 +4,7 @@ import { dueAfter, dueState } from '#core/inspection/due'
 import { extinguisherDates } from '#core/inspection/extinguisher-dates'
 import { wheelLimitRpm, wheelSuitsTool } from '#core/inspection/grinder'
 import { passesCheck } from '#core/inspection/judge-inspection'
-import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
+import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 
 const list = (id: string) => BUILT_IN_LISTS.find(one => one.id === id)!
 const due = (id: string, passedOn: string) => dueAfter(passedOn, list(id).every)

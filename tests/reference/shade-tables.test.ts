@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { requiredShade } from '#core/shade/required-shade'
 import type { ShadeQuestion } from '#core/shade/shade-question'
-import type { ShadeRuleSetId } from '#core/vocabulary/vocabulary'
+import type { ShadeRuleSetId } from '#core/ids/vocabulary'
 
 /**
  * Every row of every shade table shipped, typed here a second time from the source named beside it, at a current inside

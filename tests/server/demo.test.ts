@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { shopDayEndsAtMs } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs } from '#core/time/shop-day'
 import { judgeShop } from '#core/shop/judge-shop'
 import { readShopFacts } from '#server/shop-facts'
 import { clockFrom, shiftedClock } from '#server/clock'

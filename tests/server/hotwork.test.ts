@@ -3,16 +3,16 @@ import { itemStream, permitStream, personStream, SITE_STREAM, stationStream } fr
 import type { CommandOf } from '#core/command/commands'
 import type { PermitCommands, PermitRequest } from '#core/hotwork/permit'
 import { permitDeadlines } from '#core/hotwork/permit-deadlines'
-import type { Caller } from '#server/commands/door'
-import { handleCommand } from '#server/commands/door'
-import { fireDueDeadlines } from '#server/commands/deadline-worker'
-import { DERIVED_TABLES, rebuild } from '#server/commands/rebuild'
+import { handleCommand } from '#server/door/handle'
+import { fireDueDeadlines } from '#server/clockwork/deadlines'
+import { DERIVED_TABLES, rebuild } from '#server/record/rebuild'
 import { verifyChains } from '#server/database/event'
 import { noteScreen, readLivePermits, readPermit, readPublicPermit } from '#server/database/permit'
 import { readUnseen } from '#server/database/store'
 import { readStations } from '#server/database/station'
 import { bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
+import type { Caller } from '#server/door/caller'
 
 let shop: Shop
 const GATE = stationStream('gate-3')

@@ -7,13 +7,13 @@ import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { randomFrom } from '#core/hotwork/spark-reach'
 import { verifyChains } from '#server/database/event'
 import { openPool } from '#server/database/connection'
-import { handleCommand } from '#server/commands/door'
-import type { Caller } from '#server/commands/door'
-import { DERIVED_TABLES, rebuild } from '#server/commands/rebuild'
+import { handleCommand } from '#server/door/handle'
+import { DERIVED_TABLES, rebuild } from '#server/record/rebuild'
 import { BAY_1, BAY_2, count, openShop } from './shop'
 import type { Shop } from './shop'
 import { clusterUrl, onCluster, TEMPLATE } from './template-database'
 import { GATE_REQUEST } from '../../demo/two-bay-shop'
+import type { Caller } from '#server/door/caller'
 
 /** One thing that somebody may do: who, to what, what. */
 interface Move {

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { Live } from '#server/live'
 import type { Change } from '#server/live'
-import { handleCommand } from '#server/commands/door'
+import { handleCommand } from '#server/door/handle'
 import { readPosition } from '#server/database/site'
 import { BAY_1, openShop } from './shop'
 import type { Shop } from './shop'

@@ -1,15 +1,16 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { itemStream, permitStream, personStream } from '#core/command/commands'
 import type { CommandOf } from '#core/command/commands'
-import { handleCommand } from '#server/commands/door'
-import type { Answer, Caller } from '#server/commands/door'
-import { rebuild } from '#server/commands/rebuild'
+import { handleCommand } from '#server/door/handle'
+import { rebuild } from '#server/record/rebuild'
 import { countSafetyLeads, readPerson } from '#server/database/person'
 import { readPermit } from '#server/database/permit'
 import { readStations } from '#server/database/station'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { BAY_1, BAY_2, bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
+import type { Caller } from '#server/door/caller'
+import type { Answer } from '#server/door/door'
 
 // Two at once end as one after the other, whatever they are about: nothing that a decision read has changed by the time it stands.
 

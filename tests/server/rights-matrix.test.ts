@@ -17,18 +17,19 @@ import {
   SITE_STREAM,
   stationStream,
 } from '#core/command/commands'
-import { CONNECTING_STEPS } from '#core/cylinder/guided-steps'
-import type { RoleId } from '#core/vocabulary/vocabulary'
-import { ROLES } from '#core/vocabulary/vocabulary'
-import { COMMAND_RULES } from '#server/commands/command-rules'
-import { handleCommand } from '#server/commands/door'
-import type { Caller, Door } from '#server/commands/door'
-import { openSite } from '#server/commands/open-site'
-import type { StreamKindId } from '#server/commands/stream-kinds'
+import type { RoleId } from '#core/ids/vocabulary'
+import { ROLES } from '#core/ids/vocabulary'
+import { COMMAND_RULES } from '#server/door/command-rules'
+import { handleCommand } from '#server/door/handle'
+import { openSite } from '#server/door/open-site'
+import type { StreamKindId } from '#server/door/stream-kinds'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { documentedCommands, documentedRights } from '../rights-document'
 import { count, openShop } from './shop'
 import type { Shop } from './shop'
+import { CONNECTING_STEPS } from '#core/ids/cylinder-ids'
+import type { Caller } from '#server/door/caller'
+import type { Door } from '#server/door/door'
 
 // Every command by every role, in their own place and elsewhere, against what docs/rights.md says.
 

@@ -2,7 +2,7 @@ import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from
 import { addressFrom, beganHere } from '#server/address'
 import { personStream } from '#core/command/commands'
 import { inTransaction } from '#server/database/connection'
-import { signerOf } from '#server/commands/signature'
+import { signerOf } from '#server/door/signature'
 import { holdCredential, offerCode, readCredential, setLogin, setPassword, setPin, takeCode } from '#server/database/credential'
 import { dropDevice, dropDevicesOf, keepDevice, nameDevice, readDevice } from '#server/database/device'
 import { cleanFailedTries, giveBack, pinSubject, returnTry, signInSubjects, takeTry, waitAfterS } from '#server/database/failed-try'

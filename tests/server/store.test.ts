@@ -4,13 +4,13 @@ import type { CylinderCommands } from '#core/cylinder/cylinder'
 import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Answers } from '#core/inspection/check-list'
-import type { Caller } from '#server/commands/door'
-import { fireDueDeadlines } from '#server/commands/deadline-worker'
-import { DERIVED_TABLES, rebuild } from '#server/commands/rebuild'
+import { fireDueDeadlines } from '#server/clockwork/deadlines'
+import { DERIVED_TABLES, rebuild } from '#server/record/rebuild'
 import { readCylinders, readDue, readItem, readNoticesAbout, readOut, readUnseen } from '#server/database/store'
 import { verifyChains } from '#server/database/event'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
+import type { Caller } from '#server/door/caller'
 
 let shop: Shop
 const lead = () => shop.as(['safety-lead'])

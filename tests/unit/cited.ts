@@ -1,4 +1,4 @@
-import type { FindingCode } from '#core/finding'
+import type { FindingCode } from '#core/findings/finding'
 
 /** Whatever the row of a limit cites. */
 const LIMITS = [

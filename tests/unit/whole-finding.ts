@@ -1,4 +1,4 @@
-import type { Finding, FindingCode, FindingValues, Severity } from '#core/finding'
+import type { Finding, FindingCode, FindingValues, Severity } from '#core/findings/finding'
 import { FIRE_SOURCES } from '#core/source/fire-sources'
 import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import { KIT_SOURCES } from '#core/source/kit-sources'
@@ -6,7 +6,7 @@ import type { SourceRef } from '#core/source/source-ref'
 import { SOURCES } from '#core/source/sources'
 import { STORE_SOURCES } from '#core/source/store-sources'
 import { CITED } from './cited'
-import { SAMPLES } from './messages/finding-samples'
+import { SAMPLES } from './words/finding-samples'
 
 const TABLES = [FIRE_SOURCES, HOTWORK_SOURCES, KIT_SOURCES, STORE_SOURCES, SOURCES]
 const NAMES = new Map<SourceRef, string>(

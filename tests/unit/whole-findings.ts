@@ -1,4 +1,4 @@
 import { vi } from 'vitest'
 
 // Before any test of the core: each finding it makes is looked at as a whole.
-vi.mock('#core/finding', async () => ({ finding: (await import('./whole-finding')).wholeFinding }))
+vi.mock('#core/findings/finding', async () => ({ finding: (await import('./whole-finding')).wholeFinding }))

@@ -9,7 +9,7 @@ import { tryOut } from '#core/air/what-if'
 import { wornMask } from '#core/respirator/worn-mask'
 import type { WhatIf } from '#core/air/what-if'
 import { jobSpan } from '#core/job/day-work'
-import type { MaskId } from '#core/vocabulary/vocabulary'
+import type { MaskId } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/floor'
 
 /** One bay's air: the sentence, the way of the fume, what may be tried, where the hood works, every limit, the samples. */

@@ -4,8 +4,8 @@ import { FLOW_METHODS } from '#core/hall/hall-state'
 import { HOOD_LIMITS, mouthAreaM2 } from '#core/ventilation/hood'
 import { ENTRY_COEFFICIENTS, flowFromFaceVelocityM3PerS, flowFromStaticPressureM3PerS, flowFromTraverseM3PerS } from '#core/ventilation/hood-flow'
 import type { HoodEntryId } from '#core/ventilation/hood-flow'
-import type { ExtractionKindId } from '#core/vocabulary/vocabulary'
-import { EXTRACTION_KINDS } from '#core/vocabulary/vocabulary'
+import type { ExtractionKindId } from '#core/ids/vocabulary'
+import { EXTRACTION_KINDS } from '#core/ids/vocabulary'
 
 /** The extraction of one bay, with its flow typed or worked out from what was measured. */
 const { fitted } = defineProps<{ fitted: FittedBay | undefined }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { ExposureJudgement, LimitUse } from '#core/exposure/judge-exposure'
-import type { ExposureRuleSetId, SubstanceId } from '#core/vocabulary/vocabulary'
-import { EXPOSURE_RULE_SETS, SUBSTANCES } from '#core/vocabulary/vocabulary'
-import { citation } from '#shared/messages/speak'
+import type { ExposureRuleSetId, SubstanceId } from '#core/ids/vocabulary'
+import { EXPOSURE_RULE_SETS, SUBSTANCES } from '#core/ids/vocabulary'
+import { citation } from '#shared/words/speak'
 
 /** Every substance against every rule set: the hardest use of each; those that bind here stand out; sources underneath. */
 const { exposure } = defineProps<{ exposure: ExposureJudgement }>()

@@ -7,8 +7,8 @@ import type { DateOrder, DecimalMark, SampleColumn, SampleReading, Separator } f
 import { DATE_ORDERS, DECIMAL_MARKS, detectFormat, guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS, SEPARATORS } from '#core/samples/read-samples'
 import { UNSAMPLED_RULES } from '#core/samples/shift-average'
 import type { UnsampledRule } from '#core/samples/shift-average'
-import type { SubstanceId } from '#core/vocabulary/vocabulary'
-import { SUBSTANCES } from '#core/vocabulary/vocabulary'
+import type { SubstanceId } from '#core/ids/vocabulary'
+import { SUBSTANCES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/floor'
 import { makeUuid } from '~/stores/outbox'
 

@@ -3,8 +3,8 @@ import { FUME_SHEETS_STREAM } from '#core/command/commands'
 import type { FumeDataSheet } from '#core/fume/data-sheet'
 import { DATA_SHEET_LIMITS, onlyProcessOf } from '#core/fume/data-sheet'
 import { isGas } from '#core/fume/gases'
-import type { ConsumableId, ProcessId, SubstanceId } from '#core/vocabulary/vocabulary'
-import { CONSUMABLES, PROCESSES, SUBSTANCES } from '#core/vocabulary/vocabulary'
+import type { ConsumableId, ProcessId, SubstanceId } from '#core/ids/vocabulary'
+import { CONSUMABLES, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 
 /** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
 const floor = useFloor()

@@ -6,7 +6,7 @@ import type { BayPrediction } from '#core/air/hall-prediction'
 import { neededVelocityMPerS } from '#core/ventilation/capture-window'
 import { rectangleVelocityMPerS, velocityAtMPerS } from '#core/ventilation/hood'
 import { shieldGasLimit } from '#core/ventilation/shield-gas'
-import type { ProcessId } from '#core/vocabulary/vocabulary'
+import type { ProcessId } from '#core/ids/vocabulary'
 
 Chart.register(ScatterController, LineElement, PointElement, LinearScale, LogarithmicScale, CategoryScale, Filler, annotation)
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CallId } from '#core/emergency/emergencies'
-import { emergencyWords } from '#shared/messages/en/emergency-words'
+import { emergencyWords } from '#shared/words/en/emergency-words'
 
 /** Numbers to call, as the house rules have them; one that nobody wrote down is said so. */
 const { calls } = defineProps<{ calls: readonly CallId[] }>()

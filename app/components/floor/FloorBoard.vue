@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GATES } from '#core/vocabulary/vocabulary'
+import { GATES } from '#core/ids/vocabulary'
 
 const { chosen } = defineProps<{ chosen: string | null }>()
 const floor = useFloor()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { GasContent } from '#core/cylinder/gas'
-import type { DangerId } from '#core/cylinder/guided-steps'
 import { dangerSteps } from '#core/cylinder/guided-steps'
-import { citation } from '#shared/messages/speak'
-import { storeWords } from '#shared/messages/en/store-words'
+import { citation } from '#shared/words/speak'
+import { storeWords } from '#shared/words/en/store-words'
+import type { DangerId } from '#core/ids/cylinder-ids'
 
 /** What to do now, by what is in it: calm, few, large. */
 const { danger, gas, tag } = defineProps<{ danger: DangerId, gas: GasContent, tag: string }>()

@@ -3,9 +3,9 @@ import { DUTIES, withdrawal, withdrawalRuleFor } from '#core/cylinder/withdrawal
 import type { DutyKind } from '#core/cylinder/withdrawal'
 import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
 import { tipDemand } from '#core/cylinder/tip-demand'
-import type { TipId } from '#core/vocabulary/vocabulary'
-import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/vocabulary/vocabulary'
-import { storeWords } from '#shared/messages/en/store-words'
+import type { TipId } from '#core/ids/vocabulary'
+import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/ids/vocabulary'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
 const q = useQuantities()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Finding } from '#core/finding'
-import { citation } from '#shared/messages/speak'
+import type { Finding } from '#core/findings/finding'
+import { citation } from '#shared/words/speak'
 
 /** What the rules remark, the weighty first, with what to do and where it stands. */
 const { findings } = defineProps<{ findings: readonly Finding[] }>()

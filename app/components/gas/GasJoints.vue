@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { GasContent } from '#core/cylinder/gas'
 import { jointsFor } from '#core/cylinder/guided-steps'
-import type { JointId } from '#core/cylinder/guided-steps'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
+import type { JointId } from '#core/ids/cylinder-ids'
 
 /** The leak test, joint by joint: brush, look, say what you see. */
 const { gas } = defineProps<{ gas: GasContent }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
-import type { CylinderGasId } from '#core/vocabulary/vocabulary'
+import type { CylinderGasId } from '#core/ids/vocabulary'
 
 /** How much is left: by the gauge with real-gas behaviour, or by weight where the gauge says nothing. */
 const floor = useFloor()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { CylinderMarks } from '#core/cylinder/cylinder'
-import { CYLINDER_OWNERS } from '#core/cylinder/cylinder'
 import { requalification } from '#core/cylinder/requalification'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
+import { CYLINDER_OWNERS } from '#core/ids/cylinder-ids'
 
 /** What a cylinder is: label, shoulder, volumes. The shoulder is read while it is typed. */
 const { known = null, today } = defineProps<{ known?: CylinderMarks | null, today: string }>()

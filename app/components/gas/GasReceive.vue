@@ -2,9 +2,9 @@
 import type { CylinderCommands, CylinderMarks } from '#core/cylinder/cylinder'
 import { partsOf } from '#core/cylinder/gas'
 import { settlingMinutes } from '#core/cylinder/settling'
-import { shopDayOf } from '#core/houserules/shop-day'
+import { shopDayOf } from '#core/time/shop-day'
 import { TAG_PATTERN, tagIdOf } from '#core/tag'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 import type { GasReading, PlaceReading } from '#shared/readings'
 
 /** A cylinder comes in: what it is, how it travelled, where it goes. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { requalification } from '#core/cylinder/requalification'
-import { shopDayOf } from '#core/houserules/shop-day'
+import { shopDayOf } from '#core/time/shop-day'
 
 /** The marks on a shoulder, read as they are typed: what it is, when it was tested, when it is due again. */
 const floor = useFloor()

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="Step extends string">
-import { citation } from '#shared/messages/speak'
+import { citation } from '#shared/words/speak'
 import type { SourceRef } from '#core/source/source-ref'
 
 /** Guided steps, one after the other, each with its why: a tap says that it is done. */

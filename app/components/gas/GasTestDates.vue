@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Requalification } from '#core/cylinder/requalification'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** What a shoulder says: when it is due again, its dates, and what each school makes of them. */
 const { read } = defineProps<{ read: Requalification }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RegulatorList } from '#core/cylinder/week-end'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** Regulators that come off at the end of the week, or of the day, one tap each. */
 const { week } = defineProps<{ week: RegulatorList }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PermitPageReading } from '#shared/readings'
 import type { PermitCommands } from '#core/hotwork/permit'
-import { fireWords } from '#shared/messages/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-findings'
 
 /** The signature: who watches, with what at hand, what else burns near, how the watch is reached; then a PIN. */
 const { reading, busy } = defineProps<{ reading: PermitPageReading, busy: boolean }>()

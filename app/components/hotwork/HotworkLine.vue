@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { PermitPhase } from '#core/hotwork/permit'
-import { fireWords } from '#shared/messages/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-findings'
+import type { PermitPhase } from '#core/ids/hotwork-ids'
 
 /** A permit's life as one line: posts where it has come through, its mark where it stands, thin after. */
 const { phase, wide = false } = defineProps<{ phase: PermitPhase, wide?: boolean }>()

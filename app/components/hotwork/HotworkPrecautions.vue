@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { PrecautionId } from '#core/hotwork/precautions'
 import type { ShownPermit } from '#core/hotwork/permit-fact'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
+import type { PrecautionId } from '#core/ids/hotwork-ids'
 
 /** The walk: each precaution done, or justified with a reason where it may be. Large enough for a glove, one column. */
 const { permit, mayDo, busy } = defineProps<{ permit: ShownPermit, mayDo: boolean, busy: boolean }>()

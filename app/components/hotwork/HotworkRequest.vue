@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { nextTimeOfDay } from '#core/houserules/local-time'
-import { CONTENTS, SPRINKLER_STATES, WORKPIECES } from '#core/hotwork/hot-work-class'
-import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/hotwork/hot-work-class'
+import { nextTimeOfDay } from '#core/time/local-time'
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
 import { permitStream } from '#core/command/commands'
 import type { PermitRequest } from '#core/hotwork/permit'
 import { JOB_LIMITS } from '#core/job/job'
-import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
-import type { ProcessId } from '#core/vocabulary/vocabulary'
-import { PROCESSES } from '#core/vocabulary/vocabulary'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { PROCESS_TRAITS } from '#core/job/process-traits'
+import type { ProcessId } from '#core/ids/vocabulary'
+import { PROCESSES } from '#core/ids/vocabulary'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
 import { makeUuid } from '~/stores/outbox'
+import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/ids/hotwork-ids'
+import { CONTENTS, SPRINKLER_STATES, WORKPIECES } from '#core/ids/hotwork-ids'
 
 /** A permit is asked for: one place, one job, one shift, named people. What follows from it is worked out as it is typed. */
 const router = useRouter()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { hasEnded } from '#core/hotwork/permit-end'
-import { fireWords } from '#shared/messages/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-findings'
 import type { PermitRow } from '#shared/readings'
 
 /** One live permit on the board: place, how far it has come, who watches, what is due. The whole row is the target. */

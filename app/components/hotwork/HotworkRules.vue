@@ -5,7 +5,7 @@ import type { HouseRules } from '#core/houserules/house-rules'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { WATCH_SCHOOLS } from '#core/hotwork/watch-plan'
 import type { WatchSchoolId } from '#core/hotwork/watch-plan'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
 import type { ShopUnit } from '~/composables/useShopUnits'
 
 /** House rules of hot work: the circle, the watch by school or by number, gas, who may authorise, whom to call. */

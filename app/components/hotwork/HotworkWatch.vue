@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { SPOKEN_CAUSES } from '#core/hotwork/permit'
 import { needsCover, nextVisitAt } from '#core/hotwork/permit-deadlines'
 import { minutesAfter } from '#core/time/instant'
-import type { Permit, SpokenCauseId } from '#core/hotwork/permit'
+import type { Permit } from '#core/hotwork/permit'
 import type { ShownPermit } from '#core/hotwork/permit-fact'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
+import type { SpokenCauseId } from '#core/ids/hotwork-ids'
+import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
 
 /** The watcher's screen, for a cold hand: the time to the next round, what to look at, and three keys. */
 const { permit, personId, unsent, busy } = defineProps<{ permit: ShownPermit, personId: string, unsent: number, busy: boolean }>()

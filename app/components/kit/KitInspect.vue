@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Answer, Answers, CheckList } from '#core/inspection/check-list'
 import { judgeInspection } from '#core/inspection/judge-inspection'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** One list, done with a gloved hand: everything in order in one tap, or what is wrong. Judged while it is answered. */
 const { tag, list } = defineProps<{ tag: string, list: CheckList }>()

@@ -3,8 +3,8 @@ import type { ItemMarks } from '#core/inspection/item'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
 import { readRating } from '#core/inspection/extinguisher-rating'
-import type { EquipmentKindId, MaskId } from '#core/vocabulary/vocabulary'
-import { MASKS } from '#core/vocabulary/vocabulary'
+import type { EquipmentKindId, MaskId } from '#core/ids/vocabulary'
+import { MASKS } from '#core/ids/vocabulary'
 
 /** What a thing's own plate says, as far as its kind asks for it. */
 const { kind, known = {} } = defineProps<{ kind: EquipmentKindId, known?: ItemMarks }>()

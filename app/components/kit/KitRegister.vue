@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Assignment, ItemMarks } from '#core/inspection/item'
 import { TAG_PATTERN, tagIdOf } from '#core/tag'
-import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
-import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
-import { storeWords } from '#shared/messages/en/store-words'
+import type { EquipmentKindId } from '#core/ids/vocabulary'
+import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
+import { storeWords } from '#shared/words/en/store-words'
 
 /** A thing gets its tag: what it is, what its plate says, where it goes. */
 const router = useRouter()

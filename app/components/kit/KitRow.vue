@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 import type { ItemReading } from '#shared/readings'
 
 /** One thing in a list: the whole row is the target. */

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { weldingCable } from '#core/electrical/cable'
 import { dutyCycleAt } from '#core/electrical/duty-cycle'
-import { SHOCK_ENVIRONMENTS } from '#core/electrical/electrical-findings'
-import type { ShockEnvironment } from '#core/electrical/electrical-findings'
-import { ELECTRICAL_TESTS, judgeElectricalTest } from '#core/electrical/electrical-test'
-import type { ElectricalTestId } from '#core/electrical/electrical-test'
+import { judgeElectricalTest } from '#core/electrical/electrical-test'
 import { judgeOpenCircuit, openCircuitLimits } from '#core/electrical/open-circuit'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
+import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
+import { ELECTRICAL_TESTS, SHOCK_ENVIRONMENTS } from '#core/ids/electrical-ids'
 
 /** The electrical sums: duty, cable, open-circuit voltage, and the readings of a periodic test judged. */
 const q = useQuantities()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { personStream } from '#core/command/commands'
-import type { CompetenceId } from '#core/vocabulary/vocabulary'
-import { COMPETENCES } from '#core/vocabulary/vocabulary'
-import { kitWords } from '#shared/messages/en/kit-words'
+import type { CompetenceId } from '#core/ids/vocabulary'
+import { COMPETENCES } from '#core/ids/vocabulary'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { PersonReading } from '#shared/readings'
 
 /** What somebody is named competent for: they may do those tests, and release from tag-out. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { WearerRecord } from '#core/respirator/wearer'
-import type { MaskId } from '#core/vocabulary/vocabulary'
-import { MASKS } from '#core/vocabulary/vocabulary'
+import type { MaskId } from '#core/ids/vocabulary'
+import { MASKS } from '#core/ids/vocabulary'
 import type { WearersReading } from '#shared/readings'
 
 /** Mask, fit test and clearance of one person: kept apart from the record, seen by the safety lead and the person, erasable. */

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
 import { personStream } from '#core/command/commands'
-import { EXTRACTION_FAULTS } from '#core/air/air-findings'
-import type { ExtractionFault } from '#core/air/air-findings'
 import { extractionFault, needsPosition } from '#core/air/bay-air'
 import type { HoodPosition } from '#core/air/bay-air'
 import type { Placed } from '~/stores/floor'
+import type { ExtractionFault } from '#core/ids/air-ids'
+import { EXTRACTION_FAULTS } from '#core/ids/air-ids'
 
 /** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
 const { placed } = defineProps<{ placed: Placed }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { GateId } from '#core/vocabulary/vocabulary'
+import type { GateId } from '#core/ids/vocabulary'
 import type { SourceRef } from '#core/source/source-ref'
-import { citation, speak } from '#shared/messages/speak'
+import { citation, speak } from '#shared/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/houserules/house-rules'
 import type { Placed } from '~/stores/floor'

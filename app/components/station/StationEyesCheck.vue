@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
-import { GLASSES, HELMET_FAULTS } from '#core/station/station'
-import type { GlassesKind, HelmetFault } from '#core/station/station'
 import type { Placed } from '~/stores/floor'
+import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
+import { GLASSES, HELMET_FAULTS } from '#core/ids/station-ids'
 
 /** Shade set, helmet checked, glasses looked at: three taps at the door. */
 const { placed } = defineProps<{ placed: Placed }>()

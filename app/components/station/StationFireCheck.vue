@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
-import { FIRE_CHECKS } from '#core/station/station'
-import type { FireCheckId } from '#core/station/station'
-import { fireWords } from '#shared/messages/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-findings'
 import type { Placed } from '~/stores/floor'
+import type { FireCheckId } from '#core/ids/station-ids'
+import { FIRE_CHECKS } from '#core/ids/station-ids'
 
 /** Fire at one bay: today's look where it is designated, its permit where it is a spot on a structure; the extinguisher of either. */
 const { placed } = defineProps<{ placed: Placed }>()

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { jobPattern } from '#core/job/job-pattern'
-import type { Job, JobField } from '#core/job/job'
+import type { Job } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
-import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
-import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/vocabulary/vocabulary'
-import type { CoatingId } from '#core/vocabulary/vocabulary'
-import { kitWords } from '#shared/messages/en/kit-words'
+import { PROCESS_TRAITS } from '#core/job/process-traits'
+import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/ids/vocabulary'
+import type { CoatingId } from '#core/ids/vocabulary'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { Placed } from '~/stores/floor'
 import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
+import type { JobField } from '#core/ids/job-ids'
 
 /** Sets the job of a bay, and of others with it, with few taps. Every answer is worked out here while it is typed. */
 const { placed } = defineProps<{ placed: Placed }>()

@@ -2,9 +2,9 @@
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
 import { listsInForce } from '#core/inspection/check-lists'
 import { listsToDo } from '#core/inspection/round'
-import { storeSentences } from '#shared/messages/en/store-findings'
-import { storeWords } from '#shared/messages/en/store-words'
-import { learnSentences } from '#shared/messages/speak'
+import { storeSentences } from '#shared/words/en/store-findings'
+import { storeWords } from '#shared/words/en/store-words'
+import { learnSentences } from '#shared/words/speak'
 import type { RoundReading } from '#shared/readings'
 import type { Placed } from '~/stores/floor'
 

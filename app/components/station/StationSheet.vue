@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { factsSince } from '#core/clearance/fact-age'
-import type { GateId } from '#core/vocabulary/vocabulary'
-import { GATES } from '#core/vocabulary/vocabulary'
+import type { GateId } from '#core/ids/vocabulary'
+import { GATES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/floor'
 
 /** One bay opened: its job, its shade, its gates, and the one thing to do next. */

@@ -5,12 +5,12 @@ import type { CylinderCommands, CylinderMarks } from '#core/cylinder/cylinder'
 import { pressureRefusal } from '#core/cylinder/contents'
 import { partsOf } from '#core/cylinder/gas'
 import { gasNeed, classNeedM3 } from '#core/cylinder/gas-need'
-import type { ConnectingStepId, DangerId, JointId, ShuttingStepId } from '#core/cylinder/guided-steps'
-import { connectingSteps, DANGERS, SHUTTING_STEPS, STEP_SOURCES } from '#core/cylinder/guided-steps'
-import type { GasNeedId } from '#core/cylinder/gas-need'
-import { PROCESS_TRAITS } from '#core/vocabulary/process-traits'
-import { storeWords } from '#shared/messages/en/store-words'
+import { connectingSteps, STEP_SOURCES } from '#core/cylinder/guided-steps'
+import { PROCESS_TRAITS } from '#core/job/process-traits'
+import { storeWords } from '#shared/words/en/store-words'
 import type { CylinderPageReading, GasReading, PlaceReading } from '#shared/readings'
+import type { ConnectingStepId, DangerId, GasNeedId, JointId, ShuttingStepId } from '#core/ids/cylinder-ids'
+import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
 
 /** One cylinder: how it stands, what is left, what may be done with it, its marks and its whole life. */
 const { places, others } = defineProps<{ places: readonly PlaceReading[], others: GasReading['cylinders'] }>()

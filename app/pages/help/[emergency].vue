@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { EMERGENCIES, EMERGENCY } from '#core/emergency/emergencies'
-import { emergencyWords } from '#shared/messages/en/emergency-words'
-import { citation } from '#shared/messages/speak'
+import { emergencyWords } from '#shared/words/en/emergency-words'
+import { citation } from '#shared/words/speak'
 
 definePageMeta({ isPublic: true })
 /** One emergency: the steps in order, the numbers, nothing else. */

@@ -2,15 +2,15 @@
 import { permitStream } from '#core/command/commands'
 import type { CommandType } from '#core/command/commands'
 import { isTheirPermit } from '#core/hotwork/named-in'
-import { SPOKEN_CAUSES } from '#core/hotwork/permit'
 import { hasEnded } from '#core/hotwork/permit-end'
 import { hasLastLook, monitoringEndsAt } from '#core/hotwork/permit-deadlines'
 import { isAirTested } from '#core/hotwork/permit-readiness'
-import type { Permit, PermitCommands, PermitPhase, SpokenCauseId } from '#core/hotwork/permit'
-import type { PrecautionId } from '#core/hotwork/precautions'
-import type { RightId } from '#core/person/rights'
-import { fireWords } from '#shared/messages/en/fire-findings'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import type { Permit, PermitCommands } from '#core/hotwork/permit'
+import { fireWords } from '#shared/words/en/fire-findings'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
+import type { PermitPhase, PrecautionId, SpokenCauseId } from '#core/ids/hotwork-ids'
+import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
+import type { RightId } from '#core/ids/rights'
 
 /** One permit: how far it has come, the one thing to do next, and its whole life. Whoever is on post sees the watch. */
 const route = useRoute()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { needsCover } from '#core/hotwork/permit-deadlines'
-import { fireWords } from '#shared/messages/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-findings'
 import type { PermitsReading } from '#shared/readings'
 
 /** The wall board: live permits, large enough to be read across a yard. */

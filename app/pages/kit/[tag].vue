@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { ItemCommands, ItemMarks } from '#core/inspection/item'
-import { ITEM_EVENTS } from '#core/inspection/check-list'
 import { listsInForce } from '#core/inspection/check-lists'
 import { judgeItem } from '#core/inspection/judge-item'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 import type { ItemPageReading } from '#shared/readings'
+import { ITEM_EVENTS } from '#core/ids/kit-ids'
 
 /** One thing: whether it may be used, its lists and when they are due, what to do, and its whole life. */
 const route = useRoute()

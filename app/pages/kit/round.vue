@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { listsInForce } from '#core/inspection/check-lists'
 import { listsToDo } from '#core/inspection/round'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 import type { ItemReading, RoundReading } from '#shared/readings'
 
 /** The round: everything in use in walking order, one thing at a time, large. */

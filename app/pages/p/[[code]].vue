@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fireWords } from '#shared/messages/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-findings'
 import type { PublicPermitReading } from '#shared/readings'
 
 /** What the code on a paper opens, for anybody: place, state, times. Kept fresh while it is open. */

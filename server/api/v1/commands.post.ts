@@ -1,13 +1,14 @@
 import { getQuery, setResponseStatus } from 'h3'
 import { envelopeSchema, payloadSchemas, SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
 import { URGENT_COMMANDS } from '#core/command/urgent'
-import type { Caller, Command } from '../../commands/door'
-import { handleCommand } from '../../commands/door'
-import { signerOf } from '../../commands/signature'
+import { handleCommand } from '../../door/handle'
+import { signerOf } from '../../door/signature'
 import type { Device } from '../../database/device'
 import { knownDevice } from '../../known-device'
 import { api, parse, parseBody, Problem, signedIn } from '../../http'
 import { useRunning } from '../../running'
+import type { Command } from '../../door/command'
+import type { Caller } from '../../door/caller'
 
 /** A device does what stops, calls and watches, for whoever signed in on it last and for nobody else. */
 function deviceCaller(device: Device | null, command: Command): Caller {

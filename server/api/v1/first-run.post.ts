@@ -1,5 +1,5 @@
 import { firstRunRequest } from '#shared/schemas/sign-in-schema'
-import { openSite } from '../../commands/open-site'
+import { openSite } from '../../door/open-site'
 import { inTransaction } from '../../database/connection'
 import { takeFirstRun } from '../../database/first-run'
 import { anySite } from '../../database/site'

@@ -1,6 +1,6 @@
 import type { FloorReading } from '#shared/readings'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 import { fireStanding } from '#core/clearance/join-fire'
 import { judgeKit } from '#core/clearance/judge-kit'
 import { mayDo } from '#core/person/rights'

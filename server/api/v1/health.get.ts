@@ -1,5 +1,5 @@
 import { setResponseStatus } from 'h3'
-import { shopDayOf } from '#core/houserules/shop-day'
+import { shopDayOf } from '#core/time/shop-day'
 import { isDatabaseAway } from '../../database/away'
 import { countLate, readTrouble } from '../../database/deadline'
 import { sitesToSeal } from '../../database/seal'

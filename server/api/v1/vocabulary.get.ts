@@ -1,6 +1,6 @@
-import { VOCABULARY } from '#core/vocabulary/vocabulary'
-import { storeWords } from '#shared/messages/en/store-words'
-import { words } from '#shared/messages/en/words'
+import { VOCABULARY } from '#core/ids/vocabulary'
+import { storeWords } from '#shared/words/en/store-words'
+import { words } from '#shared/words/en/words'
 import { api } from '../../http'
 
 /** Every id that Zonaris speaks, with its English words. */

@@ -1,5 +1,5 @@
 import { wearerRequest } from '#shared/schemas/sign-in-schema'
-import { noteHealth } from '../../commands/note-health'
+import { noteHealth } from '../../door/note-health'
 import { readPerson } from '../../database/person'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'

@@ -14,7 +14,7 @@ import type { ItemMarks, ItemState } from '#core/inspection/item'
 import type { Job } from '#core/job/job'
 import { EMPTY_STATION } from '#core/station/station'
 import type { Station } from '#core/station/station'
-import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
+import type { EquipmentKindId } from '#core/ids/vocabulary'
 
 // A bay with everything in order, for taking things away from.
 

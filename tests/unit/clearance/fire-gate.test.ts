@@ -9,9 +9,10 @@ import { evolvePermit } from '#core/hotwork/evolve-permit'
 import type { Permit, PermitCommand } from '#core/hotwork/permit'
 import { shownPermit } from '#core/hotwork/permit-fact'
 import type { Job } from '#core/job/job'
-import { EMPTY_STATION, FIRE_CHECKS } from '#core/station/station'
+import { EMPTY_STATION } from '#core/station/station'
 import type { Station } from '#core/station/station'
 import { contextAt, EXTINGUISHER, REQUEST } from '../hotwork/permit-world'
+import { FIRE_CHECKS } from '#core/ids/station-ids'
 
 const T = (minutes: number): string => new Date(Date.parse('2026-11-24T08:00:00.000Z') + minutes * 60_000).toISOString()
 const CUT: Job = { process: 'ofc', baseMetal: 'mild-steel', plateThicknessMm: 12 }

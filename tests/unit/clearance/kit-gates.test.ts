@@ -11,7 +11,7 @@ import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { EMPTY_STATION } from '#core/station/station'
 import type { Station } from '#core/station/station'
-import { EQUIPMENT_KINDS, PROCESSES } from '#core/vocabulary/vocabulary'
+import { EQUIPMENT_KINDS, PROCESSES } from '#core/ids/vocabulary'
 import { ACETYLENE, around, codes, connected, CUT, DAY_ENDS, FLAME_KIT, gas, machine, MACHINE, MIG, MIG_KIT, MIX, NOW, OXYGEN, thing, TODAY } from './bay-world'
 
 describe('the Gas gate', () => {

@@ -5,12 +5,13 @@ import { evolveCylinder } from '#core/cylinder/cylinder'
 import { contentsOf, cylinderFact, drawableM3 } from '#core/cylinder/cylinder-fact'
 import type { CylinderContext } from '#core/cylinder/decide-cylinder'
 import { decideCylinder } from '#core/cylinder/decide-cylinder'
-import { connectingSteps, DANGERS, dangerSteps, jointsFor, SHUTTING_STEPS } from '#core/cylinder/guided-steps'
+import { connectingSteps, dangerSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { judgePlace } from '#core/cylinder/judge-place'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import type { Place } from '#core/place/place'
-import { CYLINDER_GASES } from '#core/vocabulary/vocabulary'
+import { CYLINDER_GASES } from '#core/ids/vocabulary'
+import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
 
 const context: CylinderContext = { tag: 'A-7', at: '2026-11-24T10:00:00.000Z', checksValidUntil: '2026-11-25T04:00:00.000Z', rules: NEW_SITE_RULES, isCompetent: true, place: null, job: null }
 const spot = { placeId: 'cage', xM: 1, yM: 1, isUpright: true, isSecured: true, isCapped: true }

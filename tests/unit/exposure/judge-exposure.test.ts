@@ -4,10 +4,11 @@ import { IDLH_MG_PER_M3, overIdlh } from '#core/exposure/idlh'
 import { breathedSubstances, judgeExposure } from '#core/exposure/judge-exposure'
 import type { MeasuredAverages } from '#core/exposure/judge-exposure'
 import { briefScalaDaily, longShiftFactor } from '#core/exposure/long-shift'
-import { largestMixture, MIXTURE_GROUPS } from '#core/exposure/mixture'
+import { largestMixture } from '#core/exposure/mixture'
 import { exposureRuleSetsInForce, withInherited } from '#core/exposure/rule-sets'
-import type { ExposureRuleSetId, SubstanceId } from '#core/vocabulary/vocabulary'
-import { EXPOSURE_RULE_SETS } from '#core/vocabulary/vocabulary'
+import type { ExposureRuleSetId, SubstanceId } from '#core/ids/vocabulary'
+import { EXPOSURE_RULE_SETS } from '#core/ids/vocabulary'
+import { MIXTURE_GROUPS } from '#core/ids/exposure-ids'
 
 // What is breathed against every limit, one number after another. Limits as shipped: 29 CFR 1910.1000 and the others, from memory.
 

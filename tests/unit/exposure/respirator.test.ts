@@ -6,8 +6,8 @@ import type { Wearer } from '#core/respirator/wearer'
 import { readyUntil } from '#core/respirator/wearer'
 import { wornMask } from '#core/respirator/worn-mask'
 import type { ItemFact } from '#core/inspection/item-fact'
-import type { MaskId, SubstanceId } from '#core/vocabulary/vocabulary'
-import { JURISDICTIONS } from '#core/vocabulary/vocabulary'
+import type { MaskId, SubstanceId } from '#core/ids/vocabulary'
+import { JURISDICTIONS } from '#core/ids/vocabulary'
 
 // Which mask is enough, and whether somebody wears it: 29 CFR 1910.134 (d)(3)(i)(A) and HSG53 factors as shipped, from memory.
 

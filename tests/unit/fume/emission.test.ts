@@ -5,7 +5,7 @@ import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#
 import type { FumeQuestion } from '#core/fume/emission'
 import { emissionOf } from '#core/fume/emission'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
-import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/vocabulary/vocabulary'
+import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/ids/vocabulary'
 
 const STICK: FumeQuestion = { process: 'smaw', consumable: 'e7018', currentA: 165, baseMetal: 'mild-steel', coating: 'none', plateThicknessMm: 8 }
 const codes = (question: FumeQuestion) => emissionOf(question).findings.map(({ code }) => code)

@@ -4,8 +4,8 @@ import { pointKey } from '#core/hotwork/gas-points'
 import { judgePermit } from '#core/hotwork/judge-permit'
 import { gapBetween, liveSpan, nearPermits } from '#core/hotwork/near-permits'
 import type { PlacedPermit } from '#core/hotwork/near-permits'
-import type { Permit, PermitEvent, PermitPhase } from '#core/hotwork/permit'
-import { PERMIT_PHASES, upcastPermit } from '#core/hotwork/permit'
+import type { Permit, PermitEvent } from '#core/hotwork/permit'
+import { upcastPermit } from '#core/hotwork/permit'
 import {
   betweenLooks,
   coverMissingSince,
@@ -28,6 +28,8 @@ import { isAirTested, judgeGasTime, judgePermitKit } from '#core/hotwork/permit-
 import { longerWatch, watchersNeeded } from '#core/hotwork/watch-plan'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { contextAt, DETECTOR, EXTINGUISHER, REQUEST } from './permit-world'
+import type { PermitPhase } from '#core/ids/hotwork-ids'
+import { PERMIT_PHASES } from '#core/ids/hotwork-ids'
 
 const T = (minutes: number): string => new Date(Date.parse('2026-11-24T08:00:00.000Z') + minutes * 60_000).toISOString()
 const { plan } = contextAt({ at: T(0), by: 'kit' }).asked!

@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { decideHotWork, STRICTEST_HOUSE } from '#core/hotwork/decide-hot-work'
 import { fireWatchPlan } from '#core/hotwork/fire-watch'
 import type { HotWorkConditions, HotWorkJob, HotWorkPlace } from '#core/hotwork/hot-work-class'
-import type { PrecautionId } from '#core/hotwork/precautions'
-import { needsGasTest, PRECAUTIONS, precautionsFor } from '#core/hotwork/precautions'
+import { needsGasTest, precautionsFor } from '#core/hotwork/precautions'
 import { GATE_REQUEST } from '../../../demo/two-bay-shop'
+import type { PrecautionId } from '#core/ids/hotwork-ids'
+import { PRECAUTIONS } from '#core/ids/hotwork-ids'
 
 // A place of which everything is known and nothing is amiss, for one fact after another.
 const PLACE: HotWorkPlace = { ...GATE_REQUEST.facts, designated: false }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 
 const ends = (at: string, zone: string, hour = 4) => new Date(shopDayEndsAtMs(Date.parse(at), zone, hour)).toISOString()
 

@@ -6,7 +6,7 @@ import type { CheckListsState } from '#core/inspection/check-lists'
 import type { CheckList } from '#core/inspection/check-list'
 import type { Assignment, ItemState } from '#core/inspection/item'
 import { listsToDo, walkingOrder } from '#core/inspection/round'
-import type { EquipmentKindId } from '#core/vocabulary/vocabulary'
+import type { EquipmentKindId } from '#core/ids/vocabulary'
 
 const item = (tagId: string, kind: EquipmentKindId, assignment: Assignment, lists: ItemState['lists'] = {}, over: Partial<ItemState> = {}) =>
   ({ tagId, item: { tag: tagId.toUpperCase(), kind, name: tagId, marks: {}, assignment, taggedOut: null, isRetired: false, lastEventAt: null, lists, ...over } satisfies ItemState })

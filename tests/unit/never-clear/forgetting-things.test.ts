@@ -16,7 +16,7 @@ import { itemFact } from '#core/inspection/item-fact'
 import { BUILT_IN_LISTS, listsFor } from '#core/inspection/built-in-lists'
 import type { ItemState } from '#core/inspection/item'
 import { judgeSamples } from '#core/samples/compliance'
-import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
+import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { contextAt, DETECTOR, EXTINGUISHER, REQUEST } from '../hotwork/permit-world'
 
 // The same property as over whole shops, for each sort of thing on its own: one fact less, or two, never opens anything,

@@ -1,4 +1,4 @@
-import type { GateId } from '#core/vocabulary/vocabulary'
+import type { GateId } from '#core/ids/vocabulary'
 import type { Word } from '#core/clearance/gate'
 import { judgeShop } from '#core/shop/judge-shop'
 import type { ShopAsTold, Told } from '#core/shop/told-shop'

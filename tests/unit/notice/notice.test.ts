@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { finding } from '#core/finding'
+import { finding } from '#core/findings/finding'
 import type { Notice } from '#core/notice/notice'
 import { decideNotice, evolveNotice, whoHears } from '#core/notice/notice'
 import { decidePlace, evolvePlace } from '#core/place/place'

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { mayDo, reachOf, RIGHTS } from '#core/person/rights'
+import { mayDo, reachOf } from '#core/person/rights'
 import { decidePerson, NOBODY } from '#core/person/person'
 import { decideSite, NO_SITE } from '#core/site/site'
 import { decideSeal } from '#core/seal/seal'
-import { ROLES } from '#core/vocabulary/vocabulary'
+import { ROLES } from '#core/ids/vocabulary'
+import { RIGHTS } from '#core/ids/rights'
 
 const holder = (...roles: (typeof ROLES)[number][]) => ({ roles, areaId: null, bayId: null })
 

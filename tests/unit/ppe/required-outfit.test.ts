@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { requiredOutfit, spatterOf } from '#core/ppe/required-outfit'
 import type { Job } from '#core/job/job'
-import { CONFINEMENTS, POSITIONS, PROCESSES, ZONES } from '#core/vocabulary/vocabulary'
+import { CONFINEMENTS, POSITIONS, PROCESSES, ZONES } from '#core/ids/vocabulary'
 
 const of = (job: Job) => Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, requirement]))
 

@@ -1,13 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { z } from 'zod'
-import { JOB_FIELDS, JOB_LIMITS } from '#core/job/job'
+import { JOB_LIMITS } from '#core/job/job'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { openApiDocument } from '#shared/api/openapi'
 import { commandTypes, envelopeSchema, payloadSchemas, SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
 import { jobSchema } from '#shared/schemas/job-schema'
-import { COMMAND_RULES } from '#server/commands/command-rules'
+import { COMMAND_RULES } from '#server/door/command-rules'
 import { BAYS, RULES } from '../../../demo/fenmarsh'
+import { JOB_FIELDS } from '#core/ids/job-ids'
 
 const envelope = {
   id: '0b8f6c1e-7f0a-4c38-9f7d-0f6f2b0f3a11', type: 'station.stop', streams: [{ id: 'station/bay-1', expectedVersion: null }], at: '2026-11-23T08:04:00.000Z', sentAt: '2026-11-23T08:04:01.000Z', deviceId: 'tablet', deviceSeq: 1, payload: {},

@@ -4,7 +4,7 @@ import { requiredShade } from '#core/shade/required-shade'
 import { judgeWorn } from '#core/shade/worn-shade'
 import { combinedShade } from '#core/shade/shade-number'
 import type { ShadeQuestion, ShadeRules } from '#core/shade/shade-question'
-import { BASE_METALS, JURISDICTIONS, PROCESSES, SHADE_BASES, SHIELDING_GASES, WORKPLACES } from '#core/vocabulary/vocabulary'
+import { BASE_METALS, JURISDICTIONS, PROCESSES, SHADE_BASES, SHIELDING_GASES, WORKPLACES } from '#core/ids/vocabulary'
 
 const codes = (question: ShadeQuestion, rules?: ShadeRules) => requiredShade(question, rules).findings.map(({ severity, code }) => `${severity} ${code}`)
 const US: ShadeRules = { jurisdiction: 'us', basis: 'us-consensus', minimum: 10 }

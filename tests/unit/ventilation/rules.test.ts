@@ -4,7 +4,7 @@ import { flowFromFaceVelocityM3PerS, flowFromTraverseM3PerS } from '#core/ventil
 import { oxygenAfter } from '#core/ventilation/oxygen'
 import { CEILING_M, FLOW_PER_WELDER_M3_PER_S, ROOM_PER_WELDER_M3, ventilationRules } from '#core/ventilation/ventilation-rules'
 import type { VentilationRulesQuestion } from '#core/ventilation/ventilation-rules'
-import { quantitiesIn } from '#shared/messages/quantities'
+import { quantitiesIn } from '#shared/words/quantities'
 
 const SHOP: VentilationRulesQuestion = { jurisdiction: 'us', isOpenAir: false, volumeM3: 4000, ceilingM: 6, supplyM3PerS: 0, welders: 4, process: 'smaw', hood: null, distanceM: null, velocityAtArcMPerS: null, isPlaced: false }
 const said = (over: Partial<VentilationRulesQuestion>) => ventilationRules({ ...SHOP, ...over }).map(({ severity, code }) => `${severity} ${code}`)

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import type { Contents } from '#core/cylinder/contents'
 import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
-import { speak } from '#shared/messages/speak'
+import { speak } from '#shared/words/speak'
 import type { assessContentsResponse } from '#shared/schemas/assess-store-schema'
 import { contentsByPressureRequest, contentsByWeightRequest } from '#shared/schemas/assess-store-schema'
 import { api, assessed, parse, readJson, refuseInput } from '../../../http'

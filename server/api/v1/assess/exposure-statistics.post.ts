@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { judgeSamples } from '#core/samples/compliance'
-import { spoken } from '#shared/messages/speak'
+import { spoken } from '#shared/words/speak'
 import type { assessExposureStatisticsResponse } from '#shared/schemas/assess-air-schema'
 import { assessExposureStatisticsRequest } from '#shared/schemas/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

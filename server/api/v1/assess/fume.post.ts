@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { assessSingleArc } from '#core/air/assess-fume'
 import { breathedSubstances } from '#core/exposure/judge-exposure'
-import { spoken } from '#shared/messages/speak'
+import { spoken } from '#shared/words/speak'
 import type { assessFumeResponse } from '#shared/schemas/assess-air-schema'
 import { assessFumeRequest } from '#shared/schemas/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

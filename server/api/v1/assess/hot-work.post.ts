@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { decideHotWork } from '#core/hotwork/decide-hot-work'
-import { hotworkWords } from '#shared/messages/en/hotwork-words'
+import { hotworkWords } from '#shared/words/en/hotwork-words'
 import type { assessHotWorkResponse } from '#shared/schemas/hotwork-schema'
 import { assessHotWorkRequest } from '#shared/schemas/hotwork-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { oxygenAfter } from '#core/ventilation/oxygen'
-import { spoken } from '#shared/messages/speak'
+import { spoken } from '#shared/words/speak'
 import type { assessOxygenResponse } from '#shared/schemas/assess-air-schema'
 import { assessOxygenRequest } from '#shared/schemas/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { requalification } from '#core/cylinder/requalification'
-import { storeWords } from '#shared/messages/en/store-words'
+import { storeWords } from '#shared/words/en/store-words'
 import type { assessRequalificationResponse } from '#shared/schemas/assess-store-schema'
 import { assessRequalificationRequest } from '#shared/schemas/assess-store-schema'
 import { api, assessed, parseBody } from '../../../http'

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { requiredShade } from '#core/shade/required-shade'
 import { judgeWorn } from '#core/shade/worn-shade'
-import { speak, spoken } from '#shared/messages/speak'
+import { speak, spoken } from '#shared/words/speak'
 import type { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
 import { assessShadeRequest } from '#shared/schemas/assess-shade-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { EQUIPMENT_KINDS } from '#core/vocabulary/vocabulary'
+import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { findItems } from '../../../database/store'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'

@@ -1,6 +1,6 @@
 import { getRouterParam } from 'h3'
 import { permitStream } from '#core/command/commands'
-import { shopDayEndsAtMs, shopDayOf } from '#core/houserules/shop-day'
+import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { nearPermits } from '#core/hotwork/near-permits'
 import { shownPermit } from '#core/hotwork/permit-fact'

@@ -1,5 +1,5 @@
 import { getRouterParam, setHeader } from 'h3'
-import { finding } from '#core/finding'
+import { finding } from '#core/findings/finding'
 import { isNamedIn } from '#core/hotwork/named-in'
 import { NEW_SITE_RULES } from '#core/houserules/house-rules'
 import { mayDo } from '#core/person/rights'

@@ -1,0 +1,59 @@
+import type { EquipmentKindId, GateId, ProcessId, ShadeRuleSetId, ShieldingGasId, ZoneId } from '../ids/vocabulary'
+import type { GasNeedId } from '../ids/cylinder-ids'
+import type { GlassesKind, HelmetFault } from '../ids/station-ids'
+import type { RequirementId } from '../ids/ppe-ids'
+
+/** Codes of the Eyes gate. */
+export interface EyesFindings {
+  'eyes.job-first': Record<string, never>
+  'eyes.helmet-not-set': { minimum: number, start: number }
+  'eyes.helmet-lighter': { helmet: number, minimum: number, ruleSet: ShadeRuleSetId }
+  'eyes.helmet-below-start': { helmet: number, start: number }
+  'eyes.helmet-not-checked': Record<string, never>
+  'eyes.helmet-fault': { fault: HelmetFault | 'unnamed' }
+  'eyes.glasses-not-checked': { process: ProcessId }
+  'eyes.glasses-wrong': { kind: GlassesKind }
+  'eyes.helmet-range-unknown': { tag: string }
+  'eyes.helmet-range-lighter': { tag: string, darkest: number, minimum: number, ruleSet: ShadeRuleSetId }
+  'eyes.set-helmet-to': { tag: string, shade: number }
+  'eyes.tint-explains': { helmet: number, added: number, effective: number }
+}
+
+/** Codes of the Body gate. */
+export interface BodyFindings {
+  'body.job-first': Record<string, never>
+  'body.zones-to-check': { zones: readonly ZoneId[], count: number }
+  'body.zone-fails': { zone: ZoneId, requirement: RequirementId }
+  'body.requirement-changed': { zones: readonly ZoneId[], count: number }
+}
+
+/** Codes of the Gas gate. */
+export interface GasFindings {
+  'gas.none-connected': { need: GasNeedId, shieldingGas: ShieldingGasId | null }
+  'gas.not-for-this-job': { tag: string }
+  'gas.not-leak-tested': { tag: string }
+  'gas.not-read': { tag: string }
+  'gas.flow-unknown': { need: GasNeedId }
+  'gas.time-unknown': Record<string, never>
+  'gas.full-unknown': { tag: string }
+  'gas.not-enough': { need: GasNeedId, leftM3: number, neededM3: number }
+  'gas.enough': { need: GasNeedId, leftM3: number, neededM3: number }
+}
+
+/** Codes of the Machine gate. */
+export interface MachineFindings {
+  'machine.rating-unknown': { tag: string }
+  'machine.current-unknown': Record<string, never>
+  'machine.cable-unknown': { tag: string }
+  'machine.over-maximum': { tag: string, currentA: number, maxCurrentA: number }
+}
+
+/** Codes of the station as a whole. */
+export interface StationFindings {
+  'station.unheard': { sinceIso: string }
+  'station.stopped': { reason: string | null, at: string }
+  'gate.job-first': { gate: GateId }
+  'gate.facts-stale': { tag: string }
+  'gate.item-missing': { kind: EquipmentKindId, needed: number, here: number }
+  'gate.not-needed': { gate: GateId, process: ProcessId }
+}

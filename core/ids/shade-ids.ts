@@ -1,0 +1,2 @@
+/** Quantities a shade question can lack. */
+export type ShadeInput = 'currentA' | 'plateThicknessMm' | 'acetyleneFlowLPerH' | 'oxygenFlowLPerH'

@@ -1,0 +1,47 @@
+import { randomUUID } from 'node:crypto'
+import { personStream, SITE_STREAM } from '#core/command/commands'
+import type { CommandOf } from '#core/command/commands'
+import { setLogin } from '../database/credential'
+import { handleCommand } from './handle'
+import { systemCommand } from './system-command'
+import type { Caller } from './caller'
+import type { Beside, Door } from './door'
+
+export interface NewSite {
+  readonly siteId?: string
+  /** When it was opened; now, where it is not said. Nothing is told of it from before. */
+  readonly openedAt?: string
+  readonly site: { readonly name: string; readonly timeZone: string }
+  readonly lead: {
+    readonly personId?: string
+    readonly name: string
+    readonly loginName: string
+    readonly passwordHash: string
+    readonly isDemo?: boolean
+  }
+}
+
+/** Opens a site with its house rules and its first safety lead, through the same door as every change. */
+export async function openSite(
+  door: Door,
+  { siteId = randomUUID(), openedAt, site, lead }: NewSite,
+): Promise<{ siteId: string; personId: string }> {
+  const personId = lead.personId ?? randomUUID()
+  const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
+  const send = async (streamId: string, what: CommandOf, beside?: Beside) => {
+    const { status, body } = await handleCommand(
+      door,
+      caller,
+      systemCommand(door.clock, [streamId], what, openedAt === undefined ? {} : { at: openedAt }),
+      beside,
+    )
+    if (status !== 200) throw new Error(`${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
+  }
+  await send(SITE_STREAM, { type: 'site.open', payload: site })
+  await send(
+    personStream(personId),
+    { type: 'person.add', payload: { name: lead.name, roles: ['safety-lead'], areaId: null, bayId: null } },
+    db => setLogin(db, siteId, personId, lead.loginName, lead.passwordHash, lead.isDemo),
+  )
+  return { siteId, personId }
+}
