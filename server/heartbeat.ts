@@ -1,11 +1,12 @@
 import type { Queryable } from './database/connection'
 import { readPosition } from './database/site'
 import { complain } from './logging'
+import type { Instant } from '#core/time/instant'
 
 /** What a screen is told every few seconds: that it is heard, and where the record stands. */
 export interface Beat {
   /** When it was said. */
-  readonly now: string
+  readonly now: Instant
   /** When the database was asked: the position speaks for nothing later. */
   readonly asOf: string
   readonly position: number

@@ -6,9 +6,10 @@ import { NO_SITE } from '#core/site/site'
 import type { Queryable } from './database/connection'
 import { readHouseRules, readSite } from './database/site'
 import { useRunning } from './running'
+import type { Instant } from '#core/time/instant'
 
 /** The day it is at a site, and what it is judged by. */
-export interface ShopDay { readonly site: Site, readonly rules: HouseRules, readonly today: string, readonly dayEnds: string }
+export interface ShopDay { readonly site: Site, readonly rules: HouseRules, readonly today: string, readonly dayEnds: Instant }
 
 export async function shopDayAt(db: Queryable, siteId: string): Promise<ShopDay> {
   const [site, rules] = [(await readSite(db, siteId))?.value ?? NO_SITE, (await readHouseRules(db, siteId))?.value ?? NEW_SITE_RULES]

@@ -1,3 +1,5 @@
+import type { Instant } from '#core/time/instant'
+
 // How well a screen hears its shop. A screen that is told of a change and cannot read it is behind: it shows what no longer
 // holds, and however many beats it hears, it has not heard the shop. What it shows was whole when it last was level with it.
 
@@ -19,7 +21,7 @@ export interface Hearing {
   /** The newest position that the shop told of. */
   readonly told: number
   /** When what is shown was last known to be all there is, by the server's clock; null before that. */
-  readonly wholeAt: string | null
+  readonly wholeAt: Instant | null
   readonly wholeOn: DeviceTime
 }
 
@@ -29,7 +31,7 @@ export const NOTHING_HEARD: Hearing = { shown: null, told: 0, wholeAt: null, who
 export const isBehind = ({ shown, told }: Hearing): boolean => shown === null || told > shown
 
 /** The shop said where its record stands: a beat, or a change. Only a screen that shows all of it has heard the shop. */
-export function afterTold(hearing: Hearing, position: number, now: string, on: DeviceTime): Hearing {
+export function afterTold(hearing: Hearing, position: number, now: Instant, on: DeviceTime): Hearing {
   const told = { ...hearing, told: Math.max(hearing.told, position) }
   return isBehind(told) ? told : { ...told, wholeAt: now, wholeOn: on }
 }
@@ -40,7 +42,7 @@ export function afterTold(hearing: Hearing, position: number, now: string, on: D
  *
  * @param askedAt the instant, by the server's clock, before it was asked for: it speaks for nothing later
  */
-export function afterRead(hearing: Hearing, position: number, askedAt: string, askedOn: DeviceTime): Hearing {
+export function afterRead(hearing: Hearing, position: number, askedAt: Instant, askedOn: DeviceTime): Hearing {
   if (hearing.shown !== null && position < hearing.shown) return hearing
   return { ...hearing, shown: position, wholeAt: askedAt, wholeOn: askedOn }
 }

@@ -17,6 +17,7 @@ import type { Place } from '#core/place/place'
 import type { Survey } from '#core/samples/survey'
 import type { SpokenFinding } from './words/speak'
 import type { PermitPhase, StopCauseId } from '#core/ids/hotwork-ids'
+import type { Instant } from '#core/time/instant'
 
 /** `GET /api/v1/session` */
 export interface SessionReading {
@@ -26,7 +27,7 @@ export interface SessionReading {
   readonly firstRun: boolean
   /** Somebody has signed in on this device before: it may stop work without a session. */
   readonly knownDevice: boolean
-  readonly now: string
+  readonly now: Instant
 }
 
 /** What the log last recorded of a gate is not sent: the browser judges from the facts, with the same core. */
@@ -49,9 +50,9 @@ export interface FloorReading {
   /** What whoever is signed in was told and has not seen yet. */
   readonly unseen: readonly NoticeReading[]
   /** Places where somebody should watch and nobody does, anywhere on the site, longest first. */
-  readonly uncovered: readonly { readonly permitId: string, readonly where: string, readonly sinceAt: string }[]
+  readonly uncovered: readonly { readonly permitId: string, readonly where: string, readonly sinceAt: Instant }[]
   /** What the clocks of the site could not do; told to whoever sets the site up, and empty for others. */
-  readonly trouble: readonly { readonly streamId: string, readonly kind: string, readonly dueAt: string, readonly tries: number, readonly because: string }[]
+  readonly trouble: readonly { readonly streamId: string, readonly kind: string, readonly dueAt: Instant, readonly tries: number, readonly because: string }[]
   /** What the Air gates are judged from. Of health only: which mask, and until when its wearer is ready. */
   readonly air: {
     readonly halls: Readonly<Record<string, HallState>>
@@ -83,8 +84,8 @@ export interface LogEntry {
   readonly streamId: string
   readonly version: number
   readonly type: string
-  readonly at: string
-  readonly recordedAt: string
+  readonly at: Instant
+  readonly recordedAt: Instant
   readonly actorKind: 'person' | 'device' | 'clock'
   readonly actorName: string | null
   readonly payload: unknown
@@ -113,9 +114,9 @@ export interface DeviceReading {
   readonly name: string
   readonly personId: string
   readonly personName: string
-  readonly firstAt: string
-  readonly signedInAt: string
-  readonly heardAt: string | null
+  readonly firstAt: Instant
+  readonly signedInAt: Instant
+  readonly heardAt: Instant | null
   readonly isThis: boolean
 }
 export interface DevicesReading { readonly devices: readonly DeviceReading[] }
@@ -176,15 +177,15 @@ export interface PublicPermitReading {
   readonly code: string
   readonly siteName: string
   readonly timeZone: string
-  readonly now: string
+  readonly now: Instant
   readonly where: string
   readonly what: string
   readonly phase: PermitPhase
-  readonly fromAt: string
-  readonly untilAt: string
-  readonly watchEndsAt: string | null
-  readonly monitoringEndsAt: string | null
-  readonly roundDueAt: string | null
+  readonly fromAt: Instant
+  readonly untilAt: Instant
+  readonly watchEndsAt: Instant | null
+  readonly monitoringEndsAt: Instant | null
+  readonly roundDueAt: Instant | null
   readonly suspendedBecause: StopCauseId | null
   /** First names of those on post. */
   readonly watching: readonly string[]

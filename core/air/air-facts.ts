@@ -17,6 +17,7 @@ import type { Site } from '../site/site'
 import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
 import type { HallPrediction, HallQuestion } from './hall-prediction'
 import { predictHall } from './hall-prediction'
+import type { Instant } from '../time/instant'
 
 /** What of a station its hall needs to know. */
 export interface StationAir {
@@ -31,7 +32,7 @@ export interface StationAir {
 export interface AirFacts {
   readonly site: Pick<Site, 'areas' | 'bays' | 'timeZone'>
   readonly rules: HouseRules
-  readonly now: string
+  readonly now: Instant
   readonly halls: Readonly<Record<string, HallState>>
   readonly stations: Readonly<Record<string, StationAir>>
   readonly sheets: FumeDataSheets

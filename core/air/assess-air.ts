@@ -24,6 +24,7 @@ import { surveyPlace } from './survey-place'
 import type { BayPrediction, HallPrediction } from './hall-prediction'
 import type { JudgedSurvey, PooledSurvey } from './measured-air'
 import { judgeSurveys } from './measured-air'
+import type { Instant } from '../time/instant'
 
 /** What the air of a bay is judged from. */
 export interface AirQuestion {
@@ -35,7 +36,7 @@ export interface AirQuestion {
   /** What whoever stands here breathes today at other bays. */
   readonly elsewhere: Elsewhere
   readonly rules: HouseRules
-  readonly now: string
+  readonly now: Instant
 }
 
 export interface AirAssessment {
@@ -128,7 +129,7 @@ function together(here: BreathedBySubstance, elsewhere: readonly BreathedBySubst
  * Fume that nobody publishes never opens by the model. It opens when everything it may hold was measured and keeps to its
  * limits, or when whoever works brings their own air with a way out: what nobody knows counts as immediately dangerous.
  */
-function judgeUnpublished({ emission }: BayPrediction, job: Job, isMeasured: (substance: SubstanceId) => boolean, rules: HouseRules, wearer: Wearer | null, now: string, found: Finding[], missing: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
+function judgeUnpublished({ emission }: BayPrediction, job: Job, isMeasured: (substance: SubstanceId) => boolean, rules: HouseRules, wearer: Wearer | null, now: Instant, found: Finding[], missing: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
   const respirator = respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction)
   const open = toBeMeasured(job.process, job.consumable, job.baseMetal).filter(substance => !isMeasured(substance))
   const worn = open.length === 0 ? null : judgeWearer(respirator, wearer, now)
@@ -155,7 +156,7 @@ function judgeUnmeasured({ emission, shiftHours }: BayPrediction, breathed: Brea
 }
 
 /** Judges hood, position and today's check. Without a hood there is nothing to check. */
-function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | null, now: string, found: Finding[], missing: Finding[]): void {
+function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | null, now: Instant, found: Finding[], missing: Finding[]): void {
   if (extraction === undefined) missing.push(finding('hold', 'air.hood-unknown', {}))
   if (!extraction) return
   if (needsPosition(extraction.kind) && position === null) missing.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
@@ -176,7 +177,7 @@ function sayFume(said: readonly Finding[], found: Finding[], missing: Finding[])
 const NEVER_MASKED = new Set<string>(['exposure.no-limit-known'])
 
 /** Under the action fraction as it is, or under it inside the mask worn. */
-function judgeBreathing(exposure: ExposureJudgement, rules: HouseRules, wearer: Wearer | null, now: string, found: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
+function judgeBreathing(exposure: ExposureJudgement, rules: HouseRules, wearer: Wearer | null, now: Instant, found: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
   const respirator = respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction)
   if (exposure.fraction === null) {
     found.push(...exposure.findings, finding('hold', 'air.no-limit', {}))

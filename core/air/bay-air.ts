@@ -5,6 +5,7 @@ import type { Job } from '../job/job'
 import type { Hood } from '../ventilation/hood'
 import type { HoodKindId } from '../ids/vocabulary'
 import type { ExtractionFault } from '../ids/air-ids'
+import type { Instant } from '../time/instant'
 
 /** Where the instructor put the hood. */
 export interface HoodPosition {
@@ -27,7 +28,7 @@ export interface BayAir {
 }
 
 /** Does the hood draw now: looked at today and nothing wrong? Without a hood there is nothing to run. */
-export const isHoodRunning = ({ extraction, check }: Pick<BayAir, 'extraction' | 'check'>, now: string): boolean =>
+export const isHoodRunning = ({ extraction, check }: Pick<BayAir, 'extraction' | 'check'>, now: Instant): boolean =>
   Boolean(extraction) && (check === undefined || (check !== null && stands(check.validUntil, now) && extractionFault(check) === null))
 
 /** The instructor's check of the extraction, good until the shop day ends. */
@@ -37,7 +38,7 @@ export interface ExtractionCheck {
   readonly inPosition: boolean
   /** Smoke or a strip of paper is drawn in. */
   readonly draws: boolean
-  readonly validUntil: string
+  readonly validUntil: Instant
 }
 
 /** What a check of the extraction found wrong first, in the order it is looked for; null when it draws as it should. */

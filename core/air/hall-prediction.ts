@@ -17,6 +17,7 @@ import type { HallAir } from '../ventilation/hall'
 import type { Hood } from '../ventilation/hood'
 import type { BayAir } from './bay-air'
 import { hoodAtWork, isHoodRunning } from './bay-air'
+import type { Instant } from '../time/instant'
 
 /** Everything that the air of a hall is predicted from. */
 export interface HallQuestion extends ShopClock {
@@ -24,7 +25,7 @@ export interface HallQuestion extends ShopClock {
   readonly bays: readonly BayAir[]
   readonly sheets: FumeDataSheets
   readonly shiftHours: number
-  readonly now: string
+  readonly now: Instant
   /**
    * May a bay strike with what it makes by itself? One that may not burns no arc, and its fume is not counted at the others.
    * All may when left out.

@@ -4,6 +4,7 @@ import type { Job } from '../job/job'
 import type { CylinderGasId } from '../ids/vocabulary'
 import { tipDemand } from './tip-demand'
 import type { GasNeedId } from '../ids/cylinder-ids'
+import type { Instant } from '../time/instant'
 
 /** What a job takes of one gas. */
 export interface GasNeed {
@@ -36,7 +37,7 @@ export function gasNeed(job: Job, need: GasNeedId, fuel: CylinderGasId | undefin
  * What a whole class takes of a gas: today's jobs of a bay on that cylinder, one after the other; null as soon as one of
  * them does not say.
  */
-export function classNeedM3(earlier: readonly DayJob[], current: Job | null, need: GasNeedId, fuel: CylinderGasId, shopDayHour: number, now: string): number | null {
+export function classNeedM3(earlier: readonly DayJob[], current: Job | null, need: GasNeedId, fuel: CylinderGasId, shopDayHour: number, now: Instant): number | null {
   let total = 0
   for (const { job, fromMin, toMin } of dayWork(earlier, current, shopDayHour, now)) {
     const one = flowM3PerH(job, need, fuel)

@@ -45,7 +45,7 @@ export function jobSpan(job: Job, shopDayHour: number): JobSpan | null {
  *
  * @param earlier oldest first
  */
-export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDayHour: number, now: string): readonly JobSpan[] {
+export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDayHour: number, now: Instant): readonly JobSpan[] {
   let left: JobSpan[] = []
   const jobs = [...earlier.filter(({ validUntil }) => stands(validUntil, now)).map(({ job }) => job), ...current ? [current] : []]
   for (const job of jobs) {

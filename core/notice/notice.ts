@@ -2,6 +2,7 @@ import type { Decision } from '../command/decision'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { RoleId } from '../ids/vocabulary'
+import type { Instant } from '../time/instant'
 
 /** Why somebody is told: a role they hold, because they stand at a bay it concerns, or because a permit names them. */
 export type ToldAs = RoleId | 'at-bay' | 'named'
@@ -13,7 +14,7 @@ export interface Notice {
   readonly about: string
   readonly bayIds: readonly string[]
   readonly to: readonly { readonly personId: string, readonly as: ToldAs }[]
-  readonly givenAt: string
+  readonly givenAt: Instant
   /** When each of them saw it, by person. */
   readonly seenAt: Readonly<Record<string, string>>
 }
@@ -23,7 +24,7 @@ export type NoticeCommand = { [T in keyof NoticeCommands]: { readonly type: T, r
 
 export type NoticeEvent =
   | { readonly type: 'notice-given', readonly version: 1, readonly payload: Omit<Notice, 'seenAt'> }
-  | { readonly type: 'notice-seen', readonly version: 1, readonly payload: { readonly personId: string, readonly at: string } }
+  | { readonly type: 'notice-seen', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
 
 export function evolveNotice(notice: Notice | null, event: NoticeEvent): Notice | null {
   if (event.type === 'notice-given') return { ...event.payload, seenAt: {} }
@@ -32,7 +33,7 @@ export function evolveNotice(notice: Notice | null, event: NoticeEvent): Notice 
 }
 
 /** Only who was told can see it, and only the first look counts. */
-export function decideNotice(notice: Notice | null, noticeId: string, { personId, at }: { readonly personId: string | null, readonly at: string }): Decision<NoticeEvent> {
+export function decideNotice(notice: Notice | null, noticeId: string, { personId, at }: { readonly personId: string | null, readonly at: Instant }): Decision<NoticeEvent> {
   if (!notice || personId === null) return { refused: [finding('hold', 'command.unknown-stream', { streamId: noticeId })] }
   const isTold = notice.to.some(one => one.personId === personId)
   return { events: isTold && notice.seenAt[personId] === undefined ? [{ type: 'notice-seen', version: 1, payload: { personId, at } }] : [] }

@@ -10,6 +10,7 @@ import { isAfter } from '../time/instant'
 import { LAWS } from '../law/laws'
 import type { Wearer } from './wearer'
 import { MIXTURE_GROUPS } from '../ids/exposure-ids'
+import type { Instant } from '../time/instant'
 
 /** A mask against what it is needed for. */
 export interface MaskChoice extends Respirator { readonly suits: boolean }
@@ -93,7 +94,7 @@ export function respiratorNeed({ fraction, uses, mixture, overIdlh }: Pick<Expos
  * @param wearer null when nobody has written down a mask for them
  * @returns the mask's factor when it counts, and what stands in the way when it does not
  */
-export function judgeWearer(need: RespiratorNeed, wearer: Wearer | null, now: string): { readonly protects: boolean, readonly mask: MaskId | null, readonly findings: readonly Finding[] } {
+export function judgeWearer(need: RespiratorNeed, wearer: Wearer | null, now: Instant): { readonly protects: boolean, readonly mask: MaskId | null, readonly findings: readonly Finding[] } {
   if (wearer === null) return { protects: false, mask: null, findings: [finding('hold', 'respirator.wearer-unknown', {}, [SOURCES.usRespirators])] }
   const choice = need.masks.find(({ mask }) => mask === wearer.mask)!
   if (!choice.suits) {

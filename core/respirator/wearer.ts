@@ -1,6 +1,7 @@
 import { monthsAfter } from '../time/months-after'
 import { earlierOf, isAfter } from '../time/instant'
 import type { MaskId } from '../ids/vocabulary'
+import type { Instant } from '../time/instant'
 
 /** What the health table holds of somebody who wears a mask. Never in the record: it is erasable. */
 export interface WearerRecord {
@@ -15,7 +16,7 @@ export interface WearerRecord {
 export interface Wearer {
   readonly mask: MaskId
   /** Instant until which the wearer is ready: the end of the shop day; null when they are not ready for all of it. */
-  readonly readyUntil: string | null
+  readonly readyUntil: Instant | null
   /** Seen clean-shaven today; null when nobody looked. */
   readonly isShaven: boolean | null
 }
@@ -44,4 +45,4 @@ export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, is
  * @param until an instant, or null for somebody who never was
  * @param dayEnds when the shop day ends
  */
-export const readyForTheDay = (until: string | null, dayEnds: string): string | null => (until !== null && !isAfter(dayEnds, until) ? dayEnds : null)
+export const readyForTheDay = (until: Instant | null, dayEnds: Instant): string | null => (until !== null && !isAfter(dayEnds, until) ? dayEnds : null)

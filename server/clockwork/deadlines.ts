@@ -7,6 +7,7 @@ import { handleCommand } from '../door/handle'
 import { sealDaysThatEnded } from './seals'
 import { clockCaller, systemCommand, uuidFor } from '../door/system-command'
 import type { Answer, Door } from '../door/door'
+import type { Instant } from '#core/time/instant'
 
 /**
  * Fires what is due: today's checks lapse, acetylene has stood long enough, a round or a watch
@@ -48,7 +49,7 @@ async function failureOf(send: () => Promise<Answer>): Promise<string | null> {
 }
 
 /** What a deadline comes to when it fires. A kind that is not known here is taken for no other. */
-function commandFor(kind: string, dueAt: string): CommandOf {
+function commandFor(kind: string, dueAt: Instant): CommandOf {
   const what = PERMIT_DEADLINES.find(one => one === kind)
   if (what) return { type: 'permit.fall-due', payload: { what, dueAt } }
   if (kind === 'settled') return { type: 'cylinder.settle', payload: {} }

@@ -1,4 +1,5 @@
 import type { Queryable } from './connection'
+import type { Instant } from '#core/time/instant'
 
 /** The answer first given to a command. */
 export interface StoredAnswer {
@@ -25,7 +26,7 @@ export interface AnswerKey {
 export async function claimCommand(
   db: Queryable,
   { siteId, commandId, isHouse }: AnswerKey,
-  { requestSha256, personId, now }: { readonly requestSha256: string; readonly personId: string | null; readonly now: string },
+  { requestSha256, personId, now }: { readonly requestSha256: string; readonly personId: string | null; readonly now: Instant },
 ): Promise<StoredAnswer | null> {
   const { rowCount } = await db.query(
     'insert into command_answer (site_id, by_house, command_id, request_sha256, person_id, recorded_at) values ($1, $2, $3, $4, $5, $6) on conflict do nothing',

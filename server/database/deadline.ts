@@ -1,6 +1,7 @@
 import type { Queryable } from './connection'
+import type { Instant } from '#core/time/instant'
 
-export interface Deadline { readonly kind: string, readonly dueAt: string }
+export interface Deadline { readonly kind: string, readonly dueAt: Instant }
 export interface DueDeadline extends Deadline { readonly siteId: string, readonly streamId: string, readonly version: number, readonly tries: number }
 
 /** Replaces what falls due for a stream. */
@@ -46,7 +47,7 @@ export interface ClockTrouble extends Deadline {
   readonly siteId: string
   readonly streamId: string
   readonly tries: number
-  readonly retryAt: string
+  readonly retryAt: Instant
   readonly because: string
 }
 

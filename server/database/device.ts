@@ -1,4 +1,5 @@
 import type { Queryable } from './connection'
+import type { Instant } from '#core/time/instant'
 
 /**
  * A device on which somebody of the site signed in. It outlives their session: it stops work, calls for help, and gives the rounds of
@@ -10,8 +11,8 @@ export interface Device {
   readonly name: string
   /** Whoever signed in there last. */
   readonly personId: string
-  readonly firstAt: string
-  readonly signedInAt: string
+  readonly firstAt: Instant
+  readonly signedInAt: Instant
 }
 
 interface DeviceRow {
@@ -57,7 +58,7 @@ export async function readDevices(
   db: Queryable,
   siteId: string,
   personId: string | null,
-): Promise<(Device & { readonly heardAt: string | null; readonly personName: string })[]> {
+): Promise<(Device & { readonly heardAt: Instant | null; readonly personName: string })[]> {
   const { rows } = await db.query<DeviceRow & { heard_at: Date | null; person_name: string }>(
     `
     select ${COLUMNS.split(', ')

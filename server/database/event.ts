@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
 import type { Actor } from '#core/command/decision'
 import type { Queryable } from './connection'
+import type { Instant } from '#core/time/instant'
 
 /** An event as decided, before it is given its place in the chain. */
 export interface DecidedEvent {
@@ -18,8 +19,8 @@ export interface EventBody {
   readonly version: number
   readonly type: string
   readonly typeVersion: number
-  readonly at: string
-  readonly recordedAt: string
+  readonly at: Instant
+  readonly recordedAt: Instant
   readonly actor: Actor
   readonly commandId: string
   readonly payload: unknown
@@ -95,7 +96,7 @@ export async function readBodies(db: Queryable, siteId: string, streamId: string
  * @returns the last position taken
  */
 export async function append(db: Queryable, siteId: string, events: readonly ChainedEvent[], meta: {
-  readonly recordedAt: string, readonly actorKind: Actor['kind'], readonly actorPersonId: string | null, readonly commandId: string
+  readonly recordedAt: Instant, readonly actorKind: Actor['kind'], readonly actorPersonId: string | null, readonly commandId: string
 }): Promise<number> {
   const { rows } = await db.query<{ position: number }>({ name: 'append', text: `
     with next as (

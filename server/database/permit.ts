@@ -9,6 +9,7 @@ import type { Permit } from '#core/hotwork/permit'
 import type { ItemState } from '#core/inspection/item'
 import type { Place } from '#core/place/place'
 import type { Queryable } from './connection'
+import type { Instant } from '#core/time/instant'
 
 export async function writePermit(db: Queryable, siteId: string, permitId: string, version: number, permit: Permit | null): Promise<void> {
   if (!permit) return
@@ -63,7 +64,7 @@ export async function readPublicPermit(db: Queryable, asked: string): Promise<(K
 }
 
 /** Where a page of the board ended. */
-export interface TurnCursor { readonly turnAt: string | null, readonly permitId: string }
+export interface TurnCursor { readonly turnAt: Instant | null, readonly permitId: string }
 
 /** Live permits, whose turn comes soonest first; page by page. */
 export async function readLivePermits(db: Queryable, siteId: string, limit: number, after: TurnCursor | null = null): Promise<KeptPermit[]> {
@@ -86,7 +87,7 @@ export async function readPlacedPermits(db: Queryable, siteId: string): Promise<
 }
 
 /** Permits that somebody should watch and nobody does, at an instant, longest first. */
-export async function readUncovered(db: Queryable, siteId: string, now: string): Promise<{ permitId: string, where: string, sinceAt: string }[]> {
+export async function readUncovered(db: Queryable, siteId: string, now: Instant): Promise<{ permitId: string, where: string, sinceAt: Instant }[]> {
   const { rows } = await db.query<PermitRow>(`select permit_id, version, permit from permit_reading where site_id = $1 and is_open and phase in ('authorised', 'working', 'suspended', 'watch')`, [siteId])
   const uncovered = rows.flatMap(({ permit_id, permit }) => {
     const sinceAt = coverMissingSince(permit)
@@ -96,7 +97,7 @@ export async function readUncovered(db: Queryable, siteId: string, now: string):
 }
 
 /** People as far as a permit asks: their name, their other task in a span, the bay they stand at. */
-export async function readHelpers(db: Queryable, siteId: string, permitId: string, personIds: readonly string[], fromAt: string, untilAt: string): Promise<Helper[]> {
+export async function readHelpers(db: Queryable, siteId: string, permitId: string, personIds: readonly string[], fromAt: Instant, untilAt: Instant): Promise<Helper[]> {
   const { rows } = await db.query<{ person_id: string, name: string, busy_at: string | null, bay_id: string | null }>(`
     select p.person_id, p.name,
       coalesce((select r.permit->'request'->'place'->>'where' from permit_post o join permit_reading r on r.site_id = o.site_id and r.permit_id = o.permit_id where o.site_id = p.site_id and o.person_id = p.person_id and o.permit_id <> $2),
@@ -145,7 +146,7 @@ export async function readPost(db: Queryable, siteId: string, personId: string):
   return rows[0] ?? null
 }
 
-export async function noteScreen(db: Queryable, siteId: string, deviceId: string, personId: string, heardAt: string): Promise<void> {
+export async function noteScreen(db: Queryable, siteId: string, deviceId: string, personId: string, heardAt: Instant): Promise<void> {
   await db.query({
     name: 'note-screen',
     text: `insert into screen_heard (site_id, device_id, person_id, heard_at) values ($1, $2, $3, $4)

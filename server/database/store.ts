@@ -10,6 +10,7 @@ import type { Place } from '#core/place/place'
 import { tagIdOf } from '#core/tag'
 import type { CylinderReadingRow, ItemReading, NoticeReading, PlaceReading } from '#shared/readings'
 import type { Queryable } from './connection'
+import type { Instant } from '#core/time/instant'
 
 /** The site's own check lists; none where it never edited one. */
 export async function readCheckLists(db: Queryable, siteId: string): Promise<{ readonly version: number, readonly lists: CheckListsState }> {
@@ -96,7 +97,7 @@ export interface DueCursor { readonly dueOn: string, readonly tagId: string }
  *
  * @param until YYYY-MM-DD, that day included
  */
-export async function readDue(db: Queryable, siteId: string, until: string, limit: number, after: DueCursor | null = null): Promise<ItemReading[]> {
+export async function readDue(db: Queryable, siteId: string, until: Instant, limit: number, after: DueCursor | null = null): Promise<ItemReading[]> {
   const { rows } = await db.query<ItemRow>(`select ${ITEM_COLUMNS} from item_reading
     where site_id = $1 and not is_retired and due_on is not null and due_on <= $2::date and ($3::date is null or (due_on, tag_id) > ($3::date, $4))
     order by due_on, tag_id limit $5`, [siteId, until, after === null ? null : asDate(after.dueOn), after?.tagId ?? null, limit])

@@ -17,6 +17,7 @@ import { SCREEN_HEARD_MS } from './permit'
 import type { Queryable } from './connection'
 import { KIT_SELECT, toKitReadings } from './store'
 import type { KitRow } from './store'
+import type { Instant } from '#core/time/instant'
 
 export async function writeHall(db: Queryable, siteId: string, hallId: string, version: number, hall: HallState): Promise<void> {
   await db.query(`insert into hall_reading (site_id, hall_id, version, hall) values ($1, $2, $3, $4)
@@ -46,7 +47,7 @@ interface SurroundingsRow extends KitRow {
   names: Record<string, string> | null
   wearers: readonly WearerRow[] | null
 }
-interface WearerRow { readonly personId: string, readonly mask: MaskId, readonly fitTestedOn: string | null, readonly medicallyClearedOn: string | null, readonly isShaven: boolean | null, readonly shavenUntil: string | null }
+interface WearerRow { readonly personId: string, readonly mask: MaskId, readonly fitTestedOn: string | null, readonly medicallyClearedOn: string | null, readonly isShaven: boolean | null, readonly shavenUntil: Instant | null }
 
 /** What the air of a site rests on, besides the site and its rules. */
 export interface AirReadings extends Pick<AirFacts, 'halls' | 'stations' | 'sheets' | 'surveys' | 'wearers'> {
@@ -54,7 +55,7 @@ export interface AirReadings extends Pick<AirFacts, 'halls' | 'stations' | 'shee
 }
 
 /** Health dates become one word: ready for this shop day, or not. More than that leaves the health table for nobody. */
-function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string, dayEnds: string): Record<string, Wearer> {
+function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: Instant, dayEnds: Instant): Record<string, Wearer> {
   return Object.fromEntries(rows.map(({ personId, isShaven, shavenUntil, ...record }) => [personId, {
     mask: record.mask,
     readyUntil: readyForTheDay(
@@ -67,7 +68,7 @@ function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: string,
 export interface Concerned { readonly bayIds: readonly string[], readonly personIds: readonly string[] }
 
 /** Under which rules, and at what moment of the shop's day, it is asked. */
-export interface Moment { readonly rules: HouseRules, readonly timeZone: string, readonly now: string }
+export interface Moment { readonly rules: HouseRules, readonly timeZone: string, readonly now: Instant }
 
 /** Reads all that gates rest on besides their stations, in one question: the air of the site, and what stands at the bays concerned (all, for null). */
 export async function readSurroundings(db: Queryable, siteId: string, { rules, timeZone, now }: Moment, concerned: Concerned | null): Promise<AirReadings & { readonly kit: KitReadings, readonly fire: FireReadings }> {

@@ -19,6 +19,7 @@ import { readPerson } from '../database/person'
 import { readJobAt } from '../database/station'
 import { readCheckLists, readPlaces } from '../database/store'
 import type { Caller } from './caller'
+import type { Instant } from '#core/time/instant'
 
 /** What deciding on a thing or a cylinder takes from around it. */
 export interface ThingRoom {
@@ -26,9 +27,9 @@ export interface ThingRoom {
   readonly caller: Caller
   readonly site: Site
   readonly rules: HouseRules
-  readonly at: string
+  readonly at: Instant
   readonly shopDay: string
-  readonly dayEnds: string
+  readonly dayEnds: Instant
 }
 
 type AnyCommand = CommandOf

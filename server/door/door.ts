@@ -1,3 +1,4 @@
+import type pg from 'pg'
 import type { Clock } from '../clock'
 import type { CommandAccepted, CommandRefused } from '#shared/readings'
 

@@ -69,13 +69,14 @@ import { stopBecause, toTell } from './to-tell'
 import type { Command } from './command'
 import type { Caller } from './caller'
 import type { Answer, Beside, Door } from './door'
+import type { Instant } from '#core/time/instant'
 
 /** What one transaction knows: locked heads and folded states. */
 interface Room {
   readonly db: pg.PoolClient
   readonly caller: Caller
   readonly command: Command
-  readonly now: string
+  readonly now: Instant
   readonly heads: Map<string, Head>
   readonly site: Site
   readonly rules: HouseRules
@@ -179,7 +180,7 @@ const refusal = ({ id }: Command, refused: readonly Finding[]): Answer => ({ sta
 /** Streams every decision looks at. They are locked first, and shared unless the command decides on more than it names. */
 const SURROUNDINGS = [HOUSE_RULES_STREAM, SITE_STREAM] as const
 
-async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, now: string): Promise<Room> {
+async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, now: Instant): Promise<Room> {
   const { siteId } = caller
   const heads = await lockHeads(db, siteId, SURROUNDINGS, decidesAlone(command.type) ? 'update' : 'share')
   const site = await foldStream(db, siteId, SITE_STREAM, 'site', heads.get(SITE_STREAM)!)

@@ -6,11 +6,12 @@ import { handleCommand } from './handle'
 import { systemCommand } from './system-command'
 import type { Caller } from './caller'
 import type { Beside, Door } from './door'
+import type { Instant } from '#core/time/instant'
 
 export interface NewSite {
   readonly siteId?: string
   /** When it was opened; now, where it is not said. Nothing is told of it from before. */
-  readonly openedAt?: string
+  readonly openedAt?: Instant
   readonly site: { readonly name: string; readonly timeZone: string }
   readonly lead: {
     readonly personId?: string

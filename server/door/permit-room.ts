@@ -18,6 +18,7 @@ import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 import { countScreens, readHelpers, readPermitItems, readPlacedPermits } from '../database/permit'
 import { readCheckLists, readPlaces } from '../database/store'
 import type { ThingRoom } from './decide-thing'
+import type { Instant } from '#core/time/instant'
 
 export const isPermitCommand = (command: CommandOf): command is Extract<CommandOf, PermitCommand> => command.type.startsWith('permit.')
 
@@ -35,7 +36,7 @@ const ASKS_KIT: ReadonlySet<PermitCommand['type']> = new Set(['permit.authorise'
 const ASKS_PEOPLE: ReadonlySet<PermitCommand['type']> = new Set(['permit.authorise', 'permit.extend', 'permit.take-post', 'permit.relieve'])
 
 /** Decides on a permit with what is known around it: who is free, what is near, which screens are heard, what stands ready. */
-export async function decideOnPermit(room: ThingRoom & { readonly now: string, readonly isSigned: boolean, readonly by: string }, permitId: string, permit: Permit | null, command: PermitCommand): Promise<Decision<PermitEvent>> {
+export async function decideOnPermit(room: ThingRoom & { readonly now: Instant, readonly isSigned: boolean, readonly by: string }, permitId: string, permit: Permit | null, command: PermitCommand): Promise<Decision<PermitEvent>> {
   const { db, caller: { siteId, actor, holder }, site, rules, at, now, isSigned } = room
   if (command.type === 'permit.authorise' && rules.authorisingRule === 'lead-only' && holder !== 'system' && !holder.roles.includes('safety-lead')) {
     return { refused: [finding('hold', 'command.not-allowed', { right: 'authorise-permit', roles: holder.roles })] }
@@ -66,7 +67,7 @@ async function helpersFor({ db, caller: { siteId }, at }: ThingRoom, permitId: s
   }
   if (!permit || !ASKS_PEOPLE.has(command.type)) return { helpers: [], unknown: null }
   const { plan: { afterMin }, request, watchers } = permit
-  const asked = (ids: readonly string[], from: string, until: string) => readHelpers(db, siteId, permitId, [...new Set(ids)], from, until)
+  const asked = (ids: readonly string[], from: string, until: Instant) => readHelpers(db, siteId, permitId, [...new Set(ids)], from, until)
   switch (command.type) {
     case 'permit.authorise': {
       const helpers = await asked([...command.payload.watcherIds, ...request.operatorIds], request.fromAt, minutesAfter(permit.untilAt, afterMin))
@@ -85,7 +86,7 @@ async function nearTo({ db, caller: { siteId } }: ThingRoom, permitId: string, p
   return nearPermits(one, all).map(other => ({ permitId: other.permitId, code: other.permit.code }))
 }
 
-async function kitOf({ db, caller: { siteId }, site, rules, now }: ThingRoom & { readonly now: string }, permitId: string, { request: { place } }: Permit, after: ReadonlyMap<string, ItemState | null> = new Map()): Promise<PermitContext['kit']> {
+async function kitOf({ db, caller: { siteId }, site, rules, now }: ThingRoom & { readonly now: Instant }, permitId: string, { request: { place } }: Permit, after: ReadonlyMap<string, ItemState | null> = new Map()): Promise<PermitContext['kit']> {
   const [kept, { lists }] = [await readPermitItems(db, siteId, permitId, place.bayId), await readCheckLists(db, siteId)]
   const items = kept.flatMap((item) => {
     const changed = after.get(tagIdOf(item.tag))
@@ -101,6 +102,6 @@ const servesPermit = ({ assignment, isRetired, kind }: ItemState, permitId: stri
   !isRetired && (assignment?.to === 'permit' ? assignment.id === permitId : assignment?.to === 'bay' && bayId !== null && kind === 'extinguisher' && baysServed(assignment).includes(bayId))
 
 /** Does a permit still have the kit it rests on, once these things are as they are about to be? */
-export async function hasItsKit(room: ThingRoom, { permitId, permit, now, after }: { readonly permitId: string, readonly permit: Permit, readonly now: string, readonly after: ReadonlyMap<string, ItemState | null> }): Promise<boolean> {
+export async function hasItsKit(room: ThingRoom, { permitId, permit, now, after }: { readonly permitId: string, readonly permit: Permit, readonly now: Instant, readonly after: ReadonlyMap<string, ItemState | null> }): Promise<boolean> {
   return judgePermitKit(await kitOf({ ...room, now }, permitId, permit, after), permit, now).every(({ severity }) => severity !== 'hold' && severity !== 'stop')
 }

@@ -1,6 +1,7 @@
 import type pg from 'pg'
 import { SITE_STREAM } from '#core/command/commands'
 import type { Queryable } from '../database/connection'
+import type { Instant } from '#core/time/instant'
 
 /** A site is opened once: what was read stays true. By database, for one process may serve several. */
 const known = new WeakMap<pg.Pool, Map<string, string>>()
@@ -11,7 +12,7 @@ export async function siteOpenedAt(pool: pg.Pool, db: Queryable, siteId: string)
   known.set(pool, sites)
   const before = sites.get(siteId)
   if (before !== undefined) return before
-  const { rows } = await db.query<{ at: string }>(
+  const { rows } = await db.query<{ at: Instant }>(
     "select body_json ->> 'at' as at from event where site_id = $1 and stream_id = $2 and version = 1",
     [siteId, SITE_STREAM],
   )

@@ -4,6 +4,7 @@ import type { Clock } from '../clock'
 import { nowIso } from '../clock'
 import type { Command } from './command'
 import type { Caller } from './caller'
+import type { Instant } from '#core/time/instant'
 
 /** A UUID made from what it stands for: the same deadline, met by two processes, is one command. */
 export function uuidFor(...parts: readonly string[]): string {
@@ -12,7 +13,7 @@ export function uuidFor(...parts: readonly string[]): string {
 }
 
 /** A command that the system itself gives: no device, no expected version. */
-export function systemCommand(clock: Clock, streamIds: readonly string[], what: CommandOf, { id = randomUUID(), at = nowIso(clock) }: { readonly id?: string, readonly at?: string } = {}): Command {
+export function systemCommand(clock: Clock, streamIds: readonly string[], what: CommandOf, { id = randomUUID(), at = nowIso(clock) }: { readonly id?: string, readonly at?: Instant } = {}): Command {
   return { ...what, id, at, streams: streamIds.map(streamId => ({ id: streamId, expectedVersion: null })), deviceId: 'server', deviceSeq: 0 }
 }
 

@@ -3,12 +3,13 @@ import type { Anchor } from '../../scripts/zonaris-verify.mjs'
 import { paperCode } from './paper-code'
 import { formatInTimeZone } from './paper-times'
 import { line, makePdf } from './pdf'
+import type { Instant } from '#core/time/instant'
 
 /** What the sheet of a day is made from. */
 export interface DaySheetOf {
   readonly siteName: string
   readonly timeZone: string
-  readonly printedAt: string
+  readonly printedAt: Instant
   readonly streams: number
   readonly anchor: Anchor
   /** The anchor in one line, as `zonaris-verify --line` takes it. */

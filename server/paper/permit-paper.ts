@@ -8,6 +8,7 @@ import { quantitiesIn } from '#shared/words/quantities'
 import type { UnitSystem } from '#core/units'
 import { paperCode } from './paper-code'
 import { line, makePdf } from './pdf'
+import type { Instant } from '#core/time/instant'
 
 /** What the paper is made from. */
 export interface PaperOf {
@@ -20,7 +21,7 @@ export interface PaperOf {
   readonly address: string | null
   readonly emergencyNumber: string
   readonly firePointNumber: string
-  readonly printedAt: string
+  readonly printedAt: Instant
 }
 
 /** The permit to print: what was seen to, who answers, until when, and a code that opens how it stands now. */
