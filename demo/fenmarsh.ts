@@ -1,10 +1,10 @@
 import type { Job } from '#core/job/job'
 import type { BayKindId, RoleId, ZoneId } from '#core/ids/vocabulary'
 import type { HoodPosition, ExtractionCheck } from '#core/air/bay-air'
-import type { Extraction } from '#core/hall/hall-state'
+import type { Extraction } from '#core/streams/hall/hall'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
-import type { HouseRules } from '#core/houserules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 
 /**

@@ -1,9 +1,9 @@
-import { itemStream, permitStream } from '#core/command/commands'
 import { minutesAfter } from '#core/time/instant'
 import { precautionsFor } from '#core/hotwork/precautions'
 import { PERMITS } from './permits'
 import type { DemoPermit } from './permits'
 import type { SendAt } from './load-store'
+import { kitItemStream, permitStream } from '#core/ids/streams'
 
 /** Loads one permit through its whole life so far, each step by whoever did it, at its time. */
 async function loadPermit(sendAs: (personId: string) => SendAt, nowIso: string, { permitId, requestedBy, request, fromMin, untilMin, seenTo, live }: DemoPermit): Promise<void> {
@@ -15,7 +15,7 @@ async function loadPermit(sendAs: (personId: string) => SendAt, nowIso: string, 
   for (const { id } of precautionsFor({ ...request.facts, designated: false }, job, request.conditions).slice(0, seenTo)) await requester(stream, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }, at(fromMin + 2))
   if (!live) return
   const { authoriserId, watcherId, extinguisher, startedMin, roundsMin, endedMin } = live
-  await sendAs('jun-pell')(itemStream(extinguisher), { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } }, at(startedMin - 5))
+  await sendAs('jun-pell')(kitItemStream(extinguisher), { type: 'item.assign', payload: { assignment: { to: 'permit', id: permitId, distanceM: 4 } } }, at(startedMin - 5))
   await sendAs(authoriserId)(stream, { type: 'permit.authorise', payload: { watcherIds: [watcherId], secondChannel: 'radio channel 2', nearSeen: PERMITS.map(other => other.permitId) } }, at(startedMin - 4))
   await sendAs(watcherId)(stream, { type: 'permit.take-post', payload: {} }, at(startedMin - 1))
   await requester(stream, { type: 'permit.start-work', payload: {} }, at(startedMin))

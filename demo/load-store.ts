@@ -1,12 +1,12 @@
 import { parseDate } from '@internationalized/date'
-import { cylinderStream, itemStream, personStream, placeStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Answer, Check, CheckList } from '#core/inspection/check-list'
 import { bayIdOf } from './fenmarsh'
 import { COMPETENT, CYLINDERS, ITEMS, PLACES } from './store'
 import type { DemoCylinder, DemoItem } from './store'
+import { cylinderStream, kitItemStream, personStream, placeStream } from '#core/ids/streams'
 
 /** Sends a command as somebody of the yard, perhaps as of an earlier day. */
 export type SendAt = (streamId: string, what: CommandOf, at?: string) => Promise<void>
@@ -15,7 +15,7 @@ const passing = (check: Check): Answer => check.asks === 'yes-no' ? true : check
 const pass = ({ id, version, checks }: CheckList): CommandOf => ({ type: 'item.inspect', payload: { listId: id, listVersion: version, answers: Object.fromEntries(checks.map(check => [check.id, passing(check)])) } })
 
 async function loadItem(send: SendAt, nowIso: string, { tag, kind, name, marks = {}, to, daysAgo = {}, never = [], today, taggedOut }: DemoItem): Promise<void> {
-  const stream = itemStream(tag)
+  const stream = kitItemStream(tag)
   const ago = (days: number): string => `${parseDate(nowIso.slice(0, 10)).subtract({ days }).toString()}T12:00:00.000Z`
   await send(stream, { type: 'item.register', payload: { kind, name, marks } }, ago(420))
   if (to) await send(stream, { type: 'item.assign', payload: { assignment: to } }, ago(420))

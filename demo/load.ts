@@ -1,4 +1,3 @@
-import { hallStream, HOUSE_RULES_STREAM, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { handleCommand } from '#server/door/handle'
 import { openSite } from '#server/door/open-site'
@@ -16,6 +15,7 @@ import type { SendAt } from './load-store'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
 import type { Caller } from '#server/door/caller'
 import type { Door } from '#server/door/door'
+import { HOUSE_RULES_STREAM, SITE_STREAM, hallStream, personStream, stationStream } from '#core/ids/streams'
 
 /** What a start prints. */
 export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly roles: string }

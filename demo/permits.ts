@@ -1,4 +1,4 @@
-import type { PermitRequest } from '#core/hotwork/permit'
+import type { PermitRequest } from '#core/streams/permit/permit'
 
 /** Permits of the invented yard, times in minutes from the loading of the demo. */
 export interface DemoPermit {

@@ -1,6 +1,6 @@
-import type { CylinderMarks, Stance } from '#core/cylinder/cylinder'
-import type { Assignment, ItemMarks } from '#core/inspection/item'
-import type { Place } from '#core/place/place'
+import type { CylinderMarks, Stance } from '#core/streams/cylinder/cylinder'
+import type { Assignment, KitItemMarks } from '#core/streams/kit-item/kit-item'
+import type { Place } from '#core/streams/place/place'
 import type { CompetenceId, EquipmentKindId } from '#core/ids/vocabulary'
 import { bayIdOf } from './fenmarsh'
 
@@ -65,7 +65,7 @@ export interface DemoItem {
   readonly tag: string
   readonly kind: EquipmentKindId
   readonly name: string
-  readonly marks?: ItemMarks
+  readonly marks?: KitItemMarks
   readonly to: Assignment
   /** Calendar lists last passed so many days ago, by the end of their id; the rest were passed yesterday. */
   readonly daysAgo?: Readonly<Record<string, number>>
@@ -83,7 +83,7 @@ const by = (personId: string): Assignment => ({ to: 'person', id: personId })
 const at = (placeId: string): Assignment => ({ to: 'place', id: placeId })
 
 /** Power source, leads, tool and clamp of a bay. */
-function arcBay(label: string, tool: EquipmentKindId, source: ItemMarks, options: { readonly today?: boolean, readonly electrical?: number } = {}): readonly DemoItem[] {
+function arcBay(label: string, tool: EquipmentKindId, source: KitItemMarks, options: { readonly today?: boolean, readonly electrical?: number } = {}): readonly DemoItem[] {
   const { today = true, electrical = 120 } = options
   const toolName: Partial<Record<EquipmentKindId, string>> = { 'tig-torch': 'TIG torch', 'wire-feed-gun': 'Wire gun', 'electrode-holder': 'Rod holder' }
   return [
@@ -95,9 +95,9 @@ function arcBay(label: string, tool: EquipmentKindId, source: ItemMarks, options
 }
 const regulator = (tag: string, label: string, name: string, over: Partial<DemoItem> = {}): DemoItem => ({ tag, kind: 'regulator', name, to: bay(label), daysAgo: { quarterly: 40, yearly: 210 }, today: true, ...over })
 const arm = (label: string, over: Partial<DemoItem> = {}): DemoItem => ({ tag: `x-${label}`, kind: 'extraction-arm', name: `Arm of bay ${label}`, to: bay(label), daysAgo: { weekly: 4, examination: 240 }, ...over })
-const TIG: ItemMarks = { ratedCurrentA: 220, ratedDutyPercent: 60, maxCurrentA: 250 }
-const MIG: ItemMarks = { ratedCurrentA: 300, ratedDutyPercent: 60, maxCurrentA: 350 }
-const STICK: ItemMarks = { ratedCurrentA: 200, ratedDutyPercent: 60, maxCurrentA: 250 }
+const TIG: KitItemMarks = { ratedCurrentA: 220, ratedDutyPercent: 60, maxCurrentA: 250 }
+const MIG: KitItemMarks = { ratedCurrentA: 300, ratedDutyPercent: 60, maxCurrentA: 350 }
+const STICK: KitItemMarks = { ratedCurrentA: 200, ratedDutyPercent: 60, maxCurrentA: 250 }
 
 export const ITEMS: readonly DemoItem[] = [
   ...arcBay('1', 'tig-torch', TIG), regulator('r-1', '1', 'Argon regulator'), arm('1'),

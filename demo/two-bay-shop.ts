@@ -1,28 +1,18 @@
-import {
-  FUME_SHEETS_STREAM,
-  hallStream,
-  itemStream,
-  cylinderStream,
-  personStream,
-  permitStream,
-  placeStream,
-  SITE_STREAM,
-  stationStream,
-} from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { planPermit } from '#core/hotwork/permit-plan'
-import type { PermitRequest } from '#core/hotwork/permit'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import type { HouseRules } from '#core/houserules/house-rules'
+import type { PermitRequest } from '#core/streams/permit/permit'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Answer, Check } from '#core/inspection/check-list'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
-import type { ItemMarks } from '#core/inspection/item'
+import type { KitItemMarks } from '#core/streams/kit-item/kit-item'
 import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
-import type { ShopAsTold, Told } from '#core/shop/told-shop'
+import type { SiteAsTold, Told } from '#core/site-facts/told-site'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
+import { FUME_SHEETS_STREAM, SITE_STREAM, cylinderStream, hallStream, kitItemStream, permitStream, personStream, placeStream, stationStream } from '#core/ids/streams'
 
 // A small invented shop in which nothing is left out: the boat shed of the yard with one TIG bay, and a spot on the lock gate
 // under a permit. It is the example of the clearance endpoint, and what the tests take facts away from.
@@ -104,9 +94,9 @@ function thing(
   kind: EquipmentKindId,
   name: string,
   assignment: Extract<CommandOf, { type: 'item.assign' }>['payload']['assignment'],
-  marks: ItemMarks = {},
+  marks: KitItemMarks = {},
 ): readonly Told[] {
-  const stream = itemStream(tag)
+  const stream = kitItemStream(tag)
   return [
     told('jun-pell', daysAgo(300), stream, { type: 'item.register', payload: { kind, name, marks } }),
     ...listsFor(kind)
@@ -164,7 +154,7 @@ const permit = permitStream('gate-3-strap')
  *
  * @param isWatchHeard the watch made its last round in time; without it the gate bay holds
  */
-export const twoBayShop = (isWatchHeard: boolean): ShopAsTold => ({
+export const twoBayShop = (isWatchHeard: boolean): SiteAsTold => ({
   now: TWO_BAY_NOW,
   site: { name: 'Fenmarsh Lockworks', timeZone: 'Europe/London' },
   rules: TWO_BAY_RULES,
@@ -354,4 +344,4 @@ export const twoBayShop = (isWatchHeard: boolean): ShopAsTold => ({
   ],
 })
 
-export const TWO_BAY_SHOP: ShopAsTold = twoBayShop(false)
+export const TWO_BAY_SHOP: SiteAsTold = twoBayShop(false)

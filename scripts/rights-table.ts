@@ -1,8 +1,8 @@
-import { URGENT_COMMANDS } from '#core/command/urgent'
-import type { CommandType } from '#core/command/commands'
-import { RIGHTS_OF } from '#core/person/rights'
+import { URGENT_COMMANDS } from '#core/streams/urgent'
+import type { CommandType } from '#core/streams/commands'
+import { RIGHTS_OF } from '#core/rights/rights'
 import { ROLES } from '#core/ids/vocabulary'
-import { COMMAND_RULES } from '#server/door/command-rules'
+import { COMMAND_TYPES, ruleOf } from '#core/streams/kinds'
 import { ROUTES } from '#shared/api/routes'
 import type { Access } from '#shared/api/routes'
 import { SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
@@ -11,8 +11,6 @@ import { RIGHTS } from '#core/ids/rights'
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`
 const table = (head: readonly string[], rows: readonly (readonly string[])[]): string =>
   [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n')
-
-const commands = Object.keys(COMMAND_RULES) as CommandType[]
 
 function sentBy(type: CommandType): string {
   if (SYSTEM_COMMANDS.has(type)) return 'the house alone'
@@ -36,7 +34,7 @@ const FROM_CODE = [
 ]
 const COMMAND_COLUMNS = ['command', 'right', 'is a', 'sent by']
 const commandRow = (type: CommandType): readonly string[] => {
-  const { right, isReport } = COMMAND_RULES[type]
+  const { right, isReport } = ruleOf(type)
   return [type, right, isReport ? 'report' : 'request', sentBy(type)]
 }
 
@@ -53,7 +51,7 @@ export const rightsTable = (): string =>
     ),
     '## Commands',
     'Reports of fact are recorded whatever their author last saw; requests can be refused.',
-    table(COMMAND_COLUMNS, commands.map(commandRow)),
+    table(COMMAND_COLUMNS, COMMAND_TYPES.map(commandRow)),
     '## Routes',
     WHOM.join(' '),
     table(

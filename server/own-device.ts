@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { mayDo } from '#core/person/rights'
+import { mayDo } from '#core/rights/rights'
 import { readDevice } from './database/device'
 import type { Device } from './database/device'
 import { Problem, requireSignedIn } from './http'

@@ -1,14 +1,14 @@
-import { CHECK_LISTS_STREAM, readStreamId, samplesStream, stationStream } from '#core/command/commands'
-import { isNamedIn } from '#core/hotwork/named-in'
-import type { Permit } from '#core/hotwork/permit'
-import { mayDo, reachOf } from '#core/person/rights'
-import type { Holder } from '#core/person/rights'
-import type { Site } from '#core/site/site'
+import { isNamedIn } from '#core/streams/permit/named-in'
+import type { Permit } from '#core/streams/permit/permit'
+import { mayDo, reachOf } from '#core/rights/rights'
+import type { Holder } from '#core/rights/rights'
+import type { Site } from '#core/streams/site/site'
 import type { LifeEntry } from '#shared/readings'
 import type { Queryable } from './database/connection'
 import { readLife } from './database/log'
 import type { Change } from './live'
 import type { SignedIn } from './signed-in'
+import { CHECK_LISTS_STREAM, readStreamId, samplesStream, stationStream } from '#core/ids/streams'
 
 /** Streams of gas and kit, as a store keeper reads them. */
 const GAS_AND_KIT = ['item/%', 'cylinder/%', 'place/%', CHECK_LISTS_STREAM] as const

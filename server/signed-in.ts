@@ -1,4 +1,4 @@
-import type { Holder } from '#core/person/rights'
+import type { Holder } from '#core/rights/rights'
 import type { PersonReading } from '#shared/readings'
 
 /** Whose session a request comes with. */

@@ -1,20 +1,20 @@
-import type { PermitFact, ShownPermit } from '#core/hotwork/permit-fact'
-import type { HouseRules } from '#core/houserules/house-rules'
+import type { PermitFact, ShownPermit } from '#core/streams/permit/permit-fact'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
-import type { Site } from '#core/site/site'
-import type { Station } from '#core/station/station'
-import type { FumeDataSheets } from '#core/fume/data-sheets'
-import type { HallState } from '#core/hall/hall-state'
+import type { Site } from '#core/streams/site/site'
+import type { Station } from '#core/streams/station/station'
+import type { FumeDataSheets } from '#core/streams/fume-sheets/fume-sheets'
+import type { HallState } from '#core/streams/hall/hall'
 import type { WearerRecord, Wearer } from '#core/respirator/wearer'
-import type { FireStanding } from '#core/clearance/fire-standing'
+import type { FireStanding } from '#core/site-facts/fire-standing'
 import type { KitStanding } from '#core/clearance/kit-around'
-import type { CylinderState } from '#core/cylinder/cylinder'
+import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import type { CylinderFact } from '#core/cylinder/cylinder-fact'
-import type { CheckListsState } from '#core/inspection/check-lists'
-import type { ItemState } from '#core/inspection/item'
-import type { Notice } from '#core/notice/notice'
-import type { Place } from '#core/place/place'
-import type { Survey } from '#core/samples/survey'
+import type { CheckListsState } from '#core/streams/check-lists/check-lists'
+import type { KitItem } from '#core/streams/kit-item/kit-item'
+import type { Notice } from '#core/streams/notice/notice'
+import type { Place } from '#core/streams/place/place'
+import type { Survey } from '#core/streams/samples/samples'
 import type { SpokenFinding } from './words/speak'
 import type { PermitPhase, StopCauseId } from '#core/ids/hotwork-ids'
 import type { Instant } from '#core/time/instant'
@@ -105,7 +105,7 @@ export interface CommandRefused { readonly commandId: string, readonly findings:
 export interface InputError { readonly error: string, readonly fields: readonly { readonly path: string, readonly message: string }[] }
 
 /** A thing with a tag; `dueOn` is the soonest day by the calendar, `now`, or null for never. */
-export interface ItemReading { readonly tagId: string, readonly version: number, readonly item: ItemState, readonly dueOn: string | null }
+export interface ItemReading { readonly tagId: string, readonly version: number, readonly item: KitItem, readonly dueOn: string | null }
 export interface CylinderReadingRow { readonly tagId: string, readonly version: number, readonly cylinder: CylinderState }
 export interface PlaceReading { readonly placeId: string, readonly version: number, readonly place: Place }
 /** A device on which somebody of the site signed in, and whom it acts for. */

@@ -1,5 +1,5 @@
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import type { CommandPayloads, CommandType } from '#core/command/commands'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { CommandPayloads, CommandType } from '#core/streams/commands'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import { HALL_AIR } from '../demo/fenmarsh'
 import { FIRE_CHECKS, HANDOVER_CHECKS } from '#core/ids/station-ids'

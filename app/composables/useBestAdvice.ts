@@ -32,7 +32,7 @@ export function useBestAdvice(bayId: () => string) {
     const hallId = hallIdOf(floor.site, bayId())
     const fraction = placed?.verdict.air.exposure?.fraction
     if (hallId === null || fraction === undefined || fraction === null || fraction <= floor.rules.actionFraction || placed!.verdict.air.wornApf !== null) return null
-    const question = hallQuestion(floor.airFacts, hallId)
+    const question = hallQuestion(floor.standing, hallId)
     if (!question) return null
     const single = bestAdvice(airAdvice(question, bayId(), floor.rules))
     if (single?.isEnough && single.kind !== 'respirator') return `${adviceWords(single, q.value)}: ${q.value.part(single.fractionAfter!)} of the limit.`

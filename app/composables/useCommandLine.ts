@@ -3,11 +3,11 @@ import type { Job } from '#core/job/job'
 import { shadeQuestionOf } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { NO_STANDING } from '#core/clearance/kit-around'
-import { shownTag, TAG_PATTERN, tagIdOf } from '#core/tag'
+import { shownTag, TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import type { Quantities } from '#shared/words/quantities'
 import type { PermitsReading } from '#shared/readings'
 import { requiredShade } from '#core/shade/required-shade'
-import { shadeRulesOf } from '#core/houserules/house-rules'
+import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 
 /** One way of a doubt in words. */
 function optionWords(job: Partial<Job>, q: Quantities): string {

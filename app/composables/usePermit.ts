@@ -1,10 +1,10 @@
-import { permitStream } from '#core/command/commands'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import { hasEnded } from '#core/hotwork/permit-end'
-import { isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchEndsAt } from '#core/hotwork/permit-deadlines'
-import type { Permit } from '#core/hotwork/permit'
-import type { ShownPermit } from '#core/hotwork/permit-fact'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import { hasEnded } from '#core/streams/permit/permit-end'
+import { isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchEndsAt } from '#core/streams/permit/permit-deadlines'
+import type { Permit } from '#core/streams/permit/permit'
+import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import type { PermitPageReading } from '#shared/readings'
+import { permitStream } from '#core/ids/streams'
 
 /** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
 export function usePermit(permitId: () => string | null) {

@@ -1,5 +1,5 @@
 import type { HotWorkPlan } from '#core/hotwork/decide-hot-work'
-import type { PermitPlan, PermitRequest } from '#core/hotwork/permit'
+import type { PermitPlan, PermitRequest } from '#core/streams/permit/permit'
 
 type Asked = Pick<PermitRequest, 'facts' | 'job' | 'conditions'>
 export interface Planned { readonly id: number, readonly verdict: HotWorkPlan, readonly plan: PermitPlan }

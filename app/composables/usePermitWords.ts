@@ -1,4 +1,4 @@
-import type { PermitEvent } from '#core/hotwork/permit'
+import type { PermitEvent } from '#core/streams/permit/permit'
 import { fireWords } from '#shared/words/en/fire-findings'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
 

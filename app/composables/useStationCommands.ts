@@ -1,7 +1,7 @@
-import { stationStream } from '#core/command/commands'
-import type { CommandPayloads } from '#core/command/commands'
-import type { StationCommands } from '#core/station/decide-station'
+import type { CommandPayloads } from '#core/streams/commands'
+import type { StationCommands } from '#core/streams/station/decide-station'
 import type { Sent } from '~/stores/outbox'
+import { stationStream } from '#core/ids/streams'
 
 /** Does things to one bay, and keeps the last refusal for showing. */
 export function useStationCommands(bayId: () => string) {

@@ -1,4 +1,4 @@
-import type { CommandPayloads, CommandType } from '#core/command/commands'
+import type { CommandPayloads, CommandType } from '#core/streams/commands'
 import type { Sent } from '~/stores/outbox'
 
 type ThingCommand = Extract<CommandType, `item.${string}` | `cylinder.${string}` | `place.${string}` | `check-lists.${string}` | `permit.${string}`>

@@ -1,10 +1,10 @@
-import type { CylinderEvent } from '#core/cylinder/cylinder'
-import type { ItemEvent } from '#core/inspection/item'
-import { baysServed } from '#core/inspection/item'
+import type { CylinderEvent } from '#core/streams/cylinder/cylinder'
+import type { KitItemEvent } from '#core/streams/kit-item/kit-item'
+import { baysServed } from '#core/streams/kit-item/kit-item'
 import type { Quantities } from '#shared/words/quantities'
 import { kitWords } from '#shared/words/en/kit-words'
 
-type ThingEvent = ItemEvent | CylinderEvent
+type ThingEvent = KitItemEvent | CylinderEvent
 type ThingPayload<Type extends ThingEvent['type']> = Extract<ThingEvent, { readonly type: Type }>['payload']
 
 const counted = (count: number, one: string, many: string): string => count === 1 ? `one ${one}` : `${count} ${many}`

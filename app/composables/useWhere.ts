@@ -1,5 +1,5 @@
-import type { Assignment } from '#core/inspection/item'
-import { baysServed } from '#core/inspection/item'
+import type { Assignment } from '#core/streams/kit-item/kit-item'
+import { baysServed } from '#core/streams/kit-item/kit-item'
 
 /** Where a thing is used, in words. */
 export function useWhere() {

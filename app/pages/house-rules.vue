@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { HOUSE_RULES_STREAM } from '#core/command/commands'
 import { SETTLING_RULES } from '#core/cylinder/settling'
-import { REGULATOR_RULES } from '#core/houserules/house-rules'
-import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rule-limits'
-import type { HouseRules } from '#core/houserules/house-rules'
+import { REGULATOR_RULES } from '#core/streams/house-rules/house-rules'
+import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 import { storeWords } from '#shared/words/en/store-words'
 import { versionAfter } from '~/stores/outbox'
+import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 
 const floor = useFloor()
 const session = useSession()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { readStreamId } from '#core/command/commands'
-import { reachOf } from '#core/person/rights'
-import type { Seal } from '#core/seal/seal'
-import { shownTag } from '#core/tag'
+import { reachOf } from '#core/rights/rights'
+import type { Seal } from '#core/streams/seal/seal'
+import { shownTag } from '#core/ids/tag'
 import type { LogEntry, LogReading } from '#shared/readings'
 import { saidOf, whoDid } from '~/composables/useLogWords'
+import { readStreamId } from '#core/ids/streams'
 
 const floor = useFloor()
 const session = useSession()

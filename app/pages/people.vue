@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { personStream } from '#core/command/commands'
-import type { PersonProfile } from '#core/person/person'
+import type { PersonProfile } from '#core/streams/person/person'
 import { ROLES } from '#core/ids/vocabulary'
 import type { RoleId } from '#core/ids/vocabulary'
 import type { PersonReading } from '#shared/readings'
 import { makeUuid } from '~/stores/outbox'
+import { personStream } from '#core/ids/streams'
 
 const floor = useFloor()
 const outbox = useOutbox()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { SITE_STREAM } from '#core/command/commands'
-import type { CommandPayloads } from '#core/command/commands'
-import type { Bay, SiteCommands } from '#core/site/site'
+import type { CommandPayloads } from '#core/streams/commands'
+import type { Bay, SiteCommands } from '#core/streams/site/site'
 import { BAY_KINDS } from '#core/ids/vocabulary'
 import type { BayKindId } from '#core/ids/vocabulary'
-import { wordId } from '#core/word-id'
+import { wordId } from '#core/ids/word-id'
 import { makeUuid } from '~/stores/outbox'
+import { SITE_STREAM } from '#core/ids/streams'
 
 const floor = useFloor()
 const outbox = useOutbox()

@@ -1,27 +1,26 @@
 import { defineStore } from 'pinia'
-import { airOf, UNKNOWN_AIR } from '#core/air/air-facts'
-import type { AirFacts } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import type { StationVerdict } from '#core/clearance/assess-station'
-import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
-import { fireAt, NO_FIRE_STANDING } from '#core/clearance/fire-standing'
-import { kitAt, NO_KIT, NO_STANDING } from '#core/clearance/kit-around'
-import { readStreamId } from '#core/command/commands'
+import { NO_FIRE_STANDING } from '#core/site-facts/fire-standing'
+import { viewsOf } from '#core/site-facts/site-standing'
+import type { SiteStanding } from '#core/site-facts/site-standing'
+import { NO_STANDING } from '#core/clearance/kit-around'
 import type { Finding } from '#core/findings/finding'
-import type { HouseRules } from '#core/houserules/house-rules'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { shopDayEndsAtMs } from '#core/time/shop-day'
-import { NO_SITE, workplaceOf } from '#core/site/site'
-import type { Area, Bay } from '#core/site/site'
-import { decideStation } from '#core/station/decide-station'
-import type { StationCommand } from '#core/station/decide-station'
-import { EMPTY_STATION, evolveStation } from '#core/station/station'
-import type { Station } from '#core/station/station'
+import { NO_SITE } from '#core/streams/site/site'
+import type { Area, Bay } from '#core/streams/site/site'
+import { decideStation } from '#core/streams/station/decide-station'
+import type { StationCommand } from '#core/streams/station/decide-station'
+import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
 import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_MS, UNHEARD_AFTER_MS } from '#shared/hearing'
 import type { DeviceTime } from '#shared/hearing'
 import { speakTimesIn } from '#shared/words/en/fire-findings'
 import { speak } from '#shared/words/speak'
 import type { FloorReading } from '#shared/readings'
+import { readStreamId } from '#core/ids/streams'
 
 /** A bay with what is known of it and how it is judged. */
 export interface Placed {
@@ -81,17 +80,19 @@ export const useFloor = defineStore('floor', () => {
     return [bay.bayId, withUnsent(known ? { ...known.facts, gates: {} } : EMPTY_STATION, bay)]
   })))
 
-  /** Everything the air is judged from; the halls are predicted once for all their bays. */
-  const airFacts = computed<AirFacts>(() => ({
+  /** What the gates rest on as they stand; halls, kit and permits each worked out once for all bays. */
+  const standing = computed<SiteStanding>(() => ({
     site: site.value, rules: rules.value, now: judgedAt.value, ...reading.value?.air ?? NO_AIR,
+    kit: reading.value?.kit ?? NO_STANDING, fire: reading.value?.fire ?? NO_FIRE_STANDING,
     stations: Object.fromEntries([...stations.value].map(([bayId, { station }]) => [bayId, station])),
   }))
-  const airAt = computed(() => airOf(airFacts.value))
+  /** What a bay is judged in. */
+  const viewAt = computed(() => viewsOf(standing.value))
 
   /** Judges a bay as it stands, or as it would with another job or under other rules. */
   const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict => {
-    const air = underRules === rules.value ? airAt.value : airOf({ ...airFacts.value, rules: underRules })
-    return assessStation(station, { rules: underRules, workplace: workplaceOf(bay), now: judgedAt.value, air: air(bay.bayId), kit: kitAt(reading.value?.kit ?? NO_STANDING, bay.bayId), fire: fireAt(reading.value?.fire ?? NO_FIRE_STANDING, bay.bayId), unheardSince: unheardSince.value })
+    const view = underRules === rules.value ? viewAt.value : viewsOf({ ...standing.value, rules: underRules })
+    return assessStation(station, { ...view(bay), unheardSince: unheardSince.value })
   }
 
   /** What waits to be sent is shown as done: the same decision, made here with the same core. */
@@ -101,7 +102,7 @@ export const useFloor = defineStore('floor', () => {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
       if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
       const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), site.value.timeZone, rules.value.shopDayHour)).toISOString()
-      const decided = decideStation(station, { type, payload } as StationCommand, { rules: rules.value, workplace: workplaceOf(bay), now: at, at, by: authorId, checksValidUntil, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND })
+      const decided = decideStation(station, { type, payload } as StationCommand, { now: at, at, by: authorId, checksValidUntil })
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
         unsent = true
@@ -201,11 +202,7 @@ export const useFloor = defineStore('floor', () => {
   const say = (said: Finding) => speak(said, rules.value.units)
   /** Findings in words; what to do is said once, not after each of them. */
   const sayAll = (findings: readonly Finding[]) => findings.map(say).map((said, i, all) => all.slice(0, i).some(({ todo }) => todo === said.todo) ? { ...said, todo: null } : said)
-  /** What stands and is worn at a bay. */
-  const kitOf = ({ bay }: Placed) => kitAt(reading.value?.kit ?? NO_STANDING, bay.bayId)
-  /** Its permits, and whether a second screen is heard. */
-  const fireOf = ({ bay }: Placed) => fireAt(reading.value?.fire ?? NO_FIRE_STANDING, bay.bayId)
   const find = (bayId: string): Placed | undefined => placed.value.find(({ bay }) => bay.bayId === bayId)
 
-  return { reading, isQuiet, quietSince, rules, site, names, airFacts, airAt, placed, tally, judge, kitOf, fireOf, open, close, refresh, say, sayAll, find }
+  return { reading, isQuiet, quietSince, rules, site, names, standing, viewAt, placed, tally, judge, open, close, refresh, say, sayAll, find }
 })

@@ -1,8 +1,8 @@
 import type { DBSchema, IDBPDatabase } from 'idb'
 import { openDB } from 'idb'
 import { defineStore } from 'pinia'
-import type { CommandPayloads, CommandType } from '#core/command/commands'
-import { URGENT_COMMANDS } from '#core/command/urgent'
+import type { CommandPayloads, CommandType } from '#core/streams/commands'
+import { URGENT_COMMANDS } from '#core/streams/urgent'
 import type { CommandAccepted } from '#shared/readings'
 import type { Reply } from '~/composables/useApi'
 

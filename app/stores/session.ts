@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
-import { mayDo } from '#core/person/rights'
+import { mayDo } from '#core/rights/rights'
 import type { CompetenceId } from '#core/ids/vocabulary'
-import type { Place } from '#core/person/rights'
+import type { Place } from '#core/rights/rights'
 import type { SessionReading } from '#shared/readings'
 import type { RightId } from '#core/ids/rights'
 

@@ -1,6 +1,6 @@
-import type { HouseRules } from '#core/houserules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { planPermit } from '#core/hotwork/permit-plan'
-import type { PermitRequest } from '#core/hotwork/permit'
+import type { PermitRequest } from '#core/streams/permit/permit'
 
 /** What is asked: the flight of some thousand sparks is reckoned here, off the page. */
 export interface PlanAsked { readonly id: number, readonly request: Pick<PermitRequest, 'facts' | 'job' | 'conditions'>, readonly rules: HouseRules }

@@ -1,4 +1,4 @@
-import type { Extraction } from '../hall/hall-state'
+import type { Extraction } from '../streams/hall/hall'
 import { stands } from '../time/instant'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'

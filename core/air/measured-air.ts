@@ -10,7 +10,7 @@ import type { MeasuredAverages } from '../exposure/judge-exposure'
 import { withInherited } from '../exposure/rule-sets'
 import type { ComplianceAnswer, SampleVerdict } from '../samples/compliance'
 import { judgeSamples } from '../samples/compliance'
-import type { Survey, SurveyPlace } from '../samples/survey'
+import type { Survey, SurveyPlace } from '../streams/samples/samples'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 
 /** A survey judged by itself: which limit decided, and how. */

@@ -1,5 +1,5 @@
 import { jobPattern } from '../job/job-pattern'
-import type { SurveyPlace } from '../samples/survey'
+import type { SurveyPlace } from '../streams/samples/samples'
 import type { HallAir } from '../ventilation/hall'
 import type { BayAir } from './bay-air'
 import { hoodKey, placeKey } from './bay-air'

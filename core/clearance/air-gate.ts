@@ -1,10 +1,10 @@
-import type { AirSurroundings } from '../air/air-facts'
+import type { AirSurroundings, StationAir } from '../air/air-facts'
 import type { AirAssessment } from '../air/assess-air'
 import { assessAir } from '../air/assess-air'
 import type { BayAir } from '../air/bay-air'
 import type { Finding, FindingCode } from '../findings/finding'
-import type { HouseRules } from '../houserules/house-rules'
-import type { Station } from '../station/station'
+import type { HouseRules } from '../streams/house-rules/house-rules'
+import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { wornMask } from '../respirator/worn-mask'
 import type { Gate } from './gate'
@@ -16,7 +16,7 @@ import type { KitAround } from './kit-around'
 const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>(['exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out', 'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these'])
 
 /** A bay's air as its station has it. */
-export const bayAirOf = ({ job, earlierJobs, hoodPosition, extractionCheck, personId }: Station, { bayId, extraction }: AirSurroundings): BayAir =>
+export const bayAirOf = ({ job, earlierJobs, hoodPosition, extractionCheck, personId }: StationAir, { bayId, extraction }: AirSurroundings): BayAir =>
   ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
 
 /** Numbers in the record to three figures: they were compared unrounded, and a hair's change at another bay is no news. */

@@ -2,22 +2,22 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { WorkplaceId, ShadeRuleSetId } from '../ids/vocabulary'
-import type { HouseRules } from '../houserules/house-rules'
-import { shadeRulesOf } from '../houserules/house-rules'
+import type { HouseRules } from '../streams/house-rules/house-rules'
+import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
 import { requiredShade } from '../shade/required-shade'
 import { addedByTint, shadeForComparing } from '../shade/shade-number'
 import type { ShadeAnswer } from '../shade/shade-question'
-import type { Station } from '../station/station'
+import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { sortItemFindings } from './kit-around'
 import { stands } from '../time/instant'
-import type { ItemFact } from '../inspection/item-fact'
+import type { KitItemFact } from '../inspection/kit-item-fact'
 
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
-export function judgeEyes(station: Station, rules: HouseRules, workplace: WorkplaceId, worn: readonly ItemFact[], now: Instant): Gate & { readonly shade: ShadeAnswer | null } {
+export function judgeEyes(station: Station, rules: HouseRules, workplace: WorkplaceId, worn: readonly KitItemFact[], now: Instant): Gate & { readonly shade: ShadeAnswer | null } {
   const { job } = station
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
   const shade = requiredShade(shadeQuestionOf(job, workplace), shadeRulesOf(rules))
@@ -47,7 +47,7 @@ function settableShades(bands: readonly (readonly [number, number])[]): readonly
 }
 
 /** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
-function judgeHelmets(helmets: readonly ItemFact[], shade: AskedShade, now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeHelmets(helmets: readonly KitItemFact[], shade: AskedShade, now: Instant, found: Finding[], missing: Finding[]): void {
   const judged = helmets.map((helmet) => {
     const [said, toDo]: [Finding[], Finding[]] = [[], []]
     sortItemFindings([helmet], now, said, toDo)
@@ -63,7 +63,7 @@ function judgeHelmets(helmets: readonly ItemFact[], shade: AskedShade, now: Inst
   }
 }
 
-function judgeRange({ tag, marks: { shadeBands } }: ItemFact, { minimum, start, ruleSet }: AskedShade, said: Finding[]): void {
+function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, start, ruleSet }: AskedShade, said: Finding[]): void {
   if (!shadeBands || shadeBands.length === 0) {
     said.push(finding('hold', 'eyes.helmet-range-unknown', { tag }))
     return

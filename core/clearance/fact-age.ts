@@ -1,10 +1,10 @@
-import type { Station } from '../station/station'
+import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { earliestOf } from '../time/instant'
 import type { GateId } from '../ids/vocabulary'
-import type { FireAround } from './fire-gate'
 import { ofGate } from './kit-around'
 import type { KitAround } from './kit-around'
+import type { FireAround } from './fire-around'
 
 /**
  * How old is what a gate rests on? The oldest of the checks that stand, so that a verdict is never fresher than its

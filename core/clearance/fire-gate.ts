@@ -1,15 +1,15 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { judgePermit } from '../hotwork/judge-permit'
-import type { PermitFact, ShownPermit } from '../hotwork/permit-fact'
+import type { ShownPermit } from '../streams/permit/permit-fact'
 import { BURNING_METALS, judgeExtinguishers } from '../inspection/judge-extinguishers'
 import type { FireHere } from '../inspection/judge-extinguishers'
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { stands } from '../time/instant'
-import type { ItemFact } from '../inspection/item-fact'
+import type { KitItemFact } from '../inspection/kit-item-fact'
 import { FIRE_SOURCES } from '../source/fire-sources'
-import type { Station } from '../station/station'
+import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import type { WorkplaceId } from '../ids/vocabulary'
 import type { Gate } from './gate'
@@ -17,18 +17,7 @@ import { gateFrom } from './gate'
 import { ofGate, sayMissingKit, sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 import { FIRE_CHECKS } from '../ids/station-ids'
-
-/** What the Fire gate of a bay rests on besides its things. */
-export interface FireAround {
-  /** Permits for this bay that have not ended. */
-  readonly permits: readonly PermitFact[]
-  /** Another screen of the site was heard within a minute. */
-  readonly secondScreen: boolean
-  readonly nameOf: (personId: string) => string
-}
-
-/** Nothing is known of any permit: a spot on a structure holds. */
-export const NO_FIRE_AROUND: FireAround = { permits: [], secondScreen: false, nameOf: id => id }
+import type { FireAround } from './fire-around'
 
 /**
  * Is the bay in order for fire? A designated bay by today's look and an extinguisher in date that suits what burns; a spot on
@@ -65,7 +54,7 @@ function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missin
 /** The farthest come of the permits here speaks; an ended one is no permit. */
 const FARTHEST = ['working', 'suspended', 'watch', 'monitoring', 'authorised', 'precautions', 'requested'] as const
 
-function judgeStructure({ job, personId }: Station, { permits, secondScreen, nameOf }: FireAround, here: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeStructure({ job, personId }: Station, { permits, secondScreen, nameOf }: FireAround, here: readonly KitItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
   const mismatches = new Map(permits.map(one => [one.permitId, job === null ? [] : notFor(one.permit, job, personId, nameOf)]))
   const ofPhase = FARTHEST.map(phase => permits.filter(({ permit }) => permit.phase === phase)).find(some => some.length > 0) ?? []
   // Among several, the one that is for this work speaks.

@@ -1,7 +1,7 @@
 import type { CylinderFact } from '../cylinder/cylinder-fact'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import type { ItemFact } from '../inspection/item-fact'
+import type { KitItemFact } from '../inspection/kit-item-fact'
 import type { EquipmentKindId, GateId } from '../ids/vocabulary'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
@@ -9,9 +9,9 @@ import { stands } from '../time/instant'
 /** What stands, hangs and is worn at a bay, as of a shop day. */
 export interface KitAround {
   /** Assigned to the bay. */
-  readonly items: readonly ItemFact[]
+  readonly items: readonly KitItemFact[]
   /** Assigned to somebody who stands here, or would. */
-  readonly wornBy: (personId: string | null) => readonly ItemFact[]
+  readonly wornBy: (personId: string | null) => readonly KitItemFact[]
   readonly cylinders: readonly CylinderFact[]
 }
 
@@ -20,8 +20,8 @@ export const NO_KIT: KitAround = { items: [], wornBy: () => [], cylinders: [] }
 
 /** Everything of a site in use, judged for a shop day: by bay, and by whom it is worn. */
 export interface KitStanding {
-  readonly items: Readonly<Record<string, readonly ItemFact[]>>
-  readonly worn: Readonly<Record<string, readonly ItemFact[]>>
+  readonly items: Readonly<Record<string, readonly KitItemFact[]>>
+  readonly worn: Readonly<Record<string, readonly KitItemFact[]>>
   readonly cylinders: Readonly<Record<string, readonly CylinderFact[]>>
 }
 export const NO_STANDING: KitStanding = { items: {}, worn: {}, cylinders: {} }
@@ -40,10 +40,10 @@ export const GATE_OF_KIND: Readonly<Partial<Record<EquipmentKindId, GateId>>> = 
 }
 
 /** Things of a gate among those here. */
-export const ofGate = (items: readonly ItemFact[], gate: GateId): readonly ItemFact[] => items.filter(({ kind }) => GATE_OF_KIND[kind] === gate)
+export const ofGate = (items: readonly KitItemFact[], gate: GateId): readonly KitItemFact[] => items.filter(({ kind }) => GATE_OF_KIND[kind] === gate)
 
 /** A thing that may not be used holds its gate until it is released, looked at, or taken away; a due look is only to do. */
-export function sortItemFindings(items: readonly ItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
+export function sortItemFindings(items: readonly KitItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
   for (const { tag, findings, validUntil } of items) {
     if (!stands(validUntil, now)) missing.push(finding('hold', 'gate.facts-stale', { tag }))
     else for (const said of findings) (said.code === 'kit.look-due' || said.code === 'kit.never-done' ? missing : found).push(said)
@@ -54,7 +54,7 @@ export function sortItemFindings(items: readonly ItemFact[], now: Instant, found
 export interface NeededKit { readonly kinds: readonly EquipmentKindId[], readonly count: number }
 
 /** Says what is needed and not here. */
-export function sayMissingKit(items: readonly ItemFact[], needed: readonly NeededKit[], missing: Finding[]): void {
+export function sayMissingKit(items: readonly KitItemFact[], needed: readonly NeededKit[], missing: Finding[]): void {
   for (const { kinds, count } of needed) {
     const here = items.filter(({ kind }) => kinds.includes(kind)).length
     if (here < count) missing.push(finding('hold', 'gate.item-missing', { kind: kinds[0]!, needed: count, here }))
@@ -62,5 +62,5 @@ export function sayMissingKit(items: readonly ItemFact[], needed: readonly Neede
 }
 
 /** What is wrong with a place before anybody knows what is welded there: a thing tagged out, a cylinder in danger. */
-export const outOfService = (items: readonly ItemFact[], cylinders: readonly CylinderFact[] = []): readonly Finding[] =>
+export const outOfService = (items: readonly KitItemFact[], cylinders: readonly CylinderFact[] = []): readonly Finding[] =>
   [...cylinders, ...items].flatMap(({ findings }) => findings.filter(({ severity, code }) => severity === 'stop' || code === 'kit.tagged-out'))

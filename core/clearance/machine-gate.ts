@@ -2,10 +2,10 @@ import { weldingCable } from '../electrical/cable'
 import { dutyCycleAt } from '../electrical/duty-cycle'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import type { ItemFact } from '../inspection/item-fact'
+import type { KitItemFact } from '../inspection/kit-item-fact'
 import type { Job } from '../job/job'
 import { KIT_SOURCES } from '../source/kit-sources'
-import type { Station } from '../station/station'
+import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type { EquipmentKindId, ProcessId } from '../ids/vocabulary'
@@ -32,7 +32,7 @@ const currentOf = ({ currentA, currentRangeA }: Job): number | null => currentA 
 /** Shares of an hour stand for shares of ten minutes; arc time bunched up is worse, and whoever welds rests the machine. Unsaid, it burns all the time. */
 const dutyOf = ({ arcMinPerH }: Job): number => (arcMinPerH ?? 60) / 60 * 100
 
-function judgeSource({ tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrentA } }: ItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
+function judgeSource({ tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrentA } }: KitItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
   if (ratedCurrentA === undefined || ratedDutyPercent === undefined) {
     missing.push(finding('hold', 'machine.rating-unknown', { tag }))
     return
@@ -43,7 +43,7 @@ function judgeSource({ tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrent
   found.push(...duty.findings)
 }
 
-function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: ItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
+function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: KitItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
   if (leadLengthM === undefined || leadAreaMm2 === undefined) missing.push(finding('hold', 'machine.cable-unknown', { tag }))
   else found.push(...weldingCable({ currentA, loopLengthM: leadLengthM, areaMm2: leadAreaMm2, dutyPercent }).findings.filter(({ severity }) => severity !== 'note'))
 }

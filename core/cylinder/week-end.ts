@@ -1,6 +1,6 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date'
-import type { HouseRules, RegulatorRuleId } from '../houserules/house-rules'
-import type { CylinderState } from './cylinder'
+import type { HouseRules, RegulatorRuleId } from '../streams/house-rules/house-rules'
+import type { CylinderState } from '../streams/cylinder/cylinder'
 
 /** Which regulators come off, and when, by the site's rule. */
 export interface RegulatorList {

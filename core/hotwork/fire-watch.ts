@@ -1,4 +1,4 @@
-import { betweenLooks } from './permit-deadlines'
+import { betweenLooks } from '../streams/permit/permit-deadlines'
 
 /** When somebody looks after the work has ended: a round of the watch, or a visit of the monitoring. */
 export interface PlannedRound { readonly atMs: number, readonly kind: 'round' | 'watch-end' | 'visit' | 'monitoring-end' }

@@ -4,7 +4,7 @@ import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { judgeGasTime, judgePermitKit } from './permit-readiness'
 import { minutesAfter, stands } from '../time/instant'
-import type { ShownPermit } from './permit-fact'
+import type { ShownPermit } from '../streams/permit/permit-fact'
 import { DANGER_CAUSES } from '../ids/hotwork-ids'
 
 /** What judging a permit takes besides it. */

@@ -1,6 +1,6 @@
-import type { Place } from '../place/place'
-import type { Permit } from './permit'
-import { hasEnded } from './permit-end'
+import type { Place } from '../streams/place/place'
+import type { Permit } from '../streams/permit/permit'
+import { hasEnded } from '../streams/permit/permit-end'
 import type { Instant } from '../time/instant'
 import { isAfter, isBefore, laterOf, minutesAfter } from '../time/instant'
 

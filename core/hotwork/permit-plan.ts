@@ -1,8 +1,8 @@
-import type { HouseRules } from '../houserules/house-rules'
+import type { HouseRules } from '../streams/house-rules/house-rules'
 import { LAWS } from '../law/laws'
 import { decideHotWork } from './decide-hot-work'
 import type { HotWorkHouse, HotWorkPlan } from './decide-hot-work'
-import type { PermitPlan, PermitRequest } from './permit'
+import type { PermitPlan, PermitRequest } from '../streams/permit/permit'
 import { RADIUS_OF_RULE_M } from './radius-rules'
 
 /** A site's rules as the decision on hot work reads them. */

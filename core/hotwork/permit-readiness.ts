@@ -1,12 +1,12 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import type { ItemFact } from '../inspection/item-fact'
+import type { KitItemFact } from '../inspection/kit-item-fact'
 import { judgeExtinguishers } from '../inspection/judge-extinguishers'
 import { FIRE_SOURCES } from '../source/fire-sources'
 import type { Instant } from '../time/instant'
 import { isAfter, minutesAfter, minutesBetween, stands } from '../time/instant'
 import { PROCESS_TRAITS } from '../job/process-traits'
-import type { Permit } from './permit'
+import type { Permit } from '../streams/permit/permit'
 
 /** A break longer than this asks for a new gas test, min. Source: `gasRetest`. */
 const BREAK_MIN = 30
@@ -36,7 +36,7 @@ const sameTag = (a: string, b: string): boolean => a.trim().toLowerCase() === b.
  * nothing assigned to it tagged out or not looked at before use, and, where the air was tested, a detector whose bump test is
  * known. A reading of an instrument that nobody looked at says nothing.
  */
-export function judgePermitKit(kit: readonly ItemFact[], { request: { job }, gas, plan, wasGasOut }: Pick<Permit, 'request' | 'gas' | 'plan' | 'wasGasOut'>, now: Instant): readonly Finding[] {
+export function judgePermitKit(kit: readonly KitItemFact[], { request: { job }, gas, plan, wasGasOut }: Pick<Permit, 'request' | 'gas' | 'plan' | 'wasGasOut'>, now: Instant): readonly Finding[] {
   const out = kit.filter(({ findings, validUntil }) => !stands(validUntil, now) || findings.some(({ severity }) => severity === 'hold' || severity === 'stop'))
   const serving = kit.filter(item => !out.includes(item))
   const found: Finding[] = out.map(({ tag, kind }) => finding('hold', 'permit.kit-out', { tag, kind }))

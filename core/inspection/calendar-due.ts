@@ -1,7 +1,7 @@
 import type { CheckList } from './check-list'
 import { dueAfter } from './due'
 import { extinguisherDues } from './extinguisher-dates'
-import type { ItemState } from './item'
+import type { KitItem } from '../streams/kit-item/kit-item'
 import { listsFor } from './built-in-lists'
 
 /**
@@ -11,7 +11,7 @@ import { listsFor } from './built-in-lists'
  *
  * @returns YYYY-MM-DD, `now` or null
  */
-export function calendarDueOn({ kind, lists: done, isRetired, marks }: ItemState, lists: readonly CheckList[]): string | null {
+export function calendarDueOn({ kind, lists: done, isRetired, marks }: KitItem, lists: readonly CheckList[]): string | null {
   if (isRetired) return null
   const dues = listsFor(kind, lists).filter(({ every }) => every.unit !== 'use').map(({ id, every, triggers }) => {
     const last = done[id]

@@ -6,7 +6,7 @@ import { stands } from '../time/instant'
 import type { BaseMetalId } from '../ids/vocabulary'
 import type { ExtinguisherType } from './extinguisher-dates'
 import { readRating } from './extinguisher-rating'
-import type { ItemFact } from './item-fact'
+import type { KitItemFact } from './kit-item-fact'
 
 /** How far from the work one may hang: 30 ft. Source: `extinguisherAtWork`. */
 export const EXTINGUISHER_AT_MOST_M = 30 * 0.3048
@@ -32,7 +32,7 @@ export interface FireHere {
  * @param items extinguishers and whatever else; those not in service count for nothing
  * @returns why they do not serve; empty when they do, and where none is in service, for that is said by who asks
  */
-export function judgeExtinguishers(items: readonly ItemFact[], { isElectrical, metalFire }: FireHere, now: Instant): readonly Finding[] {
+export function judgeExtinguishers(items: readonly KitItemFact[], { isElectrical, metalFire }: FireHere, now: Instant): readonly Finding[] {
   const serving = items.filter(({ kind, mayUse, validUntil }) => kind === 'extinguisher' && mayUse && stands(validUntil, now))
   if (serving.length === 0) return []
   const doubts: Finding[] = []

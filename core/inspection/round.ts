@@ -1,9 +1,9 @@
-import type { Place } from '../place/place'
-import type { Site } from '../site/site'
+import type { Place } from '../streams/place/place'
+import type { Site } from '../streams/site/site'
 import { EQUIPMENT_KINDS } from '../ids/vocabulary'
 import type { CheckList } from './check-list'
-import type { ItemState } from './item'
-import { judgeItem } from './judge-item'
+import type { KitItem } from '../streams/kit-item/kit-item'
+import { judgeKitItem } from './judge-kit-item'
 
 /** Where a round leads. */
 export interface RoundSite {
@@ -22,7 +22,7 @@ export interface RoundStop<Thing> { readonly where: string, readonly bayId: stri
  * then the places, storey by storey and along the grid; then what people carry who stand nowhere. At each stop machines
  * before small things, then by tag.
  */
-export function walkingOrder<Thing extends { readonly tagId: string, readonly item: ItemState }>(things: readonly Thing[], { site, places, standsAt, names }: RoundSite): readonly RoundStop<Thing>[] {
+export function walkingOrder<Thing extends { readonly tagId: string, readonly item: KitItem }>(things: readonly Thing[], { site, places, standsAt, names }: RoundSite): readonly RoundStop<Thing>[] {
   const stopOf = ({ item: { assignment } }: Thing): string => {
     if (assignment === null) return ''
     if (assignment.to === 'person') return standsAt.has(assignment.id) ? `bay ${standsAt.get(assignment.id)!}` : `person ${assignment.id}`
@@ -42,7 +42,7 @@ export function walkingOrder<Thing extends { readonly tagId: string, readonly it
 }
 
 /** Lists of a thing that are to be done: due today or before, and in reach of whoever walks. */
-export function listsToDo(item: ItemState, lists: readonly CheckList[], today: string, isCompetent: boolean): readonly CheckList[] {
+export function listsToDo(item: KitItem, lists: readonly CheckList[], today: string, isCompetent: boolean): readonly CheckList[] {
   if (item.isRetired || item.taggedOut) return []
-  return judgeItem(item, today, lists).lists.filter(({ list, due }) => due.state !== 'in-date' && (list.examiner === 'user' || isCompetent)).map(({ list }) => list)
+  return judgeKitItem(item, today, lists).lists.filter(({ list, due }) => due.state !== 'in-date' && (list.examiner === 'user' || isCompetent)).map(({ list }) => list)
 }

@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import type { ItemFact } from '../inspection/item-fact'
+import type { KitItemFact } from '../inspection/kit-item-fact'
 import { SOURCES } from '../source/sources'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
@@ -13,7 +13,7 @@ import type { Wearer } from './wearer'
  * @param masks respirators of the register that are assigned to this person
  * @returns null where nothing counts, with the reason where a test was written down
  */
-export function wornMask(wearer: Wearer | null, masks: readonly ItemFact[], now: Instant): { readonly wearer: Wearer | null, readonly findings: readonly Finding[] } {
+export function wornMask(wearer: Wearer | null, masks: readonly KitItemFact[], now: Instant): { readonly wearer: Wearer | null, readonly findings: readonly Finding[] } {
   if (wearer === null) return { wearer, findings: [] }
   const worn = masks.filter(({ kind, marks }) => kind === 'respirator' && marks.mask === wearer.mask)
   const isServing = worn.some(({ mayUse, validUntil }) => mayUse && stands(validUntil, now))

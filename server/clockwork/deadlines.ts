@@ -1,5 +1,6 @@
-import type { CommandOf } from '#core/command/commands'
-import { PERMIT_DEADLINES } from '#core/hotwork/permit'
+import type { CommandOf } from '#core/streams/commands'
+import { kindOfStream } from '#core/streams/kinds'
+import type { Deadline } from '#core/streams/stream-kind'
 import { nowIso } from '../clock'
 import { complain } from '../logging'
 import { dueDeadlines, forgetSettled, isStillDue, setAside } from '../database/deadline'
@@ -7,7 +8,6 @@ import { handleCommand } from '../door/handle'
 import { sealDaysThatEnded } from './seals'
 import { clockCaller, systemCommand, uuidFor } from '../door/system-command'
 import type { Answer, Door } from '../door/door'
-import type { Instant } from '#core/time/instant'
 
 /**
  * Fires what is due: today's checks lapse, acetylene has stood long enough, a round or a watch
@@ -27,7 +27,7 @@ export async function fireDueDeadlines(door: Door): Promise<number> {
     const { siteId, streamId, kind, dueAt, version, tries } = deadline
     const refused = await failureOf(async () => {
       const id = uuidFor(siteId, streamId, kind, dueAt, String(version), String(tries))
-      return handleCommand(door, clockCaller(siteId), systemCommand(door.clock, [streamId], commandFor(kind, dueAt), { id, at: dueAt }))
+      return handleCommand(door, clockCaller(siteId), systemCommand(door.clock, [streamId], commandFor(streamId, { kind, dueAt }), { id, at: dueAt }))
     })
     // Accepted and due all the same, nothing came of it: it would be tried at every tick and fill the batch for ever.
     const because = refused ?? (await isStillDue(door.pool, deadline) ? 'nothing came of it' : null)
@@ -49,12 +49,10 @@ async function failureOf(send: () => Promise<Answer>): Promise<string | null> {
 }
 
 /** What a deadline comes to when it fires. A kind that is not known here is taken for no other. */
-function commandFor(kind: string, dueAt: Instant): CommandOf {
-  const what = PERMIT_DEADLINES.find(one => one === kind)
-  if (what) return { type: 'permit.fall-due', payload: { what, dueAt } }
-  if (kind === 'settled') return { type: 'cylinder.settle', payload: {} }
-  if (kind === 'checks-lapse') return { type: 'station.lapse-checks', payload: {} }
-  throw new Error(`no clock is called ${kind}`)
+function commandFor(streamId: string, due: Deadline): CommandOf {
+  const command = kindOfStream(streamId).kind.clock?.commandFor(due)
+  if (!command) throw new Error(`no clock of ${streamId} is called ${due.kind}`)
+  return command
 }
 
 /**

@@ -1,4 +1,3 @@
-import { SEAL_STREAM } from '#core/command/commands'
 import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 import { nowIso } from '../clock'
 import { forgetTrouble, readTrouble, setAside } from '../database/deadline'
@@ -9,6 +8,7 @@ import type { AnchorKeeper } from '../record/anchors'
 import { handleCommand } from '../door/handle'
 import { clockCaller, systemCommand, uuidFor } from '../door/system-command'
 import type { Door } from '../door/door'
+import { SEAL_STREAM } from '#core/ids/streams'
 
 const SEAL_KIND = 'seal-day'
 const ANCHOR_KIND = 'anchor'

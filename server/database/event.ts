@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
-import type { Actor } from '#core/command/decision'
+import type { Actor } from '#core/streams/decision'
 import type { Queryable } from './connection'
 import type { Instant } from '#core/time/instant'
 

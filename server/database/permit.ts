@@ -1,13 +1,13 @@
-import { coverMissingSince, permitDeadlines } from '#core/hotwork/permit-deadlines'
+import { coverMissingSince, permitDeadlines } from '#core/streams/permit/permit-deadlines'
 import { isAfter, msOf } from '#core/time/instant'
-import { dutiesOf, nextTurnAt } from '#core/hotwork/permit-duties'
-import type { Helper } from '#core/hotwork/decide-permit'
+import { dutiesOf, nextTurnAt } from '#core/streams/permit/permit-duties'
+import type { Helper } from '#core/streams/permit/decide-permit'
 import type { PlacedPermit } from '#core/hotwork/near-permits'
-import type { KeptPermit } from '#core/hotwork/permit-fact'
-import { hasEnded } from '#core/hotwork/permit-end'
-import type { Permit } from '#core/hotwork/permit'
-import type { ItemState } from '#core/inspection/item'
-import type { Place } from '#core/place/place'
+import type { KeptPermit } from '#core/streams/permit/permit-fact'
+import { hasEnded } from '#core/streams/permit/permit-end'
+import type { Permit } from '#core/streams/permit/permit'
+import type { KitItem } from '#core/streams/kit-item/kit-item'
+import type { Place } from '#core/streams/place/place'
 import type { Queryable } from './connection'
 import type { Instant } from '#core/time/instant'
 
@@ -109,8 +109,8 @@ export async function readHelpers(db: Queryable, siteId: string, permitId: strin
 }
 
 /** What is assigned to a permit, and what stands at its bay for fire. */
-export async function readPermitItems(db: Queryable, siteId: string, permitId: string, bayId: string | null): Promise<ItemState[]> {
-  const { rows } = await db.query<{ item: ItemState }>(`select item from item_reading where site_id = $1 and not is_retired
+export async function readPermitItems(db: Queryable, siteId: string, permitId: string, bayId: string | null): Promise<KitItem[]> {
+  const { rows } = await db.query<{ item: KitItem }>(`select item from item_reading where site_id = $1 and not is_retired
     and ((assigned_to = 'permit' and assigned_ids @> array[$2]) or (assigned_to = 'bay' and $3::text is not null and assigned_ids @> array[$3] and kind = 'extinguisher')) order by tag_id`, [siteId, permitId, bayId])
   return rows.map(({ item }) => item)
 }
@@ -130,10 +130,10 @@ export async function readOpenPermitsAt(db: Queryable, siteId: string, bayId: st
   return rows.map(({ permit }) => permit)
 }
 
-/** The bay of a permit, if it has one. */
-export async function bayOfPermit(db: Queryable, siteId: string, permitId: string): Promise<string | null> {
-  const { rows } = await db.query<{ bay_id: string | null }>('select bay_id from permit_reading where site_id = $1 and permit_id = $2', [siteId, permitId])
-  return rows[0]?.bay_id ?? null
+/** The bays of these permits, as far as they have one. */
+export async function baysOfPermits(db: Queryable, siteId: string, permitIds: readonly string[]): Promise<string[]> {
+  const { rows } = await db.query<{ bay_id: string }>('select bay_id from permit_reading where site_id = $1 and permit_id = any($2) and bay_id is not null', [siteId, permitIds])
+  return rows.map(row => row.bay_id)
 }
 
 /** Where this person stands on post, with the name they go by; null when nowhere. */

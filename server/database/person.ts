@@ -1,6 +1,6 @@
-import type { Person } from '#core/person/person'
+import type { Person } from '#core/streams/person/person'
 import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
-import type { Tellable } from '#core/notice/notice'
+import type { Tellable } from '#core/streams/notice/notice'
 import type { PersonReading } from '#shared/readings'
 import type { Queryable } from './connection'
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
-import type { Seal } from '#core/seal/seal'
-import { SEAL_STREAM } from '#core/command/commands'
+import type { Seal } from '#core/streams/seal/seal'
 import type { Queryable } from './connection'
+import { SEAL_STREAM } from '#core/ids/streams'
 
 export interface SiteToSeal {
   readonly siteId: string

@@ -1,5 +1,5 @@
-import type { Site } from '#core/site/site'
-import type { HouseRules } from '#core/houserules/house-rules'
+import type { Site } from '#core/streams/site/site'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { Queryable } from './connection'
 
 export interface Versioned<Value> { readonly version: number, readonly value: Value }

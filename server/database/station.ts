@@ -1,5 +1,5 @@
 import type { Job } from '#core/job/job'
-import type { Station } from '#core/station/station'
+import type { Station } from '#core/streams/station/station'
 import type { StationReading } from '#shared/readings'
 import type { Queryable } from './connection'
 

@@ -1,16 +1,15 @@
-import type { KitReadings } from '#core/clearance/judge-kit'
-import type { CylinderState } from '#core/cylinder/cylinder'
+import type { KitReadings } from '#core/site-facts/judge-kit'
+import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import { calendarDueOn } from '#core/inspection/calendar-due'
-import type { CheckListsState } from '#core/inspection/check-lists'
-import { listsInForce, NO_OWN_LISTS } from '#core/inspection/check-lists'
-import type { ItemState } from '#core/inspection/item'
-import { baysServed } from '#core/inspection/item'
-import type { Notice } from '#core/notice/notice'
-import type { Place } from '#core/place/place'
-import { tagIdOf } from '#core/tag'
+import type { CheckListsState } from '#core/streams/check-lists/check-lists'
+import { listsInForce, NO_OWN_LISTS } from '#core/streams/check-lists/check-lists'
+import type { KitItem } from '#core/streams/kit-item/kit-item'
+import { baysServed } from '#core/streams/kit-item/kit-item'
+import type { Notice } from '#core/streams/notice/notice'
+import type { Place } from '#core/streams/place/place'
+import { tagIdOf } from '#core/ids/tag'
 import type { CylinderReadingRow, ItemReading, NoticeReading, PlaceReading } from '#shared/readings'
 import type { Queryable } from './connection'
-import type { Instant } from '#core/time/instant'
 
 /** The site's own check lists; none where it never edited one. */
 export async function readCheckLists(db: Queryable, siteId: string): Promise<{ readonly version: number, readonly lists: CheckListsState }> {
@@ -28,7 +27,7 @@ export async function writeCheckLists(db: Queryable, siteId: string, version: nu
   const inForce = listsInForce(lists)
   const BATCH = 5000
   for (let after = ''; ;) {
-    const { rows } = await db.query<{ tag_id: string, item: ItemState }>('select tag_id, item from item_reading where site_id = $1 and tag_id > $2 order by tag_id limit $3', [siteId, after, BATCH])
+    const { rows } = await db.query<{ tag_id: string, item: KitItem }>('select tag_id, item from item_reading where site_id = $1 and tag_id > $2 order by tag_id limit $3', [siteId, after, BATCH])
     if (rows.length === 0) return
     await db.query(`update item_reading r set due_on = d.due_on::date from unnest($2::text[], $3::text[]) as d (tag_id, due_on)
       where r.site_id = $1 and r.tag_id = d.tag_id and r.due_on is distinct from d.due_on::date`, [siteId, rows.map(row => row.tag_id), rows.map(row => asDate(calendarDueOn(row.item, inForce)))])
@@ -36,7 +35,7 @@ export async function writeCheckLists(db: Queryable, siteId: string, version: nu
   }
 }
 
-export async function writeItem(db: Queryable, siteId: string, tagId: string, version: number, item: ItemState | null): Promise<void> {
+export async function writeItem(db: Queryable, siteId: string, tagId: string, version: number, item: KitItem | null): Promise<void> {
   // Only reports on a tag that nothing wears: the record has them, no table does.
   if (!item) return
   const { lists } = await readCheckLists(db, siteId)
@@ -73,7 +72,13 @@ export async function readPlaces(db: Queryable, siteId: string): Promise<PlaceRe
   return rows.map(row => ({ placeId: row.place_id, version: row.version, place: row.place }))
 }
 
-interface ItemRow { tag_id: string, version: number, item: ItemState, due: string | null }
+/** Places by their ids; one that is not known is not there. */
+export async function readPlacesById(db: Queryable, siteId: string, placeIds: readonly string[]): Promise<Record<string, Place>> {
+  const { rows } = await db.query<{ place_id: string, place: Place }>('select place_id, place from place_reading where site_id = $1 and place_id = any($2)', [siteId, placeIds])
+  return Object.fromEntries(rows.map(({ place_id, place }) => [place_id, place]))
+}
+
+interface ItemRow { tag_id: string, version: number, item: KitItem, due: string | null }
 const ITEM_COLUMNS = `tag_id, version, item, case when due_on = '-infinity' then 'now' else to_char(due_on, 'YYYY-MM-DD') end as due`
 const toItem = ({ tag_id, version, item, due }: ItemRow): ItemReading => ({ tagId: tag_id, version, item, dueOn: due })
 
@@ -97,7 +102,7 @@ export interface DueCursor { readonly dueOn: string, readonly tagId: string }
  *
  * @param until YYYY-MM-DD, that day included
  */
-export async function readDue(db: Queryable, siteId: string, until: Instant, limit: number, after: DueCursor | null = null): Promise<ItemReading[]> {
+export async function readDue(db: Queryable, siteId: string, until: string, limit: number, after: DueCursor | null = null): Promise<ItemReading[]> {
   const { rows } = await db.query<ItemRow>(`select ${ITEM_COLUMNS} from item_reading
     where site_id = $1 and not is_retired and due_on is not null and due_on <= $2::date and ($3::date is null or (due_on, tag_id) > ($3::date, $4))
     order by due_on, tag_id limit $5`, [siteId, until, after === null ? null : asDate(after.dueOn), after?.tagId ?? null, limit])
@@ -159,6 +164,6 @@ export const KIT_SELECT = `
     or assigned_ids && ($3::text[] || array(select person_id from station_reading where site_id = $1 and bay_id = any($2) and person_id is not null)))) as worn,
   (select jsonb_agg(cylinder order by tag_id) from cylinder_reading where site_id = $1 and bay_id is not null and ($2::text[] is null or bay_id = any($2))) as cylinders`
 
-export interface KitRow { lists: CheckListsState | null, at_bays: readonly ItemState[] | null, at_permits: readonly ItemState[] | null, worn: readonly ItemState[] | null, cylinders: readonly CylinderState[] | null }
+export interface KitRow { lists: CheckListsState | null, at_bays: readonly KitItem[] | null, at_permits: readonly KitItem[] | null, worn: readonly KitItem[] | null, cylinders: readonly CylinderState[] | null }
 export const toKitReadings = ({ lists, at_bays, at_permits, worn, cylinders }: KitRow): KitReadings =>
   ({ lists: lists ?? NO_OWN_LISTS, items: [...at_bays ?? [], ...at_permits ?? [], ...worn ?? []], cylinders: cylinders ?? [] })

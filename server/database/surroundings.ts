@@ -1,18 +1,18 @@
 import { shopDayEndsAtMs } from '#core/time/shop-day'
 import type { AirFacts, StationAir } from '#core/air/air-facts'
-import type { FumeDataSheets } from '#core/fume/data-sheets'
-import { NO_SHEETS } from '#core/fume/data-sheets'
-import type { HallState } from '#core/hall/hall-state'
-import type { HouseRules } from '#core/houserules/house-rules'
+import type { FumeDataSheets } from '#core/streams/fume-sheets/fume-sheets'
+import { NO_SHEETS } from '#core/streams/fume-sheets/fume-sheets'
+import type { HallState } from '#core/streams/hall/hall'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { respiratorOf } from '#core/respirator/respirators'
 import type { Wearer, WearerRecord } from '#core/respirator/wearer'
 import { readyForTheDay, readyUntil } from '#core/respirator/wearer'
-import type { SamplesState, Survey } from '#core/samples/survey'
+import type { SamplesState, Survey } from '#core/streams/samples/samples'
 import { stands } from '#core/time/instant'
 import type { MaskId } from '#core/ids/vocabulary'
-import type { FireReadings } from '#core/clearance/fire-standing'
-import type { KitReadings } from '#core/clearance/judge-kit'
-import type { KeptPermit } from '#core/hotwork/permit-fact'
+import type { FireReadings } from '#core/site-facts/fire-standing'
+import type { KitReadings } from '#core/site-facts/judge-kit'
+import type { KeptPermit } from '#core/streams/permit/permit-fact'
 import { SCREEN_HEARD_MS } from './permit'
 import type { Queryable } from './connection'
 import { KIT_SELECT, toKitReadings } from './store'
@@ -100,14 +100,8 @@ export async function readSurroundings(db: Queryable, siteId: string, { rules, t
   }
 }
 
-/** Bays at which a person stands. */
-export async function baysOfPerson(db: Queryable, siteId: string, personId: string): Promise<string[]> {
-  const { rows } = await db.query<{ bay_id: string }>('select bay_id from station_reading where site_id = $1 and person_id = $2 order by bay_id', [siteId, personId])
-  return rows.map(row => row.bay_id)
-}
-
 /** Bays at which people stand now whose day was also spent at these bays, and at which these people stand. */
-export async function baysOfPeopleAt(db: Queryable, siteId: string, bayIds: readonly string[], personIds: readonly string[]): Promise<string[]> {
+export async function baysOfPeople(db: Queryable, siteId: string, bayIds: readonly string[], personIds: readonly string[]): Promise<string[]> {
   const { rows } = await db.query<{ bay_id: string }>(`
     select bay_id from station_reading where site_id = $1 and person_id in (
       select person_id from station_reading where site_id = $1 and bay_id = any($2)

@@ -1,5 +1,5 @@
-import type { Actor } from '#core/command/decision'
-import type { Holder } from '#core/person/rights'
+import type { Actor } from '#core/streams/decision'
+import type { Holder } from '#core/rights/rights'
 
 /** Who stands at the door. The clock and a known device hold no rights of a person; the routes decide what they may send. */
 export interface Caller {

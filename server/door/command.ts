@@ -1,4 +1,4 @@
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import type { Instant } from '#core/time/instant'
 
 /** A command as it reaches the door: shape checked, PIN checked and dropped. */

@@ -1,10 +1,10 @@
-import { readStreamId } from '#core/command/commands'
+import type { StreamKindName } from '#core/ids/streams'
+import type { StateOf } from '#core/streams/kinds'
+import { kindOfStream, readLanded } from '#core/streams/kinds'
 import type { Queryable } from '../database/connection'
 import type { Head } from '../database/event'
 import { readBodies } from '../database/event'
 import { readSnapshot, writeSnapshot } from '../database/snapshot'
-import type { StreamKind, StreamKindId, StreamStates } from './stream-kinds'
-import { STREAM_KINDS } from './stream-kinds'
 
 /** Streams get a snapshot each time they have grown by this many events. */
 const SNAPSHOT_EVERY = 200
@@ -19,29 +19,26 @@ function keep(key: string, head: Head, state: unknown): void {
   if (folded.size > KEPT) folded.delete(folded.keys().next().value!)
 }
 
-/** The kind of a stream by its id; an id that names nothing is a programming error here: the door has checked it. */
-export function kindOf(streamId: string): { readonly kindId: StreamKindId, readonly id: string } {
-  const read = readStreamId(streamId)
-  if (!read) throw new Error(`no stream is called ${streamId}`)
-  return { kindId: read.kind, id: read.id }
-}
-
 /** The state of a stream at its (locked) head: from this process, from a snapshot, or from its events. */
-export async function foldStream<Kind extends StreamKindId>(db: Queryable, siteId: string, streamId: string, kindId: Kind, head: Head): Promise<StreamStates[Kind]['state']> {
-  const kind = STREAM_KINDS[kindId] as StreamKind<StreamStates[Kind]['state'], StreamStates[Kind]['event']>
+export async function foldStream(db: Queryable, siteId: string, streamId: string, head: Head): Promise<unknown> {
+  const { kind } = kindOfStream(streamId)
   if (head.version === 0) return kind.initial
   const key = `${siteId} ${streamId}`
   const known = folded.get(key)
-  if (known && known.head.version === head.version && known.head.hash === head.hash) return known.state as StreamStates[Kind]['state']
+  if (known && known.head.version === head.version && known.head.hash === head.hash) return known.state
   const snapshot = await readSnapshot(db, siteId, streamId)
   const from = snapshot && snapshot.version <= head.version ? snapshot : null
   const bodies = await readBodies(db, siteId, streamId, from?.version ?? 0)
-  const state = bodies.reduce((before, body) => kind.evolve(before, kind.upcast(body)), from ? from.state as StreamStates[Kind]['state'] : kind.initial)
+  const state = bodies.reduce((before, body) => kind.evolve(before, readLanded(kind, body)), from ? from.state : kind.initial)
   keep(key, head, state)
   return state
 }
 
-/** After an append: remembers the new state (once the transaction stands) and writes a snapshot where one is due. */
+/** The same, of a stream whose kind is known. */
+export const foldAs = async <Name extends StreamKindName>(_name: Name, ...of: Parameters<typeof foldStream>): Promise<StateOf<Name>> =>
+  await foldStream(...of) as StateOf<Name>
+
+/** After an append: writes a snapshot where one is due. */
 export async function snapshotIfDue(db: Queryable, siteId: string, streamId: string, before: Head, after: Head, state: unknown): Promise<void> {
   if (Math.floor(before.version / SNAPSHOT_EVERY) !== Math.floor(after.version / SNAPSHOT_EVERY)) {
     await writeSnapshot(db, siteId, streamId, { version: after.version, state })

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
-import { personStream, SITE_STREAM } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { setLogin } from '../database/credential'
 import { handleCommand } from './handle'
 import { systemCommand } from './system-command'
 import type { Caller } from './caller'
 import type { Beside, Door } from './door'
 import type { Instant } from '#core/time/instant'
+import { SITE_STREAM, personStream } from '#core/ids/streams'
 
 export interface NewSite {
   readonly siteId?: string

@@ -1,7 +1,7 @@
 import type pg from 'pg'
-import { SITE_STREAM } from '#core/command/commands'
 import type { Queryable } from '../database/connection'
 import type { Instant } from '#core/time/instant'
+import { SITE_STREAM } from '#core/ids/streams'
 
 /** A site is opened once: what was read stays true. By database, for one process may serve several. */
 const known = new WeakMap<pg.Pool, Map<string, string>>()

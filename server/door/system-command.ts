@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import type { Clock } from '../clock'
 import { nowIso } from '../clock'
 import type { Command } from './command'

@@ -1,6 +1,6 @@
 import type { Content } from 'pdfmake'
 import { formatInTimeZone } from './paper-times'
-import type { ShownPermit } from '#core/hotwork/permit-fact'
+import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import { fireWords } from '#shared/words/en/fire-findings'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
 import { words } from '#shared/words/en/words'

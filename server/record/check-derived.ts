@@ -1,15 +1,13 @@
 import { createHash } from 'node:crypto'
 import type pg from 'pg'
+import { kindOfStream, readLanded } from '#core/streams/kinds'
+import type { StateOf } from '#core/streams/kinds'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { Wound } from '../../scripts/zonaris-verify.mjs'
-import { kindOf } from '../door/fold'
 import { DERIVED_TABLES } from './rebuild'
-import type { StreamKind, StreamStates } from '../door/stream-kinds'
-import { STREAM_KINDS } from '../door/stream-kinds'
+import { project } from '../tables/projections'
 import { canonicalText, readBodies } from '../database/event'
 import { SNAPSHOT_FORMAT } from '../database/snapshot'
-
-type AnyKind = StreamKind<unknown, unknown>
 
 /** Tables that stand beside the events and are read as if they were the record; a snapshot is looked at by itself. */
 const READ_TABLES = DERIVED_TABLES.filter(table => table !== 'snapshot')
@@ -24,8 +22,7 @@ async function checkReadTables(db: pg.ClientBase, states: ReadonlyMap<string, un
   for (const table of READ_TABLES) await db.query(`create temporary table ${table} (like public.${table} including all) on commit drop`)
   for (const { site_id, stream_id, version } of streams) {
     if (version === 0) continue
-    const { kindId, id } = kindOf(stream_id)
-    await (STREAM_KINDS[kindId] as AnyKind).project(db, site_id, id, version, states.get(`${site_id} ${stream_id}`))
+    await project(db, site_id, kindOfStream(stream_id).name, stream_id, version, states.get(`${site_id} ${stream_id}`))
   }
   for (const table of READ_TABLES) {
     const sides = [
@@ -58,9 +55,9 @@ async function checkSnapshots(db: pg.ClientBase): Promise<Wound[]> {
   )
   const wounds: Wound[] = []
   for (const { site_id, stream_id, version, state } of rows) {
-    const kind = STREAM_KINDS[kindOf(stream_id).kindId] as AnyKind
+    const { kind } = kindOfStream(stream_id)
     const bodies = (await readBodies(db, site_id, stream_id, 0)).filter(body => body.version <= version)
-    const folded = bodies.reduce((before: unknown, body) => kind.evolve(before, kind.upcast(body)), kind.initial)
+    const folded = bodies.reduce((before: unknown, body) => kind.evolve(before, readLanded(kind, body)), kind.initial)
     if (canonicalText(JSON.parse(JSON.stringify(folded))) !== canonicalText(state)) {
       wounds.push({ siteId: site_id, what: 'snapshot', where: stream_id, says: `of event ${version} is not what the events give` })
     }
@@ -87,8 +84,8 @@ async function checkHealth(db: pg.ClientBase, states: ReadonlyMap<string, unknow
   const wounds: Wound[] = []
   for (const [key, state] of states) {
     const [siteId, streamId] = key.split(' ') as [string, string]
-    if (kindOf(streamId).kindId !== 'person') continue
-    const { health, hasLeft } = state as StreamStates['person']['state']
+    if (kindOfStream(streamId).name !== 'person') continue
+    const { health, hasLeft } = state as StateOf<'person'>
     const row = kept.get(key)
     kept.delete(key)
     const say = (says: string) => wounds.push({ siteId, what: 'health', where: streamId, says })
@@ -121,11 +118,11 @@ export async function checkDerived(db: pg.ClientBase): Promise<Wound[]> {
   const unread: Wound[] = []
   for (const { site_id, stream_id } of streams) {
     try {
-      const kind = STREAM_KINDS[kindOf(stream_id).kindId] as AnyKind
+      const { kind } = kindOfStream(stream_id)
       const bodies = await readBodies(db, site_id, stream_id, 0)
       states.set(
         `${site_id} ${stream_id}`,
-        bodies.reduce((before: unknown, body) => kind.evolve(before, kind.upcast(body)), kind.initial),
+        bodies.reduce((before: unknown, body) => kind.evolve(before, readLanded(kind, body)), kind.initial),
       )
     } catch (error) {
       unread.push({

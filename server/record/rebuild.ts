@@ -2,8 +2,8 @@ import type pg from 'pg'
 import { inTransaction } from '../database/connection'
 import { readBodies } from '../database/event'
 import type { Queryable } from '../database/connection'
-import { kindOf } from '../door/fold'
-import { STREAM_KINDS } from '../door/stream-kinds'
+import { kindOfStream, readLanded } from '#core/streams/kinds'
+import { project } from '../tables/projections'
 
 /** Tables that are derived from the events and from nothing else. */
 export const DERIVED_TABLES = ['site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading',
@@ -29,10 +29,9 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
     const streams = await siteStreams(db)
     for (const table of DERIVED_TABLES) await db.query(`delete from ${table}`)
     for (const { site_id, stream_id, version } of streams) {
-      const { kindId, id } = kindOf(stream_id)
-      const kind = STREAM_KINDS[kindId] as { initial: unknown, evolve: (state: unknown, event: unknown) => unknown, upcast: (body: unknown) => unknown, project: (db: Queryable, siteId: string, id: string, version: number, state: unknown) => Promise<void> }
+      const { kind, name } = kindOfStream(stream_id)
       const bodies = await readBodies(db, site_id, stream_id, 0)
-      await kind.project(db, site_id, id, version, bodies.reduce((state: unknown, body) => kind.evolve(state, kind.upcast(body)), kind.initial))
+      await project(db, site_id, name, stream_id, version, bodies.reduce((state, body) => kind.evolve(state, readLanded(kind, body)), kind.initial))
     }
     return streams.length
   })

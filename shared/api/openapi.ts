@@ -17,7 +17,7 @@ import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
 import {
   credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, redeemRequest, revokeDeviceRequest, signInCodeRequest, signInRequest, wearerRequest,
 } from '../schemas/sign-in-schema'
-import type { CommandType } from '#core/command/commands'
+import type { CommandType } from '#core/streams/commands'
 
 type Json = Record<string, unknown>
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import type { CommandType } from '#core/command/commands'
-import type { ShopAsTold, Told } from '#core/shop/told-shop'
+import type { CommandType } from '#core/streams/commands'
+import type { SiteAsTold, Told } from '#core/site-facts/told-site'
 import { isAfter, minutesAfter } from '#core/time/instant'
 import { GATES, MASKS } from '#core/ids/vocabulary'
 import { commandTypes, payloadSchemas, timeZone } from './command-schemas'
@@ -61,7 +61,7 @@ export const assessClearanceRequest = z
     if (new Set(told.filter(({ type }) => type.startsWith('permit.')).map(({ stream }) => stream)).size > MOST.permits)
       complain(['told'], `at most ${MOST.permits} permits`)
     if (countOf(told, 'samples.record') > MOST.surveys) complain(['told'], `at most ${MOST.surveys} surveys`)
-  }) satisfies z.ZodType<ShopAsTold>
+  }) satisfies z.ZodType<SiteAsTold>
 
 const gateState = z.enum(['open', 'hold', 'stop', 'to-do', 'not-needed'])
 const word = z.enum(['clear-to-strike', 'hold', 'stopped'])

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { CommandPayloads, CommandType } from '#core/command/commands'
+import type { CommandPayloads, CommandType } from '#core/streams/commands'
 import { BAY_KINDS, COMPETENCES, CONSUMABLES, PROCESSES, ROLES, ZONES } from '#core/ids/vocabulary'
 import { dataSheetSchema, fittedBaySchema, hallAirSchema, hoodPositionSchema, surveySchema } from './air-schema'
 import { houseRulesSchema } from './house-rules-schema'

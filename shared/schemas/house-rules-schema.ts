@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { SETTLING_RULES } from '#core/cylinder/settling'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
-import { AUTHORISING_RULES, REGULATOR_RULES } from '#core/houserules/house-rules'
-import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rule-limits'
-import type { HouseRules } from '#core/houserules/house-rules'
+import { AUTHORISING_RULES, REGULATOR_RULES } from '#core/streams/house-rules/house-rules'
+import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 

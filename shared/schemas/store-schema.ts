@@ -1,12 +1,12 @@
 import { z } from 'zod'
-import type { CylinderCommands } from '#core/cylinder/cylinder'
+import type { CylinderCommands } from '#core/streams/cylinder/cylinder'
 import { BUILT_IN_CHECKS } from '#core/inspection/built-in-lists'
-import type { CheckListsCommands } from '#core/inspection/check-lists'
+import type { CheckListsCommands } from '#core/streams/check-lists/check-lists'
 import type { Check, CheckList } from '#core/inspection/check-list'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
-import type { ItemCommands, ItemMarks } from '#core/inspection/item'
-import type { PlaceCommands } from '#core/place/place'
-import { PLACE_LIMITS } from '#core/place/place'
+import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
+import type { PlaceCommands } from '#core/streams/place/place'
+import { PLACE_LIMITS } from '#core/streams/place/place'
 import { readRating } from '#core/inspection/extinguisher-rating'
 import { EQUIPMENT_KINDS, MASKS } from '#core/ids/vocabulary'
 import { gasContentSchema } from './assess-store-schema'
@@ -38,7 +38,7 @@ const marks = z.strictObject({
   openedOn: date.optional(),
   mask: z.enum(MASKS).optional(),
   extinguisherRating: z.string().trim().max(40, 'at most 40 letters').refine(printed => readRating(printed) !== null, 'as it is printed: 4-A:60-B:C, or 43A 233B C').optional(),
-}) satisfies z.ZodType<ItemMarks>
+}) satisfies z.ZodType<KitItemMarks>
 
 const check = z.discriminatedUnion('asks', [
   z.strictObject({ id, text: z.string().trim().min(1).max(160).optional(), source: z.unknown().optional(), asks: z.literal('yes-no') }),
@@ -115,4 +115,4 @@ export const storePayloads = {
     barriers: z.array(z.strictObject({ name, x1M: metres, y1M: metres, x2M: metres, y2M: metres, heightM: between(PLACE_LIMITS.wallHeightM, 'm'), ratingMin: between(PLACE_LIMITS.ratingMin, 'min') })).max(40),
     combustibles: z.array(z.strictObject({ id: name, xM: metres, yM: metres, widthM: size, depthM: size, highly: z.boolean().optional() })).max(40),
   }).nullable() }),
-} satisfies { readonly [Type in keyof (ItemCommands & CylinderCommands & CheckListsCommands & PlaceCommands)]: z.ZodType<(ItemCommands & CylinderCommands & CheckListsCommands & PlaceCommands)[Type]> }
+} satisfies { readonly [Type in keyof (KitItemCommands & CylinderCommands & CheckListsCommands & PlaceCommands)]: z.ZodType<(KitItemCommands & CylinderCommands & CheckListsCommands & PlaceCommands)[Type]> }

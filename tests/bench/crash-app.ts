@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto'
 import { setTimeout as wait } from 'node:timers/promises'
-import { permitStream } from '#core/command/commands'
 import { clockFrom } from '#server/clock'
 import { startDeadlineWorker } from '#server/clockwork/deadlines'
 import { handleCommand } from '#server/door/handle'
@@ -8,6 +7,7 @@ import { systemCommand } from '#server/door/system-command'
 import { openPool } from '#server/database/connection'
 import type { Command } from '#server/door/command'
 import type { Caller } from '#server/door/caller'
+import { permitStream } from '#core/ids/streams'
 
 /** One application process of the crash test: fires deadlines, and sends rounds that it names on its output once they are acknowledged. */
 const { DATABASE_URL: url = '', CRASH_SITE: siteId = '', CRASH_WATCHERS = '', ZONARIS_CLOCK } = process.env

@@ -4,13 +4,13 @@ import { rmSync } from 'node:fs'
 import path from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
 import pg from 'pg'
-import { permitStream, personStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { planWithoutPermit } from '#core/hotwork/permit-plan'
-import type { PermitRequest } from '#core/hotwork/permit'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { PermitRequest } from '#core/streams/permit/permit'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { randomFrom } from '#core/hotwork/spark-reach'
 import { ensureCluster, stopHard } from '../../scripts/postgres.mjs'
+import { permitStream, personStream } from '#core/ids/streams'
 
 /**
  * Kills the application and the database at random while deadlines of permits fall due: each deadline's event happens

@@ -1,9 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { permitStream, personStream } from '#core/command/commands'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import type { Permit, PermitEvent } from '#core/hotwork/permit'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import type { Permit, PermitEvent } from '#core/streams/permit/permit'
 import { planWithoutPermit } from '#core/hotwork/permit-plan'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { append, chain, lockHeads } from '#server/database/event'
 import { inTransaction } from '#server/database/connection'
 import { readLivePermits, writePermit } from '#server/database/permit'
@@ -11,6 +10,7 @@ import { openShop } from '../server/shop'
 import type { Shop } from '../server/shop'
 import setup from '../server/template-database'
 import { median, report } from './ratio'
+import { permitStream, personStream } from '#core/ids/streams'
 
 /** The board of live permits and the acknowledgement of a round, with two thousand live permits against twenty. Both sites take turns. */
 const [FEW, MANY, ROUNDS] = [20, 2000, 200]

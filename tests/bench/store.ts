@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import { calendarDueOn } from '#core/inspection/calendar-due'
-import type { ItemState } from '#core/inspection/item'
+import type { KitItem } from '#core/streams/kit-item/kit-item'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { readDue, readItem } from '#server/database/store'
 import { openShop } from '../server/shop'
@@ -15,7 +15,7 @@ import { median, report } from './ratio'
  */
 const [FEW, MANY, ROUNDS] = [100, 100_000, 300]
 
-const thing = (i: number): ItemState => {
+const thing = (i: number): KitItem => {
   const kind = EQUIPMENT_KINDS[i % EQUIPMENT_KINDS.length]!
   const passedOn = new Date(Date.UTC(2026, 10, 23) - (i * 7919 % 500) * 86_400_000).toISOString().slice(0, 10)
   const lists = Object.fromEntries(BUILT_IN_LISTS.filter(list => list.kind === kind).map(({ id }) => [id, { passedOn, eventsSince: [], doneAt: '2026-11-23T08:00:00.000Z' }]))

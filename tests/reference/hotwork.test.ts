@@ -11,7 +11,7 @@ import { farthestHotLanding, sparkReach } from '#core/hotwork/spark-reach'
 import { longerWatch, WATCH_SCHOOLS, watchersNeeded } from '#core/hotwork/watch-plan'
 import { zonedInstant } from '#core/time/zoned-instant'
 import { planWithoutPermit } from '#core/hotwork/permit-plan'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { Solver } from './integrator'
 import { HOT_WORK_FACTS } from '#core/ids/hotwork-ids'
 

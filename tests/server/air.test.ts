@@ -1,17 +1,17 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { RULES_VERSION } from '#core/clearance/assess-station'
 import { airOf } from '#core/air/air-facts'
-import { FUME_SHEETS_STREAM, hallStream, HOUSE_RULES_STREAM, itemStream, personStream, samplesStream } from '#core/command/commands'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
-import type { Extraction } from '#core/hall/hall-state'
+import type { Extraction } from '#core/streams/hall/hall'
 import { eraseWearer, keepWearer, readSurroundings, readWearers } from '#server/database/surroundings'
 import { noteHealth } from '#server/door/note-health'
 import { rebuild } from '#server/record/rebuild'
 import { readHouseRules, readSite } from '#server/database/site'
 import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
 import type { Shop } from './shop'
+import { FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, hallStream, kitItemStream, personStream, samplesStream } from '#core/ids/streams'
 
 const AIR = { isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15 }
 const ARM: Extraction = { kind: 'arm', diameterM: 0.2, flanged: true, flowM3PerS: 0.33, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }
@@ -108,7 +108,7 @@ describe('air behind the one door', () => {
     await sendOk(instructor(), [personStream('maren')], { type: 'person.check-shaven', payload: { isShaven: true } })
     // The record says what was fitted; which mask is worn says the register, and only one that may be used counts.
     expect((await gateEvents(BAY_1)).state).toBe('hold')
-    const mask = itemStream('rp-7')
+    const mask = kitItemStream('rp-7')
     await sendOk(lead(), [mask], { type: 'item.register', payload: { kind: 'respirator', name: 'Full mask', marks: { mask: 'full-p100' } } })
     await sendOk(lead(), [personStream('lead')], { type: 'person.name-competent', payload: { competences: ['respirator'] } })
     for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })

@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { permitStream, personStream } from '#core/command/commands'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { READ_SHAPE, rebuildIfOtherShape } from '#server/record/rebuild'
 import { readTrouble } from '#server/database/deadline'
 import { readUncovered } from '#server/database/permit'
 import { BAY_1, count, layAcetylene, openShop } from './shop'
 import type { Shop } from './shop'
+import { permitStream, personStream } from '#core/ids/streams'
 
 let shop: Shop
 const lead = () => ({ ...shop.as(['safety-lead']), isSigned: true })
@@ -42,7 +42,7 @@ describe('one failing clock stays alone', () => {
     expect(trouble.find(({ kind }) => kind === 'tea-time')).toMatchObject({
       streamId: BAY_1,
       tries: 1,
-      because: 'no clock is called tea-time',
+      because: 'no clock of station/bay-1 is called tea-time',
       retryAt: '2026-11-23T09:30:02.000Z',
     })
     expect(trouble.filter(({ kind }) => kind === 'lapses')).toHaveLength(100)

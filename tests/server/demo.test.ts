@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { shopDayEndsAtMs } from '#core/time/shop-day'
-import { judgeShop } from '#core/shop/judge-shop'
-import { readShopFacts } from '#server/shop-facts'
+import { judgeSite } from '#core/site-facts/judge-site'
+import { readSiteFacts } from '#server/site-facts'
 import { clockFrom, shiftedClock } from '#server/clock'
 import { verifyChains } from '#server/database/event'
 import { findLogin, readCredential } from '#server/database/credential'
@@ -22,8 +22,8 @@ afterAll(() => shop.close())
 describe('the demo yard', () => {
   it('shows every state that is judged today, bay by bay', async () => {
     const now = new Date(shop.clock.nowMs()).toISOString()
-    const facts = await readShopFacts(shop.pool, SITE.siteId, now)
-    const said = judgeShop(facts).filter(({ bay }) => facts.stations[bay.bayId]).map(({ bay, verdict: { word, gates } }) => `${bay.label} ${word} ${gates.map(({ state }) => state).join(' ')}`)
+    const facts = await readSiteFacts(shop.pool, SITE.siteId, now)
+    const said = judgeSite(facts).filter(({ bay }) => facts.stations[bay.bayId]).map(({ bay, verdict: { word, gates } }) => `${bay.label} ${word} ${gates.map(({ state }) => state).join(' ')}`)
     expect(said).toEqual([
       '1 hold open open open open open open to-do', '2 clear-to-strike open open open open open open open', '3 hold open open to-do open open open hold', '4 hold hold hold open hold not-needed open hold',
       '5 hold open open open open not-needed open hold', '6 hold open open hold to-do not-needed hold to-do', '7 hold open to-do open open not-needed to-do to-do', '8 stopped open open open open open open open',

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { HOUSE_RULES_STREAM, personStream } from '#core/command/commands'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { handleCommand } from '#server/door/handle'
 import { readStations } from '#server/database/station'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
+import { HOUSE_RULES_STREAM, personStream } from '#core/ids/streams'
 
 let shop: Shop
 beforeAll(async () => { shop = await openShop() })

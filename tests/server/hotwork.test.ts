@@ -1,8 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { itemStream, permitStream, personStream, SITE_STREAM, stationStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
-import type { PermitCommands, PermitRequest } from '#core/hotwork/permit'
-import { permitDeadlines } from '#core/hotwork/permit-deadlines'
+import type { CommandOf } from '#core/streams/commands'
+import type { PermitCommands, PermitRequest } from '#core/streams/permit/permit'
+import { permitDeadlines } from '#core/streams/permit/permit-deadlines'
 import { handleCommand } from '#server/door/handle'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { DERIVED_TABLES, rebuild } from '#server/record/rebuild'
@@ -13,6 +12,7 @@ import { readStations } from '#server/database/station'
 import { bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
 import type { Caller } from '#server/door/caller'
+import { SITE_STREAM, kitItemStream, permitStream, personStream, stationStream } from '#core/ids/streams'
 
 let shop: Shop
 const GATE = stationStream('gate-3')
@@ -106,25 +106,25 @@ describe('a permit behind the one door', () => {
     expect(await fireGate()).toMatchObject({ state: 'open' })
   })
   it('an extinguisher tagged out stops the work that rested on it; another one lets it go on, once somebody says so', async () => {
-    await shop.send(oskar(), [itemStream('ex-9')], { type: 'item.tag-out', payload: { reason: 'pin gone' } })
+    await shop.send(oskar(), [kitItemStream('ex-9')], { type: 'item.tag-out', payload: { reason: 'pin gone' } })
     expect(await permit('p-1')).toMatchObject({ phase: 'suspended', suspension: { cause: 'kit', by: 'lead' } })
     expect(await fireGate()).toMatchObject({ state: 'hold', code: 'permit.suspended' })
     expect((await readUnseen(shop.pool, shop.siteId, 'kit')).map(({ what }) => what.values)).toContainEqual(expect.objectContaining({ cause: 'kit' }))
     const resume = { type: 'permit.resume', payload: { cleared: 'another one stands there' } } as const
     expect(await codes(signed(hedda()), 'p-1', resume)).toEqual(['permit.kit-out', 'permit.no-extinguisher'])
     await extinguisherFor('ex-10', 'p-1')
-    await shop.send(oskar(), [itemStream('ex-9')], { type: 'item.assign', payload: { assignment: null } })
+    await shop.send(oskar(), [kitItemStream('ex-9')], { type: 'item.assign', payload: { assignment: null } })
     expect(await fireGate()).toMatchObject({ state: 'hold' })
     await ok(signed(hedda()), 'p-1', resume)
     expect(await fireGate()).toMatchObject({ state: 'open' })
   })
   it('carried away from under the work, the last extinguisher stops it too; a second one beside it does not', async () => {
     await extinguisherFor('ex-12', 'p-1')
-    await shop.send(oskar(), [itemStream('ex-12')], { type: 'item.assign', payload: { assignment: null } })
+    await shop.send(oskar(), [kitItemStream('ex-12')], { type: 'item.assign', payload: { assignment: null } })
     expect(await permit('p-1')).toMatchObject({ phase: 'working' })
-    await shop.send(oskar(), [itemStream('ex-10')], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'teo' } } })
+    await shop.send(oskar(), [kitItemStream('ex-10')], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'teo' } } })
     expect(await permit('p-1')).toMatchObject({ phase: 'suspended', suspension: { cause: 'kit' } })
-    await shop.send(oskar(), [itemStream('ex-10')], { type: 'item.assign', payload: { assignment: { to: 'permit', id: 'p-1', distanceM: 4 } } })
+    await shop.send(oskar(), [kitItemStream('ex-10')], { type: 'item.assign', payload: { assignment: { to: 'permit', id: 'p-1', distanceM: 4 } } })
     await ok(signed(hedda()), 'p-1', { type: 'permit.resume', payload: { cleared: 'brought back' } })
   })
   it('whoever is not named walks no round, and a learner relieves nobody while work goes on', async () => {

@@ -1,8 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { cylinderStream, itemStream, permitStream, personStream, stationStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { randomFrom } from '#core/hotwork/spark-reach'
 import { verifyChains } from '#server/database/event'
@@ -14,6 +13,7 @@ import type { Shop } from './shop'
 import { clusterUrl, onCluster, TEMPLATE } from './template-database'
 import { GATE_REQUEST } from '../../demo/two-bay-shop'
 import type { Caller } from '#server/door/caller'
+import { cylinderStream, kitItemStream, permitStream, personStream, stationStream } from '#core/ids/streams'
 
 /** One thing that somebody may do: who, to what, what. */
 interface Move {
@@ -27,7 +27,7 @@ const signed = (caller: Caller): Caller => ({ ...caller, isSigned: true })
 const lead = () => signed(shop.as(['safety-lead'], 'lead'))
 const second = () => signed(shop.as(['safety-lead', 'permit-authoriser'], 'hedda'))
 const PERMIT = permitStream('p-1')
-const [CYLINDER, ITEM] = [cylinderStream('ar-1'), itemStream('m-1')]
+const [CYLINDER, ITEM] = [cylinderStream('ar-1'), kitItemStream('m-1')]
 const REQUEST: Extract<CommandOf, { type: 'permit.request' }>['payload'] = {
   place: { where: 'Gate', placeId: null, bayId: 'bay-2' },
   facts: GATE_REQUEST.facts,

@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { itemStream, permitStream, personStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { handleCommand } from '#server/door/handle'
 import { rebuild } from '#server/record/rebuild'
 import { countSafetyLeads, readPerson } from '#server/database/person'
@@ -11,6 +10,7 @@ import { BAY_1, BAY_2, bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
 import type { Caller } from '#server/door/caller'
 import type { Answer } from '#server/door/door'
+import { kitItemStream, permitStream, personStream } from '#core/ids/streams'
 
 // Two at once end as one after the other, whatever they are about: nothing that a decision read has changed by the time it stands.
 
@@ -72,9 +72,9 @@ describe('a time before the site was opened', () => {
 
 describe('what nobody should ask', () => {
   it('a list by the name of what every object has is no list', async () => {
-    await ok(lead(), itemStream('gr-1'), { type: 'item.register', payload: COMMAND_SAMPLES['item.register'] })
+    await ok(lead(), kitItemStream('gr-1'), { type: 'item.register', payload: COMMAND_SAMPLES['item.register'] })
     for (const listId of ['__proto__', 'constructor', 'toString']) {
-      const answer = await send(lead(), itemStream('gr-1'), { type: 'item.inspect', payload: { listId, listVersion: 1, answers: {} } })
+      const answer = await send(lead(), kitItemStream('gr-1'), { type: 'item.inspect', payload: { listId, listVersion: 1, answers: {} } })
       // Somebody looked at the thing: that is recorded, and counts for nothing.
       expect([answer.status, codesOf(answer)], listId).toEqual([200, ['kit.list-of-other-kind']])
     }
@@ -125,7 +125,7 @@ describe('two at once', () => {
       await ok(lead(), personStream(id), { type: 'person.add', payload: person([role]) })
     let refused = 0
     for (let i = 0; i < 20; i++) {
-      const [permit, tag] = [permitStream(`race-${i}`), itemStream(`ex-${i + 1}`)]
+      const [permit, tag] = [permitStream(`race-${i}`), kitItemStream(`ex-${i + 1}`)]
       const payload = { ...COMMAND_SAMPLES['permit.request'], place: { where: `Far quay ${i}`, placeId: null, bayId: null } }
       await ok(shop.as(['welder'], 'kit'), permit, { type: 'permit.request', payload })
       const asked = (await readPermit(shop.pool, shop.siteId, `race-${i}`))!.permit

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { cylinderStream, permitStream, personStream, SEAL_STREAM } from '#core/command/commands'
 import { shopDayOf } from '#core/time/shop-day'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { handleCommand } from '#server/door/handle'
@@ -8,6 +7,7 @@ import { uuidFor } from '#server/door/system-command'
 import { readTrouble } from '#server/database/deadline'
 import { BAY_1, count, layAcetylene, openShop } from './shop'
 import type { Shop } from './shop'
+import { SEAL_STREAM, cylinderStream, permitStream, personStream } from '#core/ids/streams'
 
 let shop: Shop
 beforeAll(async () => {

@@ -1,28 +1,12 @@
 import type pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { CommandOf, CommandType } from '#core/command/commands'
-import {
-  CHECK_LISTS_STREAM,
-  cylinderStream,
-  FUME_SHEETS_STREAM,
-  hallStream,
-  HOUSE_RULES_STREAM,
-  itemStream,
-  noticeStream,
-  permitStream,
-  personStream,
-  placeStream,
-  samplesStream,
-  SEAL_STREAM,
-  SITE_STREAM,
-  stationStream,
-} from '#core/command/commands'
+import type { CommandOf, CommandType } from '#core/streams/commands'
 import type { RoleId } from '#core/ids/vocabulary'
 import { ROLES } from '#core/ids/vocabulary'
-import { COMMAND_RULES } from '#server/door/command-rules'
+import { kindNameOf } from '#core/streams/kinds'
 import { handleCommand } from '#server/door/handle'
 import { openSite } from '#server/door/open-site'
-import type { StreamKindId } from '#server/door/stream-kinds'
+import type { StreamKindName } from '#core/ids/streams'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { documentedCommands, documentedRights } from '../rights-document'
 import { count, openShop } from './shop'
@@ -30,6 +14,7 @@ import type { Shop } from './shop'
 import { CONNECTING_STEPS } from '#core/ids/cylinder-ids'
 import type { Caller } from '#server/door/caller'
 import type { Door } from '#server/door/door'
+import { CHECK_LISTS_STREAM, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, SEAL_STREAM, SITE_STREAM, cylinderStream, hallStream, kitItemStream, noticeStream, permitStream, personStream, placeStream, samplesStream, stationStream } from '#core/ids/streams'
 
 // Every command by every role, in their own place and elsewhere, against what docs/rights.md says.
 
@@ -72,8 +57,8 @@ beforeAll(async () => {
     ['own', 'bay-1', 'who'],
     ['far', 'bay-9', 'other'],
   ] as const) {
-    await ok(itemStream(`gr-${suffix}`), { type: 'item.register', payload: COMMAND_SAMPLES['item.register'] })
-    await ok(itemStream(`gr-${suffix}`), { type: 'item.assign', payload: { assignment: { to: 'bay', id: bayId } } })
+    await ok(kitItemStream(`gr-${suffix}`), { type: 'item.register', payload: COMMAND_SAMPLES['item.register'] })
+    await ok(kitItemStream(`gr-${suffix}`), { type: 'item.assign', payload: { assignment: { to: 'bay', id: bayId } } })
     await ok(permitStream(`p-${suffix}`), {
       type: 'permit.request',
       payload: {
@@ -89,7 +74,7 @@ beforeAll(async () => {
 afterAll(() => shop.close())
 
 /** A stream of each kind: their own, where a kind has any, and one that is not. */
-const STREAMS: Readonly<Record<StreamKindId, { readonly own: string; readonly far: string }>> = {
+const STREAMS: Readonly<Record<StreamKindName, { readonly own: string; readonly far: string }>> = {
   'site': { own: SITE_STREAM, far: SITE_STREAM },
   'house-rules': { own: HOUSE_RULES_STREAM, far: HOUSE_RULES_STREAM },
   'station': { own: stationStream('bay-1'), far: stationStream('bay-9') },
@@ -98,7 +83,7 @@ const STREAMS: Readonly<Record<StreamKindId, { readonly own: string; readonly fa
   'hall': { own: hallStream('hall'), far: hallStream('hall') },
   'fume-sheets': { own: FUME_SHEETS_STREAM, far: FUME_SHEETS_STREAM },
   'samples': { own: samplesStream('bay-1'), far: samplesStream('bay-9') },
-  'item': { own: itemStream('gr-own'), far: itemStream('gr-far') },
+  'item': { own: kitItemStream('gr-own'), far: kitItemStream('gr-far') },
   'cylinder': { own: cylinderStream('ar-own'), far: cylinderStream('ar-far') },
   'check-lists': { own: CHECK_LISTS_STREAM, far: CHECK_LISTS_STREAM },
   'place': { own: placeStream('cage'), far: placeStream('cage') },
@@ -127,7 +112,7 @@ function commandAt(type: CommandType, where: 'own' | 'far'): CommandOf {
 
 /** Does a right that reaches so far reach there, for a command of this kind? */
 function reachesThere(reach: string, where: 'own' | 'far', type: CommandType): boolean {
-  const { kind } = COMMAND_RULES[type]
+  const kind = kindNameOf(type)
   switch (reach) {
     case 'all':
       return true
@@ -152,7 +137,7 @@ describe.each(ROLES)('%s', role => {
     for (const { command, right } of fromOutside()) {
       const type = command as CommandType
       for (const where of ['own', 'far'] as const) {
-        const streams = type === 'station.stop-all' ? [] : [STREAMS[COMMAND_RULES[type].kind][where]]
+        const streams = type === 'station.stop-all' ? [] : [STREAMS[kindNameOf(type)][where]]
         const answer = await handleCommand(dry, caller(role), shop.command(streams, commandAt(type, where)))
         const isRefused = answer.status === 409 && answer.body.findings.some(({ code }) => code === 'command.not-allowed')
         const may = reachesThere(rights.get(right)![role]!, where, type)
@@ -189,7 +174,7 @@ describe('another site', () => {
     for (const stranger of strangers) {
       for (const { command } of fromOutside()) {
         const type = command as CommandType
-        const streams = type === 'station.stop-all' ? [] : [STREAMS[COMMAND_RULES[type].kind].own]
+        const streams = type === 'station.stop-all' ? [] : [STREAMS[kindNameOf(type)].own]
         await handleCommand(shop.door, stranger, shop.command(streams, commandAt(type, 'own')))
       }
     }

@@ -1,16 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type pg from 'pg'
-import {
-  cylinderStream,
-  HOUSE_RULES_STREAM,
-  itemStream,
-  personStream,
-  placeStream,
-  SITE_STREAM,
-  stationStream,
-} from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { CommandOf } from '#core/streams/commands'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { CheckList } from '#core/inspection/check-list'
 import type { Job } from '#core/job/job'
@@ -24,6 +15,7 @@ import { clusterUrl, onCluster, TEMPLATE } from './template-database'
 import type { Command } from '#server/door/command'
 import type { Caller } from '#server/door/caller'
 import type { Answer, Door } from '#server/door/door'
+import { HOUSE_RULES_STREAM, SITE_STREAM, cylinderStream, kitItemStream, personStream, placeStream, stationStream } from '#core/ids/streams'
 
 /** A clock that stands still until it is set. */
 export class SetClock implements Clock {
@@ -51,7 +43,7 @@ export const passingAnswers = ({ checks }: CheckList): Readonly<Record<string, b
 
 /** Brings an extinguisher that passes to a permit. */
 export async function bringExtinguisher({ as, send }: Pick<Shop, 'as' | 'send'>, tag: string, permitId: string): Promise<void> {
-  const stream = itemStream(tag)
+  const stream = kitItemStream(tag)
   const marks = { extinguisherType: 'dry-chemical', extinguisherRating: '43A 233B C', madeOn: '2024-05-01' } as const
   const steps: CommandOf[] = [
     { type: 'item.register', payload: { kind: 'extinguisher', name: 'Powder', marks } },

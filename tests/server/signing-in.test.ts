@@ -1,6 +1,5 @@
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { addressFrom, beganHere } from '#server/address'
-import { personStream } from '#core/command/commands'
 import { inTransaction } from '#server/database/connection'
 import { signerOf } from '#server/door/signature'
 import { holdCredential, offerCode, readCredential, setLogin, setPassword, setPin, takeCode } from '#server/database/credential'
@@ -13,6 +12,7 @@ import { codeSha256, hashSecret } from '#server/secrets'
 import type { SignedIn } from '#server/signed-in'
 import { count, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
+import { personStream } from '#core/ids/streams'
 
 let shop: Shop
 beforeAll(async () => {

@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { CHECK_LISTS_STREAM, cylinderStream, itemStream, noticeStream, personStream, placeStream } from '#core/command/commands'
-import type { CylinderCommands } from '#core/cylinder/cylinder'
+import type { CylinderCommands } from '#core/streams/cylinder/cylinder'
 import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Answers } from '#core/inspection/check-list'
@@ -11,6 +10,7 @@ import { verifyChains } from '#server/database/event'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
 import type { Caller } from '#server/door/caller'
+import { CHECK_LISTS_STREAM, cylinderStream, kitItemStream, noticeStream, personStream, placeStream } from '#core/ids/streams'
 
 let shop: Shop
 const lead = () => shop.as(['safety-lead'])
@@ -26,7 +26,7 @@ const codesOf = async (...args: Parameters<Shop['send']>) => (await shop.send(..
 const gateOf = (bay: string, gate: string) => shop.pool.query<{ payload: { state: string, findings: { code: string, values: Record<string, unknown> }[] } }>(
   `select body_json->'payload' as payload from event where site_id = $1 and stream_id = $2 and type = 'gate-changed' and body_json->'payload'->>'gate' = $3 order by version desc limit 1`, [shop.siteId, bay, gate]).then(({ rows }) => rows[0]?.payload)
 
-const ARRESTOR = itemStream('fa-3')
+const ARRESTOR = kitItemStream('fa-3')
 const yes = (listId: string): Answers => Object.fromEntries(BUILT_IN_LISTS.find(({ id }) => id === listId)!.checks.map(check => [check.id, check.asks === 'yes-no' ? true : check.asks === 'choice' ? check.passing[0]! : check.atMost ?? check.atLeast!]))
 const pass = (listId: string, over: Answers = {}) => ({ type: 'item.inspect', payload: { listId, listVersion: 1, answers: { ...yes(listId), ...over } } }) as const
 
@@ -50,7 +50,7 @@ describe('things behind the one door', () => {
     expect(await codesOf(jun(), [ARRESTOR], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })).toEqual(['kit.tag-taken'])
     await ok(jun(), [placeStream('cage')], { type: 'place.describe', payload: { name: 'Cage', level: 0, xM: 0, yM: 0, widthM: 6, depthM: 4, room: null } })
     expect(await codesOf(jun(), [cylinderStream('fa-3')], { type: 'cylinder.receive', payload: RECEIVE })).toEqual(['kit.tag-taken'])
-    expect(await codesOf(jun(), [itemStream('FA 3!')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })).toEqual(['command.unknown-stream'])
+    expect(await codesOf(jun(), [kitItemStream('FA 3!')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })).toEqual(['command.unknown-stream'])
     expect((await readItem(shop.pool, shop.siteId, ' Fa-3 '))?.item.tag).toBe('FA-3')
   })
   it('goes to a bay, a person or a place that is there, by whoever may give it', async () => {
@@ -63,10 +63,10 @@ describe('things behind the one door', () => {
   })
   it('a learner looks at what stands at their own bay, and at nothing else', async () => {
     await ok(imke(), [ARRESTOR], pass('flashback-arrestor.before-use'))
-    await ok(jun(), [itemStream('h-9')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })
-    expect(await codesOf(imke(), [itemStream('h-9')], pass('hose.before-use'))).toEqual(['command.not-allowed'])
-    await ok(maren(), [itemStream('h-9')], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'imke' } } })
-    await ok(imke(), [itemStream('h-9')], pass('hose.before-use'))
+    await ok(jun(), [kitItemStream('h-9')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })
+    expect(await codesOf(imke(), [kitItemStream('h-9')], pass('hose.before-use'))).toEqual(['command.not-allowed'])
+    await ok(maren(), [kitItemStream('h-9')], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'imke' } } })
+    await ok(imke(), [kitItemStream('h-9')], pass('hose.before-use'))
   })
   it('a pass by somebody not named is kept and renews nothing; the lead names, and then it counts', async () => {
     const answer = await ok(maren(), [ARRESTOR], pass('flashback-arrestor.yearly'))
@@ -102,12 +102,12 @@ describe('things behind the one door', () => {
     expect((await gateOf(BAY_1, 'gas'))?.findings.map(({ code }) => code)).toContain('kit.due-after-event')
   })
   it('a report on a tag that nothing wears is recorded, and the store is told', async () => {
-    expect((await ok(maren(), [itemStream('zz-1')], { type: 'item.tag-out', payload: { reason: 'cracked' } })).body.findings.map(({ code }) => code)).toEqual(['kit.tag-unknown'])
-    expect(await codesOf(maren(), [itemStream('zz-1')], { type: 'item.assign', payload: { assignment: null } })).toEqual(['kit.tag-unknown'])
+    expect((await ok(maren(), [kitItemStream('zz-1')], { type: 'item.tag-out', payload: { reason: 'cracked' } })).body.findings.map(({ code }) => code)).toEqual(['kit.tag-unknown'])
+    expect(await codesOf(maren(), [kitItemStream('zz-1')], { type: 'item.assign', payload: { assignment: null } })).toEqual(['kit.tag-unknown'])
     expect(await count(shop.pool, `select count(*) from event where stream_id = 'item/zz-1' and type = 'unknown-tag-reported'`)).toBe(1)
     expect((await readUnseen(shop.pool, shop.siteId, 'jun')).map(({ what }) => what.code)).toContain('kit.tag-unknown')
     expect(await readItem(shop.pool, shop.siteId, 'zz-1')).toBeNull()
-    await ok(jun(), [itemStream('zz-1')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })
+    await ok(jun(), [kitItemStream('zz-1')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })
   })
   it('an edited list gets a version of its own and dates every thing of its kind anew; what was done keeps its version', async () => {
     const { version: _version, ...list } = BUILT_IN_LISTS.find(({ id }) => id === 'flashback-arrestor.yearly')!

@@ -7,7 +7,6 @@ import path from 'node:path'
 import { pipeline } from 'node:stream/promises'
 import type pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { itemStream, personStream } from '#core/command/commands'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { anchorSeals } from '#server/clockwork/seals'
 import { noteHealth } from '#server/door/note-health'
@@ -22,6 +21,7 @@ import { anchorKeeper } from '../../standins/anchor-keeper'
 import { COMMAND_SAMPLES } from '../command-samples'
 import { BAY_1, BAY_2, JOB, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
+import { kitItemStream, personStream } from '#core/ids/streams'
 
 // What the owner of the database alters by hand, with every trigger off: each must be found, by whoever looks from inside or, where
 // the whole was written anew, by whoever holds an anchor. The last day's, not sealed yet, at the latest when its seal is missing.
@@ -54,7 +54,7 @@ beforeAll(async () => {
   await shop.send(maren, [BAY_1], { type: 'station.set-job', payload: { job: JOB } })
   await shop.send(maren, [BAY_1], { type: 'station.set-helmet', payload: { shade: 11 } })
   await shop.send(maren, [BAY_1], { type: 'station.check-helmet', payload: { passed: true } })
-  await shop.send(shop.as(['safety-lead']), [itemStream('gr-1')], { type: 'item.register', payload: COMMAND_SAMPLES['item.register'] })
+  await shop.send(shop.as(['safety-lead']), [kitItemStream('gr-1')], { type: 'item.register', payload: COMMAND_SAMPLES['item.register'] })
   for (let i = 0; i < 205; i++) await shop.send(maren, [BAY_2], { type: 'station.set-helmet', payload: { shade: 8 + (i % 6) } })
   for (const day of [1, 2]) {
     shop.clock.set(nextDay(day))

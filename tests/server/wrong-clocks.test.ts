@@ -1,6 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { permitStream, personStream } from '#core/command/commands'
-import type { CommandOf } from '#core/command/commands'
+import type { CommandOf } from '#core/streams/commands'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { readPermit } from '#server/database/permit'
 import { readStations } from '#server/database/station'
@@ -8,6 +7,7 @@ import { COMMAND_SAMPLES } from '../command-samples'
 import { BAY_1, bringExtinguisher, JOB, openShop } from './shop'
 import type { Shop } from './shop'
 import type { Caller } from '#server/door/caller'
+import { permitStream, personStream } from '#core/ids/streams'
 
 // A day on phones whose clocks are wrong by hours. The shop's own clock decides: a stop is heard now, a check of another day is none of
 // today, and a watch that says it walked hours ago has not walked since.

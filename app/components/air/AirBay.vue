@@ -22,7 +22,7 @@ const units = useShopUnits()
 const gate = computed(() => placed.verdict.byId.air)
 const question = computed(() => {
   const hallId = hallIdOf(floor.site, placed.bay.bayId)
-  return hallId === null ? null : hallQuestion(floor.airFacts, hallId)
+  return hallId === null ? null : hallQuestion(floor.standing, hallId)
 })
 const own = computed(() => question.value?.bays.find(({ bayId }) => bayId === placed.bay.bayId) ?? null)
 
@@ -40,10 +40,10 @@ const clear = () => {
 const air = computed(() => {
   if (Object.keys(tried.value).length === 0 || !question.value) return placed.verdict.air
   const asked = tryOut(question.value, placed.bay.bayId, tried.value)
-  const surroundings = floor.airAt(placed.bay.bayId)
+  const surroundings = floor.viewAt(placed.bay).air
   return assessAir({
     bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!, prediction: predictHall(asked), check: placed.station.extractionCheck, surveys: surroundings.surveys,
-    wearer: wornMask(surroundings.wearerOf(placed.station.personId), floor.kitOf(placed).wornBy(placed.station.personId), floor.airFacts.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: floor.rules, now: floor.airFacts.now,
+    wearer: wornMask(surroundings.wearerOf(placed.station.personId), floor.viewAt(placed.bay).kit.wornBy(placed.station.personId), floor.standing.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: floor.rules, now: floor.standing.now,
   })
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
@@ -84,7 +84,7 @@ const controls = computed<readonly Control[]>(() => {
 })
 const drag = (key: keyof WhatIf, event: Event) => set({ [key]: Number((event.target as HTMLInputElement).value) })
 /** Every job that counts for this shift, the one that stands last. */
-const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, floor.airFacts.now)).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
+const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, floor.standing.now)).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
   .filter(job => jobSpan(job, floor.rules.shopDayHour)).map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`))
 const mayTake = computed(() => session.may('set-jobs', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const canPlace = computed(() => own.value?.extraction?.kind === 'arm' || own.value?.extraction?.kind === 'opening')

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Extraction, FittedBay, FlowMethod } from '#core/hall/hall-state'
-import { FLOW_METHODS } from '#core/hall/hall-state'
+import type { Extraction, FittedBay, FlowMethod } from '#core/streams/hall/hall'
+import { FLOW_METHODS } from '#core/streams/hall/hall'
 import { HOOD_LIMITS, mouthAreaM2 } from '#core/ventilation/hood'
 import { ENTRY_COEFFICIENTS, flowFromFaceVelocityM3PerS, flowFromStaticPressureM3PerS, flowFromTraverseM3PerS } from '#core/ventilation/hood-flow'
 import type { HoodEntryId } from '#core/ventilation/hood-flow'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { hallIdOf } from '#core/air/air-facts'
 import { purgeMinutes } from '#core/ventilation/room'
-import type { Hall } from '#core/site/site'
+import type { Hall } from '#core/streams/site/site'
 import type { Placed } from '~/stores/floor'
 
 /** A hall as a list that reads as a plan: who makes fume, how much of it gets loose, who breathes it; worst first. */

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { hallIdOf } from '#core/air/air-facts'
-import { hallStream } from '#core/command/commands'
-import type { Extraction, FittedBay } from '#core/hall/hall-state'
-import type { Hall } from '#core/site/site'
+import type { Extraction, FittedBay } from '#core/streams/hall/hall'
+import type { Hall } from '#core/streams/site/site'
 import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { versionAfter } from '~/stores/outbox'
+import { hallStream } from '#core/ids/streams'
 
 /** What the safety lead measures of a hall: its air, and the extraction of each of its bays. */
 const { hall } = defineProps<{ hall: Hall }>()

@@ -2,10 +2,10 @@
 import { judgeSurveys } from '#core/air/measured-air'
 import type { JudgedSurvey } from '#core/air/measured-air'
 import { surveyPlace } from '#core/air/survey-place'
-import { samplesStream } from '#core/command/commands'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import { bayAirOf } from '#core/clearance/air-gate'
 import type { Placed } from '~/stores/floor'
+import { samplesStream } from '#core/ids/streams'
 
 /** Measured samples of a bay: what each survey says in a sentence, its distribution, and the way to put in another. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -17,13 +17,13 @@ const isAdding = ref(false)
 const refused = ref<string | null>(null)
 
 const place = computed(() => {
-  const surroundings = floor.airAt(placed.bay.bayId)
+  const surroundings = floor.viewAt(placed.bay).air
   const own = bayAirOf(placed.station, surroundings)
   const hall = surroundings.predict(own)?.hall
   return hall ? surveyPlace(own, hall) : null
 })
 const inForce = computed(() => exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis))
-const measured = computed(() => judgeSurveys(floor.airAt(placed.bay.bayId).surveys, place.value, inForce.value, floor.rules.surveyMonths, floor.airFacts.now.slice(0, 10), floor.rules.shiftHours))
+const measured = computed(() => judgeSurveys(floor.viewAt(placed.bay).air.surveys, place.value, inForce.value, floor.rules.surveyMonths, floor.standing.now.slice(0, 10), floor.rules.shiftHours))
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */
 const together = computed(() => measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: floor.sayAll(findings) })))

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Papa from 'papaparse'
 import { judgeAgainstLimits } from '#core/air/measured-air'
-import { samplesStream } from '#core/command/commands'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import type { DateOrder, DecimalMark, SampleColumn, SampleReading, Separator } from '#core/samples/read-samples'
 import { DATE_ORDERS, DECIMAL_MARKS, detectFormat, guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS, SEPARATORS } from '#core/samples/read-samples'
@@ -11,6 +10,7 @@ import type { SubstanceId } from '#core/ids/vocabulary'
 import { SUBSTANCES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/floor'
 import { makeUuid } from '~/stores/outbox'
+import { samplesStream } from '#core/ids/streams'
 
 /** Typed, pasted or read from a CSV file: columns are guessed and can be put right, every row that cannot be read is named. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -21,7 +21,7 @@ const q = useQuantities()
 
 const text = ref('')
 const substance = ref<SubstanceId | ''>('manganese')
-const takenOn = ref(floor.airFacts.now.slice(0, 10))
+const takenOn = ref(floor.standing.now.slice(0, 10))
 const columns = ref<SampleColumn[]>([])
 const concentrationUnit = ref<SampleReading['concentrationUnit']>('mg/m3')
 const massUnit = ref<SampleReading['massUnit']>('ug')

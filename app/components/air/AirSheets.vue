@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { FUME_SHEETS_STREAM } from '#core/command/commands'
 import type { FumeDataSheet } from '#core/fume/data-sheet'
 import { DATA_SHEET_LIMITS, onlyProcessOf } from '#core/fume/data-sheet'
 import { isGas } from '#core/fume/gases'
 import type { ConsumableId, ProcessId, SubstanceId } from '#core/ids/vocabulary'
 import { CONSUMABLES, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
+import { FUME_SHEETS_STREAM } from '#core/ids/streams'
 
 /** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
 const floor = useFloor()

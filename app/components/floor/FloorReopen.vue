@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { stationStream } from '#core/command/commands'
+import { stationStream } from '#core/ids/streams'
+
 
 /** After a stop of many: what was put right is said once, and every bay that this person may re-open is re-opened in one go. */
 const floor = useFloor()

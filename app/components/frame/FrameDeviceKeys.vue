@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { SITE_STREAM } from '#core/command/commands'
+import { SITE_STREAM } from '#core/ids/streams'
+
 
 /** Read-only keys for a lamp, a wall or a machine's interlock. A key is shown once; here stands only its name. */
 const floor = useFloor()

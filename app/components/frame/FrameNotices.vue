@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { noticeStream } from '#core/command/commands'
 import { UNHEARD_AFTER_MS } from '#shared/hearing'
+import { noticeStream } from '#core/ids/streams'
 
 const floor = useFloor()
 const outbox = useOutbox()

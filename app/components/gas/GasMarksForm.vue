@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CylinderMarks } from '#core/cylinder/cylinder'
+import type { CylinderMarks } from '#core/streams/cylinder/cylinder'
 import { requalification } from '#core/cylinder/requalification'
 import { storeWords } from '#shared/words/en/store-words'
 import { CYLINDER_OWNERS } from '#core/ids/cylinder-ids'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Place, StoreLayout } from '#core/place/place'
-import { PLACE_LIMITS } from '#core/place/place'
-import { wordId } from '#core/word-id'
+import type { Place, StoreLayout } from '#core/streams/place/place'
+import { PLACE_LIMITS } from '#core/streams/place/place'
+import { wordId } from '#core/ids/word-id'
 import type { PlaceReading } from '#shared/readings'
 
 /** A place on the site's grid: its outline, its room, its walls and what burns in it. */

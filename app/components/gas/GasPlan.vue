@@ -2,7 +2,7 @@
 import { fireRole } from '#core/cylinder/gas'
 import { storedItem } from '#core/cylinder/judge-place'
 import type { CylinderHere, PlaceStanding } from '#core/cylinder/judge-place'
-import type { Place } from '#core/place/place'
+import type { Place } from '#core/streams/place/place'
 
 /** A place from above, to scale: outline, walls, what burns, cylinders by what they do to a fire, and every distance that is too short. */
 const { place, here, standing, chosen } = defineProps<{ place: Place, here: readonly CylinderHere[], standing: PlaceStanding, chosen: string | null }>()

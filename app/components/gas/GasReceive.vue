@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { CylinderCommands, CylinderMarks } from '#core/cylinder/cylinder'
+import type { CylinderCommands, CylinderMarks } from '#core/streams/cylinder/cylinder'
 import { partsOf } from '#core/cylinder/gas'
 import { settlingMinutes } from '#core/cylinder/settling'
 import { shopDayOf } from '#core/time/shop-day'
-import { TAG_PATTERN, tagIdOf } from '#core/tag'
+import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import { storeWords } from '#shared/words/en/store-words'
 import type { GasReading, PlaceReading } from '#shared/readings'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { judgePlace } from '#core/cylinder/judge-place'
 import type { CylinderHere } from '#core/cylinder/judge-place'
-import type { CylinderCommands } from '#core/cylinder/cylinder'
+import type { CylinderCommands } from '#core/streams/cylinder/cylinder'
 import type { PlaceReading } from '#shared/readings'
 
 /** Where a cylinder is put and how it stands, with what that would mean before it is done. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { permitStream } from '#core/command/commands'
 import { makeUuid } from '~/stores/outbox'
+import { permitStream } from '#core/ids/streams'
 
 /** Somebody saw an arc where no permit stood: it is recorded, the place is stopped, and the full watch begins. */
 const router = useRouter()

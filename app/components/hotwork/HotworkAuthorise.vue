@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PermitPageReading } from '#shared/readings'
-import type { PermitCommands } from '#core/hotwork/permit'
+import type { PermitCommands } from '#core/streams/permit/permit'
 import { fireWords } from '#shared/words/en/fire-findings'
 
 /** The signature: who watches, with what at hand, what else burns near, how the watch is reached; then a PIN. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ShownPermit } from '#core/hotwork/permit-fact'
-import { gasRetestAt } from '#core/hotwork/permit-deadlines'
-import type { Permit, PermitCommands } from '#core/hotwork/permit'
+import type { ShownPermit } from '#core/streams/permit/permit-fact'
+import { gasRetestAt } from '#core/streams/permit/permit-deadlines'
+import type { Permit, PermitCommands } from '#core/streams/permit/permit'
 
 /** The air: oxygen first, then flammable gas; in limits or not, and when it is tested again. */
 const { permit, mayDo, busy } = defineProps<{ permit: ShownPermit, mayDo: boolean, busy: boolean }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShownPermit } from '#core/hotwork/permit-fact'
+import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
 import type { PrecautionId } from '#core/ids/hotwork-ids'
 

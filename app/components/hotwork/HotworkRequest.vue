@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { nextTimeOfDay } from '#core/time/local-time'
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
-import { permitStream } from '#core/command/commands'
-import type { PermitRequest } from '#core/hotwork/permit'
+import type { PermitRequest } from '#core/streams/permit/permit'
 import { JOB_LIMITS } from '#core/job/job'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { ProcessId } from '#core/ids/vocabulary'
@@ -11,6 +10,7 @@ import { hotworkWords } from '#shared/words/en/hotwork-words'
 import { makeUuid } from '~/stores/outbox'
 import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/ids/hotwork-ids'
 import { CONTENTS, SPRINKLER_STATES, WORKPIECES } from '#core/ids/hotwork-ids'
+import { permitStream } from '#core/ids/streams'
 
 /** A permit is asked for: one place, one job, one shift, named people. What follows from it is worked out as it is typed. */
 const router = useRouter()

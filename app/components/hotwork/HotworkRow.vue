@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hasEnded } from '#core/hotwork/permit-end'
+import { hasEnded } from '#core/streams/permit/permit-end'
 import { fireWords } from '#shared/words/en/fire-findings'
 import type { PermitRow } from '#shared/readings'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { AUTHORISING_RULES } from '#core/houserules/house-rules'
-import { HOUSE_RULE_LIMITS } from '#core/houserules/house-rule-limits'
-import type { HouseRules } from '#core/houserules/house-rules'
+import { AUTHORISING_RULES } from '#core/streams/house-rules/house-rules'
+import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { WATCH_SCHOOLS } from '#core/hotwork/watch-plan'
 import type { WatchSchoolId } from '#core/hotwork/watch-plan'

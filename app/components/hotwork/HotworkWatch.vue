@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { needsCover, nextVisitAt } from '#core/hotwork/permit-deadlines'
+import { needsCover, nextVisitAt } from '#core/streams/permit/permit-deadlines'
 import { minutesAfter } from '#core/time/instant'
-import type { Permit } from '#core/hotwork/permit'
-import type { ShownPermit } from '#core/hotwork/permit-fact'
+import type { Permit } from '#core/streams/permit/permit'
+import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
 import type { SpokenCauseId } from '#core/ids/hotwork-ids'
 import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Assignment } from '#core/inspection/item'
+import type { Assignment } from '#core/streams/kit-item/kit-item'
 import type { PlaceReading } from '#shared/readings'
 
 /** To which bay, person or place a thing goes; an extinguisher with the way from where it hangs to the farthest work. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { itemStream } from '#core/command/commands'
-import type { Assignment } from '#core/inspection/item'
-import { tagIdOf } from '#core/tag'
+import type { Assignment } from '#core/streams/kit-item/kit-item'
+import { tagIdOf } from '#core/ids/tag'
+import { kitItemStream } from '#core/ids/streams'
 
 /** A thing is brought to a bay or a permit by its tag; what the server refused is said in the field. */
 const { label, to } = defineProps<{ label: string, to: Extract<NonNullable<Assignment>, { to: 'bay' | 'permit' }> }>()
@@ -11,7 +11,7 @@ const outbox = useOutbox()
 const tag = ref('')
 const refused = ref('')
 async function bring() {
-  const sent = await outbox.send('item.assign', [{ id: itemStream(tagIdOf(tag.value)), expectedVersion: null }], { assignment: { ...to, ...distanceM.value === undefined ? {} : { distanceM: distanceM.value } } })
+  const sent = await outbox.send('item.assign', [{ id: kitItemStream(tagIdOf(tag.value)), expectedVersion: null }], { assignment: { ...to, ...distanceM.value === undefined ? {} : { distanceM: distanceM.value } } })
   refused.value = sent.ok ? '' : wordsOf(sent)
   if (!sent.ok) return
   tag.value = ''

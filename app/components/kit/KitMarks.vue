@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ItemMarks } from '#core/inspection/item'
+import type { KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
 import { readRating } from '#core/inspection/extinguisher-rating'
@@ -7,8 +7,8 @@ import type { EquipmentKindId, MaskId } from '#core/ids/vocabulary'
 import { MASKS } from '#core/ids/vocabulary'
 
 /** What a thing's own plate says, as far as its kind asks for it. */
-const { kind, known = {} } = defineProps<{ kind: EquipmentKindId, known?: ItemMarks }>()
-const marks = defineModel<ItemMarks>({ required: true })
+const { kind, known = {} } = defineProps<{ kind: EquipmentKindId, known?: KitItemMarks }>()
+const marks = defineModel<KitItemMarks>({ required: true })
 const shop = useShopUnits()
 const plain = (unit: string) => ({ unit, step: 1, toShown: (si: number) => si, fromShown: (shown: number) => shown })
 const ratedCurrentA = ref(known.ratedCurrentA)
@@ -28,7 +28,7 @@ const openedOn = ref(known.openedOn ?? '')
 const isSource = computed(() => kind === 'arc-machine' || kind === 'engine-drive' || kind === 'plasma-cutter')
 watchEffect(() => {
   const shades = bands.value.flatMap(([lightest, darkest]) => lightest === undefined || darkest === undefined ? [] : [[Math.min(lightest, darkest), Math.max(lightest, darkest)] as const])
-  const all: ItemMarks = {
+  const all: KitItemMarks = {
     ...isSource.value ? { ratedCurrentA: ratedCurrentA.value, ratedDutyPercent: ratedDutyPercent.value, maxCurrentA: maxCurrentA.value } : {},
     ...kind === 'welding-leads' ? { leadLengthM: leadLengthM.value, leadAreaMm2: leadAreaMm2.value } : {},
     ...kind === 'grinder' || kind === 'bench-grinder' ? { toolRpm: toolRpm.value } : {},
@@ -37,7 +37,7 @@ watchEffect(() => {
     ...kind === 'respirator' ? { mask: mask.value || undefined } : {},
     madeOn: madeOn.value || undefined,
   }
-  marks.value = JSON.parse(JSON.stringify(all)) as ItemMarks
+  marks.value = JSON.parse(JSON.stringify(all)) as KitItemMarks
 })
 </script>
 

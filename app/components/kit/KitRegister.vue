@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Assignment, ItemMarks } from '#core/inspection/item'
-import { TAG_PATTERN, tagIdOf } from '#core/tag'
+import type { Assignment, KitItemMarks } from '#core/streams/kit-item/kit-item'
+import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { storeWords } from '#shared/words/en/store-words'
@@ -10,7 +10,7 @@ const router = useRouter()
 const tag = ref('')
 const kind = ref<EquipmentKindId | ''>('')
 const name = ref('')
-const marks = ref<ItemMarks>({})
+const marks = ref<KitItemMarks>({})
 const assignment = ref<Assignment>(null)
 const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
 const isComplete = computed(() => kind.value !== '' && name.value.trim() !== '' && TAG_PATTERN.test(tagIdOf(tag.value)))

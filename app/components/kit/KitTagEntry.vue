@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tagIdOf } from '#core/tag'
+import { tagIdOf } from '#core/ids/tag'
 
 /** Find a thing by typing its tag, or the beginning of it. */
 const { label } = defineProps<{ label: string }>()

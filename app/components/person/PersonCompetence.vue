@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { personStream } from '#core/command/commands'
 import type { CompetenceId } from '#core/ids/vocabulary'
 import { COMPETENCES } from '#core/ids/vocabulary'
 import { kitWords } from '#shared/words/en/kit-words'
 import type { PersonReading } from '#shared/readings'
+import { personStream } from '#core/ids/streams'
 
 /** What somebody is named competent for: they may do those tests, and release from tag-out. */
 const { person } = defineProps<{ person: PersonReading }>()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
-import { personStream } from '#core/command/commands'
 import { extractionFault, needsPosition } from '#core/air/bay-air'
 import type { HoodPosition } from '#core/air/bay-air'
 import type { Placed } from '~/stores/floor'
 import type { ExtractionFault } from '#core/ids/air-ids'
 import { EXTRACTION_FAULTS } from '#core/ids/air-ids'
+import { personStream } from '#core/ids/streams'
 
 /** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -17,7 +17,7 @@ const units = useShopUnits()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
 
 const gate = computed(() => placed.verdict.byId.air)
-const extraction = computed(() => floor.airAt(placed.bay.bayId).extraction)
+const extraction = computed(() => floor.viewAt(placed.bay).air.extraction)
 const position = computed(() => placed.station.hoodPosition)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
@@ -39,7 +39,7 @@ const FOUND = { 'off': { on: false }, 'damper-shut': { damperOpen: false }, 'out
 const found = (fault: ExtractionFault | null) => act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...fault ? FOUND[fault] : {} })
 const faultSaid = computed(() => check.value && extractionFault(check.value))
 
-const wearer = computed(() => floor.airAt(placed.bay.bayId).wearerOf(placed.station.personId))
+const wearer = computed(() => floor.viewAt(placed.bay).air.wearerOf(placed.station.personId))
 async function shaven(isShaven: boolean) {
   refused.value = null
   const sent = await outbox.send('person.check-shaven', [{ id: personStream(placed.station.personId!), expectedVersion: null }], { isShaven })

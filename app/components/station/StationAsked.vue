@@ -2,7 +2,7 @@
 import { readLine } from '#core/commandline/read-line'
 import type { Job } from '#core/job/job'
 import { shadeQuestionOf } from '#core/job/job'
-import { shadeRulesOf } from '#core/houserules/house-rules'
+import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { requiredShade } from '#core/shade/required-shade'
 

@@ -3,7 +3,7 @@ import type { GateId } from '#core/ids/vocabulary'
 import type { SourceRef } from '#core/source/source-ref'
 import { citation, speak } from '#shared/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
-import { shadeRulesOf } from '#core/houserules/house-rules'
+import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 import type { Placed } from '~/stores/floor'
 
 /** Why a gate answers as it does: findings, what went in with its inks, the other schools, the sources. */
@@ -32,7 +32,7 @@ const sources = computed(() => {
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
-        {{ openedBy(placed, gateId, floor.kitOf(placed), q) ?? 'Nothing holds it.' }}
+        {{ openedBy(placed, gateId, floor.viewAt(placed.bay).kit, q) ?? 'Nothing holds it.' }}
       </li>
     </ul>
     <template v-if="parts.length > 0">

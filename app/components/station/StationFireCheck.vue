@@ -16,7 +16,7 @@ const { turn, left } = usePermitClock()
 const gate = computed(() => placed.verdict.byId.fire)
 const isStructure = computed(() => placed.bay.kind === 'structure')
 const permits = computed(() => floor.reading?.fire.byBay[placed.bay.bayId] ?? [])
-const things = computed(() => floor.kitOf(placed).items.filter(({ kind }) => GATE_OF_KIND[kind] === 'fire'))
+const things = computed(() => floor.viewAt(placed.bay).kit.items.filter(({ kind }) => GATE_OF_KIND[kind] === 'fire'))
 const check = computed(() => placed.station.fireCheck)
 const wrong = ref<readonly FireCheckId[]>([])
 const toggle = (id: FireCheckId) => { wrong.value = wrong.value.includes(id) ? wrong.value.filter(one => one !== id) : [...wrong.value, id] }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { stationStream } from '#core/command/commands'
 import { storeWords } from '#shared/words/en/store-words'
 import type { Placed } from '~/stores/floor'
 import type { HandoverCheckId } from '#core/ids/station-ids'
 import { HANDOVER_CHECKS } from '#core/ids/station-ids'
+import { stationStream } from '#core/ids/streams'
 
 /** The end of a class: one tap says that all is done, another what is not; signed with a PIN where somebody else hands over. */
 const { placed } = defineProps<{ placed: Placed }>()

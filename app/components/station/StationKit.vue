@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
-import { listsInForce } from '#core/inspection/check-lists'
+import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
 import { storeSentences } from '#shared/words/en/store-findings'
 import { storeWords } from '#shared/words/en/store-words'
@@ -18,7 +18,7 @@ const outbox = useOutbox()
 const q = useQuantities()
 const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
-const around = computed(() => floor.kitOf(placed))
+const around = computed(() => floor.viewAt(placed.bay).kit)
 const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const here = computed(() => reading.value?.stops.flatMap(({ items }) => items).filter(({ item }) => GATE_OF_KIND[item.kind] === gateId && item.assignment?.to === 'bay').map(one => ({

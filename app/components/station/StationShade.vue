@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RuleSetAnswer, ShadeAnswer } from '#core/shade/shade-question'
 import { ruleSetsInForce } from '#core/shade/required-shade'
-import { shadeRulesOf } from '#core/houserules/house-rules'
+import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 
 /** The shade to start at, large; every school beside it, the one that binds in heavy print. */
 const { answer } = defineProps<{ answer: ShadeAnswer }>()

@@ -29,7 +29,7 @@ function panelFor(gate: GateId): string {
 }
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
 
-const since = computed(() => factsSince(placed.station, floor.kitOf(placed), floor.fireOf(placed)))
+const since = computed(() => factsSince(placed.station, floor.viewAt(placed.bay).kit, floor.viewAt(placed.bay).fire))
 const q = useQuantities()
 const best = useBestAdvice(() => placed.bay.bayId)
 const { act } = useStationCommands(() => placed.bay.bayId)
@@ -91,7 +91,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
-          <StationGateLine :gate="gate" :opened="openedBy(placed, gate.gate, floor.kitOf(placed), q)" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+          <StationGateLine :gate="gate" :opened="openedBy(placed, gate.gate, floor.viewAt(placed.bay).kit, q)" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
         </li>
       </ul>
       <div class="next">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { stationStream } from '#core/command/commands'
 import type { Placed } from '~/stores/floor'
+import { stationStream } from '#core/ids/streams'
 
 /** A stopped bay: why, asked after the stop, and re-opening by who may. */
 const { placed } = defineProps<{ placed: Placed }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
 import { contentsOf, requalificationOf } from '#core/cylinder/cylinder-fact'
-import type { CylinderCommands, CylinderMarks } from '#core/cylinder/cylinder'
+import type { CylinderCommands, CylinderMarks } from '#core/streams/cylinder/cylinder'
 import { pressureRefusal } from '#core/cylinder/contents'
 import { partsOf } from '#core/cylinder/gas'
 import { gasNeed, classNeedM3 } from '#core/cylinder/gas-need'
@@ -72,7 +72,7 @@ const need = computed(() => {
   const kind: GasNeedId = PROCESS_TRAITS[job.process].heat !== 'flame' ? job.process === 'pac' ? 'cutting' : 'shielding' : parts.includes('oxygen') ? 'oxygen' : 'fuel'
   const fuel = parts.find(gas => gas !== 'oxygen') ?? 'acetylene'
   const hour = floor.rules.shopDayHour
-  return { job: gasNeed(job, kind, fuel, hour), classM3: classNeedM3(bay.value!.station.earlierJobs, job, kind, fuel, hour, floor.airFacts.now) }
+  return { job: gasNeed(job, kind, fuel, hour), classM3: classNeedM3(bay.value!.station.earlierJobs, job, kind, fuel, hour, floor.standing.now) }
 })
 const contents = computed(() => cylinder.value && contentsOf(cylinder.value, need.value?.job ? need.value.job.flowM3PerH * 1000 / 60 : undefined))
 const enough = computed(() => {

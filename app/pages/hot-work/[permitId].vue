@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { permitStream } from '#core/command/commands'
-import type { CommandType } from '#core/command/commands'
-import { isTheirPermit } from '#core/hotwork/named-in'
-import { hasEnded } from '#core/hotwork/permit-end'
-import { hasLastLook, monitoringEndsAt } from '#core/hotwork/permit-deadlines'
+import type { CommandType } from '#core/streams/commands'
+import { isTheirPermit } from '#core/streams/permit/named-in'
+import { hasEnded } from '#core/streams/permit/permit-end'
+import { hasLastLook, monitoringEndsAt } from '#core/streams/permit/permit-deadlines'
 import { isAirTested } from '#core/hotwork/permit-readiness'
-import type { Permit, PermitCommands } from '#core/hotwork/permit'
+import type { Permit, PermitCommands } from '#core/streams/permit/permit'
 import { fireWords } from '#shared/words/en/fire-findings'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
 import type { PermitPhase, PrecautionId, SpokenCauseId } from '#core/ids/hotwork-ids'
 import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
 import type { RightId } from '#core/ids/rights'
+import { permitStream } from '#core/ids/streams'
 
 /** One permit: how far it has come, the one thing to do next, and its whole life. Whoever is on post sees the watch. */
 const route = useRoute()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { needsCover } from '#core/hotwork/permit-deadlines'
+import { needsCover } from '#core/streams/permit/permit-deadlines'
 import { fireWords } from '#shared/words/en/fire-findings'
 import type { PermitsReading } from '#shared/readings'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ItemCommands, ItemMarks } from '#core/inspection/item'
-import { listsInForce } from '#core/inspection/check-lists'
-import { judgeItem } from '#core/inspection/judge-item'
+import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
+import { listsInForce } from '#core/streams/check-lists/check-lists'
+import { judgeKitItem } from '#core/inspection/judge-kit-item'
 import { storeWords } from '#shared/words/en/store-words'
 import type { ItemPageReading } from '#shared/readings'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
@@ -16,7 +16,7 @@ const tagId = computed(() => String(route.params.tag).toLowerCase())
 const { reading, problem, refresh } = useReading<ItemPageReading>(() => `items/${encodeURIComponent(tagId.value)}`)
 const { act, said, isRefused, busy } = useThing(() => `item/${tagId.value}`)
 const item = computed(() => reading.value?.item ?? null)
-const standing = computed(() => reading.value && judgeItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))
+const standing = computed(() => reading.value && judgeKitItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))
 const word = computed(() => !item.value || !standing.value ? '' : item.value.isRetired ? 'Out of use for good' : item.value.taggedOut ? 'Tagged out' : standing.value.mayUse ? 'In service' : 'Not before it is looked at')
 const doing = ref<string | null>(null)
 const toggle = (what: string) => { doing.value = doing.value === what ? null : what }
@@ -28,7 +28,7 @@ const place = computed(() => {
 })
 const mayInspect = computed(() => session.may('inspect', place.value))
 const text = ref('')
-const marks = ref<ItemMarks>({})
+const marks = ref<KitItemMarks>({})
 const name = ref('')
 const assignment = ref(item.value?.assignment ?? null)
 watch(item, (now) => {
@@ -38,7 +38,7 @@ watch(item, (now) => {
   }
 }, { immediate: true })
 
-async function does<Type extends keyof ItemCommands>(type: Type, payload: ItemCommands[Type], isRequest = false) {
+async function does<Type extends keyof KitItemCommands>(type: Type, payload: KitItemCommands[Type], isRequest = false) {
   const was = doing.value
   const sent = await act(type, payload as never, isRequest ? reading.value?.version ?? null : null)
   if (!sent.ok) return

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { CHECK_LISTS_STREAM } from '#core/command/commands'
 import { BUILT_IN_CHECKS, BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Check, CheckList } from '#core/inspection/check-list'
-import { checkList, listsInForce } from '#core/inspection/check-lists'
+import { checkList, listsInForce } from '#core/streams/check-lists/check-lists'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
-import { wordId } from '#core/word-id'
+import { wordId } from '#core/ids/word-id'
 import { citation } from '#shared/words/speak'
 import { storeWords } from '#shared/words/en/store-words'
 import type { KitReading } from '#shared/readings'
 import type { ItemEventId } from '#core/ids/kit-ids'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
+import { CHECK_LISTS_STREAM } from '#core/ids/streams'
 
 /** The site's check lists: edited, each change a new version. What was done keeps the version it was done against. */
 const session = useSession()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { listsInForce } from '#core/inspection/check-lists'
+import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
 import { storeWords } from '#shared/words/en/store-words'
 import type { ItemReading, RoundReading } from '#shared/readings'

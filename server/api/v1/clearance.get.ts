@@ -1,6 +1,6 @@
 import { setHeader } from 'h3'
 import { RULES_VERSION } from '#core/clearance/assess-station'
-import { judgeShop } from '#core/shop/judge-shop'
+import { judgeSite } from '#core/site-facts/judge-site'
 import { earliestOf } from '#core/time/instant'
 import type { ClearanceReading } from '#shared/schemas/clearance-schema'
 import { inTransaction } from '../../database/connection'
@@ -8,7 +8,7 @@ import { readPosition } from '../../database/site'
 import { nowIso } from '../../clock'
 import { api, requireReader } from '../../http'
 import { useRunning } from '../../running'
-import { readShopFacts } from '../../shop-facts'
+import { readSiteFacts } from '../../site-facts'
 import { spoken } from '../../spoken'
 
 /** The live verdicts of the site: for a wall, a lamp, or a machine's interlock. Signed in, or with a read-only device key. */
@@ -19,10 +19,10 @@ export default api(async (event): Promise<ClearanceReading> => {
   return inTransaction(pool, async (db) => {
     await db.query('set transaction isolation level repeatable read read only')
     const now = nowIso(clock)
-    const facts = await readShopFacts(db, siteId, now)
-    const judged = judgeShop(facts)
+    const facts = await readSiteFacts(db, siteId, now)
+    const judged = judgeSite(facts)
     return {
-      site: facts.air.site.name, at: now, position: await readPosition(db, siteId), rulesVersion: RULES_VERSION, oldestFactAt: earliestOf(judged.map(({ oldestFactAt }) => oldestFactAt)),
+      site: facts.site.name, at: now, position: await readPosition(db, siteId), rulesVersion: RULES_VERSION, oldestFactAt: earliestOf(judged.map(({ oldestFactAt }) => oldestFactAt)),
       bays: judged.map(({ bay, verdict, oldestFactAt }) => ({
         bayId: bay.bayId, label: bay.label, word: verdict.word, isClear: verdict.word === 'clear-to-strike', reason: verdict.reason && spoken(verdict.reason).message, oldestFactAt,
         gates: { job: verdict.byId.job.state, eyes: verdict.byId.eyes.state, body: verdict.byId.body.state, air: verdict.byId.air.state, gas: verdict.byId.gas.state, machine: verdict.byId.machine.state, fire: verdict.byId.fire.state },

@@ -1,6 +1,6 @@
 import { getQuery, setResponseStatus } from 'h3'
 import { envelopeSchema, payloadSchemas, SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
-import { URGENT_COMMANDS } from '#core/command/urgent'
+import { URGENT_COMMANDS } from '#core/streams/urgent'
 import { handleCommand } from '../../door/handle'
 import { signerOf } from '../../door/signature'
 import type { Device } from '../../database/device'

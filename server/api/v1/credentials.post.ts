@@ -1,4 +1,3 @@
-import { personStream } from '#core/command/commands'
 import { credentialsRequest } from '#shared/schemas/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
@@ -8,6 +7,7 @@ import { endOtherSessions } from '../../database/session'
 import { api, parseBody, Problem, refuseInput, requireSignedIn, serverNow } from '../../http'
 import { useRunning } from '../../running'
 import { hashSecret, verifySecret } from '../../secrets'
+import { personStream } from '#core/ids/streams'
 
 /**
  * Sets one's own password or PIN, and nobody else's: whoever finds a tablet signed in would have to know the password. The record

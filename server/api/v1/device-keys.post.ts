@@ -1,12 +1,12 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import { setResponseStatus } from 'h3'
-import { SITE_STREAM } from '#core/command/commands'
 import { deviceKeyRequest } from '#shared/schemas/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
 import { keepDeviceKey } from '../../database/device-key'
 import { api, parseBody, requireRight } from '../../http'
 import { useRunning } from '../../running'
+import { SITE_STREAM } from '#core/ids/streams'
 
 /** Makes a read-only key for a lamp, a wall or an interlock, and shows it this once. The record learns its name. */
 export default api(async (event) => {

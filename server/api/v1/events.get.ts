@@ -1,6 +1,5 @@
 import { createEventStream, getHeader, getQuery, setHeader } from 'h3'
 import { z } from 'zod'
-import { personStream } from '#core/command/commands'
 import { noteScreen } from '../../database/permit'
 import { keepBeating } from '../../heartbeat'
 import type { Beat } from '../../heartbeat'
@@ -9,6 +8,7 @@ import { complain } from '../../logging'
 import { Places } from '../../places'
 import { shownChanges } from '../../readable'
 import { useRunning } from '../../running'
+import { personStream } from '#core/ids/streams'
 
 const querySchema = z.object({ after: z.coerce.number().int().min(0).default(0) })
 

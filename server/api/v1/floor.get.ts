@@ -1,10 +1,8 @@
 import type { FloorReading } from '#shared/readings'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
-import { fireStanding } from '#core/clearance/join-fire'
-import { judgeKit } from '#core/clearance/judge-kit'
-import { mayDo } from '#core/person/rights'
-import { NO_SITE } from '#core/site/site'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import { joinFacts } from '#core/site-facts/join-facts'
+import { mayDo } from '#core/rights/rights'
+import { NO_SITE } from '#core/streams/site/site'
 import { readSurroundings } from '../../database/surroundings'
 import { readNames } from '../../database/person'
 import { readHouseRules, readPosition, readSite } from '../../database/site'
@@ -26,24 +24,23 @@ export default api(async (event): Promise<FloorReading> => {
     const position = await readPosition(db, siteId)
     const site = await readSite(db, siteId)
     const rules = await readHouseRules(db, siteId)
-    const inForce = rules?.value ?? NEW_SITE_RULES
-    const [nowMs, zone] = [clock.nowMs(), site?.value.timeZone ?? 'UTC']
-    const dayEndsMs = shopDayEndsAtMs(nowMs, zone, inForce.shopDayHour)
-    const { stations: _known, kit, fire, ...air } = await readSurroundings(db, siteId, { rules: inForce, timeZone: zone, now: nowIso(clock) }, null)
-    const [today, dayEnds] = [shopDayOf(nowMs, zone, inForce.shopDayHour), new Date(dayEndsMs).toISOString()]
+    const [known, inForce, now] = [site?.value ?? NO_SITE, rules?.value ?? NEW_SITE_RULES, nowIso(clock)]
+    const { kit, fire, versions, ...air } = await readSurroundings(db, siteId, { rules: inForce, timeZone: known.timeZone, now }, null)
+    const standing = joinFacts({ site: known, rules: inForce, now, ...air, ...kit, ...fire })
+    const { halls, sheets, surveys, wearers } = standing
     return {
       position,
-      site: site?.value ?? NO_SITE,
+      site: known,
       rules: inForce,
       versions: { site: site?.version ?? 0, rules: rules?.version ?? 0 },
       stations: await readStations(db, siteId),
       people: await readNames(db, siteId),
-      kit: judgeKit(kit, inForce, today, dayEnds),
-      fire: fireStanding(fire, kit, today, dayEnds),
+      kit: standing.kit,
+      fire: standing.fire,
       unseen: await readUnseen(db, siteId, person.personId),
-      uncovered: await readUncovered(db, siteId, nowIso(clock)),
+      uncovered: await readUncovered(db, siteId, now),
       trouble: mayDo(holder, 'set-up-site') ? (await readTrouble(db, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because })) : [],
-      air,
+      air: { halls, sheets, surveys, wearers, versions },
     }
   })
 })

@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { NO_SITE } from '#core/site/site'
+import { NO_SITE } from '#core/streams/site/site'
 import type { LogReading } from '#shared/readings'
 import { readLog } from '../../database/log'
 import { readSite } from '../../database/site'

@@ -1,4 +1,3 @@
-import { personStream } from '#core/command/commands'
 import { redeemRequest } from '#shared/schemas/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
@@ -11,6 +10,7 @@ import { addressOf, api, parseBody, Problem, serverNow } from '../../http'
 import { openSessionFor } from '../../open-session'
 import { useRunning } from '../../running'
 import { codeSha256, hashSecret } from '../../secrets'
+import { personStream } from '#core/ids/streams'
 
 /** After a reset nothing is signed for this long, ms: its owner was told, and has a day to say that it was not them. */
 const REST_AFTER_RESET_MS = 24 * 3600_000

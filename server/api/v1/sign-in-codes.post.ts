@@ -1,5 +1,4 @@
 import { setResponseStatus } from 'h3'
-import { personStream } from '#core/command/commands'
 import { signInCodeRequest } from '#shared/schemas/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
@@ -7,6 +6,7 @@ import { findLogin, offerCode, readCredential } from '../../database/credential'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
 import { codeSha256, oneTimeCode } from '../../secrets'
+import { personStream } from '#core/ids/streams'
 
 const TAKEN = 'this sign-in name is taken: choose another'
 

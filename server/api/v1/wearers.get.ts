@@ -1,4 +1,4 @@
-import { mayDo } from '#core/person/rights'
+import { mayDo } from '#core/rights/rights'
 import type { WearersReading } from '#shared/readings'
 import { readWearers } from '../../database/surroundings'
 import { api, requireSignedIn } from '../../http'

@@ -4,7 +4,7 @@ import type {
 } from '#core/ids/vocabulary'
 import type { GateState, Word } from '#core/clearance/gate'
 import type { AdviceKind } from '#core/air/air-advice'
-import type { FlowMethod } from '#core/hall/hall-state'
+import type { FlowMethod } from '#core/streams/hall/hall'
 import type { SampleVerdict } from '#core/samples/compliance'
 import type { DateOrder, DecimalMark, SampleColumn, Separator } from '#core/samples/read-samples'
 import type { UnsampledRule } from '#core/samples/shift-average'

@@ -8,19 +8,19 @@ import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
 import { bayAirOf, judgeAir } from '#core/clearance/air-gate'
 import { NO_KIT } from '#core/clearance/kit-around'
-import type { Extraction } from '#core/hall/hall-state'
-import type { HouseRules } from '#core/houserules/house-rules'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { Extraction } from '#core/streams/hall/hall'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import type { Job } from '#core/job/job'
-import type { Survey } from '#core/samples/survey'
+import type { Survey } from '#core/streams/samples/samples'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
-import type { ItemFact } from '#core/inspection/item-fact'
+import type { KitItemFact } from '#core/inspection/kit-item-fact'
 import { wornMask } from '#core/respirator/worn-mask'
 import type { MaskId } from '#core/ids/vocabulary'
 import { CONSUMABLES, EXTRACTION_KINDS, MASKS, PROCESSES } from '#core/ids/vocabulary'
-import { EMPTY_STATION } from '#core/station/station'
-import type { Station } from '#core/station/station'
+import { EMPTY_STATION } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
 
 const NOW = '2026-03-02T09:00:00.000Z'
 const LATER = '2026-03-03T04:00:00.000Z'
@@ -45,7 +45,7 @@ function facts(stations: Readonly<Record<string, Station>>, over: Partial<AirFac
   }
 }
 /** A mask of the register that may be used today: one of each kind for everybody. */
-const maskOf = (mask: MaskId, over: Partial<ItemFact> = {}): ItemFact => ({ tag: `RP-${mask}`, kind: 'respirator', name: mask, marks: { mask }, mayUse: true, findings: [], validUntil: LATER, seenAt: NOW, distanceM: null, ...over })
+const maskOf = (mask: MaskId, over: Partial<KitItemFact> = {}): KitItemFact => ({ tag: `RP-${mask}`, kind: 'respirator', name: mask, marks: { mask }, mayUse: true, findings: [], validUntil: LATER, seenAt: NOW, distanceM: null, ...over })
 function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one', over: Parameters<typeof facts>[1] = {}) {
   const known = facts(stations, over)
   const gate = judgeAir(stations[bayId]!, airOf(known)(bayId), { ...NO_KIT, wornBy: personId => personId === null ? [] : MASKS.map(mask => maskOf(mask)) }, known.rules, NOW)
@@ -250,9 +250,9 @@ describe('advice', () => {
 
 describe('what is worn at the Air gate', () => {
   const helmet = { ...maskOf('half-p100'), kind: 'helmet' as const, tag: 'H-1', marks: {} }
-  const out = (item: ItemFact): ItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.tagged-out', severity: 'hold', values: { tag: item.tag, reason: 'torn', checks: [] }, sources: [] }] })
-  const due = (item: ItemFact): ItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.look-due', severity: 'hold', values: { tag: item.tag, listId: 'respirator.before-use' }, sources: [] }] })
-  const air = (worn: readonly ItemFact[], over: Partial<Station> = {}, more: Parameters<typeof facts>[1] = {}) => {
+  const out = (item: KitItemFact): KitItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.tagged-out', severity: 'hold', values: { tag: item.tag, reason: 'torn', checks: [] }, sources: [] }] })
+  const due = (item: KitItemFact): KitItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.look-due', severity: 'hold', values: { tag: item.tag, listId: 'respirator.before-use' }, sources: [] }] })
+  const air = (worn: readonly KitItemFact[], over: Partial<Station> = {}, more: Parameters<typeof facts>[1] = {}) => {
     const station = ready(over)
     const known = facts({ one: station }, { wearers: { imke: { mask: 'half-p100', readyUntil: LATER, isShaven: true } }, ...more })
     const { state, findings } = judgeAir(station, airOf(known)('one'), { ...NO_KIT, wornBy: id => id === 'imke' ? worn : [] }, known.rules, NOW)

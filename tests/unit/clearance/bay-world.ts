@@ -1,19 +1,19 @@
 import { judgeGas } from '#core/clearance/gas-gate'
-import { judgeKit } from '#core/clearance/judge-kit'
+import { judgeKit } from '#core/site-facts/judge-kit'
 import { kitAt } from '#core/clearance/kit-around'
 import type { KitAround } from '#core/clearance/kit-around'
 import { judgeMachine } from '#core/clearance/machine-gate'
-import type { CylinderEvent, CylinderState } from '#core/cylinder/cylinder'
-import { evolveCylinder } from '#core/cylinder/cylinder'
+import type { CylinderEvent, CylinderState } from '#core/streams/cylinder/cylinder'
+import { evolveCylinder } from '#core/streams/cylinder/cylinder'
 import { jointsFor } from '#core/cylinder/guided-steps'
-import type { HouseRules } from '#core/houserules/house-rules'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
-import { NO_OWN_LISTS } from '#core/inspection/check-lists'
-import type { ItemMarks, ItemState } from '#core/inspection/item'
+import { NO_OWN_LISTS } from '#core/streams/check-lists/check-lists'
+import type { KitItemMarks, KitItem } from '#core/streams/kit-item/kit-item'
 import type { Job } from '#core/job/job'
-import { EMPTY_STATION } from '#core/station/station'
-import type { Station } from '#core/station/station'
+import { EMPTY_STATION } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 
 // A bay with everything in order, for taking things away from.
@@ -49,7 +49,7 @@ export const CUT: Job = {
 }
 
 /** A thing of which every list was passed today. */
-export function thing(kind: EquipmentKindId, tag: string, marks: ItemMarks = {}, over: Partial<ItemState> = {}): ItemState {
+export function thing(kind: EquipmentKindId, tag: string, marks: KitItemMarks = {}, over: Partial<KitItem> = {}): KitItem {
   const lists = Object.fromEntries(
     BUILT_IN_LISTS.filter(list => list.kind === kind).map(({ id }) => [id, { passedOn: TODAY, eventsSince: [], doneAt: NOW }]),
   )
@@ -66,7 +66,7 @@ export function thing(kind: EquipmentKindId, tag: string, marks: ItemMarks = {},
     ...over,
   }
 }
-export const MACHINE: ItemMarks = { ratedCurrentA: 300, ratedDutyPercent: 60, maxCurrentA: 350 }
+export const MACHINE: KitItemMarks = { ratedCurrentA: 300, ratedDutyPercent: 60, maxCurrentA: 350 }
 export const MIG_KIT = [
   thing('arc-machine', 'M-1', MACHINE),
   thing('welding-leads', 'L-1', { leadLengthM: 10, leadAreaMm2: 50 }),
@@ -120,18 +120,18 @@ export const OXYGEN = connected('OX-1', { gas: 'oxygen' }, { gaugeKPa: 12_000 })
 export const ACETYLENE = connected('AC-1', { gas: 'acetylene', stamps: 'DOT-8AL / 6-20', tareKg: 80, fullM3: 9.3 }, { grossKg: 88 })
 
 export const around = (
-  items: readonly ItemState[],
+  items: readonly KitItem[],
   cylinders: readonly CylinderState[] = [],
   rules: HouseRules = NEW_SITE_RULES,
 ): KitAround => kitAt(judgeKit({ lists: NO_OWN_LISTS, items, cylinders }, rules, TODAY, DAY_ENDS), 'bay-1')
 export const station = (job: Job | null): Station => ({ ...EMPTY_STATION, job })
 export const gas = (
   job: Job | null,
-  items: readonly ItemState[],
+  items: readonly KitItem[],
   cylinders: readonly CylinderState[],
   rules = NEW_SITE_RULES,
   now = NOW,
 ) => judgeGas(station(job), around(items, cylinders, rules), rules, now)
-export const machine = (job: Job | null, items: readonly ItemState[], now = NOW) => judgeMachine(station(job), around(items), now)
+export const machine = (job: Job | null, items: readonly KitItem[], now = NOW) => judgeMachine(station(job), around(items), now)
 export const codes = ({ findings }: { readonly findings: readonly { readonly code: string; readonly severity: string }[] }) =>
   findings.filter(({ severity }) => severity !== 'note').map(({ code }) => code)

@@ -2,31 +2,32 @@ import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import { factsSince } from '#core/clearance/fact-age'
-import { judgeFire, NO_FIRE_AROUND } from '#core/clearance/fire-gate'
-import type { FireAround } from '#core/clearance/fire-gate'
-import { fireAt } from '#core/clearance/fire-standing'
-import { fireStanding } from '#core/clearance/join-fire'
+import { judgeFire } from '#core/clearance/fire-gate'
+import { fireAt } from '#core/site-facts/fire-standing'
+import { fireStanding } from '#core/site-facts/join-fire'
 import { judgeGas } from '#core/clearance/gas-gate'
 import { NO_KIT } from '#core/clearance/kit-around'
-import type { CylinderEvent, CylinderState } from '#core/cylinder/cylinder'
-import { evolveCylinder } from '#core/cylinder/cylinder'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import type { HouseRules } from '#core/houserules/house-rules'
-import { decidePermit } from '#core/hotwork/decide-permit'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import type { Permit, PermitRequest } from '#core/hotwork/permit'
-import { shownPermit } from '#core/hotwork/permit-fact'
+import type { CylinderEvent, CylinderState } from '#core/streams/cylinder/cylinder'
+import { evolveCylinder } from '#core/streams/cylinder/cylinder'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import { decidePermit } from '#core/streams/permit/decide-permit'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import type { Permit, PermitRequest } from '#core/streams/permit/permit'
+import { shownPermit } from '#core/streams/permit/permit-fact'
 import { planPermit } from '#core/hotwork/permit-plan'
-import { NO_OWN_LISTS } from '#core/inspection/check-lists'
-import type { ItemMarks, ItemState } from '#core/inspection/item'
+import { NO_OWN_LISTS } from '#core/streams/check-lists/check-lists'
+import type { KitItemMarks, KitItem } from '#core/streams/kit-item/kit-item'
 import type { DayJob } from '#core/job/day-work'
 import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
-import { EMPTY_STATION } from '#core/station/station'
-import type { Station } from '#core/station/station'
+import { EMPTY_STATION } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
 import { contextAt, EXTINGUISHER, REQUEST } from '../hotwork/permit-world'
 import type { PermitPhase } from '#core/ids/hotwork-ids'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
+import type { FireAround } from '#core/clearance/fire-around'
+import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 import {
   ACETYLENE,
   around,
@@ -80,9 +81,9 @@ describe('the Eyes gate in detail', () => {
   const zones = Object.fromEntries(requiredOutfit(MIG).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }]))
   const ready: Station = { ...EMPTY_STATION, personId: 'imke', job: MIG, zones, glasses: { kind: 'clear-rated', ...check } }
   const typed: Partial<Station> = { helmet: { shade: 12, at: NOW }, helmetCheck: { passed: true, ...check } }
-  const helmet = (tag: string, shadeBands: ItemMarks['shadeBands'], over: Partial<ItemState> = {}) =>
+  const helmet = (tag: string, shadeBands: KitItemMarks['shadeBands'], over: Partial<KitItem> = {}) =>
     thing('helmet', tag, shadeBands ? { shadeBands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })
-  const eyes = (worn: readonly ItemState[], over: Partial<Station> = {}) =>
+  const eyes = (worn: readonly KitItem[], over: Partial<Station> = {}) =>
     assessStation(
       { ...ready, ...over },
       {
@@ -94,7 +95,7 @@ describe('the Eyes gate in detail', () => {
         kit: around(worn),
       },
     ).byId.eyes
-  const found = (worn: readonly ItemState[], over: Partial<Station> = {}) => {
+  const found = (worn: readonly KitItem[], over: Partial<Station> = {}) => {
     const { state, findings } = eyes(worn, over)
     return [
       state,
@@ -210,7 +211,7 @@ describe('the Gas gate in detail', () => {
     expect(said(gas(CUT, FLAME_KIT, [idle(OXYGEN), OXYGEN, ACETYLENE]))).not.toContain('storage.left-at-bay')
   })
   it('a flame asks for a regulator and an arrestor for each gas, hoses and a torch', () => {
-    const lacks = (kit: readonly ItemState[]) =>
+    const lacks = (kit: readonly KitItem[]) =>
       gas(CUT, kit, [OXYGEN, ACETYLENE]).findings.flatMap(({ code, values }) =>
         code === 'gate.item-missing' && 'kind' in values ? [values] : [],
       )
@@ -379,14 +380,14 @@ describe('the Gas gate in detail', () => {
 })
 
 describe('the Machine gate in detail', () => {
-  const rated = (marks: ItemMarks, job: Partial<Job> = {}) =>
+  const rated = (marks: KitItemMarks, job: Partial<Job> = {}) =>
     said(machine({ ...MIG, ...job }, [thing('arc-machine', 'M-1', marks), ...MIG_KIT.slice(1)])).filter(
       code => code !== 'electrical.duty' && code !== 'electrical.cable-carries',
     )
   it('a rating half known is not known', () => {
     expect(rated({ ratedCurrentA: 300 })).toEqual(['machine.rating-unknown'])
     expect(rated({ ratedDutyPercent: 60 })).toEqual(['machine.rating-unknown'])
-    const leads = (marks: ItemMarks) => said(machine(MIG, [MIG_KIT[0]!, thing('welding-leads', 'L-1', marks), ...MIG_KIT.slice(2)]))
+    const leads = (marks: KitItemMarks) => said(machine(MIG, [MIG_KIT[0]!, thing('welding-leads', 'L-1', marks), ...MIG_KIT.slice(2)]))
     expect(leads({ leadLengthM: 10 })).toContain('machine.cable-unknown')
     expect(leads({ leadAreaMm2: 50 })).toContain('machine.cable-unknown')
     expect(leads({ leadAreaMm2: 50, leadLengthM: 10 })).not.toContain('machine.cable-unknown')
@@ -405,7 +406,7 @@ describe('the Machine gate in detail', () => {
   it('judges the upper end of a range, and a plasma cutter by its own plate; asks for a current nobody said', () => {
     expect(rated({ ...MACHINE, maxCurrentA: 180 }, { currentA: undefined, currentRangeA: [150, 190] })).toEqual(['machine.over-maximum'])
     expect(rated(MACHINE, { currentA: undefined })).toEqual(['machine.current-unknown'])
-    const plasma = (marks: ItemMarks) =>
+    const plasma = (marks: KitItemMarks) =>
       said(
         machine({ ...MIG, process: 'pac', currentA: 60, shieldingGas: 'none' }, [
           thing('plasma-cutter', 'P-1', marks),
@@ -432,7 +433,7 @@ describe('the Fire gate in detail', () => {
     ...EMPTY_STATION,
     fireCheck: { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), at: T(0), by: 'maren', validUntil: T(1200) },
   }
-  const foam = { ...EXTINGUISHER, tag: 'EX-2', marks: { extinguisherType: 'foam', extinguisherRating: '21A 183B' } as ItemMarks }
+  const foam = { ...EXTINGUISHER, tag: 'EX-2', marks: { extinguisherType: 'foam', extinguisherRating: '21A 183B' } as KitItemMarks }
   const designated = (job: Job | null, items = [EXTINGUISHER]) =>
     said(judgeFire({ ...looked, job }, 'general', { ...NO_KIT, items }, NO_FIRE_AROUND, T(1)))
   it('what burns is known by the job: voltage, and a metal nobody said', () => {
@@ -550,7 +551,7 @@ describe('the Fire gate in detail', () => {
 describe('how old what a gate rests on is', () => {
   const at = (hour: number): string => `2026-11-24T0${hour}:00:00.000Z`
   const look = (hour: number) => ({ at: at(hour), validUntil: DAY_ENDS })
-  const fact = (kind: ItemState['kind'], seenAt: string | null) => ({ ...EXTINGUISHER, kind, tag: kind, seenAt })
+  const fact = (kind: KitItem['kind'], seenAt: string | null) => ({ ...EXTINGUISHER, kind, tag: kind, seenAt })
   const station: Station = {
     ...EMPTY_STATION,
     personId: 'imke',

@@ -2,17 +2,17 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
-import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
-import type { CylinderEvent, CylinderState } from '#core/cylinder/cylinder'
-import { evolveCylinder } from '#core/cylinder/cylinder'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import type { ItemMarks, ItemState } from '#core/inspection/item'
+import type { CylinderEvent, CylinderState } from '#core/streams/cylinder/cylinder'
+import { evolveCylinder } from '#core/streams/cylinder/cylinder'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { KitItemMarks, KitItem } from '#core/streams/kit-item/kit-item'
 import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
-import { EMPTY_STATION } from '#core/station/station'
-import type { Station } from '#core/station/station'
+import { EMPTY_STATION } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
 import { EQUIPMENT_KINDS, PROCESSES } from '#core/ids/vocabulary'
 import { ACETYLENE, around, codes, connected, CUT, DAY_ENDS, FLAME_KIT, gas, machine, MACHINE, MIG, MIG_KIT, MIX, NOW, OXYGEN, thing, TODAY } from './bay-world'
+import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 
 describe('the Gas gate', () => {
   it('opens on the right gas, connected, tight, read, with enough of it and its regulator in date', () => {
@@ -93,7 +93,7 @@ describe('what is worn', () => {
     const check = { at: NOW, validUntil: DAY_ENDS }
     return { ...EMPTY_STATION, personId: 'imke', job, glasses: { kind: 'clear-rated', ...check }, zones: Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }])) }
   }
-  const eyes = (bands: ItemMarks['shadeBands'], over: Partial<ItemState> = {}) => assessStation(ready(MIG), {
+  const eyes = (bands: KitItemMarks['shadeBands'], over: Partial<KitItem> = {}) => assessStation(ready(MIG), {
     rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, fire: NO_FIRE_AROUND, kit: around([thing('helmet', 'H-1', bands ? { shadeBands: bands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })]),
   }).byId.eyes
   it('a helmet\'s range replaces what is typed: it opens where it reaches, and says what to set', () => {

@@ -1,42 +1,30 @@
 import { describe, expect, it } from 'vitest'
 import { assessStation } from '#core/clearance/assess-station'
-import { fireAt } from '#core/clearance/fire-standing'
-import { judgeKit } from '#core/clearance/judge-kit'
+import { judgeKit } from '#core/site-facts/judge-kit'
 import { kitAt, NO_KIT, NO_STANDING, outOfService, sortItemFindings } from '#core/clearance/kit-around'
-import type { CylinderState } from '#core/cylinder/cylinder'
-import { evolveCylinder } from '#core/cylinder/cylinder'
+import type { CylinderState } from '#core/streams/cylinder/cylinder'
+import { evolveCylinder } from '#core/streams/cylinder/cylinder'
 import type { Finding } from '#core/findings/finding'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import { NO_OWN_LISTS } from '#core/inspection/check-lists'
-import type { ItemFact } from '#core/inspection/item-fact'
-import { joinShop } from '#core/shop/judge-shop'
-import { shopFrom } from '#core/shop/told-shop'
-import { workplaceOf } from '#core/site/site'
-import type { Station } from '#core/station/station'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import { NO_OWN_LISTS } from '#core/streams/check-lists/check-lists'
+import type { KitItemFact } from '#core/inspection/kit-item-fact'
+import { joinFacts } from '#core/site-facts/join-facts'
+import { viewsOf } from '#core/site-facts/site-standing'
+import { factsFromTold } from '#core/site-facts/told-site'
+import type { Station } from '#core/streams/station/station'
 import { CLEAR_SHOP } from '../never-clear/shops'
 import { DAY_ENDS, MIX, NOW, OXYGEN, thing, TODAY } from './bay-world'
 
 describe('the word at the end', () => {
-  const { facts } = shopFrom(CLEAR_SHOP)
-  const { air: known, stations, kit: readings, fire: fires } = facts
-  const bay = known.site.bays.find(({ bayId }) => bayId === 'bay-1')!
+  const { facts } = factsFromTold(CLEAR_SHOP)
+  const { stations } = facts
+  const bay = facts.site.bays.find(({ bayId }) => bayId === 'bay-1')!
   const judge = (over: Partial<Station> = {}, more: { readonly unheardSince?: string | null; readonly leak?: boolean } = {}) => {
     const leaking = (one: CylinderState) =>
-      evolveCylinder(one, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: known.now } })!
-    const kit = more.leak ? { ...readings, cylinders: readings.cylinders.map(leaking) } : readings
-    const joined = joinShop({ ...known, stations }, kit, fires)
-    return assessStation(
-      { ...stations[bay.bayId]!, ...over },
-      {
-        rules: known.rules,
-        workplace: workplaceOf(bay),
-        now: known.now,
-        air: joined.air(bay.bayId),
-        kit: kitAt(joined.kit, bay.bayId),
-        fire: fireAt(joined.fire, bay.bayId),
-        ...(more.unheardSince === undefined ? {} : { unheardSince: more.unheardSince }),
-      },
-    )
+      evolveCylinder(one, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: facts.now } })!
+    const known = more.leak ? { ...facts, cylinders: facts.cylinders.map(leaking) } : facts
+    const view = viewsOf(joinFacts(known))(bay)
+    return assessStation({ ...stations[bay.bayId]!, ...over }, { ...view, ...(more.unheardSince === undefined ? {} : { unheardSince: more.unheardSince }) })
   }
   it('is clear when every gate is open or not needed, with no reason and nothing closed', () => {
     expect(judge()).toMatchObject({ word: 'clear-to-strike', reason: null, firstClosed: null })
@@ -59,7 +47,7 @@ describe('the word at the end', () => {
     })
   })
   it('somebody who stopped it goes before every gate', () =>
-    expect(judge({ stop: { reason: 'smell', at: known.now, by: 'kit' } }, { leak: true })).toMatchObject({
+    expect(judge({ stop: { reason: 'smell', at: facts.now, by: 'kit' } }, { leak: true })).toMatchObject({
       word: 'stopped',
       reason: { code: 'station.stopped' },
     }))
@@ -99,7 +87,7 @@ describe('what stands at a bay', () => {
     expect(kitAt({ ...NO_STANDING, worn: { null: standing.worn.imke! } }, 'bay-1').wornBy(null)).toEqual([])
     expect([NO_KIT.items, NO_KIT.cylinders, NO_KIT.wornBy('imke'), kitAt(NO_STANDING, 'bay-1').items]).toEqual([[], [], [], []])
   })
-  const fact = (over: Partial<ItemFact>): ItemFact => ({
+  const fact = (over: Partial<KitItemFact>): KitItemFact => ({
     tag: 'T-1',
     kind: 'hose',
     name: 'Hose',

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import type { CylinderState } from '#core/cylinder/cylinder'
+import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import { contentsOf, cylinderFact, drawableM3, fullGasM3, requalificationOf } from '#core/cylinder/cylinder-fact'
 import type { GasContent } from '#core/cylinder/gas'
 import { requalification } from '#core/cylinder/requalification'
 import type { RequalificationQuestion, RequalificationRule } from '#core/cylinder/requalification'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { ACETYLENE, MIX, NOW, OXYGEN } from '../clearance/bay-world'
 
 // A shoulder at its edges, with every word that is said of it: 49 CFR 180.209 and ADR P200, from memory, worked by hand from them.

@@ -5,7 +5,7 @@ import { respiratorOf, respiratorsIn } from '#core/respirator/respirators'
 import type { Wearer } from '#core/respirator/wearer'
 import { readyUntil } from '#core/respirator/wearer'
 import { wornMask } from '#core/respirator/worn-mask'
-import type { ItemFact } from '#core/inspection/item-fact'
+import type { KitItemFact } from '#core/inspection/kit-item-fact'
 import type { MaskId, SubstanceId } from '#core/ids/vocabulary'
 import { JURISDICTIONS } from '#core/ids/vocabulary'
 
@@ -201,7 +201,7 @@ describe('whoever stands there', () => {
     ])
   })
   it('wears what the register has of that kind, in use and of today', () => {
-    const mask = (over: Partial<ItemFact> = {}): ItemFact => ({
+    const mask = (over: Partial<KitItemFact> = {}): KitItemFact => ({
       tag: 'RP-1',
       kind: 'respirator',
       name: 'Half',
@@ -213,7 +213,7 @@ describe('whoever stands there', () => {
       distanceM: null,
       ...over,
     })
-    const worn = (...masks: readonly ItemFact[]) => wornMask(wearer(), masks, NOW).wearer !== null
+    const worn = (...masks: readonly KitItemFact[]) => wornMask(wearer(), masks, NOW).wearer !== null
     expect([worn(mask()), worn(mask({ mayUse: false }), mask({ tag: 'RP-2' })), worn()]).toEqual([true, true, false])
     expect([
       worn(mask({ mayUse: false })),

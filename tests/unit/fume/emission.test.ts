@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { widthToStripMm } from '#core/fume/coating-burn-off'
-import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/fume/data-sheets'
+import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/streams/fume-sheets/fume-sheets'
 import type { FumeQuestion } from '#core/fume/emission'
 import { emissionOf } from '#core/fume/emission'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'

@@ -3,7 +3,7 @@ import path from 'node:path'
 import vm from 'node:vm'
 import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
-import { wordId } from '#core/word-id'
+import { wordId } from '#core/ids/word-id'
 import { readStamps } from '#core/cylinder/read-stamps'
 
 const root = path.resolve(import.meta.dirname, '../../..')

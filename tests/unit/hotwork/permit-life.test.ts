@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { isRefused } from '#core/command/decision'
-import { decidePermit } from '#core/hotwork/decide-permit'
-import { dutiesOf } from '#core/hotwork/permit-duties'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import { isCovered, needsCover, nextRound, permitDeadlines, watchEndsAt } from '#core/hotwork/permit-deadlines'
-import type { Permit, PermitCommand } from '#core/hotwork/permit'
+import { isRefused } from '#core/streams/decision'
+import { decidePermit } from '#core/streams/permit/decide-permit'
+import { dutiesOf } from '#core/streams/permit/permit-duties'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import { isCovered, needsCover, nextRound, permitDeadlines, watchEndsAt } from '#core/streams/permit/permit-deadlines'
+import type { Permit, PermitCommand } from '#core/streams/permit/permit'
 import { contextAt, EXTINGUISHER, PEOPLE, REQUEST } from './permit-world'
 
 const T = (minutes: number): string => new Date(Date.parse('2026-11-24T08:00:00.000Z') + minutes * 60_000).toISOString()

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
 import { pointKey } from '#core/hotwork/gas-points'
 import { judgePermit } from '#core/hotwork/judge-permit'
 import { gapBetween, liveSpan, nearPermits } from '#core/hotwork/near-permits'
 import type { PlacedPermit } from '#core/hotwork/near-permits'
-import type { Permit, PermitEvent } from '#core/hotwork/permit'
-import { upcastPermit } from '#core/hotwork/permit'
+import type { Permit, PermitEvent } from '#core/streams/permit/permit'
+import { upcastPermit } from '#core/streams/permit/permit'
 import {
   betweenLooks,
   coverMissingSince,
@@ -19,14 +19,14 @@ import {
   permitDeadlines,
   roundEveryMin,
   watchEndsAt,
-} from '#core/hotwork/permit-deadlines'
-import { dutiesOf, nextTurnAt } from '#core/hotwork/permit-duties'
-import { hasEnded, isBeforeWatch } from '#core/hotwork/permit-end'
-import { shownPermit } from '#core/hotwork/permit-fact'
+} from '#core/streams/permit/permit-deadlines'
+import { dutiesOf, nextTurnAt } from '#core/streams/permit/permit-duties'
+import { hasEnded, isBeforeWatch } from '#core/streams/permit/permit-end'
+import { shownPermit } from '#core/streams/permit/permit-fact'
 import { hotWorkHouse, planPermit, planWithoutPermit } from '#core/hotwork/permit-plan'
 import { isAirTested, judgeGasTime, judgePermitKit } from '#core/hotwork/permit-readiness'
 import { longerWatch, watchersNeeded } from '#core/hotwork/watch-plan'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { contextAt, DETECTOR, EXTINGUISHER, REQUEST } from './permit-world'
 import type { PermitPhase } from '#core/ids/hotwork-ids'
 import { PERMIT_PHASES } from '#core/ids/hotwork-ids'

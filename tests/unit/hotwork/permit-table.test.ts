@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { decidePermit } from '#core/hotwork/decide-permit'
-import type { PermitContext } from '#core/hotwork/decide-permit'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import type { Permit, PermitCommand, PermitCommands, PermitEvent } from '#core/hotwork/permit'
-import { permitDeadlines } from '#core/hotwork/permit-deadlines'
+import { decidePermit } from '#core/streams/permit/decide-permit'
+import type { PermitContext } from '#core/streams/permit/decide-permit'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import type { Permit, PermitCommand, PermitCommands, PermitEvent } from '#core/streams/permit/permit'
+import { permitDeadlines } from '#core/streams/permit/permit-deadlines'
 import { planPermit } from '#core/hotwork/permit-plan'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { contextAt, DETECTOR, EXTINGUISHER, PEOPLE, REQUEST } from './permit-world'
 
 // What every command comes to in every phase, as one table, and where each answer turns.

@@ -1,14 +1,14 @@
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import type { Helper, PermitContext } from '#core/hotwork/decide-permit'
-import type { PermitRequest } from '#core/hotwork/permit'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { Helper, PermitContext } from '#core/streams/permit/decide-permit'
+import type { PermitRequest } from '#core/streams/permit/permit'
 import { planPermit, planWithoutPermit } from '#core/hotwork/permit-plan'
-import type { ItemFact } from '#core/inspection/item-fact'
+import type { KitItemFact } from '#core/inspection/kit-item-fact'
 
 /** A small invented yard for the lives of permits. */
 export const PEOPLE: readonly Helper[] = ['kit', 'hedda', 'oskar', 'ada'].map(personId => ({ personId, name: personId, busyAt: null, bayId: null }))
 
-export const EXTINGUISHER: ItemFact = { tag: 'EX-9', kind: 'extinguisher', name: 'Powder', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '4-A:60-B:C' }, mayUse: true, findings: [], validUntil: '2026-11-26T04:00:00.000Z', seenAt: null, distanceM: 5 }
-export const DETECTOR: ItemFact = { ...EXTINGUISHER, tag: 'GD-1', kind: 'gas-detector', name: 'Detector', marks: {}, distanceM: null }
+export const EXTINGUISHER: KitItemFact = { tag: 'EX-9', kind: 'extinguisher', name: 'Powder', marks: { extinguisherType: 'dry-chemical', extinguisherRating: '4-A:60-B:C' }, mayUse: true, findings: [], validUntil: '2026-11-26T04:00:00.000Z', seenAt: null, distanceM: 5 }
+export const DETECTOR: KitItemFact = { ...EXTINGUISHER, tag: 'GD-1', kind: 'gas-detector', name: 'Detector', marks: {}, distanceM: null }
 
 export const REQUEST: PermitRequest = {
   place: { where: 'Lock gate 3, upstream leaf', placeId: null, bayId: 'bay-12' },

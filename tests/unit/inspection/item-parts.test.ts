@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Answers, CheckList } from '#core/inspection/check-list'
-import { decideItem } from '#core/inspection/decide-item'
+import { decideKitItem } from '#core/streams/kit-item/decide-kit-item'
 import { dueAfter, dueState } from '#core/inspection/due'
-import type { ItemCommand, ItemContext, ItemEvent, ItemState } from '#core/inspection/item'
-import { baysServed, distanceOf, evolveItem } from '#core/inspection/item'
-import { itemFact } from '#core/inspection/item-fact'
+import type { KitItemCommand, KitItemContext, KitItemEvent, KitItem } from '#core/streams/kit-item/kit-item'
+import { baysServed, distanceOf, evolveKitItem } from '#core/streams/kit-item/kit-item'
+import { kitItemFact } from '#core/inspection/kit-item-fact'
 
 // A thing at its edges: what each command comes to, with every word of it, and what each event leaves.
 
@@ -13,7 +13,7 @@ const [TODAY, AT, UNTIL] = ['2026-11-23', '2026-11-23T10:00:00.000Z', '2026-11-2
 const LOOK = BUILT_IN_LISTS.find(({ id }) => id === 'flashback-arrestor.before-use')!
 const YEARLY = BUILT_IN_LISTS.find(({ id }) => id === 'flashback-arrestor.yearly')!
 const GOOD: Answers = { 'arrestor-fitted': true, 'arrestor-clean': true }
-const THING: ItemState = {
+const THING: KitItem = {
   tag: 'FA-3',
   kind: 'flashback-arrestor',
   name: 'Arrestor',
@@ -27,22 +27,22 @@ const THING: ItemState = {
     [YEARLY.id]: { passedOn: '2026-03-01', eventsSince: ['dropped'], doneAt: '2026-03-01T10:00:00.000Z' },
   },
 }
-const decide = (state: ItemState | null, command: ItemCommand, over: Partial<ItemContext> = {}) =>
-  decideItem(state, command, { tag: 'FA-3', shopDay: TODAY, at: AT, list: null, isCompetent: true, ...over })
+const decide = (state: KitItem | null, command: KitItemCommand, over: Partial<KitItemContext> = {}) =>
+  decideKitItem(state, command, { tag: 'FA-3', shopDay: TODAY, at: AT, list: null, isCompetent: true, ...over })
 const codes = (decided: ReturnType<typeof decide>) =>
   'refused' in decided ? decided.refused.map(({ code }) => code) : (decided.remarks ?? []).map(({ code }) => code)
-const events = (decided: ReturnType<typeof decide>): readonly ItemEvent[] => ('events' in decided ? decided.events : [])
+const events = (decided: ReturnType<typeof decide>): readonly KitItemEvent[] => ('events' in decided ? decided.events : [])
 
 describe('a command', () => {
   it('registers once, under its tag', () => {
-    const register: ItemCommand = { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } }
+    const register: KitItemCommand = { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } }
     expect(events(decide(null, register))).toEqual([
       { type: 'item-registered', version: 1, payload: { kind: 'hose', name: 'Hose', marks: {}, tag: 'FA-3' } },
     ])
     expect(codes(decide(THING, register))).toEqual(['kit.tag-taken'])
   })
   it('about a tag nobody knows: what was seen is kept, what is asked for is refused', () => {
-    const reports: readonly ItemCommand[] = [
+    const reports: readonly KitItemCommand[] = [
       { type: 'item.inspect', payload: { listId: LOOK.id, listVersion: 1, answers: GOOD } },
       { type: 'item.tag-out', payload: { reason: 'smells' } },
       { type: 'item.note-event', payload: { event: 'dropped' } },
@@ -53,7 +53,7 @@ describe('a command', () => {
       ])
       expect(codes(decide(null, command))).toEqual(['kit.tag-unknown'])
     }
-    const requests: readonly ItemCommand[] = [
+    const requests: readonly KitItemCommand[] = [
       { type: 'item.assign', payload: { assignment: null } },
       { type: 'item.release', payload: { repair: 'x' } },
       { type: 'item.retire', payload: { reason: 'x' } },
@@ -63,8 +63,8 @@ describe('a command', () => {
       expect(decide(null, command)).toMatchObject({ refused: [{ code: 'kit.tag-unknown', severity: 'hold' }] })
   })
   it('assigns what is in use; tagged out it is only put away', () => {
-    const bay: ItemCommand = { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }
-    const away: ItemCommand = { type: 'item.assign', payload: { assignment: null } }
+    const bay: KitItemCommand = { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }
+    const away: KitItemCommand = { type: 'item.assign', payload: { assignment: null } }
     const out = { ...THING, taggedOut: { reason: 'torn', checks: ['a'] } }
     expect(events(decide(THING, bay))).toEqual([{ type: 'item-assigned', version: 1, payload: bay.payload }])
     expect(decide(out, bay)).toMatchObject({
@@ -74,7 +74,7 @@ describe('a command', () => {
     expect(codes(decide({ ...THING, isRetired: true }, away))).toEqual(['kit.retired'])
   })
   it('releases what is tagged out, by somebody named, with the repair', () => {
-    const release: ItemCommand = { type: 'item.release', payload: { repair: 'new cartridge' } }
+    const release: KitItemCommand = { type: 'item.release', payload: { repair: 'new cartridge' } }
     const out = { ...THING, taggedOut: { reason: 'torn', checks: [] } }
     expect(codes(decide(THING, release))).toEqual(['kit.not-tagged-out'])
     expect(codes(decide(out, release, { isCompetent: false }))).toEqual(['kit.competence-missing'])
@@ -82,7 +82,7 @@ describe('a command', () => {
     expect(events(decide(out, release))).toEqual([{ type: 'item-released', version: 1, payload: { repair: 'new cartridge', at: AT } }])
   })
   it('takes out of use once, notes what happened, corrects what was written', () => {
-    const retire: ItemCommand = { type: 'item.retire', payload: { reason: 'old' } }
+    const retire: KitItemCommand = { type: 'item.retire', payload: { reason: 'old' } }
     expect(events(decide(THING, retire))).toEqual([{ type: 'item-retired', version: 1, payload: { reason: 'old' } }])
     expect(decide({ ...THING, isRetired: true }, retire)).toEqual({ events: [] })
     expect(events(decide(THING, { type: 'item.note-event', payload: { event: 'dropped' } }))).toEqual([
@@ -100,7 +100,7 @@ describe('a command', () => {
 })
 
 describe('a look', () => {
-  const inspect = (list: CheckList | null, answers: Answers, over: Partial<ItemContext> = {}, payload: object = {}) =>
+  const inspect = (list: CheckList | null, answers: Answers, over: Partial<KitItemContext> = {}, payload: object = {}) =>
     decide(
       THING,
       { type: 'item.inspect', payload: { listId: list?.id ?? 'gone', listVersion: list?.version ?? 1, answers, ...payload } },
@@ -151,7 +151,7 @@ describe('a look', () => {
     expect([result(inspect(LOOK, GOOD, before)), codes(inspect(LOOK, GOOD, before))]).toEqual([['open'], ['kit.report-outrun']])
     expect(codes(inspect(LOOK, { 'arrestor-fitted': true }, before))).toEqual(['kit.checks-missing'])
     expect(result(inspect(YEARLY, yearly, before))).toEqual(['passed'])
-    const fell = decideItem(
+    const fell = decideKitItem(
       { ...THING, lastEventAt: '2026-11-23T11:00:00Z' },
       { type: 'item.inspect', payload: { listId: LOOK.id, listVersion: LOOK.version, answers: GOOD } },
       { tag: 'FA-3', shopDay: TODAY, at: AT, list: LOOK, isCompetent: true },
@@ -165,7 +165,7 @@ describe('a look', () => {
 })
 
 describe('an event', () => {
-  const after = (event: ItemEvent, state: ItemState | null = THING) => evolveItem(state, event)
+  const after = (event: KitItemEvent, state: KitItem | null = THING) => evolveKitItem(state, event)
   it('makes a thing once it is registered, and nothing of a tag nobody knows', () => {
     expect(
       after(
@@ -264,7 +264,7 @@ describe('an event', () => {
 describe('how it stands', () => {
   it('is seen when its looks before use were last made, the oldest of them', () => {
     const other: CheckList = { ...LOOK, id: 'second.before-use' }
-    const fact = itemFact(
+    const fact = kitItemFact(
       {
         ...THING,
         assignment: { to: 'bay', id: 'b', distanceM: 4 },
@@ -283,14 +283,14 @@ describe('how it stands', () => {
       seenAt: '2026-11-23T07:00:00.000Z',
       distanceM: 4,
     })
-    expect(itemFact({ ...THING, lists: {} }, [LOOK, YEARLY], TODAY, UNTIL)).toMatchObject({
+    expect(kitItemFact({ ...THING, lists: {} }, [LOOK, YEARLY], TODAY, UNTIL)).toMatchObject({
       seenAt: null,
       mayUse: false,
       distanceM: null,
     })
     const hose = BUILT_IN_LISTS.find(({ id }) => id === 'hose.before-use')!
     expect(
-      itemFact(
+      kitItemFact(
         { ...THING, lists: { ...THING.lists, [hose.id]: { passedOn: TODAY, eventsSince: [], doneAt: '2026-11-23T01:00:00.000Z' } } },
         [LOOK, YEARLY, hose],
         TODAY,

@@ -1,14 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { isRefused } from '#core/command/decision'
+import { isRefused } from '#core/streams/decision'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Answers, CheckList } from '#core/inspection/check-list'
-import { decideItem } from '#core/inspection/decide-item'
+import { decideKitItem } from '#core/streams/kit-item/decide-kit-item'
 import { dueAfter, dueState } from '#core/inspection/due'
-import { baysServed, evolveItem } from '#core/inspection/item'
-import type { ItemCommand, ItemState } from '#core/inspection/item'
+import { baysServed, evolveKitItem } from '#core/streams/kit-item/kit-item'
+import type { KitItemCommand, KitItem } from '#core/streams/kit-item/kit-item'
 import { judgeInspection, passesCheck } from '#core/inspection/judge-inspection'
-import { judgeItem } from '#core/inspection/judge-item'
+import { judgeKitItem } from '#core/inspection/judge-kit-item'
 import type { ItemEventId } from '#core/ids/kit-ids'
 
 const TAG = 'FA-3'
@@ -19,44 +19,44 @@ const YEARLY = list('flashback-arrestor.yearly')
 const LOOK_GOOD: Answers = { 'arrestor-fitted': true, 'arrestor-clean': true }
 const YEARLY_GOOD: Answers = { 'arrestor-function': true, 'arrestor-age': 2 }
 
-interface Done { readonly state: ItemState | null, readonly refused: readonly string[], readonly remarks: readonly string[] }
-function act(state: ItemState | null, command: ItemCommand, { shopDay = TODAY, at = `${shopDay}T10:00:00.000Z`, isCompetent = true, of = null }: { shopDay?: string, at?: string, isCompetent?: boolean, of?: CheckList | null } = {}): Done {
+interface Done { readonly state: KitItem | null, readonly refused: readonly string[], readonly remarks: readonly string[] }
+function act(state: KitItem | null, command: KitItemCommand, { shopDay = TODAY, at = `${shopDay}T10:00:00.000Z`, isCompetent = true, of = null }: { shopDay?: string, at?: string, isCompetent?: boolean, of?: CheckList | null } = {}): Done {
   const listOf = of ?? (command.type === 'item.inspect' ? BUILT_IN_LISTS.find(({ id }) => id === command.payload.listId) ?? null : null)
-  const decision = decideItem(state, command, { tag: TAG, shopDay, at, list: listOf, isCompetent })
+  const decision = decideKitItem(state, command, { tag: TAG, shopDay, at, list: listOf, isCompetent })
   if (isRefused(decision)) return { state, refused: decision.refused.map(({ code }) => code), remarks: [] }
-  return { state: decision.events.reduce(evolveItem, state), refused: [], remarks: (decision.remarks ?? []).map(({ code }) => code) }
+  return { state: decision.events.reduce(evolveKitItem, state), refused: [], remarks: (decision.remarks ?? []).map(({ code }) => code) }
 }
-const inspect = (of: CheckList, answers: Answers, remark?: string): ItemCommand => ({ type: 'item.inspect', payload: { listId: of.id, listVersion: of.version, answers, ...remark ? { remark } : {} } })
+const inspect = (of: CheckList, answers: Answers, remark?: string): KitItemCommand => ({ type: 'item.inspect', payload: { listId: of.id, listVersion: of.version, answers, ...remark ? { remark } : {} } })
 const REGISTERED = act(null, { type: 'item.register', payload: { kind: 'flashback-arrestor', name: 'Arrestor, oxygen, corner', marks: {} } }).state!
 const IN_SERVICE = act(act(REGISTERED, inspect(YEARLY, YEARLY_GOOD)).state, inspect(LOOK, LOOK_GOOD)).state!
-const TO_BAY: ItemCommand = { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-9' } } }
+const TO_BAY: KitItemCommand = { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-9' } } }
 
 describe('a thing with a tag', () => {
   it('is not in service before every list of its kind has a pass', () => {
-    expect(judgeItem(REGISTERED, TODAY)).toMatchObject({ mayUse: false })
-    expect(judgeItem(REGISTERED, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
-    expect(judgeItem(IN_SERVICE, TODAY)).toMatchObject({ mayUse: true, findings: [] })
-    expect(judgeItem(IN_SERVICE, '2026-11-24')).toMatchObject({ mayUse: false })
+    expect(judgeKitItem(REGISTERED, TODAY)).toMatchObject({ mayUse: false })
+    expect(judgeKitItem(REGISTERED, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
+    expect(judgeKitItem(IN_SERVICE, TODAY)).toMatchObject({ mayUse: true, findings: [] })
+    expect(judgeKitItem(IN_SERVICE, '2026-11-24')).toMatchObject({ mayUse: false })
   })
   it('wears its tag alone', () => expect(act(REGISTERED, { type: 'item.register', payload: { kind: 'hose', name: 'x', marks: {} } }).refused).toEqual(['kit.tag-taken']))
   it('fails and is tagged out in the same breath, cannot be assigned, and comes back only by somebody named, with the repair', () => {
     const failed = act(IN_SERVICE, inspect(LOOK, { ...LOOK_GOOD, 'arrestor-clean': false }, 'soot inside')).state!
     expect(failed.taggedOut).toEqual({ reason: 'soot inside', checks: ['arrestor-clean'] })
-    expect(judgeItem(failed, TODAY).mayUse).toBe(false)
+    expect(judgeKitItem(failed, TODAY).mayUse).toBe(false)
     expect(act(failed, TO_BAY).refused).toEqual(['kit.tagged-out'])
-    const release: ItemCommand = { type: 'item.release', payload: { repair: 'cartridge replaced' } }
+    const release: KitItemCommand = { type: 'item.release', payload: { repair: 'cartridge replaced' } }
     expect(act(failed, release, { isCompetent: false }).refused).toEqual(['kit.competence-missing'])
     expect(act(failed, { type: 'item.release', payload: { repair: ' ' } }).refused).toEqual(['kit.repair-not-said'])
     const released = act(failed, release).state!
     expect(released.taggedOut).toBeNull()
     // The look failed and has no pass left; the repair asks for the yearly test again.
-    expect(judgeItem(released, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.due-after-event'])
-    expect(judgeItem(act(act(released, inspect(YEARLY, YEARLY_GOOD)).state, inspect(LOOK, LOOK_GOOD)).state!, TODAY).mayUse).toBe(true)
+    expect(judgeKitItem(released, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.due-after-event'])
+    expect(judgeKitItem(act(act(released, inspect(YEARLY, YEARLY_GOOD)).state, inspect(LOOK, LOOK_GOOD)).state!, TODAY).mayUse).toBe(true)
   })
   it('what was seen is recorded whoever saw it; a pass by somebody not named for it renews nothing', () => {
     const done = act(REGISTERED, inspect(YEARLY, YEARLY_GOOD), { isCompetent: false })
     expect(done).toMatchObject({ refused: [], remarks: ['kit.competence-missing'] })
-    expect(judgeItem(done.state!, TODAY).findings.map(({ code }) => code)).toContain('kit.never-done')
+    expect(judgeKitItem(done.state!, TODAY).findings.map(({ code }) => code)).toContain('kit.never-done')
     expect(act(REGISTERED, inspect(YEARLY, { ...YEARLY_GOOD, 'arrestor-function': false }), { isCompetent: false }).state!.taggedOut).not.toBeNull()
   })
   it('an old version of a list, or a missing answer, renews nothing and says so', () => {
@@ -64,7 +64,7 @@ describe('a thing with a tag', () => {
     expect(act(REGISTERED, inspect(LOOK, { 'arrestor-fitted': true })).remarks).toEqual(['kit.checks-missing'])
     const other = act(REGISTERED, inspect(list('hose.before-use'), { 'hose-sound': true, 'hose-colour': true, 'hose-taped': 0 }))
     expect(other).toMatchObject({ refused: [], remarks: ['kit.list-of-other-kind'] })
-    expect(judgeItem(other.state!, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
+    expect(judgeKitItem(other.state!, TODAY).findings.map(({ code }) => code)).toEqual(['kit.look-due', 'kit.never-done'])
   })
   it('a plain no tags out whatever became of its list, and an earlier reason stays', () => {
     const dropped = act(IN_SERVICE, { type: 'item.inspect', payload: { listId: 'gone', listVersion: 1, answers: { 'old-check': false } } }).state!
@@ -77,8 +77,8 @@ describe('a thing with a tag', () => {
     const late = { at: before } as const
     const dropped = act(IN_SERVICE, { type: 'item.note-event', payload: { event: 'dropped' } }, { at: after }).state!
     const passedBefore = act(dropped, inspect(YEARLY, YEARLY_GOOD), late)
-    expect([passedBefore.remarks, judgeItem(passedBefore.state!, TODAY).mayUse]).toEqual([['kit.report-outrun'], false])
-    expect(judgeItem(act(act(dropped, inspect(YEARLY, YEARLY_GOOD), { at: after }).state, inspect(LOOK, LOOK_GOOD), { at: after }).state!, TODAY).mayUse).toBe(true)
+    expect([passedBefore.remarks, judgeKitItem(passedBefore.state!, TODAY).mayUse]).toEqual([['kit.report-outrun'], false])
+    expect(judgeKitItem(act(act(dropped, inspect(YEARLY, YEARLY_GOOD), { at: after }).state, inspect(LOOK, LOOK_GOOD), { at: after }).state!, TODAY).mayUse).toBe(true)
     // Never looked at before it fell: that look still comes from before the fall.
     const fresh = act(REGISTERED, { type: 'item.note-event', payload: { event: 'dropped' } }, { at: after }).state
     expect(act(fresh, inspect(LOOK, LOOK_GOOD), late).remarks).toEqual(['kit.report-outrun'])
@@ -88,20 +88,20 @@ describe('a thing with a tag', () => {
   })
   it('every reason to tag it out is on record; the first that was given stays on the tag', () => {
     const first = act(IN_SERVICE, { type: 'item.tag-out', payload: { reason: 'looks odd' } }).state!
-    const again = decideItem(first, { type: 'item.tag-out', payload: { reason: 'smells' } }, { tag: TAG, shopDay: TODAY, at: `${TODAY}T10:00:00.000Z`, list: null, isCompetent: false })
+    const again = decideKitItem(first, { type: 'item.tag-out', payload: { reason: 'smells' } }, { tag: TAG, shopDay: TODAY, at: `${TODAY}T10:00:00.000Z`, list: null, isCompetent: false })
     expect(again).toMatchObject({ events: [{ type: 'item-tagged-out', payload: { reason: 'smells' } }] })
     expect(act(first, { type: 'item.tag-out', payload: { reason: 'smells' } }).state!.taggedOut).toEqual({ reason: 'looks odd', checks: [] })
   })
   it('a thing that serves several bays names each once', () => expect(baysServed({ to: 'bay', id: 'bay-1', alsoIds: ['bay-2', 'bay-1'] })).toEqual(['bay-1', 'bay-2']))
   it('a fall or a flashback makes it due at once', () => {
     const dropped = act(IN_SERVICE, { type: 'item.note-event', payload: { event: 'flashback' } }).state!
-    expect(judgeItem(dropped, TODAY)).toMatchObject({ mayUse: false, findings: [{ code: 'kit.due-after-event', values: { events: ['flashback'] } }] })
+    expect(judgeKitItem(dropped, TODAY)).toMatchObject({ mayUse: false, findings: [{ code: 'kit.due-after-event', values: { events: ['flashback'] } }] })
   })
   it('out of use for good, it is assigned to nobody', () => {
     const retired = act(act(IN_SERVICE, TO_BAY).state, { type: 'item.retire', payload: { reason: 'scrap' } }).state!
     expect(retired).toMatchObject({ isRetired: true, assignment: null })
     expect(act(retired, TO_BAY).refused).toEqual(['kit.retired'])
-    expect(judgeItem(retired, TODAY).mayUse).toBe(false)
+    expect(judgeKitItem(retired, TODAY).mayUse).toBe(false)
   })
 })
 
@@ -133,16 +133,16 @@ describe('judging answers', () => {
 describe('always', () => {
   const command = fc.oneof(
     fc.record({ good: fc.boolean(), yearly: fc.boolean() }).map(({ good, yearly }) => inspect(yearly ? YEARLY : LOOK, yearly ? { ...YEARLY_GOOD, 'arrestor-function': good } : { ...LOOK_GOOD, 'arrestor-clean': good })),
-    fc.constantFrom<ItemEventId>('dropped', 'flooded', 'flashback').map((event): ItemCommand => ({ type: 'item.note-event', payload: { event } })),
-    fc.constantFrom<ItemCommand>(TO_BAY, { type: 'item.tag-out', payload: { reason: 'looks odd' } }, { type: 'item.release', payload: { repair: 'mended' } }, { type: 'item.retire', payload: { reason: 'old' } }),
+    fc.constantFrom<ItemEventId>('dropped', 'flooded', 'flashback').map((event): KitItemCommand => ({ type: 'item.note-event', payload: { event } })),
+    fc.constantFrom<KitItemCommand>(TO_BAY, { type: 'item.tag-out', payload: { reason: 'looks odd' } }, { type: 'item.release', payload: { repair: 'mended' } }, { type: 'item.retire', payload: { reason: 'old' } }),
   )
   it('what is tagged out or retired may not be used, and only a release by somebody named brings it back', () => fc.assert(fc.property(fc.array(fc.tuple(command, fc.boolean()), { maxLength: 12 }), (steps) => {
-    let state: ItemState = IN_SERVICE
+    let state: KitItem = IN_SERVICE
     for (const [step, isCompetent] of steps) {
       const before = state
       state = act(state, step, { isCompetent }).state!
       if (before.taggedOut && !state.taggedOut && !(step.type === 'item.release' && isCompetent)) return false
-      if ((state.taggedOut || state.isRetired) && judgeItem(state, TODAY).mayUse) return false
+      if ((state.taggedOut || state.isRetired) && judgeKitItem(state, TODAY).mayUse) return false
       if (before.isRetired && !state.isRetired) return false
     }
     return true

@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import { calendarDueOn } from '#core/inspection/calendar-due'
-import { checkList, decideCheckLists, evolveCheckLists, listsInForce, NO_OWN_LISTS } from '#core/inspection/check-lists'
-import type { CheckListsState } from '#core/inspection/check-lists'
+import { checkList, decideCheckLists, evolveCheckLists, listsInForce, NO_OWN_LISTS } from '#core/streams/check-lists/check-lists'
+import type { CheckListsState } from '#core/streams/check-lists/check-lists'
 import type { CheckList } from '#core/inspection/check-list'
-import type { Assignment, ItemState } from '#core/inspection/item'
+import type { Assignment, KitItem } from '#core/streams/kit-item/kit-item'
 import { listsToDo, walkingOrder } from '#core/inspection/round'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 
-const item = (tagId: string, kind: EquipmentKindId, assignment: Assignment, lists: ItemState['lists'] = {}, over: Partial<ItemState> = {}) =>
-  ({ tagId, item: { tag: tagId.toUpperCase(), kind, name: tagId, marks: {}, assignment, taggedOut: null, isRetired: false, lastEventAt: null, lists, ...over } satisfies ItemState })
+const item = (tagId: string, kind: EquipmentKindId, assignment: Assignment, lists: KitItem['lists'] = {}, over: Partial<KitItem> = {}) =>
+  ({ tagId, item: { tag: tagId.toUpperCase(), kind, name: tagId, marks: {}, assignment, taggedOut: null, isRetired: false, lastEventAt: null, lists, ...over } satisfies KitItem })
 const bay = (id: string, alsoIds?: readonly string[]): Assignment => ({ to: 'bay', id, ...alsoIds ? { alsoIds } : {} })
 const SITE = {
   halls: [{ hallId: 'b', name: 'B' }, { hallId: 'a', name: 'A' }], areas: [{ areaId: 'a1', hallId: 'a', name: 'A1' }, { areaId: 'b1', hallId: 'b', name: 'B1' }],

@@ -1,20 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { CylinderCommand, CylinderMarks, CylinderState } from '#core/cylinder/cylinder'
-import { evolveCylinder } from '#core/cylinder/cylinder'
+import type { CylinderCommand, CylinderMarks, CylinderState } from '#core/streams/cylinder/cylinder'
+import { evolveCylinder } from '#core/streams/cylinder/cylinder'
 import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
-import { decideCylinder } from '#core/cylinder/decide-cylinder'
+import { decideCylinder } from '#core/streams/cylinder/decide-cylinder'
 import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
-import type { PermitRequest, Permit, PermitCommand } from '#core/hotwork/permit'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import { decidePermit } from '#core/hotwork/decide-permit'
+import type { PermitRequest, Permit, PermitCommand } from '#core/streams/permit/permit'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import { decidePermit } from '#core/streams/permit/decide-permit'
 import { planPermit } from '#core/hotwork/permit-plan'
 import { judgeGasTime, judgePermitKit } from '#core/hotwork/permit-readiness'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import type { ItemFact } from '#core/inspection/item-fact'
-import { itemFact } from '#core/inspection/item-fact'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { KitItemFact } from '#core/inspection/kit-item-fact'
+import { kitItemFact } from '#core/inspection/kit-item-fact'
 import { BUILT_IN_LISTS, listsFor } from '#core/inspection/built-in-lists'
-import type { ItemState } from '#core/inspection/item'
+import type { KitItem } from '#core/streams/kit-item/kit-item'
 import { judgeSamples } from '#core/samples/compliance'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { contextAt, DETECTOR, EXTINGUISHER, REQUEST } from '../hotwork/permit-world'
@@ -121,7 +121,7 @@ describe('what a permit rests on', () => {
     [request, '2026-11-24T08:00:00.000Z'],
     [reading('bottom', 0), '2026-11-24T08:50:00.000Z'],
   ])
-  const isOpen = (permit: Permit, kit: readonly ItemFact[]): boolean =>
+  const isOpen = (permit: Permit, kit: readonly KitItemFact[]): boolean =>
     !holds([...judgeGasTime(permit, NOW), ...judgePermitKit(kit, permit, NOW)])
 
   it('is open with an extinguisher that serves, and a detector that was looked at', () =>
@@ -150,7 +150,7 @@ describe('what a permit rests on', () => {
         {
           ...DETECTOR,
           findings: [{ code: 'kit.look-due', severity: 'hold', values: { tag: 'GD-1', listId: 'gas-detector.before-use' }, sources: [] }],
-        } as ItemFact,
+        } as KitItemFact,
       ],
     ],
   ] as const)('%s holds, whatever is not said besides', (_name, permit, kit) => {
@@ -311,7 +311,7 @@ describe('a thing with a tag', () => {
     pressureTestedOn: '2026-03-01',
     openedOn: '2026-03-01',
   } as const
-  const inService = (kind: ItemState['kind']): ItemState => ({
+  const inService = (kind: KitItem['kind']): KitItem => ({
     tag: 'T-1',
     kind,
     name: 'Thing',
@@ -329,17 +329,17 @@ describe('a thing with a tag', () => {
 
   it.each(EQUIPMENT_KINDS)('%s: in service with every list passed, out of it with one fact less', kind => {
     const state = inService(kind)
-    expect(itemFact(state, BUILT_IN_LISTS, TODAY, until).mayUse).toBe(true)
+    expect(kitItemFact(state, BUILT_IN_LISTS, TODAY, until).mayUse).toBe(true)
     for (const { id } of listsFor(kind, BUILT_IN_LISTS)) {
       const { [id]: _forgotten, ...others } = state.lists
-      expect(itemFact({ ...state, lists: others }, BUILT_IN_LISTS, TODAY, until).mayUse).toBe(false)
+      expect(kitItemFact({ ...state, lists: others }, BUILT_IN_LISTS, TODAY, until).mayUse).toBe(false)
       expect(
-        itemFact({ ...state, lists: { ...state.lists, [id]: { ...state.lists[id]!, passedOn: null } } }, BUILT_IN_LISTS, TODAY, until)
+        kitItemFact({ ...state, lists: { ...state.lists, [id]: { ...state.lists[id]!, passedOn: null } } }, BUILT_IN_LISTS, TODAY, until)
           .mayUse,
       ).toBe(false)
       // A list that was dropped from the site's own leaves no proof.
       expect(
-        itemFact(
+        kitItemFact(
           state,
           BUILT_IN_LISTS.filter(list => list.kind !== kind),
           TODAY,
@@ -355,13 +355,13 @@ describe('a thing with a tag', () => {
       lists: { ...inService(kind).lists, [late!.id]: { passedOn: '2010-01-01', eventsSince: [], doneAt: '2010-01-01T08:00:00.000Z' } },
     }
     const opened = oneOrTwoLess(state, KEPT, new Set(['passedOn']))
-      .filter(([, less]) => itemFact(less, BUILT_IN_LISTS, TODAY, until).mayUse)
+      .filter(([, less]) => kitItemFact(less, BUILT_IN_LISTS, TODAY, until).mayUse)
       .map(([what]) => what)
     expect(opened).toEqual([])
   })
   it('an extinguisher: a date not known is never a date to come', () => {
     const dates = ['madeOn', 'pressureTestedOn', 'openedOn'] as const
-    const before = itemFact(
+    const before = kitItemFact(
       { ...inService('extinguisher'), marks: { ...MARKS, madeOn: '2001-01-01', pressureTestedOn: '2010-01-01', openedOn: '2026-03-01' } },
       BUILT_IN_LISTS,
       TODAY,
@@ -370,7 +370,7 @@ describe('a thing with a tag', () => {
     expect(before.mayUse).toBe(false)
     for (const date of dates) {
       const { [date]: _forgotten, ...marks } = { ...MARKS, madeOn: '2001-01-01', pressureTestedOn: '2010-01-01', openedOn: '2026-03-01' }
-      expect([date, itemFact({ ...inService('extinguisher'), marks }, BUILT_IN_LISTS, TODAY, until).mayUse]).toEqual([date, false])
+      expect([date, kitItemFact({ ...inService('extinguisher'), marks }, BUILT_IN_LISTS, TODAY, until).mayUse]).toEqual([date, false])
     }
   })
 })

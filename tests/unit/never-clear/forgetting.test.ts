@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { randomFrom } from '#core/hotwork/spark-reach'
-import type { ShopAsTold, Told } from '#core/shop/told-shop'
+import type { SiteAsTold, Told } from '#core/site-facts/told-site'
 import { payloadSchemas } from '#shared/schemas/command-schemas'
 import { andThen, CLEAR_SHOP, is, opened, otherwise, readShop, without } from './shops'
 
 const at = (time: string): string => `2026-11-28T${time}:00.000Z`
 const told = (what: Omit<Told, 'at' | 'by'> & { readonly payload: unknown }, by = 'maren-holt', time = '08:50'): Told =>
   ({ ...what, at: at(time), by }) as Told
-const withJob = (bay: string, change: object): ShopAsTold =>
+const withJob = (bay: string, change: object): SiteAsTold =>
   otherwise(
     CLEAR_SHOP,
     is('station.set-job', `station/${bay}`),
@@ -15,7 +15,7 @@ const withJob = (bay: string, change: object): ShopAsTold =>
   )
 
 /** What holds for one reason each: forgetting anything else never opens it. */
-const HOLDING: Readonly<Record<string, ShopAsTold>> = {
+const HOLDING: Readonly<Record<string, SiteAsTold>> = {
   'a job over what its air bears': withJob('gate-3', { arcMinPerH: 20 }),
   'a coating nobody named': withJob('bay-1', { coating: 'unknown' }),
   'a shade too light': otherwise(
@@ -67,7 +67,7 @@ const isBadNews = (one: Told): boolean => BAD_NEWS.some(news => news.is(one))
  */
 const isWorkItself = ({ type }: Told): boolean => type === 'station.set-job' || type === 'station.place-person'
 
-const scenarios: readonly (readonly [string, ShopAsTold])[] = [
+const scenarios: readonly (readonly [string, SiteAsTold])[] = [
   ...Object.entries(HOLDING),
   ['a stop', andThen(CLEAR_SHOP, told({ type: 'station.stop', stream: 'station/bay-1', payload: {} }))],
   ['a thing tagged out', andThen(CLEAR_SHOP, told({ type: 'item.tag-out', stream: 'item/l-bay-1', payload: { reason: 'frayed' } }))],

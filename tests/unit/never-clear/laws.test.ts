@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { connectingSteps } from '#core/cylinder/guided-steps'
-import type { ShopAsTold, Told } from '#core/shop/told-shop'
-import { shopFrom } from '#core/shop/told-shop'
+import type { SiteAsTold, Told } from '#core/site-facts/told-site'
+import { factsFromTold } from '#core/site-facts/told-site'
 import { andThen, CLEAR_SHOP, is, otherwise, readShop, without } from './shops'
 
 const at = (time: string): string => `2026-11-28T${time}:00.000Z`
@@ -11,13 +11,13 @@ const tell = (
   payload: unknown,
   { by = 'maren-holt', time = '08:50', isSigned = false }: { by?: string, time?: string, isSigned?: boolean } = {},
 ): Told => ({ stream, type, payload, at: at(time), by, ...(isSigned ? { isSigned } : {}) }) as Told
-const changed = (fits: (told: Told) => boolean, over: (payload: Record<string, unknown>) => unknown): ShopAsTold =>
+const changed = (fits: (told: Told) => boolean, over: (payload: Record<string, unknown>) => unknown): SiteAsTold =>
   otherwise(CLEAR_SHOP, fits, one => ({ ...one, payload: over(one.payload as unknown as Record<string, unknown>) }) as Told)
 const job = (bay: string, over: object) =>
   changed(is('station.set-job', `station/${bay}`), payload => ({ job: { ...(payload.job as object), ...over } }))
-const left = (fits: (told: Told) => boolean): ShopAsTold => without(CLEAR_SHOP, CLEAR_SHOP.told.findIndex(fits))
+const left = (fits: (told: Told) => boolean): SiteAsTold => without(CLEAR_SHOP, CLEAR_SHOP.told.findIndex(fits))
 /** One scenario: a shop that would be clear but for one fact, the bay that holds by it, and the gate and reason that say so. */
-type Scenario = readonly [name: string, shop: ShopAsTold, bay: string, gate: string, code?: string]
+type Scenario = readonly [name: string, shop: SiteAsTold, bay: string, gate: string, code?: string]
 
 /** By law, each with the one fact that makes it hold. */
 const SCENARIOS: Readonly<Record<string, readonly Scenario[]>> = {
@@ -221,7 +221,7 @@ const SCENARIOS: Readonly<Record<string, readonly Scenario[]>> = {
 }
 
 it('the shop that they all begin from is clear, and all of it is accepted', () => {
-  expect([Object.values(readShop(CLEAR_SHOP)).map(({ word }) => word), shopFrom(CLEAR_SHOP).unaccepted]).toEqual([
+  expect([Object.values(readShop(CLEAR_SHOP)).map(({ word }) => word), factsFromTold(CLEAR_SHOP).unaccepted]).toEqual([
     ['clear-to-strike', 'clear-to-strike'],
     [],
   ])

@@ -1,12 +1,12 @@
 import type { GateId } from '#core/ids/vocabulary'
 import type { Word } from '#core/clearance/gate'
-import { judgeShop } from '#core/shop/judge-shop'
-import type { ShopAsTold, Told } from '#core/shop/told-shop'
-import { shopFrom } from '#core/shop/told-shop'
+import { judgeSite } from '#core/site-facts/judge-site'
+import type { SiteAsTold, Told } from '#core/site-facts/told-site'
+import { factsFromTold } from '#core/site-facts/told-site'
 import { twoBayShop } from '../../../demo/two-bay-shop'
 
 /** A shop in which both bays are clear to strike, a permit among them, and nothing is left out. */
-export const CLEAR_SHOP: ShopAsTold = twoBayShop(true)
+export const CLEAR_SHOP: SiteAsTold = twoBayShop(true)
 
 export interface Read {
   readonly word: Word
@@ -16,10 +16,10 @@ export interface Read {
 }
 
 /** Each bay as it reads: its word, its gates, and the first reason. */
-export function readShop(shop: ShopAsTold): Readonly<Record<string, Read>> {
-  const { facts } = shopFrom(shop)
+export function readShop(shop: SiteAsTold): Readonly<Record<string, Read>> {
+  const { facts } = factsFromTold(shop)
   return Object.fromEntries(
-    judgeShop(facts).map(({ bay, verdict }) => [
+    judgeSite(facts).map(({ bay, verdict }) => [
       bay.bayId,
       {
         word: verdict.word,
@@ -46,16 +46,16 @@ export function opened(before: Readonly<Record<string, Read>>, after: Readonly<R
 }
 
 /** The shop without what was told at these places. */
-export const without = (shop: ShopAsTold, ...indexes: readonly number[]): ShopAsTold => ({
+export const without = (shop: SiteAsTold, ...indexes: readonly number[]): SiteAsTold => ({
   ...shop,
   told: shop.told.filter((_, index) => !indexes.includes(index)),
 })
 
 /** The shop with more told at the end, in the order given. */
-export const andThen = (shop: ShopAsTold, ...more: readonly Told[]): ShopAsTold => ({ ...shop, told: [...shop.told, ...more] })
+export const andThen = (shop: SiteAsTold, ...more: readonly Told[]): SiteAsTold => ({ ...shop, told: [...shop.told, ...more] })
 
 /** The shop with one thing told otherwise, the first that fits. */
-export function otherwise(shop: ShopAsTold, fits: (told: Told) => boolean, change: (told: Told) => Told): ShopAsTold {
+export function otherwise(shop: SiteAsTold, fits: (told: Told) => boolean, change: (told: Told) => Told): SiteAsTold {
   const index = shop.told.findIndex(fits)
   if (index < 0) throw new Error('nothing was told that fits')
   return { ...shop, told: shop.told.map((one, i) => (i === index ? change(one) : one)) }

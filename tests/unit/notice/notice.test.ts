@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { finding } from '#core/findings/finding'
-import type { Notice } from '#core/notice/notice'
-import { decideNotice, evolveNotice, whoHears } from '#core/notice/notice'
-import { decidePlace, evolvePlace } from '#core/place/place'
-import type { PlaceEvent } from '#core/place/place'
-import { mayDo } from '#core/person/rights'
-import { shownTag, TAG_PATTERN, tagIdOf } from '#core/tag'
+import type { Notice } from '#core/streams/notice/notice'
+import { decideNotice, evolveNotice, whoHears } from '#core/streams/notice/notice'
+import { decidePlace, evolvePlace } from '#core/streams/place/place'
+import type { PlaceEvent } from '#core/streams/place/place'
+import { mayDo } from '#core/rights/rights'
+import { shownTag, TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 
 const people = [
   { personId: 'lead', roles: ['safety-lead'], areaId: null }, { personId: 'jun', roles: ['store-keeper'], areaId: null }, { personId: 'maren', roles: ['instructor'], areaId: null },

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { mayDo, reachOf } from '#core/person/rights'
-import { decidePerson, NOBODY } from '#core/person/person'
-import { decideSite, NO_SITE } from '#core/site/site'
-import { decideSeal } from '#core/seal/seal'
+import { mayDo, reachOf } from '#core/rights/rights'
+import { decidePerson, NOBODY } from '#core/streams/person/person'
+import { decideSite, NO_SITE } from '#core/streams/site/site'
+import { decideSeal } from '#core/streams/seal/seal'
 import { ROLES } from '#core/ids/vocabulary'
 import { RIGHTS } from '#core/ids/rights'
 
@@ -61,7 +61,7 @@ describe('people and site', () => {
   })
   it('a day is sealed once', () => {
     const seal = { day: '2026-11-22', headsSha256: 'x', streams: 1, position: 1 }
-    expect(decideSeal({ last: seal }, { payload: seal })).toEqual({ events: [] })
-    expect(decideSeal({ last: null }, { payload: seal })).toMatchObject({ events: [{ type: 'day-sealed' }] })
+    expect(decideSeal({ last: seal }, { type: 'seal.day', payload: seal })).toEqual({ events: [] })
+    expect(decideSeal({ last: null }, { type: 'seal.day', payload: seal })).toMatchObject({ events: [{ type: 'day-sealed' }] })
   })
 })

@@ -1,17 +1,18 @@
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { RULES_VERSION } from '#core/clearance/assess-station'
-import { NO_FIRE_AROUND } from '#core/clearance/fire-gate'
+import type { Surroundings } from '#core/clearance/surroundings'
 import { NO_KIT } from '#core/clearance/kit-around'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
-import { decideStation, gateChanges } from '#core/station/decide-station'
-import type { StationCommand, StationContext } from '#core/station/decide-station'
-import { checksLapseAt, EMPTY_STATION, evolveStation } from '#core/station/station'
-import type { Station } from '#core/station/station'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import { decideStation } from '#core/streams/station/decide-station'
+import type { StationCommand, StationContext } from '#core/streams/station/decide-station'
+import { checksLapseAt, EMPTY_STATION, evolveStation } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
+import { gateChanges } from '#core/clearance/gate-changes'
+import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 
-const context: StationContext = {
-  rules: NEW_SITE_RULES, workplace: 'general', now: '2026-03-02T09:00:00.000Z', at: '2026-03-02T09:00:00.000Z', by: 'maren', checksValidUntil: '2026-03-03T04:00:00.000Z', air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND,
-}
+const context: StationContext = { now: '2026-03-02T09:00:00.000Z', at: '2026-03-02T09:00:00.000Z', by: 'maren', checksValidUntil: '2026-03-03T04:00:00.000Z' }
+const around: Surroundings = { rules: NEW_SITE_RULES, workplace: 'general', now: context.now, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND }
 const after = (station: Station, command: StationCommand, over: Partial<StationContext> = {}): Station => {
   const decided = decideStation(station, command, { ...context, ...over })
   if ('refused' in decided) throw new Error('refused')
@@ -20,16 +21,16 @@ const after = (station: Station, command: StationCommand, over: Partial<StationC
 const job = { process: 'gmaw', currentA: 180 } as const
 
 describe('a station decides', () => {
-  it('and records every gate that changed by it, once', () => {
+  it('what is told, and its gates are recorded once', () => {
     const set = after(EMPTY_STATION, { type: 'station.set-job', payload: { job } })
-    expect(Object.keys(set.gates)).toHaveLength(7)
-    expect(gateChanges(set, context)).toEqual([])
-    const again = decideStation(set, { type: 'station.set-job', payload: { job } }, context)
-    expect('events' in again && again.events.map(({ type }) => type)).toEqual(['job-set'])
+    const recorded = gateChanges(set, around)
+    expect(recorded.map(({ type }) => type)).toEqual(Array.from({ length: 7 }, () => 'gate-changed'))
+    expect(gateChanges(recorded.reduce(evolveStation, set), around)).toEqual([])
   })
   it('to record a gate that house rules changed', () => {
     const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), { type: 'station.set-helmet', payload: { shade: 10 } })
-    const changed = gateChanges(set, { ...context, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
+    const recorded = gateChanges(set, around).reduce(evolveStation, set)
+    const changed = gateChanges(recorded, { ...around, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
     expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: RULES_VERSION } }])
   })
   it('never to refuse a stop, also a second one, and keeps when it was stopped first', () => {

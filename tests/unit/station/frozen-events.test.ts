@@ -1,25 +1,25 @@
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { evolveCylinder, upcastCylinder } from '#core/cylinder/cylinder'
-import type { CylinderEvent } from '#core/cylinder/cylinder'
-import { evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/fume/data-sheets'
-import { evolveCheckLists, NO_OWN_LISTS } from '#core/inspection/check-lists'
-import type { CheckListsEvent } from '#core/inspection/check-lists'
-import { evolvePermit } from '#core/hotwork/evolve-permit'
-import type { PermitEvent } from '#core/hotwork/permit'
-import { upcastPermit } from '#core/hotwork/permit'
-import { evolveItem } from '#core/inspection/item'
-import type { ItemEvent } from '#core/inspection/item'
-import { evolveNotice } from '#core/notice/notice'
-import type { NoticeEvent } from '#core/notice/notice'
-import { evolvePlace } from '#core/place/place'
-import type { PlaceEvent } from '#core/place/place'
-import { evolveStation, EMPTY_STATION, upcastStation } from '#core/station/station'
-import { NEW_SITE_RULES, upcastHouseRules } from '#core/houserules/house-rules'
-import { evolveSite, NO_SITE } from '#core/site/site'
-import type { SiteEvent } from '#core/site/site'
-import { evolvePerson, NOBODY, upcastPerson } from '#core/person/person'
-import type { PersonEvent } from '#core/person/person'
+import { evolveCylinder, upcastCylinder } from '#core/streams/cylinder/cylinder'
+import type { CylinderEvent } from '#core/streams/cylinder/cylinder'
+import { evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/streams/fume-sheets/fume-sheets'
+import { evolveCheckLists, NO_OWN_LISTS } from '#core/streams/check-lists/check-lists'
+import type { CheckListsEvent } from '#core/streams/check-lists/check-lists'
+import { evolvePermit } from '#core/streams/permit/evolve-permit'
+import type { PermitEvent } from '#core/streams/permit/permit'
+import { upcastPermit } from '#core/streams/permit/permit'
+import { evolveKitItem } from '#core/streams/kit-item/kit-item'
+import type { KitItemEvent } from '#core/streams/kit-item/kit-item'
+import { evolveNotice } from '#core/streams/notice/notice'
+import type { NoticeEvent } from '#core/streams/notice/notice'
+import { evolvePlace } from '#core/streams/place/place'
+import type { PlaceEvent } from '#core/streams/place/place'
+import { evolveStation, EMPTY_STATION, upcastStation } from '#core/streams/station/station'
+import { NEW_SITE_RULES, upcastHouseRules } from '#core/streams/house-rules/house-rules'
+import { evolveSite, NO_SITE } from '#core/streams/site/site'
+import type { SiteEvent } from '#core/streams/site/site'
+import { evolvePerson, NOBODY, upcastPerson } from '#core/streams/person/person'
+import type { PersonEvent } from '#core/streams/person/person'
 
 interface Landed { readonly type: string, readonly version: number, readonly payload: unknown }
 const upcast = ({ type, version, payload }: Landed) => upcastStation(type, version, payload)
@@ -53,9 +53,9 @@ it('folds the site and person events of version 1', () => {
 })
 it('folds the events of things, cylinders, places, lists and notices as they first landed', () => {
   const third = JSON.parse(readFileSync(new URL('./frozen-events-v3.json', import.meta.url), 'utf8')) as {
-    item: ItemEvent[], cylinder: CylinderEvent[], place: PlaceEvent[], checkLists: CheckListsEvent[], notice: NoticeEvent[], person: PersonEvent[], station: Landed[], houseRules: Landed[]
+    item: KitItemEvent[], cylinder: CylinderEvent[], place: PlaceEvent[], checkLists: CheckListsEvent[], notice: NoticeEvent[], person: PersonEvent[], station: Landed[], houseRules: Landed[]
   }
-  expect(third.item.reduce(evolveItem, null)).toEqual({
+  expect(third.item.reduce(evolveKitItem, null)).toEqual({
     tag: 'FA-3', kind: 'flashback-arrestor', name: 'Arrestor, acetylene', marks: {}, assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] }, taggedOut: null, isRetired: false, lastEventAt: '2026-11-24T08:00:00.000Z',
     lists: { 'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'], doneAt: '2026-11-24T08:00:00.000Z' }, 'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'], doneAt: '2026-11-24T08:00:00.000Z' } },
   })

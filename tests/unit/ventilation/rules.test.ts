@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { decideHall, evolveHall, NO_HALL } from '#core/hall/hall-state'
+import { decideHall, evolveHall, NO_HALL } from '#core/streams/hall/hall'
 import { flowFromFaceVelocityM3PerS, flowFromTraverseM3PerS } from '#core/ventilation/hood-flow'
 import { oxygenAfter } from '#core/ventilation/oxygen'
 import { CEILING_M, FLOW_PER_WELDER_M3_PER_S, ROOM_PER_WELDER_M3, ventilationRules } from '#core/ventilation/ventilation-rules'

@@ -1,13 +1,13 @@
 import { getRouterParam } from 'h3'
-import { cylinderStream } from '#core/command/commands'
 import { cylinderFact } from '#core/cylinder/cylinder-fact'
-import { tagIdOf } from '#core/tag'
+import { tagIdOf } from '#core/ids/tag'
 import type { CylinderPageReading } from '#shared/readings'
 import { readCylinders, readNoticesAbout } from '../../../database/store'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
+import { cylinderStream } from '#core/ids/streams'
 
 /** A cylinder by its tag, with its whole life. */
 export default api(async (event): Promise<CylinderPageReading> => {

@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { mayDo } from '#core/person/rights'
+import { mayDo } from '#core/rights/rights'
 import type { DevicesReading } from '#shared/readings'
 import { readDevices } from '../../../database/device'
 import { api, parse, Problem, requireSignedIn } from '../../../http'

@@ -1,13 +1,13 @@
 import { getRouterParam } from 'h3'
-import { itemStream } from '#core/command/commands'
-import { baysServed } from '#core/inspection/item'
-import { tagIdOf } from '#core/tag'
+import { baysServed } from '#core/streams/kit-item/kit-item'
+import { tagIdOf } from '#core/ids/tag'
 import type { ItemPageReading } from '#shared/readings'
 import { readCheckLists, readItem, readNoticesAbout } from '../../../database/store'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
+import { kitItemStream } from '#core/ids/streams'
 
 /** A thing by its tag, with its whole life. */
 export default api(async (event): Promise<ItemPageReading> => {
@@ -17,7 +17,7 @@ export default api(async (event): Promise<ItemPageReading> => {
   const tag = getRouterParam(event, 'tag') ?? ''
   const item = await readItem(pool, siteId, tag)
   if (!item) throw new Problem(404, { error: `Nothing here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
-  const streamId = itemStream(tagIdOf(tag))
+  const streamId = kitItemStream(tagIdOf(tag))
   const [{ site, today }, { lists }, notices] = await Promise.all([shopDayAt(pool, siteId), readCheckLists(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
   const life = await readLifeFor(pool, who, streamId, { site, bayIds: baysServed(item.item.assignment) })
   return { ...item, today, lists, life, notices }

@@ -1,5 +1,5 @@
 import { getRouterParam, setHeader } from 'h3'
-import { reachOf } from '#core/person/rights'
+import { reachOf } from '#core/rights/rights'
 import { anchorLine } from '../../../../../scripts/zonaris-verify.mjs'
 import { readSealEvents } from '../../../../database/seal'
 import { readSite } from '../../../../database/site'

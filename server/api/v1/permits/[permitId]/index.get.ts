@@ -1,12 +1,11 @@
 import { getRouterParam } from 'h3'
-import { permitStream } from '#core/command/commands'
 import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
-import { NEW_SITE_RULES } from '#core/houserules/house-rules'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { nearPermits } from '#core/hotwork/near-permits'
-import { shownPermit } from '#core/hotwork/permit-fact'
-import { NO_SITE } from '#core/site/site'
-import { listsInForce } from '#core/inspection/check-lists'
-import { itemFact } from '#core/inspection/item-fact'
+import { shownPermit } from '#core/streams/permit/permit-fact'
+import { NO_SITE } from '#core/streams/site/site'
+import { listsInForce } from '#core/streams/check-lists/check-lists'
+import { kitItemFact } from '#core/inspection/kit-item-fact'
 import type { PermitPageReading } from '#shared/readings'
 import { countScreens, readPermit, readPermitItems, readPlacedPermits } from '../../../../database/permit'
 import { readHouseRules, readSite } from '../../../../database/site'
@@ -15,6 +14,7 @@ import { nowIso } from '../../../../clock'
 import { api, Problem, requireSignedIn } from '../../../../http'
 import { readLifeFor } from '../../../../readable'
 import { useRunning } from '../../../../running'
+import { permitStream } from '#core/ids/streams'
 
 /** A permit with its things, its neighbours in place and time, and its whole life. */
 export default api(async (event): Promise<PermitPageReading> => {
@@ -34,7 +34,7 @@ export default api(async (event): Promise<PermitPageReading> => {
   const life = await readLifeFor(pool, who, permitStream(permitId), { site: site?.value ?? NO_SITE, permit: kept.permit })
   const own = placed.find(one => one.permitId === permitId) ?? { permitId, permit: kept.permit, place: null }
   return {
-    permitId, version: kept.version, permit: shownPermit(kept.permit), kit: items.map(item => itemFact(item, listsInForce(lists), today, dayEnds)),
+    permitId, version: kept.version, permit: shownPermit(kept.permit), kit: items.map(item => kitItemFact(item, listsInForce(lists), today, dayEnds)),
     near: nearPermits(own, placed).map(({ permitId: id, permit }) => ({ permitId: id, code: permit.code, where: permit.request.place.where, phase: permit.phase })),
     life, notices, screens,
   }

@@ -1,5 +1,5 @@
 import { getRouterParam } from 'h3'
-import { monitoringEndsAt, nextRound, watchEndsAt } from '#core/hotwork/permit-deadlines'
+import { monitoringEndsAt, nextRound, watchEndsAt } from '#core/streams/permit/permit-deadlines'
 import type { PublicPermitReading } from '#shared/readings'
 import { readPublicPermit } from '../../../../database/permit'
 import { readNames } from '../../../../database/person'

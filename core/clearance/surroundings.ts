@@ -1,0 +1,18 @@
+import type { HouseRules } from '../streams/house-rules/house-rules'
+import type { WorkplaceId } from '../ids/vocabulary'
+import type { Instant } from '../time/instant'
+import type { AirSurroundings } from '../air/air-facts'
+import type { KitAround } from './kit-around'
+import type { FireAround } from './fire-around'
+
+/** Everything a station's verdict rests on, besides the station. */
+export interface Surroundings {
+  readonly rules: HouseRules
+  readonly workplace: WorkplaceId
+  readonly now: Instant
+  readonly air: AirSurroundings
+  readonly kit: KitAround
+  readonly fire: FireAround
+  /** Since when the server was not heard, on a screen that judges from what it last heard; none where facts are read as they are judged. */
+  readonly unheardSince?: Instant | null
+}

@@ -1,0 +1,27 @@
+import { airOf } from '../air/air-facts'
+import type { AirFacts } from '../air/air-facts'
+import { kitAt } from '../clearance/kit-around'
+import type { KitStanding } from '../clearance/kit-around'
+import type { Surroundings } from '../clearance/surroundings'
+import type { Bay, Site } from '../streams/site/site'
+import { workplaceOf } from '../streams/site/site'
+import { fireAt } from './fire-standing'
+import type { FireStanding } from './fire-standing'
+
+/** What the facts of a site come to for the shop day that stands: kit and permits each worked out once for all bays. A screen is sent this. */
+export interface SiteStanding extends AirFacts {
+  readonly site: Site
+  readonly kit: KitStanding
+  readonly fire: FireStanding
+}
+
+/**
+ * What each bay of a site is judged in. A hall is predicted once for all its bays.
+ *
+ * @returns the surroundings of a bay; the same ones for its workplace whoever asks
+ */
+export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind'>) => Surroundings {
+  const air = airOf(standing)
+  const { rules, now, kit, fire } = standing
+  return bay => ({ rules, workplace: workplaceOf(bay), now, air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fire, bay.bayId) })
+}

@@ -1,0 +1,296 @@
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
+import type { StreamKindName } from '../ids/streams'
+import { HOUSE_RULES_STREAM, permitStream, personStream, placeStream, readStreamId, SITE_STREAM, stationStream } from '../ids/streams'
+import { respiratorOf } from '../respirator/respirators'
+import type { Wearer, WearerRecord } from '../respirator/wearer'
+import { readyForTheDay, readyUntil } from '../respirator/wearer'
+import { answering } from '../streams/asks'
+import type { Answers, Asked, Asks } from '../streams/asks'
+import type { CommandOf, CommandType } from '../streams/commands'
+import { isRefused } from '../streams/decision'
+import type { HouseRules } from '../streams/house-rules/house-rules'
+import { foldEvents, kindNameOf, kindOfStream, ruleOf } from '../streams/kinds'
+import type { StateOf } from '../streams/kinds'
+import type { Helper } from '../streams/permit/decide-permit'
+import type { Permit } from '../streams/permit/permit'
+import { hasEnded } from '../streams/permit/permit-end'
+import { servesPermit } from '../streams/permit/permit-kit'
+import { dayEndsAfter } from '../streams/scene'
+import type { Scene } from '../streams/scene'
+import { NO_SITE } from '../streams/site/site'
+import type { Station } from '../streams/station/station'
+import type { Instant } from '../time/instant'
+import { earlierOf, isAfter, msOf, stands } from '../time/instant'
+import type { SiteFacts } from './site-facts'
+
+/** Something that was said, seen or done in a shop: what a device would send, when it was so, and by whom. */
+export type Told = CommandOf & { readonly at: Instant, readonly by: string, readonly stream: string, readonly isSigned?: boolean }
+
+/** A site in words of its own commands: nothing stands in it but what was told. */
+export interface SiteAsTold {
+  readonly now: Instant
+  readonly site: { readonly name: string, readonly timeZone: string }
+  readonly rules: HouseRules
+  /** In the order in which it was heard. */
+  readonly told: readonly Told[]
+  /** Health records: they are in no command. */
+  readonly wearers: readonly (WearerRecord & { readonly personId: string })[]
+  /** Screens heard within the last minute. */
+  readonly screens: number
+}
+
+/** What was not accepted, by its place among what was told. It changed nothing. */
+export interface Unaccepted {
+  readonly index: number
+  readonly findings: readonly Finding[]
+}
+
+/** The streams of a site in memory, by their ids. */
+type Streams = Map<string, unknown>
+type Refused = readonly Finding[] | null
+
+/**
+ * A site from what was told: each report and request is decided and folded by the same rules as at the door, in memory; the
+ * permits' clocks run in between. Who may say what is not asked: whoever tells it answers for that.
+ *
+ * @returns everything the gates rest on, and what the rules did not accept of what was told
+ */
+export function factsFromTold(asTold: SiteAsTold): { readonly facts: SiteFacts<Station>, readonly unaccepted: readonly Unaccepted[] } {
+  const streams: Streams = new Map<string, unknown>([[SITE_STREAM, { ...NO_SITE, ...asTold.site }], [HOUSE_RULES_STREAM, asTold.rules]])
+  const unaccepted: Unaccepted[] = []
+  let heardAt: Instant | null = null
+  for (const [index, one] of asTold.told.entries()) {
+    const at = earlierOf(one.at, asTold.now)
+    // A late report is heard when the rest had gone on: clocks never run backwards.
+    if (heardAt === null || isAfter(at, heardAt)) {
+      heardAt = at
+      runPermitClocks(streams, asTold, at)
+    }
+    const refused = tell(streams, asTold, { ...one, at })
+    if (refused) unaccepted.push({ index, findings: refused })
+  }
+  runPermitClocks(streams, asTold, asTold.now)
+  return { facts: factsOf(streams, asTold), unaccepted }
+}
+
+/** A stream as it stands here. */
+function stateOf<Name extends StreamKindName>(streams: Streams, _name: Name, streamId: string): StateOf<Name> {
+  return (streams.has(streamId) ? streams.get(streamId) : kindOfStream(streamId).kind.initial) as StateOf<Name>
+}
+/** Every stream of a kind that anything is known of, by the id behind it. */
+function allOf<Name extends StreamKindName>(streams: Streams, name: Name): readonly (readonly [string, NonNullable<StateOf<Name>>])[] {
+  return [...streams].flatMap(([streamId, state]) => {
+    const read = readStreamId(streamId)!
+    return read.kind === name && state !== null ? [[read.id, state as NonNullable<StateOf<Name>>] as const] : []
+  })
+}
+
+/** Commands that are given by the system, or say nothing about what the gates rest on. */
+const UNTOLD: ReadonlySet<CommandType> = new Set<CommandType>([
+  'site.open',
+  'site.make-key',
+  'site.revoke-key',
+  'house-rules.change',
+  'person.secret-set',
+  'person.note-health',
+  'notice.see',
+  'seal.day',
+  'station.lapse-checks',
+  'cylinder.settle',
+  'permit.fall-due',
+])
+
+/** Who tells it, as a decision sees them. */
+function sceneOf(streams: Streams, { rules }: Pick<SiteAsTold, 'rules'>, { at, by, isSigned = false }: Pick<Told, 'at' | 'by' | 'isSigned'>, id: string): Scene {
+  const { roles, areaId, bayId } = stateOf(streams, 'person', personStream(by))
+  return { id, site: stateOf(streams, 'site', SITE_STREAM), rules, now: at, at, actor: { kind: 'person', personId: by }, holder: { roles, areaId, bayId }, isSigned }
+}
+
+/** Decides and folds a command on one stream. Answers with the reasons where it is not accepted. */
+function decideOn(streams: Streams, asTold: SiteAsTold, streamId: string, command: CommandOf, scene: Omit<Scene, 'id'>): Refused {
+  const { kind, id } = kindOfStream(streamId)
+  const before = stateOf(streams, kind.id, streamId)
+  const placed = { ...scene, id }
+  const asks = ruleOf(command.type).asks?.(before, command, placed) ?? {}
+  const asked: Asked = { ...placed, answer: answering(answersIn(streams, asTold, asks, placed)) }
+  const decision = kind.decide(before, command, asked)
+  if (isRefused(decision)) return decision.refused
+  streams.set(streamId, foldEvents(kind, before, decision.events))
+  return null
+}
+
+/** More than any permit's clock strikes in a day. */
+const MOST_TURNS = 500
+
+/** What falls due for the permits up to an instant, in its order. */
+function runPermitClocks(streams: Streams, asTold: SiteAsTold, now: Instant): void {
+  for (const [permitId] of allOf(streams, 'permit')) {
+    const streamId = permitStream(permitId)
+    const { kind } = kindOfStream(streamId)
+    for (let turns = 0; turns < MOST_TURNS; turns++) {
+      const before = streams.get(streamId)
+      const [due] = [...kind.clock!.dueOf(before)].sort((a, b) => msOf(a.dueAt) - msOf(b.dueAt))
+      if (!due || isAfter(due.dueAt, now)) break
+      const scene = { ...sceneOf(streams, asTold, { at: due.dueAt, by: 'clock' }, permitId), now, actor: { kind: 'clock' } as const }
+      if (decideOn(streams, asTold, streamId, kind.clock!.commandFor(due)!, scene) || streams.get(streamId) === before) break
+    }
+  }
+}
+
+const unknownStream = (streamId: string): readonly Finding[] => [finding('hold', 'command.unknown-stream', { streamId })]
+
+/** One thing told. Answers with the reasons where it is not accepted. */
+function tell(streams: Streams, asTold: SiteAsTold, told: Told): Refused {
+  const { type, payload, stream } = told
+  const command = { type, payload } as CommandOf
+  const read = readStreamId(stream)
+  if (!read || UNTOLD.has(type)) return unknownStream(stream)
+  const site = stateOf(streams, 'site', SITE_STREAM)
+  const { targets } = ruleOf(type)
+  const streamIds = targets?.(site) ?? [stream]
+  if (!targets) {
+    if (read.kind !== kindNameOf(type)) return kindNameOf(type) === 'station' ? [finding('hold', 'command.bay-unknown', { bayId: read.id })] : unknownStream(stream)
+    const refused = refuseHere(streams, stream, command, told.by)
+    if (refused) return refused
+  }
+  for (const streamId of streamIds) {
+    const refused = decideOn(streams, asTold, streamId, command, sceneOf(streams, asTold, told, ''))
+    if (refused) return refused
+  }
+  return tellOn(streams, asTold, told, read.id)
+}
+
+/** What else is so once it was told: whoever leaves the site stands at none of its bays, and a stop of all stops hot work too. */
+function tellOn(streams: Streams, asTold: SiteAsTold, told: Told, id: string): Refused {
+  const scene = sceneOf(streams, asTold, told, '')
+  if (told.type === 'person.leave') {
+    for (const [bayId, { personId }] of allOf(streams, 'station')) {
+      if (personId === id) decideOn(streams, asTold, stationStream(bayId), { type: 'station.place-person', payload: { personId: null } }, scene)
+    }
+  }
+  if (told.type === 'station.stop-all') {
+    for (const [permitId, { phase }] of allOf(streams, 'permit')) {
+      if (phase === 'authorised' || phase === 'working') decideOn(streams, asTold, permitStream(permitId), { type: 'permit.stop', payload: { cause: 'stopped' } }, scene)
+    }
+  }
+  return null
+}
+
+/** Somebody here: they were told of, and have not left. */
+const isHere = (streams: Streams, personId: string): boolean => {
+  const { name, hasLeft } = stateOf(streams, 'person', personStream(personId))
+  return name !== '' && !hasLeft
+}
+
+/** Everybody that a command on a permit names, and whoever takes a post by it. */
+function namedBy(command: CommandOf, by: string): readonly string[] {
+  switch (command.type) {
+    case 'permit.request': return command.payload.operatorIds
+    case 'permit.authorise': return command.payload.watcherIds
+    case 'permit.take-post': case 'permit.relieve': return [by]
+    default: return []
+  }
+}
+
+/** Why nothing of the kind can be told here; null when it can. What the door asks of a session is asked of the names: one that nobody bears watches nothing. */
+function refuseHere(streams: Streams, streamId: string, command: CommandOf, by: string): Refused {
+  const { kind, id } = kindOfStream(streamId)
+  const site = stateOf(streams, 'site', SITE_STREAM)
+  const refused = kind.refuseId?.(id, site) ?? null
+  if (refused) return [refused]
+  const isOfBay = kind.id === 'station' || kind.id === 'samples'
+  if (isOfBay && site.bays.some(bay => bay.bayId === id && bay.closed)) return [finding('hold', 'command.bay-unknown', { bayId: id })]
+  const strangers = namedBy(command, by).filter(personId => !isHere(streams, personId))
+  return strangers.length > 0 ? strangers.map(personId => finding('hold', 'command.person-unknown', { personId })) : null
+}
+
+type Looks = { readonly [Question in keyof Asks]-?: (streams: Streams, asked: NonNullable<Asks[Question]>, scene: Scene, asTold: SiteAsTold) => Answers[Question] }
+
+/** The states behind some ids that anything is known of. */
+const knownOf = <Name extends StreamKindName>(streams: Streams, name: Name, ids: readonly string[]): Record<string, NonNullable<StateOf<Name>>> =>
+  Object.fromEntries(allOf(streams, name).filter(([id]) => ids.includes(id)))
+
+/** How each question is answered from what was told. One that can be asked and has no answer does not compile. */
+const LOOKS: Looks = {
+  people: (streams, ids) => knownOf(streams, 'person', ids),
+  posts(streams, ids) {
+    const postOf = (personId: string): Permit | undefined => allOf(streams, 'permit').find(([, { posts }]) => posts.some(post => post.personId === personId))?.[1]
+    return Object.fromEntries(ids.flatMap((personId) => {
+      const watched = postOf(personId)
+      return watched ? [[personId, { name: stateOf(streams, 'person', personStream(personId)).name || personId, where: watched.request.place.where }]] : []
+    }))
+  },
+  places: (streams, ids) => knownOf(streams, 'place', ids),
+  permits: (streams, ids) => knownOf(streams, 'permit', ids),
+  jobAt: (streams, bayId) => stateOf(streams, 'station', stationStream(bayId)).job,
+  lists: streams => stateOf(streams, 'check-lists', 'check-lists'),
+  safetyLeads: streams => allOf(streams, 'person').filter(([, { roles, hasLeft }]) => roles.includes('safety-lead') && !hasLeft).length,
+  helpers: (streams, _asked, { id }) => helpersIn(streams, id),
+  nearPermits: streams => allOf(streams, 'permit').filter(([, { phase }]) => !hasEnded(phase)).map(([permitId, permit]) => {
+    const { placeId } = permit.request.place
+    return { permitId, permit, place: placeId === null ? null : stateOf(streams, 'place', placeStream(placeId)) }
+  }),
+  screens: (_streams, _asked, _scene, { screens }) => screens,
+  permitKit: (streams, { permitId, bayId }) => allOf(streams, 'item').map(([, item]) => item).filter(item => servesPermit(item, permitId, bayId)),
+  codes: (_streams, _asked, { id }) => ({ code: id.toUpperCase(), token: '' }),
+  air: (streams, _asked, { now }, asTold) => ({ ...factsOf(streams, { ...asTold, wearers: [] }), now }),
+}
+
+function answersIn(streams: Streams, asTold: SiteAsTold, asks: Asks, scene: Scene): Partial<Answers> {
+  const found: Partial<Record<keyof Answers, unknown>> = {}
+  for (const question of Object.keys(asks) as (keyof Asks)[]) {
+    const look = LOOKS[question] as (streams: Streams, asked: unknown, scene: Scene, asTold: SiteAsTold) => unknown
+    found[question] = look(streams, asks[question], scene, asTold)
+  }
+  return found as Partial<Answers>
+}
+
+/** Everybody with the other task they have: on post elsewhere, or named in a permit that has not ended, whenever it is for. */
+function helpersIn(streams: Streams, permitId: string): Helper[] {
+  const others = allOf(streams, 'permit').filter(([id, { phase }]) => id !== permitId && !hasEnded(phase)).map(([, permit]) => permit)
+  const busyIn = (personId: string): Permit | undefined =>
+    others.find(({ watchers, posts, request }) => [...posts, ...watchers].some(one => one.personId === personId) || request.operatorIds.includes(personId))
+  const stations = allOf(streams, 'station')
+  return allOf(streams, 'person').filter(([, { hasLeft }]) => !hasLeft).map(([personId, { name }]) => ({
+    personId,
+    name,
+    busyAt: busyIn(personId)?.request.place.where ?? null,
+    bayId: stations.find(([, station]) => station.personId === personId)?.[0] ?? null,
+  }))
+}
+
+function wearerFrom(streams: Streams, { rules, now }: SiteAsTold, { personId, ...record }: SiteAsTold['wearers'][number]): Wearer {
+  const { shaven } = stateOf(streams, 'person', personStream(personId))
+  const { isTight } = respiratorOf(record.mask, rules.jurisdiction)
+  return {
+    mask: record.mask,
+    readyUntil: readyForTheDay(
+      readyUntil(record, isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }),
+      dayEndsAfter({ site: stateOf(streams, 'site', SITE_STREAM), rules }, now),
+    ),
+    isShaven: shaven && stands(shaven.validUntil, now) ? shaven.isShaven : null,
+  }
+}
+
+function factsOf(streams: Streams, asTold: SiteAsTold): SiteFacts<Station> {
+  const { rules, now, wearers, screens } = asTold
+  return {
+    site: stateOf(streams, 'site', SITE_STREAM),
+    rules,
+    now,
+    halls: Object.fromEntries(allOf(streams, 'hall')),
+    stations: Object.fromEntries(allOf(streams, 'station')),
+    sheets: stateOf(streams, 'fume-sheets', 'fume-sheets'),
+    surveys: Object.fromEntries(allOf(streams, 'samples').map(([bayId, { surveys }]) => [bayId, surveys])),
+    wearers: Object.fromEntries(wearers.map(record => [record.personId, wearerFrom(streams, asTold, record)])),
+    lists: stateOf(streams, 'check-lists', 'check-lists'),
+    items: allOf(streams, 'item').map(([, item]) => item).filter(({ isRetired }) => !isRetired),
+    cylinders: allOf(streams, 'cylinder').map(([, cylinder]) => cylinder).filter(({ isReturned }) => !isReturned),
+    permits: allOf(streams, 'permit')
+      .filter(([, { phase, request }]) => request.place.bayId !== null && !hasEnded(phase))
+      .map(([permitId, permit]) => ({ permitId, version: 0, permit })),
+    screens,
+    names: Object.fromEntries(allOf(streams, 'person').map(([personId, { name }]) => [personId, name])),
+  }
+}

@@ -1,0 +1,55 @@
+import type { Decision } from '../decision'
+import type { HallAir } from '../../ventilation/hall'
+import type { ExtractionKindId } from '../../ids/vocabulary'
+
+/** How the flow of an extraction was found. */
+export const FLOW_METHODS = ['traverse', 'static-pressure', 'face-velocity', 'maker'] as const
+export type FlowMethod = typeof FLOW_METHODS[number]
+
+/** The extraction that a bay has, as the safety lead measured it. */
+export interface Extraction {
+  readonly kind: ExtractionKindId
+  readonly diameterM?: number
+  readonly widthM?: number
+  readonly heightM?: number
+  readonly flanged: boolean
+  readonly flowM3PerS: number
+  readonly flowFrom: FlowMethod
+  /** It blows what it draws back into the hall. */
+  readonly returnsAir: boolean
+  /** Share of particles its filter keeps, 0 to 1; only asked where it returns air. */
+  readonly filterEfficiency: number
+}
+
+/** A bay as it stands in its hall: where, and with what extraction (null: none; not in the list: nobody has said). */
+export interface FittedBay { readonly xM: number, readonly yM: number, readonly extraction: Extraction | null }
+
+export interface HallState {
+  readonly air: HallAir | null
+  readonly bays: Readonly<Record<string, FittedBay>>
+}
+export const NO_HALL: HallState = { air: null, bays: {} }
+
+export interface HallCommands {
+  'hall.describe': { readonly air: HallAir }
+  'hall.fit-bay': { readonly bayId: string, readonly fitted: FittedBay }
+}
+export type HallCommand = { [T in keyof HallCommands]: { readonly type: T, readonly payload: HallCommands[T] } }[keyof HallCommands]
+
+export type HallEvent =
+  | { readonly type: 'hall-described', readonly version: 1, readonly payload: HallCommands['hall.describe'] }
+  | { readonly type: 'bay-fitted', readonly version: 1, readonly payload: HallCommands['hall.fit-bay'] }
+
+export function evolveHall(state: HallState, event: HallEvent): HallState {
+  switch (event.type) {
+    case 'hall-described': return { ...state, air: event.payload.air }
+    case 'bay-fitted': return { ...state, bays: { ...state.bays, [event.payload.bayId]: event.payload.fitted } }
+  }
+}
+
+/** Decides a change to a hall. That hall and bay exist is known to the door. */
+export function decideHall(command: HallCommand): Decision<HallEvent> {
+  return command.type === 'hall.describe'
+    ? { events: [{ type: 'hall-described', version: 1, payload: command.payload }] }
+    : { events: [{ type: 'bay-fitted', version: 1, payload: command.payload }] }
+}

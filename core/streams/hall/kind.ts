@@ -1,0 +1,28 @@
+import { baysOfHall, hallIdOf } from '../../air/air-facts'
+import { finding } from '../../findings/finding'
+import { asLanded, request } from '../stream-kind'
+import type { StreamKind, Touched, Touching } from '../stream-kind'
+import { decideHall, evolveHall, NO_HALL } from './hall'
+import type { HallCommand, HallEvent, HallState } from './hall'
+
+const itsBays = (_hall: HallState, _command: HallCommand, { site, id }: Touching): Touched => {
+  const bayIds = baysOfHall(site, id)
+  return { bayIds, sharedWorkWith: bayIds }
+}
+
+/** The air of a hall and the extraction of its bays. */
+export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
+  id: 'hall',
+  initial: NO_HALL,
+  evolve: evolveHall,
+  upcast: asLanded,
+  commands: {
+    'hall.describe': request('describe-air', { touches: itsBays }),
+    'hall.fit-bay': request('describe-air', { touches: itsBays }),
+  },
+  decide(_hall, command, { id, site }) {
+    const bayId = command.type === 'hall.fit-bay' ? command.payload.bayId : null
+    return bayId === null || hallIdOf(site, bayId) === id ? decideHall(command) : { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
+  },
+  refuseId: (id, site) => (site.halls.some(({ hallId }) => hallId === id) ? null : finding('hold', 'command.unknown-stream', { streamId: `hall/${id}` })),
+}

@@ -1,0 +1,86 @@
+import type { ExposureBasisId, JurisdictionId, ShadeBasisId, StorageBasisId } from '../../ids/vocabulary'
+import type { UnitSystem } from '../../units'
+import type { SettlingRuleId } from '../../cylinder/settling'
+import type { RadiusRuleId } from '../../hotwork/radius-rules'
+import type { ShadeRules } from '../../shade/shade-question'
+
+/** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
+export const REGULATOR_RULES = ['on-in-daily-use', 'off-weekly', 'off-daily'] as const
+export type RegulatorRuleId = typeof REGULATOR_RULES[number]
+
+/** Who may authorise hot work; never their own. */
+export const AUTHORISING_RULES = ['lead-and-authorisers', 'lead-only'] as const
+export type AuthorisingRuleId = typeof AUTHORISING_RULES[number]
+
+/** The schools a site has chosen among. The stricter of law and house rule binds. */
+export interface HouseRules {
+  readonly jurisdiction: JurisdictionId
+  /** A rule set that may only make the law stricter. */
+  readonly shadeBasis: ShadeBasisId
+  /** Lowest shade for open arcs, or null for none. */
+  readonly shadeMinimum: number | null
+  readonly units: UnitSystem
+  /** A body of exposure limits that may only make the law stricter. */
+  readonly exposureBasis: ExposureBasisId
+  /** Hours that whoever works stays in the hall. */
+  readonly shiftHours: number
+  /** Months that measured samples speak. */
+  readonly surveyMonths: number
+  /** Months that a fit test and a medical clearance for a mask stand. */
+  readonly fitTestMonths: number
+  readonly medicalMonths: number
+  /** Share of an exposure limit at which the Air gate acts, above 0 and at most 1. */
+  readonly actionFraction: number
+  /** The local hour at which a shop day begins and yesterday's checks lapse, 0 to 23. */
+  readonly shopDayHour: number
+  /** How long acetylene stands after it lay. */
+  readonly settlingRule: SettlingRuleId
+  readonly regulatorRule: RegulatorRuleId
+  /** The last working day of the week, 1 (Monday) to 7. */
+  readonly weekEndsOn: number
+  /** Law lets a cylinder past its date be used up; a site may hold it. */
+  readonly pastDueHolds: boolean
+  readonly storageBasis: StorageBasisId
+  /** The circle kept clear for hot work; the computed reach may only make it larger. */
+  readonly radiusRule: RadiusRuleId
+  /** Fire watch after the last arc, min, and monitoring after that. */
+  readonly watchAfterMin: number
+  readonly monitoringMin: number
+  /** Between rounds of the watch, and between visits of the monitoring, min. */
+  readonly roundEveryMin: number
+  readonly visitEveryMin: number
+  /** A longer gap in cover begins the watch again, min. */
+  readonly coverGapMin: number
+  readonly gasRetestMin: number
+  /** Flammable gas at which hot work may go on, % of its lower limit, below the 10 % that forbid it everywhere. */
+  readonly lelLimitPercent: number
+  readonly oxygenMaxPercent: number
+  readonly longestPermitHours: number
+  readonly authorisingRule: AuthorisingRuleId
+  /** Numbers to call, as they are dialled here; empty where nobody wrote one down. */
+  readonly emergencyNumber: string
+  readonly firePointNumber: string
+  readonly firstAidNumber: string
+  readonly gasSupplierNumber: string
+}
+
+/** A new site, before anybody chose: house policy, named so. */
+export const NEW_SITE_RULES: HouseRules = {
+  jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: null, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
+  exposureBasis: 'strictest', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 12,
+  settlingRule: 'longer-of-hour-and-lying', regulatorRule: 'off-weekly', weekEndsOn: 5, pastDueHolds: false, storageBasis: 'us',
+  radiusRule: '35-ft', watchAfterMin: 60, monitoringMin: 180, roundEveryMin: 15, visitEveryMin: 30, coverGapMin: 5, gasRetestMin: 120, lelLimitPercent: 0, oxygenMaxPercent: 22, longestPermitHours: 8,
+  authorisingRule: 'lead-and-authorisers', emergencyNumber: '', firePointNumber: '', firstAidNumber: '', gasSupplierNumber: '',
+}
+
+export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
+  ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
+
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 4, readonly payload: HouseRules }
+
+/** The first version had no rules for air, the second none for gas, the third none for hot work: a site that had chosen its rules gets those of a new site for what came later. */
+export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
+  ({ type: 'house-rules-changed', version: 4, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+
+/** The rules as they stand after an event. */
+export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

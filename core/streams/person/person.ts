@@ -1,0 +1,115 @@
+import type { Decision } from '../decision'
+import { finding } from '../../findings/finding'
+import type { Instant } from '../../time/instant'
+import { minutesAfter } from '../../time/instant'
+import { newest } from '../../time/late-reports'
+import type { CompetenceId, RoleId } from '../../ids/vocabulary'
+
+/** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
+export interface Person {
+  readonly name: string
+  readonly roles: readonly RoleId[]
+  readonly areaId: string | null
+  readonly bayId: string | null
+  readonly hasLeft: boolean
+  readonly pinSet: boolean
+  /** Seen clean-shaven, or not, on the shop day that ends then. */
+  readonly shaven: { readonly isShaven: boolean, readonly validUntil: Instant, readonly at: Instant } | null
+  /** Kinds of equipment this person is named competent for. */
+  readonly competences: readonly CompetenceId[]
+  /** That a health record exists, and what it hashed to; what it says is in an erasable table. */
+  readonly health: { readonly recordId: string, readonly sha256: string } | null
+}
+
+export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false, shaven: null, competences: [], health: null }
+
+export interface PersonProfile { readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null }
+
+export interface PersonCommands {
+  'person.add': PersonProfile
+  'person.change': PersonProfile
+  'person.leave': Record<string, never>
+  'person.name-competent': { readonly competences: readonly CompetenceId[] }
+  /** The secret itself goes to the credential table and never into the command's record. */
+  'person.check-shaven': { readonly isShaven: boolean }
+  /** The record itself goes to the health table; the command knows only its id and salted hash. Null: it was erased. */
+  'person.note-health': { readonly health: Person['health'] }
+  'person.secret-set': { readonly kind: 'password' | 'pin' }
+  /** A one-time code was handed over, with which its owner sets a password and a PIN. Where there was a password, it is a reset. */
+  'person.offer-code': { readonly isReset: boolean }
+  /** The code was used up. After a reset nobody signs with a PIN before `signsFrom`. */
+  'person.use-code': { readonly signsFrom: Instant | null, readonly pinSet: boolean }
+}
+
+export type PersonEvent =
+  | { readonly type: 'person-added', readonly version: 1, readonly payload: PersonProfile }
+  | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
+  | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
+  | { readonly type: 'shaven-checked', readonly version: 2, readonly payload: { readonly isShaven: boolean, readonly validUntil: Instant, readonly at: Instant } }
+  | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
+  | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
+  | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
+  | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
+  | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
+
+export function evolvePerson(person: Person, event: PersonEvent): Person {
+  switch (event.type) {
+    case 'person-added': return { ...NOBODY, ...event.payload }
+    case 'person-changed': return { ...person, ...event.payload }
+    case 'person-left': return { ...person, hasLeft: true, bayId: null }
+    case 'shaven-checked': return { ...person, shaven: newest(person.shaven, event.payload) }
+    case 'competences-named': return { ...person, competences: event.payload.competences }
+    case 'health-noted': return { ...person, health: event.payload.health }
+    case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
+    case 'sign-in-code-given': return person
+    case 'sign-in-code-used': return { ...person, pinSet: event.payload.pinSet }
+  }
+}
+
+export type PersonCommand = { [T in keyof PersonCommands]: { readonly type: T, readonly payload: PersonCommands[T] } }[keyof PersonCommands]
+
+/** What the decision needs to know beyond the person. */
+export interface PeopleAround {
+  /** Safety leads of the site who have not left, this person included. */
+  readonly safetyLeads: number
+  /** When the shop day ends that the command falls in. */
+  readonly dayEnds: Instant
+  /** When it was so, on the device. */
+  readonly at: Instant
+}
+
+/** Reads a person's event of any landed version. A face seen before instants were kept was seen as the day of the look began. */
+export function upcastPerson(type: string, version: number, payload: unknown): PersonEvent {
+  if (type !== 'shaven-checked' || version >= 2) return { type, version, payload } as PersonEvent
+  const seen = payload as { readonly isShaven: boolean, readonly validUntil: Instant }
+  return { type, version: 2, payload: { ...seen, at: minutesAfter(seen.validUntil, -24 * 60) } }
+}
+
+/** Decides a change to a person. A site keeps at least one safety lead: nobody else can manage people. */
+export function decidePerson(person: Person, command: PersonCommand, { safetyLeads, dayEnds, at }: PeopleAround): Decision<PersonEvent> {
+  if (command.type === 'person.add') {
+    return person.name === ''
+      ? { events: [{ type: 'person-added', version: 1, payload: command.payload }] }
+      : { refused: [finding('hold', 'command.name-taken', { name: person.name })] }
+  }
+  if (person.name === '') return { refused: [finding('hold', 'command.person-unknown', { personId: '' })] }
+  if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
+  const wasLead = person.roles.includes('safety-lead')
+  switch (command.type) {
+    case 'person.change':
+      return wasLead && !command.payload.roles.includes('safety-lead') && safetyLeads <= 1
+        ? lastLead()
+        : { events: [{ type: 'person-changed', version: 1, payload: command.payload }] }
+    case 'person.leave':
+      return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
+    case 'person.check-shaven': return { events: [{ type: 'shaven-checked', version: 2, payload: { ...command.payload, validUntil: dayEnds, at } }] }
+    case 'person.name-competent': return { events: [{ type: 'competences-named', version: 1, payload: command.payload }] }
+    case 'person.note-health': return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
+    case 'person.secret-set':
+      return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
+    case 'person.offer-code': return { events: [{ type: 'sign-in-code-given', version: 1, payload: command.payload }] }
+    case 'person.use-code': return { events: [{ type: 'sign-in-code-used', version: 1, payload: command.payload }] }
+  }
+}
+
+const lastLead = (): Decision<PersonEvent> => ({ refused: [finding('hold', 'command.last-safety-lead', {})] })

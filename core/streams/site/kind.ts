@@ -1,0 +1,23 @@
+import { asLanded, everyBay, request } from '../stream-kind'
+import type { StreamKind } from '../stream-kind'
+import { decideSite, evolveSite, NO_SITE } from './site'
+import type { Site, SiteCommand, SiteEvent } from './site'
+
+/** The site itself: halls, areas, bays and the keys that read its clearance. */
+export const siteKind: StreamKind<'site', Site, SiteEvent, SiteCommand> = {
+  id: 'site',
+  initial: NO_SITE,
+  evolve: evolveSite,
+  upcast: asLanded,
+  commands: {
+    'site.open': request('set-up-site', { touches: everyBay }),
+    'site.add-hall': request('set-up-site', { touches: everyBay }),
+    'site.add-area': request('set-up-site', { touches: everyBay }),
+    'site.add-bay': request('set-up-site', { touches: everyBay }),
+    'site.change-bay': request('set-up-site', { touches: everyBay }),
+    'site.make-key': request('set-up-site'),
+    'site.revoke-key': request('set-up-site'),
+  },
+  decide: decideSite,
+  decidesAlone: true,
+}

@@ -1,0 +1,74 @@
+import { finding } from '../../findings/finding'
+import { stationStream } from '../../ids/streams'
+import type { Asks } from '../asks'
+import { hallmatesOf, refuseBayId } from '../bay-ids'
+import { isOwnPermit } from '../permit/named-in'
+import { refuseFromPost } from '../person/kind'
+import { actorWord, dayEndsAfter } from '../scene'
+import { placeOfBay, report, request } from '../stream-kind'
+import type { StreamKind, Touched, Touching } from '../stream-kind'
+import { decideStation } from './decide-station'
+import type { StationCommand } from './decide-station'
+import { checksLapseAt, EMPTY_STATION, evolveStation, upcastStation } from './station'
+import type { Station, StationEvent } from './station'
+
+const whoComes = (command: StationCommand): readonly string[] =>
+  command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
+/** The air of a hall is one, and a person's day is one wherever they stood. */
+const itsHall = (_station: Station, command: StationCommand, { site, id }: Touching): Touched => {
+  const bayIds = hallmatesOf(site, id)
+  return { bayIds, sharedWorkWith: bayIds, personIds: whoComes(command) }
+}
+const touches = itsHall
+const asksWhoComes = (_station: Station, command: StationCommand): Asks => ({ people: whoComes(command), posts: whoComes(command) })
+
+/** A place where one person strikes one arc. */
+export const stationKind: StreamKind<'station', Station, StationEvent, StationCommand> = {
+  id: 'station',
+  initial: EMPTY_STATION,
+  evolve: evolveStation,
+  newestVersions: { 'job-set': 3, 'job-cleared': 2, 'person-placed': 2, 'hood-placed': 2 },
+  upcast: ({ type, typeVersion, payload }) => upcastStation(type, typeVersion, payload),
+  commands: {
+    'station.set-job': request('set-jobs', { touches }),
+    'station.clear-job': request('set-jobs', { touches }),
+    'station.place-person': request('place-people', { touches, asks: asksWhoComes }),
+    'station.set-helmet': report('door-checks'),
+    'station.check-helmet': report('door-checks'),
+    'station.check-glasses': report('door-checks'),
+    'station.place-hood': report('door-checks', { touches }),
+    'station.check-extraction': report('door-checks', { touches }),
+    'station.check-outfit': report('door-checks'),
+    'station.check-fire': report('inspect'),
+    'station.hand-over': report('hand-over'),
+    'station.stop': report('stop'),
+    'station.stop-all': report('stop', { targets: ({ bays }) => bays.filter(({ closed }) => !closed).map(({ bayId }) => stationStream(bayId)) }),
+    'station.give-stop-reason': report('stop'),
+    'station.reopen': request('reopen'),
+    'station.lapse-checks': report('door-checks', { touches }),
+  },
+  decide(station, command, asked) {
+    for (const personId of whoComes(command)) {
+      const person = asked.answer('people')[personId]
+      if (!person) return { refused: [finding('hold', 'command.person-unknown', { personId })] }
+      if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
+      const refused = refuseFromPost(personId, asked)
+      if (refused) return { refused: [refused] }
+    }
+    return decideStation(station, command, { at: asked.at, now: asked.now, by: actorWord(asked.actor), checksValidUntil: dayEndsAfter(asked, asked.at) })
+  },
+  refuseId: refuseBayId,
+  placeOf(_station, command, { site, id, actor, permits }) {
+    const place = placeOfBay(site, id)
+    // A watch hands over the bay that its permit is for.
+    return command.type === 'station.hand-over' ? { ...place, isOwnPermit: permits.some(permit => isOwnPermit(permit, actor, command.type)) } : place
+  },
+  placeRestsOn: (command, id) => (command.type === 'station.hand-over' ? { bayId: id } : null),
+  clock: {
+    dueOf(station) {
+      const dueAt = checksLapseAt(station)
+      return dueAt === null ? [] : [{ kind: 'checks-lapse', dueAt }]
+    },
+    commandFor: ({ kind }) => (kind === 'checks-lapse' ? { type: 'station.lapse-checks', payload: {} } : null),
+  },
+}

@@ -1,0 +1,71 @@
+import type { Change } from '#core/clearance/consequences'
+import type { Decided } from '#core/streams/decide-together'
+import type { CommandOf, CommandType } from '#core/streams/commands'
+import { kindOfStream } from '#core/streams/kinds'
+import { earlierOf } from '#core/time/instant'
+import type { Queryable } from '../database/connection'
+import { eraseCredential } from '../database/credential'
+import { dropDevicesOf } from '../database/device'
+import { dropDeviceKey } from '../database/device-key'
+import type { ChainedEvent } from '../database/event'
+import { append, chain } from '../database/event'
+import { endSessionsOf } from '../database/session'
+import { readPosition } from '../database/site'
+import { eraseWearer } from '../database/surroundings'
+import { spoken } from '../spoken'
+import { project } from '../tables/projections'
+import type { Answer } from './door'
+import { remember, snapshotIfDue } from './fold'
+import { lockMore } from './room'
+import type { Room } from './room'
+
+/** What a command erases beside the record, once it is accepted. */
+const ERASES: { readonly [Type in CommandType]?: (db: Queryable, siteId: string, streamIds: readonly string[], command: Extract<CommandOf, { readonly type: Type }>) => Promise<void> } = {
+  // What is known of the health of someone who left is nobody's business any more, and they keep no way in.
+  async 'person.leave'(db, siteId, streamIds) {
+    for (const { id } of streamIds.map(kindOfStream)) {
+      await eraseWearer(db, siteId, id)
+      await eraseCredential(db, siteId, id)
+      await endSessionsOf(db, siteId, id)
+      await dropDevicesOf(db, siteId, id)
+    }
+  },
+  'site.revoke-key': (db, siteId, _streamIds, { payload: { keyId } }) => dropDeviceKey(db, siteId, keyId),
+}
+
+export async function eraseWith({ db, caller: { siteId }, command }: Pick<Room, 'db' | 'caller' | 'command'>): Promise<void> {
+  const erase = ERASES[command.type] as ((db: Queryable, siteId: string, streamIds: readonly string[], command: CommandOf) => Promise<void>) | undefined
+  await erase?.(db, siteId, command.streams.map(({ id }) => id), command)
+}
+
+/** Chains, projects and keeps one stream's events. */
+async function recordStream(room: Room, { streamId, name, events, after }: Change, commits: (() => void)[]): Promise<readonly ChainedEvent[]> {
+  const { db, caller: { siteId, actor }, command, now, heads } = room
+  const first = heads.get(streamId)!
+  const chained: ChainedEvent[] = []
+  let head = first
+  for (const { type, version: typeVersion, payload } of events) {
+    const next = chain(head, { siteId, streamId, type, typeVersion, at: earlierOf(command.at, now), recordedAt: now, actor, commandId: command.id, payload })
+    chained.push(next.event)
+    head = next.head
+  }
+  heads.set(streamId, head)
+  await project(db, siteId, name, streamId, head.version, after)
+  await snapshotIfDue(db, siteId, streamId, first, head, after)
+  const reached = head
+  commits.push(() => remember(siteId, streamId, reached, after))
+  return chained
+}
+
+/** Appends what was decided, writes what is derived from it, and answers. What only holds once committed is left in `commits`. */
+export async function record(room: Room, { changes, remarks }: Decided, commits: (() => void)[]): Promise<Answer> {
+  const { db, caller: { siteId, actor }, command, now, heads } = room
+  await lockMore(room, changes.map(({ streamId }) => streamId))
+  const chained: ChainedEvent[] = []
+  for (const change of changes) if (change.events.length > 0) chained.push(...await recordStream(room, change, commits))
+  const position = chained.length === 0
+    ? await readPosition(db, siteId)
+    : await append(db, siteId, chained, { recordedAt: now, actorKind: actor.kind, actorPersonId: actor.kind === 'person' ? actor.personId : null, commandId: command.id })
+  const streams = changes.map(({ streamId }) => ({ id: streamId, version: heads.get(streamId)!.version }))
+  return { status: 200, body: { commandId: command.id, position, streams, findings: remarks.map(said => spoken(said)) } }
+}
