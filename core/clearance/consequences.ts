@@ -45,8 +45,10 @@ export interface WorkingPermit {
 /** What a decision may bring with it, beside what it decides. */
 export interface Bystanders {
   readonly scene: Scene
-  /** What gates rest on, before the decision; null where no bay is concerned. */
+  /** What gates rest on, before the decision; null where no bay and no permit at work is concerned. */
   readonly facts: SiteFacts | null
+  /** Each gate that changes is recorded; left out where they are judged at the end only. */
+  readonly recordsGates: boolean
   /** Other bays whose gates may change, with their stations; those at which anything ever happened, and the rest. */
   readonly followers: readonly { readonly bayId: string; readonly station: Station; readonly isLiving: boolean }[]
   readonly workingPermits: readonly WorkingPermit[]
@@ -106,6 +108,16 @@ function firstEvents(station: Station, stop: string | null, leaverIds: readonly 
   return events
 }
 
+/** Adds to the change of a station each gate that no longer answers as it was last recorded. */
+function gatesUnder(facts: SiteFacts): (change: Change) => Change {
+  const viewAt = viewsOf(joinFacts(facts))
+  const bays = new Map(facts.site.bays.map(bay => [bay.bayId, bay]))
+  return (change) => {
+    const events = gateChanges(change.after as Station, viewAt(bays.get(change.id)!))
+    return events.length === 0 ? change : changeOf(change.streamId, change.name, change.id, change.before, [...change.events, ...events])
+  }
+}
+
 /**
  * Everything that some decided changes bring with them: permits that stop for want of their kit, who is told, bays that stop or lose
  * whoever stood there, and each gate that no longer answers as it was last recorded. Pure: what it rests on was read before.
@@ -114,7 +126,7 @@ function firstEvents(station: Station, stop: string | null, leaverIds: readonly 
  * @returns the same changes, those of stations with their gates, and the rest after them, in the order in which they are recorded
  */
 export function withConsequences(decided: readonly Change[], bystanders: Bystanders): readonly Change[] {
-  const { scene, facts, followers } = bystanders
+  const { scene, facts, followers, recordsGates } = bystanders
   const stopped = [...decided, ...stopWithoutKit(decided, bystanders)]
   const news = newsOf(stopped)
   const told = notices(news, bystanders)
@@ -122,13 +134,7 @@ export function withConsequences(decided: readonly Change[], bystanders: Bystand
   const isFollowed = followers.length > 0 && stopped.some(({ events }) => events.length > 0)
   if (!facts || (!isOfStations && !isFollowed)) return [...stopped, ...told]
 
-  const after = withChanges(facts, stopped)
-  const viewAt = viewsOf(joinFacts(after))
-  const bays = new Map(after.site.bays.map(bay => [bay.bayId, bay]))
-  const withGates = (change: Change): Change => {
-    const events = gateChanges(change.after as Station, viewAt(bays.get(change.id)!))
-    return events.length === 0 ? change : changeOf(change.streamId, change.name, change.id, change.before, [...change.events, ...events])
-  }
+  const withGates = recordsGates ? gatesUnder(withChanges(facts, stopped)) : (change: Change) => change
   const judged = stopped.map(change => (change.name === 'station' ? withGates(change) : change))
   if (!isFollowed) return [...judged, ...told]
 

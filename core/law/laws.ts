@@ -26,33 +26,57 @@ export interface Law {
   readonly hotWorkRadiusAtLeastM: number | null
 }
 
-const US: Law = {
-  shade: 'us-legal',
-  exposure: 'us-legal',
-  respiratorFactors: 'us',
-  listedDustsAskHighEfficiency: true,
-  usVentilation: 'binds',
-  indoorsNeedsHood: false,
-  acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
-  hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
-}
-const EU: Law = {
-  // The union leaves protection factors to its members; the British list stands for all of Europe, being the lower where lists differ.
-  shade: 'eu',
-  exposure: 'eu',
-  respiratorFactors: 'uk',
-  listedDustsAskHighEfficiency: false,
-  usVentilation: 'is-told',
-  indoorsNeedsHood: false,
-  acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
-  hotWorkRadiusAtLeastM: null,
-}
-
-/** The laws known here. Sources stand with each rule where it is judged. */
+/** The laws known here, each row complete in itself. Sources stand with each rule where it is judged. */
 export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
-  'us': US,
-  'us-ca': { ...US, exposure: 'us-ca' },
-  'eu': EU,
-  'uk': { ...EU, exposure: 'uk', indoorsNeedsHood: true, acetylene: { limitKPa: 62, source: KIT_SOURCES.ukAcetylenePressure } },
-  'de': { ...EU, exposure: 'de' },
+  'us': {
+    shade: 'us-legal',
+    exposure: 'us-legal',
+    respiratorFactors: 'us',
+    listedDustsAskHighEfficiency: true,
+    usVentilation: 'binds',
+    indoorsNeedsHood: false,
+    acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
+    hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
+  },
+  'us-ca': {
+    shade: 'us-legal',
+    exposure: 'us-ca',
+    respiratorFactors: 'us',
+    listedDustsAskHighEfficiency: true,
+    usVentilation: 'binds',
+    indoorsNeedsHood: false,
+    acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
+    hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
+  },
+  // The union leaves protection factors to its members; the British list stands for all of Europe, being the lower where lists differ.
+  'eu': {
+    shade: 'eu',
+    exposure: 'eu',
+    respiratorFactors: 'uk',
+    listedDustsAskHighEfficiency: false,
+    usVentilation: 'is-told',
+    indoorsNeedsHood: false,
+    acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
+    hotWorkRadiusAtLeastM: null,
+  },
+  'uk': {
+    shade: 'eu',
+    exposure: 'uk',
+    respiratorFactors: 'uk',
+    listedDustsAskHighEfficiency: false,
+    usVentilation: 'is-told',
+    indoorsNeedsHood: true,
+    acetylene: { limitKPa: 62, source: KIT_SOURCES.ukAcetylenePressure },
+    hotWorkRadiusAtLeastM: null,
+  },
+  'de': {
+    shade: 'eu',
+    exposure: 'de',
+    respiratorFactors: 'uk',
+    listedDustsAskHighEfficiency: false,
+    usVentilation: 'is-told',
+    indoorsNeedsHood: false,
+    acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
+    hotWorkRadiusAtLeastM: null,
+  },
 }

@@ -50,10 +50,10 @@ const REACHED_FOR: readonly MaskId[] = ['dust-mask', 'n95', 'ffp2', 'half-p100',
 
 /** Every mask with what it is worth here. Outside the United States the British factors are used. */
 export function respiratorsIn(jurisdiction: JurisdictionId): readonly Respirator[] {
-  const isUs = LAWS[jurisdiction].respiratorFactors === 'us'
+  const whose = LAWS[jurisdiction].respiratorFactors
   return REACHED_FOR.map((mask) => {
     const { us, uk, ...traits } = ROWS[mask]
-    return { mask, apf: isUs ? us : uk, ...traits, source: isUs ? SOURCES.usApf : SOURCES.ukApf }
+    return { mask, apf: { us, uk }[whose], ...traits, source: { us: SOURCES.usApf, uk: SOURCES.ukApf }[whose] }
   })
 }
 

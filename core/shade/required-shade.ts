@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
-import type { ShadeRuleSetId } from '../ids/vocabulary'
+import type { ShadeBasisId, ShadeRuleSetId } from '../ids/vocabulary'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type { RuleSetAnswer, ShadeAnswer, ShadeQuestion, ShadeRules } from './shade-question'
 import { usLaw } from './us-law-table'
@@ -38,8 +38,10 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
   const houseSays = house(process, currentA, rules.minimum ?? null)
 
   const { jurisdiction, basis } = rules
-  const law = jurisdiction === undefined ? undefined : LAWS[jurisdiction].shade === 'eu' ? european : usLegal
-  const basisSays = basis === 'us-legal' ? usLegal : basis === 'us-consensus' ? consensus : basis === 'eu' ? european : undefined
+  // By name: a school that is added as law or basis does not compile until it answers here.
+  const schools: Readonly<Record<ShadeBasisId, RuleSetAnswer | undefined>> = { 'us-legal': usLegal, 'us-consensus': consensus, 'eu': european, 'darkest-first': undefined }
+  const law = jurisdiction === undefined ? undefined : schools[LAWS[jurisdiction].shade]
+  const basisSays = basis === undefined ? undefined : schools[basis]
 
   const findings: Finding[] = []
   let binding: RuleSetAnswer

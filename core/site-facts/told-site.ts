@@ -1,16 +1,17 @@
+import type { Bystanders } from '../clearance/consequences'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { StreamKindName } from '../ids/streams'
-import { HOUSE_RULES_STREAM, permitStream, personStream, placeStream, readStreamId, SITE_STREAM, stationStream } from '../ids/streams'
+import { HOUSE_RULES_STREAM, noticeStream, permitStream, personStream, placeStream, readStreamId, SITE_STREAM, stationStream } from '../ids/streams'
 import { respiratorOf } from '../respirator/respirators'
 import type { Wearer, WearerRecord } from '../respirator/wearer'
 import { readyForTheDay, readyUntil } from '../respirator/wearer'
 import { answering } from '../streams/asks'
-import type { Answers, Asked, Asks } from '../streams/asks'
+import type { Answers, Asks } from '../streams/asks'
 import type { CommandOf, CommandType } from '../streams/commands'
-import { isRefused } from '../streams/decision'
+import { decideTogether } from '../streams/decide-together'
 import type { HouseRules } from '../streams/house-rules/house-rules'
-import { foldEvents, kindNameOf, kindOfStream, ruleOf } from '../streams/kinds'
+import { kindNameOf, kindOfStream, ruleOf } from '../streams/kinds'
 import type { StateOf } from '../streams/kinds'
 import type { Helper } from '../streams/permit/decide-permit'
 import type { Permit } from '../streams/permit/permit'
@@ -20,6 +21,7 @@ import { dayEndsAfter } from '../streams/scene'
 import type { Scene } from '../streams/scene'
 import { NO_SITE } from '../streams/site/site'
 import type { Station } from '../streams/station/station'
+import type { Touched } from '../streams/stream-kind'
 import type { Instant } from '../time/instant'
 import { earlierOf, isAfter, msOf, stands } from '../time/instant'
 import type { SiteFacts } from './site-facts'
@@ -46,6 +48,8 @@ export interface Unaccepted {
   readonly findings: readonly Finding[]
 }
 
+/** What was told, and how a reason is said. */
+type Telling = SiteAsTold & Pick<Bystanders, 'say'>
 /** The streams of a site in memory, by their ids. */
 type Streams = Map<string, unknown>
 type Refused = readonly Finding[] | null
@@ -54,9 +58,11 @@ type Refused = readonly Finding[] | null
  * A site from what was told: each report and request is decided and folded by the same rules as at the door, in memory; the
  * permits' clocks run in between. Who may say what is not asked: whoever tells it answers for that.
  *
+ * @param say a finding as a sentence: the reason of a bay that is stopped by what was told of something there; its code, where nothing is given
  * @returns everything the gates rest on, and what the rules did not accept of what was told
  */
-export function factsFromTold(asTold: SiteAsTold): { readonly facts: SiteFacts<Station>, readonly unaccepted: readonly Unaccepted[] } {
+export function factsFromTold(told: SiteAsTold, say: Bystanders['say'] = ({ code }) => code): { readonly facts: SiteFacts<Station>, readonly unaccepted: readonly Unaccepted[] } {
+  const asTold: Telling = { ...told, say }
   const streams: Streams = new Map<string, unknown>([[SITE_STREAM, { ...NO_SITE, ...asTold.site }], [HOUSE_RULES_STREAM, asTold.rules]])
   const unaccepted: Unaccepted[] = []
   let heardAt: Instant | null = null
@@ -107,16 +113,53 @@ function sceneOf(streams: Streams, { rules }: Pick<SiteAsTold, 'rules'>, { at, b
   return { id, site: stateOf(streams, 'site', SITE_STREAM), rules, now: at, at, actor: { kind: 'person', personId: by }, holder: { roles, areaId, bayId }, isSigned }
 }
 
-/** Decides and folds a command on one stream. Answers with the reasons where it is not accepted. */
-function decideOn(streams: Streams, asTold: SiteAsTold, streamId: string, command: CommandOf, scene: Omit<Scene, 'id'>): Refused {
-  const { kind, id } = kindOfStream(streamId)
-  const before = stateOf(streams, kind.id, streamId)
-  const placed = { ...scene, id }
-  const asks = ruleOf(command.type).asks?.(before, command, placed) ?? {}
-  const asked: Asked = { ...placed, answer: answering(answersIn(streams, asTold, asks, placed)) }
-  const decision = kind.decide(before, command, asked)
-  if (isRefused(decision)) return decision.refused
-  streams.set(streamId, foldEvents(kind, before, decision.events))
+/** Bays whose gates a command may change besides what it names. */
+function baysTouched(streams: Streams, touched: readonly Touched[]): readonly string[] {
+  const all = <Key extends keyof Touched>(key: Key): string[] => touched.flatMap(one => one[key] ?? [])
+  const stations = allOf(streams, 'station')
+  const shared = new Set(all('sharedWorkWith'))
+  const people = new Set([...all('personIds'), ...stations.flatMap(([bayId, { personId, earlierJobs }]) => shared.has(bayId) ? [personId, ...earlierJobs.map(job => job.personId)] : [])])
+  const standing = stations.filter(([, { personId }]) => personId !== null && people.has(personId)).map(([bayId]) => bayId)
+  const ofPermits = all('permitIds').flatMap(permitId => stateOf(streams, 'permit', permitStream(permitId))?.request.place.bayId ?? [])
+  return [...new Set([...all('bayIds'), ...standing, ...ofPermits])]
+}
+
+/** What a command may change here besides what it is about, and what that rests on. What the gates come to is asked at the end. */
+function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly string[], command: CommandOf, scene: Scene): Bystanders {
+  const { touches } = ruleOf(command.type)
+  const known = streamIds.map(streamId => ({ ...kindOfStream(streamId), state: stateOf(streams, kindOfStream(streamId).name, streamId) }))
+  const followers = touches
+    ? baysTouched(streams, known.map(({ id, state }) => touches(state, command, { id, site: scene.site })))
+      .filter(bayId => !streamIds.includes(stationStream(bayId)) && scene.site.bays.some(bay => bay.bayId === bayId))
+      .map(bayId => ({ bayId, station: stateOf(streams, 'station', stationStream(bayId)), isLiving: streams.has(stationStream(bayId)) }))
+    : []
+  const resting = known.flatMap(({ kind, state }) => kind.workRestingOn?.(state) ?? [])
+  const workingPermits = resting.length === 0 ? [] : allOf(streams, 'permit')
+    .filter(([permitId, { phase, request: { place } }]) => phase === 'working' && resting.some(({ permitIds, bayIds }) => permitIds.includes(permitId) || place.bayId !== null && bayIds.includes(place.bayId)))
+    .map(([permitId, permit]) => ({ permitId, permit, items: LOOKS.permitKit(streams, { permitId, bayId: permit.request.place.bayId }, scene, asTold) }))
+  return {
+    scene,
+    facts: followers.length > 0 || workingPermits.length > 0 ? factsOf(streams, { ...asTold, wearers: [] }) : null,
+    recordsGates: false,
+    followers,
+    workingPermits,
+    people: [],
+    noticeStreamOf: index => noticeStream(`told-${index}`),
+    say: asTold.say,
+  }
+}
+
+/** Decides a command on the streams it is about, and all that comes with it. Answers with the reasons where it is not accepted. */
+function decideOn(streams: Streams, asTold: Telling, streamIds: readonly string[], command: CommandOf, scene: Scene): Refused {
+  const targets = streamIds.map((streamId) => {
+    const { name, id } = kindOfStream(streamId)
+    const state = stateOf(streams, name, streamId)
+    const asks = ruleOf(command.type).asks?.(state, command, { ...scene, id }) ?? {}
+    return { streamId, state, answer: answering(answersIn(streams, asTold, asks, { ...scene, id })) }
+  })
+  const decided = decideTogether(command, targets, bystandersOf(streams, asTold, streamIds, command, scene))
+  if ('refused' in decided) return decided.refused
+  for (const { streamId, events, after } of decided.changes) if (events.length > 0) streams.set(streamId, after)
   return null
 }
 
@@ -124,7 +167,7 @@ function decideOn(streams: Streams, asTold: SiteAsTold, streamId: string, comman
 const MOST_TURNS = 500
 
 /** What falls due for the permits up to an instant, in its order. */
-function runPermitClocks(streams: Streams, asTold: SiteAsTold, now: Instant): void {
+function runPermitClocks(streams: Streams, asTold: Telling, now: Instant): void {
   for (const [permitId] of allOf(streams, 'permit')) {
     const streamId = permitStream(permitId)
     const { kind } = kindOfStream(streamId)
@@ -132,8 +175,8 @@ function runPermitClocks(streams: Streams, asTold: SiteAsTold, now: Instant): vo
       const before = streams.get(streamId)
       const [due] = [...kind.clock!.dueOf(before)].sort((a, b) => msOf(a.dueAt) - msOf(b.dueAt))
       if (!due || isAfter(due.dueAt, now)) break
-      const scene = { ...sceneOf(streams, asTold, { at: due.dueAt, by: 'clock' }, permitId), now, actor: { kind: 'clock' } as const }
-      if (decideOn(streams, asTold, streamId, kind.clock!.commandFor(due)!, scene) || streams.get(streamId) === before) break
+      const scene: Scene = { ...sceneOf(streams, asTold, { at: due.dueAt, by: 'clock' }, permitId), now, actor: { kind: 'clock' } }
+      if (decideOn(streams, asTold, [streamId], kind.clock!.commandFor(due)!, scene) || streams.get(streamId) === before) break
     }
   }
 }
@@ -141,7 +184,7 @@ function runPermitClocks(streams: Streams, asTold: SiteAsTold, now: Instant): vo
 const unknownStream = (streamId: string): readonly Finding[] => [finding('hold', 'command.unknown-stream', { streamId })]
 
 /** One thing told. Answers with the reasons where it is not accepted. */
-function tell(streams: Streams, asTold: SiteAsTold, told: Told): Refused {
+function tell(streams: Streams, asTold: Telling, told: Told): Refused {
   const { type, payload, stream } = told
   const command = { type, payload } as CommandOf
   const read = readStreamId(stream)
@@ -154,27 +197,17 @@ function tell(streams: Streams, asTold: SiteAsTold, told: Told): Refused {
     const refused = refuseHere(streams, stream, command, told.by)
     if (refused) return refused
   }
-  for (const streamId of streamIds) {
-    const refused = decideOn(streams, asTold, streamId, command, sceneOf(streams, asTold, told, ''))
-    if (refused) return refused
-  }
-  return tellOn(streams, asTold, told, read.id)
+  const scene = sceneOf(streams, asTold, told, '')
+  const refused = decideOn(streams, asTold, streamIds, command, scene)
+  if (refused === null && type === 'station.stop-all') stopHotWork(streams, asTold, scene)
+  return refused
 }
 
-/** What else is so once it was told: whoever leaves the site stands at none of its bays, and a stop of all stops hot work too. */
-function tellOn(streams: Streams, asTold: SiteAsTold, told: Told, id: string): Refused {
-  const scene = sceneOf(streams, asTold, told, '')
-  if (told.type === 'person.leave') {
-    for (const [bayId, { personId }] of allOf(streams, 'station')) {
-      if (personId === id) decideOn(streams, asTold, stationStream(bayId), { type: 'station.place-person', payload: { personId: null } }, scene)
-    }
+/** A stop of all stops hot work too, wherever it is. */
+function stopHotWork(streams: Streams, asTold: Telling, scene: Scene): void {
+  for (const [permitId, { phase }] of allOf(streams, 'permit')) {
+    if (phase === 'authorised' || phase === 'working') decideOn(streams, asTold, [permitStream(permitId)], { type: 'permit.stop', payload: { cause: 'stopped' } }, scene)
   }
-  if (told.type === 'station.stop-all') {
-    for (const [permitId, { phase }] of allOf(streams, 'permit')) {
-      if (phase === 'authorised' || phase === 'working') decideOn(streams, asTold, permitStream(permitId), { type: 'permit.stop', payload: { cause: 'stopped' } }, scene)
-    }
-  }
-  return null
 }
 
 /** Somebody here: they were told of, and have not left. */
@@ -205,7 +238,7 @@ function refuseHere(streams: Streams, streamId: string, command: CommandOf, by: 
   return strangers.length > 0 ? strangers.map(personId => finding('hold', 'command.person-unknown', { personId })) : null
 }
 
-type Looks = { readonly [Question in keyof Asks]-?: (streams: Streams, asked: NonNullable<Asks[Question]>, scene: Scene, asTold: SiteAsTold) => Answers[Question] }
+type Looks = { readonly [Question in keyof Asks]-?: (streams: Streams, asked: NonNullable<Asks[Question]>, scene: Scene, asTold: Telling) => Answers[Question] }
 
 /** The states behind some ids that anything is known of. */
 const knownOf = <Name extends StreamKindName>(streams: Streams, name: Name, ids: readonly string[]): Record<string, NonNullable<StateOf<Name>>> =>
@@ -237,10 +270,10 @@ const LOOKS: Looks = {
   air: (streams, _asked, { now }, asTold) => ({ ...factsOf(streams, { ...asTold, wearers: [] }), now }),
 }
 
-function answersIn(streams: Streams, asTold: SiteAsTold, asks: Asks, scene: Scene): Partial<Answers> {
+function answersIn(streams: Streams, asTold: Telling, asks: Asks, scene: Scene): Partial<Answers> {
   const found: Partial<Record<keyof Answers, unknown>> = {}
   for (const question of Object.keys(asks) as (keyof Asks)[]) {
-    const look = LOOKS[question] as (streams: Streams, asked: unknown, scene: Scene, asTold: SiteAsTold) => unknown
+    const look = LOOKS[question] as (streams: Streams, asked: unknown, scene: Scene, asTold: Telling) => unknown
     found[question] = look(streams, asks[question], scene, asTold)
   }
   return found as Partial<Answers>
@@ -273,7 +306,7 @@ function wearerFrom(streams: Streams, { rules, now }: SiteAsTold, { personId, ..
   }
 }
 
-function factsOf(streams: Streams, asTold: SiteAsTold): SiteFacts<Station> {
+function factsOf(streams: Streams, asTold: Telling): SiteFacts<Station> {
   const { rules, now, wearers, screens } = asTold
   return {
     site: stateOf(streams, 'site', SITE_STREAM),

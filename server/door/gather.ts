@@ -134,6 +134,7 @@ export async function gather(room: Room, targets: readonly string[], { followerI
   const bystanders: Bystanders = {
     scene: sceneOf(room, ''),
     facts: bayIds.length > 0 || workingPermitIds.length > 0 ? await readFacts(room, { bayIds, personIds }) : null,
+    recordsGates: true,
     followers,
     workingPermits,
     people: tellsPeople ? await readTellable(db, siteId) : [],

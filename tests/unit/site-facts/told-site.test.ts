@@ -56,6 +56,17 @@ describe('what the door refuses is refused here too', () => {
     const [tig] = judgeSite(facts)
     expect([tig!.station.personId, tig!.verdict.word]).toEqual([null, 'hold'])
   })
+  it('a danger stops the bays it stands at, in the words that are given for it', () => {
+    const shop = andThen(told('cylinder/ar-1', 'cylinder.report-danger', { danger: 'leak' }))
+    const [tig, gate] = judgeSite(factsFromTold(shop, ({ code, severity }) => `${severity}: ${code}`).facts)
+    expect(tig!.station.stop).toMatchObject({ by: 'maren-holt', reason: 'stop: cylinder.danger' })
+    expect([tig!.verdict.word, gate!.station.stop]).toEqual(['stopped', null])
+  })
+  it('hot work stops when what it rests on is tagged out', () => {
+    const kit = factsFromTold(twoBayShop(true)).facts.items.find(({ kind, assignment }) => kind === 'extinguisher' && assignment?.id === 'gate-3')!
+    const { facts } = factsFromTold(andThen(told(`item/${kit.tag.toLowerCase()}`, 'item.tag-out', { reason: 'pin gone' })))
+    expect(facts.permits[0]!.permit).toMatchObject({ phase: 'suspended', suspension: { cause: 'kit' } })
+  })
   it('watchers that nobody knows authorise nothing: the permit stays where it was, and the bay holds', () => {
     const full = twoBayShop(true)
     const shop = { ...full, told: full.told.map(one => one.type === 'permit.authorise' ? { ...one, payload: { ...one.payload, watcherIds: ['ghost'] } } as Told : one) }

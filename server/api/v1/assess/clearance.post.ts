@@ -10,7 +10,7 @@ import { spoken } from '../../../spoken'
 /** Each bay's seven gates, from a shop as it was told, by the same code that judges the Floor. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessClearanceResponse>> => {
   const shop = await parseBody(event, assessClearanceRequest)
-  const { facts, unaccepted } = factsFromTold(shop)
+  const { facts, unaccepted } = factsFromTold(shop, said => spoken(said).message)
   return {
     at: shop.now,
     rulesVersion: RULES_VERSION,
