@@ -1,5 +1,5 @@
 import type { Queryable } from './database/connection'
-import { readPosition } from './database/site'
+import { readPosition } from './tables/site'
 import { complain } from './logging'
 import type { Instant } from '#core/time/instant'
 

@@ -1,8 +1,8 @@
 import { createHmac, timingSafeEqual } from 'node:crypto'
 import type { H3Event } from 'h3'
 import { getCookie, setCookie } from 'h3'
-import { readDevice } from './database/device'
-import type { Device } from './database/device'
+import { readDevice } from './tables/device'
+import type { Device } from './tables/device'
 import { useRunning } from './running'
 
 const COOKIE = 'zonaris-device'

@@ -1,5 +1,5 @@
 import pg from 'pg'
-import { readChanges } from './database/log'
+import { readChanges } from './tables/log'
 import { complain } from './logging'
 
 export interface Change { readonly position: number, readonly streamId: string, readonly type: string }

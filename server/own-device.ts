@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
 import { mayDo } from '#core/rights/rights'
-import { readDevice } from './database/device'
-import type { Device } from './database/device'
+import { readDevice } from './tables/device'
+import type { Device } from './tables/device'
 import { Problem, requireSignedIn } from './http'
 import { useRunning } from './running'
 

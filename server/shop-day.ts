@@ -4,9 +4,10 @@ import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
 import type { Site } from '#core/streams/site/site'
 import { NO_SITE } from '#core/streams/site/site'
 import type { Queryable } from './database/connection'
-import { readHouseRules, readSite } from './database/site'
+import { readSite } from './tables/site'
 import { useRunning } from './running'
 import type { Instant } from '#core/time/instant'
+import { readHouseRules } from './tables/house-rules'
 
 /** The day it is at a site, and what it is judged by. */
 export interface ShopDay { readonly site: Site, readonly rules: HouseRules, readonly today: string, readonly dayEnds: Instant }

@@ -105,7 +105,7 @@ export interface CommandRefused { readonly commandId: string, readonly findings:
 export interface InputError { readonly error: string, readonly fields: readonly { readonly path: string, readonly message: string }[] }
 
 /** A thing with a tag; `dueOn` is the soonest day by the calendar, `now`, or null for never. */
-export interface ItemReading { readonly tagId: string, readonly version: number, readonly item: KitItem, readonly dueOn: string | null }
+export interface KitItemReading { readonly tagId: string, readonly version: number, readonly item: KitItem, readonly dueOn: string | null }
 export interface CylinderReadingRow { readonly tagId: string, readonly version: number, readonly cylinder: CylinderState }
 export interface PlaceReading { readonly placeId: string, readonly version: number, readonly place: Place }
 /** A device on which somebody of the site signed in, and whom it acts for. */
@@ -127,22 +127,24 @@ export interface NoticeReading extends Notice { readonly noticeId: string }
 export interface KitReading {
   readonly today: string
   readonly counts: { readonly out: number, readonly late: number, readonly all: number }
-  readonly out: readonly ItemReading[]
+  readonly out: readonly KitItemReading[]
   /** Due today or before, soonest first; then what falls due in the days asked for. */
-  readonly due: readonly ItemReading[]
+  readonly due: readonly KitItemReading[]
   readonly lists: CheckListsState
   readonly listsVersion: number
 }
 
 /** `GET /api/v1/kit/round`: everything in use, in walking order, with where it is. */
-export interface RoundReading { readonly today: string, readonly lists: CheckListsState, readonly stops: readonly { readonly where: string, readonly bayId: string | null, readonly items: readonly ItemReading[] }[] }
+export interface RoundReading { readonly today: string, readonly lists: CheckListsState, readonly stops: readonly { readonly where: string, readonly bayId: string | null, readonly items: readonly KitItemReading[] }[] }
 
 /** One line of a thing's life. */
 export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId'>
 
 /** `GET /api/v1/items/:tag` */
-export interface ItemPageReading extends ItemReading { readonly today: string, readonly lists: CheckListsState, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
+export interface KitItemPageReading extends KitItemReading { readonly today: string, readonly lists: CheckListsState, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
 
+/** `GET /api/v1/places` */
+export interface PlacesReading { readonly places: readonly PlaceReading[] }
 /** `GET /api/v1/gas`: the store as it stands. */
 export interface GasReading {
   readonly today: string

@@ -25,8 +25,8 @@ export interface Asks {
   readonly safetyLeads?: true
   /** People with the other task they have within a span. */
   readonly helpers?: { readonly personIds: readonly string[]; readonly fromAt: Instant; readonly untilAt: Instant }
-  /** Every permit that is open, with its place. */
-  readonly nearPermits?: true
+  /** Open permits that may be near a place, each with its own. */
+  readonly nearPermits?: { readonly placeId: string | null, readonly radiusM: number }
   /** How many people's screens are heard. */
   readonly screens?: true
   /** What is assigned to this permit and what stands for fire at its bay. */

@@ -7,7 +7,7 @@ import type { Permit } from '#core/streams/permit/permit'
 import type { AnyKind } from '#core/streams/kinds'
 import { NOWHERE } from '#core/streams/stream-kind'
 import { mayDo } from '#core/rights/rights'
-import { readOpenPermitsAt, readPermit } from '../database/permit'
+import { readOpenPermitsAt, readPermit } from '../tables/permit'
 import { lockMore, stateOf } from './room'
 import type { Room } from './room'
 

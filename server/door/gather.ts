@@ -7,16 +7,17 @@ import type { Answers, Asks } from '#core/streams/asks'
 import type { Target } from '#core/streams/decide-together'
 import { kindOfStream, ruleOf } from '#core/streams/kinds'
 import type { Touched } from '#core/streams/stream-kind'
-import { readPerson, countSafetyLeads, readTellable } from '../database/person'
-import { baysOfPermits, countScreens, readHelpers, readPermit, readPermitItems, readPermitsAtWork, readPlacedPermits, readPost } from '../database/permit'
-import { readJobAt } from '../database/station'
-import { readCheckLists, readPlacesById } from '../database/store'
-import { baysOfPeople, readSurroundings } from '../database/surroundings'
+import { readPerson, countSafetyLeads, readTellable } from '../tables/person'
+import { baysOfPermits, countScreens, readHelpers, readPermit, readPermitItems, readPermitsAtWork, readPermitsNear, readPost } from '../tables/permit'
+import { baysOfPeople, readJobAt } from '../tables/station'
+import { readSiteFacts } from '../tables/site-facts'
 import { spoken } from '../spoken'
 import { foldAs } from './fold'
 import { lockMore, sceneOf, stateOf } from './room'
 import type { Room } from './room'
 import { uuidFor } from './system-command'
+import { readPlacesById } from '../tables/place'
+import { readCheckLists } from '../tables/check-lists'
 
 /** Letters and figures that are not taken for one another when they are spoken or typed. */
 const SPOKEN_LETTERS = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789'
@@ -49,7 +50,7 @@ const LOOKS: Looks = {
   lists: async ({ db, caller: { siteId } }) => (await readCheckLists(db, siteId)).lists,
   safetyLeads: ({ db, caller: { siteId } }) => countSafetyLeads(db, siteId),
   helpers: ({ db, caller: { siteId } }, { personIds, fromAt, untilAt }, permitId) => readHelpers(db, siteId, permitId, personIds, fromAt, untilAt),
-  nearPermits: ({ db, caller: { siteId } }) => readPlacedPermits(db, siteId),
+  nearPermits: ({ db, caller: { siteId } }, near) => readPermitsNear(db, siteId, near),
   screens: ({ db, caller: { siteId }, now }) => countScreens(db, siteId, now),
   permitKit: ({ db, caller: { siteId } }, { permitId, bayId }) => readPermitItems(db, siteId, permitId, bayId),
   codes: async () => makeCodes(),
@@ -70,8 +71,8 @@ async function answers(room: Room, asks: Asks, id: string): Promise<Partial<Answ
 async function readFacts({ db, caller: { siteId }, command, site, rules, now }: Room, concerned: { readonly bayIds: readonly string[], readonly personIds: readonly string[] }): Promise<SiteFacts> {
   // Rules may change what a wearer's dates are worth: they are read under those that are about to stand.
   const under = command.type === 'house-rules.change' ? command.payload : rules
-  const { kit, fire, versions: _versions, ...air } = await readSurroundings(db, siteId, { rules: under, timeZone: site.timeZone, now }, concerned)
-  return { site, rules, now, ...air, ...kit, ...fire }
+  const { facts } = await readSiteFacts(db, siteId, { site, rules: under, now }, concerned)
+  return { ...facts, rules }
 }
 
 /** The bays whose gates a command may change besides what it names. */

@@ -1,12 +1,12 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import type { WearerRecord } from '#core/respirator/wearer'
-import { eraseWearer, keepWearer } from '../database/surroundings'
 import { canonicalText } from '../database/event'
 import { handleCommand } from './handle'
 import { systemCommand } from './system-command'
 import type { Caller } from './caller'
 import type { Answer, Door } from './door'
 import { personStream } from '#core/ids/streams'
+import { eraseWearer, keepWearer } from '../tables/wearer'
 
 /**
  * Writes or erases a health record. The chain learns that there is one, with its salted hash; what it says stays in a

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { CommandOf } from '#core/streams/commands'
-import { setLogin } from '../database/credential'
+import { setLogin } from '../tables/credential'
 import { handleCommand } from './handle'
 import { systemCommand } from './system-command'
 import type { Caller } from './caller'

@@ -3,12 +3,19 @@ import type { StateOf } from '#core/streams/kinds'
 import type { StreamKindName } from '#core/ids/streams'
 import type { Queryable } from '../database/connection'
 import { setDeadlines } from '../database/deadline'
-import { writePermit } from '../database/permit'
-import { writePerson } from '../database/person'
-import { writeHouseRules, writeSite } from '../database/site'
-import { writeStation } from '../database/station'
-import { writeCheckLists, writeCylinder, writeItem, writeNotice, writePlace } from '../database/store'
-import { writeHall, writeSamples, writeSheets } from '../database/surroundings'
+import { writePermit } from './permit'
+import { writePerson } from './person'
+import { writeSite } from './site'
+import { writeStation } from './station'
+import { writeKitItem } from './kit-item'
+import { writeHouseRules } from './house-rules'
+import { writePlace } from './place'
+import { writeNotice } from './notice'
+import { writeCylinder } from './cylinder'
+import { writeCheckLists } from './check-lists'
+import { writeHall } from './hall'
+import { writeSheets } from './fume-sheets'
+import { writeSamples } from './samples'
 
 type Write<State> = (db: Queryable, siteId: string, id: string, version: number, state: State) => Promise<void>
 
@@ -25,7 +32,7 @@ const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
   'hall': writeHall,
   'fume-sheets': ofSite(writeSheets),
   'samples': writeSamples,
-  'item': writeItem,
+  'item': writeKitItem,
   'cylinder': writeCylinder,
   'check-lists': ofSite(writeCheckLists),
   'place': writePlace,

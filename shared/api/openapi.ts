@@ -246,6 +246,12 @@ const PATHS: Json = {
       responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
     },
   },
+  '/api/v1/places': {
+    get: {
+      operationId: 'places', tags: ['read'], summary: "The places of the site's grid",
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
   '/api/v1/cylinders/{tag}': {
     get: {
       operationId: 'cylinder', tags: ['read'], summary: 'A cylinder with its whole life',

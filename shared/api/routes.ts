@@ -60,6 +60,7 @@ export const ROUTES: readonly Route[] = [
   get('events', 'signed-in', 'what befalls a person: only that something did'),
   get('floor', 'signed-in'),
   get('gas', 'signed-in'),
+  get('places', 'signed-in'),
   get('cylinders/{tag}', 'signed-in', LIFE),
   get('items', 'signed-in'),
   get('items/{tag}', 'signed-in', LIFE),

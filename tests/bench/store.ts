@@ -4,7 +4,7 @@ import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import { calendarDueOn } from '#core/inspection/calendar-due'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
-import { readDue, readItem } from '#server/database/store'
+import { readDue, readKitItem } from '#server/tables/kit-item'
 import { openShop } from '../server/shop'
 import setup from '../server/template-database'
 import { median, report } from './ratio'
@@ -41,7 +41,7 @@ try {
   const [few, many] = ['few', 'many']
   await fill(shop.pool, few, FEW)
   await fill(shop.pool, many, MANY)
-  await (async () => { for (let i = 0; i < 40; i++) await readItem(shop.pool, many, 't-7') })()
+  await (async () => { for (let i = 0; i < 40; i++) await readKitItem(shop.pool, many, 't-7') })()
   const time = async (work: () => Promise<unknown>): Promise<number> => {
     const began = performance.now()
     await work()
@@ -49,8 +49,8 @@ try {
   }
   const times = { lookupFew: [] as number[], lookupMany: [] as number[], dueFew: [] as number[], dueMany: [] as number[] }
   for (let i = 0; i < ROUNDS; i++) {
-    times.lookupFew.push(await time(() => readItem(shop.pool, few, `t-${i % FEW}`)))
-    times.lookupMany.push(await time(() => readItem(shop.pool, many, `T-${i * 331 % MANY}`)))
+    times.lookupFew.push(await time(() => readKitItem(shop.pool, few, `t-${i % FEW}`)))
+    times.lookupMany.push(await time(() => readKitItem(shop.pool, many, `T-${i * 331 % MANY}`)))
     // As long a page of either: what is compared is finding it, not sending it.
     times.dueFew.push(await time(() => readDue(shop.pool, few, '2027-12-31', 50)))
     times.dueMany.push(await time(() => readDue(shop.pool, many, '2027-12-31', 50)))

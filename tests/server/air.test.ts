@@ -5,13 +5,18 @@ import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
 import type { Extraction } from '#core/streams/hall/hall'
-import { eraseWearer, keepWearer, readSurroundings, readWearers } from '#server/database/surroundings'
+import { readSiteFacts } from '#server/tables/site-facts'
 import { noteHealth } from '#server/door/note-health'
 import { rebuild } from '#server/record/rebuild'
-import { readHouseRules, readSite } from '#server/database/site'
+import { readSite } from '#server/tables/site'
 import { BAY_1, BAY_2, count, openShop, passingAnswers } from './shop'
 import type { Shop } from './shop'
 import { FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, hallStream, kitItemStream, personStream, samplesStream } from '#core/ids/streams'
+import { readHouseRules } from '#server/tables/house-rules'
+import { eraseWearer, keepWearer, readWearers } from '#server/tables/wearer'
+import { NO_SITE } from '#core/streams/site/site'
+
+const LONDON = { ...NO_SITE, timeZone: 'Europe/London' }
 
 const AIR = { isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15 }
 const ARM: Extraction = { kind: 'arm', diameterM: 0.2, flanged: true, flowM3PerS: 0.33, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }
@@ -68,7 +73,7 @@ describe('air behind the one door', () => {
     const rules = (await readHouseRules(shop.pool, shop.siteId))!.value
     const site = (await readSite(shop.pool, shop.siteId))!.value
     const now = new Date(shop.clock.nowMs()).toISOString()
-    const facts = { site, rules, now, ...await readSurroundings(shop.pool, shop.siteId, { rules, timeZone: 'Europe/London', now }, null) }
+    const { facts } = await readSiteFacts(shop.pool, shop.siteId, { site, rules, now }, null)
     const station = facts.stations['bay-1']!
     const fraction = airOf(facts)('bay-1').predict({ bayId: 'bay-1', job: station.job, earlierJobs: station.earlierJobs, extraction: ARM, position: station.hoodPosition, personId: station.personId, check: station.extractionCheck })!.bay('bay-1')!.breathed!.manganese!.twa.high / 0.2
     const under = (await gateEvents(BAY_1)).findings.find(({ code }) => code === 'exposure.under')!
@@ -120,7 +125,7 @@ describe('air behind the one door', () => {
     await sendOk(lead(), [mask], { type: 'item.release', payload: { repair: 'new strap' } })
     for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
     expect((await gateEvents(BAY_1)).state).toBe('open')
-    const { wearers } = await readSurroundings(shop.pool, shop.siteId, { rules: NEW_SITE_RULES, timeZone: 'Europe/London', now: new Date(shop.clock.nowMs()).toISOString() }, null)
+    const { facts: { wearers } } = await readSiteFacts(shop.pool, shop.siteId, { site: LONDON, rules: NEW_SITE_RULES, now: new Date(shop.clock.nowMs()).toISOString() }, null)
     expect(wearers.maren).toEqual({ mask: 'full-p100', readyUntil: '2026-11-24T04:00:00.000Z', isShaven: true })
     expect(await count(shop.pool, `select count(*) from event where body like '%2026-05-17%' or body like '%2026-06-21%' or body like '%"salt"%'`)).toBe(0)
     expect(await count(shop.pool, `select count(*) from command_answer where answer::text like '%2026-05-17%'`)).toBe(0)
@@ -145,7 +150,7 @@ describe('air behind the one door', () => {
   it('today\'s look at the extraction and at the face lapses with the shop day', async () => {
     await sendOk(instructor(), [BAY_2], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
     expect(await count(shop.pool, `select count(*) from deadline where stream_id = $1 and kind = 'checks-lapse'`, [BAY_2])).toBe(1)
-    const { wearers } = await readSurroundings(shop.pool, shop.siteId, { rules: NEW_SITE_RULES, timeZone: 'Europe/London', now: '2026-11-24T05:00:00.000Z' }, null)
+    const { facts: { wearers } } = await readSiteFacts(shop.pool, shop.siteId, { site: LONDON, rules: NEW_SITE_RULES, now: '2026-11-24T05:00:00.000Z' }, null)
     expect(Object.values(wearers).every(({ isShaven }) => isShaven === null)).toBe(true)
   })
   it('is derived: rebuilt tables are the same', async () => {

@@ -1,11 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { shopDayEndsAtMs } from '#core/time/shop-day'
 import { judgeSite } from '#core/site-facts/judge-site'
-import { readSiteFacts } from '#server/site-facts'
+import { readWholeSite } from '#server/tables/site-facts'
 import { clockFrom, shiftedClock } from '#server/clock'
 import { verifyChains } from '#server/database/event'
-import { findLogin, readCredential } from '#server/database/credential'
-import { readStations } from '#server/database/station'
+import { findLogin, readCredential } from '#server/tables/credential'
+import { readStations } from '#server/tables/station'
 import { verifySecret } from '#server/secrets'
 import { loadDemo } from '../../demo/load'
 import { SITE } from '../../demo/fenmarsh'
@@ -22,7 +22,7 @@ afterAll(() => shop.close())
 describe('the demo yard', () => {
   it('shows every state that is judged today, bay by bay', async () => {
     const now = new Date(shop.clock.nowMs()).toISOString()
-    const facts = await readSiteFacts(shop.pool, SITE.siteId, now)
+    const facts = await readWholeSite(shop.pool, SITE.siteId, now)
     const said = judgeSite(facts).filter(({ bay }) => facts.stations[bay.bayId]).map(({ bay, verdict: { word, gates } }) => `${bay.label} ${word} ${gates.map(({ state }) => state).join(' ')}`)
     expect(said).toEqual([
       '1 hold open open open open open open to-do', '2 clear-to-strike open open open open open open open', '3 hold open open to-do open open open hold', '4 hold hold hold open hold not-needed open hold',

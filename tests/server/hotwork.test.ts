@@ -6,13 +6,13 @@ import { handleCommand } from '#server/door/handle'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { DERIVED_TABLES, rebuild } from '#server/record/rebuild'
 import { verifyChains } from '#server/database/event'
-import { noteScreen, readLivePermits, readPermit, readPublicPermit } from '#server/database/permit'
-import { readUnseen } from '#server/database/store'
-import { readStations } from '#server/database/station'
+import { noteScreen, readLivePermits, readPermit, readPublicPermit } from '#server/tables/permit'
+import { readStations } from '#server/tables/station'
 import { bringExtinguisher, count, openShop } from './shop'
 import type { Shop } from './shop'
 import type { Caller } from '#server/door/caller'
 import { SITE_STREAM, kitItemStream, permitStream, personStream, stationStream } from '#core/ids/streams'
+import { readUnseen } from '#server/tables/notice'
 
 let shop: Shop
 const GATE = stationStream('gate-3')

@@ -2,7 +2,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { Live } from '#server/live'
 import type { Change } from '#server/live'
 import { handleCommand } from '#server/door/handle'
-import { readPosition } from '#server/database/site'
+import { readPosition } from '#server/tables/site'
 import { BAY_1, openShop } from './shop'
 import type { Shop } from './shop'
 

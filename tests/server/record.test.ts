@@ -5,7 +5,7 @@ import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { clockCaller } from '#server/door/system-command'
 import { verifyChains } from '#server/database/event'
 import { readSealEvents, readSealState } from '#server/database/seal'
-import { readStations } from '#server/database/station'
+import { readStations } from '#server/tables/station'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
 

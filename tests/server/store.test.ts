@@ -5,12 +5,14 @@ import { BUILT_IN_LISTS } from '#core/inspection/built-in-lists'
 import type { Answers } from '#core/inspection/check-list'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { DERIVED_TABLES, rebuild } from '#server/record/rebuild'
-import { readCylinders, readDue, readItem, readNoticesAbout, readOut, readUnseen } from '#server/database/store'
+import { readDue, readKitItem, readOut } from '#server/tables/kit-item'
 import { verifyChains } from '#server/database/event'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
 import type { Caller } from '#server/door/caller'
 import { CHECK_LISTS_STREAM, cylinderStream, kitItemStream, noticeStream, personStream, placeStream } from '#core/ids/streams'
+import { readNoticesAbout, readUnseen } from '#server/tables/notice'
+import { readCylinders } from '#server/tables/cylinder'
 
 let shop: Shop
 const lead = () => shop.as(['safety-lead'])
@@ -51,7 +53,7 @@ describe('things behind the one door', () => {
     await ok(jun(), [placeStream('cage')], { type: 'place.describe', payload: { name: 'Cage', level: 0, xM: 0, yM: 0, widthM: 6, depthM: 4, room: null } })
     expect(await codesOf(jun(), [cylinderStream('fa-3')], { type: 'cylinder.receive', payload: RECEIVE })).toEqual(['kit.tag-taken'])
     expect(await codesOf(jun(), [kitItemStream('FA 3!')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })).toEqual(['command.unknown-stream'])
-    expect((await readItem(shop.pool, shop.siteId, ' Fa-3 '))?.item.tag).toBe('FA-3')
+    expect((await readKitItem(shop.pool, shop.siteId, ' Fa-3 '))?.item.tag).toBe('FA-3')
   })
   it('goes to a bay, a person or a place that is there, by whoever may give it', async () => {
     expect(await codesOf(imke(), [ARRESTOR], { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } })).toEqual(['command.not-allowed'])
@@ -71,11 +73,11 @@ describe('things behind the one door', () => {
   it('a pass by somebody not named is kept and renews nothing; the lead names, and then it counts', async () => {
     const answer = await ok(maren(), [ARRESTOR], pass('flashback-arrestor.yearly'))
     expect(answer.body.findings.map(({ code }) => code)).toEqual(['kit.competence-missing'])
-    expect((await readItem(shop.pool, shop.siteId, 'fa-3'))?.dueOn).toBe('now')
+    expect((await readKitItem(shop.pool, shop.siteId, 'fa-3'))?.dueOn).toBe('now')
     expect(await codesOf(maren(), [personStream('maren')], { type: 'person.name-competent', payload: { competences: ['flashback-arrestor'] } })).toEqual(['command.not-allowed'])
     await ok(lead(), [personStream('maren')], { type: 'person.name-competent', payload: { competences: ['flashback-arrestor'] } })
     await ok(maren(), [ARRESTOR], pass('flashback-arrestor.yearly'))
-    expect((await readItem(shop.pool, shop.siteId, 'fa-3'))?.dueOn).toBe('2027-11-23')
+    expect((await readKitItem(shop.pool, shop.siteId, 'fa-3'))?.dueOn).toBe('2027-11-23')
   })
   it('a failed look tags it out, holds the bay in the same breath, and tells those who must know', async () => {
     const answer = await ok(imke(), [ARRESTOR], pass('flashback-arrestor.before-use', { 'arrestor-clean': false }))
@@ -106,7 +108,7 @@ describe('things behind the one door', () => {
     expect(await codesOf(maren(), [kitItemStream('zz-1')], { type: 'item.assign', payload: { assignment: null } })).toEqual(['kit.tag-unknown'])
     expect(await count(shop.pool, `select count(*) from event where stream_id = 'item/zz-1' and type = 'unknown-tag-reported'`)).toBe(1)
     expect((await readUnseen(shop.pool, shop.siteId, 'jun')).map(({ what }) => what.code)).toContain('kit.tag-unknown')
-    expect(await readItem(shop.pool, shop.siteId, 'zz-1')).toBeNull()
+    expect(await readKitItem(shop.pool, shop.siteId, 'zz-1')).toBeNull()
     await ok(jun(), [kitItemStream('zz-1')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })
   })
   it('an edited list gets a version of its own and dates every thing of its kind anew; what was done keeps its version', async () => {
@@ -116,7 +118,7 @@ describe('things behind the one door', () => {
     const unchanged = await ok(jun(), [CHECK_LISTS_STREAM], { type: 'check-lists.change', payload: { list } })
     await ok(jun(), [CHECK_LISTS_STREAM], { type: 'check-lists.change', payload: { list: { ...list, every: { unit: 'months', count: 6 } } } })
     expect([await count(shop.pool, `select count(*) from event where stream_id = 'check-lists'`), unchanged.status]).toEqual([1, 200])
-    expect((await readItem(shop.pool, shop.siteId, 'fa-3'))?.dueOn).toBe('2027-05-23')
+    expect((await readKitItem(shop.pool, shop.siteId, 'fa-3'))?.dueOn).toBe('2027-05-23')
     expect((await ok(maren(), [ARRESTOR], pass('flashback-arrestor.yearly'))).body.findings.map(({ code }) => code)).toEqual(['kit.list-version-old'])
   })
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { PlacesReading } from '#shared/readings'
 import { nextTimeOfDay } from '#core/time/local-time'
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
 import type { PermitRequest } from '#core/streams/permit/permit'
@@ -27,7 +28,7 @@ const bays = computed(() => floor.site.bays.filter(({ kind, closed }) => kind ==
 const given = typeof route.query.bay === 'string' ? floor.find(route.query.bay) : undefined
 const bayId = ref(given?.bay.bayId ?? '')
 const where = ref('')
-const { reading: gas } = useReading<{ readonly places: readonly { readonly placeId: string, readonly place: { readonly name: string } }[] }>(() => 'gas')
+const { reading: grid } = useReading<PlacesReading>(() => 'places')
 const placeId = ref('')
 const what = ref('')
 const process = ref<ProcessId | ''>(given?.station.job?.process ?? '')
@@ -74,7 +75,7 @@ const FACTS = [
   { key: 'hardFloor', label: 'Is the floor hard, so that sparks roll?' }, { key: 'confined', label: 'Is it a confined place?' }, { key: 'otherSide', label: 'Is something behind the wall or ceiling?' },
   { key: 'combustiblePanel', label: 'Does the wall or panel burn inside?' }, { key: 'bulkCombustibles', label: 'Does a store ready to burn stand there?' }, { key: 'metalFire', label: 'Is magnesium or titanium swarf about?' },
 ] as const
-const placeName = computed(() => where.value.trim() || (gas.value?.places.find(one => one.placeId === placeId.value)?.place.name ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')))
+const placeName = computed(() => where.value.trim() || (grid.value?.places.find(one => one.placeId === placeId.value)?.place.name ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')))
 
 async function request() {
   if (!isComplete.value || asked.value === null) return
@@ -100,7 +101,7 @@ async function request() {
     </FrameField>
     <div class="columns">
       <FrameSelect v-model="bayId" label="Spot on a structure" :ids="bays.map(bay => bay.bayId)" :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`" none="none of them" />
-      <FrameSelect v-model="placeId" label="On the site's grid" :ids="gas?.places.map(one => one.placeId) ?? []" :named="id => gas?.places.find(one => one.placeId === id)?.place.name ?? id" none="not on it" hint="A place off the grid counts as near to every other." />
+      <FrameSelect v-model="placeId" label="On the site's grid" :ids="grid?.places.map(one => one.placeId) ?? []" :named="id => grid?.places.find(one => one.placeId === id)?.place.name ?? id" none="not on it" hint="A place off the grid counts as near to every other." />
     </div>
     <h3>What</h3>
     <FrameField v-slot="{ id }" label="The job">

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Assignment } from '#core/streams/kit-item/kit-item'
-import type { PlaceReading } from '#shared/readings'
+import type { PlacesReading } from '#shared/readings'
 
 /** To which bay, person or place a thing goes; an extinguisher with the way from where it hangs to the farthest work. */
 const { withDistance = false } = defineProps<{ withDistance?: boolean }>()
 const chosen = defineModel<Assignment>({ required: true })
 const floor = useFloor()
-const { reading: gas } = useReading<{ places: readonly PlaceReading[] }>(() => 'gas')
+const { reading: grid } = useReading<PlacesReading>(() => 'places')
 const key = computed({
   get: () => chosen.value ? `${chosen.value.to} ${chosen.value.id}` : '',
   set: (value: string) => {
@@ -50,7 +50,7 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
         </option>
       </optgroup>
       <optgroup label="Places">
-        <option v-for="{ placeId, place } in gas?.places" :key="placeId" :value="`place ${placeId}`">
+        <option v-for="{ placeId, place } in grid?.places" :key="placeId" :value="`place ${placeId}`">
           {{ place.name }}
         </option>
       </optgroup>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { storeWords } from '#shared/words/en/store-words'
-import type { ItemReading } from '#shared/readings'
+import type { KitItemReading } from '#shared/readings'
 
 /** One thing in a list: the whole row is the target. */
-const { reading, today, chosen } = defineProps<{ reading: ItemReading, today: string, chosen: boolean }>()
+const { reading, today, chosen } = defineProps<{ reading: KitItemReading, today: string, chosen: boolean }>()
 const { due } = useDates()
 const { placeOf } = useWhere()
 const isLate = computed(() => reading.dueOn === 'now' || (reading.dueOn !== null && reading.dueOn < today))

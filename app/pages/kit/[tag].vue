@@ -3,7 +3,7 @@ import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-i
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { judgeKitItem } from '#core/inspection/judge-kit-item'
 import { storeWords } from '#shared/words/en/store-words'
-import type { ItemPageReading } from '#shared/readings'
+import type { KitItemPageReading } from '#shared/readings'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 
 /** One thing: whether it may be used, its lists and when they are due, what to do, and its whole life. */
@@ -13,7 +13,7 @@ const session = useSession()
 const { due, day } = useDates()
 const { placeOf } = useWhere()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<ItemPageReading>(() => `items/${encodeURIComponent(tagId.value)}`)
+const { reading, problem, refresh } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId.value)}`)
 const { act, said, isRefused, busy } = useThing(() => `item/${tagId.value}`)
 const item = computed(() => reading.value?.item ?? null)
 const standing = computed(() => reading.value && judgeKitItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))

@@ -2,7 +2,7 @@
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
 import { storeWords } from '#shared/words/en/store-words'
-import type { ItemReading, RoundReading } from '#shared/readings'
+import type { KitItemReading, RoundReading } from '#shared/readings'
 
 /** The round: everything in use in walking order, one thing at a time, large. */
 const session = useSession()
@@ -19,7 +19,7 @@ const next = computed(() => open.value.find(({ tagId }) => tagId === wanted.valu
 const all = computed(() => places.value.flatMap(({ items }) => items).length)
 const done = computed(() => all.value - open.value.length)
 const out = computed(() => places.value.flatMap(({ items }) => items).filter(({ item }) => item.taggedOut).length)
-const justOut = ref<ItemReading | null>(null)
+const justOut = ref<KitItemReading | null>(null)
 
 async function looked() {
   const before = next.value

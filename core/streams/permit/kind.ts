@@ -60,9 +60,9 @@ const authorised = request<Permit | null, Command<'permit.authorise'>>('authoris
   touches,
   asks(permit, command, scene) {
     if (!permit) return { screens: true }
-    const { request: { fromAt, operatorIds }, untilAt, plan: { afterMin } } = permit
+    const { request: { fromAt, operatorIds, place: { placeId } }, untilAt, plan: { afterMin, radiusM } } = permit
     const personIds = [...new Set([...command.payload.watcherIds, ...operatorIds])]
-    return { ...asksReadiness(permit, command, scene), nearPermits: true, helpers: { personIds, fromAt, untilAt: minutesAfter(untilAt, afterMin) } }
+    return { ...asksReadiness(permit, command, scene), nearPermits: { placeId, radiusM }, helpers: { personIds, fromAt, untilAt: minutesAfter(untilAt, afterMin) } }
   },
 })
 const extended = request<Permit | null, Command<'permit.extend'>>('authorise-permit', {

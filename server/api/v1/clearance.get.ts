@@ -4,11 +4,11 @@ import { judgeSite } from '#core/site-facts/judge-site'
 import { earliestOf } from '#core/time/instant'
 import type { ClearanceReading } from '#shared/schemas/clearance-schema'
 import { inTransaction } from '../../database/connection'
-import { readPosition } from '../../database/site'
+import { readPosition } from '../../tables/site'
 import { nowIso } from '../../clock'
 import { api, requireReader } from '../../http'
 import { useRunning } from '../../running'
-import { readSiteFacts } from '../../site-facts'
+import { readWholeSite } from '../../tables/site-facts'
 import { spoken } from '../../spoken'
 
 /** The live verdicts of the site: for a wall, a lamp, or a machine's interlock. Signed in, or with a read-only device key. */
@@ -19,7 +19,7 @@ export default api(async (event): Promise<ClearanceReading> => {
   return inTransaction(pool, async (db) => {
     await db.query('set transaction isolation level repeatable read read only')
     const now = nowIso(clock)
-    const facts = await readSiteFacts(db, siteId, now)
+    const facts = await readWholeSite(db, siteId, now)
     const judged = judgeSite(facts)
     return {
       site: facts.site.name, at: now, position: await readPosition(db, siteId), rulesVersion: RULES_VERSION, oldestFactAt: earliestOf(judged.map(({ oldestFactAt }) => oldestFactAt)),

@@ -3,7 +3,7 @@ import { envelopeSchema, payloadSchemas, SYSTEM_COMMANDS } from '#shared/schemas
 import { URGENT_COMMANDS } from '#core/streams/urgent'
 import { handleCommand } from '../../door/handle'
 import { signerOf } from '../../door/signature'
-import type { Device } from '../../database/device'
+import type { Device } from '../../tables/device'
 import { knownDevice } from '../../known-device'
 import { api, parse, parseBody, Problem, signedIn } from '../../http'
 import { useRunning } from '../../running'

@@ -1,6 +1,6 @@
 import { createEventStream, getHeader, getQuery, setHeader } from 'h3'
 import { z } from 'zod'
-import { noteScreen } from '../../database/permit'
+import { noteScreen } from '../../tables/permit'
 import { keepBeating } from '../../heartbeat'
 import type { Beat } from '../../heartbeat'
 import { api, parse, Problem, requireSignedIn, serverNow, sessionStands } from '../../http'

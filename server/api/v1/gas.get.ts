@@ -1,9 +1,10 @@
 import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
 import type { GasReading } from '#shared/readings'
-import { readCylinders, readPlaces } from '../../database/store'
 import { api, requireSignedIn } from '../../http'
 import { useRunning } from '../../running'
 import { shopDayAt } from '../../shop-day'
+import { readPlaces } from '../../tables/place'
+import { readCylinders } from '../../tables/cylinder'
 
 /** Places and the cylinders that are here, each judged for today. */
 export default api(async (event): Promise<GasReading> => {

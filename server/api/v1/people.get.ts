@@ -1,4 +1,4 @@
-import { readPeople } from '../../database/person'
+import { readPeople } from '../../tables/person'
 import { api, requireRight } from '../../http'
 import { useRunning } from '../../running'
 

@@ -1,5 +1,5 @@
 import type { SessionReading } from '#shared/readings'
-import { anySite, readSite } from '../../database/site'
+import { anySite, readSite } from '../../tables/site'
 import { knownDevice } from '../../known-device'
 import { api, serverNow, signedIn } from '../../http'
 import { useRunning } from '../../running'

@@ -1,6 +1,6 @@
 import { signInRequest } from '#shared/schemas/sign-in-schema'
-import { findLogin } from '../../database/credential'
-import { giveBack, returnTry, signInSubjects, takeTry } from '../../database/failed-try'
+import { findLogin } from '../../tables/credential'
+import { giveBack, returnTry, signInSubjects, takeTry } from '../../tables/failed-try'
 import { areDemoSignInsRefused, DEMO_REFUSED } from '../../demo-sign-ins'
 import { knownDevice } from '../../known-device'
 import { openSessionFor } from '../../open-session'

@@ -1,6 +1,6 @@
-import { dropDevicesOf } from '../../database/device'
+import { dropDevicesOf } from '../../tables/device'
 import { inTransaction } from '../../database/connection'
-import { endSessionsOf } from '../../database/session'
+import { endSessionsOf } from '../../tables/session'
 import { api, requireSignedIn } from '../../http'
 import { useRunning } from '../../running'
 

@@ -1,4 +1,4 @@
-import { endSession } from '../../database/session'
+import { endSession } from '../../tables/session'
 import { api } from '../../http'
 import { useRunning } from '../../running'
 

@@ -1,8 +1,8 @@
 import { mayDo } from '#core/rights/rights'
 import type { WearersReading } from '#shared/readings'
-import { readWearers } from '../../database/surroundings'
 import { api, requireSignedIn } from '../../http'
 import { useRunning } from '../../running'
+import { readWearers } from '../../tables/wearer'
 
 /** Masks with their fit-test and medical dates: everybody's for the safety lead, one's own for everybody else. */
 export default api(async (event): Promise<WearersReading> => {

@@ -1,6 +1,6 @@
 import { wearerRequest } from '#shared/schemas/sign-in-schema'
 import { noteHealth } from '../../door/note-health'
-import { readPerson } from '../../database/person'
+import { readPerson } from '../../tables/person'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
 

@@ -2,12 +2,13 @@ import { getRouterParam } from 'h3'
 import { cylinderFact } from '#core/cylinder/cylinder-fact'
 import { tagIdOf } from '#core/ids/tag'
 import type { CylinderPageReading } from '#shared/readings'
-import { readCylinders, readNoticesAbout } from '../../../database/store'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
 import { cylinderStream } from '#core/ids/streams'
+import { readNoticesAbout } from '../../../tables/notice'
+import { readCylinders } from '../../../tables/cylinder'
 
 /** A cylinder by its tag, with its whole life. */
 export default api(async (event): Promise<CylinderPageReading> => {

@@ -2,7 +2,7 @@ import { getQuery } from 'h3'
 import { z } from 'zod'
 import { mayDo } from '#core/rights/rights'
 import type { DevicesReading } from '#shared/readings'
-import { readDevices } from '../../../database/device'
+import { readDevices } from '../../../tables/device'
 import { api, parse, Problem, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 

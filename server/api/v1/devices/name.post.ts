@@ -1,5 +1,5 @@
 import { nameDeviceRequest } from '#shared/schemas/sign-in-schema'
-import { nameDevice } from '../../../database/device'
+import { nameDevice } from '../../../tables/device'
 import { api, parseBody } from '../../../http'
 import { requireOwnDevice } from '../../../own-device'
 import { useRunning } from '../../../running'

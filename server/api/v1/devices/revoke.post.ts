@@ -1,6 +1,6 @@
 import { revokeDeviceRequest } from '#shared/schemas/sign-in-schema'
 import { inTransaction } from '../../../database/connection'
-import { dropDevice } from '../../../database/device'
+import { dropDevice } from '../../../tables/device'
 import { api, parseBody } from '../../../http'
 import { requireOwnDevice } from '../../../own-device'
 import { useRunning } from '../../../running'

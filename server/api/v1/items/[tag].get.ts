@@ -1,21 +1,23 @@
 import { getRouterParam } from 'h3'
 import { baysServed } from '#core/streams/kit-item/kit-item'
 import { tagIdOf } from '#core/ids/tag'
-import type { ItemPageReading } from '#shared/readings'
-import { readCheckLists, readItem, readNoticesAbout } from '../../../database/store'
+import type { KitItemPageReading } from '#shared/readings'
+import { readKitItem } from '../../../tables/kit-item'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
 import { kitItemStream } from '#core/ids/streams'
+import { readNoticesAbout } from '../../../tables/notice'
+import { readCheckLists } from '../../../tables/check-lists'
 
 /** A thing by its tag, with its whole life. */
-export default api(async (event): Promise<ItemPageReading> => {
+export default api(async (event): Promise<KitItemPageReading> => {
   const who = await requireSignedIn(event)
   const { siteId } = who
   const { pool } = useRunning()
   const tag = getRouterParam(event, 'tag') ?? ''
-  const item = await readItem(pool, siteId, tag)
+  const item = await readKitItem(pool, siteId, tag)
   if (!item) throw new Problem(404, { error: `Nothing here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
   const streamId = kitItemStream(tagIdOf(tag))
   const [{ site, today }, { lists }, notices] = await Promise.all([shopDayAt(pool, siteId), readCheckLists(pool, siteId), readNoticesAbout(pool, siteId, streamId)])

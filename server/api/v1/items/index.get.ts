@@ -1,7 +1,7 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
-import { findItems } from '../../../database/store'
+import { findKitItems } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 
@@ -11,5 +11,5 @@ const querySchema = z.strictObject({ begins: z.string().max(24).default(''), kin
 export default api(async (event) => {
   const { siteId } = await requireSignedIn(event)
   const { begins, kind, limit } = parse(querySchema, getQuery(event))
-  return { items: await findItems(useRunning().pool, siteId, { begins, kind: kind ?? null, limit }) }
+  return { items: await findKitItems(useRunning().pool, siteId, { begins, kind: kind ?? null, limit }) }
 })

@@ -2,10 +2,11 @@ import { parseDate } from '@internationalized/date'
 import { getQuery } from 'h3'
 import { z } from 'zod'
 import type { KitReading } from '#shared/readings'
-import { countKit, readCheckLists, readDue, readOut } from '../../../database/store'
+import { countKit, readDue, readOut } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
+import { readCheckLists } from '../../../tables/check-lists'
 
 const querySchema = z.strictObject({
   days: z.coerce.number().int().min(0).max(400).default(7),

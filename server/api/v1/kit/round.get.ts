@@ -3,12 +3,14 @@ import { z } from 'zod'
 import { idSchema } from '#shared/schemas/text-schema'
 import { walkingOrder } from '#core/inspection/round'
 import type { RoundReading } from '#shared/readings'
-import { readNames } from '../../../database/person'
-import { readStations } from '../../../database/station'
-import { readAssigned, readCheckLists, readPlaces } from '../../../database/store'
+import { readNames } from '../../../tables/person'
+import { readStations } from '../../../tables/station'
+import { readAssigned } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 import { shopDayAt } from '../../../shop-day'
+import { readPlaces } from '../../../tables/place'
+import { readCheckLists } from '../../../tables/check-lists'
 
 const querySchema = z.strictObject({ bayId: idSchema.optional() })
 
@@ -18,7 +20,7 @@ export default api(async (event): Promise<RoundReading> => {
   const { bayId } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()
   const { site, today } = await shopDayAt(pool, siteId)
-  const [items, stations, places, names, { lists }] = await Promise.all([readAssigned(pool, siteId), readStations(pool, siteId), readPlaces(pool, siteId), readNames(pool, siteId), readCheckLists(pool, siteId)])
+  const [items, stations, places, names, { lists }] = await Promise.all([readAssigned(pool, siteId, bayId ?? null), readStations(pool, siteId), readPlaces(pool, siteId), readNames(pool, siteId), readCheckLists(pool, siteId)])
   const standsAt = new Map(stations.flatMap(({ bayId, facts: { personId } }) => personId === null ? [] : [[personId, bayId] as const]))
   const stops = walkingOrder(items, { site, standsAt, places: places.map(({ placeId, place }) => ({ placeId, ...place })), names: new Map(names.map(({ personId, name }) => [personId, name])) })
   return { today, lists, stops: bayId === undefined ? stops : stops.filter(stop => stop.bayId === bayId) }

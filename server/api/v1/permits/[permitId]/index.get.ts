@@ -7,14 +7,16 @@ import { NO_SITE } from '#core/streams/site/site'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { kitItemFact } from '#core/inspection/kit-item-fact'
 import type { PermitPageReading } from '#shared/readings'
-import { countScreens, readPermit, readPermitItems, readPlacedPermits } from '../../../../database/permit'
-import { readHouseRules, readSite } from '../../../../database/site'
-import { readCheckLists, readNoticesAbout } from '../../../../database/store'
+import { countScreens, readPermit, readPermitItems, readPermitsNear } from '../../../../tables/permit'
+import { readSite } from '../../../../tables/site'
 import { nowIso } from '../../../../clock'
 import { api, Problem, requireSignedIn } from '../../../../http'
 import { readLifeFor } from '../../../../readable'
 import { useRunning } from '../../../../running'
 import { permitStream } from '#core/ids/streams'
+import { readHouseRules } from '../../../../tables/house-rules'
+import { readNoticesAbout } from '../../../../tables/notice'
+import { readCheckLists } from '../../../../tables/check-lists'
 
 /** A permit with its things, its neighbours in place and time, and its whole life. */
 export default api(async (event): Promise<PermitPageReading> => {
@@ -26,7 +28,7 @@ export default api(async (event): Promise<PermitPageReading> => {
   if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
   const { place } = kept.permit.request
   const [site, rules, { lists }, items, placed, notices, screens] = await Promise.all([
-    readSite(pool, siteId), readHouseRules(pool, siteId), readCheckLists(pool, siteId), readPermitItems(pool, siteId, permitId, place.bayId), readPlacedPermits(pool, siteId),
+    readSite(pool, siteId), readHouseRules(pool, siteId), readCheckLists(pool, siteId), readPermitItems(pool, siteId, permitId, place.bayId), readPermitsNear(pool, siteId, { placeId: place.placeId, radiusM: kept.permit.plan.radiusM }),
     readNoticesAbout(pool, siteId, permitStream(permitId)), countScreens(pool, siteId, nowIso(clock)),
   ])
   const [nowMs, zone, hour] = [clock.nowMs(), site?.value.timeZone ?? 'UTC', (rules?.value ?? NEW_SITE_RULES).shopDayHour] as const

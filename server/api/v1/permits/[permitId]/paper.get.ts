@@ -3,14 +3,15 @@ import { finding } from '#core/findings/finding'
 import { isNamedIn } from '#core/streams/permit/named-in'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { mayDo } from '#core/rights/rights'
-import { readNames } from '../../../../database/person'
-import { readPermit } from '../../../../database/permit'
-import { readHouseRules, readSite } from '../../../../database/site'
+import { readNames } from '../../../../tables/person'
+import { readPermit } from '../../../../tables/permit'
+import { readSite } from '../../../../tables/site'
 import { nowIso } from '../../../../clock'
 import { api, Problem, requireSignedIn } from '../../../../http'
 import { permitPaper } from '../../../../paper/permit-paper'
 import { useRunning } from '../../../../running'
 import { spoken } from '../../../../spoken'
+import { readHouseRules } from '../../../../tables/house-rules'
 
 /** The permit as a PDF to print, with a code that opens its public page where `PUBLIC_URL` says under which address. */
 export default api(async (event) => {

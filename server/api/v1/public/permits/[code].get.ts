@@ -1,13 +1,14 @@
 import { getRouterParam } from 'h3'
 import { monitoringEndsAt, nextRound, watchEndsAt } from '#core/streams/permit/permit-deadlines'
 import type { PublicPermitReading } from '#shared/readings'
-import { readPublicPermit } from '../../../../database/permit'
-import { readNames } from '../../../../database/person'
-import { readHouseRules, readSite } from '../../../../database/site'
+import { readPublicPermit } from '../../../../tables/permit'
+import { readNames } from '../../../../tables/person'
+import { readSite } from '../../../../tables/site'
 import { nowIso } from '../../../../clock'
 import { addressOf, api, Problem, refuseTooMany } from '../../../../http'
 import { giveCodeBack, waitBeforeCode } from '../../../../limits'
 import { useRunning } from '../../../../running'
+import { readHouseRules } from '../../../../tables/house-rules'
 
 /** What anybody may see who holds the paper: place, state, times, numbers to call; of people no more than a first name. */
 export default api(async (event): Promise<PublicPermitReading> => {

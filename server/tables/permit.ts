@@ -1,5 +1,5 @@
 import { coverMissingSince, permitDeadlines } from '#core/streams/permit/permit-deadlines'
-import { isAfter, msOf } from '#core/time/instant'
+import { isAfter, minutesAfter, msOf } from '#core/time/instant'
 import { dutiesOf, nextTurnAt } from '#core/streams/permit/permit-duties'
 import type { Helper } from '#core/streams/permit/decide-permit'
 import type { PlacedPermit } from '#core/hotwork/near-permits'
@@ -7,9 +7,9 @@ import type { KeptPermit } from '#core/streams/permit/permit-fact'
 import { hasEnded } from '#core/streams/permit/permit-end'
 import type { Permit } from '#core/streams/permit/permit'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
-import type { Place } from '#core/streams/place/place'
-import type { Queryable } from './connection'
+import type { Queryable } from '../database/connection'
 import type { Instant } from '#core/time/instant'
+import { asKitItem, asPermit, asPlace } from './states'
 
 export async function writePermit(db: Queryable, siteId: string, permitId: string, version: number, permit: Permit | null): Promise<void> {
   if (!permit) return
@@ -40,8 +40,8 @@ async function writePosts(db: Queryable, siteId: string, permitId: string, { pos
     select $1, p.person_id, $2 from unnest($3::text[]) as p (person_id) where not exists (select 1 from permit_post k where k.site_id = $1 and k.person_id = p.person_id and k.permit_id = $2)`, values: [siteId, permitId, personIds] })
 }
 
-interface PermitRow { permit_id: string, version: number, permit: Permit }
-const toKept = ({ permit_id, version, permit }: PermitRow): KeptPermit => ({ permitId: permit_id, version, permit })
+interface PermitRow { permit_id: string, version: number, permit: unknown }
+const toKept = ({ permit_id, version, permit }: PermitRow): KeptPermit => ({ permitId: permit_id, version, permit: asPermit(permit) })
 
 export async function readPermit(db: Queryable, siteId: string, permitId: string): Promise<KeptPermit | null> {
   const { rows } = await db.query<PermitRow>({ name: 'read-permit', text: 'select permit_id, version, permit from permit_reading where site_id = $1 and permit_id = $2', values: [siteId, permitId] })
@@ -79,19 +79,33 @@ export async function readEndedPermits(db: Queryable, siteId: string, limit: num
   return rows.map(toKept)
 }
 
-/** Permits that are open within a span, each with its place on the grid. */
-export async function readPlacedPermits(db: Queryable, siteId: string): Promise<PlacedPermit[]> {
-  const { rows } = await db.query<{ permit_id: string, permit: Permit, place: Place | null }>(`select r.permit_id, r.permit, p.place from permit_reading r
-    left join place_reading p on p.site_id = r.site_id and p.place_id = r.place_id where r.site_id = $1 and r.is_open order by r.permit_id`, [siteId])
-  return rows.map(({ permit_id, permit, place }) => ({ permitId: permit_id, permit, place }))
+/**
+ * Open permits that may be near a place, each with its place on the grid: a place nobody knows may be near to every other. How near
+ * they are, and when, the core says.
+ *
+ * @param placeId the place; null where it has none
+ * @param radiusM of its circle
+ */
+export async function readPermitsNear(db: Queryable, siteId: string, { placeId, radiusM }: { readonly placeId: string | null, readonly radiusM: number }): Promise<PlacedPermit[]> {
+  const { rows } = await db.query<{ permit_id: string, permit: unknown, place: unknown }>(`
+    with own as (select (place->>'xM')::float8 as x, (place->>'yM')::float8 as y, (place->>'widthM')::float8 as w, (place->>'depthM')::float8 as d
+      from place_reading where site_id = $1 and place_id = $2)
+    select r.permit_id, r.permit, p.place from permit_reading r
+      left join place_reading p on p.site_id = r.site_id and p.place_id = r.place_id left join own on true
+    where r.site_id = $1 and r.is_open and (own.x is null or p.place is null
+      or sqrt(power(greatest(0, own.x - (p.place->>'xM')::float8 - (p.place->>'widthM')::float8, (p.place->>'xM')::float8 - own.x - own.w), 2)
+        + power(greatest(0, own.y - (p.place->>'yM')::float8 - (p.place->>'depthM')::float8, (p.place->>'yM')::float8 - own.y - own.d), 2))
+        <= $3 + (r.permit->'plan'->>'radiusM')::float8 + 0.001)
+    order by r.permit_id`, [siteId, placeId, radiusM])
+  return rows.map(({ permit_id, permit, place }) => ({ permitId: permit_id, permit: asPermit(permit), place: place === null ? null : asPlace(place) }))
 }
 
 /** Permits that somebody should watch and nobody does, at an instant, longest first. */
 export async function readUncovered(db: Queryable, siteId: string, now: Instant): Promise<{ permitId: string, where: string, sinceAt: Instant }[]> {
   const { rows } = await db.query<PermitRow>(`select permit_id, version, permit from permit_reading where site_id = $1 and is_open and phase in ('authorised', 'working', 'suspended', 'watch')`, [siteId])
-  const uncovered = rows.flatMap(({ permit_id, permit }) => {
+  const uncovered = rows.map(toKept).flatMap(({ permitId, permit }) => {
     const sinceAt = coverMissingSince(permit)
-    return sinceAt === null || isAfter(sinceAt, now) ? [] : [{ permitId: permit_id, where: permit.request.place.where, sinceAt }]
+    return sinceAt === null || isAfter(sinceAt, now) ? [] : [{ permitId, where: permit.request.place.where, sinceAt }]
   })
   return uncovered.sort((a, b) => msOf(a.sinceAt) - msOf(b.sinceAt))
 }
@@ -110,9 +124,9 @@ export async function readHelpers(db: Queryable, siteId: string, permitId: strin
 
 /** What is assigned to a permit, and what stands at its bay for fire. */
 export async function readPermitItems(db: Queryable, siteId: string, permitId: string, bayId: string | null): Promise<KitItem[]> {
-  const { rows } = await db.query<{ item: KitItem }>(`select item from item_reading where site_id = $1 and not is_retired
+  const { rows } = await db.query<{ item: unknown }>(`select item from item_reading where site_id = $1 and not is_retired
     and ((assigned_to = 'permit' and assigned_ids @> array[$2]) or (assigned_to = 'bay' and $3::text is not null and assigned_ids @> array[$3] and kind = 'extinguisher')) order by tag_id`, [siteId, permitId, bayId])
-  return rows.map(({ item }) => item)
+  return rows.map(({ item }) => asKitItem(item))
 }
 
 /** Permits under which work goes on, among these and those at these bays. */
@@ -126,8 +140,8 @@ export async function readPermitsAtWork(db: Queryable, siteId: string, permitIds
 
 /** Permits that are for a bay and not over. */
 export async function readOpenPermitsAt(db: Queryable, siteId: string, bayId: string): Promise<Permit[]> {
-  const { rows } = await db.query<{ permit: Permit }>('select permit from permit_reading where site_id = $1 and is_open and bay_id = $2 order by permit_id', [siteId, bayId])
-  return rows.map(({ permit }) => permit)
+  const { rows } = await db.query<{ permit: unknown }>('select permit from permit_reading where site_id = $1 and is_open and bay_id = $2 order by permit_id', [siteId, bayId])
+  return rows.map(({ permit }) => asPermit(permit))
 }
 
 /** The bays of these permits, as far as they have one. */
@@ -155,12 +169,12 @@ export async function noteScreen(db: Queryable, siteId: string, deviceId: string
   })
 }
 
-/** A screen counts as heard for this long, ms. */
-export const SCREEN_HEARD_MS = 60_000
+/** A screen counts as heard for this long, min. */
+export const SCREEN_HEARD_MIN = 1
 
 /** At the screens of how many people a site was heard within the minute before an instant: two of one person are one that hears. */
 export async function countScreens(db: Queryable, siteId: string, nowIso: string): Promise<number> {
-  const since = new Date(Date.parse(nowIso) - SCREEN_HEARD_MS).toISOString()
+  const since = minutesAfter(nowIso, -SCREEN_HEARD_MIN)
   const { rows } = await db.query<{ count: number }>({ name: 'count-screens', text: 'select count(distinct person_id)::int as count from screen_heard where site_id = $1 and heard_at > $2', values: [siteId, since] })
   return rows[0]!.count
 }

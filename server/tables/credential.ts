@@ -1,4 +1,4 @@
-import type { Queryable } from './connection'
+import type { Queryable } from '../database/connection'
 
 export interface Credential {
   readonly siteId: string

@@ -1,6 +1,6 @@
 import type pg from 'pg'
-import { inTransaction } from './connection'
-import type { Queryable } from './connection'
+import { inTransaction } from '../database/connection'
+import type { Queryable } from '../database/connection'
 
 /** Wrong tries are forgotten after a quiet hour. */
 const FORGET_AFTER_S = 3600

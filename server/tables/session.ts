@@ -1,5 +1,5 @@
 import type { PersonReading } from '#shared/readings'
-import type { Queryable } from './connection'
+import type { Queryable } from '../database/connection'
 import { PERSON_COLUMNS, toPersonReading } from './person'
 import type { PersonRow } from './person'
 

@@ -1,4 +1,4 @@
-import type { Queryable } from './connection'
+import type { Queryable } from '../database/connection'
 
 /** Keeps the digest of a key. The key itself is kept nowhere. */
 export async function keepDeviceKey(db: Queryable, siteId: string, keyId: string, keySha256: string): Promise<void> {

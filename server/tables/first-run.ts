@@ -1,4 +1,4 @@
-import type { Queryable } from './connection'
+import type { Queryable } from '../database/connection'
 
 export async function offerFirstRun(db: Queryable, codeSha256: string, nowIso: string): Promise<void> {
   await db.query('delete from first_run where used_at is null')

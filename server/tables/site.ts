@@ -1,0 +1,26 @@
+import type { Site } from '#core/streams/site/site'
+import type { Queryable } from '../database/connection'
+import type { Versioned } from './versioned'
+import { asSite } from './states'
+
+export async function readSite(db: Queryable, siteId: string): Promise<Versioned<Site> | null> {
+  const { rows } = await db.query<{ version: number, site: unknown }>('select version, site from site_reading where site_id = $1', [siteId])
+  return rows[0] ? { version: rows[0].version, value: asSite(rows[0].site) } : null
+}
+
+export async function writeSite(db: Queryable, siteId: string, version: number, site: Site): Promise<void> {
+  await db.query(`insert into site_reading (site_id, version, site) values ($1, $2, $3)
+    on conflict (site_id) do update set version = excluded.version, site = excluded.site`, [siteId, version, JSON.stringify(site)])
+}
+
+/** Does any site exist yet? */
+export async function anySite(db: Queryable): Promise<boolean> {
+  const { rows } = await db.query<{ there: boolean }>('select exists (select 1 from site_reading) as there')
+  return rows[0]!.there
+}
+
+/** The last position of a site. */
+export async function readPosition(db: Queryable, siteId: string): Promise<number> {
+  const { rows } = await db.query<{ position: number }>('select position from site_position where site_id = $1', [siteId])
+  return rows[0]?.position ?? 0
+}

@@ -1,0 +1,1 @@
+export interface Versioned<Value> { readonly version: number, readonly value: Value }
