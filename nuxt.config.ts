@@ -61,6 +61,8 @@ export default defineNuxtConfig({
 
   nitro: {
     compressPublicAssets: { gzip: true, brotli: true },
+    // The check of an exported record runs with nothing but Node, and within the server: here it is part of the bundle.
+    externals: { inline: [fileURLToPath(new URL('./scripts/zonaris-verify.mjs', import.meta.url))] },
     typescript: { tsConfig: { include: ['../core/**/*'] } },
   },
 
@@ -73,4 +75,7 @@ export default defineNuxtConfig({
   vite: { worker: { format: 'es' } },
 
   eslint: { config: { stylistic: false } },
+
+  // Without it the development server of a program that renders in the browser only finds no entry.
+  $development: { experimental: { viteEnvironmentApi: true } },
 })

@@ -2,7 +2,7 @@
 // Not part of `npm test`; what it found stands in docs/mutants.md.
 const DECIDING = [
   'core/clearance/*.ts', 'core/hotwork/*.ts', 'core/respirator/*.ts', 'core/exposure/*.ts', 'core/ventilation/capture-window.ts', 'core/ventilation/ventilation-rules.ts', 'core/cylinder/requalification.ts', 'core/cylinder/cylinder-fact.ts',
-  'core/inspection/due.ts', 'core/inspection/item-fact.ts', 'core/inspection/item.ts', 'core/inspection/decide-item.ts', 'core/samples/compliance.ts',
+  'core/inspection/due.ts', 'core/inspection/kit-item-fact.ts', 'core/streams/kit-item/*.ts', 'core/streams/permit/*.ts', 'core/site-facts/*.ts', 'core/samples/compliance.ts',
 ]
 const asked = process.env.ZONARIS_MUTATE?.split(' ').filter(Boolean) ?? []
 

@@ -18,10 +18,10 @@ import type { Door } from '#server/door/door'
 import { HOUSE_RULES_STREAM, SITE_STREAM, hallStream, personStream, stationStream } from '#core/ids/streams'
 
 /** What a start prints. */
-export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly roles: string }
+export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly pin: string, readonly roles: string }
 
 const signInsOf = (people: readonly DemoPerson[]): DemoSignIn[] =>
-  people.flatMap(({ signIn, roles }) => signIn ? [{ loginName: signIn.loginName, password: signIn.password, roles: roles.join(', ') }] : [])
+  people.flatMap(({ signIn, roles }) => signIn ? [{ loginName: signIn.loginName, password: signIn.password, pin: signIn.pin, roles: roles.join(', ') }] : [])
 
 type Send = SendAt
 

@@ -10,3 +10,5 @@ export interface Cluster {
 export function ensureCluster(name: string, options: { readonly preferredPort: number, readonly fast?: boolean }): Promise<Cluster>
 export function ensureDatabase(cluster: Cluster, name: string): string
 export function stopHard(name: string): Promise<void>
+export function sitesIn(cluster: Cluster, name: string): string[]
+export function dropDatabase(cluster: Cluster, name: string): void

@@ -162,3 +162,22 @@ export function ensureDatabase(cluster, name) {
   if (made.status !== 0) throw new CannotGoOn(`the database ${name} could not be made.\n${made.stderr}`)
   return `${cluster.url}/${name}`
 }
+
+const oneColumn = answer => answer.stdout.split('\n').map(line => line.trim()).filter(Boolean)
+
+/** The sites that a database of this cluster holds; none where it is not there, or was never migrated. */
+export function sitesIn(cluster, name) {
+  if (askOwner(cluster, `select 1 from pg_database where datname = '${name}'`).stdout.trim() !== '1') return []
+  if (askOwner(cluster, `select to_regclass('public.site_position')`, name).stdout.trim() === '') return []
+  const sites = askOwner(cluster, 'select site_id from site_position', name)
+  if (sites.status !== 0) throw new CannotGoOn(`the sites of the database ${name} could not be read.\n${sites.stderr}`)
+  return oneColumn(sites)
+}
+
+/** Drops a database that nobody uses. */
+export function dropDatabase(cluster, name) {
+  const users = oneColumn(askOwner(cluster, `select pid from pg_stat_activity where datname = '${name}'`))
+  if (users.length > 0) throw new CannotGoOn(`the database ${name} is in use: stop the running program first.`)
+  const dropped = askOwner(cluster, `drop database if exists "${name}"`)
+  if (dropped.status !== 0) throw new CannotGoOn(`the database ${name} could not be dropped.\n${dropped.stderr}`)
+}

@@ -7,6 +7,7 @@ import { offerFirstRun } from '#server/tables/first-run'
 import { CannotMigrate, migrate } from '#server/database/migrate'
 import { anySite } from '#server/tables/site'
 import { codeSha256, oneTimeCode } from '#server/secrets'
+import type { DemoSignIn } from '../demo/load'
 import { loadDemo } from '../demo/load'
 
 /** May the login that serves do anything to the database? */
@@ -37,7 +38,7 @@ async function prepare(url: string): Promise<void> {
   try {
     await rebuildIfOtherShape(pool)
     const isEmpty = !await anySite(pool)
-    let signIns: readonly { readonly loginName: string, readonly password: string, readonly roles: string }[] = []
+    let signIns: readonly DemoSignIn[] = []
     let firstRunCode: string | null = null
     if (isEmpty && process.env.ZONARIS_DEMO === 'off') {
       firstRunCode = oneTimeCode()

@@ -2,8 +2,9 @@
 import { spawn } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
 import { setTimeout as wait } from 'node:timers/promises'
-import { checkNode, ensureBuild, ensurePackages, isPortFree, ROOT, tsx } from './machine.mjs'
+import { checkNode, ensureBuild, ensurePackages, isPortFree } from './machine.mjs'
 import { ensureCluster, ensureDatabase, ensurePostgresInstalled } from './postgres.mjs'
+import { prepareSite, saySignIns } from './prepare-site.mjs'
 import { CannotGoOn, run, say } from './say.mjs'
 import { serverHome } from './server-home.mjs'
 
@@ -19,21 +20,6 @@ function readTls() {
   if (!env.TLS_CERT || !env.TLS_KEY) throw new CannotGoOn('TLS_CERT and TLS_KEY belong together: set both, or neither.')
   for (const name of ['TLS_CERT', 'TLS_KEY']) if (!existsSync(env[name])) throw new CannotGoOn(`${name} names ${env[name]}, which is not there.`)
   return { cert: readFileSync(env.TLS_CERT, 'utf8'), key: readFileSync(env.TLS_KEY, 'utf8') }
-}
-
-/** Runs scripts/prepare.ts and reads the line it prints. */
-function prepare(url, servingUrl) {
-  return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, tsx('scripts/prepare.ts'), { cwd: ROOT, env: { ...env, DATABASE_URL: url, ZONARIS_SERVING_URL: servingUrl }, stdio: ['ignore', 'pipe', 'pipe'] })
-    let out = ''
-    let err = ''
-    child.stdout.on('data', data => { out += data })
-    child.stderr.on('data', data => { err += data })
-    child.on('close', (code) => {
-      if (code === 0) resolve(JSON.parse(out.trim().split('\n').at(-1)))
-      else reject(code === 3 ? new CannotGoOn(err.trim()) : new Error(err))
-    })
-  })
 }
 
 async function isUp(scheme) {
@@ -80,7 +66,7 @@ await run(async () => {
   try {
     const url = env.DATABASE_URL || ensureDatabase(cluster, 'zonaris')
     const servingUrl = cluster ? `${cluster.servingUrl}/zonaris` : env.ZONARIS_SERVING_URL || url
-    const { applied, servingRole, servesAsSuperuser, sessionSecret, signIns, firstRunCode } = await prepare(url, servingUrl)
+    const { applied, servingRole, servesAsSuperuser, sessionSecret, signIns, firstRunCode } = await prepareSite(url, servingUrl)
     if (applied.length > 0) say(`Database brought up to date: ${applied.join(', ')}.`)
     if (servingRole === null) say('This DATABASE_URL may not make or use the role zonaris_app: triggers alone keep the record append-only. Ask the database\'s owner for that role.')
     if (servesAsSuperuser) {
@@ -111,10 +97,7 @@ await run(async () => {
     })
     await waitUntilUp(server, tls)
     say(`\nZonaris is at ${publicUrl}`)
-    if (signIns.length > 0 && isOnlyHere) {
-      say('\nDemo sign-ins, good on this machine only:')
-      for (const { loginName, password, roles } of signIns) say(`  ${loginName.padEnd(10)} ${password.padEnd(22)} ${roles}`)
-    }
+    if (isOnlyHere) saySignIns(signIns)
     if (signIns.length > 0 && !isOnlyHere) say(`\nHOST is ${host}${isLoopback ? ', and others reach it from elsewhere' : ''}: the demo sign-ins are refused there.`)
     if (firstRunCode) say(`\nNo site yet. Open ${publicUrl}/first-run with this code, once: ${firstRunCode}`)
     if (!isLoopback && !publicUrl.startsWith('https:')) say('\nWithout TLS, phones keep no offline copy, camera, notifications or wake lock: set TLS_CERT and TLS_KEY, or put a proxy in front (PUBLIC_URL).')

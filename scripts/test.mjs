@@ -1,14 +1,26 @@
 // `npm test`: everything, in the order in which it fails fastest. Ends with "N passed, N failed" over all of it.
+// `npm test -- --only unit|server|browser` runs one part; `--grep PATTERN` besides, only what fits it.
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
+import { parseArgs } from 'node:util'
 import { checkNode, DATA, ensureBuild, ensurePackages, installDebian, ROOT } from './machine.mjs'
 import { ensureCluster } from './postgres.mjs'
-import { run, say } from './say.mjs'
+import { CannotGoOn, run, say } from './say.mjs'
 
+const PARTS = ['unit', 'server', 'browser']
 const bin = name => path.join(ROOT, 'node_modules', name)
 const results = path.join(DATA, 'test-results')
 const started = Date.now()
+
+/** What is asked for: one part or all of them, and what of it. */
+function asked() {
+  // A pattern that was left out asks for everything.
+  const args = process.argv.slice(2).filter((arg, i, all) => arg !== '--grep' || i < all.length - 1)
+  const { values: { only, grep } } = parseArgs({ args, options: { only: { type: 'string' }, grep: { type: 'string' } } })
+  if (only !== undefined && !PARTS.includes(only)) throw new CannotGoOn(`--only is ${only}: one of ${PARTS.join(', ')} is needed.`)
+  return { only, grep }
+}
 
 /** Runs a step with its output shown; true when it passed. */
 function step(name, args, env = {}) {
@@ -36,6 +48,7 @@ async function isBuilt() {
 
 /** A run that ended badly counts as a failure even when every test in it passed: an error outside any test, say. */
 const withEnd = (endedWell, { passed, failed }) => ({ passed, failed: endedWell || failed > 0 ? failed : 1 })
+const ofStep = ok => ({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 })
 
 const readJson = file => existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null
 
@@ -49,32 +62,48 @@ function countPlaywright(file) {
   return report ? { passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected } : { passed: 0, failed: 1 }
 }
 
+/** Tests of the core, or of the server against its database, or both. */
+async function runVitest(name, projects, grep, env) {
+  const file = path.join(results, 'vitest.json')
+  const args = [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${file}`, ...projects.map(one => `--project=${one}`), ...grep ? [grep] : []]
+  return withEnd(await step(name, args, env), countVitest(file))
+}
+
+async function runBrowser(grep, env) {
+  if (!await isBuilt()) return ofStep(false)
+  const file = path.join(results, 'playwright.json')
+  const args = [bin('@playwright/test/cli.js'), 'test', ...grep ? ['--grep', grep] : []]
+  return withEnd(await step('browser', args, { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file }), countPlaywright(file))
+}
+
+/** Everything, side by side where none writes what another reads. */
+async function runAll(env) {
+  await step('prepare', [bin('nuxt/bin/nuxt.mjs'), 'prepare'])
+  const lintAndBuild = async () => [await step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']), await isBuilt()]
+  const [[linted, built], typed] = await Promise.all([lintAndBuild(), step('types', [bin('nuxt/bin/nuxt.mjs'), 'typecheck'])])
+  const counts = [linted, typed, built].map(ofStep)
+  counts.push(await runVitest('unit, reference and server', ['core', 'server'], undefined, env))
+  if (built) counts.push(await runBrowser(undefined, env))
+  return counts
+}
+
+function runOne(part, grep, env) {
+  if (part === 'unit') return runVitest('unit and reference', ['core'], grep, env)
+  return part === 'server' ? runVitest('server', ['server'], grep, env) : runBrowser(grep, env)
+}
+
 await run(async () => {
   checkNode()
+  const { only, grep } = asked()
   await ensurePackages()
-  if (!existsSync('/usr/bin/chromium') && !process.env.CHROMIUM) await installDebian('Chromium', ['chromium'])
-  const cluster = await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
+  if ((only === undefined || only === 'browser') && !existsSync('/usr/bin/chromium') && !process.env.CHROMIUM) await installDebian('Chromium', ['chromium'])
+  const cluster = only === 'unit' ? null : await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
   rmSync(results, { recursive: true, force: true })
   mkdirSync(results, { recursive: true })
-  const counts = []
-  const one = ok => counts.push({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 })
-  try {
-    await step('prepare', [bin('nuxt/bin/nuxt.mjs'), 'prepare'])
-    // None writes what another reads: side by side they take as long as the longest one.
-    const lintAndBuild = async () => [await step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']), await isBuilt()]
-    const [[linted, built], typed] = await Promise.all([lintAndBuild(), step('types', [bin('nuxt/bin/nuxt.mjs'), 'typecheck'])])
-    for (const ok of [linted, typed, built]) one(ok)
-    const env = { ZONARIS_TEST_CLUSTER: cluster.url }
-    const vitestFile = path.join(results, 'vitest.json')
-    const unitsEnded = await step('unit, reference and server', [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${vitestFile}`], env)
-    counts.push(withEnd(unitsEnded, countVitest(vitestFile)))
-    if (built) {
-      const playwrightFile = path.join(results, 'playwright.json')
-      const browserEnded = await step('browser', [bin('@playwright/test/cli.js'), 'test'], { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightFile })
-      counts.push(withEnd(browserEnded, countPlaywright(playwrightFile)))
-    }
-  }
-  finally { cluster.stop() }
+  const env = cluster ? { ZONARIS_TEST_CLUSTER: cluster.url } : {}
+  let counts = []
+  try { counts = only === undefined ? await runAll(env) : [await runOne(only, grep, env)] }
+  finally { cluster?.stop() }
   const passed = counts.reduce((sum, count) => sum + count.passed, 0)
   const failed = counts.reduce((sum, count) => sum + count.failed, 0)
   say(`\nin ${Math.round((Date.now() - started) / 1000)} s`)

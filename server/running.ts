@@ -1,5 +1,6 @@
 import type pg from 'pg'
 import type { Clock } from './clock'
+import { Boards } from './boards'
 import { clockFrom, nowIso } from './clock'
 import { keepDoing, startDeadlineWorker } from './clockwork/deadlines'
 import { anchorSeals } from './clockwork/seals'
@@ -18,6 +19,8 @@ export interface Running {
   readonly pool: pg.Pool
   readonly clock: Clock
   readonly live: Live
+  /** The boards of the sites, each worked out once and shared. */
+  readonly boards: Boards
   readonly loopDelay: LoopDelay
   readonly door: Door
   /** Keeps each day's seal outside the database. */
@@ -63,7 +66,7 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
     await live.close()
     await pool.end()
   }
-  return (running = { pool, clock, live, loopDelay, door, anchors, metrics: new Metrics(pool, loopDelay), close })
+  return (running = { pool, clock, live, boards: new Boards(pool, clock), loopDelay, door, anchors, metrics: new Metrics(pool, loopDelay), close })
 }
 
 export function useRunning(): Running {

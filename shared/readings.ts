@@ -107,6 +107,8 @@ export interface InputError { readonly error: string, readonly fields: readonly 
 /** A thing with a tag; `dueOn` is the soonest day by the calendar, `now`, or null for never. */
 export interface KitItemReading { readonly tagId: string, readonly version: number, readonly item: KitItem, readonly dueOn: string | null }
 export interface CylinderReadingRow { readonly tagId: string, readonly version: number, readonly cylinder: CylinderState }
+/** A cylinder judged for today, with the day its test falls due. */
+export interface CylinderRow extends CylinderReadingRow { readonly fact: CylinderFact, readonly nextDue: string | null }
 export interface PlaceReading { readonly placeId: string, readonly version: number, readonly place: Place }
 /** A device on which somebody of the site signed in, and whom it acts for. */
 export interface DeviceReading {
@@ -149,11 +151,11 @@ export interface PlacesReading { readonly places: readonly PlaceReading[] }
 export interface GasReading {
   readonly today: string
   readonly places: readonly PlaceReading[]
-  readonly cylinders: readonly (CylinderReadingRow & { readonly fact: CylinderFact, readonly nextDue: string | null })[]
+  readonly cylinders: readonly CylinderRow[]
 }
 
 /** `GET /api/v1/cylinders/:tag` */
-export interface CylinderPageReading extends CylinderReadingRow { readonly today: string, readonly fact: CylinderFact, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
+export interface CylinderPageReading extends CylinderRow { readonly today: string, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
 
 export interface PermitRow { readonly permitId: string, readonly version: number, readonly permit: ShownPermit }
 

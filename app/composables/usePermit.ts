@@ -8,7 +8,7 @@ import { permitStream } from '#core/ids/streams'
 
 /** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
 export function usePermit(permitId: () => string | null) {
-  const { reading, problem, refresh } = useReading<PermitPageReading>(() => permitId() === null ? null : `permits/${permitId()}`)
+  const { reading, problem, refresh } = useReading<PermitPageReading>(() => permitId() === null ? null : `permits/${permitId()}`, PERMIT_RESTS_ON)
   const outbox = useOutbox()
   const waiting = computed(() => outbox.waiting.filter(({ type, streams }) => type === 'permit.round' && streams[0]?.id === permitStream(permitId() ?? '')))
   const permit = computed<ShownPermit | null>(() => reading.value && waiting.value.reduce<Permit>(

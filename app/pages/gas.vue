@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { cylinderStream } from '#core/ids/streams'
+import { tagIdOf } from '#core/ids/tag'
 import type { Yard } from '#core/cylinder/judge-place'
 import { storeSentences } from '#shared/words/en/store-findings'
 import { learnSentences } from '#shared/words/speak'
@@ -15,13 +17,18 @@ const route = useRoute()
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const chosen = computed(() => typeof route.params.tag === 'string' ? route.params.tag.toUpperCase() : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null)
-const { reading, problem } = useReading<GasReading>(() => 'gas')
-const at = (placeId: string) => reading.value?.cylinders.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId) ?? []
-const bays = computed(() => floor.site.bays.map(bay => ({ bay, here: reading.value?.cylinders.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) ?? [] })).filter(({ here }) => here.length > 0))
+const cylinders = useCylinders()
+/** The opened cylinder reads itself: the list shows what it read. */
+const isOpened = (streamId: string): boolean =>
+  chosen.value !== null && streamId === cylinderStream(tagIdOf(chosen.value)) && (reading.value?.cylinders.some(({ tagId }) => cylinderStream(tagId) === streamId) ?? false)
+const { reading, problem } = useReading<GasReading>(() => 'gas', streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId))
+const rows = computed(() => reading.value?.cylinders.map(cylinders.newest).filter(({ cylinder }) => !cylinder.isReturned) ?? [])
+const at = (placeId: string) => rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId)
+const bays = computed(() => floor.site.bays.map(bay => ({ bay, here: rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) })).filter(one => one.here.length > 0))
 const editedPlace = computed(() => reading.value?.places.find(({ placeId }) => panel.value === `place-${placeId}`) ?? null)
-const week = computed(() => reading.value ? regulatorsToTakeOff(reading.value.cylinders.map(({ cylinder }) => cylinder), floor.rules, reading.value.today) : null)
+const week = computed(() => reading.value ? regulatorsToTakeOff(rows.value.map(({ cylinder }) => cylinder), floor.rules, reading.value.today) : null)
 /** All places on the one grid: distances are kept over the edge of a place as well. */
-const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [], cylinders: reading.value?.cylinders ?? [] }))
+const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [], cylinders: rows.value }))
 </script>
 
 <template>
@@ -69,11 +76,11 @@ const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeI
     </div>
     <aside class="right" tabindex="0" aria-label="Gas">
       <template v-if="reading">
-        <LazyGasReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="reading.cylinders" />
+        <LazyGasReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
         <LazyGasWeek v-else-if="panel === 'week' && week" :week="week" />
         <LazyGasSums v-else-if="panel === 'sums'" />
         <LazyGasPlaceForm v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')" :key="panel ?? ''" :reading="editedPlace" />
-        <NuxtPage v-else-if="chosen" :places="reading.places" :others="reading.cylinders" />
+        <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
         <GasLegend v-else />
       </template>
     </aside>

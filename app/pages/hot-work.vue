@@ -12,7 +12,7 @@ const chosen = computed(() => typeof route.params.permitId === 'string' ? route.
 const panel = computed(() => typeof route.query.do === 'string' && chosen.value === null ? route.query.do : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null)
 const isWall = computed(() => route.path === '/hot-work/wall')
-const { reading, problem } = useReading<PermitsReading>(() => 'permits')
+const { reading, problem } = useReading<PermitsReading>(() => 'permits', PERMIT_RESTS_ON)
 /** Pages of the board after the first. */
 const more = ref<PermitsReading['live']>([])
 const next = ref<PermitsReading['next']>(null)

@@ -14,7 +14,7 @@ const chosen = computed(() => typeof route.params.tag === 'string' ? route.param
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null || route.path === '/kit/round' || route.path === '/kit/lists')
 const days = ref(14)
-const { reading, problem } = useReading<KitReading>(() => `kit?days=${days.value}`)
+const { reading, problem } = useReading<KitReading>(() => `kit?days=${days.value}`, among('item/', 'check-lists', 'house-rules'))
 const late = computed(() => reading.value?.due.filter(({ dueOn }) => dueOn === 'now' || (dueOn !== null && dueOn < reading.value!.today)) ?? [])
 const soon = computed(() => reading.value?.due.filter(one => !late.value.includes(one)) ?? [])
 const capped = (count: number) => count >= 1000 ? 'over 999' : String(count)

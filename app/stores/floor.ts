@@ -19,7 +19,7 @@ import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_
 import type { DeviceTime } from '#shared/hearing'
 import { speakTimesIn } from '#shared/words/en/fire-findings'
 import { speak } from '#shared/words/speak'
-import type { FloorReading } from '#shared/readings'
+import type { CommandAccepted, FloorReading } from '#shared/readings'
 import { readStreamId } from '#core/ids/streams'
 
 /** A bay with what is known of it and how it is judged. */
@@ -54,9 +54,12 @@ export const useFloor = defineStore('floor', () => {
   const clock = useClock()
   const outbox = useOutbox()
   const session = useSession()
+  const changes = useChanges()
   let source: EventSource | undefined
   let refreshing: Promise<void> | undefined
   let again = false
+  /** As much was told when the board was last asked for. */
+  let askedAsOf = 0
 
   /** What was just read is judged at once, not at the next turn. */
   const readAtMs = ref(0)
@@ -129,15 +132,16 @@ export const useFloor = defineStore('floor', () => {
     return counts
   })
 
-  /** One read at a time; a change heard meanwhile makes another one after it. */
+  /** One read at a time; a change heard meanwhile makes another one after it, unless it was asked for with that in mind. */
   function refresh(): Promise<void> {
     if (refreshing) {
-      again = true
+      again ||= hearing.value.told > askedAsOf
       return refreshing
     }
     refreshing = (async () => {
       do {
         again = false
+        askedAsOf = hearing.value.told
         const [askedAt, askedOn] = [clock.nowIso(), deviceTime()]
         const reply = await ask<FloorReading>('floor')
         isUnread.value = !reply.ok && !('refusal' in reply && reply.refusal.status === 401)
@@ -154,11 +158,19 @@ export const useFloor = defineStore('floor', () => {
   }
 
   /** What is owed is asked for again at every beat, until it is shown. */
-  function heard(position: number, now: string, asOf: string) {
+  function heard(position: number, now: string, asOf: string, streamIds: readonly string[] | null) {
     isCut.value = false
     clock.heard(now)
     hearing.value = afterTold(hearing.value, position, asOf, deviceTime())
     if (isBehind(hearing.value)) void refresh()
+    changes.tell(position, streamIds)
+  }
+
+  /** What was done here is in the record: asked for at once, before the shop tells of it. */
+  function accepted({ position, streams }: CommandAccepted) {
+    hearing.value = { ...hearing.value, told: Math.max(hearing.value.told, position) }
+    if (isBehind(hearing.value)) void refresh()
+    changes.tell(position, streams.map(({ id }) => id))
   }
 
   const cut = () => { isCut.value = true }
@@ -167,12 +179,13 @@ export const useFloor = defineStore('floor', () => {
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
     source.addEventListener('changes', (event) => {
-      const { changes, now } = JSON.parse(event.data as string) as { changes: readonly { position: number }[], now: string }
-      heard(changes.at(-1)!.position, now, now)
+      const { changes: told, now } = JSON.parse(event.data as string) as { changes: readonly { position: number, streamId: string }[], now: string }
+      heard(told.at(-1)!.position, now, now, told.map(({ streamId }) => streamId))
     })
     source.addEventListener('heartbeat', (event) => {
       const { position, now, asOf } = JSON.parse(event.data as string) as { position: number, now: string, asOf: string }
-      heard(position, now, asOf)
+      // Of what changed up to a beat everything was told before it, or nobody knows which.
+      heard(position, now, asOf, null)
     })
     source.addEventListener('error', () => {
       cut()
@@ -182,10 +195,12 @@ export const useFloor = defineStore('floor', () => {
   }
 
   async function open() {
-    outbox.whenAccepted(() => void refresh())
+    outbox.whenAccepted(accepted)
     // Before the first answer: a line that is cut while it is on its way is said too.
     window.addEventListener('offline', cut)
     await refresh()
+    // What changed before the board was read is told by nobody: pages that were asked for earlier are asked for again.
+    if (reading.value) changes.tell(reading.value.position, null)
     listen()
   }
 
@@ -194,6 +209,8 @@ export const useFloor = defineStore('floor', () => {
     source?.close()
     source = undefined
     reading.value = null
+    changes.forget()
+    useCylinders().forget()
     hearing.value = NOTHING_HEARD
     isCut.value = false
     isUnread.value = false

@@ -81,3 +81,16 @@ describe('a cluster of our own', () => {
     await shop.close()
   })
 })
+
+describe('putting the demo back', () => {
+  it('reads whose sites a database holds, and drops none that is in use', async () => {
+    const { dropDatabase, ensureCluster, sitesIn } = await import('../../scripts/postgres.mjs')
+    const cluster = await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
+    const shop = await openShop('somebodys-own')
+    const name = new URL(shop.url).pathname.slice(1)
+    expect([sitesIn(cluster, name), sitesIn(cluster, 'never-made'), sitesIn(cluster, 'postgres')]).toEqual([['somebodys-own'], [], []])
+    expect(() => dropDatabase(cluster, name)).toThrow('in use')
+    await shop.close()
+    dropDatabase(cluster, 'never-made')
+  })
+})

@@ -28,7 +28,7 @@ const bays = computed(() => floor.site.bays.filter(({ kind, closed }) => kind ==
 const given = typeof route.query.bay === 'string' ? floor.find(route.query.bay) : undefined
 const bayId = ref(given?.bay.bayId ?? '')
 const where = ref('')
-const { reading: grid } = useReading<PlacesReading>(() => 'places')
+const { reading: grid } = useReading<PlacesReading>(() => 'places', among('place/'))
 const placeId = ref('')
 const what = ref('')
 const process = ref<ProcessId | ''>(given?.station.job?.process ?? '')

@@ -6,7 +6,7 @@ import type { PlacesReading } from '#shared/readings'
 const { withDistance = false } = defineProps<{ withDistance?: boolean }>()
 const chosen = defineModel<Assignment>({ required: true })
 const floor = useFloor()
-const { reading: grid } = useReading<PlacesReading>(() => 'places')
+const { reading: grid } = useReading<PlacesReading>(() => 'places', among('place/'))
 const key = computed({
   get: () => chosen.value ? `${chosen.value.to} ${chosen.value.id}` : '',
   set: (value: string) => {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { kitItemStream } from '#core/ids/streams'
 import type { KitItemPageReading } from '#shared/readings'
 
 /** Who was told that a thing is out: told means seen, otherwise not yet. */
 const { tagId, tag } = defineProps<{ tagId: string, tag: string }>()
 const floor = useFloor()
-const { reading } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId)}`)
+const { reading } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId)}`, among(kitItemStream(tagId), 'notice/'))
 const { time } = useDates()
 const notice = computed(() => reading.value?.notices[0] ?? null)
 </script>

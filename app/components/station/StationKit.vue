@@ -19,7 +19,7 @@ const q = useQuantities()
 const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
 const around = computed(() => floor.viewAt(placed.bay).kit)
-const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`)
+const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`, ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const here = computed(() => reading.value?.stops.flatMap(({ items }) => items).filter(({ item }) => GATE_OF_KIND[item.kind] === gateId && item.assignment?.to === 'bay').map(one => ({
   ...one, toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { cylinderStream } from '#core/ids/streams'
 import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
 import { contentsOf, requalificationOf } from '#core/cylinder/cylinder-fact'
 import type { CylinderCommands, CylinderMarks } from '#core/streams/cylinder/cylinder'
@@ -21,7 +22,9 @@ const q = useQuantities()
 const units = useStoreUnits()
 const { day, time, until } = useDates()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<CylinderPageReading>(() => `cylinders/${encodeURIComponent(tagId.value)}`)
+const { reading, problem, refresh } = useReading<CylinderPageReading>(() => `cylinders/${encodeURIComponent(tagId.value)}`, streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId))
+const cylinders = useCylinders()
+watch(reading, row => row && cylinders.keep(row))
 const { act, said, isRefused, busy } = useThing(() => `cylinder/${tagId.value}`)
 const cylinder = computed(() => reading.value?.cylinder ?? null)
 const fact = computed(() => reading.value?.fact ?? null)

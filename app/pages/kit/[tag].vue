@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitItemStream } from '#core/ids/streams'
 import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { judgeKitItem } from '#core/inspection/judge-kit-item'
@@ -13,7 +14,7 @@ const session = useSession()
 const { due, day } = useDates()
 const { placeOf } = useWhere()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId.value)}`)
+const { reading, problem, refresh } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId.value)}`, streamId => among(kitItemStream(tagId.value), 'check-lists', 'notice/')(streamId))
 const { act, said, isRefused, busy } = useThing(() => `item/${tagId.value}`)
 const item = computed(() => reading.value?.item ?? null)
 const standing = computed(() => reading.value && judgeKitItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))

@@ -15,7 +15,7 @@ import { CHECK_LISTS_STREAM } from '#core/ids/streams'
 /** The site's check lists: edited, each change a new version. What was done keeps the version it was done against. */
 const session = useSession()
 const mayKeep = computed(() => session.may('keep-store'))
-const { reading, refresh } = useReading<KitReading>(() => 'kit?days=0&limit=1')
+const { reading, refresh } = useReading<KitReading>(() => 'kit?days=0&limit=1', among('check-lists'))
 const kind = ref<EquipmentKindId>('regulator')
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists).filter(list => list.kind === kind.value) : [])
 const dropped = computed(() => reading.value ? BUILT_IN_LISTS.filter(list => list.kind === kind.value && checkList(reading.value!.lists, list.id) === null) : [])

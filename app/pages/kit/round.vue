@@ -6,7 +6,7 @@ import type { KitItemReading, RoundReading } from '#shared/readings'
 
 /** The round: everything in use in walking order, one thing at a time, large. */
 const session = useSession()
-const { reading, problem, refresh } = useReading<RoundReading>(() => 'kit/round')
+const { reading, problem, refresh } = useReading<RoundReading>(() => 'kit/round', ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const places = computed(() => reading.value?.stops.map(stop => ({
   ...stop, items: stop.items.map(one => ({ ...one, toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)) })),

@@ -1,5 +1,5 @@
 import { getRouterParam } from 'h3'
-import { cylinderFact } from '#core/cylinder/cylinder-fact'
+import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
 import { tagIdOf } from '#core/ids/tag'
 import type { CylinderPageReading } from '#shared/readings'
 import { api, Problem, requireSignedIn } from '../../../http'
@@ -22,5 +22,5 @@ export default api(async (event): Promise<CylinderPageReading> => {
   const [{ site, rules, today, dayEnds }, notices] = await Promise.all([shopDayAt(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
   const { standing } = row.cylinder
   const life = await readLifeFor(pool, who, streamId, { site, bayIds: standing?.in === 'bay' ? [standing.bayId] : [] })
-  return { ...row, today, fact: cylinderFact(row.cylinder, rules, today, dayEnds), life, notices }
+  return { ...row, today, fact: cylinderFact(row.cylinder, rules, today, dayEnds), nextDue: requalificationOf(row.cylinder, today).nextDue, life, notices }
 })
