@@ -30,13 +30,14 @@ export const NO_STANDING: KitStanding = { items: {}, worn: {}, cylinders: {} }
 export const kitAt = ({ items, worn, cylinders }: KitStanding, bayId: string): KitAround =>
   ({ items: items[bayId] ?? [], cylinders: cylinders[bayId] ?? [], wornBy: personId => personId === null ? [] : worn[personId] ?? [] })
 
-/** The gate that a kind of thing at a bay speaks to; what is in none is looked after all the same. */
-export const GATE_OF_KIND: Readonly<Partial<Record<EquipmentKindId, GateId>>> = {
+/** The gate that a kind of thing at a bay speaks to; what speaks to none is looked after all the same. A kind that nobody thought of does not compile. */
+export const GATE_OF_KIND: Readonly<Record<EquipmentKindId, GateId | null>> = {
   'helmet': 'eyes', 'curtain': 'eyes', 'extraction-arm': 'air', 'extraction-booth': 'air', 'respirator': 'air',
   'regulator': 'gas', 'hose': 'gas', 'flashback-arrestor': 'gas', 'oxy-fuel-torch': 'gas',
   'arc-machine': 'machine', 'welding-leads': 'machine', 'electrode-holder': 'machine', 'work-clamp': 'machine', 'wire-feed-gun': 'machine', 'tig-torch': 'machine', 'water-cooler': 'machine', 'engine-drive': 'machine',
   'plasma-cutter': 'machine', 'grinder': 'machine', 'bench-grinder': 'machine', 'laser-welder': 'machine',
   'extinguisher': 'fire', 'blanket': 'fire', 'gas-detector': 'fire',
+  'eyewash': null, 'first-aid': null,
 }
 
 /** Things of a gate among those here. */
