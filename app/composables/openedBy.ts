@@ -2,7 +2,7 @@ import type { GateId } from '#core/ids/vocabulary'
 import { ofGate } from '#core/clearance/kit-around'
 import type { KitAround } from '#core/clearance/kit-around'
 import type { Quantities } from '#shared/words/quantities'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 const list = new Intl.ListFormat('en-GB')
 const listed = (parts: readonly string[]): string => list.format(parts)

@@ -25,18 +25,20 @@ export const adviceWords = ({ kind, change, masks }: Advice, q: Quantities): str
 
 /** The best fix for a bay's air in one sentence, or null when nothing is wrong or nothing helps. Worked out in the browser. */
 export function useBestAdvice(bayId: () => string) {
-  const floor = useFloor()
+  const facts = useFacts()
+  const judged = useJudged()
+  const lookup = useLookup()
   const q = useQuantities()
   return computed(() => {
-    const placed = floor.find(bayId())
-    const hallId = hallIdOf(floor.site, bayId())
+    const placed = lookup.find(bayId())
+    const hallId = hallIdOf(facts.site, bayId())
     const fraction = placed?.verdict.air.exposure?.fraction
-    if (hallId === null || fraction === undefined || fraction === null || fraction <= floor.rules.actionFraction || placed!.verdict.air.wornApf !== null) return null
-    const question = hallQuestion(floor.standing, hallId)
+    if (hallId === null || fraction === undefined || fraction === null || fraction <= facts.rules.actionFraction || placed!.verdict.air.wornApf !== null) return null
+    const question = hallQuestion(judged.standing, hallId)
     if (!question) return null
-    const single = bestAdvice(airAdvice(question, bayId(), floor.rules))
+    const single = bestAdvice(airAdvice(question, bayId(), facts.rules))
     if (single?.isEnough && single.kind !== 'respirator') return `${adviceWords(single, q.value)}: ${q.value.part(single.fractionAfter!)} of the limit.`
-    const plan = advicePlan(question, bayId(), floor.rules)
+    const plan = advicePlan(question, bayId(), facts.rules)
     if (plan?.isEnough) return `${capital(changeWords(plan.change, q.value))}: then ${q.value.part(plan.fractionAfter)} of the limit.`
     return single ? `${adviceWords(single, q.value)}${single.kind === 'respirator' ? ', until the fume is less.' : `: ${q.value.part(single.fractionAfter!)}, not enough alone.`}` : null
   })

@@ -23,7 +23,9 @@ const isJob = (job: Partial<Job>): job is Job => job.process !== undefined
 /** What the line says so far, and what Enter would do. Everything is worked out on this device. */
 export function useCommandLine(typed: () => string) {
   const text = computed(typed)
-  const floor = useFloor()
+  const facts = useFacts()
+  const judged = useJudged()
+  const lookup = useLookup()
   const q = useQuantities()
   const session = useSession()
   const route = useRoute()
@@ -32,16 +34,16 @@ export function useCommandLine(typed: () => string) {
   /** The bay named by its number, or by who stands there. */
   const named = computed(() => {
     const { bayLabel, unread } = read.value
-    if (bayLabel) return floor.placed.find(({ bay }) => bay.label.toLowerCase() === bayLabel)
+    if (bayLabel) return judged.placed.find(({ bay }) => bay.label.toLowerCase() === bayLabel)
     const name = unread.join(' ')
-    return name.length < 2 ? undefined : floor.placed.find(({ personName }) => personName?.toLowerCase().split(' ').some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name))
+    return name.length < 2 ? undefined : judged.placed.find(({ personName }) => personName?.toLowerCase().split(' ').some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name))
   })
 
   /** A thing or a cylinder in use, by its tag; others are looked for when Enter is pressed. */
   const tagged = computed(() => {
     const tagId = tagIdOf(text.value)
     if (!TAG_PATTERN.test(tagId) || !tagId.includes('-')) return null
-    const kit = floor.reading?.kit ?? NO_STANDING
+    const kit = facts.reading?.kit ?? NO_STANDING
     const cylinder = Object.values(kit.cylinders).flat().find(({ tag }) => tag === shownTag(tagId))
     if (cylinder) return { tagId, page: `/gas/${tagId}`, findings: cylinder.findings, name: shownTag(tagId) }
     const item = [...Object.values(kit.items), ...Object.values(kit.worn)].flat().find(({ tag }) => tag === shownTag(tagId))
@@ -66,7 +68,7 @@ export function useCommandLine(typed: () => string) {
   const isAsking = computed(() => doubts.value.length > 0 || unread.value.length > 0)
   const without = (word: string) => text.value.split(/[\s,;]+/).filter(one => one.toLowerCase() !== word).join(' ')
 
-  const here = computed(() => typeof route.params.bayId === 'string' ? floor.find(route.params.bayId) : undefined)
+  const here = computed(() => typeof route.params.bayId === 'string' ? lookup.find(route.params.bayId) : undefined)
 
   const answer = computed(() => {
     const { job, bayLabel, unread } = read.value
@@ -74,13 +76,13 @@ export function useCommandLine(typed: () => string) {
     const parts: string[] = []
     if (tagged.value) {
       const { findings, name } = tagged.value
-      return [`${name}:`, findings[0] ? floor.say(findings[0]).message : 'in service.'].join(' ')
+      return [`${name}:`, findings[0] ? lookup.say(findings[0]).message : 'in service.'].join(' ')
     }
     if (isJob(job) && !isAsking.value) {
-      const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(floor.rules))
+      const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(facts.rules))
       const gloves = requiredOutfit(job).find(({ zone }) => zone === 'hands')
       parts.push(shade.minimum === null
-        ? shade.findings[0] ? floor.say(shade.findings[0]).message : 'No shade answers this.'
+        ? shade.findings[0] ? lookup.say(shade.findings[0]).message : 'No shade answers this.'
         : `Start at ${shade.start}, never under ${shade.minimum} (${words.ruleSets[shade.bindingRuleSet!]}).`)
       if (gloves) parts.push(`${words.requirements[gloves.requirement]}.`)
     }

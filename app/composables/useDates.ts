@@ -1,10 +1,10 @@
 /** Days, times and spans as this site says them. */
 export function useDates() {
-  const floor = useFloor()
+  const facts = useFacts()
   const clock = useClock()
   const day = (date: string): string => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(Date.parse(`${date}T12:00:00Z`))
-  const time = (iso: string): string => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(Date.parse(iso))
-  const moment = (iso: string): string => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(Date.parse(iso))
+  const time = (iso: string): string => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(iso))
+  const moment = (iso: string): string => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(iso))
   /** How long until an instant, or null when it has come. */
   const until = (iso: string): string | null => {
     const minutes = Math.ceil((Date.parse(iso) - clock.nowMs.value) / 60_000)

@@ -52,6 +52,6 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
 
 /** Quantities as this site writes them. */
 export function useQuantities() {
-  const floor = useFloor()
-  return computed(() => quantitiesIn(floor.rules.units))
+  const facts = useFacts()
+  return computed(() => quantitiesIn(facts.rules.units))
 }

@@ -23,8 +23,8 @@ const US = {
 
 /** Units of air and distance as this site writes them. */
 export function useShopUnits() {
-  const floor = useFloor()
-  return computed<Readonly<Record<keyof typeof METRIC, ShopUnit>>>(() => floor.rules.units === 'us' ? US : METRIC)
+  const facts = useFacts()
+  return computed<Readonly<Record<keyof typeof METRIC, ShopUnit>>>(() => facts.rules.units === 'us' ? US : METRIC)
 }
 
 /** A number as typed, comma or point; NaN when it is none. */

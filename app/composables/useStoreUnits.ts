@@ -17,6 +17,6 @@ const US = {
 
 /** Units of gas and pressure as this site writes them. Water volume is stamped in litres everywhere it is stamped. */
 export function useStoreUnits() {
-  const floor = useFloor()
-  return computed<Readonly<Record<keyof typeof METRIC, ShopUnit>>>(() => floor.rules.units === 'us' ? US : METRIC)
+  const facts = useFacts()
+  return computed<Readonly<Record<keyof typeof METRIC, ShopUnit>>>(() => facts.rules.units === 'us' ? US : METRIC)
 }

@@ -3,13 +3,14 @@ import { baysServed } from '#core/streams/kit-item/kit-item'
 
 /** Where a thing is used, in words. */
 export function useWhere() {
-  const floor = useFloor()
+  const facts = useFacts()
+  const lookup = useLookup()
   const placeOf = (assignment: Assignment): string => {
     if (assignment === null) return 'in the store'
     const { to, id } = assignment
-    const labelOf = (bayId: string) => floor.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
+    const labelOf = (bayId: string) => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
     if (assignment.to === 'bay') return assignment.alsoIds?.length ? `bays ${baysServed(assignment).map(labelOf).join(', ')}` : `bay ${labelOf(id)}`
-    return to === 'person' ? floor.names.get(id) ?? id : id.replaceAll('-', ' ')
+    return to === 'person' ? lookup.names.get(id) ?? id : id.replaceAll('-', ' ')
   }
   return { placeOf }
 }

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 const session = useSession()
-const floor = useFloor()
+const facts = useFacts()
 const outbox = useOutbox()
 
 onMounted(async () => {
   await outbox.load()
-  await floor.open()
+  await facts.open()
   warmUpLater()
 })
-onUnmounted(() => floor.close())
+onUnmounted(() => facts.close())
 watch(() => session.person, (person) => {
   if (person === null) void navigateTo('/sign-in')
 })
@@ -20,7 +20,7 @@ watch(() => session.person, (person) => {
     <FrameUnheard />
     <FrameNotices />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
-    <slot v-if="floor.reading" />
+    <slot v-if="facts.reading" />
     <p v-else class="wait soft" role="status">
       Reading the shop ...
     </p>

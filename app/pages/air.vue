@@ -2,13 +2,13 @@
 // The list keeps its place while bays are opened beside it.
 definePageMeta({ scrollToTop: false })
 
-const floor = useFloor()
+const facts = useFacts()
 const session = useSession()
 const route = useRoute()
 const bayId = computed(() => typeof route.params.bayId === 'string' ? route.params.bayId : null)
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const mayDescribe = computed(() => session.may('describe-air'))
-const hall = computed(() => floor.site.halls.find(({ hallId }) => panel.value === `hall-${hallId}`) ?? null)
+const hall = computed(() => facts.site.halls.find(({ hallId }) => panel.value === `hall-${hallId}`) ?? null)
 const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </script>
 
@@ -22,10 +22,10 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
         </NuxtLink>
       </header>
       <p class="lead">
-        What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here ({{ words.exposureBases[floor.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[floor.rules.exposureBasis] }}). The site acts at {{ Math.round(floor.rules.actionFraction * 100) }} %.
+        What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here ({{ words.exposureBases[facts.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[facts.rules.exposureBasis] }}). The site acts at {{ Math.round(facts.rules.actionFraction * 100) }} %.
       </p>
-      <AirHall v-for="one in floor.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
-      <p v-if="floor.site.halls.length === 0" class="soft">
+      <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
+      <p v-if="facts.site.halls.length === 0" class="soft">
         No hall yet. The safety lead adds halls and bays under Set-up.
       </p>
     </div>

@@ -11,7 +11,7 @@ import type { GasReading } from '#shared/readings'
 definePageMeta({ scrollToTop: false })
 learnSentences(storeSentences)
 
-const floor = useFloor()
+const facts = useFacts()
 const session = useSession()
 const route = useRoute()
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
@@ -24,9 +24,9 @@ const isOpened = (streamId: string): boolean =>
 const { reading, problem } = useReading<GasReading>(() => 'gas', streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId))
 const rows = computed(() => reading.value?.cylinders.map(cylinders.newest).filter(({ cylinder }) => !cylinder.isReturned) ?? [])
 const at = (placeId: string) => rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId)
-const bays = computed(() => floor.site.bays.map(bay => ({ bay, here: rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) })).filter(one => one.here.length > 0))
+const bays = computed(() => facts.site.bays.map(bay => ({ bay, here: rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) })).filter(one => one.here.length > 0))
 const editedPlace = computed(() => reading.value?.places.find(({ placeId }) => panel.value === `place-${placeId}`) ?? null)
-const week = computed(() => reading.value ? regulatorsToTakeOff(rows.value.map(({ cylinder }) => cylinder), floor.rules, reading.value.today) : null)
+const week = computed(() => reading.value ? regulatorsToTakeOff(rows.value.map(({ cylinder }) => cylinder), facts.rules, reading.value.today) : null)
 /** All places on the one grid: distances are kept over the edge of a place as well. */
 const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [], cylinders: rows.value }))
 </script>

@@ -9,19 +9,21 @@ import { storeWords } from '#shared/words/en/store-words'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const outbox = useOutbox()
 const q = useQuantities()
 const mayChange = computed(() => session.may('change-house-rules'))
-const entry = ref<HouseRules>({ ...floor.rules })
-const openedOn = ref(floor.reading?.versions.rules ?? 0)
+const entry = ref<HouseRules>({ ...facts.rules })
+const openedOn = ref(facts.reading?.versions.rules ?? 0)
 const touched = ref(false)
 const refused = ref<string | null>(null)
 const saved = ref(false)
-watch(() => floor.reading?.versions.rules, (version) => {
+watch(() => facts.reading?.versions.rules, (version) => {
   if (touched.value || version === undefined) return
-  entry.value = { ...floor.rules }
+  entry.value = { ...facts.rules }
   openedOn.value = version
 }, { immediate: true })
 
@@ -42,12 +44,12 @@ const months = [6, 12, 18, 24, 36]
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 const hours = Array.from({ length: 24 }, (_, hour) => hour)
 const COUNTED = [{ key: 'surveyMonths', label: 'Measured samples' }, { key: 'fitTestMonths', label: 'Fit test of a mask' }, { key: 'medicalMonths', label: 'Medical clearance' }] as const
-const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== floor.rules[key]))
+const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== facts.rules[key]))
 
 /** Which bays would be judged otherwise, worked out here before anything is saved. */
 const changes = computed(() => isChanged.value
-  ? floor.placed.flatMap(({ bay, station, verdict, personName }) => {
-      const after = floor.judge(station, bay, entry.value)
+  ? judged.placed.flatMap(({ bay, station, verdict, personName }) => {
+      const after = judged.judge(station, bay, entry.value)
       const gates = after.gates.filter(({ gate, state }) => state !== verdict.byId[gate].state)
       const shadeBefore = verdict.shade
       const shadeMoves = after.shade?.minimum !== shadeBefore?.minimum || after.shade?.start !== shadeBefore?.start
@@ -63,7 +65,7 @@ async function save() {
   const sent = await outbox.send('house-rules.change', [{ id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }], sending)
   if (sent.ok) {
     openedOn.value = versionAfter(sent.body, HOUSE_RULES_STREAM, openedOn.value)
-    await floor.refresh()
+    await facts.refresh()
     // What was chosen while this was on its way stays chosen.
     touched.value = entry.value !== sending
     saved.value = !touched.value
@@ -71,8 +73,8 @@ async function save() {
   else refused.value = wordsOf(sent)
 }
 function undo() {
-  entry.value = { ...floor.rules }
-  openedOn.value = floor.reading?.versions.rules ?? 0
+  entry.value = { ...facts.rules }
+  openedOn.value = facts.reading?.versions.rules ?? 0
   touched.value = false
   refused.value = null
 }
@@ -189,7 +191,7 @@ function undo() {
         </h2>
         <div class="hour">
           <select aria-labelledby="shop-day" class="entry" :value="entry.shopDayHour" @change="set('shopDayHour', Number(($event.target as HTMLSelectElement).value))">
-            <option v-for="hour in hours" :key="hour" :value="hour">{{ String(hour).padStart(2, '0') }}:00, {{ floor.site.timeZone }}</option>
+            <option v-for="hour in hours" :key="hour" :value="hour">{{ String(hour).padStart(2, '0') }}:00, {{ facts.site.timeZone }}</option>
           </select>
         </div>
       </fieldset>
@@ -205,7 +207,7 @@ function undo() {
           <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
             <b>Bay {{ bay.label }}</b> {{ personName }}
             <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>
-            <span v-for="{ gate, state, findings } in gates" :key="gate"><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? floor.say(findings[0]).message : '' }}</span>
+            <span v-for="{ gate, state, findings } in gates" :key="gate"><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? lookup.say(findings[0]).message : '' }}</span>
           </li>
         </ul>
         <p v-if="refused" class="said" role="alert">

@@ -2,7 +2,7 @@
 // The board keeps its place while bays are opened beside it.
 definePageMeta({ scrollToTop: false })
 
-const floor = useFloor()
+const judged = useJudged()
 const session = useSession()
 const route = useRoute()
 const bayId = computed(() => typeof route.params.bayId === 'string' ? route.params.bayId : null)
@@ -15,7 +15,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
     <h1 class="visually-hidden">
       Floor
     </h1>
-    <section v-if="floor.placed.length === 0" class="empty">
+    <section v-if="judged.placed.length === 0" class="empty">
       <h2>No bays yet</h2>
       <p class="lead">
         A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their jobs here.
@@ -31,7 +31,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
       <FloorReopen />
       <FloorBoard :chosen="bayId" />
     </div>
-    <aside v-if="floor.placed.length > 0" class="right" tabindex="0" :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'">
+    <aside v-if="judged.placed.length > 0" class="right" tabindex="0" :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'">
       <LazyStationAsked v-if="asked !== null" :line="asked" />
       <NuxtPage v-else-if="bayId" />
       <FloorLegend v-else />

@@ -6,7 +6,8 @@ import type { LogEntry, LogReading } from '#shared/readings'
 import { saidOf, whoDid } from '~/composables/useLogWords'
 import { readStreamId } from '#core/ids/streams'
 
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const session = useSession()
 /** A seal speaks for the whole record: its sheet is for who reads all of it. */
 const readsAll = computed(() => session.person !== null && reachOf(session.person, 'read-records') === 'all')
@@ -32,17 +33,17 @@ async function load(more = false) {
   next.value = reply.body.next
 }
 onMounted(() => load())
-watch([() => floor.reading?.position, only], () => load())
+watch([() => facts.reading?.position, only], () => load())
 
 const where = (streamId: string) => {
   const read = readStreamId(streamId)
-  if (read?.kind === 'station') return `Bay ${floor.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id}`
-  if (read?.kind === 'person') return floor.names.get(read.id) ?? 'a person'
+  if (read?.kind === 'station') return `Bay ${facts.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id}`
+  if (read?.kind === 'person') return lookup.names.get(read.id) ?? 'a person'
   if (read?.kind === 'item' || read?.kind === 'cylinder') return shownTag(read.id)
   if (read?.kind === 'permit') return 'Hot work'
   return read?.kind === 'house-rules' ? 'House rules' : read?.kind === 'seal' ? 'Seal' : 'Site'
 }
-const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', second: '2-digit', timeZone: floor.site.timeZone }))
+const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', second: '2-digit', timeZone: facts.site.timeZone }))
 </script>
 
 <template>
@@ -54,7 +55,7 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
     <label class="only">Show
       <select v-model="only" class="entry">
         <option value="">everything</option>
-        <option v-for="bay in floor.site.bays" :key="bay.bayId" :value="`station/${bay.bayId}`">bay {{ bay.label }}</option>
+        <option v-for="bay in facts.site.bays" :key="bay.bayId" :value="`station/${bay.bayId}`">bay {{ bay.label }}</option>
         <option value="house-rules">house rules</option>
         <option value="site">site</option>
         <option value="seal">seals</option>
@@ -78,7 +79,7 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
           <td class="nowrap">{{ whoDid(entry) }}</td>
           <td class="nowrap">{{ where(entry.streamId) }}</td>
           <td class="wide">
-            {{ saidOf(entry, floor.rules.units) }}
+            {{ saidOf(entry, facts.rules.units) }}
             <a v-if="entry.type === 'day-sealed' && readsAll" class="key link sheet" :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet`" target="_blank" rel="noopener">Day sheet</a>
           </td>
           <td class="print soft">

@@ -6,7 +6,7 @@ import type { PersonReading } from '#shared/readings'
 import { makeUuid } from '~/stores/outbox'
 import { personStream } from '#core/ids/streams'
 
-const floor = useFloor()
+const facts = useFacts()
 const outbox = useOutbox()
 const people = ref<readonly PersonReading[] | null>(null)
 const failed = ref<string | null>(null)
@@ -20,7 +20,7 @@ async function load() {
   else failed.value = wordsOf(reply)
 }
 onMounted(load)
-watch(() => floor.reading?.position, load)
+watch(() => facts.reading?.position, load)
 
 function edit(person: PersonReading | 'new') {
   editing.value = person
@@ -46,8 +46,8 @@ async function leave(person: PersonReading) {
   else refused.value = wordsOf(sent)
   await load()
 }
-const areaNameOf = (areaId: string | null) => floor.site.areas.find(area => area.areaId === areaId)?.name
-const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bayId === bayId)?.label
+const areaNameOf = (areaId: string | null) => facts.site.areas.find(area => area.areaId === areaId)?.name
+const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bayId === bayId)?.label
 </script>
 
 <template>
@@ -72,8 +72,8 @@ const bayLabelOf = (bayId: string | null) => floor.site.bays.find(bay => bay.bay
           <FrameField v-slot="{ id }" label="Name">
             <input :id="id" v-model="entry.name" class="entry" maxlength="80" required>
           </FrameField>
-          <FrameSelect v-model="entry.areaId" label="Own area" hint="an instructor without one looks after the whole floor" none="none" :ids="floor.site.areas.map(({ areaId }) => areaId)" :named="id => areaNameOf(id) ?? id" />
-          <FrameSelect v-model="entry.bayId" label="Own bay" none="none" :ids="floor.site.bays.map(({ bayId }) => bayId)" :named="id => bayLabelOf(id) ?? id" />
+          <FrameSelect v-model="entry.areaId" label="Own area" hint="an instructor without one looks after the whole floor" none="none" :ids="facts.site.areas.map(({ areaId }) => areaId)" :named="id => areaNameOf(id) ?? id" />
+          <FrameSelect v-model="entry.bayId" label="Own bay" none="none" :ids="facts.site.bays.map(({ bayId }) => bayId)" :named="id => bayLabelOf(id) ?? id" />
         </div>
         <p class="label">
           Roles

@@ -7,7 +7,7 @@ import { wordId } from '#core/ids/word-id'
 import { makeUuid } from '~/stores/outbox'
 import { SITE_STREAM } from '#core/ids/streams'
 
-const floor = useFloor()
+const facts = useFacts()
 const outbox = useOutbox()
 const refused = ref<string | null>(null)
 const hallName = ref('')
@@ -15,8 +15,8 @@ const areaName = ref('')
 const areaHall = ref('')
 const bay = reactive<{ label: string, areaId: string, kind: BayKindId }>({ label: '', areaId: '', kind: 'designated' })
 watchEffect(() => {
-  areaHall.value ||= floor.site.halls[0]?.hallId ?? ''
-  bay.areaId ||= floor.site.areas[0]?.areaId ?? ''
+  areaHall.value ||= facts.site.halls[0]?.hallId ?? ''
+  bay.areaId ||= facts.site.areas[0]?.areaId ?? ''
 })
 
 /** Ids are made from the words, so that the log can be read; a taken one gets a tail. */
@@ -27,21 +27,21 @@ function idFrom(text: string, taken: readonly string[]): string {
 
 async function send<Type extends keyof SiteCommands>(type: Type, payload: CommandPayloads[Type]): Promise<boolean> {
   refused.value = null
-  const sent = await outbox.send(type, [{ id: SITE_STREAM, expectedVersion: floor.reading?.versions.site ?? null }], payload)
+  const sent = await outbox.send(type, [{ id: SITE_STREAM, expectedVersion: facts.reading?.versions.site ?? null }], payload)
   if (!sent.ok) refused.value = wordsOf(sent)
-  await floor.refresh()
+  await facts.refresh()
   return sent.ok
 }
-const addHall = async () => { if (await send('site.add-hall', { hallId: idFrom(hallName.value, floor.site.halls.map(h => h.hallId)), name: hallName.value })) hallName.value = '' }
-const addArea = async () => { if (await send('site.add-area', { areaId: idFrom(areaName.value, floor.site.areas.map(a => a.areaId)), hallId: areaHall.value, name: areaName.value })) areaName.value = '' }
+const addHall = async () => { if (await send('site.add-hall', { hallId: idFrom(hallName.value, facts.site.halls.map(h => h.hallId)), name: hallName.value })) hallName.value = '' }
+const addArea = async () => { if (await send('site.add-area', { areaId: idFrom(areaName.value, facts.site.areas.map(a => a.areaId)), hallId: areaHall.value, name: areaName.value })) areaName.value = '' }
 const addBay = async () => {
-  if (await send('site.add-bay', { bayId: idFrom(`bay ${bay.label}`, floor.site.bays.map(b => b.bayId)), areaId: bay.areaId, label: bay.label, kind: bay.kind })) {
+  if (await send('site.add-bay', { bayId: idFrom(`bay ${bay.label}`, facts.site.bays.map(b => b.bayId)), areaId: bay.areaId, label: bay.label, kind: bay.kind })) {
     const next = Number(bay.label)
     bay.label = Number.isInteger(next) ? String(next + 1) : ''
   }
 }
 const close = (one: Bay) => send('site.change-bay', { ...one, closed: !one.closed })
-const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId === areaId)?.name ?? areaId
+const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId === areaId)?.name ?? areaId
 </script>
 
 <template>
@@ -57,7 +57,7 @@ const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId
       <form class="form" @submit.prevent="addHall">
         <h2>Halls</h2>
         <p class="print">
-          {{ floor.site.halls.map(hall => hall.name).join(', ') || 'None yet.' }}
+          {{ facts.site.halls.map(hall => hall.name).join(', ') || 'None yet.' }}
         </p>
         <FrameField v-slot="{ id }" label="Another hall">
           <input :id="id" v-model="hallName" class="entry" maxlength="80">
@@ -69,14 +69,14 @@ const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId
       <form class="form" @submit.prevent="addArea">
         <h2>Areas</h2>
         <p class="print">
-          {{ floor.site.areas.map(area => area.name).join(', ') || 'None yet.' }}
+          {{ facts.site.areas.map(area => area.name).join(', ') || 'None yet.' }}
         </p>
         <FrameField v-slot="{ id }" label="Another area">
           <input :id="id" v-model="areaName" class="entry" maxlength="80">
         </FrameField>
         <FrameField v-slot="{ id }" label="In hall">
           <select :id="id" v-model="areaHall" class="entry">
-            <option v-for="hall in floor.site.halls" :key="hall.hallId" :value="hall.hallId">
+            <option v-for="hall in facts.site.halls" :key="hall.hallId" :value="hall.hallId">
               {{ hall.name }}
             </option>
           </select>
@@ -92,7 +92,7 @@ const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId
         </FrameField>
         <FrameField v-slot="{ id }" label="In area">
           <select :id="id" v-model="bay.areaId" class="entry">
-            <option v-for="area in floor.site.areas" :key="area.areaId" :value="area.areaId">
+            <option v-for="area in facts.site.areas" :key="area.areaId" :value="area.areaId">
               {{ area.name }}
             </option>
           </select>
@@ -109,12 +109,12 @@ const areaNameOf = (areaId: string) => floor.site.areas.find(area => area.areaId
         </button>
       </form>
     </div>
-    <table v-if="floor.site.bays.length > 0" class="ledger">
+    <table v-if="facts.site.bays.length > 0" class="ledger">
       <thead>
         <tr><th>Bay</th><th>Area</th><th>Kind</th><th><span class="visually-hidden">Change</span></th></tr>
       </thead>
       <tbody>
-        <tr v-for="one in floor.site.bays" :key="one.bayId">
+        <tr v-for="one in facts.site.bays" :key="one.bayId">
           <td><b>{{ one.label }}</b></td><td>{{ areaNameOf(one.areaId) }}</td><td>{{ words.bayKinds[one.kind] }}{{ one.closed ? ', closed' : '' }}</td>
           <td class="end">
             <button class="key" type="button" @click="close(one)">

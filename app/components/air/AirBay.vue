@@ -10,19 +10,21 @@ import { wornMask } from '#core/respirator/worn-mask'
 import type { WhatIf } from '#core/air/what-if'
 import { jobSpan } from '#core/job/day-work'
 import type { MaskId } from '#core/ids/vocabulary'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** One bay's air: the sentence, the way of the fume, what may be tried, where the hood works, every limit, the samples. */
 const { placed } = defineProps<{ placed: Placed }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const q = useQuantities()
 const units = useShopUnits()
 
 const gate = computed(() => placed.verdict.byId.air)
 const question = computed(() => {
-  const hallId = hallIdOf(floor.site, placed.bay.bayId)
-  return hallId === null ? null : hallQuestion(floor.standing, hallId)
+  const hallId = hallIdOf(facts.site, placed.bay.bayId)
+  return hallId === null ? null : hallQuestion(judged.standing, hallId)
 })
 const own = computed(() => question.value?.bays.find(({ bayId }) => bayId === placed.bay.bayId) ?? null)
 
@@ -40,10 +42,10 @@ const clear = () => {
 const air = computed(() => {
   if (Object.keys(tried.value).length === 0 || !question.value) return placed.verdict.air
   const asked = tryOut(question.value, placed.bay.bayId, tried.value)
-  const surroundings = floor.viewAt(placed.bay).air
+  const surroundings = judged.viewAt(placed.bay).air
   return assessAir({
     bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!, prediction: predictHall(asked), check: placed.station.extractionCheck, surveys: surroundings.surveys,
-    wearer: wornMask(surroundings.wearerOf(placed.station.personId), floor.viewAt(placed.bay).kit.wornBy(placed.station.personId), floor.standing.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: floor.rules, now: floor.standing.now,
+    wearer: wornMask(surroundings.wearerOf(placed.station.personId), judged.viewAt(placed.bay).kit.wornBy(placed.station.personId), judged.standing.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: facts.rules, now: judged.standing.now,
   })
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
@@ -51,14 +53,14 @@ const holds = computed(() => [...air.value.found, ...air.value.missing].filter((
 const isOpen = computed(() => air.value.exposure !== null && holds.value.length === 0)
 const sentence = computed(() => {
   const said = holds.value[0] ?? air.value.found.find(({ code }) => code === 'respirator.enough') ?? air.value.found.find(({ code }) => code === 'exposure.under' || code === 'air.measured') ?? air.value.found[0]
-  return said ? [floor.say(said).message, floor.say(said).todo].filter(Boolean).join(' ') : ''
+  return said ? [lookup.say(said).message, lookup.say(said).todo].filter(Boolean).join(' ') : ''
 })
 /** Respirators are asked for by what is outside the mask; the flow shows what is inside the one worn, or the least that would do. */
 const apf = computed(() => air.value.respirator?.masks.find(({ mask }) => mask === triedMask.value)?.apf ?? air.value.wornApf)
 const masks = computed(() => air.value.respirator?.masks ?? [])
 
-const advice = computed(() => question.value ? airAdvice(question.value, placed.bay.bayId, floor.rules) : [])
-const plan = computed(() => question.value && (placed.verdict.air.exposure?.fraction ?? 0) > floor.rules.actionFraction ? advicePlan(question.value, placed.bay.bayId, floor.rules) : null)
+const advice = computed(() => question.value ? airAdvice(question.value, placed.bay.bayId, facts.rules) : [])
+const plan = computed(() => question.value && (placed.verdict.air.exposure?.fraction ?? 0) > facts.rules.actionFraction ? advicePlan(question.value, placed.bay.bayId, facts.rules) : null)
 const isTried = ({ change }: Advice): boolean => Object.keys(change).length > 0 && JSON.stringify(change) === JSON.stringify(tried.value)
 
 interface Control { readonly key: keyof WhatIf, readonly label: string, readonly min: number, readonly max: number, readonly step: number, readonly value: number, readonly said: string }
@@ -84,8 +86,8 @@ const controls = computed<readonly Control[]>(() => {
 })
 const drag = (key: keyof WhatIf, event: Event) => set({ [key]: Number((event.target as HTMLInputElement).value) })
 /** Every job that counts for this shift, the one that stands last. */
-const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, floor.standing.now)).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
-  .filter(job => jobSpan(job, floor.rules.shopDayHour)).map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`))
+const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, judged.standing.now)).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
+  .filter(job => jobSpan(job, facts.rules.shopDayHour)).map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`))
 const mayTake = computed(() => session.may('set-jobs', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const canPlace = computed(() => own.value?.extraction?.kind === 'arm' || own.value?.extraction?.kind === 'opening')
 const placement = computed(() => tried.value.placement ?? own.value?.position?.placement ?? 'beside')
@@ -119,7 +121,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       </NuxtLink>
     </div>
 
-    <AirWay :air="air" :action-fraction="floor.rules.actionFraction" :apf="apf" />
+    <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :apf="apf" />
 
     <section v-if="controls.length > 0" class="part" aria-label="Try it">
       <h3>Try it</h3>
@@ -141,7 +143,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       <ul class="advice">
         <li v-for="one in advice" :key="one.kind">
           <span><b>{{ words.adviceKinds[one.kind] }}</b><small>{{ adviceWords(one, q) }}</small></span>
-          <AirTemper :fraction="one.fractionAfter ?? 0" :action="floor.rules.actionFraction" />
+          <AirTemper :fraction="one.fractionAfter ?? 0" :action="facts.rules.actionFraction" />
           <span class="after print" :class="one.isEnough ? 'state-open' : ''">{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? 'enough' : 'not alone' }}</small></span>
           <button v-if="one.kind === 'respirator'" class="key" :class="{ picked: triedMask === one.masks![0] }" :aria-pressed="triedMask === one.masks![0]" type="button" @click="triedMask = triedMask ? null : one.masks![0]!">
             Try
@@ -182,11 +184,11 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
     <section class="part" aria-label="Said besides">
       <h3>What it rests on</h3>
       <p v-if="counted.length > 0">
-        Counted today, over a shift of {{ floor.rules.shiftHours }} h: <span class="chalk">{{ counted.join('; ') }}</span>.
+        Counted today, over a shift of {{ facts.rules.shiftHours }} h: <span class="chalk">{{ counted.join('; ') }}</span>.
       </p>
       <ul class="notes">
         <li v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')" :key="index">
-          {{ floor.say(said).message }}
+          {{ lookup.say(said).message }}
         </li>
       </ul>
       <p class="soft">

@@ -2,16 +2,18 @@
 import { hallIdOf } from '#core/air/air-facts'
 import { purgeMinutes } from '#core/ventilation/room'
 import type { Hall } from '#core/streams/site/site'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** A hall as a list that reads as a plan: who makes fume, how much of it gets loose, who breathes it; worst first. */
 const { hall, chosen } = defineProps<{ hall: Hall, chosen: string | null }>()
-const floor = useFloor()
+const shopFacts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const q = useQuantities()
 
-const state = computed(() => floor.reading?.air.halls[hall.hallId] ?? null)
-const bays = computed(() => floor.placed.filter(({ bay }) => hallIdOf(floor.site, bay.bayId) === hall.hallId))
+const state = computed(() => shopFacts.reading?.air.halls[hall.hallId] ?? null)
+const bays = computed(() => judged.placed.filter(({ bay }) => hallIdOf(shopFacts.site, bay.bayId) === hall.hallId))
 interface Row { readonly placed: Placed, readonly fraction: number | null, readonly looseMgPerMin: number, readonly fromOthers: number, readonly says: string | null, readonly xM: number, readonly yM: number }
 const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
   const { prediction, exposure } = placed.verdict.air
@@ -25,7 +27,7 @@ const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
     placed, fraction: exposure?.fraction ?? null, xM: fitted?.xM ?? 0, yM: fitted?.yM ?? 0,
     looseMgPerMin: prediction?.breathed ? fume * duty * (1 - prediction.capture.low) : 0,
     fromOthers: worst && worst.twa.high > 0 ? worst.twaFromOthers.high / worst.twa.high : 0,
-    says: first && gate.state !== 'open' ? floor.say(first).brief : null,
+    says: first && gate.state !== 'open' ? lookup.say(first).brief : null,
   }
 }).sort((a, b) => Number(b.placed.verdict.byId.air.state !== 'open') - Number(a.placed.verdict.byId.air.state !== 'open') || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1))))
 
@@ -80,7 +82,7 @@ const plan = computed(() => {
           <svg class="mark" width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="placed.verdict.byId.air.state" /></svg>
           <span class="use">
             <template v-if="fraction !== null">
-              <AirTemper :fraction="fraction" :action="floor.rules.actionFraction" />
+              <AirTemper :fraction="fraction" :action="shopFacts.rules.actionFraction" />
               <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> of the limit</span></b>
             </template>
             <span v-if="says" class="says">{{ says }}</span>

@@ -9,17 +9,18 @@ import { hallStream } from '#core/ids/streams'
 
 /** What the safety lead measures of a hall: its air, and the extraction of each of its bays. */
 const { hall } = defineProps<{ hall: Hall }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
 const outbox = useOutbox()
 const units = useShopUnits()
 const q = useQuantities()
 
-const state = computed(() => floor.reading?.air.halls[hall.hallId] ?? null)
+const state = computed(() => facts.reading?.air.halls[hall.hallId] ?? null)
 type Draft = { -readonly [Key in keyof HallAir]: HallAir[Key] | undefined }
 const draft = ref<Draft>(state.value?.air
   ? { ...state.value.air }
   : { isOpenAir: false, volumeM3: undefined, ceilingM: undefined, supplyM3PerS: undefined, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: undefined })
-const openedOn = ref(floor.reading?.air.versions.halls[hall.hallId] ?? 0)
+const openedOn = ref(facts.reading?.air.versions.halls[hall.hallId] ?? 0)
 const refused = ref<string | null>(null)
 const saved = ref('')
 /** In the open the room's own numbers mean nothing; they are kept at what a hall would need. */
@@ -31,7 +32,7 @@ const air = computed<HallAir | null>(() => {
 const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 const mgPerM3 = { unit: 'mg/m³', step: 0.01, toShown: (si: number) => si, fromShown: (shown: number) => shown }
 
-const version = () => floor.reading?.air.versions.halls[hall.hallId] ?? 0
+const version = () => facts.reading?.air.versions.halls[hall.hallId] ?? 0
 async function save() {
   if (!air.value) return
   saved.value = ''
@@ -39,12 +40,12 @@ async function save() {
   refused.value = sent.ok ? null : wordsOf(sent)
   if (sent.ok) {
     openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), openedOn.value)
-    await floor.refresh()
+    await facts.refresh()
     saved.value = 'Saved. Every bay of this hall is judged anew.'
   }
 }
 
-const bays = computed(() => floor.placed.filter(({ bay }) => hallIdOf(floor.site, bay.bayId) === hall.hallId))
+const bays = computed(() => judged.placed.filter(({ bay }) => hallIdOf(facts.site, bay.bayId) === hall.hallId))
 const editing = ref<string | null>(null)
 const fittedOf = (bayId: string): FittedBay | undefined => state.value?.bays[bayId]
 const extractionWords = (extraction: Extraction | null | undefined): string =>
@@ -56,7 +57,7 @@ async function fit(bayId: string, fitted: FittedBay) {
   if (!sent.ok) return
   // What somebody else changed since the hall was opened here is not passed over.
   if (asOf === openedOn.value) openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), asOf)
-  await floor.refresh()
+  await facts.refresh()
   editing.value = null
 }
 </script>

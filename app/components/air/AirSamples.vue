@@ -4,12 +4,14 @@ import type { JudgedSurvey } from '#core/air/measured-air'
 import { surveyPlace } from '#core/air/survey-place'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import { bayAirOf } from '#core/clearance/air-gate'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import { samplesStream } from '#core/ids/streams'
 
 /** Measured samples of a bay: what each survey says in a sentence, its distribution, and the way to put in another. */
 const { placed } = defineProps<{ placed: Placed }>()
-const floor = useFloor()
+const facts = useFacts()
+const judgedBays = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const outbox = useOutbox()
 const q = useQuantities()
@@ -17,26 +19,26 @@ const isAdding = ref(false)
 const refused = ref<string | null>(null)
 
 const place = computed(() => {
-  const surroundings = floor.viewAt(placed.bay).air
+  const surroundings = judgedBays.viewAt(placed.bay).air
   const own = bayAirOf(placed.station, surroundings)
   const hall = surroundings.predict(own)?.hall
   return hall ? surveyPlace(own, hall) : null
 })
-const inForce = computed(() => exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis))
-const measured = computed(() => judgeSurveys(floor.viewAt(placed.bay).air.surveys, place.value, inForce.value, floor.rules.surveyMonths, floor.standing.now.slice(0, 10), floor.rules.shiftHours))
+const inForce = computed(() => exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis))
+const measured = computed(() => judgeSurveys(judgedBays.viewAt(placed.bay).air.surveys, place.value, inForce.value, facts.rules.surveyMonths, judgedBays.standing.now.slice(0, 10), facts.rules.shiftHours))
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */
-const together = computed(() => measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: floor.sayAll(findings) })))
+const together = computed(() => measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: lookup.sayAll(findings) })))
 const mayRecord = computed(() => session.may('record-samples'))
 
 const sentence = ({ survey, standing, answer, findings }: JudgedSurvey): string => {
   if (standing === 'withdrawn') return 'Withdrawn.'
   if (answer === null) return 'No limit that binds here knows this substance.'
-  return findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') || words.sampleVerdicts[answer.verdict] + ` (${survey.results.length})`
+  return findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') || words.sampleVerdicts[answer.verdict] + ` (${survey.results.length})`
 }
 async function withdraw(surveyId: string) {
   refused.value = null
-  const sent = await outbox.send('samples.withdraw', [{ id: samplesStream(placed.bay.bayId), expectedVersion: floor.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], { surveyId, reason: 'Withdrawn on the Air page' })
+  const sent = await outbox.send('samples.withdraw', [{ id: samplesStream(placed.bay.bayId), expectedVersion: facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], { surveyId, reason: 'Withdrawn on the Air page' })
   if (!sent.ok) refused.value = wordsOf(sent)
 }
 </script>

@@ -8,20 +8,22 @@ import { UNSAMPLED_RULES } from '#core/samples/shift-average'
 import type { UnsampledRule } from '#core/samples/shift-average'
 import type { SubstanceId } from '#core/ids/vocabulary'
 import { SUBSTANCES } from '#core/ids/vocabulary'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import { makeUuid } from '~/stores/outbox'
 import { samplesStream } from '#core/ids/streams'
 
 /** Typed, pasted or read from a CSV file: columns are guessed and can be put right, every row that cannot be read is named. */
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const outbox = useOutbox()
 const q = useQuantities()
 
 const text = ref('')
 const substance = ref<SubstanceId | ''>('manganese')
-const takenOn = ref(floor.standing.now.slice(0, 10))
+const takenOn = ref(judged.standing.now.slice(0, 10))
 const columns = ref<SampleColumn[]>([])
 const concentrationUnit = ref<SampleReading['concentrationUnit']>('mg/m3')
 const massUnit = ref<SampleReading['massUnit']>('ug')
@@ -60,7 +62,7 @@ const setColumn = (i: number, column: SampleColumn) => { columns.value = columns
 
 /** The verdict before anything is saved: as it will be judged. */
 const preview = computed(() => substance.value && read.value.results.length > 0
-  ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(floor.rules.jurisdiction, floor.rules.exposureBasis), floor.rules.shiftHours)
+  ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis), facts.rules.shiftHours)
   : null)
 const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no', 'no-date': 'is no date in this order' } as const
 
@@ -73,7 +75,7 @@ async function readFile(event: Event) {
 async function save() {
   refused.value = null
   if (!substance.value) return
-  const sent = await outbox.send('samples.record', [{ id: samplesStream(placed.bay.bayId), expectedVersion: floor.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], {
+  const sent = await outbox.send('samples.record', [{ id: samplesStream(placed.bay.bayId), expectedVersion: facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], {
     surveyId: makeUuid(), substance: substance.value, takenOn: takenOn.value,
     results: read.value.results.map(({ label, value, isBelowLoq, minutes }) => ({ label: label.slice(0, 60), mgPerM3: value, isBelowLoq, minutes })),
   })
@@ -132,7 +134,7 @@ async function save() {
         </p>
         <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
           Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
-          {{ preview.answer.findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
+          {{ preview.answer.findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
         </p>
       </template>
     </template>

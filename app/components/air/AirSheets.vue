@@ -7,9 +7,9 @@ import { CONSUMABLES, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { FUME_SHEETS_STREAM } from '#core/ids/streams'
 
 /** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
-const floor = useFloor()
+const facts = useFacts()
 const outbox = useOutbox()
-const sheets = computed(() => Object.values(floor.reading?.air.sheets ?? {}))
+const sheets = computed(() => Object.values(facts.reading?.air.sheets ?? {}))
 const refused = ref<string | null>(null)
 
 const METALS = SUBSTANCES.filter(substance => substance !== 'total-fume' && !isGas(substance))
@@ -29,7 +29,7 @@ function edit(sheet: FumeDataSheet) {
   fumeMgPerS.value = sheet.fumeMgPerS
   parts.value = { ...sheet.compositionPercent }
 }
-const version = () => floor.reading?.air.versions.sheets ?? 0
+const version = () => facts.reading?.air.versions.sheets ?? 0
 async function save() {
   if (!consumable.value || !process.value) return
   const compositionPercent = Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined))
@@ -44,13 +44,13 @@ async function save() {
     parts.value = {}
     fumeGPerKg.value = undefined
     fumeMgPerS.value = undefined
-    await floor.refresh()
+    await facts.refresh()
   }
 }
 async function drop({ process: of, consumable: id }: FumeDataSheet) {
   const sent = await outbox.send('fume.drop-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], { process: of, consumable: id })
   refused.value = sent.ok ? null : wordsOf(sent)
-  await floor.refresh()
+  await facts.refresh()
 }
 </script>
 

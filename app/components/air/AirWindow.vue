@@ -12,7 +12,7 @@ Chart.register(ScatterController, LineElement, PointElement, LinearScale, Logari
 
 /** The capture window as a chart: how the hood's pull falls with distance, what the fume needs, what the shield gas bears, where it stands. */
 const { prediction, process, draughtMPerS } = defineProps<{ prediction: BayPrediction, process: ProcessId, draughtMPerS: number }>()
-const floor = useFloor()
+const lookup = useLookup()
 const q = useQuantities()
 const units = useShopUnits()
 const ink = useInk()
@@ -67,7 +67,7 @@ const otherSchool = computed(() => {
   if (kind !== 'opening' || flanged || !widthM || !heightM || !flowM3PerS || !prediction.distanceM) return null
   return `By the school that measured rectangles it draws ${q.value.speed(rectangleVelocityMPerS(flowM3PerS, widthM, heightM, prediction.distanceM))} there.`
 })
-const reading = computed(() => window.value?.findings.map(said => floor.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [])
+const reading = computed(() => window.value?.findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [])
 /** Every fourth distance, for those who cannot see the chart. */
 const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
 </script>

@@ -4,9 +4,9 @@ import { emergencyWords } from '#shared/words/en/emergency-words'
 
 /** Numbers to call, as the house rules have them; one that nobody wrote down is said so. */
 const { calls } = defineProps<{ calls: readonly CallId[] }>()
-const floor = useFloor()
+const facts = useFacts()
 const numbers = computed(() => {
-  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = floor.rules
+  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = facts.rules
   const known: Record<CallId, string> = { 'emergency': emergencyNumber, 'fire-point': firePointNumber, 'first-aid': firstAidNumber, 'gas-supplier': gasSupplierNumber }
   return calls.map(id => ({ id, number: known[id] }))
 })
@@ -18,7 +18,7 @@ const numbers = computed(() => {
       <dt>{{ emergencyWords.calls[id] }}</dt>
       <dd :class="{ none: !number }">
         <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
-        <template v-else>{{ number || (floor.reading ? 'not written down' : 'as the shop has it') }}</template>
+        <template v-else>{{ number || (facts.reading ? 'not written down' : 'as the shop has it') }}</template>
       </dd>
     </div>
   </dl>

@@ -2,7 +2,8 @@
 import { GATES } from '#core/ids/vocabulary'
 
 const { chosen } = defineProps<{ chosen: string | null }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
 const clock = useClock()
 
 /** A bay opened from elsewhere is brought into sight on a long board. */
@@ -12,15 +13,15 @@ watch(() => chosen, async () => {
   board.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' })
 }, { immediate: true })
 
-const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(clock.nowMs.value))
+const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(clock.nowMs.value))
 </script>
 
 <template>
   <section ref="board" class="board" aria-label="Bays">
     <p class="tally">
-      <span><b class="word-clear-to-strike">{{ floor.tally['clear-to-strike'] }}</b> clear to strike</span>
-      <span><b class="word-hold">{{ floor.tally.hold }}</b> hold</span>
-      <span><b class="word-stopped">{{ floor.tally.stopped }}</b> stopped</span>
+      <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> clear to strike</span>
+      <span><b class="word-hold">{{ judged.tally.hold }}</b> hold</span>
+      <span><b class="word-stopped">{{ judged.tally.stopped }}</b> stopped</span>
       <span class="time">{{ time }}</span>
     </p>
     <div class="head" aria-hidden="true">
@@ -28,7 +29,7 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short',
       <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
       <span />
     </div>
-    <FloorRow v-for="placed in floor.placed" :key="placed.bay.bayId" :placed="placed" :chosen="placed.bay.bayId === chosen" />
+    <FloorRow v-for="placed in judged.placed" :key="placed.bay.bayId" :placed="placed" :chosen="placed.bay.bayId === chosen" />
   </section>
 </template>
 

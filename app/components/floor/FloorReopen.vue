@@ -3,14 +3,14 @@ import { stationStream } from '#core/ids/streams'
 
 
 /** After a stop of many: what was put right is said once, and every bay that this person may re-open is re-opened in one go. */
-const floor = useFloor()
+const judged = useJudged()
 const session = useSession()
 const outbox = useOutbox()
 const reason = ref('')
 const busy = ref(false)
 const refused = ref('')
 
-const stopped = computed(() => floor.placed.filter(({ station }) => station.stop !== null))
+const stopped = computed(() => judged.placed.filter(({ station }) => station.stop !== null))
 const mine = computed(() => stopped.value.filter(({ bay }) => session.may('reopen', { bayId: bay.bayId, areaId: bay.areaId })))
 const isUnsent = computed(() => mine.value.some(({ unsent }) => unsent))
 const names = computed(() => mine.value.map(({ bay }) => bay.label).join(', '))

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** One bay on the board: the whole row is the target. */
 const { placed, chosen } = defineProps<{ placed: Placed, chosen: boolean }>()
-const floor = useFloor()
+const lookup = useLookup()
 const q = useQuantities()
 
 const line = computed(() => placed.station.job ? jobLine(placed.station.job, q.value) : 'no job yet')
-const reason = computed(() => placed.verdict.reason ? floor.say(placed.verdict.reason).brief : '')
+const reason = computed(() => placed.verdict.reason ? lookup.say(placed.verdict.reason).brief : '')
 const gatesSaid = computed(() => placed.verdict.gates.map(({ gate, state }) => `${words.gates[gate]} ${words.gateStates[state]}`).join(', '))
 </script>
 

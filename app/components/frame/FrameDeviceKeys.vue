@@ -3,13 +3,13 @@ import { SITE_STREAM } from '#core/ids/streams'
 
 
 /** Read-only keys for a lamp, a wall or a machine's interlock. A key is shown once; here stands only its name. */
-const floor = useFloor()
+const facts = useFacts()
 const outbox = useOutbox()
 const name = ref('')
 const shown = ref<{ readonly name: string, readonly key: string } | null>(null)
 const refused = ref('')
 const busy = ref(false)
-const keys = computed(() => floor.site.deviceKeys)
+const keys = computed(() => facts.site.deviceKeys)
 
 async function make() {
   busy.value = true
@@ -19,7 +19,7 @@ async function make() {
   if (!reply.ok) return
   shown.value = reply.body
   name.value = ''
-  await floor.refresh()
+  await facts.refresh()
 }
 async function revoke(keyId: string) {
   const sent = await outbox.send('site.revoke-key', [{ id: SITE_STREAM, expectedVersion: null }], { keyId })

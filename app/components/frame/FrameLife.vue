@@ -3,7 +3,8 @@ import type { LifeEntry, NoticeReading } from '#shared/readings'
 
 /** A thing's whole life, newest first, and who was told of it: told means seen. */
 const { life, notices } = defineProps<{ life: readonly LifeEntry[] | null, notices: readonly NoticeReading[] }>()
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const { moment, time } = useDates()
 const newest = computed(() => notices[0] ?? null)
 </script>
@@ -13,11 +14,11 @@ const newest = computed(() => notices[0] ?? null)
     <template v-if="newest">
       <h3>Told</h3>
       <p class="soft">
-        {{ floor.say(newest.what).message }} {{ moment(newest.givenAt) }}
+        {{ lookup.say(newest.what).message }} {{ moment(newest.givenAt) }}
       </p>
       <ul class="told">
         <li v-for="{ personId, as } in newest.to" :key="personId">
-          <b>{{ floor.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : as === 'named' ? 'named in the permit' : words.roles[as] }}</span>
+          <b>{{ lookup.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : as === 'named' ? 'named in the permit' : words.roles[as] }}</span>
           <span :class="newest.seenAt[personId] ? 'state-open' : 'state-hold'">{{ newest.seenAt[personId] ? `seen ${time(newest.seenAt[personId]!)}` : 'not yet seen' }}</span>
         </li>
       </ul>
@@ -29,7 +30,7 @@ const newest = computed(() => notices[0] ?? null)
     <ol v-else>
       <li v-for="entry in life" :key="entry.position">
         <span class="when print">{{ moment(entry.at) }}</span>
-        <span class="chalk">{{ saidOf(entry, floor.rules.units) }}</span>
+        <span class="chalk">{{ saidOf(entry, facts.rules.units) }}</span>
         <span class="soft">{{ whoDid(entry) }}</span>
       </li>
     </ol>

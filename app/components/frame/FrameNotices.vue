@@ -2,25 +2,26 @@
 import { UNHEARD_AFTER_MS } from '#shared/hearing'
 import { noticeStream } from '#core/ids/streams'
 
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const outbox = useOutbox()
 const session = useSession()
 const ordinary = computed(() => outbox.waiting.length - outbox.urgent.length)
 const others = computed(() => outbox.waiting.filter(one => one.authorId !== session.person?.personId && !outbox.urgent.includes(one)).length)
 const mine = computed(() => ordinary.value - others.value)
 /** What this person was told and has not seen: the newest few; the rest comes up as these go. */
-const unseen = computed(() => floor.reading?.unseen.filter(({ noticeId, what, about }) => !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))
+const unseen = computed(() => facts.reading?.unseen.filter(({ noticeId, what, about }) => !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))
   && !(what.code === 'permit.cover-missing' && uncovered.value.some(({ permitId }) => about === `permit/${permitId}`))) ?? [])
 /** Said to everybody on every screen, whoever was named; the notice to those named comes besides. */
-const uncovered = computed(() => floor.reading?.uncovered ?? [])
-const trouble = computed(() => floor.reading?.trouble ?? [])
+const uncovered = computed(() => facts.reading?.uncovered ?? [])
+const trouble = computed(() => facts.reading?.trouble ?? [])
 const CLOCKS: Readonly<Record<string, string>> = { 'checks-lapse': 'today\'s checks lapse', 'settled': 'a cylinder has stood long enough', 'seal-day': 'the day before is sealed', 'anchor': 'a seal is kept outside', 'round-due': 'a round is due', 'round-overdue': 'a round was missed', 'cover-missing': 'nobody watches', 'gas-retest': 'the air is tested again', 'lapses': 'a permit ends', 'watch-over': 'a watch is over', 'visit-missed': 'a look was missed', 'monitoring-over': 'monitoring is over' }
 const see = (noticeId: string) => outbox.send('notice.see', [{ id: noticeStream(noticeId), expectedVersion: null }], {})
 const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : about.startsWith('permit/') ? `/hot-work/${about.slice(7)}` : about.startsWith('person/') ? '/my-sign-in' : `/kit/${about.slice(5)}`
 const { time } = useDates()
 /** Until when what stood open still counts; past it nothing reads clear. */
-const countsUntil = computed(() => floor.quietSince === null ? '' : new Date(Date.parse(floor.quietSince) + UNHEARD_AFTER_MS).toISOString())
-const isPast = computed(() => floor.quietSince !== null && Date.parse(countsUntil.value) <= useClock().nowMs.value)
+const countsUntil = computed(() => facts.quietSince === null ? '' : new Date(Date.parse(facts.quietSince) + UNHEARD_AFTER_MS).toISOString())
+const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUntil.value) <= useClock().nowMs.value)
 </script>
 
 <template>
@@ -42,7 +43,7 @@ const isPast = computed(() => floor.quietSince !== null && Date.parse(countsUnti
   </div>
   <div v-if="unseen.length > 0" class="notice told" role="status" aria-label="What you were told">
     <p v-for="{ noticeId, what, about } in unseen.slice(0, 2)" :key="noticeId" class="late" :class="`is-${what.severity}`">
-      <span><b>{{ floor.say(what).message }}</b> {{ floor.say(what).todo }}</span>
+      <span><b>{{ lookup.say(what).message }}</b> {{ lookup.say(what).todo }}</span>
       <NuxtLink class="key link" :to="pageOf(about)" prefetch-on="interaction">
         Open<span class="visually-hidden"> {{ about.split('/')[1] }}</span>
       </NuxtLink>
@@ -54,12 +55,12 @@ const isPast = computed(() => floor.quietSince !== null && Date.parse(countsUnti
       And {{ unseen.length - 2 }} more.
     </p>
   </div>
-  <div v-if="floor.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
-    <p v-if="floor.isQuiet && floor.quietSince === null">
+  <div v-if="facts.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
+    <p v-if="facts.isQuiet && facts.quietSince === null">
       <b>The shop is not heard.</b> This page has read nothing yet, and tries again every few seconds. Stop works from here.
     </p>
-    <p v-else-if="floor.quietSince !== null">
-      <b>Not heard since {{ time(floor.quietSince) }}.</b>
+    <p v-else-if="facts.quietSince !== null">
+      <b>Not heard since {{ time(facts.quietSince) }}.</b>
       {{ isPast ? 'Nothing reads clear until the shop is heard again.' : `What stood open counts until ${time(countsUntil)}, then nothing reads clear.` }}
       <template v-if="mine > 0">
         {{ mine === 1 ? 'One thing you did is' : `${mine} things you did are` }} kept here and will be sent.

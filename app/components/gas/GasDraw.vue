@@ -9,7 +9,7 @@ import { storeWords } from '#shared/words/en/store-words'
 
 /** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
 const q = useQuantities()
-const floor = useFloor()
+const facts = useFacts()
 const units = useStoreUnits()
 const contentM3 = ref<number | undefined>()
 const demandM3PerH = ref<number | undefined>()
@@ -25,7 +25,7 @@ const answers = computed(() => contentM3.value === undefined || demandM3PerH.val
   ? []
   : WITHDRAWAL_RULE_SETS.map(ruleSet => withdrawal({ contentM3: contentM3.value!, demandM3PerH: demandM3PerH.value!, duty: duty.value as DutyKind, ruleSet })))
 const binding = computed(() => duty.value === '' ? null : answers.value.find(({ ruleSet }) => ruleSet === withdrawalRuleFor(duty.value as DutyKind)) ?? null)
-const pressure = computed(() => acetylenePressureLimit(floor.rules.jurisdiction))
+const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction))
 </script>
 
 <template>

@@ -4,10 +4,10 @@ import { citation } from '#shared/words/speak'
 
 /** What the rules remark, the weighty first, with what to do and where it stands. */
 const { findings } = defineProps<{ findings: readonly Finding[] }>()
-const floor = useFloor()
+const lookup = useLookup()
 const WEIGHT = { stop: 0, hold: 1, caution: 2, note: 3 } as const
 const MARKS = { stop: 'Stop', hold: 'Hold', caution: 'Take care', note: '' } as const
-const said = computed(() => [...findings].sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]).map(one => ({ severity: one.severity, mark: MARKS[one.severity], ...floor.say(one) })))
+const said = computed(() => [...findings].sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]).map(one => ({ severity: one.severity, mark: MARKS[one.severity], ...lookup.say(one) })))
 const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.map(citation)))])
 </script>
 

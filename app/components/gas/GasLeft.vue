@@ -3,7 +3,7 @@ import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cyl
 import type { CylinderGasId } from '#core/ids/vocabulary'
 
 /** How much is left: by the gauge with real-gas behaviour, or by weight where the gauge says nothing. */
-const floor = useFloor()
+const lookup = useLookup()
 const units = useStoreUnits()
 const gas = ref<GasChoice>('')
 const waterVolumeL = ref<number | undefined>()
@@ -46,7 +46,7 @@ const answer = computed(() => {
     </div>
     <div class="answer ruled" aria-live="polite">
       <p v-if="refusal">
-        {{ floor.say(refusal).message }}
+        {{ lookup.say(refusal).message }}
       </p>
       <GasContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
       <p v-else class="soft">

@@ -5,12 +5,13 @@ import type { GasReading, PlaceReading } from '#shared/readings'
 
 /** A store as it stands: its plan, what is wrong in it, its cylinders. */
 const { reading, here, yard, today, chosen } = defineProps<{ reading: PlaceReading, here: GasReading['cylinders'], yard: Yard, today: string, chosen: string | null }>()
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const session = useSession()
 const q = useQuantities()
 const router = useRouter()
 const place = computed(() => reading.place)
-const standing = computed(() => judgePlace(place.value, here, floor.rules.storageBasis, yard))
+const standing = computed(() => judgePlace(place.value, here, facts.rules.storageBasis, yard))
 /** Pairs too near are told by the one that stands wrong with most others: moving it mends them all. */
 const tooNear = computed(() => {
   const left = [...standing.value.storage.conflicts]
@@ -51,7 +52,7 @@ const LEAK_WORDS = { explosive: 'enough to explode', deficient: 'too little to b
         {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }}; {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
       </li>
       <li v-for="(said, index) in holds.slice(0, 4)" :key="index" class="said">
-        {{ floor.say(said).message }} <b>{{ floor.say(said).todo }}</b>
+        {{ lookup.say(said).message }} <b>{{ lookup.say(said).todo }}</b>
       </li>
       <li v-if="holds.length > 4" class="soft">
         And {{ holds.length - 4 }} more.

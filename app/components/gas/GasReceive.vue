@@ -9,10 +9,10 @@ import type { GasReading, PlaceReading } from '#shared/readings'
 
 /** A cylinder comes in: what it is, how it travelled, where it goes. */
 const { places, here } = defineProps<{ places: readonly PlaceReading[], here: GasReading['cylinders'] }>()
-const floor = useFloor()
+const facts = useFacts()
 const clock = useClock()
 const router = useRouter()
-const today = computed(() => shopDayOf(clock.nowMs.value, floor.site.timeZone, floor.rules.shopDayHour))
+const today = computed(() => shopDayOf(clock.nowMs.value, facts.site.timeZone, facts.rules.shopDayHour))
 const tag = ref('')
 const marks = ref<CylinderMarks | null>(null)
 const spot = ref<CylinderCommands['cylinder.place'] | null>(null)
@@ -21,7 +21,7 @@ const lyingMin = ref<number | undefined>()
 const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
 const mustSettle = computed(() => marks.value !== null && partsOf(marks.value.gas).some(({ gas }) => gas === 'acetylene'))
 const lay = computed(() => !mustSettle.value || travelled.value === 'upright' ? null : travelled.value === 'unknown' ? { lyingMin: null } : { lyingMin: lyingMin.value ?? null })
-const waits = computed(() => marks.value && lay.value ? settlingMinutes(marks.value.gas, lay.value.lyingMin, floor.rules.settlingRule) : 0)
+const waits = computed(() => marks.value && lay.value ? settlingMinutes(marks.value.gas, lay.value.lyingMin, facts.rules.settlingRule) : 0)
 const isComplete = computed(() => marks.value !== null && spot.value !== null && TAG_PATTERN.test(tagIdOf(tag.value)) && (!mustSettle.value || travelled.value === 'upright' || travelled.value === 'unknown' || (travelled.value === 'lying' && lyingMin.value !== undefined)))
 const { act, said, isRefused, busy } = useThing(() => `cylinder/${tagIdOf(tag.value)}`)
 const minutes = { unit: 'min', step: 5, toShown: (si: number) => si, fromShown: (shown: number) => shown }
@@ -53,7 +53,7 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
       </div>
       <FrameNumber v-if="travelled === 'lying'" v-model="lyingMin" label="For how long" :unit="minutes" :limits="{ min: 0, max: 1000000 }" />
       <p v-if="waits > 0" class="said" aria-live="polite">
-        It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's rule: {{ storeWords.settlingRules[floor.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
+        It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's rule: {{ storeWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
       </p>
     </template>
     <h3>Where does it go?</h3>

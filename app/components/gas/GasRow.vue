@@ -3,13 +3,13 @@ import type { GasReading } from '#shared/readings'
 
 /** One cylinder in the list: the whole row is the target. */
 const { row, today, chosen, need = null } = defineProps<{ row: GasReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
-const floor = useFloor()
+const lookup = useLookup()
 const q = useQuantities()
 const { due, until } = useDates()
 const fact = computed(() => row.fact)
 const settling = computed(() => fact.value.settlesAt === null ? null : until(fact.value.settlesAt))
 const worst = computed(() => fact.value.findings.find(({ severity }) => severity === 'stop') ?? fact.value.findings.find(({ severity }) => severity === 'hold') ?? fact.value.findings[0] ?? null)
-const word = computed(() => settling.value ? `settles, ${settling.value} more` : worst.value ? floor.say(worst.value).brief : row.cylinder.isEmpty ? 'empty' : 'in order')
+const word = computed(() => settling.value ? `settles, ${settling.value} more` : worst.value ? lookup.say(worst.value).brief : row.cylinder.isEmpty ? 'empty' : 'in order')
 const tone = computed(() => worst.value?.severity === 'stop' ? 'state-stop' : worst.value?.severity === 'hold' || settling.value ? 'state-hold' : worst.value ? '' : 'state-open')
 const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
 </script>

@@ -3,7 +3,7 @@ import { requalification } from '#core/cylinder/requalification'
 import { shopDayOf } from '#core/time/shop-day'
 
 /** The marks on a shoulder, read as they are typed: what it is, when it was tested, when it is due again. */
-const floor = useFloor()
+const facts = useFacts()
 const { nowMs } = useClock()
 const marks = ref('')
 const gas = ref<GasChoice>('')
@@ -11,7 +11,7 @@ const waterVolumeL = ref<number | undefined>()
 const filled = ref<'' | 'out' | 'in-place'>('')
 const filledOn = ref('')
 const units = useStoreUnits()
-const today = computed(() => shopDayOf(nowMs.value, floor.site.timeZone, floor.rules.shopDayHour))
+const today = computed(() => shopDayOf(nowMs.value, facts.site.timeZone, facts.rules.shopDayHour))
 const content = computed(() => gasContentOf(gas.value))
 const read = computed(() => marks.value.trim() === '' || content.value === null
   ? null

@@ -7,7 +7,7 @@ import type { PlaceReading } from '#shared/readings'
 /** Where a cylinder is put and how it stands, with what that would mean before it is done. */
 const { places, others, self } = defineProps<{ places: readonly PlaceReading[], others: readonly CylinderHere[], self: CylinderHere | null }>()
 const spot = defineModel<CylinderCommands['cylinder.place'] | null>({ required: true })
-const floor = useFloor()
+const facts = useFacts()
 const shop = useShopUnits()
 const standing = self?.cylinder.standing
 const placeId = ref(standing?.in === 'place' ? standing.placeId : places.length === 1 ? places[0]!.placeId : '')
@@ -39,7 +39,7 @@ watchEffect(() => {
 const would = computed(() => {
   if (!self || !place.value || !spot.value) return null
   const moved: CylinderHere = { ...self, cylinder: { ...self.cylinder, standing: { in: 'place', placeId: placeId.value, xM: spot.value.xM, yM: spot.value.yM } } }
-  return judgePlace(place.value, [...at(placeId.value), moved], floor.rules.storageBasis, { places: places.map(one => ({ ...one.place, placeId: one.placeId })), cylinders: others.filter(({ cylinder: { tag } }) => tag !== self.cylinder.tag) }).storage.conflicts.filter(({ between }) => between.includes(self.cylinder.tag)).sort((a, b) => a.distanceM - b.distanceM)
+  return judgePlace(place.value, [...at(placeId.value), moved], facts.rules.storageBasis, { places: places.map(one => ({ ...one.place, placeId: one.placeId })), cylinders: others.filter(({ cylinder: { tag } }) => tag !== self.cylinder.tag) }).storage.conflicts.filter(({ between }) => between.includes(self.cylinder.tag)).sort((a, b) => a.distanceM - b.distanceM)
 })
 const q = useQuantities()
 const CONFIRM = [['isUpright', 'Upright'], ['isSecured', 'Chained'], ['isCapped', 'Cap on']] as const

@@ -4,7 +4,7 @@ import { storeWords } from '#shared/words/en/store-words'
 
 /** Regulators that come off at the end of the week, or of the day, one tap each. */
 const { week } = defineProps<{ week: RegulatorList }>()
-const floor = useFloor()
+const facts = useFacts()
 const session = useSession()
 const outbox = useOutbox()
 const { day } = useDates()
@@ -13,7 +13,7 @@ async function off(tag: string) {
   const sent = await outbox.send('cylinder.disconnect', [{ id: `cylinder/${tag.toLowerCase()}`, expectedVersion: null }], { isCapped: true })
   refused.value = sent.ok ? '' : wordsOf(sent)
 }
-const bayLabel = (bayId: string) => floor.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
+const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
 </script>
 
 <template>

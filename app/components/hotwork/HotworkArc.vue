@@ -4,12 +4,12 @@ import { permitStream } from '#core/ids/streams'
 
 /** Somebody saw an arc where no permit stood: it is recorded, the place is stopped, and the full watch begins. */
 const router = useRouter()
-const floor = useFloor()
+const facts = useFacts()
 const permitId = makeUuid()
 const where = ref('')
 const bayId = ref('')
 const { act, said, isRefused, busy } = useThing(() => permitStream(permitId))
-const bays = computed(() => floor.site.bays.filter(({ closed }) => !closed))
+const bays = computed(() => facts.site.bays.filter(({ closed }) => !closed))
 async function report() {
   const bay = bays.value.find(one => one.bayId === bayId.value)
   const sent = await act('permit.report-arc', { place: { where: where.value.trim() || `Bay ${bay?.label ?? ''}`, placeId: null, bayId: bayId.value || null } })

@@ -6,7 +6,9 @@ import { fireWords } from '#shared/words/en/fire-findings'
 /** The signature: who watches, with what at hand, what else burns near, how the watch is reached; then a PIN. */
 const { reading, busy } = defineProps<{ reading: PermitPageReading, busy: boolean }>()
 const emit = defineEmits<{ sign: [payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }], refuse: [reason: string] }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const permit = computed(() => reading.permit)
 const watcherIds = ref<readonly string[]>([])
 const channel = ref('')
@@ -14,8 +16,8 @@ const nearSeen = ref(false)
 const refusing = ref(false)
 const reason = ref('')
 const toggle = (personId: string) => { watcherIds.value = watcherIds.value.includes(personId) ? watcherIds.value.filter(id => id !== personId) : [...watcherIds.value, personId] }
-const atBays = computed(() => new Set(floor.placed.flatMap(({ station }) => station.personId ?? [])))
-const free = computed(() => floor.reading?.people.filter(({ personId }) => !permit.value.request.operatorIds.includes(personId) && !atBays.value.has(personId)) ?? [])
+const atBays = computed(() => new Set(judged.placed.flatMap(({ station }) => station.personId ?? [])))
+const free = computed(() => facts.reading?.people.filter(({ personId }) => !permit.value.request.operatorIds.includes(personId) && !atBays.value.has(personId)) ?? [])
 const sign = (signature: { personId: string, pin: string }) => emit('sign', { watcherIds: watcherIds.value, secondChannel: channel.value.trim() || null, nearSeen: nearSeen.value ? reading.near.map(({ permitId }) => permitId) : [] }, signature)
 </script>
 
@@ -23,7 +25,7 @@ const sign = (signature: { personId: string, pin: string }) => emit('sign', { wa
   <section class="authorise" aria-label="Authorise">
     <h3>At hand</h3>
     <p v-for="item in reading.kit" :key="item.tag" class="thing">
-      <b>{{ item.tag }}</b> {{ item.name }} <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : floor.say(item.findings[0]!).brief }}</span>
+      <b>{{ item.tag }}</b> {{ item.name }} <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</span>
     </p>
     <KitBring label="Bring an extinguisher by its tag" :to="{ to: 'permit', id: reading.permitId }" />
     <h3>Fire watch: {{ permit.plan.watchers }}, with no other task</h3>

@@ -6,7 +6,7 @@ import type { PrecautionId } from '#core/ids/hotwork-ids'
 /** The walk: each precaution done, or justified with a reason where it may be. Large enough for a glove, one column. */
 const { permit, mayDo, busy } = defineProps<{ permit: ShownPermit, mayDo: boolean, busy: boolean }>()
 const emit = defineEmits<{ seenTo: [precaution: PrecautionId, how: 'done' | 'justified', reason?: string] }>()
-const floor = useFloor()
+const lookup = useLookup()
 const { time } = useDates()
 const asks = ref<PrecautionId | null>(null)
 const reason = ref('')
@@ -48,7 +48,7 @@ function justify(id: PrecautionId) {
       <ul class="seen">
         <li v-for="{ id } in seen" :key="id">
           <span>{{ hotworkWords.precautions[id] }}<small v-if="permit.seenTo[id]!.how === 'justified'" class="chalk">not needed: {{ permit.seenTo[id]!.reason }}</small></span>
-          <span class="soft">{{ floor.names.get(permit.seenTo[id]!.by) ?? 'somebody' }}, {{ time(permit.seenTo[id]!.at) }}</span>
+          <span class="soft">{{ lookup.names.get(permit.seenTo[id]!.by) ?? 'somebody' }}, {{ time(permit.seenTo[id]!.at) }}</span>
         </li>
       </ul>
     </details>

@@ -15,7 +15,8 @@ import { permitStream } from '#core/ids/streams'
 
 /** A permit is asked for: one place, one job, one shift, named people. What follows from it is worked out as it is typed. */
 const router = useRouter()
-const floor = useFloor()
+const shopFacts = useFacts()
+const lookup = useLookup()
 const clock = useClock()
 const units = useShopUnits()
 const q = useQuantities()
@@ -24,8 +25,8 @@ const route = useRoute()
 
 const permitId = makeUuid()
 const { act, said, isRefused, busy } = useThing(() => permitStream(permitId))
-const bays = computed(() => floor.site.bays.filter(({ kind, closed }) => kind === 'structure' && !closed))
-const given = typeof route.query.bay === 'string' ? floor.find(route.query.bay) : undefined
+const bays = computed(() => shopFacts.site.bays.filter(({ kind, closed }) => kind === 'structure' && !closed))
+const given = typeof route.query.bay === 'string' ? lookup.find(route.query.bay) : undefined
 const bayId = ref(given?.bay.bayId ?? '')
 const where = ref('')
 const { reading: grid } = useReading<PlacesReading>(() => 'places', among('place/'))
@@ -46,7 +47,7 @@ type Said = 'yes' | 'no' | ''
 const facts = reactive<Record<'cleaned' | 'confined' | 'otherSide' | 'hardFloor' | 'bulkCombustibles' | 'combustiblePanel' | 'metalFire', Said>>({ cleaned: '', confined: '', otherSide: '', hardFloor: '', bulkCombustibles: '', combustiblePanel: '', metalFire: '' })
 const saidOf = (fact: keyof typeof facts): boolean | undefined => facts[fact] === '' ? undefined : facts[fact] === 'yes'
 const operatorIds = ref<readonly string[]>(given?.station.personId ? [given.station.personId] : [])
-const now = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone })
+const now = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: shopFacts.site.timeZone })
 const fromTime = ref(now.format(clock.nowMs.value))
 const untilTime = ref(now.format(clock.nowMs.value + 3 * 3600_000))
 const askContents = computed(() => workpiece.value === 'container' || workpiece.value === 'pipe' || workpiece.value === 'duct')
@@ -62,14 +63,14 @@ const asked = computed(() => process.value === '' ? null : {
   conditions: { sprinklers: sprinklers.value || undefined, windMPerS: windMPerS.value },
 } satisfies Pick<PermitRequest, 'facts' | 'job' | 'conditions'>)
 const planned = usePermitPlan(() => asked.value)
-const blocking = computed(() => floor.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed')) ?? []))
-const cautions = computed(() => floor.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'caution' || code === 'hotwork.gas-test-needed' || code === 'spark.rule-binds') ?? []))
+const blocking = computed(() => lookup.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed')) ?? []))
+const cautions = computed(() => lookup.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'caution' || code === 'hotwork.gas-test-needed' || code === 'spark.rule-binds') ?? []))
 const times = computed(() => {
-  const fromAt = nextTimeOfDay(fromTime.value || '00:00', clock.nowMs.value - 30 * 60_000, floor.site.timeZone)
-  return { fromAt, untilAt: nextTimeOfDay(untilTime.value || '00:00', Date.parse(fromAt) + 1, floor.site.timeZone) }
+  const fromAt = nextTimeOfDay(fromTime.value || '00:00', clock.nowMs.value - 30 * 60_000, shopFacts.site.timeZone)
+  return { fromAt, untilAt: nextTimeOfDay(untilTime.value || '00:00', Date.parse(fromAt) + 1, shopFacts.site.timeZone) }
 })
 const hours = computed(() => (Date.parse(times.value.untilAt) - Date.parse(times.value.fromAt)) / 3600_000)
-const isComplete = computed(() => asked.value !== null && blocking.value.length === 0 && planned.value !== null && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '') && what.value.trim() !== '' && operatorIds.value.length > 0 && hours.value <= floor.rules.longestPermitHours)
+const isComplete = computed(() => asked.value !== null && blocking.value.length === 0 && planned.value !== null && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '') && what.value.trim() !== '' && operatorIds.value.length > 0 && hours.value <= shopFacts.rules.longestPermitHours)
 const toggle = (personId: string) => { operatorIds.value = operatorIds.value.includes(personId) ? operatorIds.value.filter(id => id !== personId) : [...operatorIds.value, personId] }
 const FACTS = [
   { key: 'hardFloor', label: 'Is the floor hard, so that sparks roll?' }, { key: 'confined', label: 'Is it a confined place?' }, { key: 'otherSide', label: 'Is something behind the wall or ceiling?' },
@@ -145,7 +146,7 @@ async function request() {
     <h3>Who and when</h3>
     <fieldset class="names">
       <legend>Who does the work</legend>
-      <button v-for="{ personId, name } in floor.reading?.people" :key="personId" class="key" :class="{ picked: operatorIds.includes(personId) }" type="button" :aria-pressed="operatorIds.includes(personId)" @click="toggle(personId)">
+      <button v-for="{ personId, name } in shopFacts.reading?.people" :key="personId" class="key" :class="{ picked: operatorIds.includes(personId) }" type="button" :aria-pressed="operatorIds.includes(personId)" @click="toggle(personId)">
         {{ name }}{{ personId === session.person?.personId ? ' (you)' : '' }}
       </button>
     </fieldset>
@@ -153,7 +154,7 @@ async function request() {
       <FrameField v-slot="{ id }" label="From">
         <input :id="id" v-model="fromTime" class="entry" type="time" required>
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Until" :wrong="hours > floor.rules.longestPermitHours ? `At most ${floor.rules.longestPermitHours} h: one shift.` : ''">
+      <FrameField v-slot="{ id, describedBy }" label="Until" :wrong="hours > shopFacts.rules.longestPermitHours ? `At most ${shopFacts.rules.longestPermitHours} h: one shift.` : ''">
         <input :id="id" v-model="untilTime" class="entry" type="time" required :aria-describedby="describedBy">
       </FrameField>
     </div>

@@ -5,11 +5,11 @@ import type { PermitRow } from '#shared/readings'
 
 /** One live permit on the board: place, how far it has come, who watches, what is due. The whole row is the target. */
 const { row, chosen = false } = defineProps<{ row: PermitRow, chosen?: boolean }>()
-const floor = useFloor()
+const lookup = useLookup()
 const { turn, left } = usePermitClock()
 const now = computed(() => turn(row.permit))
-const watching = computed(() => row.permit.posts.map(({ personId }) => floor.names.get(personId) ?? 'somebody').join(', '))
-const named = computed(() => row.permit.watchers.map(({ personId }) => floor.names.get(personId) ?? 'somebody').join(', '))
+const watching = computed(() => row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', '))
+const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', '))
 </script>
 
 <template>

@@ -5,7 +5,8 @@ import type { PlacesReading } from '#shared/readings'
 /** To which bay, person or place a thing goes; an extinguisher with the way from where it hangs to the farthest work. */
 const { withDistance = false } = defineProps<{ withDistance?: boolean }>()
 const chosen = defineModel<Assignment>({ required: true })
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const { reading: grid } = useReading<PlacesReading>(() => 'places', among('place/'))
 const key = computed({
   get: () => chosen.value ? `${chosen.value.to} ${chosen.value.id}` : '',
@@ -40,12 +41,12 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
         nobody for now: in the store
       </option>
       <optgroup label="Bays">
-        <option v-for="bay in floor.site.bays.filter(one => !one.closed)" :key="bay.bayId" :value="`bay ${bay.bayId}`">
+        <option v-for="bay in facts.site.bays.filter(one => !one.closed)" :key="bay.bayId" :value="`bay ${bay.bayId}`">
           Bay {{ bay.label }}
         </option>
       </optgroup>
       <optgroup label="People">
-        <option v-for="[personId, name] in floor.names" :key="personId" :value="`person ${personId}`">
+        <option v-for="[personId, name] in lookup.names" :key="personId" :value="`person ${personId}`">
           {{ name }}
         </option>
       </optgroup>
@@ -59,7 +60,7 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
   <FrameNumber v-if="withDistance && chosen?.to === 'bay'" v-model="distanceM" label="Way to the farthest work" :unit="shop.height" :limits="{ min: 0, max: 500 }" optional hint="from where it hangs; not known, it counts for nothing" />
   <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
     <span class="label">It serves too</span>
-    <button v-for="bay in floor.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)" :key="bay.bayId" class="key" :class="{ picked: isAlso(bay.bayId) }" :aria-pressed="isAlso(bay.bayId)" type="button" @click="toggle(bay.bayId)">
+    <button v-for="bay in facts.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)" :key="bay.bayId" class="key" :class="{ picked: isAlso(bay.bayId) }" :aria-pressed="isAlso(bay.bayId)" type="button" @click="toggle(bay.bayId)">
       {{ bay.label }}
     </button>
   </div>

@@ -4,7 +4,7 @@ import type { KitItemPageReading } from '#shared/readings'
 
 /** Who was told that a thing is out: told means seen, otherwise not yet. */
 const { tagId, tag } = defineProps<{ tagId: string, tag: string }>()
-const floor = useFloor()
+const lookup = useLookup()
 const { reading } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId)}`, among(kitItemStream(tagId), 'notice/'))
 const { time } = useDates()
 const notice = computed(() => reading.value?.notices[0] ?? null)
@@ -16,7 +16,7 @@ const notice = computed(() => reading.value?.notices[0] ?? null)
     <p v-if="notice">
       Told:
       <template v-for="({ personId }, index) in notice.to" :key="personId">
-        {{ index > 0 ? '; ' : '' }}{{ floor.names.get(personId) ?? personId }}, <b>{{ notice.seenAt[personId] ? `seen ${time(notice.seenAt[personId]!)}` : 'not yet seen' }}</b>
+        {{ index > 0 ? '; ' : '' }}{{ lookup.names.get(personId) ?? personId }}, <b>{{ notice.seenAt[personId] ? `seen ${time(notice.seenAt[personId]!)}` : 'not yet seen' }}</b>
       </template>.
     </p>
   </section>

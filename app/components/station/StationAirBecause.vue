@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** What the Air gate rests on: the limits that bind, the hood, today's check, and what would help. */
 const { placed } = defineProps<{ placed: Placed }>()
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const q = useQuantities()
 const air = computed(() => placed.verdict.air)
 const binding = computed(() => air.value.exposure?.uses.filter(use => use.binds).slice(0, 6) ?? [])
@@ -17,7 +18,7 @@ const best = useBestAdvice(() => placed.bay.bayId)
     <ul class="uses">
       <li v-for="({ limit, mgPerM3, fraction }, index) in binding" :key="index">
         <b>{{ words.substances[limit.substance] }}</b>
-        <AirTemper :fraction="fraction" :action="floor.rules.actionFraction" />
+        <AirTemper :fraction="fraction" :action="facts.rules.actionFraction" />
         <span class="print">{{ q.part(fraction) }}</span>
         <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.limit(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
       </li>
@@ -29,7 +30,7 @@ const best = useBestAdvice(() => placed.bay.bayId)
   <h4>Said besides</h4>
   <ul class="notes">
     <li v-for="(note, index) in notes" :key="index">
-      {{ floor.say(note).message }}
+      {{ lookup.say(note).message }}
     </li>
   </ul>
   <NuxtLink class="key link" :to="`/air/${placed.bay.bayId}`">

@@ -2,7 +2,7 @@
 import { stands } from '#core/time/instant'
 import { extractionFault, needsPosition } from '#core/air/bay-air'
 import type { HoodPosition } from '#core/air/bay-air'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import type { ExtractionFault } from '#core/ids/air-ids'
 import { EXTRACTION_FAULTS } from '#core/ids/air-ids'
 import { personStream } from '#core/ids/streams'
@@ -10,14 +10,16 @@ import { personStream } from '#core/ids/streams'
 /** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const outbox = useOutbox()
 const q = useQuantities()
 const units = useShopUnits()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
 
 const gate = computed(() => placed.verdict.byId.air)
-const extraction = computed(() => floor.viewAt(placed.bay).air.extraction)
+const extraction = computed(() => judged.viewAt(placed.bay).air.extraction)
 const position = computed(() => placed.station.hoodPosition)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
@@ -31,7 +33,7 @@ watch(position, (now) => {
   placement.value = now?.placement ?? placement.value
   distance.value = now?.distanceM ?? distance.value
 })
-const usual = computed(() => floor.rules.units === 'us' ? [6, 8, 10, 12, 18, 20] : [15, 20, 25, 30, 45, 50])
+const usual = computed(() => facts.rules.units === 'us' ? [6, 8, 10, 12, 18, 20] : [15, 20, 25, 30, 45, 50])
 const isMoved = computed(() => distance.value !== undefined && (distance.value !== position.value?.distanceM || placement.value !== position.value.placement))
 const placeHood = () => act('station.place-hood', { placement: placement.value, distanceM: distance.value! })
 
@@ -39,7 +41,7 @@ const FOUND = { 'off': { on: false }, 'damper-shut': { damperOpen: false }, 'out
 const found = (fault: ExtractionFault | null) => act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...fault ? FOUND[fault] : {} })
 const faultSaid = computed(() => check.value && extractionFault(check.value))
 
-const wearer = computed(() => floor.viewAt(placed.bay).air.wearerOf(placed.station.personId))
+const wearer = computed(() => judged.viewAt(placed.bay).air.wearerOf(placed.station.personId))
 async function shaven(isShaven: boolean) {
   refused.value = null
   const sent = await outbox.send('person.check-shaven', [{ id: personStream(placed.station.personId!), expectedVersion: null }], { isShaven })
@@ -54,7 +56,7 @@ async function shaven(isShaven: boolean) {
       {{ refused }}
     </p>
     <ul class="findings">
-      <li v-for="({ message, todo }, index) in floor.sayAll(gate.findings.slice(0, 3))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop', 'is-open': gate.state === 'open' }">
+      <li v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.slice(0, 3))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop', 'is-open': gate.state === 'open' }">
         {{ message }} <b>{{ todo }}</b>
       </li>
     </ul>

@@ -8,13 +8,14 @@ import { requiredShade } from '#core/shade/required-shade'
 
 /** A line typed with no bay open, answered in full. */
 const { line } = defineProps<{ line: string }>()
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const q = useQuantities()
 const job = computed<Job | null>(() => {
   const { job: { process, ...rest }, doubts } = readLine(line)
   return process && doubts.length === 0 ? { process, ...rest } : null
 })
-const shade = computed(() => job.value && requiredShade(shadeQuestionOf(job.value, 'general'), shadeRulesOf(floor.rules)))
+const shade = computed(() => job.value && requiredShade(shadeQuestionOf(job.value, 'general'), shadeRulesOf(facts.rules)))
 const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
 </script>
 
@@ -25,7 +26,7 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
     </p>
     <StationShade :answer="shade" />
     <p v-for="(finding, index) in shade.findings" :key="index" class="said">
-      {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+      {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>
     </p>
     <ul>
       <li v-for="{ zone, requirement } in outfit" :key="zone">

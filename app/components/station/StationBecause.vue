@@ -4,15 +4,17 @@ import type { SourceRef } from '#core/source/source-ref'
 import { citation, speak } from '#shared/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** Why a gate answers as it does: findings, what went in with its inks, the other schools, the sources. */
 const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: GateId }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const q = useQuantities()
 const gate = computed(() => placed.verdict.byId[gateId])
 const parts = computed(() => placed.station.job ? jobParts(placed.station.job, q.value) : [])
-const inForce = computed(() => ruleSetsInForce(shadeRulesOf(floor.rules)))
+const inForce = computed(() => ruleSetsInForce(shadeRulesOf(facts.rules)))
 const pencilled = computed(() => parts.value.filter(({ ink }) => ink === 'pencil').length)
 
 const sources = computed(() => {
@@ -28,11 +30,11 @@ const sources = computed(() => {
   <section class="because" :aria-label="`Because: ${words.gates[gateId]}`">
     <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because</h3>
     <ul class="findings">
-      <li v-for="({ message, todo }, index) in floor.sayAll(gate.findings)" :key="index" class="said" :class="{ 'is-stop': gate.findings[index]!.severity === 'stop' }">
+      <li v-for="({ message, todo }, index) in lookup.sayAll(gate.findings)" :key="index" class="said" :class="{ 'is-stop': gate.findings[index]!.severity === 'stop' }">
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
-        {{ openedBy(placed, gateId, floor.viewAt(placed.bay).kit, q) ?? 'Nothing holds it.' }}
+        {{ openedBy(placed, gateId, judged.viewAt(placed.bay).kit, q) ?? 'Nothing holds it.' }}
       </li>
     </ul>
     <template v-if="parts.length > 0">
@@ -52,7 +54,7 @@ const sources = computed(() => {
           <b>{{ words.ruleSets[ruleSet] }}</b>
           <span class="print">{{ minimum === null ? 'no minimum' : `minimum ${q.shade(minimum)}` }}{{ suggested ? suggested[0] === suggested[1] ? `, suggests ${q.shade(suggested[1])}` : `, suggests ${q.shade(suggested[0])} to ${q.shade(suggested[1])}` : '' }}</span>
           <span class="soft">{{ ruleSet === placed.verdict.shade.bindingRuleSet ? 'binds here' : inForce.has(ruleSet) ? 'in force, not darker' : 'not in force here' }}</span>
-          <small v-if="notes.length > 0">{{ notes.map(note => speak(note, floor.rules.units).message).join(' ') }}</small>
+          <small v-if="notes.length > 0">{{ notes.map(note => speak(note, facts.rules.units).message).join(' ') }}</small>
         </li>
       </ul>
     </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** The outfit from head to foot, gone through at the door. */
 const { placed } = defineProps<{ placed: Placed }>()

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 import { GLASSES, HELMET_FAULTS } from '#core/ids/station-ids'
 
 /** Shade set, helmet checked, glasses looked at: three taps at the door. */
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
-const floor = useFloor()
+const judged = useJudged()
+const lookup = useLookup()
 const q = useQuantities()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
 
@@ -24,7 +25,7 @@ const shades = computed(() => {
   return Array.from({ length: high - low + 1 }, (_, i) => low + i)
 })
 /** A helmet with a tag says its own range, and its looks are kept with it. */
-const helmets = computed(() => floor.viewAt(placed.bay).kit.wornBy(placed.station.personId).filter(({ kind }) => kind === 'helmet'))
+const helmets = computed(() => judged.viewAt(placed.bay).kit.wornBy(placed.station.personId).filter(({ kind }) => kind === 'helmet'))
 const other = ref('')
 const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
 const askTint = ref(false)
@@ -107,7 +108,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     </template>
     <ul class="findings">
       <li v-for="(finding, index) in gate.findings" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop' }">
-        {{ floor.say(finding).message }} <b>{{ floor.say(finding).todo }}</b>
+        {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
         Shade, helmet and glasses pass today.

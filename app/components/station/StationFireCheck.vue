@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
 import { fireWords } from '#shared/words/en/fire-findings'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import type { FireCheckId } from '#core/ids/station-ids'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
 
 /** Fire at one bay: today's look where it is designated, its permit where it is a spot on a structure; the extinguisher of either. */
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const { time } = useDates()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
 const { turn, left } = usePermitClock()
 const gate = computed(() => placed.verdict.byId.fire)
 const isStructure = computed(() => placed.bay.kind === 'structure')
-const permits = computed(() => floor.reading?.fire.byBay[placed.bay.bayId] ?? [])
-const things = computed(() => floor.viewAt(placed.bay).kit.items.filter(({ kind }) => GATE_OF_KIND[kind] === 'fire'))
+const permits = computed(() => facts.reading?.fire.byBay[placed.bay.bayId] ?? [])
+const things = computed(() => judged.viewAt(placed.bay).kit.items.filter(({ kind }) => GATE_OF_KIND[kind] === 'fire'))
 const check = computed(() => placed.station.fireCheck)
 const wrong = ref<readonly FireCheckId[]>([])
 const toggle = (id: FireCheckId) => { wrong.value = wrong.value.includes(id) ? wrong.value.filter(one => one !== id) : [...wrong.value, id] }
@@ -27,7 +29,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
 <template>
   <section class="fire" aria-label="Fire">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-for="({ message, todo }, index) in floor.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
+    <p v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
       {{ message }} <b>{{ todo }}</b>
     </p>
     <template v-if="isStructure">
@@ -44,7 +46,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
     <template v-else>
       <h4>Today's look</h4>
       <p v-if="check" class="soft">
-        {{ floor.names.get(check.by) ?? 'Somebody' }}, {{ time(check.at) }}.
+        {{ lookup.names.get(check.by) ?? 'Somebody' }}, {{ time(check.at) }}.
       </p>
       <template v-if="mayLook">
         <p>Tap what is not in order.</p>
@@ -61,7 +63,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
     </template>
     <h4>Extinguisher</h4>
     <NuxtLink v-for="item in things" :key="item.tag" class="thing" :to="`/kit/${item.tag.toLowerCase()}`">
-      <b>{{ item.tag }}</b><span>{{ item.name }}<small :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : floor.say(item.findings[0]!).brief }}</small></span><span>Open</span>
+      <b>{{ item.tag }}</b><span>{{ item.name }}<small :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</small></span><span>Open</span>
     </NuxtLink>
     <p v-if="things.length === 0" class="soft">
       None is assigned here. Kit, then the thing: give it to this bay by its tag.

@@ -4,11 +4,11 @@ import type { Gate } from '#core/clearance/gate'
 /** A gate in the sheet: its mark, its word, its sentence. The line is the target; Because stands beside it. */
 const { gate, opened = null, fix = null, since = null } = defineProps<{ gate: Gate, opened?: string | null, fix?: string | null, since?: string | null }>()
 defineEmits<{ open: [], because: [] }>()
-const floor = useFloor()
+const lookup = useLookup()
 const clock = useClock()
 const first = computed(() => gate.findings[0])
 /** An open gate names what was looked at; a caution is said after it. */
-const sentence = computed(() => gate.state === 'open' && opened !== null ? [opened, first.value?.severity === 'caution' ? floor.say(first.value).brief : ''].filter(Boolean).join(' ') : first.value ? floor.say(first.value).brief : gate.gate === 'body' ? 'Every zone passed today.' : gate.gate === 'eyes' ? 'Shade, helmet and glasses pass today.' : gate.gate === 'air' ? 'Under the action fraction of every limit.' : gate.gate === 'gas' ? 'Cylinders, joints and regulators pass today.' : gate.gate === 'machine' ? 'Everything was looked at today, and bears the current.' : gate.gate === 'fire' ? 'Looked over today, extinguisher in date.' : 'Everything is known.')
+const sentence = computed(() => gate.state === 'open' && opened !== null ? [opened, first.value?.severity === 'caution' ? lookup.say(first.value).brief : ''].filter(Boolean).join(' ') : first.value ? lookup.say(first.value).brief : gate.gate === 'body' ? 'Every zone passed today.' : gate.gate === 'eyes' ? 'Shade, helmet and glasses pass today.' : gate.gate === 'air' ? 'Under the action fraction of every limit.' : gate.gate === 'gas' ? 'Cylinders, joints and regulators pass today.' : gate.gate === 'machine' ? 'Everything was looked at today, and bears the current.' : gate.gate === 'fire' ? 'Looked over today, extinguisher in date.' : 'Everything is known.')
 /** How old the oldest fact is that the gate rests on. */
 const age = computed(() => {
   if (since === null || gate.state === 'to-do' || gate.state === 'not-needed') return ''

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeWords } from '#shared/words/en/store-words'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import type { HandoverCheckId } from '#core/ids/station-ids'
 import { HANDOVER_CHECKS } from '#core/ids/station-ids'
 import { stationStream } from '#core/ids/streams'
@@ -9,7 +9,7 @@ import { stationStream } from '#core/ids/streams'
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
 const outbox = useOutbox()
-const floor = useFloor()
+const lookup = useLookup()
 const session = useSession()
 const { moment } = useDates()
 const notDone = ref<readonly HandoverCheckId[]>([])
@@ -33,7 +33,7 @@ async function handOver(signature?: { personId: string, pin: string }) {
   <section class="handover" aria-label="Handover">
     <h3>Hand bay {{ placed.bay.label }} over</h3>
     <p v-if="placed.station.handover" class="soft">
-      Last by {{ floor.names.get(placed.station.handover.by) ?? 'somebody' }}, {{ moment(placed.station.handover.at) }}.
+      Last by {{ lookup.names.get(placed.station.handover.by) ?? 'somebody' }}, {{ moment(placed.station.handover.at) }}.
     </p>
     <p class="soft">
       Tap what is not done. The next class sees it.

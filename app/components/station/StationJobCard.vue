@@ -7,14 +7,16 @@ import { PROCESS_TRAITS } from '#core/job/process-traits'
 import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/ids/vocabulary'
 import type { CoatingId } from '#core/ids/vocabulary'
 import { kitWords } from '#shared/words/en/kit-words'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
 import type { JobField } from '#core/ids/job-ids'
 
 /** Sets the job of a bay, and of others with it, with few taps. Every answer is worked out here while it is typed. */
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const outbox = useOutbox()
 const q = useQuantities()
@@ -65,7 +67,7 @@ function typedRange() {
   if (rangeText.value.every(text => text.trim() !== '') && rangeWrong.value === null) apply({ currentRangeA: [low!, high!] })
 }
 
-const isUs = computed(() => floor.rules.units === 'us')
+const isUs = computed(() => facts.rules.units === 'us')
 const length = computed(() => isUs.value
   ? { unit: 'in', step: 0.03, toShown: inchFromMm, fromShown: mmFromInch }
   : { unit: 'mm', step: 0.5, toShown: (mm: number) => mm, fromShown: (mm: number) => mm })
@@ -85,22 +87,22 @@ const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field 
 const inkOf = (field: JobField): 'chalk' | 'pencil' => draft.value.assumed?.includes(field) ? 'pencil' : 'chalk'
 
 /** The answer while typing: the same core as the server's, no round trip. */
-const verdict = computed(() => floor.judge({ ...placed.station, job: job.value }, placed.bay, floor.rules))
+const verdict = computed(() => judged.judge({ ...placed.station, job: job.value }, placed.bay, facts.rules))
 const jobSays = computed(() => {
   const finding = verdict.value.byId.job.findings.find(({ code }) => code !== 'job.field-missing')
-  return finding && finding.code !== 'job.not-set' ? floor.say(finding).message : null
+  return finding && finding.code !== 'job.not-set' ? lookup.say(finding).message : null
 })
 const shadeSays = computed(() => {
   const { shade } = verdict.value
   if (!shade) return ''
-  if (shade.minimum === null) return shade.findings[0] ? floor.say(shade.findings[0]).message : 'No shade is needed.'
+  if (shade.minimum === null) return shade.findings[0] ? lookup.say(shade.findings[0]).message : 'No shade is needed.'
   return `never under ${q.value.shade(shade.minimum)}, ${words.ruleSets[shade.bindingRuleSet!]}`
 })
 /** What the hood of this bay would make of it; what only waits to be looked at at the door is left out. */
 const airSays = computed(() => {
   const said = verdict.value.air.found.find(({ code }) => code.startsWith('exposure.') || code.startsWith('fume.no') || code.startsWith('fume.coating-not'))
     ?? verdict.value.air.missing.find(({ code }) => code === 'fume.input-missing')
-  return said && draft.value.consumable !== undefined ? floor.say(said).message : null
+  return said && draft.value.consumable !== undefined ? lookup.say(said).message : null
 })
 const fromWire = computed(() => ['gmaw', 'fcaw-g', 'fcaw-s'].includes(draft.value.process ?? ''))
 const units = useShopUnits()
@@ -108,7 +110,7 @@ const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === '
 const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
 
 const others = ref<readonly string[]>([])
-const otherBays = computed(() => floor.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })))
+const otherBays = computed(() => judged.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })))
 const toggleOther = (bayId: string) => { others.value = others.value.includes(bayId) ? others.value.filter(id => id !== bayId) : [...others.value, bayId] }
 
 const recent = computed(() => {
@@ -122,7 +124,7 @@ async function save() {
   if (!job.value) return
   saving.value = true
   refused.value = null
-  const streams = [{ id: `station/${placed.bay.bayId}`, expectedVersion: openedOn.value }, ...others.value.map(id => ({ id: `station/${id}`, expectedVersion: floor.find(id)?.version ?? null }))]
+  const streams = [{ id: `station/${placed.bay.bayId}`, expectedVersion: openedOn.value }, ...others.value.map(id => ({ id: `station/${id}`, expectedVersion: lookup.find(id)?.version ?? null }))]
   const sent = await outbox.send('station.set-job', streams, { job: job.value })
   saving.value = false
   if (sent.ok) {
@@ -296,7 +298,7 @@ async function clear() {
 
       <StationJobChoice label="Container" hint="A tank, drum or closed section that held something, or nobody knows what, counts as flammable." :ids="CONTAINERS" :named="words.containers" :chosen="draft.container" :ink="inkOf('container')" :open="open === 'container'" @toggle="toggle('container')" @confirm="confirm('container')" @choose="choose('container', $event)" />
 
-      <StationJobLine label="Also on" :said="others.length > 0 ? `bays ${others.map(id => floor.find(id)?.bay.label).join(', ')}` : 'this bay only'" ink="chalk" :open="open === 'others'" @toggle="toggle('others')">
+      <StationJobLine label="Also on" :said="others.length > 0 ? `bays ${others.map(id => lookup.find(id)?.bay.label).join(', ')}` : 'this bay only'" ink="chalk" :open="open === 'others'" @toggle="toggle('others')">
         <div class="keys">
           <button v-for="{ bay } in otherBays" :key="bay.bayId" class="key" :class="{ picked: others.includes(bay.bayId) }" :aria-pressed="others.includes(bay.bayId)" type="button" @click="toggleOther(bay.bayId)">
             {{ bay.label }}

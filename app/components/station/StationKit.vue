@@ -6,19 +6,20 @@ import { storeSentences } from '#shared/words/en/store-findings'
 import { storeWords } from '#shared/words/en/store-words'
 import { learnSentences } from '#shared/words/speak'
 import type { RoundReading } from '#shared/readings'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** What the Gas or the Machine gate of a bay rests on: each cylinder and thing, its state, and the look that is due. */
 const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: 'gas' | 'machine' }>()
 defineEmits<{ because: [] }>()
 learnSentences(storeSentences)
-const floor = useFloor()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const outbox = useOutbox()
 const q = useQuantities()
 const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
-const around = computed(() => floor.viewAt(placed.bay).kit)
+const around = computed(() => judged.viewAt(placed.bay).kit)
 const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`, ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const here = computed(() => reading.value?.stops.flatMap(({ items }) => items).filter(({ item }) => GATE_OF_KIND[item.kind] === gateId && item.assignment?.to === 'bay').map(one => ({
@@ -47,11 +48,11 @@ async function done() {
   <section class="kit" :aria-label="words.gates[gateId]">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <ul class="findings">
-      <li v-for="({ message, todo }, index) in floor.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
+      <li v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
-        {{ gate.state === 'open' ? openedBy(placed, gateId, around, q) ?? 'Nothing holds it.' : floor.sayAll(gate.findings)[0]?.message }}
+        {{ gate.state === 'open' ? openedBy(placed, gateId, around, q) ?? 'Nothing holds it.' : lookup.sayAll(gate.findings)[0]?.message }}
       </li>
     </ul>
     <template v-if="gateId === 'gas'">

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** Who stands at this bay today. Another person starts with nothing checked. */
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
-const elsewhere = computed(() => new Map(floor.placed.filter(other => other.station.personId && other.bay.bayId !== placed.bay.bayId).map(other => [other.station.personId!, other.bay.label])))
+const elsewhere = computed(() => new Map(judged.placed.filter(other => other.station.personId && other.bay.bayId !== placed.bay.bayId).map(other => [other.station.personId!, other.bay.label])))
 
 async function place(personId: string | null) {
   const sent = await act('station.place-person', { personId }, placed.version)
@@ -24,7 +25,7 @@ async function place(personId: string | null) {
       {{ refused }}
     </p>
     <div class="names">
-      <button v-for="{ personId, name } in floor.reading?.people" :key="personId" class="key" :class="{ picked: personId === placed.station.personId }" type="button" @click="place(personId)">
+      <button v-for="{ personId, name } in facts.reading?.people" :key="personId" class="key" :class="{ picked: personId === placed.station.personId }" type="button" @click="place(personId)">
         {{ name }}<small v-if="elsewhere.has(personId)">at bay {{ elsewhere.get(personId) }}</small>
       </button>
       <button class="key" type="button" @click="place(null)">

@@ -5,9 +5,9 @@ import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 
 /** The shade to start at, large; every school beside it, the one that binds in heavy print. */
 const { answer } = defineProps<{ answer: ShadeAnswer }>()
-const floor = useFloor()
+const facts = useFacts()
 const q = useQuantities()
-const inForce = computed(() => ruleSetsInForce(shadeRulesOf(floor.rules)))
+const inForce = computed(() => ruleSetsInForce(shadeRulesOf(facts.rules)))
 
 const range = ({ suggested }: RuleSetAnswer): string =>
   suggested === null ? '' : suggested[0] === suggested[1] ? q.value.shade(suggested[1]) : `${q.value.shade(suggested[0])} to ${q.value.shade(suggested[1])}`

@@ -2,12 +2,13 @@
 import { factsSince } from '#core/clearance/fact-age'
 import type { GateId } from '#core/ids/vocabulary'
 import { GATES } from '#core/ids/vocabulary'
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 
 /** One bay opened: its job, its shade, its gates, and the one thing to do next. */
 const { placed } = defineProps<{ placed: Placed }>()
 const session = useSession()
-const floor = useFloor()
+const judged = useJudged()
+const lookup = useLookup()
 const route = useRoute()
 const place = computed(() => ({ bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
@@ -29,14 +30,14 @@ function panelFor(gate: GateId): string {
 }
 const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
 
-const since = computed(() => factsSince(placed.station, floor.viewAt(placed.bay).kit, floor.viewAt(placed.bay).fire))
+const since = computed(() => factsSince(placed.station, judged.viewAt(placed.bay).kit, judged.viewAt(placed.bay).fire))
 const q = useQuantities()
 const best = useBestAdvice(() => placed.bay.bayId)
 const { act } = useStationCommands(() => placed.bay.bayId)
 const mayHandOver = computed(() => session.may('hand-over', place.value))
 const leftOpen = computed(() => Object.values(placed.station.handover?.answers ?? {}).filter(answer => !answer).length)
 const { moment } = useDates()
-const handedAt = computed(() => placed.station.handover ? `${floor.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}` : '')
+const handedAt = computed(() => placed.station.handover ? `${lookup.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}` : '')
 const stopHere = () => act('station.stop', {})
 
 const onKey = (event: KeyboardEvent) => {
@@ -91,7 +92,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
-          <StationGateLine :gate="gate" :opened="openedBy(placed, gate.gate, floor.viewAt(placed.bay).kit, q)" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+          <StationGateLine :gate="gate" :opened="openedBy(placed, gate.gate, judged.viewAt(placed.bay).kit, q)" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
         </li>
       </ul>
       <div class="next">

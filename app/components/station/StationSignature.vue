@@ -2,7 +2,7 @@
 /** Somebody signs on this tablet without signing the tablet out: who, and their PIN. The PIN is never kept. */
 const { busy, does = 'Sign and re-open' } = defineProps<{ busy: boolean, does?: string }>()
 const emit = defineEmits<{ sign: [signature: { personId: string, pin: string }] }>()
-const floor = useFloor()
+const facts = useFacts()
 const personId = ref('')
 const pin = ref('')
 const isComplete = computed(() => personId.value !== '' && /^\d{4,8}$/.test(pin.value))
@@ -21,7 +21,7 @@ function sign() {
         <option value="" disabled>
           choose
         </option>
-        <option v-for="person in floor.reading?.people" :key="person.personId" :value="person.personId">
+        <option v-for="person in facts.reading?.people" :key="person.personId" :value="person.personId">
           {{ person.name }}
         </option>
       </select>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { Placed } from '~/stores/floor'
+import type { Placed } from '~/stores/judged'
 import { stationStream } from '#core/ids/streams'
 
 /** A stopped bay: why, asked after the stop, and re-opening by who may. */
 const { placed } = defineProps<{ placed: Placed }>()
 const session = useSession()
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const clock = useClock()
 const { act, refused } = useStationCommands(() => placed.bay.bayId)
 const stop = computed(() => placed.station.stop!)
@@ -13,10 +14,10 @@ const ownWords = ref('')
 
 const REASONS = ['Odd colour or smell', 'Somebody feels unwell', 'Extraction off or smoke in the face', 'Leak or damaged kit', 'Burn or near miss', 'Nobody watching'] as const
 const mayReopen = computed(() => session.may('reopen', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
-const by = computed(() => floor.names.get(stop.value.by) ?? 'somebody')
+const by = computed(() => lookup.names.get(stop.value.by) ?? 'somebody')
 const since = computed(() => {
   const minutes = Math.max(0, Math.floor((clock.nowMs.value - Date.parse(stop.value.at)) / 60_000))
-  const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(Date.parse(stop.value.at))
+  const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(stop.value.at))
   return `${at}, ${minutes < 1 ? 'just now' : minutes < 60 ? `${minutes} min ago` : `${Math.floor(minutes / 60)} h ${minutes % 60} min ago`}`
 })
 const outbox = useOutbox()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 definePageMeta({ scrollToTop: false })
 
-const floor = useFloor()
+const lookup = useLookup()
 const route = useRoute()
-const placed = computed(() => floor.find(String(route.params.bayId)))
+const placed = computed(() => lookup.find(String(route.params.bayId)))
 </script>
 
 <template>

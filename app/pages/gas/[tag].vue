@@ -16,7 +16,9 @@ import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
 /** One cylinder: how it stands, what is left, what may be done with it, its marks and its whole life. */
 const { places, others } = defineProps<{ places: readonly PlaceReading[], others: GasReading['cylinders'] }>()
 const route = useRoute()
-const floor = useFloor()
+const facts = useFacts()
+const judged = useJudged()
+const lookup = useLookup()
 const session = useSession()
 const q = useQuantities()
 const units = useStoreUnits()
@@ -44,7 +46,7 @@ async function does<Type extends keyof CylinderCommands>(type: Type, payload: Cy
 
 const settling = computed(() => cylinder.value?.settlesAt ? until(cylinder.value.settlesAt) : null)
 const worst = computed(() => fact.value?.findings.filter(({ severity }) => severity !== 'note') ?? [])
-const bay = computed(() => cylinder.value?.standing?.in === 'bay' ? floor.find(cylinder.value.standing.bayId) : undefined)
+const bay = computed(() => cylinder.value?.standing?.in === 'bay' ? lookup.find(cylinder.value.standing.bayId) : undefined)
 const where = computed(() => {
   const standing = cylinder.value?.standing
   if (cylinder.value?.isReturned) return 'back at its supplier'
@@ -74,8 +76,8 @@ const need = computed(() => {
   const parts = partsOf(cylinder.value.gas).map(({ gas }) => gas)
   const kind: GasNeedId = PROCESS_TRAITS[job.process].heat !== 'flame' ? job.process === 'pac' ? 'cutting' : 'shielding' : parts.includes('oxygen') ? 'oxygen' : 'fuel'
   const fuel = parts.find(gas => gas !== 'oxygen') ?? 'acetylene'
-  const hour = floor.rules.shopDayHour
-  return { job: gasNeed(job, kind, fuel, hour), classM3: classNeedM3(bay.value!.station.earlierJobs, job, kind, fuel, hour, floor.standing.now) }
+  const hour = facts.rules.shopDayHour
+  return { job: gasNeed(job, kind, fuel, hour), classM3: classNeedM3(bay.value!.station.earlierJobs, job, kind, fuel, hour, judged.standing.now) }
 })
 const contents = computed(() => cylinder.value && contentsOf(cylinder.value, need.value?.job ? need.value.job.flowM3PerH * 1000 / 60 : undefined))
 const enough = computed(() => {
@@ -91,7 +93,7 @@ const asked = computed(() => cylinder.value ? connectingSteps(cylinder.value.gas
 const shutting = ref<readonly ShuttingStepId[]>([])
 const deliveryKPa = ref<number | undefined>()
 const isAcetylene = computed(() => cylinder.value !== null && partsOf(cylinder.value.gas).some(({ gas }) => gas === 'acetylene'))
-const limitKPa = computed(() => acetylenePressureLimit(floor.rules.jurisdiction).limitKPa)
+const limitKPa = computed(() => acetylenePressureLimit(facts.rules.jurisdiction).limitKPa)
 const spot = ref<CylinderCommands['cylinder.place'] | null>(null)
 const marks = ref<CylinderMarks | null>(null)
 const words_ = ref('')
@@ -127,7 +129,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     </p>
     <ul v-if="worst.length > 0" class="worst">
       <li v-for="(one, index) in worst" :key="index" class="said" :class="{ 'is-stop': one.severity === 'stop' }">
-        {{ floor.say(one).message }} <b>{{ floor.say(one).todo }}</b>
+        {{ lookup.say(one).message }} <b>{{ lookup.say(one).todo }}</b>
       </li>
     </ul>
     <section class="left" aria-labelledby="left-head">
@@ -198,7 +200,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
 
     <form v-if="doing === 'read'" class="doing" @submit.prevent="readable && does('cylinder.read', readable)">
       <p v-if="byWeight" class="soft">
-        {{ floor.say(pressureRefusal(cylinder.gas)!).message }}
+        {{ lookup.say(pressureRefusal(cylinder.gas)!).message }}
       </p>
       <div class="columns">
         <FrameNumber v-if="byWeight" v-model="grossKg" label="Weighs, regulator and cap off" :unit="units.mass" :limits="{ min: 0, max: 5000 }" />
@@ -215,7 +217,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       </button>
     </form>
     <section v-else-if="doing === 'connect'" class="doing" aria-label="Connect, step by step">
-      <FrameSelect v-model="bayId" label="At bay" :ids="floor.site.bays.filter(one => !one.closed).map(one => one.bayId)" :named="id => floor.site.bays.find(one => one.bayId === id)!.label" none="choose" />
+      <FrameSelect v-model="bayId" label="At bay" :ids="facts.site.bays.filter(one => !one.closed).map(one => one.bayId)" :named="id => facts.site.bays.find(one => one.bayId === id)!.label" none="choose" />
       <GasSteps v-model="steps" :steps="asked" :named="storeWords.connecting" :sources="STEP_SOURCES" />
       <button class="key go" type="button" :disabled="bayId === '' || steps.length < asked.length || busy" @click="does('cylinder.connect', { bayId, steps: [...steps] })">
         {{ steps.length < asked.length ? `${asked.length - steps.length} steps to go` : 'Connected; now the leak test' }}

@@ -15,7 +15,7 @@ import { permitStream } from '#core/ids/streams'
 /** One permit: how far it has come, the one thing to do next, and its whole life. Whoever is on post sees the watch. */
 const route = useRoute()
 const session = useSession()
-const floor = useFloor()
+const lookup = useLookup()
 const clock = useClock()
 const q = useQuantities()
 const { time, moment } = useDates()
@@ -33,7 +33,7 @@ const isNamed = computed(() => permit.value?.watchers.some(({ personId }) => per
 const mayTakePost = computed(() => permit.value !== null && mayHere('stand-watch', 'permit.take-post') && !onPost.value && !permit.value.request.operatorIds.includes(me.value) && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'))
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
-const nameOf = (personId: string) => floor.names.get(personId) ?? 'somebody who has left'
+const nameOf = (personId: string) => lookup.names.get(personId) ?? 'somebody who has left'
 const names = (ids: readonly string[]) => ids.map(nameOf).join(', ') || 'nobody'
 const monitoringIsOver = computed(() => permit.value !== null && monitoringEndsAt({ ...permit.value, token: '' } as Permit) !== null && Date.parse(monitoringEndsAt({ ...permit.value, token: '' } as Permit)!) <= clock.nowMs.value)
 const toRestore = computed(() => permit.value?.plan.precautions.filter(({ id, restore }) => restore && permit.value!.seenTo[id]?.how === 'done' && !permit.value!.restored.includes(id)) ?? [])

@@ -4,12 +4,13 @@ import { fireWords } from '#shared/words/en/fire-findings'
 import type { PermitsReading } from '#shared/readings'
 
 /** The wall board: live permits, large enough to be read across a yard. */
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const clock = useClock()
 const { reading } = useReading<PermitsReading>(() => 'permits?limit=12', PERMIT_RESTS_ON)
 const { turn, left } = usePermitClock()
-const rows = computed(() => reading.value?.live.map(row => ({ ...row, turn: turn(row.permit), left: left(row.permit), watching: row.permit.posts.map(({ personId }) => floor.names.get(personId) ?? 'somebody').join(', ') })) ?? [])
-const time = computed(() => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: floor.site.timeZone }).format(clock.nowMs.value))
+const rows = computed(() => reading.value?.live.map(row => ({ ...row, turn: turn(row.permit), left: left(row.permit), watching: row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', ') })) ?? [])
+const time = computed(() => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(clock.nowMs.value))
 </script>
 
 <template>

@@ -9,7 +9,8 @@ import { ITEM_EVENTS } from '#core/ids/kit-ids'
 
 /** One thing: whether it may be used, its lists and when they are due, what to do, and its whole life. */
 const route = useRoute()
-const floor = useFloor()
+const facts = useFacts()
+const lookup = useLookup()
 const session = useSession()
 const { due, day } = useDates()
 const { placeOf } = useWhere()
@@ -24,7 +25,7 @@ const toggle = (what: string) => { doing.value = doing.value === what ? null : w
 watch(tagId, () => { doing.value = null })
 const place = computed(() => {
   const assignment = item.value?.assignment
-  if (assignment?.to === 'bay') return { bayId: assignment.id, areaId: floor.site.bays.find(({ bayId }) => bayId === assignment.id)?.areaId ?? null }
+  if (assignment?.to === 'bay') return { bayId: assignment.id, areaId: facts.site.bays.find(({ bayId }) => bayId === assignment.id)?.areaId ?? null }
   return { bayId: assignment?.to === 'person' && assignment.id === session.person?.personId ? session.person.bayId : null, areaId: null }
 })
 const mayInspect = computed(() => session.may('inspect', place.value))
@@ -85,7 +86,7 @@ const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWor
     </p>
     <ul v-else-if="standing.findings.length > 0" class="worst">
       <li v-for="(one, index) in standing.findings" :key="index" class="said">
-        {{ floor.say(one).message }} <b>{{ floor.say(one).todo }}</b>
+        {{ lookup.say(one).message }} <b>{{ lookup.say(one).todo }}</b>
       </li>
     </ul>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">

@@ -2,9 +2,9 @@
 // The board keeps its place while bays are opened beside it.
 definePageMeta({ scrollToTop: false })
 
-const floor = useFloor()
+const lookup = useLookup()
 const route = useRoute()
-const placed = computed(() => floor.find(String(route.params.bayId)))
+const placed = computed(() => lookup.find(String(route.params.bayId)))
 </script>
 
 <template>

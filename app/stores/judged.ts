@@ -1,0 +1,104 @@
+import { defineStore } from 'pinia'
+import { assessStation } from '#core/clearance/assess-station'
+import type { StationVerdict } from '#core/clearance/assess-station'
+import { NO_STANDING } from '#core/clearance/kit-around'
+import { readStreamId } from '#core/ids/streams'
+import { NO_FIRE_STANDING } from '#core/site-facts/fire-standing'
+import { viewsOf } from '#core/site-facts/site-standing'
+import type { SiteStanding } from '#core/site-facts/site-standing'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import type { Area, Bay } from '#core/streams/site/site'
+import { decideStation } from '#core/streams/station/decide-station'
+import type { StationCommand } from '#core/streams/station/decide-station'
+import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
+import type { Station } from '#core/streams/station/station'
+import { shopDayEndsAtMs } from '#core/time/shop-day'
+import type { FloorReading } from '#shared/readings'
+
+/** A bay with what is known of it and how it is judged. */
+export interface Placed {
+  readonly bay: Bay
+  readonly area: Area | undefined
+  readonly version: number
+  readonly station: Station
+  readonly personName: string | null
+  readonly verdict: StationVerdict
+  /** Something done here has not reached the server yet. */
+  readonly unsent: boolean
+}
+
+/** Verdicts are judged again this often, ms, besides every change: a check that lapses closes its gate by itself. */
+const JUDGE_EVERY_MS = 10_000
+
+/** Before the first reading nothing is known of any hall. */
+const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearers: {}, versions: { halls: {}, sheets: 0, samples: {} } }
+
+/** The bays judged here, with the core, from what the shop said and what waits to be sent. */
+export const useJudged = defineStore('judged', () => {
+  const facts = useFacts()
+  const clock = useClock()
+  const outbox = useOutbox()
+
+  /** What was just read is judged at once, not at the next turn. */
+  const judgedAtMs = computed(() => Math.max(facts.readAtMs, Math.floor(clock.nowMs.value / JUDGE_EVERY_MS) * JUDGE_EVERY_MS))
+  const known = computed(() => new Map(facts.reading?.stations.map(one => [one.bayId, one]) ?? []))
+
+  const judgedAt = computed(() => new Date(judgedAtMs.value).toISOString())
+
+  /** Stations as they stand, with what waits to be sent counted as done. */
+  const stations = computed(() => new Map(facts.site.bays.filter(bay => !bay.closed).map((bay) => {
+    const told = known.value.get(bay.bayId)
+    return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
+  })))
+
+  /** What the gates rest on as they stand; halls, kit and permits each worked out once for all bays. */
+  const standing = computed<SiteStanding>(() => ({
+    site: facts.site, rules: facts.rules, now: judgedAt.value, ...facts.reading?.air ?? NO_AIR,
+    kit: facts.reading?.kit ?? NO_STANDING, fire: facts.reading?.fire ?? NO_FIRE_STANDING,
+    stations: Object.fromEntries([...stations.value].map(([bayId, { station }]) => [bayId, station])),
+  }))
+  /** What a bay is judged in. */
+  const viewAt = computed(() => viewsOf(standing.value))
+
+  /** Judges a bay as it stands, or as it would with another job or under other rules. */
+  const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict => {
+    const view = underRules === facts.rules ? viewAt.value : viewsOf({ ...standing.value, rules: underRules })
+    return assessStation(station, { ...view(bay), unheardSince: facts.unheardSince })
+  }
+
+  /** What waits to be sent is shown as done: the same decision, made here with the same core. */
+  function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
+    let unsent = false
+    for (const { type, streams, payload, at, authorId } of outbox.waiting) {
+      const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
+      if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
+      const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), facts.site.timeZone, facts.rules.shopDayHour)).toISOString()
+      const decided = decideStation(station, { type, payload } as StationCommand, { now: at, at, by: authorId, checksValidUntil })
+      if ('events' in decided) {
+        station = decided.events.reduce(evolveStation, station)
+        unsent = true
+      }
+    }
+    return { station, unsent }
+  }
+
+  const placed = computed<readonly Placed[]>(() => facts.site.bays.filter(bay => !bay.closed).map((bay) => {
+    const told = known.value.get(bay.bayId)
+    const { station, unsent } = stations.value.get(bay.bayId)!
+    return {
+      bay, station, unsent,
+      area: facts.site.areas.find(({ areaId }) => areaId === bay.areaId),
+      version: told?.version ?? 0,
+      personName: station.personId === null ? null : facts.names.get(station.personId) ?? null,
+      verdict: judge(station, bay, facts.rules),
+    }
+  }))
+
+  const tally = computed(() => {
+    const counts = { 'clear-to-strike': 0, 'hold': 0, 'stopped': 0 }
+    for (const { verdict } of placed.value) counts[verdict.word]++
+    return counts
+  })
+
+  return { standing, viewAt, placed, tally, judge }
+})
