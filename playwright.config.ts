@@ -5,12 +5,11 @@ export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
   globalSetup: './tests/e2e/demo-template.ts',
-  // Walks wait more than they work: three keep two cores busy.
-  workers: 3,
+  workers: 2,
   // A walk that passes at the second try hides a fault: none is tried twice.
   retries: 0,
   timeout: 60_000,
-  // Three workers and a database share two cores: a slow answer is not a wrong one.
+  // Two workers and a database share two cores: a slow answer is not a wrong one.
   expect: { timeout: 10_000 },
   forbidOnly: !!process.env.CI,
   reporter: [['list'], ['json']],

@@ -132,9 +132,9 @@ export function withConsequences(decided: readonly Change[], bystanders: Bystand
   const told = notices(news, bystanders)
   const isOfStations = decided.some(({ name }) => name === 'station')
   const isFollowed = followers.length > 0 && stopped.some(({ events }) => events.length > 0)
-  if (!facts || (!isOfStations && !isFollowed)) return [...stopped, ...told]
+  if ((recordsGates && !facts) || (!isOfStations && !isFollowed)) return [...stopped, ...told]
 
-  const withGates = recordsGates ? gatesUnder(withChanges(facts, stopped)) : (change: Change) => change
+  const withGates = recordsGates && facts ? gatesUnder(withChanges(facts, stopped)) : (change: Change) => change
   const judged = stopped.map(change => (change.name === 'station' ? withGates(change) : change))
   if (!isFollowed) return [...judged, ...told]
 

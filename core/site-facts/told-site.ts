@@ -50,8 +50,8 @@ export interface Unaccepted {
 
 /** What was told, and how a reason is said. */
 type Telling = SiteAsTold & Pick<Bystanders, 'say'>
-/** The streams of a site in memory, by their ids. */
-type Streams = Map<string, unknown>
+/** The streams of a site in memory, by kind and id. */
+type Streams = Map<StreamKindName, Map<string, unknown>>
 type Refused = readonly Finding[] | null
 
 /**
@@ -63,7 +63,9 @@ type Refused = readonly Finding[] | null
  */
 export function factsFromTold(told: SiteAsTold, say: Bystanders['say'] = ({ code }) => code): { readonly facts: SiteFacts<Station>, readonly unaccepted: readonly Unaccepted[] } {
   const asTold: Telling = { ...told, say }
-  const streams: Streams = new Map<string, unknown>([[SITE_STREAM, { ...NO_SITE, ...asTold.site }], [HOUSE_RULES_STREAM, asTold.rules]])
+  const streams: Streams = new Map()
+  keep(streams, SITE_STREAM, { ...NO_SITE, ...asTold.site })
+  keep(streams, HOUSE_RULES_STREAM, asTold.rules)
   const unaccepted: Unaccepted[] = []
   let heardAt: Instant | null = null
   for (const [index, one] of asTold.told.entries()) {
@@ -80,17 +82,24 @@ export function factsFromTold(told: SiteAsTold, say: Bystanders['say'] = ({ code
   return { facts: factsOf(streams, asTold), unaccepted }
 }
 
+const ofKind = (streams: Streams, name: StreamKindName): Map<string, unknown> => {
+  const known = streams.get(name) ?? new Map<string, unknown>()
+  streams.set(name, known)
+  return known
+}
+/** Keeps a stream as it stands now. */
+function keep(streams: Streams, streamId: string, state: unknown): void {
+  const { name, id } = kindOfStream(streamId)
+  ofKind(streams, name).set(id, state)
+}
 /** A stream as it stands here. */
-function stateOf<Name extends StreamKindName>(streams: Streams, _name: Name, streamId: string): StateOf<Name> {
-  return (streams.has(streamId) ? streams.get(streamId) : kindOfStream(streamId).kind.initial) as StateOf<Name>
+function stateOf<Name extends StreamKindName>(streams: Streams, name: Name, streamId: string): StateOf<Name> {
+  const [known, { kind, id }] = [ofKind(streams, name), kindOfStream(streamId)]
+  return (known.has(id) ? known.get(id) : kind.initial) as StateOf<Name>
 }
 /** Every stream of a kind that anything is known of, by the id behind it. */
-function allOf<Name extends StreamKindName>(streams: Streams, name: Name): readonly (readonly [string, NonNullable<StateOf<Name>>])[] {
-  return [...streams].flatMap(([streamId, state]) => {
-    const read = readStreamId(streamId)!
-    return read.kind === name && state !== null ? [[read.id, state as NonNullable<StateOf<Name>>] as const] : []
-  })
-}
+const allOf = <Name extends StreamKindName>(streams: Streams, name: Name): readonly (readonly [string, NonNullable<StateOf<Name>>])[] =>
+  [...ofKind(streams, name)].flatMap(([id, state]) => (state === null ? [] : [[id, state as NonNullable<StateOf<Name>>] as const]))
 
 /** Commands that are given by the system, or say nothing about what the gates rest on. */
 const UNTOLD: ReadonlySet<CommandType> = new Set<CommandType>([
@@ -128,10 +137,12 @@ function baysTouched(streams: Streams, touched: readonly Touched[]): readonly st
 function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly string[], command: CommandOf, scene: Scene): Bystanders {
   const { touches } = ruleOf(command.type)
   const known = streamIds.map(streamId => ({ ...kindOfStream(streamId), state: stateOf(streams, kindOfStream(streamId).name, streamId) }))
-  const followers = touches
+  // Gates are judged at the end: bays follow where something may stop them, or take who stood there.
+  const mayStop = known.some(({ kind }) => kind.news !== undefined)
+  const followers = touches && mayStop
     ? baysTouched(streams, known.map(({ id, state }) => touches(state, command, { id, site: scene.site })))
       .filter(bayId => !streamIds.includes(stationStream(bayId)) && scene.site.bays.some(bay => bay.bayId === bayId))
-      .map(bayId => ({ bayId, station: stateOf(streams, 'station', stationStream(bayId)), isLiving: streams.has(stationStream(bayId)) }))
+      .map(bayId => ({ bayId, station: stateOf(streams, 'station', stationStream(bayId)), isLiving: ofKind(streams, 'station').has(bayId) }))
     : []
   const resting = known.flatMap(({ kind, state }) => kind.workRestingOn?.(state) ?? [])
   const workingPermits = resting.length === 0 ? [] : allOf(streams, 'permit')
@@ -139,7 +150,7 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
     .map(([permitId, permit]) => ({ permitId, permit, items: LOOKS.permitKit(streams, { permitId, bayId: permit.request.place.bayId }, scene, asTold) }))
   return {
     scene,
-    facts: followers.length > 0 || workingPermits.length > 0 ? factsOf(streams, { ...asTold, wearers: [] }) : null,
+    facts: workingPermits.length > 0 ? factsOf(streams, { ...asTold, wearers: [] }) : null,
     recordsGates: false,
     followers,
     workingPermits,
@@ -159,7 +170,7 @@ function decideOn(streams: Streams, asTold: Telling, streamIds: readonly string[
   })
   const decided = decideTogether(command, targets, bystandersOf(streams, asTold, streamIds, command, scene))
   if ('refused' in decided) return decided.refused
-  for (const { streamId, events, after } of decided.changes) if (events.length > 0) streams.set(streamId, after)
+  for (const { streamId, events, after } of decided.changes) if (events.length > 0) keep(streams, streamId, after)
   return null
 }
 
@@ -172,11 +183,11 @@ function runPermitClocks(streams: Streams, asTold: Telling, now: Instant): void 
     const streamId = permitStream(permitId)
     const { kind } = kindOfStream(streamId)
     for (let turns = 0; turns < MOST_TURNS; turns++) {
-      const before = streams.get(streamId)
+      const before = stateOf(streams, 'permit', streamId)
       const [due] = [...kind.clock!.dueOf(before)].sort((a, b) => msOf(a.dueAt) - msOf(b.dueAt))
       if (!due || isAfter(due.dueAt, now)) break
       const scene: Scene = { ...sceneOf(streams, asTold, { at: due.dueAt, by: 'clock' }, permitId), now, actor: { kind: 'clock' } }
-      if (decideOn(streams, asTold, [streamId], kind.clock!.commandFor(due)!, scene) || streams.get(streamId) === before) break
+      if (decideOn(streams, asTold, [streamId], kind.clock!.commandFor(due)!, scene) || stateOf(streams, 'permit', streamId) === before) break
     }
   }
 }
