@@ -28,10 +28,11 @@ export async function claimCommand(
   { siteId, commandId, isHouse }: AnswerKey,
   { requestSha256, personId, now }: { readonly requestSha256: string; readonly personId: string | null; readonly now: Instant },
 ): Promise<StoredAnswer | null> {
-  const { rowCount } = await db.query(
-    'insert into command_answer (site_id, by_house, command_id, request_sha256, person_id, recorded_at) values ($1, $2, $3, $4, $5, $6) on conflict do nothing',
-    [siteId, isHouse, commandId, requestSha256, personId, now],
-  )
+  const { rowCount } = await db.query({
+    name: 'claim-command',
+    text: 'insert into command_answer (site_id, by_house, command_id, request_sha256, person_id, recorded_at) values ($1, $2, $3, $4, $5, $6) on conflict do nothing',
+    values: [siteId, isHouse, commandId, requestSha256, personId, now],
+  })
   if (rowCount === 1) return null
   const { rows } = await db.query<{ request_sha256: string; person_id: string | null; status: number; answer: unknown }>(
     'select request_sha256, person_id, status, answer from command_answer where site_id = $1 and by_house = $2 and command_id = $3',
@@ -48,11 +49,9 @@ export async function keepAnswer(
   status: number,
   answer: unknown,
 ): Promise<void> {
-  await db.query('update command_answer set status = $4, answer = $5 where site_id = $1 and by_house = $2 and command_id = $3', [
-    siteId,
-    isHouse,
-    commandId,
-    status,
-    JSON.stringify(answer),
-  ])
+  await db.query({
+    name: 'keep-answer',
+    text: 'update command_answer set status = $4, answer = $5 where site_id = $1 and by_house = $2 and command_id = $3',
+    values: [siteId, isHouse, commandId, status, JSON.stringify(answer)],
+  })
 }

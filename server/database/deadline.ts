@@ -6,14 +6,14 @@ export interface DueDeadline extends Deadline { readonly siteId: string, readonl
 
 /** Replaces what falls due for a stream. */
 export async function setDeadlines(db: Queryable, siteId: string, streamId: string, deadlines: readonly Deadline[]): Promise<void> {
-  await db.query(`
+  await db.query({ name: 'set-deadlines', text: `
     with gone as (
       delete from deadline where site_id = $1 and stream_id = $2 and kind <> all($3::text[])
     )
     insert into deadline (site_id, stream_id, kind, due_at)
     select $1, $2, d.kind, d.due_at from unnest($3::text[], $4::timestamptz[]) as d (kind, due_at)
     on conflict (site_id, stream_id, kind) do update set due_at = excluded.due_at`,
-  [siteId, streamId, deadlines.map(d => d.kind), deadlines.map(d => d.dueAt)])
+  values: [siteId, streamId, deadlines.map(d => d.kind), deadlines.map(d => d.dueAt)] })
 }
 
 /**

@@ -5,9 +5,9 @@ import type { Queryable } from '../database/connection'
 import { asStationFacts } from './states'
 
 export async function writeStation(db: Queryable, siteId: string, bayId: string, version: number, { gates: _gates, ...facts }: Station): Promise<void> {
-  await db.query(`insert into station_reading (site_id, bay_id, version, person_id, stopped, facts) values ($1, $2, $3, $4, $5, $6)
+  await db.query({ name: 'write-station', text: `insert into station_reading (site_id, bay_id, version, person_id, stopped, facts) values ($1, $2, $3, $4, $5, $6)
     on conflict (site_id, bay_id) do update set version = excluded.version, person_id = excluded.person_id, stopped = excluded.stopped, facts = excluded.facts`,
-  [siteId, bayId, version, facts.personId, facts.stop !== null, JSON.stringify(facts)])
+  values: [siteId, bayId, version, facts.personId, facts.stop !== null, JSON.stringify(facts)] })
 }
 
 export async function readStations(db: Queryable, siteId: string): Promise<StationReading[]> {
