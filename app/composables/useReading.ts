@@ -1,3 +1,4 @@
+import { SEAL_STREAM } from '#core/ids/streams'
 import type { Reply } from '~/composables/useApi'
 
 /** Does a reading rest on a stream? What befalls people is told without their names, as `people`. */
@@ -55,7 +56,8 @@ export function useReading<Body>(path: () => string | null, restsOn: RestsOn) {
     void refresh()
   }, { immediate: true })
   changes.onTold((position, streamIds) => {
-    if (streamIds === null || streamIds.some(restsOn)) void refresh()
+    // A day that ended is sealed: whatever was worked out for today is worked out anew.
+    if (streamIds === null || streamIds.some(streamId => streamId === SEAL_STREAM || restsOn(streamId))) void refresh()
     // Of what it does not rest on there is nothing to be read, unless the last answer did not come.
     else if (last) last.asOf = position
     else if (problem.value !== null) void refresh()

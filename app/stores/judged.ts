@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { assessStation } from '#core/clearance/assess-station'
 import type { StationVerdict } from '#core/clearance/assess-station'
 import { NO_STANDING } from '#core/clearance/kit-around'
-import { readStreamId } from '#core/ids/streams'
+import { stationStream } from '#core/ids/streams'
 import { NO_FIRE_STANDING } from '#core/site-facts/fire-standing'
 import { viewsOf } from '#core/site-facts/site-standing'
 import type { SiteStanding } from '#core/site-facts/site-standing'
@@ -12,7 +12,7 @@ import { decideStation } from '#core/streams/station/decide-station'
 import type { StationCommand } from '#core/streams/station/decide-station'
 import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
-import { shopDayEndsAtMs } from '#core/time/shop-day'
+import { dayEndsAfter } from '#core/streams/scene'
 import type { FloorReading } from '#shared/readings'
 
 /** A bay with what is known of it and how it is judged. */
@@ -70,9 +70,9 @@ export const useJudged = defineStore('judged', () => {
   function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
     let unsent = false
     for (const { type, streams, payload, at, authorId } of outbox.waiting) {
-      const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === `station/${bay.bayId}`)
-      if (!concerned || readStreamId(`station/${bay.bayId}`) === null) continue
-      const checksValidUntil = new Date(shopDayEndsAtMs(Date.parse(at), facts.site.timeZone, facts.rules.shopDayHour)).toISOString()
+      const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === stationStream(bay.bayId))
+      if (!concerned) continue
+      const checksValidUntil = dayEndsAfter(facts, at)
       const decided = decideStation(station, { type, payload } as StationCommand, { now: at, at, by: authorId, checksValidUntil })
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)

@@ -70,7 +70,8 @@ const newsOf = (changes: readonly Change[]): readonly Said[] =>
 /** A permit follows its kit as a bay does: what is tagged out, taken away or found bad stops the work that rested on it. */
 function stopWithoutKit(changes: readonly Change[], { scene, facts, workingPermits }: Bystanders): readonly Change[] {
   const items = changes.filter(({ name, events }) => name === 'item' && events.length > 0)
-  if (items.length === 0 || !facts) return []
+  if (items.length === 0 || workingPermits.length === 0) return []
+  if (!facts) throw new Error('the kit of a permit at work is judged by facts that nobody read')
   const after = new Map(items.map(change => [change.id, change.after as KitItem | null]))
   return workingPermits.flatMap(({ permitId, permit, items: before }) => {
     if (permit?.phase !== 'working') return []
@@ -123,6 +124,7 @@ function gatesUnder(facts: SiteFacts): (change: Change) => Change {
  * whoever stood there, and each gate that no longer answers as it was last recorded. Pure: what it rests on was read before.
  *
  * @param decided what was decided, in its order
+ * @throws Error where a bay or a permit at work is concerned and its facts were not read: nothing is taken for unchanged
  * @returns the same changes, those of stations with their gates, and the rest after them, in the order in which they are recorded
  */
 export function withConsequences(decided: readonly Change[], bystanders: Bystanders): readonly Change[] {
@@ -132,7 +134,8 @@ export function withConsequences(decided: readonly Change[], bystanders: Bystand
   const told = notices(news, bystanders)
   const isOfStations = decided.some(({ name }) => name === 'station')
   const isFollowed = followers.length > 0 && stopped.some(({ events }) => events.length > 0)
-  if ((recordsGates && !facts) || (!isOfStations && !isFollowed)) return [...stopped, ...told]
+  if (!isOfStations && !isFollowed) return [...stopped, ...told]
+  if (recordsGates && !facts) throw new Error('gates are recorded by facts that nobody read')
 
   const withGates = recordsGates && facts ? gatesUnder(withChanges(facts, stopped)) : (change: Change) => change
   const judged = stopped.map(change => (change.name === 'station' ? withGates(change) : change))

@@ -48,7 +48,9 @@ const LOOKS: Looks = {
   permits: ({ db, caller: { siteId } }, ids) => byId(ids, async id => (await readPermit(db, siteId, id))?.permit ?? null),
   jobAt: ({ db, caller: { siteId } }, bayId) => readJobAt(db, siteId, bayId),
   lists: async ({ db, caller: { siteId } }) => (await readCheckLists(db, siteId)).lists,
-  safetyLeads: ({ db, caller: { siteId } }) => countSafetyLeads(db, siteId),
+  // Two who are named by one command would each count on the other to stay.
+  safetyLeads: ({ db, caller: { siteId }, command: { streams } }, _asked, id) =>
+    countSafetyLeads(db, siteId, streams.map(stream => kindOfStream(stream.id).id).filter(one => one !== id)),
   helpers: ({ db, caller: { siteId } }, { personIds, fromAt, untilAt }, permitId) => readHelpers(db, siteId, permitId, personIds, fromAt, untilAt),
   nearPermits: ({ db, caller: { siteId } }, near) => readPermitsNear(db, siteId, near),
   screens: ({ db, caller: { siteId }, now }) => countScreens(db, siteId, now),

@@ -85,10 +85,11 @@ export async function readNames(db: Queryable, siteId: string): Promise<{ person
   return rows.map(row => ({ personId: row.person_id, name: row.name }))
 }
 
-export async function countSafetyLeads(db: Queryable, siteId: string): Promise<number> {
+/** Safety leads who are here, but for some who may go in the same breath. */
+export async function countSafetyLeads(db: Queryable, siteId: string, exceptIds: readonly string[]): Promise<number> {
   const { rows } = await db.query<{ count: number }>(
-    `select count(*)::int as count from person_reading where site_id = $1 and not has_left and 'safety-lead' = any(roles)`,
-    [siteId],
+    `select count(*)::int as count from person_reading where site_id = $1 and not has_left and 'safety-lead' = any(roles) and person_id <> all($2::text[])`,
+    [siteId, exceptIds],
   )
   return rows[0]!.count
 }

@@ -17,7 +17,7 @@ import { readHouseRules } from './house-rules'
 import { SCREEN_HEARD_MIN } from './permit'
 import { eachShaped, shapedAs } from './shaped'
 import { readSite } from './site'
-import { asCheckLists, asCylinder, asHall, asKitItem, asPermit, asSurvey } from './states'
+import { asCheckLists, asCylinder, asHall, asKitItem, asPermit, asSheet, asSurvey } from './states'
 import { readStations } from './station'
 
 interface FactsRow {
@@ -28,7 +28,7 @@ interface FactsRow {
   cylinders: readonly unknown[] | null
   halls: Record<string, unknown> | null
   hall_versions: Record<string, number> | null
-  sheets: SiteFacts['sheets'] | null
+  sheets: Record<string, unknown> | null
   sheets_version: number | null
   surveys: Record<string, readonly unknown[]> | null
   samples_versions: Record<string, number> | null
@@ -104,7 +104,7 @@ export async function readSiteFacts(db: Queryable, siteId: string, { site, rules
       now,
       halls: eachShaped(asHall, row.halls),
       stations: eachShaped(asStationAir, row.stations),
-      sheets: row.sheets ?? nothing.sheets,
+      sheets: eachShaped(asSheet, row.sheets),
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
       lists: row.lists === null ? nothing.lists : asCheckLists(row.lists),

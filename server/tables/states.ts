@@ -1,3 +1,4 @@
+import type { FumeDataSheet } from '#core/fume/data-sheet'
 import type { CheckListsState } from '#core/streams/check-lists/check-lists'
 import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import type { HallState } from '#core/streams/hall/hall'
@@ -29,6 +30,8 @@ export const asStationFacts = shapedAs<StationFacts>('station_reading', {
 })
 
 export const asHall = shapedAs<HallState>('hall_reading', { air: 'object?', bays: 'object' })
+
+export const asSheet = shapedAs<FumeDataSheet>('fume_sheets_reading', { process: 'text?', consumable: 'text', title: 'text', compositionPercent: 'object' })
 
 export const asSurvey = shapedAs<Survey>('samples_reading', { surveyId: 'text', substance: 'text', takenOn: 'text', results: 'list', place: 'object', withdrawn: 'truth' })
 

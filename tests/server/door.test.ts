@@ -128,3 +128,19 @@ describe('the one door', () => {
     expect(await count(shop.pool, `select count(*) from event where site_id = 'elsewhere'`)).toBe(0)
   })
 })
+
+it('two safety leads who go by one command do not each count on the other to stay', async () => {
+  const own = await openShop('two-leads')
+  try {
+    const system = { ...own.as(['safety-lead']), holder: 'system' as const }
+    const profile = (name: string, roles: readonly ['safety-lead'] | readonly ['welder']) => ({ name, roles, areaId: null, bayId: null })
+    for (const id of ['second', 'third']) expect((await own.send(system, [personStream(id)], { type: 'person.add', payload: profile(id, ['safety-lead']) })).status).toBe(200)
+    const all = ['lead', 'second', 'third'].map(personStream)
+    expect(codesOf(await own.send(system, all, { type: 'person.leave', payload: {} }))).toEqual(['command.last-safety-lead'])
+    expect(codesOf(await own.send(system, all, { type: 'person.change', payload: profile('x', ['welder']) }))).toEqual(['command.last-safety-lead'])
+    // Of three two may go together; the one who is left may not.
+    expect((await own.send(system, all.slice(1), { type: 'person.leave', payload: {} })).status).toBe(200)
+    expect(codesOf(await own.send(system, [all[0]!], { type: 'person.leave', payload: {} }))).toEqual(['command.last-safety-lead'])
+  }
+  finally { await own.close() }
+})

@@ -2,7 +2,7 @@ import type { Finding } from '../../findings/finding'
 import { finding } from '../../findings/finding'
 import { nearPermits } from '../../hotwork/near-permits'
 import { planPermit, planWithoutPermit } from '../../hotwork/permit-plan'
-import { minutesAfter } from '../../time/instant'
+import { laterOf, minutesAfter } from '../../time/instant'
 import type { Asked, Asks } from '../asks'
 import { actorWord } from '../scene'
 import type { Scene } from '../scene'
@@ -79,7 +79,7 @@ const relieved = request<Permit | null, Command<'permit.relieve'>>('stand-watch'
         helpers: {
           personIds: [byOf(scene, command)],
           fromAt: scene.at,
-          untilAt: minutesAfter(permit.untilAt > scene.at ? permit.untilAt : scene.at, permit.plan.afterMin),
+          untilAt: minutesAfter(laterOf(permit.untilAt, scene.at), permit.plan.afterMin),
         },
       }
     : {},

@@ -2,7 +2,7 @@ import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
 import type { GasReading } from '#shared/readings'
 import { api, requireSignedIn } from '../../http'
 import { useRunning } from '../../running'
-import { shopDayAt } from '../../shop-day'
+import { shopDayNow } from '../../shop-day'
 import { readPlaces } from '../../tables/place'
 import { readCylinders } from '../../tables/cylinder'
 
@@ -10,7 +10,7 @@ import { readCylinders } from '../../tables/cylinder'
 export default api(async (event): Promise<GasReading> => {
   const { siteId } = await requireSignedIn(event)
   const { pool } = useRunning()
-  const { rules, today, dayEnds } = await shopDayAt(pool, siteId)
+  const { rules, today, dayEnds } = await shopDayNow(pool, siteId)
   const [places, cylinders] = await Promise.all([readPlaces(pool, siteId), readCylinders(pool, siteId)])
   return { today, places, cylinders: cylinders.map(row => ({ ...row, fact: cylinderFact(row.cylinder, rules, today, dayEnds), nextDue: requalificationOf(row.cylinder, today).nextDue })) }
 })

@@ -65,6 +65,13 @@ describe('what a decision brings with it', () => {
     expect(withConsequences([nothing], bystanders())).toEqual([nothing])
     expect(withConsequences([leak], bystanders({ facts: null, followers: [] })).map(({ name }) => name)).toEqual(['cylinder', 'notice'])
   })
+  it('a bay or a permit at work whose facts nobody read is not taken for unchanged', () => {
+    expect(() => withConsequences([leak], bystanders({ facts: null }))).toThrow('nobody read')
+    const item = facts.items[0]!
+    const out = changeOf(`item/${item.tag.toLowerCase()}`, 'item', item.tag.toLowerCase(), item, [{ type: 'item-tagged-out', version: 1, payload: { reason: 'x', checks: [] } }])
+    const working = { permitId: 'p', permit: facts.permits[0]!.permit, items: [] }
+    expect(() => withConsequences([out], bystanders({ facts: null, followers: [], workingPermits: [working] }))).toThrow('nobody read')
+  })
   it('the changed bay itself is judged with what was decided, and what stands as it was is not recorded again', () => {
     const looked = (passed: boolean) => changeOf('station/bay-1', 'station', 'bay-1', clear, [
       { type: 'glasses-checked', version: 1, payload: { kind: passed ? 'clear-rated' : 'none', at: facts.now, validUntil: '2099-01-01T00:00:00.000Z' } },

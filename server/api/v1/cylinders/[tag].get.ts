@@ -5,7 +5,7 @@ import type { CylinderPageReading } from '#shared/readings'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
-import { shopDayAt } from '../../../shop-day'
+import { shopDayNow } from '../../../shop-day'
 import { cylinderStream } from '#core/ids/streams'
 import { readNoticesAbout } from '../../../tables/notice'
 import { readCylinders } from '../../../tables/cylinder'
@@ -19,7 +19,7 @@ export default api(async (event): Promise<CylinderPageReading> => {
   const [row] = await readCylinders(pool, siteId, tag)
   if (!row) throw new Problem(404, { error: `No cylinder here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
   const streamId = cylinderStream(tagIdOf(tag))
-  const [{ site, rules, today, dayEnds }, notices] = await Promise.all([shopDayAt(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
+  const [{ site, rules, today, dayEnds }, notices] = await Promise.all([shopDayNow(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
   const { standing } = row.cylinder
   const life = await readLifeFor(pool, who, streamId, { site, bayIds: standing?.in === 'bay' ? [standing.bayId] : [] })
   return { ...row, today, fact: cylinderFact(row.cylinder, rules, today, dayEnds), nextDue: requalificationOf(row.cylinder, today).nextDue, life, notices }

@@ -6,7 +6,7 @@ import { readKitItem } from '../../../tables/kit-item'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
-import { shopDayAt } from '../../../shop-day'
+import { shopDayNow } from '../../../shop-day'
 import { kitItemStream } from '#core/ids/streams'
 import { readNoticesAbout } from '../../../tables/notice'
 import { readCheckLists } from '../../../tables/check-lists'
@@ -20,7 +20,7 @@ export default api(async (event): Promise<KitItemPageReading> => {
   const item = await readKitItem(pool, siteId, tag)
   if (!item) throw new Problem(404, { error: `Nothing here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
   const streamId = kitItemStream(tagIdOf(tag))
-  const [{ site, today }, { lists }, notices] = await Promise.all([shopDayAt(pool, siteId), readCheckLists(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
+  const [{ site, today }, { lists }, notices] = await Promise.all([shopDayNow(pool, siteId), readCheckLists(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
   const life = await readLifeFor(pool, who, streamId, { site, bayIds: baysServed(item.item.assignment) })
   return { ...item, today, lists, life, notices }
 })

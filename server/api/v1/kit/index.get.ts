@@ -5,7 +5,7 @@ import type { KitReading } from '#shared/readings'
 import { countKit, readDue, readOut } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
-import { shopDayAt } from '../../../shop-day'
+import { shopDayNow } from '../../../shop-day'
 import { readCheckLists } from '../../../tables/check-lists'
 
 const querySchema = z.strictObject({
@@ -19,7 +19,7 @@ export default api(async (event): Promise<KitReading> => {
   const { siteId } = await requireSignedIn(event)
   const { days, limit, afterDueOn, afterTag } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()
-  const { today } = await shopDayAt(pool, siteId)
+  const { today } = await shopDayNow(pool, siteId)
   const after = afterDueOn !== undefined && afterTag !== undefined ? { dueOn: afterDueOn, tagId: afterTag } : null
   const [counts, out, due, { version, lists }] = await Promise.all([
     countKit(pool, siteId, today), after ? [] : readOut(pool, siteId, limit), readDue(pool, siteId, parseDate(today).add({ days }).toString(), limit, after), readCheckLists(pool, siteId),

@@ -8,7 +8,7 @@ import { readStations } from '../../../tables/station'
 import { readAssigned } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
-import { shopDayAt } from '../../../shop-day'
+import { shopDayNow } from '../../../shop-day'
 import { readPlaces } from '../../../tables/place'
 import { readCheckLists } from '../../../tables/check-lists'
 
@@ -19,7 +19,7 @@ export default api(async (event): Promise<RoundReading> => {
   const { siteId } = await requireSignedIn(event)
   const { bayId } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()
-  const { site, today } = await shopDayAt(pool, siteId)
+  const { site, today } = await shopDayNow(pool, siteId)
   const [items, stations, places, names, { lists }] = await Promise.all([readAssigned(pool, siteId, bayId ?? null), readStations(pool, siteId), readPlaces(pool, siteId), readNames(pool, siteId), readCheckLists(pool, siteId)])
   const standsAt = new Map(stations.flatMap(({ bayId, facts: { personId } }) => personId === null ? [] : [[personId, bayId] as const]))
   const stops = walkingOrder(items, { site, standsAt, places: places.map(({ placeId, place }) => ({ placeId, ...place })), names: new Map(names.map(({ personId, name }) => [personId, name])) })
