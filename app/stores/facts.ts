@@ -30,11 +30,18 @@ export const useFacts = defineStore('facts', () => {
   /** When the board was last read, by the server's clock, ms. */
   const readAtMs = ref(0)
   /** Looked at every second, not at the next turn of judging: what is said to count until an instant counts no longer. */
-  const unheardSince = computed(() => clock.nowMs.value > 0 && quietForMs(hearing.value, deviceTime()) > UNHEARD_AFTER_MS ? hearing.value.wholeAt : null)
+  const unheardSince = computed(() =>
+    clock.nowMs.value > 0 && quietForMs(hearing.value, deviceTime()) > UNHEARD_AFTER_MS ? hearing.value.wholeAt : null,
+  )
   /** Whether the shop is not heard now, said at once. */
-  const isQuiet = computed(() => isCut.value || isUnread.value || (clock.nowMs.value > 0 && hearing.value.wholeAt !== null && quietForMs(hearing.value, deviceTime()) > QUIET_AFTER_MS))
+  const isQuiet = computed(
+    () =>
+      isCut.value ||
+      isUnread.value ||
+      (clock.nowMs.value > 0 && hearing.value.wholeAt !== null && quietForMs(hearing.value, deviceTime()) > QUIET_AFTER_MS),
+  )
   /** Since when it is not heard; null while it is, and before it ever was. */
-  const quietSince = computed(() => isQuiet.value ? hearing.value.wholeAt : null)
+  const quietSince = computed(() => (isQuiet.value ? hearing.value.wholeAt : null))
   const rules = computed(() => reading.value?.rules ?? NEW_SITE_RULES)
   const site = computed(() => reading.value?.site ?? NO_SITE)
   const names = computed(() => new Map(reading.value?.people.map(({ personId, name }) => [personId, name]) ?? []))
@@ -57,10 +64,11 @@ export const useFacts = defineStore('facts', () => {
           readAtMs.value = Date.parse(clock.nowIso())
           hearing.value = afterRead(hearing.value, reply.body.position, askedAt, askedOn)
           speakTimesIn(reply.body.site.timeZone)
-        }
-        else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
+        } else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
       } while (again)
-    })().finally(() => { refreshing = undefined })
+    })().finally(() => {
+      refreshing = undefined
+    })
     return refreshing
   }
 
@@ -77,27 +85,43 @@ export const useFacts = defineStore('facts', () => {
   function accepted({ position, streams }: CommandAccepted) {
     hearing.value = { ...hearing.value, told: Math.max(hearing.value.told, position) }
     if (isBehind(hearing.value)) void refresh()
-    changes.tell(position, streams.map(({ id }) => id))
+    changes.tell(
+      position,
+      streams.map(({ id }) => id),
+    )
   }
 
-  const cut = () => { isCut.value = true }
+  const cut = () => {
+    isCut.value = true
+  }
 
   function listen() {
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
-    source.addEventListener('changes', (event) => {
-      const { changes: told, now } = JSON.parse(event.data as string) as { changes: readonly { position: number, streamId: string }[], now: string }
-      heard(told.at(-1)!.position, now, now, told.map(({ streamId }) => streamId))
+    source.addEventListener('changes', event => {
+      const { changes: told, now } = JSON.parse(event.data as string) as {
+        changes: readonly { position: number; streamId: string }[]
+        now: string
+      }
+      heard(
+        told.at(-1)!.position,
+        now,
+        now,
+        told.map(({ streamId }) => streamId),
+      )
     })
-    source.addEventListener('heartbeat', (event) => {
-      const { position, now, asOf } = JSON.parse(event.data as string) as { position: number, now: string, asOf: string }
+    source.addEventListener('heartbeat', event => {
+      const { position, now, asOf } = JSON.parse(event.data as string) as { position: number; now: string; asOf: string }
       // Of what changed up to a beat everything was told before it, or nobody knows which.
       heard(position, now, asOf, null)
     })
     source.addEventListener('error', () => {
       cut()
       // The browser gives up on a stream that was refused; look who is signed in, and begin again.
-      if (source?.readyState === EventSource.CLOSED) setTimeout(() => { if (session.person) void session.load().then(() => session.person && open()) }, 2000)
+      if (source?.readyState === EventSource.CLOSED)
+        setTimeout(() => {
+          if (session.person) void session.load().then(() => session.person && open())
+        }, 2000)
     })
   }
 

@@ -46,15 +46,26 @@ export const useJudged = defineStore('judged', () => {
   const judgedAt = computed(() => new Date(judgedAtMs.value).toISOString())
 
   /** Stations as they stand, with what waits to be sent counted as done. */
-  const stations = computed(() => new Map(facts.site.bays.filter(bay => !bay.closed).map((bay) => {
-    const told = known.value.get(bay.bayId)
-    return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
-  })))
+  const stations = computed(
+    () =>
+      new Map(
+        facts.site.bays
+          .filter(bay => !bay.closed)
+          .map(bay => {
+            const told = known.value.get(bay.bayId)
+            return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
+          }),
+      ),
+  )
 
   /** What the gates rest on as they stand; halls, kit and permits each worked out once for all bays. */
   const standing = computed<SiteStanding>(() => ({
-    site: facts.site, rules: facts.rules, now: judgedAt.value, ...facts.reading?.air ?? NO_AIR,
-    kit: facts.reading?.kit ?? NO_STANDING, fire: facts.reading?.fire ?? NO_FIRE_STANDING,
+    site: facts.site,
+    rules: facts.rules,
+    now: judgedAt.value,
+    ...(facts.reading?.air ?? NO_AIR),
+    kit: facts.reading?.kit ?? NO_STANDING,
+    fire: facts.reading?.fire ?? NO_FIRE_STANDING,
     stations: Object.fromEntries([...stations.value].map(([bayId, { station }]) => [bayId, station])),
   }))
   /** What a bay is judged in. */
@@ -67,7 +78,7 @@ export const useJudged = defineStore('judged', () => {
   }
 
   /** What waits to be sent is shown as done: the same decision, made here with the same core. */
-  function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
+  function withUnsent(station: Station, bay: Bay): { station: Station; unsent: boolean } {
     let unsent = false
     for (const { type, streams, payload, at, authorId } of outbox.waiting) {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === stationStream(bay.bayId))
@@ -82,17 +93,23 @@ export const useJudged = defineStore('judged', () => {
     return { station, unsent }
   }
 
-  const placed = computed<readonly Placed[]>(() => facts.site.bays.filter(bay => !bay.closed).map((bay) => {
-    const told = known.value.get(bay.bayId)
-    const { station, unsent } = stations.value.get(bay.bayId)!
-    return {
-      bay, station, unsent,
-      area: facts.site.areas.find(({ areaId }) => areaId === bay.areaId),
-      version: told?.version ?? 0,
-      personName: station.personId === null ? null : facts.names.get(station.personId) ?? null,
-      verdict: judge(station, bay, facts.rules),
-    }
-  }))
+  const placed = computed<readonly Placed[]>(() =>
+    facts.site.bays
+      .filter(bay => !bay.closed)
+      .map(bay => {
+        const told = known.value.get(bay.bayId)
+        const { station, unsent } = stations.value.get(bay.bayId)!
+        return {
+          bay,
+          station,
+          unsent,
+          area: facts.site.areas.find(({ areaId }) => areaId === bay.areaId),
+          version: told?.version ?? 0,
+          personName: station.personId === null ? null : (facts.names.get(station.personId) ?? null),
+          verdict: judge(station, bay, facts.rules),
+        }
+      }),
+  )
 
   const tally = computed(() => {
     const counts = { 'clear-to-strike': 0, 'hold': 0, 'stopped': 0 }

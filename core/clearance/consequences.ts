@@ -65,7 +65,8 @@ interface Said extends News {
 /** What of these changes people are told. */
 const newsOf = (changes: readonly Change[]): readonly Said[] =>
   changes.flatMap(({ streamId, name, id, before, events }) =>
-    (kindNamed(name).news?.(before, events, id) ?? []).map(one => ({ ...one, about: streamId })))
+    (kindNamed(name).news?.(before, events, id) ?? []).map(one => ({ ...one, about: streamId })),
+  )
 
 /** A permit follows its kit as a bay does: what is tagged out, taken away or found bad stops the work that rested on it. */
 function stopWithoutKit(changes: readonly Change[], { scene, facts, workingPermits }: Bystanders): readonly Change[] {
@@ -76,7 +77,7 @@ function stopWithoutKit(changes: readonly Change[], { scene, facts, workingPermi
   return workingPermits.flatMap(({ permitId, permit, items: before }) => {
     if (permit?.phase !== 'working') return []
     const { bayId } = permit.request.place
-    const now = before.flatMap((item) => {
+    const now = before.flatMap(item => {
       const changed = after.get(tagIdOf(item.tag))
       return changed === undefined ? [item] : changed !== null && servesPermit(changed, permitId, bayId) ? [changed] : []
     })
@@ -88,20 +89,32 @@ function stopWithoutKit(changes: readonly Change[], { scene, facts, workingPermi
 }
 
 /** Whoever has to hear of it is told, each on record, in the same breath. */
-function notices(news: readonly Said[], { scene: { site, actor, now }, facts, followers, people, noticeStreamOf }: Bystanders): readonly Change[] {
+function notices(
+  news: readonly Said[],
+  { scene: { site, actor, now }, facts, followers, people, noticeStreamOf }: Bystanders,
+): readonly Change[] {
   const bayIds = followers.map(({ bayId }) => bayId)
   const atBays = bayIds.flatMap(bayId => facts?.stations[bayId]?.personId ?? [])
   const areaIds = site.bays.filter(({ bayId }) => bayIds.includes(bayId)).map(({ areaId }) => areaId)
   return news.map(({ about, what, personIds, isAbout }, index) => {
     const streamId = noticeStreamOf(index)
-    const to = whoHears(people, { personIds: atBays, namedIds: personIds, areaIds, isAbout }, actor.kind === 'person' ? actor.personId : null)
+    const to = whoHears(
+      people,
+      { personIds: atBays, namedIds: personIds, areaIds, isAbout },
+      actor.kind === 'person' ? actor.personId : null,
+    )
     const given = { type: 'notice-given', version: 1, payload: { what, about, bayIds, to, givenAt: now } }
     return changeOf(streamId, 'notice', streamId.split('/')[1]!, null, to.length === 0 ? [] : [given])
   })
 }
 
 /** What happens to a bay at once, before its gates are asked: a danger stops it, and whoever leaves the site stands at none of its bays. */
-function firstEvents(station: Station, stop: string | null, leaverIds: readonly (string | null)[], { at, actor }: Scene): readonly StationEvent[] {
+function firstEvents(
+  station: Station,
+  stop: string | null,
+  leaverIds: readonly (string | null)[],
+  { at, actor }: Scene,
+): readonly StationEvent[] {
   const events: StationEvent[] = []
   // A leak or a fire stops the place in the same breath: the gate says why, and re-opening takes who may.
   if (stop !== null && !station.stop) events.push({ type: 'stopped', version: 1, payload: { at, by: actorWord(actor), reason: stop } })
@@ -113,7 +126,7 @@ function firstEvents(station: Station, stop: string | null, leaverIds: readonly 
 function gatesUnder(facts: SiteFacts): (change: Change) => Change {
   const viewAt = viewsOf(joinFacts(facts))
   const bays = new Map(facts.site.bays.map(bay => [bay.bayId, bay]))
-  return (change) => {
+  return change => {
     const events = gateChanges(change.after as Station, viewAt(bays.get(change.id)!))
     return events.length === 0 ? change : changeOf(change.streamId, change.name, change.id, change.before, [...change.events, ...events])
   }
@@ -149,7 +162,14 @@ export function withConsequences(decided: readonly Change[], bystanders: Bystand
     .filter(({ isLiving }) => stop !== null || isLiving)
     .map(({ bayId, station }) => {
       const events = firstEvents(station, stop, leaverIds, scene)
-      return withGates({ streamId: stationStream(bayId), name: 'station', id: bayId, before: station, events, after: events.reduce(evolveStation, station) })
+      return withGates({
+        streamId: stationStream(bayId),
+        name: 'station',
+        id: bayId,
+        before: station,
+        events,
+        after: events.reduce(evolveStation, station),
+      })
     })
     .filter(({ events }) => events.length > 0)
   return [...judged, ...told, ...followed]

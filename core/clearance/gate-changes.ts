@@ -4,14 +4,20 @@ import type { Surroundings } from './surroundings'
 
 /** One event for each gate that no longer answers as it was last recorded. Also asked after a change of house rules. */
 export function gateChanges(station: Station, surroundings: Surroundings): readonly StationEvent[] {
-  return assessStation(station, surroundings).gates
-    .filter(({ gate, state, findings }) => !sameGate(station.gates[gate], { state, findings }))
-    .map(({ gate, state, findings }) => ({ type: 'gate-changed', version: 1, payload: { gate, state, findings, rulesVersion: RULES_VERSION } }))
+  return assessStation(station, surroundings)
+    .gates.filter(({ gate, state, findings }) => !sameGate(station.gates[gate], { state, findings }))
+    .map(({ gate, state, findings }) => ({
+      type: 'gate-changed',
+      version: 1,
+      payload: { gate, state, findings, rulesVersion: RULES_VERSION },
+    }))
 }
 
 const sameGate = (recorded: RecordedGate | undefined, now: RecordedGate): boolean =>
-  recorded !== undefined && recorded.state === now.state && JSON.stringify(codesAndValues(recorded)) === JSON.stringify(codesAndValues(now))
+  recorded !== undefined &&
+  recorded.state === now.state &&
+  JSON.stringify(codesAndValues(recorded)) === JSON.stringify(codesAndValues(now))
 
 /** Keys in sorted order, since a recorded finding comes back from canonical text with its keys sorted. */
 const codesAndValues = ({ findings }: RecordedGate): unknown =>
-  findings.map(({ severity, code, values }) => [severity, code, Object.entries(values).sort(([a], [b]) => a < b ? -1 : 1)])
+  findings.map(({ severity, code, values }) => [severity, code, Object.entries(values).sort(([a], [b]) => (a < b ? -1 : 1))])

@@ -10,7 +10,14 @@ export function joinFacts(facts: SiteFacts): SiteStanding {
   const [today, dayEnds] = [shopDayAt(facts, now), dayEndsAfter(facts, now)]
   const kit = { lists, items, cylinders }
   return {
-    site, rules, now, halls, stations, sheets, surveys, wearers,
+    site,
+    rules,
+    now,
+    halls,
+    stations,
+    sheets,
+    surveys,
+    wearers,
     kit: judgeKit(kit, rules, today, dayEnds),
     fire: fireStanding({ permits, screens, names }, kit, today, dayEnds),
   }

@@ -59,8 +59,11 @@ export interface ChangedStream {
 }
 
 /** Puts one thing with a tag in the place of what it was. */
-const withTagged = <Thing extends { readonly tag: string }>(things: readonly Thing[], tagId: string, after: Thing | null): readonly Thing[] =>
-  [...things.filter(({ tag }) => tag !== shownTag(tagId)), ...(after ? [after] : [])]
+const withTagged = <Thing extends { readonly tag: string }>(
+  things: readonly Thing[],
+  tagId: string,
+  after: Thing | null,
+): readonly Thing[] => [...things.filter(({ tag }) => tag !== shownTag(tagId)), ...(after ? [after] : [])]
 
 type Fold = { readonly [Name in StreamKindName]?: (facts: SiteFacts, id: string, after: StateOf<Name>) => SiteFacts }
 

@@ -23,5 +23,12 @@ export interface SiteStanding extends AirFacts {
 export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind'>) => Surroundings {
   const air = airOf(standing)
   const { rules, now, kit, fire } = standing
-  return bay => ({ rules, workplace: workplaceOf(bay), now, air: air(bay.bayId), kit: kitAt(kit, bay.bayId), fire: fireAt(fire, bay.bayId) })
+  return bay => ({
+    rules,
+    workplace: workplaceOf(bay),
+    now,
+    air: air(bay.bayId),
+    kit: kitAt(kit, bay.bayId),
+    fire: fireAt(fire, bay.bayId),
+  })
 }

@@ -2,7 +2,16 @@ import type { Bystanders } from '../clearance/consequences'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { StreamKindName } from '../ids/streams'
-import { HOUSE_RULES_STREAM, noticeStream, permitStream, personStream, placeStream, readStreamId, SITE_STREAM, stationStream } from '../ids/streams'
+import {
+  HOUSE_RULES_STREAM,
+  noticeStream,
+  permitStream,
+  personStream,
+  placeStream,
+  readStreamId,
+  SITE_STREAM,
+  stationStream,
+} from '../ids/streams'
 import { respiratorOf } from '../respirator/respirators'
 import type { Wearer, WearerRecord } from '../respirator/wearer'
 import { readyForTheDay, readyUntil } from '../respirator/wearer'
@@ -27,12 +36,12 @@ import { earlierOf, isAfter, msOf, stands } from '../time/instant'
 import type { SiteFacts } from './site-facts'
 
 /** Something that was said, seen or done in a shop: what a device would send, when it was so, and by whom. */
-export type Told = CommandOf & { readonly at: Instant, readonly by: string, readonly stream: string, readonly isSigned?: boolean }
+export type Told = CommandOf & { readonly at: Instant; readonly by: string; readonly stream: string; readonly isSigned?: boolean }
 
 /** A site in words of its own commands: nothing stands in it but what was told. */
 export interface SiteAsTold {
   readonly now: Instant
-  readonly site: { readonly name: string, readonly timeZone: string }
+  readonly site: { readonly name: string; readonly timeZone: string }
   readonly rules: HouseRules
   /** In the order in which it was heard. */
   readonly told: readonly Told[]
@@ -61,7 +70,10 @@ type Refused = readonly Finding[] | null
  * @param say a finding as a sentence: the reason of a bay that is stopped by what was told of something there; its code, where nothing is given
  * @returns everything the gates rest on, and what the rules did not accept of what was told
  */
-export function factsFromTold(told: SiteAsTold, say: Bystanders['say'] = ({ code }) => code): { readonly facts: SiteFacts<Station>, readonly unaccepted: readonly Unaccepted[] } {
+export function factsFromTold(
+  told: SiteAsTold,
+  say: Bystanders['say'] = ({ code }) => code,
+): { readonly facts: SiteFacts<Station>; readonly unaccepted: readonly Unaccepted[] } {
   const asTold: Telling = { ...told, say }
   const streams: Streams = new Map()
   keep(streams, SITE_STREAM, { ...NO_SITE, ...asTold.site })
@@ -117,9 +129,23 @@ const UNTOLD: ReadonlySet<CommandType> = new Set<CommandType>([
 ])
 
 /** Who tells it, as a decision sees them. */
-function sceneOf(streams: Streams, { rules }: Pick<SiteAsTold, 'rules'>, { at, by, isSigned = false }: Pick<Told, 'at' | 'by' | 'isSigned'>, id: string): Scene {
+function sceneOf(
+  streams: Streams,
+  { rules }: Pick<SiteAsTold, 'rules'>,
+  { at, by, isSigned = false }: Pick<Told, 'at' | 'by' | 'isSigned'>,
+  id: string,
+): Scene {
   const { roles, areaId, bayId } = stateOf(streams, 'person', personStream(by))
-  return { id, site: stateOf(streams, 'site', SITE_STREAM), rules, now: at, at, actor: { kind: 'person', personId: by }, holder: { roles, areaId, bayId }, isSigned }
+  return {
+    id,
+    site: stateOf(streams, 'site', SITE_STREAM),
+    rules,
+    now: at,
+    at,
+    actor: { kind: 'person', personId: by },
+    holder: { roles, areaId, bayId },
+    isSigned,
+  }
 }
 
 /** Bays whose gates a command may change besides what it names. */
@@ -127,7 +153,12 @@ function baysTouched(streams: Streams, touched: readonly Touched[]): readonly st
   const all = <Key extends keyof Touched>(key: Key): string[] => touched.flatMap(one => one[key] ?? [])
   const stations = allOf(streams, 'station')
   const shared = new Set(all('sharedWorkWith'))
-  const people = new Set([...all('personIds'), ...stations.flatMap(([bayId, { personId, earlierJobs }]) => shared.has(bayId) ? [personId, ...earlierJobs.map(job => job.personId)] : [])])
+  const people = new Set([
+    ...all('personIds'),
+    ...stations.flatMap(([bayId, { personId, earlierJobs }]) =>
+      shared.has(bayId) ? [personId, ...earlierJobs.map(job => job.personId)] : [],
+    ),
+  ])
   const standing = stations.filter(([, { personId }]) => personId !== null && people.has(personId)).map(([bayId]) => bayId)
   const ofPermits = all('permitIds').flatMap(permitId => stateOf(streams, 'permit', permitStream(permitId))?.request.place.bayId ?? [])
   return [...new Set([...all('bayIds'), ...standing, ...ofPermits])]
@@ -139,15 +170,42 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
   const known = streamIds.map(streamId => ({ ...kindOfStream(streamId), state: stateOf(streams, kindOfStream(streamId).name, streamId) }))
   // Gates are judged at the end: bays follow where something may stop them, or take who stood there.
   const mayStop = known.some(({ kind }) => kind.news !== undefined)
-  const followers = touches && mayStop
-    ? baysTouched(streams, known.map(({ id, state }) => touches(state, command, { id, site: scene.site })))
-      .filter(bayId => !streamIds.includes(stationStream(bayId)) && scene.site.bays.some(bay => bay.bayId === bayId))
-      .map(bayId => ({ bayId, station: stateOf(streams, 'station', stationStream(bayId)), isLiving: ofKind(streams, 'station').has(bayId) }))
-    : []
+  const followers =
+    touches && mayStop
+      ? baysTouched(
+          streams,
+          known.map(({ id, state }) => touches(state, command, { id, site: scene.site })),
+        )
+          .filter(bayId => !streamIds.includes(stationStream(bayId)) && scene.site.bays.some(bay => bay.bayId === bayId))
+          .map(bayId => ({
+            bayId,
+            station: stateOf(streams, 'station', stationStream(bayId)),
+            isLiving: ofKind(streams, 'station').has(bayId),
+          }))
+      : []
   const resting = known.flatMap(({ kind, state }) => kind.workRestingOn?.(state) ?? [])
-  const workingPermits = resting.length === 0 ? [] : allOf(streams, 'permit')
-    .filter(([permitId, { phase, request: { place } }]) => phase === 'working' && resting.some(({ permitIds, bayIds }) => permitIds.includes(permitId) || place.bayId !== null && bayIds.includes(place.bayId)))
-    .map(([permitId, permit]) => ({ permitId, permit, items: LOOKS.permitKit(streams, { permitId, bayId: permit.request.place.bayId }, scene, asTold) }))
+  const workingPermits =
+    resting.length === 0
+      ? []
+      : allOf(streams, 'permit')
+          .filter(
+            ([
+              permitId,
+              {
+                phase,
+                request: { place },
+              },
+            ]) =>
+              phase === 'working' &&
+              resting.some(
+                ({ permitIds, bayIds }) => permitIds.includes(permitId) || (place.bayId !== null && bayIds.includes(place.bayId)),
+              ),
+          )
+          .map(([permitId, permit]) => ({
+            permitId,
+            permit,
+            items: LOOKS.permitKit(streams, { permitId, bayId: permit.request.place.bayId }, scene, asTold),
+          }))
   return {
     scene,
     facts: workingPermits.length > 0 ? factsOf(streams, { ...asTold, wearers: [] }) : null,
@@ -162,7 +220,7 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
 
 /** Decides a command on the streams it is about, and all that comes with it. Answers with the reasons where it is not accepted. */
 function decideOn(streams: Streams, asTold: Telling, streamIds: readonly string[], command: CommandOf, scene: Scene): Refused {
-  const targets = streamIds.map((streamId) => {
+  const targets = streamIds.map(streamId => {
     const { name, id } = kindOfStream(streamId)
     const state = stateOf(streams, name, streamId)
     const asks = ruleOf(command.type).asks?.(state, command, { ...scene, id }) ?? {}
@@ -187,7 +245,8 @@ function runPermitClocks(streams: Streams, asTold: Telling, now: Instant): void 
       const [due] = [...kind.clock!.dueOf(before)].sort((a, b) => msOf(a.dueAt) - msOf(b.dueAt))
       if (!due || isAfter(due.dueAt, now)) break
       const scene: Scene = { ...sceneOf(streams, asTold, { at: due.dueAt, by: 'clock' }, permitId), now, actor: { kind: 'clock' } }
-      if (decideOn(streams, asTold, [streamId], kind.clock!.commandFor(due)!, scene) || stateOf(streams, 'permit', streamId) === before) break
+      if (decideOn(streams, asTold, [streamId], kind.clock!.commandFor(due)!, scene) || stateOf(streams, 'permit', streamId) === before)
+        break
     }
   }
 }
@@ -204,7 +263,8 @@ function tell(streams: Streams, asTold: Telling, told: Told): Refused {
   const { targets } = ruleOf(type)
   const streamIds = targets?.(site) ?? [stream]
   if (!targets) {
-    if (read.kind !== kindNameOf(type)) return kindNameOf(type) === 'station' ? [finding('hold', 'command.bay-unknown', { bayId: read.id })] : unknownStream(stream)
+    if (read.kind !== kindNameOf(type))
+      return kindNameOf(type) === 'station' ? [finding('hold', 'command.bay-unknown', { bayId: read.id })] : unknownStream(stream)
     const refused = refuseHere(streams, stream, command, told.by)
     if (refused) return refused
   }
@@ -217,7 +277,8 @@ function tell(streams: Streams, asTold: Telling, told: Told): Refused {
 /** A stop of all stops hot work too, wherever it is. */
 function stopHotWork(streams: Streams, asTold: Telling, scene: Scene): void {
   for (const [permitId, { phase }] of allOf(streams, 'permit')) {
-    if (phase === 'authorised' || phase === 'working') decideOn(streams, asTold, [permitStream(permitId)], { type: 'permit.stop', payload: { cause: 'stopped' } }, scene)
+    if (phase === 'authorised' || phase === 'working')
+      decideOn(streams, asTold, [permitStream(permitId)], { type: 'permit.stop', payload: { cause: 'stopped' } }, scene)
   }
 }
 
@@ -230,10 +291,15 @@ const isHere = (streams: Streams, personId: string): boolean => {
 /** Everybody that a command on a permit names, and whoever takes a post by it. */
 function namedBy(command: CommandOf, by: string): readonly string[] {
   switch (command.type) {
-    case 'permit.request': return command.payload.operatorIds
-    case 'permit.authorise': return command.payload.watcherIds
-    case 'permit.take-post': case 'permit.relieve': return [by]
-    default: return []
+    case 'permit.request':
+      return command.payload.operatorIds
+    case 'permit.authorise':
+      return command.payload.watcherIds
+    case 'permit.take-post':
+    case 'permit.relieve':
+      return [by]
+    default:
+      return []
   }
 }
 
@@ -249,21 +315,41 @@ function refuseHere(streams: Streams, streamId: string, command: CommandOf, by: 
   return strangers.length > 0 ? strangers.map(personId => finding('hold', 'command.person-unknown', { personId })) : null
 }
 
-type Looks = { readonly [Question in keyof Asks]-?: (streams: Streams, asked: NonNullable<Asks[Question]>, scene: Scene, asTold: Telling) => Answers[Question] }
+type Looks = {
+  readonly [Question in keyof Asks]-?: (
+    streams: Streams,
+    asked: NonNullable<Asks[Question]>,
+    scene: Scene,
+    asTold: Telling,
+  ) => Answers[Question]
+}
 
 /** The states behind some ids that anything is known of. */
-const knownOf = <Name extends StreamKindName>(streams: Streams, name: Name, ids: readonly string[]): Record<string, NonNullable<StateOf<Name>>> =>
-  Object.fromEntries(allOf(streams, name).filter(([id]) => ids.includes(id)))
+const knownOf = <Name extends StreamKindName>(
+  streams: Streams,
+  name: Name,
+  ids: readonly string[],
+): Record<string, NonNullable<StateOf<Name>>> => Object.fromEntries(allOf(streams, name).filter(([id]) => ids.includes(id)))
 
 /** How each question is answered from what was told. One that can be asked and has no answer does not compile. */
 const LOOKS: Looks = {
   people: (streams, ids) => knownOf(streams, 'person', ids),
   posts(streams, ids) {
-    const postOf = (personId: string): Permit | undefined => allOf(streams, 'permit').find(([, { posts }]) => posts.some(post => post.personId === personId))?.[1]
-    return Object.fromEntries(ids.flatMap((personId) => {
-      const watched = postOf(personId)
-      return watched ? [[personId, { name: stateOf(streams, 'person', personStream(personId)).name || personId, where: watched.request.place.where }]] : []
-    }))
+    const postOf = (personId: string): Permit | undefined =>
+      allOf(streams, 'permit').find(([, { posts }]) => posts.some(post => post.personId === personId))?.[1]
+    return Object.fromEntries(
+      ids.flatMap(personId => {
+        const watched = postOf(personId)
+        return watched
+          ? [
+              [
+                personId,
+                { name: stateOf(streams, 'person', personStream(personId)).name || personId, where: watched.request.place.where },
+              ],
+            ]
+          : []
+      }),
+    )
   },
   places: (streams, ids) => knownOf(streams, 'place', ids),
   permits: (streams, ids) => knownOf(streams, 'permit', ids),
@@ -271,12 +357,18 @@ const LOOKS: Looks = {
   lists: streams => stateOf(streams, 'check-lists', 'check-lists'),
   safetyLeads: streams => allOf(streams, 'person').filter(([, { roles, hasLeft }]) => roles.includes('safety-lead') && !hasLeft).length,
   helpers: (streams, _asked, { id }) => helpersIn(streams, id),
-  nearPermits: streams => allOf(streams, 'permit').filter(([, { phase }]) => !hasEnded(phase)).map(([permitId, permit]) => {
-    const { placeId } = permit.request.place
-    return { permitId, permit, place: placeId === null ? null : stateOf(streams, 'place', placeStream(placeId)) }
-  }),
+  nearPermits: streams =>
+    allOf(streams, 'permit')
+      .filter(([, { phase }]) => !hasEnded(phase))
+      .map(([permitId, permit]) => {
+        const { placeId } = permit.request.place
+        return { permitId, permit, place: placeId === null ? null : stateOf(streams, 'place', placeStream(placeId)) }
+      }),
   screens: (_streams, _asked, _scene, { screens }) => screens,
-  permitKit: (streams, { permitId, bayId }) => allOf(streams, 'item').map(([, item]) => item).filter(item => servesPermit(item, permitId, bayId)),
+  permitKit: (streams, { permitId, bayId }) =>
+    allOf(streams, 'item')
+      .map(([, item]) => item)
+      .filter(item => servesPermit(item, permitId, bayId)),
   codes: (_streams, _asked, { id }) => ({ code: id.toUpperCase(), token: '' }),
   air: (streams, _asked, { now }, asTold) => ({ ...factsOf(streams, { ...asTold, wearers: [] }), now }),
 }
@@ -292,16 +384,23 @@ function answersIn(streams: Streams, asTold: Telling, asks: Asks, scene: Scene):
 
 /** Everybody with the other task they have: on post elsewhere, or named in a permit that has not ended, whenever it is for. */
 function helpersIn(streams: Streams, permitId: string): Helper[] {
-  const others = allOf(streams, 'permit').filter(([id, { phase }]) => id !== permitId && !hasEnded(phase)).map(([, permit]) => permit)
+  const others = allOf(streams, 'permit')
+    .filter(([id, { phase }]) => id !== permitId && !hasEnded(phase))
+    .map(([, permit]) => permit)
   const busyIn = (personId: string): Permit | undefined =>
-    others.find(({ watchers, posts, request }) => [...posts, ...watchers].some(one => one.personId === personId) || request.operatorIds.includes(personId))
+    others.find(
+      ({ watchers, posts, request }) =>
+        [...posts, ...watchers].some(one => one.personId === personId) || request.operatorIds.includes(personId),
+    )
   const stations = allOf(streams, 'station')
-  return allOf(streams, 'person').filter(([, { hasLeft }]) => !hasLeft).map(([personId, { name }]) => ({
-    personId,
-    name,
-    busyAt: busyIn(personId)?.request.place.where ?? null,
-    bayId: stations.find(([, station]) => station.personId === personId)?.[0] ?? null,
-  }))
+  return allOf(streams, 'person')
+    .filter(([, { hasLeft }]) => !hasLeft)
+    .map(([personId, { name }]) => ({
+      personId,
+      name,
+      busyAt: busyIn(personId)?.request.place.where ?? null,
+      bayId: stations.find(([, station]) => station.personId === personId)?.[0] ?? null,
+    }))
 }
 
 function wearerFrom(streams: Streams, { rules, now }: SiteAsTold, { personId, ...record }: SiteAsTold['wearers'][number]): Wearer {
@@ -329,8 +428,12 @@ function factsOf(streams: Streams, asTold: Telling): SiteFacts<Station> {
     surveys: Object.fromEntries(allOf(streams, 'samples').map(([bayId, { surveys }]) => [bayId, surveys])),
     wearers: Object.fromEntries(wearers.map(record => [record.personId, wearerFrom(streams, asTold, record)])),
     lists: stateOf(streams, 'check-lists', 'check-lists'),
-    items: allOf(streams, 'item').map(([, item]) => item).filter(({ isRetired }) => !isRetired),
-    cylinders: allOf(streams, 'cylinder').map(([, cylinder]) => cylinder).filter(({ isReturned }) => !isReturned),
+    items: allOf(streams, 'item')
+      .map(([, item]) => item)
+      .filter(({ isRetired }) => !isRetired),
+    cylinders: allOf(streams, 'cylinder')
+      .map(([, cylinder]) => cylinder)
+      .filter(({ isReturned }) => !isReturned),
     permits: allOf(streams, 'permit')
       .filter(([, { phase, request }]) => request.place.bayId !== null && !hasEnded(phase))
       .map(([permitId, permit]) => ({ permitId, version: 0, permit })),

@@ -26,7 +26,7 @@ export interface Asks {
   /** People with the other task they have within a span. */
   readonly helpers?: { readonly personIds: readonly string[]; readonly fromAt: Instant; readonly untilAt: Instant }
   /** Open permits that may be near a place, each with its own. */
-  readonly nearPermits?: { readonly placeId: string | null, readonly radiusM: number }
+  readonly nearPermits?: { readonly placeId: string | null; readonly radiusM: number }
   /** How many people's screens are heard. */
   readonly screens?: true
   /** What is assigned to this permit and what stands for fire at its bay. */
@@ -66,8 +66,8 @@ export interface Asked extends Scene {
 /** Answers from what was found. */
 export const answering =
   (found: Partial<Answers>): Asked['answer'] =>
-    <Question extends keyof Asks>(question: Question) => {
-      const answer = found[question]
-      if (answer === undefined) throw new Error(`nobody asked for ${question}`)
-      return answer as Answers[Question]
-    }
+  <Question extends keyof Asks>(question: Question) => {
+    const answer = found[question]
+    if (answer === undefined) throw new Error(`nobody asked for ${question}`)
+    return answer as Answers[Question]
+  }

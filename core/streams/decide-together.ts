@@ -25,7 +25,11 @@ export interface Decided {
  * @param targets the streams, locked and folded
  * @param bystanders what else may change by it, and what gates rest on
  */
-export function decideTogether(command: CommandOf, targets: readonly Target[], bystanders: Bystanders): Decided | { readonly refused: readonly Finding[] } {
+export function decideTogether(
+  command: CommandOf,
+  targets: readonly Target[],
+  bystanders: Bystanders,
+): Decided | { readonly refused: readonly Finding[] } {
   const changes: Change[] = []
   const remarks: Finding[] = []
   for (const { streamId, state, answer } of targets) {

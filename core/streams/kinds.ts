@@ -68,7 +68,9 @@ export const COMMAND_TYPES = Object.keys(RULES) as CommandType[]
 export const ruleOf = (type: CommandType): AnyRule => RULES[type] as unknown as AnyRule
 
 const KIND_OF = new Map<CommandType, StreamKindName>(
-  (Object.keys(KINDS) as StreamKindName[]).flatMap(name => (Object.keys(KINDS[name].commands) as CommandType[]).map(type => [type, name] as const)),
+  (Object.keys(KINDS) as StreamKindName[]).flatMap(name =>
+    (Object.keys(KINDS[name].commands) as CommandType[]).map(type => [type, name] as const),
+  ),
 )
 /** The kind of stream that a command changes. */
 export const kindNameOf = (type: CommandType): StreamKindName => KIND_OF.get(type)!
@@ -82,7 +84,7 @@ export const decidesAlone = (type: CommandType): boolean =>
   ruleOf(type).touches !== undefined || kindNamed(kindNameOf(type)).decidesAlone === true
 
 /** The kind of a stream by its id. @throws Error for one that names nothing: the door has checked it */
-export function kindOfStream(streamId: string): { readonly kind: AnyKind, readonly name: StreamKindName, readonly id: string } {
+export function kindOfStream(streamId: string): { readonly kind: AnyKind; readonly name: StreamKindName; readonly id: string } {
   const read = readStreamId(streamId)
   if (!read) throw new Error(`no stream is called ${streamId}`)
   return { kind: kindNamed(read.kind), name: read.kind, id: read.id }

@@ -97,7 +97,7 @@ export interface StreamKind<Name extends StreamKindName, State, Event, Command e
   /** A permit, or the open permits of a bay, on which the place depends. */
   readonly placeRestsOn?: (command: Command, id: string) => { readonly permitId: string } | { readonly bayId: string } | null
   /** Permits whose work rests on it: by id, or at these bays. */
-  readonly workRestingOn?: (state: State) => { readonly permitIds: readonly string[], readonly bayIds: readonly string[] }
+  readonly workRestingOn?: (state: State) => { readonly permitIds: readonly string[]; readonly bayIds: readonly string[] }
   /** What falls due for it as it stands, and the command that comes of it. */
   readonly clock?: {
     readonly dueOf: (state: State) => readonly Deadline[]
@@ -111,10 +111,14 @@ export interface StreamKind<Name extends StreamKindName, State, Event, Command e
 export const asLanded = <Event>({ type, typeVersion, payload }: LandedEvent): Event => ({ type, version: typeVersion, payload }) as Event
 
 /** A request that can be refused, and a report of fact that is recorded. */
-export const request = <State, Command>(right: RightId, more: Omit<CommandRule<State, Command>, 'right' | 'isReport'> = {}): CommandRule<State, Command> =>
-  ({ right, isReport: false, ...more })
-export const report = <State, Command>(right: RightId, more: Omit<CommandRule<State, Command>, 'right' | 'isReport'> = {}): CommandRule<State, Command> =>
-  ({ right, isReport: true, ...more })
+export const request = <State, Command>(
+  right: RightId,
+  more: Omit<CommandRule<State, Command>, 'right' | 'isReport'> = {},
+): CommandRule<State, Command> => ({ right, isReport: false, ...more })
+export const report = <State, Command>(
+  right: RightId,
+  more: Omit<CommandRule<State, Command>, 'right' | 'isReport'> = {},
+): CommandRule<State, Command> => ({ right, isReport: true, ...more })
 
 /** Somewhere that is nobody's. */
 export const NOWHERE: RightsPlace = { bayId: null, areaId: null }
@@ -126,4 +130,6 @@ export function placeOfBay(site: Site, bayId: string | null): RightsPlace {
 }
 
 /** Every bay of a site. */
-export const everyBay = (_state: unknown, _command: unknown, { site }: Touching): Touched => ({ bayIds: site.bays.map(({ bayId }) => bayId) })
+export const everyBay = (_state: unknown, _command: unknown, { site }: Touching): Touched => ({
+  bayIds: site.bays.map(({ bayId }) => bayId),
+})

@@ -17,9 +17,11 @@ const counted = statement =>
 export const noCircle = {
   ...rule,
   create(context) {
-    return Object.fromEntries(Object.entries(rule.create(context)).map(([on, visit]) => [
-      on,
-      /^(?:Import|Export)/.test(on) ? statement => visit(counted(statement)) : visit,
-    ]))
+    return Object.fromEntries(
+      Object.entries(rule.create(context)).map(([on, visit]) => [
+        on,
+        /^(?:Import|Export)/.test(on) ? statement => visit(counted(statement)) : visit,
+      ]),
+    )
   },
 }

@@ -33,7 +33,8 @@ export function refuseStreams({ command, site }: Room, targets: readonly string[
 }
 
 /** One tag, one thing: the stream of the other sort that would wear the tag of this one; null where none could. */
-const otherOfTag = ({ sharesTagsWith }: AnyKind, id: string): string | null => (sharesTagsWith === undefined ? null : `${sharesTagsWith}/${id}`)
+const otherOfTag = ({ sharesTagsWith }: AnyKind, id: string): string | null =>
+  sharesTagsWith === undefined ? null : `${sharesTagsWith}/${id}`
 
 /**
  * Locks what a command is about, before it is known what else it touches: streams of things and permits sort before `station/`, so
@@ -41,11 +42,14 @@ const otherOfTag = ({ sharesTagsWith }: AnyKind, id: string): string | null => (
  */
 export async function lockTargets(room: Room, targets: readonly string[]): Promise<void> {
   const { isNewTag } = ruleOf(room.command.type)
-  await lockMore(room, targets.flatMap((streamId) => {
-    const { kind, id } = kindOfStream(streamId)
-    const other = isNewTag ? otherOfTag(kind, id) : null
-    return other === null ? [streamId] : [streamId, other]
-  }))
+  await lockMore(
+    room,
+    targets.flatMap(streamId => {
+      const { kind, id } = kindOfStream(streamId)
+      const other = isNewTag ? otherOfTag(kind, id) : null
+      return other === null ? [streamId] : [streamId, other]
+    }),
+  )
 }
 
 /** Why a tag is not free; null when it is. */
@@ -66,7 +70,11 @@ async function permitsOfPlace({ db, caller: { siteId }, command }: Room, kind: A
 
 /** Why whoever gives a command may not give it there; null when they may. */
 export async function refuseRights(room: Room, targets: readonly string[]): Promise<Finding | null> {
-  const { caller: { holder, actor }, command, site } = room
+  const {
+    caller: { holder, actor },
+    command,
+    site,
+  } = room
   if (holder === 'system') return null
   const { right } = ruleOf(command.type)
   for (const streamId of targets) {
@@ -84,6 +92,8 @@ export function refuseStale({ command, heads }: Room): readonly Finding[] {
   if (ruleOf(command.type).isReport) return []
   return command.streams.flatMap(({ id: streamId, expectedVersion }) => {
     const { version } = heads.get(streamId)!
-    return expectedVersion === null || expectedVersion === version ? [] : [finding('hold', 'command.stale', { streamId, expectedVersion, version })]
+    return expectedVersion === null || expectedVersion === version
+      ? []
+      : [finding('hold', 'command.stale', { streamId, expectedVersion, version })]
   })
 }

@@ -11,7 +11,7 @@ const SNAPSHOT_EVERY = 200
 /** Folded states kept in this process. A state is only used where its hash is the stream's head, so no process can be stale. */
 const KEPT = 500
 
-const folded = new Map<string, { readonly head: Head, readonly state: unknown }>()
+const folded = new Map<string, { readonly head: Head; readonly state: unknown }>()
 
 function keep(key: string, head: Head, state: unknown): void {
   folded.delete(key)
@@ -36,10 +36,17 @@ export async function foldStream(db: Queryable, siteId: string, streamId: string
 
 /** The same, of a stream whose kind is known. */
 export const foldAs = async <Name extends StreamKindName>(_name: Name, ...of: Parameters<typeof foldStream>): Promise<StateOf<Name>> =>
-  await foldStream(...of) as StateOf<Name>
+  (await foldStream(...of)) as StateOf<Name>
 
 /** After an append: writes a snapshot where one is due. */
-export async function snapshotIfDue(db: Queryable, siteId: string, streamId: string, before: Head, after: Head, state: unknown): Promise<void> {
+export async function snapshotIfDue(
+  db: Queryable,
+  siteId: string,
+  streamId: string,
+  before: Head,
+  after: Head,
+  state: unknown,
+): Promise<void> {
   if (Math.floor(before.version / SNAPSHOT_EVERY) !== Math.floor(after.version / SNAPSHOT_EVERY)) {
     await writeSnapshot(db, siteId, streamId, { version: after.version, state })
   }

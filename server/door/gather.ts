@@ -8,7 +8,16 @@ import type { Target } from '#core/streams/decide-together'
 import { kindOfStream, ruleOf } from '#core/streams/kinds'
 import type { Touched } from '#core/streams/stream-kind'
 import { readPerson, countSafetyLeads, readTellable } from '../tables/person'
-import { baysOfPermits, countScreens, readHelpers, readPermit, readPermitItems, readPermitsAtWork, readPermitsNear, readPost } from '../tables/permit'
+import {
+  baysOfPermits,
+  countScreens,
+  readHelpers,
+  readPermit,
+  readPermitItems,
+  readPermitsAtWork,
+  readPermitsNear,
+  readPost,
+} from '../tables/permit'
 import { baysOfPeople, readJobAt } from '../tables/station'
 import { readSiteFacts } from '../tables/site-facts'
 import { spoken } from '../spoken'
@@ -38,7 +47,9 @@ async function byId<Value>(ids: readonly string[], read: (id: string) => Promise
   return found
 }
 
-type Looks = { readonly [Question in keyof Asks]-?: (room: Room, asked: NonNullable<Asks[Question]>, id: string) => Promise<Answers[Question]> }
+type Looks = {
+  readonly [Question in keyof Asks]-?: (room: Room, asked: NonNullable<Asks[Question]>, id: string) => Promise<Answers[Question]>
+}
 
 /** How each question is looked up. One that can be asked and has no answer does not compile. */
 const LOOKS: Looks = {
@@ -50,8 +61,13 @@ const LOOKS: Looks = {
   lists: async ({ db, caller: { siteId } }) => (await readCheckLists(db, siteId)).lists,
   // Two who are named by one command would each count on the other to stay.
   safetyLeads: ({ db, caller: { siteId }, command: { streams } }, _asked, id) =>
-    countSafetyLeads(db, siteId, streams.map(stream => kindOfStream(stream.id).id).filter(one => one !== id)),
-  helpers: ({ db, caller: { siteId } }, { personIds, fromAt, untilAt }, permitId) => readHelpers(db, siteId, permitId, personIds, fromAt, untilAt),
+    countSafetyLeads(
+      db,
+      siteId,
+      streams.map(stream => kindOfStream(stream.id).id).filter(one => one !== id),
+    ),
+  helpers: ({ db, caller: { siteId } }, { personIds, fromAt, untilAt }, permitId) =>
+    readHelpers(db, siteId, permitId, personIds, fromAt, untilAt),
   nearPermits: ({ db, caller: { siteId } }, near) => readPermitsNear(db, siteId, near),
   screens: ({ db, caller: { siteId }, now }) => countScreens(db, siteId, now),
   permitKit: ({ db, caller: { siteId } }, { permitId, bayId }) => readPermitItems(db, siteId, permitId, bayId),
@@ -70,7 +86,10 @@ async function answers(room: Room, asks: Asks, id: string): Promise<Partial<Answ
 }
 
 /** What every gate rests on besides its station: the air of the site, and what stands at the bays concerned. */
-async function readFacts({ db, caller: { siteId }, command, site, rules, now }: Room, concerned: { readonly bayIds: readonly string[], readonly personIds: readonly string[] }): Promise<SiteFacts> {
+async function readFacts(
+  { db, caller: { siteId }, command, site, rules, now }: Room,
+  concerned: { readonly bayIds: readonly string[]; readonly personIds: readonly string[] },
+): Promise<SiteFacts> {
   // Rules may change what a wearer's dates are worth: they are read under those that are about to stand.
   const under = command.type === 'house-rules.change' ? command.payload : rules
   const { facts } = await readSiteFacts(db, siteId, { site, rules: under, now }, concerned)
@@ -94,7 +113,12 @@ export interface Neighbours {
 
 /** Finds and locks what else a decision may change: bays whose gates rest on it, permits whose work does. */
 export async function lockNeighbours(room: Room, targets: readonly string[]): Promise<Neighbours> {
-  const { db, caller: { siteId }, command, site } = room
+  const {
+    db,
+    caller: { siteId },
+    command,
+    site,
+  } = room
   const { touches } = ruleOf(command.type)
   const touched: Touched[] = []
   const resting = { permitIds: [] as string[], bayIds: [] as string[] }
@@ -102,18 +126,30 @@ export async function lockNeighbours(room: Room, targets: readonly string[]): Pr
     const { kind, id } = kindOfStream(streamId)
     if (touches) touched.push(touches(await stateOf(room, streamId), command, { id, site }))
     const work = kind.workRestingOn?.(await stateOf(room, streamId))
-    resting.permitIds.push(...work?.permitIds ?? [])
-    resting.bayIds.push(...work?.bayIds ?? [])
+    resting.permitIds.push(...(work?.permitIds ?? []))
+    resting.bayIds.push(...(work?.bayIds ?? []))
   }
-  const followerIds = (await baysTouched(room, touched)).filter(bayId => !targets.includes(stationStream(bayId)) && site.bays.some(bay => bay.bayId === bayId))
-  const workingPermitIds = resting.permitIds.length + resting.bayIds.length > 0 ? await readPermitsAtWork(db, siteId, resting.permitIds, resting.bayIds) : []
+  const followerIds = (await baysTouched(room, touched)).filter(
+    bayId => !targets.includes(stationStream(bayId)) && site.bays.some(bay => bay.bayId === bayId),
+  )
+  const workingPermitIds =
+    resting.permitIds.length + resting.bayIds.length > 0 ? await readPermitsAtWork(db, siteId, resting.permitIds, resting.bayIds) : []
   await lockMore(room, [...workingPermitIds.map(permitStream), ...followerIds.map(stationStream)])
   return { followerIds, workingPermitIds }
 }
 
 /** Everything that a decision reads: each target with its answers, and who and what stands beside. After this nothing is asked any more. */
-export async function gather(room: Room, targets: readonly string[], { followerIds, workingPermitIds }: Neighbours): Promise<{ readonly targets: readonly Target[], readonly bystanders: Bystanders }> {
-  const { db, caller: { siteId }, command, heads } = room
+export async function gather(
+  room: Room,
+  targets: readonly string[],
+  { followerIds, workingPermitIds }: Neighbours,
+): Promise<{ readonly targets: readonly Target[]; readonly bystanders: Bystanders }> {
+  const {
+    db,
+    caller: { siteId },
+    command,
+    heads,
+  } = room
   const { asks } = ruleOf(command.type)
   const known: Target[] = []
   for (const streamId of targets) {
@@ -121,7 +157,13 @@ export async function gather(room: Room, targets: readonly string[], { followerI
     const state = await stateOf(room, streamId)
     known.push({ streamId, state, answer: answering(asks ? await answers(room, asks(state, command, sceneOf(room, id)), id) : {}) })
   }
-  const bayIds = [...targets.map(kindOfStream).filter(({ name }) => name === 'station').map(({ id }) => id), ...followerIds]
+  const bayIds = [
+    ...targets
+      .map(kindOfStream)
+      .filter(({ name }) => name === 'station')
+      .map(({ id }) => id),
+    ...followerIds,
+  ]
   const personIds = command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
   const followers: Bystanders['followers'][number][] = []
   for (const bayId of followerIds) {

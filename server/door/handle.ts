@@ -35,8 +35,7 @@ export async function handleCommand(door: Door, caller: Caller, command: Command
       const answer = await handleOnce(door, caller, command, beside)
       if (command.type === 'station.stop-all' && answer.status === 200) await stopHotWork(door, caller, command)
       return answer
-    }
-    catch (error) {
+    } catch (error) {
       // Two that met on the way: the second decides again, and now sees the first.
       if (tries >= MEETING_TRIES || !hasMet(error)) throw error
     }
@@ -45,23 +44,38 @@ export async function handleCommand(door: Door, caller: Caller, command: Command
 
 /** A stop of all stops hot work too, wherever it is. Sent again with the same stop, it stops nothing twice. */
 async function stopHotWork(door: Door, caller: Caller, { id, at, deviceId, deviceSeq }: Command): Promise<void> {
-  const stopped = await Promise.allSettled((await readWorkingPermits(door.pool, caller.siteId)).map(permitId => handleCommand(door, { ...caller, isHouse: true }, {
-    id: uuidFor(id, permitId), type: 'permit.stop', payload: { cause: 'stopped' }, streams: [{ id: permitStream(permitId), expectedVersion: null }], at, deviceId, deviceSeq,
-  })))
+  const stopped = await Promise.allSettled(
+    (await readWorkingPermits(door.pool, caller.siteId)).map(permitId =>
+      handleCommand(
+        door,
+        { ...caller, isHouse: true },
+        {
+          id: uuidFor(id, permitId),
+          type: 'permit.stop',
+          payload: { cause: 'stopped' },
+          streams: [{ id: permitStream(permitId), expectedVersion: null }],
+          at,
+          deviceId,
+          deviceSeq,
+        },
+      ),
+    ),
+  )
   // One that fails keeps no other from stopping; whoever sent the stop sends it again until all of it was heard.
-  const failed = stopped.flatMap(one => one.status === 'rejected' ? [one.reason as unknown] : [])
+  const failed = stopped.flatMap(one => (one.status === 'rejected' ? [one.reason as unknown] : []))
   if (failed.length > 0) throw new AggregateError(failed, 'Some hot work did not hear the stop of all.')
 }
 
 const MEETING_TRIES = 5
 /** The database's own refusals of two at once: somebody in two places, a deadlock, a write that could not be put in order. */
-const hasMet = (error: unknown): boolean => error instanceof Error && (
-  'constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post')
-  || 'code' in error && (error.code === '40P01' || error.code === '40001'))
+const hasMet = (error: unknown): boolean =>
+  error instanceof Error &&
+  (('constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post')) ||
+    ('code' in error && (error.code === '40P01' || error.code === '40001')))
 
 async function handleOnce({ pool, clock, announce }: Door, caller: Caller, command: Command, beside: Beside): Promise<Answer> {
   const commits: (() => void)[] = []
-  const answer = await inTransaction(pool, async (db) => {
+  const answer = await inTransaction(pool, async db => {
     const now = nowIso(clock)
     return answerOnce(db, caller, command, now, async () => {
       const timed = await atItsTime(pool, db, caller, command, now)
@@ -86,10 +100,18 @@ type Refused = { readonly refused: readonly Finding[] }
 const refuse = (...refused: readonly Finding[]): Refused => ({ refused })
 
 /** Nothing is told of a site from before it was opened. What stops work is heard, though nobody knows when it was pressed: now, at the latest. */
-async function atItsTime(pool: pg.Pool, db: pg.PoolClient, { siteId }: Caller, command: Command, now: Instant): Promise<{ readonly command: Command } | Refused> {
+async function atItsTime(
+  pool: pg.Pool,
+  db: pg.PoolClient,
+  { siteId }: Caller,
+  command: Command,
+  now: Instant,
+): Promise<{ readonly command: Command } | Refused> {
   const openedAt = await siteOpenedAt(pool, db, siteId)
   if (openedAt === null || !isAfter(openedAt, command.at)) return { command }
-  return HEARD_WITHOUT_CLOCK.has(command.type) ? { command: { ...command, at: now } } : refuse(finding('hold', 'command.before-site', { openedIso: openedAt }))
+  return HEARD_WITHOUT_CLOCK.has(command.type)
+    ? { command: { ...command, at: now } }
+    : refuse(finding('hold', 'command.before-site', { openedIso: openedAt }))
 }
 
 /** Admits a command, gathers all it rests on, and decides: the one call of the core between what was read and what is written. */
@@ -98,7 +120,7 @@ async function decideIn(room: Room): Promise<Decided | Refused> {
   const misdirected = refuseStreams(room, targets) ?? refuseAnywhere(room)
   if (misdirected) return refuse(misdirected)
   await lockTargets(room, targets)
-  const refused = await refuseRights(room, targets) ?? refuseTakenTag(room, targets)
+  const refused = (await refuseRights(room, targets)) ?? refuseTakenTag(room, targets)
   if (refused) return refuse(refused)
   const neighbours = await lockNeighbours(room, targets)
   const stale = refuseStale(room)

@@ -20,7 +20,14 @@ import type { Room } from './room'
 import { eraseWearer } from '../tables/wearer'
 
 /** What a command erases beside the record, once it is accepted. */
-const ERASES: { readonly [Type in CommandType]?: (db: Queryable, siteId: string, streamIds: readonly string[], command: Extract<CommandOf, { readonly type: Type }>) => Promise<void> } = {
+const ERASES: {
+  readonly [Type in CommandType]?: (
+    db: Queryable,
+    siteId: string,
+    streamIds: readonly string[],
+    command: Extract<CommandOf, { readonly type: Type }>,
+  ) => Promise<void>
+} = {
   // What is known of the health of someone who left is nobody's business any more, and they keep no way in.
   async 'person.leave'(db, siteId, streamIds) {
     for (const { id } of streamIds.map(kindOfStream)) {
@@ -34,18 +41,44 @@ const ERASES: { readonly [Type in CommandType]?: (db: Queryable, siteId: string,
 }
 
 export async function eraseWith({ db, caller: { siteId }, command }: Pick<Room, 'db' | 'caller' | 'command'>): Promise<void> {
-  const erase = ERASES[command.type] as ((db: Queryable, siteId: string, streamIds: readonly string[], command: CommandOf) => Promise<void>) | undefined
-  await erase?.(db, siteId, command.streams.map(({ id }) => id), command)
+  const erase = ERASES[command.type] as
+    ((db: Queryable, siteId: string, streamIds: readonly string[], command: CommandOf) => Promise<void>) | undefined
+  await erase?.(
+    db,
+    siteId,
+    command.streams.map(({ id }) => id),
+    command,
+  )
 }
 
 /** Chains, projects and keeps one stream's events. */
-async function recordStream(room: Room, { streamId, name, events, after }: Change, commits: (() => void)[]): Promise<readonly ChainedEvent[]> {
-  const { db, caller: { siteId, actor }, command, now, heads } = room
+async function recordStream(
+  room: Room,
+  { streamId, name, events, after }: Change,
+  commits: (() => void)[],
+): Promise<readonly ChainedEvent[]> {
+  const {
+    db,
+    caller: { siteId, actor },
+    command,
+    now,
+    heads,
+  } = room
   const first = heads.get(streamId)!
   const chained: ChainedEvent[] = []
   let head = first
   for (const { type, version: typeVersion, payload } of events) {
-    const next = chain(head, { siteId, streamId, type, typeVersion, at: earlierOf(command.at, now), recordedAt: now, actor, commandId: command.id, payload })
+    const next = chain(head, {
+      siteId,
+      streamId,
+      type,
+      typeVersion,
+      at: earlierOf(command.at, now),
+      recordedAt: now,
+      actor,
+      commandId: command.id,
+      payload,
+    })
     chained.push(next.event)
     head = next.head
   }
@@ -59,13 +92,28 @@ async function recordStream(room: Room, { streamId, name, events, after }: Chang
 
 /** Appends what was decided, writes what is derived from it, and answers. What only holds once committed is left in `commits`. */
 export async function record(room: Room, { changes, remarks }: Decided, commits: (() => void)[]): Promise<Answer> {
-  const { db, caller: { siteId, actor }, command, now, heads } = room
-  await lockMore(room, changes.map(({ streamId }) => streamId))
+  const {
+    db,
+    caller: { siteId, actor },
+    command,
+    now,
+    heads,
+  } = room
+  await lockMore(
+    room,
+    changes.map(({ streamId }) => streamId),
+  )
   const chained: ChainedEvent[] = []
-  for (const change of changes) if (change.events.length > 0) chained.push(...await recordStream(room, change, commits))
-  const position = chained.length === 0
-    ? await readPosition(db, siteId)
-    : await append(db, siteId, chained, { recordedAt: now, actorKind: actor.kind, actorPersonId: actor.kind === 'person' ? actor.personId : null, commandId: command.id })
+  for (const change of changes) if (change.events.length > 0) chained.push(...(await recordStream(room, change, commits)))
+  const position =
+    chained.length === 0
+      ? await readPosition(db, siteId)
+      : await append(db, siteId, chained, {
+          recordedAt: now,
+          actorKind: actor.kind,
+          actorPersonId: actor.kind === 'person' ? actor.personId : null,
+          commandId: command.id,
+        })
   const streams = changes.map(({ streamId }) => ({ id: streamId, version: heads.get(streamId)!.version }))
   return { status: 200, body: { commandId: command.id, position, streams, findings: remarks.map(said => spoken(said)) } }
 }

@@ -37,7 +37,13 @@ export async function enterRoom(db: pg.PoolClient, caller: Caller, command: Comm
 
 /** Locks what is not locked yet. */
 export async function lockMore({ db, caller, heads }: Room, streamIds: readonly string[]): Promise<void> {
-  for (const [streamId, head] of await lockHeads(db, caller.siteId, streamIds.filter(id => !heads.has(id)), 'update')) heads.set(streamId, head)
+  for (const [streamId, head] of await lockHeads(
+    db,
+    caller.siteId,
+    streamIds.filter(id => !heads.has(id)),
+    'update',
+  ))
+    heads.set(streamId, head)
 }
 
 /** How a locked stream stands. */
@@ -45,5 +51,13 @@ export const stateOf = ({ db, caller, heads }: Room, streamId: string): Promise<
   foldStream(db, caller.siteId, streamId, heads.get(streamId)!)
 
 /** Where and when it is decided, and by whom; by the id of a stream. */
-export const sceneOf = ({ caller: { actor, holder, isSigned = false }, command, now, site, rules }: Room, id: string): Scene =>
-  ({ id, site, rules, now, at: earlierOf(command.at, now), actor, holder, isSigned })
+export const sceneOf = ({ caller: { actor, holder, isSigned = false }, command, now, site, rules }: Room, id: string): Scene => ({
+  id,
+  site,
+  rules,
+  now,
+  at: earlierOf(command.at, now),
+  actor,
+  holder,
+  isSigned,
+})

@@ -1,2 +1,2 @@
 /** `now` sorts before every day. */
-export const asDate = (dueOn: string | null): string | null => dueOn === 'now' ? '-infinity' : dueOn
+export const asDate = (dueOn: string | null): string | null => (dueOn === 'now' ? '-infinity' : dueOn)

@@ -4,11 +4,17 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { asHouseRules } from './states'
 
 export async function readHouseRules(db: Queryable, siteId: string): Promise<Versioned<HouseRules> | null> {
-  const { rows } = await db.query<{ version: number, rules: unknown }>('select version, rules from house_rules_reading where site_id = $1', [siteId])
+  const { rows } = await db.query<{ version: number; rules: unknown }>(
+    'select version, rules from house_rules_reading where site_id = $1',
+    [siteId],
+  )
   return rows[0] ? { version: rows[0].version, value: asHouseRules(rows[0].rules) } : null
 }
 
 export async function writeHouseRules(db: Queryable, siteId: string, version: number, rules: HouseRules): Promise<void> {
-  await db.query(`insert into house_rules_reading (site_id, version, rules) values ($1, $2, $3)
-    on conflict (site_id) do update set version = excluded.version, rules = excluded.rules`, [siteId, version, JSON.stringify(rules)])
+  await db.query(
+    `insert into house_rules_reading (site_id, version, rules) values ($1, $2, $3)
+    on conflict (site_id) do update set version = excluded.version, rules = excluded.rules`,
+    [siteId, version, JSON.stringify(rules)],
+  )
 }

@@ -3,25 +3,43 @@ import type { Notice } from '#core/streams/notice/notice'
 import type { NoticeReading } from '#shared/readings'
 import { asNotice } from './states'
 
-export async function writeNotice(db: Queryable, siteId: string, noticeId: string, version: number, notice: Notice | null): Promise<void> {
+export async function writeNotice(
+  db: Queryable,
+  siteId: string,
+  noticeId: string,
+  version: number,
+  notice: Notice | null,
+): Promise<void> {
   if (!notice) return
-  await db.query(`insert into notice_reading (site_id, notice_id, version, about, given_at, notice) values ($1, $2, $3, $4, $5, $6)
-    on conflict (site_id, notice_id) do update set version = excluded.version, notice = excluded.notice`, [siteId, noticeId, version, notice.about, notice.givenAt, JSON.stringify(notice)])
-  await db.query(`insert into notice_told (site_id, notice_id, person_id, seen_at) select $1, $2, t.person_id, t.seen_at from unnest($3::text[], $4::timestamptz[]) as t (person_id, seen_at)
-    on conflict (site_id, notice_id, person_id) do update set seen_at = excluded.seen_at`, [siteId, noticeId, notice.to.map(({ personId }) => personId), notice.to.map(({ personId }) => notice.seenAt[personId] ?? null)])
+  await db.query(
+    `insert into notice_reading (site_id, notice_id, version, about, given_at, notice) values ($1, $2, $3, $4, $5, $6)
+    on conflict (site_id, notice_id) do update set version = excluded.version, notice = excluded.notice`,
+    [siteId, noticeId, version, notice.about, notice.givenAt, JSON.stringify(notice)],
+  )
+  await db.query(
+    `insert into notice_told (site_id, notice_id, person_id, seen_at) select $1, $2, t.person_id, t.seen_at from unnest($3::text[], $4::timestamptz[]) as t (person_id, seen_at)
+    on conflict (site_id, notice_id, person_id) do update set seen_at = excluded.seen_at`,
+    [siteId, noticeId, notice.to.map(({ personId }) => personId), notice.to.map(({ personId }) => notice.seenAt[personId] ?? null)],
+  )
 }
 
-const toNotice = (row: { notice_id: string, notice: unknown }): NoticeReading => ({ noticeId: row.notice_id, ...asNotice(row.notice) })
+const toNotice = (row: { notice_id: string; notice: unknown }): NoticeReading => ({ noticeId: row.notice_id, ...asNotice(row.notice) })
 
 /** What a person has been told and has not seen yet, newest first. */
 export async function readUnseen(db: Queryable, siteId: string, personId: string): Promise<NoticeReading[]> {
-  const { rows } = await db.query<{ notice_id: string, notice: unknown }>(`select n.notice_id, n.notice from notice_told t join notice_reading n on n.site_id = t.site_id and n.notice_id = t.notice_id
-    where t.site_id = $1 and t.person_id = $2 and t.seen_at is null order by n.given_at desc, n.notice_id limit 50`, [siteId, personId])
+  const { rows } = await db.query<{ notice_id: string; notice: unknown }>(
+    `select n.notice_id, n.notice from notice_told t join notice_reading n on n.site_id = t.site_id and n.notice_id = t.notice_id
+    where t.site_id = $1 and t.person_id = $2 and t.seen_at is null order by n.given_at desc, n.notice_id limit 50`,
+    [siteId, personId],
+  )
   return rows.map(toNotice)
 }
 
 /** Who was told about a thing, the newest notice first. */
 export async function readNoticesAbout(db: Queryable, siteId: string, streamId: string): Promise<NoticeReading[]> {
-  const { rows } = await db.query<{ notice_id: string, notice: unknown }>('select notice_id, notice from notice_reading where site_id = $1 and about = $2 order by given_at desc, notice_id limit 20', [siteId, streamId])
+  const { rows } = await db.query<{ notice_id: string; notice: unknown }>(
+    'select notice_id, notice from notice_reading where site_id = $1 and about = $2 order by given_at desc, notice_id limit 20',
+    [siteId, streamId],
+  )
   return rows.map(toNotice)
 }

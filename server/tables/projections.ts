@@ -20,8 +20,10 @@ import { writeSamples } from './samples'
 type Write<State> = (db: Queryable, siteId: string, id: string, version: number, state: State) => Promise<void>
 
 /** A stream of which a site has one needs no id of its own in its table. */
-const ofSite = <State>(write: (db: Queryable, siteId: string, version: number, state: State) => Promise<void>): Write<State> =>
-  (db, siteId, _id, version, state) => write(db, siteId, version, state)
+const ofSite =
+  <State>(write: (db: Queryable, siteId: string, version: number, state: State) => Promise<void>): Write<State> =>
+  (db, siteId, _id, version, state) =>
+    write(db, siteId, version, state)
 
 /** The read table of each kind of stream. A kind without one does not compile; the seals are read from their events. */
 const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
@@ -42,7 +44,14 @@ const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
 }
 
 /** Writes what is derived from a stream's state: its row, and what falls due for it. */
-export async function project(db: Queryable, siteId: string, name: StreamKindName, streamId: string, version: number, state: unknown): Promise<void> {
+export async function project(
+  db: Queryable,
+  siteId: string,
+  name: StreamKindName,
+  streamId: string,
+  version: number,
+  state: unknown,
+): Promise<void> {
   const id = streamId.slice(streamId.indexOf('/') + 1)
   await (WRITES[name] as Write<unknown>)(db, siteId, id, version, state)
   const { clock } = kindNamed(name)

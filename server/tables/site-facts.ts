@@ -33,36 +33,68 @@ interface FactsRow {
   surveys: Record<string, readonly unknown[]> | null
   samples_versions: Record<string, number> | null
   stations: Record<string, unknown> | null
-  permits: readonly { permitId: string, version: number, permit: unknown }[] | null
+  permits: readonly { permitId: string; version: number; permit: unknown }[] | null
   screens: number
   names: Record<string, string> | null
   wearers: readonly WearerRow[] | null
 }
-interface WearerRow { readonly personId: string, readonly mask: MaskId, readonly fitTestedOn: string | null, readonly medicallyClearedOn: string | null, readonly isShaven: boolean | null, readonly shavenUntil: Instant | null }
+interface WearerRow {
+  readonly personId: string
+  readonly mask: MaskId
+  readonly fitTestedOn: string | null
+  readonly medicallyClearedOn: string | null
+  readonly isShaven: boolean | null
+  readonly shavenUntil: Instant | null
+}
 
 /** What of a station its hall needs to know. */
 const asStationAir = shapedAs<SiteFacts['stations'][string]>('station_reading', {
-  job: 'object?', earlierJobs: 'list', hoodPosition: 'object?', extractionCheck: 'object?', personId: 'text?',
+  job: 'object?',
+  earlierJobs: 'list',
+  hoodPosition: 'object?',
+  extractionCheck: 'object?',
+  personId: 'text?',
 })
 
 /** Versions of the streams that the air of a site is read from: a screen changes them against these. */
-export interface AirVersions { readonly halls: Readonly<Record<string, number>>, readonly sheets: number, readonly samples: Readonly<Record<string, number>> }
+export interface AirVersions {
+  readonly halls: Readonly<Record<string, number>>
+  readonly sheets: number
+  readonly samples: Readonly<Record<string, number>>
+}
 
 /** Health dates become one word: ready for this shop day, or not. More than that leaves the health table for nobody. */
 function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: Instant, dayEnds: Instant): Record<string, Wearer> {
-  return Object.fromEntries(rows.map(({ personId, isShaven, shavenUntil, ...record }) => [personId, {
-    mask: record.mask,
-    readyUntil: readyForTheDay(
-      readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, { fitTest: rules.fitTestMonths, medical: rules.medicalMonths }), dayEnds),
-    isShaven: shavenUntil !== null && stands(shavenUntil, now) ? isShaven : null,
-  }]))
+  return Object.fromEntries(
+    rows.map(({ personId, isShaven, shavenUntil, ...record }) => [
+      personId,
+      {
+        mask: record.mask,
+        readyUntil: readyForTheDay(
+          readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, {
+            fitTest: rules.fitTestMonths,
+            medical: rules.medicalMonths,
+          }),
+          dayEnds,
+        ),
+        isShaven: shavenUntil !== null && stands(shavenUntil, now) ? isShaven : null,
+      },
+    ]),
+  )
 }
 
 /** Which bays are asked about: their kit is read, and that of these people. The air of a hall is one for all its bays. */
-export interface Concerned { readonly bayIds: readonly string[], readonly personIds: readonly string[] }
+export interface Concerned {
+  readonly bayIds: readonly string[]
+  readonly personIds: readonly string[]
+}
 
 /** A site at a moment of its day. */
-export interface Moment { readonly site: Site, readonly rules: HouseRules, readonly now: Instant }
+export interface Moment {
+  readonly site: Site
+  readonly rules: HouseRules
+  readonly now: Instant
+}
 
 const FACTS = `
   select (select lists from check_lists_reading where site_id = $1) as lists,
@@ -93,8 +125,17 @@ const FACTS = `
  * Everything that gates rest on, in one question: the air of the site, and what stands at the bays concerned (all, for null). Of each
  * station only what its hall needs to know.
  */
-export async function readSiteFacts(db: Queryable, siteId: string, { site, rules, now }: Moment, concerned: Concerned | null): Promise<{ readonly facts: SiteFacts, readonly versions: AirVersions }> {
-  const { rows } = await db.query<FactsRow>({ name: 'site-facts', text: FACTS, values: [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null, minutesAfter(now, -SCREEN_HEARD_MIN)] })
+export async function readSiteFacts(
+  db: Queryable,
+  siteId: string,
+  { site, rules, now }: Moment,
+  concerned: Concerned | null,
+): Promise<{ readonly facts: SiteFacts; readonly versions: AirVersions }> {
+  const { rows } = await db.query<FactsRow>({
+    name: 'site-facts',
+    text: FACTS,
+    values: [siteId, concerned?.bayIds ?? null, concerned?.personIds ?? null, minutesAfter(now, -SCREEN_HEARD_MIN)],
+  })
   const row = rows[0]!
   const nothing = noFacts(now)
   return {
@@ -108,7 +149,7 @@ export async function readSiteFacts(db: Queryable, siteId: string, { site, rules
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
       lists: row.lists === null ? nothing.lists : asCheckLists(row.lists),
-      items: [...row.at_bays ?? [], ...row.at_permits ?? [], ...row.worn ?? []].map(asKitItem),
+      items: [...(row.at_bays ?? []), ...(row.at_permits ?? []), ...(row.worn ?? [])].map(asKitItem),
       cylinders: (row.cylinders ?? []).map(asCylinder),
       permits: (row.permits ?? []).map(({ permitId, version, permit }) => ({ permitId, version, permit: asPermit(permit) })),
       screens: row.screens,

@@ -4,13 +4,18 @@ import type { Versioned } from './versioned'
 import { asSite } from './states'
 
 export async function readSite(db: Queryable, siteId: string): Promise<Versioned<Site> | null> {
-  const { rows } = await db.query<{ version: number, site: unknown }>('select version, site from site_reading where site_id = $1', [siteId])
+  const { rows } = await db.query<{ version: number; site: unknown }>('select version, site from site_reading where site_id = $1', [
+    siteId,
+  ])
   return rows[0] ? { version: rows[0].version, value: asSite(rows[0].site) } : null
 }
 
 export async function writeSite(db: Queryable, siteId: string, version: number, site: Site): Promise<void> {
-  await db.query(`insert into site_reading (site_id, version, site) values ($1, $2, $3)
-    on conflict (site_id) do update set version = excluded.version, site = excluded.site`, [siteId, version, JSON.stringify(site)])
+  await db.query(
+    `insert into site_reading (site_id, version, site) values ($1, $2, $3)
+    on conflict (site_id) do update set version = excluded.version, site = excluded.site`,
+    [siteId, version, JSON.stringify(site)],
+  )
 }
 
 /** Does any site exist yet? */

@@ -13,50 +13,185 @@ import type { StationFacts } from '#shared/readings'
 import { shapedAs } from './shaped'
 
 /** States as the read tables keep them, each read part by part. */
-export const asSite = shapedAs<Site>('site_reading', { name: 'text', timeZone: 'text', halls: 'list', areas: 'list', bays: 'list', deviceKeys: 'list' })
+export const asSite = shapedAs<Site>('site_reading', {
+  name: 'text',
+  timeZone: 'text',
+  halls: 'list',
+  areas: 'list',
+  bays: 'list',
+  deviceKeys: 'list',
+})
 
 export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
-  jurisdiction: 'text', shadeBasis: 'text', shadeMinimum: 'number?', units: 'text', exposureBasis: 'text', shiftHours: 'number', surveyMonths: 'number',
-  fitTestMonths: 'number', medicalMonths: 'number', actionFraction: 'number', shopDayHour: 'number', settlingRule: 'text', regulatorRule: 'text',
-  weekEndsOn: 'number', pastDueHolds: 'truth', storageBasis: 'text', radiusRule: 'text', watchAfterMin: 'number', monitoringMin: 'number',
-  roundEveryMin: 'number', visitEveryMin: 'number', coverGapMin: 'number', gasRetestMin: 'number', lelLimitPercent: 'number', oxygenMaxPercent: 'number',
-  longestPermitHours: 'number', authorisingRule: 'text', emergencyNumber: 'text', firePointNumber: 'text', firstAidNumber: 'text', gasSupplierNumber: 'text',
+  jurisdiction: 'text',
+  shadeBasis: 'text',
+  shadeMinimum: 'number?',
+  units: 'text',
+  exposureBasis: 'text',
+  shiftHours: 'number',
+  surveyMonths: 'number',
+  fitTestMonths: 'number',
+  medicalMonths: 'number',
+  actionFraction: 'number',
+  shopDayHour: 'number',
+  settlingRule: 'text',
+  regulatorRule: 'text',
+  weekEndsOn: 'number',
+  pastDueHolds: 'truth',
+  storageBasis: 'text',
+  radiusRule: 'text',
+  watchAfterMin: 'number',
+  monitoringMin: 'number',
+  roundEveryMin: 'number',
+  visitEveryMin: 'number',
+  coverGapMin: 'number',
+  gasRetestMin: 'number',
+  lelLimitPercent: 'number',
+  oxygenMaxPercent: 'number',
+  longestPermitHours: 'number',
+  authorisingRule: 'text',
+  emergencyNumber: 'text',
+  firePointNumber: 'text',
+  firstAidNumber: 'text',
+  gasSupplierNumber: 'text',
 })
 
 export const asStationFacts = shapedAs<StationFacts>('station_reading', {
-  personId: 'text?', personSince: 'text?', job: 'object?', jobSetAt: 'text?', jobSince: 'text?', jobValidUntil: 'text?', earlierJobs: 'list', recentJobs: 'list',
-  helmet: 'object?', helmetCheck: 'object?', glasses: 'object?', zones: 'object', hoodPosition: 'object?', hoodPlacedAt: 'text?', extractionCheck: 'object?',
-  fireCheck: 'object?', handover: 'object?', stop: 'object?',
+  personId: 'text?',
+  personSince: 'text?',
+  job: 'object?',
+  jobSetAt: 'text?',
+  jobSince: 'text?',
+  jobValidUntil: 'text?',
+  earlierJobs: 'list',
+  recentJobs: 'list',
+  helmet: 'object?',
+  helmetCheck: 'object?',
+  glasses: 'object?',
+  zones: 'object',
+  hoodPosition: 'object?',
+  hoodPlacedAt: 'text?',
+  extractionCheck: 'object?',
+  fireCheck: 'object?',
+  handover: 'object?',
+  stop: 'object?',
 })
 
 export const asHall = shapedAs<HallState>('hall_reading', { air: 'object?', bays: 'object' })
 
-export const asSheet = shapedAs<FumeDataSheet>('fume_sheets_reading', { process: 'text?', consumable: 'text', title: 'text', compositionPercent: 'object' })
+export const asSheet = shapedAs<FumeDataSheet>('fume_sheets_reading', {
+  process: 'text?',
+  consumable: 'text',
+  title: 'text',
+  compositionPercent: 'object',
+})
 
-export const asSurvey = shapedAs<Survey>('samples_reading', { surveyId: 'text', substance: 'text', takenOn: 'text', results: 'list', place: 'object', withdrawn: 'truth' })
+export const asSurvey = shapedAs<Survey>('samples_reading', {
+  surveyId: 'text',
+  substance: 'text',
+  takenOn: 'text',
+  results: 'list',
+  place: 'object',
+  withdrawn: 'truth',
+})
 
 export const asCheckLists = shapedAs<CheckListsState>('check_lists_reading', { versions: 'object', dropped: 'list' })
 
 export const asKitItem = shapedAs<KitItem>('item_reading', {
-  tag: 'text', kind: 'text', name: 'text', marks: 'object', assignment: 'object?', taggedOut: 'object?', isRetired: 'truth', lastEventAt: 'text?', lists: 'object',
+  tag: 'text',
+  kind: 'text',
+  name: 'text',
+  marks: 'object',
+  assignment: 'object?',
+  taggedOut: 'object?',
+  isRetired: 'truth',
+  lastEventAt: 'text?',
+  lists: 'object',
 })
 
 export const asCylinder = shapedAs<CylinderState>('cylinder_reading', {
-  tag: 'text', gas: 'any', owner: 'text', stamps: 'text', standing: 'object?', stance: 'object?', isConnected: 'truth', isEmpty: 'truth', emptiedAt: 'text?',
-  isReturned: 'truth', lastLay: 'object?', settlesAt: 'text?', hasSettled: 'truth', reading: 'object?', leakTest: 'object?', touchedAt: 'text?',
-  deliveryKPa: 'number?', deliveryAt: 'text?', shutDownAt: 'text?', danger: 'object?', taggedOut: 'object?', isTagWithdrawn: 'truth',
+  tag: 'text',
+  gas: 'any',
+  owner: 'text',
+  stamps: 'text',
+  standing: 'object?',
+  stance: 'object?',
+  isConnected: 'truth',
+  isEmpty: 'truth',
+  emptiedAt: 'text?',
+  isReturned: 'truth',
+  lastLay: 'object?',
+  settlesAt: 'text?',
+  hasSettled: 'truth',
+  reading: 'object?',
+  leakTest: 'object?',
+  touchedAt: 'text?',
+  deliveryKPa: 'number?',
+  deliveryAt: 'text?',
+  shutDownAt: 'text?',
+  danger: 'object?',
+  taggedOut: 'object?',
+  isTagWithdrawn: 'truth',
 })
 
 export const asPlace = shapedAs<Place>('place_reading', {
-  name: 'text', level: 'number', xM: 'number', yM: 'number', widthM: 'number', depthM: 'number', room: 'object?', store: 'object?',
+  name: 'text',
+  level: 'number',
+  xM: 'number',
+  yM: 'number',
+  widthM: 'number',
+  depthM: 'number',
+  room: 'object?',
+  store: 'object?',
 })
 
-export const asNotice = shapedAs<Notice>('notice_reading', { what: 'object', about: 'text', bayIds: 'list', to: 'list', givenAt: 'text', seenAt: 'object' })
+export const asNotice = shapedAs<Notice>('notice_reading', {
+  what: 'object',
+  about: 'text',
+  bayIds: 'list',
+  to: 'list',
+  givenAt: 'text',
+  seenAt: 'object',
+})
 
 export const asPermit = shapedAs<Permit>('permit_reading', {
-  code: 'text', token: 'text', phase: 'text', request: 'object', plan: 'object', requestedBy: 'text', seenTo: 'object', gas: 'object?', gasByPoint: 'object',
-  wasGasOut: 'truth', authorisedBy: 'text?', authorisedAt: 'text?', watchers: 'list', secondChannel: 'text?', untilAt: 'text', posts: 'list', stoodWatch: 'list',
-  coverLostAt: 'text?', coverMissingUntil: 'text?', coverSaidFor: 'text?', overdue: 'object?', roundSaidFor: 'text?', firstArcAt: 'text?', lastArcAt: 'text?',
-  suspension: 'object?', watchFrom: 'text?', watchOverAt: 'text?', lastVisitAt: 'text?', visitMissedFor: 'text?', visitsMissed: 'list', monitoringOverAt: 'text?',
-  retestSaidFor: 'text?', restored: 'list', putBackAt: 'object', help: 'object?', isHelpOpen: 'truth', endReason: 'text?', endedAt: 'text?', closing: 'object?',
+  code: 'text',
+  token: 'text',
+  phase: 'text',
+  request: 'object',
+  plan: 'object',
+  requestedBy: 'text',
+  seenTo: 'object',
+  gas: 'object?',
+  gasByPoint: 'object',
+  wasGasOut: 'truth',
+  authorisedBy: 'text?',
+  authorisedAt: 'text?',
+  watchers: 'list',
+  secondChannel: 'text?',
+  untilAt: 'text',
+  posts: 'list',
+  stoodWatch: 'list',
+  coverLostAt: 'text?',
+  coverMissingUntil: 'text?',
+  coverSaidFor: 'text?',
+  overdue: 'object?',
+  roundSaidFor: 'text?',
+  firstArcAt: 'text?',
+  lastArcAt: 'text?',
+  suspension: 'object?',
+  watchFrom: 'text?',
+  watchOverAt: 'text?',
+  lastVisitAt: 'text?',
+  visitMissedFor: 'text?',
+  visitsMissed: 'list',
+  monitoringOverAt: 'text?',
+  retestSaidFor: 'text?',
+  restored: 'list',
+  putBackAt: 'object',
+  help: 'object?',
+  isHelpOpen: 'truth',
+  endReason: 'text?',
+  endedAt: 'text?',
+  closing: 'object?',
 })

@@ -1,1 +1,4 @@
-export interface Versioned<Value> { readonly version: number, readonly value: Value }
+export interface Versioned<Value> {
+  readonly version: number
+  readonly value: Value
+}

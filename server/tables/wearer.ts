@@ -2,13 +2,23 @@ import type { WearerRecord } from '#core/respirator/wearer'
 import type { Queryable } from '../database/connection'
 import type { MaskId } from '#core/ids/vocabulary'
 
-export interface StoredWearer extends WearerRecord { readonly personId: string, readonly recordId: string, readonly salt: string }
+export interface StoredWearer extends WearerRecord {
+  readonly personId: string
+  readonly recordId: string
+  readonly salt: string
+}
 
-export async function keepWearer(db: Queryable, siteId: string, { personId, recordId, salt, mask, fitTestedOn, medicallyClearedOn }: StoredWearer): Promise<void> {
-  await db.query(`insert into wearer_health (site_id, person_id, record_id, salt, mask, fit_tested_on, medically_cleared_on) values ($1, $2, $3, $4, $5, $6, $7)
+export async function keepWearer(
+  db: Queryable,
+  siteId: string,
+  { personId, recordId, salt, mask, fitTestedOn, medicallyClearedOn }: StoredWearer,
+): Promise<void> {
+  await db.query(
+    `insert into wearer_health (site_id, person_id, record_id, salt, mask, fit_tested_on, medically_cleared_on) values ($1, $2, $3, $4, $5, $6, $7)
     on conflict (site_id, person_id) do update set record_id = excluded.record_id, salt = excluded.salt, mask = excluded.mask,
       fit_tested_on = excluded.fit_tested_on, medically_cleared_on = excluded.medically_cleared_on`,
-  [siteId, personId, recordId, salt, mask, fitTestedOn, medicallyClearedOn])
+    [siteId, personId, recordId, salt, mask, fitTestedOn, medicallyClearedOn],
+  )
 }
 
 /** Erases for good; the chain keeps only that there was a record. */
@@ -18,9 +28,16 @@ export async function eraseWearer(db: Queryable, siteId: string, personId: strin
 }
 
 /** Health records: of one person, or of all. */
-export async function readWearers(db: Queryable, siteId: string, personId: string | null): Promise<{ personId: string, mask: MaskId, fitTestedOn: string | null, medicallyClearedOn: string | null }[]> {
-  const { rows } = await db.query<{ person_id: string, mask: MaskId, fit: string | null, medical: string | null }>(`
+export async function readWearers(
+  db: Queryable,
+  siteId: string,
+  personId: string | null,
+): Promise<{ personId: string; mask: MaskId; fitTestedOn: string | null; medicallyClearedOn: string | null }[]> {
+  const { rows } = await db.query<{ person_id: string; mask: MaskId; fit: string | null; medical: string | null }>(
+    `
     select person_id, mask, to_char(fit_tested_on, 'YYYY-MM-DD') as fit, to_char(medically_cleared_on, 'YYYY-MM-DD') as medical
-    from wearer_health where site_id = $1 and ($2::text is null or person_id = $2) order by person_id`, [siteId, personId])
+    from wearer_health where site_id = $1 and ($2::text is null or person_id = $2) order by person_id`,
+    [siteId, personId],
+  )
   return rows.map(row => ({ personId: row.person_id, mask: row.mask, fitTestedOn: row.fit, medicallyClearedOn: row.medical }))
 }

@@ -3,15 +3,18 @@ import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 /** What a page asks the server for, from now on; the stream of changes is asked for once and never ends. */
 function follow(page: Page): () => readonly string[] {
   const asked: string[] = []
-  page.on('request', (request) => {
+  page.on('request', request => {
     const { pathname } = new URL(request.url())
-    if (pathname.startsWith('/api/v1/') && !pathname.endsWith('/events') && request.method() === 'GET') asked.push(pathname.slice('/api/v1/'.length))
+    if (pathname.startsWith('/api/v1/') && !pathname.endsWith('/events') && request.method() === 'GET')
+      asked.push(pathname.slice('/api/v1/'.length))
   })
   return () => asked
 }
@@ -19,7 +22,10 @@ function follow(page: Page): () => readonly string[] {
 /** Longer than the shop needs to tell of a change, and than two beats. */
 const ALL_TOLD_MS = 11_000
 
-test('one thing done to a cylinder asks for two readings where it is done, and for the board alone elsewhere', async ({ browser, page }) => {
+test('one thing done to a cylinder asks for two readings where it is done, and for the board alone elsewhere', async ({
+  browser,
+  page,
+}) => {
   const there = await (await browser.newContext()).newPage()
   await signIn(there, served, 'oskar')
   await there.getByRole('link', { name: 'Hot work', exact: true }).click()

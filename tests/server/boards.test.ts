@@ -8,14 +8,19 @@ import { BAY_1, JOB, openShop } from './shop'
 import type { Shop } from './shop'
 
 let shop: Shop
-beforeAll(async () => { shop = await openShop() })
+beforeAll(async () => {
+  shop = await openShop()
+})
 afterAll(() => shop.close())
 
 const NOTHING: OwnPart = { unseen: [], trouble: [] }
 const read = ({ json }: PackedBoard) => JSON.parse(json.toString()) as FloorReading
 const now = () => readPosition(shop.pool, shop.siteId)
 const change = async (currentA: number) => {
-  const { status } = await shop.send(shop.as(['instructor'], 'maren'), [BAY_1], { type: 'station.set-job', payload: { job: { ...JOB, currentA } } })
+  const { status } = await shop.send(shop.as(['instructor'], 'maren'), [BAY_1], {
+    type: 'station.set-job',
+    payload: { job: { ...JOB, currentA } },
+  })
   expect(status).toBe(200)
 }
 
@@ -31,7 +36,10 @@ describe('the board that screens share', () => {
   it('nobody is told what another was told alone', async () => {
     const boards = new Boards(shop.pool, shop.clock)
     const own = { noticeId: 'n-1', about: 'item/m-1' } as NoticeReading
-    const [mine, theirs] = await Promise.all([boards.at(shop.siteId, 0, { ...NOTHING, unseen: [own] }), boards.at(shop.siteId, 0, NOTHING)])
+    const [mine, theirs] = await Promise.all([
+      boards.at(shop.siteId, 0, { ...NOTHING, unseen: [own] }),
+      boards.at(shop.siteId, 0, NOTHING),
+    ])
     expect([read(mine).unseen, read(theirs).unseen]).toEqual([[own], []])
     expect(mine.etag).not.toBe(theirs.etag)
   })
@@ -53,7 +61,8 @@ describe('the board that screens share', () => {
     for (let i = 0; i < 8; i++) {
       await change(200 + i)
       const position = await now()
-      for (let k = 0; k < 5; k++) asked.push(boards.at(shop.siteId, position, NOTHING).then(board => expect(read(board).position).toBeGreaterThanOrEqual(position)))
+      for (let k = 0; k < 5; k++)
+        asked.push(boards.at(shop.siteId, position, NOTHING).then(board => expect(read(board).position).toBeGreaterThanOrEqual(position)))
     }
     await Promise.all(asked)
   })
@@ -72,7 +81,9 @@ describe('the board that screens share', () => {
   })
   it('one that could not be read is not told, and not kept', async () => {
     let isAway = true
-    const pool = new Proxy(shop.pool, { get: (own, key) => key === 'connect' && isAway ? () => Promise.reject(new Error('away')) : Reflect.get(own, key) as unknown })
+    const pool = new Proxy(shop.pool, {
+      get: (own, key) => (key === 'connect' && isAway ? () => Promise.reject(new Error('away')) : (Reflect.get(own, key) as unknown)),
+    })
     const boards = new Boards(pool, shop.clock)
     await expect(boards.at(shop.siteId, 0, NOTHING)).rejects.toThrow('away')
     isAway = false

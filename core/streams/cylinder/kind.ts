@@ -16,18 +16,26 @@ import { decideCylinder } from './decide-cylinder'
 /** Where a command would have it: at a bay, or at a place of the store. */
 function whereTo(command: CylinderCommand): Assignment {
   switch (command.type) {
-    case 'cylinder.connect': return { to: 'bay', id: command.payload.bayId }
-    case 'cylinder.place': return { to: 'place', id: command.payload.placeId }
-    case 'cylinder.receive': return { to: 'place', id: command.payload.place.placeId }
-    default: return null
+    case 'cylinder.connect':
+      return { to: 'bay', id: command.payload.bayId }
+    case 'cylinder.place':
+      return { to: 'place', id: command.payload.placeId }
+    case 'cylinder.receive':
+      return { to: 'place', id: command.payload.place.placeId }
+    default:
+      return null
   }
 }
 
-const bayOf = (cylinder: CylinderState | null): Assignment => (cylinder?.standing?.in === 'bay' ? { to: 'bay', id: cylinder.standing.bayId } : null)
+const bayOf = (cylinder: CylinderState | null): Assignment =>
+  cylinder?.standing?.in === 'bay' ? { to: 'bay', id: cylinder.standing.bayId } : null
 const touches = (cylinder: CylinderState | null, command: CylinderCommand): Touched =>
   touchedByUse(bayOf(cylinder), command.type === 'cylinder.connect' ? whereTo(command) : null)
 const asksPlace = (_cylinder: CylinderState | null, command: CylinderCommand): Asks => askWhereTo(whereTo(command))
-const asksJob = (_cylinder: CylinderState | null, { payload }: Extract<CylinderCommand, { readonly type: 'cylinder.connect' }>): Asks => ({ jobAt: payload.bayId })
+const asksJob = (
+  _cylinder: CylinderState | null,
+  { payload }: Extract<CylinderCommand, { readonly type: 'cylinder.connect' }>,
+): Asks => ({ jobAt: payload.bayId })
 const asksWho = (_cylinder: CylinderState | null, _command: CylinderCommand, scene: Scene): Asks => askWhoActs(scene)
 
 /** A cylinder, from the day it comes to the day it goes. */
@@ -68,7 +76,7 @@ export const cylinderKind: StreamKind<'cylinder', CylinderState | null, Cylinder
       checksValidUntil: dayEndsAfter(asked, asked.at),
       rules: asked.rules,
       isCompetent: isNamed && isCompetentFor(asked, 'cylinder'),
-      place: to?.to === 'place' ? asked.answer('places')[to.id] ?? null : null,
+      place: to?.to === 'place' ? (asked.answer('places')[to.id] ?? null) : null,
       job: command.type === 'cylinder.connect' ? asked.answer('jobAt') : null,
     })
   },
@@ -76,7 +84,10 @@ export const cylinderKind: StreamKind<'cylinder', CylinderState | null, Cylinder
   sharesTagsWith: 'item',
   placeOf: (cylinder, _command, { site }) => (cylinder?.standing?.in === 'bay' ? placeOfBay(site, cylinder.standing.bayId) : NOWHERE),
   clock: {
-    dueOf: cylinder => (cylinder && cylinder.settlesAt !== null && !cylinder.hasSettled && !cylinder.isReturned ? [{ kind: 'settled', dueAt: cylinder.settlesAt }] : []),
+    dueOf: cylinder =>
+      cylinder && cylinder.settlesAt !== null && !cylinder.hasSettled && !cylinder.isReturned
+        ? [{ kind: 'settled', dueAt: cylinder.settlesAt }]
+        : [],
     commandFor: ({ kind }) => (kind === 'settled' ? { type: 'cylinder.settle', payload: {} } : null),
   },
   news(_before, events, id) {

@@ -22,7 +22,10 @@ export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
   },
   decide(_hall, command, { id, site }) {
     const bayId = command.type === 'hall.fit-bay' ? command.payload.bayId : null
-    return bayId === null || hallIdOf(site, bayId) === id ? decideHall(command) : { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
+    return bayId === null || hallIdOf(site, bayId) === id
+      ? decideHall(command)
+      : { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
   },
-  refuseId: (id, site) => (site.halls.some(({ hallId }) => hallId === id) ? null : finding('hold', 'command.unknown-stream', { streamId: `hall/${id}` })),
+  refuseId: (id, site) =>
+    site.halls.some(({ hallId }) => hallId === id) ? null : finding('hold', 'command.unknown-stream', { streamId: `hall/${id}` }),
 }

@@ -32,8 +32,10 @@ function placeOf(item: KitItem | null, command: KitItemCommand, { site, actor, h
 }
 
 /** Why nothing can wear this tag. */
-export const refuseTag = (kind: 'item' | 'cylinder') => (tagId: string): Finding | null =>
-  TAG_PATTERN.test(tagId) ? null : finding('hold', 'command.unknown-stream', { streamId: `${kind}/${tagId}` })
+export const refuseTag =
+  (kind: 'item' | 'cylinder') =>
+  (tagId: string): Finding | null =>
+    TAG_PATTERN.test(tagId) ? null : finding('hold', 'command.unknown-stream', { streamId: `${kind}/${tagId}` })
 
 /** What left service, or was never known: of a kit item or a cylinder. */
 export function outOfServiceNews(events: readonly StreamEvent[], tagId: string): readonly News[] {
@@ -41,7 +43,7 @@ export function outOfServiceNews(events: readonly StreamEvent[], tagId: string):
   const say = (what: Finding): readonly News[] => [{ what, personIds: [], isAbout: 'thing' }]
   if (events.some(({ type }) => type === 'unknown-tag-reported')) return say(finding('caution', 'kit.tag-unknown', { tag }))
   const out = events.find(({ type }) => type === 'item-tagged-out' || type === 'cylinder-tagged-out')
-  return out ? say(finding('hold', 'kit.tagged-out', { tag, checks: [], ...out.payload as { readonly reason: string } })) : []
+  return out ? say(finding('hold', 'kit.tagged-out', { tag, checks: [], ...(out.payload as { readonly reason: string }) })) : []
 }
 
 /** Something with a tag that is inspected. Its address says `item`. */
@@ -53,7 +55,10 @@ export const kitItemKind: StreamKind<'item', KitItem | null, KitItemEvent, KitIt
   commands: {
     'item.register': request('keep-store', { touches, isNewTag: true }),
     'item.correct': request('keep-store', { touches }),
-    'item.assign': request('assign-kit', { touches, asks: (_item, { payload }: Command<'item.assign'>) => askWhereTo(payload.assignment) }),
+    'item.assign': request('assign-kit', {
+      touches,
+      asks: (_item, { payload }: Command<'item.assign'>) => askWhereTo(payload.assignment),
+    }),
     'item.inspect': report('inspect', { touches, asks: (_item, _command, scene: Scene) => ({ ...askWhoActs(scene), lists: true }) }),
     'item.tag-out': report('inspect', { touches }),
     'item.release': request('release', { touches, asks: (_item, _command, scene: Scene) => askWhoActs(scene) }),
@@ -75,7 +80,8 @@ export const kitItemKind: StreamKind<'item', KitItem | null, KitItemEvent, KitIt
   refuseId: refuseTag('item'),
   sharesTagsWith: 'cylinder',
   placeOf,
-  placeRestsOn: command => (command.type === 'item.assign' && command.payload.assignment?.to === 'permit' ? { permitId: command.payload.assignment.id } : null),
+  placeRestsOn: command =>
+    command.type === 'item.assign' && command.payload.assignment?.to === 'permit' ? { permitId: command.payload.assignment.id } : null,
   workRestingOn: item => ({
     permitIds: item?.assignment?.to === 'permit' ? [item.assignment.id] : [],
     bayIds: baysServed(item?.assignment ?? null),

@@ -10,5 +10,6 @@ export const noticeKind: StreamKind<'notice', Notice | null, NoticeEvent, Notice
   evolve: evolveNotice,
   upcast: asLanded,
   commands: { 'notice.see': report('see-floor') },
-  decide: (notice, _command, { id, actor, now }) => decideNotice(notice, id, { personId: actor.kind === 'person' ? actor.personId : null, at: now }),
+  decide: (notice, _command, { id, actor, now }) =>
+    decideNotice(notice, id, { personId: actor.kind === 'person' ? actor.personId : null, at: now }),
 }

@@ -40,11 +40,13 @@ const byOf = ({ actor }: Scene, { type }: PermitCommand): string =>
 
 const asksPlace = (command: PermitCommand): Asks => {
   const placeId = placeNamedBy(command)?.placeId ?? null
-  return { codes: true, ...placeId === null ? {} : { places: [placeId] } }
+  return { codes: true, ...(placeId === null ? {} : { places: [placeId] }) }
 }
 /** Kit and screens are asked for where work is allowed to begin, or to go on. */
-const asksReadiness = (permit: Permit | null, _command: PermitCommand, { id }: Scene): Asks =>
-  ({ screens: true, ...permit ? { lists: true, permitKit: { permitId: id, bayId: permit.request.place.bayId } } : {} })
+const asksReadiness = (permit: Permit | null, _command: PermitCommand, { id }: Scene): Asks => ({
+  screens: true,
+  ...(permit ? { lists: true, permitKit: { permitId: id, bayId: permit.request.place.bayId } } : {}),
+})
 /** Whoever takes a post now is asked about now. */
 const asksWhoComes = (permit: Permit | null, command: PermitCommand, scene: Scene): Asks =>
   permit ? { helpers: { personIds: [byOf(scene, command)], fromAt: scene.at, untilAt: minutesAfter(scene.at, 1) } } : {}
@@ -60,43 +62,74 @@ const authorised = request<Permit | null, Command<'permit.authorise'>>('authoris
   touches,
   asks(permit, command, scene) {
     if (!permit) return { screens: true }
-    const { request: { fromAt, operatorIds, place: { placeId } }, untilAt, plan: { afterMin, radiusM } } = permit
+    const {
+      request: {
+        fromAt,
+        operatorIds,
+        place: { placeId },
+      },
+      untilAt,
+      plan: { afterMin, radiusM },
+    } = permit
     const personIds = [...new Set([...command.payload.watcherIds, ...operatorIds])]
-    return { ...asksReadiness(permit, command, scene), nearPermits: { placeId, radiusM }, helpers: { personIds, fromAt, untilAt: minutesAfter(untilAt, afterMin) } }
+    return {
+      ...asksReadiness(permit, command, scene),
+      nearPermits: { placeId, radiusM },
+      helpers: { personIds, fromAt, untilAt: minutesAfter(untilAt, afterMin) },
+    }
   },
 })
 const extended = request<Permit | null, Command<'permit.extend'>>('authorise-permit', {
   touches,
-  asks: (permit, { payload }) => permit
-    ? { helpers: { personIds: permit.watchers.map(({ personId }) => personId), fromAt: permit.untilAt, untilAt: minutesAfter(payload.untilAt, permit.plan.afterMin) } }
-    : {},
+  asks: (permit, { payload }) =>
+    permit
+      ? {
+          helpers: {
+            personIds: permit.watchers.map(({ personId }) => personId),
+            fromAt: permit.untilAt,
+            untilAt: minutesAfter(payload.untilAt, permit.plan.afterMin),
+          },
+        }
+      : {},
 })
 const relieved = request<Permit | null, Command<'permit.relieve'>>('stand-watch', {
   touches,
   // Whoever takes over now is kept free until the watch would end.
-  asks: (permit, command, scene) => permit
-    ? {
-        helpers: {
-          personIds: [byOf(scene, command)],
-          fromAt: scene.at,
-          untilAt: minutesAfter(laterOf(permit.untilAt, scene.at), permit.plan.afterMin),
-        },
-      }
-    : {},
+  asks: (permit, command, scene) =>
+    permit
+      ? {
+          helpers: {
+            personIds: [byOf(scene, command)],
+            fromAt: scene.at,
+            untilAt: minutesAfter(laterOf(permit.untilAt, scene.at), permit.plan.afterMin),
+          },
+        }
+      : {},
 })
 
 /** Why a command is refused by what is around the permit, before its own rules are asked; null when it is not. */
 function refuseAround(permit: Permit | null, command: PermitCommand, { rules, holder, site, answer }: Asked): Finding | null {
-  if (command.type === 'permit.authorise' && rules.authorisingRule === 'lead-only' && holder !== 'system' && !holder.roles.includes('safety-lead')) {
+  if (
+    command.type === 'permit.authorise' &&
+    rules.authorisingRule === 'lead-only' &&
+    holder !== 'system' &&
+    !holder.roles.includes('safety-lead')
+  ) {
     return finding('hold', 'command.not-allowed', { right: 'authorise-permit', roles: holder.roles })
   }
   const place = placeNamedBy(command)
   if (place) {
     const { bayId, placeId } = place
-    if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId && !bay.closed)) return finding('hold', 'command.bay-unknown', { bayId })
+    if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId && !bay.closed))
+      return finding('hold', 'command.bay-unknown', { bayId })
     if (placeId !== null && !answer('places')[placeId]) return finding('hold', 'kit.assigned-nowhere', { id: placeId })
   }
-  const named = command.type === 'permit.request' ? command.payload.operatorIds : command.type === 'permit.authorise' && permit ? command.payload.watcherIds : []
+  const named =
+    command.type === 'permit.request'
+      ? command.payload.operatorIds
+      : command.type === 'permit.authorise' && permit
+        ? command.payload.watcherIds
+        : []
   const unknown = named.find(id => !answer('helpers').some(({ personId }) => personId === id))
   return unknown === undefined ? null : finding('hold', 'command.person-unknown', { personId: unknown })
 }
@@ -109,7 +142,13 @@ function nearTo(permitId: string, permit: Permit, all: Asked['answer']): PermitC
 }
 
 const ASKS_READINESS: ReadonlySet<Type> = new Set(['permit.authorise', 'permit.start-work', 'permit.resume'])
-const ASKS_HELPERS: ReadonlySet<Type> = new Set(['permit.request', 'permit.authorise', 'permit.extend', 'permit.take-post', 'permit.relieve'])
+const ASKS_HELPERS: ReadonlySet<Type> = new Set([
+  'permit.request',
+  'permit.authorise',
+  'permit.extend',
+  'permit.take-post',
+  'permit.relieve',
+])
 const NO_CODES: PermitContext['codes'] = { code: '', token: '' }
 
 /** A permit to weld or cut where things burn, with its watch. */

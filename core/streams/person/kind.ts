@@ -21,7 +21,8 @@ export function refuseFromPost(personId: string, { answer }: Asked): Finding | n
 
 /** Why a person has no place there; null when they may. */
 function refusePlace({ areaId, bayId }: Pick<Person, 'areaId' | 'bayId'>, { site }: Scene): Finding | null {
-  if (areaId !== null && !site.areas.some(area => area.areaId === areaId)) return finding('hold', 'command.unknown-stream', { streamId: areaId })
+  if (areaId !== null && !site.areas.some(area => area.areaId === areaId))
+    return finding('hold', 'command.unknown-stream', { streamId: areaId })
   return bayId !== null && !site.bays.some(bay => bay.bayId === bayId) ? finding('hold', 'command.bay-unknown', { bayId }) : null
 }
 
@@ -44,14 +45,25 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
     'person.use-code': report('manage-people', { asks }),
   },
   decide(person, command, asked) {
-    const refused = command.type === 'person.add' || command.type === 'person.change' ? refusePlace(command.payload, asked)
-      : command.type === 'person.leave' ? refuseFromPost(asked.id, asked) : null
+    const refused =
+      command.type === 'person.add' || command.type === 'person.change'
+        ? refusePlace(command.payload, asked)
+        : command.type === 'person.leave'
+          ? refuseFromPost(asked.id, asked)
+          : null
     if (refused) return { refused: [refused] }
-    return decidePerson(person, command, { safetyLeads: asked.answer('safetyLeads'), dayEnds: dayEndsAfter(asked, asked.at), at: asked.at })
+    return decidePerson(person, command, {
+      safetyLeads: asked.answer('safetyLeads'),
+      dayEnds: dayEndsAfter(asked, asked.at),
+      at: asked.at,
+    })
   },
   decidesAlone: true,
   // Whoever owns a sign-in hears that somebody gave out a code that sets it anew.
-  news: ({ name }, events, id) => events.flatMap(event => event.type === 'sign-in-code-given' && event.payload.isReset
-    ? [{ what: finding('caution', 'person.sign-in-reset', { name }), personIds: [id], isAbout: 'sign-in' as const }]
-    : []),
+  news: ({ name }, events, id) =>
+    events.flatMap(event =>
+      event.type === 'sign-in-code-given' && event.payload.isReset
+        ? [{ what: finding('caution', 'person.sign-in-reset', { name }), personIds: [id], isAbout: 'sign-in' as const }]
+        : [],
+    ),
 }

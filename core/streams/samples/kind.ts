@@ -33,6 +33,7 @@ export const samplesKind: StreamKind<'samples', SamplesState, SamplesEvent, Samp
     'samples.record': request('record-samples', { touches: itsHall, asks }),
     'samples.withdraw': request('record-samples', { touches: itsHall, asks }),
   },
-  decide: (samples, command, asked) => decideSamples(samples, command, surveyedAt(asked.answer('air'), asked.id), shopDayAt(asked, asked.now)),
+  decide: (samples, command, asked) =>
+    decideSamples(samples, command, surveyedAt(asked.answer('air'), asked.id), shopDayAt(asked, asked.now)),
   refuseId: refuseBayId,
 }

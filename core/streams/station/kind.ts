@@ -42,7 +42,9 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     'station.check-fire': report('inspect'),
     'station.hand-over': report('hand-over'),
     'station.stop': report('stop'),
-    'station.stop-all': report('stop', { targets: ({ bays }) => bays.filter(({ closed }) => !closed).map(({ bayId }) => stationStream(bayId)) }),
+    'station.stop-all': report('stop', {
+      targets: ({ bays }) => bays.filter(({ closed }) => !closed).map(({ bayId }) => stationStream(bayId)),
+    }),
     'station.give-stop-reason': report('stop'),
     'station.reopen': request('reopen'),
     'station.lapse-checks': report('door-checks', { touches }),
@@ -55,13 +57,20 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
       const refused = refuseFromPost(personId, asked)
       if (refused) return { refused: [refused] }
     }
-    return decideStation(station, command, { at: asked.at, now: asked.now, by: actorWord(asked.actor), checksValidUntil: dayEndsAfter(asked, asked.at) })
+    return decideStation(station, command, {
+      at: asked.at,
+      now: asked.now,
+      by: actorWord(asked.actor),
+      checksValidUntil: dayEndsAfter(asked, asked.at),
+    })
   },
   refuseId: refuseBayId,
   placeOf(_station, command, { site, id, actor, permits }) {
     const place = placeOfBay(site, id)
     // A watch hands over the bay that its permit is for.
-    return command.type === 'station.hand-over' ? { ...place, isOwnPermit: permits.some(permit => isOwnPermit(permit, actor, command.type)) } : place
+    return command.type === 'station.hand-over'
+      ? { ...place, isOwnPermit: permits.some(permit => isOwnPermit(permit, actor, command.type)) }
+      : place
   },
   placeRestsOn: (command, id) => (command.type === 'station.hand-over' ? { bayId: id } : null),
   clock: {

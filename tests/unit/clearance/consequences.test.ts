@@ -13,23 +13,37 @@ import { CLEAR_SHOP } from '../never-clear/shops'
 const { facts } = factsFromTold(CLEAR_SHOP)
 const bay = facts.site.bays.find(({ bayId }) => bayId === 'bay-1')!
 /** The station of the clear bay with its gates on record as they stand. */
-const clear: Station = gateChanges(facts.stations['bay-1']!, viewsOf(joinFacts(facts))(bay)).reduce(evolveStation, facts.stations['bay-1']!)
+const clear: Station = gateChanges(facts.stations['bay-1']!, viewsOf(joinFacts(facts))(bay)).reduce(
+  evolveStation,
+  facts.stations['bay-1']!,
+)
 const cylinder = facts.cylinders.find(({ standing }) => standing?.in === 'bay' && standing.bayId === 'bay-1')!
 
 const bystanders = (over: Partial<Bystanders> = {}): Bystanders => ({
   scene: {
-    id: '', site: facts.site, rules: facts.rules, now: facts.now, at: facts.now, actor: { kind: 'person', personId: 'wim-askew' }, holder: 'system', isSigned: false,
+    id: '',
+    site: facts.site,
+    rules: facts.rules,
+    now: facts.now,
+    at: facts.now,
+    actor: { kind: 'person', personId: 'wim-askew' },
+    holder: 'system',
+    isSigned: false,
   },
   facts,
   recordsGates: true,
   followers: [{ bayId: 'bay-1', station: clear, isLiving: true }],
   workingPermits: [],
-  people: [{ personId: 'ebba', roles: ['safety-lead'], areaId: null }, { personId: 'wim-askew', roles: ['store-keeper'], areaId: null }],
+  people: [
+    { personId: 'ebba', roles: ['safety-lead'], areaId: null },
+    { personId: 'wim-askew', roles: ['store-keeper'], areaId: null },
+  ],
   noticeStreamOf: index => `notice/n-${index}`,
   say: ({ code }) => `said ${code}`,
   ...over,
 })
-const typesOf = (changes: readonly Change[]) => changes.map(({ streamId, events }) => `${streamId}: ${events.map(({ type }) => type).join(', ')}`)
+const typesOf = (changes: readonly Change[]) =>
+  changes.map(({ streamId, events }) => `${streamId}: ${events.map(({ type }) => type).join(', ')}`)
 const leak = changeOf(`cylinder/${cylinder.tag.toLowerCase()}`, 'cylinder', cylinder.tag.toLowerCase(), cylinder, [
   { type: 'danger-found', version: 1, payload: { danger: 'leak', at: facts.now } },
   { type: 'cylinder-tagged-out', version: 1, payload: { reason: 'hisses' } },
@@ -38,13 +52,22 @@ const leak = changeOf(`cylinder/${cylinder.tag.toLowerCase()}`, 'cylinder', cyli
 describe('what a decision brings with it', () => {
   it('a danger stops the bay in the same breath, tells who must hear, and not who did it', () => {
     const changes = withConsequences([leak], bystanders())
-    expect(typesOf(changes)).toEqual([expect.stringContaining('danger-found'), 'notice/n-0: notice-given', 'station/bay-1: stopped, gate-changed'])
+    expect(typesOf(changes)).toEqual([
+      expect.stringContaining('danger-found'),
+      'notice/n-0: notice-given',
+      'station/bay-1: stopped, gate-changed',
+    ])
     expect(changes[1]!.events[0]!.payload).toMatchObject({ to: [{ personId: 'ebba', as: 'safety-lead' }], bayIds: ['bay-1'] })
-    expect(changes[2]!.after).toMatchObject({ stop: { reason: 'said cylinder.danger', by: 'wim-askew' }, gates: { gas: { state: 'stop' } } })
+    expect(changes[2]!.after).toMatchObject({
+      stop: { reason: 'said cylinder.danger', by: 'wim-askew' },
+      gates: { gas: { state: 'stop' } },
+    })
   })
   it('it stops a bay also where nothing ever happened; other news leaves such a bay alone', () => {
     const fresh = { bayId: 'bay-1', station: EMPTY_STATION, isLiving: false }
-    expect(withConsequences([leak], bystanders({ followers: [fresh] })).at(-1)!.after).toMatchObject({ stop: { reason: 'said cylinder.danger' } })
+    expect(withConsequences([leak], bystanders({ followers: [fresh] })).at(-1)!.after).toMatchObject({
+      stop: { reason: 'said cylinder.danger' },
+    })
     const out = changeOf(leak.streamId, 'cylinder', leak.id, cylinder, [leak.events[1]!])
     expect(typesOf(withConsequences([out], bystanders({ followers: [fresh] }))).filter(line => line.startsWith('station/'))).toEqual([])
   })
@@ -55,7 +78,9 @@ describe('what a decision brings with it', () => {
     expect(typesOf(changes).at(-1)).toBe('station/bay-1: gate-changed')
   })
   it('whoever leaves the site stands at none of its bays, and the gates say so', () => {
-    const left = changeOf(`person/${clear.personId}`, 'person', clear.personId!, { name: 'Runa', roles: [] }, [{ type: 'person-left', version: 1, payload: {} }])
+    const left = changeOf(`person/${clear.personId}`, 'person', clear.personId!, { name: 'Runa', roles: [] }, [
+      { type: 'person-left', version: 1, payload: {} },
+    ])
     const at = withConsequences([left], bystanders()).at(-1)!
     expect([at.streamId, at.events[0]!.type, (at.after as Station).personId]).toEqual(['station/bay-1', 'person-placed', null])
     expect((at.after as Station).gates.eyes!.state).not.toBe('open')
@@ -68,14 +93,21 @@ describe('what a decision brings with it', () => {
   it('a bay or a permit at work whose facts nobody read is not taken for unchanged', () => {
     expect(() => withConsequences([leak], bystanders({ facts: null }))).toThrow('nobody read')
     const item = facts.items[0]!
-    const out = changeOf(`item/${item.tag.toLowerCase()}`, 'item', item.tag.toLowerCase(), item, [{ type: 'item-tagged-out', version: 1, payload: { reason: 'x', checks: [] } }])
+    const out = changeOf(`item/${item.tag.toLowerCase()}`, 'item', item.tag.toLowerCase(), item, [
+      { type: 'item-tagged-out', version: 1, payload: { reason: 'x', checks: [] } },
+    ])
     const working = { permitId: 'p', permit: facts.permits[0]!.permit, items: [] }
     expect(() => withConsequences([out], bystanders({ facts: null, followers: [], workingPermits: [working] }))).toThrow('nobody read')
   })
   it('the changed bay itself is judged with what was decided, and what stands as it was is not recorded again', () => {
-    const looked = (passed: boolean) => changeOf('station/bay-1', 'station', 'bay-1', clear, [
-      { type: 'glasses-checked', version: 1, payload: { kind: passed ? 'clear-rated' : 'none', at: facts.now, validUntil: '2099-01-01T00:00:00.000Z' } },
-    ])
+    const looked = (passed: boolean) =>
+      changeOf('station/bay-1', 'station', 'bay-1', clear, [
+        {
+          type: 'glasses-checked',
+          version: 1,
+          payload: { kind: passed ? 'clear-rated' : 'none', at: facts.now, validUntil: '2099-01-01T00:00:00.000Z' },
+        },
+      ])
     const alone = bystanders({ followers: [] })
     expect(typesOf(withConsequences([looked(true)], alone))).toEqual(['station/bay-1: glasses-checked'])
     const [change] = withConsequences([looked(false)], alone)
@@ -88,7 +120,9 @@ describe('what a decision brings with it', () => {
 describe('the facts once changes stand', () => {
   const after = (name: Change['name'], id: string, state: unknown) => withChanges(facts, [{ name, id, after: state }])
   it('each kind that gates rest on takes its place; others leave them as they are', () => {
-    expect(after('cylinder', leak.id, { ...cylinder, isEmpty: true }).cylinders.find(({ tag }) => tag === cylinder.tag)!.isEmpty).toBe(true)
+    expect(after('cylinder', leak.id, { ...cylinder, isEmpty: true }).cylinders.find(({ tag }) => tag === cylinder.tag)!.isEmpty).toBe(
+      true,
+    )
     expect(after('cylinder', leak.id, { ...cylinder, isEmpty: true }).cylinders).toHaveLength(facts.cylinders.length)
     expect(after('item', facts.items[0]!.tag.toLowerCase(), null).items).toHaveLength(facts.items.length - 1)
     expect(after('permit', facts.permits[0]!.permitId, null).permits).toHaveLength(facts.permits.length - 1)
@@ -100,8 +134,13 @@ describe('the facts once changes stand', () => {
   it('a face seen today says what it says until the day ends, and nothing of somebody without a mask', () => {
     const masked = { ...facts, wearers: { runa: { mask: 'full-p100', readyUntil: null, isShaven: null } } } as const
     const seen = (isShaven: boolean, validUntil: string) =>
-      withChanges(masked, [{ name: 'person', id: 'runa', after: { shaven: { isShaven, validUntil, at: facts.now } } }]).wearers.runa!.isShaven
-    expect([seen(true, '2099-01-01T00:00:00.000Z'), seen(false, '2099-01-01T00:00:00.000Z'), seen(true, facts.now)]).toEqual([true, false, null])
+      withChanges(masked, [{ name: 'person', id: 'runa', after: { shaven: { isShaven, validUntil, at: facts.now } } }]).wearers.runa!
+        .isShaven
+    expect([seen(true, '2099-01-01T00:00:00.000Z'), seen(false, '2099-01-01T00:00:00.000Z'), seen(true, facts.now)]).toEqual([
+      true,
+      false,
+      null,
+    ])
     expect(after('person', 'nobody-with-a-mask', { shaven: null })).toBe(facts)
   })
 })

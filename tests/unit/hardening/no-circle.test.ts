@@ -19,22 +19,23 @@ async function circlesIn(files: Readonly<Record<string, string>>): Promise<reado
     const eslint = new ESLint({
       cwd: home,
       overrideConfigFile: true,
-      overrideConfig: [{
-        files: ['*.ts'],
-        languageOptions: { parser },
-        plugins: { house: { rules: { 'no-circle': noCircle } } },
-        settings: {
-          'import-x/resolver-next': [resolver],
-          'import-x/parsers': { [resolve('scripts/lint/types-count-parser.cjs')]: ['.ts'] },
-          'import-x/extensions': ['.ts'],
+      overrideConfig: [
+        {
+          files: ['*.ts'],
+          languageOptions: { parser },
+          plugins: { house: { rules: { 'no-circle': noCircle } } },
+          settings: {
+            'import-x/resolver-next': [resolver],
+            'import-x/parsers': { [resolve('scripts/lint/types-count-parser.cjs')]: ['.ts'] },
+            'import-x/extensions': ['.ts'],
+          },
+          rules: { 'house/no-circle': 'error' },
         },
-        rules: { 'house/no-circle': 'error' },
-      }],
+      ],
     })
     const results = await eslint.lintFiles(['*.ts'])
     return results.flatMap(({ filePath, messages }) => messages.map(() => filePath.slice(home.length + 1))).sort()
-  }
-  finally {
+  } finally {
     rmSync(home, { recursive: true })
   }
 }
@@ -47,7 +48,12 @@ describe('no file reaches itself', () => {
   })
 
   it('finds it through others, values and what is handed on', async () => {
-    const files = { 'a.ts': typeOf('b'), 'b.ts': `export { T } from './c'\n`, 'c.ts': `import { T } from './a'\nexport { T }\n`, 'd.ts': typeOf('a') }
+    const files = {
+      'a.ts': typeOf('b'),
+      'b.ts': `export { T } from './c'\n`,
+      'c.ts': `import { T } from './a'\nexport { T }\n`,
+      'd.ts': typeOf('a'),
+    }
     expect(await circlesIn(files)).toEqual(['a.ts', 'b.ts', 'c.ts'])
   })
 

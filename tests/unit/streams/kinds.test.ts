@@ -14,18 +14,37 @@ import { CLEAR_SHOP } from '../never-clear/shops'
 
 const { facts } = factsFromTold(CLEAR_SHOP)
 const scene: Scene = {
-  id: 'one', site: facts.site, rules: NEW_SITE_RULES, now: NOW, at: NOW,
-  actor: { kind: 'person', personId: 'maren' }, holder: { roles: ['instructor'], areaId: null, bayId: null }, isSigned: true,
+  id: 'one',
+  site: facts.site,
+  rules: NEW_SITE_RULES,
+  now: NOW,
+  at: NOW,
+  actor: { kind: 'person', personId: 'maren' },
+  holder: { roles: ['instructor'], areaId: null, bayId: null },
+  isSigned: true,
 }
 /** An answer to everything that can be asked: nothing is known. */
 const NOTHING: Answers = {
-  people: {}, posts: {}, places: {}, permits: {}, jobAt: null, lists: NO_OWN_LISTS, safetyLeads: 2, helpers: [], nearPermits: [], screens: 0,
-  permitKit: [], codes: { code: 'HW-1', token: 't' }, air: noFacts(NOW),
+  people: {},
+  posts: {},
+  places: {},
+  permits: {},
+  jobAt: null,
+  lists: NO_OWN_LISTS,
+  safetyLeads: 2,
+  helpers: [],
+  nearPermits: [],
+  screens: 0,
+  permitKit: [],
+  codes: { code: 'HW-1', token: 't' },
+  air: noFacts(NOW),
 }
 /** States of a kind: as it begins, and one in the middle of its life, where the clear shop has one. */
 const statesOf = (name: string): readonly unknown[] => [
   kindNamed(name as keyof typeof KINDS).initial,
-  ...({ item: [facts.items[0]], cylinder: [facts.cylinders[0]], permit: [facts.permits[0]?.permit], station: [facts.stations['bay-1']] }[name] ?? []),
+  ...({ item: [facts.items[0]], cylinder: [facts.cylinders[0]], permit: [facts.permits[0]?.permit], station: [facts.stations['bay-1']] }[
+    name
+  ] ?? []),
 ]
 const commandOf = (type: keyof typeof COMMAND_SAMPLES): CommandOf => ({ type, payload: COMMAND_SAMPLES[type] }) as CommandOf
 
@@ -38,13 +57,19 @@ describe('every kind of stream', () => {
   })
   it('refuses an event that is newer than the program, and reads every older one', () => {
     for (const [name, kind] of Object.entries(KINDS)) {
-      for (const [type, newest] of Object.entries('newestVersions' in kind ? kind.newestVersions ?? {} : {})) {
+      for (const [type, newest] of Object.entries('newestVersions' in kind ? (kind.newestVersions ?? {}) : {})) {
         const read = () => readLanded(kindNamed(name as keyof typeof KINDS), { type, typeVersion: newest + 1, payload: {} })
         expect(read, type).toThrow('newer than this program')
       }
     }
-    expect(() => readLanded(kindNamed('place'), { type: 'place-described', typeVersion: 2, payload: {} })).toThrow('newer than this program')
-    expect(readLanded(kindNamed('place'), { type: 'place-described', typeVersion: 1, payload: { name: 'Cage' } })).toEqual({ type: 'place-described', version: 1, payload: { name: 'Cage' } })
+    expect(() => readLanded(kindNamed('place'), { type: 'place-described', typeVersion: 2, payload: {} })).toThrow(
+      'newer than this program',
+    )
+    expect(readLanded(kindNamed('place'), { type: 'place-described', typeVersion: 1, payload: { name: 'Cage' } })).toEqual({
+      type: 'place-described',
+      version: 1,
+      payload: { name: 'Cage' },
+    })
   })
 })
 
@@ -65,8 +90,20 @@ describe('every command', () => {
     }
   })
   it('that looks at more than it names has the site to itself; a look at one bay shares it', () => {
-    expect((['station.set-job', 'person.add', 'site.make-key', 'permit.round', 'cylinder.read'] as const).map(decidesAlone)).toEqual([true, true, true, true, true])
-    expect((['station.stop', 'station.check-helmet', 'notice.see', 'place.describe', 'seal.day'] as const).map(decidesAlone)).toEqual([false, false, false, false, false])
+    expect((['station.set-job', 'person.add', 'site.make-key', 'permit.round', 'cylinder.read'] as const).map(decidesAlone)).toEqual([
+      true,
+      true,
+      true,
+      true,
+      true,
+    ])
+    expect((['station.stop', 'station.check-helmet', 'notice.see', 'place.describe', 'seal.day'] as const).map(decidesAlone)).toEqual([
+      false,
+      false,
+      false,
+      false,
+      false,
+    ])
   })
 })
 
