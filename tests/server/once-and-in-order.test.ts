@@ -96,7 +96,7 @@ describe('two at once', () => {
         send(lead(), personStream('second'), { type: 'person.change', payload: person(['auditor']) }),
         send(shop.as(['safety-lead'], 'second'), personStream('lead'), { type: 'person.change', payload: person(['auditor']) }),
       ])
-      expect(await countSafetyLeads(shop.pool, shop.siteId)).toBe(1)
+      expect(await countSafetyLeads(shop.pool, shop.siteId, [])).toBe(1)
       const left = (await readPerson(shop.pool, shop.siteId, 'lead'))!.roles.includes('safety-lead') ? 'lead' : 'second'
       await ok(shop.as(['safety-lead'], left), personStream(left === 'lead' ? 'second' : 'lead'), {
         type: 'person.change',
