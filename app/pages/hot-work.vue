@@ -12,7 +12,10 @@ const chosen = computed(() => typeof route.params.permitId === 'string' ? route.
 const panel = computed(() => typeof route.query.do === 'string' && chosen.value === null ? route.query.do : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null)
 const isWall = computed(() => route.path === '/hot-work/wall')
+const facts = useFacts()
 const { reading, problem } = useReading<PermitsReading>(() => 'permits', PERMIT_RESTS_ON)
+/** Screens that are heard, by whichever of the two readings says fewer: screens come and go without a change that is told. */
+const screens = computed(() => Math.min(reading.value?.screens ?? 0, facts.reading?.fire.screens ?? 0))
 /** Pages of the board after the first. */
 const more = ref<PermitsReading['live']>([])
 const next = ref<PermitsReading['next']>(null)
@@ -82,7 +85,7 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
           </p>
         </section>
         <p class="soft screens">
-          {{ reading.screens >= 2 ? `${reading.screens} screens are heard.` : 'Only this screen is heard: hot work wants a second one, or another named way to reach the watch.' }}
+          {{ screens >= 2 ? `${screens} screens are heard.` : 'Only this screen is heard: hot work wants a second one, or another named way to reach the watch.' }}
         </p>
       </template>
     </div>

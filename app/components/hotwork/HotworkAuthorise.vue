@@ -7,6 +7,8 @@ import { fireWords } from '#shared/words/en/fire-findings'
 const { reading, busy } = defineProps<{ reading: PermitPageReading, busy: boolean }>()
 const emit = defineEmits<{ sign: [payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }], refuse: [reason: string] }>()
 const facts = useFacts()
+/** Screens that are heard, by whichever of the two readings says fewer: screens come and go without a change that is told. */
+const screens = computed(() => Math.min(reading.screens, facts.reading?.fire.screens ?? 0))
 const judged = useJudged()
 const lookup = useLookup()
 const permit = computed(() => reading.permit)
@@ -42,7 +44,7 @@ const sign = (signature: { personId: string, pin: string }) => emit('sign', { wa
       <label class="tick"><input v-model="nearSeen" type="checkbox"> Looked at, and spoken with their people</label>
     </template>
     <h3>If this phone falls silent</h3>
-    <FrameField v-slot="{ id }" label="Another way to reach the watch" :hint="reading.screens >= 2 ? 'A second screen is heard; a radio or telephone is better still.' : 'Only one screen is heard: name a radio or a telephone.'">
+    <FrameField v-slot="{ id }" label="Another way to reach the watch" :hint="screens >= 2 ? 'A second screen is heard; a radio or telephone is better still.' : 'Only one screen is heard: name a radio or a telephone.'">
       <input :id="id" v-model="channel" class="entry" maxlength="80" placeholder="radio channel 2" autocomplete="off">
     </FrameField>
     <h3>Sign</h3>
