@@ -5,8 +5,8 @@ const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 const alias = { '#core': at('./core'), '#shared': at('./shared'), '#server': at('./server') }
 
-// Files of one worker share what they import: nothing in the house keeps state in a module, and loading it anew for each file cost half
-// of the time. Left to itself, the tool runs one worker on two cores.
+// Files of one worker share what they import: loading it anew for each file cost half of the time, and what little a module keeps is of
+// no file's doing. Left to itself, the tool runs one worker on two cores.
 const shared = { environment: 'node', isolate: false } as const
 
 export default defineConfig({

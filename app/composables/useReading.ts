@@ -1,10 +1,9 @@
 import { SEAL_STREAM } from '#core/ids/streams'
+import { holdsUpTo, isOwed } from '#shared/news'
+import type { RestsOn } from '#shared/news'
 import type { Reply } from '~/composables/useApi'
 
-/** Does a reading rest on a stream? What befalls people is told without their names, as `people`. */
-export type RestsOn = (streamId: string) => boolean
-
-/** Rests on these streams: by their ids, or `item/` for all of a kind. */
+/** Rests on these streams: by their ids, or `item/` for all of a kind. What befalls people is told without their names, as `people`. */
 export const among = (...ids: readonly string[]): RestsOn => streamId => ids.some(id => id === streamId || (id.endsWith('/') && streamId.startsWith(id)))
 
 /** What a round shows: kit, and where people who wear it stand. */
@@ -12,7 +11,7 @@ export const ROUND_RESTS_ON = among('item/', 'check-lists', 'station/', 'place/'
 /** What permits show: themselves, their kit, their places and neighbours, who was told. */
 export const PERMIT_RESTS_ON = among('permit/', 'item/', 'check-lists', 'place/', 'notice/', 'house-rules', 'site')
 
-/** A question to the server: how much was told when it was asked, and its answer on the way. */
+/** A question to the server, the position up to which its answer holds at least, and the answer on its way. */
 interface Asked { readonly path: string, asOf: number, readonly answered: Promise<void> }
 
 /**
@@ -26,6 +25,7 @@ export function useReading<Body>(path: () => string | null, restsOn: RestsOn) {
   const reading = shallowRef<Body | null>(null)
   const problem = ref<string | null>(null)
   let last: Asked | undefined
+  let shownAsOf = 0
 
   /** Asks, unless what was told is answered already, or about to be. */
   function refresh(): Promise<void> {
@@ -41,26 +41,28 @@ export function useReading<Body>(path: () => string | null, restsOn: RestsOn) {
     return asked.answered
   }
 
+  /** In a busy shop something newer is always on its way: what is newer than what is shown is shown, if not the newest. */
   function show(asked: Asked, reply: Reply<Body>) {
-    // Something newer was asked for meanwhile.
-    if (last !== asked) return
-    if (reply.ok) reading.value = reply.body
-    else last = undefined
-    problem.value = reply.ok ? null : wordsOf(reply)
+    if (asked.path !== path() || asked.asOf < shownAsOf) return
+    if (reply.ok) {
+      reading.value = reply.body
+      shownAsOf = asked.asOf
+    } else if (last === asked) last = undefined
+    if (reply.ok || last === undefined) problem.value = reply.ok ? null : wordsOf(reply)
   }
 
   watch(path, (now, before) => {
     // Another page, another thing: the old one must not stand under the new name.
     if (before !== undefined && before !== now) reading.value = null
     last = undefined
+    shownAsOf = 0
     void refresh()
   }, { immediate: true })
-  changes.onTold((position, streamIds) => {
-    // A day that ended is sealed: whatever was worked out for today is worked out anew.
-    if (streamIds === null || streamIds.some(streamId => streamId === SEAL_STREAM || restsOn(streamId))) void refresh()
-    // Of what it does not rest on there is nothing to be read, unless the last answer did not come.
-    else if (last) last.asOf = position
-    else if (problem.value !== null) void refresh()
+  // A day that ended is sealed: whatever was worked out for today is worked out anew.
+  const restsOnIt: RestsOn = streamId => streamId === SEAL_STREAM || restsOn(streamId)
+  changes.onTold(news => {
+    if (last ? isOwed(last.asOf, news, restsOnIt) : problem.value !== null) void refresh()
+    else if (last) last.asOf = holdsUpTo(last.asOf, news)
   })
   return { reading, problem, refresh }
 }

@@ -3,6 +3,7 @@ import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { NO_SITE } from '#core/streams/site/site'
 import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_MS, UNHEARD_AFTER_MS } from '#shared/hearing'
 import type { DeviceTime } from '#shared/hearing'
+import type { ToldChange } from '#shared/news'
 import type { CommandAccepted, FloorReading } from '#shared/readings'
 import { speakTimesIn } from '#shared/words/en/fire-findings'
 
@@ -73,22 +74,19 @@ export const useFacts = defineStore('facts', () => {
   }
 
   /** What is owed is asked for again at every beat, until it is shown. */
-  function heard(position: number, now: string, asOf: string, streamIds: readonly string[] | null) {
+  function heard(position: number, now: string, asOf: string) {
     isCut.value = false
     clock.heard(now)
     hearing.value = afterTold(hearing.value, position, asOf, deviceTime())
     if (isBehind(hearing.value)) void refresh()
-    changes.tell(position, streamIds)
   }
 
   /** What was done here is in the record: asked for at once, before the shop tells of it. */
   function accepted({ position, streams }: CommandAccepted) {
     hearing.value = { ...hearing.value, told: Math.max(hearing.value.told, position) }
     if (isBehind(hearing.value)) void refresh()
-    changes.tell(
-      position,
-      streams.map(({ id }) => id),
-    )
+    const streamIds = streams.map(({ id }) => id)
+    changes.byAnswer(position, streamIds)
   }
 
   const cut = () => {
@@ -99,21 +97,14 @@ export const useFacts = defineStore('facts', () => {
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
     source.addEventListener('changes', event => {
-      const { changes: told, now } = JSON.parse(event.data as string) as {
-        changes: readonly { position: number; streamId: string }[]
-        now: string
-      }
-      heard(
-        told.at(-1)!.position,
-        now,
-        now,
-        told.map(({ streamId }) => streamId),
-      )
+      const told = JSON.parse(event.data as string) as { changes: readonly ToldChange[]; now: string }
+      heard(told.changes.at(-1)!.position, told.now, told.now)
+      changes.byStream(told.changes)
     })
     source.addEventListener('heartbeat', event => {
-      const { position, now, asOf } = JSON.parse(event.data as string) as { position: number; now: string; asOf: string }
-      // Of what changed up to a beat everything was told before it, or nobody knows which.
-      heard(position, now, asOf, null)
+      const beat = JSON.parse(event.data as string) as { position: number; now: string; asOf: string }
+      heard(beat.position, beat.now, beat.asOf)
+      changes.byBeat(beat.position)
     })
     source.addEventListener('error', () => {
       cut()
@@ -131,7 +122,7 @@ export const useFacts = defineStore('facts', () => {
     window.addEventListener('offline', cut)
     await refresh()
     // What changed before the board was read is told by nobody: pages that were asked for earlier are asked for again.
-    if (reading.value) changes.tell(reading.value.position, null)
+    if (reading.value) changes.beginAt(reading.value.position)
     listen()
   }
 

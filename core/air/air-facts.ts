@@ -3,7 +3,8 @@ import { judgeExposure } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import { judgeWearer, respiratorNeed, respiratorsFor } from '../respirator/judge-respirator'
 import { toBeMeasured } from '../fume/may-hold'
-import { stands } from '../time/instant'
+import { msOf, stands } from '../time/instant'
+import { shopDayOf } from '../time/shop-day'
 import { surveyPlace } from './survey-place'
 import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
@@ -43,6 +44,8 @@ export interface AirFacts {
 /** What one bay's Air gate asks of its surroundings. */
 export interface AirSurroundings {
   readonly bayId: string
+  /** The shop day that stands, YYYY-MM-DD: samples grow old by it. */
+  readonly shopDay: string
   /** Undefined: nobody has said what extraction the bay has. */
   readonly extraction: Extraction | null | undefined
   /** The hall predicted with this bay as given; null while the hall is not described. */
@@ -57,8 +60,9 @@ export interface AirSurroundings {
 export interface Elsewhere { readonly breathed: readonly BreathedBySubstance[], readonly bays: readonly string[], readonly unknown: readonly string[] }
 export const NOWHERE_ELSE: Elsewhere = { breathed: [], bays: [], unknown: [] }
 
-/** Surroundings of which nothing is known: everything about air is still to be said. */
-export const UNKNOWN_AIR: AirSurroundings = { bayId: '', extraction: undefined, predict: () => null, surveys: [], wearerOf: () => null, elsewhere: () => NOWHERE_ELSE }
+const LAST_DAY = '9999-12-31'
+/** Surroundings of which nothing is known: everything about air is still to be said, and no sample is young enough to speak. */
+export const UNKNOWN_AIR: AirSurroundings = { bayId: '', shopDay: LAST_DAY, extraction: undefined, predict: () => null, surveys: [], wearerOf: () => null, elsewhere: () => NOWHERE_ELSE }
 
 const NO_STATION: StationAir = { job: null, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null }
 
@@ -72,6 +76,9 @@ export function hallIdOf({ areas, bays }: Pick<Site, 'areas' | 'bays'>, bayId: s
 export const baysOfHall = (site: Pick<Site, 'areas' | 'bays'>, hallId: string): readonly string[] =>
   site.bays.filter(bay => !bay.closed && hallIdOf(site, bay.bayId) === hallId).map(({ bayId }) => bayId)
 
+/** The shop day that stands, by the site's own clock: elsewhere on earth it is another date. */
+const shopDayIn = ({ site, rules, now }: Pick<AirFacts, 'site' | 'rules' | 'now'>): string => shopDayOf(msOf(now), site.timeZone, rules.shopDayHour)
+
 /** The question that a hall's prediction answers; null while the hall is not described. */
 export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | null {
   const { site, rules, now, halls, stations, sheets, surveys, wearers } = facts
@@ -82,6 +89,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
     return { bayId, job, earlierJobs, personId, position: hoodPosition, check: extractionCheck, extraction: hall.bays[bayId]?.extraction }
   })
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
+  const shopDay = shopDayIn(facts)
   return { hall: hall.air, bays, sheets, shiftHours: rules.shiftHours, shopDayHour: rules.shopDayHour, timeZone: site.timeZone, now, mayStrike }
 
   /**
@@ -90,7 +98,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
    */
   function mayStrike(bayId: string, alone: BreathedBySubstance | null, shiftHours: number): boolean {
     const bay = bays.find(other => other.bayId === bayId)!
-    const { pooled, averages } = judgeSurveys(surveys[bayId] ?? [], surveyPlace(bay, hall!.air!), inForce, rules.surveyMonths, now.slice(0, 10), shiftHours)
+    const { pooled, averages } = judgeSurveys(surveys[bayId] ?? [], surveyPlace(bay, hall!.air!), inForce, rules.surveyMonths, shopDay, shiftHours)
     const wearer = bay.personId === null ? null : wearers[bay.personId] ?? null
     if (alone === null) {
       const isCovered = bay.job !== null && toBeMeasured(bay.job.process, bay.job.consumable, bay.job.baseMetal).every(substance => pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'))
@@ -104,6 +112,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
 
 /** Surroundings of every bay of a site. A hall is predicted once for all its bays as long as none of them is changed in asking. */
 export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
+  const shopDay = shopDayIn(facts)
   const known = new Map<string, HallPrediction | null>()
   const shared = (hallId: string): HallPrediction | null => {
     const found = known.get(hallId)
@@ -134,7 +143,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
     const hallId = hallIdOf(facts.site, bayId)
     const inHall = hallId === null ? undefined : facts.halls[hallId]
     return {
-      bayId, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
+      bayId, shopDay, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
       extraction: inHall?.bays[bayId]?.extraction,
       wearerOf: personId => personId === null ? null : facts.wearers[personId] ?? null,
       predict: (own) => {

@@ -32,6 +32,8 @@ export interface AirQuestion {
   readonly prediction: HallPrediction | null
   readonly check: ExtractionCheck | null
   readonly surveys: readonly Survey[]
+  /** YYYY-MM-DD */
+  readonly shopDay: string
   readonly wearer: Wearer | null
   /** What whoever stands here breathes today at other bays. */
   readonly elsewhere: Elsewhere
@@ -63,7 +65,7 @@ const UNPUBLISHED = new Set<string>(['fume.no-factor', 'fume.base-metal-boils'])
  * the respirator they wear? The day of the person counts, over every bay where they work. The safe end of every range
  * decides; unknown holds; measured samples speak before the model, for what they measured.
  */
-export function assessAir({ bay, prediction: hall, check, surveys, wearer, elsewhere, rules, now }: AirQuestion): AirAssessment {
+export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wearer, elsewhere, rules, now }: AirQuestion): AirAssessment {
   const { job } = bay
   const nothing = { prediction: null, exposure: null, respirator: null, wornApf: null, surveys: [], pooled: [] }
   if (job === null) return { ...nothing, found: [], missing: [finding('hold', 'air.job-first', {})] }
@@ -83,7 +85,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, wearer, elsew
   if (job.arcMinPerH === undefined) missing.push(finding('hold', 'air.arc-time-unknown', {}))
 
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const measured = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, now.slice(0, 10), prediction.shiftHours)
+  const measured = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, shopDay, prediction.shiftHours)
   const { judged, pooled, averages } = measured
   found.push(...judged.flatMap(one => one.findings), ...pooled.flatMap(one => one.findings))
   if (pooled.length > 0) found.push(finding('note', 'air.measured', { substances: [...averages.keys()], takenOn: pooled.map(one => one.takenOn).sort().at(-1)! }, [SOURCES.complianceTest]))

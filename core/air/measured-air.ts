@@ -53,12 +53,12 @@ export function judgeAgainstLimits(results: readonly SampleValue[], substance: S
 }
 
 /** What makes a survey speak here or not. */
-function standingOf(survey: Survey, place: SurveyPlace | null, months: number, today: string): Pick<JudgedSurvey, 'standing' | 'findings'> {
+function standingOf(survey: Survey, place: SurveyPlace | null, months: number, shopDay: string): Pick<JudgedSurvey, 'standing' | 'findings'> {
   const { takenOn, substance } = survey
   if (survey.withdrawn) return { standing: 'withdrawn', findings: [] }
   const changed = place === null ? 'job' : changedSince(survey, place)
   if (changed) return { standing: 'other-work', findings: [finding('note', 'samples.other-work', { substance, takenOn, changed })] }
-  if (today >= monthsAfter(takenOn, months)) return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
+  if (shopDay >= monthsAfter(takenOn, months)) return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
   return { standing: 'speaks', findings: [] }
 }
 
@@ -86,10 +86,10 @@ export interface MeasuredAir {
  * The surveys of a bay. Everything that speaks for the same place, job and substance is one sample: a few low results of
  * today do not put aside the failing ones of the day before. The average answers for eight-hour limits alone.
  */
-export function judgeSurveys(surveys: readonly Survey[], place: SurveyPlace | null, inForce: readonly ExposureRuleSetId[], months: number, today: string, shiftHours = 8): MeasuredAir {
+export function judgeSurveys(surveys: readonly Survey[], place: SurveyPlace | null, inForce: readonly ExposureRuleSetId[], months: number, shopDay: string, shiftHours = 8): MeasuredAir {
   const judged = surveys.map((survey): JudgedSurvey => {
     const alone = survey.withdrawn ? null : judgeAgainstLimits(valuesOf(survey), survey.substance, inForce, shiftHours)
-    return { survey, limit: alone?.limit ?? null, answer: alone?.answer ?? null, ...standingOf(survey, place, months, today) }
+    return { survey, limit: alone?.limit ?? null, answer: alone?.answer ?? null, ...standingOf(survey, place, months, shopDay) }
   })
   const speaking = judged.filter(({ standing }) => standing === 'speaks').map(({ survey }) => survey)
   const pooled = [...new Set(speaking.map(({ substance }) => substance))].flatMap((substance): PooledSurvey[] => {

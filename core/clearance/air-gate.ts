@@ -31,7 +31,7 @@ export function judgeAir(station: Station, air: AirSurroundings, kit: KitAround,
   const masks = kit.wornBy(station.personId).filter(({ kind }) => kind === 'respirator')
   const worn = wornMask(air.wearerOf(station.personId), masks, now)
   const assessment = assessAir({
-    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, wearer: worn.wearer, elsewhere: air.elsewhere(station.personId),
+    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, shopDay: air.shopDay, wearer: worn.wearer, elsewhere: air.elsewhere(station.personId),
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
   const found: Finding[] = []

@@ -96,7 +96,7 @@ const question = hallQuestion(facts, 'hall')!
 const air = airOf(facts)('4')
 const whatIf = (distanceM: number): number => {
   const asked = tryOut(question, '4', { distanceM, strippedWidthMm: 30 })
-  const judged = assessAir({ bay: asked.bays.find(({ bayId }) => bayId === '4')!, prediction: predictHall(asked), check: null, surveys: air.surveys, wearer: null, elsewhere: NOWHERE_ELSE, rules: RULES, now: facts.now })
+  const judged = assessAir({ bay: asked.bays.find(({ bayId }) => bayId === '4')!, prediction: predictHall(asked), check: null, surveys: air.surveys, shopDay: air.shopDay, wearer: null, elsewhere: NOWHERE_ELSE, rules: RULES, now: facts.now })
   return judged.exposure?.fraction ?? 0
 }
 for (let i = 0; i < 20; i++) whatIf(0.2 + i / 100)

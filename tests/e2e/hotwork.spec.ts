@@ -133,6 +133,8 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   await setClock('09:58')
   // The watch is over with its last look, not before.
   await expect(row).toContainText('Round due now', { timeout: 15_000 })
+  // What is told was done at an instant of the phone's own clock: it too has to have heard the shop's.
+  await expect(relief.getByText('Round due since')).toBeVisible({ timeout: 15_000 })
   await relief.getByRole('button', { name: 'Round done' }).click()
   await expect(row).toContainText('monitoring', { timeout: 15_000 })
   await setClock('11:02')

@@ -44,7 +44,7 @@ const air = computed(() => {
   const asked = tryOut(question.value, placed.bay.bayId, tried.value)
   const surroundings = judged.viewAt(placed.bay).air
   return assessAir({
-    bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!, prediction: predictHall(asked), check: placed.station.extractionCheck, surveys: surroundings.surveys,
+    bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!, prediction: predictHall(asked), check: placed.station.extractionCheck, surveys: surroundings.surveys, shopDay: surroundings.shopDay,
     wearer: wornMask(surroundings.wearerOf(placed.station.personId), judged.viewAt(placed.bay).kit.wornBy(placed.station.personId), judged.standing.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: facts.rules, now: judged.standing.now,
   })
 })

@@ -25,7 +25,10 @@ const place = computed(() => {
   return hall ? surveyPlace(own, hall) : null
 })
 const inForce = computed(() => exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis))
-const measured = computed(() => judgeSurveys(judgedBays.viewAt(placed.bay).air.surveys, place.value, inForce.value, facts.rules.surveyMonths, judgedBays.standing.now.slice(0, 10), facts.rules.shiftHours))
+const measured = computed(() => {
+  const { surveys, shopDay } = judgedBays.viewAt(placed.bay).air
+  return judgeSurveys(surveys, place.value, inForce.value, facts.rules.surveyMonths, shopDay, facts.rules.shiftHours)
+})
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */
 const together = computed(() => measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: lookup.sayAll(findings) })))

@@ -23,7 +23,7 @@ const q = useQuantities()
 
 const text = ref('')
 const substance = ref<SubstanceId | ''>('manganese')
-const takenOn = ref(judged.standing.now.slice(0, 10))
+const takenOn = ref(judged.viewAt(placed.bay).air.shopDay)
 const columns = ref<SampleColumn[]>([])
 const concentrationUnit = ref<SampleReading['concentrationUnit']>('mg/m3')
 const massUnit = ref<SampleReading['massUnit']>('ug')

@@ -220,6 +220,12 @@ describe('measured samples', () => {
     expect(measured([survey(low)], ready({ extractionCheck: null })).codes).toContain('air.extraction-not-checked')
     expect(measured([survey(low.map(value => value * 20), { withdrawn: true })]).state).toBe('open')
   })
+  it('grow old by the day at the site: where it is a day later already, a day earlier than elsewhere', () => {
+    const agedIn = (timeZone: string) =>
+      measured([survey(low, { takenOn: '2025-03-02' })], own, { now: '2026-03-01T20:00:00.000Z', site: { ...facts({ one: own }).site, timeZone } }).codes
+    expect(agedIn('Pacific/Auckland')).toContain('samples.aged-out')
+    expect(agedIn('America/Los_Angeles')).not.toContain('samples.aged-out')
+  })
   it('come back from the record with other key order and still speak', () => {
     const shuffled = Object.fromEntries(Object.entries(ARM).reverse()) as unknown as Extraction
     const { codes } = measured([survey(low)], own, { halls: { hall: { air: Object.fromEntries(Object.entries(HALL).reverse()) as typeof HALL, bays: { one: { xM: 0, yM: 0, extraction: shuffled } } } } })
