@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { findBrowser } from './scripts/browser.mjs'
 
 /** Each test file starts its own server on its own database: see tests/e2e/served.ts. */
 export default defineConfig({
@@ -22,7 +23,7 @@ export default defineConfig({
     // Recording a trace of every test costs a third of the run; ask for one when a failure needs it.
     trace: process.env.ZONARIS_TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: findBrowser() ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
     },
   },

@@ -4,7 +4,8 @@ import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { parseArgs } from 'node:util'
-import { checkNode, DATA, ensureBuild, ensurePackages, installDebian, ROOT } from './machine.mjs'
+import { ensureBrowser } from './browser.mjs'
+import { checkNode, DATA, ensureBuild, ensurePackages, ROOT } from './machine.mjs'
 import { ensureCluster } from './postgres.mjs'
 import { CannotGoOn, run, say } from './say.mjs'
 
@@ -96,7 +97,7 @@ await run(async () => {
   checkNode()
   const { only, grep } = asked()
   await ensurePackages()
-  if ((only === undefined || only === 'browser') && !existsSync('/usr/bin/chromium') && !process.env.CHROMIUM) await installDebian('Chromium', ['chromium'])
+  if (only === undefined || only === 'browser') await ensureBrowser()
   const cluster = only === 'unit' ? null : await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
   rmSync(results, { recursive: true, force: true })
   mkdirSync(results, { recursive: true })

@@ -13,13 +13,12 @@ const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
-const outbox = useOutbox()
+const { send, refused, forget } = useSender()
 const q = useQuantities()
 const mayChange = computed(() => session.may('change-house-rules'))
 const entry = ref<HouseRules>({ ...facts.rules })
 const openedOn = ref(facts.reading?.versions.rules ?? 0)
 const touched = ref(false)
-const refused = ref<string | null>(null)
 const saved = ref(false)
 watch(() => facts.reading?.versions.rules, (version) => {
   if (touched.value || version === undefined) return
@@ -60,9 +59,8 @@ const shadeWords = (shade: { readonly minimum: number | null, readonly start: nu
   shade?.minimum == null ? 'no number' : `start ${q.value.shade(shade.start!)}, never under ${q.value.shade(shade.minimum)}`
 
 async function save() {
-  refused.value = null
   const sending = entry.value
-  const sent = await outbox.send('house-rules.change', [{ id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }], sending)
+  const sent = await send('house-rules.change', { id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }, sending)
   if (sent.ok) {
     openedOn.value = versionAfter(sent.body, HOUSE_RULES_STREAM, openedOn.value)
     await facts.refresh()
@@ -70,13 +68,12 @@ async function save() {
     touched.value = entry.value !== sending
     saved.value = !touched.value
   }
-  else refused.value = wordsOf(sent)
 }
 function undo() {
   entry.value = { ...facts.rules }
   openedOn.value = facts.reading?.versions.rules ?? 0
   touched.value = false
-  refused.value = null
+  forget()
 }
 </script>
 

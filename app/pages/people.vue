@@ -7,24 +7,15 @@ import { makeUuid } from '~/stores/outbox'
 import { personStream } from '#core/ids/streams'
 
 const facts = useFacts()
-const outbox = useOutbox()
-const people = ref<readonly PersonReading[] | null>(null)
-const failed = ref<string | null>(null)
-const refused = ref<string | null>(null)
+const { send, refused, forget } = useSender()
+const { reading, problem: failed, refresh } = useReading<{ people: readonly PersonReading[] }>(() => 'people', among('person/', 'people'))
+const people = computed(() => reading.value?.people ?? null)
 const editing = ref<PersonReading | 'new' | null>(null)
 const entry = reactive<{ name: string, roles: RoleId[], areaId: string, bayId: string }>({ name: '', roles: ['learner'], areaId: '', bayId: '' })
 
-async function load() {
-  const reply = await ask<{ people: PersonReading[] }>('people')
-  if (reply.ok) people.value = reply.body.people
-  else failed.value = wordsOf(reply)
-}
-onMounted(load)
-watch(() => facts.reading?.position, load)
-
 function edit(person: PersonReading | 'new') {
   editing.value = person
-  refused.value = null
+  forget()
   Object.assign(entry, person === 'new' ? { name: '', roles: ['learner'], areaId: '', bayId: '' } : { name: person.name, roles: [...person.roles], areaId: person.areaId ?? '', bayId: person.bayId ?? '' })
 }
 const toggleRole = (role: RoleId) => { entry.roles = entry.roles.includes(role) ? entry.roles.filter(other => other !== role) : [...entry.roles, role] }
@@ -34,17 +25,15 @@ async function save() {
   const person = editing.value
   if (person === null) return
   const sent = person === 'new'
-    ? await outbox.send('person.add', [{ id: personStream(makeUuid()), expectedVersion: 0 }], profile)
-    : await outbox.send('person.change', [{ id: personStream(person.personId), expectedVersion: person.version }], profile)
+    ? await send('person.add', { id: personStream(makeUuid()), expectedVersion: 0 }, profile)
+    : await send('person.change', { id: personStream(person.personId), expectedVersion: person.version }, profile)
   if (sent.ok) editing.value = null
-  else refused.value = wordsOf(sent)
-  await load()
+  await refresh()
 }
 async function leave(person: PersonReading) {
-  const sent = await outbox.send('person.leave', [{ id: personStream(person.personId), expectedVersion: person.version }], {})
+  const sent = await send('person.leave', { id: personStream(person.personId), expectedVersion: person.version }, {})
   if (sent.ok) editing.value = null
-  else refused.value = wordsOf(sent)
-  await load()
+  await refresh()
 }
 const areaNameOf = (areaId: string | null) => facts.site.areas.find(area => area.areaId === areaId)?.name
 const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bayId === bayId)?.label
@@ -96,8 +85,8 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
         </div>
       </form>
       <template v-if="editing !== 'new'">
-        <PersonCompetence :key="editing.personId" :person="editing" @saved="load" />
-        <PersonCode :key="editing.personId" :person="editing" @given="load" />
+        <PersonCompetence :key="editing.personId" :person="editing" @saved="refresh" />
+        <PersonCode :key="editing.personId" :person="editing" @given="refresh" />
         <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>

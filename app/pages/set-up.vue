@@ -8,8 +8,7 @@ import { makeUuid } from '~/stores/outbox'
 import { SITE_STREAM } from '#core/ids/streams'
 
 const facts = useFacts()
-const outbox = useOutbox()
-const refused = ref<string | null>(null)
+const { send, refused } = useSender()
 const hallName = ref('')
 const areaName = ref('')
 const areaHall = ref('')
@@ -25,22 +24,20 @@ function idFrom(text: string, taken: readonly string[]): string {
   return taken.includes(base) ? `${base}-${makeUuid().slice(0, 6)}` : base
 }
 
-async function send<Type extends keyof SiteCommands>(type: Type, payload: CommandPayloads[Type]): Promise<boolean> {
-  refused.value = null
-  const sent = await outbox.send(type, [{ id: SITE_STREAM, expectedVersion: facts.reading?.versions.site ?? null }], payload)
-  if (!sent.ok) refused.value = wordsOf(sent)
+async function change<Type extends keyof SiteCommands>(type: Type, payload: CommandPayloads[Type]): Promise<boolean> {
+  const sent = await send(type, { id: SITE_STREAM, expectedVersion: facts.reading?.versions.site ?? null }, payload)
   await facts.refresh()
   return sent.ok
 }
-const addHall = async () => { if (await send('site.add-hall', { hallId: idFrom(hallName.value, facts.site.halls.map(h => h.hallId)), name: hallName.value })) hallName.value = '' }
-const addArea = async () => { if (await send('site.add-area', { areaId: idFrom(areaName.value, facts.site.areas.map(a => a.areaId)), hallId: areaHall.value, name: areaName.value })) areaName.value = '' }
+const addHall = async () => { if (await change('site.add-hall', { hallId: idFrom(hallName.value, facts.site.halls.map(h => h.hallId)), name: hallName.value })) hallName.value = '' }
+const addArea = async () => { if (await change('site.add-area', { areaId: idFrom(areaName.value, facts.site.areas.map(a => a.areaId)), hallId: areaHall.value, name: areaName.value })) areaName.value = '' }
 const addBay = async () => {
-  if (await send('site.add-bay', { bayId: idFrom(`bay ${bay.label}`, facts.site.bays.map(b => b.bayId)), areaId: bay.areaId, label: bay.label, kind: bay.kind })) {
+  if (await change('site.add-bay', { bayId: idFrom(`bay ${bay.label}`, facts.site.bays.map(b => b.bayId)), areaId: bay.areaId, label: bay.label, kind: bay.kind })) {
     const next = Number(bay.label)
     bay.label = Number.isInteger(next) ? String(next + 1) : ''
   }
 }
-const close = (one: Bay) => send('site.change-bay', { ...one, closed: !one.closed })
+const close = (one: Bay) => change('site.change-bay', { ...one, closed: !one.closed })
 const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId === areaId)?.name ?? areaId
 </script>
 

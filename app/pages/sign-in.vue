@@ -9,9 +9,9 @@ const busy = ref(false)
 
 /** A tablet whose session has ended still stops the shop: recorded as done by the device. */
 const stopped = ref('')
-const outbox = useOutbox()
+const { send } = useSender()
 async function stopAll() {
-  const sent = await outbox.send('station.stop-all', [], {})
+  const sent = await send('station.stop-all', [], {})
   stopped.value = sent.ok ? 'Every bay is stopped. Sign in to say why.' : wordsOf(sent)
 }
 

@@ -6,11 +6,23 @@ import { URGENT_COMMANDS } from '#core/streams/urgent'
 import type { CommandAccepted } from '#shared/readings'
 import type { Reply } from '~/composables/useApi'
 
+/** A stream that a command changes, and its version as whoever sends it knew it; null: as it is. */
+export interface Target {
+  readonly id: string
+  readonly expectedVersion: number | null
+}
+
+/** Who signs, and their PIN: never kept. */
+export interface Signature {
+  readonly personId: string
+  readonly pin: string
+}
+
 /** A command as it waits to be sent: it belongs to who made it. */
 export interface Waiting {
   readonly id: string
   readonly type: CommandType
-  readonly streams: readonly { readonly id: string, readonly expectedVersion: number | null }[]
+  readonly streams: readonly Target[]
   readonly at: string
   readonly deviceId: string
   readonly deviceSeq: number
@@ -123,7 +135,7 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   /** Makes a command here and now, keeps it, and sends it. Resolves when the server has answered. */
-  async function send<Type extends CommandType>(type: Type, streams: readonly { id: string, expectedVersion: number | null }[], payload: CommandPayloads[Type]): Promise<Sent> {
+  async function send<Type extends CommandType>(type: Type, streams: readonly Target[], payload: CommandPayloads[Type]): Promise<Sent> {
     const command: Waiting = {
       id: makeUuid(), type, streams, payload: JSON.parse(JSON.stringify(payload)) as unknown, at: clock.nowIso(), deviceId: deviceId(), deviceSeq: nextSeq(), authorId: session.person?.personId ?? '',
     }
@@ -146,7 +158,7 @@ export const useOutbox = defineStore('outbox', () => {
    * wait for a connection.
    */
   async function sendSigned<Type extends CommandType>(
-    type: Type, streams: Waiting['streams'], payload: CommandPayloads[Type], signature: { readonly personId: string, readonly pin: string },
+    type: Type, streams: readonly Target[], payload: CommandPayloads[Type], signature: Signature,
   ): Promise<Sent> {
     const at = clock.nowIso()
     const sent = await ask<CommandAccepted>('commands', { method: 'POST', body: { id: makeUuid(), type, streams, payload, at, sentAt: at, deviceId: deviceId(), deviceSeq: nextSeq(), signature } })

@@ -7,6 +7,7 @@ import { chromium } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import makeDemoTemplate from '../e2e/demo-template'
 import { PASSWORDS, serve } from '../e2e/served'
+import { findBrowser } from '../../scripts/browser.mjs'
 import { report } from './ratio'
 
 const root = path.resolve(import.meta.dirname, '../..')
@@ -46,7 +47,7 @@ await buildBlank()
 await makeDemoTemplate()
 const served = await serve()
 const blank = await serveFolder(blankOutput)
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({ executablePath: findBrowser() ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
 try {
   const blankKb = await weigh(await (await browser.newContext()).newPage(), blank.url, blankOutput)
   const context = await browser.newContext()

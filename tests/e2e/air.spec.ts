@@ -6,8 +6,7 @@ test.beforeAll(async () => { served = await serve() })
 test.afterAll(() => served.stop())
 
 test('a galvanised job holds; tried, then stripped and with the hood moved, the gate opens', async ({ page }) => {
-  await signIn(page, served, 'maren')
-  await page.goto(`${served.url}/air/bay-4`)
+  await signIn(page, served, 'maren', '/air/bay-4')
   const said = page.locator('.sentence')
   await expect(said).toContainText('Zinc: up to')
   // Try what would help, together: nothing is recorded by it.
@@ -56,8 +55,7 @@ test('a hood not looked at today holds the bay', async ({ page }) => {
 const SAMPLES = [0.048, 0.062, 0.09, 0.056, 0.124, 0.074, 0.176, 0.104].map((value, i) => `Shift ${i + 1};${String(value).replace('.', ',')}`)
 
 test('pasted samples that pass with one substitution and fail with another say so, and hold; more of them decide', async ({ page }) => {
-  await signIn(page, served, 'oskar')
-  await page.goto(`${served.url}/air/bay-5`)
+  await signIn(page, served, 'oskar', '/air/bay-5')
   await page.getByRole('button', { name: 'Put samples in' }).click()
   const form = page.getByRole('form', { name: 'Put samples in' })
   await form.getByLabel('Results, typed or pasted').fill(['Shift;Mn mg/m3', ...SAMPLES, ...[9, 10, 11, 12].map(n => `Shift ${n};<0,04`), 'Shift 13;none'].join('\n'))
@@ -86,8 +84,7 @@ test('pasted samples that pass with one substitution and fail with another say s
 })
 
 test('the safety lead describes a hall and a bay\'s extraction; what is wrong stays typed and is named', async ({ page }) => {
-  await signIn(page, served, 'oskar')
-  await page.goto(`${served.url}/air?do=hall-boat-shed`)
+  await signIn(page, served, 'oskar', '/air?do=hall-boat-shed')
   const volume = page.getByLabel('Volume, m³')
   await volume.fill('2')
   await expect(page.getByText('At least 5 m³.')).toBeVisible()

@@ -21,9 +21,9 @@ test.beforeAll(async ({ playwright }) => {
 })
 test.afterAll(() => served.stop())
 
-async function screenOf(browser: Browser, who: keyof typeof PASSWORDS, size: { width: number, height: number } = PHONE): Promise<Page> {
+async function screenOf(browser: Browser, who: keyof typeof PASSWORDS, at = '/', size: { width: number, height: number } = PHONE): Promise<Page> {
   const page = await (await browser.newContext({ viewport: size })).newPage()
-  await signIn(page, served, who)
+  await signIn(page, served, who, at)
   return page
 }
 /** The shop's clock is set on: the server starts again at another instant, and every screen finds it. */
@@ -39,11 +39,8 @@ async function sign(page: Page, name: string, pin: string, does: string): Promis
 
 test('the whole story, on phones and on the wall: asked, walked, signed, worked; a missed round stops it; resumed, ended, watched, handed over, closed', async ({ browser }) => {
   test.setTimeout(150_000)
-  const wall = await screenOf(browser, 'maren', { width: 1280, height: 800 })
-  await wall.goto(`${served.url}/hot-work/wall`)
-  const asker = await screenOf(browser, 'tove')
-
-  await asker.goto(`${served.url}/hot-work?do=request`)
+  const wall = await screenOf(browser, 'maren', '/hot-work/wall', { width: 1280, height: 800 })
+  const asker = await screenOf(browser, 'tove', '/hot-work?do=request')
   const ask = asker.getByRole('button', { name: 'Ask for it' })
   await asker.getByLabel('Place, as people call it').fill('Sluice rack 2')
   await asker.getByLabel('The job').fill('Cut two rusted bars')
@@ -93,8 +90,7 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   await expect(asker.locator('article').getByText('Waits for its watch')).toBeVisible()
   await expect(asker.getByRole('button', { name: 'The watch takes its post first' })).toBeDisabled()
 
-  const watch = await screenOf(browser, 'ebba')
-  await watch.goto(asker.url())
+  const watch = await screenOf(browser, 'ebba', new URL(asker.url()).pathname)
   await watch.getByRole('button', { name: 'I am on post' }).click()
   await expect(watch.getByText('On post. The work has not begun.')).toBeVisible()
   await asker.getByRole('button', { name: 'Begin the work' }).click()
@@ -121,8 +117,7 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   await watch.getByRole('button', { name: 'Who relieves me' }).click()
   await sign(watch, 'Maren Holt', '2806', 'I take the watch now')
   await expect(row).toContainText('Maren Holt')
-  const relief = await screenOf(browser, 'maren')
-  await relief.goto(asker.url())
+  const relief = await screenOf(browser, 'maren', new URL(asker.url()).pathname)
   await expect(relief.getByText('Next round in')).toBeVisible()
   await setClock('09:39')
   // Its clock has heard the shop's again.
@@ -152,8 +147,7 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
 })
 
 test('an arc where no permit stood is recorded and watched; the paper has a code that opens the state for anybody', async ({ browser }) => {
-  const page = await screenOf(browser, 'imke')
-  await page.goto(`${served.url}/hot-work?do=arc`)
+  const page = await screenOf(browser, 'imke', '/hot-work?do=arc')
   await page.getByLabel('Where').fill('Behind the boat shed')
   await page.getByRole('button', { name: 'Record it and begin the watch' }).click()
   await expect(page.locator('article').getByText('Nobody watches', { exact: true })).toBeVisible()
@@ -176,8 +170,7 @@ test('an arc where no permit stood is recorded and watched; the paper has a code
 })
 
 test('a phone whose session has ended still sends a round, a stop and a call; emergencies open from every screen', async ({ browser }) => {
-  const page = await screenOf(browser, 'wim')
-  await page.goto(`${served.url}/hot-work/slip-winch`)
+  const page = await screenOf(browser, 'wim', '/hot-work/slip-winch')
   await page.getByRole('link', { name: 'Help', exact: true }).click()
   await page.getByRole('link', { name: /^Electric shock/ }).click()
   await expect(page.getByText('Power off at the switch or plug first.')).toBeVisible()
@@ -196,7 +189,7 @@ test('a phone whose session has ended still sends a round, a stop and a call; em
 test('one bay from hold to clear to strike through all seven gates, and back by a lapse', async ({ browser }) => {
   test.setTimeout(90_000)
   await served.restart('2026-11-25T08:00:00Z')
-  const page = await screenOf(browser, 'maren', { width: 1280, height: 800 })
+  const page = await screenOf(browser, 'maren', '/', { width: 1280, height: 800 })
   const row = page.getByRole('link', { name: /^Bay 2,/ })
   await expect(row).toHaveAttribute('aria-label', /Hold/)
   await page.goto(`${served.url}/bay/bay-2?do=job`)

@@ -81,8 +81,7 @@ test('a board that is told of a change and cannot read it says so, and shows it 
   await signIn(other, served, 'maren')
   await expect(other.getByText('0 stopped')).toBeVisible()
   await other.route('**/api/v1/floor', route => route.fulfill({ status: 500, json: {} }))
-  await signIn(page, served, 'oskar')
-  await page.goto(`${served.url}/bay/bay-6`)
+  await signIn(page, served, 'oskar', '/bay/bay-6')
   await page.getByRole('button', { name: 'Stop bay 6' }).click()
   await expect(other.getByText('Not heard since')).toBeVisible()
   await other.unroute('**/api/v1/floor')
@@ -94,8 +93,7 @@ test('a board that is told of a change and cannot read it says so, and shows it 
 
 test('a watch that is abandoned is said on the wall and on every screen until somebody comes', async ({ page, browser }) => {
   const wall = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
-  await signIn(wall, served, 'maren')
-  await wall.goto(`${served.url}/hot-work/wall`)
+  await signIn(wall, served, 'maren', '/hot-work/wall')
   const watch = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
   await signIn(watch, served, 'wim')
   // Somebody who is named nowhere in it.
@@ -130,8 +128,7 @@ test('the command line shows what it read, and asks where a word can be meant in
 test('an interlock strikes at a clear bay only, and closes when it hears nothing', async ({ page }) => {
   test.setTimeout(90_000)
   const shop = await serve()
-  await signIn(page, shop, 'oskar')
-  await page.goto(`${shop.url}/set-up`)
+  await signIn(page, shop, 'oskar', '/set-up')
   await page.getByLabel('What it is for').fill('Interlock of bay 2')
   await page.getByRole('button', { name: 'Make a key' }).click()
   const key = (await page.locator('.key-itself').textContent())!

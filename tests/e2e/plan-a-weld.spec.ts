@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { expect, serve, signIn, test } from './served'
+import { expect, serve, signIn, signInByHand, test } from './served'
 import type { Served } from './served'
 import { shopDayEndsAtMs } from '../../core/time/shop-day'
 
@@ -18,7 +18,7 @@ async function reopenAll(page: Page, bays: readonly number[]): Promise<void> {
 }
 
 test('the board shows twelve bays without scrolling, and says which is clear to strike', async ({ page }) => {
-  await signIn(page, served, 'maren')
+  await signInByHand(page, served, 'maren')
   const rows = page.getByRole('link', { name: /^Bay \d+,/ })
   await expect(rows).toHaveCount(12)
   await expect(page.getByText('1 clear to strike')).toBeVisible()
@@ -32,8 +32,7 @@ test('the board shows twelve bays without scrolling, and says which is clear to 
 test('a weld is planned from end to end, another browser sees it, a late change is refused and keeps what was typed, and a reload keeps all', async ({ page, browser }) => {
   await signIn(page, served, 'maren')
   const other = await (await browser.newContext()).newPage()
-  await signIn(other, served, 'oskar')
-  await other.goto(`${served.url}/bay/bay-11?do=job`)
+  await signIn(other, served, 'oskar', '/bay/bay-11?do=job')
   await expect(other.getByRole('region', { name: 'Job card' })).toBeVisible()
 
   await page.getByRole('link', { name: /^Bay 11,/ }).click()
@@ -93,8 +92,7 @@ test('a weld is planned from end to end, another browser sees it, a late change 
 test('a house rule shows which bays change before it is saved, and closes their gates after', async ({ page, browser }) => {
   await signIn(page, served, 'maren')
   const lead = await (await browser.newContext()).newPage()
-  await signIn(lead, served, 'oskar')
-  await lead.goto(`${served.url}/house-rules`)
+  await signIn(lead, served, 'oskar', '/house-rules')
   await lead.getByRole('button', { name: '13', exact: true }).click()
   const preview = lead.getByRole('region', { name: 'What would change' })
   await expect(preview).toContainText('Bay 1')
@@ -152,8 +150,7 @@ test('a tablet that is signed out still stops the shop with one tap', async ({ p
 })
 
 test('pencil is confirmed by a tap, and one job goes to many bays at once', async ({ page }) => {
-  await signIn(page, served, 'maren')
-  await page.goto(`${served.url}/bay/bay-4`)
+  await signIn(page, served, 'maren', '/bay/bay-4')
   await expect(page.getByRole('button', { name: /Job hold Arc minutes still in pencil/ })).toBeVisible()
   await page.getByRole('link', { name: /^2 min arc an hour.*confirm or correct/ }).click()
   const card = page.getByRole('region', { name: 'Job card' })
@@ -208,8 +205,7 @@ test('what is done without a connection is kept through a reload and sent when i
 })
 
 test('a refusal that comes after a reload is told, not lost', async ({ page, context }) => {
-  await signIn(page, served, 'maren')
-  await page.goto(`${served.url}/bay/bay-6`)
+  await signIn(page, served, 'maren', '/bay/bay-6')
   await context.route('**/api/v1/commands', route => route.abort())
   await page.goto(`${served.url}/bay/bay-6?do=who`)
   await page.getByRole('button', { name: /^Ada Quill/ }).click()

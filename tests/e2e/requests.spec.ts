@@ -46,12 +46,10 @@ test('one thing done to a cylinder asks for two readings where it is done, and f
 
 test('a page hears of what another screen did to what it shows', async ({ browser, page }) => {
   const there = await (await browser.newContext()).newPage()
-  await signIn(there, served, 'jun')
-  await there.goto(`${served.url}/gas/ac-7`)
+  await signIn(there, served, 'jun', '/gas/ac-7')
   await there.getByRole('button', { name: 'Weigh' }).click()
   await there.getByLabel('Weighs, regulator and cap off, kg').fill('82')
-  await signIn(page, served, 'oskar')
-  await page.goto(`${served.url}/gas/ac-7`)
+  await signIn(page, served, 'oskar', '/gas/ac-7')
   await expect(page.getByRole('heading', { name: /AC-7/ })).toBeVisible()
   const before = await page.locator('main, .right').first().innerText()
   await there.getByRole('button', { name: 'Write it down' }).click()

@@ -115,7 +115,16 @@ async function actWhenAnswered(page: Page): Promise<void> {
   await page.addLocatorHandler(page.locator('html[data-asking]'), answered, { noWaitAfter: true })
 }
 
-export async function signIn(page: Page, served: Served, who: keyof typeof PASSWORDS): Promise<void> {
+/** Somebody signed in, on a page that is drawn. How it is done by hand is walked where signing in is what is looked at. */
+export async function signIn(page: Page, served: Served, who: keyof typeof PASSWORDS, at = '/'): Promise<void> {
+  await actWhenAnswered(page)
+  const signedIn = await page.context().request.post(`${served.url}/api/v1/sign-in`, { data: { loginName: who, password: PASSWORDS[who] } })
+  expect(signedIn.status()).toBe(200)
+  await page.goto(served.url + at)
+  await expect(page.getByRole('navigation', { name: 'Areas' })).toBeVisible()
+}
+
+export async function signInByHand(page: Page, served: Served, who: keyof typeof PASSWORDS): Promise<void> {
   await actWhenAnswered(page)
   await page.goto(`${served.url}/sign-in`)
   await page.getByLabel('Name', { exact: true }).fill(who)

@@ -25,8 +25,7 @@ test('the lead names somebody competent, and a house rule about cylinders says w
 })
 
 test('the electrical sums: duty and rest, what a cable loses, a voltage too high for a tight place, a test that fails', async ({ page }) => {
-  await signIn(page, served, 'maren')
-  await page.goto(`${served.url}/kit?do=sums`)
+  await signIn(page, served, 'maren', '/kit?do=sums')
   const duty = page.getByRole('region', { name: 'How long may the arc burn?' })
   await duty.getByLabel('Plate: rated at, A').fill('200')
   await duty.getByLabel('Plate: duty, %').fill('60')
@@ -50,8 +49,7 @@ test('the electrical sums: duty and rest, what a cable loses, a voltage too high
 })
 
 test('a thing is registered with its plate and given to a bay; flooded, it is due again', async ({ page }) => {
-  await signIn(page, served, 'jun')
-  await page.goto(`${served.url}/kit?do=register`)
+  await signIn(page, served, 'jun', '/kit?do=register')
   await page.getByLabel('Tag', { exact: true }).last().fill('m-77')
   await page.getByLabel('What it is').selectOption('arc-machine')
   await page.getByLabel('Name people know it by').fill('Spare machine')

@@ -333,8 +333,7 @@ test.describe('what only its owner sets', () => {
 })
 
 test('a code handed over on one screen opens the shop on another, with a password and a PIN of their own', async ({ page, browser }) => {
-  await signIn(page, served, 'oskar')
-  await page.goto(`${served.url}/people`)
+  await signIn(page, served, 'oskar', '/people')
   await page.getByRole('button', { name: 'Change Pia Vance' }).click()
   await page.getByLabel('Sign-in name').fill('pia')
   await page.getByRole('button', { name: 'Give a one-time code' }).click()

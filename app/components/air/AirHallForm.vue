@@ -11,7 +11,7 @@ import { hallStream } from '#core/ids/streams'
 const { hall } = defineProps<{ hall: Hall }>()
 const facts = useFacts()
 const judged = useJudged()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const units = useShopUnits()
 const q = useQuantities()
 
@@ -21,7 +21,6 @@ const draft = ref<Draft>(state.value?.air
   ? { ...state.value.air }
   : { isOpenAir: false, volumeM3: undefined, ceilingM: undefined, supplyM3PerS: undefined, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: undefined })
 const openedOn = ref(facts.reading?.air.versions.halls[hall.hallId] ?? 0)
-const refused = ref<string | null>(null)
 const saved = ref('')
 /** In the open the room's own numbers mean nothing; they are kept at what a hall would need. */
 const air = computed<HallAir | null>(() => {
@@ -36,8 +35,7 @@ const version = () => facts.reading?.air.versions.halls[hall.hallId] ?? 0
 async function save() {
   if (!air.value) return
   saved.value = ''
-  const sent = await outbox.send('hall.describe', [{ id: hallStream(hall.hallId), expectedVersion: openedOn.value }], { air: air.value })
-  refused.value = sent.ok ? null : wordsOf(sent)
+  const sent = await send('hall.describe', { id: hallStream(hall.hallId), expectedVersion: openedOn.value }, { air: air.value })
   if (sent.ok) {
     openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), openedOn.value)
     await facts.refresh()
@@ -52,8 +50,7 @@ const extractionWords = (extraction: Extraction | null | undefined): string =>
   extraction === undefined ? 'not said yet' : extraction === null ? 'none' : `${words.extractionKinds[extraction.kind]}, ${q.value.airFlow(extraction.flowM3PerS)} (${words.flowMethods[extraction.flowFrom]}), ${extraction.returnsAir ? 'air returned' : 'ducted out'}`
 async function fit(bayId: string, fitted: FittedBay) {
   const asOf = version()
-  const sent = await outbox.send('hall.fit-bay', [{ id: hallStream(hall.hallId), expectedVersion: asOf }], { bayId, fitted })
-  refused.value = sent.ok ? null : wordsOf(sent)
+  const sent = await send('hall.fit-bay', { id: hallStream(hall.hallId), expectedVersion: asOf }, { bayId, fitted })
   if (!sent.ok) return
   // What somebody else changed since the hall was opened here is not passed over.
   if (asOf === openedOn.value) openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), asOf)

@@ -13,10 +13,9 @@ const facts = useFacts()
 const judgedBays = useJudged()
 const lookup = useLookup()
 const session = useSession()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const q = useQuantities()
 const isAdding = ref(false)
-const refused = ref<string | null>(null)
 
 const place = computed(() => {
   const surroundings = judgedBays.viewAt(placed.bay).air
@@ -32,6 +31,7 @@ const measured = computed(() => {
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */
 const together = computed(() => measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: lookup.sayAll(findings) })))
+const version = computed(() => facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0)
 const mayRecord = computed(() => session.may('record-samples'))
 
 const sentence = ({ survey, standing, answer, findings }: JudgedSurvey): string => {
@@ -39,11 +39,8 @@ const sentence = ({ survey, standing, answer, findings }: JudgedSurvey): string 
   if (answer === null) return 'No limit that binds here knows this substance.'
   return findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') || words.sampleVerdicts[answer.verdict] + ` (${survey.results.length})`
 }
-async function withdraw(surveyId: string) {
-  refused.value = null
-  const sent = await outbox.send('samples.withdraw', [{ id: samplesStream(placed.bay.bayId), expectedVersion: facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], { surveyId, reason: 'Withdrawn on the Air page' })
-  if (!sent.ok) refused.value = wordsOf(sent)
-}
+const withdraw = (surveyId: string) =>
+  send('samples.withdraw', { id: samplesStream(placed.bay.bayId), expectedVersion: version.value }, { surveyId, reason: 'Withdrawn on the Air page' })
 </script>
 
 <template>

@@ -18,7 +18,7 @@ const emit = defineEmits<{ done: [] }>()
 const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const q = useQuantities()
 
 const text = ref('')
@@ -29,7 +29,6 @@ const concentrationUnit = ref<SampleReading['concentrationUnit']>('mg/m3')
 const massUnit = ref<SampleReading['massUnit']>('ug')
 const volumeUnit = ref<SampleReading['volumeUnit']>('L')
 const unsampled = ref<UnsampledRule | ''>('as-sampled')
-const refused = ref<string | null>(null)
 const fileSaid = ref('')
 
 /** How the table is written: found, shown, and put right by whoever knows it. */
@@ -73,14 +72,13 @@ async function readFile(event: Event) {
   fileSaid.value = `Read ${file.name}.`
 }
 async function save() {
-  refused.value = null
   if (!substance.value) return
-  const sent = await outbox.send('samples.record', [{ id: samplesStream(placed.bay.bayId), expectedVersion: facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0 }], {
+  const expectedVersion = facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0
+  const sent = await send('samples.record', { id: samplesStream(placed.bay.bayId), expectedVersion }, {
     surveyId: makeUuid(), substance: substance.value, takenOn: takenOn.value,
     results: read.value.results.map(({ label, value, isBelowLoq, minutes }) => ({ label: label.slice(0, 60), mgPerM3: value, isBelowLoq, minutes })),
   })
   if (sent.ok) emit('done')
-  else refused.value = wordsOf(sent)
 }
 </script>
 

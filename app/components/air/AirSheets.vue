@@ -8,9 +8,8 @@ import { FUME_SHEETS_STREAM } from '#core/ids/streams'
 
 /** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
 const facts = useFacts()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const sheets = computed(() => Object.values(facts.reading?.air.sheets ?? {}))
-const refused = ref<string | null>(null)
 
 const METALS = SUBSTANCES.filter(substance => substance !== 'total-fume' && !isGas(substance))
 const consumable = ref<ConsumableId | ''>('')
@@ -33,10 +32,9 @@ const version = () => facts.reading?.air.versions.sheets ?? 0
 async function save() {
   if (!consumable.value || !process.value) return
   const compositionPercent = Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined))
-  const sent = await outbox.send('fume.enter-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], {
+  const sent = await send('fume.enter-sheet', { id: FUME_SHEETS_STREAM, expectedVersion: version() }, {
     sheet: { process: process.value, consumable: consumable.value, title: title.value.trim(), ...fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }, ...fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }, compositionPercent },
   })
-  refused.value = sent.ok ? null : wordsOf(sent)
   if (sent.ok) {
     consumable.value = ''
     process.value = ''
@@ -48,8 +46,7 @@ async function save() {
   }
 }
 async function drop({ process: of, consumable: id }: FumeDataSheet) {
-  const sent = await outbox.send('fume.drop-sheet', [{ id: FUME_SHEETS_STREAM, expectedVersion: version() }], { process: of, consumable: id })
-  refused.value = sent.ok ? null : wordsOf(sent)
+  await send('fume.drop-sheet', { id: FUME_SHEETS_STREAM, expectedVersion: version() }, { process: of, consumable: id })
   await facts.refresh()
 }
 </script>

@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
 
-
 /** After a stop of many: what was put right is said once, and every bay that this person may re-open is re-opened in one go. */
 const judged = useJudged()
 const session = useSession()
-const outbox = useOutbox()
+const { send, busy, refused } = useSender()
 const reason = ref('')
-const busy = ref(false)
-const refused = ref('')
 
 const stopped = computed(() => judged.placed.filter(({ station }) => station.stop !== null))
 const mine = computed(() => stopped.value.filter(({ bay }) => session.may('reopen', { bayId: bay.bayId, areaId: bay.areaId })))
@@ -16,10 +13,8 @@ const isUnsent = computed(() => mine.value.some(({ unsent }) => unsent))
 const names = computed(() => mine.value.map(({ bay }) => bay.label).join(', '))
 
 async function reopen() {
-  busy.value = true
-  const sent = await outbox.send('station.reopen', mine.value.map(({ bay, version }) => ({ id: stationStream(bay.bayId), expectedVersion: version })), { note: reason.value.trim() })
-  busy.value = false
-  refused.value = sent.ok ? '' : wordsOf(sent)
+  const bays = mine.value.map(({ bay, version }) => ({ id: stationStream(bay.bayId), expectedVersion: version }))
+  const sent = await send('station.reopen', bays, { note: reason.value.trim() })
   if (sent.ok) reason.value = ''
 }
 </script>

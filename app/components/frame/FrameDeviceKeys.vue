@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { SITE_STREAM } from '#core/ids/streams'
 
-
 /** Read-only keys for a lamp, a wall or a machine's interlock. A key is shown once; here stands only its name. */
 const facts = useFacts()
-const outbox = useOutbox()
+const { send, refused: notRevoked } = useSender()
 const name = ref('')
 const shown = ref<{ readonly name: string, readonly key: string } | null>(null)
 const refused = ref('')
@@ -21,10 +20,7 @@ async function make() {
   name.value = ''
   await facts.refresh()
 }
-async function revoke(keyId: string) {
-  const sent = await outbox.send('site.revoke-key', [{ id: SITE_STREAM, expectedVersion: null }], { keyId })
-  refused.value = sent.ok ? '' : wordsOf(sent)
-}
+const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId })
 </script>
 
 <template>
@@ -49,7 +45,7 @@ async function revoke(keyId: string) {
       </li>
     </ul>
     <form @submit.prevent="name.trim() && make()">
-      <FrameField v-slot="{ id, describedBy }" label="What it is for" :wrong="refused">
+      <FrameField v-slot="{ id, describedBy }" label="What it is for" :wrong="refused || notRevoked">
         <input :id="id" v-model="name" class="entry" maxlength="80" placeholder="Interlock of bay 2" autocomplete="off" :aria-describedby="describedBy">
       </FrameField>
       <button class="key" type="submit" :disabled="!name.trim() || busy">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A labelled field whose message keeps its height, so that a button does not move away under the finger. */
-const { label, wrong = '', hint = '' } = defineProps<{ label: string, wrong?: string, hint?: string }>()
+const { label, wrong = '', hint = '' } = defineProps<{ label: string, wrong?: string | null, hint?: string }>()
 const id = useId()
 </script>
 

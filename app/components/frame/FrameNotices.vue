@@ -5,6 +5,7 @@ import { noticeStream } from '#core/ids/streams'
 const facts = useFacts()
 const lookup = useLookup()
 const outbox = useOutbox()
+const { send } = useSender()
 const session = useSession()
 const ordinary = computed(() => outbox.waiting.length - outbox.urgent.length)
 const others = computed(() => outbox.waiting.filter(one => one.authorId !== session.person?.personId && !outbox.urgent.includes(one)).length)
@@ -16,7 +17,7 @@ const unseen = computed(() => facts.reading?.unseen.filter(({ noticeId, what, ab
 const uncovered = computed(() => facts.reading?.uncovered ?? [])
 const trouble = computed(() => facts.reading?.trouble ?? [])
 const CLOCKS: Readonly<Record<string, string>> = { 'checks-lapse': 'today\'s checks lapse', 'settled': 'a cylinder has stood long enough', 'seal-day': 'the day before is sealed', 'anchor': 'a seal is kept outside', 'round-due': 'a round is due', 'round-overdue': 'a round was missed', 'cover-missing': 'nobody watches', 'gas-retest': 'the air is tested again', 'lapses': 'a permit ends', 'watch-over': 'a watch is over', 'visit-missed': 'a look was missed', 'monitoring-over': 'monitoring is over' }
-const see = (noticeId: string) => outbox.send('notice.see', [{ id: noticeStream(noticeId), expectedVersion: null }], {})
+const see = (noticeId: string) => send('notice.see', noticeStream(noticeId), {})
 const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : about.startsWith('permit/') ? `/hot-work/${about.slice(7)}` : about.startsWith('person/') ? '/my-sign-in' : `/kit/${about.slice(5)}`
 const { time } = useDates()
 /** Until when what stood open still counts; past it nothing reads clear. */

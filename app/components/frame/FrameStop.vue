@@ -1,8 +1,8 @@
 <script setup lang="ts">
-const outbox = useOutbox()
+const { send } = useSender()
 
 /** One tap, no question, no menu: every bay. One bay is stopped from its own sheet. The reason is asked after. */
-const stopAll = () => outbox.send('station.stop-all', [], {})
+const stopAll = () => send('station.stop-all', [], {})
 </script>
 
 <template>

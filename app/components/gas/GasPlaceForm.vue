@@ -39,7 +39,7 @@ const store = computed<StoreLayout | null>(() => {
   return barriers.every(whole) && combustibles.every(whole) ? JSON.parse(JSON.stringify({ barriers, combustibles })) as StoreLayout : null
 })
 const placeId = computed(() => reading?.placeId ?? wordId(name.value, 'place'))
-const { act, said, isRefused, busy } = useThing(() => `place/${placeId.value}`)
+const { act, said, isRefused, busy } = useSenderTo(() => `place/${placeId.value}`)
 async function save() {
   if (!described.value || !store.value) return
   const sent = await act('place.describe', described.value, reading?.version ?? 0)

@@ -23,7 +23,7 @@ const mustSettle = computed(() => marks.value !== null && partsOf(marks.value.ga
 const lay = computed(() => !mustSettle.value || travelled.value === 'upright' ? null : travelled.value === 'unknown' ? { lyingMin: null } : { lyingMin: lyingMin.value ?? null })
 const waits = computed(() => marks.value && lay.value ? settlingMinutes(marks.value.gas, lay.value.lyingMin, facts.rules.settlingRule) : 0)
 const isComplete = computed(() => marks.value !== null && spot.value !== null && TAG_PATTERN.test(tagIdOf(tag.value)) && (!mustSettle.value || travelled.value === 'upright' || travelled.value === 'unknown' || (travelled.value === 'lying' && lyingMin.value !== undefined)))
-const { act, said, isRefused, busy } = useThing(() => `cylinder/${tagIdOf(tag.value)}`)
+const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagIdOf(tag.value)}`)
 const minutes = { unit: 'min', step: 5, toShown: (si: number) => si, fromShown: (shown: number) => shown }
 
 async function receive() {

@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import type { RegulatorList } from '#core/cylinder/week-end'
+import { cylinderStream } from '#core/ids/streams'
+import { tagIdOf } from '#core/ids/tag'
 import { storeWords } from '#shared/words/en/store-words'
 
 /** Regulators that come off at the end of the week, or of the day, one tap each. */
 const { week } = defineProps<{ week: RegulatorList }>()
 const facts = useFacts()
 const session = useSession()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const { day } = useDates()
-const refused = ref('')
-async function off(tag: string) {
-  const sent = await outbox.send('cylinder.disconnect', [{ id: `cylinder/${tag.toLowerCase()}`, expectedVersion: null }], { isCapped: true })
-  refused.value = sent.ok ? '' : wordsOf(sent)
-}
+const off = (tag: string) => send('cylinder.disconnect', cylinderStream(tagIdOf(tag)), { isCapped: true })
 const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
 </script>
 

@@ -8,7 +8,7 @@ const facts = useFacts()
 const permitId = makeUuid()
 const where = ref('')
 const bayId = ref('')
-const { act, said, isRefused, busy } = useThing(() => permitStream(permitId))
+const { act, said, isRefused, busy } = useSenderTo(() => permitStream(permitId))
 const bays = computed(() => facts.site.bays.filter(({ closed }) => !closed))
 async function report() {
   const bay = bays.value.find(one => one.bayId === bayId.value)

@@ -24,7 +24,7 @@ const session = useSession()
 const route = useRoute()
 
 const permitId = makeUuid()
-const { act, said, isRefused, busy } = useThing(() => permitStream(permitId))
+const { act, said, isRefused, busy } = useSenderTo(() => permitStream(permitId))
 const bays = computed(() => shopFacts.site.bays.filter(({ kind, closed }) => kind === 'structure' && !closed))
 const given = typeof route.query.bay === 'string' ? lookup.find(route.query.bay) : undefined
 const bayId = ref(given?.bay.bayId ?? '')

@@ -7,12 +7,10 @@ import { kitItemStream } from '#core/ids/streams'
 const { label, to } = defineProps<{ label: string, to: Extract<NonNullable<Assignment>, { to: 'bay' | 'permit' }> }>()
 const shop = useShopUnits()
 const distanceM = ref<number>()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const tag = ref('')
-const refused = ref('')
 async function bring() {
-  const sent = await outbox.send('item.assign', [{ id: kitItemStream(tagIdOf(tag.value)), expectedVersion: null }], { assignment: { ...to, ...distanceM.value === undefined ? {} : { distanceM: distanceM.value } } })
-  refused.value = sent.ok ? '' : wordsOf(sent)
+  const sent = await send('item.assign', kitItemStream(tagIdOf(tag.value)), { assignment: { ...to, ...distanceM.value === undefined ? {} : { distanceM: distanceM.value } } })
   if (!sent.ok) return
   tag.value = ''
   distanceM.value = undefined

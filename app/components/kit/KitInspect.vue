@@ -6,7 +6,7 @@ import { storeWords } from '#shared/words/en/store-words'
 /** One list, done with a gloved hand: everything in order in one tap, or what is wrong. Judged while it is answered. */
 const { tag, list } = defineProps<{ tag: string, list: CheckList }>()
 const emit = defineEmits<{ done: [] }>()
-const { act, said, isRefused, busy } = useThing(() => `item/${tag.toLowerCase()}`)
+const { act, said, isRefused, busy } = useSenderTo(() => `item/${tag.toLowerCase()}`)
 const answers = ref<Record<string, Answer>>({})
 const typed = ref<Record<string, string>>({})
 const remark = ref('')

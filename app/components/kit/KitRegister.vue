@@ -14,7 +14,7 @@ const marks = ref<KitItemMarks>({})
 const assignment = ref<Assignment>(null)
 const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
 const isComplete = computed(() => kind.value !== '' && name.value.trim() !== '' && TAG_PATTERN.test(tagIdOf(tag.value)))
-const { act, said, isRefused, busy } = useThing(() => `item/${tagIdOf(tag.value)}`)
+const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagIdOf(tag.value)}`)
 async function register() {
   if (!isComplete.value) return
   const sent = await act('item.register', { kind: kind.value as EquipmentKindId, name: name.value.trim(), marks: marks.value })

@@ -8,15 +8,13 @@ import { personStream } from '#core/ids/streams'
 /** What somebody is named competent for: they may do those tests, and release from tag-out. */
 const { person } = defineProps<{ person: PersonReading }>()
 const emit = defineEmits<{ saved: [] }>()
-const outbox = useOutbox()
+const { send, refused } = useSender()
 const named = ref<readonly CompetenceId[]>(person.competences)
-const refused = ref('')
 const saved = ref(false)
 const isChanged = computed(() => named.value.length !== person.competences.length || named.value.some(kind => !person.competences.includes(kind)))
 const toggle = (kind: CompetenceId) => { named.value = named.value.includes(kind) ? named.value.filter(one => one !== kind) : [...named.value, kind] }
 async function save() {
-  const sent = await outbox.send('person.name-competent', [{ id: personStream(person.personId), expectedVersion: null }], { competences: [...named.value] })
-  refused.value = sent.ok ? '' : wordsOf(sent)
+  const sent = await send('person.name-competent', personStream(person.personId), { competences: [...named.value] })
   saved.value = sent.ok
   if (sent.ok) emit('saved')
 }

@@ -2,10 +2,12 @@
 import { stands } from '#core/time/instant'
 import { extractionFault, needsPosition } from '#core/air/bay-air'
 import type { HoodPosition } from '#core/air/bay-air'
+import type { CommandPayloads } from '#core/streams/commands'
+import type { StationCommands } from '#core/streams/station/decide-station'
 import type { Placed } from '~/stores/judged'
 import type { ExtractionFault } from '#core/ids/air-ids'
 import { EXTRACTION_FAULTS } from '#core/ids/air-ids'
-import { personStream } from '#core/ids/streams'
+import { personStream, stationStream } from '#core/ids/streams'
 
 /** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -13,10 +15,10 @@ defineEmits<{ because: [] }>()
 const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
-const outbox = useOutbox()
 const q = useQuantities()
 const units = useShopUnits()
-const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const { send, refused } = useSender()
+const act = <Type extends keyof StationCommands>(type: Type, payload: CommandPayloads[Type]) => send(type, stationStream(placed.bay.bayId), payload)
 
 const gate = computed(() => placed.verdict.byId.air)
 const extraction = computed(() => judged.viewAt(placed.bay).air.extraction)
@@ -42,11 +44,7 @@ const found = (fault: ExtractionFault | null) => act('station.check-extraction',
 const faultSaid = computed(() => check.value && extractionFault(check.value))
 
 const wearer = computed(() => judged.viewAt(placed.bay).air.wearerOf(placed.station.personId))
-async function shaven(isShaven: boolean) {
-  refused.value = null
-  const sent = await outbox.send('person.check-shaven', [{ id: personStream(placed.station.personId!), expectedVersion: null }], { isShaven })
-  if (!sent.ok) refused.value = wordsOf(sent)
-}
+const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(placed.station.personId!), { isShaven })
 </script>
 
 <template>

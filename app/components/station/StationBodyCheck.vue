@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stationStream } from '#core/ids/streams'
 import { stands } from '#core/time/instant'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { Placed } from '~/stores/judged'
@@ -6,7 +7,7 @@ import type { Placed } from '~/stores/judged'
 /** The outfit from head to foot, gone through at the door. */
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
-const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const clock = useClock()
 
 type Said = 'passes' | 'fails' | null

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stationStream } from '#core/ids/streams'
 import { stands } from '#core/time/instant'
 import type { Placed } from '~/stores/judged'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
@@ -10,7 +11,7 @@ defineEmits<{ because: [] }>()
 const judged = useJudged()
 const lookup = useLookup()
 const q = useQuantities()
-const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 
 const shade = computed(() => placed.verdict.shade)
 const clock = useClock()

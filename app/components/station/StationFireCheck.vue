@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stationStream } from '#core/ids/streams'
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
 import { fireWords } from '#shared/words/en/fire-findings'
 import type { Placed } from '~/stores/judged'
@@ -13,7 +14,7 @@ const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
 const { time } = useDates()
-const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const { turn, left } = usePermitClock()
 const gate = computed(() => placed.verdict.byId.fire)
 const isStructure = computed(() => placed.bay.kind === 'structure')

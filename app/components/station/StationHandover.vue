@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { storeWords } from '#shared/words/en/store-words'
 import type { Placed } from '~/stores/judged'
+import type { Signature } from '~/stores/outbox'
 import type { HandoverCheckId } from '#core/ids/station-ids'
 import { HANDOVER_CHECKS } from '#core/ids/station-ids'
 import { stationStream } from '#core/ids/streams'
@@ -8,23 +9,17 @@ import { stationStream } from '#core/ids/streams'
 /** The end of a class: one tap says that all is done, another what is not; signed with a PIN where somebody else hands over. */
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
-const outbox = useOutbox()
+const { send, busy, refused } = useSender()
 const lookup = useLookup()
 const session = useSession()
 const { moment } = useDates()
 const notDone = ref<readonly HandoverCheckId[]>([])
 const note = ref('')
-const refused = ref('')
 const signs = ref(false)
-const busy = ref(false)
 const toggle = (id: HandoverCheckId) => { notDone.value = notDone.value.includes(id) ? notDone.value.filter(one => one !== id) : [...notDone.value, id] }
 const payload = computed(() => ({ answers: Object.fromEntries(HANDOVER_CHECKS.map(id => [id, !notDone.value.includes(id)])), ...note.value.trim() ? { note: note.value.trim() } : {} }))
-async function handOver(signature?: { personId: string, pin: string }) {
-  busy.value = true
-  const streams = [{ id: stationStream(placed.bay.bayId), expectedVersion: null }]
-  const sent = signature ? await outbox.sendSigned('station.hand-over', streams, payload.value, signature) : await outbox.send('station.hand-over', streams, payload.value)
-  busy.value = false
-  refused.value = sent.ok ? '' : wordsOf(sent)
+async function handOver(signature?: Signature) {
+  const sent = await send('station.hand-over', stationStream(placed.bay.bayId), payload.value, signature)
   if (sent.ok) emit('done')
 }
 </script>

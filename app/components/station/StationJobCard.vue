@@ -6,6 +6,7 @@ import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/ids/vocabulary'
 import type { CoatingId } from '#core/ids/vocabulary'
+import { stationStream } from '#core/ids/streams'
 import { kitWords } from '#shared/words/en/kit-words'
 import type { Placed } from '~/stores/judged'
 import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
@@ -18,7 +19,6 @@ const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
-const outbox = useOutbox()
 const q = useQuantities()
 
 const { draft, job, missing, pencilCurrent, takePencilCurrent, apply, set, forget, confirm, isSet, done } = useJobDraft(placed.bay.bayId, placed.station.job, typedJob.value)
@@ -118,33 +118,27 @@ const recent = computed(() => {
   return placed.station.recentJobs.filter(other => jobPattern(other) !== now).slice(0, 3)
 })
 
-const refused = ref<string | null>(null)
-const saving = ref(false)
+const { send, busy: saving, refused, forget: forgetRefusal } = useSender()
 async function save() {
   if (!job.value) return
-  saving.value = true
-  refused.value = null
-  const streams = [{ id: `station/${placed.bay.bayId}`, expectedVersion: openedOn.value }, ...others.value.map(id => ({ id: `station/${id}`, expectedVersion: lookup.find(id)?.version ?? null }))]
-  const sent = await outbox.send('station.set-job', streams, { job: job.value })
-  saving.value = false
+  const rest = others.value.map(id => ({ id: stationStream(id), expectedVersion: lookup.find(id)?.version ?? null }))
+  const sent = await send('station.set-job', [{ id: stationStream(placed.bay.bayId), expectedVersion: openedOn.value }, ...rest], { job: job.value })
   if (sent.ok) {
     done()
     emit('done')
   }
-  else refused.value = wordsOf(sent)
 }
 /** Having seen that somebody else was here, the person decides again on what is there now. */
 function lookedAgain() {
   openedOn.value = placed.version
-  refused.value = null
+  forgetRefusal()
 }
 async function clear() {
-  const sent = await outbox.send('station.clear-job', [{ id: `station/${placed.bay.bayId}`, expectedVersion: placed.version }], {})
+  const sent = await send('station.clear-job', { id: stationStream(placed.bay.bayId), expectedVersion: placed.version }, {})
   if (sent.ok) {
     done()
     emit('done')
   }
-  else refused.value = wordsOf(sent)
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kitItemStream } from '#core/ids/streams'
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
@@ -15,7 +16,7 @@ learnSentences(storeSentences)
 const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
-const outbox = useOutbox()
+const { send } = useSender()
 const q = useQuantities()
 const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
@@ -33,7 +34,7 @@ const refused = ref('')
 async function allWell() {
   refused.value = ''
   for (const { tagId, list } of quick.value) {
-    const sent = await outbox.send('item.inspect', [{ id: `item/${tagId}`, expectedVersion: null }], { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(({ id }) => [id, true])) })
+    const sent = await send('item.inspect', kitItemStream(tagId), { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(({ id }) => [id, true])) })
     if (!sent.ok) refused.value = wordsOf(sent)
   }
   await refresh()

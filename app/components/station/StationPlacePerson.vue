@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stationStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
 
 /** Who stands at this bay today. Another person starts with nothing checked. */
@@ -6,7 +7,7 @@ const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
 const facts = useFacts()
 const judged = useJudged()
-const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const elsewhere = computed(() => new Map(judged.placed.filter(other => other.station.personId && other.bay.bayId !== placed.bay.bayId).map(other => [other.station.personId!, other.bay.label])))
 
 async function place(personId: string | null) {

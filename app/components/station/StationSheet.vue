@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stationStream } from '#core/ids/streams'
 import { factsSince } from '#core/clearance/fact-age'
 import type { GateId } from '#core/ids/vocabulary'
 import { GATES } from '#core/ids/vocabulary'
@@ -33,7 +34,7 @@ const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (sta
 const since = computed(() => factsSince(placed.station, judged.viewAt(placed.bay).kit, judged.viewAt(placed.bay).fire))
 const q = useQuantities()
 const best = useBestAdvice(() => placed.bay.bayId)
-const { act } = useStationCommands(() => placed.bay.bayId)
+const { act } = useSenderTo(() => stationStream(placed.bay.bayId))
 const mayHandOver = computed(() => session.may('hand-over', place.value))
 const leftOpen = computed(() => Object.values(placed.station.handover?.answers ?? {}).filter(answer => !answer).length)
 const { moment } = useDates()

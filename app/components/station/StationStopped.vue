@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Placed } from '~/stores/judged'
+import type { Signature } from '~/stores/outbox'
 import { stationStream } from '#core/ids/streams'
 
 /** A stopped bay: why, asked after the stop, and re-opening by who may. */
@@ -8,7 +9,7 @@ const session = useSession()
 const facts = useFacts()
 const lookup = useLookup()
 const clock = useClock()
-const { act, refused } = useStationCommands(() => placed.bay.bayId)
+const { act, sign, busy, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const stop = computed(() => placed.station.stop!)
 const ownWords = ref('')
 
@@ -20,14 +21,7 @@ const since = computed(() => {
   const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(stop.value.at))
   return `${at}, ${minutes < 1 ? 'just now' : minutes < 60 ? `${minutes} min ago` : `${Math.floor(minutes / 60)} h ${minutes % 60} min ago`}`
 })
-const outbox = useOutbox()
-const signing = ref(false)
-async function reopenSigned(signature: { personId: string, pin: string }) {
-  signing.value = true
-  const sent = await outbox.sendSigned('station.reopen', [{ id: stationStream(placed.bay.bayId), expectedVersion: placed.version }], {}, signature)
-  signing.value = false
-  refused.value = sent.ok ? null : wordsOf(sent)
-}
+const reopenSigned = (signature: Signature) => sign('station.reopen', {}, signature, placed.version)
 const give = (reason: string) => act('station.give-stop-reason', { reason })
 </script>
 
@@ -66,7 +60,7 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
       <p class="soft">
         An instructor or the safety lead re-opens it, also from this screen with a PIN.
       </p>
-      <StationSignature :busy="signing" @sign="reopenSigned" />
+      <StationSignature :busy="busy" @sign="reopenSigned" />
     </template>
     <p v-if="refused" role="alert">
       {{ refused }}

@@ -27,7 +27,7 @@ const tagId = computed(() => String(route.params.tag).toLowerCase())
 const { reading, problem, refresh } = useReading<CylinderPageReading>(() => `cylinders/${encodeURIComponent(tagId.value)}`, streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId))
 const cylinders = useCylinders()
 watch(reading, row => row && cylinders.keep(row))
-const { act, said, isRefused, busy } = useThing(() => `cylinder/${tagId.value}`)
+const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagId.value}`)
 const cylinder = computed(() => reading.value?.cylinder ?? null)
 const fact = computed(() => reading.value?.fact ?? null)
 type Doing = 'read' | 'connect' | 'joints' | 'pressure' | 'shut' | 'move' | 'tag-out' | 'release' | 'danger' | 'correct' | 'lying' | 'withdraw' | null

@@ -22,7 +22,7 @@ const { time, moment } = useDates()
 const permitId = computed(() => typeof route.params.permitId === 'string' ? route.params.permitId : null)
 const { reading, permit, problem, waiting } = usePermit(() => permitId.value)
 const { turn, left } = usePermitClock()
-const { act, sign, said, isRefused, busy } = useThing(() => permitStream(permitId.value ?? ''))
+const { act, sign, said, isRefused, busy } = useSenderTo(() => permitStream(permitId.value ?? ''))
 
 const me = computed(() => session.person?.personId ?? '')
 /** May they do this here? The door asks the same. */

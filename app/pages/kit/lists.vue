@@ -20,7 +20,7 @@ const kind = ref<EquipmentKindId>('regulator')
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists).filter(list => list.kind === kind.value) : [])
 const dropped = computed(() => reading.value ? BUILT_IN_LISTS.filter(list => list.kind === kind.value && checkList(reading.value!.lists, list.id) === null) : [])
 const editing = ref<CheckList | null>(null)
-const { act, said, isRefused, busy } = useThing(() => CHECK_LISTS_STREAM)
+const { act, said, isRefused, busy } = useSenderTo(() => CHECK_LISTS_STREAM)
 type Unit = CheckList['every']['unit']
 const unit = ref<Unit | ''>('use')
 const count = ref<number | undefined>()
