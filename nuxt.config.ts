@@ -22,6 +22,10 @@ export default defineNuxtConfig({
     },
   },
 
+  // A part is called by the name of its file, wherever it stands; its name begins with its area.
+  components: [{ path: '~/areas', pathPrefix: false, extensions: ['vue'] }, { path: '~/frame', pathPrefix: false, extensions: ['vue'] }],
+  imports: { dirs: ['frame', 'areas/**'] },
+
   css: ['~/assets/css/main.css'],
   alias: { '#core': core },
 

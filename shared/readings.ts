@@ -148,7 +148,7 @@ export interface KitItemPageReading extends KitItemReading { readonly today: str
 /** `GET /api/v1/places` */
 export interface PlacesReading { readonly places: readonly PlaceReading[] }
 /** `GET /api/v1/gas`: the store as it stands. */
-export interface GasReading {
+export interface CylindersReading {
   readonly today: string
   readonly places: readonly PlaceReading[]
   readonly cylinders: readonly CylinderRow[]

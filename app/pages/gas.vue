@@ -5,7 +5,7 @@ import type { Yard } from '#core/cylinder/judge-place'
 import { storeSentences } from '#shared/words/en/store-findings'
 import { learnSentences } from '#shared/words/speak'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
-import type { GasReading } from '#shared/readings'
+import type { CylindersReading } from '#shared/readings'
 
 // The list keeps its place while cylinders are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -21,7 +21,7 @@ const cylinders = useCylinders()
 /** The opened cylinder reads itself: the list shows what it read. */
 const isOpened = (streamId: string): boolean =>
   chosen.value !== null && streamId === cylinderStream(tagIdOf(chosen.value)) && (reading.value?.cylinders.some(({ tagId }) => cylinderStream(tagId) === streamId) ?? false)
-const { reading, problem } = useReading<GasReading>(() => 'gas', streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId))
+const { reading, problem } = useReading<CylindersReading>(() => 'gas', streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId))
 const rows = computed(() => reading.value?.cylinders.map(cylinders.newest).filter(({ cylinder }) => !cylinder.isReturned) ?? [])
 const at = (placeId: string) => rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId)
 const bays = computed(() => facts.site.bays.map(bay => ({ bay, here: rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) })).filter(one => one.here.length > 0))
@@ -61,12 +61,12 @@ const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeI
         <p v-if="reading.places.length === 0" class="lead">
           No place yet. {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
         </p>
-        <GasPlace v-for="place in reading.places" :key="place.placeId" :reading="place" :here="at(place.placeId)" :yard="yard" :today="reading.today" :chosen="chosen" />
+        <CylinderPlace v-for="place in reading.places" :key="place.placeId" :reading="place" :here="at(place.placeId)" :yard="yard" :today="reading.today" :chosen="chosen" />
         <section v-if="bays.length > 0" class="bays">
           <h2>At the bays</h2>
           <template v-for="{ bay, here } in bays" :key="bay.bayId">
             <h3>Bay {{ bay.label }}</h3>
-            <GasRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+            <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
           </template>
         </section>
         <NuxtLink v-if="session.may('keep-store')" class="key link" :to="{ path: '/gas', query: { do: 'place-new' } }" prefetch-on="interaction">
@@ -76,12 +76,12 @@ const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeI
     </div>
     <aside class="right" tabindex="0" aria-label="Gas">
       <template v-if="reading">
-        <LazyGasReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
-        <LazyGasWeek v-else-if="panel === 'week' && week" :week="week" />
-        <LazyGasSums v-else-if="panel === 'sums'" />
-        <LazyGasPlaceForm v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')" :key="panel ?? ''" :reading="editedPlace" />
+        <LazyCylinderReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
+        <LazyCylinderWeek v-else-if="panel === 'week' && week" :week="week" />
+        <LazyCylinderSums v-else-if="panel === 'sums'" />
+        <LazyCylinderPlaceForm v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')" :key="panel ?? ''" :reading="editedPlace" />
         <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
-        <GasLegend v-else />
+        <CylinderLegend v-else />
       </template>
     </aside>
   </main>

@@ -3,7 +3,7 @@ import { reachOf } from '#core/rights/rights'
 import type { Seal } from '#core/streams/seal/seal'
 import { shownTag } from '#core/ids/tag'
 import type { LogEntry, LogReading } from '#shared/readings'
-import { saidOf, whoDid } from '~/composables/useLogWords'
+import { saidOf, whoDid } from '~/areas/log/useLogWords'
 import { readStreamId } from '#core/ids/streams'
 
 const facts = useFacts()

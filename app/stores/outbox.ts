@@ -4,7 +4,7 @@ import { defineStore } from 'pinia'
 import type { CommandPayloads, CommandType } from '#core/streams/commands'
 import { URGENT_COMMANDS } from '#core/streams/urgent'
 import type { CommandAccepted } from '#shared/readings'
-import type { Reply } from '~/composables/useApi'
+import type { Reply } from '~/frame/useApi'
 
 /** A stream that a command changes, and its version as whoever sends it knew it; null: as it is. */
 export interface Target {

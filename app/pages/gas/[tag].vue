@@ -9,19 +9,19 @@ import { gasNeed, classNeedM3 } from '#core/cylinder/gas-need'
 import { connectingSteps, STEP_SOURCES } from '#core/cylinder/guided-steps'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import { storeWords } from '#shared/words/en/store-words'
-import type { CylinderPageReading, GasReading, PlaceReading } from '#shared/readings'
+import type { CylinderPageReading, CylindersReading, PlaceReading } from '#shared/readings'
 import type { ConnectingStepId, DangerId, GasNeedId, JointId, ShuttingStepId } from '#core/ids/cylinder-ids'
 import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
 
 /** One cylinder: how it stands, what is left, what may be done with it, its marks and its whole life. */
-const { places, others } = defineProps<{ places: readonly PlaceReading[], others: GasReading['cylinders'] }>()
+const { places, others } = defineProps<{ places: readonly PlaceReading[], others: CylindersReading['cylinders'] }>()
 const route = useRoute()
 const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
 const q = useQuantities()
-const units = useStoreUnits()
+const units = useCylinderUnits()
 const { day, time, until } = useDates()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
 const { reading, problem, refresh } = useReading<CylinderPageReading>(() => `cylinders/${encodeURIComponent(tagId.value)}`, streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId))
@@ -123,7 +123,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     <p class="soft">
       {{ where }}{{ cylinder.isConnected ? ', connected' : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? 'upright' : 'not upright', cylinder.stance.isSecured ? 'chained' : 'not chained', cylinder.stance.isCapped ? 'cap on' : 'cap off'].join(', ')}` : '' }}
     </p>
-    <GasDanger v-if="cylinder.danger" :danger="cylinder.danger.danger" :gas="cylinder.gas" :tag="cylinder.tag" />
+    <CylinderDanger v-if="cylinder.danger" :danger="cylinder.danger.danger" :gas="cylinder.gas" :tag="cylinder.tag" />
     <p v-if="settling" class="said">
       <b class="clock print">{{ settling }}</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
     </p>
@@ -136,11 +136,11 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       <h3 id="left-head">
         What is left
       </h3>
-      <GasContents v-if="contents" :answer="contents" :by-weight="byWeight" />
+      <CylinderContents v-if="contents" :answer="contents" :by-weight="byWeight" />
       <p v-else class="soft">
         {{ lacks || (byWeight ? 'Not weighed yet.' : 'Not read yet.') }}
       </p>
-      <GasTemper v-if="fact.left && fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need?.job?.jobM3" />
+      <CylinderTemper v-if="fact.left && fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need?.job?.jobM3" />
       <p v-for="{ name, m3, isEnough } in enough" :key="name">
         {{ name }}: <b v-if="isEnough === null" class="state-to-do">nobody said how much flows, or for how long</b><template v-else>
           <b :class="isEnough ? 'state-open' : 'state-hold'">{{ isEnough ? 'enough' : 'not enough' }}</b>, it takes {{ q.gas(m3!) }}
@@ -218,13 +218,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     </form>
     <section v-else-if="doing === 'connect'" class="doing" aria-label="Connect, step by step">
       <FrameSelect v-model="bayId" label="At bay" :ids="facts.site.bays.filter(one => !one.closed).map(one => one.bayId)" :named="id => facts.site.bays.find(one => one.bayId === id)!.label" none="choose" />
-      <GasSteps v-model="steps" :steps="asked" :named="storeWords.connecting" :sources="STEP_SOURCES" />
+      <CylinderSteps v-model="steps" :steps="asked" :named="storeWords.connecting" :sources="STEP_SOURCES" />
       <button class="key go" type="button" :disabled="bayId === '' || steps.length < asked.length || busy" @click="does('cylinder.connect', { bayId, steps: [...steps] })">
         {{ steps.length < asked.length ? `${asked.length - steps.length} steps to go` : 'Connected; now the leak test' }}
       </button>
     </section>
     <section v-else-if="doing === 'joints'" class="doing" aria-label="Leak test">
-      <GasJoints :gas="cylinder.gas" @tested="tested" />
+      <CylinderJoints :gas="cylinder.gas" @tested="tested" />
     </section>
     <form v-else-if="doing === 'pressure'" class="doing" @submit.prevent="deliveryKPa !== undefined && does('cylinder.set-delivery', { gaugeKPa: deliveryKPa })">
       <p v-if="isAcetylene">
@@ -236,13 +236,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       </button>
     </form>
     <section v-else-if="doing === 'shut'" class="doing" aria-label="Shut down, step by step">
-      <GasSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="storeWords.shutting" :sources="STEP_SOURCES" />
+      <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="storeWords.shutting" :sources="STEP_SOURCES" />
       <button class="key go" type="button" :disabled="shutting.length < SHUTTING_STEPS.length || busy" @click="does('cylinder.shut-down', { steps: [...shutting] })">
         Shut down
       </button>
     </section>
     <form v-else-if="doing === 'move'" class="doing" @submit.prevent="spot && does('cylinder.place', spot)">
-      <GasSpot v-model="spot" :places="places" :others="others" :self="self" />
+      <CylinderSpot v-model="spot" :places="places" :others="others" :self="self" />
       <button class="key go" type="submit" :disabled="!spot || busy">
         It stands there
       </button>
@@ -270,7 +270,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       </div>
     </section>
     <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="marks && does('cylinder.correct', marks)">
-      <GasMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
+      <CylinderMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
       <button class="key go" type="submit" :disabled="!marks || busy">
         Write it down
       </button>
@@ -278,7 +278,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
 
     <section class="marks">
       <h3>Its marks</h3>
-      <GasTestDates v-if="cylinder.stamps" :read="read" />
+      <CylinderTestDates v-if="cylinder.stamps" :read="read" />
       <p v-else class="soft">
         Nobody read its shoulder yet.
       </p>
@@ -300,7 +300,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         </button>
       </form>
     </section>
-    <FrameLife :life="reading!.life" :notices="reading!.notices" />
+    <LogLife :life="reading!.life" :notices="reading!.notices" />
   </article>
 </template>
 

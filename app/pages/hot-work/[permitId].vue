@@ -222,7 +222,7 @@ async function relieve(signature: { personId: string, pin: string }) {
           Take the permit back
         </button>
       </section>
-      <FrameLife :life="reading.life" :notices="reading.notices" />
+      <LogLife :life="reading.life" :notices="reading.notices" />
     </template>
   </article>
 </template>

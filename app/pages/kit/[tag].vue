@@ -153,7 +153,7 @@ const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWor
     <p v-if="item.marks.madeOn" class="soft">
       Made on {{ day(item.marks.madeOn) }}.
     </p>
-    <FrameLife :life="reading.life" :notices="reading.notices" />
+    <LogLife :life="reading.life" :notices="reading.notices" />
   </article>
 </template>
 

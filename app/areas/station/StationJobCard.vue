@@ -9,7 +9,7 @@ import type { CoatingId } from '#core/ids/vocabulary'
 import { stationStream } from '#core/ids/streams'
 import { kitWords } from '#shared/words/en/kit-words'
 import type { Placed } from '~/stores/judged'
-import { PROCESS_ORDER, useJobDraft } from '~/composables/useJobDraft'
+import { PROCESS_ORDER, useJobDraft } from '~/areas/station/useJobDraft'
 import type { JobField } from '#core/ids/job-ids'
 
 /** Sets the job of a bay, and of others with it, with few taps. Every answer is worked out here while it is typed. */

@@ -1,8 +1,8 @@
 <template>
   <div class="sums">
-    <GasShoulder />
-    <GasLeft />
-    <GasDraw />
+    <CylinderShoulder />
+    <CylinderLeft />
+    <CylinderDraw />
   </div>
 </template>
 

@@ -1,5 +1,5 @@
 import { cubicFtFromM3, kPaFromPsi, kgFromLb, lbFromKg, m3FromCubicFt, psiFromKPa } from '#core/units'
-import type { ShopUnit } from './useShopUnits'
+import type { ShopUnit } from '~/frame/useShopUnits'
 
 const same = (value: number): number => value
 const by = (unit: string, step: number, factor: number): ShopUnit => ({ unit, step, toShown: si => si * factor, fromShown: shown => shown / factor })
@@ -16,7 +16,7 @@ const US = {
 } as const satisfies Record<keyof typeof METRIC, ShopUnit>
 
 /** Units of gas and pressure as this site writes them. Water volume is stamped in litres everywhere it is stamped. */
-export function useStoreUnits() {
+export function useCylinderUnits() {
   const facts = useFacts()
   return computed<Readonly<Record<keyof typeof METRIC, ShopUnit>>>(() => facts.rules.units === 'us' ? US : METRIC)
 }

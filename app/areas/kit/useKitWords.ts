@@ -4,25 +4,25 @@ import { baysServed } from '#core/streams/kit-item/kit-item'
 import type { Quantities } from '#shared/words/quantities'
 import { kitWords } from '#shared/words/en/kit-words'
 
-type ThingEvent = KitItemEvent | CylinderEvent
-type ThingPayload<Type extends ThingEvent['type']> = Extract<ThingEvent, { readonly type: Type }>['payload']
+type KitEvent = KitItemEvent | CylinderEvent
+type KitPayload<Type extends KitEvent['type']> = Extract<KitEvent, { readonly type: Type }>['payload']
 
 const counted = (count: number, one: string, many: string): string => count === 1 ? `one ${one}` : `${count} ${many}`
 
 /** A line of the life of a thing or a cylinder; null for an event of something else. */
-export function saidOfThing(type: string, payload: unknown, q: Quantities): string | null {
-  switch (type as ThingEvent['type']) {
+export function saidOfKit(type: string, payload: unknown, q: Quantities): string | null {
+  switch (type as KitEvent['type']) {
     case 'item-registered': {
-      const { kind, name } = payload as ThingPayload<'item-registered'>
+      const { kind, name } = payload as KitPayload<'item-registered'>
       return `Registered: ${kitWords.equipmentKinds[kind]}, ${name}`
     }
-    case 'item-corrected': return `Name and marks written anew: ${(payload as ThingPayload<'item-corrected'>).name}`
+    case 'item-corrected': return `Name and marks written anew: ${(payload as KitPayload<'item-corrected'>).name}`
     case 'item-assigned': {
-      const { assignment } = payload as ThingPayload<'item-assigned'>
+      const { assignment } = payload as KitPayload<'item-assigned'>
       return assignment ? `Given to ${assignment.to === 'bay' ? baysServed(assignment).map(id => id.replaceAll('-', ' ')).join(', ') : assignment.id.replaceAll('-', ' ')}` : 'Taken back into the store'
     }
     case 'item-inspected': {
-      const { listId, listVersion, result, failed, remark } = payload as ThingPayload<'item-inspected'>
+      const { listId, listVersion, result, failed, remark } = payload as KitPayload<'item-inspected'>
       const found = result === 'passed' ? 'passed' : result === 'failed' ? `failed, ${counted(failed.length, 'check', 'checks')}` : 'open: it renews no date'
       return `${kitWords.lists(listId)}, version ${listVersion}: ${found}${remark ? `. ${remark}` : ''}`
     }
@@ -32,33 +32,33 @@ export function saidOfThing(type: string, payload: unknown, q: Quantities): stri
     }
     case 'item-released': case 'cylinder-released': return `Released: ${(payload as { repair: string }).repair}`
     case 'item-event-noted': {
-      const { event, remark } = payload as ThingPayload<'item-event-noted'>
+      const { event, remark } = payload as KitPayload<'item-event-noted'>
       return `It was ${kitWords.itemEvents[event]}${remark ? `: ${remark}` : ''}`
     }
-    case 'item-retired': return `Out of use for good: ${(payload as ThingPayload<'item-retired'>).reason}`
+    case 'item-retired': return `Out of use for good: ${(payload as KitPayload<'item-retired'>).reason}`
     case 'unknown-tag-reported': return 'Somebody reported on this tag before anything wore it'
     case 'cylinder-received': return 'Received'
     case 'cylinder-corrected': return 'Label and marks written anew'
     case 'cylinder-lay': {
-      const { lyingMin } = payload as ThingPayload<'cylinder-lay'>
+      const { lyingMin } = payload as KitPayload<'cylinder-lay'>
       return lyingMin === null ? 'It lay, nobody knows for how long' : `It lay for ${q.minutes(lyingMin)}`
     }
-    case 'cylinder-placed': return `Put to ${(payload as ThingPayload<'cylinder-placed'>).placeId}`
+    case 'cylinder-placed': return `Put to ${(payload as KitPayload<'cylinder-placed'>).placeId}`
     case 'cylinder-read': {
-      const reading = payload as ThingPayload<'cylinder-read'>
+      const reading = payload as KitPayload<'cylinder-read'>
       return reading.by === 'pressure' ? `Gauge ${q.pressure(reading.gaugePressureKPa)} at ${q.temperature(reading.temperatureC)}` : `Weighs ${q.mass(reading.grossKg)}`
     }
     case 'cylinder-connected': {
-      const { bayId, steps } = payload as ThingPayload<'cylinder-connected'>
+      const { bayId, steps } = payload as KitPayload<'cylinder-connected'>
       return `Connected at ${bayId}, ${steps.length} steps done`
     }
     case 'joints-tested': {
-      const leaking = Object.values((payload as ThingPayload<'joints-tested'>).joints).filter(tight => !tight).length
+      const leaking = Object.values((payload as KitPayload<'joints-tested'>).joints).filter(tight => !tight).length
       return leaking > 0 ? `Leak test: ${counted(leaking, 'joint leaks', 'joints leak')}` : 'Leak test: every joint tight'
     }
-    case 'delivery-set': return `Working pressure ${q.pressure((payload as ThingPayload<'delivery-set'>).gaugeKPa)}`
+    case 'delivery-set': return `Working pressure ${q.pressure((payload as KitPayload<'delivery-set'>).gaugeKPa)}`
     case 'cylinder-shut-down': return 'Shut down'
-    case 'cylinder-disconnected': return (payload as ThingPayload<'cylinder-disconnected'>).isCapped ? 'Regulator off, cap on' : 'Regulator off, no cap'
+    case 'cylinder-disconnected': return (payload as KitPayload<'cylinder-disconnected'>).isCapped ? 'Regulator off, cap on' : 'Regulator off, no cap'
     case 'cylinder-emptied': return 'Empty'
     case 'danger-found': {
       const { danger, remark } = payload as { danger: keyof typeof kitWords.dangers, remark?: string }

@@ -7,7 +7,7 @@ import { CYLINDER_OWNERS } from '#core/ids/cylinder-ids'
 /** What a cylinder is: label, shoulder, volumes. The shoulder is read while it is typed. */
 const { known = null, today } = defineProps<{ known?: CylinderMarks | null, today: string }>()
 const marks = defineModel<CylinderMarks | null>({ required: true })
-const units = useStoreUnits()
+const units = useCylinderUnits()
 const gas = ref<GasChoice>(known ? gasChoiceOf(known.gas) : '')
 const owner = ref<CylinderMarks['owner']>(known?.owner ?? 'rented')
 const stamps = ref(known?.stamps ?? '')

@@ -10,7 +10,7 @@ const gas = ref<GasChoice>('')
 const waterVolumeL = ref<number | undefined>()
 const filled = ref<'' | 'out' | 'in-place'>('')
 const filledOn = ref('')
-const units = useStoreUnits()
+const units = useCylinderUnits()
 const today = computed(() => shopDayOf(nowMs.value, facts.site.timeZone, facts.rules.shopDayHour))
 const content = computed(() => gasContentOf(gas.value))
 const read = computed(() => marks.value.trim() === '' || content.value === null
@@ -37,7 +37,7 @@ const read = computed(() => marks.value.trim() === '' || content.value === null
         <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
       </FrameField>
     </div>
-    <GasTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
+    <CylinderTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
     <p v-else class="soft answer ruled">
       {{ marks.trim() === '' ? 'Type what is stamped; it is read as you type.' : 'Choose the gas: the interval depends on it.' }}
     </p>

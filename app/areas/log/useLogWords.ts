@@ -121,7 +121,7 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     }
     case 'notice-seen': return 'Seen'
     case 'day-sealed': return `Day ${(payload as { day: string }).day} sealed`
-    default: return saidOfThing(type, payload, q) ?? saidOfPermit(type, payload) ?? type
+    default: return saidOfKit(type, payload, q) ?? saidOfPermit(type, payload) ?? type
   }
 }
 

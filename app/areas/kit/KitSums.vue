@@ -59,7 +59,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           {{ down(duty.minutesInTen) }} min <small>of ten</small>
         </p>
         <p>then {{ Math.ceil(duty.restMinutesInTen * 10 - 1e-9) / 10 }} min of rest. Duty {{ Math.floor(duty.dutyPercent) }} %.</p>
-        <GasFindings :findings="duty.findings" />
+        <CylinderFindings :findings="duty.findings" />
       </div>
     </section>
     <section aria-labelledby="sum-cable">
@@ -79,7 +79,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         <p v-if="cable.allowedA">
           It bears {{ q.current(Math.floor(cable.allowedA)) }}.
         </p>
-        <GasFindings :findings="cable.findings" />
+        <CylinderFindings :findings="cable.findings" />
       </div>
     </section>
     <section aria-labelledby="sum-open">
@@ -96,7 +96,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         Limit here: <b v-for="limit in limits" :key="`${limit.kind} ${limit.limitV}`" class="print limit">{{ limit.limitV }} V {{ storeWords.voltageKinds[limit.kind] }}</b>
       </p>
       <div v-if="open" aria-live="polite">
-        <GasFindings :findings="open" />
+        <CylinderFindings :findings="open" />
         <p v-if="open.every(({ severity }) => severity === 'note')" class="said is-open">
           Within the limits for that place.
         </p>
@@ -117,7 +117,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         <p class="big" :class="tested.passes === false ? 'state-stop' : tested.passes ? 'state-open' : 'state-hold'">
           {{ tested.passes === false ? 'Fails' : tested.passes ? 'Passes' : 'Not complete' }}
         </p>
-        <GasFindings :findings="tested.findings" />
+        <CylinderFindings :findings="tested.findings" />
       </div>
     </section>
   </div>

@@ -6,7 +6,7 @@ import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { WATCH_SCHOOLS } from '#core/hotwork/watch-plan'
 import type { WatchSchoolId } from '#core/hotwork/watch-plan'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
-import type { ShopUnit } from '~/composables/useShopUnits'
+import type { ShopUnit } from '~/frame/useShopUnits'
 
 /** House rules of hot work: the circle, the watch by school or by number, gas, who may authorise, whom to call. */
 const { entry } = defineProps<{ entry: HouseRules }>()

@@ -10,7 +10,7 @@ import { storeWords } from '#shared/words/en/store-words'
 /** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
 const q = useQuantities()
 const facts = useFacts()
-const units = useStoreUnits()
+const units = useCylinderUnits()
 const contentM3 = ref<number | undefined>()
 const demandM3PerH = ref<number | undefined>()
 const duty = ref<DutyKind | ''>('continuous')
@@ -62,7 +62,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
             </tr>
           </tbody>
         </table>
-        <GasFindings :findings="binding.findings" />
+        <CylinderFindings :findings="binding.findings" />
       </template>
       <p v-else class="soft">
         Drawn too fast the solvent cools and comes along; a starved heating head flashes back. The sum belongs before the lighter.

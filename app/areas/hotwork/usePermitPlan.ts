@@ -8,7 +8,7 @@ export interface Planned { readonly id: number, readonly verdict: HotWorkPlan, r
 export function usePermitPlan(asked: () => Asked | null) {
   const facts = useFacts()
   const planned = shallowRef<Planned | null>(null)
-  const worker = new Worker(new URL('../workers/permit-plan.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('./permit-plan.worker.ts', import.meta.url), { type: 'module' })
   let last = 0
   worker.addEventListener('message', ({ data }: MessageEvent<Planned>) => { if (data.id === last) planned.value = data })
   watch([asked, () => facts.rules], ([request, rules]) => {

@@ -4,8 +4,8 @@ const WARM_UP_AFTER_MS = 6000
 /** Pages and panels that somebody may want when the signal is gone. */
 const PAGES = ['/bay/any', '/air', '/air/any', '/gas', '/gas/any', '/kit', '/kit/any', '/kit/round', '/hot-work', '/hot-work/any', '/help', '/help/fire', '/house-rules', '/log'] as const
 const PANELS = [
-  () => import('~/components/frame/FrameCommandAnswer.vue'), () => import('~/components/station/StationAsked.vue'), () => import('~/components/station/StationJobCard.vue'), () => import('~/components/station/StationEyesCheck.vue'), () => import('~/components/station/StationBodyCheck.vue'),
-  () => import('~/components/station/StationAirCheck.vue'), () => import('~/components/station/StationKit.vue'), () => import('~/components/station/StationHandover.vue'), () => import('~/components/station/StationFireCheck.vue'), () => import('~/components/hotwork/HotworkRequest.vue'), () => import('~/components/station/StationBecause.vue'), () => import('~/components/station/StationAirBecause.vue'),
+  () => import('~/frame/FrameCommandAnswer.vue'), () => import('~/areas/station/StationAsked.vue'), () => import('~/areas/station/StationJobCard.vue'), () => import('~/areas/station/StationEyesCheck.vue'), () => import('~/areas/station/StationBodyCheck.vue'),
+  () => import('~/areas/station/StationAirCheck.vue'), () => import('~/areas/station/StationKit.vue'), () => import('~/areas/station/StationHandover.vue'), () => import('~/areas/station/StationFireCheck.vue'), () => import('~/areas/hotwork/HotworkRequest.vue'), () => import('~/areas/station/StationBecause.vue'), () => import('~/areas/station/StationAirBecause.vue'),
 ] as const
 
 /** Fetches what an open tablet will need without a connection, once the board has been up for a while. A failed fetch is asked for again when it is needed. */

@@ -5,10 +5,10 @@ import { settlingMinutes } from '#core/cylinder/settling'
 import { shopDayOf } from '#core/time/shop-day'
 import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import { storeWords } from '#shared/words/en/store-words'
-import type { GasReading, PlaceReading } from '#shared/readings'
+import type { CylindersReading, PlaceReading } from '#shared/readings'
 
 /** A cylinder comes in: what it is, how it travelled, where it goes. */
-const { places, here } = defineProps<{ places: readonly PlaceReading[], here: GasReading['cylinders'] }>()
+const { places, here } = defineProps<{ places: readonly PlaceReading[], here: CylindersReading['cylinders'] }>()
 const facts = useFacts()
 const clock = useClock()
 const router = useRouter()
@@ -43,7 +43,7 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
     <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong" hint="As on the cylinder; capitals make no difference.">
       <input :id="id" v-model="tag" class="entry tag" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="24" :aria-describedby="describedBy" :aria-invalid="tagWrong !== ''">
     </FrameField>
-    <GasMarksForm v-model="marks" :today="today" />
+    <CylinderMarksForm v-model="marks" :today="today" />
     <template v-if="mustSettle">
       <h3>How did it travel?</h3>
       <div class="keys">
@@ -57,7 +57,7 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
       </p>
     </template>
     <h3>Where does it go?</h3>
-    <GasSpot v-if="places.length > 0" v-model="spot" :places="places" :others="here" :self="null" />
+    <CylinderSpot v-if="places.length > 0" v-model="spot" :places="places" :others="here" :self="null" />
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>

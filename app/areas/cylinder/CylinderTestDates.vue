@@ -55,7 +55,7 @@ const verdict = computed(() => {
         </tr>
       </tbody>
     </table>
-    <GasFindings :findings="read.findings" />
+    <CylinderFindings :findings="read.findings" />
     
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShopUnit } from '~/composables/useShopUnits'
+import type { ShopUnit } from '~/frame/useShopUnits'
 
 /** A labelled number in the site's own unit; SI outside. What cannot be read stays typed, with what is wrong beside it. */
 const { label, unit, limits, hint = '', optional = false } = defineProps<{

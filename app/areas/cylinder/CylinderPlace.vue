@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { judgePlace } from '#core/cylinder/judge-place'
 import type { Yard } from '#core/cylinder/judge-place'
-import type { GasReading, PlaceReading } from '#shared/readings'
+import type { CylindersReading, PlaceReading } from '#shared/readings'
 
 /** A store as it stands: its plan, what is wrong in it, its cylinders. */
-const { reading, here, yard, today, chosen } = defineProps<{ reading: PlaceReading, here: GasReading['cylinders'], yard: Yard, today: string, chosen: string | null }>()
+const { reading, here, yard, today, chosen } = defineProps<{ reading: PlaceReading, here: CylindersReading['cylinders'], yard: Yard, today: string, chosen: string | null }>()
 const facts = useFacts()
 const lookup = useLookup()
 const session = useSession()
@@ -46,7 +46,7 @@ const LEAK_WORDS = { explosive: 'enough to explode', deficient: 'too little to b
         Walls and size<span class="visually-hidden"> of {{ place.name }}</span>
       </NuxtLink>
     </header>
-    <GasPlan v-if="here.length > 0 || place.store" :place="place" :here="here" :standing="standing" :chosen="chosen" @open="router.push(`/gas/${$event.toLowerCase()}`)" />
+    <CylinderPlan v-if="here.length > 0 || place.store" :place="place" :here="here" :standing="standing" :chosen="chosen" @open="router.push(`/gas/${$event.toLowerCase()}`)" />
     <ul v-if="tooNear.length + holds.length > 0" class="holds">
       <li v-for="one in tooNear" :key="one.tag" class="said">
         {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }}; {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
@@ -61,10 +61,10 @@ const LEAK_WORDS = { explosive: 'enough to explode', deficient: 'too little to b
     <p v-if="leak" :class="{ 'state-hold': leak.verdict !== 'breathable' }">
       If all of {{ leak.tag }} leaked out in here: <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> oxygen, {{ LEAK_WORDS[leak.verdict] }}.
     </p>
-    <GasRow v-for="row in here" :key="row.tagId" :row="row" :today="today" :chosen="chosen === row.cylinder.tag" />
+    <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="today" :chosen="chosen === row.cylinder.tag" />
     <details v-if="others.length > 0">
       <summary>Also worth knowing ({{ others.length }})</summary>
-      <GasFindings :findings="others" />
+      <CylinderFindings :findings="others" />
     </details>
   </section>
 </template>

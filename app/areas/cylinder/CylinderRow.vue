@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { GasReading } from '#shared/readings'
+import type { CylindersReading } from '#shared/readings'
 
 /** One cylinder in the list: the whole row is the target. */
-const { row, today, chosen, need = null } = defineProps<{ row: GasReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
+const { row, today, chosen, need = null } = defineProps<{ row: CylindersReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
 const lookup = useLookup()
 const q = useQuantities()
 const { due, until } = useDates()
@@ -21,7 +21,7 @@ const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
     <span class="left">
       <template v-if="fact.left">
         <span class="print">{{ q.gas(fact.left.lowM3) }}<i v-if="fact.fullM3" class="soft"> of {{ q.gas(fact.fullM3) }}</i></span>
-        <GasTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
+        <CylinderTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
       </template>
       <span v-else class="soft">not read</span>
     </span>

@@ -4,7 +4,7 @@ import type { CylinderGasId } from '#core/ids/vocabulary'
 
 /** How much is left: by the gauge with real-gas behaviour, or by weight where the gauge says nothing. */
 const lookup = useLookup()
-const units = useStoreUnits()
+const units = useCylinderUnits()
 const gas = ref<GasChoice>('')
 const waterVolumeL = ref<number | undefined>()
 const gaugeKPa = ref<number | undefined>()
@@ -48,7 +48,7 @@ const answer = computed(() => {
       <p v-if="refusal">
         {{ lookup.say(refusal).message }}
       </p>
-      <GasContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
+      <CylinderContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
       <p v-else class="soft">
         {{ refusal ? 'Weigh it, and read its tare off the shoulder.' : 'Choose the gas, and read the gauge with the valve open and nothing flowing.' }}
       </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { NumberField } from '~/composables/useJobDraft'
-import { wrongNumber } from '~/composables/useJobDraft'
+import type { NumberField } from '~/areas/station/useJobDraft'
+import { wrongNumber } from '~/areas/station/useJobDraft'
 
 /** A number on the job card: usual values as keys, a stepper, and a field for any other. SI goes out. */
 const { field, label, value, usual, unit, step, toShown = (si: number) => si, fromShown = (shown: number) => shown } = defineProps<{

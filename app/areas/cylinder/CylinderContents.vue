@@ -18,7 +18,7 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
     <p v-if="answer.minutesLeftLow !== null && answer.minutesLeft !== null">
       <b class="print">{{ lasting(answer.minutesLeftLow) }}</b> at this flow at least, about {{ lasting(answer.minutesLeft) }}{{ byWeight ? '' : `, with the last ${q.pressure(RESIDUAL_KPA)} left in it` }}.
     </p>
-    <GasFindings :findings="answer.findings" />
+    <CylinderFindings :findings="answer.findings" />
   </div>
 </template>
 

@@ -1,7 +1,7 @@
 import { SEAL_STREAM } from '#core/ids/streams'
 import { holdsUpTo, isOwed } from '#shared/news'
 import type { RestsOn } from '#shared/news'
-import type { Reply } from '~/composables/useApi'
+import type { Reply } from '~/frame/useApi'
 
 /** Rests on these streams: by their ids, or `item/` for all of a kind. What befalls people is told without their names, as `people`. */
 export const among = (...ids: readonly string[]): RestsOn => streamId => ids.some(id => id === streamId || (id.endsWith('/') && streamId.startsWith(id)))
