@@ -5,14 +5,20 @@ const core = fileURLToPath(new URL('./core', import.meta.url))
 export default defineNuxtConfig({
   modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', 'nuxt-auth-utils', 'nuxt-security'],
 
+  // Without it the development server of a program that renders in the browser only finds no entry.
+  $development: { experimental: { viteEnvironmentApi: true } },
+
   // One page that lives all shift on a shop tablet, judges with the core in the browser and keeps unsent work:
   // see docs/decisions/0004-browser-only-rendering.md.
   ssr: false,
 
-  // A build may be made beside a type check, which reads what `nuxt prepare` left in .nuxt: it has a room of its own.
-  buildDir: process.env.ZONARIS_BUILD_DIR ?? '.nuxt',
+  // A part is called by the name of its file, wherever it stands; its name begins with its area.
+  components: [
+    { path: '~/areas', pathPrefix: false, extensions: ['vue'] },
+    { path: '~/frame', pathPrefix: false, extensions: ['vue'] },
+  ],
+  imports: { dirs: ['frame', 'areas/**'] },
   devtools: { enabled: false },
-  telemetry: false,
 
   app: {
     head: {
@@ -22,35 +28,63 @@ export default defineNuxtConfig({
     },
   },
 
-  // A part is called by the name of its file, wherever it stands; its name begins with its area.
-  components: [{ path: '~/areas', pathPrefix: false, extensions: ['vue'] }, { path: '~/frame', pathPrefix: false, extensions: ['vue'] }],
-  imports: { dirs: ['frame', 'areas/**'] },
-
   css: ['~/assets/css/main.css'],
-  alias: { '#core': core },
 
   colorMode: { preference: 'system', fallback: 'light', storageKey: 'zonaris-look' },
   ui: { fonts: false, theme: { colors: ['primary', 'error'] }, experimental: { componentDetection: true } },
-  icon: { provider: 'none', fallbackToApi: false, serverBundle: 'local', clientBundle: { scan: true, sizeLimitKb: 64 } },
-
-  compatibilityDate: '2026-05-01',
 
   runtimeConfig: {
-    // Sessions end after 14 hours (server/http.ts), but not while somebody is on fire watch: the cookie lasts longer. NUXT_SESSION_PASSWORD and NUXT_SESSION_COOKIE_SECURE, set by the start script.
+    // Sessions end after 14 hours (server/http.ts), but not while somebody is on fire watch: the cookie lasts longer. NUXT_SESSION_PASSWORD
+    // and NUXT_SESSION_COOKIE_SECURE, set by the start script.
     session: { password: '', name: 'zonaris-session', maxAge: 36 * 3600, cookie: { sameSite: 'lax', secure: true } },
   },
+
+  // A build may be made beside a type check, which reads what `nuxt prepare` left in .nuxt: it has a room of its own.
+  buildDir: process.env.ZONARIS_BUILD_DIR ?? '.nuxt',
+  alias: { '#core': core },
 
   routeRules: {
     '/api/**': { headers: { 'cache-control': 'no-store' } },
   },
 
+  compatibilityDate: '2026-05-01',
+
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: true },
+    // The check of an exported record runs with nothing but Node, and within the server: here it is part of the bundle.
+    externals: { inline: [fileURLToPath(new URL('./scripts/zonaris-verify.mjs', import.meta.url))] },
+    typescript: { tsConfig: { include: ['../core/**/*'] } },
+  },
+
+  vite: { worker: { format: 'es' } },
+
+  typescript: {
+    strict: true,
+    tsConfig: { include: ['../core/**/*'] },
+    sharedTsConfig: { include: ['../core/**/*'] },
+  },
+  telemetry: false,
+
+  eslint: { config: { stylistic: { braceStyle: '1tbs', arrowParens: false, quoteProps: 'consistent' } } },
+  icon: { provider: 'none', fallbackToApi: false, serverBundle: 'local', clientBundle: { scan: true, sizeLimitKb: 64 } },
+
   security: {
     headers: {
       contentSecurityPolicy: {
-        'base-uri': ['\'none\''], 'default-src': ['\'self\''], 'connect-src': ['\'self\''], 'font-src': ['\'self\''],
-        'img-src': ['\'self\'', 'data:'], 'object-src': ['\'none\''], 'script-src': ['\'self\'', '\'nonce-{{nonce}}\'', '\'strict-dynamic\''],
-        'script-src-attr': ['\'none\''], 'style-src': ['\'self\'', '\'unsafe-inline\''], 'worker-src': ['\'self\'', 'blob:'],
-        'frame-ancestors': ['\'none\''], 'form-action': ['\'self\''], 'manifest-src': ['\'self\''], 'upgrade-insecure-requests': false,
+        'base-uri': ['\'none\''],
+        'default-src': ['\'self\''],
+        'connect-src': ['\'self\''],
+        'font-src': ['\'self\''],
+        'img-src': ['\'self\'', 'data:'],
+        'object-src': ['\'none\''],
+        'script-src': ['\'self\'', '\'nonce-{{nonce}}\'', '\'strict-dynamic\''],
+        'script-src-attr': ['\'none\''],
+        'style-src': ['\'self\'', '\'unsafe-inline\''],
+        'worker-src': ['\'self\'', 'blob:'],
+        'frame-ancestors': ['\'none\''],
+        'form-action': ['\'self\''],
+        'manifest-src': ['\'self\''],
+        'upgrade-insecure-requests': false,
       },
       strictTransportSecurity: false,
       crossOriginEmbedderPolicy: false,
@@ -62,24 +96,4 @@ export default defineNuxtConfig({
     corsHandler: false,
     requestSizeLimiter: { maxRequestSizeInBytes: 2_000_000, maxUploadFileRequestInBytes: 2_000_000 },
   },
-
-  nitro: {
-    compressPublicAssets: { gzip: true, brotli: true },
-    // The check of an exported record runs with nothing but Node, and within the server: here it is part of the bundle.
-    externals: { inline: [fileURLToPath(new URL('./scripts/zonaris-verify.mjs', import.meta.url))] },
-    typescript: { tsConfig: { include: ['../core/**/*'] } },
-  },
-
-  typescript: {
-    strict: true,
-    tsConfig: { include: ['../core/**/*'] },
-    sharedTsConfig: { include: ['../core/**/*'] },
-  },
-
-  vite: { worker: { format: 'es' } },
-
-  eslint: { config: { stylistic: false } },
-
-  // Without it the development server of a program that renders in the browser only finds no entry.
-  $development: { experimental: { viteEnvironmentApi: true } },
 })

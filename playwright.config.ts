@@ -24,7 +24,10 @@ export default defineConfig({
     trace: process.env.ZONARIS_TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {
       executablePath: findBrowser() ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync',
+      ],
     },
   },
 })

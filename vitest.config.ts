@@ -16,7 +16,12 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { ...shared, name: 'core', setupFiles: ['tests/unit/whole-findings.ts'], include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'] },
+        test: {
+          ...shared,
+          name: 'core',
+          setupFiles: ['tests/unit/whole-findings.ts'],
+          include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
+        },
       },
       {
         resolve: { alias },

@@ -1,5 +1,8 @@
 <template>
-  <UApp :toaster="null" :tooltip="undefined">
+  <UApp
+    :toaster="null"
+    :tooltip="undefined"
+  >
     <NuxtLayout>
       <NuxtPage />
     </NuxtLayout>

@@ -9,7 +9,9 @@ export const around = (mid: number, spread: number): Range => ({ low: mid * (1 -
 
 /** Product of two ranges of positive values: low with low, high with high. */
 export const times = (a: Range, b: Range | number): Range =>
-  typeof b === 'number' ? { low: a.low * b, mid: a.mid * b, high: a.high * b } : { low: a.low * b.low, mid: a.mid * b.mid, high: a.high * b.high }
+  typeof b === 'number'
+    ? { low: a.low * b, mid: a.mid * b, high: a.high * b }
+    : { low: a.low * b.low, mid: a.mid * b.mid, high: a.high * b.high }
 
 export const plus = (a: Range, b: Range): Range => ({ low: a.low + b.low, mid: a.mid + b.mid, high: a.high + b.high })
 

@@ -21,12 +21,23 @@ import { HOUSE_RULES_STREAM, SITE_STREAM, hallStream, personStream, stationStrea
 export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly pin: string, readonly roles: string }
 
 const signInsOf = (people: readonly DemoPerson[]): DemoSignIn[] =>
-  people.flatMap(({ signIn, roles }) => signIn ? [{ loginName: signIn.loginName, password: signIn.password, pin: signIn.pin, roles: roles.join(', ') }] : [])
+  people.flatMap(({ signIn, roles }) =>
+    signIn ? [{ loginName: signIn.loginName, password: signIn.password, pin: signIn.pin, roles: roles.join(', ') }] : [],
+  )
 
 type Send = SendAt
 
 async function loadPerson(door: Door, send: Send, { personId, name, roles, areaId, signIn }: DemoPerson): Promise<void> {
-  if (personId !== LEAD.personId) await send(personStream(personId), { type: 'person.add', payload: { name, roles, areaId: areaId ?? null, bayId: BAYS.filter(bay => bay.personId === personId).map(bay => bayIdOf(bay.label))[0] ?? null } })
+  if (personId !== LEAD.personId)
+    await send(personStream(personId), {
+      type: 'person.add',
+      payload: {
+        name,
+        roles,
+        areaId: areaId ?? null,
+        bayId: BAYS.filter(bay => bay.personId === personId).map(bay => bayIdOf(bay.label))[0] ?? null,
+      },
+    })
   if (!signIn) return
   await setLogin(door.pool, SITE.siteId, personId, signIn.loginName, await hashSecret(signIn.password), true)
   await setPin(door.pool, SITE.siteId, personId, await hashSecret(signIn.pin))
@@ -41,8 +52,13 @@ const monthsBefore = (iso: string, months: number): string => monthsAfter(`${iso
 async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPerson): Promise<void> {
   if (!wearer) return
   const ago = (months: number | null): string | null => months === null ? null : monthsBefore(nowIso(door.clock), months)
-  await noteHealth(door, { siteId: SITE.siteId, actor: { kind: 'person', personId: LEAD.personId } }, personId, { mask: wearer.mask, fitTestedOn: ago(wearer.fitTestMonthsAgo), medicallyClearedOn: ago(wearer.medicalMonthsAgo) })
-  if (wearer.isShaven !== undefined) await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })
+  await noteHealth(door, { siteId: SITE.siteId, actor: { kind: 'person', personId: LEAD.personId } }, personId, {
+    mask: wearer.mask,
+    fitTestedOn: ago(wearer.fitTestMonthsAgo),
+    medicallyClearedOn: ago(wearer.medicalMonthsAgo),
+  })
+  if (wearer.isShaven !== undefined)
+    await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })
 }
 
 async function loadBay(send: Send, bay: DemoBay): Promise<void> {
@@ -59,8 +75,13 @@ async function loadBay(send: Send, bay: DemoBay): Promise<void> {
     await send(stream, { type: 'station.check-outfit', payload: { zones } })
   }
   if (bay.hood) await send(stream, { type: 'station.place-hood', payload: bay.hood })
-  if (bay.extractionCheck) await send(stream, { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true, ...bay.extractionCheck } })
-  if (bay.fireCheck) await send(stream, { type: 'station.check-fire', payload: { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, true])) } })
+  if (bay.extractionCheck)
+    await send(stream, {
+      type: 'station.check-extraction',
+      payload: { on: true, damperOpen: true, inPosition: true, draws: true, ...bay.extractionCheck },
+    })
+  if (bay.fireCheck)
+    await send(stream, { type: 'station.check-fire', payload: { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, true])) } })
   if (bay.stop) await send(stream, { type: 'station.stop', payload: { reason: bay.stop } })
 }
 
@@ -72,18 +93,36 @@ async function loadBay(send: Send, bay: DemoBay): Promise<void> {
  */
 export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly DemoSignIn[]> {
   if (!isEmpty) {
-    const { rows } = await door.pool.query<{ there: boolean }>('select exists (select 1 from credential where site_id = $1 and is_demo) as there', [SITE.siteId])
+    const { rows } = await door.pool.query<{ there: boolean }>(
+      'select exists (select 1 from credential where site_id = $1 and is_demo) as there',
+      [SITE.siteId],
+    )
     return rows[0]!.there ? signInsOf([LEAD, ...PEOPLE]) : []
   }
   const { siteId, name, timeZone } = SITE
   const { signIn } = LEAD
   // The yard has been there for years: its things have a past.
   const openedAt = new Date(door.clock.nowMs() - OPENED_YEARS_AGO * 365 * 24 * 3600_000).toISOString()
-  await openSite(door, { siteId, openedAt, site: { name, timeZone }, lead: { personId: LEAD.personId, name: LEAD.name, loginName: signIn!.loginName, passwordHash: await hashSecret(signIn!.password), isDemo: true } })
+  await openSite(door, {
+    siteId,
+    openedAt,
+    site: { name, timeZone },
+    lead: {
+      personId: LEAD.personId,
+      name: LEAD.name,
+      loginName: signIn!.loginName,
+      passwordHash: await hashSecret(signIn!.password),
+      isDemo: true,
+    },
+  })
   const sendAs = (personId: string): Send => {
     const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system', isSigned: true }
     return async (streamId, what, at) => {
-      const { status, body } = await handleCommand(door, caller, systemCommand(door.clock, [streamId], what, at === undefined ? {} : { at }))
+      const { status, body } = await handleCommand(
+        door,
+        caller,
+        systemCommand(door.clock, [streamId], what, at === undefined ? {} : { at }),
+      )
       if (status !== 200) throw new Error(`demo: ${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
     }
   }
@@ -91,11 +130,15 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   await lead(HOUSE_RULES_STREAM, { type: 'house-rules.change', payload: RULES })
   for (const hall of HALLS) await lead(SITE_STREAM, { type: 'site.add-hall', payload: hall })
   for (const area of AREAS) await lead(SITE_STREAM, { type: 'site.add-area', payload: area })
-  for (const { label, areaId, kind } of BAYS) await lead(SITE_STREAM, { type: 'site.add-bay', payload: { bayId: bayIdOf(label), areaId, label, kind: kind ?? 'designated' } })
+  for (const { label, areaId, kind } of BAYS)
+    await lead(SITE_STREAM, { type: 'site.add-bay', payload: { bayId: bayIdOf(label), areaId, label, kind: kind ?? 'designated' } })
   for (const [hallId, air] of Object.entries(HALL_AIR)) await lead(hallStream(hallId), { type: 'hall.describe', payload: { air } })
   for (const { label, areaId, at: [xM, yM], extraction } of BAYS) {
     const { hallId } = AREAS.find(area => area.areaId === areaId)!
-    await lead(hallStream(hallId), { type: 'hall.fit-bay', payload: { bayId: bayIdOf(label), fitted: { xM, yM, extraction: extraction ?? null } } })
+    await lead(hallStream(hallId), {
+      type: 'hall.fit-bay',
+      payload: { bayId: bayIdOf(label), fitted: { xM, yM, extraction: extraction ?? null } },
+    })
   }
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
   for (const person of PEOPLE) await loadWearer(door, lead, person)

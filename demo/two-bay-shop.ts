@@ -12,7 +12,17 @@ import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import type { SiteAsTold, Told } from '#core/site-facts/told-site'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
-import { FUME_SHEETS_STREAM, SITE_STREAM, cylinderStream, hallStream, kitItemStream, permitStream, personStream, placeStream, stationStream } from '#core/ids/streams'
+import {
+  FUME_SHEETS_STREAM,
+  SITE_STREAM,
+  cylinderStream,
+  hallStream,
+  kitItemStream,
+  permitStream,
+  personStream,
+  placeStream,
+  stationStream,
+} from '#core/ids/streams'
 
 // A small invented shop in which nothing is left out: the boat shed of the yard with one TIG bay, and a spot on the lock gate
 // under a permit. It is the example of the clearance endpoint, and what the tests take facts away from.

@@ -44,7 +44,7 @@ async function inRoom(work) {
  * @param file where to; it must not be there yet
  */
 export const backup = ({ url, bin, anchors, file, now = new Date() }) =>
-  inRoom(room => {
+  inRoom((room) => {
     if (existsSync(file)) throw new CannotGoOn(`${file} is there already: a backup writes over none.`)
     const { args, env } = connectionOf(url)
     must(
@@ -65,7 +65,7 @@ export const backup = ({ url, bin, anchors, file, now = new Date() }) =>
 function isEmpty(bin, { args, env }) {
   const { status, stdout, stderr } = spawnSync(
     path.join(bin, 'psql'),
-    [...args, '-AtqX', '-c', "select count(*) from pg_class where relnamespace = 'public'::regnamespace"],
+    [...args, '-AtqX', '-c', 'select count(*) from pg_class where relnamespace = \'public\'::regnamespace'],
     { env, encoding: 'utf8' },
   )
   if (status !== 0) throw new CannotGoOn(`The database cannot be reached.\n${stderr}`)
@@ -80,7 +80,7 @@ function isEmpty(bin, { args, env }) {
  * @returns when it was made, and how that program was set up
  */
 export const restore = ({ url, bin, anchors, file }) =>
-  inRoom(room => {
+  inRoom((room) => {
     if (!existsSync(file)) throw new CannotGoOn(`${file} is not there.`)
     must('Unpacking the backup', 'tar', ['-xzf', path.resolve(file), '-C', room])
     const { format, madeAt, settings } = JSON.parse(readFileSync(path.join(room, MANIFEST), 'utf8'))
@@ -109,7 +109,7 @@ export function programsOf(cluster) {
   const found = spawnSync('sh', ['-c', 'ls -d /usr/lib/postgresql/*/bin | sort -V | tail -1'], { encoding: 'utf8' }).stdout.trim()
   if (!found)
     throw new CannotGoOn(
-      "PostgreSQL's programs are not under /usr/lib/postgresql: install the client package of your database's version.",
+      'PostgreSQL\'s programs are not under /usr/lib/postgresql: install the client package of your database\'s version.',
     )
   return found
 }

@@ -10,7 +10,8 @@ const [what, file] = process.argv.slice(2)
 await run(async () => {
   checkNode()
   await ensurePackages()
-  if (!file || (what !== 'backup' && what !== 'restore')) throw new CannotGoOn('say which file: npm run backup -- shop.backup, or npm run restore -- shop.backup')
+  if (!file || (what !== 'backup' && what !== 'restore'))
+    throw new CannotGoOn('say which file: npm run backup -- shop.backup, or npm run restore -- shop.backup')
   const cluster = process.env.DATABASE_URL ? null : await ensureCluster('pg', { preferredPort: 5544 })
   try {
     const url = process.env.DATABASE_URL || ensureDatabase(cluster, 'zonaris')
@@ -29,6 +30,5 @@ await run(async () => {
     const code = await runScript(process.execPath, tsx('scripts/record.ts', ['verify']), { cwd: ROOT, stdio: 'inherit', env })
     if (isRoot) serverHome()
     if (code !== 0) throw new CannotGoOn('what was restored does not stand: see above')
-  }
-  finally { cluster?.stop() }
+  } finally { cluster?.stop() }
 })

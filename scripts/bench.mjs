@@ -10,12 +10,26 @@ await run(async () => {
   await ensureBuild()
   const cluster = await ensureCluster('test-pg', { preferredPort: 5644, fast: true })
   try {
-    const benches = ['shade', 'hall', 'command', 'store', 'permits', 'crash', 'permit-lives', 'interleavings', 'page-weight', 'odd-requests', 'network', 'screens']
+    const benches = [
+      'shade',
+      'hall',
+      'command',
+      'store',
+      'permits',
+      'crash',
+      'permit-lives',
+      'interleavings',
+      'page-weight',
+      'odd-requests',
+      'network',
+      'screens',
+    ]
     const env = { ...process.env, ZONARIS_TEST_CLUSTER: cluster.url }
     for (const bench of benches) {
-      const code = await new Promise(resolve => spawn(process.execPath, tsx(`tests/bench/${bench}.ts`), { cwd: ROOT, stdio: 'inherit', env }).on('close', resolve))
+      const code = await new Promise(resolve =>
+        spawn(process.execPath, tsx(`tests/bench/${bench}.ts`), { cwd: ROOT, stdio: 'inherit', env }).on('close', resolve),
+      )
       if (code !== 0) process.exitCode = 1
     }
-  }
-  finally { cluster.stop() }
+  } finally { cluster.stop() }
 })

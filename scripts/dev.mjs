@@ -10,7 +10,8 @@ const port = Number(process.env.PORT || 3000)
 
 await run(async () => {
   checkNode()
-  if (!await isPortFree(port, '127.0.0.1')) throw new CannotGoOn(`port ${port} is taken. Stop what uses it, or choose another: PORT=3001 npm run dev`)
+  if (!(await isPortFree(port, '127.0.0.1')))
+    throw new CannotGoOn(`port ${port} is taken. Stop what uses it, or choose another: PORT=3001 npm run dev`)
   await ensurePackages()
   const cluster = await ensureCluster('pg', { preferredPort: 5544 })
   let server
@@ -21,21 +22,24 @@ await run(async () => {
     const { servingRole, sessionSecret, signIns } = await prepareSite(ensureDatabase(cluster, name), `${cluster.servingUrl}/${name}`)
     saySignIns(signIns)
     say(`\nhttp://127.0.0.1:${port} reloads as you type. Ctrl-C stops it.`)
-    server = spawn(process.execPath, [path.join(ROOT, 'node_modules/nuxt/bin/nuxt.mjs'), 'dev', '--host', '127.0.0.1', '--port', String(port)], {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: {
-        ...process.env,
-        DATABASE_URL: `${cluster.servingUrl}/${name}`,
-        ZONARIS_ROLE: servingRole ?? 'none',
-        ZONARIS_DEMO_SIGN_INS: 'allow',
-        ZONARIS_ANCHORS: path.join(DATA, 'dev-anchors'),
-        ZONARIS_ANCHOR_KEY: path.join(DATA, 'dev-anchor-key', 'anchor-key.pem'),
-        NUXT_SESSION_PASSWORD: sessionSecret,
-        NUXT_SESSION_COOKIE_SECURE: 'false',
+    server = spawn(
+      process.execPath,
+      [path.join(ROOT, 'node_modules/nuxt/bin/nuxt.mjs'), 'dev', '--host', '127.0.0.1', '--port', String(port)],
+      {
+        cwd: ROOT,
+        stdio: ['ignore', 'inherit', 'inherit'],
+        env: {
+          ...process.env,
+          DATABASE_URL: `${cluster.servingUrl}/${name}`,
+          ZONARIS_ROLE: servingRole ?? 'none',
+          ZONARIS_DEMO_SIGN_INS: 'allow',
+          ZONARIS_ANCHORS: path.join(DATA, 'dev-anchors'),
+          ZONARIS_ANCHOR_KEY: path.join(DATA, 'dev-anchor-key', 'anchor-key.pem'),
+          NUXT_SESSION_PASSWORD: sessionSecret,
+          NUXT_SESSION_COOKIE_SECURE: 'false',
+        },
       },
-    })
+    )
     await new Promise(resolve => server.once('close', resolve))
-  }
-  finally { cluster.stop() }
+  } finally { cluster.stop() }
 })

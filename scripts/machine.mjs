@@ -11,7 +11,10 @@ export const DATA = path.join(ROOT, '.data')
 
 export const isRoot = process.getuid?.() === 0
 
-/** Makes our folder for what a run leaves behind: nobody else of this machine looks into it; as root others pass through, to folders of their own. */
+/**
+ * Makes our folder for what a run leaves behind: nobody else of this machine looks into it; as root others pass through, to folders of
+ * their own.
+ */
 export function makeData() {
   mkdirSync(DATA, { recursive: true })
   chmodSync(DATA, isRoot ? 0o711 : 0o700)
@@ -29,8 +32,12 @@ export function runProgram(command, args, { cwd = ROOT, env = process.env, show 
   return new Promise((resolve, reject) => {
     const child = spawn(command, args, { cwd, env, stdio: show ? 'inherit' : ['ignore', 'pipe', 'pipe'] })
     let output = ''
-    child.stdout?.on('data', data => { output += data })
-    child.stderr?.on('data', data => { output += data })
+    child.stdout?.on('data', (data) => {
+      output += data
+    })
+    child.stderr?.on('data', (data) => {
+      output += data
+    })
     child.on('error', reject)
     child.on('close', code => code === 0
       ? resolve(output)
@@ -68,7 +75,18 @@ export async function ensurePackages() {
 }
 
 /** What the production build is made of. */
-const BUILT_FROM = ['app', 'core', 'shared', 'server', 'demo', 'public', 'scripts/zonaris-verify.mjs', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
+const BUILT_FROM = [
+  'app',
+  'core',
+  'shared',
+  'server',
+  'demo',
+  'public',
+  'scripts/zonaris-verify.mjs',
+  'nuxt.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+]
 
 /** Builds when anything it is made of changed since the last build. */
 export async function ensureBuild() {
@@ -92,12 +110,20 @@ function installer() {
 /** Installs Debian packages, or says plainly that it may not. */
 export async function installDebian(what, packages) {
   const apt = installer()
-  if (!apt) throw new CannotGoOn(`${what} is not installed, and this user may not install it. As root: apt-get install --no-install-recommends ${packages.join(' ')}`)
+  if (!apt)
+    throw new CannotGoOn(
+      `${what} is not installed, and this user may not install it. As root: apt-get install --no-install-recommends ${packages.join(' ')}`,
+    )
   say(`Installing ${what} from Debian's packages ...`)
   const [command, ...args] = apt
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  await runProgram(command, [...args, 'update', '-qq'], { env }).catch(() => say('The package list could not be refreshed; trying with the one that is there.'))
-  await runProgram(command, [...args, 'install', '-y', '-qq', '--no-install-recommends', ...packages], { env, failing: `${what} could not be installed` })
+  await runProgram(command, [...args, 'update', '-qq'], { env }).catch(() =>
+    say('The package list could not be refreshed; trying with the one that is there.'),
+  )
+  await runProgram(command, [...args, 'install', '-y', '-qq', '--no-install-recommends', ...packages], {
+    env,
+    failing: `${what} could not be installed`,
+  })
 }
 
 /** Can this address be listened on? */
@@ -115,4 +141,10 @@ export async function findFreePort(from, host = '127.0.0.1') {
 }
 
 /** Runs a TypeScript program of ours. */
-export const tsx = (script, args = []) => [path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(ROOT, 'tsconfig.scripts.json'), path.join(ROOT, script), ...args]
+export const tsx = (script, args = []) => [
+  path.join(ROOT, 'node_modules/tsx/dist/cli.mjs'),
+  '--tsconfig',
+  path.join(ROOT, 'tsconfig.scripts.json'),
+  path.join(ROOT, script),
+  ...args,
+]

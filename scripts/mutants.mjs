@@ -6,4 +6,6 @@ import { ROOT } from './machine.mjs'
 const child = spawn(process.execPath, [path.join(ROOT, 'node_modules/@stryker-mutator/core/bin/stryker.js'), 'run', 'stryker.config.mjs'], {
   cwd: ROOT, stdio: 'inherit', env: { ...process.env, ZONARIS_MUTATE: process.argv.slice(2).join(' '), PERMIT_RUNS: '100' },
 })
-child.on('close', (code) => { process.exitCode = code ?? 1 })
+child.on('close', (code) => {
+  process.exitCode = code ?? 1
+})

@@ -6,13 +6,18 @@ import { DATA, findFreePort, installDebian, isRoot, makeData } from './machine.m
 import { CannotGoOn, say } from './say.mjs'
 
 const OWNER = 'zonaris'
-/** Serves requests: it owns nothing, and can become the application's role and no other. `server/database/migrate.ts` knows it by this name. */
+/**
+ * Serves requests: it owns nothing, and can become the application's role and no other. `server/database/migrate.ts` knows it by this
+ * name.
+ */
 const SERVING = 'zonaris_serve'
 const VERSIONS = '/usr/lib/postgresql'
 
 function binFolder() {
   if (!existsSync(VERSIONS)) return null
-  const newest = readdirSync(VERSIONS).filter(version => existsSync(path.join(VERSIONS, version, 'bin/initdb'))).sort((a, b) => Number(b) - Number(a))[0]
+  const newest = readdirSync(VERSIONS)
+    .filter(version => existsSync(path.join(VERSIONS, version, 'bin/initdb')))
+    .sort((a, b) => Number(b) - Number(a))[0]
   return newest ? path.join(VERSIONS, newest, 'bin') : null
 }
 
@@ -23,9 +28,17 @@ export async function ensurePostgresInstalled() {
   if (isRoot) {
     mkdirSync('/etc/postgresql-common/createcluster.d', { recursive: true })
     writeFileSync('/etc/postgresql-common/createcluster.d/no-main.conf', 'create_main_cluster = false\n')
-  }
-  else {
-    spawnSync('sudo', ['-n', 'sh', '-c', 'mkdir -p /etc/postgresql-common/createcluster.d && echo "create_main_cluster = false" > /etc/postgresql-common/createcluster.d/no-main.conf'], { stdio: 'ignore' })
+  } else {
+    spawnSync(
+      'sudo',
+      [
+        '-n',
+        'sh',
+        '-c',
+        'mkdir -p /etc/postgresql-common/createcluster.d && echo "create_main_cluster = false" > /etc/postgresql-common/createcluster.d/no-main.conf',
+      ],
+      { stdio: 'ignore' },
+    )
   }
   await installDebian('PostgreSQL', ['postgresql'])
   const installed = binFolder()
@@ -72,22 +85,40 @@ function makeCluster(bin, folder, password) {
   try {
     writeFileSync(file, `${password}\n`, { mode: 0o600 })
     if (isRoot) spawnSync('chown', ['-R', 'postgres:postgres', room])
-    const made = asOwner(path.join(bin, 'initdb'), ['-D', folder, '-U', OWNER, '-A', 'scram-sha-256', `--pwfile=${file}`, '-E', 'UTF8', '--locale=C.UTF-8', '--no-instructions'])
+    const made = asOwner(path.join(bin, 'initdb'), [
+      '-D',
+      folder,
+      '-U',
+      OWNER,
+      '-A',
+      'scram-sha-256',
+      `--pwfile=${file}`,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      '--no-instructions',
+    ])
     if (made.status !== 0) throw new CannotGoOn(`the database cluster could not be made.\n${made.stderr}`)
-  }
-  finally { rmSync(room, { recursive: true, force: true }) }
+  } finally { rmSync(room, { recursive: true, force: true }) }
 }
 
 /** Runs a statement as the owner; passwords go through the environment and standard input, where no other user of the machine sees them. */
 function askOwner({ bin, port, password }, statement, database = 'postgres') {
   const env = { ...process.env, PGPASSWORD: password }
-  return asOwner(path.join(bin, 'psql'), ['-AtqX', '-v', 'ON_ERROR_STOP=1', '-h', '127.0.0.1', '-p', String(port), '-U', OWNER, '-d', database], { env, input: statement })
+  return asOwner(
+    path.join(bin, 'psql'),
+    ['-AtqX', '-v', 'ON_ERROR_STOP=1', '-h', '127.0.0.1', '-p', String(port), '-U', OWNER, '-d', database],
+    { env, input: statement },
+  )
 }
 
 /** A cluster made before passwords were asked for: from now on they are. */
 function secureOldCluster(bin, folder, port, secrets) {
   const set = askOwner({ bin, port, password: '' }, `alter role ${OWNER} password '${secrets.owner}'`)
-  if (set.status !== 0) throw new CannotGoOn(`the database cluster in ${folder} trusts everybody of this machine, and could not be told otherwise.\n${set.stderr}`)
+  if (set.status !== 0)
+    throw new CannotGoOn(
+      `the database cluster in ${folder} trusts everybody of this machine, and could not be told otherwise.\n${set.stderr}`,
+    )
   const rules = ['host all all 127.0.0.1/32 scram-sha-256', 'host all all ::1/128 scram-sha-256', ''].join('\n')
   asOwner('sh', ['-c', 'cat > "$0"', path.join(folder, 'pg_hba.conf')], { input: rules })
   asOwner(path.join(bin, 'pg_ctl'), ['-D', folder, 'reload'], { stdio: 'ignore' })
@@ -127,19 +158,30 @@ export async function ensureCluster(name, { preferredPort, fast = false }) {
   const found = (port, stop) => {
     if (isThere && secrets.isNew) secureOldCluster(bin, folder, port, secrets)
     ensureServingLogin({ bin, port, password: secrets.owner }, secrets.serve, fast)
-    return { url: urlAt(port, OWNER, secrets.owner), servingUrl: urlAt(port, SERVING, secrets.serve), bin, port, password: secrets.owner, stop }
+    return {
+      url: urlAt(port, OWNER, secrets.owner),
+      servingUrl: urlAt(port, SERVING, secrets.serve),
+      bin,
+      port,
+      password: secrets.owner,
+      stop,
+    }
   }
   const isRunning = asOwner(program('pg_ctl'), ['-D', folder, 'status']).status === 0
   if (isRunning && existsSync(portFile)) return found(readFileSync(portFile, 'utf8'), () => {})
   if (isRunning) asOwner(program('pg_ctl'), ['-D', folder, '-m', 'fast', '-w', 'stop'])
   const port = await findFreePort(preferredPort)
-  const settings = ['-c listen_addresses=127.0.0.1', `-c port=${port}`, "-c unix_socket_directories=''", '-c max_connections=60',
+  const settings = ['-c listen_addresses=127.0.0.1', `-c port=${port}`, '-c unix_socket_directories=\'\'', '-c max_connections=60',
     ...fast ? ['-c fsync=off', '-c synchronous_commit=off', '-c full_page_writes=off'] : []]
   const log = path.join(folder, 'server.log')
-  const started = asOwner(program('pg_ctl'), ['-D', folder, '-l', log, '-o', settings.join(' '), '-w', '-t', '60', 'start'], { stdio: 'ignore' })
+  const started = asOwner(program('pg_ctl'), ['-D', folder, '-l', log, '-o', settings.join(' '), '-w', '-t', '60', 'start'], {
+    stdio: 'ignore',
+  })
   if (started.status !== 0) throw new CannotGoOn(`PostgreSQL did not start. Its log is ${log}.`)
   writeFileSync(portFile, String(port))
-  return found(port, () => { asOwner(program('pg_ctl'), ['-D', folder, '-m', 'fast', '-w', 'stop'], { stdio: 'ignore' }) })
+  return found(port, () => {
+    asOwner(program('pg_ctl'), ['-D', folder, '-m', 'fast', '-w', 'stop'], { stdio: 'ignore' })
+  })
 }
 
 /** Ends a cluster of ours without a checkpoint, as a crash would: the next start recovers. For the crash test. */

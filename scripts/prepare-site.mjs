@@ -10,8 +10,12 @@ export function prepareSite(url, servingUrl) {
     const child = spawn(process.execPath, tsx('scripts/prepare.ts'), { cwd: ROOT, env, stdio: ['ignore', 'pipe', 'pipe'] })
     let out = ''
     let err = ''
-    child.stdout.on('data', data => { out += data })
-    child.stderr.on('data', data => { err += data })
+    child.stdout.on('data', (data) => {
+      out += data
+    })
+    child.stderr.on('data', (data) => {
+      err += data
+    })
     child.on('close', (code) => {
       if (code === 0) resolve(JSON.parse(out.trim().split('\n').at(-1)))
       else reject(code === 3 ? new CannotGoOn(err.trim()) : new Error(err))
@@ -24,5 +28,6 @@ export function saySignIns(signIns) {
   if (signIns.length === 0) return
   say('\nDemo sign-ins, good on this machine only:')
   say(`  ${'name'.padEnd(10)} ${'password'.padEnd(22)} ${'PIN'.padEnd(6)} role`)
-  for (const { loginName, password, pin, roles } of signIns) say(`  ${loginName.padEnd(10)} ${password.padEnd(22)} ${pin.padEnd(6)} ${roles}`)
+  for (const { loginName, password, pin, roles } of signIns)
+    say(`  ${loginName.padEnd(10)} ${password.padEnd(22)} ${pin.padEnd(6)} ${roles}`)
 }

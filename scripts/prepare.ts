@@ -15,10 +15,11 @@ async function isSuperuser(url: string): Promise<boolean> {
   const client = new pg.Client({ connectionString: url })
   await client.connect()
   try {
-    const { rows } = await client.query<{ may: boolean }>('select rolsuper or rolcreaterole as may from pg_roles where rolname = session_user')
+    const { rows } = await client.query<{ may: boolean }>(
+      'select rolsuper or rolcreaterole as may from pg_roles where rolname = session_user',
+    )
     return rows[0]?.may ?? true
-  }
-  finally { await client.end() }
+  } finally { await client.end() }
 }
 
 /**
@@ -29,7 +30,9 @@ async function prepare(url: string): Promise<void> {
   const { applied, servingRole } = await migrate(url)
   const owner = new pg.Client({ connectionString: url })
   await owner.connect()
-  await owner.query(`insert into installation_secret (name, secret) values ('session', $1) on conflict do nothing`, [randomBytes(48).toString('base64url')])
+  await owner.query(`insert into installation_secret (name, secret) values ('session', $1) on conflict do nothing`, [
+    randomBytes(48).toString('base64url'),
+  ])
   const { rows } = await owner.query<{ secret: string }>(`select secret from installation_secret where name = 'session'`)
   await owner.end()
 
@@ -43,19 +46,25 @@ async function prepare(url: string): Promise<void> {
     if (isEmpty && process.env.ZONARIS_DEMO === 'off') {
       firstRunCode = oneTimeCode()
       await offerFirstRun(pool, codeSha256(firstRunCode), nowIso(clock))
-    }
-    else if (process.env.ZONARIS_DEMO !== 'off') signIns = await loadDemo({ pool, clock, announce: () => {} }, isEmpty)
-    process.stdout.write(`${JSON.stringify({ applied, servingRole, servesAsSuperuser: await isSuperuser(process.env.ZONARIS_SERVING_URL || url), sessionSecret: rows[0]!.secret, signIns, firstRunCode })}\n`)
-  }
-  finally { await pool.end() }
+    } else if (process.env.ZONARIS_DEMO !== 'off') signIns = await loadDemo({ pool, clock, announce: () => {} }, isEmpty)
+    process.stdout.write(
+      `${JSON.stringify({ applied, servingRole, servesAsSuperuser: await isSuperuser(process.env.ZONARIS_SERVING_URL || url), sessionSecret: rows[0]!.secret, signIns, firstRunCode })}\n`,
+    )
+  } finally { await pool.end() }
 }
 
 const url = process.env.DATABASE_URL ?? ''
-try { await prepare(url) }
-catch (error) {
+try {
+  await prepare(url)
+} catch (error) {
   const { code } = error as { code?: string }
   const unreachable = ['ECONNREFUSED', 'ENOTFOUND', 'ETIMEDOUT', 'EHOSTUNREACH', '3D000', '28000', '28P01', '57P03'].includes(code ?? '')
-  const plain = error instanceof CannotMigrate ? error.message : unreachable ? `The database cannot be reached: ${(error as Error).message || code}. Look at DATABASE_URL and whether the server runs.` : null
+  const plain
+    = error instanceof CannotMigrate
+      ? error.message
+      : unreachable
+        ? `The database cannot be reached: ${(error as Error).message || code}. Look at DATABASE_URL and whether the server runs.`
+        : null
   process.stderr.write(plain ?? `${(error as Error).stack}\n`)
   process.exitCode = plain ? 3 : 1
 }

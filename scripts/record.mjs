@@ -17,8 +17,13 @@ await run(async () => {
   const cluster = process.env.DATABASE_URL ? null : await ensureCluster('pg', { preferredPort: 5544 })
   try {
     const url = process.env.DATABASE_URL || ensureDatabase(cluster, 'zonaris')
-    const code = await new Promise(resolve => spawn(process.execPath, tsx('scripts/record.ts', process.argv.slice(2)), { cwd: ROOT, stdio: 'inherit', env: { ...withAnchors(process.env), DATABASE_URL: url } }).on('close', resolve))
+    const code = await new Promise(resolve =>
+      spawn(process.execPath, tsx('scripts/record.ts', process.argv.slice(2)), {
+        cwd: ROOT,
+        stdio: 'inherit',
+        env: { ...withAnchors(process.env), DATABASE_URL: url },
+      }).on('close', resolve),
+    )
     if (code !== 0) process.exitCode = 1
-  }
-  finally { cluster?.stop() }
+  } finally { cluster?.stop() }
 })

@@ -42,8 +42,11 @@ const [what, file] = process.argv.slice(2)
 switch (what) {
   case 'rebuild': {
     const pool = openPool(url, null)
-    try { say(`Rebuilt from ${await rebuild(pool)} streams.`) }
-    finally { await pool.end() }
+    try {
+      say(`Rebuilt from ${await rebuild(pool)} streams.`)
+    } finally {
+      await pool.end()
+    }
     break
   }
   case 'verify':
@@ -53,8 +56,7 @@ switch (what) {
     if (!file) {
       say('Say where to: npm run export -- record.jsonl')
       process.exitCode = 2
-    }
-    else {
+    } else {
       await writeExport(file)
       say(`Written to ${file}. Check it anywhere: node scripts/zonaris-verify.mjs ${file} --anchors ... --key ...`)
     }

@@ -79,7 +79,9 @@ export function serverHome() {
     return asIs
   }
   if (!reaches('-x', process.execPath)) {
-    say(`Root serves: the user ${USER} may not run ${process.execPath}. Install Node where everybody reaches it, or start as an ordinary user.`)
+    say(
+      `Root serves: the user ${USER} may not run ${process.execPath}. Install Node where everybody reaches it, or start as an ordinary user.`,
+    )
     return asIs
   }
   const server = reachableServer()

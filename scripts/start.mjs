@@ -18,14 +18,18 @@ const isOnlyHere = isLoopback && env.ZONARIS_TRUST_PROXY !== 'on' && !env.PUBLIC
 function readTls() {
   if (!env.TLS_CERT && !env.TLS_KEY) return null
   if (!env.TLS_CERT || !env.TLS_KEY) throw new CannotGoOn('TLS_CERT and TLS_KEY belong together: set both, or neither.')
-  for (const name of ['TLS_CERT', 'TLS_KEY']) if (!existsSync(env[name])) throw new CannotGoOn(`${name} names ${env[name]}, which is not there.`)
+  for (const name of ['TLS_CERT', 'TLS_KEY'])
+    if (!existsSync(env[name])) throw new CannotGoOn(`${name} names ${env[name]}, which is not there.`)
   return { cert: readFileSync(env.TLS_CERT, 'utf8'), key: readFileSync(env.TLS_KEY, 'utf8') }
 }
 
 async function isUp(scheme) {
   const address = `${scheme}://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host}:${port}/api/v1/health`
-  try { return (await fetch(address)).ok }
-  catch { return false }
+  try {
+    return (await fetch(address)).ok
+  } catch {
+    return false
+  }
 }
 
 /** Waits for the server to answer; over TLS a certificate of our own making cannot be checked, so being alive is enough. */
@@ -42,7 +46,8 @@ await run(async () => {
   checkNode()
   if (!Number.isInteger(port) || port < 1 || port > 65535) throw new CannotGoOn(`PORT is ${env.PORT}: a number from 1 to 65535 is needed.`)
   const tls = readTls()
-  if (!await isPortFree(port, host)) throw new CannotGoOn(`port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=3001 npm start`)
+  if (!(await isPortFree(port, host)))
+    throw new CannotGoOn(`port ${port} on ${host} is taken. Stop what uses it, or choose another: PORT=3001 npm start`)
   // What may be refused is asked first, so that nobody waits for a build to hear it.
   if (!env.DATABASE_URL) await ensurePostgresInstalled()
   await ensurePackages()
@@ -68,9 +73,14 @@ await run(async () => {
     const servingUrl = cluster ? `${cluster.servingUrl}/zonaris` : env.ZONARIS_SERVING_URL || url
     const { applied, servingRole, servesAsSuperuser, sessionSecret, signIns, firstRunCode } = await prepareSite(url, servingUrl)
     if (applied.length > 0) say(`Database brought up to date: ${applied.join(', ')}.`)
-    if (servingRole === null) say('This DATABASE_URL may not make or use the role zonaris_app: triggers alone keep the record append-only. Ask the database\'s owner for that role.')
+    if (servingRole === null)
+      say(
+        'This DATABASE_URL may not make or use the role zonaris_app: triggers alone keep the record append-only. Ask the database\'s owner for that role.',
+      )
     if (servesAsSuperuser) {
-      say('This DATABASE_URL is a superuser\'s: whoever breaks into the server owns the database. Make a login that may only become zonaris_app, and name it in ZONARIS_SERVING_URL.')
+      say(
+        'This DATABASE_URL is a superuser\'s: whoever breaks into the server owns the database. Make a login that may only become zonaris_app, and name it in ZONARIS_SERVING_URL.',
+      )
     }
     if (stopping) return
     const home = serverHome()
@@ -98,12 +108,15 @@ await run(async () => {
     await waitUntilUp(server, tls)
     say(`\nZonaris is at ${publicUrl}`)
     if (isOnlyHere) saySignIns(signIns)
-    if (signIns.length > 0 && !isOnlyHere) say(`\nHOST is ${host}${isLoopback ? ', and others reach it from elsewhere' : ''}: the demo sign-ins are refused there.`)
+    if (signIns.length > 0 && !isOnlyHere)
+      say(`\nHOST is ${host}${isLoopback ? ', and others reach it from elsewhere' : ''}: the demo sign-ins are refused there.`)
     if (firstRunCode) say(`\nNo site yet. Open ${publicUrl}/first-run with this code, once: ${firstRunCode}`)
-    if (!isLoopback && !publicUrl.startsWith('https:')) say('\nWithout TLS, phones keep no offline copy, camera, notifications or wake lock: set TLS_CERT and TLS_KEY, or put a proxy in front (PUBLIC_URL).')
+    if (!isLoopback && !publicUrl.startsWith('https:'))
+      say(
+        '\nWithout TLS, phones keep no offline copy, camera, notifications or wake lock: set TLS_CERT and TLS_KEY, or put a proxy in front (PUBLIC_URL).',
+      )
     say('\nCtrl-C stops it.')
     await new Promise(resolve => server.once('close', resolve))
     if (!stopping) throw new CannotGoOn('the server ended by itself')
-  }
-  finally { await stop() }
+  } finally { await stop() }
 })

@@ -40,8 +40,7 @@ async function isBuilt() {
   try {
     await ensureBuild()
     return true
-  }
-  catch (error) {
+  } catch (error) {
     process.stderr.write(`${error.message}\n`)
     return false
   }
@@ -55,7 +54,12 @@ const readJson = file => existsSync(file) ? JSON.parse(readFileSync(file, 'utf8'
 
 function countVitest(file) {
   const report = readJson(file)
-  return report ? { passed: report.numPassedTests, failed: report.numFailedTests + (report.numFailedTestSuites > 0 && report.numFailedTests === 0 ? 1 : 0) } : { passed: 0, failed: 1 }
+  return report
+    ? {
+        passed: report.numPassedTests,
+        failed: report.numFailedTests + (report.numFailedTestSuites > 0 && report.numFailedTests === 0 ? 1 : 0),
+      }
+    : { passed: 0, failed: 1 }
 }
 
 function countPlaywright(file) {
@@ -66,7 +70,15 @@ function countPlaywright(file) {
 /** Tests of the core, or of the server against its database, or both. */
 async function runVitest(name, projects, grep, env) {
   const file = path.join(results, 'vitest.json')
-  const args = [bin('vitest/vitest.mjs'), 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${file}`, ...projects.map(one => `--project=${one}`), ...grep ? [grep] : []]
+  const args = [
+    bin('vitest/vitest.mjs'),
+    'run',
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile.json=${file}`,
+    ...projects.map(one => `--project=${one}`),
+    ...(grep ? [grep] : []),
+  ]
   return withEnd(await step(name, args, env), countVitest(file))
 }
 
@@ -103,8 +115,11 @@ await run(async () => {
   mkdirSync(results, { recursive: true })
   const env = cluster ? { ZONARIS_TEST_CLUSTER: cluster.url } : {}
   let counts = []
-  try { counts = only === undefined ? await runAll(env) : [await runOne(only, grep, env)] }
-  finally { cluster?.stop() }
+  try {
+    counts = only === undefined ? await runAll(env) : [await runOne(only, grep, env)]
+  } finally {
+    cluster?.stop()
+  }
   const passed = counts.reduce((sum, count) => sum + count.passed, 0)
   const failed = counts.reduce((sum, count) => sum + count.failed, 0)
   say(`\nin ${Math.round((Date.now() - started) / 1000)} s`)

@@ -16,11 +16,11 @@ export interface Anchor {
 }
 
 /** One row of an export. */
-export type ExportRow =
-  | { readonly kind: 'export'; readonly v: 1; readonly at: string }
-  | { readonly kind: 'site'; readonly siteId: string; readonly position: number }
-  | { readonly kind: 'stream'; readonly siteId: string; readonly streamId: string; readonly version: number; readonly headHash: string }
-  | {
+export type ExportRow
+  = | { readonly kind: 'export', readonly v: 1, readonly at: string }
+    | { readonly kind: 'site', readonly siteId: string, readonly position: number }
+    | { readonly kind: 'stream', readonly siteId: string, readonly streamId: string, readonly version: number, readonly headHash: string }
+    | {
       readonly kind: 'event'
       readonly siteId: string
       readonly streamId: string
@@ -56,9 +56,9 @@ export function anchorText(anchor: Omit<Anchor, 'signature'>): string
 export function anchorLine(anchor: Anchor): string
 export function readAnchorLine(line: string): Anchor | null
 export function isSigned(anchor: Anchor, publicKeyPem: string): boolean
-export function headsDigest(heads: Iterable<readonly [string, { readonly version: number; readonly hash: string }]>): string
+export function headsDigest(heads: Iterable<readonly [string, { readonly version: number, readonly hash: string }]>): string
 export function checkRecord(
   open: () => AsyncIterable<ExportRow> | Iterable<ExportRow>,
-  given?: { readonly anchors?: readonly Anchor[]; readonly publicKeyPem?: string | null },
+  given?: { readonly anchors?: readonly Anchor[], readonly publicKeyPem?: string | null },
 ): Promise<Checked>
 export function readRows(file: string): AsyncIterable<ExportRow>

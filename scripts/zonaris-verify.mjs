@@ -51,8 +51,7 @@ export function isSigned(anchor, publicKeyPem) {
   return keysOf(publicKeyPem).some((key) => {
     try {
       return verifySignature(null, text, createPublicKey(key.trim()), signature)
-    }
-    catch { return false }
+    } catch { return false }
   })
 }
 
@@ -147,7 +146,8 @@ class SiteCheck {
     const before = this.seals.at(-1)
     if (before && !(payload.day > before.day)) this.wound('seal', `seal of ${payload.day}`, `stands after that of ${before.day}`)
     // A day to come, sealed today, would keep every day until then from being sealed.
-    if (!(atMs >= Date.parse(`${payload.day}T00:00:00Z`) + EARLIEST_END_MS)) this.wound('seal', `seal of ${payload.day}`, 'was made before that day had ended')
+    if (!(atMs >= Date.parse(`${payload.day}T00:00:00Z`) + EARLIEST_END_MS))
+      this.wound('seal', `seal of ${payload.day}`, 'was made before that day had ended')
     this.seals.push({ ...payload, version, hash, atMs })
   }
 
@@ -206,7 +206,7 @@ export async function checkRecord(open, { anchors = [], publicKeyPem = null } = 
   const sites = new Map()
   const streams = new Map()
   const positions = new Map()
-  const siteOf = siteId => {
+  const siteOf = (siteId) => {
     if (!sites.has(siteId)) sites.set(siteId, new SiteCheck(siteId, wounds))
     return sites.get(siteId)
   }
@@ -286,7 +286,7 @@ function readArguments(args) {
   return asked.file === null || asked.anchors.includes(null) ? null : asked
 }
 
-const say = (text) => process.stdout.write(`${text}\n`)
+const say = text => process.stdout.write(`${text}\n`)
 
 async function main(args) {
   const asked = readArguments(args)

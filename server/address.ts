@@ -20,7 +20,7 @@ export const isProxyOurs = (env: NodeJS.ProcessEnv = process.env): boolean => en
  *
  * @param host the name under which we were asked
  */
-export function beganHere({ origin, site, host }: { readonly origin?: string; readonly site?: string; readonly host?: string }): boolean {
+export function beganHere({ origin, site, host }: { readonly origin?: string, readonly site?: string, readonly host?: string }): boolean {
   if (site !== undefined && site !== 'same-origin' && site !== 'none') return false
   if (origin === undefined) return true
   return URL.canParse(origin) && new URL(origin).host === host

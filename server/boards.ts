@@ -42,7 +42,7 @@ const compress = promisify(gzip)
 
 /** Everything the board judges from, as of one position. */
 async function readBoard(pool: pg.Pool, siteId: string, now: string): Promise<SharedBoard> {
-  return inTransaction(pool, async db => {
+  return inTransaction(pool, async (db) => {
     await db.query('set transaction isolation level repeatable read read only')
     const position = await readPosition(db, siteId)
     const site = await readSite(db, siteId)
@@ -77,7 +77,7 @@ async function pack(text: string, own: string): Promise<PackedBoard> {
 export class Boards {
   readonly #pool: pg.Pool
   readonly #clock: Clock
-  readonly #kept = new Map<string, { readonly begunMs: number; readonly board: Promise<Board> }>()
+  readonly #kept = new Map<string, { readonly begunMs: number, readonly board: Promise<Board> }>()
 
   constructor(pool: pg.Pool, clock: Clock) {
     this.#pool = pool
@@ -110,7 +110,7 @@ export class Boards {
     }
   }
 
-  #begin(siteId: string): { readonly begunMs: number; readonly board: Promise<Board> } {
+  #begin(siteId: string): { readonly begunMs: number, readonly board: Promise<Board> } {
     const board = readBoard(this.#pool, siteId, nowIso(this.#clock)).then((shared): Board => ({
       position: shared.position,
       text: JSON.stringify(shared).slice(0, -1),

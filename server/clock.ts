@@ -20,6 +20,7 @@ export function clockFrom(setting: string | undefined): Clock {
   if (!setting) return systemClock
   const [, instant, speed] = /^(\S+)(?:\s+x([\d.]+))?$/.exec(setting.trim()) ?? []
   const startMs = Date.parse(instant ?? '')
-  if (Number.isNaN(startMs)) throw new RangeError(`ZONARIS_CLOCK: an instant such as 2026-11-23T08:00:00Z, perhaps followed by x10, is needed; got ${setting}`)
+  if (Number.isNaN(startMs))
+    throw new RangeError(`ZONARIS_CLOCK: an instant such as 2026-11-23T08:00:00Z, perhaps followed by x10, is needed; got ${setting}`)
   return shiftedClock(startMs, speed ? Number(speed) : 1)
 }

@@ -22,7 +22,7 @@ export class TooBusy extends Error {
  */
 export function narrowDoor(atOnce = AT_ONCE, waitingAtMost = WAITING_AT_MOST): <Result>(work: () => Promise<Result>) => Promise<Result> {
   const limit = pLimit(atOnce)
-  return async work => {
+  return async (work) => {
     if (limit.activeCount + limit.pendingCount >= atOnce + waitingAtMost) throw new TooBusy()
     return limit(work)
   }

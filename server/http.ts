@@ -66,11 +66,9 @@ export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result
     refuseForeignOrigin(event)
     refuseTooMany(event, await waitBefore(event.path, addressOf(event)))
     return await handle(event)
-  }
-  catch (error) {
+  } catch (error) {
     return answerOf(event, error)
-  }
-  finally {
+  } finally {
     const { path = 'other' } = event.context.matchedRoute ?? {}
     useRunning().metrics.answered(getMethod(event), path, getResponseStatus(event), (performance.now() - beganMs) / 1000)
   }
@@ -86,7 +84,8 @@ export function refuseTooMany(event: H3Event, waitS: number | null): void {
 /** The path of a field as people write it: `streams.0.id`. */
 const fieldsOf = (error: z.ZodError, under = ''): InputError['fields'] => error.issues.flatMap((issue) => {
   const path = [under, ...issue.path.map(String)].filter(Boolean).join('.')
-  if (issue.code === 'unrecognized_keys') return issue.keys.map(key => ({ path: [path, key].filter(Boolean).join('.'), message: 'this field is not known here' }))
+  if (issue.code === 'unrecognized_keys')
+    return issue.keys.map(key => ({ path: [path, key].filter(Boolean).join('.'), message: 'this field is not known here' }))
   const allowed = issue.code === 'invalid_value' ? `one of: ${issue.values.map(String).join(', ')}` : issue.message
   return [{ path: path || '(body)', message: allowed }]
 })
@@ -107,8 +106,11 @@ export async function readJson(event: H3Event): Promise<unknown> {
     throw new Problem(error.status, { error: error.message })
   })
   let body: unknown
-  try { body = text === '' ? undefined : safeDestr(text) }
-  catch { throw unreadable([{ path: '(body)', message: 'this is not JSON' }]) }
+  try {
+    body = text === '' ? undefined : safeDestr(text)
+  } catch {
+    throw unreadable([{ path: '(body)', message: 'this is not JSON' }])
+  }
   refuseIllFormed(body)
   return body
 }
@@ -122,8 +124,11 @@ function refuseIllFormed(value: unknown): void {
 /** The address itself: its path as it was meant, and what is asked after it. */
 function refuseIllAddress(event: H3Event): void {
   let path: string
-  try { path = decodeURIComponent(event.path.split('?')[0]!) }
-  catch { throw unreadable([{ path: '(address)', message: 'this is no address' }]) }
+  try {
+    path = decodeURIComponent(event.path.split('?')[0]!)
+  } catch {
+    throw unreadable([{ path: '(address)', message: 'this is no address' }])
+  }
   if (illFormed(path) !== null) throw unreadable([{ path: '(address)', message: illFormed(path)! }])
   refuseIllFormed(getQuery(event))
 }
@@ -147,11 +152,19 @@ export const SESSION_MS = 14 * 3600_000
 export const addressOf = (event: H3Event): string =>
   addressFrom(event.node.req.socket.remoteAddress, getHeader(event, 'x-forwarded-for'), isProxyOurs())
 
-/** A change must come from our own pages: a browser names where a request began, and what stands before us names us only where it is ours. */
+/**
+ * A change must come from our own pages: a browser names where a request began, and what stands before us names us only where it is ours.
+ */
 function refuseForeignOrigin(event: H3Event): void {
   if (getMethod(event) === 'GET' || getMethod(event) === 'HEAD') return
   const forwarded = isProxyOurs() ? getHeader(event, 'x-forwarded-host') : undefined
-  if (!beganHere({ origin: getHeader(event, 'origin'), site: getHeader(event, 'sec-fetch-site'), host: forwarded ?? getHeader(event, 'host') })) {
+  if (
+    !beganHere({
+      origin: getHeader(event, 'origin'),
+      site: getHeader(event, 'sec-fetch-site'),
+      host: forwarded ?? getHeader(event, 'host'),
+    })
+  ) {
     throw new Problem(403, { error: 'This request began on another site.' })
   }
 }
@@ -192,16 +205,29 @@ export async function requireReader(event: H3Event): Promise<string> {
 /** Who is signed in and may, or 409 with the reason. */
 export async function requireRight(event: H3Event, right: RightId): Promise<SignedIn> {
   const who = await requireSignedIn(event)
-  if (!mayDo(who.holder, right)) throw new Problem(409, { findings: [spoken(finding('hold', 'command.not-allowed', { right, roles: who.holder.roles }))] })
+  if (!mayDo(who.holder, right))
+    throw new Problem(409, { findings: [spoken(finding('hold', 'command.not-allowed', { right, roles: who.holder.roles }))] })
   return who
 }
 
 /** Findings as the API's schema has them. */
 export const findingsOut = (findings: readonly SpokenFinding[]): z.input<typeof findingSchema>[] =>
-  findings.map(({ severity, code, values, sources, message, todo }) => ({ severity, code, values: { ...values }, sources: [...sources], message, todo }))
+  findings.map(({ severity, code, values, sources, message, todo }) => ({
+    severity,
+    code,
+    values: { ...values },
+    sources: [...sources],
+    message,
+    todo,
+  }))
 
 /** A stateless answer with its findings spoken. */
-export const assessed = <Answer extends { readonly findings: readonly Finding[] }>({ findings, ...answer }: Answer): Omit<Answer, 'findings'> & { findings: z.input<typeof findingSchema>[] } =>
-  ({ ...answer, findings: findingsOut(findings.map(said => spoken(said))) })
+export const assessed = <Answer extends { readonly findings: readonly Finding[] }>({
+  findings,
+  ...answer
+}: Answer): Omit<Answer, 'findings'> & { findings: z.input<typeof findingSchema>[] } => ({
+  ...answer,
+  findings: findingsOut(findings.map(said => spoken(said))),
+})
 
 export const serverNow = (): string => nowIso(useRunning().clock)

@@ -14,7 +14,8 @@ interface Carried {
   readonly deviceId: string
 }
 
-const seal = (body: string): string => createHmac('sha256', useRuntimeConfig().session.password).update(`device ${body}`).digest('base64url')
+const seal = (body: string): string =>
+  createHmac('sha256', useRuntimeConfig().session.password).update(`device ${body}`).digest('base64url')
 
 export function giveDeviceCookie(event: H3Event, { siteId, deviceId }: Carried): void {
   const body = Buffer.from(JSON.stringify({ siteId, deviceId } satisfies Carried)).toString('base64url')

@@ -31,7 +31,9 @@ export class Live {
   constructor(pool: pg.Pool, url: string) {
     this.#pool = pool
     this.#url = url
-    this.#poll = setInterval(() => { for (const siteId of this.#listeners.keys()) this.#wake(siteId) }, POLL_MS)
+    this.#poll = setInterval(() => {
+      for (const siteId of this.#listeners.keys()) this.#wake(siteId)
+    }, POLL_MS)
     void this.#listen()
   }
 
@@ -41,7 +43,9 @@ export class Live {
     this.#announcing.set(siteId, setTimeout(() => {
       this.#announcing.delete(siteId)
       // Lost, it costs a second: the poll finds what the notification would have told.
-      this.#pool.query('select pg_notify($1, $2)', [CHANNEL, siteId]).catch(error => this.#complain('A change could not be announced.', error))
+      this.#pool
+        .query('select pg_notify($1, $2)', [CHANNEL, siteId])
+        .catch(error => this.#complain('A change could not be announced.', error))
     }, DEBOUNCE_MS))
   }
 
@@ -101,14 +105,15 @@ export class Live {
       if (this.#ear === ear) this.#ear = undefined
       if (!this.#closed) setTimeout(() => void this.#listen(), RECONNECT_MS).unref()
     }
-    ear.on('notification', ({ payload }) => { if (payload) this.#wake(payload) })
+    ear.on('notification', ({ payload }) => {
+      if (payload) this.#wake(payload)
+    })
     ear.on('error', again)
     try {
       await ear.connect()
       await ear.query(`listen ${CHANNEL}`)
       this.#ear = ear
-    }
-    catch (error) {
+    } catch (error) {
       this.#complain('Notifications are not heard; polling meanwhile.', error)
       again()
     }

@@ -12,7 +12,7 @@ export const log = pino({
 /** What of an error may be written down: what kind it is and where it arose. What a database says of the values at hand is left out. */
 function toldOf(error: unknown): object {
   if (!(error instanceof Error)) return { error: String(error).slice(0, 200) }
-  const { code, constraint } = error as { code?: string; constraint?: string }
+  const { code, constraint } = error as { code?: string, constraint?: string }
   const isOfDatabase = code !== undefined && /^[0-9A-Z]{5}$/.test(code)
   return {
     error: error.name,

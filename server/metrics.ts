@@ -12,6 +12,7 @@ export class Metrics {
     buckets: [0.005, 0.02, 0.05, 0.1, 0.25, 0.5, 1, 2.5, 10],
     registers: [this.registry],
   })
+
   readonly #commands = new Counter({
     name: 'zonaris_commands_total',
     help: 'Commands at the one door, by how they were answered',

@@ -25,7 +25,7 @@ export async function openSessionFor(event: H3Event, siteId: string, personId: s
   const deviceId = known?.siteId === siteId ? known.deviceId : randomUUID()
   const sessionId = randomUUID()
   const now = serverNow()
-  await inTransaction(pool, async db => {
+  await inTransaction(pool, async (db) => {
     // Whoever leaves in this very moment has left no way in, and leaves no device behind: the one waits for the other.
     if (!(await holdCredential(db, siteId, personId))) throw new Problem(401, { error: 'Name and password do not match.' })
     await keepDevice(db, { siteId, deviceId, personId, name: calledByItself(event) }, now)

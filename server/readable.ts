@@ -71,7 +71,7 @@ export async function readLifeFor(db: Queryable, who: SignedIn, streamId: string
  */
 export function shownChanges(changes: readonly Change[], holder: Holder): readonly Change[] {
   const seesPeople = mayDo(holder, 'manage-people') || mayDo(holder, 'health-fields')
-  return changes.map(change => {
+  return changes.map((change) => {
     const kind = readStreamId(change.streamId)?.kind
     return kind === 'person' && !seesPeople ? { position: change.position, streamId: 'people', type: 'changed' } : change
   })

@@ -66,7 +66,17 @@ export function startRunning(env: NodeJS.ProcessEnv): Running {
     await live.close()
     await pool.end()
   }
-  return (running = { pool, clock, live, boards: new Boards(pool, clock), loopDelay, door, anchors, metrics: new Metrics(pool, loopDelay), close })
+  return (running = {
+    pool,
+    clock,
+    live,
+    boards: new Boards(pool, clock),
+    loopDelay,
+    door,
+    anchors,
+    metrics: new Metrics(pool, loopDelay),
+    close,
+  })
 }
 
 export function useRunning(): Running {

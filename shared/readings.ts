@@ -21,7 +21,14 @@ import type { Instant } from '#core/time/instant'
 
 /** `GET /api/v1/session` */
 export interface SessionReading {
-  readonly person: { readonly personId: string, readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null, readonly competences: readonly CompetenceId[] } | null
+  readonly person: {
+    readonly personId: string
+    readonly name: string
+    readonly roles: readonly RoleId[]
+    readonly areaId: string | null
+    readonly bayId: string | null
+    readonly competences: readonly CompetenceId[]
+  } | null
   readonly site: { readonly siteId: string, readonly name: string } | null
   /** No site exists yet: the first run has to make one. */
   readonly firstRun: boolean
@@ -52,14 +59,24 @@ export interface FloorReading {
   /** Places where somebody should watch and nobody does, anywhere on the site, longest first. */
   readonly uncovered: readonly { readonly permitId: string, readonly where: string, readonly sinceAt: Instant }[]
   /** What the clocks of the site could not do; told to whoever sets the site up, and empty for others. */
-  readonly trouble: readonly { readonly streamId: string, readonly kind: string, readonly dueAt: Instant, readonly tries: number, readonly because: string }[]
+  readonly trouble: readonly {
+    readonly streamId: string
+    readonly kind: string
+    readonly dueAt: Instant
+    readonly tries: number
+    readonly because: string
+  }[]
   /** What the Air gates are judged from. Of health only: which mask, and until when its wearer is ready. */
   readonly air: {
     readonly halls: Readonly<Record<string, HallState>>
     readonly sheets: FumeDataSheets
     readonly surveys: Readonly<Record<string, readonly Survey[]>>
     readonly wearers: Readonly<Record<string, Wearer>>
-    readonly versions: { readonly halls: Readonly<Record<string, number>>, readonly sheets: number, readonly samples: Readonly<Record<string, number>> }
+    readonly versions: {
+      readonly halls: Readonly<Record<string, number>>
+      readonly sheets: number
+      readonly samples: Readonly<Record<string, number>>
+    }
   }
 }
 
@@ -137,13 +154,22 @@ export interface KitReading {
 }
 
 /** `GET /api/v1/kit/round`: everything in use, in walking order, with where it is. */
-export interface RoundReading { readonly today: string, readonly lists: CheckListsState, readonly stops: readonly { readonly where: string, readonly bayId: string | null, readonly items: readonly KitItemReading[] }[] }
+export interface RoundReading {
+  readonly today: string
+  readonly lists: CheckListsState
+  readonly stops: readonly { readonly where: string, readonly bayId: string | null, readonly items: readonly KitItemReading[] }[]
+}
 
 /** One line of a thing's life. */
 export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId'>
 
 /** `GET /api/v1/items/:tag` */
-export interface KitItemPageReading extends KitItemReading { readonly today: string, readonly lists: CheckListsState, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
+export interface KitItemPageReading extends KitItemReading {
+  readonly today: string
+  readonly lists: CheckListsState
+  readonly life: readonly LifeEntry[] | null
+  readonly notices: readonly NoticeReading[]
+}
 
 /** `GET /api/v1/places` */
 export interface PlacesReading { readonly places: readonly PlaceReading[] }
@@ -155,7 +181,11 @@ export interface CylindersReading {
 }
 
 /** `GET /api/v1/cylinders/:tag` */
-export interface CylinderPageReading extends CylinderRow { readonly today: string, readonly life: readonly LifeEntry[] | null, readonly notices: readonly NoticeReading[] }
+export interface CylinderPageReading extends CylinderRow {
+  readonly today: string
+  readonly life: readonly LifeEntry[] | null
+  readonly notices: readonly NoticeReading[]
+}
 
 export interface PermitRow { readonly permitId: string, readonly version: number, readonly permit: ShownPermit }
 

@@ -22,8 +22,8 @@ export function enableFrom(reading: ClearanceReading | null, bayId: string): Ena
   const bay = reading?.bays.find(one => one.bayId === bayId)
   if (reading === null) return { mayStrike: false, because: 'the answer could not be read' }
   if (!bay) return { mayStrike: false, because: `the shop knows no bay ${bayId}` }
-  const isClear =
-    bay.isClear && bay.word === 'clear-to-strike' && Object.values(bay.gates).every(state => state === 'open' || state === 'not-needed')
+  const isClear
+    = bay.isClear && bay.word === 'clear-to-strike' && Object.values(bay.gates).every(state => state === 'open' || state === 'not-needed')
   return isClear ? { mayStrike: true, because: 'clear to strike' } : { mayStrike: false, because: bay.reason ?? bay.word }
 }
 

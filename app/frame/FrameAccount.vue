@@ -4,33 +4,69 @@ const open = ref(false)
 const look = useColorMode()
 const root = useTemplateRef('root')
 
-const toggleLook = () => { look.preference = look.value === 'dark' ? 'light' : 'dark' }
-const closeOutside = (event: Event) => { if (!root.value?.contains(event.target as Node)) open.value = false }
+const toggleLook = () => {
+  look.preference = look.value === 'dark' ? 'light' : 'dark'
+}
+const closeOutside = (event: Event) => {
+  if (!root.value?.contains(event.target as Node)) open.value = false
+}
 onMounted(() => document.addEventListener('pointerdown', closeOutside))
 onUnmounted(() => document.removeEventListener('pointerdown', closeOutside))
 const route = useRoute()
-watch(() => route.fullPath, () => { open.value = false })
+watch(
+  () => route.fullPath,
+  () => {
+    open.value = false
+  },
+)
 </script>
 
 <template>
-  <div ref="root" class="account" @keydown.escape="open = false">
-    <button class="who" type="button" :aria-expanded="open" @click="open = !open">
+  <div
+    ref="root"
+    class="account"
+    @keydown.escape="open = false"
+  >
+    <button
+      class="who"
+      type="button"
+      :aria-expanded="open"
+      @click="open = !open"
+    >
       <span class="name chalk">{{ session.person?.name }}</span>
     </button>
-    <div v-if="open" class="sheet">
+    <div
+      v-if="open"
+      class="sheet"
+    >
       <p class="soft">
         Signed in as {{ session.person?.roles.map(role => words.roles[role]).join(', ') }}.
       </p>
-      <button class="key" type="button" @click="toggleLook">
+      <button
+        class="key"
+        type="button"
+        @click="toggleLook"
+      >
         {{ look.value === 'dark' ? 'Light look' : 'Dark look' }}
       </button>
-      <NuxtLink class="key" to="/my-sign-in">
+      <NuxtLink
+        class="key"
+        to="/my-sign-in"
+      >
         My sign-in
       </NuxtLink>
-      <button class="key" type="button" @click="session.signOut()">
+      <button
+        class="key"
+        type="button"
+        @click="session.signOut()"
+      >
         Sign out
       </button>
-      <button class="key" type="button" @click="session.signOut(true)">
+      <button
+        class="key"
+        type="button"
+        @click="session.signOut(true)"
+      >
         Sign out everywhere
       </button>
     </div>
@@ -38,10 +74,46 @@ watch(() => route.fullPath, () => { open.value = false })
 </template>
 
 <style scoped>
-.account { position: relative; }
-.who { min-height: 56px; max-width: min(140px, 100%); padding: 0 6px; background: none; border: 0; cursor: pointer; text-align: left; }
-.name { display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 1px; }
-.sheet { position: absolute; right: 0; top: 100%; z-index: 30; width: 260px; padding: 16px; display: grid; gap: 8px; background: var(--panel); border: 3px solid var(--ink); }
-.sheet .key { display: grid; place-items: center; }
-@media (max-width: 900px) { .sheet { right: -100px; } }
+.account {
+  position: relative;
+}
+.who {
+  min-height: 56px;
+  max-width: min(140px, 100%);
+  padding: 0 6px;
+  background: none;
+  border: 0;
+  cursor: pointer;
+  text-align: left;
+}
+.name {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+  text-decoration-thickness: 1px;
+}
+.sheet {
+  position: absolute;
+  right: 0;
+  top: 100%;
+  z-index: 30;
+  width: 260px;
+  padding: 16px;
+  display: grid;
+  gap: 8px;
+  background: var(--panel);
+  border: 3px solid var(--ink);
+}
+.sheet .key {
+  display: grid;
+  place-items: center;
+}
+@media (max-width: 900px) {
+  .sheet {
+    right: -100px;
+  }
+}
 </style>

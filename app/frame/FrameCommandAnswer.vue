@@ -7,19 +7,48 @@ defineExpose({ open })
 </script>
 
 <template>
-  <div v-if="answer || chips.length > 0 || doubts.length > 0" class="answer" role="status">
-    <p v-if="chips.length > 0" class="chips" aria-label="Read so far">
-      <span v-for="chip in chips" :key="chip">{{ chip }}</span>
+  <div
+    v-if="answer || chips.length > 0 || doubts.length > 0"
+    class="answer"
+    role="status"
+  >
+    <p
+      v-if="chips.length > 0"
+      class="chips"
+      aria-label="Read so far"
+    >
+      <span
+        v-for="chip in chips"
+        :key="chip"
+      >{{ chip }}</span>
     </p>
-    <p v-for="{ asked, options } in doubts" :key="asked" class="doubt">
+    <p
+      v-for="{ asked, options } in doubts"
+      :key="asked"
+      class="doubt"
+    >
       <b>{{ asked }}?</b>
-      <button v-for="{ line, says } in options" :key="line" class="key" type="button" @click="$emit('choose', line)">
+      <button
+        v-for="{ line, says } in options"
+        :key="line"
+        class="key"
+        type="button"
+        @click="$emit('choose', line)"
+      >
         {{ says }}
       </button>
     </p>
-    <p v-for="word in unread" :key="word" class="doubt">
+    <p
+      v-for="word in unread"
+      :key="word"
+      class="doubt"
+    >
       <b>"{{ word }}" is not understood.</b>
-      <button class="key" type="button" @click="$emit('choose', without(word))">
+      <button
+        class="key"
+        type="button"
+        @click="$emit('choose', without(word))"
+      >
         Leave it out
       </button>
     </p>
@@ -30,10 +59,41 @@ defineExpose({ open })
 </template>
 
 <style scoped>
-.answer p + p { margin-top: 8px; }
-.chips { display: flex; flex-wrap: wrap; gap: 6px; }
-.chips span { padding: 3px 9px; border: 2px solid currentcolor; }
-.doubt { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; }
-.doubt .key { min-height: 48px; padding: 0 12px; background: none; color: inherit; border-color: currentcolor; }
-.answer { position: absolute; left: 0; right: 0; top: calc(100% + 7px); min-width: 320px; padding: 10px 12px; background: var(--key); color: var(--on-key); font-weight: 700; z-index: 25; }
+.answer p + p {
+  margin-top: 8px;
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.chips span {
+  padding: 3px 9px;
+  border: 2px solid currentcolor;
+}
+.doubt {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 8px;
+}
+.doubt .key {
+  min-height: 48px;
+  padding: 0 12px;
+  background: none;
+  color: inherit;
+  border-color: currentcolor;
+}
+.answer {
+  position: absolute;
+  left: 0;
+  right: 0;
+  top: calc(100% + 7px);
+  min-width: 320px;
+  padding: 10px 12px;
+  background: var(--key);
+  color: var(--on-key);
+  font-weight: 700;
+  z-index: 25;
+}
 </style>

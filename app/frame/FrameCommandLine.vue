@@ -33,21 +33,66 @@ async function enter() {
 </script>
 
 <template>
-  <form class="line" role="search" @submit.prevent="enter" @keydown.escape="text = ''">
+  <form
+    class="line"
+    role="search"
+    @submit.prevent="enter"
+    @keydown.escape="text = ''"
+  >
     <label class="field">
       <b aria-hidden="true">/</b>
       <span class="visually-hidden">Ask, or open a bay</span>
-      <input ref="input" v-model="text" placeholder="mig 180 galvanised" autocomplete="off" autocapitalize="off" spellcheck="false" @focus="isAwake = true">
+      <input
+        ref="input"
+        v-model="text"
+        placeholder="mig 180 galvanised"
+        autocomplete="off"
+        autocapitalize="off"
+        spellcheck="false"
+        @focus="isAwake = true"
+      >
     </label>
-    <LazyFrameCommandAnswer v-if="isAwake" ref="answer" :text="text" @choose="choose" @vue:mounted="isWaiting && enter()" />
+    <LazyFrameCommandAnswer
+      v-if="isAwake"
+      ref="answer"
+      :text="text"
+      @choose="choose"
+      @vue:mounted="isWaiting && enter()"
+    />
   </form>
 </template>
 
 <style scoped>
-.line { position: relative; }
-.field { display: flex; align-items: center; gap: 8px; height: 44px; padding: 0 12px; border: 2px solid var(--strong-rule); background: var(--panel); cursor: text; }
-.field:focus-within { border-color: var(--ink); }
-.field b { font-weight: 850; }
-input { flex: 1; min-width: 0; border: 0; background: none; font: inherit; color: var(--ink); outline: none; }
-input::placeholder { color: var(--soft); opacity: 1; }
+.line {
+  position: relative;
+}
+.field {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  height: 44px;
+  padding: 0 12px;
+  border: 2px solid var(--strong-rule);
+  background: var(--panel);
+  cursor: text;
+}
+.field:focus-within {
+  border-color: var(--ink);
+}
+.field b {
+  font-weight: 850;
+}
+input {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  color: var(--ink);
+  outline: none;
+}
+input::placeholder {
+  color: var(--soft);
+  opacity: 1;
+}
 </style>

@@ -21,7 +21,12 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
       <div class="mark">
         Zonaris<small>{{ session.site?.name }}</small>
       </div>
-      <NuxtLink class="helplink" to="/help" prefetch-on="interaction" :aria-current="isHere('/help') ? 'page' : undefined">
+      <NuxtLink
+        class="helplink"
+        to="/help"
+        prefetch-on="interaction"
+        :aria-current="isHere('/help') ? 'page' : undefined"
+      >
         Help
       </NuxtLink>
       <FrameAccount class="account" />
@@ -29,7 +34,13 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
     </div>
     <nav aria-label="Areas">
       <!-- Fetched when a finger comes near: the board itself is what must be quick. -->
-      <NuxtLink v-for="{ to, label } in links" :key="to" :to="to" prefetch-on="interaction" :aria-current="isHere(to) ? 'page' : undefined">
+      <NuxtLink
+        v-for="{ to, label } in links"
+        :key="to"
+        :to="to"
+        prefetch-on="interaction"
+        :aria-current="isHere(to) ? 'page' : undefined"
+      >
         {{ label }}
       </NuxtLink>
     </nav>
@@ -38,27 +49,118 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
 </template>
 
 <style scoped>
-.head { display: flex; align-items: center; gap: 0 16px; min-height: 60px; padding-left: 20px; border-bottom: 3px solid var(--ink); position: sticky; top: 0; z-index: 20; background: var(--bg); }
+.head {
+  display: flex;
+  align-items: center;
+  gap: 0 16px;
+  min-height: 60px;
+  padding-left: 20px;
+  border-bottom: 3px solid var(--ink);
+  position: sticky;
+  top: 0;
+  z-index: 20;
+  background: var(--bg);
+}
 /* One row on a wide screen: the bar's parts stand among the others. */
-.bar { display: contents; }
-.mark { order: 1; font-weight: 900; font-size: 19px; line-height: 1.05; white-space: nowrap; }
-.mark small { display: block; font-weight: 450; font-size: 13px; color: var(--soft); }
-nav { order: 2; display: flex; }
-nav a { display: flex; align-items: center; min-height: 56px; padding: 0 11px; font-weight: 650; color: var(--soft); white-space: nowrap; }
-nav a[aria-current] { color: var(--ink); box-shadow: inset 0 -5px var(--ink); }
-.helplink { order: 4; display: grid; place-items: center; min-height: 56px; padding: 0 10px; font-weight: 850; color: var(--stop); text-decoration: underline; text-underline-offset: 4px; }
-.line { order: 3; flex: 1 1 200px; min-width: 150px; }
-.account { order: 5; }
-.stop { order: 6; }
-@media (max-width: 460px) { .mark small { display: none; } }
+.bar {
+  display: contents;
+}
+.mark {
+  order: 1;
+  font-weight: 900;
+  font-size: 19px;
+  line-height: 1.05;
+  white-space: nowrap;
+}
+.mark small {
+  display: block;
+  font-weight: 450;
+  font-size: 13px;
+  color: var(--soft);
+}
+nav {
+  order: 2;
+  display: flex;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  min-height: 56px;
+  padding: 0 11px;
+  font-weight: 650;
+  color: var(--soft);
+  white-space: nowrap;
+}
+nav a[aria-current] {
+  color: var(--ink);
+  box-shadow: inset 0 -5px var(--ink);
+}
+.helplink {
+  order: 4;
+  display: grid;
+  place-items: center;
+  min-height: 56px;
+  padding: 0 10px;
+  font-weight: 850;
+  color: var(--stop);
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+.line {
+  order: 3;
+  flex: 1 1 200px;
+  min-width: 150px;
+}
+.account {
+  order: 5;
+}
+.stop {
+  order: 6;
+}
+@media (max-width: 460px) {
+  .mark small {
+    display: none;
+  }
+}
 @media (max-width: 900px) {
   /* On a phone only the bar with Stop stays in sight. */
-  .head { display: contents; }
-  .bar { order: -3; display: flex; align-items: center; gap: 12px; height: 60px; padding-left: 14px; position: sticky; top: 0; z-index: 20; background: var(--bg); border-bottom: 3px solid var(--ink); }
-  .account { margin-left: auto; min-width: 0; flex: 0 1 auto; }
-  .stop { flex: none; }
-  .helplink { padding: 0 4px; }
-  nav { order: -2; overflow-x: auto; border-bottom: 1px solid var(--rule); padding-left: 4px; }
-  .line { order: -1; flex: none; margin: 8px 12px; }
+  .head {
+    display: contents;
+  }
+  .bar {
+    order: -3;
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    height: 60px;
+    padding-left: 14px;
+    position: sticky;
+    top: 0;
+    z-index: 20;
+    background: var(--bg);
+    border-bottom: 3px solid var(--ink);
+  }
+  .account {
+    margin-left: auto;
+    min-width: 0;
+    flex: 0 1 auto;
+  }
+  .stop {
+    flex: none;
+  }
+  .helplink {
+    padding: 0 4px;
+  }
+  nav {
+    order: -2;
+    overflow-x: auto;
+    border-bottom: 1px solid var(--rule);
+    padding-left: 4px;
+  }
+  .line {
+    order: -1;
+    flex: none;
+    margin: 8px 12px;
+  }
 }
 </style>

@@ -8,17 +8,45 @@ const outbox = useOutbox()
 const { send } = useSender()
 const session = useSession()
 const ordinary = computed(() => outbox.waiting.length - outbox.urgent.length)
-const others = computed(() => outbox.waiting.filter(one => one.authorId !== session.person?.personId && !outbox.urgent.includes(one)).length)
+const others = computed(
+  () => outbox.waiting.filter(one => one.authorId !== session.person?.personId && !outbox.urgent.includes(one)).length,
+)
 const mine = computed(() => ordinary.value - others.value)
 /** What this person was told and has not seen: the newest few; the rest comes up as these go. */
-const unseen = computed(() => facts.reading?.unseen.filter(({ noticeId, what, about }) => !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))
-  && !(what.code === 'permit.cover-missing' && uncovered.value.some(({ permitId }) => about === `permit/${permitId}`))) ?? [])
+const unseen = computed(
+  () =>
+    facts.reading?.unseen.filter(
+      ({ noticeId, what, about }) =>
+        !outbox.waiting.some(({ type, streams }) => type === 'notice.see' && streams[0]?.id === noticeStream(noticeId))
+        && !(what.code === 'permit.cover-missing' && uncovered.value.some(({ permitId }) => about === `permit/${permitId}`)),
+    ) ?? [],
+)
 /** Said to everybody on every screen, whoever was named; the notice to those named comes besides. */
 const uncovered = computed(() => facts.reading?.uncovered ?? [])
 const trouble = computed(() => facts.reading?.trouble ?? [])
-const CLOCKS: Readonly<Record<string, string>> = { 'checks-lapse': 'today\'s checks lapse', 'settled': 'a cylinder has stood long enough', 'seal-day': 'the day before is sealed', 'anchor': 'a seal is kept outside', 'round-due': 'a round is due', 'round-overdue': 'a round was missed', 'cover-missing': 'nobody watches', 'gas-retest': 'the air is tested again', 'lapses': 'a permit ends', 'watch-over': 'a watch is over', 'visit-missed': 'a look was missed', 'monitoring-over': 'monitoring is over' }
+const CLOCKS: Readonly<Record<string, string>> = {
+  'checks-lapse': 'today\'s checks lapse',
+  'settled': 'a cylinder has stood long enough',
+  'seal-day': 'the day before is sealed',
+  'anchor': 'a seal is kept outside',
+  'round-due': 'a round is due',
+  'round-overdue': 'a round was missed',
+  'cover-missing': 'nobody watches',
+  'gas-retest': 'the air is tested again',
+  'lapses': 'a permit ends',
+  'watch-over': 'a watch is over',
+  'visit-missed': 'a look was missed',
+  'monitoring-over': 'monitoring is over',
+}
 const see = (noticeId: string) => send('notice.see', noticeStream(noticeId), {})
-const pageOf = (about: string) => about.startsWith('cylinder/') ? `/gas/${about.slice(9)}` : about.startsWith('permit/') ? `/hot-work/${about.slice(7)}` : about.startsWith('person/') ? '/my-sign-in' : `/kit/${about.slice(5)}`
+const pageOf = (about: string) =>
+  about.startsWith('cylinder/')
+    ? `/gas/${about.slice(9)}`
+    : about.startsWith('permit/')
+      ? `/hot-work/${about.slice(7)}`
+      : about.startsWith('person/')
+        ? '/my-sign-in'
+        : `/kit/${about.slice(5)}`
 const { time } = useDates()
 /** Until when what stood open still counts; past it nothing reads clear. */
 const countsUntil = computed(() => facts.quietSince === null ? '' : new Date(Date.parse(facts.quietSince) + UNHEARD_AFTER_MS).toISOString())
@@ -26,37 +54,87 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
 </script>
 
 <template>
-  <div v-if="uncovered.length > 0" class="notice uncovered" role="alert" aria-label="Nobody watches">
-    <p v-for="{ permitId, where, sinceAt } in uncovered.slice(0, 3)" :key="permitId" class="late">
+  <div
+    v-if="uncovered.length > 0"
+    class="notice uncovered"
+    role="alert"
+    aria-label="Nobody watches"
+  >
+    <p
+      v-for="{ permitId, where, sinceAt } in uncovered.slice(0, 3)"
+      :key="permitId"
+      class="late"
+    >
       <span><b>Nobody watches {{ where }} since {{ time(sinceAt) }}.</b> Whoever is near goes there.</span>
-      <NuxtLink class="key link" :to="`/hot-work/${permitId}`" prefetch-on="interaction">
+      <NuxtLink
+        class="key link"
+        :to="`/hot-work/${permitId}`"
+        prefetch-on="interaction"
+      >
         Take the post
       </NuxtLink>
     </p>
   </div>
-  <div v-if="trouble.length > 0" class="notice" role="status" aria-label="Clocks that could not do their work">
-    <p v-for="{ streamId, kind, dueAt, tries, because } in trouble.slice(0, 2)" :key="streamId + kind" class="late">
+  <div
+    v-if="trouble.length > 0"
+    class="notice"
+    role="status"
+    aria-label="Clocks that could not do their work"
+  >
+    <p
+      v-for="{ streamId, kind, dueAt, tries, because } in trouble.slice(0, 2)"
+      :key="streamId + kind"
+      class="late"
+    >
       <span><b>A clock could not do its work: {{ CLOCKS[kind] ?? kind }}, due {{ time(dueAt) }}.</b> Tried {{ tries === 1 ? 'once' : `${tries} times` }}, and again by itself. <span class="soft">{{ streamId }}: {{ because }}</span></span>
     </p>
-    <p v-if="trouble.length > 2" class="soft">
+    <p
+      v-if="trouble.length > 2"
+      class="soft"
+    >
       And {{ trouble.length - 2 }} more.
     </p>
   </div>
-  <div v-if="unseen.length > 0" class="notice told" role="status" aria-label="What you were told">
-    <p v-for="{ noticeId, what, about } in unseen.slice(0, 2)" :key="noticeId" class="late" :class="`is-${what.severity}`">
+  <div
+    v-if="unseen.length > 0"
+    class="notice told"
+    role="status"
+    aria-label="What you were told"
+  >
+    <p
+      v-for="{ noticeId, what, about } in unseen.slice(0, 2)"
+      :key="noticeId"
+      class="late"
+      :class="`is-${what.severity}`"
+    >
       <span><b>{{ lookup.say(what).message }}</b> {{ lookup.say(what).todo }}</span>
-      <NuxtLink class="key link" :to="pageOf(about)" prefetch-on="interaction">
+      <NuxtLink
+        class="key link"
+        :to="pageOf(about)"
+        prefetch-on="interaction"
+      >
         Open<span class="visually-hidden"> {{ about.split('/')[1] }}</span>
       </NuxtLink>
-      <button class="key" type="button" @click="see(noticeId)">
+      <button
+        class="key"
+        type="button"
+        @click="see(noticeId)"
+      >
         Seen
       </button>
     </p>
-    <p v-if="unseen.length > 2" class="soft">
+    <p
+      v-if="unseen.length > 2"
+      class="soft"
+    >
       And {{ unseen.length - 2 }} more.
     </p>
   </div>
-  <div v-if="facts.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
+  <div
+    v-if="facts.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails"
+    class="notice"
+    role="status"
+  >
     <p v-if="facts.isQuiet && facts.quietSince === null">
       <b>The shop is not heard.</b> This page has read nothing yet, and tries again every few seconds. Stop works from here.
     </p>
@@ -71,9 +149,17 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
     <p v-if="outbox.diskFails">
       This device keeps nothing: do not close this page before what you did is sent.
     </p>
-    <p v-for="{ id, said } in outbox.refusedLater" :key="id" class="late">
+    <p
+      v-for="{ id, said } in outbox.refusedLater"
+      :key="id"
+      class="late"
+    >
       Something you did earlier was refused: {{ said }}
-      <button class="key" type="button" @click="outbox.dismiss(id)">
+      <button
+        class="key"
+        type="button"
+        @click="outbox.dismiss(id)"
+      >
         Seen
       </button>
     </p>

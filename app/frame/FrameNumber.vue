@@ -3,7 +3,11 @@ import type { ShopUnit } from '~/frame/useShopUnits'
 
 /** A labelled number in the site's own unit; SI outside. What cannot be read stays typed, with what is wrong beside it. */
 const { label, unit, limits, hint = '', optional = false } = defineProps<{
-  label: string, unit: ShopUnit, limits: { readonly min: number, readonly max: number }, hint?: string, optional?: boolean
+  label: string
+  unit: ShopUnit
+  limits: { readonly min: number, readonly max: number }
+  hint?: string
+  optional?: boolean
 }>()
 const si = defineModel<number | undefined>({ required: true })
 const shownOf = (value: number) => Number(unit.toShown(value).toPrecision(6))
@@ -18,7 +22,8 @@ const wrong = computed(() => {
 watch([si, () => unit.unit], ([value], [, before]) => {
   // Emptied from outside; a number that could not be read stays as it was typed.
   if (value === undefined && wrong.value === '') text.value = ''
-  if (value !== undefined && (before !== unit.unit || Math.abs(unit.fromShown(readNumber(text.value)) - value) > 1e-9)) text.value = String(shownOf(value))
+  if (value !== undefined && (before !== unit.unit || Math.abs(unit.fromShown(readNumber(text.value)) - value) > 1e-9))
+    text.value = String(shownOf(value))
 })
 const touched = ref(false)
 function typed() {
@@ -28,7 +33,21 @@ function typed() {
 </script>
 
 <template>
-  <FrameField v-slot="{ id, describedBy }" :label="`${label}${unit.unit ? `, ${unit.unit}` : ''}`" :wrong="touched ? wrong : ''" :hint="hint">
-    <input :id="id" v-model="text" class="entry" inputmode="decimal" autocomplete="off" :aria-describedby="describedBy" :aria-invalid="touched && wrong !== ''" @input="typed">
+  <FrameField
+    v-slot="{ id, describedBy }"
+    :label="`${label}${unit.unit ? `, ${unit.unit}` : ''}`"
+    :wrong="touched ? wrong : ''"
+    :hint="hint"
+  >
+    <input
+      :id="id"
+      v-model="text"
+      class="entry"
+      inputmode="decimal"
+      autocomplete="off"
+      :aria-describedby="describedBy"
+      :aria-invalid="touched && wrong !== ''"
+      @input="typed"
+    >
   </FrameField>
 </template>

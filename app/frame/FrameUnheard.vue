@@ -8,18 +8,37 @@ onMounted(() => outbox.load())
 
 /** An answer within this long needs no words, ms. */
 const SAID_AFTER_MS = 1500
-const kept = computed(() => outbox.urgent.filter(({ id, at }) => outbox.unheard.has(id) || clock.nowMs.value - Date.parse(at) > SAID_AFTER_MS))
+const kept = computed(() =>
+  outbox.urgent.filter(({ id, at }) => outbox.unheard.has(id) || clock.nowMs.value - Date.parse(at) > SAID_AFTER_MS),
+)
 const WHAT: Readonly<Partial<Record<Waiting['type'], string>>> = {
-  'station.stop-all': 'Stop all', 'station.stop': 'Stop', 'station.give-stop-reason': 'Why it was stopped', 'permit.stop': 'Stop of hot work', 'permit.round': 'Round', 'permit.report-arc': 'Arc without a permit', 'permit.call-help': 'Call for help',
+  'station.stop-all': 'Stop all',
+  'station.stop': 'Stop',
+  'station.give-stop-reason': 'Why it was stopped',
+  'permit.stop': 'Stop of hot work',
+  'permit.round': 'Round',
+  'permit.report-arc': 'Arc without a permit',
+  'permit.call-help': 'Call for help',
 }
 const shouts = computed(() => kept.value.some(({ type }) => type !== 'permit.round' && type !== 'station.give-stop-reason'))
-const time = (iso: string) => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' }).format(Date.parse(iso))
+const time = (iso: string) =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' }).format(Date.parse(iso))
 const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(id) === 'signed-out'))
 </script>
 
 <template>
-  <section v-if="kept.length > 0" class="unheard" :class="{ shouts }" role="alert" aria-label="Not yet heard">
-    <p v-for="{ id, type, at } in kept" :key="id" class="large">
+  <section
+    v-if="kept.length > 0"
+    class="unheard"
+    :class="{ shouts }"
+    role="alert"
+    aria-label="Not yet heard"
+  >
+    <p
+      v-for="{ id, type, at } in kept"
+      :key="id"
+      class="large"
+    >
       {{ WHAT[type] ?? type }}: kept here, not yet heard <small>since {{ time(at) }}</small>
     </p>
     <p v-if="shouts">

@@ -7,7 +7,9 @@ let started = false
 export function useClock() {
   if (!started) {
     started = true
-    setInterval(() => { tick.value = Date.now() }, 1000)
+    setInterval(() => {
+      tick.value = Date.now()
+    }, 1000)
   }
   const nowMs = computed(() => tick.value + aheadMs.value)
   return {

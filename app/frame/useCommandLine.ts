@@ -36,7 +36,15 @@ export function useCommandLine(typed: () => string) {
     const { bayLabel, unread } = read.value
     if (bayLabel) return judged.placed.find(({ bay }) => bay.label.toLowerCase() === bayLabel)
     const name = unread.join(' ')
-    return name.length < 2 ? undefined : judged.placed.find(({ personName }) => personName?.toLowerCase().split(' ').some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name))
+    return name.length < 2
+      ? undefined
+      : judged.placed.find(
+          ({ personName }) =>
+            personName
+              ?.toLowerCase()
+              .split(' ')
+              .some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name),
+        )
   })
 
   /** A thing or a cylinder in use, by its tag; others are looked for when Enter is pressed. */
@@ -44,7 +52,9 @@ export function useCommandLine(typed: () => string) {
     const tagId = tagIdOf(text.value)
     if (!TAG_PATTERN.test(tagId) || !tagId.includes('-')) return null
     const kit = facts.reading?.kit ?? NO_STANDING
-    const cylinder = Object.values(kit.cylinders).flat().find(({ tag }) => tag === shownTag(tagId))
+    const cylinder = Object.values(kit.cylinders)
+      .flat()
+      .find(({ tag }) => tag === shownTag(tagId))
     if (cylinder) return { tagId, page: `/gas/${tagId}`, findings: cylinder.findings, name: shownTag(tagId) }
     const item = [...Object.values(kit.items), ...Object.values(kit.worn)].flat().find(({ tag }) => tag === shownTag(tagId))
     return item ? { tagId, page: `/kit/${tagId}`, findings: item.findings, name: `${item.tag}, ${item.name}` } : null
@@ -56,19 +66,30 @@ export function useCommandLine(typed: () => string) {
   const chips = computed(() => {
     const { job, bayLabel } = read.value
     if (tagged.value) return []
-    const parts = jobParts({ process: 'gmaw', ...job }, q.value).filter(({ field }) => field !== 'process' || job.process !== undefined).map(({ text: said }) => said)
-    return [...bayLabel ? [`bay ${bayLabel}`] : [], ...parts, ...job.coatingStripped && job.coating === undefined ? ['stripped'] : []]
+    const parts = jobParts({ process: 'gmaw', ...job }, q.value)
+      .filter(({ field }) => field !== 'process' || job.process !== undefined)
+      .map(({ text: said }) => said)
+    return [...(bayLabel ? [`bay ${bayLabel}`] : []), ...parts, ...(job.coatingStripped && job.coating === undefined ? ['stripped'] : [])]
   })
   /** Words that can be meant in two ways, each way with the line that says it. */
-  const doubts = computed(() => tagged.value ? [] : read.value.doubts.map(({ words: asked, options }) => ({
-    asked, options: options.map(({ line, job }) => ({ line, says: optionWords(job, q.value) })),
-  })))
+  const doubts = computed(() =>
+    tagged.value
+      ? []
+      : read.value.doubts.map(({ words: asked, options }) => ({
+          asked,
+          options: options.map(({ line, job }) => ({ line, says: optionWords(job, q.value) })),
+        })),
+  )
   /** Words that meant nothing, where they are neither a name nor a tag. */
-  const unread = computed(() => isNamed.value || Object.keys(read.value.job).length === 0 ? [] : read.value.unread)
+  const unread = computed(() => (isNamed.value || Object.keys(read.value.job).length === 0 ? [] : read.value.unread))
   const isAsking = computed(() => doubts.value.length > 0 || unread.value.length > 0)
-  const without = (word: string) => text.value.split(/[\s,;]+/).filter(one => one.toLowerCase() !== word).join(' ')
+  const without = (word: string) =>
+    text.value
+      .split(/[\s,;]+/)
+      .filter(one => one.toLowerCase() !== word)
+      .join(' ')
 
-  const here = computed(() => typeof route.params.bayId === 'string' ? lookup.find(route.params.bayId) : undefined)
+  const here = computed(() => (typeof route.params.bayId === 'string' ? lookup.find(route.params.bayId) : undefined))
 
   const answer = computed(() => {
     const { job, bayLabel, unread } = read.value
@@ -81,21 +102,29 @@ export function useCommandLine(typed: () => string) {
     if (isJob(job) && !isAsking.value) {
       const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(facts.rules))
       const gloves = requiredOutfit(job).find(({ zone }) => zone === 'hands')
-      parts.push(shade.minimum === null
-        ? shade.findings[0] ? lookup.say(shade.findings[0]).message : 'No shade answers this.'
-        : `Start at ${shade.start}, never under ${shade.minimum} (${words.ruleSets[shade.bindingRuleSet!]}).`)
+      parts.push(
+        shade.minimum === null
+          ? shade.findings[0]
+            ? lookup.say(shade.findings[0]).message
+            : 'No shade answers this.'
+          : `Start at ${shade.start}, never under ${shade.minimum} (${words.ruleSets[shade.bindingRuleSet!]}).`,
+      )
       if (gloves) parts.push(`${words.requirements[gloves.requirement]}.`)
     }
     if (named.value) {
       const { bay, personName, verdict } = named.value
       parts.push(`Bay ${bay.label}${personName ? `, ${personName}` : ''}: ${words.stationWords[verdict.word]}.`)
-    }
-    else if (bayLabel) parts.push(`There is no bay ${bayLabel}.`)
-    if (parts.length === 0 && !isAsking.value) parts.push(Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay, a name or a tag in use here.`)
+    } else if (bayLabel) parts.push(`There is no bay ${bayLabel}.`)
+    if (parts.length === 0 && !isAsking.value)
+      parts.push(
+        Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay, a name or a tag in use here.`,
+      )
     return parts.join(' ')
   })
 
-  /** Opens the bay named; a job goes to its card, or to the bay that is open, or is answered in full. False when there is nothing to open. */
+  /**
+   * Opens the bay named; a job goes to its card, or to the bay that is open, or is answered in full. False when there is nothing to open.
+   */
   async function open(): Promise<boolean> {
     const { job } = read.value
     // Nothing is applied that was not shown, and nothing in doubt.
@@ -123,13 +152,18 @@ export function useCommandLine(typed: () => string) {
   async function openTag(): Promise<boolean> {
     const tagId = tagIdOf(text.value)
     const permit = /^hw-[a-z0-9]{6}$/.test(tagId) ? await ask<PermitsReading>('permits?limit=100') : null
-    const found = permit?.ok ? [...permit.body.live, ...permit.body.ended].find(({ permit: { code } }) => code.toLowerCase() === tagId) : undefined
+    const found = permit?.ok
+      ? [...permit.body.live, ...permit.body.ended].find(({ permit: { code } }) => code.toLowerCase() === tagId)
+      : undefined
     if (found) {
       await navigateTo(`/hot-work/${found.permitId}`)
       return true
     }
     if (!TAG_PATTERN.test(tagId)) return false
-    for (const [path, page] of [[`items/${tagId}`, `/kit/${tagId}`], [`cylinders/${tagId}`, `/gas/${tagId}`]] as const) {
+    for (const [path, page] of [
+      [`items/${tagId}`, `/kit/${tagId}`],
+      [`cylinders/${tagId}`, `/gas/${tagId}`],
+    ] as const) {
       if (!(await ask(path)).ok) continue
       await navigateTo(page)
       return true

@@ -2,9 +2,20 @@
 export function useDates() {
   const facts = useFacts()
   const clock = useClock()
-  const day = (date: string): string => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(Date.parse(`${date}T12:00:00Z`))
-  const time = (iso: string): string => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(iso))
-  const moment = (iso: string): string => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(iso))
+  const day = (date: string): string =>
+    new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
+      Date.parse(`${date}T12:00:00Z`),
+    )
+  const time = (iso: string): string =>
+    new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(iso))
+  const moment = (iso: string): string =>
+    new Intl.DateTimeFormat('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      hour: '2-digit',
+      minute: '2-digit',
+      timeZone: facts.site.timeZone,
+    }).format(Date.parse(iso))
   /** How long until an instant, or null when it has come. */
   const until = (iso: string): string | null => {
     const minutes = Math.ceil((Date.parse(iso) - clock.nowMs.value) / 60_000)
@@ -15,7 +26,13 @@ export function useDates() {
     if (dueOn === null) return ''
     if (dueOn === 'now') return 'due now'
     const days = Math.round((Date.parse(dueOn) - Date.parse(today)) / 86_400_000)
-    return days < 0 ? `${-days} ${days === -1 ? 'day' : 'days'} late` : days === 0 ? 'due today' : days < 32 ? `in ${days} ${days === 1 ? 'day' : 'days'}` : day(dueOn)
+    return days < 0
+      ? `${-days} ${days === -1 ? 'day' : 'days'} late`
+      : days === 0
+        ? 'due today'
+        : days < 32
+          ? `in ${days} ${days === 1 ? 'day' : 'days'}`
+          : day(dueOn)
   }
   return { day, time, moment, until, due }
 }

@@ -5,6 +5,15 @@ export function useInk() {
     void mode.value
     const style = getComputedStyle(document.documentElement)
     const read = (name: string) => style.getPropertyValue(`--${name}`).trim()
-    return { ink: read('ink'), soft: read('soft'), rule: read('rule'), panel: read('panel'), chalk: read('chalk'), open: read('open'), hold: read('hold'), good: `${read('open')}29` }
+    return {
+      ink: read('ink'),
+      soft: read('soft'),
+      rule: read('rule'),
+      panel: read('panel'),
+      chalk: read('chalk'),
+      open: read('open'),
+      hold: read('hold'),
+      good: `${read('open')}29`,
+    }
   })
 }

@@ -4,7 +4,10 @@ import type { RestsOn } from '#shared/news'
 import type { Reply } from '~/frame/useApi'
 
 /** Rests on these streams: by their ids, or `item/` for all of a kind. What befalls people is told without their names, as `people`. */
-export const among = (...ids: readonly string[]): RestsOn => streamId => ids.some(id => id === streamId || (id.endsWith('/') && streamId.startsWith(id)))
+export const among
+  = (...ids: readonly string[]): RestsOn =>
+    streamId =>
+      ids.some(id => id === streamId || (id.endsWith('/') && streamId.startsWith(id)))
 
 /** What a round shows: kit, and where people who wear it stand. */
 export const ROUND_RESTS_ON = among('item/', 'check-lists', 'station/', 'place/', 'person/', 'people', 'site')
@@ -60,7 +63,7 @@ export function useReading<Body>(path: () => string | null, restsOn: RestsOn) {
   }, { immediate: true })
   // A day that ended is sealed: whatever was worked out for today is worked out anew.
   const restsOnIt: RestsOn = streamId => streamId === SEAL_STREAM || restsOn(streamId)
-  changes.onTold(news => {
+  changes.onTold((news) => {
     if (last ? isOwed(last.asOf, news, restsOnIt) : problem.value !== null) void refresh()
     else if (last) last.asOf = holdsUpTo(last.asOf, news)
   })

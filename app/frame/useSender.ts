@@ -19,7 +19,9 @@ export function useSender() {
   /** What the server remarked of the last, or why it refused it. */
   const said = computed<readonly string[]>(() => {
     if (last.value === null) return []
-    return last.value.ok ? last.value.body.findings.map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) : [wordsOf(last.value)]
+    return last.value.ok
+      ? last.value.body.findings.map(({ message, todo }) => [message, todo].filter(Boolean).join(' '))
+      : [wordsOf(last.value)]
   })
 
   /** @param signature signs it with a PIN: now or not at all */
@@ -43,9 +45,16 @@ export function useSenderTo(streamId: () => string) {
   const { send, ...shown } = useSender()
   const on = (expectedVersion: number | null): Target => ({ id: streamId(), expectedVersion })
 
-  const act = <Type extends CommandType>(type: Type, payload: CommandPayloads[Type], expectedVersion: number | null = null): Promise<Sent> =>
-    send(type, on(expectedVersion), payload)
-  const sign = <Type extends CommandType>(type: Type, payload: CommandPayloads[Type], signature: Signature, expectedVersion: number | null = null): Promise<Sent> =>
-    send(type, on(expectedVersion), payload, signature)
+  const act = <Type extends CommandType>(
+    type: Type,
+    payload: CommandPayloads[Type],
+    expectedVersion: number | null = null,
+  ): Promise<Sent> => send(type, on(expectedVersion), payload)
+  const sign = <Type extends CommandType>(
+    type: Type,
+    payload: CommandPayloads[Type],
+    signature: Signature,
+    expectedVersion: number | null = null,
+  ): Promise<Sent> => send(type, on(expectedVersion), payload, signature)
   return { act, sign, ...shown }
 }

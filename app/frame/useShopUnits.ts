@@ -1,14 +1,41 @@
-import { cfmFromM3PerS, cubicFtFromM3, fpmFromMPerS, ftFromM, inchFromMm, m3FromCubicFt, m3PerSFromCfm, mFromFt, mmFromInch, mPerSFromFpm } from '#core/units'
+import {
+  cfmFromM3PerS,
+  cubicFtFromM3,
+  fpmFromMPerS,
+  ftFromM,
+  inchFromMm,
+  m3FromCubicFt,
+  m3PerSFromCfm,
+  mFromFt,
+  mmFromInch,
+  mPerSFromFpm,
+} from '#core/units'
 
 /** A unit as this site writes it, and the way there from SI and back. */
-export interface ShopUnit { readonly unit: string, readonly step: number, readonly toShown: (si: number) => number, readonly fromShown: (shown: number) => number }
+export interface ShopUnit {
+  readonly unit: string
+  readonly step: number
+  readonly toShown: (si: number) => number
+  readonly fromShown: (shown: number) => number
+}
 
 const same = (value: number): number => value
-const scaled = (unit: string, step: number, by: number): ShopUnit => ({ unit, step, toShown: si => si * by, fromShown: shown => shown / by })
+const scaled = (unit: string, step: number, by: number): ShopUnit => ({
+  unit,
+  step,
+  toShown: si => si * by,
+  fromShown: shown => shown / by,
+})
 
 const METRIC = {
-  reach: scaled('cm', 1, 100), height: scaled('m', 0.1, 1), volume: { unit: 'm³', step: 10, toShown: same, fromShown: same }, airFlow: scaled('m³/h', 50, 3600), speed: { unit: 'm/s', step: 0.05, toShown: same, fromShown: same },
-  wireFeed: { unit: 'm/min', step: 0.5, toShown: same, fromShown: same }, travel: { unit: 'm/min', step: 0.05, toShown: same, fromShown: same }, width: { unit: 'mm', step: 5, toShown: same, fromShown: same },
+  reach: scaled('cm', 1, 100),
+  height: scaled('m', 0.1, 1),
+  volume: { unit: 'm³', step: 10, toShown: same, fromShown: same },
+  airFlow: scaled('m³/h', 50, 3600),
+  speed: { unit: 'm/s', step: 0.05, toShown: same, fromShown: same },
+  wireFeed: { unit: 'm/min', step: 0.5, toShown: same, fromShown: same },
+  travel: { unit: 'm/min', step: 0.05, toShown: same, fromShown: same },
+  width: { unit: 'mm', step: 5, toShown: same, fromShown: same },
 } as const satisfies Record<string, ShopUnit>
 const US = {
   reach: { unit: 'in', step: 0.5, toShown: m => inchFromMm(m * 1000), fromShown: inch => mmFromInch(inch) / 1000 },

@@ -18,11 +18,14 @@ export function useWakeful() {
     try {
       lock = await navigator.wakeLock.request('screen')
       isKept.value = true
-      lock.addEventListener('release', () => { isKept.value = false })
-    }
-    catch { isKept.value = false }
+      lock.addEventListener('release', () => {
+        isKept.value = false
+      })
+    } catch { isKept.value = false }
   }
-  const onVisible = () => { if (document.visibilityState === 'visible') void keep() }
+  const onVisible = () => {
+    if (document.visibilityState === 'visible') void keep()
+  }
   // A clock that jumps between two ticks was not running: the phone slept.
   watch(clock.nowMs, (now) => {
     if (now - lastSeenMs > SLEPT_MS) slept.value = { fromMs: lastSeenMs, untilMs: now }
@@ -36,5 +39,12 @@ export function useWakeful() {
     document.removeEventListener('visibilitychange', onVisible)
     void lock?.release()
   })
-  return { canStayAwake, isKept, slept, forget: () => { slept.value = null } }
+  return {
+    canStayAwake,
+    isKept,
+    slept,
+    forget: () => {
+      slept.value = null
+    },
+  }
 }

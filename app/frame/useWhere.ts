@@ -9,7 +9,8 @@ export function useWhere() {
     if (assignment === null) return 'in the store'
     const { to, id } = assignment
     const labelOf = (bayId: string) => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
-    if (assignment.to === 'bay') return assignment.alsoIds?.length ? `bays ${baysServed(assignment).map(labelOf).join(', ')}` : `bay ${labelOf(id)}`
+    if (assignment.to === 'bay')
+      return assignment.alsoIds?.length ? `bays ${baysServed(assignment).map(labelOf).join(', ')}` : `bay ${labelOf(id)}`
     return to === 'person' ? lookup.names.get(id) ?? id : id.replaceAll('-', ' ')
   }
   return { placeOf }

@@ -2,7 +2,10 @@
   <div class="bare">
     <header class="bare-head">
       <span class="bare-mark">Zonaris</span>
-      <NuxtLink class="bare-help" to="/help">
+      <NuxtLink
+        class="bare-help"
+        to="/help"
+      >
         Help
       </NuxtLink>
     </header>
@@ -12,8 +15,25 @@
 </template>
 
 <style scoped>
-.bare-head { border-bottom: 3px solid var(--ink); padding: 6px 20px; min-height: 56px; }
-.bare-head { display: flex; align-items: center; }
-.bare-help { margin-left: auto; padding: 8px 12px; font-weight: 850; color: var(--stop); text-decoration: underline; text-underline-offset: 4px; }
-.bare-mark { font-weight: 900; font-size: 20px; }
+.bare-head {
+  border-bottom: 3px solid var(--ink);
+  padding: 6px 20px;
+  min-height: 56px;
+}
+.bare-head {
+  display: flex;
+  align-items: center;
+}
+.bare-help {
+  margin-left: auto;
+  padding: 8px 12px;
+  font-weight: 850;
+  color: var(--stop);
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+.bare-mark {
+  font-weight: 900;
+  font-size: 20px;
+}
 </style>

@@ -20,67 +20,165 @@ const isAside = computed(() => chosen.value !== null || panel.value !== null)
 const cylinders = useCylinders()
 /** The opened cylinder reads itself: the list shows what it read. */
 const isOpened = (streamId: string): boolean =>
-  chosen.value !== null && streamId === cylinderStream(tagIdOf(chosen.value)) && (reading.value?.cylinders.some(({ tagId }) => cylinderStream(tagId) === streamId) ?? false)
-const { reading, problem } = useReading<CylindersReading>(() => 'gas', streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId))
+  chosen.value !== null
+  && streamId === cylinderStream(tagIdOf(chosen.value))
+  && (reading.value?.cylinders.some(({ tagId }) => cylinderStream(tagId) === streamId) ?? false)
+const { reading, problem } = useReading<CylindersReading>(
+  () => 'gas',
+  streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId),
+)
 const rows = computed(() => reading.value?.cylinders.map(cylinders.newest).filter(({ cylinder }) => !cylinder.isReturned) ?? [])
 const at = (placeId: string) => rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId)
-const bays = computed(() => facts.site.bays.map(bay => ({ bay, here: rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId) })).filter(one => one.here.length > 0))
+const bays = computed(() =>
+  facts.site.bays
+    .map(bay => ({
+      bay,
+      here: rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'bay' && standing.bayId === bay.bayId),
+    }))
+    .filter(one => one.here.length > 0),
+)
 const editedPlace = computed(() => reading.value?.places.find(({ placeId }) => panel.value === `place-${placeId}`) ?? null)
-const week = computed(() => reading.value ? regulatorsToTakeOff(rows.value.map(({ cylinder }) => cylinder), facts.rules, reading.value.today) : null)
+const week = computed(() =>
+  reading.value
+    ? regulatorsToTakeOff(
+        rows.value.map(({ cylinder }) => cylinder),
+        facts.rules,
+        reading.value.today,
+      )
+    : null,
+)
 /** All places on the one grid: distances are kept over the edge of a place as well. */
-const yard = computed<Yard>(() => ({ places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [], cylinders: rows.value }))
+const yard = computed<Yard>(() => ({
+  places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [],
+  cylinders: rows.value,
+}))
 </script>
 
 <template>
-  <main class="gas" :class="{ aside: isAside }">
+  <main
+    class="gas"
+    :class="{ aside: isAside }"
+  >
     <h1 class="visually-hidden">
       Gas
     </h1>
     <div class="left">
       <header class="top">
-        <p class="title" aria-hidden="true">
+        <p
+          class="title"
+          aria-hidden="true"
+        >
           Gas
         </p>
-        <NuxtLink v-if="session.may('keep-store')" class="key go link" :to="{ path: '/gas', query: { do: 'receive' } }" prefetch-on="interaction">
+        <NuxtLink
+          v-if="session.may('keep-store')"
+          class="key go link"
+          :to="{ path: '/gas', query: { do: 'receive' } }"
+          prefetch-on="interaction"
+        >
           Receive
         </NuxtLink>
-        <NuxtLink v-if="week && week.rule !== 'on-in-daily-use'" class="key link" :to="{ path: '/gas', query: { do: 'week' } }" prefetch-on="interaction">
+        <NuxtLink
+          v-if="week && week.rule !== 'on-in-daily-use'"
+          class="key link"
+          :to="{ path: '/gas', query: { do: 'week' } }"
+          prefetch-on="interaction"
+        >
           Regulators on: {{ week.list.length }}
         </NuxtLink>
-        <NuxtLink class="key link" :to="{ path: '/gas', query: { do: 'sums' } }" prefetch-on="interaction">
+        <NuxtLink
+          class="key link"
+          :to="{ path: '/gas', query: { do: 'sums' } }"
+          prefetch-on="interaction"
+        >
           Sums
         </NuxtLink>
       </header>
-      <p v-if="problem" class="said" role="alert">
+      <p
+        v-if="problem"
+        class="said"
+        role="alert"
+      >
         {{ problem }}
       </p>
-      <p v-if="!reading" class="soft" role="status">
+      <p
+        v-if="!reading"
+        class="soft"
+        role="status"
+      >
         Reading the store ...
       </p>
       <template v-else>
-        <p v-if="reading.places.length === 0" class="lead">
+        <p
+          v-if="reading.places.length === 0"
+          class="lead"
+        >
           No place yet. {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
         </p>
-        <CylinderPlace v-for="place in reading.places" :key="place.placeId" :reading="place" :here="at(place.placeId)" :yard="yard" :today="reading.today" :chosen="chosen" />
-        <section v-if="bays.length > 0" class="bays">
+        <CylinderPlace
+          v-for="place in reading.places"
+          :key="place.placeId"
+          :reading="place"
+          :here="at(place.placeId)"
+          :yard="yard"
+          :today="reading.today"
+          :chosen="chosen"
+        />
+        <section
+          v-if="bays.length > 0"
+          class="bays"
+        >
           <h2>At the bays</h2>
-          <template v-for="{ bay, here } in bays" :key="bay.bayId">
+          <template
+            v-for="{ bay, here } in bays"
+            :key="bay.bayId"
+          >
             <h3>Bay {{ bay.label }}</h3>
-            <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+            <CylinderRow
+              v-for="row in here"
+              :key="row.tagId"
+              :row="row"
+              :today="reading.today"
+              :chosen="chosen === row.cylinder.tag"
+            />
           </template>
         </section>
-        <NuxtLink v-if="session.may('keep-store')" class="key link" :to="{ path: '/gas', query: { do: 'place-new' } }" prefetch-on="interaction">
+        <NuxtLink
+          v-if="session.may('keep-store')"
+          class="key link"
+          :to="{ path: '/gas', query: { do: 'place-new' } }"
+          prefetch-on="interaction"
+        >
           Describe {{ reading.places.length === 0 ? 'a place' : 'another place' }}
         </NuxtLink>
       </template>
     </div>
-    <aside class="right" tabindex="0" aria-label="Gas">
+    <aside
+      class="right"
+      tabindex="0"
+      aria-label="Gas"
+    >
       <template v-if="reading">
-        <LazyCylinderReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
-        <LazyCylinderWeek v-else-if="panel === 'week' && week" :week="week" />
+        <LazyCylinderReceive
+          v-if="panel === 'receive' && session.may('keep-store')"
+          :places="reading.places"
+          :here="rows"
+        />
+        <LazyCylinderWeek
+          v-else-if="panel === 'week' && week"
+          :week="week"
+        />
         <LazyCylinderSums v-else-if="panel === 'sums'" />
-        <LazyCylinderPlaceForm v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')" :key="panel ?? ''" :reading="editedPlace" />
-        <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
+        <LazyCylinderPlaceForm
+          v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')"
+          :key="panel ?? ''"
+          :reading="editedPlace"
+        />
+        <NuxtPage
+          v-else-if="chosen"
+          :places="reading.places"
+          :others="rows"
+        />
         <CylinderLegend v-else />
       </template>
     </aside>

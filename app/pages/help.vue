@@ -13,25 +13,53 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
 
 <template>
   <NuxtLayout :name="session.person ? 'default' : 'bare'">
-  <NuxtPage v-if="isOpen" />
-  <main v-else class="page help">
-    <h1>What happened?</h1>
-    <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" />
-    <ul>
-      <li v-for="id in EMERGENCIES" :key="id">
-        <NuxtLink :to="`/help/${id}`">
-          <b>{{ emergencyWords.names[id] }}</b><span>{{ emergencyWords.signs[id] }}</span>
-        </NuxtLink>
-      </li>
-    </ul>
-  </main>
+    <NuxtPage v-if="isOpen" />
+    <main
+      v-else
+      class="page help"
+    >
+      <h1>What happened?</h1>
+      <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" />
+      <ul>
+        <li
+          v-for="id in EMERGENCIES"
+          :key="id"
+        >
+          <NuxtLink :to="`/help/${id}`">
+            <b>{{ emergencyWords.names[id] }}</b><span>{{ emergencyWords.signs[id] }}</span>
+          </NuxtLink>
+        </li>
+      </ul>
+    </main>
   </NuxtLayout>
 </template>
 
 <style scoped>
-.help h1 { font-size: 34px; }
-ul { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 460px), 1fr)); gap: 0 28px; border-top: 2px solid var(--ink); margin-top: 12px; }
-a { display: grid; gap: 2px; align-content: center; min-height: 84px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; padding: 8px 4px; }
-a:hover { background: var(--panel); }
-b { font-size: 24px; font-weight: 850; }
+.help h1 {
+  font-size: 34px;
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 460px), 1fr));
+  gap: 0 28px;
+  border-top: 2px solid var(--ink);
+  margin-top: 12px;
+}
+a {
+  display: grid;
+  gap: 2px;
+  align-content: center;
+  min-height: 84px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+  padding: 8px 4px;
+}
+a:hover {
+  background: var(--panel);
+}
+b {
+  font-size: 24px;
+  font-weight: 850;
+}
 </style>

@@ -36,46 +36,98 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
 
 <template>
   <NuxtPage v-if="isWall" />
-  <main v-else class="hotwork" :class="{ aside: isAside }">
+  <main
+    v-else
+    class="hotwork"
+    :class="{ aside: isAside }"
+  >
     <h1 class="visually-hidden">
       Hot work
     </h1>
     <div class="left">
       <header class="top">
-        <p class="title" aria-hidden="true">
+        <p
+          class="title"
+          aria-hidden="true"
+        >
           Hot work
         </p>
-        <NuxtLink v-if="session.may('request-permit')" class="key go link" :to="{ path: '/hot-work', query: { do: 'request' } }" prefetch-on="interaction">
+        <NuxtLink
+          v-if="session.may('request-permit')"
+          class="key go link"
+          :to="{ path: '/hot-work', query: { do: 'request' } }"
+          prefetch-on="interaction"
+        >
           Ask for a permit
         </NuxtLink>
-        <NuxtLink class="key link" :to="{ path: '/hot-work', query: { do: 'arc' } }" prefetch-on="interaction">
+        <NuxtLink
+          class="key link"
+          :to="{ path: '/hot-work', query: { do: 'arc' } }"
+          prefetch-on="interaction"
+        >
           An arc without one
         </NuxtLink>
-        <NuxtLink class="key link" to="/hot-work/wall" prefetch-on="interaction">
+        <NuxtLink
+          class="key link"
+          to="/hot-work/wall"
+          prefetch-on="interaction"
+        >
           Wall
         </NuxtLink>
       </header>
-      <p v-if="problem" class="said" role="alert">
+      <p
+        v-if="problem"
+        class="said"
+        role="alert"
+      >
         {{ problem }}
       </p>
-      <p v-if="!reading" class="soft" role="status">
+      <p
+        v-if="!reading"
+        class="soft"
+        role="status"
+      >
         Reading the permits ...
       </p>
       <template v-else>
         <section aria-label="Live permits">
-          <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
-          <p v-if="live.length === 0" class="none">
+          <HotworkRow
+            v-for="row in live"
+            :key="row.permitId"
+            :row="row"
+            :chosen="row.permitId === chosen"
+          />
+          <p
+            v-if="live.length === 0"
+            class="none"
+          >
             No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions follow from that.
           </p>
-          <button v-if="next" class="key" type="button" @click="older">
+          <button
+            v-if="next"
+            class="key"
+            type="button"
+            @click="older"
+          >
             More
           </button>
         </section>
-        <section v-if="reading.ended.length > 0" class="ended">
+        <section
+          v-if="reading.ended.length > 0"
+          class="ended"
+        >
           <h2>Ended</h2>
-          <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+          <HotworkRow
+            v-for="row in reading.ended"
+            :key="row.permitId"
+            :row="row"
+            :chosen="row.permitId === chosen"
+          />
         </section>
-        <section v-if="!isAside" class="legend">
+        <section
+          v-if="!isAside"
+          class="legend"
+        >
           <h2>How a permit runs</h2>
           <p><b>Walk</b> the place and see to each precaution. <b>Signed</b> by somebody who does not do the work, with a watch that has no other task.</p>
           <p><b>Work</b> goes on only with the watch on post: a missed round, a changed condition or the clock stops it.</p>
@@ -89,7 +141,12 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
         </p>
       </template>
     </div>
-    <aside v-if="isAside" class="right" tabindex="0" aria-label="Permit">
+    <aside
+      v-if="isAside"
+      class="right"
+      tabindex="0"
+      aria-label="Permit"
+    >
       <LazyHotworkRequest v-if="panel === 'request'" />
       <LazyHotworkArc v-else-if="panel === 'arc'" />
       <NuxtPage v-else-if="chosen" />
@@ -98,28 +155,99 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
 </template>
 
 <style scoped>
-.hotwork { flex: 1; display: grid; grid-template-columns: minmax(0, 1fr); min-height: 0; }
-.hotwork.aside { grid-template-columns: minmax(0, 760fr) minmax(0, 520fr); }
-.left { padding: 12px 18px 24px 20px; min-width: 0; }
-.top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; padding-bottom: 8px; border-bottom: 2px solid var(--ink); }
-.title { margin-right: auto; font-size: 1.75rem; font-weight: 900; letter-spacing: -0.01em; }
-.link { display: inline-grid; place-items: center; }
-.none { max-width: 62ch; padding: 18px 0; font-size: 17px; }
-.ended { margin-top: 22px; opacity: 1; }
-.ended h2 { border-bottom: 2px solid var(--ink); padding-bottom: 4px; }
-.screens { padding-top: 14px; }
-.legend { display: grid; grid-template-columns: repeat(auto-fit, minmax(260px, 1fr)); gap: 8px 28px; margin-top: 28px; border-top: 2px solid var(--ink); padding-top: 10px; }
-.legend h2 { grid-column: 1 / -1; }
-.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 18px 24px; min-width: 0; }
-.aside :deep(.left .row) { grid-template-columns: minmax(0, 1.2fr) 186px minmax(0, 1fr); }
-.aside :deep(.left .row .who) { display: none; }
+.hotwork {
+  flex: 1;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  min-height: 0;
+}
+.hotwork.aside {
+  grid-template-columns: minmax(0, 760fr) minmax(0, 520fr);
+}
+.left {
+  padding: 12px 18px 24px 20px;
+  min-width: 0;
+}
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding-bottom: 8px;
+  border-bottom: 2px solid var(--ink);
+}
+.title {
+  margin-right: auto;
+  font-size: 1.75rem;
+  font-weight: 900;
+  letter-spacing: -0.01em;
+}
+.link {
+  display: inline-grid;
+  place-items: center;
+}
+.none {
+  max-width: 62ch;
+  padding: 18px 0;
+  font-size: 17px;
+}
+.ended {
+  margin-top: 22px;
+  opacity: 1;
+}
+.ended h2 {
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 4px;
+}
+.screens {
+  padding-top: 14px;
+}
+.legend {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  gap: 8px 28px;
+  margin-top: 28px;
+  border-top: 2px solid var(--ink);
+  padding-top: 10px;
+}
+.legend h2 {
+  grid-column: 1 / -1;
+}
+.right {
+  border-left: 3px solid var(--ink);
+  background: var(--panel);
+  padding: 14px 18px 24px;
+  min-width: 0;
+}
+.aside :deep(.left .row) {
+  grid-template-columns: minmax(0, 1.2fr) 186px minmax(0, 1fr);
+}
+.aside :deep(.left .row .who) {
+  display: none;
+}
 @media (min-width: 901px) {
-  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
+  .right {
+    position: sticky;
+    top: 63px;
+    height: calc(100dvh - 63px);
+    overflow: auto;
+  }
 }
 @media (max-width: 900px) {
-  .hotwork, .hotwork.aside { display: block; }
-  .hotwork.aside .left { display: none; }
-  .left { padding: 10px 12px 20px; }
-  .right { border-left: 0; padding: 12px 14px 0; min-height: 70dvh; }
+  .hotwork,
+  .hotwork.aside {
+    display: block;
+  }
+  .hotwork.aside .left {
+    display: none;
+  }
+  .left {
+    padding: 10px 12px 20px;
+  }
+  .right {
+    border-left: 0;
+    padding: 12px 14px 0;
+    min-height: 70dvh;
+  }
 }
 </style>

@@ -36,13 +36,23 @@ const setAll = (rules: Partial<HouseRules>) => {
   touched.value = true
   saved.value = false
 }
-const minima = [null, ...Array.from({ length: HOUSE_RULE_LIMITS.shadeMinimum.max - HOUSE_RULE_LIMITS.shadeMinimum.min + 1 }, (_, i) => HOUSE_RULE_LIMITS.shadeMinimum.min + i)]
+const minima = [
+  null,
+  ...Array.from(
+    { length: HOUSE_RULE_LIMITS.shadeMinimum.max - HOUSE_RULE_LIMITS.shadeMinimum.min + 1 },
+    (_, i) => HOUSE_RULE_LIMITS.shadeMinimum.min + i,
+  ),
+]
 const fractions = [0.1, 0.25, 0.5, 0.75, 1]
 const shifts = [6, 8, 10, 12]
 const months = [6, 12, 18, 24, 36]
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 const hours = Array.from({ length: 24 }, (_, hour) => hour)
-const COUNTED = [{ key: 'surveyMonths', label: 'Measured samples' }, { key: 'fitTestMonths', label: 'Fit test of a mask' }, { key: 'medicalMonths', label: 'Medical clearance' }] as const
+const COUNTED = [
+  { key: 'surveyMonths', label: 'Measured samples' },
+  { key: 'fitTestMonths', label: 'Fit test of a mask' },
+  { key: 'medicalMonths', label: 'Medical clearance' },
+] as const
 const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== facts.rules[key]))
 
 /** Which bays would be judged otherwise, worked out here before anything is saved. */
@@ -91,7 +101,15 @@ function undo() {
         </legend>
         <h2>Jurisdiction</h2>
         <div class="keys">
-          <button v-for="id in JURISDICTIONS" :key="id" class="key" :class="{ picked: entry.jurisdiction === id }" :aria-pressed="entry.jurisdiction === id" type="button" @click="set('jurisdiction', id)">
+          <button
+            v-for="id in JURISDICTIONS"
+            :key="id"
+            class="key"
+            :class="{ picked: entry.jurisdiction === id }"
+            :aria-pressed="entry.jurisdiction === id"
+            type="button"
+            @click="set('jurisdiction', id)"
+          >
             {{ words.jurisdictions[id] }}
           </button>
         </div>
@@ -100,7 +118,15 @@ function undo() {
           Sets where to start, and may be darker than the law.
         </p>
         <div class="keys">
-          <button v-for="id in SHADE_BASES" :key="id" class="key" :class="{ picked: entry.shadeBasis === id }" :aria-pressed="entry.shadeBasis === id" type="button" @click="set('shadeBasis', id)">
+          <button
+            v-for="id in SHADE_BASES"
+            :key="id"
+            class="key"
+            :class="{ picked: entry.shadeBasis === id }"
+            :aria-pressed="entry.shadeBasis === id"
+            type="button"
+            @click="set('shadeBasis', id)"
+          >
             {{ words.ruleSets[id] }}
           </button>
         </div>
@@ -109,7 +135,15 @@ function undo() {
           Not for flames, soldering or grinding: it would blind a brazer.
         </p>
         <div class="keys">
-          <button v-for="shade in minima" :key="String(shade)" class="key" :class="{ picked: entry.shadeMinimum === shade }" :aria-pressed="entry.shadeMinimum === shade" type="button" @click="set('shadeMinimum', shade)">
+          <button
+            v-for="shade in minima"
+            :key="String(shade)"
+            class="key"
+            :class="{ picked: entry.shadeMinimum === shade }"
+            :aria-pressed="entry.shadeMinimum === shade"
+            type="button"
+            @click="set('shadeMinimum', shade)"
+          >
             {{ shade ?? 'none' }}
           </button>
         </div>
@@ -118,59 +152,143 @@ function undo() {
           The law binds always; the basis can only make it stricter. US law alone knows no limit for total fume, and an old one for manganese.
         </p>
         <div class="keys">
-          <button v-for="id in EXPOSURE_BASES" :key="id" class="key" :class="{ picked: entry.exposureBasis === id }" :aria-pressed="entry.exposureBasis === id" type="button" @click="set('exposureBasis', id)">
+          <button
+            v-for="id in EXPOSURE_BASES"
+            :key="id"
+            class="key"
+            :class="{ picked: entry.exposureBasis === id }"
+            :aria-pressed="entry.exposureBasis === id"
+            type="button"
+            @click="set('exposureBasis', id)"
+          >
             {{ words.exposureBases[id] }}
           </button>
         </div>
         <h2>Hours of a shift</h2>
         <div class="keys">
-          <button v-for="shift in shifts" :key="shift" class="key" :class="{ picked: entry.shiftHours === shift }" :aria-pressed="entry.shiftHours === shift" type="button" @click="set('shiftHours', shift)">
+          <button
+            v-for="shift in shifts"
+            :key="shift"
+            class="key"
+            :class="{ picked: entry.shiftHours === shift }"
+            :aria-pressed="entry.shiftHours === shift"
+            type="button"
+            @click="set('shiftHours', shift)"
+          >
             {{ shift }} h
           </button>
         </div>
         <h2>How long it counts</h2>
         <div class="counts">
-          <FrameSelect v-for="{ key, label } in COUNTED" :key="key" :label="label" :ids="months.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)" :named="count => `${count} months`" :model-value="String(entry[key])" @update:model-value="set(key, Number($event))" />
+          <FrameSelect
+            v-for="{ key, label } in COUNTED"
+            :key="key"
+            :label="label"
+            :ids="months.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)"
+            :named="count => `${count} months`"
+            :model-value="String(entry[key])"
+            @update:model-value="set(key, Number($event))"
+          />
         </div>
         <h2>Acetylene that lay stands for</h2>
         <p class="soft">
           No law prints a time, and schools differ. Nobody knows how long it lay: a day, whatever is chosen.
         </p>
         <div class="keys">
-          <button v-for="id in SETTLING_RULES" :key="id" class="key" :class="{ picked: entry.settlingRule === id }" :aria-pressed="entry.settlingRule === id" type="button" @click="set('settlingRule', id)">
+          <button
+            v-for="id in SETTLING_RULES"
+            :key="id"
+            class="key"
+            :class="{ picked: entry.settlingRule === id }"
+            :aria-pressed="entry.settlingRule === id"
+            type="button"
+            @click="set('settlingRule', id)"
+          >
             {{ storeWords.settlingRules[id] }}
           </button>
         </div>
         <h2>Regulators</h2>
         <div class="keys">
-          <button v-for="id in REGULATOR_RULES" :key="id" class="key" :class="{ picked: entry.regulatorRule === id }" :aria-pressed="entry.regulatorRule === id" type="button" @click="set('regulatorRule', id)">
+          <button
+            v-for="id in REGULATOR_RULES"
+            :key="id"
+            class="key"
+            :class="{ picked: entry.regulatorRule === id }"
+            :aria-pressed="entry.regulatorRule === id"
+            type="button"
+            @click="set('regulatorRule', id)"
+          >
             {{ storeWords.regulatorRules[id] }}
           </button>
         </div>
-        <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" aria-label="The week ends on">
-          <button v-for="(name, index) in WEEKDAYS" :key="name" class="key" :class="{ picked: entry.weekEndsOn === index + 1 }" :aria-pressed="entry.weekEndsOn === index + 1" type="button" @click="set('weekEndsOn', index + 1)">
+        <div
+          v-if="entry.regulatorRule === 'off-weekly'"
+          class="keys"
+          role="group"
+          aria-label="The week ends on"
+        >
+          <button
+            v-for="(name, index) in WEEKDAYS"
+            :key="name"
+            class="key"
+            :class="{ picked: entry.weekEndsOn === index + 1 }"
+            :aria-pressed="entry.weekEndsOn === index + 1"
+            type="button"
+            @click="set('weekEndsOn', index + 1)"
+          >
             {{ name }}
           </button>
         </div>
         <h2>A cylinder past its test</h2>
         <div class="keys">
-          <button class="key" :class="{ picked: !entry.pastDueHolds }" :aria-pressed="!entry.pastDueHolds" type="button" @click="set('pastDueHolds', false)">
+          <button
+            class="key"
+            :class="{ picked: !entry.pastDueHolds }"
+            :aria-pressed="!entry.pastDueHolds"
+            type="button"
+            @click="set('pastDueHolds', false)"
+          >
             may be used up, with a caution
           </button>
-          <button class="key" :class="{ picked: entry.pastDueHolds }" :aria-pressed="entry.pastDueHolds" type="button" @click="set('pastDueHolds', true)">
+          <button
+            class="key"
+            :class="{ picked: entry.pastDueHolds }"
+            :aria-pressed="entry.pastDueHolds"
+            type="button"
+            @click="set('pastDueHolds', true)"
+          >
             holds the bay
           </button>
         </div>
         <h2>Distances in the store</h2>
         <div class="keys">
-          <button v-for="id in STORAGE_BASES" :key="id" class="key" :class="{ picked: entry.storageBasis === id }" :aria-pressed="entry.storageBasis === id" type="button" @click="set('storageBasis', id)">
+          <button
+            v-for="id in STORAGE_BASES"
+            :key="id"
+            class="key"
+            :class="{ picked: entry.storageBasis === id }"
+            :aria-pressed="entry.storageBasis === id"
+            type="button"
+            @click="set('storageBasis', id)"
+          >
             {{ storeWords.storageBases[id] }}
           </button>
         </div>
-        <HotworkRules :entry="entry" @change="setAll" />
+        <HotworkRules
+          :entry="entry"
+          @change="setAll"
+        />
         <h2>Units</h2>
         <div class="keys">
-          <button v-for="units in UNIT_SYSTEMS" :key="units" class="key" :class="{ picked: entry.units === units }" :aria-pressed="entry.units === units" type="button" @click="set('units', units)">
+          <button
+            v-for="units in UNIT_SYSTEMS"
+            :key="units"
+            class="key"
+            :class="{ picked: entry.units === units }"
+            :aria-pressed="entry.units === units"
+            type="button"
+            @click="set('units', units)"
+          >
             {{ units === 'us' ? 'in, ft, cfh, cfm' : 'mm, m, L/h, m³/h' }}
           </button>
         </div>
@@ -179,7 +297,15 @@ function undo() {
           The share of an exposure limit at which the Air gate acts.
         </p>
         <div class="keys">
-          <button v-for="fraction in fractions" :key="fraction" class="key" :class="{ picked: entry.actionFraction === fraction }" :aria-pressed="entry.actionFraction === fraction" type="button" @click="set('actionFraction', fraction)">
+          <button
+            v-for="fraction in fractions"
+            :key="fraction"
+            class="key"
+            :class="{ picked: entry.actionFraction === fraction }"
+            :aria-pressed="entry.actionFraction === fraction"
+            type="button"
+            @click="set('actionFraction', fraction)"
+          >
             {{ fraction * 100 }} %
           </button>
         </div>
@@ -187,12 +313,27 @@ function undo() {
           Shop day begins at
         </h2>
         <div class="hour">
-          <select aria-labelledby="shop-day" class="entry" :value="entry.shopDayHour" @change="set('shopDayHour', Number(($event.target as HTMLSelectElement).value))">
-            <option v-for="hour in hours" :key="hour" :value="hour">{{ String(hour).padStart(2, '0') }}:00, {{ facts.site.timeZone }}</option>
+          <select
+            aria-labelledby="shop-day"
+            class="entry"
+            :value="entry.shopDayHour"
+            @change="set('shopDayHour', Number(($event.target as HTMLSelectElement).value))"
+          >
+            <option
+              v-for="hour in hours"
+              :key="hour"
+              :value="hour"
+            >
+              {{ String(hour).padStart(2, '0') }}:00, {{ facts.site.timeZone }}
+            </option>
           </select>
         </div>
       </fieldset>
-      <section class="preview" aria-live="polite" aria-label="What would change">
+      <section
+        class="preview"
+        aria-live="polite"
+        aria-label="What would change"
+      >
         <h2>{{ isChanged ? 'What would change' : 'In force' }}</h2>
         <p v-if="!isChanged">
           {{ saved ? 'Saved. ' : '' }}Change a rule to see which bays it touches, before it is saved.
@@ -201,20 +342,41 @@ function undo() {
           No bay is judged otherwise.
         </p>
         <ul v-else>
-          <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
+          <li
+            v-for="{ bay, personName, gates, before, after } in changes"
+            :key="bay.bayId"
+          >
             <b>Bay {{ bay.label }}</b> {{ personName }}
             <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>
-            <span v-for="{ gate, state, findings } in gates" :key="gate"><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? lookup.say(findings[0]).message : '' }}</span>
+            <span
+              v-for="{ gate, state, findings } in gates"
+              :key="gate"
+            ><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? lookup.say(findings[0]).message : '' }}</span>
           </li>
         </ul>
-        <p v-if="refused" class="said" role="alert">
+        <p
+          v-if="refused"
+          class="said"
+          role="alert"
+        >
           {{ refused }}
         </p>
-        <div v-if="mayChange && isChanged" class="keys">
-          <button class="key" type="button" @click="undo">
+        <div
+          v-if="mayChange && isChanged"
+          class="keys"
+        >
+          <button
+            class="key"
+            type="button"
+            @click="undo"
+          >
             Leave as it was
           </button>
-          <button class="key go" type="button" @click="save">
+          <button
+            class="key go"
+            type="button"
+            @click="save"
+          >
             Save{{ changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? 'bay changes' : 'bays change'}` : '' }}
           </button>
         </div>
@@ -224,13 +386,55 @@ function undo() {
 </template>
 
 <style scoped>
-.two { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 28px; align-items: start; }
-fieldset { display: grid; gap: 8px; border-top: 2px solid var(--ink); padding-top: 10px; }
-fieldset h2 { margin-top: 10px; }
-.counts { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: 6px 16px; }
-.hour { display: grid; gap: 6px; max-width: 360px; }
-.preview { position: sticky; top: 80px; border: 3px solid var(--ink); background: var(--panel); padding: 16px; display: grid; gap: 10px; max-height: calc(100dvh - 100px); overflow: auto; }
-li { border-top: 1px solid var(--rule); padding: 8px 0; }
-li span { display: block; }
-@media (max-width: 900px) { .two { grid-template-columns: minmax(0, 1fr); } .preview { position: static; } }
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  gap: 28px;
+  align-items: start;
+}
+fieldset {
+  display: grid;
+  gap: 8px;
+  border-top: 2px solid var(--ink);
+  padding-top: 10px;
+}
+fieldset h2 {
+  margin-top: 10px;
+}
+.counts {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
+  gap: 6px 16px;
+}
+.hour {
+  display: grid;
+  gap: 6px;
+  max-width: 360px;
+}
+.preview {
+  position: sticky;
+  top: 80px;
+  border: 3px solid var(--ink);
+  background: var(--panel);
+  padding: 16px;
+  display: grid;
+  gap: 10px;
+  max-height: calc(100dvh - 100px);
+  overflow: auto;
+}
+li {
+  border-top: 1px solid var(--rule);
+  padding: 8px 0;
+}
+li span {
+  display: block;
+}
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .preview {
+    position: static;
+  }
+}
 </style>

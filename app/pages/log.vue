@@ -43,7 +43,17 @@ const where = (streamId: string) => {
   if (read?.kind === 'permit') return 'Hot work'
   return read?.kind === 'house-rules' ? 'House rules' : read?.kind === 'seal' ? 'Seal' : 'Site'
 }
-const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', second: '2-digit', timeZone: facts.site.timeZone }))
+const format = computed(
+  () =>
+    new Intl.DateTimeFormat('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      hour: '2-digit',
+      minute: '2-digit',
+      second: '2-digit',
+      timeZone: facts.site.timeZone,
+    }),
+)
 </script>
 
 <template>
@@ -53,15 +63,26 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
       What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one before it in its stream, each day is sealed, and its seal is kept outside the database too.
     </p>
     <label class="only">Show
-      <select v-model="only" class="entry">
+      <select
+        v-model="only"
+        class="entry"
+      >
         <option value="">everything</option>
-        <option v-for="bay in facts.site.bays" :key="bay.bayId" :value="`station/${bay.bayId}`">bay {{ bay.label }}</option>
+        <option
+          v-for="bay in facts.site.bays"
+          :key="bay.bayId"
+          :value="`station/${bay.bayId}`"
+        >bay {{ bay.label }}</option>
         <option value="house-rules">house rules</option>
         <option value="site">site</option>
         <option value="seal">seals</option>
       </select>
     </label>
-    <p v-if="failed" class="said" role="alert">
+    <p
+      v-if="failed"
+      class="said"
+      role="alert"
+    >
       {{ failed }}
     </p>
     <table class="ledger">
@@ -69,18 +90,31 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
         <tr><th>No.</th><th>When</th><th>Who</th><th>Where</th><th>What</th><th>Fingerprint</th></tr>
       </thead>
       <tbody>
-        <tr v-for="entry in entries" :key="entry.position">
+        <tr
+          v-for="entry in entries"
+          :key="entry.position"
+        >
           <td class="print">
             {{ entry.position }}
           </td>
           <td class="print nowrap">
             {{ format.format(Date.parse(entry.at)) }}
           </td>
-          <td class="nowrap">{{ whoDid(entry) }}</td>
-          <td class="nowrap">{{ where(entry.streamId) }}</td>
+          <td class="nowrap">
+            {{ whoDid(entry) }}
+          </td>
+          <td class="nowrap">
+            {{ where(entry.streamId) }}
+          </td>
           <td class="wide">
             {{ saidOf(entry, facts.rules.units) }}
-            <a v-if="entry.type === 'day-sealed' && readsAll" class="key link sheet" :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet`" target="_blank" rel="noopener">Day sheet</a>
+            <a
+              v-if="entry.type === 'day-sealed' && readsAll"
+              class="key link sheet"
+              :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet`"
+              target="_blank"
+              rel="noopener"
+            >Day sheet</a>
           </td>
           <td class="print soft">
             {{ entry.hash.slice(0, 8) }}
@@ -91,7 +125,13 @@ const format = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric',
     <p v-if="entries.length === 0 && !loading && !failed">
       Nothing is recorded yet.
     </p>
-    <button v-if="next !== null" class="key older" type="button" :disabled="loading" @click="load(true)">
+    <button
+      v-if="next !== null"
+      class="key older"
+      type="button"
+      :disabled="loading"
+      @click="load(true)"
+    >
       Older
     </button>
   </main>

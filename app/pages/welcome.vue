@@ -8,10 +8,10 @@ const wrong = ref('')
 const busy = ref(false)
 const isFull = computed(
   () =>
-    entry.loginName.trim() !== '' &&
-    entry.code.trim() !== '' &&
-    entry.password.length >= 10 &&
-    (entry.pin === '' || /^\d{4,8}$/.test(entry.pin)),
+    entry.loginName.trim() !== ''
+    && entry.code.trim() !== ''
+    && entry.password.length >= 10
+    && (entry.pin === '' || /^\d{4,8}$/.test(entry.pin)),
 )
 
 async function redeem() {
@@ -40,11 +40,30 @@ async function redeem() {
     <p class="lead">
       With the code that the safety lead handed you. It works once; the password and the PIN are yours, and nobody else ever sees them.
     </p>
-    <form class="form" @submit.prevent="redeem">
-      <FrameField v-slot="{ id }" label="Sign-in name">
-        <input :id="id" v-model="entry.loginName" class="entry" autocomplete="username" autocapitalize="off" maxlength="80" required >
+    <form
+      class="form"
+      @submit.prevent="redeem"
+    >
+      <FrameField
+        v-slot="{ id }"
+        label="Sign-in name"
+      >
+        <input
+          :id="id"
+          v-model="entry.loginName"
+          class="entry"
+          autocomplete="username"
+          autocapitalize="off"
+          maxlength="80"
+          required
+        >
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="One-time code" :wrong="wrong" hint="as ABCD-EFGH-JKMN">
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="One-time code"
+        :wrong="wrong"
+        hint="as ABCD-EFGH-JKMN"
+      >
         <input
           :id="id"
           v-model="entry.code"
@@ -56,7 +75,11 @@ async function redeem() {
           required
         >
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Your new password" hint="at least 10 characters">
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Your new password"
+        hint="at least 10 characters"
+      >
         <input
           :id="id"
           v-model="entry.password"
@@ -68,7 +91,11 @@ async function redeem() {
           required
         >
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Your new PIN" hint="4 to 8 digits; signs for you on a shared tablet. May wait.">
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Your new PIN"
+        hint="4 to 8 digits; signs for you on a shared tablet. May wait."
+      >
         <input
           :id="id"
           v-model="entry.pin"
@@ -80,7 +107,13 @@ async function redeem() {
           :aria-describedby="describedBy"
         >
       </FrameField>
-      <button class="key go" type="submit" :disabled="busy || !isFull">Set my sign-in</button>
+      <button
+        class="key go"
+        type="submit"
+        :disabled="busy || !isFull"
+      >
+        Set my sign-in
+      </button>
     </form>
     <p class="other">
       <NuxtLink to="/sign-in"> I have a password </NuxtLink>

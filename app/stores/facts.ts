@@ -37,9 +37,9 @@ export const useFacts = defineStore('facts', () => {
   /** Whether the shop is not heard now, said at once. */
   const isQuiet = computed(
     () =>
-      isCut.value ||
-      isUnread.value ||
-      (clock.nowMs.value > 0 && hearing.value.wholeAt !== null && quietForMs(hearing.value, deviceTime()) > QUIET_AFTER_MS),
+      isCut.value
+      || isUnread.value
+      || (clock.nowMs.value > 0 && hearing.value.wholeAt !== null && quietForMs(hearing.value, deviceTime()) > QUIET_AFTER_MS),
   )
   /** Since when it is not heard; null while it is, and before it ever was. */
   const quietSince = computed(() => (isQuiet.value ? hearing.value.wholeAt : null))
@@ -96,13 +96,13 @@ export const useFacts = defineStore('facts', () => {
   function listen() {
     source?.close()
     source = new EventSource(`/api/v1/events?after=${reading.value?.position ?? 0}`)
-    source.addEventListener('changes', event => {
-      const told = JSON.parse(event.data as string) as { changes: readonly ToldChange[]; now: string }
+    source.addEventListener('changes', (event) => {
+      const told = JSON.parse(event.data as string) as { changes: readonly ToldChange[], now: string }
       heard(told.changes.at(-1)!.position, told.now, told.now)
       changes.byStream(told.changes)
     })
-    source.addEventListener('heartbeat', event => {
-      const beat = JSON.parse(event.data as string) as { position: number; now: string; asOf: string }
+    source.addEventListener('heartbeat', (event) => {
+      const beat = JSON.parse(event.data as string) as { position: number, now: string, asOf: string }
       heard(beat.position, beat.now, beat.asOf)
       changes.byBeat(beat.position)
     })

@@ -51,7 +51,7 @@ export const useJudged = defineStore('judged', () => {
       new Map(
         facts.site.bays
           .filter(bay => !bay.closed)
-          .map(bay => {
+          .map((bay) => {
             const told = known.value.get(bay.bayId)
             return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
           }),
@@ -78,7 +78,7 @@ export const useJudged = defineStore('judged', () => {
   }
 
   /** What waits to be sent is shown as done: the same decision, made here with the same core. */
-  function withUnsent(station: Station, bay: Bay): { station: Station; unsent: boolean } {
+  function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
     let unsent = false
     for (const { type, streams, payload, at, authorId } of outbox.waiting) {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === stationStream(bay.bayId))
@@ -96,7 +96,7 @@ export const useJudged = defineStore('judged', () => {
   const placed = computed<readonly Placed[]>(() =>
     facts.site.bays
       .filter(bay => !bay.closed)
-      .map(bay => {
+      .map((bay) => {
         const told = known.value.get(bay.bayId)
         const { station, unsent } = stations.value.get(bay.bayId)!
         return {

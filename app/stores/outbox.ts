@@ -70,7 +70,8 @@ export type Sent = Reply<CommandAccepted>
  * The version of a stream that what was sent made it: whoever changes more is neither refused for what they did themselves,
  * nor does their next change pass over what somebody else did meanwhile.
  */
-export const versionAfter = ({ streams }: CommandAccepted, streamId: string, before: number): number => streams.find(({ id }) => id === streamId)?.version ?? before
+export const versionAfter = ({ streams }: CommandAccepted, streamId: string, before: number): number =>
+  streams.find(({ id }) => id === streamId)?.version ?? before
 
 /**
  * Did the shop itself answer this very command, yes or no? Whatever stands in between (a proxy that knows no such page, a
@@ -116,8 +117,9 @@ export const useOutbox = defineStore('outbox', () => {
 
   /** Does something with the disk; where there is none, memory goes on alone and the screen says so. */
   async function onDisk<Result>(work: (db: IDBPDatabase<OutboxSchema>) => Promise<Result>): Promise<Result | null> {
-    try { return await work(await open()) }
-    catch {
+    try {
+      return await work(await open())
+    } catch {
       diskFails.value = true
       return null
     }
@@ -137,14 +139,23 @@ export const useOutbox = defineStore('outbox', () => {
   /** Makes a command here and now, keeps it, and sends it. Resolves when the server has answered. */
   async function send<Type extends CommandType>(type: Type, streams: readonly Target[], payload: CommandPayloads[Type]): Promise<Sent> {
     const command: Waiting = {
-      id: makeUuid(), type, streams, payload: JSON.parse(JSON.stringify(payload)) as unknown, at: clock.nowIso(), deviceId: deviceId(), deviceSeq: nextSeq(), authorId: session.person?.personId ?? '',
+      id: makeUuid(),
+      type,
+      streams,
+      payload: JSON.parse(JSON.stringify(payload)) as unknown,
+      at: clock.nowIso(),
+      deviceId: deviceId(),
+      deviceSeq: nextSeq(),
+      authorId: session.person?.personId ?? '',
     }
     waiting.value = [...waiting.value, command]
     const answered = new Promise<Sent>(resolve => answers.set(command.id, resolve))
     // Memory before disk: a stop does not wait for a disk, and one that is already answered is not kept.
     if (isUrgent(command)) void sendUrgent(command)
     // Somebody does something more there: what waits before it is tried again now.
-    else for (const { id, streams: held } of waiting.value) if (held.some(stream => streams.some(own => own.id === stream.id))) failures.delete(id)
+    else
+      for (const { id, streams: held } of waiting.value)
+        if (held.some(stream => streams.some(own => own.id === stream.id))) failures.delete(id)
     await onDisk(async (db) => {
       await db.put('waiting', command)
       if (!waiting.value.some(({ id }) => id === command.id)) await db.delete('waiting', command.id)
@@ -161,14 +172,19 @@ export const useOutbox = defineStore('outbox', () => {
     type: Type, streams: readonly Target[], payload: CommandPayloads[Type], signature: Signature,
   ): Promise<Sent> {
     const at = clock.nowIso()
-    const sent = await ask<CommandAccepted>('commands', { method: 'POST', body: { id: makeUuid(), type, streams, payload, at, sentAt: at, deviceId: deviceId(), deviceSeq: nextSeq(), signature } })
+    const sent = await ask<CommandAccepted>('commands', {
+      method: 'POST',
+      body: { id: makeUuid(), type, streams, payload, at, sentAt: at, deviceId: deviceId(), deviceSeq: nextSeq(), signature },
+    })
     if (sent.ok) onAccepted(sent.body)
     return sent
   }
 
   async function sendUrgent(command: Waiting): Promise<void> {
     // Why it was stopped is told after the stop itself was heard.
-    const isAfterStop = command.type === 'station.give-stop-reason' && urgent.value.some(({ type }) => type === 'station.stop' || type === 'station.stop-all')
+    const isAfterStop
+      = command.type === 'station.give-stop-reason'
+        && urgent.value.some(({ type }) => type === 'station.stop' || type === 'station.stop-all')
     if (isAfterStop || inFlight.has(command.id)) return
     const outcome = await post(command, AbortSignal.timeout(URGENT_TIMEOUT_MS))
     const next = new Map(unheard.value)
@@ -181,8 +197,11 @@ export const useOutbox = defineStore('outbox', () => {
     for (const command of urgent.value) void sendUrgent(command)
     if (sending) return
     sending = true
-    try { await sendInOrder() }
-    finally { sending = false }
+    try {
+      await sendInOrder()
+    } finally {
+      sending = false
+    }
   }
 
   /** The ordinary lane: what shares a stream with one that waits, waits behind it. */
@@ -190,7 +209,9 @@ export const useOutbox = defineStore('outbox', () => {
     const held = new Set<string>()
     const passed = new Set<string>()
     for (;;) {
-      const next = waiting.value.find(command => !isUrgent(command) && command.authorId === session.person?.personId && !passed.has(command.id))
+      const next = waiting.value.find(
+        command => !isUrgent(command) && command.authorId === session.person?.personId && !passed.has(command.id),
+      )
       if (!next) return
       passed.add(next.id)
       const isHeld = next.streams.some(({ id }) => held.has(id)) || (failures.get(next.id)?.retryAtMs ?? 0) > Date.now()
@@ -225,14 +246,30 @@ export const useOutbox = defineStore('outbox', () => {
       const answered = answers.get(command.id)
       answered?.(reply)
       // A stop that was refused is told whatever page it was pressed on.
-      if (!reply.ok && (!answered || isUrgent(command))) refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
+      if (!reply.ok && (!answered || isUrgent(command)))
+        refusedLater.value = [...refusedLater.value, { id: command.id, type: command.type, said: wordsOf(reply) }]
       answers.delete(command.id)
       return 'answered'
-    }
-    finally { inFlight.delete(command.id) }
+    } finally { inFlight.delete(command.id) }
   }
 
-  const dismiss = (id: string) => { refusedLater.value = refusedLater.value.filter(refusal => refusal.id !== id) }
+  const dismiss = (id: string) => {
+    refusedLater.value = refusedLater.value.filter(refusal => refusal.id !== id)
+  }
 
-  return { waiting, urgent, unheard, diskFails, refusedLater, dismiss, load, send, sendSigned, flush, whenAccepted: (told: (accepted: CommandAccepted) => void) => { onAccepted = told } }
+  return {
+    waiting,
+    urgent,
+    unheard,
+    diskFails,
+    refusedLater,
+    dismiss,
+    load,
+    send,
+    sendSigned,
+    flush,
+    whenAccepted: (told: (accepted: CommandAccepted) => void) => {
+      onAccepted = told
+    },
+  }
 })

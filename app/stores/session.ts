@@ -35,6 +35,7 @@ export const useSession = defineStore('session', () => {
   const may = (right: RightId, place?: Place): boolean => person.value !== null && mayDo(person.value, right, place)
 
   /** Named competent for a kind of equipment, or the safety lead. */
-  const isCompetent = (kind: CompetenceId): boolean => person.value !== null && (person.value.roles.includes('safety-lead') || person.value.competences.includes(kind))
+  const isCompetent = (kind: CompetenceId): boolean =>
+    person.value !== null && (person.value.roles.includes('safety-lead') || person.value.competences.includes(kind))
   return { isCompetent, reading, person, site, load, signIn, signOut, may }
 })

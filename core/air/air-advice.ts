@@ -48,25 +48,39 @@ function candidates(question: HallQuestion, bayId: string): readonly { readonly 
   const { job, extraction, position } = bay
   const tried: { kind: AdviceKind, change: WhatIf }[] = []
   const stripMm = widthToStripMm(job.plateThicknessMm)
-  if (job.coating !== undefined && job.coating !== 'none' && !(job.coatingStripped && (job.strippedWidthMm ?? 0) >= stripMm)) tried.push({ kind: 'strip', change: { strippedWidthMm: stripMm } })
+  if (job.coating !== undefined && job.coating !== 'none' && !(job.coatingStripped && (job.strippedWidthMm ?? 0) >= stripMm))
+    tried.push({ kind: 'strip', change: { strippedWidthMm: stripMm } })
   if (job.baseMetal && ARC_WELDING.has(job.process)) {
     for (const [process, consumable] of INSTEAD[job.baseMetal] ?? []) {
       const isSame = process === job.process && consumable === job.consumable
-      if (!isSame && fumeKnowledge(process, consumable, job.baseMetal)) tried.push({ kind: 'consumable', change: { ...process === job.process ? {} : { process }, consumable } })
+      if (!isSame && fumeKnowledge(process, consumable, job.baseMetal))
+        tried.push({ kind: 'consumable', change: { ...(process === job.process ? {} : { process }), consumable } })
     }
   }
   if (extraction && needsPosition(extraction.kind)) {
     for (const placement of extraction.kind === 'arm' ? ['beside', 'above'] as const : [position?.placement ?? 'beside'] as const) {
       const at = hoodAtWork(extraction, { placement, distanceM: 0.3 })
-      const window = at && captureWindow({ ...at, process: job.process, currentA: job.currentA ?? job.currentRangeA?.[0], crossDraughtMPerS: question.hall.airSpeedMPerS }).windowM
+      const window
+        = at
+          && captureWindow({
+            ...at,
+            process: job.process,
+            currentA: job.currentA ?? job.currentRangeA?.[0],
+            crossDraughtMPerS: question.hall.airSpeedMPerS,
+          }).windowM
       // A hand's width of the near edge is left to the shield gas and to the hands.
-      if (window) tried.push({ kind: 'move-hood', change: { placement, distanceM: Math.round(Math.max(window[0] * 1.1, Math.min(0.2, window[1]), 0.1) * 100) / 100 } })
+      if (window)
+        tried.push({
+          kind: 'move-hood',
+          change: { placement, distanceM: Math.round(Math.max(window[0] * 1.1, Math.min(0.2, window[1]), 0.1) * 100) / 100 },
+        })
     }
   }
   if (extraction) for (const more of MORE_FLOW) tried.push({ kind: 'more-flow', change: { flowM3PerS: extraction.flowM3PerS * more } })
   else tried.push({ kind: 'more-flow', change: { supplyM3PerS: question.hall.supplyM3PerS * 2 } })
   if (question.bays.length > 1) tried.push({ kind: 'fewer-arcs', change: { othersShare: 0.5 } })
-  if (job.arcMinPerH !== undefined && job.arcMinPerH > 10) tried.push({ kind: 'fewer-arcs', change: { arcMinPerH: Math.ceil(job.arcMinPerH / 2) } })
+  if (job.arcMinPerH !== undefined && job.arcMinPerH > 10)
+    tried.push({ kind: 'fewer-arcs', change: { arcMinPerH: Math.ceil(job.arcMinPerH / 2) } })
   return tried
 }
 
@@ -89,18 +103,35 @@ export function airAdvice(question: HallQuestion, bayId: string, rules: HouseRul
     const fractionAfter = judge(tryOut(question, bayId, change))?.fraction ?? null
     if (fractionAfter === null || fractionAfter >= before * 0.995) continue
     const known = best.get(kind)?.fractionAfter
-    if (known === undefined || known === null || fractionAfter < known) best.set(kind, { kind, change, fractionAfter, isEnough: fractionAfter <= rules.actionFraction })
+    if (known === undefined || known === null || fractionAfter < known)
+      best.set(kind, { kind, change, fractionAfter, isEnough: fractionAfter <= rules.actionFraction })
   }
   const advice = ADVICE_KINDS.flatMap(kind => best.get(kind) ?? [])
   if (!now?.fraction || now.fraction <= rules.actionFraction) return advice
   const { masks } = respiratorNeed(now, rules.actionFraction, rules.jurisdiction)
   const suits = masks.filter(mask => mask.suits)
   const least = suits[0]
-  return least ? [...advice, { kind: 'respirator', change: {}, fractionAfter: now.fraction / least.apf!, isEnough: true, masks: suits.map(({ mask }) => mask) }] : advice
+  return least
+    ? [
+        ...advice,
+        {
+          kind: 'respirator',
+          change: {},
+          fractionAfter: now.fraction / least.apf!,
+          isEnough: true,
+          masks: suits.map(({ mask }) => mask),
+        },
+      ]
+    : advice
 }
 
 /** Changes put together in the order of effect, as few as bring everything under the action fraction. */
-export interface AdvicePlan { readonly kinds: readonly AdviceKind[], readonly change: WhatIf, readonly fractionAfter: number, readonly isEnough: boolean }
+export interface AdvicePlan {
+  readonly kinds: readonly AdviceKind[]
+  readonly change: WhatIf
+  readonly fractionAfter: number
+  readonly isEnough: boolean
+}
 
 /** Kinds that can be joined without asking for another process. */
 const JOINED: readonly AdviceKind[] = ['strip', 'move-hood', 'more-flow', 'fewer-arcs']
@@ -115,7 +146,12 @@ export function advicePlan(question: HallQuestion, bayId: string, rules: HouseRu
   for (const kind of JOINED) {
     const next = airAdvice(tryOut(question, bayId, plan.change), bayId, rules).find(advice => advice.kind === kind)
     if (!next || next.fractionAfter === null) continue
-    plan = { kinds: [...plan.kinds, kind], change: { ...plan.change, ...next.change }, fractionAfter: next.fractionAfter, isEnough: next.isEnough }
+    plan = {
+      kinds: [...plan.kinds, kind],
+      change: { ...plan.change, ...next.change },
+      fractionAfter: next.fractionAfter,
+      isEnough: next.isEnough,
+    }
     if (plan.isEnough) break
   }
   return plan.kinds.length > 0 ? plan : null
@@ -123,4 +159,6 @@ export function advicePlan(question: HallQuestion, bayId: string, rules: HouseRu
 
 /** The first advice that is enough by itself, else the one that helps most; null when nothing helps. */
 export const bestAdvice = (advice: readonly Advice[]): Advice | null =>
-  advice.find(({ isEnough }) => isEnough) ?? [...advice].sort((a, b) => (a.fractionAfter ?? Infinity) - (b.fractionAfter ?? Infinity))[0] ?? null
+  advice.find(({ isEnough }) => isEnough)
+  ?? [...advice].sort((a, b) => (a.fractionAfter ?? Infinity) - (b.fractionAfter ?? Infinity))[0]
+  ?? null

@@ -57,12 +57,24 @@ export interface AirSurroundings {
 }
 
 /** The rest of a person's day: what they breathe at other bays, and bays where that cannot be said. */
-export interface Elsewhere { readonly breathed: readonly BreathedBySubstance[], readonly bays: readonly string[], readonly unknown: readonly string[] }
+export interface Elsewhere {
+  readonly breathed: readonly BreathedBySubstance[]
+  readonly bays: readonly string[]
+  readonly unknown: readonly string[]
+}
 export const NOWHERE_ELSE: Elsewhere = { breathed: [], bays: [], unknown: [] }
 
 const LAST_DAY = '9999-12-31'
 /** Surroundings of which nothing is known: everything about air is still to be said, and no sample is young enough to speak. */
-export const UNKNOWN_AIR: AirSurroundings = { bayId: '', shopDay: LAST_DAY, extraction: undefined, predict: () => null, surveys: [], wearerOf: () => null, elsewhere: () => NOWHERE_ELSE }
+export const UNKNOWN_AIR: AirSurroundings = {
+  bayId: '',
+  shopDay: LAST_DAY,
+  extraction: undefined,
+  predict: () => null,
+  surveys: [],
+  wearerOf: () => null,
+  elsewhere: () => NOWHERE_ELSE,
+}
 
 const NO_STATION: StationAir = { job: null, earlierJobs: [], hoodPosition: null, extractionCheck: null, personId: null }
 
@@ -77,7 +89,8 @@ export const baysOfHall = (site: Pick<Site, 'areas' | 'bays'>, hallId: string): 
   site.bays.filter(bay => !bay.closed && hallIdOf(site, bay.bayId) === hallId).map(({ bayId }) => bayId)
 
 /** The shop day that stands, by the site's own clock: elsewhere on earth it is another date. */
-const shopDayIn = ({ site, rules, now }: Pick<AirFacts, 'site' | 'rules' | 'now'>): string => shopDayOf(msOf(now), site.timeZone, rules.shopDayHour)
+const shopDayIn = ({ site, rules, now }: Pick<AirFacts, 'site' | 'rules' | 'now'>): string =>
+  shopDayOf(msOf(now), site.timeZone, rules.shopDayHour)
 
 /** The question that a hall's prediction answers; null while the hall is not described. */
 export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | null {
@@ -90,7 +103,16 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
   })
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
   const shopDay = shopDayIn(facts)
-  return { hall: hall.air, bays, sheets, shiftHours: rules.shiftHours, shopDayHour: rules.shopDayHour, timeZone: site.timeZone, now, mayStrike }
+  return {
+    hall: hall.air,
+    bays,
+    sheets,
+    shiftHours: rules.shiftHours,
+    shopDayHour: rules.shopDayHour,
+    timeZone: site.timeZone,
+    now,
+    mayStrike,
+  }
 
   /**
    * May a bay burn: by its own arcs under the action fraction, by what was measured there, or its welder protected? Every
@@ -98,10 +120,21 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
    */
   function mayStrike(bayId: string, alone: BreathedBySubstance | null, shiftHours: number): boolean {
     const bay = bays.find(other => other.bayId === bayId)!
-    const { pooled, averages } = judgeSurveys(surveys[bayId] ?? [], surveyPlace(bay, hall!.air!), inForce, rules.surveyMonths, shopDay, shiftHours)
+    const { pooled, averages } = judgeSurveys(
+      surveys[bayId] ?? [],
+      surveyPlace(bay, hall!.air!),
+      inForce,
+      rules.surveyMonths,
+      shopDay,
+      shiftHours,
+    )
     const wearer = bay.personId === null ? null : wearers[bay.personId] ?? null
     if (alone === null) {
-      const isCovered = bay.job !== null && toBeMeasured(bay.job.process, bay.job.consumable, bay.job.baseMetal).every(substance => pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'))
+      const isCovered
+        = bay.job !== null
+          && toBeMeasured(bay.job.process, bay.job.consumable, bay.job.baseMetal).every(substance =>
+            pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant'),
+          )
       return isCovered || judgeWearer(respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction), wearer, now).protects
     }
     const exposure = judgeExposure(alone, inForce, rules.actionFraction, shiftHours, averages)
@@ -126,7 +159,8 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
     if (personId === null) return NOWHERE_ELSE
     const rest: { breathed: BreathedBySubstance[], bays: string[], unknown: string[] } = { breathed: [], bays: [], unknown: [] }
     for (const [otherId, station] of Object.entries(facts.stations)) {
-      const isTheirs = station.personId === personId || station.earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
+      const isTheirs
+        = station.personId === personId || station.earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
       if (otherId === bayId || !isTheirs || (station.job === null && station.earlierJobs.length === 0)) continue
       const otherHall = hallIdOf(facts.site, otherId)
       const breathed = (otherHall === null ? null : shared(otherHall))?.breathedBy(personId, otherId) ?? 'unknown'
@@ -149,7 +183,14 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION
-        if (own.job === job && own.position === hoodPosition && own.earlierJobs === earlierJobs && own.check === extractionCheck && own.personId === personId) return shared(hallId)
+        if (
+          own.job === job
+          && own.position === hoodPosition
+          && own.earlierJobs === earlierJobs
+          && own.check === extractionCheck
+          && own.personId === personId
+        )
+          return shared(hallId)
         const question = hallQuestion(facts, hallId)
         return question && predictHall({ ...question, bays: question.bays.map(bay => bay.bayId === bayId ? own : bay) })
       },

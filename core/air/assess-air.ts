@@ -77,10 +77,19 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   judgeHood(bay, check, now, found, missing)
   // How much is breathed is said first; then what the law asks beside it. Too far, or at a distance that suits nothing, a hood
   // holds: what little the model still counts rests on luck.
-  const ofPlace = [...ventilationRules({
-    ...rules, ...hall.hall, ...job, welders: hall.welders, hood: prediction.hood, distanceM: prediction.distanceM,
-    velocityAtArcMPerS: prediction.window?.velocityAtArcMPerS ?? null, isPlaced: prediction.window?.stands === 'within' || prediction.window?.stands === 'too-near',
-  }), ...bay.extraction ? prediction.window?.findings ?? [] : []]
+  const ofPlace = [
+    ...ventilationRules({
+      ...rules,
+      ...hall.hall,
+      ...job,
+      welders: hall.welders,
+      hood: prediction.hood,
+      distanceM: prediction.distanceM,
+      velocityAtArcMPerS: prediction.window?.velocityAtArcMPerS ?? null,
+      isPlaced: prediction.window?.stands === 'within' || prediction.window?.stands === 'too-near',
+    }),
+    ...(bay.extraction ? (prediction.window?.findings ?? []) : []),
+  ]
   if (job.startsAt === undefined || job.endsAt === undefined) missing.push(finding('hold', 'air.times-unknown', {}))
   if (job.arcMinPerH === undefined) missing.push(finding('hold', 'air.arc-time-unknown', {}))
 
@@ -88,24 +97,48 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   const measured = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, shopDay, prediction.shiftHours)
   const { judged, pooled, averages } = measured
   found.push(...judged.flatMap(one => one.findings), ...pooled.flatMap(one => one.findings))
-  if (pooled.length > 0) found.push(finding('note', 'air.measured', { substances: [...averages.keys()], takenOn: pooled.map(one => one.takenOn).sort().at(-1)! }, [SOURCES.complianceTest]))
+  if (pooled.length > 0)
+    found.push(
+      finding(
+        'note',
+        'air.measured',
+        {
+          substances: [...averages.keys()],
+          takenOn: pooled
+            .map(one => one.takenOn)
+            .sort()
+            .at(-1)!,
+        },
+        [SOURCES.complianceTest],
+      ),
+    )
   const shown = { prediction, surveys: judged, pooled }
-  const isMeasured = (substance: SubstanceId): boolean => pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
+  const isMeasured = (substance: SubstanceId): boolean =>
+    pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
 
   if (prediction.emission.findings.some(({ code, severity }) => UNPUBLISHED.has(code) && severity === 'hold')) {
     found.push(...ofPlace)
-    return { ...shown, ...judgeUnpublished(prediction, job, isMeasured, rules, wearer, now, found, missing), found, missing, exposure: null }
+    return {
+      ...shown,
+      ...judgeUnpublished(prediction, job, isMeasured, rules, wearer, now, found, missing),
+      found,
+      missing,
+      exposure: null,
+    }
   }
   sayFume(prediction.emission.findings, found, missing)
   // A hood nobody described or placed is not the same as no hood: there is nothing to judge yet.
   const isHoodKnown = bay.extraction === null || (bay.extraction !== undefined && prediction.hood !== null)
-  if (!prediction.breathed || !isHoodKnown) return { ...shown, found: [...found, ...ofPlace], missing, exposure: null, respirator: null, wornApf: null }
+  if (!prediction.breathed || !isHoodKnown)
+    return { ...shown, found: [...found, ...ofPlace], missing, exposure: null, respirator: null, wornApf: null }
   const breathed = together(prediction.breathed, elsewhere.breathed)
   if (elsewhere.bays.length > 0) found.push(finding('note', 'air.day-of-person', { bays: elsewhere.bays, count: elsewhere.bays.length }))
-  if (elsewhere.unknown.length > 0) found.push(finding('hold', 'air.elsewhere-unknown', { bays: elsewhere.unknown, count: elsewhere.unknown.length }))
+  if (elsewhere.unknown.length > 0)
+    found.push(finding('hold', 'air.elsewhere-unknown', { bays: elsewhere.unknown, count: elsewhere.unknown.length }))
   const beside = hall.unknownBeside(bay.bayId)
   // Samples of all the dust here, taken while they work, have their share in them.
-  if (beside.length > 0) found.push(finding(isMeasured('total-fume') ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
+  if (beside.length > 0)
+    found.push(finding(isMeasured('total-fume') ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
   const exposure = judgeExposure(breathed, inForce, rules.actionFraction, prediction.shiftHours, averages)
   judgeUnmeasured(prediction, breathed, inForce, rules, isMeasured, found)
   const { respirator, wornApf } = judgeBreathing(exposure, rules, wearer, now, found)
@@ -117,11 +150,20 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
 
 /** The day of a person: eight-hour sums add up, of the short term and the peak the worse one stands. */
 function together(here: BreathedBySubstance, elsewhere: readonly BreathedBySubstance[]): BreathedBySubstance {
-  const worse = (a: Range, b: Range): Range => ({ low: Math.max(a.low, b.low), mid: Math.max(a.mid, b.mid), high: Math.max(a.high, b.high) })
+  const worse = (a: Range, b: Range): Range => ({
+    low: Math.max(a.low, b.low),
+    mid: Math.max(a.mid, b.mid),
+    high: Math.max(a.high, b.high),
+  })
   return elsewhere.reduce((day: BreathedBySubstance, other) => {
     const added = (Object.entries(other) as [SubstanceId, Breathed][]).map(([substance, air]) => {
       const own = day[substance]
-      return [substance, own ? { ...own, twa: plus(own.twa, air.twa), shortTerm: worse(own.shortTerm, air.shortTerm), peak: worse(own.peak, air.peak) } : air]
+      return [
+        substance,
+        own
+          ? { ...own, twa: plus(own.twa, air.twa), shortTerm: worse(own.shortTerm, air.shortTerm), peak: worse(own.peak, air.peak) }
+          : air,
+      ]
     })
     return { ...day, ...Object.fromEntries(added) as BreathedBySubstance }
   }, here)
@@ -131,38 +173,73 @@ function together(here: BreathedBySubstance, elsewhere: readonly BreathedBySubst
  * Fume that nobody publishes never opens by the model. It opens when everything it may hold was measured and keeps to its
  * limits, or when whoever works brings their own air with a way out: what nobody knows counts as immediately dangerous.
  */
-function judgeUnpublished({ emission }: BayPrediction, job: Job, isMeasured: (substance: SubstanceId) => boolean, rules: HouseRules, wearer: Wearer | null, now: Instant, found: Finding[], missing: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
+function judgeUnpublished(
+  { emission }: BayPrediction,
+  job: Job,
+  isMeasured: (substance: SubstanceId) => boolean,
+  rules: HouseRules,
+  wearer: Wearer | null,
+  now: Instant,
+  found: Finding[],
+  missing: Finding[],
+): { respirator: RespiratorNeed, wornApf: number | null } {
   const respirator = respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction)
   const open = toBeMeasured(job.process, job.consumable, job.baseMetal).filter(substance => !isMeasured(substance))
   const worn = open.length === 0 ? null : judgeWearer(respirator, wearer, now)
   const isAnswered = open.length === 0 || worn?.protects === true
-  sayFume(emission.findings.map(said => isAnswered && UNPUBLISHED.has(said.code) ? { ...said, severity: 'note' as const } : said), found, missing)
+  sayFume(
+    emission.findings.map(said => (isAnswered && UNPUBLISHED.has(said.code) ? { ...said, severity: 'note' as const } : said)),
+    found,
+    missing,
+  )
   if (worn?.protects) {
     found.unshift(finding('caution', 'respirator.highest-for-unknown', { mask: worn.mask! }, [SOURCES.usDanger]))
     return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
   }
-  if (open.length > 0) found.push(finding('note', 'fume.measure-these', { substances: open }, [SOURCES.complianceTest]), ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })))
+  if (open.length > 0)
+    found.push(
+      finding('note', 'fume.measure-these', { substances: open }, [SOURCES.complianceTest]),
+      ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })),
+    )
   return { respirator, wornApf: null }
 }
 
 /** What nobody measured in a fume that may hold it: where the most of it would be over the action fraction, it holds. */
-function judgeUnmeasured({ emission, shiftHours }: BayPrediction, breathed: BreathedBySubstance, inForce: readonly ExposureRuleSetId[], rules: HouseRules, isMeasured: (substance: SubstanceId) => boolean, found: Finding[]): void {
+function judgeUnmeasured(
+  { emission, shiftHours }: BayPrediction,
+  breathed: BreathedBySubstance,
+  inForce: readonly ExposureRuleSetId[],
+  rules: HouseRules,
+  isMeasured: (substance: SubstanceId) => boolean,
+  found: Finding[],
+): void {
   const fume = breathed['total-fume']
   if (!fume) return
   const binding = (Object.entries(emission.unmeasured) as [SubstanceId, number][]).filter(([substance, percent]) => {
     if (isMeasured(substance)) return false
-    const atMost = Object.fromEntries(Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)])) as unknown as Breathed
+    const atMost = Object.fromEntries(
+      Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)]),
+    ) as unknown as Breathed
     return (judgeExposure({ [substance]: atMost }, inForce, rules.actionFraction, shiftHours).fraction ?? Infinity) > rules.actionFraction
   })
-  if (binding.length > 0) found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))
+  if (binding.length > 0)
+    found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))
 }
 
 /** Judges hood, position and today's check. Without a hood there is nothing to check. */
-function judgeHood({ extraction, position }: BayAir, check: ExtractionCheck | null, now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeHood(
+  { extraction, position }: BayAir,
+  check: ExtractionCheck | null,
+  now: Instant,
+  found: Finding[],
+  missing: Finding[],
+): void {
   if (extraction === undefined) missing.push(finding('hold', 'air.hood-unknown', {}))
   if (!extraction) return
-  if (needsPosition(extraction.kind) && position === null) missing.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
-  if (check === null || !stands(check.validUntil, now)) missing.push(finding('hold', 'air.extraction-not-checked', {}, [SOURCES.shopPractice]))
+  if (needsPosition(extraction.kind) && position === null)
+    missing.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
+  if (check === null || !stands(check.validUntil, now))
+    missing.push(finding('hold', 'air.extraction-not-checked', {}, [SOURCES.shopPractice]))
   else {
     const fault = extractionFault(check)
     if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, [SOURCES.shopPractice]))
@@ -179,7 +256,13 @@ function sayFume(said: readonly Finding[], found: Finding[], missing: Finding[])
 const NEVER_MASKED = new Set<string>(['exposure.no-limit-known'])
 
 /** Under the action fraction as it is, or under it inside the mask worn. */
-function judgeBreathing(exposure: ExposureJudgement, rules: HouseRules, wearer: Wearer | null, now: Instant, found: Finding[]): { respirator: RespiratorNeed, wornApf: number | null } {
+function judgeBreathing(
+  exposure: ExposureJudgement,
+  rules: HouseRules,
+  wearer: Wearer | null,
+  now: Instant,
+  found: Finding[],
+): { respirator: RespiratorNeed, wornApf: number | null } {
   const respirator = respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction)
   if (exposure.fraction === null) {
     found.push(...exposure.findings, finding('hold', 'air.no-limit', {}))
@@ -193,9 +276,17 @@ function judgeBreathing(exposure: ExposureJudgement, rules: HouseRules, wearer: 
   if (worn.protects) {
     // Inside the mask it is under: what is over outside explains, and does not hold.
     found.unshift(...worn.findings)
-    found.push(...exposure.findings.map(said => said.severity === 'hold' && !NEVER_MASKED.has(said.code) ? { ...said, severity: 'note' as const } : said))
+    found.push(
+      ...exposure.findings.map(said =>
+        said.severity === 'hold' && !NEVER_MASKED.has(said.code) ? { ...said, severity: 'note' as const } : said,
+      ),
+    )
     return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
   }
-  found.push(...exposure.findings, ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })), ...worn.findings.map(said => ({ ...said, severity: 'note' as const })))
+  found.push(
+    ...exposure.findings,
+    ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })),
+    ...worn.findings.map(said => ({ ...said, severity: 'note' as const })),
+  )
   return { respirator, wornApf: null }
 }

@@ -18,7 +18,11 @@ import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 /** One arc in one room, asked from outside. */
 export interface SingleArcQuestion {
   readonly job: FumeQuestion & { readonly arcMinPerH?: number, readonly hours?: number }
-  readonly room: { readonly volumeM3: number, readonly supplyM3PerS: number, readonly nearField?: { readonly radiusM: number, readonly airSpeedMPerS: number } }
+  readonly room: {
+    readonly volumeM3: number
+    readonly supplyM3PerS: number
+    readonly nearField?: { readonly radiusM: number, readonly airSpeedMPerS: number }
+  }
   readonly capture?: { readonly efficiency: number }
   readonly hood?: Hood & { readonly distanceM?: number, readonly crossDraughtMPerS?: number }
   readonly ruleSets?: readonly ExposureRuleSetId[]
@@ -48,25 +52,60 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets }: SingleAr
   if (job.hours === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'hours' }))
   if (!ruleSets) findings.push(finding('note', 'exposure.strictest-assumed', {}))
   const nearField = room.nearField ?? STRICTEST_NEAR_FIELD
-  if (!room.nearField) findings.push(finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir]))
+  if (!room.nearField)
+    findings.push(finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir]))
   let taken: Range = capture ? exactly(capture.efficiency) : NOTHING
   const isUnplaced = hood !== undefined && hood.distanceM === undefined && hood.kind !== 'booth' && hood.kind !== 'gun'
   if (isUnplaced) findings.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
   else if (hood) {
-    const question = { hood, distanceM: hood.distanceM ?? 0, process: job.process, currentA: job.currentA, crossDraughtMPerS: hood.crossDraughtMPerS ?? nearField.airSpeedMPerS }
+    const question = {
+      hood,
+      distanceM: hood.distanceM ?? 0,
+      process: job.process,
+      currentA: job.currentA,
+      crossDraughtMPerS: hood.crossDraughtMPerS ?? nearField.airSpeedMPerS,
+    }
     taken = captureEfficiency(question) ?? NOTHING
     findings.push(...captureWindow(question).findings)
   }
   const inForce = ruleSets ?? EXPOSURE_RULE_SETS
-  if (isUnplaced || !emission.substances['total-fume'] || emission.findings.some(({ severity }) => severity === 'hold') || job.arcMinPerH === undefined || job.hours === undefined) {
+  if (
+    isUnplaced
+    || !emission.substances['total-fume']
+    || emission.findings.some(({ severity }) => severity === 'hold')
+    || job.arcMinPerH === undefined
+    || job.hours === undefined
+  ) {
     return { emission, breathed: null, hasNearField: room.nearField !== undefined, judgement: null, findings }
   }
   const hall = {
-    isOpenAir: false, volumeM3: room.volumeM3, ceilingM: 5, supplyM3PerS: room.supplyM3PerS, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0,
-    nearFieldRadiusM: nearField.radiusM, airSpeedMPerS: nearField.airSpeedMPerS,
+    isOpenAir: false,
+    volumeM3: room.volumeM3,
+    ceilingM: 5,
+    supplyM3PerS: room.supplyM3PerS,
+    outdoorShare: 1,
+    filterEfficiency: 0,
+    backgroundMgPerM3: 0,
+    nearFieldRadiusM: nearField.radiusM,
+    airSpeedMPerS: nearField.airSpeedMPerS,
   }
-  const work = { fromMin: 0, toMin: job.hours * 60, arcMinPerH: job.arcMinPerH, emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { mgPerMin }]) => [id, mgPerMin])) }
-  const breathed = hallShift(hall, [{ hood: hood ? { flowM3PerS: hood.flowM3PerS, returnsAir: false, filterEfficiency: 0 } : null, capture: taken, work: [work] }], { shiftHours: job.hours }).at(0)
+  const work = {
+    fromMin: 0,
+    toMin: job.hours * 60,
+    arcMinPerH: job.arcMinPerH,
+    emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { mgPerMin }]) => [id, mgPerMin])),
+  }
+  const breathed = hallShift(
+    hall,
+    [{ hood: hood ? { flowM3PerS: hood.flowM3PerS, returnsAir: false, filterEfficiency: 0 } : null, capture: taken, work: [work] }],
+    { shiftHours: job.hours },
+  ).at(0)
   const judgement = judgeExposure(breathed, inForce, 1, job.hours)
-  return { emission, breathed, hasNearField: room.nearField !== undefined, judgement, findings: [...findings, ...judgement.findings, finding('note', 'exposure.advises-only', {})] }
+  return {
+    emission,
+    breathed,
+    hasNearField: room.nearField !== undefined,
+    judgement,
+    findings: [...findings, ...judgement.findings, finding('note', 'exposure.advises-only', {})],
+  }
 }

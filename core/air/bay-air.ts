@@ -56,10 +56,24 @@ const KIND_WHEN: Readonly<Record<Extraction['kind'], (placement: HoodPosition['p
 export const needsPosition = (kind: Extraction['kind']): boolean => kind !== 'booth' && kind !== 'gun'
 
 /** The hood as physics sees it; null where there is none or nobody has set its place. */
-export function hoodAtWork(extraction: Extraction | null | undefined, position: HoodPosition | null): { readonly hood: Hood, readonly distanceM: number } | null {
+export function hoodAtWork(
+  extraction: Extraction | null | undefined,
+  position: HoodPosition | null,
+): { readonly hood: Hood, readonly distanceM: number } | null {
   if (!extraction || (needsPosition(extraction.kind) && !position)) return null
   const { kind, diameterM, widthM, heightM, flanged, flowM3PerS } = extraction
-  return { hood: { kind: KIND_WHEN[kind](position?.placement ?? 'beside'), diameterM, widthM, heightM, flanged, flowM3PerS, ...kind === 'arm' ? { isMovable: true } : {} }, distanceM: position?.distanceM ?? 0 }
+  return {
+    hood: {
+      kind: KIND_WHEN[kind](position?.placement ?? 'beside'),
+      diameterM,
+      widthM,
+      heightM,
+      flanged,
+      flowM3PerS,
+      ...(kind === 'arm' ? { isMovable: true } : {}),
+    },
+    distanceM: position?.distanceM ?? 0,
+  }
 }
 
 /** One text for one thing, its fields in one order: what comes back from the record has them sorted. */

@@ -80,7 +80,8 @@ const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => 
  */
 export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion): HallPrediction {
   const clock = { shopDayHour, timeZone }
-  const isKnown = (made: Emission): boolean => made.substances['total-fume'] !== undefined && !made.findings.some(({ severity }) => severity === 'hold')
+  const isKnown = (made: Emission): boolean =>
+    made.substances['total-fume'] !== undefined && !made.findings.some(({ severity }) => severity === 'hold')
   const emissions = new Map<Job, Emission>()
   const emissionOfJob = (job: Job): Emission => {
     const found = emissions.get(job) ?? jobEmission(job, sheets)
@@ -92,24 +93,40 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
     const spans = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
     const emission = bay.job ? emissionOfJob(bay.job) : null
     const at = hoodAtWork(bay.extraction, bay.position)
-    const question = at && bay.job ? { ...at, process: bay.job.process, currentA: lowestCurrent(bay.job), crossDraughtMPerS: hall.airSpeedMPerS } : null
+    const question
+      = at && bay.job ? { ...at, process: bay.job.process, currentA: lowestCurrent(bay.job), crossDraughtMPerS: hall.airSpeedMPerS } : null
     // A hood that is off, not looked at today, or of an idle bay draws nothing out of the hall.
     const draws = at !== null && bay.job !== null && isHoodRunning(bay, now)
     const isReady = bay.extraction === null || draws
     const capture = question ? captureEfficiency(question) ?? NOTHING : NOTHING
     const work = spans.filter(canBeSaid).map(({ job, fromMin, toMin }) => ({
-      fromMin, toMin, arcMinPerH: job.arcMinPerH!, emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { mgPerMin }]) => [id, mgPerMin])),
+      fromMin,
+      toMin,
+      arcMinPerH: job.arcMinPerH!,
+      emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { mgPerMin }]) => [id, mgPerMin])),
     }))
     const isOwnKnown = bay.job !== null && spans.length > 0 && work.length === spans.length
-    const hallBay: HallBay = { hood: draws && bay.extraction ? { flowM3PerS: at.hood.flowM3PerS, returnsAir: bay.extraction.returnsAir, filterEfficiency: bay.extraction.filterEfficiency } : null, capture, work }
+    const hallBay: HallBay = {
+      hood:
+        draws && bay.extraction
+          ? { flowM3PerS: at.hood.flowM3PerS, returnsAir: bay.extraction.returnsAir, filterEfficiency: bay.extraction.filterEfficiency }
+          : null,
+      capture,
+      work,
+    }
     return { bay, spans, emission, at, question, capture, hallBay, isOwnKnown, isReady }
   })
   const comingsAndGoings = bays.flatMap(({ earlierJobs, job, personId }) =>
-    [...new Set([personId, ...earlierJobs.map(one => one.personId)])].flatMap(who => who === null ? [] : workOf(who, earlierJobs, { job, personId }, clock, now).flatMap(({ fromMin, toMin }) => [fromMin, toMin])))
+    [...new Set([personId, ...earlierJobs.map(one => one.personId)])].flatMap(who =>
+      who === null ? [] : workOf(who, earlierJobs, { job, personId }, clock, now).flatMap(({ fromMin, toMin }) => [fromMin, toMin]),
+    ),
+  )
   let shift: HallShift | undefined
   const solve = (): HallShift => shift ??= hallShift(hall, parts.map(({ hallBay }) => hallBay), { shiftHours, cutsMin: comingsAndGoings })
-  const hoursAt = ({ hallBay: { work } }: typeof parts[number]): number =>
-    work.length === 0 ? shiftHours : Math.max(shiftHours, (Math.max(...work.map(w => w.toMin)) - Math.min(...work.map(w => w.fromMin))) / 60)
+  const hoursAt = ({ hallBay: { work } }: (typeof parts)[number]): number =>
+    work.length === 0
+      ? shiftHours
+      : Math.max(shiftHours, (Math.max(...work.map(w => w.toMin)) - Math.min(...work.map(w => w.fromMin))) / 60)
   const striking = new Map<number, boolean>()
   const burns = (spot: number): boolean => {
     const found = striking.get(spot)
@@ -117,7 +134,8 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
     const part = parts[spot]!
     const alone = (): BreathedBySubstance | null => part.isOwnKnown ? solve().at(spot, from => from === spot) : null
     // A bay whose arcs are over for today has burnt them, whatever it may do next.
-    const may = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone(), hoursAt(part)))
+    const may
+      = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone(), hoursAt(part)))
     striking.set(spot, may)
     return may
   }
@@ -126,8 +144,12 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
   return {
     hall,
     welders: parts.filter(({ bay }) => bay.job !== null).length,
-    heldBeside: bayId => parts.filter(({ bay }, spot) => bay.bayId !== bayId && bay.job !== null && !burns(spot)).map(({ bay }) => bay.bayId),
-    unknownBeside: bayId => parts.filter(({ bay, spans, hallBay }, spot) => bay.bayId !== bayId && spans.length > hallBay.work.length && burns(spot)).map(({ bay }) => bay.bayId),
+    heldBeside: bayId =>
+      parts.filter(({ bay }, spot) => bay.bayId !== bayId && bay.job !== null && !burns(spot)).map(({ bay }) => bay.bayId),
+    unknownBeside: bayId =>
+      parts
+        .filter(({ bay, spans, hallBay }, spot) => bay.bayId !== bayId && spans.length > hallBay.work.length && burns(spot))
+        .map(({ bay }) => bay.bayId),
     breathedBy: (personId, bayId) => {
       const spot = spotOf(bayId)
       const part = parts[spot]
@@ -136,7 +158,9 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
       if (bay.personId === personId && bay.job !== null && jobSpan(bay.job, shopDayHour) === null) return 'unknown'
       const spans = workOf(personId, bay.earlierJobs, bay, clock, now)
       if (spans.length === 0) return 'none'
-      return spans.every(canBeSaid) && part.hallBay.work.length > 0 ? solve().at(spot, from => from === spot || burns(from), spans) : 'unknown'
+      return spans.every(canBeSaid) && part.hallBay.work.length > 0
+        ? solve().at(spot, from => from === spot || burns(from), spans)
+        : 'unknown'
     },
     bay: (bayId) => {
       const found = known.get(bayId)
@@ -147,7 +171,9 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
       const { emission, at, question, capture, isOwnKnown } = part
       const prediction: BayPrediction = {
         emission: emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} },
-        hood: at?.hood ?? null, distanceM: at?.distanceM ?? null, capture,
+        hood: at?.hood ?? null,
+        distanceM: at?.distanceM ?? null,
+        capture,
         window: question ? captureWindow(question) : null,
         breathed: isOwnKnown ? solve().at(spot, from => from === spot || burns(from)) : null,
         shiftHours: hoursAt(part),

@@ -42,23 +42,38 @@ export interface JudgedResults { readonly limit: ExposureLimit, readonly answer:
  * @param shiftHours above eight, eight-hour limits count lower: an average over the shift alone is compared with them
  * @returns null where no eight-hour limit is known
  */
-export function judgeAgainstLimits(results: readonly SampleValue[], substance: SubstanceId, asked: readonly ExposureRuleSetId[], shiftHours = 8): JudgedResults | null {
+export function judgeAgainstLimits(
+  results: readonly SampleValue[],
+  substance: SubstanceId,
+  asked: readonly ExposureRuleSetId[],
+  shiftHours = 8,
+): JudgedResults | null {
   const inForce = withInherited(asked)
-  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => valueMgPerM3 / perElement * briefScalaDaily(shiftHours)
+  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => (valueMgPerM3 / perElement) * briefScalaDaily(shiftHours)
   const known = limitsFor(substance).filter(limit => limit.kind === 'twa')
   const binding = known.filter(limit => inForce.includes(limit.ruleSet))
   const isSilent = !limitsFor(substance).some(limit => inForce.includes(limit.ruleSet))
   const judged = (isSilent ? known : binding).map(limit => ({ limit, answer: judgeSamples(results, counted(limit)) }))
-  return judged.sort((a, b) => HARDEST.indexOf(a.answer.verdict) - HARDEST.indexOf(b.answer.verdict) || counted(a.limit) - counted(b.limit))[0] ?? null
+  return (
+    judged.sort(
+      (a, b) => HARDEST.indexOf(a.answer.verdict) - HARDEST.indexOf(b.answer.verdict) || counted(a.limit) - counted(b.limit),
+    )[0] ?? null
+  )
 }
 
 /** What makes a survey speak here or not. */
-function standingOf(survey: Survey, place: SurveyPlace | null, months: number, shopDay: string): Pick<JudgedSurvey, 'standing' | 'findings'> {
+function standingOf(
+  survey: Survey,
+  place: SurveyPlace | null,
+  months: number,
+  shopDay: string,
+): Pick<JudgedSurvey, 'standing' | 'findings'> {
   const { takenOn, substance } = survey
   if (survey.withdrawn) return { standing: 'withdrawn', findings: [] }
   const changed = place === null ? 'job' : changedSince(survey, place)
   if (changed) return { standing: 'other-work', findings: [finding('note', 'samples.other-work', { substance, takenOn, changed })] }
-  if (shopDay >= monthsAfter(takenOn, months)) return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
+  if (shopDay >= monthsAfter(takenOn, months))
+    return { standing: 'aged-out', findings: [finding('note', 'samples.aged-out', { substance, takenOn, months }, [SOURCES.houseRule])] }
   return { standing: 'speaks', findings: [] }
 }
 
@@ -86,7 +101,14 @@ export interface MeasuredAir {
  * The surveys of a bay. Everything that speaks for the same place, job and substance is one sample: a few low results of
  * today do not put aside the failing ones of the day before. The average answers for eight-hour limits alone.
  */
-export function judgeSurveys(surveys: readonly Survey[], place: SurveyPlace | null, inForce: readonly ExposureRuleSetId[], months: number, shopDay: string, shiftHours = 8): MeasuredAir {
+export function judgeSurveys(
+  surveys: readonly Survey[],
+  place: SurveyPlace | null,
+  inForce: readonly ExposureRuleSetId[],
+  months: number,
+  shopDay: string,
+  shiftHours = 8,
+): MeasuredAir {
   const judged = surveys.map((survey): JudgedSurvey => {
     const alone = survey.withdrawn ? null : judgeAgainstLimits(valuesOf(survey), survey.substance, inForce, shiftHours)
     return { survey, limit: alone?.limit ?? null, answer: alone?.answer ?? null, ...standingOf(survey, place, months, shopDay) }
@@ -97,13 +119,25 @@ export function judgeSurveys(surveys: readonly Survey[], place: SurveyPlace | nu
     const hardest = judgeAgainstLimits(together.flatMap(valuesOf), substance, inForce, shiftHours)
     if (!hardest) return []
     const { limit, answer } = hardest
-    const takenOn = together.map(survey => survey.takenOn).sort().at(-1)!
+    const takenOn = together
+      .map(survey => survey.takenOn)
+      .sort()
+      .at(-1)!
     const said = { substance, n: answer.n, takenOn }
     const sources = [SOURCES.complianceTest, limit.source]
-    const verdict = answer.verdict === 'compliant' ? finding('note', 'samples.compliant', said, sources)
-      : answer.verdict === 'non-compliant' ? finding('hold', 'samples.non-compliant', said, sources)
-        : finding('hold', 'samples.no-decision', said, sources)
+    const verdict
+      = answer.verdict === 'compliant'
+        ? finding('note', 'samples.compliant', said, sources)
+        : answer.verdict === 'non-compliant'
+          ? finding('hold', 'samples.non-compliant', said, sources)
+          : finding('hold', 'samples.no-decision', said, sources)
     return [{ substance, surveys: together, takenOn, limit, answer, findings: [verdict, ...answer.findings] }]
   })
-  return { judged, pooled, averages: new Map(pooled.map(({ substance, answer }) => [substance, answer.test === 'statistical' ? answer.summary?.utl95_70 ?? null : null])) }
+  return {
+    judged,
+    pooled,
+    averages: new Map(
+      pooled.map(({ substance, answer }) => [substance, answer.test === 'statistical' ? (answer.summary?.utl95_70 ?? null) : null]),
+    ),
+  }
 }

@@ -53,7 +53,13 @@ export function tryOut(question: HallQuestion, bayId: string, change: WhatIf): H
   const { supplyM3PerS, airSpeedMPerS, othersShare } = change
   return {
     ...question,
-    hall: { ...question.hall, ...supplyM3PerS !== undefined ? { supplyM3PerS } : {}, ...airSpeedMPerS !== undefined ? { airSpeedMPerS } : {} },
-    bays: question.bays.map(bay => bay.bayId === bayId ? tryBay(bay, change) : othersShare === undefined ? bay : fewer(bay, othersShare)),
+    hall: {
+      ...question.hall,
+      ...(supplyM3PerS !== undefined ? { supplyM3PerS } : {}),
+      ...(airSpeedMPerS !== undefined ? { airSpeedMPerS } : {}),
+    },
+    bays: question.bays.map(bay =>
+      bay.bayId === bayId ? tryBay(bay, change) : othersShare === undefined ? bay : fewer(bay, othersShare),
+    ),
   }
 }

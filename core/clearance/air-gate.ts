@@ -13,25 +13,46 @@ import { ofGate, sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 
 /** Notes worth keeping in the record; the rest of what explains a verdict is worked out again when it is shown. */
-const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>(['exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out', 'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these'])
+const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>([
+  'exposure.under', 'air.measured', 'air.rests-on-pencil', 'samples.compliant', 'samples.other-work', 'samples.aged-out',
+  'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these',
+])
 
 /** A bay's air as its station has it. */
-export const bayAirOf = ({ job, earlierJobs, hoodPosition, extractionCheck, personId }: StationAir, { bayId, extraction }: AirSurroundings): BayAir =>
-  ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
+export const bayAirOf = (
+  { job, earlierJobs, hoodPosition, extractionCheck, personId }: StationAir,
+  { bayId, extraction }: AirSurroundings,
+): BayAir => ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
 
 /** Numbers in the record to three figures: they were compared unrounded, and a hair's change at another bay is no news. */
 const inThreeFigures = (said: Finding): Finding => ({
   ...said,
-  values: Object.fromEntries(Object.entries(said.values).map(([key, value]) => [key, typeof value === 'number' ? Number(value.toPrecision(3)) : value])) as never,
+  values: Object.fromEntries(
+    Object.entries(said.values).map(([key, value]) => [key, typeof value === 'number' ? Number(value.toPrecision(3)) : value]),
+  ) as never,
 })
 
 /** Is what is breathed here under the action fraction, as the ventilation is set, or inside the respirator worn? */
-export function judgeAir(station: Station, air: AirSurroundings, kit: KitAround, rules: HouseRules, now: Instant): Gate & { readonly air: AirAssessment } {
+export function judgeAir(
+  station: Station,
+  air: AirSurroundings,
+  kit: KitAround,
+  rules: HouseRules,
+  now: Instant,
+): Gate & { readonly air: AirAssessment } {
   const bay = bayAirOf(station, air)
   const masks = kit.wornBy(station.personId).filter(({ kind }) => kind === 'respirator')
   const worn = wornMask(air.wearerOf(station.personId), masks, now)
   const assessment = assessAir({
-    bay, rules, now, prediction: air.predict(bay), check: station.extractionCheck, surveys: air.surveys, shopDay: air.shopDay, wearer: worn.wearer, elsewhere: air.elsewhere(station.personId),
+    bay,
+    rules,
+    now,
+    prediction: air.predict(bay),
+    check: station.extractionCheck,
+    surveys: air.surveys,
+    shopDay: air.shopDay,
+    wearer: worn.wearer,
+    elsewhere: air.elsewhere(station.personId),
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
   const found: Finding[] = []
@@ -40,5 +61,12 @@ export function judgeAir(station: Station, air: AirSurroundings, kit: KitAround,
   // A mask that is only due to be looked at protects nobody, and holds nobody who needs none; one tagged out holds.
   found.push(...masks.flatMap(({ findings }) => findings.filter(({ code }) => code === 'kit.tagged-out')))
   const isMaskWanted = assessment.respirator !== null && (assessment.respirator.neededApf > 1 || assessment.respirator.isDanger)
-  return { ...gateFrom('air', [...found, ...kept.map(inThreeFigures), ...isMaskWanted ? worn.findings : []], [...missing, ...assessment.missing]), air: assessment }
+  return {
+    ...gateFrom(
+      'air',
+      [...found, ...kept.map(inThreeFigures), ...(isMaskWanted ? worn.findings : [])],
+      [...missing, ...assessment.missing],
+    ),
+    air: assessment,
+  }
 }

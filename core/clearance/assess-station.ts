@@ -44,7 +44,14 @@ export function assessStation(station: Station, around: Surroundings): StationVe
   const byId = Object.fromEntries(GATES.map(id => [id, gateOnly(judged[id])])) as Record<GateId, Gate>
   const gates = GATES.map(id => byId[id])
   const closed = gates.find(isClosed)
-  const shown = { gates, byId, firstClosed: closed?.gate ?? null, shade: judged.eyes.shade, outfit: judged.body.outfit, air: judged.air.air }
+  const shown = {
+    gates,
+    byId,
+    firstClosed: closed?.gate ?? null,
+    shade: judged.eyes.shade,
+    outfit: judged.body.outfit,
+    air: judged.air.air,
+  }
   if (station.stop) {
     const { reason, at } = station.stop
     return { ...shown, word: 'stopped', reason: finding('stop', 'station.stopped', { reason, at }) }

@@ -50,7 +50,7 @@ export interface Bystanders {
   /** Each gate that changes is recorded; left out where they are judged at the end only. */
   readonly recordsGates: boolean
   /** Other bays whose gates may change, with their stations; those at which anything ever happened, and the rest. */
-  readonly followers: readonly { readonly bayId: string; readonly station: Station; readonly isLiving: boolean }[]
+  readonly followers: readonly { readonly bayId: string, readonly station: Station, readonly isLiving: boolean }[]
   readonly workingPermits: readonly WorkingPermit[]
   readonly people: readonly Tellable[]
   /** The stream of the nth notice that comes of this decision. */
@@ -77,7 +77,7 @@ function stopWithoutKit(changes: readonly Change[], { scene, facts, workingPermi
   return workingPermits.flatMap(({ permitId, permit, items: before }) => {
     if (permit?.phase !== 'working') return []
     const { bayId } = permit.request.place
-    const now = before.flatMap(item => {
+    const now = before.flatMap((item) => {
       const changed = after.get(tagIdOf(item.tag))
       return changed === undefined ? [item] : changed !== null && servesPermit(changed, permitId, bayId) ? [changed] : []
     })
@@ -126,7 +126,7 @@ function firstEvents(
 function gatesUnder(facts: SiteFacts): (change: Change) => Change {
   const viewAt = viewsOf(joinFacts(facts))
   const bays = new Map(facts.site.bays.map(bay => [bay.bayId, bay]))
-  return change => {
+  return (change) => {
     const events = gateChanges(change.after as Station, viewAt(bays.get(change.id)!))
     return events.length === 0 ? change : changeOf(change.streamId, change.name, change.id, change.before, [...change.events, ...events])
   }

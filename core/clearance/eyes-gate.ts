@@ -17,7 +17,13 @@ import { stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
-export function judgeEyes(station: Station, rules: HouseRules, workplace: WorkplaceId, worn: readonly KitItemFact[], now: Instant): Gate & { readonly shade: ShadeAnswer | null } {
+export function judgeEyes(
+  station: Station,
+  rules: HouseRules,
+  workplace: WorkplaceId,
+  worn: readonly KitItemFact[],
+  now: Instant,
+): Gate & { readonly shade: ShadeAnswer | null } {
   const { job } = station
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
   const shade = requiredShade(shadeQuestionOf(job, workplace), shadeRulesOf(rules))
@@ -39,11 +45,14 @@ export function judgeEyes(station: Station, rules: HouseRules, workplace: Workpl
 /** A shade that is asked for, by whose rules. */
 interface AskedShade { readonly minimum: number, readonly start: number, readonly ruleSet: ShadeRuleSetId }
 /** With a lowest shade there is one to start at, and rules that say so; without one there is nothing to compare. */
-const askedShade = ({ minimum, start, bindingRuleSet }: ShadeAnswer): AskedShade | null => minimum === null ? null : { minimum, start: start!, ruleSet: bindingRuleSet! }
+const askedShade = ({ minimum, start, bindingRuleSet }: ShadeAnswer): AskedShade | null =>
+  minimum === null ? null : { minimum, start: start!, ruleSet: bindingRuleSet! }
 
 /** Shades that a helmet can be set to, half steps within its bands; what lies in the gap between bands it cannot. */
 function settableShades(bands: readonly (readonly [number, number])[]): readonly number[] {
-  return bands.flatMap(([lightest, darkest]) => Array.from({ length: Math.floor((darkest - lightest) * 2 + 1e-9) + 1 }, (_, step) => lightest + step / 2))
+  return bands.flatMap(([lightest, darkest]) =>
+    Array.from({ length: Math.floor((darkest - lightest) * 2 + 1e-9) + 1 }, (_, step) => lightest + step / 2),
+  )
 }
 
 /** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
@@ -70,7 +79,15 @@ function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, star
   }
   const allowed = settableShades(shadeBands).filter(one => shadeForComparing(one) >= minimum)
   const set = allowed.find(one => one >= start) ?? allowed.at(-1)
-  if (set === undefined) said.push(finding('hold', 'eyes.helmet-range-lighter', { tag, darkest: Math.max(...shadeBands.map(([, darkest]) => darkest)), minimum, ruleSet }))
+  if (set === undefined)
+    said.push(
+      finding('hold', 'eyes.helmet-range-lighter', {
+        tag,
+        darkest: Math.max(...shadeBands.map(([, darkest]) => darkest)),
+        minimum,
+        ruleSet,
+      }),
+    )
   else {
     if (set < start) said.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
     said.push(finding('note', 'eyes.set-helmet-to', { tag, shade: set }))
@@ -80,30 +97,40 @@ function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, star
 /** Without one in the register, what is typed and looked at today is asked for. */
 function sayMissingHelmet({ helmet, helmetCheck }: Station, { minimum, start }: AskedShade, now: Instant, missing: Finding[]): void {
   if (helmet === null) missing.push(finding('hold', 'eyes.helmet-not-set', { minimum, start }))
-  if (helmetCheck === null || !stands(helmetCheck.validUntil, now)) missing.push(finding('hold', 'eyes.helmet-not-checked', {}, [SOURCES.shopPractice]))
+  if (helmetCheck === null || !stands(helmetCheck.validUntil, now))
+    missing.push(finding('hold', 'eyes.helmet-not-checked', {}, [SOURCES.shopPractice]))
 }
 
 /** The shade that was set on the helmet, and what today's look at it found. */
-function judgeSeen({ helmet, helmetCheck, glasses }: Station, { minimum, start, ruleSet }: AskedShade, now: Instant, found: Finding[]): void {
+function judgeSeen(
+  { helmet, helmetCheck, glasses }: Station,
+  { minimum, start, ruleSet }: AskedShade,
+  now: Instant,
+  found: Finding[],
+): void {
   if (helmet !== null) {
     const set = shadeForComparing(helmet.shade)
     if (set < minimum) {
       found.push(finding('hold', 'eyes.helmet-lighter', { helmet: set, minimum, ruleSet }))
       if (glasses?.kind === 'tinted' && glasses.transmittance !== undefined) {
         const added = addedByTint(glasses.transmittance)
-        found.push(finding('note', 'eyes.tint-explains', { helmet: set, added, effective: set + added }, [SOURCES.shadeAlgebra, SOURCES.tintNeverCounts]))
+        found.push(
+          finding('note', 'eyes.tint-explains', { helmet: set, added, effective: set + added }, [
+            SOURCES.shadeAlgebra,
+            SOURCES.tintNeverCounts,
+          ]),
+        )
       }
-    }
-    else if (set < start) found.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
+    } else if (set < start) found.push(finding('caution', 'eyes.helmet-below-start', { helmet: set, start }))
   }
-  if (helmetCheck !== null && !helmetCheck.passed && stands(helmetCheck.validUntil, now)) found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, [SOURCES.shopPractice]))
+  if (helmetCheck !== null && !helmetCheck.passed && stands(helmetCheck.validUntil, now))
+    found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, [SOURCES.shopPractice]))
 }
 
 function judgeGlasses({ glasses, job }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
   if (glasses === null || !stands(glasses.validUntil, now)) {
     missing.push(finding('hold', 'eyes.glasses-not-checked', { process: job!.process }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
-  }
-  else if (glasses.kind !== 'clear-rated') {
+  } else if (glasses.kind !== 'clear-rated') {
     found.push(finding('hold', 'eyes.glasses-wrong', { kind: glasses.kind }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
   }
 }

@@ -20,6 +20,10 @@ export function factsSince(station: Station, kit: KitAround, fire: FireAround): 
     air: earliestOf([extractionCheck?.at, ...looks('air')]),
     gas: earliestOf([...kit.cylinders.flatMap(({ leakTest }) => leakTest?.at ?? []), ...looks('gas')]),
     machine: earliestOf(looks('machine')),
-    fire: earliestOf(fire.permits.length > 0 ? fire.permits.flatMap(({ permit }) => permit.posts.map(({ heardAt }) => heardAt)) : [fireCheck?.at, ...looks('fire')]),
+    fire: earliestOf(
+      fire.permits.length > 0
+        ? fire.permits.flatMap(({ permit }) => permit.posts.map(({ heardAt }) => heardAt))
+        : [fireCheck?.at, ...looks('fire')],
+    ),
   }
 }

@@ -38,9 +38,13 @@ export function judgeFire(station: Station, workplace: WorkplaceId, kit: KitArou
 }
 
 /** What may burn with a job; nothing is known to be excluded without one. */
-const fireOf = (job: Job | null): FireHere => job === null
-  ? { isElectrical: true, metalFire: false }
-  : { isElectrical: PROCESS_TRAITS[job.process].usesMachine, metalFire: job.baseMetal === undefined ? undefined : BURNING_METALS.includes(job.baseMetal) }
+const fireOf = (job: Job | null): FireHere =>
+  job === null
+    ? { isElectrical: true, metalFire: false }
+    : {
+        isElectrical: PROCESS_TRAITS[job.process].usesMachine,
+        metalFire: job.baseMetal === undefined ? undefined : BURNING_METALS.includes(job.baseMetal),
+      }
 
 function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
   if (!fireCheck || !stands(fireCheck.validUntil, now)) {
@@ -48,13 +52,21 @@ function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missin
     return
   }
   const failed = FIRE_CHECKS.filter(check => fireCheck.answers[check] !== true)
-  if (failed.length > 0) found.push(finding('hold', 'permit.day-check-fails', { checks: failed, count: failed.length }, [FIRE_SOURCES.consensusHotWork]))
+  if (failed.length > 0)
+    found.push(finding('hold', 'permit.day-check-fails', { checks: failed, count: failed.length }, [FIRE_SOURCES.consensusHotWork]))
 }
 
 /** The farthest come of the permits here speaks; an ended one is no permit. */
 const FARTHEST = ['working', 'suspended', 'watch', 'monitoring', 'authorised', 'precautions', 'requested'] as const
 
-function judgeStructure({ job, personId }: Station, { permits, secondScreen, nameOf }: FireAround, here: readonly KitItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeStructure(
+  { job, personId }: Station,
+  { permits, secondScreen, nameOf }: FireAround,
+  here: readonly KitItemFact[],
+  now: Instant,
+  found: Finding[],
+  missing: Finding[],
+): void {
   const mismatches = new Map(permits.map(one => [one.permitId, job === null ? [] : notFor(one.permit, job, personId, nameOf)]))
   const ofPhase = FARTHEST.map(phase => permits.filter(({ permit }) => permit.phase === phase)).find(some => some.length > 0) ?? []
   // Among several, the one that is for this work speaks.
@@ -66,22 +78,31 @@ function judgeStructure({ job, personId }: Station, { permits, secondScreen, nam
   if (job === null) missing.push(finding('hold', 'gate.job-first', { gate: 'fire' }))
   found.push(...mismatches.get(first.permitId)!)
   const said = judgePermit(first.permit, { kit: [...first.kit, ...here], secondScreen, nameOf }, now)
-  if (said.length === 0 && mismatches.get(first.permitId)!.length === 0) found.push(finding('note', 'permit.live', { code: first.permit.code, untilIso: first.permit.untilAt }))
+  if (said.length === 0 && mismatches.get(first.permitId)!.length === 0)
+    found.push(finding('note', 'permit.live', { code: first.permit.code, untilIso: first.permit.untilAt }))
   // Not begun yet is only to do; a permit that stands, or a place that is still watched, holds.
   const toDo = first.permit.phase === 'requested' || first.permit.phase === 'precautions' || first.permit.phase === 'authorised'
   for (const one of said) (toDo ? missing : found).push(one)
 }
 
 /** Why a permit is not for this work: another process, more current than it was given for, somebody whom it does not name. */
-function notFor({ request: { job: asked, operatorIds } }: ShownPermit, job: Job, personId: string | null, nameOf: FireAround['nameOf']): readonly Finding[] {
+function notFor(
+  { request: { job: asked, operatorIds } }: ShownPermit,
+  job: Job,
+  personId: string | null,
+  nameOf: FireAround['nameOf'],
+): readonly Finding[] {
   const found: Finding[] = []
-  if (asked.process !== job.process) found.push(finding('hold', 'permit.other-process', { permit: asked.process, job: job.process }, [FIRE_SOURCES.usHotWork]))
+  if (asked.process !== job.process)
+    found.push(finding('hold', 'permit.other-process', { permit: asked.process, job: job.process }, [FIRE_SOURCES.usHotWork]))
   if (personId === null) found.push(finding('hold', 'permit.nobody-placed', {}))
-  else if (!operatorIds.includes(personId)) found.push(finding('hold', 'permit.other-operator', { name: nameOf(personId) }, [FIRE_SOURCES.usHotWork]))
+  else if (!operatorIds.includes(personId))
+    found.push(finding('hold', 'permit.other-operator', { name: nameOf(personId) }, [FIRE_SOURCES.usHotWork]))
   if (PROCESS_TRAITS[job.process].byCurrent) {
     const currentA = job.currentRangeA?.[1] ?? job.currentA
     if (asked.currentA === undefined) found.push(finding('hold', 'permit.current-not-said', {}))
-    else if (currentA !== undefined && currentA > asked.currentA) found.push(finding('hold', 'permit.current-over', { currentA, atMostA: asked.currentA }, [FIRE_SOURCES.usHotWork]))
+    else if (currentA !== undefined && currentA > asked.currentA)
+      found.push(finding('hold', 'permit.current-over', { currentA, atMostA: asked.currentA }, [FIRE_SOURCES.usHotWork]))
   }
   return found
 }

@@ -14,9 +14,9 @@ export function gateChanges(station: Station, surroundings: Surroundings): reado
 }
 
 const sameGate = (recorded: RecordedGate | undefined, now: RecordedGate): boolean =>
-  recorded !== undefined &&
-  recorded.state === now.state &&
-  JSON.stringify(codesAndValues(recorded)) === JSON.stringify(codesAndValues(now))
+  recorded !== undefined
+  && recorded.state === now.state
+  && JSON.stringify(codesAndValues(recorded)) === JSON.stringify(codesAndValues(now))
 
 /** Keys in sorted order, since a recorded finding comes back from canonical text with its keys sorted. */
 const codesAndValues = ({ findings }: RecordedGate): unknown =>

@@ -25,13 +25,17 @@ export function judgeJob(job: Job | null): Gate {
 
   if (!job.coatingStripped) {
     if (job.coating === 'unknown') found.push(finding('hold', 'job.coating-unknown', {}, [SOURCES.coatings, SOURCES.shopPractice]))
-    else if (job.coating === 'yellow-passivate') found.push(finding('hold', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings, SOURCES.shopPractice]))
+    else if (job.coating === 'yellow-passivate')
+      found.push(finding('hold', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings, SOURCES.shopPractice]))
     // Primer or paint that nobody named may hold lead, cadmium or chromate as well as zinc.
-    else if (job.coating === 'primer' || job.coating === 'paint') found.push(finding('hold', 'job.coating-unnamed', { coating: job.coating }, [SOURCES.coatings, SOURCES.shopPractice]))
-    else if (job.coating !== undefined && BURNS_OFF.has(job.coating)) found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, [SOURCES.coatings]))
+    else if (job.coating === 'primer' || job.coating === 'paint')
+      found.push(finding('hold', 'job.coating-unnamed', { coating: job.coating }, [SOURCES.coatings, SOURCES.shopPractice]))
+    else if (job.coating !== undefined && BURNS_OFF.has(job.coating))
+      found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, [SOURCES.coatings]))
+  } else if (job.coating === 'unknown' || job.coating === 'yellow-passivate') {
+    // Stripping a coating nobody named leaves what was stripped unknown: dust and residue of cadmium or lead stay dangerous.
+    found.push(finding('caution', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings]))
   }
-  // Stripping a coating nobody named leaves what was stripped unknown: dust and residue of cadmium or lead stay dangerous.
-  else if (job.coating === 'unknown' || job.coating === 'yellow-passivate') found.push(finding('caution', 'job.coating-maybe-cadmium', {}, [SOURCES.coatings]))
 
   if (job.residue === 'present') found.push(finding('hold', 'job.residue-present', {}, [SOURCES.degreaserPhosgene]))
   else if (job.residue === 'unknown') found.push(finding('hold', 'job.residue-unknown', {}, [SOURCES.degreaserPhosgene]))

@@ -30,18 +30,42 @@ export const NO_STANDING: KitStanding = { items: {}, worn: {}, cylinders: {} }
 export const kitAt = ({ items, worn, cylinders }: KitStanding, bayId: string): KitAround =>
   ({ items: items[bayId] ?? [], cylinders: cylinders[bayId] ?? [], wornBy: personId => personId === null ? [] : worn[personId] ?? [] })
 
-/** The gate that a kind of thing at a bay speaks to; what speaks to none is looked after all the same. A kind that nobody thought of does not compile. */
+/**
+ * The gate that a kind of thing at a bay speaks to; what speaks to none is looked after all the same. A kind that nobody thought of does
+ * not compile.
+ */
 export const GATE_OF_KIND: Readonly<Record<EquipmentKindId, GateId | null>> = {
-  'helmet': 'eyes', 'curtain': 'eyes', 'extraction-arm': 'air', 'extraction-booth': 'air', 'respirator': 'air',
-  'regulator': 'gas', 'hose': 'gas', 'flashback-arrestor': 'gas', 'oxy-fuel-torch': 'gas',
-  'arc-machine': 'machine', 'welding-leads': 'machine', 'electrode-holder': 'machine', 'work-clamp': 'machine', 'wire-feed-gun': 'machine', 'tig-torch': 'machine', 'water-cooler': 'machine', 'engine-drive': 'machine',
-  'plasma-cutter': 'machine', 'grinder': 'machine', 'bench-grinder': 'machine', 'laser-welder': 'machine',
-  'extinguisher': 'fire', 'blanket': 'fire', 'gas-detector': 'fire',
-  'eyewash': null, 'first-aid': null,
+  'helmet': 'eyes',
+  'curtain': 'eyes',
+  'extraction-arm': 'air',
+  'extraction-booth': 'air',
+  'respirator': 'air',
+  'regulator': 'gas',
+  'hose': 'gas',
+  'flashback-arrestor': 'gas',
+  'oxy-fuel-torch': 'gas',
+  'arc-machine': 'machine',
+  'welding-leads': 'machine',
+  'electrode-holder': 'machine',
+  'work-clamp': 'machine',
+  'wire-feed-gun': 'machine',
+  'tig-torch': 'machine',
+  'water-cooler': 'machine',
+  'engine-drive': 'machine',
+  'plasma-cutter': 'machine',
+  'grinder': 'machine',
+  'bench-grinder': 'machine',
+  'laser-welder': 'machine',
+  'extinguisher': 'fire',
+  'blanket': 'fire',
+  'gas-detector': 'fire',
+  'eyewash': null,
+  'first-aid': null,
 }
 
 /** Things of a gate among those here. */
-export const ofGate = (items: readonly KitItemFact[], gate: GateId): readonly KitItemFact[] => items.filter(({ kind }) => GATE_OF_KIND[kind] === gate)
+export const ofGate = (items: readonly KitItemFact[], gate: GateId): readonly KitItemFact[] =>
+  items.filter(({ kind }) => GATE_OF_KIND[kind] === gate)
 
 /** A thing that may not be used holds its gate until it is released, looked at, or taken away; a due look is only to do. */
 export function sortItemFindings(items: readonly KitItemFact[], now: Instant, found: Finding[], missing: Finding[]): void {
@@ -64,4 +88,6 @@ export function sayMissingKit(items: readonly KitItemFact[], needed: readonly Ne
 
 /** What is wrong with a place before anybody knows what is welded there: a thing tagged out, a cylinder in danger. */
 export const outOfService = (items: readonly KitItemFact[], cylinders: readonly CylinderFact[] = []): readonly Finding[] =>
-  [...cylinders, ...items].flatMap(({ findings }) => findings.filter(({ severity, code }) => severity === 'stop' || code === 'kit.tagged-out'))
+  [...cylinders, ...items].flatMap(({ findings }) =>
+    findings.filter(({ severity, code }) => severity === 'stop' || code === 'kit.tagged-out'),
+  )

@@ -21,31 +21,68 @@ const [LEADS, CLAMP] = [one('welding-leads'), one('work-clamp')]
 
 /** What must be at a bay, in date, for a process. */
 const NEEDED: Readonly<Record<ProcessId, readonly NeededKit[]>> = {
-  'smaw': [SOURCE, LEADS, one('electrode-holder'), CLAMP], 'cac-a': [SOURCE, LEADS, one('electrode-holder'), CLAMP], 'caw': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
-  'gmaw': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP], 'fcaw-g': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP], 'fcaw-s': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP], 'saw': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP],
-  'gtaw': [SOURCE, LEADS, one('tig-torch'), CLAMP], 'paw': [SOURCE, LEADS, one('tig-torch'), CLAMP],
-  'pac': [one('plasma-cutter'), CLAMP], 'grinding': [one('grinder', 'bench-grinder')], 'lbw': [one('laser-welder')],
-  'ofw': [], 'ofc': [], 'tb': [], 'ts': [],
+  'smaw': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
+  'cac-a': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
+  'caw': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
+  'gmaw': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP],
+  'fcaw-g': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP],
+  'fcaw-s': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP],
+  'saw': [SOURCE, LEADS, one('wire-feed-gun'), CLAMP],
+  'gtaw': [SOURCE, LEADS, one('tig-torch'), CLAMP],
+  'paw': [SOURCE, LEADS, one('tig-torch'), CLAMP],
+  'pac': [one('plasma-cutter'), CLAMP],
+  'grinding': [one('grinder', 'bench-grinder')],
+  'lbw': [one('laser-welder')],
+  'ofw': [],
+  'ofc': [],
+  'tb': [],
+  'ts': [],
 }
 
 const currentOf = ({ currentA, currentRangeA }: Job): number | null => currentA ?? currentRangeA?.[1] ?? null
-/** Shares of an hour stand for shares of ten minutes; arc time bunched up is worse, and whoever welds rests the machine. Unsaid, it burns all the time. */
+/**
+ * Shares of an hour stand for shares of ten minutes; arc time bunched up is worse, and whoever welds rests the machine. Unsaid, it burns
+ * all the time.
+ */
 const dutyOf = ({ arcMinPerH }: Job): number => (arcMinPerH ?? 60) / 60 * 100
 
-function judgeSource({ tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrentA } }: KitItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
+function judgeSource(
+  { tag, marks: { ratedCurrentA, ratedDutyPercent, maxCurrentA } }: KitItemFact,
+  currentA: number,
+  dutyPercent: number,
+  found: Finding[],
+  missing: Finding[],
+): void {
   if (ratedCurrentA === undefined || ratedDutyPercent === undefined) {
     missing.push(finding('hold', 'machine.rating-unknown', { tag }))
     return
   }
-  if (maxCurrentA !== undefined && currentA > maxCurrentA) found.push(finding('hold', 'machine.over-maximum', { tag, currentA, maxCurrentA }))
+  if (maxCurrentA !== undefined && currentA > maxCurrentA)
+    found.push(finding('hold', 'machine.over-maximum', { tag, currentA, maxCurrentA }))
   const duty = dutyCycleAt({ ratedCurrentA, ratedDutyPercent, currentA })
-  if (duty.dutyPercent < dutyPercent - 1e-9) found.push(finding('hold', 'electrical.duty-short', { currentA, dutyPercent: duty.dutyPercent, neededPercent: dutyPercent }, [KIT_SOURCES.dutyCycle]))
+  if (duty.dutyPercent < dutyPercent - 1e-9)
+    found.push(
+      finding('hold', 'electrical.duty-short', { currentA, dutyPercent: duty.dutyPercent, neededPercent: dutyPercent }, [
+        KIT_SOURCES.dutyCycle,
+      ]),
+    )
   found.push(...duty.findings)
 }
 
-function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: KitItemFact, currentA: number, dutyPercent: number, found: Finding[], missing: Finding[]): void {
+function judgeLeads(
+  { tag, marks: { leadLengthM, leadAreaMm2 } }: KitItemFact,
+  currentA: number,
+  dutyPercent: number,
+  found: Finding[],
+  missing: Finding[],
+): void {
   if (leadLengthM === undefined || leadAreaMm2 === undefined) missing.push(finding('hold', 'machine.cable-unknown', { tag }))
-  else found.push(...weldingCable({ currentA, loopLengthM: leadLengthM, areaMm2: leadAreaMm2, dutyPercent }).findings.filter(({ severity }) => severity !== 'note'))
+  else
+    found.push(
+      ...weldingCable({ currentA, loopLengthM: leadLengthM, areaMm2: leadAreaMm2, dutyPercent }).findings.filter(
+        ({ severity }) => severity !== 'note',
+      ),
+    )
 }
 
 /**
@@ -53,8 +90,14 @@ function judgeLeads({ tag, marks: { leadLengthM, leadAreaMm2 } }: KitItemFact, c
  * power source and lead here is judged: nobody can know which of two is picked up.
  */
 export function judgeMachine({ job }: Station, { items }: KitAround, now: Instant): Gate {
-  if (job === null) return gateFrom('machine', outOfService(ofGate(items, 'machine')), [finding('hold', 'gate.job-first', { gate: 'machine' })])
-  if (!PROCESS_TRAITS[job.process].usesMachine) return { gate: 'machine', state: 'not-needed', findings: [finding('note', 'gate.not-needed', { gate: 'machine', process: job.process })] }
+  if (job === null)
+    return gateFrom('machine', outOfService(ofGate(items, 'machine')), [finding('hold', 'gate.job-first', { gate: 'machine' })])
+  if (!PROCESS_TRAITS[job.process].usesMachine)
+    return {
+      gate: 'machine',
+      state: 'not-needed',
+      findings: [finding('note', 'gate.not-needed', { gate: 'machine', process: job.process })],
+    }
   const here = ofGate(items, 'machine')
   const found: Finding[] = []
   const missing: Finding[] = []

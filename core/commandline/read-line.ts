@@ -35,19 +35,19 @@ export interface ReadLine {
   readonly unread: readonly string[]
 }
 
-type Meaning =
-  | { readonly is: 'process', readonly id: ProcessId }
+type Meaning
+  = | { readonly is: 'process', readonly id: ProcessId }
   /** A word that names a process only where nothing else does: a rod is in every hand. */
-  | { readonly is: 'hint', readonly ids: readonly ProcessId[] }
-  | { readonly is: 'flame' | 'cut' | 'weld' | 'stripped' | 'nothing' }
+    | { readonly is: 'hint', readonly ids: readonly ProcessId[] }
+    | { readonly is: 'flame' | 'cut' | 'weld' | 'stripped' | 'nothing' }
   /** What a length beside it is of. */
-  | { readonly is: 'of', readonly field: 'electrodeDiameterMm' | 'plateThicknessMm', readonly hint: readonly ProcessId[] }
-  | { readonly is: 'fuelGas', readonly id: FuelGasId }
-  | { readonly is: 'baseMetal', readonly id: BaseMetalId }
-  | { readonly is: 'coating', readonly id: CoatingId }
-  | { readonly is: 'shieldingGas', readonly id: ShieldingGasId }
-  | { readonly is: 'position', readonly id: PositionId }
-  | { readonly is: 'confinement', readonly id: ConfinementId }
+    | { readonly is: 'of', readonly field: 'electrodeDiameterMm' | 'plateThicknessMm', readonly hint: readonly ProcessId[] }
+    | { readonly is: 'fuelGas', readonly id: FuelGasId }
+    | { readonly is: 'baseMetal', readonly id: BaseMetalId }
+    | { readonly is: 'coating', readonly id: CoatingId }
+    | { readonly is: 'shieldingGas', readonly id: ShieldingGasId }
+    | { readonly is: 'position', readonly id: PositionId }
+    | { readonly is: 'confinement', readonly id: ConfinementId }
 
 const meanings = new Map<string, Meaning>()
 const mean = (meaning: Meaning, words: string) => {
@@ -151,8 +151,8 @@ export function oneSlipApart(a: string, b: string): boolean {
   while (endA > start && endB > start && a[endA - 1] === b[endB - 1]) [endA, endB] = [endA - 1, endB - 1]
   const [restA, restB] = [a.slice(start, endA), b.slice(start, endB)]
   return (
-    (restA.length <= 1 && restB.length <= 1) ||
-    (restA.length === 2 && restB.length === 2 && restA[0] === restB[1] && restA[1] === restB[0])
+    (restA.length <= 1 && restB.length <= 1)
+    || (restA.length === 2 && restB.length === 2 && restA[0] === restB[1] && restA[1] === restB[0])
   )
 }
 
@@ -384,8 +384,8 @@ function decideProcess(found: Gathered): void {
             : [...new Set([...both, ...ids])],
       null,
     )
-  const shielded =
-    job.shieldingGas !== undefined ? (meant?.filter(id => id !== 'fcaw-s' && id !== 'smaw' && !FLAMES.has(id)) ?? null) : meant
+  const shielded
+    = job.shieldingGas !== undefined ? (meant?.filter(id => id !== 'fcaw-s' && id !== 'smaw' && !FLAMES.has(id)) ?? null) : meant
   const possible = shielded !== null && shielded.length > 0 ? shielded : meant
   if (possible === null) {
     if (cuts !== null) doubts.push({ words: [cuts], options: [option('pac'), option('ofc')] })
@@ -398,11 +398,11 @@ const CUTS: ReadonlySet<ProcessId> = new Set(['ofc', 'pac'])
 /** A length is of what stands beside it; or of a rod or wire when it is one that is sold; or of the plate. */
 function decideLengths({ lengths, job, doubts }: Gathered): void {
   for (const { mm, typed, of } of lengths) {
-    const field =
-      of ??
-      (job.process !== undefined && job.electrodeDiameterMm === undefined && isSold(job.process, mm)
-        ? 'electrodeDiameterMm'
-        : 'plateThicknessMm')
+    const field
+      = of
+        ?? (job.process !== undefined && job.electrodeDiameterMm === undefined && isSold(job.process, mm)
+          ? 'electrodeDiameterMm'
+          : 'plateThicknessMm')
     if (job.process === undefined && of === null)
       doubts.push({
         words: [typed],
@@ -429,11 +429,11 @@ function decideNumbers(found: Gathered): void {
   const hasCurrent = job.currentA !== undefined || job.currentRangeA !== undefined
   const size = numbers.find(
     ({ value }) =>
-      value < LEAST_USUAL_A &&
-      job.electrodeDiameterMm === undefined &&
-      job.process !== undefined &&
-      isSold(job.process, value) &&
-      (numbers.length > 1 || hasCurrent || !Number.isInteger(value)),
+      value < LEAST_USUAL_A
+      && job.electrodeDiameterMm === undefined
+      && job.process !== undefined
+      && isSold(job.process, value)
+      && (numbers.length > 1 || hasCurrent || !Number.isInteger(value)),
   )
   if (size) job.electrodeDiameterMm = size.value
   const rest = numbers.filter(one => one !== size)

@@ -8,7 +8,8 @@ const GAS_CONSTANT = 8.314462618
 
 /** Coefficients a, b, c of Z = 1 + Σ a·(100 K/T)^b·(p/1 MPa)^c. Source: `hydrogenDensity`. */
 const HYDROGEN: readonly (readonly [a: number, b: number, c: number])[] = [
-  [0.0588846, 1.325, 1], [-0.06136111, 1.87, 1], [-0.002650473, 2.5, 2], [0.002731125, 2.8, 2], [0.001802374, 2.938, 2.42], [-0.001150707, 3.14, 2.63], [0.9588528e-4, 3.37, 3], [-0.110904e-6, 3.75, 4], [0.1264403e-9, 4, 5],
+  [0.0588846, 1.325, 1], [-0.06136111, 1.87, 1], [-0.002650473, 2.5, 2], [0.002731125, 2.8, 2], [0.001802374, 2.938, 2.42],
+  [-0.001150707, 3.14, 2.63], [0.9588528e-4, 3.37, 3], [-0.110904e-6, 3.75, 4], [0.1264403e-9, 4, 5],
 ]
 const hydrogen = (temperatureK: number, pressureKPa: number): number =>
   HYDROGEN.reduce((z, [a, b, c]) => z + a * (100 / temperatureK) ** b * (pressureKPa / 1000) ** c, 1)
@@ -25,8 +26,11 @@ function helium(temperatureK: number, pressureKPa: number): number {
 }
 
 const ACCURATE: Partial<Record<CylinderGasId, (temperatureK: number, pressureKPa: number) => number>> = {
-  oxygen: (t, p) => helmholtzCompressibility('oxygen', t, p), argon: (t, p) => helmholtzCompressibility('argon', t, p), nitrogen: (t, p) => helmholtzCompressibility('nitrogen', t, p),
-  hydrogen, helium,
+  oxygen: (t, p) => helmholtzCompressibility('oxygen', t, p),
+  argon: (t, p) => helmholtzCompressibility('argon', t, p),
+  nitrogen: (t, p) => helmholtzCompressibility('nitrogen', t, p),
+  hydrogen,
+  helium,
 }
 
 /** A compressibility, and how far off it may be, as a share of itself. */
@@ -48,7 +52,15 @@ export function compressibility(content: GasContent, temperatureK: number, press
   const accurate = ACCURATE[main.gas]
   if (parts.length === 1 && accurate) return { z: accurate(temperatureK, pressureKPa), uncertainty: 0.002 }
   // Air counts as nitrogen with oxygen and a little argon.
-  const resolved = parts.flatMap(({ gas, share }) => gas === 'air' ? [{ gas: 'nitrogen' as const, share: share * 0.781 }, { gas: 'oxygen' as const, share: share * 0.2096 }, { gas: 'argon' as const, share: share * 0.0094 }] : [{ gas, share }])
+  const resolved = parts.flatMap(({ gas, share }) =>
+    gas === 'air'
+      ? [
+          { gas: 'nitrogen' as const, share: share * 0.781 },
+          { gas: 'oxygen' as const, share: share * 0.2096 },
+          { gas: 'argon' as const, share: share * 0.0094 },
+        ]
+      : [{ gas, share }],
+  )
   const mixed = pengRobinsonCompressibility(resolved, temperatureK, pressureKPa)
   if (mixed === null) return null
   const lead = resolved.reduce((most, part) => part.share > most.share ? part : most)

@@ -20,7 +20,8 @@ const GAUGE_ERROR = 0.03
 const WARM_C = 52
 
 /**
- * Free gas for a kilogram by weight, m³/kg, as handbooks print it in ft³/lb: acetylene 14.7 (from 14.5 on), carbon dioxide 8.74, propane 8.6.
+ * Free gas for a kilogram by weight, m³/kg, as handbooks print it in ft³/lb: acetylene 14.7 (from 14.5 on), carbon dioxide 8.74, propane
+ * 8.6.
  * Source: `acetyleneByWeight`; the others from density at 70 °F.
  */
 const FREE_M3_PER_KG: Partial<Record<CylinderGasId, readonly [low: number, mid: number]>> = {
@@ -63,15 +64,26 @@ export function pressureRefusal(gas: GasContent): Finding | null {
   const kept = keptAs(gas)
   const name = typeof gas === 'string' ? gas : 'mix'
   if (kept !== 'compressed') return finding('hold', 'cylinder.pressure-is-no-gauge', { gas: name, kept }, [STORE_SOURCES.liquefiedGas])
-  return compressibility(gas, FREE_GAS_K, ATMOSPHERE_KPA) === null ? finding('hold', 'cylinder.no-equation', { gas: name }, [STORE_SOURCES.pengRobinson]) : null
+  return compressibility(gas, FREE_GAS_K, ATMOSPHERE_KPA) === null
+    ? finding('hold', 'cylinder.no-equation', { gas: name }, [STORE_SOURCES.pengRobinson])
+    : null
 }
 
 /** Free gas, m³: V = Vw·(p/p₀)·(T₀/T)·(Z₀/Z), pressures absolute. */
-function freeGasM3(gas: GasContent, waterVolumeL: number, gaugeKPa: number, temperatureK: number): { readonly m3: number, readonly z: number, readonly uncertainty: number } {
+function freeGasM3(
+  gas: GasContent,
+  waterVolumeL: number,
+  gaugeKPa: number,
+  temperatureK: number,
+): { readonly m3: number, readonly z: number, readonly uncertainty: number } {
   const pressureKPa = Math.max(gaugeKPa, 0) + ATMOSPHERE_KPA
   const at = compressibility(gas, temperatureK, pressureKPa)!
   const free = compressibility(gas, FREE_GAS_K, ATMOSPHERE_KPA)!
-  return { m3: waterVolumeL / 1000 * (pressureKPa / ATMOSPHERE_KPA) * (FREE_GAS_K / temperatureK) * (free.z / at.z), z: at.z, uncertainty: at.uncertainty }
+  return {
+    m3: (waterVolumeL / 1000) * (pressureKPa / ATMOSPHERE_KPA) * (FREE_GAS_K / temperatureK) * (free.z / at.z),
+    z: at.z,
+    uncertainty: at.uncertainty,
+  }
 }
 
 /**
@@ -82,7 +94,15 @@ function freeGasM3(gas: GasContent, waterVolumeL: number, gaugeKPa: number, temp
  * @throws RangeError for a gas whose pressure says nothing
  * @example contentsByPressure({ gas: 'oxygen', waterVolumeL: 43.8, gaugePressureKPa: 10342.1, temperatureC: 21.1 }).freeGasM3 // 4.766
  */
-export function contentsByPressure({ gas, waterVolumeL, gaugePressureKPa, temperatureC, flowLPerMin, gaugeFullScaleKPa = GAUGE_FULL_SCALE_KPA, residualKPa = RESIDUAL_KPA }: PressureReading): Contents {
+export function contentsByPressure({
+  gas,
+  waterVolumeL,
+  gaugePressureKPa,
+  temperatureC,
+  flowLPerMin,
+  gaugeFullScaleKPa = GAUGE_FULL_SCALE_KPA,
+  residualKPa = RESIDUAL_KPA,
+}: PressureReading): Contents {
   if (pressureRefusal(gas)) throw new RangeError('this gas is not known by its pressure')
   const temperatureK = temperatureC + 273.15
   const { m3, z, uncertainty } = freeGasM3(gas, waterVolumeL, gaugePressureKPa, temperatureK)
@@ -90,13 +110,24 @@ export function contentsByPressure({ gas, waterVolumeL, gaugePressureKPa, temper
   const lowM3 = freeGasM3(gas, waterVolumeL, gaugePressureKPa - error, temperatureK).m3 * (1 - uncertainty)
   const highM3 = freeGasM3(gas, waterVolumeL, gaugePressureKPa + error, temperatureK).m3 * (1 + uncertainty)
   const left = freeGasM3(gas, waterVolumeL, Math.min(residualKPa, gaugePressureKPa), temperatureK).m3
-  const minutes = (from: number): number | null => flowLPerMin === undefined ? null : Math.max(0, from - left) * 1000 / flowLPerMin
+  const minutes = (from: number): number | null => (flowLPerMin === undefined ? null : (Math.max(0, from - left) * 1000) / flowLPerMin)
   const findings: Finding[] = [finding('note', 'cylinder.gauge-band', { lowM3, highM3 }, [STORE_SOURCES.gaugeBand])]
-  if (typeof gas !== 'string' && partsOf(gas).length > 1) findings.push(finding('note', 'cylinder.mix-estimated', {}, [STORE_SOURCES.pengRobinson]))
-  if (gaugePressureKPa <= residualKPa) findings.unshift(finding('hold', 'cylinder.nearly-empty', { residualKPa }, [STORE_SOURCES.residualPressure]))
-  if (temperatureC > WARM_C) findings.unshift(finding('hold', 'cylinder.warm', { temperatureC, limitC: WARM_C }, [STORE_SOURCES.warmCylinder]))
+  if (typeof gas !== 'string' && partsOf(gas).length > 1)
+    findings.push(finding('note', 'cylinder.mix-estimated', {}, [STORE_SOURCES.pengRobinson]))
+  if (gaugePressureKPa <= residualKPa)
+    findings.unshift(finding('hold', 'cylinder.nearly-empty', { residualKPa }, [STORE_SOURCES.residualPressure]))
+  if (temperatureC > WARM_C)
+    findings.unshift(finding('hold', 'cylinder.warm', { temperatureC, limitC: WARM_C }, [STORE_SOURCES.warmCylinder]))
   const densityKgPerM3 = partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
-  return { freeGasM3: m3, massKg: m3 * densityKgPerM3, minutesLeft: minutes(m3), minutesLeftLow: minutes(lowM3), compressibility: z, band: { lowM3, highM3 }, findings }
+  return {
+    freeGasM3: m3,
+    massKg: m3 * densityKgPerM3,
+    minutesLeft: minutes(m3),
+    minutesLeftLow: minutes(lowM3),
+    compressibility: z,
+    band: { lowM3, highM3 },
+    findings,
+  }
 }
 
 /**
@@ -112,5 +143,13 @@ export function contentsByWeight({ gas, grossKg, tareKg, flowLPerMin }: WeightRe
   const massKg = grossKg - tareKg
   const [low, mid] = yields.map(ft3PerLb => m3FromCubicFt(ft3PerLb) / KG_PER_LB) as [number, number]
   const minutes = (m3: number): number | null => flowLPerMin === undefined ? null : m3 * 1000 / flowLPerMin
-  return { freeGasM3: massKg * mid, massKg, minutesLeft: minutes(massKg * mid), minutesLeftLow: minutes(massKg * low), compressibility: null, band: { lowM3: massKg * low, highM3: massKg * mid }, findings: [] }
+  return {
+    freeGasM3: massKg * mid,
+    massKg,
+    minutesLeft: minutes(massKg * mid),
+    minutesLeftLow: minutes(massKg * low),
+    compressibility: null,
+    band: { lowM3: massKg * low, highM3: massKg * mid },
+    findings: [],
+  }
 }

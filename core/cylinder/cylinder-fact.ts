@@ -21,7 +21,12 @@ export interface CylinderFact {
   readonly bayId: string | null
   readonly isConnected: boolean
   readonly settlesAt: Instant | null
-  readonly leakTest: { readonly at: Instant, readonly validUntil: Instant, readonly leaking: readonly JointId[], readonly missing: readonly JointId[] } | null
+  readonly leakTest: {
+    readonly at: Instant
+    readonly validUntil: Instant
+    readonly leaking: readonly JointId[]
+    readonly missing: readonly JointId[]
+  } | null
   /** Free gas that can be drawn, at the low end, as of the last reading; null when it was never read. */
   readonly left: { readonly lowM3: number, readonly at: Instant, readonly validUntil: Instant } | null
   readonly fullM3: number | null
@@ -32,9 +37,15 @@ export interface CylinderFact {
 }
 
 /** The shoulder of a cylinder read under the rules of its gas. */
-export const requalificationOf = ({ stamps, gas, waterVolumeL, filledInPlace, filledOn }: CylinderState, today: string): Requalification => requalification({
-  stamps, gas, today, ...waterVolumeL === undefined ? {} : { waterVolumeL }, ...filledInPlace === undefined ? {} : { filledInPlace }, ...filledOn === undefined ? {} : { filledOn },
-})
+export const requalificationOf = ({ stamps, gas, waterVolumeL, filledInPlace, filledOn }: CylinderState, today: string): Requalification =>
+  requalification({
+    stamps,
+    gas,
+    today,
+    ...(waterVolumeL === undefined ? {} : { waterVolumeL }),
+    ...(filledInPlace === undefined ? {} : { filledInPlace }),
+    ...(filledOn === undefined ? {} : { filledOn }),
+  })
 
 /** What its last reading comes to; null when it was never read, or the reading cannot be used without its volume or tare. */
 export function contentsOf({ gas, reading, waterVolumeL, tareKg }: CylinderState, flowLPerMin?: number): Contents | null {
@@ -42,7 +53,13 @@ export function contentsOf({ gas, reading, waterVolumeL, tareKg }: CylinderState
   const flow = flowLPerMin === undefined ? {} : { flowLPerMin }
   if (reading.by === 'pressure') {
     if (waterVolumeL === undefined || pressureRefusal(gas)) return null
-    return contentsByPressure({ gas, waterVolumeL, gaugePressureKPa: reading.gaugePressureKPa, temperatureC: reading.temperatureC, ...flow })
+    return contentsByPressure({
+      gas,
+      waterVolumeL,
+      gaugePressureKPa: reading.gaugePressureKPa,
+      temperatureC: reading.temperatureC,
+      ...flow,
+    })
   }
   const [only, ...more] = partsOf(gas)
   if (tareKg === undefined || reading.grossKg < tareKg || !only || more.length > 0 || !GASES_BY_WEIGHT.includes(only.gas)) return null
@@ -67,9 +84,12 @@ export function fullGasM3(cylinder: CylinderState, fillPressureKPa: number | nul
 /** Findings of the shoulder worth a word on a board; the rest stays on the cylinder's own page. */
 function testFindings({ tag, owner }: CylinderState, read: Requalification): readonly Finding[] {
   if (read.rule === null) return [finding('hold', 'cylinder.test-date-unknown', { tag }, read.findings[0]?.sources ?? [])]
-  if (read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown')) return [finding('hold', 'cylinder.fill-date-unknown', { tag, dueOn: read.nextDue! }, [STORE_SOURCES.ownerTests])]
+  if (read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown'))
+    return [finding('hold', 'cylinder.fill-date-unknown', { tag, dueOn: read.nextDue! }, [STORE_SOURCES.ownerTests])]
   if (!read.mayUseUp) return [finding('hold', 'cylinder.not-to-be-used', { tag, dueOn: read.nextDue ?? '' }, [STORE_SOURCES.ownerTests])]
-  return read.overdue ? [finding('caution', 'cylinder.past-due-here', { tag, dueOn: read.nextDue!, owner }, [STORE_SOURCES.ownerTests])] : []
+  return read.overdue
+    ? [finding('caution', 'cylinder.past-due-here', { tag, dueOn: read.nextDue!, owner }, [STORE_SOURCES.ownerTests])]
+    : []
 }
 
 /**
@@ -78,24 +98,42 @@ function testFindings({ tag, owner }: CylinderState, read: Requalification): rea
  * @param today the shop day, YYYY-MM-DD
  * @param validUntil when that day ends
  */
-export function cylinderFact(cylinder: CylinderState, rules: Pick<HouseRules, 'jurisdiction'>, today: string, validUntil: Instant): CylinderFact {
+export function cylinderFact(
+  cylinder: CylinderState,
+  rules: Pick<HouseRules, 'jurisdiction'>,
+  today: string,
+  validUntil: Instant,
+): CylinderFact {
   const { tag, gas, standing, stance, isConnected, settlesAt, reading, leakTest, deliveryKPa, danger, taggedOut, isEmpty } = cylinder
   const findings: Finding[] = []
   if (danger) findings.push(finding('stop', 'cylinder.danger', { tag, danger: danger.danger }))
   if (taggedOut && !danger) findings.push(finding('hold', 'kit.tagged-out', { tag, reason: taggedOut.reason, checks: [] }))
-  if (deliveryKPa !== null && partsOf(gas).some(part => part.gas === 'acetylene')) findings.push(...judgeAcetylenePressure(deliveryKPa, rules.jurisdiction))
+  if (deliveryKPa !== null && partsOf(gas).some(part => part.gas === 'acetylene'))
+    findings.push(...judgeAcetylenePressure(deliveryKPa, rules.jurisdiction))
   // Standing as nobody said is not known to stand.
-  if (!stance?.isUpright || !stance.isSecured) findings.push(finding('hold', 'cylinder.not-secured', { tag }, [STORE_SOURCES.usCylinderHandling]))
+  if (!stance?.isUpright || !stance.isSecured)
+    findings.push(finding('hold', 'cylinder.not-secured', { tag }, [STORE_SOURCES.usCylinderHandling]))
   if (isEmpty) findings.push(finding('hold', 'cylinder.empty', { tag }))
   const read = requalificationOf(cylinder, today)
   findings.push(...testFindings(cylinder, read))
   const lowM3 = drawableM3(cylinder)
   const asked = jointsFor(gas)
   return {
-    tag, gas, bayId: standing?.in === 'bay' ? standing.bayId : null, isConnected, settlesAt, deliveryKPa,
-    leakTest: leakTest && { at: leakTest.at, validUntil: leakTest.validUntil, leaking: asked.filter(joint => leakTest.joints[joint] === false), missing: asked.filter(joint => leakTest.joints[joint] === undefined) },
+    tag,
+    gas,
+    bayId: standing?.in === 'bay' ? standing.bayId : null,
+    isConnected,
+    settlesAt,
+    deliveryKPa,
+    leakTest: leakTest && {
+      at: leakTest.at,
+      validUntil: leakTest.validUntil,
+      leaking: asked.filter(joint => leakTest.joints[joint] === false),
+      missing: asked.filter(joint => leakTest.joints[joint] === undefined),
+    },
     left: reading && lowM3 !== null ? { lowM3, at: reading.at, validUntil: reading.validUntil } : null,
-    fullM3: fullGasM3(cylinder, read.fillPressureKPa), findings, validUntil,
+    fullM3: fullGasM3(cylinder, read.fillPressureKPa),
+    findings,
+    validUntil,
   }
 }
-

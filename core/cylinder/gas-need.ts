@@ -25,24 +25,37 @@ function flowM3PerH(job: Job, need: GasNeedId, fuel: CylinderGasId | undefined):
   return tip ? need === 'fuel' ? tip.fuelM3PerH : tip.oxygenM3PerH : null
 }
 
-/** What a job takes of a gas: its flow through the minutes it burns; null where neither the job nor a table of its tip and fuel says how much flows. V = q·t·(arc minutes an hour)/60. */
+/**
+ * What a job takes of a gas: its flow through the minutes it burns; null where neither the job nor a table of its tip and fuel says how
+ * much flows. V = q·t·(arc minutes an hour)/60.
+ */
 export function gasNeed(job: Job, need: GasNeedId, fuel: CylinderGasId | undefined, shopDayHour: number): GasNeed | null {
   const flow = flowM3PerH(job, need, fuel)
   if (flow === null) return null
   const span = jobSpan(job, shopDayHour)
-  return { flowM3PerH: flow, jobM3: span === null || job.arcMinPerH === undefined ? null : flow * (span.toMin - span.fromMin) / 60 * job.arcMinPerH / 60 }
+  return {
+    flowM3PerH: flow,
+    jobM3: span === null || job.arcMinPerH === undefined ? null : (((flow * (span.toMin - span.fromMin)) / 60) * job.arcMinPerH) / 60,
+  }
 }
 
 /**
  * What a whole class takes of a gas: today's jobs of a bay on that cylinder, one after the other; null as soon as one of
  * them does not say.
  */
-export function classNeedM3(earlier: readonly DayJob[], current: Job | null, need: GasNeedId, fuel: CylinderGasId, shopDayHour: number, now: Instant): number | null {
+export function classNeedM3(
+  earlier: readonly DayJob[],
+  current: Job | null,
+  need: GasNeedId,
+  fuel: CylinderGasId,
+  shopDayHour: number,
+  now: Instant,
+): number | null {
   let total = 0
   for (const { job, fromMin, toMin } of dayWork(earlier, current, shopDayHour, now)) {
     const one = flowM3PerH(job, need, fuel)
     if (one === null || job.arcMinPerH === undefined) return null
-    total += one * (toMin - fromMin) / 60 * job.arcMinPerH / 60
+    total += (((one * (toMin - fromMin)) / 60) * job.arcMinPerH) / 60
   }
   return total
 }

@@ -42,11 +42,15 @@ export function partsOf(content: GasContent): readonly { readonly gas: CylinderG
   if (typeof content === 'string') return [{ gas: content, share: 1 }]
   const parts = Object.entries(content) as [CylinderGasId, number][]
   const whole = parts.reduce((sum, [, percent]) => sum + percent, 0)
-  return parts.filter(([, percent]) => percent > 0).map(([gas, percent]) => ({ gas, share: percent / whole })).sort((a, b) => b.share - a.share)
+  return parts
+    .filter(([, percent]) => percent > 0)
+    .map(([gas, percent]) => ({ gas, share: percent / whole }))
+    .sort((a, b) => b.share - a.share)
 }
 
 /** Share of one gas in a content, 0 to 1. */
-export const shareOf = (content: GasContent, wanted: CylinderGasId): number => partsOf(content).find(({ gas }) => gas === wanted)?.share ?? 0
+export const shareOf = (content: GasContent, wanted: CylinderGasId): number =>
+  partsOf(content).find(({ gas }) => gas === wanted)?.share ?? 0
 
 /** More oxygen than this counts as oxygen: 23.5 % is where clothes begin to burn. Source: `oxygenLimits`. */
 const FEEDS_FROM_SHARE = 0.235
@@ -55,7 +59,8 @@ const FUEL_FROM_SHARE = 0.05
 
 /** What a content does to a fire. A mix is judged by what it holds of fuel and of oxygen. */
 export function fireRole(content: GasContent): 'fuel' | 'feeds' | 'inert' {
-  const total = (role: 'fuel' | 'feeds') => partsOf(content).reduce((sum, { gas, share }) => sum + (GAS_TRAITS[gas].fire === role ? share : 0), 0)
+  const total = (role: 'fuel' | 'feeds') =>
+    partsOf(content).reduce((sum, { gas, share }) => sum + (GAS_TRAITS[gas].fire === role ? share : 0), 0)
   if (total('fuel') >= FUEL_FROM_SHARE) return 'fuel'
   return total('feeds') > FEEDS_FROM_SHARE ? 'feeds' : 'inert'
 }

@@ -15,7 +15,14 @@ export interface LeakOut {
 }
 
 /** Lower explosive limit, % by volume. Source: `lowerExplosiveLimit`. */
-const LOWER_LIMIT_PERCENT: Readonly<Partial<Record<CylinderGasId, number>>> = { 'hydrogen': 4, 'acetylene': 2.3, 'propane': 1.7, 'propylene': 2, 'mps': 3.4, 'natural-gas': 4.4 }
+const LOWER_LIMIT_PERCENT: Readonly<Partial<Record<CylinderGasId, number>>> = {
+  'hydrogen': 4,
+  'acetylene': 2.3,
+  'propane': 1.7,
+  'propylene': 2,
+  'mps': 3.4,
+  'natural-gas': 4.4,
+}
 
 /**
  * What is left of the oxygen when all of a cylinder leaks into its room without any air change: displaced it is
@@ -36,7 +43,15 @@ export function leakOut(gas: GasContent, freeGasM3: number, roomM3: number): Lea
   const rises = brings > AIR_OXYGEN_PERCENT
   const oxygenPercent = rises ? Math.max(displacedPercent, mixedPercent) : Math.min(displacedPercent, mixedPercent)
   const fuels = partsOf(gas).filter(part => GAS_TRAITS[part.gas].fire === 'fuel')
-  const explosiveRoomM3 = fireRole(gas) === 'fuel' ? Math.max(...fuels.map(part => freeGasM3 * part.share / (LOWER_LIMIT_PERCENT[part.gas]! / 100))) : null
-  const verdict = explosiveRoomM3 !== null && roomM3 <= explosiveRoomM3 ? 'explosive' : rises && oxygenPercent > ENRICHED_ABOVE_PERCENT ? 'enriched' : oxygenPercent < DEFICIENT_BELOW_PERCENT ? 'deficient' : 'breathable'
+  const explosiveRoomM3
+    = fireRole(gas) === 'fuel' ? Math.max(...fuels.map(part => (freeGasM3 * part.share) / (LOWER_LIMIT_PERCENT[part.gas]! / 100))) : null
+  const verdict
+    = explosiveRoomM3 !== null && roomM3 <= explosiveRoomM3
+      ? 'explosive'
+      : rises && oxygenPercent > ENRICHED_ABOVE_PERCENT
+        ? 'enriched'
+        : oxygenPercent < DEFICIENT_BELOW_PERCENT
+          ? 'deficient'
+          : 'breathable'
   return { oxygenPercent, displacedPercent, mixedPercent, verdict, explosiveRoomM3 }
 }

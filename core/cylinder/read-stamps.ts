@@ -63,7 +63,8 @@ const ON_A_RING = /^(?:FOOT|NECK|COLLAR)?[ -]?(?:RING|COLLAR)\b/i
 const COMPOSITE_STANDARDS = ['11119', '11515', '12245', '14427']
 
 /** `3-16+*`, `3 [A123] 16 + ★`, `6 (o) 98`, `8-2004 FS`. */
-const US_DATE = /^(\d{1,2})[ ./-]{0,3}(?:[[(<] ?([A-Z0-9 /]{1,9}) ?[\])>]|\b([A-Z]\d{3})\b)?[ ./-]{0,3}(\d{4}|\d{2}) ?([+*★☆ ,]{0,6}(?:(?:FS|UE|E|S|F)\b)?[+*★☆ ,]{0,6})$/i
+const US_DATE
+  = /^(\d{1,2})[ ./-]{0,3}(?:[[(<] ?([A-Z0-9 /]{1,9}) ?[\])>]|\b([A-Z]\d{3})\b)?[ ./-]{0,3}(\d{4}|\d{2}) ?([+*★☆ ,]{0,6}(?:(?:FS|UE|E|S|F)\b)?[+*★☆ ,]{0,6})$/i
 /** `16/05`, `2016-05`, perhaps after a country and an inspection body. */
 const EU_DATE = /^(?:[A-Z]{1,4} )?(?:[A-Z0-9]{1,5} )?(\d{4}|\d{2}) ?[/.-] ?(\d{2})$/i
 /** Year and month in full say themselves, whatever the family. */
@@ -72,7 +73,13 @@ const FULL_DATE = /^(\d{4}) ?[/.-] ?(\d{1,2})$/
 /** Looks like somebody meant a date: a month, something, a year. */
 const DATE_LIKE = /^\d{1,4}(?: ?[-/.] ?| )(?:[[(<].{0,20}[\])>] ?)?\d{2,4}\b/
 
-interface RawDate extends StampedMonth { readonly overfill: boolean, readonly star: boolean, readonly letter: StampLetter | null, readonly requalifier: string | null, readonly text: string }
+interface RawDate extends StampedMonth {
+  readonly overfill: boolean
+  readonly star: boolean
+  readonly letter: StampLetter | null
+  readonly requalifier: string | null
+  readonly text: string
+}
 
 /**
  * The requalifier's number as its square is read: clockwise from the upper left, so the lower row runs backwards.
@@ -96,8 +103,14 @@ function readUsDate(text: string): RawDate | 'impossible' | null {
   // A single letter in the bracket is the inspector's mark at the maker's, not a number.
   const number = boxed ?? bare
   return {
-    month, year: Number(year), digits: year!.length === 4 ? 4 : 2, overfill: marks.includes('+'), star: /[*★☆]/.test(marks), letter: letter ?? null,
-    requalifier: number !== undefined && number.replaceAll(/[\s/]/g, '').length === 4 ? requalifierOf(number) : null, text,
+    month,
+    year: Number(year),
+    digits: year!.length === 4 ? 4 : 2,
+    overfill: marks.includes('+'),
+    star: /[*★☆]/.test(marks),
+    letter: letter ?? null,
+    requalifier: number !== undefined && number.replaceAll(/[\s/]/g, '').length === 4 ? requalifierOf(number) : null,
+    text,
   }
 }
 
@@ -108,11 +121,23 @@ function readEuDate(text: string): RawDate | 'impossible' | null {
   const year = monthFirst ? monthFirst[2]! : match![1]!
   const month = Number(monthFirst ? monthFirst[1] : match![2])
   if (month < 1 || month > 12) return 'impossible'
-  return { month, year: Number(year), digits: year.length === 4 ? 4 : 2, overfill: false, star: false, letter: null, requalifier: null, text }
+  return {
+    month,
+    year: Number(year),
+    digits: year.length === 4 ? 4 : 2,
+    overfill: false,
+    star: false,
+    letter: null,
+    requalifier: null,
+    text,
+  }
 }
 
 /** A specification with its pressure and the dates after it, typed with nothing but spaces between: `3AA 2265 6-15+*`. */
-const TYPED_IN_A_ROW = new RegExp(`^((?:(?:DOT|ICC|TC|CTC|BTC)[ -]{0,3})?(?:${BODIES.join('|')})[ -]{0,3}\\d{3,4}) (\\d{1,2} ?[-./ [(<].{0,200})$`, 'i')
+const TYPED_IN_A_ROW = new RegExp(
+  `^((?:(?:DOT|ICC|TC|CTC|BTC)[ -]{0,3})?(?:${BODIES.join('|')})[ -]{0,3}\\d{3,4}) (\\d{1,2} ?[-./ [(<].{0,200})$`,
+  'i',
+)
 
 /** More than this is no shoulder; what is left of it is not read. */
 const MAX_STAMPS_CHARS = 2000
@@ -154,7 +179,8 @@ export function readStamps(stamps: string, today: string): ReadStamps {
   let waterVolumeL: number | null = null
   const endings: string[] = []
   const rest: string[] = []
-  if (stamps.length > MAX_STAMPS_CHARS) findings.push(finding('hold', 'stamp.unreadable', { text: `${stamps.slice(0, 40)} ...` }, [STORE_SOURCES.usMarks]))
+  if (stamps.length > MAX_STAMPS_CHARS)
+    findings.push(finding('hold', 'stamp.unreadable', { text: `${stamps.slice(0, 40)} ...` }, [STORE_SOURCES.usMarks]))
   for (const piece of piecesOf(stamps)) {
     const ending = END_OF_LIFE.exec(piece)
     if (UNLIMITED_LIFE.test(piece)) continue
@@ -182,24 +208,32 @@ export function readStamps(stamps: string, today: string): ReadStamps {
     else if (mark && (mark[1] !== undefined || /[A-Z]/i.test(mark[2]!) || piece === '8')) {
       const id = mark[2]!.toUpperCase() as UsSpecificationId
       const metric = id.endsWith('M')
-      us.push({ id, prefix: mark[1]?.toUpperCase() ?? null, text: `${(mark[1] ?? 'DOT').toUpperCase()}-${id}`, pressureKPa: mark[3] === undefined ? null : Number(mark[3]) * (metric ? KPA_PER_BAR : KPA_PER_PSI) })
-    }
-    else if (standard) {
+      us.push({
+        id,
+        prefix: mark[1]?.toUpperCase() ?? null,
+        text: `${(mark[1] ?? 'DOT').toUpperCase()}-${id}`,
+        pressureKPa: mark[3] === undefined ? null : Number(mark[3]) * (metric ? KPA_PER_BAR : KPA_PER_PSI),
+      })
+    } else if (standard) {
       isEu = true
-      eu.push({ text: `${standard[1]!.toUpperCase()} ${standard[2]}`, isComposite: COMPOSITE_STANDARDS.some(code => standard[2]!.startsWith(code)) })
-    }
-    else if (EU_MARK.test(piece)) isEu = true
+      eu.push({
+        text: `${standard[1]!.toUpperCase()} ${standard[2]}`,
+        isComposite: COMPOSITE_STANDARDS.some(code => standard[2]!.startsWith(code)),
+      })
+    } else if (EU_MARK.test(piece)) isEu = true
     else if (pressure) {
       isEu = true
       if (pressure[1]!.toUpperCase() === 'PW') euPressureKPa = Number(pressure[2]) * KPA_PER_BAR
-    }
-    else if (volume) waterVolumeL = Number((volume[1] ?? volume[2])!.replace(',', '.'))
+    } else if (volume) waterVolumeL = Number((volume[1] ?? volume[2])!.replace(',', '.'))
     else if (!OTHER.test(piece)) rest.push(piece)
   }
 
   const specifications = [...new Map(us.map(({ id, text, pressureKPa }) => [`${id} ${pressureKPa ?? ''}`, text])).values()]
   if (us.length > 0 && isEu) findings.push(finding('hold', 'stamp.two-families', {}, [STORE_SOURCES.usMarks, STORE_SOURCES.euMarks]))
-  if (specifications.length > 1) findings.push(finding('hold', 'stamp.two-specifications', { first: specifications[0]!, second: specifications[1]! }, [STORE_SOURCES.usMarks]))
+  if (specifications.length > 1)
+    findings.push(
+      finding('hold', 'stamp.two-specifications', { first: specifications[0]!, second: specifications[1]! }, [STORE_SOURCES.usMarks]),
+    )
   const family = us.length > 0 && !isEu ? 'us' : isEu && us.length === 0 ? 'eu' : null
 
   const raw: RawDate[] = []
@@ -207,27 +241,46 @@ export function readStamps(stamps: string, today: string): ReadStamps {
     const looksLikeSpecification = /^(?:DOT|ICC|TC|CTC|BTC)\b/i.test(piece)
     const date = looksLikeSpecification ? null : family === 'eu' ? readEuDate(piece) : readUsDate(piece)
     if (looksLikeSpecification) findings.push(finding('hold', 'stamp.specification-unknown', { text: piece }, [STORE_SOURCES.usMarks]))
-    else if (date === 'impossible' || (date === null && DATE_LIKE.test(piece))) findings.push(finding('hold', 'stamp.date-impossible', { text: piece }, [family === 'eu' ? STORE_SOURCES.euMarks : STORE_SOURCES.usMarks]))
+    else if (date === 'impossible' || (date === null && DATE_LIKE.test(piece)))
+      findings.push(
+        finding('hold', 'stamp.date-impossible', { text: piece }, [family === 'eu' ? STORE_SOURCES.euMarks : STORE_SOURCES.usMarks]),
+      )
     else if (date === null) findings.push(finding('note', 'stamp.not-read', { text: piece }))
     else raw.push(date)
   }
-  if (us.length === 0 && !isEu && !findings.some(({ code }) => code === 'stamp.specification-unknown')) findings.push(finding('hold', 'stamp.specification-missing', {}, [STORE_SOURCES.usMarks]))
+  if (us.length === 0 && !isEu && !findings.some(({ code }) => code === 'stamp.specification-unknown'))
+    findings.push(finding('hold', 'stamp.specification-missing', {}, [STORE_SOURCES.usMarks]))
 
   const base = {
-    family, specification: us[0]?.text ?? eu[0]?.text ?? (isEu ? 'UN' : null), usSpecification: family === 'us' ? us[0]!.id : null, prefix: us[0]?.prefix ?? null,
-    servicePressureKPa: us[0]?.pressureKPa ?? euPressureKPa, isComposite: eu.some(standard => standard.isComposite), waterVolumeL, endsOn: endings.sort()[0] ?? null,
+    family,
+    specification: us[0]?.text ?? eu[0]?.text ?? (isEu ? 'UN' : null),
+    usSpecification: family === 'us' ? us[0]!.id : null,
+    prefix: us[0]?.prefix ?? null,
+    servicePressureKPa: us[0]?.pressureKPa ?? euPressureKPa,
+    isComposite: eu.some(standard => standard.isComposite),
+    waterVolumeL,
+    endsOn: endings.sort()[0] ?? null,
   } as const
   // Years in full need no order: somebody may have typed the newest first.
   const ordered = raw.every(({ digits }) => digits === 4) ? [...raw].sort((a, b) => a.year * 12 + a.month - b.year * 12 - b.month) : raw
   const readings = readStampYears(ordered, today)
   const texts = raw.map(({ text }) => text)
-  if (raw.length === 0 && !findings.some(({ code }) => code === 'stamp.unreadable' || code === 'stamp.date-impossible')) findings.push(finding('hold', 'stamp.date-missing', {}, [STORE_SOURCES.usMarks]))
+  if (raw.length === 0 && !findings.some(({ code }) => code === 'stamp.unreadable' || code === 'stamp.date-impossible'))
+    findings.push(finding('hold', 'stamp.date-missing', {}, [STORE_SOURCES.usMarks]))
   else if (readings.length === 0) findings.push(finding('hold', 'stamp.dates-disagree', { dates: texts }, [STORE_SOURCES.stampYears]))
   else if (readings.length > 1) findings.push(finding('hold', 'stamp.years-ambiguous', { dates: texts }, [STORE_SOURCES.stampYears]))
   // Without a family nobody knows whether the month or the year stands first.
   const years = readings.length === 1 && family !== null ? readings[0]! : null
-  const tests = years === null
-    ? []
-    : ordered.map(({ month, overfill, star, letter, requalifier, text }, index): StampedTest => ({ on: `${years[index]}-${String(month).padStart(2, '0')}`, overfill, star, letter, requalifier, text }))
+  const tests
+    = years === null
+      ? []
+      : ordered.map(({ month, overfill, star, letter, requalifier, text }, index): StampedTest => ({
+          on: `${years[index]}-${String(month).padStart(2, '0')}`,
+          overfill,
+          star,
+          letter,
+          requalifier,
+          text,
+        }))
   return { ...base, tests, findings }
 }

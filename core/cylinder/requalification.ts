@@ -19,7 +19,8 @@ const STAR_MADE_AFTER = '1945-12'
 const PROOF_YEARS = 7
 
 export const REQUALIFICATION_RULES = [
-  'interval', 'star', 'low-pressure-first', 'low-pressure-proof', 'low-pressure-visual', 'low-pressure-other', 'acetylene-shell', 'acetylene-filler', 'eu', 'eu-composite', 'never', 'not-refillable',
+  'interval', 'star', 'low-pressure-first', 'low-pressure-proof', 'low-pressure-visual', 'low-pressure-other', 'acetylene-shell',
+  'acetylene-filler', 'eu', 'eu-composite', 'never', 'not-refillable',
 ] as const
 export type RequalificationRule = typeof REQUALIFICATION_RULES[number]
 
@@ -67,7 +68,15 @@ export interface Requalification {
 const dueAfter = (on: string, years: number): string => endOfMonth(parseDate(`${on}-01`).add({ years })).toString()
 const earlier = (a: string, b: string): string => a < b ? a : b
 
-interface Found { readonly nextDue: string | null, readonly rule: RequalificationRule, readonly years: number | null, readonly source: SourceRef, readonly shellDue?: string | null, readonly fillerDue?: string | null, readonly findings: readonly Finding[] }
+interface Found {
+  readonly nextDue: string | null
+  readonly rule: RequalificationRule
+  readonly years: number | null
+  readonly source: SourceRef
+  readonly shellDue?: string | null
+  readonly fillerDue?: string | null
+  readonly findings: readonly Finding[]
+}
 
 /** Why the star on the newest date does not count, or null when it does. What is unknown voids it. */
 function starVoidBecause({ gas, waterVolumeL, filledInPlace }: RequalificationQuestion, stamps: ReadStamps): StarVoidReason | null {
@@ -75,7 +84,9 @@ function starVoidBecause({ gas, waterVolumeL, filledInPlace }: RequalificationQu
   const first = stamps.tests[0]!
   // A requalifier's number on the first date shows that the maker's date was not typed. The prefix DOT came about 1967, and speaks for it.
   const isMakersDate = stamps.tests.length > 1 || first.requalifier === null || stamps.prefix === 'DOT'
-  const isListed = partsOf(gas).every(({ gas: part }) => GAS_TRAITS[part].starListed || part === 'carbon-dioxide') && shareOf(gas, 'carbon-dioxide') <= STAR_MAX_CO2_SHARE + 1e-9
+  const isListed
+    = partsOf(gas).every(({ gas: part }) => GAS_TRAITS[part].starListed || part === 'carbon-dioxide')
+      && shareOf(gas, 'carbon-dioxide') <= STAR_MAX_CO2_SHARE + 1e-9
   if (!isListed) return 'gas'
   if (volume === null || volume === undefined) return 'size-unknown'
   if (volume > STAR_MAX_WATER_L) return 'too-large'
@@ -87,7 +98,8 @@ function starVoidBecause({ gas, waterVolumeL, filledInPlace }: RequalificationQu
 
 function seamlessSteel(question: RequalificationQuestion, stamps: ReadStamps, last: StampedTest): Found {
   const reason = last.star ? starVoidBecause(question, stamps) : null
-  if (last.star && reason === null) return { nextDue: dueAfter(last.on, 10), rule: 'star', years: 10, source: STORE_SOURCES.usStar, findings: [] }
+  if (last.star && reason === null)
+    return { nextDue: dueAfter(last.on, 10), rule: 'star', years: 10, source: STORE_SOURCES.usStar, findings: [] }
   return {
     nextDue: dueAfter(last.on, 5), rule: 'interval', years: 5, source: STORE_SOURCES.usRequalification,
     findings: reason === null ? [] : [finding('caution', 'cylinder.star-void', { reason }, [STORE_SOURCES.usStar])],
@@ -97,13 +109,30 @@ function seamlessSteel(question: RequalificationQuestion, stamps: ReadStamps, la
 /** Fuel gases kept as liquid do not corrode a coated shell: only those get the long intervals. */
 function lowPressure({ gas }: RequalificationQuestion, { tests }: ReadStamps, last: StampedTest): Found {
   const isFuelLiquid = partsOf(gas).every(({ gas: part }) => GAS_TRAITS[part].kept === 'liquefied' && GAS_TRAITS[part].fire === 'fuel')
-  if (last.letter === 'E') return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-visual', years: 5, source: STORE_SOURCES.usLowPressure, findings: [] }
-  if (!isFuelLiquid) return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-other', years: 5, source: STORE_SOURCES.usRequalification, findings: [] }
+  if (last.letter === 'E')
+    return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-visual', years: 5, source: STORE_SOURCES.usLowPressure, findings: [] }
+  if (!isFuelLiquid)
+    return { nextDue: dueAfter(last.on, 5), rule: 'low-pressure-other', years: 5, source: STORE_SOURCES.usRequalification, findings: [] }
   const coated = (years: number): Finding => finding('caution', 'cylinder.coated-assumed', { years }, [STORE_SOURCES.usLowPressure])
   if (last.letter === 'S' && tests.length > 0) {
-    return { nextDue: dueAfter(last.on, PROOF_YEARS), rule: 'low-pressure-proof', years: PROOF_YEARS, source: STORE_SOURCES.usProofPressure, findings: [finding('note', 'cylinder.proof-disputed', { years: PROOF_YEARS }, [STORE_SOURCES.usProofPressure]), coated(PROOF_YEARS)] }
+    return {
+      nextDue: dueAfter(last.on, PROOF_YEARS),
+      rule: 'low-pressure-proof',
+      years: PROOF_YEARS,
+      source: STORE_SOURCES.usProofPressure,
+      findings: [
+        finding('note', 'cylinder.proof-disputed', { years: PROOF_YEARS }, [STORE_SOURCES.usProofPressure]),
+        coated(PROOF_YEARS),
+      ],
+    }
   }
-  return { nextDue: dueAfter(last.on, 12), rule: 'low-pressure-first', years: 12, source: STORE_SOURCES.usLowPressure, findings: [coated(12)] }
+  return {
+    nextDue: dueAfter(last.on, 12),
+    rule: 'low-pressure-first',
+    years: 12,
+    source: STORE_SOURCES.usLowPressure,
+    findings: [coated(12)],
+  }
 }
 
 const MONTHS_PER_YEAR = 12
@@ -126,7 +155,12 @@ function acetylene({ tests }: ReadStamps): Found | Finding {
   const fillerDue = lastFiller ? dueAfter(lastFiller.on, 20) : isOld ? '2010-12-31' : dueAfter(made.on, 20)
   const isShell = shellDue <= fillerDue
   return {
-    nextDue: earlier(shellDue, fillerDue), shellDue, fillerDue, rule: isShell ? 'acetylene-shell' : 'acetylene-filler', years: isShell ? 10 : 20, source: STORE_SOURCES.usAcetyleneDates,
+    nextDue: earlier(shellDue, fillerDue),
+    shellDue,
+    fillerDue,
+    rule: isShell ? 'acetylene-shell' : 'acetylene-filler',
+    years: isShell ? 10 : 20,
+    source: STORE_SOURCES.usAcetyleneDates,
     findings: early.map(({ on }) => finding('caution', 'cylinder.filler-too-early', { on }, [STORE_SOURCES.usAcetyleneDates])),
   }
 }
@@ -136,33 +170,75 @@ function bySpecification(question: RequalificationQuestion, stamps: ReadStamps):
   if (stamps.family === 'eu') {
     const years = stamps.isComposite ? 5 : 10
     return {
-      nextDue: dueAfter(last.on, years), rule: stamps.isComposite ? 'eu-composite' : 'eu', years, source: stamps.isComposite ? STORE_SOURCES.euComposite : STORE_SOURCES.euInterval,
-      findings: stamps.isComposite ? [] : [finding('note', 'cylinder.fifteen-with-approval', { dueOn: dueAfter(last.on, 15) }, [STORE_SOURCES.euInterval])],
+      nextDue: dueAfter(last.on, years),
+      rule: stamps.isComposite ? 'eu-composite' : 'eu',
+      years,
+      source: stamps.isComposite ? STORE_SOURCES.euComposite : STORE_SOURCES.euInterval,
+      findings: stamps.isComposite
+        ? []
+        : [finding('note', 'cylinder.fifteen-with-approval', { dueOn: dueAfter(last.on, 15) }, [STORE_SOURCES.euInterval])],
     }
   }
   const specification = stamps.usSpecification!
   const rule = US_SPECIFICATIONS[specification]
   const isAcetylene = shareOf(question.gas, 'acetylene') > 0
-  if (isAcetylene !== (rule.kind === 'acetylene')) return finding('hold', 'cylinder.gas-not-for-specification', { specification: stamps.specification! }, [STORE_SOURCES.usRequalification])
+  if (isAcetylene !== (rule.kind === 'acetylene'))
+    return finding('hold', 'cylinder.gas-not-for-specification', { specification: stamps.specification! }, [
+      STORE_SOURCES.usRequalification,
+    ])
   switch (rule.kind) {
-    case 'star': return seamlessSteel(question, stamps, last)
-    case 'low-pressure': return lowPressure(question, stamps, last)
-    case 'acetylene': return acetylene(stamps)
-    case 'years': return {
-      nextDue: dueAfter(last.on, rule.years), rule: 'interval', years: rule.years, source: rule.source,
-      findings: last.star ? [finding('note', 'cylinder.star-void', { reason: 'specification' }, [STORE_SOURCES.usStar])] : [],
-    }
-    case 'none': return { nextDue: null, rule: 'never', years: null, source: rule.source, findings: [finding('note', 'cylinder.no-requalification', { specification: stamps.specification! }, [rule.source])] }
-    case 'not-refillable': return { nextDue: null, rule: 'not-refillable', years: null, source: rule.source, findings: [finding('note', 'cylinder.not-refillable', {}, [rule.source])] }
-    case 'permit': return finding('hold', 'cylinder.permit', { specification: stamps.specification! }, [rule.source])
+    case 'star':
+      return seamlessSteel(question, stamps, last)
+    case 'low-pressure':
+      return lowPressure(question, stamps, last)
+    case 'acetylene':
+      return acetylene(stamps)
+    case 'years':
+      return {
+        nextDue: dueAfter(last.on, rule.years),
+        rule: 'interval',
+        years: rule.years,
+        source: rule.source,
+        findings: last.star ? [finding('note', 'cylinder.star-void', { reason: 'specification' }, [STORE_SOURCES.usStar])] : [],
+      }
+    case 'none':
+      return {
+        nextDue: null,
+        rule: 'never',
+        years: null,
+        source: rule.source,
+        findings: [finding('note', 'cylinder.no-requalification', { specification: stamps.specification! }, [rule.source])],
+      }
+    case 'not-refillable':
+      return {
+        nextDue: null,
+        rule: 'not-refillable',
+        years: null,
+        source: rule.source,
+        findings: [finding('note', 'cylinder.not-refillable', {}, [rule.source])],
+      }
+    case 'permit':
+      return finding('hold', 'cylinder.permit', { specification: stamps.specification! }, [rule.source])
   }
 }
 
 /** 110 % only with a + on the newest date of seamless steel with a gas that stays a gas. */
-function overfill({ gas }: RequalificationQuestion, { tests, usSpecification, servicePressureKPa }: ReadStamps): { readonly pressureKPa: number | null, readonly findings: readonly Finding[] } {
+function overfill(
+  { gas }: RequalificationQuestion,
+  { tests, usSpecification, servicePressureKPa }: ReadStamps,
+): { readonly pressureKPa: number | null, readonly findings: readonly Finding[] } {
   const marked = tests.some(test => test.overfill)
   if (!marked) return { pressureKPa: servicePressureKPa, findings: [] }
-  const reason = usSpecification === null || !PLUS_SPECIFICATIONS.includes(usSpecification) ? 'specification' : keptAs(gas) !== 'compressed' ? 'gas' : partsOf(gas).some(({ gas: part }) => GAS_TRAITS[part].fire === 'fuel') ? 'flammable' : tests.at(-1)!.overfill ? null : 'lapsed'
+  const reason
+    = usSpecification === null || !PLUS_SPECIFICATIONS.includes(usSpecification)
+      ? 'specification'
+      : keptAs(gas) !== 'compressed'
+        ? 'gas'
+        : partsOf(gas).some(({ gas: part }) => GAS_TRAITS[part].fire === 'fuel')
+          ? 'flammable'
+          : tests.at(-1)!.overfill
+            ? null
+            : 'lapsed'
   return reason === null
     ? { pressureKPa: servicePressureKPa === null ? null : servicePressureKPa * 1.1, findings: [] }
     : { pressureKPa: servicePressureKPa, findings: [finding('note', 'cylinder.plus-void', { reason }, [STORE_SOURCES.usOverfill])] }
@@ -174,14 +250,26 @@ function overfill({ gas }: RequalificationQuestion, { tests, usSpecification, se
  * Both schools stand beside each other: by specification (binds), and the flat ten years of shop practice.
  * Source: `usRequalification`, `usStar`, `usAcetyleneDates`, `euInterval`, `usPastDue`.
  *
- * @example requalification({ stamps: 'DOT-3AA2400 / 3-06 / 3-16+*', gas: 'oxygen', waterVolumeL: 43.8, filledInPlace: false, today: '2025-01-01' }).nextDue // '2026-03-31'
+ * @example requalification({ stamps: 'DOT-3AA2400 / 3-06 / 3-16+*', gas: 'oxygen', waterVolumeL: 43.8, filledInPlace: false, today:
+ * '2025-01-01' }).nextDue // '2026-03-31'
  */
 export function requalification(question: RequalificationQuestion): Requalification {
   const { stamps: text, filledOn, today } = question
   const stamps = readStamps(text, today)
   const unknown = (findings: readonly Finding[]): Requalification => ({
-    specification: stamps.specification, tests: stamps.tests, nextDue: null, shellDue: null, fillerDue: null, overdue: null, mayFill: false, mayUseUp: false, rule: null, years: null,
-    fillPressureKPa: null, ruleSets: [], findings,
+    specification: stamps.specification,
+    tests: stamps.tests,
+    nextDue: null,
+    shellDue: null,
+    fillerDue: null,
+    overdue: null,
+    mayFill: false,
+    mayUseUp: false,
+    rule: null,
+    years: null,
+    fillPressureKPa: null,
+    ruleSets: [],
+    findings,
   })
   if (stamps.findings.some(({ severity }) => severity === 'hold')) return unknown(stamps.findings)
   const found = bySpecification(question, stamps)
@@ -205,11 +293,25 @@ export function requalification(question: RequalificationQuestion): Requalificat
     // What was filled by its date may be used up; when this one was, nobody said.
     if (isFillUnknown) findings.unshift(finding('hold', 'cylinder.filled-when-unknown', { dueOn: nextDue }, [pastDueSource]))
   }
-  if (lifeEndsOn !== null) findings.unshift(finding(isOver ? 'hold' : 'note', isOver ? 'cylinder.life-over' : 'cylinder.life-ends', { endsOn: lifeEndsOn }, [STORE_SOURCES.euMarks]))
+  if (lifeEndsOn !== null)
+    findings.unshift(
+      finding(isOver ? 'hold' : 'note', isOver ? 'cylinder.life-over' : 'cylinder.life-ends', { endsOn: lifeEndsOn }, [
+        STORE_SOURCES.euMarks,
+      ]),
+    )
   const flatTen = dueAfter(last.on, 10)
   return {
-    specification: stamps.specification, tests: stamps.tests, nextDue, shellDue, fillerDue, overdue: nextDue === null ? (rule === 'never' ? false : null) : overdue,
-    mayFill: rule !== 'not-refillable' && !overdue && !filledAfter && !isOver, mayUseUp: !filledAfter && !isFillUnknown && !isOver, rule, years, fillPressureKPa: plus.pressureKPa,
+    specification: stamps.specification,
+    tests: stamps.tests,
+    nextDue,
+    shellDue,
+    fillerDue,
+    overdue: nextDue === null ? (rule === 'never' ? false : null) : overdue,
+    mayFill: rule !== 'not-refillable' && !overdue && !filledAfter && !isOver,
+    mayUseUp: !filledAfter && !isFillUnknown && !isOver,
+    rule,
+    years,
+    fillPressureKPa: plus.pressureKPa,
     ruleSets: [
       { ruleSet: 'by-specification', nextDue, years, binds: true, sources: [source] },
       { ruleSet: 'flat-ten', nextDue: flatTen, years: 10, binds: false, sources: [STORE_SOURCES.flatTenYears] },

@@ -7,10 +7,18 @@ interface Point { readonly x: number, readonly y: number }
 /** Nearer than this counts as touching, m: half a millimetre, under what a tape reads. */
 const GRAZE = 5e-4
 
-const cornersOf = ({ xM, yM, widthM, depthM }: Footprint): readonly Point[] => [{ x: xM, y: yM }, { x: xM + widthM, y: yM }, { x: xM + widthM, y: yM + depthM }, { x: xM, y: yM + depthM }]
+const cornersOf = ({ xM, yM, widthM, depthM }: Footprint): readonly Point[] => [
+  { x: xM, y: yM },
+  { x: xM + widthM, y: yM },
+  { x: xM + widthM, y: yM + depthM },
+  { x: xM, y: yM + depthM },
+]
 const clamp = (value: number, low: number, high: number): number => Math.min(Math.max(value, low), high)
 /** The point of a footprint that is nearest to a point. */
-const nearestIn = ({ xM, yM, widthM, depthM }: Footprint, { x, y }: Point): Point => ({ x: clamp(x, xM, xM + widthM), y: clamp(y, yM, yM + depthM) })
+const nearestIn = ({ xM, yM, widthM, depthM }: Footprint, { x, y }: Point): Point => ({
+  x: clamp(x, xM, xM + widthM),
+  y: clamp(y, yM, yM + depthM),
+})
 const between = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y)
 
 /** Edge to edge, m; 0 when they touch or overlap. Centre to centre would pass what stands too near. */
@@ -32,8 +40,8 @@ function blocks(wall: Wall, from: Point, to: Point): boolean {
   if (length === 0 || wallLength === 0) return false
   const sideA = turn(from, to, a) / length
   const sideB = turn(from, to, b) / length
-  if (Math.abs(sideA) < GRAZE || Math.abs(sideB) < GRAZE || sideA > 0 === sideB > 0) return false
-  return turn(a, b, from) > 0 !== turn(a, b, to) > 0
+  if (Math.abs(sideA) < GRAZE || Math.abs(sideB) < GRAZE || (sideA > 0) === (sideB > 0)) return false
+  return (turn(a, b, from) > 0) !== (turn(a, b, to) > 0)
 }
 
 /** Where a ray from a point first meets a footprint: the distance, or null when it passes by. */
@@ -53,7 +61,10 @@ function reach({ xM, yM, widthM, depthM }: Footprint, from: Point, angle: number
 }
 
 const ANGLE_STEPS = 180
-/** Straight lines through one point that the footprints can see each other along: fans at two degrees, and exactly at every corner and square to the grid. */
+/**
+ * Straight lines through one point that the footprints can see each other along: fans at two degrees, and exactly at every corner and
+ * square to the grid.
+ */
 function anglesThrough(through: Point, a: Footprint, b: Footprint): readonly number[] {
   const angles: number[] = []
   for (let step = 0; step < ANGLE_STEPS; step++) angles.push(step / ANGLE_STEPS * 2 * Math.PI)
@@ -62,7 +73,10 @@ function anglesThrough(through: Point, a: Footprint, b: Footprint): readonly num
   return angles
 }
 
-/** Whether two footprints share floor: crossing like a plus, neither has a corner in the other. Merely touching, a wall may still stand between. */
+/**
+ * Whether two footprints share floor: crossing like a plus, neither has a corner in the other. Merely touching, a wall may still stand
+ * between.
+ */
 const overlap = (a: Footprint, b: Footprint): boolean =>
   a.xM < b.xM + b.widthM && b.xM < a.xM + a.widthM && a.yM < b.yM + b.depthM && b.yM < a.yM + a.depthM
 
@@ -85,7 +99,10 @@ export function sightDistanceM(a: Footprint, b: Footprint, walls: readonly Wall[
       for (const angle of anglesThrough(end, a, b)) {
         const [ahead, behind] = [reach(b, end, angle), reach(a, end, angle + Math.PI)]
         if (ahead === null || behind === null) continue
-        consider({ x: end.x - behind * Math.cos(angle), y: end.y - behind * Math.sin(angle) }, { x: end.x + ahead * Math.cos(angle), y: end.y + ahead * Math.sin(angle) })
+        consider(
+          { x: end.x - behind * Math.cos(angle), y: end.y - behind * Math.sin(angle) },
+          { x: end.x + ahead * Math.cos(angle), y: end.y + ahead * Math.sin(angle) },
+        )
       }
     }
   }
@@ -100,9 +117,13 @@ export function pathRoundM(a: Footprint, b: Footprint, walls: readonly Wall[]): 
   // Shortest ways over the ends, from the first footprint: as many rounds as there are ends settle it.
   const best = ends.map(end => isFree(nearestIn(a, end), end) ? between(nearestIn(a, end), end) : Infinity)
   for (let round = 0; round < ends.length; round++) {
-    for (const [i, from] of ends.entries()) for (const [j, to] of ends.entries()) if (isFree(from, to)) best[j] = Math.min(best[j]!, best[i]! + between(from, to))
+    for (const [i, from] of ends.entries())
+      for (const [j, to] of ends.entries()) if (isFree(from, to)) best[j] = Math.min(best[j]!, best[i]! + between(from, to))
   }
-  return Math.min(direct, ...ends.map((end, index) => isFree(end, nearestIn(b, end)) ? best[index]! + between(end, nearestIn(b, end)) : Infinity))
+  return Math.min(
+    direct,
+    ...ends.map((end, index) => (isFree(end, nearestIn(b, end)) ? best[index]! + between(end, nearestIn(b, end)) : Infinity)),
+  )
 }
 
 /** How far a wall reaches beyond two footprints on each side, seen along the wall, m: the smaller side. */

@@ -32,10 +32,21 @@ export interface StorageQuestion {
   readonly indoor: boolean
   readonly basis: StorageBasisId
 }
-export interface StorageConflict { readonly between: readonly [string, string], readonly distanceM: number, readonly requiredM: number, readonly source: SourceRef }
+export interface StorageConflict {
+  readonly between: readonly [string, string]
+  readonly distanceM: number
+  readonly requiredM: number
+  readonly source: SourceRef
+}
 export interface Storage {
   readonly conflicts: readonly StorageConflict[]
-  readonly totals: { readonly fuelM3: number, readonly lpgKg: number, readonly oxygenM3: number, readonly inertM3: number, readonly indoorFuelFraction: number }
+  readonly totals: {
+    readonly fuelM3: number
+    readonly lpgKg: number
+    readonly oxygenM3: number
+    readonly inertM3: number
+    readonly indoorFuelFraction: number
+  }
   readonly findings: readonly Finding[]
 }
 
@@ -52,10 +63,18 @@ const USUAL_HEIGHT_M = 1.6
 const INDOOR_FUEL_M3 = m3FromCubicFt(2000)
 const INDOOR_LPG_KG = kgFromLb(300)
 
-const isLpg = (gas: GasContent): boolean => partsOf(gas).some(part => GAS_TRAITS[part.gas].kept === 'liquefied' && GAS_TRAITS[part.gas].fire === 'fuel')
-const vapourDensityKgPerM3 = (gas: GasContent): number => partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
+const isLpg = (gas: GasContent): boolean =>
+  partsOf(gas).some(part => GAS_TRAITS[part.gas].kept === 'liquefied' && GAS_TRAITS[part.gas].fire === 'fuel')
+const vapourDensityKgPerM3 = (gas: GasContent): number =>
+  partsOf(gas).reduce((sum, part) => sum + part.share * GAS_TRAITS[part.gas].densityKgPerM3, 0)
 
-interface Pair { readonly first: Footprint & { readonly id: string, readonly heightM?: number }, readonly second: Footprint & { readonly id: string, readonly heightM?: number }, readonly requiredM: number, readonly source: SourceRef, readonly wallHelps: boolean }
+interface Pair {
+  readonly first: Footprint & { readonly id: string, readonly heightM?: number }
+  readonly second: Footprint & { readonly id: string, readonly heightM?: number }
+  readonly requiredM: number
+  readonly source: SourceRef
+  readonly wallHelps: boolean
+}
 
 /** Whether a wall counts for two things under a basis, and why not. */
 function counts(barrier: Barrier, basis: StorageBasisId, heightM: number): 'low' | 'rating' | null {
@@ -64,7 +83,11 @@ function counts(barrier: Barrier, basis: StorageBasisId, heightM: number): 'low'
   return barrier.heightM < least - 1e-9 ? 'low' : null
 }
 
-function judgePair({ first, second, requiredM, source, wallHelps }: Pair, barriers: readonly Barrier[], basis: StorageBasisId): { readonly conflict: StorageConflict | null, readonly findings: readonly Finding[] } {
+function judgePair(
+  { first, second, requiredM, source, wallHelps }: Pair,
+  barriers: readonly Barrier[],
+  basis: StorageBasisId,
+): { readonly conflict: StorageConflict | null, readonly findings: readonly Finding[] } {
   const distanceM = edgeDistanceM(first, second)
   const names = { first: first.id, second: second.id }
   if (distanceM >= requiredM - 1e-9) {
@@ -79,13 +102,37 @@ function judgePair({ first, second, requiredM, source, wallHelps }: Pair, barrie
     // A wall that stands there and does not count is worth a word: which of its figures is wanting.
     const blocking = barriers.filter(barrier => sightDistanceM(first, second, [barrier]) > distanceM + 1e-6)
     const [wall] = blocking
-    if (wall) findings.push(finding('note', 'storage.barrier-does-not-count', { ...names, reason: wallHelps ? counts(wall, basis, heightM) ?? 'short' : 'not-offered' }, [source]))
+    if (wall)
+      findings.push(
+        finding(
+          'note',
+          'storage.barrier-does-not-count',
+          { ...names, reason: wallHelps ? (counts(wall, basis, heightM) ?? 'short') : 'not-offered' },
+          [source],
+        ),
+      )
     return { conflict: { between: [first.id, second.id], distanceM, requiredM, source }, findings }
   }
   const pathM = pathRoundM(first, second, good)
   // The end of a long wall is as far as the open floor would be: then it need not stand out beyond the cylinders.
-  const isWide = pathM >= requiredM || good.some(barrier => overhangM(first, second, barrier) >= OVERHANG_M && barrier.heightM >= heightM + OVERHANG_M && sightDistanceM(first, second, [barrier]) >= requiredM)
-  return { conflict: null, findings: isWide ? [] : [finding('caution', 'storage.barrier-narrow', { ...names, pathM: Number.isFinite(pathM) ? pathM : requiredM }, [STORE_SOURCES.barrierOverhang])] }
+  const isWide
+    = pathM >= requiredM
+      || good.some(
+        barrier =>
+          overhangM(first, second, barrier) >= OVERHANG_M
+          && barrier.heightM >= heightM + OVERHANG_M
+          && sightDistanceM(first, second, [barrier]) >= requiredM,
+      )
+  return {
+    conflict: null,
+    findings: isWide
+      ? []
+      : [
+          finding('caution', 'storage.barrier-narrow', { ...names, pathM: Number.isFinite(pathM) ? pathM : requiredM }, [
+            STORE_SOURCES.barrierOverhang,
+          ]),
+        ],
+  }
 }
 
 /**
@@ -114,11 +161,18 @@ export function judgeStorage({ items, barriers, combustibles, indoor, basis }: S
   const otherFuelM3 = sum(fuels) - sum(lpg)
   const indoorFuelFraction = otherFuelM3 / INDOOR_FUEL_M3 + lpgKg / INDOOR_LPG_KG
   const findings = judged.flatMap(one => one.findings)
-  if (indoor && indoorFuelFraction > 1 + 1e-9) findings.unshift(finding('hold', 'storage.indoor-fuel', { amountM3: otherFuelM3, lpgKg, fraction: indoorFuelFraction }, [STORE_SOURCES.usIndoorFuel]))
+  if (indoor && indoorFuelFraction > 1 + 1e-9)
+    findings.unshift(
+      finding('hold', 'storage.indoor-fuel', { amountM3: otherFuelM3, lpgKg, fraction: indoorFuelFraction }, [
+        STORE_SOURCES.usIndoorFuel,
+      ]),
+    )
   const unsaid = combustibles.filter(({ highly }) => highly === undefined && indoor && basis === 'us')
   findings.push(...unsaid.map(({ id }) => finding('note', 'storage.combustible-assumed-high', { id })))
-  if (stored.length < items.length) findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, [STORE_SOURCES.usInUse]))
-  if (barriers.length > 0 && stored.some(({ heightM }) => heightM === undefined)) findings.push(finding('note', 'storage.height-assumed', { heightM: USUAL_HEIGHT_M }))
+  if (stored.length < items.length)
+    findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, [STORE_SOURCES.usInUse]))
+  if (barriers.length > 0 && stored.some(({ heightM }) => heightM === undefined))
+    findings.push(finding('note', 'storage.height-assumed', { heightM: USUAL_HEIGHT_M }))
   findings.push(finding('note', 'storage.advises-only', { basis }))
   return {
     conflicts: judged.flatMap(({ conflict }) => conflict ? [conflict] : []),

@@ -13,8 +13,12 @@ const CUTTING: readonly (readonly [upToMm: number, oxygenFt3: number, acetyleneF
   [50.8, 190, 16, 20], [76.2, 300, 20, 22], [101.6, 360, 20, 24], [152.4, 500, 25, 30], [203.2, 620, 30, 32], [304.8, 850, 40, 45],
 ]
 /** Heating heads by class, ft³/h, upper end. Source: `heatingHeads`. */
-const HEATING: Readonly<Record<'heating-small' | 'heating-medium' | 'heating-large', readonly [acetyleneFt3: number, oxygenFt3: number]>> = {
-  'heating-small': [25, 28], 'heating-medium': [80, 90], 'heating-large': [220, 240],
+const HEATING: Readonly<
+  Record<'heating-small' | 'heating-medium' | 'heating-large', readonly [acetyleneFt3: number, oxygenFt3: number]>
+> = {
+  'heating-small': [25, 28],
+  'heating-medium': [80, 90],
+  'heating-large': [220, 240],
 }
 /** Acetylene for each mm of plate welded, m³/h, upper end of 75 to 150 L. Source: `weldingTips`. */
 const WELDING_M3_PER_H_PER_MM = 0.15

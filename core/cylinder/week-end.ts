@@ -21,7 +21,11 @@ const weekday = (date: string): number => getDayOfWeek(parseDate(date), 'en-GB',
  *
  * @param today the shop day, YYYY-MM-DD
  */
-export function regulatorsToTakeOff(cylinders: readonly CylinderState[], { regulatorRule, weekEndsOn }: Pick<HouseRules, 'regulatorRule' | 'weekEndsOn'>, today: string): RegulatorList {
+export function regulatorsToTakeOff(
+  cylinders: readonly CylinderState[],
+  { regulatorRule, weekEndsOn }: Pick<HouseRules, 'regulatorRule' | 'weekEndsOn'>,
+  today: string,
+): RegulatorList {
   const list = cylinders.filter(({ isConnected }) => isConnected)
   if (regulatorRule === 'on-in-daily-use') return { rule: regulatorRule, by: null, isToday: false, list: [] }
   const daysLeft = regulatorRule === 'off-daily' ? 0 : (weekEndsOn - 1 - weekday(today) + 7) % 7

@@ -45,6 +45,11 @@ export function withdrawal({ contentM3, demandM3PerH, duty, ruleSet = withdrawal
     : [finding('note', 'acetylene.draw-allowed', { demandM3PerH, limitM3PerH, ruleSet }, [source])]
   // A rule looser than the duty's own is a school, not a free choice.
   const current = needed(demandM3PerH, contentM3 / WITHDRAWAL_PARTS[withdrawalRuleFor(duty)])
-  if (WITHDRAWAL_PARTS[ruleSet] < WITHDRAWAL_PARTS[withdrawalRuleFor(duty)]) findings.push(finding('caution', 'acetylene.old-rule', { cylinders: cylindersNeeded, currentCylinders: current }, [KIT_SOURCES.acetyleneWithdrawal]))
+  if (WITHDRAWAL_PARTS[ruleSet] < WITHDRAWAL_PARTS[withdrawalRuleFor(duty)])
+    findings.push(
+      finding('caution', 'acetylene.old-rule', { cylinders: cylindersNeeded, currentCylinders: current }, [
+        KIT_SOURCES.acetyleneWithdrawal,
+      ]),
+    )
   return { ruleSet, limitM3PerH, cylindersNeeded, findings }
 }

@@ -54,10 +54,15 @@ export function weldingCable({ currentA, loopLengthM, areaMm2, conductorTemperat
   const allowedA = cableCarriesA(areaMm2, duty)
   const findings: Finding[] = []
   if (allowedA === null) findings.push(finding('hold', 'electrical.cable-off-table', { areaMm2 }, [KIT_SOURCES.weldingCable]))
-  else if (currentA > allowedA) findings.push(finding('hold', 'electrical.cable-too-small', { currentA, allowedA, areaMm2, dutyPercent: duty }, [KIT_SOURCES.weldingCable]))
+  else if (currentA > allowedA)
+    findings.push(
+      finding('hold', 'electrical.cable-too-small', { currentA, allowedA, areaMm2, dutyPercent: duty }, [KIT_SOURCES.weldingCable]),
+    )
   else findings.push(finding('note', 'electrical.cable-carries', { allowedA, areaMm2, dutyPercent: duty }, [KIT_SOURCES.weldingCable]))
-  if (dropV > DROP_LIMIT_V) findings.push(finding('caution', 'electrical.drop-high', { dropV, limitV: DROP_LIMIT_V }, [KIT_SOURCES.cableDrop]))
+  if (dropV > DROP_LIMIT_V)
+    findings.push(finding('caution', 'electrical.drop-high', { dropV, limitV: DROP_LIMIT_V }, [KIT_SOURCES.cableDrop]))
   if (dutyPercent === undefined) findings.push(finding('note', 'electrical.duty-assumed', { dutyPercent: 100 }))
-  if (conductorTemperatureC === undefined) findings.push(finding('note', 'electrical.temperature-assumed', { temperatureC: USUAL_TEMPERATURE_C }))
+  if (conductorTemperatureC === undefined)
+    findings.push(finding('note', 'electrical.temperature-assumed', { temperatureC: USUAL_TEMPERATURE_C }))
   return { dropV, powerLossW: currentA * dropV * duty / 100, resistanceOhm, allowedA, findings }
 }

@@ -16,10 +16,21 @@ export interface DutyCycle {
  *
  * @example dutyCycleAt({ ratedCurrentA: 200, ratedDutyPercent: 60, currentA: 250 }).dutyPercent // 38.4
  */
-export function dutyCycleAt({ ratedCurrentA, ratedDutyPercent, currentA }: { readonly ratedCurrentA: number, readonly ratedDutyPercent: number, readonly currentA: number }): DutyCycle {
+export function dutyCycleAt({
+  ratedCurrentA,
+  ratedDutyPercent,
+  currentA,
+}: {
+  readonly ratedCurrentA: number
+  readonly ratedDutyPercent: number
+  readonly currentA: number
+}): DutyCycle {
   const dutyPercent = Math.min(100, ratedDutyPercent * (ratedCurrentA / currentA) ** 2)
   const minutesInTen = dutyPercent / 10
-  const findings: Finding[] = [finding('note', 'electrical.duty', { currentA, dutyPercent, minutes: minutesInTen }, [KIT_SOURCES.dutyCycle])]
-  if (currentA > ratedCurrentA) findings.unshift(finding('caution', 'electrical.over-rating', { currentA, ratedCurrentA }, [KIT_SOURCES.dutyCycle]))
+  const findings: Finding[] = [
+    finding('note', 'electrical.duty', { currentA, dutyPercent, minutes: minutesInTen }, [KIT_SOURCES.dutyCycle]),
+  ]
+  if (currentA > ratedCurrentA)
+    findings.unshift(finding('caution', 'electrical.over-rating', { currentA, ratedCurrentA }, [KIT_SOURCES.dutyCycle]))
   return { dutyPercent, minutesInTen, restMinutesInTen: 10 - minutesInTen, findings }
 }

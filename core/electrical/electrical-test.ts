@@ -10,11 +10,22 @@ export interface ElectricalTestQuestion extends Readonly<Partial<Record<Electric
   readonly classII?: boolean
   readonly supplyCordLengthM?: number
   readonly plugCurrentA?: number
-  readonly openCircuit?: { readonly current: 'ac' | 'dc', readonly rmsV?: number, readonly peakV?: number, readonly guided?: 'manual' | 'mechanised' }
+  readonly openCircuit?: {
+    readonly current: 'ac' | 'dc'
+    readonly rmsV?: number
+    readonly peakV?: number
+    readonly guided?: 'manual' | 'mechanised'
+  }
   readonly environment?: ShockEnvironment
 }
 
-export interface JudgedReading { readonly test: ElectricalTestId, readonly value: number, readonly limit: number, readonly isAtLeast: boolean, readonly passes: boolean }
+export interface JudgedReading {
+  readonly test: ElectricalTestId
+  readonly value: number
+  readonly limit: number
+  readonly isAtLeast: boolean
+  readonly passes: boolean
+}
 export interface ElectricalTest {
   /** Null while readings that the test needs are missing. */
   readonly passes: boolean | null
@@ -26,22 +37,38 @@ export interface ElectricalTest {
 export const protectiveConductorLimitOhm = (cordM: number): number => Math.min(1, 0.3 + 0.1 * Math.floor(Math.max(0, cordM - 5) / 7.5))
 
 /** The limit of one reading for one machine, or null where the reading does not apply. Source: `weldingTest`. */
-function limitOf(test: ElectricalTestId, { classII = false, supplyCordLengthM = 0, plugCurrentA = 0 }: ElectricalTestQuestion): { readonly limit: number, readonly isAtLeast: boolean } | null {
+function limitOf(
+  test: ElectricalTestId,
+  { classII = false, supplyCordLengthM = 0, plugCurrentA = 0 }: ElectricalTestQuestion,
+): { readonly limit: number, readonly isAtLeast: boolean } | null {
   switch (test) {
-    case 'protectiveConductorOhm': return classII ? null : { limit: protectiveConductorLimitOhm(supplyCordLengthM), isAtLeast: false }
-    case 'supplyToWeldingMOhm': return { limit: 5, isAtLeast: true }
-    case 'weldingToProtectiveMOhm': return classII ? null : { limit: 2.5, isAtLeast: true }
-    case 'supplyToProtectiveMOhm': return classII ? null : { limit: 2.5, isAtLeast: true }
-    case 'supplyToAccessibleMOhm': return classII ? { limit: 5, isAtLeast: true } : null
-    case 'primaryLeakageMA': return { limit: plugCurrentA > 32 ? 10 : 5, isAtLeast: false }
-    case 'weldingLeakageMA': return { limit: 10, isAtLeast: false }
-    case 'touchCurrentMA': return { limit: 0.5, isAtLeast: false }
+    case 'protectiveConductorOhm':
+      return classII ? null : { limit: protectiveConductorLimitOhm(supplyCordLengthM), isAtLeast: false }
+    case 'supplyToWeldingMOhm':
+      return { limit: 5, isAtLeast: true }
+    case 'weldingToProtectiveMOhm':
+      return classII ? null : { limit: 2.5, isAtLeast: true }
+    case 'supplyToProtectiveMOhm':
+      return classII ? null : { limit: 2.5, isAtLeast: true }
+    case 'supplyToAccessibleMOhm':
+      return classII ? { limit: 5, isAtLeast: true } : null
+    case 'primaryLeakageMA':
+      return { limit: plugCurrentA > 32 ? 10 : 5, isAtLeast: false }
+    case 'weldingLeakageMA':
+      return { limit: 10, isAtLeast: false }
+    case 'touchCurrentMA':
+      return { limit: 0.5, isAtLeast: false }
   }
 }
 
 /** What a test needs by the build of the machine. Insulation can be shown by resistance or by leakage: one of each group is enough. */
 const NEEDED: Readonly<Record<'I' | 'II', readonly (readonly ElectricalTestId[])[]>> = {
-  I: [['protectiveConductorOhm'], ['supplyToWeldingMOhm'], ['weldingToProtectiveMOhm', 'weldingLeakageMA'], ['supplyToProtectiveMOhm', 'primaryLeakageMA']],
+  I: [
+    ['protectiveConductorOhm'],
+    ['supplyToWeldingMOhm'],
+    ['weldingToProtectiveMOhm', 'weldingLeakageMA'],
+    ['supplyToProtectiveMOhm', 'primaryLeakageMA'],
+  ],
   II: [['supplyToWeldingMOhm'], ['supplyToAccessibleMOhm', 'touchCurrentMA']],
 }
 
@@ -55,9 +82,13 @@ export function judgeElectricalTest(question: ElectricalTestQuestion): Electrica
   const readings = ELECTRICAL_TESTS.flatMap((test): JudgedReading[] => {
     const value = question[test]
     const rule = limitOf(test, question)
-    return value === undefined || rule === null ? [] : [{ test, value, ...rule, passes: rule.isAtLeast ? value >= rule.limit : value <= rule.limit }]
+    return value === undefined || rule === null
+      ? []
+      : [{ test, value, ...rule, passes: rule.isAtLeast ? value >= rule.limit : value <= rule.limit }]
   })
-  const findings: Finding[] = readings.filter(({ passes }) => !passes).map(({ test, value, limit }) => finding('hold', 'electrical.reading-fails', { test, value, limit }, [STORE_SOURCES.weldingTest]))
+  const findings: Finding[] = readings
+    .filter(({ passes }) => !passes)
+    .map(({ test, value, limit }) => finding('hold', 'electrical.reading-fails', { test, value, limit }, [STORE_SOURCES.weldingTest]))
   const { openCircuit, environment } = question
   if (openCircuit) {
     // Without a word on the place the strictest one counts, and the answer says so.
@@ -65,8 +96,11 @@ export function judgeElectricalTest(question: ElectricalTestQuestion): Electrica
     if (environment === undefined) findings.push(finding('note', 'electrical.environment-unknown', {}, [STORE_SOURCES.iecOpenCircuit]))
   }
   const failed = findings.some(({ severity }) => severity === 'hold')
-  const missing = NEEDED[question.classII ? 'II' : 'I'].filter(anyOf => anyOf.every(test => question[test] === undefined)).map(([test]) => test!)
+  const missing = NEEDED[question.classII ? 'II' : 'I']
+    .filter(anyOf => anyOf.every(test => question[test] === undefined))
+    .map(([test]) => test!)
   findings.push(...missing.map(test => finding('hold', 'electrical.reading-missing', { test }, [STORE_SOURCES.weldingTest])))
-  if (!failed && missing.length === 0) findings.push(finding('note', 'electrical.test-passed', { count: readings.length }, [STORE_SOURCES.weldingTest]))
+  if (!failed && missing.length === 0)
+    findings.push(finding('note', 'electrical.test-passed', { count: readings.length }, [STORE_SOURCES.weldingTest]))
   return { passes: failed ? false : missing.length > 0 ? null : true, readings, findings }
 }

@@ -63,7 +63,14 @@ interface Response { readonly shiftMean: number, readonly nearMean: number, read
 const NO_RESPONSE: Response = { shiftMean: 0, nearMean: 0, farMean: 0, farAtEnd: 0 }
 
 /** How the day of one listener is cut: while working they stand in their near field, else in the hall. */
-interface Listener { readonly spot: number, readonly work: readonly Stay[], /** Only their minutes of work count here: the rest of the day is counted elsewhere. */ readonly isVisit: boolean, readonly fromMin: number, readonly toMin: number, readonly workMin: number }
+interface Listener {
+  readonly spot: number
+  readonly work: readonly Stay[]
+  /** Only their minutes of work count here: the rest of the day is counted elsewhere. */ readonly isVisit: boolean
+  readonly fromMin: number
+  readonly toMin: number
+  readonly workMin: number
+}
 
 function listenerAt(spot: number, work: readonly ArcWork[], shiftHours: number): Listener {
   const fromMin = Math.min(...work.map(w => w.fromMin))
@@ -72,13 +79,24 @@ function listenerAt(spot: number, work: readonly ArcWork[], shiftHours: number):
 }
 
 const minutesOf = (stays: readonly Stay[]): number => stays.reduce((total, stay) => total + stay.toMin - stay.fromMin, 0)
-const visitorAt = (spot: number, work: readonly Stay[]): Listener =>
-  ({ spot, work, isVisit: true, fromMin: Math.min(...work.map(stay => stay.fromMin)), toMin: Math.max(...work.map(stay => stay.toMin)), workMin: minutesOf(work) })
+const visitorAt = (spot: number, work: readonly Stay[]): Listener => ({
+  spot,
+  work,
+  isVisit: true,
+  fromMin: Math.min(...work.map(stay => stay.fromMin)),
+  toMin: Math.max(...work.map(stay => stay.toMin)),
+  workMin: minutesOf(work),
+})
 
 const isOn = (work: readonly Stay[], fromMin: number, toMin: number): boolean => work.some(w => w.fromMin <= fromMin && w.toMin >= toMin)
 
 /** A unit source run through the whole day: every zone's mean and end in every stretch between two cuts. */
-function runThroughDay(zones: Zones, zone: number, source: { readonly fromMin: number, readonly toMin: number }, cuts: readonly number[]): readonly (Advanced | null)[] {
+function runThroughDay(
+  zones: Zones,
+  zone: number,
+  source: { readonly fromMin: number, readonly toMin: number },
+  cuts: readonly number[],
+): readonly (Advanced | null)[] {
   let state: ArrayLike<number> = new Float64Array(zones.count)
   const on = new Float64Array(zones.count)
   on[zone] = 1
@@ -152,9 +170,20 @@ export interface HallShift {
  * @param bays every bay of the hall; one without work breathes nothing and is not asked
  * Source: `twoZone`, `wellMixed`; the sum derived here.
  */
-export function hallShift(hall: HallAir, bays: readonly HallBay[], { shiftHours, withBackground = true, cutsMin = [] }: HallShiftOptions): HallShift {
-  const listeners = bays.map((bay, spot) => bay.work.length > 0 ? listenerAt(spot, bay.work, shiftHours) : null)
-  const cuts = [...new Set([...cutsMin, ...listeners.flatMap(listener => listener ? [listener.fromMin, listener.toMin, ...listener.work.flatMap(w => [w.fromMin, w.toMin])] : [])])].sort((a, b) => a - b)
+export function hallShift(
+  hall: HallAir,
+  bays: readonly HallBay[],
+  { shiftHours, withBackground = true, cutsMin = [] }: HallShiftOptions,
+): HallShift {
+  const listeners = bays.map((bay, spot) => (bay.work.length > 0 ? listenerAt(spot, bay.work, shiftHours) : null))
+  const cuts = [
+    ...new Set([
+      ...cutsMin,
+      ...listeners.flatMap(listener =>
+        listener ? [listener.fromMin, listener.toMin, ...listener.work.flatMap(w => [w.fromMin, w.toMin])] : [],
+      ),
+    ]),
+  ].sort((a, b) => a - b)
   const zonesOf = lazily((what: Aerosol) => hallZones(hall, bays, what))
   const dayOf = lazily((key: string) => {
     const [what, zone, fromMin, toMin] = key.split(' ') as [Aerosol, string, string, string]
@@ -183,9 +212,11 @@ export function hallShift(hall: HallAir, bays: readonly HallBay[], { shiftHours,
           const inFar = returned > 0 ? heardOf(`${what} ${FAR_FIELD} ${stretch}`) : NO_RESPONSE
           // The safe end of capture goes with the safe end of emission.
           const share = (end: keyof Range): number => bay.capture[end === 'low' ? 'high' : end === 'high' ? 'low' : 'mid']
-          const heard = (pick: keyof Response): Range => each(mgPerMin, (mg, end) => mg / 60 * duty * ((1 - share(end)) * inNear[pick] + share(end) * returned * inFar[pick]))
+          const heard = (pick: keyof Response): Range =>
+            each(mgPerMin, (mg, end) => (mg / 60) * duty * ((1 - share(end)) * inNear[pick] + share(end) * returned * inFar[pick]))
           const run = from === spot ? runOf(`${what} ${work.arcMinPerH}`) : null
-          const ownRise = (pick: 'end' | 'quarter'): Range => run ? each(mgPerMin, (mg, end) => mg / 60 * (1 - share(end)) * run[pick]) : NOTHING
+          const ownRise = (pick: 'end' | 'quarter'): Range =>
+            run ? each(mgPerMin, (mg, end) => (mg / 60) * (1 - share(end)) * run[pick]) : NOTHING
           const before = breathed[substance] ?? SILENCE
           const twa = heard('shiftMean')
           breathed[substance] = {
@@ -219,20 +250,38 @@ function lazily<Key, Value>(work: (key: Key) => Value): (key: Key) => Value {
 const SILENCE: Breathed = { twa: NOTHING, shortTerm: NOTHING, peak: NOTHING, nearField: NOTHING, farField: NOTHING, twaFromOthers: NOTHING }
 
 /** Adds what the incoming air carries: fume of unknown make-up, taken to be like the bay's own at its strongest. */
-function withIncoming(hall: HallAir, bays: readonly HallBay[], own: HallBay, listener: Listener, breathed: Partial<Record<SubstanceId, Breathed>>): BreathedBySubstance {
+function withIncoming(
+  hall: HallAir,
+  bays: readonly HallBay[],
+  own: HallBay,
+  listener: Listener,
+  breathed: Partial<Record<SubstanceId, Breathed>>,
+): BreathedBySubstance {
   const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hall, bays, 'particles')
   const through = outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS
   // Settled from the start: the safe end of a hall that was closed overnight.
-  const settled = through > 0 ? hall.backgroundMgPerM3 * outdoorM3PerS / through : hall.backgroundMgPerM3
+  const settled = through > 0 ? (hall.backgroundMgPerM3 * outdoorM3PerS) / through : hall.backgroundMgPerM3
   const hours = (listener.toMin - listener.fromMin) / REFERENCE_MIN
   const fume = Math.max(...own.work.map(work => work.emission['total-fume']?.high ?? 0))
-  return Object.fromEntries((Object.entries(breathed) as [SubstanceId, Breathed][]).map(([substance, { twa, shortTerm, peak, nearField, farField, twaFromOthers }]) => {
-    if (isGas(substance)) return [substance, breathed[substance]]
-    const strongest = Math.max(...own.work.map(work => work.emission[substance]?.high ?? 0))
-    const part = fume > 0 ? settled * Math.min(1, strongest / fume) : 0
-    const add = (range: Range, mgPerM3: number): Range => ({ low: range.low, mid: range.mid + mgPerM3, high: range.high + mgPerM3 })
-    return [substance, {
-      twa: add(twa, part * hours), shortTerm: add(shortTerm, part), peak: add(peak, part), nearField: add(nearField, part), farField: add(farField, part), twaFromOthers: add(twaFromOthers, part * hours),
-    }]
-  })) as BreathedBySubstance
+  return Object.fromEntries(
+    (Object.entries(breathed) as [SubstanceId, Breathed][]).map(
+      ([substance, { twa, shortTerm, peak, nearField, farField, twaFromOthers }]) => {
+        if (isGas(substance)) return [substance, breathed[substance]]
+        const strongest = Math.max(...own.work.map(work => work.emission[substance]?.high ?? 0))
+        const part = fume > 0 ? settled * Math.min(1, strongest / fume) : 0
+        const add = (range: Range, mgPerM3: number): Range => ({ low: range.low, mid: range.mid + mgPerM3, high: range.high + mgPerM3 })
+        return [
+          substance,
+          {
+            twa: add(twa, part * hours),
+            shortTerm: add(shortTerm, part),
+            peak: add(peak, part),
+            nearField: add(nearField, part),
+            farField: add(farField, part),
+            twaFromOthers: add(twaFromOthers, part * hours),
+          },
+        ]
+      },
+    ),
+  ) as BreathedBySubstance
 }

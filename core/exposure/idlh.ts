@@ -10,8 +10,20 @@ const ppm = mgPerM3FromPpm
  * Source: `usIdlh`.
  */
 export const IDLH_MG_PER_M3: Readonly<Partial<Record<SubstanceId, number>>> = {
-  'iron': 2500, 'manganese': 500, 'chromium': 25, 'chromium-vi': 15, 'nickel': 10, 'zinc': 500 / 1.2447, 'copper': 100, 'lead': 100, 'cadmium': 9, 'fluorides': 250,
-  'ozone': ppm('ozone', 5), 'nitrogen-dioxide': ppm('nitrogen-dioxide', 13), 'nitric-oxide': ppm('nitric-oxide', 100), 'carbon-monoxide': ppm('carbon-monoxide', 1200),
+  'iron': 2500,
+  'manganese': 500,
+  'chromium': 25,
+  'chromium-vi': 15,
+  'nickel': 10,
+  'zinc': 500 / 1.2447,
+  'copper': 100,
+  'lead': 100,
+  'cadmium': 9,
+  'fluorides': 250,
+  'ozone': ppm('ozone', 5),
+  'nitrogen-dioxide': ppm('nitrogen-dioxide', 13),
+  'nitric-oxide': ppm('nitric-oxide', 100),
+  'carbon-monoxide': ppm('carbon-monoxide', 1200),
 }
 
 /** Substances whose peak, at its safe end, reaches what is immediately dangerous. */

@@ -56,7 +56,11 @@ export interface ExposureJudgement {
 export type MeasuredAverages = ReadonlyMap<SubstanceId, number | null>
 export const NOTHING_MEASURED: MeasuredAverages = new Map()
 
-const CONCENTRATION: Readonly<Record<LimitKind, keyof Pick<Breathed, 'twa' | 'shortTerm' | 'peak'>>> = { 'twa': 'twa', 'short-term': 'shortTerm', 'ceiling': 'peak' }
+const CONCENTRATION: Readonly<Record<LimitKind, keyof Pick<Breathed, 'twa' | 'shortTerm' | 'peak'>>> = {
+  'twa': 'twa',
+  'short-term': 'shortTerm',
+  'ceiling': 'peak',
+}
 
 /** An irritant or a ceiling is not lowered for a long shift. Source: `longShift`. */
 const countsLongShift = ({ kind }: ExposureLimit): boolean => kind === 'twa'
@@ -71,18 +75,23 @@ const countsLongShift = ({ kind }: ExposureLimit): boolean => kind === 'twa'
  * @param shiftHours above eight, eight-hour limits count lower
  * @param measured averages judged by samples instead
  */
-export function judgeExposure(breathed: BreathedBySubstance, asked: readonly ExposureRuleSetId[], actionFraction: number, shiftHours: number, measured: MeasuredAverages = NOTHING_MEASURED): ExposureJudgement {
+export function judgeExposure(
+  breathed: BreathedBySubstance,
+  asked: readonly ExposureRuleSetId[],
+  actionFraction: number,
+  shiftHours: number,
+  measured: MeasuredAverages = NOTHING_MEASURED,
+): ExposureJudgement {
   const inForce = withInherited(asked)
   const longer = longShiftFactor(shiftHours)
   const known = new Set(EXPOSURE_LIMITS.filter(({ ruleSet }) => inForce.includes(ruleSet)).map(({ substance }) => substance))
   const borrowing = new Set<SubstanceId>()
-  const uses = EXPOSURE_LIMITS
-    .flatMap((limit): Omit<LimitUse, 'binds' | 'isBorrowed'>[] => {
-      const air = breathed[limit.substance]
-      if (!air) return []
-      const mgPerM3 = air[CONCENTRATION[limit.kind]].high * limit.perElement
-      return [{ limit, mgPerM3, fraction: mgPerM3 / limit.valueMgPerM3 * (countsLongShift(limit) ? longer : 1) }]
-    })
+  const uses = EXPOSURE_LIMITS.flatMap((limit): Omit<LimitUse, 'binds' | 'isBorrowed'>[] => {
+    const air = breathed[limit.substance]
+    if (!air) return []
+    const mgPerM3 = air[CONCENTRATION[limit.kind]].high * limit.perElement
+    return [{ limit, mgPerM3, fraction: (mgPerM3 / limit.valueMgPerM3) * (countsLongShift(limit) ? longer : 1) }]
+  })
     .sort((a, b) => b.fraction - a.fraction)
     .map((use): LimitUse => {
       const { substance, ruleSet, kind } = use.limit
@@ -94,8 +103,17 @@ export function judgeExposure(breathed: BreathedBySubstance, asked: readonly Exp
   const worst = uses.find(use => use.binds) ?? null
   const mixture = worstMixture(uses, inForce, shiftHours, measured)
   const fraction = worst === null && mixture === null ? null : Math.max(worst?.fraction ?? 0, mixture?.fraction ?? 0)
-  const unlimited = (Object.keys(breathed) as SubstanceId[]).filter(substance => !EXPOSURE_LIMITS.some(limit => limit.substance === substance))
-  return { uses, worst, mixture, fraction, overIdlh: overIdlh(breathed), findings: say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer, unlimited }) }
+  const unlimited = (Object.keys(breathed) as SubstanceId[]).filter(
+    substance => !EXPOSURE_LIMITS.some(limit => limit.substance === substance),
+  )
+  return {
+    uses,
+    worst,
+    mixture,
+    fraction,
+    overIdlh: overIdlh(breathed),
+    findings: say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer, unlimited }),
+  }
 }
 
 /** The fraction that a measured average makes of a limit; null where the samples give no bound. */
@@ -105,7 +123,12 @@ function measuredFraction({ limit }: LimitUse, shiftHours: number, measured: Mea
 }
 
 /** Sums run under each rule set in force with what binds above it; what it does not know counts by what it borrows. */
-function worstMixture(uses: readonly LimitUse[], inForce: readonly ExposureRuleSetId[], shiftHours: number, measured: MeasuredAverages): MixtureUse | null {
+function worstMixture(
+  uses: readonly LimitUse[],
+  inForce: readonly ExposureRuleSetId[],
+  shiftHours: number,
+  measured: MeasuredAverages,
+): MixtureUse | null {
   let largest: MixtureUse | null = null
   for (const ruleSet of inForce) {
     const together = withInherited([ruleSet])
@@ -113,20 +136,35 @@ function worstMixture(uses: readonly LimitUse[], inForce: readonly ExposureRuleS
     for (const use of uses) {
       const { limit, isBorrowed, fraction } = use
       if (!isBorrowed && !(limit.kind === 'twa' && together.includes(limit.ruleSet))) continue
-      const counted = limit.kind === 'twa' ? measuredFraction(use, shiftHours, measured) ?? fraction : fraction
+      const counted = limit.kind === 'twa' ? (measuredFraction(use, shiftHours, measured) ?? fraction) : fraction
       strictest.set(limit.substance, Math.max(strictest.get(limit.substance) ?? 0, counted))
     }
     // One substance alone whose average was measured is no sum: its own test judges it.
-    const found = largestMixture(substance => strictest.get(substance), there => there.length > 1 || !there.every(substance => measured.has(substance)))
+    const found = largestMixture(
+      substance => strictest.get(substance),
+      there => there.length > 1 || !there.every(substance => measured.has(substance)),
+    )
     if (found && (largest === null || found.fraction > largest.fraction)) {
-      const gasFraction = MIXTURE_GROUPS[found.group].reduce((total, substance) => total + (isGas(substance) ? strictest.get(substance) ?? 0 : 0), 0)
+      const gasFraction = MIXTURE_GROUPS[found.group].reduce(
+        (total, substance) => total + (isGas(substance) ? (strictest.get(substance) ?? 0) : 0),
+        0,
+      )
       largest = { ...found, ruleSet, gasFraction }
     }
   }
   return largest
 }
 
-interface ToSay { readonly uses: readonly LimitUse[], readonly worst: LimitUse | null, readonly mixture: MixtureUse | null, readonly inForce: readonly ExposureRuleSetId[], readonly actionFraction: number, readonly shiftHours: number, readonly longer: number, readonly unlimited: readonly SubstanceId[] }
+interface ToSay {
+  readonly uses: readonly LimitUse[]
+  readonly worst: LimitUse | null
+  readonly mixture: MixtureUse | null
+  readonly inForce: readonly ExposureRuleSetId[]
+  readonly actionFraction: number
+  readonly shiftHours: number
+  readonly longer: number
+  readonly unlimited: readonly SubstanceId[]
+}
 
 function say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer, unlimited }: ToSay): readonly Finding[] {
   const findings: Finding[] = []
@@ -135,7 +173,11 @@ function say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer
     if (!binds || fraction <= actionFraction || told.has(limit.substance)) continue
     told.add(limit.substance)
     const { substance, ruleSet, kind, valueMgPerM3, source } = limit
-    findings.push(finding('hold', 'exposure.over', { substance, ruleSet, kind, mgPerM3, limitMgPerM3: valueMgPerM3, fraction, actionFraction }, [source]))
+    findings.push(
+      finding('hold', 'exposure.over', { substance, ruleSet, kind, mgPerM3, limitMgPerM3: valueMgPerM3, fraction, actionFraction }, [
+        source,
+      ]),
+    )
   }
   if (findings.length === 0 && mixture && mixture.fraction > actionFraction) {
     const { group, ruleSet, fraction } = mixture
@@ -150,11 +192,13 @@ function say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer
     if (isBorrowed && fraction > 0) findings.push(finding('note', 'exposure.limit-borrowed', { substance, ruleSet }, [source]))
   }
   const silent = inForce.filter(ruleSet => SILENT_ON_FUME.has(ruleSet))
-  if (inForce.length === silent.length && inForce.length < EXPOSURE_RULE_SETS.length) findings.push(finding('note', 'exposure.no-limit-for-fume', { ruleSets: silent }, [SOURCES.usLimits]))
+  if (inForce.length === silent.length && inForce.length < EXPOSURE_RULE_SETS.length)
+    findings.push(finding('note', 'exposure.no-limit-for-fume', { ruleSets: silent }, [SOURCES.usLimits]))
   findings.push(finding('note', 'exposure.carcinogen', {}, [SOURCES.fumeCarcinogen]))
   if (longer > 1) findings.push(finding('note', 'exposure.long-shift', { shiftHours, factor: longer }, [SOURCES.longShift]))
   return findings
 }
 
 /** Substances in the order of the book, those breathed only. */
-export const breathedSubstances = (breathed: BreathedBySubstance): readonly SubstanceId[] => SUBSTANCES.filter(substance => breathed[substance] !== undefined)
+export const breathedSubstances = (breathed: BreathedBySubstance): readonly SubstanceId[] =>
+  SUBSTANCES.filter(substance => breathed[substance] !== undefined)

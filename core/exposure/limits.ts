@@ -23,10 +23,23 @@ export interface ExposureLimit {
 const FE2O3 = 1.430
 const ZNO = 1.2447
 
-type Row = readonly [substance: SubstanceId, kind: LimitKind, valueMgPerM3: number, more?: { readonly sampled?: SampledFraction, readonly perElement?: number, readonly source?: SourceRef }]
+type Row = readonly [
+  substance: SubstanceId,
+  kind: LimitKind,
+  valueMgPerM3: number,
+  more?: { readonly sampled?: SampledFraction, readonly perElement?: number, readonly source?: SourceRef },
+]
 
 const table = (ruleSet: ExposureRuleSetId, source: SourceRef, rows: readonly Row[]): readonly ExposureLimit[] =>
-  rows.map(([substance, kind, valueMgPerM3, more]) => ({ ruleSet, substance, kind, valueMgPerM3, perElement: more?.perElement ?? 1, sampled: more?.sampled ?? null, source: more?.source ?? source }))
+  rows.map(([substance, kind, valueMgPerM3, more]) => ({
+    ruleSet,
+    substance,
+    kind,
+    valueMgPerM3,
+    perElement: more?.perElement ?? 1,
+    sampled: more?.sampled ?? null,
+    source: more?.source ?? source,
+  }))
 
 const ppm = mgPerM3FromPpm
 
@@ -162,7 +175,8 @@ const DE = table('de', SOURCES.deLimits, [
 /** Every exposure limit that Zonaris knows, rule set by rule set. Recalled: check your current edition. */
 export const EXPOSURE_LIMITS: readonly ExposureLimit[] = [...US_LEGAL, ...US_CONSENSUS, ...US_CA, ...EU, ...UK, ...DE]
 
-export const limitsFor = (substance: SubstanceId): readonly ExposureLimit[] => EXPOSURE_LIMITS.filter(limit => limit.substance === substance)
+export const limitsFor = (substance: SubstanceId): readonly ExposureLimit[] =>
+  EXPOSURE_LIMITS.filter(limit => limit.substance === substance)
 
 /** Rule sets that print no number for total fume, or only one that is not a limit for fume. */
 export const SILENT_ON_FUME: ReadonlySet<ExposureRuleSetId> = new Set(['us-legal', 'eu'])

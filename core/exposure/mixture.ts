@@ -10,12 +10,20 @@ import { MIXTURE_GROUPS } from '../ids/exposure-ids'
  * @param isSum whether these, which are there, make a sum; one alone may be judged otherwise
  * @example largestMixture(s => ({ ozone: 0.6, 'nitrogen-dioxide': 0.4 })[s]) // { group: 'airways', fraction: 1 }
  */
-export function largestMixture(fractionOf: (substance: SubstanceId) => number | undefined, isSum: (there: readonly SubstanceId[]) => boolean = () => true): { readonly group: MixtureGroupId, readonly fraction: number } | null {
+export function largestMixture(
+  fractionOf: (substance: SubstanceId) => number | undefined,
+  isSum: (there: readonly SubstanceId[]) => boolean = () => true,
+): { readonly group: MixtureGroupId, readonly fraction: number } | null {
   let largest: { group: MixtureGroupId, fraction: number } | null = null
   for (const [group, members] of Object.entries(MIXTURE_GROUPS) as [MixtureGroupId, readonly SubstanceId[]][]) {
     const fractions = members.map(fractionOf).filter(fraction => fraction !== undefined)
     const fraction = fractions.reduce((total, part) => total + part, 0)
-    if (fractions.length > 0 && isSum(members.filter(member => (fractionOf(member) ?? 0) > 0)) && (largest === null || fraction > largest.fraction)) largest = { group, fraction }
+    if (
+      fractions.length > 0
+      && isSum(members.filter(member => (fractionOf(member) ?? 0) > 0))
+      && (largest === null || fraction > largest.fraction)
+    )
+      largest = { group, fraction }
   }
   return largest
 }

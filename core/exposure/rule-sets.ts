@@ -3,7 +3,14 @@ import { LAWS } from '../law/laws'
 import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 
 /** The body of limits that binds above another: a state keeps the federal law, a member the law of its union. */
-const BINDS_ABOVE: Readonly<Record<ExposureRuleSetId, ExposureRuleSetId | null>> = { 'us-legal': null, 'us-consensus': null, 'us-ca': 'us-legal', 'eu': null, 'uk': null, 'de': 'eu' }
+const BINDS_ABOVE: Readonly<Record<ExposureRuleSetId, ExposureRuleSetId | null>> = {
+  'us-legal': null,
+  'us-consensus': null,
+  'us-ca': 'us-legal',
+  'eu': null,
+  'uk': null,
+  'de': 'eu',
+}
 
 /**
  * Rule sets with what binds above each of them: the stricter of both counts, and where one is silent the other speaks.

@@ -3,7 +3,15 @@ import type { LimitKind, MixtureGroupId } from '../ids/exposure-ids'
 
 /** Codes of the exposure area. */
 export interface ExposureFindings {
-  'exposure.over': { substance: SubstanceId, ruleSet: ExposureRuleSetId, kind: LimitKind, mgPerM3: number, limitMgPerM3: number, fraction: number, actionFraction: number }
+  'exposure.over': {
+    substance: SubstanceId
+    ruleSet: ExposureRuleSetId
+    kind: LimitKind
+    mgPerM3: number
+    limitMgPerM3: number
+    fraction: number
+    actionFraction: number
+  }
   'exposure.under': { substance: SubstanceId, ruleSet: ExposureRuleSetId, kind: LimitKind, fraction: number, actionFraction: number }
   'exposure.mixture-over': { group: MixtureGroupId, ruleSet: ExposureRuleSetId, fraction: number, actionFraction: number }
   'exposure.no-limit-for-fume': { ruleSets: readonly ExposureRuleSetId[] }

@@ -18,8 +18,27 @@ import type { InspectionFindings } from './kit-findings'
  * An area adds its own by extending this with an interface of its own; the message
  * catalogue must then speak it, or it does not compile.
  */
-export interface FindingValues extends ShadeFindings, JobFindings, EyesFindings, BodyFindings, GasFindings, MachineFindings, StationFindings, CommandFindings,
-  FumeFindings, VentilationFindings, ExposureFindings, SamplesFindings, AirFindings, CylinderFindings, ElectricalFindings, InspectionFindings, SparkFindings, HotWorkFindings, PermitFindings {}
+export interface FindingValues
+  extends
+  ShadeFindings,
+  JobFindings,
+  EyesFindings,
+  BodyFindings,
+  GasFindings,
+  MachineFindings,
+  StationFindings,
+  CommandFindings,
+  FumeFindings,
+  VentilationFindings,
+  ExposureFindings,
+  SamplesFindings,
+  AirFindings,
+  CylinderFindings,
+  ElectricalFindings,
+  InspectionFindings,
+  SparkFindings,
+  HotWorkFindings,
+  PermitFindings {}
 
 export type FindingCode = keyof FindingValues
 

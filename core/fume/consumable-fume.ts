@@ -8,9 +8,9 @@ import { EMISSION_FACTORS, FACTOR_SPREAD } from './emission-factors'
 import type { FumeFamily } from './fume-composition'
 
 /** How much fume a consumable makes: by the mass melted, or by the minute of arc where that is how it is published. */
-export type FumeRate =
-  | { readonly by: 'mass', readonly gPerKg: Range, readonly factor: EmissionFactor | null, readonly source: SourceRef }
-  | { readonly by: 'minute', readonly gPerMin: Range, readonly source: SourceRef }
+export type FumeRate
+  = | { readonly by: 'mass', readonly gPerKg: Range, readonly factor: EmissionFactor | null, readonly source: SourceRef }
+    | { readonly by: 'minute', readonly gPerMin: Range, readonly source: SourceRef }
 
 /** What is known of the fume of a process with its consumable and base metal. */
 export interface FumeKnowledge { readonly rate: FumeRate, readonly family: FumeFamily, readonly familySource: SourceRef }
@@ -22,7 +22,11 @@ const printed = (row: EmissionRow): FumeRate => {
 /** A factor worked out from fume rates in grams per minute, where the table of factors has no row. */
 const worked = (low: number, mid: number, high: number, factor: EmissionFactor | null = null): FumeRate =>
   ({ by: 'mass', gPerKg: { low, mid, high }, factor, source: SOURCES.fumeRates })
-const perMinute = (low: number, mid: number, high: number, source: SourceRef = SOURCES.fumeRates): FumeRate => ({ by: 'minute', gPerMin: { low, mid, high }, source })
+const perMinute = (low: number, mid: number, high: number, source: SourceRef = SOURCES.fumeRates): FumeRate => ({
+  by: 'minute',
+  gPerMin: { low, mid, high },
+  source,
+})
 
 const known = (rate: FumeRate, family: FumeFamily): FumeKnowledge => ({ rate, family, familySource: SOURCES.fumeComposition })
 
@@ -66,7 +70,11 @@ const TIG_RATE = perMinute(0.001, 0.006, 0.02)
 const FLAME_RATE = perMinute(0.003, 0.02, 0.06, SOURCES.rateClasses)
 
 const TIG_FAMILY: Readonly<Partial<Record<ConsumableId, FumeFamily>>> = {
-  'er70s-2': 'solid-steel', 'er70s-6': 'solid-steel', 'er308l': 'stainless-tig', 'er4043': 'aluminium-silicon', 'er5356': 'aluminium-magnesium',
+  'er70s-2': 'solid-steel',
+  'er70s-6': 'solid-steel',
+  'er308l': 'stainless-tig',
+  'er4043': 'aluminium-silicon',
+  'er5356': 'aluminium-magnesium',
 }
 /** What rises when only the work itself melts. */
 const METAL_FAMILY: Readonly<Partial<Record<BaseMetalId, FumeFamily>>> = {
@@ -84,23 +92,42 @@ const CUTTING: Readonly<Partial<Record<ProcessId, FumeRate>>> = {
  * What is known of the fume of a process with its consumable; null where nothing is published (then the gate holds and
  * asks for the maker's data sheet or for measured samples).
  */
-export function fumeKnowledge(process: ProcessId, consumable: ConsumableId | undefined, baseMetal: BaseMetalId | undefined): FumeKnowledge | null {
+export function fumeKnowledge(
+  process: ProcessId,
+  consumable: ConsumableId | undefined,
+  baseMetal: BaseMetalId | undefined,
+): FumeKnowledge | null {
   const ofMetal = baseMetal && METAL_FAMILY[baseMetal]
   switch (process) {
-    case 'smaw': return (consumable && STICKS[consumable]) ?? null
-    case 'gmaw': return (consumable && SOLID_WIRES[consumable]) ?? null
-    case 'fcaw-g': return (consumable && CORED_WIRES[consumable]) ?? null
-    case 'fcaw-s': return (consumable && SELF_SHIELDED_WIRES[consumable]) ?? null
-    case 'saw': return consumable === 'em12k' ? known(printed('saw em12k'), 'solid-steel') : null
+    case 'smaw':
+      return (consumable && STICKS[consumable]) ?? null
+    case 'gmaw':
+      return (consumable && SOLID_WIRES[consumable]) ?? null
+    case 'fcaw-g':
+      return (consumable && CORED_WIRES[consumable]) ?? null
+    case 'fcaw-s':
+      return (consumable && SELF_SHIELDED_WIRES[consumable]) ?? null
+    case 'saw':
+      return consumable === 'em12k' ? known(printed('saw em12k'), 'solid-steel') : null
     case 'gtaw': {
       const family = consumable === 'no-filler' ? ofMetal : consumable && TIG_FAMILY[consumable]
       return family ? known(TIG_RATE, family) : null
     }
-    case 'pac': case 'ofc': case 'lbw': return ofMetal ? known(CUTTING[process]!, ofMetal) : null
-    case 'cac-a': return ofMetal === 'solid-steel' ? known(perMinute(2, 6, 20), 'gouging') : null
-    case 'ofw': return consumable === 'rg45' ? known(FLAME_RATE, 'solid-steel') : null
-    case 'tb': return consumable === 'rbcuzn-a' ? known(FLAME_RATE, 'brass-rod') : null
-    case 'ts': return consumable === 'tin-silver' ? known(FLAME_RATE, 'tin-solder') : null
-    case 'paw': case 'caw': case 'grinding': return null
+    case 'pac':
+    case 'ofc':
+    case 'lbw':
+      return ofMetal ? known(CUTTING[process]!, ofMetal) : null
+    case 'cac-a':
+      return ofMetal === 'solid-steel' ? known(perMinute(2, 6, 20), 'gouging') : null
+    case 'ofw':
+      return consumable === 'rg45' ? known(FLAME_RATE, 'solid-steel') : null
+    case 'tb':
+      return consumable === 'rbcuzn-a' ? known(FLAME_RATE, 'brass-rod') : null
+    case 'ts':
+      return consumable === 'tin-silver' ? known(FLAME_RATE, 'tin-solder') : null
+    case 'paw':
+    case 'caw':
+    case 'grinding':
+      return null
   }
 }

@@ -23,7 +23,10 @@ export const DATA_SHEET_LIMITS = {
   compositionPercent: { min: 0, max: 100 },
 } as const
 
-/** A sheet is measured at one current on one machine: what it lists is spread by this much either way, rate and share. House choice, no source. */
+/**
+ * A sheet is measured at one current on one machine: what it lists is spread by this much either way, rate and share. House choice, no
+ * source.
+ */
 export const SHEET_SPREAD = { rate: 0.3, share: 0.2 } as const
 
 /** The process that a consumable is ordinarily used with, where there is just one. */

@@ -10,9 +10,21 @@ export interface EmissionFactor {
 export type EmissionRow = keyof typeof EMISSION_FACTORS
 
 /** A row: fume in g/kg, then chromium, hexavalent chromium, manganese, nickel and lead in tenths of g/kg, as printed; null is "no data". */
-const row = (fumeGPerKg: number, chromium: number | null, chromiumVi: number | null, manganese: number | null, nickel: number | null, lead: number | null = null): EmissionFactor => {
-  const printed: readonly [SubstanceId, number | null][] = [['chromium', chromium], ['chromium-vi', chromiumVi], ['manganese', manganese], ['nickel', nickel], ['lead', lead]]
-  return { fumeGPerKg, metalsGPerKg: Object.fromEntries(printed.flatMap(([substance, tenths]) => tenths === null ? [] : [[substance, tenths / 10]])) }
+const row = (
+  fumeGPerKg: number,
+  chromium: number | null,
+  chromiumVi: number | null,
+  manganese: number | null,
+  nickel: number | null,
+  lead: number | null = null,
+): EmissionFactor => {
+  const printed: readonly [SubstanceId, number | null][] = [
+    ['chromium', chromium], ['chromium-vi', chromiumVi], ['manganese', manganese], ['nickel', nickel], ['lead', lead],
+  ]
+  return {
+    fumeGPerKg,
+    metalsGPerKg: Object.fromEntries(printed.flatMap(([substance, tenths]) => (tenths === null ? [] : [[substance, tenths / 10]]))),
+  }
 }
 
 /**

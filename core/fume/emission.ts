@@ -66,7 +66,8 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   const substances: Partial<Record<SubstanceId, SubstanceEmission>> = {}
   const nothing = (said: Finding): Emission => ({ substances, findings: [said], unmeasured: {} })
 
-  if (PROCESS_TRAITS[process].needsConsumable && consumable === undefined) return nothing(finding('hold', 'fume.input-missing', { input: 'consumable' }))
+  if (PROCESS_TRAITS[process].needsConsumable && consumable === undefined)
+    return nothing(finding('hold', 'fume.input-missing', { input: 'consumable' }))
   // The metal decides what may rise besides the rod, and what boils off it.
   if (baseMetal === undefined) return nothing(finding('hold', 'fume.input-missing', { input: 'baseMetal' }))
   if (sheet && sheet.process !== process) {
@@ -78,7 +79,10 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   }
 
   const knowledge = fumeKnowledge(process, consumable, baseMetal)
-  const rate = sheet && (sheet.fumeGPerKg !== undefined || sheet.fumeMgPerS !== undefined) ? sheetRate(sheet, question) : tableRate(knowledge, question)
+  const rate
+    = sheet && (sheet.fumeGPerKg !== undefined || sheet.fumeMgPerS !== undefined)
+      ? sheetRate(sheet, question)
+      : tableRate(knowledge, question)
   if (rate === null) findings.push(finding('hold', 'fume.no-factor', { process, consumable: consumable ?? null, baseMetal }))
   else if (typeof rate === 'string') findings.push(finding('hold', 'fume.input-missing', { input: rate }))
   else {
@@ -89,11 +93,14 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
       ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, [SOURCES.dataSheet])
       : finding('note', 'fume.factors-in-pencil', { process }, rate.sources))
   }
-  if (melts(knowledge) && question.electrodeDiameterMm === undefined && question.consumableKgPerH === undefined && process !== 'smaw') findings.push(finding('caution', 'fume.diameter-unknown', {}))
+  if (melts(knowledge) && question.electrodeDiameterMm === undefined && question.consumableKgPerH === undefined && process !== 'smaw')
+    findings.push(finding('caution', 'fume.diameter-unknown', {}))
   sayBoiling(question, substances, findings)
   findings.push(...addCoating(substances, question))
   addGases(substances, question, findings)
-  const unmeasured = Object.fromEntries(Object.entries(mayHold(process, consumable, baseMetal)).filter(([substance]) => substances[substance as SubstanceId] === undefined)) as AtMostPercent
+  const unmeasured = Object.fromEntries(
+    Object.entries(mayHold(process, consumable, baseMetal)).filter(([substance]) => substances[substance as SubstanceId] === undefined),
+  ) as AtMostPercent
   const silent = Object.keys(unmeasured) as SubstanceId[]
   if (silent.length > 0 && substances['total-fume']) findings.push(finding('note', 'fume.not-measured', { substances: silent }))
   return { substances, findings, unmeasured }
@@ -120,9 +127,20 @@ interface Rate {
 
 function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' {
   const melted = meltingRateGPerMin(question)
-  if (sheet.fumeGPerKg === undefined) return { fumeMgPerMin: around(sheet.fumeMgPerS! * 60, SHEET_SPREAD.rate), melted: typeof melted === 'string' ? null : melted, ink: 'chalk', sources: [SOURCES.dataSheet] }
+  if (sheet.fumeGPerKg === undefined)
+    return {
+      fumeMgPerMin: around(sheet.fumeMgPerS! * 60, SHEET_SPREAD.rate),
+      melted: typeof melted === 'string' ? null : melted,
+      ink: 'chalk',
+      sources: [SOURCES.dataSheet],
+    }
   if (typeof melted === 'string') return melted
-  return { fumeMgPerMin: times(melted, around(sheet.fumeGPerKg, SHEET_SPREAD.rate)), melted, ink: 'chalk', sources: [SOURCES.dataSheet, SOURCES.meltingRate] }
+  return {
+    fumeMgPerMin: times(melted, around(sheet.fumeGPerKg, SHEET_SPREAD.rate)),
+    melted,
+    ink: 'chalk',
+    sources: [SOURCES.dataSheet, SOURCES.meltingRate],
+  }
 }
 
 function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | null {
@@ -136,10 +154,18 @@ function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rat
   return { fumeMgPerMin: times(melted, rate.gPerKg), melted, ink: 'pencil', sources: [rate.source, how] }
 }
 
-function addTableMetals(substances: Partial<Record<SubstanceId, SubstanceEmission>>, rate: Rate, { rate: published, family, familySource }: FumeKnowledge): void {
+function addTableMetals(
+  substances: Partial<Record<SubstanceId, SubstanceEmission>>,
+  rate: Rate,
+  { rate: published, family, familySource }: FumeKnowledge,
+): void {
   const shares: Composition = COMPOSITIONS[family]
   for (const [substance, percent] of Object.entries(shares) as [SubstanceId, Range][]) {
-    substances[substance] = { mgPerMin: times(rate.fumeMgPerMin, times(percent, 0.01)), ink: 'pencil', sources: [...rate.sources, familySource] }
+    substances[substance] = {
+      mgPerMin: times(rate.fumeMgPerMin, times(percent, 0.01)),
+      ink: 'pencil',
+      sources: [...rate.sources, familySource],
+    }
   }
   if (published.by !== 'mass' || !published.factor || !rate.melted) return
   for (const [substance, gPerKg] of Object.entries(published.factor.metalsGPerKg) as [SubstanceId, number][]) {
@@ -147,9 +173,17 @@ function addTableMetals(substances: Partial<Record<SubstanceId, SubstanceEmissio
   }
 }
 
-function addSheetMetals(substances: Partial<Record<SubstanceId, SubstanceEmission>>, fume: Range, { compositionPercent }: FumeDataSheet): void {
+function addSheetMetals(
+  substances: Partial<Record<SubstanceId, SubstanceEmission>>,
+  fume: Range,
+  { compositionPercent }: FumeDataSheet,
+): void {
   for (const [substance, percent] of Object.entries(compositionPercent) as [SubstanceId, number][]) {
-    substances[substance] = { mgPerMin: times(fume, around(percent / 100, SHEET_SPREAD.share)), ink: 'chalk', sources: [SOURCES.dataSheet] }
+    substances[substance] = {
+      mgPerMin: times(fume, around(percent / 100, SHEET_SPREAD.share)),
+      ink: 'chalk',
+      sources: [SOURCES.dataSheet],
+    }
   }
 }
 
@@ -174,7 +208,12 @@ function addCoating(substances: Partial<Record<SubstanceId, SubstanceEmission>>,
   return [finding('caution', 'fume.coating-burns', { coating, substance, stripMm }, sources), ...dust]
 }
 
-function add(substances: Partial<Record<SubstanceId, SubstanceEmission>>, substance: SubstanceId, mgPerMin: Range, sources: readonly SourceRef[]): void {
+function add(
+  substances: Partial<Record<SubstanceId, SubstanceEmission>>,
+  substance: SubstanceId,
+  mgPerMin: Range,
+  sources: readonly SourceRef[],
+): void {
   const before = substances[substance]
   substances[substance] = before
     ? { mgPerMin: plus(before.mgPerMin, mgPerMin), ink: before.ink, sources: [...before.sources, ...sources] }
@@ -183,6 +222,7 @@ function add(substances: Partial<Record<SubstanceId, SubstanceEmission>>, substa
 
 function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion, findings: Finding[]): void {
   const made = Object.entries(gasesAtArc(question.process, question)) as [SubstanceId, Range][]
-  for (const [gas, mlPerMin] of made) substances[gas] = { mgPerMin: each(mlPerMin, ml => mgPerMinFromMl(gas, ml)), ink: 'pencil', sources: [SOURCES.arcGases] }
+  for (const [gas, mlPerMin] of made)
+    substances[gas] = { mgPerMin: each(mlPerMin, ml => mgPerMinFromMl(gas, ml)), ink: 'pencil', sources: [SOURCES.arcGases] }
   if (made.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: made.map(([gas]) => gas) }, [SOURCES.arcGases]))
 }

@@ -9,7 +9,12 @@ const between = (low: number, high: number): Range => ({ low, mid: (low + high) 
 /** Molar volume that turns ppm into mg/m³ in the United States, L/mol at 25 °C. Source: `ppm`. */
 export const MOLAR_VOLUME_L = 24.45
 /** Molar masses, g/mol. */
-const MOLAR_G: Readonly<Partial<Record<SubstanceId, number>>> = { 'ozone': 47.998, 'nitrogen-dioxide': 46.006, 'nitric-oxide': 30.006, 'carbon-monoxide': 28.01 }
+const MOLAR_G: Readonly<Partial<Record<SubstanceId, number>>> = {
+  'ozone': 47.998,
+  'nitrogen-dioxide': 46.006,
+  'nitric-oxide': 30.006,
+  'carbon-monoxide': 28.01,
+}
 
 export const isGas = (substance: SubstanceId): boolean => MOLAR_G[substance] !== undefined
 
@@ -33,24 +38,61 @@ const MIG_NOX: GasRates = { 'nitrogen-dioxide': between(0.1, 4.5), 'nitric-oxide
  * Gases made at the arc, mL/min. Order of magnitude only, recalled loosely: pencil, used at its safe end.
  * Source: `arcGases`. A gas left out is not modelled; that is not zero.
  */
-export function gasesAtArc(process: ProcessId, { baseMetal, consumable, shieldingGas }: { readonly baseMetal?: BaseMetalId, readonly consumable?: ConsumableId, readonly shieldingGas?: ShieldingGasId }): GasRates {
+export function gasesAtArc(
+  process: ProcessId,
+  {
+    baseMetal,
+    consumable,
+    shieldingGas,
+  }: { readonly baseMetal?: BaseMetalId, readonly consumable?: ConsumableId, readonly shieldingGas?: ShieldingGasId },
+): GasRates {
   const isAluminium = baseMetal === 'aluminium'
   switch (process) {
-    case 'gmaw': case 'fcaw-g': {
-      if (process === 'fcaw-g') return { 'ozone': between(0, 0.3), ...MIG_NOX, 'carbon-monoxide': shieldingGas === 'co2' ? between(100, 400) : between(30, 100) }
+    case 'gmaw':
+    case 'fcaw-g': {
+      if (process === 'fcaw-g')
+        return { 'ozone': between(0, 0.3), ...MIG_NOX, 'carbon-monoxide': shieldingGas === 'co2' ? between(100, 400) : between(30, 100) }
       // Magnesium oxide in the fume screens the light that makes ozone.
-      const ozone = isAluminium ? consumable === 'er5356' ? between(3, 10) : between(5, 30) : shieldingGas === 'co2' ? between(0.3, 2) : between(1, 5)
-      const monoxide = shieldingGas === 'co2' ? between(100, 400) : shieldingGas === 'argon-co2' || shieldingGas === 'tri-mix' || shieldingGas === undefined ? between(30, 100) : undefined
-      return { ozone, ...MIG_NOX, ...monoxide && { 'carbon-monoxide': monoxide } }
+      const ozone = isAluminium
+        ? consumable === 'er5356'
+          ? between(3, 10)
+          : between(5, 30)
+        : shieldingGas === 'co2'
+          ? between(0.3, 2)
+          : between(1, 5)
+      const monoxide
+        = shieldingGas === 'co2'
+          ? between(100, 400)
+          : shieldingGas === 'argon-co2' || shieldingGas === 'tri-mix' || shieldingGas === undefined
+            ? between(30, 100)
+            : undefined
+      return { ozone, ...MIG_NOX, ...(monoxide && { 'carbon-monoxide': monoxide }) }
     }
-    case 'gtaw': return { ozone: isAluminium ? between(0.3, 3) : between(0.3, 2) }
-    case 'smaw': return { ozone: between(0, 0.3), ...consumable === 'e6010' || consumable === 'e6011' ? { 'carbon-monoxide': between(50, 300) } : {} }
-    case 'fcaw-s': case 'saw': return { ozone: between(0, 0.3) }
+    case 'gtaw':
+      return { ozone: isAluminium ? between(0.3, 3) : between(0.3, 2) }
+    case 'smaw':
+      return {
+        ozone: between(0, 0.3),
+        ...(consumable === 'e6010' || consumable === 'e6011' ? { 'carbon-monoxide': between(50, 300) } : {}),
+      }
+    case 'fcaw-s':
+    case 'saw':
+      return { ozone: between(0, 0.3) }
     // 1 to 10 L/min of oxides, mostly monoxide, leaving a dry cut on air.
-    case 'pac': return { 'ozone': between(1, 10), 'nitrogen-dioxide': between(100, 3000), 'nitric-oxide': between(700, 9000) }
-    case 'ofw': case 'tb': return { 'nitrogen-dioxide': between(1, 18), 'nitric-oxide': between(7, 54) }
-    case 'ofc': return { 'nitrogen-dioxide': between(10, 300), 'nitric-oxide': between(70, 900) }
-    case 'ts': case 'paw': case 'cac-a': case 'caw': case 'grinding': case 'lbw': return NOTHING_KNOWN
+    case 'pac':
+      return { 'ozone': between(1, 10), 'nitrogen-dioxide': between(100, 3000), 'nitric-oxide': between(700, 9000) }
+    case 'ofw':
+    case 'tb':
+      return { 'nitrogen-dioxide': between(1, 18), 'nitric-oxide': between(7, 54) }
+    case 'ofc':
+      return { 'nitrogen-dioxide': between(10, 300), 'nitric-oxide': between(70, 900) }
+    case 'ts':
+    case 'paw':
+    case 'cac-a':
+    case 'caw':
+    case 'grinding':
+    case 'lbw':
+      return NOTHING_KNOWN
   }
 }
 

@@ -76,7 +76,10 @@ export function mayHold(process: ProcessId, consumable: ConsumableId | undefined
   return highest
 }
 
-/** What has to be measured before fume that nobody publishes may be breathed: all of it together, what it may hold, and the gases of its heat. */
+/**
+ * What has to be measured before fume that nobody publishes may be breathed: all of it together, what it may hold, and the gases of its
+ * heat.
+ */
 export const toBeMeasured = (
   process: ProcessId,
   consumable: ConsumableId | undefined,

@@ -80,14 +80,28 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
   if (process !== 'smaw' && wireFeedMPerMin !== undefined) {
     const fed = (diameterMm: number) => wireMassGPerMin(wireFeedMPerMin, diameterMm, density)
     if (electrodeDiameterMm !== undefined) return exactly(fed(electrodeDiameterMm))
-    return { low: fed(THINNEST_WIRE_MM), mid: fed(FITTED_FOR_MM), high: fed(isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid) }
+    return {
+      low: fed(THINNEST_WIRE_MM),
+      mid: fed(FITTED_FOR_MM),
+      high: fed(isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid),
+    }
   }
   const amperes = currentRangeOf(question)
   if (amperes === undefined) return 'current'
-  if (process === 'smaw') return { low: STICK_G_PER_A_MIN.low * amperes.low, mid: STICK_G_PER_A_MIN.mid * amperes.mid, high: STICK_G_PER_A_MIN.high * amperes.high }
+  if (process === 'smaw')
+    return {
+      low: STICK_G_PER_A_MIN.low * amperes.low,
+      mid: STICK_G_PER_A_MIN.mid * amperes.mid,
+      high: STICK_G_PER_A_MIN.high * amperes.high,
+    }
   const isAluminium = consumable !== undefined && ALUMINIUM.has(consumable)
   // Current flows in the sheath alone: by mass, cored wire melts as solid steel wire does.
-  const melted = (currentA: number, diameterMm: number) => wireMassGPerMin(wireFeedFromCurrentMPerMin(currentA, diameterMm, isAluminium), diameterMm, isCored(process) ? STEEL_G_PER_CM3 : density)
+  const melted = (currentA: number, diameterMm: number) =>
+    wireMassGPerMin(
+      wireFeedFromCurrentMPerMin(currentA, diameterMm, isAluminium),
+      diameterMm,
+      isCored(process) ? STEEL_G_PER_CM3 : density,
+    )
   const spread = around(1, isCored(process) ? CORED_SPREAD : WIRE_SPREAD)
   const diameter = electrodeDiameterMm ?? FITTED_FOR_MM
   return {

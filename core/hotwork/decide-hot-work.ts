@@ -17,7 +17,12 @@ import { HOT_WORK_FACTS } from '../ids/hotwork-ids'
 export interface HotWorkHouse extends GasLimits { readonly radiusM: number, readonly afterMin: number, readonly monitoringMin: number }
 
 /** The strictest of what is known and ordinarily asked for; where no rules are sent these bind, and the answer says so. */
-export const STRICTEST_HOUSE: HotWorkHouse = { lelLimitPercent: 0, oxygenMaxPercent: 22, radiusM: RADIUS_OF_RULE_M['35-ft'], ...WATCH_SCHOOLS['insurer-60-180'] }
+export const STRICTEST_HOUSE: HotWorkHouse = {
+  lelLimitPercent: 0,
+  oxygenMaxPercent: 22,
+  radiusM: RADIUS_OF_RULE_M['35-ft'],
+  ...WATCH_SCHOOLS['insurer-60-180'],
+}
 
 export interface HotWorkPlan {
   readonly class: 'designated' | 'permit' | 'forbidden'
@@ -35,33 +40,61 @@ export interface HotWorkPlan {
  * @param house what was sent of the site's rules; the rest is the strictest known
  * Source: `usHotWork`, `usProhibited`, `consensusHotWork`, `consensusWatch`, `insurerMonitoring`.
  */
-export function decideHotWork(place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions, house?: Partial<HotWorkHouse>): HotWorkPlan {
+export function decideHotWork(
+  place: HotWorkPlace,
+  job: HotWorkJob,
+  conditions: HotWorkConditions,
+  house?: Partial<HotWorkHouse>,
+): HotWorkPlan {
   const rules: HotWorkHouse = { ...STRICTEST_HOUSE, ...house }
   const afterMin = Math.max(rules.afterMin, LAW_WATCH_MIN)
   const findings: Finding[] = [...forbiddenBecause(place, job, conditions, rules)]
-  if (rules.afterMin < LAW_WATCH_MIN) findings.push(finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch]))
+  if (rules.afterMin < LAW_WATCH_MIN)
+    findings.push(
+      finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch]),
+    )
   const isForbidden = findings.some(({ severity }) => severity === 'stop')
   // What opens a vessel or enters a confined place is nowhere work for the bay.
   const isDesignated = place.designated && place.confined !== true && !(job.workpiece !== undefined && isVessel(job))
   const gasTest = needsGasTest(place, job, conditions)
   if (!isForbidden && isDesignated) {
     return {
-      class: 'designated', precautions: [], needsGasTest: false, reach: null, watch: { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 },
-      findings: [...findings, finding('note', 'hotwork.designated', {}, [HOTWORK_SOURCES.consensusHotWork]), finding('note', 'hotwork.advises', {})],
+      class: 'designated',
+      precautions: [],
+      needsGasTest: false,
+      reach: null,
+      watch: { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 },
+      findings: [
+        ...findings,
+        finding('note', 'hotwork.designated', {}, [HOTWORK_SOURCES.consensusHotWork]),
+        finding('note', 'hotwork.advises', {}),
+      ],
     }
   }
-  for (const fact of missingFacts(place, job, conditions)) findings.push(finding('hold', 'hotwork.fact-missing', { fact }, [HOTWORK_SOURCES.usHotWork]))
+  for (const fact of missingFacts(place, job, conditions))
+    findings.push(finding('hold', 'hotwork.fact-missing', { fact }, [HOTWORK_SOURCES.usHotWork]))
   if (conditions.sprinklers === 'none') findings.push(finding('caution', 'hotwork.no-sprinklers', {}))
-  if (gasTest && (conditions.lelPercent === undefined || conditions.oxygenPercent === undefined)) findings.push(finding('hold', 'hotwork.gas-test-needed', {}, [HOTWORK_SOURCES.usConfined]))
+  if (gasTest && (conditions.lelPercent === undefined || conditions.oxygenPercent === undefined))
+    findings.push(finding('hold', 'hotwork.gas-test-needed', {}, [HOTWORK_SOURCES.usConfined]))
   const reach = reachOf(place, job, conditions, rules, findings)
   const watchers = watchersNeeded(place)
   findings.push(finding('note', 'hotwork.watchers', { watchers }, [HOTWORK_SOURCES.consensusWatchers]))
-  if (!isForbidden) findings.push(finding('note', 'hotwork.permit-needed', {}, [HOTWORK_SOURCES.consensusHotWork]), finding('caution', 'hotwork.bay-first', {}, [HOTWORK_SOURCES.usHotWork]))
-  if (house === undefined) findings.push(finding('note', 'hotwork.rules-not-sent', { afterMin, monitoringMin: rules.monitoringMin, radiusM: rules.radiusM }))
+  if (!isForbidden)
+    findings.push(
+      finding('note', 'hotwork.permit-needed', {}, [HOTWORK_SOURCES.consensusHotWork]),
+      finding('caution', 'hotwork.bay-first', {}, [HOTWORK_SOURCES.usHotWork]),
+    )
+  if (house === undefined)
+    findings.push(finding('note', 'hotwork.rules-not-sent', { afterMin, monitoringMin: rules.monitoringMin, radiusM: rules.radiusM }))
   findings.push(finding('note', 'hotwork.advises', {}))
   return {
-    class: isForbidden ? 'forbidden' : 'permit', precautions: isForbidden ? [] : precautionsFor(place, job, conditions), needsGasTest: gasTest, reach,
-    watch: isForbidden ? { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 } : { duringWork: true, afterMin, monitoringMin: rules.monitoringMin, watchers },
+    class: isForbidden ? 'forbidden' : 'permit',
+    precautions: isForbidden ? [] : precautionsFor(place, job, conditions),
+    needsGasTest: gasTest,
+    reach,
+    watch: isForbidden
+      ? { duringWork: false, afterMin: 0, monitoringMin: 0, watchers: 0 }
+      : { duringWork: true, afterMin, monitoringMin: rules.monitoringMin, watchers },
     findings,
   }
 }
@@ -69,18 +102,34 @@ export function decideHotWork(place: HotWorkPlace, job: HotWorkJob, conditions: 
 /** What nobody said and without which nothing can be planned: not looking is not the same as no. */
 function missingFacts(place: HotWorkPlace, job: HotWorkJob, { sprinklers, windMPerS }: HotWorkConditions): readonly HotWorkFactId[] {
   const asked: Readonly<Record<HotWorkFactId, boolean>> = {
-    'sprinklers': sprinklers === undefined, 'workpiece': job.workpiece === undefined, 'contents': false, 'level': place.level === undefined, 'height': job.heightM === undefined, 'wind': windMPerS === undefined,
+    'sprinklers': sprinklers === undefined,
+    'workpiece': job.workpiece === undefined,
+    'contents': false,
+    'level': place.level === undefined,
+    'height': job.heightM === undefined,
+    'wind': windMPerS === undefined,
     'current': PROCESS_TRAITS[job.process].byCurrent && job.currentA === undefined,
-    'confined': place.confined === undefined, 'other-side': place.otherSide === undefined, 'open-levels': place.openLevels === undefined, 'hidden-parts': place.hiddenParts === undefined,
-    'bulk-combustibles': place.bulkCombustibles === undefined, 'combustible-panel': place.combustiblePanel === undefined, 'metal-fire': job.metalFire === undefined,
+    'confined': place.confined === undefined,
+    'other-side': place.otherSide === undefined,
+    'open-levels': place.openLevels === undefined,
+    'hidden-parts': place.hiddenParts === undefined,
+    'bulk-combustibles': place.bulkCombustibles === undefined,
+    'combustible-panel': place.combustiblePanel === undefined,
+    'metal-fire': job.metalFire === undefined,
   }
   return HOT_WORK_FACTS.filter(fact => asked[fact])
 }
 
 /** Without height or wind there is no reach: both are asked for. */
-function reachOf({ hardFloor }: HotWorkPlace, { process, heightM }: HotWorkJob, { windMPerS }: HotWorkConditions, { radiusM }: HotWorkHouse, findings: Finding[]): ReachAnswer | null {
+function reachOf(
+  { hardFloor }: HotWorkPlace,
+  { process, heightM }: HotWorkJob,
+  { windMPerS }: HotWorkConditions,
+  { radiusM }: HotWorkHouse,
+  findings: Finding[],
+): ReachAnswer | null {
   if (heightM === undefined || windMPerS === undefined) return null
-  const reach = sparkReach({ process, heightM, windMPerS, ...hardFloor === undefined ? {} : { hardFloor } }, radiusM)
+  const reach = sparkReach({ process, heightM, windMPerS, ...(hardFloor === undefined ? {} : { hardFloor }) }, radiusM)
   findings.push(...reach.findings)
   return reach
 }

@@ -58,33 +58,51 @@ const OXYGEN_LEAST_PERCENT = 19.5
 const SENSOR_OXYGEN_PERCENT = { min: 12, max: 25 } as const
 
 /** May the flammable reading be believed, and are both readings within limits? A missing oxygen reading leaves the other worth nothing. */
-export function judgeGas({ lelPercent, oxygenPercent }: Pick<HotWorkConditions, 'lelPercent' | 'oxygenPercent'>, { lelLimitPercent, oxygenMaxPercent }: GasLimits): readonly Finding[] {
+export function judgeGas(
+  { lelPercent, oxygenPercent }: Pick<HotWorkConditions, 'lelPercent' | 'oxygenPercent'>,
+  { lelLimitPercent, oxygenMaxPercent }: GasLimits,
+): readonly Finding[] {
   const found: Finding[] = []
-  if (oxygenPercent !== undefined && oxygenPercent > oxygenMaxPercent) found.push(forbids('oxygen-rich', oxygenMaxPercent <= 22 ? [HOTWORK_SOURCES.usShipyardOxygen] : [HOTWORK_SOURCES.usConfined]))
-  if (oxygenPercent !== undefined && oxygenPercent < OXYGEN_LEAST_PERCENT) found.push(finding('hold', 'hotwork.oxygen-low', { oxygenPercent, atLeastPercent: OXYGEN_LEAST_PERCENT }, [HOTWORK_SOURCES.usConfined]))
+  if (oxygenPercent !== undefined && oxygenPercent > oxygenMaxPercent)
+    found.push(forbids('oxygen-rich', oxygenMaxPercent <= 22 ? [HOTWORK_SOURCES.usShipyardOxygen] : [HOTWORK_SOURCES.usConfined]))
+  if (oxygenPercent !== undefined && oxygenPercent < OXYGEN_LEAST_PERCENT)
+    found.push(
+      finding('hold', 'hotwork.oxygen-low', { oxygenPercent, atLeastPercent: OXYGEN_LEAST_PERCENT }, [HOTWORK_SOURCES.usConfined]),
+    )
   if (lelPercent === undefined) return found
   // A high reading warns whatever the sensor lacks; only a low one cannot be believed.
-  if (lelPercent >= LEL_FORBIDS_AT_PERCENT) found.push(forbids('explosive-atmosphere', [HOTWORK_SOURCES.usProhibited, HOTWORK_SOURCES.usConfined]))
-  else if (lelPercent > lelLimitPercent) found.push(finding('hold', 'hotwork.lel-over-limit', { lelPercent, limitPercent: lelLimitPercent }, [HOTWORK_SOURCES.strictGas]))
+  if (lelPercent >= LEL_FORBIDS_AT_PERCENT)
+    found.push(forbids('explosive-atmosphere', [HOTWORK_SOURCES.usProhibited, HOTWORK_SOURCES.usConfined]))
+  else if (lelPercent > lelLimitPercent)
+    found.push(finding('hold', 'hotwork.lel-over-limit', { lelPercent, limitPercent: lelLimitPercent }, [HOTWORK_SOURCES.strictGas]))
   if (oxygenPercent === undefined) found.push(finding('hold', 'hotwork.lel-without-oxygen', { lelPercent }, [HOTWORK_SOURCES.lelSensor]))
-  else if (oxygenPercent < SENSOR_OXYGEN_PERCENT.min || oxygenPercent > SENSOR_OXYGEN_PERCENT.max) found.push(finding('hold', 'hotwork.lel-sensor-invalid', { oxygenPercent }, [HOTWORK_SOURCES.lelSensor]))
+  else if (oxygenPercent < SENSOR_OXYGEN_PERCENT.min || oxygenPercent > SENSOR_OXYGEN_PERCENT.max)
+    found.push(finding('hold', 'hotwork.lel-sensor-invalid', { oxygenPercent }, [HOTWORK_SOURCES.lelSensor]))
   return found
 }
 
-const forbids = (because: DangerPlaceId, sources: readonly SourceRef[]): Finding => finding('stop', 'hotwork.forbidden', { because }, sources)
+const forbids = (because: DangerPlaceId, sources: readonly SourceRef[]): Finding =>
+  finding('stop', 'hotwork.forbidden', { because }, sources)
 
 /** Does this job open something that held, or may have held, what burns? Not said, it may. */
-export const isVessel = ({ workpiece, contents }: HotWorkJob): boolean => workpiece === undefined || workpiece === 'container' || ((workpiece === 'pipe' || workpiece === 'duct') && contents !== 'never-any')
+export const isVessel = ({ workpiece, contents }: HotWorkJob): boolean =>
+  workpiece === undefined || workpiece === 'container' || ((workpiece === 'pipe' || workpiece === 'duct') && contents !== 'never-any')
 
 /** Everything that makes a place forbidden as it stands, and what is not known about it. */
-export function forbiddenBecause(place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions, limits: GasLimits): readonly Finding[] {
+export function forbiddenBecause(
+  place: HotWorkPlace,
+  job: HotWorkJob,
+  conditions: HotWorkConditions,
+  limits: GasLimits,
+): readonly Finding[] {
   const found: Finding[] = []
   if (conditions.sprinklers === 'impaired') found.push(forbids('sprinklers-impaired', [HOTWORK_SOURCES.usProhibited]))
   // What nobody said is worked on is asked for; whether it held something is asked once that is known.
   if (job.workpiece !== undefined && isVessel(job)) {
     // Contents nobody knows count as flammable, and cleaning what is not known leaves doubt.
     if (job.contents === undefined || job.contents === 'unknown') found.push(forbids('container-unknown', [HOTWORK_SOURCES.usContainers]))
-    else if (job.contents !== 'never-any' && job.cleaned !== true) found.push(forbids('container-not-cleaned', [HOTWORK_SOURCES.usContainers]))
+    else if (job.contents !== 'never-any' && job.cleaned !== true)
+      found.push(forbids('container-not-cleaned', [HOTWORK_SOURCES.usContainers]))
   }
   if (place.bulkCombustibles) found.push(forbids('bulk-combustibles', [HOTWORK_SOURCES.usProhibited]))
   if (place.combustiblePanel) found.push(forbids('combustible-panel', [HOTWORK_SOURCES.usHotWork]))

@@ -23,16 +23,19 @@ export interface PermitAround {
  */
 export function judgePermit(permit: ShownPermit, { kit, secondScreen, nameOf }: PermitAround, now: Instant): readonly Finding[] {
   const { phase, plan, posts, suspension, secondChannel, untilAt, request: { place: { where } } } = permit
-  if (phase === 'suspended' && suspension) return [finding(DANGER_CAUSES.has(suspension.cause) ? 'stop' : 'hold', 'permit.suspended', { cause: suspension.cause, where })]
+  if (phase === 'suspended' && suspension)
+    return [finding(DANGER_CAUSES.has(suspension.cause) ? 'stop' : 'hold', 'permit.suspended', { cause: suspension.cause, where })]
   if (phase !== 'working') return [finding('hold', 'permit.not-in-phase', { phase })]
   const found: Finding[] = []
   if (!stands(untilAt, now)) found.push(finding('stop', 'permit.lapsed', { untilIso: untilAt }, [FIRE_SOURCES.permitPeriod]))
   for (const { personId, heardAt } of posts) {
     const dueAt = minutesAfter(heardAt, plan.roundEveryMin)
-    if (!stands(minutesAfter(dueAt, plan.gapMin), now)) found.push(finding('stop', 'permit.round-overdue', { name: nameOf(personId), sinceIso: heardAt }, [FIRE_SOURCES.coverGap]))
+    if (!stands(minutesAfter(dueAt, plan.gapMin), now))
+      found.push(finding('stop', 'permit.round-overdue', { name: nameOf(personId), sinceIso: heardAt }, [FIRE_SOURCES.coverGap]))
     else if (!stands(dueAt, now)) found.push(finding('hold', 'permit.unheard', { name: nameOf(personId), sinceIso: heardAt }))
   }
-  if (posts.length < plan.watchers) found.push(finding('stop', 'permit.no-watch-on-post', { onPost: posts.length, needed: plan.watchers }, [FIRE_SOURCES.usWatch]))
+  if (posts.length < plan.watchers)
+    found.push(finding('stop', 'permit.no-watch-on-post', { onPost: posts.length, needed: plan.watchers }, [FIRE_SOURCES.usWatch]))
   if (secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
   return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }

@@ -5,13 +5,23 @@ import type { Instant } from '../time/instant'
 import { isAfter, isBefore, laterOf, minutesAfter } from '../time/instant'
 
 /** A permit with its place on the site's grid; null where it has none there. */
-export interface PlacedPermit { readonly permitId: string, readonly permit: Pick<Permit, 'code' | 'phase' | 'request' | 'plan' | 'untilAt' | 'watchOverAt' | 'watchFrom'>, readonly place: Pick<Place, 'xM' | 'yM' | 'widthM' | 'depthM'> | null }
+export interface PlacedPermit {
+  readonly permitId: string
+  readonly permit: Pick<Permit, 'code' | 'phase' | 'request' | 'plan' | 'untilAt' | 'watchOverAt' | 'watchFrom'>
+  readonly place: Pick<Place, 'xM' | 'yM' | 'widthM' | 'depthM'> | null
+}
 
 /**
  * From the start of the work until the monitoring after it: smoulder meets vapour also then. Half open. A watch or a
  * monitoring that runs goes on until somebody closes it, whenever it was meant to be over: its end is not known (null).
  */
-export function liveSpan({ phase, request: { fromAt }, plan, untilAt, watchFrom }: PlacedPermit['permit']): readonly [from: Instant, until: Instant | null] {
+export function liveSpan({
+  phase,
+  request: { fromAt },
+  plan,
+  untilAt,
+  watchFrom,
+}: PlacedPermit['permit']): readonly [from: Instant, until: Instant | null] {
   if (phase === 'watch' || phase === 'monitoring') return [fromAt, null]
   return [fromAt, minutesAfter(laterOf(watchFrom, untilAt), plan.afterMin + plan.monitoringMin)]
 }

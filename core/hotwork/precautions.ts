@@ -15,9 +15,26 @@ export interface Precaution {
   readonly restore: boolean
 }
 
-const { usHotWork, usContainers, usConfinedWork, usConfined, consensusHotWork, extinguisherAtWork, extinguisherClasses, blankets, detectors, gasRetest, usProhibited } = HOTWORK_SOURCES
+const {
+  usHotWork,
+  usContainers,
+  usConfinedWork,
+  usConfined,
+  consensusHotWork,
+  extinguisherAtWork,
+  extinguisherClasses,
+  blankets,
+  detectors,
+  gasRetest,
+  usProhibited,
+} = HOTWORK_SOURCES
 
-interface Rule { readonly sources: readonly SourceRef[], readonly needed: (place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions) => boolean, readonly mustBeDone?: true, readonly restore?: true }
+interface Rule {
+  readonly sources: readonly SourceRef[]
+  readonly needed: (place: HotWorkPlace, job: HotWorkJob, conditions: HotWorkConditions) => boolean
+  readonly mustBeDone?: true
+  readonly restore?: true
+}
 const always = (): boolean => true
 /** Not knowing whether it is so, it is seen to. */
 const unless = (fact: boolean | undefined): boolean => fact !== false
@@ -52,7 +69,14 @@ const RULES: Readonly<Record<PrecautionId, Rule>> = {
 
 /** Could there be vapour, or does nobody know? Then the air is tested before the start, and again by a clock. */
 export function needsGasTest({ confined }: HotWorkPlace, job: HotWorkJob, { lelPercent, oxygenPercent }: HotWorkConditions = {}): boolean {
-  return confined !== false || isVessel(job) || job.contents === 'flammable' || job.contents === 'unknown' || lelPercent !== undefined || oxygenPercent !== undefined
+  return (
+    confined !== false
+    || isVessel(job)
+    || job.contents === 'flammable'
+    || job.contents === 'unknown'
+    || lelPercent !== undefined
+    || oxygenPercent !== undefined
+  )
 }
 
 /** The precautions that follow from a place, a job and the conditions, in the order they are walked. Source: each its own. */

@@ -28,16 +28,22 @@ const STEP_S = 0.01
 const LONGEST_S = 60
 
 /** Drag coefficient of a sphere (Schiller and Naumann; constant above Re 1000). */
-export const sphereDrag = (reynolds: number): number => reynolds > 1000 ? 0.44 : 24 / Math.max(reynolds, 1e-9) * (1 + 0.15 * reynolds ** 0.687)
+export const sphereDrag = (reynolds: number): number =>
+  reynolds > 1000 ? 0.44 : (24 / Math.max(reynolds, 1e-9)) * (1 + 0.15 * reynolds ** 0.687)
 
 interface Moving { readonly x: number, readonly y: number, readonly z: number, readonly u: number, readonly v: number, readonly w: number }
 
 /** Acceleration of a sphere in a steady wind along x, m/s². */
-export function acceleration({ u, v, w }: Pick<Moving, 'u' | 'v' | 'w'>, diameterM: number, windMPerS: number): readonly [number, number, number] {
+export function acceleration(
+  { u, v, w }: Pick<Moving, 'u' | 'v' | 'w'>,
+  diameterM: number,
+  windMPerS: number,
+): readonly [number, number, number] {
   const { airKgPerM3, airViscosityPaS, steelKgPerM3, gravityMPerS2 } = FLIGHT
   const [du, dv, dw] = [u - windMPerS, v, w]
   const relative = Math.hypot(du, dv, dw)
-  const k = 0.75 * airKgPerM3 / steelKgPerM3 / diameterM * sphereDrag(airKgPerM3 * relative * diameterM / airViscosityPaS) * relative
+  const k
+    = ((0.75 * airKgPerM3) / steelKgPerM3 / diameterM) * sphereDrag((airKgPerM3 * relative * diameterM) / airViscosityPaS) * relative
   return [-k * du, -k * dv, -k * dw - gravityMPerS2]
 }
 
@@ -69,9 +75,20 @@ const heatOf = (temperatureC: number): number => {
  * @param windMPerS 0 or more
  * Source: derived; drag by Schiller and Naumann, Nusselt number 2 + 0.53 √Re (from memory).
  */
-export function sparkLanding({ diameterM, speedMPerS, elevationRad, azimuthRad, temperatureC }: Spark, heightM: number, windMPerS: number): Landing {
+export function sparkLanding(
+  { diameterM, speedMPerS, elevationRad, azimuthRad, temperatureC }: Spark,
+  heightM: number,
+  windMPerS: number,
+): Landing {
   const flat = speedMPerS * Math.cos(elevationRad)
-  let at: Moving = { x: 0, y: 0, z: heightM, u: flat * Math.cos(azimuthRad), v: flat * Math.sin(azimuthRad), w: speedMPerS * Math.sin(elevationRad) }
+  let at: Moving = {
+    x: 0,
+    y: 0,
+    z: heightM,
+    u: flat * Math.cos(azimuthRad),
+    v: flat * Math.sin(azimuthRad),
+    w: speedMPerS * Math.sin(elevationRad),
+  }
   let heat = heatOf(temperatureC)
   const perKg = 6 / (FLIGHT.steelKgPerM3 * diameterM)
   for (let timeS = 0; timeS < LONGEST_S; timeS += STEP_S) {
@@ -80,7 +97,8 @@ export function sparkLanding({ diameterM, speedMPerS, elevationRad, azimuthRad, 
     if (next.z <= 0 && next.w < 0) {
       const share = at.z === next.z ? 0 : Math.max(0, at.z) / (at.z - next.z)
       return {
-        distanceM: Math.hypot(at.x + share * (next.x - at.x), at.y + share * (next.y - at.y)), timeS: timeS + share * STEP_S,
+        distanceM: Math.hypot(at.x + share * (next.x - at.x), at.y + share * (next.y - at.y)),
+        timeS: timeS + share * STEP_S,
         temperatureC: temperatureOf(heat + share * (cooled - heat)),
       }
     }
@@ -96,5 +114,12 @@ function step(at: Moving, diameterM: number, windMPerS: number): Moving {
   const half = STEP_S / 2
   const middle = { u: at.u + half * ax, v: at.v + half * ay, w: at.w + half * az }
   const [bx, by, bz] = acceleration(middle, diameterM, windMPerS)
-  return { x: at.x + STEP_S * middle.u, y: at.y + STEP_S * middle.v, z: at.z + STEP_S * middle.w, u: at.u + STEP_S * bx, v: at.v + STEP_S * by, w: at.w + STEP_S * bz }
+  return {
+    x: at.x + STEP_S * middle.u,
+    y: at.y + STEP_S * middle.v,
+    z: at.z + STEP_S * middle.w,
+    u: at.u + STEP_S * bx,
+    v: at.v + STEP_S * by,
+    w: at.w + STEP_S * bz,
+  }
 }

@@ -38,7 +38,8 @@ const SIZES = 7
 const ROLL_M = 3
 const DROPS = 400
 
-const sizesOf = ({ smallestM, largestM }: SparkClass): readonly number[] => Array.from({ length: SIZES }, (_, i) => smallestM * (largestM / smallestM) ** (i / (SIZES - 1)))
+const sizesOf = ({ smallestM, largestM }: SparkClass): readonly number[] =>
+  Array.from({ length: SIZES }, (_, i) => smallestM * (largestM / smallestM) ** (i / (SIZES - 1)))
 
 /** Flights already followed, by class and question: the same question is asked again at every change of a request. */
 const followed = new WeakMap<SparkClass, Map<string, readonly number[]>>()
@@ -58,12 +59,23 @@ export const farthestHotLanding = (sparks: SparkClass, heightM: number, windMPer
 
 function searchFarthest(sparks: SparkClass, heightM: number, windMPerS: number): number {
   const hot = (diameterM: number, degrees: number): number => {
-    const landing = sparkLanding({ diameterM, speedMPerS: sparks.speedMPerS, elevationRad: degrees * DEGREE, azimuthRad: 0, temperatureC: sparks.leavesAtC }, heightM, windMPerS)
+    const landing = sparkLanding(
+      { diameterM, speedMPerS: sparks.speedMPerS, elevationRad: degrees * DEGREE, azimuthRad: 0, temperatureC: sparks.leavesAtC },
+      heightM,
+      windMPerS,
+    )
     return landing.temperatureC >= FLIGHT.hotAtC ? landing.distanceM : 0
   }
-  const coarse = sizesOf(sparks).flatMap(diameterM => Array.from({ length: 41 }, (_, i) => -80 + 4 * i).map(degrees => ({ diameterM, degrees, distanceM: hot(diameterM, degrees) })))
+  const coarse = sizesOf(sparks).flatMap(diameterM =>
+    Array.from({ length: 41 }, (_, i) => -80 + 4 * i).map(degrees => ({ diameterM, degrees, distanceM: hot(diameterM, degrees) })),
+  )
   const best = coarse.toSorted((a, b) => b.distanceM - a.distanceM).slice(0, 3)
-  return Math.max(...best.flatMap(({ diameterM, degrees, distanceM }) => [distanceM, ...[-3, -2, -1, 1, 2, 3].map(step => hot(diameterM, degrees + step))]))
+  return Math.max(
+    ...best.flatMap(({ diameterM, degrees, distanceM }) => [
+      distanceM,
+      ...[-3, -2, -1, 1, 2, 3].map(step => hot(diameterM, degrees + step)),
+    ]),
+  )
 }
 
 /** Numbers from 0 to 1 that the same seed repeats (mulberry32). */
@@ -77,7 +89,10 @@ export function randomFrom(seed: number): () => number {
   }
 }
 
-/** Hot landings of drops thrown every way: sizes even by their logarithm, speeds from a fifth to all of the class's, every direction alike. Ascending, m. */
+/**
+ * Hot landings of drops thrown every way: sizes even by their logarithm, speeds from a fifth to all of the class's, every direction alike.
+ * Ascending, m.
+ */
 const hotLandings = (sparks: SparkClass, heightM: number, windMPerS: number, seed: number): readonly number[] =>
   onceFor(sparks, `thrown ${heightM} ${windMPerS} ${seed}`, () => throwDrops(sparks, heightM, windMPerS, seed))
 
@@ -86,8 +101,11 @@ function throwDrops(sparks: SparkClass, heightM: number, windMPerS: number, seed
   const landed: number[] = []
   for (let i = 0; i < DROPS; i++) {
     const spark = {
-      diameterM: sparks.smallestM * (sparks.largestM / sparks.smallestM) ** random(), speedMPerS: sparks.speedMPerS * (0.2 + 0.8 * random()),
-      elevationRad: Math.asin(2 * random() - 1), azimuthRad: 2 * Math.PI * random(), temperatureC: sparks.leavesAtC,
+      diameterM: sparks.smallestM * (sparks.largestM / sparks.smallestM) ** random(),
+      speedMPerS: sparks.speedMPerS * (0.2 + 0.8 * random()),
+      elevationRad: Math.asin(2 * random() - 1),
+      azimuthRad: 2 * Math.PI * random(),
+      temperatureC: sparks.leavesAtC,
     }
     const { distanceM, temperatureC } = sparkLanding(spark, heightM, windMPerS)
     if (temperatureC >= FLIGHT.hotAtC) landed.push(distanceM)
@@ -96,7 +114,8 @@ function throwDrops(sparks: SparkClass, heightM: number, windMPerS: number, seed
 }
 
 /** A percentile that never falls below the share it stands for. */
-const percentileOf = (ascending: readonly number[], percent: number): number => ascending[Math.min(ascending.length - 1, Math.max(0, Math.ceil(percent / 100 * ascending.length) - 1))] ?? 0
+const percentileOf = (ascending: readonly number[], percent: number): number =>
+  ascending[Math.min(ascending.length - 1, Math.max(0, Math.ceil((percent / 100) * ascending.length) - 1))] ?? 0
 
 const upToCm = (m: number): number => Math.ceil(m * 100 - 1e-9) / 100
 
@@ -110,29 +129,53 @@ const upToCm = (m: number): number => Math.ceil(m * 100 - 1e-9) / 100
  * Source: `usHotWork`, `consensusHotWork`, `sparkModel`, `sphereDrag`, `roll`.
  * @example sparkReach({ process: 'ofc', heightM: 6, windMPerS: 0, hardFloor: true }).radiusM // 13.0 (10.0 of flight, 3 of roll)
  */
-export function sparkReach({ process, heightM, windMPerS, hardFloor, percentile = 100, seed = 1 }: ReachQuestion, ruleM: number = RADIUS_OF_RULE_M['35-ft']): ReachAnswer {
+export function sparkReach(
+  { process, heightM, windMPerS, hardFloor, percentile = 100, seed = 1 }: ReachQuestion,
+  ruleM: number = RADIUS_OF_RULE_M['35-ft'],
+): ReachAnswer {
   const publishedRadiusM = upToCm(ruleM)
   const sparks = SPARK_CLASS_OF[process]
   if (!sparks) return { publishedRadiusM, reachM: null, radiusM: null, findings: [finding('hold', 'spark.no-class', { process })] }
   const [maxHeightM, maxWindMPerS] = [REACH_LIMITS.heightM.max, REACH_LIMITS.windMPerS.max]
   if (heightM > maxHeightM || windMPerS > maxWindMPerS) {
-    return { publishedRadiusM, reachM: null, radiusM: null, findings: [finding('hold', 'spark.beyond-model', { heightM, windMPerS, maxHeightM, maxWindMPerS }, [HOTWORK_SOURCES.sparkModel])] }
+    return {
+      publishedRadiusM,
+      reachM: null,
+      radiusM: null,
+      findings: [finding('hold', 'spark.beyond-model', { heightM, windMPerS, maxHeightM, maxWindMPerS }, [HOTWORK_SOURCES.sparkModel])],
+    }
   }
   const landed = hotLandings(sparks, heightM, windMPerS, seed)
   // Thrown faster than the search's best angle can be, none lands farther; the larger of both is said all the same.
   const max = upToCm(Math.max(farthestHotLanding(sparks, heightM, windMPerS), landed.at(-1) ?? 0))
-  const reachM = { p50: upToCm(percentileOf(landed, 50)), p90: upToCm(percentileOf(landed, 90)), p99: upToCm(percentileOf(landed, 99)), max }
+  const reachM = {
+    p50: upToCm(percentileOf(landed, 50)),
+    p90: upToCm(percentileOf(landed, 90)),
+    p99: upToCm(percentileOf(landed, 99)),
+    max,
+  }
   const counted = percentile >= 100 ? max : Math.min(max, upToCm(percentileOf(landed, percentile)))
   const rollM = hardFloor === false ? 0 : ROLL_M
   const withRoll = upToCm(counted + rollM)
   const radiusM = Math.max(publishedRadiusM, withRoll)
-  const findings: Finding[] = [withRoll > publishedRadiusM
-    ? finding('caution', 'spark.reach-binds', { radiusM, reachM: counted, ruleM: publishedRadiusM }, [HOTWORK_SOURCES.sparkModel, HOTWORK_SOURCES.sphereDrag])
-    : finding('note', 'spark.rule-binds', { radiusM, reachM: counted }, [HOTWORK_SOURCES.usHotWork, HOTWORK_SOURCES.sparkModel])]
+  const findings: Finding[] = [
+    withRoll > publishedRadiusM
+      ? finding('caution', 'spark.reach-binds', { radiusM, reachM: counted, ruleM: publishedRadiusM }, [
+          HOTWORK_SOURCES.sparkModel,
+          HOTWORK_SOURCES.sphereDrag,
+        ])
+      : finding('note', 'spark.rule-binds', { radiusM, reachM: counted }, [HOTWORK_SOURCES.usHotWork, HOTWORK_SOURCES.sparkModel]),
+  ]
   if (hardFloor === undefined) findings.push(finding('caution', 'spark.floor-unknown', { rollM }, [HOTWORK_SOURCES.roll]))
   else if (hardFloor) findings.push(finding('note', 'spark.roll-added', { rollM }, [HOTWORK_SOURCES.roll]))
   if (percentile < 100) findings.push(finding('caution', 'spark.percentile', { percentile, maxM: max }, [HOTWORK_SOURCES.sparkModel]))
-  if (sparks.id === 'cutting' && process !== 'grinding') findings.push(finding('caution', 'spark.piercing', { reachM: upToCm(farthestHotLanding(SPARK_CLASSES.piercing, heightM, windMPerS)) }, [HOTWORK_SOURCES.sparkModel]))
-  if (sparks.id === 'gouging') findings.push(finding('caution', 'spark.gouging', { reachM: max, ruleM: publishedRadiusM }, [HOTWORK_SOURCES.consensusGouging]))
+  if (sparks.id === 'cutting' && process !== 'grinding')
+    findings.push(
+      finding('caution', 'spark.piercing', { reachM: upToCm(farthestHotLanding(SPARK_CLASSES.piercing, heightM, windMPerS)) }, [
+        HOTWORK_SOURCES.sparkModel,
+      ]),
+    )
+  if (sparks.id === 'gouging')
+    findings.push(finding('caution', 'spark.gouging', { reachM: max, ruleM: publishedRadiusM }, [HOTWORK_SOURCES.consensusGouging]))
   return { publishedRadiusM, reachM, radiusM, findings }
 }

@@ -18,11 +18,16 @@ export type WatchSchoolId = keyof typeof WATCH_SCHOOLS
 export const LAW_WATCH_MIN = 30
 
 /** Two permits' or two schools' watch on one job: the longer of each part. */
-export const longerWatch = (a: WatchRule, b: WatchRule): WatchRule => ({ afterMin: Math.max(a.afterMin, b.afterMin), monitoringMin: Math.max(a.monitoringMin, b.monitoringMin) })
+export const longerWatch = (a: WatchRule, b: WatchRule): WatchRule => ({
+  afterMin: Math.max(a.afterMin, b.afterMin),
+  monitoringMin: Math.max(a.monitoringMin, b.monitoringMin),
+})
 
 /**
- * How many watchers: one, one more for the other side (also while nobody looked there), one for each level that sparks reach through openings, one for
+ * How many watchers: one, one more for the other side (also while nobody looked there), one for each level that sparks reach through
+ * openings, one for
  * each part that one watcher neither sees nor reaches. Source: `consensusWatchers`.
  * @example watchersNeeded({ designated: false, otherSide: true, openLevels: 1, hiddenParts: 0 }) // 3
  */
-export const watchersNeeded = ({ otherSide, openLevels, hiddenParts }: HotWorkPlace): number => 1 + (otherSide === false ? 0 : 1) + (openLevels ?? 0) + (hiddenParts ?? 0)
+export const watchersNeeded = ({ otherSide, openLevels, hiddenParts }: HotWorkPlace): number =>
+  1 + (otherSide === false ? 0 : 1) + (openLevels ?? 0) + (hiddenParts ?? 0)

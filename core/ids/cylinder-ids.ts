@@ -1,5 +1,7 @@
 /** Why a star on the shoulder does not give ten years. */
-export const STAR_VOID_REASONS = ['specification', 'gas', 'too-large', 'size-unknown', 'made-before-1946', 'made-unknown', 'filled-in-place', 'filling-unknown'] as const
+export const STAR_VOID_REASONS = [
+  'specification', 'gas', 'too-large', 'size-unknown', 'made-before-1946', 'made-unknown', 'filled-in-place', 'filling-unknown',
+] as const
 export type StarVoidReason = typeof STAR_VOID_REASONS[number]
 
 export const PLUS_VOID_REASONS = ['specification', 'gas', 'flammable', 'lapsed'] as const
@@ -9,7 +11,10 @@ export const CYLINDER_OWNERS = ['rented', 'owned'] as const
 export type CylinderOwner = typeof CYLINDER_OWNERS[number]
 
 /** Steps of putting a cylinder to use, in order. Their words, and why, stand in the catalogue. */
-export const CONNECTING_STEPS = ['secured', 'label-read', 'cap-off', 'clean-hands', 'crack-valve', 'seat-clean', 'regulator-fitted', 'arrestor-fitted', 'screw-out', 'stand-aside', 'open-slowly', 'acetylene-turn', 'set-pressure', 'purge'] as const
+export const CONNECTING_STEPS = [
+  'secured', 'label-read', 'cap-off', 'clean-hands', 'crack-valve', 'seat-clean', 'regulator-fitted', 'arrestor-fitted', 'screw-out',
+  'stand-aside', 'open-slowly', 'acetylene-turn', 'set-pressure', 'purge',
+] as const
 export type ConnectingStepId = typeof CONNECTING_STEPS[number]
 
 /** Steps of shutting down, in order. */
@@ -26,7 +31,8 @@ export type DangerId = typeof DANGERS[number]
 
 /** What to do, in order; words in the catalogue. */
 export const DANGER_STEPS = [
-  'no-sparks', 'close-valve', 'do-not-touch', 'go-away-200', 'go-away-100', 'call-fire-service', 'say-acetylene', 'cool-from-cover', 'move-outdoors', 'ventilate', 'clothes-enriched', 'no-rescue-alone', 'watch-for-heat', 'plug-fire', 'supplier', 'never-again',
+  'no-sparks', 'close-valve', 'do-not-touch', 'go-away-200', 'go-away-100', 'call-fire-service', 'say-acetylene', 'cool-from-cover',
+  'move-outdoors', 'ventilate', 'clothes-enriched', 'no-rescue-alone', 'watch-for-heat', 'plug-fire', 'supplier', 'never-again',
 ] as const
 export type DangerStepId = typeof DANGER_STEPS[number]
 

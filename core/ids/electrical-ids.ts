@@ -4,6 +4,7 @@ export type ShockEnvironment = typeof SHOCK_ENVIRONMENTS[number]
 
 /** Readings of the periodic test, in the order they are taken. */
 export const ELECTRICAL_TESTS = [
-  'protectiveConductorOhm', 'supplyToWeldingMOhm', 'weldingToProtectiveMOhm', 'supplyToProtectiveMOhm', 'supplyToAccessibleMOhm', 'primaryLeakageMA', 'weldingLeakageMA', 'touchCurrentMA',
+  'protectiveConductorOhm', 'supplyToWeldingMOhm', 'weldingToProtectiveMOhm', 'supplyToProtectiveMOhm', 'supplyToAccessibleMOhm',
+  'primaryLeakageMA', 'weldingLeakageMA', 'touchCurrentMA',
 ] as const
 export type ElectricalTestId = typeof ELECTRICAL_TESTS[number]

@@ -1,6 +1,7 @@
 /** The fields of a job that can be known, unknown or assumed. */
 export const JOB_FIELDS = [
-  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin', 'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'fuelGas', 'tip',
-  'baseMetal', 'coating', 'coatingStripped', 'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
+  'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin',
+  'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'fuelGas', 'tip', 'baseMetal', 'coating', 'coatingStripped',
+  'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
 ] as const
 export type JobField = typeof JOB_FIELDS[number]

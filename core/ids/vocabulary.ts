@@ -9,12 +9,14 @@ export const PROCESSES = [
 export type ProcessId = typeof PROCESSES[number]
 
 export const BASE_METALS = [
-  'mild-steel', 'low-alloy-steel', 'stainless-steel', 'cast-iron', 'aluminium', 'magnesium', 'copper', 'brass', 'bronze', 'nickel-alloy', 'titanium',
+  'mild-steel', 'low-alloy-steel', 'stainless-steel', 'cast-iron', 'aluminium', 'magnesium', 'copper', 'brass', 'bronze', 'nickel-alloy',
+  'titanium',
 ] as const
 export type BaseMetalId = typeof BASE_METALS[number]
 
 export const COATINGS = [
-  'none', 'zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil', 'yellow-passivate', 'unknown',
+  'none', 'zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil', 'yellow-passivate',
+  'unknown',
 ] as const
 export type CoatingId = typeof COATINGS[number]
 
@@ -25,7 +27,9 @@ export const CONSUMABLES = [
 ] as const
 export type ConsumableId = typeof CONSUMABLES[number]
 
-export const SHIELDING_GASES = ['argon', 'argon-co2', 'co2', 'argon-oxygen', 'argon-helium', 'helium', 'tri-mix', 'nitrogen', 'oxygen', 'air', 'argon-hydrogen', 'none'] as const
+export const SHIELDING_GASES = [
+  'argon', 'argon-co2', 'co2', 'argon-oxygen', 'argon-helium', 'helium', 'tri-mix', 'nitrogen', 'oxygen', 'air', 'argon-hydrogen', 'none',
+] as const
 export type ShieldingGasId = typeof SHIELDING_GASES[number]
 
 export const POSITIONS = ['flat', 'horizontal', 'vertical', 'overhead'] as const
@@ -48,11 +52,15 @@ export const ZONES = [
 export type ZoneId = typeof ZONES[number]
 
 /** What a cylinder holds by itself; a mix is given by its parts. */
-export const CYLINDER_GASES = ['oxygen', 'argon', 'nitrogen', 'helium', 'hydrogen', 'carbon-dioxide', 'air', 'acetylene', 'propane', 'propylene', 'mps', 'natural-gas'] as const
+export const CYLINDER_GASES = [
+  'oxygen', 'argon', 'nitrogen', 'helium', 'hydrogen', 'carbon-dioxide', 'air', 'acetylene', 'propane', 'propylene', 'mps', 'natural-gas',
+] as const
 export type CylinderGasId = typeof CYLINDER_GASES[number]
 
 /** What a flame burns with oxygen. */
-export const FUEL_GASES = ['acetylene', 'propane', 'propylene', 'mps', 'natural-gas', 'hydrogen'] as const satisfies readonly CylinderGasId[]
+export const FUEL_GASES = [
+  'acetylene', 'propane', 'propylene', 'mps', 'natural-gas', 'hydrogen',
+] as const satisfies readonly CylinderGasId[]
 export type FuelGasId = typeof FUEL_GASES[number]
 
 /** How much acetylene an hour may be drawn from one cylinder, as a part of what it holds when full. */
@@ -61,8 +69,10 @@ export type WithdrawalRuleSetId = typeof WITHDRAWAL_RULE_SETS[number]
 
 /** What carries a tag and is inspected. */
 export const EQUIPMENT_KINDS = [
-  'arc-machine', 'welding-leads', 'electrode-holder', 'work-clamp', 'wire-feed-gun', 'tig-torch', 'water-cooler', 'engine-drive', 'plasma-cutter', 'regulator', 'hose', 'flashback-arrestor', 'oxy-fuel-torch',
-  'grinder', 'bench-grinder', 'laser-welder', 'extraction-arm', 'extraction-booth', 'helmet', 'curtain', 'blanket', 'respirator', 'extinguisher', 'gas-detector', 'eyewash', 'first-aid',
+  'arc-machine', 'welding-leads', 'electrode-holder', 'work-clamp', 'wire-feed-gun', 'tig-torch', 'water-cooler', 'engine-drive',
+  'plasma-cutter', 'regulator', 'hose', 'flashback-arrestor', 'oxy-fuel-torch', 'grinder', 'bench-grinder', 'laser-welder',
+  'extraction-arm', 'extraction-booth', 'helmet', 'curtain', 'blanket', 'respirator', 'extinguisher', 'gas-detector', 'eyewash',
+  'first-aid',
 ] as const
 export type EquipmentKindId = typeof EQUIPMENT_KINDS[number]
 
@@ -122,7 +132,8 @@ export type ExtractionKindId = typeof EXTRACTION_KINDS[number]
 
 /** What is worn over nose and mouth. */
 export const MASKS = [
-  'dust-mask', 'n95', 'ffp2', 'ffp3', 'half-p100', 'full-p100', 'papr-loose', 'papr-helmet', 'papr-tight-full', 'air-line-half', 'air-line-full', 'air-line-positive', 'air-line-escape', 'scba',
+  'dust-mask', 'n95', 'ffp2', 'ffp3', 'half-p100', 'full-p100', 'papr-loose', 'papr-helmet', 'papr-tight-full', 'air-line-half',
+  'air-line-full', 'air-line-positive', 'air-line-escape', 'scba',
 ] as const
 export type MaskId = typeof MASKS[number]
 
@@ -130,15 +141,42 @@ export type MaskId = typeof MASKS[number]
 export const SUBSTITUTIONS = ['loq', 'loq-root-2', 'loq-half', 'regression', 'likelihood', 'beta'] as const
 export type SubstitutionId = typeof SUBSTITUTIONS[number]
 
-export const ROLES = ['learner', 'welder', 'instructor', 'safety-lead', 'permit-authoriser', 'fire-watch', 'store-keeper', 'auditor'] as const
+export const ROLES = [
+  'learner', 'welder', 'instructor', 'safety-lead', 'permit-authoriser', 'fire-watch', 'store-keeper', 'auditor',
+] as const
 export type RoleId = typeof ROLES[number]
 
 /** All lists under one roof, for `GET /api/v1/vocabulary`. */
 export const VOCABULARY = {
-  processes: PROCESSES, baseMetals: BASE_METALS, coatings: COATINGS, consumables: CONSUMABLES, shieldingGases: SHIELDING_GASES, cylinderGases: CYLINDER_GASES, fuelGases: FUEL_GASES, withdrawalRuleSets: WITHDRAWAL_RULE_SETS, storageBases: STORAGE_BASES, equipmentKinds: EQUIPMENT_KINDS, competences: COMPETENCES, tips: TIPS,
-  positions: POSITIONS, confinements: CONFINEMENTS, residues: RESIDUES, containers: CONTAINERS, zones: ZONES, gates: GATES,
-  shadeRuleSets: SHADE_RULE_SETS, jurisdictions: JURISDICTIONS, workplaces: WORKPLACES, substances: SUBSTANCES,
-  exposureRuleSets: EXPOSURE_RULE_SETS, exposureBases: EXPOSURE_BASES, hoodKinds: HOOD_KINDS, extractionKinds: EXTRACTION_KINDS, masks: MASKS, substitutions: SUBSTITUTIONS,
-  bayKinds: BAY_KINDS, roles: ROLES,
+  processes: PROCESSES,
+  baseMetals: BASE_METALS,
+  coatings: COATINGS,
+  consumables: CONSUMABLES,
+  shieldingGases: SHIELDING_GASES,
+  cylinderGases: CYLINDER_GASES,
+  fuelGases: FUEL_GASES,
+  withdrawalRuleSets: WITHDRAWAL_RULE_SETS,
+  storageBases: STORAGE_BASES,
+  equipmentKinds: EQUIPMENT_KINDS,
+  competences: COMPETENCES,
+  tips: TIPS,
+  positions: POSITIONS,
+  confinements: CONFINEMENTS,
+  residues: RESIDUES,
+  containers: CONTAINERS,
+  zones: ZONES,
+  gates: GATES,
+  shadeRuleSets: SHADE_RULE_SETS,
+  jurisdictions: JURISDICTIONS,
+  workplaces: WORKPLACES,
+  substances: SUBSTANCES,
+  exposureRuleSets: EXPOSURE_RULE_SETS,
+  exposureBases: EXPOSURE_BASES,
+  hoodKinds: HOOD_KINDS,
+  extractionKinds: EXTRACTION_KINDS,
+  masks: MASKS,
+  substitutions: SUBSTITUTIONS,
+  bayKinds: BAY_KINDS,
+  roles: ROLES,
 } as const
 export type VocabularyList = keyof typeof VOCABULARY

@@ -15,7 +15,9 @@ export function calendarDueOn({ kind, lists: done, isRetired, marks }: KitItem, 
   if (isRetired) return null
   const dues = listsFor(kind, lists).filter(({ every }) => every.unit !== 'use').map(({ id, every, triggers }) => {
     const last = done[id]
-    return !last || last.passedOn === null || last.eventsSince.some(event => triggers.includes(event)) ? 'now' : dueAfter(last.passedOn, every)
+    return !last || last.passedOn === null || last.eventsSince.some(event => triggers.includes(event))
+      ? 'now'
+      : dueAfter(last.passedOn, every)
   })
   if (kind === 'extinguisher') dues.push(...extinguisherDues(marks)?.map(({ dueOn }) => dueOn) ?? [])
   return dues.includes('now') ? 'now' : [...dues].sort()[0] ?? null

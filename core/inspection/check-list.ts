@@ -3,7 +3,8 @@ import type { EquipmentKindId } from '../ids/vocabulary'
 import type { ItemEventId } from '../ids/kit-ids'
 
 /** When a list falls due again: before each shop day's first use, or some time after it was last done. */
-export type Interval = { readonly unit: 'use' } | { readonly unit: 'days' | 'months', readonly count: number, readonly atMonthEnd?: boolean }
+export type Interval
+  = { readonly unit: 'use' } | { readonly unit: 'days' | 'months', readonly count: number, readonly atMonthEnd?: boolean }
 
 /** Who may do a list: anybody trained, or somebody named as competent for this kind of equipment. */
 export type Examiner = 'user' | 'competent'

@@ -43,7 +43,11 @@ export interface LastDone {
  *
  * @param today YYYY-MM-DD, the shop day
  */
-export function dueState({ every, triggers, graceDays }: Pick<CheckList, 'every' | 'triggers' | 'graceDays'>, { passedOn, eventsSince }: LastDone, today: string): Due {
+export function dueState(
+  { every, triggers, graceDays }: Pick<CheckList, 'every' | 'triggers' | 'graceDays'>,
+  { passedOn, eventsSince }: LastDone,
+  today: string,
+): Due {
   if (passedOn === null) return { dueOn: null, state: 'never-done', daysLate: 0, mayUse: false }
   if (eventsSince.some(event => triggers.includes(event))) return { dueOn: null, state: 'after-event', daysLate: 0, mayUse: false }
   const dueOn = dueAfter(passedOn, every)

@@ -33,8 +33,7 @@ export function readRating(printed: string): ExtinguisherRating | null {
       families.add(sized[2] === '-' ? 'us' : 'eu')
       if (sized[3] === 'A') a = Number(sized[1])
       else b = Number(sized[1])
-    }
-    else if (token === 'C') c = true
+    } else if (token === 'C') c = true
     else if (token === 'D') d = true
     else if (token !== 'K' && !/^\d{1,3}F$/.test(token) && token !== 'F') return null
   }

@@ -53,8 +53,8 @@ export function judgeExtinguishers(items: readonly KitItemFact[], { isElectrical
     const least = LEAST[rating.family]
     hasA ||= rating.a >= least.a
     hasB ||= rating.b >= least.b
-    hasVoltage ||=
-      rating.family === 'us' ? rating.c : extinguisherType !== undefined && NON_CONDUCTING.has(extinguisherType) && rating.b > 0
+    hasVoltage
+      ||= rating.family === 'us' ? rating.c : extinguisherType !== undefined && NON_CONDUCTING.has(extinguisherType) && rating.b > 0
     hasD ||= rating.d
   }
   const lacks: Finding[] = []

@@ -13,9 +13,14 @@ export interface JudgedInspection {
 /** Whether one answer passes its check; null when the answer is no answer to it. Exactly at a limit passes. */
 export function passesCheck(check: Check, answer: Answer | undefined): boolean | null {
   switch (check.asks) {
-    case 'yes-no': return typeof answer === 'boolean' ? answer : null
-    case 'choice': return typeof answer === 'string' && check.options.includes(answer) ? check.passing.includes(answer) : null
-    case 'measurement': return typeof answer === 'number' && Number.isFinite(answer) ? answer >= (check.atLeast ?? -Infinity) && answer <= (check.atMost ?? Infinity) : null
+    case 'yes-no':
+      return typeof answer === 'boolean' ? answer : null
+    case 'choice':
+      return typeof answer === 'string' && check.options.includes(answer) ? check.passing.includes(answer) : null
+    case 'measurement':
+      return typeof answer === 'number' && Number.isFinite(answer)
+        ? answer >= (check.atLeast ?? -Infinity) && answer <= (check.atMost ?? Infinity)
+        : null
   }
 }
 

@@ -21,7 +21,9 @@ export interface ItemStanding {
 function judgeExtinguisher({ tag, marks }: KitItem, today: string): readonly Finding[] {
   const dues = extinguisherDues(marks)
   if (dues === null) return [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [STORE_SOURCES.extinguisher])]
-  return dues.filter(({ dueOn }) => today > dueOn).map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, [STORE_SOURCES.extinguisher]))
+  return dues
+    .filter(({ dueOn }) => today > dueOn)
+    .map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, [STORE_SOURCES.extinguisher]))
 }
 
 /**
@@ -31,7 +33,10 @@ function judgeExtinguisher({ tag, marks }: KitItem, today: string): readonly Fin
  */
 export function judgeKitItem(item: KitItem, today: string, lists: readonly CheckList[] = BUILT_IN_LISTS): ItemStanding {
   const { tag } = item
-  const standings = listsFor(item.kind, lists).map(list => ({ list, due: dueState(list, item.lists[list.id] ?? { passedOn: null, eventsSince: [] }, today) }))
+  const standings = listsFor(item.kind, lists).map(list => ({
+    list,
+    due: dueState(list, item.lists[list.id] ?? { passedOn: null, eventsSince: [] }, today),
+  }))
   const findings: Finding[] = []
   // What nobody ever has to look at is not known to be sound.
   if (standings.length === 0) findings.push(finding('hold', 'kit.no-list', { tag, kind: item.kind }))
@@ -40,18 +45,43 @@ export function judgeKitItem(item: KitItem, today: string, lists: readonly Check
   for (const { list, due } of standings) {
     const listId = list.id
     // Before each day's first use: yesterday's look is not late, today's is to do.
-    if (list.every.unit === 'use' && (due.state === 'never-done' || due.state === 'late')) findings.push(finding('hold', 'kit.look-due', { tag, listId }))
-    else switch (due.state) {
-      case 'never-done': findings.push(finding('hold', 'kit.never-done', { tag, listId })); break
-      case 'after-event': findings.push(finding('hold', 'kit.due-after-event', { tag, listId, events: item.lists[listId]!.eventsSince.filter(event => list.triggers.includes(event)) })); break
-      case 'late': findings.push(finding('hold', 'kit.late', { tag, listId, dueOn: due.dueOn!, days: due.daysLate })); break
-      case 'in-grace': findings.push(finding('caution', 'kit.in-grace', { tag, listId, dueOn: due.dueOn!, days: due.daysLate })); break
-      case 'in-date': case 'due-today': break
-    }
+    if (list.every.unit === 'use' && (due.state === 'never-done' || due.state === 'late'))
+      findings.push(finding('hold', 'kit.look-due', { tag, listId }))
+    else
+      switch (due.state) {
+        case 'never-done':
+          findings.push(finding('hold', 'kit.never-done', { tag, listId }))
+          break
+        case 'after-event':
+          findings.push(
+            finding('hold', 'kit.due-after-event', {
+              tag,
+              listId,
+              events: item.lists[listId]!.eventsSince.filter(event => list.triggers.includes(event)),
+            }),
+          )
+          break
+        case 'late':
+          findings.push(finding('hold', 'kit.late', { tag, listId, dueOn: due.dueOn!, days: due.daysLate }))
+          break
+        case 'in-grace':
+          findings.push(finding('caution', 'kit.in-grace', { tag, listId, dueOn: due.dueOn!, days: due.daysLate }))
+          break
+        case 'in-date':
+        case 'due-today':
+          break
+      }
   }
   const marked = item.kind === 'extinguisher' ? judgeExtinguisher(item, today) : []
   findings.push(...marked)
   return {
-    mayUse: !item.isRetired && item.taggedOut === null && standings.length > 0 && standings.every(({ due }) => due.mayUse) && marked.length === 0, lists: standings, findings,
+    mayUse:
+      !item.isRetired
+      && item.taggedOut === null
+      && standings.length > 0
+      && standings.every(({ due }) => due.mayUse)
+      && marked.length === 0,
+    lists: standings,
+    findings,
   }
 }

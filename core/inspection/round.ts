@@ -22,16 +22,23 @@ export interface RoundStop<Thing> { readonly where: string, readonly bayId: stri
  * then the places, storey by storey and along the grid; then what people carry who stand nowhere. At each stop machines
  * before small things, then by tag.
  */
-export function walkingOrder<Thing extends { readonly tagId: string, readonly item: KitItem }>(things: readonly Thing[], { site, places, standsAt, names }: RoundSite): readonly RoundStop<Thing>[] {
+export function walkingOrder<Thing extends { readonly tagId: string, readonly item: KitItem }>(
+  things: readonly Thing[],
+  { site, places, standsAt, names }: RoundSite,
+): readonly RoundStop<Thing>[] {
   const stopOf = ({ item: { assignment } }: Thing): string => {
     if (assignment === null) return ''
     if (assignment.to === 'person') return standsAt.has(assignment.id) ? `bay ${standsAt.get(assignment.id)!}` : `person ${assignment.id}`
     return `${assignment.to} ${assignment.id}`
   }
-  const byHall = site.halls.flatMap(({ hallId }) => site.areas.filter(area => area.hallId === hallId)).flatMap(({ areaId }) => site.bays.filter(bay => bay.areaId === areaId && !bay.closed))
+  const byHall = site.halls
+    .flatMap(({ hallId }) => site.areas.filter(area => area.hallId === hallId))
+    .flatMap(({ areaId }) => site.bays.filter(bay => bay.areaId === areaId && !bay.closed))
   const inOrder: readonly { readonly key: string, readonly where: string, readonly bayId: string | null }[] = [
     ...byHall.map(({ bayId, label }) => ({ key: `bay ${bayId}`, where: `Bay ${label}`, bayId })),
-    ...[...places].sort((a, b) => a.level - b.level || a.yM - b.yM || a.xM - b.xM).map(({ placeId, name }) => ({ key: `place ${placeId}`, where: name, bayId: null })),
+    ...[...places]
+      .sort((a, b) => a.level - b.level || a.yM - b.yM || a.xM - b.xM)
+      .map(({ placeId, name }) => ({ key: `place ${placeId}`, where: name, bayId: null })),
     ...[...names].map(([personId, name]) => ({ key: `person ${personId}`, where: name, bayId: null })),
   ]
   const rank = ({ item: { kind } }: Thing): number => EQUIPMENT_KINDS.indexOf(kind)
@@ -44,5 +51,7 @@ export function walkingOrder<Thing extends { readonly tagId: string, readonly it
 /** Lists of a thing that are to be done: due today or before, and in reach of whoever walks. */
 export function listsToDo(item: KitItem, lists: readonly CheckList[], today: string, isCompetent: boolean): readonly CheckList[] {
   if (item.isRetired || item.taggedOut) return []
-  return judgeKitItem(item, today, lists).lists.filter(({ list, due }) => due.state !== 'in-date' && (list.examiner === 'user' || isCompetent)).map(({ list }) => list)
+  return judgeKitItem(item, today, lists)
+    .lists.filter(({ list, due }) => due.state !== 'in-date' && (list.examiner === 'user' || isCompetent))
+    .map(({ list }) => list)
 }

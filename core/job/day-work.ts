@@ -57,7 +57,10 @@ export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDay
 }
 
 function without(span: JobSpan, taken: JobSpan): JobSpan[] {
-  const parts: JobSpan[] = [{ ...span, toMin: Math.min(span.toMin, taken.fromMin) }, { ...span, fromMin: Math.max(span.fromMin, taken.toMin) }]
+  const parts: JobSpan[] = [
+    { ...span, toMin: Math.min(span.toMin, taken.fromMin) },
+    { ...span, fromMin: Math.max(span.fromMin, taken.toMin) },
+  ]
   return parts.filter(({ fromMin, toMin }) => toMin > fromMin)
 }
 
@@ -74,14 +77,22 @@ function minutesAt(at: Instant, { timeZone, shopDayHour }: ShopClock): number {
  * The work of one person at a bay today: the part of each earlier job that stood while they were there, and the whole of
  * the job that stands if it is theirs. When somebody came or went and nobody wrote it down, the whole job counts.
  */
-export function workOf(personId: string, earlier: readonly DayJob[], current: { readonly job: Job | null, readonly personId: string | null }, clock: ShopClock, now: Instant): readonly JobSpan[] {
-  const past = earlier.filter(one => one.personId === personId && stands(one.validUntil, now)).flatMap(({ job, sinceAt, untilAt }) => {
-    const span = jobSpan(job, clock.shopDayHour)
-    if (!span) return []
-    const fromMin = sinceAt === null ? span.fromMin : Math.max(span.fromMin, minutesAt(sinceAt, clock))
-    const toMin = untilAt === null ? span.toMin : Math.min(span.toMin, minutesAt(untilAt, clock))
-    return toMin > fromMin ? [{ job, fromMin, toMin }] : []
-  })
+export function workOf(
+  personId: string,
+  earlier: readonly DayJob[],
+  current: { readonly job: Job | null, readonly personId: string | null },
+  clock: ShopClock,
+  now: Instant,
+): readonly JobSpan[] {
+  const past = earlier
+    .filter(one => one.personId === personId && stands(one.validUntil, now))
+    .flatMap(({ job, sinceAt, untilAt }) => {
+      const span = jobSpan(job, clock.shopDayHour)
+      if (!span) return []
+      const fromMin = sinceAt === null ? span.fromMin : Math.max(span.fromMin, minutesAt(sinceAt, clock))
+      const toMin = untilAt === null ? span.toMin : Math.min(span.toMin, minutesAt(untilAt, clock))
+      return toMin > fromMin ? [{ job, fromMin, toMin }] : []
+    })
   const standing = current.personId === personId && current.job ? jobSpan(current.job, clock.shopDayHour) : null
   return standing ? [...past.flatMap(other => without(other, standing)), standing] : past
 }

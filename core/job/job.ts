@@ -1,4 +1,17 @@
-import type { BaseMetalId, CoatingId, ConfinementId, ConsumableId, ContainerId, FuelGasId, PositionId, ProcessId, ResidueId, ShieldingGasId, TipId, WorkplaceId } from '../ids/vocabulary'
+import type {
+  BaseMetalId,
+  CoatingId,
+  ConfinementId,
+  ConsumableId,
+  ContainerId,
+  FuelGasId,
+  PositionId,
+  ProcessId,
+  ResidueId,
+  ShieldingGasId,
+  TipId,
+  WorkplaceId,
+} from '../ids/vocabulary'
 import type { ShadeQuestion } from '../shade/shade-question'
 import type { JobField } from '../ids/job-ids'
 
@@ -62,6 +75,27 @@ export const JOB_LIMITS = {
 
 /** The shade question that a job asks. */
 export function shadeQuestionOf(job: Job, workplace: WorkplaceId): ShadeQuestion {
-  const { process, currentA, currentRangeA, electrodeDiameterMm, plateThicknessMm, acetyleneFlowLPerH, oxygenFlowLPerH, baseMetal, shieldingGas } = job
-  return { process, currentA, currentRangeA, electrodeDiameterMm, plateThicknessMm, acetyleneFlowLPerH, oxygenFlowLPerH, baseMetal, shieldingGas, workplace }
+  const {
+    process,
+    currentA,
+    currentRangeA,
+    electrodeDiameterMm,
+    plateThicknessMm,
+    acetyleneFlowLPerH,
+    oxygenFlowLPerH,
+    baseMetal,
+    shieldingGas,
+  } = job
+  return {
+    process,
+    currentA,
+    currentRangeA,
+    electrodeDiameterMm,
+    plateThicknessMm,
+    acetyleneFlowLPerH,
+    oxygenFlowLPerH,
+    baseMetal,
+    shieldingGas,
+    workplace,
+  }
 }

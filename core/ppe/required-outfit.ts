@@ -18,7 +18,9 @@ export interface OutfitRequirement {
 const HIGH_OUTPUT_A = 200
 
 /** Coatings that put metal or paint fume into the breathing zone. */
-const FUMING: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'yellow-passivate', 'unknown'])
+const FUMING: ReadonlySet<CoatingId> = new Set([
+  'zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'yellow-passivate', 'unknown',
+])
 
 /** Rods that spatter more: the clothing classes put basic and cellulose electrodes with the heavy work. */
 const HEAVY_RODS: ReadonlySet<string> = new Set(['e6010', 'e6011', 'e7018', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci'])
@@ -35,11 +37,29 @@ export function spatterOf(job: Job): Spatter {
   const currentA = job.currentRangeA ? job.currentRangeA[1] : job.currentA
   if (job.position === 'overhead' || job.confinement === 'confined' || job.confinement === 'restricted') return 'heavy'
   switch (job.process) {
-    case 'fcaw-g': case 'fcaw-s': case 'pac': case 'cac-a': case 'caw': case 'ofc': return 'heavy'
-    case 'smaw': return job.consumable === undefined || HEAVY_RODS.has(job.consumable) || currentA === undefined || currentA >= HIGH_OUTPUT_A ? 'heavy' : 'light'
-    case 'gmaw': return currentA === undefined || currentA >= HIGH_OUTPUT_A || job.shieldingGas === 'co2' ? 'heavy' : 'light'
-    case 'gtaw': case 'paw': case 'ofw': case 'tb': case 'saw': case 'grinding': return 'light'
-    case 'ts': case 'lbw': return 'none'
+    case 'fcaw-g':
+    case 'fcaw-s':
+    case 'pac':
+    case 'cac-a':
+    case 'caw':
+    case 'ofc':
+      return 'heavy'
+    case 'smaw':
+      return job.consumable === undefined || HEAVY_RODS.has(job.consumable) || currentA === undefined || currentA >= HIGH_OUTPUT_A
+        ? 'heavy'
+        : 'light'
+    case 'gmaw':
+      return currentA === undefined || currentA >= HIGH_OUTPUT_A || job.shieldingGas === 'co2' ? 'heavy' : 'light'
+    case 'gtaw':
+    case 'paw':
+    case 'ofw':
+    case 'tb':
+    case 'saw':
+    case 'grinding':
+      return 'light'
+    case 'ts':
+    case 'lbw':
+      return 'none'
   }
 }
 
@@ -60,60 +80,100 @@ export function requiredOutfit(job: Job): readonly OutfitRequirement[] {
   const laser = traits.heat === 'laser'
   const sparks = traits.heat === 'sparks'
   const full = overhead || gouging
-  const { clothingClasses, usClothing, usClothingDuty, fabricBehaviour, shopPractice, weldingGloves, usEyeDuty, helmetIsSecondary, noiseLevels, usNoise, usRespirators, usConfinedSpaces, coatings, laserNotAShade } = SOURCES
-  const of = (zone: ZoneId, requirement: RequirementId, reasons: readonly OutfitReason[], sources: readonly SourceRef[]): OutfitRequirement =>
-    ({ zone, requirement, reasons, sources })
+  const {
+    clothingClasses,
+    usClothing,
+    usClothingDuty,
+    fabricBehaviour,
+    shopPractice,
+    weldingGloves,
+    usEyeDuty,
+    helmetIsSecondary,
+    noiseLevels,
+    usNoise,
+    usRespirators,
+    usConfinedSpaces,
+    coatings,
+    laserNotAShade,
+  } = SOURCES
+  const of = (
+    zone: ZoneId,
+    requirement: RequirementId,
+    reasons: readonly OutfitReason[],
+    sources: readonly SourceRef[],
+  ): OutfitRequirement => ({ zone, requirement, reasons, sources })
   const loud = gouging || job.process === 'pac' || sparks || job.process === 'ofc'
 
   const build: Readonly<Record<ZoneId, () => OutfitRequirement>> = {
-    'hair-head': () => full
-      ? of('hair-head', 'flame-resistant-hood', ['falling-sparks'], [clothingClasses, shopPractice])
-      : spatter === 'none'
-        ? of('hair-head', 'bare-head-hair-tied', ['hot-metal'], [shopPractice])
-        : of('hair-head', 'cap-hair-covered', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter'], [shopPractice]),
-    'ears': () => loud
-      ? of('ears', 'hearing-protection', ['noise', 'sparks-catch'], [noiseLevels, usNoise])
-      : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], [shopPractice]),
-    'eyes': () => laser
-      ? of('eyes', 'laser-eyewear', ['laser-beam'], [laserNotAShade])
-      : traits.heat === 'flame'
-        ? of('eyes', 'flame-goggles', ['flame-light', 'hot-metal'], [usEyeDuty])
-        : of('eyes', 'clear-rated-glasses', sparks ? ['grinding-fragments'] : ['slag-pops', 'reflected-arc'], [usEyeDuty, helmetIsSecondary]),
-    'face': () => laser
-      ? of('face', 'laser-helmet', ['laser-beam'], [laserNotAShade])
-      : arc
-        ? of('face', 'welding-helmet', ['arc-radiation', 'reflected-arc'], [usEyeDuty, usClothingDuty])
-        : of('face', 'face-shield', sparks ? ['grinding-fragments'] : ['light-spatter', 'hot-metal'], [usEyeDuty, helmetIsSecondary]),
-    'neck': () => full
-      ? of('neck', 'neck-leather', ['falling-sparks'], [clothingClasses, shopPractice])
-      : of('neck', 'collar-closed', arc ? ['arc-radiation', 'sparks-catch'] : ['sparks-catch'], [usClothing]),
-    'lungs': () => job.confinement === 'confined'
-      ? of('lungs', 'supplied-air-to-be-judged', ['confined-air'], [usConfinedSpaces, usRespirators])
-      : job.coating !== undefined && FUMING.has(job.coating) && !job.coatingStripped
-        ? of('lungs', 'fume-see-air-gate', ['coating-fume'], [coatings, usRespirators])
-        : of('lungs', 'fume-see-air-gate', ['every-arc-makes-fume'], [usRespirators]),
-    'hands': () => sparks
-      ? of('hands', 'leather-work-gloves', ['grinding-fragments', 'synthetics-melt'], [shopPractice])
-      : job.process === 'gtaw' || job.process === 'paw' || job.process === 'ts' || job.process === 'tb'
-        ? of('hands', 'thin-dexterous-gauntlet', ['dexterity', 'arc-radiation'], [weldingGloves])
-        : of('hands', 'lined-gauntlet', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter', 'hot-metal'], [weldingGloves]),
-    'arms': () => spatter === 'heavy'
-      ? of('arms', 'leather-sleeves', overhead ? ['falling-sparks', 'heavy-spatter'] : ['heavy-spatter'], [clothingClasses, fabricBehaviour])
-      : of('arms', 'fr-sleeves', arc ? ['arc-radiation', 'light-spatter'] : ['light-spatter'], [clothingClasses, usClothing]),
-    'torso': () => full
-      ? of('torso', 'leather-jacket', ['falling-sparks', 'heavy-spatter'], [clothingClasses, fabricBehaviour])
-      : spatter === 'heavy'
-        ? of('torso', 'fr-jacket', ['heavy-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour])
-        : of('torso', 'cotton-or-fr-jacket', ['light-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour]),
-    'lap': () => spatter === 'heavy' || sparks
-      ? of('lap', 'leather-apron', [sparks ? 'grinding-fragments' : 'heavy-spatter'], [clothingClasses, shopPractice])
-      : of('lap', 'lap-covered-by-jacket', ['light-spatter'], [shopPractice]),
-    'legs': () => full
-      ? of('legs', 'leather-leggings', ['falling-sparks', 'heavy-spatter'], [clothingClasses, fabricBehaviour])
-      : spatter === 'heavy'
-        ? of('legs', 'fr-trousers', ['heavy-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour])
-        : of('legs', 'long-trousers-no-cuffs', ['light-spatter', 'synthetics-melt'], [usClothing, fabricBehaviour]),
-    'feet': () => of('feet', 'leather-boots-covered-laces', spatter === 'heavy' ? ['heavy-spatter', 'sparks-catch'] : ['hot-metal', 'sparks-catch'], [usClothing, shopPractice]),
+    'hair-head': () =>
+      full
+        ? of('hair-head', 'flame-resistant-hood', ['falling-sparks'], [clothingClasses, shopPractice])
+        : spatter === 'none'
+          ? of('hair-head', 'bare-head-hair-tied', ['hot-metal'], [shopPractice])
+          : of('hair-head', 'cap-hair-covered', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter'], [shopPractice]),
+    'ears': () =>
+      loud
+        ? of('ears', 'hearing-protection', ['noise', 'sparks-catch'], [noiseLevels, usNoise])
+        : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], [shopPractice]),
+    'eyes': () =>
+      laser
+        ? of('eyes', 'laser-eyewear', ['laser-beam'], [laserNotAShade])
+        : traits.heat === 'flame'
+          ? of('eyes', 'flame-goggles', ['flame-light', 'hot-metal'], [usEyeDuty])
+          : of('eyes', 'clear-rated-glasses', sparks ? ['grinding-fragments'] : ['slag-pops', 'reflected-arc'], [
+              usEyeDuty,
+              helmetIsSecondary,
+            ]),
+    'face': () =>
+      laser
+        ? of('face', 'laser-helmet', ['laser-beam'], [laserNotAShade])
+        : arc
+          ? of('face', 'welding-helmet', ['arc-radiation', 'reflected-arc'], [usEyeDuty, usClothingDuty])
+          : of('face', 'face-shield', sparks ? ['grinding-fragments'] : ['light-spatter', 'hot-metal'], [usEyeDuty, helmetIsSecondary]),
+    'neck': () =>
+      full
+        ? of('neck', 'neck-leather', ['falling-sparks'], [clothingClasses, shopPractice])
+        : of('neck', 'collar-closed', arc ? ['arc-radiation', 'sparks-catch'] : ['sparks-catch'], [usClothing]),
+    'lungs': () =>
+      job.confinement === 'confined'
+        ? of('lungs', 'supplied-air-to-be-judged', ['confined-air'], [usConfinedSpaces, usRespirators])
+        : job.coating !== undefined && FUMING.has(job.coating) && !job.coatingStripped
+          ? of('lungs', 'fume-see-air-gate', ['coating-fume'], [coatings, usRespirators])
+          : of('lungs', 'fume-see-air-gate', ['every-arc-makes-fume'], [usRespirators]),
+    'hands': () =>
+      sparks
+        ? of('hands', 'leather-work-gloves', ['grinding-fragments', 'synthetics-melt'], [shopPractice])
+        : job.process === 'gtaw' || job.process === 'paw' || job.process === 'ts' || job.process === 'tb'
+          ? of('hands', 'thin-dexterous-gauntlet', ['dexterity', 'arc-radiation'], [weldingGloves])
+          : of('hands', 'lined-gauntlet', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter', 'hot-metal'], [weldingGloves]),
+    'arms': () =>
+      spatter === 'heavy'
+        ? of('arms', 'leather-sleeves', overhead ? ['falling-sparks', 'heavy-spatter'] : ['heavy-spatter'], [
+            clothingClasses,
+            fabricBehaviour,
+          ])
+        : of('arms', 'fr-sleeves', arc ? ['arc-radiation', 'light-spatter'] : ['light-spatter'], [clothingClasses, usClothing]),
+    'torso': () =>
+      full
+        ? of('torso', 'leather-jacket', ['falling-sparks', 'heavy-spatter'], [clothingClasses, fabricBehaviour])
+        : spatter === 'heavy'
+          ? of('torso', 'fr-jacket', ['heavy-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour])
+          : of('torso', 'cotton-or-fr-jacket', ['light-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour]),
+    'lap': () =>
+      spatter === 'heavy' || sparks
+        ? of('lap', 'leather-apron', [sparks ? 'grinding-fragments' : 'heavy-spatter'], [clothingClasses, shopPractice])
+        : of('lap', 'lap-covered-by-jacket', ['light-spatter'], [shopPractice]),
+    'legs': () =>
+      full
+        ? of('legs', 'leather-leggings', ['falling-sparks', 'heavy-spatter'], [clothingClasses, fabricBehaviour])
+        : spatter === 'heavy'
+          ? of('legs', 'fr-trousers', ['heavy-spatter', 'synthetics-melt'], [clothingClasses, fabricBehaviour])
+          : of('legs', 'long-trousers-no-cuffs', ['light-spatter', 'synthetics-melt'], [usClothing, fabricBehaviour]),
+    'feet': () =>
+      of('feet', 'leather-boots-covered-laces', spatter === 'heavy' ? ['heavy-spatter', 'sparks-catch'] : ['hot-metal', 'sparks-catch'], [
+        usClothing,
+        shopPractice,
+      ]),
     'pockets': () => of('pockets', 'pockets-closed-no-lighter', ['sparks-catch'], [usClothing, shopPractice]),
   }
   return ZONES.map(zone => build[zone]())

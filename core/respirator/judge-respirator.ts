@@ -49,22 +49,42 @@ export interface Hazard {
  * and what nobody knows leave only full-face kit with air of its own and a way out.
  * Source: `usApf`, `ukApf`, `usDanger`, `usLead`, `usCadmium`.
  */
-export function respiratorsFor({ neededApf, neededFilterApf = neededApf, gases = [], oxygenLack = false, overIdlh = [], asksHighEfficiency = [], isUnknown = false }: Hazard, jurisdiction: JurisdictionId): RespiratorNeed {
+export function respiratorsFor(
+  {
+    neededApf,
+    neededFilterApf = neededApf,
+    gases = [],
+    oxygenLack = false,
+    overIdlh = [],
+    asksHighEfficiency = [],
+    isUnknown = false,
+  }: Hazard,
+  jurisdiction: JurisdictionId,
+): RespiratorNeed {
   const isDanger = oxygenLack || isUnknown || overIdlh.length > 0
   const answers = ({ apf, isSupplied, isHighEfficiency, isForDanger }: Respirator): boolean => {
     if (apf === null) return false
     if (isDanger) return isForDanger && apf >= neededApf
     if (isSupplied) return apf >= neededApf
-    return neededFilterApf !== null && gases.length === 0 && apf >= neededFilterApf && (asksHighEfficiency.length === 0 || isHighEfficiency)
+    return (
+      neededFilterApf !== null && gases.length === 0 && apf >= neededFilterApf && (asksHighEfficiency.length === 0 || isHighEfficiency)
+    )
   }
   const masks = respiratorsIn(jurisdiction).map(mask => ({ ...mask, suits: answers(mask) }))
   const findings: Finding[] = []
   if (neededApf > 1 || isDanger) {
     const suits = masks.filter(mask => mask.suits).map(({ mask }) => mask)
-    findings.push(suits.length > 0 ? finding('note', 'respirator.needed', { apf: neededApf, masks: suits }, [masks[0]!.source]) : finding('hold', 'respirator.none-enough', { apf: neededApf }, [masks[0]!.source]))
+    findings.push(
+      suits.length > 0
+        ? finding('note', 'respirator.needed', { apf: neededApf, masks: suits }, [masks[0]!.source])
+        : finding('hold', 'respirator.none-enough', { apf: neededApf }, [masks[0]!.source]),
+    )
     if (gases.length > 0) findings.push(finding('note', 'respirator.gas-not-filtered', { substances: gases }, [SOURCES.usRespirators]))
     if (overIdlh.length > 0) findings.push(finding('note', 'respirator.immediate-danger', { substances: overIdlh }, [SOURCES.usDanger]))
-    if (asksHighEfficiency.length > 0) findings.push(finding('note', 'respirator.high-efficiency', { substances: asksHighEfficiency }, [SOURCES.usLead, SOURCES.usCadmium]))
+    if (asksHighEfficiency.length > 0)
+      findings.push(
+        finding('note', 'respirator.high-efficiency', { substances: asksHighEfficiency }, [SOURCES.usLead, SOURCES.usCadmium]),
+      )
     if (oxygenLack) findings.push(finding('hold', 'respirator.oxygen-lack', {}, [SOURCES.usConfinedSpaces]))
     findings.push(finding('note', 'respirator.dust-mask', {}, [SOURCES.usRespirators]))
   }
@@ -74,18 +94,36 @@ export function respiratorsFor({ neededApf, neededFilterApf = neededApf, gases =
 const LISTED_DUSTS: readonly SubstanceId[] = ['lead', 'cadmium']
 
 /** The need that a judged exposure makes. */
-export function respiratorNeed({ fraction, uses, mixture, overIdlh }: Pick<ExposureJudgement, 'fraction' | 'uses' | 'mixture' | 'overIdlh'>, actionFraction: number, jurisdiction: JurisdictionId): RespiratorNeed {
+export function respiratorNeed(
+  { fraction, uses, mixture, overIdlh }: Pick<ExposureJudgement, 'fraction' | 'uses' | 'mixture' | 'overIdlh'>,
+  actionFraction: number,
+  jurisdiction: JurisdictionId,
+): RespiratorNeed {
   const over = uses.filter(use => use.binds && use.fraction > actionFraction).map(use => use.limit.substance)
   const mixtureOver = mixture !== null && mixture.fraction > actionFraction
   // A filter takes the dust out of a sum and leaves its gases: what they make alone must be under the action fraction.
-  const gasesInSum = mixtureOver && mixture.gasFraction >= actionFraction ? MIXTURE_GROUPS[mixture.group].filter(substance => isGas(substance) && uses.some(({ limit, fraction: used }) => limit.substance === substance && used > 0)) : []
+  const gasesInSum
+    = mixtureOver && mixture.gasFraction >= actionFraction
+      ? MIXTURE_GROUPS[mixture.group].filter(
+          substance => isGas(substance) && uses.some(({ limit, fraction: used }) => limit.substance === substance && used > 0),
+        )
+      : []
   const gases = [...new Set([...over.filter(isGas), ...gasesInSum])]
   const dustAlone = Math.max(0, ...uses.filter(use => use.binds && !isGas(use.limit.substance)).map(use => use.fraction)) / actionFraction
-  const dustInSum = mixtureOver && gases.length === 0 ? (mixture.fraction - mixture.gasFraction) / (actionFraction - mixture.gasFraction) : 0
-  return respiratorsFor({
-    neededApf: Math.max(1, (fraction ?? 0) / actionFraction), neededFilterApf: Math.max(1, dustAlone, dustInSum), gases, overIdlh,
-    asksHighEfficiency: LAWS[jurisdiction].listedDustsAskHighEfficiency ? LISTED_DUSTS.filter(substance => over.includes(substance)) : [],
-  }, jurisdiction)
+  const dustInSum
+    = mixtureOver && gases.length === 0 ? (mixture.fraction - mixture.gasFraction) / (actionFraction - mixture.gasFraction) : 0
+  return respiratorsFor(
+    {
+      neededApf: Math.max(1, (fraction ?? 0) / actionFraction),
+      neededFilterApf: Math.max(1, dustAlone, dustInSum),
+      gases,
+      overIdlh,
+      asksHighEfficiency: LAWS[jurisdiction].listedDustsAskHighEfficiency
+        ? LISTED_DUSTS.filter(substance => over.includes(substance))
+        : [],
+    },
+    jurisdiction,
+  )
 }
 
 /**
@@ -94,21 +132,37 @@ export function respiratorNeed({ fraction, uses, mixture, overIdlh }: Pick<Expos
  * @param wearer null when nobody has written down a mask for them
  * @returns the mask's factor when it counts, and what stands in the way when it does not
  */
-export function judgeWearer(need: RespiratorNeed, wearer: Wearer | null, now: Instant): { readonly protects: boolean, readonly mask: MaskId | null, readonly findings: readonly Finding[] } {
-  if (wearer === null) return { protects: false, mask: null, findings: [finding('hold', 'respirator.wearer-unknown', {}, [SOURCES.usRespirators])] }
+export function judgeWearer(
+  need: RespiratorNeed,
+  wearer: Wearer | null,
+  now: Instant,
+): { readonly protects: boolean, readonly mask: MaskId | null, readonly findings: readonly Finding[] } {
+  if (wearer === null)
+    return { protects: false, mask: null, findings: [finding('hold', 'respirator.wearer-unknown', {}, [SOURCES.usRespirators])] }
   const choice = need.masks.find(({ mask }) => mask === wearer.mask)!
   if (!choice.suits) {
-    const why = wearer.mask === 'dust-mask'
-      ? finding('hold', 'respirator.dust-mask', {}, [SOURCES.usRespirators])
-      : need.gases.length > 0 && !choice.isSupplied
-        ? finding('hold', 'respirator.gas-not-filtered', { substances: need.gases }, [SOURCES.usRespirators])
-        : finding('hold', 'respirator.not-enough', { mask: wearer.mask, apf: choice.apf ?? 0, neededApf: need.neededApf }, [choice.source])
+    const why
+      = wearer.mask === 'dust-mask'
+        ? finding('hold', 'respirator.dust-mask', {}, [SOURCES.usRespirators])
+        : need.gases.length > 0 && !choice.isSupplied
+          ? finding('hold', 'respirator.gas-not-filtered', { substances: need.gases }, [SOURCES.usRespirators])
+          : finding('hold', 'respirator.not-enough', { mask: wearer.mask, apf: choice.apf ?? 0, neededApf: need.neededApf }, [
+              choice.source,
+            ])
     return { protects: false, mask: wearer.mask, findings: [why] }
   }
   const findings: Finding[] = []
-  if (wearer.readyUntil === null || !isAfter(wearer.readyUntil, now)) findings.push(finding('hold', 'respirator.wearer-not-ready', {}, [SOURCES.usRespirators]))
-  if (choice.isTight && wearer.isShaven === null) findings.push(finding('hold', 'respirator.shave-not-checked', {}, [SOURCES.usRespirators]))
+  if (wearer.readyUntil === null || !isAfter(wearer.readyUntil, now))
+    findings.push(finding('hold', 'respirator.wearer-not-ready', {}, [SOURCES.usRespirators]))
+  if (choice.isTight && wearer.isShaven === null)
+    findings.push(finding('hold', 'respirator.shave-not-checked', {}, [SOURCES.usRespirators]))
   if (choice.isTight && wearer.isShaven === false) findings.push(finding('hold', 'respirator.not-shaven', {}, [SOURCES.usRespirators]))
   if (findings.length > 0) return { protects: false, mask: wearer.mask, findings }
-  return { protects: true, mask: wearer.mask, findings: [finding('caution', 'respirator.enough', { mask: wearer.mask, apf: choice.apf!, neededApf: need.neededApf }, [choice.source])] }
+  return {
+    protects: true,
+    mask: wearer.mask,
+    findings: [
+      finding('caution', 'respirator.enough', { mask: wearer.mask, apf: choice.apf!, neededApf: need.neededApf }, [choice.source]),
+    ],
+  }
 }

@@ -19,10 +19,31 @@ export interface Respirator {
   readonly source: SourceRef
 }
 
-interface Row { readonly us: number | null, readonly uk: number | null, readonly isTight: boolean, readonly isSupplied: boolean, readonly isHighEfficiency: boolean, readonly isForDanger: boolean }
+interface Row {
+  readonly us: number | null
+  readonly uk: number | null
+  readonly isTight: boolean
+  readonly isSupplied: boolean
+  readonly isHighEfficiency: boolean
+  readonly isForDanger: boolean
+}
 
-const filter = (us: number | null, uk: number | null, isTight: boolean, isHighEfficiency: boolean): Row => ({ us, uk, isTight, isSupplied: false, isHighEfficiency, isForDanger: false })
-const supplied = (us: number | null, uk: number | null, isForDanger: boolean): Row => ({ us, uk, isTight: true, isSupplied: true, isHighEfficiency: true, isForDanger })
+const filter = (us: number | null, uk: number | null, isTight: boolean, isHighEfficiency: boolean): Row => ({
+  us,
+  uk,
+  isTight,
+  isSupplied: false,
+  isHighEfficiency,
+  isForDanger: false,
+})
+const supplied = (us: number | null, uk: number | null, isForDanger: boolean): Row => ({
+  us,
+  uk,
+  isTight: true,
+  isSupplied: true,
+  isHighEfficiency: true,
+  isForDanger,
+})
 
 /**
  * Assigned protection factors of two schools. A hooded blower has 25, or 1000 only with the maker's proof: 25 is taken.
@@ -46,7 +67,10 @@ const ROWS: Readonly<Record<MaskId, Row>> = {
 }
 
 /** From the least protective to the most, as a shop would reach for them. */
-const REACHED_FOR: readonly MaskId[] = ['dust-mask', 'n95', 'ffp2', 'half-p100', 'ffp3', 'papr-loose', 'papr-helmet', 'full-p100', 'air-line-half', 'papr-tight-full', 'air-line-full', 'air-line-positive', 'air-line-escape', 'scba']
+const REACHED_FOR: readonly MaskId[] = [
+  'dust-mask', 'n95', 'ffp2', 'half-p100', 'ffp3', 'papr-loose', 'papr-helmet', 'full-p100', 'air-line-half', 'papr-tight-full',
+  'air-line-full', 'air-line-positive', 'air-line-escape', 'scba',
+]
 
 /** Every mask with what it is worth here. Outside the United States the British factors are used. */
 export function respiratorsIn(jurisdiction: JurisdictionId): readonly Respirator[] {
@@ -57,4 +81,5 @@ export function respiratorsIn(jurisdiction: JurisdictionId): readonly Respirator
   })
 }
 
-export const respiratorOf = (mask: MaskId, jurisdiction: JurisdictionId): Respirator => respiratorsIn(jurisdiction).find(found => found.mask === mask)!
+export const respiratorOf = (mask: MaskId, jurisdiction: JurisdictionId): Respirator =>
+  respiratorsIn(jurisdiction).find(found => found.mask === mask)!

@@ -30,7 +30,11 @@ const startOf = (date: string): string => `${date}T00:00:00.000Z`
  * @param isTight the mask seals to the face
  * @returns an instant, or null when what is needed was never done
  */
-export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, isTight: boolean, months: { readonly fitTest: number, readonly medical: number }): string | null {
+export function readyUntil(
+  { fitTestedOn, medicallyClearedOn }: WearerRecord,
+  isTight: boolean,
+  months: { readonly fitTest: number, readonly medical: number },
+): string | null {
   if (medicallyClearedOn === null || (isTight && fitTestedOn === null)) return null
   const medical = startOf(monthsAfter(medicallyClearedOn, months.medical))
   if (!isTight) return medical
@@ -45,4 +49,5 @@ export function readyUntil({ fitTestedOn, medicallyClearedOn }: WearerRecord, is
  * @param until an instant, or null for somebody who never was
  * @param dayEnds when the shop day ends
  */
-export const readyForTheDay = (until: Instant | null, dayEnds: Instant): string | null => (until !== null && !isAfter(dayEnds, until) ? dayEnds : null)
+export const readyForTheDay = (until: Instant | null, dayEnds: Instant): string | null =>
+  until !== null && !isAfter(dayEnds, until) ? dayEnds : null

@@ -13,9 +13,15 @@ import type { Wearer } from './wearer'
  * @param masks respirators of the register that are assigned to this person
  * @returns null where nothing counts, with the reason where a test was written down
  */
-export function wornMask(wearer: Wearer | null, masks: readonly KitItemFact[], now: Instant): { readonly wearer: Wearer | null, readonly findings: readonly Finding[] } {
+export function wornMask(
+  wearer: Wearer | null,
+  masks: readonly KitItemFact[],
+  now: Instant,
+): { readonly wearer: Wearer | null, readonly findings: readonly Finding[] } {
   if (wearer === null) return { wearer, findings: [] }
   const worn = masks.filter(({ kind, marks }) => kind === 'respirator' && marks.mask === wearer.mask)
   const isServing = worn.some(({ mayUse, validUntil }) => mayUse && stands(validUntil, now))
-  return isServing ? { wearer, findings: [] } : { wearer: null, findings: [finding('note', 'respirator.not-in-register', { mask: wearer.mask }, [SOURCES.usRespirators])] }
+  return isServing
+    ? { wearer, findings: [] }
+    : { wearer: null, findings: [finding('note', 'respirator.not-in-register', { mask: wearer.mask }, [SOURCES.usRespirators])] }
 }

@@ -4,9 +4,24 @@ import type { RightId } from '../ids/rights'
 /** How far a right reaches. */
 export type Reach = 'all' | 'own-area' | 'gas-and-kit' | 'permits' | 'own-bay' | 'own-permit' | 'none'
 
-const row = (learner: Reach, welder: Reach, instructor: Reach, safetyLead: Reach, authoriser: Reach, fireWatch: Reach, storeKeeper: Reach, auditor: Reach): Readonly<Record<RoleId, Reach>> => ({
-  'learner': learner, 'welder': welder, 'instructor': instructor, 'safety-lead': safetyLead, 'permit-authoriser': authoriser,
-  'fire-watch': fireWatch, 'store-keeper': storeKeeper, 'auditor': auditor,
+const row = (
+  learner: Reach,
+  welder: Reach,
+  instructor: Reach,
+  safetyLead: Reach,
+  authoriser: Reach,
+  fireWatch: Reach,
+  storeKeeper: Reach,
+  auditor: Reach,
+): Readonly<Record<RoleId, Reach>> => ({
+  'learner': learner,
+  'welder': welder,
+  'instructor': instructor,
+  'safety-lead': safetyLead,
+  'permit-authoriser': authoriser,
+  'fire-watch': fireWatch,
+  'store-keeper': storeKeeper,
+  'auditor': auditor,
 })
 
 /** The one table of who may do what, for server and screens alike. */

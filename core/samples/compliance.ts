@@ -64,14 +64,29 @@ export function judgeSamples(sample: readonly SampleValue[], limit: number): Com
   const n = sample.length
   const belowLoq = sample.filter(({ isBelowLoq }) => isBelowLoq).length
   const findings: Finding[] = []
-  const base = { n, belowLoq, method: 'loq' as SubstitutionId, summary: n >= 2 ? summaryBy('loq', sample) : null, exceedance: null, uT: null, methods: [] }
-  if (n < 3) return { ...base, verdict: 'no-decision', test: 'none', findings: [finding('hold', 'samples.too-few', { n, needed: 3 }, [SOURCES.complianceTest])] }
+  const base = {
+    n,
+    belowLoq,
+    method: 'loq' as SubstitutionId,
+    summary: n >= 2 ? summaryBy('loq', sample) : null,
+    exceedance: null,
+    uT: null,
+    methods: [],
+  }
+  if (n < 3)
+    return {
+      ...base,
+      verdict: 'no-decision',
+      test: 'none',
+      findings: [finding('hold', 'samples.too-few', { n, needed: 3 }, [SOURCES.complianceTest])],
+    }
   const found = sample.filter(({ isBelowLoq }) => !isBelowLoq).map(({ value }) => value)
   const tooManyBelow = belowLoq / n > TOO_MANY_BELOW || (n >= STATISTICAL_FROM && found.length < TESTED_FROM)
   if (n < STATISTICAL_FROM || tooManyBelow) {
     const verdict = preliminary(sample, limit)
     if (tooManyBelow) findings.push(finding('note', 'samples.mostly-below', { belowLoq, n }, [SOURCES.substitution]))
-    if (verdict === 'no-decision') findings.push(finding('hold', 'samples.more-needed', { n, needed: STATISTICAL_FROM }, [SOURCES.complianceTest]))
+    if (verdict === 'no-decision')
+      findings.push(finding('hold', 'samples.more-needed', { n, needed: STATISTICAL_FROM }, [SOURCES.complianceTest]))
     return { ...base, verdict, test: 'preliminary', findings }
   }
   const uT = toleranceFactor(n, 0.95, 0.7)
@@ -98,7 +113,8 @@ export function judgeSamples(sample: readonly SampleValue[], limit: number): Com
   }
 }
 
-const summaryBy = (method: SubstitutionId, sample: readonly SampleValue[]): LognormalSummary => lognormalSummary(countBy(method, sample)!.values!)
+const summaryBy = (method: SubstitutionId, sample: readonly SampleValue[]): LognormalSummary =>
+  lognormalSummary(countBy(method, sample)!.values!)
 
 /** A result below the limit of quantification is counted at that limit: it cannot be more. */
 function preliminary(sample: readonly SampleValue[], limit: number): SampleVerdict {

@@ -36,14 +36,29 @@ export interface SampleReading {
 }
 
 /** Why a row cannot be read; the row counts from 1, without the heading. */
-export interface RowError { readonly row: number, readonly column: SampleColumn, readonly problem: 'missing' | 'not-a-number' | 'not-above-zero' | 'no-flag' | 'no-date', readonly text: string }
+export interface RowError {
+  readonly row: number
+  readonly column: SampleColumn
+  readonly problem: 'missing' | 'not-a-number' | 'not-above-zero' | 'no-flag' | 'no-date'
+  readonly text: string
+}
 
 /** A shift average with the rows it came from. */
-export interface ShiftResult extends SampleValue { readonly label: string, readonly minutes: number | null, readonly rows: readonly number[] }
+export interface ShiftResult extends SampleValue {
+  readonly label: string
+  readonly minutes: number | null
+  readonly rows: readonly number[]
+}
 
 const GUESSES: readonly (readonly [RegExp, SampleColumn])[] = [
-  [/below|<|loq|lod|nd\b|flag/i, 'below'], [/person|worker|welder|name/i, 'person'], [/date|day\b/i, 'day'], [/shift/i, 'shift'], [/min|duration|time/i, 'minutes'],
-  [/vol|litre|liter|\bl\b/i, 'volume'], [/conc|mg\s*\/\s*m|[uµ]g\s*\/\s*m|result|value|twa/i, 'concentration'], [/mass|weight|\bmg\b|[uµ]g/i, 'mass'],
+  [/below|<|loq|lod|nd\b|flag/i, 'below'],
+  [/person|worker|welder|name/i, 'person'],
+  [/date|day\b/i, 'day'],
+  [/shift/i, 'shift'],
+  [/min|duration|time/i, 'minutes'],
+  [/vol|litre|liter|\bl\b/i, 'volume'],
+  [/conc|mg\s*\/\s*m|[uµ]g\s*\/\s*m|result|value|twa/i, 'concentration'],
+  [/mass|weight|\bmg\b|[uµ]g/i, 'mass'],
 ]
 
 /** A guess of what each column is, from its heading; the first column of numbers is the concentration when no heading says so. */
@@ -51,7 +66,11 @@ export function guessColumns(heading: readonly string[] | null, firstRow: readon
   const taken = new Set<SampleColumn>()
   const guessed = firstRow.map((cell, i): SampleColumn => {
     const title = heading?.[i] ?? ''
-    const guess = heading ? GUESSES.find(([pattern, column]) => pattern.test(title) && !taken.has(column))?.[1] : !taken.has('concentration') && isReading(cell) ? 'concentration' : undefined
+    const guess = heading
+      ? GUESSES.find(([pattern, column]) => pattern.test(title) && !taken.has(column))?.[1]
+      : !taken.has('concentration') && isReading(cell)
+          ? 'concentration'
+          : undefined
     if (!guess) return 'ignore'
     taken.add(guess)
     return guess
@@ -60,8 +79,12 @@ export function guessColumns(heading: readonly string[] | null, firstRow: readon
 }
 
 /** "<0.2" and "0,2" are numbers too, as laboratories write them, and thousands may be set apart. */
-const READING = { '.': /^[<≤]?\s*(?:\d{1,3}(?:[, ]\d{3})+|\d{1,12})(?:\.\d{1,12})?(?:e-?\d{1,2})?$/i, ',': /^[<≤]?\s*(?:\d{1,3}(?:[. ]\d{3})+|\d{1,12})(?:,\d{1,12})?(?:e-?\d{1,2})?$/i } as const
-const isReading = (text: string, decimal?: DecimalMark): boolean => (decimal ? [decimal] : DECIMAL_MARKS).some(mark => READING[mark].test(text.trim()))
+const READING = {
+  '.': /^[<≤]?\s*(?:\d{1,3}(?:[, ]\d{3})+|\d{1,12})(?:\.\d{1,12})?(?:e-?\d{1,2})?$/i,
+  ',': /^[<≤]?\s*(?:\d{1,3}(?:[. ]\d{3})+|\d{1,12})(?:,\d{1,12})?(?:e-?\d{1,2})?$/i,
+} as const
+const isReading = (text: string, decimal?: DecimalMark): boolean =>
+  (decimal ? [decimal] : DECIMAL_MARKS).some(mark => READING[mark].test(text.trim()))
 
 const DATE = /^(\d{1,4})[-/.](\d{1,2})[-/.](\d{1,4})$/
 const OTHER_MARK: Readonly<Record<DecimalMark, DecimalMark>> = { '.': ',', ',': '.' }
@@ -75,7 +98,8 @@ const OTHER_MARK: Readonly<Record<DecimalMark, DecimalMark>> = { '.': ',', ',': 
 export function detectFormat(text: string): TableFormat {
   const lines = text.slice(0, 100_000).split(/\r?\n/).filter(line => line.trim() !== '').slice(0, 200)
   const widths = (separator: Separator): readonly number[] => lines.map(line => line.split(separator).length)
-  const isEven = (separator: Separator): boolean => widths(separator).every(width => width === widths(separator)[0]) && (widths(separator)[0] ?? 1) > 1
+  const isEven = (separator: Separator): boolean =>
+    widths(separator).every(width => width === widths(separator)[0]) && (widths(separator)[0] ?? 1) > 1
   const strong = (['\t', ';', '|'] as const).find(separator => widths(separator).some(width => width > 1))
   // In one column "0,31" is a number: a comma parts columns where it gives even rows of which not every cell is bare digits.
   const byComma = isEven(',') && lines.some(line => line.split(',').some(cell => !/^[<≤]?\d{0,12}$/.test(cell.trim())))
@@ -83,7 +107,12 @@ export function detectFormat(text: string): TableFormat {
   const cells = lines.flatMap(line => line.split(separator)).map(cell => cell.trim()).filter(cell => /\d/.test(cell))
   const shows = (mark: DecimalMark): boolean => cells.some((cell) => {
     const parts = cell.replace(/^[<≤]\s*/, '').split(mark)
-    return parts.length === 2 && /^\d{0,12}$/.test(parts[0]!) && /^\d{1,12}$/.test(parts[1]!) && (parts[1]!.length !== 3 || parts[0]! === '0' || parts[0]!.length > 3)
+    return (
+      parts.length === 2
+      && /^\d{0,12}$/.test(parts[0]!)
+      && /^\d{1,12}$/.test(parts[1]!)
+      && (parts[1]!.length !== 3 || parts[0]! === '0' || parts[0]!.length > 3)
+    )
   })
   const [point, comma] = [shows('.'), separator !== ',' && shows(',')]
   const hasEither = cells.some(cell => !DATE.test(cell) && (cell.includes('.') || (separator !== ',' && cell.includes(','))))
@@ -108,7 +137,8 @@ function dayOf(text: string, order: DateOrder | null): string | null {
   const match = DATE.exec(text.trim().split(/[ T]/)[0]!)
   if (!match || order === null) return null
   const [first, second, third] = [match[1]!, match[2]!, match[3]!]
-  const [year, month, day] = order === 'year-month-day' ? [first, second, third] : order === 'day-month-year' ? [third, second, first] : [third, first, second]
+  const [year, month, day]
+    = order === 'year-month-day' ? [first, second, third] : order === 'day-month-year' ? [third, second, first] : [third, first, second]
   const full = year.length === 2 ? `20${year}` : year
   const iso = `${full}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`
   const instant = new Date(`${iso}T00:00:00Z`)
@@ -119,7 +149,15 @@ function dayOf(text: string, order: DateOrder | null): string | null {
 export const looksLikeHeading = (row: readonly string[]): boolean => row.every(cell => !isReading(cell))
 
 /** Read by the table's own decimal mark; the other one, and spaces, set thousands apart. */
-const toNumber = (text: string, decimal: DecimalMark): number => Number(text.trim().replace(/^[<≤]\s*/, '').replaceAll(' ', '').replaceAll(OTHER_MARK[decimal], '').replace(decimal, '.'))
+const toNumber = (text: string, decimal: DecimalMark): number =>
+  Number(
+    text
+      .trim()
+      .replace(/^[<≤]\s*/, '')
+      .replaceAll(' ', '')
+      .replaceAll(OTHER_MARK[decimal], '')
+      .replace(decimal, '.'),
+  )
 
 const YES = /^(?:1|true|yes|y|x|<|nd|below)$/i
 const NO = /^(?:0|false|no|n|-|)$/i
@@ -132,7 +170,10 @@ interface Piece extends SampledPiece { readonly label: string, readonly hasMinut
  *
  * @param rows cells as text, without the heading
  */
-export function readSamples(rows: readonly (readonly string[])[], reading: SampleReading): { readonly results: readonly ShiftResult[], readonly errors: readonly RowError[] } {
+export function readSamples(
+  rows: readonly (readonly string[])[],
+  reading: SampleReading,
+): { readonly results: readonly ShiftResult[], readonly errors: readonly RowError[] } {
   const errors: RowError[] = []
   const pieces: Piece[] = []
   rows.forEach((cells, i) => {
@@ -143,7 +184,14 @@ export function readSamples(rows: readonly (readonly string[])[], reading: Sampl
     }
     const number = (column: SampleColumn): number | null => {
       const text = at(column) ?? ''
-      const problem = text === '' ? 'missing' : !isReading(text, reading.decimal) ? 'not-a-number' : toNumber(text, reading.decimal) > 0 ? null : 'not-above-zero'
+      const problem
+        = text === ''
+          ? 'missing'
+          : !isReading(text, reading.decimal)
+              ? 'not-a-number'
+              : toNumber(text, reading.decimal) > 0
+                ? null
+                : 'not-above-zero'
       if (problem) errors.push({ row, column, problem, text })
       return problem ? null : toNumber(text, reading.decimal)
     }
@@ -158,17 +206,32 @@ export function readSamples(rows: readonly (readonly string[])[], reading: Sampl
     const dayText = at('day')
     const day = dayText ? dayOf(dayText, reading.dates ?? null) : null
     if (dayText && day === null) errors.push({ row, column: 'day', problem: 'no-date', text: dayText })
-    else if (flag !== undefined && !YES.test(flag) && !NO.test(flag)) errors.push({ row, column: 'below', problem: 'no-flag', text: flag })
+    else if (flag !== undefined && !YES.test(flag) && !NO.test(flag))
+      errors.push({ row, column: 'below', problem: 'no-flag', text: flag })
     else if (amount !== null && volume !== null && !(minutesText && minutes === null)) {
       const sign = /^[<≤]/.test(at(usesMass ? 'mass' : 'concentration') ?? '')
-      const mgPerM3 = usesMass ? amount * MASS_UNITS[reading.massUnit] / (volume * VOLUME_UNITS[reading.volumeUnit]) : amount * CONCENTRATION_UNITS[reading.concentrationUnit]
-      pieces.push({ label: [at('person'), day, at('shift')].filter(Boolean).join(', ') || `Row ${row}`, mgPerM3, isBelowLoq: sign || (flag !== undefined && YES.test(flag)), minutes: minutes ?? 1, hasMinutes: minutes !== null, row })
+      const mgPerM3 = usesMass
+        ? (amount * MASS_UNITS[reading.massUnit]) / (volume * VOLUME_UNITS[reading.volumeUnit])
+        : amount * CONCENTRATION_UNITS[reading.concentrationUnit]
+      pieces.push({
+        label: [at('person'), day, at('shift')].filter(Boolean).join(', ') || `Row ${row}`,
+        mgPerM3,
+        isBelowLoq: sign || (flag !== undefined && YES.test(flag)),
+        minutes: minutes ?? 1,
+        hasMinutes: minutes !== null,
+        row,
+      })
     }
   })
   const shifts = groupByLabel(pieces)
   const results = [...shifts].map(([label, parts]): ShiftResult => {
     const timed = parts.every(({ hasMinutes }) => hasMinutes)
-    return { label, rows: parts.map(({ row }) => row), minutes: timed ? parts.reduce((total, { minutes }) => total + minutes, 0) : null, ...shiftAverage(parts, timed ? reading.unsampled : 'as-sampled') }
+    return {
+      label,
+      rows: parts.map(({ row }) => row),
+      minutes: timed ? parts.reduce((total, { minutes }) => total + minutes, 0) : null,
+      ...shiftAverage(parts, timed ? reading.unsampled : 'as-sampled'),
+    }
   })
   return { results, errors }
 }

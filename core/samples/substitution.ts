@@ -29,7 +29,8 @@ export function countBy(method: SubstitutionId, sample: readonly SampleValue[]):
     const { mean, sd } = logMoments(values)
     return { method, values, gm: Math.exp(mean), gsd: Math.exp(sd) }
   }
-  if (factor !== undefined) return sample.length < 2 ? null : counted(sample.map(({ value, isBelowLoq }) => isBelowLoq ? value * factor : value))
+  if (factor !== undefined)
+    return sample.length < 2 ? null : counted(sample.map(({ value, isBelowLoq }) => (isBelowLoq ? value * factor : value)))
   const found = sample.filter(({ isBelowLoq }) => !isBelowLoq).map(({ value }) => value)
   const loqs = [...new Set(sample.filter(({ isBelowLoq }) => isBelowLoq).map(({ value }) => value))]
   if (found.length < 3 || loqs.length === 0) return null
@@ -48,7 +49,8 @@ function byRegression(found: readonly number[], n: number): readonly number[] {
   const y = sorted.map(Math.log)
   const meanX = x.reduce((a, b) => a + b, 0) / x.length
   const meanY = y.reduce((a, b) => a + b, 0) / y.length
-  const slope = x.reduce((total, xi, i) => total + (xi - meanX) * (y[i]! - meanY), 0) / x.reduce((total, xi) => total + (xi - meanX) ** 2, 0)
+  const slope
+    = x.reduce((total, xi, i) => total + (xi - meanX) * (y[i]! - meanY), 0) / x.reduce((total, xi) => total + (xi - meanX) ** 2, 0)
   const imputed = Array.from({ length: below }, (_, i) => Math.exp(meanY + slope * (score(i + 1) - meanX)))
   return [...imputed, ...sorted]
 }

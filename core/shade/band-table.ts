@@ -39,7 +39,11 @@ export const above = (printed: number): number => printed * (1 + Number.EPSILON)
 
 /** One row of a rule set, built once and shared by every answer that falls in it. */
 export function ruleSetRow(
-  ruleSet: ShadeRuleSetId, minimum: number | null, suggested: readonly [number, number] | null, source: SourceRef, notes: readonly Finding[] = [],
+  ruleSet: ShadeRuleSetId,
+  minimum: number | null,
+  suggested: readonly [number, number] | null,
+  source: SourceRef,
+  notes: readonly Finding[] = [],
 ): RuleSetAnswer {
   return Object.freeze({ ruleSet, minimum, suggested, source, notes })
 }

@@ -7,7 +7,19 @@ import { noRow } from './silent-answers'
 
 /** Where the school starts: the darkest number any table prints for the process. */
 const DARKEST: Partial<Record<ProcessId, number>> = {
-  'smaw': 14, 'gmaw': 15, 'fcaw-g': 15, 'fcaw-s': 15, 'gtaw': 14, 'paw': 14, 'pac': 14, 'cac-a': 15, 'caw': 14, 'ofw': 8, 'ofc': 7, 'tb': 4, 'ts': 2,
+  'smaw': 14,
+  'gmaw': 15,
+  'fcaw-g': 15,
+  'fcaw-s': 15,
+  'gtaw': 14,
+  'paw': 14,
+  'pac': 14,
+  'cac-a': 15,
+  'caw': 14,
+  'ofw': 8,
+  'ofc': 7,
+  'tb': 4,
+  'ts': 2,
 }
 
 /** Answers built so far, by process and lower bound (none counts as 0). */

@@ -44,7 +44,13 @@ const LIGHT: ReadonlySet<BaseMetalId> = new Set(['aluminium', 'magnesium'])
 
 /** The rows a wire arc may belong to. What is not known about gas and metal leaves every row it could be in. */
 const WIRE_ROWS = {
-  active: [MAG], heavy: [MIG_HEAVY], light: [MIG_LIGHT], inert: [MIG_HEAVY, MIG_LIGHT], any: [MAG, MIG_HEAVY, MIG_LIGHT], anyHeavy: [MAG, MIG_HEAVY], anyLight: [MAG, MIG_LIGHT],
+  active: [MAG],
+  heavy: [MIG_HEAVY],
+  light: [MIG_LIGHT],
+  inert: [MIG_HEAVY, MIG_LIGHT],
+  any: [MAG, MIG_HEAVY, MIG_LIGHT],
+  anyHeavy: [MAG, MIG_HEAVY],
+  anyLight: [MAG, MIG_LIGHT],
 } as const
 
 function wireRows({ shieldingGas, baseMetal }: ShadeQuestion): readonly BandTable[] {

@@ -33,24 +33,41 @@ const withCaution = ({ ruleSet, minimum, suggested, source, notes }: RuleSetAnsw
   ruleSetRow(ruleSet, minimum, suggested, source, [...notes, caution])
 
 /** The electrode's size decides when the current is unknown, or when it sits in a darker row than the current. */
-function readByCurrent({ ruleSet, source }: PublishedTable, table: BandTable, question: ShadeQuestion, currentA: number | undefined): RuleSetAnswer {
+function readByCurrent(
+  { ruleSet, source }: PublishedTable,
+  table: BandTable,
+  question: ShadeQuestion,
+  currentA: number | undefined,
+): RuleSetAnswer {
   const { process, electrodeDiameterMm } = question
   const bySize = process === 'smaw' && electrodeDiameterMm !== undefined ? electrodeRow(electrodeDiameterMm) : -1
   if (currentA === undefined) {
     if (bySize < 0) return lacksInput(ruleSet, process, 'currentA', source)
-    return withCaution(table.bands[bySize]!.answer,
-      finding('caution', 'shade.electrode-only', { process, electrodeDiameterMm: electrodeDiameterMm! }, [source]))
+    return withCaution(
+      table.bands[bySize]!.answer,
+      finding('caution', 'shade.electrode-only', { process, electrodeDiameterMm: electrodeDiameterMm! }, [source]),
+    )
   }
   const byCurrent = bandIndex(table, currentA)
   if (byCurrent < 0) return beyondCurrent(ruleSet, process, currentA, table.ends, source)
   if (bySize <= byCurrent) return table.bands[byCurrent]!.answer
   const { answer } = table.bands[bySize]!
-  return withCaution(answer, finding('caution', 'shade.electrode-decides',
-    { process, electrodeDiameterMm: electrodeDiameterMm!, currentA, shade: answer.minimum! }, [source]))
+  return withCaution(
+    answer,
+    finding(
+      'caution',
+      'shade.electrode-decides',
+      { process, electrodeDiameterMm: electrodeDiameterMm!, currentA, shade: answer.minimum! },
+      [source],
+    ),
+  )
 }
 
 /** The rows by plate thickness, or undefined where the table has none for the process. */
-export function readByThickness({ ruleSet, source, byThickness }: PublishedTable, { process, plateThicknessMm }: ShadeQuestion): RuleSetAnswer | undefined {
+export function readByThickness(
+  { ruleSet, source, byThickness }: PublishedTable,
+  { process, plateThicknessMm }: ShadeQuestion,
+): RuleSetAnswer | undefined {
   const table = byThickness[process]
   if (!table) return undefined
   if (plateThicknessMm === undefined) return lacksInput(ruleSet, process, 'plateThicknessMm', source)
@@ -61,5 +78,9 @@ export function readByThickness({ ruleSet, source, byThickness }: PublishedTable
 export function readPublished(published: PublishedTable, question: ShadeQuestion, currentA: number | undefined): RuleSetAnswer {
   const table = published.byCurrent[question.process]
   if (table) return readByCurrent(published, table, question, currentA)
-  return readByThickness(published, question) ?? published.always[question.process] ?? noRow(published.ruleSet, question.process, published.source)
+  return (
+    readByThickness(published, question)
+    ?? published.always[question.process]
+    ?? noRow(published.ruleSet, question.process, published.source)
+  )
 }

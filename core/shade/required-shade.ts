@@ -39,7 +39,12 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
 
   const { jurisdiction, basis } = rules
   // By name: a school that is added as law or basis does not compile until it answers here.
-  const schools: Readonly<Record<ShadeBasisId, RuleSetAnswer | undefined>> = { 'us-legal': usLegal, 'us-consensus': consensus, 'eu': european, 'darkest-first': undefined }
+  const schools: Readonly<Record<ShadeBasisId, RuleSetAnswer | undefined>> = {
+    'us-legal': usLegal,
+    'us-consensus': consensus,
+    'eu': european,
+    'darkest-first': undefined,
+  }
   const law = jurisdiction === undefined ? undefined : schools[LAWS[jurisdiction].shade]
   const basisSays = basis === undefined ? undefined : schools[basis]
 
@@ -49,8 +54,7 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
   if (law === undefined) {
     held = holdsStrictest(usLegal, consensus, european, findings)
     binding = darker(darker(usLegal, consensus), european)
-  }
-  else {
+  } else {
     held = addHolds(law, findings)
     if (basisSays && basisSays !== law) held = addHolds(basisSays, findings) || held
     binding = basisSays ? darker(law, basisSays) : law
@@ -58,7 +62,8 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
     if (law.minimum === null && !held) held = holdsStrictest(usLegal, consensus, european, findings)
     if (law.minimum === null && !held) {
       const borrowed = darker(darker(darker(binding, usLegal), consensus), european)
-      if (borrowed.minimum !== null) findings.push(finding('caution', 'shade.law-silent', { process, ruleSet: borrowed.ruleSet }, [borrowed.source]))
+      if (borrowed.minimum !== null)
+        findings.push(finding('caution', 'shade.law-silent', { process, ruleSet: borrowed.ruleSet }, [borrowed.source]))
       binding = borrowed
     }
   }
@@ -73,7 +78,8 @@ export function requiredShade(question: ShadeQuestion, rules: ShadeRules = NO_RU
   }
   addCautions(binding, findings)
   if (law === undefined) findings.push(finding('note', 'shade.strictest-assumed', { ruleSet: binding.ruleSet }, [binding.source]))
-  const suggested = basis === 'darkest-first' ? ladder.suggested : basisSays?.suggested ?? binding.suggested ?? law?.suggested ?? consensus.suggested
+  const suggested
+    = basis === 'darkest-first' ? ladder.suggested : (basisSays?.suggested ?? binding.suggested ?? law?.suggested ?? consensus.suggested)
   const start = suggested === null || suggested[1] < binding.minimum ? binding.minimum : suggested[1]
   return { minimum: binding.minimum, start, bindingRuleSet: binding.ruleSet, ruleSets, findings }
 }

@@ -10,12 +10,28 @@ export const lacksInput = (ruleSet: ShadeRuleSetId, process: ProcessId, input: S
   ruleSetRow(ruleSet, null, null, source, [finding('hold', 'shade.input-missing', { process, input }, [source])])
 
 /** The current lies beyond the last row printed: a hold, never an extrapolation. */
-export const beyondCurrent = (ruleSet: ShadeRuleSetId, process: ProcessId, currentA: number, tableEndsA: number, source: SourceRef): RuleSetAnswer =>
-  ruleSetRow(ruleSet, null, null, source, [finding('hold', 'shade.current-beyond-table', { process, currentA, tableEndsA, ruleSet }, [source])])
+export const beyondCurrent = (
+  ruleSet: ShadeRuleSetId,
+  process: ProcessId,
+  currentA: number,
+  tableEndsA: number,
+  source: SourceRef,
+): RuleSetAnswer =>
+  ruleSetRow(ruleSet, null, null, source, [
+    finding('hold', 'shade.current-beyond-table', { process, currentA, tableEndsA, ruleSet }, [source]),
+  ])
 
 /** The gas flow lies beyond the last row printed. */
-export const beyondFlow = (ruleSet: ShadeRuleSetId, process: ProcessId, flowLPerH: number, tableEndsLPerH: number, source: SourceRef): RuleSetAnswer =>
-  ruleSetRow(ruleSet, null, null, source, [finding('hold', 'shade.flow-beyond-table', { process, flowLPerH, tableEndsLPerH, ruleSet }, [source])])
+export const beyondFlow = (
+  ruleSet: ShadeRuleSetId,
+  process: ProcessId,
+  flowLPerH: number,
+  tableEndsLPerH: number,
+  source: SourceRef,
+): RuleSetAnswer =>
+  ruleSetRow(ruleSet, null, null, source, [
+    finding('hold', 'shade.flow-beyond-table', { process, flowLPerH, tableEndsLPerH, ruleSet }, [source]),
+  ])
 
 /** The rule set prints nothing for the process. */
 export const noRow = (ruleSet: ShadeRuleSetId, process: ProcessId, source: SourceRef): RuleSetAnswer =>

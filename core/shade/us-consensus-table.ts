@@ -10,12 +10,17 @@ const source = SOURCES.usConsensusShade
 const row = (minimum: number, from?: number, to = from) =>
   ruleSetRow('us-consensus', minimum, from === undefined ? null : [from, to!], source)
 const suggests = (process: ProcessId, from: number, to: number) =>
-  ruleSetRow('us-consensus', null, [from, to], source, [finding('note', 'shade.no-minimum-printed', { process, ruleSet: 'us-consensus' }, [source])])
+  ruleSetRow('us-consensus', null, [from, to], source, [
+    finding('note', 'shade.no-minimum-printed', { process, ruleSet: 'us-consensus' }, [source]),
+  ])
 
 const WIRE = openTable(500, [0, row(7)], [60, row(10, 11)], [160, row(10, 12)], [250, row(10, 14)])
 const LOW_PLASMA = ruleSetRow('us-consensus', 4, [4, 4], SOURCES.usConsensusShadeLowPlasma)
 
-/** AWS F2.2, also ANSI Z49.1 Table 1. Thickness is printed 1/8 in (3 mm), 1/2 in (13 mm), 1 in (25 mm), 6 in (150 mm): the darker reading of each. */
+/**
+ * AWS F2.2, also ANSI Z49.1 Table 1. Thickness is printed 1/8 in (3 mm), 1/2 in (13 mm), 1 in (25 mm), 6 in (150 mm): the darker reading
+ * of each.
+ */
 const TABLE: PublishedTable = {
   ruleSet: 'us-consensus',
   source,
@@ -27,7 +32,16 @@ const TABLE: PublishedTable = {
     'gtaw': openTable(500, [0, row(8, 10)], [50, row(8, 12)], [150, row(10, 14)]),
     'cac-a': openTable(1000, [0, row(10, 12)], [500, row(11, 14)]),
     'paw': openTable(800, [0, row(6, 6, 8)], [20, row(8, 10)], [100, row(10, 12)], [400, row(11, 14)]),
-    'pac': openTable(800, [0, LOW_PLASMA], [20, row(5, 5)], [40, row(6, 6)], [60, row(8, 8)], [80, row(8, 9)], [300, row(9, 12)], [400, row(10, 14)]),
+    'pac': openTable(
+      800,
+      [0, LOW_PLASMA],
+      [20, row(5, 5)],
+      [40, row(6, 6)],
+      [60, row(8, 8)],
+      [80, row(8, 9)],
+      [300, row(9, 12)],
+      [400, row(10, 14)],
+    ),
   },
   byThickness: {
     ofw: openTable(Infinity, [0, suggests('ofw', 4, 5)], [3, suggests('ofw', 5, 6)], [above(12.7), suggests('ofw', 6, 8)]),
@@ -44,4 +58,5 @@ const TABLE: PublishedTable = {
  * @returns minimum and suggestion; flame work and carbon arc carry a suggestion only
  * Source: AWS F2.2:2001 (R2010), ANSI Z49.1:2005, 2012, 2021 Table 1.
  */
-export const usConsensus = (question: ShadeQuestion, currentA: number | undefined): RuleSetAnswer => readPublished(TABLE, question, currentA)
+export const usConsensus = (question: ShadeQuestion, currentA: number | undefined): RuleSetAnswer =>
+  readPublished(TABLE, question, currentA)

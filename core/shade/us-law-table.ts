@@ -7,12 +7,17 @@ import { readPublished } from './published-table'
 
 const source = SOURCES.usLawShade
 const min = (shade: number) => ruleSetRow('us-legal', shade, null, source)
-const plasma = (shade: number) => ruleSetRow('us-legal', shade, null, source, [finding('note', 'shade.visible-arc', { process: 'pac' }, [source])])
-const flame = (shade: number) => ruleSetRow('us-legal', shade, null, source, [finding('note', 'shade.sodium-light', { process: 'ofw' }, [source])])
+const plasma = (shade: number) =>
+  ruleSetRow('us-legal', shade, null, source, [finding('note', 'shade.visible-arc', { process: 'pac' }, [source])])
+const flame = (shade: number) =>
+  ruleSetRow('us-legal', shade, null, source, [finding('note', 'shade.sodium-light', { process: 'ofw' }, [source])])
 
 const WIRE = openTable(500, [0, min(7)], [60, min(10)], [160, min(10)], [250, min(10)])
 
-/** 29 CFR 1910.133(a)(5). Thickness: 1/8 in = 3.175 mm, 1/2 in = 12.7 mm; 1 in is printed 25 mm and 6 in 150 mm: the darker reading of each. */
+/**
+ * 29 CFR 1910.133(a)(5). Thickness: 1/8 in = 3.175 mm, 1/2 in = 12.7 mm; 1 in is printed 25 mm and 6 in 150 mm: the darker reading of
+ * each.
+ */
 const TABLE: PublishedTable = {
   ruleSet: 'us-legal',
   source,

@@ -22,11 +22,14 @@ export interface WornFilters {
  * @returns `effectiveShade` of all together, two decimals, or null with nothing worn; and findings
  * @throws RangeError when a transmittance or a shade is out of range
  */
-export function judgeWorn(worn: WornFilters, { minimum, start, bindingRuleSet }: Pick<ShadeAnswer, 'minimum' | 'start' | 'bindingRuleSet'>): {
+export function judgeWorn(
+  worn: WornFilters,
+  { minimum, start, bindingRuleSet }: Pick<ShadeAnswer, 'minimum' | 'start' | 'bindingRuleSet'>,
+): {
   readonly effectiveShade: number | null
   readonly findings: readonly Finding[]
 } {
-  const shades = [...worn.shades ?? []]
+  const shades = [...(worn.shades ?? [])]
   if (worn.transmittance !== undefined) shades.push(shadeFromTransmittance(worn.transmittance))
   if (shades.length === 0) return { effectiveShade: null, findings: [] }
   const effectiveShade = shadeForComparing(combinedShade(shades))
@@ -37,7 +40,6 @@ export function judgeWorn(worn: WornFilters, { minimum, start, bindingRuleSet }:
     if (effectiveShade >= minimum) {
       findings.push(finding('note', 'shade.tint-not-counted', { worn: single, effective: effectiveShade }, [SOURCES.tintNeverCounts]))
     }
-  }
-  else if (start !== null && single < start) findings.push(finding('caution', 'shade.worn-below-start', { worn: single, start }))
+  } else if (start !== null && single < start) findings.push(finding('caution', 'shade.worn-below-start', { worn: single, start }))
   return { effectiveShade, findings }
 }

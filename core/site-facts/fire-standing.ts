@@ -17,4 +17,8 @@ export interface FireStanding {
 export const NO_FIRE_STANDING: FireStanding = { byBay: {}, screens: 0, names: {} }
 
 /** What of it concerns one bay. */
-export const fireAt = ({ byBay, screens, names }: FireStanding, bayId: string): FireAround => ({ permits: byBay[bayId] ?? [], secondScreen: screens >= 2, nameOf: personId => names[personId] ?? 'the watch' })
+export const fireAt = ({ byBay, screens, names }: FireStanding, bayId: string): FireAround => ({
+  permits: byBay[bayId] ?? [],
+  secondScreen: screens >= 2,
+  nameOf: personId => names[personId] ?? 'the watch',
+})

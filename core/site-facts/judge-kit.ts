@@ -19,7 +19,9 @@ export interface KitReadings {
 }
 
 type Grouped<Fact> = Record<string, Fact[]>
-const add = <Fact>(groups: Grouped<Fact>, id: string, fact: Fact): void => { (groups[id] ??= []).push(fact) }
+const add = <Fact>(groups: Grouped<Fact>, id: string, fact: Fact): void => {
+  ;(groups[id] ??= []).push(fact)
+}
 
 /**
  * Judges everything in use for a shop day.
@@ -29,11 +31,16 @@ const add = <Fact>(groups: Grouped<Fact>, id: string, fact: Fact): void => { (gr
  */
 export function judgeKit({ lists, items, cylinders }: KitReadings, rules: HouseRules, today: string, dayEnds: Instant): KitStanding {
   const inForce = listsInForce(lists)
-  const standing: { readonly items: Grouped<KitItemFact>, readonly worn: Grouped<KitItemFact>, readonly cylinders: Grouped<CylinderFact> } = { items: {}, worn: {}, cylinders: {} }
+  const standing: {
+    readonly items: Grouped<KitItemFact>
+    readonly worn: Grouped<KitItemFact>
+    readonly cylinders: Grouped<CylinderFact>
+  } = { items: {}, worn: {}, cylinders: {} }
   for (const item of items) {
     for (const bayId of baysServed(item.assignment)) add(standing.items, bayId, kitItemFact(item, inForce, today, dayEnds))
     if (item.assignment?.to === 'person') add(standing.worn, item.assignment.id, kitItemFact(item, inForce, today, dayEnds))
   }
-  for (const cylinder of cylinders) if (cylinder.standing?.in === 'bay') add(standing.cylinders, cylinder.standing.bayId, cylinderFact(cylinder, rules, today, dayEnds))
+  for (const cylinder of cylinders)
+    if (cylinder.standing?.in === 'bay') add(standing.cylinders, cylinder.standing.bayId, cylinderFact(cylinder, rules, today, dayEnds))
   return standing
 }

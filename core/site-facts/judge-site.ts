@@ -22,7 +22,7 @@ export function judgeSite(facts: SiteFacts<Station>): readonly JudgedBay[] {
   const viewAt = viewsOf(joinFacts(facts))
   return facts.site.bays
     .filter(({ closed }) => !closed)
-    .map(bay => {
+    .map((bay) => {
       const station = facts.stations[bay.bayId] ?? EMPTY_STATION
       return { bay, station, verdict: assessStation(station, viewAt(bay)), oldestFactAt: oldestOf(station, bay.bayId, facts) }
     })

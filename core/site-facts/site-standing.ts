@@ -8,7 +8,9 @@ import { workplaceOf } from '../streams/site/site'
 import { fireAt } from './fire-standing'
 import type { FireStanding } from './fire-standing'
 
-/** What the facts of a site come to for the shop day that stands: kit and permits each worked out once for all bays. A screen is sent this. */
+/**
+ * What the facts of a site come to for the shop day that stands: kit and permits each worked out once for all bays. A screen is sent this.
+ */
 export interface SiteStanding extends AirFacts {
   readonly site: Site
   readonly kit: KitStanding

@@ -36,12 +36,12 @@ import { earlierOf, isAfter, msOf, stands } from '../time/instant'
 import type { SiteFacts } from './site-facts'
 
 /** Something that was said, seen or done in a shop: what a device would send, when it was so, and by whom. */
-export type Told = CommandOf & { readonly at: Instant; readonly by: string; readonly stream: string; readonly isSigned?: boolean }
+export type Told = CommandOf & { readonly at: Instant, readonly by: string, readonly stream: string, readonly isSigned?: boolean }
 
 /** A site in words of its own commands: nothing stands in it but what was told. */
 export interface SiteAsTold {
   readonly now: Instant
-  readonly site: { readonly name: string; readonly timeZone: string }
+  readonly site: { readonly name: string, readonly timeZone: string }
   readonly rules: HouseRules
   /** In the order in which it was heard. */
   readonly told: readonly Told[]
@@ -67,13 +67,14 @@ type Refused = readonly Finding[] | null
  * A site from what was told: each report and request is decided and folded by the same rules as at the door, in memory; the
  * permits' clocks run in between. Who may say what is not asked: whoever tells it answers for that.
  *
- * @param say a finding as a sentence: the reason of a bay that is stopped by what was told of something there; its code, where nothing is given
+ * @param say a finding as a sentence: the reason of a bay that is stopped by what was told of something there; its code, where nothing is
+ * given
  * @returns everything the gates rest on, and what the rules did not accept of what was told
  */
 export function factsFromTold(
   told: SiteAsTold,
   say: Bystanders['say'] = ({ code }) => code,
-): { readonly facts: SiteFacts<Station>; readonly unaccepted: readonly Unaccepted[] } {
+): { readonly facts: SiteFacts<Station>, readonly unaccepted: readonly Unaccepted[] } {
   const asTold: Telling = { ...told, say }
   const streams: Streams = new Map()
   keep(streams, SITE_STREAM, { ...NO_SITE, ...asTold.site })
@@ -170,8 +171,8 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
   const known = streamIds.map(streamId => ({ ...kindOfStream(streamId), state: stateOf(streams, kindOfStream(streamId).name, streamId) }))
   // Gates are judged at the end: bays follow where something may stop them, or take who stood there.
   const mayStop = known.some(({ kind }) => kind.news !== undefined)
-  const followers =
-    touches && mayStop
+  const followers
+    = touches && mayStop
       ? baysTouched(
           streams,
           known.map(({ id, state }) => touches(state, command, { id, site: scene.site })),
@@ -184,8 +185,8 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
           }))
       : []
   const resting = known.flatMap(({ kind, state }) => kind.workRestingOn?.(state) ?? [])
-  const workingPermits =
-    resting.length === 0
+  const workingPermits
+    = resting.length === 0
       ? []
       : allOf(streams, 'permit')
           .filter(
@@ -196,8 +197,8 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
                 request: { place },
               },
             ]) =>
-              phase === 'working' &&
-              resting.some(
+              phase === 'working'
+              && resting.some(
                 ({ permitIds, bayIds }) => permitIds.includes(permitId) || (place.bayId !== null && bayIds.includes(place.bayId)),
               ),
           )
@@ -220,7 +221,7 @@ function bystandersOf(streams: Streams, asTold: Telling, streamIds: readonly str
 
 /** Decides a command on the streams it is about, and all that comes with it. Answers with the reasons where it is not accepted. */
 function decideOn(streams: Streams, asTold: Telling, streamIds: readonly string[], command: CommandOf, scene: Scene): Refused {
-  const targets = streamIds.map(streamId => {
+  const targets = streamIds.map((streamId) => {
     const { name, id } = kindOfStream(streamId)
     const state = stateOf(streams, name, streamId)
     const asks = ruleOf(command.type).asks?.(state, command, { ...scene, id }) ?? {}
@@ -303,7 +304,10 @@ function namedBy(command: CommandOf, by: string): readonly string[] {
   }
 }
 
-/** Why nothing of the kind can be told here; null when it can. What the door asks of a session is asked of the names: one that nobody bears watches nothing. */
+/**
+ * Why nothing of the kind can be told here; null when it can. What the door asks of a session is asked of the names: one that nobody bears
+ * watches nothing.
+ */
 function refuseHere(streams: Streams, streamId: string, command: CommandOf, by: string): Refused {
   const { kind, id } = kindOfStream(streamId)
   const site = stateOf(streams, 'site', SITE_STREAM)
@@ -338,7 +342,7 @@ const LOOKS: Looks = {
     const postOf = (personId: string): Permit | undefined =>
       allOf(streams, 'permit').find(([, { posts }]) => posts.some(post => post.personId === personId))?.[1]
     return Object.fromEntries(
-      ids.flatMap(personId => {
+      ids.flatMap((personId) => {
         const watched = postOf(personId)
         return watched
           ? [

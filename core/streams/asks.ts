@@ -24,13 +24,13 @@ export interface Asks {
   readonly lists?: true
   readonly safetyLeads?: true
   /** People with the other task they have within a span. */
-  readonly helpers?: { readonly personIds: readonly string[]; readonly fromAt: Instant; readonly untilAt: Instant }
+  readonly helpers?: { readonly personIds: readonly string[], readonly fromAt: Instant, readonly untilAt: Instant }
   /** Open permits that may be near a place, each with its own. */
-  readonly nearPermits?: { readonly placeId: string | null; readonly radiusM: number }
+  readonly nearPermits?: { readonly placeId: string | null, readonly radiusM: number }
   /** How many people's screens are heard. */
   readonly screens?: true
   /** What is assigned to this permit and what stands for fire at its bay. */
-  readonly permitKit?: { readonly permitId: string; readonly bayId: string | null }
+  readonly permitKit?: { readonly permitId: string, readonly bayId: string | null }
   /** Codes for a new permit. */
   readonly codes?: true
   /** The air of the whole site. */
@@ -43,7 +43,7 @@ export type KnownPerson = Pick<Person, 'name' | 'hasLeft' | 'competences'>
 /** The answers, each under the name of its question. Somebody or something that is not known is not there. */
 export interface Answers {
   readonly people: Readonly<Record<string, KnownPerson>>
-  readonly posts: Readonly<Record<string, { readonly name: string; readonly where: string }>>
+  readonly posts: Readonly<Record<string, { readonly name: string, readonly where: string }>>
   readonly places: Readonly<Record<string, Place>>
   readonly permits: Readonly<Record<string, Permit>>
   readonly jobAt: Job | null
@@ -64,10 +64,10 @@ export interface Asked extends Scene {
 }
 
 /** Answers from what was found. */
-export const answering =
-  (found: Partial<Answers>): Asked['answer'] =>
-  <Question extends keyof Asks>(question: Question) => {
-    const answer = found[question]
-    if (answer === undefined) throw new Error(`nobody asked for ${question}`)
-    return answer as Answers[Question]
-  }
+export const answering
+  = (found: Partial<Answers>): Asked['answer'] =>
+    <Question extends keyof Asks>(question: Question) => {
+      const answer = found[question]
+      if (answer === undefined) throw new Error(`nobody asked for ${question}`)
+      return answer as Answers[Question]
+    }

@@ -16,23 +16,23 @@ import type { SealCommands } from './seal/seal'
 /** Every command with its payload. The Zod schemas in shared/ must satisfy them. */
 export interface CommandPayloads
   extends
-    SiteCommands,
-    PersonCommands,
-    StationCommands,
-    HouseRulesCommands,
-    SealCommands,
-    HallCommands,
-    FumeCommands,
-    SamplesCommands,
-    KitItemCommands,
-    CylinderCommands,
-    CheckListsCommands,
-    PlaceCommands,
-    NoticeCommands,
-    PermitCommands {}
+  SiteCommands,
+  PersonCommands,
+  StationCommands,
+  HouseRulesCommands,
+  SealCommands,
+  HallCommands,
+  FumeCommands,
+  SamplesCommands,
+  KitItemCommands,
+  CylinderCommands,
+  CheckListsCommands,
+  PlaceCommands,
+  NoticeCommands,
+  PermitCommands {}
 export type CommandType = keyof CommandPayloads
 
 /** A command as its area decides it. */
 export type CommandOf<Type extends CommandType = CommandType> = {
-  [T in Type]: { readonly type: T; readonly payload: CommandPayloads[T] }
+  [T in Type]: { readonly type: T, readonly payload: CommandPayloads[T] }
 }[Type]

@@ -84,7 +84,7 @@ export const decidesAlone = (type: CommandType): boolean =>
   ruleOf(type).touches !== undefined || kindNamed(kindNameOf(type)).decidesAlone === true
 
 /** The kind of a stream by its id. @throws Error for one that names nothing: the door has checked it */
-export function kindOfStream(streamId: string): { readonly kind: AnyKind; readonly name: StreamKindName; readonly id: string } {
+export function kindOfStream(streamId: string): { readonly kind: AnyKind, readonly name: StreamKindName, readonly id: string } {
   const read = readStreamId(streamId)
   if (!read) throw new Error(`no stream is called ${streamId}`)
   return { kind: kindNamed(read.kind), name: read.kind, id: read.id }

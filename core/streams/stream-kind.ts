@@ -97,7 +97,7 @@ export interface StreamKind<Name extends StreamKindName, State, Event, Command e
   /** A permit, or the open permits of a bay, on which the place depends. */
   readonly placeRestsOn?: (command: Command, id: string) => { readonly permitId: string } | { readonly bayId: string } | null
   /** Permits whose work rests on it: by id, or at these bays. */
-  readonly workRestingOn?: (state: State) => { readonly permitIds: readonly string[]; readonly bayIds: readonly string[] }
+  readonly workRestingOn?: (state: State) => { readonly permitIds: readonly string[], readonly bayIds: readonly string[] }
   /** What falls due for it as it stands, and the command that comes of it. */
   readonly clock?: {
     readonly dueOf: (state: State) => readonly Deadline[]

@@ -1,4 +1,6 @@
-/** A moment, ISO 8601, as `2026-11-23T08:04:00.000Z`. Compared by the moment it names, never by its letters: `:00Z` and `:00.000Z` are one. */
+/**
+ * A moment, ISO 8601, as `2026-11-23T08:04:00.000Z`. Compared by the moment it names, never by its letters: `:00Z` and `:00.000Z` are one.
+ */
 export type Instant = string
 
 /**

@@ -10,6 +10,7 @@ import { fromAbsolute, parseTime, toCalendarDate, toCalendarDateTime, toZoned } 
 export function nextTimeOfDay(time: string, fromMs: number, timeZone: string): string {
   const from = fromAbsolute(fromMs, timeZone)
   const at = toZoned(toCalendarDateTime(toCalendarDate(from), parseTime(time)), timeZone)
-  const next = at.toDate().getTime() < fromMs ? toZoned(toCalendarDateTime(toCalendarDate(from).add({ days: 1 }), parseTime(time)), timeZone) : at
+  const next
+    = at.toDate().getTime() < fromMs ? toZoned(toCalendarDateTime(toCalendarDate(from).add({ days: 1 }), parseTime(time)), timeZone) : at
   return next.toDate().toISOString()
 }

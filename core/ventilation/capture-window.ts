@@ -31,7 +31,8 @@ export interface CaptureWindow {
 }
 
 /** The velocity that a side hood must draw at the arc in this draught, m/s. */
-export const neededVelocityMPerS = (crossDraughtMPerS: number): number => Math.max(CAPTURE_VELOCITY_M_PER_S, DRAUGHT_FACTOR * crossDraughtMPerS)
+export const neededVelocityMPerS = (crossDraughtMPerS: number): number =>
+  Math.max(CAPTURE_VELOCITY_M_PER_S, DRAUGHT_FACTOR * crossDraughtMPerS)
 
 /** The greatest height at which an overhead mouth still covers the leaning plume and outdraws it, m. */
 function receivingHeightM({ hood, process, currentA, crossDraughtMPerS }: CaptureQuestion): number {
@@ -64,34 +65,71 @@ export function captureWindow(question: CaptureQuestion): CaptureWindow {
   if (hood.kind === 'gun') {
     const enough = hood.flowM3PerS >= GUN_FLOW_M3_PER_S
     return {
-      ...nothing, stands: enough ? 'within' : 'no-window',
-      findings: [enough ? finding('note', 'capture.gun', { flowM3PerS: hood.flowM3PerS }, [SOURCES.gunExtraction]) : finding('hold', 'capture.gun-weak', { flowM3PerS: hood.flowM3PerS, neededM3PerS: GUN_FLOW_M3_PER_S }, [SOURCES.gunExtraction])],
+      ...nothing,
+      stands: enough ? 'within' : 'no-window',
+      findings: [
+        enough
+          ? finding('note', 'capture.gun', { flowM3PerS: hood.flowM3PerS }, [SOURCES.gunExtraction])
+          : finding('hold', 'capture.gun-weak', { flowM3PerS: hood.flowM3PerS, neededM3PerS: GUN_FLOW_M3_PER_S }, [
+              SOURCES.gunExtraction,
+            ]),
+      ],
     }
   }
-  if (mouthAreaM2(hood) === undefined) return { ...nothing, stands: 'unknown', findings: [finding('hold', 'capture.size-unknown', { kind: hood.kind })] }
+  if (mouthAreaM2(hood) === undefined)
+    return { ...nothing, stands: 'unknown', findings: [finding('hold', 'capture.size-unknown', { kind: hood.kind })] }
   const velocity = velocityAtMPerS(hood, distanceM)!
   if (hood.kind === 'booth') return boothWindow(question, velocity)
-  if (isShotPast(question)) return { ...nothing, velocityAtArcMPerS: velocity, stands: 'no-window', findings: [finding('caution', 'capture.jet-passes', { process }, [SOURCES.captureModel])] }
+  if (isShotPast(question))
+    return {
+      ...nothing,
+      velocityAtArcMPerS: velocity,
+      stands: 'no-window',
+      findings: [finding('caution', 'capture.jet-passes', { process }, [SOURCES.captureModel])],
+    }
 
   const gas = shieldGasLimit(process)
   const nearestM = gas ? reachM(hood, gas.limitMPerS) : 0
   const receives = hood.kind === 'overhead' || hood.kind === 'canopy'
-  const needed = hood.kind === 'downdraft' ? Math.max(TABLE_VELOCITY_M_PER_S, neededVelocityMPerS(crossDraughtMPerS)) : neededVelocityMPerS(crossDraughtMPerS)
+  const needed
+    = hood.kind === 'downdraft'
+      ? Math.max(TABLE_VELOCITY_M_PER_S, neededVelocityMPerS(crossDraughtMPerS))
+      : neededVelocityMPerS(crossDraughtMPerS)
   const drawnToM = reachM(hood, needed)
   const farthestM = receives ? Math.max(receivingHeightM(question), drawnToM) : drawnToM
   const windowM = farthestM > nearestM ? [nearestM, farthestM] as const : null
   const stands = windowM === null ? 'no-window' : distanceM < nearestM ? 'too-near' : distanceM > farthestM ? 'too-far' : 'within'
   const findings: Finding[] = []
   if (stands === 'too-far') {
-    findings.push(receives
-      ? finding('hold', 'capture.plume-missed', { distanceM, farthestM, crossDraughtMPerS }, [SOURCES.receiving])
-      : finding('hold', 'capture.too-far', { distanceM, farthestM, velocityMPerS: velocity, neededMPerS: needed }, [SOURCES.captureVelocity, SOURCES.openingVelocity]))
+    findings.push(
+      receives
+        ? finding('hold', 'capture.plume-missed', { distanceM, farthestM, crossDraughtMPerS }, [SOURCES.receiving])
+        : finding('hold', 'capture.too-far', { distanceM, farthestM, velocityMPerS: velocity, neededMPerS: needed }, [
+            SOURCES.captureVelocity,
+            SOURCES.openingVelocity,
+          ]),
+    )
   }
-  if (stands === 'too-near') findings.push(finding('caution', 'capture.too-near', { distanceM, nearestM, velocityMPerS: velocity, limitMPerS: gas!.limitMPerS }, [SOURCES.shieldGas]))
-  if (stands === 'no-window') findings.push(finding('hold', 'capture.no-window', { nearestM, farthestM }, [SOURCES.captureVelocity, SOURCES.shieldGas]))
-  if (stands === 'within' && gas && velocity > gas.cautionMPerS) findings.push(finding('caution', 'capture.gas-may-suffer', { velocityMPerS: velocity, cautionMPerS: gas.cautionMPerS }, [SOURCES.shieldGas]))
-  if (stands === 'within') findings.push(receives ? finding('note', 'capture.receives', { distanceM, farthestM }, [SOURCES.receiving]) : finding('note', 'capture.draws', { velocityMPerS: velocity, neededMPerS: needed }, [SOURCES.captureVelocity]))
-  if (receives && question.currentA === undefined && plumeHeatW(process, undefined) === null) findings.push(finding('caution', 'capture.plume-assumed', { convectiveW: WEAK_PLUME_W }, [SOURCES.plume]))
+  if (stands === 'too-near')
+    findings.push(
+      finding('caution', 'capture.too-near', { distanceM, nearestM, velocityMPerS: velocity, limitMPerS: gas!.limitMPerS }, [
+        SOURCES.shieldGas,
+      ]),
+    )
+  if (stands === 'no-window')
+    findings.push(finding('hold', 'capture.no-window', { nearestM, farthestM }, [SOURCES.captureVelocity, SOURCES.shieldGas]))
+  if (stands === 'within' && gas && velocity > gas.cautionMPerS)
+    findings.push(
+      finding('caution', 'capture.gas-may-suffer', { velocityMPerS: velocity, cautionMPerS: gas.cautionMPerS }, [SOURCES.shieldGas]),
+    )
+  if (stands === 'within')
+    findings.push(
+      receives
+        ? finding('note', 'capture.receives', { distanceM, farthestM }, [SOURCES.receiving])
+        : finding('note', 'capture.draws', { velocityMPerS: velocity, neededMPerS: needed }, [SOURCES.captureVelocity]),
+    )
+  if (receives && question.currentA === undefined && plumeHeatW(process, undefined) === null)
+    findings.push(finding('caution', 'capture.plume-assumed', { convectiveW: WEAK_PLUME_W }, [SOURCES.plume]))
   if (receives) findings.push(finding('note', 'capture.head-outside', {}, [SOURCES.receiving]))
   return { velocityAtArcMPerS: velocity, windowM, nearestM, farthestM, stands, findings }
 }

@@ -59,13 +59,19 @@ export function receivedShare({ hood, distanceM, process, currentA, crossDraught
   }
   const { low, mid, high } = RECEIVED_AT_BEST
   return {
-    low: Math.min(at(heat.low, crossDraughtMPerS * 1.5, low, RECEIVING_MARGIN.low), at(heat.high, crossDraughtMPerS * 1.5, low, RECEIVING_MARGIN.low)),
+    low: Math.min(
+      at(heat.low, crossDraughtMPerS * 1.5, low, RECEIVING_MARGIN.low),
+      at(heat.high, crossDraughtMPerS * 1.5, low, RECEIVING_MARGIN.low),
+    ),
     mid: at(heat.mid, crossDraughtMPerS, mid, RECEIVING_MARGIN.mid),
     high: at(heat.mid, crossDraughtMPerS * 0.5, high, RECEIVING_MARGIN.high),
   }
 }
 
-/** A plume drags in the air beside it at about this share of its own speed: that is a draught across a hood at its side. Source: `entrainment`. */
+/**
+ * A plume drags in the air beside it at about this share of its own speed: that is a draught across a hood at its side. Source:
+ * `entrainment`.
+ */
 const ENTRAINED_SHARE = 0.1
 /** Nearer than this the plume is not formed yet, m. */
 const PLUME_FORMED_M = 0.1
@@ -77,19 +83,28 @@ export function effectiveDraughtMPerS({ distanceM, process, currentA, crossDraug
   return Math.hypot(crossDraughtMPerS, ENTRAINED_SHARE * centreMPerS)
 }
 
-/** The most that field studies found of well-placed hoods, whatever a model says; less for an arm that people move. Source: `capturedInField`. */
+/**
+ * The most that field studies found of well-placed hoods, whatever a model says; less for an arm that people move. Source:
+ * `capturedInField`.
+ */
 const BEST_BUILT_IN: Range = { low: 0.9, mid: 0.95, high: 0.98 }
 const BEST_MOVED: Range = { low: 0.8, mid: 0.88, high: 0.95 }
 
-const atMost = (share: Range, best: Range): Range => ({ low: Math.min(share.low, best.low), mid: Math.min(share.mid, best.mid), high: Math.min(share.high, best.high) })
+const atMost = (share: Range, best: Range): Range => ({
+  low: Math.min(share.low, best.low),
+  mid: Math.min(share.mid, best.mid),
+  high: Math.min(share.high, best.high),
+})
 
 /** Processes that throw their fume in a jet faster than any hood draws. */
 const JETS: ReadonlySet<ProcessId> = new Set(['pac', 'ofc', 'cac-a', 'grinding'])
 /** Kinds that stand in the way of a jet: round the work, or under the cut. Source: `downdraft`. */
-const STOPS_JET = (kind: Hood['kind'], process: ProcessId): boolean => kind === 'booth' || (kind === 'downdraft' && (process === 'pac' || process === 'ofc'))
+const STOPS_JET = (kind: Hood['kind'], process: ProcessId): boolean =>
+  kind === 'booth' || (kind === 'downdraft' && (process === 'pac' || process === 'ofc'))
 
 /** Does the fume of this process shoot past this hood? */
-export const isShotPast = ({ hood, process }: Pick<CaptureQuestion, 'hood' | 'process'>): boolean => JETS.has(process) && !STOPS_JET(hood.kind, process)
+export const isShotPast = ({ hood, process }: Pick<CaptureQuestion, 'hood' | 'process'>): boolean =>
+  JETS.has(process) && !STOPS_JET(hood.kind, process)
 
 /**
  * Share of the fume that a hood takes at the arc, 0 to 1, with its spread; undefined when the mouth's size is not known.
@@ -119,5 +134,12 @@ function modelledShare(question: CaptureQuestion): Range {
     const drawn = captureShare(velocity, draught)
     return { low: Math.max(received.low, drawn.low), mid: Math.max(received.mid, drawn.mid), high: Math.max(received.high, drawn.high) }
   }
-  return captureShare(velocity, hood.kind === 'downdraft' ? Math.hypot(crossDraughtMPerS, RISE_AGAINST_TABLE_M_PER_S) : hood.kind === 'booth' ? crossDraughtMPerS : draught)
+  return captureShare(
+    velocity,
+    hood.kind === 'downdraft'
+      ? Math.hypot(crossDraughtMPerS, RISE_AGAINST_TABLE_M_PER_S)
+      : hood.kind === 'booth'
+        ? crossDraughtMPerS
+        : draught,
+  )
 }

@@ -2,7 +2,13 @@
 export const AIR_KG_PER_M3 = 1.2041
 
 /** Coefficient of entry by the shape of the duct's end. Source: `hoodEntry`. */
-export const ENTRY_COEFFICIENTS = { 'plain-end': 0.72, 'flanged-end': 0.82, 'bellmouth': 0.98, 'tapered-round': 0.97, 'tapered-rectangular': 0.93 } as const
+export const ENTRY_COEFFICIENTS = {
+  'plain-end': 0.72,
+  'flanged-end': 0.82,
+  'bellmouth': 0.98,
+  'tapered-round': 0.97,
+  'tapered-rectangular': 0.93,
+} as const
 export type HoodEntryId = keyof typeof ENTRY_COEFFICIENTS
 
 /**
@@ -11,8 +17,12 @@ export type HoodEntryId = keyof typeof ENTRY_COEFFICIENTS
  * @param staticPressurePa suction in the duct behind the hood, Pa
  * @example flowFromStaticPressureM3PerS(0.16, 400, 0.82) // 0.42497
  */
-export const flowFromStaticPressureM3PerS = (ductDiameterM: number, staticPressurePa: number, entryCoefficient: number, airKgPerM3 = AIR_KG_PER_M3): number =>
-  entryCoefficient * Math.PI / 4 * ductDiameterM ** 2 * Math.sqrt(2 * staticPressurePa / airKgPerM3)
+export const flowFromStaticPressureM3PerS = (
+  ductDiameterM: number,
+  staticPressurePa: number,
+  entryCoefficient: number,
+  airKgPerM3 = AIR_KG_PER_M3,
+): number => ((entryCoefficient * Math.PI) / 4) * ductDiameterM ** 2 * Math.sqrt((2 * staticPressurePa) / airKgPerM3)
 
 /**
  * Flow from a traverse of a duct with a pitot tube, m³/s: the mean of the roots of the velocity pressures, not the root of their mean.

@@ -65,7 +65,9 @@ export function velocityAtMPerS(hood: Hood, distanceM: number): number | undefin
     case 'downdraft': {
       const [long, short] = diameterM !== undefined ? [Math.sqrt(area), Math.sqrt(area)] : [widthM!, heightM!]
       const face = flowM3PerS / area
-      return distanceM === 0 ? face : face * 2 / Math.PI * Math.atan(long * short / (2 * distanceM * Math.sqrt(4 * distanceM ** 2 + long ** 2 + short ** 2)))
+      return distanceM === 0
+        ? face
+        : ((face * 2) / Math.PI) * Math.atan((long * short) / (2 * distanceM * Math.sqrt(4 * distanceM ** 2 + long ** 2 + short ** 2)))
     }
     case 'booth': return flowM3PerS / area
     // At the nozzle itself; the gun is judged by its flow.

@@ -24,12 +24,20 @@ export interface MassBalance {
  * @param captureEfficiency share taken at each arc, 0 to 1
  * @param initialMgPerM3 concentration everywhere at the start
  */
-export function massBalance(hall: HallAir, spots: readonly HallSpot[], captureEfficiency: readonly number[], stretches: readonly Stretch[], initialMgPerM3 = 0, what: Aerosol = 'particles'): MassBalance {
+export function massBalance(
+  hall: HallAir,
+  spots: readonly HallSpot[],
+  captureEfficiency: readonly number[],
+  stretches: readonly Stretch[],
+  initialMgPerM3 = 0,
+  what: Aerosol = 'particles',
+): MassBalance {
   const network = hallNetwork(hall, spots, what)
   const zones = new Zones(network)
   const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hall, spots, what)
   let state: Float64Array = new Float64Array(zones.count).fill(initialMgPerM3)
-  const held = (concentrations: Float64Array): number => concentrations.reduce((mg, value, zone) => mg + value * network.volumesM3[zone]!, 0)
+  const held = (concentrations: Float64Array): number =>
+    concentrations.reduce((mg, value, zone) => mg + value * network.volumesM3[zone]!, 0)
   const initialMg = held(state)
   let emittedMg = 0
   let broughtInMg = 0
@@ -48,8 +56,7 @@ export function massBalance(hall: HallAir, spots: readonly HallSpot[], captureEf
         const kept = what === 'particles' ? hood.filterEfficiency : 0
         source[FAR_FIELD]! += taken * (1 - kept)
         filteredMg += taken * kept * seconds
-      }
-      else capturedMg += taken * seconds
+      } else capturedMg += taken * seconds
     })
     broughtInMg += outdoorM3PerS * hall.backgroundMgPerM3 * seconds
     const { endMgPerM3, meanMgPerM3 } = zones.advance(state, source, seconds)

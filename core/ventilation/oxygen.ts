@@ -38,9 +38,18 @@ export interface OxygenAnswer {
  * A mixed number never opens a door: heavy gases pool low, light ones high.
  * Source: `oxygenBalance`, `oxygenLimits`.
  *
- * @example oxygenAfter({ volumeM3: 1, gas: 'inert', flowLPerMin: 15, minutes: 60, ventilationM3PerS: 0.1 / 60, ventilation: 'supply' }).settlesAtPercent // 18.174
+ * @example oxygenAfter({ volumeM3: 1, gas: 'inert', flowLPerMin: 15, minutes: 60, ventilationM3PerS: 0.1 / 60, ventilation: 'supply'
+ * }).settlesAtPercent // 18.174
  */
-export function oxygenAfter({ volumeM3, gas, flowLPerMin, minutes, ventilationM3PerS = 0, ventilation = 'supply', startPercent = AIR_OXYGEN_PERCENT }: OxygenQuestion): OxygenAnswer {
+export function oxygenAfter({
+  volumeM3,
+  gas,
+  flowLPerMin,
+  minutes,
+  ventilationM3PerS = 0,
+  ventilation = 'supply',
+  startPercent = AIR_OXYGEN_PERCENT,
+}: OxygenQuestion): OxygenAnswer {
   const q = flowLPerMin / 1000
   const air = ventilationM3PerS * 60
   const brings = gas === 'oxygen' ? 100 : 0
@@ -48,19 +57,29 @@ export function oxygenAfter({ volumeM3, gas, flowLPerMin, minutes, ventilationM3
   const freshIn = ventilation === 'extract' ? Math.max(0, air - q) : air
   const through = freshIn + q
   const settlesAtPercent = through > 0 ? (AIR_OXYGEN_PERCENT * freshIn + brings * q) / through : startPercent
-  const at = (t: number): number => settlesAtPercent + (startPercent - settlesAtPercent) * Math.exp(-through * t / volumeM3)
+  const at = (t: number): number => settlesAtPercent + (startPercent - settlesAtPercent) * Math.exp((-through * t) / volumeM3)
   const atEndPercent = at(minutes)
   const limit = gas === 'inert' ? DEFICIENT_BELOW_PERCENT : ENRICHED_ABOVE_PERCENT
-  const isPast = (y: number): boolean => gas === 'inert' ? y < limit : y > limit
-  const minutesToLimit = isPast(startPercent) ? 0 : isPast(settlesAtPercent) ? -volumeM3 / through * Math.log((limit - settlesAtPercent) / (startPercent - settlesAtPercent)) : null
-  const supplyM3PerMin = gas === 'inert' ? q * limit / (AIR_OXYGEN_PERCENT - limit) : q * (100 - limit) / (limit - AIR_OXYGEN_PERCENT)
+  const isPast = (y: number): boolean => (gas === 'inert' ? y < limit : y > limit)
+  const minutesToLimit = isPast(startPercent)
+    ? 0
+    : isPast(settlesAtPercent)
+      ? (-volumeM3 / through) * Math.log((limit - settlesAtPercent) / (startPercent - settlesAtPercent))
+      : null
+  const supplyM3PerMin = gas === 'inert' ? (q * limit) / (AIR_OXYGEN_PERCENT - limit) : (q * (100 - limit)) / (limit - AIR_OXYGEN_PERCENT)
   const neededM3PerS = (supplyM3PerMin + (ventilation === 'extract' ? q : 0)) / 60
   const sources = [SOURCES.oxygenLimits, SOURCES.oxygenBalance]
   const findings: Finding[] = []
-  if (atEndPercent < DEFICIENT_BELOW_PERCENT) findings.push(finding('stop', 'oxygen.deficient', { percent: atEndPercent, limitPercent: DEFICIENT_BELOW_PERCENT }, sources))
-  else if (atEndPercent > ENRICHED_ABOVE_PERCENT) findings.push(finding('stop', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_ABOVE_PERCENT }, sources))
-  else if (atEndPercent >= ENRICHED_WARNING_PERCENT) findings.push(finding('hold', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_WARNING_PERCENT }, [SOURCES.oxygenShipyard]))
-  if (minutesToLimit !== null && minutesToLimit > minutes) findings.push(finding('caution', 'oxygen.limit-ahead', { minutes: minutesToLimit, limitPercent: limit }, sources))
+  if (atEndPercent < DEFICIENT_BELOW_PERCENT)
+    findings.push(finding('stop', 'oxygen.deficient', { percent: atEndPercent, limitPercent: DEFICIENT_BELOW_PERCENT }, sources))
+  else if (atEndPercent > ENRICHED_ABOVE_PERCENT)
+    findings.push(finding('stop', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_ABOVE_PERCENT }, sources))
+  else if (atEndPercent >= ENRICHED_WARNING_PERCENT)
+    findings.push(
+      finding('hold', 'oxygen.enriched', { percent: atEndPercent, limitPercent: ENRICHED_WARNING_PERCENT }, [SOURCES.oxygenShipyard]),
+    )
+  if (minutesToLimit !== null && minutesToLimit > minutes)
+    findings.push(finding('caution', 'oxygen.limit-ahead', { minutes: minutesToLimit, limitPercent: limit }, sources))
   findings.push(finding('caution', 'oxygen.mixed-number', {}, [SOURCES.oxygenBalance]))
   return { atEndPercent, settlesAtPercent, minutesToLimit, neededM3PerS, findings }
 }

@@ -55,7 +55,8 @@ const FLAME_PLUME_W = 500
 
 /** Heat that rises from a job's arc, W: its range, or null when it rests on a guess. */
 export function plumeHeatW(process: ProcessId, currentA: number | undefined): Range | null {
-  if (process === 'ofw' || process === 'ofc' || process === 'tb') return { low: FLAME_PLUME_W, mid: 2 * FLAME_PLUME_W, high: 8 * FLAME_PLUME_W }
+  if (process === 'ofw' || process === 'ofc' || process === 'tb')
+    return { low: FLAME_PLUME_W, mid: 2 * FLAME_PLUME_W, high: 8 * FLAME_PLUME_W }
   const volts = currentA === undefined ? undefined : arcVoltageV(process, currentA)
   if (currentA === undefined || volts === undefined) return null
   const watts = volts * currentA

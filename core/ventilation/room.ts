@@ -28,7 +28,15 @@ export interface RoomAnswer extends RoomLevels { readonly nearField?: RoomLevels
  *
  * @example roomLevels({ volumeM3: 283.17, supplyM3PerS: 0.9439, emissionMgPerMin: 138, minutes: 480 }).steadyMgPerM3 // 2.4367
  */
-export function roomLevels({ volumeM3, supplyM3PerS, emissionMgPerMin, minutes, initialMgPerM3 = 0, nearField, lossPerH = 0 }: RoomQuestion): RoomAnswer {
+export function roomLevels({
+  volumeM3,
+  supplyM3PerS,
+  emissionMgPerMin,
+  minutes,
+  initialMgPerM3 = 0,
+  nearField,
+  lossPerH = 0,
+}: RoomQuestion): RoomAnswer {
   const near = nearField ? Math.min(nearFieldVolumeM3(nearField.radiusM), volumeM3 / 2) : 0
   const volumesM3 = nearField ? [volumeM3 - near, near] : [volumeM3]
   const loss = lossPerH / 3600
@@ -37,11 +45,19 @@ export function roomLevels({ volumeM3, supplyM3PerS, emissionMgPerMin, minutes, 
     exchanges: nearField ? [[0, 1, nearFieldExchangeM3PerS(nearField.radiusM, nearField.airSpeedMPerS)]] : [],
     removalM3PerS: volumesM3.map((volume, zone) => (zone === 0 ? supplyM3PerS : 0) + loss * volume),
   })
-  const source = volumesM3.map((_, zone) => zone === volumesM3.length - 1 ? emissionMgPerMin / 60 : 0)
-  const { endMgPerM3, meanMgPerM3 } = zones.advance(volumesM3.map(() => initialMgPerM3), source, minutes * 60)
+  const source = volumesM3.map((_, zone) => (zone === volumesM3.length - 1 ? emissionMgPerMin / 60 : 0))
+  const { endMgPerM3, meanMgPerM3 } = zones.advance(
+    volumesM3.map(() => initialMgPerM3),
+    source,
+    minutes * 60,
+  )
   const steady = zones.steady(source)
-  const levels = (zone: number): RoomLevels => ({ steadyMgPerM3: steady?.[zone] ?? null, atEndMgPerM3: endMgPerM3[zone]!, meanMgPerM3: minutes > 0 ? meanMgPerM3[zone]! : initialMgPerM3 })
-  return { ...levels(0), ...nearField ? { nearField: levels(1) } : {} }
+  const levels = (zone: number): RoomLevels => ({
+    steadyMgPerM3: steady?.[zone] ?? null,
+    atEndMgPerM3: endMgPerM3[zone]!,
+    meanMgPerM3: minutes > 0 ? meanMgPerM3[zone]! : initialMgPerM3,
+  })
+  return { ...levels(0), ...(nearField ? { nearField: levels(1) } : {}) }
 }
 
 /**

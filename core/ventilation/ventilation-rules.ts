@@ -14,7 +14,12 @@ export const CEILING_M = 16 * 0.3048
 export const FLOW_PER_WELDER_M3_PER_S = 2000 * 0.028316846592 / 60
 
 /** Flow of a movable flanged hood by its distance from the arc. Source: `usVentilation` (c)(3)(i), table. */
-export const HOOD_FLOW_TABLE: readonly { readonly fromInch: number, readonly toInch: number, readonly flowCfm: number, readonly ductInch: number }[] = [
+export const HOOD_FLOW_TABLE: readonly {
+  readonly fromInch: number
+  readonly toInch: number
+  readonly flowCfm: number
+  readonly ductInch: number
+}[] = [
   { fromInch: 4, toInch: 6, flowCfm: 150, ductInch: 3 },
   { fromInch: 6, toInch: 8, flowCfm: 275, ductInch: 3.5 },
   { fromInch: 8, toInch: 10, flowCfm: 425, ductInch: 4.5 },
@@ -50,7 +55,9 @@ export interface VentilationRulesQuestion {
   readonly confinement?: ConfinementId
 }
 
-const NEEDS_HOOD: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown', 'primer', 'paint'])
+const NEEDS_HOOD: ReadonlySet<CoatingId> = new Set([
+  'zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown', 'primer', 'paint',
+])
 /** What the law names in the metal itself: (c)(6) zinc, (c)(7) lead. Leaded brass and bronze are common, and nobody sees which. */
 const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = { brass: 'zinc', bronze: 'lead' }
 /** And in the filler: (c)(6) zinc, (c)(9) cadmium. */
@@ -60,7 +67,11 @@ const LISTED_IN_FILLER: Readonly<Partial<Record<ConsumableId, SubstanceId>>> = {
  * Does a hood give the capture that the law names: 100 ft/min towards it at the arc, or at the face of an enclosure? That
  * one is there is not enough. A gun's own extraction is measured by its flow. Source: `usVentilation` (c)(3).
  */
-export const capturesByLaw = ({ hood, velocityAtArcMPerS, isPlaced }: Pick<VentilationRulesQuestion, 'hood' | 'velocityAtArcMPerS' | 'isPlaced'>): boolean =>
+export const capturesByLaw = ({
+  hood,
+  velocityAtArcMPerS,
+  isPlaced,
+}: Pick<VentilationRulesQuestion, 'hood' | 'velocityAtArcMPerS' | 'isPlaced'>): boolean =>
   hood !== null && (hood.kind === 'gun' ? isPlaced : velocityAtArcMPerS !== null && velocityAtArcMPerS >= CAPTURE_VELOCITY_M_PER_S)
 
 /**
@@ -69,7 +80,24 @@ export const capturesByLaw = ({ hood, velocityAtArcMPerS, isPlaced }: Pick<Venti
  * Source: `usVentilation`, `ukFume`.
  */
 export function ventilationRules(question: VentilationRulesQuestion): readonly Finding[] {
-  const { jurisdiction, isOpenAir, volumeM3, ceilingM, supplyM3PerS, welders, process, consumable, hood, distanceM, isPlaced, velocityAtArcMPerS, coating, coatingStripped, baseMetal, confinement } = question
+  const {
+    jurisdiction,
+    isOpenAir,
+    volumeM3,
+    ceilingM,
+    supplyM3PerS,
+    welders,
+    process,
+    consumable,
+    hood,
+    distanceM,
+    isPlaced,
+    velocityAtArcMPerS,
+    coating,
+    coatingStripped,
+    baseMetal,
+    confinement,
+  } = question
   const { usVentilation, indoorsNeedsHood } = LAWS[jurisdiction]
   const bind = usVentilation === 'binds' ? 'hold' : 'note'
   const findings: Finding[] = []
@@ -86,23 +114,41 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
     const obstructed = confinement === 'restricted'
     if (tight) findings.push(finding(bind, 'ventilation.small-room', { volumePerWelderM3: perWelderM3, limitM3: ROOM_PER_WELDER_M3 }, law))
     if (low) findings.push(finding(bind, 'ventilation.low-ceiling', { ceilingM, limitM: CEILING_M }, law))
-    if (tight || low || obstructed) findings.push(finding(bind, 'ventilation.flow-per-welder', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law))
+    if (tight || low || obstructed)
+      findings.push(
+        finding(bind, 'ventilation.flow-per-welder', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law),
+      )
   }
   if (!captures) {
-    if (coating && !coatingStripped && NEEDS_HOOD.has(coating)) findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
+    if (coating && !coatingStripped && NEEDS_HOOD.has(coating))
+      findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
     const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable]])
     for (const substance of listed) if (substance) findings.push(finding(bind, 'ventilation.metal-needs-hood', { substance }, law))
     // (c)(12): cutting stainless with a gas-shielded arc, or with oxygen and flux or powder, takes machines to move the air.
-    if (!isAired && baseMetal === 'stainless-steel' && (process === 'pac' || process === 'ofc')) findings.push(finding(bind, 'ventilation.stainless-cutting', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law))
+    if (!isAired && baseMetal === 'stainless-steel' && (process === 'pac' || process === 'ofc'))
+      findings.push(
+        finding(bind, 'ventilation.stainless-cutting', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law),
+      )
   }
   if (hood !== null && !captures && findings.some(({ code }) => code.startsWith('ventilation.') && code !== 'ventilation.confined')) {
-    findings.push(finding('note', 'ventilation.hood-does-not-count', { velocityMPerS: velocityAtArcMPerS ?? 0, neededMPerS: CAPTURE_VELOCITY_M_PER_S }, law))
+    findings.push(
+      finding(
+        'note',
+        'ventilation.hood-does-not-count',
+        { velocityMPerS: velocityAtArcMPerS ?? 0, neededMPerS: CAPTURE_VELOCITY_M_PER_S },
+        law,
+      ),
+    )
   }
-  if (!(hood !== null && (isPlaced || captures)) && indoorsNeedsHood) findings.push(finding('hold', 'ventilation.indoors-needs-hood', {}, [SOURCES.ukFume]))
+  if (!(hood !== null && (isPlaced || captures)) && indoorsNeedsHood)
+    findings.push(finding('hold', 'ventilation.indoors-needs-hood', {}, [SOURCES.ukFume]))
   // The table is for a movable hood beside the arc; the capture window judges it, the table is told beside it.
   if (hood?.kind === 'opening' && distanceM !== null) {
     const needed = hoodFlowByTableM3PerS(distanceM)
-    if (needed !== undefined && hood.flowM3PerS < needed) findings.push(finding('note', 'ventilation.hood-flow-by-table', { distanceM, flowM3PerS: hood.flowM3PerS, neededM3PerS: needed }, law))
+    if (needed !== undefined && hood.flowM3PerS < needed)
+      findings.push(
+        finding('note', 'ventilation.hood-flow-by-table', { distanceM, flowM3PerS: hood.flowM3PerS, neededM3PerS: needed }, law),
+      )
   }
   return findings
 }

@@ -38,7 +38,8 @@ export class Zones {
     const { volumesM3, exchanges, removalM3PerS } = network
     const n = volumesM3.length
     if (volumesM3.some(volume => !(volume > 0))) throw new RangeError('every zone needs a volume above zero')
-    if (removalM3PerS.length !== n || removalM3PerS.some(flow => !(flow >= 0)) || exchanges.some(([, , flow]) => !(flow >= 0))) throw new RangeError('flows are zero or more')
+    if (removalM3PerS.length !== n || removalM3PerS.some(flow => !(flow >= 0)) || exchanges.some(([, , flow]) => !(flow >= 0)))
+      throw new RangeError('flows are zero or more')
     this.count = n
     const s = volumesM3.map((_, i) => Float64Array.from({ length: n }, (_, j) => i === j ? -removalM3PerS[i]! : 0))
     for (const [a, b, flow] of exchanges) {

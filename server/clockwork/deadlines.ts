@@ -27,7 +27,11 @@ export async function fireDueDeadlines(door: Door): Promise<number> {
     const { siteId, streamId, kind, dueAt, version, tries } = deadline
     const refused = await failureOf(async () => {
       const id = uuidFor(siteId, streamId, kind, dueAt, String(version), String(tries))
-      return handleCommand(door, clockCaller(siteId), systemCommand(door.clock, [streamId], commandFor(streamId, { kind, dueAt }), { id, at: dueAt }))
+      return handleCommand(
+        door,
+        clockCaller(siteId),
+        systemCommand(door.clock, [streamId], commandFor(streamId, { kind, dueAt }), { id, at: dueAt }),
+      )
     })
     // Accepted and due all the same, nothing came of it: it would be tried at every tick and fill the batch for ever.
     const because = refused ?? (await isStillDue(door.pool, deadline) ? 'nothing came of it' : null)
@@ -42,8 +46,7 @@ async function failureOf(send: () => Promise<Answer>): Promise<string | null> {
   try {
     const { status, body } = await send()
     return status === 200 ? null : body.findings.map(({ code }) => code).join(', ')
-  }
-  catch (error) {
+  } catch (error) {
     return error instanceof Error ? error.message : String(error)
   }
 }
@@ -65,8 +68,9 @@ export function keepDoing(what: string, turn: () => Promise<unknown>, everyMs: n
   let stopped = false
   let running: Promise<void> = Promise.resolve()
   const tick = async () => {
-    try { await turn() }
-    catch (error) {
+    try {
+      await turn()
+    } catch (error) {
       if (!stopped) complain(what, error)
     }
   }

@@ -17,7 +17,7 @@ const DAY_MS = 24 * 3600_000
 /** Does something for a site that may fail, unless it waits for its next try: what failed is set aside with its reason. */
 async function attempt(
   door: Door,
-  { siteId, kind, before }: { readonly siteId: string; readonly kind: string; readonly before: ClockTrouble | undefined },
+  { siteId, kind, before }: { readonly siteId: string, readonly kind: string, readonly before: ClockTrouble | undefined },
   work: () => Promise<string | null>,
 ): Promise<void> {
   if (before && Date.parse(before.retryAt) > door.clock.nowMs()) return
@@ -37,10 +37,10 @@ const troubleOf = async (door: Door, kind: string): Promise<Map<string, ClockTro
 async function unsealedDays(
   door: Door,
   { siteId, timeZone, shopDayHour, lastSealedDay, lastPosition }: SiteToSeal,
-): Promise<{ day: string; upTo?: number }[]> {
+): Promise<{ day: string, upTo?: number }[]> {
   const yesterday = shopDayOf(door.clock.nowMs() - DAY_MS, timeZone, shopDayHour)
   if (lastSealedDay !== null && lastSealedDay >= yesterday) return []
-  const days: { day: string; upTo?: number }[] = []
+  const days: { day: string, upTo?: number }[] = []
   for (let position = lastPosition; ;) {
     const at = await firstAfter(door.pool, siteId, position)
     const day = at === null ? yesterday : shopDayOf(Date.parse(at), timeZone, shopDayHour)

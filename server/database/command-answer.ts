@@ -26,7 +26,7 @@ export interface AnswerKey {
 export async function claimCommand(
   db: Queryable,
   { siteId, commandId, isHouse }: AnswerKey,
-  { requestSha256, personId, now }: { readonly requestSha256: string; readonly personId: string | null; readonly now: Instant },
+  { requestSha256, personId, now }: { readonly requestSha256: string, readonly personId: string | null, readonly now: Instant },
 ): Promise<StoredAnswer | null> {
   const { rowCount } = await db.query({
     name: 'claim-command',
@@ -34,7 +34,7 @@ export async function claimCommand(
     values: [siteId, isHouse, commandId, requestSha256, personId, now],
   })
   if (rowCount === 1) return null
-  const { rows } = await db.query<{ request_sha256: string; person_id: string | null; status: number; answer: unknown }>(
+  const { rows } = await db.query<{ request_sha256: string, person_id: string | null, status: number, answer: unknown }>(
     'select request_sha256, person_id, status, answer from command_answer where site_id = $1 and by_house = $2 and command_id = $3',
     [siteId, isHouse, commandId],
   )

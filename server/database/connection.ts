@@ -28,7 +28,9 @@ export function openPool(url: string, asRole: string | null = APP_ROLE, limits: 
   const pool = new pg.Pool({ connectionString: url, max: 12, ...limits, ...asRole === null ? {} : { options: `-c role=${asRole}` } })
   // A connection that breaks is replaced at the next query. Whoever holds it hears of it from the query in hand; without
   // a listener of its own, the same news would end the process.
-  pool.on('connect', (client) => { client.on('error', () => {}) })
+  pool.on('connect', (client) => {
+    client.on('error', () => {})
+  })
   pool.on('error', error => complain('A connection was lost and will be replaced.', error))
   return pool
 }
@@ -42,8 +44,7 @@ export async function inTransaction<Result>(pool: pg.Pool, work: (client: pg.Poo
     await client.query('commit')
     client.release()
     return result
-  }
-  catch (error) {
+  } catch (error) {
     // A connection that cannot even roll back is thrown away, not put back into the pool.
     const broken = await client.query('rollback').then(() => false, () => true)
     client.release(broken)

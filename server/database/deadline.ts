@@ -2,7 +2,12 @@ import type { Queryable } from './connection'
 import type { Instant } from '#core/time/instant'
 
 export interface Deadline { readonly kind: string, readonly dueAt: Instant }
-export interface DueDeadline extends Deadline { readonly siteId: string, readonly streamId: string, readonly version: number, readonly tries: number }
+export interface DueDeadline extends Deadline {
+  readonly siteId: string
+  readonly streamId: string
+  readonly version: number
+  readonly tries: number
+}
 
 /** Replaces what falls due for a stream. */
 export async function setDeadlines(db: Queryable, siteId: string, streamId: string, deadlines: readonly Deadline[]): Promise<void> {
@@ -27,7 +32,14 @@ export async function dueDeadlines(db: Queryable, nowIso: string, limit = 100): 
       left join clock_trouble t on t.site_id = d.site_id and t.stream_id = d.stream_id and t.kind = d.kind and t.due_at = d.due_at
     where d.due_at <= $1 and (t.retry_at is null or t.retry_at <= $1)
     order by coalesce(t.tries, 0), d.due_at, d.kind limit $2`, [nowIso, limit])
-  return rows.map(row => ({ siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), version: row.version, tries: row.tries }))
+  return rows.map(row => ({
+    siteId: row.site_id,
+    streamId: row.stream_id,
+    kind: row.kind,
+    dueAt: row.due_at.toISOString(),
+    version: row.version,
+    tries: row.tries,
+  }))
 }
 
 /** How many clocks rang before an instant and have not done their work. */
@@ -37,8 +49,16 @@ export async function countLate(db: Queryable, beforeIso: string): Promise<numbe
 }
 
 /** Is it due still, as it was? What a command of the clock was decided for is gone with it. */
-export async function isStillDue(db: Queryable, { siteId, streamId, kind, dueAt }: Omit<DueDeadline, 'version' | 'tries'>): Promise<boolean> {
-  const { rowCount } = await db.query('select 1 from deadline where site_id = $1 and stream_id = $2 and kind = $3 and due_at = $4', [siteId, streamId, kind, dueAt])
+export async function isStillDue(
+  db: Queryable,
+  { siteId, streamId, kind, dueAt }: Omit<DueDeadline, 'version' | 'tries'>,
+): Promise<boolean> {
+  const { rowCount } = await db.query('select 1 from deadline where site_id = $1 and stream_id = $2 and kind = $3 and due_at = $4', [
+    siteId,
+    streamId,
+    kind,
+    dueAt,
+  ])
   return rowCount === 1
 }
 
@@ -52,16 +72,23 @@ export interface ClockTrouble extends Deadline {
 }
 
 /** Sets one aside until its next try: after 2, 4, 8 ... and at most 300 s. Many processes may do so at once: each try counts. */
-export async function setAside(db: Queryable, deadline: Omit<DueDeadline, 'version' | 'tries'>, because: string, nowIso: string): Promise<void> {
+export async function setAside(
+  db: Queryable,
+  deadline: Omit<DueDeadline, 'version' | 'tries'>,
+  because: string,
+  nowIso: string,
+): Promise<void> {
   const { siteId, streamId, kind, dueAt } = deadline
-  await db.query(`
+  await db.query(
+    `
     insert into clock_trouble as t (site_id, stream_id, kind, due_at, tries, retry_at, because)
     values ($1, $2, $3, $4, 1, $5::timestamptz + interval '2 seconds', $6)
     on conflict (site_id, stream_id, kind) do update set
       due_at = excluded.due_at, because = excluded.because,
       tries = case when t.due_at = excluded.due_at then t.tries + 1 else 1 end,
       retry_at = $5::timestamptz + interval '1 second' * case when t.due_at = excluded.due_at then least(300, power(2, least(t.tries + 1, 9))) else 2 end`,
-  [siteId, streamId, kind, dueAt, nowIso, because.slice(0, 500)])
+    [siteId, streamId, kind, dueAt, nowIso, because.slice(0, 500)],
+  )
 }
 
 /** Forgets trouble with what is not due any more; a seal's ends with its day. */
@@ -83,6 +110,12 @@ export async function readTrouble(db: Queryable, siteId: string | null, limit = 
     select site_id, stream_id, kind, due_at, tries, retry_at, because from clock_trouble
     where $1::text is null or site_id = $1 order by due_at, stream_id limit $2`, [siteId, limit])
   return rows.map(row => ({
-    siteId: row.site_id, streamId: row.stream_id, kind: row.kind, dueAt: row.due_at.toISOString(), tries: row.tries, retryAt: row.retry_at.toISOString(), because: row.because,
+    siteId: row.site_id,
+    streamId: row.stream_id,
+    kind: row.kind,
+    dueAt: row.due_at.toISOString(),
+    tries: row.tries,
+    retryAt: row.retry_at.toISOString(),
+    because: row.because,
   }))
 }

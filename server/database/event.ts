@@ -64,15 +64,21 @@ export function chain(head: Head, body: Omit<EventBody, 'version'>): { readonly 
  *
  * @param mode `update` for streams that may change, `share` for those only read from
  */
-export async function lockHeads(db: Queryable, siteId: string, streamIds: readonly string[], mode: 'update' | 'share'): Promise<Map<string, Head>> {
+export async function lockHeads(
+  db: Queryable,
+  siteId: string,
+  streamIds: readonly string[],
+  mode: 'update' | 'share',
+): Promise<Map<string, Head>> {
   const sorted = [...new Set(streamIds)].sort()
   const heads = new Map<string, Head>()
   if (sorted.length === 0) return heads
-  const read = () => db.query<{ stream_id: string, version: number, head_hash: string }>({
-    name: `lock-heads-${mode}`,
-    text: `select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($2) order by stream_id for ${mode === 'update' ? 'no key update' : 'share'}`,
-    values: [siteId, sorted],
-  })
+  const read = () =>
+    db.query<{ stream_id: string, version: number, head_hash: string }>({
+      name: `lock-heads-${mode}`,
+      text: `select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($2) order by stream_id for ${mode === 'update' ? 'no key update' : 'share'}`,
+      values: [siteId, sorted],
+    })
   let { rows } = await read()
   if (rows.length < sorted.length) {
     await db.query('insert into stream (site_id, stream_id) select $1, unnest($2::text[]) on conflict do nothing', [siteId, sorted])
@@ -96,9 +102,14 @@ export async function readBodies(db: Queryable, siteId: string, streamId: string
  * @returns the last position taken
  */
 export async function append(db: Queryable, siteId: string, events: readonly ChainedEvent[], meta: {
-  readonly recordedAt: Instant, readonly actorKind: Actor['kind'], readonly actorPersonId: string | null, readonly commandId: string
+  readonly recordedAt: Instant
+  readonly actorKind: Actor['kind']
+  readonly actorPersonId: string | null
+  readonly commandId: string
 }): Promise<number> {
-  const { rows } = await db.query<{ position: number }>({ name: 'append', text: `
+  const { rows } = await db.query<{ position: number }>({
+    name: 'append',
+    text: `
     with next as (
       insert into site_position as p (site_id, position) values ($1, $2)
       on conflict (site_id) do update set position = p.position + $2 returning position
@@ -113,10 +124,22 @@ export async function append(db: Queryable, siteId: string, events: readonly Cha
             order by stream_id, version desc) h
       where s.site_id = $1 and s.stream_id = h.stream_id
     )
-    select position from next`, values: [
-    siteId, events.length, events.map(e => e.streamId), events.map(e => e.version), events.map(e => e.type), events.map(e => e.text),
-    events.map(e => e.prevHash), events.map(e => e.hash), meta.recordedAt, meta.actorKind, meta.actorPersonId, meta.commandId,
-  ] })
+    select position from next`,
+    values: [
+      siteId,
+      events.length,
+      events.map(e => e.streamId),
+      events.map(e => e.version),
+      events.map(e => e.type),
+      events.map(e => e.text),
+      events.map(e => e.prevHash),
+      events.map(e => e.hash),
+      meta.recordedAt,
+      meta.actorKind,
+      meta.actorPersonId,
+      meta.commandId,
+    ],
+  })
   return rows[0]!.position
 }
 

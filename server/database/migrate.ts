@@ -40,8 +40,7 @@ async function prepareServingRole(client: pg.Client): Promise<string | null> {
     if (serving.rowCount === 1) await client.query(`grant ${APP_ROLE} to ${SERVING_LOGIN}`)
     await client.query('commit')
     return APP_ROLE
-  }
-  catch (error) {
+  } catch (error) {
     await client.query('rollback')
     // 42501: insufficient privilege. 23505/42710: another start made the role in the same moment; it is there now.
     const { code } = error as { code?: string }
@@ -69,23 +68,29 @@ export async function migrate(url: string, folder = MIGRATIONS_FOLDER): Promise<
       execQuery: query => client.query(query),
     })
     let running = ''
-    postgrator.on('migration-started', ({ filename }) => { running = path.basename(filename) })
+    postgrator.on('migration-started', ({ filename }) => {
+      running = path.basename(filename)
+    })
     await client.query('begin')
     let applied: readonly { readonly filename: string }[]
     try {
       const [has, max] = [await postgrator.getDatabaseVersion(), await postgrator.getMaxVersion()]
-      if (has > max) throw new CannotMigrate(`The database is at version ${has}, newer than this program, which knows ${max}. Start the newer program.`)
+      if (has > max)
+        throw new CannotMigrate(
+          `The database is at version ${has}, newer than this program, which knows ${max}. Start the newer program.`,
+        )
       applied = await postgrator.migrate()
       await client.query('commit')
-    }
-    catch (error) {
+    } catch (error) {
       await client.query('rollback')
       if (error instanceof CannotMigrate) throw error
       const edited = /MD5 checksum failed for migration \[(\d+)\]/.exec(why(error))
-      if (edited) throw new CannotMigrate(`Migration ${edited[1]} was edited after it had run here. Put the file back as it was, and write the change as a new migration.`)
+      if (edited)
+        throw new CannotMigrate(
+          `Migration ${edited[1]} was edited after it had run here. Put the file back as it was, and write the change as a new migration.`,
+        )
       throw new CannotMigrate(`Migration ${running || 'files'} failed, and nothing of it was kept: ${why(error)}`)
     }
     return { applied: applied.map(({ filename }) => path.basename(filename)), servingRole: await prepareServingRole(client) }
-  }
-  finally { await client.end() }
+  } finally { await client.end() }
 }

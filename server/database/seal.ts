@@ -44,7 +44,7 @@ export async function sitesToSeal(db: Queryable): Promise<SiteToSeal[]> {
  * @param upTo the position; the last one when left out
  */
 export async function readSealState(db: Queryable, siteId: string, upTo?: number): Promise<Omit<Seal, 'day'>> {
-  const { rows } = await db.query<{ stream_id: string; version: number; hash: string; last: number }>(
+  const { rows } = await db.query<{ stream_id: string, version: number, hash: string, last: number }>(
     `
     select distinct on (stream_id) stream_id, version, hash, max(position) over () as last
     from event where site_id = $1 and stream_id <> $2 and ($3::bigint is null or position <= $3)
@@ -67,7 +67,7 @@ export interface SealEvent extends Seal {
 
 /** Seals of a site after a version of their stream, oldest first. */
 export async function readSealEvents(db: Queryable, siteId: string, afterVersion = 0): Promise<SealEvent[]> {
-  const { rows } = await db.query<{ payload: Seal; version: number; hash: string }>(
+  const { rows } = await db.query<{ payload: Seal, version: number, hash: string }>(
     `select body_json -> 'payload' as payload, version, hash from event where site_id = $1 and stream_id = $2 and version > $3 order by version`,
     [siteId, SEAL_STREAM, afterVersion],
   )

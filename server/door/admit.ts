@@ -44,7 +44,7 @@ export async function lockTargets(room: Room, targets: readonly string[]): Promi
   const { isNewTag } = ruleOf(room.command.type)
   await lockMore(
     room,
-    targets.flatMap(streamId => {
+    targets.flatMap((streamId) => {
       const { kind, id } = kindOfStream(streamId)
       const other = isNewTag ? otherOfTag(kind, id) : null
       return other === null ? [streamId] : [streamId, other]

@@ -12,4 +12,4 @@ export interface Door {
 /** A write beside the record: a secret, a health record. */
 export type Beside = (db: pg.PoolClient) => Promise<void>
 
-export type Answer = { readonly status: 200; readonly body: CommandAccepted } | { readonly status: 409; readonly body: CommandRefused }
+export type Answer = { readonly status: 200, readonly body: CommandAccepted } | { readonly status: 409, readonly body: CommandRefused }

@@ -11,7 +11,7 @@ const SNAPSHOT_EVERY = 200
 /** Folded states kept in this process. A state is only used where its hash is the stream's head, so no process can be stale. */
 const KEPT = 500
 
-const folded = new Map<string, { readonly head: Head; readonly state: unknown }>()
+const folded = new Map<string, { readonly head: Head, readonly state: unknown }>()
 
 function keep(key: string, head: Head, state: unknown): void {
   folded.delete(key)

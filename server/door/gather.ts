@@ -88,7 +88,7 @@ async function answers(room: Room, asks: Asks, id: string): Promise<Partial<Answ
 /** What every gate rests on besides its station: the air of the site, and what stands at the bays concerned. */
 async function readFacts(
   { db, caller: { siteId }, command, site, rules, now }: Room,
-  concerned: { readonly bayIds: readonly string[]; readonly personIds: readonly string[] },
+  concerned: { readonly bayIds: readonly string[], readonly personIds: readonly string[] },
 ): Promise<SiteFacts> {
   // Rules may change what a wearer's dates are worth: they are read under those that are about to stand.
   const under = command.type === 'house-rules.change' ? command.payload : rules
@@ -132,8 +132,8 @@ export async function lockNeighbours(room: Room, targets: readonly string[]): Pr
   const followerIds = (await baysTouched(room, touched)).filter(
     bayId => !targets.includes(stationStream(bayId)) && site.bays.some(bay => bay.bayId === bayId),
   )
-  const workingPermitIds =
-    resting.permitIds.length + resting.bayIds.length > 0 ? await readPermitsAtWork(db, siteId, resting.permitIds, resting.bayIds) : []
+  const workingPermitIds
+    = resting.permitIds.length + resting.bayIds.length > 0 ? await readPermitsAtWork(db, siteId, resting.permitIds, resting.bayIds) : []
   await lockMore(room, [...workingPermitIds.map(permitStream), ...followerIds.map(stationStream)])
   return { followerIds, workingPermitIds }
 }
@@ -143,7 +143,7 @@ export async function gather(
   room: Room,
   targets: readonly string[],
   { followerIds, workingPermitIds }: Neighbours,
-): Promise<{ readonly targets: readonly Target[]; readonly bystanders: Bystanders }> {
+): Promise<{ readonly targets: readonly Target[], readonly bystanders: Bystanders }> {
   const {
     db,
     caller: { siteId },

@@ -69,13 +69,13 @@ async function stopHotWork(door: Door, caller: Caller, { id, at, deviceId, devic
 const MEETING_TRIES = 5
 /** The database's own refusals of two at once: somebody in two places, a deadlock, a write that could not be put in order. */
 const hasMet = (error: unknown): boolean =>
-  error instanceof Error &&
-  (('constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post')) ||
-    ('code' in error && (error.code === '40P01' || error.code === '40001')))
+  error instanceof Error
+  && (('constraint' in error && (error.constraint === 'one_task_at_a_time' || error.constraint === 'one_post'))
+    || ('code' in error && (error.code === '40P01' || error.code === '40001')))
 
 async function handleOnce({ pool, clock, announce }: Door, caller: Caller, command: Command, beside: Beside): Promise<Answer> {
   const commits: (() => void)[] = []
-  const answer = await inTransaction(pool, async db => {
+  const answer = await inTransaction(pool, async (db) => {
     const now = nowIso(clock)
     return answerOnce(db, caller, command, now, async () => {
       const timed = await atItsTime(pool, db, caller, command, now)
@@ -99,7 +99,10 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
 type Refused = { readonly refused: readonly Finding[] }
 const refuse = (...refused: readonly Finding[]): Refused => ({ refused })
 
-/** Nothing is told of a site from before it was opened. What stops work is heard, though nobody knows when it was pressed: now, at the latest. */
+/**
+ * Nothing is told of a site from before it was opened. What stops work is heard, though nobody knows when it was pressed: now, at the
+ * latest.
+ */
 async function atItsTime(
   pool: pg.Pool,
   db: pg.PoolClient,

@@ -14,7 +14,12 @@ import { eraseWearer, keepWearer } from '../tables/wearer'
  *
  * @param wearer null erases
  */
-export async function noteHealth(door: Door, { siteId, actor }: Pick<Caller, 'siteId' | 'actor'>, personId: string, wearer: WearerRecord | null): Promise<Answer> {
+export async function noteHealth(
+  door: Door,
+  { siteId, actor }: Pick<Caller, 'siteId' | 'actor'>,
+  personId: string,
+  wearer: WearerRecord | null,
+): Promise<Answer> {
   const [recordId, salt] = [randomUUID(), randomBytes(16).toString('hex')]
   const health = wearer && { recordId, sha256: createHash('sha256').update(salt).update(canonicalText(wearer)).digest('hex') }
   const command = systemCommand(door.clock, [personStream(personId)], { type: 'person.note-health', payload: { health } })

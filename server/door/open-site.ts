@@ -12,7 +12,7 @@ export interface NewSite {
   readonly siteId?: string
   /** When it was opened; now, where it is not said. Nothing is told of it from before. */
   readonly openedAt?: Instant
-  readonly site: { readonly name: string; readonly timeZone: string }
+  readonly site: { readonly name: string, readonly timeZone: string }
   readonly lead: {
     readonly personId?: string
     readonly name: string
@@ -26,7 +26,7 @@ export interface NewSite {
 export async function openSite(
   door: Door,
   { siteId = randomUUID(), openedAt, site, lead }: NewSite,
-): Promise<{ siteId: string; personId: string }> {
+): Promise<{ siteId: string, personId: string }> {
   const personId = lead.personId ?? randomUUID()
   const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
   const send = async (streamId: string, what: CommandOf, beside?: Beside) => {

@@ -105,8 +105,8 @@ export async function record(room: Room, { changes, remarks }: Decided, commits:
   )
   const chained: ChainedEvent[] = []
   for (const change of changes) if (change.events.length > 0) chained.push(...(await recordStream(room, change, commits)))
-  const position =
-    chained.length === 0
+  const position
+    = chained.length === 0
       ? await readPosition(db, siteId)
       : await append(db, siteId, chained, {
           recordedAt: now,

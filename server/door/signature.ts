@@ -17,15 +17,26 @@ import type { Door } from './door'
  * Whose act a command is. Without a signature, the session's person. With one, the person whose PIN it is, with that
  * person's rights, and the session's person is kept beside. The PIN goes no further than this.
  */
-export async function signerOf({ pool, clock }: Door, who: SignedIn, signature: { readonly personId: string, readonly pin: string } | undefined): Promise<Caller | { readonly refused: readonly SpokenFinding[] }> {
-  const { siteId, person: { personId: sessionPersonId }, holder } = who
+export async function signerOf(
+  { pool, clock }: Door,
+  who: SignedIn,
+  signature: { readonly personId: string, readonly pin: string } | undefined,
+): Promise<Caller | { readonly refused: readonly SpokenFinding[] }> {
+  const {
+    siteId,
+    person: { personId: sessionPersonId },
+    holder,
+  } = who
   if (!signature) return { siteId, actor: { kind: 'person', personId: sessionPersonId }, holder }
   const now = nowIso(clock)
   const subjects = [pinSubject(siteId, signature.personId, sessionPersonId)]
   const refused = (said: Finding) => ({ refused: [spoken(said)] })
   const untilIso = await takeTry(pool, subjects, now)
   if (untilIso) return refused(finding('hold', 'command.pin-locked', { untilIso }))
-  const [credential, signer] = await Promise.all([readCredential(pool, siteId, signature.personId), readPerson(pool, siteId, signature.personId)])
+  const [credential, signer] = await Promise.all([
+    readCredential(pool, siteId, signature.personId),
+    readPerson(pool, siteId, signature.personId),
+  ])
   const matches = await verifySecret(credential?.pinHash, signature.pin).catch(async (error: unknown) => {
     await returnTry(pool, subjects)
     throw error

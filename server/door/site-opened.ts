@@ -13,7 +13,7 @@ export async function siteOpenedAt(pool: pg.Pool, db: Queryable, siteId: string)
   const before = sites.get(siteId)
   if (before !== undefined) return before
   const { rows } = await db.query<{ at: Instant }>(
-    "select body_json ->> 'at' as at from event where site_id = $1 and stream_id = $2 and version = 1",
+    'select body_json ->> \'at\' as at from event where site_id = $1 and stream_id = $2 and version = 1',
     [siteId, SITE_STREAM],
   )
   if (rows[0]) sites.set(siteId, rows[0].at)

@@ -13,8 +13,20 @@ export function uuidFor(...parts: readonly string[]): string {
 }
 
 /** A command that the system itself gives: no device, no expected version. */
-export function systemCommand(clock: Clock, streamIds: readonly string[], what: CommandOf, { id = randomUUID(), at = nowIso(clock) }: { readonly id?: string, readonly at?: Instant } = {}): Command {
-  return { ...what, id, at, streams: streamIds.map(streamId => ({ id: streamId, expectedVersion: null })), deviceId: 'server', deviceSeq: 0 }
+export function systemCommand(
+  clock: Clock,
+  streamIds: readonly string[],
+  what: CommandOf,
+  { id = randomUUID(), at = nowIso(clock) }: { readonly id?: string, readonly at?: Instant } = {},
+): Command {
+  return {
+    ...what,
+    id,
+    at,
+    streams: streamIds.map(streamId => ({ id: streamId, expectedVersion: null })),
+    deviceId: 'server',
+    deviceSeq: 0,
+  }
 }
 
 export const clockCaller = (siteId: string): Caller => ({ siteId, actor: { kind: 'clock' }, holder: 'system', isHouse: true })

@@ -1,4 +1,13 @@
 /** A time as paper says it: the day, the clock of the shop, and its zone, since paper travels. */
 export function formatInTimeZone(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit', timeZone, timeZoneName: 'short' }).format(Date.parse(iso))
+  return new Intl.DateTimeFormat('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone,
+    timeZoneName: 'short',
+  }).format(Date.parse(iso))
 }

@@ -75,7 +75,10 @@ export class AnchorKeeper {
     return key
   }
 
-  /** Puts the key's public half beside the anchors. What was signed with a key before it stays readable: it is added, never put in its place. */
+  /**
+   * Puts the key's public half beside the anchors. What was signed with a key before it stays readable: it is added, never put in its
+   * place.
+   */
   async #publish(pem: string): Promise<void> {
     const file = path.join(this.place.folder, 'anchor-key.pub.pem')
     const before = (await readIfThere(file)) ?? ''

@@ -30,7 +30,7 @@ async function checkReadTables(db: pg.ClientBase, states: ReadonlyMap<string, un
       ['pg_temp', 'public', 'lacks a row that the events give'],
     ] as const
     for (const [one, other, says] of sides) {
-      const { rows } = await db.query<{ site_id: string; row: string }>(
+      const { rows } = await db.query<{ site_id: string, row: string }>(
         `select row ->> 'site_id' as site_id, row::text from (
           select to_jsonb(t) as row from ${one}.${table} t except select to_jsonb(t) from ${other}.${table} t) x order by 1, 2 limit 20`,
       )
@@ -49,7 +49,7 @@ interface StreamRow {
 
 /** Folds start from snapshots: one that says something else than the events would be believed at the next decision. */
 async function checkSnapshots(db: pg.ClientBase): Promise<Wound[]> {
-  const { rows } = await db.query<{ site_id: string; stream_id: string; version: number; state: unknown }>(
+  const { rows } = await db.query<{ site_id: string, stream_id: string, version: number, state: unknown }>(
     'select site_id, stream_id, version, state from snapshot where format = $1',
     [SNAPSHOT_FORMAT],
   )

@@ -45,7 +45,7 @@ const toRow = (row: EventRow): ExportRow => ({
  */
 export async function* exportRecord(db: pg.ClientBase, siteId: string | null): AsyncGenerator<ExportRow> {
   // Whatever has a counter, a stream or an event is a site: one of the three left alone is found.
-  const { rows: sites } = await db.query<{ site_id: string; position: number | null }>(
+  const { rows: sites } = await db.query<{ site_id: string, position: number | null }>(
     `select s.site_id, p.position
       from (select site_id from site_position union select site_id from stream union select distinct site_id from event) s
       left join site_position p on p.site_id = s.site_id where $1::text is null or s.site_id = $1 order by s.site_id`,
@@ -53,7 +53,7 @@ export async function* exportRecord(db: pg.ClientBase, siteId: string | null): A
   )
   for (const { site_id, position } of sites) {
     yield { kind: 'site', siteId: site_id, position: position ?? 0 }
-    const { rows: streams } = await db.query<{ stream_id: string; version: number; head_hash: string }>(
+    const { rows: streams } = await db.query<{ stream_id: string, version: number, head_hash: string }>(
       'select stream_id, version, head_hash from stream where site_id = $1 order by stream_id',
       [site_id],
     )

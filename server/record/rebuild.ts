@@ -6,8 +6,11 @@ import { kindOfStream, readLanded } from '#core/streams/kinds'
 import { project } from '../tables/projections'
 
 /** Tables that are derived from the events and from nothing else. */
-export const DERIVED_TABLES = ['site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading',
-  'check_lists_reading', 'item_reading', 'cylinder_reading', 'place_reading', 'notice_reading', 'notice_told', 'permit_duty', 'permit_post', 'permit_reading', 'deadline', 'snapshot'] as const
+export const DERIVED_TABLES = [
+  'site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading',
+  'check_lists_reading', 'item_reading', 'cylinder_reading', 'place_reading', 'notice_reading', 'notice_told', 'permit_duty',
+  'permit_post', 'permit_reading', 'deadline', 'snapshot',
+] as const
 
 async function siteStreams(db: Queryable): Promise<{ site_id: string, stream_id: string, version: number }[]> {
   // No stream is born or grows until the new rows stand: a lock on those that are there would miss one born meanwhile.
@@ -31,7 +34,14 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
     for (const { site_id, stream_id, version } of streams) {
       const { kind, name } = kindOfStream(stream_id)
       const bodies = await readBodies(db, site_id, stream_id, 0)
-      await project(db, site_id, name, stream_id, version, bodies.reduce((state, body) => kind.evolve(state, readLanded(kind, body)), kind.initial))
+      await project(
+        db,
+        site_id,
+        name,
+        stream_id,
+        version,
+        bodies.reduce((state, body) => kind.evolve(state, readLanded(kind, body)), kind.initial),
+      )
     }
     return streams.length
   })
@@ -40,7 +50,10 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
 /** Raised whenever what is folded or projected changes its shape: the next start folds everything anew. */
 export const READ_SHAPE = 7
 
-/** Folds everything anew where what is derived was written by a program of another shape. @returns how many streams were folded; null when nothing had to be */
+/**
+ * Folds everything anew where what is derived was written by a program of another shape.
+ * @returns how many streams were folded; null when nothing had to be
+ */
 export async function rebuildIfOtherShape(pool: pg.Pool): Promise<number | null> {
   const { rows } = await pool.query<{ shape: number }>('select shape from read_shape')
   if (rows[0]?.shape === READ_SHAPE) return null

@@ -34,4 +34,5 @@ export async function verifyInside(client: pg.ClientBase, given: FromOutside = {
  *
  * @param url a login that may read all and make temporary tables
  */
-export const verifyRecord = (url: string, given: FromOutside = {}): Promise<Checked> => atOneMoment(url, client => verifyInside(client, given))
+export const verifyRecord = (url: string, given: FromOutside = {}): Promise<Checked> =>
+  atOneMoment(url, client => verifyInside(client, given))

@@ -12,11 +12,11 @@ const FORWARDED = ['x-forwarded-for', 'x-forwarded-host', 'forwarded', 'via', 'x
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest()
 
 /** What Prometheus reads: from this machine itself, or with the key that `ZONARIS_METRICS_KEY` names. */
-export default defineEventHandler(async event => {
+export default defineEventHandler(async (event) => {
   const [scheme, given] = (getHeader(event, 'authorization') ?? '').split(' ')
   const key = process.env.ZONARIS_METRICS_KEY
-  const hasKey =
-    scheme === 'Bearer' && given !== undefined && key !== undefined && key !== '' && timingSafeEqual(digest(given), digest(key))
+  const hasKey
+    = scheme === 'Bearer' && given !== undefined && key !== undefined && key !== '' && timingSafeEqual(digest(given), digest(key))
   // Handed on by somebody whom nobody named, it did not begin on this machine.
   const isHandedOn = !isProxyOurs() && FORWARDED.some(name => getHeader(event, name) !== undefined)
   if (!hasKey && (isHandedOn || !isLoopback(addressOf(event)))) {

@@ -9,8 +9,8 @@ import { asCheckLists, asKitItem } from './states'
 export async function readCheckLists(
   db: Queryable,
   siteId: string,
-): Promise<{ readonly version: number; readonly lists: CheckListsState }> {
-  const { rows } = await db.query<{ version: number; lists: unknown }>(
+): Promise<{ readonly version: number, readonly lists: CheckListsState }> {
+  const { rows } = await db.query<{ version: number, lists: unknown }>(
     'select version, lists from check_lists_reading where site_id = $1',
     [siteId],
   )
@@ -27,7 +27,7 @@ export async function writeCheckLists(db: Queryable, siteId: string, version: nu
   const inForce = listsInForce(lists)
   const BATCH = 5000
   for (let after = ''; ;) {
-    const { rows } = await db.query<{ tag_id: string; item: unknown }>(
+    const { rows } = await db.query<{ tag_id: string, item: unknown }>(
       'select tag_id, item from item_reading where site_id = $1 and tag_id > $2 order by tag_id limit $3',
       [siteId, after, BATCH],
     )

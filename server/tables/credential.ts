@@ -39,7 +39,10 @@ export async function findLogin(db: Queryable, loginName: string): Promise<Crede
 }
 
 export async function readCredential(db: Queryable, siteId: string, personId: string): Promise<Credential | null> {
-  const { rows } = await db.query<CredentialRow>(`select ${COLUMNS} from credential where site_id = $1 and person_id = $2`, [siteId, personId])
+  const { rows } = await db.query<CredentialRow>(`select ${COLUMNS} from credential where site_id = $1 and person_id = $2`, [
+    siteId,
+    personId,
+  ])
   return rows[0] ? toCredential(rows[0]) : null
 }
 
@@ -70,7 +73,11 @@ export async function setPassword(db: Queryable, siteId: string, personId: strin
 }
 
 export async function setPin(db: Queryable, siteId: string, personId: string, pinHash: string): Promise<boolean> {
-  const { rowCount } = await db.query('update credential set pin_hash = $3 where site_id = $1 and person_id = $2', [siteId, personId, pinHash])
+  const { rowCount } = await db.query('update credential set pin_hash = $3 where site_id = $1 and person_id = $2', [
+    siteId,
+    personId,
+    pinHash,
+  ])
   return rowCount === 1
 }
 

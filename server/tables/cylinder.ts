@@ -30,7 +30,7 @@ export async function writeCylinder(
 
 /** Cylinders that are here; or one, wherever it is. */
 export async function readCylinders(db: Queryable, siteId: string, tag: string | null = null): Promise<CylinderReadingRow[]> {
-  const { rows } = await db.query<{ tag_id: string; version: number; cylinder: unknown }>(
+  const { rows } = await db.query<{ tag_id: string, version: number, cylinder: unknown }>(
     `select tag_id, version, cylinder from cylinder_reading where site_id = $1 and ${tag === null ? 'not is_returned' : 'tag_id = $2'} order by tag_id`,
     tag === null ? [siteId] : [siteId, tagIdOf(tag)],
   )

@@ -58,8 +58,8 @@ export async function readDevices(
   db: Queryable,
   siteId: string,
   personId: string | null,
-): Promise<(Device & { readonly heardAt: Instant | null; readonly personName: string })[]> {
-  const { rows } = await db.query<DeviceRow & { heard_at: Date | null; person_name: string }>(
+): Promise<(Device & { readonly heardAt: Instant | null, readonly personName: string })[]> {
+  const { rows } = await db.query<DeviceRow & { heard_at: Date | null, person_name: string }>(
     `
     select ${COLUMNS.split(', ')
       .map(column => `d.${column}`)

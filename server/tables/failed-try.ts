@@ -24,7 +24,7 @@ const FREE_OF_ADDRESS = 40
  */
 export function signInSubjects(
   loginName: string,
-  from: { readonly deviceId: string | null; readonly address: string },
+  from: { readonly deviceId: string | null, readonly address: string },
 ): readonly Subject[] {
   const name = loginName.toLowerCase()
   if (from.deviceId !== null) return [{ id: `sign-in ${name} device ${from.deviceId}`, freeTries: FREE_OF_ONE }]
@@ -58,7 +58,7 @@ export function waitAfterS(tries: number, freeTries: number): number {
  * @returns the instant until which none may be made, or null: then one was taken, and a right one is given back
  */
 export async function takeTry(pool: pg.Pool, subjects: readonly Subject[], nowIso: string): Promise<string | null> {
-  return inTransaction(pool, async db => {
+  return inTransaction(pool, async (db) => {
     // Always in the same order: two that meet wait for each other and do not lock.
     const ordered = subjects.toSorted((a, b) => (a.id < b.id ? -1 : 1))
     for (const { id } of ordered) {

@@ -4,7 +4,7 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { asHouseRules } from './states'
 
 export async function readHouseRules(db: Queryable, siteId: string): Promise<Versioned<HouseRules> | null> {
-  const { rows } = await db.query<{ version: number; rules: unknown }>(
+  const { rows } = await db.query<{ version: number, rules: unknown }>(
     'select version, rules from house_rules_reading where site_id = $1',
     [siteId],
   )

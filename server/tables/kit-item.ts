@@ -96,8 +96,8 @@ export async function countKit(
   db: Queryable,
   siteId: string,
   today: string,
-): Promise<{ readonly out: number; readonly late: number; readonly all: number }> {
-  const { rows } = await db.query<{ out: number; late: number; everything: number }>(
+): Promise<{ readonly out: number, readonly late: number, readonly all: number }> {
+  const { rows } = await db.query<{ out: number, late: number, everything: number }>(
     `select
     (select count(*)::int from (select 1 from item_reading where site_id = $1 and is_out and not is_retired limit 1000) o) as out,
     (select count(*)::int from (select 1 from item_reading where site_id = $1 and not is_retired and due_on is not null and due_on < $2::date limit 1000) l) as late,
@@ -111,7 +111,7 @@ export async function countKit(
 export async function findKitItems(
   db: Queryable,
   siteId: string,
-  { begins, kind, limit }: { begins: string; kind: string | null; limit: number },
+  { begins, kind, limit }: { begins: string, kind: string | null, limit: number },
 ): Promise<KitItemReading[]> {
   const { rows } = await db.query<KitItemRow>(
     `select ${KIT_ITEM_COLUMNS} from item_reading

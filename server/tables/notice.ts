@@ -23,11 +23,11 @@ export async function writeNotice(
   )
 }
 
-const toNotice = (row: { notice_id: string; notice: unknown }): NoticeReading => ({ noticeId: row.notice_id, ...asNotice(row.notice) })
+const toNotice = (row: { notice_id: string, notice: unknown }): NoticeReading => ({ noticeId: row.notice_id, ...asNotice(row.notice) })
 
 /** What a person has been told and has not seen yet, newest first. */
 export async function readUnseen(db: Queryable, siteId: string, personId: string): Promise<NoticeReading[]> {
-  const { rows } = await db.query<{ notice_id: string; notice: unknown }>(
+  const { rows } = await db.query<{ notice_id: string, notice: unknown }>(
     `select n.notice_id, n.notice from notice_told t join notice_reading n on n.site_id = t.site_id and n.notice_id = t.notice_id
     where t.site_id = $1 and t.person_id = $2 and t.seen_at is null order by n.given_at desc, n.notice_id limit 50`,
     [siteId, personId],
@@ -37,7 +37,7 @@ export async function readUnseen(db: Queryable, siteId: string, personId: string
 
 /** Who was told about a thing, the newest notice first. */
 export async function readNoticesAbout(db: Queryable, siteId: string, streamId: string): Promise<NoticeReading[]> {
-  const { rows } = await db.query<{ notice_id: string; notice: unknown }>(
+  const { rows } = await db.query<{ notice_id: string, notice: unknown }>(
     'select notice_id, notice from notice_reading where site_id = $1 and about = $2 order by given_at desc, notice_id limit 20',
     [siteId, streamId],
   )

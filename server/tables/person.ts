@@ -56,8 +56,8 @@ export const toPersonReading = (row: PersonRow): PersonReading => ({
   loginName: row.login_name,
 })
 
-export const PERSON_COLUMNS =
-  'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
+export const PERSON_COLUMNS
+  = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
 const FROM = 'from person_reading p left join credential c on c.site_id = p.site_id and c.person_id = p.person_id'
 
 export async function readPeople(db: Queryable, siteId: string): Promise<PersonReading[]> {
@@ -77,8 +77,8 @@ export async function readPerson(db: Queryable, siteId: string, personId: string
 }
 
 /** Ids and names only, of those who are here: for the board. */
-export async function readNames(db: Queryable, siteId: string): Promise<{ personId: string; name: string }[]> {
-  const { rows } = await db.query<{ person_id: string; name: string }>(
+export async function readNames(db: Queryable, siteId: string): Promise<{ personId: string, name: string }[]> {
+  const { rows } = await db.query<{ person_id: string, name: string }>(
     'select person_id, name from person_reading where site_id = $1 and not has_left order by name, person_id',
     [siteId],
   )
@@ -96,7 +96,7 @@ export async function countSafetyLeads(db: Queryable, siteId: string, exceptIds:
 
 /** Everybody here, as far as it decides who is told of something. */
 export async function readTellable(db: Queryable, siteId: string): Promise<Tellable[]> {
-  const { rows } = await db.query<{ person_id: string; roles: RoleId[]; area_id: string | null }>(
+  const { rows } = await db.query<{ person_id: string, roles: RoleId[], area_id: string | null }>(
     'select person_id, roles, area_id from person_reading where site_id = $1 and not has_left order by person_id',
     [siteId],
   )

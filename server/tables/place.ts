@@ -13,7 +13,7 @@ export async function writePlace(db: Queryable, siteId: string, placeId: string,
 }
 
 export async function readPlaces(db: Queryable, siteId: string): Promise<PlaceReading[]> {
-  const { rows } = await db.query<{ place_id: string; version: number; place: unknown }>(
+  const { rows } = await db.query<{ place_id: string, version: number, place: unknown }>(
     'select place_id, version, place from place_reading where site_id = $1 order by place_id',
     [siteId],
   )
@@ -22,7 +22,7 @@ export async function readPlaces(db: Queryable, siteId: string): Promise<PlaceRe
 
 /** Places by their ids; one that is not known is not there. */
 export async function readPlacesById(db: Queryable, siteId: string, placeIds: readonly string[]): Promise<Record<string, Place>> {
-  const { rows } = await db.query<{ place_id: string; place: unknown }>(
+  const { rows } = await db.query<{ place_id: string, place: unknown }>(
     'select place_id, place from place_reading where site_id = $1 and place_id = any($2)',
     [siteId, placeIds],
   )

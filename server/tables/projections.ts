@@ -20,10 +20,10 @@ import { writeSamples } from './samples'
 type Write<State> = (db: Queryable, siteId: string, id: string, version: number, state: State) => Promise<void>
 
 /** A stream of which a site has one needs no id of its own in its table. */
-const ofSite =
-  <State>(write: (db: Queryable, siteId: string, version: number, state: State) => Promise<void>): Write<State> =>
-  (db, siteId, _id, version, state) =>
-    write(db, siteId, version, state)
+const ofSite
+  = <State>(write: (db: Queryable, siteId: string, version: number, state: State) => Promise<void>): Write<State> =>
+    (db, siteId, _id, version, state) =>
+      write(db, siteId, version, state)
 
 /** The read table of each kind of stream. A kind without one does not compile; the seals are read from their events. */
 const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {

@@ -16,7 +16,7 @@ export interface Session {
 
 export async function openSession(
   db: Queryable,
-  session: { readonly sessionId: string; readonly siteId: string; readonly personId: string; readonly deviceId: string },
+  session: { readonly sessionId: string, readonly siteId: string, readonly personId: string, readonly deviceId: string },
   nowIso: string,
 ): Promise<void> {
   await db.query('insert into session (session_id, site_id, person_id, device_id, opened_at) values ($1, $2, $3, $4, $5)', [
@@ -31,7 +31,7 @@ export async function openSession(
 /** Null for one that was ended, whose person has left, or who has no way in any more. */
 export async function readSession(db: Queryable, sessionId: string): Promise<Session | null> {
   const { rows } = await db.query<
-    PersonRow & { site_id: string; device_id: string; opened_at: Date; is_demo: boolean; is_on_post: boolean }
+    PersonRow & { site_id: string, device_id: string, opened_at: Date, is_demo: boolean, is_on_post: boolean }
   >({
     name: 'read-session',
     text: `

@@ -2,14 +2,14 @@
 type KindOf<Value> = [Value] extends [string | null]
   ? 'text'
   : [Value] extends [number | null]
-    ? 'number'
-    : [Value] extends [boolean | null]
-      ? 'truth'
-      : [Value] extends [readonly unknown[] | null]
-        ? 'list'
-        : Extract<Value, string | readonly unknown[]> extends never
-          ? 'object'
-          : 'any'
+      ? 'number'
+      : [Value] extends [boolean | null]
+          ? 'truth'
+          : [Value] extends [readonly unknown[] | null]
+              ? 'list'
+              : Extract<Value, string | readonly unknown[]> extends never
+                ? 'object'
+                : 'any'
 type PartOf<Value> = null extends Value ? `${KindOf<Value>}?` : KindOf<Value>
 
 /** Every part of a state that is always there, with what it is: one that is forgotten, or said wrongly, does not compile. */
@@ -18,8 +18,8 @@ export type PartsOf<State> = { readonly [Key in keyof State as undefined extends
 const kindOf = (value: unknown): string => {
   if (Array.isArray(value)) return 'list'
   return (
-    { string: 'text', number: 'number', boolean: 'truth' }[typeof value as string] ??
-    (typeof value === 'object' ? 'object' : typeof value)
+    { string: 'text', number: 'number', boolean: 'truth' }[typeof value as string]
+    ?? (typeof value === 'object' ? 'object' : typeof value)
   )
 }
 
@@ -44,7 +44,7 @@ export class OddRow extends Error {
  */
 export function shapedAs<State extends object>(what: string, parts: PartsOf<State>): (value: unknown) => State {
   const wanted = Object.entries(parts) as [string, string][]
-  return value => {
+  return (value) => {
     if (kindOf(value) !== 'object' || value === null) throw new OddRow(what, 'row')
     const known = value as Record<string, unknown>
     for (const [part, kind] of wanted) if (!Object.hasOwn(known, part) || !fits(known[part], kind)) throw new OddRow(what, part)

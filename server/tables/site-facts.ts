@@ -33,7 +33,7 @@ interface FactsRow {
   surveys: Record<string, readonly unknown[]> | null
   samples_versions: Record<string, number> | null
   stations: Record<string, unknown> | null
-  permits: readonly { permitId: string; version: number; permit: unknown }[] | null
+  permits: readonly { permitId: string, version: number, permit: unknown }[] | null
   screens: number
   names: Record<string, string> | null
   wearers: readonly WearerRow[] | null
@@ -130,7 +130,7 @@ export async function readSiteFacts(
   siteId: string,
   { site, rules, now }: Moment,
   concerned: Concerned | null,
-): Promise<{ readonly facts: SiteFacts; readonly versions: AirVersions }> {
+): Promise<{ readonly facts: SiteFacts, readonly versions: AirVersions }> {
   const { rows } = await db.query<FactsRow>({
     name: 'site-facts',
     text: FACTS,

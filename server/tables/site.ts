@@ -4,7 +4,7 @@ import type { Versioned } from './versioned'
 import { asSite } from './states'
 
 export async function readSite(db: Queryable, siteId: string): Promise<Versioned<Site> | null> {
-  const { rows } = await db.query<{ version: number; site: unknown }>('select version, site from site_reading where site_id = $1', [
+  const { rows } = await db.query<{ version: number, site: unknown }>('select version, site from site_reading where site_id = $1', [
     siteId,
   ])
   return rows[0] ? { version: rows[0].version, value: asSite(rows[0].site) } : null

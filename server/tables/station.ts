@@ -20,7 +20,7 @@ export async function writeStation(
 }
 
 export async function readStations(db: Queryable, siteId: string): Promise<StationReading[]> {
-  const { rows } = await db.query<{ bay_id: string; version: number; facts: unknown }>(
+  const { rows } = await db.query<{ bay_id: string, version: number, facts: unknown }>(
     'select bay_id, version, facts from station_reading where site_id = $1 order by bay_id',
     [siteId],
   )

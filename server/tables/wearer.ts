@@ -32,8 +32,8 @@ export async function readWearers(
   db: Queryable,
   siteId: string,
   personId: string | null,
-): Promise<{ personId: string; mask: MaskId; fitTestedOn: string | null; medicallyClearedOn: string | null }[]> {
-  const { rows } = await db.query<{ person_id: string; mask: MaskId; fit: string | null; medical: string | null }>(
+): Promise<{ personId: string, mask: MaskId, fitTestedOn: string | null, medicallyClearedOn: string | null }[]> {
+  const { rows } = await db.query<{ person_id: string, mask: MaskId, fit: string | null, medical: string | null }>(
     `
     select person_id, mask, to_char(fit_tested_on, 'YYYY-MM-DD') as fit, to_char(medically_cleared_on, 'YYYY-MM-DD') as medical
     from wearer_health where site_id = $1 and ($2::text is null or person_id = $2) order by person_id`,

@@ -40,32 +40,45 @@ export const hoodFlowSchema = between(HOOD_LIMITS.flowM3PerS, 'm³/s')
 export const distanceSchema = between(HOOD_LIMITS.distanceM, 'm')
 export const draughtSchema = between(HOOD_LIMITS.crossDraughtMPerS, 'm/s')
 
-export const extractionSchema = z.strictObject({
-  kind: z.enum(EXTRACTION_KINDS),
-  ...mouthSchemas,
-  flanged: z.boolean(),
-  flowM3PerS: hoodFlowSchema,
-  flowFrom: z.enum(FLOW_METHODS),
-  returnsAir: z.boolean(),
-  filterEfficiency: share,
-}).refine(({ kind, diameterM, widthM, heightM }) => kind === 'gun' || diameterM !== undefined || (widthM !== undefined && heightM !== undefined),
-  { path: ['diameterM'], error: 'give a diameter, or a width and a height' }) satisfies z.ZodType<Extraction>
+export const extractionSchema = z
+  .strictObject({
+    kind: z.enum(EXTRACTION_KINDS),
+    ...mouthSchemas,
+    flanged: z.boolean(),
+    flowM3PerS: hoodFlowSchema,
+    flowFrom: z.enum(FLOW_METHODS),
+    returnsAir: z.boolean(),
+    filterEfficiency: share,
+  })
+  .refine(
+    ({ kind, diameterM, widthM, heightM }) =>
+      kind === 'gun' || diameterM !== undefined || (widthM !== undefined && heightM !== undefined),
+    { path: ['diameterM'], error: 'give a diameter, or a width and a height' },
+  ) satisfies z.ZodType<Extraction>
 
 export const fittedBaySchema = z.strictObject({
   xM: z.number().min(-1000).max(1000), yM: z.number().min(-1000).max(1000), extraction: extractionSchema.nullable(),
 }) satisfies z.ZodType<FittedBay>
 
-export const hoodPositionSchema = z.strictObject({ placement: z.enum(['beside', 'above']), distanceM: distanceSchema }) satisfies z.ZodType<HoodPosition>
+export const hoodPositionSchema = z.strictObject({
+  placement: z.enum(['beside', 'above']),
+  distanceM: distanceSchema,
+}) satisfies z.ZodType<HoodPosition>
 
 const percent = between(DATA_SHEET_LIMITS.compositionPercent, '%')
-export const dataSheetSchema = z.strictObject({
-  process: z.enum(PROCESSES, 'the process it was measured with'),
-  consumable: z.enum(CONSUMABLES),
-  title: z.string().trim().min(1, 'the name and date of the sheet').max(120, 'at most 120 letters'),
-  fumeGPerKg: between(DATA_SHEET_LIMITS.fumeGPerKg, 'g/kg').optional(),
-  fumeMgPerS: between(DATA_SHEET_LIMITS.fumeMgPerS, 'mg/s').optional(),
-  compositionPercent: z.partialRecord(z.enum(SUBSTANCES), percent),
-}).refine(({ compositionPercent }) => Object.values(compositionPercent).reduce((total, part) => total + part, 0) <= 100, { path: ['compositionPercent'], error: 'the parts add up to more than 100 %' }) satisfies z.ZodType<FumeCommands['fume.enter-sheet']['sheet']>
+export const dataSheetSchema = z
+  .strictObject({
+    process: z.enum(PROCESSES, 'the process it was measured with'),
+    consumable: z.enum(CONSUMABLES),
+    title: z.string().trim().min(1, 'the name and date of the sheet').max(120, 'at most 120 letters'),
+    fumeGPerKg: between(DATA_SHEET_LIMITS.fumeGPerKg, 'g/kg').optional(),
+    fumeMgPerS: between(DATA_SHEET_LIMITS.fumeMgPerS, 'mg/s').optional(),
+    compositionPercent: z.partialRecord(z.enum(SUBSTANCES), percent),
+  })
+  .refine(({ compositionPercent }) => Object.values(compositionPercent).reduce((total, part) => total + part, 0) <= 100, {
+    path: ['compositionPercent'],
+    error: 'the parts add up to more than 100 %',
+  }) satisfies z.ZodType<FumeCommands['fume.enter-sheet']['sheet']>
 
 /** A few results are too few to judge, but never too few to keep. */
 export const surveySchema = z.strictObject({

@@ -1,12 +1,39 @@
 import { z } from 'zod'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { VERDICTS } from '#core/samples/compliance'
-import { COATINGS, CONSUMABLES, EXPOSURE_RULE_SETS, HOOD_KINDS, JURISDICTIONS, MASKS, SUBSTANCES, SUBSTITUTIONS } from '#core/ids/vocabulary'
-import { airSpeedSchema, distanceSchema, draughtSchema, hoodFlowSchema, mouthSchemas, nearFieldRadiusSchema, supplySchema, volumeSchema } from './air-schema'
+import {
+  COATINGS,
+  CONSUMABLES,
+  EXPOSURE_RULE_SETS,
+  HOOD_KINDS,
+  JURISDICTIONS,
+  MASKS,
+  SUBSTANCES,
+  SUBSTITUTIONS,
+} from '#core/ids/vocabulary'
+import {
+  airSpeedSchema,
+  distanceSchema,
+  draughtSchema,
+  hoodFlowSchema,
+  mouthSchemas,
+  nearFieldRadiusSchema,
+  supplySchema,
+  volumeSchema,
+} from './air-schema'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import { LIMIT_KINDS } from '#core/ids/exposure-ids'
 import {
-  baseMetalSchema, between, currentASchema, electrodeDiameterMmSchema, plateThicknessMmSchema, processSchema, shieldingGasSchema, strippedWidthSchema, travelSpeedSchema, wireFeedSchema,
+  baseMetalSchema,
+  between,
+  currentASchema,
+  electrodeDiameterMmSchema,
+  plateThicknessMmSchema,
+  processSchema,
+  shieldingGasSchema,
+  strippedWidthSchema,
+  travelSpeedSchema,
+  wireFeedSchema,
 } from './job-schema'
 
 const hood = {
@@ -18,63 +45,90 @@ const rangeSchema = z.strictObject({ low: z.number(), mid: z.number(), high: z.n
 const ruleSets = z.array(z.enum(EXPOSURE_RULE_SETS)).min(1, 'at least one rule set').max(EXPOSURE_RULE_SETS.length).optional()
 
 /** `POST /api/v1/assess/fume`, what is asked. */
-export const assessFumeRequest = z.strictObject({
-  job: z.strictObject({
-    process: processSchema,
-    consumable: z.enum(CONSUMABLES).optional(),
-    currentA: currentASchema.optional(),
-    wireFeedMPerMin: wireFeedSchema.optional(),
-    consumableKgPerH: between({ min: 0.001, max: 200 }, 'kg/h').optional().describe('Melted in an hour of arc'),
-    electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
-    plateThicknessMm: plateThicknessMmSchema.optional(),
-    travelSpeedMPerMin: travelSpeedSchema.optional(),
-    shieldingGas: shieldingGasSchema.optional(),
-    baseMetal: baseMetalSchema.optional(),
-    coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
-    strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),
-    arcMinPerH: between({ min: 0.5, max: 60 }, 'min').optional(),
-    hours: between({ min: 0.1, max: 16 }, 'h').optional(),
-  }),
-  room: z.strictObject({
-    volumeM3: volumeSchema, supplyM3PerS: supplySchema.describe('Outdoor air'), nearField: nearFieldSchema.optional(),
-  }),
-  capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
-  hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
-  ruleSets,
-}).refine(({ capture, hood }) => capture === undefined || hood === undefined, { path: ['hood'], error: 'give a capture efficiency or a hood, not both' })
+export const assessFumeRequest = z
+  .strictObject({
+    job: z.strictObject({
+      process: processSchema,
+      consumable: z.enum(CONSUMABLES).optional(),
+      currentA: currentASchema.optional(),
+      wireFeedMPerMin: wireFeedSchema.optional(),
+      consumableKgPerH: between({ min: 0.001, max: 200 }, 'kg/h').optional().describe('Melted in an hour of arc'),
+      electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
+      plateThicknessMm: plateThicknessMmSchema.optional(),
+      travelSpeedMPerMin: travelSpeedSchema.optional(),
+      shieldingGas: shieldingGasSchema.optional(),
+      baseMetal: baseMetalSchema.optional(),
+      coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
+      strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),
+      arcMinPerH: between({ min: 0.5, max: 60 }, 'min').optional(),
+      hours: between({ min: 0.1, max: 16 }, 'h').optional(),
+    }),
+    room: z.strictObject({
+      volumeM3: volumeSchema,
+      supplyM3PerS: supplySchema.describe('Outdoor air'),
+      nearField: nearFieldSchema.optional(),
+    }),
+    capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
+    hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
+    ruleSets,
+  })
+  .refine(({ capture, hood }) => capture === undefined || hood === undefined, {
+    path: ['hood'],
+    error: 'give a capture efficiency or a hood, not both',
+  })
 
 /** `POST /api/v1/assess/fume`, what is answered. Metals are counted as the element, and as the limit counts them in `limits`. */
 export const assessFumeResponse = z.strictObject({
-  substances: z.array(z.strictObject({
-    id: z.enum(SUBSTANCES),
-    emissionMgPerMin: rangeSchema.describe('While the arc burns'),
-    nearFieldMgPerM3: rangeSchema.nullable().describe('Mean over the hours of work; null without a near field'),
-    farFieldMgPerM3: rangeSchema.describe('Mean over the hours of work'),
-    twaMgPerM3: rangeSchema.describe('The hours of work over eight; no other exposure in the shift'),
-    limits: z.array(z.strictObject({
-      ruleSet: z.enum(EXPOSURE_RULE_SETS), kind: z.enum(LIMIT_KINDS), valueMgPerM3: z.number(), fraction: z.number(), source: sourceRefSchema,
-    })),
-  })),
+  substances: z.array(
+    z.strictObject({
+      id: z.enum(SUBSTANCES),
+      emissionMgPerMin: rangeSchema.describe('While the arc burns'),
+      nearFieldMgPerM3: rangeSchema.nullable().describe('Mean over the hours of work; null without a near field'),
+      farFieldMgPerM3: rangeSchema.describe('Mean over the hours of work'),
+      twaMgPerM3: rangeSchema.describe('The hours of work over eight; no other exposure in the shift'),
+      limits: z.array(
+        z.strictObject({
+          ruleSet: z.enum(EXPOSURE_RULE_SETS),
+          kind: z.enum(LIMIT_KINDS),
+          valueMgPerM3: z.number(),
+          fraction: z.number(),
+          source: sourceRefSchema,
+        }),
+      ),
+    }),
+  ),
   mixtureFraction: z.number().nullable().describe('Largest sum of fractions of substances that act alike; null where nothing is known'),
-  requiredApf: z.number().nullable().describe('Protection factor that would bring every binding limit to 1; 1 when none is needed; null where nothing is known'),
+  requiredApf: z
+    .number()
+    .nullable()
+    .describe('Protection factor that would bring every binding limit to 1; 1 when none is needed; null where nothing is known'),
   findings: z.array(findingSchema),
 })
 
 /** `POST /api/v1/assess/room`, what is asked. */
-export const assessRoomRequest = z.strictObject({
-  volumeM3: volumeSchema,
-  supplyM3PerS: supplySchema,
-  emissionMgPerMin: between({ min: 0, max: 1e7 }, 'mg/min'),
-  minutes: between({ min: 0, max: 100_000 }, 'min'),
-  initialMgPerM3: between({ min: 0, max: 1e6 }, 'mg/m³').optional(),
-  nearField: nearFieldSchema.optional(),
-}).refine(({ nearField, volumeM3 }) => nearField === undefined || volumeM3 >= 4.2 * nearField.radiusM ** 3, { path: ['nearField', 'radiusM'], error: 'the near field must fit twice into the room' })
+export const assessRoomRequest = z
+  .strictObject({
+    volumeM3: volumeSchema,
+    supplyM3PerS: supplySchema,
+    emissionMgPerMin: between({ min: 0, max: 1e7 }, 'mg/min'),
+    minutes: between({ min: 0, max: 100_000 }, 'min'),
+    initialMgPerM3: between({ min: 0, max: 1e6 }, 'mg/m³').optional(),
+    nearField: nearFieldSchema.optional(),
+  })
+  .refine(({ nearField, volumeM3 }) => nearField === undefined || volumeM3 >= 4.2 * nearField.radiusM ** 3, {
+    path: ['nearField', 'radiusM'],
+    error: 'the near field must fit twice into the room',
+  })
 const levels = { steadyMgPerM3: z.number().nullable(), atEndMgPerM3: z.number(), meanMgPerM3: z.number() }
 export const assessRoomResponse = z.strictObject({ ...levels, nearField: z.strictObject(levels).optional() })
 
 /** `POST /api/v1/assess/capture`, what is asked. */
 export const assessCaptureRequest = z.strictObject({
-  hood: hoodSchema, distanceM: distanceSchema, process: processSchema, currentA: currentASchema.optional(), crossDraughtMPerS: draughtSchema,
+  hood: hoodSchema,
+  distanceM: distanceSchema,
+  process: processSchema,
+  currentA: currentASchema.optional(),
+  crossDraughtMPerS: draughtSchema,
 })
 export const assessCaptureResponse = z.strictObject({
   velocityAtArcMPerS: z.number().nullable(),
@@ -85,21 +139,46 @@ export const assessCaptureResponse = z.strictObject({
 })
 
 /** `POST /api/v1/assess/exposure-statistics`, what is asked. */
-export const assessExposureStatisticsRequest = z.strictObject({
-  values: z.array(z.number('a number').gt(0, 'above 0')).min(1, 'at least one value').max(1000, 'at most 1000 values'),
-  belowLoq: z.array(z.boolean()).optional().describe('One for each value; where true, the value is the limit of quantification'),
-  limit: z.number().gt(0, 'above 0'),
-  unit: z.enum(['mg/m3', 'ug/m3', 'ppm']).describe('Of the values and of the limit'),
-}).refine(({ values, belowLoq }) => belowLoq === undefined || belowLoq.length === values.length, { path: ['belowLoq'], error: 'one flag for each value' })
+export const assessExposureStatisticsRequest = z
+  .strictObject({
+    values: z.array(z.number('a number').gt(0, 'above 0')).min(1, 'at least one value').max(1000, 'at most 1000 values'),
+    belowLoq: z.array(z.boolean()).optional().describe('One for each value; where true, the value is the limit of quantification'),
+    limit: z.number().gt(0, 'above 0'),
+    unit: z.enum(['mg/m3', 'ug/m3', 'ppm']).describe('Of the values and of the limit'),
+  })
+  .refine(({ values, belowLoq }) => belowLoq === undefined || belowLoq.length === values.length, {
+    path: ['belowLoq'],
+    error: 'one flag for each value',
+  })
 export const assessExposureStatisticsResponse = z.strictObject({
-  n: z.int(), belowLoq: z.int(), unit: z.string(),
-  mean: z.number().nullable(), gm: z.number().nullable(), gsd: z.number().nullable(),
-  uR: z.number().nullable().describe('Null under six values, or where all values are alike'), uT: z.number().nullable(),
-  verdict: z.enum(VERDICTS), test: z.enum(['preliminary', 'statistical', 'none']),
-  exceedanceFraction: z.number().nullable(), exceedanceUpper70: z.number().nullable(), exceedanceUpper95: z.number().nullable(),
-  p95: z.number().nullable(), utl95_70: z.number().nullable(), utl95_95: z.number().nullable(),
-  method: z.enum(SUBSTITUTIONS).describe('The least favourable way of counting results below the limit of quantification; the figures rest on it'),
-  methods: z.array(z.strictObject({ method: z.enum(SUBSTITUTIONS), gm: z.number(), gsd: z.number(), uR: z.number().nullable(), verdict: z.enum(VERDICTS).nullable() })),
+  n: z.int(),
+  belowLoq: z.int(),
+  unit: z.string(),
+  mean: z.number().nullable(),
+  gm: z.number().nullable(),
+  gsd: z.number().nullable(),
+  uR: z.number().nullable().describe('Null under six values, or where all values are alike'),
+  uT: z.number().nullable(),
+  verdict: z.enum(VERDICTS),
+  test: z.enum(['preliminary', 'statistical', 'none']),
+  exceedanceFraction: z.number().nullable(),
+  exceedanceUpper70: z.number().nullable(),
+  exceedanceUpper95: z.number().nullable(),
+  p95: z.number().nullable(),
+  utl95_70: z.number().nullable(),
+  utl95_95: z.number().nullable(),
+  method: z
+    .enum(SUBSTITUTIONS)
+    .describe('The least favourable way of counting results below the limit of quantification; the figures rest on it'),
+  methods: z.array(
+    z.strictObject({
+      method: z.enum(SUBSTITUTIONS),
+      gm: z.number(),
+      gsd: z.number(),
+      uR: z.number().nullable(),
+      verdict: z.enum(VERDICTS).nullable(),
+    }),
+  ),
   findings: z.array(findingSchema),
 })
 
@@ -114,7 +193,11 @@ export const assessOxygenRequest = z.strictObject({
   startPercent: between({ min: 0, max: 100 }, '%').optional(),
 })
 export const assessOxygenResponse = z.strictObject({
-  atEndPercent: z.number(), settlesAtPercent: z.number(), minutesToLimit: z.number().nullable(), neededM3PerS: z.number(), findings: z.array(findingSchema),
+  atEndPercent: z.number(),
+  settlesAtPercent: z.number(),
+  minutesToLimit: z.number().nullable(),
+  neededM3PerS: z.number(),
+  findings: z.array(findingSchema),
 })
 
 /** `POST /api/v1/assess/respirator`, what is asked. */
@@ -127,6 +210,15 @@ export const assessRespiratorRequest = z.strictObject({
 })
 export const assessRespiratorResponse = z.strictObject({
   requiredApf: z.number(),
-  masks: z.array(z.strictObject({ mask: z.enum(MASKS), apf: z.number().nullable(), suits: z.boolean(), tight: z.boolean(), supplied: z.boolean(), source: sourceRefSchema })),
+  masks: z.array(
+    z.strictObject({
+      mask: z.enum(MASKS),
+      apf: z.number().nullable(),
+      suits: z.boolean(),
+      tight: z.boolean(),
+      supplied: z.boolean(),
+      source: sourceRefSchema,
+    }),
+  ),
   findings: z.array(findingSchema),
 })

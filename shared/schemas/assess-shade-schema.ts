@@ -2,31 +2,46 @@ import { z } from 'zod'
 import { JURISDICTIONS, SHADE_BASES, SHADE_RULE_SETS, WORKPLACES } from '#core/ids/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import {
-  acetyleneFlowSchema, baseMetalSchema, currentASchema, currentRangeASchema, electrodeDiameterMmSchema, oxygenFlowSchema, plateThicknessMmSchema, processSchema, shieldingGasSchema,
+  acetyleneFlowSchema,
+  baseMetalSchema,
+  currentASchema,
+  currentRangeASchema,
+  electrodeDiameterMmSchema,
+  oxygenFlowSchema,
+  plateThicknessMmSchema,
+  processSchema,
+  shieldingGasSchema,
 } from './job-schema'
 
 const shade = z.number().min(1, 'a shade of 1 or more').max(20, 'a shade of 20 or less')
 
 /** `POST /api/v1/assess/shade`, what is asked. */
-export const assessShadeRequest = z.strictObject({
-  process: processSchema,
-  currentA: currentASchema.optional(),
-  currentRangeA: currentRangeASchema.optional(),
-  electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
-  plateThicknessMm: plateThicknessMmSchema.optional(),
-  acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
-  oxygenFlowLPerH: oxygenFlowSchema.optional(),
-  baseMetal: baseMetalSchema.optional(),
-  shieldingGas: shieldingGasSchema.optional(),
-  workplace: z.enum(WORKPLACES).optional(),
-  wornTransmittance: z.number().gt(0, 'a fraction above 0').max(1, 'a fraction of at most 1').optional(),
-  wornShades: z.array(shade).max(8, 'at most 8 filters').optional(),
-  house: z.strictObject({
-    jurisdiction: z.enum(JURISDICTIONS).optional(),
-    basis: z.enum(SHADE_BASES).optional(),
-    minimum: z.int().min(1).max(16).nullable().optional(),
-  }).optional(),
-}).refine(({ currentA, currentRangeA }) => currentA === undefined || currentRangeA === undefined, { path: ['currentRangeA'], error: 'give a current or a range, not both' })
+export const assessShadeRequest = z
+  .strictObject({
+    process: processSchema,
+    currentA: currentASchema.optional(),
+    currentRangeA: currentRangeASchema.optional(),
+    electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
+    plateThicknessMm: plateThicknessMmSchema.optional(),
+    acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
+    oxygenFlowLPerH: oxygenFlowSchema.optional(),
+    baseMetal: baseMetalSchema.optional(),
+    shieldingGas: shieldingGasSchema.optional(),
+    workplace: z.enum(WORKPLACES).optional(),
+    wornTransmittance: z.number().gt(0, 'a fraction above 0').max(1, 'a fraction of at most 1').optional(),
+    wornShades: z.array(shade).max(8, 'at most 8 filters').optional(),
+    house: z
+      .strictObject({
+        jurisdiction: z.enum(JURISDICTIONS).optional(),
+        basis: z.enum(SHADE_BASES).optional(),
+        minimum: z.int().min(1).max(16).nullable().optional(),
+      })
+      .optional(),
+  })
+  .refine(({ currentA, currentRangeA }) => currentA === undefined || currentRangeA === undefined, {
+    path: ['currentRangeA'],
+    error: 'give a current or a range, not both',
+  })
 
 /** `POST /api/v1/assess/shade`, what is answered. */
 export const assessShadeResponse = z.strictObject({

@@ -57,7 +57,7 @@ export const assessClearanceRequest = z
         if ((wearer[field] ?? '') > tomorrow) complain(['wearers', index, field], 'a day that has been')
     })
     if (countOf(told, 'station.set-job') > MOST.jobs) complain(['told'], `at most ${MOST.jobs} jobs`)
-  if (countOf(told, 'site.add-bay') > MOST.bays) complain(['told'], `at most ${MOST.bays} bays`)
+    if (countOf(told, 'site.add-bay') > MOST.bays) complain(['told'], `at most ${MOST.bays} bays`)
     if (new Set(told.filter(({ type }) => type.startsWith('permit.')).map(({ stream }) => stream)).size > MOST.permits)
       complain(['told'], `at most ${MOST.permits} permits`)
     if (countOf(told, 'samples.record') > MOST.surveys) complain(['told'], `at most ${MOST.surveys} surveys`)
@@ -84,7 +84,10 @@ export const assessClearanceResponse = z.strictObject({
     .describe('What the rules did not accept of what was told, by its place in the list: it changed nothing'),
 })
 
-/** `GET /api/v1/clearance`: the live verdicts of a site. Whoever follows it lets nothing strike on an answer that is older than ten seconds. */
+/**
+ * `GET /api/v1/clearance`: the live verdicts of a site. Whoever follows it lets nothing strike on an answer that is older than ten
+ * seconds.
+ */
 export const clearanceResponse = z.strictObject({
   site: z.string(),
   at: z.string(),

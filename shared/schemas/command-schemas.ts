@@ -15,10 +15,18 @@ import { REQUIREMENTS } from '#core/ids/ppe-ids'
 const nothing = z.strictObject({})
 /** A time zone that this machine knows. */
 export const timeZone = z.string().refine((zone) => {
-  try { return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '' }
-  catch { return false }
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== ''
+  } catch {
+    return false
+  }
 }, 'a time zone such as Europe/London')
-const profile = z.strictObject({ name, roles: z.array(z.enum(ROLES)).min(1, 'at least one role').max(ROLES.length), areaId: id.nullable(), bayId: id.nullable() })
+const profile = z.strictObject({
+  name,
+  roles: z.array(z.enum(ROLES)).min(1, 'at least one role').max(ROLES.length),
+  areaId: id.nullable(),
+  bayId: id.nullable(),
+})
 const bay = { bayId: id, areaId: id, label: nameOf(12, 'a bay needs a number or a name'), kind: z.enum(BAY_KINDS) }
 
 /** The payload of every command that a browser or a program may send. */
@@ -38,7 +46,9 @@ export const payloadSchemas = {
   'person.offer-code': z.strictObject({ isReset: z.boolean() }),
   'person.use-code': z.strictObject({ signsFrom: instant.nullable(), pinSet: z.boolean() }),
   'person.check-shaven': z.strictObject({ isShaven: z.boolean() }),
-  'person.note-health': z.strictObject({ health: z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable() }),
+  'person.note-health': z.strictObject({
+    health: z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable(),
+  }),
   'hall.describe': z.strictObject({ air: hallAirSchema }),
   'hall.fit-bay': z.strictObject({ bayId: id, fitted: fittedBaySchema }),
   'fume.enter-sheet': z.strictObject({ sheet: dataSheetSchema }),
@@ -54,7 +64,12 @@ export const payloadSchemas = {
   'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),
   'station.place-hood': hoodPositionSchema,
   'station.check-extraction': z.strictObject({ on: z.boolean(), damperOpen: z.boolean(), inPosition: z.boolean(), draws: z.boolean() }),
-  'station.check-outfit': z.strictObject({ zones: z.array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() })).min(1).max(ZONES.length) }),
+  'station.check-outfit': z.strictObject({
+    zones: z
+      .array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() }))
+      .min(1)
+      .max(ZONES.length),
+  }),
   'station.hand-over': z.strictObject({ answers: z.partialRecord(z.enum(HANDOVER_CHECKS), z.boolean()), note: sentence.optional() }),
   'station.stop': z.strictObject({ reason: sentence.optional() }),
   'station.stop-all': z.strictObject({ reason: sentence.optional() }),
@@ -65,13 +80,21 @@ export const payloadSchemas = {
   ...storePayloads,
   ...permitPayloads,
   'notice.see': nothing,
-  'seal.day': z.strictObject({ day: z.iso.date(), headsSha256: z.string().regex(/^[0-9a-f]{64}$/), streams: z.int().min(0), position: z.int().min(0) }),
+  'seal.day': z.strictObject({
+    day: z.iso.date(),
+    headsSha256: z.string().regex(/^[0-9a-f]{64}$/),
+    streams: z.int().min(0),
+    position: z.int().min(0),
+  }),
 } satisfies { readonly [Type in CommandType]: z.ZodType<CommandPayloads[Type]> }
 
 export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...CommandType[]]
 
 /** Commands that only the system itself gives: the clock, the first run, the sign-in routes. */
-export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set(['site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set', 'person.offer-code', 'person.use-code', 'person.note-health'])
+export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set([
+  'site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set',
+  'person.offer-code', 'person.use-code', 'person.note-health',
+])
 
 /** The envelope that every change comes in. */
 export const envelopeSchema = z.strictObject({

@@ -35,18 +35,39 @@ export const permitPayloads = {
   'permit.request': z.strictObject({
     place: permitPlace,
     facts: z.strictObject(places),
-    job: z.strictObject({ what: z.string().trim().min(1, 'say what is done').max(200, 'at most 200 letters'), process: z.enum(PROCESSES), currentA: currentASchema.optional(), heightM: heightM.optional(), workpiece: z.enum(WORKPIECES).optional(), contents: z.enum(CONTENTS).optional(), cleaned: z.boolean().optional(), metalFire: z.boolean().optional() }),
+    job: z.strictObject({
+      what: z.string().trim().min(1, 'say what is done').max(200, 'at most 200 letters'),
+      process: z.enum(PROCESSES),
+      currentA: currentASchema.optional(),
+      heightM: heightM.optional(),
+      workpiece: z.enum(WORKPIECES).optional(),
+      contents: z.enum(CONTENTS).optional(),
+      cleaned: z.boolean().optional(),
+      metalFire: z.boolean().optional(),
+    }),
     conditions: z.strictObject({ sprinklers: z.enum(SPRINKLER_STATES).optional(), windMPerS: windMPerS.optional() }),
     operatorIds: z.array(id).min(1, 'name who does the work').max(10),
-    fromAt: instant, untilAt: instant,
+    fromAt: instant,
+    untilAt: instant,
   }),
   'permit.see-to': z.strictObject({ precaution: z.enum(PRECAUTIONS), how: z.enum(['done', 'justified']), reason: sentence.optional() }),
-  'permit.read-gas': z.strictObject({ lelPercent, oxygenPercent, instrument: z.string().trim().min(1, 'which instrument').max(40), point: z.string().trim().min(1, 'where it was read').max(80) }),
-  'permit.authorise': z.strictObject({ watcherIds: z.array(id).max(20), secondChannel: z.string().trim().max(80).nullable(), nearSeen: z.array(id).max(200) }),
+  'permit.read-gas': z.strictObject({
+    lelPercent,
+    oxygenPercent,
+    instrument: z.string().trim().min(1, 'which instrument').max(40),
+    point: z.string().trim().min(1, 'where it was read').max(80),
+  }),
+  'permit.authorise': z.strictObject({
+    watcherIds: z.array(id).max(20),
+    secondChannel: z.string().trim().max(80).nullable(),
+    nearSeen: z.array(id).max(200),
+  }),
   'permit.refuse': z.strictObject({ reason: sentence }),
   'permit.revoke': z.strictObject({ reason: sentence }),
   'permit.extend': z.strictObject({ untilAt: instant }),
-  'permit.take-over': nothing, 'permit.take-post': nothing, 'permit.leave-post': nothing,
+  'permit.take-over': nothing,
+  'permit.take-post': nothing,
+  'permit.leave-post': nothing,
   'permit.relieve': z.strictObject({ relievedId: id }),
   'permit.start-work': nothing,
   'permit.round': z.strictObject({ note: sentence.optional(), watcherId: id.optional() }),
@@ -69,7 +90,10 @@ export const assessSparkReachRequest = z.strictObject({
 })
 const reach = z.strictObject({ p50: z.number(), p90: z.number(), p99: z.number(), max: z.number() })
 export const assessSparkReachResponse = z.strictObject({
-  publishedRadiusM: z.number(), reachM: reach.nullable().describe('In flight, without roll; null beyond the model'), radiusM: z.number().nullable().describe('What binds; null where nothing may be said'), findings: z.array(findingSchema),
+  publishedRadiusM: z.number(),
+  reachM: reach.nullable().describe('In flight, without roll; null beyond the model'),
+  radiusM: z.number().nullable().describe('What binds; null where nothing may be said'),
+  findings: z.array(findingSchema),
 })
 
 /** Contents by id, or the name of what it held: a named substance counts as flammable until it was cleaned out. */
@@ -79,16 +103,36 @@ const contents = z.string().trim().min(1).max(80).describe(`${CONTENTS.join(', '
 /** `POST /api/v1/assess/hot-work`, what is asked. */
 export const assessHotWorkRequest = z.strictObject({
   place: z.strictObject({ designated: z.boolean(), ...places }),
-  job: z.strictObject({ process: z.enum(PROCESSES), currentA: currentASchema.optional(), heightM: heightM.optional(), workpiece: z.enum(WORKPIECES).optional(), contents: contents.optional(), cleaned: z.boolean().optional(), metalFire: z.boolean().optional() }),
-  conditions: z.strictObject({ sprinklers: z.enum(SPRINKLER_STATES).optional(), lelPercent: lelPercent.optional(), oxygenPercent: oxygenPercent.optional(), windMPerS: windMPerS.optional() }),
-  house: z.strictObject({
-    radiusM: between({ min: 5, max: 100 }, 'm').optional(), afterMin: between({ min: 0, max: 480 }, 'min').optional(), monitoringMin: between({ min: 0, max: 1440 }, 'min').optional(),
-    lelLimitPercent: between({ min: 0, max: 10 }, '%').optional(), oxygenMaxPercent: between({ min: 21, max: 23.5 }, '%').optional(),
-  }).optional(),
+  job: z.strictObject({
+    process: z.enum(PROCESSES),
+    currentA: currentASchema.optional(),
+    heightM: heightM.optional(),
+    workpiece: z.enum(WORKPIECES).optional(),
+    contents: contents.optional(),
+    cleaned: z.boolean().optional(),
+    metalFire: z.boolean().optional(),
+  }),
+  conditions: z.strictObject({
+    sprinklers: z.enum(SPRINKLER_STATES).optional(),
+    lelPercent: lelPercent.optional(),
+    oxygenPercent: oxygenPercent.optional(),
+    windMPerS: windMPerS.optional(),
+  }),
+  house: z
+    .strictObject({
+      radiusM: between({ min: 5, max: 100 }, 'm').optional(),
+      afterMin: between({ min: 0, max: 480 }, 'min').optional(),
+      monitoringMin: between({ min: 0, max: 1440 }, 'min').optional(),
+      lelLimitPercent: between({ min: 0, max: 10 }, '%').optional(),
+      oxygenMaxPercent: between({ min: 21, max: 23.5 }, '%').optional(),
+    })
+    .optional(),
 })
 export const assessHotWorkResponse = z.strictObject({
   class: z.enum(['designated', 'permit', 'forbidden']),
-  precautions: z.array(z.strictObject({ id: z.enum(PRECAUTIONS), text: z.string(), mustBeDone: z.boolean(), sources: z.array(sourceRefSchema) })),
+  precautions: z.array(
+    z.strictObject({ id: z.enum(PRECAUTIONS), text: z.string(), mustBeDone: z.boolean(), sources: z.array(sourceRefSchema) }),
+  ),
   watch: z.strictObject({ duringWork: z.boolean(), afterMin: z.number(), monitoringMin: z.number(), watchers: z.int() }),
   reach: z.strictObject({ publishedRadiusM: z.number(), reachM: reach.nullable(), radiusM: z.number().nullable() }).nullable(),
   findings: z.array(findingSchema),
@@ -98,8 +142,11 @@ export const assessHotWorkResponse = z.strictObject({
 export const assessFireWatchRequest = z.strictObject({
   workEndedAt: z.iso.datetime({ offset: true, error: 'an instant with its offset, as 2025-11-02T01:40:00-04:00' }),
   timeZone: z.string().refine((zone) => {
-    try { return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== '' }
-    catch { return false }
+    try {
+      return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone !== ''
+    } catch {
+      return false
+    }
   }, 'a time zone such as Europe/London'),
   afterMin: between({ min: 0, max: 1440 }, 'min'),
   monitoringMin: between({ min: 0, max: 2880 }, 'min'),
@@ -107,6 +154,13 @@ export const assessFireWatchRequest = z.strictObject({
   visitEveryMin: between({ min: 1, max: 480 }, 'min').optional().describe('Between visits of the monitoring; left out, as between rounds'),
 })
 export const assessFireWatchResponse = z.strictObject({
-  rounds: z.array(z.strictObject({ at: z.string().describe('ISO 8601 with the zone\'s offset'), kind: z.enum(['round', 'watch-end', 'visit', 'monitoring-end']) })),
-  watchEndsAt: z.string(), monitoringEndsAt: z.string(), findings: z.array(findingSchema),
+  rounds: z.array(
+    z.strictObject({
+      at: z.string().describe('ISO 8601 with the zone\'s offset'),
+      kind: z.enum(['round', 'watch-end', 'visit', 'monitoring-end']),
+    }),
+  ),
+  watchEndsAt: z.string(),
+  monitoringEndsAt: z.string(),
+  findings: z.array(findingSchema),
 })

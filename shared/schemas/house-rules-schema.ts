@@ -7,9 +7,28 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 
-const { shadeMinimum, actionFraction, shopDayHour, shiftHours, surveyMonths, fitTestMonths, medicalMonths, weekEndsOn, watchAfterMin, monitoringMin, roundEveryMin, visitEveryMin, coverGapMin, gasRetestMin, lelLimitPercent, oxygenMaxPercent, longestPermitHours } = HOUSE_RULE_LIMITS
+const {
+  shadeMinimum,
+  actionFraction,
+  shopDayHour,
+  shiftHours,
+  surveyMonths,
+  fitTestMonths,
+  medicalMonths,
+  weekEndsOn,
+  watchAfterMin,
+  monitoringMin,
+  roundEveryMin,
+  visitEveryMin,
+  coverGapMin,
+  gasRetestMin,
+  lelLimitPercent,
+  oxygenMaxPercent,
+  longestPermitHours,
+} = HOUSE_RULE_LIMITS
 
-const minutes = ({ min, max }: { readonly min: number, readonly max: number }) => z.int('whole minutes').min(min, `${min} min or more`).max(max, `${max} min or less`)
+const minutes = ({ min, max }: { readonly min: number, readonly max: number }) =>
+  z.int('whole minutes').min(min, `${min} min or more`).max(max, `${max} min or less`)
 const dialled = z.string().trim().max(40, 'at most 40 characters')
 
 export const houseRulesSchema = z.strictObject({

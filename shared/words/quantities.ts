@@ -40,15 +40,20 @@ export interface Quantities {
 }
 
 /** Three figures, and no more than the number has. */
-const figures = (value: number, digits = 2): string => value === 0 ? '0' : Number(value.toPrecision(digits)).toLocaleString('en', { maximumFractionDigits: 12, useGrouping: value >= 10_000 })
+const figures = (value: number, digits = 2): string =>
+  value === 0 ? '0' : Number(value.toPrecision(digits)).toLocaleString('en', { maximumFractionDigits: 12, useGrouping: value >= 10_000 })
 const concentration = (mg: number): string => mg > 0 && mg < 0.1 ? `${figures(mg * 1000)} µg/m³` : `${figures(mg)} mg/m³`
 const limit = (mg: number): string => mg < 0.1 ? `${figures(mg * 1000, 3)} µg/m³` : `${figures(mg, 3)} mg/m³`
 const rate = (mg: number): string => mg >= 1000 ? `${figures(mg / 1000)} g/min` : `${figures(mg)} mg/min`
 /** A part is rounded up: 0.996 of a limit must not read as less than it is, and what is over never reads as 100 %. */
-const part = (fraction: number): string => fraction >= 2 ? `${figures(Math.ceil(fraction * 10 - 1e-9) / 10, fraction >= 10 ? 2 : 3)} times` : `${Math.ceil(fraction * 100 - 1e-9)} %`
+const part = (fraction: number): string =>
+  fraction >= 2
+    ? `${figures(Math.ceil(fraction * 10 - 1e-9) / 10, fraction >= 10 ? 2 : 3)} times`
+    : `${Math.ceil(fraction * 100 - 1e-9)} %`
 const percent = (share: number): string => `${figures(share * 100, 3)} %`
 /** A needed factor is rounded up. */
-const factor = (times: number): string => times >= 100 ? figures(Math.ceil(times / 10 - 1e-9) * 10, 4) : figures(Math.ceil(times * 10 - 1e-9) / 10, 3)
+const factor = (times: number): string =>
+  times >= 100 ? figures(Math.ceil(times / 10 - 1e-9) * 10, 4) : figures(Math.ceil(times * 10 - 1e-9) / 10, 3)
 const common = { concentration, limit, rate, part, percent, factor }
 
 /** A shade is written with at most one decimal, rounded down: 9.98 must not read as 10. */
@@ -57,9 +62,25 @@ const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
 const METRIC: Quantities = {
-  ...common, gas: v => `${trim(v, v < 10 ? 2 : 1)} m³`, gasRate: v => `${trim(v, v < 1 ? 3 : 2)} m³/h`, gasFlow: v => `${trim(v, 1)} L/min`, pressure: p => `${trim(p / 100, p < 1000 ? 2 : 0)} bar`, temperature: t => `${trim(t, 0)} °C`, mass: m => `${trim(m, 1)} kg`, distance: m => `${trim(m, 2)} m`,
-  feed: v => `${trim(v, 2)} m/min`, speed: v => `${trim(v, 2)} m/s`, airFlow: q => `${trim(q * 3600, 0)} m³/h`, volume: v => `${trim(v, 0)} m³`, reach: m => `${trim(m * 100, 0)} cm`, height: m => `${trim(m, 1)} m`,
-  current, shade, minutes, length: mm => `${trim(mm, 1)} mm`, flow: lPerH => `${trim(lPerH, 0)} L/h`,
+  ...common,
+  gas: v => `${trim(v, v < 10 ? 2 : 1)} m³`,
+  gasRate: v => `${trim(v, v < 1 ? 3 : 2)} m³/h`,
+  gasFlow: v => `${trim(v, 1)} L/min`,
+  pressure: p => `${trim(p / 100, p < 1000 ? 2 : 0)} bar`,
+  temperature: t => `${trim(t, 0)} °C`,
+  mass: m => `${trim(m, 1)} kg`,
+  distance: m => `${trim(m, 2)} m`,
+  feed: v => `${trim(v, 2)} m/min`,
+  speed: v => `${trim(v, 2)} m/s`,
+  airFlow: q => `${trim(q * 3600, 0)} m³/h`,
+  volume: v => `${trim(v, 0)} m³`,
+  reach: m => `${trim(m * 100, 0)} cm`,
+  height: m => `${trim(m, 1)} m`,
+  current,
+  shade,
+  minutes,
+  length: mm => `${trim(mm, 1)} mm`,
+  flow: lPerH => `${trim(lPerH, 0)} L/h`,
 }
 
 /** Inches as shops say them: sixteenths and thirty-seconds where they fit, decimals elsewhere. */
@@ -77,9 +98,25 @@ function inches(mm: number): string {
 }
 
 const US: Quantities = {
-  ...common, gas: v => `${trim(cubicFtFromM3(v), 0)} ft³`, gasRate: v => `${trim(cubicFtFromM3(v), 1)} ft³/h`, gasFlow: v => `${trim(cfhFromLPerH(v * 60), 0)} cfh`, pressure: p => `${trim(psiFromKPa(p), p < 700 ? 1 : 0)} psi`, temperature: t => `${trim(t * 9 / 5 + 32, 0)} °F`, mass: m => `${trim(lbFromKg(m), 1)} lb`, distance: m => `${trim(ftFromM(m), 1)} ft`,
-  feed: v => `${trim(inchFromMm(v * 1000), 0)} in/min`, speed: v => `${trim(fpmFromMPerS(v), 0)} ft/min`, airFlow: q => `${trim(cfmFromM3PerS(q), 0)} cfm`, volume: v => `${trim(cubicFtFromM3(v), 0)} ft³`, reach: m => `${trim(inchFromMm(m * 1000), 1)} in`, height: m => `${trim(ftFromM(m), 1)} ft`,
-  current, shade, minutes, length: inches, flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
+  ...common,
+  gas: v => `${trim(cubicFtFromM3(v), 0)} ft³`,
+  gasRate: v => `${trim(cubicFtFromM3(v), 1)} ft³/h`,
+  gasFlow: v => `${trim(cfhFromLPerH(v * 60), 0)} cfh`,
+  pressure: p => `${trim(psiFromKPa(p), p < 700 ? 1 : 0)} psi`,
+  temperature: t => `${trim((t * 9) / 5 + 32, 0)} °F`,
+  mass: m => `${trim(lbFromKg(m), 1)} lb`,
+  distance: m => `${trim(ftFromM(m), 1)} ft`,
+  feed: v => `${trim(inchFromMm(v * 1000), 0)} in/min`,
+  speed: v => `${trim(fpmFromMPerS(v), 0)} ft/min`,
+  airFlow: q => `${trim(cfmFromM3PerS(q), 0)} cfm`,
+  volume: v => `${trim(cubicFtFromM3(v), 0)} ft³`,
+  reach: m => `${trim(inchFromMm(m * 1000), 1)} in`,
+  height: m => `${trim(ftFromM(m), 1)} ft`,
+  current,
+  shade,
+  minutes,
+  length: inches,
+  flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
 }
 
 export const quantitiesIn = (units: UnitSystem): Quantities => units === 'us' ? US : METRIC

@@ -20,9 +20,16 @@ startDeadlineWorker(door, 100)
 const watchers = CRASH_WATCHERS.split(',').map(pair => pair.split('='))
 for (;;) {
   const [permitId, personId] = watchers[Math.floor(Math.random() * watchers.length)]!
-  const caller: Caller = { siteId, actor: { kind: 'person', personId: personId! }, holder: { roles: ['fire-watch', 'instructor'], areaId: null, bayId: null } }
+  const caller: Caller = {
+    siteId,
+    actor: { kind: 'person', personId: personId! },
+    holder: { roles: ['fire-watch', 'instructor'], areaId: null, bayId: null },
+  }
   const command: Command = systemCommand(clock, [permitStream(permitId!)], { type: 'permit.round', payload: {} }, { id: randomUUID() })
-  try { if ((await handleCommand(door, caller, command)).status === 200) process.stdout.write(`${command.id}\n`) }
-  catch { /* The database is down, or fell while it answered: nothing was acknowledged. */ }
+  try {
+    if ((await handleCommand(door, caller, command)).status === 200) process.stdout.write(`${command.id}\n`)
+  } catch {
+    /* The database is down, or fell while it answered: nothing was acknowledged. */
+  }
   await wait(40)
 }

@@ -18,7 +18,9 @@ import { median, report } from './ratio'
  */
 const hall: HallAir = HALL_AIR['gate-hall']!
 const BAYS_IN_HALL = 12
-const spots = Array.from({ length: BAYS_IN_HALL }, (_, i) => ({ hood: i % 3 === 0 ? { flowM3PerS: 0.28, returnsAir: i % 6 === 0, filterEfficiency: 0.99 } : null }))
+const spots = Array.from({ length: BAYS_IN_HALL }, (_, i) => ({
+  hood: i % 3 === 0 ? { flowM3PerS: 0.28, returnsAir: i % 6 === 0, filterEfficiency: 0.99 } : null,
+}))
 const network = hallNetwork(hall, spots, 'particles')
 const n = BAYS_IN_HALL + 1
 /** Stretches of a shift: each bay burns in its own rhythm, so that the sum changes 48 times. */
@@ -82,21 +84,58 @@ const rounds = Array.from({ length: 9 }, () => ({ exact: timed(exact), numeric: 
 const [exactMs, numericMs] = [median(rounds.map(round => round.exact.ms)), median(rounds.map(round => round.numeric.ms))]
 const { exact: { run: ours }, numeric: { run: theirs } } = rounds[0]!
 const apart = Math.max(...ours.ends.map((value, i) => Math.abs(value - theirs.ends[i]!) / Math.max(1e-3, Math.abs(value))))
-const keptSame = report({ name: 'the exact hall against the integrator, farthest apart, in millionths', ratio: apart * 1e6, atMost: 1, absolutes: `${ours.ends.length} concentrations` })
-const keptFast = report({ name: 'the exact hall against a hundredth of the integrator\'s time', ratio: exactMs / (numericMs / 100), atMost: 1, absolutes: `${exactMs.toFixed(3)} ms against ${numericMs.toFixed(1)} ms, ${(numericMs / exactMs).toFixed(0)} times faster` })
+const keptSame = report({
+  name: 'the exact hall against the integrator, farthest apart, in millionths',
+  ratio: apart * 1e6,
+  atMost: 1,
+  absolutes: `${ours.ends.length} concentrations`,
+})
+const keptFast = report({
+  name: 'the exact hall against a hundredth of the integrator\'s time',
+  ratio: exactMs / (numericMs / 100),
+  atMost: 1,
+  absolutes: `${exactMs.toFixed(3)} ms against ${numericMs.toFixed(1)} ms, ${(numericMs / exactMs).toFixed(0)} times faster`,
+})
 
 /** Twelve bays of the demo put into one hall. */
-const site = { timeZone: 'Europe/London', areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays: BAYS.map(({ label }) => ({ bayId: label, areaId: 'area', label, kind: 'designated' as const, closed: false })) }
-const stations = Object.fromEntries(BAYS.map(({ label, job, hood }) => [label, { ...EMPTY_STATION, job: job ?? null, hoodPosition: hood ?? null }]))
+const site = {
+  timeZone: 'Europe/London',
+  areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }],
+  bays: BAYS.map(({ label }) => ({ bayId: label, areaId: 'area', label, kind: 'designated' as const, closed: false })),
+}
+const stations = Object.fromEntries(
+  BAYS.map(({ label, job, hood }) => [label, { ...EMPTY_STATION, job: job ?? null, hoodPosition: hood ?? null }]),
+)
 const facts: AirFacts = {
-  site, stations, rules: RULES, now: '2026-11-23T09:00:00.000Z', sheets: {}, surveys: {}, wearers: {},
-  halls: { hall: { air: hall, bays: Object.fromEntries(BAYS.map(({ label, extraction }) => [label, { xM: 0, yM: 0, extraction: extraction ?? null }])) } },
+  site,
+  stations,
+  rules: RULES,
+  now: '2026-11-23T09:00:00.000Z',
+  sheets: {},
+  surveys: {},
+  wearers: {},
+  halls: {
+    hall: {
+      air: hall,
+      bays: Object.fromEntries(BAYS.map(({ label, extraction }) => [label, { xM: 0, yM: 0, extraction: extraction ?? null }])),
+    },
+  },
 }
 const question = hallQuestion(facts, 'hall')!
 const air = airOf(facts)('4')
 const whatIf = (distanceM: number): number => {
   const asked = tryOut(question, '4', { distanceM, strippedWidthMm: 30 })
-  const judged = assessAir({ bay: asked.bays.find(({ bayId }) => bayId === '4')!, prediction: predictHall(asked), check: null, surveys: air.surveys, shopDay: air.shopDay, wearer: null, elsewhere: NOWHERE_ELSE, rules: RULES, now: facts.now })
+  const judged = assessAir({
+    bay: asked.bays.find(({ bayId }) => bayId === '4')!,
+    prediction: predictHall(asked),
+    check: null,
+    surveys: air.surveys,
+    shopDay: air.shopDay,
+    wearer: null,
+    elsewhere: NOWHERE_ELSE,
+    rules: RULES,
+    now: facts.now,
+  })
   return judged.exposure?.fraction ?? 0
 }
 for (let i = 0; i < 20; i++) whatIf(0.2 + i / 100)
@@ -105,5 +144,10 @@ const times = Array.from({ length: 60 }, (_, i) => {
   whatIf(0.1 + i / 100)
   return performance.now() - began
 })
-const keptDrag = report({ name: 'a what-if of twelve bays, judged in full, against 16 ms', ratio: median(times) / 16, atMost: 1, absolutes: `${median(times).toFixed(1)} ms in the middle, ${Math.max(...times).toFixed(1)} ms at most` })
+const keptDrag = report({
+  name: 'a what-if of twelve bays, judged in full, against 16 ms',
+  ratio: median(times) / 16,
+  atMost: 1,
+  absolutes: `${median(times).toFixed(1)} ms in the middle, ${Math.max(...times).toFixed(1)} ms at most`,
+})
 if (!keptSame || !keptFast || !keptDrag) process.exitCode = 1

@@ -1,7 +1,10 @@
 import { spawnSync } from 'node:child_process'
 import path from 'node:path'
 
-/** Two and three commands at once over a small shop, for longer than the tests look: thousands of meetings, and pairs held against both orders. */
+/**
+ * Two and three commands at once over a small shop, for longer than the tests look: thousands of meetings, and pairs held against both
+ * orders.
+ */
 const root = path.resolve(import.meta.dirname, '../..')
 const [MEETINGS, PAIRS] = [5_000, 100]
 const { status } = spawnSync(

@@ -41,11 +41,11 @@ async function wholeOf(request: IncomingMessage): Promise<Whole> {
 
 const agent = new Agent({ keepAlive: true, maxSockets: 64 })
 
-function forward(port: number, { method, url, headers, body }: Whole): Promise<{ status: number; body: Buffer }> {
+function forward(port: number, { method, url, headers, body }: Whole): Promise<{ status: number, body: Buffer }> {
   return new Promise((resolve, reject) => {
     const upstream = httpRequest(
       { host: '127.0.0.1', port, method, path: url, headers: { ...headers, host: `127.0.0.1:${port}` }, agent },
-      answer => {
+      (answer) => {
         const parts: Buffer[] = []
         answer.on('data', (part: Buffer) => parts.push(part))
         answer.on('end', () => resolve({ status: answer.statusCode!, body: Buffer.concat(parts) }))
@@ -64,7 +64,7 @@ async function letOthersPass(): Promise<void> {
   if (!chance(0.15)) return
   done.reordered++
   await Promise.race([
-    new Promise<void>(resolve => {
+    new Promise<void>((resolve) => {
       held = resolve
     }),
     wait(300),
@@ -116,7 +116,7 @@ const cookie = signedIn.headers
   .map(line => line.split(';')[0])
   .join('; ')
 
-const sent: { id: string; phone: number; seq: number }[] = []
+const sent: { id: string, phone: number, seq: number }[] = []
 let tries = 0
 const seqs = Array.from({ length: PHONES }, () => 0)
 
@@ -163,7 +163,7 @@ agent.destroy()
 
 const client = new pg.Client({ connectionString: shop.databaseUrl })
 await client.connect()
-const { rows } = await client.query<{ command_id: string; position: number; count: number }>(
+const { rows } = await client.query<{ command_id: string, position: number, count: number }>(
   `select command_id::text, min(position)::int as position, count(*)::int as count from event where type = 'helmet-set' and command_id = any($1) group by 1`,
   [sent.map(({ id }) => id)],
 )

@@ -39,7 +39,12 @@ async function serveFolder(folder: string): Promise<{ url: string, close: () => 
 }
 
 async function buildBlank(): Promise<void> {
-  const code = await new Promise<number | null>(resolve => spawn(process.execPath, [path.join(root, 'node_modules/nuxt/bin/nuxt.mjs'), 'generate', path.join(root, 'tests/bench/blank')], { cwd: root, stdio: 'ignore' }).on('close', resolve))
+  const code = await new Promise<number | null>(resolve =>
+    spawn(process.execPath, [path.join(root, 'node_modules/nuxt/bin/nuxt.mjs'), 'generate', path.join(root, 'tests/bench/blank')], {
+      cwd: root,
+      stdio: 'ignore',
+    }).on('close', resolve),
+  )
   if (code !== 0) throw new Error('the blank page could not be built')
 }
 
@@ -47,16 +52,29 @@ await buildBlank()
 await makeDemoTemplate()
 const served = await serve()
 const blank = await serveFolder(blankOutput)
-const browser = await chromium.launch({ executablePath: findBrowser() ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const browser = await chromium.launch({
+  executablePath: findBrowser() ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 try {
   const blankKb = await weigh(await (await browser.newContext()).newPage(), blank.url, blankOutput)
   const context = await browser.newContext()
   const page = await context.newPage()
   await context.request.post(`${served.url}/api/v1/sign-in`, { data: { loginName: 'maren', password: PASSWORDS.maren } })
   const floorKb = await weigh(page, `${served.url}/`, path.join(root, '.output/public'))
-  if (!report({ name: 'first load of the Floor against a blank page, JS and CSS', ratio: floorKb / blankKb, atMost: 1.7, absolutes: `${floorKb.toFixed(1)} kB against ${blankKb.toFixed(1)} kB gzip` })) process.exitCode = 1
-}
-finally {
+  if (
+    !report({
+      name: 'first load of the Floor against a blank page, JS and CSS',
+      ratio: floorKb / blankKb,
+      atMost: 1.7,
+      absolutes: `${floorKb.toFixed(1)} kB against ${blankKb.toFixed(1)} kB gzip`,
+    })
+  )
+    process.exitCode = 1
+} finally {
   await browser.close()
   blank.close()
   await served.stop()

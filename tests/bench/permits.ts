@@ -23,13 +23,35 @@ async function fill(shop: Shop, count: number): Promise<void> {
     for (let i = 0; i < count; i++) {
       const [streamId, personId] = [permitStream(`p-${i}`), `w-${i}`]
       const events: PermitEvent[] = [
-        { type: 'arc-found', version: 1, payload: { code: `HW-${String(i).padStart(6, '0')}`, token: randomUUID(), place: { where: `Place ${i}`, placeId: null, bayId: null }, plan, by: 'lead', at: START } },
-        { type: 'watch-began', version: 1, payload: { fromAt: START, because: 'arc' } }, { type: 'post-taken', version: 1, payload: { personId, at: START } },
+        {
+          type: 'arc-found',
+          version: 1,
+          payload: {
+            code: `HW-${String(i).padStart(6, '0')}`,
+            token: randomUUID(),
+            place: { where: `Place ${i}`, placeId: null, bayId: null },
+            plan,
+            by: 'lead',
+            at: START,
+          },
+        },
+        { type: 'watch-began', version: 1, payload: { fromAt: START, because: 'arc' } },
+        { type: 'post-taken', version: 1, payload: { personId, at: START } },
       ]
       let head = (await lockHeads(db, shop.siteId, [streamId], 'update')).get(streamId)!
       const commandId = randomUUID()
       const chained = events.map(({ type, version, payload }) => {
-        const next = chain(head, { siteId: shop.siteId, streamId, type, typeVersion: version, at: START, recordedAt: START, actor: { kind: 'clock' }, commandId, payload })
+        const next = chain(head, {
+          siteId: shop.siteId,
+          streamId,
+          type,
+          typeVersion: version,
+          at: START,
+          recordedAt: START,
+          actor: { kind: 'clock' },
+          commandId,
+          payload,
+        })
         head = next.head
         return next.event
       })
@@ -44,7 +66,10 @@ const [few, many] = [await openShop('few'), await openShop('many')]
 try {
   for (const [shop, count] of [[few, FEW], [many, MANY]] as const) {
     await fill(shop, count)
-    await shop.send(shop.as(['safety-lead']), [personStream('w-1')], { type: 'person.add', payload: { name: 'Watcher', roles: ['fire-watch'], areaId: null, bayId: null } })
+    await shop.send(shop.as(['safety-lead']), [personStream('w-1')], {
+      type: 'person.add',
+      payload: { name: 'Watcher', roles: ['fire-watch'], areaId: null, bayId: null },
+    })
     await shop.pool.query('analyze')
     shop.clock.set('2026-11-23T08:10:00.000Z')
   }
@@ -53,7 +78,12 @@ try {
     await work()
     return performance.now() - began
   }
-  const round = (shop: Shop, i: number) => shop.send({ ...shop.as(['fire-watch', 'instructor'], `w-${i}`) }, [permitStream(`p-${i}`)], { type: 'permit.round', payload: {} }).then(({ status, body }) => { if (status !== 200) throw new Error(JSON.stringify(body)) })
+  const round = (shop: Shop, i: number) =>
+    shop
+      .send({ ...shop.as(['fire-watch', 'instructor'], `w-${i}`) }, [permitStream(`p-${i}`)], { type: 'permit.round', payload: {} })
+      .then(({ status, body }) => {
+        if (status !== 200) throw new Error(JSON.stringify(body))
+      })
   for (let i = 0; i < FEW; i++) {
     await round(few, i)
     await round(many, i * (MANY / FEW))
@@ -66,11 +96,19 @@ try {
     times.roundFew.push(await time(() => round(few, i % FEW)))
     times.roundMany.push(await time(() => round(many, i % FEW * (MANY / FEW))))
   }
-  const line = (name: string, small: readonly number[], large: readonly number[]) => report({ name, ratio: median(large) / median(small), atMost: 2, absolutes: `${median(large).toFixed(2)} ms against ${median(small).toFixed(2)} ms` })
-  const kept = [line('the board of 2000 live permits against of 20, median', times.boardFew, times.boardMany), line('a round acknowledged among 2000 live permits against among 20, median', times.roundFew, times.roundMany)]
+  const line = (name: string, small: readonly number[], large: readonly number[]) =>
+    report({
+      name,
+      ratio: median(large) / median(small),
+      atMost: 2,
+      absolutes: `${median(large).toFixed(2)} ms against ${median(small).toFixed(2)} ms`,
+    })
+  const kept = [
+    line('the board of 2000 live permits against of 20, median', times.boardFew, times.boardMany),
+    line('a round acknowledged among 2000 live permits against among 20, median', times.roundFew, times.roundMany),
+  ]
   if (kept.includes(false)) process.exitCode = 1
-}
-finally {
+} finally {
   await few.close()
   await many.close()
 }

@@ -31,7 +31,7 @@ function ask(method: string, path: string, headers: Record<string, string>, body
   return new Promise((resolve, reject) => {
     const asked = httpRequest(
       { host: '127.0.0.1', port, method, path, headers: { ...(body ? { 'content-type': 'application/json' } : {}), ...headers }, agent },
-      answer => {
+      (answer) => {
         const parts: Buffer[] = []
         answer.on('data', (part: Buffer) => parts.push(part))
         answer.on('end', () => resolve({ status: answer.statusCode!, headers: answer.headers, body: Buffer.concat(parts) }))
@@ -81,7 +81,7 @@ const floor = JSON.parse(
 let onChange: (screen: number) => void = () => {}
 for (let screen = 0; screen < SCREENS; screen++) {
   const cookie = cookies[Math.floor(screen / PER_PERSON)]!
-  const stream = httpRequest({ host: '127.0.0.1', port, path: `/api/v1/events?after=${floor.position}`, headers: { cookie } }, answer => {
+  const stream = httpRequest({ host: '127.0.0.1', port, path: `/api/v1/events?after=${floor.position}`, headers: { cookie } }, (answer) => {
     answer.setEncoding('utf8')
     answer.on('data', (text: string) => {
       if (text.includes('event: changes')) onChange(screen)
@@ -99,10 +99,10 @@ for (let round = 0; round < ROUNDS; round++) {
   const began = performance.now()
   let position = 0
   const bodies: Buffer[] = []
-  const all = new Promise<void>(resolve => {
+  const all = new Promise<void>((resolve) => {
     let left = SCREENS
     const heard = new Set<number>()
-    onChange = screen => {
+    onChange = (screen) => {
       if (heard.has(screen)) return
       heard.add(screen)
       heardMs.push(performance.now() - began)

@@ -2,7 +2,9 @@ import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 test('a galvanised job holds; tried, then stripped and with the hood moved, the gate opens', async ({ page }) => {
@@ -52,13 +54,17 @@ test('a hood not looked at today holds the bay', async ({ page }) => {
   await expect(bay).toHaveAttribute('aria-label', /Air open/)
 })
 
-const SAMPLES = [0.048, 0.062, 0.09, 0.056, 0.124, 0.074, 0.176, 0.104].map((value, i) => `Shift ${i + 1};${String(value).replace('.', ',')}`)
+const SAMPLES = [0.048, 0.062, 0.09, 0.056, 0.124, 0.074, 0.176, 0.104].map(
+  (value, i) => `Shift ${i + 1};${String(value).replace('.', ',')}`,
+)
 
 test('pasted samples that pass with one substitution and fail with another say so, and hold; more of them decide', async ({ page }) => {
   await signIn(page, served, 'oskar', '/air/bay-5')
   await page.getByRole('button', { name: 'Put samples in' }).click()
   const form = page.getByRole('form', { name: 'Put samples in' })
-  await form.getByLabel('Results, typed or pasted').fill(['Shift;Mn mg/m3', ...SAMPLES, ...[9, 10, 11, 12].map(n => `Shift ${n};<0,04`), 'Shift 13;none'].join('\n'))
+  await form
+    .getByLabel('Results, typed or pasted')
+    .fill(['Shift;Mn mg/m3', ...SAMPLES, ...[9, 10, 11, 12].map(n => `Shift ${n};<0,04`), 'Shift 13;none'].join('\n'))
   await expect(form.getByRole('alert')).toContainText('Row 13: concentration "none" is no number')
   await expect(form.getByRole('status')).toContainText('The verdict turns on how the 4 of 12 results')
   await form.getByRole('button', { name: 'Record 12 results' }).click()
@@ -73,7 +79,11 @@ test('pasted samples that pass with one substitution and fail with another say s
 
   await page.goto(`${served.url}/air/bay-5`)
   await page.getByRole('button', { name: 'Put samples in' }).click()
-  const file = { name: 'manganese.csv', mimeType: 'text/csv', buffer: Buffer.from('person,mass ug,volume L\nA,14,900\nB,19,910\nC,12,880\nD,22,905\nE,16,900\nF,18,890\n') }
+  const file = {
+    name: 'manganese.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('person,mass ug,volume L\nA,14,900\nB,19,910\nC,12,880\nD,22,905\nE,16,900\nF,18,890\n'),
+  }
   await form.getByLabel('or a CSV file').setInputFiles(file)
   await expect(form.getByRole('status')).toContainText('passes')
   await form.getByRole('button', { name: 'Record 6 results' }).click()

@@ -11,7 +11,7 @@ import type { Page } from '@playwright/test'
  */
 export async function axeFindsNothing(
   page: Page,
-  { within, rules, about = page.url() }: { readonly within?: string; readonly rules?: readonly string[]; readonly about?: string } = {},
+  { within, rules, about = page.url() }: { readonly within?: string, readonly rules?: readonly string[], readonly about?: string } = {},
 ): Promise<void> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source)
   const violations = await page.evaluate(

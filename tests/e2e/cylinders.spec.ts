@@ -4,7 +4,9 @@ import type { Served } from './served'
 let served: Served
 // A Friday morning in winter: the week ends today.
 const FRIDAY = '2026-11-27T08:00:00.000Z'
-test.beforeAll(async () => { served = await serve({ clock: FRIDAY }) })
+test.beforeAll(async () => {
+  served = await serve({ clock: FRIDAY })
+})
 test.afterAll(() => served.stop())
 
 test('a cylinder comes in: its shoulder is read, it lay, it has to stand, and then it is connected step by step', async ({ page }) => {

@@ -3,15 +3,26 @@ import { expect, serve, test } from './served'
 import type { Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve({ demo: false }) })
+test.beforeAll(async () => {
+  served = await serve({ demo: false })
+})
 test.afterAll(() => served.stop())
 
 test('an empty site is opened with the printed code, set up and used', async ({ page }) => {
   await page.goto(served.url)
   await expect(page.getByRole('heading', { name: 'Open the shop' })).toBeVisible()
   await axeFindsNothing(page)
-  const fill = async (entries: Record<string, string>) => { for (const [label, value] of Object.entries(entries)) await page.getByLabel(label, { exact: true }).fill(value) }
-  await fill({ 'Code': 'AAAA-BBBB-CCCC', 'Name of the shop': 'Sallow Yard', 'Time zone': 'Europe/London', 'Your name': 'Wren Sallow', 'Sign-in name': 'wren', 'Password': 'long enough words' })
+  const fill = async (entries: Record<string, string>) => {
+    for (const [label, value] of Object.entries(entries)) await page.getByLabel(label, { exact: true }).fill(value)
+  }
+  await fill({
+    'Code': 'AAAA-BBBB-CCCC',
+    'Name of the shop': 'Sallow Yard',
+    'Time zone': 'Europe/London',
+    'Your name': 'Wren Sallow',
+    'Sign-in name': 'wren',
+    'Password': 'long enough words',
+  })
   await page.getByRole('button', { name: 'Open the shop' }).click()
   await expect(page.getByText('use the code that the last start printed')).toBeVisible()
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Sallow Yard')

@@ -2,7 +2,9 @@ import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 test('a shoulder is read as it is typed; what is left, and how many acetylene cylinders a head takes', async ({ page }) => {

@@ -15,13 +15,29 @@ test.beforeAll(async ({ playwright }) => {
   await lead.post('/api/v1/sign-in', { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
   const { rules } = await (await lead.get('/api/v1/floor')).json() as { rules: object }
   const now = `${DAY}T09:00:00.000Z`
-  const changed = await lead.post('/api/v1/commands', { data: { id: randomUUID(), type: 'house-rules.change', streams: [{ id: 'house-rules', expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: { ...rules, watchAfterMin: 30, monitoringMin: 60 } } })
+  const changed = await lead.post('/api/v1/commands', {
+    data: {
+      id: randomUUID(),
+      type: 'house-rules.change',
+      streams: [{ id: 'house-rules', expectedVersion: null }],
+      at: now,
+      sentAt: now,
+      deviceId: 'test',
+      deviceSeq: 1,
+      payload: { ...rules, watchAfterMin: 30, monitoringMin: 60 },
+    },
+  })
   expect(changed.status()).toBe(200)
   await lead.dispose()
 })
 test.afterAll(() => served.stop())
 
-async function screenOf(browser: Browser, who: keyof typeof PASSWORDS, at = '/', size: { width: number, height: number } = PHONE): Promise<Page> {
+async function screenOf(
+  browser: Browser,
+  who: keyof typeof PASSWORDS,
+  at = '/',
+  size: { width: number, height: number } = PHONE,
+): Promise<Page> {
   const page = await (await browser.newContext({ viewport: size })).newPage()
   await signIn(page, served, who, at)
   return page
@@ -37,7 +53,9 @@ async function sign(page: Page, name: string, pin: string, does: string): Promis
   await form.getByRole('button', { name: does }).click()
 }
 
-test('the whole story, on phones and on the wall: asked, walked, signed, worked; a missed round stops it; resumed, ended, watched, handed over, closed', async ({ browser }) => {
+test('the whole story, on phones and the wall: asked, signed, worked, stopped by a missed round, resumed, handed over, closed', async ({
+  browser,
+}) => {
   test.setTimeout(150_000)
   const wall = await screenOf(browser, 'maren', '/hot-work/wall', { width: 1280, height: 800 })
   const asker = await screenOf(browser, 'tove', '/hot-work?do=request')
@@ -55,7 +73,11 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   await asker.getByLabel('Levels below that sparks reach').fill('0')
   await asker.getByLabel('Parts one watcher cannot see').fill('0')
   await asker.getByRole('group', { name: 'Is the floor hard' }).getByRole('button', { name: 'Yes' }).click()
-  for (const question of ['Is it a confined place', 'Is something behind the wall', 'Does the wall or panel burn inside', 'Does a store ready to burn', 'Is magnesium or titanium']) await asker.getByRole('group', { name: question }).getByRole('button', { name: 'No', exact: true }).click()
+  for (const question of [
+    'Is it a confined place', 'Is something behind the wall', 'Does the wall or panel burn inside', 'Does a store ready to burn',
+    'Is magnesium or titanium',
+  ])
+    await asker.getByRole('group', { name: question }).getByRole('button', { name: 'No', exact: true }).click()
   await asker.getByRole('button', { name: 'Kit Amari' }).click()
   await expect(asker.getByText('Nobody knows what it held')).toBeVisible()
   await expect(ask).toBeDisabled()
@@ -73,7 +95,10 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   // Answered, it is no key any more: only then are the rest counted.
   await expect(asker.getByRole('button', { name: /Machine, hoses and arrestors looked at today$/ })).toHaveCount(0)
   for (let left = await asker.getByRole('button', { name: /^Done / }).count(); left > 0; left--) {
-    await asker.getByRole('button', { name: /^Done / }).first().click()
+    await asker
+      .getByRole('button', { name: /^Done / })
+      .first()
+      .click()
     await expect(asker.getByRole('button', { name: /^Done / })).toHaveCount(left - 1)
   }
   await asker.getByLabel('Another way to reach the watch').fill('radio 3')
@@ -135,7 +160,10 @@ test('the whole story, on phones and on the wall: asked, walked, signed, worked;
   await setClock('11:02')
   await expect(asker.getByRole('heading', { name: 'Close it' })).toBeVisible({ timeout: 15_000 })
   for (let left = await asker.getByRole('button', { name: /^Put back / }).count(); left > 0; left--) {
-    await asker.getByRole('button', { name: /^Put back / }).first().click()
+    await asker
+      .getByRole('button', { name: /^Put back / })
+      .first()
+      .click()
     await expect(asker.getByRole('button', { name: /^Put back / })).toHaveCount(left - 1)
   }
   // Nobody looked during the monitoring: it closes only with a reason, and the paper says so.
@@ -176,9 +204,19 @@ test('a phone whose session has ended still sends a round, a stop and a call; em
   await expect(page.getByText('Power off at the switch or plug first.')).toBeVisible()
   await expect(page.getByText('999 from any yard telephone')).toBeVisible()
   await page.request.post(`${served.url}/api/v1/sign-out`)
-  const send = (type: string, payload: object) => page.request.post(`${served.url}/api/v1/commands`, { data: {
-    id: randomUUID(), type, streams: [{ id: 'permit/slip-winch', expectedVersion: null }], at: new Date(`${DAY}T13:45:00Z`).toISOString(), sentAt: new Date(`${DAY}T13:45:00Z`).toISOString(), deviceId: 'phone', deviceSeq: 1, payload,
-  } })
+  const send = (type: string, payload: object) =>
+    page.request.post(`${served.url}/api/v1/commands`, {
+      data: {
+        id: randomUUID(),
+        type,
+        streams: [{ id: 'permit/slip-winch', expectedVersion: null }],
+        at: new Date(`${DAY}T13:45:00Z`).toISOString(),
+        sentAt: new Date(`${DAY}T13:45:00Z`).toISOString(),
+        deviceId: 'phone',
+        deviceSeq: 1,
+        payload,
+      },
+    })
   expect((await send('permit.round', { watcherId: 'wim-askew' })).status()).toBe(200)
   expect((await send('permit.call-help', {})).status()).toBe(200)
   expect((await send('permit.stop', { cause: 'wind' })).status()).toBe(200)

@@ -3,17 +3,25 @@ import { expect, serve, signIn, test } from './served'
 import type { PASSWORDS, Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 const row = (page: Page, bay: string, says: RegExp) => page.getByRole('link', { name: new RegExp(`^Bay ${bay}, .*${says.source}`) })
-async function as(browser: { newContext: (options?: object) => Promise<{ newPage: () => Promise<Page> }> }, who: keyof typeof PASSWORDS, phone = false): Promise<Page> {
+async function as(
+  browser: { newContext: (options?: object) => Promise<{ newPage: () => Promise<Page> }> },
+  who: keyof typeof PASSWORDS,
+  phone = false,
+): Promise<Page> {
   const page = await (await browser.newContext(phone ? { viewport: { width: 390, height: 844 }, hasTouch: true } : {})).newPage()
   await signIn(page, served, who)
   return page
 }
 
-test('a full round with a failed arrestor closes two bays on another screen at once; only somebody named releases it', async ({ browser }) => {
+test('a full round with a failed arrestor closes two bays on another screen at once; only somebody named releases it', async ({
+  browser,
+}) => {
   test.setTimeout(90_000)
   const [board, phone] = [await as(browser, 'oskar'), await as(browser, 'maren', true)]
   await expect(row(board, '10', /Gas open/)).toBeVisible()
@@ -70,10 +78,13 @@ test('a full round with a failed arrestor closes two bays on another screen at o
   await expect(jun.getByText('In service', { exact: true })).toBeVisible()
   await expect(row(board, '10', /Gas open/)).toBeVisible()
   // Its whole life on one page.
-  for (const line of ['Registered: flashback arrestor', 'Sooted inside', 'New arrestor fitted']) await expect(jun.getByText(line).first()).toBeVisible()
+  for (const line of ['Registered: flashback arrestor', 'Sooted inside', 'New arrestor fitted'])
+    await expect(jun.getByText(line).first()).toBeVisible()
 })
 
-test('the round leads in walking order, takes a pass in one tap, and a look that nobody can do now is left for later', async ({ browser }) => {
+test('the round leads in walking order, takes a pass in one tap, and a look that nobody can do now is left for later', async ({
+  browser,
+}) => {
   const maren = await as(browser, 'maren', true)
   await maren.getByRole('link', { name: 'Kit', exact: true }).click()
   await maren.getByRole('link', { name: 'Walk a round' }).click()

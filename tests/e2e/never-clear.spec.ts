@@ -6,7 +6,9 @@ import type { Served } from './served'
 
 const root = path.resolve(import.meta.dirname, '../..')
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 test('a stop goes through behind a command that the server keeps failing on', async ({ page, browser }) => {
@@ -100,10 +102,24 @@ test('a watch that is abandoned is said on the wall and on every screen until so
   await signIn(page, served, 'jun')
   await watch.goto(`${served.url}/hot-work/slip-winch`)
   const at = new Date().toISOString()
-  const left = await watch.request.post(`${served.url}/api/v1/commands`, { headers: { origin: served.url }, data: { id: crypto.randomUUID(), type: 'permit.leave-post', streams: [{ id: 'permit/slip-winch', expectedVersion: null }], payload: {}, at, sentAt: at, deviceId: 'phone-wim', deviceSeq: 1 } })
+  const left = await watch.request.post(`${served.url}/api/v1/commands`, {
+    headers: { origin: served.url },
+    data: {
+      id: crypto.randomUUID(),
+      type: 'permit.leave-post',
+      streams: [{ id: 'permit/slip-winch', expectedVersion: null }],
+      payload: {},
+      at,
+      sentAt: at,
+      deviceId: 'phone-wim',
+      deviceSeq: 1,
+    },
+  })
   expect(left.status()).toBe(200)
   await expect(wall.getByText(/Nobody watches/).first()).toBeVisible({ timeout: 15_000 })
-  await expect(page.getByRole('alert', { name: 'Nobody watches' })).toContainText('Nobody watches Slipway, winch frame', { timeout: 15_000 })
+  await expect(page.getByRole('alert', { name: 'Nobody watches' })).toContainText('Nobody watches Slipway, winch frame', {
+    timeout: 15_000,
+  })
   for (const one of [wall, watch]) await one.context().close()
 })
 
@@ -136,9 +152,22 @@ test('an interlock strikes at a clear bay only, and closes when it hears nothing
   expect((await fetch(`${shop.url}/api/v1/clearance`)).status).toBe(401)
   expect((await fetch(`${shop.url}/api/v1/clearance`, { headers: { authorization: 'Bearer nonsense' } })).status).toBe(401)
   expect((await fetch(`${shop.url}/api/v1/floor`, { headers: { authorization: `Bearer ${key}` } })).status).toBe(401)
-  const child = spawn(process.execPath, [path.join(root, 'node_modules/tsx/dist/cli.mjs'), '--tsconfig', path.join(root, 'tsconfig.scripts.json'), path.join(root, 'standins/interlock.ts'), shop.url, 'bay-2'], { cwd: root, env: { ...process.env, ZONARIS_KEY: key }, stdio: ['ignore', 'pipe', 'inherit'] })
+  const child = spawn(
+    process.execPath,
+    [
+      path.join(root, 'node_modules/tsx/dist/cli.mjs'),
+      '--tsconfig',
+      path.join(root, 'tsconfig.scripts.json'),
+      path.join(root, 'standins/interlock.ts'),
+      shop.url,
+      'bay-2',
+    ],
+    { cwd: root, env: { ...process.env, ZONARIS_KEY: key }, stdio: ['ignore', 'pipe', 'inherit'] },
+  )
   let said = ''
-  child.stdout.on('data', (data: Buffer) => { said += data.toString() })
+  child.stdout.on('data', (data: Buffer) => {
+    said += data.toString()
+  })
   try {
     await expect.poll(() => said, { timeout: 20_000 }).toContain('ENABLED bay-2: clear to strike')
     await page.goto(`${shop.url}/bay/bay-2`)
@@ -150,17 +179,28 @@ test('an interlock strikes at a clear bay only, and closes when it hears nothing
     await page.goto('about:blank')
     await shop.stop()
     await expect.poll(() => said.trim().split('\n').at(-1), { timeout: 20_000 }).toMatch(/OFF bay-2: nothing heard for 1\d s/)
-  }
-  finally { child.kill('SIGTERM') }
+  } finally { child.kill('SIGTERM') }
 })
 
 test('the clearance of a shop told in full: one bay of two is clear, and one fact less makes it hold', async ({ request }) => {
-  const { paths } = await (await request.get(`${served.url}/api/v1/openapi.json`)).json() as { paths: Record<string, { post: { requestBody: { content: Record<string, { example: { told: { type: string, stream: string }[] } }> } } }> }
+  const { paths } = (await (await request.get(`${served.url}/api/v1/openapi.json`)).json()) as {
+    paths: Record<
+      string,
+      { post: { requestBody: { content: Record<string, { example: { told: { type: string, stream: string }[] } }> } } }
+    >
+  }
   const shop = paths['/api/v1/assess/clearance']!.post.requestBody.content['application/json']!.example
-  const ask = async (data: object) => (await (await request.post(`${served.url}/api/v1/assess/clearance`, { data })).json()) as { bays: { bayId: string, word: string, reason: { code: string } | null, gates: unknown[] }[], unaccepted: unknown[] }
+  const ask = async (data: object) =>
+    (await (await request.post(`${served.url}/api/v1/assess/clearance`, { data })).json()) as {
+      bays: { bayId: string, word: string, reason: { code: string } | null, gates: unknown[] }[]
+      unaccepted: unknown[]
+    }
   const full = await ask(shop)
   expect([full.bays.map(({ word, gates }) => `${word} ${gates.length}`), full.unaccepted]).toEqual([['clear-to-strike 7', 'hold 7'], []])
-  const less = await ask({ ...shop, told: shop.told.filter(({ type, stream }) => !(type === 'station.check-glasses' && stream === 'station/bay-1')) })
+  const less = await ask({
+    ...shop,
+    told: shop.told.filter(({ type, stream }) => !(type === 'station.check-glasses' && stream === 'station/bay-1')),
+  })
   expect(less.bays[0]).toMatchObject({ word: 'hold', reason: { code: 'eyes.glasses-not-checked' } })
   const late = await request.post(`${served.url}/api/v1/assess/clearance`, { data: { ...shop, now: '2026-11-28T08:00:00.000Z' } })
   expect(late.status()).toBe(422)

@@ -30,7 +30,7 @@ interface Node {
 }
 interface Operation {
   readonly operationId: string
-  readonly parameters?: readonly { readonly name: string; readonly in: string; readonly schema: Node }[]
+  readonly parameters?: readonly { readonly name: string, readonly in: string, readonly schema: Node }[]
   readonly requestBody?: { readonly content: { readonly 'application/json': { readonly schema: Node } } }
 }
 export interface OpenApi {
@@ -98,7 +98,7 @@ const ODD: readonly Json[] = [
   '%00',
   '__proto__',
   'constructor',
-  "'; drop table event; --",
+  '\'; drop table event; --',
   '<script>1</script>',
   '🧑‍🏭',
   [],
@@ -140,7 +140,7 @@ export class OddRequests {
   }
 
   /** One after the other of all there is to ask, over and over. */
-  *take(count: number): Generator<OddRequest> {
+  * take(count: number): Generator<OddRequest> {
     for (let i = 0; i < count; i++) yield this.#targets[i % this.#targets.length]!()
   }
 
@@ -199,8 +199,8 @@ export class OddRequests {
     const ways = schema.anyOf ?? schema.oneOf
     if (ways) return this.#value(this.#pick(ways), depth + 1)
     if (schema.allOf) return this.#value(this.#pick(schema.allOf), depth + 1)
-    const type =
-      typeof schema.type === 'string' ? schema.type : schema.type ? this.#pick(schema.type) : schema.properties ? 'object' : 'string'
+    const type
+      = typeof schema.type === 'string' ? schema.type : schema.type ? this.#pick(schema.type) : schema.properties ? 'object' : 'string'
     switch (type) {
       case 'object':
         return this.#object(schema, depth)

@@ -5,15 +5,26 @@ import type { Served } from './served'
 import { shopDayEndsAtMs } from '../../core/time/shop-day'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 /** Re-opens bays as one command of whoever is signed in on the page. */
 async function reopenAll(page: Page, bays: readonly number[]): Promise<void> {
   const now = new Date().toISOString()
-  const response = await page.request.post(`${served.url}/api/v1/commands`, { data: {
-    id: randomUUID(), type: 'station.reopen', streams: bays.map(bay => ({ id: `station/bay-${bay}`, expectedVersion: null })), at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: { note: 'a drill' },
-  } })
+  const response = await page.request.post(`${served.url}/api/v1/commands`, {
+    data: {
+      id: randomUUID(),
+      type: 'station.reopen',
+      streams: bays.map(bay => ({ id: `station/bay-${bay}`, expectedVersion: null })),
+      at: now,
+      sentAt: now,
+      deviceId: 'test',
+      deviceSeq: 1,
+      payload: { note: 'a drill' },
+    },
+  })
   expect(response.status()).toBe(200)
 }
 
@@ -29,7 +40,10 @@ test('the board shows twelve bays without scrolling, and says which is clear to 
   await expect(page.getByRole('link', { name: /Bay 5, .* Gas not needed/ })).toBeVisible()
 })
 
-test('a weld is planned from end to end, another browser sees it, a late change is refused and keeps what was typed, and a reload keeps all', async ({ page, browser }) => {
+test('a weld is planned from end to end, seen elsewhere; a late change is refused and stays typed; a reload keeps all', async ({
+  page,
+  browser,
+}) => {
   await signIn(page, served, 'maren')
   const other = await (await browser.newContext()).newPage()
   await signIn(other, served, 'oskar', '/bay/bay-11?do=job')
@@ -52,7 +66,8 @@ test('a weld is planned from end to end, another browser sees it, a late change 
   await card.getByRole('button', { name: 'argon + CO₂' }).click()
   await card.getByLabel('Thickness, mm').fill('6')
   await card.getByRole('button', { name: 'Next' }).click()
-  for (const key of ['mild steel', 'bare', 'flat', 'in the open', '20', '08:00 to 12:00', 'none on it', 'not a container']) await card.getByRole('button', { name: key, exact: true }).click()
+  for (const key of ['mild steel', 'bare', 'flat', 'in the open', '20', '08:00 to 12:00', 'none on it', 'not a container'])
+    await card.getByRole('button', { name: key, exact: true }).click()
   await card.getByRole('button', { name: 'Set this job', exact: true }).click()
   await expect(page.getByRole('button', { name: /Job open Everything is known/ })).toBeVisible()
 
@@ -159,7 +174,8 @@ test('pencil is confirmed by a tap, and one job goes to many bays at once', asyn
   for (const bay of ['5', '6']) await card.getByRole('button', { name: bay, exact: true }).click()
   await card.getByRole('button', { name: 'Set on 3 bays' }).click()
   await expect(page.getByRole('button', { name: /Job open/ })).toBeVisible()
-  for (const bay of [5, 6]) await expect(page.getByRole('link', { name: new RegExp(`^Bay ${bay}, .*Stick 165 A · galvanised.* Body to do`) })).toBeVisible()
+  for (const bay of [5, 6])
+    await expect(page.getByRole('link', { name: new RegExp(`^Bay ${bay}, .*Stick 165 A · galvanised.* Body to do`) })).toBeVisible()
 })
 
 test('the command line answers at once, opens a bay and fills a job card', async ({ page }) => {
@@ -211,9 +227,18 @@ test('a refusal that comes after a reload is told, not lost', async ({ page, con
   await page.getByRole('button', { name: /^Ada Quill/ }).click()
   await expect(page.getByText('not sent yet')).toBeVisible()
   const now = new Date().toISOString()
-  const raced = await page.request.post(`${served.url}/api/v1/commands`, { data: {
-    id: randomUUID(), type: 'station.clear-job', streams: [{ id: 'station/bay-6', expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: 1, payload: {},
-  } })
+  const raced = await page.request.post(`${served.url}/api/v1/commands`, {
+    data: {
+      id: randomUUID(),
+      type: 'station.clear-job',
+      streams: [{ id: 'station/bay-6', expectedVersion: null }],
+      at: now,
+      sentAt: now,
+      deviceId: 'test',
+      deviceSeq: 1,
+      payload: {},
+    },
+  })
   expect(raced.status()).toBe(200)
   await page.reload()
   await context.unroute('**/api/v1/commands')

@@ -11,7 +11,7 @@ test.afterAll(() => served.stop())
 /** What a page asks the server for, from now on; the stream of changes is asked for once and never ends. */
 function follow(page: Page): () => readonly string[] {
   const asked: string[] = []
-  page.on('request', request => {
+  page.on('request', (request) => {
     const { pathname } = new URL(request.url())
     if (pathname.startsWith('/api/v1/') && !pathname.endsWith('/events') && request.method() === 'GET')
       asked.push(pathname.slice('/api/v1/'.length))

@@ -5,21 +5,30 @@ import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
 const SCREENS = [
-  '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes', '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body',
-  '/bay/bay-4?do=air', '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets',
-  '/bay/bay-10?do=gas', '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive', '/gas?do=week', '/gas?do=sums', '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register', '/kit?do=sums',
-  '/bay/bay-1?do=fire', '/bay/bay-12?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap', '/hot-work?do=request', '/hot-work?do=arc', '/hot-work/wall', '/help', '/help/cylinder-in-fire',
-  '/?ask=tig%2090%20stainless', '/people', '/set-up', '/house-rules', '/log', '/my-sign-in',
+  '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes',
+  '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body', '/bay/bay-4?do=air',
+  '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets', '/bay/bay-10?do=gas',
+  '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive', '/gas?do=week', '/gas?do=sums',
+  '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register', '/kit?do=sums', '/bay/bay-1?do=fire',
+  '/bay/bay-12?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap', '/hot-work?do=request', '/hot-work?do=arc',
+  '/hot-work/wall', '/help', '/help/cylinder-in-fire', '/?ask=tig%2090%20stainless', '/people', '/set-up', '/house-rules', '/log',
+  '/my-sign-in',
 ]
 
 const PHONE = { width: 390, height: 844 } as const
 const TABLET = { width: 1280, height: 800 } as const
 /** The screens that are used on a phone: there axe looks too. */
-const ON_A_PHONE: readonly string[] = ['/', '/bay/bay-4', '/bay/bay-3?do=job', '/bay/bay-3?do=body', '/bay/bay-4?do=air', '/air', '/gas', '/gas/ac-7', '/kit', '/kit/gr-2', '/kit/round', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover', '/bay/bay-1?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap', '/help', '/help/cylinder-in-fire']
+const ON_A_PHONE: readonly string[] = [
+  '/', '/bay/bay-4', '/bay/bay-3?do=job', '/bay/bay-3?do=body', '/bay/bay-4?do=air', '/air', '/gas', '/gas/ac-7', '/kit', '/kit/gr-2',
+  '/kit/round', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover', '/bay/bay-1?do=fire', '/hot-work', '/hot-work/slip-winch',
+  '/hot-work/gate-3-strap', '/help', '/help/cylinder-in-fire',
+]
 /** What a look's colours can change; words and shapes are the same in both. */
 const COLOUR_RULES = ['color-contrast', 'link-in-text-block'] as const
 
@@ -30,10 +39,15 @@ async function isAccessible(page: Page, path: string, rules?: readonly string[])
   await axeFindsNothing(page, { rules, about: path, ...isSheet(path) ? { within: '.right' } : {} })
 }
 
-/** Follows what a page asks for; the answer tells whether all of it came: parts that load when opened, readings. The stream of events never ends. */
+/**
+ * Follows what a page asks for; the answer tells whether all of it came: parts that load when opened, readings. The stream of events never
+ * ends.
+ */
 function followWhatIsAsked(page: Page): () => number {
   const asked = new Set<Request>()
-  page.on('request', request => { if (!request.url().includes('/api/v1/events')) asked.add(request) })
+  page.on('request', (request) => {
+    if (!request.url().includes('/api/v1/events')) asked.add(request)
+  })
   page.on('requestfinished', request => void asked.delete(request))
   page.on('requestfailed', request => void asked.delete(request))
   return () => asked.size
@@ -97,11 +111,15 @@ for (let first = 0; first < SCREENS.length; first += PER_TEST) {
 
 test('every target on the sheet is large enough for a glove', async ({ page }) => {
   await signIn(page, served, 'maren')
-  for (const path of ['/bay/bay-4', '/bay/bay-11?do=job', '/bay/bay-4?do=eyes', '/bay/bay-3?do=body', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover']) {
+  for (const path of [
+    '/bay/bay-4', '/bay/bay-11?do=job', '/bay/bay-4?do=eyes', '/bay/bay-3?do=body', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover',
+  ]) {
     await show(page, path)
     await expect(page.getByRole('heading', { name: new RegExp(`^Bay ${/bay-(\d+)/.exec(path)![1]}\\b`) })).toBeVisible()
     await expect(page.locator('.right .key').first()).toBeVisible()
-    const small = await page.locator('.key:visible, .stop-key:visible').evaluateAll(keys => keys.filter(key => Math.round(key.getBoundingClientRect().height) < 48).map(key => key.textContent))
+    const small = await page
+      .locator('.key:visible, .stop-key:visible')
+      .evaluateAll(keys => keys.filter(key => Math.round(key.getBoundingClientRect().height) < 48).map(key => key.textContent))
     expect(small, path).toEqual([])
   }
 })
@@ -119,10 +137,18 @@ test('forty bays stay usable: every row a full target, any bay two keystrokes aw
   await signIn(page, served, 'oskar')
   for (let bay = 13; bay <= 40; bay++) {
     const now = new Date().toISOString()
-    const response = await page.request.post(`${served.url}/api/v1/commands`, { data: {
-      id: randomUUID(), type: 'site.add-bay', streams: [{ id: 'site', expectedVersion: null }], at: now, sentAt: now, deviceId: 'test', deviceSeq: bay,
-      payload: { bayId: `bay-${bay}`, areaId: 'gate-bays', label: String(bay), kind: 'designated' },
-    } })
+    const response = await page.request.post(`${served.url}/api/v1/commands`, {
+      data: {
+        id: randomUUID(),
+        type: 'site.add-bay',
+        streams: [{ id: 'site', expectedVersion: null }],
+        at: now,
+        sentAt: now,
+        deviceId: 'test',
+        deviceSeq: bay,
+        payload: { bayId: `bay-${bay}`, areaId: 'gate-bays', label: String(bay), kind: 'designated' },
+      },
+    })
     expect(response.status()).toBe(200)
   }
   const rows = page.getByRole('link', { name: /^Bay \d+,/ })

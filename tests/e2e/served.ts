@@ -44,16 +44,29 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
   const url = `http://127.0.0.1:${port}`
   const anchors = path.join(tmpdir(), name)
   const env = (at?: string): NodeJS.ProcessEnv => ({
-    ...process.env, DATABASE_URL: `${cluster}/${name}`, ZONARIS_DEMO: demo ? 'on' : 'off', NODE_ENV: 'production', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port),
-    NITRO_SHUTDOWN_TIMEOUT: '500', NUXT_SESSION_PASSWORD: 'a password for tests only, long enough', NUXT_SESSION_COOKIE_SECURE: 'false',
-    ZONARIS_ANCHORS: anchors, ZONARIS_ANCHOR_KEY: path.join(anchors, 'key.pem'), ...at ? { ZONARIS_CLOCK: at } : {},
+    ...process.env,
+    DATABASE_URL: `${cluster}/${name}`,
+    ZONARIS_DEMO: demo ? 'on' : 'off',
+    NODE_ENV: 'production',
+    NITRO_HOST: '127.0.0.1',
+    NITRO_PORT: String(port),
+    NITRO_SHUTDOWN_TIMEOUT: '500',
+    NUXT_SESSION_PASSWORD: 'a password for tests only, long enough',
+    NUXT_SESSION_COOKIE_SECURE: 'false',
+    ZONARIS_ANCHORS: anchors,
+    ZONARIS_ANCHOR_KEY: path.join(anchors, 'key.pem'),
+    ...(at ? { ZONARIS_CLOCK: at } : {}),
   })
   const isCopy = demo && clock === undefined
   await admin.query(`create database ${name}${isCopy ? ` template ${DEMO_TEMPLATE}` : ''}`)
   const { firstRunCode } = isCopy ? { firstRunCode: null } : await prepare(`${cluster}/${name}`, env(clock))
   let child: ChildProcess | undefined
   const start = async (at?: string) => {
-    child = spawn(process.execPath, [path.join(root, '.output/server/index.mjs')], { cwd: root, env: env(at), stdio: ['ignore', 'ignore', 'inherit'] })
+    child = spawn(process.execPath, [path.join(root, '.output/server/index.mjs')], {
+      cwd: root,
+      env: env(at),
+      stdio: ['ignore', 'ignore', 'inherit'],
+    })
     for (let tries = 0; ; tries++) {
       const up = await fetch(`${url}/api/v1/health`).then(response => response.ok, () => false)
       if (up) return
@@ -83,7 +96,17 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
   }
 }
 
-export const PASSWORDS = { maren: 'mitre-sill-maren', oskar: 'paddle-gear-oskar', imke: 'quoin-post-imke', bea: 'weir-board-bea', jun: 'stop-plank-jun', hedda: 'lock-beam-hedda', wim: 'tow-path-wim', tove: 'cill-stone-tove', ebba: 'gate-paddle-ebba' } as const
+export const PASSWORDS = {
+  maren: 'mitre-sill-maren',
+  oskar: 'paddle-gear-oskar',
+  imke: 'quoin-post-imke',
+  bea: 'weir-board-bea',
+  jun: 'stop-plank-jun',
+  hedda: 'lock-beam-hedda',
+  wim: 'tow-path-wim',
+  tove: 'cill-stone-tove',
+  ebba: 'gate-paddle-ebba',
+} as const
 
 /**
  * Runs in the page: while a command is on its way, and until its answer and what is read anew for it are drawn, `html` says so. A key
@@ -137,7 +160,9 @@ export async function signInByHand(page: Page, served: Served, who: keyof typeof
 export const test = base.extend<{ watched: undefined }>({
   watched: [async ({ context }, use) => {
     const complaints: string[] = []
-    context.on('request', request => { if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) complaints.push(`asked ${request.url()}`) })
+    context.on('request', (request) => {
+      if (!/^(http:\/\/127\.0\.0\.1|data:|blob:)/.test(request.url())) complaints.push(`asked ${request.url()}`)
+    })
     context.on('console', (message) => {
       // The browser itself reports every answer of 4xx, and a lost connection, as an error; those are asserted where they are meant.
       if (message.type() === 'error' && !/Failed to load resource|ERR_/.test(message.text())) complaints.push(message.text())

@@ -11,13 +11,18 @@ import pg from 'pg'
 const script = path.resolve(import.meta.dirname, '../../scripts/start.mjs')
 
 const children: ChildProcess[] = []
-test.afterEach(() => { for (const child of children.splice(0)) if (child.exitCode === null) child.kill('SIGTERM') })
+test.afterEach(() => {
+  for (const child of children.splice(0)) if (child.exitCode === null) child.kill('SIGTERM')
+})
 
 function start(env: NodeJS.ProcessEnv) {
   const child = spawn(process.execPath, [script], { env: { ...process.env, ...env } })
   children.push(child)
   let output = ''
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (data: Buffer) => { output += data.toString() })
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (data: Buffer) => {
+      output += data.toString()
+    })
   const ended = new Promise<number | null>(resolve => child.on('close', resolve))
   return { child, ended, output: () => output }
 }
@@ -90,7 +95,11 @@ test('on a host other than loopback the printed demo sign-ins are refused, and n
   await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
   expect(output()).toContain('the demo sign-ins are refused there')
   expect(output()).not.toContain('mitre-sill-maren')
-  const signIn = await fetch(`http://127.0.0.1:${port}/api/v1/sign-in`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ loginName: 'maren', password: 'mitre-sill-maren' }) })
+  const signIn = await fetch(`http://127.0.0.1:${port}/api/v1/sign-in`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ loginName: 'maren', password: 'mitre-sill-maren' }),
+  })
   expect(signIn.status).toBe(403)
   child.kill('SIGTERM')
   expect(await ended).toBe(0)

@@ -2,10 +2,14 @@ import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
-test.beforeAll(async () => { served = await serve() })
+test.beforeAll(async () => {
+  served = await serve()
+})
 test.afterAll(() => served.stop())
 
-test('the lead names somebody competent, and a house rule about cylinders says which bay it touches before it is saved', async ({ page }) => {
+test('the lead names somebody competent, and a house rule about cylinders says which bay it touches before it is saved', async ({
+  page,
+}) => {
   await signIn(page, served, 'oskar')
   await page.getByRole('link', { name: 'People' }).click()
   await page.getByRole('button', { name: 'Change Maren Holt' }).click()
@@ -24,7 +28,9 @@ test('the lead names somebody competent, and a house rule about cylinders says w
   await expect(page.getByRole('link', { name: /^Bay 3, .*Gas hold/ })).toBeVisible()
 })
 
-test('the electrical sums: duty and rest, what a cable loses, a voltage too high for a tight place, a test that fails', async ({ page }) => {
+test('the electrical sums: duty and rest, what a cable loses, a voltage too high for a tight place, a test that fails', async ({
+  page,
+}) => {
   await signIn(page, served, 'maren', '/kit?do=sums')
   const duty = page.getByRole('region', { name: 'How long may the arc burn?' })
   await duty.getByLabel('Plate: rated at, A').fill('200')

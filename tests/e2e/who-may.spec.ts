@@ -80,7 +80,7 @@ const BODIES: Readonly<Record<string, object>> = {
 }
 
 /** Asks a route once and says how it answered; a stream is let go as soon as it began. */
-async function knock(request: APIRequestContext, { method, route }: DocumentedRoute): Promise<{ status: number; isNotAllowed: boolean }> {
+async function knock(request: APIRequestContext, { method, route }: DocumentedRoute): Promise<{ status: number, isNotAllowed: boolean }> {
   const path = route.replace('{tag}', 'ac-7').replace('{permitId}', 'slip-winch').replace('{code}', 'HW-NONE22')
   const url = `${served.url}${path}`
   if (route === '/api/v1/events') {
@@ -226,7 +226,7 @@ test.describe('sessions and devices', () => {
     const devices = async (of: APIRequestContext, all = false) =>
       (
         (await (await of.get(at(`devices?of=${all ? 'all' : 'me'}`))).json()) as {
-          devices: { deviceId: string; name: string; personId: string; isThis: boolean }[]
+          devices: { deviceId: string, name: string, personId: string, isThis: boolean }[]
         }
       ).devices
     const mine = (await devices(own)).find(({ isThis }) => isThis)!
@@ -253,7 +253,7 @@ test.describe('sessions and devices', () => {
     expect((await round('ebba-lund')).status()).toBe(200)
     await as(request, 'oskar')
     const { entries } = (await (await request.get(at('log?streamId=permit/timber-bolts&limit=3'))).json()) as {
-      entries: { type: string; actorKind: string; actorName: string; payload: { by: string } }[]
+      entries: { type: string, actorKind: string, actorName: string, payload: { by: string } }[]
     }
     expect(entries.find(({ type }) => type === 'round-done')).toMatchObject({
       actorKind: 'device',
@@ -281,7 +281,7 @@ test.describe('sessions and devices', () => {
 })
 
 test.describe('what only its owner sets', () => {
-  test("a password and a PIN: with the password as it is, and never somebody else's", async ({ request }) => {
+  test('a password and a PIN: with the password as it is, and never somebody else\'s', async ({ request }) => {
     await as(request, 'oskar')
     const set = (body: object) => request.post(at('credentials'), { data: body })
     expect((await set({ personId: 'hedda-moss', currentPassword: PASSWORDS.oskar, pin: '1111' })).status()).toBe(422)
@@ -322,7 +322,7 @@ test.describe('what only its owner sets', () => {
     const signing = await signed(thief, 'hedda-moss')
     expect([signing.status(), await codesOf(signing)]).toEqual([409, ['command.pin-too-new']])
     const { entries } = (await (await lead.get(at('log?streamId=person/hedda-moss&limit=4'))).json()) as {
-      entries: { type: string; actorName: string }[]
+      entries: { type: string, actorName: string }[]
     }
     expect(entries.slice(0, 2).map(({ type, actorName }) => `${type} ${actorName}`)).toEqual([
       'sign-in-code-used Hedda Moss',
@@ -367,7 +367,7 @@ test('a code handed over on one screen opens the shop on another, with a passwor
 test.describe('what strangers reach', () => {
   for (const [name, headers] of [
     ['origin', { origin: 'http://elsewhere.example' }],
-    ["the browser's own word", { 'sec-fetch-site': 'cross-site' }],
+    ['the browser\'s own word', { 'sec-fetch-site': 'cross-site' }],
   ] as const) {
     test(`another site signs nobody in or out, by ${name}`, async ({ request }) => {
       const { imke: password } = PASSWORDS
@@ -392,7 +392,7 @@ test.describe('what strangers reach', () => {
 })
 
 test.describe('what pages tell', () => {
-  test("a learner reads the life of nothing, has no paper of other people's permit, and no token stands in anybody's page", async ({
+  test('a learner reads the life of nothing, has no paper of other people\'s permit, and no token stands in anybody\'s page', async ({
     request,
   }) => {
     const life = async (path: string) => ((await (await request.get(at(path))).json()) as { life: { payload: object }[] | null }).life
@@ -407,12 +407,12 @@ test.describe('what pages tell', () => {
     await as(request, 'oskar')
     const client = new pg.Client({ connectionString: served.databaseUrl })
     await client.connect()
-    const { rows } = await client.query<{ token: string }>("select token from permit_reading where permit_id = 'slip-winch'")
+    const { rows } = await client.query<{ token: string }>('select token from permit_reading where permit_id = \'slip-winch\'')
     await client.end()
     for (const path of ['permits/slip-winch', 'permits', 'log?limit=200', 'log?limit=200&streamId=permit/slip-winch'])
       expect(await (await request.get(at(path))).text(), path).not.toContain(rows[0]!.token)
   })
-  test("a learner's stream says that something befell people, not what; readiness is for the day, of everybody", async ({
+  test('a learner\'s stream says that something befell people, not what; readiness is for the day, of everybody', async ({
     playwright,
   }) => {
     const [learner, lead] = [await playwright.request.newContext(), await playwright.request.newContext()]

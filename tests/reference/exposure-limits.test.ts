@@ -14,41 +14,101 @@ const ppm = { 'ozone': 1.9631, 'nitrogen-dioxide': 1.8816, 'nitric-oxide': 1.227
 const PRINTED: Readonly<Record<ExposureRuleSetId, readonly Printed[]>> = {
   // 29 CFR 1910.1000 Table Z-1; 1910.1025, .1026, .1027.
   'us-legal': [
-    ['iron', 'twa', 10], ['manganese', 'ceiling', 5], ['chromium', 'twa', 0.5], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 1], ['zinc', 'twa', 5], ['copper', 'twa', 0.1], ['aluminium', 'twa', 5],
-    ['cadmium', 'twa', 0.005], ['lead', 'twa', 0.05], ['fluorides', 'twa', 2.5], ['ozone', 'twa', 0.1 * ppm.ozone], ['nitrogen-dioxide', 'ceiling', 5 * ppm['nitrogen-dioxide']], ['nitric-oxide', 'twa', 25 * ppm['nitric-oxide']], ['carbon-monoxide', 'twa', 50 * ppm['carbon-monoxide']],
+    ['iron', 'twa', 10],
+    ['manganese', 'ceiling', 5],
+    ['chromium', 'twa', 0.5],
+    ['chromium-vi', 'twa', 0.005],
+    ['nickel', 'twa', 1],
+    ['zinc', 'twa', 5],
+    ['copper', 'twa', 0.1],
+    ['aluminium', 'twa', 5],
+    ['cadmium', 'twa', 0.005],
+    ['lead', 'twa', 0.05],
+    ['fluorides', 'twa', 2.5],
+    ['ozone', 'twa', 0.1 * ppm.ozone],
+    ['nitrogen-dioxide', 'ceiling', 5 * ppm['nitrogen-dioxide']],
+    ['nitric-oxide', 'twa', 25 * ppm['nitric-oxide']],
+    ['carbon-monoxide', 'twa', 50 * ppm['carbon-monoxide']],
   ],
   // ACGIH TLVs and, where stricter or alone, NIOSH recommended limits.
   'us-consensus': [
-    ['total-fume', 'twa', 3], ['iron', 'twa', 5], ['manganese', 'twa', 0.02], ['manganese', 'twa', 0.1], ['manganese', 'short-term', 3], ['chromium', 'twa', 0.5], ['chromium-vi', 'twa', 0.0002], ['chromium-vi', 'short-term', 0.0005],
-    ['nickel', 'twa', 0.2], ['nickel', 'twa', 0.015], ['zinc', 'twa', 2], ['zinc', 'short-term', 10], ['copper', 'twa', 0.2], ['copper', 'twa', 0.1], ['aluminium', 'twa', 1], ['cadmium', 'twa', 0.002], ['cadmium', 'twa', 0.01], ['lead', 'twa', 0.05], ['fluorides', 'twa', 2.5],
-    ['ozone', 'twa', 0.05 * ppm.ozone], ['ozone', 'ceiling', 0.1 * ppm.ozone], ['nitrogen-dioxide', 'twa', 0.2 * ppm['nitrogen-dioxide']], ['nitrogen-dioxide', 'short-term', ppm['nitrogen-dioxide']], ['nitric-oxide', 'twa', 25 * ppm['nitric-oxide']],
-    ['carbon-monoxide', 'twa', 25 * ppm['carbon-monoxide']], ['carbon-monoxide', 'ceiling', 200 * ppm['carbon-monoxide']],
+    ['total-fume', 'twa', 3],
+    ['iron', 'twa', 5],
+    ['manganese', 'twa', 0.02],
+    ['manganese', 'twa', 0.1],
+    ['manganese', 'short-term', 3],
+    ['chromium', 'twa', 0.5],
+    ['chromium-vi', 'twa', 0.0002],
+    ['chromium-vi', 'short-term', 0.0005],
+    ['nickel', 'twa', 0.2],
+    ['nickel', 'twa', 0.015],
+    ['zinc', 'twa', 2],
+    ['zinc', 'short-term', 10],
+    ['copper', 'twa', 0.2],
+    ['copper', 'twa', 0.1],
+    ['aluminium', 'twa', 1],
+    ['cadmium', 'twa', 0.002],
+    ['cadmium', 'twa', 0.01],
+    ['lead', 'twa', 0.05],
+    ['fluorides', 'twa', 2.5],
+    ['ozone', 'twa', 0.05 * ppm.ozone],
+    ['ozone', 'ceiling', 0.1 * ppm.ozone],
+    ['nitrogen-dioxide', 'twa', 0.2 * ppm['nitrogen-dioxide']],
+    ['nitrogen-dioxide', 'short-term', ppm['nitrogen-dioxide']],
+    ['nitric-oxide', 'twa', 25 * ppm['nitric-oxide']],
+    ['carbon-monoxide', 'twa', 25 * ppm['carbon-monoxide']],
+    ['carbon-monoxide', 'ceiling', 200 * ppm['carbon-monoxide']],
   ],
   // Title 8 section 5155 Table AC-1; section 5198.
   'us-ca': [
-    ['total-fume', 'twa', 5], ['iron', 'twa', 5], ['manganese', 'twa', 0.2], ['chromium', 'twa', 0.5], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.1], ['zinc', 'twa', 5], ['zinc', 'short-term', 10], ['copper', 'twa', 0.1], ['aluminium', 'twa', 5],
-    ['cadmium', 'twa', 0.005], ['lead', 'twa', 0.01], ['fluorides', 'twa', 2.5], ['ozone', 'twa', 0.1 * ppm.ozone], ['ozone', 'short-term', 0.3 * ppm.ozone], ['nitrogen-dioxide', 'short-term', ppm['nitrogen-dioxide']], ['nitric-oxide', 'twa', 25 * ppm['nitric-oxide']],
-    ['carbon-monoxide', 'twa', 25 * ppm['carbon-monoxide']], ['carbon-monoxide', 'ceiling', 200 * ppm['carbon-monoxide']],
+    ['total-fume', 'twa', 5],
+    ['iron', 'twa', 5],
+    ['manganese', 'twa', 0.2],
+    ['chromium', 'twa', 0.5],
+    ['chromium-vi', 'twa', 0.005],
+    ['nickel', 'twa', 0.1],
+    ['zinc', 'twa', 5],
+    ['zinc', 'short-term', 10],
+    ['copper', 'twa', 0.1],
+    ['aluminium', 'twa', 5],
+    ['cadmium', 'twa', 0.005],
+    ['lead', 'twa', 0.01],
+    ['fluorides', 'twa', 2.5],
+    ['ozone', 'twa', 0.1 * ppm.ozone],
+    ['ozone', 'short-term', 0.3 * ppm.ozone],
+    ['nitrogen-dioxide', 'short-term', ppm['nitrogen-dioxide']],
+    ['nitric-oxide', 'twa', 25 * ppm['nitric-oxide']],
+    ['carbon-monoxide', 'twa', 25 * ppm['carbon-monoxide']],
+    ['carbon-monoxide', 'ceiling', 200 * ppm['carbon-monoxide']],
   ],
   // Directives 2017/164, 2017/2398, 2022/431, 2019/983, 2024/869, 2006/15, 2000/39.
   'eu': [
-    ['manganese', 'twa', 0.05], ['manganese', 'twa', 0.2], ['chromium', 'twa', 2], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.01], ['nickel', 'twa', 0.05], ['cadmium', 'twa', 0.001], ['lead', 'twa', 0.03], ['fluorides', 'twa', 2.5],
-    ['nitrogen-dioxide', 'twa', 0.96], ['nitrogen-dioxide', 'short-term', 1.91], ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23], ['carbon-monoxide', 'short-term', 117],
+    ['manganese', 'twa', 0.05], ['manganese', 'twa', 0.2], ['chromium', 'twa', 2], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.01],
+    ['nickel', 'twa', 0.05], ['cadmium', 'twa', 0.001], ['lead', 'twa', 0.03], ['fluorides', 'twa', 2.5],
+    ['nitrogen-dioxide', 'twa', 0.96], ['nitrogen-dioxide', 'short-term', 1.91], ['nitric-oxide', 'twa', 2.5],
+    ['carbon-monoxide', 'twa', 23], ['carbon-monoxide', 'short-term', 117],
   ],
   // EH40/2005, 4th edition 2020; Control of Lead at Work 2002.
   'uk': [
-    ['total-fume', 'twa', 4], ['iron', 'twa', 5], ['iron', 'short-term', 10], ['manganese', 'twa', 0.05], ['manganese', 'twa', 0.2], ['chromium', 'twa', 0.5], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.1], ['copper', 'twa', 0.2], ['aluminium', 'twa', 4],
-    ['cadmium', 'twa', 0.025], ['cadmium', 'short-term', 0.05], ['lead', 'twa', 0.15], ['fluorides', 'twa', 2.5], ['ozone', 'short-term', 0.4], ['nitrogen-dioxide', 'twa', 0.96], ['nitrogen-dioxide', 'short-term', 1.91], ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23], ['carbon-monoxide', 'short-term', 117],
+    ['total-fume', 'twa', 4], ['iron', 'twa', 5], ['iron', 'short-term', 10], ['manganese', 'twa', 0.05], ['manganese', 'twa', 0.2],
+    ['chromium', 'twa', 0.5], ['chromium-vi', 'twa', 0.005], ['nickel', 'twa', 0.1], ['copper', 'twa', 0.2], ['aluminium', 'twa', 4],
+    ['cadmium', 'twa', 0.025], ['cadmium', 'short-term', 0.05], ['lead', 'twa', 0.15], ['fluorides', 'twa', 2.5],
+    ['ozone', 'short-term', 0.4], ['nitrogen-dioxide', 'twa', 0.96], ['nitrogen-dioxide', 'short-term', 1.91],
+    ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23], ['carbon-monoxide', 'short-term', 117],
   ],
   // TRGS 900, 910, 561; MAK list for zinc oxide and copper.
   'de': [
-    ['total-fume', 'twa', 1.25], ['manganese', 'twa', 0.02], ['manganese', 'twa', 0.2], ['chromium-vi', 'twa', 0.001], ['nickel', 'twa', 0.006], ['zinc', 'twa', 0.1], ['copper', 'twa', 0.01], ['lead', 'twa', 0.03], ['fluorides', 'twa', 1], ['nitrogen-dioxide', 'twa', 0.95], ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23],
+    ['total-fume', 'twa', 1.25], ['manganese', 'twa', 0.02], ['manganese', 'twa', 0.2], ['chromium-vi', 'twa', 0.001],
+    ['nickel', 'twa', 0.006], ['zinc', 'twa', 0.1], ['copper', 'twa', 0.01], ['lead', 'twa', 0.03], ['fluorides', 'twa', 1],
+    ['nitrogen-dioxide', 'twa', 0.95], ['nitric-oxide', 'twa', 2.5], ['carbon-monoxide', 'twa', 23],
   ],
 }
 
 describe('exposure limits against their documents (from memory)', () => {
   it.each(Object.entries(PRINTED))('%s ships exactly what is printed', (ruleSet, printed) => {
-    const shipped = EXPOSURE_LIMITS.filter(limit => limit.ruleSet === ruleSet).map(({ substance, kind, valueMgPerM3 }) => `${substance} ${kind} ${valueMgPerM3.toPrecision(3)}`)
+    const shipped = EXPOSURE_LIMITS.filter(limit => limit.ruleSet === ruleSet).map(
+      ({ substance, kind, valueMgPerM3 }) => `${substance} ${kind} ${valueMgPerM3.toPrecision(3)}`,
+    )
     expect(shipped.sort()).toEqual(printed.map(([substance, kind, value]) => `${substance} ${kind} ${value.toPrecision(3)}`).sort())
   })
   // Element to oxide: atomic masses Fe 55.845, Zn 65.38, O 15.999.
@@ -63,7 +123,12 @@ describe('exposure limits against their documents (from memory)', () => {
 
 describe('rules round the limits', () => {
   it('C39: ozone and nitrogen dioxide together are just at the limit; manganese alone is 0.4', () => {
-    const used: Readonly<Partial<Record<SubstanceId, number>>> = { 'manganese': 0.04 / 0.1, 'iron': 2 / 5, 'ozone': 0.03 / 0.05, 'nitrogen-dioxide': 0.08 / 0.2 }
+    const used: Readonly<Partial<Record<SubstanceId, number>>> = {
+      'manganese': 0.04 / 0.1,
+      'iron': 2 / 5,
+      'ozone': 0.03 / 0.05,
+      'nitrogen-dioxide': 0.08 / 0.2,
+    }
     expect(largestMixture(substance => used[substance])).toEqual({ group: 'airways', fraction: 1 })
     expect(largestMixture(substance => substance === 'manganese' ? 0.4 : undefined)).toEqual({ group: 'nerves', fraction: 0.4 })
     expect(largestMixture(() => undefined)).toBeNull()
@@ -78,14 +143,42 @@ describe('rules round the limits', () => {
 // 29 CFR 1910.134(d)(3)(i)(A) Table 1; HSG53 (from memory). A hooded blower without the maker's proof has 25 in the United States.
 describe('assigned protection factors', () => {
   const factors = (jurisdiction: 'us' | 'uk') => Object.fromEntries(respiratorsIn(jurisdiction).map(({ mask, apf }) => [mask, apf]))
-  it('of the United States', () => expect(factors('us')).toEqual({
-    'dust-mask': null, 'n95': 10, 'ffp2': null, 'ffp3': null, 'half-p100': 10, 'full-p100': 50, 'papr-loose': 25, 'papr-helmet': 25, 'papr-tight-full': 1000, 'air-line-half': 50, 'air-line-full': 1000, 'air-line-positive': 1000, 'air-line-escape': 1000, 'scba': 10_000,
-  } satisfies Record<MaskId, number | null>))
-  it('of Britain', () => expect(factors('uk')).toMatchObject({ 'dust-mask': null, 'ffp2': 10, 'ffp3': 20, 'half-p100': 20, 'full-p100': 40, 'papr-loose': 20, 'papr-helmet': 40, 'n95': null }))
+  it('of the United States', () =>
+    expect(factors('us')).toEqual({
+      'dust-mask': null,
+      'n95': 10,
+      'ffp2': null,
+      'ffp3': null,
+      'half-p100': 10,
+      'full-p100': 50,
+      'papr-loose': 25,
+      'papr-helmet': 25,
+      'papr-tight-full': 1000,
+      'air-line-half': 50,
+      'air-line-full': 1000,
+      'air-line-positive': 1000,
+      'air-line-escape': 1000,
+      'scba': 10_000,
+    } satisfies Record<MaskId, number | null>))
+  it('of Britain', () =>
+    expect(factors('uk')).toMatchObject({
+      'dust-mask': null,
+      'ffp2': 10,
+      'ffp3': 20,
+      'half-p100': 20,
+      'full-p100': 40,
+      'papr-loose': 20,
+      'papr-helmet': 40,
+      'n95': null,
+    }))
   it('a fit test and a clearance stand for calendar months, month ends included', () => {
     const months = { fitTest: 12, medical: 24 }
-    expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-02-29', medicallyClearedOn: '2024-01-31' }, true, months)).toBe('2025-02-28T00:00:00.000Z')
-    expect(readyUntil({ mask: 'papr-helmet', fitTestedOn: null, medicallyClearedOn: '2024-01-31' }, false, months)).toBe('2026-01-31T00:00:00.000Z')
+    expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-02-29', medicallyClearedOn: '2024-01-31' }, true, months)).toBe(
+      '2025-02-28T00:00:00.000Z',
+    )
+    expect(readyUntil({ mask: 'papr-helmet', fitTestedOn: null, medicallyClearedOn: '2024-01-31' }, false, months)).toBe(
+      '2026-01-31T00:00:00.000Z',
+    )
     expect(readyUntil({ mask: 'half-p100', fitTestedOn: null, medicallyClearedOn: '2024-01-31' }, true, months)).toBeNull()
     expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-01-31', medicallyClearedOn: null }, true, months)).toBeNull()
   })

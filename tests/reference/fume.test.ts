@@ -8,15 +8,40 @@ import { wireFeedFromCurrentMPerMin, wireMassGPerMin } from '#core/fume/melting-
 
 // EPA AP-42 section 12.19 (January 1995), tables 12.19-1 and 12.19-2, from memory: fume in g/kg; Cr, Cr(VI), Mn, Ni, Pb in tenths of g/kg.
 const PRINTED: readonly (readonly [row: EmissionRow, fume: number, ...metals: (number | null)[]])[] = [
-  ['smaw 14mn-4cr', 81.6, 13.9, null, 232, 17.1], ['smaw e11018', 16.4, null, null, 13.8], ['smaw e308', 10.8, 3.93, 3.59, 2.52, 0.43], ['smaw e310', 15.1, 25.3, 18.8, 22, 1.96, 0.24],
-  ['smaw e316', 10, 5.22, 3.32, 5.44, 0.55], ['smaw e410', 13.2, null, null, 6.85, 0.14], ['smaw e6010', 25.6, 0.03, 0.01, 9.91, 0.04], ['smaw e6011', 38.4, 0.05, null, 9.98, 0.05],
-  ['smaw e6012', 8], ['smaw e6013', 19.7, 0.04, null, 9.45, 0.02], ['smaw e7018', 18.4, 0.06, null, 10.3, 0.02], ['smaw e7024', 9.2, 0.01, null, 6.29], ['smaw e7028', 18, 0.13, null, 8.46, null, 1.62],
-  ['smaw e9018', 16.9, 2.12, null, 7.83, 0.13], ['smaw ecocr', 27.9], ['smaw eni-ci', 18.2, null, null, 0.39, 8.9], ['smaw enicrmo', 11.7, 4.2, null, 0.43, 2.47], ['smaw eni-cu', 10.1, null, null, 2.12, 4.23],
-  ['smaw e8018', 17.1, 0.17, null, null, 0.51], ['smaw e9015', 17],
-  ['gmaw er308l', 5.4, 5.24, null, 3.46, 1.84], ['gmaw e70s', 5.2, 0.01, null, 3.18, 0.01], ['gmaw er1260', 20.5, 0.04], ['gmaw er5154', 24.1, 0.1, null, 0.34], ['gmaw er316', 3.2, 5.28, 0.1, 2.45, 2.26],
-  ['gmaw ernicrmo', 3.9, 3.53, null, 0.7, 12.5], ['gmaw ernicu', 2, 0.01, null, 0.22, 4.51],
-  ['fcaw e110', 20.8, 0.02, null, 20.2, 1.12], ['fcaw e11018', 57, 9.69, null, 7.04, 1.02], ['fcaw e308lt', 9.1], ['fcaw e316lt', 8.5, 9.7, 1.4, 5.9, 0.93], ['fcaw e70t', 15.1, 0.04, null, 8.91, 0.05],
-  ['fcaw e71t', 12.2, 0.02, null, 6.62, 0.04], ['saw em12k', 0.05],
+  ['smaw 14mn-4cr', 81.6, 13.9, null, 232, 17.1],
+  ['smaw e11018', 16.4, null, null, 13.8],
+  ['smaw e308', 10.8, 3.93, 3.59, 2.52, 0.43],
+  ['smaw e310', 15.1, 25.3, 18.8, 22, 1.96, 0.24],
+  ['smaw e316', 10, 5.22, 3.32, 5.44, 0.55],
+  ['smaw e410', 13.2, null, null, 6.85, 0.14],
+  ['smaw e6010', 25.6, 0.03, 0.01, 9.91, 0.04],
+  ['smaw e6011', 38.4, 0.05, null, 9.98, 0.05],
+  ['smaw e6012', 8],
+  ['smaw e6013', 19.7, 0.04, null, 9.45, 0.02],
+  ['smaw e7018', 18.4, 0.06, null, 10.3, 0.02],
+  ['smaw e7024', 9.2, 0.01, null, 6.29],
+  ['smaw e7028', 18, 0.13, null, 8.46, null, 1.62],
+  ['smaw e9018', 16.9, 2.12, null, 7.83, 0.13],
+  ['smaw ecocr', 27.9],
+  ['smaw eni-ci', 18.2, null, null, 0.39, 8.9],
+  ['smaw enicrmo', 11.7, 4.2, null, 0.43, 2.47],
+  ['smaw eni-cu', 10.1, null, null, 2.12, 4.23],
+  ['smaw e8018', 17.1, 0.17, null, null, 0.51],
+  ['smaw e9015', 17],
+  ['gmaw er308l', 5.4, 5.24, null, 3.46, 1.84],
+  ['gmaw e70s', 5.2, 0.01, null, 3.18, 0.01],
+  ['gmaw er1260', 20.5, 0.04],
+  ['gmaw er5154', 24.1, 0.1, null, 0.34],
+  ['gmaw er316', 3.2, 5.28, 0.1, 2.45, 2.26],
+  ['gmaw ernicrmo', 3.9, 3.53, null, 0.7, 12.5],
+  ['gmaw ernicu', 2, 0.01, null, 0.22, 4.51],
+  ['fcaw e110', 20.8, 0.02, null, 20.2, 1.12],
+  ['fcaw e11018', 57, 9.69, null, 7.04, 1.02],
+  ['fcaw e308lt', 9.1],
+  ['fcaw e316lt', 8.5, 9.7, 1.4, 5.9, 0.93],
+  ['fcaw e70t', 15.1, 0.04, null, 8.91, 0.05],
+  ['fcaw e71t', 12.2, 0.02, null, 6.62, 0.04],
+  ['saw em12k', 0.05],
 ]
 const METALS = ['chromium', 'chromium-vi', 'manganese', 'nickel', 'lead'] as const
 
@@ -36,40 +61,79 @@ describe('emission factors against the printed tables (from memory)', () => {
 describe('worked cases of fume (computed independently from geometry and the printed factors)', () => {
   it('C03: 1.2 mm steel wire at 8 m/min melts 71.025 g/min', () => expect(wireMassGPerMin(8, 1.2, 7.85)).toBeCloseTo(71.025, 3))
   it('C05: that wire makes 369.33 mg/min of fume and 22.586 of manganese', () => {
-    const { substances } = emissionOf({ process: 'gmaw', consumable: 'er70s-6', wireFeedMPerMin: 8, electrodeDiameterMm: 1.2, baseMetal: 'mild-steel', coating: 'none' })
+    const { substances } = emissionOf({
+      process: 'gmaw',
+      consumable: 'er70s-6',
+      wireFeedMPerMin: 8,
+      electrodeDiameterMm: 1.2,
+      baseMetal: 'mild-steel',
+      coating: 'none',
+    })
     expect(substances['total-fume']!.mgPerMin.mid).toBeCloseTo(369.33, 2)
     expect(substances.manganese!.mgPerMin.mid).toBeCloseTo(22.586, 3)
   })
   it('C07: 20 g/min of E308 makes 7.18 mg/min of hexavalent chromium', () => {
-    const { substances } = emissionOf({ process: 'smaw', consumable: 'e308l-16', consumableKgPerH: 1.2, baseMetal: 'stainless-steel', coating: 'none' })
+    const { substances } = emissionOf({
+      process: 'smaw',
+      consumable: 'e308l-16',
+      consumableKgPerH: 1.2,
+      baseMetal: 'stainless-steel',
+      coating: 'none',
+    })
     expect(substances['chromium-vi']!.mgPerMin.mid).toBeCloseTo(7.18, 6)
   })
-  // Practice, from memory: 1.2 mm steel 100 A 2.7, 150 A 4.0, 200 A 5.8, 250 A 7.8, 300 A 10.5 m/min. The fit must lie within its own spread.
-  it.each([[100, 2.7], [150, 4], [200, 5.8], [250, 7.8], [300, 10.5]])('wire speed at %d A is within its spread of practice', (amperes, practice) =>
-    expect(Math.abs(wireFeedFromCurrentMPerMin(amperes, 1.2, false) / practice - 1)).toBeLessThan(0.2))
+  // Practice, from memory: 1.2 mm steel 100 A 2.7, 150 A 4.0, 200 A 5.8, 250 A 7.8, 300 A 10.5 m/min. The fit must lie within its own
+  // spread.
+  it.each([
+    [100, 2.7], [150, 4], [200, 5.8], [250, 7.8], [300, 10.5],
+  ])('wire speed at %d A is within its spread of practice', (amperes, practice) =>
+    expect(Math.abs(wireFeedFromCurrentMPerMin(amperes, 1.2, false) / practice - 1)).toBeLessThan(0.2),
+  )
   // Practice, from memory: E7018 4 mm at 160 to 170 A consumes 36 to 42 g/min, 3.2 mm at 130 A 27 to 29.
-  it.each([[165, 36, 42], [130, 27, 29]])('stick at %d A consumes within its range', (currentA, low, high) => {
-    const { mgPerMin } = emissionOf({ process: 'smaw', consumable: 'e7018', currentA, baseMetal: 'mild-steel', coating: 'none' }).substances['total-fume']!
+  it.each([
+    [165, 36, 42],
+    [130, 27, 29],
+  ])('stick at %d A consumes within its range', (currentA, low, high) => {
+    const { mgPerMin } = emissionOf({ process: 'smaw', consumable: 'e7018', currentA, baseMetal: 'mild-steel', coating: 'none' })
+      .substances['total-fume']!
     const gPerMin = { low: mgPerMin.low / 9.2, high: mgPerMin.high / 27.6 }
     expect(gPerMin.low).toBeLessThan(low)
     expect(gPerMin.high).toBeGreaterThan((low + high) / 2)
   })
   // ISO 1461:2009 Table 3, from memory: lowest mean coating mass by thickness.
-  it.each([[8, 610], [6, 505], [4, 505], [2, 395], [1, 325]])('%d mm steel carries %d g/m² of zinc', (mm, gPerM2) => expect(hotDipZincGPerM2(mm)).toBe(gPerM2))
+  it.each([
+    [8, 610], [6, 505], [4, 505], [2, 395], [1, 325],
+  ])('%d mm steel carries %d g/m² of zinc', (mm, gPerM2) => expect(hotDipZincGPerM2(mm)).toBe(gPerM2))
   // C41 with the standard's rounded 610 g/m² in place of 606.9: 2 faces, 20 mm, 0.4 m/min, half in the air: 4.88 g/min.
   it('C41: zinc from galvanised steel lies in the range', () => {
-    const { mgPerMin } = coatingBurnOff({ process: 'smaw', coating: 'zinc', plateThicknessMm: 8, travelSpeedMPerMin: 0.4, strippedWidthMm: 0 })!
+    const { mgPerMin } = coatingBurnOff({
+      process: 'smaw',
+      coating: 'zinc',
+      plateThicknessMm: 8,
+      travelSpeedMPerMin: 0.4,
+      strippedWidthMm: 0,
+    })!
     expect(mgPerMin.low).toBeLessThan(4855.2)
     expect(mgPerMin.high).toBeGreaterThan(4855.2)
     // Middle: 36 mm burnt in all instead of 20.
     expect(mgPerMin.mid).toBeCloseTo(2 * 610 * 0.036 * 0.4 * 0.5 * 1000, 6)
   })
   it('C43: lead from paint, 5 mg/cm² over 4 cm at 30 cm/min, a twentieth in the air, is 30 mg/min on one face', () => {
-    const { mgPerMin } = coatingBurnOff({ process: 'ofc', coating: 'lead-paint', plateThicknessMm: 8, travelSpeedMPerMin: 0.3, strippedWidthMm: 0 })!
+    const { mgPerMin } = coatingBurnOff({
+      process: 'ofc',
+      coating: 'lead-paint',
+      plateThicknessMm: 8,
+      travelSpeedMPerMin: 0.3,
+      strippedWidthMm: 0,
+    })!
     // Two faces and 3.6 cm: 30 × 2 × 3.6 / 4.
     expect(mgPerMin.mid).toBeCloseTo(54, 6)
   })
   // C01: ideal gas at 25 °C, 29 CFR 1910.1000 Table Z-1 footnote b.
-  it.each([['ozone', 1.963], ['nitrogen-dioxide', 1.882], ['nitric-oxide', 1.227], ['carbon-monoxide', 1.146]] as const)('1 ppm of %s is %d mg/m³', (gas, mg) =>
-    expect(mgPerM3FromPpm(gas, 1)).toBeCloseTo(mg, 3))
+  it.each([
+    ['ozone', 1.963],
+    ['nitrogen-dioxide', 1.882],
+    ['nitric-oxide', 1.227],
+    ['carbon-monoxide', 1.146],
+  ] as const)('1 ppm of %s is %d mg/m³', (gas, mg) => expect(mgPerM3FromPpm(gas, 1)).toBeCloseTo(mg, 3))
 })

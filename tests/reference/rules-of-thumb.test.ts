@@ -14,7 +14,8 @@ describe('rules of thumb (common practice, no source)', () => {
     const [from, to] = currentFromDiameter('smaw', diameter)!.currentRangeA
     expect((Math.min(to, high) - Math.max(from, low)) / (high - low)).toBeGreaterThan(0.7)
   })
-  it('2.4 mm tungsten carries 150 to 250 A (handbook range, from memory)', () => expect(currentFromDiameter('gtaw', 2.4)!.currentRangeA).toEqual([150, 250]))
+  it('2.4 mm tungsten carries 150 to 250 A (handbook range, from memory)', () =>
+    expect(currentFromDiameter('gtaw', 2.4)!.currentRangeA).toEqual([150, 250]))
   it('3 mm plate takes about 120 A', () => {
     const [low, high] = currentFromPlate('gmaw', 3)!.currentRangeA
     expect(low).toBeLessThan(118)

@@ -28,7 +28,9 @@ describe('well-mixed room (worked cases, computed independently)', () => {
     const volumeM3 = 40_000 * 0.028316846592
     expect(purgeMinutes(volumeM3, 2000 * CFM, 6, 0.3)).toBeCloseTo(59.915, 2)
     expect(purgeMinutes(volumeM3, 2000 * CFM, 6, 0.3, 3)).toBeCloseTo(179.74, 2)
-    expect(roomLevels({ volumeM3, supplyM3PerS: 2000 * CFM, emissionMgPerMin: 0, minutes: 59.915, initialMgPerM3: 6 }).atEndMgPerM3).toBeCloseTo(0.3, 3)
+    expect(
+      roomLevels({ volumeM3, supplyM3PerS: 2000 * CFM, emissionMgPerMin: 0, minutes: 59.915, initialMgPerM3: 6 }).atEndMgPerM3,
+    ).toBeCloseTo(0.3, 3)
   })
   it('nothing leaves, nothing settles: 60 mg/min for an hour in 100 m³ is 36 mg/m³, with no steady state', () => {
     const { steadyMgPerM3, atEndMgPerM3, meanMgPerM3 } = roomLevels({ volumeM3: 100, supplyM3PerS: 0, emissionMgPerMin: 60, minutes: 60 })
@@ -56,7 +58,11 @@ describe('near and far field (worked cases after Nicas 1996, computed independen
 describe('zones against an independent integrator (odex at 1e-10)', () => {
   it('a far field with five near fields over stretches of changing work', () => {
     const n = 6
-    const network = { volumesM3: [400, 0.3, 0.4, 0.26, 0.5, 0.35], exchanges: [1, 2, 3, 4, 5].map(i => [0, i, 0.05 + 0.02 * i] as const), removalM3PerS: [0.9, 0, 0, 0, 0, 0] }
+    const network = {
+      volumesM3: [400, 0.3, 0.4, 0.26, 0.5, 0.35],
+      exchanges: [1, 2, 3, 4, 5].map(i => [0, i, 0.05 + 0.02 * i] as const),
+      removalM3PerS: [0.9, 0, 0, 0, 0, 0],
+    }
     const zones = new Zones(network)
     let exact: ArrayLike<number> = new Float64Array(n).fill(0.2)
     let numeric: number[] = Array.from(exact)
@@ -82,11 +88,33 @@ describe('zones against an independent integrator (odex at 1e-10)', () => {
 })
 
 describe('filters and returned air (worked case C35, computed independently)', () => {
-  const hall = { isOpenAir: false, volumeM3: 50, ceilingM: 3, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 5 }
+  const hall = {
+    isOpenAir: false,
+    volumeM3: 50,
+    ceilingM: 3,
+    filterEfficiency: 0,
+    backgroundMgPerM3: 0,
+    nearFieldRadiusM: 0.5,
+    airSpeedMPerS: 5,
+  }
   const settled = (returnsAir: boolean, filterEfficiency: number, supplyM3PerMin: number, what: 'particles' | 'gases'): number => {
     const spots = [{ hood: { flowM3PerS: 25 / 60, returnsAir, filterEfficiency } }]
-    const { carriedOutMg } = massBalance({ ...hall, supplyM3PerS: supplyM3PerMin / 60, outdoorShare: 1 }, spots, [0.7], [{ seconds: 360_000, emissionMgPerS: [138 / 60] }], 0, what)
-    const before = massBalance({ ...hall, supplyM3PerS: supplyM3PerMin / 60, outdoorShare: 1 }, spots, [0.7], [{ seconds: 300_000, emissionMgPerS: [138 / 60] }], 0, what).carriedOutMg
+    const { carriedOutMg } = massBalance(
+      { ...hall, supplyM3PerS: supplyM3PerMin / 60, outdoorShare: 1 },
+      spots,
+      [0.7],
+      [{ seconds: 360_000, emissionMgPerS: [138 / 60] }],
+      0,
+      what,
+    )
+    const before = massBalance(
+      { ...hall, supplyM3PerS: supplyM3PerMin / 60, outdoorShare: 1 },
+      spots,
+      [0.7],
+      [{ seconds: 300_000, emissionMgPerS: [138 / 60] }],
+      0,
+      what,
+    ).carriedOutMg
     return (carriedOutMg - before) / 60_000 / (supplyM3PerMin / 60)
   }
   it('fume returned through a 99 % filter settles at 1.2192, ducted out at 1.1829 mg/m³; a gas returned at 13.8', () => {
@@ -107,30 +135,52 @@ describe('hoods (worked cases and printed tables)', () => {
     expect(reachM(arm(true), 0.5)).toBeCloseTo(0.2684, 4)
   })
   // ACGIH Industrial Ventilation, movable hood plate, from memory: flow by distance, plain and flanged; face 1 500 ft/min.
-  it.each([[6, 335, 250], [9, 755, 560], [12, 1335, 1000]])('C23: the movable hood plate at %d in draws 123 and 125 ft/min', (inch, plain, flanged) => {
-    const at = (cfm: number, isFlanged: boolean) => velocityAtMPerS({ kind: 'opening', diameterM: Math.sqrt(cfm / 1500 * 0.09290304 * 4 / Math.PI), flanged: isFlanged, flowM3PerS: cfm * CFM }, inch * INCH)! / 0.00508
+  it.each([
+    [6, 335, 250],
+    [9, 755, 560],
+    [12, 1335, 1000],
+  ])('C23: the movable hood plate at %d in draws 123 and 125 ft/min', (inch, plain, flanged) => {
+    const at = (cfm: number, isFlanged: boolean) =>
+      velocityAtMPerS(
+        { kind: 'opening', diameterM: Math.sqrt(((cfm / 1500) * 0.09290304 * 4) / Math.PI), flanged: isFlanged, flowM3PerS: cfm * CFM },
+        inch * INCH,
+      )! / 0.00508
     expect(Math.abs(at(plain, false) - 123)).toBeLessThan(0.6)
     expect(Math.abs(at(flanged, true) - 125)).toBeLessThan(0.6)
   })
-  it.each([[0.5, 1, 0.3252], [1, 1, 0.10515], [1.5, 1, 0.049419], [1, 0.2, 0.057926], [1, 0.1, 0.04448]])('C25: rectangular mouth at %d of its root area, shape %d', (x, shape, share) => {
+  it.each([
+    [0.5, 1, 0.3252], [1, 1, 0.10515], [1.5, 1, 0.049419], [1, 0.2, 0.057926], [1, 0.1, 0.04448],
+  ])('C25: rectangular mouth at %d of its root area, shape %d', (x, shape, share) => {
     const [width, height] = [1 / Math.sqrt(shape), Math.sqrt(shape)]
     expect(rectangleVelocityMPerS(1, width, height, x)).toBeCloseTo(share, 5)
   })
   it('C29: 8 in flanged at 700 ft³/min: MIG window from 7.885 to 11.37 in', () => {
-    const window = captureWindow({ hood: { kind: 'opening', diameterM: 8 * INCH, flanged: true, flowM3PerS: 700 * CFM }, distanceM: 9 * INCH, process: 'gmaw', currentA: 180, crossDraughtMPerS: 0.1 })
+    const window = captureWindow({
+      hood: { kind: 'opening', diameterM: 8 * INCH, flanged: true, flowM3PerS: 700 * CFM },
+      distanceM: 9 * INCH,
+      process: 'gmaw',
+      currentA: 180,
+      crossDraughtMPerS: 0.1,
+    })
     expect(window.windowM![0] / INCH).toBeCloseTo(7.885, 2)
     expect(window.windowM![1] / INCH).toBeCloseTo(11.37, 2)
     expect(window.stands).toBe('within')
   })
   it('C57: a cold canopy of 12 ft perimeter at 3 ft draws 100 ft/min with 5 040 ft³/min', () =>
-    expect(velocityAtMPerS({ kind: 'canopy', widthM: 3 * 0.3048, heightM: 3 * 0.3048, flanged: false, flowM3PerS: 5040 * CFM }, 3 * 0.3048)! / 0.00508).toBeCloseTo(100, 3))
+    expect(
+      velocityAtMPerS({ kind: 'canopy', widthM: 3 * 0.3048, heightM: 3 * 0.3048, flanged: false, flowM3PerS: 5040 * CFM }, 3 * 0.3048)!
+      / 0.00508,
+    ).toBeCloseTo(100, 3))
   it('C31: 400 Pa behind a 160 mm flanged end is 0.42497 m³/s; a traverse of that velocity pressure gives the same', () => {
     const flow = flowFromStaticPressureM3PerS(0.16, 400, 0.82)
     expect(flow).toBeCloseTo(0.42497, 5)
     expect(flowFromTraverseM3PerS(0.16, [400 * 0.82 ** 2])).toBeCloseTo(flow, 10)
   })
   it('C55: the capture model at its middle', () => {
-    for (const [v, share] of [[0.125, 0.16495], [0.1875, 0.5], [0.25, 0.75964], [0.5, 0.98061], [1, 0.99877]] as const) expect(captureShare(v, 0.25).mid).toBeCloseTo(share, 5)
+    for (const [v, share] of [
+      [0.125, 0.16495], [0.1875, 0.5], [0.25, 0.75964], [0.5, 0.98061], [1, 0.99877],
+    ] as const)
+      expect(captureShare(v, 0.25).mid).toBeCloseTo(share, 5)
   })
   // REHVA guide, from memory; numbers computed from its formulas: 1 000 W at 0.3, 0.5, 0.8 m.
   it.each([[0.3, 6.7, 1.91], [0.5, 15.7, 1.61], [0.8, 34.5, 1.38]])('plume of 1 kW at %d m', (z, litres, speed) => {
@@ -140,7 +190,13 @@ describe('hoods (worked cases and printed tables)', () => {
   })
   it('a draught of 0.25 m/s leans it 0.058 m in half a metre', () => expect(plumeAt(1000, 0.5, 0.25).driftM).toBeCloseTo(0.058, 3))
   // 29 CFR 1910.252(c)(3)(i), from memory.
-  it('ships the legal hood table', () => expect(HOOD_FLOW_TABLE.map(({ fromInch, toInch, flowCfm, ductInch }) => [fromInch, toInch, flowCfm, ductInch])).toEqual([[4, 6, 150, 3], [6, 8, 275, 3.5], [8, 10, 425, 4.5], [10, 12, 600, 5.5]]))
+  it('ships the legal hood table', () =>
+    expect(HOOD_FLOW_TABLE.map(({ fromInch, toInch, flowCfm, ductInch }) => [fromInch, toInch, flowCfm, ductInch])).toEqual([
+      [4, 6, 150, 3],
+      [6, 8, 275, 3.5],
+      [8, 10, 425, 4.5],
+      [10, 12, 600, 5.5],
+    ]))
   it('reads it by the far edge of each row, and ends at 12 in', () => {
     expect(hoodFlowByTableM3PerS(6 * INCH)! / CFM).toBeCloseTo(150, 6)
     expect(hoodFlowByTableM3PerS(6.1 * INCH)! / CFM).toBeCloseTo(275, 6)
@@ -162,9 +218,12 @@ describe('oxygen (worked case C45 and formulas, computed independently)', () => 
     expect(atEndPercent).toBeCloseTo(19.5413, 3)
     expect(oxygenAfter({ ...leak, volumeM3: volumeOfCase(), minutes: 600 }).atEndPercent).toBeCloseTo(18.1767, 3)
   })
-  it('extract needs 223.93 L/min', () => expect(oxygenAfter({ ...leak, volumeM3: 5, ventilation: 'extract' }).neededM3PerS * 60_000).toBeCloseTo(223.93, 2))
-  it('no air at all: 20.9·e^(−qt/V)', () => expect(oxygenAfter({ volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30 }).atEndPercent).toBeCloseTo(20.9 * Math.exp(-0.3), 10))
-  it('oxygen: 29.4 times the leak holds 23.5 %', () => expect(oxygenAfter({ volumeM3: 2, gas: 'oxygen', flowLPerMin: 10, minutes: 1 }).neededM3PerS * 6000).toBeCloseTo(29.4, 1))
+  it('extract needs 223.93 L/min', () =>
+    expect(oxygenAfter({ ...leak, volumeM3: 5, ventilation: 'extract' }).neededM3PerS * 60_000).toBeCloseTo(223.93, 2))
+  it('no air at all: 20.9·e^(−qt/V)', () =>
+    expect(oxygenAfter({ volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30 }).atEndPercent).toBeCloseTo(20.9 * Math.exp(-0.3), 10))
+  it('oxygen: 29.4 times the leak holds 23.5 %', () =>
+    expect(oxygenAfter({ volumeM3: 2, gas: 'oxygen', flowLPerMin: 10, minutes: 1 }).neededM3PerS * 6000).toBeCloseTo(29.4, 1))
 })
 
 /** The volume that its printed time of 62.664 min belongs to, m³. */

@@ -18,9 +18,42 @@ import { NO_SITE } from '#core/streams/site/site'
 
 const LONDON = { ...NO_SITE, timeZone: 'Europe/London' }
 
-const AIR = { isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15 }
-const ARM: Extraction = { kind: 'arm', diameterM: 0.2, flanged: true, flowM3PerS: 0.33, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }
-const JOB: Job = { process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'none', position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00', arcMinPerH: 5, residue: 'none', container: 'not-a-container' }
+const AIR = {
+  isOpenAir: false,
+  volumeM3: 2400,
+  ceilingM: 5.5,
+  supplyM3PerS: 3,
+  outdoorShare: 1,
+  filterEfficiency: 0,
+  backgroundMgPerM3: 0,
+  nearFieldRadiusM: 0.5,
+  airSpeedMPerS: 0.15,
+}
+const ARM: Extraction = {
+  kind: 'arm',
+  diameterM: 0.2,
+  flanged: true,
+  flowM3PerS: 0.33,
+  flowFrom: 'traverse',
+  returnsAir: false,
+  filterEfficiency: 0,
+}
+const JOB: Job = {
+  process: 'smaw',
+  currentA: 165,
+  consumable: 'e7018',
+  electrodeDiameterMm: 4,
+  plateThicknessMm: 8,
+  baseMetal: 'mild-steel',
+  coating: 'none',
+  position: 'flat',
+  confinement: 'open',
+  startsAt: '08:00',
+  endsAt: '12:00',
+  arcMinPerH: 5,
+  residue: 'none',
+  container: 'not-a-container',
+}
 
 let shop: Shop
 const lead = () => shop.as(['safety-lead'])
@@ -30,8 +63,18 @@ const sendOk = async (...args: Parameters<Shop['send']>) => {
   expect(answer.status, JSON.stringify(answer.body)).toBe(200)
   return answer
 }
-const gateEvents = (bay: string) => shop.pool.query<{ body_json: { payload: { gate: string, state: string, rulesVersion: number, findings: { code: string, values: Record<string, unknown> }[] }, commandId: string } }>(
-  `select body_json from event where site_id = $1 and stream_id = $2 and type = 'gate-changed' and body_json->'payload'->>'gate' = 'air' order by version desc limit 1`, [shop.siteId, bay]).then(({ rows }) => rows[0]!.body_json.payload)
+const gateEvents = (bay: string) =>
+  shop.pool
+    .query<{
+    body_json: {
+      payload: { gate: string, state: string, rulesVersion: number, findings: { code: string, values: Record<string, unknown> }[] }
+      commandId: string
+    }
+  }>(
+      `select body_json from event where site_id = $1 and stream_id = $2 and type = 'gate-changed' and body_json->'payload'->>'gate' = 'air' order by version desc limit 1`,
+      [shop.siteId, bay],
+    )
+    .then(({ rows }) => rows[0]!.body_json.payload)
 
 beforeAll(async () => {
   shop = await openShop()
@@ -44,30 +87,57 @@ afterAll(() => shop.close())
 describe('air behind the one door', () => {
   it('an undescribed hall leaves its bays to do; describing it is for the safety lead, and every bay records what changed', async () => {
     expect(await gateEvents(BAY_1)).toMatchObject({ state: 'to-do', findings: [{ code: 'air.hall-unknown' }], rulesVersion: RULES_VERSION })
-    expect((await shop.send(instructor(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.not-allowed' }] })
-    expect((await shop.send(lead(), [hallStream('nowhere')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({ findings: [{ code: 'command.unknown-stream' }] })
+    expect((await shop.send(instructor(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({
+      findings: [{ code: 'command.not-allowed' }],
+    })
+    expect((await shop.send(lead(), [hallStream('nowhere')], { type: 'hall.describe', payload: { air: AIR } })).body).toMatchObject({
+      findings: [{ code: 'command.unknown-stream' }],
+    })
     await sendOk(lead(), [hallStream('hall')], { type: 'hall.describe', payload: { air: AIR } })
     for (const bay of [BAY_1, BAY_2]) expect((await gateEvents(bay)).findings.map(({ code }) => code)).toContain('air.hood-unknown')
   })
   it('a bay is fitted in its own hall only; placed and looked at, its gate opens', async () => {
-    expect((await shop.send(lead(), [hallStream('hall')], { type: 'hall.fit-bay', payload: { bayId: 'bay-9', fitted: { xM: 0, yM: 0, extraction: ARM } } })).status).toBe(409)
-    for (const bayId of ['bay-1', 'bay-2']) await sendOk(lead(), [hallStream('hall')], { type: 'hall.fit-bay', payload: { bayId, fitted: { xM: 0, yM: 0, extraction: ARM } } })
+    expect(
+      (
+        await shop.send(lead(), [hallStream('hall')], {
+          type: 'hall.fit-bay',
+          payload: { bayId: 'bay-9', fitted: { xM: 0, yM: 0, extraction: ARM } },
+        })
+      ).status,
+    ).toBe(409)
+    for (const bayId of ['bay-1', 'bay-2'])
+      await sendOk(lead(), [hallStream('hall')], { type: 'hall.fit-bay', payload: { bayId, fitted: { xM: 0, yM: 0, extraction: ARM } } })
     await sendOk(instructor(), [BAY_1], { type: 'station.place-hood', payload: { placement: 'beside', distanceM: 0.2 } })
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).toContain('air.extraction-not-checked')
-    await sendOk(instructor(), [BAY_1], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
+    await sendOk(instructor(), [BAY_1], {
+      type: 'station.check-extraction',
+      payload: { on: true, damperOpen: true, inPosition: true, draws: true },
+    })
     expect((await gateEvents(BAY_1)).state).toBe('open')
   })
   it('what a neighbour starts is breathed next door, and recorded there under the same command', async () => {
     await sendOk(instructor(), [BAY_2], { type: 'station.place-hood', payload: { placement: 'beside', distanceM: 0.2 } })
-    await sendOk(instructor(), [BAY_2], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
+    await sendOk(instructor(), [BAY_2], {
+      type: 'station.check-extraction',
+      payload: { on: true, damperOpen: true, inPosition: true, draws: true },
+    })
     const before = await count(shop.pool, `select count(*) from event where stream_id = $1`, [BAY_1])
     const sent = shop.command([BAY_2], { type: 'station.set-job', payload: { job: { ...JOB, arcMinPerH: 55, consumable: 'e6011' } } })
-    await sendOk(instructor(), [BAY_2], { type: 'station.set-job', payload: { job: { ...JOB, arcMinPerH: 55, consumable: 'e6011' } } }, { id: sent.id })
+    await sendOk(
+      instructor(),
+      [BAY_2],
+      { type: 'station.set-job', payload: { job: { ...JOB, arcMinPerH: 55, consumable: 'e6011' } } },
+      { id: sent.id },
+    )
     expect(await count(shop.pool, `select count(*) from event where stream_id = $1`, [BAY_1])).toBeGreaterThan(before)
     expect(await count(shop.pool, `select count(*) from event where stream_id = $1 and command_id = $2`, [BAY_1, sent.id])).toBe(1)
   })
   it('forty jobs set at once in one hall neither lock each other out nor lose a change', async () => {
-    const answers = await Promise.all(Array.from({ length: 40 }, (_, i) => shop.send(instructor(), [i % 2 ? BAY_1 : BAY_2], { type: 'station.set-job', payload: { job: { ...JOB, currentA: 120 + i } } })))
+    const answers = await Promise.all(
+      Array.from({ length: 40 }, (_, i) =>
+        shop.send(instructor(), [i % 2 ? BAY_1 : BAY_2], { type: 'station.set-job', payload: { job: { ...JOB, currentA: 120 + i } } }),
+      ),
+    )
     expect(answers.every(({ status }) => status === 200)).toBe(true)
     // What stands recorded is what the facts now say.
     const rules = (await readHouseRules(shop.pool, shop.siteId))!.value
@@ -75,16 +145,32 @@ describe('air behind the one door', () => {
     const now = new Date(shop.clock.nowMs()).toISOString()
     const { facts } = await readSiteFacts(shop.pool, shop.siteId, { site, rules, now }, null)
     const station = facts.stations['bay-1']!
-    const fraction = airOf(facts)('bay-1').predict({ bayId: 'bay-1', job: station.job, earlierJobs: station.earlierJobs, extraction: ARM, position: station.hoodPosition, personId: station.personId, check: station.extractionCheck })!.bay('bay-1')!.breathed!.manganese!.twa.high / 0.2
+    const fraction
+      = airOf(facts)('bay-1')
+        .predict({
+          bayId: 'bay-1',
+          job: station.job,
+          earlierJobs: station.earlierJobs,
+          extraction: ARM,
+          position: station.hoodPosition,
+          personId: station.personId,
+          check: station.extractionCheck,
+        })!
+        .bay('bay-1')!.breathed!.manganese!.twa.high / 0.2
     const under = (await gateEvents(BAY_1)).findings.find(({ code }) => code === 'exposure.under')!
     expect(under.values.fraction).toBe(Number(fraction.toPrecision(3)))
   })
   it('samples speak for what stands at the bay, whatever the sender says, and fall silent when the hood moves', async () => {
     const results = [0.3, 0.4, 0.35, 0.5, 0.45, 0.6].map((mgPerM3, i) => ({ label: `${i}`, mgPerM3, isBelowLoq: false, minutes: 430 }))
-    const record = (surveyId: string) => ({ type: 'samples.record' as const, payload: { surveyId, substance: 'manganese' as const, takenOn: '2026-11-20', results } })
+    const record = (surveyId: string) => ({
+      type: 'samples.record' as const,
+      payload: { surveyId, substance: 'manganese' as const, takenOn: '2026-11-20', results },
+    })
     expect((await shop.send(instructor(), [samplesStream('bay-1')], record('one'))).status).toBe(409)
     await sendOk(lead(), [samplesStream('bay-1')], record('one'))
-    expect((await shop.send(lead(), [samplesStream('bay-1')], record('one'))).body).toMatchObject({ findings: [{ code: 'command.name-taken' }] })
+    expect((await shop.send(lead(), [samplesStream('bay-1')], record('one'))).body).toMatchObject({
+      findings: [{ code: 'command.name-taken' }],
+    })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     expect((await gateEvents(BAY_1)).findings[0]!.code).toBe('samples.non-compliant')
     await sendOk(instructor(), [BAY_1], { type: 'station.place-hood', payload: { placement: 'beside', distanceM: 0.19 } })
@@ -95,39 +181,80 @@ describe('air behind the one door', () => {
     expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).not.toContain('samples.non-compliant')
   })
   it('a data sheet reaches every bay that uses the consumable', async () => {
-    await sendOk(lead(), [FUME_SHEETS_STREAM], { type: 'fume.enter-sheet', payload: { sheet: { process: 'smaw', consumable: 'e7018', title: 'Sheet 3', fumeGPerKg: 190, compositionPercent: { manganese: 20 } } } })
+    await sendOk(lead(), [FUME_SHEETS_STREAM], {
+      type: 'fume.enter-sheet',
+      payload: {
+        sheet: { process: 'smaw', consumable: 'e7018', title: 'Sheet 3', fumeGPerKg: 190, compositionPercent: { manganese: 20 } },
+      },
+    })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     await sendOk(lead(), [FUME_SHEETS_STREAM], { type: 'fume.drop-sheet', payload: { process: 'smaw', consumable: 'e7018' } })
-    expect((await shop.send(lead(), [FUME_SHEETS_STREAM], { type: 'fume.drop-sheet', payload: { process: 'smaw', consumable: 'e7018' } })).status).toBe(409)
+    expect(
+      (await shop.send(lead(), [FUME_SHEETS_STREAM], { type: 'fume.drop-sheet', payload: { process: 'smaw', consumable: 'e7018' } }))
+        .status,
+    ).toBe(409)
   })
   it('health stays out of the chain: the floor learns readiness only, an erased record is gone, and the bay holds again', async () => {
     await sendOk(instructor(), [BAY_1], { type: 'station.place-person', payload: { personId: 'maren' } })
     await sendOk(instructor(), [BAY_1], { type: 'station.set-job', payload: { job: { ...JOB, arcMinPerH: 30 } } })
-    await sendOk(instructor(), [BAY_1], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
+    await sendOk(instructor(), [BAY_1], {
+      type: 'station.check-extraction',
+      payload: { on: true, damperOpen: true, inPosition: true, draws: true },
+    })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     const note = (health: { recordId: string, sha256: string } | null) => ({ type: 'person.note-health' as const, payload: { health } })
     const recordId = '0f9f4b8e-3a86-4d3e-9a35-0a3a0c8f0a11'
-    await keepWearer(shop.pool, shop.siteId, { personId: 'maren', recordId, salt: 'salt', mask: 'full-p100', fitTestedOn: '2026-05-17', medicallyClearedOn: '2026-06-21' })
+    await keepWearer(shop.pool, shop.siteId, {
+      personId: 'maren',
+      recordId,
+      salt: 'salt',
+      mask: 'full-p100',
+      fitTestedOn: '2026-05-17',
+      medicallyClearedOn: '2026-06-21',
+    })
     await sendOk(lead(), [personStream('maren')], note({ recordId, sha256: 'a'.repeat(64) }))
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     await sendOk(instructor(), [personStream('maren')], { type: 'person.check-shaven', payload: { isShaven: true } })
     // The record says what was fitted; which mask is worn says the register, and only one that may be used counts.
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     const mask = kitItemStream('rp-7')
-    await sendOk(lead(), [mask], { type: 'item.register', payload: { kind: 'respirator', name: 'Full mask', marks: { mask: 'full-p100' } } })
+    await sendOk(lead(), [mask], {
+      type: 'item.register',
+      payload: { kind: 'respirator', name: 'Full mask', marks: { mask: 'full-p100' } },
+    })
     await sendOk(lead(), [personStream('lead')], { type: 'person.name-competent', payload: { competences: ['respirator'] } })
-    for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
+    for (const list of listsFor('respirator'))
+      await sendOk(lead(), [mask], {
+        type: 'item.inspect',
+        payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) },
+      })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     await sendOk(lead(), [mask], { type: 'item.assign', payload: { assignment: { to: 'person', id: 'maren' } } })
     expect(await gateEvents(BAY_1)).toMatchObject({ state: 'open', findings: [{ code: 'respirator.enough' }] })
     await sendOk(lead(), [mask], { type: 'item.tag-out', payload: { reason: 'strap torn' } })
     expect((await gateEvents(BAY_1)).state).toBe('hold')
     await sendOk(lead(), [mask], { type: 'item.release', payload: { repair: 'new strap' } })
-    for (const list of listsFor('respirator')) await sendOk(lead(), [mask], { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) } })
+    for (const list of listsFor('respirator'))
+      await sendOk(lead(), [mask], {
+        type: 'item.inspect',
+        payload: { listId: list.id, listVersion: list.version, answers: passingAnswers(list) },
+      })
     expect((await gateEvents(BAY_1)).state).toBe('open')
-    const { facts: { wearers } } = await readSiteFacts(shop.pool, shop.siteId, { site: LONDON, rules: NEW_SITE_RULES, now: new Date(shop.clock.nowMs()).toISOString() }, null)
+    const {
+      facts: { wearers },
+    } = await readSiteFacts(
+      shop.pool,
+      shop.siteId,
+      { site: LONDON, rules: NEW_SITE_RULES, now: new Date(shop.clock.nowMs()).toISOString() },
+      null,
+    )
     expect(wearers.maren).toEqual({ mask: 'full-p100', readyUntil: '2026-11-24T04:00:00.000Z', isShaven: true })
-    expect(await count(shop.pool, `select count(*) from event where body like '%2026-05-17%' or body like '%2026-06-21%' or body like '%"salt"%'`)).toBe(0)
+    expect(
+      await count(
+        shop.pool,
+        `select count(*) from event where body like '%2026-05-17%' or body like '%2026-06-21%' or body like '%"salt"%'`,
+      ),
+    ).toBe(0)
     expect(await count(shop.pool, `select count(*) from command_answer where answer::text like '%2026-05-17%'`)).toBe(0)
     expect(await eraseWearer(shop.pool, shop.siteId, 'maren')).toBe(true)
     await sendOk(lead(), [personStream('maren')], note(null))
@@ -135,26 +262,55 @@ describe('air behind the one door', () => {
     expect((await gateEvents(BAY_1)).state).toBe('hold')
   })
   it('a leaving that is refused erases nothing', async () => {
-    await keepWearer(shop.pool, shop.siteId, { personId: 'lead', recordId: '0f9f4b8e-3a86-4d3e-9a35-0a3a0c8f0a13', salt: 's', mask: 'n95', fitTestedOn: null, medicallyClearedOn: null })
+    await keepWearer(shop.pool, shop.siteId, {
+      personId: 'lead',
+      recordId: '0f9f4b8e-3a86-4d3e-9a35-0a3a0c8f0a13',
+      salt: 's',
+      mask: 'n95',
+      fitTestedOn: null,
+      medicallyClearedOn: null,
+    })
     expect((await shop.send(lead(), [personStream('lead')], { type: 'person.leave', payload: {} })).status).toBe(409)
     expect(await readWearers(shop.pool, shop.siteId, 'lead')).toHaveLength(1)
-    expect((await noteHealth(shop.door, { siteId: shop.siteId, actor: { kind: 'person', personId: 'lead' } }, 'lead', null)).status).toBe(200)
+    expect((await noteHealth(shop.door, { siteId: shop.siteId, actor: { kind: 'person', personId: 'lead' } }, 'lead', null)).status).toBe(
+      200,
+    )
     expect(await readWearers(shop.pool, shop.siteId, 'lead')).toEqual([])
   })
   it('who leaves takes the health record along', async () => {
-    await sendOk(lead(), [personStream('teo')], { type: 'person.add', payload: { name: 'Teo', roles: ['welder'], areaId: null, bayId: null } })
-    await keepWearer(shop.pool, shop.siteId, { personId: 'teo', recordId: '0f9f4b8e-3a86-4d3e-9a35-0a3a0c8f0a12', salt: 's', mask: 'n95', fitTestedOn: null, medicallyClearedOn: null })
+    await sendOk(lead(), [personStream('teo')], {
+      type: 'person.add',
+      payload: { name: 'Teo', roles: ['welder'], areaId: null, bayId: null },
+    })
+    await keepWearer(shop.pool, shop.siteId, {
+      personId: 'teo',
+      recordId: '0f9f4b8e-3a86-4d3e-9a35-0a3a0c8f0a12',
+      salt: 's',
+      mask: 'n95',
+      fitTestedOn: null,
+      medicallyClearedOn: null,
+    })
     await sendOk(lead(), [personStream('teo')], { type: 'person.leave', payload: {} })
     expect(await readWearers(shop.pool, shop.siteId, 'teo')).toEqual([])
   })
   it('today\'s look at the extraction and at the face lapses with the shop day', async () => {
-    await sendOk(instructor(), [BAY_2], { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } })
+    await sendOk(instructor(), [BAY_2], {
+      type: 'station.check-extraction',
+      payload: { on: true, damperOpen: true, inPosition: true, draws: true },
+    })
     expect(await count(shop.pool, `select count(*) from deadline where stream_id = $1 and kind = 'checks-lapse'`, [BAY_2])).toBe(1)
-    const { facts: { wearers } } = await readSiteFacts(shop.pool, shop.siteId, { site: LONDON, rules: NEW_SITE_RULES, now: '2026-11-24T05:00:00.000Z' }, null)
+    const {
+      facts: { wearers },
+    } = await readSiteFacts(shop.pool, shop.siteId, { site: LONDON, rules: NEW_SITE_RULES, now: '2026-11-24T05:00:00.000Z' }, null)
     expect(Object.values(wearers).every(({ isShaven }) => isShaven === null)).toBe(true)
   })
   it('is derived: rebuilt tables are the same', async () => {
-    const read = async () => (await shop.pool.query(`select (select jsonb_agg(h order by hall_id) from hall_reading h) as halls, (select jsonb_agg(s order by bay_id) from samples_reading s) as samples, (select jsonb_agg(f) from fume_sheets_reading f) as sheets, (select jsonb_agg(p order by person_id) from person_reading p) as people`)).rows
+    const read = async () =>
+      (
+        await shop.pool.query(
+          `select (select jsonb_agg(h order by hall_id) from hall_reading h) as halls, (select jsonb_agg(s order by bay_id) from samples_reading s) as samples, (select jsonb_agg(f) from fume_sheets_reading f) as sheets, (select jsonb_agg(p order by person_id) from person_reading p) as people`,
+        )
+      ).rows
     const before = await read()
     await rebuild(shop.pool)
     expect(await read()).toEqual(before)

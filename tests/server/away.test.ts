@@ -33,14 +33,14 @@ describe('a database that is away', () => {
     const { hostname, port } = new URL(clusterUrl())
     let hangs = false
     const sockets = new Set<net.Socket>()
-    const proxy = net.createServer(client => {
+    const proxy = net.createServer((client) => {
       const upstream = net.connect(Number(port), hostname)
       for (const socket of [client, upstream]) {
         sockets.add(socket)
         socket.on('error', () => {})
       }
       client.on('data', data => upstream.write(data))
-      upstream.on('data', data => {
+      upstream.on('data', (data) => {
         if (!hangs) client.write(data)
       })
     })

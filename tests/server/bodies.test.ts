@@ -12,7 +12,7 @@ beforeEach(async () => {
   read = []
   server = createServer((request, response) => {
     readBounded(request, LIMITS).then(
-      text => {
+      (text) => {
         read.push(text.length)
         response.end('read')
       },
@@ -32,9 +32,9 @@ afterEach(() => {
 
 /** Sends by hand; the answer's status, or what became of the line. */
 function send(headers: Record<string, string | number>, write: (request: ClientRequest) => void): Promise<number | string> {
-  return new Promise(resolve => {
+  return new Promise((resolve) => {
     const { port } = server.address() as AddressInfo
-    const request = ask({ host: '127.0.0.1', port, method: 'POST', path: '/', headers }, response => {
+    const request = ask({ host: '127.0.0.1', port, method: 'POST', path: '/', headers }, (response) => {
       response.resume()
       resolve(response.statusCode!)
     })
@@ -49,7 +49,7 @@ describe('a body', () => {
     expect(await send({}, request => request.end('{"a":1}'))).toBe(200)
     const letters = Buffer.from('½½½')
     expect(
-      await send({ 'transfer-encoding': 'chunked' }, request => {
+      await send({ 'transfer-encoding': 'chunked' }, (request) => {
         request.write(letters.subarray(0, 3))
         setTimeout(() => request.end(letters.subarray(3)), 20)
       }),
@@ -58,7 +58,7 @@ describe('a body', () => {
   })
   it('without a length is counted as it comes, and not taken further than it may go', async () => {
     let sent = 0
-    const status = await send({ 'transfer-encoding': 'chunked' }, request => {
+    const status = await send({ 'transfer-encoding': 'chunked' }, (request) => {
       const more = () => {
         if (request.destroyed || sent >= 10_000_000) return void request.end()
         sent += CHUNK.length
@@ -81,7 +81,7 @@ describe('a body', () => {
     expect(await send({}, request => request.end(Buffer.alloc(LIMITS.maxBytes + 1, 'a')))).not.toBe(200)
   })
   it('that trickles is not waited for', async () => {
-    const status = await send({ 'content-length': 50 }, request => {
+    const status = await send({ 'content-length': 50 }, (request) => {
       const drip = setInterval(() => (request.destroyed ? clearInterval(drip) : void request.write('a')), 100)
       request.on('close', () => clearInterval(drip)).on('response', () => clearInterval(drip))
     })
@@ -89,7 +89,7 @@ describe('a body', () => {
     expect(read).toEqual(['refused 408'])
   })
   it('whose sender goes away ends', async () => {
-    await send({ 'content-length': 50 }, request => {
+    await send({ 'content-length': 50 }, (request) => {
       request.write('a')
       setTimeout(() => request.destroy(), 30)
     })

@@ -63,10 +63,19 @@ describe('one failing clock stays alone', () => {
   })
   it('what is accepted and stays due all the same is set aside too: it would fill the batch for ever', async () => {
     // A permit that has no such deadline by its own facts: its command does nothing.
-    await shop.send(shop.as(['learner'], 'lead'), [permitStream('p-0')], { type: 'permit.report-arc', payload: { place: { where: 'Yard', placeId: null, bayId: null } } })
-    await shop.pool.query(`insert into deadline (site_id, stream_id, kind, due_at) values ($1, $2, 'gas-retest', '2026-11-23T08:00:00Z')`, [shop.siteId, permitStream('p-0')])
+    await shop.send(shop.as(['learner'], 'lead'), [permitStream('p-0')], {
+      type: 'permit.report-arc',
+      payload: { place: { where: 'Yard', placeId: null, bayId: null } },
+    })
+    await shop.pool.query(
+      `insert into deadline (site_id, stream_id, kind, due_at) values ($1, $2, 'gas-retest', '2026-11-23T08:00:00Z')`,
+      [shop.siteId, permitStream('p-0')],
+    )
     await fireDueDeadlines(shop.door)
-    expect((await readTrouble(shop.pool, shop.siteId)).find(({ kind }) => kind === 'gas-retest')).toMatchObject({ because: 'nothing came of it', tries: 1 })
+    expect((await readTrouble(shop.pool, shop.siteId)).find(({ kind }) => kind === 'gas-retest')).toMatchObject({
+      because: 'nothing came of it',
+      tries: 1,
+    })
     await shop.pool.query(`delete from deadline where kind = 'gas-retest'`)
     await fireDueDeadlines(shop.door)
   })

@@ -10,7 +10,7 @@ import { clusterUrl } from './template-database'
 
 const DATA = path.resolve(import.meta.dirname, '../../.data')
 const secretsFile = path.join(DATA, 'test-pg.secrets.json')
-const secrets = () => JSON.parse(readFileSync(secretsFile, 'utf8')) as { owner: string; serve: string }
+const secrets = () => JSON.parse(readFileSync(secretsFile, 'utf8')) as { owner: string, serve: string }
 const as = (login: string, password: string, database = 'postgres') =>
   Object.assign(new URL(`${clusterUrl()}/${database}`), { username: login, password }).href
 
@@ -55,8 +55,8 @@ describe('a cluster of our own', () => {
       'set session authorization zonaris',
       'create role more',
       'create database more',
-      "copy (select 1) to program 'id'",
-      "select pg_read_file('/etc/passwd')",
+      'copy (select 1) to program \'id\'',
+      'select pg_read_file(\'/etc/passwd\')',
     ]) {
       expect(await ask(serve, statement), statement).toBe('42501')
     }
@@ -68,7 +68,7 @@ describe('a cluster of our own', () => {
     expect((await pool.query<{ count: number }>('select count(*)::int as count from event')).rows[0]!.count).toBeGreaterThan(3)
     for (const statement of [
       'delete from event',
-      "update event set type = 'x'",
+      'update event set type = \'x\'',
       'alter table event disable trigger all',
       'select secret from installation_secret',
       'drop table stream',

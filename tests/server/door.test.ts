@@ -8,12 +8,16 @@ import type { Shop } from './shop'
 import { HOUSE_RULES_STREAM, personStream } from '#core/ids/streams'
 
 let shop: Shop
-beforeAll(async () => { shop = await openShop() })
+beforeAll(async () => {
+  shop = await openShop()
+})
 afterAll(() => shop.close())
 
-const events = (streamId: string, type: string) => count(shop.pool, 'select count(*) from event where site_id = $1 and stream_id = $2 and type = $3', [shop.siteId, streamId, type])
+const events = (streamId: string, type: string) =>
+  count(shop.pool, 'select count(*) from event where site_id = $1 and stream_id = $2 and type = $3', [shop.siteId, streamId, type])
 const instructor = () => shop.as(['instructor'], 'maren')
-const versionOf = async (bayId: string) => (await readStations(shop.pool, shop.siteId)).find(station => station.bayId === bayId)?.version ?? 0
+const versionOf = async (bayId: string) =>
+  (await readStations(shop.pool, shop.siteId)).find(station => station.bayId === bayId)?.version ?? 0
 const codesOf = (answer: { readonly body: object }) => (answer.body as { findings: { code: string }[] }).findings.map(({ code }) => code)
 
 describe('the one door', () => {
@@ -34,15 +38,34 @@ describe('the one door', () => {
 
   it('lets one of two who change a bay at once through, and gives the other the reason', async () => {
     const expectedVersion = await versionOf('bay-1')
-    const both = await Promise.all([150, 160].map(currentA => shop.send(instructor(), [], { type: 'station.set-job', payload: { job: { ...JOB, currentA } } }, { streams: [{ id: BAY_1, expectedVersion }] })))
+    const both = await Promise.all(
+      [150, 160].map(currentA =>
+        shop.send(
+          instructor(),
+          [],
+          { type: 'station.set-job', payload: { job: { ...JOB, currentA } } },
+          { streams: [{ id: BAY_1, expectedVersion }] },
+        ),
+      ),
+    )
     expect(both.map(({ status }) => status).sort()).toEqual([200, 409])
     expect(codesOf(both.find(({ status }) => status === 409)!)).toEqual(['command.stale'])
   })
 
   it('never refuses a report of fact for being late to know', async () => {
-    const stale = await shop.send(instructor(), [], { type: 'station.check-helmet', payload: { passed: true } }, { streams: [{ id: BAY_1, expectedVersion: 0 }] })
+    const stale = await shop.send(
+      instructor(),
+      [],
+      { type: 'station.check-helmet', payload: { passed: true } },
+      { streams: [{ id: BAY_1, expectedVersion: 0 }] },
+    )
     expect(stale.status).toBe(200)
-    const late = await shop.send(shop.as(['learner'], 'imke'), [BAY_2], { type: 'station.stop', payload: {} }, { at: '2026-11-23T07:00:00.000Z' })
+    const late = await shop.send(
+      shop.as(['learner'], 'imke'),
+      [BAY_2],
+      { type: 'station.stop', payload: {} },
+      { at: '2026-11-23T07:00:00.000Z' },
+    )
     expect(codesOf(late)).toEqual(['command.late-report'])
   })
 
@@ -62,7 +85,12 @@ describe('the one door', () => {
     expect((await shop.send(instructor(), [BAY_2], { type: 'station.reopen', payload: { note: 'a false alarm' } })).status).toBe(200)
   })
 
-  it.each([[['station/bay-99'], 'command.bay-unknown'], [['person/maren'], 'command.unknown-stream'], [['nonsense'], 'command.unknown-stream'], [[], 'command.unknown-stream']])('refuses streams %o with %s', async (streams, code) => {
+  it.each([
+    [['station/bay-99'], 'command.bay-unknown'],
+    [['person/maren'], 'command.unknown-stream'],
+    [['nonsense'], 'command.unknown-stream'],
+    [[], 'command.unknown-stream'],
+  ])('refuses streams %o with %s', async (streams, code) => {
     expect(codesOf(await shop.send(instructor(), streams, { type: 'station.clear-job', payload: {} }))).toEqual([code])
   })
 
@@ -87,10 +115,16 @@ describe('the one door', () => {
     await shop.send(instructor(), [BAY_1], { type: 'station.set-helmet', payload: { shade: 10 } })
     const before = await events(BAY_1, 'gate-changed')
     const lead = shop.as(['safety-lead'])
-    const changed = await shop.send(lead, [HOUSE_RULES_STREAM], { type: 'house-rules.change', payload: { ...NEW_SITE_RULES, shadeMinimum: 13 } })
+    const changed = await shop.send(lead, [HOUSE_RULES_STREAM], {
+      type: 'house-rules.change',
+      payload: { ...NEW_SITE_RULES, shadeMinimum: 13 },
+    })
     expect(changed.status).toBe(200)
     expect(await events(BAY_1, 'gate-changed')).toBe(before + 1)
-    expect((await shop.send(lead, [HOUSE_RULES_STREAM], { type: 'house-rules.change', payload: { ...NEW_SITE_RULES, shadeMinimum: 13 } })).body).toMatchObject({ findings: [] })
+    expect(
+      (await shop.send(lead, [HOUSE_RULES_STREAM], { type: 'house-rules.change', payload: { ...NEW_SITE_RULES, shadeMinimum: 13 } }))
+        .body,
+    ).toMatchObject({ findings: [] })
   })
 
   it('refuses people and places that do not exist', async () => {
@@ -98,17 +132,33 @@ describe('the one door', () => {
     expect(codesOf(await place('ghost'))).toEqual(['command.person-unknown'])
     expect((await place('maren')).status).toBe(200)
     const lead = shop.as(['safety-lead'])
-    const add = (payload: { areaId: string | null, bayId: string | null }) => shop.send(lead, [personStream(randomUUID())], { type: 'person.add', payload: { name: 'Teo', roles: ['learner'], ...payload } })
+    const add = (payload: { areaId: string | null, bayId: string | null }) =>
+      shop.send(lead, [personStream(randomUUID())], { type: 'person.add', payload: { name: 'Teo', roles: ['learner'], ...payload } })
     expect(codesOf(await add({ areaId: 'moon', bayId: null }))).toEqual(['command.unknown-stream'])
     expect(codesOf(await add({ areaId: null, bayId: 'bay-99' }))).toEqual(['command.bay-unknown'])
-    expect(codesOf(await shop.send(lead, [personStream('lead')], { type: 'person.leave', payload: {} }))).toEqual(['command.last-safety-lead'])
+    expect(codesOf(await shop.send(lead, [personStream('lead')], { type: 'person.leave', payload: {} }))).toEqual([
+      'command.last-safety-lead',
+    ])
   })
 
   it('takes whoever leaves from the bays where they stood, in the same breath, and says what it changes there', async () => {
     const lead = shop.as(['safety-lead'])
-    expect((await shop.send(lead, [personStream('guest')], { type: 'person.add', payload: { name: 'Guest', roles: ['welder'], areaId: null, bayId: null } })).status).toBe(200)
+    expect(
+      (
+        await shop.send(lead, [personStream('guest')], {
+          type: 'person.add',
+          payload: { name: 'Guest', roles: ['welder'], areaId: null, bayId: null },
+        })
+      ).status,
+    ).toBe(200)
     expect((await shop.send(instructor(), [BAY_2], { type: 'station.place-person', payload: { personId: 'guest' } })).status).toBe(200)
-    const standing = async () => (await shop.pool.query<{ person_id: string | null }>('select person_id from station_reading where site_id = $1 and bay_id = $2', [shop.siteId, BAY_2.slice(8)])).rows[0]?.person_id
+    const standing = async () =>
+      (
+        await shop.pool.query<{ person_id: string | null }>('select person_id from station_reading where site_id = $1 and bay_id = $2', [
+          shop.siteId,
+          BAY_2.slice(8),
+        ])
+      ).rows[0]?.person_id
     expect(await standing()).toBe('guest')
     const left = await shop.send(lead, [personStream('guest')], { type: 'person.leave', payload: {} })
     expect(left.status).toBe(200)
@@ -117,8 +167,14 @@ describe('the one door', () => {
   })
 
   it('numbers the events of a site without gaps, whoever writes at once', async () => {
-    await Promise.all(Array.from({ length: 40 }, (_, i) => shop.send(instructor(), [i % 2 ? BAY_1 : BAY_2], { type: 'station.set-helmet', payload: { shade: 9 + i % 5 } })))
-    const { rows } = await shop.pool.query<{ position: number }>('select position from event where site_id = $1 order by position', [shop.siteId])
+    await Promise.all(
+      Array.from({ length: 40 }, (_, i) =>
+        shop.send(instructor(), [i % 2 ? BAY_1 : BAY_2], { type: 'station.set-helmet', payload: { shade: 9 + (i % 5) } }),
+      ),
+    )
+    const { rows } = await shop.pool.query<{ position: number }>('select position from event where site_id = $1 order by position', [
+      shop.siteId,
+    ])
     expect(rows.map(({ position }) => position)).toEqual(rows.map((_, i) => i + 1))
   })
 
@@ -134,13 +190,15 @@ it('two safety leads who go by one command do not each count on the other to sta
   try {
     const system = { ...own.as(['safety-lead']), holder: 'system' as const }
     const profile = (name: string, roles: readonly ['safety-lead'] | readonly ['welder']) => ({ name, roles, areaId: null, bayId: null })
-    for (const id of ['second', 'third']) expect((await own.send(system, [personStream(id)], { type: 'person.add', payload: profile(id, ['safety-lead']) })).status).toBe(200)
+    for (const id of ['second', 'third'])
+      expect((await own.send(system, [personStream(id)], { type: 'person.add', payload: profile(id, ['safety-lead']) })).status).toBe(200)
     const all = ['lead', 'second', 'third'].map(personStream)
     expect(codesOf(await own.send(system, all, { type: 'person.leave', payload: {} }))).toEqual(['command.last-safety-lead'])
-    expect(codesOf(await own.send(system, all, { type: 'person.change', payload: profile('x', ['welder']) }))).toEqual(['command.last-safety-lead'])
+    expect(codesOf(await own.send(system, all, { type: 'person.change', payload: profile('x', ['welder']) }))).toEqual([
+      'command.last-safety-lead',
+    ])
     // Of three two may go together; the one who is left may not.
     expect((await own.send(system, all.slice(1), { type: 'person.leave', payload: {} })).status).toBe(200)
     expect(codesOf(await own.send(system, [all[0]!], { type: 'person.leave', payload: {} }))).toEqual(['command.last-safety-lead'])
-  }
-  finally { await own.close() }
+  } finally { await own.close() }
 })

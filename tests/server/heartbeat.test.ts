@@ -5,7 +5,7 @@ import type { Beat } from '#server/heartbeat'
 
 /** A database whose answers are given by hand. */
 function slowDatabase() {
-  const asked: { answer: (position: number) => void; fail: () => void }[] = []
+  const asked: { answer: (position: number) => void, fail: () => void }[] = []
   const query = () =>
     new Promise((resolve, reject) => {
       asked.push({ answer: position => resolve({ rows: [{ position }] }), fail: () => reject(new Error('the connection was lost')) })

@@ -143,12 +143,12 @@ const invariants: Readonly<Record<string, string>> = {
 
 /** What a pair came to, without the codes and ids that are made by chance. */
 const OUTCOME = [
-  "select bay_id, facts - 'gates' as facts, person_id from station_reading order by 1",
-  "select bay_id, facts->'gates' as gates from station_reading order by 1",
+  'select bay_id, facts - \'gates\' as facts, person_id from station_reading order by 1',
+  'select bay_id, facts->\'gates\' as gates from station_reading order by 1',
   'select person_id, roles, has_left from person_reading order by 1',
   'select tag_id, item from item_reading order by 1',
   'select tag_id, cylinder from cylinder_reading order by 1',
-  "select permit_id, phase, permit->'posts' as posts, permit->'untilAt' as until, permit->'suspension' as suspension from permit_reading order by 1",
+  'select permit_id, phase, permit->\'posts\' as posts, permit->\'untilAt\' as until, permit->\'suspension\' as suspension from permit_reading order by 1',
   'select person_id, permit_id from permit_post order by 1',
   'select stream_id, kind, due_at from deadline order by 1, 2',
 ]
@@ -275,7 +275,7 @@ describe('two at once end as one after the other', () => {
       }
     }
   }, 60_000)
-  it("a bay's recorded gates are what its facts give, whichever of two came first", async () => {
+  it('a bay\'s recorded gates are what its facts give, whichever of two came first', async () => {
     const own = await openShop('gates')
     try {
       const boss = own.as(['safety-lead'])

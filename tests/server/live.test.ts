@@ -22,7 +22,11 @@ afterEach(async () => {
 })
 
 const setHelmet = (shade: number, announce: (siteId: string) => void) =>
-  handleCommand({ ...shop.door, announce }, shop.as(['instructor'], 'maren'), shop.command([BAY_1], { type: 'station.set-helmet', payload: { shade } }))
+  handleCommand(
+    { ...shop.door, announce },
+    shop.as(['instructor'], 'maren'),
+    shop.command([BAY_1], { type: 'station.set-helmet', payload: { shade } }),
+  )
 
 /** Everything heard after a position, until there are so many. */
 function listen(live: Live, after: number) {

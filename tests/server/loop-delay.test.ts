@@ -11,6 +11,7 @@ class Figures {
   reset = () => {
     ;[this.max, this.p99] = [0, 0]
   }
+
   percentile = () => this.p99
 }
 
@@ -21,7 +22,7 @@ afterEach(() => {
   vi.useRealTimers()
 })
 
-it("says how late the process came to its work, beyond the measure's own step", () => {
+it('says how late the process came to its work, beyond the measure\'s own step', () => {
   const figures = new Figures()
   const delay = new LoopDelay(figures)
   expect(figures.isOn).toBe(true)

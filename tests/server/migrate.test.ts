@@ -60,8 +60,7 @@ describe('migrations', () => {
     try {
       const plain = Object.assign(new URL(url), { username: login, password: 'plain' }).href
       expect((await migrate(plain, folder)).servingRole).toBeNull()
-    }
-    finally {
+    } finally {
       await onCluster(`drop database ${name} with (force)`)
       await onCluster(`drop role ${login}`)
       await onCluster(`create database ${name}`)

@@ -59,7 +59,7 @@ describe('a time before the site was opened', () => {
   it('keeps nobody from stopping: a device whose clock is wrong is heard now', async () => {
     expect((await early({ type: 'station.stop', payload: {} })).status).toBe(200)
     const { rows } = await shop.pool.query<{ at: string }>(
-      "select body_json ->> 'at' as at from event where stream_id = $1 and type = 'stopped'",
+      'select body_json ->> \'at\' as at from event where stream_id = $1 and type = \'stopped\'',
       [BAY_1],
     )
     expect(rows.map(row => row.at)).toEqual([new Date(shop.clock.nowMs()).toISOString()])
@@ -83,7 +83,10 @@ describe('what nobody should ask', () => {
     const permit = permitStream('backwards')
     await ok(lead(), personStream('kit'), { type: 'person.add', payload: person(['welder']) })
     await ok(lead(), permit, { type: 'permit.request', payload: COMMAND_SAMPLES['permit.request'] })
-    const answer = await shop.send({ ...lead(), isSigned: true }, [permit], { type: 'permit.extend', payload: { untilAt: '2026-01-10T08:00:00.000Z' } })
+    const answer = await shop.send({ ...lead(), isSigned: true }, [permit], {
+      type: 'permit.extend',
+      payload: { untilAt: '2026-01-10T08:00:00.000Z' },
+    })
     expect(answer.status).toBe(409)
   })
 })
@@ -134,7 +137,11 @@ describe('two at once', () => {
       await bringExtinguisher(shop, `ex-${i + 1}`, `race-${i}`)
       const authorise = send(signed, permit, {
         type: 'permit.authorise',
-        payload: { watcherIds: ['ada'], secondChannel: 'radio', nearSeen: ['backwards', ...Array.from({ length: i }, (_, n) => `race-${n}`)] },
+        payload: {
+          watcherIds: ['ada'],
+          secondChannel: 'radio',
+          nearSeen: ['backwards', ...Array.from({ length: i }, (_, n) => `race-${n}`)],
+        },
       })
       const out = send(lead(), tag, { type: 'item.tag-out', payload: { reason: 'pin gone' } })
       const [first] = await Promise.all([authorise, out])
@@ -165,6 +172,6 @@ describe('two at once', () => {
     const rebuilt = [rebuild(shop.pool), rebuild(shop.pool)]
     expect((await added).every(({ status }) => status === 200)).toBe(true)
     await Promise.all(rebuilt)
-    expect(await count(shop.pool, "select count(*) from person_reading where person_id like 'born-%'")).toBe(30)
+    expect(await count(shop.pool, 'select count(*) from person_reading where person_id like \'born-%\'')).toBe(30)
   })
 })

@@ -25,7 +25,8 @@ afterAll(async () => {
 
 const derived = async (): Promise<unknown> => {
   const tables: Record<string, unknown> = {}
-  for (const table of DERIVED_TABLES.filter(name => name !== 'snapshot')) tables[table] = (await owner.query(`select t.* from ${table} t order by t::text`)).rows
+  for (const table of DERIVED_TABLES.filter(name => name !== 'snapshot'))
+    tables[table] = (await owner.query(`select t.* from ${table} t order by t::text`)).rows
   return tables
 }
 
@@ -57,9 +58,15 @@ describe('the record', () => {
   it('stands when verified, and a tampered event is found', async () => {
     expect(await verifyChains(shop.pool, shop.siteId)).toEqual([])
     await owner.query('alter table event disable trigger event_is_append_only')
-    await owner.query(`update event set body = replace(body, '"currentA":180', '"currentA":90') where stream_id = $1 and type = 'job-set'`, [BAY_1])
+    await owner.query(
+      `update event set body = replace(body, '"currentA":180', '"currentA":90') where stream_id = $1 and type = 'job-set'`,
+      [BAY_1],
+    )
     expect(await verifyChains(shop.pool, shop.siteId)).toMatchObject([{ streamId: BAY_1, what: 'text' }])
-    await owner.query(`update event set body = replace(body, '"currentA":90', '"currentA":180') where stream_id = $1 and type = 'job-set'`, [BAY_1])
+    await owner.query(
+      `update event set body = replace(body, '"currentA":90', '"currentA":180') where stream_id = $1 and type = 'job-set'`,
+      [BAY_1],
+    )
     await owner.query(`delete from event where stream_id = $1 and version = 2`, [BAY_1])
     expect((await verifyChains(shop.pool, shop.siteId)).map(({ what }) => what)).toEqual(['gap', 'link'])
     await owner.query('alter table event enable trigger event_is_append_only')
@@ -82,7 +89,11 @@ describe('the clock', () => {
     const bay = (await readStations(shop.pool, shop.siteId)).find(({ bayId }) => bayId === 'bay-2')!
     expect(bay.facts.helmetCheck).toBeNull()
     expect(await count(shop.pool, 'select count(*) from deadline')).toBe(0)
-    expect(await count(shop.pool, `select count(*) from event where stream_id = $1 and type = 'checks-lapsed' and actor_kind = 'clock'`, [BAY_2])).toBe(1)
+    expect(
+      await count(shop.pool, `select count(*) from event where stream_id = $1 and type = 'checks-lapsed' and actor_kind = 'clock'`, [
+        BAY_2,
+      ]),
+    ).toBe(1)
   })
 
   it('seals each day once over all streams, and the seal can be checked later', async () => {

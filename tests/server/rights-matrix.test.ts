@@ -14,7 +14,22 @@ import type { Shop } from './shop'
 import { CONNECTING_STEPS } from '#core/ids/cylinder-ids'
 import type { Caller } from '#server/door/caller'
 import type { Door } from '#server/door/door'
-import { CHECK_LISTS_STREAM, FUME_SHEETS_STREAM, HOUSE_RULES_STREAM, SEAL_STREAM, SITE_STREAM, cylinderStream, hallStream, kitItemStream, noticeStream, permitStream, personStream, placeStream, samplesStream, stationStream } from '#core/ids/streams'
+import {
+  CHECK_LISTS_STREAM,
+  FUME_SHEETS_STREAM,
+  HOUSE_RULES_STREAM,
+  SEAL_STREAM,
+  SITE_STREAM,
+  cylinderStream,
+  hallStream,
+  kitItemStream,
+  noticeStream,
+  permitStream,
+  personStream,
+  placeStream,
+  samplesStream,
+  stationStream,
+} from '#core/ids/streams'
 
 // Every command by every role, in their own place and elsewhere, against what docs/rights.md says.
 
@@ -74,7 +89,7 @@ beforeAll(async () => {
 afterAll(() => shop.close())
 
 /** A stream of each kind: their own, where a kind has any, and one that is not. */
-const STREAMS: Readonly<Record<StreamKindName, { readonly own: string; readonly far: string }>> = {
+const STREAMS: Readonly<Record<StreamKindName, { readonly own: string, readonly far: string }>> = {
   'site': { own: SITE_STREAM, far: SITE_STREAM },
   'house-rules': { own: HOUSE_RULES_STREAM, far: HOUSE_RULES_STREAM },
   'station': { own: stationStream('bay-1'), far: stationStream('bay-9') },
@@ -101,8 +116,8 @@ const caller = (role: RoleId): Caller => ({
 
 /** What is given to a permit is asked of that permit. */
 function commandAt(type: CommandType, where: 'own' | 'far'): CommandOf {
-  const payload =
-    type === 'item.assign'
+  const payload
+    = type === 'item.assign'
       ? { assignment: { to: 'permit', id: `p-${where}` } }
       : type === 'permit.report-arc'
         ? { place: { where, placeId: null, bayId: null } }
@@ -130,7 +145,7 @@ function reachesThere(reach: string, where: 'own' | 'far', type: CommandType): b
 
 const fromOutside = () => documentedCommands().filter(({ sentBy }) => sentBy !== 'the house alone')
 
-describe.each(ROLES)('%s', role => {
+describe.each(ROLES)('%s', (role) => {
   it('may what the document says, in their own place and elsewhere, and nothing more', async () => {
     const rights = documentedRights()
     const wrong: string[] = []
@@ -179,6 +194,6 @@ describe('another site', () => {
       }
     }
     expect(await ours()).toEqual(before)
-    expect(await count(shop.pool, "select count(*) from event where site_id = 'elsewhere'")).toBeGreaterThan(4)
+    expect(await count(shop.pool, 'select count(*) from event where site_id = \'elsewhere\'')).toBeGreaterThan(4)
   })
 })

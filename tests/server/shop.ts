@@ -23,6 +23,7 @@ export class SetClock implements Clock {
   constructor(iso: string) {
     this.#ms = Date.parse(iso)
   }
+
   nowMs = (): number => this.#ms
   set(iso: string): void {
     this.#ms = Date.parse(iso)

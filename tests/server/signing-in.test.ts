@@ -198,7 +198,7 @@ describe('signing in while leaving', () => {
         payload: { name: personId, roles: ['welder'], areaId: null, bayId: null },
       })
       await setLogin(shop.pool, 'yard', personId, personId, 'none')
-      const signIn = inTransaction(shop.pool, async db => {
+      const signIn = inTransaction(shop.pool, async (db) => {
         if (await holdCredential(db, 'yard', personId))
           await keepDevice(db, { siteId: 'yard', deviceId: `phone-${i}`, name: 'Phone', personId }, MORNING)
       })
@@ -261,9 +261,10 @@ describe('sessions that are over', () => {
   it('are dropped after a month, but for who is on post', async () => {
     await openSession(shop.pool, { sessionId: 'old', siteId: 'yard', personId: 'teo', deviceId: 'd' }, later(-40 * 24 * 3600))
     await openSession(shop.pool, { sessionId: 'watch', siteId: 'yard', personId: 'maren', deviceId: 'd' }, later(-40 * 24 * 3600))
-    await shop.pool.query("insert into permit_post (site_id, person_id, permit_id) values ('yard', 'maren', 'p')")
+    await shop.pool.query('insert into permit_post (site_id, person_id, permit_id) values (\'yard\', \'maren\', \'p\')')
     await cleanSessions(shop.pool, later(-30 * 24 * 3600))
-    const { rows } = await shop.pool.query<{ session_id: string }>("select session_id from session where session_id in ('old', 'watch')")
+    const left = 'select session_id from session where session_id in (\'old\', \'watch\')'
+    const { rows } = await shop.pool.query<{ session_id: string }>(left)
     expect(rows.map(({ session_id }) => session_id)).toEqual(['watch'])
   })
 })

@@ -75,7 +75,7 @@ describe('a row is read part by part', () => {
 describe('one thing is read without all of them', () => {
   it('the life of a stream is found by an index, as the log of some streams is', async () => {
     const { rows: streams } = await shop.pool.query<{ stream_id: string }>(
-      "select stream_id from stream where site_id = $1 and version > 2 and stream_id like 'station/%' limit 1",
+      'select stream_id from stream where site_id = $1 and version > 2 and stream_id like \'station/%\' limit 1',
       [siteId],
     )
     const streamId = streams[0]!.stream_id

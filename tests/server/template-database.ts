@@ -14,8 +14,11 @@ export const TEMPLATE = 'zonaris_template'
 export async function onCluster(statement: string): Promise<void> {
   const client = new pg.Client({ connectionString: `${clusterUrl()}/postgres` })
   await client.connect()
-  try { await client.query(statement) }
-  finally { await client.end() }
+  try {
+    await client.query(statement)
+  } finally {
+    await client.end()
+  }
 }
 
 /** Once for all server tests: a migrated database that each test file copies. */

@@ -77,7 +77,7 @@ async function rewriteFrom(
   streamId: string,
   change: (body: { payload: Record<string, unknown> }, version: number) => void,
 ): Promise<void> {
-  const { rows } = await db.query<{ version: number; body: string }>(
+  const { rows } = await db.query<{ version: number, body: string }>(
     'select version, body from event where stream_id = $1 order by version',
     [streamId],
   )
@@ -88,11 +88,7 @@ async function rewriteFrom(
     const text = canonicalText(said)
     const next = chainHash(hash, text)
     await db.query('update event set body = $3, prev_hash = $4, hash = $5 where stream_id = $1 and version = $2', [
-      streamId,
-      version,
-      text,
-      hash,
-      next,
+      streamId, version, text, hash, next,
     ])
     hash = next
   }
@@ -101,7 +97,7 @@ async function rewriteFrom(
 
 /** Writes every seal anew so that it fits what stands now. */
 async function reseal(db: pg.Client): Promise<void> {
-  const { rows } = await db.query<{ position: number; heads: Record<string, { version: number; hash: string }> }>(
+  const { rows } = await db.query<{ position: number, heads: Record<string, { version: number, hash: string }> }>(
     `select s.position, (select jsonb_object_agg(stream_id, jsonb_build_object('version', version, 'hash', hash)) from (
         select distinct on (stream_id) stream_id, version, hash from event
         where stream_id <> 'seal' and position <= (s.body_json -> 'payload' ->> 'position')::bigint
@@ -157,7 +153,7 @@ const ALTERATIONS: readonly Alteration[] = [
   ],
   [
     'a whole stream and every seal written anew',
-    async db => {
+    async (db) => {
       await rewriteFrom(db, BAY_1, ({ payload }) => {
         if (payload.shade === 11) payload.shade = 14
       })
@@ -237,7 +233,7 @@ const ALTERATIONS: readonly Alteration[] = [
   ],
   ['a clock that never rings', `delete from deadline`, 'reading'],
   ['a snapshot that is folded from', `update snapshot set state = jsonb_set(state, '{helmet,shade}', '14')`, 'snapshot'],
-  ["a date of somebody's health", `update wearer_health set fit_tested_on = '2026-11-01'`, 'health'],
+  ['a date of somebody\'s health', `update wearer_health set fit_tested_on = '2026-11-01'`, 'health'],
   ['a health record, gone without a word', 'delete from wearer_health', 'health'],
   [
     'a health record of somebody who has none',
@@ -264,7 +260,7 @@ const ALTERATIONS: readonly Alteration[] = [
 
 /** Looks at the database with every trigger off and this altered; nothing of it stays. */
 const whileAltered = <Result>(alter: Alteration[1], look: (client: pg.Client) => Promise<Result>): Promise<Result> =>
-  atOneMoment(shop.url, async client => {
+  atOneMoment(shop.url, async (client) => {
     await client.query('alter table event disable trigger all')
     if (typeof alter === 'string') await client.query(alter)
     else await alter(client)
@@ -333,13 +329,24 @@ describe('zonaris-verify', () => {
 describe('days and times', () => {
   const rowsOf = (days: readonly (readonly [at: string, seals?: string])[]): ExportRow[] => {
     let [hash, sealHash, sealVersion] = ['', '', 0]
-    const heads: [string, { version: number; hash: string }][] = []
+    const heads: [string, { version: number, hash: string }][] = []
     const rows = days.map(([at, seals], i): ExportRow => {
       const streamId = seals ? 'seal' : 'site'
       const version = seals ? ++sealVersion : i + 1 - sealVersion
       const payload = seals ? { day: seals, headsSha256: headsDigest(heads.slice(-1)), streams: 1, position: i } : {}
       const type = seals ? 'day-sealed' : 'x'
-      const body = canonicalText({ siteId: 's', streamId, version, type, typeVersion: 1, at, recordedAt: at, actor: { kind: 'clock' }, commandId: 'c', payload })
+      const body = canonicalText({
+        siteId: 's',
+        streamId,
+        version,
+        type,
+        typeVersion: 1,
+        at,
+        recordedAt: at,
+        actor: { kind: 'clock' },
+        commandId: 'c',
+        payload,
+      })
       const prevHash = seals ? sealHash : hash
       const next = chainHash(prevHash, body)
       if (seals) sealHash = next
@@ -358,15 +365,23 @@ describe('days and times', () => {
       ...rows,
     ]
   }
-  const woundsOf = async (days: Parameters<typeof rowsOf>[0]) => (await checkRecord(() => rowsOf(days))).wounds.map(({ what, where }) => `${what} ${where}`)
-  const EVERY_DAY = [['2026-11-20T10:00:00Z'], ['2026-11-21T05:00:00Z', '2026-11-20'], ['2026-11-21T10:00:00Z'], ['2026-11-22T05:00:00Z', '2026-11-21']] as const
+  const woundsOf = async (days: Parameters<typeof rowsOf>[0]) =>
+    (await checkRecord(() => rowsOf(days))).wounds.map(({ what, where }) => `${what} ${where}`)
+  const EVERY_DAY = [
+    ['2026-11-20T10:00:00Z'],
+    ['2026-11-21T05:00:00Z', '2026-11-20'],
+    ['2026-11-21T10:00:00Z'],
+    ['2026-11-22T05:00:00Z', '2026-11-21'],
+  ] as const
   it('stand when each day with something in it is sealed, also when nobody was awake for a week', async () => {
     expect(await woundsOf(EVERY_DAY)).toEqual([])
     expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-29T05:00:00Z', '2026-11-20'], ['2026-11-29T10:00:00Z']])).toEqual([])
   })
   it('a day with something in it that nothing seals is missed', async () => {
     expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z']])).toEqual(['day 2026-11-10'])
-    expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z'], ['2026-11-17T05:00:00Z', '2026-11-16']])).toEqual(['day 2026-11-10'])
+    expect(await woundsOf([['2026-11-10T10:00:00Z'], ['2026-11-16T10:00:00Z'], ['2026-11-17T05:00:00Z', '2026-11-16']])).toEqual([
+      'day 2026-11-10',
+    ])
   })
   it('a day to come is not sealed: it would keep those until then from being sealed', async () => {
     expect(await woundsOf([['2026-11-20T10:00:00Z'], ['2026-11-20T11:00:00Z', '2099-01-01']])).toContain('seal seal of 2099-01-01')
@@ -393,7 +408,7 @@ describe('the key and the anchors', () => {
     ])
       expect(isSigned({ ...anchor, ...over }, publicKeyPem), JSON.stringify(over)).toBe(false)
   })
-  it("belong to the app's own user alone", async () => {
+  it('belong to the app\'s own user alone', async () => {
     expect((await stat(path.join(folder, 'private', 'key.pem'))).mode & 0o777).toBe(0o600)
     expect((await stat(path.join(folder, 'yard.anchors.jsonl'))).mode & 0o777).toBe(0o600)
   })

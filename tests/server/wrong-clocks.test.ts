@@ -42,7 +42,7 @@ beforeAll(async () => {
 })
 afterAll(() => shop.close())
 
-describe.each(HOURS)('a phone that is %s h wrong', hours => {
+describe.each(HOURS)('a phone that is %s h wrong', (hours) => {
   it('stops a bay at once', async () => {
     await send(shop.as(['learner'], 'imke'), BAY_1, { type: 'station.stop', payload: { reason: 'sparks' } }, hours)
     expect((await bay()).facts.stop).not.toBeNull()

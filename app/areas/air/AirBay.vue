@@ -32,7 +32,9 @@ const tried = ref<WhatIf>({})
 /** A mask tried on: what would be breathed inside it. */
 const triedMask = ref<MaskId | null>(null)
 const isTrying = computed(() => Object.keys(tried.value).length > 0 || triedMask.value !== null)
-const set = (change: WhatIf) => { tried.value = { ...tried.value, ...change } }
+const set = (change: WhatIf) => {
+  tried.value = { ...tried.value, ...change }
+}
 const clear = () => {
   tried.value = {}
   triedMask.value = null
@@ -44,15 +46,32 @@ const air = computed(() => {
   const asked = tryOut(question.value, placed.bay.bayId, tried.value)
   const surroundings = judged.viewAt(placed.bay).air
   return assessAir({
-    bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!, prediction: predictHall(asked), check: placed.station.extractionCheck, surveys: surroundings.surveys, shopDay: surroundings.shopDay,
-    wearer: wornMask(surroundings.wearerOf(placed.station.personId), judged.viewAt(placed.bay).kit.wornBy(placed.station.personId), judged.standing.now).wearer, elsewhere: surroundings.elsewhere(placed.station.personId), rules: facts.rules, now: judged.standing.now,
+    bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!,
+    prediction: predictHall(asked),
+    check: placed.station.extractionCheck,
+    surveys: surroundings.surveys,
+    shopDay: surroundings.shopDay,
+    wearer: wornMask(
+      surroundings.wearerOf(placed.station.personId),
+      judged.viewAt(placed.bay).kit.wornBy(placed.station.personId),
+      judged.standing.now,
+    ).wearer,
+    elsewhere: surroundings.elsewhere(placed.station.personId),
+    rules: facts.rules,
+    now: judged.standing.now,
   })
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
-const holds = computed(() => [...air.value.found, ...air.value.missing].filter(({ severity }) => severity === 'hold' || severity === 'stop'))
+const holds = computed(() =>
+  [...air.value.found, ...air.value.missing].filter(({ severity }) => severity === 'hold' || severity === 'stop'),
+)
 const isOpen = computed(() => air.value.exposure !== null && holds.value.length === 0)
 const sentence = computed(() => {
-  const said = holds.value[0] ?? air.value.found.find(({ code }) => code === 'respirator.enough') ?? air.value.found.find(({ code }) => code === 'exposure.under' || code === 'air.measured') ?? air.value.found[0]
+  const said
+    = holds.value[0]
+      ?? air.value.found.find(({ code }) => code === 'respirator.enough')
+      ?? air.value.found.find(({ code }) => code === 'exposure.under' || code === 'air.measured')
+      ?? air.value.found[0]
   return said ? [lookup.say(said).message, lookup.say(said).todo].filter(Boolean).join(' ') : ''
 })
 /** Respirators are asked for by what is outside the mask; the flow shows what is inside the one worn, or the least that would do. */
@@ -60,10 +79,22 @@ const apf = computed(() => air.value.respirator?.masks.find(({ mask }) => mask =
 const masks = computed(() => air.value.respirator?.masks ?? [])
 
 const advice = computed(() => question.value ? airAdvice(question.value, placed.bay.bayId, facts.rules) : [])
-const plan = computed(() => question.value && (placed.verdict.air.exposure?.fraction ?? 0) > facts.rules.actionFraction ? advicePlan(question.value, placed.bay.bayId, facts.rules) : null)
+const plan = computed(() =>
+  question.value && (placed.verdict.air.exposure?.fraction ?? 0) > facts.rules.actionFraction
+    ? advicePlan(question.value, placed.bay.bayId, facts.rules)
+    : null,
+)
 const isTried = ({ change }: Advice): boolean => Object.keys(change).length > 0 && JSON.stringify(change) === JSON.stringify(tried.value)
 
-interface Control { readonly key: keyof WhatIf, readonly label: string, readonly min: number, readonly max: number, readonly step: number, readonly value: number, readonly said: string }
+interface Control {
+  readonly key: keyof WhatIf
+  readonly label: string
+  readonly min: number
+  readonly max: number
+  readonly step: number
+  readonly value: number
+  readonly said: string
+}
 /** Controls that a finger can drag; each answers while it moves. */
 const controls = computed<readonly Control[]>(() => {
   const job = own.value?.job
@@ -76,9 +107,11 @@ const controls = computed<readonly Control[]>(() => {
     list.push({ key, label, min, max, step, value, said: say(value) })
   }
   if (extraction && position) add('distanceM', 'Hood to arc', position.distanceM, 0.05, 0.8, 0.01, q.value.reach)
-  if (extraction) add('flowM3PerS', 'Hood draws', extraction.flowM3PerS, 0, Math.max(0.6, extraction.flowM3PerS * 2), 0.005, q.value.airFlow)
+  if (extraction)
+    add('flowM3PerS', 'Hood draws', extraction.flowM3PerS, 0, Math.max(0.6, extraction.flowM3PerS * 2), 0.005, q.value.airFlow)
   add('arcMinPerH', 'Arc in an hour', job.arcMinPerH ?? 20, 1, 60, 1, q.value.minutes)
-  if (job.coating && job.coating !== 'none') add('strippedWidthMm', 'Stripped each side', job.coatingStripped ? job.strippedWidthMm ?? 0 : 0, 0, 60, 1, q.value.length)
+  if (job.coating && job.coating !== 'none')
+    add('strippedWidthMm', 'Stripped each side', job.coatingStripped ? (job.strippedWidthMm ?? 0) : 0, 0, 60, 1, q.value.length)
   add('airSpeedMPerS', 'Draught', hall.airSpeedMPerS, 0.05, 1.5, 0.01, q.value.speed)
   if (!hall.isOpenAir) add('supplyM3PerS', 'Air blown in', hall.supplyM3PerS, 0, Math.max(4, hall.supplyM3PerS * 3), 0.05, q.value.airFlow)
   if (question.value.bays.length > 1) add('othersShare', 'Other arcs', 1, 0, 1, 0.05, share => `${Math.round(share * 100)} %`)
@@ -86,8 +119,14 @@ const controls = computed<readonly Control[]>(() => {
 })
 const drag = (key: keyof WhatIf, event: Event) => set({ [key]: Number((event.target as HTMLInputElement).value) })
 /** Every job that counts for this shift, the one that stands last. */
-const counted = computed(() => [...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, judged.standing.now)).map(({ job }) => job), ...placed.station.job ? [placed.station.job] : []]
-  .filter(job => jobSpan(job, facts.rules.shopDayHour)).map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`))
+const counted = computed(() =>
+  [
+    ...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, judged.standing.now)).map(({ job }) => job),
+    ...(placed.station.job ? [placed.station.job] : []),
+  ]
+    .filter(job => jobSpan(job, facts.rules.shopDayHour))
+    .map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`),
+)
 const mayTake = computed(() => session.may('set-jobs', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const canPlace = computed(() => own.value?.extraction?.kind === 'arm' || own.value?.extraction?.kind === 'opening')
 const placement = computed(() => tried.value.placement ?? own.value?.position?.placement ?? 'beside')
@@ -97,97 +136,217 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
   <div class="bay">
     <header class="head">
       <h2>
-        <svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
+        <svg
+          width="30"
+          height="36"
+          viewBox="-18 0 36 44"
+          aria-hidden="true"
+        ><RailGateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
         Air of bay {{ placed.bay.label }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</small>
       </h2>
-      <NuxtLink class="key quiet link" to="/air">
+      <NuxtLink
+        class="key quiet link"
+        to="/air"
+      >
         Close
       </NuxtLink>
     </header>
-    <p class="sentence" role="status">
-      <b v-if="isTrying" class="pencil">Tried, not set.</b>
-      <b v-if="fraction !== null" class="number print" :class="isOpen ? 'state-open' : 'state-hold'">{{ q.part(fraction) }}</b>
+    <p
+      class="sentence"
+      role="status"
+    >
+      <b
+        v-if="isTrying"
+        class="pencil"
+      >Tried, not set.</b>
+      <b
+        v-if="fraction !== null"
+        class="number print"
+        :class="isOpen ? 'state-open' : 'state-hold'"
+      >{{ q.part(fraction) }}</b>
       <span>{{ sentence }}</span>
     </p>
     <div class="actions">
-      <button v-if="isTrying" class="key" type="button" @click="clear">
+      <button
+        v-if="isTrying"
+        class="key"
+        type="button"
+        @click="clear"
+      >
         As it is
       </button>
-      <NuxtLink v-if="mayTake" class="key link" :to="{ path: `/bay/${placed.bay.bayId}`, query: { do: 'air' } }">
+      <NuxtLink
+        v-if="mayTake"
+        class="key link"
+        :to="{ path: `/bay/${placed.bay.bayId}`, query: { do: 'air' } }"
+      >
         Set hood, look at extraction
       </NuxtLink>
-      <NuxtLink class="key link" :to="{ path: `/bay/${placed.bay.bayId}` }">
+      <NuxtLink
+        class="key link"
+        :to="{ path: `/bay/${placed.bay.bayId}` }"
+      >
         The bay
       </NuxtLink>
     </div>
 
-    <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :apf="apf" />
+    <AirWay
+      :air="air"
+      :action-fraction="facts.rules.actionFraction"
+      :apf="apf"
+    />
 
-    <section v-if="controls.length > 0" class="part" aria-label="Try it">
+    <section
+      v-if="controls.length > 0"
+      class="part"
+      aria-label="Try it"
+    >
       <h3>Try it</h3>
-      <div v-if="canPlace && own?.position" class="keys">
-        <button v-for="one in (['beside', 'above'] as const)" :key="one" class="key" :class="{ picked: placement === one }" :aria-pressed="placement === one" type="button" @click="set({ placement: one })">
+      <div
+        v-if="canPlace && own?.position"
+        class="keys"
+      >
+        <button
+          v-for="one in (['beside', 'above'] as const)"
+          :key="one"
+          class="key"
+          :class="{ picked: placement === one }"
+          :aria-pressed="placement === one"
+          type="button"
+          @click="set({ placement: one })"
+        >
           hood {{ words.placements[one] }}
         </button>
       </div>
       <div class="controls">
-        <label v-for="{ key, label, min, max, step, value, said } in controls" :key="key">
+        <label
+          v-for="{ key, label, min, max, step, value, said } in controls"
+          :key="key"
+        >
           <span>{{ label }} <b :class="tried[key] === undefined ? 'chalk' : 'pencil'">{{ said }}</b></span>
-          <input type="range" :min="min" :max="max" :step="step" :value="value" :aria-valuetext="said" @input="drag(key, $event)">
+          <input
+            type="range"
+            :min="min"
+            :max="max"
+            :step="step"
+            :value="value"
+            :aria-valuetext="said"
+            @input="drag(key, $event)"
+          >
         </label>
       </div>
     </section>
 
-    <section v-if="advice.length > 0" class="part" aria-label="What would help">
+    <section
+      v-if="advice.length > 0"
+      class="part"
+      aria-label="What would help"
+    >
       <h3>What would help, in the order of effect</h3>
       <ul class="advice">
-        <li v-for="one in advice" :key="one.kind">
+        <li
+          v-for="one in advice"
+          :key="one.kind"
+        >
           <span><b>{{ words.adviceKinds[one.kind] }}</b><small>{{ adviceWords(one, q) }}</small></span>
-          <AirTemper :fraction="one.fractionAfter ?? 0" :action="facts.rules.actionFraction" />
-          <span class="after print" :class="one.isEnough ? 'state-open' : ''">{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? 'enough' : 'not alone' }}</small></span>
-          <button v-if="one.kind === 'respirator'" class="key" :class="{ picked: triedMask === one.masks![0] }" :aria-pressed="triedMask === one.masks![0]" type="button" @click="triedMask = triedMask ? null : one.masks![0]!">
+          <AirTemper
+            :fraction="one.fractionAfter ?? 0"
+            :action="facts.rules.actionFraction"
+          />
+          <span
+            class="after print"
+            :class="one.isEnough ? 'state-open' : ''"
+          >{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? 'enough' : 'not alone' }}</small></span>
+          <button
+            v-if="one.kind === 'respirator'"
+            class="key"
+            :class="{ picked: triedMask === one.masks![0] }"
+            :aria-pressed="triedMask === one.masks![0]"
+            type="button"
+            @click="triedMask = triedMask ? null : one.masks![0]!"
+          >
             Try
           </button>
-          <button v-else class="key" :class="{ picked: isTried(one) }" :aria-pressed="isTried(one)" type="button" @click="tried = isTried(one) ? {} : { ...one.change }">
+          <button
+            v-else
+            class="key"
+            :class="{ picked: isTried(one) }"
+            :aria-pressed="isTried(one)"
+            type="button"
+            @click="tried = isTried(one) ? {} : { ...one.change }"
+          >
             Try
           </button>
         </li>
       </ul>
-      <p v-if="plan && plan.kinds.length > 1" class="together">
+      <p
+        v-if="plan && plan.kinds.length > 1"
+        class="together"
+      >
         Together: <b>{{ changeWords(plan.change, q) }}</b>, then {{ q.part(plan.fractionAfter) }}{{ plan.isEnough ? ': enough' : ', still over' }}.
-        <button class="key" type="button" @click="tried = { ...plan.change }">
+        <button
+          class="key"
+          type="button"
+          @click="tried = { ...plan.change }"
+        >
           Try all
         </button>
       </p>
     </section>
 
-    <LazyAirWindow v-if="air.prediction && own?.job" :prediction="air.prediction" :process="(tried.process ?? own.job.process)" :draught-m-per-s="tried.airSpeedMPerS ?? question!.hall.airSpeedMPerS" />
+    <LazyAirWindow
+      v-if="air.prediction && own?.job"
+      :prediction="air.prediction"
+      :process="(tried.process ?? own.job.process)"
+      :draught-m-per-s="tried.airSpeedMPerS ?? question!.hall.airSpeedMPerS"
+    />
 
-    <AirLimits v-if="air.exposure" :exposure="air.exposure" />
+    <AirLimits
+      v-if="air.exposure"
+      :exposure="air.exposure"
+    />
 
-    <section v-if="masks.length > 0 && air.respirator!.neededApf > 1" class="part" aria-label="Respirators">
+    <section
+      v-if="masks.length > 0 && air.respirator!.neededApf > 1"
+      class="part"
+      aria-label="Respirators"
+    >
       <h3>If nothing else can be done: a protection factor of {{ q.factor(air.respirator!.neededApf) }}</h3>
       <ul class="masks">
-        <li v-for="{ mask, apf: worth, suits, isTight } in masks" :key="mask" :class="{ suits }">
+        <li
+          v-for="{ mask, apf: worth, suits, isTight } in masks"
+          :key="mask"
+          :class="{ suits }"
+        >
           <b>{{ words.masks[mask] }}</b>
           <span>{{ worth === null ? mask === 'dust-mask' ? 'not a respirator' : 'no factor assigned here' : `protects ${q.factor(worth)} times` }}</span>
-          <span>{{ suits ? isTight ? 'enough, with fit test, clearance and a clean shave' : 'enough, with clearance' : 'not enough' }}</span>
+          <span v-if="suits">{{ isTight ? 'enough, with fit test, clearance and a clean shave' : 'enough, with clearance' }}</span>
+          <span v-else>not enough</span>
         </li>
       </ul>
-      <p v-if="air.respirator!.gases.length > 0" class="said">
+      <p
+        v-if="air.respirator!.gases.length > 0"
+        class="said"
+      >
         No dust filter stops {{ air.respirator!.gases.map(gas => words.substances[gas]).join(', ') }}.
       </p>
     </section>
 
     <LazyAirSamples :placed="placed" />
 
-    <section class="part" aria-label="Said besides">
+    <section
+      class="part"
+      aria-label="Said besides"
+    >
       <h3>What it rests on</h3>
       <p v-if="counted.length > 0">
         Counted today, over a shift of {{ facts.rules.shiftHours }} h: <span class="chalk">{{ counted.join('; ') }}</span>.
       </p>
       <ul class="notes">
-        <li v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')" :key="index">
+        <li
+          v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')"
+          :key="index"
+        >
           {{ lookup.say(said).message }}
         </li>
       </ul>
@@ -202,39 +361,168 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 </template>
 
 <style scoped>
-.bay { display: grid; gap: 12px; }
-.head { display: flex; justify-content: space-between; align-items: center; gap: 8px; margin: -8px 0 -8px; }
-h2 { display: flex; align-items: center; gap: 8px; font-size: 24px; flex-wrap: wrap; }
-h2 small { font-size: 17px; }
-.link { display: grid; place-items: center; }
-.sentence { display: flex; align-items: baseline; gap: 14px; flex-wrap: wrap; font-size: 17px; }
-.sentence > span { flex: 1 1 300px; }
-.number { font-size: 40px; font-weight: 900; line-height: 1; letter-spacing: -0.02em; }
-.actions { display: flex; flex-wrap: wrap; gap: 8px; }
-.part { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 8px; }
-.controls { display: grid; grid-template-columns: repeat(auto-fit, minmax(230px, 1fr)); gap: 2px 22px; }
-.controls label { display: grid; }
-.controls span { display: flex; justify-content: space-between; margin-bottom: -8px; }
+.bay {
+  display: grid;
+  gap: 12px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  margin: -8px 0 -8px;
+}
+h2 {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 24px;
+  flex-wrap: wrap;
+}
+h2 small {
+  font-size: 17px;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
+.sentence {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+  flex-wrap: wrap;
+  font-size: 17px;
+}
+.sentence > span {
+  flex: 1 1 300px;
+}
+.number {
+  font-size: 40px;
+  font-weight: 900;
+  line-height: 1;
+  letter-spacing: -0.02em;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.part {
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 8px;
+}
+.controls {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(230px, 1fr));
+  gap: 2px 22px;
+}
+.controls label {
+  display: grid;
+}
+.controls span {
+  display: flex;
+  justify-content: space-between;
+  margin-bottom: -8px;
+}
 /* A track that a gloved finger finds: the whole height takes the touch. */
-.controls input { height: 56px; width: 100%; appearance: none; background: none; cursor: grab; }
-.controls input::-webkit-slider-runnable-track { height: 6px; background: var(--strong-rule); }
-.controls input::-moz-range-track { height: 6px; background: var(--strong-rule); }
-.controls input::-webkit-slider-thumb { appearance: none; width: 26px; height: 38px; margin-top: -16px; background: var(--key); border: 3px solid var(--panel); border-radius: 0; }
-.controls input::-moz-range-thumb { width: 26px; height: 38px; background: var(--key); border: 3px solid var(--panel); border-radius: 0; }
-.advice li { display: grid; grid-template-columns: minmax(0, 1fr) 150px 92px 74px; gap: 14px; align-items: center; min-height: 64px; border-bottom: 1px solid var(--rule); padding: 4px 0; }
-.advice small { display: block; color: var(--soft); font-size: 15px; }
-.after { font-weight: 800; text-align: right; }
-.after small { font-weight: 500; font-size: 14px; }
-.together { display: flex; flex-wrap: wrap; gap: 4px 10px; align-items: center; }
-.masks li { display: grid; grid-template-columns: minmax(0, 190px) minmax(0, 190px) minmax(0, 1fr); gap: 10px; padding: 6px 0; border-bottom: 1px solid var(--rule); color: var(--soft); }
-.masks .suits { color: var(--ink); }
-.masks li:not(.suits) b { font-weight: 500; text-decoration: line-through; }
-.notes { display: grid; gap: 6px; font-size: 15px; }
-.notes li { border-left: 3px solid var(--rule); padding-left: 10px; }
+.controls input {
+  height: 56px;
+  width: 100%;
+  appearance: none;
+  background: none;
+  cursor: grab;
+}
+.controls input::-webkit-slider-runnable-track {
+  height: 6px;
+  background: var(--strong-rule);
+}
+.controls input::-moz-range-track {
+  height: 6px;
+  background: var(--strong-rule);
+}
+.controls input::-webkit-slider-thumb {
+  appearance: none;
+  width: 26px;
+  height: 38px;
+  margin-top: -16px;
+  background: var(--key);
+  border: 3px solid var(--panel);
+  border-radius: 0;
+}
+.controls input::-moz-range-thumb {
+  width: 26px;
+  height: 38px;
+  background: var(--key);
+  border: 3px solid var(--panel);
+  border-radius: 0;
+}
+.advice li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 150px 92px 74px;
+  gap: 14px;
+  align-items: center;
+  min-height: 64px;
+  border-bottom: 1px solid var(--rule);
+  padding: 4px 0;
+}
+.advice small {
+  display: block;
+  color: var(--soft);
+  font-size: 15px;
+}
+.after {
+  font-weight: 800;
+  text-align: right;
+}
+.after small {
+  font-weight: 500;
+  font-size: 14px;
+}
+.together {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+}
+.masks li {
+  display: grid;
+  grid-template-columns: minmax(0, 190px) minmax(0, 190px) minmax(0, 1fr);
+  gap: 10px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+  color: var(--soft);
+}
+.masks .suits {
+  color: var(--ink);
+}
+.masks li:not(.suits) b {
+  font-weight: 500;
+  text-decoration: line-through;
+}
+.notes {
+  display: grid;
+  gap: 6px;
+  font-size: 15px;
+}
+.notes li {
+  border-left: 3px solid var(--rule);
+  padding-left: 10px;
+}
 @media (max-width: 700px) {
-  .advice li { grid-template-columns: minmax(0, 1fr) 74px; }
-  .advice .temper { grid-column: 1; }
-  .advice .after { grid-column: 2; grid-row: 2; }
-  .masks li { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }
+  .advice li {
+    grid-template-columns: minmax(0, 1fr) 74px;
+  }
+  .advice .temper {
+    grid-column: 1;
+  }
+  .advice .after {
+    grid-column: 2;
+    grid-row: 2;
+  }
+  .masks li {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
 }
 </style>

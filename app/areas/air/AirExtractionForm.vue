@@ -2,7 +2,12 @@
 import type { Extraction, FittedBay, FlowMethod } from '#core/streams/hall/hall'
 import { FLOW_METHODS } from '#core/streams/hall/hall'
 import { HOOD_LIMITS, mouthAreaM2 } from '#core/ventilation/hood'
-import { ENTRY_COEFFICIENTS, flowFromFaceVelocityM3PerS, flowFromStaticPressureM3PerS, flowFromTraverseM3PerS } from '#core/ventilation/hood-flow'
+import {
+  ENTRY_COEFFICIENTS,
+  flowFromFaceVelocityM3PerS,
+  flowFromStaticPressureM3PerS,
+  flowFromTraverseM3PerS,
+} from '#core/ventilation/hood-flow'
 import type { HoodEntryId } from '#core/ventilation/hood-flow'
 import type { ExtractionKindId } from '#core/ids/vocabulary'
 import { EXTRACTION_KINDS } from '#core/ids/vocabulary'
@@ -31,85 +36,240 @@ const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown
 const readings = ref('')
 const ductM = ref<number | undefined>(before?.diameterM)
 const entry = ref<HoodEntryId | ''>('flanged-end')
-const ENTRY_WORDS: Record<HoodEntryId, string> = { 'plain-end': 'plain end of a duct', 'flanged-end': 'flanged end', 'bellmouth': 'bell mouth', 'tapered-round': 'tapered, round face', 'tapered-rectangular': 'tapered, rectangular face' }
+const ENTRY_WORDS: Record<HoodEntryId, string> = {
+  'plain-end': 'plain end of a duct',
+  'flanged-end': 'flanged end',
+  'bellmouth': 'bell mouth',
+  'tapered-round': 'tapered, round face',
+  'tapered-rectangular': 'tapered, rectangular face',
+}
 const numbers = computed(() => readings.value.split(/[\s;]+/).filter(Boolean).map(readNumber))
 /** Flow from readings: speeds at the face in the site's unit, pressures in Pa. */
 const worked = computed(() => {
   if (numbers.value.length === 0 || numbers.value.some(value => !(value >= 0))) return null
-  const mouth = kind.value === '' ? undefined : mouthAreaM2({ kind: kind.value === 'arm' ? 'opening' : kind.value, diameterM: isRound.value ? diameterM.value : undefined, widthM: widthM.value, heightM: heightM.value, flanged: false, flowM3PerS: 0 })
+  const mouth
+    = kind.value === ''
+      ? undefined
+      : mouthAreaM2({
+          kind: kind.value === 'arm' ? 'opening' : kind.value,
+          diameterM: isRound.value ? diameterM.value : undefined,
+          widthM: widthM.value,
+          heightM: heightM.value,
+          flanged: false,
+          flowM3PerS: 0,
+        })
   switch (flowFrom.value) {
-    case 'face-velocity': return mouth ? flowFromFaceVelocityM3PerS(mouth, numbers.value.map(units.value.speed.fromShown)) : null
-    case 'static-pressure': return ductM.value && entry.value ? flowFromStaticPressureM3PerS(ductM.value, numbers.value.reduce((total, pa) => total + pa, 0) / numbers.value.length, ENTRY_COEFFICIENTS[entry.value]) : null
-    case 'traverse': return ductM.value ? flowFromTraverseM3PerS(ductM.value, numbers.value) : null
-    default: return null
+    case 'face-velocity':
+      return mouth ? flowFromFaceVelocityM3PerS(mouth, numbers.value.map(units.value.speed.fromShown)) : null
+    case 'static-pressure':
+      return ductM.value && entry.value
+        ? flowFromStaticPressureM3PerS(
+            ductM.value,
+            numbers.value.reduce((total, pa) => total + pa, 0) / numbers.value.length,
+            ENTRY_COEFFICIENTS[entry.value],
+          )
+        : null
+    case 'traverse':
+      return ductM.value ? flowFromTraverseM3PerS(ductM.value, numbers.value) : null
+    default:
+      return null
   }
 })
-const ASKED: Record<Exclude<FlowMethod, 'maker'>, string> = { 'face-velocity': 'Speeds at points of the face', 'static-pressure': 'Suction behind the hood, Pa', 'traverse': 'Velocity pressures across the duct, Pa' }
+const ASKED: Record<Exclude<FlowMethod, 'maker'>, string> = {
+  'face-velocity': 'Speeds at points of the face',
+  'static-pressure': 'Suction behind the hood, Pa',
+  'traverse': 'Velocity pressures across the duct, Pa',
+}
 
 const extraction = computed<Extraction | null>(() => {
   if (!kind.value || !flowFrom.value || flowM3PerS.value === undefined || filterEfficiency.value === undefined) return null
-  const mouth = kind.value === 'gun' ? {} : isRound.value ? { diameterM: diameterM.value } : { widthM: widthM.value, heightM: heightM.value }
+  const mouth
+    = kind.value === 'gun' ? {} : isRound.value ? { diameterM: diameterM.value } : { widthM: widthM.value, heightM: heightM.value }
   if (Object.values(mouth).some(value => value === undefined)) return null
-  return { kind: kind.value, ...mouth, flanged: flanged.value, flowM3PerS: flowM3PerS.value, flowFrom: flowFrom.value, returnsAir: returnsAir.value, filterEfficiency: returnsAir.value ? filterEfficiency.value : 0 }
+  return {
+    kind: kind.value,
+    ...mouth,
+    flanged: flanged.value,
+    flowM3PerS: flowM3PerS.value,
+    flowFrom: flowFrom.value,
+    returnsAir: returnsAir.value,
+    filterEfficiency: returnsAir.value ? filterEfficiency.value : 0,
+  }
 })
 const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 </script>
 
 <template>
-  <form class="extraction" @submit.prevent="extraction && emit('fit', { ...place(), extraction })">
+  <form
+    class="extraction"
+    @submit.prevent="extraction && emit('fit', { ...place(), extraction })"
+  >
     <div class="columns">
-      <FrameSelect v-model="kind" label="Kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
-      <FrameNumber v-model="xM" label="Stands at, along the hall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
-      <FrameNumber v-model="yM" label="and across it" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <FrameSelect
+        v-model="kind"
+        label="Kind"
+        :ids="EXTRACTION_KINDS"
+        :named="id => words.extractionKinds[id]"
+      />
+      <FrameNumber
+        v-model="xM"
+        label="Stands at, along the hall"
+        :unit="units.height"
+        :limits="{ min: -1000, max: 1000 }"
+      />
+      <FrameNumber
+        v-model="yM"
+        label="and across it"
+        :unit="units.height"
+        :limits="{ min: -1000, max: 1000 }"
+      />
     </div>
     <template v-if="kind !== 'gun'">
       <div class="keys">
-        <button class="key" :class="{ picked: isRound }" :aria-pressed="isRound" type="button" @click="isRound = true">
+        <button
+          class="key"
+          :class="{ picked: isRound }"
+          :aria-pressed="isRound"
+          type="button"
+          @click="isRound = true"
+        >
           round mouth
         </button>
-        <button class="key" :class="{ picked: !isRound }" :aria-pressed="!isRound" type="button" @click="isRound = false">
+        <button
+          class="key"
+          :class="{ picked: !isRound }"
+          :aria-pressed="!isRound"
+          type="button"
+          @click="isRound = false"
+        >
           with corners
         </button>
-        <button class="key" :class="{ picked: flanged }" :aria-pressed="flanged" type="button" @click="flanged = !flanged">
+        <button
+          class="key"
+          :class="{ picked: flanged }"
+          :aria-pressed="flanged"
+          type="button"
+          @click="flanged = !flanged"
+        >
           with a wide flat rim
         </button>
       </div>
       <div class="columns">
-        <FrameNumber v-if="isRound" v-model="diameterM" label="Diameter" :unit="units.reach" :limits="HOOD_LIMITS.diameterM" />
+        <FrameNumber
+          v-if="isRound"
+          v-model="diameterM"
+          label="Diameter"
+          :unit="units.reach"
+          :limits="HOOD_LIMITS.diameterM"
+        />
         <template v-else>
-          <FrameNumber v-model="widthM" label="Width" :unit="units.reach" :limits="HOOD_LIMITS.widthM" />
-          <FrameNumber v-model="heightM" label="Height or depth" :unit="units.reach" :limits="HOOD_LIMITS.heightM" />
+          <FrameNumber
+            v-model="widthM"
+            label="Width"
+            :unit="units.reach"
+            :limits="HOOD_LIMITS.widthM"
+          />
+          <FrameNumber
+            v-model="heightM"
+            label="Height or depth"
+            :unit="units.reach"
+            :limits="HOOD_LIMITS.heightM"
+          />
         </template>
       </div>
     </template>
     <div class="columns">
-      <FrameSelect v-model="flowFrom" label="Flow known from" :ids="FLOW_METHODS" :named="id => words.flowMethods[id]" />
+      <FrameSelect
+        v-model="flowFrom"
+        label="Flow known from"
+        :ids="FLOW_METHODS"
+        :named="id => words.flowMethods[id]"
+      />
       <template v-if="flowFrom && flowFrom !== 'maker'">
-        <FrameField v-slot="{ id }" :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]" hint="one or more, with spaces">
-          <input :id="id" v-model="readings" class="entry" inputmode="decimal" autocomplete="off">
+        <FrameField
+          v-slot="{ id }"
+          :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]"
+          hint="one or more, with spaces"
+        >
+          <input
+            :id="id"
+            v-model="readings"
+            class="entry"
+            inputmode="decimal"
+            autocomplete="off"
+          >
         </FrameField>
-        <FrameNumber v-if="flowFrom !== 'face-velocity'" v-model="ductM" label="Duct diameter" :unit="units.reach" :limits="HOOD_LIMITS.diameterM" />
-        <FrameSelect v-if="flowFrom === 'static-pressure'" v-model="entry" label="The hood is a" :ids="Object.keys(ENTRY_COEFFICIENTS) as HoodEntryId[]" :named="id => ENTRY_WORDS[id]" />
+        <FrameNumber
+          v-if="flowFrom !== 'face-velocity'"
+          v-model="ductM"
+          label="Duct diameter"
+          :unit="units.reach"
+          :limits="HOOD_LIMITS.diameterM"
+        />
+        <FrameSelect
+          v-if="flowFrom === 'static-pressure'"
+          v-model="entry"
+          label="The hood is a"
+          :ids="Object.keys(ENTRY_COEFFICIENTS) as HoodEntryId[]"
+          :named="id => ENTRY_WORDS[id]"
+        />
       </template>
-      <FrameNumber v-model="flowM3PerS" label="Flow" :unit="units.airFlow" :limits="HOOD_LIMITS.flowM3PerS" />
+      <FrameNumber
+        v-model="flowM3PerS"
+        label="Flow"
+        :unit="units.airFlow"
+        :limits="HOOD_LIMITS.flowM3PerS"
+      />
     </div>
-    <button v-if="worked !== null" class="key" type="button" @click="flowM3PerS = worked">
+    <button
+      v-if="worked !== null"
+      class="key"
+      type="button"
+      @click="flowM3PerS = worked"
+    >
       Take {{ q.airFlow(worked) }} from the readings
     </button>
     <div class="keys">
-      <button class="key" :class="{ picked: !returnsAir }" :aria-pressed="!returnsAir" type="button" @click="returnsAir = false">
+      <button
+        class="key"
+        :class="{ picked: !returnsAir }"
+        :aria-pressed="!returnsAir"
+        type="button"
+        @click="returnsAir = false"
+      >
         ducted out
       </button>
-      <button class="key" :class="{ picked: returnsAir }" :aria-pressed="returnsAir" type="button" @click="returnsAir = true">
+      <button
+        class="key"
+        :class="{ picked: returnsAir }"
+        :aria-pressed="returnsAir"
+        type="button"
+        @click="returnsAir = true"
+      >
         returned through a filter
       </button>
     </div>
-    <FrameNumber v-if="returnsAir" v-model="filterEfficiency" label="Its filter keeps" :unit="share" :limits="{ min: 0, max: 1 }" hint="of fume; gases come back in full" />
+    <FrameNumber
+      v-if="returnsAir"
+      v-model="filterEfficiency"
+      label="Its filter keeps"
+      :unit="share"
+      :limits="{ min: 0, max: 1 }"
+      hint="of fume; gases come back in full"
+    />
     <div class="keys">
-      <button class="key" type="button" @click="emit('fit', { ...place(), extraction: null })">
+      <button
+        class="key"
+        type="button"
+        @click="emit('fit', { ...place(), extraction: null })"
+      >
         It has none
       </button>
-      <button class="key go" type="submit" :disabled="!extraction">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!extraction"
+      >
         Save
       </button>
     </div>

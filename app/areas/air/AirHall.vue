@@ -14,22 +14,41 @@ const q = useQuantities()
 
 const state = computed(() => shopFacts.reading?.air.halls[hall.hallId] ?? null)
 const bays = computed(() => judged.placed.filter(({ bay }) => hallIdOf(shopFacts.site, bay.bayId) === hall.hallId))
-interface Row { readonly placed: Placed, readonly fraction: number | null, readonly looseMgPerMin: number, readonly fromOthers: number, readonly says: string | null, readonly xM: number, readonly yM: number }
-const rows = computed<readonly Row[]>(() => bays.value.map((placed): Row => {
-  const { prediction, exposure } = placed.verdict.air
-  const gate = placed.verdict.byId.air
-  const fume = prediction?.emission.substances['total-fume']?.mgPerMin.high ?? 0
-  const duty = (placed.station.job?.arcMinPerH ?? 0) / 60
-  const worst = exposure?.worst && prediction?.breathed?.[exposure.worst.limit.substance]
-  const fitted = state.value?.bays[placed.bay.bayId]
-  const first = gate.findings[0]
-  return {
-    placed, fraction: exposure?.fraction ?? null, xM: fitted?.xM ?? 0, yM: fitted?.yM ?? 0,
-    looseMgPerMin: prediction?.breathed ? fume * duty * (1 - prediction.capture.low) : 0,
-    fromOthers: worst && worst.twa.high > 0 ? worst.twaFromOthers.high / worst.twa.high : 0,
-    says: first && gate.state !== 'open' ? lookup.say(first).brief : null,
-  }
-}).sort((a, b) => Number(b.placed.verdict.byId.air.state !== 'open') - Number(a.placed.verdict.byId.air.state !== 'open') || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1))))
+interface Row {
+  readonly placed: Placed
+  readonly fraction: number | null
+  readonly looseMgPerMin: number
+  readonly fromOthers: number
+  readonly says: string | null
+  readonly xM: number
+  readonly yM: number
+}
+const rows = computed<readonly Row[]>(() =>
+  bays.value
+    .map((placed): Row => {
+      const { prediction, exposure } = placed.verdict.air
+      const gate = placed.verdict.byId.air
+      const fume = prediction?.emission.substances['total-fume']?.mgPerMin.high ?? 0
+      const duty = (placed.station.job?.arcMinPerH ?? 0) / 60
+      const worst = exposure?.worst && prediction?.breathed?.[exposure.worst.limit.substance]
+      const fitted = state.value?.bays[placed.bay.bayId]
+      const first = gate.findings[0]
+      return {
+        placed,
+        fraction: exposure?.fraction ?? null,
+        xM: fitted?.xM ?? 0,
+        yM: fitted?.yM ?? 0,
+        looseMgPerMin: prediction?.breathed ? fume * duty * (1 - prediction.capture.low) : 0,
+        fromOthers: worst && worst.twa.high > 0 ? worst.twaFromOthers.high / worst.twa.high : 0,
+        says: first && gate.state !== 'open' ? lookup.say(first).brief : null,
+      }
+    })
+    .sort(
+      (a, b) =>
+        Number(b.placed.verdict.byId.air.state !== 'open') - Number(a.placed.verdict.byId.air.state !== 'open')
+        || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1)),
+    ),
+)
 
 /** How long the hall takes to clear to a twentieth once the arcs stop. */
 const clears = computed(() => {
@@ -40,7 +59,9 @@ const clears = computed(() => {
 const facts = computed(() => {
   const air = state.value?.air
   if (!air) return null
-  return air.isOpenAir ? 'Open air' : `${q.value.volume(air.volumeM3)}, ceiling ${q.value.height(air.ceilingM)}, ${q.value.airFlow(air.supplyM3PerS * air.outdoorShare)} outdoor air, ${q.value.speed(air.airSpeedMPerS)} at the bays${clears.value}`
+  return air.isOpenAir
+    ? 'Open air'
+    : `${q.value.volume(air.volumeM3)}, ceiling ${q.value.height(air.ceilingM)}, ${q.value.airFlow(air.supplyM3PerS * air.outdoorShare)} outdoor air, ${q.value.speed(air.airSpeedMPerS)} at the bays${clears.value}`
 })
 /** The plan: places in metres, drawn to fit. A bay's circle grows with what it lets loose. */
 const plan = computed(() => {
@@ -49,43 +70,111 @@ const plan = computed(() => {
   const [left, right] = [Math.min(...placedAt.map(({ xM }) => xM)) - 3, Math.max(...placedAt.map(({ xM }) => xM)) + 3]
   const [top, bottom] = [Math.min(...placedAt.map(({ yM }) => yM)) - 3, Math.max(...placedAt.map(({ yM }) => yM)) + 3]
   const most = Math.max(...placedAt.map(({ looseMgPerMin }) => looseMgPerMin), 1e-9)
-  return { view: `${left} ${top} ${right - left} ${bottom - top}`, left, top, width: right - left, height: bottom - top, marks: placedAt.map(row => ({ ...row, radius: 0.5 + 2 * Math.sqrt(row.looseMgPerMin / most) })) }
+  return {
+    view: `${left} ${top} ${right - left} ${bottom - top}`,
+    left,
+    top,
+    width: right - left,
+    height: bottom - top,
+    marks: placedAt.map(row => ({ ...row, radius: 0.5 + 2 * Math.sqrt(row.looseMgPerMin / most) })),
+  }
 })
 </script>
 
 <template>
-  <section class="hall" :aria-label="hall.name">
+  <section
+    class="hall"
+    :aria-label="hall.name"
+  >
     <header>
       <h2>{{ hall.name }}</h2>
-      <NuxtLink v-if="session.may('describe-air')" class="key quiet link" :to="{ path: '/air', query: { do: `hall-${hall.hallId}` } }">
+      <NuxtLink
+        v-if="session.may('describe-air')"
+        class="key quiet link"
+        :to="{ path: '/air', query: { do: `hall-${hall.hallId}` } }"
+      >
         {{ facts ? 'Change' : 'Describe this hall' }}
       </NuxtLink>
     </header>
-    <p class="facts" :class="facts ? 'chalk' : 'soft'">
+    <p
+      class="facts"
+      :class="facts ? 'chalk' : 'soft'"
+    >
       {{ facts ?? 'Not described yet: its bays hold.' }}
     </p>
-    <svg v-if="plan" class="plan" :viewBox="plan.view" role="img" :aria-label="`Plan of ${hall.name}: circles grow with the fume that a bay lets loose`">
-      <rect :x="plan.left + 0.1" :y="plan.top + 0.1" :width="plan.width - 0.2" :height="plan.height - 0.2" class="wall" />
-      <g v-for="{ placed, xM, yM, radius, looseMgPerMin } in plan.marks" :key="placed.bay.bayId">
-        <circle v-if="looseMgPerMin > 0" :cx="xM" :cy="yM" :r="radius" class="loose" :class="{ held: placed.verdict.byId.air.state !== 'open' }" />
-        <text :x="xM" :y="yM + 0.5" class="no">{{ placed.bay.label }}</text>
+    <svg
+      v-if="plan"
+      class="plan"
+      :viewBox="plan.view"
+      role="img"
+      :aria-label="`Plan of ${hall.name}: circles grow with the fume that a bay lets loose`"
+    >
+      <rect
+        :x="plan.left + 0.1"
+        :y="plan.top + 0.1"
+        :width="plan.width - 0.2"
+        :height="plan.height - 0.2"
+        class="wall"
+      />
+      <g
+        v-for="{ placed, xM, yM, radius, looseMgPerMin } in plan.marks"
+        :key="placed.bay.bayId"
+      >
+        <circle
+          v-if="looseMgPerMin > 0"
+          :cx="xM"
+          :cy="yM"
+          :r="radius"
+          class="loose"
+          :class="{ held: placed.verdict.byId.air.state !== 'open' }"
+        />
+        <text
+          :x="xM"
+          :y="yM + 0.5"
+          class="no"
+        >{{ placed.bay.label }}</text>
       </g>
     </svg>
     <ul>
-      <li v-for="{ placed, fraction, looseMgPerMin, fromOthers, says } in rows" :key="placed.bay.bayId">
-        <NuxtLink class="row" :class="{ chosen: placed.bay.bayId === chosen }" :to="`/air/${placed.bay.bayId}`" :aria-current="placed.bay.bayId === chosen ? 'true' : undefined">
+      <li
+        v-for="{ placed, fraction, looseMgPerMin, fromOthers, says } in rows"
+        :key="placed.bay.bayId"
+      >
+        <NuxtLink
+          class="row"
+          :class="{ chosen: placed.bay.bayId === chosen }"
+          :to="`/air/${placed.bay.bayId}`"
+          :aria-current="placed.bay.bayId === chosen ? 'true' : undefined"
+        >
           <span class="label">{{ placed.bay.label }}</span>
           <span class="what">
-            <span class="job" :class="placed.station.job ? 'chalk' : 'soft'">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</span>
-            <span class="soft small">{{ looseMgPerMin > 0 ? `lets ${q.rate(looseMgPerMin)} loose` : placed.station.job ? 'fume not known' : '' }}{{ fromOthers > 0.02 ? `, ${Math.round(fromOthers * 100)} % from others` : '' }}</span>
+            <span
+              class="job"
+              :class="placed.station.job ? 'chalk' : 'soft'"
+            >{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</span>
+            <span
+              class="soft small"
+            >{{ looseMgPerMin > 0 ? `lets ${q.rate(looseMgPerMin)} loose` : placed.station.job ? 'fume not known' : '' }}{{ fromOthers > 0.02 ? `, ${Math.round(fromOthers * 100)} % from others` : '' }}</span>
           </span>
-          <svg class="mark" width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="placed.verdict.byId.air.state" /></svg>
+          <svg
+            class="mark"
+            width="30"
+            height="36"
+            viewBox="-18 0 36 44"
+            aria-hidden="true"
+          ><RailGateMark :state="placed.verdict.byId.air.state" /></svg>
           <span class="use">
             <template v-if="fraction !== null">
-              <AirTemper :fraction="fraction" :action="shopFacts.rules.actionFraction" />
+              <AirTemper
+                :fraction="fraction"
+                :action="shopFacts.rules.actionFraction"
+              />
               <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> of the limit</span></b>
             </template>
-            <span v-if="says" class="says">{{ says }}</span>
+            <span
+              v-if="says"
+              class="says"
+            >{{ says }}</span>
           </span>
         </NuxtLink>
       </li>
@@ -94,29 +183,116 @@ const plan = computed(() => {
 </template>
 
 <style scoped>
-.hall { margin-bottom: 22px; }
-header { display: flex; justify-content: space-between; align-items: center; border-top: 2px solid var(--ink); min-height: 48px; }
-.link { display: grid; place-items: center; font-size: 15px; }
-.facts { font-size: 15px; }
-.plan { display: block; width: 100%; max-height: 150px; margin: 8px 0 2px; }
-.wall { fill: none; stroke: var(--ink); stroke-width: 0.14; }
-.loose { fill: var(--dim); stroke: var(--strong-rule); stroke-width: 0.08; }
-.loose.held { stroke-dasharray: 0.4 0.3; fill: none; }
-.no { font-size: 1.5px; font-weight: 900; text-anchor: middle; fill: var(--ink); }
-.row { display: grid; grid-template-columns: 40px minmax(0, 1fr) 30px minmax(0, 180px); gap: 8px; align-items: center; min-height: 60px; padding: 4px 0; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.row:hover { background: var(--panel); }
-.row.chosen { background: var(--panel); box-shadow: inset 7px 0 var(--ink); }
-.label { font-weight: 950; font-size: 24px; text-align: center; }
-.what { display: flex; flex-direction: column; min-width: 0; line-height: 1.25; }
-.small { font-size: 14px; }
-.use { display: grid; grid-template-columns: minmax(0, 1fr) 78px; gap: 2px 8px; align-items: center; }
-.use b { text-align: right; font-size: 15px; white-space: nowrap; }
-.job { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.says { grid-column: 1 / -1; font-size: 13px; line-height: 1.2; color: var(--soft); }
+.hall {
+  margin-bottom: 22px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  border-top: 2px solid var(--ink);
+  min-height: 48px;
+}
+.link {
+  display: grid;
+  place-items: center;
+  font-size: 15px;
+}
+.facts {
+  font-size: 15px;
+}
+.plan {
+  display: block;
+  width: 100%;
+  max-height: 150px;
+  margin: 8px 0 2px;
+}
+.wall {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.14;
+}
+.loose {
+  fill: var(--dim);
+  stroke: var(--strong-rule);
+  stroke-width: 0.08;
+}
+.loose.held {
+  stroke-dasharray: 0.4 0.3;
+  fill: none;
+}
+.no {
+  font-size: 1.5px;
+  font-weight: 900;
+  text-anchor: middle;
+  fill: var(--ink);
+}
+.row {
+  display: grid;
+  grid-template-columns: 40px minmax(0, 1fr) 30px minmax(0, 180px);
+  gap: 8px;
+  align-items: center;
+  min-height: 60px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.row:hover {
+  background: var(--panel);
+}
+.row.chosen {
+  background: var(--panel);
+  box-shadow: inset 7px 0 var(--ink);
+}
+.label {
+  font-weight: 950;
+  font-size: 24px;
+  text-align: center;
+}
+.what {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  line-height: 1.25;
+}
+.small {
+  font-size: 14px;
+}
+.use {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 78px;
+  gap: 2px 8px;
+  align-items: center;
+}
+.use b {
+  text-align: right;
+  font-size: 15px;
+  white-space: nowrap;
+}
+.job {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.says {
+  grid-column: 1 / -1;
+  font-size: 13px;
+  line-height: 1.2;
+  color: var(--soft);
+}
 /* On a phone how much is used stands under what is done. */
 @media (max-width: 700px) {
-  .row { grid-template-columns: 40px minmax(0, 1fr) 30px; row-gap: 2px; padding: 8px 0; }
-  .label { grid-row: 1 / 3; }
-  .use { grid-column: 2 / -1; }
+  .row {
+    grid-template-columns: 40px minmax(0, 1fr) 30px;
+    row-gap: 2px;
+    padding: 8px 0;
+  }
+  .label {
+    grid-row: 1 / 3;
+  }
+  .use {
+    grid-column: 2 / -1;
+  }
 }
 </style>

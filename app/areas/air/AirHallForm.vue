@@ -17,9 +17,21 @@ const q = useQuantities()
 
 const state = computed(() => facts.reading?.air.halls[hall.hallId] ?? null)
 type Draft = { -readonly [Key in keyof HallAir]: HallAir[Key] | undefined }
-const draft = ref<Draft>(state.value?.air
-  ? { ...state.value.air }
-  : { isOpenAir: false, volumeM3: undefined, ceilingM: undefined, supplyM3PerS: undefined, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: undefined })
+const draft = ref<Draft>(
+  state.value?.air
+    ? { ...state.value.air }
+    : {
+        isOpenAir: false,
+        volumeM3: undefined,
+        ceilingM: undefined,
+        supplyM3PerS: undefined,
+        outdoorShare: 1,
+        filterEfficiency: 0,
+        backgroundMgPerM3: 0,
+        nearFieldRadiusM: 0.5,
+        airSpeedMPerS: undefined,
+      },
+)
 const openedOn = ref(facts.reading?.air.versions.halls[hall.hallId] ?? 0)
 const saved = ref('')
 /** In the open the room's own numbers mean nothing; they are kept at what a hall would need. */
@@ -47,7 +59,11 @@ const bays = computed(() => judged.placed.filter(({ bay }) => hallIdOf(facts.sit
 const editing = ref<string | null>(null)
 const fittedOf = (bayId: string): FittedBay | undefined => state.value?.bays[bayId]
 const extractionWords = (extraction: Extraction | null | undefined): string =>
-  extraction === undefined ? 'not said yet' : extraction === null ? 'none' : `${words.extractionKinds[extraction.kind]}, ${q.value.airFlow(extraction.flowM3PerS)} (${words.flowMethods[extraction.flowFrom]}), ${extraction.returnsAir ? 'air returned' : 'ducted out'}`
+  extraction === undefined
+    ? 'not said yet'
+    : extraction === null
+      ? 'none'
+      : `${words.extractionKinds[extraction.kind]}, ${q.value.airFlow(extraction.flowM3PerS)} (${words.flowMethods[extraction.flowFrom]}), ${extraction.returnsAir ? 'air returned' : 'ducted out'}`
 async function fit(bayId: string, fitted: FittedBay) {
   const asOf = version()
   const sent = await send('hall.fit-bay', { id: hallStream(hall.hallId), expectedVersion: asOf }, { bayId, fitted })
@@ -60,41 +76,112 @@ async function fit(bayId: string, fitted: FittedBay) {
 </script>
 
 <template>
-  <section class="form-page" :aria-label="hall.name">
+  <section
+    class="form-page"
+    :aria-label="hall.name"
+  >
     <header class="head">
       <h2>{{ hall.name }}</h2>
-      <NuxtLink class="key quiet link" to="/air">
+      <NuxtLink
+        class="key quiet link"
+        to="/air"
+      >
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       Measured or read from the drawings; an estimate belongs on the safe side: a smaller hall, less air. Its bays hold until this is known.
     </p>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <form @submit.prevent="save">
       <div class="keys">
-        <button class="key" :class="{ picked: !draft.isOpenAir }" :aria-pressed="!draft.isOpenAir" type="button" @click="draft.isOpenAir = false">
+        <button
+          class="key"
+          :class="{ picked: !draft.isOpenAir }"
+          :aria-pressed="!draft.isOpenAir"
+          type="button"
+          @click="draft.isOpenAir = false"
+        >
           A hall
         </button>
-        <button class="key" :class="{ picked: draft.isOpenAir }" :aria-pressed="draft.isOpenAir" type="button" @click="draft.isOpenAir = true">
+        <button
+          class="key"
+          :class="{ picked: draft.isOpenAir }"
+          :aria-pressed="draft.isOpenAir"
+          type="button"
+          @click="draft.isOpenAir = true"
+        >
           Open air
         </button>
       </div>
       <div class="columns">
         <template v-if="!draft.isOpenAir">
-          <FrameNumber v-model="draft.volumeM3" label="Volume" :unit="units.volume" :limits="HALL_LIMITS.volumeM3" />
-          <FrameNumber v-model="draft.ceilingM" label="Ceiling" :unit="units.height" :limits="HALL_LIMITS.ceilingM" />
-          <FrameNumber v-model="draft.supplyM3PerS" label="Air blown in" :unit="units.airFlow" :limits="HALL_LIMITS.supplyM3PerS" hint="fans and openings together" />
-          <FrameNumber v-model="draft.outdoorShare" label="Of it outdoor air" :unit="share" :limits="HALL_LIMITS.outdoorShare" hint="the rest is hall air blown round" />
-          <FrameNumber v-model="draft.filterEfficiency" label="The hall filter keeps" :unit="share" :limits="HALL_LIMITS.filterEfficiency" hint="of fume; no filter keeps gases" />
-          <FrameNumber v-model="draft.backgroundMgPerM3" label="Fume in the air that comes in" :unit="mgPerM3" :limits="HALL_LIMITS.backgroundMgPerM3" />
+          <FrameNumber
+            v-model="draft.volumeM3"
+            label="Volume"
+            :unit="units.volume"
+            :limits="HALL_LIMITS.volumeM3"
+          />
+          <FrameNumber
+            v-model="draft.ceilingM"
+            label="Ceiling"
+            :unit="units.height"
+            :limits="HALL_LIMITS.ceilingM"
+          />
+          <FrameNumber
+            v-model="draft.supplyM3PerS"
+            label="Air blown in"
+            :unit="units.airFlow"
+            :limits="HALL_LIMITS.supplyM3PerS"
+            hint="fans and openings together"
+          />
+          <FrameNumber
+            v-model="draft.outdoorShare"
+            label="Of it outdoor air"
+            :unit="share"
+            :limits="HALL_LIMITS.outdoorShare"
+            hint="the rest is hall air blown round"
+          />
+          <FrameNumber
+            v-model="draft.filterEfficiency"
+            label="The hall filter keeps"
+            :unit="share"
+            :limits="HALL_LIMITS.filterEfficiency"
+            hint="of fume; no filter keeps gases"
+          />
+          <FrameNumber
+            v-model="draft.backgroundMgPerM3"
+            label="Fume in the air that comes in"
+            :unit="mgPerM3"
+            :limits="HALL_LIMITS.backgroundMgPerM3"
+          />
         </template>
-        <FrameNumber v-model="draft.airSpeedMPerS" label="Air speed at the bays" :unit="units.speed" :limits="HALL_LIMITS.airSpeedMPerS" hint="usually 0.1 to 0.2 m/s; the draught a hood works against" />
-        <FrameNumber v-model="draft.nearFieldRadiusM" label="Reach of the near field" :unit="units.reach" :limits="HALL_LIMITS.nearFieldRadiusM" hint="arc and helmet inside it; usually half a metre" />
+        <FrameNumber
+          v-model="draft.airSpeedMPerS"
+          label="Air speed at the bays"
+          :unit="units.speed"
+          :limits="HALL_LIMITS.airSpeedMPerS"
+          hint="usually 0.1 to 0.2 m/s; the draught a hood works against"
+        />
+        <FrameNumber
+          v-model="draft.nearFieldRadiusM"
+          label="Reach of the near field"
+          :unit="units.reach"
+          :limits="HALL_LIMITS.nearFieldRadiusM"
+          hint="arc and helmet inside it; usually half a metre"
+        />
       </div>
-      <button class="key go" type="submit" :disabled="!air">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!air"
+      >
         Save the hall
       </button>
       <p role="status">
@@ -103,27 +190,69 @@ async function fit(bayId: string, fitted: FittedBay) {
     </form>
     <h3>Extraction of its bays</h3>
     <ul class="bays">
-      <li v-for="{ bay } in bays" :key="bay.bayId">
+      <li
+        v-for="{ bay } in bays"
+        :key="bay.bayId"
+      >
         <b class="no">{{ bay.label }}</b>
         <span :class="fittedOf(bay.bayId) ? 'chalk' : 'soft'">{{ extractionWords(fittedOf(bay.bayId)?.extraction) }}</span>
-        <button class="key" type="button" @click="editing = editing === bay.bayId ? null : bay.bayId">
+        <button
+          class="key"
+          type="button"
+          @click="editing = editing === bay.bayId ? null : bay.bayId"
+        >
           {{ editing === bay.bayId ? 'Leave it' : fittedOf(bay.bayId) ? 'Change' : 'Say' }}
         </button>
-        <AirExtractionForm v-if="editing === bay.bayId" class="wide" :fitted="fittedOf(bay.bayId)" @fit="fit(bay.bayId, $event)" />
+        <AirExtractionForm
+          v-if="editing === bay.bayId"
+          class="wide"
+          :fitted="fittedOf(bay.bayId)"
+          @fit="fit(bay.bayId, $event)"
+        />
       </li>
     </ul>
-    <p v-if="bays.length === 0" class="soft">
+    <p
+      v-if="bays.length === 0"
+      class="soft"
+    >
       No bay stands in this hall yet.
     </p>
   </section>
 </template>
 
 <style scoped>
-.form-page, form { display: grid; gap: 10px; }
-.head { display: flex; justify-content: space-between; align-items: center; }
-.link { display: grid; place-items: center; }
-h3 { border-top: 2px solid var(--ink); padding-top: 8px; }
-.bays li { display: grid; grid-template-columns: 44px minmax(0, 1fr) auto; gap: 10px; align-items: center; border-bottom: 1px solid var(--rule); padding: 4px 0; }
-.no { font-size: 24px; font-weight: 950; text-align: center; }
-.wide { grid-column: 1 / -1; }
+.form-page,
+form {
+  display: grid;
+  gap: 10px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
+h3 {
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+}
+.bays li {
+  display: grid;
+  grid-template-columns: 44px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 4px 0;
+}
+.no {
+  font-size: 24px;
+  font-weight: 950;
+  text-align: center;
+}
+.wide {
+  grid-column: 1 / -1;
+}
 </style>

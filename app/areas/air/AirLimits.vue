@@ -20,11 +20,23 @@ const cells = computed(() => {
   return table
 })
 const rows = computed(() => SUBSTANCES.filter(substance => cells.value.has(substance)))
-const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row => [...row.values()].map(({ limit }) => `${words.exposureRuleSets[limit.ruleSet]}, ${words.substances[limit.substance]} ${q.value.limit(limit.valueMgPerM3)} ${words.limitKinds[limit.kind]}${limit.sampled ? ` (${limit.sampled})` : ''}: ${citation(limit.source)}`)))])
+const sources = computed(() => [
+  ...new Set(
+    [...cells.value.values()].flatMap(row =>
+      [...row.values()].map(
+        ({ limit }) =>
+          `${words.exposureRuleSets[limit.ruleSet]}, ${words.substances[limit.substance]} ${q.value.limit(limit.valueMgPerM3)} ${words.limitKinds[limit.kind]}${limit.sampled ? ` (${limit.sampled})` : ''}: ${citation(limit.source)}`,
+      ),
+    ),
+  ),
+])
 </script>
 
 <template>
-  <section class="limits" aria-label="Limits by rule set">
+  <section
+    class="limits"
+    aria-label="Limits by rule set"
+  >
     <h3>Every school's limits</h3>
     <p class="soft">
       How much of each limit is used, at the high end. Underlined rule sets bind here. A dash: that rule set has none.
@@ -32,28 +44,47 @@ const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row
         {{ words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1) }} adds up to {{ q.part(exposure.mixture.fraction) }} ({{ words.exposureRuleSets[exposure.mixture.ruleSet] }}).
       </template>
     </p>
-    <div class="scroll" tabindex="0" role="region" aria-label="Table of limits">
+    <div
+      class="scroll"
+      tabindex="0"
+      role="region"
+      aria-label="Table of limits"
+    >
       <table>
         <thead>
           <tr>
             <th scope="col">
               Substance
             </th>
-            <th v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" scope="col" :class="{ binds: binding.has(ruleSet) }">
+            <th
+              v-for="ruleSet in EXPOSURE_RULE_SETS"
+              :key="ruleSet"
+              scope="col"
+              :class="{ binds: binding.has(ruleSet) }"
+            >
               {{ words.exposureRuleSetsShort[ruleSet] }}
             </th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="substance in rows" :key="substance">
+          <tr
+            v-for="substance in rows"
+            :key="substance"
+          >
             <th scope="row">
               {{ words.substances[substance] }}
             </th>
-            <td v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" :class="{ binds: binding.has(ruleSet) }">
+            <td
+              v-for="ruleSet in EXPOSURE_RULE_SETS"
+              :key="ruleSet"
+              :class="{ binds: binding.has(ruleSet) }"
+            >
               <template v-if="cells.get(substance)!.get(ruleSet)">
                 <b>{{ q.part(cells.get(substance)!.get(ruleSet)!.fraction) }}</b>
                 <small>of {{ q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3) }}</small>
-                <small v-if="cells.get(substance)!.get(ruleSet)!.limit.kind !== 'twa'">{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? 'ceiling' : 'in 15 min' }}</small>
+                <small
+                  v-if="cells.get(substance)!.get(ruleSet)!.limit.kind !== 'twa'"
+                >{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? 'ceiling' : 'in 15 min' }}</small>
               </template>
               <template v-else>
                 –
@@ -66,7 +97,10 @@ const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row
     <details>
       <summary>Where each limit comes from</summary>
       <ul class="sources">
-        <li v-for="source in sources" :key="source">
+        <li
+          v-for="source in sources"
+          :key="source"
+        >
           {{ source }}
         </li>
       </ul>
@@ -75,19 +109,76 @@ const sources = computed(() => [...new Set([...cells.value.values()].flatMap(row
 </template>
 
 <style scoped>
-.limits { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 8px; }
-.scroll { overflow-x: auto; }
-table { border-collapse: collapse; width: 100%; font-variant-numeric: tabular-nums; }
-th { text-align: left; font-weight: 650; padding: 6px 8px 6px 0; font-size: 15px; vertical-align: bottom; }
-thead th { border-bottom: 2px solid var(--ink); color: var(--soft); }
-thead th.binds { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
-td { padding: 6px 6px 6px 0; font-size: 15px; border-bottom: 1px solid var(--rule); color: var(--soft); white-space: nowrap; line-height: 1.15; }
-tbody th { border-bottom: 1px solid var(--rule); vertical-align: top; }
-td { vertical-align: top; }
-td b { font-weight: 550; }
-td.binds { color: var(--ink); }
-td.binds b { font-weight: 850; }
-td small { display: block; font-size: 13px; }
-summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
-.sources { display: grid; gap: 6px; font-size: 14px; }
+.limits {
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 8px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  font-variant-numeric: tabular-nums;
+}
+th {
+  text-align: left;
+  font-weight: 650;
+  padding: 6px 8px 6px 0;
+  font-size: 15px;
+  vertical-align: bottom;
+}
+thead th {
+  border-bottom: 2px solid var(--ink);
+  color: var(--soft);
+}
+thead th.binds {
+  color: var(--ink);
+  font-weight: 900;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+  text-decoration-thickness: 2px;
+}
+td {
+  padding: 6px 6px 6px 0;
+  font-size: 15px;
+  border-bottom: 1px solid var(--rule);
+  color: var(--soft);
+  white-space: nowrap;
+  line-height: 1.15;
+}
+tbody th {
+  border-bottom: 1px solid var(--rule);
+  vertical-align: top;
+}
+td {
+  vertical-align: top;
+}
+td b {
+  font-weight: 550;
+}
+td.binds {
+  color: var(--ink);
+}
+td.binds b {
+  font-weight: 850;
+}
+td small {
+  display: block;
+  font-size: 13px;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+}
+.sources {
+  display: grid;
+  gap: 6px;
+  font-size: 14px;
+}
 </style>

@@ -12,34 +12,105 @@ const { judged } = defineProps<{ judged: JudgedSurvey }>()
 const q = useQuantities()
 const ink = useInk()
 const limit = computed(() => judged.limit!.valueMgPerM3 / judged.limit!.perElement)
-const sorted = computed(() => [...judged.survey.results].sort((a, b) => a.mgPerM3 - b.mgPerM3 || Number(b.isBelowLoq) - Number(a.isBelowLoq)))
+const sorted = computed(() =>
+  [...judged.survey.results].sort((a, b) => a.mgPerM3 - b.mgPerM3 || Number(b.isBelowLoq) - Number(a.isBelowLoq)),
+)
 const scoreOf = (i: number) => normalQuantile((i + 1 - 0.375) / (sorted.value.length + 0.25))
 const data = computed(() => ({
   datasets: [
-    { data: sorted.value.flatMap((r, i) => r.isBelowLoq ? [] : [{ x: scoreOf(i), y: r.mgPerM3 }]), pointRadius: 6, pointStyle: 'circle' as const, backgroundColor: ink.value.ink },
-    { data: sorted.value.flatMap((r, i) => r.isBelowLoq ? [{ x: scoreOf(i), y: r.mgPerM3 }] : []), pointRadius: 7, pointStyle: 'triangle' as const, rotation: 180, backgroundColor: ink.value.panel, borderColor: ink.value.ink, borderWidth: 2 },
-    ...judged.answer?.summary && judged.answer.summary.gsd > 1
-      ? [{ data: [-2.2, 2.2].map(z => ({ x: z, y: judged.answer!.summary!.gm * judged.answer!.summary!.gsd ** z })), showLine: true, pointRadius: 0, borderColor: ink.value.soft, borderWidth: 2, borderDash: [6, 4] }]
-      : [],
+    {
+      data: sorted.value.flatMap((r, i) => (r.isBelowLoq ? [] : [{ x: scoreOf(i), y: r.mgPerM3 }])),
+      pointRadius: 6,
+      pointStyle: 'circle' as const,
+      backgroundColor: ink.value.ink,
+    },
+    {
+      data: sorted.value.flatMap((r, i) => (r.isBelowLoq ? [{ x: scoreOf(i), y: r.mgPerM3 }] : [])),
+      pointRadius: 7,
+      pointStyle: 'triangle' as const,
+      rotation: 180,
+      backgroundColor: ink.value.panel,
+      borderColor: ink.value.ink,
+      borderWidth: 2,
+    },
+    ...(judged.answer?.summary && judged.answer.summary.gsd > 1
+      ? [
+          {
+            data: [-2.2, 2.2].map(z => ({ x: z, y: judged.answer!.summary!.gm * judged.answer!.summary!.gsd ** z })),
+            showLine: true,
+            pointRadius: 0,
+            borderColor: ink.value.soft,
+            borderWidth: 2,
+            borderDash: [6, 4],
+          },
+        ]
+      : []),
   ],
 }))
 const P95 = 1.645
 const text = { font: { family: 'Recursive', size: 13, weight: 650 } }
 const options = computed(() => {
   const highest = Math.max(limit.value, judged.answer?.summary?.utl95_70 ?? 0, ...sorted.value.map(r => r.mgPerM3)) * 1.6
-  const label = (content: string, position: 'start' | 'end') => ({ display: true, content, position, color: ink.value.ink, backgroundColor: ink.value.panel, padding: 2, ...text })
+  const label = (content: string, position: 'start' | 'end') => ({
+    display: true,
+    content,
+    position,
+    color: ink.value.ink,
+    backgroundColor: ink.value.panel,
+    padding: 2,
+    ...text,
+  })
   return {
-    animation: false as const, maintainAspectRatio: false, responsive: true,
+    animation: false as const,
+    maintainAspectRatio: false,
+    responsive: true,
     scales: {
-      x: { type: 'linear' as const, min: -2.2, max: 2.2, title: { display: true, text: 'share of shifts below', color: ink.value.soft, ...text }, ticks: { color: ink.value.soft, ...text, stepSize: 1, callback: (z: string | number) => ({ '-2': '2 %', '-1': '16 %', '0': '50 %', '1': '84 %', '2': '98 %' })[String(z)] ?? '' }, grid: { color: ink.value.rule } },
-      y: { type: 'logarithmic' as const, min: Math.min(limit.value, ...sorted.value.map(r => r.mgPerM3)) / 2, max: highest, title: { display: true, text: 'mg/m³', color: ink.value.soft, ...text }, ticks: { color: ink.value.soft, ...text, maxTicksLimit: 6 }, grid: { display: false } },
+      x: {
+        type: 'linear' as const,
+        min: -2.2,
+        max: 2.2,
+        title: { display: true, text: 'share of shifts below', color: ink.value.soft, ...text },
+        ticks: {
+          color: ink.value.soft,
+          ...text,
+          stepSize: 1,
+          callback: (z: string | number) => ({ '-2': '2 %', '-1': '16 %', '0': '50 %', '1': '84 %', '2': '98 %' })[String(z)] ?? '',
+        },
+        grid: { color: ink.value.rule },
+      },
+      y: {
+        type: 'logarithmic' as const,
+        min: Math.min(limit.value, ...sorted.value.map(r => r.mgPerM3)) / 2,
+        max: highest,
+        title: { display: true, text: 'mg/m³', color: ink.value.soft, ...text },
+        ticks: { color: ink.value.soft, ...text, maxTicksLimit: 6 },
+        grid: { display: false },
+      },
     },
     plugins: {
-      annotation: { annotations: {
-        limit: { type: 'line' as const, yMin: limit.value, yMax: limit.value, borderColor: ink.value.ink, borderWidth: 3, label: label(`limit ${q.value.limit(limit.value)}`, 'start') },
-        p95: { type: 'line' as const, xMin: P95, xMax: P95, borderColor: ink.value.ink, borderWidth: 1, borderDash: [3, 3], label: label('95 %', 'start') },
-      } },
-      legend: { display: false }, tooltip: { enabled: false },
+      annotation: {
+        annotations: {
+          limit: {
+            type: 'line' as const,
+            yMin: limit.value,
+            yMax: limit.value,
+            borderColor: ink.value.ink,
+            borderWidth: 3,
+            label: label(`limit ${q.value.limit(limit.value)}`, 'start'),
+          },
+          p95: {
+            type: 'line' as const,
+            xMin: P95,
+            xMax: P95,
+            borderColor: ink.value.ink,
+            borderWidth: 1,
+            borderDash: [3, 3],
+            label: label('95 %', 'start'),
+          },
+        },
+      },
+      legend: { display: false },
+      tooltip: { enabled: false },
     },
   }
 })
@@ -47,15 +118,26 @@ const summary = computed(() => {
   const { summary, exceedance, method, n, belowLoq } = judged.answer!
   if (!summary) return ''
   const spread = `Geometric mean ${q.value.concentration(summary.gm)}, spread ${summary.gsd.toFixed(2)}; 95 % of shifts under ${q.value.concentration(summary.p95)}, with 70 % confidence under ${q.value.concentration(summary.utl95_70)}, with 95 % under ${q.value.concentration(summary.utl95_95)}.`
-  const over = exceedance ? ` Over the limit: ${(exceedance.point * 100).toPrecision(2)} % of shifts, at most ${(exceedance.upper70 * 100).toPrecision(2)} % with 70 % confidence.` : ''
-  return spread + over + (belowLoq > 0 ? ` ${belowLoq} of ${n} below the limit of quantification, counted ${words.substitutions[method]}.` : '')
+  const over = exceedance
+    ? ` Over the limit: ${(exceedance.point * 100).toPrecision(2)} % of shifts, at most ${(exceedance.upper70 * 100).toPrecision(2)} % with 70 % confidence.`
+    : ''
+  return (
+    spread
+    + over
+    + (belowLoq > 0 ? ` ${belowLoq} of ${n} below the limit of quantification, counted ${words.substitutions[method]}.` : '')
+  )
 })
 </script>
 
 <template>
   <div>
     <div class="chart">
-      <Scatter :data="data" :options="options" role="img" :aria-label="summary" />
+      <Scatter
+        :data="data"
+        :options="options"
+        role="img"
+        :aria-label="summary"
+      />
     </div>
     <p class="reading">
       {{ summary }}
@@ -63,7 +145,10 @@ const summary = computed(() => {
     <details>
       <summary>The results in numbers</summary>
       <ul>
-        <li v-for="{ label, mgPerM3, isBelowLoq, minutes } in sorted" :key="label">
+        <li
+          v-for="{ label, mgPerM3, isBelowLoq, minutes } in sorted"
+          :key="label"
+        >
           {{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
         </li>
       </ul>

@@ -3,7 +3,16 @@ import Papa from 'papaparse'
 import { judgeAgainstLimits } from '#core/air/measured-air'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import type { DateOrder, DecimalMark, SampleColumn, SampleReading, Separator } from '#core/samples/read-samples'
-import { DATE_ORDERS, DECIMAL_MARKS, detectFormat, guessColumns, looksLikeHeading, readSamples, SAMPLE_COLUMNS, SEPARATORS } from '#core/samples/read-samples'
+import {
+  DATE_ORDERS,
+  DECIMAL_MARKS,
+  detectFormat,
+  guessColumns,
+  looksLikeHeading,
+  readSamples,
+  SAMPLE_COLUMNS,
+  SEPARATORS,
+} from '#core/samples/read-samples'
 import { UNSAMPLED_RULES } from '#core/samples/shift-average'
 import type { UnsampledRule } from '#core/samples/shift-average'
 import type { SubstanceId } from '#core/ids/vocabulary'
@@ -51,19 +60,42 @@ watch([heading, width], () => {
   if (/[uµ]g/i.test(title)) concentrationUnit.value = 'ug/m3'
   else if (/mg/i.test(title)) concentrationUnit.value = 'mg/m3'
 })
-const read = computed(() => readSamples(rows.value, {
-  columns: columns.value, concentrationUnit: concentrationUnit.value, massUnit: massUnit.value, volumeUnit: volumeUnit.value, unsampled: unsampled.value || 'as-sampled', decimal: decimal.value || '.', dates: dates.value || null,
-}))
+const read = computed(() =>
+  readSamples(rows.value, {
+    columns: columns.value,
+    concentrationUnit: concentrationUnit.value,
+    massUnit: massUnit.value,
+    volumeUnit: volumeUnit.value,
+    unsampled: unsampled.value || 'as-sampled',
+    decimal: decimal.value || '.',
+    dates: dates.value || null,
+  }),
+)
 const has = (column: SampleColumn) => columns.value.includes(column)
 const isAsking = computed(() => decimal.value === '' || (has('day') && dates.value === ''))
 const canRead = computed(() => !isAsking.value && (has('concentration') || (has('mass') && has('volume'))))
-const setColumn = (i: number, column: SampleColumn) => { columns.value = columns.value.map((old, j) => j === i ? column : old === column && column !== 'ignore' ? 'ignore' : old) }
+const setColumn = (i: number, column: SampleColumn) => {
+  columns.value = columns.value.map((old, j) => (j === i ? column : old === column && column !== 'ignore' ? 'ignore' : old))
+}
 
 /** The verdict before anything is saved: as it will be judged. */
-const preview = computed(() => substance.value && read.value.results.length > 0
-  ? judgeAgainstLimits(read.value.results, substance.value, exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis), facts.rules.shiftHours)
-  : null)
-const errorWords = { 'missing': 'is missing', 'not-a-number': 'is no number', 'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02', 'no-flag': 'is neither yes nor no', 'no-date': 'is no date in this order' } as const
+const preview = computed(() =>
+  substance.value && read.value.results.length > 0
+    ? judgeAgainstLimits(
+        read.value.results,
+        substance.value,
+        exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis),
+        facts.rules.shiftHours,
+      )
+    : null,
+)
+const errorWords = {
+  'missing': 'is missing',
+  'not-a-number': 'is no number',
+  'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02',
+  'no-flag': 'is neither yes nor no',
+  'no-date': 'is no date in this order',
+} as const
 
 async function readFile(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -74,76 +106,217 @@ async function readFile(event: Event) {
 async function save() {
   if (!substance.value) return
   const expectedVersion = facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0
-  const sent = await send('samples.record', { id: samplesStream(placed.bay.bayId), expectedVersion }, {
-    surveyId: makeUuid(), substance: substance.value, takenOn: takenOn.value,
-    results: read.value.results.map(({ label, value, isBelowLoq, minutes }) => ({ label: label.slice(0, 60), mgPerM3: value, isBelowLoq, minutes })),
-  })
+  const sent = await send(
+    'samples.record',
+    { id: samplesStream(placed.bay.bayId), expectedVersion },
+    {
+      surveyId: makeUuid(),
+      substance: substance.value,
+      takenOn: takenOn.value,
+      results: read.value.results.map(({ label, value, isBelowLoq, minutes }) => ({
+        label: label.slice(0, 60),
+        mgPerM3: value,
+        isBelowLoq,
+        minutes,
+      })),
+    },
+  )
   if (sent.ok) emit('done')
 }
 </script>
 
 <template>
-  <form class="entry-form" aria-label="Put samples in" @submit.prevent="save">
+  <form
+    class="entry-form"
+    aria-label="Put samples in"
+    @submit.prevent="save"
+  >
     <p class="soft">
       Personal samples, one row each, from inside the helmet. They will speak for this job, hood and hall, and for no other.
     </p>
     <div class="columns">
-      <FrameSelect v-model="substance" label="Substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
-      <FrameField v-slot="{ id }" label="Day of the last sample">
-        <input :id="id" v-model="takenOn" type="date" class="entry" required>
+      <FrameSelect
+        v-model="substance"
+        label="Substance"
+        :ids="SUBSTANCES"
+        :named="id => words.substances[id]"
+      />
+      <FrameField
+        v-slot="{ id }"
+        label="Day of the last sample"
+      >
+        <input
+          :id="id"
+          v-model="takenOn"
+          type="date"
+          class="entry"
+          required
+        >
       </FrameField>
     </div>
-    <FrameField v-slot="{ id, describedBy }" label="Results, typed or pasted from a table" hint="one row a sample; &lt;0.02 is below the limit of quantification; a heading is understood">
-      <textarea :id="id" v-model="text" class="entry area" rows="6" spellcheck="false" :aria-describedby="describedBy" />
+    <FrameField
+      v-slot="{ id, describedBy }"
+      label="Results, typed or pasted from a table"
+      hint="one row a sample; &lt;0.02 is below the limit of quantification; a heading is understood"
+    >
+      <textarea
+        :id="id"
+        v-model="text"
+        class="entry area"
+        rows="6"
+        spellcheck="false"
+        :aria-describedby="describedBy"
+      />
     </FrameField>
-    <FrameField v-slot="{ id }" label="or a CSV file" :hint="fileSaid">
-      <input :id="id" type="file" class="entry file" accept=".csv,.txt,text/csv" @change="readFile">
+    <FrameField
+      v-slot="{ id }"
+      label="or a CSV file"
+      :hint="fileSaid"
+    >
+      <input
+        :id="id"
+        type="file"
+        class="entry file"
+        accept=".csv,.txt,text/csv"
+        @change="readFile"
+      >
     </FrameField>
     <template v-if="width > 0">
       <h4>How it is written</h4>
       <div class="columns">
-        <FrameSelect v-model="separator" label="Columns are parted by" :ids="SEPARATORS" :named="id => words.separators[id]" />
-        <FrameSelect v-model="decimal" label="Decimals stand after" :ids="DECIMAL_MARKS" :named="id => words.decimalMarks[id]" none="choose" />
-        <FrameSelect v-if="has('day')" v-model="dates" label="Dates are written" :ids="DATE_ORDERS" :named="id => words.dateOrders[id]" none="choose" />
+        <FrameSelect
+          v-model="separator"
+          label="Columns are parted by"
+          :ids="SEPARATORS"
+          :named="id => words.separators[id]"
+        />
+        <FrameSelect
+          v-model="decimal"
+          label="Decimals stand after"
+          :ids="DECIMAL_MARKS"
+          :named="id => words.decimalMarks[id]"
+          none="choose"
+        />
+        <FrameSelect
+          v-if="has('day')"
+          v-model="dates"
+          label="Dates are written"
+          :ids="DATE_ORDERS"
+          :named="id => words.dateOrders[id]"
+          none="choose"
+        />
       </div>
-      <p v-if="isAsking" class="said" role="alert">
-        {{ decimal === '' ? 'A number like 1,250 can be one and a quarter or one thousand two hundred and fifty. Choose what the decimals stand after.' : 'The day cannot be told from the month. Choose how dates are written.' }}
+      <p
+        v-if="isAsking"
+        class="said"
+        role="alert"
+      >
+        <template v-if="decimal === ''">
+          A number like 1,250 can be one and a quarter or one thousand two hundred and fifty. Choose what the decimals stand after.
+        </template>
+        <template v-else>
+          The day cannot be told from the month. Choose how dates are written.
+        </template>
       </p>
       <h4>What the columns are</h4>
       <div class="columns">
-        <FrameSelect v-for="(column, i) in columns" :key="i" :label="heading?.[i] || `Column ${i + 1}`" :ids="SAMPLE_COLUMNS" :named="id => words.sampleColumns[id]" :model-value="column" :hint="rows[0]?.[i] ? `first: ${rows[0][i]}` : ''" @update:model-value="setColumn(i, $event as SampleColumn)" />
-        <FrameSelect v-if="has('concentration')" v-model="concentrationUnit" label="Unit" :ids="['mg/m3', 'ug/m3']" :named="id => id === 'mg/m3' ? 'mg/m³' : 'µg/m³'" />
-        <FrameSelect v-if="has('mass')" v-model="massUnit" label="Unit of mass" :ids="['mg', 'ug']" :named="id => id === 'mg' ? 'mg' : 'µg'" />
-        <FrameSelect v-if="has('volume')" v-model="volumeUnit" label="Unit of volume" :ids="['L', 'm3']" :named="id => id === 'L' ? 'litres' : 'm³'" />
-        <FrameSelect v-if="(has('shift') || has('person')) && has('minutes')" v-model="unsampled" label="The part of a shift not sampled" :ids="UNSAMPLED_RULES" :named="id => words.unsampledRules[id]" />
+        <FrameSelect
+          v-for="(column, i) in columns"
+          :key="i"
+          :label="heading?.[i] || `Column ${i + 1}`"
+          :ids="SAMPLE_COLUMNS"
+          :named="id => words.sampleColumns[id]"
+          :model-value="column"
+          :hint="rows[0]?.[i] ? `first: ${rows[0][i]}` : ''"
+          @update:model-value="setColumn(i, $event as SampleColumn)"
+        />
+        <FrameSelect
+          v-if="has('concentration')"
+          v-model="concentrationUnit"
+          label="Unit"
+          :ids="['mg/m3', 'ug/m3']"
+          :named="id => id === 'mg/m3' ? 'mg/m³' : 'µg/m³'"
+        />
+        <FrameSelect
+          v-if="has('mass')"
+          v-model="massUnit"
+          label="Unit of mass"
+          :ids="['mg', 'ug']"
+          :named="id => id === 'mg' ? 'mg' : 'µg'"
+        />
+        <FrameSelect
+          v-if="has('volume')"
+          v-model="volumeUnit"
+          label="Unit of volume"
+          :ids="['L', 'm3']"
+          :named="id => id === 'L' ? 'litres' : 'm³'"
+        />
+        <FrameSelect
+          v-if="(has('shift') || has('person')) && has('minutes')"
+          v-model="unsampled"
+          label="The part of a shift not sampled"
+          :ids="UNSAMPLED_RULES"
+          :named="id => words.unsampledRules[id]"
+        />
       </div>
-      <p v-if="!canRead && !isAsking" class="said">
+      <p
+        v-if="!canRead && !isAsking"
+        class="said"
+      >
         Name the column that is the concentration, or those that are mass and air volume.
       </p>
       <template v-else-if="canRead">
-        <ul v-if="read.errors.length > 0" class="errors" role="alert">
-          <li v-for="({ row, column, problem, text: typed }, i) in read.errors" :key="i">
+        <ul
+          v-if="read.errors.length > 0"
+          class="errors"
+          role="alert"
+        >
+          <li
+            v-for="({ row, column, problem, text: typed }, i) in read.errors"
+            :key="i"
+          >
             Row {{ row }}: {{ words.sampleColumns[column] }} {{ typed ? `"${typed}" ` : '' }}{{ errorWords[problem] }}. It is left out.
           </li>
         </ul>
         <h4>{{ read.results.length }} {{ read.results.length === 1 ? 'shift' : 'shifts' }} read</h4>
         <p class="results">
-          <span v-for="{ label, value, isBelowLoq, rows: from } in read.results" :key="label" class="print">{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
+          <span
+            v-for="{ label, value, isBelowLoq, rows: from } in read.results"
+            :key="label"
+            class="print"
+          >{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
         </p>
-        <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
+        <p
+          v-if="preview"
+          class="said"
+          :class="{ 'is-open': preview.answer.verdict === 'compliant' }"
+          role="status"
+        >
           Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
-          {{ preview.answer.findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
+          {{ lookup.sayAll(preview.answer.findings).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
         </p>
       </template>
     </template>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <div class="keys">
-      <button class="key" type="button" @click="emit('done')">
+      <button
+        class="key"
+        type="button"
+        @click="emit('done')"
+      >
         Leave it
       </button>
-      <button class="key go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!canRead || read.results.length === 0 || !substance"
+      >
         Record {{ read.results.length }} {{ read.results.length === 1 ? 'result' : 'results' }}
       </button>
     </div>

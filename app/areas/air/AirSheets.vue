@@ -14,7 +14,9 @@ const sheets = computed(() => Object.values(facts.reading?.air.sheets ?? {}))
 const METALS = SUBSTANCES.filter(substance => substance !== 'total-fume' && !isGas(substance))
 const consumable = ref<ConsumableId | ''>('')
 const process = ref<ProcessId | ''>('')
-watch(consumable, (id) => { if (id && !process.value) process.value = onlyProcessOf(id) ?? '' })
+watch(consumable, (id) => {
+  if (id && !process.value) process.value = onlyProcessOf(id) ?? ''
+})
 const title = ref('')
 const fumeGPerKg = ref<number | undefined>()
 const fumeMgPerS = ref<number | undefined>()
@@ -32,9 +34,20 @@ const version = () => facts.reading?.air.versions.sheets ?? 0
 async function save() {
   if (!consumable.value || !process.value) return
   const compositionPercent = Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined))
-  const sent = await send('fume.enter-sheet', { id: FUME_SHEETS_STREAM, expectedVersion: version() }, {
-    sheet: { process: process.value, consumable: consumable.value, title: title.value.trim(), ...fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }, ...fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }, compositionPercent },
-  })
+  const sent = await send(
+    'fume.enter-sheet',
+    { id: FUME_SHEETS_STREAM, expectedVersion: version() },
+    {
+      sheet: {
+        process: process.value,
+        consumable: consumable.value,
+        title: title.value.trim(),
+        ...(fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }),
+        ...(fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }),
+        compositionPercent,
+      },
+    },
+  )
   if (sent.ok) {
     consumable.value = ''
     process.value = ''
@@ -52,23 +65,44 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
 </script>
 
 <template>
-  <section class="sheets" aria-label="Data sheets">
+  <section
+    class="sheets"
+    aria-label="Data sheets"
+  >
     <header class="head">
       <h2>Fume data sheets</h2>
-      <NuxtLink class="key quiet link" to="/air">
+      <NuxtLink
+        class="key quiet link"
+        to="/air"
+      >
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       What the maker of a rod or wire prints for it is better than a table's mean. It is used for jobs with that consumable in the process it was measured with, and shown as chalk; what it leaves out stays with the table.
     </p>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <ul>
-      <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
+      <li
+        v-for="sheet in sheets"
+        :key="`${sheet.process} ${sheet.consumable}`"
+      >
         <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : 'process not said: not used' }} <span class="chalk">{{ sheet.title }}</span>
-        <span class="keys"><button class="key" type="button" @click="edit(sheet)">Change</button><button class="key" type="button" @click="drop(sheet)">Drop</button></span>
+        <span class="keys"><button
+          class="key"
+          type="button"
+          @click="edit(sheet)"
+        >Change</button><button
+          class="key"
+          type="button"
+          @click="drop(sheet)"
+        >Drop</button></span>
       </li>
     </ul>
     <p v-if="sheets.length === 0">
@@ -77,19 +111,66 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
     <form @submit.prevent="save">
       <h3>{{ sheets.some(sheet => sheet.consumable === consumable && sheet.process === process) ? 'Change a sheet' : 'Enter a sheet' }}</h3>
       <div class="columns">
-        <FrameSelect v-model="consumable" label="Rod or wire" none="choose" :ids="CONSUMABLES" :named="id => words.consumables[id]" />
-        <FrameSelect v-model="process" label="Process it was measured with" none="choose" :ids="PROCESSES" :named="id => words.processes[id]" />
-        <FrameField v-slot="{ id }" label="What the sheet is called" hint="its number, and its date or issue">
-          <input :id="id" v-model="title" class="entry" maxlength="120" required>
+        <FrameSelect
+          v-model="consumable"
+          label="Rod or wire"
+          none="choose"
+          :ids="CONSUMABLES"
+          :named="id => words.consumables[id]"
+        />
+        <FrameSelect
+          v-model="process"
+          label="Process it was measured with"
+          none="choose"
+          :ids="PROCESSES"
+          :named="id => words.processes[id]"
+        />
+        <FrameField
+          v-slot="{ id }"
+          label="What the sheet is called"
+          hint="its number, and its date or issue"
+        >
+          <input
+            :id="id"
+            v-model="title"
+            class="entry"
+            maxlength="120"
+            required
+          >
         </FrameField>
-        <FrameNumber v-model="fumeGPerKg" label="Fume for each mass melted" :unit="known('g/kg')" :limits="DATA_SHEET_LIMITS.fumeGPerKg" optional />
-        <FrameNumber v-model="fumeMgPerS" label="or fume while the arc burns" :unit="known('mg/s')" :limits="DATA_SHEET_LIMITS.fumeMgPerS" optional hint="with neither, the table's rate is kept" />
+        <FrameNumber
+          v-model="fumeGPerKg"
+          label="Fume for each mass melted"
+          :unit="known('g/kg')"
+          :limits="DATA_SHEET_LIMITS.fumeGPerKg"
+          optional
+        />
+        <FrameNumber
+          v-model="fumeMgPerS"
+          label="or fume while the arc burns"
+          :unit="known('mg/s')"
+          :limits="DATA_SHEET_LIMITS.fumeMgPerS"
+          optional
+          hint="with neither, the table's rate is kept"
+        />
       </div>
       <h4>Parts of the fume, % by mass, as the element</h4>
       <div class="columns four">
-        <FrameNumber v-for="substance in METALS" :key="substance" v-model="parts[substance]" :label="words.substances[substance]" :unit="known('%')" :limits="DATA_SHEET_LIMITS.compositionPercent" optional />
+        <FrameNumber
+          v-for="substance in METALS"
+          :key="substance"
+          v-model="parts[substance]"
+          :label="words.substances[substance]"
+          :unit="known('%')"
+          :limits="DATA_SHEET_LIMITS.compositionPercent"
+          optional
+        />
       </div>
-      <button class="key go" type="submit" :disabled="!consumable || !process || !title.trim()">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!consumable || !process || !title.trim()"
+      >
         Save the sheet
       </button>
     </form>

@@ -4,14 +4,28 @@ const { fraction, action } = defineProps<{ fraction: number, action: number }>()
 /** The bar ends at one and a half limits; beyond that a cut end says that it goes on. */
 const END = 1.5
 const width = computed(() => `${Math.min(1, fraction / END) * 100}%`)
-const tint = computed(() => fraction <= action / 2 ? 'straw' : fraction <= action ? 'gold' : fraction <= 1 ? 'bronze' : fraction <= END ? 'purple' : 'blue')
+const tint = computed(() =>
+  fraction <= action / 2 ? 'straw' : fraction <= action ? 'gold' : fraction <= 1 ? 'bronze' : fraction <= END ? 'purple' : 'blue',
+)
 </script>
 
 <template>
-  <span class="temper" aria-hidden="true">
-    <i :class="tint" :style="{ width }" />
-    <u class="action" :style="{ left: `${action / END * 100}%` }" />
-    <u class="limit" :style="{ left: `${1 / END * 100}%` }" />
+  <span
+    class="temper"
+    aria-hidden="true"
+  >
+    <i
+      :class="tint"
+      :style="{ width }"
+    />
+    <u
+      class="action"
+      :style="{ left: `${action / END * 100}%` }"
+    />
+    <u
+      class="limit"
+      :style="{ left: `${1 / END * 100}%` }"
+    />
   </span>
 </template>
 

@@ -10,7 +10,9 @@ import type { ProcessId } from '#core/ids/vocabulary'
 
 Chart.register(ScatterController, LineElement, PointElement, LinearScale, LogarithmicScale, CategoryScale, Filler, annotation)
 
-/** The capture window as a chart: how the hood's pull falls with distance, what the fume needs, what the shield gas bears, where it stands. */
+/**
+ * The capture window as a chart: how the hood's pull falls with distance, what the fume needs, what the shield gas bears, where it stands.
+ */
 const { prediction, process, draughtMPerS } = defineProps<{ prediction: BayPrediction, process: ProcessId, draughtMPerS: number }>()
 const lookup = useLookup()
 const q = useQuantities()
@@ -32,32 +34,113 @@ const points = computed(() => hood.value
 const data = computed(() => ({
   datasets: [
     { data: points.value, showLine: true, pointRadius: 0, borderColor: ink.value.ink, borderWidth: 3 },
-    ...window.value?.velocityAtArcMPerS != null && prediction.distanceM !== null
-      ? [{ data: [{ x: units.value.reach.toShown(prediction.distanceM), y: units.value.speed.toShown(window.value.velocityAtArcMPerS) }], pointRadius: 9, pointStyle: 'rectRot' as const, pointBackgroundColor: ink.value.chalk, pointBorderColor: ink.value.panel, pointBorderWidth: 2 }]
-      : [],
+    ...(window.value?.velocityAtArcMPerS != null && prediction.distanceM !== null
+      ? [
+          {
+            data: [{ x: units.value.reach.toShown(prediction.distanceM), y: units.value.speed.toShown(window.value.velocityAtArcMPerS) }],
+            pointRadius: 9,
+            pointStyle: 'rectRot' as const,
+            pointBackgroundColor: ink.value.chalk,
+            pointBorderColor: ink.value.panel,
+            pointBorderWidth: 2,
+          },
+        ]
+      : []),
   ],
 }))
-const label = (content: string, position: 'start' | 'end' = 'end') => ({ display: true, content, position, color: ink.value.ink, backgroundColor: ink.value.panel, font: { family: 'Recursive', size: 13, weight: 650 }, padding: 2, yAdjust: -11 })
+const label = (content: string, position: 'start' | 'end' = 'end') => ({
+  display: true,
+  content,
+  position,
+  color: ink.value.ink,
+  backgroundColor: ink.value.panel,
+  font: { family: 'Recursive', size: 13, weight: 650 },
+  padding: 2,
+  yAdjust: -11,
+})
 const options = computed(() => {
   const speed = units.value.speed
   const reach = units.value.reach
-  const line = (mPerS: number, text: string, dash: number[], position: 'start' | 'end' = 'end') => ({ type: 'line' as const, yMin: speed.toShown(mPerS), yMax: speed.toShown(mPerS), borderColor: ink.value.ink, borderWidth: 2, borderDash: dash, label: label(text, position) })
+  const line = (mPerS: number, text: string, dash: number[], position: 'start' | 'end' = 'end') => ({
+    type: 'line' as const,
+    yMin: speed.toShown(mPerS),
+    yMax: speed.toShown(mPerS),
+    borderColor: ink.value.ink,
+    borderWidth: 2,
+    borderDash: dash,
+    label: label(text, position),
+  })
   return {
-    animation: false as const, maintainAspectRatio: false, responsive: true,
+    animation: false as const,
+    maintainAspectRatio: false,
+    responsive: true,
     scales: {
-      x: { type: 'linear' as const, min: 0, max: reach.toShown(0.75), title: { display: true, text: `from mouth to arc, ${reach.unit}`, color: ink.value.soft, font: { family: 'Recursive', size: 14 } }, ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 } }, grid: { color: ink.value.rule } },
-      y: { type: 'logarithmic' as const, min: speed.toShown(0.05), max: speed.toShown(10), title: { display: true, text: `pull at the arc, ${speed.unit}`, color: ink.value.soft, font: { family: 'Recursive', size: 14 } }, ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 }, maxTicksLimit: 7 }, grid: { display: false } },
+      x: {
+        type: 'linear' as const,
+        min: 0,
+        max: reach.toShown(0.75),
+        title: {
+          display: true,
+          text: `from mouth to arc, ${reach.unit}`,
+          color: ink.value.soft,
+          font: { family: 'Recursive', size: 14 },
+        },
+        ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 } },
+        grid: { color: ink.value.rule },
+      },
+      y: {
+        type: 'logarithmic' as const,
+        min: speed.toShown(0.05),
+        max: speed.toShown(10),
+        title: { display: true, text: `pull at the arc, ${speed.unit}`, color: ink.value.soft, font: { family: 'Recursive', size: 14 } },
+        ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 }, maxTicksLimit: 7 },
+        grid: { display: false },
+      },
     },
     plugins: {
       annotation: {
         annotations: {
-          ...window.value?.windowM ? { good: { type: 'box' as const, xMin: reach.toShown(window.value.windowM[0]), xMax: reach.toShown(window.value.windowM[1]), backgroundColor: ink.value.good, borderColor: ink.value.open, borderWidth: 2, drawTime: 'beforeDatasetsDraw' as const } } : {},
-          ...prediction.distanceM !== null && window.value?.velocityAtArcMPerS != null ? { here: { type: 'label' as const, xValue: reach.toShown(prediction.distanceM), yValue: speed.toShown(window.value.velocityAtArcMPerS), content: 'it stands here', color: ink.value.chalk, font: { family: 'Recursive', size: 13, weight: 750 as const, style: 'italic' as const }, yAdjust: 20, xAdjust: prediction.distanceM > 0.6 ? -40 : 0 } } : {},
-          needed: line(needed.value, isAbove.value ? `beside the arc it would need ${q.value.speed(needed.value)}` : `the fume needs ${q.value.speed(needed.value)}`, [7, 5]),
-          ...gas.value && gas.value.limitMPerS < 8 ? { gas: line(gas.value.limitMPerS, `the shield gas bears ${q.value.speed(gas.value.limitMPerS)}`, [], 'end') } : {},
+          ...(window.value?.windowM
+            ? {
+                good: {
+                  type: 'box' as const,
+                  xMin: reach.toShown(window.value.windowM[0]),
+                  xMax: reach.toShown(window.value.windowM[1]),
+                  backgroundColor: ink.value.good,
+                  borderColor: ink.value.open,
+                  borderWidth: 2,
+                  drawTime: 'beforeDatasetsDraw' as const,
+                },
+              }
+            : {}),
+          ...(prediction.distanceM !== null && window.value?.velocityAtArcMPerS != null
+            ? {
+                here: {
+                  type: 'label' as const,
+                  xValue: reach.toShown(prediction.distanceM),
+                  yValue: speed.toShown(window.value.velocityAtArcMPerS),
+                  content: 'it stands here',
+                  color: ink.value.chalk,
+                  font: { family: 'Recursive', size: 13, weight: 750 as const, style: 'italic' as const },
+                  yAdjust: 20,
+                  xAdjust: prediction.distanceM > 0.6 ? -40 : 0,
+                },
+              }
+            : {}),
+          needed: line(
+            needed.value,
+            isAbove.value
+              ? `beside the arc it would need ${q.value.speed(needed.value)}`
+              : `the fume needs ${q.value.speed(needed.value)}`,
+            [7, 5],
+          ),
+          ...(gas.value && gas.value.limitMPerS < 8
+            ? { gas: line(gas.value.limitMPerS, `the shield gas bears ${q.value.speed(gas.value.limitMPerS)}`, [], 'end') }
+            : {}),
         },
       },
-      legend: { display: false }, tooltip: { enabled: false },
+      legend: { display: false },
+      tooltip: { enabled: false },
     },
   }
 })
@@ -67,29 +150,54 @@ const otherSchool = computed(() => {
   if (kind !== 'opening' || flanged || !widthM || !heightM || !flowM3PerS || !prediction.distanceM) return null
   return `By the school that measured rectangles it draws ${q.value.speed(rectangleVelocityMPerS(flowM3PerS, widthM, heightM, prediction.distanceM))} there.`
 })
-const reading = computed(() => window.value?.findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [])
+const reading = computed(
+  () => window.value?.findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [],
+)
 /** Every fourth distance, for those who cannot see the chart. */
 const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
 </script>
 
 <template>
-  <section class="window" aria-label="Capture window">
+  <section
+    class="window"
+    aria-label="Capture window"
+  >
     <h3>Where the hood works</h3>
-    <p v-if="!hood" class="soft">
+    <p
+      v-if="!hood"
+      class="soft"
+    >
       No hood stands here.
     </p>
     <template v-else>
       <p>
-        <b v-if="window?.windowM">It does from {{ q.reach(window.windowM[0]) }} to {{ q.reach(window.windowM[1]) }} {{ isAbove ? 'over' : 'beside' }} the arc{{ prediction.distanceM !== null ? `, and stands at ${q.reach(prediction.distanceM)}` : '' }}.</b>
+        <b
+          v-if="window?.windowM"
+        >It does from {{ q.reach(window.windowM[0]) }} to {{ q.reach(window.windowM[1]) }} {{ isAbove ? 'over' : 'beside' }} the arc{{ prediction.distanceM !== null ? `, and stands at ${q.reach(prediction.distanceM)}` : '' }}.</b>
         {{ reading[0] }}
       </p>
-      <div v-if="points.length > 0" class="chart">
-        <Scatter :data="data" :options="options" role="img" aria-label="Pull of the hood against distance; the table below has the numbers" />
+      <div
+        v-if="points.length > 0"
+        class="chart"
+      >
+        <Scatter
+          :data="data"
+          :options="options"
+          role="img"
+          aria-label="Pull of the hood against distance; the table below has the numbers"
+        />
       </div>
-      <p v-if="otherSchool" class="soft">
+      <p
+        v-if="otherSchool"
+        class="soft"
+      >
         {{ otherSchool }}
       </p>
-      <p v-for="(said, index) in reading.slice(1)" :key="index" class="soft">
+      <p
+        v-for="(said, index) in reading.slice(1)"
+        :key="index"
+        class="soft"
+      >
         {{ said }}
       </p>
       <details v-if="table.length > 0">
@@ -97,7 +205,10 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
         <table class="ledger">
           <thead><tr><th>Distance, {{ units.reach.unit }}</th><th>Pull at the arc, {{ units.speed.unit }}</th></tr></thead>
           <tbody>
-            <tr v-for="{ x, y } in table" :key="x">
+            <tr
+              v-for="{ x, y } in table"
+              :key="x"
+            >
               <td>{{ Number(x.toFixed(1)) }}</td><td>{{ Number(y.toPrecision(2)) }}</td>
             </tr>
           </tbody>

@@ -16,7 +16,9 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
     </p>
     <p>at least; the middle of the range is {{ q.gas(answer.freeGasM3) }} of free gas at {{ q.temperature(21.1) }}, {{ q.mass(answer.massKg) }}.</p>
     <p v-if="answer.minutesLeftLow !== null && answer.minutesLeft !== null">
-      <b class="print">{{ lasting(answer.minutesLeftLow) }}</b> at this flow at least, about {{ lasting(answer.minutesLeft) }}{{ byWeight ? '' : `, with the last ${q.pressure(RESIDUAL_KPA)} left in it` }}.
+      <b
+        class="print"
+      >{{ lasting(answer.minutesLeftLow) }}</b> at this flow at least, about {{ lasting(answer.minutesLeft) }}{{ byWeight ? '' : `, with the last ${q.pressure(RESIDUAL_KPA)} left in it` }}.
     </p>
     <CylinderFindings :findings="answer.findings" />
   </div>

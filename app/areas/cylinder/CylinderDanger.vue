@@ -11,12 +11,18 @@ const told = computed(() => dangerSteps(danger, gas))
 </script>
 
 <template>
-  <section class="danger" aria-labelledby="danger-head">
+  <section
+    class="danger"
+    aria-labelledby="danger-head"
+  >
     <h3 id="danger-head">
       {{ tag }}: {{ storeWords.dangers[danger] }}. {{ gasWords(gas) }}.
     </h3>
     <ol>
-      <li v-for="(step, index) in told.steps" :key="step">
+      <li
+        v-for="(step, index) in told.steps"
+        :key="step"
+      >
         <b>{{ index + 1 }}</b> {{ storeWords.dangerSteps[step] }}
       </li>
     </ol>
@@ -27,8 +33,27 @@ const told = computed(() => dangerSteps(danger, gas))
 </template>
 
 <style scoped>
-.danger { border: 5px solid var(--stop); padding: 14px 16px; background: var(--bg); display: grid; gap: 8px; }
-h3 { font-size: 22px; color: var(--stop); }
-li { display: grid; grid-template-columns: 32px minmax(0, 1fr); font-size: 21px; line-height: 1.3; padding: 8px 0; border-bottom: 1px solid var(--rule); font-weight: 650; }
-li b { font-weight: 900; }
+.danger {
+  border: 5px solid var(--stop);
+  padding: 14px 16px;
+  background: var(--bg);
+  display: grid;
+  gap: 8px;
+}
+h3 {
+  font-size: 22px;
+  color: var(--stop);
+}
+li {
+  display: grid;
+  grid-template-columns: 32px minmax(0, 1fr);
+  font-size: 21px;
+  line-height: 1.3;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--rule);
+  font-weight: 650;
+}
+li b {
+  font-weight: 900;
+}
 </style>

@@ -7,14 +7,22 @@ const { findings } = defineProps<{ findings: readonly Finding[] }>()
 const lookup = useLookup()
 const WEIGHT = { stop: 0, hold: 1, caution: 2, note: 3 } as const
 const MARKS = { stop: 'Stop', hold: 'Hold', caution: 'Take care', note: '' } as const
-const said = computed(() => [...findings].sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity]).map(one => ({ severity: one.severity, mark: MARKS[one.severity], ...lookup.say(one) })))
+const said = computed(() =>
+  [...findings]
+    .sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity])
+    .map(one => ({ severity: one.severity, mark: MARKS[one.severity], ...lookup.say(one) })),
+)
 const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.map(citation)))])
 </script>
 
 <template>
   <div>
     <ul>
-      <li v-for="({ severity, mark, message, todo }, index) in said" :key="index" :class="`is-${severity}`">
+      <li
+        v-for="({ severity, mark, message, todo }, index) in said"
+        :key="index"
+        :class="`is-${severity}`"
+      >
         <b v-if="mark">{{ mark }}. </b>{{ message }}<template v-if="todo">
           {{ ' ' }}<b>{{ todo }}</b>
         </template>
@@ -23,7 +31,10 @@ const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.m
     <details v-if="sources.length > 0">
       <summary>Because</summary>
       <ul class="soft">
-        <li v-for="source in sources" :key="source">
+        <li
+          v-for="source in sources"
+          :key="source"
+        >
           {{ source }}
         </li>
       </ul>
@@ -32,9 +43,28 @@ const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.m
 </template>
 
 <style scoped>
-li { padding: 6px 0 6px 12px; border-left: 4px solid var(--rule); margin-top: 4px; }
-li.is-stop { border-color: var(--stop); }
-li.is-hold, li.is-caution { border-color: var(--hold); }
-summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; text-decoration: underline; text-underline-offset: 4px; }
-details li { font-size: 15px; }
+li {
+  padding: 6px 0 6px 12px;
+  border-left: 4px solid var(--rule);
+  margin-top: 4px;
+}
+li.is-stop {
+  border-color: var(--stop);
+}
+li.is-hold,
+li.is-caution {
+  border-color: var(--hold);
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+details li {
+  font-size: 15px;
+}
 </style>

@@ -19,23 +19,53 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
       Leak solution without oil on each joint, the line under pressure. Bubbles are a leak. Never a flame.
     </p>
     <ul>
-      <li v-for="joint in joints" :key="joint">
+      <li
+        v-for="joint in joints"
+        :key="joint"
+      >
         <b>{{ storeWords.joints[joint] }}</b>
-        <button class="key" :class="{ picked: seen[joint] === true }" :aria-pressed="seen[joint] === true" type="button" @click="seen = { ...seen, [joint]: true }">
+        <button
+          class="key"
+          :class="{ picked: seen[joint] === true }"
+          :aria-pressed="seen[joint] === true"
+          type="button"
+          @click="seen = { ...seen, [joint]: true }"
+        >
           tight<span class="visually-hidden"> {{ storeWords.joints[joint] }}</span>
         </button>
-        <button class="key" :class="{ picked: seen[joint] === false }" :aria-pressed="seen[joint] === false" type="button" @click="seen = { ...seen, [joint]: false }">
+        <button
+          class="key"
+          :class="{ picked: seen[joint] === false }"
+          :aria-pressed="seen[joint] === false"
+          type="button"
+          @click="seen = { ...seen, [joint]: false }"
+        >
           leaks<span class="visually-hidden"> {{ storeWords.joints[joint] }}</span>
         </button>
       </li>
     </ul>
-    <button class="key go" type="button" :disabled="!isComplete" @click="emit('tested', seen)">
+    <button
+      class="key go"
+      type="button"
+      :disabled="!isComplete"
+      @click="emit('tested', seen)"
+    >
       {{ leaks ? 'It leaks: stop the bay' : 'Every joint is tight' }}
     </button>
   </div>
 </template>
 
 <style scoped>
-.joints { display: grid; gap: 8px; }
-li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 8px; align-items: center; padding: 4px 0; border-bottom: 1px solid var(--rule); }
+.joints {
+  display: grid;
+  gap: 8px;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 8px;
+  align-items: center;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--rule);
+}
 </style>

@@ -19,10 +19,18 @@ const flow = computed(() => flowLPerMin.value === undefined ? {} : { flowLPerMin
 const answer = computed(() => {
   if (content.value === null) return null
   if (refusal.value) {
-    return grossKg.value === undefined || tareKg.value === undefined || isTooLight.value ? null : contentsByWeight({ gas: content.value as CylinderGasId, grossKg: grossKg.value, tareKg: tareKg.value, ...flow.value })
+    return grossKg.value === undefined || tareKg.value === undefined || isTooLight.value
+      ? null
+      : contentsByWeight({ gas: content.value as CylinderGasId, grossKg: grossKg.value, tareKg: tareKg.value, ...flow.value })
   }
   if (waterVolumeL.value === undefined || gaugeKPa.value === undefined || temperatureC.value === undefined) return null
-  return contentsByPressure({ gas: content.value, waterVolumeL: waterVolumeL.value, gaugePressureKPa: gaugeKPa.value, temperatureC: temperatureC.value, ...flow.value })
+  return contentsByPressure({
+    gas: content.value,
+    waterVolumeL: waterVolumeL.value,
+    gaugePressureKPa: gaugeKPa.value,
+    temperatureC: temperatureC.value,
+    ...flow.value,
+  })
 })
 </script>
 
@@ -32,25 +40,79 @@ const answer = computed(() => {
       How much is left
     </h2>
     <div class="columns">
-      <FrameSelect v-model="gas" label="Gas in it" :ids="GAS_CHOICES" :named="gasName" none="choose" />
+      <FrameSelect
+        v-model="gas"
+        label="Gas in it"
+        :ids="GAS_CHOICES"
+        :named="gasName"
+        none="choose"
+      />
       <template v-if="refusal">
-        <FrameNumber v-model="grossKg" label="Weighs, with gas" :unit="units.mass" :limits="{ min: 0, max: 5000 }" :hint="isTooLight ? 'Less than its tare: weigh it with the same parts on.' : ''" />
-        <FrameNumber v-model="tareKg" label="Tare, cap off" :unit="units.mass" :limits="{ min: 0, max: 5000 }" />
+        <FrameNumber
+          v-model="grossKg"
+          label="Weighs, with gas"
+          :unit="units.mass"
+          :limits="{ min: 0, max: 5000 }"
+          :hint="isTooLight ? 'Less than its tare: weigh it with the same parts on.' : ''"
+        />
+        <FrameNumber
+          v-model="tareKg"
+          label="Tare, cap off"
+          :unit="units.mass"
+          :limits="{ min: 0, max: 5000 }"
+        />
       </template>
       <template v-else>
-        <FrameNumber v-model="waterVolumeL" label="Water volume of it" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" />
-        <FrameNumber v-model="gaugeKPa" label="Gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
-        <FrameNumber v-model="temperatureC" label="Temperature of it" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
+        <FrameNumber
+          v-model="waterVolumeL"
+          label="Water volume of it"
+          :unit="units.litres"
+          :limits="{ min: 0.1, max: 3000 }"
+        />
+        <FrameNumber
+          v-model="gaugeKPa"
+          label="Gauge shows"
+          :unit="units.pressure"
+          :limits="{ min: 0, max: 40000 }"
+        />
+        <FrameNumber
+          v-model="temperatureC"
+          label="Temperature of it"
+          :unit="units.temperature"
+          :limits="{ min: -30, max: 65 }"
+        />
       </template>
-      <FrameNumber v-model="flowLPerMin" label="Flow" :unit="units.flow" :limits="{ min: 0.01, max: 10000 }" optional hint="For how long it lasts." />
+      <FrameNumber
+        v-model="flowLPerMin"
+        label="Flow"
+        :unit="units.flow"
+        :limits="{ min: 0.01, max: 10000 }"
+        optional
+        hint="For how long it lasts."
+      />
     </div>
-    <div class="answer ruled" aria-live="polite">
+    <div
+      class="answer ruled"
+      aria-live="polite"
+    >
       <p v-if="refusal">
         {{ lookup.say(refusal).message }}
       </p>
-      <CylinderContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
-      <p v-else class="soft">
-        {{ refusal ? 'Weigh it, and read its tare off the shoulder.' : 'Choose the gas, and read the gauge with the valve open and nothing flowing.' }}
+      <CylinderContents
+        v-if="answer"
+        :answer="answer"
+        :by-weight="refusal !== null"
+      />
+      <p
+        v-else
+        class="soft"
+      >
+        <template v-if="refusal">
+          Weigh it, and read its tare off the shoulder.
+        </template>
+        <template v-else>
+          Choose the gas, and read the gauge with the valve open and nothing flowing.
+        </template>
       </p>
     </div>
   </section>

@@ -1,14 +1,39 @@
 <script setup lang="ts">
 /** What stands beside the store while nothing is opened: how to read it. */
-const MARKS = [['Fuel', 'M 2 22 L 22 2 L 42 22 L 22 42 Z'], ['Oxygen, or feeds a fire', 'M 2 22 H 42 M 22 2 V 42'], ['Neither', '']] as const
+const MARKS = [
+  ['Fuel', 'M 2 22 L 22 2 L 42 22 L 22 42 Z'],
+  ['Oxygen, or feeds a fire', 'M 2 22 H 42 M 22 2 V 42'],
+  ['Neither', ''],
+] as const
 </script>
 
 <template>
   <div class="legend">
     <h2>How to read the store</h2>
     <ul>
-      <li v-for="[name, path] in MARKS" :key="name">
-        <svg width="44" height="44" viewBox="0 0 44 44" aria-hidden="true"><circle cx="22" cy="22" r="20" fill="none" stroke="var(--ink)" stroke-width="3" /><path v-if="path" :d="path" fill="none" stroke="var(--ink)" stroke-width="3" /></svg>
+      <li
+        v-for="[name, path] in MARKS"
+        :key="name"
+      >
+        <svg
+          width="44"
+          height="44"
+          viewBox="0 0 44 44"
+          aria-hidden="true"
+        ><circle
+          cx="22"
+          cy="22"
+          r="20"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="3"
+        /><path
+          v-if="path"
+          :d="path"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="3"
+        /></svg>
         {{ name }}
       </li>
     </ul>

@@ -22,10 +22,21 @@ const shop = useShopUnits()
 /** A mix of the site's own cannot be chosen here, and stays as it was. */
 const content = computed(() => gasContentOf(gas.value) ?? (gas.value === '' && known ? known.gas : null))
 watchEffect(() => {
-  marks.value = content.value === null ? null : {
-    gas: content.value, owner: owner.value, stamps: stamps.value.trim(), waterVolumeL: waterVolumeL.value, filledInPlace: filled.value === '' ? undefined : filled.value === 'in-place',
-    filledOn: filledOn.value || undefined, tareKg: tareKg.value, fullM3: fullM3.value, diameterM: diameterM.value, heightM: heightM.value,
-  }
+  marks.value
+    = content.value === null
+      ? null
+      : {
+          gas: content.value,
+          owner: owner.value,
+          stamps: stamps.value.trim(),
+          waterVolumeL: waterVolumeL.value,
+          filledInPlace: filled.value === '' ? undefined : filled.value === 'in-place',
+          filledOn: filledOn.value || undefined,
+          tareKg: tareKg.value,
+          fullM3: fullM3.value,
+          diameterM: diameterM.value,
+          heightM: heightM.value,
+        }
 })
 const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalification({ ...marks.value, today }) : null)
 </script>
@@ -33,25 +44,102 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 <template>
   <div class="marks">
     <div class="columns">
-      <FrameSelect v-model="gas" label="Gas on the label" :ids="GAS_CHOICES" :named="gasName" none="choose" />
-      <FrameSelect v-model="owner" label="Owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="storeWords.owners[owner]" />
+      <FrameSelect
+        v-model="gas"
+        label="Gas on the label"
+        :ids="GAS_CHOICES"
+        :named="gasName"
+        none="choose"
+      />
+      <FrameSelect
+        v-model="owner"
+        label="Owner"
+        :ids="CYLINDER_OWNERS"
+        :named="id => id"
+        :hint="storeWords.owners[owner]"
+      />
     </div>
-    <FrameField v-slot="{ id, describedBy }" label="Marks on the shoulder, one a line, the oldest date first" hint="DOT-3AA2400, then 3-06, then 3-16+* for the star.">
-      <textarea :id="id" v-model="stamps" class="entry stamps chalk" rows="3" autocomplete="off" autocapitalize="characters" spellcheck="false" :aria-describedby="describedBy" />
+    <FrameField
+      v-slot="{ id, describedBy }"
+      label="Marks on the shoulder, one a line, the oldest date first"
+      hint="DOT-3AA2400, then 3-06, then 3-16+* for the star."
+    >
+      <textarea
+        :id="id"
+        v-model="stamps"
+        class="entry stamps chalk"
+        rows="3"
+        autocomplete="off"
+        autocapitalize="characters"
+        spellcheck="false"
+        :aria-describedby="describedBy"
+      />
     </FrameField>
-    <p v-if="read" class="said" :class="{ 'is-open': read.nextDue !== null && !read.overdue }">
+    <p
+      v-if="read"
+      class="said"
+      :class="{ 'is-open': read.nextDue !== null && !read.overdue }"
+    >
       {{ read.nextDue === null ? 'The shoulder cannot be read for sure yet.' : `Next test by ${read.nextDue}${read.overdue ? ': past due, it may be used up and not refilled' : ''}.` }}
     </p>
     <div class="columns">
-      <FrameNumber v-model="fullM3" label="Content when full" :unit="units.gas" :limits="{ min: 0.01, max: 1000 }" optional hint="From the label." />
-      <FrameNumber v-model="waterVolumeL" label="Water volume" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" optional hint="Not known: the short interval." />
-      <FrameNumber v-model="tareKg" label="Tare, cap off" :unit="units.mass" :limits="{ min: 0, max: 5000 }" optional hint="For gas that is weighed." />
-      <FrameSelect v-model="filled" label="Filled" :ids="['out', 'in-place']" :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'" none="not known" />
-      <FrameField v-slot="{ id, describedBy }" label="Last filled on">
-        <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
+      <FrameNumber
+        v-model="fullM3"
+        label="Content when full"
+        :unit="units.gas"
+        :limits="{ min: 0.01, max: 1000 }"
+        optional
+        hint="From the label."
+      />
+      <FrameNumber
+        v-model="waterVolumeL"
+        label="Water volume"
+        :unit="units.litres"
+        :limits="{ min: 0.1, max: 3000 }"
+        optional
+        hint="Not known: the short interval."
+      />
+      <FrameNumber
+        v-model="tareKg"
+        label="Tare, cap off"
+        :unit="units.mass"
+        :limits="{ min: 0, max: 5000 }"
+        optional
+        hint="For gas that is weighed."
+      />
+      <FrameSelect
+        v-model="filled"
+        label="Filled"
+        :ids="['out', 'in-place']"
+        :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'"
+        none="not known"
+      />
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Last filled on"
+      >
+        <input
+          :id="id"
+          v-model="filledOn"
+          class="entry"
+          type="date"
+          :aria-describedby="describedBy"
+        >
       </FrameField>
-      <FrameNumber v-model="diameterM" label="Across" :unit="shop.reach" :limits="{ min: 0.02, max: 3 }" optional />
-      <FrameNumber v-model="heightM" label="Height with cap" :unit="shop.height" :limits="{ min: 0.1, max: 5 }" optional />
+      <FrameNumber
+        v-model="diameterM"
+        label="Across"
+        :unit="shop.reach"
+        :limits="{ min: 0.02, max: 3 }"
+        optional
+      />
+      <FrameNumber
+        v-model="heightM"
+        label="Height with cap"
+        :unit="shop.height"
+        :limits="{ min: 0.1, max: 5 }"
+        optional
+      />
     </div>
   </div>
 </template>

@@ -4,7 +4,13 @@ import type { Yard } from '#core/cylinder/judge-place'
 import type { CylindersReading, PlaceReading } from '#shared/readings'
 
 /** A store as it stands: its plan, what is wrong in it, its cylinders. */
-const { reading, here, yard, today, chosen } = defineProps<{ reading: PlaceReading, here: CylindersReading['cylinders'], yard: Yard, today: string, chosen: string | null }>()
+const { reading, here, yard, today, chosen } = defineProps<{
+  reading: PlaceReading
+  here: CylindersReading['cylinders']
+  yard: Yard
+  today: string
+  chosen: string | null
+}>()
 const facts = useFacts()
 const lookup = useLookup()
 const session = useSession()
@@ -21,15 +27,28 @@ const tooNear = computed(() => {
     for (const { between } of left) for (const tag of between) counts.set(tag, (counts.get(tag) ?? 0) + 1)
     const [tag] = [...counts].sort((a, b) => b[1] - a[1])[0]!
     const own = left.filter(({ between }) => between.includes(tag))
-    told.push({ tag, requiredM: own[0]!.requiredM, with: own.map(({ between, distanceM }) => ({ tag: between.find(one => one !== tag)!, distanceM })).sort((a, b) => a.distanceM - b.distanceM) })
+    told.push({
+      tag,
+      requiredM: own[0]!.requiredM,
+      with: own
+        .map(({ between, distanceM }) => ({ tag: between.find(one => one !== tag)!, distanceM }))
+        .sort((a, b) => a.distanceM - b.distanceM),
+    })
     for (const one of own) left.splice(left.indexOf(one), 1)
   }
   return told
 })
-const holds = computed(() => standing.value.findings.filter(({ severity, code }) => (severity === 'hold' && code !== 'storage.too-near') || severity === 'stop'))
+const holds = computed(() =>
+  standing.value.findings.filter(({ severity, code }) => (severity === 'hold' && code !== 'storage.too-near') || severity === 'stop'),
+)
 const others = computed(() => standing.value.findings.filter(({ severity }) => severity === 'caution' || severity === 'note'))
 const leak = computed(() => standing.value.worstLeak)
-const LEAK_WORDS = { explosive: 'enough to explode', deficient: 'too little to breathe', enriched: 'so much that clothes burn', breathable: 'still enough to breathe' } as const
+const LEAK_WORDS = {
+  explosive: 'enough to explode',
+  deficient: 'too little to breathe',
+  enriched: 'so much that clothes burn',
+  breathable: 'still enough to breathe',
+} as const
 </script>
 
 <template>
@@ -42,26 +61,61 @@ const LEAK_WORDS = { explosive: 'enough to explode', deficient: 'too little to b
           · {{ standing.storage.conflicts.length === 0 ? 'distances kept' : `${standing.storage.conflicts.length} too near` }}
         </template>
       </p>
-      <NuxtLink v-if="session.may('keep-store')" class="key quiet link" :to="{ path: '/gas', query: { do: `place-${reading.placeId}` } }" prefetch-on="interaction">
+      <NuxtLink
+        v-if="session.may('keep-store')"
+        class="key quiet link"
+        :to="{ path: '/gas', query: { do: `place-${reading.placeId}` } }"
+        prefetch-on="interaction"
+      >
         Walls and size<span class="visually-hidden"> of {{ place.name }}</span>
       </NuxtLink>
     </header>
-    <CylinderPlan v-if="here.length > 0 || place.store" :place="place" :here="here" :standing="standing" :chosen="chosen" @open="router.push(`/gas/${$event.toLowerCase()}`)" />
-    <ul v-if="tooNear.length + holds.length > 0" class="holds">
-      <li v-for="one in tooNear" :key="one.tag" class="said">
+    <CylinderPlan
+      v-if="here.length > 0 || place.store"
+      :place="place"
+      :here="here"
+      :standing="standing"
+      :chosen="chosen"
+      @open="router.push(`/gas/${$event.toLowerCase()}`)"
+    />
+    <ul
+      v-if="tooNear.length + holds.length > 0"
+      class="holds"
+    >
+      <li
+        v-for="one in tooNear"
+        :key="one.tag"
+        class="said"
+      >
         {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }}; {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
       </li>
-      <li v-for="(said, index) in holds.slice(0, 4)" :key="index" class="said">
+      <li
+        v-for="(said, index) in holds.slice(0, 4)"
+        :key="index"
+        class="said"
+      >
         {{ lookup.say(said).message }} <b>{{ lookup.say(said).todo }}</b>
       </li>
-      <li v-if="holds.length > 4" class="soft">
+      <li
+        v-if="holds.length > 4"
+        class="soft"
+      >
         And {{ holds.length - 4 }} more.
       </li>
     </ul>
-    <p v-if="leak" :class="{ 'state-hold': leak.verdict !== 'breathable' }">
+    <p
+      v-if="leak"
+      :class="{ 'state-hold': leak.verdict !== 'breathable' }"
+    >
       If all of {{ leak.tag }} leaked out in here: <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> oxygen, {{ LEAK_WORDS[leak.verdict] }}.
     </p>
-    <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="today" :chosen="chosen === row.cylinder.tag" />
+    <CylinderRow
+      v-for="row in here"
+      :key="row.tagId"
+      :row="row"
+      :today="today"
+      :chosen="chosen === row.cylinder.tag"
+    />
     <details v-if="others.length > 0">
       <summary>Also worth knowing ({{ others.length }})</summary>
       <CylinderFindings :findings="others" />
@@ -70,9 +124,35 @@ const LEAK_WORDS = { explosive: 'enough to explode', deficient: 'too little to b
 </template>
 
 <style scoped>
-.place { display: grid; gap: 8px; margin-bottom: 26px; }
-header { display: flex; flex-wrap: wrap; align-items: baseline; gap: 2px 14px; border-bottom: 2px solid var(--ink); }
-header .link { margin-left: auto; display: grid; place-items: center; min-height: 48px; }
-.holds { display: grid; gap: 6px; }
-summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; text-decoration: underline; text-underline-offset: 4px; }
+.place {
+  display: grid;
+  gap: 8px;
+  margin-bottom: 26px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 14px;
+  border-bottom: 2px solid var(--ink);
+}
+header .link {
+  margin-left: auto;
+  display: grid;
+  place-items: center;
+  min-height: 48px;
+}
+.holds {
+  display: grid;
+  gap: 6px;
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 </style>

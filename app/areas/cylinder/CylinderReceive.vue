@@ -20,9 +20,24 @@ const travelled = ref<'' | 'upright' | 'lying' | 'unknown'>('')
 const lyingMin = ref<number | undefined>()
 const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
 const mustSettle = computed(() => marks.value !== null && partsOf(marks.value.gas).some(({ gas }) => gas === 'acetylene'))
-const lay = computed(() => !mustSettle.value || travelled.value === 'upright' ? null : travelled.value === 'unknown' ? { lyingMin: null } : { lyingMin: lyingMin.value ?? null })
+const lay = computed(() =>
+  !mustSettle.value || travelled.value === 'upright'
+    ? null
+    : travelled.value === 'unknown'
+      ? { lyingMin: null }
+      : { lyingMin: lyingMin.value ?? null },
+)
 const waits = computed(() => marks.value && lay.value ? settlingMinutes(marks.value.gas, lay.value.lyingMin, facts.rules.settlingRule) : 0)
-const isComplete = computed(() => marks.value !== null && spot.value !== null && TAG_PATTERN.test(tagIdOf(tag.value)) && (!mustSettle.value || travelled.value === 'upright' || travelled.value === 'unknown' || (travelled.value === 'lying' && lyingMin.value !== undefined)))
+const isComplete = computed(
+  () =>
+    marks.value !== null
+    && spot.value !== null
+    && TAG_PATTERN.test(tagIdOf(tag.value))
+    && (!mustSettle.value
+      || travelled.value === 'upright'
+      || travelled.value === 'unknown'
+      || (travelled.value === 'lying' && lyingMin.value !== undefined)),
+)
 const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagIdOf(tag.value)}`)
 const minutes = { unit: 'min', step: 5, toShown: (si: number) => si, fromShown: (shown: number) => shown }
 
@@ -35,33 +50,91 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
 </script>
 
 <template>
-  <form class="receive" @submit.prevent="receive">
+  <form
+    class="receive"
+    @submit.prevent="receive"
+  >
     <h2>A cylinder comes in</h2>
-    <p v-if="places.length === 0" class="said">
+    <p
+      v-if="places.length === 0"
+      class="said"
+    >
       Describe a place first: where would it stand?
     </p>
-    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong" hint="As on the cylinder; capitals make no difference.">
-      <input :id="id" v-model="tag" class="entry tag" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="24" :aria-describedby="describedBy" :aria-invalid="tagWrong !== ''">
+    <FrameField
+      v-slot="{ id, describedBy }"
+      label="Tag"
+      :wrong="tagWrong"
+      hint="As on the cylinder; capitals make no difference."
+    >
+      <input
+        :id="id"
+        v-model="tag"
+        class="entry tag"
+        autocomplete="off"
+        autocapitalize="characters"
+        spellcheck="false"
+        maxlength="24"
+        :aria-describedby="describedBy"
+        :aria-invalid="tagWrong !== ''"
+      >
     </FrameField>
-    <CylinderMarksForm v-model="marks" :today="today" />
+    <CylinderMarksForm
+      v-model="marks"
+      :today="today"
+    />
     <template v-if="mustSettle">
       <h3>How did it travel?</h3>
       <div class="keys">
-        <button v-for="[id, name] in TRAVELLED" :key="id" class="key" :class="{ picked: travelled === id }" :aria-pressed="travelled === id" type="button" @click="travelled = id">
+        <button
+          v-for="[id, name] in TRAVELLED"
+          :key="id"
+          class="key"
+          :class="{ picked: travelled === id }"
+          :aria-pressed="travelled === id"
+          type="button"
+          @click="travelled = id"
+        >
           {{ name }}
         </button>
       </div>
-      <FrameNumber v-if="travelled === 'lying'" v-model="lyingMin" label="For how long" :unit="minutes" :limits="{ min: 0, max: 1000000 }" />
-      <p v-if="waits > 0" class="said" aria-live="polite">
+      <FrameNumber
+        v-if="travelled === 'lying'"
+        v-model="lyingMin"
+        label="For how long"
+        :unit="minutes"
+        :limits="{ min: 0, max: 1000000 }"
+      />
+      <p
+        v-if="waits > 0"
+        class="said"
+        aria-live="polite"
+      >
         It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's rule: {{ storeWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
       </p>
     </template>
     <h3>Where does it go?</h3>
-    <CylinderSpot v-if="places.length > 0" v-model="spot" :places="places" :others="here" :self="null" />
-    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+    <CylinderSpot
+      v-if="places.length > 0"
+      v-model="spot"
+      :places="places"
+      :others="here"
+      :self="null"
+    />
+    <p
+      v-for="line in said"
+      :key="line"
+      class="said"
+      :class="{ 'is-open': !isRefused }"
+      role="alert"
+    >
       {{ line }}
     </p>
-    <button class="key go" type="submit" :disabled="!isComplete || busy">
+    <button
+      class="key go"
+      type="submit"
+      :disabled="!isComplete || busy"
+    >
       Received
     </button>
   </form>

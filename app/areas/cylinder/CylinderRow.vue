@@ -2,43 +2,140 @@
 import type { CylindersReading } from '#shared/readings'
 
 /** One cylinder in the list: the whole row is the target. */
-const { row, today, chosen, need = null } = defineProps<{ row: CylindersReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
+const {
+  row,
+  today,
+  chosen,
+  need = null,
+} = defineProps<{ row: CylindersReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
 const lookup = useLookup()
 const q = useQuantities()
 const { due, until } = useDates()
 const fact = computed(() => row.fact)
 const settling = computed(() => fact.value.settlesAt === null ? null : until(fact.value.settlesAt))
-const worst = computed(() => fact.value.findings.find(({ severity }) => severity === 'stop') ?? fact.value.findings.find(({ severity }) => severity === 'hold') ?? fact.value.findings[0] ?? null)
-const word = computed(() => settling.value ? `settles, ${settling.value} more` : worst.value ? lookup.say(worst.value).brief : row.cylinder.isEmpty ? 'empty' : 'in order')
-const tone = computed(() => worst.value?.severity === 'stop' ? 'state-stop' : worst.value?.severity === 'hold' || settling.value ? 'state-hold' : worst.value ? '' : 'state-open')
+const worst = computed(
+  () =>
+    fact.value.findings.find(({ severity }) => severity === 'stop')
+    ?? fact.value.findings.find(({ severity }) => severity === 'hold')
+    ?? fact.value.findings[0]
+    ?? null,
+)
+const word = computed(() =>
+  settling.value
+    ? `settles, ${settling.value} more`
+    : worst.value
+      ? lookup.say(worst.value).brief
+      : row.cylinder.isEmpty
+        ? 'empty'
+        : 'in order',
+)
+const tone = computed(() =>
+  worst.value?.severity === 'stop'
+    ? 'state-stop'
+    : worst.value?.severity === 'hold' || settling.value
+      ? 'state-hold'
+      : worst.value
+        ? ''
+        : 'state-open',
+)
 const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
 </script>
 
 <template>
-  <NuxtLink class="row" :class="{ chosen }" :to="`/gas/${row.tagId}`" :aria-current="chosen ? 'true' : undefined" prefetch-on="interaction">
+  <NuxtLink
+    class="row"
+    :class="{ chosen }"
+    :to="`/gas/${row.tagId}`"
+    :aria-current="chosen ? 'true' : undefined"
+    prefetch-on="interaction"
+  >
     <span class="tag">{{ row.cylinder.tag }}</span>
     <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="tone">{{ word }}</small></span>
     <span class="left">
       <template v-if="fact.left">
-        <span class="print">{{ q.gas(fact.left.lowM3) }}<i v-if="fact.fullM3" class="soft"> of {{ q.gas(fact.fullM3) }}</i></span>
-        <CylinderTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
+        <span class="print">{{ q.gas(fact.left.lowM3) }}<i
+          v-if="fact.fullM3"
+          class="soft"
+        > of {{ q.gas(fact.fullM3) }}</i></span>
+        <CylinderTemper
+          v-if="fact.fullM3"
+          :left="fact.left.lowM3"
+          :full="fact.fullM3"
+          :need="need"
+        />
       </template>
-      <span v-else class="soft">not read</span>
+      <span
+        v-else
+        class="soft"
+      >not read</span>
     </span>
-    <span class="due" :class="{ 'state-hold': isLate }">{{ row.nextDue === null ? 'test date ?' : isLate ? `test ${due(row.nextDue, today)}` : `test ${row.nextDue.slice(0, 7)}` }}</span>
+    <span
+      class="due"
+      :class="{ 'state-hold': isLate }"
+    >{{ row.nextDue === null ? 'test date ?' : isLate ? `test ${due(row.nextDue, today)}` : `test ${row.nextDue.slice(0, 7)}` }}</span>
   </NuxtLink>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: 84px minmax(0, 1.2fr) minmax(0, 1fr) 104px; align-items: center; gap: 12px; min-height: 60px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.row:hover, .row.chosen { background: var(--panel); }
-.row.chosen { box-shadow: inset 7px 0 var(--ink); padding-left: 10px; }
-.tag { font-weight: 900; font-size: 20px; letter-spacing: -0.02em; }
-.gas b, .gas small { display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.gas b { font-weight: 700; }
-.gas small { font-size: 15px; font-weight: 600; }
-.left { display: grid; gap: 3px; font-weight: 700; }
-.left i { font-style: normal; font-weight: 500; }
-.due { font-size: 15px; text-align: right; font-weight: 600; }
-@media (max-width: 520px) { .row { grid-template-columns: 72px minmax(0, 1fr) minmax(0, 1fr); padding: 6px 0; } .due { grid-column: 2 / 4; text-align: left; } }
+.row {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1.2fr) minmax(0, 1fr) 104px;
+  align-items: center;
+  gap: 12px;
+  min-height: 60px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.row:hover,
+.row.chosen {
+  background: var(--panel);
+}
+.row.chosen {
+  box-shadow: inset 7px 0 var(--ink);
+  padding-left: 10px;
+}
+.tag {
+  font-weight: 900;
+  font-size: 20px;
+  letter-spacing: -0.02em;
+}
+.gas b,
+.gas small {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.gas b {
+  font-weight: 700;
+}
+.gas small {
+  font-size: 15px;
+  font-weight: 600;
+}
+.left {
+  display: grid;
+  gap: 3px;
+  font-weight: 700;
+}
+.left i {
+  font-style: normal;
+  font-weight: 500;
+}
+.due {
+  font-size: 15px;
+  text-align: right;
+  font-weight: 600;
+}
+@media (max-width: 520px) {
+  .row {
+    grid-template-columns: 72px minmax(0, 1fr) minmax(0, 1fr);
+    padding: 6px 0;
+  }
+  .due {
+    grid-column: 2 / 4;
+    text-align: left;
+  }
+}
 </style>

@@ -13,12 +13,18 @@ const filledOn = ref('')
 const units = useCylinderUnits()
 const today = computed(() => shopDayOf(nowMs.value, facts.site.timeZone, facts.rules.shopDayHour))
 const content = computed(() => gasContentOf(gas.value))
-const read = computed(() => marks.value.trim() === '' || content.value === null
-  ? null
-  : requalification({
-      stamps: marks.value, gas: content.value, today: today.value,
-      ...waterVolumeL.value === undefined ? {} : { waterVolumeL: waterVolumeL.value }, ...filled.value === '' ? {} : { filledInPlace: filled.value === 'in-place' }, ...filledOn.value === '' ? {} : { filledOn: filledOn.value },
-    }))
+const read = computed(() =>
+  marks.value.trim() === '' || content.value === null
+    ? null
+    : requalification({
+        stamps: marks.value,
+        gas: content.value,
+        today: today.value,
+        ...(waterVolumeL.value === undefined ? {} : { waterVolumeL: waterVolumeL.value }),
+        ...(filled.value === '' ? {} : { filledInPlace: filled.value === 'in-place' }),
+        ...(filledOn.value === '' ? {} : { filledOn: filledOn.value }),
+      }),
+)
 </script>
 
 <template>
@@ -26,19 +32,68 @@ const read = computed(() => marks.value.trim() === '' || content.value === null
     <h2 id="gas-shoulder">
       Read a shoulder
     </h2>
-    <FrameField v-slot="{ id, describedBy }" label="Marks, one a line, the oldest date first" hint="DOT-3AA2400, then 3-06, then 3-16+* for the star. The number between month and year may stand there.">
-      <textarea :id="id" v-model="marks" class="entry marks chalk" rows="4" autocomplete="off" autocapitalize="characters" spellcheck="false" :aria-describedby="describedBy" />
+    <FrameField
+      v-slot="{ id, describedBy }"
+      label="Marks, one a line, the oldest date first"
+      hint="DOT-3AA2400, then 3-06, then 3-16+* for the star. The number between month and year may stand there."
+    >
+      <textarea
+        :id="id"
+        v-model="marks"
+        class="entry marks chalk"
+        rows="4"
+        autocomplete="off"
+        autocapitalize="characters"
+        spellcheck="false"
+        :aria-describedby="describedBy"
+      />
     </FrameField>
     <div class="columns">
-      <FrameSelect v-model="gas" label="Gas" :ids="GAS_CHOICES" :named="gasName" none="choose" />
-      <FrameNumber v-model="waterVolumeL" label="Water volume" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" optional hint="Not known: the short interval." />
-      <FrameSelect v-model="filled" label="Filled" :ids="['out', 'in-place']" :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'" none="not known" />
-      <FrameField v-slot="{ id, describedBy }" label="Last filled on">
-        <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
+      <FrameSelect
+        v-model="gas"
+        label="Gas"
+        :ids="GAS_CHOICES"
+        :named="gasName"
+        none="choose"
+      />
+      <FrameNumber
+        v-model="waterVolumeL"
+        label="Water volume"
+        :unit="units.litres"
+        :limits="{ min: 0.1, max: 3000 }"
+        optional
+        hint="Not known: the short interval."
+      />
+      <FrameSelect
+        v-model="filled"
+        label="Filled"
+        :ids="['out', 'in-place']"
+        :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'"
+        none="not known"
+      />
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Last filled on"
+      >
+        <input
+          :id="id"
+          v-model="filledOn"
+          class="entry"
+          type="date"
+          :aria-describedby="describedBy"
+        >
       </FrameField>
     </div>
-    <CylinderTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
-    <p v-else class="soft answer ruled">
+    <CylinderTestDates
+      v-if="read"
+      class="answer ruled"
+      :read="read"
+      aria-live="polite"
+    />
+    <p
+      v-else
+      class="soft answer ruled"
+    >
       {{ marks.trim() === '' ? 'Type what is stamped; it is read as you type.' : 'Choose the gas: the interval depends on it.' }}
     </p>
   </section>

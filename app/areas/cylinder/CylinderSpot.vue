@@ -5,7 +5,11 @@ import type { CylinderCommands } from '#core/streams/cylinder/cylinder'
 import type { PlaceReading } from '#shared/readings'
 
 /** Where a cylinder is put and how it stands, with what that would mean before it is done. */
-const { places, others, self } = defineProps<{ places: readonly PlaceReading[], others: readonly CylinderHere[], self: CylinderHere | null }>()
+const { places, others, self } = defineProps<{
+  places: readonly PlaceReading[]
+  others: readonly CylinderHere[]
+  self: CylinderHere | null
+}>()
 const spot = defineModel<CylinderCommands['cylinder.place'] | null>({ required: true })
 const facts = useFacts()
 const shop = useShopUnits()
@@ -17,7 +21,8 @@ const yM = ref<number | undefined>(standing?.in === 'place' ? standing.yM : unde
 const isSecured = ref(false)
 const isUpright = ref(false)
 const isCapped = ref(false)
-const at = (id: string) => others.filter(({ cylinder: { tag, standing: where } }) => where?.in === 'place' && where.placeId === id && tag !== self?.cylinder.tag)
+const at = (id: string) =>
+  others.filter(({ cylinder: { tag, standing: where } }) => where?.in === 'place' && where.placeId === id && tag !== self?.cylinder.tag)
 /** The first free corner of the place, so that nobody begins with an empty form. */
 watch(placeId, () => {
   if (!place.value || (standing?.in === 'place' && standing.placeId === placeId.value)) return
@@ -31,15 +36,31 @@ watch(placeId, () => {
   }
 }, { immediate: true })
 watchEffect(() => {
-  spot.value = place.value && xM.value !== undefined && yM.value !== undefined
-    ? { placeId: placeId.value, xM: xM.value, yM: yM.value, isUpright: isUpright.value, isSecured: isSecured.value, isCapped: isCapped.value }
-    : null
+  spot.value
+    = place.value && xM.value !== undefined && yM.value !== undefined
+      ? {
+          placeId: placeId.value,
+          xM: xM.value,
+          yM: yM.value,
+          isUpright: isUpright.value,
+          isSecured: isSecured.value,
+          isCapped: isCapped.value,
+        }
+      : null
 })
 /** What this spot does to the distances, worked out before anything is moved. */
 const would = computed(() => {
   if (!self || !place.value || !spot.value) return null
-  const moved: CylinderHere = { ...self, cylinder: { ...self.cylinder, standing: { in: 'place', placeId: placeId.value, xM: spot.value.xM, yM: spot.value.yM } } }
-  return judgePlace(place.value, [...at(placeId.value), moved], facts.rules.storageBasis, { places: places.map(one => ({ ...one.place, placeId: one.placeId })), cylinders: others.filter(({ cylinder: { tag } }) => tag !== self.cylinder.tag) }).storage.conflicts.filter(({ between }) => between.includes(self.cylinder.tag)).sort((a, b) => a.distanceM - b.distanceM)
+  const moved: CylinderHere = {
+    ...self,
+    cylinder: { ...self.cylinder, standing: { in: 'place', placeId: placeId.value, xM: spot.value.xM, yM: spot.value.yM } },
+  }
+  return judgePlace(place.value, [...at(placeId.value), moved], facts.rules.storageBasis, {
+    places: places.map(one => ({ ...one.place, placeId: one.placeId })),
+    cylinders: others.filter(({ cylinder: { tag } }) => tag !== self.cylinder.tag),
+  })
+    .storage.conflicts.filter(({ between }) => between.includes(self.cylinder.tag))
+    .sort((a, b) => a.distanceM - b.distanceM)
 })
 const q = useQuantities()
 const CONFIRM = [['isUpright', 'Upright'], ['isSecured', 'Chained'], ['isCapped', 'Cap on']] as const
@@ -49,16 +70,49 @@ const stance = { isUpright, isSecured, isCapped }
 <template>
   <div class="spot">
     <div class="columns">
-      <FrameSelect v-model="placeId" label="Place" :ids="places.map(one => one.placeId)" :named="id => places.find(one => one.placeId === id)!.place.name" none="choose" />
-      <FrameNumber v-model="xM" label="Along the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
-      <FrameNumber v-model="yM" label="Across the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
+      <FrameSelect
+        v-model="placeId"
+        label="Place"
+        :ids="places.map(one => one.placeId)"
+        :named="id => places.find(one => one.placeId === id)!.place.name"
+        none="choose"
+      />
+      <FrameNumber
+        v-model="xM"
+        label="Along the grid"
+        :unit="shop.height"
+        :limits="{ min: -10000, max: 10000 }"
+      />
+      <FrameNumber
+        v-model="yM"
+        label="Across the grid"
+        :unit="shop.height"
+        :limits="{ min: -10000, max: 10000 }"
+      />
     </div>
-    <div class="keys" role="group" aria-label="How it stands">
-      <button v-for="[key, name] in CONFIRM" :key="key" class="key" :class="{ picked: stance[key].value }" :aria-pressed="stance[key].value" type="button" @click="stance[key].value = !stance[key].value">
+    <div
+      class="keys"
+      role="group"
+      aria-label="How it stands"
+    >
+      <button
+        v-for="[key, name] in CONFIRM"
+        :key="key"
+        class="key"
+        :class="{ picked: stance[key].value }"
+        :aria-pressed="stance[key].value"
+        type="button"
+        @click="stance[key].value = !stance[key].value"
+      >
         {{ name }}
       </button>
     </div>
-    <p v-if="would" class="said" :class="{ 'is-open': would.length === 0 }" aria-live="polite">
+    <p
+      v-if="would"
+      class="said"
+      :class="{ 'is-open': would.length === 0 }"
+      aria-live="polite"
+    >
       <template v-if="would.length === 0">
         Here it keeps every distance.
       </template>

@@ -3,16 +3,31 @@ import { citation } from '#shared/words/speak'
 import type { SourceRef } from '#core/source/source-ref'
 
 /** Guided steps, one after the other, each with its why: a tap says that it is done. */
-const { steps, named, sources } = defineProps<{ steps: readonly Step[], named: Readonly<Record<Step, readonly [what: string, why: string]>>, sources: Readonly<Record<Step, SourceRef>> }>()
+const { steps, named, sources } = defineProps<{
+  steps: readonly Step[]
+  named: Readonly<Record<Step, readonly [what: string, why: string]>>
+  sources: Readonly<Record<Step, SourceRef>>
+}>()
 const done = defineModel<readonly Step[]>({ required: true })
 const next = computed(() => steps.find(step => !done.value.includes(step)) ?? null)
-const toggle = (step: Step) => { done.value = done.value.includes(step) ? done.value.filter(one => one !== step) : [...done.value, step] }
+const toggle = (step: Step) => {
+  done.value = done.value.includes(step) ? done.value.filter(one => one !== step) : [...done.value, step]
+}
 </script>
 
 <template>
   <ol class="steps">
-    <li v-for="(step, index) in steps" :key="step">
-      <button class="step" :class="{ done: done.includes(step), next: step === next }" :aria-pressed="done.includes(step)" type="button" @click="toggle(step)">
+    <li
+      v-for="(step, index) in steps"
+      :key="step"
+    >
+      <button
+        class="step"
+        :class="{ done: done.includes(step), next: step === next }"
+        :aria-pressed="done.includes(step)"
+        type="button"
+        @click="toggle(step)"
+      >
         <span class="no print">{{ index + 1 }}</span>
         <span><b :class="{ chalk: done.includes(step) }">{{ named[step][0] }}</b><small>{{ named[step][1] }}</small></span>
         <span class="is">{{ done.includes(step) ? 'done' : '' }}</span>
@@ -22,7 +37,10 @@ const toggle = (step: Step) => { done.value = done.value.includes(step) ? done.v
   <details>
     <summary>Because</summary>
     <ul class="soft">
-      <li v-for="source in new Set(steps.map(step => citation(sources[step])))" :key="source">
+      <li
+        v-for="source in new Set(steps.map(step => citation(sources[step])))"
+        :key="source"
+      >
         {{ source }}
       </li>
     </ul>
@@ -30,12 +48,54 @@ const toggle = (step: Step) => { done.value = done.value.includes(step) ? done.v
 </template>
 
 <style scoped>
-.step { width: 100%; display: grid; grid-template-columns: 34px minmax(0, 1fr) 48px; gap: 8px; align-items: center; text-align: left; min-height: 64px; padding: 6px 4px; border: 0; border-bottom: 1px solid var(--rule); background: none; font: inherit; color: inherit; cursor: pointer; }
-.step:hover { background: var(--bg); }
-.step.next { border-left: 8px solid var(--ink); padding-left: 10px; }
-.no { font-size: 20px; font-weight: 850; }
-b { display: block; font-weight: 750; line-height: 1.25; }
-small { display: block; font-size: 15px; color: var(--soft); }
-.is { color: var(--open); font-weight: 800; }
-summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; text-decoration: underline; text-underline-offset: 4px; }
+.step {
+  width: 100%;
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr) 48px;
+  gap: 8px;
+  align-items: center;
+  text-align: left;
+  min-height: 64px;
+  padding: 6px 4px;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  background: none;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+}
+.step:hover {
+  background: var(--bg);
+}
+.step.next {
+  border-left: 8px solid var(--ink);
+  padding-left: 10px;
+}
+.no {
+  font-size: 20px;
+  font-weight: 850;
+}
+b {
+  display: block;
+  font-weight: 750;
+  line-height: 1.25;
+}
+small {
+  display: block;
+  font-size: 15px;
+  color: var(--soft);
+}
+.is {
+  color: var(--open);
+  font-weight: 800;
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 </style>

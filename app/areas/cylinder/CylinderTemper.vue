@@ -2,13 +2,32 @@
 /** How much of a full cylinder is left, on the temper colours of steel, with the job's need marked on it. */
 const { left, full, need = null } = defineProps<{ left: number, full: number, need?: number | null }>()
 const fraction = computed(() => Math.max(0, Math.min(1, left / full)))
-const tint = computed(() => fraction.value > 0.8 ? 'blue' : fraction.value > 0.6 ? 'purple' : fraction.value > 0.4 ? 'bronze' : fraction.value > 0.2 ? 'gold' : 'straw')
+const tint = computed(() =>
+  fraction.value > 0.8
+    ? 'blue'
+    : fraction.value > 0.6
+      ? 'purple'
+      : fraction.value > 0.4
+        ? 'bronze'
+        : fraction.value > 0.2
+          ? 'gold'
+          : 'straw',
+)
 </script>
 
 <template>
-  <span class="temper" aria-hidden="true">
-    <i :class="tint" :style="{ width: `${fraction * 100}%` }" />
-    <u v-if="need !== null && need < full" :style="{ left: `${need / full * 100}%` }" />
+  <span
+    class="temper"
+    aria-hidden="true"
+  >
+    <i
+      :class="tint"
+      :style="{ width: `${fraction * 100}%` }"
+    />
+    <u
+      v-if="need !== null && need < full"
+      :style="{ left: `${need / full * 100}%` }"
+    />
   </span>
 </template>
 

@@ -6,7 +6,11 @@ import { storeWords } from '#shared/words/en/store-words'
 
 /** Mixes that shops buy ready made, with names that fit a list. */
 const MIXES = {
-  'argon-25-co2': { 'argon': 75, 'carbon-dioxide': 25 }, 'argon-18-co2': { 'argon': 82, 'carbon-dioxide': 18 }, 'argon-10-co2': { 'argon': 90, 'carbon-dioxide': 10 }, 'argon-2-oxygen': { argon: 98, oxygen: 2 }, 'argon-25-helium': { argon: 75, helium: 25 },
+  'argon-25-co2': { 'argon': 75, 'carbon-dioxide': 25 },
+  'argon-18-co2': { 'argon': 82, 'carbon-dioxide': 18 },
+  'argon-10-co2': { 'argon': 90, 'carbon-dioxide': 10 },
+  'argon-2-oxygen': { argon: 98, oxygen: 2 },
+  'argon-25-helium': { argon: 75, helium: 25 },
 } as const satisfies Readonly<Record<string, GasMix>>
 type MixId = keyof typeof MIXES
 export type GasChoice = CylinderGasId | MixId | ''
@@ -16,7 +20,11 @@ export const GAS_CHOICES: readonly (CylinderGasId | MixId)[] = [...CYLINDER_GASE
 /** What a choice stands for; null while nothing is chosen: a gas is never assumed. */
 export const gasContentOf = (choice: GasChoice): GasContent | null => isMix(choice) ? MIXES[choice] : choice === '' ? null : choice
 const MIX_NAMES: Readonly<Record<MixId, string>> = {
-  'argon-25-co2': 'argon + 25 % CO₂', 'argon-18-co2': 'argon + 18 % CO₂', 'argon-10-co2': 'argon + 10 % CO₂', 'argon-2-oxygen': 'argon + 2 % oxygen', 'argon-25-helium': 'argon + 25 % helium',
+  'argon-25-co2': 'argon + 25 % CO₂',
+  'argon-18-co2': 'argon + 18 % CO₂',
+  'argon-10-co2': 'argon + 10 % CO₂',
+  'argon-2-oxygen': 'argon + 2 % oxygen',
+  'argon-25-helium': 'argon + 25 % helium',
 }
 export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? MIX_NAMES[choice] : storeWords.gases[choice]
 
@@ -24,7 +32,11 @@ export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) 
 export function gasWords(content: GasContent): string {
   if (typeof content === 'string') return storeWords.gases[content]
   const choice = gasChoiceOf(content)
-  return choice === '' ? partsOf(content).map(({ gas, share }) => `${Math.round(share * 100)} % ${storeWords.gases[gas]}`).join(', ') : gasName(choice)
+  return choice === ''
+    ? partsOf(content)
+        .map(({ gas, share }) => `${Math.round(share * 100)} % ${storeWords.gases[gas]}`)
+        .join(', ')
+    : gasName(choice)
 }
 
 /** The choice that stands for a content; empty for a mix of the site's own. */

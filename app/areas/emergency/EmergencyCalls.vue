@@ -7,18 +7,31 @@ const { calls } = defineProps<{ calls: readonly CallId[] }>()
 const facts = useFacts()
 const numbers = computed(() => {
   const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = facts.rules
-  const known: Record<CallId, string> = { 'emergency': emergencyNumber, 'fire-point': firePointNumber, 'first-aid': firstAidNumber, 'gas-supplier': gasSupplierNumber }
+  const known: Record<CallId, string> = {
+    'emergency': emergencyNumber,
+    'fire-point': firePointNumber,
+    'first-aid': firstAidNumber,
+    'gas-supplier': gasSupplierNumber,
+  }
   return calls.map(id => ({ id, number: known[id] }))
 })
 </script>
 
 <template>
   <dl class="calls">
-    <div v-for="{ id, number } in numbers" :key="id">
+    <div
+      v-for="{ id, number } in numbers"
+      :key="id"
+    >
       <dt>{{ emergencyWords.calls[id] }}</dt>
       <dd :class="{ none: !number }">
-        <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
-        <template v-else>{{ number || (facts.reading ? 'not written down' : 'as the shop has it') }}</template>
+        <a
+          v-if="/^[+0-9 ]+$/.test(number)"
+          :href="`tel:${number.replaceAll(' ', '')}`"
+        >{{ number }}</a>
+        <template v-else>
+          {{ number || (facts.reading ? 'not written down' : 'as the shop has it') }}
+        </template>
       </dd>
     </div>
   </dl>

@@ -13,37 +13,97 @@ watch(() => chosen, async () => {
   board.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' })
 }, { immediate: true })
 
-const time = computed(() => new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(clock.nowMs.value))
+const time = computed(() =>
+  new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(
+    clock.nowMs.value,
+  ),
+)
 </script>
 
 <template>
-  <section ref="board" class="board" aria-label="Bays">
+  <section
+    ref="board"
+    class="board"
+    aria-label="Bays"
+  >
     <p class="tally">
       <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> clear to strike</span>
       <span><b class="word-hold">{{ judged.tally.hold }}</b> hold</span>
       <span><b class="word-stopped">{{ judged.tally.stopped }}</b> stopped</span>
       <span class="time">{{ time }}</span>
     </p>
-    <div class="head" aria-hidden="true">
+    <div
+      class="head"
+      aria-hidden="true"
+    >
       <span class="c">bay</span><span>who and what</span>
-      <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
+      <span class="gates"><span
+        v-for="gate in GATES"
+        :key="gate"
+      >{{ words.gates[gate] }}</span></span>
       <span />
     </div>
-    <FloorRow v-for="placed in judged.placed" :key="placed.bay.bayId" :placed="placed" :chosen="placed.bay.bayId === chosen" />
+    <FloorRow
+      v-for="placed in judged.placed"
+      :key="placed.bay.bayId"
+      :placed="placed"
+      :chosen="placed.bay.bayId === chosen"
+    />
   </section>
 </template>
 
 <style scoped>
-.board { padding: 4px 14px 0 10px; min-width: 0; }
-.tally { display: flex; flex-wrap: wrap; gap: 0 22px; align-items: baseline; color: var(--soft); line-height: 30px; }
-.tally b { font-size: 26px; font-weight: 850; margin-right: 2px; }
-.time { margin-left: auto; color: var(--ink); font-weight: 650; }
-.head { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); column-gap: 10px; font-size: 13px; line-height: 20px; color: var(--soft); font-weight: 650; border-bottom: 2px solid var(--ink); }
-.c { text-align: center; }
-.gates { display: grid; grid-template-columns: repeat(7, 41px); text-align: center; }
-.gates span:nth-child(6) { font-size: 12px; letter-spacing: -0.05em; }
+.board {
+  padding: 4px 14px 0 10px;
+  min-width: 0;
+}
+.tally {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 22px;
+  align-items: baseline;
+  color: var(--soft);
+  line-height: 30px;
+}
+.tally b {
+  font-size: 26px;
+  font-weight: 850;
+  margin-right: 2px;
+}
+.time {
+  margin-left: auto;
+  color: var(--ink);
+  font-weight: 650;
+}
+.head {
+  display: grid;
+  grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr);
+  column-gap: 10px;
+  font-size: 13px;
+  line-height: 20px;
+  color: var(--soft);
+  font-weight: 650;
+  border-bottom: 2px solid var(--ink);
+}
+.c {
+  text-align: center;
+}
+.gates {
+  display: grid;
+  grid-template-columns: repeat(7, 41px);
+  text-align: center;
+}
+.gates span:nth-child(6) {
+  font-size: 12px;
+  letter-spacing: -0.05em;
+}
 @media (max-width: 900px) {
-  .head > :not(.gates) { display: none; }
-  .head { display: block; padding-left: 56px; }
+  .head > :not(.gates) {
+    display: none;
+  }
+  .head {
+    display: block;
+    padding-left: 56px;
+  }
 }
 </style>

@@ -20,18 +20,56 @@ async function reopen() {
 </script>
 
 <template>
-  <form v-if="mine.length > 1" class="reopen" aria-label="Re-open the stopped bays" @submit.prevent="reason.trim() && reopen()">
-    <FrameField v-slot="{ id, describedBy }" :label="`${stopped.length} bays are stopped. What was put right?`" :wrong="refused">
-      <input :id="id" v-model="reason" class="entry" maxlength="500" autocomplete="off" :aria-describedby="describedBy">
+  <form
+    v-if="mine.length > 1"
+    class="reopen"
+    aria-label="Re-open the stopped bays"
+    @submit.prevent="reason.trim() && reopen()"
+  >
+    <FrameField
+      v-slot="{ id, describedBy }"
+      :label="`${stopped.length} bays are stopped. What was put right?`"
+      :wrong="refused"
+    >
+      <input
+        :id="id"
+        v-model="reason"
+        class="entry"
+        maxlength="500"
+        autocomplete="off"
+        :aria-describedby="describedBy"
+      >
     </FrameField>
-    <button class="key" type="submit" :disabled="!reason.trim() || busy || isUnsent">
+    <button
+      class="key"
+      type="submit"
+      :disabled="!reason.trim() || busy || isUnsent"
+    >
       Re-open {{ mine.length }}: {{ names }}
     </button>
   </form>
 </template>
 
 <style scoped>
-.reopen { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; padding: 10px 12px; border-bottom: 3px solid var(--stop); background: var(--panel); }
-.reopen .key { max-width: 320px; margin-bottom: 2px; }
-@media (max-width: 900px) { .reopen { grid-template-columns: minmax(0, 1fr); } .reopen .key { max-width: none; } }
+.reopen {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: end;
+  padding: 10px 12px;
+  border-bottom: 3px solid var(--stop);
+  background: var(--panel);
+}
+.reopen .key {
+  max-width: 320px;
+  margin-bottom: 2px;
+}
+@media (max-width: 900px) {
+  .reopen {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .reopen .key {
+    max-width: none;
+  }
+}
 </style>

@@ -8,44 +8,123 @@ const q = useQuantities()
 
 const line = computed(() => placed.station.job ? jobLine(placed.station.job, q.value) : 'no job yet')
 const reason = computed(() => placed.verdict.reason ? lookup.say(placed.verdict.reason).brief : '')
-const gatesSaid = computed(() => placed.verdict.gates.map(({ gate, state }) => `${words.gates[gate]} ${words.gateStates[state]}`).join(', '))
+const gatesSaid = computed(() =>
+  placed.verdict.gates.map(({ gate, state }) => `${words.gates[gate]} ${words.gateStates[state]}`).join(', '),
+)
 </script>
 
 <template>
   <NuxtLink
-    class="row" :class="{ chosen }" prefetch-on="interaction" :to="`/bay/${placed.bay.bayId}`" :aria-current="chosen ? 'true' : undefined"
+    class="row"
+    :class="{ chosen }"
+    prefetch-on="interaction"
+    :to="`/bay/${placed.bay.bayId}`"
+    :aria-current="chosen ? 'true' : undefined"
     :aria-label="`Bay ${placed.bay.label}, ${placed.personName ?? 'nobody'}, ${line}. ${words.stationWords[placed.verdict.word]}. ${reason} ${gatesSaid}.`"
   >
     <span class="no">{{ placed.bay.label }}</span>
     <span class="who">
       <b class="name">{{ placed.personName ?? '–' }}</b>
-      <span class="job" :class="placed.station.job ? 'chalk' : 'soft'">{{ line }}</span>
+      <span
+        class="job"
+        :class="placed.station.job ? 'chalk' : 'soft'"
+      >{{ line }}</span>
     </span>
-    <RailStationRail class="rail" :verdict="placed.verdict" :stopped="placed.station.stop !== null" />
+    <RailStationRail
+      class="rail"
+      :verdict="placed.verdict"
+      :stopped="placed.station.stop !== null"
+    />
     <span class="say">
-      <span class="top"><RailStateWord :word="placed.verdict.word" /><i v-if="placed.unsent" class="unsent pencil">not sent yet</i></span>
+      <span class="top"><RailStateWord :word="placed.verdict.word" /><i
+        v-if="placed.unsent"
+        class="unsent pencil"
+      >not sent yet</i></span>
       <span class="reason">{{ reason }}</span>
     </span>
   </NuxtLink>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr); align-items: center; column-gap: 10px; height: 56px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.row { scroll-margin: 66px 0 4px; }
-.row:hover { background: var(--panel); }
-.row.chosen { background: var(--panel); box-shadow: inset 7px 0 var(--ink); }
-.no { font-weight: 950; font-size: 28px; text-align: center; letter-spacing: -0.03em; padding-left: 6px; }
-.who, .say { display: flex; flex-direction: column; min-width: 0; line-height: 1.22; }
-.name { font-weight: 750; }
-.name, .job, .reason { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.top { display: flex; align-items: baseline; gap: 10px; }
-.word { font-size: 17px; }
-.unsent { font-size: 14px; }
-.reason { font-size: 15px; color: var(--soft); }
-@media (max-width: 900px) {
-  .row { grid-template-columns: 44px minmax(0, 1fr) minmax(0, 1.15fr); height: auto; min-height: 96px; padding: 4px 0; row-gap: 0; }
-  .no { grid-row: 1 / 3; }
-  .rail { grid-column: 2 / 4; grid-row: 2; justify-self: start; }
+.row {
+  display: grid;
+  grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr);
+  align-items: center;
+  column-gap: 10px;
+  height: 56px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
 }
-@media (max-width: 380px) { .rail { width: 270px; } }
+.row {
+  scroll-margin: 66px 0 4px;
+}
+.row:hover {
+  background: var(--panel);
+}
+.row.chosen {
+  background: var(--panel);
+  box-shadow: inset 7px 0 var(--ink);
+}
+.no {
+  font-weight: 950;
+  font-size: 28px;
+  text-align: center;
+  letter-spacing: -0.03em;
+  padding-left: 6px;
+}
+.who,
+.say {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  line-height: 1.22;
+}
+.name {
+  font-weight: 750;
+}
+.name,
+.job,
+.reason {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.top {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+}
+.word {
+  font-size: 17px;
+}
+.unsent {
+  font-size: 14px;
+}
+.reason {
+  font-size: 15px;
+  color: var(--soft);
+}
+@media (max-width: 900px) {
+  .row {
+    grid-template-columns: 44px minmax(0, 1fr) minmax(0, 1.15fr);
+    height: auto;
+    min-height: 96px;
+    padding: 4px 0;
+    row-gap: 0;
+  }
+  .no {
+    grid-row: 1 / 3;
+  }
+  .rail {
+    grid-column: 2 / 4;
+    grid-row: 2;
+    justify-self: start;
+  }
+}
+@media (max-width: 380px) {
+  .rail {
+    width: 270px;
+  }
+}
 </style>

@@ -12,26 +12,59 @@ const { act, said, isRefused, busy } = useSenderTo(() => permitStream(permitId))
 const bays = computed(() => facts.site.bays.filter(({ closed }) => !closed))
 async function report() {
   const bay = bays.value.find(one => one.bayId === bayId.value)
-  const sent = await act('permit.report-arc', { place: { where: where.value.trim() || `Bay ${bay?.label ?? ''}`, placeId: null, bayId: bayId.value || null } })
+  const sent = await act('permit.report-arc', {
+    place: { where: where.value.trim() || `Bay ${bay?.label ?? ''}`, placeId: null, bayId: bayId.value || null },
+  })
   if (sent.ok) await router.push(`/hot-work/${permitId}`)
 }
 </script>
 
 <template>
-  <form class="arc" @submit.prevent="report">
+  <form
+    class="arc"
+    @submit.prevent="report"
+  >
     <h2>An arc without a permit</h2>
     <p>Nobody is blamed here. The place has to be watched as long as after any hot work, from the arc on.</p>
-    <FrameField v-slot="{ id }" label="Where">
-      <input :id="id" v-model="where" class="entry" maxlength="120" autocomplete="off">
+    <FrameField
+      v-slot="{ id }"
+      label="Where"
+    >
+      <input
+        :id="id"
+        v-model="where"
+        class="entry"
+        maxlength="120"
+        autocomplete="off"
+      >
     </FrameField>
-    <FrameSelect v-model="bayId" label="At a bay" :ids="bays.map(bay => bay.bayId)" :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`" none="not at a bay" />
-    <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
+    <FrameSelect
+      v-model="bayId"
+      label="At a bay"
+      :ids="bays.map(bay => bay.bayId)"
+      :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`"
+      none="not at a bay"
+    />
+    <p
+      v-for="text in said"
+      :key="text"
+      class="said"
+      :class="{ 'is-stop': isRefused }"
+      role="alert"
+    >
       {{ text }}
     </p>
-    <button class="key go" type="submit" :disabled="busy || (!where.trim() && !bayId)">
+    <button
+      class="key go"
+      type="submit"
+      :disabled="busy || (!where.trim() && !bayId)"
+    >
       Record it and begin the watch
     </button>
-    <NuxtLink class="key link" to="/hot-work">
+    <NuxtLink
+      class="key link"
+      to="/hot-work"
+    >
       Back
     </NuxtLink>
   </form>

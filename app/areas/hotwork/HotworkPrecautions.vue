@@ -24,30 +24,70 @@ function justify(id: PrecautionId) {
   <section aria-label="Precautions">
     <h3>Precautions <b :class="open.length > 0 ? 'state-hold' : 'state-open'">{{ seen.length }} of {{ permit.plan.precautions.length }}</b></h3>
     <ul>
-      <li v-for="{ id, mustBeDone } in open" :key="id">
+      <li
+        v-for="{ id, mustBeDone } in open"
+        :key="id"
+      >
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">
-          <button class="key go" type="button" :disabled="busy" @click="emit('seenTo', id, 'done')">
+          <button
+            class="key go"
+            type="button"
+            :disabled="busy"
+            @click="emit('seenTo', id, 'done')"
+          >
             Done<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </button>
-          <button v-if="!mustBeDone" class="key" type="button" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
+          <button
+            v-if="!mustBeDone"
+            class="key"
+            type="button"
+            :aria-expanded="asks === id"
+            @click="asks = asks === id ? null : id"
+          >
             Not needed<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </button>
         </template>
-        <form v-if="asks === id" class="why" @submit.prevent="justify(id)">
-          <label class="visually-hidden" :for="`why-${id}`">Why it is not needed</label>
-          <input :id="`why-${id}`" v-model="reason" class="entry" maxlength="500" placeholder="why it is not needed here">
-          <button class="key" type="submit" :disabled="!reason.trim()">
+        <form
+          v-if="asks === id"
+          class="why"
+          @submit.prevent="justify(id)"
+        >
+          <label
+            class="visually-hidden"
+            :for="`why-${id}`"
+          >Why it is not needed</label>
+          <input
+            :id="`why-${id}`"
+            v-model="reason"
+            class="entry"
+            maxlength="500"
+            placeholder="why it is not needed here"
+          >
+          <button
+            class="key"
+            type="submit"
+            :disabled="!reason.trim()"
+          >
             Say so
           </button>
         </form>
       </li>
     </ul>
-    <details v-if="seen.length > 0" :open="open.length === 0 && permit.phase === 'precautions'">
+    <details
+      v-if="seen.length > 0"
+      :open="open.length === 0 && permit.phase === 'precautions'"
+    >
       <summary>{{ seen.length }} seen to</summary>
       <ul class="seen">
-        <li v-for="{ id } in seen" :key="id">
-          <span>{{ hotworkWords.precautions[id] }}<small v-if="permit.seenTo[id]!.how === 'justified'" class="chalk">not needed: {{ permit.seenTo[id]!.reason }}</small></span>
+        <li
+          v-for="{ id } in seen"
+          :key="id"
+        >
+          <span>{{ hotworkWords.precautions[id] }}<small
+            v-if="permit.seenTo[id]!.how === 'justified'"
+            class="chalk"
+          >not needed: {{ permit.seenTo[id]!.reason }}</small></span>
           <span class="soft">{{ lookup.names.get(permit.seenTo[id]!.by) ?? 'somebody' }}, {{ time(permit.seenTo[id]!.at) }}</span>
         </li>
       </ul>
@@ -56,12 +96,46 @@ function justify(id: PrecautionId) {
 </template>
 
 <style scoped>
-h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; display: flex; }
-h3 b { margin-left: auto; }
-li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: 1px solid var(--rule); padding: 6px 0; }
-.what { flex: 1 1 180px; font-weight: 700; }
-.why { display: flex; gap: 8px; flex-basis: 100%; }
-.seen li { justify-content: space-between; font-size: 15px; }
-.seen small { display: block; }
-summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; text-decoration: underline; text-underline-offset: 4px; }
+h3 {
+  font-size: 18px;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  display: flex;
+}
+h3 b {
+  margin-left: auto;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 8px;
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.what {
+  flex: 1 1 180px;
+  font-weight: 700;
+}
+.why {
+  display: flex;
+  gap: 8px;
+  flex-basis: 100%;
+}
+.seen li {
+  justify-content: space-between;
+  font-size: 15px;
+}
+.seen small {
+  display: block;
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 </style>

@@ -44,7 +44,9 @@ const hiddenParts = ref('')
 const currentA = ref<number | undefined>(given?.station.job?.currentRangeA?.[1] ?? given?.station.job?.currentA)
 /** Nobody has looked yet: neither yes nor no until somebody says so. */
 type Said = 'yes' | 'no' | ''
-const facts = reactive<Record<'cleaned' | 'confined' | 'otherSide' | 'hardFloor' | 'bulkCombustibles' | 'combustiblePanel' | 'metalFire', Said>>({ cleaned: '', confined: '', otherSide: '', hardFloor: '', bulkCombustibles: '', combustiblePanel: '', metalFire: '' })
+const facts = reactive<
+  Record<'cleaned' | 'confined' | 'otherSide' | 'hardFloor' | 'bulkCombustibles' | 'combustiblePanel' | 'metalFire', Said>
+>({ cleaned: '', confined: '', otherSide: '', hardFloor: '', bulkCombustibles: '', combustiblePanel: '', metalFire: '' })
 const saidOf = (fact: keyof typeof facts): boolean | undefined => facts[fact] === '' ? undefined : facts[fact] === 'yes'
 const operatorIds = ref<readonly string[]>(given?.station.personId ? [given.station.personId] : [])
 const now = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: shopFacts.site.timeZone })
@@ -54,42 +56,105 @@ const askContents = computed(() => workpiece.value === 'container' || workpiece.
 const countOf = (text: string): number | undefined => /^\d{1,2}$/.test(text.trim()) ? Math.min(20, Number(text)) : undefined
 const byCurrent = computed(() => process.value !== '' && PROCESS_TRAITS[process.value].byCurrent)
 
-const asked = computed(() => process.value === '' ? null : {
-  facts: {
-    ...level.value.trim() === '' ? {} : { level: Math.round(Number(level.value)) }, confined: saidOf('confined'), otherSide: saidOf('otherSide'), hardFloor: saidOf('hardFloor'), bulkCombustibles: saidOf('bulkCombustibles'), combustiblePanel: saidOf('combustiblePanel'),
-    openLevels: countOf(openLevels.value), hiddenParts: countOf(hiddenParts.value),
-  },
-  job: { what: what.value.trim(), process: process.value, ...byCurrent.value ? { currentA: currentA.value } : {}, heightM: heightM.value, workpiece: workpiece.value || undefined, ...askContents.value ? { contents: contents.value || undefined, cleaned: saidOf('cleaned') } : {}, metalFire: saidOf('metalFire') },
-  conditions: { sprinklers: sprinklers.value || undefined, windMPerS: windMPerS.value },
-} satisfies Pick<PermitRequest, 'facts' | 'job' | 'conditions'>)
+const asked = computed(() =>
+  process.value === ''
+    ? null
+    : ({
+        facts: {
+          ...(level.value.trim() === '' ? {} : { level: Math.round(Number(level.value)) }),
+          confined: saidOf('confined'),
+          otherSide: saidOf('otherSide'),
+          hardFloor: saidOf('hardFloor'),
+          bulkCombustibles: saidOf('bulkCombustibles'),
+          combustiblePanel: saidOf('combustiblePanel'),
+          openLevels: countOf(openLevels.value),
+          hiddenParts: countOf(hiddenParts.value),
+        },
+        job: {
+          what: what.value.trim(),
+          process: process.value,
+          ...(byCurrent.value ? { currentA: currentA.value } : {}),
+          heightM: heightM.value,
+          workpiece: workpiece.value || undefined,
+          ...(askContents.value ? { contents: contents.value || undefined, cleaned: saidOf('cleaned') } : {}),
+          metalFire: saidOf('metalFire'),
+        },
+        conditions: { sprinklers: sprinklers.value || undefined, windMPerS: windMPerS.value },
+      } satisfies Pick<PermitRequest, 'facts' | 'job' | 'conditions'>),
+)
 const planned = usePermitPlan(() => asked.value)
-const blocking = computed(() => lookup.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed')) ?? []))
-const cautions = computed(() => lookup.sayAll(planned.value?.verdict.findings.filter(({ severity, code }) => severity === 'caution' || code === 'hotwork.gas-test-needed' || code === 'spark.rule-binds') ?? []))
+const blocking = computed(() =>
+  lookup.sayAll(
+    planned.value?.verdict.findings.filter(
+      ({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed'),
+    ) ?? [],
+  ),
+)
+const cautions = computed(() =>
+  lookup.sayAll(
+    planned.value?.verdict.findings.filter(
+      ({ severity, code }) => severity === 'caution' || code === 'hotwork.gas-test-needed' || code === 'spark.rule-binds',
+    ) ?? [],
+  ),
+)
 const times = computed(() => {
   const fromAt = nextTimeOfDay(fromTime.value || '00:00', clock.nowMs.value - 30 * 60_000, shopFacts.site.timeZone)
   return { fromAt, untilAt: nextTimeOfDay(untilTime.value || '00:00', Date.parse(fromAt) + 1, shopFacts.site.timeZone) }
 })
 const hours = computed(() => (Date.parse(times.value.untilAt) - Date.parse(times.value.fromAt)) / 3600_000)
-const isComplete = computed(() => asked.value !== null && blocking.value.length === 0 && planned.value !== null && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '') && what.value.trim() !== '' && operatorIds.value.length > 0 && hours.value <= shopFacts.rules.longestPermitHours)
-const toggle = (personId: string) => { operatorIds.value = operatorIds.value.includes(personId) ? operatorIds.value.filter(id => id !== personId) : [...operatorIds.value, personId] }
+const isComplete = computed(
+  () =>
+    asked.value !== null
+    && blocking.value.length === 0
+    && planned.value !== null
+    && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '')
+    && what.value.trim() !== ''
+    && operatorIds.value.length > 0
+    && hours.value <= shopFacts.rules.longestPermitHours,
+)
+const toggle = (personId: string) => {
+  operatorIds.value = operatorIds.value.includes(personId)
+    ? operatorIds.value.filter(id => id !== personId)
+    : [...operatorIds.value, personId]
+}
 const FACTS = [
-  { key: 'hardFloor', label: 'Is the floor hard, so that sparks roll?' }, { key: 'confined', label: 'Is it a confined place?' }, { key: 'otherSide', label: 'Is something behind the wall or ceiling?' },
-  { key: 'combustiblePanel', label: 'Does the wall or panel burn inside?' }, { key: 'bulkCombustibles', label: 'Does a store ready to burn stand there?' }, { key: 'metalFire', label: 'Is magnesium or titanium swarf about?' },
+  { key: 'hardFloor', label: 'Is the floor hard, so that sparks roll?' },
+  { key: 'confined', label: 'Is it a confined place?' },
+  { key: 'otherSide', label: 'Is something behind the wall or ceiling?' },
+  { key: 'combustiblePanel', label: 'Does the wall or panel burn inside?' },
+  { key: 'bulkCombustibles', label: 'Does a store ready to burn stand there?' },
+  { key: 'metalFire', label: 'Is magnesium or titanium swarf about?' },
 ] as const
-const placeName = computed(() => where.value.trim() || (grid.value?.places.find(one => one.placeId === placeId.value)?.place.name ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')))
+const placeName = computed(
+  () =>
+    where.value.trim()
+    || (grid.value?.places.find(one => one.placeId === placeId.value)?.place.name
+      ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')),
+)
 
 async function request() {
   if (!isComplete.value || asked.value === null) return
-  const payload: PermitRequest = { ...asked.value, place: { where: placeName.value, placeId: placeId.value || null, bayId: bayId.value || null }, operatorIds: operatorIds.value, ...times.value }
+  const payload: PermitRequest = {
+    ...asked.value,
+    place: { where: placeName.value, placeId: placeId.value || null, bayId: bayId.value || null },
+    operatorIds: operatorIds.value,
+    ...times.value,
+  }
   if ((await act('permit.request', payload)).ok) await router.push(`/hot-work/${permitId}`)
 }
 </script>
 
 <template>
-  <form class="request" @submit.prevent="request">
+  <form
+    class="request"
+    @submit.prevent="request"
+  >
     <header>
       <h2>Ask for a permit</h2>
-      <NuxtLink class="key quiet link" to="/hot-work">
+      <NuxtLink
+        class="key quiet link"
+        to="/hot-work"
+      >
         Close
       </NuxtLink>
     </header>
@@ -97,48 +162,174 @@ async function request() {
       Can it be done cold, or in a bay? That comes first.
     </p>
     <h3>Where</h3>
-    <FrameField v-slot="{ id }" label="Place, as people call it">
-      <input :id="id" v-model="where" class="entry" maxlength="120" placeholder="Lock gate 3, upstream leaf" autocomplete="off">
+    <FrameField
+      v-slot="{ id }"
+      label="Place, as people call it"
+    >
+      <input
+        :id="id"
+        v-model="where"
+        class="entry"
+        maxlength="120"
+        placeholder="Lock gate 3, upstream leaf"
+        autocomplete="off"
+      >
     </FrameField>
     <div class="columns">
-      <FrameSelect v-model="bayId" label="Spot on a structure" :ids="bays.map(bay => bay.bayId)" :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`" none="none of them" />
-      <FrameSelect v-model="placeId" label="On the site's grid" :ids="grid?.places.map(one => one.placeId) ?? []" :named="id => grid?.places.find(one => one.placeId === id)?.place.name ?? id" none="not on it" hint="A place off the grid counts as near to every other." />
+      <FrameSelect
+        v-model="bayId"
+        label="Spot on a structure"
+        :ids="bays.map(bay => bay.bayId)"
+        :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`"
+        none="none of them"
+      />
+      <FrameSelect
+        v-model="placeId"
+        label="On the site's grid"
+        :ids="grid?.places.map(one => one.placeId) ?? []"
+        :named="id => grid?.places.find(one => one.placeId === id)?.place.name ?? id"
+        none="not on it"
+        hint="A place off the grid counts as near to every other."
+      />
     </div>
     <h3>What</h3>
-    <FrameField v-slot="{ id }" label="The job">
-      <input :id="id" v-model="what" class="entry" maxlength="200" placeholder="Cut the heel post strap" autocomplete="off">
+    <FrameField
+      v-slot="{ id }"
+      label="The job"
+    >
+      <input
+        :id="id"
+        v-model="what"
+        class="entry"
+        maxlength="200"
+        placeholder="Cut the heel post strap"
+        autocomplete="off"
+      >
     </FrameField>
     <div class="columns">
-      <FrameSelect v-model="process" label="Process" :ids="PROCESSES" :named="id => words.processes[id]" none="choose" />
-      <FrameSelect v-model="workpiece" label="What is worked on" :ids="WORKPIECES" :named="id => hotworkWords.workpieces[id]" none="choose" />
-      <FrameSelect v-if="askContents" v-model="contents" label="What it held" :ids="CONTENTS" :named="id => hotworkWords.contents[id]" none="choose" hint="Unknown counts as flammable." />
-      <fieldset v-if="askContents" class="ask">
+      <FrameSelect
+        v-model="process"
+        label="Process"
+        :ids="PROCESSES"
+        :named="id => words.processes[id]"
+        none="choose"
+      />
+      <FrameSelect
+        v-model="workpiece"
+        label="What is worked on"
+        :ids="WORKPIECES"
+        :named="id => hotworkWords.workpieces[id]"
+        none="choose"
+      />
+      <FrameSelect
+        v-if="askContents"
+        v-model="contents"
+        label="What it held"
+        :ids="CONTENTS"
+        :named="id => hotworkWords.contents[id]"
+        none="choose"
+        hint="Unknown counts as flammable."
+      />
+      <fieldset
+        v-if="askContents"
+        class="ask"
+      >
         <legend>Emptied, cleaned, isolated and vented, without doubt?</legend>
-        <button v-for="answer in (['yes', 'no'] as const)" :key="answer" class="key" :class="{ picked: facts.cleaned === answer }" type="button" :aria-pressed="facts.cleaned === answer" @click="facts.cleaned = facts.cleaned === answer ? '' : answer">
+        <button
+          v-for="answer in (['yes', 'no'] as const)"
+          :key="answer"
+          class="key"
+          :class="{ picked: facts.cleaned === answer }"
+          type="button"
+          :aria-pressed="facts.cleaned === answer"
+          @click="facts.cleaned = facts.cleaned === answer ? '' : answer"
+        >
           {{ answer === 'yes' ? 'Yes' : 'No' }}
         </button>
       </fieldset>
-      <FrameNumber v-if="byCurrent" v-model="currentA" label="Highest current" :unit="{ unit: 'A', step: 5, toShown: a => a, fromShown: a => a }" :limits="JOB_LIMITS.currentA" hint="the permit is for no more" />
-      <FrameNumber v-model="heightM" label="Height over the floor below" :unit="units.height" :limits="REACH_LIMITS.heightM" />
-      <FrameNumber v-model="windMPerS" label="Strongest wind or draught" :unit="units.speed" :limits="REACH_LIMITS.windMPerS" />
+      <FrameNumber
+        v-if="byCurrent"
+        v-model="currentA"
+        label="Highest current"
+        :unit="{ unit: 'A', step: 5, toShown: a => a, fromShown: a => a }"
+        :limits="JOB_LIMITS.currentA"
+        hint="the permit is for no more"
+      />
+      <FrameNumber
+        v-model="heightM"
+        label="Height over the floor below"
+        :unit="units.height"
+        :limits="REACH_LIMITS.heightM"
+      />
+      <FrameNumber
+        v-model="windMPerS"
+        label="Strongest wind or draught"
+        :unit="units.speed"
+        :limits="REACH_LIMITS.windMPerS"
+      />
     </div>
     <h3>Around it</h3>
     <div class="columns">
-      <FrameSelect v-model="sprinklers" label="Sprinklers" :ids="SPRINKLER_STATES" :named="id => hotworkWords.sprinklers[id]" none="nobody looked yet" />
-      <FrameField v-slot="{ id }" label="Storey, 0 is the ground">
-        <input :id="id" v-model="level" class="entry" inputmode="numeric" maxlength="3">
+      <FrameSelect
+        v-model="sprinklers"
+        label="Sprinklers"
+        :ids="SPRINKLER_STATES"
+        :named="id => hotworkWords.sprinklers[id]"
+        none="nobody looked yet"
+      />
+      <FrameField
+        v-slot="{ id }"
+        label="Storey, 0 is the ground"
+      >
+        <input
+          :id="id"
+          v-model="level"
+          class="entry"
+          inputmode="numeric"
+          maxlength="3"
+        >
       </FrameField>
-      <FrameField v-slot="{ id }" label="Levels below that sparks reach">
-        <input :id="id" v-model="openLevels" class="entry" inputmode="numeric" maxlength="2">
+      <FrameField
+        v-slot="{ id }"
+        label="Levels below that sparks reach"
+      >
+        <input
+          :id="id"
+          v-model="openLevels"
+          class="entry"
+          inputmode="numeric"
+          maxlength="2"
+        >
       </FrameField>
-      <FrameField v-slot="{ id }" label="Parts one watcher cannot see">
-        <input :id="id" v-model="hiddenParts" class="entry" inputmode="numeric" maxlength="2">
+      <FrameField
+        v-slot="{ id }"
+        label="Parts one watcher cannot see"
+      >
+        <input
+          :id="id"
+          v-model="hiddenParts"
+          class="entry"
+          inputmode="numeric"
+          maxlength="2"
+        >
       </FrameField>
     </div>
     <div class="ticks">
-      <fieldset v-for="{ key, label } in FACTS" :key="key" class="ask">
+      <fieldset
+        v-for="{ key, label } in FACTS"
+        :key="key"
+        class="ask"
+      >
         <legend>{{ label }}</legend>
-        <button v-for="answer in (['yes', 'no'] as const)" :key="answer" class="key" :class="{ picked: facts[key] === answer }" type="button" :aria-pressed="facts[key] === answer" @click="facts[key] = facts[key] === answer ? '' : answer">
+        <button
+          v-for="answer in (['yes', 'no'] as const)"
+          :key="answer"
+          class="key"
+          :class="{ picked: facts[key] === answer }"
+          type="button"
+          :aria-pressed="facts[key] === answer"
+          @click="facts[key] = facts[key] === answer ? '' : answer"
+        >
           {{ answer === 'yes' ? 'Yes' : 'No' }}
         </button>
       </fieldset>
@@ -146,21 +337,57 @@ async function request() {
     <h3>Who and when</h3>
     <fieldset class="names">
       <legend>Who does the work</legend>
-      <button v-for="{ personId, name } in shopFacts.reading?.people" :key="personId" class="key" :class="{ picked: operatorIds.includes(personId) }" type="button" :aria-pressed="operatorIds.includes(personId)" @click="toggle(personId)">
+      <button
+        v-for="{ personId, name } in shopFacts.reading?.people"
+        :key="personId"
+        class="key"
+        :class="{ picked: operatorIds.includes(personId) }"
+        type="button"
+        :aria-pressed="operatorIds.includes(personId)"
+        @click="toggle(personId)"
+      >
         {{ name }}{{ personId === session.person?.personId ? ' (you)' : '' }}
       </button>
     </fieldset>
     <div class="columns">
-      <FrameField v-slot="{ id }" label="From">
-        <input :id="id" v-model="fromTime" class="entry" type="time" required>
+      <FrameField
+        v-slot="{ id }"
+        label="From"
+      >
+        <input
+          :id="id"
+          v-model="fromTime"
+          class="entry"
+          type="time"
+          required
+        >
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Until" :wrong="hours > shopFacts.rules.longestPermitHours ? `At most ${shopFacts.rules.longestPermitHours} h: one shift.` : ''">
-        <input :id="id" v-model="untilTime" class="entry" type="time" required :aria-describedby="describedBy">
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Until"
+        :wrong="hours > shopFacts.rules.longestPermitHours ? `At most ${shopFacts.rules.longestPermitHours} h: one shift.` : ''"
+      >
+        <input
+          :id="id"
+          v-model="untilTime"
+          class="entry"
+          type="time"
+          required
+          :aria-describedby="describedBy"
+        >
       </FrameField>
     </div>
-    <section v-if="planned" class="follows" aria-live="polite">
+    <section
+      v-if="planned"
+      class="follows"
+      aria-live="polite"
+    >
       <h3>What follows</h3>
-      <p v-for="{ message, todo } in blocking" :key="message" class="said is-stop">
+      <p
+        v-for="{ message, todo } in blocking"
+        :key="message"
+        class="said is-stop"
+      >
         {{ message }} <b>{{ todo }}</b>
       </p>
       <template v-if="blocking.length === 0">
@@ -170,19 +397,36 @@ async function request() {
           <p><b class="print">{{ planned.plan.afterMin }} min</b>of watch after</p>
           <p><b class="print">{{ planned.plan.precautions.length }}</b>precautions</p>
         </div>
-        <p v-if="planned.verdict.reach?.reachM" class="soft">
+        <p
+          v-if="planned.verdict.reach?.reachM"
+          class="soft"
+        >
           Hot drops: half land within {{ q.distance(planned.verdict.reach.reachM.p50) }}, 99 of 100 within {{ q.distance(planned.verdict.reach.reachM.p99) }}, the farthest at {{ q.distance(planned.verdict.reach.reachM.max) }}. The rule says {{ q.distance(planned.verdict.reach.publishedRadiusM) }}; the larger counts.
         </p>
-        <p v-for="{ message, todo } in cautions" :key="message" class="said">
+        <p
+          v-for="{ message, todo } in cautions"
+          :key="message"
+          class="said"
+        >
           {{ message }} <b>{{ todo }}</b>
         </p>
       </template>
     </section>
-    <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
+    <p
+      v-for="text in said"
+      :key="text"
+      class="said"
+      :class="{ 'is-stop': isRefused }"
+      role="alert"
+    >
       {{ text }}
     </p>
     <div class="send">
-      <button class="key go" type="submit" :disabled="!isComplete || busy">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!isComplete || busy"
+      >
         Ask for it
       </button>
     </div>

@@ -13,25 +13,71 @@ const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.na
 </script>
 
 <template>
-  <NuxtLink class="row" :class="{ chosen }" prefetch-on="interaction" :to="`/hot-work/${row.permitId}`" :aria-current="chosen ? 'true' : undefined">
-    <span class="where"><b>{{ row.permit.request.place.where }}</b><small class="chalk">{{ row.permit.request.job.what || 'no permit stood here' }}</small></span>
+  <NuxtLink
+    class="row"
+    :class="{ chosen }"
+    prefetch-on="interaction"
+    :to="`/hot-work/${row.permitId}`"
+    :aria-current="chosen ? 'true' : undefined"
+  >
+    <span
+      class="where"
+    ><b>{{ row.permit.request.place.where }}</b><small class="chalk">{{ row.permit.request.job.what || 'no permit stood here' }}</small></span>
     <span class="way"><HotworkLine :phase="row.permit.phase" /><small>{{ fireWords.phases[row.permit.phase] }}</small></span>
-    <span class="who"><b>{{ watching || '–' }}</b><small class="soft">{{ watching ? 'on post' : row.permit.phase === 'monitoring' ? 'looked at now and then' : hasEnded(row.permit.phase) ? '' : named ? `${named}, not on post` : 'no watcher yet' }}</small></span>
+    <span
+      class="who"
+    ><b>{{ watching || '–' }}</b><small class="soft">{{ watching ? 'on post' : row.permit.phase === 'monitoring' ? 'looked at now and then' : hasEnded(row.permit.phase) ? '' : named ? `${named}, not on post` : 'no watcher yet' }}</small></span>
     <span class="turn"><b :class="`state-${now.tone}`">{{ now.says }}</b><small class="soft">{{ left(row.permit) }}</small></span>
   </NuxtLink>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: minmax(0, 1.25fr) 186px minmax(0, 0.9fr) minmax(0, 1.1fr); gap: 4px 14px; align-items: center; min-height: 72px; padding: 4px 8px 4px 10px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.row:hover { background: var(--panel); }
-.row.chosen { background: var(--panel); box-shadow: inset 7px 0 var(--ink); }
-span { display: grid; min-width: 0; line-height: 1.2; }
-b { font-weight: 800; font-size: 17px; overflow-wrap: anywhere; }
-.turn b { font-size: 19px; font-weight: 900; }
-small { font-size: 15px; }
-.way small { font-weight: 650; }
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) 186px minmax(0, 0.9fr) minmax(0, 1.1fr);
+  gap: 4px 14px;
+  align-items: center;
+  min-height: 72px;
+  padding: 4px 8px 4px 10px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.row:hover {
+  background: var(--panel);
+}
+.row.chosen {
+  background: var(--panel);
+  box-shadow: inset 7px 0 var(--ink);
+}
+span {
+  display: grid;
+  min-width: 0;
+  line-height: 1.2;
+}
+b {
+  font-weight: 800;
+  font-size: 17px;
+  overflow-wrap: anywhere;
+}
+.turn b {
+  font-size: 19px;
+  font-weight: 900;
+}
+small {
+  font-size: 15px;
+}
+.way small {
+  font-weight: 650;
+}
 @media (max-width: 900px) {
-  .row { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); padding: 10px 4px; }
-  .where, .way { grid-column: 1 / 3; }
+  .row {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    padding: 10px 4px;
+  }
+  .where,
+  .way {
+    grid-column: 1 / 3;
+  }
 }
 </style>

@@ -8,11 +8,23 @@ import { permitStream } from '#core/ids/streams'
 
 /** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
 export function usePermit(permitId: () => string | null) {
-  const { reading, problem, refresh } = useReading<PermitPageReading>(() => permitId() === null ? null : `permits/${permitId()}`, PERMIT_RESTS_ON)
+  const { reading, problem, refresh } = useReading<PermitPageReading>(
+    () => (permitId() === null ? null : `permits/${permitId()}`),
+    PERMIT_RESTS_ON,
+  )
   const outbox = useOutbox()
-  const waiting = computed(() => outbox.waiting.filter(({ type, streams }) => type === 'permit.round' && streams[0]?.id === permitStream(permitId() ?? '')))
-  const permit = computed<ShownPermit | null>(() => reading.value && waiting.value.reduce<Permit>(
-    (before, { at, authorId }) => evolvePermit(before, { type: 'round-done', version: 1, payload: { by: authorId, at, note: null, onPost: true } })!, { ...reading.value.permit, token: '' }))
+  const waiting = computed(() =>
+    outbox.waiting.filter(({ type, streams }) => type === 'permit.round' && streams[0]?.id === permitStream(permitId() ?? '')),
+  )
+  const permit = computed<ShownPermit | null>(
+    () =>
+      reading.value
+      && waiting.value.reduce<Permit>(
+        (before, { at, authorId }) =>
+          evolvePermit(before, { type: 'round-done', version: 1, payload: { by: authorId, at, note: null, onPost: true } })!,
+        { ...reading.value.permit, token: '' },
+      ),
+  )
   return { reading, permit, problem, refresh, waiting }
 }
 
@@ -47,10 +59,15 @@ export function usePermitClock() {
     }
     if (phase === 'monitoring') {
       const visit = nextVisitAt(shown)
-      return visit === null ? { says: 'To be closed', tone: 'hold' } : msUntil(visit) <= 0 ? { says: 'A look is due now', tone: 'hold' } : { says: `A look in ${span(msUntil(visit))}`, tone: 'open' }
+      return visit === null
+        ? { says: 'To be closed', tone: 'hold' }
+        : msUntil(visit) <= 0
+          ? { says: 'A look is due now', tone: 'hold' }
+          : { says: `A look in ${span(msUntil(visit))}`, tone: 'open' }
     }
     if (phase === 'suspended') return { says: suspension ? 'Stopped' : 'Stopped', tone: 'stop' }
-    if (phase === 'authorised') return posts.length < plan.watchers ? { says: 'Waits for its watch', tone: 'to-do' } : { says: 'Ready to begin', tone: 'to-do' }
+    if (phase === 'authorised')
+      return posts.length < plan.watchers ? { says: 'Waits for its watch', tone: 'to-do' } : { says: 'Ready to begin', tone: 'to-do' }
     const open = plan.precautions.filter(({ id }) => permit.seenTo[id] === undefined).length
     return open > 0 ? { says: `${open} precautions open`, tone: 'to-do' } : { says: 'Waits for a signature', tone: 'to-do' }
   }
@@ -61,7 +78,8 @@ export function usePermitClock() {
     const { phase, untilAt } = permit
     if (hasEnded(phase)) return ''
     const [watch, monitoring] = [watchEndsAt(shown), monitoringEndsAt(shown)]
-    if (phase === 'watch') return watch === null || !isCovered(shown) ? 'watch stands still' : `watch over ${time(watch)}, ${span(msUntil(watch))} left`
+    if (phase === 'watch')
+      return watch === null || !isCovered(shown) ? 'watch stands still' : `watch over ${time(watch)}, ${span(msUntil(watch))} left`
     if (monitoring !== null) return msUntil(monitoring) <= 0 ? 'monitoring over' : `monitored until ${time(monitoring)}`
     return msUntil(untilAt) <= 0 ? 'its time is over' : `until ${time(untilAt)}, ${span(msUntil(untilAt))} left`
   }

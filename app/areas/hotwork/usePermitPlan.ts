@@ -10,7 +10,9 @@ export function usePermitPlan(asked: () => Asked | null) {
   const planned = shallowRef<Planned | null>(null)
   const worker = new Worker(new URL('./permit-plan.worker.ts', import.meta.url), { type: 'module' })
   let last = 0
-  worker.addEventListener('message', ({ data }: MessageEvent<Planned>) => { if (data.id === last) planned.value = data })
+  worker.addEventListener('message', ({ data }: MessageEvent<Planned>) => {
+    if (data.id === last) planned.value = data
+  })
   watch([asked, () => facts.rules], ([request, rules]) => {
     last++
     if (request === null) planned.value = null

@@ -20,7 +20,12 @@ const toggle = (bayId: string) => {
   if (chosen.value?.to !== 'bay') return
   const also = chosen.value.alsoIds ?? []
   const next = also.includes(bayId) ? also.filter(id => id !== bayId) : [...also, bayId]
-  chosen.value = { to: 'bay', id: chosen.value.id, ...next.length > 0 ? { alsoIds: next } : {}, ...chosen.value.distanceM === undefined ? {} : { distanceM: chosen.value.distanceM } }
+  chosen.value = {
+    to: 'bay',
+    id: chosen.value.id,
+    ...(next.length > 0 ? { alsoIds: next } : {}),
+    ...(chosen.value.distanceM === undefined ? {} : { distanceM: chosen.value.distanceM }),
+  }
 }
 const shop = useShopUnits()
 const distanceM = computed({
@@ -35,32 +40,72 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
 </script>
 
 <template>
-  <FrameField v-slot="{ id }" label="Used by or kept at">
-    <select :id="id" v-model="key" class="entry">
+  <FrameField
+    v-slot="{ id }"
+    label="Used by or kept at"
+  >
+    <select
+      :id="id"
+      v-model="key"
+      class="entry"
+    >
       <option value="">
         nobody for now: in the store
       </option>
       <optgroup label="Bays">
-        <option v-for="bay in facts.site.bays.filter(one => !one.closed)" :key="bay.bayId" :value="`bay ${bay.bayId}`">
+        <option
+          v-for="bay in facts.site.bays.filter(one => !one.closed)"
+          :key="bay.bayId"
+          :value="`bay ${bay.bayId}`"
+        >
           Bay {{ bay.label }}
         </option>
       </optgroup>
       <optgroup label="People">
-        <option v-for="[personId, name] in lookup.names" :key="personId" :value="`person ${personId}`">
+        <option
+          v-for="[personId, name] in lookup.names"
+          :key="personId"
+          :value="`person ${personId}`"
+        >
           {{ name }}
         </option>
       </optgroup>
       <optgroup label="Places">
-        <option v-for="{ placeId, place } in grid?.places" :key="placeId" :value="`place ${placeId}`">
+        <option
+          v-for="{ placeId, place } in grid?.places"
+          :key="placeId"
+          :value="`place ${placeId}`"
+        >
           {{ place.name }}
         </option>
       </optgroup>
     </select>
   </FrameField>
-  <FrameNumber v-if="withDistance && chosen?.to === 'bay'" v-model="distanceM" label="Way to the farthest work" :unit="shop.height" :limits="{ min: 0, max: 500 }" optional hint="from where it hangs; not known, it counts for nothing" />
-  <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
+  <FrameNumber
+    v-if="withDistance && chosen?.to === 'bay'"
+    v-model="distanceM"
+    label="Way to the farthest work"
+    :unit="shop.height"
+    :limits="{ min: 0, max: 500 }"
+    optional
+    hint="from where it hangs; not known, it counts for nothing"
+  />
+  <div
+    v-if="chosen?.to === 'bay'"
+    class="keys"
+    role="group"
+    aria-label="It serves these bays too"
+  >
     <span class="label">It serves too</span>
-    <button v-for="bay in facts.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)" :key="bay.bayId" class="key" :class="{ picked: isAlso(bay.bayId) }" :aria-pressed="isAlso(bay.bayId)" type="button" @click="toggle(bay.bayId)">
+    <button
+      v-for="bay in facts.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)"
+      :key="bay.bayId"
+      class="key"
+      :class="{ picked: isAlso(bay.bayId) }"
+      :aria-pressed="isAlso(bay.bayId)"
+      type="button"
+      @click="toggle(bay.bayId)"
+    >
       {{ bay.label }}
     </button>
   </div>

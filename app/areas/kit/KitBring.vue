@@ -10,7 +10,9 @@ const distanceM = ref<number>()
 const { send, refused } = useSender()
 const tag = ref('')
 async function bring() {
-  const sent = await send('item.assign', kitItemStream(tagIdOf(tag.value)), { assignment: { ...to, ...distanceM.value === undefined ? {} : { distanceM: distanceM.value } } })
+  const sent = await send('item.assign', kitItemStream(tagIdOf(tag.value)), {
+    assignment: { ...to, ...(distanceM.value === undefined ? {} : { distanceM: distanceM.value }) },
+  })
   if (!sent.ok) return
   tag.value = ''
   distanceM.value = undefined
@@ -18,12 +20,39 @@ async function bring() {
 </script>
 
 <template>
-  <form class="bring" @submit.prevent="tag.trim() && bring()">
-    <FrameField v-slot="{ id, describedBy }" :label="label" :wrong="refused">
-      <input :id="id" v-model="tag" class="entry" maxlength="24" autocomplete="off" autocapitalize="characters" spellcheck="false" :aria-describedby="describedBy">
+  <form
+    class="bring"
+    @submit.prevent="tag.trim() && bring()"
+  >
+    <FrameField
+      v-slot="{ id, describedBy }"
+      :label="label"
+      :wrong="refused"
+    >
+      <input
+        :id="id"
+        v-model="tag"
+        class="entry"
+        maxlength="24"
+        autocomplete="off"
+        autocapitalize="characters"
+        spellcheck="false"
+        :aria-describedby="describedBy"
+      >
     </FrameField>
-    <FrameNumber v-model="distanceM" label="Way to the work" :unit="shop.height" :limits="{ min: 0, max: 500 }" optional hint="for an extinguisher" />
-    <button class="key" type="submit" :disabled="!tag.trim()">
+    <FrameNumber
+      v-model="distanceM"
+      label="Way to the work"
+      :unit="shop.height"
+      :limits="{ min: 0, max: 500 }"
+      optional
+      hint="for an extinguisher"
+    />
+    <button
+      class="key"
+      type="submit"
+      :disabled="!tag.trim()"
+    >
       It is here
     </button>
   </form>

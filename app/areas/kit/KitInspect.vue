@@ -25,85 +25,235 @@ function type(id: string, text: string) {
   answers.value = Number.isNaN(value) ? rest : { ...rest, [id]: value }
 }
 async function send(what: Answers) {
-  const sent = await act('item.inspect', { listId: list.id, listVersion: list.version, answers: what, ...remark.value.trim() ? { remark: remark.value.trim() } : {} })
+  const sent = await act('item.inspect', {
+    listId: list.id,
+    listVersion: list.version,
+    answers: what,
+    ...(remark.value.trim() ? { remark: remark.value.trim() } : {}),
+  })
   if (sent.ok && said.value.length === 0) emit('done')
 }
 const allWell = () => send({ ...Object.fromEntries(yesNo.value.map(({ id }) => [id, true])), ...answers.value })
-const fillYes = () => { answers.value = { ...Object.fromEntries(yesNo.value.map(({ id }) => [id, true])), ...answers.value } }
+const fillYes = () => {
+  answers.value = { ...Object.fromEntries(yesNo.value.map(({ id }) => [id, true])), ...answers.value }
+}
 const marks = computed(() => new Map(judged.value.checks.map(({ check, passes }) => [check.id, passes])))
 </script>
 
 <template>
-  <section class="inspect" :aria-label="`${tag}: ${storeWords.lists(list.id)}`">
+  <section
+    class="inspect"
+    :aria-label="`${tag}: ${storeWords.lists(list.id)}`"
+  >
     <h3>{{ storeWords.lists(list.id) }} <small class="soft">version {{ list.version }}{{ list.examiner === 'competent' ? ', by somebody named' : '' }}</small></h3>
     <template v-if="!isOpen">
       <ul class="short">
-        <li v-for="check in list.checks" :key="check.id">
+        <li
+          v-for="check in list.checks"
+          :key="check.id"
+        >
           {{ checkWords(check) }}
         </li>
       </ul>
       <div class="two">
-        <button class="key go big" type="button" :disabled="busy" @click="allWell">
+        <button
+          class="key go big"
+          type="button"
+          :disabled="busy"
+          @click="allWell"
+        >
           All in order<span class="visually-hidden"> for {{ tag }}</span>
         </button>
-        <button class="key big" type="button" @click="isOpen = true">
+        <button
+          class="key big"
+          type="button"
+          @click="isOpen = true"
+        >
           Something is wrong<span class="visually-hidden"> with {{ tag }}</span>
         </button>
       </div>
     </template>
     <template v-else>
       <ul class="checks">
-        <li v-for="check in list.checks" :key="check.id">
-          <span class="what"><b>{{ checkWords(check) }}</b><small v-if="check.asks === 'measurement'" class="soft">{{ limitWords(check) }}</small></span>
-          <span v-if="check.asks === 'yes-no'" class="answer">
-            <button class="key" :class="{ picked: answers[check.id] === true }" :aria-pressed="answers[check.id] === true" :aria-label="`yes: ${checkWords(check)}`" type="button" @click="answers = { ...answers, [check.id]: true }">
+        <li
+          v-for="check in list.checks"
+          :key="check.id"
+        >
+          <span class="what"><b>{{ checkWords(check) }}</b><small
+            v-if="check.asks === 'measurement'"
+            class="soft"
+          >{{ limitWords(check) }}</small></span>
+          <span
+            v-if="check.asks === 'yes-no'"
+            class="answer"
+          >
+            <button
+              class="key"
+              :class="{ picked: answers[check.id] === true }"
+              :aria-pressed="answers[check.id] === true"
+              :aria-label="`yes: ${checkWords(check)}`"
+              type="button"
+              @click="answers = { ...answers, [check.id]: true }"
+            >
               yes
             </button>
-            <button class="key" :class="{ picked: answers[check.id] === false }" :aria-pressed="answers[check.id] === false" :aria-label="`no: ${checkWords(check)}`" type="button" @click="answers = { ...answers, [check.id]: false }">
+            <button
+              class="key"
+              :class="{ picked: answers[check.id] === false }"
+              :aria-pressed="answers[check.id] === false"
+              :aria-label="`no: ${checkWords(check)}`"
+              type="button"
+              @click="answers = { ...answers, [check.id]: false }"
+            >
               no
             </button>
           </span>
-          <span v-else-if="check.asks === 'choice'" class="answer">
-            <button v-for="option in check.options" :key="option" class="key" :class="{ picked: answers[check.id] === option }" :aria-pressed="answers[check.id] === option" type="button" @click="answers = { ...answers, [check.id]: option }">
+          <span
+            v-else-if="check.asks === 'choice'"
+            class="answer"
+          >
+            <button
+              v-for="option in check.options"
+              :key="option"
+              class="key"
+              :class="{ picked: answers[check.id] === option }"
+              :aria-pressed="answers[check.id] === option"
+              type="button"
+              @click="answers = { ...answers, [check.id]: option }"
+            >
               {{ option.replaceAll('-', ' ') }}
             </button>
           </span>
-          <span v-else class="answer number">
-            <input class="entry" inputmode="decimal" autocomplete="off" :aria-label="`${checkWords(check)}, ${check.unit}`" :value="typed[check.id] ?? ''" @input="type(check.id, ($event.target as HTMLInputElement).value)">
-            <span :class="marks.get(check.id) === false ? 'state-stop' : marks.get(check.id) ? 'state-open' : 'soft'">{{ marks.get(check.id) === false ? 'fails' : marks.get(check.id) ? 'passes' : check.unit }}</span>
+          <span
+            v-else
+            class="answer number"
+          >
+            <input
+              class="entry"
+              inputmode="decimal"
+              autocomplete="off"
+              :aria-label="`${checkWords(check)}, ${check.unit}`"
+              :value="typed[check.id] ?? ''"
+              @input="type(check.id, ($event.target as HTMLInputElement).value)"
+            >
+            <span
+              :class="marks.get(check.id) === false ? 'state-stop' : marks.get(check.id) ? 'state-open' : 'soft'"
+            >{{ marks.get(check.id) === false ? 'fails' : marks.get(check.id) ? 'passes' : check.unit }}</span>
           </span>
         </li>
       </ul>
-      <button v-if="yesNo.some(({ id }) => answers[id] === undefined)" class="key" type="button" @click="fillYes">
+      <button
+        v-if="yesNo.some(({ id }) => answers[id] === undefined)"
+        class="key"
+        type="button"
+        @click="fillYes"
+      >
         The rest is in order
       </button>
-      <FrameField v-if="failed" v-slot="{ id }" label="What is wrong, in a few words">
-        <input :id="id" v-model="remark" class="entry" maxlength="500" autocomplete="off">
+      <FrameField
+        v-if="failed"
+        v-slot="{ id }"
+        label="What is wrong, in a few words"
+      >
+        <input
+          :id="id"
+          v-model="remark"
+          class="entry"
+          maxlength="500"
+          autocomplete="off"
+        >
       </FrameField>
-      <button class="key go big" type="button" :disabled="busy || judged.result === 'open'" @click="send(answers)">
+      <button
+        class="key go big"
+        type="button"
+        :disabled="busy || judged.result === 'open'"
+        @click="send(answers)"
+      >
         {{ failed ? `Record, and tag ${tag} out` : judged.result === 'open' ? `${judged.missing.length} to answer` : 'Record: passed' }}
       </button>
     </template>
-    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+    <p
+      v-for="line in said"
+      :key="line"
+      class="said"
+      :class="{ 'is-open': !isRefused }"
+      role="alert"
+    >
       {{ line }}
     </p>
   </section>
 </template>
 
 <style scoped>
-.inspect { display: grid; gap: 8px; border-top: 2px solid var(--ink); padding-top: 8px; }
-h3 { font-size: 19px; }
-h3::first-letter { text-transform: uppercase; }
-h3 small { font-size: 15px; font-weight: 550; letter-spacing: 0; }
-.short { columns: 2; column-gap: 22px; font-size: 15px; }
-.short li { break-inside: avoid; padding: 3px 0; }
-.two { display: grid; grid-template-columns: 1.2fr 1fr; gap: 8px; }
-.big { min-height: 76px; font-size: 19px; }
-.checks li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 4px 12px; align-items: center; padding: 6px 0; border-bottom: 1px solid var(--rule); }
-.what small { display: block; font-size: 15px; }
-.what b { font-weight: 650; }
-.answer { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.number .entry { width: 110px; }
-.number span { min-width: 54px; font-weight: 700; }
-@media (max-width: 520px) { .short { columns: 1; } .checks li { grid-template-columns: minmax(0, 1fr); } }
+.inspect {
+  display: grid;
+  gap: 8px;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+}
+h3 {
+  font-size: 19px;
+}
+h3::first-letter {
+  text-transform: uppercase;
+}
+h3 small {
+  font-size: 15px;
+  font-weight: 550;
+  letter-spacing: 0;
+}
+.short {
+  columns: 2;
+  column-gap: 22px;
+  font-size: 15px;
+}
+.short li {
+  break-inside: avoid;
+  padding: 3px 0;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1.2fr 1fr;
+  gap: 8px;
+}
+.big {
+  min-height: 76px;
+  font-size: 19px;
+}
+.checks li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.what small {
+  display: block;
+  font-size: 15px;
+}
+.what b {
+  font-weight: 650;
+}
+.answer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.number .entry {
+  width: 110px;
+}
+.number span {
+  min-width: 54px;
+  font-weight: 700;
+}
+@media (max-width: 520px) {
+  .short {
+    columns: 1;
+  }
+  .checks li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

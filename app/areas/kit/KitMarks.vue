@@ -17,24 +17,39 @@ const maxCurrentA = ref(known.maxCurrentA)
 const leadLengthM = ref(known.leadLengthM)
 const leadAreaMm2 = ref(known.leadAreaMm2)
 const toolRpm = ref(known.toolRpm)
-const bands = ref<[number | undefined, number | undefined][]>((known.shadeBands ?? [[undefined, undefined] as const]).map(([lightest, darkest]) => [lightest, darkest]))
+const bands = ref<[number | undefined, number | undefined][]>(
+  (known.shadeBands ?? [[undefined, undefined] as const]).map(([lightest, darkest]) => [lightest, darkest]),
+)
 const extinguisherType = ref<ExtinguisherType | ''>(known.extinguisherType ?? '')
 const rating = ref(known.extinguisherRating ?? '')
-const ratingWrong = computed(() => rating.value.trim() === '' || readRating(rating.value) ? '' : 'As it is printed: 4-A:60-B:C, or 43A 233B C.')
+const ratingWrong = computed(() =>
+  rating.value.trim() === '' || readRating(rating.value) ? '' : 'As it is printed: 4-A:60-B:C, or 43A 233B C.',
+)
 const mask = ref<MaskId | ''>(known.mask ?? '')
 const madeOn = ref(known.madeOn ?? '')
 const pressureTestedOn = ref(known.pressureTestedOn ?? '')
 const openedOn = ref(known.openedOn ?? '')
 const isSource = computed(() => kind === 'arc-machine' || kind === 'engine-drive' || kind === 'plasma-cutter')
 watchEffect(() => {
-  const shades = bands.value.flatMap(([lightest, darkest]) => lightest === undefined || darkest === undefined ? [] : [[Math.min(lightest, darkest), Math.max(lightest, darkest)] as const])
+  const shades = bands.value.flatMap(([lightest, darkest]) =>
+    lightest === undefined || darkest === undefined ? [] : [[Math.min(lightest, darkest), Math.max(lightest, darkest)] as const],
+  )
   const all: KitItemMarks = {
-    ...isSource.value ? { ratedCurrentA: ratedCurrentA.value, ratedDutyPercent: ratedDutyPercent.value, maxCurrentA: maxCurrentA.value } : {},
-    ...kind === 'welding-leads' ? { leadLengthM: leadLengthM.value, leadAreaMm2: leadAreaMm2.value } : {},
-    ...kind === 'grinder' || kind === 'bench-grinder' ? { toolRpm: toolRpm.value } : {},
-    ...kind === 'helmet' && shades.length > 0 ? { shadeBands: shades } : {},
-    ...kind === 'extinguisher' ? { extinguisherType: extinguisherType.value || undefined, extinguisherRating: ratingWrong.value === '' && rating.value.trim() !== '' ? rating.value.trim() : undefined, pressureTestedOn: pressureTestedOn.value || undefined, openedOn: openedOn.value || undefined } : {},
-    ...kind === 'respirator' ? { mask: mask.value || undefined } : {},
+    ...(isSource.value
+      ? { ratedCurrentA: ratedCurrentA.value, ratedDutyPercent: ratedDutyPercent.value, maxCurrentA: maxCurrentA.value }
+      : {}),
+    ...(kind === 'welding-leads' ? { leadLengthM: leadLengthM.value, leadAreaMm2: leadAreaMm2.value } : {}),
+    ...(kind === 'grinder' || kind === 'bench-grinder' ? { toolRpm: toolRpm.value } : {}),
+    ...(kind === 'helmet' && shades.length > 0 ? { shadeBands: shades } : {}),
+    ...(kind === 'extinguisher'
+      ? {
+          extinguisherType: extinguisherType.value || undefined,
+          extinguisherRating: ratingWrong.value === '' && rating.value.trim() !== '' ? rating.value.trim() : undefined,
+          pressureTestedOn: pressureTestedOn.value || undefined,
+          openedOn: openedOn.value || undefined,
+        }
+      : {}),
+    ...(kind === 'respirator' ? { mask: mask.value || undefined } : {}),
     madeOn: madeOn.value || undefined,
   }
   marks.value = JSON.parse(JSON.stringify(all)) as KitItemMarks
@@ -44,39 +59,149 @@ watchEffect(() => {
 <template>
   <div class="columns">
     <template v-if="isSource">
-      <FrameNumber v-model="ratedCurrentA" label="Rated at" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional hint="The plate: current at a duty cycle." />
-      <FrameNumber v-model="ratedDutyPercent" label="at a duty of" :unit="plain('%')" :limits="{ min: 1, max: 100 }" optional />
-      <FrameNumber v-model="maxCurrentA" label="Gives at most" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional />
+      <FrameNumber
+        v-model="ratedCurrentA"
+        label="Rated at"
+        :unit="plain('A')"
+        :limits="{ min: 1, max: 3000 }"
+        optional
+        hint="The plate: current at a duty cycle."
+      />
+      <FrameNumber
+        v-model="ratedDutyPercent"
+        label="at a duty of"
+        :unit="plain('%')"
+        :limits="{ min: 1, max: 100 }"
+        optional
+      />
+      <FrameNumber
+        v-model="maxCurrentA"
+        label="Gives at most"
+        :unit="plain('A')"
+        :limits="{ min: 1, max: 3000 }"
+        optional
+      />
     </template>
     <template v-if="kind === 'welding-leads'">
-      <FrameNumber v-model="leadLengthM" label="Lead and return together" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" optional />
-      <FrameNumber v-model="leadAreaMm2" label="Cross-section" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" optional />
+      <FrameNumber
+        v-model="leadLengthM"
+        label="Lead and return together"
+        :unit="shop.height"
+        :limits="{ min: 0.5, max: 500 }"
+        optional
+      />
+      <FrameNumber
+        v-model="leadAreaMm2"
+        label="Cross-section"
+        :unit="plain('mm²')"
+        :limits="{ min: 1, max: 500 }"
+        optional
+      />
     </template>
-    <FrameNumber v-if="kind === 'grinder' || kind === 'bench-grinder'" v-model="toolRpm" label="Turns a minute" :unit="plain('')" :limits="{ min: 1, max: 100000 }" optional />
+    <FrameNumber
+      v-if="kind === 'grinder' || kind === 'bench-grinder'"
+      v-model="toolRpm"
+      label="Turns a minute"
+      :unit="plain('')"
+      :limits="{ min: 1, max: 100000 }"
+      optional
+    />
     <template v-if="kind === 'helmet'">
-      <template v-for="(band, index) in bands" :key="index">
-        <FrameNumber v-model="band[0]" :label="index === 0 ? 'Shades from' : 'and from'" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional hint="A fixed lens: the same twice." />
-        <FrameNumber v-model="band[1]" label="to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
+      <template
+        v-for="(band, index) in bands"
+        :key="index"
+      >
+        <FrameNumber
+          v-model="band[0]"
+          :label="index === 0 ? 'Shades from' : 'and from'"
+          :unit="plain('')"
+          :limits="{ min: 1.2, max: 16 }"
+          optional
+          hint="A fixed lens: the same twice."
+        />
+        <FrameNumber
+          v-model="band[1]"
+          label="to"
+          :unit="plain('')"
+          :limits="{ min: 1.2, max: 16 }"
+          optional
+        />
       </template>
-      <button v-if="bands.length < 3" class="key" type="button" @click="bands.push([undefined, undefined])">
+      <button
+        v-if="bands.length < 3"
+        class="key"
+        type="button"
+        @click="bands.push([undefined, undefined])"
+      >
         It has a gap: another band
       </button>
     </template>
     <template v-if="kind === 'extinguisher'">
-      <FrameSelect v-model="extinguisherType" label="Type" :ids="EXTINGUISHER_TYPES" :named="id => id.replaceAll('-', ' ')" none="choose" />
-      <FrameField v-slot="{ id, describedBy }" label="Rated for" hint="as printed: 4-A:60-B:C, or 43A 233B C" :wrong="ratingWrong">
-        <input :id="id" v-model="rating" class="entry" maxlength="40" autocomplete="off" spellcheck="false" :aria-describedby="describedBy">
+      <FrameSelect
+        v-model="extinguisherType"
+        label="Type"
+        :ids="EXTINGUISHER_TYPES"
+        :named="id => id.replaceAll('-', ' ')"
+        none="choose"
+      />
+      <FrameField
+        v-slot="{ id, describedBy }"
+        label="Rated for"
+        hint="as printed: 4-A:60-B:C, or 43A 233B C"
+        :wrong="ratingWrong"
+      >
+        <input
+          :id="id"
+          v-model="rating"
+          class="entry"
+          maxlength="40"
+          autocomplete="off"
+          spellcheck="false"
+          :aria-describedby="describedBy"
+        >
       </FrameField>
-      <FrameField v-slot="{ id }" label="Pressure-tested on">
-        <input :id="id" v-model="pressureTestedOn" class="entry" type="date">
+      <FrameField
+        v-slot="{ id }"
+        label="Pressure-tested on"
+      >
+        <input
+          :id="id"
+          v-model="pressureTestedOn"
+          class="entry"
+          type="date"
+        >
       </FrameField>
-      <FrameField v-slot="{ id }" label="Last opened on">
-        <input :id="id" v-model="openedOn" class="entry" type="date">
+      <FrameField
+        v-slot="{ id }"
+        label="Last opened on"
+      >
+        <input
+          :id="id"
+          v-model="openedOn"
+          class="entry"
+          type="date"
+        >
       </FrameField>
     </template>
-    <FrameSelect v-if="kind === 'respirator'" v-model="mask" label="What kind of mask" :ids="MASKS" :named="id => words.masks[id]" none="choose" hint="Only the mask that was fit-tested counts." />
-    <FrameField v-slot="{ id }" label="Made on">
-      <input :id="id" v-model="madeOn" class="entry" type="date">
+    <FrameSelect
+      v-if="kind === 'respirator'"
+      v-model="mask"
+      label="What kind of mask"
+      :ids="MASKS"
+      :named="id => words.masks[id]"
+      none="choose"
+      hint="Only the mask that was fit-tested counts."
+    />
+    <FrameField
+      v-slot="{ id }"
+      label="Made on"
+    >
+      <input
+        :id="id"
+        v-model="madeOn"
+        class="entry"
+        type="date"
+      >
     </FrameField>
   </div>
 </template>

@@ -9,25 +9,73 @@ const { placeOf } = useWhere()
 const isLate = computed(() => reading.dueOn === 'now' || (reading.dueOn !== null && reading.dueOn < today))
 const why = computed(() => {
   const out = reading.item.taggedOut
-  return out ? out.reason || out.checks.map(id => checkWords({ id })).join(', ') || 'no reason given' : reading.dueOn === null ? '' : due(reading.dueOn, today)
+  return out
+    ? out.reason || out.checks.map(id => checkWords({ id })).join(', ') || 'no reason given'
+    : reading.dueOn === null
+      ? ''
+      : due(reading.dueOn, today)
 })
 </script>
 
 <template>
-  <NuxtLink class="row" :class="{ chosen }" :to="`/kit/${reading.tagId}`" :aria-current="chosen ? 'true' : undefined" prefetch-on="interaction">
+  <NuxtLink
+    class="row"
+    :class="{ chosen }"
+    :to="`/kit/${reading.tagId}`"
+    :aria-current="chosen ? 'true' : undefined"
+    prefetch-on="interaction"
+  >
     <span class="tag">{{ reading.item.tag }}</span>
-    <span class="what"><b>{{ reading.item.name }}</b><small class="soft">{{ storeWords.equipmentKinds[reading.item.kind] }}, {{ placeOf(reading.item.assignment) }}</small></span>
-    <span class="why" :class="reading.item.taggedOut ? 'state-stop' : isLate ? 'state-hold' : ''">{{ why }}</span>
+    <span
+      class="what"
+    ><b>{{ reading.item.name }}</b><small class="soft">{{ storeWords.equipmentKinds[reading.item.kind] }}, {{ placeOf(reading.item.assignment) }}</small></span>
+    <span
+      class="why"
+      :class="reading.item.taggedOut ? 'state-stop' : isLate ? 'state-hold' : ''"
+    >{{ why }}</span>
   </NuxtLink>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: 96px minmax(0, 1fr) minmax(0, 1fr); align-items: center; gap: 12px; min-height: 60px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.row:hover, .row.chosen { background: var(--panel); }
-.row.chosen { box-shadow: inset 7px 0 var(--ink); padding-left: 10px; }
-.tag { font-weight: 900; font-size: 20px; letter-spacing: -0.02em; }
-.what b, .what small { display: block; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.what b { font-weight: 700; }
-.what small { font-size: 15px; }
-.why { font-weight: 700; font-size: 15px; text-align: right; }
+.row {
+  display: grid;
+  grid-template-columns: 96px minmax(0, 1fr) minmax(0, 1fr);
+  align-items: center;
+  gap: 12px;
+  min-height: 60px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.row:hover,
+.row.chosen {
+  background: var(--panel);
+}
+.row.chosen {
+  box-shadow: inset 7px 0 var(--ink);
+  padding-left: 10px;
+}
+.tag {
+  font-weight: 900;
+  font-size: 20px;
+  letter-spacing: -0.02em;
+}
+.what b,
+.what small {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.what b {
+  font-weight: 700;
+}
+.what small {
+  font-size: 15px;
+}
+.why {
+  font-weight: 700;
+  font-size: 15px;
+  text-align: right;
+}
 </style>

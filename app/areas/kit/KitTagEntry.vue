@@ -15,7 +15,9 @@ watch(text, async (typed) => {
     near.value = []
     return
   }
-  const reply = await ask<{ items: readonly { tagId: string, item: { tag: string, name: string } }[] }>(`items?begins=${encodeURIComponent(tagIdOf(typed))}&limit=6`)
+  const reply = await ask<{ items: readonly { tagId: string, item: { tag: string, name: string } }[] }>(
+    `items?begins=${encodeURIComponent(tagIdOf(typed))}&limit=6`,
+  )
   if (mine === asked) near.value = reply.ok ? reply.body.items : []
 })
 /** Asked again on Enter: quick fingers are ahead of what is listed. */
@@ -33,7 +35,11 @@ async function enter() {
   const { items } = reply.body
   const hit = items.find(one => one.tagId === tagId) ?? (items.length === 1 ? items[0] : undefined)
   if (hit) open(hit.tagId)
-  else wrong.value = items.length > 1 ? 'Several tags begin so: type on, or choose.' : `Nothing here wears the tag ${tagId.toUpperCase()}. Look at it again, or register it.`
+  else
+    wrong.value
+      = items.length > 1
+        ? 'Several tags begin so: type on, or choose.'
+        : `Nothing here wears the tag ${tagId.toUpperCase()}. Look at it again, or register it.`
 }
 function open(tagId: string) {
   text.value = ''
@@ -42,15 +48,45 @@ function open(tagId: string) {
 </script>
 
 <template>
-  <form class="find" role="search" :aria-label="label" @submit.prevent="enter">
-    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="wrong">
+  <form
+    class="find"
+    role="search"
+    :aria-label="label"
+    @submit.prevent="enter"
+  >
+    <FrameField
+      v-slot="{ id, describedBy }"
+      label="Tag"
+      :wrong="wrong"
+    >
       <span class="line">
-        <input :id="id" v-model="text" class="entry tag" autocomplete="off" autocapitalize="characters" spellcheck="false" maxlength="24" :aria-describedby="describedBy">
-        <button class="key go" type="submit">Find</button>
+        <input
+          :id="id"
+          v-model="text"
+          class="entry tag"
+          autocomplete="off"
+          autocapitalize="characters"
+          spellcheck="false"
+          maxlength="24"
+          :aria-describedby="describedBy"
+        >
+        <button
+          class="key go"
+          type="submit"
+        >Find</button>
       </span>
     </FrameField>
-    <div v-if="near.length > 0" class="keys">
-      <button v-for="one in near" :key="one.tagId" class="key" type="button" @click="open(one.tagId)">
+    <div
+      v-if="near.length > 0"
+      class="keys"
+    >
+      <button
+        v-for="one in near"
+        :key="one.tagId"
+        class="key"
+        type="button"
+        @click="open(one.tagId)"
+      >
         <b>{{ one.item.tag }}</b> {{ one.item.name }}
       </button>
     </div>

@@ -2,8 +2,13 @@ import type { Check } from '#core/inspection/check-list'
 import { storeWords } from '#shared/words/en/store-words'
 
 /** A check in words: the site's own, or the catalogue's. */
-export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string => text ?? (id in storeWords.checks ? storeWords.checks[id as keyof typeof storeWords.checks] : id.replaceAll('-', ' '))
+export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string =>
+  text ?? (id in storeWords.checks ? storeWords.checks[id as keyof typeof storeWords.checks] : id.replaceAll('-', ' '))
 
 /** What passes a measurement, as a gauge would be read. */
-export const limitWords = (check: Check): string => check.asks !== 'measurement' ? ''
-  : [check.atLeast === undefined ? '' : `at least ${check.atLeast}`, check.atMost === undefined ? '' : `at most ${check.atMost}`].filter(Boolean).join(', ') + ` ${check.unit}`
+export const limitWords = (check: Check): string =>
+  check.asks !== 'measurement'
+    ? ''
+    : [check.atLeast === undefined ? '' : `at least ${check.atLeast}`, check.atMost === undefined ? '' : `at most ${check.atMost}`]
+        .filter(Boolean)
+        .join(', ') + ` ${check.unit}`

@@ -16,37 +16,61 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities): string
       const { kind, name } = payload as KitPayload<'item-registered'>
       return `Registered: ${kitWords.equipmentKinds[kind]}, ${name}`
     }
-    case 'item-corrected': return `Name and marks written anew: ${(payload as KitPayload<'item-corrected'>).name}`
+    case 'item-corrected':
+      return `Name and marks written anew: ${(payload as KitPayload<'item-corrected'>).name}`
     case 'item-assigned': {
       const { assignment } = payload as KitPayload<'item-assigned'>
-      return assignment ? `Given to ${assignment.to === 'bay' ? baysServed(assignment).map(id => id.replaceAll('-', ' ')).join(', ') : assignment.id.replaceAll('-', ' ')}` : 'Taken back into the store'
+      return assignment
+        ? `Given to ${
+          assignment.to === 'bay'
+            ? baysServed(assignment)
+                .map(id => id.replaceAll('-', ' '))
+                .join(', ')
+            : assignment.id.replaceAll('-', ' ')
+        }`
+        : 'Taken back into the store'
     }
     case 'item-inspected': {
       const { listId, listVersion, result, failed, remark } = payload as KitPayload<'item-inspected'>
-      const found = result === 'passed' ? 'passed' : result === 'failed' ? `failed, ${counted(failed.length, 'check', 'checks')}` : 'open: it renews no date'
+      const found
+        = result === 'passed'
+          ? 'passed'
+          : result === 'failed'
+            ? `failed, ${counted(failed.length, 'check', 'checks')}`
+            : 'open: it renews no date'
       return `${kitWords.lists(listId)}, version ${listVersion}: ${found}${remark ? `. ${remark}` : ''}`
     }
-    case 'item-tagged-out': case 'cylinder-tagged-out': {
+    case 'item-tagged-out':
+    case 'cylinder-tagged-out': {
       const { reason } = payload as { reason: string }
       return `Tagged out${reason ? `: ${reason}` : ''}`
     }
-    case 'item-released': case 'cylinder-released': return `Released: ${(payload as { repair: string }).repair}`
+    case 'item-released':
+    case 'cylinder-released':
+      return `Released: ${(payload as { repair: string }).repair}`
     case 'item-event-noted': {
       const { event, remark } = payload as KitPayload<'item-event-noted'>
       return `It was ${kitWords.itemEvents[event]}${remark ? `: ${remark}` : ''}`
     }
-    case 'item-retired': return `Out of use for good: ${(payload as KitPayload<'item-retired'>).reason}`
-    case 'unknown-tag-reported': return 'Somebody reported on this tag before anything wore it'
-    case 'cylinder-received': return 'Received'
-    case 'cylinder-corrected': return 'Label and marks written anew'
+    case 'item-retired':
+      return `Out of use for good: ${(payload as KitPayload<'item-retired'>).reason}`
+    case 'unknown-tag-reported':
+      return 'Somebody reported on this tag before anything wore it'
+    case 'cylinder-received':
+      return 'Received'
+    case 'cylinder-corrected':
+      return 'Label and marks written anew'
     case 'cylinder-lay': {
       const { lyingMin } = payload as KitPayload<'cylinder-lay'>
       return lyingMin === null ? 'It lay, nobody knows for how long' : `It lay for ${q.minutes(lyingMin)}`
     }
-    case 'cylinder-placed': return `Put to ${(payload as KitPayload<'cylinder-placed'>).placeId}`
+    case 'cylinder-placed':
+      return `Put to ${(payload as KitPayload<'cylinder-placed'>).placeId}`
     case 'cylinder-read': {
       const reading = payload as KitPayload<'cylinder-read'>
-      return reading.by === 'pressure' ? `Gauge ${q.pressure(reading.gaugePressureKPa)} at ${q.temperature(reading.temperatureC)}` : `Weighs ${q.mass(reading.grossKg)}`
+      return reading.by === 'pressure'
+        ? `Gauge ${q.pressure(reading.gaugePressureKPa)} at ${q.temperature(reading.temperatureC)}`
+        : `Weighs ${q.mass(reading.grossKg)}`
     }
     case 'cylinder-connected': {
       const { bayId, steps } = payload as KitPayload<'cylinder-connected'>
@@ -56,16 +80,23 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities): string
       const leaking = Object.values((payload as KitPayload<'joints-tested'>).joints).filter(tight => !tight).length
       return leaking > 0 ? `Leak test: ${counted(leaking, 'joint leaks', 'joints leak')}` : 'Leak test: every joint tight'
     }
-    case 'delivery-set': return `Working pressure ${q.pressure((payload as KitPayload<'delivery-set'>).gaugeKPa)}`
-    case 'cylinder-shut-down': return 'Shut down'
-    case 'cylinder-disconnected': return (payload as KitPayload<'cylinder-disconnected'>).isCapped ? 'Regulator off, cap on' : 'Regulator off, no cap'
-    case 'cylinder-emptied': return 'Empty'
+    case 'delivery-set':
+      return `Working pressure ${q.pressure((payload as KitPayload<'delivery-set'>).gaugeKPa)}`
+    case 'cylinder-shut-down':
+      return 'Shut down'
+    case 'cylinder-disconnected':
+      return (payload as KitPayload<'cylinder-disconnected'>).isCapped ? 'Regulator off, cap on' : 'Regulator off, no cap'
+    case 'cylinder-emptied':
+      return 'Empty'
     case 'danger-found': {
       const { danger, remark } = payload as { danger: keyof typeof kitWords.dangers, remark?: string }
       return `Danger: ${kitWords.dangers[danger]}${remark ? `. ${remark}` : ''}`
     }
-    case 'cylinder-returned': return 'Back to the supplier'
-    case 'cylinder-settled': return 'It has stood long enough'
-    default: return null
+    case 'cylinder-returned':
+      return 'Back to the supplier'
+    case 'cylinder-settled':
+      return 'It has stood long enough'
+    default:
+      return null
   }
 }

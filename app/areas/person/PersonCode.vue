@@ -6,13 +6,13 @@ const { person } = defineProps<{ person: PersonReading }>()
 const emit = defineEmits<{ given: [] }>()
 const { moment } = useDates()
 const loginName = ref(person.loginName ?? '')
-const given = ref<{ readonly code: string; readonly loginName: string; readonly untilAt: string } | null>(null)
+const given = ref<{ readonly code: string, readonly loginName: string, readonly untilAt: string } | null>(null)
 const wrong = ref('')
 const busy = ref(false)
 
 async function give() {
   busy.value = true
-  const reply = await ask<{ code: string; loginName: string; untilAt: string }>('sign-in-codes', {
+  const reply = await ask<{ code: string, loginName: string, untilAt: string }>('sign-in-codes', {
     method: 'POST',
     body: { personId: person.personId, loginName: loginName.value.trim() },
   })
@@ -25,15 +25,24 @@ async function give() {
 </script>
 
 <template>
-  <section class="code" aria-label="Sign-in">
-    <p v-if="given" class="said" role="status">
+  <section
+    class="code"
+    aria-label="Sign-in"
+  >
+    <p
+      v-if="given"
+      class="said"
+      role="status"
+    >
       Hand over, now and to nobody else: <b class="print letters">{{ given.code }}</b>
-      <span
-        >{{ person.name }} opens <b>/welcome</b>, signs in as <b>{{ given.loginName }}</b> with this code, and sets a password and a PIN.
-        It works once, until {{ moment(given.untilAt) }}, and is shown this once.</span
-      >
+      <span>{{ person.name }} opens <b>/welcome</b>, signs in as <b>{{ given.loginName }}</b> with this code, and sets a password and a PIN.
+        It works once, until {{ moment(given.untilAt) }}, and is shown this once.</span>
     </p>
-    <form v-else class="columns" @submit.prevent="give">
+    <form
+      v-else
+      class="columns"
+      @submit.prevent="give"
+    >
       <FrameField
         v-slot="{ id, describedBy }"
         label="Sign-in name"
@@ -42,9 +51,22 @@ async function give() {
           person.loginName ? 'once used, the code ends what they had; they are told, and sign nothing for a day' : 'at least 3 letters'
         "
       >
-        <input :id="id" v-model="loginName" class="entry" autocomplete="off" maxlength="80" :aria-describedby="describedBy" >
+        <input
+          :id="id"
+          v-model="loginName"
+          class="entry"
+          autocomplete="off"
+          maxlength="80"
+          :aria-describedby="describedBy"
+        >
       </FrameField>
-      <button class="key" type="submit" :disabled="busy || loginName.trim().length < 3">Give a one-time code</button>
+      <button
+        class="key"
+        type="submit"
+        :disabled="busy || loginName.trim().length < 3"
+      >
+        Give a one-time code
+      </button>
     </form>
   </section>
 </template>

@@ -11,8 +11,12 @@ const emit = defineEmits<{ saved: [] }>()
 const { send, refused } = useSender()
 const named = ref<readonly CompetenceId[]>(person.competences)
 const saved = ref(false)
-const isChanged = computed(() => named.value.length !== person.competences.length || named.value.some(kind => !person.competences.includes(kind)))
-const toggle = (kind: CompetenceId) => { named.value = named.value.includes(kind) ? named.value.filter(one => one !== kind) : [...named.value, kind] }
+const isChanged = computed(
+  () => named.value.length !== person.competences.length || named.value.some(kind => !person.competences.includes(kind)),
+)
+const toggle = (kind: CompetenceId) => {
+  named.value = named.value.includes(kind) ? named.value.filter(one => one !== kind) : [...named.value, kind]
+}
 async function save() {
   const sent = await send('person.name-competent', personStream(person.personId), { competences: [...named.value] })
   saved.value = sent.ok
@@ -26,15 +30,36 @@ async function save() {
     <p class="soft">
       Whoever is named does the tests that ask for it, and releases from tag-out. The safety lead may always.
     </p>
-    <div class="keys" role="group" aria-label="Named competent for">
-      <button v-for="kind in COMPETENCES" :key="kind" class="key" :class="{ picked: named.includes(kind) }" :aria-pressed="named.includes(kind)" type="button" @click="toggle(kind)">
+    <div
+      class="keys"
+      role="group"
+      aria-label="Named competent for"
+    >
+      <button
+        v-for="kind in COMPETENCES"
+        :key="kind"
+        class="key"
+        :class="{ picked: named.includes(kind) }"
+        :aria-pressed="named.includes(kind)"
+        type="button"
+        @click="toggle(kind)"
+      >
         {{ kitWords.competences[kind] }}
       </button>
     </div>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
-    <button class="key go" type="button" :disabled="!isChanged" @click="save">
+    <button
+      class="key go"
+      type="button"
+      :disabled="!isChanged"
+      @click="save"
+    >
       {{ saved && !isChanged ? 'Named' : 'Name them' }}
     </button>
   </details>

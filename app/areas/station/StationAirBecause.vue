@@ -16,9 +16,15 @@ const best = useBestAdvice(() => placed.bay.bayId)
   <template v-if="binding.length > 0">
     <h4>Of the limits that bind, used most</h4>
     <ul class="uses">
-      <li v-for="({ limit, mgPerM3, fraction }, index) in binding" :key="index">
+      <li
+        v-for="({ limit, mgPerM3, fraction }, index) in binding"
+        :key="index"
+      >
         <b>{{ words.substances[limit.substance] }}</b>
-        <AirTemper :fraction="fraction" :action="facts.rules.actionFraction" />
+        <AirTemper
+          :fraction="fraction"
+          :action="facts.rules.actionFraction"
+        />
         <span class="print">{{ q.part(fraction) }}</span>
         <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.limit(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
       </li>
@@ -29,21 +35,55 @@ const best = useBestAdvice(() => placed.bay.bayId)
   </p>
   <h4>Said besides</h4>
   <ul class="notes">
-    <li v-for="(note, index) in notes" :key="index">
+    <li
+      v-for="(note, index) in notes"
+      :key="index"
+    >
       {{ lookup.say(note).message }}
     </li>
   </ul>
-  <NuxtLink class="key link" :to="`/air/${placed.bay.bayId}`">
+  <NuxtLink
+    class="key link"
+    :to="`/air/${placed.bay.bayId}`"
+  >
     Every rule set, the hood and what would help
   </NuxtLink>
 </template>
 
 <style scoped>
-h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; }
-.uses li { display: grid; grid-template-columns: 128px minmax(0, 1fr) 84px; gap: 0 10px; align-items: center; padding: 6px 0; border-bottom: 1px solid var(--rule); }
-.uses small { grid-column: 1 / -1; color: var(--soft); font-size: 14px; }
-.uses .print { text-align: right; font-weight: 800; }
-.notes { display: grid; gap: 6px; font-size: 15px; }
-.notes li { border-left: 3px solid var(--rule); padding-left: 10px; }
-.link { display: grid; place-items: center; }
+h4 {
+  font-weight: 800;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+}
+.uses li {
+  display: grid;
+  grid-template-columns: 128px minmax(0, 1fr) 84px;
+  gap: 0 10px;
+  align-items: center;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.uses small {
+  grid-column: 1 / -1;
+  color: var(--soft);
+  font-size: 14px;
+}
+.uses .print {
+  text-align: right;
+  font-weight: 800;
+}
+.notes {
+  display: grid;
+  gap: 6px;
+  font-size: 15px;
+}
+.notes li {
+  border-left: 3px solid var(--rule);
+  padding-left: 10px;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
 </style>

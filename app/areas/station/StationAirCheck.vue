@@ -18,14 +18,17 @@ const lookup = useLookup()
 const q = useQuantities()
 const units = useShopUnits()
 const { send, refused } = useSender()
-const act = <Type extends keyof StationCommands>(type: Type, payload: CommandPayloads[Type]) => send(type, stationStream(placed.bay.bayId), payload)
+const act = <Type extends keyof StationCommands>(type: Type, payload: CommandPayloads[Type]) =>
+  send(type, stationStream(placed.bay.bayId), payload)
 
 const gate = computed(() => placed.verdict.byId.air)
 const extraction = computed(() => judged.viewAt(placed.bay).air.extraction)
 const position = computed(() => placed.station.hoodPosition)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
-const check = computed(() => placed.station.extractionCheck && stands(placed.station.extractionCheck.validUntil, now.value) ? placed.station.extractionCheck : null)
+const check = computed(() =>
+  placed.station.extractionCheck && stands(placed.station.extractionCheck.validUntil, now.value) ? placed.station.extractionCheck : null,
+)
 const capture = computed(() => placed.verdict.air.prediction?.window ?? null)
 const best = useBestAdvice(() => placed.bay.bayId)
 
@@ -36,11 +39,19 @@ watch(position, (now) => {
   distance.value = now?.distanceM ?? distance.value
 })
 const usual = computed(() => facts.rules.units === 'us' ? [6, 8, 10, 12, 18, 20] : [15, 20, 25, 30, 45, 50])
-const isMoved = computed(() => distance.value !== undefined && (distance.value !== position.value?.distanceM || placement.value !== position.value.placement))
+const isMoved = computed(
+  () => distance.value !== undefined && (distance.value !== position.value?.distanceM || placement.value !== position.value.placement),
+)
 const placeHood = () => act('station.place-hood', { placement: placement.value, distanceM: distance.value! })
 
-const FOUND = { 'off': { on: false }, 'damper-shut': { damperOpen: false }, 'out-of-position': { inPosition: false }, 'no-draw': { draws: false } } as const satisfies Record<ExtractionFault, object>
-const found = (fault: ExtractionFault | null) => act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...fault ? FOUND[fault] : {} })
+const FOUND = {
+  'off': { on: false },
+  'damper-shut': { damperOpen: false },
+  'out-of-position': { inPosition: false },
+  'no-draw': { draws: false },
+} as const satisfies Record<ExtractionFault, object>
+const found = (fault: ExtractionFault | null) =>
+  act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...(fault ? FOUND[fault] : {}) })
 const faultSaid = computed(() => check.value && extractionFault(check.value))
 
 const wearer = computed(() => judged.viewAt(placed.bay).air.wearerOf(placed.station.personId))
@@ -48,67 +59,154 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
 </script>
 
 <template>
-  <section class="check" aria-label="Air">
-    <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-if="refused" class="said" role="alert">
+  <section
+    class="check"
+    aria-label="Air"
+  >
+    <StationPanelHead
+      :gate="gate"
+      @because="$emit('because')"
+    />
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <ul class="findings">
-      <li v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.slice(0, 3))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop', 'is-open': gate.state === 'open' }">
+      <li
+        v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.slice(0, 3))"
+        :key="index"
+        class="said"
+        :class="{ 'is-stop': gate.state === 'stop', 'is-open': gate.state === 'open' }"
+      >
         {{ message }} <b>{{ todo }}</b>
       </li>
     </ul>
-    <p v-if="best" class="best">
+    <p
+      v-if="best"
+      class="best"
+    >
       Best fix: <b>{{ best }}</b>
     </p>
-    <NuxtLink class="key over" :to="`/air/${placed.bay.bayId}`">
+    <NuxtLink
+      class="key over"
+      :to="`/air/${placed.bay.bayId}`"
+    >
       See the way of the fume, try changes
     </NuxtLink>
-    <p v-if="extraction === undefined" class="hint">
+    <p
+      v-if="extraction === undefined"
+      class="hint"
+    >
       What extraction this bay has is not described yet; the safety lead does that under Air.
     </p>
-    <p v-else-if="extraction === null" class="hint">
+    <p
+      v-else-if="extraction === null"
+      class="hint"
+    >
       This bay has no extraction.
     </p>
     <template v-else>
       <template v-if="needsPosition(extraction.kind)">
-        <h4>Where the {{ words.extractionKinds[extraction.kind] }} stands <span v-if="position" class="chalk">{{ q.reach(position.distanceM) }} {{ words.placements[position.placement] }}</span></h4>
+        <h4>
+          Where the {{ words.extractionKinds[extraction.kind] }} stands <span
+            v-if="position"
+            class="chalk"
+          >{{ q.reach(position.distanceM) }} {{ words.placements[position.placement] }}</span>
+        </h4>
         <p class="hint">
           From its mouth to the arc, measured.<template v-if="capture?.windowM && !isMoved">
             It does from {{ q.reach(capture.windowM[0]) }} to {{ q.reach(capture.windowM[1]) }} {{ words.placements[placement] }}.
           </template>
         </p>
-        <div v-if="extraction.kind === 'arm' || extraction.kind === 'opening'" class="keys">
-          <button v-for="one in (['beside', 'above'] as const)" :key="one" class="key" :class="{ picked: placement === one }" :aria-pressed="placement === one" type="button" @click="placement = one">
+        <div
+          v-if="extraction.kind === 'arm' || extraction.kind === 'opening'"
+          class="keys"
+        >
+          <button
+            v-for="one in (['beside', 'above'] as const)"
+            :key="one"
+            class="key"
+            :class="{ picked: placement === one }"
+            :aria-pressed="placement === one"
+            type="button"
+            @click="placement = one"
+          >
             {{ words.placements[one] }}
           </button>
         </div>
         <div class="keys">
-          <button v-for="one in usual" :key="one" class="key num" :class="{ picked: distance !== undefined && Math.abs(units.reach.toShown(distance) - one) < 0.05 }" type="button" @click="distance = units.reach.fromShown(one)">
+          <button
+            v-for="one in usual"
+            :key="one"
+            class="key num"
+            :class="{ picked: distance !== undefined && Math.abs(units.reach.toShown(distance) - one) < 0.05 }"
+            type="button"
+            @click="distance = units.reach.fromShown(one)"
+          >
             {{ one }}
           </button>
         </div>
-        <FrameNumber v-model="distance" label="Distance" :unit="units.reach" :limits="{ min: 0, max: 5 }" />
-        <button class="key go" type="button" :disabled="!isMoved" @click="placeHood">
+        <FrameNumber
+          v-model="distance"
+          label="Distance"
+          :unit="units.reach"
+          :limits="{ min: 0, max: 5 }"
+        />
+        <button
+          class="key go"
+          type="button"
+          :disabled="!isMoved"
+          @click="placeHood"
+        >
           {{ isMoved ? `It stands ${q.reach(distance!)} ${words.placements[placement]}` : 'Position set' }}
         </button>
       </template>
-      <h4>Looked at today <span v-if="check" class="chalk">{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span></h4>
+      <h4>
+        Looked at today <span
+          v-if="check"
+          class="chalk"
+        >{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span>
+      </h4>
       <p class="hint">
         Is it on, its damper open, in its place, and does it draw smoke or a strip of paper?
       </p>
       <div class="keys">
-        <button class="key" :class="{ picked: check && !faultSaid }" :aria-pressed="check !== null && !faultSaid" type="button" @click="found(null)">
+        <button
+          class="key"
+          :class="{ picked: check && !faultSaid }"
+          :aria-pressed="check !== null && !faultSaid"
+          type="button"
+          @click="found(null)"
+        >
           All four: it draws
         </button>
-        <button v-for="fault in EXTRACTION_FAULTS" :key="fault" class="key" :class="{ picked: faultSaid === fault }" :aria-pressed="faultSaid === fault" type="button" @click="found(fault)">
+        <button
+          v-for="fault in EXTRACTION_FAULTS"
+          :key="fault"
+          class="key"
+          :class="{ picked: faultSaid === fault }"
+          :aria-pressed="faultSaid === fault"
+          type="button"
+          @click="found(fault)"
+        >
           {{ words.extractionFaults[fault] }}
         </button>
       </div>
     </template>
     <template v-if="placed.station.personId">
-      <h4>Mask of {{ placed.personName }} <span v-if="wearer" class="chalk">{{ words.masks[wearer.mask] }}</span></h4>
-      <p v-if="!wearer" class="hint">
+      <h4>
+        Mask of {{ placed.personName }} <span
+          v-if="wearer"
+          class="chalk"
+        >{{ words.masks[wearer.mask] }}</span>
+      </h4>
+      <p
+        v-if="!wearer"
+        class="hint"
+      >
         None written down. The safety lead does that under People.
       </p>
       <template v-else>
@@ -116,10 +214,22 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
           A mask seals on a clean-shaven face only. Seen today:
         </p>
         <div class="keys">
-          <button class="key" :class="{ picked: wearer.isShaven === true }" :aria-pressed="wearer.isShaven === true" type="button" @click="shaven(true)">
+          <button
+            class="key"
+            :class="{ picked: wearer.isShaven === true }"
+            :aria-pressed="wearer.isShaven === true"
+            type="button"
+            @click="shaven(true)"
+          >
             clean-shaven
           </button>
-          <button class="key" :class="{ picked: wearer.isShaven === false }" :aria-pressed="wearer.isShaven === false" type="button" @click="shaven(false)">
+          <button
+            class="key"
+            :class="{ picked: wearer.isShaven === false }"
+            :aria-pressed="wearer.isShaven === false"
+            type="button"
+            @click="shaven(false)"
+          >
             stubble or beard
           </button>
         </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { GateId } from '#core/ids/vocabulary'
+import type { GateId, ShadeRuleSetId } from '#core/ids/vocabulary'
 import type { SourceRef } from '#core/source/source-ref'
 import { citation, speak } from '#shared/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
@@ -24,36 +24,76 @@ const sources = computed(() => {
   if (gateId === 'body') all.push(...placed.verdict.outfit.flatMap(({ sources }) => sources))
   return [...new Set(all.map(citation))]
 })
+const forceOf = (ruleSet: ShadeRuleSetId): string => {
+  if (ruleSet === placed.verdict.shade?.bindingRuleSet) return 'binds here'
+  return inForce.value.has(ruleSet) ? 'in force, not darker' : 'not in force here'
+}
 </script>
 
 <template>
-  <section class="because" :aria-label="`Because: ${words.gates[gateId]}`">
-    <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because</h3>
+  <section
+    class="because"
+    :aria-label="`Because: ${words.gates[gateId]}`"
+  >
+    <h3>
+      <svg
+        width="30"
+        height="36"
+        viewBox="-18 0 36 44"
+        aria-hidden="true"
+      ><RailGateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because
+    </h3>
     <ul class="findings">
-      <li v-for="({ message, todo }, index) in lookup.sayAll(gate.findings)" :key="index" class="said" :class="{ 'is-stop': gate.findings[index]!.severity === 'stop' }">
+      <li
+        v-for="({ message, todo }, index) in lookup.sayAll(gate.findings)"
+        :key="index"
+        class="said"
+        :class="{ 'is-stop': gate.findings[index]!.severity === 'stop' }"
+      >
         {{ message }} <b>{{ todo }}</b>
       </li>
-      <li v-if="gate.findings.length === 0" class="said is-open">
+      <li
+        v-if="gate.findings.length === 0"
+        class="said is-open"
+      >
         {{ openedBy(placed, gateId, judged.viewAt(placed.bay).kit, q) ?? 'Nothing holds it.' }}
       </li>
     </ul>
     <template v-if="parts.length > 0">
       <h4>What went in</h4>
       <p class="parts">
-        <span v-for="{ field, text, ink } in parts" :key="field" :class="ink">{{ text }}</span>
-        <span v-if="gateId === 'eyes' && placed.station.helmet" class="chalk">helmet at {{ q.shade(placed.station.helmet.shade) }}</span>
+        <span
+          v-for="{ field, text, ink } in parts"
+          :key="field"
+          :class="ink"
+        >{{ text }}</span>
+        <span
+          v-if="gateId === 'eyes' && placed.station.helmet"
+          class="chalk"
+        >helmet at {{ q.shade(placed.station.helmet.shade) }}</span>
       </p>
-      <p v-if="pencilled > 0" class="soft">
+      <p
+        v-if="pencilled > 0"
+        class="soft"
+      >
         {{ pencilled === 1 ? 'One input is' : `${pencilled} inputs are` }} in pencil: the verdict rests on it.
       </p>
     </template>
     <template v-if="gateId === 'eyes' && placed.verdict.shade">
       <h4>What the schools say</h4>
       <ul class="schools">
-        <li v-for="{ ruleSet, minimum, suggested, notes } in placed.verdict.shade.ruleSets" :key="ruleSet" :class="{ binds: ruleSet === placed.verdict.shade.bindingRuleSet }">
+        <li
+          v-for="{ ruleSet, minimum, suggested, notes } in placed.verdict.shade.ruleSets"
+          :key="ruleSet"
+          :class="{ binds: ruleSet === placed.verdict.shade.bindingRuleSet }"
+        >
           <b>{{ words.ruleSets[ruleSet] }}</b>
-          <span class="print">{{ minimum === null ? 'no minimum' : `minimum ${q.shade(minimum)}` }}{{ suggested ? suggested[0] === suggested[1] ? `, suggests ${q.shade(suggested[1])}` : `, suggests ${q.shade(suggested[0])} to ${q.shade(suggested[1])}` : '' }}</span>
-          <span class="soft">{{ ruleSet === placed.verdict.shade.bindingRuleSet ? 'binds here' : inForce.has(ruleSet) ? 'in force, not darker' : 'not in force here' }}</span>
+          <span
+            class="print"
+          >{{ minimum === null ? 'no minimum' : `minimum ${q.shade(minimum)}` }}{{ suggested ? suggested[0] === suggested[1] ? `, suggests ${q.shade(suggested[1])}` : `, suggests ${q.shade(suggested[0])} to ${q.shade(suggested[1])}` : '' }}</span>
+          <span
+            class="soft"
+          >{{ forceOf(ruleSet) }}</span>
           <small v-if="notes.length > 0">{{ notes.map(note => speak(note, facts.rules.units).message).join(' ') }}</small>
         </li>
       </ul>
@@ -61,17 +101,26 @@ const sources = computed(() => {
     <template v-if="gateId === 'body'">
       <h4>What each zone needs, and why</h4>
       <ul class="schools">
-        <li v-for="{ zone, requirement, reasons } in placed.verdict.outfit" :key="zone">
+        <li
+          v-for="{ zone, requirement, reasons } in placed.verdict.outfit"
+          :key="zone"
+        >
           <b>{{ words.zones[zone] }}</b><span>{{ words.requirements[requirement] }}</span>
           <small>{{ reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </li>
       </ul>
     </template>
-    <LazyStationAirBecause v-if="gateId === 'air'" :placed="placed" />
+    <LazyStationAirBecause
+      v-if="gateId === 'air'"
+      :placed="placed"
+    />
     <template v-if="sources.length > 0">
       <h4>Sources</h4>
       <ul class="sources">
-        <li v-for="source in sources" :key="source">
+        <li
+          v-for="source in sources"
+          :key="source"
+        >
           {{ source }}
         </li>
       </ul>
@@ -83,17 +132,63 @@ const sources = computed(() => {
 </template>
 
 <style scoped>
-.because { display: grid; gap: 10px; border-top: 2px solid var(--ink); padding-top: 8px; }
-h3 { font-size: 20px; display: flex; align-items: center; gap: 6px; }
-h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; }
-.findings { display: grid; gap: 6px; }
-.findings .said { background: var(--bg); }
-.parts { display: flex; flex-wrap: wrap; gap: 2px 14px; }
-.schools li { display: grid; grid-template-columns: 128px minmax(0, 1fr); gap: 0 10px; padding: 6px 0; border-bottom: 1px solid var(--rule); }
-.schools li > :nth-child(n + 3) { grid-column: 2; }
-.schools b { font-weight: 650; }
-.schools .binds b, .schools .binds .print { font-weight: 900; }
-small { font-size: 14px; color: var(--soft); }
-.sources { display: grid; gap: 6px; font-size: 15px; }
-.sources li { border-left: 3px solid var(--rule); padding-left: 10px; }
+.because {
+  display: grid;
+  gap: 10px;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+}
+h3 {
+  font-size: 20px;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+h4 {
+  font-weight: 800;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+}
+.findings {
+  display: grid;
+  gap: 6px;
+}
+.findings .said {
+  background: var(--bg);
+}
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+}
+.schools li {
+  display: grid;
+  grid-template-columns: 128px minmax(0, 1fr);
+  gap: 0 10px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.schools li > :nth-child(n + 3) {
+  grid-column: 2;
+}
+.schools b {
+  font-weight: 650;
+}
+.schools .binds b,
+.schools .binds .print {
+  font-weight: 900;
+}
+small {
+  font-size: 14px;
+  color: var(--soft);
+}
+.sources {
+  display: grid;
+  gap: 6px;
+  font-size: 15px;
+}
+.sources li {
+  border-left: 3px solid var(--rule);
+  padding-left: 10px;
+}
 </style>

@@ -21,35 +21,71 @@ const lines = computed(() => {
 })
 const gate = computed(() => placed.verdict.byId.body)
 const rest = computed(() => lines.value.filter(({ said }) => said === null))
-const say = (line: OutfitRequirement, passes: boolean) => act('station.check-outfit', { zones: [{ zone: line.zone, requirement: line.requirement, passes }] })
-const restPasses = () => act('station.check-outfit', { zones: rest.value.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) })
+const say = (line: OutfitRequirement, passes: boolean) =>
+  act('station.check-outfit', { zones: [{ zone: line.zone, requirement: line.requirement, passes }] })
+const restPasses = () =>
+  act('station.check-outfit', { zones: rest.value.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) })
 </script>
 
 <template>
-  <section class="check" aria-label="Body">
-    <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-if="refused" class="said" role="alert">
+  <section
+    class="check"
+    aria-label="Body"
+  >
+    <StationPanelHead
+      :gate="gate"
+      @because="$emit('because')"
+    />
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <ul class="zones">
-      <li v-for="line in lines" :key="line.zone">
+      <li
+        v-for="line in lines"
+        :key="line.zone"
+      >
         <p>
           <b>{{ words.zones[line.zone] }}</b>
           {{ words.requirements[line.requirement] }}
           <small class="soft">{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </p>
-        <div class="pair" role="group" :aria-label="words.zones[line.zone]">
-          <button class="key" :class="{ picked: line.said === 'passes' }" :aria-pressed="line.said === 'passes'" type="button" @click="say(line, true)">
+        <div
+          class="pair"
+          role="group"
+          :aria-label="words.zones[line.zone]"
+        >
+          <button
+            class="key"
+            :class="{ picked: line.said === 'passes' }"
+            :aria-pressed="line.said === 'passes'"
+            type="button"
+            @click="say(line, true)"
+          >
             passes
           </button>
-          <button class="key fails" :class="{ picked: line.said === 'fails' }" :aria-pressed="line.said === 'fails'" type="button" @click="say(line, false)">
+          <button
+            class="key fails"
+            :class="{ picked: line.said === 'fails' }"
+            :aria-pressed="line.said === 'fails'"
+            type="button"
+            @click="say(line, false)"
+          >
             fails
           </button>
         </div>
       </li>
     </ul>
     <div class="foot">
-      <button class="key go" type="button" :disabled="rest.length === 0" @click="restPasses">
+      <button
+        class="key go"
+        type="button"
+        :disabled="rest.length === 0"
+        @click="restPasses"
+      >
         {{ rest.length === 0 ? 'Every zone looked at' : rest.length === lines.length ? 'Everything passes' : `The other ${rest.length} pass` }}
       </button>
     </div>
@@ -57,16 +93,57 @@ const restPasses = () => act('station.check-outfit', { zones: rest.value.map(({ 
 </template>
 
 <style scoped>
-.check { display: flex; flex-direction: column; gap: 8px; }
-.zones li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; }
-.zones b { display: block; font-weight: 800; }
-.zones b::first-letter { text-transform: uppercase; }
-.zones p { line-height: 1.25; }
-small { display: block; font-size: 14px; }
-.pair { display: flex; gap: 6px; }
-.pair .key { padding: 0 10px; min-width: 68px; }
-.fails.picked { border-color: var(--hold); color: var(--hold); }
-.foot { position: sticky; bottom: -14px; background: var(--panel); padding: 8px 0 14px; }
-.foot .key { width: 100%; }
-@media (max-width: 900px) { .foot { bottom: 0; } }
+.check {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.zones li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.zones b {
+  display: block;
+  font-weight: 800;
+}
+.zones b::first-letter {
+  text-transform: uppercase;
+}
+.zones p {
+  line-height: 1.25;
+}
+small {
+  display: block;
+  font-size: 14px;
+}
+.pair {
+  display: flex;
+  gap: 6px;
+}
+.pair .key {
+  padding: 0 10px;
+  min-width: 68px;
+}
+.fails.picked {
+  border-color: var(--hold);
+  color: var(--hold);
+}
+.foot {
+  position: sticky;
+  bottom: -14px;
+  background: var(--panel);
+  padding: 8px 0 14px;
+}
+.foot .key {
+  width: 100%;
+}
+@media (max-width: 900px) {
+  .foot {
+    bottom: 0;
+  }
+}
 </style>

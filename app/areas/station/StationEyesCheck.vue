@@ -17,8 +17,12 @@ const shade = computed(() => placed.verdict.shade)
 const clock = useClock()
 const now = computed(() => new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString())
 const gate = computed(() => placed.verdict.byId.eyes)
-const helmetCheck = computed(() => placed.station.helmetCheck && stands(placed.station.helmetCheck.validUntil, now.value) ? placed.station.helmetCheck : null)
-const glasses = computed(() => placed.station.glasses && stands(placed.station.glasses.validUntil, now.value) ? placed.station.glasses : null)
+const helmetCheck = computed(() =>
+  placed.station.helmetCheck && stands(placed.station.helmetCheck.validUntil, now.value) ? placed.station.helmetCheck : null,
+)
+const glasses = computed(() =>
+  placed.station.glasses && stands(placed.station.glasses.validUntil, now.value) ? placed.station.glasses : null,
+)
 /** Keys around the answer: from the minimum to the start and one darker; others are typed. */
 const shades = computed(() => {
   const low = Math.max(2, (shade.value?.minimum ?? 9) - 1)
@@ -44,17 +48,35 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 </script>
 
 <template>
-  <section class="check" aria-label="Eyes">
-    <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-if="shade?.minimum != null" class="need">
+  <section
+    class="check"
+    aria-label="Eyes"
+  >
+    <StationPanelHead
+      :gate="gate"
+      @because="$emit('because')"
+    />
+    <p
+      v-if="shade?.minimum != null"
+      class="need"
+    >
       Start at <b class="print">{{ q.shade(shade.start!) }}</b>, never under <b class="print">{{ q.shade(shade.minimum) }}</b>.
     </p>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <template v-if="shade?.minimum != null && helmets.length > 0">
       <h4>Their {{ helmets.length === 1 ? 'helmet' : 'helmets' }}</h4>
-      <NuxtLink v-for="helmet in helmets" :key="helmet.tag" class="key helmet" :to="`/kit/${helmet.tag.toLowerCase()}`">
+      <NuxtLink
+        v-for="helmet in helmets"
+        :key="helmet.tag"
+        class="key helmet"
+        :to="`/kit/${helmet.tag.toLowerCase()}`"
+      >
         <b>{{ helmet.tag }}</b> {{ helmet.name }} <span class="print">{{ helmet.marks.shadeBands?.map(([from, to]) => from === to ? q.shade(from) : `${q.shade(from)} to ${q.shade(to)}`).join(', ') ?? 'shades not written down' }}</span>
         <span :class="helmet.mayUse ? 'state-open' : 'state-hold'">{{ helmet.mayUse ? 'looked at' : 'to look at' }}</span>
       </NuxtLink>
@@ -63,37 +85,99 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       <h4 id="shade-set">
         Shade set on the helmet <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
-      <div class="keys" role="group" aria-labelledby="shade-set">
-        <button v-for="one in shades" :key="one" class="key num" :class="{ picked: placed.station.helmet?.shade === one }" :aria-pressed="placed.station.helmet?.shade === one" type="button" @click="act('station.set-helmet', { shade: one })">
+      <div
+        class="keys"
+        role="group"
+        aria-labelledby="shade-set"
+      >
+        <button
+          v-for="one in shades"
+          :key="one"
+          class="key num"
+          :class="{ picked: placed.station.helmet?.shade === one }"
+          :aria-pressed="placed.station.helmet?.shade === one"
+          type="button"
+          @click="act('station.set-helmet', { shade: one })"
+        >
           {{ one }}
         </button>
-        <form class="other" @submit.prevent="setOther">
-          <label class="visually-hidden" for="other-shade">Another shade</label>
-          <input id="other-shade" v-model="other" inputmode="decimal" placeholder="other" autocomplete="off">
-          <button class="key" type="submit">
+        <form
+          class="other"
+          @submit.prevent="setOther"
+        >
+          <label
+            class="visually-hidden"
+            for="other-shade"
+          >Another shade</label>
+          <input
+            id="other-shade"
+            v-model="other"
+            inputmode="decimal"
+            placeholder="other"
+            autocomplete="off"
+          >
+          <button
+            class="key"
+            type="submit"
+          >
             Set
           </button>
         </form>
       </div>
-      <p v-if="otherWrong" class="said" role="alert">
+      <p
+        v-if="otherWrong"
+        class="said"
+        role="alert"
+      >
         {{ otherWrong }}
       </p>
-      <h4>Helmet checked today <span v-if="helmetCheck" class="chalk">{{ helmetCheck.passed ? 'passed' : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : 'failed' }}</span></h4>
+      <h4>
+        Helmet checked today <span
+          v-if="helmetCheck"
+          class="chalk"
+        >{{ helmetCheck.passed ? 'passed' : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : 'failed' }}</span>
+      </h4>
       <p class="hint">
         A flame test proves the sensor only. Look at the lens, the cover plates, the cells and the shell too.
       </p>
       <div class="keys">
-        <button class="key" :class="{ picked: helmetCheck?.passed }" :aria-pressed="helmetCheck?.passed === true" type="button" @click="act('station.check-helmet', { passed: true })">
+        <button
+          class="key"
+          :class="{ picked: helmetCheck?.passed }"
+          :aria-pressed="helmetCheck?.passed === true"
+          type="button"
+          @click="act('station.check-helmet', { passed: true })"
+        >
           Passed
         </button>
-        <button v-for="fault in HELMET_FAULTS" :key="fault" class="key" :class="{ picked: helmetCheck?.fault === fault }" type="button" @click="fail(fault)">
+        <button
+          v-for="fault in HELMET_FAULTS"
+          :key="fault"
+          class="key"
+          :class="{ picked: helmetCheck?.fault === fault }"
+          type="button"
+          @click="fail(fault)"
+        >
           {{ words.helmetFaults[fault] }}
         </button>
       </div>
     </template>
-    <h4>Glasses under it <span v-if="glasses" class="chalk">{{ words.glasses[glasses.kind] }}{{ glasses.transmittance ? `, ${Math.round(glasses.transmittance * 100)} % light` : '' }}</span></h4>
+    <h4>
+      Glasses under it <span
+        v-if="glasses"
+        class="chalk"
+      >{{ words.glasses[glasses.kind] }}{{ glasses.transmittance ? `, ${Math.round(glasses.transmittance * 100)} % light` : '' }}</span>
+    </h4>
     <div class="keys">
-      <button v-for="kind in GLASSES" :key="kind" class="key" :class="{ picked: glasses?.kind === kind }" :aria-pressed="glasses?.kind === kind" type="button" @click="checkGlasses(kind)">
+      <button
+        v-for="kind in GLASSES"
+        :key="kind"
+        class="key"
+        :class="{ picked: glasses?.kind === kind }"
+        :aria-pressed="glasses?.kind === kind"
+        type="button"
+        @click="checkGlasses(kind)"
+      >
         {{ words.glasses[kind] }}
       </button>
     </div>
@@ -102,16 +186,31 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         How much light do they let through? It is on the side or the packet.
       </p>
       <div class="keys">
-        <button v-for="tint in TINTS" :key="tint" class="key" :class="{ picked: glasses?.transmittance === tint }" type="button" @click="checkGlasses('tinted', tint)">
+        <button
+          v-for="tint in TINTS"
+          :key="tint"
+          class="key"
+          :class="{ picked: glasses?.transmittance === tint }"
+          type="button"
+          @click="checkGlasses('tinted', tint)"
+        >
           {{ Math.round(tint * 100) }} %
         </button>
       </div>
     </template>
     <ul class="findings">
-      <li v-for="(finding, index) in gate.findings" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop' }">
+      <li
+        v-for="(finding, index) in gate.findings"
+        :key="index"
+        class="said"
+        :class="{ 'is-stop': finding.severity === 'stop' }"
+      >
         {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>
       </li>
-      <li v-if="gate.findings.length === 0" class="said is-open">
+      <li
+        v-if="gate.findings.length === 0"
+        class="said is-open"
+      >
         Shade, helmet and glasses pass today.
       </li>
     </ul>
@@ -119,16 +218,61 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 </template>
 
 <style scoped>
-.check { display: grid; gap: 8px; }
-h4 { font-weight: 750; margin-top: 6px; }
-h4 .chalk { margin-left: 8px; }
-.need b { font-size: 24px; font-weight: 900; }
-.num { font-size: 22px; font-weight: 850; }
-.hint { color: var(--soft); font-size: 15px; }
-.helmet { display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; text-align: left; text-decoration: none; font-weight: 600; }
-.helmet > :last-child { margin-left: auto; }
-.other { display: flex; gap: 8px; }
-.other input { width: 84px; min-height: 56px; padding: 0 10px; border: 2px solid var(--strong-rule); background: none; color: var(--chalk); font: inherit; font-weight: 700; }
-.findings { display: grid; gap: 6px; margin-top: 6px; }
-.findings .said { background: var(--bg); }
+.check {
+  display: grid;
+  gap: 8px;
+}
+h4 {
+  font-weight: 750;
+  margin-top: 6px;
+}
+h4 .chalk {
+  margin-left: 8px;
+}
+.need b {
+  font-size: 24px;
+  font-weight: 900;
+}
+.num {
+  font-size: 22px;
+  font-weight: 850;
+}
+.hint {
+  color: var(--soft);
+  font-size: 15px;
+}
+.helmet {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  text-align: left;
+  text-decoration: none;
+  font-weight: 600;
+}
+.helmet > :last-child {
+  margin-left: auto;
+}
+.other {
+  display: flex;
+  gap: 8px;
+}
+.other input {
+  width: 84px;
+  min-height: 56px;
+  padding: 0 10px;
+  border: 2px solid var(--strong-rule);
+  background: none;
+  color: var(--chalk);
+  font: inherit;
+  font-weight: 700;
+}
+.findings {
+  display: grid;
+  gap: 6px;
+  margin-top: 6px;
+}
+.findings .said {
+  background: var(--bg);
+}
 </style>

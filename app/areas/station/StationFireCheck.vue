@@ -22,67 +22,156 @@ const permits = computed(() => facts.reading?.fire.byBay[placed.bay.bayId] ?? []
 const things = computed(() => judged.viewAt(placed.bay).kit.items.filter(({ kind }) => GATE_OF_KIND[kind] === 'fire'))
 const check = computed(() => placed.station.fireCheck)
 const wrong = ref<readonly FireCheckId[]>([])
-const toggle = (id: FireCheckId) => { wrong.value = wrong.value.includes(id) ? wrong.value.filter(one => one !== id) : [...wrong.value, id] }
+const toggle = (id: FireCheckId) => {
+  wrong.value = wrong.value.includes(id) ? wrong.value.filter(one => one !== id) : [...wrong.value, id]
+}
 const mayLook = computed(() => session.may('inspect', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_CHECKS.map(id => [id, !wrong.value.includes(id)])) })
 </script>
 
 <template>
-  <section class="fire" aria-label="Fire">
-    <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
+  <section
+    class="fire"
+    aria-label="Fire"
+  >
+    <StationPanelHead
+      :gate="gate"
+      @because="$emit('because')"
+    />
+    <p
+      v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))"
+      :key="index"
+      class="said"
+      :class="{ 'is-stop': gate.state === 'stop' && index === 0 }"
+    >
       {{ message }} <b>{{ todo }}</b>
     </p>
     <template v-if="isStructure">
       <h4>Permit</h4>
-      <NuxtLink v-for="one in permits" :key="one.permitId" class="thing" :to="`/hot-work/${one.permitId}`">
+      <NuxtLink
+        v-for="one in permits"
+        :key="one.permitId"
+        class="thing"
+        :to="`/hot-work/${one.permitId}`"
+      >
         <b>{{ one.permit.code }}</b>
         <span>{{ turn(one.permit).says }}<small class="soft">{{ fireWords.phases[one.permit.phase] }}, {{ left(one.permit) }}</small></span>
         <span>Open</span>
       </NuxtLink>
-      <NuxtLink v-if="permits.length === 0" class="key go link" :to="{ path: '/hot-work', query: { do: 'request', bay: placed.bay.bayId } }">
+      <NuxtLink
+        v-if="permits.length === 0"
+        class="key go link"
+        :to="{ path: '/hot-work', query: { do: 'request', bay: placed.bay.bayId } }"
+      >
         Ask for a permit
       </NuxtLink>
     </template>
     <template v-else>
       <h4>Today's look</h4>
-      <p v-if="check" class="soft">
+      <p
+        v-if="check"
+        class="soft"
+      >
         {{ lookup.names.get(check.by) ?? 'Somebody' }}, {{ time(check.at) }}.
       </p>
       <template v-if="mayLook">
         <p>Tap what is not in order.</p>
-        <button v-for="id in FIRE_CHECKS" :key="id" class="key check" :class="{ off: wrong.includes(id) }" type="button" :aria-pressed="wrong.includes(id)" @click="toggle(id)">
+        <button
+          v-for="id in FIRE_CHECKS"
+          :key="id"
+          class="key check"
+          :class="{ off: wrong.includes(id) }"
+          type="button"
+          :aria-pressed="wrong.includes(id)"
+          @click="toggle(id)"
+        >
           <span>{{ fireWords.fireChecks[id] }}</span><b>{{ wrong.includes(id) ? 'not in order' : 'in order' }}</b>
         </button>
-        <button class="key go" type="button" @click="look">
+        <button
+          class="key go"
+          type="button"
+          @click="look"
+        >
           {{ wrong.length === 0 ? 'Looked: all in order' : `Looked: ${wrong.length} not in order` }}
         </button>
       </template>
-      <p v-else class="soft">
+      <p
+        v-else
+        class="soft"
+      >
         The instructor, or whoever stands here, looks the bay over.
       </p>
     </template>
     <h4>Extinguisher</h4>
-    <NuxtLink v-for="item in things" :key="item.tag" class="thing" :to="`/kit/${item.tag.toLowerCase()}`">
+    <NuxtLink
+      v-for="item in things"
+      :key="item.tag"
+      class="thing"
+      :to="`/kit/${item.tag.toLowerCase()}`"
+    >
       <b>{{ item.tag }}</b><span>{{ item.name }}<small :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</small></span><span>Open</span>
     </NuxtLink>
-    <p v-if="things.length === 0" class="soft">
+    <p
+      v-if="things.length === 0"
+      class="soft"
+    >
       None is assigned here. Kit, then the thing: give it to this bay by its tag.
     </p>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
   </section>
 </template>
 
 <style scoped>
-.fire { display: grid; gap: 8px; }
-.said { background: var(--bg); }
-h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 4px; }
-.thing { display: grid; grid-template-columns: 110px minmax(0, 1fr) auto; gap: 10px; align-items: center; min-height: 60px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; font-weight: 650; }
-.thing b { font-weight: 900; }
-.thing small { display: block; font-size: 15px; }
-.check { display: flex; justify-content: space-between; align-items: center; text-align: left; }
-.check.off { border-color: var(--hold); color: var(--hold); border-width: 3px; }
-.link { display: grid; place-items: center; }
+.fire {
+  display: grid;
+  gap: 8px;
+}
+.said {
+  background: var(--bg);
+}
+h4 {
+  font-weight: 800;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  margin-top: 4px;
+}
+.thing {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 60px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+  font-weight: 650;
+}
+.thing b {
+  font-weight: 900;
+}
+.thing small {
+  display: block;
+  font-size: 15px;
+}
+.check {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  text-align: left;
+}
+.check.off {
+  border-color: var(--hold);
+  color: var(--hold);
+  border-width: 3px;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
 </style>

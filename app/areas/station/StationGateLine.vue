@@ -2,13 +2,36 @@
 import type { Gate } from '#core/clearance/gate'
 
 /** A gate in the sheet: its mark, its word, its sentence. The line is the target; Because stands beside it. */
-const { gate, opened = null, fix = null, since = null } = defineProps<{ gate: Gate, opened?: string | null, fix?: string | null, since?: string | null }>()
+const {
+  gate,
+  opened = null,
+  fix = null,
+  since = null,
+} = defineProps<{ gate: Gate, opened?: string | null, fix?: string | null, since?: string | null }>()
 defineEmits<{ open: [], because: [] }>()
 const lookup = useLookup()
 const clock = useClock()
 const first = computed(() => gate.findings[0])
 /** An open gate names what was looked at; a caution is said after it. */
-const sentence = computed(() => gate.state === 'open' && opened !== null ? [opened, first.value?.severity === 'caution' ? lookup.say(first.value).brief : ''].filter(Boolean).join(' ') : first.value ? lookup.say(first.value).brief : gate.gate === 'body' ? 'Every zone passed today.' : gate.gate === 'eyes' ? 'Shade, helmet and glasses pass today.' : gate.gate === 'air' ? 'Under the action fraction of every limit.' : gate.gate === 'gas' ? 'Cylinders, joints and regulators pass today.' : gate.gate === 'machine' ? 'Everything was looked at today, and bears the current.' : gate.gate === 'fire' ? 'Looked over today, extinguisher in date.' : 'Everything is known.')
+const sentence = computed(() =>
+  gate.state === 'open' && opened !== null
+    ? [opened, first.value?.severity === 'caution' ? lookup.say(first.value).brief : ''].filter(Boolean).join(' ')
+    : first.value
+      ? lookup.say(first.value).brief
+      : gate.gate === 'body'
+        ? 'Every zone passed today.'
+        : gate.gate === 'eyes'
+          ? 'Shade, helmet and glasses pass today.'
+          : gate.gate === 'air'
+            ? 'Under the action fraction of every limit.'
+            : gate.gate === 'gas'
+              ? 'Cylinders, joints and regulators pass today.'
+              : gate.gate === 'machine'
+                ? 'Everything was looked at today, and bears the current.'
+                : gate.gate === 'fire'
+                  ? 'Looked over today, extinguisher in date.'
+                  : 'Everything is known.',
+)
 /** How old the oldest fact is that the gate rests on. */
 const age = computed(() => {
   if (since === null || gate.state === 'to-do' || gate.state === 'not-needed') return ''
@@ -20,25 +43,97 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
 
 <template>
   <div class="line">
-    <button class="main" type="button" @click="$emit('open')">
-      <svg width="36" height="44" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg>
-      <b>{{ words.gates[gate.gate] }}<small :class="`state-${gate.state}`">{{ words.gateStates[gate.state] }}</small><small v-if="age" class="age print">{{ age }}</small></b>
-      <span class="says">{{ sentence }}<i v-if="fix"> Best fix: {{ fix }}</i><i v-else-if="more > 0" class="soft"> And {{ more }} more.</i></span>
+    <button
+      class="main"
+      type="button"
+      @click="$emit('open')"
+    >
+      <svg
+        width="36"
+        height="44"
+        viewBox="-18 0 36 44"
+        aria-hidden="true"
+      ><RailGateMark :state="gate.state" /></svg>
+      <b>{{ words.gates[gate.gate] }}<small :class="`state-${gate.state}`">{{ words.gateStates[gate.state] }}</small><small
+        v-if="age"
+        class="age print"
+      >{{ age }}</small></b>
+      <span class="says">{{ sentence }}<i v-if="fix"> Best fix: {{ fix }}</i><i
+        v-else-if="more > 0"
+        class="soft"
+      > And {{ more }} more.</i></span>
     </button>
-    <button class="why" type="button" :aria-label="`Because: ${words.gates[gate.gate]}`" @click="$emit('because')">
+    <button
+      class="why"
+      type="button"
+      :aria-label="`Because: ${words.gates[gate.gate]}`"
+      @click="$emit('because')"
+    >
       Because
     </button>
   </div>
 </template>
 
 <style scoped>
-.line { display: flex; border-bottom: 1px solid var(--rule); min-height: 52px; }
-.main { flex: 1; display: grid; grid-template-columns: 36px 82px minmax(0, 1fr); gap: 8px; align-items: center; text-align: left; background: none; border: 0; padding: 2px 0; cursor: pointer; font: inherit; color: inherit; min-width: 0; }
-.main:hover { background: var(--bg); }
-b { font-weight: 800; line-height: 1.1; }
-b small { display: block; font-weight: 650; font-size: 14px; }
-b small.age { color: var(--soft); font-size: 13px; font-weight: 550; }
-.says { font-size: 15px; line-height: 1.25; display: -webkit-box; -webkit-line-clamp: 5; -webkit-box-orient: vertical; overflow: hidden; }
-.says i { font-style: normal; }
-.why { border: 0; border-left: 1px solid var(--rule); background: none; padding: 0 0 0 10px; margin-left: 8px; font: inherit; font-size: 14px; font-weight: 700; cursor: pointer; text-decoration: underline; text-underline-offset: 4px; }
+.line {
+  display: flex;
+  border-bottom: 1px solid var(--rule);
+  min-height: 52px;
+}
+.main {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 36px 82px minmax(0, 1fr);
+  gap: 8px;
+  align-items: center;
+  text-align: left;
+  background: none;
+  border: 0;
+  padding: 2px 0;
+  cursor: pointer;
+  font: inherit;
+  color: inherit;
+  min-width: 0;
+}
+.main:hover {
+  background: var(--bg);
+}
+b {
+  font-weight: 800;
+  line-height: 1.1;
+}
+b small {
+  display: block;
+  font-weight: 650;
+  font-size: 14px;
+}
+b small.age {
+  color: var(--soft);
+  font-size: 13px;
+  font-weight: 550;
+}
+.says {
+  font-size: 15px;
+  line-height: 1.25;
+  display: -webkit-box;
+  -webkit-line-clamp: 5;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+}
+.says i {
+  font-style: normal;
+}
+.why {
+  border: 0;
+  border-left: 1px solid var(--rule);
+  background: none;
+  padding: 0 0 0 10px;
+  margin-left: 8px;
+  font: inherit;
+  font-size: 14px;
+  font-weight: 700;
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 </style>

@@ -16,8 +16,13 @@ const { moment } = useDates()
 const notDone = ref<readonly HandoverCheckId[]>([])
 const note = ref('')
 const signs = ref(false)
-const toggle = (id: HandoverCheckId) => { notDone.value = notDone.value.includes(id) ? notDone.value.filter(one => one !== id) : [...notDone.value, id] }
-const payload = computed(() => ({ answers: Object.fromEntries(HANDOVER_CHECKS.map(id => [id, !notDone.value.includes(id)])), ...note.value.trim() ? { note: note.value.trim() } : {} }))
+const toggle = (id: HandoverCheckId) => {
+  notDone.value = notDone.value.includes(id) ? notDone.value.filter(one => one !== id) : [...notDone.value, id]
+}
+const payload = computed(() => ({
+  answers: Object.fromEntries(HANDOVER_CHECKS.map(id => [id, !notDone.value.includes(id)])),
+  ...(note.value.trim() ? { note: note.value.trim() } : {}),
+}))
 async function handOver(signature?: Signature) {
   const sent = await send('station.hand-over', stationStream(placed.bay.bayId), payload.value, signature)
   if (sent.ok) emit('done')
@@ -25,32 +30,75 @@ async function handOver(signature?: Signature) {
 </script>
 
 <template>
-  <section class="handover" aria-label="Handover">
+  <section
+    class="handover"
+    aria-label="Handover"
+  >
     <h3>Hand bay {{ placed.bay.label }} over</h3>
-    <p v-if="placed.station.handover" class="soft">
+    <p
+      v-if="placed.station.handover"
+      class="soft"
+    >
       Last by {{ lookup.names.get(placed.station.handover.by) ?? 'somebody' }}, {{ moment(placed.station.handover.at) }}.
     </p>
     <p class="soft">
       Tap what is not done. The next class sees it.
     </p>
     <div class="checks">
-      <button v-for="id in HANDOVER_CHECKS" :key="id" class="key" :class="{ picked: notDone.includes(id) }" :aria-pressed="notDone.includes(id)" type="button" @click="toggle(id)">
+      <button
+        v-for="id in HANDOVER_CHECKS"
+        :key="id"
+        class="key"
+        :class="{ picked: notDone.includes(id) }"
+        :aria-pressed="notDone.includes(id)"
+        type="button"
+        @click="toggle(id)"
+      >
         <b>{{ storeWords.handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
       </button>
     </div>
-    <FrameField v-slot="{ id }" label="A word for the next class">
-      <input :id="id" v-model="note" class="entry" maxlength="500" autocomplete="off" placeholder="if there is one">
+    <FrameField
+      v-slot="{ id }"
+      label="A word for the next class"
+    >
+      <input
+        :id="id"
+        v-model="note"
+        class="entry"
+        maxlength="500"
+        autocomplete="off"
+        placeholder="if there is one"
+      >
     </FrameField>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
-    <button class="key go big" type="button" :disabled="busy" @click="handOver()">
+    <button
+      class="key go big"
+      type="button"
+      :disabled="busy"
+      @click="handOver()"
+    >
       {{ notDone.length === 0 ? 'All done' : `Hand over, ${notDone.length} not done` }}, {{ session.person?.name }}
     </button>
-    <button class="key" type="button" :aria-expanded="signs" @click="signs = !signs">
+    <button
+      class="key"
+      type="button"
+      :aria-expanded="signs"
+      @click="signs = !signs"
+    >
       Somebody else signs with their PIN
     </button>
-    <StationSignature v-if="signs" :busy="busy" does="Sign and hand over" @sign="handOver" />
+    <StationSignature
+      v-if="signs"
+      :busy="busy"
+      does="Sign and hand over"
+      @sign="handOver"
+    />
   </section>
 </template>
 

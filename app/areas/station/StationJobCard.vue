@@ -4,7 +4,18 @@ import type { Job } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
-import { BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS } from '#core/ids/vocabulary'
+import {
+  BASE_METALS,
+  COATINGS,
+  CONFINEMENTS,
+  CONSUMABLES,
+  CONTAINERS,
+  FUEL_GASES,
+  POSITIONS,
+  RESIDUES,
+  SHIELDING_GASES,
+  TIPS,
+} from '#core/ids/vocabulary'
 import type { CoatingId } from '#core/ids/vocabulary'
 import { stationStream } from '#core/ids/streams'
 import { kitWords } from '#shared/words/en/kit-words'
@@ -21,20 +32,38 @@ const lookup = useLookup()
 const session = useSession()
 const q = useQuantities()
 
-const { draft, job, missing, pencilCurrent, takePencilCurrent, apply, set, forget, confirm, isSet, done } = useJobDraft(placed.bay.bayId, placed.station.job, typedJob.value)
+const { draft, job, missing, pencilCurrent, takePencilCurrent, apply, set, forget, confirm, isSet, done } = useJobDraft(
+  placed.bay.bayId,
+  placed.station.job,
+  typedJob.value,
+)
 typedJob.value = null
 /** The version this card was opened on: if somebody else changes the bay meanwhile, saving says so. */
 const openedOn = ref(placed.version)
 const changedMeanwhile = computed(() => placed.version !== openedOn.value)
 
 /** The line that a field is answered on. */
-const lineOf = (field: JobField): Line => field === 'currentRangeA' ? 'currentA' : field === 'endsAt' || field === 'startsAt' ? 'times' : field
+const lineOf = (field: JobField): Line =>
+  field === 'currentRangeA' ? 'currentA' : field === 'endsAt' || field === 'startsAt' ? 'times' : field
 type Line = JobField | 'process' | 'times' | 'others' | null
 const asked = useRoute().query.line
-const open = ref<Line>(typeof asked === 'string' ? lineOf(asked as JobField) : !draft.value.process ? 'process' : missing.value[0] ? lineOf(missing.value[0]) : null)
-const toggle = (line: Line) => { open.value = open.value === line ? null : line }
+const open = ref<Line>(
+  typeof asked === 'string'
+    ? lineOf(asked as JobField)
+    : !draft.value.process
+        ? 'process'
+        : missing.value[0]
+          ? lineOf(missing.value[0])
+          : null,
+)
+const toggle = (line: Line) => {
+  open.value = open.value === line ? null : line
+}
 
-const ORDER: readonly JobField[] = ['currentA', 'consumable', 'electrodeDiameterMm', 'shieldingGas', 'fuelGas', 'plateThicknessMm', 'baseMetal', 'coating', 'position', 'confinement', 'arcMinPerH', 'startsAt', 'residue', 'container']
+const ORDER: readonly JobField[] = [
+  'currentA', 'consumable', 'electrodeDiameterMm', 'shieldingGas', 'fuelGas', 'plateThicknessMm', 'baseMetal', 'coating', 'position',
+  'confinement', 'arcMinPerH', 'startsAt', 'residue', 'container',
+]
 /** After an answer, the next thing still to say opens by itself. */
 function advance() {
   const next = ORDER.find(field => missing.value.includes(field))
@@ -60,7 +89,13 @@ const isRange = ref(draft.value.currentRangeA !== undefined)
 const rangeText = ref([draft.value.currentRangeA?.[0] ?? '', draft.value.currentRangeA?.[1] ?? ''].map(String))
 const rangeWrong = computed(() => {
   const [low, high] = rangeText.value.map(Number)
-  return rangeText.value.some(text => text.trim() === '') ? null : !(low! > 0) || !(high! <= 2000) ? 'Between 0.1 and 2000 A.' : low! > high! ? 'The lower current comes first.' : null
+  return rangeText.value.some(text => text.trim() === '')
+    ? null
+    : !(low! > 0) || !(high! <= 2000)
+        ? 'Between 0.1 and 2000 A.'
+        : low! > high!
+          ? 'The lower current comes first.'
+          : null
 })
 function typedRange() {
   const [low, high] = rangeText.value.map(Number)
@@ -78,7 +113,12 @@ const flow = computed(() => isUs.value
 const gasFlow = computed(() => isUs.value
   ? { unit: 'cfh', step: 5, toShown: (lPerMin: number) => cfhFromLPerH(lPerMin * 60), fromShown: (cfh: number) => lPerHFromCfh(cfh) / 60 }
   : { unit: 'L/min', step: 1, toShown: (lPerMin: number) => lPerMin, fromShown: (lPerMin: number) => lPerMin })
-const drawsGas = computed(() => traits.value?.usesGas === true && traits.value.heat !== 'flame' && !(draft.value.process === 'pac' && draft.value.shieldingGas === 'none'))
+const drawsGas = computed(
+  () =>
+    traits.value?.usesGas === true
+    && traits.value.heat !== 'flame'
+    && !(draft.value.process === 'pac' && draft.value.shieldingGas === 'none'),
+)
 const CUTTING_GASES = ['none', 'air', 'nitrogen', 'oxygen', 'argon-hydrogen', 'argon'] as const
 const cuttingGases = { ...words.shieldingGases, none: 'shop air' }
 
@@ -100,8 +140,10 @@ const shadeSays = computed(() => {
 })
 /** What the hood of this bay would make of it; what only waits to be looked at at the door is left out. */
 const airSays = computed(() => {
-  const said = verdict.value.air.found.find(({ code }) => code.startsWith('exposure.') || code.startsWith('fume.no') || code.startsWith('fume.coating-not'))
-    ?? verdict.value.air.missing.find(({ code }) => code === 'fume.input-missing')
+  const said
+    = verdict.value.air.found.find(
+      ({ code }) => code.startsWith('exposure.') || code.startsWith('fume.no') || code.startsWith('fume.coating-not'),
+    ) ?? verdict.value.air.missing.find(({ code }) => code === 'fume.input-missing')
   return said && draft.value.consumable !== undefined ? lookup.say(said).message : null
 })
 const fromWire = computed(() => ['gmaw', 'fcaw-g', 'fcaw-s'].includes(draft.value.process ?? ''))
@@ -110,8 +152,12 @@ const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === '
 const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
 
 const others = ref<readonly string[]>([])
-const otherBays = computed(() => judged.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })))
-const toggleOther = (bayId: string) => { others.value = others.value.includes(bayId) ? others.value.filter(id => id !== bayId) : [...others.value, bayId] }
+const otherBays = computed(() =>
+  judged.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })),
+)
+const toggleOther = (bayId: string) => {
+  others.value = others.value.includes(bayId) ? others.value.filter(id => id !== bayId) : [...others.value, bayId]
+}
 
 const recent = computed(() => {
   const now = placed.station.job && jobPattern(placed.station.job)
@@ -122,7 +168,9 @@ const { send, busy: saving, refused, forget: forgetRefusal } = useSender()
 async function save() {
   if (!job.value) return
   const rest = others.value.map(id => ({ id: stationStream(id), expectedVersion: lookup.find(id)?.version ?? null }))
-  const sent = await send('station.set-job', [{ id: stationStream(placed.bay.bayId), expectedVersion: openedOn.value }, ...rest], { job: job.value })
+  const sent = await send('station.set-job', [{ id: stationStream(placed.bay.bayId), expectedVersion: openedOn.value }, ...rest], {
+    job: job.value,
+  })
   if (sent.ok) {
     done()
     emit('done')
@@ -143,158 +191,550 @@ async function clear() {
 </script>
 
 <template>
-  <section class="card" aria-label="Job card">
-    <div class="answer" role="status">
+  <section
+    class="card"
+    aria-label="Job card"
+  >
+    <div
+      class="answer"
+      role="status"
+    >
       <p class="num print">
         {{ verdict.shade?.start == null ? '–' : q.shade(verdict.shade.start) }}
       </p>
       <p class="says">
         <b>{{ verdict.shade?.start == null ? 'Shade' : 'Start at this shade' }}</b> {{ shadeSays }}
-        <span v-if="gloves && torso" class="soft">{{ words.requirements[gloves.requirement] }}. {{ words.requirements[torso.requirement] }}.</span>
+        <span
+          v-if="gloves && torso"
+          class="soft"
+        >{{ words.requirements[gloves.requirement] }}. {{ words.requirements[torso.requirement] }}.</span>
       </p>
     </div>
-    <p v-if="jobSays" class="said">
+    <p
+      v-if="jobSays"
+      class="said"
+    >
       {{ jobSays }}
     </p>
-    <p v-if="airSays" class="said" :class="{ 'is-open': verdict.byId.air.state === 'open' }">
+    <p
+      v-if="airSays"
+      class="said"
+      :class="{ 'is-open': verdict.byId.air.state === 'open' }"
+    >
       Air: {{ airSays }}
     </p>
-    <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
-      <button v-for="(other, index) in recent" :key="index" class="key" type="button" @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()">
+    <div
+      v-if="recent.length > 0 && (open === 'process' || open === null)"
+      class="recent"
+    >
+      <button
+        v-for="(other, index) in recent"
+        :key="index"
+        class="key"
+        type="button"
+        @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()"
+      >
         <span class="chalk">{{ jobLine(other, q) }}</span>
       </button>
     </div>
 
-    <StationJobLine label="Process" :said="said('process')?.text ?? null" ink="chalk" :open="open === 'process'" @toggle="toggle('process')">
+    <StationJobLine
+      label="Process"
+      :said="said('process')?.text ?? null"
+      ink="chalk"
+      :open="open === 'process'"
+      @toggle="toggle('process')"
+    >
       <div class="keys three">
-        <button v-for="id in PROCESS_ORDER" :key="id" class="key" :class="{ picked: draft.process === id }" type="button" @click="choose('process', id)">
+        <button
+          v-for="id in PROCESS_ORDER"
+          :key="id"
+          class="key"
+          :class="{ picked: draft.process === id }"
+          type="button"
+          @click="choose('process', id)"
+        >
           {{ words.processes[id] }}
         </button>
       </div>
     </StationJobLine>
 
     <template v-if="traits">
-      <StationJobLine v-if="traits.byCurrent" label="Current" :said="said('currentA', 'currentRangeA')?.text ?? null" :ink="said('currentA', 'currentRangeA')?.ink ?? 'chalk'" :open="open === 'currentA'" @toggle="toggle('currentA')" @confirm="confirm('currentA', 'currentRangeA')">
-        <StationJobNumber v-if="!isRange" field="currentA" label="Current" unit="A" :step="5" :value="draft.currentA" :usual="usual.currentsA" @set="set('currentA', $event)" />
-        <div v-else class="range">
-          <label><span>lowest</span><input v-model="rangeText[0]" inputmode="decimal" @input="typedRange"></label>
-          <label><span>highest</span><input v-model="rangeText[1]" inputmode="decimal" @input="typedRange"></label>
-          <p class="wrong" role="status">
+      <StationJobLine
+        v-if="traits.byCurrent"
+        label="Current"
+        :said="said('currentA', 'currentRangeA')?.text ?? null"
+        :ink="said('currentA', 'currentRangeA')?.ink ?? 'chalk'"
+        :open="open === 'currentA'"
+        @toggle="toggle('currentA')"
+        @confirm="confirm('currentA', 'currentRangeA')"
+      >
+        <StationJobNumber
+          v-if="!isRange"
+          field="currentA"
+          label="Current"
+          unit="A"
+          :step="5"
+          :value="draft.currentA"
+          :usual="usual.currentsA"
+          @set="set('currentA', $event)"
+        />
+        <div
+          v-else
+          class="range"
+        >
+          <label><span>lowest</span><input
+            v-model="rangeText[0]"
+            inputmode="decimal"
+            @input="typedRange"
+          ></label>
+          <label><span>highest</span><input
+            v-model="rangeText[1]"
+            inputmode="decimal"
+            @input="typedRange"
+          ></label>
+          <p
+            class="wrong"
+            role="status"
+          >
             {{ rangeWrong }}
           </p>
         </div>
         <div class="keys">
-          <button class="key" type="button" @click="isRange = !isRange">
+          <button
+            class="key"
+            type="button"
+            @click="isRange = !isRange"
+          >
             {{ isRange ? 'One current' : 'A range' }}
           </button>
-          <button v-if="pencilCurrent" class="key" type="button" @click="takePencilCurrent">
+          <button
+            v-if="pencilCurrent"
+            class="key"
+            type="button"
+            @click="takePencilCurrent"
+          >
             <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
           </button>
-          <button v-if="isSet('currentA')" class="key go" type="button" @click="advance">
+          <button
+            v-if="isSet('currentA')"
+            class="key go"
+            type="button"
+            @click="advance"
+          >
             Next
           </button>
         </div>
       </StationJobLine>
 
-      <StationJobChoice v-if="traits.needsConsumable" label="Rod or wire" :ids="rods" :named="words.consumables" :chosen="draft.consumable" :ink="inkOf('consumable')" :open="open === 'consumable'" @toggle="toggle('consumable')" @confirm="confirm('consumable')" @choose="choose('consumable', $event)">
-        <button v-if="!allRods" class="key quiet" type="button" @click="allRods = true">
+      <StationJobChoice
+        v-if="traits.needsConsumable"
+        label="Rod or wire"
+        :ids="rods"
+        :named="words.consumables"
+        :chosen="draft.consumable"
+        :ink="inkOf('consumable')"
+        :open="open === 'consumable'"
+        @toggle="toggle('consumable')"
+        @confirm="confirm('consumable')"
+        @choose="choose('consumable', $event)"
+      >
+        <button
+          v-if="!allRods"
+          class="key quiet"
+          type="button"
+          @click="allRods = true"
+        >
           Others
         </button>
       </StationJobChoice>
 
-      <StationJobLine v-if="traits.needsDiameter" label="Diameter" :said="said('electrodeDiameterMm')?.text ?? null" :ink="inkOf('electrodeDiameterMm')" :open="open === 'electrodeDiameterMm'" @toggle="toggle('electrodeDiameterMm')" @confirm="confirm('electrodeDiameterMm')">
-        <StationJobNumber field="electrodeDiameterMm" label="Diameter" v-bind="length" :step="isUs ? 0.01 : 0.1" :value="draft.electrodeDiameterMm" :usual="usual.diametersMm" @set="set('electrodeDiameterMm', $event)" />
-        <button v-if="isSet('electrodeDiameterMm')" class="key go" type="button" @click="advance">
+      <StationJobLine
+        v-if="traits.needsDiameter"
+        label="Diameter"
+        :said="said('electrodeDiameterMm')?.text ?? null"
+        :ink="inkOf('electrodeDiameterMm')"
+        :open="open === 'electrodeDiameterMm'"
+        @toggle="toggle('electrodeDiameterMm')"
+        @confirm="confirm('electrodeDiameterMm')"
+      >
+        <StationJobNumber
+          field="electrodeDiameterMm"
+          label="Diameter"
+          v-bind="length"
+          :step="isUs ? 0.01 : 0.1"
+          :value="draft.electrodeDiameterMm"
+          :usual="usual.diametersMm"
+          @set="set('electrodeDiameterMm', $event)"
+        />
+        <button
+          v-if="isSet('electrodeDiameterMm')"
+          class="key go"
+          type="button"
+          @click="advance"
+        >
           Next
         </button>
       </StationJobLine>
 
-      <StationJobLine v-if="fromWire" label="Wire feed" :said="said('wireFeedMPerMin')?.text ?? 'if known'" :ink="inkOf('wireFeedMPerMin')" :open="open === 'wireFeedMPerMin'" @toggle="toggle('wireFeedMPerMin')" @confirm="confirm('wireFeedMPerMin')">
-        <StationJobNumber field="wireFeedMPerMin" label="Wire feed" v-bind="units.wireFeed" :value="draft.wireFeedMPerMin" :usual="[3, 5, 7, 9, 12]" @set="set('wireFeedMPerMin', $event)" />
+      <StationJobLine
+        v-if="fromWire"
+        label="Wire feed"
+        :said="said('wireFeedMPerMin')?.text ?? 'if known'"
+        :ink="inkOf('wireFeedMPerMin')"
+        :open="open === 'wireFeedMPerMin'"
+        @toggle="toggle('wireFeedMPerMin')"
+        @confirm="confirm('wireFeedMPerMin')"
+      >
+        <StationJobNumber
+          field="wireFeedMPerMin"
+          label="Wire feed"
+          v-bind="units.wireFeed"
+          :value="draft.wireFeedMPerMin"
+          :usual="[3, 5, 7, 9, 12]"
+          @set="set('wireFeedMPerMin', $event)"
+        />
       </StationJobLine>
 
-      <StationJobChoice v-if="traits.needsShieldingGas" label="Shielding gas" :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES.slice(0, 7))" :named="words.shieldingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
+      <StationJobChoice
+        v-if="traits.needsShieldingGas"
+        label="Shielding gas"
+        :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES.slice(0, 7))"
+        :named="words.shieldingGases"
+        :chosen="draft.shieldingGas"
+        :ink="inkOf('shieldingGas')"
+        :open="open === 'shieldingGas'"
+        @toggle="toggle('shieldingGas')"
+        @confirm="confirm('shieldingGas')"
+        @choose="choose('shieldingGas', $event)"
+      />
 
-      <StationJobChoice v-if="draft.process === 'pac'" label="Cutting gas" :ids="CUTTING_GASES" :named="cuttingGases" :chosen="draft.shieldingGas" :ink="inkOf('shieldingGas')" :open="open === 'shieldingGas'" @toggle="toggle('shieldingGas')" @confirm="confirm('shieldingGas')" @choose="choose('shieldingGas', $event)" />
+      <StationJobChoice
+        v-if="draft.process === 'pac'"
+        label="Cutting gas"
+        :ids="CUTTING_GASES"
+        :named="cuttingGases"
+        :chosen="draft.shieldingGas"
+        :ink="inkOf('shieldingGas')"
+        :open="open === 'shieldingGas'"
+        @toggle="toggle('shieldingGas')"
+        @confirm="confirm('shieldingGas')"
+        @choose="choose('shieldingGas', $event)"
+      />
 
-      <StationJobLine v-if="drawsGas" label="Gas flow" :said="said('gasFlowLPerMin')?.text ?? 'for how long it lasts'" :ink="inkOf('gasFlowLPerMin')" :open="open === 'gasFlowLPerMin'" @toggle="toggle('gasFlowLPerMin')" @confirm="confirm('gasFlowLPerMin')">
-        <StationJobNumber field="gasFlowLPerMin" label="Gas flow" v-bind="gasFlow" :value="draft.gasFlowLPerMin" :usual="[8, 10, 12, 15, 18]" @set="set('gasFlowLPerMin', $event)" />
+      <StationJobLine
+        v-if="drawsGas"
+        label="Gas flow"
+        :said="said('gasFlowLPerMin')?.text ?? 'for how long it lasts'"
+        :ink="inkOf('gasFlowLPerMin')"
+        :open="open === 'gasFlowLPerMin'"
+        @toggle="toggle('gasFlowLPerMin')"
+        @confirm="confirm('gasFlowLPerMin')"
+      >
+        <StationJobNumber
+          field="gasFlowLPerMin"
+          label="Gas flow"
+          v-bind="gasFlow"
+          :value="draft.gasFlowLPerMin"
+          :usual="[8, 10, 12, 15, 18]"
+          @set="set('gasFlowLPerMin', $event)"
+        />
       </StationJobLine>
-      <StationJobChoice v-if="traits.heat === 'flame'" label="Fuel gas" :ids="FUEL_GASES" :named="kitWords.gases" :chosen="draft.fuelGas" :ink="inkOf('fuelGas')" :open="open === 'fuelGas'" @toggle="toggle('fuelGas')" @confirm="confirm('fuelGas')" @choose="choose('fuelGas', $event)" />
-      <StationJobChoice v-if="traits.heat === 'flame'" label="Tip" hint="Its class says how much gas it takes at the most; the head's own table is better." :ids="TIPS" :named="kitWords.tips" :chosen="draft.tip" :ink="inkOf('tip')" :open="open === 'tip'" @toggle="toggle('tip')" @confirm="confirm('tip')" @choose="choose('tip', $event)" />
+      <StationJobChoice
+        v-if="traits.heat === 'flame'"
+        label="Fuel gas"
+        :ids="FUEL_GASES"
+        :named="kitWords.gases"
+        :chosen="draft.fuelGas"
+        :ink="inkOf('fuelGas')"
+        :open="open === 'fuelGas'"
+        @toggle="toggle('fuelGas')"
+        @confirm="confirm('fuelGas')"
+        @choose="choose('fuelGas', $event)"
+      />
+      <StationJobChoice
+        v-if="traits.heat === 'flame'"
+        label="Tip"
+        hint="Its class says how much gas it takes at the most; the head's own table is better."
+        :ids="TIPS"
+        :named="kitWords.tips"
+        :chosen="draft.tip"
+        :ink="inkOf('tip')"
+        :open="open === 'tip'"
+        @toggle="toggle('tip')"
+        @confirm="confirm('tip')"
+        @choose="choose('tip', $event)"
+      />
 
-      <StationJobLine label="Thickness" :said="said('plateThicknessMm')?.text ?? null" :ink="inkOf('plateThicknessMm')" :open="open === 'plateThicknessMm'" @toggle="toggle('plateThicknessMm')" @confirm="confirm('plateThicknessMm')">
-        <StationJobNumber field="plateThicknessMm" label="Thickness" v-bind="length" :value="draft.plateThicknessMm" :usual="USUAL_THICKNESSES_MM" @set="set('plateThicknessMm', $event)" />
-        <button v-if="isSet('plateThicknessMm')" class="key go" type="button" @click="advance">
+      <StationJobLine
+        label="Thickness"
+        :said="said('plateThicknessMm')?.text ?? null"
+        :ink="inkOf('plateThicknessMm')"
+        :open="open === 'plateThicknessMm'"
+        @toggle="toggle('plateThicknessMm')"
+        @confirm="confirm('plateThicknessMm')"
+      >
+        <StationJobNumber
+          field="plateThicknessMm"
+          label="Thickness"
+          v-bind="length"
+          :value="draft.plateThicknessMm"
+          :usual="USUAL_THICKNESSES_MM"
+          @set="set('plateThicknessMm', $event)"
+        />
+        <button
+          v-if="isSet('plateThicknessMm')"
+          class="key go"
+          type="button"
+          @click="advance"
+        >
           Next
         </button>
       </StationJobLine>
 
-      <StationJobLine v-if="draft.process === 'ofw'" label="Acetylene" :said="said('acetyleneFlowLPerH')?.text ?? 'if known'" :ink="inkOf('acetyleneFlowLPerH')" :open="open === 'acetyleneFlowLPerH'" @toggle="toggle('acetyleneFlowLPerH')">
-        <StationJobNumber field="acetyleneFlowLPerH" label="Acetylene flow" v-bind="flow" :value="draft.acetyleneFlowLPerH" :usual="[100, 200, 400, 800]" @set="set('acetyleneFlowLPerH', $event)" />
+      <StationJobLine
+        v-if="draft.process === 'ofw'"
+        label="Acetylene"
+        :said="said('acetyleneFlowLPerH')?.text ?? 'if known'"
+        :ink="inkOf('acetyleneFlowLPerH')"
+        :open="open === 'acetyleneFlowLPerH'"
+        @toggle="toggle('acetyleneFlowLPerH')"
+      >
+        <StationJobNumber
+          field="acetyleneFlowLPerH"
+          label="Acetylene flow"
+          v-bind="flow"
+          :value="draft.acetyleneFlowLPerH"
+          :usual="[100, 200, 400, 800]"
+          @set="set('acetyleneFlowLPerH', $event)"
+        />
       </StationJobLine>
-      <StationJobLine v-if="draft.process === 'ofc'" label="Oxygen" :said="said('oxygenFlowLPerH')?.text ?? 'if known'" :ink="inkOf('oxygenFlowLPerH')" :open="open === 'oxygenFlowLPerH'" @toggle="toggle('oxygenFlowLPerH')">
-        <StationJobNumber field="oxygenFlowLPerH" label="Oxygen flow" v-bind="flow" :value="draft.oxygenFlowLPerH" :usual="[1500, 2500, 5000]" @set="set('oxygenFlowLPerH', $event)" />
+      <StationJobLine
+        v-if="draft.process === 'ofc'"
+        label="Oxygen"
+        :said="said('oxygenFlowLPerH')?.text ?? 'if known'"
+        :ink="inkOf('oxygenFlowLPerH')"
+        :open="open === 'oxygenFlowLPerH'"
+        @toggle="toggle('oxygenFlowLPerH')"
+      >
+        <StationJobNumber
+          field="oxygenFlowLPerH"
+          label="Oxygen flow"
+          v-bind="flow"
+          :value="draft.oxygenFlowLPerH"
+          :usual="[1500, 2500, 5000]"
+          @set="set('oxygenFlowLPerH', $event)"
+        />
       </StationJobLine>
 
-      <StationJobChoice label="Base metal" :ids="BASE_METALS" :named="words.baseMetals" :chosen="draft.baseMetal" :ink="inkOf('baseMetal')" :open="open === 'baseMetal'" @toggle="toggle('baseMetal')" @confirm="confirm('baseMetal')" @choose="choose('baseMetal', $event)" />
+      <StationJobChoice
+        label="Base metal"
+        :ids="BASE_METALS"
+        :named="words.baseMetals"
+        :chosen="draft.baseMetal"
+        :ink="inkOf('baseMetal')"
+        :open="open === 'baseMetal'"
+        @toggle="toggle('baseMetal')"
+        @confirm="confirm('baseMetal')"
+        @choose="choose('baseMetal', $event)"
+      />
 
-      <StationJobChoice label="Coating" hint="Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium." :ids="COATINGS" :named="words.coatings" :chosen="draft.coating" :ink="inkOf('coating')" :open="open === 'coating'" :suffix="draft.coatingStripped ? `, stripped ${draft.strippedWidthMm === undefined ? '' : q.length(draft.strippedWidthMm)}` : ''" @toggle="toggle('coating')" @confirm="confirm('coating')" @choose="chooseCoating">
-        <button v-if="draft.coating && draft.coating !== 'none'" class="key" :class="{ picked: draft.coatingStripped }" :aria-pressed="draft.coatingStripped === true" type="button" @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)">
+      <StationJobChoice
+        label="Coating"
+        hint="Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium."
+        :ids="COATINGS"
+        :named="words.coatings"
+        :chosen="draft.coating"
+        :ink="inkOf('coating')"
+        :open="open === 'coating'"
+        :suffix="draft.coatingStripped ? `, stripped ${draft.strippedWidthMm === undefined ? '' : q.length(draft.strippedWidthMm)}` : ''"
+        @toggle="toggle('coating')"
+        @confirm="confirm('coating')"
+        @choose="chooseCoating"
+      >
+        <button
+          v-if="draft.coating && draft.coating !== 'none'"
+          class="key"
+          :class="{ picked: draft.coatingStripped }"
+          :aria-pressed="draft.coatingStripped === true"
+          type="button"
+          @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)"
+        >
           stripped where the arc will be
         </button>
-        <div v-if="draft.coatingStripped" class="strip">
+        <div
+          v-if="draft.coatingStripped"
+          class="strip"
+        >
           <p class="hint">
             How wide is it off, on each side of the joint and on both faces?
           </p>
-          <StationJobNumber field="strippedWidthMm" label="Stripped width" v-bind="units.width" :value="draft.strippedWidthMm" :usual="[15, 25, 30, 50, 100]" @set="set('strippedWidthMm', $event)" />
+          <StationJobNumber
+            field="strippedWidthMm"
+            label="Stripped width"
+            v-bind="units.width"
+            :value="draft.strippedWidthMm"
+            :usual="[15, 25, 30, 50, 100]"
+            @set="set('strippedWidthMm', $event)"
+          />
         </div>
-        <button v-if="draft.coating && draft.coating !== 'none'" class="key go" type="button" @click="advance">
+        <button
+          v-if="draft.coating && draft.coating !== 'none'"
+          class="key go"
+          type="button"
+          @click="advance"
+        >
           Next
         </button>
       </StationJobChoice>
 
-      <StationJobLine v-if="draft.coating && draft.coating !== 'none'" label="Travel" :said="said('travelSpeedMPerMin')?.text ?? 'if known'" :ink="inkOf('travelSpeedMPerMin')" :open="open === 'travelSpeedMPerMin'" @toggle="toggle('travelSpeedMPerMin')" @confirm="confirm('travelSpeedMPerMin')">
+      <StationJobLine
+        v-if="draft.coating && draft.coating !== 'none'"
+        label="Travel"
+        :said="said('travelSpeedMPerMin')?.text ?? 'if known'"
+        :ink="inkOf('travelSpeedMPerMin')"
+        :open="open === 'travelSpeedMPerMin'"
+        @toggle="toggle('travelSpeedMPerMin')"
+        @confirm="confirm('travelSpeedMPerMin')"
+      >
         <p class="hint">
           How fast the arc goes along the joint: it says how much coating burns in a minute.
         </p>
-        <StationJobNumber field="travelSpeedMPerMin" label="Travel speed" v-bind="units.travel" :value="draft.travelSpeedMPerMin" :usual="[0.1, 0.2, 0.3, 0.5]" @set="set('travelSpeedMPerMin', $event)" />
+        <StationJobNumber
+          field="travelSpeedMPerMin"
+          label="Travel speed"
+          v-bind="units.travel"
+          :value="draft.travelSpeedMPerMin"
+          :usual="[0.1, 0.2, 0.3, 0.5]"
+          @set="set('travelSpeedMPerMin', $event)"
+        />
       </StationJobLine>
 
-      <StationJobChoice label="Position" :ids="POSITIONS" :named="words.positions" :chosen="draft.position" :ink="inkOf('position')" :open="open === 'position'" @toggle="toggle('position')" @confirm="confirm('position')" @choose="choose('position', $event)" />
+      <StationJobChoice
+        label="Position"
+        :ids="POSITIONS"
+        :named="words.positions"
+        :chosen="draft.position"
+        :ink="inkOf('position')"
+        :open="open === 'position'"
+        @toggle="toggle('position')"
+        @confirm="confirm('position')"
+        @choose="choose('position', $event)"
+      />
 
-      <StationJobChoice label="Where" :ids="CONFINEMENTS" :named="words.confinements" :chosen="draft.confinement" :ink="inkOf('confinement')" :open="open === 'confinement'" @toggle="toggle('confinement')" @confirm="confirm('confinement')" @choose="choose('confinement', $event)" />
+      <StationJobChoice
+        label="Where"
+        :ids="CONFINEMENTS"
+        :named="words.confinements"
+        :chosen="draft.confinement"
+        :ink="inkOf('confinement')"
+        :open="open === 'confinement'"
+        @toggle="toggle('confinement')"
+        @confirm="confirm('confinement')"
+        @choose="choose('confinement', $event)"
+      />
 
-      <StationJobLine label="Arc minutes" :said="said('arcMinPerH')?.text ?? null" :ink="inkOf('arcMinPerH')" :open="open === 'arcMinPerH'" @toggle="toggle('arcMinPerH')" @confirm="confirm('arcMinPerH')">
+      <StationJobLine
+        label="Arc minutes"
+        :said="said('arcMinPerH')?.text ?? null"
+        :ink="inkOf('arcMinPerH')"
+        :open="open === 'arcMinPerH'"
+        @toggle="toggle('arcMinPerH')"
+        @confirm="confirm('arcMinPerH')"
+      >
         <p class="hint">
           How many minutes in an hour the arc burns.
         </p>
         <div class="keys">
-          <button v-for="minutes in USUAL_ARC_MINUTES" :key="minutes" class="key" :class="{ picked: draft.arcMinPerH === minutes }" type="button" @click="choose('arcMinPerH', minutes)">
+          <button
+            v-for="minutes in USUAL_ARC_MINUTES"
+            :key="minutes"
+            class="key"
+            :class="{ picked: draft.arcMinPerH === minutes }"
+            type="button"
+            @click="choose('arcMinPerH', minutes)"
+          >
             {{ minutes }}
           </button>
         </div>
       </StationJobLine>
 
-      <StationJobLine label="From, to" :said="said('startsAt')?.text ?? null" :ink="inkOf('startsAt')" :open="open === 'times'" @toggle="toggle('times')" @confirm="confirm('startsAt', 'endsAt')">
+      <StationJobLine
+        label="From, to"
+        :said="said('startsAt')?.text ?? null"
+        :ink="inkOf('startsAt')"
+        :open="open === 'times'"
+        @toggle="toggle('times')"
+        @confirm="confirm('startsAt', 'endsAt')"
+      >
         <div class="range">
-          <label><span>starts</span><input type="time" :value="draft.startsAt" @change="set('startsAt', ($event.target as HTMLInputElement).value || undefined)"></label>
-          <label><span>ends</span><input type="time" :value="draft.endsAt" @change="set('endsAt', ($event.target as HTMLInputElement).value || undefined)"></label>
+          <label><span>starts</span><input
+            type="time"
+            :value="draft.startsAt"
+            @change="set('startsAt', ($event.target as HTMLInputElement).value || undefined)"
+          ></label>
+          <label><span>ends</span><input
+            type="time"
+            :value="draft.endsAt"
+            @change="set('endsAt', ($event.target as HTMLInputElement).value || undefined)"
+          ></label>
         </div>
         <div class="keys">
-          <button v-for="[from, to] in [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const" :key="from + to" class="key" type="button" @click="apply({ startsAt: from, endsAt: to }); advance()">
+          <button
+            v-for="[from, to] in [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const"
+            :key="from + to"
+            class="key"
+            type="button"
+            @click="apply({ startsAt: from, endsAt: to }); advance()"
+          >
             {{ from }} to {{ to }}
           </button>
         </div>
       </StationJobLine>
 
-      <StationJobChoice label="Degreaser" hint="Is degreaser or brake cleaner on the work? An arc turns it into phosgene." :ids="RESIDUES" :named="words.residues" :chosen="draft.residue" :ink="inkOf('residue')" :open="open === 'residue'" @toggle="toggle('residue')" @confirm="confirm('residue')" @choose="choose('residue', $event)" />
+      <StationJobChoice
+        label="Degreaser"
+        hint="Is degreaser or brake cleaner on the work? An arc turns it into phosgene."
+        :ids="RESIDUES"
+        :named="words.residues"
+        :chosen="draft.residue"
+        :ink="inkOf('residue')"
+        :open="open === 'residue'"
+        @toggle="toggle('residue')"
+        @confirm="confirm('residue')"
+        @choose="choose('residue', $event)"
+      />
 
-      <StationJobChoice label="Container" hint="A tank, drum or closed section that held something, or nobody knows what, counts as flammable." :ids="CONTAINERS" :named="words.containers" :chosen="draft.container" :ink="inkOf('container')" :open="open === 'container'" @toggle="toggle('container')" @confirm="confirm('container')" @choose="choose('container', $event)" />
+      <StationJobChoice
+        label="Container"
+        hint="A tank, drum or closed section that held something, or nobody knows what, counts as flammable."
+        :ids="CONTAINERS"
+        :named="words.containers"
+        :chosen="draft.container"
+        :ink="inkOf('container')"
+        :open="open === 'container'"
+        @toggle="toggle('container')"
+        @confirm="confirm('container')"
+        @choose="choose('container', $event)"
+      />
 
-      <StationJobLine label="Also on" :said="others.length > 0 ? `bays ${others.map(id => lookup.find(id)?.bay.label).join(', ')}` : 'this bay only'" ink="chalk" :open="open === 'others'" @toggle="toggle('others')">
+      <StationJobLine
+        label="Also on"
+        :said="others.length > 0 ? `bays ${others.map(id => lookup.find(id)?.bay.label).join(', ')}` : 'this bay only'"
+        ink="chalk"
+        :open="open === 'others'"
+        @toggle="toggle('others')"
+      >
         <div class="keys">
-          <button v-for="{ bay } in otherBays" :key="bay.bayId" class="key" :class="{ picked: others.includes(bay.bayId) }" :aria-pressed="others.includes(bay.bayId)" type="button" @click="toggleOther(bay.bayId)">
+          <button
+            v-for="{ bay } in otherBays"
+            :key="bay.bayId"
+            class="key"
+            :class="{ picked: others.includes(bay.bayId) }"
+            :aria-pressed="others.includes(bay.bayId)"
+            type="button"
+            @click="toggleOther(bay.bayId)"
+          >
             {{ bay.label }}
           </button>
         </div>
@@ -302,23 +742,50 @@ async function clear() {
     </template>
 
     <div class="foot">
-      <p v-if="refused" class="said" role="alert">
+      <p
+        v-if="refused"
+        class="said"
+        role="alert"
+      >
         {{ refused }}
-        <button v-if="changedMeanwhile" class="key" type="button" @click="lookedAgain">
+        <button
+          v-if="changedMeanwhile"
+          class="key"
+          type="button"
+          @click="lookedAgain"
+        >
           I have looked; keep mine
         </button>
       </p>
-      <p v-else-if="changedMeanwhile && !saving" class="said" role="status">
+      <p
+        v-else-if="changedMeanwhile && !saving"
+        class="said"
+        role="status"
+      >
         Somebody else changed bay {{ placed.bay.label }} while this card was open. Yours is kept.
-        <button class="key" type="button" @click="lookedAgain">
+        <button
+          class="key"
+          type="button"
+          @click="lookedAgain"
+        >
           I have looked; keep mine
         </button>
       </p>
       <div class="keys">
-        <button v-if="placed.station.job" class="key" type="button" @click="clear">
+        <button
+          v-if="placed.station.job"
+          class="key"
+          type="button"
+          @click="clear"
+        >
           No job
         </button>
-        <button class="key go" type="button" :disabled="!job || saving" @click="save">
+        <button
+          class="key go"
+          type="button"
+          :disabled="!job || saving"
+          @click="save"
+        >
           Set {{ others.length > 0 ? `on ${others.length + 1} bays` : 'this job' }}<template v-if="missing.length > 0">
             , {{ missing.length }} to say
           </template>
@@ -329,23 +796,111 @@ async function clear() {
 </template>
 
 <style scoped>
-.card { display: flex; flex-direction: column; }
-.answer { display: grid; grid-template-columns: 84px minmax(0, 1fr); gap: 12px; align-items: center; position: sticky; top: -14px; z-index: 5; background: var(--panel); border-top: 2px solid var(--ink); border-bottom: 2px solid var(--ink); padding: 6px 0; min-height: 78px; }
-.num { font-size: 60px; line-height: 1; font-weight: 900; letter-spacing: -0.04em; }
-.says { line-height: 1.25; font-size: 15px; }
-.says span { display: block; }
-.recent { display: grid; gap: 8px; padding: 8px 0; }
-.recent .key { text-align: left; }
-.three { display: grid; grid-template-columns: repeat(3, 1fr); }
-.three .key { padding: 4px 6px; line-height: 1.15; }
-.strip { flex-basis: 100%; }
-.hint { color: var(--soft); font-size: 15px; padding-bottom: 8px; }
-.range { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; padding-bottom: 8px; }
-.range label span { display: block; color: var(--soft); font-size: 15px; }
-.range input { width: 100%; min-height: 56px; padding: 0 12px; border: 2px solid var(--strong-rule); background: var(--panel); color: var(--chalk); font: inherit; font-size: 22px; font-weight: 750; font-variation-settings: "CASL" 1; }
-.wrong { grid-column: 1 / -1; min-height: 22px; color: var(--stop); font-weight: 650; }
-.foot { position: sticky; bottom: -14px; background: var(--panel); padding: 8px 0 14px; display: grid; gap: 8px; z-index: 5; }
-.foot .key { flex: 1; }
-.foot .said { background: var(--bg); }
-@media (max-width: 900px) { .answer { top: 60px; } .foot { bottom: 0; } }
+.card {
+  display: flex;
+  flex-direction: column;
+}
+.answer {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr);
+  gap: 12px;
+  align-items: center;
+  position: sticky;
+  top: -14px;
+  z-index: 5;
+  background: var(--panel);
+  border-top: 2px solid var(--ink);
+  border-bottom: 2px solid var(--ink);
+  padding: 6px 0;
+  min-height: 78px;
+}
+.num {
+  font-size: 60px;
+  line-height: 1;
+  font-weight: 900;
+  letter-spacing: -0.04em;
+}
+.says {
+  line-height: 1.25;
+  font-size: 15px;
+}
+.says span {
+  display: block;
+}
+.recent {
+  display: grid;
+  gap: 8px;
+  padding: 8px 0;
+}
+.recent .key {
+  text-align: left;
+}
+.three {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+}
+.three .key {
+  padding: 4px 6px;
+  line-height: 1.15;
+}
+.strip {
+  flex-basis: 100%;
+}
+.hint {
+  color: var(--soft);
+  font-size: 15px;
+  padding-bottom: 8px;
+}
+.range {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  padding-bottom: 8px;
+}
+.range label span {
+  display: block;
+  color: var(--soft);
+  font-size: 15px;
+}
+.range input {
+  width: 100%;
+  min-height: 56px;
+  padding: 0 12px;
+  border: 2px solid var(--strong-rule);
+  background: var(--panel);
+  color: var(--chalk);
+  font: inherit;
+  font-size: 22px;
+  font-weight: 750;
+  font-variation-settings: 'CASL' 1;
+}
+.wrong {
+  grid-column: 1 / -1;
+  min-height: 22px;
+  color: var(--stop);
+  font-weight: 650;
+}
+.foot {
+  position: sticky;
+  bottom: -14px;
+  background: var(--panel);
+  padding: 8px 0 14px;
+  display: grid;
+  gap: 8px;
+  z-index: 5;
+}
+.foot .key {
+  flex: 1;
+}
+.foot .said {
+  background: var(--bg);
+}
+@media (max-width: 900px) {
+  .answer {
+    top: 60px;
+  }
+  .foot {
+    bottom: 0;
+  }
+}
 </style>

@@ -1,18 +1,52 @@
 <script setup lang="ts" generic="Id extends string">
 /** A line of the job card that is answered by one key out of a list. */
-const { label, ids, named, chosen, ink, open, hint = '', suffix = '' } = defineProps<{
-  label: string, ids: readonly Id[], named: Readonly<Record<Id, string>>, chosen: Id | undefined, ink: 'chalk' | 'pencil', open: boolean, hint?: string, suffix?: string
+const {
+  label,
+  ids,
+  named,
+  chosen,
+  ink,
+  open,
+  hint = '',
+  suffix = '',
+} = defineProps<{
+  label: string
+  ids: readonly Id[]
+  named: Readonly<Record<Id, string>>
+  chosen: Id | undefined
+  ink: 'chalk' | 'pencil'
+  open: boolean
+  hint?: string
+  suffix?: string
 }>()
 const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
 </script>
 
 <template>
-  <StationJobLine :label="label" :said="chosen === undefined ? null : named[chosen] + suffix" :ink="ink" :open="open" @toggle="emit('toggle')" @confirm="emit('confirm')">
-    <p v-if="hint" class="hint">
+  <StationJobLine
+    :label="label"
+    :said="chosen === undefined ? null : named[chosen] + suffix"
+    :ink="ink"
+    :open="open"
+    @toggle="emit('toggle')"
+    @confirm="emit('confirm')"
+  >
+    <p
+      v-if="hint"
+      class="hint"
+    >
       {{ hint }}
     </p>
     <div class="keys">
-      <button v-for="id in ids" :key="id" class="key" :class="{ picked: chosen === id }" :aria-pressed="chosen === id" type="button" @click="emit('choose', id)">
+      <button
+        v-for="id in ids"
+        :key="id"
+        class="key"
+        :class="{ picked: chosen === id }"
+        :aria-pressed="chosen === id"
+        type="button"
+        @click="emit('choose', id)"
+      >
         {{ named[id] }}
       </button>
       <slot />

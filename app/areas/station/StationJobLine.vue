@@ -13,30 +13,91 @@ watch(() => open, async (isOpen) => {
 </script>
 
 <template>
-  <div ref="line" class="line" :class="{ open }">
+  <div
+    ref="line"
+    class="line"
+    :class="{ open }"
+  >
     <div class="top">
-      <button class="ask" type="button" :aria-expanded="open" @click="emit('toggle')">
+      <button
+        class="ask"
+        type="button"
+        :aria-expanded="open"
+        @click="emit('toggle')"
+      >
         <span class="label">{{ label }}</span>
-        <span v-if="said" :class="ink">{{ said }}</span>
-        <span v-else class="none">to say</span>
+        <span
+          v-if="said"
+          :class="ink"
+        >{{ said }}</span>
+        <span
+          v-else
+          class="none"
+        >to say</span>
       </button>
-      <button v-if="ink === 'pencil' && said" class="key confirm" type="button" @click="emit('confirm')">
+      <button
+        v-if="ink === 'pencil' && said"
+        class="key confirm"
+        type="button"
+        @click="emit('confirm')"
+      >
         That is right
       </button>
     </div>
-    <div v-if="open" class="body">
+    <div
+      v-if="open"
+      class="body"
+    >
       <slot />
     </div>
   </div>
 </template>
 
 <style scoped>
-.line { border-bottom: 1px solid var(--rule); scroll-margin: 190px 0 90px; }
-.line.open { border-bottom: 2px solid var(--ink); background: var(--bg); margin: 0 -10px; padding: 0 10px; }
-.top { display: flex; gap: 8px; align-items: center; }
-.ask { flex: 1; display: grid; grid-template-columns: 118px minmax(0, 1fr); gap: 10px; align-items: center; min-height: 56px; text-align: left; background: none; border: 0; padding: 0; font: inherit; color: inherit; cursor: pointer; }
-.label { color: var(--soft); font-weight: 600; }
-.none { font-weight: 800; color: var(--hold); }
-.body { padding: 0 0 12px; }
-.confirm { min-height: 48px; padding: 0 10px; font-size: 15px; }
+.line {
+  border-bottom: 1px solid var(--rule);
+  scroll-margin: 190px 0 90px;
+}
+.line.open {
+  border-bottom: 2px solid var(--ink);
+  background: var(--bg);
+  margin: 0 -10px;
+  padding: 0 10px;
+}
+.top {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.ask {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 118px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  min-height: 56px;
+  text-align: left;
+  background: none;
+  border: 0;
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+}
+.label {
+  color: var(--soft);
+  font-weight: 600;
+}
+.none {
+  font-weight: 800;
+  color: var(--hold);
+}
+.body {
+  padding: 0 0 12px;
+}
+.confirm {
+  min-height: 48px;
+  padding: 0 10px;
+  font-size: 15px;
+}
 </style>

@@ -4,8 +4,14 @@ import { wrongNumber } from '~/areas/station/useJobDraft'
 
 /** A number on the job card: usual values as keys, a stepper, and a field for any other. SI goes out. */
 const { field, label, value, usual, unit, step, toShown = (si: number) => si, fromShown = (shown: number) => shown } = defineProps<{
-  field: NumberField, label: string, value: number | undefined, usual: readonly number[], unit: string, step: number
-  toShown?: (si: number) => number, fromShown?: (shown: number) => number
+  field: NumberField
+  label: string
+  value: number | undefined
+  usual: readonly number[]
+  unit: string
+  step: number
+  toShown?: (si: number) => number
+  fromShown?: (shown: number) => number
 }>()
 const emit = defineEmits<{ set: [value: number] }>()
 
@@ -40,43 +46,126 @@ function stepBy(by: number) {
 <template>
   <div class="number">
     <div class="keys">
-      <button v-for="one in usual" :key="one" class="key" :class="{ picked: one === value }" type="button" @click="fresh = true; emit('set', one)">
+      <button
+        v-for="one in usual"
+        :key="one"
+        class="key"
+        :class="{ picked: one === value }"
+        type="button"
+        @click="fresh = true; emit('set', one)"
+      >
         {{ shownOf(one) }}
       </button>
     </div>
     <div class="stepper">
-      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} less`" @click="stepBy(-step)">
+      <button
+        class="key"
+        type="button"
+        :aria-label="`${label}: ${step} ${unit} less`"
+        @click="stepBy(-step)"
+      >
         −
       </button>
       <label class="box">
         <span class="visually-hidden">{{ label }}, {{ unit }}</span>
-        <input v-model="text" inputmode="decimal" autocomplete="off" :aria-invalid="wrong !== null" @input="typed">
+        <input
+          v-model="text"
+          inputmode="decimal"
+          autocomplete="off"
+          :aria-invalid="wrong !== null"
+          @input="typed"
+        >
         <span class="unit">{{ unit }}</span>
       </label>
-      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} more`" @click="stepBy(step)">
+      <button
+        class="key"
+        type="button"
+        :aria-label="`${label}: ${step} ${unit} more`"
+        @click="stepBy(step)"
+      >
         +
       </button>
     </div>
-    <div class="pad" role="group" :aria-label="`${label}: keypad`">
-      <button v-for="key in PAD" :key="key" class="key" type="button" :aria-label="key === '⌫' ? 'rub out' : key === '.' ? 'point' : `digit ${key}`" @click="press(key)">
+    <div
+      class="pad"
+      role="group"
+      :aria-label="`${label}: keypad`"
+    >
+      <button
+        v-for="key in PAD"
+        :key="key"
+        class="key"
+        type="button"
+        :aria-label="key === '⌫' ? 'rub out' : key === '.' ? 'point' : `digit ${key}`"
+        @click="press(key)"
+      >
         {{ key }}
       </button>
     </div>
-    <p class="wrong" role="status">
+    <p
+      class="wrong"
+      role="status"
+    >
       {{ wrong }}
     </p>
   </div>
 </template>
 
 <style scoped>
-.number { display: grid; gap: 8px; }
-.stepper { display: grid; grid-template-columns: 56px minmax(0, 1fr) 56px; gap: 8px; }
-.stepper .key { font-size: 24px; padding: 0; }
-.pad { display: grid; grid-template-columns: repeat(6, 1fr); gap: 6px; }
-.pad .key { min-width: 0; padding: 0; font-size: 20px; }
-.box { display: flex; align-items: center; border: 2px solid var(--strong-rule); padding: 0 12px; }
-.box:focus-within { border-color: var(--ink); outline: 3px solid var(--ink); outline-offset: 2px; }
-input { flex: 1; min-width: 0; min-height: 52px; border: 0; outline: none; background: none; color: var(--chalk); font: inherit; font-size: 26px; font-weight: 800; font-variation-settings: "CASL" 1; }
-.unit { color: var(--soft); font-weight: 650; }
-.wrong { min-height: 22px; color: var(--stop); font-weight: 650; }
+.number {
+  display: grid;
+  gap: 8px;
+}
+.stepper {
+  display: grid;
+  grid-template-columns: 56px minmax(0, 1fr) 56px;
+  gap: 8px;
+}
+.stepper .key {
+  font-size: 24px;
+  padding: 0;
+}
+.pad {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  gap: 6px;
+}
+.pad .key {
+  min-width: 0;
+  padding: 0;
+  font-size: 20px;
+}
+.box {
+  display: flex;
+  align-items: center;
+  border: 2px solid var(--strong-rule);
+  padding: 0 12px;
+}
+.box:focus-within {
+  border-color: var(--ink);
+  outline: 3px solid var(--ink);
+  outline-offset: 2px;
+}
+input {
+  flex: 1;
+  min-width: 0;
+  min-height: 52px;
+  border: 0;
+  outline: none;
+  background: none;
+  color: var(--chalk);
+  font: inherit;
+  font-size: 26px;
+  font-weight: 800;
+  font-variation-settings: 'CASL' 1;
+}
+.unit {
+  color: var(--soft);
+  font-weight: 650;
+}
+.wrong {
+  min-height: 22px;
+  color: var(--stop);
+  font-weight: 650;
+}
 </style>

@@ -23,18 +23,35 @@ const gate = computed(() => placed.verdict.byId[gateId])
 const around = computed(() => judged.viewAt(placed.bay).kit)
 const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`, ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
-const here = computed(() => reading.value?.stops.flatMap(({ items }) => items).filter(({ item }) => GATE_OF_KIND[item.kind] === gateId && item.assignment?.to === 'bay').map(one => ({
-  ...one, toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)),
-})) ?? [])
+const here = computed(
+  () =>
+    reading.value?.stops
+      .flatMap(({ items }) => items)
+      .filter(({ item }) => GATE_OF_KIND[item.kind] === gateId && item.assignment?.to === 'bay')
+      .map(one => ({
+        ...one,
+        toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)),
+      })) ?? [],
+)
 const mayInspect = computed(() => session.may('inspect', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const open = ref<string | null>(null)
 /** Looks of only yes and no, by whoever uses it: all of them in one tap, after looking at all of them. */
-const quick = computed(() => here.value.flatMap(({ tagId, toDo }) => toDo.filter(({ checks, every }) => every.unit === 'use' && checks.every(({ asks }) => asks === 'yes-no')).map(list => ({ tagId, list }))))
+const quick = computed(() =>
+  here.value.flatMap(({ tagId, toDo }) =>
+    toDo
+      .filter(({ checks, every }) => every.unit === 'use' && checks.every(({ asks }) => asks === 'yes-no'))
+      .map(list => ({ tagId, list })),
+  ),
+)
 const refused = ref('')
 async function allWell() {
   refused.value = ''
   for (const { tagId, list } of quick.value) {
-    const sent = await send('item.inspect', kitItemStream(tagId), { listId: list.id, listVersion: list.version, answers: Object.fromEntries(list.checks.map(({ id }) => [id, true])) })
+    const sent = await send('item.inspect', kitItemStream(tagId), {
+      listId: list.id,
+      listVersion: list.version,
+      answers: Object.fromEntries(list.checks.map(({ id }) => [id, true])),
+    })
     if (!sent.ok) refused.value = wordsOf(sent)
   }
   await refresh()
@@ -43,68 +60,167 @@ async function done() {
   open.value = null
   await refresh()
 }
+function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 'stop' | 'hold' | 'open', readonly says: string } {
+  if (item.taggedOut) return { mark: 'stop', says: 'tagged out' }
+  if (toDo.length > 0) return { mark: 'hold', says: toDo.map(({ id }) => storeWords.lists(id)).join(', ') }
+  return { mark: 'open', says: 'looked at, in date' }
+}
 </script>
 
 <template>
-  <section class="kit" :aria-label="words.gates[gateId]">
-    <StationPanelHead :gate="gate" @because="$emit('because')" />
+  <section
+    class="kit"
+    :aria-label="words.gates[gateId]"
+  >
+    <StationPanelHead
+      :gate="gate"
+      @because="$emit('because')"
+    />
     <ul class="findings">
-      <li v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))" :key="index" class="said" :class="{ 'is-stop': gate.state === 'stop' && index === 0 }">
+      <li
+        v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))"
+        :key="index"
+        class="said"
+        :class="{ 'is-stop': gate.state === 'stop' && index === 0 }"
+      >
         {{ message }} <b>{{ todo }}</b>
       </li>
-      <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
+      <li
+        v-if="gate.findings.every(({ severity }) => severity === 'note')"
+        class="said is-open"
+      >
         {{ gate.state === 'open' ? openedBy(placed, gateId, around, q) ?? 'Nothing holds it.' : lookup.sayAll(gate.findings)[0]?.message }}
       </li>
     </ul>
     <template v-if="gateId === 'gas'">
       <h4>Cylinders here</h4>
-      <NuxtLink v-for="one in around.cylinders" :key="one.tag" class="thing" :to="`/gas/${one.tag.toLowerCase()}`">
+      <NuxtLink
+        v-for="one in around.cylinders"
+        :key="one.tag"
+        class="thing"
+        :to="`/gas/${one.tag.toLowerCase()}`"
+      >
         <b>{{ one.tag }}</b>
         <span>{{ gasWords(one.gas) }}<small class="soft">{{ one.settlesAt && until(one.settlesAt) ? `settles, ${until(one.settlesAt)} more` : one.leakTest && one.leakTest.leaking.length === 0 && one.leakTest.missing.length === 0 ? 'every joint tight' : 'not leak-tested' }}</small></span>
         <span class="print">{{ one.left ? q.gas(one.left.lowM3) : 'not read' }}</span>
       </NuxtLink>
-      <p v-if="around.cylinders.length === 0" class="soft">
+      <p
+        v-if="around.cylinders.length === 0"
+        class="soft"
+      >
         None. A cylinder is connected from its own page, step by step.
       </p>
-      <NuxtLink class="key link" to="/gas">
+      <NuxtLink
+        class="key link"
+        to="/gas"
+      >
         The store
       </NuxtLink>
     </template>
     <h4>{{ gateId === 'gas' ? 'Regulators, arrestors, hoses' : 'Machine, leads, tools' }}</h4>
-    <button v-if="mayInspect && quick.length > 1" class="key go big" type="button" @click="allWell">
+    <button
+      v-if="mayInspect && quick.length > 1"
+      class="key go big"
+      type="button"
+      @click="allWell"
+    >
       Looked at all {{ quick.length }}: in order
     </button>
-    <div v-for="one in here" :key="one.tagId" class="one">
+    <div
+      v-for="one in here"
+      :key="one.tagId"
+      class="one"
+    >
       <div class="thing">
         <NuxtLink :to="`/kit/${one.tagId}`">
           <b>{{ one.item.tag }}</b>
         </NuxtLink>
-        <span>{{ one.item.name }}<small :class="one.item.taggedOut ? 'state-stop' : one.toDo.length > 0 ? 'state-hold' : 'state-open'">{{ one.item.taggedOut ? 'tagged out' : one.toDo.length > 0 ? one.toDo.map(({ id }) => storeWords.lists(id)).join(', ') : 'looked at, in date' }}</small></span>
-        <button v-if="mayInspect && one.toDo.length > 0" class="key" type="button" :aria-expanded="open === one.tagId" @click="open = open === one.tagId ? null : one.tagId">
+        <span>{{ one.item.name }}<small :class="`state-${stateOf(one).mark}`">{{ stateOf(one).says }}</small></span>
+        <button
+          v-if="mayInspect && one.toDo.length > 0"
+          class="key"
+          type="button"
+          :aria-expanded="open === one.tagId"
+          @click="open = open === one.tagId ? null : one.tagId"
+        >
           Look<span class="visually-hidden"> at {{ one.item.tag }}</span>
         </button>
       </div>
-      <KitInspect v-for="list in open === one.tagId ? one.toDo.slice(0, 1) : []" :key="list.id" :tag="one.item.tag" :list="list" @done="done" />
+      <KitInspect
+        v-for="list in open === one.tagId ? one.toDo.slice(0, 1) : []"
+        :key="list.id"
+        :tag="one.item.tag"
+        :list="list"
+        @done="done"
+      />
     </div>
-    <p v-if="reading && here.length === 0" class="soft">
+    <p
+      v-if="reading && here.length === 0"
+      class="soft"
+    >
       Nothing of the kind is assigned here.
     </p>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
-    <KitBring v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })" label="Bring a thing here by its tag" :to="{ to: 'bay', id: placed.bay.bayId }" />
+    <KitBring
+      v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })"
+      label="Bring a thing here by its tag"
+      :to="{ to: 'bay', id: placed.bay.bayId }"
+    />
   </section>
 </template>
 
 <style scoped>
-.kit { display: grid; gap: 8px; }
-h4 { font-weight: 800; border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 4px; }
-.findings { display: grid; gap: 6px; }
-.findings .said { background: var(--bg); }
-.thing { display: grid; grid-template-columns: 76px minmax(0, 1fr) auto; gap: 10px; align-items: center; min-height: 60px; border-bottom: 1px solid var(--rule); color: inherit; text-decoration: none; }
-.thing b { font-weight: 900; font-size: 18px; }
-.thing span { font-weight: 650; }
-.thing small { display: block; font-size: 15px; font-weight: 600; }
-.big { min-height: 68px; font-size: 18px; }
-.link { display: grid; place-items: center; }
+.kit {
+  display: grid;
+  gap: 8px;
+}
+h4 {
+  font-weight: 800;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  margin-top: 4px;
+}
+.findings {
+  display: grid;
+  gap: 6px;
+}
+.findings .said {
+  background: var(--bg);
+}
+.thing {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  min-height: 60px;
+  border-bottom: 1px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.thing b {
+  font-weight: 900;
+  font-size: 18px;
+}
+.thing span {
+  font-weight: 650;
+}
+.thing small {
+  display: block;
+  font-size: 15px;
+  font-weight: 600;
+}
+.big {
+  min-height: 68px;
+  font-size: 18px;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
 </style>

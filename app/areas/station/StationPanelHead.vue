@@ -8,8 +8,19 @@ const emit = defineEmits<{ because: [] }>()
 
 <template>
   <div class="head">
-    <h3><svg width="30" height="36" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}</h3>
-    <button class="key" type="button" @click="emit('because')">
+    <h3>
+      <svg
+        width="30"
+        height="36"
+        viewBox="-18 0 36 44"
+        aria-hidden="true"
+      ><RailGateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}
+    </h3>
+    <button
+      class="key"
+      type="button"
+      @click="emit('because')"
+    >
       Because
     </button>
   </div>

@@ -8,7 +8,14 @@ const emit = defineEmits<{ done: [] }>()
 const facts = useFacts()
 const judged = useJudged()
 const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
-const elsewhere = computed(() => new Map(judged.placed.filter(other => other.station.personId && other.bay.bayId !== placed.bay.bayId).map(other => [other.station.personId!, other.bay.label])))
+const elsewhere = computed(
+  () =>
+    new Map(
+      judged.placed
+        .filter(other => other.station.personId && other.bay.bayId !== placed.bay.bayId)
+        .map(other => [other.station.personId!, other.bay.label]),
+    ),
+)
 
 async function place(personId: string | null) {
   const sent = await act('station.place-person', { personId }, placed.version)
@@ -22,14 +29,29 @@ async function place(personId: string | null) {
     <p class="soft">
       Helmet, glasses and outfit are looked at again for another person.
     </p>
-    <p v-if="refused" class="said" role="alert">
+    <p
+      v-if="refused"
+      class="said"
+      role="alert"
+    >
       {{ refused }}
     </p>
     <div class="names">
-      <button v-for="{ personId, name } in facts.reading?.people" :key="personId" class="key" :class="{ picked: personId === placed.station.personId }" type="button" @click="place(personId)">
+      <button
+        v-for="{ personId, name } in facts.reading?.people"
+        :key="personId"
+        class="key"
+        :class="{ picked: personId === placed.station.personId }"
+        type="button"
+        @click="place(personId)"
+      >
         {{ name }}<small v-if="elsewhere.has(personId)">at bay {{ elsewhere.get(personId) }}</small>
       </button>
-      <button class="key" type="button" @click="place(null)">
+      <button
+        class="key"
+        type="button"
+        @click="place(null)"
+      >
         Nobody
       </button>
     </div>

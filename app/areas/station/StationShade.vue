@@ -10,7 +10,11 @@ const q = useQuantities()
 const inForce = computed(() => ruleSetsInForce(shadeRulesOf(facts.rules)))
 
 const range = ({ suggested }: RuleSetAnswer): string =>
-  suggested === null ? '' : suggested[0] === suggested[1] ? q.value.shade(suggested[1]) : `${q.value.shade(suggested[0])} to ${q.value.shade(suggested[1])}`
+  suggested === null
+    ? ''
+    : suggested[0] === suggested[1]
+      ? q.value.shade(suggested[1])
+      : `${q.value.shade(suggested[0])} to ${q.value.shade(suggested[1])}`
 </script>
 
 <template>
@@ -24,10 +28,20 @@ const range = ({ suggested }: RuleSetAnswer): string =>
         What each rule set says: the lowest shade allowed, and what it suggests
       </caption>
       <thead>
-        <tr><td /><th scope="col">lowest</th><th scope="col">start</th></tr>
+        <tr>
+          <td /><th scope="col">
+            lowest
+          </th><th scope="col">
+            start
+          </th>
+        </tr>
       </thead>
       <tbody>
-        <tr v-for="school in answer.ruleSets" :key="school.ruleSet" :class="{ binds: school.ruleSet === answer.bindingRuleSet, out: !inForce.has(school.ruleSet) }">
+        <tr
+          v-for="school in answer.ruleSets"
+          :key="school.ruleSet"
+          :class="{ binds: school.ruleSet === answer.bindingRuleSet, out: !inForce.has(school.ruleSet) }"
+        >
           <th scope="row">
             {{ words.ruleSets[school.ruleSet] }}<template v-if="school.ruleSet === answer.bindingRuleSet">
               binds
@@ -46,15 +60,72 @@ const range = ({ suggested }: RuleSetAnswer): string =>
 </template>
 
 <style scoped>
-.shade { display: grid; grid-template-columns: 112px minmax(0, 1fr); gap: 12px; align-items: start; border-top: 2px solid var(--ink); padding-top: 8px; }
-.num { font-size: 74px; line-height: 0.9; font-weight: 900; letter-spacing: -0.04em; }
-.num small { display: block; font-size: 14px; font-weight: 650; color: var(--soft); letter-spacing: 0; line-height: 1.2; margin-bottom: 6px; }
-.schools { width: 100%; border-collapse: collapse; font-size: 15px; }
-th { text-align: left; font-weight: 500; padding: 1px 6px 1px 0; line-height: 1.3; }
-td { text-align: right; white-space: nowrap; padding-left: 10px; }
-thead th { text-align: right; font-size: 13px; color: var(--soft); padding: 0 0 0 10px; font-weight: 600; line-height: 1.1; }
-tr { border-bottom: 1px solid var(--rule); }
-.out th, .out td { color: var(--soft); }
-.binds th, .binds td { font-weight: 850; color: var(--ink); }
-@media (max-width: 420px) { .shade { grid-template-columns: 92px minmax(0, 1fr); gap: 8px; } td { padding-left: 6px; } }
+.shade {
+  display: grid;
+  grid-template-columns: 112px minmax(0, 1fr);
+  gap: 12px;
+  align-items: start;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+}
+.num {
+  font-size: 74px;
+  line-height: 0.9;
+  font-weight: 900;
+  letter-spacing: -0.04em;
+}
+.num small {
+  display: block;
+  font-size: 14px;
+  font-weight: 650;
+  color: var(--soft);
+  letter-spacing: 0;
+  line-height: 1.2;
+  margin-bottom: 6px;
+}
+.schools {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 15px;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  padding: 1px 6px 1px 0;
+  line-height: 1.3;
+}
+td {
+  text-align: right;
+  white-space: nowrap;
+  padding-left: 10px;
+}
+thead th {
+  text-align: right;
+  font-size: 13px;
+  color: var(--soft);
+  padding: 0 0 0 10px;
+  font-weight: 600;
+  line-height: 1.1;
+}
+tr {
+  border-bottom: 1px solid var(--rule);
+}
+.out th,
+.out td {
+  color: var(--soft);
+}
+.binds th,
+.binds td {
+  font-weight: 850;
+  color: var(--ink);
+}
+@media (max-width: 420px) {
+  .shade {
+    grid-template-columns: 92px minmax(0, 1fr);
+    gap: 8px;
+  }
+  td {
+    padding-left: 6px;
+  }
+}
 </style>

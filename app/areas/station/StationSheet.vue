@@ -29,7 +29,11 @@ function panelFor(gate: GateId): string {
   if ((gate === 'gas' || gate === 'machine') && placed.station.job && placed.verdict.byId[gate].state !== 'not-needed') return gate
   return `because-${gate}`
 }
-const first = computed(() => placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)?.gate ?? null)
+const first = computed(
+  () =>
+    placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)
+      ?.gate ?? null,
+)
 
 const since = computed(() => factsSince(placed.station, judged.viewAt(placed.bay).kit, judged.viewAt(placed.bay).fire))
 const q = useQuantities()
@@ -38,7 +42,11 @@ const { act } = useSenderTo(() => stationStream(placed.bay.bayId))
 const mayHandOver = computed(() => session.may('hand-over', place.value))
 const leftOpen = computed(() => Object.values(placed.station.handover?.answers ?? {}).filter(answer => !answer).length)
 const { moment } = useDates()
-const handedAt = computed(() => placed.station.handover ? `${lookup.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}` : '')
+const handedAt = computed(() =>
+  placed.station.handover
+    ? `${lookup.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}`
+    : '',
+)
 const stopHere = () => act('station.stop', {})
 
 const onKey = (event: KeyboardEvent) => {
@@ -58,58 +66,164 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         Bay {{ placed.bay.label }}
         <small>{{ placed.personName ?? 'nobody placed' }}</small>
       </h2>
-      <button v-if="panel" class="key quiet" type="button" @click="go(null)">
+      <button
+        v-if="panel"
+        class="key quiet"
+        type="button"
+        @click="go(null)"
+      >
         Back to bay {{ placed.bay.label }}
       </button>
-      <NuxtLink v-else class="key quiet close" to="/">
+      <NuxtLink
+        v-else
+        class="key quiet close"
+        to="/"
+      >
         Close
       </NuxtLink>
     </header>
-    <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
-    <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
-    <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
-    <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
-    <LazyStationKit v-else-if="panel === 'gas' || panel === 'machine'" :key="panel" :placed="placed" :gate="panel" @because="go(`because-${panel}`)" />
-    <LazyStationFireCheck v-else-if="panel === 'fire'" :placed="placed" @because="go('because-fire')" />
-    <LazyStationHandover v-else-if="panel === 'handover'" :placed="placed" @done="go(null)" />
-    <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
-    <LazyStationBecause v-else-if="because" :placed="placed" :gate="because" />
+    <LazyStationJobCard
+      v-if="panel === 'job' && maySet"
+      :placed="placed"
+      @done="go(null)"
+    />
+    <LazyStationEyesCheck
+      v-else-if="panel === 'eyes' && mayCheck"
+      :placed="placed"
+      @because="go('because-eyes')"
+    />
+    <LazyStationBodyCheck
+      v-else-if="panel === 'body' && mayCheck"
+      :placed="placed"
+      @because="go('because-body')"
+    />
+    <LazyStationAirCheck
+      v-else-if="panel === 'air' && mayCheck"
+      :placed="placed"
+      @because="go('because-air')"
+    />
+    <LazyStationKit
+      v-else-if="panel === 'gas' || panel === 'machine'"
+      :key="panel"
+      :placed="placed"
+      :gate="panel"
+      @because="go(`because-${panel}`)"
+    />
+    <LazyStationFireCheck
+      v-else-if="panel === 'fire'"
+      :placed="placed"
+      @because="go('because-fire')"
+    />
+    <LazyStationHandover
+      v-else-if="panel === 'handover'"
+      :placed="placed"
+      @done="go(null)"
+    />
+    <StationPlacePerson
+      v-else-if="panel === 'who'"
+      :placed="placed"
+      @done="go(null)"
+    />
+    <LazyStationBecause
+      v-else-if="because"
+      :placed="placed"
+      :gate="because"
+    />
     <template v-else>
-      <StationStopped v-if="placed.station.stop" :placed="placed" />
+      <StationStopped
+        v-if="placed.station.stop"
+        :placed="placed"
+      />
       <p class="job">
         <template v-if="placed.station.job">
-          <template v-for="{ field, text, ink } in jobParts(placed.station.job, q)" :key="field">
-            <NuxtLink v-if="ink === 'pencil' && maySet" class="pencil tap" :to="{ path: route.path, query: { do: 'job', line: field } }">
+          <template
+            v-for="{ field, text, ink } in jobParts(placed.station.job, q)"
+            :key="field"
+          >
+            <NuxtLink
+              v-if="ink === 'pencil' && maySet"
+              class="pencil tap"
+              :to="{ path: route.path, query: { do: 'job', line: field } }"
+            >
               {{ text }}<span class="visually-hidden">, assumed: confirm or correct</span>
             </NuxtLink>
-            <span v-else :class="ink">{{ text }}</span>
+            <span
+              v-else
+              :class="ink"
+            >{{ text }}</span>
           </template>
         </template>
-        <span v-else class="soft">No job yet.</span>
+        <span
+          v-else
+          class="soft"
+        >No job yet.</span>
       </p>
-      <p v-if="placed.station.handover" class="handover" :class="{ 'state-hold': leftOpen > 0 }">
+      <p
+        v-if="placed.station.handover"
+        class="handover"
+        :class="{ 'state-hold': leftOpen > 0 }"
+      >
         {{ leftOpen > 0 ? `Handed over with ${leftOpen} not done.` : 'Handed over in order.' }} <span class="soft">{{ handedAt }}</span>
       </p>
-      <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
+      <StationShade
+        v-if="placed.verdict.shade"
+        :answer="placed.verdict.shade"
+      />
       <ul class="gates">
-        <li v-for="gate in placed.verdict.gates" :key="gate.gate">
-          <StationGateLine :gate="gate" :opened="openedBy(placed, gate.gate, judged.viewAt(placed.bay).kit, q)" :fix="gate.gate === 'air' ? best : null" :since="since[gate.gate]" @open="go(panelFor(gate.gate))" @because="go(`because-${gate.gate}`)" />
+        <li
+          v-for="gate in placed.verdict.gates"
+          :key="gate.gate"
+        >
+          <StationGateLine
+            :gate="gate"
+            :opened="openedBy(placed, gate.gate, judged.viewAt(placed.bay).kit, q)"
+            :fix="gate.gate === 'air' ? best : null"
+            :since="since[gate.gate]"
+            @open="go(panelFor(gate.gate))"
+            @because="go(`because-${gate.gate}`)"
+          />
         </li>
       </ul>
       <div class="next">
-        <button v-if="!placed.station.stop" class="stop-key" type="button" @click="stopHere">
+        <button
+          v-if="!placed.station.stop"
+          class="stop-key"
+          type="button"
+          @click="stopHere"
+        >
           Stop bay {{ placed.bay.label }}
         </button>
-        <button v-if="mayHandOver" class="key" type="button" @click="go('handover')">
+        <button
+          v-if="mayHandOver"
+          class="key"
+          type="button"
+          @click="go('handover')"
+        >
           Hand over
         </button>
-        <button v-if="maySet" class="key" type="button" @click="go('who')">
+        <button
+          v-if="maySet"
+          class="key"
+          type="button"
+          @click="go('who')"
+        >
           {{ placed.personName ? 'Who' : 'Place somebody' }}
         </button>
-        <button v-if="maySet" class="key" :class="{ go: first === null || first === 'job' }" type="button" @click="go('job')">
+        <button
+          v-if="maySet"
+          class="key"
+          :class="{ go: first === null || first === 'job' }"
+          type="button"
+          @click="go('job')"
+        >
           {{ !placed.station.job ? 'Set a job' : first === 'job' ? 'Fix first hold: Job' : 'Change job' }}
         </button>
-        <button v-if="first && first !== 'job'" class="key go" type="button" @click="go(first)">
+        <button
+          v-if="first && first !== 'job'"
+          class="key go"
+          type="button"
+          @click="go(first)"
+        >
           Fix first hold: {{ words.gates[first] }}
         </button>
       </div>
@@ -118,17 +232,80 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 </template>
 
 <style scoped>
-.sheet { display: flex; flex-direction: column; gap: 8px; min-height: 100%; }
-.head { display: flex; align-items: center; justify-content: space-between; gap: 8px; margin: -8px 0 -4px; }
-h2 { font-size: 28px; display: flex; flex-wrap: wrap; align-items: baseline; gap: 2px 12px; }
-h2 small { font-size: 16px; font-weight: 550; color: var(--soft); letter-spacing: 0; }
-.key.quiet { padding: 0 4px; display: grid; place-items: center; font-weight: 600; }
-.job { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: 16px; line-height: 1.35; }
-.handover { font-size: 15px; font-weight: 650; border-top: 1px solid var(--rule); padding-top: 4px; }
-.tap { padding: 16px 0; margin: -16px 0; }
-.gates { border-top: 2px solid var(--ink); }
-.next { display: flex; flex-wrap: wrap; gap: 8px; margin-top: auto; position: sticky; bottom: -14px; padding: 8px 0 12px; background: var(--panel); }
-.next .key { flex: 1 1 auto; padding: 6px 8px; }
-.next .stop-key { padding: 0 18px 0 14px; font-size: 16px; }
-@media (max-width: 900px) { .next { position: sticky; bottom: 0; } }
+.sheet {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-height: 100%;
+}
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  margin: -8px 0 -4px;
+}
+h2 {
+  font-size: 28px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 12px;
+}
+h2 small {
+  font-size: 16px;
+  font-weight: 550;
+  color: var(--soft);
+  letter-spacing: 0;
+}
+.key.quiet {
+  padding: 0 4px;
+  display: grid;
+  place-items: center;
+  font-weight: 600;
+}
+.job {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  font-size: 16px;
+  line-height: 1.35;
+}
+.handover {
+  font-size: 15px;
+  font-weight: 650;
+  border-top: 1px solid var(--rule);
+  padding-top: 4px;
+}
+.tap {
+  padding: 16px 0;
+  margin: -16px 0;
+}
+.gates {
+  border-top: 2px solid var(--ink);
+}
+.next {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: auto;
+  position: sticky;
+  bottom: -14px;
+  padding: 8px 0 12px;
+  background: var(--panel);
+}
+.next .key {
+  flex: 1 1 auto;
+  padding: 6px 8px;
+}
+.next .stop-key {
+  padding: 0 18px 0 14px;
+  font-size: 16px;
+}
+@media (max-width: 900px) {
+  .next {
+    position: sticky;
+    bottom: 0;
+  }
+}
 </style>

@@ -13,12 +13,17 @@ const { act, sign, busy, refused } = useSenderTo(() => stationStream(placed.bay.
 const stop = computed(() => placed.station.stop!)
 const ownWords = ref('')
 
-const REASONS = ['Odd colour or smell', 'Somebody feels unwell', 'Extraction off or smoke in the face', 'Leak or damaged kit', 'Burn or near miss', 'Nobody watching'] as const
+const REASONS = [
+  'Odd colour or smell', 'Somebody feels unwell', 'Extraction off or smoke in the face', 'Leak or damaged kit', 'Burn or near miss',
+  'Nobody watching',
+] as const
 const mayReopen = computed(() => session.may('reopen', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const by = computed(() => lookup.names.get(stop.value.by) ?? 'somebody')
 const since = computed(() => {
   const minutes = Math.max(0, Math.floor((clock.nowMs.value - Date.parse(stop.value.at)) / 60_000))
-  const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(Date.parse(stop.value.at))
+  const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(
+    Date.parse(stop.value.at),
+  )
   return `${at}, ${minutes < 1 ? 'just now' : minutes < 60 ? `${minutes} min ago` : `${Math.floor(minutes / 60)} h ${minutes % 60} min ago`}`
 })
 const reopenSigned = (signature: Signature) => sign('station.reopen', {}, signature, placed.version)
@@ -26,7 +31,10 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
 </script>
 
 <template>
-  <section class="said is-stop" aria-label="Stopped">
+  <section
+    class="said is-stop"
+    aria-label="Stopped"
+  >
     <p class="big">
       <RailStateWord word="stopped" /> <span class="chalk">{{ stop.reason }}</span>
     </p>
@@ -38,40 +46,99 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
         Why? Nothing waits for this answer.
       </p>
       <div class="keys">
-        <button v-for="reason in REASONS" :key="reason" class="key" type="button" @click="give(reason)">
+        <button
+          v-for="reason in REASONS"
+          :key="reason"
+          class="key"
+          type="button"
+          @click="give(reason)"
+        >
           {{ reason }}
         </button>
       </div>
-      <form class="own" @submit.prevent="ownWords.trim() && give(ownWords)">
-        <label class="visually-hidden" for="own-words">In your own words</label>
-        <input id="own-words" v-model="ownWords" class="text" maxlength="500" placeholder="or in your own words">
-        <button class="key" type="submit" :disabled="!ownWords.trim()">
+      <form
+        class="own"
+        @submit.prevent="ownWords.trim() && give(ownWords)"
+      >
+        <label
+          class="visually-hidden"
+          for="own-words"
+        >In your own words</label>
+        <input
+          id="own-words"
+          v-model="ownWords"
+          class="text"
+          maxlength="500"
+          placeholder="or in your own words"
+        >
+        <button
+          class="key"
+          type="submit"
+          :disabled="!ownWords.trim()"
+        >
           Say so
         </button>
       </form>
     </template>
-    <p v-if="stop.reason === null" class="soft">
+    <p
+      v-if="stop.reason === null"
+      class="soft"
+    >
       Once somebody has said why, it can be put right and re-opened.
     </p>
-    <button v-else-if="mayReopen" class="key go reopen" type="button" :disabled="placed.unsent" @click="act('station.reopen', {}, placed.version)">
+    <button
+      v-else-if="mayReopen"
+      class="key go reopen"
+      type="button"
+      :disabled="placed.unsent"
+      @click="act('station.reopen', {}, placed.version)"
+    >
       Put right: re-open bay {{ placed.bay.label }}
     </button>
     <template v-else>
       <p class="soft">
         An instructor or the safety lead re-opens it, also from this screen with a PIN.
       </p>
-      <StationSignature :busy="busy" @sign="reopenSigned" />
+      <StationSignature
+        :busy="busy"
+        @sign="reopenSigned"
+      />
     </template>
-    <p v-if="refused" role="alert">
+    <p
+      v-if="refused"
+      role="alert"
+    >
       {{ refused }}
     </p>
   </section>
 </template>
 
 <style scoped>
-.big { font-size: 18px; font-weight: 650; }
-.ask { font-weight: 700; margin: 8px 0 6px; }
-.own { display: flex; gap: 8px; margin-top: 8px; }
-.text { flex: 1; min-width: 0; min-height: 56px; padding: 0 12px; border: 2px solid var(--strong-rule); background: var(--panel); font: inherit; color: var(--ink); }
-.reopen { width: 100%; margin-top: 12px; }
+.big {
+  font-size: 18px;
+  font-weight: 650;
+}
+.ask {
+  font-weight: 700;
+  margin: 8px 0 6px;
+}
+.own {
+  display: flex;
+  gap: 8px;
+  margin-top: 8px;
+}
+.text {
+  flex: 1;
+  min-width: 0;
+  min-height: 56px;
+  padding: 0 12px;
+  border: 2px solid var(--strong-rule);
+  background: var(--panel);
+  font: inherit;
+  color: var(--ink);
+}
+.reopen {
+  width: 100%;
+  margin-top: 12px;
+}
 </style>

@@ -51,7 +51,11 @@ export function useJobDraft(bayId: string, current: Job | null, typed: Partial<J
   const pencilCurrent = computed(() => {
     const { process, currentA, currentRangeA, electrodeDiameterMm, plateThicknessMm } = draft.value
     if (!process || currentA !== undefined || currentRangeA !== undefined) return undefined
-    return (electrodeDiameterMm !== undefined && currentFromDiameter(process, electrodeDiameterMm)) || (plateThicknessMm !== undefined && currentFromPlate(process, plateThicknessMm)) || undefined
+    return (
+      (electrodeDiameterMm !== undefined && currentFromDiameter(process, electrodeDiameterMm))
+      || (plateThicknessMm !== undefined && currentFromPlate(process, plateThicknessMm))
+      || undefined
+    )
   })
 
   function takePencilCurrent() {
@@ -60,17 +64,52 @@ export function useJobDraft(bayId: string, current: Job | null, typed: Partial<J
     draft.value = { ...draft.value, currentRangeA, assumed: [...draft.value.assumed ?? [], 'currentRangeA'] }
   }
 
-  const isSet = (field: JobField): boolean => field === 'currentA' ? draft.value.currentA !== undefined || draft.value.currentRangeA !== undefined : draft.value[field] !== undefined
-  const missing = computed<readonly JobField[]>(() => draft.value.process ? neededJobFields(draft.value.process).filter(field => !isSet(field)) : [])
+  const isSet = (field: JobField): boolean =>
+    field === 'currentA'
+      ? draft.value.currentA !== undefined || draft.value.currentRangeA !== undefined
+      : draft.value[field] !== undefined
+  const missing = computed<readonly JobField[]>(() =>
+    draft.value.process ? neededJobFields(draft.value.process).filter(field => !isSet(field)) : [],
+  )
   const job = computed<Job | null>(() => draft.value.process ? { ...draft.value, process: draft.value.process } : null)
-  const done = () => { kept.delete(bayId) }
+  const done = () => {
+    kept.delete(bayId)
+  }
 
   return { draft, job, missing, pencilCurrent, takePencilCurrent, apply, set, forget, confirm, isSet, done }
 }
 
 /** Another process keeps what does not depend on it. */
-function carriedOver({ plateThicknessMm, baseMetal, coating, coatingStripped, strippedWidthMm, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }: Draft): Draft {
-  const kept: Draft = { plateThicknessMm, baseMetal, coating, coatingStripped, strippedWidthMm, position, confinement, startsAt, endsAt, arcMinPerH, residue, container, assumed }
+function carriedOver({
+  plateThicknessMm,
+  baseMetal,
+  coating,
+  coatingStripped,
+  strippedWidthMm,
+  position,
+  confinement,
+  startsAt,
+  endsAt,
+  arcMinPerH,
+  residue,
+  container,
+  assumed,
+}: Draft): Draft {
+  const kept: Draft = {
+    plateThicknessMm,
+    baseMetal,
+    coating,
+    coatingStripped,
+    strippedWidthMm,
+    position,
+    confinement,
+    startsAt,
+    endsAt,
+    arcMinPerH,
+    residue,
+    container,
+    assumed,
+  }
   return Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined))
 }
 

@@ -15,7 +15,9 @@ export function currentWords({ currentA, currentRangeA }: Pick<Job, 'currentA' |
 
 /** The job in one short line, as it stands on the board. */
 export function jobLine(job: Job, q: Quantities): string {
-  const size = currentWords(job, q) ?? (job.plateThicknessMm !== undefined && !PROCESS_TRAITS[job.process].byCurrent ? q.length(job.plateThicknessMm) : null)
+  const size
+    = currentWords(job, q)
+      ?? (job.plateThicknessMm !== undefined && !PROCESS_TRAITS[job.process].byCurrent ? q.length(job.plateThicknessMm) : null)
   const work = job.coating !== undefined && job.coating !== 'none' && job.coating !== 'unknown' && !job.coatingStripped
     ? words.coatings[job.coating]
     : job.baseMetal && words.baseMetals[job.baseMetal]
@@ -31,10 +33,18 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   add('process', words.processes[job.process])
   add(job.currentRangeA ? 'currentRangeA' : 'currentA', currentWords(job, q))
   add('consumable', job.consumable && words.consumables[job.consumable])
-  add('electrodeDiameterMm', job.electrodeDiameterMm === undefined ? null : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? 'tungsten' : job.process === 'smaw' ? 'rod' : 'wire'}`)
+  add(
+    'electrodeDiameterMm',
+    job.electrodeDiameterMm === undefined
+      ? null
+      : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? 'tungsten' : job.process === 'smaw' ? 'rod' : 'wire'}`,
+  )
   add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : `wire ${q.feed(job.wireFeedMPerMin)}`)
   add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : `travel ${q.feed(job.travelSpeedMPerMin)}`)
-  add('shieldingGas', job.process === 'pac' && job.shieldingGas === 'none' ? 'shop air' : job.shieldingGas && words.shieldingGases[job.shieldingGas])
+  add(
+    'shieldingGas',
+    job.process === 'pac' && job.shieldingGas === 'none' ? 'shop air' : job.shieldingGas && words.shieldingGases[job.shieldingGas],
+  )
   add('fuelGas', job.fuelGas && kitWords.gases[job.fuelGas])
   add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : `gas ${q.gasFlow(job.gasFlowLPerMin)}`)
   add('tip', job.tip && kitWords.tips[job.tip])
@@ -42,7 +52,11 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   add('acetyleneFlowLPerH', job.acetyleneFlowLPerH === undefined ? null : `acetylene ${q.flow(job.acetyleneFlowLPerH)}`)
   add('oxygenFlowLPerH', job.oxygenFlowLPerH === undefined ? null : `oxygen ${q.flow(job.oxygenFlowLPerH)}`)
   add('baseMetal', job.baseMetal && words.baseMetals[job.baseMetal])
-  add('coating', job.coating && `${job.coating === 'unknown' ? 'coating not known' : words.coatings[job.coating]}${job.coatingStripped ? `, stripped${job.strippedWidthMm === undefined ? '' : ` ${q.length(job.strippedWidthMm)}`}` : ''}`)
+  add(
+    'coating',
+    job.coating
+    && `${job.coating === 'unknown' ? 'coating not known' : words.coatings[job.coating]}${job.coatingStripped ? `, stripped${job.strippedWidthMm === undefined ? '' : ` ${q.length(job.strippedWidthMm)}`}` : ''}`,
+  )
   add('position', job.position && words.positions[job.position])
   add('confinement', job.confinement && words.confinements[job.confinement])
   add('startsAt', job.startsAt && job.endsAt ? `${job.startsAt} to ${job.endsAt}` : job.startsAt ?? job.endsAt)

@@ -24,20 +24,44 @@ const q = useQuantities()
 const units = useCylinderUnits()
 const { day, time, until } = useDates()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<CylinderPageReading>(() => `cylinders/${encodeURIComponent(tagId.value)}`, streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId))
+const { reading, problem, refresh } = useReading<CylinderPageReading>(
+  () => `cylinders/${encodeURIComponent(tagId.value)}`,
+  streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId),
+)
 const cylinders = useCylinders()
 watch(reading, row => row && cylinders.keep(row))
 const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagId.value}`)
 const cylinder = computed(() => reading.value?.cylinder ?? null)
 const fact = computed(() => reading.value?.fact ?? null)
-type Doing = 'read' | 'connect' | 'joints' | 'pressure' | 'shut' | 'move' | 'tag-out' | 'release' | 'danger' | 'correct' | 'lying' | 'withdraw' | null
+type Doing
+  = | 'read'
+    | 'connect'
+    | 'joints'
+    | 'pressure'
+    | 'shut'
+    | 'move'
+    | 'tag-out'
+    | 'release'
+    | 'danger'
+    | 'correct'
+    | 'lying'
+    | 'withdraw'
+    | null
 const doing = ref<Doing>(null)
-const toggle = (what: Doing) => { doing.value = doing.value === what ? null : what }
-watch(tagId, () => { doing.value = null })
+const toggle = (what: Doing) => {
+  doing.value = doing.value === what ? null : what
+}
+watch(tagId, () => {
+  doing.value = null
+})
 
 async function does<Type extends keyof CylinderCommands>(type: Type, payload: CylinderCommands[Type]) {
   const was = doing.value
-  const sent = await act(type, payload as never, type === 'cylinder.correct' || type === 'cylinder.release' || type === 'cylinder.connect' ? reading.value?.version ?? null : null)
+  const sent = await act(
+    type,
+    payload as never,
+    type === 'cylinder.correct' || type === 'cylinder.release' || type === 'cylinder.connect' ? (reading.value?.version ?? null) : null,
+  )
   if (!sent.ok) return
   // What was opened while the answer was on its way stays open.
   if (doing.value === was) doing.value = null
@@ -51,11 +75,17 @@ const where = computed(() => {
   const standing = cylinder.value?.standing
   if (cylinder.value?.isReturned) return 'back at its supplier'
   if (!standing) return 'nobody said where'
-  return standing.in === 'bay' ? `bay ${bay.value?.bay.label ?? standing.bayId}` : places.find(({ placeId }) => placeId === standing.placeId)?.place.name ?? standing.placeId
+  return standing.in === 'bay'
+    ? `bay ${bay.value?.bay.label ?? standing.bayId}`
+    : (places.find(({ placeId }) => placeId === standing.placeId)?.place.name ?? standing.placeId)
 })
 const read = computed(() => cylinder.value && reading.value ? requalificationOf(cylinder.value, reading.value.today) : null)
-const mayInspect = computed(() => session.may('inspect', bay.value ? { bayId: bay.value.bay.bayId, areaId: bay.value.bay.areaId } : { bayId: null, areaId: null }))
-const mayWork = computed(() => session.may('work-gas', bay.value ? { bayId: bay.value.bay.bayId, areaId: bay.value.bay.areaId } : { bayId: null, areaId: null }))
+const mayInspect = computed(() =>
+  session.may('inspect', bay.value ? { bayId: bay.value.bay.bayId, areaId: bay.value.bay.areaId } : { bayId: null, areaId: null }),
+)
+const mayWork = computed(() =>
+  session.may('work-gas', bay.value ? { bayId: bay.value.bay.bayId, areaId: bay.value.bay.areaId } : { bayId: null, areaId: null }),
+)
 const mayUse = computed(() => session.may('use-gas'))
 const mayKeep = computed(() => session.may('keep-store'))
 const isOut = computed(() => cylinder.value?.taggedOut !== null)
@@ -64,26 +94,55 @@ const byWeight = computed(() => cylinder.value !== null && pressureRefusal(cylin
 const gaugeKPa = ref<number | undefined>()
 const temperatureC = ref<number | undefined>()
 const grossKg = ref<number | undefined>()
-const readable = computed<CylinderCommands['cylinder.read'] | null>(() => byWeight.value
-  ? grossKg.value === undefined ? null : { by: 'weight', grossKg: grossKg.value }
-  : gaugeKPa.value === undefined || temperatureC.value === undefined ? null : { by: 'pressure', gaugePressureKPa: gaugeKPa.value, temperatureC: temperatureC.value })
-const lacks = computed(() => byWeight.value ? cylinder.value?.tareKg === undefined ? 'Its tare is not written down: without it the weight says nothing.' : '' : cylinder.value?.waterVolumeL === undefined ? 'Its water volume is not written down: without it the gauge says nothing.' : '')
+const readable = computed<CylinderCommands['cylinder.read'] | null>(() =>
+  byWeight.value
+    ? grossKg.value === undefined
+      ? null
+      : { by: 'weight', grossKg: grossKg.value }
+    : gaugeKPa.value === undefined || temperatureC.value === undefined
+      ? null
+      : { by: 'pressure', gaugePressureKPa: gaugeKPa.value, temperatureC: temperatureC.value },
+)
+const lacks = computed(() =>
+  byWeight.value
+    ? cylinder.value?.tareKg === undefined
+      ? 'Its tare is not written down: without it the weight says nothing.'
+      : ''
+    : cylinder.value?.waterVolumeL === undefined
+      ? 'Its water volume is not written down: without it the gauge says nothing.'
+      : '',
+)
 
 /** What the job at its bay draws from it. */
 const need = computed(() => {
   const job = bay.value?.station.job
   if (!job || !cylinder.value) return null
   const parts = partsOf(cylinder.value.gas).map(({ gas }) => gas)
-  const kind: GasNeedId = PROCESS_TRAITS[job.process].heat !== 'flame' ? job.process === 'pac' ? 'cutting' : 'shielding' : parts.includes('oxygen') ? 'oxygen' : 'fuel'
+  const kind: GasNeedId
+    = PROCESS_TRAITS[job.process].heat !== 'flame'
+      ? job.process === 'pac'
+        ? 'cutting'
+        : 'shielding'
+      : parts.includes('oxygen')
+        ? 'oxygen'
+        : 'fuel'
   const fuel = parts.find(gas => gas !== 'oxygen') ?? 'acetylene'
   const hour = facts.rules.shopDayHour
-  return { job: gasNeed(job, kind, fuel, hour), classM3: classNeedM3(bay.value!.station.earlierJobs, job, kind, fuel, hour, judged.standing.now) }
+  return {
+    job: gasNeed(job, kind, fuel, hour),
+    classM3: classNeedM3(bay.value!.station.earlierJobs, job, kind, fuel, hour, judged.standing.now),
+  }
 })
-const contents = computed(() => cylinder.value && contentsOf(cylinder.value, need.value?.job ? need.value.job.flowM3PerH * 1000 / 60 : undefined))
+const contents = computed(
+  () => cylinder.value && contentsOf(cylinder.value, need.value?.job ? (need.value.job.flowM3PerH * 1000) / 60 : undefined),
+)
 const enough = computed(() => {
   const left = fact.value?.left?.lowM3
   if (left === undefined || !need.value) return []
-  const lines: readonly (readonly [string, number | null])[] = [['This job', need.value.job?.jobM3 ?? null], ['Today\'s class', need.value.classM3]]
+  const lines: readonly (readonly [string, number | null])[] = [
+    ['This job', need.value.job?.jobM3 ?? null],
+    ['Today\'s class', need.value.classM3],
+  ]
   return lines.map(([name, m3]) => ({ name, m3, isEnough: m3 === null ? null : left >= m3 }))
 })
 
@@ -105,202 +164,539 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
 </script>
 
 <template>
-  <div v-if="problem && !reading" class="said" role="alert">
-    {{ problem }} <NuxtLink class="key" to="/gas">
+  <div
+    v-if="problem && !reading"
+    class="said"
+    role="alert"
+  >
+    {{ problem }} <NuxtLink
+      class="key"
+      to="/gas"
+    >
       Back to the store
     </NuxtLink>
   </div>
-  <p v-else-if="!cylinder || !fact || !read" class="soft" role="status">
+  <p
+    v-else-if="!cylinder || !fact || !read"
+    class="soft"
+    role="status"
+  >
     Reading {{ tagId.toUpperCase() }} ...
   </p>
-  <article v-else class="cylinder">
+  <article
+    v-else
+    class="cylinder"
+  >
     <header>
       <h2>{{ cylinder.tag }} <small>{{ gasWords(cylinder.gas) }}</small></h2>
-      <NuxtLink class="key quiet link" to="/gas">
+      <NuxtLink
+        class="key quiet link"
+        to="/gas"
+      >
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       {{ where }}{{ cylinder.isConnected ? ', connected' : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? 'upright' : 'not upright', cylinder.stance.isSecured ? 'chained' : 'not chained', cylinder.stance.isCapped ? 'cap on' : 'cap off'].join(', ')}` : '' }}
     </p>
-    <CylinderDanger v-if="cylinder.danger" :danger="cylinder.danger.danger" :gas="cylinder.gas" :tag="cylinder.tag" />
-    <p v-if="settling" class="said">
-      <b class="clock print">{{ settling }}</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
+    <CylinderDanger
+      v-if="cylinder.danger"
+      :danger="cylinder.danger.danger"
+      :gas="cylinder.gas"
+      :tag="cylinder.tag"
+    />
+    <p
+      v-if="settling"
+      class="said"
+    >
+      <b
+        class="clock print"
+      >{{ settling }}</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
     </p>
-    <ul v-if="worst.length > 0" class="worst">
-      <li v-for="(one, index) in worst" :key="index" class="said" :class="{ 'is-stop': one.severity === 'stop' }">
+    <ul
+      v-if="worst.length > 0"
+      class="worst"
+    >
+      <li
+        v-for="(one, index) in worst"
+        :key="index"
+        class="said"
+        :class="{ 'is-stop': one.severity === 'stop' }"
+      >
         {{ lookup.say(one).message }} <b>{{ lookup.say(one).todo }}</b>
       </li>
     </ul>
-    <section class="left" aria-labelledby="left-head">
+    <section
+      class="left"
+      aria-labelledby="left-head"
+    >
       <h3 id="left-head">
         What is left
       </h3>
-      <CylinderContents v-if="contents" :answer="contents" :by-weight="byWeight" />
-      <p v-else class="soft">
+      <CylinderContents
+        v-if="contents"
+        :answer="contents"
+        :by-weight="byWeight"
+      />
+      <p
+        v-else
+        class="soft"
+      >
         {{ lacks || (byWeight ? 'Not weighed yet.' : 'Not read yet.') }}
       </p>
-      <CylinderTemper v-if="fact.left && fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need?.job?.jobM3" />
-      <p v-for="{ name, m3, isEnough } in enough" :key="name">
-        {{ name }}: <b v-if="isEnough === null" class="state-to-do">nobody said how much flows, or for how long</b><template v-else>
+      <CylinderTemper
+        v-if="fact.left && fact.fullM3"
+        :left="fact.left.lowM3"
+        :full="fact.fullM3"
+        :need="need?.job?.jobM3"
+      />
+      <p
+        v-for="{ name, m3, isEnough } in enough"
+        :key="name"
+      >
+        {{ name }}: <b
+          v-if="isEnough === null"
+          class="state-to-do"
+        >nobody said how much flows, or for how long</b><template v-else>
           <b :class="isEnough ? 'state-open' : 'state-hold'">{{ isEnough ? 'enough' : 'not enough' }}</b>, it takes {{ q.gas(m3!) }}
         </template>
       </p>
     </section>
 
-    <div class="keys" role="group" aria-label="What to do">
-      <button v-if="mayWork && !cylinder.isReturned" class="key" :class="{ go: !fact.left }" type="button" :aria-expanded="doing === 'read'" @click="toggle('read')">
+    <div
+      class="keys"
+      role="group"
+      aria-label="What to do"
+    >
+      <button
+        v-if="mayWork && !cylinder.isReturned"
+        class="key"
+        :class="{ go: !fact.left }"
+        type="button"
+        :aria-expanded="doing === 'read'"
+        @click="toggle('read')"
+      >
         {{ byWeight ? 'Weigh' : 'Read gauge' }}
       </button>
       <template v-if="cylinder.isConnected">
-        <button v-if="mayWork" class="key" :class="{ go: !fact.leakTest || fact.leakTest.missing.length > 0 }" type="button" :aria-expanded="doing === 'joints'" @click="toggle('joints')">
+        <button
+          v-if="mayWork"
+          class="key"
+          :class="{ go: !fact.leakTest || fact.leakTest.missing.length > 0 }"
+          type="button"
+          :aria-expanded="doing === 'joints'"
+          @click="toggle('joints')"
+        >
           Leak test
         </button>
-        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
+        <button
+          v-if="mayWork"
+          class="key"
+          type="button"
+          :aria-expanded="doing === 'pressure'"
+          @click="toggle('pressure')"
+        >
           Working pressure
         </button>
-        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
+        <button
+          v-if="mayWork"
+          class="key"
+          type="button"
+          :aria-expanded="doing === 'shut'"
+          @click="toggle('shut')"
+        >
           Shut down
         </button>
-        <button v-if="mayUse" class="key" type="button" :disabled="busy" @click="does('cylinder.disconnect', { isCapped: true })">
+        <button
+          v-if="mayUse"
+          class="key"
+          type="button"
+          :disabled="busy"
+          @click="does('cylinder.disconnect', { isCapped: true })"
+        >
           Regulator off, cap on
         </button>
       </template>
       <template v-else-if="!cylinder.isReturned">
-        <button v-if="mayUse && !isOut && !cylinder.isEmpty" class="key" type="button" :disabled="settling !== null" :aria-expanded="doing === 'connect'" @click="toggle('connect')">
+        <button
+          v-if="mayUse && !isOut && !cylinder.isEmpty"
+          class="key"
+          type="button"
+          :disabled="settling !== null"
+          :aria-expanded="doing === 'connect'"
+          @click="toggle('connect')"
+        >
           Connect
         </button>
-        <button v-if="mayUse" class="key" type="button" :aria-expanded="doing === 'move'" @click="toggle('move')">
+        <button
+          v-if="mayUse"
+          class="key"
+          type="button"
+          :aria-expanded="doing === 'move'"
+          @click="toggle('move')"
+        >
           Move
         </button>
-        <button v-if="mayUse" class="key" type="button" :aria-expanded="doing === 'lying'" @click="toggle('lying')">
+        <button
+          v-if="mayUse"
+          class="key"
+          type="button"
+          :aria-expanded="doing === 'lying'"
+          @click="toggle('lying')"
+        >
           It lay down
         </button>
       </template>
-      <button v-if="mayWork && !cylinder.isEmpty && !cylinder.isReturned" class="key" type="button" :disabled="busy" @click="does('cylinder.note-empty', {})">
+      <button
+        v-if="mayWork && !cylinder.isEmpty && !cylinder.isReturned"
+        class="key"
+        type="button"
+        :disabled="busy"
+        @click="does('cylinder.note-empty', {})"
+      >
         It is empty
       </button>
-      <button v-if="isOut" class="key" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">
+      <button
+        v-if="isOut"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'release'"
+        @click="toggle('release')"
+      >
         Release
       </button>
-      <button v-else-if="mayInspect && !cylinder.isReturned" class="key" type="button" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
+      <button
+        v-else-if="mayInspect && !cylinder.isReturned"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'tag-out'"
+        @click="toggle('tag-out')"
+      >
         Tag out
       </button>
-      <button v-if="mayKeep && !cylinder.isConnected && !cylinder.isReturned" class="key" type="button" :disabled="busy" @click="does('cylinder.return', {})">
+      <button
+        v-if="mayKeep && !cylinder.isConnected && !cylinder.isReturned"
+        class="key"
+        type="button"
+        :disabled="busy"
+        @click="does('cylinder.return', {})"
+      >
         Back to the supplier
       </button>
-      <button v-if="!cylinder.isReturned" class="stop-key" type="button" :aria-expanded="doing === 'danger'" @click="toggle('danger')">
+      <button
+        v-if="!cylinder.isReturned"
+        class="stop-key"
+        type="button"
+        :aria-expanded="doing === 'danger'"
+        @click="toggle('danger')"
+      >
         Leak, fire, heat
       </button>
     </div>
     <!-- Below the keys: an answer that comes in never moves a key from under the finger. -->
-    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+    <p
+      v-for="line in said"
+      :key="line"
+      class="said"
+      :class="{ 'is-open': !isRefused }"
+      role="alert"
+    >
       {{ line }}
     </p>
 
-    <form v-if="doing === 'read'" class="doing" @submit.prevent="readable && does('cylinder.read', readable)">
-      <p v-if="byWeight" class="soft">
+    <form
+      v-if="doing === 'read'"
+      class="doing"
+      @submit.prevent="readable && does('cylinder.read', readable)"
+    >
+      <p
+        v-if="byWeight"
+        class="soft"
+      >
         {{ lookup.say(pressureRefusal(cylinder.gas)!).message }}
       </p>
       <div class="columns">
-        <FrameNumber v-if="byWeight" v-model="grossKg" label="Weighs, regulator and cap off" :unit="units.mass" :limits="{ min: 0, max: 5000 }" />
+        <FrameNumber
+          v-if="byWeight"
+          v-model="grossKg"
+          label="Weighs, regulator and cap off"
+          :unit="units.mass"
+          :limits="{ min: 0, max: 5000 }"
+        />
         <template v-else>
-          <FrameNumber v-model="gaugeKPa" label="Gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
-          <FrameNumber v-model="temperatureC" label="Temperature of it" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
+          <FrameNumber
+            v-model="gaugeKPa"
+            label="Gauge shows"
+            :unit="units.pressure"
+            :limits="{ min: 0, max: 40000 }"
+          />
+          <FrameNumber
+            v-model="temperatureC"
+            label="Temperature of it"
+            :unit="units.temperature"
+            :limits="{ min: -30, max: 65 }"
+          />
         </template>
       </div>
-      <p v-if="lacks" class="said">
+      <p
+        v-if="lacks"
+        class="said"
+      >
         {{ lacks }}
       </p>
-      <button class="key go" type="submit" :disabled="!readable || busy">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!readable || busy"
+      >
         Write it down
       </button>
     </form>
-    <section v-else-if="doing === 'connect'" class="doing" aria-label="Connect, step by step">
-      <FrameSelect v-model="bayId" label="At bay" :ids="facts.site.bays.filter(one => !one.closed).map(one => one.bayId)" :named="id => facts.site.bays.find(one => one.bayId === id)!.label" none="choose" />
-      <CylinderSteps v-model="steps" :steps="asked" :named="storeWords.connecting" :sources="STEP_SOURCES" />
-      <button class="key go" type="button" :disabled="bayId === '' || steps.length < asked.length || busy" @click="does('cylinder.connect', { bayId, steps: [...steps] })">
+    <section
+      v-else-if="doing === 'connect'"
+      class="doing"
+      aria-label="Connect, step by step"
+    >
+      <FrameSelect
+        v-model="bayId"
+        label="At bay"
+        :ids="facts.site.bays.filter(one => !one.closed).map(one => one.bayId)"
+        :named="id => facts.site.bays.find(one => one.bayId === id)!.label"
+        none="choose"
+      />
+      <CylinderSteps
+        v-model="steps"
+        :steps="asked"
+        :named="storeWords.connecting"
+        :sources="STEP_SOURCES"
+      />
+      <button
+        class="key go"
+        type="button"
+        :disabled="bayId === '' || steps.length < asked.length || busy"
+        @click="does('cylinder.connect', { bayId, steps: [...steps] })"
+      >
         {{ steps.length < asked.length ? `${asked.length - steps.length} steps to go` : 'Connected; now the leak test' }}
       </button>
     </section>
-    <section v-else-if="doing === 'joints'" class="doing" aria-label="Leak test">
-      <CylinderJoints :gas="cylinder.gas" @tested="tested" />
+    <section
+      v-else-if="doing === 'joints'"
+      class="doing"
+      aria-label="Leak test"
+    >
+      <CylinderJoints
+        :gas="cylinder.gas"
+        @tested="tested"
+      />
     </section>
-    <form v-else-if="doing === 'pressure'" class="doing" @submit.prevent="deliveryKPa !== undefined && does('cylinder.set-delivery', { gaugeKPa: deliveryKPa })">
+    <form
+      v-else-if="doing === 'pressure'"
+      class="doing"
+      @submit.prevent="deliveryKPa !== undefined && does('cylinder.set-delivery', { gaugeKPa: deliveryKPa })"
+    >
       <p v-if="isAcetylene">
         Never above <b class="print">{{ q.pressure(limitKPa) }}</b>: beyond it acetylene can burst by itself.
       </p>
-      <FrameNumber v-model="deliveryKPa" label="Delivery gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 3000 }" />
-      <button class="key go" type="submit" :disabled="deliveryKPa === undefined || busy">
+      <FrameNumber
+        v-model="deliveryKPa"
+        label="Delivery gauge shows"
+        :unit="units.pressure"
+        :limits="{ min: 0, max: 3000 }"
+      />
+      <button
+        class="key go"
+        type="submit"
+        :disabled="deliveryKPa === undefined || busy"
+      >
         Write it down
       </button>
     </form>
-    <section v-else-if="doing === 'shut'" class="doing" aria-label="Shut down, step by step">
-      <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="storeWords.shutting" :sources="STEP_SOURCES" />
-      <button class="key go" type="button" :disabled="shutting.length < SHUTTING_STEPS.length || busy" @click="does('cylinder.shut-down', { steps: [...shutting] })">
+    <section
+      v-else-if="doing === 'shut'"
+      class="doing"
+      aria-label="Shut down, step by step"
+    >
+      <CylinderSteps
+        v-model="shutting"
+        :steps="SHUTTING_STEPS"
+        :named="storeWords.shutting"
+        :sources="STEP_SOURCES"
+      />
+      <button
+        class="key go"
+        type="button"
+        :disabled="shutting.length < SHUTTING_STEPS.length || busy"
+        @click="does('cylinder.shut-down', { steps: [...shutting] })"
+      >
         Shut down
       </button>
     </section>
-    <form v-else-if="doing === 'move'" class="doing" @submit.prevent="spot && does('cylinder.place', spot)">
-      <CylinderSpot v-model="spot" :places="places" :others="others" :self="self" />
-      <button class="key go" type="submit" :disabled="!spot || busy">
+    <form
+      v-else-if="doing === 'move'"
+      class="doing"
+      @submit.prevent="spot && does('cylinder.place', spot)"
+    >
+      <CylinderSpot
+        v-model="spot"
+        :places="places"
+        :others="others"
+        :self="self"
+      />
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!spot || busy"
+      >
         It stands there
       </button>
     </form>
-    <form v-else-if="doing === 'lying'" class="doing" @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })">
-      <FrameNumber v-model="lyingMin" label="It lay for" :unit="minutes" :limits="{ min: 0, max: 1000000 }" optional hint="Empty: nobody knows; it then stands a day." />
-      <button class="key go" type="submit" :disabled="busy">
+    <form
+      v-else-if="doing === 'lying'"
+      class="doing"
+      @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })"
+    >
+      <FrameNumber
+        v-model="lyingMin"
+        label="It lay for"
+        :unit="minutes"
+        :limits="{ min: 0, max: 1000000 }"
+        optional
+        hint="Empty: nobody knows; it then stands a day."
+      />
+      <button
+        class="key go"
+        type="submit"
+        :disabled="busy"
+      >
         It stands upright now
       </button>
     </form>
-    <form v-else-if="doing === 'tag-out' || doing === 'release'" class="doing" @submit.prevent="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })">
-      <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'What is wrong with it'">
-        <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
+    <form
+      v-else-if="doing === 'tag-out' || doing === 'release'"
+      class="doing"
+      @submit.prevent="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
+    >
+      <FrameField
+        v-slot="{ id }"
+        :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'What is wrong with it'"
+      >
+        <input
+          :id="id"
+          v-model="words_"
+          class="entry"
+          maxlength="500"
+          autocomplete="off"
+        >
       </FrameField>
-      <button class="key go" type="submit" :disabled="!words_.trim() || busy">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!words_.trim() || busy"
+      >
         {{ doing === 'release' ? 'Release it' : 'Tag it out' }}
       </button>
     </form>
-    <section v-else-if="doing === 'danger'" class="doing" aria-label="What is it?">
+    <section
+      v-else-if="doing === 'danger'"
+      class="doing"
+      aria-label="What is it?"
+    >
       <p>One tap stops the bay, tags it out and says what to do.</p>
       <div class="keys">
-        <button v-for="id in DANGERS" :key="id" class="stop-key" type="button" @click="danger(id)">
+        <button
+          v-for="id in DANGERS"
+          :key="id"
+          class="stop-key"
+          type="button"
+          @click="danger(id)"
+        >
           {{ storeWords.dangers[id] }}
         </button>
       </div>
     </section>
-    <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="marks && does('cylinder.correct', marks)">
-      <CylinderMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
-      <button class="key go" type="submit" :disabled="!marks || busy">
+    <form
+      v-else-if="doing === 'correct'"
+      class="doing"
+      @submit.prevent="marks && does('cylinder.correct', marks)"
+    >
+      <CylinderMarksForm
+        v-model="marks"
+        :known="cylinder"
+        :today="reading!.today"
+      />
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!marks || busy"
+      >
         Write it down
       </button>
     </form>
 
     <section class="marks">
       <h3>Its marks</h3>
-      <CylinderTestDates v-if="cylinder.stamps" :read="read" />
-      <p v-else class="soft">
+      <CylinderTestDates
+        v-if="cylinder.stamps"
+        :read="read"
+      />
+      <p
+        v-else
+        class="soft"
+      >
         Nobody read its shoulder yet.
       </p>
       <p class="soft">
         {{ storeWords.owners[cylinder.owner] }}{{ cylinder.fullM3 ? ` · full ${q.gas(cylinder.fullM3)}` : '' }}{{ cylinder.waterVolumeL ? ` · ${cylinder.waterVolumeL} L of water` : '' }}{{ cylinder.tareKg ? ` · tare ${q.mass(cylinder.tareKg)}` : '' }}{{ cylinder.filledOn ? ` · filled ${day(cylinder.filledOn)}` : '' }}
       </p>
-      <button v-if="mayKeep" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
+      <button
+        v-if="mayKeep"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'correct'"
+        @click="toggle('correct')"
+      >
         Write its marks anew
       </button>
-      <button v-if="session.isCompetent('cylinder') && !cylinder.isConnected" class="key quiet" type="button" :aria-expanded="doing === 'withdraw'" @click="toggle('withdraw')">
+      <button
+        v-if="session.isCompetent('cylinder') && !cylinder.isConnected"
+        class="key quiet"
+        type="button"
+        :aria-expanded="doing === 'withdraw'"
+        @click="toggle('withdraw')"
+      >
         This tag was typed by mistake
       </button>
-      <form v-if="doing === 'withdraw'" class="doing" @submit.prevent="words_.trim() && does('cylinder.withdraw-tag', { reason: words_.trim() })">
-        <FrameField v-slot="{ id }" label="What was typed, and what it should be" hint="What comes under this tag next is another cylinder; this life stays on record.">
-          <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
+      <form
+        v-if="doing === 'withdraw'"
+        class="doing"
+        @submit.prevent="words_.trim() && does('cylinder.withdraw-tag', { reason: words_.trim() })"
+      >
+        <FrameField
+          v-slot="{ id }"
+          label="What was typed, and what it should be"
+          hint="What comes under this tag next is another cylinder; this life stays on record."
+        >
+          <input
+            :id="id"
+            v-model="words_"
+            class="entry"
+            maxlength="500"
+            autocomplete="off"
+          >
         </FrameField>
-        <button class="key go" type="submit" :disabled="!words_.trim() || busy">
+        <button
+          class="key go"
+          type="submit"
+          :disabled="!words_.trim() || busy"
+        >
           Take the tag back
         </button>
       </form>
     </section>
-    <LogLife :life="reading!.life" :notices="reading!.notices" />
+    <LogLife
+      :life="reading!.life"
+      :notices="reading!.notices"
+    />
   </article>
 </template>
 

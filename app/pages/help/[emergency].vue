@@ -17,11 +17,17 @@ const emergency = computed(() => id.value && EMERGENCY[id.value])
       <h1>{{ emergencyWords.names[id] }}</h1>
       <EmergencyCalls :calls="emergency.calls" />
       <ol>
-        <li v-for="step in emergency.steps" :key="step">
+        <li
+          v-for="step in emergency.steps"
+          :key="step"
+        >
           {{ emergencyWords.steps[step] }}
         </li>
       </ol>
-      <p v-if="emergency.clearM" class="clear">
+      <p
+        v-if="emergency.clearM"
+        class="clear"
+      >
         Keep everybody <b class="print">{{ q.distance(emergency.clearM) }}</b> away. The fire service decides.
       </p>
       <p class="soft foot">
@@ -31,18 +37,52 @@ const emergency = computed(() => id.value && EMERGENCY[id.value])
     <p v-else>
       There is no such page.
     </p>
-    <NuxtLink class="key link" to="/help">
+    <NuxtLink
+      class="key link"
+      to="/help"
+    >
       Something else happened
     </NuxtLink>
   </main>
 </template>
 
 <style scoped>
-h1 { font-size: 40px; }
-ol { counter-reset: step; border-top: 3px solid var(--ink); margin: 10px 0; }
-li { counter-increment: step; display: grid; grid-template-columns: 48px 1fr; align-items: baseline; padding: 12px 0; border-bottom: 1px solid var(--rule); font-size: 24px; font-weight: 700; line-height: 1.25; }
-li::before { content: counter(step); font-size: 30px; font-weight: 950; }
-.clear { font-size: 22px; font-weight: 650; margin: 12px 0; }
-.foot { font-size: 14px; margin: 10px 0; max-width: 90ch; }
-.link { display: inline-grid; place-items: center; }
+h1 {
+  font-size: 40px;
+}
+ol {
+  counter-reset: step;
+  border-top: 3px solid var(--ink);
+  margin: 10px 0;
+}
+li {
+  counter-increment: step;
+  display: grid;
+  grid-template-columns: 48px 1fr;
+  align-items: baseline;
+  padding: 12px 0;
+  border-bottom: 1px solid var(--rule);
+  font-size: 24px;
+  font-weight: 700;
+  line-height: 1.25;
+}
+li::before {
+  content: counter(step);
+  font-size: 30px;
+  font-weight: 950;
+}
+.clear {
+  font-size: 22px;
+  font-weight: 650;
+  margin: 12px 0;
+}
+.foot {
+  font-size: 14px;
+  margin: 10px 0;
+  max-width: 90ch;
+}
+.link {
+  display: inline-grid;
+  place-items: center;
+}
 </style>

@@ -26,17 +26,36 @@ const { act, sign, said, isRefused, busy } = useSenderTo(() => permitStream(perm
 
 const me = computed(() => session.person?.personId ?? '')
 /** May they do this here? The door asks the same. */
-const mayHere = (right: RightId, doing: CommandType) => permit.value !== null && session.may(right, { bayId: null, areaId: null, isOwnPermit: isTheirPermit({ ...permit.value, token: '' }, me.value, doing) })
+const mayHere = (right: RightId, doing: CommandType) =>
+  permit.value !== null
+  && session.may(right, { bayId: null, areaId: null, isOwnPermit: isTheirPermit({ ...permit.value, token: '' }, me.value, doing) })
 const mayWork = computed(() => mayHere('work-permit', 'permit.see-to'))
 const onPost = computed(() => permit.value?.posts.some(({ personId }) => personId === me.value) ?? false)
 const isNamed = computed(() => permit.value?.watchers.some(({ personId }) => personId === me.value) ?? false)
-const mayTakePost = computed(() => permit.value !== null && mayHere('stand-watch', 'permit.take-post') && !onPost.value && !permit.value.request.operatorIds.includes(me.value) && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'))
+const mayTakePost = computed(
+  () =>
+    permit.value !== null
+    && mayHere('stand-watch', 'permit.take-post')
+    && !onPost.value
+    && !permit.value.request.operatorIds.includes(me.value)
+    && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'),
+)
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
 const nameOf = (personId: string) => lookup.names.get(personId) ?? 'somebody who has left'
 const names = (ids: readonly string[]) => ids.map(nameOf).join(', ') || 'nobody'
-const monitoringIsOver = computed(() => permit.value !== null && monitoringEndsAt({ ...permit.value, token: '' } as Permit) !== null && Date.parse(monitoringEndsAt({ ...permit.value, token: '' } as Permit)!) <= clock.nowMs.value)
-const toRestore = computed(() => permit.value?.plan.precautions.filter(({ id, restore }) => restore && permit.value!.seenTo[id]?.how === 'done' && !permit.value!.restored.includes(id)) ?? [])
+const monitoringIsOver = computed(
+  () =>
+    permit.value !== null
+    && monitoringEndsAt({ ...permit.value, token: '' } as Permit) !== null
+    && Date.parse(monitoringEndsAt({ ...permit.value, token: '' } as Permit)!) <= clock.nowMs.value,
+)
+const toRestore = computed(
+  () =>
+    permit.value?.plan.precautions.filter(
+      ({ id, restore }) => restore && permit.value!.seenTo[id]?.how === 'done' && !permit.value!.restored.includes(id),
+    ) ?? [],
+)
 
 /** Phases whose own part has its stop. */
 const STOP_SHOWN: readonly PermitPhase[] = ['authorised', 'working', 'suspended', 'monitoring']
@@ -44,205 +63,569 @@ const stopping = ref(false)
 const cleared = ref('')
 const despite = ref('')
 /** Stopped, or help called, before anything was authorised: nothing goes on until somebody says what was put right. */
-const isStopOpen = computed(() => permit.value !== null && (phase.value === 'requested' || phase.value === 'precautions') && (permit.value.suspension !== null || permit.value.isHelpOpen))
-const missedLooks = computed(() => permit.value === null || phase.value !== 'monitoring' ? 0 : permit.value.visitsMissed.length + (hasLastLook({ ...permit.value, token: '' } as Permit) ? 0 : 1))
+const isStopOpen = computed(
+  () =>
+    permit.value !== null
+    && (phase.value === 'requested' || phase.value === 'precautions')
+    && (permit.value.suspension !== null || permit.value.isHelpOpen),
+)
+const missedLooks = computed(() =>
+  permit.value === null || phase.value !== 'monitoring'
+    ? 0
+    : permit.value.visitsMissed.length + (hasLastLook({ ...permit.value, token: '' } as Permit) ? 0 : 1),
+)
 const extendTo = ref(1)
 const more = ref(false)
 const askAir = ref(false)
 const version = () => reading.value?.version ?? null
-const seenTo = (precaution: PrecautionId, how: 'done' | 'justified', reason?: string) => act('permit.see-to', { precaution, how, ...reason ? { reason } : {} })
-const authorise = (payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }) => sign('permit.authorise', payload, signature, version())
+const seenTo = (precaution: PrecautionId, how: 'done' | 'justified', reason?: string) =>
+  act('permit.see-to', { precaution, how, ...(reason ? { reason } : {}) })
+const authorise = (payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }) =>
+  sign('permit.authorise', payload, signature, version())
 const stop = (cause: SpokenCauseId) => {
   stopping.value = false
   void act('permit.stop', { cause })
 }
-const resume = (signature: { personId: string, pin: string }) => sign('permit.resume', { cleared: cleared.value.trim() }, signature, version())
-const extend = (signature: { personId: string, pin: string }) => sign('permit.extend', { untilAt: new Date(Date.parse(permit.value!.untilAt) + extendTo.value * 3600_000).toISOString() }, signature, version())
+const resume = (signature: { personId: string, pin: string }) =>
+  sign('permit.resume', { cleared: cleared.value.trim() }, signature, version())
+const extend = (signature: { personId: string, pin: string }) =>
+  sign(
+    'permit.extend',
+    { untilAt: new Date(Date.parse(permit.value!.untilAt) + extendTo.value * 3600_000).toISOString() },
+    signature,
+    version(),
+  )
 async function relieve(signature: { personId: string, pin: string }) {
   await sign('permit.relieve', { relievedId: me.value }, signature)
 }
+const watching = computed(() => {
+  const { posts = [], watchers = [] } = permit.value ?? {}
+  return (posts.length > 0 ? posts : watchers).map(({ personId }) => personId)
+})
 </script>
 
 <template>
   <article class="permit">
     <header>
-      <h2>{{ permit?.request.place.where ?? 'Permit' }}<small v-if="permit" class="print">{{ permit.code }}</small></h2>
-      <NuxtLink class="key quiet link" to="/hot-work">
+      <h2>
+        {{ permit?.request.place.where ?? 'Permit' }}<small
+          v-if="permit"
+          class="print"
+        >{{ permit.code }}</small>
+      </h2>
+      <NuxtLink
+        class="key quiet link"
+        to="/hot-work"
+      >
         Close
       </NuxtLink>
     </header>
-    <p v-if="problem" class="said" role="alert">
+    <p
+      v-if="problem"
+      class="said"
+      role="alert"
+    >
       {{ problem }}
     </p>
-    <p v-if="!permit || !reading" class="soft" role="status">
+    <p
+      v-if="!permit || !reading"
+      class="soft"
+      role="status"
+    >
       {{ problem ? '' : 'Reading the permit ...' }}
     </p>
     <template v-else>
-      <HotworkLine v-if="!onPost" class="line" :phase="phase" wide />
-      <p v-if="now && now.says && !onPost" class="turn">
+      <HotworkLine
+        v-if="!onPost"
+        class="line"
+        :phase="phase"
+        wide
+      />
+      <p
+        v-if="now && now.says && !onPost"
+        class="turn"
+      >
         <b :class="`state-${now.tone}`">{{ now.says }}</b> <span>{{ left(permit) }}</span>
       </p>
-      <p v-if="permit.suspension && !hasEnded(phase)" class="said is-stop" role="alert">
+      <p
+        v-if="permit.suspension && !hasEnded(phase)"
+        class="said is-stop"
+        role="alert"
+      >
         <b>{{ phase === 'suspended' ? 'Stopped' : 'It was stopped' }}: {{ fireWords.causes[permit.suspension.cause] }}.</b> {{ permit.suspension.note ?? '' }}
         {{ time(permit.suspension.at) }}, {{ permit.suspension.by === 'clock' ? 'the clock' : nameOf(permit.suspension.by) }}.
       </p>
-      <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
+      <p
+        v-for="text in said"
+        :key="text"
+        class="said"
+        :class="{ 'is-stop': isRefused }"
+        role="alert"
+      >
         {{ text }}
       </p>
 
-      <HotworkWatch v-if="onPost" :permit="permit" :person-id="me" :unsent="waiting.length" :busy="busy" @round="act('permit.round', { watcherId: me })" @stop="stop" @help="act('permit.call-help', {})" @leave="act('permit.leave-post', {})" @relieve="relieve" />
+      <HotworkWatch
+        v-if="onPost"
+        :permit="permit"
+        :person-id="me"
+        :unsent="waiting.length"
+        :busy="busy"
+        @round="act('permit.round', { watcherId: me })"
+        @stop="stop"
+        @help="act('permit.call-help', {})"
+        @leave="act('permit.leave-post', {})"
+        @relieve="relieve"
+      />
 
       <template v-if="phase === 'requested' || phase === 'precautions'">
-        <HotworkPrecautions :permit="permit" :may-do="mayWork" :busy="busy" @seen-to="seenTo" />
-        <HotworkGas v-if="isAirTested(permit) || permit.gas !== null || askAir" :permit="permit" :may-do="mayWork" :busy="busy" @read="act('permit.read-gas', $event)" />
-        <button v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" class="key" type="button" @click="askAir = true">
+        <HotworkPrecautions
+          :permit="permit"
+          :may-do="mayWork"
+          :busy="busy"
+          @seen-to="seenTo"
+        />
+        <HotworkGas
+          v-if="isAirTested(permit) || permit.gas !== null || askAir"
+          :permit="permit"
+          :may-do="mayWork"
+          :busy="busy"
+          @read="act('permit.read-gas', $event)"
+        />
+        <button
+          v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir"
+          class="key"
+          type="button"
+          @click="askAir = true"
+        >
           The air was tested all the same
         </button>
-        <section v-if="isStopOpen" class="part">
+        <section
+          v-if="isStopOpen"
+          class="part"
+        >
           <h3>Nothing is authorised over a stop</h3>
-          <FrameField v-slot="{ id }" label="What was put right">
-            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
+          <FrameField
+            v-slot="{ id }"
+            label="What was put right"
+          >
+            <input
+              :id="id"
+              v-model="cleared"
+              class="entry"
+              maxlength="500"
+              autocomplete="off"
+            >
           </FrameField>
-          <StationSignature :busy="busy || !cleared.trim()" does="Sign: it is put right" @sign="resume" />
+          <StationSignature
+            :busy="busy || !cleared.trim()"
+            does="Sign: it is put right"
+            @sign="resume"
+          />
         </section>
-        <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
+        <HotworkAuthorise
+          :reading="reading"
+          :busy="busy"
+          @sign="authorise"
+          @refuse="act('permit.refuse', { reason: $event }, version())"
+        />
       </template>
 
       <template v-else-if="phase === 'authorised' || phase === 'working' || phase === 'suspended'">
-        <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
+        <button
+          v-if="mayTakePost"
+          class="key go big"
+          type="button"
+          :disabled="busy"
+          @click="act('permit.take-post', {})"
+        >
           I am on post
         </button>
-        <button v-if="phase === 'authorised' && mayWork && !onPost" class="key go big" type="button" :disabled="busy || permit.posts.length < permit.plan.watchers" @click="act('permit.start-work', {}, version())">
+        <button
+          v-if="phase === 'authorised' && mayWork && !onPost"
+          class="key go big"
+          type="button"
+          :disabled="busy || permit.posts.length < permit.plan.watchers"
+          @click="act('permit.start-work', {}, version())"
+        >
           {{ permit.posts.length < permit.plan.watchers ? 'The watch takes its post first' : 'Begin the work' }}
         </button>
-        <HotworkGas v-if="isAirTested(permit) || permit.gas !== null || askAir" :permit="permit" :may-do="mayWork" :busy="busy" @read="act('permit.read-gas', $event)" />
-        <section v-if="phase === 'suspended'" class="part">
+        <HotworkGas
+          v-if="isAirTested(permit) || permit.gas !== null || askAir"
+          :permit="permit"
+          :may-do="mayWork"
+          :busy="busy"
+          @read="act('permit.read-gas', $event)"
+        />
+        <section
+          v-if="phase === 'suspended'"
+          class="part"
+        >
           <h3>Let it go on</h3>
-          <FrameField v-slot="{ id }" label="What was put right">
-            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
+          <FrameField
+            v-slot="{ id }"
+            label="What was put right"
+          >
+            <input
+              :id="id"
+              v-model="cleared"
+              class="entry"
+              maxlength="500"
+              autocomplete="off"
+            >
           </FrameField>
-          <StationSignature :busy="busy || !cleared.trim()" does="Sign: the work goes on" @sign="resume" />
+          <StationSignature
+            :busy="busy || !cleared.trim()"
+            does="Sign: the work goes on"
+            @sign="resume"
+          />
         </section>
         <div class="keys">
-          <button v-if="!onPost" class="stop-key" type="button" :aria-expanded="stopping" @click="stopping = !stopping">
+          <button
+            v-if="!onPost"
+            class="stop-key"
+            type="button"
+            :aria-expanded="stopping"
+            @click="stopping = !stopping"
+          >
             Stop this work
           </button>
-          <button v-if="mayWork && phase !== 'authorised'" class="key" type="button" :disabled="busy" @click="act('permit.end-work', {})">
+          <button
+            v-if="mayWork && phase !== 'authorised'"
+            class="key"
+            type="button"
+            :disabled="busy"
+            @click="act('permit.end-work', {})"
+          >
             The work has ended
           </button>
         </div>
-        <div v-if="stopping" class="keys">
-          <button v-for="cause in SPOKEN_CAUSES" :key="cause" class="key" type="button" @click="stop(cause)">
+        <div
+          v-if="stopping"
+          class="keys"
+        >
+          <button
+            v-for="cause in SPOKEN_CAUSES"
+            :key="cause"
+            class="key"
+            type="button"
+            @click="stop(cause)"
+          >
             {{ hotworkWords.spokenCauses[cause] }}
           </button>
         </div>
       </template>
 
       <template v-else-if="phase === 'watch'">
-        <p class="said" :class="{ 'is-open': now?.tone === 'open' }">
+        <p
+          class="said"
+          :class="{ 'is-open': now?.tone === 'open' }"
+        >
           No arc here. {{ permit.plan.afterMin }} min with a watch on post; a gap of more than {{ permit.plan.gapMin }} min, or a new arc, begins them again.
         </p>
-        <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
+        <button
+          v-if="mayTakePost"
+          class="key go big"
+          type="button"
+          :disabled="busy"
+          @click="act('permit.take-post', {})"
+        >
           I am on post
         </button>
       </template>
 
       <template v-else-if="phase === 'monitoring'">
-        <button v-if="mayHere('work-permit', 'permit.round')" class="key go big" type="button" :disabled="busy" @click="act('permit.round', { watcherId: me })">
+        <button
+          v-if="mayHere('work-permit', 'permit.round')"
+          class="key go big"
+          type="button"
+          :disabled="busy"
+          @click="act('permit.round', { watcherId: me })"
+        >
           Looked again: nothing
         </button>
-        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
+        <button
+          class="stop-key"
+          type="button"
+          @click="stop('fire-or-smoke')"
+        >
           Smoke, smell or heat
         </button>
-        <section v-if="toRestore.length > 0" class="part">
+        <section
+          v-if="toRestore.length > 0"
+          class="part"
+        >
           <h3>Put back</h3>
-          <p v-for="{ id } in toRestore" :key="id" class="restore">
+          <p
+            v-for="{ id } in toRestore"
+            :key="id"
+            class="restore"
+          >
             {{ hotworkWords.precautions[id] }}
-            <button class="key" type="button" :disabled="busy" @click="act('permit.restore', { precaution: id })">
+            <button
+              class="key"
+              type="button"
+              :disabled="busy"
+              @click="act('permit.restore', { precaution: id })"
+            >
               Put back<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
             </button>
           </p>
         </section>
-        <section v-if="monitoringIsOver" class="part">
+        <section
+          v-if="monitoringIsOver"
+          class="part"
+        >
           <h3>Close it</h3>
           <template v-if="missedLooks > 0">
             <p class="said is-stop">
               {{ missedLooks === 1 ? 'One look was missed.' : `${missedLooks} looks were missed.` }} Look now; closing says so on the paper.
             </p>
-            <FrameField v-slot="{ id }" label="Why it may be closed all the same">
-              <input :id="id" v-model="despite" class="entry" maxlength="500" autocomplete="off">
+            <FrameField
+              v-slot="{ id }"
+              label="Why it may be closed all the same"
+            >
+              <input
+                :id="id"
+                v-model="despite"
+                class="entry"
+                maxlength="500"
+                autocomplete="off"
+              >
             </FrameField>
           </template>
-          <StationSignature :busy="busy || (missedLooks > 0 && !despite.trim())" :does="missedLooks > 0 ? 'Sign: closed, with looks missed' : 'Sign: nothing smoulders, all is put back'" @sign="sign('permit.close', despite.trim() ? { despite: despite.trim() } : {}, $event, version())" />
+          <StationSignature
+            :busy="busy || (missedLooks > 0 && !despite.trim())"
+            :does="missedLooks > 0 ? 'Sign: closed, with looks missed' : 'Sign: nothing smoulders, all is put back'"
+            @sign="sign('permit.close', despite.trim() ? { despite: despite.trim() } : {}, $event, version())"
+          />
         </section>
       </template>
-      <p v-else-if="permit.closing && permit.closing.missedLooks > 0" class="said is-stop">
+      <p
+        v-else-if="permit.closing && permit.closing.missedLooks > 0"
+        class="said is-stop"
+      >
         Closed by {{ nameOf(permit.closing.by) }} with {{ permit.closing.missedLooks === 1 ? 'one look' : `${permit.closing.missedLooks} looks` }} missed: {{ permit.closing.reason }}
       </p>
-      <p v-else-if="permit.endReason" class="said">
+      <p
+        v-else-if="permit.endReason"
+        class="said"
+      >
         {{ permit.endReason }}
       </p>
 
       <dl class="facts">
-        <div><dt>Work</dt><dd class="chalk">{{ permit.request.job.what || 'an arc without a permit' }}, {{ words.processes[permit.request.job.process].toLowerCase() }}</dd></div>
-        <div><dt>Who works</dt><dd class="chalk">{{ names(permit.request.operatorIds) }}</dd></div>
-        <div><dt>Watch</dt><dd class="chalk">{{ names(permit.posts.length > 0 ? permit.posts.map(({ personId }) => personId) : permit.watchers.map(({ personId }) => personId)) }}{{ permit.posts.length > 0 ? ', on post' : '' }}</dd></div>
-        <div><dt>Answers for it</dt><dd class="chalk">{{ permit.authorisedBy ? nameOf(permit.authorisedBy) : 'nobody yet' }}</dd></div>
-        <div><dt>Time</dt><dd class="print">{{ moment(permit.request.fromAt) }} to {{ time(permit.untilAt) }}</dd></div>
-        <div><dt>Keep clear</dt><dd class="print">{{ q.distance(permit.plan.radiusM) }}</dd></div>
-        <div><dt>After the work</dt><dd class="print">{{ permit.plan.afterMin }} min watch, {{ permit.plan.monitoringMin }} min monitoring</dd></div>
-        <div v-if="permit.secondChannel"><dt>Also reached by</dt><dd class="chalk">{{ permit.secondChannel }}</dd></div>
-        <div v-for="one in reading.near" :key="one.permitId"><dt>Near</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd></div>
+        <div>
+          <dt>Work</dt><dd class="chalk">
+            {{ permit.request.job.what || 'an arc without a permit' }}, {{ words.processes[permit.request.job.process].toLowerCase() }}
+          </dd>
+        </div>
+        <div>
+          <dt>Who works</dt><dd class="chalk">
+            {{ names(permit.request.operatorIds) }}
+          </dd>
+        </div>
+        <div>
+          <dt>Watch</dt><dd class="chalk">
+            {{ names(watching) }}{{ permit.posts.length > 0 ? ', on post' : '' }}
+          </dd>
+        </div>
+        <div>
+          <dt>Answers for it</dt><dd class="chalk">
+            {{ permit.authorisedBy ? nameOf(permit.authorisedBy) : 'nobody yet' }}
+          </dd>
+        </div>
+        <div>
+          <dt>Time</dt><dd class="print">
+            {{ moment(permit.request.fromAt) }} to {{ time(permit.untilAt) }}
+          </dd>
+        </div>
+        <div>
+          <dt>Keep clear</dt><dd class="print">
+            {{ q.distance(permit.plan.radiusM) }}
+          </dd>
+        </div>
+        <div>
+          <dt>After the work</dt><dd class="print">
+            {{ permit.plan.afterMin }} min watch, {{ permit.plan.monitoringMin }} min monitoring
+          </dd>
+        </div>
+        <div v-if="permit.secondChannel">
+          <dt>Also reached by</dt><dd class="chalk">
+            {{ permit.secondChannel }}
+          </dd>
+        </div>
+        <div
+          v-for="one in reading.near"
+          :key="one.permitId"
+        >
+          <dt>Near</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd>
+        </div>
       </dl>
-      <div v-if="!STOP_SHOWN.includes(phase)" class="keys">
-        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
+      <div
+        v-if="!STOP_SHOWN.includes(phase)"
+        class="keys"
+      >
+        <button
+          class="stop-key"
+          type="button"
+          @click="stop('fire-or-smoke')"
+        >
           Smoke, smell or heat here
         </button>
       </div>
       <div class="keys">
-        <a v-if="permit.authorisedBy && mayWork" class="key link" :href="`/api/v1/permits/${permitId}/paper`" target="_blank" rel="noopener">Paper to print</a>
-        <button v-if="!hasEnded(phase) && phase !== 'watch' && phase !== 'monitoring' && permit.authorisedBy" class="key" type="button" :aria-expanded="more" @click="more = !more">
+        <a
+          v-if="permit.authorisedBy && mayWork"
+          class="key link"
+          :href="`/api/v1/permits/${permitId}/paper`"
+          target="_blank"
+          rel="noopener"
+        >Paper to print</a>
+        <button
+          v-if="!hasEnded(phase) && phase !== 'watch' && phase !== 'monitoring' && permit.authorisedBy"
+          class="key"
+          type="button"
+          :aria-expanded="more"
+          @click="more = !more"
+        >
           Longer, other hands, take back
         </button>
-        <button v-if="phase !== 'working'" class="key" type="button" @click="act('permit.report-arc', { place: permit.request.place })">
+        <button
+          v-if="phase !== 'working'"
+          class="key"
+          type="button"
+          @click="act('permit.report-arc', { place: permit.request.place })"
+        >
           An arc was struck here
         </button>
       </div>
-      <section v-if="more" class="part">
+      <section
+        v-if="more"
+        class="part"
+      >
         <h3>Longer</h3>
         <div class="keys">
-          <button v-for="hours in [1, 2, 3]" :key="hours" class="key" :class="{ picked: extendTo === hours }" type="button" :aria-pressed="extendTo === hours" @click="extendTo = hours">
+          <button
+            v-for="hours in [1, 2, 3]"
+            :key="hours"
+            class="key"
+            :class="{ picked: extendTo === hours }"
+            type="button"
+            :aria-pressed="extendTo === hours"
+            @click="extendTo = hours"
+          >
             {{ hours }} h
           </button>
         </div>
-        <StationSignature :busy="busy" does="Extend it" @sign="extend" />
+        <StationSignature
+          :busy="busy"
+          does="Extend it"
+          @sign="extend"
+        />
         <h3>Another authoriser takes it over</h3>
-        <StationSignature :busy="busy" does="I answer for it from now on" @sign="sign('permit.take-over', {}, $event)" />
-        <button v-if="session.may('authorise-permit')" class="key" type="button" :disabled="busy" @click="act('permit.revoke', { reason: 'Taken back' }, version())">
+        <StationSignature
+          :busy="busy"
+          does="I answer for it from now on"
+          @sign="sign('permit.take-over', {}, $event)"
+        />
+        <button
+          v-if="session.may('authorise-permit')"
+          class="key"
+          type="button"
+          :disabled="busy"
+          @click="act('permit.revoke', { reason: 'Taken back' }, version())"
+        >
           Take the permit back
         </button>
       </section>
-      <LogLife :life="reading.life" :notices="reading.notices" />
+      <LogLife
+        :life="reading.life"
+        :notices="reading.notices"
+      />
     </template>
   </article>
 </template>
 
 <style scoped>
-.permit { display: grid; gap: 10px; }
-header { display: flex; align-items: start; gap: 12px; }
-h2 { font-size: 24px; }
-h2 small { display: block; font-size: 16px; font-weight: 600; color: var(--soft); letter-spacing: 0.02em; }
-h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; margin-bottom: 4px; }
-.link { display: inline-grid; place-items: center; }
-header .link { margin-left: auto; }
-.line { max-width: 100%; height: auto; }
-.turn b { font-size: 30px; font-weight: 900; display: block; line-height: 1.1; }
-.turn { font-size: 17px; font-weight: 600; }
-.said { background: var(--bg); }
-.big { min-height: 72px; font-size: 20px; width: 100%; }
-.part { display: grid; gap: 6px; }
-.restore { display: flex; align-items: center; justify-content: space-between; gap: 10px; border-bottom: 1px solid var(--rule); font-weight: 650; }
-.facts > div { display: grid; grid-template-columns: 128px minmax(0, 1fr); gap: 10px; padding: 6px 0; border-bottom: 1px solid var(--rule); }
-.facts { border-top: 2px solid var(--ink); }
-dt { color: var(--soft); font-weight: 650; }
+.permit {
+  display: grid;
+  gap: 10px;
+}
+header {
+  display: flex;
+  align-items: start;
+  gap: 12px;
+}
+h2 {
+  font-size: 24px;
+}
+h2 small {
+  display: block;
+  font-size: 16px;
+  font-weight: 600;
+  color: var(--soft);
+  letter-spacing: 0.02em;
+}
+h3 {
+  font-size: 18px;
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  margin-bottom: 4px;
+}
+.link {
+  display: inline-grid;
+  place-items: center;
+}
+header .link {
+  margin-left: auto;
+}
+.line {
+  max-width: 100%;
+  height: auto;
+}
+.turn b {
+  font-size: 30px;
+  font-weight: 900;
+  display: block;
+  line-height: 1.1;
+}
+.turn {
+  font-size: 17px;
+  font-weight: 600;
+}
+.said {
+  background: var(--bg);
+}
+.big {
+  min-height: 72px;
+  font-size: 20px;
+  width: 100%;
+}
+.part {
+  display: grid;
+  gap: 6px;
+}
+.restore {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px;
+  border-bottom: 1px solid var(--rule);
+  font-weight: 650;
+}
+.facts > div {
+  display: grid;
+  grid-template-columns: 128px minmax(0, 1fr);
+  gap: 10px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.facts {
+  border-top: 2px solid var(--ink);
+}
+dt {
+  color: var(--soft);
+  font-weight: 650;
+}
 </style>

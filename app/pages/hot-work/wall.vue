@@ -9,8 +9,18 @@ const lookup = useLookup()
 const clock = useClock()
 const { reading } = useReading<PermitsReading>(() => 'permits?limit=12', PERMIT_RESTS_ON)
 const { turn, left } = usePermitClock()
-const rows = computed(() => reading.value?.live.map(row => ({ ...row, turn: turn(row.permit), left: left(row.permit), watching: row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', ') })) ?? [])
-const time = computed(() => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(clock.nowMs.value))
+const rows = computed(
+  () =>
+    reading.value?.live.map(row => ({
+      ...row,
+      turn: turn(row.permit),
+      left: left(row.permit),
+      watching: row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', '),
+    })) ?? [],
+)
+const time = computed(() =>
+  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(clock.nowMs.value),
+)
 </script>
 
 <template>
@@ -20,39 +30,121 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { hour: '2-digit', 
       <p class="print">
         {{ time }}
       </p>
-      <NuxtLink class="key quiet link" to="/hot-work">
+      <NuxtLink
+        class="key quiet link"
+        to="/hot-work"
+      >
         Close
       </NuxtLink>
     </header>
-    <NuxtLink v-for="row in rows" :key="row.permitId" class="row" :class="`tone-${row.turn.tone}`" :to="`/hot-work/${row.permitId}`">
+    <NuxtLink
+      v-for="row in rows"
+      :key="row.permitId"
+      class="row"
+      :class="`tone-${row.turn.tone}`"
+      :to="`/hot-work/${row.permitId}`"
+    >
       <span><b>{{ row.permit.request.place.where }}</b><small>{{ row.permit.code }}, {{ fireWords.phases[row.permit.phase] }}</small></span>
-      <span><b>{{ row.watching || (needsCover({ ...row.permit, token: '' }) ? 'Nobody' : '–') }}</b><small>{{ row.watching ? 'watches' : row.permit.phase === 'monitoring' ? 'looked at now and then' : 'not on watch yet' }}</small></span>
+      <span>
+        <b>{{ row.watching || (needsCover({ ...row.permit, token: '' }) ? 'Nobody' : '–') }}</b>
+        <small v-if="row.watching">watches</small>
+        <small v-else>{{ row.permit.phase === 'monitoring' ? 'looked at now and then' : 'not on watch yet' }}</small>
+      </span>
       <span class="turn"><b :class="`state-${row.turn.tone}`">{{ row.turn.says }}</b><small>{{ row.left }}</small></span>
     </NuxtLink>
-    <p v-if="reading && rows.length === 0" class="none">
+    <p
+      v-if="reading && rows.length === 0"
+      class="none"
+    >
       No hot work outside the bays.
     </p>
-    <EmergencyCalls class="call" :calls="['emergency', 'fire-point']" />
+    <EmergencyCalls
+      class="call"
+      :calls="['emergency', 'fire-point']"
+    />
   </main>
 </template>
 
 <style scoped>
-.wall { flex: 1; display: flex; flex-direction: column; padding: 10px 24px 14px; }
-header { display: flex; align-items: baseline; gap: 24px; border-bottom: 4px solid var(--ink); }
-h1 { font-size: 44px; }
-header .print { font-size: 44px; font-weight: 900; margin-left: auto; }
-.link { display: grid; place-items: center; }
-.row { display: grid; grid-template-columns: minmax(0, 1.2fr) minmax(0, 0.8fr) minmax(0, 1.1fr); gap: 20px; align-items: center; min-height: 108px; border-bottom: 2px solid var(--rule); color: inherit; text-decoration: none; }
-.row.tone-stop { box-shadow: inset 12px 0 var(--stop); padding-left: 24px; }
-span { display: grid; min-width: 0; line-height: 1.12; }
-b { font-size: 32px; font-weight: 900; letter-spacing: -0.01em; overflow-wrap: anywhere; }
-.turn b { font-size: 38px; }
-small { font-size: 20px; color: var(--soft); font-weight: 600; }
-.none { font-size: 32px; font-weight: 700; padding: 40px 0; }
-.call { margin-top: auto; padding-top: 14px; }
+.wall {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  padding: 10px 24px 14px;
+}
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 24px;
+  border-bottom: 4px solid var(--ink);
+}
+h1 {
+  font-size: 44px;
+}
+header .print {
+  font-size: 44px;
+  font-weight: 900;
+  margin-left: auto;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 0.8fr) minmax(0, 1.1fr);
+  gap: 20px;
+  align-items: center;
+  min-height: 108px;
+  border-bottom: 2px solid var(--rule);
+  color: inherit;
+  text-decoration: none;
+}
+.row.tone-stop {
+  box-shadow: inset 12px 0 var(--stop);
+  padding-left: 24px;
+}
+span {
+  display: grid;
+  min-width: 0;
+  line-height: 1.12;
+}
+b {
+  font-size: 32px;
+  font-weight: 900;
+  letter-spacing: -0.01em;
+  overflow-wrap: anywhere;
+}
+.turn b {
+  font-size: 38px;
+}
+small {
+  font-size: 20px;
+  color: var(--soft);
+  font-weight: 600;
+}
+.none {
+  font-size: 32px;
+  font-weight: 700;
+  padding: 40px 0;
+}
+.call {
+  margin-top: auto;
+  padding-top: 14px;
+}
 @media (max-width: 900px) {
-  .row { grid-template-columns: minmax(0, 1fr); gap: 4px; padding: 10px 0; }
-  h1, header .print { font-size: 30px; }
-  b, .turn b { font-size: 26px; }
+  .row {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 4px;
+    padding: 10px 0;
+  }
+  h1,
+  header .print {
+    font-size: 30px;
+  }
+  b,
+  .turn b {
+    font-size: 26px;
+  }
 }
 </style>

@@ -15,17 +15,35 @@ const session = useSession()
 const { due, day } = useDates()
 const { placeOf } = useWhere()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId.value)}`, streamId => among(kitItemStream(tagId.value), 'check-lists', 'notice/')(streamId))
+const { reading, problem, refresh } = useReading<KitItemPageReading>(
+  () => `items/${encodeURIComponent(tagId.value)}`,
+  streamId => among(kitItemStream(tagId.value), 'check-lists', 'notice/')(streamId),
+)
 const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagId.value}`)
 const item = computed(() => reading.value?.item ?? null)
 const standing = computed(() => reading.value && judgeKitItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))
-const word = computed(() => !item.value || !standing.value ? '' : item.value.isRetired ? 'Out of use for good' : item.value.taggedOut ? 'Tagged out' : standing.value.mayUse ? 'In service' : 'Not before it is looked at')
+const word = computed(() =>
+  !item.value || !standing.value
+    ? ''
+    : item.value.isRetired
+      ? 'Out of use for good'
+      : item.value.taggedOut
+        ? 'Tagged out'
+        : standing.value.mayUse
+          ? 'In service'
+          : 'Not before it is looked at',
+)
 const doing = ref<string | null>(null)
-const toggle = (what: string) => { doing.value = doing.value === what ? null : what }
-watch(tagId, () => { doing.value = null })
+const toggle = (what: string) => {
+  doing.value = doing.value === what ? null : what
+}
+watch(tagId, () => {
+  doing.value = null
+})
 const place = computed(() => {
   const assignment = item.value?.assignment
-  if (assignment?.to === 'bay') return { bayId: assignment.id, areaId: facts.site.bays.find(({ bayId }) => bayId === assignment.id)?.areaId ?? null }
+  if (assignment?.to === 'bay')
+    return { bayId: assignment.id, areaId: facts.site.bays.find(({ bayId }) => bayId === assignment.id)?.areaId ?? null }
   return { bayId: assignment?.to === 'person' && assignment.id === session.person?.personId ? session.person.bayId : null, areaId: null }
 })
 const mayInspect = computed(() => session.may('inspect', place.value))
@@ -55,121 +73,347 @@ async function done() {
   doing.value = null
   await refresh()
 }
-const dueWords = (dueOn: string | null, state: string) => state === 'never-done' ? 'never done' : state === 'after-event' ? 'due again now' : dueOn === null ? '' : due(dueOn, reading.value!.today)
+const dueWords = (dueOn: string | null, state: string) =>
+  state === 'never-done'
+    ? 'never done'
+    : state === 'after-event'
+      ? 'due again now'
+      : dueOn === null
+        ? ''
+        : due(dueOn, reading.value!.today)
 const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWords({ id })).join(', ') ?? '')
+function submit() {
+  if (doing.value === 'release') return does('item.release', { repair: text.value }, true)
+  return doing.value === 'retire' ? does('item.retire', { reason: text.value }, true) : does('item.tag-out', { reason: text.value })
+}
 </script>
 
 <template>
-  <div v-if="problem && !reading" class="said" role="alert">
-    {{ problem }} <NuxtLink class="key" to="/kit">
+  <div
+    v-if="problem && !reading"
+    class="said"
+    role="alert"
+  >
+    {{ problem }} <NuxtLink
+      class="key"
+      to="/kit"
+    >
       Back to the list
     </NuxtLink>
   </div>
-  <p v-else-if="!item || !standing || !reading" class="soft" role="status">
+  <p
+    v-else-if="!item || !standing || !reading"
+    class="soft"
+    role="status"
+  >
     Reading {{ tagId.toUpperCase() }} ...
   </p>
-  <article v-else class="item">
+  <article
+    v-else
+    class="item"
+  >
     <header>
       <h2>{{ item.tag }} <small>{{ item.name }}</small></h2>
-      <NuxtLink class="key quiet link" to="/kit">
+      <NuxtLink
+        class="key quiet link"
+        to="/kit"
+      >
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       {{ storeWords.equipmentKinds[item.kind] }}, {{ placeOf(item.assignment) }}
     </p>
-    <p class="word" :class="item.taggedOut || item.isRetired ? 'state-stop' : standing.mayUse ? 'state-open' : 'state-hold'">
+    <p
+      class="word"
+      :class="item.taggedOut || item.isRetired ? 'state-stop' : standing.mayUse ? 'state-open' : 'state-hold'"
+    >
       {{ word }}
     </p>
-    <p v-if="item.taggedOut" class="said is-stop">
+    <p
+      v-if="item.taggedOut"
+      class="said is-stop"
+    >
       {{ [item.taggedOut.reason, saidWhat && `Failed: ${saidWhat}.`].filter(Boolean).join(' ') }} <b>Somebody named for {{ storeWords.aKind(item.kind) }} releases it, with the repair.</b>
     </p>
-    <ul v-else-if="standing.findings.length > 0" class="worst">
-      <li v-for="(one, index) in standing.findings" :key="index" class="said">
+    <ul
+      v-else-if="standing.findings.length > 0"
+      class="worst"
+    >
+      <li
+        v-for="(one, index) in standing.findings"
+        :key="index"
+        class="said"
+      >
         {{ lookup.say(one).message }} <b>{{ lookup.say(one).todo }}</b>
       </li>
     </ul>
-    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+    <p
+      v-for="line in said"
+      :key="line"
+      class="said"
+      :class="{ 'is-open': !isRefused }"
+      role="alert"
+    >
       {{ line }}
     </p>
-    <template v-for="{ list, due: one } in standing.lists" :key="list.id">
-      <KitInspect v-if="doing === list.id" :tag="item.tag" :list="list" @done="done" />
-      <div v-else class="list">
+    <template
+      v-for="{ list, due: one } in standing.lists"
+      :key="list.id"
+    >
+      <KitInspect
+        v-if="doing === list.id"
+        :tag="item.tag"
+        :list="list"
+        @done="done"
+      />
+      <div
+        v-else
+        class="list"
+      >
         <span><b class="name">{{ storeWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? 'by somebody named' : 'by whoever uses it' }}</small></span>
-        <span :class="one.mayUse ? '' : 'state-hold'">{{ list.every.unit === 'use' ? one.state === 'in-date' ? 'done today' : 'to do today' : dueWords(one.dueOn, one.state) }}</span>
-        <button v-if="mayInspect && !item.isRetired" class="key" :class="{ go: !one.mayUse && !item.taggedOut }" type="button" @click="toggle(list.id)">
+        <span
+          :class="one.mayUse ? '' : 'state-hold'"
+        >{{ list.every.unit === 'use' ? one.state === 'in-date' ? 'done today' : 'to do today' : dueWords(one.dueOn, one.state) }}</span>
+        <button
+          v-if="mayInspect && !item.isRetired"
+          class="key"
+          :class="{ go: !one.mayUse && !item.taggedOut }"
+          type="button"
+          @click="toggle(list.id)"
+        >
           Do it<span class="visually-hidden"> for {{ storeWords.lists(list.id) }}</span>
         </button>
       </div>
     </template>
-    <div v-if="!item.isRetired" class="keys" role="group" aria-label="What to do">
-      <button v-if="item.taggedOut" class="key go" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">
+    <div
+      v-if="!item.isRetired"
+      class="keys"
+      role="group"
+      aria-label="What to do"
+    >
+      <button
+        v-if="item.taggedOut"
+        class="key go"
+        type="button"
+        :aria-expanded="doing === 'release'"
+        @click="toggle('release')"
+      >
         Release
       </button>
-      <button v-else-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
+      <button
+        v-else-if="mayInspect"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'tag-out'"
+        @click="toggle('tag-out')"
+      >
         Tag out
       </button>
-      <button v-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'event'" @click="toggle('event')">
+      <button
+        v-if="mayInspect"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'event'"
+        @click="toggle('event')"
+      >
         Something happened to it
       </button>
-      <button v-if="session.may('assign-kit', { bayId: null, areaId: null })" class="key" type="button" :aria-expanded="doing === 'assign'" @click="toggle('assign')">
+      <button
+        v-if="session.may('assign-kit', { bayId: null, areaId: null })"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'assign'"
+        @click="toggle('assign')"
+      >
         Give to
       </button>
-      <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
+      <button
+        v-if="session.may('keep-store')"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'correct'"
+        @click="toggle('correct')"
+      >
         Its plate
       </button>
-      <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'retire'" @click="toggle('retire')">
+      <button
+        v-if="session.may('keep-store')"
+        class="key"
+        type="button"
+        :aria-expanded="doing === 'retire'"
+        @click="toggle('retire')"
+      >
         Out for good
       </button>
     </div>
-    <form v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @submit.prevent="doing === 'release' ? does('item.release', { repair: text }, true) : doing === 'retire' ? does('item.retire', { reason: text }, true) : does('item.tag-out', { reason: text })">
-      <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'Why'">
-        <input :id="id" v-model="text" class="entry" maxlength="500" autocomplete="off">
+    <form
+      v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'"
+      class="doing"
+      @submit.prevent="submit"
+    >
+      <FrameField
+        v-slot="{ id }"
+        :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'Why'"
+      >
+        <input
+          :id="id"
+          v-model="text"
+          class="entry"
+          maxlength="500"
+          autocomplete="off"
+        >
       </FrameField>
-      <button class="key go" type="submit" :disabled="!text.trim() || busy">
+      <button
+        class="key go"
+        type="submit"
+        :disabled="!text.trim() || busy"
+      >
         {{ doing === 'release' ? 'Release it' : doing === 'retire' ? 'Never use it again' : 'Tag it out' }}
       </button>
     </form>
-    <div v-else-if="doing === 'event'" class="doing keys" role="group" aria-label="What happened">
-      <button v-for="event in ITEM_EVENTS" :key="event" class="key" type="button" :disabled="busy" @click="does('item.note-event', { event })">
+    <div
+      v-else-if="doing === 'event'"
+      class="doing keys"
+      role="group"
+      aria-label="What happened"
+    >
+      <button
+        v-for="event in ITEM_EVENTS"
+        :key="event"
+        class="key"
+        type="button"
+        :disabled="busy"
+        @click="does('item.note-event', { event })"
+      >
         {{ storeWords.itemEvents[event] }}
       </button>
     </div>
-    <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">
-      <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
-      <button class="key go" type="submit" :disabled="busy">
+    <form
+      v-else-if="doing === 'assign'"
+      class="doing"
+      @submit.prevent="does('item.assign', { assignment }, true)"
+    >
+      <KitAssign
+        v-model="assignment"
+        :with-distance="item?.kind === 'extinguisher'"
+      />
+      <button
+        class="key go"
+        type="submit"
+        :disabled="busy"
+      >
         There it goes
       </button>
     </form>
-    <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="does('item.correct', { name: name.trim() || item.name, marks }, true)">
-      <FrameField v-slot="{ id }" label="Name people know it by">
-        <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
+    <form
+      v-else-if="doing === 'correct'"
+      class="doing"
+      @submit.prevent="does('item.correct', { name: name.trim() || item.name, marks }, true)"
+    >
+      <FrameField
+        v-slot="{ id }"
+        label="Name people know it by"
+      >
+        <input
+          :id="id"
+          v-model="name"
+          class="entry"
+          maxlength="80"
+          autocomplete="off"
+        >
       </FrameField>
-      <KitMarks v-model="marks" :kind="item.kind" :known="item.marks" />
-      <button class="key go" type="submit" :disabled="busy">
+      <KitMarks
+        v-model="marks"
+        :kind="item.kind"
+        :known="item.marks"
+      />
+      <button
+        class="key go"
+        type="submit"
+        :disabled="busy"
+      >
         Write it down
       </button>
     </form>
-    <p v-if="item.marks.madeOn" class="soft">
+    <p
+      v-if="item.marks.madeOn"
+      class="soft"
+    >
       Made on {{ day(item.marks.madeOn) }}.
     </p>
-    <LogLife :life="reading.life" :notices="reading.notices" />
+    <LogLife
+      :life="reading.life"
+      :notices="reading.notices"
+    />
   </article>
 </template>
 
 <style scoped>
-.item { display: grid; gap: 10px; }
-header { display: flex; align-items: center; justify-content: space-between; margin-bottom: -8px; }
-h2 { font-size: 30px; }
-h2 small { font-size: 18px; font-weight: 600; color: var(--soft); letter-spacing: 0; }
-.link { display: grid; place-items: center; }
-.word { font-size: 30px; font-weight: 900; line-height: 1.1; }
-.worst { display: grid; gap: 6px; }
-.said { background: var(--bg); }
-.list { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 12px; align-items: center; min-height: 62px; border-top: 1px solid var(--rule); font-weight: 650; }
-.list .name { display: inline-block; font-weight: 750; }
-.name::first-letter { text-transform: uppercase; }
-.list small { display: block; font-size: 15px; font-weight: 500; }
-.doing { border: 3px solid var(--ink); background: var(--bg); padding: 14px; display: grid; gap: 10px; }
-.doing.keys { display: flex; }
+.item {
+  display: grid;
+  gap: 10px;
+}
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: -8px;
+}
+h2 {
+  font-size: 30px;
+}
+h2 small {
+  font-size: 18px;
+  font-weight: 600;
+  color: var(--soft);
+  letter-spacing: 0;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
+.word {
+  font-size: 30px;
+  font-weight: 900;
+  line-height: 1.1;
+}
+.worst {
+  display: grid;
+  gap: 6px;
+}
+.said {
+  background: var(--bg);
+}
+.list {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 12px;
+  align-items: center;
+  min-height: 62px;
+  border-top: 1px solid var(--rule);
+  font-weight: 650;
+}
+.list .name {
+  display: inline-block;
+  font-weight: 750;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
+.list small {
+  display: block;
+  font-size: 15px;
+  font-weight: 500;
+}
+.doing {
+  border: 3px solid var(--ink);
+  background: var(--bg);
+  padding: 14px;
+  display: grid;
+  gap: 10px;
+}
+.doing.keys {
+  display: flex;
+}
 </style>

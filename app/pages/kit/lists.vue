@@ -18,7 +18,9 @@ const mayKeep = computed(() => session.may('keep-store'))
 const { reading, refresh } = useReading<KitReading>(() => 'kit?days=0&limit=1', among('check-lists'))
 const kind = ref<EquipmentKindId>('regulator')
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists).filter(list => list.kind === kind.value) : [])
-const dropped = computed(() => reading.value ? BUILT_IN_LISTS.filter(list => list.kind === kind.value && checkList(reading.value!.lists, list.id) === null) : [])
+const dropped = computed(() =>
+  reading.value ? BUILT_IN_LISTS.filter(list => list.kind === kind.value && checkList(reading.value!.lists, list.id) === null) : [],
+)
 const editing = ref<CheckList | null>(null)
 const { act, said, isRefused, busy } = useSenderTo(() => CHECK_LISTS_STREAM)
 type Unit = CheckList['every']['unit']
@@ -43,28 +45,72 @@ function edit(list: CheckList) {
   isCompetent.value = list.examiner === 'competent'
   checks.value = [...list.checks]
 }
-const begin = () => edit({ id: `${kind.value}.${wordId(newName.value, 'list')}`, version: 0, kind: kind.value, every: { unit: 'months', count: 1 }, triggers: [], examiner: 'user', graceDays: 0, checks: [] })
+const begin = () =>
+  edit({
+    id: `${kind.value}.${wordId(newName.value, 'list')}`,
+    version: 0,
+    kind: kind.value,
+    every: { unit: 'months', count: 1 },
+    triggers: [],
+    examiner: 'user',
+    graceDays: 0,
+    checks: [],
+  })
 function addOwn() {
   const text = newText.value.trim()
   if (!text) return
   const id = wordId(text, 'check')
-  checks.value = [...checks.value, { id: checks.value.some(one => one.id === id) ? `${id}-${checks.value.length}` : id, text, asks: 'yes-no' }]
+  checks.value = [
+    ...checks.value,
+    { id: checks.value.some(one => one.id === id) ? `${id}-${checks.value.length}` : id, text, asks: 'yes-no' },
+  ]
   newText.value = ''
 }
-const unused = computed(() => (Object.keys(BUILT_IN_CHECKS) as (keyof typeof BUILT_IN_CHECKS)[]).filter(id => !checks.value.some(one => one.id === id) && BUILT_IN_LISTS.some(list => list.kind === kind.value && list.checks.some(check => check.id === id))))
-const addBuiltIn = (id: keyof typeof BUILT_IN_CHECKS) => { checks.value = [...checks.value, { id, ...BUILT_IN_CHECKS[id] }] }
-const drop = (id: string) => { checks.value = checks.value.filter(one => one.id !== id) }
-const toggle = (event: ItemEventId) => { triggers.value = triggers.value.includes(event) ? triggers.value.filter(one => one !== event) : [...triggers.value, event] }
+const unused = computed(() =>
+  (Object.keys(BUILT_IN_CHECKS) as (keyof typeof BUILT_IN_CHECKS)[]).filter(
+    id =>
+      !checks.value.some(one => one.id === id)
+      && BUILT_IN_LISTS.some(list => list.kind === kind.value && list.checks.some(check => check.id === id)),
+  ),
+)
+const addBuiltIn = (id: keyof typeof BUILT_IN_CHECKS) => {
+  checks.value = [...checks.value, { id, ...BUILT_IN_CHECKS[id] }]
+}
+const drop = (id: string) => {
+  checks.value = checks.value.filter(one => one.id !== id)
+}
+const toggle = (event: ItemEventId) => {
+  triggers.value = triggers.value.includes(event) ? triggers.value.filter(one => one !== event) : [...triggers.value, event]
+}
 const limit = (check: Check, side: 'atLeast' | 'atMost', value: number | undefined) => {
   if (check.asks !== 'measurement') return
   checks.value = checks.value.map(one => one.id === check.id ? JSON.parse(JSON.stringify({ ...check, [side]: value })) as Check : one)
 }
-const isComplete = computed(() => checks.value.length > 0 && (unit.value === 'use' || count.value !== undefined) && grace.value !== undefined)
+const isComplete = computed(
+  () => checks.value.length > 0 && (unit.value === 'use' || count.value !== undefined) && grace.value !== undefined,
+)
 async function save() {
   if (!editing.value || !isComplete.value) return
   const { id, kind: of } = editing.value
-  const every: CheckList['every'] = unit.value === 'use' || unit.value === '' ? { unit: 'use' } : { unit: unit.value, count: count.value!, ...atMonthEnd.value ? { atMonthEnd: true } : {} }
-  const sent = await act('check-lists.change', { list: { id, kind: of, every, triggers: triggers.value, examiner: isCompetent.value ? 'competent' : 'user', graceDays: grace.value!, checks: checks.value } }, reading.value?.listsVersion ?? null)
+  const every: CheckList['every']
+    = unit.value === 'use' || unit.value === ''
+      ? { unit: 'use' }
+      : { unit: unit.value, count: count.value!, ...(atMonthEnd.value ? { atMonthEnd: true } : {}) }
+  const sent = await act(
+    'check-lists.change',
+    {
+      list: {
+        id,
+        kind: of,
+        every,
+        triggers: triggers.value,
+        examiner: isCompetent.value ? 'competent' : 'user',
+        graceDays: grace.value!,
+        checks: checks.value,
+      },
+    },
+    reading.value?.listsVersion ?? null,
+  )
   if (!sent.ok) return
   editing.value = null
   newName.value = ''
@@ -74,67 +120,159 @@ async function dropList(listId: string) {
   const sent = await act('check-lists.drop', { listId }, reading.value?.listsVersion ?? null)
   if (sent.ok) await refresh()
 }
-const everyWords = ({ every }: CheckList) => every.unit === 'use' ? 'before each day\'s first use' : `every ${every.count === 1 ? '' : `${every.count} `}${every.unit === 'days' ? every.count === 1 ? 'day' : 'days' : every.count === 1 ? 'month' : 'months'}${every.atMonthEnd ? ', by the end of the month' : ''}`
+const everyWords = ({ every }: CheckList) =>
+  every.unit === 'use'
+    ? 'before each day\'s first use'
+    : `every ${every.count === 1 ? '' : `${every.count} `}${every.unit === 'days' ? (every.count === 1 ? 'day' : 'days') : every.count === 1 ? 'month' : 'months'}${every.atMonthEnd ? ', by the end of the month' : ''}`
 </script>
 
 <template>
   <article class="lists">
     <header>
       <h2>Check lists</h2>
-      <NuxtLink class="key quiet link" to="/kit">
+      <NuxtLink
+        class="key quiet link"
+        to="/kit"
+      >
         Close
       </NuxtLink>
     </header>
     <template v-if="!editing">
-      <FrameSelect v-model="kind" label="For" :ids="EQUIPMENT_KINDS" :named="id => storeWords.equipmentKinds[id]" />
-      <section v-for="list in lists" :key="list.id" class="list">
+      <FrameSelect
+        v-model="kind"
+        label="For"
+        :ids="EQUIPMENT_KINDS"
+        :named="id => storeWords.equipmentKinds[id]"
+      />
+      <section
+        v-for="list in lists"
+        :key="list.id"
+        class="list"
+      >
         <h3>{{ storeWords.lists(list.id) }} <small class="soft">version {{ list.version }}</small></h3>
         <p>{{ everyWords(list) }}{{ list.triggers.length > 0 ? `; again when ${list.triggers.map(event => storeWords.itemEvents[event]).join(', ')}` : '' }}; by {{ list.examiner === 'competent' ? 'somebody named' : 'whoever uses it' }}{{ list.graceDays > 0 ? `; ${list.graceDays} days of grace` : '' }}.</p>
         <ul>
-          <li v-for="check in list.checks" :key="check.id">
+          <li
+            v-for="check in list.checks"
+            :key="check.id"
+          >
             {{ checkWords(check) }} <span class="soft">{{ limitWords(check) }}</span>
             <small class="soft">{{ check.source ? citation(check.source) : 'The site\'s own.' }}</small>
           </li>
         </ul>
-        <div v-if="mayKeep" class="keys">
-          <button class="key" type="button" @click="edit(list)">
+        <div
+          v-if="mayKeep"
+          class="keys"
+        >
+          <button
+            class="key"
+            type="button"
+            @click="edit(list)"
+          >
             Edit<span class="visually-hidden"> {{ storeWords.lists(list.id) }}</span>
           </button>
-          <button class="key" type="button" :disabled="busy" @click="dropList(list.id)">
+          <button
+            class="key"
+            type="button"
+            :disabled="busy"
+            @click="dropList(list.id)"
+          >
             Drop<span class="visually-hidden"> {{ storeWords.lists(list.id) }}</span>
           </button>
         </div>
       </section>
-      <p v-for="list in dropped" :key="list.id" class="said">
+      <p
+        v-for="list in dropped"
+        :key="list.id"
+        class="said"
+      >
         {{ storeWords.lists(list.id) }} was dropped here. Law may still ask for it.
-        <button v-if="mayKeep" class="key" type="button" @click="edit(list)">
+        <button
+          v-if="mayKeep"
+          class="key"
+          type="button"
+          @click="edit(list)"
+        >
           Take it up again
         </button>
       </p>
-      <form v-if="mayKeep" class="new" @submit.prevent="newName.trim() && begin()">
-        <FrameField v-slot="{ id }" label="A list of your own">
-          <input :id="id" v-model="newName" class="entry" maxlength="40" autocomplete="off" placeholder="its name">
+      <form
+        v-if="mayKeep"
+        class="new"
+        @submit.prevent="newName.trim() && begin()"
+      >
+        <FrameField
+          v-slot="{ id }"
+          label="A list of your own"
+        >
+          <input
+            :id="id"
+            v-model="newName"
+            class="entry"
+            maxlength="40"
+            autocomplete="off"
+            placeholder="its name"
+          >
         </FrameField>
-        <button class="key" type="submit" :disabled="!newName.trim()">
+        <button
+          class="key"
+          type="submit"
+          :disabled="!newName.trim()"
+        >
           Begin
         </button>
       </form>
     </template>
-    <form v-else class="edit" @submit.prevent="save">
+    <form
+      v-else
+      class="edit"
+      @submit.prevent="save"
+    >
       <h3>{{ storeWords.equipmentKinds[editing.kind] }}: {{ storeWords.lists(editing.id) }}</h3>
       <p class="soft">
         Saved, it is version {{ editing.version + 1 }}. What was done against version {{ editing.version }} keeps it; a pass against the old one renews nothing from now on.
       </p>
       <div class="columns">
-        <FrameSelect v-model="unit" label="Due" :ids="['use', 'days', 'months'] as const" :named="id => id === 'use' ? 'before each day\'s first use' : `every so many ${id}`" />
-        <FrameNumber v-if="unit !== 'use'" v-model="count" label="How many" :unit="plain('')" :limits="{ min: 1, max: 600 }" />
-        <FrameNumber v-if="unit !== 'use'" v-model="grace" label="Days of grace" :unit="plain('')" :limits="{ min: 0, max: 90 }" hint="Law grants none." />
+        <FrameSelect
+          v-model="unit"
+          label="Due"
+          :ids="['use', 'days', 'months'] as const"
+          :named="id => id === 'use' ? 'before each day\'s first use' : `every so many ${id}`"
+        />
+        <FrameNumber
+          v-if="unit !== 'use'"
+          v-model="count"
+          label="How many"
+          :unit="plain('')"
+          :limits="{ min: 1, max: 600 }"
+        />
+        <FrameNumber
+          v-if="unit !== 'use'"
+          v-model="grace"
+          label="Days of grace"
+          :unit="plain('')"
+          :limits="{ min: 0, max: 90 }"
+          hint="Law grants none."
+        />
       </div>
       <div class="keys">
-        <button v-if="unit !== 'use'" class="key" :class="{ picked: atMonthEnd }" :aria-pressed="atMonthEnd" type="button" @click="atMonthEnd = !atMonthEnd">
+        <button
+          v-if="unit !== 'use'"
+          class="key"
+          :class="{ picked: atMonthEnd }"
+          :aria-pressed="atMonthEnd"
+          type="button"
+          @click="atMonthEnd = !atMonthEnd"
+        >
           by the end of the month
         </button>
-        <button class="key" :class="{ picked: isCompetent }" :aria-pressed="isCompetent" type="button" @click="isCompetent = !isCompetent">
+        <button
+          class="key"
+          :class="{ picked: isCompetent }"
+          :aria-pressed="isCompetent"
+          type="button"
+          @click="isCompetent = !isCompetent"
+        >
           only by somebody named
         </button>
       </div>
@@ -142,7 +280,15 @@ const everyWords = ({ every }: CheckList) => every.unit === 'use' ? 'before each
         Due again when it was
       </p>
       <div class="keys">
-        <button v-for="event in ITEM_EVENTS" :key="event" class="key" :class="{ picked: triggers.includes(event) }" :aria-pressed="triggers.includes(event)" type="button" @click="toggle(event)">
+        <button
+          v-for="event in ITEM_EVENTS"
+          :key="event"
+          class="key"
+          :class="{ picked: triggers.includes(event) }"
+          :aria-pressed="triggers.includes(event)"
+          type="button"
+          @click="toggle(event)"
+        >
           {{ storeWords.itemEvents[event] }}
         </button>
       </div>
@@ -150,56 +296,158 @@ const everyWords = ({ every }: CheckList) => every.unit === 'use' ? 'before each
         Checks
       </p>
       <ul>
-        <li v-for="check in checks" :key="check.id" class="check">
+        <li
+          v-for="check in checks"
+          :key="check.id"
+          class="check"
+        >
           <span>{{ checkWords(check) }}</span>
           <template v-if="check.asks === 'measurement'">
-            <FrameNumber label="at least" :unit="{ ...plain(check.unit), fromShown: shown => shown }" :limits="{ min: -100000, max: 100000 }" optional :model-value="check.atLeast" @update:model-value="limit(check, 'atLeast', $event)" />
-            <FrameNumber label="at most" :unit="{ ...plain(check.unit), fromShown: shown => shown }" :limits="{ min: -100000, max: 100000 }" optional :model-value="check.atMost" @update:model-value="limit(check, 'atMost', $event)" />
+            <FrameNumber
+              label="at least"
+              :unit="{ ...plain(check.unit), fromShown: shown => shown }"
+              :limits="{ min: -100000, max: 100000 }"
+              optional
+              :model-value="check.atLeast"
+              @update:model-value="limit(check, 'atLeast', $event)"
+            />
+            <FrameNumber
+              label="at most"
+              :unit="{ ...plain(check.unit), fromShown: shown => shown }"
+              :limits="{ min: -100000, max: 100000 }"
+              optional
+              :model-value="check.atMost"
+              @update:model-value="limit(check, 'atMost', $event)"
+            />
           </template>
-          <button class="key" type="button" @click="drop(check.id)">
+          <button
+            class="key"
+            type="button"
+            @click="drop(check.id)"
+          >
             Take out<span class="visually-hidden"> {{ checkWords(check) }}</span>
           </button>
         </li>
       </ul>
-      <div v-if="unused.length > 0" class="keys">
-        <button v-for="id in unused" :key="id" class="key" type="button" @click="addBuiltIn(id)">
+      <div
+        v-if="unused.length > 0"
+        class="keys"
+      >
+        <button
+          v-for="id in unused"
+          :key="id"
+          class="key"
+          type="button"
+          @click="addBuiltIn(id)"
+        >
           + {{ checkWords({ id }) }}
         </button>
       </div>
       <div class="new">
-        <FrameField v-slot="{ id }" label="A check of your own, said as it should be">
-          <input :id="id" v-model="newText" class="entry" maxlength="160" autocomplete="off" @keydown.enter.prevent="addOwn">
+        <FrameField
+          v-slot="{ id }"
+          label="A check of your own, said as it should be"
+        >
+          <input
+            :id="id"
+            v-model="newText"
+            class="entry"
+            maxlength="160"
+            autocomplete="off"
+            @keydown.enter.prevent="addOwn"
+          >
         </FrameField>
-        <button class="key" type="button" :disabled="!newText.trim()" @click="addOwn">
+        <button
+          class="key"
+          type="button"
+          :disabled="!newText.trim()"
+          @click="addOwn"
+        >
           Add
         </button>
       </div>
       <div class="keys">
-        <button class="key" type="button" @click="editing = null">
+        <button
+          class="key"
+          type="button"
+          @click="editing = null"
+        >
           Leave it as it was
         </button>
-        <button class="key go" type="submit" :disabled="!isComplete || busy">
+        <button
+          class="key go"
+          type="submit"
+          :disabled="!isComplete || busy"
+        >
           Save version {{ editing.version + 1 }}
         </button>
       </div>
     </form>
-    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
+    <p
+      v-for="line in said"
+      :key="line"
+      class="said"
+      :class="{ 'is-open': !isRefused }"
+      role="alert"
+    >
       {{ line }}
     </p>
   </article>
 </template>
 
 <style scoped>
-.lists, .edit { display: grid; gap: 10px; }
-header { display: flex; align-items: center; justify-content: space-between; }
-.link { display: grid; place-items: center; }
-.list { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
-h3 { font-size: 19px; }
-h3::first-letter { text-transform: uppercase; }
-h3 small { font-weight: 550; }
-.list li { border-bottom: 1px solid var(--rule); padding: 6px 0; }
-.list li small { display: block; font-size: 14px; }
-.label { font-weight: 750; }
-.check { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 6px 12px; align-items: center; border-bottom: 1px solid var(--rule); padding: 6px 0; }
-.new { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.lists,
+.edit {
+  display: grid;
+  gap: 10px;
+}
+header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+.link {
+  display: grid;
+  place-items: center;
+}
+.list {
+  border-top: 2px solid var(--ink);
+  padding-top: 8px;
+  display: grid;
+  gap: 6px;
+}
+h3 {
+  font-size: 19px;
+}
+h3::first-letter {
+  text-transform: uppercase;
+}
+h3 small {
+  font-weight: 550;
+}
+.list li {
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.list li small {
+  display: block;
+  font-size: 14px;
+}
+.label {
+  font-weight: 750;
+}
+.check {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 6px 12px;
+  align-items: center;
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.new {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: center;
+}
 </style>

@@ -8,14 +8,25 @@ import type { KitItemReading, RoundReading } from '#shared/readings'
 const session = useSession()
 const { reading, problem, refresh } = useReading<RoundReading>(() => 'kit/round', ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
-const places = computed(() => reading.value?.stops.map(stop => ({
-  ...stop, items: stop.items.map(one => ({ ...one, toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)) })),
-})) ?? [])
+const places = computed(
+  () =>
+    reading.value?.stops.map(stop => ({
+      ...stop,
+      items: stop.items.map(one => ({
+        ...one,
+        toDo: listsToDo(one.item, lists.value, reading.value!.today, session.isCompetent(one.item.kind)),
+      })),
+    })) ?? [],
+)
 /** Left for later, or jumped to by tag. */
 const skipped = ref<readonly string[]>([])
 const wanted = ref<string | null>(null)
-const open = computed(() => places.value.flatMap(({ where, items }) => items.filter(({ toDo }) => toDo.length > 0).map(one => ({ where, ...one }))))
-const next = computed(() => open.value.find(({ tagId }) => tagId === wanted.value) ?? open.value.find(({ tagId }) => !skipped.value.includes(tagId)) ?? null)
+const open = computed(() =>
+  places.value.flatMap(({ where, items }) => items.filter(({ toDo }) => toDo.length > 0).map(one => ({ where, ...one }))),
+)
+const next = computed(
+  () => open.value.find(({ tagId }) => tagId === wanted.value) ?? open.value.find(({ tagId }) => !skipped.value.includes(tagId)) ?? null,
+)
 const all = computed(() => places.value.flatMap(({ items }) => items).length)
 const done = computed(() => all.value - open.value.length)
 const out = computed(() => places.value.flatMap(({ items }) => items).filter(({ item }) => item.taggedOut).length)
@@ -43,28 +54,58 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
   <article class="round">
     <header>
       <h2>Round</h2>
-      <p v-if="reading" class="print count">
+      <p
+        v-if="reading"
+        class="print count"
+      >
         {{ done }} <small>of {{ all }}</small>
       </p>
-      <NuxtLink class="key quiet link" to="/kit">
+      <NuxtLink
+        class="key quiet link"
+        to="/kit"
+      >
         Close
       </NuxtLink>
     </header>
-    <p v-if="problem" class="said" role="alert">
+    <p
+      v-if="problem"
+      class="said"
+      role="alert"
+    >
       {{ problem }}
     </p>
-    <p v-if="!reading" class="soft" role="status">
+    <p
+      v-if="!reading"
+      class="soft"
+      role="status"
+    >
       Reading the round ...
     </p>
     <template v-else>
-      <progress :value="done" :max="Math.max(1, all)" :aria-label="`${done} of ${all} done`" />
-      <KitTold v-if="justOut" :tag-id="justOut.tagId" :tag="justOut.item.tag" />
-      <p v-if="isDoneAlready" class="said is-open">
+      <progress
+        :value="done"
+        :max="Math.max(1, all)"
+        :aria-label="`${done} of ${all} done`"
+      />
+      <KitTold
+        v-if="justOut"
+        :tag-id="justOut.tagId"
+        :tag="justOut.item.tag"
+      />
+      <p
+        v-if="isDoneAlready"
+        class="said is-open"
+      >
         {{ wanted!.toUpperCase() }} has nothing to do today. <NuxtLink :to="`/kit/${wanted}`">
           Open it
         </NuxtLink>
       </p>
-      <section v-if="next" :key="next.tagId" class="stop-at" aria-live="polite">
+      <section
+        v-if="next"
+        :key="next.tagId"
+        class="stop-at"
+        aria-live="polite"
+      >
         <p class="where">
           {{ next.where }}
         </p>
@@ -74,25 +115,52 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
         <p class="name">
           {{ next.item.name }} <span class="soft">{{ storeWords.equipmentKinds[next.item.kind] }}</span>
         </p>
-        <KitInspect v-for="list in next.toDo.slice(0, 1)" :key="`${next.tagId} ${list.id}`" :tag="next.item.tag" :list="list" @done="looked" />
-        <p v-if="next.toDo.length > 1" class="soft">
+        <KitInspect
+          v-for="list in next.toDo.slice(0, 1)"
+          :key="`${next.tagId} ${list.id}`"
+          :tag="next.item.tag"
+          :list="list"
+          @done="looked"
+        />
+        <p
+          v-if="next.toDo.length > 1"
+          class="soft"
+        >
           Then {{ next.toDo.slice(1).map(({ id }) => storeWords.lists(id)).join(', ') }}.
         </p>
-        <button class="key" type="button" @click="later(next.tagId)">
+        <button
+          class="key"
+          type="button"
+          @click="later(next.tagId)"
+        >
           Not here now: later
         </button>
       </section>
-      <section v-else class="said is-open">
+      <section
+        v-else
+        class="said is-open"
+      >
         <p><b>The round is done.</b> {{ out > 0 ? `${out} tagged out.` : 'Everything in use is in service.' }}</p>
-        <button v-if="skipped.length > 0 && open.length > 0" class="key" type="button" @click="skipped = []">
+        <button
+          v-if="skipped.length > 0 && open.length > 0"
+          class="key"
+          type="button"
+          @click="skipped = []"
+        >
           Go back to the {{ open.length }} left for later
         </button>
       </section>
-      <KitTagEntry label="Jump to a tag" @found="found" />
+      <KitTagEntry
+        label="Jump to a tag"
+        @found="found"
+      />
       <details>
         <summary>The way</summary>
         <ol>
-          <li v-for="{ where, items } in places" :key="where">
+          <li
+            v-for="{ where, items } in places"
+            :key="where"
+          >
             <b>{{ where }}</b>
             <span>{{ items.filter(({ toDo }) => toDo.length === 0).length }} of {{ items.length }}</span>
           </li>
@@ -103,18 +171,75 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
 </template>
 
 <style scoped>
-.round { display: grid; gap: 10px; }
-header { display: flex; align-items: center; gap: 16px; }
-.count { font-size: 30px; font-weight: 900; }
-.count small { font-size: 18px; font-weight: 600; }
-.link { margin-left: auto; display: grid; place-items: center; }
-progress { width: 100%; height: 12px; appearance: none; border: 1px solid var(--strong-rule); background: var(--bg); }
-progress::-webkit-progress-bar { background: var(--bg); }
-progress::-webkit-progress-value { background: var(--ink); }
-.stop-at { display: grid; gap: 4px; border: 3px solid var(--ink); background: var(--bg); padding: 14px; }
-.where { font-weight: 700; font-size: 18px; }
-.tag { font-size: 44px; font-weight: 950; line-height: 1; letter-spacing: -0.03em; }
-.name { font-size: 18px; padding-bottom: 6px; }
-summary { min-height: 48px; display: flex; align-items: center; cursor: pointer; font-weight: 700; text-decoration: underline; text-underline-offset: 4px; }
-ol li { display: flex; justify-content: space-between; border-bottom: 1px solid var(--rule); padding: 8px 0; }
+.round {
+  display: grid;
+  gap: 10px;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+}
+.count {
+  font-size: 30px;
+  font-weight: 900;
+}
+.count small {
+  font-size: 18px;
+  font-weight: 600;
+}
+.link {
+  margin-left: auto;
+  display: grid;
+  place-items: center;
+}
+progress {
+  width: 100%;
+  height: 12px;
+  appearance: none;
+  border: 1px solid var(--strong-rule);
+  background: var(--bg);
+}
+progress::-webkit-progress-bar {
+  background: var(--bg);
+}
+progress::-webkit-progress-value {
+  background: var(--ink);
+}
+.stop-at {
+  display: grid;
+  gap: 4px;
+  border: 3px solid var(--ink);
+  background: var(--bg);
+  padding: 14px;
+}
+.where {
+  font-weight: 700;
+  font-size: 18px;
+}
+.tag {
+  font-size: 44px;
+  font-weight: 950;
+  line-height: 1;
+  letter-spacing: -0.03em;
+}
+.name {
+  font-size: 18px;
+  padding-bottom: 6px;
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+ol li {
+  display: flex;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--rule);
+  padding: 8px 0;
+}
 </style>

@@ -19,16 +19,21 @@ export interface CheckListsCommands {
   /** Built-in lists can be dropped too, but for the looks before use: law may still ask for them. */
   'check-lists.drop': { readonly listId: string }
 }
-export type CheckListsCommand = { [T in keyof CheckListsCommands]: { readonly type: T, readonly payload: CheckListsCommands[T] } }[keyof CheckListsCommands]
+export type CheckListsCommand = {
+  [T in keyof CheckListsCommands]: { readonly type: T, readonly payload: CheckListsCommands[T] }
+}[keyof CheckListsCommands]
 
-export type CheckListsEvent =
-  | { readonly type: 'check-list-changed', readonly version: 1, readonly payload: { readonly list: CheckList } }
-  | { readonly type: 'check-list-dropped', readonly version: 1, readonly payload: { readonly listId: string } }
+export type CheckListsEvent
+  = | { readonly type: 'check-list-changed', readonly version: 1, readonly payload: { readonly list: CheckList } }
+    | { readonly type: 'check-list-dropped', readonly version: 1, readonly payload: { readonly listId: string } }
 
 export function evolveCheckLists(state: CheckListsState, event: CheckListsEvent): CheckListsState {
   if (event.type === 'check-list-dropped') return { ...state, dropped: [...state.dropped, event.payload.listId] }
   const { list } = event.payload
-  return { versions: { ...state.versions, [list.id]: [...state.versions[list.id] ?? [], list] }, dropped: state.dropped.filter(id => id !== list.id) }
+  return {
+    versions: { ...state.versions, [list.id]: [...(state.versions[list.id] ?? []), list] },
+    dropped: state.dropped.filter(id => id !== list.id),
+  }
 }
 
 const builtIn = (listId: string): CheckList | undefined => BUILT_IN_LISTS.find(({ id }) => id === listId)
@@ -41,7 +46,8 @@ export function checkList({ versions, dropped }: CheckListsState, listId: string
   const own = builtIn(listId)
   const all = [...own ? [own] : [], ...Object.hasOwn(versions, listId) ? versions[listId]! : []]
   if (version !== undefined) return all.findLast(list => list.version === version) ?? null
-  if (own && mustStay(listId)) return all.findLast(list => list.every.unit === 'use' && list.kind === own.kind && list.checks.length > 0) ?? own
+  if (own && mustStay(listId))
+    return all.findLast(list => list.every.unit === 'use' && list.kind === own.kind && list.checks.length > 0) ?? own
   return dropped.includes(listId) ? null : all.at(-1) ?? null
 }
 
@@ -56,14 +62,18 @@ export function decideCheckLists(state: CheckListsState, command: CheckListsComm
   if (command.type === 'check-lists.drop') {
     const { listId } = command.payload
     if (mustStay(listId)) return { refused: [finding('hold', 'kit.list-must-stay', { listId })] }
-    return checkList(state, listId) ? { events: [{ type: 'check-list-dropped', version: 1, payload: { listId } }] } : { refused: [finding('hold', 'command.unknown-stream', { streamId: listId })] }
+    return checkList(state, listId)
+      ? { events: [{ type: 'check-list-dropped', version: 1, payload: { listId } }] }
+      : { refused: [finding('hold', 'command.unknown-stream', { streamId: listId })] }
   }
   const { list } = command.payload
-  if (mustStay(list.id) && (list.every.unit !== 'use' || list.kind !== builtIn(list.id)!.kind || list.checks.length === 0)) return { refused: [finding('hold', 'kit.list-must-stay', { listId: list.id })] }
+  if (mustStay(list.id) && (list.every.unit !== 'use' || list.kind !== builtIn(list.id)!.kind || list.checks.length === 0))
+    return { refused: [finding('hold', 'kit.list-must-stay', { listId: list.id })] }
   const newest = Math.max(0, builtIn(list.id)?.version ?? 0, ...(state.versions[list.id] ?? []).map(({ version }) => version))
   const standing = checkList(state, list.id)
   // A list that stays as it is needs no new version, and nothing done against it loses its worth.
-  if (standing && JSON.stringify({ ...standing, version: 0 }, sortKeys) === JSON.stringify({ ...list, version: 0 }, sortKeys)) return { events: [] }
+  if (standing && JSON.stringify({ ...standing, version: 0 }, sortKeys) === JSON.stringify({ ...list, version: 0 }, sortKeys))
+    return { events: [] }
   return { events: [{ type: 'check-list-changed', version: 1, payload: { list: { ...list, version: newest + 1 } } }] }
 }
 

@@ -20,16 +20,19 @@ export interface FumeCommands {
 }
 export type FumeCommand = { [T in keyof FumeCommands]: { readonly type: T, readonly payload: FumeCommands[T] } }[keyof FumeCommands]
 
-export type FumeEvent =
-  | { readonly type: 'sheet-entered', readonly version: 2, readonly payload: { readonly sheet: FumeDataSheet } }
-  | { readonly type: 'sheet-dropped', readonly version: 2, readonly payload: FumeCommands['fume.drop-sheet'] }
+export type FumeEvent
+  = | { readonly type: 'sheet-entered', readonly version: 2, readonly payload: { readonly sheet: FumeDataSheet } }
+    | { readonly type: 'sheet-dropped', readonly version: 2, readonly payload: FumeCommands['fume.drop-sheet'] }
 
 export function evolveSheets(sheets: FumeDataSheets, event: FumeEvent): FumeDataSheets {
   if (event.type === 'sheet-entered') {
     const { process, consumable } = event.payload.sheet
     const unsaid = keyOf(null, consumable)
     // One that says its process takes the place of one that does not.
-    return { ...Object.fromEntries(Object.entries(sheets).filter(([key]) => key !== unsaid)), [keyOf(process, consumable)]: event.payload.sheet }
+    return {
+      ...Object.fromEntries(Object.entries(sheets).filter(([key]) => key !== unsaid)),
+      [keyOf(process, consumable)]: event.payload.sheet,
+    }
   }
   const dropped = keyOf(event.payload.process, event.payload.consumable)
   return Object.fromEntries(Object.entries(sheets).filter(([key]) => key !== dropped))
@@ -50,5 +53,7 @@ export function upcastSheets(type: string, version: number, payload: unknown): F
 export function decideSheets(sheets: FumeDataSheets, command: FumeCommand): Decision<FumeEvent> {
   if (command.type === 'fume.enter-sheet') return { events: [{ type: 'sheet-entered', version: 2, payload: command.payload }] }
   const { process, consumable } = command.payload
-  return sheets[keyOf(process, consumable)] ? { events: [{ type: 'sheet-dropped', version: 2, payload: command.payload }] } : { refused: [finding('hold', 'command.unknown-stream', { streamId: consumable })] }
+  return sheets[keyOf(process, consumable)]
+    ? { events: [{ type: 'sheet-dropped', version: 2, payload: command.payload }] }
+    : { refused: [finding('hold', 'command.unknown-stream', { streamId: consumable })] }
 }

@@ -36,9 +36,9 @@ export interface HallCommands {
 }
 export type HallCommand = { [T in keyof HallCommands]: { readonly type: T, readonly payload: HallCommands[T] } }[keyof HallCommands]
 
-export type HallEvent =
-  | { readonly type: 'hall-described', readonly version: 1, readonly payload: HallCommands['hall.describe'] }
-  | { readonly type: 'bay-fitted', readonly version: 1, readonly payload: HallCommands['hall.fit-bay'] }
+export type HallEvent
+  = | { readonly type: 'hall-described', readonly version: 1, readonly payload: HallCommands['hall.describe'] }
+    | { readonly type: 'bay-fitted', readonly version: 1, readonly payload: HallCommands['hall.fit-bay'] }
 
 export function evolveHall(state: HallState, event: HallEvent): HallState {
   switch (event.type) {

@@ -66,11 +66,37 @@ export interface HouseRules {
 
 /** A new site, before anybody chose: house policy, named so. */
 export const NEW_SITE_RULES: HouseRules = {
-  jurisdiction: 'us', shadeBasis: 'us-consensus', shadeMinimum: null, units: 'metric', actionFraction: 0.5, shopDayHour: 4,
-  exposureBasis: 'strictest', shiftHours: 8, surveyMonths: 12, fitTestMonths: 12, medicalMonths: 12,
-  settlingRule: 'longer-of-hour-and-lying', regulatorRule: 'off-weekly', weekEndsOn: 5, pastDueHolds: false, storageBasis: 'us',
-  radiusRule: '35-ft', watchAfterMin: 60, monitoringMin: 180, roundEveryMin: 15, visitEveryMin: 30, coverGapMin: 5, gasRetestMin: 120, lelLimitPercent: 0, oxygenMaxPercent: 22, longestPermitHours: 8,
-  authorisingRule: 'lead-and-authorisers', emergencyNumber: '', firePointNumber: '', firstAidNumber: '', gasSupplierNumber: '',
+  jurisdiction: 'us',
+  shadeBasis: 'us-consensus',
+  shadeMinimum: null,
+  units: 'metric',
+  actionFraction: 0.5,
+  shopDayHour: 4,
+  exposureBasis: 'strictest',
+  shiftHours: 8,
+  surveyMonths: 12,
+  fitTestMonths: 12,
+  medicalMonths: 12,
+  settlingRule: 'longer-of-hour-and-lying',
+  regulatorRule: 'off-weekly',
+  weekEndsOn: 5,
+  pastDueHolds: false,
+  storageBasis: 'us',
+  radiusRule: '35-ft',
+  watchAfterMin: 60,
+  monitoringMin: 180,
+  roundEveryMin: 15,
+  visitEveryMin: 30,
+  coverGapMin: 5,
+  gasRetestMin: 120,
+  lelLimitPercent: 0,
+  oxygenMaxPercent: 22,
+  longestPermitHours: 8,
+  authorisingRule: 'lead-and-authorisers',
+  emergencyNumber: '',
+  firePointNumber: '',
+  firstAidNumber: '',
+  gasSupplierNumber: '',
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
@@ -78,7 +104,10 @@ export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRu
 
 export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 4, readonly payload: HouseRules }
 
-/** The first version had no rules for air, the second none for gas, the third none for hot work: a site that had chosen its rules gets those of a new site for what came later. */
+/**
+ * The first version had no rules for air, the second none for gas, the third none for hot work: a site that had chosen its rules gets
+ * those of a new site for what came later.
+ */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
   ({ type: 'house-rules-changed', version: 4, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 

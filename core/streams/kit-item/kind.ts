@@ -32,10 +32,10 @@ function placeOf(item: KitItem | null, command: KitItemCommand, { site, actor, h
 }
 
 /** Why nothing can wear this tag. */
-export const refuseTag =
-  (kind: 'item' | 'cylinder') =>
-  (tagId: string): Finding | null =>
-    TAG_PATTERN.test(tagId) ? null : finding('hold', 'command.unknown-stream', { streamId: `${kind}/${tagId}` })
+export const refuseTag
+  = (kind: 'item' | 'cylinder') =>
+    (tagId: string): Finding | null =>
+      TAG_PATTERN.test(tagId) ? null : finding('hold', 'command.unknown-stream', { streamId: `${kind}/${tagId}` })
 
 /** What left service, or was never known: of a kit item or a cylinder. */
 export function outOfServiceNews(events: readonly StreamEvent[], tagId: string): readonly News[] {

@@ -6,18 +6,20 @@ import { laterOf } from '../../time/instant'
 import type { ItemEventId } from '../../ids/kit-ids'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
-export type Assignment =
-  | { readonly to: 'person' | 'place', readonly id: string }
-  | { readonly to: 'permit', readonly id: string, readonly distanceM?: number }
+export type Assignment
+  = | { readonly to: 'person' | 'place', readonly id: string }
+    | { readonly to: 'permit', readonly id: string, readonly distanceM?: number }
   /** A thing that serves several bays, an arrestor at a shared outlet say, closes all of them. */
-  | { readonly to: 'bay', readonly id: string, readonly alsoIds?: readonly string[], readonly distanceM?: number }
-  | null
+    | { readonly to: 'bay', readonly id: string, readonly alsoIds?: readonly string[], readonly distanceM?: number }
+    | null
 
 /** From where a thing hangs to the farthest work it is for, m along the way; null where nobody measured. */
-export const distanceOf = (assignment: Assignment): number | null => (assignment?.to === 'bay' || assignment?.to === 'permit' ? assignment.distanceM : undefined) ?? null
+export const distanceOf = (assignment: Assignment): number | null =>
+  (assignment?.to === 'bay' || assignment?.to === 'permit' ? assignment.distanceM : undefined) ?? null
 
 /** Every bay that a thing serves. */
-export const baysServed = (assignment: Assignment): readonly string[] => assignment?.to === 'bay' ? [...new Set([assignment.id, ...assignment.alsoIds ?? []])] : []
+export const baysServed = (assignment: Assignment): readonly string[] =>
+  assignment?.to === 'bay' ? [...new Set([assignment.id, ...(assignment.alsoIds ?? [])])] : []
 
 /** What the marks on a thing say that a judgement needs. Numbers in the units of their names. */
 export interface KitItemMarks {
@@ -39,7 +41,10 @@ export interface KitItemMarks {
   readonly extinguisherRating?: string
 }
 
-/** The shop day a list was last passed on, what happened since, and when it was last done: a report that comes later than its day must not undo it. */
+/**
+ * The shop day a list was last passed on, what happened since, and when it was last done: a report that comes later than its day must not
+ * undo it.
+ */
 export interface ListDone { readonly passedOn: string | null, readonly eventsSince: readonly ItemEventId[], readonly doneAt: Instant }
 
 /** A thing with a tag, as its events leave it. */
@@ -69,22 +74,54 @@ export interface KitItemCommands {
   'item.note-event': { readonly event: ItemEventId, readonly remark?: string }
   'item.retire': { readonly reason: string }
 }
-export type KitItemCommand = { [T in keyof KitItemCommands]: { readonly type: T, readonly payload: KitItemCommands[T] } }[keyof KitItemCommands]
+export type KitItemCommand = {
+  [T in keyof KitItemCommands]: { readonly type: T, readonly payload: KitItemCommands[T] }
+}[keyof KitItemCommands]
 
-export type KitItemEvent =
-  | { readonly type: 'item-registered', readonly version: 1, readonly payload: KitItemCommands['item.register'] & { readonly tag: string } }
+export type KitItemEvent
+  = | {
+    readonly type: 'item-registered'
+    readonly version: 1
+    readonly payload: KitItemCommands['item.register'] & { readonly tag: string }
+  }
   | { readonly type: 'item-corrected', readonly version: 1, readonly payload: KitItemCommands['item.correct'] }
   /** Somebody reported on a tag that nothing wears: kept on record, for whoever registers it. */
-  | { readonly type: 'unknown-tag-reported', readonly version: 1, readonly payload: { readonly reported: string, readonly payload: unknown } }
+  | {
+    readonly type: 'unknown-tag-reported'
+    readonly version: 1
+    readonly payload: { readonly reported: string, readonly payload: unknown }
+  }
   | { readonly type: 'item-assigned', readonly version: 1, readonly payload: KitItemCommands['item.assign'] }
-  | { readonly type: 'item-inspected', readonly version: 1, readonly payload: KitItemCommands['item.inspect'] & { readonly result: 'passed' | 'failed' | 'open', readonly failed: readonly string[], readonly shopDay: string, readonly at: Instant } }
-  | { readonly type: 'item-tagged-out', readonly version: 1, readonly payload: { readonly reason: string, readonly checks: readonly string[] } }
+  | {
+    readonly type: 'item-inspected'
+    readonly version: 1
+    readonly payload: KitItemCommands['item.inspect'] & {
+      readonly result: 'passed' | 'failed' | 'open'
+      readonly failed: readonly string[]
+      readonly shopDay: string
+      readonly at: Instant
+    }
+  }
+  | {
+    readonly type: 'item-tagged-out'
+    readonly version: 1
+    readonly payload: { readonly reason: string, readonly checks: readonly string[] }
+  }
   | { readonly type: 'item-released', readonly version: 1, readonly payload: KitItemCommands['item.release'] & { readonly at: Instant } }
-  | { readonly type: 'item-event-noted', readonly version: 1, readonly payload: KitItemCommands['item.note-event'] & { readonly at: Instant } }
+  | {
+    readonly type: 'item-event-noted'
+    readonly version: 1
+    readonly payload: KitItemCommands['item.note-event'] & { readonly at: Instant }
+  }
   | { readonly type: 'item-retired', readonly version: 1, readonly payload: KitItemCommands['item.retire'] }
 
 const happened = (lists: KitItem['lists'], event: ItemEventId): KitItem['lists'] =>
-  Object.fromEntries(Object.entries(lists).map(([id, done]) => [id, { ...done, eventsSince: [...done.eventsSince.filter(before => before !== event), event] }]))
+  Object.fromEntries(
+    Object.entries(lists).map(([id, done]) => [
+      id,
+      { ...done, eventsSince: [...done.eventsSince.filter(before => before !== event), event] },
+    ]),
+  )
 
 /** What an event makes of a thing. A tag is worn once: everything but registering needs a thing that is there. */
 export function evolveKitItem(state: KitItem | null, event: KitItemEvent): KitItem | null {
@@ -95,19 +132,48 @@ export function evolveKitItem(state: KitItem | null, event: KitItemEvent): KitIt
   }
   if (!state) return null
   switch (event.type) {
-    case 'item-corrected': return { ...state, ...event.payload }
-    case 'item-assigned': return { ...state, assignment: event.payload.assignment }
+    case 'item-corrected':
+      return { ...state, ...event.payload }
+    case 'item-assigned':
+      return { ...state, assignment: event.payload.assignment }
     case 'item-inspected': {
       const { listId, result, shopDay, at } = event.payload
       // Only a pass renews a date. A failed look takes the old one away too: released, the thing passes it again first.
-      return result === 'open' ? state : { ...state, lists: { ...state.lists, [listId]: { passedOn: result === 'passed' ? shopDay : null, eventsSince: [], doneAt: laterOf(state.lists[listId]?.doneAt ?? null, at) } } }
+      return result === 'open'
+        ? state
+        : {
+            ...state,
+            lists: {
+              ...state.lists,
+              [listId]: {
+                passedOn: result === 'passed' ? shopDay : null,
+                eventsSince: [],
+                doneAt: laterOf(state.lists[listId]?.doneAt ?? null, at),
+              },
+            },
+          }
     }
     // Tagged out again, it keeps the first reason that was given and gathers what failed.
-    case 'item-tagged-out': return { ...state, taggedOut: { reason: state.taggedOut?.reason || event.payload.reason, checks: [...new Set([...state.taggedOut?.checks ?? [], ...event.payload.checks])] } }
+    case 'item-tagged-out':
+      return {
+        ...state,
+        taggedOut: {
+          reason: state.taggedOut?.reason || event.payload.reason,
+          checks: [...new Set([...(state.taggedOut?.checks ?? []), ...event.payload.checks])],
+        },
+      }
     // A repair asks for every list that names it.
-    case 'item-released': return { ...state, taggedOut: null, lastEventAt: laterOf(state.lastEventAt, event.payload.at), lists: happened(state.lists, 'repaired') }
-    case 'item-event-noted': return { ...state, lastEventAt: laterOf(state.lastEventAt, event.payload.at), lists: happened(state.lists, event.payload.event) }
-    case 'item-retired': return { ...state, isRetired: true, assignment: null }
+    case 'item-released':
+      return {
+        ...state,
+        taggedOut: null,
+        lastEventAt: laterOf(state.lastEventAt, event.payload.at),
+        lists: happened(state.lists, 'repaired'),
+      }
+    case 'item-event-noted':
+      return { ...state, lastEventAt: laterOf(state.lastEventAt, event.payload.at), lists: happened(state.lists, event.payload.event) }
+    case 'item-retired':
+      return { ...state, isRetired: true, assignment: null }
   }
 }
 

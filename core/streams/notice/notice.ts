@@ -22,9 +22,9 @@ export interface Notice {
 export interface NoticeCommands { 'notice.see': Record<string, never> }
 export type NoticeCommand = { [T in keyof NoticeCommands]: { readonly type: T, readonly payload: NoticeCommands[T] } }[keyof NoticeCommands]
 
-export type NoticeEvent =
-  | { readonly type: 'notice-given', readonly version: 1, readonly payload: Omit<Notice, 'seenAt'> }
-  | { readonly type: 'notice-seen', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
+export type NoticeEvent
+  = | { readonly type: 'notice-given', readonly version: 1, readonly payload: Omit<Notice, 'seenAt'> }
+    | { readonly type: 'notice-seen', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
 
 export function evolveNotice(notice: Notice | null, event: NoticeEvent): Notice | null {
   if (event.type === 'notice-given') return { ...event.payload, seenAt: {} }
@@ -33,10 +33,16 @@ export function evolveNotice(notice: Notice | null, event: NoticeEvent): Notice 
 }
 
 /** Only who was told can see it, and only the first look counts. */
-export function decideNotice(notice: Notice | null, noticeId: string, { personId, at }: { readonly personId: string | null, readonly at: Instant }): Decision<NoticeEvent> {
+export function decideNotice(
+  notice: Notice | null,
+  noticeId: string,
+  { personId, at }: { readonly personId: string | null, readonly at: Instant },
+): Decision<NoticeEvent> {
   if (!notice || personId === null) return { refused: [finding('hold', 'command.unknown-stream', { streamId: noticeId })] }
   const isTold = notice.to.some(one => one.personId === personId)
-  return { events: isTold && notice.seenAt[personId] === undefined ? [{ type: 'notice-seen', version: 1, payload: { personId, at } }] : [] }
+  return {
+    events: isTold && notice.seenAt[personId] === undefined ? [{ type: 'notice-seen', version: 1, payload: { personId, at } }] : [],
+  }
 }
 
 /** Somebody who may have to be told. */
@@ -55,11 +61,26 @@ const ALWAYS_TOLD = {
  * all instructors, for it may be anywhere on the yard. Of a sign-in that is reset: its owner, and the safety leads.
  * Not whoever did it: they know.
  */
-export function whoHears(people: readonly Tellable[], concerned: { readonly personIds: readonly string[], readonly namedIds?: readonly string[], readonly areaIds: readonly string[], readonly isAbout?: keyof typeof ALWAYS_TOLD }, actorId: string | null): Notice['to'] {
-  return people.filter(({ personId }) => personId !== actorId).flatMap(({ personId, roles, areaId }): Notice['to'] => {
-    if (concerned.namedIds?.includes(personId)) return [{ personId, as: 'named' }]
-    if (concerned.personIds.includes(personId)) return [{ personId, as: 'at-bay' }]
-    const role = roles.find(one => (ALWAYS_TOLD[concerned.isAbout ?? 'thing'] as readonly RoleId[]).includes(one)) ?? roles.find(one => one === 'instructor' && concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId)))
-    return role ? [{ personId, as: role }] : []
-  })
+export function whoHears(
+  people: readonly Tellable[],
+  concerned: {
+    readonly personIds: readonly string[]
+    readonly namedIds?: readonly string[]
+    readonly areaIds: readonly string[]
+    readonly isAbout?: keyof typeof ALWAYS_TOLD
+  },
+  actorId: string | null,
+): Notice['to'] {
+  const isTheirs = (areaId: string | null): boolean =>
+    concerned.areaIds.length > 0 && (areaId === null || concerned.areaIds.includes(areaId))
+  return people
+    .filter(({ personId }) => personId !== actorId)
+    .flatMap(({ personId, roles, areaId }): Notice['to'] => {
+      if (concerned.namedIds?.includes(personId)) return [{ personId, as: 'named' }]
+      if (concerned.personIds.includes(personId)) return [{ personId, as: 'at-bay' }]
+      const role
+        = roles.find(one => (ALWAYS_TOLD[concerned.isAbout ?? 'thing'] as readonly RoleId[]).includes(one))
+          ?? roles.find(one => one === 'instructor' && isTheirs(areaId))
+      return role ? [{ personId, as: role }] : []
+    })
 }

@@ -8,7 +8,18 @@ import { judgeGas } from '../../hotwork/hot-work-class'
 import { judgeGasTime, judgePermitKit } from '../../hotwork/permit-readiness'
 import type { HotWorkPlan } from '../../hotwork/decide-hot-work'
 import { hasEnded } from './permit-end'
-import { coverMissingSince, gasRetestAt, hasLastLook, isCovered, monitoringEndsAt, needsCover, nextRound, permitDeadlines, nextVisitAt, roundEveryMin } from './permit-deadlines'
+import {
+  coverMissingSince,
+  gasRetestAt,
+  hasLastLook,
+  isCovered,
+  monitoringEndsAt,
+  needsCover,
+  nextRound,
+  permitDeadlines,
+  nextVisitAt,
+  roundEveryMin,
+} from './permit-deadlines'
 import { isOutrun } from '../../time/late-reports'
 import { isAfter, laterOf, minutesAfter, minutesBetween, msOf, stands } from '../../time/instant'
 import type { Permit, PermitCommand, PermitCommands, PermitEvent, PermitPlan, Post, WatchCauseId } from './permit'
@@ -42,9 +53,20 @@ export interface PermitContext {
 
 const refuse = (...refused: readonly Finding[]): Decision<PermitEvent> => ({ refused })
 const one = (event: PermitEvent): Decision<PermitEvent> => ({ events: [event] })
-const done = (type: Extract<PermitEvent['type'], 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called'>, { by, at }: PermitContext): PermitEvent => ({ type, version: 1, payload: { by, at } })
-const stopped = (cause: StopCauseId, at: Instant, by: string, note: string | null = null): PermitEvent => ({ type: 'work-stopped', version: 1, payload: { cause, note, at, by } })
-const watchFrom = (fromAt: Instant, because: WatchCauseId): PermitEvent => ({ type: 'watch-began', version: 1, payload: { fromAt, because } })
+const done = (
+  type: Extract<PermitEvent['type'], 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called'>,
+  { by, at }: PermitContext,
+): PermitEvent => ({ type, version: 1, payload: { by, at } })
+const stopped = (cause: StopCauseId, at: Instant, by: string, note: string | null = null): PermitEvent => ({
+  type: 'work-stopped',
+  version: 1,
+  payload: { cause, note, at, by },
+})
+const watchFrom = (fromAt: Instant, because: WatchCauseId): PermitEvent => ({
+  type: 'watch-began',
+  version: 1,
+  payload: { fromAt, because },
+})
 /** Told late: something newer is known of it. */
 const OUTRUN = finding('caution', 'command.report-outrun', {})
 const notIn = (phase: Permit['phase']): Finding => finding('hold', 'permit.not-in-phase', { phase })
@@ -61,12 +83,21 @@ export function decidePermit(permit: Permit | null, command: PermitCommand, cont
   if (!permit) {
     if (command.type !== 'permit.report-arc') return refuse(finding('hold', 'permit.unknown', {}))
     const { codes, planWithout: plan, by, at } = context
-    return { events: [{ type: 'arc-found', version: 1, payload: { ...codes, place: command.payload.place, plan, by, at } }, watchFrom(at, 'arc')], remarks: [finding('stop', 'permit.arc-without-permit', { where: command.payload.place.where })] }
+    return {
+      events: [
+        { type: 'arc-found', version: 1, payload: { ...codes, place: command.payload.place, plan, by, at } },
+        watchFrom(at, 'arc'),
+      ],
+      remarks: [finding('stop', 'permit.arc-without-permit', { where: command.payload.place.where })],
+    }
   }
   const decision = act(permit, command, context)
   if ('refused' in decision) return decision
   const minutes = Math.floor(minutesBetween(context.at, context.now))
-  const remarks = [...decision.remarks ?? [], ...command.type !== 'permit.fall-due' && minutes >= LATE_AFTER_MIN ? [finding('note', 'permit.late-round', { minutes })] : []]
+  const remarks = [
+    ...(decision.remarks ?? []),
+    ...(command.type !== 'permit.fall-due' && minutes >= LATE_AFTER_MIN ? [finding('note', 'permit.late-round', { minutes })] : []),
+  ]
   return remarks.length > 0 ? { ...decision, remarks } : decision
 }
 
@@ -74,41 +105,59 @@ function request(payload: PermitCommands['permit.request'], { asked, codes, by, 
   if (!asked) throw new Error('a request is decided with what the rules make of it')
   const { verdict, plan } = asked
   // A hold is asked for on the walk; what forbids the place, or a fact without which nothing can be planned, ends it here.
-  const forbidding = verdict.findings.filter(({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed'))
+  const forbidding = verdict.findings.filter(
+    ({ severity, code }) => severity === 'stop' || (severity === 'hold' && code !== 'hotwork.gas-test-needed'),
+  )
   if (forbidding.length > 0) return refuse(...forbidding)
   const hours = minutesBetween(payload.fromAt, payload.untilAt) / 60
   if (hours <= 0 || !stands(payload.untilAt, now)) return refuse(finding('hold', 'permit.past', { untilIso: payload.untilAt }))
-  if (hours > plan.atMostHours) return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
-  return { events: [{ type: 'permit-requested', version: 1, payload: { ...codes, request: payload, plan, by, at } }], remarks: verdict.findings.filter(({ severity }) => severity === 'caution') }
+  if (hours > plan.atMostHours)
+    return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
+  return {
+    events: [{ type: 'permit-requested', version: 1, payload: { ...codes, request: payload, plan, by, at } }],
+    remarks: verdict.findings.filter(({ severity }) => severity === 'caution'),
+  }
 }
 
 function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.request' }>, context: PermitContext): Decision<PermitEvent> {
   const { at, by, now } = context
   const { phase } = permit
   switch (command.type) {
-    case 'permit.see-to': return seeTo(permit, command.payload, context)
-    case 'permit.read-gas': return readGas(permit, command.payload, context)
-    case 'permit.authorise': return authorise(permit, command.payload, context)
-    case 'permit.refuse': return phase === 'requested' || phase === 'precautions' ? one({ type: 'permit-refused', version: 1, payload: { ...command.payload, by, at } }) : refuse(notIn(phase))
+    case 'permit.see-to':
+      return seeTo(permit, command.payload, context)
+    case 'permit.read-gas':
+      return readGas(permit, command.payload, context)
+    case 'permit.authorise':
+      return authorise(permit, command.payload, context)
+    case 'permit.refuse':
+      return phase === 'requested' || phase === 'precautions'
+        ? one({ type: 'permit-refused', version: 1, payload: { ...command.payload, by, at } })
+        : refuse(notIn(phase))
     case 'permit.revoke': {
       if (hasEnded(phase) || phase === 'watch' || phase === 'monitoring') return refuse(notIn(phase))
       const revoked: PermitEvent = { type: 'permit-revoked', version: 1, payload: { ...command.payload, by, at } }
       return { events: permit.firstArcAt === null ? [revoked] : [revoked, watchFrom(laterOf(permit.lastArcAt, at), 'revoked')] }
     }
-    case 'permit.extend': return extend(permit, command.payload.untilAt, context)
+    case 'permit.extend':
+      return extend(permit, command.payload.untilAt, context)
     case 'permit.take-over':
       if (hasEnded(phase)) return refuse(notIn(phase))
       return signedByOther(permit, context) ?? one(done('permit-taken-over', context))
-    case 'permit.take-post': return takePost(permit, context)
-    case 'permit.leave-post': return leavePost(permit, context)
-    case 'permit.relieve': return relieve(permit, command.payload.relievedId, context)
+    case 'permit.take-post':
+      return takePost(permit, context)
+    case 'permit.leave-post':
+      return leavePost(permit, context)
+    case 'permit.relieve':
+      return relieve(permit, command.payload.relievedId, context)
     case 'permit.start-work': {
       if (phase !== 'authorised') return refuse(notIn(phase))
       const closed = mayNotWork(permit, context)
       return closed.length > 0 ? refuse(...closed) : one(done('work-started', context))
     }
-    case 'permit.round': return round(permit, command.payload.note ?? null, context)
-    case 'permit.stop': return stop(permit, command.payload.cause, command.payload.note ?? null, context)
+    case 'permit.round':
+      return round(permit, command.payload.note ?? null, context)
+    case 'permit.stop':
+      return stop(permit, command.payload.cause, command.payload.note ?? null, context)
     case 'permit.resume': {
       const isBeforeWork = phase === 'requested' || phase === 'precautions'
       if (phase !== 'suspended' && !(isBeforeWork && isStopOpen(permit))) return refuse(notIn(phase))
@@ -118,7 +167,9 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
       // Before it was authorised, putting right what somebody stopped it for allows nothing yet.
       if (isBeforeWork) return one({ type: 'stop-cleared', version: 1, payload: { cleared: command.payload.cleared, by, at } })
       const closed = mayNotWork(permit, context)
-      return closed.length > 0 ? refuse(...closed) : one({ type: 'work-resumed', version: 1, payload: { cleared: command.payload.cleared, by, at } })
+      return closed.length > 0
+        ? refuse(...closed)
+        : one({ type: 'work-resumed', version: 1, payload: { cleared: command.payload.cleared, by, at } })
     }
     case 'permit.end-work': {
       if (phase !== 'working' && phase !== 'suspended') return { events: [], remarks: [notIn(phase)] }
@@ -126,21 +177,30 @@ function act(permit: Permit, command: Exclude<PermitCommand, { type: 'permit.req
       if (permit.firstArcAt === null) return one({ type: 'permit-revoked', version: 1, payload: { reason: '', by, at } })
       return { events: [done('work-ended', context), watchFrom(watchedSince(permit, context), 'work-ended')] }
     }
-    case 'permit.report-arc': return reportArc(permit, context)
+    case 'permit.report-arc':
+      return reportArc(permit, context)
     case 'permit.call-help': {
-      const stops: readonly PermitEvent[] = phase === 'working' || phase === 'authorised' ? [stopped('fire-or-smoke', at, by)] : isOverOrWatched(phase) ? [watchFrom(at, 'trouble')] : []
+      const stops: readonly PermitEvent[]
+        = phase === 'working' || phase === 'authorised'
+          ? [stopped('fire-or-smoke', at, by)]
+          : isOverOrWatched(phase)
+            ? [watchFrom(at, 'trouble')]
+            : []
       return { events: [done('help-called', context), ...stops] }
     }
     case 'permit.restore': {
       const { precaution } = command.payload
-      if (!permit.plan.precautions.some(({ id, restore }) => id === precaution && restore)) return { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
+      if (!permit.plan.precautions.some(({ id, restore }) => id === precaution && restore))
+        return { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
       const restored: PermitEvent = { type: 'precaution-restored', version: 1, payload: { precaution, by, at } }
       if (isOutrun(at, permit.seenTo[precaution]?.at)) return { events: [restored], remarks: [OUTRUN] }
       // Put back while sparks may fly, the place is no longer as it was signed.
       return { events: phase === 'working' || phase === 'authorised' ? [restored, stopped('conditions-changed', at, by)] : [restored] }
     }
-    case 'permit.close': return close(permit, command.payload.despite ?? '', context)
-    case 'permit.fall-due': return fallDue(permit, command.payload, now)
+    case 'permit.close':
+      return close(permit, command.payload.despite ?? '', context)
+    case 'permit.fall-due':
+      return fallDue(permit, command.payload, now)
   }
 }
 
@@ -156,8 +216,10 @@ const isStopOpen = ({ suspension, isHelpOpen }: Permit): boolean => suspension !
 function watchedSince(permit: Permit, { at, now }: PermitContext): Instant {
   const fromAt = laterOf(permit.lastArcAt, at)
   if (minutesBetween(fromAt, now) <= permit.plan.gapMin) return fromAt
-  const kept = coverMissingSince(permit) === null && permit.posts.filter(({ since }) => !isAfter(since, fromAt)).length >= permit.plan.watchers
-    && permit.posts.every(({ heardAt }) => stands(minutesAfter(heardAt, permit.plan.roundEveryMin + permit.plan.gapMin), now))
+  const kept
+    = coverMissingSince(permit) === null
+      && permit.posts.filter(({ since }) => !isAfter(since, fromAt)).length >= permit.plan.watchers
+      && permit.posts.every(({ heardAt }) => stands(minutesAfter(heardAt, permit.plan.roundEveryMin + permit.plan.gapMin), now))
   return kept ? laterOf(permit.coverMissingUntil, fromAt) : now
 }
 
@@ -167,12 +229,20 @@ function signedByOther({ request: { operatorIds } }: Permit, { isSigned, by }: P
   return isSigned ? null : refuse(finding('hold', 'permit.signature-needed', {}))
 }
 
-function seeTo(permit: Permit, { precaution, how, reason }: PermitCommands['permit.see-to'], { by, at }: PermitContext): Decision<PermitEvent> {
+function seeTo(
+  permit: Permit,
+  { precaution, how, reason }: PermitCommands['permit.see-to'],
+  { by, at }: PermitContext,
+): Decision<PermitEvent> {
   const planned = permit.plan.precautions.find(({ id }) => id === precaution)
   if (!planned) return { events: [], remarks: [finding('caution', 'permit.precaution-unknown', { precaution })] }
   if (how === 'justified' && (planned.mustBeDone || (reason ?? '').trim() === '')) {
     // To wave something through is asked for, not reported: it can be refused.
-    return refuse(planned.mustBeDone ? finding('hold', 'permit.precaution-open', { precautions: [precaution], count: 1 }) : finding('hold', 'permit.reason-needed', {}))
+    return refuse(
+      planned.mustBeDone
+        ? finding('hold', 'permit.precaution-open', { precautions: [precaution], count: 1 })
+        : finding('hold', 'permit.reason-needed', {}),
+    )
   }
   const seen: PermitEvent = { type: 'precaution-seen-to', version: 1, payload: { precaution, how, reason: reason ?? null, by, at } }
   return isOutrun(at, permit.putBackAt[precaution]) ? { events: [seen], remarks: [OUTRUN] } : one(seen)
@@ -187,16 +257,25 @@ function readGas(permit: Permit, reading: PermitCommands['permit.read-gas'], { b
 }
 
 /** Precautions nobody has seen to. */
-export const openPrecautions = ({ plan, seenTo }: Permit): Permit['plan']['precautions'] => plan.precautions.filter(({ id }) => seenTo[id] === undefined)
+export const openPrecautions = ({ plan, seenTo }: Permit): Permit['plan']['precautions'] =>
+  plan.precautions.filter(({ id }) => seenTo[id] === undefined)
 
 const sayOpen = (permit: Permit): readonly Finding[] => {
   const open = openPrecautions(permit)
   return open.length > 0 ? [finding('hold', 'permit.precaution-open', { precautions: open.map(({ id }) => id), count: open.length })] : []
 }
 
-function authorise(permit: Permit, { watcherIds, secondChannel, nearSeen }: PermitCommands['permit.authorise'], context: PermitContext): Decision<PermitEvent> {
+function authorise(
+  permit: Permit,
+  { watcherIds, secondChannel, nearSeen }: PermitCommands['permit.authorise'],
+  context: PermitContext,
+): Decision<PermitEvent> {
   const { by, at, now, helpers, near, secondScreen, kit } = context
-  const { phase, plan, request: { operatorIds } } = permit
+  const {
+    phase,
+    plan,
+    request: { operatorIds },
+  } = permit
   if (phase !== 'requested' && phase !== 'precautions') return refuse(notIn(phase))
   const unsigned = signedByOther(permit, context)
   if (unsigned) return unsigned
@@ -205,15 +284,35 @@ function authorise(permit: Permit, { watcherIds, secondChannel, nearSeen }: Perm
   if (permit.suspension !== null) refused.push(finding('hold', 'permit.stop-open', { cause: permit.suspension.cause }))
   if (permit.isHelpOpen) refused.push(finding('stop', 'permit.help-open', {}))
   refused.push(...sayOpen(permit))
-  refused.push(...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now), ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds))
-  for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId))) if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
+  refused.push(
+    ...judgeGasTime(permit, now),
+    ...judgePermitKit(kit, permit, now),
+    ...mayNotWatch([...new Set(watcherIds)], helpers, operatorIds),
+  )
+  for (const { name, busyAt } of helpers.filter(({ personId }) => operatorIds.includes(personId) && !watcherIds.includes(personId)))
+    if (busyAt !== null) refused.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
   const named = new Set(watcherIds).size
-  if (named < plan.watchers) refused.push(finding('hold', 'permit.watchers-short', { named, needed: plan.watchers }, [HOTWORK_SOURCES.consensusWatchers]))
+  if (named < plan.watchers)
+    refused.push(finding('hold', 'permit.watchers-short', { named, needed: plan.watchers }, [HOTWORK_SOURCES.consensusWatchers]))
   const unseen = near.filter(({ permitId }) => !nearSeen.includes(permitId))
-  if (unseen.length > 0) refused.push(finding('hold', 'permit.near', { codes: unseen.map(({ code }) => code), count: unseen.length }, [HOTWORK_SOURCES.neighbours]))
+  if (unseen.length > 0)
+    refused.push(
+      finding('hold', 'permit.near', { codes: unseen.map(({ code }) => code), count: unseen.length }, [HOTWORK_SOURCES.neighbours]),
+    )
   if ((secondChannel ?? '').trim() === '' && !secondScreen) refused.push(finding('hold', 'permit.no-second-channel', {}))
   if (refused.length > 0) return refuse(...refused)
-  return one({ type: 'permit-authorised', version: 1, payload: { by, at, watcherIds: [...new Set(watcherIds)], untilAt: permit.untilAt, secondChannel: (secondChannel ?? '').trim() === '' ? null : secondChannel, near: near.map(({ code }) => code) } })
+  return one({
+    type: 'permit-authorised',
+    version: 1,
+    payload: {
+      by,
+      at,
+      watcherIds: [...new Set(watcherIds)],
+      untilAt: permit.untilAt,
+      secondChannel: (secondChannel ?? '').trim() === '' ? null : secondChannel,
+      near: near.map(({ code }) => code),
+    },
+  })
 }
 
 /** Watchers have no other task: not the work itself, not another permit at that time, not a bay of their own. */
@@ -222,7 +321,8 @@ function mayNotWatch(watcherIds: readonly string[], helpers: readonly Helper[], 
   const found: Finding[] = names.length > 0 ? [finding('hold', 'permit.watcher-works', { names }, [HOTWORK_SOURCES.usShipyardWatch])] : []
   for (const { personId, name, busyAt, bayId } of helpers.filter(({ personId }) => watcherIds.includes(personId))) {
     if (busyAt !== null) found.push(finding('hold', 'permit.watcher-busy', { name, where: busyAt }, [HOTWORK_SOURCES.usShipyardWatch]))
-    if (bayId !== null && !operatorIds.includes(personId)) found.push(finding('hold', 'permit.watcher-at-bay', { name, bayId }, [HOTWORK_SOURCES.usShipyardWatch]))
+    if (bayId !== null && !operatorIds.includes(personId))
+      found.push(finding('hold', 'permit.watcher-at-bay', { name, bayId }, [HOTWORK_SOURCES.usShipyardWatch]))
   }
   return found
 }
@@ -232,8 +332,14 @@ function mayNotWork(permit: Permit, { now, kit, secondScreen }: PermitContext): 
   const found: Finding[] = [...sayOpen(permit)]
   if (isAfter(permit.request.fromAt, now)) found.push(finding('hold', 'permit.not-yet', { fromIso: permit.request.fromAt }))
   if (!stands(permit.untilAt, now)) found.push(finding('hold', 'permit.past', { untilIso: permit.untilAt }))
-  if (permit.posts.length < permit.plan.watchers) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
-  else if (needsCover(permit) && !isCovered(permit)) found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
+  if (permit.posts.length < permit.plan.watchers)
+    found.push(
+      finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [
+        HOTWORK_SOURCES.usWatch,
+      ]),
+    )
+  else if (needsCover(permit) && !isCovered(permit))
+    found.push(finding('hold', 'permit.no-watch-on-post', { onPost: 0, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
   if (permit.secondChannel === null && !secondScreen) found.push(finding('hold', 'permit.no-second-channel', {}))
   return [...found, ...judgeGasTime(permit, now), ...judgePermitKit(kit, permit, now)]
 }
@@ -245,11 +351,15 @@ function extend(permit: Permit, untilAt: Instant, context: PermitContext): Decis
   if (unsigned) return unsigned
   // What is over is asked for anew: it is walked and signed again.
   if (!stands(permit.untilAt, context.now)) return refuse(finding('hold', 'permit.over', { untilIso: permit.untilAt }))
-  if (!isAfter(untilAt, permit.untilAt) || !stands(untilAt, context.now)) return refuse(finding('hold', 'permit.past', { untilIso: untilAt }))
+  if (!isAfter(untilAt, permit.untilAt) || !stands(untilAt, context.now))
+    return refuse(finding('hold', 'permit.past', { untilIso: untilAt }))
   const hours = minutesBetween(fromAt, untilAt) / 60
-  if (hours > plan.atMostHours) return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
+  if (hours > plan.atMostHours)
+    return refuse(finding('hold', 'permit.too-long', { hours, atMostHours: plan.atMostHours }, [HOTWORK_SOURCES.permitPeriod]))
   const busy = mayNotWatch(permit.watchers.map(({ personId }) => personId), context.helpers, [])
-  return busy.length > 0 ? refuse(...busy) : one({ type: 'permit-extended', version: 1, payload: { untilAt, by: context.by, at: context.at } })
+  return busy.length > 0
+    ? refuse(...busy)
+    : one({ type: 'permit-extended', version: 1, payload: { untilAt, by: context.by, at: context.at } })
 }
 
 /** Whoever takes a post was named for it, or is named by taking it, and has no other task. */
@@ -259,7 +369,8 @@ function takePost(permit: Permit, { by, at, helpers }: PermitContext): Decision<
   const self = helpers.find(({ personId }) => personId === by)
   if (!self) return refuse(finding('hold', 'command.person-unknown', { personId: by }))
   // Before and during the work it takes whoever was named, or a handover; a place left hot takes whoever comes.
-  if ((phase === 'authorised' || phase === 'working') && !watchers.some(({ personId }) => personId === by)) return refuse(finding('hold', 'permit.not-named-watcher', { name: self.name }))
+  if ((phase === 'authorised' || phase === 'working') && !watchers.some(({ personId }) => personId === by))
+    return refuse(finding('hold', 'permit.not-named-watcher', { name: self.name }))
   if (posts.some(({ personId }) => personId === by)) return { events: [] }
   const busy = mayNotWatch([by], helpers, operatorIds)
   if (busy.length > 0) return refuse(...busy)
@@ -278,19 +389,32 @@ function gapUntil(permit: Permit, at: Instant, onPost: number): readonly PermitE
 function leavePost(permit: Permit, { by, at }: PermitContext): Decision<PermitEvent> {
   if (!permit.posts.some(({ personId }) => personId === by)) return { events: [] }
   const left: PermitEvent = { type: 'post-left', version: 1, payload: { personId: by, at } }
-  return { events: permit.phase === 'working' && permit.posts.length - 1 < permit.plan.watchers ? [left, stopped('watch-left', at, by)] : [left] }
+  return {
+    events: permit.phase === 'working' && permit.posts.length - 1 < permit.plan.watchers ? [left, stopped('watch-left', at, by)] : [left],
+  }
 }
 
 /** The new watcher signs at the place while the old one is still there: no minute without cover. */
 function relieve(permit: Permit, relievedId: string, context: PermitContext): Decision<PermitEvent> {
   const { by, at, helpers } = context
   const relieved = permit.posts.find(({ personId }) => personId === relievedId)
-  if (!relieved) return refuse(finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [HOTWORK_SOURCES.usWatch]))
+  if (!relieved)
+    return refuse(
+      finding('hold', 'permit.no-watch-on-post', { onPost: permit.posts.length, needed: permit.plan.watchers }, [
+        HOTWORK_SOURCES.usWatch,
+      ]),
+    )
   if (!context.isSigned) return refuse(finding('hold', 'permit.signature-needed', {}))
-  if (permit.posts.some(({ personId }) => personId === by)) return refuse(finding('hold', 'permit.not-named-watcher', { name: helpers.find(({ personId }) => personId === by)?.name ?? '' }))
+  if (permit.posts.some(({ personId }) => personId === by))
+    return refuse(finding('hold', 'permit.not-named-watcher', { name: helpers.find(({ personId }) => personId === by)?.name ?? '' }))
   const busy = mayNotWatch([by], helpers, permit.request.operatorIds)
   if (busy.length > 0) return refuse(...busy)
-  return { events: [{ type: 'watch-handed-over', version: 1, payload: { fromId: relievedId, toId: by, at } }, ...silenceUntil(permit, relieved, at)] }
+  return {
+    events: [
+      { type: 'watch-handed-over', version: 1, payload: { fromId: relievedId, toId: by, at } },
+      ...silenceUntil(permit, relieved, at),
+    ],
+  }
 }
 
 /** What a silence comes to that ends now: nothing within the grace; past it a missed round, and the watch begins again. */
@@ -299,7 +423,11 @@ function silenceUntil(permit: Permit, { personId, heardAt }: Post, at: Instant):
   if (!needsCover(permit) || !isAfter(at, minutesAfter(fromAt, permit.plan.gapMin))) return []
   const missed: PermitEvent = { type: 'round-missed', version: 1, payload: { personId, fromAt, untilAt: at } }
   // Heard of before the clock had said so: the work stops all the same.
-  return permit.phase === 'watch' ? [missed, watchFrom(at, 'gap')] : permit.phase === 'working' ? [missed, stopped('round-overdue', at, personId)] : [missed]
+  return permit.phase === 'watch'
+    ? [missed, watchFrom(at, 'gap')]
+    : permit.phase === 'working'
+      ? [missed, stopped('round-overdue', at, personId)]
+      : [missed]
 }
 
 function round(permit: Permit, note: string | null, { by, at }: PermitContext): Decision<PermitEvent> {
@@ -323,7 +451,10 @@ function reportArc(permit: Permit, { at, by }: PermitContext): Decision<PermitEv
   const reported: PermitEvent = { type: 'arc-reported', version: 1, payload: { at, by, underPermit: isLive } }
   if (isLive) return one(reported)
   // A watch that runs begins again at the arc; everywhere else the place is stopped and the full watch begins.
-  const events: readonly PermitEvent[] = phase === 'watch' || phase === 'monitoring' ? [reported, watchFrom(at, 'arc')] : [reported, stopped('arc-without-permit', at, by), watchFrom(at, 'arc')]
+  const events: readonly PermitEvent[]
+    = phase === 'watch' || phase === 'monitoring'
+      ? [reported, watchFrom(at, 'arc')]
+      : [reported, stopped('arc-without-permit', at, by), watchFrom(at, 'arc')]
   return { events, remarks: [finding('stop', 'permit.arc-without-permit', { where: permit.request.place.where })] }
 }
 
@@ -340,9 +471,16 @@ function close(permit: Permit, despite: string, context: PermitContext): Decisio
   // Nobody signs that nothing smoulders over looks that nobody made, unless they say so.
   if (missedLooks > 0 && despite.trim() === '') refused.push(finding('hold', 'permit.looks-missed', { count: missedLooks, isLastMissing }))
   const open = plan.precautions.filter(({ id, restore }) => restore && seenTo[id]?.how === 'done' && !restored.includes(id))
-  if (open.length > 0) refused.push(finding('hold', 'permit.restore-open', { precautions: open.map(({ id }) => id), count: open.length }, [HOTWORK_SOURCES.detectors]))
+  if (open.length > 0)
+    refused.push(
+      finding('hold', 'permit.restore-open', { precautions: open.map(({ id }) => id), count: open.length }, [HOTWORK_SOURCES.detectors]),
+    )
   if (refused.length > 0) return refuse(...refused)
-  return one({ type: 'permit-closed', version: 2, payload: { by: context.by, at: context.at, missedLooks, reason: missedLooks > 0 ? despite.trim() : null } })
+  return one({
+    type: 'permit-closed',
+    version: 2,
+    payload: { by: context.by, at: context.at, missedLooks, reason: missedLooks > 0 ? despite.trim() : null },
+  })
 }
 
 /** A deadline counts only as long as it is still the one that the permit has: whoever woke late, or second, changes nothing. */

@@ -110,10 +110,10 @@ const relieved = request<Permit | null, Command<'permit.relieve'>>('stand-watch'
 /** Why a command is refused by what is around the permit, before its own rules are asked; null when it is not. */
 function refuseAround(permit: Permit | null, command: PermitCommand, { rules, holder, site, answer }: Asked): Finding | null {
   if (
-    command.type === 'permit.authorise' &&
-    rules.authorisingRule === 'lead-only' &&
-    holder !== 'system' &&
-    !holder.roles.includes('safety-lead')
+    command.type === 'permit.authorise'
+    && rules.authorisingRule === 'lead-only'
+    && holder !== 'system'
+    && !holder.roles.includes('safety-lead')
   ) {
     return finding('hold', 'command.not-allowed', { right: 'authorise-permit', roles: holder.roles })
   }
@@ -124,8 +124,8 @@ function refuseAround(permit: Permit | null, command: PermitCommand, { rules, ho
       return finding('hold', 'command.bay-unknown', { bayId })
     if (placeId !== null && !answer('places')[placeId]) return finding('hold', 'kit.assigned-nowhere', { id: placeId })
   }
-  const named =
-    command.type === 'permit.request'
+  const named
+    = command.type === 'permit.request'
       ? command.payload.operatorIds
       : command.type === 'permit.authorise' && permit
         ? command.payload.watcherIds

@@ -11,7 +11,15 @@ export interface Duty { readonly personId: string, readonly task: 'watch' | 'wor
  */
 export function dutiesOf({ phase, watchers, untilAt, plan: { afterMin }, request: { operatorIds, fromAt } }: Permit): readonly Duty[] {
   const isOpen = phase === 'authorised' || phase === 'working' || phase === 'suspended'
-  const watch = isOpen || phase === 'watch' ? watchers.map(({ personId, fromAt: from }): Duty => ({ personId, task: 'watch', fromAt: from, untilAt: minutesAfter(laterOf(untilAt, from), afterMin) })) : []
+  const watch
+    = isOpen || phase === 'watch'
+      ? watchers.map(({ personId, fromAt: from }): Duty => ({
+          personId,
+          task: 'watch',
+          fromAt: from,
+          untilAt: minutesAfter(laterOf(untilAt, from), afterMin),
+        }))
+      : []
   const work = isOpen ? operatorIds.map((personId): Duty => ({ personId, task: 'work', fromAt, untilAt })) : []
   return [...watch, ...work]
 }

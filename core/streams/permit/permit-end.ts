@@ -5,4 +5,5 @@ const ENDS: ReadonlySet<PermitPhase> = new Set(['closed', 'refused', 'revoked', 
 export const hasEnded = (phase: PermitPhase): boolean => ENDS.has(phase)
 
 /** Is the work still to come, or going on? What is put back then is missing when it goes on. */
-export const isBeforeWatch = (phase: PermitPhase): boolean => phase === 'requested' || phase === 'precautions' || phase === 'authorised' || phase === 'working' || phase === 'suspended'
+export const isBeforeWatch = (phase: PermitPhase): boolean =>
+  phase === 'requested' || phase === 'precautions' || phase === 'authorised' || phase === 'working' || phase === 'suspended'

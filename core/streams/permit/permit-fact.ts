@@ -8,7 +8,12 @@ export interface KeptPermit { readonly permitId: string, readonly version: numbe
 export type ShownPermit = Omit<Permit, 'token'>
 
 /** A permit with what is assigned to it, judged for a shop day. */
-export interface PermitFact { readonly permitId: string, readonly version: number, readonly permit: ShownPermit, readonly kit: readonly KitItemFact[] }
+export interface PermitFact {
+  readonly permitId: string
+  readonly version: number
+  readonly permit: ShownPermit
+  readonly kit: readonly KitItemFact[]
+}
 
 /** The permit without the token of its public page. */
 export function shownPermit({ token: _token, ...shown }: Permit): ShownPermit {

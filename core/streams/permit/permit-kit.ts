@@ -10,8 +10,8 @@ import type { Scene } from '../scene'
 
 /** Is it what a permit rests on: assigned to it, or an extinguisher of its bay? */
 export const servesPermit = ({ assignment, isRetired, kind }: KitItem, permitId: string, bayId: string | null): boolean =>
-  !isRetired &&
-  (assignment?.to === 'permit'
+  !isRetired
+  && (assignment?.to === 'permit'
     ? assignment.id === permitId
     : assignment?.to === 'bay' && bayId !== null && kind === 'extinguisher' && baysServed(assignment).includes(bayId))
 

@@ -14,7 +14,16 @@ export interface PermitPlace {
 export interface PermitRequest {
   readonly place: PermitPlace
   readonly facts: Omit<HotWorkPlace, 'designated'>
-  readonly job: { readonly what: string, readonly process: ProcessId, /** The highest current of the job, A. */ readonly currentA?: number, readonly heightM?: number, readonly workpiece?: WorkpieceId, readonly contents?: ContentsId, readonly cleaned?: boolean, readonly metalFire?: boolean }
+  readonly job: {
+    readonly what: string
+    readonly process: ProcessId
+    /** The highest current of the job, A. */ readonly currentA?: number
+    readonly heightM?: number
+    readonly workpiece?: WorkpieceId
+    readonly contents?: ContentsId
+    readonly cleaned?: boolean
+    readonly metalFire?: boolean
+  }
   readonly conditions: Pick<HotWorkConditions, 'sprinklers' | 'windMPerS'>
   /** Who does the work. */
   readonly operatorIds: readonly string[]
@@ -41,7 +50,15 @@ export interface PermitPlan {
 }
 
 export interface SeenTo { readonly how: 'done' | 'justified', readonly reason: string | null, readonly by: string, readonly at: Instant }
-export interface GasReading { readonly lelPercent: number, readonly oxygenPercent: number, readonly instrument: string, readonly point: string, readonly by: string, readonly at: Instant, readonly isWithin: boolean }
+export interface GasReading {
+  readonly lelPercent: number
+  readonly oxygenPercent: number
+  readonly instrument: string
+  readonly point: string
+  readonly by: string
+  readonly at: Instant
+  readonly isWithin: boolean
+}
 /** A watcher on post, and when they were last heard of by a round. */
 export interface Post { readonly personId: string, readonly since: Instant, readonly heardAt: Instant }
 
@@ -110,7 +127,11 @@ export interface PermitCommands {
   'permit.request': PermitRequest
   'permit.see-to': { readonly precaution: PrecautionId, readonly how: 'done' | 'justified', readonly reason?: string }
   'permit.read-gas': { readonly lelPercent: number, readonly oxygenPercent: number, readonly instrument: string, readonly point: string }
-  'permit.authorise': { readonly watcherIds: readonly string[], readonly secondChannel: string | null, readonly nearSeen: readonly string[] }
+  'permit.authorise': {
+    readonly watcherIds: readonly string[]
+    readonly secondChannel: string | null
+    readonly nearSeen: readonly string[]
+  }
   'permit.refuse': { readonly reason: string }
   'permit.revoke': { readonly reason: string }
   'permit.extend': { readonly untilAt: Instant }
@@ -138,32 +159,84 @@ export interface PermitCommands {
 export type PermitCommand = { [T in keyof PermitCommands]: { readonly type: T, readonly payload: PermitCommands[T] } }[keyof PermitCommands]
 
 /** What falls due for a permit, in the order in which two of one instant are worked off. */
-export const PERMIT_DEADLINES = ['round-due', 'round-overdue', 'cover-missing', 'gas-retest', 'lapses', 'watch-over', 'visit-missed', 'monitoring-over'] as const
+export const PERMIT_DEADLINES = [
+  'round-due', 'round-overdue', 'cover-missing', 'gas-retest', 'lapses', 'watch-over', 'visit-missed', 'monitoring-over',
+] as const
 export type PermitDeadlineId = typeof PERMIT_DEADLINES[number]
 
 interface Done { readonly by: string, readonly at: Instant }
-export type PermitEvent =
-  | { readonly type: 'permit-requested', readonly version: 1, readonly payload: Done & { readonly code: string, readonly token: string, readonly request: PermitRequest, readonly plan: PermitPlan } }
+export type PermitEvent
+  = | {
+    readonly type: 'permit-requested'
+    readonly version: 1
+    readonly payload: Done & {
+      readonly code: string
+      readonly token: string
+      readonly request: PermitRequest
+      readonly plan: PermitPlan
+    }
+  }
   | { readonly type: 'precaution-seen-to', readonly version: 1, readonly payload: SeenTo & { readonly precaution: PrecautionId } }
   | { readonly type: 'gas-read', readonly version: 1, readonly payload: GasReading }
-  | { readonly type: 'permit-authorised', readonly version: 1, readonly payload: Done & { readonly watcherIds: readonly string[], readonly untilAt: Instant, readonly secondChannel: string | null, readonly near: readonly string[] } }
+  | {
+    readonly type: 'permit-authorised'
+    readonly version: 1
+    readonly payload: Done & {
+      readonly watcherIds: readonly string[]
+      readonly untilAt: Instant
+      readonly secondChannel: string | null
+      readonly near: readonly string[]
+    }
+  }
   | { readonly type: 'permit-refused' | 'permit-revoked', readonly version: 1, readonly payload: Done & { readonly reason: string } }
   | { readonly type: 'permit-extended', readonly version: 1, readonly payload: Done & { readonly untilAt: Instant } }
   | { readonly type: 'permit-taken-over' | 'work-started' | 'work-ended' | 'help-called', readonly version: 1, readonly payload: Done }
-  | { readonly type: 'permit-closed', readonly version: 2, readonly payload: Done & { readonly missedLooks: number, readonly reason: string | null } }
+  | {
+    readonly type: 'permit-closed'
+    readonly version: 2
+    readonly payload: Done & { readonly missedLooks: number, readonly reason: string | null }
+  }
   | { readonly type: 'stop-cleared', readonly version: 1, readonly payload: Done & { readonly cleared: string } }
   | { readonly type: 'cover-missing', readonly version: 1, readonly payload: { readonly sinceAt: Instant, readonly dueAt: Instant } }
-  | { readonly type: 'post-taken' | 'post-left', readonly version: 1, readonly payload: { readonly personId: string, readonly at: Instant } }
-  | { readonly type: 'watch-handed-over', readonly version: 1, readonly payload: { readonly fromId: string, readonly toId: string, readonly at: Instant } }
-  | { readonly type: 'round-done', readonly version: 1, readonly payload: Done & { readonly note: string | null, readonly onPost: boolean } }
+  | {
+    readonly type: 'post-taken' | 'post-left'
+    readonly version: 1
+    readonly payload: { readonly personId: string, readonly at: Instant }
+  }
+  | {
+    readonly type: 'watch-handed-over'
+    readonly version: 1
+    readonly payload: { readonly fromId: string, readonly toId: string, readonly at: Instant }
+  }
+  | {
+    readonly type: 'round-done'
+    readonly version: 1
+    readonly payload: Done & { readonly note: string | null, readonly onPost: boolean }
+  }
   | { readonly type: 'round-came-due', readonly version: 1, readonly payload: { readonly personId: string, readonly dueAt: Instant } }
-  | { readonly type: 'round-overdue', readonly version: 1, readonly payload: { readonly personId: string, readonly sinceAt: Instant, readonly dueAt: Instant } }
-  | { readonly type: 'round-missed', readonly version: 1, readonly payload: { readonly personId: string, readonly fromAt: Instant, readonly untilAt: Instant } }
-  | { readonly type: 'work-stopped', readonly version: 1, readonly payload: Done & { readonly cause: StopCauseId, readonly note: string | null } }
+  | {
+    readonly type: 'round-overdue'
+    readonly version: 1
+    readonly payload: { readonly personId: string, readonly sinceAt: Instant, readonly dueAt: Instant }
+  }
+  | {
+    readonly type: 'round-missed'
+    readonly version: 1
+    readonly payload: { readonly personId: string, readonly fromAt: Instant, readonly untilAt: Instant }
+  }
+  | {
+    readonly type: 'work-stopped'
+    readonly version: 1
+    readonly payload: Done & { readonly cause: StopCauseId, readonly note: string | null }
+  }
   | { readonly type: 'work-resumed', readonly version: 1, readonly payload: Done & { readonly cleared: string } }
   | { readonly type: 'arc-reported', readonly version: 1, readonly payload: Done & { readonly underPermit: boolean } }
   /** A place where no permit was ever asked for: what is known of it, and the watch that the rules ask for. */
-  | { readonly type: 'arc-found', readonly version: 1, readonly payload: Done & { readonly code: string, readonly token: string, readonly place: PermitPlace, readonly plan: PermitPlan } }
+  | {
+    readonly type: 'arc-found'
+    readonly version: 1
+    readonly payload: Done & { readonly code: string, readonly token: string, readonly place: PermitPlace, readonly plan: PermitPlan }
+  }
   | { readonly type: 'watch-began', readonly version: 1, readonly payload: { readonly fromAt: Instant, readonly because: WatchCauseId } }
   | { readonly type: 'watch-over' | 'monitoring-over' | 'permit-lapsed', readonly version: 1, readonly payload: { readonly at: Instant } }
   | { readonly type: 'gas-retest-overdue' | 'visit-missed', readonly version: 1, readonly payload: { readonly dueAt: Instant } }
@@ -175,4 +248,6 @@ export type WatchCauseId = typeof WATCH_CAUSES[number]
 
 /** Reads a permit's event of any landed version as the newest. The first closing did not count the looks that were missed. */
 export const upcastPermit = (type: string, version: number, payload: unknown): PermitEvent =>
-  (type === 'permit-closed' && version === 1 ? { type, version: 2, payload: { ...payload as Done, missedLooks: 0, reason: null } } : { type, version, payload }) as PermitEvent
+  (type === 'permit-closed' && version === 1
+    ? { type, version: 2, payload: { ...(payload as Done), missedLooks: 0, reason: null } }
+    : { type, version, payload }) as PermitEvent

@@ -45,8 +45,8 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
     'person.use-code': report('manage-people', { asks }),
   },
   decide(person, command, asked) {
-    const refused =
-      command.type === 'person.add' || command.type === 'person.change'
+    const refused
+      = command.type === 'person.add' || command.type === 'person.change'
         ? refusePlace(command.payload, asked)
         : command.type === 'person.leave'
           ? refuseFromPost(asked.id, asked)

@@ -21,9 +21,24 @@ export interface Person {
   readonly health: { readonly recordId: string, readonly sha256: string } | null
 }
 
-export const NOBODY: Person = { name: '', roles: [], areaId: null, bayId: null, hasLeft: false, pinSet: false, shaven: null, competences: [], health: null }
+export const NOBODY: Person = {
+  name: '',
+  roles: [],
+  areaId: null,
+  bayId: null,
+  hasLeft: false,
+  pinSet: false,
+  shaven: null,
+  competences: [],
+  health: null,
+}
 
-export interface PersonProfile { readonly name: string, readonly roles: readonly RoleId[], readonly areaId: string | null, readonly bayId: string | null }
+export interface PersonProfile {
+  readonly name: string
+  readonly roles: readonly RoleId[]
+  readonly areaId: string | null
+  readonly bayId: string | null
+}
 
 export interface PersonCommands {
   'person.add': PersonProfile
@@ -41,16 +56,20 @@ export interface PersonCommands {
   'person.use-code': { readonly signsFrom: Instant | null, readonly pinSet: boolean }
 }
 
-export type PersonEvent =
-  | { readonly type: 'person-added', readonly version: 1, readonly payload: PersonProfile }
-  | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
-  | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
-  | { readonly type: 'shaven-checked', readonly version: 2, readonly payload: { readonly isShaven: boolean, readonly validUntil: Instant, readonly at: Instant } }
-  | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
-  | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
-  | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
-  | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
-  | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
+export type PersonEvent
+  = | { readonly type: 'person-added', readonly version: 1, readonly payload: PersonProfile }
+    | { readonly type: 'person-changed', readonly version: 1, readonly payload: PersonProfile }
+    | { readonly type: 'person-left', readonly version: 1, readonly payload: Record<string, never> }
+    | {
+      readonly type: 'shaven-checked'
+      readonly version: 2
+      readonly payload: { readonly isShaven: boolean, readonly validUntil: Instant, readonly at: Instant }
+    }
+    | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
+    | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
+    | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
+    | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
+    | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
 
 export function evolvePerson(person: Person, event: PersonEvent): Person {
   switch (event.type) {
@@ -102,13 +121,18 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
         : { events: [{ type: 'person-changed', version: 1, payload: command.payload }] }
     case 'person.leave':
       return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
-    case 'person.check-shaven': return { events: [{ type: 'shaven-checked', version: 2, payload: { ...command.payload, validUntil: dayEnds, at } }] }
-    case 'person.name-competent': return { events: [{ type: 'competences-named', version: 1, payload: command.payload }] }
-    case 'person.note-health': return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
+    case 'person.check-shaven':
+      return { events: [{ type: 'shaven-checked', version: 2, payload: { ...command.payload, validUntil: dayEnds, at } }] }
+    case 'person.name-competent':
+      return { events: [{ type: 'competences-named', version: 1, payload: command.payload }] }
+    case 'person.note-health':
+      return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
-    case 'person.offer-code': return { events: [{ type: 'sign-in-code-given', version: 1, payload: command.payload }] }
-    case 'person.use-code': return { events: [{ type: 'sign-in-code-used', version: 1, payload: command.payload }] }
+    case 'person.offer-code':
+      return { events: [{ type: 'sign-in-code-given', version: 1, payload: command.payload }] }
+    case 'person.use-code':
+      return { events: [{ type: 'sign-in-code-used', version: 1, payload: command.payload }] }
   }
 }
 

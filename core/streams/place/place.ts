@@ -28,8 +28,13 @@ export interface Place {
 }
 
 export const PLACE_LIMITS = {
-  level: { min: -10, max: 100 }, gridM: { min: -10_000, max: 10_000 }, sizeM: { min: 0.1, max: 2000 }, volumeM3: { min: 1, max: 1e6 }, supplyM3PerS: { min: 0, max: 1000 },
-  wallHeightM: { min: 0.1, max: 30 }, ratingMin: { min: 0, max: 480 },
+  level: { min: -10, max: 100 },
+  gridM: { min: -10_000, max: 10_000 },
+  sizeM: { min: 0.1, max: 2000 },
+  volumeM3: { min: 1, max: 1e6 },
+  supplyM3PerS: { min: 0, max: 1000 },
+  wallHeightM: { min: 0.1, max: 30 },
+  ratingMin: { min: 0, max: 480 },
 } as const
 
 export interface PlaceCommands {
@@ -38,9 +43,9 @@ export interface PlaceCommands {
 }
 export type PlaceCommand = { [T in keyof PlaceCommands]: { readonly type: T, readonly payload: PlaceCommands[T] } }[keyof PlaceCommands]
 
-export type PlaceEvent =
-  | { readonly type: 'place-described', readonly version: 1, readonly payload: PlaceCommands['place.describe'] }
-  | { readonly type: 'store-laid-out', readonly version: 1, readonly payload: PlaceCommands['place.lay-out-store'] }
+export type PlaceEvent
+  = | { readonly type: 'place-described', readonly version: 1, readonly payload: PlaceCommands['place.describe'] }
+    | { readonly type: 'store-laid-out', readonly version: 1, readonly payload: PlaceCommands['place.lay-out-store'] }
 
 export function evolvePlace(place: Place | null, event: PlaceEvent): Place | null {
   if (event.type === 'place-described') return { store: null, ...place, ...event.payload }
@@ -50,5 +55,7 @@ export function evolvePlace(place: Place | null, event: PlaceEvent): Place | nul
 /** Decides a change to a place: it is described before anything is kept in it. */
 export function decidePlace(place: Place | null, placeId: string, command: PlaceCommand): Decision<PlaceEvent> {
   if (command.type === 'place.describe') return { events: [{ type: 'place-described', version: 1, payload: command.payload }] }
-  return place ? { events: [{ type: 'store-laid-out', version: 1, payload: command.payload }] } : { refused: [finding('hold', 'command.unknown-stream', { streamId: placeId })] }
+  return place
+    ? { events: [{ type: 'store-laid-out', version: 1, payload: command.payload }] }
+    : { refused: [finding('hold', 'command.unknown-stream', { streamId: placeId })] }
 }

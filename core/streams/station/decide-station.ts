@@ -35,7 +35,9 @@ export interface StationCommands {
   'station.lapse-checks': Record<string, never>
 }
 
-export type StationCommand = { [T in keyof StationCommands]: { readonly type: T, readonly payload: StationCommands[T] } }[keyof StationCommands]
+export type StationCommand = {
+  [T in keyof StationCommands]: { readonly type: T, readonly payload: StationCommands[T] }
+}[keyof StationCommands]
 
 /** What a decision about a station needs besides the station. */
 export interface StationContext {
@@ -67,29 +69,46 @@ const sameBut = (before: Station, after: Station): boolean => JSON.stringify(bef
 function act(station: Station, command: StationCommand, { at, by, now, checksValidUntil }: StationContext): Decision<StationEvent> {
   const validUntil = checksValidUntil
   switch (command.type) {
-    case 'station.set-job': return { events: [{ type: 'job-set', version: 3, payload: { job: command.payload.job, validUntil, at } }] }
-    case 'station.clear-job': return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 2, payload: { at } }] }
+    case 'station.set-job':
+      return { events: [{ type: 'job-set', version: 3, payload: { job: command.payload.job, validUntil, at } }] }
+    case 'station.clear-job':
+      return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 2, payload: { at } }] }
     case 'station.place-person':
-      return { events: station.personId === command.payload.personId ? [] : [{ type: 'person-placed', version: 2, payload: { personId: command.payload.personId, at } }] }
-    case 'station.set-helmet': return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
-    case 'station.check-helmet': return { events: [{ type: 'helmet-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
-    case 'station.check-glasses': return { events: [{ type: 'glasses-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
-    case 'station.place-hood': return { events: [{ type: 'hood-placed', version: 2, payload: { ...command.payload, at } }] }
-    case 'station.check-extraction': return { events: [{ type: 'extraction-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
-    case 'station.check-outfit': return checkOutfit(command.payload.zones, at, validUntil)
-    case 'station.check-fire': return { events: [{ type: 'fire-checked', version: 1, payload: { ...command.payload, at, by, validUntil } }] }
+      return {
+        events:
+          station.personId === command.payload.personId
+            ? []
+            : [{ type: 'person-placed', version: 2, payload: { personId: command.payload.personId, at } }],
+      }
+    case 'station.set-helmet':
+      return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
+    case 'station.check-helmet':
+      return { events: [{ type: 'helmet-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
+    case 'station.check-glasses':
+      return { events: [{ type: 'glasses-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
+    case 'station.place-hood':
+      return { events: [{ type: 'hood-placed', version: 2, payload: { ...command.payload, at } }] }
+    case 'station.check-extraction':
+      return { events: [{ type: 'extraction-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
+    case 'station.check-outfit':
+      return checkOutfit(command.payload.zones, at, validUntil)
+    case 'station.check-fire':
+      return { events: [{ type: 'fire-checked', version: 1, payload: { ...command.payload, at, by, validUntil } }] }
     case 'station.hand-over': {
       const { answers, note } = command.payload
       return { events: [{ type: 'bay-handed-over', version: 1, payload: { answers, note: note ?? null, at, by } }] }
     }
-    case 'station.stop': case 'station.stop-all':
+    case 'station.stop':
+    case 'station.stop-all':
       return { events: [{ type: 'stopped', version: 1, payload: { at, by, reason: command.payload.reason ?? null } }] }
     case 'station.give-stop-reason':
       return station.stop ? { events: [{ type: 'stop-reason-given', version: 1, payload: command.payload }] } : notStopped()
     case 'station.reopen':
       if (!station.stop) return notStopped()
       // What nobody named cannot have been put right.
-      return station.stop.reason === null && (command.payload.note ?? '').trim() === '' ? { refused: [finding('hold', 'command.stop-reason-first', {})] } : { events: [{ type: 'reopened', version: 1, payload: { note: command.payload.note ?? null } }] }
+      return station.stop.reason === null && (command.payload.note ?? '').trim() === ''
+        ? { refused: [finding('hold', 'command.stop-reason-first', {})] }
+        : { events: [{ type: 'reopened', version: 1, payload: { note: command.payload.note ?? null } }] }
     case 'station.lapse-checks': {
       // Whoever woke second finds nothing left to lapse.
       const lapseAt = checksLapseAt(station)
@@ -109,8 +128,14 @@ const notStopped = (): Decision<StationEvent> => ({ refused: [finding('hold', 'c
 function lateRemarks({ type }: StationCommand, { at, now }: StationContext, changedNothing: boolean): readonly Finding[] {
   const minutes = Math.floor(minutesBetween(at, now))
   if (type === 'station.lapse-checks' || minutes < LATE_AFTER_MIN) return []
-  return [finding('note', 'command.late-report', { minutes }), ...changedNothing && OUTRUNNABLE.has(type) ? [finding('caution', 'command.report-outrun', {})] : []]
+  return [
+    finding('note', 'command.late-report', { minutes }),
+    ...(changedNothing && OUTRUNNABLE.has(type) ? [finding('caution', 'command.report-outrun', {})] : []),
+  ]
 }
 
 /** Reports that newer ones of their kind leave behind. */
-const OUTRUNNABLE: ReadonlySet<StationCommand['type']> = new Set(['station.set-job', 'station.place-person', 'station.set-helmet', 'station.check-helmet', 'station.check-glasses', 'station.place-hood', 'station.check-extraction', 'station.check-outfit', 'station.check-fire', 'station.hand-over'])
+const OUTRUNNABLE: ReadonlySet<StationCommand['type']> = new Set([
+  'station.set-job', 'station.place-person', 'station.set-helmet', 'station.check-helmet', 'station.check-glasses', 'station.place-hood',
+  'station.check-extraction', 'station.check-outfit', 'station.check-fire', 'station.hand-over',
+])

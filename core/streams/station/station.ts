@@ -23,13 +23,28 @@ export interface GlassesCheck {
   readonly validUntil: Instant
 }
 /** A zone of the outfit confirmed at the door, against the requirement that stood then. */
-export interface ZoneCheck { readonly passes: boolean, readonly requirement: RequirementId, readonly at: Instant, readonly validUntil: Instant }
+export interface ZoneCheck {
+  readonly passes: boolean
+  readonly requirement: RequirementId
+  readonly at: Instant
+  readonly validUntil: Instant
+}
 /** Today's fire check of a designated bay. */
-export interface FireCheck { readonly answers: Readonly<Partial<Record<FireCheckId, boolean>>>, readonly at: Instant, readonly by: string, readonly validUntil: Instant }
+export interface FireCheck {
+  readonly answers: Readonly<Partial<Record<FireCheckId, boolean>>>
+  readonly at: Instant
+  readonly by: string
+  readonly validUntil: Instant
+}
 
 export interface StationStop { readonly at: Instant, readonly by: string, readonly reason: string | null }
 /** The last handover: what was left, by whom, for the next class to see. */
-export interface Handover { readonly answers: Readonly<Partial<Record<HandoverCheckId, boolean>>>, readonly note: string | null, readonly at: Instant, readonly by: string }
+export interface Handover {
+  readonly answers: Readonly<Partial<Record<HandoverCheckId, boolean>>>
+  readonly note: string | null
+  readonly at: Instant
+  readonly by: string
+}
 
 /** A gate as it was last recorded in the log. */
 export interface RecordedGate { readonly state: GateState, readonly findings: readonly Finding[] }
@@ -68,19 +83,49 @@ export interface Station {
 }
 
 export const EMPTY_STATION: Station = {
-  personId: null, personSince: null, job: null, jobSetAt: null, jobSince: null, jobValidUntil: null, earlierJobs: [], recentJobs: [], helmet: null, helmetCheck: null, glasses: null, zones: {}, hoodPosition: null, hoodPlacedAt: null, extractionCheck: null, fireCheck: null, handover: null, stop: null, gates: {},
+  personId: null,
+  personSince: null,
+  job: null,
+  jobSetAt: null,
+  jobSince: null,
+  jobValidUntil: null,
+  earlierJobs: [],
+  recentJobs: [],
+  helmet: null,
+  helmetCheck: null,
+  glasses: null,
+  zones: {},
+  hoodPosition: null,
+  hoodPlacedAt: null,
+  extractionCheck: null,
+  fireCheck: null,
+  handover: null,
+  stop: null,
+  gates: {},
 }
 
 const RECENT_JOBS = 6
 
-export type StationEvent =
-  | { readonly type: 'person-placed', readonly version: 2, readonly payload: { readonly personId: string | null, readonly at: Instant | null } }
-  | { readonly type: 'job-set', readonly version: 3, readonly payload: { readonly job: Job, readonly validUntil: Instant | null, readonly at: Instant | null } }
+export type StationEvent
+  = | {
+    readonly type: 'person-placed'
+    readonly version: 2
+    readonly payload: { readonly personId: string | null, readonly at: Instant | null }
+  }
+  | {
+    readonly type: 'job-set'
+    readonly version: 3
+    readonly payload: { readonly job: Job, readonly validUntil: Instant | null, readonly at: Instant | null }
+  }
   | { readonly type: 'job-cleared', readonly version: 2, readonly payload: { readonly at: Instant | null } }
   | { readonly type: 'helmet-set', readonly version: 1, readonly payload: HelmetSetting }
   | { readonly type: 'helmet-checked', readonly version: 1, readonly payload: HelmetCheck }
   | { readonly type: 'glasses-checked', readonly version: 1, readonly payload: GlassesCheck }
-  | { readonly type: 'outfit-checked', readonly version: 1, readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> } }
+  | {
+    readonly type: 'outfit-checked'
+    readonly version: 1
+    readonly payload: { readonly zones: Readonly<Partial<Record<ZoneId, ZoneCheck>>> }
+  }
   | { readonly type: 'hood-placed', readonly version: 2, readonly payload: HoodPosition & { readonly at: Instant | null } }
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
   | { readonly type: 'fire-checked', readonly version: 1, readonly payload: FireCheck }
@@ -89,7 +134,11 @@ export type StationEvent =
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
   | { readonly type: 'reopened', readonly version: 1, readonly payload: { readonly note: string | null } }
   | { readonly type: 'checks-lapsed', readonly version: 1, readonly payload: { readonly at: Instant } }
-  | { readonly type: 'gate-changed', readonly version: 1, readonly payload: RecordedGate & { readonly gate: GateId, readonly rulesVersion: number } }
+  | {
+    readonly type: 'gate-changed'
+    readonly version: 1
+    readonly payload: RecordedGate & { readonly gate: GateId, readonly rulesVersion: number }
+  }
 
 /**
  * The station after an event. Pure: the same events always give the same station. A report about an instant before the
@@ -100,32 +149,74 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     case 'person-placed': {
       const { personId, at } = event.payload
       if (at !== null && isOutrun(at, station.personSince)) return station
-      // Another person brings another helmet and other clothes: what was checked was checked on somebody else. The work of the one who goes stays theirs.
-      return { ...station, personId, personSince: at, jobSince: station.job === null ? null : at, earlierJobs: earlierToday(station, station.jobValidUntil, at), helmet: null, helmetCheck: null, glasses: null, zones: {} }
+      // Another person brings another helmet and other clothes: what was checked was checked on somebody else. The work of the one who goes
+      // stays theirs.
+      return {
+        ...station,
+        personId,
+        personSince: at,
+        jobSince: station.job === null ? null : at,
+        earlierJobs: earlierToday(station, station.jobValidUntil, at),
+        helmet: null,
+        helmetCheck: null,
+        glasses: null,
+        zones: {},
+      }
     }
     case 'job-set': {
       const { job, validUntil, at } = event.payload
       if (at !== null && isOutrun(at, station.jobSetAt)) return station
-      return { ...station, job, jobSetAt: at, jobSince: at, jobValidUntil: validUntil, earlierJobs: earlierToday(station, validUntil, at), recentJobs: remember(station.recentJobs, job) }
+      return {
+        ...station,
+        job,
+        jobSetAt: at,
+        jobSince: at,
+        jobValidUntil: validUntil,
+        earlierJobs: earlierToday(station, validUntil, at),
+        recentJobs: remember(station.recentJobs, job),
+      }
     }
-    case 'job-cleared': return { ...station, job: null, jobSetAt: event.payload.at, jobSince: null, jobValidUntil: null, earlierJobs: earlierToday(station, station.jobValidUntil, event.payload.at) }
+    case 'job-cleared':
+      return {
+        ...station,
+        job: null,
+        jobSetAt: event.payload.at,
+        jobSince: null,
+        jobValidUntil: null,
+        earlierJobs: earlierToday(station, station.jobValidUntil, event.payload.at),
+      }
     // A hood that was moved has to be looked at again.
     case 'hood-placed': {
       const { at, ...hoodPosition } = event.payload
-      return at !== null && isOutrun(at, station.hoodPlacedAt) ? station : { ...station, hoodPosition, hoodPlacedAt: at, extractionCheck: null }
+      return at !== null && isOutrun(at, station.hoodPlacedAt)
+        ? station
+        : { ...station, hoodPosition, hoodPlacedAt: at, extractionCheck: null }
     }
-    case 'extraction-checked': return isOutrun(event.payload.at, station.extractionCheck?.at, station.hoodPlacedAt) ? station : { ...station, extractionCheck: event.payload }
-    case 'helmet-set': return { ...station, helmet: newest(station.helmet, event.payload, station.personSince) }
-    case 'helmet-checked': return { ...station, helmetCheck: newest(station.helmetCheck, event.payload, station.personSince) }
-    case 'glasses-checked': return { ...station, glasses: newest(station.glasses, event.payload, station.personSince) }
-    case 'outfit-checked': return { ...station, zones: newestZones(station, event.payload.zones) }
-    case 'fire-checked': return { ...station, fireCheck: newest(station.fireCheck, event.payload) }
-    case 'bay-handed-over': return { ...station, handover: newest(station.handover, event.payload) }
+    case 'extraction-checked':
+      return isOutrun(event.payload.at, station.extractionCheck?.at, station.hoodPlacedAt)
+        ? station
+        : { ...station, extractionCheck: event.payload }
+    case 'helmet-set':
+      return { ...station, helmet: newest(station.helmet, event.payload, station.personSince) }
+    case 'helmet-checked':
+      return { ...station, helmetCheck: newest(station.helmetCheck, event.payload, station.personSince) }
+    case 'glasses-checked':
+      return { ...station, glasses: newest(station.glasses, event.payload, station.personSince) }
+    case 'outfit-checked':
+      return { ...station, zones: newestZones(station, event.payload.zones) }
+    case 'fire-checked':
+      return { ...station, fireCheck: newest(station.fireCheck, event.payload) }
+    case 'bay-handed-over':
+      return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.
-    case 'stopped': return station.stop ? station : { ...station, stop: event.payload }
-    case 'stop-reason-given': return station.stop ? { ...station, stop: { ...station.stop, reason: event.payload.reason } } : station
-    case 'reopened': return { ...station, stop: null }
-    case 'checks-lapsed': return lapse(station, event.payload.at)
+    case 'stopped':
+      return station.stop ? station : { ...station, stop: event.payload }
+    case 'stop-reason-given':
+      return station.stop ? { ...station, stop: { ...station.stop, reason: event.payload.reason } } : station
+    case 'reopened':
+      return { ...station, stop: null }
+    case 'checks-lapsed':
+      return lapse(station, event.payload.at)
     case 'gate-changed': {
       const { gate, state, findings } = event.payload
       return { ...station, gates: { ...station.gates, [gate]: { state, findings } } }
@@ -140,23 +231,39 @@ function newestZones({ zones, personSince }: Station, lookedAt: Station['zones']
 }
 
 /** The jobs of the shop day that ends at an instant, the one that stood until now among them, each with who did it and when. */
-function earlierToday({ earlierJobs, job, jobSince, jobValidUntil, personId }: Station, dayEnds: Instant | null, untilAt: Instant | null): readonly DayJob[] {
+function earlierToday(
+  { earlierJobs, job, jobSince, jobValidUntil, personId }: Station,
+  dayEnds: Instant | null,
+  untilAt: Instant | null,
+): readonly DayJob[] {
   const isToday = (validUntil: Instant | null): boolean => validUntil !== null && dayEnds !== null && msOf(validUntil) === msOf(dayEnds)
   const before = earlierJobs.filter(({ validUntil }) => isToday(validUntil))
   return job && isToday(jobValidUntil) ? [...before, { job, validUntil: jobValidUntil!, personId, sinceAt: jobSince, untilAt }] : before
 }
 
-/** Reads a station event of any landed version as the newest. The first kept no day with a job; until the third nobody wrote down when jobs, people and hoods came. */
+/**
+ * Reads a station event of any landed version as the newest. The first kept no day with a job; until the third nobody wrote down when
+ * jobs, people and hoods came.
+ */
 export function upcastStation(type: string, version: number, payload: unknown): StationEvent {
   if (type === 'job-set' && version < 3) return { type, version: 3, payload: { validUntil: null, ...payload as { job: Job }, at: null } }
-  if ((type === 'person-placed' || type === 'job-cleared' || type === 'hood-placed') && version < 2) return { type, version: 2, payload: { ...payload as object, at: null } } as StationEvent
+  if ((type === 'person-placed' || type === 'job-cleared' || type === 'hood-placed') && version < 2)
+    return { type, version: 2, payload: { ...(payload as object), at: null } } as StationEvent
   return { type, version, payload } as StationEvent
 }
 
 function lapse(station: Station, at: Instant): Station {
-  const left = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null => check && stands(check.validUntil, at) ? check : null
+  const left = <Check extends { readonly validUntil: Instant }>(check: Check | null | undefined): Check | null =>
+    check && stands(check.validUntil, at) ? check : null
   const zones = Object.fromEntries(Object.entries(station.zones).filter(([, check]) => left(check) !== null))
-  return { ...station, helmetCheck: left(station.helmetCheck), glasses: left(station.glasses), extractionCheck: left(station.extractionCheck), fireCheck: left(station.fireCheck), zones }
+  return {
+    ...station,
+    helmetCheck: left(station.helmetCheck),
+    glasses: left(station.glasses),
+    extractionCheck: left(station.extractionCheck),
+    fireCheck: left(station.fireCheck),
+    zones,
+  }
 }
 
 function remember(recent: readonly Job[], job: Job): readonly Job[] {

@@ -22,10 +22,27 @@ export default api(async (event): Promise<ClearanceReading> => {
     const facts = await readWholeSite(db, siteId, now)
     const judged = judgeSite(facts)
     return {
-      site: facts.site.name, at: now, position: await readPosition(db, siteId), rulesVersion: RULES_VERSION, oldestFactAt: earliestOf(judged.map(({ oldestFactAt }) => oldestFactAt)),
+      site: facts.site.name,
+      at: now,
+      position: await readPosition(db, siteId),
+      rulesVersion: RULES_VERSION,
+      oldestFactAt: earliestOf(judged.map(({ oldestFactAt }) => oldestFactAt)),
       bays: judged.map(({ bay, verdict, oldestFactAt }) => ({
-        bayId: bay.bayId, label: bay.label, word: verdict.word, isClear: verdict.word === 'clear-to-strike', reason: verdict.reason && spoken(verdict.reason).message, oldestFactAt,
-        gates: { job: verdict.byId.job.state, eyes: verdict.byId.eyes.state, body: verdict.byId.body.state, air: verdict.byId.air.state, gas: verdict.byId.gas.state, machine: verdict.byId.machine.state, fire: verdict.byId.fire.state },
+        bayId: bay.bayId,
+        label: bay.label,
+        word: verdict.word,
+        isClear: verdict.word === 'clear-to-strike',
+        reason: verdict.reason && spoken(verdict.reason).message,
+        oldestFactAt,
+        gates: {
+          job: verdict.byId.job.state,
+          eyes: verdict.byId.eyes.state,
+          body: verdict.byId.body.state,
+          air: verdict.byId.air.state,
+          gas: verdict.byId.gas.state,
+          machine: verdict.byId.machine.state,
+          fire: verdict.byId.fire.state,
+        },
       })),
     }
   })

@@ -22,7 +22,7 @@ function deviceCaller(device: Device | null, command: Command): Caller {
 }
 
 /** The one door for change. 200 with what was recorded, 409 with the reasons, 422 with the fields. */
-export default api(async event => {
+export default api(async (event) => {
   // Made before somebody else signed in, it is the device's word and not theirs.
   const who = getQuery(event).as === 'device' ? null : await signedIn(event)
   const { type, payload, signature, ...envelope } = await parseBody(event, envelopeSchema)
@@ -35,8 +35,8 @@ export default api(async event => {
   const command = { ...envelope, type, payload: parse(payloadSchemas[type], payload, 'payload') } as Command
   const { door, metrics } = useRunning()
   const caller = who ? await signerOf(door, who, signature) : deviceCaller(await knownDevice(event), command)
-  const { status, body } =
-    'refused' in caller
+  const { status, body }
+    = 'refused' in caller
       ? { status: 409, body: { commandId: command.id, findings: caller.refused } }
       : await handleCommand(door, caller, command)
   metrics.commanded(type, status)

@@ -13,7 +13,7 @@ import { personStream } from '#core/ids/streams'
  * Sets one's own password or PIN, and nobody else's: whoever finds a tablet signed in would have to know the password. The record
  * learns that it was set, never what.
  */
-export default api(async event => {
+export default api(async (event) => {
   const { siteId, sessionId, person } = await requireSignedIn(event)
   const body = await parseBody(event, credentialsRequest)
   const { pool, door, clock } = useRunning()
@@ -34,7 +34,7 @@ export default api(async event => {
     door,
     { siteId, actor: { kind: 'person', personId }, holder: 'system' },
     systemCommand(clock, [personStream(personId)], what),
-    async db => {
+    async (db) => {
       if ('pin' in body) await setPin(db, siteId, personId, hash)
       else {
         await setPassword(db, siteId, personId, hash)

@@ -15,8 +15,12 @@ export default api(async (event) => {
   const { door, clock } = useRunning()
   const [keyId, key] = [randomUUID(), randomBytes(32).toString('base64url')]
   const command = systemCommand(clock, [SITE_STREAM], { type: 'site.make-key', payload: { keyId, name } })
-  const { status, body } = await handleCommand(door, { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' }, command,
-    db => keepDeviceKey(db, siteId, keyId, createHash('sha256').update(key).digest('hex')))
+  const { status, body } = await handleCommand(
+    door,
+    { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' },
+    command,
+    db => keepDeviceKey(db, siteId, keyId, createHash('sha256').update(key).digest('hex')),
+  )
   setResponseStatus(event, status)
   return status === 200 ? { keyId, name, key } : body
 })

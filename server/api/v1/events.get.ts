@@ -22,7 +22,7 @@ const SCREENS_OF_ONE = 16
 const screens = new Places(SCREENS_AT_MOST, SCREENS_OF_ONE)
 
 /** Server-sent events: what changed at the site after a position. The browser's own Last-Event-ID resumes it. */
-export default api(async event => {
+export default api(async (event) => {
   const { siteId, sessionId, deviceId, person, holder } = await requireSignedIn(event)
   const lastHeard = Number(getHeader(event, 'last-event-id'))
   const { after } = parse(querySchema, getQuery(event))
@@ -39,10 +39,15 @@ export default api(async event => {
   const stream = createEventStream(event)
   const { pool, live } = useRunning()
   const end = () => void stream.close()
-  const stop = live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), changes => {
+  const stop = live.subscribe(siteId, Math.max(after, Number.isInteger(lastHeard) ? lastHeard : 0), (changes) => {
     // Who they are, or what they may, may just have changed: nothing more is told before that is known.
     const isOfMine = changes.some(({ streamId }) => streamId === personStream(person.personId))
-    const tell = () => void stream.push({ event: 'changes', id: String(changes.at(-1)!.position), data: JSON.stringify({ changes: shownChanges(changes, holder), now: serverNow() }) })
+    const tell = () =>
+      void stream.push({
+        event: 'changes',
+        id: String(changes.at(-1)!.position),
+        data: JSON.stringify({ changes: shownChanges(changes, holder), now: serverNow() }),
+      })
     if (isOfMine) sessionStands(sessionId).then(who => (who ? tell() : end()), end)
     else tell()
   })

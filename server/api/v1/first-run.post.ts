@@ -14,8 +14,15 @@ export default api(async (event) => {
   const { pool, door } = useRunning()
   if (await anySite(pool)) throw new Problem(409, { error: 'This shop is set up already. Sign in.' })
   const fresh = await inTransaction(pool, db => takeFirstRun(db, codeSha256(code), serverNow()))
-  if (!fresh) throw new Problem(422, { error: 'That code does not open the first run.', fields: [{ path: 'code', message: 'use the code that the last start printed' }] })
-  const { siteId, personId } = await openSite(door, { site, lead: { name: personName, loginName, passwordHash: await hashSecret(password) } })
+  if (!fresh)
+    throw new Problem(422, {
+      error: 'That code does not open the first run.',
+      fields: [{ path: 'code', message: 'use the code that the last start printed' }],
+    })
+  const { siteId, personId } = await openSite(door, {
+    site,
+    lead: { name: personName, loginName, passwordHash: await hashSecret(password) },
+  })
   await openSessionFor(event, siteId, personId)
   return { siteId, personId }
 })

@@ -12,7 +12,9 @@ export default api(async (event): Promise<Buffer | null> => {
   const { pool, boards } = useRunning()
   const position = await readPosition(pool, siteId)
   const unseen = await readUnseen(pool, siteId, person.personId)
-  const trouble = mayDo(holder, 'set-up-site') ? (await readTrouble(pool, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because })) : []
+  const trouble = mayDo(holder, 'set-up-site')
+    ? (await readTrouble(pool, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because }))
+    : []
   const { etag, json, gzip } = await boards.at(siteId, position, { unseen, trouble })
   setHeader(event, 'etag', etag)
   setHeader(event, 'vary', 'accept-encoding')

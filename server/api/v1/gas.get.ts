@@ -12,5 +12,13 @@ export default api(async (event): Promise<CylindersReading> => {
   const { pool } = useRunning()
   const { rules, today, dayEnds } = await shopDayNow(pool, siteId)
   const [places, cylinders] = await Promise.all([readPlaces(pool, siteId), readCylinders(pool, siteId)])
-  return { today, places, cylinders: cylinders.map(row => ({ ...row, fact: cylinderFact(row.cylinder, rules, today, dayEnds), nextDue: requalificationOf(row.cylinder, today).nextDue })) }
+  return {
+    today,
+    places,
+    cylinders: cylinders.map(row => ({
+      ...row,
+      fact: cylinderFact(row.cylinder, rules, today, dayEnds),
+      nextDue: requalificationOf(row.cylinder, today).nextDue,
+    })),
+  }
 })

@@ -12,7 +12,7 @@ const LATE_MS = 60_000
 const DAY_MS = 24 * 3600_000
 
 /** Is this process alive, and ready: does it reach its database, do its clocks ring, are its days sealed, how long does work wait? */
-export default api(async event => {
+export default api(async (event) => {
   const { pool, clock, loopDelay } = useRunning()
   const process = {
     alive: true,

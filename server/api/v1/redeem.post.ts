@@ -16,7 +16,7 @@ import { personStream } from '#core/ids/streams'
 const REST_AFTER_RESET_MS = 24 * 3600_000
 
 /** Sets one's own password and PIN with a code that was handed over, once, and signs in. Whatever was open before is ended. */
-export default api(async event => {
+export default api(async (event) => {
   const { loginName, code, password, pin } = await parseBody(event, redeemRequest)
   const { pool, door, clock } = useRunning()
   const now = serverNow()
@@ -38,7 +38,7 @@ export default api(async event => {
     door,
     { siteId, actor: { kind: 'person', personId }, holder: 'system' },
     command,
-    async db => {
+    async (db) => {
       const taken = await takeCode(db, {
         siteId,
         personId,

@@ -8,8 +8,21 @@ import { useRunning } from '../../running'
 export default api(async (event): Promise<SessionReading> => {
   const { pool } = useRunning()
   const who = await signedIn(event)
-  if (!who) return { person: null, site: null, firstRun: !await anySite(pool), knownDevice: await knownDevice(event) !== null, now: serverNow() }
+  if (!who)
+    return {
+      person: null,
+      site: null,
+      firstRun: !(await anySite(pool)),
+      knownDevice: (await knownDevice(event)) !== null,
+      now: serverNow(),
+    }
   const { personId, name, roles, areaId, bayId, competences } = who.person
   const site = await readSite(pool, who.siteId)
-  return { person: { personId, name, roles, areaId, bayId, competences }, site: { siteId: who.siteId, name: site?.value.name ?? '' }, firstRun: false, knownDevice: true, now: serverNow() }
+  return {
+    person: { personId, name, roles, areaId, bayId, competences },
+    site: { siteId: who.siteId, name: site?.value.name ?? '' },
+    firstRun: false,
+    knownDevice: true,
+    now: serverNow(),
+  }
 })

@@ -17,7 +17,7 @@ const CODE_LASTS_MS = 7 * 24 * 3600_000
  * Makes a one-time code and shows it this once, to be handed over: with it its owner sets a password and a PIN that nobody else
  * ever knows. Where they had a password it is a reset: they are told, it stands in the record, and for a day nothing is signed.
  */
-export default api(async event => {
+export default api(async (event) => {
   const { siteId, person } = await requireRight(event, 'manage-people')
   const { personId, loginName } = await parseBody(event, signInCodeRequest)
   const { pool, door, clock } = useRunning()
@@ -28,10 +28,11 @@ export default api(async event => {
   const [isReset, untilIso] = [(before?.passwordHash ?? null) !== null, new Date(clock.nowMs() + CODE_LASTS_MS).toISOString()]
   const caller = { siteId, actor: { kind: 'person', personId: person.personId }, holder: 'system' } as const
   const command = systemCommand(clock, [personStream(personId)], { type: 'person.offer-code', payload: { isReset } })
-  const { status, body } = await handleCommand(door, caller, command, async db => {
+  const { status, body } = await handleCommand(door, caller, command, async (db) => {
     const isKept = await offerCode(db, { siteId, personId, loginName, codeSha256: codeSha256(code), untilIso, isReset })
     // Whether it is a reset decides who is told and who signs when: it may not have changed since it was asked.
-    if (!isKept) throw new Problem(409, { error: 'They set a password in this very moment. Look again, and give a code if one is still needed.' })
+    if (!isKept)
+      throw new Problem(409, { error: 'They set a password in this very moment. Look again, and give a code if one is still needed.' })
   }).catch((error: unknown) => {
     if (error instanceof Error && 'constraint' in error && error.constraint === 'credential_login') refuseInput('loginName', TAKEN)
     throw error

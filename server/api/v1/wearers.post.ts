@@ -15,7 +15,11 @@ export default api(async (event) => {
     if ((wearer?.[field] ?? '') > tomorrow) refuseInput(`wearer.${field}`, 'a day that has been')
   }
   const person = await readPerson(pool, siteId, personId)
-  if (!person || person.hasLeft) throw new Problem(422, { error: 'Nobody by that id is on the people list.', fields: [{ path: 'personId', message: 'choose somebody from the list' }] })
+  if (!person || person.hasLeft)
+    throw new Problem(422, {
+      error: 'Nobody by that id is on the people list.',
+      fields: [{ path: 'personId', message: 'choose somebody from the list' }],
+    })
   const { status, body } = await noteHealth(door, { siteId, actor: { kind: 'person', personId: author.personId } }, personId, wearer)
   if (status !== 200) throw new Problem(status, body)
   return {}

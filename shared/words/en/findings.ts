@@ -7,186 +7,532 @@ import type { HotWorkCode, StoreCode } from '../codes'
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
-const listOf = (parts: readonly string[]): string => parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
+const listOf = (parts: readonly string[]): string =>
+  parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-/** Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees to it that none is forgotten. */
+/**
+ * Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees
+ * to it that none is forgotten.
+ */
 export const sentences: Omit<Sentences, StoreCode | HotWorkCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],
-  'shade.current-beyond-table': ({ currentA, tableEndsA, ruleSet }, q) =>
-    [`${q.current(currentA)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.current(tableEndsA)}.`, 'Have the shade assessed; nothing is guessed past the table.', `Beyond the table at ${q.current(tableEndsA)}.`],
-  'shade.flow-beyond-table': ({ flowLPerH, tableEndsLPerH, ruleSet }, q) =>
-    [`${q.flow(flowLPerH)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.flow(tableEndsLPerH)}.`, 'Have the shade assessed; nothing is guessed past the table.'],
+  'shade.current-beyond-table': ({ currentA, tableEndsA, ruleSet }, q) => [
+    `${q.current(currentA)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.current(tableEndsA)}.`,
+    'Have the shade assessed; nothing is guessed past the table.',
+    `Beyond the table at ${q.current(tableEndsA)}.`,
+  ],
+  'shade.flow-beyond-table': ({ flowLPerH, tableEndsLPerH, ruleSet }, q) => [
+    `${q.flow(flowLPerH)} is beyond the ${words.ruleSets[ruleSet]} table, which ends at ${q.flow(tableEndsLPerH)}.`,
+    'Have the shade assessed; nothing is guessed past the table.',
+  ],
   'shade.below-table': ({ ruleSet }) => [`Below the first current that the ${words.ruleSets[ruleSet]} prints: its first row is used.`],
   'shade.no-row': ({ process, ruleSet }) => [`${words.ruleSets[ruleSet]} prints no shade for ${words.processes[process].toLowerCase()}.`],
   'shade.no-minimum-printed': ({ ruleSet }) => [`${words.ruleSets[ruleSet]} suggests a shade here and prints no minimum.`],
-  'shade.row-not-shipped': ({ process }) => [`The row for ${words.processes[process].toLowerCase()} is recalled too loosely to be used as a rule. Read your own edition.`],
-  'shade.no-rule-set-answers': ({ process }) => [`No rule set answers for ${words.processes[process].toLowerCase()}.`, 'Have the shade assessed.'],
-  'shade.laser-not-a-shade': () => ['A shade number does not answer for a laser: its eyewear is rated by wavelength and optical density.', 'Keep the beam off until the laser cell is planned.', 'No shade answers a laser.'],
+  'shade.row-not-shipped': ({ process }) => [
+    `The row for ${words.processes[process].toLowerCase()} is recalled too loosely to be used as a rule. Read your own edition.`,
+  ],
+  'shade.no-rule-set-answers': ({ process }) => [
+    `No rule set answers for ${words.processes[process].toLowerCase()}.`,
+    'Have the shade assessed.',
+  ],
+  'shade.laser-not-a-shade': () => [
+    'A shade number does not answer for a laser: its eyewear is rated by wavelength and optical density.',
+    'Keep the beam off until the laser cell is planned.',
+    'No shade answers a laser.',
+  ],
   'shade.clear-glasses-only': () => ['No shade is needed: clear rated glasses and a face shield.'],
-  'shade.buried-arc-flash': () => ['The arc is buried, but it can flash through: clear rated glasses always, a light tint of 2 to 3 where it does.'],
-  'shade.older-edition': () => ['From the older, darker edition; a newer edition reads about one shade lighter. Boundaries are recalled: check your edition.'],
-  'shade.electrode-decides': ({ electrodeDiameterMm, currentA, shade }, q) =>
-    [`A ${q.length(electrodeDiameterMm)} rod belongs to a darker row than ${q.current(currentA)}: shade ${q.shade(shade)} by its size.`],
-  'shade.electrode-only': ({ electrodeDiameterMm }, q) => [`The current is not known: judged by the ${q.length(electrodeDiameterMm)} rod alone.`, 'Set the current.'],
-  'shade.construction-size-unknown': ({ shade }, q) => [`On construction work the electrode size decides; it is unknown or not printed, so the darkest row holds: ${q.shade(shade)}.`, 'Set the electrode diameter.'],
+  'shade.buried-arc-flash': () => [
+    'The arc is buried, but it can flash through: clear rated glasses always, a light tint of 2 to 3 where it does.',
+  ],
+  'shade.older-edition': () => [
+    'From the older, darker edition; a newer edition reads about one shade lighter. Boundaries are recalled: check your edition.',
+  ],
+  'shade.electrode-decides': ({ electrodeDiameterMm, currentA, shade }, q) => [
+    `A ${q.length(electrodeDiameterMm)} rod belongs to a darker row than ${q.current(currentA)}: shade ${q.shade(shade)} by its size.`,
+  ],
+  'shade.electrode-only': ({ electrodeDiameterMm }, q) => [
+    `The current is not known: judged by the ${q.length(electrodeDiameterMm)} rod alone.`,
+    'Set the current.',
+  ],
+  'shade.construction-size-unknown': ({ shade }, q) => [
+    `On construction work the electrode size decides; it is unknown or not printed, so the darkest row holds: ${q.shade(shade)}.`,
+    'Set the electrode diameter.',
+  ],
   'shade.construction-nearest-row': () => ['The construction table has no row of its own for this process; the nearest row is used.'],
   'shade.visible-arc': () => ['Holds where the arc is clearly seen; a hidden arc may be watched through a lighter one.'],
   'shade.sodium-light': () => ['A strong yellow flare calls for a lens that absorbs the sodium line.'],
-  'shade.house-not-for-process': ({ process }) => [`The house minimum is for open arcs; it would blind somebody at ${words.processes[process].toLowerCase()}.`],
+  'shade.house-not-for-process': ({ process }) => [
+    `The house minimum is for open arcs; it would blind somebody at ${words.processes[process].toLowerCase()}.`,
+  ],
   'shade.no-house-minimum': () => ['This site has set no house minimum.'],
-  'shade.law-silent': ({ ruleSet }) => [`The law that binds here prints no row; the darkest other answer is used: ${words.ruleSets[ruleSet]}.`],
-  'shade.strictest-assumed': ({ ruleSet }) => [`No site rules were given: the strictest answer known binds, here ${words.ruleSets[ruleSet]}.`],
-  'shade.start-darkest': ({ shade, minimum }, q) => [`Start at ${q.shade(shade)} and step lighter until the puddle is just visible, never under ${q.shade(minimum)}.`],
-  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [`Shade ${q.shade(worn)} is worn; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`, `Wear shade ${q.shade(minimum)} or darker.`],
-  'shade.worn-below-start': ({ worn, start }, q) => [`Shade ${q.shade(worn)} is allowed; starting at ${q.shade(start)} is kinder to the eyes.`],
-  'shade.tint-not-counted': ({ effective }, q) => [`Together the filters look like ${q.shade(effective)}, but a tint has no verified protection against an arc and does not count.`],
+  'shade.law-silent': ({ ruleSet }) => [
+    `The law that binds here prints no row; the darkest other answer is used: ${words.ruleSets[ruleSet]}.`,
+  ],
+  'shade.strictest-assumed': ({ ruleSet }) => [
+    `No site rules were given: the strictest answer known binds, here ${words.ruleSets[ruleSet]}.`,
+  ],
+  'shade.start-darkest': ({ shade, minimum }, q) => [
+    `Start at ${q.shade(shade)} and step lighter until the puddle is just visible, never under ${q.shade(minimum)}.`,
+  ],
+  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
+    `Shade ${q.shade(worn)} is worn; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Wear shade ${q.shade(minimum)} or darker.`,
+  ],
+  'shade.worn-below-start': ({ worn, start }, q) => [
+    `Shade ${q.shade(worn)} is allowed; starting at ${q.shade(start)} is kinder to the eyes.`,
+  ],
+  'shade.tint-not-counted': ({ effective }, q) => [
+    `Together the filters look like ${q.shade(effective)}, but a tint has no verified protection against an arc and does not count.`,
+  ],
 
   'job.not-set': () => ['No job yet.', 'Set a job.'],
   'job.field-missing': ({ field }) => [`Not known: ${words.jobFields[field]}.`, `Set ${words.jobFields[field]}.`],
-  'job.field-assumed': ({ field }) => [`${capital(words.jobFields[field])} is assumed, in pencil.`, `Confirm or correct ${words.jobFields[field]}.`, `${capital(words.jobFields[field].replace(/^the /, ''))} still in pencil.`],
+  'job.field-assumed': ({ field }) => [
+    `${capital(words.jobFields[field])} is assumed, in pencil.`,
+    `Confirm or correct ${words.jobFields[field]}.`,
+    `${capital(words.jobFields[field].replace(/^the /, ''))} still in pencil.`,
+  ],
   'job.coating-unknown': () => ['The coating is not known.', 'Find the data sheet, have it tested, or strip it.'],
-  'job.coating-unnamed': ({ coating }) => [`${capital(words.coatings[coating])} that nobody named may hold lead, cadmium or chromate.`, 'Find its data sheet and name it, or strip it.', `${capital(words.coatings[coating])}: nobody knows which.`],
-  'job.coating-maybe-cadmium': () => ['Yellowish plating may be zinc or cadmium; cadmium fume kills.', 'Find the data sheet or have it tested before any heat.', 'Plating may be cadmium.'],
-  'job.coating-burns-off': ({ coating }) => [`${capital(words.coatings[coating])}: it burns off as fume. Strip it back, or let the Air gate decide.`],
-  'job.residue-present': () => ['Degreaser or brake cleaner is on the work: an arc turns it into phosgene.', 'Wash it off with soap and water, dry it, then say so.', 'Degreaser is on the work.'],
-  'job.residue-unknown': () => ['Nobody knows whether degreaser or brake cleaner is on the work.', 'Ask, or wash and dry it.', 'Degreaser: nobody knows.'],
-  'job.container': ({ container }) => [container === 'held-something' ? 'A container that held something counts as flammable.' : 'A container with unknown contents counts as flammable.', 'Open, clean and test it first.', 'This container counts as flammable.'],
+  'job.coating-unnamed': ({ coating }) => [
+    `${capital(words.coatings[coating])} that nobody named may hold lead, cadmium or chromate.`,
+    'Find its data sheet and name it, or strip it.',
+    `${capital(words.coatings[coating])}: nobody knows which.`,
+  ],
+  'job.coating-maybe-cadmium': () => [
+    'Yellowish plating may be zinc or cadmium; cadmium fume kills.',
+    'Find the data sheet or have it tested before any heat.',
+    'Plating may be cadmium.',
+  ],
+  'job.coating-burns-off': ({ coating }) => [
+    `${capital(words.coatings[coating])}: it burns off as fume. Strip it back, or let the Air gate decide.`,
+  ],
+  'job.residue-present': () => [
+    'Degreaser or brake cleaner is on the work: an arc turns it into phosgene.',
+    'Wash it off with soap and water, dry it, then say so.',
+    'Degreaser is on the work.',
+  ],
+  'job.residue-unknown': () => [
+    'Nobody knows whether degreaser or brake cleaner is on the work.',
+    'Ask, or wash and dry it.',
+    'Degreaser: nobody knows.',
+  ],
+  'job.container': ({ container }) => [
+    container === 'held-something'
+      ? 'A container that held something counts as flammable.'
+      : 'A container with unknown contents counts as flammable.',
+    'Open, clean and test it first.',
+    'This container counts as flammable.',
+  ],
   'job.times-reversed': () => ['Start and end are the same time.', 'Set when the work ends.'],
 
   'eyes.job-first': () => ['The shade depends on the job.', 'Set the job first.'],
-  'eyes.helmet-not-set': ({ minimum, start }, q) => ['No helmet shade entered.', start > minimum ? `Start at ${q.shade(start)}, never under ${q.shade(minimum)}.` : `Set ${q.shade(minimum)} or darker.`],
-  'eyes.helmet-lighter': ({ helmet, minimum, ruleSet }, q) =>
-    [`This helmet is at ${q.shade(helmet)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`, `Set it to ${q.shade(minimum)} or darker, or take another helmet.`, `Helmet ${q.shade(helmet)}, lowest allowed ${q.shade(minimum)}.`],
+  'eyes.helmet-not-set': ({ minimum, start }, q) => [
+    'No helmet shade entered.',
+    start > minimum ? `Start at ${q.shade(start)}, never under ${q.shade(minimum)}.` : `Set ${q.shade(minimum)} or darker.`,
+  ],
+  'eyes.helmet-lighter': ({ helmet, minimum, ruleSet }, q) => [
+    `This helmet is at ${q.shade(helmet)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Set it to ${q.shade(minimum)} or darker, or take another helmet.`,
+    `Helmet ${q.shade(helmet)}, lowest allowed ${q.shade(minimum)}.`,
+  ],
   'eyes.helmet-below-start': ({ helmet, start }, q) => [`Shade ${q.shade(helmet)} is allowed; ${q.shade(start)} is where to start.`],
-  'eyes.helmet-not-checked': () => ['The helmet is not checked today.', 'Test that it darkens, look at lens and shell.', 'Helmet not checked today.'],
-  'eyes.helmet-fault': ({ fault }) => [fault === 'unnamed' ? 'The helmet failed its check.' : `The helmet failed its check: ${words.helmetFaults[fault]}.`, 'Take another helmet and check that one.', 'Helmet failed its check.'],
-  'eyes.glasses-not-checked': () => ['Nobody has looked for clear rated glasses today.', 'Look: clear, impact rated, side shields.', 'Glasses not looked at today.'],
-  'eyes.glasses-wrong': ({ kind }) => [kind === 'none' ? 'No glasses under the helmet.' : 'Tinted glasses: they hide the work when the helmet is up and do not count against an arc.', 'Wear clear, impact-rated glasses.', kind === 'none' ? 'No glasses under the helmet.' : 'Tinted glasses.'],
+  'eyes.helmet-not-checked': () => [
+    'The helmet is not checked today.',
+    'Test that it darkens, look at lens and shell.',
+    'Helmet not checked today.',
+  ],
+  'eyes.helmet-fault': ({ fault }) => [
+    fault === 'unnamed' ? 'The helmet failed its check.' : `The helmet failed its check: ${words.helmetFaults[fault]}.`,
+    'Take another helmet and check that one.',
+    'Helmet failed its check.',
+  ],
+  'eyes.glasses-not-checked': () => [
+    'Nobody has looked for clear rated glasses today.',
+    'Look: clear, impact rated, side shields.',
+    'Glasses not looked at today.',
+  ],
+  'eyes.glasses-wrong': ({ kind }) => [
+    kind === 'none'
+      ? 'No glasses under the helmet.'
+      : 'Tinted glasses: they hide the work when the helmet is up and do not count against an arc.',
+    'Wear clear, impact-rated glasses.',
+    kind === 'none' ? 'No glasses under the helmet.' : 'Tinted glasses.',
+  ],
   'eyes.helmet-range-unknown': ({ tag }) => [`${tag}: its shades are not written down.`, 'Read them on the helmet.'],
-  'eyes.helmet-range-lighter': ({ tag, darkest, minimum, ruleSet }, q) => [`${tag} goes to ${q.shade(darkest)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`, 'Give them another helmet.', `${tag} to ${q.shade(darkest)}, lowest allowed ${q.shade(minimum)}.`],
+  'eyes.helmet-range-lighter': ({ tag, darkest, minimum, ruleSet }, q) => [
+    `${tag} goes to ${q.shade(darkest)}; the lowest allowed is ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    'Give them another helmet.',
+    `${tag} to ${q.shade(darkest)}, lowest allowed ${q.shade(minimum)}.`,
+  ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Set ${tag} to ${q.shade(shade)}.`],
-  'eyes.tint-explains': ({ helmet, added, effective }, q) => [`Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`],
+  'eyes.tint-explains': ({ helmet, added, effective }, q) => [
+    `Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`,
+  ],
 
   'body.job-first': () => ['The outfit depends on the job.', 'Set the job first.'],
-  'body.zones-to-check': ({ zones, count }) => [`${plural(count, 'zone', 'zones')} to look at: ${zoneList(zones)}.`, 'Go through the list at the door.', `${plural(count, 'zone', 'zones')} to look at.`],
-  'body.requirement-changed': ({ zones, count }) => [`The job changed what ${plural(count, 'zone needs', 'zones need')}: ${zoneList(zones)}.`, 'Look again.', `${plural(count, 'zone', 'zones')} to look at again.`],
+  'body.zones-to-check': ({ zones, count }) => [
+    `${plural(count, 'zone', 'zones')} to look at: ${zoneList(zones)}.`,
+    'Go through the list at the door.',
+    `${plural(count, 'zone', 'zones')} to look at.`,
+  ],
+  'body.requirement-changed': ({ zones, count }) => [
+    `The job changed what ${plural(count, 'zone needs', 'zones need')}: ${zoneList(zones)}.`,
+    'Look again.',
+    `${plural(count, 'zone', 'zones')} to look at again.`,
+  ],
   'body.zone-fails': ({ zone, requirement }) => [`${capital(words.zones[zone])} did not pass.`, `${words.requirements[requirement]}.`],
 
-  'fume.input-missing': ({ input }) => [`The fume needs ${words.fumeInputs[input]}.`, `Set ${words.fumeInputs[input]}.`, `Air needs ${words.fumeInputs[input]}.`],
-  'fume.no-factor': ({ process, consumable }) => [`No fume factor is published for ${words.processes[process].toLowerCase()}${consumable ? ` with ${words.consumables[consumable]}` : ''}.`, 'Enter the maker\'s fume data sheet, have samples taken, or wear a breathing set or an air line with escape.', 'No fume factor known.'],
-  'fume.coating-not-modelled': ({ coating }) => [`What burns off here (${words.coatings[coating]}) cannot be said.`, 'Strip it back, or have samples taken.', `${capital(words.coatings[coating])}: what burns off is not known.`],
-  'fume.coating-burns': ({ coating, substance, stripMm }, q) => [`${capital(words.coatings[coating])}: ${words.substances[substance]} burns off beside the joint.`, `Strip ${q.length(stripMm)} on each side, both faces.`],
+  'fume.input-missing': ({ input }) => [
+    `The fume needs ${words.fumeInputs[input]}.`,
+    `Set ${words.fumeInputs[input]}.`,
+    `Air needs ${words.fumeInputs[input]}.`,
+  ],
+  'fume.no-factor': ({ process, consumable }) => [
+    `No fume factor is published for ${words.processes[process].toLowerCase()}${consumable ? ` with ${words.consumables[consumable]}` : ''}.`,
+    'Enter the maker\'s fume data sheet, have samples taken, or wear a breathing set or an air line with escape.',
+    'No fume factor known.',
+  ],
+  'fume.coating-not-modelled': ({ coating }) => [
+    `What burns off here (${words.coatings[coating]}) cannot be said.`,
+    'Strip it back, or have samples taken.',
+    `${capital(words.coatings[coating])}: what burns off is not known.`,
+  ],
+  'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
+    `${capital(words.coatings[coating])}: ${words.substances[substance]} burns off beside the joint.`,
+    `Strip ${q.length(stripMm)} on each side, both faces.`,
+  ],
   'fume.diameter-unknown': () => ['The diameter is not known: spread over the usual wires, the high end counts.', 'Give the diameter.'],
-  'fume.base-metal-boils': ({ baseMetal, substances }) => [`${capital(words.baseMetals[baseMetal])} boils off as it melts: ${substanceList(substances)} in the air, and no table says how much.`, 'Have samples taken, or wear a breathing set or an air line with escape.', `${capital(words.baseMetals[baseMetal])} boils off as it melts.`],
-  'fume.measure-these': ({ substances }) => [`To be measured here: ${substanceList(substances)}.`, 'Six or more full shifts, worn at the collar.'],
-  'fume.sheet-without-process': ({ title }) => [`The sheet "${title}" does not say for which process it was measured: it is not used.`, 'Enter it again with its process, under Air.'],
-  'fume.maybe-cadmium': () => ['Silver braze may hold up to a quarter cadmium; its fume kills.', 'Use an alloy whose data sheet says it has none, and enter that sheet.', 'Silver braze may hold cadmium.'],
-  'fume.factors-in-pencil': () => ['Rests on published fume factors, in pencil; they spread by about half either way, and the high end is used.'],
-  'fume.from-data-sheet': ({ consumable, title }) => [`The shop's own data sheet is used for ${words.consumables[consumable]}: ${title}.`],
-  'fume.gases-in-pencil': ({ substances }) => [`${capital(substanceList(substances))}: orders of magnitude only, in pencil, at the high end.`],
-  'fume.not-measured': ({ substances }) => [`Nobody measured ${substanceList(substances)} in this fume, and it may hold enough to matter.`, 'Enter the maker\'s sheet that says how much, or have samples taken.', `Not measured: ${substanceList(substances)}.`],
-  'fume.stripping-dust': ({ coating }) => [`Grinding ${words.coatings[coating]} metal makes its own dust: extraction and at least a P2 or N95 mask while stripping, and never acid.`],
+  'fume.base-metal-boils': ({ baseMetal, substances }) => [
+    `${capital(words.baseMetals[baseMetal])} boils off as it melts: ${substanceList(substances)} in the air, and no table says how much.`,
+    'Have samples taken, or wear a breathing set or an air line with escape.',
+    `${capital(words.baseMetals[baseMetal])} boils off as it melts.`,
+  ],
+  'fume.measure-these': ({ substances }) => [
+    `To be measured here: ${substanceList(substances)}.`,
+    'Six or more full shifts, worn at the collar.',
+  ],
+  'fume.sheet-without-process': ({ title }) => [
+    `The sheet "${title}" does not say for which process it was measured: it is not used.`,
+    'Enter it again with its process, under Air.',
+  ],
+  'fume.maybe-cadmium': () => [
+    'Silver braze may hold up to a quarter cadmium; its fume kills.',
+    'Use an alloy whose data sheet says it has none, and enter that sheet.',
+    'Silver braze may hold cadmium.',
+  ],
+  'fume.factors-in-pencil': () => [
+    'Rests on published fume factors, in pencil; they spread by about half either way, and the high end is used.',
+  ],
+  'fume.from-data-sheet': ({ consumable, title }) => [
+    `The shop's own data sheet is used for ${words.consumables[consumable]}: ${title}.`,
+  ],
+  'fume.gases-in-pencil': ({ substances }) => [
+    `${capital(substanceList(substances))}: orders of magnitude only, in pencil, at the high end.`,
+  ],
+  'fume.not-measured': ({ substances }) => [
+    `Nobody measured ${substanceList(substances)} in this fume, and it may hold enough to matter.`,
+    'Enter the maker\'s sheet that says how much, or have samples taken.',
+    `Not measured: ${substanceList(substances)}.`,
+  ],
+  'fume.stripping-dust': ({ coating }) => [
+    `Grinding ${words.coatings[coating]} metal makes its own dust: extraction and at least a P2 or N95 mask while stripping, and never acid.`,
+  ],
 
   'capture.size-unknown': ({ kind }) => [`The size of the ${words.hoodKinds[kind]} is not known.`, 'Measure its mouth.'],
   'capture.gun': ({ flowM3PerS }, q) => [`Extraction on the gun draws ${q.airFlow(flowM3PerS)}.`],
-  'capture.gun-weak': ({ flowM3PerS, neededM3PerS }, q) => [`Extraction on the gun draws ${q.airFlow(flowM3PerS)}; it needs ${q.airFlow(neededM3PerS)}.`, 'Clean or mend it.'],
-  'capture.too-far': ({ distanceM, farthestM, velocityMPerS, neededMPerS }, q) => [`At ${q.reach(distanceM)} the hood draws ${q.speed(velocityMPerS)}; beside the arc it needs ${q.speed(neededMPerS)}.`, farthestM > 0 ? `Bring it within ${q.reach(farthestM)}.` : 'It draws too little at any distance.', `Hood too far: ${q.reach(distanceM)}, reach ${q.reach(farthestM)}.`],
-  'capture.plume-missed': ({ distanceM, farthestM, crossDraughtMPerS }, q) => [`Over the arc at ${q.reach(distanceM)} the plume leans out of the mouth in a draught of ${q.speed(crossDraughtMPerS)}.`, farthestM > 0 ? `Bring it within ${q.reach(farthestM)}, or stop the draught.` : 'Put it beside the arc, or stop the draught.', `Plume misses the hood at ${q.reach(distanceM)}.`],
-  'capture.too-near': ({ distanceM, nearestM, velocityMPerS, limitMPerS }, q) => [`At ${q.reach(distanceM)} it draws ${q.speed(velocityMPerS)} past the arc; the shield gas bears ${q.speed(limitMPerS)}.`, `Move it out to ${q.reach(nearestM)}.`],
-  'capture.no-window': ({ nearestM, farthestM }, q) => [`No distance does: nearer than ${q.reach(nearestM)} it takes the shield gas, beyond ${q.reach(farthestM)} it misses the fume.`, 'Another mouth or another flow is needed.', 'No distance suits this hood.'],
-  'capture.gas-may-suffer': ({ velocityMPerS, cautionMPerS }, q) => [`${q.speed(velocityMPerS)} at the arc: from ${q.speed(cautionMPerS)} watch for pores.`],
-  'capture.draws': ({ velocityMPerS, neededMPerS }, q) => [`It draws ${q.speed(velocityMPerS)} at the arc; ${q.speed(neededMPerS)} is needed.`],
-  'capture.receives': ({ distanceM, farthestM }, q) => [`Over the arc at ${q.reach(distanceM)} it catches the rising plume; it does up to ${q.reach(farthestM)}.`],
-  'capture.face-slow': ({ velocityMPerS, neededMPerS }, q) => [`The booth draws ${q.speed(velocityMPerS)} at its face; it needs ${q.speed(neededMPerS)}.`, 'Clean its filters or close it further.'],
+  'capture.gun-weak': ({ flowM3PerS, neededM3PerS }, q) => [
+    `Extraction on the gun draws ${q.airFlow(flowM3PerS)}; it needs ${q.airFlow(neededM3PerS)}.`,
+    'Clean or mend it.',
+  ],
+  'capture.too-far': ({ distanceM, farthestM, velocityMPerS, neededMPerS }, q) => [
+    `At ${q.reach(distanceM)} the hood draws ${q.speed(velocityMPerS)}; beside the arc it needs ${q.speed(neededMPerS)}.`,
+    farthestM > 0 ? `Bring it within ${q.reach(farthestM)}.` : 'It draws too little at any distance.',
+    `Hood too far: ${q.reach(distanceM)}, reach ${q.reach(farthestM)}.`,
+  ],
+  'capture.plume-missed': ({ distanceM, farthestM, crossDraughtMPerS }, q) => [
+    `Over the arc at ${q.reach(distanceM)} the plume leans out of the mouth in a draught of ${q.speed(crossDraughtMPerS)}.`,
+    farthestM > 0 ? `Bring it within ${q.reach(farthestM)}, or stop the draught.` : 'Put it beside the arc, or stop the draught.',
+    `Plume misses the hood at ${q.reach(distanceM)}.`,
+  ],
+  'capture.too-near': ({ distanceM, nearestM, velocityMPerS, limitMPerS }, q) => [
+    `At ${q.reach(distanceM)} it draws ${q.speed(velocityMPerS)} past the arc; the shield gas bears ${q.speed(limitMPerS)}.`,
+    `Move it out to ${q.reach(nearestM)}.`,
+  ],
+  'capture.no-window': ({ nearestM, farthestM }, q) => [
+    `No distance does: nearer than ${q.reach(nearestM)} it takes the shield gas, beyond ${q.reach(farthestM)} it misses the fume.`,
+    'Another mouth or another flow is needed.',
+    'No distance suits this hood.',
+  ],
+  'capture.gas-may-suffer': ({ velocityMPerS, cautionMPerS }, q) => [
+    `${q.speed(velocityMPerS)} at the arc: from ${q.speed(cautionMPerS)} watch for pores.`,
+  ],
+  'capture.draws': ({ velocityMPerS, neededMPerS }, q) => [
+    `It draws ${q.speed(velocityMPerS)} at the arc; ${q.speed(neededMPerS)} is needed.`,
+  ],
+  'capture.receives': ({ distanceM, farthestM }, q) => [
+    `Over the arc at ${q.reach(distanceM)} it catches the rising plume; it does up to ${q.reach(farthestM)}.`,
+  ],
+  'capture.face-slow': ({ velocityMPerS, neededMPerS }, q) => [
+    `The booth draws ${q.speed(velocityMPerS)} at its face; it needs ${q.speed(neededMPerS)}.`,
+    'Clean its filters or close it further.',
+  ],
   'capture.plume-assumed': () => ['The current is not known: judged over a weak plume, which is harder to catch.'],
-  'capture.jet-passes': ({ process }) => [`${capital(words.processes[process].toLowerCase())} throws its fume past this hood: it counts for nothing.`, 'Put the work inside a booth, or over a table that draws down.', 'The jet passes this hood.'],
+  'capture.jet-passes': ({ process }) => [
+    `${capital(words.processes[process].toLowerCase())} throws its fume past this hood: it counts for nothing.`,
+    'Put the work inside a booth, or over a table that draws down.',
+    'The jet passes this hood.',
+  ],
   'capture.head-outside': () => ['Over the arc it only works in calm air and with the head outside the plume.'],
-  'ventilation.small-room': ({ volumePerWelderM3, limitM3 }, q) => [`${q.volume(volumePerWelderM3)} of hall for each welder; under ${q.volume(limitM3)} fans must move the air.`, 'Use a hood, or move more air.', 'Too little hall for each welder.'],
-  'ventilation.low-ceiling': ({ ceilingM, limitM }, q) => [`The ceiling is ${q.height(ceilingM)}; under ${q.height(limitM)} fans must move the air.`, 'Use a hood, or move more air.', 'Ceiling too low without a hood.'],
-  'ventilation.flow-per-welder': ({ flowM3PerS, neededM3PerS }, q) => [`${q.airFlow(flowM3PerS)} for each welder; the rule asks for ${q.airFlow(neededM3PerS)} or a hood.`, 'Use a hood, or move more air.'],
-  'ventilation.coating-needs-hood': ({ coating }) => [`${capital(words.coatings[coating])} metal indoors needs local exhaust.`, 'Strip it, or use a hood.', `${capital(words.coatings[coating])}: a hood is the law.`],
-  'ventilation.metal-needs-hood': ({ substance }) => [`This metal or filler brings ${words.substances[substance]}: the law asks for a hood that draws at the arc.`, 'Place a hood so that it draws there.', `${capital(words.substances[substance])}: a hood that draws is asked for.`],
-  'ventilation.stainless-cutting': ({ flowM3PerS, neededM3PerS }, q) => [`Cutting stainless takes air moved by machine: ${q.airFlow(flowM3PerS)} for each welder here, ${q.airFlow(neededM3PerS)} are asked for.`, 'Blow in more air, or use a hood that draws at the cut.'],
-  'ventilation.hood-does-not-count': ({ velocityMPerS, neededMPerS }, q) => [`The hood draws ${q.speed(velocityMPerS)} at the arc; it counts for the law from ${q.speed(neededMPerS)}.`],
-  'ventilation.confined': () => ['Confined space: ventilation that keeps it safe, or supplied air, and somebody outside.', 'Plan it as confined-space work; this bay is not cleared for it here.', 'Confined space: supplied air.'],
-  'ventilation.indoors-needs-hood': () => ['Welding indoors needs local exhaust here; general ventilation alone does not do.', 'Use a hood.', 'Indoors a hood is needed.'],
-  'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [`The legal table asks ${q.airFlow(neededM3PerS)} of a movable hood at ${q.reach(distanceM)}; this one draws ${q.airFlow(flowM3PerS)}.`],
-  'oxygen.deficient': ({ percent, limitPercent }) => [`${percent.toFixed(1)} % oxygen: under ${limitPercent} % nobody goes in.`, 'Keep out, ventilate, measure.'],
-  'oxygen.enriched': ({ percent, limitPercent }) => [`${percent.toFixed(1)} % oxygen: at ${limitPercent} % clothes burn violently.`, 'Keep out, no flame, ventilate, measure.'],
-  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [`It passes ${limitPercent} % after ${q.minutes(Math.floor(minutes))}.`, 'Stop the gas or bring in air before that.'],
-  'oxygen.mixed-number': () => ['A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.'],
+  'ventilation.small-room': ({ volumePerWelderM3, limitM3 }, q) => [
+    `${q.volume(volumePerWelderM3)} of hall for each welder; under ${q.volume(limitM3)} fans must move the air.`,
+    'Use a hood, or move more air.',
+    'Too little hall for each welder.',
+  ],
+  'ventilation.low-ceiling': ({ ceilingM, limitM }, q) => [
+    `The ceiling is ${q.height(ceilingM)}; under ${q.height(limitM)} fans must move the air.`,
+    'Use a hood, or move more air.',
+    'Ceiling too low without a hood.',
+  ],
+  'ventilation.flow-per-welder': ({ flowM3PerS, neededM3PerS }, q) => [
+    `${q.airFlow(flowM3PerS)} for each welder; the rule asks for ${q.airFlow(neededM3PerS)} or a hood.`,
+    'Use a hood, or move more air.',
+  ],
+  'ventilation.coating-needs-hood': ({ coating }) => [
+    `${capital(words.coatings[coating])} metal indoors needs local exhaust.`,
+    'Strip it, or use a hood.',
+    `${capital(words.coatings[coating])}: a hood is the law.`,
+  ],
+  'ventilation.metal-needs-hood': ({ substance }) => [
+    `This metal or filler brings ${words.substances[substance]}: the law asks for a hood that draws at the arc.`,
+    'Place a hood so that it draws there.',
+    `${capital(words.substances[substance])}: a hood that draws is asked for.`,
+  ],
+  'ventilation.stainless-cutting': ({ flowM3PerS, neededM3PerS }, q) => [
+    `Cutting stainless takes air moved by machine: ${q.airFlow(flowM3PerS)} for each welder here, ${q.airFlow(neededM3PerS)} are asked for.`,
+    'Blow in more air, or use a hood that draws at the cut.',
+  ],
+  'ventilation.hood-does-not-count': ({ velocityMPerS, neededMPerS }, q) => [
+    `The hood draws ${q.speed(velocityMPerS)} at the arc; it counts for the law from ${q.speed(neededMPerS)}.`,
+  ],
+  'ventilation.confined': () => [
+    'Confined space: ventilation that keeps it safe, or supplied air, and somebody outside.',
+    'Plan it as confined-space work; this bay is not cleared for it here.',
+    'Confined space: supplied air.',
+  ],
+  'ventilation.indoors-needs-hood': () => [
+    'Welding indoors needs local exhaust here; general ventilation alone does not do.',
+    'Use a hood.',
+    'Indoors a hood is needed.',
+  ],
+  'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [
+    `The legal table asks ${q.airFlow(neededM3PerS)} of a movable hood at ${q.reach(distanceM)}; this one draws ${q.airFlow(flowM3PerS)}.`,
+  ],
+  'oxygen.deficient': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % oxygen: under ${limitPercent} % nobody goes in.`,
+    'Keep out, ventilate, measure.',
+  ],
+  'oxygen.enriched': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % oxygen: at ${limitPercent} % clothes burn violently.`,
+    'Keep out, no flame, ventilate, measure.',
+  ],
+  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [
+    `It passes ${limitPercent} % after ${q.minutes(Math.floor(minutes))}.`,
+    'Stop the gas or bring in air before that.',
+  ],
+  'oxygen.mixed-number': () => [
+    'A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.',
+  ],
 
-  'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) =>
-    [`${capital(words.substances[substance])}: up to ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} the limit of ${q.limit(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`.replace('% the', '% of the'), 'See what would help under Air.', `${capital(words.substances[substance])}: ${q.part(fraction)} ${fraction >= 2 ? 'the' : 'of the'} limit.`],
-  'exposure.under': ({ substance, ruleSet, fraction, actionFraction }, q) => [`At most ${q.part(fraction)} of a limit (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); this site acts at ${q.percent(actionFraction)}.`],
-  'exposure.mixture-over': ({ group, ruleSet, fraction }, q) => [`${capital(words.mixtureGroups[group])} adds up to ${q.part(fraction)} of what is allowed (${words.exposureRuleSets[ruleSet]}).`, 'See what would help under Air.', `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} together.`],
-  'exposure.no-limit-for-fume': ({ ruleSets }) => [`${listOf(ruleSets.map(ruleSet => words.exposureRuleSets[ruleSet]))} has no limit for total fume${ruleSets.includes('us-legal') ? ' and an old ceiling for manganese' : ''}: being under it is not being safe.`],
+  'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) => [
+    `${capital(words.substances[substance])}: up to ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} the limit of ${q.limit(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`.replace(
+      '% the',
+      '% of the',
+    ),
+    'See what would help under Air.',
+    `${capital(words.substances[substance])}: ${q.part(fraction)} ${fraction >= 2 ? 'the' : 'of the'} limit.`,
+  ],
+  'exposure.under': ({ substance, ruleSet, fraction, actionFraction }, q) => [
+    `At most ${q.part(fraction)} of a limit (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); this site acts at ${q.percent(actionFraction)}.`,
+  ],
+  'exposure.mixture-over': ({ group, ruleSet, fraction }, q) => [
+    `${capital(words.mixtureGroups[group])} adds up to ${q.part(fraction)} of what is allowed (${words.exposureRuleSets[ruleSet]}).`,
+    'See what would help under Air.',
+    `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} together.`,
+  ],
+  'exposure.no-limit-for-fume': ({ ruleSets }) => [
+    `${listOf(ruleSets.map(ruleSet => words.exposureRuleSets[ruleSet]))} has no limit for total fume${ruleSets.includes('us-legal') ? ' and an old ceiling for manganese' : ''}: being under it is not being safe.`,
+  ],
   'exposure.carcinogen': () => ['Welding fume causes lung cancer: as little as can be, whatever the limit says.'],
-  'exposure.long-shift': ({ shiftHours, factor }) => [`A shift of ${Number(shiftHours.toFixed(1))} h: limits over the shift count ${factor.toFixed(2)} times as hard.`],
+  'exposure.long-shift': ({ shiftHours, factor }) => [
+    `A shift of ${Number(shiftHours.toFixed(1))} h: limits over the shift count ${factor.toFixed(2)} times as hard.`,
+  ],
   'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],
-  'exposure.limit-borrowed': ({ substance, ruleSet }) => [`No rules in force limit ${words.substances[substance]}: the strictest limit known is used (${words.exposureRuleSets[ruleSet]}).`],
-  'exposure.no-limit-known': ({ substance }) => [`Nobody known here limits ${words.substances[substance]}.`, 'Ask a hygienist before anybody breathes it.'],
-  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [`Nobody said how still the air is round the arc: ${q.reach(radiusM)} of reach and ${q.speed(airSpeedMPerS)} are taken, the strictest that are usual.`, 'Give the near field.'],
+  'exposure.limit-borrowed': ({ substance, ruleSet }) => [
+    `No rules in force limit ${words.substances[substance]}: the strictest limit known is used (${words.exposureRuleSets[ruleSet]}).`,
+  ],
+  'exposure.no-limit-known': ({ substance }) => [
+    `Nobody known here limits ${words.substances[substance]}.`,
+    'Ask a hygienist before anybody breathes it.',
+  ],
+  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
+    `Nobody said how still the air is round the arc: ${q.reach(radiusM)} of reach and ${q.speed(airSpeedMPerS)} are taken, the strictest that are usual.`,
+    'Give the near field.',
+  ],
   'exposure.advises-only': () => ['A model, not a measurement. Local codes and licensed practice decide.'],
   'respirator.needed': ({ apf, masks }, q) => [`A protection factor of ${q.factor(apf)} is needed. Enough: ${maskList(masks)}.`],
-  'respirator.none-enough': ({ apf }, q) => [`A protection factor of ${q.factor(apf)} is needed; no mask gives it.`, 'Change the work or the extraction.'],
+  'respirator.none-enough': ({ apf }, q) => [
+    `A protection factor of ${q.factor(apf)} is needed; no mask gives it.`,
+    'Change the work or the extraction.',
+  ],
   'respirator.gas-not-filtered': ({ substances }) => [`No dust filter stops ${substanceList(substances)}: supplied air, or less of it.`],
   'respirator.dust-mask': () => ['A dust mask is not a respirator.', 'Wear one that is.'],
-  'respirator.not-enough': ({ mask, apf, neededApf }, q) => [`The ${words.masks[mask]} protects ${q.factor(apf)} times; ${q.factor(neededApf)} times is needed.`, 'Wear one that protects more.'],
-  'respirator.enough': ({ mask, apf, neededApf }, q) => [`Only with the ${words.masks[mask]} on: it protects ${q.factor(apf)} times, ${q.factor(neededApf)} is needed.`],
-  'respirator.wearer-unknown': () => ['No mask is written down for whoever works here.', 'The safety lead writes down mask, fit test and clearance.'],
+  'respirator.not-enough': ({ mask, apf, neededApf }, q) => [
+    `The ${words.masks[mask]} protects ${q.factor(apf)} times; ${q.factor(neededApf)} times is needed.`,
+    'Wear one that protects more.',
+  ],
+  'respirator.enough': ({ mask, apf, neededApf }, q) => [
+    `Only with the ${words.masks[mask]} on: it protects ${q.factor(apf)} times, ${q.factor(neededApf)} is needed.`,
+  ],
+  'respirator.wearer-unknown': () => [
+    'No mask is written down for whoever works here.',
+    'The safety lead writes down mask, fit test and clearance.',
+  ],
   'respirator.wearer-not-ready': () => ['Fit test or medical clearance is missing or over.', 'The safety lead sees which.'],
   'respirator.not-shaven': () => ['Not clean-shaven: the mask does not seal.', 'Shave, or wear a mask that need not seal.'],
   'respirator.shave-not-checked': () => ['Nobody has looked today whether the face is clean-shaven.', 'Look at the door.'],
   'respirator.oxygen-lack': () => ['Too little oxygen: only supplied air.', 'Keep out.'],
 
-  'respirator.immediate-danger': ({ substances }) => [`${capital(substanceList(substances))} can reach what is immediately dangerous: only a breathing set, or an air line with escape.`],
-  'respirator.high-efficiency': ({ substances }) => [`Against ${substanceList(substances)} the law asks for a filter of the highest class.`],
-  'respirator.highest-for-unknown': ({ mask }) => [`Nobody publishes this fume, and it counts as immediately dangerous: ${words.masks[mask]} is worn.`, 'Have samples taken, so that less will do.', `Fume unknown: ${words.masks[mask]} worn.`],
-  'respirator.not-in-register': ({ mask }) => [`A test for ${words.masks[mask]} is written down, but the register has none of theirs that may be used.`, 'Assign the mask by its tag, and look at it before use.'],
+  'respirator.immediate-danger': ({ substances }) => [
+    `${capital(substanceList(substances))} can reach what is immediately dangerous: only a breathing set, or an air line with escape.`,
+  ],
+  'respirator.high-efficiency': ({ substances }) => [
+    `Against ${substanceList(substances)} the law asks for a filter of the highest class.`,
+  ],
+  'respirator.highest-for-unknown': ({ mask }) => [
+    `Nobody publishes this fume, and it counts as immediately dangerous: ${words.masks[mask]} is worn.`,
+    'Have samples taken, so that less will do.',
+    `Fume unknown: ${words.masks[mask]} worn.`,
+  ],
+  'respirator.not-in-register': ({ mask }) => [
+    `A test for ${words.masks[mask]} is written down, but the register has none of theirs that may be used.`,
+    'Assign the mask by its tag, and look at it before use.',
+  ],
   'samples.too-few': ({ n, needed }) => [`${plural(n, 'result is', 'results are')} too few; ${needed} at least.`, 'Take more samples.'],
-  'samples.more-needed': ({ n, needed }) => [`${plural(n, 'result leaves', 'results leave')} it open; with ${needed} or more it can be decided.`, 'Take more samples.'],
-  'samples.mostly-below': ({ belowLoq, n }) => [`${belowLoq} of ${n} lie below the limit of quantification: too many for statistics, so each counts at that limit.`],
-  'samples.not-lognormal': ({ n, w, p }) => [`The ${n} results do not lie as such results do (W ${w.toFixed(3)}, p ${p < 0.001 ? 'under 0.001' : p.toFixed(3)}): the test cannot be trusted.`, 'Look for two kinds of work mixed together, or have more samples taken.', 'Results do not fit together.'],
-  'samples.turns-on-substitution': ({ passes, fails, belowLoq, n }) => [`The verdict turns on how the ${belowLoq} of ${n} results below the limit of quantification are counted: passes ${listOf(passes.map(method => words.substitutions[method]))}, fails ${listOf(fails.map(method => words.substitutions[method]))}.`, 'Take more samples, or a finer analysis.', 'Verdict turns on the substitution.'],
+  'samples.more-needed': ({ n, needed }) => [
+    `${plural(n, 'result leaves', 'results leave')} it open; with ${needed} or more it can be decided.`,
+    'Take more samples.',
+  ],
+  'samples.mostly-below': ({ belowLoq, n }) => [
+    `${belowLoq} of ${n} lie below the limit of quantification: too many for statistics, so each counts at that limit.`,
+  ],
+  'samples.not-lognormal': ({ n, w, p }) => [
+    `The ${n} results do not lie as such results do (W ${w.toFixed(3)}, p ${p < 0.001 ? 'under 0.001' : p.toFixed(3)}): the test cannot be trusted.`,
+    'Look for two kinds of work mixed together, or have more samples taken.',
+    'Results do not fit together.',
+  ],
+  'samples.turns-on-substitution': ({ passes, fails, belowLoq, n }) => [
+    `The verdict turns on how the ${belowLoq} of ${n} results below the limit of quantification are counted: passes ${listOf(passes.map(method => words.substitutions[method]))}, fails ${listOf(fails.map(method => words.substitutions[method]))}.`,
+    'Take more samples, or a finer analysis.',
+    'Verdict turns on the substitution.',
+  ],
   'samples.day-to-come': ({ takenOn }) => [`${takenOn} is still to come: nothing was sampled on it.`, 'Give the day of the last sample.'],
   'samples.compliant': ({ substance, n, takenOn }) => [`Measured: ${words.substances[substance]} passes (${n} results, ${takenOn}).`],
-  'samples.non-compliant': ({ substance, n, takenOn }) => [`Measured: ${words.substances[substance]} fails (${n} results, ${takenOn}).`, 'Change the work or the extraction, then measure again.', `Measured ${words.substances[substance]} fails.`],
-  'samples.no-decision': ({ substance, n, takenOn }) => [`Measured: no decision on ${words.substances[substance]} (${n} results, ${takenOn}).`, 'Take more samples.', `Samples of ${words.substances[substance]}: no decision.`],
-  'samples.aged-out': ({ substance, takenOn, months }) => [`The samples of ${words.substances[substance]} of ${takenOn} are older than ${plural(months, 'month', 'months')}: the model speaks again.`],
-  'samples.other-work': ({ substance, takenOn, changed }) => [`The samples of ${words.substances[substance]} of ${takenOn} were taken with another ${changed}: they do not speak for this.`],
-  'samples.job-first': () => ['Samples speak for a job in a described hall; none is set here.', 'Set the job and describe the hall first.'],
+  'samples.non-compliant': ({ substance, n, takenOn }) => [
+    `Measured: ${words.substances[substance]} fails (${n} results, ${takenOn}).`,
+    'Change the work or the extraction, then measure again.',
+    `Measured ${words.substances[substance]} fails.`,
+  ],
+  'samples.no-decision': ({ substance, n, takenOn }) => [
+    `Measured: no decision on ${words.substances[substance]} (${n} results, ${takenOn}).`,
+    'Take more samples.',
+    `Samples of ${words.substances[substance]}: no decision.`,
+  ],
+  'samples.aged-out': ({ substance, takenOn, months }) => [
+    `The samples of ${words.substances[substance]} of ${takenOn} are older than ${plural(months, 'month', 'months')}: the model speaks again.`,
+  ],
+  'samples.other-work': ({ substance, takenOn, changed }) => [
+    `The samples of ${words.substances[substance]} of ${takenOn} were taken with another ${changed}: they do not speak for this.`,
+  ],
+  'samples.job-first': () => [
+    'Samples speak for a job in a described hall; none is set here.',
+    'Set the job and describe the hall first.',
+  ],
 
   'air.job-first': () => ['The air depends on the job.', 'Set the job first.'],
   'air.hall-unknown': () => ['The hall is not described.', 'The safety lead describes it under Air.', 'Hall not described.'],
-  'air.hood-unknown': () => ['Nobody has said what extraction this bay has.', 'The safety lead says so under Air, also if it has none.', 'Extraction not described.'],
+  'air.hood-unknown': () => [
+    'Nobody has said what extraction this bay has.',
+    'The safety lead says so under Air, also if it has none.',
+    'Extraction not described.',
+  ],
   'air.position-unknown': () => ['Nobody has set where the hood stands.', 'Measure from its mouth to the arc.', 'Hood position not set.'],
   'air.times-unknown': () => ['When the work begins and ends is not known.', 'Set both times.', 'Air needs the times.'],
-  'air.arc-time-unknown': () => ['How many minutes of arc an hour has is not known.', 'Set the arc minutes.', 'Air needs the arc minutes.'],
-  'air.flow-not-measured': () => ['The hood\'s flow is the maker\'s figure: nobody measured it here.', 'Measure it: hood suction, traverse or face.'],
-  'air.extraction-not-checked': () => ['The extraction is not checked today.', 'Look: on, damper open, in position, draws smoke.', 'Extraction not checked today.'],
-  'air.extraction-fault': ({ fault }) => [`The extraction failed its check: ${words.extractionFaults[fault]}.`, 'Put it right, then check again.', `Extraction: ${words.extractionFaults[fault]}.`],
+  'air.arc-time-unknown': () => [
+    'How many minutes of arc an hour has is not known.',
+    'Set the arc minutes.',
+    'Air needs the arc minutes.',
+  ],
+  'air.flow-not-measured': () => [
+    'The hood\'s flow is the maker\'s figure: nobody measured it here.',
+    'Measure it: hood suction, traverse or face.',
+  ],
+  'air.extraction-not-checked': () => [
+    'The extraction is not checked today.',
+    'Look: on, damper open, in position, draws smoke.',
+    'Extraction not checked today.',
+  ],
+  'air.extraction-fault': ({ fault }) => [
+    `The extraction failed its check: ${words.extractionFaults[fault]}.`,
+    'Put it right, then check again.',
+    `Extraction: ${words.extractionFaults[fault]}.`,
+  ],
   'air.no-limit': () => ['No limit that binds here knows any of this fume.', 'Choose a stricter basis under House rules.'],
-  'air.day-of-person': ({ count }) => [`The whole day of whoever stands here counts, with ${plural(count, 'other bay', 'other bays')} where they work.`],
-  'air.elsewhere-unknown': ({ count }) => [`Whoever stands here also works at ${count === 1 ? 'a bay' : `${count} bays`} whose fume cannot be said.`, 'Set the job there, or place somebody else.', 'Their other bay is not known.'],
-  'air.neighbour-unknown': ({ count }) => [`${count === 1 ? 'A bay of this hall may work though nobody knows its fume' : `${count} bays of this hall may work though nobody knows their fume`}.`, 'Have all the dust measured here while they work, or let them wait.', 'A neighbour\'s fume is not known.'],
-  'air.neighbours-held': ({ count }) => [`${plural(count, 'other bay', 'other bays')} of this hall ${count === 1 ? 'holds by its own air and burns no arc: it is' : 'hold by their own air and burn no arc: they are'} not counted.`],
-  'air.measured': ({ substances, takenOn }) => [`Measured samples speak for ${substanceList(substances)} (last ${takenOn}); the model for the rest.`],
+  'air.day-of-person': ({ count }) => [
+    `The whole day of whoever stands here counts, with ${plural(count, 'other bay', 'other bays')} where they work.`,
+  ],
+  'air.elsewhere-unknown': ({ count }) => [
+    `Whoever stands here also works at ${count === 1 ? 'a bay' : `${count} bays`} whose fume cannot be said.`,
+    'Set the job there, or place somebody else.',
+    'Their other bay is not known.',
+  ],
+  'air.neighbour-unknown': ({ count }) => [
+    `${count === 1 ? 'A bay of this hall may work though nobody knows its fume' : `${count} bays of this hall may work though nobody knows their fume`}.`,
+    'Have all the dust measured here while they work, or let them wait.',
+    'A neighbour\'s fume is not known.',
+  ],
+  'air.neighbours-held': ({ count }) => [
+    `${plural(count, 'other bay', 'other bays')} of this hall ${count === 1 ? 'holds by its own air and burns no arc: it is' : 'hold by their own air and burn no arc: they are'} not counted.`,
+  ],
+  'air.measured': ({ substances, takenOn }) => [
+    `Measured samples speak for ${substanceList(substances)} (last ${takenOn}); the model for the rest.`,
+  ],
   'air.rests-on-pencil': () => ['Rests on published factors, in pencil. Measured samples would be better.'],
 
   'station.stopped': ({ reason }) => [reason ?? 'Stopped. The reason is not given yet.', 'Put it right, then re-open.'],
-  'gate.not-needed': ({ gate, process }) => [`${words.processes[process]} does not use ${gate === 'gas' ? 'gas from a cylinder' : 'a power source'}.`],
+  'gate.not-needed': ({ gate, process }) => [
+    `${words.processes[process]} does not use ${gate === 'gas' ? 'gas from a cylinder' : 'a power source'}.`,
+  ],
 
-  'command.stale': () => ['Somebody else changed this in the meantime. What you entered is kept.', 'Look at the new state, then send again.'],
-  'command.not-allowed': ({ right, roles }) => [`Not allowed for ${roles.map(role => words.roles[role]).join(', ')}: ${words.rights[right]}.`, 'Ask somebody who may.'],
+  'command.stale': () => [
+    'Somebody else changed this in the meantime. What you entered is kept.',
+    'Look at the new state, then send again.',
+  ],
+  'command.not-allowed': ({ right, roles }) => [
+    `Not allowed for ${roles.map(role => words.roles[role]).join(', ')}: ${words.rights[right]}.`,
+    'Ask somebody who may.',
+  ],
   'command.id-reused': () => ['This command id was used before for something else.', 'Send it again under a new id.'],
   'command.unknown-stream': ({ streamId }) => [`There is nothing called ${streamId} here.`, 'Choose one that exists.'],
-  'station.unheard': () => ['Every gate was open when this screen last heard the shop; it has not heard it since.', 'Find a connection before you strike.', 'Not heard lately.'],
+  'station.unheard': () => [
+    'Every gate was open when this screen last heard the shop; it has not heard it since.',
+    'Find a connection before you strike.',
+    'Not heard lately.',
+  ],
   'command.stop-reason-first': () => ['Nobody has said yet why this bay was stopped.', 'Say why; then it can be re-opened.'],
   'command.not-stopped': () => ['This bay is not stopped.'],
   'command.name-taken': ({ name }) => [`${name} is taken.`, 'Choose another name.'],
@@ -194,11 +540,23 @@ export const sentences: Omit<Sentences, StoreCode | HotWorkCode> = {
   'command.bay-unknown': () => ['There is no such bay.', 'Choose a bay of this site.'],
   'command.pin-wrong': () => ['That PIN does not match.', 'Try again.'],
   'command.pin-locked': () => ['Too many wrong PINs; signing by PIN rests for a while.', 'Wait, or sign in with the password.'],
-  'command.pin-of-demo': () => ['The demo PINs are printed for everybody: off this machine they sign nothing.', 'Sign with a PIN of your own, set with a one-time code.'],
-  'command.pin-too-new': () => ['This sign-in was reset less than a day ago, and does not sign yet.', 'Let somebody else sign, or wait until the day is over.'],
+  'command.pin-of-demo': () => [
+    'The demo PINs are printed for everybody: off this machine they sign nothing.',
+    'Sign with a PIN of your own, set with a one-time code.',
+  ],
+  'command.pin-too-new': () => [
+    'This sign-in was reset less than a day ago, and does not sign yet.',
+    'Let somebody else sign, or wait until the day is over.',
+  ],
   'command.stream-twice': ({ streamId }) => [`One command names ${streamId} twice.`, 'Name each thing once.'],
-  'command.before-site': () => ['The device says that this was before the site was opened.', 'Set the clock of the device, then do it again.'],
-  'person.sign-in-reset': ({ name }) => [`A one-time code was given out that sets a new password and PIN for ${name}.`, 'If you did not ask for it, tell the safety lead now. A PIN set with it signs after a day.'],
+  'command.before-site': () => [
+    'The device says that this was before the site was opened.',
+    'Set the clock of the device, then do it again.',
+  ],
+  'person.sign-in-reset': ({ name }) => [
+    `A one-time code was given out that sets a new password and PIN for ${name}.`,
+    'If you did not ask for it, tell the safety lead now. A PIN set with it signs after a day.',
+  ],
   'command.last-safety-lead': () => ['This is the only safety lead; nobody else could manage people.', 'Name another safety lead first.'],
   'command.person-has-left': ({ name }) => [`${name} has left the site.`],
   'command.late-report': ({ minutes }, q) => [`Recorded ${q.minutes(minutes)} after it happened.`],

@@ -25,30 +25,93 @@ import type { Station } from '#core/streams/station/station'
 const NOW = '2026-03-02T09:00:00.000Z'
 const LATER = '2026-03-03T04:00:00.000Z'
 const RULES: HouseRules = { ...NEW_SITE_RULES, exposureBasis: 'us-ca' }
-const HALL = { isOpenAir: false, volumeM3: 2400, ceilingM: 5.5, supplyM3PerS: 3, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.15 }
-const ARM: Extraction = { kind: 'arm', diameterM: 0.2, flanged: true, flowM3PerS: 1200 / 3600, flowFrom: 'traverse', returnsAir: false, filterEfficiency: 0 }
+const HALL = {
+  isOpenAir: false,
+  volumeM3: 2400,
+  ceilingM: 5.5,
+  supplyM3PerS: 3,
+  outdoorShare: 1,
+  filterEfficiency: 0,
+  backgroundMgPerM3: 0,
+  nearFieldRadiusM: 0.5,
+  airSpeedMPerS: 0.15,
+}
+const ARM: Extraction = {
+  kind: 'arm',
+  diameterM: 0.2,
+  flanged: true,
+  flowM3PerS: 1200 / 3600,
+  flowFrom: 'traverse',
+  returnsAir: false,
+  filterEfficiency: 0,
+}
 const STICK: Job = {
-  process: 'smaw', currentA: 165, consumable: 'e7018', electrodeDiameterMm: 4, plateThicknessMm: 8, baseMetal: 'mild-steel', coating: 'none', position: 'flat', confinement: 'open',
-  startsAt: '08:00', endsAt: '12:00', arcMinPerH: 5, residue: 'none', container: 'not-a-container',
+  process: 'smaw',
+  currentA: 165,
+  consumable: 'e7018',
+  electrodeDiameterMm: 4,
+  plateThicknessMm: 8,
+  baseMetal: 'mild-steel',
+  coating: 'none',
+  position: 'flat',
+  confinement: 'open',
+  startsAt: '08:00',
+  endsAt: '12:00',
+  arcMinPerH: 5,
+  residue: 'none',
+  container: 'not-a-container',
 }
 const CHECKED = { on: true, damperOpen: true, inPosition: true, draws: true, validUntil: LATER }
 const NEAR = { placement: 'beside', distanceM: 0.2 } as const
-const ready = (over: Partial<Station> = {}): Station => ({ ...EMPTY_STATION, personId: 'imke', job: STICK, hoodPosition: NEAR, extractionCheck: CHECKED, ...over })
+const ready = (over: Partial<Station> = {}): Station => ({
+  ...EMPTY_STATION,
+  personId: 'imke',
+  job: STICK,
+  hoodPosition: NEAR,
+  extractionCheck: CHECKED,
+  ...over,
+})
 
-function facts(stations: Readonly<Record<string, Station>>, over: Partial<AirFacts> & { readonly extraction?: Extraction | null } = {}): AirFacts {
+function facts(
+  stations: Readonly<Record<string, Station>>,
+  over: Partial<AirFacts> & { readonly extraction?: Extraction | null } = {},
+): AirFacts {
   const bays = Object.keys(stations).map(bayId => ({ bayId, areaId: 'area', label: bayId, kind: 'designated' as const, closed: false }))
   const extraction = over.extraction === undefined ? ARM : over.extraction
   return {
-    site: { areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays, timeZone: 'Europe/London' }, rules: RULES, now: NOW, sheets: {}, surveys: {}, wearers: {},
+    site: { areas: [{ areaId: 'area', hallId: 'hall', name: 'Area' }], bays, timeZone: 'Europe/London' },
+    rules: RULES,
+    now: NOW,
+    sheets: {},
+    surveys: {},
+    wearers: {},
     halls: { hall: { air: HALL, bays: Object.fromEntries(bays.map(({ bayId }) => [bayId, { xM: 0, yM: 0, extraction }])) } },
-    stations: stations as Readonly<Record<string, StationAir>>, ...over,
+    stations: stations as Readonly<Record<string, StationAir>>,
+    ...over,
   }
 }
 /** A mask of the register that may be used today: one of each kind for everybody. */
-const maskOf = (mask: MaskId, over: Partial<KitItemFact> = {}): KitItemFact => ({ tag: `RP-${mask}`, kind: 'respirator', name: mask, marks: { mask }, mayUse: true, findings: [], validUntil: LATER, seenAt: NOW, distanceM: null, ...over })
+const maskOf = (mask: MaskId, over: Partial<KitItemFact> = {}): KitItemFact => ({
+  tag: `RP-${mask}`,
+  kind: 'respirator',
+  name: mask,
+  marks: { mask },
+  mayUse: true,
+  findings: [],
+  validUntil: LATER,
+  seenAt: NOW,
+  distanceM: null,
+  ...over,
+})
 function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one', over: Parameters<typeof facts>[1] = {}) {
   const known = facts(stations, over)
-  const gate = judgeAir(stations[bayId]!, airOf(known)(bayId), { ...NO_KIT, wornBy: personId => personId === null ? [] : MASKS.map(mask => maskOf(mask)) }, known.rules, NOW)
+  const gate = judgeAir(
+    stations[bayId]!,
+    airOf(known)(bayId),
+    { ...NO_KIT, wornBy: personId => (personId === null ? [] : MASKS.map(mask => maskOf(mask))) },
+    known.rules,
+    NOW,
+  )
   return { ...gate, codes: gate.findings.map(({ code }) => code) }
 }
 
@@ -59,9 +122,13 @@ describe('the Air gate', () => {
     expect(codes).toContain('air.rests-on-pencil')
   })
   it.each([
-    ['the job', { job: null }, 'air.job-first'], ['the hood\'s place', { hoodPosition: null }, 'air.position-unknown'], ['today\'s look at the extraction', { extractionCheck: null }, 'air.extraction-not-checked'],
-    ['the times', { job: { ...STICK, endsAt: undefined } }, 'air.times-unknown'], ['the arc minutes', { job: { ...STICK, arcMinPerH: undefined } }, 'air.arc-time-unknown'],
-    ['the rod', { job: { ...STICK, consumable: undefined } }, 'fume.input-missing'], ['the coating', { job: { ...STICK, coating: undefined } }, 'fume.input-missing'],
+    ['the job', { job: null }, 'air.job-first'],
+    ['the hood\'s place', { hoodPosition: null }, 'air.position-unknown'],
+    ['today\'s look at the extraction', { extractionCheck: null }, 'air.extraction-not-checked'],
+    ['the times', { job: { ...STICK, endsAt: undefined } }, 'air.times-unknown'],
+    ['the arc minutes', { job: { ...STICK, arcMinPerH: undefined } }, 'air.arc-time-unknown'],
+    ['the rod', { job: { ...STICK, consumable: undefined } }, 'fume.input-missing'],
+    ['the coating', { job: { ...STICK, coating: undefined } }, 'fume.input-missing'],
     ['how wide it is stripped', { job: { ...STICK, coating: 'zinc', coatingStripped: true } }, 'fume.input-missing'],
   ] as const)('is still to do while %s is not known', (_, over, code) => {
     const { state, codes } = gateOf({ one: ready(over as Partial<Station>) })
@@ -71,11 +138,18 @@ describe('the Air gate', () => {
   it('is still to do while hall or extraction is not described; no extraction at all is an answer', () => {
     expect(gateOf({ one: ready() }, 'one', { halls: {} }).codes).toEqual(['air.hall-unknown'])
     expect(gateOf({ one: ready() }, 'one', { halls: { hall: { air: HALL, bays: {} } } }).codes).toContain('air.hood-unknown')
-    expect(gateOf({ one: ready({ hoodPosition: null, extractionCheck: null }) }, 'one', { extraction: null })).toMatchObject({ state: 'hold' })
+    expect(gateOf({ one: ready({ hoodPosition: null, extractionCheck: null }) }, 'one', { extraction: null })).toMatchObject({
+      state: 'hold',
+    })
   })
   it('yesterday\'s look does not count, and a fault found today holds', () => {
     expect(gateOf({ one: ready({ extractionCheck: { ...CHECKED, validUntil: NOW } }) }).codes).toContain('air.extraction-not-checked')
-    for (const [fault, over] of [['off', { on: false }], ['damper-shut', { damperOpen: false }], ['out-of-position', { inPosition: false }], ['no-draw', { draws: false }]] as const) {
+    for (const [fault, over] of [
+      ['off', { on: false }],
+      ['damper-shut', { damperOpen: false }],
+      ['out-of-position', { inPosition: false }],
+      ['no-draw', { draws: false }],
+    ] as const) {
       const { state, findings } = gateOf({ one: ready({ extractionCheck: { ...CHECKED, ...over } }) })
       expect(state).toBe('hold')
       expect(findings[0]).toMatchObject({ code: 'air.extraction-fault', values: { fault } })
@@ -84,7 +158,13 @@ describe('the Air gate', () => {
   it('holds galvanised work; stripped and with the hood moved near, it opens', () => {
     const galvanised = { ...STICK, coating: 'zinc' } as const
     const far = { placement: 'beside', distanceM: 0.55 } as const
-    expect(gateOf({ one: ready({ job: galvanised, hoodPosition: far }) })).toMatchObject({ state: 'hold', findings: expect.arrayContaining([expect.objectContaining({ code: 'exposure.over', values: expect.objectContaining({ substance: 'zinc' }) }), expect.objectContaining({ severity: 'hold', code: 'capture.too-far' })]) })
+    expect(gateOf({ one: ready({ job: galvanised, hoodPosition: far }) })).toMatchObject({
+      state: 'hold',
+      findings: expect.arrayContaining([
+        expect.objectContaining({ code: 'exposure.over', values: expect.objectContaining({ substance: 'zinc' }) }),
+        expect.objectContaining({ severity: 'hold', code: 'capture.too-far' }),
+      ]),
+    })
     const stripped = { ...galvanised, coatingStripped: true, strippedWidthMm: 30 }
     expect(gateOf({ one: ready({ job: stripped, hoodPosition: far }) }).state).toBe('hold')
     expect(gateOf({ one: ready({ job: stripped }) }).state).toBe('open')
@@ -92,11 +172,37 @@ describe('the Air gate', () => {
   it('holds a coating nobody can say, silver braze that may hold cadmium, and a consumable without a factor', () => {
     expect(gateOf({ one: ready({ job: { ...STICK, coating: 'paint' } }) }).codes).toContain('fume.coating-not-modelled')
     expect(gateOf({ one: ready({ job: { ...STICK, process: 'tb', consumable: 'bag-silver' } }) }).codes).toContain('fume.maybe-cadmium')
-    expect(gateOf({ one: ready({ job: { ...STICK, process: 'gmaw', consumable: 'ersicu', shieldingGas: 'argon' } }) }).codes).toContain('fume.no-factor')
+    expect(gateOf({ one: ready({ job: { ...STICK, process: 'gmaw', consumable: 'ersicu', shieldingGas: 'argon' } }) }).codes).toContain(
+      'fume.no-factor',
+    )
   })
   it('takes the shop\'s own data sheet before the tables', () => {
-    const sheets = { 'gmaw ersicu': { process: 'gmaw', consumable: 'ersicu', title: 'Sheet 7, 2025', fumeGPerKg: 4, compositionPercent: { copper: 10, manganese: 1 } } } as const
-    const { state, air } = gateOf({ one: ready({ job: { ...STICK, process: 'gmaw', consumable: 'ersicu', electrodeDiameterMm: 1, currentA: 120, shieldingGas: 'argon', baseMetal: 'copper' } }) }, 'one', { sheets })
+    const sheets = {
+      'gmaw ersicu': {
+        process: 'gmaw',
+        consumable: 'ersicu',
+        title: 'Sheet 7, 2025',
+        fumeGPerKg: 4,
+        compositionPercent: { copper: 10, manganese: 1 },
+      },
+    } as const
+    const { state, air } = gateOf(
+      {
+        one: ready({
+          job: {
+            ...STICK,
+            process: 'gmaw',
+            consumable: 'ersicu',
+            electrodeDiameterMm: 1,
+            currentA: 120,
+            shieldingGas: 'argon',
+            baseMetal: 'copper',
+          },
+        }),
+      },
+      'one',
+      { sheets },
+    )
     expect(state).toBe('open')
     expect(air.prediction!.emission.substances.copper).toMatchObject({ ink: 'chalk' })
   })
@@ -106,7 +212,13 @@ describe('the Air gate', () => {
     expect(codes).toContain('air.flow-not-measured')
   })
   it('counts the job before this one, as long as it was of today', () => {
-    const earlier = { job: { ...STICK, startsAt: '12:00', endsAt: '16:00' }, validUntil: LATER, personId: null, sinceAt: null, untilAt: null }
+    const earlier = {
+      job: { ...STICK, startsAt: '12:00', endsAt: '16:00' },
+      validUntil: LATER,
+      personId: null,
+      sinceAt: null,
+      untilAt: null,
+    }
     const alone = gateOf({ one: ready() }).air.exposure!.fraction!
     expect(gateOf({ one: ready({ earlierJobs: [earlier] }) }).air.exposure!.fraction!).toBeGreaterThan(alone * 1.8)
     expect(gateOf({ one: ready({ earlierJobs: [{ ...earlier, validUntil: NOW }] }) }).air.exposure!.fraction!).toBe(alone)
@@ -115,36 +227,91 @@ describe('the Air gate', () => {
     const long = ready({ job: { ...STICK, startsAt: '06:00', endsAt: '18:00' } })
     const { air } = gateOf({ one: long })
     expect(air.found.map(({ code }) => code)).toContain('exposure.long-shift')
-    const { mgPerM3, fraction, limit } = air.exposure!.uses.find(({ limit }) => limit.substance === 'manganese' && limit.ruleSet === 'us-ca')!
+    const { mgPerM3, fraction, limit } = air.exposure!.uses.find(
+      ({ limit }) => limit.substance === 'manganese' && limit.ruleSet === 'us-ca',
+    )!
     expect(fraction).toBeCloseTo(mgPerM3 / limit.valueMgPerM3 * 16 / 12, 9)
   })
-  it('holds a confined space whatever the number says', () => expect(gateOf({ one: ready({ job: { ...STICK, confinement: 'confined' } }) }).codes).toContain('ventilation.confined'))
+  it('holds a confined space whatever the number says', () =>
+    expect(gateOf({ one: ready({ job: { ...STICK, confinement: 'confined' } }) }).codes).toContain('ventilation.confined'))
   it('holds indoors without a hood where the law asks for one', () =>
-    expect(gateOf({ one: ready({ job: { ...STICK, process: 'gtaw', consumable: 'er70s-2', shieldingGas: 'argon' }, hoodPosition: null, extractionCheck: null }) }, 'one', { rules: { ...RULES, jurisdiction: 'uk', exposureBasis: 'uk' }, extraction: null }).codes).toContain('ventilation.indoors-needs-hood'))
+    expect(
+      gateOf(
+        {
+          one: ready({
+            job: { ...STICK, process: 'gtaw', consumable: 'er70s-2', shieldingGas: 'argon' },
+            hoodPosition: null,
+            extractionCheck: null,
+          }),
+        },
+        'one',
+        { rules: { ...RULES, jurisdiction: 'uk', exposureBasis: 'uk' }, extraction: null },
+      ).codes,
+    ).toContain('ventilation.indoors-needs-hood'))
 })
 
-const within = ({ min, max }: { readonly min: number, readonly max: number }) => fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }))
+const within = ({ min, max }: { readonly min: number, readonly max: number }) =>
+  fc.oneof(fc.constantFrom(min, max), fc.double({ min, max, noNaN: true }))
 
 it('answers for any hall, hood and job that may be entered: a Stop is decided beside it and must never wait for it', () => {
   const hallArb = fc.record({
-    isOpenAir: fc.boolean(), volumeM3: within(HALL_LIMITS.volumeM3), ceilingM: within(HALL_LIMITS.ceilingM), supplyM3PerS: within(HALL_LIMITS.supplyM3PerS), outdoorShare: within(HALL_LIMITS.outdoorShare),
-    filterEfficiency: within(HALL_LIMITS.filterEfficiency), backgroundMgPerM3: within(HALL_LIMITS.backgroundMgPerM3), nearFieldRadiusM: within(HALL_LIMITS.nearFieldRadiusM), airSpeedMPerS: within(HALL_LIMITS.airSpeedMPerS),
+    isOpenAir: fc.boolean(),
+    volumeM3: within(HALL_LIMITS.volumeM3),
+    ceilingM: within(HALL_LIMITS.ceilingM),
+    supplyM3PerS: within(HALL_LIMITS.supplyM3PerS),
+    outdoorShare: within(HALL_LIMITS.outdoorShare),
+    filterEfficiency: within(HALL_LIMITS.filterEfficiency),
+    backgroundMgPerM3: within(HALL_LIMITS.backgroundMgPerM3),
+    nearFieldRadiusM: within(HALL_LIMITS.nearFieldRadiusM),
+    airSpeedMPerS: within(HALL_LIMITS.airSpeedMPerS),
   })
-  const extractionArb = fc.option(fc.record({
-    kind: fc.constantFrom(...EXTRACTION_KINDS), widthM: within(HOOD_LIMITS.widthM), heightM: within(HOOD_LIMITS.heightM), flanged: fc.boolean(), flowM3PerS: within(HOOD_LIMITS.flowM3PerS), flowFrom: fc.constant('maker' as const), returnsAir: fc.boolean(), filterEfficiency: within({ min: 0, max: 1 }),
-  }), { nil: null })
-  const jobArb = fc.record({ process: fc.constantFrom(...PROCESSES), consumable: fc.constantFrom(...CONSUMABLES), currentA: within({ min: 0.1, max: 2000 }), arcMinPerH: within({ min: 0.5, max: 60 }), coating: fc.constantFrom('none' as const, 'zinc' as const, 'paint' as const) })
-  fc.assert(fc.property(hallArb, extractionArb, jobArb, within(HOOD_LIMITS.distanceM), fc.constantFrom('beside' as const, 'above' as const), (hall, extraction, job, distanceM, placement) => {
-    const station = ready({ job: { ...STICK, ...job }, hoodPosition: { placement, distanceM } })
-    const { air, state } = gateOf({ one: station, two: station, three: station }, 'one', { halls: { hall: { air: hall, bays: Object.fromEntries(['one', 'two', 'three'].map(bayId => [bayId, { xM: 0, yM: 0, extraction }])) } } })
-    expect(['open', 'hold', 'to-do', 'stop']).toContain(state)
-    for (const { fraction, mgPerM3 } of air.exposure?.uses ?? []) expect(Number.isFinite(fraction) && fraction >= 0 && Number.isFinite(mgPerM3)).toBe(true)
-  }), { numRuns: 200 })
+  const extractionArb = fc.option(
+    fc.record({
+      kind: fc.constantFrom(...EXTRACTION_KINDS),
+      widthM: within(HOOD_LIMITS.widthM),
+      heightM: within(HOOD_LIMITS.heightM),
+      flanged: fc.boolean(),
+      flowM3PerS: within(HOOD_LIMITS.flowM3PerS),
+      flowFrom: fc.constant('maker' as const),
+      returnsAir: fc.boolean(),
+      filterEfficiency: within({ min: 0, max: 1 }),
+    }),
+    { nil: null },
+  )
+  const jobArb = fc.record({
+    process: fc.constantFrom(...PROCESSES),
+    consumable: fc.constantFrom(...CONSUMABLES),
+    currentA: within({ min: 0.1, max: 2000 }),
+    arcMinPerH: within({ min: 0.5, max: 60 }),
+    coating: fc.constantFrom('none' as const, 'zinc' as const, 'paint' as const),
+  })
+  fc.assert(
+    fc.property(
+      hallArb,
+      extractionArb,
+      jobArb,
+      within(HOOD_LIMITS.distanceM),
+      fc.constantFrom('beside' as const, 'above' as const),
+      (hall, extraction, job, distanceM, placement) => {
+        const station = ready({ job: { ...STICK, ...job }, hoodPosition: { placement, distanceM } })
+        const { air, state } = gateOf({ one: station, two: station, three: station }, 'one', {
+          halls: {
+            hall: { air: hall, bays: Object.fromEntries(['one', 'two', 'three'].map(bayId => [bayId, { xM: 0, yM: 0, extraction }])) },
+          },
+        })
+        expect(['open', 'hold', 'to-do', 'stop']).toContain(state)
+        for (const { fraction, mgPerM3 } of air.exposure?.uses ?? [])
+          expect(Number.isFinite(fraction) && fraction >= 0 && Number.isFinite(mgPerM3)).toBe(true)
+      },
+    ),
+    { numRuns: 200 },
+  )
 })
 
 describe('the respirator', () => {
   const over = { one: ready({ job: { ...STICK, arcMinPerH: 60, endsAt: '16:00' } }) }
-  const worn = (wearer: object) => gateOf(over, 'one', { wearers: { imke: { mask: 'full-p100', readyUntil: LATER, isShaven: true, ...wearer } } })
+  const worn = (wearer: object) =>
+    gateOf(over, 'one', { wearers: { imke: { mask: 'full-p100', readyUntil: LATER, isShaven: true, ...wearer } } })
   it('opens the gate when it protects enough and its wearer is ready', () => {
     expect(gateOf(over).state).toBe('hold')
     const { state, findings } = worn({})
@@ -152,13 +319,23 @@ describe('the respirator', () => {
     expect(findings[0]).toMatchObject({ severity: 'caution', code: 'respirator.enough' })
   })
   it.each([
-    ['a dust mask', { mask: 'dust-mask' }], ['a mask that is not enough', { mask: 'n95' }], ['test or clearance missing', { readyUntil: null }], ['test or clearance over', { readyUntil: NOW }],
-    ['a beard', { isShaven: false }], ['nobody having looked for one', { isShaven: null }],
+    ['a dust mask', { mask: 'dust-mask' }],
+    ['a mask that is not enough', { mask: 'n95' }],
+    ['test or clearance missing', { readyUntil: null }],
+    ['test or clearance over', { readyUntil: NOW }],
+    ['a beard', { isShaven: false }],
+    ['nobody having looked for one', { isShaven: null }],
   ])('does not with %s', (_, wearer) => expect(worn(wearer).state).toBe('hold'))
   it('that was tested and is not in the register, not theirs, late or tagged out protects nobody', () => {
     const wearer = { mask: 'full-p100', readyUntil: LATER, isShaven: true } as const
     expect(wornMask(wearer, [maskOf('full-p100')], NOW)).toEqual({ wearer, findings: [] })
-    for (const masks of [[], [maskOf('half-p100')], [maskOf('full-p100', { mayUse: false })], [maskOf('full-p100', { validUntil: NOW })], [maskOf('full-p100', { marks: {} })]]) {
+    for (const masks of [
+      [],
+      [maskOf('half-p100')],
+      [maskOf('full-p100', { mayUse: false })],
+      [maskOf('full-p100', { validUntil: NOW })],
+      [maskOf('full-p100', { marks: {} })],
+    ]) {
       expect(wornMask(wearer, masks, NOW)).toMatchObject({ wearer: null, findings: [{ code: 'respirator.not-in-register' }] })
     }
     expect(wornMask(null, [maskOf('full-p100')], NOW)).toEqual({ wearer: null, findings: [] })
@@ -188,11 +365,22 @@ describe('measured samples', () => {
   const own = ready()
   const place = surveyPlace(bayAirOf(own, airOf(facts({ one: own }))('one')), HALL)!
   const survey = (values: readonly (number | string)[], over: Partial<Survey> = {}): Survey => ({
-    surveyId: 's', substance: 'manganese', takenOn: '2026-02-01', place, withdrawn: false,
-    results: values.map((value, i) => ({ label: `${i}`, mgPerM3: Number(String(value).replace('<', '')), isBelowLoq: typeof value === 'string', minutes: null })), ...over,
+    surveyId: 's',
+    substance: 'manganese',
+    takenOn: '2026-02-01',
+    place,
+    withdrawn: false,
+    results: values.map((value, i) => ({
+      label: `${i}`,
+      mgPerM3: Number(String(value).replace('<', '')),
+      isBelowLoq: typeof value === 'string',
+      minutes: null,
+    })),
+    ...over,
   })
   const low = [0.01, 0.012, 0.015, 0.009, 0.02, 0.011]
-  const measured = (surveys: readonly Survey[], station = own, over: Parameters<typeof facts>[1] = {}) => gateOf({ one: station }, 'one', { surveys: { one: surveys }, ...over })
+  const measured = (surveys: readonly Survey[], station = own, over: Parameters<typeof facts>[1] = {}) =>
+    gateOf({ one: station }, 'one', { surveys: { one: surveys }, ...over })
   it('that pass replace the prediction for their substance; the rest stays with the model', () => {
     const { state, air, codes } = measured([survey(low)])
     expect(state).toBe('open')
@@ -207,8 +395,14 @@ describe('measured samples', () => {
     expect(codes).toEqual(expect.arrayContaining(['samples.no-decision', 'samples.turns-on-substitution']))
   })
   it.each([
-    ['another job', ready({ job: { ...STICK, currentA: 170 } }), {}, 'job'], ['a hood moved', ready({ hoodPosition: { placement: 'beside', distanceM: 0.21 } }), {}, 'hood'],
-    ['another hall', own, { halls: { hall: { air: { ...HALL, supplyM3PerS: 2 }, bays: { one: { xM: 0, yM: 0, extraction: ARM } } } } }, 'room'],
+    ['another job', ready({ job: { ...STICK, currentA: 170 } }), {}, 'job'],
+    ['a hood moved', ready({ hoodPosition: { placement: 'beside', distanceM: 0.21 } }), {}, 'hood'],
+    [
+      'another hall',
+      own,
+      { halls: { hall: { air: { ...HALL, supplyM3PerS: 2 }, bays: { one: { xM: 0, yM: 0, extraction: ARM } } } } },
+      'room',
+    ],
   ] as const)('do not speak for %s', (_, station, over, changed) => {
     const { findings, air } = measured([survey(low.map(value => value * 20))], station, over)
     expect(findings.find(({ code }) => code === 'samples.other-work')).toMatchObject({ values: { changed } })
@@ -222,19 +416,32 @@ describe('measured samples', () => {
   })
   it('grow old by the day at the site: where it is a day later already, a day earlier than elsewhere', () => {
     const agedIn = (timeZone: string) =>
-      measured([survey(low, { takenOn: '2025-03-02' })], own, { now: '2026-03-01T20:00:00.000Z', site: { ...facts({ one: own }).site, timeZone } }).codes
+      measured([survey(low, { takenOn: '2025-03-02' })], own, {
+        now: '2026-03-01T20:00:00.000Z',
+        site: { ...facts({ one: own }).site, timeZone },
+      }).codes
     expect(agedIn('Pacific/Auckland')).toContain('samples.aged-out')
     expect(agedIn('America/Los_Angeles')).not.toContain('samples.aged-out')
   })
   it('come back from the record with other key order and still speak', () => {
     const shuffled = Object.fromEntries(Object.entries(ARM).reverse()) as unknown as Extraction
-    const { codes } = measured([survey(low)], own, { halls: { hall: { air: Object.fromEntries(Object.entries(HALL).reverse()) as typeof HALL, bays: { one: { xM: 0, yM: 0, extraction: shuffled } } } } })
+    const { codes } = measured([survey(low)], own, {
+      halls: {
+        hall: {
+          air: Object.fromEntries(Object.entries(HALL).reverse()) as typeof HALL,
+          bays: { one: { xM: 0, yM: 0, extraction: shuffled } },
+        },
+      },
+    })
     expect(codes).toContain('air.measured')
   })
 })
 
 describe('advice', () => {
-  const question = hallQuestion(facts({ one: ready({ job: { ...STICK, coating: 'zinc', arcMinPerH: 20 }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }) }), 'hall')!
+  const question = hallQuestion(
+    facts({ one: ready({ job: { ...STICK, coating: 'zinc', arcMinPerH: 20 }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }) }),
+    'hall',
+  )!
   it('comes in the order of effect, each with what trying it really gives', () => {
     const advice = airAdvice(question, 'one', RULES)
     expect(advice.map(({ kind }) => kind)).toEqual(['strip', 'consumable', 'move-hood', 'more-flow', 'fewer-arcs', 'respirator'])
@@ -244,7 +451,10 @@ describe('advice', () => {
     expect(strip.fractionAfter).toBeLessThan(airAdvice(question, 'one', RULES)[3]!.fractionAfter!)
   })
   it('joined, strips first and then moves the hood, and that is enough', () => {
-    const short = hallQuestion(facts({ one: ready({ job: { ...STICK, coating: 'zinc' }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }) }), 'hall')!
+    const short = hallQuestion(
+      facts({ one: ready({ job: { ...STICK, coating: 'zinc' }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }) }),
+      'hall',
+    )!
     expect(advicePlan(short, 'one', RULES)).toMatchObject({ kinds: ['strip', 'move-hood'], isEnough: true })
   })
   it('picks what is enough by itself, and says nothing helps where nothing does', () => {
@@ -256,13 +466,31 @@ describe('advice', () => {
 
 describe('what is worn at the Air gate', () => {
   const helmet = { ...maskOf('half-p100'), kind: 'helmet' as const, tag: 'H-1', marks: {} }
-  const out = (item: KitItemFact): KitItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.tagged-out', severity: 'hold', values: { tag: item.tag, reason: 'torn', checks: [] }, sources: [] }] })
-  const due = (item: KitItemFact): KitItemFact => ({ ...item, mayUse: false, findings: [{ code: 'kit.look-due', severity: 'hold', values: { tag: item.tag, listId: 'respirator.before-use' }, sources: [] }] })
+  const out = (item: KitItemFact): KitItemFact => ({
+    ...item,
+    mayUse: false,
+    findings: [{ code: 'kit.tagged-out', severity: 'hold', values: { tag: item.tag, reason: 'torn', checks: [] }, sources: [] }],
+  })
+  const due = (item: KitItemFact): KitItemFact => ({
+    ...item,
+    mayUse: false,
+    findings: [{ code: 'kit.look-due', severity: 'hold', values: { tag: item.tag, listId: 'respirator.before-use' }, sources: [] }],
+  })
   const air = (worn: readonly KitItemFact[], over: Partial<Station> = {}, more: Parameters<typeof facts>[1] = {}) => {
     const station = ready(over)
     const known = facts({ one: station }, { wearers: { imke: { mask: 'half-p100', readyUntil: LATER, isShaven: true } }, ...more })
-    const { state, findings } = judgeAir(station, airOf(known)('one'), { ...NO_KIT, wornBy: id => id === 'imke' ? worn : [] }, known.rules, NOW)
-    return { state, codes: findings.map(({ code }) => code), notes: findings.filter(({ severity }) => severity === 'note').map(({ code }) => code) }
+    const { state, findings } = judgeAir(
+      station,
+      airOf(known)('one'),
+      { ...NO_KIT, wornBy: id => (id === 'imke' ? worn : []) },
+      known.rules,
+      NOW,
+    )
+    return {
+      state,
+      codes: findings.map(({ code }) => code),
+      notes: findings.filter(({ severity }) => severity === 'note').map(({ code }) => code),
+    }
   }
   it('a mask tagged out holds, needed or not; a helmet tagged out is not the Air gate\'s', () => {
     expect(air([out(maskOf('half-p100'))])).toMatchObject({ state: 'hold', codes: expect.arrayContaining(['kit.tagged-out']) })
@@ -281,5 +509,13 @@ describe('what is worn at the Air gate', () => {
     expect(air([helmet], hot, bare).codes).toContain('respirator.not-in-register')
     expect(air([]).codes).not.toContain('respirator.not-in-register')
   })
-  it('keeps the notes that a record needs, and no other', () => expect(air([]).notes.every(code => ['exposure.under', 'air.measured', 'air.rests-on-pencil', 'exposure.no-limit-for-fume', 'exposure.limit-borrowed', 'air.day-of-person', 'fume.measure-these'].includes(code))).toBe(true))
+  it('keeps the notes that a record needs, and no other', () =>
+    expect(
+      air([]).notes.every(code =>
+        [
+          'exposure.under', 'air.measured', 'air.rests-on-pencil', 'exposure.no-limit-for-fume', 'exposure.limit-borrowed',
+          'air.day-of-person', 'fume.measure-these',
+        ].includes(code),
+      ),
+    ).toBe(true))
 })

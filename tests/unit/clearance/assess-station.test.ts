@@ -15,16 +15,44 @@ import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 
 const NOW = '2026-03-02T09:00:00.000Z'
 const LATER = '2026-03-03T04:00:00.000Z'
-const around = { rules: { ...NEW_SITE_RULES, shadeMinimum: 10 }, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND } as const
+const around = {
+  rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
+  workplace: 'general',
+  now: NOW,
+  air: UNKNOWN_AIR,
+  kit: NO_KIT,
+  fire: NO_FIRE_AROUND,
+} as const
 const JOB: Job = {
-  process: 'gmaw', currentA: 180, consumable: 'er70s-6', electrodeDiameterMm: 1, plateThicknessMm: 6, baseMetal: 'mild-steel', coating: 'none', shieldingGas: 'argon-co2',
-  position: 'flat', confinement: 'open', startsAt: '08:00', endsAt: '12:00', arcMinPerH: 20, residue: 'none', container: 'not-a-container',
+  process: 'gmaw',
+  currentA: 180,
+  consumable: 'er70s-6',
+  electrodeDiameterMm: 1,
+  plateThicknessMm: 6,
+  baseMetal: 'mild-steel',
+  coating: 'none',
+  shieldingGas: 'argon-co2',
+  position: 'flat',
+  confinement: 'open',
+  startsAt: '08:00',
+  endsAt: '12:00',
+  arcMinPerH: 20,
+  residue: 'none',
+  container: 'not-a-container',
 }
 
 function ready(job: Job = JOB, over: Partial<Station> = {}): Station {
   const check = { at: NOW, validUntil: LATER }
   const zones = Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }]))
-  return { ...EMPTY_STATION, job, zones, helmet: { shade: 12, at: NOW }, helmetCheck: { passed: true, ...check }, glasses: { kind: 'clear-rated', ...check }, ...over }
+  return {
+    ...EMPTY_STATION,
+    job,
+    zones,
+    helmet: { shade: 12, at: NOW },
+    helmetCheck: { passed: true, ...check },
+    glasses: { kind: 'clear-rated', ...check },
+    ...over,
+  }
 }
 const gate = (station: Station, id: string) => assessStation(station, around).gates.find(({ gate }) => gate === id)!
 const codes = (station: Station, id: string) => gate(station, id).findings.map(({ code }) => code)
@@ -47,7 +75,10 @@ describe('a station', () => {
   })
   it('that is stopped reads Stopped whatever its gates say, with the reason given', () => {
     const stopped = ready(JOB, { stop: { at: NOW, by: 'imke', reason: 'Odd smell' } })
-    expect(assessStation(stopped, around)).toMatchObject({ word: 'stopped', reason: { code: 'station.stopped', values: { reason: 'Odd smell' } } })
+    expect(assessStation(stopped, around)).toMatchObject({
+      word: 'stopped',
+      reason: { code: 'station.stopped', values: { reason: 'Odd smell' } },
+    })
   })
 })
 
@@ -62,9 +93,14 @@ describe('the Job gate', () => {
     expect(gate(ready({ ...JOB, assumed: ['arcMinPerH'] }), 'job').state).toBe('hold')
   })
   it.each([
-    [{ coating: 'unknown' }, 'hold', 'job.coating-unknown'], [{ coating: 'yellow-passivate' }, 'hold', 'job.coating-maybe-cadmium'], [{ coating: 'zinc' }, 'open', 'job.coating-burns-off'],
-    [{ residue: 'present' }, 'hold', 'job.residue-present'], [{ residue: 'unknown' }, 'hold', 'job.residue-unknown'], [{ container: 'held-something' }, 'hold', 'job.container'],
-    [{ container: 'unknown-contents' }, 'hold', 'job.container'], [{ endsAt: '08:00' }, 'hold', 'job.times-reversed'],
+    [{ coating: 'unknown' }, 'hold', 'job.coating-unknown'],
+    [{ coating: 'yellow-passivate' }, 'hold', 'job.coating-maybe-cadmium'],
+    [{ coating: 'zinc' }, 'open', 'job.coating-burns-off'],
+    [{ residue: 'present' }, 'hold', 'job.residue-present'],
+    [{ residue: 'unknown' }, 'hold', 'job.residue-unknown'],
+    [{ container: 'held-something' }, 'hold', 'job.container'],
+    [{ container: 'unknown-contents' }, 'hold', 'job.container'],
+    [{ endsAt: '08:00' }, 'hold', 'job.times-reversed'],
   ] as const)('%o: %s, %s', (change, state, code) => {
     expect(gate(ready({ ...JOB, ...change }), 'job').state).toBe(state)
     expect(codes(ready({ ...JOB, ...change }), 'job')).toContain(code)
@@ -77,16 +113,22 @@ describe('the Job gate', () => {
 
 describe('the Eyes gate', () => {
   it.each([
-    [{ helmet: { shade: 9, at: NOW } }, 'hold', 'eyes.helmet-lighter'], [{ helmet: { shade: 9.99, at: NOW } }, 'hold', 'eyes.helmet-lighter'], [{ helmet: null }, 'to-do', 'eyes.helmet-not-set'],
-    [{ helmet: { shade: 10, at: NOW } }, 'open', 'eyes.helmet-below-start'], [{ helmetCheck: null }, 'to-do', 'eyes.helmet-not-checked'],
-    [{ helmetCheck: { passed: false, fault: 'battery', at: NOW, validUntil: LATER } }, 'hold', 'eyes.helmet-fault'], [{ glasses: null }, 'to-do', 'eyes.glasses-not-checked'],
-    [{ glasses: { kind: 'tinted', at: NOW, validUntil: LATER } }, 'hold', 'eyes.glasses-wrong'], [{ glasses: { kind: 'none', at: NOW, validUntil: LATER } }, 'hold', 'eyes.glasses-wrong'],
+    [{ helmet: { shade: 9, at: NOW } }, 'hold', 'eyes.helmet-lighter'],
+    [{ helmet: { shade: 9.99, at: NOW } }, 'hold', 'eyes.helmet-lighter'],
+    [{ helmet: null }, 'to-do', 'eyes.helmet-not-set'],
+    [{ helmet: { shade: 10, at: NOW } }, 'open', 'eyes.helmet-below-start'],
+    [{ helmetCheck: null }, 'to-do', 'eyes.helmet-not-checked'],
+    [{ helmetCheck: { passed: false, fault: 'battery', at: NOW, validUntil: LATER } }, 'hold', 'eyes.helmet-fault'],
+    [{ glasses: null }, 'to-do', 'eyes.glasses-not-checked'],
+    [{ glasses: { kind: 'tinted', at: NOW, validUntil: LATER } }, 'hold', 'eyes.glasses-wrong'],
+    [{ glasses: { kind: 'none', at: NOW, validUntil: LATER } }, 'hold', 'eyes.glasses-wrong'],
     [{ helmetCheck: { passed: true, at: NOW, validUntil: NOW } }, 'to-do', 'eyes.helmet-not-checked'],
   ] as const)('%o: %s, %s', (over, state, code) => {
     expect(gate(ready(JOB, over), 'eyes').state).toBe(state)
     expect(codes(ready(JOB, over), 'eyes')).toContain(code)
   })
-  it('a darker helmet than suggested is fine', () => expect(gate(ready(JOB, { helmet: { shade: 14, at: NOW } }), 'eyes')).toMatchObject({ state: 'open', findings: [] }))
+  it('a darker helmet than suggested is fine', () =>
+    expect(gate(ready(JOB, { helmet: { shade: 14, at: NOW } }), 'eyes')).toMatchObject({ state: 'open', findings: [] }))
   it('grinding needs only clear rated glasses; a laser always holds', () => {
     expect(gate(ready({ ...JOB, process: 'grinding' }, { helmet: null, helmetCheck: null }), 'eyes').state).toBe('open')
     expect(gate(ready({ ...JOB, process: 'lbw' }), 'eyes').state).toBe('hold')
@@ -112,8 +154,12 @@ describe('the Body gate', () => {
 
 it('unknown never opens a gate, whichever fields of a job are missing', () => {
   fc.assert(fc.property(fc.constantFrom(...PROCESSES), fc.subarray([...JOB_FIELDS]), (process, left) => {
-    const job = Object.fromEntries(Object.entries({ ...JOB, process }).filter(([field]) => !(left as string[]).includes(field))) as unknown as Job
-    const needed = neededJobFields(process).filter(field => field !== 'currentA' || !left.includes('currentA') || job.currentRangeA === undefined)
+    const job = Object.fromEntries(
+      Object.entries({ ...JOB, process }).filter(([field]) => !(left as string[]).includes(field)),
+    ) as unknown as Job
+    const needed = neededJobFields(process).filter(
+      field => field !== 'currentA' || !left.includes('currentA') || job.currentRangeA === undefined,
+    )
     if (needed.some(field => left.includes(field))) expect(gate({ ...EMPTY_STATION, job }, 'job').state).not.toBe('open')
   }))
 })

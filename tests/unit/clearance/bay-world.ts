@@ -87,7 +87,7 @@ export const FLAME_KIT = [
 export function connected(
   tag: string,
   marks: Partial<CylinderState>,
-  reading: Partial<{ gaugeKPa: number; grossKg: number }>,
+  reading: Partial<{ gaugeKPa: number, grossKg: number }>,
   more: readonly CylinderEvent[] = [],
 ): CylinderState {
   const gas = marks.gas!
@@ -133,5 +133,5 @@ export const gas = (
   now = NOW,
 ) => judgeGas(station(job), around(items, cylinders, rules), rules, now)
 export const machine = (job: Job | null, items: readonly KitItem[], now = NOW) => judgeMachine(station(job), around(items), now)
-export const codes = ({ findings }: { readonly findings: readonly { readonly code: string; readonly severity: string }[] }) =>
+export const codes = ({ findings }: { readonly findings: readonly { readonly code: string, readonly severity: string }[] }) =>
   findings.filter(({ severity }) => severity !== 'note').map(({ code }) => code)

@@ -19,12 +19,22 @@ const T = (minutes: number): string => new Date(Date.parse('2026-11-24T08:00:00.
 const CUT: Job = { process: 'ofc', baseMetal: 'mild-steel', plateThicknessMm: 12 }
 const AT_GATE: Station = { ...EMPTY_STATION, job: CUT, personId: 'kit' }
 const kit = { ...NO_KIT, items: [EXTINGUISHER] }
-const looked = (over: Partial<Record<typeof FIRE_CHECKS[number], boolean>> = {}) =>
-  ({ ...EMPTY_STATION, job: CUT, fireCheck: { answers: { ...Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), ...over }, at: T(0), by: 'maren', validUntil: T(1200) } })
+const looked = (over: Partial<Record<(typeof FIRE_CHECKS)[number], boolean>> = {}) => ({
+  ...EMPTY_STATION,
+  job: CUT,
+  fireCheck: {
+    answers: { ...Object.fromEntries(FIRE_CHECKS.map(id => [id, true])), ...over },
+    at: T(0),
+    by: 'maren',
+    validUntil: T(1200),
+  },
+})
 
 function working(): Permit {
   const steps: readonly (readonly [number, string, PermitCommand])[] = [
-    [1, 'oskar', { type: 'permit.authorise', payload: { watcherIds: ['hedda'], secondChannel: null, nearSeen: [] } }], [2, 'hedda', { type: 'permit.take-post', payload: {} }], [3, 'kit', { type: 'permit.start-work', payload: {} }],
+    [1, 'oskar', { type: 'permit.authorise', payload: { watcherIds: ['hedda'], secondChannel: null, nearSeen: [] } }],
+    [2, 'hedda', { type: 'permit.take-post', payload: {} }],
+    [3, 'kit', { type: 'permit.start-work', payload: {} }],
   ]
   const act = (permit: Permit | null, minute: number, by: string, command: PermitCommand): Permit => {
     const decided = decidePermit(permit, command, contextAt({ at: T(minute), by, isSigned: true, secondScreen: true }))
@@ -32,22 +42,48 @@ function working(): Permit {
     return decided.events.reduce(evolvePermit, permit)!
   }
   const asked = act(null, 0, 'kit', { type: 'permit.request', payload: REQUEST })
-  const walked = asked.plan.precautions.reduce((permit, { id }) => act(permit, 0, 'kit', { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }), asked)
+  const walked = asked.plan.precautions.reduce(
+    (permit, { id }) => act(permit, 0, 'kit', { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }),
+    asked,
+  )
   return steps.reduce((permit, [minute, by, command]) => act(permit, minute, by, command), walked)
 }
 const fireOf = (permit: Permit | null, minute: number, { secondScreen = true, items = [EXTINGUISHER], station = AT_GATE } = {}) =>
-  judgeFire(station, 'construction', NO_KIT, { permits: permit ? [{ permitId: 'p', version: 1, permit: shownPermit(permit), kit: items }] : [], secondScreen, nameOf: id => id }, T(minute))
+  judgeFire(
+    station,
+    'construction',
+    NO_KIT,
+    { permits: permit ? [{ permitId: 'p', version: 1, permit: shownPermit(permit), kit: items }] : [], secondScreen, nameOf: id => id },
+    T(minute),
+  )
 
 describe('the Fire gate of a designated bay', () => {
   it('opens by today\'s look and an extinguisher in date', () => {
     expect(judgeFire(looked(), 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'open', findings: [] })
-    expect(judgeFire({ ...EMPTY_STATION, job: CUT }, 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'to-do', findings: [{ code: 'permit.day-check-due' }] })
+    expect(judgeFire({ ...EMPTY_STATION, job: CUT }, 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({
+      state: 'to-do',
+      findings: [{ code: 'permit.day-check-due' }],
+    })
     expect(judgeFire(looked(), 'general', kit, NO_FIRE_AROUND, T(1200))).toMatchObject({ state: 'to-do' })
-    expect(judgeFire(looked(), 'general', NO_KIT, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'to-do', findings: [{ code: 'gate.item-missing' }] })
+    expect(judgeFire(looked(), 'general', NO_KIT, NO_FIRE_AROUND, T(1))).toMatchObject({
+      state: 'to-do',
+      findings: [{ code: 'gate.item-missing' }],
+    })
   })
   it('holds on what was found, and on what was not looked at', () => {
-    expect(judgeFire(looked({ 'floor-swept': false }), 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({ state: 'hold', findings: [{ values: { checks: ['floor-swept'] } }] })
-    expect(judgeFire({ ...looked(), fireCheck: { ...looked().fireCheck, answers: { 'floor-swept': true } } }, 'general', kit, NO_FIRE_AROUND, T(1)).state).toBe('hold')
+    expect(judgeFire(looked({ 'floor-swept': false }), 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({
+      state: 'hold',
+      findings: [{ values: { checks: ['floor-swept'] } }],
+    })
+    expect(
+      judgeFire(
+        { ...looked(), fireCheck: { ...looked().fireCheck, answers: { 'floor-swept': true } } },
+        'general',
+        kit,
+        NO_FIRE_AROUND,
+        T(1),
+      ).state,
+    ).toBe('hold')
   })
 })
 
@@ -58,7 +94,10 @@ describe('the Fire gate of a spot on a structure', () => {
     expect(fireOf(permit, 4)).toMatchObject({ state: 'open', findings: [{ code: 'permit.live' }] })
     expect(fireOf(permit, 18)).toMatchObject({ state: 'hold', findings: [{ code: 'permit.unheard' }] })
     expect(fireOf(permit, 23)).toMatchObject({ state: 'stop', findings: [{ code: 'permit.round-overdue' }] })
-    expect(fireOf({ ...permit, posts: permit.posts.map(post => ({ ...post, heardAt: T(239) })) }, 240)).toMatchObject({ state: 'stop', findings: [{ code: 'permit.lapsed' }] })
+    expect(fireOf({ ...permit, posts: permit.posts.map(post => ({ ...post, heardAt: T(239) })) }, 240)).toMatchObject({
+      state: 'stop',
+      findings: [{ code: 'permit.lapsed' }],
+    })
   })
   it('holds with one screen and no other way to the watch, and without its extinguisher', () => {
     expect(fireOf(working(), 4, { secondScreen: false })).toMatchObject({ state: 'hold', findings: [{ code: 'permit.no-second-channel' }] })
@@ -67,7 +106,10 @@ describe('the Fire gate of a spot on a structure', () => {
   })
   it('an ended permit is none; one in its watch holds', () => {
     expect(fireOf({ ...working(), phase: 'closed' }, 4)).toMatchObject({ state: 'to-do', findings: [{ code: 'permit.none-here' }] })
-    expect(fireOf({ ...working(), phase: 'watch' }, 4)).toMatchObject({ state: 'hold', findings: [{ code: 'permit.not-in-phase', values: { phase: 'watch' } }] })
+    expect(fireOf({ ...working(), phase: 'watch' }, 4)).toMatchObject({
+      state: 'hold',
+      findings: [{ code: 'permit.not-in-phase', values: { phase: 'watch' } }],
+    })
   })
 })
 

@@ -343,9 +343,9 @@ describe('the Gas gate in detail', () => {
       expect(full - left([earlier({ ...morning, process: 'smaw', shieldingGas: undefined }, null)])[0]!.leftM3).toBe(0)
       expect(full - left([earlier({ ...morning, shieldingGas: 'argon' }, null)])[0]!.leftM3).toBe(0)
       expect(
-        full -
-          left([earlier(morning, null), earlier({ ...morning, startsAt: '08:00', endsAt: '09:00', gasFlowLPerMin: 30 }, null)])[0]!
-            .leftM3,
+        full
+        - left([earlier(morning, null), earlier({ ...morning, startsAt: '08:00', endsAt: '09:00', gasFlowLPerMin: 30 }, null)])[0]!
+          .leftM3,
       ).toBeCloseTo(1.2, 9)
     })
     it('an earlier job that does not say how much it drew leaves it open', () => {

@@ -19,12 +19,15 @@ describe('the word at the end', () => {
   const { facts } = factsFromTold(CLEAR_SHOP)
   const { stations } = facts
   const bay = facts.site.bays.find(({ bayId }) => bayId === 'bay-1')!
-  const judge = (over: Partial<Station> = {}, more: { readonly unheardSince?: string | null; readonly leak?: boolean } = {}) => {
+  const judge = (over: Partial<Station> = {}, more: { readonly unheardSince?: string | null, readonly leak?: boolean } = {}) => {
     const leaking = (one: CylinderState) =>
       evolveCylinder(one, { type: 'danger-found', version: 1, payload: { danger: 'leak', at: facts.now } })!
     const known = more.leak ? { ...facts, cylinders: facts.cylinders.map(leaking) } : facts
     const view = viewsOf(joinFacts(known))(bay)
-    return assessStation({ ...stations[bay.bayId]!, ...over }, { ...view, ...(more.unheardSince === undefined ? {} : { unheardSince: more.unheardSince }) })
+    return assessStation(
+      { ...stations[bay.bayId]!, ...over },
+      { ...view, ...(more.unheardSince === undefined ? {} : { unheardSince: more.unheardSince }) },
+    )
   }
   it('is clear when every gate is open or not needed, with no reason and nothing closed', () => {
     expect(judge()).toMatchObject({ word: 'clear-to-strike', reason: null, firstClosed: null })
@@ -101,7 +104,7 @@ describe('what stands at a bay', () => {
   })
   const said = (severity: Finding['severity'], code: string): Finding =>
     ({ severity, code, values: {}, sources: [] }) as unknown as Finding
-  it("a look that is due is to do, everything else was found; of yesterday's judgement nothing is kept", () => {
+  it('a look that is due is to do, everything else was found; of yesterday\'s judgement nothing is kept', () => {
     const [found, missing]: [Finding[], Finding[]] = [[], []]
     sortItemFindings(
       [

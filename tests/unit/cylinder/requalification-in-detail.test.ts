@@ -167,7 +167,7 @@ describe('a shoulder', () => {
   it.each(ROWS)('%s with %j, %j: %s', (stamps, gas, over, nextDue, rule, may, expected) => {
     const read = requalification({ stamps, gas, today: TODAY, ...over })
     const said = read.findings.map(({ severity, code, values }) => {
-      const { reason, years, on } = values as { readonly reason?: string; readonly years?: number; readonly on?: string }
+      const { reason, years, on } = values as { readonly reason?: string, readonly years?: number, readonly on?: string }
       return [severity, code.slice(code.indexOf('.') + 1), reason ?? years ?? on].filter(part => part !== undefined).join(' ')
     })
     const service = /\d{4}/.exec(stamps)?.[0]

@@ -86,30 +86,30 @@ function follow(
  * What the bays put into each zone at a minute, the arc's minutes spread over its hour; what a hood takes comes back through its
  * filter or not at all.
  */
-const intoZones =
-  (what: 'total-fume' | 'ozone', end: End, counted: readonly number[], only?: ArcWork) =>
-  (atMin: number): readonly number[] => {
-    const into = [0, 0, 0]
-    for (const spot of counted) {
-      const { hood, capture, work } = BAYS[spot]!
-      const taken = capture[OTHER_END[end]]
-      for (const stretch of work) {
-        const { fromMin, toMin, arcMinPerH, emission } = stretch
-        if (atMin < fromMin || atMin >= toMin || (only !== undefined && only !== stretch)) continue
-        const mgPerS = ((emission[what]![end] / 60) * arcMinPerH) / 60
-        into[spot + 1]! += mgPerS * (1 - taken)
-        if (hood!.returnsAir) into[0]! += mgPerS * taken * (what === 'ozone' ? 1 : 1 - hood!.filterEfficiency)
+const intoZones
+  = (what: 'total-fume' | 'ozone', end: End, counted: readonly number[], only?: ArcWork) =>
+    (atMin: number): readonly number[] => {
+      const into = [0, 0, 0]
+      for (const spot of counted) {
+        const { hood, capture, work } = BAYS[spot]!
+        const taken = capture[OTHER_END[end]]
+        for (const stretch of work) {
+          const { fromMin, toMin, arcMinPerH, emission } = stretch
+          if (atMin < fromMin || atMin >= toMin || (only !== undefined && only !== stretch)) continue
+          const mgPerS = ((emission[what]![end] / 60) * arcMinPerH) / 60
+          into[spot + 1]! += mgPerS * (1 - taken)
+          if (hood!.returnsAir) into[0]! += mgPerS * taken * (what === 'ozone' ? 1 : 1 - hood!.filterEfficiency)
+        }
       }
+      return into
     }
-    return into
-  }
 
 /** The day of one listener by the simulation: working they breathe their near field, else the hall. */
 function simulated(
   what: 'total-fume' | 'ozone',
   end: End,
   spot: number,
-  { fromMin, toMin, counted = [0, 1] }: { fromMin: number; toMin: number; counted?: readonly number[] },
+  { fromMin, toMin, counted = [0, 1] }: { fromMin: number, toMin: number, counted?: readonly number[] },
 ): Record<'twa' | 'nearField' | 'farField', number> {
   const own = BAYS[spot]!.work
   const workMin = own.reduce((sum, stretch) => sum + stretch.toMin - stretch.fromMin, 0)
@@ -285,7 +285,7 @@ describe('fume that the incoming air carries', () => {
     // Four hours of eight.
     for (const kind of ['twa', 'twaFromOthers'] as const) expect(added('total-fume', kind)[2]).toBeCloseTo(settled / 2, 12)
   })
-  it("is like the bay's own fume at its strongest; a gas it does not carry", () => {
+  it('is like the bay\'s own fume at its strongest; a gas it does not carry', () => {
     expect(added('manganese', 'farField')[2]).toBeCloseTo((settled * 4) / 20, 12)
     expect(dirty().ozone).toEqual(clean().ozone)
   })
@@ -298,7 +298,7 @@ describe('fume that the incoming air carries', () => {
       found - hallShift({ ...still, backgroundMgPerM3: 0 }, idleHood, { shiftHours: 4 }).at(0)['total-fume']!.farField.high,
     ).toBeCloseTo(0.3, 9)
   })
-  it("no fume of one's own says nothing of what it is made of", () => {
+  it('no fume of one\'s own says nothing of what it is made of', () => {
     const gasOnly = [{ ...bays[0]!, work: [{ ...bays[0]!.work[0]!, emission: { manganese: { low: 1, mid: 1, high: 1 } } }] }]
     expect(hallShift(DIRTY, gasOnly, { shiftHours: 4 }).at(0)).toEqual(hallShift(HALL, gasOnly, { shiftHours: 4 }).at(0))
   })

@@ -24,7 +24,7 @@ const air = (twa: number, shortTerm = twa, peak = shortTerm): Breathed => ({
 const judge = (
   breathed: BreathedBySubstance,
   ruleSets: readonly ExposureRuleSetId[] = ['us-legal'],
-  { action = 0.5, hours = 8, measured }: { action?: number; hours?: number; measured?: MeasuredAverages } = {},
+  { action = 0.5, hours = 8, measured }: { action?: number, hours?: number, measured?: MeasuredAverages } = {},
 ) => judgeExposure(breathed, ruleSets, action, hours, measured)
 const all = (judged: ReturnType<typeof judge>) => judged.findings.map(({ severity, code }) => `${severity} ${code.slice(9)}`)
 /** US law prints nothing for fume as a whole, which is said each time: looked at on its own. */
@@ -92,7 +92,7 @@ describe('a substance that nobody in force limits', () => {
     expect(codes(judge({ ozone: air(0) }, ['eu']))).not.toContain('note limit-borrowed')
     expect(codes(judge({ ozone: air(0.02) }))).not.toContain('note limit-borrowed')
   })
-  it("keeps what binds above: cadmium in Germany stands under the union's limit, and is not borrowed", () => {
+  it('keeps what binds above: cadmium in Germany stands under the union\'s limit, and is not borrowed', () => {
     const cadmium = judge({ cadmium: air(0.037) }, ['de'])
     expect(cadmium.uses.some(({ isBorrowed }) => isBorrowed)).toBe(false)
     expect(over(cadmium)).toMatchObject([{ substance: 'cadmium', ruleSet: 'eu' }])
@@ -126,7 +126,7 @@ describe('what samples measured', () => {
     })
     expect(judge({ lead: air(0.2) }, ['us-legal']).worst!.fraction).toBeCloseTo(4, 12)
   })
-  it("in a sum the bound of the samples takes the model's place; unmeasured parts stay", () => {
+  it('in a sum the bound of the samples takes the model\'s place; unmeasured parts stay', () => {
     const both: BreathedBySubstance = { cadmium: air(0.002), lead: air(0.02) }
     // 0.002/0.005 + 0.02/0.05 = 0.8 by the model; 0.02 measured at 0.005/0.05 = 0.1 makes 0.5.
     expect(judge(both).mixture).toMatchObject({ group: 'kidneys', ruleSet: 'us-legal' })
@@ -196,7 +196,7 @@ describe('what nobody limits anywhere, and what kills at once', () => {
 })
 
 describe('which rules bind', () => {
-  it("a state keeps the federal law, a member the union's; the law always, the basis besides; nobody known: all", () => {
+  it('a state keeps the federal law, a member the union\'s; the law always, the basis besides; nobody known: all', () => {
     expect([withInherited(['us-ca']), withInherited(['de']), withInherited(['uk', 'us-legal'])]).toEqual([
       ['us-ca', 'us-legal'],
       ['de', 'eu'],

@@ -16,7 +16,7 @@ const suits = (hazard: Hazard, jurisdiction: (typeof JURISDICTIONS)[number] = 'u
   respiratorsFor(hazard, jurisdiction)
     .masks.filter(mask => mask.suits)
     .map(({ mask }) => mask)
-const codes = ({ findings }: { readonly findings: readonly { readonly severity: string; readonly code: string }[] }) =>
+const codes = ({ findings }: { readonly findings: readonly { readonly severity: string, readonly code: string }[] }) =>
   findings.map(({ severity, code }) => `${severity} ${code.slice(11)}`)
 const masksOf = (fits: (mask: ReturnType<typeof respiratorsIn>[number]) => boolean) =>
   respiratorsIn('us')
@@ -49,7 +49,7 @@ describe('which masks answer a hazard', () => {
   })
   it.each([[{ oxygenLack: true }], [{ isUnknown: true }], [{ overIdlh: ['nickel' as SubstanceId] }]])(
     'danger leaves only what leads out: %j',
-    hazard => {
+    (hazard) => {
       const need = respiratorsFor({ neededApf: 1, ...hazard }, 'us')
       expect(need.isDanger).toBe(true)
       expect(need.masks.filter(mask => mask.suits).map(({ mask }) => mask)).toEqual(

@@ -7,25 +7,51 @@ import { emissionOf } from '#core/fume/emission'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
 import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/ids/vocabulary'
 
-const STICK: FumeQuestion = { process: 'smaw', consumable: 'e7018', currentA: 165, baseMetal: 'mild-steel', coating: 'none', plateThicknessMm: 8 }
+const STICK: FumeQuestion = {
+  process: 'smaw',
+  consumable: 'e7018',
+  currentA: 165,
+  baseMetal: 'mild-steel',
+  coating: 'none',
+  plateThicknessMm: 8,
+}
 const codes = (question: FumeQuestion) => emissionOf(question).findings.map(({ code }) => code)
 
 describe('the fume of a job', () => {
   it('is said for every combination or held, and never negative or out of order', () => {
-    fc.assert(fc.property(
-      fc.constantFrom(...PROCESSES), fc.option(fc.constantFrom(...CONSUMABLES), { nil: undefined }), fc.option(fc.constantFrom(...BASE_METALS), { nil: undefined }), fc.constantFrom(...COATINGS),
-      fc.option(fc.integer({ min: 10, max: 600 }), { nil: undefined }), fc.option(fc.constantFrom(...SHIELDING_GASES), { nil: undefined }), fc.integer({ min: 0, max: 80 }),
-      (process, consumable, baseMetal, coating, currentA, shieldingGas, strippedWidthMm) => {
-        const { substances, findings } = emissionOf({ process, consumable, baseMetal, coating, currentA, shieldingGas, strippedWidthMm })
-        const fume = substances['total-fume']
-        if (!fume) expect(findings.some(({ severity }) => severity === 'hold')).toBe(true)
-        for (const { mgPerMin: { low, mid, high }, sources } of Object.values(substances)) {
-          expect(low).toBeGreaterThanOrEqual(0)
-          expect(mid).toBeGreaterThanOrEqual(low)
-          expect(high).toBeGreaterThanOrEqual(mid)
-          expect(sources.length).toBeGreaterThan(0)
-        }
-      }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...PROCESSES),
+        fc.option(fc.constantFrom(...CONSUMABLES), { nil: undefined }),
+        fc.option(fc.constantFrom(...BASE_METALS), { nil: undefined }),
+        fc.constantFrom(...COATINGS),
+        fc.option(fc.integer({ min: 10, max: 600 }), { nil: undefined }),
+        fc.option(fc.constantFrom(...SHIELDING_GASES), { nil: undefined }),
+        fc.integer({ min: 0, max: 80 }),
+        (process, consumable, baseMetal, coating, currentA, shieldingGas, strippedWidthMm) => {
+          const { substances, findings } = emissionOf({
+            process,
+            consumable,
+            baseMetal,
+            coating,
+            currentA,
+            shieldingGas,
+            strippedWidthMm,
+          })
+          const fume = substances['total-fume']
+          if (!fume) expect(findings.some(({ severity }) => severity === 'hold')).toBe(true)
+          for (const {
+            mgPerMin: { low, mid, high },
+            sources,
+          } of Object.values(substances)) {
+            expect(low).toBeGreaterThanOrEqual(0)
+            expect(mid).toBeGreaterThanOrEqual(low)
+            expect(high).toBeGreaterThanOrEqual(mid)
+            expect(sources.length).toBeGreaterThan(0)
+          }
+        },
+      ),
+    )
   })
   it('rises with the current, and falls to nothing of zinc as the stripped width grows', () => {
     fc.assert(fc.property(fc.integer({ min: 50, max: 300 }), fc.integer({ min: 1, max: 100 }), (currentA, more) => {
@@ -43,7 +69,8 @@ describe('the fume of a job', () => {
     expect(codes({ process: 'pac', coating: 'none' })).toEqual(['fume.input-missing'])
     expect(codes({ ...STICK, coating: 'zinc', coatingStripped: true })).toContain('fume.input-missing')
   })
-  it('says that grinding a coating off makes dust of its own', () => expect(codes({ ...STICK, coating: 'zinc', coatingStripped: true, strippedWidthMm: 50 })).toContain('fume.stripping-dust'))
+  it('says that grinding a coating off makes dust of its own', () =>
+    expect(codes({ ...STICK, coating: 'zinc', coatingStripped: true, strippedWidthMm: 50 })).toContain('fume.stripping-dust'))
   it('counts an unknown thickness as the thickest coating and the widest burn', () => {
     const at = (plateThicknessMm?: number) => emissionOf({ ...STICK, coating: 'zinc', plateThicknessMm }).substances.zinc!.mgPerMin.high
     expect(at(undefined)).toBe(at(25))
@@ -54,7 +81,9 @@ describe('the fume of a job', () => {
     expect(isGas('manganese')).toBe(false)
     expect(() => mgPerM3FromPpm('manganese', 1)).toThrow('not a gas')
     // Magnesium in the wire screens the light that makes ozone.
-    expect(gasesAtArc('gmaw', { baseMetal: 'aluminium', consumable: 'er5356' }).ozone!.high).toBeLessThan(gasesAtArc('gmaw', { baseMetal: 'aluminium', consumable: 'er4043' }).ozone!.high)
+    expect(gasesAtArc('gmaw', { baseMetal: 'aluminium', consumable: 'er5356' }).ozone!.high).toBeLessThan(
+      gasesAtArc('gmaw', { baseMetal: 'aluminium', consumable: 'er4043' }).ozone!.high,
+    )
   })
 })
 
@@ -71,7 +100,12 @@ describe('the shop\'s own data sheets', () => {
   it('that list only some elements erase no other: hexavalent chromium of a stainless rod stays', () => {
     const stainless = { ...STICK, consumable: 'e308l-16', baseMetal: 'stainless-steel' } as const
     const bare = emissionOf(stainless).substances['chromium-vi']!.mgPerMin
-    const withSheet = emissionOf(stainless, { process: 'smaw', consumable: 'e308l-16', title: 'Iron only', compositionPercent: { iron: 8 } })
+    const withSheet = emissionOf(stainless, {
+      process: 'smaw',
+      consumable: 'e308l-16',
+      title: 'Iron only',
+      compositionPercent: { iron: 8 },
+    })
     expect(withSheet.substances['chromium-vi']!.mgPerMin).toEqual(bare)
   })
   it('of another process, or of none that was said, do not speak', () => {
@@ -88,14 +122,24 @@ describe('the shop\'s own data sheets', () => {
   })
   it('are entered, replaced and dropped; one that is not there cannot be dropped', () => {
     const entered = evolveSheets(NO_SHEETS, { type: 'sheet-entered', version: 2, payload: { sheet } })
-    expect(sheetFor(evolveSheets(entered, { type: 'sheet-entered', version: 2, payload: { sheet: { ...sheet, title: 'Sheet 4' } } }), 'smaw', 'e7018')!.title).toBe('Sheet 4')
+    expect(
+      sheetFor(
+        evolveSheets(entered, { type: 'sheet-entered', version: 2, payload: { sheet: { ...sheet, title: 'Sheet 4' } } }),
+        'smaw',
+        'e7018',
+      )!.title,
+    ).toBe('Sheet 4')
     expect(evolveSheets(entered, { type: 'sheet-dropped', version: 2, payload: { process: 'smaw', consumable: 'e7018' } })).toEqual({})
-    expect(decideSheets(NO_SHEETS, { type: 'fume.drop-sheet', payload: { process: 'smaw', consumable: 'e7018' } })).toHaveProperty('refused')
+    expect(decideSheets(NO_SHEETS, { type: 'fume.drop-sheet', payload: { process: 'smaw', consumable: 'e7018' } })).toHaveProperty(
+      'refused',
+    )
   })
   it('of before processes were asked belong to the one process of their consumable, or to none', () => {
     const { process: _process, ...old } = sheet
     expect(upcastSheets('sheet-entered', 1, { sheet: old })).toMatchObject({ version: 2, payload: { sheet: { process: 'smaw' } } })
-    expect(upcastSheets('sheet-entered', 1, { sheet: { ...old, consumable: 'er4043' } })).toMatchObject({ payload: { sheet: { process: null } } })
+    expect(upcastSheets('sheet-entered', 1, { sheet: { ...old, consumable: 'er4043' } })).toMatchObject({
+      payload: { sheet: { process: null } },
+    })
     expect(upcastSheets('sheet-dropped', 1, { consumable: 'e7018' })).toMatchObject({ payload: { process: 'smaw' } })
   })
 })

@@ -65,7 +65,7 @@ describe('a pattern takes no longer than its text is long', () => {
   it('is looked for where patterns are', () => {
     expect(PATTERNS.length).toBeGreaterThan(60)
   })
-  it.each(PATTERNS)('%s of %s', pattern => {
+  it.each(PATTERNS)('%s of %s', (pattern) => {
     const look = `for (const unit of units) for (const begin of beginnings) {
       const text = begin + unit.repeat(${LONG}) + '\\u0001'
       text.replace(pattern, '')

@@ -43,13 +43,13 @@ describe('the first field that cannot be kept', () => {
 })
 
 describe('names and ids', () => {
-  it.each(['Maren\u200B', '\u202Etrow', 'B\uFEFFay', 'a\u2066b', 'so\u00ADft'])('%j holds what nobody sees, and is no name', name => {
+  it.each(['Maren\u200B', '\u202Etrow', 'B\uFEFFay', 'a\u2066b', 'so\u00ADft'])('%j holds what nobody sees, and is no name', (name) => {
     expect(hasUnseen(name)).toBe(true)
     expect(nameSchema.safeParse(name).success).toBe(false)
     expect(payloadSchemas['person.add'].safeParse({ name, roles: ['learner'], areaId: null, bayId: null }).success).toBe(false)
   })
   it('names of people keep their own letters', () => {
-    for (const name of ['Søren Ångström', 'Nguyễn Văn A', "O'Hara", 'Иван', 'राम']) expect(nameSchema.parse(` ${name} `)).toBe(name)
+    for (const name of ['Søren Ångström', 'Nguyễn Văn A', 'O\'Hara', 'Иван', 'राम']) expect(nameSchema.parse(` ${name} `)).toBe(name)
   })
   it.each(['bay-4', 'a', '0b8f6c1e-7f0a-4c38-9f7d-0f6f2b0f3a11'])('%s is an id', id => expect(idSchema.safeParse(id).success).toBe(true))
   it.each(['', 'Bay-4', '-a', 'a/b', 'ä', 'a b', 'a'.repeat(65)])('%j is none', id => expect(idSchema.safeParse(id).success).toBe(false))

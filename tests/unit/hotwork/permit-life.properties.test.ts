@@ -10,7 +10,13 @@ import type { Permit, PermitCommand, PermitEvent } from '#core/streams/permit/pe
 import { EXTINGUISHER, REQUEST, contextAt, PEOPLE } from './permit-world'
 
 /** One step of a random life: somebody does something some minutes later, or the clock fires what is due. */
-interface Step { readonly afterMin: number, readonly by: string, readonly command: PermitCommand, readonly isSigned: boolean, readonly lateMin: number }
+interface Step {
+  readonly afterMin: number
+  readonly by: string
+  readonly command: PermitCommand
+  readonly isSigned: boolean
+  readonly lateMin: number
+}
 
 const START = Date.parse('2026-11-24T08:00:00.000Z')
 const iso = (minutes: number): string => new Date(START + minutes * 60_000).toISOString()
@@ -22,17 +28,60 @@ const command: fc.Arbitrary<PermitCommand> = fc.oneof(
   { weight: 2, arbitrary: fc.constant<PermitCommand>({ type: 'permit.start-work', payload: {} }) },
   { weight: 1, arbitrary: fc.constant<PermitCommand>({ type: 'permit.leave-post', payload: {} }) },
   { weight: 1, arbitrary: person.map((relievedId): PermitCommand => ({ type: 'permit.relieve', payload: { relievedId } })) },
-  { weight: 1, arbitrary: fc.constantFrom<PermitCommand>({ type: 'permit.stop', payload: { cause: 'wind' } }, { type: 'permit.call-help', payload: {} }) },
+  {
+    weight: 1,
+    arbitrary: fc.constantFrom<PermitCommand>(
+      { type: 'permit.stop', payload: { cause: 'wind' } },
+      { type: 'permit.call-help', payload: {} },
+    ),
+  },
   { weight: 2, arbitrary: fc.constant<PermitCommand>({ type: 'permit.resume', payload: { cleared: 'calm again' } }) },
   { weight: 1, arbitrary: fc.constant<PermitCommand>({ type: 'permit.end-work', payload: {} }) },
   { weight: 1, arbitrary: fc.constant<PermitCommand>({ type: 'permit.report-arc', payload: { place: REQUEST.place } }) },
-  { weight: 1, arbitrary: fc.constantFrom<PermitCommand>({ type: 'permit.revoke', payload: { reason: 'no' } }, { type: 'permit.refuse', payload: { reason: 'no' } }, { type: 'permit.extend', payload: { untilAt: iso(300) } }, { type: 'permit.take-over', payload: {} }) },
-  { weight: 2, arbitrary: fc.constant<PermitCommand>({ type: 'permit.authorise', payload: { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] } }) },
-  { weight: 2, arbitrary: fc.constantFrom<PermitCommand>({ type: 'permit.close', payload: {} }, { type: 'permit.read-gas', payload: { lelPercent: 0, oxygenPercent: 20.9, instrument: 'GD-1', point: 'low' } }, { type: 'permit.read-gas', payload: { lelPercent: 12, oxygenPercent: 20.9, instrument: 'GD-1', point: 'low' } }) },
+  {
+    weight: 1,
+    arbitrary: fc.constantFrom<PermitCommand>(
+      { type: 'permit.revoke', payload: { reason: 'no' } },
+      { type: 'permit.refuse', payload: { reason: 'no' } },
+      { type: 'permit.extend', payload: { untilAt: iso(300) } },
+      { type: 'permit.take-over', payload: {} },
+    ),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.constant<PermitCommand>({
+      type: 'permit.authorise',
+      payload: { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] },
+    }),
+  },
+  {
+    weight: 2,
+    arbitrary: fc.constantFrom<PermitCommand>(
+      { type: 'permit.close', payload: {} },
+      { type: 'permit.read-gas', payload: { lelPercent: 0, oxygenPercent: 20.9, instrument: 'GD-1', point: 'low' } },
+      { type: 'permit.read-gas', payload: { lelPercent: 12, oxygenPercent: 20.9, instrument: 'GD-1', point: 'low' } },
+    ),
+  },
 )
-const step = fc.record({ afterMin: fc.integer({ min: 0, max: 25 }), by: person, command, isSigned: fc.boolean(), lateMin: fc.constantFrom(0, 0, 0, 0, 3, 40) })
+const step = fc.record({
+  afterMin: fc.integer({ min: 0, max: 25 }),
+  by: person,
+  command,
+  isSigned: fc.boolean(),
+  lateMin: fc.constantFrom(0, 0, 0, 0, 3, 40),
+})
 
-interface Life { readonly permit: Permit | null, readonly events: readonly PermitEvent[], readonly trail: readonly { readonly nowMin: number, readonly before: Permit | null, readonly events: readonly PermitEvent[], readonly after: Permit | null, readonly kit: boolean }[] }
+interface Life {
+  readonly permit: Permit | null
+  readonly events: readonly PermitEvent[]
+  readonly trail: readonly {
+    readonly nowMin: number
+    readonly before: Permit | null
+    readonly events: readonly PermitEvent[]
+    readonly after: Permit | null
+    readonly kit: boolean
+  }[]
+}
 
 /** Lives a life: before each step every deadline that has come is fired, as the worker does. */
 function live(steps: readonly Step[]): Life {
@@ -89,7 +138,8 @@ describe('a permit\'s life, whatever happens in it', () => {
     let lastArc = ''
     for (const { before, after, events: now } of trail) {
       for (const event of now) {
-        if (event.type === 'arc-reported' || event.type === 'arc-found' || event.type === 'work-ended') lastArc = lastArc > event.payload.at ? lastArc : event.payload.at
+        if (event.type === 'arc-reported' || event.type === 'arc-found' || event.type === 'work-ended')
+          lastArc = lastArc > event.payload.at ? lastArc : event.payload.at
       }
       if (now.some(({ type }) => type === 'watch-over')) {
         expect(Date.parse(after!.watchOverAt!) - Date.parse(before!.watchFrom!)).toBeGreaterThanOrEqual(before!.plan.afterMin * 60_000)
@@ -119,11 +169,24 @@ describe('a permit\'s life, whatever happens in it', () => {
 })
 
 it('the world of these lives lets a permit be worked to its end', () => {
-  const walk = (type: PermitCommand['type'], payload: object, by: string, afterMin: number): Step => ({ afterMin, by, command: { type, payload } as PermitCommand, isSigned: true, lateMin: 0 })
+  const walk = (type: PermitCommand['type'], payload: object, by: string, afterMin: number): Step => ({
+    afterMin,
+    by,
+    command: { type, payload } as PermitCommand,
+    isSigned: true,
+    lateMin: 0,
+  })
   const rounds = (count: number): readonly Step[] => Array.from({ length: count }, () => walk('permit.round', {}, 'hedda', 14))
   const { permit } = live([
-    walk('permit.authorise', { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] }, 'oskar', 1), walk('permit.take-post', {}, 'hedda', 1), walk('permit.start-work', {}, 'kit', 1),
-    ...rounds(3), walk('permit.end-work', {}, 'kit', 2), ...rounds(5), ...Array.from({ length: 8 }, () => walk('permit.round', {}, 'hedda', 24)), ...(['ducts-conveyors', 'detectors-isolated'] as const).map(precaution => walk('permit.restore', { precaution }, 'kit', 1)), walk('permit.close', {}, 'oskar', 20),
+    walk('permit.authorise', { watcherIds: ['hedda'], secondChannel: 'radio 2', nearSeen: [] }, 'oskar', 1),
+    walk('permit.take-post', {}, 'hedda', 1),
+    walk('permit.start-work', {}, 'kit', 1),
+    ...rounds(3),
+    walk('permit.end-work', {}, 'kit', 2),
+    ...rounds(5),
+    ...Array.from({ length: 8 }, () => walk('permit.round', {}, 'hedda', 24)),
+    ...(['ducts-conveyors', 'detectors-isolated'] as const).map(precaution => walk('permit.restore', { precaution }, 'kit', 1)),
+    walk('permit.close', {}, 'oskar', 20),
   ])
   expect(permit!.phase).toBe('closed')
   expect(NEW_SITE_RULES.watchAfterMin).toBe(60)

@@ -50,7 +50,7 @@ const permit = (over: Partial<Permit>): Permit => ({
 })
 const after = (before: Permit, ...events: readonly PermitEvent[]): Permit => events.reduce<Permit | null>(evolvePermit, before)!
 type PayloadOf<Type extends PermitEvent['type']> = PermitEvent extends infer One
-  ? One extends { readonly type: infer Types; readonly payload: infer Payload }
+  ? One extends { readonly type: infer Types, readonly payload: infer Payload }
     ? Type extends Types
       ? Payload
       : never
@@ -60,7 +60,7 @@ const event = <Type extends PermitEvent['type']>(type: Type, payload: PayloadOf<
   ({ type, version: type === 'permit-closed' ? 2 : 1, payload }) as PermitEvent
 
 describe('phases', () => {
-  it.each(PERMIT_PHASES)('%s', phase => {
+  it.each(PERMIT_PHASES)('%s', (phase) => {
     expect(hasEnded(phase)).toBe(['closed', 'refused', 'revoked', 'lapsed'].includes(phase))
     expect(isBeforeWatch(phase)).toBe(['requested', 'precautions', 'authorised', 'working', 'suspended'].includes(phase))
     expect(needsCover(permit({ phase }))).toBe(['working', 'suspended', 'watch'].includes(phase))

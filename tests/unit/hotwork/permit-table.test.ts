@@ -306,7 +306,7 @@ describe('authorising', () => {
   const busy = (personId: string, over: object) => PEOPLE.map(one => (one.personId === personId ? { ...one, ...over } : one))
   it.each([
     ['unsigned', () => auth({ isSigned: false }), 'no: signature-needed'],
-    ["one's own work", () => auth({}, AUTHORISE, precautions, 'kit'), 'no: own-work'],
+    ['one\'s own work', () => auth({}, AUTHORISE, precautions, 'kit'), 'no: own-work'],
     ['past its end', () => auth({}, AUTHORISE, precautions, 'oskar', 240), 'no: past'],
     [
       'over an open stop',

@@ -36,7 +36,7 @@ describe('a precaution is asked for where its fact is so, and where nobody looke
     for (const value of without) expect([value, asked({}, { [fact]: value }).has(id)]).toEqual([value, false])
     for (const value of withIt) expect([value, asked({}, { [fact]: value }).has(id)]).toEqual([value, true])
   })
-  it.each(['sprinklers-live', 'heads-shielded'] as const)('%s by the sprinklers', id => {
+  it.each(['sprinklers-live', 'heads-shielded'] as const)('%s by the sprinklers', (id) => {
     expect([...(['none', 'in-service', undefined] as const)].map(sprinklers => asked({}, {}, { sprinklers }).has(id))).toEqual([
       false,
       true,

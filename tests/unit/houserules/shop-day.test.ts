@@ -11,7 +11,8 @@ describe('the shop day', () => {
     expect(ends('2026-07-01T12:00:00Z', 'America/Los_Angeles')).toBe('2026-07-02T11:00:00.000Z')
   })
   it('is an hour shorter or longer where the clocks change', () => {
-    // Europe/London goes to summer time on 29 March 2026 at 01:00 UTC and back on 25 October 2026 at 01:00 UTC (published rule: last Sundays).
+    // Europe/London goes to summer time on 29 March 2026 at 01:00 UTC and back on 25 October 2026 at 01:00 UTC (published rule: last
+    // Sundays).
     expect(ends('2026-03-28T12:00:00Z', 'Europe/London')).toBe('2026-03-29T03:00:00.000Z')
     expect(ends('2026-10-24T12:00:00Z', 'Europe/London')).toBe('2026-10-25T04:00:00.000Z')
   })

@@ -6,7 +6,13 @@ const NOW = '2026-03-02T09:00:00.000Z'
 const LATER = '2026-03-03T04:00:00.000Z'
 const NOBODY = { personId: null, sinceAt: null, untilAt: null }
 const job = (startsAt: string, endsAt: string, process: Job['process'] = 'smaw'): Job => ({ process, startsAt, endsAt })
-const spans = (earlier: readonly Job[], current: Job | null) => dayWork(earlier.map(one => ({ job: one, validUntil: LATER, ...NOBODY })), current, 4, NOW).map(({ job: { process }, fromMin, toMin }) => `${process} ${fromMin}-${toMin}`)
+const spans = (earlier: readonly Job[], current: Job | null) =>
+  dayWork(
+    earlier.map(one => ({ job: one, validUntil: LATER, ...NOBODY })),
+    current,
+    4,
+    NOW,
+  ).map(({ job: { process }, fromMin, toMin }) => `${process} ${fromMin}-${toMin}`)
 
 describe('the work of a bay\'s day', () => {
   it('counts from the shop-day hour, over midnight too', () => {
@@ -20,12 +26,20 @@ describe('the work of a bay\'s day', () => {
     expect(spans([job('08:00', '12:00', 'gmaw')], job('10:00', '11:00'))).toEqual(['gmaw 240-360', 'gmaw 420-480', 'smaw 360-420'])
     expect(spans([job('08:00', '12:00', 'gmaw')], job('08:00', '12:00'))).toEqual(['smaw 240-480'])
   })
-  it('forgets the day before', () => expect(dayWork([{ job: job('08:00', '10:00'), validUntil: NOW, ...NOBODY }], null, 4, NOW)).toEqual([]))
+  it('forgets the day before', () =>
+    expect(dayWork([{ job: job('08:00', '10:00'), validUntil: NOW, ...NOBODY }], null, 4, NOW)).toEqual([]))
 })
 
 describe('the work of one person', () => {
   const clock = { timeZone: 'Europe/London', shopDayHour: 4 }
-  const theirs = (sinceAt: string | null, untilAt: string | null) => workOf('imke', [{ job: job('08:00', '12:00'), validUntil: LATER, personId: 'imke', sinceAt, untilAt }], { job: null, personId: null }, clock, NOW).map(({ fromMin, toMin }) => `${fromMin}-${toMin}`)
+  const theirs = (sinceAt: string | null, untilAt: string | null) =>
+    workOf(
+      'imke',
+      [{ job: job('08:00', '12:00'), validUntil: LATER, personId: 'imke', sinceAt, untilAt }],
+      { job: null, personId: null },
+      clock,
+      NOW,
+    ).map(({ fromMin, toMin }) => `${fromMin}-${toMin}`)
   it('is the part of a job that stood while they were there, by the clock on the wall', () => {
     expect(theirs('2026-03-02T07:30:00.000Z', '2026-03-02T09:00:00.000Z')).toEqual(['240-300'])
     expect(theirs('2026-03-02T07:30:00.000Z', '2026-03-02T07:45:00.000Z')).toEqual([])
@@ -33,7 +47,15 @@ describe('the work of one person', () => {
   it('and the whole of it where nobody wrote down when they came or went', () => expect(theirs(null, null)).toEqual(['240-480']))
   it('what somebody else did there is not theirs; the job that stands is, if they stand at it', () => {
     const current = { job: job('10:00', '14:00'), personId: 'imke' }
-    expect(workOf('imke', [{ job: job('08:00', '12:00'), validUntil: LATER, personId: 'kit', sinceAt: null, untilAt: null }], current, clock, NOW).map(({ fromMin, toMin }) => `${fromMin}-${toMin}`)).toEqual(['360-600'])
+    expect(
+      workOf(
+        'imke',
+        [{ job: job('08:00', '12:00'), validUntil: LATER, personId: 'kit', sinceAt: null, untilAt: null }],
+        current,
+        clock,
+        NOW,
+      ).map(({ fromMin, toMin }) => `${fromMin}-${toMin}`),
+    ).toEqual(['360-600'])
     expect(workOf('kit', [], current, clock, NOW)).toEqual([])
   })
 })

@@ -26,7 +26,9 @@ type Less<Of> = readonly (readonly [what: string, less: Of])[]
 const isObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
-/** What is left where one fact is not said: left out, or null where it may be. `kept` are no facts but what it is; what they hold is tried. */
+/**
+ * What is left where one fact is not said: left out, or null where it may be. `kept` are no facts but what it is; what they hold is tried.
+ */
 function oneLess<Of extends object>(whole: Of, kept: ReadonlySet<string>, canBeNull: ReadonlySet<string> = new Set()): Less<Of> {
   return Object.entries(whole).flatMap(([key, value]): Less<Of> => {
     if (value === undefined || value === null) return []
@@ -92,12 +94,12 @@ describe('what a permit asks for', () => {
         after.plan.monitoringMin < before.plan.monitoringMin,
         before.plan.needsGasTest && !after.plan.needsGasTest,
       ]
-      const isLess =
-        after.plan.watchers < before.plan.watchers ||
-        after.plan.radiusM < before.plan.radiusM ||
-        (holds(before.verdict.findings) && !holds(after.verdict.findings))
-      const isWeaker =
-        after.verdict.class !== 'forbidden' && (lost.length > 0 || watch.includes(true) || (isLess && !asked(before, after)))
+      const isLess
+        = after.plan.watchers < before.plan.watchers
+          || after.plan.radiusM < before.plan.radiusM
+          || (holds(before.verdict.findings) && !holds(after.verdict.findings))
+      const isWeaker
+        = after.verdict.class !== 'forbidden' && (lost.length > 0 || watch.includes(true) || (isLess && !asked(before, after)))
       return isWeaker ? [`${what}: ${[...lost, ...watch].join(' ')}`] : []
     })
     expect(weaker).toEqual([])
@@ -216,7 +218,13 @@ describe('a cylinder', () => {
       fullM3: 20,
       filledOn: '2026-10-01',
     },
-    'an end of life': { gas: 'argon', owner: 'owned', stamps: 'EN ISO 11119-2 / PW200 / 2022/05 / FIN 2026/05', waterVolumeL: 9, fullM3: 2 },
+    'an end of life': {
+      gas: 'argon',
+      owner: 'owned',
+      stamps: 'EN ISO 11119-2 / PW200 / 2022/05 / FIN 2026/05',
+      waterVolumeL: 9,
+      fullM3: 2,
+    },
   }
   const steps = (marks: CylinderMarks): readonly CylinderCommand[] => [
     {
@@ -241,38 +249,9 @@ describe('a cylinder', () => {
     }, null)!
   /** Who it is and where, clocks that say when, and bad news. */
   const KEPT = new Set([
-    'tag',
-    'gas',
-    'owner',
-    'standing',
-    'in',
-    'placeId',
-    'bayId',
-    'xM',
-    'yM',
-    'by',
-    'at',
-    'validUntil',
-    'isConnected',
-    'isEmpty',
-    'emptiedAt',
-    'isReturned',
-    'isTagWithdrawn',
-    'hasSettled',
-    'danger',
-    'taggedOut',
-    'lastLay',
-    'settlesAt',
-    'touchedAt',
-    'deliveryAt',
-    'shutDownAt',
-    'isUpright',
-    'isSecured',
-    'isCapped',
-    'joints',
-    'gaugePressureKPa',
-    'temperatureC',
-    'grossKg',
+    'tag', 'gas', 'owner', 'standing', 'in', 'placeId', 'bayId', 'xM', 'yM', 'by', 'at', 'validUntil', 'isConnected', 'isEmpty',
+    'emptiedAt', 'isReturned', 'isTagWithdrawn', 'hasSettled', 'danger', 'taggedOut', 'lastLay', 'settlesAt', 'touchedAt', 'deliveryAt',
+    'shutDownAt', 'isUpright', 'isSecured', 'isCapped', 'joints', 'gaugePressureKPa', 'temperatureC', 'grossKg',
   ])
   const NULLS = new Set(['stance', 'reading', 'leakTest', 'deliveryKPa'])
   const dates = (state: CylinderState): string => requalificationOf(state, TODAY).nextDue ?? ''
@@ -327,7 +306,7 @@ describe('a thing with a tag', () => {
   /** Who it is, and when a look was made: without its look it is not looked at. */
   const KEPT = new Set(['tag', 'kind', 'name', 'doneAt', 'eventsSince', 'isRetired', 'assignment', 'lists', 'marks'])
 
-  it.each(EQUIPMENT_KINDS)('%s: in service with every list passed, out of it with one fact less', kind => {
+  it.each(EQUIPMENT_KINDS)('%s: in service with every list passed, out of it with one fact less', (kind) => {
     const state = inService(kind)
     expect(kitItemFact(state, BUILT_IN_LISTS, TODAY, until).mayUse).toBe(true)
     for (const { id } of listsFor(kind, BUILT_IN_LISTS)) {
@@ -348,7 +327,7 @@ describe('a thing with a tag', () => {
       ).toBe(false)
     }
   })
-  it.each(EQUIPMENT_KINDS)('%s: that holds for one list late is not opened by forgetting anything', kind => {
+  it.each(EQUIPMENT_KINDS)('%s: that holds for one list late is not opened by forgetting anything', (kind) => {
     const [late] = listsFor(kind, BUILT_IN_LISTS)
     const state = {
       ...inService(kind),
@@ -404,9 +383,9 @@ describe('samples', () => {
         const left = sample.filter((_, index) => index !== at % sample.length)
         // The highest left out is bad news not told.
         return (
-          sample[at % sample.length]!.value === worst ||
-          judgeSamples(sample, LIMIT).verdict === 'compliant' ||
-          judgeSamples(left, LIMIT).verdict !== 'compliant'
+          sample[at % sample.length]!.value === worst
+          || judgeSamples(sample, LIMIT).verdict === 'compliant'
+          || judgeSamples(left, LIMIT).verdict !== 'compliant'
         )
       }),
       { numRuns: 400, seed: 8 },

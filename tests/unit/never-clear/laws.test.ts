@@ -216,7 +216,7 @@ const SCENARIOS: Readonly<Record<string, readonly Scenario[]>> = {
     ],
     ['a round nobody made', without(CLEAR_SHOP, CLEAR_SHOP.told.findLastIndex(is('permit.round'))), 'gate-3', 'fire'],
     ['an end that has passed', { ...changed(is('permit.request'), payload => ({ ...payload, untilAt: at('08:59') })) }, 'gate-3', 'fire'],
-    ["yesterday's looks", { ...CLEAR_SHOP, now: '2026-11-29T09:00:00.000Z' }, 'bay-1', 'eyes'],
+    ['yesterday\'s looks', { ...CLEAR_SHOP, now: '2026-11-29T09:00:00.000Z' }, 'bay-1', 'eyes'],
   ],
 }
 

@@ -61,8 +61,8 @@ export function otherwise(shop: SiteAsTold, fits: (told: Told) => boolean, chang
   return { ...shop, told: shop.told.map((one, i) => (i === index ? change(one) : one)) }
 }
 
-export const is =
-  (type: Told['type'], stream?: string) =>
-  (told: Told): boolean =>
-    told.type === type && (stream === undefined || told.stream === stream)
+export const is
+  = (type: Told['type'], stream?: string) =>
+    (told: Told): boolean =>
+      told.type === type && (stream === undefined || told.stream === stream)
 export type { GateId }

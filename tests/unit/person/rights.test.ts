@@ -10,10 +10,14 @@ const holder = (...roles: (typeof ROLES)[number][]) => ({ roles, areaId: null, b
 
 describe('who may', () => {
   it('everybody sees the floor and stops anything', () => {
-    for (const role of ROLES) for (const right of ['see-floor', 'stop'] as const) expect(mayDo(holder(role), right, { areaId: 'x', bayId: 'y' })).toBe(true)
+    for (const role of ROLES)
+      for (const right of ['see-floor', 'stop'] as const) expect(mayDo(holder(role), right, { areaId: 'x', bayId: 'y' })).toBe(true)
   })
   it('only the safety lead changes house rules, people and the site', () => {
-    for (const right of ['change-house-rules', 'manage-people', 'set-up-site', 'describe-air', 'record-samples', 'health-fields'] as const) expect(ROLES.filter(role => mayDo(holder(role), right))).toEqual(['safety-lead'])
+    for (const right of [
+      'change-house-rules', 'manage-people', 'set-up-site', 'describe-air', 'record-samples', 'health-fields',
+    ] as const)
+      expect(ROLES.filter(role => mayDo(holder(role), right))).toEqual(['safety-lead'])
   })
   it('an instructor re-opens in their own area only', () => {
     const instructor = { roles: ['instructor'], areaId: 'gate-bays', bayId: null } as const
@@ -28,14 +32,19 @@ describe('who may', () => {
     expect(reachOf(holder('learner'), 'read-records')).toBe('none')
   })
   it('whoever a permit names works under it, nobody else without a task in it; only lead and authoriser answer for one', () => {
-    for (const role of ['learner', 'welder', 'fire-watch'] as const) for (const isOwnPermit of [true, false]) expect(mayDo(holder(role), 'work-permit', { areaId: null, bayId: null, isOwnPermit })).toBe(isOwnPermit)
+    for (const role of ['learner', 'welder', 'fire-watch'] as const)
+      for (const isOwnPermit of [true, false])
+        expect(mayDo(holder(role), 'work-permit', { areaId: null, bayId: null, isOwnPermit })).toBe(isOwnPermit)
     expect(ROLES.filter(role => mayDo(holder(role), 'authorise-permit'))).toEqual(['safety-lead', 'permit-authoriser'])
-    expect([true, false].map(isOwnPermit => mayDo(holder('permit-authoriser'), 'reopen-permit', { areaId: null, bayId: null, isOwnPermit }))).toEqual([true, false])
+    expect(
+      [true, false].map(isOwnPermit => mayDo(holder('permit-authoriser'), 'reopen-permit', { areaId: null, bayId: null, isOwnPermit })),
+    ).toEqual([true, false])
     expect(ROLES.filter(role => !mayDo(holder(role), 'request-permit'))).toEqual(['store-keeper', 'auditor'])
     expect(reachOf(holder('permit-authoriser'), 'read-records')).toBe('permits')
   })
   it('learners and auditors set nothing; nobody without a role may do anything', () => {
-    for (const role of ['learner', 'welder', 'auditor', 'fire-watch', 'store-keeper'] as const) for (const right of ['set-jobs', 'door-checks', 'place-people'] as const) expect(mayDo(holder(role), right)).toBe(false)
+    for (const role of ['learner', 'welder', 'auditor', 'fire-watch', 'store-keeper'] as const)
+      for (const right of ['set-jobs', 'door-checks', 'place-people'] as const) expect(mayDo(holder(role), right)).toBe(false)
     for (const right of RIGHTS) expect(mayDo(holder(), right)).toBe(false)
   })
 })
@@ -43,20 +52,59 @@ describe('who may', () => {
 describe('people and site', () => {
   const lead = { ...NOBODY, name: 'Oskar', roles: ['safety-lead'] as const }
   it('a site keeps its last safety lead', () => {
-    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toMatchObject({ refused: [{ code: 'command.last-safety-lead' }] })
-    expect(decidePerson(lead, { type: 'person.change', payload: { ...lead, roles: ['auditor'] } }, { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toHaveProperty('refused')
-    expect(decidePerson(lead, { type: 'person.leave', payload: {} }, { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toHaveProperty('events')
+    expect(
+      decidePerson(
+        lead,
+        { type: 'person.leave', payload: {} },
+        { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+      ),
+    ).toMatchObject({ refused: [{ code: 'command.last-safety-lead' }] })
+    expect(
+      decidePerson(
+        lead,
+        { type: 'person.change', payload: { ...lead, roles: ['auditor'] } },
+        { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+      ),
+    ).toHaveProperty('refused')
+    expect(
+      decidePerson(
+        lead,
+        { type: 'person.leave', payload: {} },
+        { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+      ),
+    ).toHaveProperty('events')
   })
   it('whoever left is not changed any more', () => {
-    expect(decidePerson({ ...lead, hasLeft: true }, { type: 'person.secret-set', payload: { kind: 'pin' } }, { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' })).toMatchObject({ refused: [{ code: 'command.person-has-left' }] })
+    expect(
+      decidePerson(
+        { ...lead, hasLeft: true },
+        { type: 'person.secret-set', payload: { kind: 'pin' } },
+        { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+      ),
+    ).toMatchObject({ refused: [{ code: 'command.person-has-left' }] })
   })
-  const site = { ...NO_SITE, name: 'Yard', halls: [{ hallId: 'h', name: 'Hall' }], areas: [{ areaId: 'a', hallId: 'h', name: 'Area' }], bays: [{ bayId: 'bay-1', areaId: 'a', label: '1', kind: 'designated', closed: false }] } as const
+  const site = {
+    ...NO_SITE,
+    name: 'Yard',
+    halls: [{ hallId: 'h', name: 'Hall' }],
+    areas: [{ areaId: 'a', hallId: 'h', name: 'Area' }],
+    bays: [{ bayId: 'bay-1', areaId: 'a', label: '1', kind: 'designated', closed: false }],
+  } as const
   it('names are taken once, and places must exist', () => {
     expect(decideSite(site, { type: 'site.add-hall', payload: { hallId: 'h2', name: ' hall ' } })).toHaveProperty('refused')
     expect(decideSite(site, { type: 'site.add-area', payload: { areaId: 'b', hallId: 'nowhere', name: 'B' } })).toHaveProperty('refused')
-    expect(decideSite(site, { type: 'site.add-bay', payload: { bayId: 'bay-2', areaId: 'a', label: '1', kind: 'designated' } })).toHaveProperty('refused')
-    expect(decideSite(site, { type: 'site.add-bay', payload: { bayId: 'bay-2', areaId: 'a', label: '2', kind: 'structure' } })).toHaveProperty('events')
-    expect(decideSite(site, { type: 'site.change-bay', payload: { bayId: 'bay-9', areaId: 'a', label: '9', kind: 'structure', closed: false } })).toMatchObject({ refused: [{ code: 'command.bay-unknown' }] })
+    expect(
+      decideSite(site, { type: 'site.add-bay', payload: { bayId: 'bay-2', areaId: 'a', label: '1', kind: 'designated' } }),
+    ).toHaveProperty('refused')
+    expect(
+      decideSite(site, { type: 'site.add-bay', payload: { bayId: 'bay-2', areaId: 'a', label: '2', kind: 'structure' } }),
+    ).toHaveProperty('events')
+    expect(
+      decideSite(site, {
+        type: 'site.change-bay',
+        payload: { bayId: 'bay-9', areaId: 'a', label: '9', kind: 'structure', closed: false },
+      }),
+    ).toMatchObject({ refused: [{ code: 'command.bay-unknown' }] })
     expect(decideSite(site, { type: 'site.open', payload: { name: 'Other', timeZone: 'UTC' } })).toHaveProperty('refused')
   })
   it('a day is sealed once', () => {

@@ -10,7 +10,7 @@ const sample = (...values: readonly number[]): readonly SampleValue[] =>
 const codes = (answer: ReturnType<typeof judgeSamples>) => answer.findings.map(({ code }) => code)
 
 describe('too few to judge', () => {
-  it.each([0, 1, 2])('%i decide nothing, and say how many are needed', n => {
+  it.each([0, 1, 2])('%i decide nothing, and say how many are needed', (n) => {
     const answer = judgeSamples(sample(...Array.from({ length: n }, (_, i) => 0.01 + i / 100)), 1)
     expect(answer).toMatchObject({
       n,

@@ -14,7 +14,13 @@ describe('the interlock fails closed', () => {
     expect(enableFrom(reading(), 'bay-3')).toMatchObject({ mayStrike: false, because: 'the shop knows no bay bay-3' })
     expect(enableFrom(null, 'bay-2').mayStrike).toBe(false)
   })
-  it.each([[{ isClear: false }], [{ word: 'hold' as const }], [{ word: 'stopped' as const }], [{ gates: { ...open, air: 'hold' as const } }], [{ gates: { ...open, fire: 'to-do' as const } }]])('an answer that does not agree with itself, %o, keeps it off', (over) => {
+  it.each([
+    [{ isClear: false }],
+    [{ word: 'hold' as const }],
+    [{ word: 'stopped' as const }],
+    [{ gates: { ...open, air: 'hold' as const } }],
+    [{ gates: { ...open, fire: 'to-do' as const } }],
+  ])('an answer that does not agree with itself, %o, keeps it off', (over) => {
     expect(enableFrom(reading(over), 'bay-2').mayStrike).toBe(false)
   })
   it('is off before it heard anything, on while it hears, and off ten seconds after it last heard', () => {

@@ -11,8 +11,20 @@ import type { Station } from '#core/streams/station/station'
 import { gateChanges } from '#core/clearance/gate-changes'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 
-const context: StationContext = { now: '2026-03-02T09:00:00.000Z', at: '2026-03-02T09:00:00.000Z', by: 'maren', checksValidUntil: '2026-03-03T04:00:00.000Z' }
-const around: Surroundings = { rules: NEW_SITE_RULES, workplace: 'general', now: context.now, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND }
+const context: StationContext = {
+  now: '2026-03-02T09:00:00.000Z',
+  at: '2026-03-02T09:00:00.000Z',
+  by: 'maren',
+  checksValidUntil: '2026-03-03T04:00:00.000Z',
+}
+const around: Surroundings = {
+  rules: NEW_SITE_RULES,
+  workplace: 'general',
+  now: context.now,
+  air: UNKNOWN_AIR,
+  kit: NO_KIT,
+  fire: NO_FIRE_AROUND,
+}
 const after = (station: Station, command: StationCommand, over: Partial<StationContext> = {}): Station => {
   const decided = decideStation(station, command, { ...context, ...over })
   if ('refused' in decided) throw new Error('refused')
@@ -28,7 +40,10 @@ describe('a station decides', () => {
     expect(gateChanges(recorded.reduce(evolveStation, set), around)).toEqual([])
   })
   it('to record a gate that house rules changed', () => {
-    const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), { type: 'station.set-helmet', payload: { shade: 10 } })
+    const set = after(after(EMPTY_STATION, { type: 'station.set-job', payload: { job } }), {
+      type: 'station.set-helmet',
+      payload: { shade: 10 },
+    })
     const recorded = gateChanges(set, around).reduce(evolveStation, set)
     const changed = gateChanges(recorded, { ...around, rules: { ...NEW_SITE_RULES, shadeMinimum: 12 } })
     expect(changed).toMatchObject([{ type: 'gate-changed', payload: { gate: 'eyes', state: 'hold', rulesVersion: RULES_VERSION } }])
@@ -39,18 +54,26 @@ describe('a station decides', () => {
     expect(twice.stop).toEqual({ at: context.at, by: 'maren', reason: null })
   })
   it('to refuse to re-open what is not stopped', () => {
-    expect(decideStation(EMPTY_STATION, { type: 'station.reopen', payload: {} }, context)).toMatchObject({ refused: [{ code: 'command.not-stopped' }] })
+    expect(decideStation(EMPTY_STATION, { type: 'station.reopen', payload: {} }, context)).toMatchObject({
+      refused: [{ code: 'command.not-stopped' }],
+    })
   })
   it('to re-open only what somebody gave a reason for', () => {
     const stopped = after(EMPTY_STATION, { type: 'station.stop', payload: {} })
-    expect(decideStation(stopped, { type: 'station.reopen', payload: {} }, context)).toMatchObject({ refused: [{ code: 'command.stop-reason-first' }] })
+    expect(decideStation(stopped, { type: 'station.reopen', payload: {} }, context)).toMatchObject({
+      refused: [{ code: 'command.stop-reason-first' }],
+    })
     const said = after(stopped, { type: 'station.give-stop-reason', payload: { reason: 'smoke' } })
     expect(after(said, { type: 'station.reopen', payload: {} }).stop).toBeNull()
   })
   it('that another person starts with nothing checked', () => {
     let station = after(EMPTY_STATION, { type: 'station.set-helmet', payload: { shade: 11 } })
     station = after(station, { type: 'station.check-helmet', payload: { passed: true } })
-    expect(after(station, { type: 'station.place-person', payload: { personId: 'teo' } })).toMatchObject({ helmet: null, helmetCheck: null, personId: 'teo' })
+    expect(after(station, { type: 'station.place-person', payload: { personId: 'teo' } })).toMatchObject({
+      helmet: null,
+      helmetCheck: null,
+      personId: 'teo',
+    })
   })
   it('that checks lapse when the shop day ends, and not before', () => {
     const checked = after(EMPTY_STATION, { type: 'station.check-helmet', payload: { passed: true } })
@@ -66,7 +89,8 @@ describe('a station decides', () => {
   })
   it('to offer the last different jobs again', () => {
     let station: Station = EMPTY_STATION
-    for (const currentA of [100, 120, 100, 140]) station = after(station, { type: 'station.set-job', payload: { job: { process: 'gmaw', currentA, startsAt: '08:00' } } })
+    for (const currentA of [100, 120, 100, 140])
+      station = after(station, { type: 'station.set-job', payload: { job: { process: 'gmaw', currentA, startsAt: '08:00' } } })
     expect(station.recentJobs.map(({ currentA }) => currentA)).toEqual([140, 100, 120])
   })
 })

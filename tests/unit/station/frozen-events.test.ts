@@ -25,7 +25,11 @@ interface Landed { readonly type: string, readonly version: number, readonly pay
 const upcast = ({ type, version, payload }: Landed) => upcastStation(type, version, payload)
 
 /** Events as they were first landed, never edited: every later program must still fold them. */
-const frozen = JSON.parse(readFileSync(new URL('./frozen-events-v1.json', import.meta.url), 'utf8')) as { station: Landed[], site: SiteEvent[], person: PersonEvent[] }
+const frozen = JSON.parse(readFileSync(new URL('./frozen-events-v1.json', import.meta.url), 'utf8')) as {
+  station: Landed[]
+  site: SiteEvent[]
+  person: PersonEvent[]
+}
 
 it('folds the station events of version 1', () => {
   const station = frozen.station.map(upcast).reduce(evolveStation, EMPTY_STATION)
@@ -38,10 +42,16 @@ it('folds the station events of version 1', () => {
   expect(station).toMatchObject({ jobValidUntil: null, earlierJobs: [] })
 })
 it('folds the station and house-rule events of version 2', () => {
-  const second = JSON.parse(readFileSync(new URL('./frozen-events-v2.json', import.meta.url), 'utf8')) as { station: Landed[], houseRules: Landed[] }
+  const second = JSON.parse(readFileSync(new URL('./frozen-events-v2.json', import.meta.url), 'utf8')) as {
+    station: Landed[]
+    houseRules: Landed[]
+  }
   const station = second.station.map(upcast).reduce(evolveStation, EMPTY_STATION)
   expect(station).toMatchObject({
-    job: { process: 'smaw' }, earlierJobs: [{ job: { process: 'gmaw' } }], hoodPosition: { placement: 'beside', distanceM: 0.2 }, extractionCheck: { on: true, draws: true },
+    job: { process: 'smaw' },
+    earlierJobs: [{ job: { process: 'gmaw' } }],
+    hoodPosition: { placement: 'beside', distanceM: 0.2 },
+    extractionCheck: { on: true, draws: true },
   })
   expect(second.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
     { ...NEW_SITE_RULES, shadeMinimum: 10, units: 'us' }, { ...NEW_SITE_RULES, exposureBasis: 'us-ca', shiftHours: 10 },
@@ -49,57 +59,146 @@ it('folds the station and house-rule events of version 2', () => {
 })
 it('folds the site and person events of version 1', () => {
   expect(frozen.site.reduce(evolveSite, NO_SITE)).toMatchObject({ name: 'Fenmarsh Lockworks', bays: [{ label: '1', closed: true }] })
-  expect(frozen.person.reduce(evolvePerson, NOBODY)).toMatchObject({ name: 'Imke Tarrow', roles: ['welder'], pinSet: true, hasLeft: true, bayId: null })
+  expect(frozen.person.reduce(evolvePerson, NOBODY)).toMatchObject({
+    name: 'Imke Tarrow',
+    roles: ['welder'],
+    pinSet: true,
+    hasLeft: true,
+    bayId: null,
+  })
 })
 it('folds the events of things, cylinders, places, lists and notices as they first landed', () => {
   const third = JSON.parse(readFileSync(new URL('./frozen-events-v3.json', import.meta.url), 'utf8')) as {
-    item: KitItemEvent[], cylinder: CylinderEvent[], place: PlaceEvent[], checkLists: CheckListsEvent[], notice: NoticeEvent[], person: PersonEvent[], station: Landed[], houseRules: Landed[]
+    item: KitItemEvent[]
+    cylinder: CylinderEvent[]
+    place: PlaceEvent[]
+    checkLists: CheckListsEvent[]
+    notice: NoticeEvent[]
+    person: PersonEvent[]
+    station: Landed[]
+    houseRules: Landed[]
   }
   expect(third.item.reduce(evolveKitItem, null)).toEqual({
-    tag: 'FA-3', kind: 'flashback-arrestor', name: 'Arrestor, acetylene', marks: {}, assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] }, taggedOut: null, isRetired: false, lastEventAt: '2026-11-24T08:00:00.000Z',
-    lists: { 'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'], doneAt: '2026-11-24T08:00:00.000Z' }, 'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'], doneAt: '2026-11-24T08:00:00.000Z' } },
+    tag: 'FA-3',
+    kind: 'flashback-arrestor',
+    name: 'Arrestor, acetylene',
+    marks: {},
+    assignment: { to: 'bay', id: 'bay-10', alsoIds: ['bay-11'] },
+    taggedOut: null,
+    isRetired: false,
+    lastEventAt: '2026-11-24T08:00:00.000Z',
+    lists: {
+      'flashback-arrestor.before-use': { passedOn: null, eventsSince: ['repaired', 'dropped'], doneAt: '2026-11-24T08:00:00.000Z' },
+      'flashback-arrestor.yearly': { passedOn: '2026-11-24', eventsSince: ['dropped'], doneAt: '2026-11-24T08:00:00.000Z' },
+    },
   })
-  expect(third.cylinder.map(({ type, version, payload }) => upcastCylinder(type, version, payload)).reduce(evolveCylinder, null)).toMatchObject({
-    tag: 'AC-7', tareKg: 79, isConnected: false, isEmpty: true, isReturned: true, standing: null, hasSettled: true, danger: null, taggedOut: null, leakTest: null, deliveryKPa: null, reading: { by: 'weight', grossKg: 88 },
+  expect(
+    third.cylinder.map(({ type, version, payload }) => upcastCylinder(type, version, payload)).reduce(evolveCylinder, null),
+  ).toMatchObject({
+    tag: 'AC-7',
+    tareKg: 79,
+    isConnected: false,
+    isEmpty: true,
+    isReturned: true,
+    standing: null,
+    hasSettled: true,
+    danger: null,
+    taggedOut: null,
+    leakTest: null,
+    deliveryKPa: null,
+    reading: { by: 'weight', grossKg: 88 },
   })
   expect(third.place.reduce(evolvePlace, null)).toMatchObject({ name: 'Cage', store: { barriers: [{ name: 'Wall' }] } })
-  expect(third.checkLists.reduce(evolveCheckLists, NO_OWN_LISTS)).toMatchObject({ versions: { 'hose.yard': [{ version: 1 }] }, dropped: ['hose.before-use'] })
+  expect(third.checkLists.reduce(evolveCheckLists, NO_OWN_LISTS)).toMatchObject({
+    versions: { 'hose.yard': [{ version: 1 }] },
+    dropped: ['hose.before-use'],
+  })
   expect(third.notice.reduce(evolveNotice, null)).toMatchObject({ about: 'item/fa-3', seenAt: { jun: '2026-11-24T08:00:00.000Z' } })
   expect(third.person.reduce(evolvePerson, NOBODY).competences).toEqual(['regulator', 'cylinder'])
-  expect(third.station.map(upcast).reduce(evolveStation, EMPTY_STATION).handover).toMatchObject({ answers: { 'floor-swept': false }, by: 'imke-tarrow' })
-  expect(third.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([{ settlingRule: 'one-day', pastDueHolds: true, weekEndsOn: 6 }])
+  expect(third.station.map(upcast).reduce(evolveStation, EMPTY_STATION).handover).toMatchObject({
+    answers: { 'floor-swept': false },
+    by: 'imke-tarrow',
+  })
+  expect(third.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([
+    { settlingRule: 'one-day', pastDueHolds: true, weekEndsOn: 6 },
+  ])
 })
 it('folds the events of permits, fire checks and rules of hot work as they first landed', () => {
-  const fourth = JSON.parse(readFileSync(new URL('./frozen-events-v4.json', import.meta.url), 'utf8')) as { permit: PermitEvent[], permitEnds: PermitEvent[], arc: PermitEvent[], station: Landed[], houseRules: Landed[] }
+  const fourth = JSON.parse(readFileSync(new URL('./frozen-events-v4.json', import.meta.url), 'utf8')) as {
+    permit: PermitEvent[]
+    permitEnds: PermitEvent[]
+    arc: PermitEvent[]
+    station: Landed[]
+    houseRules: Landed[]
+  }
   const closed = fourth.permit.map(({ type, version, payload }) => upcastPermit(type, version, payload)).reduce(evolvePermit, null)
   expect(closed).toMatchObject({
-    phase: 'closed', authorisedBy: 'ada', secondChannel: 'radio 2', watchFrom: '2026-11-24T08:46:00.000Z', watchOverAt: '2026-11-24T09:46:00.000Z', restored: ['ducts-conveyors'], posts: [], watchers: [],
-    help: { by: 'hedda' }, gas: { isWithin: true }, seenTo: { 'openings-covered': { how: 'justified', reason: 'not here' } }, untilAt: '2026-11-24T13:00:00.000Z', endedAt: '2026-11-24T12:48:00.000Z',
+    phase: 'closed',
+    authorisedBy: 'ada',
+    secondChannel: 'radio 2',
+    watchFrom: '2026-11-24T08:46:00.000Z',
+    watchOverAt: '2026-11-24T09:46:00.000Z',
+    restored: ['ducts-conveyors'],
+    posts: [],
+    watchers: [],
+    help: { by: 'hedda' },
+    gas: { isWithin: true },
+    seenTo: { 'openings-covered': { how: 'justified', reason: 'not here' } },
+    untilAt: '2026-11-24T13:00:00.000Z',
+    endedAt: '2026-11-24T12:48:00.000Z',
   })
   const before = fourth.permit.slice(0, 1).reduce(evolvePermit, null)!
   expect(fourth.permitEnds.map(event => evolvePermit(before, event)!.phase)).toEqual(['refused', 'revoked', 'lapsed', 'requested'])
-  expect(fourth.arc.reduce(evolvePermit, null)).toMatchObject({ phase: 'watch', firstArcAt: '2026-11-24T08:00:00.000Z', plan: { watchers: 1, afterMin: 60 } })
-  expect(fourth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).fireCheck).toMatchObject({ answers: { 'curtains-whole': false }, by: 'maren' })
-  expect(fourth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([{ radiusRule: '15-m', watchAfterMin: 120, emergencyNumber: '999' }])
+  expect(fourth.arc.reduce(evolvePermit, null)).toMatchObject({
+    phase: 'watch',
+    firstArcAt: '2026-11-24T08:00:00.000Z',
+    plan: { watchers: 1, afterMin: 60 },
+  })
+  expect(fourth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).fireCheck).toMatchObject({
+    answers: { 'curtains-whole': false },
+    by: 'maren',
+  })
+  expect(fourth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toMatchObject([
+    { radiusRule: '15-m', watchAfterMin: 120, emergencyNumber: '999' },
+  ])
 })
 it('folds what landed when late reports could not undo newer ones any more', () => {
   const fifth = JSON.parse(readFileSync(new URL('./frozen-events-v5.json', import.meta.url), 'utf8')) as {
-    station: Landed[], person: Landed[], personFirst: Landed[], sheets: Landed[], sheetsFirst: Landed[], cylinder: Landed[], permit: Landed[]
+    station: Landed[]
+    person: Landed[]
+    personFirst: Landed[]
+    sheets: Landed[]
+    sheetsFirst: Landed[]
+    cylinder: Landed[]
+    permit: Landed[]
   }
   expect(fifth.station.map(upcast).reduce(evolveStation, EMPTY_STATION)).toMatchObject({
-    personId: 'imke-tarrow', job: null, hoodPosition: { placement: 'beside', distanceM: 0.2 }, personSince: '2026-11-28T08:00:00.000Z', earlierJobs: [{ job: { fuelGas: 'acetylene' }, personId: 'imke-tarrow' }],
+    personId: 'imke-tarrow',
+    job: null,
+    hoodPosition: { placement: 'beside', distanceM: 0.2 },
+    personSince: '2026-11-28T08:00:00.000Z',
+    earlierJobs: [{ job: { fuelGas: 'acetylene' }, personId: 'imke-tarrow' }],
   })
-  const people = (events: readonly Landed[]) => events.map(({ type, version, payload }) => upcastPerson(type, version, payload)).reduce(evolvePerson, NOBODY)
+  const people = (events: readonly Landed[]) =>
+    events.map(({ type, version, payload }) => upcastPerson(type, version, payload)).reduce(evolvePerson, NOBODY)
   expect(people(fifth.person).shaven).toMatchObject({ isShaven: false, at: '2026-11-28T09:00:00.000Z' })
   expect(people(fifth.personFirst).shaven).toMatchObject({ isShaven: true, at: '2026-11-28T04:00:00.000Z' })
-  const sheets = (events: readonly Landed[]) => events.map(({ type, version, payload }) => upcastSheets(type, version, payload)).reduce(evolveSheets, NO_SHEETS)
-  expect([sheetFor(sheets(fifth.sheets), 'gmaw', 'er70s-6')?.title, sheetFor(sheets(fifth.sheets), 'gtaw', 'er70s-6')]).toEqual(['Sheet 1', undefined])
+  const sheets = (events: readonly Landed[]) =>
+    events.map(({ type, version, payload }) => upcastSheets(type, version, payload)).reduce(evolveSheets, NO_SHEETS)
+  expect([sheetFor(sheets(fifth.sheets), 'gmaw', 'er70s-6')?.title, sheetFor(sheets(fifth.sheets), 'gtaw', 'er70s-6')]).toEqual([
+    'Sheet 1',
+    undefined,
+  ])
   expect(sheets(fifth.sheetsFirst)).toEqual({})
   const third = JSON.parse(readFileSync(new URL('./frozen-events-v3.json', import.meta.url), 'utf8')) as { cylinder: Landed[] }
-  const cylinder = [...third.cylinder.slice(0, 1), ...fifth.cylinder].map(({ type, version, payload }) => upcastCylinder(type, version, payload)).reduce(evolveCylinder, null)
+  const cylinder = [...third.cylinder.slice(0, 1), ...fifth.cylinder]
+    .map(({ type, version, payload }) => upcastCylinder(type, version, payload))
+    .reduce(evolveCylinder, null)
   expect(cylinder).toMatchObject({ deliveryKPa: 80, isEmpty: true, isTagWithdrawn: true, standing: null })
   const fourth = JSON.parse(readFileSync(new URL('./frozen-events-v4.json', import.meta.url), 'utf8')) as { permit: Landed[] }
   const [requested, closing] = [fourth.permit.slice(0, 1), fifth.permit]
-  const permit = [...requested, ...closing].map(({ type, version, payload }) => upcastPermit(type, version, payload)).reduce(evolvePermit, null)
+  const permit = [...requested, ...closing]
+    .map(({ type, version, payload }) => upcastPermit(type, version, payload))
+    .reduce(evolvePermit, null)
   expect(permit).toMatchObject({ phase: 'closed', closing: { by: 'hedda', missedLooks: 2, reason: 'Looked now; all cold.' } })
 })

@@ -6,8 +6,21 @@ import { CEILING_M, FLOW_PER_WELDER_M3_PER_S, ROOM_PER_WELDER_M3, ventilationRul
 import type { VentilationRulesQuestion } from '#core/ventilation/ventilation-rules'
 import { quantitiesIn } from '#shared/words/quantities'
 
-const SHOP: VentilationRulesQuestion = { jurisdiction: 'us', isOpenAir: false, volumeM3: 4000, ceilingM: 6, supplyM3PerS: 0, welders: 4, process: 'smaw', hood: null, distanceM: null, velocityAtArcMPerS: null, isPlaced: false }
-const said = (over: Partial<VentilationRulesQuestion>) => ventilationRules({ ...SHOP, ...over }).map(({ severity, code }) => `${severity} ${code}`)
+const SHOP: VentilationRulesQuestion = {
+  jurisdiction: 'us',
+  isOpenAir: false,
+  volumeM3: 4000,
+  ceilingM: 6,
+  supplyM3PerS: 0,
+  welders: 4,
+  process: 'smaw',
+  hood: null,
+  distanceM: null,
+  velocityAtArcMPerS: null,
+  isPlaced: false,
+}
+const said = (over: Partial<VentilationRulesQuestion>) =>
+  ventilationRules({ ...SHOP, ...over }).map(({ severity, code }) => `${severity} ${code}`)
 
 // 29 CFR 1910.252(c)(2), from memory: 10 000 ft³ and 16 ft for each welder, else 2 000 ft³/min or a hood.
 describe('the legal rules beside the physics', () => {
@@ -22,7 +35,9 @@ describe('the legal rules beside the physics', () => {
     expect(said({ ceilingM: 4.8 })).toEqual(['hold ventilation.low-ceiling', 'hold ventilation.flow-per-welder'])
     expect(said({ confinement: 'restricted' })).toEqual(['hold ventilation.flow-per-welder'])
     expect(said({ welders: 15, supplyM3PerS: 15 })).toEqual([])
-    expect(said({ welders: 15, hood: { kind: 'booth', widthM: 1, heightM: 1, flanged: false, flowM3PerS: 1 }, velocityAtArcMPerS: 1 })).toEqual([])
+    expect(
+      said({ welders: 15, hood: { kind: 'booth', widthM: 1, heightM: 1, flanged: false, flowM3PerS: 1 }, velocityAtArcMPerS: 1 }),
+    ).toEqual([])
   })
   it('listed coatings need a hood unless stripped; elsewhere the same is only told', () => {
     expect(said({ coating: 'zinc' })).toEqual(['hold ventilation.coating-needs-hood'])
@@ -33,19 +48,34 @@ describe('the legal rules beside the physics', () => {
   it('that a hood is there clears nothing: the law asks for 100 ft/min at the arc', () => {
     const hood = { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.001 } as const
     const weak = said({ welders: 15, ceilingM: 4, coating: 'zinc', hood, distanceM: 2, velocityAtArcMPerS: 0.00003 })
-    expect(weak.filter(one => one.startsWith('hold'))).toEqual(['hold ventilation.small-room', 'hold ventilation.low-ceiling', 'hold ventilation.flow-per-welder', 'hold ventilation.coating-needs-hood'])
+    expect(weak.filter(one => one.startsWith('hold'))).toEqual([
+      'hold ventilation.small-room',
+      'hold ventilation.low-ceiling',
+      'hold ventilation.flow-per-welder',
+      'hold ventilation.coating-needs-hood',
+    ])
     expect(weak).toContain('note ventilation.hood-does-not-count')
-    expect(said({ welders: 15, ceilingM: 4, coating: 'zinc', hood, distanceM: 0.1, velocityAtArcMPerS: 0.6 }).filter(one => one.startsWith('hold'))).toEqual([])
+    expect(
+      said({ welders: 15, ceilingM: 4, coating: 'zinc', hood, distanceM: 0.1, velocityAtArcMPerS: 0.6 }).filter(one =>
+        one.startsWith('hold'),
+      ),
+    ).toEqual([])
   })
   it('metal and filler decide too: brass, bronze, brazing rod, cadmium braze; stainless cut by plasma asks for moved air', () => {
     expect(said({ baseMetal: 'brass' })).toEqual(['hold ventilation.metal-needs-hood'])
-    expect(said({ process: 'tb', consumable: 'bag-silver', baseMetal: 'bronze' })).toEqual(['hold ventilation.metal-needs-hood', 'hold ventilation.metal-needs-hood'])
+    expect(said({ process: 'tb', consumable: 'bag-silver', baseMetal: 'bronze' })).toEqual([
+      'hold ventilation.metal-needs-hood',
+      'hold ventilation.metal-needs-hood',
+    ])
     expect(said({ process: 'pac', baseMetal: 'stainless-steel' })).toEqual(['hold ventilation.stainless-cutting'])
     expect(said({ process: 'pac', baseMetal: 'stainless-steel', supplyM3PerS: 10 })).toEqual([])
   })
-  it('in the open they fall silent, except for a confined space', () => expect(said({ isOpenAir: true, welders: 90, coating: 'zinc', confinement: 'confined' })).toEqual(['hold ventilation.confined']))
+  it('in the open they fall silent, except for a confined space', () =>
+    expect(said({ isOpenAir: true, welders: 90, coating: 'zinc', confinement: 'confined' })).toEqual(['hold ventilation.confined']))
   it('the flow table is told for a movable hood that draws less', () =>
-    expect(said({ hood: { kind: 'opening', diameterM: 0.1, flanged: true, flowM3PerS: 0.05 }, distanceM: 0.2, velocityAtArcMPerS: 0.16 })).toEqual(['note ventilation.hood-flow-by-table']))
+    expect(
+      said({ hood: { kind: 'opening', diameterM: 0.1, flanged: true, flowM3PerS: 0.05 }, distanceM: 0.2, velocityAtArcMPerS: 0.16 }),
+    ).toEqual(['note ventilation.hood-flow-by-table']))
 })
 
 describe('oxygen', () => {
@@ -56,14 +86,31 @@ describe('oxygen', () => {
     expect(after(30)).toMatchObject({ severity: 'stop', code: 'oxygen.enriched' })
   })
   it('an extract weaker than the leak brings nothing fresh in', () =>
-    expect(oxygenAfter({ volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30, ventilation: 'extract', ventilationM3PerS: 0.0001 }).settlesAtPercent).toBe(0))
+    expect(
+      oxygenAfter({ volumeM3: 2, gas: 'inert', flowLPerMin: 20, minutes: 30, ventilation: 'extract', ventilationM3PerS: 0.0001 })
+        .settlesAtPercent,
+    ).toBe(0))
 })
 
 describe('a hall', () => {
-  const air = { isOpenAir: false, volumeM3: 500, ceilingM: 4, supplyM3PerS: 1, outdoorShare: 1, filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5, airSpeedMPerS: 0.1 }
+  const air = {
+    isOpenAir: false,
+    volumeM3: 500,
+    ceilingM: 4,
+    supplyM3PerS: 1,
+    outdoorShare: 1,
+    filterEfficiency: 0,
+    backgroundMgPerM3: 0,
+    nearFieldRadiusM: 0.5,
+    airSpeedMPerS: 0.1,
+  }
   it('keeps its air and its bays, the last word of each', () => {
     const described = evolveHall(NO_HALL, { type: 'hall-described', version: 1, payload: { air } })
-    const fitted = evolveHall(described, { type: 'bay-fitted', version: 1, payload: { bayId: 'bay-1', fitted: { xM: 1, yM: 2, extraction: null } } })
+    const fitted = evolveHall(described, {
+      type: 'bay-fitted',
+      version: 1,
+      payload: { bayId: 'bay-1', fitted: { xM: 1, yM: 2, extraction: null } },
+    })
     expect(fitted).toEqual({ air, bays: { 'bay-1': { xM: 1, yM: 2, extraction: null } } })
     expect(decideHall({ type: 'hall.describe', payload: { air } })).toMatchObject({ events: [{ type: 'hall-described' }] })
   })
@@ -78,7 +125,9 @@ describe('what was measured', () => {
   })
   it('is written as printed and rounded toward safety', () => {
     const q = quantitiesIn('metric')
-    expect([q.limit(1.25), q.limit(0.0002), q.part(0.996), q.part(1.004), q.part(2.01), q.factor(4.01)]).toEqual(['1.25 mg/m³', '0.2 µg/m³', '100 %', '101 %', '2.1 times', '4.1'])
+    expect([q.limit(1.25), q.limit(0.0002), q.part(0.996), q.part(1.004), q.part(2.01), q.factor(4.01)]).toEqual([
+      '1.25 mg/m³', '0.2 µg/m³', '100 %', '101 %', '2.1 times', '4.1',
+    ])
     expect(quantitiesIn('us').airFlow(1000 / 3600)).toBe('589 cfm')
   })
 })

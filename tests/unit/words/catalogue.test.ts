@@ -12,16 +12,73 @@ import { citation, speak } from '#shared/words/speak'
 
 describe('the catalogue', () => {
   it('has a word for every id of the vocabulary', () => {
-    const { processes, baseMetals, coatings, consumables, shieldingGases, positions, confinements, residues, containers, zones, gates, jurisdictions, workplaces, bayKinds, roles, cylinderGases, withdrawalRuleSets, storageBases, equipmentKinds, competences, tips } = VOCABULARY
-    for (const [list, named] of [[processes, words.processes], [baseMetals, words.baseMetals], [coatings, words.coatings], [consumables, words.consumables], [shieldingGases, words.shieldingGases], [positions, words.positions], [confinements, words.confinements],
-      [residues, words.residues], [containers, words.containers], [zones, words.zones], [gates, words.gates], [jurisdictions, words.jurisdictions], [workplaces, words.workplaces], [bayKinds, words.bayKinds], [roles, words.roles], [cylinderGases, storeWords.gases], [withdrawalRuleSets, storeWords.withdrawalRuleSets], [storageBases, storeWords.storageBases], [equipmentKinds, storeWords.equipmentKinds], [competences, storeWords.competences], [tips, storeWords.tips]] as const) {
+    const {
+      processes,
+      baseMetals,
+      coatings,
+      consumables,
+      shieldingGases,
+      positions,
+      confinements,
+      residues,
+      containers,
+      zones,
+      gates,
+      jurisdictions,
+      workplaces,
+      bayKinds,
+      roles,
+      cylinderGases,
+      withdrawalRuleSets,
+      storageBases,
+      equipmentKinds,
+      competences,
+      tips,
+    } = VOCABULARY
+    for (const [list, named] of [
+      [processes, words.processes],
+      [baseMetals, words.baseMetals],
+      [coatings, words.coatings],
+      [consumables, words.consumables],
+      [shieldingGases, words.shieldingGases],
+      [positions, words.positions],
+      [confinements, words.confinements],
+      [residues, words.residues],
+      [containers, words.containers],
+      [zones, words.zones],
+      [gates, words.gates],
+      [jurisdictions, words.jurisdictions],
+      [workplaces, words.workplaces],
+      [bayKinds, words.bayKinds],
+      [roles, words.roles],
+      [cylinderGases, storeWords.gases],
+      [withdrawalRuleSets, storeWords.withdrawalRuleSets],
+      [storageBases, storeWords.storageBases],
+      [equipmentKinds, storeWords.equipmentKinds],
+      [competences, storeWords.competences],
+      [tips, storeWords.tips],
+    ] as const) {
       expect(Object.keys(named).sort()).toEqual([...list].sort())
     }
   })
   it('names the thing and the next step, in the site\'s units', () => {
-    const lighter: Finding<'eyes.helmet-lighter'> = { severity: 'hold', code: 'eyes.helmet-lighter', values: { helmet: 9, minimum: 10, ruleSet: 'us-legal' }, sources: [] }
-    expect(speak(lighter)).toEqual({ message: 'This helmet is at 9; the lowest allowed is 10 (US law).', todo: 'Set it to 10 or darker, or take another helmet.', brief: 'Helmet 9, lowest allowed 10.' })
-    const size: Finding<'shade.electrode-decides'> = { severity: 'caution', code: 'shade.electrode-decides', values: { process: 'smaw', electrodeDiameterMm: 3.175, currentA: 50, shade: 8 }, sources: [] }
+    const lighter: Finding<'eyes.helmet-lighter'> = {
+      severity: 'hold',
+      code: 'eyes.helmet-lighter',
+      values: { helmet: 9, minimum: 10, ruleSet: 'us-legal' },
+      sources: [],
+    }
+    expect(speak(lighter)).toEqual({
+      message: 'This helmet is at 9; the lowest allowed is 10 (US law).',
+      todo: 'Set it to 10 or darker, or take another helmet.',
+      brief: 'Helmet 9, lowest allowed 10.',
+    })
+    const size: Finding<'shade.electrode-decides'> = {
+      severity: 'caution',
+      code: 'shade.electrode-decides',
+      values: { process: 'smaw', electrodeDiameterMm: 3.175, currentA: 50, shade: 8 },
+      sources: [],
+    }
     expect(speak(size, 'us').message).toContain('1/8 in')
     expect(speak(size, 'metric').message).toContain('3.2 mm')
   })
@@ -31,9 +88,11 @@ describe('the catalogue', () => {
     expect([25.4, 3.175, 31.75, 0.9, 2.38125].map(length)).toEqual(['1 in', '1/8 in', '1 1/4 in', '0.035 in', '3/32 in'])
   })
   it('ends every sentence, and blames nobody', () => {
-    for (const [code, sentence] of Object.entries({ ...sentences, ...storeSentences })) expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
+    for (const [code, sentence] of Object.entries({ ...sentences, ...storeSentences }))
+      expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    for (const source of Object.values({ ...SOURCES, ...STORE_SOURCES })) expect(citation(source).includes('check your current edition')).toBe(source.basis === 'published')
+    for (const source of Object.values({ ...SOURCES, ...STORE_SOURCES }))
+      expect(citation(source).includes('check your current edition')).toBe(source.basis === 'published')
   })
 })

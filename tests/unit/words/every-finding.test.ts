@@ -12,7 +12,7 @@ learnSentences(hotworkSentences)
 const sample = (code: FindingCode): Finding => ({ severity: 'hold', code, values: SAMPLES[code], sources: [] })
 
 describe('every finding', () => {
-  it.each(Object.keys(SAMPLES) as FindingCode[])('%s is a plain sentence in both systems of units, with nothing left open', code => {
+  it.each(Object.keys(SAMPLES) as FindingCode[])('%s is a plain sentence in both systems of units, with nothing left open', (code) => {
     for (const units of ['metric', 'us'] as const) {
       const { message, todo, brief } = speak(sample(code), units)
       for (const text of [message, brief, ...(todo === null ? [] : [todo])]) expect(text, code).toMatch(/^["A-Z\d].*\.$/s)

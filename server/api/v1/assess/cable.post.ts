@@ -5,4 +5,6 @@ import { assessCableRequest } from '#shared/schemas/assess-store-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** What a welding cable loses, and whether it bears the current. Stateless; needs no session. */
-export default api(async (event): Promise<z.input<typeof assessCableResponse>> => assessed(weldingCable(await parseBody(event, assessCableRequest))))
+export default api(async (event): Promise<z.input<typeof assessCableResponse>> =>
+  assessed(weldingCable(await parseBody(event, assessCableRequest))),
+)

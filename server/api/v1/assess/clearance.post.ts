@@ -15,8 +15,16 @@ export default api(async (event): Promise<z.input<typeof assessClearanceResponse
     at: shop.now,
     rulesVersion: RULES_VERSION,
     bays: judgeSite(facts).map(({ bay, verdict, oldestFactAt }) => ({
-      bayId: bay.bayId, label: bay.label, word: verdict.word, reason: verdict.reason && findingsOut([spoken(verdict.reason)])[0]!, oldestFactAt,
-      gates: verdict.gates.map(({ gate, state, findings }) => ({ gate, state, findings: findingsOut(findings.map(said => spoken(said))) })),
+      bayId: bay.bayId,
+      label: bay.label,
+      word: verdict.word,
+      reason: verdict.reason && findingsOut([spoken(verdict.reason)])[0]!,
+      oldestFactAt,
+      gates: verdict.gates.map(({ gate, state, findings }) => ({
+        gate,
+        state,
+        findings: findingsOut(findings.map(said => spoken(said))),
+      })),
     })),
     unaccepted: unaccepted.map(({ index, findings }) => ({ index, findings: findingsOut(findings.map(said => spoken(said))) })),
   }

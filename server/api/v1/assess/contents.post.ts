@@ -6,9 +6,14 @@ import type { assessContentsResponse } from '#shared/schemas/assess-store-schema
 import { contentsByPressureRequest, contentsByWeightRequest } from '#shared/schemas/assess-store-schema'
 import { api, assessed, parse, readJson, refuseInput } from '../../../http'
 
-const answer = ({ minutesLeft, minutesLeftLow, compressibility, band, ...rest }: Contents) => assessed({
-  ...rest, band: { ...band }, ...minutesLeft === null ? {} : { minutesLeft }, ...minutesLeftLow === null ? {} : { minutesLeftLow }, ...compressibility === null ? {} : { compressibility },
-})
+const answer = ({ minutesLeft, minutesLeftLow, compressibility, band, ...rest }: Contents) =>
+  assessed({
+    ...rest,
+    band: { ...band },
+    ...(minutesLeft === null ? {} : { minutesLeft }),
+    ...(minutesLeftLow === null ? {} : { minutesLeftLow }),
+    ...(compressibility === null ? {} : { compressibility }),
+  })
 
 /** What a cylinder holds: by gauge, or by weight where pressure says nothing. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessContentsResponse>> => {

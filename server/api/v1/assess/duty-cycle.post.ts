@@ -5,4 +5,6 @@ import { assessDutyCycleRequest } from '#shared/schemas/assess-store-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** Duty cycle at another current than the rating. Stateless; needs no session. */
-export default api(async (event): Promise<z.input<typeof assessDutyCycleResponse>> => assessed(dutyCycleAt(await parseBody(event, assessDutyCycleRequest))))
+export default api(async (event): Promise<z.input<typeof assessDutyCycleResponse>> =>
+  assessed(dutyCycleAt(await parseBody(event, assessDutyCycleRequest))),
+)

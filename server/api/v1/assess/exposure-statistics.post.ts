@@ -5,7 +5,8 @@ import type { assessExposureStatisticsResponse } from '#shared/schemas/assess-ai
 import { assessExposureStatisticsRequest } from '#shared/schemas/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
-const finite = (value: number | null | undefined): number | null => value === undefined || value === null || !Number.isFinite(value) ? null : value
+const finite = (value: number | null | undefined): number | null =>
+  value === undefined || value === null || !Number.isFinite(value) ? null : value
 
 /** Personal samples against a limit, by every way of counting results below the limit of quantification. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessExposureStatisticsResponse>> => {
@@ -13,9 +14,23 @@ export default api(async (event): Promise<z.input<typeof assessExposureStatistic
   const answer = judgeSamples(values.map((value, i) => ({ value, isBelowLoq: belowLoq?.[i] ?? false })), limit)
   const { summary, exceedance, methods, findings, n, uT, verdict, test, method } = answer
   return {
-    n, belowLoq: answer.belowLoq, unit, uT, verdict, test, method,
-    mean: finite(summary?.mean), gm: finite(summary?.gm), gsd: finite(summary?.gsd), p95: finite(summary?.p95), utl95_70: finite(summary?.utl95_70), utl95_95: finite(summary?.utl95_95),
-    uR: finite(exceedance?.uR), exceedanceFraction: finite(exceedance?.point), exceedanceUpper70: finite(exceedance?.upper70), exceedanceUpper95: finite(exceedance?.upper95),
+    n,
+    belowLoq: answer.belowLoq,
+    unit,
+    uT,
+    verdict,
+    test,
+    method,
+    mean: finite(summary?.mean),
+    gm: finite(summary?.gm),
+    gsd: finite(summary?.gsd),
+    p95: finite(summary?.p95),
+    utl95_70: finite(summary?.utl95_70),
+    utl95_95: finite(summary?.utl95_95),
+    uR: finite(exceedance?.uR),
+    exceedanceFraction: finite(exceedance?.point),
+    exceedanceUpper70: finite(exceedance?.upper70),
+    exceedanceUpper95: finite(exceedance?.upper95),
     methods: methods.map(one => ({ ...one, uR: finite(one.uR) })),
     findings: findingsOut(findings.map(said => spoken(said))),
   }

@@ -13,9 +13,14 @@ export default api(async (event): Promise<z.input<typeof assessFireWatchResponse
   const { workEndedAt, timeZone, ...rules } = await parseBody(event, assessFireWatchRequest)
   const plan = fireWatchPlan(Date.parse(workEndedAt), rules)
   const shown = (atMs: number) => zonedInstant(atMs, timeZone)
-  const short = rules.afterMin < LAW_WATCH_MIN ? [finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch])] : []
+  const short
+    = rules.afterMin < LAW_WATCH_MIN
+      ? [finding('caution', 'hotwork.law-watch-shorter', { afterMin: rules.afterMin, lawMin: LAW_WATCH_MIN }, [HOTWORK_SOURCES.usWatch])]
+      : []
   return assessed({
-    rounds: plan.rounds.map(({ atMs, kind }) => ({ at: shown(atMs), kind })), watchEndsAt: shown(plan.watchEndsAtMs), monitoringEndsAt: shown(plan.monitoringEndsAtMs),
+    rounds: plan.rounds.map(({ atMs, kind }) => ({ at: shown(atMs), kind })),
+    watchEndsAt: shown(plan.watchEndsAtMs),
+    monitoringEndsAt: shown(plan.monitoringEndsAtMs),
     findings: [...short, finding('note', 'hotwork.advises', {}, [HOTWORK_SOURCES.watchClock])],
   })
 })

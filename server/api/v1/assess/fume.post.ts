@@ -18,10 +18,20 @@ export default api(async (event): Promise<z.input<typeof assessFumeResponse>> =>
       ? breathedSubstances(breathed).map((id) => {
           const { nearField, farField, twa } = breathed[id]!
           return {
-            id, emissionMgPerMin: { ...emission.substances[id]!.mgPerMin },
-            nearFieldMgPerM3: { ...nearField }, farFieldMgPerM3: { ...farField }, twaMgPerM3: { ...twa },
-            limits: judgement!.uses.filter(({ limit, binds }) => binds && limit.substance === id)
-              .map(({ limit: { ruleSet, kind, valueMgPerM3, source }, fraction }) => ({ ruleSet, kind, valueMgPerM3, fraction, source: { ...source } })),
+            id,
+            emissionMgPerMin: { ...emission.substances[id]!.mgPerMin },
+            nearFieldMgPerM3: { ...nearField },
+            farFieldMgPerM3: { ...farField },
+            twaMgPerM3: { ...twa },
+            limits: judgement!.uses
+              .filter(({ limit, binds }) => binds && limit.substance === id)
+              .map(({ limit: { ruleSet, kind, valueMgPerM3, source }, fraction }) => ({
+                ruleSet,
+                kind,
+                valueMgPerM3,
+                fraction,
+                source: { ...source },
+              })),
           }
         })
       : [],

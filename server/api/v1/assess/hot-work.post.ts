@@ -11,9 +11,19 @@ export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>>
   const { place, job, conditions, house } = await parseBody(event, assessHotWorkRequest)
   const plan = decideHotWork(place, job, conditions, house)
   return {
-    class: plan.class, watch: plan.watch,
-    precautions: plan.precautions.map(({ id, mustBeDone, sources }) => ({ id, text: hotworkWords.precautions[id], mustBeDone, sources: [...sources] })),
-    reach: plan.reach && { publishedRadiusM: plan.reach.publishedRadiusM, reachM: plan.reach.reachM && { ...plan.reach.reachM }, radiusM: plan.reach.radiusM },
+    class: plan.class,
+    watch: plan.watch,
+    precautions: plan.precautions.map(({ id, mustBeDone, sources }) => ({
+      id,
+      text: hotworkWords.precautions[id],
+      mustBeDone,
+      sources: [...sources],
+    })),
+    reach: plan.reach && {
+      publishedRadiusM: plan.reach.publishedRadiusM,
+      reachM: plan.reach.reachM && { ...plan.reach.reachM },
+      radiusM: plan.reach.radiusM,
+    },
     findings: findingsOut(plan.findings.map(said => spoken(said))),
   }
 })

@@ -5,4 +5,6 @@ import { assessSparkReachRequest } from '#shared/schemas/hotwork-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** How far sparks fly, and how large a circle must be clear. Stateless; needs no session. */
-export default api(async (event): Promise<z.input<typeof assessSparkReachResponse>> => assessed(sparkReach(await parseBody(event, assessSparkReachRequest))))
+export default api(async (event): Promise<z.input<typeof assessSparkReachResponse>> =>
+  assessed(sparkReach(await parseBody(event, assessSparkReachRequest))),
+)

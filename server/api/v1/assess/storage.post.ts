@@ -7,5 +7,9 @@ import { api, assessed, parseBody } from '../../../http'
 /** How cylinders stand in store: what is too near to what. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessStorageResponse>> => {
   const { conflicts, totals, findings } = judgeStorage(await parseBody(event, assessStorageRequest))
-  return assessed({ conflicts: conflicts.map(conflict => ({ ...conflict, between: [...conflict.between] })), totals: { ...totals }, findings })
+  return assessed({
+    conflicts: conflicts.map(conflict => ({ ...conflict, between: [...conflict.between] })),
+    totals: { ...totals },
+    findings,
+  })
 })

@@ -5,4 +5,6 @@ import { assessWithdrawalRequest } from '#shared/schemas/assess-store-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** How fast acetylene may be drawn, and how many cylinders that makes. Stateless; needs no session. */
-export default api(async (event): Promise<z.input<typeof assessWithdrawalResponse>> => assessed(withdrawal(await parseBody(event, assessWithdrawalRequest))))
+export default api(async (event): Promise<z.input<typeof assessWithdrawalResponse>> =>
+  assessed(withdrawal(await parseBody(event, assessWithdrawalRequest))),
+)

@@ -22,5 +22,12 @@ export default api(async (event): Promise<CylinderPageReading> => {
   const [{ site, rules, today, dayEnds }, notices] = await Promise.all([shopDayNow(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
   const { standing } = row.cylinder
   const life = await readLifeFor(pool, who, streamId, { site, bayIds: standing?.in === 'bay' ? [standing.bayId] : [] })
-  return { ...row, today, fact: cylinderFact(row.cylinder, rules, today, dayEnds), nextDue: requalificationOf(row.cylinder, today).nextDue, life, notices }
+  return {
+    ...row,
+    today,
+    fact: cylinderFact(row.cylinder, rules, today, dayEnds),
+    nextDue: requalificationOf(row.cylinder, today).nextDue,
+    life,
+    notices,
+  }
 })

@@ -20,7 +20,11 @@ export default api(async (event): Promise<KitItemPageReading> => {
   const item = await readKitItem(pool, siteId, tag)
   if (!item) throw new Problem(404, { error: `Nothing here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
   const streamId = kitItemStream(tagIdOf(tag))
-  const [{ site, today }, { lists }, notices] = await Promise.all([shopDayNow(pool, siteId), readCheckLists(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
+  const [{ site, today }, { lists }, notices] = await Promise.all([
+    shopDayNow(pool, siteId),
+    readCheckLists(pool, siteId),
+    readNoticesAbout(pool, siteId, streamId),
+  ])
   const life = await readLifeFor(pool, who, streamId, { site, bayIds: baysServed(item.item.assignment) })
   return { ...item, today, lists, life, notices }
 })

@@ -5,7 +5,11 @@ import { findKitItems } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
 
-const querySchema = z.strictObject({ begins: z.string().max(24).default(''), kind: z.enum(EQUIPMENT_KINDS).optional(), limit: z.coerce.number().int().min(1).max(200).default(30) })
+const querySchema = z.strictObject({
+  begins: z.string().max(24).default(''),
+  kind: z.enum(EQUIPMENT_KINDS).optional(),
+  limit: z.coerce.number().int().min(1).max(200).default(30),
+})
 
 /** Things by the beginning of their tag, or by kind. */
 export default api(async (event) => {

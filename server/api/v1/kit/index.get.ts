@@ -22,7 +22,10 @@ export default api(async (event): Promise<KitReading> => {
   const { today } = await shopDayNow(pool, siteId)
   const after = afterDueOn !== undefined && afterTag !== undefined ? { dueOn: afterDueOn, tagId: afterTag } : null
   const [counts, out, due, { version, lists }] = await Promise.all([
-    countKit(pool, siteId, today), after ? [] : readOut(pool, siteId, limit), readDue(pool, siteId, parseDate(today).add({ days }).toString(), limit, after), readCheckLists(pool, siteId),
+    countKit(pool, siteId, today),
+    after ? [] : readOut(pool, siteId, limit),
+    readDue(pool, siteId, parseDate(today).add({ days }).toString(), limit, after),
+    readCheckLists(pool, siteId),
   ])
   return { today, counts, out, due, lists, listsVersion: version }
 })

@@ -20,8 +20,19 @@ export default api(async (event): Promise<RoundReading> => {
   const { bayId } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()
   const { site, today } = await shopDayNow(pool, siteId)
-  const [items, stations, places, names, { lists }] = await Promise.all([readAssigned(pool, siteId, bayId ?? null), readStations(pool, siteId), readPlaces(pool, siteId), readNames(pool, siteId), readCheckLists(pool, siteId)])
+  const [items, stations, places, names, { lists }] = await Promise.all([
+    readAssigned(pool, siteId, bayId ?? null),
+    readStations(pool, siteId),
+    readPlaces(pool, siteId),
+    readNames(pool, siteId),
+    readCheckLists(pool, siteId),
+  ])
   const standsAt = new Map(stations.flatMap(({ bayId, facts: { personId } }) => personId === null ? [] : [[personId, bayId] as const]))
-  const stops = walkingOrder(items, { site, standsAt, places: places.map(({ placeId, place }) => ({ placeId, ...place })), names: new Map(names.map(({ personId, name }) => [personId, name])) })
+  const stops = walkingOrder(items, {
+    site,
+    standsAt,
+    places: places.map(({ placeId, place }) => ({ placeId, ...place })),
+    names: new Map(names.map(({ personId, name }) => [personId, name])),
+  })
   return { today, lists, stops: bayId === undefined ? stops : stops.filter(stop => stop.bayId === bayId) }
 })

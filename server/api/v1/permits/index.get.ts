@@ -28,7 +28,9 @@ export default api(async (event): Promise<PermitsReading> => {
   ])
   const last = live.length === limit ? live.at(-1)! : null
   return {
-    live: live.map(({ permit, ...rest }) => ({ ...rest, permit: shownPermit(permit) })), ended: ended.map(({ permit, ...rest }) => ({ ...rest, permit: shownPermit(permit) })), screens,
+    live: live.map(({ permit, ...rest }) => ({ ...rest, permit: shownPermit(permit) })),
+    ended: ended.map(({ permit, ...rest }) => ({ ...rest, permit: shownPermit(permit) })),
+    screens,
     next: last && { after: last.permitId, afterTurn: nextTurnAt(permitDeadlines(last.permit)) },
   }
 })

@@ -8,7 +8,7 @@ import { daySheet } from '../../../../paper/day-sheet'
 import { useRunning } from '../../../../running'
 
 /** The day sheet as a PDF: the day's seal, signed, as a line and as a code, to be kept where the database's owner does not reach. */
-export default api(async event => {
+export default api(async (event) => {
   const { siteId, holder } = await requireRight(event, 'read-records')
   // The seal speaks for every stream, and so does whoever may read them all.
   if (reachOf(holder, 'read-records') !== 'all') throw new Problem(403, { error: 'Day sheets are for who reads the whole record.' })

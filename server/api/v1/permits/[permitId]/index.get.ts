@@ -26,15 +26,30 @@ export default api(async (event): Promise<PermitPageReading> => {
   if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
   const { place } = kept.permit.request
   const [site, rules, { lists }, items, placed, notices, screens] = await Promise.all([
-    readSite(pool, siteId), readHouseRules(pool, siteId), readCheckLists(pool, siteId), readPermitItems(pool, siteId, permitId, place.bayId), readPermitsNear(pool, siteId, { placeId: place.placeId, radiusM: kept.permit.plan.radiusM }),
-    readNoticesAbout(pool, siteId, permitStream(permitId)), countScreens(pool, siteId, nowIso(clock)),
+    readSite(pool, siteId),
+    readHouseRules(pool, siteId),
+    readCheckLists(pool, siteId),
+    readPermitItems(pool, siteId, permitId, place.bayId),
+    readPermitsNear(pool, siteId, { placeId: place.placeId, radiusM: kept.permit.plan.radiusM }),
+    readNoticesAbout(pool, siteId, permitStream(permitId)),
+    countScreens(pool, siteId, nowIso(clock)),
   ])
   const scene = { site: site?.value ?? NO_SITE, rules: rules?.value ?? NEW_SITE_RULES }
   const life = await readLifeFor(pool, who, permitStream(permitId), { site: scene.site, permit: kept.permit })
   const own = placed.find(one => one.permitId === permitId) ?? { permitId, permit: kept.permit, place: null }
   return {
-    permitId, version: kept.version, permit: shownPermit(kept.permit), kit: permitKitFacts(items, lists, scene, nowIso(clock)),
-    near: nearPermits(own, placed).map(({ permitId: id, permit }) => ({ permitId: id, code: permit.code, where: permit.request.place.where, phase: permit.phase })),
-    life, notices, screens,
+    permitId,
+    version: kept.version,
+    permit: shownPermit(kept.permit),
+    kit: permitKitFacts(items, lists, scene, nowIso(clock)),
+    near: nearPermits(own, placed).map(({ permitId: id, permit }) => ({
+      permitId: id,
+      code: permit.code,
+      where: permit.request.place.where,
+      phase: permit.phase,
+    })),
+    life,
+    notices,
+    screens,
   }
 })

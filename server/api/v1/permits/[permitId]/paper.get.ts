@@ -27,7 +27,13 @@ export default api(async (event) => {
   const { units, emergencyNumber, firePointNumber } = rules?.value ?? NEW_SITE_RULES
   const publicUrl = process.env.PUBLIC_URL
   const pdf = await permitPaper({
-    permit: kept.permit, siteName: site?.value.name ?? '', timeZone: site?.value.timeZone ?? 'UTC', units, emergencyNumber, firePointNumber, printedAt: nowIso(clock),
+    permit: kept.permit,
+    siteName: site?.value.name ?? '',
+    timeZone: site?.value.timeZone ?? 'UTC',
+    units,
+    emergencyNumber,
+    firePointNumber,
+    printedAt: nowIso(clock),
     nameOf: personId => names.find(one => one.personId === personId)?.name ?? 'somebody who has left',
     address: publicUrl ? new URL(`/p/${kept.permit.token}`, publicUrl).href : null,
   })

@@ -23,8 +23,22 @@ export default api(async (event): Promise<PublicPermitReading> => {
   const [site, rules, names] = await Promise.all([readSite(pool, siteId), readHouseRules(pool, siteId), readNames(pool, siteId)])
   const firstName = (personId: string): string => names.find(one => one.personId === personId)?.name.split(' ')[0] ?? ''
   return {
-    code: permit.code, siteName: site?.value.name ?? '', timeZone: site?.value.timeZone ?? 'UTC', now: nowIso(clock), where: permit.request.place.where, what: permit.request.job.what, phase: permit.phase,
-    fromAt: permit.request.fromAt, untilAt: permit.untilAt, watchEndsAt: watchEndsAt(permit), monitoringEndsAt: monitoringEndsAt(permit), roundDueAt: nextRound(permit)?.dueAt ?? null, suspendedBecause: permit.suspension?.cause ?? null,
-    watching: permit.posts.map(({ personId }) => firstName(personId)), radiusM: permit.plan.radiusM, emergencyNumber: rules?.value.emergencyNumber ?? '', firePointNumber: rules?.value.firePointNumber ?? '',
+    code: permit.code,
+    siteName: site?.value.name ?? '',
+    timeZone: site?.value.timeZone ?? 'UTC',
+    now: nowIso(clock),
+    where: permit.request.place.where,
+    what: permit.request.job.what,
+    phase: permit.phase,
+    fromAt: permit.request.fromAt,
+    untilAt: permit.untilAt,
+    watchEndsAt: watchEndsAt(permit),
+    monitoringEndsAt: monitoringEndsAt(permit),
+    roundDueAt: nextRound(permit)?.dueAt ?? null,
+    suspendedBecause: permit.suspension?.cause ?? null,
+    watching: permit.posts.map(({ personId }) => firstName(personId)),
+    radiusM: permit.plan.radiusM,
+    emergencyNumber: rules?.value.emergencyNumber ?? '',
+    firePointNumber: rules?.value.firePointNumber ?? '',
   }
 })
