@@ -3,9 +3,9 @@ import type { CommandType } from '#core/streams/commands'
 import { RIGHTS_OF } from '#core/rights/rights'
 import { ROLES } from '#core/ids/vocabulary'
 import { COMMAND_TYPES, ruleOf } from '#core/streams/kinds'
-import { ROUTES } from '#shared/api/routes'
-import type { Access } from '#shared/api/routes'
-import { SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
+import { ROUTES } from '#shared/contract/routes'
+import type { Access } from '#shared/contract/routes'
+import { SYSTEM_COMMANDS } from '#shared/contract/command-schemas'
 import { RIGHTS } from '#core/ids/rights'
 
 const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`

@@ -1,5 +1,5 @@
 import type { Holder } from '#core/rights/rights'
-import type { PersonReading } from '#shared/readings'
+import type { PersonReading } from '#shared/contract/readings'
 
 /** Whose session a request comes with. */
 export interface SignedIn {

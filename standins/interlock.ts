@@ -1,5 +1,5 @@
-import { clearanceResponse } from '#shared/schemas/clearance-schema'
-import type { ClearanceReading } from '#shared/schemas/clearance-schema'
+import { clearanceResponse } from '#shared/contract/clearance-schema'
+import type { ClearanceReading } from '#shared/contract/clearance-schema'
 
 // A stand-in for what a machine's builder would write: a small program that follows the clearance of one bay and lets a
 // simulated machine strike only while that bay is clear to strike. It fails closed: what it has not heard for ten seconds,

@@ -12,7 +12,7 @@ const keys = computed(() => facts.site.deviceKeys)
 
 async function make() {
   busy.value = true
-  const reply = await ask<{ name: string, key: string }>('device-keys', { method: 'POST', body: { name: name.value.trim() } })
+  const reply = await sendTo('device-keys', { name: name.value.trim() })
   busy.value = false
   refused.value = reply.ok ? '' : wordsOf(reply)
   if (!reply.ok) return

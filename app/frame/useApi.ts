@@ -1,4 +1,6 @@
-import type { InputError } from '#shared/readings'
+import { addressOf } from '#shared/contract/answers'
+import type { FormPath, Forms, Given, Parts, ReadingPath, Readings } from '#shared/contract/answers'
+import type { InputError } from '#shared/contract/readings'
 import type { SpokenFinding } from '#shared/words/speak'
 
 /** What the server said when it did not say yes. */
@@ -14,8 +16,8 @@ export type Reply<Body>
     | { readonly ok: false, readonly refusal: Refusal }
     | { readonly ok: false, readonly unreachable: true }
 
-/** Asks the server. No signal is an answer too, and never an exception. */
-export async function ask<Body>(
+/** Asks the server at an address. No signal is an answer too, and never an exception. */
+async function ask<Body>(
   path: string,
   { method = 'GET', body, signal }: { method?: 'GET' | 'POST', body?: unknown, signal?: AbortSignal } = {},
 ): Promise<Reply<Body>> {
@@ -45,6 +47,27 @@ export async function ask<Body>(
     }
   const { error = '', fields = [], findings = [] } = read as Partial<Refusal>
   return { ok: false, refusal: { status: response.status, error: typeof error === 'string' ? error : '', fields, findings } }
+}
+
+/** Reads what an address tells. */
+export const askFor = <Path extends ReadingPath>(
+  path: Path,
+  ...[given]: [Parts<Path>] extends [never] ? [given?: Given<Path>] : [given: Given<Path>]
+): Promise<Reply<Readings[Path]>> => ask<Readings[Path]>(addressOf(path, given ?? ({} as Given<Path>)))
+
+/** How something is sent besides: who speaks, and when to give up. */
+interface How {
+  readonly as?: 'device'
+  readonly signal?: AbortSignal
+}
+
+/** Sends a form to its address. */
+export function sendTo<Path extends FormPath>(
+  path: Path,
+  body: Forms[Path]['asks'],
+  { as, signal }: How = {},
+): Promise<Reply<Forms[Path]['answers']>> {
+  return ask<Forms[Path]['answers']>(as ? `${path}?as=${as}` : path, { method: 'POST', body, signal })
 }
 
 /** What to show for a reply that was not yes. */

@@ -5,7 +5,6 @@ import { requiredOutfit } from '#core/ppe/required-outfit'
 import { NO_STANDING } from '#core/clearance/kit-around'
 import { shownTag, TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import type { Quantities } from '#shared/words/quantities'
-import type { PermitsReading } from '#shared/readings'
 import { requiredShade } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 
@@ -151,7 +150,7 @@ export function useCommandLine(typed: () => string) {
   /** Not in use, it may still be in the store; or the code of a permit. */
   async function openTag(): Promise<boolean> {
     const tagId = tagIdOf(text.value)
-    const permit = /^hw-[a-z0-9]{6}$/.test(tagId) ? await ask<PermitsReading>('permits?limit=100') : null
+    const permit = /^hw-[a-z0-9]{6}$/.test(tagId) ? await askFor('permits', { limit: 100 }) : null
     const found = permit?.ok
       ? [...permit.body.live, ...permit.body.ended].find(({ permit: { code } }) => code.toLowerCase() === tagId)
       : undefined
@@ -160,11 +159,11 @@ export function useCommandLine(typed: () => string) {
       return true
     }
     if (!TAG_PATTERN.test(tagId)) return false
-    for (const [path, page] of [
-      [`items/${tagId}`, `/kit/${tagId}`],
-      [`cylinders/${tagId}`, `/gas/${tagId}`],
+    for (const [route, page] of [
+      ['items/{tag}', `/kit/${tagId}`],
+      ['cylinders/{tag}', `/gas/${tagId}`],
     ] as const) {
-      if (!(await ask(path)).ok) continue
+      if (!(await askFor(route, { tag: tagId })).ok) continue
       await navigateTo(page)
       return true
     }

@@ -1,6 +1,8 @@
 import { SEAL_STREAM } from '#core/ids/streams'
 import { holdsUpTo, isOwed } from '#shared/news'
 import type { RestsOn } from '#shared/news'
+import { addressOf } from '#shared/contract/answers'
+import type { Given, ReadingPath, Readings } from '#shared/contract/answers'
 import type { Reply } from '~/frame/useApi'
 
 /** Rests on these streams: by their ids, or `item/` for all of a kind. What befalls people is told without their names, as `people`. */
@@ -20,11 +22,18 @@ interface Asked { readonly path: string, asOf: number, readonly answered: Promis
 /**
  * A reading of the server, asked for again when something changed that it rests on. What was read stays while the next is on its way.
  *
- * @param path null asks for nothing
+ * @param route the address, with its parts in braces
+ * @param given what it is asked with; null asks for nothing
  * @param restsOn the streams whose change it shows
  */
-export function useReading<Body>(path: () => string | null, restsOn: RestsOn) {
+export function useReading<Path extends ReadingPath>(route: Path, given: () => Given<Path> | null, restsOn: RestsOn) {
+  type Body = Readings[Path]
   const changes = useChanges()
+  /** The address asked for now. */
+  const path = (): string | null => {
+    const asked = given()
+    return asked && addressOf(route, asked)
+  }
   const reading = shallowRef<Body | null>(null)
   const problem = ref<string | null>(null)
   let last: Asked | undefined
@@ -32,14 +41,15 @@ export function useReading<Body>(path: () => string | null, restsOn: RestsOn) {
 
   /** Asks, unless what was told is answered already, or about to be. */
   function refresh(): Promise<void> {
-    const wanted = path()
-    if (wanted === null) {
+    const asking = given()
+    if (asking === null) {
       reading.value = null
       last = undefined
       return Promise.resolve()
     }
+    const wanted = addressOf(route, asking)
     if (last?.path === wanted && last.asOf >= changes.position) return last.answered
-    const asked: Asked = { path: wanted, asOf: changes.position, answered: ask<Body>(wanted).then(reply => show(asked, reply)) }
+    const asked: Asked = { path: wanted, asOf: changes.position, answered: askFor(route, asking).then(reply => show(asked, reply)) }
     last = asked
     return asked.answered
   }

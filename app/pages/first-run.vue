@@ -18,10 +18,7 @@ async function open() {
   error.value = ''
   fields.value = {}
   const { code, siteName, timeZone, personName, loginName, password } = entry
-  const reply = await ask('first-run', {
-    method: 'POST',
-    body: { code, site: { name: siteName, timeZone }, personName, loginName, password },
-  })
+  const reply = await sendTo('first-run', { code, site: { name: siteName, timeZone }, personName, loginName, password })
   busy.value = false
   if (reply.ok) {
     await session.load()

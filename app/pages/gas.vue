@@ -5,7 +5,6 @@ import type { Yard } from '#core/cylinder/judge-place'
 import { storeSentences } from '#shared/words/en/store-findings'
 import { learnSentences } from '#shared/words/speak'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
-import type { CylindersReading } from '#shared/readings'
 
 // The list keeps its place while cylinders are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -23,8 +22,9 @@ const isOpened = (streamId: string): boolean =>
   chosen.value !== null
   && streamId === cylinderStream(tagIdOf(chosen.value))
   && (reading.value?.cylinders.some(({ tagId }) => cylinderStream(tagId) === streamId) ?? false)
-const { reading, problem } = useReading<CylindersReading>(
-  () => 'gas',
+const { reading, problem } = useReading(
+  'gas',
+  () => ({}),
   streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId),
 )
 const rows = computed(() => reading.value?.cylinders.map(cylinders.newest).filter(({ cylinder }) => !cylinder.isReturned) ?? [])

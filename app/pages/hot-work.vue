@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { learnSentences } from '#shared/words/speak'
-import type { PermitsReading } from '#shared/readings'
+import type { PermitsReading } from '#shared/contract/readings'
 
 // The list keeps its place while permits are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -13,7 +13,7 @@ const panel = computed(() => typeof route.query.do === 'string' && chosen.value 
 const isAside = computed(() => chosen.value !== null || panel.value !== null)
 const isWall = computed(() => route.path === '/hot-work/wall')
 const facts = useFacts()
-const { reading, problem } = useReading<PermitsReading>(() => 'permits', PERMIT_RESTS_ON)
+const { reading, problem } = useReading('permits', () => ({}), PERMIT_RESTS_ON)
 /** Screens that are heard, by whichever of the two readings says fewer: screens come and go without a change that is told. */
 const screens = computed(() => Math.min(reading.value?.screens ?? 0, facts.reading?.fire.screens ?? 0))
 /** Pages of the board after the first. */
@@ -25,8 +25,7 @@ watch(reading, (fresh) => {
 })
 async function older() {
   if (!next.value) return
-  const query = new URLSearchParams({ after: next.value.after, ...next.value.afterTurn ? { afterTurn: next.value.afterTurn } : {} })
-  const reply = await ask<PermitsReading>(`permits?${query}`)
+  const reply = await askFor('permits', { after: next.value.after, afterTurn: next.value.afterTurn ?? undefined })
   if (!reply.ok) return
   more.value = [...more.value, ...reply.body.live]
   next.value = reply.body.next

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { storeSentences } from '#shared/words/en/store-findings'
 import { learnSentences } from '#shared/words/speak'
-import type { KitReading } from '#shared/readings'
 
 // The list keeps its place while things are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -14,7 +13,7 @@ const chosen = computed(() => typeof route.params.tag === 'string' ? route.param
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null || route.path === '/kit/round' || route.path === '/kit/lists')
 const days = ref(14)
-const { reading, problem } = useReading<KitReading>(() => `kit?days=${days.value}`, among('item/', 'check-lists', 'house-rules'))
+const { reading, problem } = useReading('kit', () => ({ days: days.value }), among('item/', 'check-lists', 'house-rules'))
 const late = computed(
   () => reading.value?.due.filter(({ dueOn }) => dueOn === 'now' || (dueOn !== null && dueOn < reading.value!.today)) ?? [],
 )

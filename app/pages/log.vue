@@ -2,7 +2,7 @@
 import { reachOf } from '#core/rights/rights'
 import type { Seal } from '#core/streams/seal/seal'
 import { shownTag } from '#core/ids/tag'
-import type { LogEntry, LogReading } from '#shared/readings'
+import type { LogEntry } from '#shared/contract/readings'
 import { saidOf, whoDid } from '~/areas/log/useLogWords'
 import { readStreamId } from '#core/ids/streams'
 
@@ -19,10 +19,8 @@ const only = ref('')
 
 async function load(more = false) {
   loading.value = true
-  const query = new URLSearchParams({ limit: '60' })
-  if (more && next.value !== null) query.set('before', String(next.value))
-  if (only.value) query.set('streamId', only.value)
-  const reply = await ask<LogReading>(`log?${query}`)
+  const before = more ? next.value ?? undefined : undefined
+  const reply = await askFor('log', { limit: 60, before, streamId: only.value || undefined })
   loading.value = false
   if (!reply.ok) {
     failed.value = wordsOf(reply)

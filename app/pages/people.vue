@@ -2,13 +2,13 @@
 import type { PersonProfile } from '#core/streams/person/person'
 import { ROLES } from '#core/ids/vocabulary'
 import type { RoleId } from '#core/ids/vocabulary'
-import type { PersonReading } from '#shared/readings'
+import type { PersonReading } from '#shared/contract/readings'
 import { makeUuid } from '~/stores/outbox'
 import { personStream } from '#core/ids/streams'
 
 const facts = useFacts()
 const { send, refused, forget } = useSender()
-const { reading, problem: failed, refresh } = useReading<{ people: readonly PersonReading[] }>(() => 'people', among('person/', 'people'))
+const { reading, problem: failed, refresh } = useReading('people', () => ({}), among('person/', 'people'))
 const people = computed(() => reading.value?.people ?? null)
 const editing = ref<PersonReading | 'new' | null>(null)
 const entry = reactive<{ name: string, roles: RoleId[], areaId: string, bayId: string }>({

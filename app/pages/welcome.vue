@@ -23,7 +23,7 @@ async function redeem() {
     password: entry.password,
     pin: entry.pin === '' ? null : entry.pin,
   }
-  const reply = await ask('redeem', { method: 'POST', body })
+  const reply = await sendTo('redeem', body)
   busy.value = false
   if (!reply.ok) {
     wrong.value = wordsOf(reply)

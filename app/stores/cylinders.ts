@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { CylinderRow } from '#shared/readings'
+import type { CylinderRow } from '#shared/contract/readings'
 
 /** Cylinders as their own pages last read them: the list beside an opened one shows it without reading all of them again. */
 export const useCylinders = defineStore('cylinders', () => {

@@ -4,7 +4,7 @@ import { NO_SITE } from '#core/streams/site/site'
 import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_MS, UNHEARD_AFTER_MS } from '#shared/hearing'
 import type { DeviceTime } from '#shared/hearing'
 import type { ToldChange } from '#shared/news'
-import type { CommandAccepted, FloorReading } from '#shared/readings'
+import type { CommandAccepted, FloorReading } from '#shared/contract/readings'
 import { speakTimesIn } from '#shared/words/en/fire-findings'
 
 /** The two clocks of this device: see `#shared/hearing`. */
@@ -58,7 +58,7 @@ export const useFacts = defineStore('facts', () => {
         again = false
         askedAsOf = hearing.value.told
         const [askedAt, askedOn] = [clock.nowIso(), deviceTime()]
-        const reply = await ask<FloorReading>('floor')
+        const reply = await askFor('floor')
         isUnread.value = !reply.ok && !('refusal' in reply && reply.refusal.status === 401)
         if (reply.ok && (reading.value === null || reply.body.position >= reading.value.position)) {
           reading.value = reply.body

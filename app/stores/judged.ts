@@ -13,7 +13,7 @@ import type { StationCommand } from '#core/streams/station/decide-station'
 import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
 import { dayEndsAfter } from '#core/streams/scene'
-import type { FloorReading } from '#shared/readings'
+import type { FloorReading } from '#shared/contract/readings'
 
 /** A bay with what is known of it and how it is judged. */
 export interface Placed {

@@ -3,7 +3,7 @@ import { openDB } from 'idb'
 import { defineStore } from 'pinia'
 import type { CommandPayloads, CommandType } from '#core/streams/commands'
 import { URGENT_COMMANDS } from '#core/streams/urgent'
-import type { CommandAccepted } from '#shared/readings'
+import type { CommandAccepted } from '#shared/contract/readings'
 import type { Reply } from '~/frame/useApi'
 
 /** A stream that a command changes, and its version as whoever sends it knew it; null: as it is. */
@@ -172,9 +172,16 @@ export const useOutbox = defineStore('outbox', () => {
     type: Type, streams: readonly Target[], payload: CommandPayloads[Type], signature: Signature,
   ): Promise<Sent> {
     const at = clock.nowIso()
-    const sent = await ask<CommandAccepted>('commands', {
-      method: 'POST',
-      body: { id: makeUuid(), type, streams, payload, at, sentAt: at, deviceId: deviceId(), deviceSeq: nextSeq(), signature },
+    const sent = await sendTo('commands', {
+      id: makeUuid(),
+      type,
+      streams: [...streams],
+      payload,
+      at,
+      sentAt: at,
+      deviceId: deviceId(),
+      deviceSeq: nextSeq(),
+      signature,
     })
     if (sent.ok) onAccepted(sent.body)
     return sent
@@ -227,8 +234,8 @@ export const useOutbox = defineStore('outbox', () => {
     try {
       const { authorId, ...envelope } = command
       // What somebody else did before is the device's word, not that of whoever is signed in now.
-      const path = isUrgent(command) && authorId !== session.person?.personId ? 'commands?as=device' : 'commands'
-      const reply = await ask<CommandAccepted>(path, { method: 'POST', body: { ...envelope, sentAt: clock.nowIso() }, signal })
+      const as = isUrgent(command) && authorId !== session.person?.personId ? 'device' : undefined
+      const reply = await sendTo('commands', { ...envelope, streams: [...envelope.streams], sentAt: clock.nowIso() }, { as, signal })
       if (!reply.ok && 'unreachable' in reply) return 'unreachable'
       if (!reply.ok && reply.refusal.status === 401) {
         await session.load()

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { mayDo } from '#core/rights/rights'
 import type { CompetenceId } from '#core/ids/vocabulary'
 import type { Place } from '#core/rights/rights'
-import type { SessionReading } from '#shared/readings'
+import type { SessionReading } from '#shared/contract/readings'
 import type { RightId } from '#core/ids/rights'
 
 /** Who is signed in on this device. */
@@ -11,7 +11,7 @@ export const useSession = defineStore('session', () => {
   const { heard } = useClock()
 
   async function load(): Promise<SessionReading | null> {
-    const reply = await ask<SessionReading>('session')
+    const reply = await askFor('session')
     if (reply.ok) {
       reading.value = reply.body
       heard(reply.body.now)
@@ -20,13 +20,13 @@ export const useSession = defineStore('session', () => {
   }
 
   async function signIn(loginName: string, password: string) {
-    const reply = await ask<object>('sign-in', { method: 'POST', body: { loginName, password } })
+    const reply = await sendTo('sign-in', { loginName, password })
     if (reply.ok) await load()
     return reply
   }
 
   async function signOut(everywhere = false) {
-    await ask(everywhere ? 'sign-out-everywhere' : 'sign-out', { method: 'POST', body: {} })
+    await sendTo(everywhere ? 'sign-out-everywhere' : 'sign-out', {})
     await load()
   }
 

@@ -1,6 +1,6 @@
 import type pg from 'pg'
 import type { Clock } from '../clock'
-import type { CommandAccepted, CommandRefused } from '#shared/readings'
+import type { CommandAccepted, CommandRefused } from '#shared/contract/readings'
 
 export interface Door {
   readonly pool: pg.Pool

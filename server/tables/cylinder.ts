@@ -1,6 +1,6 @@
 import type { Queryable } from '../database/connection'
 import type { CylinderState } from '#core/streams/cylinder/cylinder'
-import type { CylinderReadingRow } from '#shared/readings'
+import type { CylinderReadingRow } from '#shared/contract/readings'
 import { tagIdOf } from '#core/ids/tag'
 import { asCylinder } from './states'
 

@@ -1,4 +1,4 @@
-import type { LifeEntry, LogEntry } from '#shared/readings'
+import type { LifeEntry, LogEntry } from '#shared/contract/readings'
 import type { EventBody } from '../database/event'
 import type { Queryable } from '../database/connection'
 

@@ -1,6 +1,6 @@
 import type { Queryable } from '../database/connection'
 import type { Notice } from '#core/streams/notice/notice'
-import type { NoticeReading } from '#shared/readings'
+import type { NoticeReading } from '#shared/contract/readings'
 import { asNotice } from './states'
 
 export async function writeNotice(

@@ -1,7 +1,7 @@
 import type { Person } from '#core/streams/person/person'
 import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
 import type { Tellable } from '#core/streams/notice/notice'
-import type { PersonReading } from '#shared/readings'
+import type { PersonReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
 
 export async function writePerson(db: Queryable, siteId: string, personId: string, version: number, person: Person): Promise<void> {

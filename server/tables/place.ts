@@ -1,6 +1,6 @@
 import type { Queryable } from '../database/connection'
 import type { Place } from '#core/streams/place/place'
-import type { PlaceReading } from '#shared/readings'
+import type { PlaceReading } from '#shared/contract/readings'
 import { asPlace } from './states'
 
 export async function writePlace(db: Queryable, siteId: string, placeId: string, version: number, place: Place | null): Promise<void> {

@@ -1,4 +1,4 @@
-import type { PersonReading } from '#shared/readings'
+import type { PersonReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
 import { PERSON_COLUMNS, toPersonReading } from './person'
 import type { PersonRow } from './person'

@@ -9,7 +9,7 @@ import type { Permit } from '#core/streams/permit/permit'
 import type { Place } from '#core/streams/place/place'
 import type { Survey } from '#core/streams/samples/samples'
 import type { Site } from '#core/streams/site/site'
-import type { StationFacts } from '#shared/readings'
+import type { StationFacts } from '#shared/contract/readings'
 import { shapedAs } from './shaped'
 
 /** States as the read tables keep them, each read part by part. */

@@ -1,6 +1,6 @@
 import type { Job } from '#core/job/job'
 import type { Station } from '#core/streams/station/station'
-import type { StationReading } from '#shared/readings'
+import type { StationReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
 import { asStationFacts } from './states'
 

@@ -8,7 +8,7 @@ import {
   assessOxygenResponse,
   assessRespiratorResponse,
   assessRoomResponse,
-} from '#shared/schemas/assess-air-schema'
+} from '#shared/contract/assess-air-schema'
 import {
   assessCableResponse,
   assessContentsResponse,
@@ -17,9 +17,9 @@ import {
   assessRequalificationResponse,
   assessStorageResponse,
   assessWithdrawalResponse,
-} from '#shared/schemas/assess-store-schema'
-import { assessFireWatchResponse, assessHotWorkResponse, assessSparkReachResponse } from '#shared/schemas/hotwork-schema'
-import { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
+} from '#shared/contract/assess-cylinder-schema'
+import { assessFireWatchResponse, assessHotWorkResponse, assessSparkReachResponse } from '#shared/contract/permit-schema'
+import { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
 import type { Served } from './served'
 

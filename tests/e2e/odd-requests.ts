@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { APIRequestContext, APIResponse } from '@playwright/test'
 import { z } from 'zod'
 import { randomFrom } from '#core/hotwork/spark-reach'
-import { commandTypes, payloadSchemas } from '#shared/schemas/command-schemas'
+import { commandTypes, payloadSchemas } from '#shared/contract/command-schemas'
 
 // Requests as nobody should send them: shaped by the schemas of the interface, with something odd here and there. The same seed
 // makes the same requests, so that one that is answered wrongly can be made again.

@@ -1,6 +1,6 @@
 import { gunzipSync } from 'node:zlib'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import type { FloorReading, NoticeReading } from '#shared/readings'
+import type { FloorReading, NoticeReading } from '#shared/contract/readings'
 import { Boards } from '#server/boards'
 import type { OwnPart, PackedBoard } from '#server/boards'
 import { readPosition } from '#server/tables/site'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { judgePlace } from '#core/cylinder/judge-place'
 import type { Yard } from '#core/cylinder/judge-place'
-import type { CylindersReading, PlaceReading } from '#shared/readings'
+import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
 
 /** A store as it stands: its plan, what is wrong in it, its cylinders. */
 const { reading, here, yard, today, chosen } = defineProps<{

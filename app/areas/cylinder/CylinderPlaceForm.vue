@@ -2,7 +2,7 @@
 import type { Place, StoreLayout } from '#core/streams/place/place'
 import { PLACE_LIMITS } from '#core/streams/place/place'
 import { wordId } from '#core/ids/word-id'
-import type { PlaceReading } from '#shared/readings'
+import type { PlaceReading } from '#shared/contract/readings'
 
 /** A place on the site's grid: its outline, its room, its walls and what burns in it. */
 const { reading } = defineProps<{ reading: PlaceReading | null }>()

@@ -5,7 +5,7 @@ import { settlingMinutes } from '#core/cylinder/settling'
 import { shopDayOf } from '#core/time/shop-day'
 import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import { storeWords } from '#shared/words/en/store-words'
-import type { CylindersReading, PlaceReading } from '#shared/readings'
+import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
 
 /** A cylinder comes in: what it is, how it travelled, where it goes. */
 const { places, here } = defineProps<{ places: readonly PlaceReading[], here: CylindersReading['cylinders'] }>()

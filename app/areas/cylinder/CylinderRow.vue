@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CylindersReading } from '#shared/readings'
+import type { CylindersReading } from '#shared/contract/readings'
 
 /** One cylinder in the list: the whole row is the target. */
 const {

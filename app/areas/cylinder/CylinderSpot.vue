@@ -2,7 +2,7 @@
 import { judgePlace } from '#core/cylinder/judge-place'
 import type { CylinderHere } from '#core/cylinder/judge-place'
 import type { CylinderCommands } from '#core/streams/cylinder/cylinder'
-import type { PlaceReading } from '#shared/readings'
+import type { PlaceReading } from '#shared/contract/readings'
 
 /** Where a cylinder is put and how it stands, with what that would mean before it is done. */
 const { places, others, self } = defineProps<{

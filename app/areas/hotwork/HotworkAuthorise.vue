@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PermitPageReading } from '#shared/readings'
+import type { PermitPageReading } from '#shared/contract/readings'
 import type { PermitCommands } from '#core/streams/permit/permit'
 import { fireWords } from '#shared/words/en/fire-findings'
 

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { PlacesReading } from '#shared/readings'
 import { nextTimeOfDay } from '#core/time/local-time'
 import { REACH_LIMITS } from '#core/hotwork/spark-reach'
 import type { PermitRequest } from '#core/streams/permit/permit'
@@ -29,7 +28,7 @@ const bays = computed(() => shopFacts.site.bays.filter(({ kind, closed }) => kin
 const given = typeof route.query.bay === 'string' ? lookup.find(route.query.bay) : undefined
 const bayId = ref(given?.bay.bayId ?? '')
 const where = ref('')
-const { reading: grid } = useReading<PlacesReading>(() => 'places', among('place/'))
+const { reading: grid } = useReading('places', () => ({}), among('place/'))
 const placeId = ref('')
 const what = ref('')
 const process = ref<ProcessId | ''>(given?.station.job?.process ?? '')

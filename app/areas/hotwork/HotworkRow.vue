@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { hasEnded } from '#core/streams/permit/permit-end'
 import { fireWords } from '#shared/words/en/fire-findings'
-import type { PermitRow } from '#shared/readings'
+import type { PermitRow } from '#shared/contract/readings'
 
 /** One live permit on the board: place, how far it has come, who watches, what is due. The whole row is the target. */
 const { row, chosen = false } = defineProps<{ row: PermitRow, chosen?: boolean }>()

@@ -3,13 +3,16 @@ import { hasEnded } from '#core/streams/permit/permit-end'
 import { isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchEndsAt } from '#core/streams/permit/permit-deadlines'
 import type { Permit } from '#core/streams/permit/permit'
 import type { ShownPermit } from '#core/streams/permit/permit-fact'
-import type { PermitPageReading } from '#shared/readings'
 import { permitStream } from '#core/ids/streams'
 
 /** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
 export function usePermit(permitId: () => string | null) {
-  const { reading, problem, refresh } = useReading<PermitPageReading>(
-    () => (permitId() === null ? null : `permits/${permitId()}`),
+  const { reading, problem, refresh } = useReading(
+    'permits/{permitId}',
+    () => {
+      const id = permitId()
+      return id === null ? null : { permitId: id }
+    },
     PERMIT_RESTS_ON,
   )
   const outbox = useOutbox()

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import type { Assignment } from '#core/streams/kit-item/kit-item'
-import type { PlacesReading } from '#shared/readings'
 
 /** To which bay, person or place a thing goes; an extinguisher with the way from where it hangs to the farthest work. */
 const { withDistance = false } = defineProps<{ withDistance?: boolean }>()
 const chosen = defineModel<Assignment>({ required: true })
 const facts = useFacts()
 const lookup = useLookup()
-const { reading: grid } = useReading<PlacesReading>(() => 'places', among('place/'))
+const { reading: grid } = useReading('places', () => ({}), among('place/'))
 const key = computed({
   get: () => chosen.value ? `${chosen.value.to} ${chosen.value.id}` : '',
   set: (value: string) => {

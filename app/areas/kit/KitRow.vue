@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeWords } from '#shared/words/en/store-words'
-import type { KitItemReading } from '#shared/readings'
+import type { KitItemReading } from '#shared/contract/readings'
 
 /** One thing in a list: the whole row is the target. */
 const { reading, today, chosen } = defineProps<{ reading: KitItemReading, today: string, chosen: boolean }>()

@@ -15,9 +15,7 @@ watch(text, async (typed) => {
     near.value = []
     return
   }
-  const reply = await ask<{ items: readonly { tagId: string, item: { tag: string, name: string } }[] }>(
-    `items?begins=${encodeURIComponent(tagIdOf(typed))}&limit=6`,
-  )
+  const reply = await askFor('items', { begins: tagIdOf(typed), limit: 6 })
   if (mine === asked) near.value = reply.ok ? reply.body.items : []
 })
 /** Asked again on Enter: quick fingers are ahead of what is listed. */
@@ -27,7 +25,7 @@ async function enter() {
     wrong.value = 'Type a tag.'
     return
   }
-  const reply = await ask<{ items: readonly { tagId: string }[] }>(`items?begins=${encodeURIComponent(tagId)}&limit=2`)
+  const reply = await askFor('items', { begins: tagId, limit: 2 })
   if (!reply.ok) {
     wrong.value = wordsOf(reply)
     return

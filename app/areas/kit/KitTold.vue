@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { kitItemStream } from '#core/ids/streams'
-import type { KitItemPageReading } from '#shared/readings'
 
 /** Who was told that a thing is out: told means seen, otherwise not yet. */
 const { tagId, tag } = defineProps<{ tagId: string, tag: string }>()
 const lookup = useLookup()
-const { reading } = useReading<KitItemPageReading>(() => `items/${encodeURIComponent(tagId)}`, among(kitItemStream(tagId), 'notice/'))
+const { reading } = useReading('items/{tag}', () => ({ tag: tagId }), among(kitItemStream(tagId), 'notice/'))
 const { time } = useDates()
 const notice = computed(() => reading.value?.notices[0] ?? null)
 </script>

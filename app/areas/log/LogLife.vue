@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LifeEntry, NoticeReading } from '#shared/readings'
+import type { LifeEntry, NoticeReading } from '#shared/contract/readings'
 
 /** A thing's whole life, newest first, and who was told of it: told means seen. */
 const { life, notices } = defineProps<{ life: readonly LifeEntry[] | null, notices: readonly NoticeReading[] }>()

@@ -15,7 +15,7 @@ import type { Place } from '#core/streams/place/place'
 import type { CompetenceId } from '#core/ids/vocabulary'
 import { quantitiesIn } from '#shared/words/quantities'
 import { speak } from '#shared/words/speak'
-import type { LogEntry } from '#shared/readings'
+import type { LogEntry } from '#shared/contract/readings'
 
 type Payload<Event extends { readonly type: string, readonly payload: unknown }, Type extends Event['type']> = Extract<
   Event,

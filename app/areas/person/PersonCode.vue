@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PersonReading } from '#shared/readings'
+import type { PersonReading } from '#shared/contract/readings'
 
 /** Hands out a one-time code: its owner sets a password and a PIN with it, which nobody else ever knows. */
 const { person } = defineProps<{ person: PersonReading }>()
@@ -12,10 +12,7 @@ const busy = ref(false)
 
 async function give() {
   busy.value = true
-  const reply = await ask<{ code: string, loginName: string, untilAt: string }>('sign-in-codes', {
-    method: 'POST',
-    body: { personId: person.personId, loginName: loginName.value.trim() },
-  })
+  const reply = await sendTo('sign-in-codes', { personId: person.personId, loginName: loginName.value.trim() })
   busy.value = false
   wrong.value = reply.ok ? '' : wordsOf(reply)
   if (!reply.ok) return

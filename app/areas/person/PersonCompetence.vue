@@ -2,7 +2,7 @@
 import type { CompetenceId } from '#core/ids/vocabulary'
 import { COMPETENCES } from '#core/ids/vocabulary'
 import { kitWords } from '#shared/words/en/kit-words'
-import type { PersonReading } from '#shared/readings'
+import type { PersonReading } from '#shared/contract/readings'
 import { personStream } from '#core/ids/streams'
 
 /** What somebody is named competent for: they may do those tests, and release from tag-out. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { DeviceReading, DevicesReading } from '#shared/readings'
+import type { Forms } from '#shared/contract/answers'
+import type { DeviceReading } from '#shared/contract/readings'
 
 /** Devices that act for somebody until they are taken back: one's own, or all of the site for who manages people. */
 const { of } = defineProps<{ of: 'me' | 'all' }>()
@@ -10,7 +11,7 @@ const naming = ref<string | null>(null)
 const name = ref('')
 
 async function load() {
-  const reply = await ask<DevicesReading>(`devices?of=${of}`)
+  const reply = await askFor('devices', { of })
   failed.value = reply.ok ? '' : wordsOf(reply)
   if (reply.ok) devices.value = reply.body.devices
 }
@@ -20,8 +21,8 @@ function rename(device: DeviceReading) {
   naming.value = device.deviceId
   name.value = device.name
 }
-async function change(path: string, body: object) {
-  const reply = await ask(path, { method: 'POST', body })
+async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path, body: Forms[Path]['asks']) {
+  const reply = await sendTo(path, body)
   failed.value = reply.ok ? '' : wordsOf(reply)
   naming.value = null
   await load()

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { WearersReading } from '#shared/readings'
+import type { WearersReading } from '#shared/contract/readings'
 
 /** What is written down about one's own mask: everybody may see their own. */
 const session = useSession()
 const own = ref<WearersReading['wearers'][number] | null>(null)
 const isRead = ref(false)
 onMounted(async () => {
-  const reply = await ask<WearersReading>('wearers')
+  const reply = await askFor('wearers')
   if (!reply.ok) return
   own.value = reply.body.wearers.find(({ personId }) => personId === session.person?.personId) ?? null
   isRead.value = true

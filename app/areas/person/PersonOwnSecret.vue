@@ -13,7 +13,8 @@ async function set() {
   Object.assign(wrong, { current: '', fresh: '' })
   said.value = ''
   busy.value = true
-  const reply = await ask('credentials', { method: 'POST', body: { currentPassword: current.value, [kind]: fresh.value } })
+  const secret = kind === 'pin' ? { pin: fresh.value } : { password: fresh.value }
+  const reply = await sendTo('credentials', { currentPassword: current.value, ...secret })
   busy.value = false
   if (reply.ok) {
     said.value = isPin.value

@@ -2,7 +2,6 @@
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { MaskId } from '#core/ids/vocabulary'
 import { MASKS } from '#core/ids/vocabulary'
-import type { WearersReading } from '#shared/readings'
 
 /** Mask, fit test and clearance of one person: kept apart from the record, seen by the safety lead and the person, erasable. */
 const { personId } = defineProps<{ personId: string }>()
@@ -14,7 +13,7 @@ const refused = ref<string | null>(null)
 const exists = ref(false)
 
 async function load() {
-  const reply = await ask<WearersReading>('wearers')
+  const reply = await askFor('wearers')
   if (!reply.ok) {
     refused.value = wordsOf(reply)
     return
@@ -29,7 +28,7 @@ onMounted(load)
 
 async function send(wearer: WearerRecord | null, words: string) {
   refused.value = null
-  const reply = await ask('wearers', { method: 'POST', body: { personId, wearer } })
+  const reply = await sendTo('wearers', { personId, wearer })
   if (!reply.ok) refused.value = wordsOf(reply)
   else {
     said.value = words

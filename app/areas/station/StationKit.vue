@@ -6,7 +6,6 @@ import { listsToDo } from '#core/inspection/round'
 import { storeSentences } from '#shared/words/en/store-findings'
 import { storeWords } from '#shared/words/en/store-words'
 import { learnSentences } from '#shared/words/speak'
-import type { RoundReading } from '#shared/readings'
 import type { Placed } from '~/stores/judged'
 
 /** What the Gas or the Machine gate of a bay rests on: each cylinder and thing, its state, and the look that is due. */
@@ -21,7 +20,7 @@ const q = useQuantities()
 const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
 const around = computed(() => judged.viewAt(placed.bay).kit)
-const { reading, refresh } = useReading<RoundReading>(() => `kit/round?bayId=${encodeURIComponent(placed.bay.bayId)}`, ROUND_RESTS_ON)
+const { reading, refresh } = useReading('kit/round', () => ({ bayId: placed.bay.bayId }), ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const here = computed(
   () =>

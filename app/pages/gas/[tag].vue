@@ -9,7 +9,7 @@ import { gasNeed, classNeedM3 } from '#core/cylinder/gas-need'
 import { connectingSteps, STEP_SOURCES } from '#core/cylinder/guided-steps'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import { storeWords } from '#shared/words/en/store-words'
-import type { CylinderPageReading, CylindersReading, PlaceReading } from '#shared/readings'
+import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
 import type { ConnectingStepId, DangerId, GasNeedId, JointId, ShuttingStepId } from '#core/ids/cylinder-ids'
 import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
 
@@ -24,8 +24,9 @@ const q = useQuantities()
 const units = useCylinderUnits()
 const { day, time, until } = useDates()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<CylinderPageReading>(
-  () => `cylinders/${encodeURIComponent(tagId.value)}`,
+const { reading, problem, refresh } = useReading(
+  'cylinders/{tag}',
+  () => ({ tag: tagId.value }),
   streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId),
 )
 const cylinders = useCylinders()

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { needsCover } from '#core/streams/permit/permit-deadlines'
 import { fireWords } from '#shared/words/en/fire-findings'
-import type { PermitsReading } from '#shared/readings'
 
 /** The wall board: live permits, large enough to be read across a yard. */
 const facts = useFacts()
 const lookup = useLookup()
 const clock = useClock()
-const { reading } = useReading<PermitsReading>(() => 'permits?limit=12', PERMIT_RESTS_ON)
+const { reading } = useReading('permits', () => ({ limit: 12 }), PERMIT_RESTS_ON)
 const { turn, left } = usePermitClock()
 const rows = computed(
   () =>

@@ -4,7 +4,6 @@ import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-i
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { judgeKitItem } from '#core/inspection/judge-kit-item'
 import { storeWords } from '#shared/words/en/store-words'
-import type { KitItemPageReading } from '#shared/readings'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 
 /** One thing: whether it may be used, its lists and when they are due, what to do, and its whole life. */
@@ -15,8 +14,9 @@ const session = useSession()
 const { due, day } = useDates()
 const { placeOf } = useWhere()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading<KitItemPageReading>(
-  () => `items/${encodeURIComponent(tagId.value)}`,
+const { reading, problem, refresh } = useReading(
+  'items/{tag}',
+  () => ({ tag: tagId.value }),
   streamId => among(kitItemStream(tagId.value), 'check-lists', 'notice/')(streamId),
 )
 const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagId.value}`)

@@ -7,7 +7,6 @@ import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
 import { citation } from '#shared/words/speak'
 import { storeWords } from '#shared/words/en/store-words'
-import type { KitReading } from '#shared/readings'
 import type { ItemEventId } from '#core/ids/kit-ids'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 import { CHECK_LISTS_STREAM } from '#core/ids/streams'
@@ -15,7 +14,7 @@ import { CHECK_LISTS_STREAM } from '#core/ids/streams'
 /** The site's check lists: edited, each change a new version. What was done keeps the version it was done against. */
 const session = useSession()
 const mayKeep = computed(() => session.may('keep-store'))
-const { reading, refresh } = useReading<KitReading>(() => 'kit?days=0&limit=1', among('check-lists'))
+const { reading, refresh } = useReading('kit', () => ({ days: 0, limit: 1 }), among('check-lists'))
 const kind = ref<EquipmentKindId>('regulator')
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists).filter(list => list.kind === kind.value) : [])
 const dropped = computed(() =>

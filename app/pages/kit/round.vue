@@ -2,11 +2,11 @@
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
 import { storeWords } from '#shared/words/en/store-words'
-import type { KitItemReading, RoundReading } from '#shared/readings'
+import type { KitItemReading } from '#shared/contract/readings'
 
 /** The round: everything in use in walking order, one thing at a time, large. */
 const session = useSession()
-const { reading, problem, refresh } = useReading<RoundReading>(() => 'kit/round', ROUND_RESTS_ON)
+const { reading, problem, refresh } = useReading('kit/round', () => ({}), ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const places = computed(
   () =>

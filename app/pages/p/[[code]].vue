@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fireWords } from '#shared/words/en/fire-findings'
-import type { PublicPermitReading } from '#shared/readings'
+import type { PublicPermitReading } from '#shared/contract/readings'
 
 /** What the code on a paper opens, for anybody: place, state, times. Kept fresh while it is open. */
 definePageMeta({ layout: 'bare', isPublic: true })
@@ -13,7 +13,7 @@ const problem = ref('')
 let timer: ReturnType<typeof setInterval> | undefined
 async function load() {
   if (code.value === null) return
-  const reply = await ask<PublicPermitReading>(`public/permits/${encodeURIComponent(code.value)}`)
+  const reply = await askFor('public/permits/{code}', { code: code.value })
   if (reply.ok) reading.value = reply.body
   problem.value = reply.ok ? '' : wordsOf(reply)
 }

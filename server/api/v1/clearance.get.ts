@@ -1,8 +1,8 @@
+import type { Readings } from '#shared/contract/answers'
 import { setHeader } from 'h3'
 import { RULES_VERSION } from '#core/clearance/assess-station'
 import { judgeSite } from '#core/site-facts/judge-site'
 import { earliestOf } from '#core/time/instant'
-import type { ClearanceReading } from '#shared/schemas/clearance-schema'
 import { inTransaction } from '../../database/connection'
 import { readPosition } from '../../tables/site'
 import { nowIso } from '../../clock'
@@ -12,7 +12,7 @@ import { readWholeSite } from '../../tables/site-facts'
 import { spoken } from '../../spoken'
 
 /** The live verdicts of the site: for a wall, a lamp, or a machine's interlock. Signed in, or with a read-only device key. */
-export default api(async (event): Promise<ClearanceReading> => {
+export default api(async (event): Promise<Readings['clearance']> => {
   const siteId = await requireReader(event)
   const { pool, clock } = useRunning()
   setHeader(event, 'cache-control', 'no-store')

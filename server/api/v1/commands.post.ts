@@ -1,5 +1,5 @@
 import { getQuery, setResponseStatus } from 'h3'
-import { envelopeSchema, payloadSchemas, SYSTEM_COMMANDS } from '#shared/schemas/command-schemas'
+import { envelopeSchema, payloadSchemas, SYSTEM_COMMANDS } from '#shared/contract/command-schemas'
 import { URGENT_COMMANDS } from '#core/streams/urgent'
 import { handleCommand } from '../../door/handle'
 import { signerOf } from '../../door/signature'

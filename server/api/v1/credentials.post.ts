@@ -1,4 +1,4 @@
-import { credentialsRequest } from '#shared/schemas/sign-in-schema'
+import { credentialsRequest } from '#shared/contract/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
 import { readCredential, setPassword, setPin } from '../../tables/credential'

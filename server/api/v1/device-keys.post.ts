@@ -1,6 +1,6 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import { setResponseStatus } from 'h3'
-import { deviceKeyRequest } from '#shared/schemas/sign-in-schema'
+import { deviceKeyRequest } from '#shared/contract/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
 import { keepDeviceKey } from '../../tables/device-key'

@@ -1,4 +1,5 @@
-import { firstRunRequest } from '#shared/schemas/sign-in-schema'
+import type { Forms } from '#shared/contract/answers'
+import { firstRunRequest } from '#shared/contract/sign-in-schema'
 import { openSite } from '../../door/open-site'
 import { inTransaction } from '../../database/connection'
 import { takeFirstRun } from '../../tables/first-run'
@@ -9,7 +10,7 @@ import { useRunning } from '../../running'
 import { codeSha256, hashSecret } from '../../secrets'
 
 /** Opens the first site, with its first safety lead, against the one-time code that the start printed. */
-export default api(async (event) => {
+export default api(async (event): Promise<Forms['first-run']['answers']> => {
   const { code, site, personName, loginName, password } = await parseBody(event, firstRunRequest)
   const { pool, door } = useRunning()
   if (await anySite(pool)) throw new Problem(409, { error: 'This shop is set up already. Sign in.' })

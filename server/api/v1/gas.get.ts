@@ -1,5 +1,5 @@
+import type { Readings } from '#shared/contract/answers'
 import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
-import type { CylindersReading } from '#shared/readings'
 import { api, requireSignedIn } from '../../http'
 import { useRunning } from '../../running'
 import { shopDayNow } from '../../shop-day'
@@ -7,7 +7,7 @@ import { readPlaces } from '../../tables/place'
 import { readCylinders } from '../../tables/cylinder'
 
 /** Places and the cylinders that are here, each judged for today. */
-export default api(async (event): Promise<CylindersReading> => {
+export default api(async (event): Promise<Readings['gas']> => {
   const { siteId } = await requireSignedIn(event)
   const { pool } = useRunning()
   const { rules, today, dayEnds } = await shopDayNow(pool, siteId)

@@ -1,7 +1,7 @@
+import type { Readings } from '#shared/contract/answers'
 import { getQuery } from 'h3'
 import { z } from 'zod'
 import { NO_SITE } from '#core/streams/site/site'
-import type { LogReading } from '#shared/readings'
 import { readLog } from '../../tables/log'
 import { readSite } from '../../tables/site'
 import { api, parse, requireRight } from '../../http'
@@ -15,7 +15,7 @@ const querySchema = z.strictObject({
 })
 
 /** The record, newest first, page by page: pass `next` as `before`. */
-export default api(async (event): Promise<LogReading> => {
+export default api(async (event): Promise<Readings['log']> => {
   const { siteId, holder } = await requireRight(event, 'read-records')
   const { pool } = useRunning()
   const { before, limit, streamId } = parse(querySchema, getQuery(event))

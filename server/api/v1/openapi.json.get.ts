@@ -1,4 +1,4 @@
-import { openApiDocument } from '#shared/api/openapi'
+import { openApiDocument } from '#shared/contract/openapi'
 import { TWO_BAY_SHOP } from '../../../demo/two-bay-shop'
 import { api } from '../../http'
 

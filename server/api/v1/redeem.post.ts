@@ -1,4 +1,5 @@
-import { redeemRequest } from '#shared/schemas/sign-in-schema'
+import type { Forms } from '#shared/contract/answers'
+import { redeemRequest } from '#shared/contract/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
 import { findLogin, takeCode } from '../../tables/credential'
@@ -16,7 +17,7 @@ import { personStream } from '#core/ids/streams'
 const REST_AFTER_RESET_MS = 24 * 3600_000
 
 /** Sets one's own password and PIN with a code that was handed over, once, and signs in. Whatever was open before is ended. */
-export default api(async (event) => {
+export default api(async (event): Promise<Forms['redeem']['answers']> => {
   const { loginName, code, password, pin } = await parseBody(event, redeemRequest)
   const { pool, door, clock } = useRunning()
   const now = serverNow()

@@ -1,11 +1,11 @@
-import type { SessionReading } from '#shared/readings'
+import type { Readings } from '#shared/contract/answers'
 import { anySite, readSite } from '../../tables/site'
 import { knownDevice } from '../../known-device'
 import { api, serverNow, signedIn } from '../../http'
 import { useRunning } from '../../running'
 
 /** Who is signed in on this device. Never an error: nobody is an answer. */
-export default api(async (event): Promise<SessionReading> => {
+export default api(async (event): Promise<Readings['session']> => {
   const { pool } = useRunning()
   const who = await signedIn(event)
   if (!who)

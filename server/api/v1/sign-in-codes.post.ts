@@ -1,5 +1,5 @@
 import { setResponseStatus } from 'h3'
-import { signInCodeRequest } from '#shared/schemas/sign-in-schema'
+import { signInCodeRequest } from '#shared/contract/sign-in-schema'
 import { handleCommand } from '../../door/handle'
 import { systemCommand } from '../../door/system-command'
 import { findLogin, offerCode, readCredential } from '../../tables/credential'

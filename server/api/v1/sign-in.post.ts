@@ -1,4 +1,5 @@
-import { signInRequest } from '#shared/schemas/sign-in-schema'
+import type { Forms } from '#shared/contract/answers'
+import { signInRequest } from '#shared/contract/sign-in-schema'
 import { findLogin } from '../../tables/credential'
 import { giveBack, returnTry, signInSubjects, takeTry } from '../../tables/failed-try'
 import { areDemoSignInsRefused, DEMO_REFUSED } from '../../demo-sign-ins'
@@ -9,7 +10,7 @@ import { useRunning } from '../../running'
 import { verifySecret } from '../../secrets'
 
 /** Known or unknown, a name is treated the same: same words, same time, same lock-out. */
-export default api(async (event) => {
+export default api(async (event): Promise<Forms['sign-in']['answers']> => {
   const { loginName, password } = await parseBody(event, signInRequest)
   const { pool } = useRunning()
   const now = serverNow()

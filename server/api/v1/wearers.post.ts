@@ -1,4 +1,4 @@
-import { wearerRequest } from '#shared/schemas/sign-in-schema'
+import { wearerRequest } from '#shared/contract/sign-in-schema'
 import { noteHealth } from '../../door/note-health'
 import { readPerson } from '../../tables/person'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'

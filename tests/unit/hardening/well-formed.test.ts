@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { payloadSchemas } from '#shared/schemas/command-schemas'
-import { instant } from '#shared/schemas/instant-schema'
-import { deviceIdSchema, idSchema, nameSchema, streamIdSchema } from '#shared/schemas/text-schema'
+import { payloadSchemas } from '#shared/contract/command-schemas'
+import { instant } from '#shared/contract/instant-schema'
+import { deviceIdSchema, idSchema, nameSchema, streamIdSchema } from '#shared/contract/text-schema'
 import { firstIllFormed, hasUnseen, illFormed } from '#shared/well-formed'
 
 describe('text that can be kept', () => {

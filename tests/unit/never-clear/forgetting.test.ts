@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { randomFrom } from '#core/hotwork/spark-reach'
 import type { SiteAsTold, Told } from '#core/site-facts/told-site'
-import { payloadSchemas } from '#shared/schemas/command-schemas'
+import { payloadSchemas } from '#shared/contract/command-schemas'
 import { andThen, CLEAR_SHOP, is, opened, otherwise, readShop, without } from './shops'
 
 const at = (time: string): string => `2026-11-28T${time}:00.000Z`

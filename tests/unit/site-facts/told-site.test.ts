@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { judgeSite } from '#core/site-facts/judge-site'
 import type { SiteAsTold, Told } from '#core/site-facts/told-site'
 import { factsFromTold } from '#core/site-facts/told-site'
-import { assessClearanceRequest } from '#shared/schemas/clearance-schema'
+import { assessClearanceRequest } from '#shared/contract/clearance-schema'
 import { TWO_BAY_SHOP, twoBayShop } from '../../../demo/two-bay-shop'
 
 const read = (shop: typeof TWO_BAY_SHOP) =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ClearanceReading } from '#shared/schemas/clearance-schema'
+import type { ClearanceReading } from '#shared/contract/clearance-schema'
 import { enableFrom, FAIL_CLOSED_AFTER_MS, Interlock } from '../../../standins/interlock'
 
 const open = { job: 'open', eyes: 'open', body: 'open', air: 'open', gas: 'not-needed', machine: 'open', fire: 'open' } as const

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { weldingCable } from '#core/electrical/cable'
-import type { assessCableResponse } from '#shared/schemas/assess-store-schema'
-import { assessCableRequest } from '#shared/schemas/assess-store-schema'
+import type { assessCableResponse } from '#shared/contract/assess-cylinder-schema'
+import { assessCableRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** What a welding cable loses, and whether it bears the current. Stateless; needs no session. */

@@ -2,8 +2,8 @@ import type { z } from 'zod'
 import { captureEfficiency } from '#core/ventilation/capture'
 import { captureWindow } from '#core/ventilation/capture-window'
 import { spoken } from '#shared/words/speak'
-import type { assessCaptureResponse } from '#shared/schemas/assess-air-schema'
-import { assessCaptureRequest } from '#shared/schemas/assess-air-schema'
+import type { assessCaptureResponse } from '#shared/contract/assess-air-schema'
+import { assessCaptureRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
 /** Where a hood captures this fume and leaves this shield gas alone. Stateless; needs no session. */

@@ -2,8 +2,8 @@ import type { z } from 'zod'
 import type { Contents } from '#core/cylinder/contents'
 import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
 import { speak } from '#shared/words/speak'
-import type { assessContentsResponse } from '#shared/schemas/assess-store-schema'
-import { contentsByPressureRequest, contentsByWeightRequest } from '#shared/schemas/assess-store-schema'
+import type { assessContentsResponse } from '#shared/contract/assess-cylinder-schema'
+import { contentsByPressureRequest, contentsByWeightRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parse, readJson, refuseInput } from '../../../http'
 
 const answer = ({ minutesLeft, minutesLeftLow, compressibility, band, ...rest }: Contents) =>

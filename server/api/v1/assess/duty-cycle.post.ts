@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { dutyCycleAt } from '#core/electrical/duty-cycle'
-import type { assessDutyCycleResponse } from '#shared/schemas/assess-store-schema'
-import { assessDutyCycleRequest } from '#shared/schemas/assess-store-schema'
+import type { assessDutyCycleResponse } from '#shared/contract/assess-cylinder-schema'
+import { assessDutyCycleRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** Duty cycle at another current than the rating. Stateless; needs no session. */

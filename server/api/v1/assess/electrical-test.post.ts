@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { judgeElectricalTest } from '#core/electrical/electrical-test'
-import type { assessElectricalTestResponse } from '#shared/schemas/assess-store-schema'
-import { assessElectricalTestRequest } from '#shared/schemas/assess-store-schema'
+import type { assessElectricalTestResponse } from '#shared/contract/assess-cylinder-schema'
+import { assessElectricalTestRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** Readings of the periodic electrical test, judged. Stateless; needs no session. */

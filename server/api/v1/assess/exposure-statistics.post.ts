@@ -1,8 +1,8 @@
 import type { z } from 'zod'
 import { judgeSamples } from '#core/samples/compliance'
 import { spoken } from '#shared/words/speak'
-import type { assessExposureStatisticsResponse } from '#shared/schemas/assess-air-schema'
-import { assessExposureStatisticsRequest } from '#shared/schemas/assess-air-schema'
+import type { assessExposureStatisticsResponse } from '#shared/contract/assess-air-schema'
+import { assessExposureStatisticsRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
 const finite = (value: number | null | undefined): number | null =>

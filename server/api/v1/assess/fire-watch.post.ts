@@ -4,8 +4,8 @@ import { fireWatchPlan } from '#core/hotwork/fire-watch'
 import { LAW_WATCH_MIN } from '#core/hotwork/watch-plan'
 import { zonedInstant } from '#core/time/zoned-instant'
 import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
-import type { assessFireWatchResponse } from '#shared/schemas/hotwork-schema'
-import { assessFireWatchRequest } from '#shared/schemas/hotwork-schema'
+import type { assessFireWatchResponse } from '#shared/contract/permit-schema'
+import { assessFireWatchRequest } from '#shared/contract/permit-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** The rounds of a watch and the visits after it, by the shop's own clock. Stateless; needs no session. */

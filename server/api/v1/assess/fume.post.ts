@@ -2,8 +2,8 @@ import type { z } from 'zod'
 import { assessSingleArc } from '#core/air/assess-fume'
 import { breathedSubstances } from '#core/exposure/judge-exposure'
 import { spoken } from '#shared/words/speak'
-import type { assessFumeResponse } from '#shared/schemas/assess-air-schema'
-import { assessFumeRequest } from '#shared/schemas/assess-air-schema'
+import type { assessFumeResponse } from '#shared/contract/assess-air-schema'
+import { assessFumeRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
 /** The fume of one arc in one room: what rises, what is breathed, and how much of each limit it is. Stateless; needs no session. */

@@ -1,8 +1,8 @@
 import type { z } from 'zod'
 import { decideHotWork } from '#core/hotwork/decide-hot-work'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
-import type { assessHotWorkResponse } from '#shared/schemas/hotwork-schema'
-import { assessHotWorkRequest } from '#shared/schemas/hotwork-schema'
+import type { assessHotWorkResponse } from '#shared/contract/permit-schema'
+import { assessHotWorkRequest } from '#shared/contract/permit-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 import { spoken } from '../../../spoken'
 

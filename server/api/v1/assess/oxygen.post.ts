@@ -1,8 +1,8 @@
 import type { z } from 'zod'
 import { oxygenAfter } from '#core/ventilation/oxygen'
 import { spoken } from '#shared/words/speak'
-import type { assessOxygenResponse } from '#shared/schemas/assess-air-schema'
-import { assessOxygenRequest } from '#shared/schemas/assess-air-schema'
+import type { assessOxygenResponse } from '#shared/contract/assess-air-schema'
+import { assessOxygenRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
 /** Oxygen left after a leak or a purge, or oxygen too much. Stateless; needs no session. */

@@ -1,8 +1,8 @@
 import type { z } from 'zod'
 import { requalification } from '#core/cylinder/requalification'
 import { storeWords } from '#shared/words/en/store-words'
-import type { assessRequalificationResponse } from '#shared/schemas/assess-store-schema'
-import { assessRequalificationRequest } from '#shared/schemas/assess-store-schema'
+import type { assessRequalificationResponse } from '#shared/contract/assess-cylinder-schema'
+import { assessRequalificationRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** When a cylinder must be tested again, by its marks. Stateless; needs no session. */

@@ -2,8 +2,8 @@ import type { z } from 'zod'
 import { respiratorsFor } from '#core/respirator/judge-respirator'
 import { DEFICIENT_BELOW_PERCENT } from '#core/ventilation/oxygen'
 import { spoken } from '#shared/words/speak'
-import type { assessRespiratorResponse } from '#shared/schemas/assess-air-schema'
-import { assessRespiratorRequest } from '#shared/schemas/assess-air-schema'
+import type { assessRespiratorResponse } from '#shared/contract/assess-air-schema'
+import { assessRespiratorRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
 /** Which respirators give the protection that is needed, and which do not. Stateless; needs no session. */

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { roomLevels } from '#core/ventilation/room'
-import type { assessRoomResponse } from '#shared/schemas/assess-air-schema'
-import { assessRoomRequest } from '#shared/schemas/assess-air-schema'
+import type { assessRoomResponse } from '#shared/contract/assess-air-schema'
+import { assessRoomRequest } from '#shared/contract/assess-air-schema'
 import { api, parseBody } from '../../../http'
 
 /** Concentration in a room with one source, settled, at the end and on average. Stateless; needs no session. */

@@ -2,8 +2,8 @@ import type { z } from 'zod'
 import { requiredShade } from '#core/shade/required-shade'
 import { judgeWorn } from '#core/shade/worn-shade'
 import { speak, spoken } from '#shared/words/speak'
-import type { assessShadeResponse } from '#shared/schemas/assess-shade-schema'
-import { assessShadeRequest } from '#shared/schemas/assess-shade-schema'
+import type { assessShadeResponse } from '#shared/contract/assess-shade-schema'
+import { assessShadeRequest } from '#shared/contract/assess-shade-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 
 /** The shade a weld needs, every rule set side by side. Stateless; needs no session; house rules apply only if sent. */

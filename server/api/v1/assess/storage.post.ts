@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { judgeStorage } from '#core/cylinder/storage'
-import type { assessStorageResponse } from '#shared/schemas/assess-store-schema'
-import { assessStorageRequest } from '#shared/schemas/assess-store-schema'
+import type { assessStorageResponse } from '#shared/contract/assess-cylinder-schema'
+import { assessStorageRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
 
 /** How cylinders stand in store: what is too near to what. Stateless; needs no session. */

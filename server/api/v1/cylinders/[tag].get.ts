@@ -1,7 +1,7 @@
+import type { Readings } from '#shared/contract/answers'
 import { getRouterParam } from 'h3'
 import { cylinderFact, requalificationOf } from '#core/cylinder/cylinder-fact'
 import { tagIdOf } from '#core/ids/tag'
-import type { CylinderPageReading } from '#shared/readings'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
 import { useRunning } from '../../../running'
@@ -11,7 +11,7 @@ import { readNoticesAbout } from '../../../tables/notice'
 import { readCylinders } from '../../../tables/cylinder'
 
 /** A cylinder by its tag, with its whole life. */
-export default api(async (event): Promise<CylinderPageReading> => {
+export default api(async (event): Promise<Readings['cylinders/{tag}']> => {
   const who = await requireSignedIn(event)
   const { siteId } = who
   const { pool } = useRunning()

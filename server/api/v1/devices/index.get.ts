@@ -1,7 +1,7 @@
+import type { Readings } from '#shared/contract/answers'
 import { getQuery } from 'h3'
 import { z } from 'zod'
 import { mayDo } from '#core/rights/rights'
-import type { DevicesReading } from '#shared/readings'
 import { readDevices } from '../../../tables/device'
 import { api, parse, Problem, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
@@ -9,7 +9,7 @@ import { useRunning } from '../../../running'
 const querySchema = z.strictObject({ of: z.enum(['me', 'all']).default('me') })
 
 /** The devices that act for whoever asks; all of the site for who manages people. */
-export default api(async (event): Promise<DevicesReading> => {
+export default api(async (event): Promise<Readings['devices']> => {
   const { siteId, deviceId: inHand, person, holder } = await requireSignedIn(event)
   const { of } = parse(querySchema, getQuery(event))
   if (of === 'all' && !mayDo(holder, 'manage-people'))

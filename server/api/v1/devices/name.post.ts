@@ -1,4 +1,4 @@
-import { nameDeviceRequest } from '#shared/schemas/sign-in-schema'
+import { nameDeviceRequest } from '#shared/contract/sign-in-schema'
 import { nameDevice } from '../../../tables/device'
 import { api, parseBody } from '../../../http'
 import { requireOwnDevice } from '../../../own-device'

@@ -1,4 +1,4 @@
-import { revokeDeviceRequest } from '#shared/schemas/sign-in-schema'
+import { revokeDeviceRequest } from '#shared/contract/sign-in-schema'
 import { inTransaction } from '../../../database/connection'
 import { dropDevice } from '../../../tables/device'
 import { api, parseBody } from '../../../http'

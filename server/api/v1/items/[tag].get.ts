@@ -1,7 +1,7 @@
+import type { Readings } from '#shared/contract/answers'
 import { getRouterParam } from 'h3'
 import { baysServed } from '#core/streams/kit-item/kit-item'
 import { tagIdOf } from '#core/ids/tag'
-import type { KitItemPageReading } from '#shared/readings'
 import { readKitItem } from '../../../tables/kit-item'
 import { api, Problem, requireSignedIn } from '../../../http'
 import { readLifeFor } from '../../../readable'
@@ -12,7 +12,7 @@ import { readNoticesAbout } from '../../../tables/notice'
 import { readCheckLists } from '../../../tables/check-lists'
 
 /** A thing by its tag, with its whole life. */
-export default api(async (event): Promise<KitItemPageReading> => {
+export default api(async (event): Promise<Readings['items/{tag}']> => {
   const who = await requireSignedIn(event)
   const { siteId } = who
   const { pool } = useRunning()

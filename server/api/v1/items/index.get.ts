@@ -1,3 +1,4 @@
+import type { Readings } from '#shared/contract/answers'
 import { getQuery } from 'h3'
 import { z } from 'zod'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
@@ -12,7 +13,7 @@ const querySchema = z.strictObject({
 })
 
 /** Things by the beginning of their tag, or by kind. */
-export default api(async (event) => {
+export default api(async (event): Promise<Readings['items']> => {
   const { siteId } = await requireSignedIn(event)
   const { begins, kind, limit } = parse(querySchema, getQuery(event))
   return { items: await findKitItems(useRunning().pool, siteId, { begins, kind: kind ?? null, limit }) }

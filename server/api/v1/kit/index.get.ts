@@ -1,7 +1,7 @@
+import type { Readings } from '#shared/contract/answers'
 import { parseDate } from '@internationalized/date'
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import type { KitReading } from '#shared/readings'
 import { countKit, readDue, readOut } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
@@ -15,7 +15,7 @@ const querySchema = z.strictObject({
 })
 
 /** What is out of service, and what falls due by the calendar in the next days, soonest first, page by page. */
-export default api(async (event): Promise<KitReading> => {
+export default api(async (event): Promise<Readings['kit']> => {
   const { siteId } = await requireSignedIn(event)
   const { days, limit, afterDueOn, afterTag } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()

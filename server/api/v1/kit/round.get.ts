@@ -1,8 +1,8 @@
+import type { Readings } from '#shared/contract/answers'
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { idSchema } from '#shared/schemas/text-schema'
+import { idSchema } from '#shared/contract/text-schema'
 import { walkingOrder } from '#core/inspection/round'
-import type { RoundReading } from '#shared/readings'
 import { readNames } from '../../../tables/person'
 import { readStations } from '../../../tables/station'
 import { readAssigned } from '../../../tables/kit-item'
@@ -15,7 +15,7 @@ import { readCheckLists } from '../../../tables/check-lists'
 const querySchema = z.strictObject({ bayId: idSchema.optional() })
 
 /** Everything in use, in the order somebody walks by it; or what stands and is worn at one bay. */
-export default api(async (event): Promise<RoundReading> => {
+export default api(async (event): Promise<Readings['kit/round']> => {
   const { siteId } = await requireSignedIn(event)
   const { bayId } = parse(querySchema, getQuery(event))
   const { pool } = useRunning()

@@ -1,10 +1,10 @@
+import type { Readings } from '#shared/contract/answers'
 import { getQuery } from 'h3'
 import { z } from 'zod'
-import { instant } from '#shared/schemas/instant-schema'
+import { instant } from '#shared/contract/instant-schema'
 import { permitDeadlines } from '#core/streams/permit/permit-deadlines'
 import { nextTurnAt } from '#core/streams/permit/permit-duties'
 import { shownPermit } from '#core/streams/permit/permit-fact'
-import type { PermitsReading } from '#shared/readings'
 import { countScreens, readEndedPermits, readLivePermits } from '../../../tables/permit'
 import { nowIso } from '../../../clock'
 import { api, parse, requireSignedIn } from '../../../http'
@@ -17,7 +17,7 @@ const querySchema = z.strictObject({
 })
 
 /** The board of live permits, whose turn comes soonest first, and the last that ended. Page by page: pass `next`. */
-export default api(async (event): Promise<PermitsReading> => {
+export default api(async (event): Promise<Readings['permits']> => {
   const { siteId } = await requireSignedIn(event)
   const { pool, clock } = useRunning()
   const { limit, after, afterTurn } = parse(querySchema, getQuery(event))

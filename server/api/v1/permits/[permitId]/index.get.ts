@@ -1,10 +1,10 @@
+import type { Readings } from '#shared/contract/answers'
 import { getRouterParam } from 'h3'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { nearPermits } from '#core/hotwork/near-permits'
 import { shownPermit } from '#core/streams/permit/permit-fact'
 import { NO_SITE } from '#core/streams/site/site'
 import { permitKitFacts } from '#core/streams/permit/permit-kit'
-import type { PermitPageReading } from '#shared/readings'
 import { countScreens, readPermit, readPermitItems, readPermitsNear } from '../../../../tables/permit'
 import { readSite } from '../../../../tables/site'
 import { nowIso } from '../../../../clock'
@@ -17,7 +17,7 @@ import { readNoticesAbout } from '../../../../tables/notice'
 import { readCheckLists } from '../../../../tables/check-lists'
 
 /** A permit with its things, its neighbours in place and time, and its whole life. */
-export default api(async (event): Promise<PermitPageReading> => {
+export default api(async (event): Promise<Readings['permits/{permitId}']> => {
   const who = await requireSignedIn(event)
   const { siteId } = who
   const { pool, clock } = useRunning()

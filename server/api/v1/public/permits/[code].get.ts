@@ -1,6 +1,7 @@
+import type { Readings } from '#shared/contract/answers'
 import { getRouterParam } from 'h3'
 import { monitoringEndsAt, nextRound, watchEndsAt } from '#core/streams/permit/permit-deadlines'
-import type { PublicPermitReading } from '#shared/readings'
+import type { PublicPermitReading } from '#shared/contract/readings'
 import { readPublicPermit } from '../../../../tables/permit'
 import { readNames } from '../../../../tables/person'
 import { readSite } from '../../../../tables/site'
@@ -11,7 +12,7 @@ import { useRunning } from '../../../../running'
 import { readHouseRules } from '../../../../tables/house-rules'
 
 /** What anybody may see who holds the paper: place, state, times, numbers to call; of people no more than a first name. */
-export default api(async (event): Promise<PublicPermitReading> => {
+export default api(async (event): Promise<Readings['public/permits/{code}']> => {
   const { pool, clock } = useRunning()
   const asked = getRouterParam(event, 'code') ?? ''
   const address = addressOf(event)

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { HoodPosition } from '#core/air/bay-air'
 import type { FumeCommands } from '#core/streams/fume-sheets/fume-sheets'
 import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
-import type { Extraction, FittedBay } from '#core/streams/hall/hall'
+import type { Extraction, FittedBay, HallCommands } from '#core/streams/hall/hall'
 import { FLOW_METHODS } from '#core/streams/hall/hall'
 import type { SamplesCommands } from '#core/streams/samples/samples'
 import type { HallAir } from '#core/ventilation/hall'
@@ -10,7 +10,8 @@ import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { between } from './job-schema'
-import { idSchema } from './text-schema'
+import type { Payloads } from './payloads'
+import { idSchema, sentenceSchema } from './text-schema'
 
 export const volumeSchema = between(HALL_LIMITS.volumeM3, 'm³')
 export const supplySchema = between(HALL_LIMITS.supplyM3PerS, 'm³/s')
@@ -92,3 +93,18 @@ export const surveySchema = z.strictObject({
     minutes: z.number().gt(0).max(1440).nullable(),
   })).min(1, 'at least one result').max(200, 'at most 200 results'),
 }) satisfies z.ZodType<SamplesCommands['samples.record']>
+
+export const hallPayloads = {
+  'hall.describe': z.strictObject({ air: hallAirSchema }),
+  'hall.fit-bay': z.strictObject({ bayId: idSchema, fitted: fittedBaySchema }),
+} satisfies Payloads<HallCommands>
+
+export const fumeSheetsPayloads = {
+  'fume.enter-sheet': z.strictObject({ sheet: dataSheetSchema }),
+  'fume.drop-sheet': z.strictObject({ process: z.enum(PROCESSES).nullable(), consumable: z.enum(CONSUMABLES) }),
+} satisfies Payloads<FumeCommands>
+
+export const samplesPayloads = {
+  'samples.record': surveySchema,
+  'samples.withdraw': z.strictObject({ surveyId: idSchema, reason: sentenceSchema }),
+} satisfies Payloads<SamplesCommands>

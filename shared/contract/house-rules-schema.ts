@@ -3,8 +3,10 @@ import { SETTLING_RULES } from '#core/cylinder/settling'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { AUTHORISING_RULES, REGULATOR_RULES } from '#core/streams/house-rules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
+import type { HouseRulesCommands } from '#core/streams/house-rules/decide-house-rules'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
+import type { Payloads } from './payloads'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 
 const {
@@ -61,3 +63,5 @@ export const houseRulesSchema = z.strictObject({
   authorisingRule: z.enum(AUTHORISING_RULES),
   emergencyNumber: dialled, firePointNumber: dialled, firstAidNumber: dialled, gasSupplierNumber: dialled,
 }) satisfies z.ZodType<HouseRules>
+
+export const houseRulesPayloads = { 'house-rules.change': houseRulesSchema } satisfies Payloads<HouseRulesCommands>

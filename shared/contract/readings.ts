@@ -15,7 +15,7 @@ import type { KitItem } from '#core/streams/kit-item/kit-item'
 import type { Notice } from '#core/streams/notice/notice'
 import type { Place } from '#core/streams/place/place'
 import type { Survey } from '#core/streams/samples/samples'
-import type { SpokenFinding } from './words/speak'
+import type { SpokenFinding } from '../words/speak'
 import type { PermitPhase, StopCauseId } from '#core/ids/hotwork-ids'
 import type { Instant } from '#core/time/instant'
 

@@ -1,4 +1,5 @@
 import type { RightId } from '#core/ids/rights'
+import type { FormPath, ReadingPath } from './answers'
 
 /**
  * Who a route answers: anybody; whoever is signed in (what it tells may still be narrowed); a right; whoever is signed in or a
@@ -14,8 +15,11 @@ export interface Route {
   readonly narrowed?: string
 }
 
-const get = (path: string, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
-const post = (path: string, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
+/** Besides what pages read: what programs ask for, papers, and the stream of changes. */
+type OtherPath = 'vocabulary' | 'openapi.json' | 'health' | 'events' | 'permits/{permitId}/paper' | 'days/{day}/sheet'
+
+const get = (path: ReadingPath | OtherPath, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
+const post = (path: FormPath | `assess/${string}`, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
 
 const LIFE = 'its life: whoever may read that record, or is named in it'
 
@@ -40,7 +44,7 @@ export const ROUTES: readonly Route[] = [
     'spark-reach',
     'storage',
     'withdrawal',
-  ].map(name => post(`assess/${name}`, 'anybody', 'so many a minute from one address')),
+  ].map(name => post(`assess/${name}` as const, 'anybody', 'so many a minute from one address')),
   get('vocabulary', 'anybody'),
   get('openapi.json', 'anybody'),
   get('health', 'anybody', 'how the process fares, nothing of a site'),

@@ -7,11 +7,12 @@ import { PROCESSES } from '#core/ids/vocabulary'
 import { findingSchema, sourceRefSchema } from './finding-schema'
 import { instant } from './instant-schema'
 import { between, currentASchema } from './job-schema'
+import { nothing } from './payloads'
+import type { Payloads } from './payloads'
 import { idSchema as id, nameOf, sentenceSchema as sentence } from './text-schema'
 import type { ContentsId } from '#core/ids/hotwork-ids'
 import { CONTENTS, PRECAUTIONS, SPOKEN_CAUSES, SPRINKLER_STATES, WORKPIECES } from '#core/ids/hotwork-ids'
 
-const nothing = z.strictObject({})
 /** Higher or windier is asked for all the same: the answer says that the model ends. */
 const heightM = between({ min: REACH_LIMITS.heightM.min, max: 200 }, 'm')
 const windMPerS = between({ min: REACH_LIMITS.windMPerS.min, max: 60 }, 'm/s')
@@ -79,7 +80,7 @@ export const permitPayloads = {
   'permit.restore': z.strictObject({ precaution: z.enum(PRECAUTIONS) }),
   'permit.close': z.strictObject({ despite: sentence.optional() }),
   'permit.fall-due': z.strictObject({ what: z.enum(PERMIT_DEADLINES), dueAt: instant }),
-} satisfies { readonly [Type in keyof PermitCommands]: z.ZodType<PermitCommands[Type]> }
+} satisfies Payloads<PermitCommands>
 
 /** `POST /api/v1/assess/spark-reach`, what is asked. */
 export const assessSparkReachRequest = z.strictObject({

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { assessShadeRequest, assessShadeResponse } from '../schemas/assess-shade-schema'
+import { assessShadeRequest, assessShadeResponse } from './assess-shade-schema'
 import {
   assessCaptureRequest,
   assessCaptureResponse,
@@ -13,7 +13,7 @@ import {
   assessRespiratorResponse,
   assessRoomRequest,
   assessRoomResponse,
-} from '../schemas/assess-air-schema'
+} from './assess-air-schema'
 import {
   assessCableRequest,
   assessCableResponse,
@@ -29,7 +29,7 @@ import {
   assessStorageResponse,
   assessWithdrawalRequest,
   assessWithdrawalResponse,
-} from '../schemas/assess-store-schema'
+} from './assess-cylinder-schema'
 import {
   assessFireWatchRequest,
   assessFireWatchResponse,
@@ -37,10 +37,10 @@ import {
   assessHotWorkResponse,
   assessSparkReachRequest,
   assessSparkReachResponse,
-} from '../schemas/hotwork-schema'
-import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from '../schemas/clearance-schema'
-import { envelopeSchema, payloadSchemas } from '../schemas/command-schemas'
-import { findingSchema, inputErrorSchema } from '../schemas/finding-schema'
+} from './permit-schema'
+import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
+import { envelopeSchema, payloadSchemas } from './command-schemas'
+import { findingSchema, inputErrorSchema } from './finding-schema'
 import {
   credentialsRequest,
   deviceKeyRequest,
@@ -51,7 +51,7 @@ import {
   signInCodeRequest,
   signInRequest,
   wearerRequest,
-} from '../schemas/sign-in-schema'
+} from './sign-in-schema'
 import type { CommandType } from '#core/streams/commands'
 
 type Json = Record<string, unknown>

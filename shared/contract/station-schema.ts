@@ -1,0 +1,35 @@
+import { z } from 'zod'
+import { REQUIREMENTS } from '#core/ids/ppe-ids'
+import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/ids/station-ids'
+import { ZONES } from '#core/ids/vocabulary'
+import type { StationCommands } from '#core/streams/station/decide-station'
+import { hoodPositionSchema } from './air-schema'
+import { jobSchema } from './job-schema'
+import { nothing } from './payloads'
+import type { Payloads } from './payloads'
+import { idSchema as id, sentenceSchema as sentence } from './text-schema'
+
+/** What may be said of a bay. */
+export const stationPayloads = {
+  'station.set-job': z.strictObject({ job: jobSchema }),
+  'station.clear-job': nothing,
+  'station.place-person': z.strictObject({ personId: id.nullable() }),
+  'station.set-helmet': z.strictObject({ shade: z.number().min(1.2, 'a shade of 1.2 or more').max(16, 'a shade of 16 or less') }),
+  'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
+  'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),
+  'station.place-hood': hoodPositionSchema,
+  'station.check-extraction': z.strictObject({ on: z.boolean(), damperOpen: z.boolean(), inPosition: z.boolean(), draws: z.boolean() }),
+  'station.check-outfit': z.strictObject({
+    zones: z
+      .array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() }))
+      .min(1)
+      .max(ZONES.length),
+  }),
+  'station.hand-over': z.strictObject({ answers: z.partialRecord(z.enum(HANDOVER_CHECKS), z.boolean()), note: sentence.optional() }),
+  'station.stop': z.strictObject({ reason: sentence.optional() }),
+  'station.stop-all': z.strictObject({ reason: sentence.optional() }),
+  'station.give-stop-reason': z.strictObject({ reason: sentence }),
+  'station.reopen': z.strictObject({ note: sentence.optional() }),
+  'station.lapse-checks': nothing,
+  'station.check-fire': z.strictObject({ answers: z.partialRecord(z.enum(FIRE_CHECKS), z.boolean()) }),
+} satisfies Payloads<StationCommands>
