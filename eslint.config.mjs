@@ -126,6 +126,8 @@ export default withNuxt(
     rules: {
       'vue/max-len': ['error', { code: 140, template: 140, ignoreHTMLTextContents: true, ignoreHTMLAttributeValues: true, ...WHOLE }],
       '@stylistic/max-statements-per-line': ['error', { max: 1 }],
+      // A tag that fits its line stands on it.
+      'vue/max-attributes-per-line': ['error', { singleline: 20, multiline: 1 }],
     },
   },
   {

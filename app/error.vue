@@ -17,17 +17,10 @@ const missing = computed(() => error.statusCode === 404)
         device.
       </template>
     </p>
-    <button
-      class="key go"
-      type="button"
-      @click="clearError({ redirect: '/' })"
-    >
+    <button class="key go" type="button" @click="clearError({ redirect: '/' })">
       Back to the floor
     </button>
-    <p
-      v-if="!missing"
-      class="soft"
-    >
+    <p v-if="!missing" class="soft">
       {{ error.message }}
     </p>
   </main>

@@ -22,51 +22,24 @@ watch(
 </script>
 
 <template>
-  <div
-    ref="root"
-    class="account"
-    @keydown.escape="open = false"
-  >
-    <button
-      class="who"
-      type="button"
-      :aria-expanded="open"
-      @click="open = !open"
-    >
+  <div ref="root" class="account" @keydown.escape="open = false">
+    <button class="who" type="button" :aria-expanded="open" @click="open = !open">
       <span class="name chalk">{{ session.person?.name }}</span>
     </button>
-    <div
-      v-if="open"
-      class="sheet"
-    >
+    <div v-if="open" class="sheet">
       <p class="soft">
         Signed in as {{ session.person?.roles.map(role => words.roles[role]).join(', ') }}.
       </p>
-      <button
-        class="key"
-        type="button"
-        @click="toggleLook"
-      >
+      <button class="key" type="button" @click="toggleLook">
         {{ look.value === 'dark' ? 'Light look' : 'Dark look' }}
       </button>
-      <NuxtLink
-        class="key"
-        to="/my-sign-in"
-      >
+      <NuxtLink class="key" to="/my-sign-in">
         My sign-in
       </NuxtLink>
-      <button
-        class="key"
-        type="button"
-        @click="session.signOut()"
-      >
+      <button class="key" type="button" @click="session.signOut()">
         Sign out
       </button>
-      <button
-        class="key"
-        type="button"
-        @click="session.signOut(true)"
-      >
+      <button class="key" type="button" @click="session.signOut(true)">
         Sign out everywhere
       </button>
     </div>

@@ -7,48 +7,19 @@ defineExpose({ open })
 </script>
 
 <template>
-  <div
-    v-if="answer || chips.length > 0 || doubts.length > 0"
-    class="answer"
-    role="status"
-  >
-    <p
-      v-if="chips.length > 0"
-      class="chips"
-      aria-label="Read so far"
-    >
-      <span
-        v-for="chip in chips"
-        :key="chip"
-      >{{ chip }}</span>
+  <div v-if="answer || chips.length > 0 || doubts.length > 0" class="answer" role="status">
+    <p v-if="chips.length > 0" class="chips" aria-label="Read so far">
+      <span v-for="chip in chips" :key="chip">{{ chip }}</span>
     </p>
-    <p
-      v-for="{ asked, options } in doubts"
-      :key="asked"
-      class="doubt"
-    >
+    <p v-for="{ asked, options } in doubts" :key="asked" class="doubt">
       <b>{{ asked }}?</b>
-      <button
-        v-for="{ line, says } in options"
-        :key="line"
-        class="key"
-        type="button"
-        @click="$emit('choose', line)"
-      >
+      <button v-for="{ line, says } in options" :key="line" class="key" type="button" @click="$emit('choose', line)">
         {{ says }}
       </button>
     </p>
-    <p
-      v-for="word in unread"
-      :key="word"
-      class="doubt"
-    >
+    <p v-for="word in unread" :key="word" class="doubt">
       <b>"{{ word }}" is not understood.</b>
-      <button
-        class="key"
-        type="button"
-        @click="$emit('choose', without(word))"
-      >
+      <button class="key" type="button" @click="$emit('choose', without(word))">
         Leave it out
       </button>
     </p>

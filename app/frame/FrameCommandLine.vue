@@ -33,12 +33,7 @@ async function enter() {
 </script>
 
 <template>
-  <form
-    class="line"
-    role="search"
-    @submit.prevent="enter"
-    @keydown.escape="text = ''"
-  >
+  <form class="line" role="search" @submit.prevent="enter" @keydown.escape="text = ''">
     <label class="field">
       <b aria-hidden="true">/</b>
       <span class="visually-hidden">Ask, or open a bay</span>
@@ -52,13 +47,7 @@ async function enter() {
         @focus="isAwake = true"
       >
     </label>
-    <LazyFrameCommandAnswer
-      v-if="isAwake"
-      ref="answer"
-      :text="text"
-      @choose="choose"
-      @vue:mounted="isWaiting && enter()"
-    />
+    <LazyFrameCommandAnswer v-if="isAwake" ref="answer" :text="text" @choose="choose" @vue:mounted="isWaiting && enter()" />
   </form>
 </template>
 

@@ -24,54 +24,28 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
 </script>
 
 <template>
-  <section
-    class="keys"
-    aria-label="Device keys"
-  >
+  <section class="keys" aria-label="Device keys">
     <h2>Device keys</h2>
     <p class="soft">
       A lamp, a wall or a machine's interlock reads with its key which bays are clear to strike, and nothing else.
     </p>
-    <p
-      v-if="shown"
-      class="said"
-      role="status"
-    >
+    <p v-if="shown" class="said" role="status">
       The key of {{ shown.name }}, shown this once: <b class="print key-itself">{{ shown.key }}</b>
-      <button
-        class="key quiet"
-        type="button"
-        @click="shown = null"
-      >
+      <button class="key quiet" type="button" @click="shown = null">
         I have it
       </button>
     </p>
     <ul>
-      <li
-        v-for="{ keyId, name: called, isRevoked } in keys"
-        :key="keyId"
-      >
+      <li v-for="{ keyId, name: called, isRevoked } in keys" :key="keyId">
         <b>{{ called }}</b>
-        <span
-          v-if="isRevoked"
-          class="soft"
-        >revoked</span>
-        <button
-          v-else
-          class="key"
-          type="button"
-          @click="revoke(keyId)"
-        >
+        <span v-if="isRevoked" class="soft">revoked</span>
+        <button v-else class="key" type="button" @click="revoke(keyId)">
           Revoke<span class="visually-hidden"> {{ called }}</span>
         </button>
       </li>
     </ul>
     <form @submit.prevent="name.trim() && make()">
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="What it is for"
-        :wrong="refused || notRevoked"
-      >
+      <FrameField v-slot="{ id, describedBy }" label="What it is for" :wrong="refused || notRevoked">
         <input
           :id="id"
           v-model="name"
@@ -82,11 +56,7 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
           :aria-describedby="describedBy"
         >
       </FrameField>
-      <button
-        class="key"
-        type="submit"
-        :disabled="!name.trim() || busy"
-      >
+      <button class="key" type="submit" :disabled="!name.trim() || busy">
         Make a key
       </button>
     </form>

@@ -7,15 +7,8 @@ const id = useId()
 <template>
   <div class="field">
     <label :for="id">{{ label }}</label>
-    <slot
-      :id="id"
-      :described-by="`${id}-note`"
-    />
-    <p
-      :id="`${id}-note`"
-      class="note"
-      :class="{ wrong }"
-    >
+    <slot :id="id" :described-by="`${id}-note`" />
+    <p :id="`${id}-note`" class="note" :class="{ wrong }">
       {{ wrong || hint }}
     </p>
   </div>

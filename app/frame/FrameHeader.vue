@@ -21,12 +21,7 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
       <div class="mark">
         Zonaris<small>{{ session.site?.name }}</small>
       </div>
-      <NuxtLink
-        class="helplink"
-        to="/help"
-        prefetch-on="interaction"
-        :aria-current="isHere('/help') ? 'page' : undefined"
-      >
+      <NuxtLink class="helplink" to="/help" prefetch-on="interaction" :aria-current="isHere('/help') ? 'page' : undefined">
         Help
       </NuxtLink>
       <FrameAccount class="account" />
@@ -34,13 +29,7 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
     </div>
     <nav aria-label="Areas">
       <!-- Fetched when a finger comes near: the board itself is what must be quick. -->
-      <NuxtLink
-        v-for="{ to, label } in links"
-        :key="to"
-        :to="to"
-        prefetch-on="interaction"
-        :aria-current="isHere(to) ? 'page' : undefined"
-      >
+      <NuxtLink v-for="{ to, label } in links" :key="to" :to="to" prefetch-on="interaction" :aria-current="isHere(to) ? 'page' : undefined">
         {{ label }}
       </NuxtLink>
     </nav>

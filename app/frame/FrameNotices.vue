@@ -54,87 +54,37 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
 </script>
 
 <template>
-  <div
-    v-if="uncovered.length > 0"
-    class="notice uncovered"
-    role="alert"
-    aria-label="Nobody watches"
-  >
-    <p
-      v-for="{ permitId, where, sinceAt } in uncovered.slice(0, 3)"
-      :key="permitId"
-      class="late"
-    >
+  <div v-if="uncovered.length > 0" class="notice uncovered" role="alert" aria-label="Nobody watches">
+    <p v-for="{ permitId, where, sinceAt } in uncovered.slice(0, 3)" :key="permitId" class="late">
       <span><b>Nobody watches {{ where }} since {{ time(sinceAt) }}.</b> Whoever is near goes there.</span>
-      <NuxtLink
-        class="key link"
-        :to="`/hot-work/${permitId}`"
-        prefetch-on="interaction"
-      >
+      <NuxtLink class="key link" :to="`/hot-work/${permitId}`" prefetch-on="interaction">
         Take the post
       </NuxtLink>
     </p>
   </div>
-  <div
-    v-if="trouble.length > 0"
-    class="notice"
-    role="status"
-    aria-label="Clocks that could not do their work"
-  >
-    <p
-      v-for="{ streamId, kind, dueAt, tries, because } in trouble.slice(0, 2)"
-      :key="streamId + kind"
-      class="late"
-    >
+  <div v-if="trouble.length > 0" class="notice" role="status" aria-label="Clocks that could not do their work">
+    <p v-for="{ streamId, kind, dueAt, tries, because } in trouble.slice(0, 2)" :key="streamId + kind" class="late">
       <span><b>A clock could not do its work: {{ CLOCKS[kind] ?? kind }}, due {{ time(dueAt) }}.</b> Tried {{ tries === 1 ? 'once' : `${tries} times` }}, and again by itself. <span class="soft">{{ streamId }}: {{ because }}</span></span>
     </p>
-    <p
-      v-if="trouble.length > 2"
-      class="soft"
-    >
+    <p v-if="trouble.length > 2" class="soft">
       And {{ trouble.length - 2 }} more.
     </p>
   </div>
-  <div
-    v-if="unseen.length > 0"
-    class="notice told"
-    role="status"
-    aria-label="What you were told"
-  >
-    <p
-      v-for="{ noticeId, what, about } in unseen.slice(0, 2)"
-      :key="noticeId"
-      class="late"
-      :class="`is-${what.severity}`"
-    >
+  <div v-if="unseen.length > 0" class="notice told" role="status" aria-label="What you were told">
+    <p v-for="{ noticeId, what, about } in unseen.slice(0, 2)" :key="noticeId" class="late" :class="`is-${what.severity}`">
       <span><b>{{ lookup.say(what).message }}</b> {{ lookup.say(what).todo }}</span>
-      <NuxtLink
-        class="key link"
-        :to="pageOf(about)"
-        prefetch-on="interaction"
-      >
+      <NuxtLink class="key link" :to="pageOf(about)" prefetch-on="interaction">
         Open<span class="visually-hidden"> {{ about.split('/')[1] }}</span>
       </NuxtLink>
-      <button
-        class="key"
-        type="button"
-        @click="see(noticeId)"
-      >
+      <button class="key" type="button" @click="see(noticeId)">
         Seen
       </button>
     </p>
-    <p
-      v-if="unseen.length > 2"
-      class="soft"
-    >
+    <p v-if="unseen.length > 2" class="soft">
       And {{ unseen.length - 2 }} more.
     </p>
   </div>
-  <div
-    v-if="facts.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails"
-    class="notice"
-    role="status"
-  >
+  <div v-if="facts.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
     <p v-if="facts.isQuiet && facts.quietSince === null">
       <b>The shop is not heard.</b> This page has read nothing yet, and tries again every few seconds. Stop works from here.
     </p>
@@ -149,17 +99,9 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
     <p v-if="outbox.diskFails">
       This device keeps nothing: do not close this page before what you did is sent.
     </p>
-    <p
-      v-for="{ id, said } in outbox.refusedLater"
-      :key="id"
-      class="late"
-    >
+    <p v-for="{ id, said } in outbox.refusedLater" :key="id" class="late">
       Something you did earlier was refused: {{ said }}
-      <button
-        class="key"
-        type="button"
-        @click="outbox.dismiss(id)"
-      >
+      <button class="key" type="button" @click="outbox.dismiss(id)">
         Seen
       </button>
     </p>

@@ -11,28 +11,12 @@ const chosen = defineModel<Id | ''>({ required: true })
 </script>
 
 <template>
-  <FrameField
-    v-slot="{ id, describedBy }"
-    :label="label"
-    :hint="hint"
-  >
-    <select
-      :id="id"
-      v-model="chosen"
-      class="entry"
-      :aria-describedby="describedBy"
-    >
-      <option
-        v-if="none"
-        value=""
-      >
+  <FrameField v-slot="{ id, describedBy }" :label="label" :hint="hint">
+    <select :id="id" v-model="chosen" class="entry" :aria-describedby="describedBy">
+      <option v-if="none" value="">
         {{ none }}
       </option>
-      <option
-        v-for="one in ids"
-        :key="one"
-        :value="one"
-      >
+      <option v-for="one in ids" :key="one" :value="one">
         {{ named(one) }}
       </option>
     </select>

@@ -6,11 +6,7 @@ const stopAll = () => send('station.stop-all', [], {})
 </script>
 
 <template>
-  <button
-    class="stop-key"
-    type="button"
-    @click="stopAll"
-  >
+  <button class="stop-key" type="button" @click="stopAll">
     Stop all
   </button>
 </template>

@@ -27,18 +27,8 @@ const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(
 </script>
 
 <template>
-  <section
-    v-if="kept.length > 0"
-    class="unheard"
-    :class="{ shouts }"
-    role="alert"
-    aria-label="Not yet heard"
-  >
-    <p
-      v-for="{ id, type, at } in kept"
-      :key="id"
-      class="large"
-    >
+  <section v-if="kept.length > 0" class="unheard" :class="{ shouts }" role="alert" aria-label="Not yet heard">
+    <p v-for="{ id, type, at } in kept" :key="id" class="large">
       {{ WHAT[type] ?? type }}: kept here, not yet heard <small>since {{ time(at) }}</small>
     </p>
     <p v-if="shouts">

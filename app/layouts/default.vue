@@ -21,11 +21,7 @@ watch(() => session.person, (person) => {
     <FrameNotices />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
     <slot v-if="facts.reading" />
-    <p
-      v-else
-      class="wait soft"
-      role="status"
-    >
+    <p v-else class="wait soft" role="status">
       Reading the shop ...
     </p>
   </div>

@@ -13,47 +13,24 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </script>
 
 <template>
-  <main
-    class="air"
-    :class="{ aside: isAside }"
-  >
+  <main class="air" :class="{ aside: isAside }">
     <div class="left">
       <header class="top">
         <h1>Air</h1>
-        <NuxtLink
-          v-if="mayDescribe"
-          class="key quiet link"
-          :to="{ path: '/air', query: { do: 'sheets' } }"
-        >
+        <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
           Data sheets
         </NuxtLink>
       </header>
       <p class="lead">
         What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here ({{ words.exposureBases[facts.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[facts.rules.exposureBasis] }}). The site acts at {{ Math.round(facts.rules.actionFraction * 100) }} %.
       </p>
-      <AirHall
-        v-for="one in facts.site.halls"
-        :key="one.hallId"
-        :hall="one"
-        :chosen="bayId"
-      />
-      <p
-        v-if="facts.site.halls.length === 0"
-        class="soft"
-      >
+      <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
+      <p v-if="facts.site.halls.length === 0" class="soft">
         No hall yet. The safety lead adds halls and bays under Set-up.
       </p>
     </div>
-    <aside
-      class="right"
-      tabindex="0"
-      :aria-label="bayId ? 'Air of the bay' : 'Air'"
-    >
-      <LazyAirHallForm
-        v-if="hall && mayDescribe"
-        :key="hall.hallId"
-        :hall="hall"
-      />
+    <aside class="right" tabindex="0" :aria-label="bayId ? 'Air of the bay' : 'Air'">
+      <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
       <NuxtPage v-else-if="bayId" />
       <AirQuestions v-else />

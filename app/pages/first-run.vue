@@ -36,102 +36,29 @@ async function open() {
     <p class="lead">
       Nothing is here yet. Name the shop and its first safety lead, who sets up the bays and the people. The code stands in the terminal where Zonaris was started. Zonaris advises; it does not replace law, a hygienist, a fire authority or a licensed practitioner.
     </p>
-    <p
-      v-if="error"
-      class="said"
-      role="alert"
-    >
+    <p v-if="error" class="said" role="alert">
       {{ error }}
     </p>
-    <form
-      class="form"
-      @submit.prevent="open"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="Code"
-        :wrong="fields.code"
-        hint="as ABCD-EFGH-JKMN"
-      >
-        <input
-          :id="id"
-          v-model="entry.code"
-          class="entry"
-          autocomplete="off"
-          required
-        >
+    <form class="form" @submit.prevent="open">
+      <FrameField v-slot="{ id }" label="Code" :wrong="fields.code" hint="as ABCD-EFGH-JKMN">
+        <input :id="id" v-model="entry.code" class="entry" autocomplete="off" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Name of the shop"
-        :wrong="fields['site.name']"
-      >
-        <input
-          :id="id"
-          v-model="entry.siteName"
-          class="entry"
-          required
-        >
+      <FrameField v-slot="{ id }" label="Name of the shop" :wrong="fields['site.name']">
+        <input :id="id" v-model="entry.siteName" class="entry" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Time zone"
-        :wrong="fields['site.timeZone']"
-        hint="as Europe/London"
-      >
-        <input
-          :id="id"
-          v-model="entry.timeZone"
-          class="entry"
-          required
-        >
+      <FrameField v-slot="{ id }" label="Time zone" :wrong="fields['site.timeZone']" hint="as Europe/London">
+        <input :id="id" v-model="entry.timeZone" class="entry" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Your name"
-        :wrong="fields.personName"
-      >
-        <input
-          :id="id"
-          v-model="entry.personName"
-          class="entry"
-          autocomplete="name"
-          required
-        >
+      <FrameField v-slot="{ id }" label="Your name" :wrong="fields.personName">
+        <input :id="id" v-model="entry.personName" class="entry" autocomplete="name" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Sign-in name"
-        :wrong="fields.loginName"
-      >
-        <input
-          :id="id"
-          v-model="entry.loginName"
-          class="entry"
-          autocomplete="username"
-          required
-        >
+      <FrameField v-slot="{ id }" label="Sign-in name" :wrong="fields.loginName">
+        <input :id="id" v-model="entry.loginName" class="entry" autocomplete="username" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Password"
-        :wrong="fields.password"
-        hint="at least 10 characters"
-      >
-        <input
-          :id="id"
-          v-model="entry.password"
-          class="entry"
-          type="password"
-          autocomplete="new-password"
-          required
-        >
+      <FrameField v-slot="{ id }" label="Password" :wrong="fields.password" hint="at least 10 characters">
+        <input :id="id" v-model="entry.password" class="entry" type="password" autocomplete="new-password" required>
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy"
-      >
+      <button class="key go" type="submit" :disabled="busy">
         Open the shop
       </button>
     </form>

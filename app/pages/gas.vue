@@ -55,19 +55,13 @@ const yard = computed<Yard>(() => ({
 </script>
 
 <template>
-  <main
-    class="gas"
-    :class="{ aside: isAside }"
-  >
+  <main class="gas" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
       Gas
     </h1>
     <div class="left">
       <header class="top">
-        <p
-          class="title"
-          aria-hidden="true"
-        >
+        <p class="title" aria-hidden="true">
           Gas
         </p>
         <NuxtLink
@@ -86,33 +80,18 @@ const yard = computed<Yard>(() => ({
         >
           Regulators on: {{ week.list.length }}
         </NuxtLink>
-        <NuxtLink
-          class="key link"
-          :to="{ path: '/gas', query: { do: 'sums' } }"
-          prefetch-on="interaction"
-        >
+        <NuxtLink class="key link" :to="{ path: '/gas', query: { do: 'sums' } }" prefetch-on="interaction">
           Sums
         </NuxtLink>
       </header>
-      <p
-        v-if="problem"
-        class="said"
-        role="alert"
-      >
+      <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
-      <p
-        v-if="!reading"
-        class="soft"
-        role="status"
-      >
+      <p v-if="!reading" class="soft" role="status">
         Reading the store ...
       </p>
       <template v-else>
-        <p
-          v-if="reading.places.length === 0"
-          class="lead"
-        >
+        <p v-if="reading.places.length === 0" class="lead">
           No place yet. {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
         </p>
         <CylinderPlace
@@ -124,23 +103,11 @@ const yard = computed<Yard>(() => ({
           :today="reading.today"
           :chosen="chosen"
         />
-        <section
-          v-if="bays.length > 0"
-          class="bays"
-        >
+        <section v-if="bays.length > 0" class="bays">
           <h2>At the bays</h2>
-          <template
-            v-for="{ bay, here } in bays"
-            :key="bay.bayId"
-          >
+          <template v-for="{ bay, here } in bays" :key="bay.bayId">
             <h3>Bay {{ bay.label }}</h3>
-            <CylinderRow
-              v-for="row in here"
-              :key="row.tagId"
-              :row="row"
-              :today="reading.today"
-              :chosen="chosen === row.cylinder.tag"
-            />
+            <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
           </template>
         </section>
         <NuxtLink
@@ -153,32 +120,17 @@ const yard = computed<Yard>(() => ({
         </NuxtLink>
       </template>
     </div>
-    <aside
-      class="right"
-      tabindex="0"
-      aria-label="Gas"
-    >
+    <aside class="right" tabindex="0" aria-label="Gas">
       <template v-if="reading">
-        <LazyCylinderReceive
-          v-if="panel === 'receive' && session.may('keep-store')"
-          :places="reading.places"
-          :here="rows"
-        />
-        <LazyCylinderWeek
-          v-else-if="panel === 'week' && week"
-          :week="week"
-        />
+        <LazyCylinderReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
+        <LazyCylinderWeek v-else-if="panel === 'week' && week" :week="week" />
         <LazyCylinderSums v-else-if="panel === 'sums'" />
         <LazyCylinderPlaceForm
           v-else-if="(editedPlace || panel === 'place-new') && session.may('keep-store')"
           :key="panel ?? ''"
           :reading="editedPlace"
         />
-        <NuxtPage
-          v-else-if="chosen"
-          :places="reading.places"
-          :others="rows"
-        />
+        <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
         <CylinderLegend v-else />
       </template>
     </aside>

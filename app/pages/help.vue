@@ -14,17 +14,11 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
 <template>
   <NuxtLayout :name="session.person ? 'default' : 'bare'">
     <NuxtPage v-if="isOpen" />
-    <main
-      v-else
-      class="page help"
-    >
+    <main v-else class="page help">
       <h1>What happened?</h1>
       <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" />
       <ul>
-        <li
-          v-for="id in EMERGENCIES"
-          :key="id"
-        >
+        <li v-for="id in EMERGENCIES" :key="id">
           <NuxtLink :to="`/help/${id}`">
             <b>{{ emergencyWords.names[id] }}</b><span>{{ emergencyWords.signs[id] }}</span>
           </NuxtLink>

@@ -35,20 +35,13 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
 
 <template>
   <NuxtPage v-if="isWall" />
-  <main
-    v-else
-    class="hotwork"
-    :class="{ aside: isAside }"
-  >
+  <main v-else class="hotwork" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
       Hot work
     </h1>
     <div class="left">
       <header class="top">
-        <p
-          class="title"
-          aria-hidden="true"
-        >
+        <p class="title" aria-hidden="true">
           Hot work
         </p>
         <NuxtLink
@@ -59,74 +52,34 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
         >
           Ask for a permit
         </NuxtLink>
-        <NuxtLink
-          class="key link"
-          :to="{ path: '/hot-work', query: { do: 'arc' } }"
-          prefetch-on="interaction"
-        >
+        <NuxtLink class="key link" :to="{ path: '/hot-work', query: { do: 'arc' } }" prefetch-on="interaction">
           An arc without one
         </NuxtLink>
-        <NuxtLink
-          class="key link"
-          to="/hot-work/wall"
-          prefetch-on="interaction"
-        >
+        <NuxtLink class="key link" to="/hot-work/wall" prefetch-on="interaction">
           Wall
         </NuxtLink>
       </header>
-      <p
-        v-if="problem"
-        class="said"
-        role="alert"
-      >
+      <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
-      <p
-        v-if="!reading"
-        class="soft"
-        role="status"
-      >
+      <p v-if="!reading" class="soft" role="status">
         Reading the permits ...
       </p>
       <template v-else>
         <section aria-label="Live permits">
-          <HotworkRow
-            v-for="row in live"
-            :key="row.permitId"
-            :row="row"
-            :chosen="row.permitId === chosen"
-          />
-          <p
-            v-if="live.length === 0"
-            class="none"
-          >
+          <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+          <p v-if="live.length === 0" class="none">
             No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions follow from that.
           </p>
-          <button
-            v-if="next"
-            class="key"
-            type="button"
-            @click="older"
-          >
+          <button v-if="next" class="key" type="button" @click="older">
             More
           </button>
         </section>
-        <section
-          v-if="reading.ended.length > 0"
-          class="ended"
-        >
+        <section v-if="reading.ended.length > 0" class="ended">
           <h2>Ended</h2>
-          <HotworkRow
-            v-for="row in reading.ended"
-            :key="row.permitId"
-            :row="row"
-            :chosen="row.permitId === chosen"
-          />
+          <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
         </section>
-        <section
-          v-if="!isAside"
-          class="legend"
-        >
+        <section v-if="!isAside" class="legend">
           <h2>How a permit runs</h2>
           <p><b>Walk</b> the place and see to each precaution. <b>Signed</b> by somebody who does not do the work, with a watch that has no other task.</p>
           <p><b>Work</b> goes on only with the watch on post: a missed round, a changed condition or the clock stops it.</p>
@@ -140,12 +93,7 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
         </p>
       </template>
     </div>
-    <aside
-      v-if="isAside"
-      class="right"
-      tabindex="0"
-      aria-label="Permit"
-    >
+    <aside v-if="isAside" class="right" tabindex="0" aria-label="Permit">
       <LazyHotworkRequest v-if="panel === 'request'" />
       <LazyHotworkArc v-else-if="panel === 'arc'" />
       <NuxtPage v-else-if="chosen" />

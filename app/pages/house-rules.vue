@@ -221,12 +221,7 @@ function undo() {
             {{ storeWords.regulatorRules[id] }}
           </button>
         </div>
-        <div
-          v-if="entry.regulatorRule === 'off-weekly'"
-          class="keys"
-          role="group"
-          aria-label="The week ends on"
-        >
+        <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" aria-label="The week ends on">
           <button
             v-for="(name, index) in WEEKDAYS"
             :key="name"
@@ -274,10 +269,7 @@ function undo() {
             {{ storeWords.storageBases[id] }}
           </button>
         </div>
-        <HotworkRules
-          :entry="entry"
-          @change="setAll"
-        />
+        <HotworkRules :entry="entry" @change="setAll" />
         <h2>Units</h2>
         <div class="keys">
           <button
@@ -319,21 +311,13 @@ function undo() {
             :value="entry.shopDayHour"
             @change="set('shopDayHour', Number(($event.target as HTMLSelectElement).value))"
           >
-            <option
-              v-for="hour in hours"
-              :key="hour"
-              :value="hour"
-            >
+            <option v-for="hour in hours" :key="hour" :value="hour">
               {{ String(hour).padStart(2, '0') }}:00, {{ facts.site.timeZone }}
             </option>
           </select>
         </div>
       </fieldset>
-      <section
-        class="preview"
-        aria-live="polite"
-        aria-label="What would change"
-      >
+      <section class="preview" aria-live="polite" aria-label="What would change">
         <h2>{{ isChanged ? 'What would change' : 'In force' }}</h2>
         <p v-if="!isChanged">
           {{ saved ? 'Saved. ' : '' }}Change a rule to see which bays it touches, before it is saved.
@@ -342,10 +326,7 @@ function undo() {
           No bay is judged otherwise.
         </p>
         <ul v-else>
-          <li
-            v-for="{ bay, personName, gates, before, after } in changes"
-            :key="bay.bayId"
-          >
+          <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
             <b>Bay {{ bay.label }}</b> {{ personName }}
             <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>
             <span
@@ -354,29 +335,14 @@ function undo() {
             ><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? lookup.say(findings[0]).message : '' }}</span>
           </li>
         </ul>
-        <p
-          v-if="refused"
-          class="said"
-          role="alert"
-        >
+        <p v-if="refused" class="said" role="alert">
           {{ refused }}
         </p>
-        <div
-          v-if="mayChange && isChanged"
-          class="keys"
-        >
-          <button
-            class="key"
-            type="button"
-            @click="undo"
-          >
+        <div v-if="mayChange && isChanged" class="keys">
+          <button class="key" type="button" @click="undo">
             Leave as it was
           </button>
-          <button
-            class="key go"
-            type="button"
-            @click="save"
-          >
+          <button class="key go" type="button" @click="save">
             Save{{ changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? 'bay changes' : 'bays change'}` : '' }}
           </button>
         </div>

@@ -11,36 +11,23 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
 </script>
 
 <template>
-  <main
-    class="floor"
-    :class="{ aside: isAside }"
-  >
+  <main class="floor" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
       Floor
     </h1>
-    <section
-      v-if="judged.placed.length === 0"
-      class="empty"
-    >
+    <section v-if="judged.placed.length === 0" class="empty">
       <h2>No bays yet</h2>
       <p class="lead">
         A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their jobs here.
       </p>
-      <NuxtLink
-        v-if="session.may('set-up-site')"
-        class="key go link"
-        to="/set-up"
-      >
+      <NuxtLink v-if="session.may('set-up-site')" class="key go link" to="/set-up">
         Set up the site
       </NuxtLink>
       <p v-else>
         The safety lead sets the site up.
       </p>
     </section>
-    <div
-      v-else
-      class="left"
-    >
+    <div v-else class="left">
       <FloorReopen />
       <FloorBoard :chosen="bayId" />
     </div>
@@ -50,10 +37,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
       tabindex="0"
       :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'"
     >
-      <LazyStationAsked
-        v-if="asked !== null"
-        :line="asked"
-      />
+      <LazyStationAsked v-if="asked !== null" :line="asked" />
       <NuxtPage v-else-if="bayId" />
       <FloorLegend v-else />
     </aside>

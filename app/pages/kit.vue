@@ -23,26 +23,16 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 </script>
 
 <template>
-  <main
-    class="kit"
-    :class="{ aside: isAside }"
-  >
+  <main class="kit" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
       Kit
     </h1>
     <div class="left">
       <header class="top">
-        <p
-          class="title"
-          aria-hidden="true"
-        >
+        <p class="title" aria-hidden="true">
           Kit
         </p>
-        <NuxtLink
-          class="key go link"
-          to="/kit/round"
-          prefetch-on="interaction"
-        >
+        <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
           Walk a round
         </NuxtLink>
         <NuxtLink
@@ -53,37 +43,18 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         >
           Register
         </NuxtLink>
-        <NuxtLink
-          class="key link"
-          to="/kit/lists"
-          prefetch-on="interaction"
-        >
+        <NuxtLink class="key link" to="/kit/lists" prefetch-on="interaction">
           Check lists
         </NuxtLink>
-        <NuxtLink
-          class="key link"
-          :to="{ path: '/kit', query: { do: 'sums' } }"
-          prefetch-on="interaction"
-        >
+        <NuxtLink class="key link" :to="{ path: '/kit', query: { do: 'sums' } }" prefetch-on="interaction">
           Sums
         </NuxtLink>
       </header>
-      <KitTagEntry
-        label="Find a thing"
-        @found="router.push(`/kit/${$event}`)"
-      />
-      <p
-        v-if="problem"
-        class="said"
-        role="alert"
-      >
+      <KitTagEntry label="Find a thing" @found="router.push(`/kit/${$event}`)" />
+      <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
-      <p
-        v-if="!reading"
-        class="soft"
-        role="status"
-      >
+      <p v-if="!reading" class="soft" role="status">
         Reading the register ...
       </p>
       <template v-else-if="isEmpty">
@@ -94,75 +65,37 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
       <template v-else>
         <section>
           <h2>Out <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
-          <KitRow
-            v-for="one in reading.out"
-            :key="one.tagId"
-            :reading="one"
-            :today="reading.today"
-            :chosen="chosen === one.tagId"
-          />
-          <p
-            v-if="reading.out.length === 0"
-            class="soft none"
-          >
+          <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="reading.out.length === 0" class="soft none">
             Nothing is tagged out.
           </p>
         </section>
         <section>
           <h2>Late <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
-          <KitRow
-            v-for="one in late"
-            :key="one.tagId"
-            :reading="one"
-            :today="reading.today"
-            :chosen="chosen === one.tagId"
-          />
-          <p
-            v-if="late.length === 0"
-            class="soft none"
-          >
+          <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="late.length === 0" class="soft none">
             Nothing is past its day.
           </p>
         </section>
         <section>
           <h2>
             Due in {{ days }} days <b>{{ soon.length }}</b>
-            <button
-              class="key quiet"
-              type="button"
-              @click="days = days === 14 ? 60 : 14"
-            >
+            <button class="key quiet" type="button" @click="days = days === 14 ? 60 : 14">
               {{ days === 14 ? 'Two months' : 'Two weeks' }}
             </button>
           </h2>
-          <KitRow
-            v-for="one in soon"
-            :key="one.tagId"
-            :reading="one"
-            :today="reading.today"
-            :chosen="chosen === one.tagId"
-          />
-          <p
-            v-if="soon.length === 0"
-            class="soft none"
-          >
+          <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="soon.length === 0" class="soft none">
             Nothing falls due by the calendar. Looks before use are done each day, in the round or at the bay.
           </p>
         </section>
       </template>
     </div>
-    <aside
-      class="right"
-      tabindex="0"
-      aria-label="Kit"
-    >
+    <aside class="right" tabindex="0" aria-label="Kit">
       <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
       <LazyKitSums v-else-if="panel === 'sums'" />
       <NuxtPage v-else-if="isAside" />
-      <div
-        v-else
-        class="legend"
-      >
+      <div v-else class="legend">
         <h2>How kit stands</h2>
         <p><b>Out</b>: tagged out. Nobody can be given it, and every bay it stands at holds, until somebody named releases it with the repair.</p>
         <p><b>Late</b>: a check by the calendar is past its day, or something happened since that asks for it again: dropped, flooded, repaired, a flashback.</p>

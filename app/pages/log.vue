@@ -61,26 +61,15 @@ const format = computed(
       What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one before it in its stream, each day is sealed, and its seal is kept outside the database too.
     </p>
     <label class="only">Show
-      <select
-        v-model="only"
-        class="entry"
-      >
+      <select v-model="only" class="entry">
         <option value="">everything</option>
-        <option
-          v-for="bay in facts.site.bays"
-          :key="bay.bayId"
-          :value="`station/${bay.bayId}`"
-        >bay {{ bay.label }}</option>
+        <option v-for="bay in facts.site.bays" :key="bay.bayId" :value="`station/${bay.bayId}`">bay {{ bay.label }}</option>
         <option value="house-rules">house rules</option>
         <option value="site">site</option>
         <option value="seal">seals</option>
       </select>
     </label>
-    <p
-      v-if="failed"
-      class="said"
-      role="alert"
-    >
+    <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
     <table class="ledger">
@@ -88,10 +77,7 @@ const format = computed(
         <tr><th>No.</th><th>When</th><th>Who</th><th>Where</th><th>What</th><th>Fingerprint</th></tr>
       </thead>
       <tbody>
-        <tr
-          v-for="entry in entries"
-          :key="entry.position"
-        >
+        <tr v-for="entry in entries" :key="entry.position">
           <td class="print">
             {{ entry.position }}
           </td>
@@ -123,13 +109,7 @@ const format = computed(
     <p v-if="entries.length === 0 && !loading && !failed">
       Nothing is recorded yet.
     </p>
-    <button
-      v-if="next !== null"
-      class="key older"
-      type="button"
-      :disabled="loading"
-      @click="load(true)"
-    >
+    <button v-if="next !== null" class="key older" type="button" :disabled="loading" @click="load(true)">
       Older
     </button>
   </main>

@@ -57,47 +57,21 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
     <p class="lead">
       Everybody who works here. Learners and welders need only a name and a role; a sign-in is for those who set things or read records.
     </p>
-    <p
-      v-if="failed"
-      class="said"
-      role="alert"
-    >
+    <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
-    <button
-      v-if="editing === null"
-      class="key go"
-      type="button"
-      @click="edit('new')"
-    >
+    <button v-if="editing === null" class="key go" type="button" @click="edit('new')">
       Add somebody
     </button>
-    <section
-      v-else
-      class="edit"
-      aria-label="Person"
-    >
+    <section v-else class="edit" aria-label="Person">
       <h2>{{ editing === 'new' ? 'Somebody new' : editing.name }}</h2>
-      <p
-        v-if="refused"
-        class="said"
-        role="alert"
-      >
+      <p v-if="refused" class="said" role="alert">
         {{ refused }}
       </p>
       <form @submit.prevent="save">
         <div class="columns">
-          <FrameField
-            v-slot="{ id }"
-            label="Name"
-          >
-            <input
-              :id="id"
-              v-model="entry.name"
-              class="entry"
-              maxlength="80"
-              required
-            >
+          <FrameField v-slot="{ id }" label="Name">
+            <input :id="id" v-model="entry.name" class="entry" maxlength="80" required>
           </FrameField>
           <FrameSelect
             v-model="entry.areaId"
@@ -118,11 +92,7 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
         <p class="label">
           Roles
         </p>
-        <div
-          class="keys"
-          role="group"
-          aria-label="Roles"
-        >
+        <div class="keys" role="group" aria-label="Roles">
           <button
             v-for="role in ROLES"
             :key="role"
@@ -136,71 +106,35 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
           </button>
         </div>
         <div class="keys foot">
-          <button
-            class="key"
-            type="button"
-            @click="editing = null"
-          >
+          <button class="key" type="button" @click="editing = null">
             Back
           </button>
-          <button
-            v-if="editing !== 'new'"
-            class="key"
-            type="button"
-            @click="leave(editing)"
-          >
+          <button v-if="editing !== 'new'" class="key" type="button" @click="leave(editing)">
             Has left
           </button>
-          <button
-            class="key go"
-            type="submit"
-            :disabled="!entry.name.trim() || entry.roles.length === 0"
-          >
+          <button class="key go" type="submit" :disabled="!entry.name.trim() || entry.roles.length === 0">
             {{ editing === 'new' ? 'Add' : 'Save' }}
           </button>
         </div>
       </form>
       <template v-if="editing !== 'new'">
-        <PersonCompetence
-          :key="editing.personId"
-          :person="editing"
-          @saved="refresh"
-        />
-        <PersonCode
-          :key="editing.personId"
-          :person="editing"
-          @given="refresh"
-        />
-        <PersonWearer
-          :key="editing.personId"
-          :person-id="editing.personId"
-        />
+        <PersonCompetence :key="editing.personId" :person="editing" @saved="refresh" />
+        <PersonCode :key="editing.personId" :person="editing" @given="refresh" />
+        <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>
-    <table
-      v-if="people"
-      class="ledger list"
-    >
+    <table v-if="people" class="ledger list">
       <thead>
         <tr><th>Name</th><th>Roles</th><th>Place</th><th>Sign-in</th><th><span class="visually-hidden">Change</span></th></tr>
       </thead>
       <tbody>
-        <tr
-          v-for="person in people"
-          :key="person.personId"
-          :class="{ soft: person.hasLeft }"
-        >
+        <tr v-for="person in people" :key="person.personId" :class="{ soft: person.hasLeft }">
           <td><b>{{ person.name }}</b>{{ person.hasLeft ? ', has left' : '' }}</td>
           <td>{{ person.roles.map(role => words.roles[role]).join(', ') }}</td>
           <td>{{ [areaNameOf(person.areaId), bayLabelOf(person.bayId) && `bay ${bayLabelOf(person.bayId)}`].filter(Boolean).join(', ') || '–' }}</td>
           <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? ', PIN' : '' }}</td>
           <td class="end">
-            <button
-              v-if="!person.hasLeft"
-              class="key"
-              type="button"
-              @click="edit(person)"
-            >
+            <button v-if="!person.hasLeft" class="key" type="button" @click="edit(person)">
               Change<span class="visually-hidden"> {{ person.name }}</span>
             </button>
           </td>

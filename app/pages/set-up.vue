@@ -80,168 +80,76 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
     <p class="lead">
       Halls hold areas, areas hold bays. A bay is a place where one person strikes one arc; a spot on a structure reads the construction tables and will need a permit.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <div class="three">
-      <form
-        class="form"
-        @submit.prevent="addHall"
-      >
+      <form class="form" @submit.prevent="addHall">
         <h2>Halls</h2>
         <p class="print">
           {{ facts.site.halls.map(hall => hall.name).join(', ') || 'None yet.' }}
         </p>
-        <FrameField
-          v-slot="{ id }"
-          label="Another hall"
-        >
-          <input
-            :id="id"
-            v-model="hallName"
-            class="entry"
-            maxlength="80"
-          >
+        <FrameField v-slot="{ id }" label="Another hall">
+          <input :id="id" v-model="hallName" class="entry" maxlength="80">
         </FrameField>
-        <button
-          class="key"
-          type="submit"
-          :disabled="!hallName.trim()"
-        >
+        <button class="key" type="submit" :disabled="!hallName.trim()">
           Add hall
         </button>
       </form>
-      <form
-        class="form"
-        @submit.prevent="addArea"
-      >
+      <form class="form" @submit.prevent="addArea">
         <h2>Areas</h2>
         <p class="print">
           {{ facts.site.areas.map(area => area.name).join(', ') || 'None yet.' }}
         </p>
-        <FrameField
-          v-slot="{ id }"
-          label="Another area"
-        >
-          <input
-            :id="id"
-            v-model="areaName"
-            class="entry"
-            maxlength="80"
-          >
+        <FrameField v-slot="{ id }" label="Another area">
+          <input :id="id" v-model="areaName" class="entry" maxlength="80">
         </FrameField>
-        <FrameField
-          v-slot="{ id }"
-          label="In hall"
-        >
-          <select
-            :id="id"
-            v-model="areaHall"
-            class="entry"
-          >
-            <option
-              v-for="hall in facts.site.halls"
-              :key="hall.hallId"
-              :value="hall.hallId"
-            >
+        <FrameField v-slot="{ id }" label="In hall">
+          <select :id="id" v-model="areaHall" class="entry">
+            <option v-for="hall in facts.site.halls" :key="hall.hallId" :value="hall.hallId">
               {{ hall.name }}
             </option>
           </select>
         </FrameField>
-        <button
-          class="key"
-          type="submit"
-          :disabled="!areaName.trim() || !areaHall"
-        >
+        <button class="key" type="submit" :disabled="!areaName.trim() || !areaHall">
           Add area
         </button>
       </form>
-      <form
-        class="form"
-        @submit.prevent="addBay"
-      >
+      <form class="form" @submit.prevent="addBay">
         <h2>Bays</h2>
-        <FrameField
-          v-slot="{ id }"
-          label="Number or name"
-        >
-          <input
-            :id="id"
-            v-model="bay.label"
-            class="entry"
-            maxlength="12"
-          >
+        <FrameField v-slot="{ id }" label="Number or name">
+          <input :id="id" v-model="bay.label" class="entry" maxlength="12">
         </FrameField>
-        <FrameField
-          v-slot="{ id }"
-          label="In area"
-        >
-          <select
-            :id="id"
-            v-model="bay.areaId"
-            class="entry"
-          >
-            <option
-              v-for="area in facts.site.areas"
-              :key="area.areaId"
-              :value="area.areaId"
-            >
+        <FrameField v-slot="{ id }" label="In area">
+          <select :id="id" v-model="bay.areaId" class="entry">
+            <option v-for="area in facts.site.areas" :key="area.areaId" :value="area.areaId">
               {{ area.name }}
             </option>
           </select>
         </FrameField>
-        <FrameField
-          v-slot="{ id }"
-          label="Kind"
-        >
-          <select
-            :id="id"
-            v-model="bay.kind"
-            class="entry"
-          >
-            <option
-              v-for="kind in BAY_KINDS"
-              :key="kind"
-              :value="kind"
-            >
+        <FrameField v-slot="{ id }" label="Kind">
+          <select :id="id" v-model="bay.kind" class="entry">
+            <option v-for="kind in BAY_KINDS" :key="kind" :value="kind">
               {{ words.bayKinds[kind] }}
             </option>
           </select>
         </FrameField>
-        <button
-          class="key"
-          type="submit"
-          :disabled="!bay.label.trim() || !bay.areaId"
-        >
+        <button class="key" type="submit" :disabled="!bay.label.trim() || !bay.areaId">
           Add bay
         </button>
       </form>
     </div>
-    <table
-      v-if="facts.site.bays.length > 0"
-      class="ledger"
-    >
+    <table v-if="facts.site.bays.length > 0" class="ledger">
       <thead>
         <tr><th>Bay</th><th>Area</th><th>Kind</th><th><span class="visually-hidden">Change</span></th></tr>
       </thead>
       <tbody>
-        <tr
-          v-for="one in facts.site.bays"
-          :key="one.bayId"
-        >
+        <tr v-for="one in facts.site.bays" :key="one.bayId">
           <td><b>{{ one.label }}</b></td>
           <td>{{ areaNameOf(one.areaId) }}</td>
           <td>{{ words.bayKinds[one.kind] }}{{ one.closed ? ', closed' : '' }}</td>
           <td class="end">
-            <button
-              class="key"
-              type="button"
-              @click="close(one)"
-            >
+            <button class="key" type="button" @click="close(one)">
               {{ one.closed ? 'Use again' : 'Close' }}<span class="visually-hidden"> bay {{ one.label }}</span>
             </button>
           </td>

@@ -36,28 +36,11 @@ async function signIn() {
     <p class="lead">
       Zonaris works out what it takes to strike an arc safely, and keeps the proof. It advises; your local code and licensed practice decide.
     </p>
-    <form
-      class="form"
-      @submit.prevent="signIn"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="Name"
-      >
-        <input
-          :id="id"
-          v-model="loginName"
-          class="entry"
-          autocomplete="username"
-          autocapitalize="off"
-          required
-        >
+    <form class="form" @submit.prevent="signIn">
+      <FrameField v-slot="{ id }" label="Name">
+        <input :id="id" v-model="loginName" class="entry" autocomplete="username" autocapitalize="off" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Password"
-        :wrong="wrong"
-      >
+      <FrameField v-slot="{ id, describedBy }" label="Password" :wrong="wrong">
         <input
           :id="id"
           v-model="password"
@@ -68,11 +51,7 @@ async function signIn() {
           required
         >
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy || !loginName.trim() || !password"
-      >
+      <button class="key go" type="submit" :disabled="busy || !loginName.trim() || !password">
         Sign in
       </button>
     </form>
@@ -81,15 +60,8 @@ async function signIn() {
         I was handed a one-time code
       </NuxtLink>
     </p>
-    <div
-      v-if="session.reading?.knownDevice !== false && session.person === null"
-      class="stop"
-    >
-      <button
-        class="stop-key"
-        type="button"
-        @click="stopAll"
-      >
+    <div v-if="session.reading?.knownDevice !== false && session.person === null" class="stop">
+      <button class="stop-key" type="button" @click="stopAll">
         Stop all
       </button>
       <p role="status">

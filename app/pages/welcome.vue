@@ -40,30 +40,11 @@ async function redeem() {
     <p class="lead">
       With the code that the safety lead handed you. It works once; the password and the PIN are yours, and nobody else ever sees them.
     </p>
-    <form
-      class="form"
-      @submit.prevent="redeem"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="Sign-in name"
-      >
-        <input
-          :id="id"
-          v-model="entry.loginName"
-          class="entry"
-          autocomplete="username"
-          autocapitalize="off"
-          maxlength="80"
-          required
-        >
+    <form class="form" @submit.prevent="redeem">
+      <FrameField v-slot="{ id }" label="Sign-in name">
+        <input :id="id" v-model="entry.loginName" class="entry" autocomplete="username" autocapitalize="off" maxlength="80" required>
       </FrameField>
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="One-time code"
-        :wrong="wrong"
-        hint="as ABCD-EFGH-JKMN"
-      >
+      <FrameField v-slot="{ id, describedBy }" label="One-time code" :wrong="wrong" hint="as ABCD-EFGH-JKMN">
         <input
           :id="id"
           v-model="entry.code"
@@ -75,11 +56,7 @@ async function redeem() {
           required
         >
       </FrameField>
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Your new password"
-        hint="at least 10 characters"
-      >
+      <FrameField v-slot="{ id, describedBy }" label="Your new password" hint="at least 10 characters">
         <input
           :id="id"
           v-model="entry.password"
@@ -91,11 +68,7 @@ async function redeem() {
           required
         >
       </FrameField>
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Your new PIN"
-        hint="4 to 8 digits; signs for you on a shared tablet. May wait."
-      >
+      <FrameField v-slot="{ id, describedBy }" label="Your new PIN" hint="4 to 8 digits; signs for you on a shared tablet. May wait.">
         <input
           :id="id"
           v-model="entry.pin"
@@ -107,11 +80,7 @@ async function redeem() {
           :aria-describedby="describedBy"
         >
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy || !isFull"
-      >
+      <button class="key go" type="submit" :disabled="busy || !isFull">
         Set my sign-in
       </button>
     </form>

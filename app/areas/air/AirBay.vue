@@ -144,68 +144,32 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         ><RailGateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
         Air of bay {{ placed.bay.label }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</small>
       </h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/air"
-      >
+      <NuxtLink class="key quiet link" to="/air">
         Close
       </NuxtLink>
     </header>
-    <p
-      class="sentence"
-      role="status"
-    >
-      <b
-        v-if="isTrying"
-        class="pencil"
-      >Tried, not set.</b>
-      <b
-        v-if="fraction !== null"
-        class="number print"
-        :class="isOpen ? 'state-open' : 'state-hold'"
-      >{{ q.part(fraction) }}</b>
+    <p class="sentence" role="status">
+      <b v-if="isTrying" class="pencil">Tried, not set.</b>
+      <b v-if="fraction !== null" class="number print" :class="isOpen ? 'state-open' : 'state-hold'">{{ q.part(fraction) }}</b>
       <span>{{ sentence }}</span>
     </p>
     <div class="actions">
-      <button
-        v-if="isTrying"
-        class="key"
-        type="button"
-        @click="clear"
-      >
+      <button v-if="isTrying" class="key" type="button" @click="clear">
         As it is
       </button>
-      <NuxtLink
-        v-if="mayTake"
-        class="key link"
-        :to="{ path: `/bay/${placed.bay.bayId}`, query: { do: 'air' } }"
-      >
+      <NuxtLink v-if="mayTake" class="key link" :to="{ path: `/bay/${placed.bay.bayId}`, query: { do: 'air' } }">
         Set hood, look at extraction
       </NuxtLink>
-      <NuxtLink
-        class="key link"
-        :to="{ path: `/bay/${placed.bay.bayId}` }"
-      >
+      <NuxtLink class="key link" :to="{ path: `/bay/${placed.bay.bayId}` }">
         The bay
       </NuxtLink>
     </div>
 
-    <AirWay
-      :air="air"
-      :action-fraction="facts.rules.actionFraction"
-      :apf="apf"
-    />
+    <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :apf="apf" />
 
-    <section
-      v-if="controls.length > 0"
-      class="part"
-      aria-label="Try it"
-    >
+    <section v-if="controls.length > 0" class="part" aria-label="Try it">
       <h3>Try it</h3>
-      <div
-        v-if="canPlace && own?.position"
-        class="keys"
-      >
+      <div v-if="canPlace && own?.position" class="keys">
         <button
           v-for="one in (['beside', 'above'] as const)"
           :key="one"
@@ -219,40 +183,19 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         </button>
       </div>
       <div class="controls">
-        <label
-          v-for="{ key, label, min, max, step, value, said } in controls"
-          :key="key"
-        >
+        <label v-for="{ key, label, min, max, step, value, said } in controls" :key="key">
           <span>{{ label }} <b :class="tried[key] === undefined ? 'chalk' : 'pencil'">{{ said }}</b></span>
-          <input
-            type="range"
-            :min="min"
-            :max="max"
-            :step="step"
-            :value="value"
-            :aria-valuetext="said"
-            @input="drag(key, $event)"
-          >
+          <input type="range" :min="min" :max="max" :step="step" :value="value" :aria-valuetext="said" @input="drag(key, $event)">
         </label>
       </div>
     </section>
 
-    <section
-      v-if="advice.length > 0"
-      class="part"
-      aria-label="What would help"
-    >
+    <section v-if="advice.length > 0" class="part" aria-label="What would help">
       <h3>What would help, in the order of effect</h3>
       <ul class="advice">
-        <li
-          v-for="one in advice"
-          :key="one.kind"
-        >
+        <li v-for="one in advice" :key="one.kind">
           <span><b>{{ words.adviceKinds[one.kind] }}</b><small>{{ adviceWords(one, q) }}</small></span>
-          <AirTemper
-            :fraction="one.fractionAfter ?? 0"
-            :action="facts.rules.actionFraction"
-          />
+          <AirTemper :fraction="one.fractionAfter ?? 0" :action="facts.rules.actionFraction" />
           <span
             class="after print"
             :class="one.isEnough ? 'state-open' : ''"
@@ -279,16 +222,9 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
           </button>
         </li>
       </ul>
-      <p
-        v-if="plan && plan.kinds.length > 1"
-        class="together"
-      >
+      <p v-if="plan && plan.kinds.length > 1" class="together">
         Together: <b>{{ changeWords(plan.change, q) }}</b>, then {{ q.part(plan.fractionAfter) }}{{ plan.isEnough ? ': enough' : ', still over' }}.
-        <button
-          class="key"
-          type="button"
-          @click="tried = { ...plan.change }"
-        >
+        <button class="key" type="button" @click="tried = { ...plan.change }">
           Try all
         </button>
       </p>
@@ -301,52 +237,32 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       :draught-m-per-s="tried.airSpeedMPerS ?? question!.hall.airSpeedMPerS"
     />
 
-    <AirLimits
-      v-if="air.exposure"
-      :exposure="air.exposure"
-    />
+    <AirLimits v-if="air.exposure" :exposure="air.exposure" />
 
-    <section
-      v-if="masks.length > 0 && air.respirator!.neededApf > 1"
-      class="part"
-      aria-label="Respirators"
-    >
+    <section v-if="masks.length > 0 && air.respirator!.neededApf > 1" class="part" aria-label="Respirators">
       <h3>If nothing else can be done: a protection factor of {{ q.factor(air.respirator!.neededApf) }}</h3>
       <ul class="masks">
-        <li
-          v-for="{ mask, apf: worth, suits, isTight } in masks"
-          :key="mask"
-          :class="{ suits }"
-        >
+        <li v-for="{ mask, apf: worth, suits, isTight } in masks" :key="mask" :class="{ suits }">
           <b>{{ words.masks[mask] }}</b>
           <span>{{ worth === null ? mask === 'dust-mask' ? 'not a respirator' : 'no factor assigned here' : `protects ${q.factor(worth)} times` }}</span>
           <span v-if="suits">{{ isTight ? 'enough, with fit test, clearance and a clean shave' : 'enough, with clearance' }}</span>
           <span v-else>not enough</span>
         </li>
       </ul>
-      <p
-        v-if="air.respirator!.gases.length > 0"
-        class="said"
-      >
+      <p v-if="air.respirator!.gases.length > 0" class="said">
         No dust filter stops {{ air.respirator!.gases.map(gas => words.substances[gas]).join(', ') }}.
       </p>
     </section>
 
     <LazyAirSamples :placed="placed" />
 
-    <section
-      class="part"
-      aria-label="Said besides"
-    >
+    <section class="part" aria-label="Said besides">
       <h3>What it rests on</h3>
       <p v-if="counted.length > 0">
         Counted today, over a shift of {{ facts.rules.shiftHours }} h: <span class="chalk">{{ counted.join('; ') }}</span>.
       </p>
       <ul class="notes">
-        <li
-          v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')"
-          :key="index"
-        >
+        <li v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')" :key="index">
           {{ lookup.say(said).message }}
         </li>
       </ul>

@@ -100,104 +100,41 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 </script>
 
 <template>
-  <form
-    class="extraction"
-    @submit.prevent="extraction && emit('fit', { ...place(), extraction })"
-  >
+  <form class="extraction" @submit.prevent="extraction && emit('fit', { ...place(), extraction })">
     <div class="columns">
-      <FrameSelect
-        v-model="kind"
-        label="Kind"
-        :ids="EXTRACTION_KINDS"
-        :named="id => words.extractionKinds[id]"
-      />
-      <FrameNumber
-        v-model="xM"
-        label="Stands at, along the hall"
-        :unit="units.height"
-        :limits="{ min: -1000, max: 1000 }"
-      />
-      <FrameNumber
-        v-model="yM"
-        label="and across it"
-        :unit="units.height"
-        :limits="{ min: -1000, max: 1000 }"
-      />
+      <FrameSelect v-model="kind" label="Kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
+      <FrameNumber v-model="xM" label="Stands at, along the hall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <FrameNumber v-model="yM" label="and across it" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
     </div>
     <template v-if="kind !== 'gun'">
       <div class="keys">
-        <button
-          class="key"
-          :class="{ picked: isRound }"
-          :aria-pressed="isRound"
-          type="button"
-          @click="isRound = true"
-        >
+        <button class="key" :class="{ picked: isRound }" :aria-pressed="isRound" type="button" @click="isRound = true">
           round mouth
         </button>
-        <button
-          class="key"
-          :class="{ picked: !isRound }"
-          :aria-pressed="!isRound"
-          type="button"
-          @click="isRound = false"
-        >
+        <button class="key" :class="{ picked: !isRound }" :aria-pressed="!isRound" type="button" @click="isRound = false">
           with corners
         </button>
-        <button
-          class="key"
-          :class="{ picked: flanged }"
-          :aria-pressed="flanged"
-          type="button"
-          @click="flanged = !flanged"
-        >
+        <button class="key" :class="{ picked: flanged }" :aria-pressed="flanged" type="button" @click="flanged = !flanged">
           with a wide flat rim
         </button>
       </div>
       <div class="columns">
-        <FrameNumber
-          v-if="isRound"
-          v-model="diameterM"
-          label="Diameter"
-          :unit="units.reach"
-          :limits="HOOD_LIMITS.diameterM"
-        />
+        <FrameNumber v-if="isRound" v-model="diameterM" label="Diameter" :unit="units.reach" :limits="HOOD_LIMITS.diameterM" />
         <template v-else>
-          <FrameNumber
-            v-model="widthM"
-            label="Width"
-            :unit="units.reach"
-            :limits="HOOD_LIMITS.widthM"
-          />
-          <FrameNumber
-            v-model="heightM"
-            label="Height or depth"
-            :unit="units.reach"
-            :limits="HOOD_LIMITS.heightM"
-          />
+          <FrameNumber v-model="widthM" label="Width" :unit="units.reach" :limits="HOOD_LIMITS.widthM" />
+          <FrameNumber v-model="heightM" label="Height or depth" :unit="units.reach" :limits="HOOD_LIMITS.heightM" />
         </template>
       </div>
     </template>
     <div class="columns">
-      <FrameSelect
-        v-model="flowFrom"
-        label="Flow known from"
-        :ids="FLOW_METHODS"
-        :named="id => words.flowMethods[id]"
-      />
+      <FrameSelect v-model="flowFrom" label="Flow known from" :ids="FLOW_METHODS" :named="id => words.flowMethods[id]" />
       <template v-if="flowFrom && flowFrom !== 'maker'">
         <FrameField
           v-slot="{ id }"
           :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]"
           hint="one or more, with spaces"
         >
-          <input
-            :id="id"
-            v-model="readings"
-            class="entry"
-            inputmode="decimal"
-            autocomplete="off"
-          >
+          <input :id="id" v-model="readings" class="entry" inputmode="decimal" autocomplete="off">
         </FrameField>
         <FrameNumber
           v-if="flowFrom !== 'face-velocity'"
@@ -214,38 +151,16 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
           :named="id => ENTRY_WORDS[id]"
         />
       </template>
-      <FrameNumber
-        v-model="flowM3PerS"
-        label="Flow"
-        :unit="units.airFlow"
-        :limits="HOOD_LIMITS.flowM3PerS"
-      />
+      <FrameNumber v-model="flowM3PerS" label="Flow" :unit="units.airFlow" :limits="HOOD_LIMITS.flowM3PerS" />
     </div>
-    <button
-      v-if="worked !== null"
-      class="key"
-      type="button"
-      @click="flowM3PerS = worked"
-    >
+    <button v-if="worked !== null" class="key" type="button" @click="flowM3PerS = worked">
       Take {{ q.airFlow(worked) }} from the readings
     </button>
     <div class="keys">
-      <button
-        class="key"
-        :class="{ picked: !returnsAir }"
-        :aria-pressed="!returnsAir"
-        type="button"
-        @click="returnsAir = false"
-      >
+      <button class="key" :class="{ picked: !returnsAir }" :aria-pressed="!returnsAir" type="button" @click="returnsAir = false">
         ducted out
       </button>
-      <button
-        class="key"
-        :class="{ picked: returnsAir }"
-        :aria-pressed="returnsAir"
-        type="button"
-        @click="returnsAir = true"
-      >
+      <button class="key" :class="{ picked: returnsAir }" :aria-pressed="returnsAir" type="button" @click="returnsAir = true">
         returned through a filter
       </button>
     </div>
@@ -258,18 +173,10 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
       hint="of fume; gases come back in full"
     />
     <div class="keys">
-      <button
-        class="key"
-        type="button"
-        @click="emit('fit', { ...place(), extraction: null })"
-      >
+      <button class="key" type="button" @click="emit('fit', { ...place(), extraction: null })">
         It has none
       </button>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!extraction"
-      >
+      <button class="key go" type="submit" :disabled="!extraction">
         Save
       </button>
     </div>

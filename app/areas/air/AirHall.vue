@@ -82,24 +82,14 @@ const plan = computed(() => {
 </script>
 
 <template>
-  <section
-    class="hall"
-    :aria-label="hall.name"
-  >
+  <section class="hall" :aria-label="hall.name">
     <header>
       <h2>{{ hall.name }}</h2>
-      <NuxtLink
-        v-if="session.may('describe-air')"
-        class="key quiet link"
-        :to="{ path: '/air', query: { do: `hall-${hall.hallId}` } }"
-      >
+      <NuxtLink v-if="session.may('describe-air')" class="key quiet link" :to="{ path: '/air', query: { do: `hall-${hall.hallId}` } }">
         {{ facts ? 'Change' : 'Describe this hall' }}
       </NuxtLink>
     </header>
-    <p
-      class="facts"
-      :class="facts ? 'chalk' : 'soft'"
-    >
+    <p class="facts" :class="facts ? 'chalk' : 'soft'">
       {{ facts ?? 'Not described yet: its bays hold.' }}
     </p>
     <svg
@@ -109,17 +99,8 @@ const plan = computed(() => {
       role="img"
       :aria-label="`Plan of ${hall.name}: circles grow with the fume that a bay lets loose`"
     >
-      <rect
-        :x="plan.left + 0.1"
-        :y="plan.top + 0.1"
-        :width="plan.width - 0.2"
-        :height="plan.height - 0.2"
-        class="wall"
-      />
-      <g
-        v-for="{ placed, xM, yM, radius, looseMgPerMin } in plan.marks"
-        :key="placed.bay.bayId"
-      >
+      <rect :x="plan.left + 0.1" :y="plan.top + 0.1" :width="plan.width - 0.2" :height="plan.height - 0.2" class="wall" />
+      <g v-for="{ placed, xM, yM, radius, looseMgPerMin } in plan.marks" :key="placed.bay.bayId">
         <circle
           v-if="looseMgPerMin > 0"
           :cx="xM"
@@ -128,18 +109,11 @@ const plan = computed(() => {
           class="loose"
           :class="{ held: placed.verdict.byId.air.state !== 'open' }"
         />
-        <text
-          :x="xM"
-          :y="yM + 0.5"
-          class="no"
-        >{{ placed.bay.label }}</text>
+        <text :x="xM" :y="yM + 0.5" class="no">{{ placed.bay.label }}</text>
       </g>
     </svg>
     <ul>
-      <li
-        v-for="{ placed, fraction, looseMgPerMin, fromOthers, says } in rows"
-        :key="placed.bay.bayId"
-      >
+      <li v-for="{ placed, fraction, looseMgPerMin, fromOthers, says } in rows" :key="placed.bay.bayId">
         <NuxtLink
           class="row"
           :class="{ chosen: placed.bay.bayId === chosen }"
@@ -165,16 +139,10 @@ const plan = computed(() => {
           ><RailGateMark :state="placed.verdict.byId.air.state" /></svg>
           <span class="use">
             <template v-if="fraction !== null">
-              <AirTemper
-                :fraction="fraction"
-                :action="shopFacts.rules.actionFraction"
-              />
+              <AirTemper :fraction="fraction" :action="shopFacts.rules.actionFraction" />
               <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> of the limit</span></b>
             </template>
-            <span
-              v-if="says"
-              class="says"
-            >{{ says }}</span>
+            <span v-if="says" class="says">{{ says }}</span>
           </span>
         </NuxtLink>
       </li>

@@ -76,27 +76,17 @@ async function fit(bayId: string, fitted: FittedBay) {
 </script>
 
 <template>
-  <section
-    class="form-page"
-    :aria-label="hall.name"
-  >
+  <section class="form-page" :aria-label="hall.name">
     <header class="head">
       <h2>{{ hall.name }}</h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/air"
-      >
+      <NuxtLink class="key quiet link" to="/air">
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       Measured or read from the drawings; an estimate belongs on the safe side: a smaller hall, less air. Its bays hold until this is known.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <form @submit.prevent="save">
@@ -122,18 +112,8 @@ async function fit(bayId: string, fitted: FittedBay) {
       </div>
       <div class="columns">
         <template v-if="!draft.isOpenAir">
-          <FrameNumber
-            v-model="draft.volumeM3"
-            label="Volume"
-            :unit="units.volume"
-            :limits="HALL_LIMITS.volumeM3"
-          />
-          <FrameNumber
-            v-model="draft.ceilingM"
-            label="Ceiling"
-            :unit="units.height"
-            :limits="HALL_LIMITS.ceilingM"
-          />
+          <FrameNumber v-model="draft.volumeM3" label="Volume" :unit="units.volume" :limits="HALL_LIMITS.volumeM3" />
+          <FrameNumber v-model="draft.ceilingM" label="Ceiling" :unit="units.height" :limits="HALL_LIMITS.ceilingM" />
           <FrameNumber
             v-model="draft.supplyM3PerS"
             label="Air blown in"
@@ -177,11 +157,7 @@ async function fit(bayId: string, fitted: FittedBay) {
           hint="arc and helmet inside it; usually half a metre"
         />
       </div>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!air"
-      >
+      <button class="key go" type="submit" :disabled="!air">
         Save the hall
       </button>
       <p role="status">
@@ -190,31 +166,16 @@ async function fit(bayId: string, fitted: FittedBay) {
     </form>
     <h3>Extraction of its bays</h3>
     <ul class="bays">
-      <li
-        v-for="{ bay } in bays"
-        :key="bay.bayId"
-      >
+      <li v-for="{ bay } in bays" :key="bay.bayId">
         <b class="no">{{ bay.label }}</b>
         <span :class="fittedOf(bay.bayId) ? 'chalk' : 'soft'">{{ extractionWords(fittedOf(bay.bayId)?.extraction) }}</span>
-        <button
-          class="key"
-          type="button"
-          @click="editing = editing === bay.bayId ? null : bay.bayId"
-        >
+        <button class="key" type="button" @click="editing = editing === bay.bayId ? null : bay.bayId">
           {{ editing === bay.bayId ? 'Leave it' : fittedOf(bay.bayId) ? 'Change' : 'Say' }}
         </button>
-        <AirExtractionForm
-          v-if="editing === bay.bayId"
-          class="wide"
-          :fitted="fittedOf(bay.bayId)"
-          @fit="fit(bay.bayId, $event)"
-        />
+        <AirExtractionForm v-if="editing === bay.bayId" class="wide" :fitted="fittedOf(bay.bayId)" @fit="fit(bay.bayId, $event)" />
       </li>
     </ul>
-    <p
-      v-if="bays.length === 0"
-      class="soft"
-    >
+    <p v-if="bays.length === 0" class="soft">
       No bay stands in this hall yet.
     </p>
   </section>

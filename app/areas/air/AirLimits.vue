@@ -33,10 +33,7 @@ const sources = computed(() => [
 </script>
 
 <template>
-  <section
-    class="limits"
-    aria-label="Limits by rule set"
-  >
+  <section class="limits" aria-label="Limits by rule set">
     <h3>Every school's limits</h3>
     <p class="soft">
       How much of each limit is used, at the high end. Underlined rule sets bind here. A dash: that rule set has none.
@@ -44,41 +41,24 @@ const sources = computed(() => [
         {{ words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1) }} adds up to {{ q.part(exposure.mixture.fraction) }} ({{ words.exposureRuleSets[exposure.mixture.ruleSet] }}).
       </template>
     </p>
-    <div
-      class="scroll"
-      tabindex="0"
-      role="region"
-      aria-label="Table of limits"
-    >
+    <div class="scroll" tabindex="0" role="region" aria-label="Table of limits">
       <table>
         <thead>
           <tr>
             <th scope="col">
               Substance
             </th>
-            <th
-              v-for="ruleSet in EXPOSURE_RULE_SETS"
-              :key="ruleSet"
-              scope="col"
-              :class="{ binds: binding.has(ruleSet) }"
-            >
+            <th v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" scope="col" :class="{ binds: binding.has(ruleSet) }">
               {{ words.exposureRuleSetsShort[ruleSet] }}
             </th>
           </tr>
         </thead>
         <tbody>
-          <tr
-            v-for="substance in rows"
-            :key="substance"
-          >
+          <tr v-for="substance in rows" :key="substance">
             <th scope="row">
               {{ words.substances[substance] }}
             </th>
-            <td
-              v-for="ruleSet in EXPOSURE_RULE_SETS"
-              :key="ruleSet"
-              :class="{ binds: binding.has(ruleSet) }"
-            >
+            <td v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" :class="{ binds: binding.has(ruleSet) }">
               <template v-if="cells.get(substance)!.get(ruleSet)">
                 <b>{{ q.part(cells.get(substance)!.get(ruleSet)!.fraction) }}</b>
                 <small>of {{ q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3) }}</small>
@@ -97,10 +77,7 @@ const sources = computed(() => [
     <details>
       <summary>Where each limit comes from</summary>
       <ul class="sources">
-        <li
-          v-for="source in sources"
-          :key="source"
-        >
+        <li v-for="source in sources" :key="source">
           {{ source }}
         </li>
       </ul>

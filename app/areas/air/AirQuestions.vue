@@ -33,10 +33,7 @@ const QUESTIONS = computed(
       See the way of its fume from the arc to the lung, where its hood does and does not work, and what would help.
     </p>
     <dl>
-      <template
-        v-for="{ asked, answer } in QUESTIONS"
-        :key="asked"
-      >
+      <template v-for="{ asked, answer } in QUESTIONS" :key="asked">
         <dt>{{ asked }}</dt>
         <dd>{{ answer }}</dd>
       </template>

@@ -55,60 +55,28 @@ const withdraw = (surveyId: string) =>
 </script>
 
 <template>
-  <section
-    class="samples"
-    aria-label="Measured samples"
-  >
+  <section class="samples" aria-label="Measured samples">
     <div class="top">
       <h3>Measured samples</h3>
-      <button
-        v-if="mayRecord && !isAdding"
-        class="key"
-        type="button"
-        :disabled="place === null"
-        @click="isAdding = true"
-      >
+      <button v-if="mayRecord && !isAdding" class="key" type="button" :disabled="place === null" @click="isAdding = true">
         Put samples in
       </button>
     </div>
-    <p
-      v-if="judged.length === 0 && !isAdding"
-      class="soft"
-    >
+    <p v-if="judged.length === 0 && !isAdding" class="soft">
       None yet: the model speaks. Six or more full shifts worn at the collar, inside the helmet, would speak better. {{ place === null ? 'They belong to a job in a described hall.' : '' }}
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <p
-      v-for="{ substance, count, said } in together"
-      :key="substance"
-      class="said"
-    >
+    <p v-for="{ substance, count, said } in together" :key="substance" class="said">
       <template v-if="count > 1">
         {{ count }} surveys of {{ words.substances[substance] }} count as one sample.
-      </template><template
-        v-for="{ message, todo } in said"
-        :key="message"
-      >
+      </template><template v-for="{ message, todo } in said" :key="message">
         {{ message }} <b>{{ todo }}</b>
       </template>
     </p>
-    <LazyAirSamplesEntry
-      v-if="isAdding"
-      :placed="placed"
-      @done="isAdding = false"
-    />
-    <article
-      v-for="one in judged"
-      :key="one.survey.surveyId"
-      class="survey"
-      :class="one.standing"
-    >
+    <LazyAirSamplesEntry v-if="isAdding" :placed="placed" @done="isAdding = false" />
+    <article v-for="one in judged" :key="one.survey.surveyId" class="survey" :class="one.standing">
       <h4>
         {{ words.substances[one.survey.substance] }}, {{ one.survey.takenOn }}
         <span
@@ -119,31 +87,17 @@ const withdraw = (surveyId: string) =>
       <p :class="{ 'said': one.standing === 'speaks', 'is-open': one.answer?.verdict === 'compliant' }">
         {{ sentence(one) }}
       </p>
-      <LazyAirSamplesChart
-        v-if="one.answer && one.limit && one.standing !== 'withdrawn'"
-        :judged="one"
-      />
-      <table
-        v-if="one.answer && one.answer.methods.length > 1"
-        class="ledger"
-      >
+      <LazyAirSamplesChart v-if="one.answer && one.limit && one.standing !== 'withdrawn'" :judged="one" />
+      <table v-if="one.answer && one.answer.methods.length > 1" class="ledger">
         <thead><tr><th>Counted</th><th>Geometric mean</th><th>Spread</th><th>Reached</th><th>Verdict</th></tr></thead>
         <tbody>
-          <tr
-            v-for="{ method, gm, gsd, uR, verdict } in one.answer.methods"
-            :key="method"
-          >
+          <tr v-for="{ method, gm, gsd, uR, verdict } in one.answer.methods" :key="method">
             <td>{{ words.substitutions[method] }}</td><td>{{ q.concentration(gm) }}</td><td>{{ gsd.toFixed(2) }}</td>
             <td>{{ uR === null ? '–' : `${uR.toFixed(3)} of ${one.answer.uT!.toFixed(3)}` }}</td><td>{{ verdict ? words.sampleVerdicts[verdict] : 'not tested' }}</td>
           </tr>
         </tbody>
       </table>
-      <button
-        v-if="mayRecord && one.standing !== 'withdrawn'"
-        class="key quiet"
-        type="button"
-        @click="withdraw(one.survey.surveyId)"
-      >
+      <button v-if="mayRecord && one.standing !== 'withdrawn'" class="key quiet" type="button" @click="withdraw(one.survey.surveyId)">
         Withdraw these
       </button>
     </article>

@@ -132,12 +132,7 @@ const summary = computed(() => {
 <template>
   <div>
     <div class="chart">
-      <Scatter
-        :data="data"
-        :options="options"
-        role="img"
-        :aria-label="summary"
-      />
+      <Scatter :data="data" :options="options" role="img" :aria-label="summary" />
     </div>
     <p class="reading">
       {{ summary }}
@@ -145,10 +140,7 @@ const summary = computed(() => {
     <details>
       <summary>The results in numbers</summary>
       <ul>
-        <li
-          v-for="{ label, mgPerM3, isBelowLoq, minutes } in sorted"
-          :key="label"
-        >
+        <li v-for="{ label, mgPerM3, isBelowLoq, minutes } in sorted" :key="label">
           {{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
         </li>
       </ul>

@@ -126,32 +126,14 @@ async function save() {
 </script>
 
 <template>
-  <form
-    class="entry-form"
-    aria-label="Put samples in"
-    @submit.prevent="save"
-  >
+  <form class="entry-form" aria-label="Put samples in" @submit.prevent="save">
     <p class="soft">
       Personal samples, one row each, from inside the helmet. They will speak for this job, hood and hall, and for no other.
     </p>
     <div class="columns">
-      <FrameSelect
-        v-model="substance"
-        label="Substance"
-        :ids="SUBSTANCES"
-        :named="id => words.substances[id]"
-      />
-      <FrameField
-        v-slot="{ id }"
-        label="Day of the last sample"
-      >
-        <input
-          :id="id"
-          v-model="takenOn"
-          type="date"
-          class="entry"
-          required
-        >
+      <FrameSelect v-model="substance" label="Substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
+      <FrameField v-slot="{ id }" label="Day of the last sample">
+        <input :id="id" v-model="takenOn" type="date" class="entry" required>
       </FrameField>
     </div>
     <FrameField
@@ -159,37 +141,15 @@ async function save() {
       label="Results, typed or pasted from a table"
       hint="one row a sample; &lt;0.02 is below the limit of quantification; a heading is understood"
     >
-      <textarea
-        :id="id"
-        v-model="text"
-        class="entry area"
-        rows="6"
-        spellcheck="false"
-        :aria-describedby="describedBy"
-      />
+      <textarea :id="id" v-model="text" class="entry area" rows="6" spellcheck="false" :aria-describedby="describedBy" />
     </FrameField>
-    <FrameField
-      v-slot="{ id }"
-      label="or a CSV file"
-      :hint="fileSaid"
-    >
-      <input
-        :id="id"
-        type="file"
-        class="entry file"
-        accept=".csv,.txt,text/csv"
-        @change="readFile"
-      >
+    <FrameField v-slot="{ id }" label="or a CSV file" :hint="fileSaid">
+      <input :id="id" type="file" class="entry file" accept=".csv,.txt,text/csv" @change="readFile">
     </FrameField>
     <template v-if="width > 0">
       <h4>How it is written</h4>
       <div class="columns">
-        <FrameSelect
-          v-model="separator"
-          label="Columns are parted by"
-          :ids="SEPARATORS"
-          :named="id => words.separators[id]"
-        />
+        <FrameSelect v-model="separator" label="Columns are parted by" :ids="SEPARATORS" :named="id => words.separators[id]" />
         <FrameSelect
           v-model="decimal"
           label="Decimals stand after"
@@ -206,11 +166,7 @@ async function save() {
           none="choose"
         />
       </div>
-      <p
-        v-if="isAsking"
-        class="said"
-        role="alert"
-      >
+      <p v-if="isAsking" class="said" role="alert">
         <template v-if="decimal === ''">
           A number like 1,250 can be one and a quarter or one thousand two hundred and fifty. Choose what the decimals stand after.
         </template>
@@ -259,22 +215,12 @@ async function save() {
           :named="id => words.unsampledRules[id]"
         />
       </div>
-      <p
-        v-if="!canRead && !isAsking"
-        class="said"
-      >
+      <p v-if="!canRead && !isAsking" class="said">
         Name the column that is the concentration, or those that are mass and air volume.
       </p>
       <template v-else-if="canRead">
-        <ul
-          v-if="read.errors.length > 0"
-          class="errors"
-          role="alert"
-        >
-          <li
-            v-for="({ row, column, problem, text: typed }, i) in read.errors"
-            :key="i"
-          >
+        <ul v-if="read.errors.length > 0" class="errors" role="alert">
+          <li v-for="({ row, column, problem, text: typed }, i) in read.errors" :key="i">
             Row {{ row }}: {{ words.sampleColumns[column] }} {{ typed ? `"${typed}" ` : '' }}{{ errorWords[problem] }}. It is left out.
           </li>
         </ul>
@@ -286,37 +232,20 @@ async function save() {
             class="print"
           >{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
         </p>
-        <p
-          v-if="preview"
-          class="said"
-          :class="{ 'is-open': preview.answer.verdict === 'compliant' }"
-          role="status"
-        >
+        <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
           Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
           {{ lookup.sayAll(preview.answer.findings).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
         </p>
       </template>
     </template>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <div class="keys">
-      <button
-        class="key"
-        type="button"
-        @click="emit('done')"
-      >
+      <button class="key" type="button" @click="emit('done')">
         Leave it
       </button>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!canRead || read.results.length === 0 || !substance"
-      >
+      <button class="key go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
         Record {{ read.results.length }} {{ read.results.length === 1 ? 'result' : 'results' }}
       </button>
     </div>

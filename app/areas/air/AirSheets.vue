@@ -65,40 +65,23 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
 </script>
 
 <template>
-  <section
-    class="sheets"
-    aria-label="Data sheets"
-  >
+  <section class="sheets" aria-label="Data sheets">
     <header class="head">
       <h2>Fume data sheets</h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/air"
-      >
+      <NuxtLink class="key quiet link" to="/air">
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       What the maker of a rod or wire prints for it is better than a table's mean. It is used for jobs with that consumable in the process it was measured with, and shown as chalk; what it leaves out stays with the table.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <ul>
-      <li
-        v-for="sheet in sheets"
-        :key="`${sheet.process} ${sheet.consumable}`"
-      >
+      <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
         <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : 'process not said: not used' }} <span class="chalk">{{ sheet.title }}</span>
-        <span class="keys"><button
-          class="key"
-          type="button"
-          @click="edit(sheet)"
-        >Change</button><button
+        <span class="keys"><button class="key" type="button" @click="edit(sheet)">Change</button><button
           class="key"
           type="button"
           @click="drop(sheet)"
@@ -111,13 +94,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
     <form @submit.prevent="save">
       <h3>{{ sheets.some(sheet => sheet.consumable === consumable && sheet.process === process) ? 'Change a sheet' : 'Enter a sheet' }}</h3>
       <div class="columns">
-        <FrameSelect
-          v-model="consumable"
-          label="Rod or wire"
-          none="choose"
-          :ids="CONSUMABLES"
-          :named="id => words.consumables[id]"
-        />
+        <FrameSelect v-model="consumable" label="Rod or wire" none="choose" :ids="CONSUMABLES" :named="id => words.consumables[id]" />
         <FrameSelect
           v-model="process"
           label="Process it was measured with"
@@ -125,18 +102,8 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           :ids="PROCESSES"
           :named="id => words.processes[id]"
         />
-        <FrameField
-          v-slot="{ id }"
-          label="What the sheet is called"
-          hint="its number, and its date or issue"
-        >
-          <input
-            :id="id"
-            v-model="title"
-            class="entry"
-            maxlength="120"
-            required
-          >
+        <FrameField v-slot="{ id }" label="What the sheet is called" hint="its number, and its date or issue">
+          <input :id="id" v-model="title" class="entry" maxlength="120" required>
         </FrameField>
         <FrameNumber
           v-model="fumeGPerKg"
@@ -166,11 +133,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           optional
         />
       </div>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!consumable || !process || !title.trim()"
-      >
+      <button class="key go" type="submit" :disabled="!consumable || !process || !title.trim()">
         Save the sheet
       </button>
     </form>

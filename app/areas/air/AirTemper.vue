@@ -10,22 +10,10 @@ const tint = computed(() =>
 </script>
 
 <template>
-  <span
-    class="temper"
-    aria-hidden="true"
-  >
-    <i
-      :class="tint"
-      :style="{ width }"
-    />
-    <u
-      class="action"
-      :style="{ left: `${action / END * 100}%` }"
-    />
-    <u
-      class="limit"
-      :style="{ left: `${1 / END * 100}%` }"
-    />
+  <span class="temper" aria-hidden="true">
+    <i :class="tint" :style="{ width }" />
+    <u class="action" :style="{ left: `${action / END * 100}%` }" />
+    <u class="limit" :style="{ left: `${1 / END * 100}%` }" />
   </span>
 </template>
 

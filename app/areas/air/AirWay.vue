@@ -62,23 +62,14 @@ const columns = computed(() => shown.value
 </script>
 
 <template>
-  <figure
-    v-if="shown"
-    class="way"
-  >
+  <figure v-if="shown" class="way">
     <svg
       viewBox="0 0 336 238"
       role="img"
       :aria-label="`The way of ${words.substances[shown.substance]}: ${shown.emission ? q.rate(shown.emission.high) : ''} made, at least ${Math.floor(shown.capture.low * 100)} % taken by the hood, ${q.concentration(shown.mouth.high)} at the mouth against a limit of ${q.limit(shown.limit)}`"
     >
       <g class="band">
-        <rect
-          x="0"
-          :y="100 - band.thick / 2"
-          width="140"
-          :height="band.thick"
-          class="made"
-        />
+        <rect x="0" :y="100 - band.thick / 2" width="140" :height="band.thick" class="made" />
         <path
           v-if="band.taken > 0"
           :d="`M140 ${100 - band.thick / 2} C200 ${100 - band.thick / 2} 200 0 240 0 L${240 + band.taken * 0.9} 0 C240 0 240 ${100 - band.thick / 2 + band.taken} 140 ${100 - band.thick / 2 + band.taken} Z`"
@@ -88,67 +79,20 @@ const columns = computed(() => shown.value
           :d="`M139 ${100 + band.thick / 2 - band.loose} C230 ${100 + band.thick / 2 - band.loose} 230 ${146 - band.loose / 2} 330 ${146 - band.loose / 2} L330 ${146 + band.loose / 2} C230 ${146 + band.loose / 2} 230 ${100 + band.thick / 2} 139 ${100 + band.thick / 2} Z`"
           class="loose"
         />
-        <text
-          x="8"
-          y="94"
-          class="big on"
-        >{{ shown.emission ? q.rate(shown.emission.high) : 'from others' }}</text>
-        <text
-          x="8"
-          y="114"
-          class="on"
-        >made at the arc</text>
-        <text
-          x="8"
-          y="18"
-        >{{ shown.capture.low > 0 ? `the hood takes` : 'no hood takes any' }}</text>
-        <text
-          v-if="shown.capture.low > 0"
-          x="8"
-          y="40"
-          class="big"
-        >{{ `${Math.floor(shown.capture.low * 1000) / 10} % or more` }}</text>
-        <text
-          v-if="shown.emission"
-          x="8"
-          y="196"
-        >gets loose</text>
-        <text
-          v-if="shown.emission"
-          x="8"
-          y="218"
-          class="big"
-        >up to {{ q.rate(shown.emission.high * (1 - shown.capture.low)) }}</text>
+        <text x="8" y="94" class="big on">{{ shown.emission ? q.rate(shown.emission.high) : 'from others' }}</text>
+        <text x="8" y="114" class="on">made at the arc</text>
+        <text x="8" y="18">{{ shown.capture.low > 0 ? `the hood takes` : 'no hood takes any' }}</text>
+        <text v-if="shown.capture.low > 0" x="8" y="40" class="big">{{ `${Math.floor(shown.capture.low * 1000) / 10} % or more` }}</text>
+        <text v-if="shown.emission" x="8" y="196">gets loose</text>
+        <text v-if="shown.emission" x="8" y="218" class="big">up to {{ q.rate(shown.emission.high * (1 - shown.capture.low)) }}</text>
       </g>
     </svg>
-    <svg
-      viewBox="332 0 428 238"
-      aria-hidden="true"
-    >
+    <svg viewBox="332 0 428 238" aria-hidden="true">
       <g class="columns">
-        <line
-          x1="336"
-          x2="752"
-          :y1="yOf(shown.limit)"
-          :y2="yOf(shown.limit)"
-          class="limit"
-        />
-        <text
-          x="752"
-          :y="yOf(shown.limit) - 5"
-          class="end"
-        >limit {{ q.limit(shown.limit) }}</text>
-        <line
-          x1="336"
-          x2="752"
-          :y1="yOf(shown.limit * actionFraction)"
-          :y2="yOf(shown.limit * actionFraction)"
-          class="action"
-        />
-        <g
-          v-for="{ x, name, range } in columns"
-          :key="name"
-        >
+        <line x1="336" x2="752" :y1="yOf(shown.limit)" :y2="yOf(shown.limit)" class="limit" />
+        <text x="752" :y="yOf(shown.limit) - 5" class="end">limit {{ q.limit(shown.limit) }}</text>
+        <line x1="336" x2="752" :y1="yOf(shown.limit * actionFraction)" :y2="yOf(shown.limit * actionFraction)" class="action" />
+        <g v-for="{ x, name, range } in columns" :key="name">
           <rect
             :x="x"
             :y="yOf(range.high)"
@@ -156,37 +100,12 @@ const columns = computed(() => shown.value
             :height="Math.max(2, BASE - yOf(range.high))"
             :class="range.high > shown.limit ? 'over' : range.high > shown.limit * actionFraction ? 'near' : 'under'"
           />
-          <line
-            :x1="x"
-            :x2="x + 72"
-            :y1="yOf(range.mid)"
-            :y2="yOf(range.mid)"
-            class="mid"
-          />
-          <text
-            :x="x + 36"
-            y="196"
-            class="centre"
-          >{{ name }}</text>
-          <text
-            :x="x + 36"
-            y="218"
-            class="centre big"
-          >{{ q.concentration(range.high) }}</text>
+          <line :x1="x" :x2="x + 72" :y1="yOf(range.mid)" :y2="yOf(range.mid)" class="mid" />
+          <text :x="x + 36" y="196" class="centre">{{ name }}</text>
+          <text :x="x + 36" y="218" class="centre big">{{ q.concentration(range.high) }}</text>
         </g>
-        <text
-          v-if="!shown.mask"
-          x="676"
-          y="196"
-          class="centre faint"
-        >no mask counts</text>
-        <line
-          x1="336"
-          x2="752"
-          :y1="BASE"
-          :y2="BASE"
-          class="ground"
-        />
+        <text v-if="!shown.mask" x="676" y="196" class="centre faint">no mask counts</text>
+        <line x1="336" x2="752" :y1="BASE" :y2="BASE" class="ground" />
       </g>
     </svg>
     <figcaption>

@@ -158,15 +158,9 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
 </script>
 
 <template>
-  <section
-    class="window"
-    aria-label="Capture window"
-  >
+  <section class="window" aria-label="Capture window">
     <h3>Where the hood works</h3>
-    <p
-      v-if="!hood"
-      class="soft"
-    >
+    <p v-if="!hood" class="soft">
       No hood stands here.
     </p>
     <template v-else>
@@ -176,10 +170,7 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
         >It does from {{ q.reach(window.windowM[0]) }} to {{ q.reach(window.windowM[1]) }} {{ isAbove ? 'over' : 'beside' }} the arc{{ prediction.distanceM !== null ? `, and stands at ${q.reach(prediction.distanceM)}` : '' }}.</b>
         {{ reading[0] }}
       </p>
-      <div
-        v-if="points.length > 0"
-        class="chart"
-      >
+      <div v-if="points.length > 0" class="chart">
         <Scatter
           :data="data"
           :options="options"
@@ -187,17 +178,10 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
           aria-label="Pull of the hood against distance; the table below has the numbers"
         />
       </div>
-      <p
-        v-if="otherSchool"
-        class="soft"
-      >
+      <p v-if="otherSchool" class="soft">
         {{ otherSchool }}
       </p>
-      <p
-        v-for="(said, index) in reading.slice(1)"
-        :key="index"
-        class="soft"
-      >
+      <p v-for="(said, index) in reading.slice(1)" :key="index" class="soft">
         {{ said }}
       </p>
       <details v-if="table.length > 0">
@@ -205,10 +189,7 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
         <table class="ledger">
           <thead><tr><th>Distance, {{ units.reach.unit }}</th><th>Pull at the arc, {{ units.speed.unit }}</th></tr></thead>
           <tbody>
-            <tr
-              v-for="{ x, y } in table"
-              :key="x"
-            >
+            <tr v-for="{ x, y } in table" :key="x">
               <td>{{ Number(x.toFixed(1)) }}</td><td>{{ Number(y.toPrecision(2)) }}</td>
             </tr>
           </tbody>

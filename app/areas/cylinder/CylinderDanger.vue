@@ -11,18 +11,12 @@ const told = computed(() => dangerSteps(danger, gas))
 </script>
 
 <template>
-  <section
-    class="danger"
-    aria-labelledby="danger-head"
-  >
+  <section class="danger" aria-labelledby="danger-head">
     <h3 id="danger-head">
       {{ tag }}: {{ storeWords.dangers[danger] }}. {{ gasWords(gas) }}.
     </h3>
     <ol>
-      <li
-        v-for="(step, index) in told.steps"
-        :key="step"
-      >
+      <li v-for="(step, index) in told.steps" :key="step">
         <b>{{ index + 1 }}</b> {{ storeWords.dangerSteps[step] }}
       </li>
     </ol>

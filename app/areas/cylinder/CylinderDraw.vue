@@ -42,43 +42,13 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
       Acetylene: how many cylinders
     </h2>
     <div class="columns">
-      <FrameNumber
-        v-model="contentM3"
-        label="In one full cylinder"
-        :unit="units.gas"
-        :limits="{ min: 0.01, max: 100 }"
-      />
-      <FrameSelect
-        v-model="tip"
-        label="Tip"
-        :ids="TIPS"
-        :named="id => storeWords.tips[id]"
-        none="by its own table"
-      />
-      <FrameNumber
-        v-if="needsThickness"
-        v-model="thicknessMm"
-        label="Plate"
-        :unit="shop.width"
-        :limits="{ min: 0.1, max: 1000 }"
-      />
-      <FrameNumber
-        v-model="demandM3PerH"
-        label="The tip takes"
-        :unit="units.gasRate"
-        :limits="{ min: 0.001, max: 1000 }"
-      />
-      <FrameSelect
-        v-model="duty"
-        label="Duty"
-        :ids="DUTIES"
-        :named="id => id"
-      />
+      <FrameNumber v-model="contentM3" label="In one full cylinder" :unit="units.gas" :limits="{ min: 0.01, max: 100 }" />
+      <FrameSelect v-model="tip" label="Tip" :ids="TIPS" :named="id => storeWords.tips[id]" none="by its own table" />
+      <FrameNumber v-if="needsThickness" v-model="thicknessMm" label="Plate" :unit="shop.width" :limits="{ min: 0.1, max: 1000 }" />
+      <FrameNumber v-model="demandM3PerH" label="The tip takes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
+      <FrameSelect v-model="duty" label="Duty" :ids="DUTIES" :named="id => id" />
     </div>
-    <div
-      class="answer ruled"
-      aria-live="polite"
-    >
+    <div class="answer ruled" aria-live="polite">
       <template v-if="binding">
         <p class="big print">
           {{ binding.cylindersNeeded }} {{ binding.cylindersNeeded === 1 ? 'cylinder' : 'cylinders' }}
@@ -89,10 +59,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
           </caption>
           <thead><tr><th>Rule</th><th>One may give</th><th>Cylinders</th></tr></thead>
           <tbody>
-            <tr
-              v-for="{ ruleSet, limitM3PerH, cylindersNeeded } in answers"
-              :key="ruleSet"
-            >
+            <tr v-for="{ ruleSet, limitM3PerH, cylindersNeeded } in answers" :key="ruleSet">
               <td>{{ storeWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? ', binds' : '' }}</td>
               <td class="print">
                 {{ q.gasRate(limitM3PerH) }}
@@ -105,10 +72,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
         </table>
         <CylinderFindings :findings="binding.findings" />
       </template>
-      <p
-        v-else
-        class="soft"
-      >
+      <p v-else class="soft">
         Drawn too fast the solvent cools and comes along; a starved heating head flashes back. The sum belongs before the lighter.
       </p>
       <p>Never above <b class="print">{{ q.pressure(pressure.limitKPa) }}</b> at the torch side: beyond it acetylene can burst by itself.</p>

@@ -18,11 +18,7 @@ const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.m
 <template>
   <div>
     <ul>
-      <li
-        v-for="({ severity, mark, message, todo }, index) in said"
-        :key="index"
-        :class="`is-${severity}`"
-      >
+      <li v-for="({ severity, mark, message, todo }, index) in said" :key="index" :class="`is-${severity}`">
         <b v-if="mark">{{ mark }}. </b>{{ message }}<template v-if="todo">
           {{ ' ' }}<b>{{ todo }}</b>
         </template>
@@ -31,10 +27,7 @@ const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.m
     <details v-if="sources.length > 0">
       <summary>Because</summary>
       <ul class="soft">
-        <li
-          v-for="source in sources"
-          :key="source"
-        >
+        <li v-for="source in sources" :key="source">
           {{ source }}
         </li>
       </ul>

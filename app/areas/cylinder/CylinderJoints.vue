@@ -19,10 +19,7 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
       Leak solution without oil on each joint, the line under pressure. Bubbles are a leak. Never a flame.
     </p>
     <ul>
-      <li
-        v-for="joint in joints"
-        :key="joint"
-      >
+      <li v-for="joint in joints" :key="joint">
         <b>{{ storeWords.joints[joint] }}</b>
         <button
           class="key"
@@ -44,12 +41,7 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
         </button>
       </li>
     </ul>
-    <button
-      class="key go"
-      type="button"
-      :disabled="!isComplete"
-      @click="emit('tested', seen)"
-    >
+    <button class="key go" type="button" :disabled="!isComplete" @click="emit('tested', seen)">
       {{ leaks ? 'It leaks: stop the bay' : 'Every joint is tight' }}
     </button>
   </div>

@@ -40,13 +40,7 @@ const answer = computed(() => {
       How much is left
     </h2>
     <div class="columns">
-      <FrameSelect
-        v-model="gas"
-        label="Gas in it"
-        :ids="GAS_CHOICES"
-        :named="gasName"
-        none="choose"
-      />
+      <FrameSelect v-model="gas" label="Gas in it" :ids="GAS_CHOICES" :named="gasName" none="choose" />
       <template v-if="refusal">
         <FrameNumber
           v-model="grossKg"
@@ -55,32 +49,12 @@ const answer = computed(() => {
           :limits="{ min: 0, max: 5000 }"
           :hint="isTooLight ? 'Less than its tare: weigh it with the same parts on.' : ''"
         />
-        <FrameNumber
-          v-model="tareKg"
-          label="Tare, cap off"
-          :unit="units.mass"
-          :limits="{ min: 0, max: 5000 }"
-        />
+        <FrameNumber v-model="tareKg" label="Tare, cap off" :unit="units.mass" :limits="{ min: 0, max: 5000 }" />
       </template>
       <template v-else>
-        <FrameNumber
-          v-model="waterVolumeL"
-          label="Water volume of it"
-          :unit="units.litres"
-          :limits="{ min: 0.1, max: 3000 }"
-        />
-        <FrameNumber
-          v-model="gaugeKPa"
-          label="Gauge shows"
-          :unit="units.pressure"
-          :limits="{ min: 0, max: 40000 }"
-        />
-        <FrameNumber
-          v-model="temperatureC"
-          label="Temperature of it"
-          :unit="units.temperature"
-          :limits="{ min: -30, max: 65 }"
-        />
+        <FrameNumber v-model="waterVolumeL" label="Water volume of it" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" />
+        <FrameNumber v-model="gaugeKPa" label="Gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
+        <FrameNumber v-model="temperatureC" label="Temperature of it" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
       </template>
       <FrameNumber
         v-model="flowLPerMin"
@@ -91,22 +65,12 @@ const answer = computed(() => {
         hint="For how long it lasts."
       />
     </div>
-    <div
-      class="answer ruled"
-      aria-live="polite"
-    >
+    <div class="answer ruled" aria-live="polite">
       <p v-if="refusal">
         {{ lookup.say(refusal).message }}
       </p>
-      <CylinderContents
-        v-if="answer"
-        :answer="answer"
-        :by-weight="refusal !== null"
-      />
-      <p
-        v-else
-        class="soft"
-      >
+      <CylinderContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
+      <p v-else class="soft">
         <template v-if="refusal">
           Weigh it, and read its tare off the shoulder.
         </template>

@@ -11,29 +11,15 @@ const MARKS = [
   <div class="legend">
     <h2>How to read the store</h2>
     <ul>
-      <li
-        v-for="[name, path] in MARKS"
-        :key="name"
-      >
-        <svg
-          width="44"
-          height="44"
-          viewBox="0 0 44 44"
-          aria-hidden="true"
-        ><circle
+      <li v-for="[name, path] in MARKS" :key="name">
+        <svg width="44" height="44" viewBox="0 0 44 44" aria-hidden="true"><circle
           cx="22"
           cy="22"
           r="20"
           fill="none"
           stroke="var(--ink)"
           stroke-width="3"
-        /><path
-          v-if="path"
-          :d="path"
-          fill="none"
-          stroke="var(--ink)"
-          stroke-width="3"
-        /></svg>
+        /><path v-if="path" :d="path" fill="none" stroke="var(--ink)" stroke-width="3" /></svg>
         {{ name }}
       </li>
     </ul>

@@ -44,20 +44,8 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 <template>
   <div class="marks">
     <div class="columns">
-      <FrameSelect
-        v-model="gas"
-        label="Gas on the label"
-        :ids="GAS_CHOICES"
-        :named="gasName"
-        none="choose"
-      />
-      <FrameSelect
-        v-model="owner"
-        label="Owner"
-        :ids="CYLINDER_OWNERS"
-        :named="id => id"
-        :hint="storeWords.owners[owner]"
-      />
+      <FrameSelect v-model="gas" label="Gas on the label" :ids="GAS_CHOICES" :named="gasName" none="choose" />
+      <FrameSelect v-model="owner" label="Owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="storeWords.owners[owner]" />
     </div>
     <FrameField
       v-slot="{ id, describedBy }"
@@ -75,11 +63,7 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
         :aria-describedby="describedBy"
       />
     </FrameField>
-    <p
-      v-if="read"
-      class="said"
-      :class="{ 'is-open': read.nextDue !== null && !read.overdue }"
-    >
+    <p v-if="read" class="said" :class="{ 'is-open': read.nextDue !== null && !read.overdue }">
       {{ read.nextDue === null ? 'The shoulder cannot be read for sure yet.' : `Next test by ${read.nextDue}${read.overdue ? ': past due, it may be used up and not refilled' : ''}.` }}
     </p>
     <div class="columns">
@@ -114,32 +98,11 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
         :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'"
         none="not known"
       />
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Last filled on"
-      >
-        <input
-          :id="id"
-          v-model="filledOn"
-          class="entry"
-          type="date"
-          :aria-describedby="describedBy"
-        >
+      <FrameField v-slot="{ id, describedBy }" label="Last filled on">
+        <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
       </FrameField>
-      <FrameNumber
-        v-model="diameterM"
-        label="Across"
-        :unit="shop.reach"
-        :limits="{ min: 0.02, max: 3 }"
-        optional
-      />
-      <FrameNumber
-        v-model="heightM"
-        label="Height with cap"
-        :unit="shop.height"
-        :limits="{ min: 0.1, max: 5 }"
-        optional
-      />
+      <FrameNumber v-model="diameterM" label="Across" :unit="shop.reach" :limits="{ min: 0.02, max: 3 }" optional />
+      <FrameNumber v-model="heightM" label="Height with cap" :unit="shop.height" :limits="{ min: 0.1, max: 5 }" optional />
     </div>
   </div>
 </template>

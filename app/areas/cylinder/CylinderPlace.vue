@@ -78,44 +78,21 @@ const LEAK_WORDS = {
       :chosen="chosen"
       @open="router.push(`/gas/${$event.toLowerCase()}`)"
     />
-    <ul
-      v-if="tooNear.length + holds.length > 0"
-      class="holds"
-    >
-      <li
-        v-for="one in tooNear"
-        :key="one.tag"
-        class="said"
-      >
+    <ul v-if="tooNear.length + holds.length > 0" class="holds">
+      <li v-for="one in tooNear" :key="one.tag" class="said">
         {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }}; {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
       </li>
-      <li
-        v-for="(said, index) in holds.slice(0, 4)"
-        :key="index"
-        class="said"
-      >
+      <li v-for="(said, index) in holds.slice(0, 4)" :key="index" class="said">
         {{ lookup.say(said).message }} <b>{{ lookup.say(said).todo }}</b>
       </li>
-      <li
-        v-if="holds.length > 4"
-        class="soft"
-      >
+      <li v-if="holds.length > 4" class="soft">
         And {{ holds.length - 4 }} more.
       </li>
     </ul>
-    <p
-      v-if="leak"
-      :class="{ 'state-hold': leak.verdict !== 'breathable' }"
-    >
+    <p v-if="leak" :class="{ 'state-hold': leak.verdict !== 'breathable' }">
       If all of {{ leak.tag }} leaked out in here: <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> oxygen, {{ LEAK_WORDS[leak.verdict] }}.
     </p>
-    <CylinderRow
-      v-for="row in here"
-      :key="row.tagId"
-      :row="row"
-      :today="today"
-      :chosen="chosen === row.cylinder.tag"
-    />
+    <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="today" :chosen="chosen === row.cylinder.tag" />
     <details v-if="others.length > 0">
       <summary>Also worth knowing ({{ others.length }})</summary>
       <CylinderFindings :findings="others" />

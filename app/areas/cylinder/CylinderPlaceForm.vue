@@ -63,143 +63,44 @@ async function save() {
 </script>
 
 <template>
-  <form
-    class="place"
-    @submit.prevent="save"
-  >
+  <form class="place" @submit.prevent="save">
     <h2>{{ reading ? before!.name : 'A place' }}</h2>
     <p class="soft">
       Everything stands on one grid for the whole site, measured from one corner of your choice.
     </p>
-    <FrameField
-      v-slot="{ id }"
-      label="Name"
-    >
-      <input
-        :id="id"
-        v-model="name"
-        class="entry"
-        maxlength="80"
-        autocomplete="off"
-      >
+    <FrameField v-slot="{ id }" label="Name">
+      <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
     </FrameField>
     <div class="columns">
-      <FrameNumber
-        v-model="xM"
-        label="Begins along"
-        :unit="shop.height"
-        :limits="PLACE_LIMITS.gridM"
-      />
-      <FrameNumber
-        v-model="yM"
-        label="Begins across"
-        :unit="shop.height"
-        :limits="PLACE_LIMITS.gridM"
-      />
-      <FrameNumber
-        v-model="widthM"
-        label="Long"
-        :unit="shop.height"
-        :limits="PLACE_LIMITS.sizeM"
-      />
-      <FrameNumber
-        v-model="depthM"
-        label="Deep"
-        :unit="shop.height"
-        :limits="PLACE_LIMITS.sizeM"
-      />
-      <FrameNumber
-        v-model="level"
-        label="Storey, 0 is the ground"
-        :unit="count"
-        :limits="PLACE_LIMITS.level"
-      />
+      <FrameNumber v-model="xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+      <FrameNumber v-model="yM" label="Begins across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+      <FrameNumber v-model="widthM" label="Long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      <FrameNumber v-model="depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      <FrameNumber v-model="level" label="Storey, 0 is the ground" :unit="count" :limits="PLACE_LIMITS.level" />
     </div>
     <div class="keys">
-      <button
-        class="key"
-        :class="{ picked: !isClosed }"
-        :aria-pressed="!isClosed"
-        type="button"
-        @click="isClosed = false"
-      >
+      <button class="key" :class="{ picked: !isClosed }" :aria-pressed="!isClosed" type="button" @click="isClosed = false">
         in the open
       </button>
-      <button
-        class="key"
-        :class="{ picked: isClosed }"
-        :aria-pressed="isClosed"
-        type="button"
-        @click="isClosed = true"
-      >
+      <button class="key" :class="{ picked: isClosed }" :aria-pressed="isClosed" type="button" @click="isClosed = true">
         a closed room
       </button>
     </div>
-    <div
-      v-if="isClosed"
-      class="columns"
-    >
-      <FrameNumber
-        v-model="volumeM3"
-        label="Room"
-        :unit="shop.volume"
-        :limits="PLACE_LIMITS.volumeM3"
-      />
-      <FrameNumber
-        v-model="supplyM3PerS"
-        label="Air supplied"
-        :unit="shop.airFlow"
-        :limits="PLACE_LIMITS.supplyM3PerS"
-      />
+    <div v-if="isClosed" class="columns">
+      <FrameNumber v-model="volumeM3" label="Room" :unit="shop.volume" :limits="PLACE_LIMITS.volumeM3" />
+      <FrameNumber v-model="supplyM3PerS" label="Air supplied" :unit="shop.airFlow" :limits="PLACE_LIMITS.supplyM3PerS" />
     </div>
     <h3>Walls that part</h3>
-    <div
-      v-for="(wall, index) in walls"
-      :key="index"
-      class="one"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="Called"
-      >
-        <input
-          :id="id"
-          v-model="wall.name"
-          class="entry"
-          maxlength="80"
-        >
+    <div v-for="(wall, index) in walls" :key="index" class="one">
+      <FrameField v-slot="{ id }" label="Called">
+        <input :id="id" v-model="wall.name" class="entry" maxlength="80">
       </FrameField>
       <div class="columns">
-        <FrameNumber
-          v-model="wall.x1M"
-          label="From, along"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.gridM"
-        />
-        <FrameNumber
-          v-model="wall.y1M"
-          label="From, across"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.gridM"
-        />
-        <FrameNumber
-          v-model="wall.x2M"
-          label="To, along"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.gridM"
-        />
-        <FrameNumber
-          v-model="wall.y2M"
-          label="To, across"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.gridM"
-        />
-        <FrameNumber
-          v-model="wall.heightM"
-          label="High"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.wallHeightM"
-        />
+        <FrameNumber v-model="wall.x1M" label="From, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.y1M" label="From, across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.x2M" label="To, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.y2M" label="To, across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.heightM" label="High" :unit="shop.height" :limits="PLACE_LIMITS.wallHeightM" />
         <FrameNumber
           v-model="wall.ratingMin"
           label="Stands a fire for"
@@ -208,63 +109,23 @@ async function save() {
           hint="0 where nobody has proof."
         />
       </div>
-      <button
-        class="key"
-        type="button"
-        @click="walls.splice(index, 1)"
-      >
+      <button class="key" type="button" @click="walls.splice(index, 1)">
         Take {{ wall.name || 'it' }} away
       </button>
     </div>
-    <button
-      class="key"
-      type="button"
-      @click="addWall"
-    >
+    <button class="key" type="button" @click="addWall">
       Add a wall
     </button>
     <h3>What burns beside them</h3>
-    <div
-      v-for="(one, index) in burns"
-      :key="index"
-      class="one"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="What it is"
-      >
-        <input
-          :id="id"
-          v-model="one.id"
-          class="entry"
-          maxlength="80"
-        >
+    <div v-for="(one, index) in burns" :key="index" class="one">
+      <FrameField v-slot="{ id }" label="What it is">
+        <input :id="id" v-model="one.id" class="entry" maxlength="80">
       </FrameField>
       <div class="columns">
-        <FrameNumber
-          v-model="one.xM"
-          label="Begins along"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.gridM"
-        />
-        <FrameNumber
-          v-model="one.yM"
-          label="Begins across"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.gridM"
-        />
-        <FrameNumber
-          v-model="one.widthM"
-          label="Long"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.sizeM"
-        />
-        <FrameNumber
-          v-model="one.depthM"
-          label="Deep"
-          :unit="shop.height"
-          :limits="PLACE_LIMITS.sizeM"
-        />
+        <FrameNumber v-model="one.xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="one.yM" label="Begins across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="one.widthM" label="Long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+        <FrameNumber v-model="one.depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
       </div>
       <div class="keys">
         <button
@@ -285,36 +146,18 @@ async function save() {
         >
           like wood
         </button>
-        <button
-          class="key"
-          type="button"
-          @click="burns.splice(index, 1)"
-        >
+        <button class="key" type="button" @click="burns.splice(index, 1)">
           Take {{ one.id || 'it' }} away
         </button>
       </div>
     </div>
-    <button
-      class="key"
-      type="button"
-      @click="addBurns"
-    >
+    <button class="key" type="button" @click="addBurns">
       Add what burns
     </button>
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <button
-      class="key go"
-      type="submit"
-      :disabled="!described || !store || busy"
-    >
+    <button class="key go" type="submit" :disabled="!described || !store || busy">
       Save
     </button>
   </form>

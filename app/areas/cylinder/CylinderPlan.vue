@@ -67,29 +67,10 @@ const conflicts = computed(() => {
     role="img"
     :aria-label="`${place.name} from above: ${here.length} cylinders, ${standing.storage.conflicts.length} too near each other`"
   >
-    <rect
-      :x="X(place.xM)"
-      :y="Y(place.yM)"
-      :width="place.widthM * scale"
-      :height="place.depthM * scale"
-      class="outline"
-    />
-    <g
-      v-for="burns in place.store?.combustibles"
-      :key="burns.id"
-    >
-      <rect
-        :x="X(burns.xM)"
-        :y="Y(burns.yM)"
-        :width="burns.widthM * scale"
-        :height="burns.depthM * scale"
-        class="burns"
-      />
-      <text
-        :x="X(burns.xM + burns.widthM)"
-        :y="Y(burns.yM) - 8"
-        class="note"
-      >{{ burns.id }}</text>
+    <rect :x="X(place.xM)" :y="Y(place.yM)" :width="place.widthM * scale" :height="place.depthM * scale" class="outline" />
+    <g v-for="burns in place.store?.combustibles" :key="burns.id">
+      <rect :x="X(burns.xM)" :y="Y(burns.yM)" :width="burns.widthM * scale" :height="burns.depthM * scale" class="burns" />
+      <text :x="X(burns.xM + burns.widthM)" :y="Y(burns.yM) - 8" class="note">{{ burns.id }}</text>
     </g>
     <line
       v-for="wall in place.store?.barriers"
@@ -101,17 +82,8 @@ const conflicts = computed(() => {
       class="wall"
       :class="{ unrated: wall.ratingMin < 30 }"
     />
-    <g
-      v-for="{ key, from, to } in conflicts"
-      :key="key"
-    >
-      <line
-        :x1="from[0]"
-        :y1="from[1]"
-        :x2="to[0]"
-        :y2="to[1]"
-        class="near"
-      />
+    <g v-for="{ key, from, to } in conflicts" :key="key">
+      <line :x1="from[0]" :y1="from[1]" :x2="to[0]" :y2="to[1]" class="near" />
     </g>
     <g
       v-for="{ tag, role, x, y, r, isEmpty, row } in items"
@@ -120,34 +92,11 @@ const conflicts = computed(() => {
       :class="{ chosen: chosen === tag }"
       @click="emit('open', tag)"
     >
-      <circle
-        :cx="x"
-        :cy="y"
-        :r="r + 12"
-        class="target"
-      />
-      <circle
-        :cx="x"
-        :cy="y"
-        :r="r"
-        class="shell"
-        :class="{ isEmpty }"
-      />
-      <path
-        v-if="role === 'fuel'"
-        :d="`M ${x - r} ${y} L ${x} ${y - r} L ${x + r} ${y} L ${x} ${y + r} Z`"
-        class="mark"
-      />
-      <path
-        v-else-if="role === 'feeds'"
-        :d="`M ${x - r} ${y} H ${x + r} M ${x} ${y - r} V ${y + r}`"
-        class="mark"
-      />
-      <text
-        :x="x"
-        :y="y + r + 22 + row * 24"
-        class="tag"
-      >{{ tag }}</text>
+      <circle :cx="x" :cy="y" :r="r + 12" class="target" />
+      <circle :cx="x" :cy="y" :r="r" class="shell" :class="{ isEmpty }" />
+      <path v-if="role === 'fuel'" :d="`M ${x - r} ${y} L ${x} ${y - r} L ${x + r} ${y} L ${x} ${y + r} Z`" class="mark" />
+      <path v-else-if="role === 'feeds'" :d="`M ${x - r} ${y} H ${x + r} M ${x} ${y - r} V ${y + r}`" class="mark" />
+      <text :x="x" :y="y + r + 22 + row * 24" class="tag">{{ tag }}</text>
     </g>
     <text
       v-for="{ key, from, to, label } in conflicts.slice(0, 1)"

@@ -50,23 +50,12 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
 </script>
 
 <template>
-  <form
-    class="receive"
-    @submit.prevent="receive"
-  >
+  <form class="receive" @submit.prevent="receive">
     <h2>A cylinder comes in</h2>
-    <p
-      v-if="places.length === 0"
-      class="said"
-    >
+    <p v-if="places.length === 0" class="said">
       Describe a place first: where would it stand?
     </p>
-    <FrameField
-      v-slot="{ id, describedBy }"
-      label="Tag"
-      :wrong="tagWrong"
-      hint="As on the cylinder; capitals make no difference."
-    >
+    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong" hint="As on the cylinder; capitals make no difference.">
       <input
         :id="id"
         v-model="tag"
@@ -79,10 +68,7 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
         :aria-invalid="tagWrong !== ''"
       >
     </FrameField>
-    <CylinderMarksForm
-      v-model="marks"
-      :today="today"
-    />
+    <CylinderMarksForm v-model="marks" :today="today" />
     <template v-if="mustSettle">
       <h3>How did it travel?</h3>
       <div class="keys">
@@ -105,36 +91,16 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
         :unit="minutes"
         :limits="{ min: 0, max: 1000000 }"
       />
-      <p
-        v-if="waits > 0"
-        class="said"
-        aria-live="polite"
-      >
+      <p v-if="waits > 0" class="said" aria-live="polite">
         It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's rule: {{ storeWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
       </p>
     </template>
     <h3>Where does it go?</h3>
-    <CylinderSpot
-      v-if="places.length > 0"
-      v-model="spot"
-      :places="places"
-      :others="here"
-      :self="null"
-    />
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <CylinderSpot v-if="places.length > 0" v-model="spot" :places="places" :others="here" :self="null" />
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <button
-      class="key go"
-      type="submit"
-      :disabled="!isComplete || busy"
-    >
+    <button class="key go" type="submit" :disabled="!isComplete || busy">
       Received
     </button>
   </form>

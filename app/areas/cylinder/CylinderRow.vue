@@ -42,32 +42,15 @@ const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
 </script>
 
 <template>
-  <NuxtLink
-    class="row"
-    :class="{ chosen }"
-    :to="`/gas/${row.tagId}`"
-    :aria-current="chosen ? 'true' : undefined"
-    prefetch-on="interaction"
-  >
+  <NuxtLink class="row" :class="{ chosen }" :to="`/gas/${row.tagId}`" :aria-current="chosen ? 'true' : undefined" prefetch-on="interaction">
     <span class="tag">{{ row.cylinder.tag }}</span>
     <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="tone">{{ word }}</small></span>
     <span class="left">
       <template v-if="fact.left">
-        <span class="print">{{ q.gas(fact.left.lowM3) }}<i
-          v-if="fact.fullM3"
-          class="soft"
-        > of {{ q.gas(fact.fullM3) }}</i></span>
-        <CylinderTemper
-          v-if="fact.fullM3"
-          :left="fact.left.lowM3"
-          :full="fact.fullM3"
-          :need="need"
-        />
+        <span class="print">{{ q.gas(fact.left.lowM3) }}<i v-if="fact.fullM3" class="soft"> of {{ q.gas(fact.fullM3) }}</i></span>
+        <CylinderTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
       </template>
-      <span
-        v-else
-        class="soft"
-      >not read</span>
+      <span v-else class="soft">not read</span>
     </span>
     <span
       class="due"

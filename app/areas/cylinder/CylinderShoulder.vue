@@ -49,13 +49,7 @@ const read = computed(() =>
       />
     </FrameField>
     <div class="columns">
-      <FrameSelect
-        v-model="gas"
-        label="Gas"
-        :ids="GAS_CHOICES"
-        :named="gasName"
-        none="choose"
-      />
+      <FrameSelect v-model="gas" label="Gas" :ids="GAS_CHOICES" :named="gasName" none="choose" />
       <FrameNumber
         v-model="waterVolumeL"
         label="Water volume"
@@ -71,29 +65,12 @@ const read = computed(() =>
         :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'"
         none="not known"
       />
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Last filled on"
-      >
-        <input
-          :id="id"
-          v-model="filledOn"
-          class="entry"
-          type="date"
-          :aria-describedby="describedBy"
-        >
+      <FrameField v-slot="{ id, describedBy }" label="Last filled on">
+        <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
       </FrameField>
     </div>
-    <CylinderTestDates
-      v-if="read"
-      class="answer ruled"
-      :read="read"
-      aria-live="polite"
-    />
-    <p
-      v-else
-      class="soft answer ruled"
-    >
+    <CylinderTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
+    <p v-else class="soft answer ruled">
       {{ marks.trim() === '' ? 'Type what is stamped; it is read as you type.' : 'Choose the gas: the interval depends on it.' }}
     </p>
   </section>

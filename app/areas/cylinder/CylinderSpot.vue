@@ -77,24 +77,10 @@ const stance = { isUpright, isSecured, isCapped }
         :named="id => places.find(one => one.placeId === id)!.place.name"
         none="choose"
       />
-      <FrameNumber
-        v-model="xM"
-        label="Along the grid"
-        :unit="shop.height"
-        :limits="{ min: -10000, max: 10000 }"
-      />
-      <FrameNumber
-        v-model="yM"
-        label="Across the grid"
-        :unit="shop.height"
-        :limits="{ min: -10000, max: 10000 }"
-      />
+      <FrameNumber v-model="xM" label="Along the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
+      <FrameNumber v-model="yM" label="Across the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
     </div>
-    <div
-      class="keys"
-      role="group"
-      aria-label="How it stands"
-    >
+    <div class="keys" role="group" aria-label="How it stands">
       <button
         v-for="[key, name] in CONFIRM"
         :key="key"
@@ -107,12 +93,7 @@ const stance = { isUpright, isSecured, isCapped }
         {{ name }}
       </button>
     </div>
-    <p
-      v-if="would"
-      class="said"
-      :class="{ 'is-open': would.length === 0 }"
-      aria-live="polite"
-    >
+    <p v-if="would" class="said" :class="{ 'is-open': would.length === 0 }" aria-live="polite">
       <template v-if="would.length === 0">
         Here it keeps every distance.
       </template>

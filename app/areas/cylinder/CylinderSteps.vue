@@ -17,10 +17,7 @@ const toggle = (step: Step) => {
 
 <template>
   <ol class="steps">
-    <li
-      v-for="(step, index) in steps"
-      :key="step"
-    >
+    <li v-for="(step, index) in steps" :key="step">
       <button
         class="step"
         :class="{ done: done.includes(step), next: step === next }"
@@ -37,10 +34,7 @@ const toggle = (step: Step) => {
   <details>
     <summary>Because</summary>
     <ul class="soft">
-      <li
-        v-for="source in new Set(steps.map(step => citation(sources[step])))"
-        :key="source"
-      >
+      <li v-for="source in new Set(steps.map(step => citation(sources[step])))" :key="source">
         {{ source }}
       </li>
     </ul>

@@ -16,18 +16,9 @@ const tint = computed(() =>
 </script>
 
 <template>
-  <span
-    class="temper"
-    aria-hidden="true"
-  >
-    <i
-      :class="tint"
-      :style="{ width: `${fraction * 100}%` }"
-    />
-    <u
-      v-if="need !== null && need < full"
-      :style="{ left: `${need / full * 100}%` }"
-    />
+  <span class="temper" aria-hidden="true">
+    <i :class="tint" :style="{ width: `${fraction * 100}%` }" />
+    <u v-if="need !== null && need < full" :style="{ left: `${need / full * 100}%` }" />
   </span>
 </template>
 

@@ -31,26 +31,17 @@ const verdict = computed(() => {
     <p class="soft">
       {{ read.nextDue ? 'Next test by' : 'Next test' }}
     </p>
-    <p
-      class="big print"
-      :class="`state-${verdict.state}`"
-    >
+    <p class="big print" :class="`state-${verdict.state}`">
       {{ verdict.word }}
     </p>
     <p><b>{{ verdict.text }}</b></p>
-    <table
-      v-if="read.tests.length > 0"
-      class="ledger"
-    >
+    <table v-if="read.tests.length > 0" class="ledger">
       <caption class="visually-hidden">
         Dates on the shoulder
       </caption>
       <thead><tr><th>{{ read.specification }}</th><th>Read as</th><th>Marks</th></tr></thead>
       <tbody>
-        <tr
-          v-for="(test, index) in read.tests"
-          :key="index"
-        >
+        <tr v-for="(test, index) in read.tests" :key="index">
           <td class="chalk">
             {{ test.text }}
           </td>
@@ -61,25 +52,16 @@ const verdict = computed(() => {
         </tr>
       </tbody>
     </table>
-    <p
-      v-if="read.shellDue && read.fillerDue"
-      class="print"
-    >
+    <p v-if="read.shellDue && read.fillerDue" class="print">
       Shell by {{ read.shellDue }}, filler by {{ read.fillerDue }}: the earlier binds.
     </p>
-    <table
-      v-if="read.ruleSets.length > 0"
-      class="ledger"
-    >
+    <table v-if="read.ruleSets.length > 0" class="ledger">
       <caption class="visually-hidden">
         What each school says
       </caption>
       <thead><tr><th>School</th><th>Next test by</th></tr></thead>
       <tbody>
-        <tr
-          v-for="{ ruleSet, nextDue, binds } in read.ruleSets"
-          :key="ruleSet"
-        >
+        <tr v-for="{ ruleSet, nextDue, binds } in read.ruleSets" :key="ruleSet">
           <td>{{ storeWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? `, binds here: ${storeWords.requalificationRules[read.rule]}` : '' }}</td>
           <td class="print">
             {{ nextDue ?? 'none' }}

@@ -23,37 +23,19 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
         They come off <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? 'today' : `by ${day(week.by)}` }}</b>, cap on.
       </template>
     </p>
-    <p
-      v-if="week.list.length === 0"
-      class="said is-open"
-    >
+    <p v-if="week.list.length === 0" class="said is-open">
       Every regulator is off.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <ul>
-      <li
-        v-for="cylinder in week.list"
-        :key="cylinder.tag"
-      >
-        <NuxtLink
-          :to="`/gas/${cylinder.tag.toLowerCase()}`"
-          class="tag"
-        >
+      <li v-for="cylinder in week.list" :key="cylinder.tag">
+        <NuxtLink :to="`/gas/${cylinder.tag.toLowerCase()}`" class="tag">
           {{ cylinder.tag }}
         </NuxtLink>
         <span>{{ gasWords(cylinder.gas) }}, {{ cylinder.standing?.in === 'bay' ? `bay ${bayLabel(cylinder.standing.bayId)}` : 'in the store' }}</span>
-        <button
-          v-if="session.may('use-gas')"
-          class="key"
-          type="button"
-          @click="off(cylinder.tag)"
-        >
+        <button v-if="session.may('use-gas')" class="key" type="button" @click="off(cylinder.tag)">
           Off, cap on<span class="visually-hidden"> {{ cylinder.tag }}</span>
         </button>
       </li>

@@ -19,16 +19,10 @@ const numbers = computed(() => {
 
 <template>
   <dl class="calls">
-    <div
-      v-for="{ id, number } in numbers"
-      :key="id"
-    >
+    <div v-for="{ id, number } in numbers" :key="id">
       <dt>{{ emergencyWords.calls[id] }}</dt>
       <dd :class="{ none: !number }">
-        <a
-          v-if="/^[+0-9 ]+$/.test(number)"
-          :href="`tel:${number.replaceAll(' ', '')}`"
-        >{{ number }}</a>
+        <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
         <template v-else>
           {{ number || (facts.reading ? 'not written down' : 'as the shop has it') }}
         </template>

@@ -21,34 +21,19 @@ const time = computed(() =>
 </script>
 
 <template>
-  <section
-    ref="board"
-    class="board"
-    aria-label="Bays"
-  >
+  <section ref="board" class="board" aria-label="Bays">
     <p class="tally">
       <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> clear to strike</span>
       <span><b class="word-hold">{{ judged.tally.hold }}</b> hold</span>
       <span><b class="word-stopped">{{ judged.tally.stopped }}</b> stopped</span>
       <span class="time">{{ time }}</span>
     </p>
-    <div
-      class="head"
-      aria-hidden="true"
-    >
+    <div class="head" aria-hidden="true">
       <span class="c">bay</span><span>who and what</span>
-      <span class="gates"><span
-        v-for="gate in GATES"
-        :key="gate"
-      >{{ words.gates[gate] }}</span></span>
+      <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
       <span />
     </div>
-    <FloorRow
-      v-for="placed in judged.placed"
-      :key="placed.bay.bayId"
-      :placed="placed"
-      :chosen="placed.bay.bayId === chosen"
-    />
+    <FloorRow v-for="placed in judged.placed" :key="placed.bay.bayId" :placed="placed" :chosen="placed.bay.bayId === chosen" />
   </section>
 </template>
 

@@ -16,16 +16,8 @@ const marks: readonly { state: GateState, says: string }[] = [
     <h2>How to read the board</h2>
     <p>Each bay is one line. It is live up to the first gate that holds it.</p>
     <ul>
-      <li
-        v-for="{ state, says } in marks"
-        :key="state"
-      >
-        <svg
-          width="44"
-          height="44"
-          viewBox="-22 0 44 44"
-          aria-hidden="true"
-        ><line
+      <li v-for="{ state, says } in marks" :key="state">
+        <svg width="44" height="44" viewBox="-22 0 44 44" aria-hidden="true"><line
           x1="-22"
           y1="22"
           x2="22"

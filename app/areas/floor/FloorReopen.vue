@@ -20,31 +20,11 @@ async function reopen() {
 </script>
 
 <template>
-  <form
-    v-if="mine.length > 1"
-    class="reopen"
-    aria-label="Re-open the stopped bays"
-    @submit.prevent="reason.trim() && reopen()"
-  >
-    <FrameField
-      v-slot="{ id, describedBy }"
-      :label="`${stopped.length} bays are stopped. What was put right?`"
-      :wrong="refused"
-    >
-      <input
-        :id="id"
-        v-model="reason"
-        class="entry"
-        maxlength="500"
-        autocomplete="off"
-        :aria-describedby="describedBy"
-      >
+  <form v-if="mine.length > 1" class="reopen" aria-label="Re-open the stopped bays" @submit.prevent="reason.trim() && reopen()">
+    <FrameField v-slot="{ id, describedBy }" :label="`${stopped.length} bays are stopped. What was put right?`" :wrong="refused">
+      <input :id="id" v-model="reason" class="entry" maxlength="500" autocomplete="off" :aria-describedby="describedBy">
     </FrameField>
-    <button
-      class="key"
-      type="submit"
-      :disabled="!reason.trim() || busy || isUnsent"
-    >
+    <button class="key" type="submit" :disabled="!reason.trim() || busy || isUnsent">
       Re-open {{ mine.length }}: {{ names }}
     </button>
   </form>

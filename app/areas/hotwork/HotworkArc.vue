@@ -20,23 +20,11 @@ async function report() {
 </script>
 
 <template>
-  <form
-    class="arc"
-    @submit.prevent="report"
-  >
+  <form class="arc" @submit.prevent="report">
     <h2>An arc without a permit</h2>
     <p>Nobody is blamed here. The place has to be watched as long as after any hot work, from the arc on.</p>
-    <FrameField
-      v-slot="{ id }"
-      label="Where"
-    >
-      <input
-        :id="id"
-        v-model="where"
-        class="entry"
-        maxlength="120"
-        autocomplete="off"
-      >
+    <FrameField v-slot="{ id }" label="Where">
+      <input :id="id" v-model="where" class="entry" maxlength="120" autocomplete="off">
     </FrameField>
     <FrameSelect
       v-model="bayId"
@@ -45,26 +33,13 @@ async function report() {
       :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`"
       none="not at a bay"
     />
-    <p
-      v-for="text in said"
-      :key="text"
-      class="said"
-      :class="{ 'is-stop': isRefused }"
-      role="alert"
-    >
+    <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
       {{ text }}
     </p>
-    <button
-      class="key go"
-      type="submit"
-      :disabled="busy || (!where.trim() && !bayId)"
-    >
+    <button class="key go" type="submit" :disabled="busy || (!where.trim() && !bayId)">
       Record it and begin the watch
     </button>
-    <NuxtLink
-      class="key link"
-      to="/hot-work"
-    >
+    <NuxtLink class="key link" to="/hot-work">
       Back
     </NuxtLink>
   </form>

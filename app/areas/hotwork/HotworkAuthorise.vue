@@ -44,23 +44,13 @@ const sign = (signature: { personId: string, pin: string }) =>
 </script>
 
 <template>
-  <section
-    class="authorise"
-    aria-label="Authorise"
-  >
+  <section class="authorise" aria-label="Authorise">
     <h3>At hand</h3>
-    <p
-      v-for="item in reading.kit"
-      :key="item.tag"
-      class="thing"
-    >
+    <p v-for="item in reading.kit" :key="item.tag" class="thing">
       <b>{{ item.tag }}</b> {{ item.name }}
       <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</span>
     </p>
-    <KitBring
-      label="Bring an extinguisher by its tag"
-      :to="{ to: 'permit', id: reading.permitId }"
-    />
+    <KitBring label="Bring an extinguisher by its tag" :to="{ to: 'permit', id: reading.permitId }" />
     <h3>Fire watch: {{ permit.plan.watchers }}, with no other task</h3>
     <div class="names">
       <button
@@ -77,16 +67,10 @@ const sign = (signature: { personId: string, pin: string }) =>
     </div>
     <template v-if="reading.near.length > 0">
       <h3>Near, at the same time</h3>
-      <p
-        v-for="one in reading.near"
-        :key="one.permitId"
-      >
+      <p v-for="one in reading.near" :key="one.permitId">
         <NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}
       </p>
-      <label class="tick"><input
-        v-model="nearSeen"
-        type="checkbox"
-      > Looked at, and spoken with their people</label>
+      <label class="tick"><input v-model="nearSeen" type="checkbox"> Looked at, and spoken with their people</label>
     </template>
     <h3>If this phone falls silent</h3>
     <FrameField
@@ -96,50 +80,18 @@ const sign = (signature: { personId: string, pin: string }) =>
         ? 'A second screen is heard; a radio or telephone is better still.'
         : 'Only one screen is heard: name a radio or a telephone.'"
     >
-      <input
-        :id="id"
-        v-model="channel"
-        class="entry"
-        maxlength="80"
-        placeholder="radio channel 2"
-        autocomplete="off"
-      >
+      <input :id="id" v-model="channel" class="entry" maxlength="80" placeholder="radio channel 2" autocomplete="off">
     </FrameField>
     <h3>Sign</h3>
-    <StationSignature
-      :busy="busy"
-      does="Authorise the work"
-      @sign="sign"
-    />
-    <button
-      class="key"
-      type="button"
-      :aria-expanded="refusing"
-      @click="refusing = !refusing"
-    >
+    <StationSignature :busy="busy" does="Authorise the work" @sign="sign" />
+    <button class="key" type="button" :aria-expanded="refusing" @click="refusing = !refusing">
       Refuse it
     </button>
-    <form
-      v-if="refusing"
-      class="bring"
-      @submit.prevent="reason.trim() && emit('refuse', reason.trim())"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="Why"
-      >
-        <input
-          :id="id"
-          v-model="reason"
-          class="entry"
-          maxlength="500"
-        >
+    <form v-if="refusing" class="bring" @submit.prevent="reason.trim() && emit('refuse', reason.trim())">
+      <FrameField v-slot="{ id }" label="Why">
+        <input :id="id" v-model="reason" class="entry" maxlength="500">
       </FrameField>
-      <button
-        class="key"
-        type="submit"
-        :disabled="!reason.trim()"
-      >
+      <button class="key" type="submit" :disabled="!reason.trim()">
         Refuse
       </button>
     </form>

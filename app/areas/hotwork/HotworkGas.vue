@@ -35,81 +35,29 @@ function read() {
 <template>
   <section aria-label="Air">
     <h3>Air</h3>
-    <p
-      v-if="permit.gas"
-      class="last"
-      :class="permit.gas.isWithin ? 'state-open' : 'state-stop'"
-    >
+    <p v-if="permit.gas" class="last" :class="permit.gas.isWithin ? 'state-open' : 'state-stop'">
       <b class="print">{{ permit.gas.oxygenPercent }} % oxygen, {{ permit.gas.lelPercent }} % of the lower explosive limit</b>
       <span
         class="soft"
       >{{ permit.gas.point }}, {{ permit.gas.instrument }}, {{ time(permit.gas.at) }}{{ retestAt ? (until(retestAt) ? `; again in ${until(retestAt)}` : '; due again now') : '' }}</span>
     </p>
-    <p
-      v-else
-      class="state-hold"
-    >
+    <p v-else class="state-hold">
       <b>Not tested.</b>
     </p>
-    <form
-      v-if="mayDo"
-      class="columns"
-      @submit.prevent="read"
-    >
-      <FrameField
-        v-slot="{ id }"
-        label="Oxygen, %"
-      >
-        <input
-          :id="id"
-          v-model="oxygen"
-          class="entry"
-          inputmode="decimal"
-          autocomplete="off"
-        >
+    <form v-if="mayDo" class="columns" @submit.prevent="read">
+      <FrameField v-slot="{ id }" label="Oxygen, %">
+        <input :id="id" v-model="oxygen" class="entry" inputmode="decimal" autocomplete="off">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Flammable, % of the limit"
-      >
-        <input
-          :id="id"
-          v-model="lel"
-          class="entry"
-          inputmode="decimal"
-          autocomplete="off"
-        >
+      <FrameField v-slot="{ id }" label="Flammable, % of the limit">
+        <input :id="id" v-model="lel" class="entry" inputmode="decimal" autocomplete="off">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Instrument"
-      >
-        <input
-          :id="id"
-          v-model="instrument"
-          class="entry"
-          maxlength="40"
-          autocomplete="off"
-        >
+      <FrameField v-slot="{ id }" label="Instrument">
+        <input :id="id" v-model="instrument" class="entry" maxlength="40" autocomplete="off">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Where"
-      >
-        <input
-          :id="id"
-          v-model="point"
-          class="entry"
-          maxlength="80"
-          placeholder="low, middle, high"
-          autocomplete="off"
-        >
+      <FrameField v-slot="{ id }" label="Where">
+        <input :id="id" v-model="point" class="entry" maxlength="80" placeholder="low, middle, high" autocomplete="off">
       </FrameField>
-      <button
-        class="key"
-        type="submit"
-        :disabled="!isComplete || busy"
-      >
+      <button class="key" type="submit" :disabled="!isComplete || busy">
         Record the reading
       </button>
     </form>

@@ -37,42 +37,13 @@ const x = (index: number) => step.value / 2 + index * step.value
     role="img"
     :aria-label="fireWords.phases[phase]"
   >
-    <line
-      x1="0"
-      y1="22"
-      :x2="step * 6"
-      y2="22"
-      stroke="var(--dim)"
-      stroke-width="3"
-    />
-    <line
-      x1="0"
-      y1="22"
-      :x2="phase === 'closed' ? step * 6 : x(at)"
-      y2="22"
-      stroke="var(--ink)"
-      stroke-width="5"
-    />
-    <template
-      v-for="(name, index) in WAY"
-      :key="name"
-    >
+    <line x1="0" y1="22" :x2="step * 6" y2="22" stroke="var(--dim)" stroke-width="3" />
+    <line x1="0" y1="22" :x2="phase === 'closed' ? step * 6 : x(at)" y2="22" stroke="var(--ink)" stroke-width="5" />
+    <template v-for="(name, index) in WAY" :key="name">
       <g :transform="`translate(${x(index)} 0)`">
-        <path
-          v-if="markOf(index) === 'to-do'"
-          d="M-7 2L0 15L7 2z"
-          fill="var(--ink)"
-        />
-        <RailGateMark
-          v-else-if="markOf(index)"
-          :state="markOf(index)!"
-        />
-        <path
-          v-else
-          d="M0 15v14"
-          stroke="var(--soft)"
-          stroke-width="3"
-        />
+        <path v-if="markOf(index) === 'to-do'" d="M-7 2L0 15L7 2z" fill="var(--ink)" />
+        <RailGateMark v-else-if="markOf(index)" :state="markOf(index)!" />
+        <path v-else d="M0 15v14" stroke="var(--soft)" stroke-width="3" />
         <text
           v-if="wide"
           y="58"

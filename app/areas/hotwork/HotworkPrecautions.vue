@@ -24,66 +24,29 @@ function justify(id: PrecautionId) {
   <section aria-label="Precautions">
     <h3>Precautions <b :class="open.length > 0 ? 'state-hold' : 'state-open'">{{ seen.length }} of {{ permit.plan.precautions.length }}</b></h3>
     <ul>
-      <li
-        v-for="{ id, mustBeDone } in open"
-        :key="id"
-      >
+      <li v-for="{ id, mustBeDone } in open" :key="id">
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">
-          <button
-            class="key go"
-            type="button"
-            :disabled="busy"
-            @click="emit('seenTo', id, 'done')"
-          >
+          <button class="key go" type="button" :disabled="busy" @click="emit('seenTo', id, 'done')">
             Done<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </button>
-          <button
-            v-if="!mustBeDone"
-            class="key"
-            type="button"
-            :aria-expanded="asks === id"
-            @click="asks = asks === id ? null : id"
-          >
+          <button v-if="!mustBeDone" class="key" type="button" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
             Not needed<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </button>
         </template>
-        <form
-          v-if="asks === id"
-          class="why"
-          @submit.prevent="justify(id)"
-        >
-          <label
-            class="visually-hidden"
-            :for="`why-${id}`"
-          >Why it is not needed</label>
-          <input
-            :id="`why-${id}`"
-            v-model="reason"
-            class="entry"
-            maxlength="500"
-            placeholder="why it is not needed here"
-          >
-          <button
-            class="key"
-            type="submit"
-            :disabled="!reason.trim()"
-          >
+        <form v-if="asks === id" class="why" @submit.prevent="justify(id)">
+          <label class="visually-hidden" :for="`why-${id}`">Why it is not needed</label>
+          <input :id="`why-${id}`" v-model="reason" class="entry" maxlength="500" placeholder="why it is not needed here">
+          <button class="key" type="submit" :disabled="!reason.trim()">
             Say so
           </button>
         </form>
       </li>
     </ul>
-    <details
-      v-if="seen.length > 0"
-      :open="open.length === 0 && permit.phase === 'precautions'"
-    >
+    <details v-if="seen.length > 0" :open="open.length === 0 && permit.phase === 'precautions'">
       <summary>{{ seen.length }} seen to</summary>
       <ul class="seen">
-        <li
-          v-for="{ id } in seen"
-          :key="id"
-        >
+        <li v-for="{ id } in seen" :key="id">
           <span>{{ hotworkWords.precautions[id] }}<small
             v-if="permit.seenTo[id]!.how === 'justified'"
             class="chalk"

@@ -144,16 +144,10 @@ async function request() {
 </script>
 
 <template>
-  <form
-    class="request"
-    @submit.prevent="request"
-  >
+  <form class="request" @submit.prevent="request">
     <header>
       <h2>Ask for a permit</h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/hot-work"
-      >
+      <NuxtLink class="key quiet link" to="/hot-work">
         Close
       </NuxtLink>
     </header>
@@ -161,18 +155,8 @@ async function request() {
       Can it be done cold, or in a bay? That comes first.
     </p>
     <h3>Where</h3>
-    <FrameField
-      v-slot="{ id }"
-      label="Place, as people call it"
-    >
-      <input
-        :id="id"
-        v-model="where"
-        class="entry"
-        maxlength="120"
-        placeholder="Lock gate 3, upstream leaf"
-        autocomplete="off"
-      >
+    <FrameField v-slot="{ id }" label="Place, as people call it">
+      <input :id="id" v-model="where" class="entry" maxlength="120" placeholder="Lock gate 3, upstream leaf" autocomplete="off">
     </FrameField>
     <div class="columns">
       <FrameSelect
@@ -192,27 +176,11 @@ async function request() {
       />
     </div>
     <h3>What</h3>
-    <FrameField
-      v-slot="{ id }"
-      label="The job"
-    >
-      <input
-        :id="id"
-        v-model="what"
-        class="entry"
-        maxlength="200"
-        placeholder="Cut the heel post strap"
-        autocomplete="off"
-      >
+    <FrameField v-slot="{ id }" label="The job">
+      <input :id="id" v-model="what" class="entry" maxlength="200" placeholder="Cut the heel post strap" autocomplete="off">
     </FrameField>
     <div class="columns">
-      <FrameSelect
-        v-model="process"
-        label="Process"
-        :ids="PROCESSES"
-        :named="id => words.processes[id]"
-        none="choose"
-      />
+      <FrameSelect v-model="process" label="Process" :ids="PROCESSES" :named="id => words.processes[id]" none="choose" />
       <FrameSelect
         v-model="workpiece"
         label="What is worked on"
@@ -229,10 +197,7 @@ async function request() {
         none="choose"
         hint="Unknown counts as flammable."
       />
-      <fieldset
-        v-if="askContents"
-        class="ask"
-      >
+      <fieldset v-if="askContents" class="ask">
         <legend>Emptied, cleaned, isolated and vented, without doubt?</legend>
         <button
           v-for="answer in (['yes', 'no'] as const)"
@@ -254,18 +219,8 @@ async function request() {
         :limits="JOB_LIMITS.currentA"
         hint="the permit is for no more"
       />
-      <FrameNumber
-        v-model="heightM"
-        label="Height over the floor below"
-        :unit="units.height"
-        :limits="REACH_LIMITS.heightM"
-      />
-      <FrameNumber
-        v-model="windMPerS"
-        label="Strongest wind or draught"
-        :unit="units.speed"
-        :limits="REACH_LIMITS.windMPerS"
-      />
+      <FrameNumber v-model="heightM" label="Height over the floor below" :unit="units.height" :limits="REACH_LIMITS.heightM" />
+      <FrameNumber v-model="windMPerS" label="Strongest wind or draught" :unit="units.speed" :limits="REACH_LIMITS.windMPerS" />
     </div>
     <h3>Around it</h3>
     <div class="columns">
@@ -276,49 +231,18 @@ async function request() {
         :named="id => hotworkWords.sprinklers[id]"
         none="nobody looked yet"
       />
-      <FrameField
-        v-slot="{ id }"
-        label="Storey, 0 is the ground"
-      >
-        <input
-          :id="id"
-          v-model="level"
-          class="entry"
-          inputmode="numeric"
-          maxlength="3"
-        >
+      <FrameField v-slot="{ id }" label="Storey, 0 is the ground">
+        <input :id="id" v-model="level" class="entry" inputmode="numeric" maxlength="3">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Levels below that sparks reach"
-      >
-        <input
-          :id="id"
-          v-model="openLevels"
-          class="entry"
-          inputmode="numeric"
-          maxlength="2"
-        >
+      <FrameField v-slot="{ id }" label="Levels below that sparks reach">
+        <input :id="id" v-model="openLevels" class="entry" inputmode="numeric" maxlength="2">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Parts one watcher cannot see"
-      >
-        <input
-          :id="id"
-          v-model="hiddenParts"
-          class="entry"
-          inputmode="numeric"
-          maxlength="2"
-        >
+      <FrameField v-slot="{ id }" label="Parts one watcher cannot see">
+        <input :id="id" v-model="hiddenParts" class="entry" inputmode="numeric" maxlength="2">
       </FrameField>
     </div>
     <div class="ticks">
-      <fieldset
-        v-for="{ key, label } in FACTS"
-        :key="key"
-        class="ask"
-      >
+      <fieldset v-for="{ key, label } in FACTS" :key="key" class="ask">
         <legend>{{ label }}</legend>
         <button
           v-for="answer in (['yes', 'no'] as const)"
@@ -349,44 +273,20 @@ async function request() {
       </button>
     </fieldset>
     <div class="columns">
-      <FrameField
-        v-slot="{ id }"
-        label="From"
-      >
-        <input
-          :id="id"
-          v-model="fromTime"
-          class="entry"
-          type="time"
-          required
-        >
+      <FrameField v-slot="{ id }" label="From">
+        <input :id="id" v-model="fromTime" class="entry" type="time" required>
       </FrameField>
       <FrameField
         v-slot="{ id, describedBy }"
         label="Until"
         :wrong="hours > shopFacts.rules.longestPermitHours ? `At most ${shopFacts.rules.longestPermitHours} h: one shift.` : ''"
       >
-        <input
-          :id="id"
-          v-model="untilTime"
-          class="entry"
-          type="time"
-          required
-          :aria-describedby="describedBy"
-        >
+        <input :id="id" v-model="untilTime" class="entry" type="time" required :aria-describedby="describedBy">
       </FrameField>
     </div>
-    <section
-      v-if="planned"
-      class="follows"
-      aria-live="polite"
-    >
+    <section v-if="planned" class="follows" aria-live="polite">
       <h3>What follows</h3>
-      <p
-        v-for="{ message, todo } in blocking"
-        :key="message"
-        class="said is-stop"
-      >
+      <p v-for="{ message, todo } in blocking" :key="message" class="said is-stop">
         {{ message }} <b>{{ todo }}</b>
       </p>
       <template v-if="blocking.length === 0">
@@ -396,36 +296,19 @@ async function request() {
           <p><b class="print">{{ planned.plan.afterMin }} min</b>of watch after</p>
           <p><b class="print">{{ planned.plan.precautions.length }}</b>precautions</p>
         </div>
-        <p
-          v-if="planned.verdict.reach?.reachM"
-          class="soft"
-        >
+        <p v-if="planned.verdict.reach?.reachM" class="soft">
           Hot drops: half land within {{ q.distance(planned.verdict.reach.reachM.p50) }}, 99 of 100 within {{ q.distance(planned.verdict.reach.reachM.p99) }}, the farthest at {{ q.distance(planned.verdict.reach.reachM.max) }}. The rule says {{ q.distance(planned.verdict.reach.publishedRadiusM) }}; the larger counts.
         </p>
-        <p
-          v-for="{ message, todo } in cautions"
-          :key="message"
-          class="said"
-        >
+        <p v-for="{ message, todo } in cautions" :key="message" class="said">
           {{ message }} <b>{{ todo }}</b>
         </p>
       </template>
     </section>
-    <p
-      v-for="text in said"
-      :key="text"
-      class="said"
-      :class="{ 'is-stop': isRefused }"
-      role="alert"
-    >
+    <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
       {{ text }}
     </p>
     <div class="send">
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!isComplete || busy"
-      >
+      <button class="key go" type="submit" :disabled="!isComplete || busy">
         Ask for it
       </button>
     </div>

@@ -116,12 +116,7 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
   </div>
   <h2>Whom to call</h2>
   <div class="columns">
-    <FrameField
-      v-for="{ key, label } in CALLS"
-      :key="key"
-      v-slot="{ id }"
-      :label="label"
-    >
+    <FrameField v-for="{ key, label } in CALLS" :key="key" v-slot="{ id }" :label="label">
       <input
         :id="id"
         class="entry"

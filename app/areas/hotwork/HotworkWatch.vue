@@ -52,128 +52,61 @@ const clockSays = computed(() => {
 </script>
 
 <template>
-  <section
-    class="watch"
-    :class="{ due: isDue, missed: isMissed }"
-    aria-label="Fire watch"
-  >
-    <p
-      v-if="slept"
-      class="slept"
-      role="alert"
-    >
+  <section class="watch" :class="{ due: isDue, missed: isMissed }" aria-label="Fire watch">
+    <p v-if="slept" class="slept" role="alert">
       This phone slept from {{ time(new Date(slept.fromMs).toISOString()) }} to {{ time(new Date(slept.untilMs).toISOString()) }}. The shop's clock went on.
-      <button
-        class="key"
-        type="button"
-        @click="forget"
-      >
+      <button class="key" type="button" @click="forget">
         Seen
       </button>
     </p>
-    <div
-      class="clock"
-      role="timer"
-      :aria-label="isDue ? 'Round due' : 'Next round'"
-    >
-      <p
-        v-if="dueAt"
-        class="label"
-      >
+    <div class="clock" role="timer" :aria-label="isDue ? 'Round due' : 'Next round'">
+      <p v-if="dueAt" class="label">
         {{ clockSays }}
       </p>
-      <p
-        v-if="dueAt"
-        class="count print"
-      >
+      <p v-if="dueAt" class="count print">
         {{ countdown(dueAt) }}
       </p>
-      <p
-        v-else
-        class="label"
-      >
+      <p v-else class="label">
         {{ permit.phase === 'authorised' ? 'On post. The work has not begun.' : 'No round is due.' }}
       </p>
       <p class="ends">
         {{ permit.phase === 'working' ? `until ${time(permit.untilAt)}, then ${permit.plan.afterMin} min of watch` : left(permit) }}
       </p>
     </div>
-    <button
-      class="key go round"
-      type="button"
-      :disabled="busy"
-      @click="emit('round')"
-    >
+    <button class="key go round" type="button" :disabled="busy" @click="emit('round')">
       Round done
     </button>
-    <p
-      v-if="unsent > 0"
-      class="pencil kept"
-    >
+    <p v-if="unsent > 0" class="pencil kept">
       {{ unsent === 1 ? 'One round is' : `${unsent} rounds are` }} kept on this phone and will be sent.
     </p>
     <div class="two">
-      <button
-        class="stop-key"
-        type="button"
-        :aria-expanded="wrong"
-        @click="wrong = !wrong"
-      >
+      <button class="stop-key" type="button" :aria-expanded="wrong" @click="wrong = !wrong">
         Something is wrong
       </button>
-      <NuxtLink
-        class="stop-key help"
-        to="/help/fire"
-        @click="emit('help')"
-      >
+      <NuxtLink class="stop-key help" to="/help/fire" @click="emit('help')">
         Call for help
       </NuxtLink>
     </div>
-    <div
-      v-if="wrong"
-      class="keys causes"
-    >
-      <button
-        v-for="cause in SPOKEN_CAUSES"
-        :key="cause"
-        class="key"
-        type="button"
-        @click="emit('stop', cause); wrong = false"
-      >
+    <div v-if="wrong" class="keys causes">
+      <button v-for="cause in SPOKEN_CAUSES" :key="cause" class="key" type="button" @click="emit('stop', cause); wrong = false">
         {{ hotworkWords.spokenCauses[cause] }}
       </button>
     </div>
     <h3>What to look at</h3>
     <ul class="look">
-      <li
-        v-for="text in LOOK_AT"
-        :key="text"
-      >
+      <li v-for="text in LOOK_AT" :key="text">
         {{ text }}
       </li>
     </ul>
-    <button
-      class="key"
-      type="button"
-      :aria-expanded="relieving"
-      @click="relieving = !relieving"
-    >
+    <button class="key" type="button" :aria-expanded="relieving" @click="relieving = !relieving">
       Who relieves me
     </button>
     <div v-if="relieving">
       <p class="soft">
         Whoever comes signs here, while you are still there. No minute without a watch.
       </p>
-      <StationSignature
-        :busy="busy"
-        does="I take the watch now"
-        @sign="emit('relieve', $event)"
-      />
-      <button
-        class="key quiet"
-        type="button"
-        @click="emit('leave')"
-      >
+      <StationSignature :busy="busy" does="I take the watch now" @sign="emit('relieve', $event)" />
+      <button class="key quiet" type="button" @click="emit('leave')">
         I leave, and nobody takes over
       </button>
     </div>

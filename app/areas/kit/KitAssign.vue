@@ -39,42 +39,23 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
 </script>
 
 <template>
-  <FrameField
-    v-slot="{ id }"
-    label="Used by or kept at"
-  >
-    <select
-      :id="id"
-      v-model="key"
-      class="entry"
-    >
+  <FrameField v-slot="{ id }" label="Used by or kept at">
+    <select :id="id" v-model="key" class="entry">
       <option value="">
         nobody for now: in the store
       </option>
       <optgroup label="Bays">
-        <option
-          v-for="bay in facts.site.bays.filter(one => !one.closed)"
-          :key="bay.bayId"
-          :value="`bay ${bay.bayId}`"
-        >
+        <option v-for="bay in facts.site.bays.filter(one => !one.closed)" :key="bay.bayId" :value="`bay ${bay.bayId}`">
           Bay {{ bay.label }}
         </option>
       </optgroup>
       <optgroup label="People">
-        <option
-          v-for="[personId, name] in lookup.names"
-          :key="personId"
-          :value="`person ${personId}`"
-        >
+        <option v-for="[personId, name] in lookup.names" :key="personId" :value="`person ${personId}`">
           {{ name }}
         </option>
       </optgroup>
       <optgroup label="Places">
-        <option
-          v-for="{ placeId, place } in grid?.places"
-          :key="placeId"
-          :value="`place ${placeId}`"
-        >
+        <option v-for="{ placeId, place } in grid?.places" :key="placeId" :value="`place ${placeId}`">
           {{ place.name }}
         </option>
       </optgroup>
@@ -89,12 +70,7 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
     optional
     hint="from where it hangs; not known, it counts for nothing"
   />
-  <div
-    v-if="chosen?.to === 'bay'"
-    class="keys"
-    role="group"
-    aria-label="It serves these bays too"
-  >
+  <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
     <span class="label">It serves too</span>
     <button
       v-for="bay in facts.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)"

@@ -20,15 +20,8 @@ async function bring() {
 </script>
 
 <template>
-  <form
-    class="bring"
-    @submit.prevent="tag.trim() && bring()"
-  >
-    <FrameField
-      v-slot="{ id, describedBy }"
-      :label="label"
-      :wrong="refused"
-    >
+  <form class="bring" @submit.prevent="tag.trim() && bring()">
+    <FrameField v-slot="{ id, describedBy }" :label="label" :wrong="refused">
       <input
         :id="id"
         v-model="tag"
@@ -48,11 +41,7 @@ async function bring() {
       optional
       hint="for an extinguisher"
     />
-    <button
-      class="key"
-      type="submit"
-      :disabled="!tag.trim()"
-    >
+    <button class="key" type="submit" :disabled="!tag.trim()">
       It is here
     </button>
   </form>

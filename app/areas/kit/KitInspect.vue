@@ -41,52 +41,31 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
 </script>
 
 <template>
-  <section
-    class="inspect"
-    :aria-label="`${tag}: ${storeWords.lists(list.id)}`"
-  >
+  <section class="inspect" :aria-label="`${tag}: ${storeWords.lists(list.id)}`">
     <h3>{{ storeWords.lists(list.id) }} <small class="soft">version {{ list.version }}{{ list.examiner === 'competent' ? ', by somebody named' : '' }}</small></h3>
     <template v-if="!isOpen">
       <ul class="short">
-        <li
-          v-for="check in list.checks"
-          :key="check.id"
-        >
+        <li v-for="check in list.checks" :key="check.id">
           {{ checkWords(check) }}
         </li>
       </ul>
       <div class="two">
-        <button
-          class="key go big"
-          type="button"
-          :disabled="busy"
-          @click="allWell"
-        >
+        <button class="key go big" type="button" :disabled="busy" @click="allWell">
           All in order<span class="visually-hidden"> for {{ tag }}</span>
         </button>
-        <button
-          class="key big"
-          type="button"
-          @click="isOpen = true"
-        >
+        <button class="key big" type="button" @click="isOpen = true">
           Something is wrong<span class="visually-hidden"> with {{ tag }}</span>
         </button>
       </div>
     </template>
     <template v-else>
       <ul class="checks">
-        <li
-          v-for="check in list.checks"
-          :key="check.id"
-        >
+        <li v-for="check in list.checks" :key="check.id">
           <span class="what"><b>{{ checkWords(check) }}</b><small
             v-if="check.asks === 'measurement'"
             class="soft"
           >{{ limitWords(check) }}</small></span>
-          <span
-            v-if="check.asks === 'yes-no'"
-            class="answer"
-          >
+          <span v-if="check.asks === 'yes-no'" class="answer">
             <button
               class="key"
               :class="{ picked: answers[check.id] === true }"
@@ -108,10 +87,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
               no
             </button>
           </span>
-          <span
-            v-else-if="check.asks === 'choice'"
-            class="answer"
-          >
+          <span v-else-if="check.asks === 'choice'" class="answer">
             <button
               v-for="option in check.options"
               :key="option"
@@ -124,10 +100,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
               {{ option.replaceAll('-', ' ') }}
             </button>
           </span>
-          <span
-            v-else
-            class="answer number"
-          >
+          <span v-else class="answer number">
             <input
               class="entry"
               inputmode="decimal"
@@ -142,43 +115,17 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
           </span>
         </li>
       </ul>
-      <button
-        v-if="yesNo.some(({ id }) => answers[id] === undefined)"
-        class="key"
-        type="button"
-        @click="fillYes"
-      >
+      <button v-if="yesNo.some(({ id }) => answers[id] === undefined)" class="key" type="button" @click="fillYes">
         The rest is in order
       </button>
-      <FrameField
-        v-if="failed"
-        v-slot="{ id }"
-        label="What is wrong, in a few words"
-      >
-        <input
-          :id="id"
-          v-model="remark"
-          class="entry"
-          maxlength="500"
-          autocomplete="off"
-        >
+      <FrameField v-if="failed" v-slot="{ id }" label="What is wrong, in a few words">
+        <input :id="id" v-model="remark" class="entry" maxlength="500" autocomplete="off">
       </FrameField>
-      <button
-        class="key go big"
-        type="button"
-        :disabled="busy || judged.result === 'open'"
-        @click="send(answers)"
-      >
+      <button class="key go big" type="button" :disabled="busy || judged.result === 'open'" @click="send(answers)">
         {{ failed ? `Record, and tag ${tag} out` : judged.result === 'open' ? `${judged.missing.length} to answer` : 'Record: passed' }}
       </button>
     </template>
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
   </section>

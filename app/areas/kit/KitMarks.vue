@@ -67,36 +67,12 @@ watchEffect(() => {
         optional
         hint="The plate: current at a duty cycle."
       />
-      <FrameNumber
-        v-model="ratedDutyPercent"
-        label="at a duty of"
-        :unit="plain('%')"
-        :limits="{ min: 1, max: 100 }"
-        optional
-      />
-      <FrameNumber
-        v-model="maxCurrentA"
-        label="Gives at most"
-        :unit="plain('A')"
-        :limits="{ min: 1, max: 3000 }"
-        optional
-      />
+      <FrameNumber v-model="ratedDutyPercent" label="at a duty of" :unit="plain('%')" :limits="{ min: 1, max: 100 }" optional />
+      <FrameNumber v-model="maxCurrentA" label="Gives at most" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional />
     </template>
     <template v-if="kind === 'welding-leads'">
-      <FrameNumber
-        v-model="leadLengthM"
-        label="Lead and return together"
-        :unit="shop.height"
-        :limits="{ min: 0.5, max: 500 }"
-        optional
-      />
-      <FrameNumber
-        v-model="leadAreaMm2"
-        label="Cross-section"
-        :unit="plain('mm²')"
-        :limits="{ min: 1, max: 500 }"
-        optional
-      />
+      <FrameNumber v-model="leadLengthM" label="Lead and return together" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" optional />
+      <FrameNumber v-model="leadAreaMm2" label="Cross-section" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" optional />
     </template>
     <FrameNumber
       v-if="kind === 'grinder' || kind === 'bench-grinder'"
@@ -107,10 +83,7 @@ watchEffect(() => {
       optional
     />
     <template v-if="kind === 'helmet'">
-      <template
-        v-for="(band, index) in bands"
-        :key="index"
-      >
+      <template v-for="(band, index) in bands" :key="index">
         <FrameNumber
           v-model="band[0]"
           :label="index === 0 ? 'Shades from' : 'and from'"
@@ -119,68 +92,22 @@ watchEffect(() => {
           optional
           hint="A fixed lens: the same twice."
         />
-        <FrameNumber
-          v-model="band[1]"
-          label="to"
-          :unit="plain('')"
-          :limits="{ min: 1.2, max: 16 }"
-          optional
-        />
+        <FrameNumber v-model="band[1]" label="to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
       </template>
-      <button
-        v-if="bands.length < 3"
-        class="key"
-        type="button"
-        @click="bands.push([undefined, undefined])"
-      >
+      <button v-if="bands.length < 3" class="key" type="button" @click="bands.push([undefined, undefined])">
         It has a gap: another band
       </button>
     </template>
     <template v-if="kind === 'extinguisher'">
-      <FrameSelect
-        v-model="extinguisherType"
-        label="Type"
-        :ids="EXTINGUISHER_TYPES"
-        :named="id => id.replaceAll('-', ' ')"
-        none="choose"
-      />
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Rated for"
-        hint="as printed: 4-A:60-B:C, or 43A 233B C"
-        :wrong="ratingWrong"
-      >
-        <input
-          :id="id"
-          v-model="rating"
-          class="entry"
-          maxlength="40"
-          autocomplete="off"
-          spellcheck="false"
-          :aria-describedby="describedBy"
-        >
+      <FrameSelect v-model="extinguisherType" label="Type" :ids="EXTINGUISHER_TYPES" :named="id => id.replaceAll('-', ' ')" none="choose" />
+      <FrameField v-slot="{ id, describedBy }" label="Rated for" hint="as printed: 4-A:60-B:C, or 43A 233B C" :wrong="ratingWrong">
+        <input :id="id" v-model="rating" class="entry" maxlength="40" autocomplete="off" spellcheck="false" :aria-describedby="describedBy">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Pressure-tested on"
-      >
-        <input
-          :id="id"
-          v-model="pressureTestedOn"
-          class="entry"
-          type="date"
-        >
+      <FrameField v-slot="{ id }" label="Pressure-tested on">
+        <input :id="id" v-model="pressureTestedOn" class="entry" type="date">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Last opened on"
-      >
-        <input
-          :id="id"
-          v-model="openedOn"
-          class="entry"
-          type="date"
-        >
+      <FrameField v-slot="{ id }" label="Last opened on">
+        <input :id="id" v-model="openedOn" class="entry" type="date">
       </FrameField>
     </template>
     <FrameSelect
@@ -192,16 +119,8 @@ watchEffect(() => {
       none="choose"
       hint="Only the mask that was fit-tested counts."
     />
-    <FrameField
-      v-slot="{ id }"
-      label="Made on"
-    >
-      <input
-        :id="id"
-        v-model="madeOn"
-        class="entry"
-        type="date"
-      >
+    <FrameField v-slot="{ id }" label="Made on">
+      <input :id="id" v-model="madeOn" class="entry" type="date">
     </FrameField>
   </div>
 </template>

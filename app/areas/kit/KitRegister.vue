@@ -25,17 +25,10 @@ async function register() {
 </script>
 
 <template>
-  <form
-    class="register"
-    @submit.prevent="register"
-  >
+  <form class="register" @submit.prevent="register">
     <h2>Register a thing</h2>
     <div class="columns">
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Tag"
-        :wrong="tagWrong"
-      >
+      <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong">
         <input
           :id="id"
           v-model="tag"
@@ -48,50 +41,17 @@ async function register() {
           :aria-invalid="tagWrong !== ''"
         >
       </FrameField>
-      <FrameSelect
-        v-model="kind"
-        label="What it is"
-        :ids="EQUIPMENT_KINDS"
-        :named="id => storeWords.equipmentKinds[id]"
-        none="choose"
-      />
+      <FrameSelect v-model="kind" label="What it is" :ids="EQUIPMENT_KINDS" :named="id => storeWords.equipmentKinds[id]" none="choose" />
     </div>
-    <FrameField
-      v-slot="{ id }"
-      label="Name people know it by"
-    >
-      <input
-        :id="id"
-        v-model="name"
-        class="entry"
-        maxlength="80"
-        autocomplete="off"
-      >
+    <FrameField v-slot="{ id }" label="Name people know it by">
+      <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
     </FrameField>
-    <KitMarks
-      v-if="kind"
-      :key="kind"
-      v-model="marks"
-      :kind="kind"
-    />
-    <KitAssign
-      v-model="assignment"
-      :with-distance="kind === 'extinguisher'"
-    />
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <KitMarks v-if="kind" :key="kind" v-model="marks" :kind="kind" />
+    <KitAssign v-model="assignment" :with-distance="kind === 'extinguisher'" />
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <button
-      class="key go"
-      type="submit"
-      :disabled="!isComplete || busy"
-    >
+    <button class="key go" type="submit" :disabled="!isComplete || busy">
       Register it
     </button>
   </form>

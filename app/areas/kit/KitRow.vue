@@ -29,10 +29,7 @@ const why = computed(() => {
     <span
       class="what"
     ><b>{{ reading.item.name }}</b><small class="soft">{{ storeWords.equipmentKinds[reading.item.kind] }}, {{ placeOf(reading.item.assignment) }}</small></span>
-    <span
-      class="why"
-      :class="reading.item.taggedOut ? 'state-stop' : isLate ? 'state-hold' : ''"
-    >{{ why }}</span>
+    <span class="why" :class="reading.item.taggedOut ? 'state-stop' : isLate ? 'state-hold' : ''">{{ why }}</span>
   </NuxtLink>
 </template>
 

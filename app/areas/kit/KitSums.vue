@@ -80,30 +80,11 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         How long may the arc burn?
       </h2>
       <div class="columns">
-        <FrameNumber
-          v-model="ratedA"
-          label="Plate: rated at"
-          :unit="plain('A')"
-          :limits="AMPS"
-        />
-        <FrameNumber
-          v-model="ratedDuty"
-          label="Plate: duty"
-          :unit="plain('%')"
-          :limits="{ min: 1, max: 100 }"
-        />
-        <FrameNumber
-          v-model="currentA"
-          label="Set to"
-          :unit="plain('A', 5)"
-          :limits="AMPS"
-        />
+        <FrameNumber v-model="ratedA" label="Plate: rated at" :unit="plain('A')" :limits="AMPS" />
+        <FrameNumber v-model="ratedDuty" label="Plate: duty" :unit="plain('%')" :limits="{ min: 1, max: 100 }" />
+        <FrameNumber v-model="currentA" label="Set to" :unit="plain('A', 5)" :limits="AMPS" />
       </div>
-      <div
-        v-if="duty"
-        class="ruled answer"
-        aria-live="polite"
-      >
+      <div v-if="duty" class="ruled answer" aria-live="polite">
         <p class="big print">
           {{ down(duty.minutesInTen) }} min <small>of ten</small>
         </p>
@@ -116,24 +97,9 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         Does the cable bear it?
       </h2>
       <div class="columns">
-        <FrameNumber
-          v-model="currentA"
-          label="Current"
-          :unit="plain('A', 5)"
-          :limits="AMPS"
-        />
-        <FrameNumber
-          v-model="lengthM"
-          label="Lead and return together"
-          :unit="shop.height"
-          :limits="{ min: 0.5, max: 500 }"
-        />
-        <FrameNumber
-          v-model="areaMm2"
-          label="Cross-section"
-          :unit="plain('mm²')"
-          :limits="{ min: 1, max: 500 }"
-        />
+        <FrameNumber v-model="currentA" label="Current" :unit="plain('A', 5)" :limits="AMPS" />
+        <FrameNumber v-model="lengthM" label="Lead and return together" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" />
+        <FrameNumber v-model="areaMm2" label="Cross-section" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" />
         <FrameNumber
           v-model="arcPercent"
           label="Duty"
@@ -143,11 +109,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           hint="Not given: it counts as burning all the time."
         />
       </div>
-      <div
-        v-if="cable"
-        class="ruled answer"
-        aria-live="polite"
-      >
+      <div v-if="cable" class="ruled answer" aria-live="polite">
         <p class="big print">
           {{ Math.ceil(cable.dropV * 10 - 1e-9) / 10 }} V <small>lost, {{ Math.ceil(cable.powerLossW) }} W of heat</small>
         </p>
@@ -162,13 +124,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         Open-circuit voltage
       </h2>
       <div class="columns">
-        <FrameSelect
-          v-model="flow"
-          label="Kind"
-          :ids="KINDS"
-          :named="id => id === 'ac' ? 'alternating' : 'direct'"
-          none="choose"
-        />
+        <FrameSelect v-model="flow" label="Kind" :ids="KINDS" :named="id => id === 'ac' ? 'alternating' : 'direct'" none="choose" />
         <FrameSelect
           v-model="environment"
           label="Where it is used"
@@ -176,40 +132,19 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           :named="id => storeWords.environments[id]"
           none="choose"
         />
-        <FrameNumber
-          v-model="meterV"
-          label="Voltmeter, rms or direct"
-          :unit="plain('V')"
-          :limits="{ min: 0, max: 500 }"
-          optional
-        />
-        <FrameNumber
-          v-model="peakV"
-          label="Peak"
-          :unit="plain('V')"
-          :limits="{ min: 0, max: 500 }"
-          optional
-        />
+        <FrameNumber v-model="meterV" label="Voltmeter, rms or direct" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
+        <FrameNumber v-model="peakV" label="Peak" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
       </div>
-      <p
-        v-if="limits.length > 0"
-        class="ruled answer"
-      >
+      <p v-if="limits.length > 0" class="ruled answer">
         Limit here: <b
           v-for="limit in limits"
           :key="`${limit.kind} ${limit.limitV}`"
           class="print limit"
         >{{ limit.limitV }} V {{ storeWords.voltageKinds[limit.kind] }}</b>
       </p>
-      <div
-        v-if="open"
-        aria-live="polite"
-      >
+      <div v-if="open" aria-live="polite">
         <CylinderFindings :findings="open" />
-        <p
-          v-if="open.every(({ severity }) => severity === 'note')"
-          class="said is-open"
-        >
+        <p v-if="open.every(({ severity }) => severity === 'note')" class="said is-open">
           Within the limits for that place.
         </p>
       </div>
@@ -229,32 +164,13 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           :model-value="readings[id]"
           @update:model-value="setReading(id, $event)"
         />
-        <FrameNumber
-          v-model="cordM"
-          label="Length of the supply cord"
-          :unit="shop.height"
-          :limits="{ min: 0, max: 200 }"
-          optional
-        />
+        <FrameNumber v-model="cordM" label="Length of the supply cord" :unit="shop.height" :limits="{ min: 0, max: 200 }" optional />
       </div>
-      <button
-        class="key"
-        :class="{ picked: classII }"
-        :aria-pressed="classII"
-        type="button"
-        @click="classII = !classII"
-      >
+      <button class="key" :class="{ picked: classII }" :aria-pressed="classII" type="button" @click="classII = !classII">
         Double insulation, no protective conductor
       </button>
-      <div
-        v-if="tested"
-        class="ruled answer"
-        aria-live="polite"
-      >
-        <p
-          class="big"
-          :class="tested.passes === false ? 'state-stop' : tested.passes ? 'state-open' : 'state-hold'"
-        >
+      <div v-if="tested" class="ruled answer" aria-live="polite">
+        <p class="big" :class="tested.passes === false ? 'state-stop' : tested.passes ? 'state-open' : 'state-hold'">
           {{ tested.passes === false ? 'Fails' : tested.passes ? 'Passes' : 'Not complete' }}
         </p>
         <CylinderFindings :findings="tested.findings" />

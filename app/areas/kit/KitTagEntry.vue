@@ -46,17 +46,8 @@ function open(tagId: string) {
 </script>
 
 <template>
-  <form
-    class="find"
-    role="search"
-    :aria-label="label"
-    @submit.prevent="enter"
-  >
-    <FrameField
-      v-slot="{ id, describedBy }"
-      label="Tag"
-      :wrong="wrong"
-    >
+  <form class="find" role="search" :aria-label="label" @submit.prevent="enter">
+    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="wrong">
       <span class="line">
         <input
           :id="id"
@@ -68,23 +59,11 @@ function open(tagId: string) {
           maxlength="24"
           :aria-describedby="describedBy"
         >
-        <button
-          class="key go"
-          type="submit"
-        >Find</button>
+        <button class="key go" type="submit">Find</button>
       </span>
     </FrameField>
-    <div
-      v-if="near.length > 0"
-      class="keys"
-    >
-      <button
-        v-for="one in near"
-        :key="one.tagId"
-        class="key"
-        type="button"
-        @click="open(one.tagId)"
-      >
+    <div v-if="near.length > 0" class="keys">
+      <button v-for="one in near" :key="one.tagId" class="key" type="button" @click="open(one.tagId)">
         <b>{{ one.item.tag }}</b> {{ one.item.name }}
       </button>
     </div>

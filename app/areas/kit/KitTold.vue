@@ -10,17 +10,11 @@ const notice = computed(() => reading.value?.notices[0] ?? null)
 </script>
 
 <template>
-  <section
-    class="said is-stop"
-    role="status"
-  >
+  <section class="said is-stop" role="status">
     <p><b>{{ tag }} is tagged out</b> on every screen.</p>
     <p v-if="notice">
       Told:
-      <template
-        v-for="({ personId }, index) in notice.to"
-        :key="personId"
-      >
+      <template v-for="({ personId }, index) in notice.to" :key="personId">
         {{ index > 0 ? '; ' : '' }}{{ lookup.names.get(personId) ?? personId }}, <b>{{ notice.seenAt[personId] ? `seen ${time(notice.seenAt[personId]!)}` : 'not yet seen' }}</b>
       </template>.
     </p>

@@ -17,10 +17,7 @@ const newest = computed(() => notices[0] ?? null)
         {{ lookup.say(newest.what).message }} {{ moment(newest.givenAt) }}
       </p>
       <ul class="told">
-        <li
-          v-for="{ personId, as } in newest.to"
-          :key="personId"
-        >
+        <li v-for="{ personId, as } in newest.to" :key="personId">
           <b>{{ lookup.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : as === 'named' ? 'named in the permit' : words.roles[as] }}</span>
           <span
             :class="newest.seenAt[personId] ? 'state-open' : 'state-hold'"
@@ -29,17 +26,11 @@ const newest = computed(() => notices[0] ?? null)
       </ul>
     </template>
     <h3>Its life</h3>
-    <p
-      v-if="life === null"
-      class="soft"
-    >
+    <p v-if="life === null" class="soft">
       Who reads the record reads what became of it.
     </p>
     <ol v-else>
-      <li
-        v-for="entry in life"
-        :key="entry.position"
-      >
+      <li v-for="entry in life" :key="entry.position">
         <span class="when print">{{ moment(entry.at) }}</span>
         <span class="chalk">{{ saidOf(entry, facts.rules.units) }}</span>
         <span class="soft">{{ whoDid(entry) }}</span>

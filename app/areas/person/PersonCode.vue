@@ -22,24 +22,13 @@ async function give() {
 </script>
 
 <template>
-  <section
-    class="code"
-    aria-label="Sign-in"
-  >
-    <p
-      v-if="given"
-      class="said"
-      role="status"
-    >
+  <section class="code" aria-label="Sign-in">
+    <p v-if="given" class="said" role="status">
       Hand over, now and to nobody else: <b class="print letters">{{ given.code }}</b>
       <span>{{ person.name }} opens <b>/welcome</b>, signs in as <b>{{ given.loginName }}</b> with this code, and sets a password and a PIN.
         It works once, until {{ moment(given.untilAt) }}, and is shown this once.</span>
     </p>
-    <form
-      v-else
-      class="columns"
-      @submit.prevent="give"
-    >
+    <form v-else class="columns" @submit.prevent="give">
       <FrameField
         v-slot="{ id, describedBy }"
         label="Sign-in name"
@@ -48,20 +37,9 @@ async function give() {
           person.loginName ? 'once used, the code ends what they had; they are told, and sign nothing for a day' : 'at least 3 letters'
         "
       >
-        <input
-          :id="id"
-          v-model="loginName"
-          class="entry"
-          autocomplete="off"
-          maxlength="80"
-          :aria-describedby="describedBy"
-        >
+        <input :id="id" v-model="loginName" class="entry" autocomplete="off" maxlength="80" :aria-describedby="describedBy">
       </FrameField>
-      <button
-        class="key"
-        type="submit"
-        :disabled="busy || loginName.trim().length < 3"
-      >
+      <button class="key" type="submit" :disabled="busy || loginName.trim().length < 3">
         Give a one-time code
       </button>
     </form>

@@ -30,11 +30,7 @@ async function save() {
     <p class="soft">
       Whoever is named does the tests that ask for it, and releases from tag-out. The safety lead may always.
     </p>
-    <div
-      class="keys"
-      role="group"
-      aria-label="Named competent for"
-    >
+    <div class="keys" role="group" aria-label="Named competent for">
       <button
         v-for="kind in COMPETENCES"
         :key="kind"
@@ -47,19 +43,10 @@ async function save() {
         {{ kitWords.competences[kind] }}
       </button>
     </div>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <button
-      class="key go"
-      type="button"
-      :disabled="!isChanged"
-      @click="save"
-    >
+    <button class="key go" type="button" :disabled="!isChanged" @click="save">
       {{ saved && !isChanged ? 'Named' : 'Name them' }}
     </button>
   </details>

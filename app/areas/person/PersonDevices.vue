@@ -30,55 +30,29 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
 </script>
 
 <template>
-  <section
-    class="devices"
-    aria-label="Devices"
-  >
+  <section class="devices" aria-label="Devices">
     <h2>{{ of === 'me' ? 'My devices' : 'Devices of this shop' }}</h2>
     <p class="soft">
       A device somebody signed in on stops work, calls for help and gives that person's rounds, also when nobody is signed in. Lost one?
       Take it back.
     </p>
-    <p
-      v-if="failed"
-      class="said"
-      role="alert"
-    >
+    <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
     <ul v-if="devices">
-      <li
-        v-for="device in devices"
-        :key="device.deviceId"
-      >
+      <li v-for="device in devices" :key="device.deviceId">
         <form
           v-if="naming === device.deviceId"
           class="naming"
           @submit.prevent="change('devices/name', { deviceId: device.deviceId, name: name.trim() })"
         >
-          <FrameField
-            v-slot="{ id }"
-            label="What it is called"
-          >
-            <input
-              :id="id"
-              v-model="name"
-              class="entry"
-              maxlength="60"
-            >
+          <FrameField v-slot="{ id }" label="What it is called">
+            <input :id="id" v-model="name" class="entry" maxlength="60">
           </FrameField>
-          <button
-            class="key go"
-            type="submit"
-            :disabled="!name.trim()"
-          >
+          <button class="key go" type="submit" :disabled="!name.trim()">
             Name it
           </button>
-          <button
-            class="key quiet"
-            type="button"
-            @click="naming = null"
-          >
+          <button class="key quiet" type="button" @click="naming = null">
             Back
           </button>
         </form>
@@ -88,27 +62,15 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
             <small class="soft">{{ of === 'all' ? `${device.personName}, ` : '' }}signed in {{ moment(device.signedInAt)
             }}{{ device.heardAt ? `, last heard ${moment(device.heardAt)}` : '' }}</small>
           </span>
-          <button
-            class="key"
-            type="button"
-            @click="rename(device)"
-          >
+          <button class="key" type="button" @click="rename(device)">
             Name<span class="visually-hidden"> {{ device.name }}</span>
           </button>
-          <button
-            v-if="!device.isThis"
-            class="key"
-            type="button"
-            @click="change('devices/revoke', { deviceId: device.deviceId })"
-          >
+          <button v-if="!device.isThis" class="key" type="button" @click="change('devices/revoke', { deviceId: device.deviceId })">
             Take back<span class="visually-hidden"> {{ device.name }}</span>
           </button>
         </template>
       </li>
-      <li
-        v-if="devices.length === 0"
-        class="soft"
-      >
+      <li v-if="devices.length === 0" class="soft">
         None.
       </li>
     </ul>

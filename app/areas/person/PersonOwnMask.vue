@@ -14,21 +14,14 @@ onMounted(async () => {
 </script>
 
 <template>
-  <section
-    v-if="isRead"
-    class="own"
-    aria-label="My mask"
-  >
+  <section v-if="isRead" class="own" aria-label="My mask">
     <h2>My mask</h2>
     <p v-if="own">
       <span
         class="chalk"
       >{{ words.masks[own.mask] }}</span>; fit test {{ own.fitTestedOn ?? 'never' }}; medically cleared {{ own.medicallyClearedOn ?? 'never' }}. The safety lead keeps this, and erases it when you ask.
     </p>
-    <p
-      v-else
-      class="soft"
-    >
+    <p v-else class="soft">
       Nothing is written down.
     </p>
   </section>

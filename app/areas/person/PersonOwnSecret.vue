@@ -30,15 +30,9 @@ async function set() {
 </script>
 
 <template>
-  <section
-    class="own"
-    :aria-label="isPin ? 'PIN' : 'Password'"
-  >
+  <section class="own" :aria-label="isPin ? 'PIN' : 'Password'">
     <h2>{{ isPin ? 'PIN' : 'Password' }}</h2>
-    <form
-      class="form"
-      @submit.prevent="set"
-    >
+    <form class="form" @submit.prevent="set">
       <FrameField
         v-slot="{ id, describedBy }"
         :label="isPin ? 'New PIN' : 'New password'"
@@ -56,11 +50,7 @@ async function set() {
           :aria-describedby="describedBy"
         >
       </FrameField>
-      <FrameField
-        v-slot="{ id, describedBy }"
-        label="Password as it is now"
-        :wrong="wrong.current"
-      >
+      <FrameField v-slot="{ id, describedBy }" label="Password as it is now" :wrong="wrong.current">
         <input
           :id="id"
           v-model="current"
@@ -71,11 +61,7 @@ async function set() {
           :aria-describedby="describedBy"
         >
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy || !fits || current === ''"
-      >
+      <button class="key go" type="submit" :disabled="busy || !fits || current === ''">
         {{ isPin ? 'Set my PIN' : 'Set my password' }}
       </button>
     </form>

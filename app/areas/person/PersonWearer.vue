@@ -44,67 +44,28 @@ const save = () =>
 </script>
 
 <template>
-  <form
-    class="wearer"
-    aria-label="Mask"
-    @submit.prevent="save"
-  >
+  <form class="wearer" aria-label="Mask" @submit.prevent="save">
     <h3>Mask</h3>
     <p class="soft">
       Health dates are kept apart from the log and can be erased. The floor only learns whether this person is ready to wear it.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <div class="columns">
-      <FrameSelect
-        v-model="mask"
-        label="Mask worn"
-        none="none written down"
-        :ids="MASKS"
-        :named="id => words.masks[id]"
-      />
-      <FrameField
-        v-slot="{ id }"
-        label="Fit test with this mask"
-      >
-        <input
-          :id="id"
-          v-model="fitTestedOn"
-          type="date"
-          class="entry"
-        >
+      <FrameSelect v-model="mask" label="Mask worn" none="none written down" :ids="MASKS" :named="id => words.masks[id]" />
+      <FrameField v-slot="{ id }" label="Fit test with this mask">
+        <input :id="id" v-model="fitTestedOn" type="date" class="entry">
       </FrameField>
-      <FrameField
-        v-slot="{ id }"
-        label="Medically cleared"
-      >
-        <input
-          :id="id"
-          v-model="medicallyClearedOn"
-          type="date"
-          class="entry"
-        >
+      <FrameField v-slot="{ id }" label="Medically cleared">
+        <input :id="id" v-model="medicallyClearedOn" type="date" class="entry">
       </FrameField>
     </div>
     <div class="keys">
-      <button
-        v-if="exists"
-        class="key"
-        type="button"
-        @click="send(null, 'Erased for good.')"
-      >
+      <button v-if="exists" class="key" type="button" @click="send(null, 'Erased for good.')">
         Erase this record
       </button>
-      <button
-        class="key"
-        type="submit"
-        :disabled="!mask"
-      >
+      <button class="key" type="submit" :disabled="!mask">
         Write it down
       </button>
     </div>

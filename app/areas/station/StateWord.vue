@@ -6,19 +6,13 @@ const { word } = defineProps<{ word: Word }>()
 </script>
 
 <template>
-  <b
-    class="word"
-    :class="`word-${word}`"
-  ><svg
+  <b class="word" :class="`word-${word}`"><svg
     v-if="word === 'stopped'"
     width="16"
     height="16"
     viewBox="0 0 16 16"
     aria-hidden="true"
-  ><path
-    d="M0 0h10l6 6v10H0z"
-    fill="var(--stop)"
-  /></svg>{{ words.stationWords[word] }}</b>
+  ><path d="M0 0h10l6 6v10H0z" fill="var(--stop)" /></svg>{{ words.stationWords[word] }}</b>
 </template>
 
 <style scoped>

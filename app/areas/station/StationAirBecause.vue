@@ -16,15 +16,9 @@ const best = useBestAdvice(() => placed.bay.bayId)
   <template v-if="binding.length > 0">
     <h4>Of the limits that bind, used most</h4>
     <ul class="uses">
-      <li
-        v-for="({ limit, mgPerM3, fraction }, index) in binding"
-        :key="index"
-      >
+      <li v-for="({ limit, mgPerM3, fraction }, index) in binding" :key="index">
         <b>{{ words.substances[limit.substance] }}</b>
-        <AirTemper
-          :fraction="fraction"
-          :action="facts.rules.actionFraction"
-        />
+        <AirTemper :fraction="fraction" :action="facts.rules.actionFraction" />
         <span class="print">{{ q.part(fraction) }}</span>
         <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.limit(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
       </li>
@@ -35,17 +29,11 @@ const best = useBestAdvice(() => placed.bay.bayId)
   </p>
   <h4>Said besides</h4>
   <ul class="notes">
-    <li
-      v-for="(note, index) in notes"
-      :key="index"
-    >
+    <li v-for="(note, index) in notes" :key="index">
       {{ lookup.say(note).message }}
     </li>
   </ul>
-  <NuxtLink
-    class="key link"
-    :to="`/air/${placed.bay.bayId}`"
-  >
+  <NuxtLink class="key link" :to="`/air/${placed.bay.bayId}`">
     Every rule set, the hood and what would help
   </NuxtLink>
 </template>

@@ -59,19 +59,9 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
 </script>
 
 <template>
-  <section
-    class="check"
-    aria-label="Air"
-  >
-    <StationPanelHead
-      :gate="gate"
-      @because="$emit('because')"
-    />
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+  <section class="check" aria-label="Air">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <ul class="findings">
@@ -84,28 +74,16 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
         {{ message }} <b>{{ todo }}</b>
       </li>
     </ul>
-    <p
-      v-if="best"
-      class="best"
-    >
+    <p v-if="best" class="best">
       Best fix: <b>{{ best }}</b>
     </p>
-    <NuxtLink
-      class="key over"
-      :to="`/air/${placed.bay.bayId}`"
-    >
+    <NuxtLink class="key over" :to="`/air/${placed.bay.bayId}`">
       See the way of the fume, try changes
     </NuxtLink>
-    <p
-      v-if="extraction === undefined"
-      class="hint"
-    >
+    <p v-if="extraction === undefined" class="hint">
       What extraction this bay has is not described yet; the safety lead does that under Air.
     </p>
-    <p
-      v-else-if="extraction === null"
-      class="hint"
-    >
+    <p v-else-if="extraction === null" class="hint">
       This bay has no extraction.
     </p>
     <template v-else>
@@ -121,10 +99,7 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
             It does from {{ q.reach(capture.windowM[0]) }} to {{ q.reach(capture.windowM[1]) }} {{ words.placements[placement] }}.
           </template>
         </p>
-        <div
-          v-if="extraction.kind === 'arm' || extraction.kind === 'opening'"
-          class="keys"
-        >
+        <div v-if="extraction.kind === 'arm' || extraction.kind === 'opening'" class="keys">
           <button
             v-for="one in (['beside', 'above'] as const)"
             :key="one"
@@ -149,26 +124,13 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
             {{ one }}
           </button>
         </div>
-        <FrameNumber
-          v-model="distance"
-          label="Distance"
-          :unit="units.reach"
-          :limits="{ min: 0, max: 5 }"
-        />
-        <button
-          class="key go"
-          type="button"
-          :disabled="!isMoved"
-          @click="placeHood"
-        >
+        <FrameNumber v-model="distance" label="Distance" :unit="units.reach" :limits="{ min: 0, max: 5 }" />
+        <button class="key go" type="button" :disabled="!isMoved" @click="placeHood">
           {{ isMoved ? `It stands ${q.reach(distance!)} ${words.placements[placement]}` : 'Position set' }}
         </button>
       </template>
       <h4>
-        Looked at today <span
-          v-if="check"
-          class="chalk"
-        >{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span>
+        Looked at today <span v-if="check" class="chalk">{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span>
       </h4>
       <p class="hint">
         Is it on, its damper open, in its place, and does it draw smoke or a strip of paper?
@@ -198,15 +160,9 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
     </template>
     <template v-if="placed.station.personId">
       <h4>
-        Mask of {{ placed.personName }} <span
-          v-if="wearer"
-          class="chalk"
-        >{{ words.masks[wearer.mask] }}</span>
+        Mask of {{ placed.personName }} <span v-if="wearer" class="chalk">{{ words.masks[wearer.mask] }}</span>
       </h4>
-      <p
-        v-if="!wearer"
-        class="hint"
-      >
+      <p v-if="!wearer" class="hint">
         None written down. The safety lead does that under People.
       </p>
       <template v-else>

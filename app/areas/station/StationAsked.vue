@@ -20,31 +20,16 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
 </script>
 
 <template>
-  <section
-    v-if="job && shade"
-    class="asked"
-    aria-label="Answer"
-  >
+  <section v-if="job && shade" class="asked" aria-label="Answer">
     <p class="line">
-      <span
-        v-for="{ field, text } in jobParts(job, q)"
-        :key="field"
-        class="chalk"
-      >{{ text }}</span>
+      <span v-for="{ field, text } in jobParts(job, q)" :key="field" class="chalk">{{ text }}</span>
     </p>
     <StationShade :answer="shade" />
-    <p
-      v-for="(finding, index) in shade.findings"
-      :key="index"
-      class="said"
-    >
+    <p v-for="(finding, index) in shade.findings" :key="index" class="said">
       {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>
     </p>
     <ul>
-      <li
-        v-for="{ zone, requirement } in outfit"
-        :key="zone"
-      >
+      <li v-for="{ zone, requirement } in outfit" :key="zone">
         <b>{{ words.zones[zone] }}</b> {{ words.requirements[requirement] }}
       </li>
     </ul>
@@ -52,10 +37,7 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
       Air, Gas, Machine and Fire are not judged yet. To set this on a bay, type it with the bay: <b>bay 4 {{ line }}</b>
     </p>
   </section>
-  <p
-    v-else
-    class="soft"
-  >
+  <p v-else class="soft">
     Name a process first, as in "mig 180 galvanised".
   </p>
 </template>

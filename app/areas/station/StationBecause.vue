@@ -31,10 +31,7 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
 </script>
 
 <template>
-  <section
-    class="because"
-    :aria-label="`Because: ${words.gates[gateId]}`"
-  >
+  <section class="because" :aria-label="`Because: ${words.gates[gateId]}`">
     <h3>
       <svg
         width="30"
@@ -52,30 +49,17 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
       >
         {{ message }} <b>{{ todo }}</b>
       </li>
-      <li
-        v-if="gate.findings.length === 0"
-        class="said is-open"
-      >
+      <li v-if="gate.findings.length === 0" class="said is-open">
         {{ openedBy(placed, gateId, judged.viewAt(placed.bay).kit, q) ?? 'Nothing holds it.' }}
       </li>
     </ul>
     <template v-if="parts.length > 0">
       <h4>What went in</h4>
       <p class="parts">
-        <span
-          v-for="{ field, text, ink } in parts"
-          :key="field"
-          :class="ink"
-        >{{ text }}</span>
-        <span
-          v-if="gateId === 'eyes' && placed.station.helmet"
-          class="chalk"
-        >helmet at {{ q.shade(placed.station.helmet.shade) }}</span>
+        <span v-for="{ field, text, ink } in parts" :key="field" :class="ink">{{ text }}</span>
+        <span v-if="gateId === 'eyes' && placed.station.helmet" class="chalk">helmet at {{ q.shade(placed.station.helmet.shade) }}</span>
       </p>
-      <p
-        v-if="pencilled > 0"
-        class="soft"
-      >
+      <p v-if="pencilled > 0" class="soft">
         {{ pencilled === 1 ? 'One input is' : `${pencilled} inputs are` }} in pencil: the verdict rests on it.
       </p>
     </template>
@@ -91,9 +75,7 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
           <span
             class="print"
           >{{ minimum === null ? 'no minimum' : `minimum ${q.shade(minimum)}` }}{{ suggested ? suggested[0] === suggested[1] ? `, suggests ${q.shade(suggested[1])}` : `, suggests ${q.shade(suggested[0])} to ${q.shade(suggested[1])}` : '' }}</span>
-          <span
-            class="soft"
-          >{{ forceOf(ruleSet) }}</span>
+          <span class="soft">{{ forceOf(ruleSet) }}</span>
           <small v-if="notes.length > 0">{{ notes.map(note => speak(note, facts.rules.units).message).join(' ') }}</small>
         </li>
       </ul>
@@ -101,26 +83,17 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
     <template v-if="gateId === 'body'">
       <h4>What each zone needs, and why</h4>
       <ul class="schools">
-        <li
-          v-for="{ zone, requirement, reasons } in placed.verdict.outfit"
-          :key="zone"
-        >
+        <li v-for="{ zone, requirement, reasons } in placed.verdict.outfit" :key="zone">
           <b>{{ words.zones[zone] }}</b><span>{{ words.requirements[requirement] }}</span>
           <small>{{ reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </li>
       </ul>
     </template>
-    <LazyStationAirBecause
-      v-if="gateId === 'air'"
-      :placed="placed"
-    />
+    <LazyStationAirBecause v-if="gateId === 'air'" :placed="placed" />
     <template v-if="sources.length > 0">
       <h4>Sources</h4>
       <ul class="sources">
-        <li
-          v-for="source in sources"
-          :key="source"
-        >
+        <li v-for="source in sources" :key="source">
           {{ source }}
         </li>
       </ul>

@@ -28,36 +28,19 @@ const restPasses = () =>
 </script>
 
 <template>
-  <section
-    class="check"
-    aria-label="Body"
-  >
-    <StationPanelHead
-      :gate="gate"
-      @because="$emit('because')"
-    />
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+  <section class="check" aria-label="Body">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <ul class="zones">
-      <li
-        v-for="line in lines"
-        :key="line.zone"
-      >
+      <li v-for="line in lines" :key="line.zone">
         <p>
           <b>{{ words.zones[line.zone] }}</b>
           {{ words.requirements[line.requirement] }}
           <small class="soft">{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </p>
-        <div
-          class="pair"
-          role="group"
-          :aria-label="words.zones[line.zone]"
-        >
+        <div class="pair" role="group" :aria-label="words.zones[line.zone]">
           <button
             class="key"
             :class="{ picked: line.said === 'passes' }"
@@ -80,12 +63,7 @@ const restPasses = () =>
       </li>
     </ul>
     <div class="foot">
-      <button
-        class="key go"
-        type="button"
-        :disabled="rest.length === 0"
-        @click="restPasses"
-      >
+      <button class="key go" type="button" :disabled="rest.length === 0" @click="restPasses">
         {{ rest.length === 0 ? 'Every zone looked at' : rest.length === lines.length ? 'Everything passes' : `The other ${rest.length} pass` }}
       </button>
     </div>

@@ -48,35 +48,17 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 </script>
 
 <template>
-  <section
-    class="check"
-    aria-label="Eyes"
-  >
-    <StationPanelHead
-      :gate="gate"
-      @because="$emit('because')"
-    />
-    <p
-      v-if="shade?.minimum != null"
-      class="need"
-    >
+  <section class="check" aria-label="Eyes">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
+    <p v-if="shade?.minimum != null" class="need">
       Start at <b class="print">{{ q.shade(shade.start!) }}</b>, never under <b class="print">{{ q.shade(shade.minimum) }}</b>.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <template v-if="shade?.minimum != null && helmets.length > 0">
       <h4>Their {{ helmets.length === 1 ? 'helmet' : 'helmets' }}</h4>
-      <NuxtLink
-        v-for="helmet in helmets"
-        :key="helmet.tag"
-        class="key helmet"
-        :to="`/kit/${helmet.tag.toLowerCase()}`"
-      >
+      <NuxtLink v-for="helmet in helmets" :key="helmet.tag" class="key helmet" :to="`/kit/${helmet.tag.toLowerCase()}`">
         <b>{{ helmet.tag }}</b> {{ helmet.name }} <span class="print">{{ helmet.marks.shadeBands?.map(([from, to]) => from === to ? q.shade(from) : `${q.shade(from)} to ${q.shade(to)}`).join(', ') ?? 'shades not written down' }}</span>
         <span :class="helmet.mayUse ? 'state-open' : 'state-hold'">{{ helmet.mayUse ? 'looked at' : 'to look at' }}</span>
       </NuxtLink>
@@ -85,11 +67,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       <h4 id="shade-set">
         Shade set on the helmet <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
-      <div
-        class="keys"
-        role="group"
-        aria-labelledby="shade-set"
-      >
+      <div class="keys" role="group" aria-labelledby="shade-set">
         <button
           v-for="one in shades"
           :key="one"
@@ -101,34 +79,15 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         >
           {{ one }}
         </button>
-        <form
-          class="other"
-          @submit.prevent="setOther"
-        >
-          <label
-            class="visually-hidden"
-            for="other-shade"
-          >Another shade</label>
-          <input
-            id="other-shade"
-            v-model="other"
-            inputmode="decimal"
-            placeholder="other"
-            autocomplete="off"
-          >
-          <button
-            class="key"
-            type="submit"
-          >
+        <form class="other" @submit.prevent="setOther">
+          <label class="visually-hidden" for="other-shade">Another shade</label>
+          <input id="other-shade" v-model="other" inputmode="decimal" placeholder="other" autocomplete="off">
+          <button class="key" type="submit">
             Set
           </button>
         </form>
       </div>
-      <p
-        v-if="otherWrong"
-        class="said"
-        role="alert"
-      >
+      <p v-if="otherWrong" class="said" role="alert">
         {{ otherWrong }}
       </p>
       <h4>
@@ -199,18 +158,10 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       </div>
     </template>
     <ul class="findings">
-      <li
-        v-for="(finding, index) in gate.findings"
-        :key="index"
-        class="said"
-        :class="{ 'is-stop': finding.severity === 'stop' }"
-      >
+      <li v-for="(finding, index) in gate.findings" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop' }">
         {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>
       </li>
-      <li
-        v-if="gate.findings.length === 0"
-        class="said is-open"
-      >
+      <li v-if="gate.findings.length === 0" class="said is-open">
         Shade, helmet and glasses pass today.
       </li>
     </ul>

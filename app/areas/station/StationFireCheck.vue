@@ -30,14 +30,8 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
 </script>
 
 <template>
-  <section
-    class="fire"
-    aria-label="Fire"
-  >
-    <StationPanelHead
-      :gate="gate"
-      @because="$emit('because')"
-    />
+  <section class="fire" aria-label="Fire">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p
       v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))"
       :key="index"
@@ -48,12 +42,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
     </p>
     <template v-if="isStructure">
       <h4>Permit</h4>
-      <NuxtLink
-        v-for="one in permits"
-        :key="one.permitId"
-        class="thing"
-        :to="`/hot-work/${one.permitId}`"
-      >
+      <NuxtLink v-for="one in permits" :key="one.permitId" class="thing" :to="`/hot-work/${one.permitId}`">
         <b>{{ one.permit.code }}</b>
         <span>{{ turn(one.permit).says }}<small class="soft">{{ fireWords.phases[one.permit.phase] }}, {{ left(one.permit) }}</small></span>
         <span>Open</span>
@@ -68,10 +57,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
     </template>
     <template v-else>
       <h4>Today's look</h4>
-      <p
-        v-if="check"
-        class="soft"
-      >
+      <p v-if="check" class="soft">
         {{ lookup.names.get(check.by) ?? 'Somebody' }}, {{ time(check.at) }}.
       </p>
       <template v-if="mayLook">
@@ -87,41 +73,22 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
         >
           <span>{{ fireWords.fireChecks[id] }}</span><b>{{ wrong.includes(id) ? 'not in order' : 'in order' }}</b>
         </button>
-        <button
-          class="key go"
-          type="button"
-          @click="look"
-        >
+        <button class="key go" type="button" @click="look">
           {{ wrong.length === 0 ? 'Looked: all in order' : `Looked: ${wrong.length} not in order` }}
         </button>
       </template>
-      <p
-        v-else
-        class="soft"
-      >
+      <p v-else class="soft">
         The instructor, or whoever stands here, looks the bay over.
       </p>
     </template>
     <h4>Extinguisher</h4>
-    <NuxtLink
-      v-for="item in things"
-      :key="item.tag"
-      class="thing"
-      :to="`/kit/${item.tag.toLowerCase()}`"
-    >
+    <NuxtLink v-for="item in things" :key="item.tag" class="thing" :to="`/kit/${item.tag.toLowerCase()}`">
       <b>{{ item.tag }}</b><span>{{ item.name }}<small :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</small></span><span>Open</span>
     </NuxtLink>
-    <p
-      v-if="things.length === 0"
-      class="soft"
-    >
+    <p v-if="things.length === 0" class="soft">
       None is assigned here. Kit, then the thing: give it to this bay by its tag.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
   </section>

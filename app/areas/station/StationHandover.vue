@@ -30,15 +30,9 @@ async function handOver(signature?: Signature) {
 </script>
 
 <template>
-  <section
-    class="handover"
-    aria-label="Handover"
-  >
+  <section class="handover" aria-label="Handover">
     <h3>Hand bay {{ placed.bay.label }} over</h3>
-    <p
-      v-if="placed.station.handover"
-      class="soft"
-    >
+    <p v-if="placed.station.handover" class="soft">
       Last by {{ lookup.names.get(placed.station.handover.by) ?? 'somebody' }}, {{ moment(placed.station.handover.at) }}.
     </p>
     <p class="soft">
@@ -57,48 +51,19 @@ async function handOver(signature?: Signature) {
         <b>{{ storeWords.handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
       </button>
     </div>
-    <FrameField
-      v-slot="{ id }"
-      label="A word for the next class"
-    >
-      <input
-        :id="id"
-        v-model="note"
-        class="entry"
-        maxlength="500"
-        autocomplete="off"
-        placeholder="if there is one"
-      >
+    <FrameField v-slot="{ id }" label="A word for the next class">
+      <input :id="id" v-model="note" class="entry" maxlength="500" autocomplete="off" placeholder="if there is one">
     </FrameField>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <button
-      class="key go big"
-      type="button"
-      :disabled="busy"
-      @click="handOver()"
-    >
+    <button class="key go big" type="button" :disabled="busy" @click="handOver()">
       {{ notDone.length === 0 ? 'All done' : `Hand over, ${notDone.length} not done` }}, {{ session.person?.name }}
     </button>
-    <button
-      class="key"
-      type="button"
-      :aria-expanded="signs"
-      @click="signs = !signs"
-    >
+    <button class="key" type="button" :aria-expanded="signs" @click="signs = !signs">
       Somebody else signs with their PIN
     </button>
-    <StationSignature
-      v-if="signs"
-      :busy="busy"
-      does="Sign and hand over"
-      @sign="handOver"
-    />
+    <StationSignature v-if="signs" :busy="busy" does="Sign and hand over" @sign="handOver" />
   </section>
 </template>
 

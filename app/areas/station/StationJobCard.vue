@@ -191,14 +191,8 @@ async function clear() {
 </script>
 
 <template>
-  <section
-    class="card"
-    aria-label="Job card"
-  >
-    <div
-      class="answer"
-      role="status"
-    >
+  <section class="card" aria-label="Job card">
+    <div class="answer" role="status">
       <p class="num print">
         {{ verdict.shade?.start == null ? '–' : q.shade(verdict.shade.start) }}
       </p>
@@ -210,23 +204,13 @@ async function clear() {
         >{{ words.requirements[gloves.requirement] }}. {{ words.requirements[torso.requirement] }}.</span>
       </p>
     </div>
-    <p
-      v-if="jobSays"
-      class="said"
-    >
+    <p v-if="jobSays" class="said">
       {{ jobSays }}
     </p>
-    <p
-      v-if="airSays"
-      class="said"
-      :class="{ 'is-open': verdict.byId.air.state === 'open' }"
-    >
+    <p v-if="airSays" class="said" :class="{ 'is-open': verdict.byId.air.state === 'open' }">
       Air: {{ airSays }}
     </p>
-    <div
-      v-if="recent.length > 0 && (open === 'process' || open === null)"
-      class="recent"
-    >
+    <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
       <button
         v-for="(other, index) in recent"
         :key="index"
@@ -279,49 +263,21 @@ async function clear() {
           :usual="usual.currentsA"
           @set="set('currentA', $event)"
         />
-        <div
-          v-else
-          class="range"
-        >
-          <label><span>lowest</span><input
-            v-model="rangeText[0]"
-            inputmode="decimal"
-            @input="typedRange"
-          ></label>
-          <label><span>highest</span><input
-            v-model="rangeText[1]"
-            inputmode="decimal"
-            @input="typedRange"
-          ></label>
-          <p
-            class="wrong"
-            role="status"
-          >
+        <div v-else class="range">
+          <label><span>lowest</span><input v-model="rangeText[0]" inputmode="decimal" @input="typedRange"></label>
+          <label><span>highest</span><input v-model="rangeText[1]" inputmode="decimal" @input="typedRange"></label>
+          <p class="wrong" role="status">
             {{ rangeWrong }}
           </p>
         </div>
         <div class="keys">
-          <button
-            class="key"
-            type="button"
-            @click="isRange = !isRange"
-          >
+          <button class="key" type="button" @click="isRange = !isRange">
             {{ isRange ? 'One current' : 'A range' }}
           </button>
-          <button
-            v-if="pencilCurrent"
-            class="key"
-            type="button"
-            @click="takePencilCurrent"
-          >
+          <button v-if="pencilCurrent" class="key" type="button" @click="takePencilCurrent">
             <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
           </button>
-          <button
-            v-if="isSet('currentA')"
-            class="key go"
-            type="button"
-            @click="advance"
-          >
+          <button v-if="isSet('currentA')" class="key go" type="button" @click="advance">
             Next
           </button>
         </div>
@@ -339,12 +295,7 @@ async function clear() {
         @confirm="confirm('consumable')"
         @choose="choose('consumable', $event)"
       >
-        <button
-          v-if="!allRods"
-          class="key quiet"
-          type="button"
-          @click="allRods = true"
-        >
+        <button v-if="!allRods" class="key quiet" type="button" @click="allRods = true">
           Others
         </button>
       </StationJobChoice>
@@ -367,12 +318,7 @@ async function clear() {
           :usual="usual.diametersMm"
           @set="set('electrodeDiameterMm', $event)"
         />
-        <button
-          v-if="isSet('electrodeDiameterMm')"
-          class="key go"
-          type="button"
-          @click="advance"
-        >
+        <button v-if="isSet('electrodeDiameterMm')" class="key go" type="button" @click="advance">
           Next
         </button>
       </StationJobLine>
@@ -482,12 +428,7 @@ async function clear() {
           :usual="USUAL_THICKNESSES_MM"
           @set="set('plateThicknessMm', $event)"
         />
-        <button
-          v-if="isSet('plateThicknessMm')"
-          class="key go"
-          type="button"
-          @click="advance"
-        >
+        <button v-if="isSet('plateThicknessMm')" class="key go" type="button" @click="advance">
           Next
         </button>
       </StationJobLine>
@@ -562,10 +503,7 @@ async function clear() {
         >
           stripped where the arc will be
         </button>
-        <div
-          v-if="draft.coatingStripped"
-          class="strip"
-        >
+        <div v-if="draft.coatingStripped" class="strip">
           <p class="hint">
             How wide is it off, on each side of the joint and on both faces?
           </p>
@@ -578,12 +516,7 @@ async function clear() {
             @set="set('strippedWidthMm', $event)"
           />
         </div>
-        <button
-          v-if="draft.coating && draft.coating !== 'none'"
-          class="key go"
-          type="button"
-          @click="advance"
-        >
+        <button v-if="draft.coating && draft.coating !== 'none'" class="key go" type="button" @click="advance">
           Next
         </button>
       </StationJobChoice>
@@ -742,50 +675,23 @@ async function clear() {
     </template>
 
     <div class="foot">
-      <p
-        v-if="refused"
-        class="said"
-        role="alert"
-      >
+      <p v-if="refused" class="said" role="alert">
         {{ refused }}
-        <button
-          v-if="changedMeanwhile"
-          class="key"
-          type="button"
-          @click="lookedAgain"
-        >
+        <button v-if="changedMeanwhile" class="key" type="button" @click="lookedAgain">
           I have looked; keep mine
         </button>
       </p>
-      <p
-        v-else-if="changedMeanwhile && !saving"
-        class="said"
-        role="status"
-      >
+      <p v-else-if="changedMeanwhile && !saving" class="said" role="status">
         Somebody else changed bay {{ placed.bay.label }} while this card was open. Yours is kept.
-        <button
-          class="key"
-          type="button"
-          @click="lookedAgain"
-        >
+        <button class="key" type="button" @click="lookedAgain">
           I have looked; keep mine
         </button>
       </p>
       <div class="keys">
-        <button
-          v-if="placed.station.job"
-          class="key"
-          type="button"
-          @click="clear"
-        >
+        <button v-if="placed.station.job" class="key" type="button" @click="clear">
           No job
         </button>
-        <button
-          class="key go"
-          type="button"
-          :disabled="!job || saving"
-          @click="save"
-        >
+        <button class="key go" type="button" :disabled="!job || saving" @click="save">
           Set {{ others.length > 0 ? `on ${others.length + 1} bays` : 'this job' }}<template v-if="missing.length > 0">
             , {{ missing.length }} to say
           </template>

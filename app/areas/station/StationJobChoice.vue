@@ -31,10 +31,7 @@ const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
     @toggle="emit('toggle')"
     @confirm="emit('confirm')"
   >
-    <p
-      v-if="hint"
-      class="hint"
-    >
+    <p v-if="hint" class="hint">
       {{ hint }}
     </p>
     <div class="keys">

@@ -13,41 +13,18 @@ watch(() => open, async (isOpen) => {
 </script>
 
 <template>
-  <div
-    ref="line"
-    class="line"
-    :class="{ open }"
-  >
+  <div ref="line" class="line" :class="{ open }">
     <div class="top">
-      <button
-        class="ask"
-        type="button"
-        :aria-expanded="open"
-        @click="emit('toggle')"
-      >
+      <button class="ask" type="button" :aria-expanded="open" @click="emit('toggle')">
         <span class="label">{{ label }}</span>
-        <span
-          v-if="said"
-          :class="ink"
-        >{{ said }}</span>
-        <span
-          v-else
-          class="none"
-        >to say</span>
+        <span v-if="said" :class="ink">{{ said }}</span>
+        <span v-else class="none">to say</span>
       </button>
-      <button
-        v-if="ink === 'pencil' && said"
-        class="key confirm"
-        type="button"
-        @click="emit('confirm')"
-      >
+      <button v-if="ink === 'pencil' && said" class="key confirm" type="button" @click="emit('confirm')">
         That is right
       </button>
     </div>
-    <div
-      v-if="open"
-      class="body"
-    >
+    <div v-if="open" class="body">
       <slot />
     </div>
   </div>

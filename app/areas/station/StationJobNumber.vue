@@ -58,39 +58,19 @@ function stepBy(by: number) {
       </button>
     </div>
     <div class="stepper">
-      <button
-        class="key"
-        type="button"
-        :aria-label="`${label}: ${step} ${unit} less`"
-        @click="stepBy(-step)"
-      >
+      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} less`" @click="stepBy(-step)">
         −
       </button>
       <label class="box">
         <span class="visually-hidden">{{ label }}, {{ unit }}</span>
-        <input
-          v-model="text"
-          inputmode="decimal"
-          autocomplete="off"
-          :aria-invalid="wrong !== null"
-          @input="typed"
-        >
+        <input v-model="text" inputmode="decimal" autocomplete="off" :aria-invalid="wrong !== null" @input="typed">
         <span class="unit">{{ unit }}</span>
       </label>
-      <button
-        class="key"
-        type="button"
-        :aria-label="`${label}: ${step} ${unit} more`"
-        @click="stepBy(step)"
-      >
+      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} more`" @click="stepBy(step)">
         +
       </button>
     </div>
-    <div
-      class="pad"
-      role="group"
-      :aria-label="`${label}: keypad`"
-    >
+    <div class="pad" role="group" :aria-label="`${label}: keypad`">
       <button
         v-for="key in PAD"
         :key="key"
@@ -102,10 +82,7 @@ function stepBy(by: number) {
         {{ key }}
       </button>
     </div>
-    <p
-      class="wrong"
-      role="status"
-    >
+    <p class="wrong" role="status">
       {{ wrong }}
     </p>
   </div>

@@ -67,14 +67,8 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
 </script>
 
 <template>
-  <section
-    class="kit"
-    :aria-label="words.gates[gateId]"
-  >
-    <StationPanelHead
-      :gate="gate"
-      @because="$emit('because')"
-    />
+  <section class="kit" :aria-label="words.gates[gateId]">
+    <StationPanelHead :gate="gate" @because="$emit('because')" />
     <ul class="findings">
       <li
         v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))"
@@ -84,52 +78,29 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
       >
         {{ message }} <b>{{ todo }}</b>
       </li>
-      <li
-        v-if="gate.findings.every(({ severity }) => severity === 'note')"
-        class="said is-open"
-      >
+      <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
         {{ gate.state === 'open' ? openedBy(placed, gateId, around, q) ?? 'Nothing holds it.' : lookup.sayAll(gate.findings)[0]?.message }}
       </li>
     </ul>
     <template v-if="gateId === 'gas'">
       <h4>Cylinders here</h4>
-      <NuxtLink
-        v-for="one in around.cylinders"
-        :key="one.tag"
-        class="thing"
-        :to="`/gas/${one.tag.toLowerCase()}`"
-      >
+      <NuxtLink v-for="one in around.cylinders" :key="one.tag" class="thing" :to="`/gas/${one.tag.toLowerCase()}`">
         <b>{{ one.tag }}</b>
         <span>{{ gasWords(one.gas) }}<small class="soft">{{ one.settlesAt && until(one.settlesAt) ? `settles, ${until(one.settlesAt)} more` : one.leakTest && one.leakTest.leaking.length === 0 && one.leakTest.missing.length === 0 ? 'every joint tight' : 'not leak-tested' }}</small></span>
         <span class="print">{{ one.left ? q.gas(one.left.lowM3) : 'not read' }}</span>
       </NuxtLink>
-      <p
-        v-if="around.cylinders.length === 0"
-        class="soft"
-      >
+      <p v-if="around.cylinders.length === 0" class="soft">
         None. A cylinder is connected from its own page, step by step.
       </p>
-      <NuxtLink
-        class="key link"
-        to="/gas"
-      >
+      <NuxtLink class="key link" to="/gas">
         The store
       </NuxtLink>
     </template>
     <h4>{{ gateId === 'gas' ? 'Regulators, arrestors, hoses' : 'Machine, leads, tools' }}</h4>
-    <button
-      v-if="mayInspect && quick.length > 1"
-      class="key go big"
-      type="button"
-      @click="allWell"
-    >
+    <button v-if="mayInspect && quick.length > 1" class="key go big" type="button" @click="allWell">
       Looked at all {{ quick.length }}: in order
     </button>
-    <div
-      v-for="one in here"
-      :key="one.tagId"
-      class="one"
-    >
+    <div v-for="one in here" :key="one.tagId" class="one">
       <div class="thing">
         <NuxtLink :to="`/kit/${one.tagId}`">
           <b>{{ one.item.tag }}</b>
@@ -153,17 +124,10 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
         @done="done"
       />
     </div>
-    <p
-      v-if="reading && here.length === 0"
-      class="soft"
-    >
+    <p v-if="reading && here.length === 0" class="soft">
       Nothing of the kind is assigned here.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <KitBring

@@ -16,11 +16,7 @@ const emit = defineEmits<{ because: [] }>()
         aria-hidden="true"
       ><RailGateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}
     </h3>
-    <button
-      class="key"
-      type="button"
-      @click="emit('because')"
-    >
+    <button class="key" type="button" @click="emit('because')">
       Because
     </button>
   </div>

@@ -29,11 +29,7 @@ async function place(personId: string | null) {
     <p class="soft">
       Helmet, glasses and outfit are looked at again for another person.
     </p>
-    <p
-      v-if="refused"
-      class="said"
-      role="alert"
-    >
+    <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <div class="names">
@@ -47,11 +43,7 @@ async function place(personId: string | null) {
       >
         {{ name }}<small v-if="elsewhere.has(personId)">at bay {{ elsewhere.get(personId) }}</small>
       </button>
-      <button
-        class="key"
-        type="button"
-        @click="place(null)"
-      >
+      <button class="key" type="button" @click="place(null)">
         Nobody
       </button>
     </div>

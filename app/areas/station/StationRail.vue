@@ -15,33 +15,10 @@ const liveTo = computed(() => {
 </script>
 
 <template>
-  <svg
-    :width="width"
-    height="44"
-    :viewBox="`0 0 ${width} 44`"
-    aria-hidden="true"
-  >
-    <line
-      x1="0"
-      y1="22"
-      :x2="width"
-      y2="22"
-      stroke="var(--dim)"
-      stroke-width="3"
-    />
-    <line
-      x1="0"
-      y1="22"
-      :x2="liveTo"
-      y2="22"
-      stroke="var(--ink)"
-      stroke-width="5"
-    />
-    <g
-      v-for="({ gate, state }, index) in verdict.gates"
-      :key="gate"
-      :transform="`translate(${at(index)} 0)`"
-    >
+  <svg :width="width" height="44" :viewBox="`0 0 ${width} 44`" aria-hidden="true">
+    <line x1="0" y1="22" :x2="width" y2="22" stroke="var(--dim)" stroke-width="3" />
+    <line x1="0" y1="22" :x2="liveTo" y2="22" stroke="var(--ink)" stroke-width="5" />
+    <g v-for="({ gate, state }, index) in verdict.gates" :key="gate" :transform="`translate(${at(index)} 0)`">
       <RailGateMark :state="state" />
     </g>
   </svg>

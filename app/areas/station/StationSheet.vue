@@ -66,42 +66,17 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         Bay {{ placed.bay.label }}
         <small>{{ placed.personName ?? 'nobody placed' }}</small>
       </h2>
-      <button
-        v-if="panel"
-        class="key quiet"
-        type="button"
-        @click="go(null)"
-      >
+      <button v-if="panel" class="key quiet" type="button" @click="go(null)">
         Back to bay {{ placed.bay.label }}
       </button>
-      <NuxtLink
-        v-else
-        class="key quiet close"
-        to="/"
-      >
+      <NuxtLink v-else class="key quiet close" to="/">
         Close
       </NuxtLink>
     </header>
-    <LazyStationJobCard
-      v-if="panel === 'job' && maySet"
-      :placed="placed"
-      @done="go(null)"
-    />
-    <LazyStationEyesCheck
-      v-else-if="panel === 'eyes' && mayCheck"
-      :placed="placed"
-      @because="go('because-eyes')"
-    />
-    <LazyStationBodyCheck
-      v-else-if="panel === 'body' && mayCheck"
-      :placed="placed"
-      @because="go('because-body')"
-    />
-    <LazyStationAirCheck
-      v-else-if="panel === 'air' && mayCheck"
-      :placed="placed"
-      @because="go('because-air')"
-    />
+    <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
+    <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
+    <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
+    <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
     <LazyStationKit
       v-else-if="panel === 'gas' || panel === 'machine'"
       :key="panel"
@@ -109,71 +84,29 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       :gate="panel"
       @because="go(`because-${panel}`)"
     />
-    <LazyStationFireCheck
-      v-else-if="panel === 'fire'"
-      :placed="placed"
-      @because="go('because-fire')"
-    />
-    <LazyStationHandover
-      v-else-if="panel === 'handover'"
-      :placed="placed"
-      @done="go(null)"
-    />
-    <StationPlacePerson
-      v-else-if="panel === 'who'"
-      :placed="placed"
-      @done="go(null)"
-    />
-    <LazyStationBecause
-      v-else-if="because"
-      :placed="placed"
-      :gate="because"
-    />
+    <LazyStationFireCheck v-else-if="panel === 'fire'" :placed="placed" @because="go('because-fire')" />
+    <LazyStationHandover v-else-if="panel === 'handover'" :placed="placed" @done="go(null)" />
+    <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
+    <LazyStationBecause v-else-if="because" :placed="placed" :gate="because" />
     <template v-else>
-      <StationStopped
-        v-if="placed.station.stop"
-        :placed="placed"
-      />
+      <StationStopped v-if="placed.station.stop" :placed="placed" />
       <p class="job">
         <template v-if="placed.station.job">
-          <template
-            v-for="{ field, text, ink } in jobParts(placed.station.job, q)"
-            :key="field"
-          >
-            <NuxtLink
-              v-if="ink === 'pencil' && maySet"
-              class="pencil tap"
-              :to="{ path: route.path, query: { do: 'job', line: field } }"
-            >
+          <template v-for="{ field, text, ink } in jobParts(placed.station.job, q)" :key="field">
+            <NuxtLink v-if="ink === 'pencil' && maySet" class="pencil tap" :to="{ path: route.path, query: { do: 'job', line: field } }">
               {{ text }}<span class="visually-hidden">, assumed: confirm or correct</span>
             </NuxtLink>
-            <span
-              v-else
-              :class="ink"
-            >{{ text }}</span>
+            <span v-else :class="ink">{{ text }}</span>
           </template>
         </template>
-        <span
-          v-else
-          class="soft"
-        >No job yet.</span>
+        <span v-else class="soft">No job yet.</span>
       </p>
-      <p
-        v-if="placed.station.handover"
-        class="handover"
-        :class="{ 'state-hold': leftOpen > 0 }"
-      >
+      <p v-if="placed.station.handover" class="handover" :class="{ 'state-hold': leftOpen > 0 }">
         {{ leftOpen > 0 ? `Handed over with ${leftOpen} not done.` : 'Handed over in order.' }} <span class="soft">{{ handedAt }}</span>
       </p>
-      <StationShade
-        v-if="placed.verdict.shade"
-        :answer="placed.verdict.shade"
-      />
+      <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
-        <li
-          v-for="gate in placed.verdict.gates"
-          :key="gate.gate"
-        >
+        <li v-for="gate in placed.verdict.gates" :key="gate.gate">
           <StationGateLine
             :gate="gate"
             :opened="openedBy(placed, gate.gate, judged.viewAt(placed.bay).kit, q)"
@@ -185,45 +118,19 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         </li>
       </ul>
       <div class="next">
-        <button
-          v-if="!placed.station.stop"
-          class="stop-key"
-          type="button"
-          @click="stopHere"
-        >
+        <button v-if="!placed.station.stop" class="stop-key" type="button" @click="stopHere">
           Stop bay {{ placed.bay.label }}
         </button>
-        <button
-          v-if="mayHandOver"
-          class="key"
-          type="button"
-          @click="go('handover')"
-        >
+        <button v-if="mayHandOver" class="key" type="button" @click="go('handover')">
           Hand over
         </button>
-        <button
-          v-if="maySet"
-          class="key"
-          type="button"
-          @click="go('who')"
-        >
+        <button v-if="maySet" class="key" type="button" @click="go('who')">
           {{ placed.personName ? 'Who' : 'Place somebody' }}
         </button>
-        <button
-          v-if="maySet"
-          class="key"
-          :class="{ go: first === null || first === 'job' }"
-          type="button"
-          @click="go('job')"
-        >
+        <button v-if="maySet" class="key" :class="{ go: first === null || first === 'job' }" type="button" @click="go('job')">
           {{ !placed.station.job ? 'Set a job' : first === 'job' ? 'Fix first hold: Job' : 'Change job' }}
         </button>
-        <button
-          v-if="first && first !== 'job'"
-          class="key go"
-          type="button"
-          @click="go(first)"
-        >
+        <button v-if="first && first !== 'job'" class="key go" type="button" @click="go(first)">
           Fix first hold: {{ words.gates[first] }}
         </button>
       </div>

@@ -15,53 +15,21 @@ function sign() {
 </script>
 
 <template>
-  <form
-    class="sign"
-    @submit.prevent="sign"
-  >
-    <FrameField
-      v-slot="{ id }"
-      label="Who signs"
-    >
-      <select
-        :id="id"
-        v-model="personId"
-        class="entry"
-      >
-        <option
-          value=""
-          disabled
-        >
+  <form class="sign" @submit.prevent="sign">
+    <FrameField v-slot="{ id }" label="Who signs">
+      <select :id="id" v-model="personId" class="entry">
+        <option value="" disabled>
           choose
         </option>
-        <option
-          v-for="person in facts.reading?.people"
-          :key="person.personId"
-          :value="person.personId"
-        >
+        <option v-for="person in facts.reading?.people" :key="person.personId" :value="person.personId">
           {{ person.name }}
         </option>
       </select>
     </FrameField>
-    <FrameField
-      v-slot="{ id }"
-      label="PIN"
-    >
-      <input
-        :id="id"
-        v-model="pin"
-        class="entry"
-        type="password"
-        inputmode="numeric"
-        maxlength="8"
-        autocomplete="off"
-      >
+    <FrameField v-slot="{ id }" label="PIN">
+      <input :id="id" v-model="pin" class="entry" type="password" inputmode="numeric" maxlength="8" autocomplete="off">
     </FrameField>
-    <button
-      class="key go"
-      type="submit"
-      :disabled="!isComplete || busy"
-    >
+    <button class="key go" type="submit" :disabled="!isComplete || busy">
       {{ does }}
     </button>
   </form>

@@ -31,10 +31,7 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
 </script>
 
 <template>
-  <section
-    class="said is-stop"
-    aria-label="Stopped"
-  >
+  <section class="said is-stop" aria-label="Stopped">
     <p class="big">
       <RailStateWord word="stopped" /> <span class="chalk">{{ stop.reason }}</span>
     </p>
@@ -46,44 +43,19 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
         Why? Nothing waits for this answer.
       </p>
       <div class="keys">
-        <button
-          v-for="reason in REASONS"
-          :key="reason"
-          class="key"
-          type="button"
-          @click="give(reason)"
-        >
+        <button v-for="reason in REASONS" :key="reason" class="key" type="button" @click="give(reason)">
           {{ reason }}
         </button>
       </div>
-      <form
-        class="own"
-        @submit.prevent="ownWords.trim() && give(ownWords)"
-      >
-        <label
-          class="visually-hidden"
-          for="own-words"
-        >In your own words</label>
-        <input
-          id="own-words"
-          v-model="ownWords"
-          class="text"
-          maxlength="500"
-          placeholder="or in your own words"
-        >
-        <button
-          class="key"
-          type="submit"
-          :disabled="!ownWords.trim()"
-        >
+      <form class="own" @submit.prevent="ownWords.trim() && give(ownWords)">
+        <label class="visually-hidden" for="own-words">In your own words</label>
+        <input id="own-words" v-model="ownWords" class="text" maxlength="500" placeholder="or in your own words">
+        <button class="key" type="submit" :disabled="!ownWords.trim()">
           Say so
         </button>
       </form>
     </template>
-    <p
-      v-if="stop.reason === null"
-      class="soft"
-    >
+    <p v-if="stop.reason === null" class="soft">
       Once somebody has said why, it can be put right and re-opened.
     </p>
     <button
@@ -99,15 +71,9 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
       <p class="soft">
         An instructor or the safety lead re-opens it, also from this screen with a PIN.
       </p>
-      <StationSignature
-        :busy="busy"
-        @sign="reopenSigned"
-      />
+      <StationSignature :busy="busy" @sign="reopenSigned" />
     </template>
-    <p
-      v-if="refused"
-      role="alert"
-    >
+    <p v-if="refused" role="alert">
       {{ refused }}
     </p>
   </section>

@@ -7,11 +7,7 @@ const placed = computed(() => lookup.find(String(route.params.bayId)))
 </script>
 
 <template>
-  <AirBay
-    v-if="placed"
-    :key="placed.bay.bayId"
-    :placed="placed"
-  />
+  <AirBay v-if="placed" :key="placed.bay.bayId" :placed="placed" />
   <p v-else>
     There is no such bay. <NuxtLink to="/air">
       Back to Air

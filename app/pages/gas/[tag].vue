@@ -165,110 +165,52 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
 </script>
 
 <template>
-  <div
-    v-if="problem && !reading"
-    class="said"
-    role="alert"
-  >
-    {{ problem }} <NuxtLink
-      class="key"
-      to="/gas"
-    >
+  <div v-if="problem && !reading" class="said" role="alert">
+    {{ problem }} <NuxtLink class="key" to="/gas">
       Back to the store
     </NuxtLink>
   </div>
-  <p
-    v-else-if="!cylinder || !fact || !read"
-    class="soft"
-    role="status"
-  >
+  <p v-else-if="!cylinder || !fact || !read" class="soft" role="status">
     Reading {{ tagId.toUpperCase() }} ...
   </p>
-  <article
-    v-else
-    class="cylinder"
-  >
+  <article v-else class="cylinder">
     <header>
       <h2>{{ cylinder.tag }} <small>{{ gasWords(cylinder.gas) }}</small></h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/gas"
-      >
+      <NuxtLink class="key quiet link" to="/gas">
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       {{ where }}{{ cylinder.isConnected ? ', connected' : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? 'upright' : 'not upright', cylinder.stance.isSecured ? 'chained' : 'not chained', cylinder.stance.isCapped ? 'cap on' : 'cap off'].join(', ')}` : '' }}
     </p>
-    <CylinderDanger
-      v-if="cylinder.danger"
-      :danger="cylinder.danger.danger"
-      :gas="cylinder.gas"
-      :tag="cylinder.tag"
-    />
-    <p
-      v-if="settling"
-      class="said"
-    >
+    <CylinderDanger v-if="cylinder.danger" :danger="cylinder.danger.danger" :gas="cylinder.gas" :tag="cylinder.tag" />
+    <p v-if="settling" class="said">
       <b
         class="clock print"
       >{{ settling }}</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
     </p>
-    <ul
-      v-if="worst.length > 0"
-      class="worst"
-    >
-      <li
-        v-for="(one, index) in worst"
-        :key="index"
-        class="said"
-        :class="{ 'is-stop': one.severity === 'stop' }"
-      >
+    <ul v-if="worst.length > 0" class="worst">
+      <li v-for="(one, index) in worst" :key="index" class="said" :class="{ 'is-stop': one.severity === 'stop' }">
         {{ lookup.say(one).message }} <b>{{ lookup.say(one).todo }}</b>
       </li>
     </ul>
-    <section
-      class="left"
-      aria-labelledby="left-head"
-    >
+    <section class="left" aria-labelledby="left-head">
       <h3 id="left-head">
         What is left
       </h3>
-      <CylinderContents
-        v-if="contents"
-        :answer="contents"
-        :by-weight="byWeight"
-      />
-      <p
-        v-else
-        class="soft"
-      >
+      <CylinderContents v-if="contents" :answer="contents" :by-weight="byWeight" />
+      <p v-else class="soft">
         {{ lacks || (byWeight ? 'Not weighed yet.' : 'Not read yet.') }}
       </p>
-      <CylinderTemper
-        v-if="fact.left && fact.fullM3"
-        :left="fact.left.lowM3"
-        :full="fact.fullM3"
-        :need="need?.job?.jobM3"
-      />
-      <p
-        v-for="{ name, m3, isEnough } in enough"
-        :key="name"
-      >
-        {{ name }}: <b
-          v-if="isEnough === null"
-          class="state-to-do"
-        >nobody said how much flows, or for how long</b><template v-else>
+      <CylinderTemper v-if="fact.left && fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need?.job?.jobM3" />
+      <p v-for="{ name, m3, isEnough } in enough" :key="name">
+        {{ name }}: <b v-if="isEnough === null" class="state-to-do">nobody said how much flows, or for how long</b><template v-else>
           <b :class="isEnough ? 'state-open' : 'state-hold'">{{ isEnough ? 'enough' : 'not enough' }}</b>, it takes {{ q.gas(m3!) }}
         </template>
       </p>
     </section>
 
-    <div
-      class="keys"
-      role="group"
-      aria-label="What to do"
-    >
+    <div class="keys" role="group" aria-label="What to do">
       <button
         v-if="mayWork && !cylinder.isReturned"
         class="key"
@@ -290,31 +232,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         >
           Leak test
         </button>
-        <button
-          v-if="mayWork"
-          class="key"
-          type="button"
-          :aria-expanded="doing === 'pressure'"
-          @click="toggle('pressure')"
-        >
+        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
           Working pressure
         </button>
-        <button
-          v-if="mayWork"
-          class="key"
-          type="button"
-          :aria-expanded="doing === 'shut'"
-          @click="toggle('shut')"
-        >
+        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
           Shut down
         </button>
-        <button
-          v-if="mayUse"
-          class="key"
-          type="button"
-          :disabled="busy"
-          @click="does('cylinder.disconnect', { isCapped: true })"
-        >
+        <button v-if="mayUse" class="key" type="button" :disabled="busy" @click="does('cylinder.disconnect', { isCapped: true })">
           Regulator off, cap on
         </button>
       </template>
@@ -329,22 +253,10 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         >
           Connect
         </button>
-        <button
-          v-if="mayUse"
-          class="key"
-          type="button"
-          :aria-expanded="doing === 'move'"
-          @click="toggle('move')"
-        >
+        <button v-if="mayUse" class="key" type="button" :aria-expanded="doing === 'move'" @click="toggle('move')">
           Move
         </button>
-        <button
-          v-if="mayUse"
-          class="key"
-          type="button"
-          :aria-expanded="doing === 'lying'"
-          @click="toggle('lying')"
-        >
+        <button v-if="mayUse" class="key" type="button" :aria-expanded="doing === 'lying'" @click="toggle('lying')">
           It lay down
         </button>
       </template>
@@ -357,13 +269,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       >
         It is empty
       </button>
-      <button
-        v-if="isOut"
-        class="key"
-        type="button"
-        :aria-expanded="doing === 'release'"
-        @click="toggle('release')"
-      >
+      <button v-if="isOut" class="key" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">
         Release
       </button>
       <button
@@ -384,36 +290,17 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       >
         Back to the supplier
       </button>
-      <button
-        v-if="!cylinder.isReturned"
-        class="stop-key"
-        type="button"
-        :aria-expanded="doing === 'danger'"
-        @click="toggle('danger')"
-      >
+      <button v-if="!cylinder.isReturned" class="stop-key" type="button" :aria-expanded="doing === 'danger'" @click="toggle('danger')">
         Leak, fire, heat
       </button>
     </div>
     <!-- Below the keys: an answer that comes in never moves a key from under the finger. -->
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
 
-    <form
-      v-if="doing === 'read'"
-      class="doing"
-      @submit.prevent="readable && does('cylinder.read', readable)"
-    >
-      <p
-        v-if="byWeight"
-        class="soft"
-      >
+    <form v-if="doing === 'read'" class="doing" @submit.prevent="readable && does('cylinder.read', readable)">
+      <p v-if="byWeight" class="soft">
         {{ lookup.say(pressureRefusal(cylinder.gas)!).message }}
       </p>
       <div class="columns">
@@ -425,39 +312,18 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
           :limits="{ min: 0, max: 5000 }"
         />
         <template v-else>
-          <FrameNumber
-            v-model="gaugeKPa"
-            label="Gauge shows"
-            :unit="units.pressure"
-            :limits="{ min: 0, max: 40000 }"
-          />
-          <FrameNumber
-            v-model="temperatureC"
-            label="Temperature of it"
-            :unit="units.temperature"
-            :limits="{ min: -30, max: 65 }"
-          />
+          <FrameNumber v-model="gaugeKPa" label="Gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
+          <FrameNumber v-model="temperatureC" label="Temperature of it" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
         </template>
       </div>
-      <p
-        v-if="lacks"
-        class="said"
-      >
+      <p v-if="lacks" class="said">
         {{ lacks }}
       </p>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!readable || busy"
-      >
+      <button class="key go" type="submit" :disabled="!readable || busy">
         Write it down
       </button>
     </form>
-    <section
-      v-else-if="doing === 'connect'"
-      class="doing"
-      aria-label="Connect, step by step"
-    >
+    <section v-else-if="doing === 'connect'" class="doing" aria-label="Connect, step by step">
       <FrameSelect
         v-model="bayId"
         label="At bay"
@@ -465,12 +331,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         :named="id => facts.site.bays.find(one => one.bayId === id)!.label"
         none="choose"
       />
-      <CylinderSteps
-        v-model="steps"
-        :steps="asked"
-        :named="storeWords.connecting"
-        :sources="STEP_SOURCES"
-      />
+      <CylinderSteps v-model="steps" :steps="asked" :named="storeWords.connecting" :sources="STEP_SOURCES" />
       <button
         class="key go"
         type="button"
@@ -480,15 +341,8 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         {{ steps.length < asked.length ? `${asked.length - steps.length} steps to go` : 'Connected; now the leak test' }}
       </button>
     </section>
-    <section
-      v-else-if="doing === 'joints'"
-      class="doing"
-      aria-label="Leak test"
-    >
-      <CylinderJoints
-        :gas="cylinder.gas"
-        @tested="tested"
-      />
+    <section v-else-if="doing === 'joints'" class="doing" aria-label="Leak test">
+      <CylinderJoints :gas="cylinder.gas" @tested="tested" />
     </section>
     <form
       v-else-if="doing === 'pressure'"
@@ -498,31 +352,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       <p v-if="isAcetylene">
         Never above <b class="print">{{ q.pressure(limitKPa) }}</b>: beyond it acetylene can burst by itself.
       </p>
-      <FrameNumber
-        v-model="deliveryKPa"
-        label="Delivery gauge shows"
-        :unit="units.pressure"
-        :limits="{ min: 0, max: 3000 }"
-      />
-      <button
-        class="key go"
-        type="submit"
-        :disabled="deliveryKPa === undefined || busy"
-      >
+      <FrameNumber v-model="deliveryKPa" label="Delivery gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 3000 }" />
+      <button class="key go" type="submit" :disabled="deliveryKPa === undefined || busy">
         Write it down
       </button>
     </form>
-    <section
-      v-else-if="doing === 'shut'"
-      class="doing"
-      aria-label="Shut down, step by step"
-    >
-      <CylinderSteps
-        v-model="shutting"
-        :steps="SHUTTING_STEPS"
-        :named="storeWords.shutting"
-        :sources="STEP_SOURCES"
-      />
+    <section v-else-if="doing === 'shut'" class="doing" aria-label="Shut down, step by step">
+      <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="storeWords.shutting" :sources="STEP_SOURCES" />
       <button
         class="key go"
         type="button"
@@ -532,30 +368,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         Shut down
       </button>
     </section>
-    <form
-      v-else-if="doing === 'move'"
-      class="doing"
-      @submit.prevent="spot && does('cylinder.place', spot)"
-    >
-      <CylinderSpot
-        v-model="spot"
-        :places="places"
-        :others="others"
-        :self="self"
-      />
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!spot || busy"
-      >
+    <form v-else-if="doing === 'move'" class="doing" @submit.prevent="spot && does('cylinder.place', spot)">
+      <CylinderSpot v-model="spot" :places="places" :others="others" :self="self" />
+      <button class="key go" type="submit" :disabled="!spot || busy">
         It stands there
       </button>
     </form>
-    <form
-      v-else-if="doing === 'lying'"
-      class="doing"
-      @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })"
-    >
+    <form v-else-if="doing === 'lying'" class="doing" @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })">
       <FrameNumber
         v-model="lyingMin"
         label="It lay for"
@@ -564,11 +383,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         optional
         hint="Empty: nobody knows; it then stands a day."
       />
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy"
-      >
+      <button class="key go" type="submit" :disabled="busy">
         It stands upright now
       </button>
     </form>
@@ -577,85 +392,38 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       class="doing"
       @submit.prevent="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
     >
-      <FrameField
-        v-slot="{ id }"
-        :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'What is wrong with it'"
-      >
-        <input
-          :id="id"
-          v-model="words_"
-          class="entry"
-          maxlength="500"
-          autocomplete="off"
-        >
+      <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'What is wrong with it'">
+        <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!words_.trim() || busy"
-      >
+      <button class="key go" type="submit" :disabled="!words_.trim() || busy">
         {{ doing === 'release' ? 'Release it' : 'Tag it out' }}
       </button>
     </form>
-    <section
-      v-else-if="doing === 'danger'"
-      class="doing"
-      aria-label="What is it?"
-    >
+    <section v-else-if="doing === 'danger'" class="doing" aria-label="What is it?">
       <p>One tap stops the bay, tags it out and says what to do.</p>
       <div class="keys">
-        <button
-          v-for="id in DANGERS"
-          :key="id"
-          class="stop-key"
-          type="button"
-          @click="danger(id)"
-        >
+        <button v-for="id in DANGERS" :key="id" class="stop-key" type="button" @click="danger(id)">
           {{ storeWords.dangers[id] }}
         </button>
       </div>
     </section>
-    <form
-      v-else-if="doing === 'correct'"
-      class="doing"
-      @submit.prevent="marks && does('cylinder.correct', marks)"
-    >
-      <CylinderMarksForm
-        v-model="marks"
-        :known="cylinder"
-        :today="reading!.today"
-      />
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!marks || busy"
-      >
+    <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="marks && does('cylinder.correct', marks)">
+      <CylinderMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
+      <button class="key go" type="submit" :disabled="!marks || busy">
         Write it down
       </button>
     </form>
 
     <section class="marks">
       <h3>Its marks</h3>
-      <CylinderTestDates
-        v-if="cylinder.stamps"
-        :read="read"
-      />
-      <p
-        v-else
-        class="soft"
-      >
+      <CylinderTestDates v-if="cylinder.stamps" :read="read" />
+      <p v-else class="soft">
         Nobody read its shoulder yet.
       </p>
       <p class="soft">
         {{ storeWords.owners[cylinder.owner] }}{{ cylinder.fullM3 ? ` · full ${q.gas(cylinder.fullM3)}` : '' }}{{ cylinder.waterVolumeL ? ` · ${cylinder.waterVolumeL} L of water` : '' }}{{ cylinder.tareKg ? ` · tare ${q.mass(cylinder.tareKg)}` : '' }}{{ cylinder.filledOn ? ` · filled ${day(cylinder.filledOn)}` : '' }}
       </p>
-      <button
-        v-if="mayKeep"
-        class="key"
-        type="button"
-        :aria-expanded="doing === 'correct'"
-        @click="toggle('correct')"
-      >
+      <button v-if="mayKeep" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
         Write its marks anew
       </button>
       <button
@@ -677,27 +445,14 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
           label="What was typed, and what it should be"
           hint="What comes under this tag next is another cylinder; this life stays on record."
         >
-          <input
-            :id="id"
-            v-model="words_"
-            class="entry"
-            maxlength="500"
-            autocomplete="off"
-          >
+          <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
         </FrameField>
-        <button
-          class="key go"
-          type="submit"
-          :disabled="!words_.trim() || busy"
-        >
+        <button class="key go" type="submit" :disabled="!words_.trim() || busy">
           Take the tag back
         </button>
       </form>
     </section>
-    <LogLife
-      :life="reading!.life"
-      :notices="reading!.notices"
-    />
+    <LogLife :life="reading!.life" :notices="reading!.notices" />
   </article>
 </template>
 

@@ -17,17 +17,11 @@ const emergency = computed(() => id.value && EMERGENCY[id.value])
       <h1>{{ emergencyWords.names[id] }}</h1>
       <EmergencyCalls :calls="emergency.calls" />
       <ol>
-        <li
-          v-for="step in emergency.steps"
-          :key="step"
-        >
+        <li v-for="step in emergency.steps" :key="step">
           {{ emergencyWords.steps[step] }}
         </li>
       </ol>
-      <p
-        v-if="emergency.clearM"
-        class="clear"
-      >
+      <p v-if="emergency.clearM" class="clear">
         Keep everybody <b class="print">{{ q.distance(emergency.clearM) }}</b> away. The fire service decides.
       </p>
       <p class="soft foot">
@@ -37,10 +31,7 @@ const emergency = computed(() => id.value && EMERGENCY[id.value])
     <p v-else>
       There is no such page.
     </p>
-    <NuxtLink
-      class="key link"
-      to="/help"
-    >
+    <NuxtLink class="key link" to="/help">
       Something else happened
     </NuxtLink>
   </main>

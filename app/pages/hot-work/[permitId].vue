@@ -108,60 +108,28 @@ const watching = computed(() => {
   <article class="permit">
     <header>
       <h2>
-        {{ permit?.request.place.where ?? 'Permit' }}<small
-          v-if="permit"
-          class="print"
-        >{{ permit.code }}</small>
+        {{ permit?.request.place.where ?? 'Permit' }}<small v-if="permit" class="print">{{ permit.code }}</small>
       </h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/hot-work"
-      >
+      <NuxtLink class="key quiet link" to="/hot-work">
         Close
       </NuxtLink>
     </header>
-    <p
-      v-if="problem"
-      class="said"
-      role="alert"
-    >
+    <p v-if="problem" class="said" role="alert">
       {{ problem }}
     </p>
-    <p
-      v-if="!permit || !reading"
-      class="soft"
-      role="status"
-    >
+    <p v-if="!permit || !reading" class="soft" role="status">
       {{ problem ? '' : 'Reading the permit ...' }}
     </p>
     <template v-else>
-      <HotworkLine
-        v-if="!onPost"
-        class="line"
-        :phase="phase"
-        wide
-      />
-      <p
-        v-if="now && now.says && !onPost"
-        class="turn"
-      >
+      <HotworkLine v-if="!onPost" class="line" :phase="phase" wide />
+      <p v-if="now && now.says && !onPost" class="turn">
         <b :class="`state-${now.tone}`">{{ now.says }}</b> <span>{{ left(permit) }}</span>
       </p>
-      <p
-        v-if="permit.suspension && !hasEnded(phase)"
-        class="said is-stop"
-        role="alert"
-      >
+      <p v-if="permit.suspension && !hasEnded(phase)" class="said is-stop" role="alert">
         <b>{{ phase === 'suspended' ? 'Stopped' : 'It was stopped' }}: {{ fireWords.causes[permit.suspension.cause] }}.</b> {{ permit.suspension.note ?? '' }}
         {{ time(permit.suspension.at) }}, {{ permit.suspension.by === 'clock' ? 'the clock' : nameOf(permit.suspension.by) }}.
       </p>
-      <p
-        v-for="text in said"
-        :key="text"
-        class="said"
-        :class="{ 'is-stop': isRefused }"
-        role="alert"
-      >
+      <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
         {{ text }}
       </p>
 
@@ -179,12 +147,7 @@ const watching = computed(() => {
       />
 
       <template v-if="phase === 'requested' || phase === 'precautions'">
-        <HotworkPrecautions
-          :permit="permit"
-          :may-do="mayWork"
-          :busy="busy"
-          @seen-to="seenTo"
-        />
+        <HotworkPrecautions :permit="permit" :may-do="mayWork" :busy="busy" @seen-to="seenTo" />
         <HotworkGas
           v-if="isAirTested(permit) || permit.gas !== null || askAir"
           :permit="permit"
@@ -192,53 +155,21 @@ const watching = computed(() => {
           :busy="busy"
           @read="act('permit.read-gas', $event)"
         />
-        <button
-          v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir"
-          class="key"
-          type="button"
-          @click="askAir = true"
-        >
+        <button v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" class="key" type="button" @click="askAir = true">
           The air was tested all the same
         </button>
-        <section
-          v-if="isStopOpen"
-          class="part"
-        >
+        <section v-if="isStopOpen" class="part">
           <h3>Nothing is authorised over a stop</h3>
-          <FrameField
-            v-slot="{ id }"
-            label="What was put right"
-          >
-            <input
-              :id="id"
-              v-model="cleared"
-              class="entry"
-              maxlength="500"
-              autocomplete="off"
-            >
+          <FrameField v-slot="{ id }" label="What was put right">
+            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
           </FrameField>
-          <StationSignature
-            :busy="busy || !cleared.trim()"
-            does="Sign: it is put right"
-            @sign="resume"
-          />
+          <StationSignature :busy="busy || !cleared.trim()" does="Sign: it is put right" @sign="resume" />
         </section>
-        <HotworkAuthorise
-          :reading="reading"
-          :busy="busy"
-          @sign="authorise"
-          @refuse="act('permit.refuse', { reason: $event }, version())"
-        />
+        <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
       </template>
 
       <template v-else-if="phase === 'authorised' || phase === 'working' || phase === 'suspended'">
-        <button
-          v-if="mayTakePost"
-          class="key go big"
-          type="button"
-          :disabled="busy"
-          @click="act('permit.take-post', {})"
-        >
+        <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
           I am on post
         </button>
         <button
@@ -257,79 +188,33 @@ const watching = computed(() => {
           :busy="busy"
           @read="act('permit.read-gas', $event)"
         />
-        <section
-          v-if="phase === 'suspended'"
-          class="part"
-        >
+        <section v-if="phase === 'suspended'" class="part">
           <h3>Let it go on</h3>
-          <FrameField
-            v-slot="{ id }"
-            label="What was put right"
-          >
-            <input
-              :id="id"
-              v-model="cleared"
-              class="entry"
-              maxlength="500"
-              autocomplete="off"
-            >
+          <FrameField v-slot="{ id }" label="What was put right">
+            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
           </FrameField>
-          <StationSignature
-            :busy="busy || !cleared.trim()"
-            does="Sign: the work goes on"
-            @sign="resume"
-          />
+          <StationSignature :busy="busy || !cleared.trim()" does="Sign: the work goes on" @sign="resume" />
         </section>
         <div class="keys">
-          <button
-            v-if="!onPost"
-            class="stop-key"
-            type="button"
-            :aria-expanded="stopping"
-            @click="stopping = !stopping"
-          >
+          <button v-if="!onPost" class="stop-key" type="button" :aria-expanded="stopping" @click="stopping = !stopping">
             Stop this work
           </button>
-          <button
-            v-if="mayWork && phase !== 'authorised'"
-            class="key"
-            type="button"
-            :disabled="busy"
-            @click="act('permit.end-work', {})"
-          >
+          <button v-if="mayWork && phase !== 'authorised'" class="key" type="button" :disabled="busy" @click="act('permit.end-work', {})">
             The work has ended
           </button>
         </div>
-        <div
-          v-if="stopping"
-          class="keys"
-        >
-          <button
-            v-for="cause in SPOKEN_CAUSES"
-            :key="cause"
-            class="key"
-            type="button"
-            @click="stop(cause)"
-          >
+        <div v-if="stopping" class="keys">
+          <button v-for="cause in SPOKEN_CAUSES" :key="cause" class="key" type="button" @click="stop(cause)">
             {{ hotworkWords.spokenCauses[cause] }}
           </button>
         </div>
       </template>
 
       <template v-else-if="phase === 'watch'">
-        <p
-          class="said"
-          :class="{ 'is-open': now?.tone === 'open' }"
-        >
+        <p class="said" :class="{ 'is-open': now?.tone === 'open' }">
           No arc here. {{ permit.plan.afterMin }} min with a watch on post; a gap of more than {{ permit.plan.gapMin }} min, or a new arc, begins them again.
         </p>
-        <button
-          v-if="mayTakePost"
-          class="key go big"
-          type="button"
-          :disabled="busy"
-          @click="act('permit.take-post', {})"
-        >
+        <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
           I am on post
         </button>
       </template>
@@ -344,54 +229,26 @@ const watching = computed(() => {
         >
           Looked again: nothing
         </button>
-        <button
-          class="stop-key"
-          type="button"
-          @click="stop('fire-or-smoke')"
-        >
+        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
           Smoke, smell or heat
         </button>
-        <section
-          v-if="toRestore.length > 0"
-          class="part"
-        >
+        <section v-if="toRestore.length > 0" class="part">
           <h3>Put back</h3>
-          <p
-            v-for="{ id } in toRestore"
-            :key="id"
-            class="restore"
-          >
+          <p v-for="{ id } in toRestore" :key="id" class="restore">
             {{ hotworkWords.precautions[id] }}
-            <button
-              class="key"
-              type="button"
-              :disabled="busy"
-              @click="act('permit.restore', { precaution: id })"
-            >
+            <button class="key" type="button" :disabled="busy" @click="act('permit.restore', { precaution: id })">
               Put back<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
             </button>
           </p>
         </section>
-        <section
-          v-if="monitoringIsOver"
-          class="part"
-        >
+        <section v-if="monitoringIsOver" class="part">
           <h3>Close it</h3>
           <template v-if="missedLooks > 0">
             <p class="said is-stop">
               {{ missedLooks === 1 ? 'One look was missed.' : `${missedLooks} looks were missed.` }} Look now; closing says so on the paper.
             </p>
-            <FrameField
-              v-slot="{ id }"
-              label="Why it may be closed all the same"
-            >
-              <input
-                :id="id"
-                v-model="despite"
-                class="entry"
-                maxlength="500"
-                autocomplete="off"
-              >
+            <FrameField v-slot="{ id }" label="Why it may be closed all the same">
+              <input :id="id" v-model="despite" class="entry" maxlength="500" autocomplete="off">
             </FrameField>
           </template>
           <StationSignature
@@ -401,16 +258,10 @@ const watching = computed(() => {
           />
         </section>
       </template>
-      <p
-        v-else-if="permit.closing && permit.closing.missedLooks > 0"
-        class="said is-stop"
-      >
+      <p v-else-if="permit.closing && permit.closing.missedLooks > 0" class="said is-stop">
         Closed by {{ nameOf(permit.closing.by) }} with {{ permit.closing.missedLooks === 1 ? 'one look' : `${permit.closing.missedLooks} looks` }} missed: {{ permit.closing.reason }}
       </p>
-      <p
-        v-else-if="permit.endReason"
-        class="said"
-      >
+      <p v-else-if="permit.endReason" class="said">
         {{ permit.endReason }}
       </p>
 
@@ -455,22 +306,12 @@ const watching = computed(() => {
             {{ permit.secondChannel }}
           </dd>
         </div>
-        <div
-          v-for="one in reading.near"
-          :key="one.permitId"
-        >
+        <div v-for="one in reading.near" :key="one.permitId">
           <dt>Near</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd>
         </div>
       </dl>
-      <div
-        v-if="!STOP_SHOWN.includes(phase)"
-        class="keys"
-      >
-        <button
-          class="stop-key"
-          type="button"
-          @click="stop('fire-or-smoke')"
-        >
+      <div v-if="!STOP_SHOWN.includes(phase)" class="keys">
+        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
           Smoke, smell or heat here
         </button>
       </div>
@@ -491,19 +332,11 @@ const watching = computed(() => {
         >
           Longer, other hands, take back
         </button>
-        <button
-          v-if="phase !== 'working'"
-          class="key"
-          type="button"
-          @click="act('permit.report-arc', { place: permit.request.place })"
-        >
+        <button v-if="phase !== 'working'" class="key" type="button" @click="act('permit.report-arc', { place: permit.request.place })">
           An arc was struck here
         </button>
       </div>
-      <section
-        v-if="more"
-        class="part"
-      >
+      <section v-if="more" class="part">
         <h3>Longer</h3>
         <div class="keys">
           <button
@@ -518,17 +351,9 @@ const watching = computed(() => {
             {{ hours }} h
           </button>
         </div>
-        <StationSignature
-          :busy="busy"
-          does="Extend it"
-          @sign="extend"
-        />
+        <StationSignature :busy="busy" does="Extend it" @sign="extend" />
         <h3>Another authoriser takes it over</h3>
-        <StationSignature
-          :busy="busy"
-          does="I answer for it from now on"
-          @sign="sign('permit.take-over', {}, $event)"
-        />
+        <StationSignature :busy="busy" does="I answer for it from now on" @sign="sign('permit.take-over', {}, $event)" />
         <button
           v-if="session.may('authorise-permit')"
           class="key"
@@ -539,10 +364,7 @@ const watching = computed(() => {
           Take the permit back
         </button>
       </section>
-      <LogLife
-        :life="reading.life"
-        :notices="reading.notices"
-      />
+      <LogLife :life="reading.life" :notices="reading.notices" />
     </template>
   </article>
 </template>

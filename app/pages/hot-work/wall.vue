@@ -29,20 +29,11 @@ const time = computed(() =>
       <p class="print">
         {{ time }}
       </p>
-      <NuxtLink
-        class="key quiet link"
-        to="/hot-work"
-      >
+      <NuxtLink class="key quiet link" to="/hot-work">
         Close
       </NuxtLink>
     </header>
-    <NuxtLink
-      v-for="row in rows"
-      :key="row.permitId"
-      class="row"
-      :class="`tone-${row.turn.tone}`"
-      :to="`/hot-work/${row.permitId}`"
-    >
+    <NuxtLink v-for="row in rows" :key="row.permitId" class="row" :class="`tone-${row.turn.tone}`" :to="`/hot-work/${row.permitId}`">
       <span><b>{{ row.permit.request.place.where }}</b><small>{{ row.permit.code }}, {{ fireWords.phases[row.permit.phase] }}</small></span>
       <span>
         <b>{{ row.watching || (needsCover({ ...row.permit, token: '' }) ? 'Nobody' : '–') }}</b>
@@ -51,16 +42,10 @@ const time = computed(() =>
       </span>
       <span class="turn"><b :class="`state-${row.turn.tone}`">{{ row.turn.says }}</b><small>{{ row.left }}</small></span>
     </NuxtLink>
-    <p
-      v-if="reading && rows.length === 0"
-      class="none"
-    >
+    <p v-if="reading && rows.length === 0" class="none">
       No hot work outside the bays.
     </p>
-    <EmergencyCalls
-      class="call"
-      :calls="['emergency', 'fire-point']"
-    />
+    <EmergencyCalls class="call" :calls="['emergency', 'fire-point']" />
   </main>
 </template>
 

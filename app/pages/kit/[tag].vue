@@ -89,88 +89,41 @@ function submit() {
 </script>
 
 <template>
-  <div
-    v-if="problem && !reading"
-    class="said"
-    role="alert"
-  >
-    {{ problem }} <NuxtLink
-      class="key"
-      to="/kit"
-    >
+  <div v-if="problem && !reading" class="said" role="alert">
+    {{ problem }} <NuxtLink class="key" to="/kit">
       Back to the list
     </NuxtLink>
   </div>
-  <p
-    v-else-if="!item || !standing || !reading"
-    class="soft"
-    role="status"
-  >
+  <p v-else-if="!item || !standing || !reading" class="soft" role="status">
     Reading {{ tagId.toUpperCase() }} ...
   </p>
-  <article
-    v-else
-    class="item"
-  >
+  <article v-else class="item">
     <header>
       <h2>{{ item.tag }} <small>{{ item.name }}</small></h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/kit"
-      >
+      <NuxtLink class="key quiet link" to="/kit">
         Close
       </NuxtLink>
     </header>
     <p class="soft">
       {{ storeWords.equipmentKinds[item.kind] }}, {{ placeOf(item.assignment) }}
     </p>
-    <p
-      class="word"
-      :class="item.taggedOut || item.isRetired ? 'state-stop' : standing.mayUse ? 'state-open' : 'state-hold'"
-    >
+    <p class="word" :class="item.taggedOut || item.isRetired ? 'state-stop' : standing.mayUse ? 'state-open' : 'state-hold'">
       {{ word }}
     </p>
-    <p
-      v-if="item.taggedOut"
-      class="said is-stop"
-    >
+    <p v-if="item.taggedOut" class="said is-stop">
       {{ [item.taggedOut.reason, saidWhat && `Failed: ${saidWhat}.`].filter(Boolean).join(' ') }} <b>Somebody named for {{ storeWords.aKind(item.kind) }} releases it, with the repair.</b>
     </p>
-    <ul
-      v-else-if="standing.findings.length > 0"
-      class="worst"
-    >
-      <li
-        v-for="(one, index) in standing.findings"
-        :key="index"
-        class="said"
-      >
+    <ul v-else-if="standing.findings.length > 0" class="worst">
+      <li v-for="(one, index) in standing.findings" :key="index" class="said">
         {{ lookup.say(one).message }} <b>{{ lookup.say(one).todo }}</b>
       </li>
     </ul>
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <template
-      v-for="{ list, due: one } in standing.lists"
-      :key="list.id"
-    >
-      <KitInspect
-        v-if="doing === list.id"
-        :tag="item.tag"
-        :list="list"
-        @done="done"
-      />
-      <div
-        v-else
-        class="list"
-      >
+    <template v-for="{ list, due: one } in standing.lists" :key="list.id">
+      <KitInspect v-if="doing === list.id" :tag="item.tag" :list="list" @done="done" />
+      <div v-else class="list">
         <span><b class="name">{{ storeWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? 'by somebody named' : 'by whoever uses it' }}</small></span>
         <span
           :class="one.mayUse ? '' : 'state-hold'"
@@ -186,37 +139,14 @@ function submit() {
         </button>
       </div>
     </template>
-    <div
-      v-if="!item.isRetired"
-      class="keys"
-      role="group"
-      aria-label="What to do"
-    >
-      <button
-        v-if="item.taggedOut"
-        class="key go"
-        type="button"
-        :aria-expanded="doing === 'release'"
-        @click="toggle('release')"
-      >
+    <div v-if="!item.isRetired" class="keys" role="group" aria-label="What to do">
+      <button v-if="item.taggedOut" class="key go" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">
         Release
       </button>
-      <button
-        v-else-if="mayInspect"
-        class="key"
-        type="button"
-        :aria-expanded="doing === 'tag-out'"
-        @click="toggle('tag-out')"
-      >
+      <button v-else-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
         Tag out
       </button>
-      <button
-        v-if="mayInspect"
-        class="key"
-        type="button"
-        :aria-expanded="doing === 'event'"
-        @click="toggle('event')"
-      >
+      <button v-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'event'" @click="toggle('event')">
         Something happened to it
       </button>
       <button
@@ -228,56 +158,22 @@ function submit() {
       >
         Give to
       </button>
-      <button
-        v-if="session.may('keep-store')"
-        class="key"
-        type="button"
-        :aria-expanded="doing === 'correct'"
-        @click="toggle('correct')"
-      >
+      <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
         Its plate
       </button>
-      <button
-        v-if="session.may('keep-store')"
-        class="key"
-        type="button"
-        :aria-expanded="doing === 'retire'"
-        @click="toggle('retire')"
-      >
+      <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'retire'" @click="toggle('retire')">
         Out for good
       </button>
     </div>
-    <form
-      v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'"
-      class="doing"
-      @submit.prevent="submit"
-    >
-      <FrameField
-        v-slot="{ id }"
-        :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'Why'"
-      >
-        <input
-          :id="id"
-          v-model="text"
-          class="entry"
-          maxlength="500"
-          autocomplete="off"
-        >
+    <form v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @submit.prevent="submit">
+      <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'Why'">
+        <input :id="id" v-model="text" class="entry" maxlength="500" autocomplete="off">
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!text.trim() || busy"
-      >
+      <button class="key go" type="submit" :disabled="!text.trim() || busy">
         {{ doing === 'release' ? 'Release it' : doing === 'retire' ? 'Never use it again' : 'Tag it out' }}
       </button>
     </form>
-    <div
-      v-else-if="doing === 'event'"
-      class="doing keys"
-      role="group"
-      aria-label="What happened"
-    >
+    <div v-else-if="doing === 'event'" class="doing keys" role="group" aria-label="What happened">
       <button
         v-for="event in ITEM_EVENTS"
         :key="event"
@@ -289,20 +185,9 @@ function submit() {
         {{ storeWords.itemEvents[event] }}
       </button>
     </div>
-    <form
-      v-else-if="doing === 'assign'"
-      class="doing"
-      @submit.prevent="does('item.assign', { assignment }, true)"
-    >
-      <KitAssign
-        v-model="assignment"
-        :with-distance="item?.kind === 'extinguisher'"
-      />
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy"
-      >
+    <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">
+      <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
+      <button class="key go" type="submit" :disabled="busy">
         There it goes
       </button>
     </form>
@@ -311,41 +196,18 @@ function submit() {
       class="doing"
       @submit.prevent="does('item.correct', { name: name.trim() || item.name, marks }, true)"
     >
-      <FrameField
-        v-slot="{ id }"
-        label="Name people know it by"
-      >
-        <input
-          :id="id"
-          v-model="name"
-          class="entry"
-          maxlength="80"
-          autocomplete="off"
-        >
+      <FrameField v-slot="{ id }" label="Name people know it by">
+        <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
       </FrameField>
-      <KitMarks
-        v-model="marks"
-        :kind="item.kind"
-        :known="item.marks"
-      />
-      <button
-        class="key go"
-        type="submit"
-        :disabled="busy"
-      >
+      <KitMarks v-model="marks" :kind="item.kind" :known="item.marks" />
+      <button class="key go" type="submit" :disabled="busy">
         Write it down
       </button>
     </form>
-    <p
-      v-if="item.marks.madeOn"
-      class="soft"
-    >
+    <p v-if="item.marks.madeOn" class="soft">
       Made on {{ day(item.marks.madeOn) }}.
     </p>
-    <LogLife
-      :life="reading.life"
-      :notices="reading.notices"
-    />
+    <LogLife :life="reading.life" :notices="reading.notices" />
   </article>
 </template>
 

@@ -129,104 +129,46 @@ const everyWords = ({ every }: CheckList) =>
   <article class="lists">
     <header>
       <h2>Check lists</h2>
-      <NuxtLink
-        class="key quiet link"
-        to="/kit"
-      >
+      <NuxtLink class="key quiet link" to="/kit">
         Close
       </NuxtLink>
     </header>
     <template v-if="!editing">
-      <FrameSelect
-        v-model="kind"
-        label="For"
-        :ids="EQUIPMENT_KINDS"
-        :named="id => storeWords.equipmentKinds[id]"
-      />
-      <section
-        v-for="list in lists"
-        :key="list.id"
-        class="list"
-      >
+      <FrameSelect v-model="kind" label="For" :ids="EQUIPMENT_KINDS" :named="id => storeWords.equipmentKinds[id]" />
+      <section v-for="list in lists" :key="list.id" class="list">
         <h3>{{ storeWords.lists(list.id) }} <small class="soft">version {{ list.version }}</small></h3>
         <p>{{ everyWords(list) }}{{ list.triggers.length > 0 ? `; again when ${list.triggers.map(event => storeWords.itemEvents[event]).join(', ')}` : '' }}; by {{ list.examiner === 'competent' ? 'somebody named' : 'whoever uses it' }}{{ list.graceDays > 0 ? `; ${list.graceDays} days of grace` : '' }}.</p>
         <ul>
-          <li
-            v-for="check in list.checks"
-            :key="check.id"
-          >
+          <li v-for="check in list.checks" :key="check.id">
             {{ checkWords(check) }} <span class="soft">{{ limitWords(check) }}</span>
             <small class="soft">{{ check.source ? citation(check.source) : 'The site\'s own.' }}</small>
           </li>
         </ul>
-        <div
-          v-if="mayKeep"
-          class="keys"
-        >
-          <button
-            class="key"
-            type="button"
-            @click="edit(list)"
-          >
+        <div v-if="mayKeep" class="keys">
+          <button class="key" type="button" @click="edit(list)">
             Edit<span class="visually-hidden"> {{ storeWords.lists(list.id) }}</span>
           </button>
-          <button
-            class="key"
-            type="button"
-            :disabled="busy"
-            @click="dropList(list.id)"
-          >
+          <button class="key" type="button" :disabled="busy" @click="dropList(list.id)">
             Drop<span class="visually-hidden"> {{ storeWords.lists(list.id) }}</span>
           </button>
         </div>
       </section>
-      <p
-        v-for="list in dropped"
-        :key="list.id"
-        class="said"
-      >
+      <p v-for="list in dropped" :key="list.id" class="said">
         {{ storeWords.lists(list.id) }} was dropped here. Law may still ask for it.
-        <button
-          v-if="mayKeep"
-          class="key"
-          type="button"
-          @click="edit(list)"
-        >
+        <button v-if="mayKeep" class="key" type="button" @click="edit(list)">
           Take it up again
         </button>
       </p>
-      <form
-        v-if="mayKeep"
-        class="new"
-        @submit.prevent="newName.trim() && begin()"
-      >
-        <FrameField
-          v-slot="{ id }"
-          label="A list of your own"
-        >
-          <input
-            :id="id"
-            v-model="newName"
-            class="entry"
-            maxlength="40"
-            autocomplete="off"
-            placeholder="its name"
-          >
+      <form v-if="mayKeep" class="new" @submit.prevent="newName.trim() && begin()">
+        <FrameField v-slot="{ id }" label="A list of your own">
+          <input :id="id" v-model="newName" class="entry" maxlength="40" autocomplete="off" placeholder="its name">
         </FrameField>
-        <button
-          class="key"
-          type="submit"
-          :disabled="!newName.trim()"
-        >
+        <button class="key" type="submit" :disabled="!newName.trim()">
           Begin
         </button>
       </form>
     </template>
-    <form
-      v-else
-      class="edit"
-      @submit.prevent="save"
-    >
+    <form v-else class="edit" @submit.prevent="save">
       <h3>{{ storeWords.equipmentKinds[editing.kind] }}: {{ storeWords.lists(editing.id) }}</h3>
       <p class="soft">
         Saved, it is version {{ editing.version + 1 }}. What was done against version {{ editing.version }} keeps it; a pass against the old one renews nothing from now on.
@@ -238,13 +180,7 @@ const everyWords = ({ every }: CheckList) =>
           :ids="['use', 'days', 'months'] as const"
           :named="id => id === 'use' ? 'before each day\'s first use' : `every so many ${id}`"
         />
-        <FrameNumber
-          v-if="unit !== 'use'"
-          v-model="count"
-          label="How many"
-          :unit="plain('')"
-          :limits="{ min: 1, max: 600 }"
-        />
+        <FrameNumber v-if="unit !== 'use'" v-model="count" label="How many" :unit="plain('')" :limits="{ min: 1, max: 600 }" />
         <FrameNumber
           v-if="unit !== 'use'"
           v-model="grace"
@@ -265,13 +201,7 @@ const everyWords = ({ every }: CheckList) =>
         >
           by the end of the month
         </button>
-        <button
-          class="key"
-          :class="{ picked: isCompetent }"
-          :aria-pressed="isCompetent"
-          type="button"
-          @click="isCompetent = !isCompetent"
-        >
+        <button class="key" :class="{ picked: isCompetent }" :aria-pressed="isCompetent" type="button" @click="isCompetent = !isCompetent">
           only by somebody named
         </button>
       </div>
@@ -295,11 +225,7 @@ const everyWords = ({ every }: CheckList) =>
         Checks
       </p>
       <ul>
-        <li
-          v-for="check in checks"
-          :key="check.id"
-          class="check"
-        >
+        <li v-for="check in checks" :key="check.id" class="check">
           <span>{{ checkWords(check) }}</span>
           <template v-if="check.asks === 'measurement'">
             <FrameNumber
@@ -319,76 +245,34 @@ const everyWords = ({ every }: CheckList) =>
               @update:model-value="limit(check, 'atMost', $event)"
             />
           </template>
-          <button
-            class="key"
-            type="button"
-            @click="drop(check.id)"
-          >
+          <button class="key" type="button" @click="drop(check.id)">
             Take out<span class="visually-hidden"> {{ checkWords(check) }}</span>
           </button>
         </li>
       </ul>
-      <div
-        v-if="unused.length > 0"
-        class="keys"
-      >
-        <button
-          v-for="id in unused"
-          :key="id"
-          class="key"
-          type="button"
-          @click="addBuiltIn(id)"
-        >
+      <div v-if="unused.length > 0" class="keys">
+        <button v-for="id in unused" :key="id" class="key" type="button" @click="addBuiltIn(id)">
           + {{ checkWords({ id }) }}
         </button>
       </div>
       <div class="new">
-        <FrameField
-          v-slot="{ id }"
-          label="A check of your own, said as it should be"
-        >
-          <input
-            :id="id"
-            v-model="newText"
-            class="entry"
-            maxlength="160"
-            autocomplete="off"
-            @keydown.enter.prevent="addOwn"
-          >
+        <FrameField v-slot="{ id }" label="A check of your own, said as it should be">
+          <input :id="id" v-model="newText" class="entry" maxlength="160" autocomplete="off" @keydown.enter.prevent="addOwn">
         </FrameField>
-        <button
-          class="key"
-          type="button"
-          :disabled="!newText.trim()"
-          @click="addOwn"
-        >
+        <button class="key" type="button" :disabled="!newText.trim()" @click="addOwn">
           Add
         </button>
       </div>
       <div class="keys">
-        <button
-          class="key"
-          type="button"
-          @click="editing = null"
-        >
+        <button class="key" type="button" @click="editing = null">
           Leave it as it was
         </button>
-        <button
-          class="key go"
-          type="submit"
-          :disabled="!isComplete || busy"
-        >
+        <button class="key go" type="submit" :disabled="!isComplete || busy">
           Save version {{ editing.version + 1 }}
         </button>
       </div>
     </form>
-    <p
-      v-for="line in said"
-      :key="line"
-      class="said"
-      :class="{ 'is-open': !isRefused }"
-      role="alert"
-    >
+    <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
   </article>

@@ -54,58 +54,28 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
   <article class="round">
     <header>
       <h2>Round</h2>
-      <p
-        v-if="reading"
-        class="print count"
-      >
+      <p v-if="reading" class="print count">
         {{ done }} <small>of {{ all }}</small>
       </p>
-      <NuxtLink
-        class="key quiet link"
-        to="/kit"
-      >
+      <NuxtLink class="key quiet link" to="/kit">
         Close
       </NuxtLink>
     </header>
-    <p
-      v-if="problem"
-      class="said"
-      role="alert"
-    >
+    <p v-if="problem" class="said" role="alert">
       {{ problem }}
     </p>
-    <p
-      v-if="!reading"
-      class="soft"
-      role="status"
-    >
+    <p v-if="!reading" class="soft" role="status">
       Reading the round ...
     </p>
     <template v-else>
-      <progress
-        :value="done"
-        :max="Math.max(1, all)"
-        :aria-label="`${done} of ${all} done`"
-      />
-      <KitTold
-        v-if="justOut"
-        :tag-id="justOut.tagId"
-        :tag="justOut.item.tag"
-      />
-      <p
-        v-if="isDoneAlready"
-        class="said is-open"
-      >
+      <progress :value="done" :max="Math.max(1, all)" :aria-label="`${done} of ${all} done`" />
+      <KitTold v-if="justOut" :tag-id="justOut.tagId" :tag="justOut.item.tag" />
+      <p v-if="isDoneAlready" class="said is-open">
         {{ wanted!.toUpperCase() }} has nothing to do today. <NuxtLink :to="`/kit/${wanted}`">
           Open it
         </NuxtLink>
       </p>
-      <section
-        v-if="next"
-        :key="next.tagId"
-        class="stop-at"
-        aria-live="polite"
-      >
+      <section v-if="next" :key="next.tagId" class="stop-at" aria-live="polite">
         <p class="where">
           {{ next.where }}
         </p>
@@ -122,45 +92,24 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
           :list="list"
           @done="looked"
         />
-        <p
-          v-if="next.toDo.length > 1"
-          class="soft"
-        >
+        <p v-if="next.toDo.length > 1" class="soft">
           Then {{ next.toDo.slice(1).map(({ id }) => storeWords.lists(id)).join(', ') }}.
         </p>
-        <button
-          class="key"
-          type="button"
-          @click="later(next.tagId)"
-        >
+        <button class="key" type="button" @click="later(next.tagId)">
           Not here now: later
         </button>
       </section>
-      <section
-        v-else
-        class="said is-open"
-      >
+      <section v-else class="said is-open">
         <p><b>The round is done.</b> {{ out > 0 ? `${out} tagged out.` : 'Everything in use is in service.' }}</p>
-        <button
-          v-if="skipped.length > 0 && open.length > 0"
-          class="key"
-          type="button"
-          @click="skipped = []"
-        >
+        <button v-if="skipped.length > 0 && open.length > 0" class="key" type="button" @click="skipped = []">
           Go back to the {{ open.length }} left for later
         </button>
       </section>
-      <KitTagEntry
-        label="Jump to a tag"
-        @found="found"
-      />
+      <KitTagEntry label="Jump to a tag" @found="found" />
       <details>
         <summary>The way</summary>
         <ol>
-          <li
-            v-for="{ where, items } in places"
-            :key="where"
-          >
+          <li v-for="{ where, items } in places" :key="where">
             <b>{{ where }}</b>
             <span>{{ items.filter(({ toDo }) => toDo.length === 0).length }} of {{ items.length }}</span>
           </li>

@@ -45,26 +45,10 @@ const isLive = computed(() => reading.value?.phase === 'working')
       @submit.prevent="typed.trim() && router.push(`/p/${encodeURIComponent(typed.trim().toUpperCase())}`)"
     >
       <h1>Permit by its code</h1>
-      <FrameField
-        v-slot="{ id }"
-        label="The code on the paper"
-        hint="HW- and six letters or figures"
-      >
-        <input
-          :id="id"
-          v-model="typed"
-          class="entry"
-          maxlength="12"
-          autocomplete="off"
-          autocapitalize="characters"
-          spellcheck="false"
-        >
+      <FrameField v-slot="{ id }" label="The code on the paper" hint="HW- and six letters or figures">
+        <input :id="id" v-model="typed" class="entry" maxlength="12" autocomplete="off" autocapitalize="characters" spellcheck="false">
       </FrameField>
-      <button
-        class="key go"
-        type="submit"
-        :disabled="!typed.trim()"
-      >
+      <button class="key go" type="submit" :disabled="!typed.trim()">
         Open
       </button>
     </form>
@@ -73,16 +57,10 @@ const isLive = computed(() => reading.value?.phase === 'working')
         {{ reading.siteName }}, {{ reading.code }}
       </p>
       <h1>{{ reading.where }}</h1>
-      <p
-        class="state"
-        :class="isLive ? 'state-open' : 'state-hold'"
-      >
+      <p class="state" :class="isLive ? 'state-open' : 'state-hold'">
         {{ isLive ? 'Live: hot work is allowed here' : `No hot work here now: ${fireWords.phases[reading.phase]}` }}
       </p>
-      <p
-        v-if="reading.suspendedBecause && reading.phase === 'suspended'"
-        class="said is-stop"
-      >
+      <p v-if="reading.suspendedBecause && reading.phase === 'suspended'" class="said is-stop">
         {{ fireWords.causes[reading.suspendedBecause] }}
       </p>
       <dl>
@@ -104,11 +82,7 @@ const isLive = computed(() => reading.value?.phase === 'working')
         As of {{ at(reading.now) }}. Local code and the fire authority rule.
       </p>
     </template>
-    <p
-      v-else-if="problem"
-      class="said"
-      role="alert"
-    >
+    <p v-else-if="problem" class="said" role="alert">
       {{ problem }} <NuxtLink to="/p">
         Type it
       </NuxtLink>

@@ -8,11 +8,7 @@ const placed = computed(() => lookup.find(String(route.params.bayId)))
 </script>
 
 <template>
-  <StationSheet
-    v-if="placed"
-    :key="placed.bay.bayId"
-    :placed="placed"
-  />
+  <StationSheet v-if="placed" :key="placed.bay.bayId" :placed="placed" />
   <p v-else>
     There is no such bay. <NuxtLink to="/">
       Back to the floor
