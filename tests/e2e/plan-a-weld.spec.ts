@@ -32,6 +32,10 @@ test('the board shows twelve bays without scrolling, and says which is clear to 
   await signInByHand(page, served, 'maren')
   const rows = page.getByRole('link', { name: /^Bay \d+,/ })
   await expect(rows).toHaveCount(12)
+  // Drawn, not only said: a rail of seven gates for each bay, each with its mark, and the word at its end.
+  const marks = await rows.locator('svg.rail').evaluateAll(rails => rails.map(rail => rail.querySelectorAll('g > path, g > rect').length))
+  expect(marks).toEqual(Array.from({ length: 12 }, () => 7))
+  await expect(rows.locator('.word')).toHaveCount(12)
   await expect(page.getByText('1 clear to strike')).toBeVisible()
   expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800)
   const last = await rows.last().boundingBox()

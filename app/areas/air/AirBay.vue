@@ -141,7 +141,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
           height="36"
           viewBox="-18 0 36 44"
           aria-hidden="true"
-        ><RailGateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
+        ><GateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
         Air of bay {{ placed.bay.label }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</small>
       </h2>
       <NuxtLink class="key quiet link" to="/air">

@@ -136,7 +136,7 @@ const plan = computed(() => {
             height="36"
             viewBox="-18 0 36 44"
             aria-hidden="true"
-          ><RailGateMark :state="placed.verdict.byId.air.state" /></svg>
+          ><GateMark :state="placed.verdict.byId.air.state" /></svg>
           <span class="use">
             <template v-if="fraction !== null">
               <AirTemper :fraction="fraction" :action="shopFacts.rules.actionFraction" />

@@ -24,7 +24,7 @@ const marks: readonly { state: GateState, says: string }[] = [
           y2="22"
           stroke="var(--dim)"
           stroke-width="3"
-        /><RailGateMark :state="state" /></svg>
+        /><GateMark :state="state" /></svg>
         {{ says }}
       </li>
     </ul>

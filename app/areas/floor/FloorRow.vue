@@ -27,9 +27,9 @@ const gatesSaid = computed(() =>
       <b class="name">{{ placed.personName ?? '–' }}</b>
       <span class="job" :class="placed.station.job ? 'chalk' : 'soft'">{{ line }}</span>
     </span>
-    <RailStationRail class="rail" :verdict="placed.verdict" :stopped="placed.station.stop !== null" />
+    <StationRail class="rail" :verdict="placed.verdict" :stopped="placed.station.stop !== null" />
     <span class="say">
-      <span class="top"><RailStateWord :word="placed.verdict.word" /><i v-if="placed.unsent" class="unsent pencil">not sent yet</i></span>
+      <span class="top"><StateWord :word="placed.verdict.word" /><i v-if="placed.unsent" class="unsent pencil">not sent yet</i></span>
       <span class="reason">{{ reason }}</span>
     </span>
   </NuxtLink>

@@ -42,7 +42,7 @@ const x = (index: number) => step.value / 2 + index * step.value
     <template v-for="(name, index) in WAY" :key="name">
       <g :transform="`translate(${x(index)} 0)`">
         <path v-if="markOf(index) === 'to-do'" d="M-7 2L0 15L7 2z" fill="var(--ink)" />
-        <RailGateMark v-else-if="markOf(index)" :state="markOf(index)!" />
+        <GateMark v-else-if="markOf(index)" :state="markOf(index)!" />
         <path v-else d="M0 15v14" stroke="var(--soft)" stroke-width="3" />
         <text
           v-if="wide"

@@ -38,7 +38,7 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
         height="36"
         viewBox="-18 0 36 44"
         aria-hidden="true"
-      ><RailGateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because
+      ><GateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because
     </h3>
     <ul class="findings">
       <li

@@ -44,7 +44,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
 <template>
   <div class="line">
     <button class="main" type="button" @click="$emit('open')">
-      <svg width="36" height="44" viewBox="-18 0 36 44" aria-hidden="true"><RailGateMark :state="gate.state" /></svg>
+      <svg width="36" height="44" viewBox="-18 0 36 44" aria-hidden="true"><GateMark :state="gate.state" /></svg>
       <b>{{ words.gates[gate.gate] }}<small :class="`state-${gate.state}`">{{ words.gateStates[gate.state] }}</small><small
         v-if="age"
         class="age print"

@@ -1,26 +1,16 @@
 <script setup lang="ts">
 import { jobPattern } from '#core/job/job-pattern'
 import type { Job } from '#core/job/job'
-import { USUAL_ARC_MINUTES, USUAL_CHOICES, USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
+import { USUAL_ARC_MINUTES, USUAL_CHOICES } from '#core/job/usual-choices'
 import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
-import {
-  BASE_METALS,
-  COATINGS,
-  CONFINEMENTS,
-  CONSUMABLES,
-  CONTAINERS,
-  FUEL_GASES,
-  POSITIONS,
-  RESIDUES,
-  SHIELDING_GASES,
-  TIPS,
-} from '#core/ids/vocabulary'
 import type { CoatingId } from '#core/ids/vocabulary'
 import { stationStream } from '#core/ids/streams'
-import { kitWords } from '#shared/words/en/kit-words'
 import type { Placed } from '~/stores/judged'
+import { JOB_LINES } from '~/areas/station/jobLines'
+import type { About, ChoiceField, JobUnit } from '~/areas/station/jobLines'
 import { PROCESS_ORDER, useJobDraft } from '~/areas/station/useJobDraft'
+import type { ShopUnit } from '~/frame/useShopUnits'
 import type { JobField } from '#core/ids/job-ids'
 
 /** Sets the job of a bay, and of others with it, with few taps. Every answer is worked out here while it is typed. */
@@ -80,11 +70,24 @@ function chooseCoating(id: CoatingId) {
   if (id === 'none') advance()
 }
 
-const usual = computed(() => USUAL_CHOICES[draft.value.process ?? 'smaw'])
-const traits = computed(() => draft.value.process ? PROCESS_TRAITS[draft.value.process] : null)
-const usualFirst = <Id extends string>(first: readonly Id[], all: readonly Id[]): readonly Id[] => first.length > 0 ? first : all
+/** One of the keys of a line was tapped. */
+function pick(field: ChoiceField, id: string) {
+  if (field === 'coating') chooseCoating(id as CoatingId)
+  else choose(field, id as Job[Exclude<ChoiceField, 'coating'>])
+}
+
+const about = computed<About | null>(() => {
+  const { process } = draft.value
+  return process ? { draft: draft.value, traits: PROCESS_TRAITS[process], usual: USUAL_CHOICES[process] } : null
+})
+const lines = computed(() => JOB_LINES.filter(({ isAsked }) => about.value !== null && isAsked(about.value)))
 const allRods = ref(false)
-const rods = computed(() => allRods.value ? CONSUMABLES : usualFirst(usual.value.consumables, CONSUMABLES))
+const strippedSays = computed(() => {
+  const { coatingStripped, strippedWidthMm } = draft.value
+  return coatingStripped ? `, stripped ${strippedWidthMm === undefined ? '' : q.value.length(strippedWidthMm)}` : ''
+})
+const TIMES = { startsAt: 'starts', endsAt: 'ends' } as const
+const USUAL_TIMES = [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const
 const isRange = ref(draft.value.currentRangeA !== undefined)
 const rangeText = ref([draft.value.currentRangeA?.[0] ?? '', draft.value.currentRangeA?.[1] ?? ''].map(String))
 const rangeWrong = computed(() => {
@@ -102,25 +105,22 @@ function typedRange() {
   if (rangeText.value.every(text => text.trim() !== '') && rangeWrong.value === null) apply({ currentRangeA: [low!, high!] })
 }
 
-const isUs = computed(() => facts.rules.units === 'us')
-const length = computed(() => isUs.value
-  ? { unit: 'in', step: 0.03, toShown: inchFromMm, fromShown: mmFromInch }
-  : { unit: 'mm', step: 0.5, toShown: (mm: number) => mm, fromShown: (mm: number) => mm })
-const flow = computed(() => isUs.value
-  ? { unit: 'cfh', step: 5, toShown: cfhFromLPerH, fromShown: lPerHFromCfh }
-  : { unit: 'L/h', step: 50, toShown: (lPerH: number) => lPerH, fromShown: (lPerH: number) => lPerH })
-
-const gasFlow = computed(() => isUs.value
-  ? { unit: 'cfh', step: 5, toShown: (lPerMin: number) => cfhFromLPerH(lPerMin * 60), fromShown: (cfh: number) => lPerHFromCfh(cfh) / 60 }
-  : { unit: 'L/min', step: 1, toShown: (lPerMin: number) => lPerMin, fromShown: (lPerMin: number) => lPerMin })
-const drawsGas = computed(
-  () =>
-    traits.value?.usesGas === true
-    && traits.value.heat !== 'flame'
-    && !(draft.value.process === 'pac' && draft.value.shieldingGas === 'none'),
-)
-const CUTTING_GASES = ['none', 'air', 'nitrogen', 'oxygen', 'argon-hydrogen', 'argon'] as const
-const cuttingGases = { ...words.shieldingGases, none: 'shop air' }
+const shopUnits = useShopUnits()
+const same = (value: number): number => value
+const METRIC = {
+  length: { unit: 'mm', step: 0.5, toShown: same, fromShown: same },
+  flow: { unit: 'L/h', step: 50, toShown: same, fromShown: same },
+  gasFlow: { unit: 'L/min', step: 1, toShown: same, fromShown: same },
+} as const satisfies Partial<Record<JobUnit, ShopUnit>>
+const US = {
+  length: { unit: 'in', step: 0.03, toShown: inchFromMm, fromShown: mmFromInch },
+  flow: { unit: 'cfh', step: 5, toShown: cfhFromLPerH, fromShown: lPerHFromCfh },
+  gasFlow: { unit: 'cfh', step: 5, toShown: lPerMin => cfhFromLPerH(lPerMin * 60), fromShown: cfh => lPerHFromCfh(cfh) / 60 },
+} as const satisfies Record<keyof typeof METRIC, ShopUnit>
+const units = computed<Readonly<Record<JobUnit, ShopUnit>>>(() => {
+  const { wireFeed, travel } = shopUnits.value
+  return { wireFeed, travel, ...facts.rules.units === 'us' ? US : METRIC }
+})
 
 const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
 const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field => parts.value.get(field)).find(Boolean)
@@ -146,8 +146,6 @@ const airSays = computed(() => {
     ) ?? verdict.value.air.missing.find(({ code }) => code === 'fume.input-missing')
   return said && draft.value.consumable !== undefined ? lookup.say(said).message : null
 })
-const fromWire = computed(() => ['gmaw', 'fcaw-g', 'fcaw-s'].includes(draft.value.process ?? ''))
-const units = useShopUnits()
 const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'hands'))
 const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
 
@@ -243,413 +241,173 @@ async function clear() {
       </div>
     </StationJobLine>
 
-    <template v-if="traits">
-      <StationJobLine
-        v-if="traits.byCurrent"
-        label="Current"
-        :said="said('currentA', 'currentRangeA')?.text ?? null"
-        :ink="said('currentA', 'currentRangeA')?.ink ?? 'chalk'"
-        :open="open === 'currentA'"
-        @toggle="toggle('currentA')"
-        @confirm="confirm('currentA', 'currentRangeA')"
-      >
-        <StationJobNumber
-          v-if="!isRange"
-          field="currentA"
-          label="Current"
-          unit="A"
-          :step="5"
-          :value="draft.currentA"
-          :usual="usual.currentsA"
-          @set="set('currentA', $event)"
-        />
-        <div v-else class="range">
-          <label><span>lowest</span><input v-model="rangeText[0]" inputmode="decimal" @input="typedRange"></label>
-          <label><span>highest</span><input v-model="rangeText[1]" inputmode="decimal" @input="typedRange"></label>
-          <p class="wrong" role="status">
-            {{ rangeWrong }}
-          </p>
-        </div>
-        <div class="keys">
-          <button class="key" type="button" @click="isRange = !isRange">
-            {{ isRange ? 'One current' : 'A range' }}
-          </button>
-          <button v-if="pencilCurrent" class="key" type="button" @click="takePencilCurrent">
-            <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
-          </button>
-          <button v-if="isSet('currentA')" class="key go" type="button" @click="advance">
-            Next
-          </button>
-        </div>
-      </StationJobLine>
-
-      <StationJobChoice
-        v-if="traits.needsConsumable"
-        label="Rod or wire"
-        :ids="rods"
-        :named="words.consumables"
-        :chosen="draft.consumable"
-        :ink="inkOf('consumable')"
-        :open="open === 'consumable'"
-        @toggle="toggle('consumable')"
-        @confirm="confirm('consumable')"
-        @choose="choose('consumable', $event)"
-      >
-        <button v-if="!allRods" class="key quiet" type="button" @click="allRods = true">
-          Others
-        </button>
-      </StationJobChoice>
-
-      <StationJobLine
-        v-if="traits.needsDiameter"
-        label="Diameter"
-        :said="said('electrodeDiameterMm')?.text ?? null"
-        :ink="inkOf('electrodeDiameterMm')"
-        :open="open === 'electrodeDiameterMm'"
-        @toggle="toggle('electrodeDiameterMm')"
-        @confirm="confirm('electrodeDiameterMm')"
-      >
-        <StationJobNumber
-          field="electrodeDiameterMm"
-          label="Diameter"
-          v-bind="length"
-          :step="isUs ? 0.01 : 0.1"
-          :value="draft.electrodeDiameterMm"
-          :usual="usual.diametersMm"
-          @set="set('electrodeDiameterMm', $event)"
-        />
-        <button v-if="isSet('electrodeDiameterMm')" class="key go" type="button" @click="advance">
-          Next
-        </button>
-      </StationJobLine>
-
-      <StationJobLine
-        v-if="fromWire"
-        label="Wire feed"
-        :said="said('wireFeedMPerMin')?.text ?? 'if known'"
-        :ink="inkOf('wireFeedMPerMin')"
-        :open="open === 'wireFeedMPerMin'"
-        @toggle="toggle('wireFeedMPerMin')"
-        @confirm="confirm('wireFeedMPerMin')"
-      >
-        <StationJobNumber
-          field="wireFeedMPerMin"
-          label="Wire feed"
-          v-bind="units.wireFeed"
-          :value="draft.wireFeedMPerMin"
-          :usual="[3, 5, 7, 9, 12]"
-          @set="set('wireFeedMPerMin', $event)"
-        />
-      </StationJobLine>
-
-      <StationJobChoice
-        v-if="traits.needsShieldingGas"
-        label="Shielding gas"
-        :ids="usualFirst(usual.shieldingGases, SHIELDING_GASES.slice(0, 7))"
-        :named="words.shieldingGases"
-        :chosen="draft.shieldingGas"
-        :ink="inkOf('shieldingGas')"
-        :open="open === 'shieldingGas'"
-        @toggle="toggle('shieldingGas')"
-        @confirm="confirm('shieldingGas')"
-        @choose="choose('shieldingGas', $event)"
-      />
-
-      <StationJobChoice
-        v-if="draft.process === 'pac'"
-        label="Cutting gas"
-        :ids="CUTTING_GASES"
-        :named="cuttingGases"
-        :chosen="draft.shieldingGas"
-        :ink="inkOf('shieldingGas')"
-        :open="open === 'shieldingGas'"
-        @toggle="toggle('shieldingGas')"
-        @confirm="confirm('shieldingGas')"
-        @choose="choose('shieldingGas', $event)"
-      />
-
-      <StationJobLine
-        v-if="drawsGas"
-        label="Gas flow"
-        :said="said('gasFlowLPerMin')?.text ?? 'for how long it lasts'"
-        :ink="inkOf('gasFlowLPerMin')"
-        :open="open === 'gasFlowLPerMin'"
-        @toggle="toggle('gasFlowLPerMin')"
-        @confirm="confirm('gasFlowLPerMin')"
-      >
-        <StationJobNumber
-          field="gasFlowLPerMin"
-          label="Gas flow"
-          v-bind="gasFlow"
-          :value="draft.gasFlowLPerMin"
-          :usual="[8, 10, 12, 15, 18]"
-          @set="set('gasFlowLPerMin', $event)"
-        />
-      </StationJobLine>
-      <StationJobChoice
-        v-if="traits.heat === 'flame'"
-        label="Fuel gas"
-        :ids="FUEL_GASES"
-        :named="kitWords.gases"
-        :chosen="draft.fuelGas"
-        :ink="inkOf('fuelGas')"
-        :open="open === 'fuelGas'"
-        @toggle="toggle('fuelGas')"
-        @confirm="confirm('fuelGas')"
-        @choose="choose('fuelGas', $event)"
-      />
-      <StationJobChoice
-        v-if="traits.heat === 'flame'"
-        label="Tip"
-        hint="Its class says how much gas it takes at the most; the head's own table is better."
-        :ids="TIPS"
-        :named="kitWords.tips"
-        :chosen="draft.tip"
-        :ink="inkOf('tip')"
-        :open="open === 'tip'"
-        @toggle="toggle('tip')"
-        @confirm="confirm('tip')"
-        @choose="choose('tip', $event)"
-      />
-
-      <StationJobLine
-        label="Thickness"
-        :said="said('plateThicknessMm')?.text ?? null"
-        :ink="inkOf('plateThicknessMm')"
-        :open="open === 'plateThicknessMm'"
-        @toggle="toggle('plateThicknessMm')"
-        @confirm="confirm('plateThicknessMm')"
-      >
-        <StationJobNumber
-          field="plateThicknessMm"
-          label="Thickness"
-          v-bind="length"
-          :value="draft.plateThicknessMm"
-          :usual="USUAL_THICKNESSES_MM"
-          @set="set('plateThicknessMm', $event)"
-        />
-        <button v-if="isSet('plateThicknessMm')" class="key go" type="button" @click="advance">
-          Next
-        </button>
-      </StationJobLine>
-
-      <StationJobLine
-        v-if="draft.process === 'ofw'"
-        label="Acetylene"
-        :said="said('acetyleneFlowLPerH')?.text ?? 'if known'"
-        :ink="inkOf('acetyleneFlowLPerH')"
-        :open="open === 'acetyleneFlowLPerH'"
-        @toggle="toggle('acetyleneFlowLPerH')"
-      >
-        <StationJobNumber
-          field="acetyleneFlowLPerH"
-          label="Acetylene flow"
-          v-bind="flow"
-          :value="draft.acetyleneFlowLPerH"
-          :usual="[100, 200, 400, 800]"
-          @set="set('acetyleneFlowLPerH', $event)"
-        />
-      </StationJobLine>
-      <StationJobLine
-        v-if="draft.process === 'ofc'"
-        label="Oxygen"
-        :said="said('oxygenFlowLPerH')?.text ?? 'if known'"
-        :ink="inkOf('oxygenFlowLPerH')"
-        :open="open === 'oxygenFlowLPerH'"
-        @toggle="toggle('oxygenFlowLPerH')"
-      >
-        <StationJobNumber
-          field="oxygenFlowLPerH"
-          label="Oxygen flow"
-          v-bind="flow"
-          :value="draft.oxygenFlowLPerH"
-          :usual="[1500, 2500, 5000]"
-          @set="set('oxygenFlowLPerH', $event)"
-        />
-      </StationJobLine>
-
-      <StationJobChoice
-        label="Base metal"
-        :ids="BASE_METALS"
-        :named="words.baseMetals"
-        :chosen="draft.baseMetal"
-        :ink="inkOf('baseMetal')"
-        :open="open === 'baseMetal'"
-        @toggle="toggle('baseMetal')"
-        @confirm="confirm('baseMetal')"
-        @choose="choose('baseMetal', $event)"
-      />
-
-      <StationJobChoice
-        label="Coating"
-        hint="Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium."
-        :ids="COATINGS"
-        :named="words.coatings"
-        :chosen="draft.coating"
-        :ink="inkOf('coating')"
-        :open="open === 'coating'"
-        :suffix="draft.coatingStripped ? `, stripped ${draft.strippedWidthMm === undefined ? '' : q.length(draft.strippedWidthMm)}` : ''"
-        @toggle="toggle('coating')"
-        @confirm="confirm('coating')"
-        @choose="chooseCoating"
-      >
-        <button
-          v-if="draft.coating && draft.coating !== 'none'"
-          class="key"
-          :class="{ picked: draft.coatingStripped }"
-          :aria-pressed="draft.coatingStripped === true"
-          type="button"
-          @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)"
+    <template v-if="about">
+      <template v-for="line in lines" :key="line.label">
+        <StationJobChoice
+          v-if="line.kind === 'choice'"
+          :label="line.label"
+          :hint="line.hint"
+          :ids="line.all && allRods ? line.all : line.ids(about)"
+          :named="line.named"
+          :chosen="draft[line.field]"
+          :ink="inkOf(line.field)"
+          :open="open === line.field"
+          :suffix="line.field === 'coating' ? strippedSays : ''"
+          @toggle="toggle(line.field)"
+          @confirm="confirm(line.field)"
+          @choose="pick(line.field, $event)"
         >
-          stripped where the arc will be
-        </button>
-        <div v-if="draft.coatingStripped" class="strip">
-          <p class="hint">
-            How wide is it off, on each side of the joint and on both faces?
+          <button v-if="line.all && !allRods" class="key quiet" type="button" @click="allRods = true">
+            Others
+          </button>
+          <template v-if="line.field === 'coating' && draft.coating && draft.coating !== 'none'">
+            <button
+              class="key"
+              :class="{ picked: draft.coatingStripped }"
+              :aria-pressed="draft.coatingStripped === true"
+              type="button"
+              @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)"
+            >
+              stripped where the arc will be
+            </button>
+            <div v-if="draft.coatingStripped" class="strip">
+              <p class="hint">
+                How wide is it off, on each side of the joint and on both faces?
+              </p>
+              <StationJobNumber
+                field="strippedWidthMm"
+                label="Stripped width"
+                v-bind="shopUnits.width"
+                :value="draft.strippedWidthMm"
+                :usual="[15, 25, 30, 50, 100]"
+                @set="set('strippedWidthMm', $event)"
+              />
+            </div>
+            <button class="key go" type="button" @click="advance">
+              Next
+            </button>
+          </template>
+        </StationJobChoice>
+
+        <StationJobLine
+          v-else-if="line.kind === 'number'"
+          :label="line.label"
+          :said="said(line.field)?.text ?? line.unsaid"
+          :ink="inkOf(line.field)"
+          :open="open === line.field"
+          @toggle="toggle(line.field)"
+          @confirm="confirm(line.field)"
+        >
+          <p v-if="line.hint" class="hint">
+            {{ line.hint }}
           </p>
           <StationJobNumber
-            field="strippedWidthMm"
-            label="Stripped width"
-            v-bind="units.width"
-            :value="draft.strippedWidthMm"
-            :usual="[15, 25, 30, 50, 100]"
-            @set="set('strippedWidthMm', $event)"
+            :field="line.field"
+            :label="line.entry ?? line.label"
+            v-bind="units[line.unit]"
+            :step="line.step?.[facts.rules.units] ?? units[line.unit].step"
+            :value="draft[line.field]"
+            :usual="line.usual(about)"
+            @set="set(line.field, $event)"
           />
-        </div>
-        <button v-if="draft.coating && draft.coating !== 'none'" class="key go" type="button" @click="advance">
-          Next
-        </button>
-      </StationJobChoice>
-
-      <StationJobLine
-        v-if="draft.coating && draft.coating !== 'none'"
-        label="Travel"
-        :said="said('travelSpeedMPerMin')?.text ?? 'if known'"
-        :ink="inkOf('travelSpeedMPerMin')"
-        :open="open === 'travelSpeedMPerMin'"
-        @toggle="toggle('travelSpeedMPerMin')"
-        @confirm="confirm('travelSpeedMPerMin')"
-      >
-        <p class="hint">
-          How fast the arc goes along the joint: it says how much coating burns in a minute.
-        </p>
-        <StationJobNumber
-          field="travelSpeedMPerMin"
-          label="Travel speed"
-          v-bind="units.travel"
-          :value="draft.travelSpeedMPerMin"
-          :usual="[0.1, 0.2, 0.3, 0.5]"
-          @set="set('travelSpeedMPerMin', $event)"
-        />
-      </StationJobLine>
-
-      <StationJobChoice
-        label="Position"
-        :ids="POSITIONS"
-        :named="words.positions"
-        :chosen="draft.position"
-        :ink="inkOf('position')"
-        :open="open === 'position'"
-        @toggle="toggle('position')"
-        @confirm="confirm('position')"
-        @choose="choose('position', $event)"
-      />
-
-      <StationJobChoice
-        label="Where"
-        :ids="CONFINEMENTS"
-        :named="words.confinements"
-        :chosen="draft.confinement"
-        :ink="inkOf('confinement')"
-        :open="open === 'confinement'"
-        @toggle="toggle('confinement')"
-        @confirm="confirm('confinement')"
-        @choose="choose('confinement', $event)"
-      />
-
-      <StationJobLine
-        label="Arc minutes"
-        :said="said('arcMinPerH')?.text ?? null"
-        :ink="inkOf('arcMinPerH')"
-        :open="open === 'arcMinPerH'"
-        @toggle="toggle('arcMinPerH')"
-        @confirm="confirm('arcMinPerH')"
-      >
-        <p class="hint">
-          How many minutes in an hour the arc burns.
-        </p>
-        <div class="keys">
-          <button
-            v-for="minutes in USUAL_ARC_MINUTES"
-            :key="minutes"
-            class="key"
-            :class="{ picked: draft.arcMinPerH === minutes }"
-            type="button"
-            @click="choose('arcMinPerH', minutes)"
-          >
-            {{ minutes }}
+          <button v-if="line.unsaid === null && isSet(line.field)" class="key go" type="button" @click="advance">
+            Next
           </button>
-        </div>
-      </StationJobLine>
+        </StationJobLine>
 
-      <StationJobLine
-        label="From, to"
-        :said="said('startsAt')?.text ?? null"
-        :ink="inkOf('startsAt')"
-        :open="open === 'times'"
-        @toggle="toggle('times')"
-        @confirm="confirm('startsAt', 'endsAt')"
-      >
-        <div class="range">
-          <label><span>starts</span><input
-            type="time"
-            :value="draft.startsAt"
-            @change="set('startsAt', ($event.target as HTMLInputElement).value || undefined)"
-          ></label>
-          <label><span>ends</span><input
-            type="time"
-            :value="draft.endsAt"
-            @change="set('endsAt', ($event.target as HTMLInputElement).value || undefined)"
-          ></label>
-        </div>
-        <div class="keys">
-          <button
-            v-for="[from, to] in [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const"
-            :key="from + to"
-            class="key"
-            type="button"
-            @click="apply({ startsAt: from, endsAt: to }); advance()"
-          >
-            {{ from }} to {{ to }}
-          </button>
-        </div>
-      </StationJobLine>
+        <StationJobLine
+          v-else-if="line.field === 'currentA'"
+          :label="line.label"
+          :said="said('currentA', 'currentRangeA')?.text ?? null"
+          :ink="said('currentA', 'currentRangeA')?.ink ?? 'chalk'"
+          :open="open === 'currentA'"
+          @toggle="toggle('currentA')"
+          @confirm="confirm('currentA', 'currentRangeA')"
+        >
+          <StationJobNumber
+            v-if="!isRange"
+            field="currentA"
+            label="Current"
+            unit="A"
+            :step="5"
+            :value="draft.currentA"
+            :usual="about.usual.currentsA"
+            @set="set('currentA', $event)"
+          />
+          <div v-else class="range">
+            <label><span>lowest</span><input v-model="rangeText[0]" inputmode="decimal" @input="typedRange"></label>
+            <label><span>highest</span><input v-model="rangeText[1]" inputmode="decimal" @input="typedRange"></label>
+            <p class="wrong" role="status">
+              {{ rangeWrong }}
+            </p>
+          </div>
+          <div class="keys">
+            <button class="key" type="button" @click="isRange = !isRange">
+              {{ isRange ? 'One current' : 'A range' }}
+            </button>
+            <button v-if="pencilCurrent" class="key" type="button" @click="takePencilCurrent">
+              <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
+            </button>
+            <button v-if="isSet('currentA')" class="key go" type="button" @click="advance">
+              Next
+            </button>
+          </div>
+        </StationJobLine>
 
-      <StationJobChoice
-        label="Degreaser"
-        hint="Is degreaser or brake cleaner on the work? An arc turns it into phosgene."
-        :ids="RESIDUES"
-        :named="words.residues"
-        :chosen="draft.residue"
-        :ink="inkOf('residue')"
-        :open="open === 'residue'"
-        @toggle="toggle('residue')"
-        @confirm="confirm('residue')"
-        @choose="choose('residue', $event)"
-      />
+        <StationJobLine
+          v-else-if="line.field === 'arcMinPerH'"
+          :label="line.label"
+          :said="said('arcMinPerH')?.text ?? null"
+          :ink="inkOf('arcMinPerH')"
+          :open="open === 'arcMinPerH'"
+          @toggle="toggle('arcMinPerH')"
+          @confirm="confirm('arcMinPerH')"
+        >
+          <p class="hint">
+            {{ line.hint }}
+          </p>
+          <div class="keys">
+            <button
+              v-for="minutes in USUAL_ARC_MINUTES"
+              :key="minutes"
+              class="key"
+              :class="{ picked: draft.arcMinPerH === minutes }"
+              type="button"
+              @click="choose('arcMinPerH', minutes)"
+            >
+              {{ minutes }}
+            </button>
+          </div>
+        </StationJobLine>
 
-      <StationJobChoice
-        label="Container"
-        hint="A tank, drum or closed section that held something, or nobody knows what, counts as flammable."
-        :ids="CONTAINERS"
-        :named="words.containers"
-        :chosen="draft.container"
-        :ink="inkOf('container')"
-        :open="open === 'container'"
-        @toggle="toggle('container')"
-        @confirm="confirm('container')"
-        @choose="choose('container', $event)"
-      />
+        <StationJobLine
+          v-else
+          :label="line.label"
+          :said="said('startsAt')?.text ?? null"
+          :ink="inkOf('startsAt')"
+          :open="open === 'times'"
+          @toggle="toggle('times')"
+          @confirm="confirm('startsAt', 'endsAt')"
+        >
+          <div class="range">
+            <label v-for="(called, field) in TIMES" :key="field">
+              <span>{{ called }}</span>
+              <input type="time" :value="draft[field]" @change="set(field, ($event.target as HTMLInputElement).value || undefined)">
+            </label>
+          </div>
+          <div class="keys">
+            <button
+              v-for="[from, to] in USUAL_TIMES"
+              :key="from + to"
+              class="key"
+              type="button"
+              @click="apply({ startsAt: from, endsAt: to }); advance()"
+            >
+              {{ from }} to {{ to }}
+            </button>
+          </div>
+        </StationJobLine>
+      </template>
 
       <StationJobLine
         label="Also on"

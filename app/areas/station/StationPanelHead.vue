@@ -14,7 +14,7 @@ const emit = defineEmits<{ because: [] }>()
         height="36"
         viewBox="-18 0 36 44"
         aria-hidden="true"
-      ><RailGateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}
+      ><GateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}
     </h3>
     <button class="key" type="button" @click="emit('because')">
       Because

@@ -19,7 +19,7 @@ const liveTo = computed(() => {
     <line x1="0" y1="22" :x2="width" y2="22" stroke="var(--dim)" stroke-width="3" />
     <line x1="0" y1="22" :x2="liveTo" y2="22" stroke="var(--ink)" stroke-width="5" />
     <g v-for="({ gate, state }, index) in verdict.gates" :key="gate" :transform="`translate(${at(index)} 0)`">
-      <RailGateMark :state="state" />
+      <GateMark :state="state" />
     </g>
   </svg>
 </template>

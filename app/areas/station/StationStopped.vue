@@ -33,7 +33,7 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
 <template>
   <section class="said is-stop" aria-label="Stopped">
     <p class="big">
-      <RailStateWord word="stopped" /> <span class="chalk">{{ stop.reason }}</span>
+      <StateWord word="stopped" /> <span class="chalk">{{ stop.reason }}</span>
     </p>
     <p class="soft">
       By {{ by }} at {{ since }}.

@@ -1,0 +1,162 @@
+import type { Job } from '#core/job/job'
+import type { ProcessTraits } from '#core/job/process-traits'
+import type { USUAL_CHOICES } from '#core/job/usual-choices'
+import { USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
+import {
+  BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS,
+} from '#core/ids/vocabulary'
+import { kitWords } from '#shared/words/en/kit-words'
+import type { NumberField } from './useJobDraft'
+import { words } from '~/frame/words'
+
+/** What decides whether a line is asked: the job as far as it is said, what its process is like, and what is usual with it. */
+export interface About {
+  readonly draft: Partial<Job>
+  readonly traits: ProcessTraits
+  readonly usual: (typeof USUAL_CHOICES)[keyof typeof USUAL_CHOICES]
+}
+
+interface Line {
+  readonly label: string
+  readonly hint?: string
+  readonly isAsked: (about: About) => boolean
+}
+
+export type ChoiceField
+  = 'consumable' | 'shieldingGas' | 'fuelGas' | 'tip' | 'baseMetal' | 'coating' | 'position' | 'confinement' | 'residue' | 'container'
+
+/** Answered by one key out of a list. */
+export interface ChoiceLine extends Line {
+  readonly kind: 'choice'
+  readonly field: ChoiceField
+  /** The keys, the usual ones where there are any. */
+  readonly ids: (about: About) => readonly string[]
+  /** All there are, where a tap shows them. */
+  readonly all?: readonly string[]
+  readonly named: Readonly<Record<string, string>>
+}
+
+export type JobUnit = 'length' | 'wireFeed' | 'gasFlow' | 'flow' | 'travel'
+
+/** Answered by a number. */
+export interface NumberLine extends Line {
+  readonly kind: 'number'
+  readonly field: NumberField
+  /** What the number is called where it is typed, if not as its line. */
+  readonly entry?: string
+  readonly unit: JobUnit
+  /** A step finer than the unit's own. */
+  readonly step?: { readonly metric: number, readonly us: number }
+  readonly usual: (about: About) => readonly number[]
+  /** What stands there while nobody said it; null where it has to be said. */
+  readonly unsaid: string | null
+}
+
+/** Answered in a way of its own. */
+export interface OwnLine extends Line {
+  readonly kind: 'own'
+  readonly field: 'currentA' | 'arcMinPerH' | 'startsAt'
+}
+export type JobLine = ChoiceLine | NumberLine | OwnLine
+
+const always = () => true
+const usualOr = <Id extends string>(usual: readonly Id[], all: readonly Id[]): readonly Id[] => (usual.length > 0 ? usual : all)
+const isFlame = ({ traits }: About) => traits.heat === 'flame'
+const IF_KNOWN = 'if known'
+
+function choice<Field extends ChoiceField>(
+  field: Field,
+  label: string,
+  named: Readonly<Record<NonNullable<Job[Field]>, string>>,
+  ids: (about: About) => readonly NonNullable<Job[Field]>[],
+  { isAsked = always, hint, all }: Partial<Pick<ChoiceLine, 'isAsked' | 'hint' | 'all'>> = {},
+): ChoiceLine {
+  return { kind: 'choice', field, label, named, ids, isAsked, hint, all }
+}
+const number = (field: NumberField, label: string, rest: Omit<NumberLine, 'kind' | 'field' | 'label'>): NumberLine => ({
+  kind: 'number',
+  field,
+  label,
+  ...rest,
+})
+
+/** The lines of a job card in their order: what each asks, of which jobs, and how it is answered. */
+export const JOB_LINES: readonly JobLine[] = [
+  { kind: 'own', field: 'currentA', label: 'Current', isAsked: ({ traits }) => traits.byCurrent },
+  choice('consumable', 'Rod or wire', words.consumables, ({ usual }) => usualOr(usual.consumables, CONSUMABLES), {
+    isAsked: ({ traits }) => traits.needsConsumable,
+    all: CONSUMABLES,
+  }),
+  number('electrodeDiameterMm', 'Diameter', {
+    isAsked: ({ traits }) => traits.needsDiameter,
+    unit: 'length',
+    step: { metric: 0.1, us: 0.01 },
+    usual: ({ usual }) => usual.diametersMm,
+    unsaid: null,
+  }),
+  number('wireFeedMPerMin', 'Wire feed', {
+    isAsked: ({ draft }) => ['gmaw', 'fcaw-g', 'fcaw-s'].includes(draft.process ?? ''),
+    unit: 'wireFeed',
+    usual: () => [3, 5, 7, 9, 12],
+    unsaid: IF_KNOWN,
+  }),
+  choice('shieldingGas', 'Shielding gas', words.shieldingGases, ({ usual }) => usualOr(usual.shieldingGases, SHIELDING_GASES.slice(0, 7)), {
+    isAsked: ({ traits }) => traits.needsShieldingGas,
+  }),
+  choice(
+    'shieldingGas',
+    'Cutting gas',
+    { ...words.shieldingGases, none: 'shop air' },
+    () => ['none', 'air', 'nitrogen', 'oxygen', 'argon-hydrogen', 'argon'],
+    { isAsked: ({ draft }) => draft.process === 'pac' },
+  ),
+  number('gasFlowLPerMin', 'Gas flow', {
+    isAsked: about =>
+      about.traits.usesGas && !isFlame(about) && !(about.draft.process === 'pac' && about.draft.shieldingGas === 'none'),
+    unit: 'gasFlow',
+    usual: () => [8, 10, 12, 15, 18],
+    unsaid: 'for how long it lasts',
+  }),
+  choice('fuelGas', 'Fuel gas', kitWords.gases, () => FUEL_GASES, { isAsked: isFlame }),
+  choice('tip', 'Tip', kitWords.tips, () => TIPS, {
+    isAsked: isFlame,
+    hint: 'Its class says how much gas it takes at the most; the head\'s own table is better.',
+  }),
+  number('plateThicknessMm', 'Thickness', { isAsked: always, unit: 'length', usual: () => USUAL_THICKNESSES_MM, unsaid: null }),
+  number('acetyleneFlowLPerH', 'Acetylene', {
+    entry: 'Acetylene flow',
+    isAsked: ({ draft }) => draft.process === 'ofw',
+    unit: 'flow',
+    usual: () => [100, 200, 400, 800],
+    unsaid: IF_KNOWN,
+  }),
+  number('oxygenFlowLPerH', 'Oxygen', {
+    entry: 'Oxygen flow',
+    isAsked: ({ draft }) => draft.process === 'ofc',
+    unit: 'flow',
+    usual: () => [1500, 2500, 5000],
+    unsaid: IF_KNOWN,
+  }),
+  choice('baseMetal', 'Base metal', words.baseMetals, () => BASE_METALS),
+  choice('coating', 'Coating', words.coatings, () => COATINGS, {
+    hint: 'Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium.',
+  }),
+  number('travelSpeedMPerMin', 'Travel', {
+    entry: 'Travel speed',
+    isAsked: ({ draft }) => draft.coating !== undefined && draft.coating !== 'none',
+    hint: 'How fast the arc goes along the joint: it says how much coating burns in a minute.',
+    unit: 'travel',
+    usual: () => [0.1, 0.2, 0.3, 0.5],
+    unsaid: IF_KNOWN,
+  }),
+  choice('position', 'Position', words.positions, () => POSITIONS),
+  choice('confinement', 'Where', words.confinements, () => CONFINEMENTS),
+  { kind: 'own', field: 'arcMinPerH', label: 'Arc minutes', isAsked: always, hint: 'How many minutes in an hour the arc burns.' },
+  { kind: 'own', field: 'startsAt', label: 'From, to', isAsked: always },
+  choice('residue', 'Degreaser', words.residues, () => RESIDUES, {
+    hint: 'Is degreaser or brake cleaner on the work? An arc turns it into phosgene.',
+  }),
+  choice('container', 'Container', words.containers, () => CONTAINERS, {
+    hint: 'A tank, drum or closed section that held something, or nobody knows what, counts as flammable.',
+  }),
+]
