@@ -9,13 +9,13 @@ const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium']
 /** Where the browser is: `CHROMIUM` where it is set; undefined where there is none. */
 export const findBrowser = () => process.env.CHROMIUM || BROWSERS.find(existsSync)
 
-/** Installs the lighter one where it is not there. Where only the whole one is, and nothing can be installed, that does. */
+/** Installs the lighter one where it is not there. Where that cannot be, the whole one does. */
 export async function ensureBrowser() {
   if (process.env.CHROMIUM || existsSync(BROWSERS[0])) return
   try {
     await installDebian('Chromium', ['chromium-headless-shell'])
   } catch (error) {
-    if (!findBrowser()) throw error
-    say(`${error.message} The tests walk with ${findBrowser()}.`)
+    say(`${error.message} The tests walk with the whole of it.`)
+    if (!findBrowser()) await installDebian('Chromium', ['chromium'])
   }
 }

@@ -10,6 +10,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => served.stop())
 
+// The longest file by far: called so that it is begun first, and no worker is left alone with it at the end.
 const SCREENS = [
   '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes',
   '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body', '/bay/bay-4?do=air',
