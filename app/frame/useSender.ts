@@ -11,7 +11,9 @@ const targetsOf = (on: On): readonly Target[] => {
 /** Sends what is done on a page, and keeps what came of the last of it, for showing beside what caused it. */
 export function useSender() {
   const outbox = useOutbox()
-  const busy = ref(false)
+  const pending = ref(0)
+  /** Something is on its way; two at once are both waited for. */
+  const busy = computed(() => pending.value > 0)
   const last = shallowRef<Sent | null>(null)
   const isRefused = computed(() => last.value !== null && !last.value.ok)
   /** Why the last was refused; null where it was not. */
@@ -26,11 +28,11 @@ export function useSender() {
 
   /** @param signature signs it with a PIN: now or not at all */
   async function send<Type extends CommandType>(type: Type, on: On, payload: CommandPayloads[Type], signature?: Signature): Promise<Sent> {
-    busy.value = true
+    pending.value++
     last.value = null
     const targets = targetsOf(on)
     const sent = signature ? await outbox.sendSigned(type, targets, payload, signature) : await outbox.send(type, targets, payload)
-    busy.value = false
+    pending.value--
     last.value = sent
     return sent
   }

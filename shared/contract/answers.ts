@@ -69,7 +69,8 @@ export function addressOf<Path extends ReadingPath>(path: Path, given: Given<Pat
   const address = path.replace(/\{(\w+)\}/g, (_, part: string) => {
     const value = String(rest.get(part))
     rest.delete(part)
-    return encodeURIComponent(value)
+    // Dots alone are no part of an address, however they are written: they are asked for by a name that nothing has.
+    return encodeURIComponent(/^\.{1,2}$/.test(value) ? encodeURIComponent(value).replaceAll('.', '%2E') : value)
   })
   const asked = [...rest].flatMap(([key, value]) => (value === undefined ? [] : [[key, String(value)]]))
   return asked.length === 0 ? address : `${address}?${new URLSearchParams(asked)}`
