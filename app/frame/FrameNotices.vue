@@ -106,7 +106,8 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
       </button>
     </p>
     <p v-if="others > 0">
-      {{ others === 1 ? 'One thing' : `${others} things` }} somebody else did on this device {{ others === 1 ? 'waits' : 'wait' }} until they sign in again.
+      {{ others === 1 ? 'One thing' : `${others} things` }} somebody else did on this device {{ others === 1 ? 'waits' : 'wait' }} until
+      they sign in again.
     </p>
   </div>
 </template>

@@ -22,7 +22,9 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
         </NuxtLink>
       </header>
       <p class="lead">
-        What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here ({{ words.exposureBases[facts.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[facts.rules.exposureBasis] }}). The site acts at {{ Math.round(facts.rules.actionFraction * 100) }} %.
+        What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here
+        ({{ words.exposureBases[facts.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[facts.rules.exposureBasis] }}).
+        The site acts at {{ Math.round(facts.rules.actionFraction * 100) }} %.
       </p>
       <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
       <p v-if="facts.site.halls.length === 0" class="soft">

@@ -34,7 +34,8 @@ async function open() {
   <main class="page">
     <h1>Open the shop</h1>
     <p class="lead">
-      Nothing is here yet. Name the shop and its first safety lead, who sets up the bays and the people. The code stands in the terminal where Zonaris was started. Zonaris advises; it does not replace law, a hygienist, a fire authority or a licensed practitioner.
+      Nothing is here yet. Name the shop and its first safety lead, who sets up the bays and the people. The code stands in the terminal
+      where Zonaris was started. Zonaris advises; it does not replace law, a hygienist, a fire authority or a licensed practitioner.
     </p>
     <p v-if="error" class="said" role="alert">
       {{ error }}

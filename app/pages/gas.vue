@@ -92,7 +92,8 @@ const yard = computed<Yard>(() => ({
       </p>
       <template v-else>
         <p v-if="reading.places.length === 0" class="lead">
-          No place yet. {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
+          No place yet.
+          {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
         </p>
         <CylinderPlace
           v-for="place in reading.places"

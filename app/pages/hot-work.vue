@@ -69,7 +69,8 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
         <section aria-label="Live permits">
           <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
           <p v-if="live.length === 0" class="none">
-            No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions follow from that.
+            No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions
+            follow from that.
           </p>
           <button v-if="next" class="key" type="button" @click="older">
             More

@@ -91,7 +91,8 @@ function undo() {
   <main class="page">
     <h1>House rules</h1>
     <p class="lead">
-      Schools differ; this site chooses among them. The law of the jurisdiction always binds; basis and house minimum can only make it stricter.
+      Schools differ; this site chooses among them. The law of the jurisdiction always binds; basis and house minimum can only make it
+      stricter.
       {{ mayChange ? '' : 'The safety lead changes them.' }}
     </p>
     <div class="two">
@@ -149,7 +150,8 @@ function undo() {
         </div>
         <h2>Basis for exposure limits</h2>
         <p class="soft">
-          The law binds always; the basis can only make it stricter. US law alone knows no limit for total fume, and an old one for manganese.
+          The law binds always; the basis can only make it stricter. US law alone knows no limit for total fume, and an old one for
+          manganese.
         </p>
         <div class="keys">
           <button

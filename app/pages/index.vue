@@ -18,7 +18,8 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
     <section v-if="judged.placed.length === 0" class="empty">
       <h2>No bays yet</h2>
       <p class="lead">
-        A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their jobs here.
+        A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their
+        jobs here.
       </p>
       <NuxtLink v-if="session.may('set-up-site')" class="key go link" to="/set-up">
         Set up the site

@@ -59,7 +59,8 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
       </p>
       <template v-else-if="isEmpty">
         <p class="lead">
-          Nothing wears a tag yet. {{ session.may('keep-store') ? 'Register the first thing: its tag, what it is, where it is used. Its checks come by themselves.' : 'The store keeper registers things.' }}
+          Nothing wears a tag yet.
+          {{ session.may('keep-store') ? 'Register the first thing: its tag, what it is, where it is used. Its checks come by themselves.' : 'The store keeper registers things.' }}
         </p>
       </template>
       <template v-else>

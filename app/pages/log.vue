@@ -58,7 +58,8 @@ const format = computed(
   <main class="page">
     <h1>Log</h1>
     <p class="lead">
-      What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one before it in its stream, each day is sealed, and its seal is kept outside the database too.
+      What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one
+      before it in its stream, each day is sealed, and its seal is kept outside the database too.
     </p>
     <label class="only">Show
       <select v-model="only" class="entry">

@@ -78,7 +78,8 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
   <main class="page">
     <h1>Set-up</h1>
     <p class="lead">
-      Halls hold areas, areas hold bays. A bay is a place where one person strikes one arc; a spot on a structure reads the construction tables and will need a permit.
+      Halls hold areas, areas hold bays. A bay is a place where one person strikes one arc; a spot on a structure reads the construction
+      tables and will need a permit.
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}

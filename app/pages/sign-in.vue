@@ -34,7 +34,8 @@ async function signIn() {
   <main class="page">
     <h1>Sign in</h1>
     <p class="lead">
-      Zonaris works out what it takes to strike an arc safely, and keeps the proof. It advises; your local code and licensed practice decide.
+      Zonaris works out what it takes to strike an arc safely, and keeps the proof. It advises; your local code and licensed practice
+      decide.
     </p>
     <form class="form" @submit.prevent="signIn">
       <FrameField v-slot="{ id }" label="Name">

@@ -223,7 +223,8 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         </li>
       </ul>
       <p v-if="plan && plan.kinds.length > 1" class="together">
-        Together: <b>{{ changeWords(plan.change, q) }}</b>, then {{ q.part(plan.fractionAfter) }}{{ plan.isEnough ? ': enough' : ', still over' }}.
+        Together: <b>{{ changeWords(plan.change, q) }}</b>, then
+        {{ q.part(plan.fractionAfter) }}{{ plan.isEnough ? ': enough' : ', still over' }}.
         <button class="key" type="button" @click="tried = { ...plan.change }">
           Try all
         </button>

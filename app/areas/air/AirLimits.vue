@@ -38,7 +38,8 @@ const sources = computed(() => [
     <p class="soft">
       How much of each limit is used, at the high end. Underlined rule sets bind here. A dash: that rule set has none.
       <template v-if="exposure.mixture">
-        {{ words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1) }} adds up to {{ q.part(exposure.mixture.fraction) }} ({{ words.exposureRuleSets[exposure.mixture.ruleSet] }}).
+        {{ words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1) }}
+        adds up to {{ q.part(exposure.mixture.fraction) }} ({{ words.exposureRuleSets[exposure.mixture.ruleSet] }}).
       </template>
     </p>
     <div class="scroll" tabindex="0" role="region" aria-label="Table of limits">

@@ -63,7 +63,8 @@ const withdraw = (surveyId: string) =>
       </button>
     </div>
     <p v-if="judged.length === 0 && !isAdding" class="soft">
-      None yet: the model speaks. Six or more full shifts worn at the collar, inside the helmet, would speak better. {{ place === null ? 'They belong to a job in a described hall.' : '' }}
+      None yet: the model speaks. Six or more full shifts worn at the collar, inside the helmet, would speak better.
+      {{ place === null ? 'They belong to a job in a described hall.' : '' }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}

@@ -233,7 +233,8 @@ async function save() {
           >{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
         </p>
         <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
-          Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}): <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
+          Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}):
+          <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
           {{ lookup.sayAll(preview.answer.findings).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
         </p>
       </template>

@@ -73,7 +73,8 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
       </NuxtLink>
     </header>
     <p class="soft">
-      What the maker of a rod or wire prints for it is better than a table's mean. It is used for jobs with that consumable in the process it was measured with, and shown as chalk; what it leaves out stays with the table.
+      What the maker of a rod or wire prints for it is better than a table's mean. It is used for jobs with that consumable in the process
+      it was measured with, and shown as chalk; what it leaves out stays with the table.
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}

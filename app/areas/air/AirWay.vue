@@ -109,7 +109,8 @@ const columns = computed(() => shown.value
       </g>
     </svg>
     <figcaption>
-      {{ words.substances[shown.substance] }}, {{ words.limitKinds[shown.kind] }}: the bars end at the high end of the range, the fine line is the middle. Each step of the scale is ten times; dashed is where this site acts.
+      {{ words.substances[shown.substance] }}, {{ words.limitKinds[shown.kind] }}: the bars end at the high end of the range, the fine line
+      is the middle. Each step of the scale is ten times; dashed is where this site acts.
     </figcaption>
   </figure>
 </template>

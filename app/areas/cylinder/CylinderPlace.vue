@@ -56,7 +56,8 @@ const LEAK_WORDS = {
     <header>
       <h2>{{ place.name }}</h2>
       <p class="soft">
-        {{ place.room ? `closed, ${q.volume(place.room.volumeM3)}` : 'in the open' }}, {{ here.length }} {{ here.length === 1 ? 'cylinder' : 'cylinders' }}
+        {{ place.room ? `closed, ${q.volume(place.room.volumeM3)}` : 'in the open' }}, {{ here.length }}
+        {{ here.length === 1 ? 'cylinder' : 'cylinders' }}
         <template v-if="place.store">
           · {{ standing.storage.conflicts.length === 0 ? 'distances kept' : `${standing.storage.conflicts.length} too near` }}
         </template>
@@ -80,7 +81,8 @@ const LEAK_WORDS = {
     />
     <ul v-if="tooNear.length + holds.length > 0" class="holds">
       <li v-for="one in tooNear" :key="one.tag" class="said">
-        {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }}; {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
+        {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }};
+        {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
       </li>
       <li v-for="(said, index) in holds.slice(0, 4)" :key="index" class="said">
         {{ lookup.say(said).message }} <b>{{ lookup.say(said).todo }}</b>
@@ -90,7 +92,8 @@ const LEAK_WORDS = {
       </li>
     </ul>
     <p v-if="leak" :class="{ 'state-hold': leak.verdict !== 'breathable' }">
-      If all of {{ leak.tag }} leaked out in here: <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> oxygen, {{ LEAK_WORDS[leak.verdict] }}.
+      If all of {{ leak.tag }} leaked out in here: <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> oxygen,
+      {{ LEAK_WORDS[leak.verdict] }}.
     </p>
     <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="today" :chosen="chosen === row.cylinder.tag" />
     <details v-if="others.length > 0">

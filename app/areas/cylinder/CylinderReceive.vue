@@ -92,7 +92,8 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
         :limits="{ min: 0, max: 1000000 }"
       />
       <p v-if="waits > 0" class="said" aria-live="polite">
-        It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's rule: {{ storeWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
+        It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's
+        rule: {{ storeWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
       </p>
     </template>
     <h3>Where does it go?</h3>

@@ -98,7 +98,8 @@ const stance = { isUpright, isSecured, isCapped }
         Here it keeps every distance.
       </template>
       <template v-else>
-        Here it stands {{ q.distance(would[0]!.distanceM) }} from {{ would[0]!.between.find(id => id !== self?.cylinder.tag) }}; {{ q.distance(would[0]!.requiredM) }} is the rule{{ would.length > 1 ? `, and ${would.length - 1} more are too near` : '' }}.
+        Here it stands {{ q.distance(would[0]!.distanceM) }} from {{ would[0]!.between.find(id => id !== self?.cylinder.tag) }};
+        {{ q.distance(would[0]!.requiredM) }} is the rule{{ would.length > 1 ? `, and ${would.length - 1} more are too near` : '' }}.
       </template>
     </p>
   </div>

@@ -297,7 +297,9 @@ async function request() {
           <p><b class="print">{{ planned.plan.precautions.length }}</b>precautions</p>
         </div>
         <p v-if="planned.verdict.reach?.reachM" class="soft">
-          Hot drops: half land within {{ q.distance(planned.verdict.reach.reachM.p50) }}, 99 of 100 within {{ q.distance(planned.verdict.reach.reachM.p99) }}, the farthest at {{ q.distance(planned.verdict.reach.reachM.max) }}. The rule says {{ q.distance(planned.verdict.reach.publishedRadiusM) }}; the larger counts.
+          Hot drops: half land within {{ q.distance(planned.verdict.reach.reachM.p50) }}, 99 of 100 within
+          {{ q.distance(planned.verdict.reach.reachM.p99) }}, the farthest at {{ q.distance(planned.verdict.reach.reachM.max) }}. The rule
+          says {{ q.distance(planned.verdict.reach.publishedRadiusM) }}; the larger counts.
         </p>
         <p v-for="{ message, todo } in cautions" :key="message" class="said">
           {{ message }} <b>{{ todo }}</b>

@@ -54,7 +54,8 @@ const clockSays = computed(() => {
 <template>
   <section class="watch" :class="{ due: isDue, missed: isMissed }" aria-label="Fire watch">
     <p v-if="slept" class="slept" role="alert">
-      This phone slept from {{ time(new Date(slept.fromMs).toISOString()) }} to {{ time(new Date(slept.untilMs).toISOString()) }}. The shop's clock went on.
+      This phone slept from {{ time(new Date(slept.fromMs).toISOString()) }} to {{ time(new Date(slept.untilMs).toISOString()) }}. The
+      shop's clock went on.
       <button class="key" type="button" @click="forget">
         Seen
       </button>

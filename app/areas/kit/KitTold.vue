@@ -15,7 +15,8 @@ const notice = computed(() => reading.value?.notices[0] ?? null)
     <p v-if="notice">
       Told:
       <template v-for="({ personId }, index) in notice.to" :key="personId">
-        {{ index > 0 ? '; ' : '' }}{{ lookup.names.get(personId) ?? personId }}, <b>{{ notice.seenAt[personId] ? `seen ${time(notice.seenAt[personId]!)}` : 'not yet seen' }}</b>
+        {{ index > 0 ? '; ' : '' }}{{ lookup.names.get(personId) ?? personId }},
+        <b>{{ notice.seenAt[personId] ? `seen ${time(notice.seenAt[personId]!)}` : 'not yet seen' }}</b>
       </template>.
     </p>
   </section>

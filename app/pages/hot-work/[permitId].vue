@@ -212,7 +212,8 @@ const watching = computed(() => {
 
       <template v-else-if="phase === 'watch'">
         <p class="said" :class="{ 'is-open': now?.tone === 'open' }">
-          No arc here. {{ permit.plan.afterMin }} min with a watch on post; a gap of more than {{ permit.plan.gapMin }} min, or a new arc, begins them again.
+          No arc here. {{ permit.plan.afterMin }} min with a watch on post; a gap of more than {{ permit.plan.gapMin }} min, or a new arc,
+          begins them again.
         </p>
         <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
           I am on post
@@ -259,7 +260,8 @@ const watching = computed(() => {
         </section>
       </template>
       <p v-else-if="permit.closing && permit.closing.missedLooks > 0" class="said is-stop">
-        Closed by {{ nameOf(permit.closing.by) }} with {{ permit.closing.missedLooks === 1 ? 'one look' : `${permit.closing.missedLooks} looks` }} missed: {{ permit.closing.reason }}
+        Closed by {{ nameOf(permit.closing.by) }} with
+        {{ permit.closing.missedLooks === 1 ? 'one look' : `${permit.closing.missedLooks} looks` }} missed: {{ permit.closing.reason }}
       </p>
       <p v-else-if="permit.endReason" class="said">
         {{ permit.endReason }}

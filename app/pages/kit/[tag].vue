@@ -111,7 +111,8 @@ function submit() {
       {{ word }}
     </p>
     <p v-if="item.taggedOut" class="said is-stop">
-      {{ [item.taggedOut.reason, saidWhat && `Failed: ${saidWhat}.`].filter(Boolean).join(' ') }} <b>Somebody named for {{ storeWords.aKind(item.kind) }} releases it, with the repair.</b>
+      {{ [item.taggedOut.reason, saidWhat && `Failed: ${saidWhat}.`].filter(Boolean).join(' ') }} <b>Somebody named for
+        {{ storeWords.aKind(item.kind) }} releases it, with the repair.</b>
     </p>
     <ul v-else-if="standing.findings.length > 0" class="worst">
       <li v-for="(one, index) in standing.findings" :key="index" class="said">

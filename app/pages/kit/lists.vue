@@ -171,7 +171,8 @@ const everyWords = ({ every }: CheckList) =>
     <form v-else class="edit" @submit.prevent="save">
       <h3>{{ storeWords.equipmentKinds[editing.kind] }}: {{ storeWords.lists(editing.id) }}</h3>
       <p class="soft">
-        Saved, it is version {{ editing.version + 1 }}. What was done against version {{ editing.version }} keeps it; a pass against the old one renews nothing from now on.
+        Saved, it is version {{ editing.version + 1 }}. What was done against version {{ editing.version }} keeps it; a pass against the old
+        one renews nothing from now on.
       </p>
       <div class="columns">
         <FrameSelect
