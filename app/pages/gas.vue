@@ -93,7 +93,12 @@ const yard = computed<Yard>(() => ({
       <template v-else>
         <p v-if="reading.places.length === 0" class="lead">
           No place yet.
-          {{ session.may('keep-store') ? 'Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.' : 'The store keeper describes the cage first.' }}
+          <template v-if="session.may('keep-store')">
+            Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.
+          </template>
+          <template v-else>
+            The store keeper describes the cage first.
+          </template>
         </p>
         <CylinderPlace
           v-for="place in reading.places"

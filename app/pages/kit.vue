@@ -60,7 +60,12 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
       <template v-else-if="isEmpty">
         <p class="lead">
           Nothing wears a tag yet.
-          {{ session.may('keep-store') ? 'Register the first thing: its tag, what it is, where it is used. Its checks come by themselves.' : 'The store keeper registers things.' }}
+          <template v-if="session.may('keep-store')">
+            Register the first thing: its tag, what it is, where it is used. Its checks come by themselves.
+          </template>
+          <template v-else>
+            The store keeper registers things.
+          </template>
         </p>
       </template>
       <template v-else>
