@@ -1,5 +1,41 @@
 import { fromAbsolute, toCalendarDateTime } from '@internationalized/date'
 
+/** A stretch of one shop day: since the earliest instant that was asked about, until it ends. */
+interface ShopDay {
+  readonly sinceMs: number
+  readonly endsAtMs: number
+  readonly date: string
+}
+
+/**
+ * The shop day last asked about, by zone and hour: every gate of every bay asks for the same one, and a zone's rules are slow to read.
+ * Nothing ends a shop day before its end, so an instant between one that was asked about and that end is of the same day.
+ */
+const lastDays = new Map<string, ShopDay>()
+/** More zones and hours than one program ever serves: what is asked by strangers cannot fill the memory. */
+const KEPT_DAYS = 64
+
+function shopDayAround(atMs: number, timeZone: string, shopDayHour: number): ShopDay {
+  const key = `${timeZone} ${shopDayHour}`
+  const last = lastDays.get(key)
+  if (last && atMs >= last.sinceMs && atMs < last.endsAtMs) return last
+  const day = shopDayFrom(atMs, timeZone, shopDayHour)
+  if (lastDays.size >= KEPT_DAYS) lastDays.clear()
+  lastDays.set(key, day)
+  return day
+}
+
+function shopDayFrom(atMs: number, timeZone: string, shopDayHour: number): ShopDay {
+  const local = toCalendarDateTime(fromAbsolute(atMs, timeZone))
+  let turn = local.set({ hour: shopDayHour, minute: 0, second: 0, millisecond: 0 })
+  if (turn.compare(local) <= 0) turn = turn.add({ days: 1 })
+  // In hours that autumn repeats, the local clock can read "before" while the instant is past.
+  if (turn.toDate(timeZone).getTime() <= atMs) turn = turn.add({ days: 1 })
+  const began = turn.subtract({ days: 1 })
+  const date = `${String(began.year).padStart(4, '0')}-${String(began.month).padStart(2, '0')}-${String(began.day).padStart(2, '0')}`
+  return { sinceMs: atMs, endsAtMs: turn.toDate(timeZone).getTime(), date }
+}
+
 /**
  * When the shop day that holds an instant ends: the next shop-day hour in the site's own zone, daylight saving counted.
  * What was checked "today" is good until then.
@@ -10,18 +46,9 @@ import { fromAbsolute, toCalendarDateTime } from '@internationalized/date'
  * @returns milliseconds since 1970, after `atMs`
  * @throws RangeError when the zone is not known
  */
-export function shopDayEndsAtMs(atMs: number, timeZone: string, shopDayHour: number): number {
-  const local = toCalendarDateTime(fromAbsolute(atMs, timeZone))
-  let turn = local.set({ hour: shopDayHour, minute: 0, second: 0, millisecond: 0 })
-  if (turn.compare(local) <= 0) turn = turn.add({ days: 1 })
-  const endsAtMs = turn.toDate(timeZone).getTime()
-  // In the hour that autumn repeats, the local clock can read "before" while the instant is past.
-  return endsAtMs > atMs ? endsAtMs : turn.add({ days: 1 }).toDate(timeZone).getTime()
-}
+export const shopDayEndsAtMs = (atMs: number, timeZone: string, shopDayHour: number): number =>
+  shopDayAround(atMs, timeZone, shopDayHour).endsAtMs
 
 /** The date that a shop day is called by: the local date on which it began, as YYYY-MM-DD. */
-export function shopDayOf(atMs: number, timeZone: string, shopDayHour: number): string {
-  const local = toCalendarDateTime(fromAbsolute(atMs, timeZone))
-  const began = local.hour < shopDayHour ? local.subtract({ days: 1 }) : local
-  return `${String(began.year).padStart(4, '0')}-${String(began.month).padStart(2, '0')}-${String(began.day).padStart(2, '0')}`
-}
+export const shopDayOf = (atMs: number, timeZone: string, shopDayHour: number): string =>
+  shopDayAround(atMs, timeZone, shopDayHour).date

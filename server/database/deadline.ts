@@ -1,4 +1,5 @@
 import type { Queryable } from './connection'
+import type { Statement } from './statement'
 import type { Instant } from '#core/time/instant'
 
 export interface Deadline { readonly kind: string, readonly dueAt: Instant }
@@ -9,17 +10,21 @@ export interface DueDeadline extends Deadline {
   readonly tries: number
 }
 
-/** Replaces what falls due for a stream. */
-export async function setDeadlines(db: Queryable, siteId: string, streamId: string, deadlines: readonly Deadline[]): Promise<void> {
-  await db.query({ name: 'set-deadlines', text: `
-    with gone as (
-      delete from deadline where site_id = $1 and stream_id = $2 and kind <> all($3::text[])
-    )
-    insert into deadline (site_id, stream_id, kind, due_at)
-    select $1, $2, d.kind, d.due_at from unnest($3::text[], $4::timestamptz[]) as d (kind, due_at)
-    on conflict (site_id, stream_id, kind) do update set due_at = excluded.due_at`,
-  values: [siteId, streamId, deadlines.map(d => d.kind), deadlines.map(d => d.dueAt)] })
-}
+/** What replaces all that falls due for a stream. */
+export const setDeadlines = (siteId: string, streamId: string, deadlines: readonly Deadline[]): readonly Statement[] => [
+  {
+    text: 'delete from deadline where site_id = $1 and stream_id = $2 and kind <> all($3::text[])',
+    values: [siteId, streamId, deadlines.map(({ kind }) => kind)],
+  },
+  ...deadlines.length === 0
+    ? []
+    : [{
+        text: `insert into deadline (site_id, stream_id, kind, due_at)
+          select $1, $2, d.kind, d.due_at from unnest($3::text[], $4::timestamptz[]) as d (kind, due_at)
+          on conflict (site_id, stream_id, kind) do update set due_at = excluded.due_at`,
+        values: [siteId, streamId, deadlines.map(({ kind }) => kind), deadlines.map(({ dueAt }) => dueAt)],
+      }],
+]
 
 /**
  * What is due at an instant, with its stream's version: what was never tried first, then oldest first; what was set aside waits for

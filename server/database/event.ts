@@ -1,7 +1,10 @@
 import { createHash } from 'node:crypto'
 import canonicalize from 'canonicalize'
 import type { Actor } from '#core/streams/decision'
+import type { AnswerKey } from './command-answer'
 import type { Queryable } from './connection'
+import { send, sendTogether } from './statement'
+import type { Statement } from './statement'
 import type { Instant } from '#core/time/instant'
 
 /** An event as decided, before it is given its place in the chain. */
@@ -59,33 +62,45 @@ export function chain(head: Head, body: Omit<EventBody, 'version'>): { readonly 
   return { event: { streamId: body.streamId, version, type: body.type, text, prevHash: head.hash, hash }, head: { version, hash } }
 }
 
-/**
- * Locks the heads of streams in sorted order and reads them; a stream not there yet is made.
- *
- * @param mode `update` for streams that may change, `share` for those only read from
- */
+/** `update` for streams that may change, `share` for those only read from. */
+export type LockMode = 'update' | 'share'
+
+const LOCKS: { readonly [Mode in LockMode]: string } = { update: 'for no key update', share: 'for share' }
+const lockText = (nth: number, mode: LockMode): string =>
+  `select * from (select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($${nth}) order by stream_id ${LOCKS[mode]}) locked`
+
+interface HeadRow { readonly stream_id: string, readonly version: number, readonly head_hash: string }
+const headsOf = (rows: readonly HeadRow[]): Map<string, Head> =>
+  new Map(rows.map(({ stream_id, version, head_hash }) => [stream_id, { version, hash: head_hash }]))
+
+/** Locks the heads of streams in sorted order and reads them; a stream not there yet is made. */
 export async function lockHeads(
   db: Queryable,
   siteId: string,
   streamIds: readonly string[],
-  mode: 'update' | 'share',
+  mode: LockMode,
 ): Promise<Map<string, Head>> {
   const sorted = [...new Set(streamIds)].sort()
-  const heads = new Map<string, Head>()
-  if (sorted.length === 0) return heads
-  const read = () =>
-    db.query<{ stream_id: string, version: number, head_hash: string }>({
-      name: `lock-heads-${mode}`,
-      text: `select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($2) order by stream_id for ${mode === 'update' ? 'no key update' : 'share'}`,
-      values: [siteId, sorted],
-    })
-  let { rows } = await read()
-  if (rows.length < sorted.length) {
-    await db.query('insert into stream (site_id, stream_id) select $1, unnest($2::text[]) on conflict do nothing', [siteId, sorted])
-    rows = (await read()).rows
-  }
-  for (const { stream_id, version, head_hash } of rows) heads.set(stream_id, { version, hash: head_hash })
-  return heads
+  if (sorted.length === 0) return new Map()
+  const read = async () => headsOf((await send<HeadRow>(db, { text: lockText(2, mode), values: [siteId, sorted] })).rows)
+  const heads = await read()
+  if (heads.size === sorted.length) return heads
+  await db.query('insert into stream (site_id, stream_id) select $1, unnest($2::text[]) on conflict do nothing', [siteId, sorted])
+  return read()
+}
+
+/**
+ * Locks what every decision looks at and then, in the same question, streams that may change: each in sorted order, one after the
+ * other, as two questions would. What is not there yet is not made.
+ */
+export async function lockHeadsAfter(
+  db: Queryable,
+  siteId: string,
+  first: { readonly streamIds: readonly string[], readonly mode: LockMode },
+  streamIds: readonly string[],
+): Promise<Map<string, Head>> {
+  const text = `${lockText(2, first.mode)} union all ${lockText(3, 'update')}`
+  return headsOf((await send<HeadRow>(db, { text, values: [siteId, first.streamIds, streamIds] })).rows)
 }
 
 /** The canonical texts of a stream's events after a version, in order. */
@@ -95,20 +110,30 @@ export async function readBodies(db: Queryable, siteId: string, streamId: string
   return rows.map(({ body }) => JSON.parse(body) as EventBody)
 }
 
-/**
- * Appends events, moves the heads, takes the site's next positions and keeps the command's answer: one statement, the
- * last of its transaction, so that the site's counter is held for as short as can be and positions have no gaps.
- *
- * @returns the last position taken
- */
-export async function append(db: Queryable, siteId: string, events: readonly ChainedEvent[], meta: {
+/** What an append is known by: when, by whom, under which command, and the answer that is kept for it. */
+export interface Appended {
   readonly recordedAt: Instant
   readonly actorKind: Actor['kind']
   readonly actorPersonId: string | null
-  readonly commandId: string
-}): Promise<number> {
-  const { rows } = await db.query<{ position: number }>({
-    name: 'append',
+  readonly key: AnswerKey
+  /** What is answered; the position that was taken is put into it. */
+  readonly answer: { readonly status: number, readonly body: object }
+}
+
+/**
+ * Appends events, moves the heads, takes the site's next positions, keeps the command's answer and writes what is derived: one
+ * statement, the last of its transaction, so that the site's counter is held for as short as can be and positions have no gaps.
+ *
+ * @param derived what writes the read tables; each changes rows of its own
+ * @returns the last position taken
+ */
+export async function append(
+  db: Queryable,
+  events: readonly ChainedEvent[],
+  derived: readonly Statement[],
+  { recordedAt, actorKind, actorPersonId, key: { siteId, isHouse, commandId }, answer: { status, body } }: Appended,
+): Promise<number> {
+  const { rows } = await sendTogether<{ position: number }>(db, derived, {
     text: `
     with next as (
       insert into site_position as p (site_id, position) values ($1, $2)
@@ -123,6 +148,9 @@ export async function append(db: Queryable, siteId: string, events: readonly Cha
       from (select distinct on (stream_id) stream_id, version, hash from unnest($3::text[], $4::int[], $8::text[]) as u (stream_id, version, hash)
             order by stream_id, version desc) h
       where s.site_id = $1 and s.stream_id = h.stream_id
+    ), answered as (
+      update command_answer set status = $13, answer = $14::jsonb || jsonb_build_object('position', next.position)
+      from next where site_id = $1 and by_house = $15 and command_id = $12
     )
     select position from next`,
     values: [
@@ -134,10 +162,13 @@ export async function append(db: Queryable, siteId: string, events: readonly Cha
       events.map(e => e.text),
       events.map(e => e.prevHash),
       events.map(e => e.hash),
-      meta.recordedAt,
-      meta.actorKind,
-      meta.actorPersonId,
-      meta.commandId,
+      recordedAt,
+      actorKind,
+      actorPersonId,
+      commandId,
+      status,
+      JSON.stringify(body),
+      isHouse,
     ],
   })
   return rows[0]!.position

@@ -1,4 +1,5 @@
 import type { Queryable } from './connection'
+import type { Statement } from './statement'
 
 /** A stream's state as folded up to a version. */
 export interface Snapshot { readonly version: number, readonly state: unknown }
@@ -12,8 +13,9 @@ export async function readSnapshot(db: Queryable, siteId: string, streamId: stri
   return rows[0] ?? null
 }
 
-export async function writeSnapshot(db: Queryable, siteId: string, streamId: string, { version, state }: Snapshot): Promise<void> {
-  await db.query(`insert into snapshot (site_id, stream_id, version, format, state) values ($1, $2, $3, $4, $5)
+/** What keeps a stream's state as it is after an event. */
+export const writeSnapshot = (siteId: string, streamId: string, { version, state }: Snapshot): Statement => ({
+  text: `insert into snapshot (site_id, stream_id, version, format, state) values ($1, $2, $3, $4, $5)
     on conflict (site_id, stream_id) do update set version = excluded.version, format = excluded.format, state = excluded.state`,
-  [siteId, streamId, version, SNAPSHOT_FORMAT, JSON.stringify(state)])
-}
+  values: [siteId, streamId, version, SNAPSHOT_FORMAT, JSON.stringify(state)],
+})

@@ -8,11 +8,13 @@ import type { AnyKind } from '#core/streams/kinds'
 import { NOWHERE } from '#core/streams/stream-kind'
 import { mayDo } from '#core/rights/rights'
 import { readOpenPermitsAt, readPermit } from '../tables/permit'
+import type { Caller } from './caller'
+import type { Command } from './command'
 import { lockMore, stateOf } from './room'
 import type { Room } from './room'
 
 /** Why whoever gives a command may give it nowhere; asked before anything is locked for them. */
-export function refuseAnywhere({ caller: { holder }, command: { type } }: Room): Finding | null {
+export function refuseAnywhere({ holder }: Caller, { type }: Command): Finding | null {
   const { right } = ruleOf(type)
   return holder === 'system' || mayDo(holder, right) ? null : finding('hold', 'command.not-allowed', { right, roles: holder.roles })
 }

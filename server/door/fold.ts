@@ -3,6 +3,7 @@ import type { StateOf } from '#core/streams/kinds'
 import { kindOfStream, readLanded } from '#core/streams/kinds'
 import type { Queryable } from '../database/connection'
 import type { Head } from '../database/event'
+import type { Statement } from '../database/statement'
 import { readBodies } from '../database/event'
 import { readSnapshot, writeSnapshot } from '../database/snapshot'
 
@@ -38,18 +39,10 @@ export async function foldStream(db: Queryable, siteId: string, streamId: string
 export const foldAs = async <Name extends StreamKindName>(_name: Name, ...of: Parameters<typeof foldStream>): Promise<StateOf<Name>> =>
   (await foldStream(...of)) as StateOf<Name>
 
-/** After an append: writes a snapshot where one is due. */
-export async function snapshotIfDue(
-  db: Queryable,
-  siteId: string,
-  streamId: string,
-  before: Head,
-  after: Head,
-  state: unknown,
-): Promise<void> {
-  if (Math.floor(before.version / SNAPSHOT_EVERY) !== Math.floor(after.version / SNAPSHOT_EVERY)) {
-    await writeSnapshot(db, siteId, streamId, { version: after.version, state })
-  }
+/** What keeps a snapshot where one is due. */
+export function snapshotIfDue(siteId: string, streamId: string, before: Head, after: Head, state: unknown): readonly Statement[] {
+  const isDue = Math.floor(before.version / SNAPSHOT_EVERY) !== Math.floor(after.version / SNAPSHOT_EVERY)
+  return isDue ? [writeSnapshot(siteId, streamId, { version: after.version, state })] : []
 }
 
 /** A rolled-back transaction must not be remembered: call this after the commit. */

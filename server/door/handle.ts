@@ -8,11 +8,12 @@ import { HEARD_WITHOUT_CLOCK } from '#core/streams/urgent'
 import { isAfter } from '#core/time/instant'
 import type { Instant } from '#core/time/instant'
 import { nowIso } from '../clock'
+import { keepAnswer } from '../database/command-answer'
 import { inTransaction } from '../database/connection'
 import { readWorkingPermits } from '../tables/permit'
 import { lockTargets, refuseAnywhere, refuseRights, refuseStale, refuseStreams, refuseTakenTag, targetsOf } from './admit'
 import type { Caller } from './caller'
-import { answerOnce, refusal } from './claim'
+import { answeredBefore, keyOf, refusal } from './claim'
 import type { Command } from './command'
 import type { Answer, Beside, Door } from './door'
 import { gather, lockNeighbours } from './gather'
@@ -77,22 +78,29 @@ async function handleOnce({ pool, clock, announce }: Door, caller: Caller, comma
   const commits: (() => void)[] = []
   const answer = await inTransaction(pool, async (db) => {
     const now = nowIso(clock)
-    return answerOnce(db, caller, command, now, async () => {
-      const timed = await atItsTime(pool, db, caller, command, now)
-      if ('refused' in timed) return refusal(command, timed.refused)
-      const room = await enterRoom(db, caller, timed.command, now)
-      const decided = await decideIn(room)
-      if ('refused' in decided) return refusal(command, decided.refused)
-      const given = await record(room, decided, commits)
-      await eraseWith(room)
-      await beside(db)
-      return given
-    })
+    const before = await answeredBefore(db, caller, command, now)
+    if (before) return before
+    const timed = await atItsTime(pool, db, caller, command, now)
+    if ('refused' in timed) return keepRefusal(db, caller, command, timed.refused)
+    const nowhere = refuseAnywhere(caller, command)
+    if (nowhere) return keepRefusal(db, caller, command, [nowhere])
+    const room = await enterRoom(db, caller, timed.command, now)
+    const decided = await decideIn(room)
+    if ('refused' in decided) return keepRefusal(db, caller, command, decided.refused)
+    await eraseWith(room)
+    return record(room, decided, { commits, beside })
   })
   if (commits.length > 0) {
     for (const commit of commits) commit()
     announce(caller.siteId)
   }
+  return answer
+}
+
+/** A refusal is an answer too: sent again, the command is refused again for the same reasons. */
+async function keepRefusal(db: pg.PoolClient, caller: Caller, command: Command, refused: readonly Finding[]): Promise<Answer> {
+  const answer = refusal(command, refused)
+  await keepAnswer(db, keyOf(caller, command), answer.status, answer.body)
   return answer
 }
 
@@ -120,7 +128,7 @@ async function atItsTime(
 /** Admits a command, gathers all it rests on, and decides: the one call of the core between what was read and what is written. */
 async function decideIn(room: Room): Promise<Decided | Refused> {
   const targets = targetsOf(room)
-  const misdirected = refuseStreams(room, targets) ?? refuseAnywhere(room)
+  const misdirected = refuseStreams(room, targets)
   if (misdirected) return refuse(misdirected)
   await lockTargets(room, targets)
   const refused = (await refuseRights(room, targets)) ?? refuseTakenTag(room, targets)

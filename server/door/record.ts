@@ -10,10 +10,13 @@ import { dropDeviceKey } from '../tables/device-key'
 import type { ChainedEvent } from '../database/event'
 import { append, chain } from '../database/event'
 import { endSessionsOf } from '../tables/session'
+import { keepAnswer } from '../database/command-answer'
+import type { Statement } from '../database/statement'
 import { readPosition } from '../tables/site'
 import { spoken } from '../spoken'
 import { project } from '../tables/projections'
-import type { Answer } from './door'
+import { keyOf } from './claim'
+import type { Answer, Beside } from './door'
 import { remember, snapshotIfDue } from './fold'
 import { lockMore } from './room'
 import type { Room } from './room'
@@ -51,12 +54,14 @@ export async function eraseWith({ db, caller: { siteId }, command }: Pick<Room, 
   )
 }
 
-/** Chains, projects and keeps one stream's events. */
-async function recordStream(
-  room: Room,
-  { streamId, name, events, after }: Change,
-  commits: (() => void)[],
-): Promise<readonly ChainedEvent[]> {
+/** One stream's events in their chain, with what is derived from them. */
+interface Recorded {
+  readonly chained: readonly ChainedEvent[]
+  readonly derived: readonly Statement[]
+}
+
+/** Chains one stream's events, and tells what writes its row, its deadlines and its snapshot. */
+async function recordStream(room: Room, { streamId, name, events, after }: Change, commits: (() => void)[]): Promise<Recorded> {
   const {
     db,
     caller: { siteId, actor },
@@ -83,37 +88,54 @@ async function recordStream(
     head = next.head
   }
   heads.set(streamId, head)
-  await project(db, siteId, name, streamId, head.version, after)
-  await snapshotIfDue(db, siteId, streamId, first, head, after)
   const reached = head
   commits.push(() => remember(siteId, streamId, reached, after))
-  return chained
+  const derived = [
+    ...await project(db, siteId, name, streamId, head.version, after),
+    ...snapshotIfDue(siteId, streamId, first, head, after),
+  ]
+  return { chained, derived }
 }
 
-/** Appends what was decided, writes what is derived from it, and answers. What only holds once committed is left in `commits`. */
-export async function record(room: Room, { changes, remarks }: Decided, commits: (() => void)[]): Promise<Answer> {
-  const {
-    db,
-    caller: { siteId, actor },
-    command,
-    now,
-    heads,
-  } = room
+/**
+ * Appends what was decided, writes what is derived from it, and answers; the append is the last statement, and writes all of it.
+ *
+ * @param last what only holds once committed is left in `commits`; `beside` is written before the append
+ */
+export async function record(
+  room: Room,
+  { changes, remarks }: Decided,
+  { commits, beside }: { readonly commits: (() => void)[], readonly beside: Beside },
+): Promise<Answer> {
+  const { db, caller, command, now, heads } = room
+  const { siteId, actor } = caller
   await lockMore(
     room,
     changes.map(({ streamId }) => streamId),
   )
-  const chained: ChainedEvent[] = []
-  for (const change of changes) if (change.events.length > 0) chained.push(...(await recordStream(room, change, commits)))
-  const position
-    = chained.length === 0
-      ? await readPosition(db, siteId)
-      : await append(db, siteId, chained, {
-          recordedAt: now,
-          actorKind: actor.kind,
-          actorPersonId: actor.kind === 'person' ? actor.personId : null,
-          commandId: command.id,
-        })
+  const recorded: Recorded[] = []
+  for (const change of changes) if (change.events.length > 0) recorded.push(await recordStream(room, change, commits))
   const streams = changes.map(({ streamId }) => ({ id: streamId, version: heads.get(streamId)!.version }))
-  return { status: 200, body: { commandId: command.id, position, streams, findings: remarks.map(said => spoken(said)) } }
+  const answered = { commandId: command.id, streams, findings: remarks.map(said => spoken(said)) }
+  const key = keyOf(caller, command)
+  if (recorded.length === 0) {
+    const body = { ...answered, position: await readPosition(db, siteId) }
+    await beside(db)
+    await keepAnswer(db, key, 200, body)
+    return { status: 200, body }
+  }
+  await beside(db)
+  const position = await append(
+    db,
+    recorded.flatMap(({ chained }) => chained),
+    recorded.flatMap(({ derived }) => derived),
+    {
+      recordedAt: now,
+      actorKind: actor.kind,
+      actorPersonId: actor.kind === 'person' ? actor.personId : null,
+      key,
+      answer: { status: 200, body: answered },
+    },
+  )
+  return { status: 200, body: { ...answered, position } }
 }

@@ -1,13 +1,13 @@
 import type pg from 'pg'
 import { HOUSE_RULES_STREAM, SITE_STREAM } from '#core/ids/streams'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
-import { decidesAlone } from '#core/streams/kinds'
+import { decidesAlone, ruleOf } from '#core/streams/kinds'
 import type { Scene } from '#core/streams/scene'
 import type { Site } from '#core/streams/site/site'
 import { earlierOf } from '#core/time/instant'
 import type { Instant } from '#core/time/instant'
 import type { Head } from '../database/event'
-import { lockHeads } from '../database/event'
+import { lockHeads, lockHeadsAfter } from '../database/event'
 import type { Caller } from './caller'
 import type { Command } from './command'
 import { foldAs, foldStream } from './fold'
@@ -25,11 +25,20 @@ export interface Room {
 }
 
 /** Streams every decision looks at. They are locked first, and shared unless the command decides on more than it names. */
-const SURROUNDINGS = [HOUSE_RULES_STREAM, SITE_STREAM] as const
+const SURROUNDINGS = [HOUSE_RULES_STREAM, SITE_STREAM]
+
+/** Locks what every decision looks at, and in the same question the streams that a command names, where no others go before them. */
+async function lockFirst(db: pg.PoolClient, siteId: string, { type, streams }: Command): Promise<Map<string, Head>> {
+  const { targets, isNewTag } = ruleOf(type)
+  const named = targets || isNewTag ? [] : streams.map(({ id }) => id).filter(id => !SURROUNDINGS.includes(id))
+  const mode = decidesAlone(type) ? 'update' : 'share'
+  const heads = await lockHeadsAfter(db, siteId, { streamIds: SURROUNDINGS, mode }, named)
+  return SURROUNDINGS.every(id => heads.has(id)) ? heads : new Map([...heads, ...await lockHeads(db, siteId, SURROUNDINGS, mode)])
+}
 
 export async function enterRoom(db: pg.PoolClient, caller: Caller, command: Command, now: Instant): Promise<Room> {
   const { siteId } = caller
-  const heads = await lockHeads(db, siteId, SURROUNDINGS, decidesAlone(command.type) ? 'update' : 'share')
+  const heads = await lockFirst(db, siteId, command)
   const site = await foldAs('site', db, siteId, SITE_STREAM, heads.get(SITE_STREAM)!)
   const rules = await foldAs('house-rules', db, siteId, HOUSE_RULES_STREAM, heads.get(HOUSE_RULES_STREAM)!)
   return { db, caller, command, now, site, rules, heads }

@@ -7,6 +7,7 @@ import type { Wound } from '../../scripts/zonaris-verify.mjs'
 import { DERIVED_TABLES } from './rebuild'
 import { project } from '../tables/projections'
 import { canonicalText, readBodies } from '../database/event'
+import { sendInOrder } from '../database/statement'
 import { SNAPSHOT_FORMAT } from '../database/snapshot'
 
 /** Tables that stand beside the events and are read as if they were the record; a snapshot is looked at by itself. */
@@ -22,7 +23,8 @@ async function checkReadTables(db: pg.ClientBase, states: ReadonlyMap<string, un
   for (const table of READ_TABLES) await db.query(`create temporary table ${table} (like public.${table} including all) on commit drop`)
   for (const { site_id, stream_id, version } of streams) {
     if (version === 0) continue
-    await project(db, site_id, kindOfStream(stream_id).name, stream_id, version, states.get(`${site_id} ${stream_id}`))
+    const { name } = kindOfStream(stream_id)
+    await sendInOrder(db, await project(db, site_id, name, stream_id, version, states.get(`${site_id} ${stream_id}`)))
   }
   for (const table of READ_TABLES) {
     const sides = [

@@ -2,6 +2,7 @@ import type pg from 'pg'
 import { inTransaction } from '../database/connection'
 import { readBodies } from '../database/event'
 import type { Queryable } from '../database/connection'
+import { sendInOrder } from '../database/statement'
 import { kindOfStream, readLanded } from '#core/streams/kinds'
 import { project } from '../tables/projections'
 
@@ -34,14 +35,8 @@ export async function rebuild(pool: pg.Pool): Promise<number> {
     for (const { site_id, stream_id, version } of streams) {
       const { kind, name } = kindOfStream(stream_id)
       const bodies = await readBodies(db, site_id, stream_id, 0)
-      await project(
-        db,
-        site_id,
-        name,
-        stream_id,
-        version,
-        bodies.reduce((state, body) => kind.evolve(state, readLanded(kind, body)), kind.initial),
-      )
+      const state = bodies.reduce((before, body) => kind.evolve(before, readLanded(kind, body)), kind.initial)
+      await sendInOrder(db, await project(db, site_id, name, stream_id, version, state))
     }
     return streams.length
   })

@@ -1,31 +1,28 @@
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import type { CylinderReadingRow } from '#shared/contract/readings'
 import { tagIdOf } from '#core/ids/tag'
 import { asCylinder } from './states'
 
-export async function writeCylinder(
-  db: Queryable,
-  siteId: string,
-  tagId: string,
-  version: number,
-  cylinder: CylinderState | null,
-): Promise<void> {
-  if (!cylinder) return
+export function writeCylinder(siteId: string, tagId: string, version: number, cylinder: CylinderState | null): Statement[] {
+  if (!cylinder) return []
   const { standing } = cylinder
-  await db.query(
-    `insert into cylinder_reading (site_id, tag_id, version, place_id, bay_id, is_returned, cylinder) values ($1, $2, $3, $4, $5, $6, $7)
+  return [
+    {
+      text: `insert into cylinder_reading (site_id, tag_id, version, place_id, bay_id, is_returned, cylinder) values ($1, $2, $3, $4, $5, $6, $7)
     on conflict (site_id, tag_id) do update set version = excluded.version, place_id = excluded.place_id, bay_id = excluded.bay_id, is_returned = excluded.is_returned, cylinder = excluded.cylinder`,
-    [
-      siteId,
-      tagId,
-      version,
-      standing?.in === 'place' ? standing.placeId : null,
-      standing?.in === 'bay' ? standing.bayId : null,
-      cylinder.isReturned,
-      JSON.stringify(cylinder),
-    ],
-  )
+      values: [
+        siteId,
+        tagId,
+        version,
+        standing?.in === 'place' ? standing.placeId : null,
+        standing?.in === 'bay' ? standing.bayId : null,
+        cylinder.isReturned,
+        JSON.stringify(cylinder),
+      ],
+    },
+  ]
 }
 
 /** Cylinders that are here; or one, wherever it is. */

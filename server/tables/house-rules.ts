@@ -1,4 +1,5 @@
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import type { Versioned } from './versioned'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { asHouseRules } from './states'
@@ -11,10 +12,12 @@ export async function readHouseRules(db: Queryable, siteId: string): Promise<Ver
   return rows[0] ? { version: rows[0].version, value: asHouseRules(rows[0].rules) } : null
 }
 
-export async function writeHouseRules(db: Queryable, siteId: string, version: number, rules: HouseRules): Promise<void> {
-  await db.query(
-    `insert into house_rules_reading (site_id, version, rules) values ($1, $2, $3)
+export function writeHouseRules(siteId: string, version: number, rules: HouseRules): Statement[] {
+  return [
+    {
+      text: `insert into house_rules_reading (site_id, version, rules) values ($1, $2, $3)
     on conflict (site_id) do update set version = excluded.version, rules = excluded.rules`,
-    [siteId, version, JSON.stringify(rules)],
-  )
+      values: [siteId, version, JSON.stringify(rules)],
+    },
+  ]
 }

@@ -5,31 +5,40 @@ import { baysServed } from '#core/streams/kit-item/kit-item'
 import { tagIdOf } from '#core/ids/tag'
 import type { KitItemReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import { readCheckLists } from './check-lists'
 import { asDate } from './due-date'
 import { asKitItem } from './states'
 
-export async function writeKitItem(db: Queryable, siteId: string, tagId: string, version: number, item: KitItem | null): Promise<void> {
+export async function writeKitItem(
+  db: Queryable,
+  siteId: string,
+  tagId: string,
+  version: number,
+  item: KitItem | null,
+): Promise<Statement[]> {
   // Only reports on a tag that nothing wears: the record has them, no table does.
-  if (!item) return
+  if (!item) return []
   const { lists } = await readCheckLists(db, siteId)
-  await db.query(
-    `insert into item_reading (site_id, tag_id, version, kind, assigned_to, assigned_ids, is_out, is_retired, due_on, item) values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
+  return [
+    {
+      text: `insert into item_reading (site_id, tag_id, version, kind, assigned_to, assigned_ids, is_out, is_retired, due_on, item) values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
     on conflict (site_id, tag_id) do update set version = excluded.version, kind = excluded.kind, assigned_to = excluded.assigned_to, assigned_ids = excluded.assigned_ids,
       is_out = excluded.is_out, is_retired = excluded.is_retired, due_on = excluded.due_on, item = excluded.item`,
-    [
-      siteId,
-      tagId,
-      version,
-      item.kind,
-      item.assignment?.to ?? null,
-      item.assignment === null ? [] : item.assignment.to === 'bay' ? baysServed(item.assignment) : [item.assignment.id],
-      item.taggedOut !== null,
-      item.isRetired,
-      asDate(calendarDueOn(item, listsInForce(lists))),
-      JSON.stringify(item),
-    ],
-  )
+      values: [
+        siteId,
+        tagId,
+        version,
+        item.kind,
+        item.assignment?.to ?? null,
+        item.assignment === null ? [] : item.assignment.to === 'bay' ? baysServed(item.assignment) : [item.assignment.id],
+        item.taggedOut !== null,
+        item.isRetired,
+        asDate(calendarDueOn(item, listsInForce(lists))),
+        JSON.stringify(item),
+      ],
+    },
+  ]
 }
 
 interface KitItemRow {

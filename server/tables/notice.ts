@@ -1,26 +1,28 @@
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import type { Notice } from '#core/streams/notice/notice'
 import type { NoticeReading } from '#shared/contract/readings'
 import { asNotice } from './states'
 
-export async function writeNotice(
-  db: Queryable,
-  siteId: string,
-  noticeId: string,
-  version: number,
-  notice: Notice | null,
-): Promise<void> {
-  if (!notice) return
-  await db.query(
-    `insert into notice_reading (site_id, notice_id, version, about, given_at, notice) values ($1, $2, $3, $4, $5, $6)
+export function writeNotice(siteId: string, noticeId: string, version: number, notice: Notice | null): Statement[] {
+  if (!notice) return []
+  return [
+    {
+      text: `insert into notice_reading (site_id, notice_id, version, about, given_at, notice) values ($1, $2, $3, $4, $5, $6)
     on conflict (site_id, notice_id) do update set version = excluded.version, notice = excluded.notice`,
-    [siteId, noticeId, version, notice.about, notice.givenAt, JSON.stringify(notice)],
-  )
-  await db.query(
-    `insert into notice_told (site_id, notice_id, person_id, seen_at) select $1, $2, t.person_id, t.seen_at from unnest($3::text[], $4::timestamptz[]) as t (person_id, seen_at)
+      values: [siteId, noticeId, version, notice.about, notice.givenAt, JSON.stringify(notice)],
+    },
+    {
+      text: `insert into notice_told (site_id, notice_id, person_id, seen_at) select $1, $2, t.person_id, t.seen_at from unnest($3::text[], $4::timestamptz[]) as t (person_id, seen_at)
     on conflict (site_id, notice_id, person_id) do update set seen_at = excluded.seen_at`,
-    [siteId, noticeId, notice.to.map(({ personId }) => personId), notice.to.map(({ personId }) => notice.seenAt[personId] ?? null)],
-  )
+      values: [
+        siteId,
+        noticeId,
+        notice.to.map(({ personId }) => personId),
+        notice.to.map(({ personId }) => notice.seenAt[personId] ?? null),
+      ],
+    },
+  ]
 }
 
 const toNotice = (row: { notice_id: string, notice: unknown }): NoticeReading => ({ noticeId: row.notice_id, ...asNotice(row.notice) })

@@ -8,11 +8,19 @@ import { hasEnded } from '#core/streams/permit/permit-end'
 import type { Permit } from '#core/streams/permit/permit'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import type { Instant } from '#core/time/instant'
 import { asKitItem, asPermit, asPlace } from './states'
 
-export async function writePermit(db: Queryable, siteId: string, permitId: string, version: number, permit: Permit | null): Promise<void> {
-  if (!permit) return
+/** Duties and posts go and come in one table, and two permits that want one person meet there: all of it is written in its order. */
+export async function writePermit(
+  db: Queryable,
+  siteId: string,
+  permitId: string,
+  version: number,
+  permit: Permit | null,
+): Promise<Statement[]> {
+  if (!permit) return []
   const { code, token, phase, request: { place } } = permit
   await db.query({
     name: 'write-permit',
@@ -34,6 +42,7 @@ export async function writePermit(db: Queryable, siteId: string, permitId: strin
   })
   await writeDuties(db, siteId, permitId, permit)
   await writePosts(db, siteId, permitId, permit)
+  return []
 }
 
 /** Who is kept free. Two permits that claim one person for the same time meet the table's constraint. */

@@ -3,31 +3,34 @@ import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
 import type { Tellable } from '#core/streams/notice/notice'
 import type { PersonReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 
-export async function writePerson(db: Queryable, siteId: string, personId: string, version: number, person: Person): Promise<void> {
-  await db.query(
-    `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences)
+export function writePerson(siteId: string, personId: string, version: number, person: Person): Statement[] {
+  return [
+    {
+      text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences)
     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
     on conflict (site_id, person_id) do update set version = excluded.version, name = excluded.name, roles = excluded.roles, area_id = excluded.area_id,
       bay_id = excluded.bay_id, has_left = excluded.has_left, pin_set = excluded.pin_set,
       is_shaven = excluded.is_shaven, shaven_until = excluded.shaven_until, health_noted = excluded.health_noted,
       competences = excluded.competences`,
-    [
-      siteId,
-      personId,
-      version,
-      person.name,
-      person.roles,
-      person.areaId,
-      person.bayId,
-      person.hasLeft,
-      person.pinSet,
-      person.shaven?.isShaven ?? null,
-      person.shaven?.validUntil ?? null,
-      person.health !== null,
-      person.competences,
-    ],
-  )
+      values: [
+        siteId,
+        personId,
+        version,
+        person.name,
+        person.roles,
+        person.areaId,
+        person.bayId,
+        person.hasLeft,
+        person.pinSet,
+        person.shaven?.isShaven ?? null,
+        person.shaven?.validUntil ?? null,
+        person.health !== null,
+        person.competences,
+      ],
+    },
+  ]
 }
 
 export interface PersonRow {

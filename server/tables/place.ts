@@ -1,15 +1,18 @@
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import type { Place } from '#core/streams/place/place'
 import type { PlaceReading } from '#shared/contract/readings'
 import { asPlace } from './states'
 
-export async function writePlace(db: Queryable, siteId: string, placeId: string, version: number, place: Place | null): Promise<void> {
-  if (!place) return
-  await db.query(
-    `insert into place_reading (site_id, place_id, version, place) values ($1, $2, $3, $4)
+export function writePlace(siteId: string, placeId: string, version: number, place: Place | null): Statement[] {
+  if (!place) return []
+  return [
+    {
+      text: `insert into place_reading (site_id, place_id, version, place) values ($1, $2, $3, $4)
     on conflict (site_id, place_id) do update set version = excluded.version, place = excluded.place`,
-    [siteId, placeId, version, JSON.stringify(place)],
-  )
+      values: [siteId, placeId, version, JSON.stringify(place)],
+    },
+  ]
 }
 
 export async function readPlaces(db: Queryable, siteId: string): Promise<PlaceReading[]> {

@@ -2,6 +2,7 @@ import { kindNamed } from '#core/streams/kinds'
 import type { StateOf } from '#core/streams/kinds'
 import type { StreamKindName } from '#core/ids/streams'
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import { setDeadlines } from '../database/deadline'
 import { writePermit } from './permit'
 import { writePerson } from './person'
@@ -17,33 +18,48 @@ import { writeHall } from './hall'
 import { writeSheets } from './fume-sheets'
 import { writeSamples } from './samples'
 
-type Write<State> = (db: Queryable, siteId: string, id: string, version: number, state: State) => Promise<void>
+/**
+ * What writes the row of a stream, to be sent with whatever else a command changes. Rows that have to be written in an order are
+ * written at once; they give nothing back.
+ */
+type Write<State> = (
+  db: Queryable,
+  siteId: string,
+  id: string,
+  version: number,
+  state: State,
+) => readonly Statement[] | Promise<readonly Statement[]>
 
+/** Most rows need nothing of the database to be written. */
+const row
+  = <State>(write: (siteId: string, id: string, version: number, state: State) => readonly Statement[]): Write<State> =>
+    (_db, siteId, id, version, state) =>
+      write(siteId, id, version, state)
 /** A stream of which a site has one needs no id of its own in its table. */
-const ofSite
-  = <State>(write: (db: Queryable, siteId: string, version: number, state: State) => Promise<void>): Write<State> =>
-    (db, siteId, _id, version, state) =>
-      write(db, siteId, version, state)
+const rowOfSite
+  = <State>(write: (siteId: string, version: number, state: State) => readonly Statement[]): Write<State> =>
+    (_db, siteId, _id, version, state) =>
+      write(siteId, version, state)
 
 /** The read table of each kind of stream. A kind without one does not compile; the seals are read from their events. */
 const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
-  'site': ofSite(writeSite),
-  'house-rules': ofSite(writeHouseRules),
-  'person': writePerson,
-  'station': writeStation,
-  'hall': writeHall,
-  'fume-sheets': ofSite(writeSheets),
-  'samples': writeSamples,
+  'site': rowOfSite(writeSite),
+  'house-rules': rowOfSite(writeHouseRules),
+  'person': row(writePerson),
+  'station': row(writeStation),
+  'hall': row(writeHall),
+  'fume-sheets': rowOfSite(writeSheets),
+  'samples': row(writeSamples),
   'item': writeKitItem,
-  'cylinder': writeCylinder,
-  'check-lists': ofSite(writeCheckLists),
-  'place': writePlace,
+  'cylinder': row(writeCylinder),
+  'check-lists': (db, siteId, _id, version, state) => writeCheckLists(db, siteId, version, state),
+  'place': row(writePlace),
   'permit': writePermit,
-  'notice': writeNotice,
-  'seal': async () => {},
+  'notice': row(writeNotice),
+  'seal': () => [],
 }
 
-/** Writes what is derived from a stream's state: its row, and what falls due for it. */
+/** What writes all that is derived from a stream's state: its row, and what falls due for it. */
 export async function project(
   db: Queryable,
   siteId: string,
@@ -51,9 +67,9 @@ export async function project(
   streamId: string,
   version: number,
   state: unknown,
-): Promise<void> {
+): Promise<readonly Statement[]> {
   const id = streamId.slice(streamId.indexOf('/') + 1)
-  await (WRITES[name] as Write<unknown>)(db, siteId, id, version, state)
+  const rows = await (WRITES[name] as Write<unknown>)(db, siteId, id, version, state)
   const { clock } = kindNamed(name)
-  if (clock) await setDeadlines(db, siteId, streamId, clock.dueOf(state))
+  return clock ? [...rows, ...setDeadlines(siteId, streamId, clock.dueOf(state))] : rows
 }

@@ -1,5 +1,6 @@
 import type { Site } from '#core/streams/site/site'
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import type { Versioned } from './versioned'
 import { asSite } from './states'
 
@@ -10,12 +11,14 @@ export async function readSite(db: Queryable, siteId: string): Promise<Versioned
   return rows[0] ? { version: rows[0].version, value: asSite(rows[0].site) } : null
 }
 
-export async function writeSite(db: Queryable, siteId: string, version: number, site: Site): Promise<void> {
-  await db.query(
-    `insert into site_reading (site_id, version, site) values ($1, $2, $3)
+export function writeSite(siteId: string, version: number, site: Site): Statement[] {
+  return [
+    {
+      text: `insert into site_reading (site_id, version, site) values ($1, $2, $3)
     on conflict (site_id) do update set version = excluded.version, site = excluded.site`,
-    [siteId, version, JSON.stringify(site)],
-  )
+      values: [siteId, version, JSON.stringify(site)],
+    },
+  ]
 }
 
 /** Does any site exist yet? */

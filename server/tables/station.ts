@@ -2,21 +2,17 @@ import type { Job } from '#core/job/job'
 import type { Station } from '#core/streams/station/station'
 import type { StationReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
+import type { Statement } from '../database/statement'
 import { asStationFacts } from './states'
 
-export async function writeStation(
-  db: Queryable,
-  siteId: string,
-  bayId: string,
-  version: number,
-  { gates: _gates, ...facts }: Station,
-): Promise<void> {
-  await db.query({
-    name: 'write-station',
-    text: `insert into station_reading (site_id, bay_id, version, person_id, stopped, facts) values ($1, $2, $3, $4, $5, $6)
+export function writeStation(siteId: string, bayId: string, version: number, { gates: _gates, ...facts }: Station): Statement[] {
+  return [
+    {
+      text: `insert into station_reading (site_id, bay_id, version, person_id, stopped, facts) values ($1, $2, $3, $4, $5, $6)
     on conflict (site_id, bay_id) do update set version = excluded.version, person_id = excluded.person_id, stopped = excluded.stopped, facts = excluded.facts`,
-    values: [siteId, bayId, version, facts.personId, facts.stop !== null, JSON.stringify(facts)],
-  })
+      values: [siteId, bayId, version, facts.personId, facts.stop !== null, JSON.stringify(facts)],
+    },
+  ]
 }
 
 export async function readStations(db: Queryable, siteId: string): Promise<StationReading[]> {

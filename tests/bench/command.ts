@@ -72,7 +72,7 @@ try {
     !report({
       name: 'a command acknowledged against bare SQL, median',
       ratio: command / sql,
-      atMost: 3,
+      atMost: 2,
       absolutes: `${command.toFixed(2)} ms against ${sql.toFixed(2)} ms`,
     })
   )

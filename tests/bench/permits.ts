@@ -55,7 +55,13 @@ async function fill(shop: Shop, count: number): Promise<void> {
         head = next.head
         return next.event
       })
-      await append(db, shop.siteId, chained, { recordedAt: START, actorKind: 'clock', actorPersonId: null, commandId })
+      await append(db, chained, [], {
+        recordedAt: START,
+        actorKind: 'clock',
+        actorPersonId: null,
+        key: { siteId: shop.siteId, isHouse: true, commandId },
+        answer: { status: 200, body: {} },
+      })
       await writePermit(db, shop.siteId, `p-${i}`, head.version, events.reduce<Permit | null>(evolvePermit, null))
     }
   })

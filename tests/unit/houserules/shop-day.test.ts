@@ -26,5 +26,20 @@ describe('the shop day', () => {
     expect(shopDayOf(Date.parse('2026-11-24T03:00:00Z'), 'Europe/London', 4)).toBe('2026-11-23')
     expect(shopDayOf(Date.parse('2026-11-24T04:00:00Z'), 'Europe/London', 4)).toBe('2026-11-24')
   })
+  it('is the same day whatever was asked before, also where a zone repeats or skips hours', () => {
+    // Zones that turn at midnight, by half an hour, and by two hours; the days around every turn of 2026 (rules: the platform's own).
+    const zones = ['America/Havana', 'Atlantic/Azores', 'Australia/Lord_Howe', 'Antarctica/Troll', 'America/Santiago']
+    for (const zone of zones) {
+      for (const hour of [0, 2]) {
+        const asked = Array.from({ length: 365 * 2 }, (_, index) => Date.parse('2026-01-01T00:10:00Z') + index * 12.3 * 3_600_000)
+        const told = (at: number) => `${shopDayOf(at, zone, hour)} ${shopDayEndsAtMs(at, zone, hour)}`
+        const forward = asked.map(told)
+        const backward = asked.toReversed().map(told).toReversed()
+        expect(forward, `${zone} ${hour}`).toEqual(backward)
+        // One end to each day, and one day to each end.
+        expect(new Set(forward).size, `${zone} ${hour}`).toBe(new Set(forward.map(day => day.split(' ')[0])).size)
+      }
+    }
+  })
   it('refuses a zone that is not known', () => expect(() => shopDayEndsAtMs(0, 'Fen/Marsh', 4)).toThrow())
 })
