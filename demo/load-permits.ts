@@ -2,7 +2,7 @@ import { minutesAfter } from '#core/time/instant'
 import { precautionsFor } from '#core/hotwork/precautions'
 import { PERMITS } from './permits'
 import type { DemoPermit } from './permits'
-import type { SendAt } from './load-store'
+import type { SendAt } from './load-kit-and-cylinders'
 import { kitItemStream, permitStream } from '#core/ids/streams'
 
 /** Loads one permit through its whole life so far, each step by whoever did it, at its time. */

@@ -9,9 +9,9 @@ import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
 import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
-import { loadStore } from './load-store'
+import { loadKitAndCylinders } from './load-kit-and-cylinders'
 import { loadPermits } from './load-permits'
-import type { SendAt } from './load-store'
+import type { SendAt } from './load-kit-and-cylinders'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
 import type { Caller } from '#server/door/caller'
 import type { Door } from '#server/door/door'
@@ -144,7 +144,7 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   for (const person of PEOPLE) await loadWearer(door, lead, person)
   const instructor = sendAs('maren-holt')
   // The store first: as long as nobody works at a bay, no gate has to be judged anew for each thing.
-  await loadStore(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
+  await loadKitAndCylinders(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
   for (const bay of BAYS) await loadBay(instructor, bay)
   await loadPermits(sendAs, nowIso(door.clock))
   return signInsOf([LEAD, ...PEOPLE])

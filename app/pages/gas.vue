@@ -2,13 +2,15 @@
 import { cylinderStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
 import type { Yard } from '#core/cylinder/judge-place'
-import { storeSentences } from '#shared/words/en/store-findings'
+import { cylinderSentences } from '#shared/words/en/cylinder-findings'
+import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
 
 // The list keeps its place while cylinders are opened beside it.
 definePageMeta({ scrollToTop: false })
-learnSentences(storeSentences)
+learnSentences(cylinderSentences)
+learnSentences(kitItemSentences)
 
 const facts = useFacts()
 const session = useSession()

@@ -5,7 +5,7 @@ import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 
@@ -206,7 +206,7 @@ function undo() {
             type="button"
             @click="set('settlingRule', id)"
           >
-            {{ storeWords.settlingRules[id] }}
+            {{ cylinderWords.settlingRules[id] }}
           </button>
         </div>
         <h2>Regulators</h2>
@@ -220,7 +220,7 @@ function undo() {
             type="button"
             @click="set('regulatorRule', id)"
           >
-            {{ storeWords.regulatorRules[id] }}
+            {{ cylinderWords.regulatorRules[id] }}
           </button>
         </div>
         <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" aria-label="The week ends on">
@@ -268,7 +268,7 @@ function undo() {
             type="button"
             @click="set('storageBasis', id)"
           >
-            {{ storeWords.storageBases[id] }}
+            {{ cylinderWords.storageBases[id] }}
           </button>
         </div>
         <HotworkRules :entry="entry" @change="setAll" />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { storeSentences } from '#shared/words/en/store-findings'
+import { cylinderSentences } from '#shared/words/en/cylinder-findings'
+import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
 
 // The list keeps its place while things are opened beside it.
 definePageMeta({ scrollToTop: false })
-learnSentences(storeSentences)
+learnSentences(cylinderSentences)
+learnSentences(kitItemSentences)
 
 const session = useSession()
 const route = useRoute()

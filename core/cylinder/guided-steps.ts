@@ -1,4 +1,5 @@
-import { STORE_SOURCES } from '../source/store-sources'
+import { CYLINDER_SOURCES } from '../source/cylinder-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { GasContent } from './gas'
 import { fireRole, partsOf } from './gas'
@@ -6,26 +7,26 @@ import type { ConnectingStepId, DangerId, DangerStepId, JointId, ShuttingStepId 
 import { CONNECTING_STEPS, JOINTS } from '../ids/cylinder-ids'
 
 export const STEP_SOURCES: Readonly<Record<ConnectingStepId | ShuttingStepId, SourceRef>> = {
-  'secured': STORE_SOURCES.usCylinderHandling,
-  'label-read': STORE_SOURCES.usCylinderHandling,
-  'cap-off': STORE_SOURCES.usCylinderHandling,
-  'clean-hands': STORE_SOURCES.usOxygenOil,
-  'crack-valve': STORE_SOURCES.usCylinderHandling,
-  'seat-clean': STORE_SOURCES.usCylinderHandling,
-  'regulator-fitted': STORE_SOURCES.usRegulator,
-  'arrestor-fitted': STORE_SOURCES.arrestor,
-  'screw-out': STORE_SOURCES.startUp,
-  'stand-aside': STORE_SOURCES.usCylinderHandling,
-  'open-slowly': STORE_SOURCES.startUp,
-  'acetylene-turn': STORE_SOURCES.usAcetyleneValve,
-  'set-pressure': STORE_SOURCES.startUp,
-  'purge': STORE_SOURCES.startUp,
-  'torch-shut': STORE_SOURCES.startUp,
-  'valve-shut': STORE_SOURCES.startUp,
-  'bleed': STORE_SOURCES.startUp,
-  'screw-back': STORE_SOURCES.startUp,
-  'gauges-zero': STORE_SOURCES.startUp,
-  'hose-hung': STORE_SOURCES.shopPractice,
+  'secured': CYLINDER_SOURCES.usCylinderHandling,
+  'label-read': CYLINDER_SOURCES.usCylinderHandling,
+  'cap-off': CYLINDER_SOURCES.usCylinderHandling,
+  'clean-hands': CYLINDER_SOURCES.usOxygenOil,
+  'crack-valve': CYLINDER_SOURCES.usCylinderHandling,
+  'seat-clean': CYLINDER_SOURCES.usCylinderHandling,
+  'regulator-fitted': KIT_SOURCES.usRegulator,
+  'arrestor-fitted': KIT_SOURCES.arrestor,
+  'screw-out': CYLINDER_SOURCES.startUp,
+  'stand-aside': CYLINDER_SOURCES.usCylinderHandling,
+  'open-slowly': CYLINDER_SOURCES.startUp,
+  'acetylene-turn': CYLINDER_SOURCES.usAcetyleneValve,
+  'set-pressure': CYLINDER_SOURCES.startUp,
+  'purge': CYLINDER_SOURCES.startUp,
+  'torch-shut': CYLINDER_SOURCES.startUp,
+  'valve-shut': CYLINDER_SOURCES.startUp,
+  'bleed': CYLINDER_SOURCES.startUp,
+  'screw-back': CYLINDER_SOURCES.startUp,
+  'gauges-zero': CYLINDER_SOURCES.startUp,
+  'hose-hung': KIT_SOURCES.shopPractice,
 }
 
 const burns = (gas: GasContent): boolean => fireRole(gas) !== 'inert'
@@ -59,11 +60,11 @@ export function dangerSteps(
   if (danger === 'leak') {
     switch (fireRole(gas)) {
       case 'fuel':
-        return { steps: ['no-sparks', 'close-valve', 'move-outdoors', 'supplier'], sources: [STORE_SOURCES.cylinderEmergency] }
+        return { steps: ['no-sparks', 'close-valve', 'move-outdoors', 'supplier'], sources: [CYLINDER_SOURCES.cylinderEmergency] }
       case 'feeds':
-        return { steps: ['no-sparks', 'close-valve', 'ventilate', 'clothes-enriched', 'supplier'], sources: [STORE_SOURCES.oxygenLeak] }
+        return { steps: ['no-sparks', 'close-valve', 'ventilate', 'clothes-enriched', 'supplier'], sources: [CYLINDER_SOURCES.oxygenLeak] }
       case 'inert':
-        return { steps: ['close-valve', 'ventilate', 'no-rescue-alone', 'supplier'], sources: [STORE_SOURCES.inertLeak] }
+        return { steps: ['close-valve', 'ventilate', 'no-rescue-alone', 'supplier'], sources: [CYLINDER_SOURCES.inertLeak] }
     }
   }
   if (isAcetylene(gas)) {
@@ -71,13 +72,13 @@ export function dangerSteps(
       = danger === 'flashback'
         ? ['close-valve', 'go-away-200', 'call-fire-service', 'say-acetylene', 'watch-for-heat', 'never-again']
         : ['do-not-touch', 'go-away-200', 'call-fire-service', 'say-acetylene', 'cool-from-cover', 'plug-fire', 'never-again']
-    return { steps, sources: [STORE_SOURCES.acetyleneFire] }
+    return { steps, sources: [CYLINDER_SOURCES.acetyleneFire] }
   }
   return {
     steps:
       danger === 'flashback'
         ? ['close-valve', 'watch-for-heat', 'supplier']
         : ['do-not-touch', 'go-away-100', 'call-fire-service', 'cool-from-cover', 'supplier', 'never-again'],
-    sources: [STORE_SOURCES.cylinderEmergency],
+    sources: [CYLINDER_SOURCES.cylinderEmergency],
   }
 }

@@ -1,5 +1,5 @@
 import type { SourceRef } from '../source/source-ref'
-import { STORE_SOURCES } from '../source/store-sources'
+import { CYLINDER_SOURCES } from '../source/cylinder-sources'
 
 /** How a specification's next requalification is found. */
 export type IntervalRule
@@ -11,8 +11,8 @@ export type IntervalRule
     | { readonly kind: 'not-refillable', readonly source: SourceRef }
     | { readonly kind: 'permit', readonly source: SourceRef }
 
-const years = (count: number): IntervalRule => ({ kind: 'years', years: count, source: STORE_SOURCES.usRequalification })
-const LOW: IntervalRule = { kind: 'low-pressure', source: STORE_SOURCES.usLowPressure }
+const years = (count: number): IntervalRule => ({ kind: 'years', years: count, source: CYLINDER_SOURCES.usRequalification })
+const LOW: IntervalRule = { kind: 'low-pressure', source: CYLINDER_SOURCES.usLowPressure }
 
 /**
  * Interval rule by US specification. Where the table allows a longer interval under conditions nobody can read
@@ -20,8 +20,8 @@ const LOW: IntervalRule = { kind: 'low-pressure', source: STORE_SOURCES.usLowPre
  */
 export const US_SPECIFICATIONS = {
   '3': years(5),
-  '3A': { kind: 'star', source: STORE_SOURCES.usRequalification },
-  '3AA': { kind: 'star', source: STORE_SOURCES.usRequalification },
+  '3A': { kind: 'star', source: CYLINDER_SOURCES.usRequalification },
+  '3AA': { kind: 'star', source: CYLINDER_SOURCES.usRequalification },
   '3AM': years(5),
   '3AAM': years(5),
   '3ALM': years(5),
@@ -32,7 +32,7 @@ export const US_SPECIFICATIONS = {
   '3AL': years(5),
   '3B': years(5),
   '3BN': years(5),
-  '3E': { kind: 'none', source: STORE_SOURCES.usRequalification },
+  '3E': { kind: 'none', source: CYLINDER_SOURCES.usRequalification },
   '3HT': years(3),
   '4AA480': years(5),
   '4B': LOW,
@@ -43,11 +43,11 @@ export const US_SPECIFICATIONS = {
   '4DA': years(5),
   '4DS': years(5),
   '4E': years(5),
-  '4L': { kind: 'none', source: STORE_SOURCES.usRequalification },
-  '8': { kind: 'acetylene', source: STORE_SOURCES.usAcetyleneDates },
-  '8AL': { kind: 'acetylene', source: STORE_SOURCES.usAcetyleneDates },
-  '39': { kind: 'not-refillable', source: STORE_SOURCES.usNotRefillable },
-  'SP': { kind: 'permit', source: STORE_SOURCES.usPermit },
+  '4L': { kind: 'none', source: CYLINDER_SOURCES.usRequalification },
+  '8': { kind: 'acetylene', source: CYLINDER_SOURCES.usAcetyleneDates },
+  '8AL': { kind: 'acetylene', source: CYLINDER_SOURCES.usAcetyleneDates },
+  '39': { kind: 'not-refillable', source: CYLINDER_SOURCES.usNotRefillable },
+  'SP': { kind: 'permit', source: CYLINDER_SOURCES.usPermit },
 } as const satisfies Readonly<Record<string, IntervalRule>>
 
 export type UsSpecificationId = keyof typeof US_SPECIFICATIONS

@@ -1,7 +1,8 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { M_PER_FOOT, kgFromLb, m3FromCubicFt } from '../units'
-import { STORE_SOURCES } from '../source/store-sources'
+import { CYLINDER_SOURCES } from '../source/cylinder-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { StorageBasisId } from '../ids/vocabulary'
 import { GAS_TRAITS, fireRole, partsOf } from './gas'
@@ -129,7 +130,7 @@ function judgePair(
       ? []
       : [
           finding('caution', 'storage.barrier-narrow', { ...names, pathM: Number.isFinite(pathM) ? pathM : requiredM }, [
-            STORE_SOURCES.barrierOverhang,
+            CYLINDER_SOURCES.barrierOverhang,
           ]),
         ],
   }
@@ -146,13 +147,15 @@ export function judgeStorage({ items, barriers, combustibles, indoor, basis }: S
   const fuels = stored.filter(({ gas }) => fireRole(gas) === 'fuel')
   const oxygens = stored.filter(({ gas }) => fireRole(gas) === 'feeds')
   const requiredM = basis === 'us' ? US_SEPARATION_M : UK_SEPARATION_M
-  const separation = basis === 'us' ? STORE_SOURCES.usSeparation : STORE_SOURCES.ukSeparation
+  const separation = basis === 'us' ? KIT_SOURCES.usSeparation : CYLINDER_SOURCES.ukSeparation
   const pairs: Pair[] = oxygens.flatMap(first => fuels.map(second => ({ first, second, requiredM, source: separation, wallHelps: true })))
   for (const second of combustibles) {
     // Only US law names what burns fiercely, for every cylinder indoors, and offers no wall there.
     const fiercely = (second.highly ?? true) && indoor && basis === 'us'
-    if (fiercely) pairs.push(...stored.map(first => ({ first, second, requiredM, source: STORE_SOURCES.usCombustibles, wallHelps: false })))
-    else pairs.push(...oxygens.map(first => ({ first, second, requiredM, source: separation, wallHelps: true })))
+    const apart = fiercely
+      ? { firsts: stored, source: CYLINDER_SOURCES.usCombustibles, wallHelps: false }
+      : { firsts: oxygens, source: separation, wallHelps: true }
+    pairs.push(...apart.firsts.map(first => ({ first, second, requiredM, source: apart.source, wallHelps: apart.wallHelps })))
   }
   const judged = pairs.map(pair => judgePair(pair, barriers, basis))
   const sum = (of: readonly StoredItem[]): number => of.reduce((total, { freeGasM3 }) => total + freeGasM3, 0)
@@ -164,13 +167,13 @@ export function judgeStorage({ items, barriers, combustibles, indoor, basis }: S
   if (indoor && indoorFuelFraction > 1 + 1e-9)
     findings.unshift(
       finding('hold', 'storage.indoor-fuel', { amountM3: otherFuelM3, lpgKg, fraction: indoorFuelFraction }, [
-        STORE_SOURCES.usIndoorFuel,
+        CYLINDER_SOURCES.usIndoorFuel,
       ]),
     )
   const unsaid = combustibles.filter(({ highly }) => highly === undefined && indoor && basis === 'us')
   findings.push(...unsaid.map(({ id }) => finding('note', 'storage.combustible-assumed-high', { id })))
   if (stored.length < items.length)
-    findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, [STORE_SOURCES.usInUse]))
+    findings.push(finding('note', 'storage.in-use-left-out', { count: items.length - stored.length }, [CYLINDER_SOURCES.usInUse]))
   if (barriers.length > 0 && stored.some(({ heightM }) => heightM === undefined))
     findings.push(finding('note', 'storage.height-assumed', { heightM: USUAL_HEIGHT_M }))
   findings.push(finding('note', 'storage.advises-only', { basis }))

@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { STORE_SOURCES } from '../source/store-sources'
+import { KIT_ITEM_SOURCES } from '../source/kit-item-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { ShockEnvironment } from '../ids/electrical-ids'
 
@@ -25,10 +25,10 @@ export function openCircuitLimits({
   guided = 'manual',
 }: Pick<OpenCircuitReading, 'current' | 'environment' | 'guided'>): readonly Limit[] {
   const tight = environment !== 'dry'
-  const iec = STORE_SOURCES.iecOpenCircuit
+  const iec = KIT_ITEM_SOURCES.iecOpenCircuit
   if (current === 'dc')
     return [
-      { kind: 'dc', limitV: 100, source: STORE_SOURCES.usOpenCircuit },
+      { kind: 'dc', limitV: 100, source: KIT_ITEM_SOURCES.usOpenCircuit },
       { kind: 'peak', limitV: guided === 'mechanised' && !tight ? 141 : 113, source: iec },
     ]
   if (tight)
@@ -38,11 +38,11 @@ export function openCircuitLimits({
     ]
   return guided === 'mechanised'
     ? [
-        { kind: 'rms', limitV: 100, source: STORE_SOURCES.usOpenCircuit },
+        { kind: 'rms', limitV: 100, source: KIT_ITEM_SOURCES.usOpenCircuit },
         { kind: 'peak', limitV: 141, source: iec },
       ]
     : [
-        { kind: 'rms', limitV: 80, source: STORE_SOURCES.usOpenCircuit },
+        { kind: 'rms', limitV: 80, source: KIT_ITEM_SOURCES.usOpenCircuit },
         { kind: 'peak', limitV: 113, source: iec },
       ]
 }

@@ -1,4 +1,5 @@
-import { STORE_SOURCES } from '../source/store-sources'
+import { KIT_ITEM_SOURCES } from '../source/kit-item-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { EquipmentKindId } from '../ids/vocabulary'
 import type { Check, CheckList, Examiner, Interval } from './check-list'
@@ -10,7 +11,7 @@ type CheckWithoutId = Unnamed<Check>
 const yes = (source: SourceRef) => ({ asks: 'yes-no', source }) as const
 const measured = (unit: string, limits: { readonly atLeast?: number, readonly atMost?: number }, source: SourceRef) =>
   ({ asks: 'measurement', unit, ...limits, source }) as const
-const S = STORE_SOURCES
+const S = { ...KIT_SOURCES, ...KIT_ITEM_SOURCES }
 
 /**
  * The checks of the book, each once: what is asked, what passes, by which source. Their words stand in the catalogue.

@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { STORE_SOURCES } from '../source/store-sources'
+import { KIT_SOURCES } from '../source/kit-sources'
 import { BUILT_IN_LISTS, listsFor } from './built-in-lists'
 import type { CheckList } from './check-list'
 import { dueState } from './due'
@@ -20,10 +20,10 @@ export interface ItemStanding {
 /** What an extinguisher's own dates say, besides its lists. When it was made decides, so not knowing holds. */
 function judgeExtinguisher({ tag, marks }: KitItem, today: string): readonly Finding[] {
   const dues = extinguisherDues(marks)
-  if (dues === null) return [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [STORE_SOURCES.extinguisher])]
+  if (dues === null) return [finding('hold', 'kit.mark-unknown', { tag, what: 'made-on' }, [KIT_SOURCES.extinguisher])]
   return dues
     .filter(({ dueOn }) => today > dueOn)
-    .map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, [STORE_SOURCES.extinguisher]))
+    .map(({ what, dueOn }) => finding('hold', 'kit.mark-due', { tag, what, dueOn }, [KIT_SOURCES.extinguisher]))
 }
 
 /**

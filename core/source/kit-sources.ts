@@ -1,6 +1,8 @@
 import type { SourceRef } from './source-ref'
 
-/** Sources that the Gas and Machine gates cite: they go with the board. The rest of Gas and Kit stands in `store-sources`. */
+/**
+ * Sources that the Gas and Machine gates cite: they go with the board. The rest stands in `cylinder-sources` and `kit-item-sources`.
+ */
 export const KIT_SOURCES = {
   residualPressure: {
     document: 'CGA P-1',

@@ -4,8 +4,11 @@ import type { InspectionFindings } from '#core/findings/kit-findings'
 import type { Sentences } from './sentences'
 import type { HotWorkFindings, PermitFindings, SparkFindings } from '#core/findings/hotwork-findings'
 
-/** What only Gas, Kit and the answers for other programs say: fetched with them, not with the board. */
-export type StoreCode = Exclude<keyof CylinderFindings | keyof ElectricalFindings | keyof InspectionFindings, KitCode>
+/** What only Gas and the answers for other programs say: fetched with them, not with the board. */
+export type CylinderCode = Exclude<keyof CylinderFindings, KitCode>
+
+/** What only Kit and the answers for other programs say: fetched with them, not with the board. */
+export type KitItemCode = Exclude<keyof ElectricalFindings | keyof InspectionFindings, KitCode>
 
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode

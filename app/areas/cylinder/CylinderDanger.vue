@@ -2,7 +2,8 @@
 import type { GasContent } from '#core/cylinder/gas'
 import { dangerSteps } from '#core/cylinder/guided-steps'
 import { citation } from '#shared/words/speak'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { DangerId } from '#core/ids/cylinder-ids'
 
 /** What to do now, by what is in it: calm, few, large. */
@@ -13,11 +14,11 @@ const told = computed(() => dangerSteps(danger, gas))
 <template>
   <section class="danger" aria-labelledby="danger-head">
     <h3 id="danger-head">
-      {{ tag }}: {{ storeWords.dangers[danger] }}. {{ gasWords(gas) }}.
+      {{ tag }}: {{ kitWords.dangers[danger] }}. {{ gasWords(gas) }}.
     </h3>
     <ol>
       <li v-for="(step, index) in told.steps" :key="step">
-        <b>{{ index + 1 }}</b> {{ storeWords.dangerSteps[step] }}
+        <b>{{ index + 1 }}</b> {{ cylinderWords.dangerSteps[step] }}
       </li>
     </ol>
     <p class="soft">

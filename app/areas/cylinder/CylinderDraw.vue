@@ -5,7 +5,7 @@ import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
 import { tipDemand } from '#core/cylinder/tip-demand'
 import type { TipId } from '#core/ids/vocabulary'
 import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/ids/vocabulary'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 
 /** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
 const q = useQuantities()
@@ -43,7 +43,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
     </h2>
     <div class="columns">
       <FrameNumber v-model="contentM3" label="In one full cylinder" :unit="units.gas" :limits="{ min: 0.01, max: 100 }" />
-      <FrameSelect v-model="tip" label="Tip" :ids="TIPS" :named="id => storeWords.tips[id]" none="by its own table" />
+      <FrameSelect v-model="tip" label="Tip" :ids="TIPS" :named="id => kitWords.tips[id]" none="by its own table" />
       <FrameNumber v-if="needsThickness" v-model="thicknessMm" label="Plate" :unit="shop.width" :limits="{ min: 0.1, max: 1000 }" />
       <FrameNumber v-model="demandM3PerH" label="The tip takes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
       <FrameSelect v-model="duty" label="Duty" :ids="DUTIES" :named="id => id" />
@@ -60,7 +60,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
           <thead><tr><th>Rule</th><th>One may give</th><th>Cylinders</th></tr></thead>
           <tbody>
             <tr v-for="{ ruleSet, limitM3PerH, cylindersNeeded } in answers" :key="ruleSet">
-              <td>{{ storeWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? ', binds' : '' }}</td>
+              <td>{{ kitWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? ', binds' : '' }}</td>
               <td class="print">
                 {{ q.gasRate(limitM3PerH) }}
               </td>

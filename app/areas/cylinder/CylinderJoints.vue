@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { GasContent } from '#core/cylinder/gas'
 import { jointsFor } from '#core/cylinder/guided-steps'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 import type { JointId } from '#core/ids/cylinder-ids'
 
 /** The leak test, joint by joint: brush, look, say what you see. */
@@ -20,7 +20,7 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
     </p>
     <ul>
       <li v-for="joint in joints" :key="joint">
-        <b>{{ storeWords.joints[joint] }}</b>
+        <b>{{ cylinderWords.joints[joint] }}</b>
         <button
           class="key"
           :class="{ picked: seen[joint] === true }"
@@ -28,7 +28,7 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
           type="button"
           @click="seen = { ...seen, [joint]: true }"
         >
-          tight<span class="visually-hidden"> {{ storeWords.joints[joint] }}</span>
+          tight<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
         </button>
         <button
           class="key"
@@ -37,7 +37,7 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
           type="button"
           @click="seen = { ...seen, [joint]: false }"
         >
-          leaks<span class="visually-hidden"> {{ storeWords.joints[joint] }}</span>
+          leaks<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
         </button>
       </li>
     </ul>

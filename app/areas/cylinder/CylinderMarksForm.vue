@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CylinderMarks } from '#core/streams/cylinder/cylinder'
 import { requalification } from '#core/cylinder/requalification'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 import { CYLINDER_OWNERS } from '#core/ids/cylinder-ids'
 
 /** What a cylinder is: label, shoulder, volumes. The shoulder is read while it is typed. */
@@ -45,7 +45,7 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
   <div class="marks">
     <div class="columns">
       <FrameSelect v-model="gas" label="Gas on the label" :ids="GAS_CHOICES" :named="gasName" none="choose" />
-      <FrameSelect v-model="owner" label="Owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="storeWords.owners[owner]" />
+      <FrameSelect v-model="owner" label="Owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="cylinderWords.owners[owner]" />
     </div>
     <FrameField
       v-slot="{ id, describedBy }"

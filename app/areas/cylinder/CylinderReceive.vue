@@ -4,7 +4,7 @@ import { partsOf } from '#core/cylinder/gas'
 import { settlingMinutes } from '#core/cylinder/settling'
 import { shopDayOf } from '#core/time/shop-day'
 import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
 
 /** A cylinder comes in: what it is, how it travelled, where it goes. */
@@ -93,7 +93,7 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
       />
       <p v-if="waits > 0" class="said" aria-live="polite">
         It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's
-        rule: {{ storeWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
+        rule: {{ cylinderWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
       </p>
     </template>
     <h3>Where does it go?</h3>

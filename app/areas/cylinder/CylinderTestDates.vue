@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Requalification } from '#core/cylinder/requalification'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 
 /** What a shoulder says: when it is due again, its dates, and what each school makes of them. */
 const { read } = defineProps<{ read: Requalification }>()
@@ -9,7 +9,7 @@ const verdict = computed(() => {
   if (nextDue === null)
     return rule === null
       ? { word: 'Hold', state: 'hold', text: 'It cannot be read for sure.' }
-      : { word: storeWords.requalificationRules[rule], state: 'open', text: '' }
+      : { word: cylinderWords.requalificationRules[rule], state: 'open', text: '' }
   if (!mayUseUp)
     return {
       word: nextDue,
@@ -62,7 +62,7 @@ const verdict = computed(() => {
       <thead><tr><th>School</th><th>Next test by</th></tr></thead>
       <tbody>
         <tr v-for="{ ruleSet, nextDue, binds } in read.ruleSets" :key="ruleSet">
-          <td>{{ storeWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? `, binds here: ${storeWords.requalificationRules[read.rule]}` : '' }}</td>
+          <td>{{ cylinderWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? `, binds here: ${cylinderWords.requalificationRules[read.rule]}` : '' }}</td>
           <td class="print">
             {{ nextDue ?? 'none' }}
           </td>

@@ -2,7 +2,7 @@
 import type { RegulatorList } from '#core/cylinder/week-end'
 import { cylinderStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 
 /** Regulators that come off at the end of the week, or of the day, one tap each. */
 const { week } = defineProps<{ week: RegulatorList }>()
@@ -18,7 +18,7 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
   <section class="week">
     <h2>Regulators still on</h2>
     <p>
-      This site keeps them {{ storeWords.regulatorRules[week.rule] }}.
+      This site keeps them {{ cylinderWords.regulatorRules[week.rule] }}.
       <template v-if="week.by">
         They come off <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? 'today' : `by ${day(week.by)}` }}</b>, cap on.
       </template>

@@ -2,7 +2,7 @@ import { partsOf } from '#core/cylinder/gas'
 import type { GasContent, GasMix } from '#core/cylinder/gas'
 import { CYLINDER_GASES } from '#core/ids/vocabulary'
 import type { CylinderGasId } from '#core/ids/vocabulary'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 
 /** Mixes that shops buy ready made, with names that fit a list. */
 const MIXES = {
@@ -26,15 +26,15 @@ const MIX_NAMES: Readonly<Record<MixId, string>> = {
   'argon-2-oxygen': 'argon + 2 % oxygen',
   'argon-25-helium': 'argon + 25 % helium',
 }
-export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? MIX_NAMES[choice] : storeWords.gases[choice]
+export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? MIX_NAMES[choice] : kitWords.gases[choice]
 
 /** A content in words: by its trade name, or by its parts. */
 export function gasWords(content: GasContent): string {
-  if (typeof content === 'string') return storeWords.gases[content]
+  if (typeof content === 'string') return kitWords.gases[content]
   const choice = gasChoiceOf(content)
   return choice === ''
     ? partsOf(content)
-        .map(({ gas, share }) => `${Math.round(share * 100)} % ${storeWords.gases[gas]}`)
+        .map(({ gas, share }) => `${Math.round(share * 100)} % ${kitWords.gases[gas]}`)
         .join(', ')
     : gasName(choice)
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Answer, Answers, CheckList } from '#core/inspection/check-list'
 import { judgeInspection } from '#core/inspection/judge-inspection'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 
 /** One list, done with a gloved hand: everything in order in one tap, or what is wrong. Judged while it is answered. */
 const { tag, list } = defineProps<{ tag: string, list: CheckList }>()
@@ -41,8 +41,8 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
 </script>
 
 <template>
-  <section class="inspect" :aria-label="`${tag}: ${storeWords.lists(list.id)}`">
-    <h3>{{ storeWords.lists(list.id) }} <small class="soft">version {{ list.version }}{{ list.examiner === 'competent' ? ', by somebody named' : '' }}</small></h3>
+  <section class="inspect" :aria-label="`${tag}: ${kitWords.lists(list.id)}`">
+    <h3>{{ kitWords.lists(list.id) }} <small class="soft">version {{ list.version }}{{ list.examiner === 'competent' ? ', by somebody named' : '' }}</small></h3>
     <template v-if="!isOpen">
       <ul class="short">
         <li v-for="check in list.checks" :key="check.id">

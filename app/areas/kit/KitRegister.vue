@@ -3,7 +3,7 @@ import type { Assignment, KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 
 /** A thing gets its tag: what it is, what its plate says, where it goes. */
 const router = useRouter()
@@ -41,7 +41,7 @@ async function register() {
           :aria-invalid="tagWrong !== ''"
         >
       </FrameField>
-      <FrameSelect v-model="kind" label="What it is" :ids="EQUIPMENT_KINDS" :named="id => storeWords.equipmentKinds[id]" none="choose" />
+      <FrameSelect v-model="kind" label="What it is" :ids="EQUIPMENT_KINDS" :named="id => kitWords.equipmentKinds[id]" none="choose" />
     </div>
     <FrameField v-slot="{ id }" label="Name people know it by">
       <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">

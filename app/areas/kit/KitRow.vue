@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { KitItemReading } from '#shared/contract/readings'
 
 /** One thing in a list: the whole row is the target. */
@@ -28,7 +28,7 @@ const why = computed(() => {
     <span class="tag">{{ reading.item.tag }}</span>
     <span
       class="what"
-    ><b>{{ reading.item.name }}</b><small class="soft">{{ storeWords.equipmentKinds[reading.item.kind] }}, {{ placeOf(reading.item.assignment) }}</small></span>
+    ><b>{{ reading.item.name }}</b><small class="soft">{{ kitWords.equipmentKinds[reading.item.kind] }}, {{ placeOf(reading.item.assignment) }}</small></span>
     <span class="why" :class="reading.item.taggedOut ? 'state-stop' : isLate ? 'state-hold' : ''">{{ why }}</span>
   </NuxtLink>
 </template>

@@ -3,7 +3,7 @@ import { weldingCable } from '#core/electrical/cable'
 import { dutyCycleAt } from '#core/electrical/duty-cycle'
 import { judgeElectricalTest } from '#core/electrical/electrical-test'
 import { judgeOpenCircuit, openCircuitLimits } from '#core/electrical/open-circuit'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitItemWords } from '#shared/words/en/kit-item-words'
 import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
 import { ELECTRICAL_TESTS, SHOCK_ENVIRONMENTS } from '#core/ids/electrical-ids'
 
@@ -129,7 +129,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           v-model="environment"
           label="Where it is used"
           :ids="SHOCK_ENVIRONMENTS"
-          :named="id => storeWords.environments[id]"
+          :named="id => kitItemWords.environments[id]"
           none="choose"
         />
         <FrameNumber v-model="meterV" label="Voltmeter, rms or direct" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
@@ -140,7 +140,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           v-for="limit in limits"
           :key="`${limit.kind} ${limit.limitV}`"
           class="print limit"
-        >{{ limit.limitV }} V {{ storeWords.voltageKinds[limit.kind] }}</b>
+        >{{ limit.limitV }} V {{ kitItemWords.voltageKinds[limit.kind] }}</b>
       </p>
       <div v-if="open" aria-live="polite">
         <CylinderFindings :findings="open" />
@@ -157,8 +157,8 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         <FrameNumber
           v-for="id in ELECTRICAL_TESTS"
           :key="id"
-          :label="storeWords.electricalTests[id].name"
-          :unit="plain(storeWords.electricalTests[id].unit)"
+          :label="kitItemWords.electricalTests[id].name"
+          :unit="plain(kitItemWords.electricalTests[id].unit)"
           :limits="{ min: 0, max: 100000 }"
           optional
           :model-value="readings[id]"

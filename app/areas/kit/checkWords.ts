@@ -1,9 +1,9 @@
 import type { Check } from '#core/inspection/check-list'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitItemWords } from '#shared/words/en/kit-item-words'
 
 /** A check in words: the site's own, or the catalogue's. */
 export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string =>
-  text ?? (id in storeWords.checks ? storeWords.checks[id as keyof typeof storeWords.checks] : id.replaceAll('-', ' '))
+  text ?? (id in kitItemWords.checks ? kitItemWords.checks[id as keyof typeof kitItemWords.checks] : id.replaceAll('-', ' '))
 
 /** What passes a measurement, as a gauge would be read. */
 export const limitWords = (check: Check): string =>

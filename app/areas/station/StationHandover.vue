@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { storeWords } from '#shared/words/en/store-words'
+import { handoverChecks } from '#shared/words/en/handover-words'
 import type { Placed } from '~/stores/judged'
 import type { Signature } from '~/stores/outbox'
 import type { HandoverCheckId } from '#core/ids/station-ids'
@@ -48,7 +48,7 @@ async function handOver(signature?: Signature) {
         type="button"
         @click="toggle(id)"
       >
-        <b>{{ storeWords.handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
+        <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
       </button>
     </div>
     <FrameField v-slot="{ id }" label="A word for the next class">

@@ -3,15 +3,17 @@ import { kitItemStream } from '#core/ids/streams'
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
-import { storeSentences } from '#shared/words/en/store-findings'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderSentences } from '#shared/words/en/cylinder-findings'
+import { kitItemSentences } from '#shared/words/en/kit-item-findings'
+import { kitWords } from '#shared/words/en/kit-words'
 import { learnSentences } from '#shared/words/speak'
 import type { Placed } from '~/stores/judged'
 
 /** What the Gas or the Machine gate of a bay rests on: each cylinder and thing, its state, and the look that is due. */
 const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: 'gas' | 'machine' }>()
 defineEmits<{ because: [] }>()
-learnSentences(storeSentences)
+learnSentences(cylinderSentences)
+learnSentences(kitItemSentences)
 const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
@@ -61,7 +63,7 @@ async function done() {
 }
 function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 'stop' | 'hold' | 'open', readonly says: string } {
   if (item.taggedOut) return { mark: 'stop', says: 'tagged out' }
-  if (toDo.length > 0) return { mark: 'hold', says: toDo.map(({ id }) => storeWords.lists(id)).join(', ') }
+  if (toDo.length > 0) return { mark: 'hold', says: toDo.map(({ id }) => kitWords.lists(id)).join(', ') }
   return { mark: 'open', says: 'looked at, in date' }
 }
 </script>

@@ -8,7 +8,8 @@ import { partsOf } from '#core/cylinder/gas'
 import { gasNeed, classNeedM3 } from '#core/cylinder/gas-need'
 import { connectingSteps, STEP_SOURCES } from '#core/cylinder/guided-steps'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
 import type { ConnectingStepId, DangerId, GasNeedId, JointId, ShuttingStepId } from '#core/ids/cylinder-ids'
 import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
@@ -331,7 +332,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         :named="id => facts.site.bays.find(one => one.bayId === id)!.label"
         none="choose"
       />
-      <CylinderSteps v-model="steps" :steps="asked" :named="storeWords.connecting" :sources="STEP_SOURCES" />
+      <CylinderSteps v-model="steps" :steps="asked" :named="cylinderWords.connecting" :sources="STEP_SOURCES" />
       <button
         class="key go"
         type="button"
@@ -358,7 +359,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       </button>
     </form>
     <section v-else-if="doing === 'shut'" class="doing" aria-label="Shut down, step by step">
-      <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="storeWords.shutting" :sources="STEP_SOURCES" />
+      <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="cylinderWords.shutting" :sources="STEP_SOURCES" />
       <button
         class="key go"
         type="button"
@@ -403,7 +404,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       <p>One tap stops the bay, tags it out and says what to do.</p>
       <div class="keys">
         <button v-for="id in DANGERS" :key="id" class="stop-key" type="button" @click="danger(id)">
-          {{ storeWords.dangers[id] }}
+          {{ kitWords.dangers[id] }}
         </button>
       </div>
     </section>
@@ -421,7 +422,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         Nobody read its shoulder yet.
       </p>
       <p class="soft">
-        {{ storeWords.owners[cylinder.owner] }}{{ cylinder.fullM3 ? ` · full ${q.gas(cylinder.fullM3)}` : '' }}{{ cylinder.waterVolumeL ? ` · ${cylinder.waterVolumeL} L of water` : '' }}{{ cylinder.tareKg ? ` · tare ${q.mass(cylinder.tareKg)}` : '' }}{{ cylinder.filledOn ? ` · filled ${day(cylinder.filledOn)}` : '' }}
+        {{ cylinderWords.owners[cylinder.owner] }}{{ cylinder.fullM3 ? ` · full ${q.gas(cylinder.fullM3)}` : '' }}{{ cylinder.waterVolumeL ? ` · ${cylinder.waterVolumeL} L of water` : '' }}{{ cylinder.tareKg ? ` · tare ${q.mass(cylinder.tareKg)}` : '' }}{{ cylinder.filledOn ? ` · filled ${day(cylinder.filledOn)}` : '' }}
       </p>
       <button v-if="mayKeep" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
         Write its marks anew

@@ -3,7 +3,7 @@ import { kitItemStream } from '#core/ids/streams'
 import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { judgeKitItem } from '#core/inspection/judge-kit-item'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 
 /** One thing: whether it may be used, its lists and when they are due, what to do, and its whole life. */
@@ -105,14 +105,14 @@ function submit() {
       </NuxtLink>
     </header>
     <p class="soft">
-      {{ storeWords.equipmentKinds[item.kind] }}, {{ placeOf(item.assignment) }}
+      {{ kitWords.equipmentKinds[item.kind] }}, {{ placeOf(item.assignment) }}
     </p>
     <p class="word" :class="item.taggedOut || item.isRetired ? 'state-stop' : standing.mayUse ? 'state-open' : 'state-hold'">
       {{ word }}
     </p>
     <p v-if="item.taggedOut" class="said is-stop">
       {{ [item.taggedOut.reason, saidWhat && `Failed: ${saidWhat}.`].filter(Boolean).join(' ') }} <b>Somebody named for
-        {{ storeWords.aKind(item.kind) }} releases it, with the repair.</b>
+        {{ kitWords.aKind(item.kind) }} releases it, with the repair.</b>
     </p>
     <ul v-else-if="standing.findings.length > 0" class="worst">
       <li v-for="(one, index) in standing.findings" :key="index" class="said">
@@ -125,7 +125,7 @@ function submit() {
     <template v-for="{ list, due: one } in standing.lists" :key="list.id">
       <KitInspect v-if="doing === list.id" :tag="item.tag" :list="list" @done="done" />
       <div v-else class="list">
-        <span><b class="name">{{ storeWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? 'by somebody named' : 'by whoever uses it' }}</small></span>
+        <span><b class="name">{{ kitWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? 'by somebody named' : 'by whoever uses it' }}</small></span>
         <span
           :class="one.mayUse ? '' : 'state-hold'"
         >{{ list.every.unit === 'use' ? one.state === 'in-date' ? 'done today' : 'to do today' : dueWords(one.dueOn, one.state) }}</span>
@@ -136,7 +136,7 @@ function submit() {
           type="button"
           @click="toggle(list.id)"
         >
-          Do it<span class="visually-hidden"> for {{ storeWords.lists(list.id) }}</span>
+          Do it<span class="visually-hidden"> for {{ kitWords.lists(list.id) }}</span>
         </button>
       </div>
     </template>
@@ -183,7 +183,7 @@ function submit() {
         :disabled="busy"
         @click="does('item.note-event', { event })"
       >
-        {{ storeWords.itemEvents[event] }}
+        {{ kitWords.itemEvents[event] }}
       </button>
     </div>
     <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">

@@ -6,7 +6,7 @@ import type { EquipmentKindId } from '#core/ids/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
 import { citation } from '#shared/words/speak'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { ItemEventId } from '#core/ids/kit-ids'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 import { CHECK_LISTS_STREAM } from '#core/ids/streams'
@@ -134,10 +134,10 @@ const everyWords = ({ every }: CheckList) =>
       </NuxtLink>
     </header>
     <template v-if="!editing">
-      <FrameSelect v-model="kind" label="For" :ids="EQUIPMENT_KINDS" :named="id => storeWords.equipmentKinds[id]" />
+      <FrameSelect v-model="kind" label="For" :ids="EQUIPMENT_KINDS" :named="id => kitWords.equipmentKinds[id]" />
       <section v-for="list in lists" :key="list.id" class="list">
-        <h3>{{ storeWords.lists(list.id) }} <small class="soft">version {{ list.version }}</small></h3>
-        <p>{{ everyWords(list) }}{{ list.triggers.length > 0 ? `; again when ${list.triggers.map(event => storeWords.itemEvents[event]).join(', ')}` : '' }}; by {{ list.examiner === 'competent' ? 'somebody named' : 'whoever uses it' }}{{ list.graceDays > 0 ? `; ${list.graceDays} days of grace` : '' }}.</p>
+        <h3>{{ kitWords.lists(list.id) }} <small class="soft">version {{ list.version }}</small></h3>
+        <p>{{ everyWords(list) }}{{ list.triggers.length > 0 ? `; again when ${list.triggers.map(event => kitWords.itemEvents[event]).join(', ')}` : '' }}; by {{ list.examiner === 'competent' ? 'somebody named' : 'whoever uses it' }}{{ list.graceDays > 0 ? `; ${list.graceDays} days of grace` : '' }}.</p>
         <ul>
           <li v-for="check in list.checks" :key="check.id">
             {{ checkWords(check) }} <span class="soft">{{ limitWords(check) }}</span>
@@ -146,15 +146,15 @@ const everyWords = ({ every }: CheckList) =>
         </ul>
         <div v-if="mayKeep" class="keys">
           <button class="key" type="button" @click="edit(list)">
-            Edit<span class="visually-hidden"> {{ storeWords.lists(list.id) }}</span>
+            Edit<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
           </button>
           <button class="key" type="button" :disabled="busy" @click="dropList(list.id)">
-            Drop<span class="visually-hidden"> {{ storeWords.lists(list.id) }}</span>
+            Drop<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
           </button>
         </div>
       </section>
       <p v-for="list in dropped" :key="list.id" class="said">
-        {{ storeWords.lists(list.id) }} was dropped here. Law may still ask for it.
+        {{ kitWords.lists(list.id) }} was dropped here. Law may still ask for it.
         <button v-if="mayKeep" class="key" type="button" @click="edit(list)">
           Take it up again
         </button>
@@ -169,7 +169,7 @@ const everyWords = ({ every }: CheckList) =>
       </form>
     </template>
     <form v-else class="edit" @submit.prevent="save">
-      <h3>{{ storeWords.equipmentKinds[editing.kind] }}: {{ storeWords.lists(editing.id) }}</h3>
+      <h3>{{ kitWords.equipmentKinds[editing.kind] }}: {{ kitWords.lists(editing.id) }}</h3>
       <p class="soft">
         Saved, it is version {{ editing.version + 1 }}. What was done against version {{ editing.version }} keeps it; a pass against the old
         one renews nothing from now on.
@@ -219,7 +219,7 @@ const everyWords = ({ every }: CheckList) =>
           type="button"
           @click="toggle(event)"
         >
-          {{ storeWords.itemEvents[event] }}
+          {{ kitWords.itemEvents[event] }}
         </button>
       </div>
       <p class="label">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
-import { storeWords } from '#shared/words/en/store-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import type { KitItemReading } from '#shared/contract/readings'
 
 /** The round: everything in use in walking order, one thing at a time, large. */
@@ -83,7 +83,7 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
           {{ next.item.tag }}
         </p>
         <p class="name">
-          {{ next.item.name }} <span class="soft">{{ storeWords.equipmentKinds[next.item.kind] }}</span>
+          {{ next.item.name }} <span class="soft">{{ kitWords.equipmentKinds[next.item.kind] }}</span>
         </p>
         <KitInspect
           v-for="list in next.toDo.slice(0, 1)"
@@ -93,7 +93,7 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
           @done="looked"
         />
         <p v-if="next.toDo.length > 1" class="soft">
-          Then {{ next.toDo.slice(1).map(({ id }) => storeWords.lists(id)).join(', ') }}.
+          Then {{ next.toDo.slice(1).map(({ id }) => kitWords.lists(id)).join(', ') }}.
         </p>
         <button class="key" type="button" @click="later(next.tagId)">
           Not here now: later

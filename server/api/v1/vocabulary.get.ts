@@ -1,10 +1,13 @@
 import { VOCABULARY } from '#core/ids/vocabulary'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { handoverChecks } from '#shared/words/en/handover-words'
+import { kitItemWords } from '#shared/words/en/kit-item-words'
+import { kitWords } from '#shared/words/en/kit-words'
 import { words } from '#shared/words/en/words'
 import { api } from '../../http'
 
 /** Every id that Zonaris speaks, with its English words. */
 export default api(() => {
-  const { lists: _lists, ...more } = storeWords
-  return { ids: VOCABULARY, words: { ...words, ...more } }
+  const { lists: _lists, ...board } = kitWords
+  return { ids: VOCABULARY, words: { ...words, ...board, ...cylinderWords, ...kitItemWords, handoverChecks } }
 })

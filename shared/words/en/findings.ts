@@ -3,7 +3,7 @@ import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
 import { words } from './words'
 import type { Sentences } from '../sentences'
-import type { HotWorkCode, StoreCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode } from '../codes'
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
@@ -17,7 +17,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
  * Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees
  * to it that none is forgotten.
  */
-export const sentences: Omit<Sentences, StoreCode | HotWorkCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],

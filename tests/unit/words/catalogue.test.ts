@@ -4,9 +4,12 @@ import type { Finding } from '#core/findings/finding'
 import { VOCABULARY } from '#core/ids/vocabulary'
 import { words } from '#shared/words/en/words'
 import { sentences } from '#shared/words/en/findings'
-import { storeSentences } from '#shared/words/en/store-findings'
-import { storeWords } from '#shared/words/en/store-words'
-import { STORE_SOURCES } from '#core/source/store-sources'
+import { cylinderSentences } from '#shared/words/en/cylinder-findings'
+import { kitItemSentences } from '#shared/words/en/kit-item-findings'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { kitWords } from '#shared/words/en/kit-words'
+import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
+import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
 import { quantitiesIn } from '#shared/words/quantities'
 import { citation, speak } from '#shared/words/speak'
 
@@ -51,12 +54,12 @@ describe('the catalogue', () => {
       [workplaces, words.workplaces],
       [bayKinds, words.bayKinds],
       [roles, words.roles],
-      [cylinderGases, storeWords.gases],
-      [withdrawalRuleSets, storeWords.withdrawalRuleSets],
-      [storageBases, storeWords.storageBases],
-      [equipmentKinds, storeWords.equipmentKinds],
-      [competences, storeWords.competences],
-      [tips, storeWords.tips],
+      [cylinderGases, kitWords.gases],
+      [withdrawalRuleSets, kitWords.withdrawalRuleSets],
+      [storageBases, cylinderWords.storageBases],
+      [equipmentKinds, kitWords.equipmentKinds],
+      [competences, kitWords.competences],
+      [tips, kitWords.tips],
     ] as const) {
       expect(Object.keys(named).sort()).toEqual([...list].sort())
     }
@@ -88,11 +91,11 @@ describe('the catalogue', () => {
     expect([25.4, 3.175, 31.75, 0.9, 2.38125].map(length)).toEqual(['1 in', '1/8 in', '1 1/4 in', '0.035 in', '3/32 in'])
   })
   it('ends every sentence, and blames nobody', () => {
-    for (const [code, sentence] of Object.entries({ ...sentences, ...storeSentences }))
+    for (const [code, sentence] of Object.entries({ ...sentences, ...cylinderSentences, ...kitItemSentences }))
       expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    for (const source of Object.values({ ...SOURCES, ...STORE_SOURCES }))
+    for (const source of Object.values({ ...SOURCES, ...CYLINDER_SOURCES, ...KIT_ITEM_SOURCES }))
       expect(citation(source).includes('check your current edition')).toBe(source.basis === 'published')
   })
 })

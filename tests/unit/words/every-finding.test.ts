@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import type { Finding, FindingCode } from '#core/findings/finding'
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
-import { storeSentences } from '#shared/words/en/store-findings'
+import { cylinderSentences } from '#shared/words/en/cylinder-findings'
+import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences, speak } from '#shared/words/speak'
 import { SAMPLES } from './finding-samples'
 
-learnSentences(storeSentences)
+learnSentences(cylinderSentences)
+learnSentences(kitItemSentences)
 learnSentences(hotworkSentences)
 
 /** As a rule would answer; what it cites is no matter here. */

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { requalification } from '#core/cylinder/requalification'
-import { storeWords } from '#shared/words/en/store-words'
+import { cylinderWords } from '#shared/words/en/cylinder-words'
 import type { assessRequalificationResponse } from '#shared/contract/assess-cylinder-schema'
 import { assessRequalificationRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parseBody } from '../../../http'
@@ -9,7 +9,7 @@ import { api, assessed, parseBody } from '../../../http'
 export default api(async (event): Promise<z.input<typeof assessRequalificationResponse>> => {
   const { tests, rule, years: _years, ruleSets, ...answer } = requalification(await parseBody(event, assessRequalificationRequest))
   return assessed({
-    ...answer, tests: tests.map(test => ({ ...test })), rule: rule && storeWords.requalificationRules[rule],
+    ...answer, tests: tests.map(test => ({ ...test })), rule: rule && cylinderWords.requalificationRules[rule],
     ruleSets: ruleSets.map(({ sources, ...ruleSet }) => ({ ...ruleSet, sources: [...sources] })),
   })
 })

@@ -1,10 +1,7 @@
 import type { StorageBasisId } from '#core/ids/vocabulary'
-import { kitWords } from './kit-words'
 import type { RequalificationRule } from '#core/cylinder/requalification'
-import type { BuiltInCheckId } from '#core/inspection/built-in-lists'
 import type { SettlingRuleId } from '#core/cylinder/settling'
 import type { RegulatorRuleId } from '#core/streams/house-rules/house-rules'
-import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
 import type {
   ConnectingStepId,
   CylinderOwner,
@@ -14,7 +11,6 @@ import type {
   ShuttingStepId,
   StarVoidReason,
 } from '#core/ids/cylinder-ids'
-import type { HandoverCheckId } from '#core/ids/station-ids'
 
 const starVoid: Record<StarVoidReason, string> = {
   'specification': 'only 3A and 3AA steel may carry it',
@@ -54,111 +50,6 @@ const barrierReasons = {
   'short': 'it does not cut every line of sight',
   'not-offered': 'no wall helps beside what burns fiercely',
 } as const
-const voltageKinds = { rms: 'rms', peak: 'peak', dc: 'direct current' } as const
-const environments: Record<ShockEnvironment, string> = { dry: 'in a dry place', wet: 'in a wet place', confined: 'in a tight metal place' }
-const electricalTests: Record<ElectricalTestId, { readonly name: string, readonly unit: string }> = {
-  protectiveConductorOhm: { name: 'protective conductor', unit: 'Ω' },
-  supplyToWeldingMOhm: { name: 'insulation, supply to welding circuit', unit: 'MΩ' },
-  weldingToProtectiveMOhm: { name: 'insulation, welding circuit to frame', unit: 'MΩ' },
-  supplyToProtectiveMOhm: { name: 'insulation, supply to frame', unit: 'MΩ' },
-  supplyToAccessibleMOhm: { name: 'insulation, supply to what can be touched', unit: 'MΩ' },
-  primaryLeakageMA: { name: 'leakage of the supply side', unit: 'mA' },
-  weldingLeakageMA: { name: 'leakage of the welding circuit', unit: 'mA' },
-  touchCurrentMA: { name: 'touch current', unit: 'mA' },
-}
-
-/** What passes, said as the thing should be. */
-const checks: Record<BuiltInCheckId, string> = {
-  'plug-and-cord': 'Plug and cord whole, held firm, nothing bare',
-  'covers-on': 'All covers on',
-  'cooling-clear': 'Fan and vents clear',
-  'dry-place': 'Dry, and dry underfoot',
-  'frame-earthed': 'Frame earthed',
-  'open-circuit-dry': 'Open-circuit voltage',
-  'protective-conductor': 'Protective conductor',
-  'insulation-supply-welding': 'Insulation, supply to welding circuit',
-  'insulation-welding-frame': 'Insulation, welding circuit to frame',
-  'insulation-supply-frame': 'Insulation, supply to frame',
-  'leads-no-copper': 'No copper showing',
-  'leads-no-splice': 'No splice within 3 m (10 ft) of the holder',
-  'connectors-tight': 'Connectors tight, insulated, not discoloured',
-  'holder-insulated': 'Jaws insulated outside, nothing bare',
-  'holder-grips': 'Grips the rod',
-  'clamp-contact': 'Clean metal, strong spring, cable tight',
-  'clamp-path': 'On the work itself; not through chains, crane, conduit or gas pipe',
-  'gun-cable': 'Cable and hoses without burns',
-  'gun-tip-nozzle': 'Tip and nozzle clean, gas holes open',
-  'gun-trigger': 'Trigger returns',
-  'gas-path-holds': 'Pressure lost with all shut',
-  'tig-cap-cup': 'Cap, collet and cup sound',
-  'tig-switch': 'Switch insulated and returns',
-  'cooler-level': 'Coolant up to the mark, no leak',
-  'cooler-flow-switch': 'Flow switch trips when the hose is pinched',
-  'engine-outdoors': 'In the open, away from every air intake',
-  'engine-fuel': 'No fuel leak, cap sealed',
-  'engine-exhaust': 'Exhaust and guards in place',
-  'socket-protection': 'Sockets trip at the test button',
-  'plasma-interlock': 'Torch dead with its cup off',
-  'plasma-air-dry': 'Air dry and free of oil',
-  'regulator-gas': 'Made for this gas',
-  'regulator-zero': 'Gauges back at zero, glass whole',
-  'regulator-no-oil': 'No oil or grease',
-  'regulator-creep': 'Delivery climbs with the torch shut',
-  'regulator-age': 'Years since new or overhauled',
-  'hose-sound': 'No leak, burn or reinforcement showing',
-  'hose-colour': 'Right colour and fittings for the gas',
-  'hose-taped': 'Taped together at most',
-  'arrestor-fitted': 'Fitted on both gases, the right way round',
-  'arrestor-clean': 'No soot, not tripped',
-  'arrestor-function': 'Shuts and holds on the test rig',
-  'arrestor-age': 'Years since first use',
-  'torch-valves': 'Valves shut tight',
-  'torch-head': 'Head and seats without cracks or nicks',
-  'torch-tip': 'Right tip, clean and round',
-  'guard-fitted': 'Guard fitted',
-  'wheel-speed': 'Speed marked on the wheel against the tool',
-  'wheel-sound': 'Wheel without cracks or chips, rings clear where it should',
-  'wheel-in-date': 'Wheel not past its date',
-  'handle-and-switch': 'Side handle on, switch returns',
-  'tool-rest': 'Gap at the rest',
-  'tongue': 'Gap at the tongue',
-  'grinder-insulation': 'Insulation',
-  'laser-interlock': 'Contact interlock and trigger stop the beam',
-  'laser-window': 'Window and nozzle without burns',
-  'laser-eyewear': 'Eyewear marked for this beam, whole',
-  'laser-emergency-stop': 'Emergency stop stops the beam',
-  'laser-area': 'Area, door and curtains as the laser officer set them',
-  'extraction-draws': 'Draws smoke in',
-  'extraction-damper': 'Damper open and moving',
-  'extraction-hose': 'Hose whole',
-  'extraction-filter': 'Filter in its band',
-  'face-velocity': 'Speed at the face',
-  'hood-velocity': 'Speed at the weld',
-  'helmet-shell': 'Shell and headgear whole, stays up',
-  'helmet-light': 'No light round the lens',
-  'helmet-plates': 'Clear cover plates in and out',
-  'helmet-darkens': 'A spark lighter at the sensor (it proves the sensor, not the arc)',
-  'curtain-whole': 'No holes, down to the floor',
-  'blanket-whole': 'No burn-through, no oil',
-  'blanket-label': 'Grade readable',
-  'mask-seal-valves': 'Face seal and valves whole',
-  'mask-filter': 'Right filter, in date',
-  'mask-straps': 'Straps hold',
-  'blower-flow': 'Blower flow and battery good, or no blower',
-  'extinguisher-place': 'In its place, in sight, free to reach',
-  'extinguisher-pressure': 'Pressure',
-  'extinguisher-pin': 'Pin and seal in place',
-  'extinguisher-body': 'Body, hose and label sound',
-  'extinguisher-serviced': 'Serviced and tagged by a certified firm',
-  'detector-bump': 'Answers to test gas',
-  'detector-calibrated': 'Calibrated',
-  'eyewash-runs': 'Runs within a second, both sides',
-  'eyewash-clear': 'Water clear and lukewarm, way free',
-  'eyewash-flow': 'Flow for a quarter of an hour',
-  'first-aid-full': 'Nothing missing',
-  'first-aid-in-date': 'Nothing past its date',
-}
-
 /** Each step: what to do, and why. */
 const connecting: Record<ConnectingStepId, readonly [what: string, why: string]> = {
   'secured': ['Chain it upright before anything else', 'A falling cylinder breaks its valve and flies.'],
@@ -230,35 +121,21 @@ const regulatorRules: Record<RegulatorRuleId, string> = {
   'off-weekly': 'off and capped at the week\'s end',
   'off-daily': 'off and capped each day',
 }
-const handoverChecks: Record<HandoverCheckId, string> = {
-  'bench-ground': 'Bench ground flush',
-  'stubs-binned': 'Stubs in the scrap bin',
-  'leads-coiled': 'Leads in big loops',
-  'machine-off': 'Machine unplugged, pulled out',
-  'gas-shut': 'Gas shut, lines empty',
-  'floor-swept': 'Floor swept',
-}
 const owners: Record<CylinderOwner, string> = { rented: 'rented: the supplier has it tested', owned: 'owned: you have it tested and pay' }
 
-/** The words of Gas and Kit. */
-export const storeWords = {
-  ...kitWords,
+/** The words of Gas, but for those that go with the board (`kit-words`). */
+export const cylinderWords = {
   starVoid,
   plusVoid,
   requalificationRules,
   requalificationRuleSets,
   storageBases,
   barrierReasons,
-  voltageKinds,
-  environments,
-  electricalTests,
-  checks,
   connecting,
   shutting,
   joints,
   dangerSteps,
   settlingRules,
   regulatorRules,
-  handoverChecks,
   owners,
 }

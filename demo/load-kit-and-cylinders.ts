@@ -4,8 +4,10 @@ import { connectingSteps, jointsFor } from '#core/cylinder/guided-steps'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Answer, Check, CheckList } from '#core/inspection/check-list'
 import { bayIdOf } from './fenmarsh'
-import { COMPETENT, CYLINDERS, ITEMS, PLACES } from './store'
-import type { DemoCylinder, DemoItem } from './store'
+import { CYLINDERS, PLACES } from './cylinders'
+import type { DemoCylinder } from './cylinders'
+import { COMPETENT, ITEMS } from './kit-items'
+import type { DemoItem } from './kit-items'
 import { cylinderStream, kitItemStream, personStream, placeStream } from '#core/ids/streams'
 
 /** Sends a command as somebody of the yard, perhaps as of an earlier day. */
@@ -58,7 +60,7 @@ async function loadCylinder(
 }
 
 /** Loads places, cylinders and things: kept by the store keeper, looked at by the instructor, named by the lead. */
-export async function loadStore(lead: SendAt, keeper: SendAt, instructor: SendAt, nowIso: string): Promise<void> {
+export async function loadKitAndCylinders(lead: SendAt, keeper: SendAt, instructor: SendAt, nowIso: string): Promise<void> {
   for (const [personId, competences] of Object.entries(COMPETENT))
     await lead(personStream(personId), { type: 'person.name-competent', payload: { competences } })
   for (const { placeId, store, ...place } of PLACES) {

@@ -1,11 +1,12 @@
-import { storeWords as words } from './store-words'
 import type { Sentences } from '../sentences'
-import type { StoreCode } from '../codes'
+import type { CylinderCode } from '../codes'
+import { cylinderWords } from './cylinder-words'
+import { kitWords } from './kit-words'
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
-const one = (value: number): string => String(Number(value.toFixed(1)))
 
-export const storeSentences: Pick<Sentences, StoreCode> = {
+/** What Gas says, but for what goes with the board. */
+export const cylinderSentences: Pick<Sentences, CylinderCode> = {
   'stamp.specification-missing': () => [
     'No specification among the marks: without it nobody knows how to read the dates.',
     'Type the mark that begins with DOT, ICC or TC, or the ISO or EN standard with PW and PH.',
@@ -44,8 +45,8 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
     `This gas is not kept in ${specification}.`,
     'Look at label and marks again; do not connect it.',
   ],
-  'cylinder.star-void': ({ reason }) => [`The star does not count here: ${words.starVoid[reason]}. The short interval stands.`],
-  'cylinder.plus-void': ({ reason }) => [`The + does not count: ${words.plusVoid[reason]}.`],
+  'cylinder.star-void': ({ reason }) => [`The star does not count here: ${cylinderWords.starVoid[reason]}. The short interval stands.`],
+  'cylinder.plus-void': ({ reason }) => [`The + does not count: ${cylinderWords.plusVoid[reason]}.`],
   'cylinder.coated-assumed': ({ years }) => [
     `${years} years only while the coating is whole and the gas does not corrode; bare or rusty it is 5.`,
     'Look at the shell.',
@@ -71,11 +72,11 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
           'Weigh it, regulator off and cap off.',
         ]
       : [
-          `${capital(gas === 'mix' ? 'this mix' : words.gases[gas])} is a liquid in there: the pressure stays the same until the last of it is gone.`,
+          `${capital(gas === 'mix' ? 'this mix' : kitWords.gases[gas])} is a liquid in there: the pressure stays the same until the last of it is gone.`,
           'Weigh it.',
         ],
   'cylinder.no-equation': ({ gas }) => [
-    `No equation is known here for ${gas === 'mix' ? 'this mix' : words.gases[gas]}.`,
+    `No equation is known here for ${gas === 'mix' ? 'this mix' : kitWords.gases[gas]}.`,
     'Read the supplier\'s chart.',
   ],
   'cylinder.mix-estimated': () => ['A mix: estimated from its parts, good to about 2 %.'],
@@ -91,7 +92,7 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
     'Move it out of the heat.',
   ],
   'acetylene.draw-allowed': ({ demandM3PerH, limitM3PerH, ruleSet }, q) => [
-    `${q.gasRate(demandM3PerH)} of the ${q.gasRate(limitM3PerH)} that one cylinder may give (${words.withdrawalRuleSets[ruleSet]}).`,
+    `${q.gasRate(demandM3PerH)} of the ${q.gasRate(limitM3PerH)} that one cylinder may give (${kitWords.withdrawalRuleSets[ruleSet]}).`,
   ],
   'acetylene.old-rule': ({ cylinders, currentCylinders }) => [
     `By the older rule ${cylinders}; the current one asks for ${currentCylinders}.`,
@@ -102,7 +103,7 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
     'Move one of them.',
   ],
   'storage.barrier-does-not-count': ({ first, second, reason }) => [
-    `The wall between ${first} and ${second} does not count: ${words.barrierReasons[reason]}.`,
+    `The wall between ${first} and ${second} does not count: ${cylinderWords.barrierReasons[reason]}.`,
   ],
   'storage.barrier-narrow': ({ first, second, pathM }, q) => [
     `The wall between ${first} and ${second} keeps the letter of the law; fire codes want it 18 in (46 cm) above and beyond. The way round it is ${q.distance(pathM)}.`,
@@ -125,51 +126,8 @@ export const storeSentences: Pick<Sentences, StoreCode> = {
     `Nobody wrote down what ${tags.join(', ')} ${count === 1 ? 'holds' : 'hold'} when full: ${q.gas(fullM3)} is taken.`,
   ],
   'storage.advises-only': ({ basis }) => [
-    `Judged by the ${words.storageBases[basis]} distances. Local fire codes may ask for more; they decide.`,
+    `Judged by the ${cylinderWords.storageBases[basis]} distances. Local fire codes may ask for more; they decide.`,
   ],
-  'electrical.cable-carries': ({ allowedA, areaMm2, dutyPercent }, q) => [
-    `${one(areaMm2)} mm² bears ${q.current(Math.floor(allowedA))} at ${Math.round(dutyPercent)} % duty.`,
-  ],
-  'electrical.duty-assumed': ({ dutyPercent }) => [`No duty given: ${dutyPercent} % counts.`],
-  'electrical.temperature-assumed': ({ temperatureC }, q) => [
-    `No conductor temperature given: ${q.temperature(temperatureC)}, a cable at work.`,
-  ],
-  'electrical.open-circuit-high': ({ volts, limitV, kind, environment }) => [
-    `${one(volts)} V ${words.voltageKinds[kind]} at the open terminals; ${words.environments[environment]} ${limitV} V is the limit.`,
-    'Take it out of service, or use a machine for that place.',
-  ],
-  'electrical.reading-fails': ({ test, value, limit }) => [
-    `${capital(words.electricalTests[test].name)}: ${value} ${words.electricalTests[test].unit}; the limit is ${limit} ${words.electricalTests[test].unit}.`,
-    'Tag it out for repair.',
-  ],
-  'electrical.reading-missing': ({ test }) => [`Not measured: ${words.electricalTests[test].name}.`, 'Measure it.'],
-  'electrical.environment-unknown': () => ['Nobody said where it is used: the limits of a wet, tight place are taken.'],
-  'electrical.test-passed': ({ count }) => [`All ${count} readings keep to their limits.`],
-  'kit.tag-taken': ({ tag }) => [`${tag} is worn by another thing.`, 'Take another tag.'],
-  'kit.not-tagged-out': ({ tag }) => [`${tag} is not tagged out.`],
-  'kit.list-of-other-kind': ({ tag, kind }) => [
-    `That list is not one of ${tag}, ${words.equipmentKinds[kind]}: recorded, and it renews nothing.`,
-    'Do one of its own lists.',
-  ],
-  'kit.list-version-old': ({ version, current }) => [
-    `Done against version ${version} of the list; version ${current} stands. It is recorded and renews no date.`,
-    'Do it again by the new list.',
-  ],
-  'kit.report-outrun': ({ tag }) => [
-    `This look at ${tag} is from before what is known of it by now: recorded, and it renews nothing.`,
-    'Look at it again.',
-  ],
-  'kit.checks-missing': ({ count }) => [
-    `${count === 1 ? 'One check is' : `${count} checks are`} not answered: recorded, and open.`,
-    'Answer the rest.',
-  ],
-  'kit.competence-missing': ({ kind }) => [`This takes somebody named as competent for ${words.aKind(kind)}.`, 'Ask the safety lead.'],
-  'kit.repair-not-said': () => ['Nobody said what was repaired.', 'Write down the repair.'],
-  'kit.list-must-stay': () => [
-    'A look before use stays: it may be worded anew, and not dropped or put off.',
-    'Keep it a look before use of its own kind.',
-  ],
-  'kit.assigned-nowhere': ({ id }) => [`There is no ${id} here to give it to.`, 'Choose again.'],
   'cylinder.steps-missing': ({ tag, count }) => [
     `${count === 1 ? 'One step is' : `${count} steps are`} not done yet at ${tag}.`,
     'Do each step, then connect.',
