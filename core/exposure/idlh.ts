@@ -26,9 +26,9 @@ export const IDLH_MG_PER_M3: Readonly<Partial<Record<SubstanceId, number>>> = {
   'carbon-monoxide': ppm('carbon-monoxide', 1200),
 }
 
-/** Substances whose peak, at its safe end, reaches what is immediately dangerous. */
+/** Substances whose peak, at its safe end, reaches what is immediately dangerous; a peak that is no number is not under it. */
 export function overIdlh(breathed: BreathedBySubstance): readonly SubstanceId[] {
   return (Object.entries(IDLH_MG_PER_M3) as [SubstanceId, number][])
-    .filter(([substance, idlh]) => (breathed[substance]?.peak.high ?? 0) >= idlh)
+    .filter(([substance, idlh]) => !((breathed[substance]?.peak.high ?? 0) < idlh))
     .map(([substance]) => substance)
 }

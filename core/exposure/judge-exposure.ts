@@ -65,6 +65,9 @@ const CONCENTRATION: Readonly<Record<LimitKind, keyof Pick<Breathed, 'twa' | 'sh
 /** An irritant or a ceiling is not lowered for a long shift. Source: `longShift`. */
 const countsLongShift = ({ kind }: ExposureLimit): boolean => kind === 'twa'
 
+/** What is no number counts as endless: nobody is cleared by a sum that failed. */
+const atWorst = (mgPerM3: number): number => (Number.isNaN(mgPerM3) ? Infinity : mgPerM3)
+
 /**
  * Judges what somebody breathes against every limit of every rule set; the rule sets in force bind, with what binds above
  * them, and the others are told. A substance that none of them knows borrows the strictest limit known anywhere; one that
@@ -89,7 +92,7 @@ export function judgeExposure(
   const uses = EXPOSURE_LIMITS.flatMap((limit): Omit<LimitUse, 'binds' | 'isBorrowed'>[] => {
     const air = breathed[limit.substance]
     if (!air) return []
-    const mgPerM3 = air[CONCENTRATION[limit.kind]].high * limit.perElement
+    const mgPerM3 = atWorst(air[CONCENTRATION[limit.kind]].high) * limit.perElement
     return [{ limit, mgPerM3, fraction: (mgPerM3 / limit.valueMgPerM3) * (countsLongShift(limit) ? longer : 1) }]
   })
     .sort((a, b) => b.fraction - a.fraction)

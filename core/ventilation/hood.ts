@@ -49,18 +49,17 @@ export function velocityAtMPerS(hood: Hood, distanceM: number): number | undefin
   const { kind, flowM3PerS, flanged, widthM, heightM, diameterM } = hood
   const area = mouthAreaM2(hood)
   if (area === undefined) return undefined
+  // Never above its face: the larger of two areas divides, which is no 0 for any mouth, however near.
   switch (kind) {
     case 'opening': case 'overhead': return flowM3PerS / ((flanged ? 0.75 : 1) * (10 * distanceM ** 2 + area))
     case 'bench': return flowM3PerS / (5 * distanceM ** 2 + area)
     case 'slot': {
       const length = Math.max(widthM ?? diameterM ?? 0, heightM ?? 0)
-      const face = flowM3PerS / area
-      return distanceM === 0 ? face : Math.min(face, flowM3PerS / ((flanged ? 2.6 : 3.7) * length * distanceM))
+      return flowM3PerS / Math.max(area, (flanged ? 2.6 : 3.7) * length * distanceM)
     }
     case 'canopy': {
       const perimeter = diameterM !== undefined ? Math.PI * diameterM : 2 * ((widthM ?? 0) + (heightM ?? 0))
-      const face = flowM3PerS / area
-      return distanceM === 0 ? face : Math.min(face, flowM3PerS / (1.4 * perimeter * distanceM))
+      return flowM3PerS / Math.max(area, 1.4 * perimeter * distanceM)
     }
     case 'downdraft': {
       const [long, short] = diameterM !== undefined ? [Math.sqrt(area), Math.sqrt(area)] : [widthM!, heightM!]
@@ -90,11 +89,14 @@ export function reachM(hood: Hood, velocityMPerS: number): number {
   return near
 }
 
-/** Velocity in front of a plain rectangular mouth by a second school. Source: `rectangleVelocity`. */
+/** Nearer than this share of the mouth's side the school of `rectangleVelocity` did not measure. */
+const NEAREST_MEASURED = 0.05
+
+/** Velocity in front of a plain rectangular mouth by a second school; nearer than it measured, at its nearest: `rectangleVelocity`. */
 export function rectangleVelocityMPerS(flowM3PerS: number, widthM: number, heightM: number, distanceM: number): number {
   const [long, short] = widthM >= heightM ? [widthM, heightM] : [heightM, widthM]
   const area = long * short
-  const x = distanceM / Math.sqrt(area)
+  const x = Math.max(distanceM / Math.sqrt(area), NEAREST_MEASURED)
   const alpha = x * (long / short) ** (0.2 * x ** (-1 / 3))
   return flowM3PerS / area / (0.93 + 8.58 * alpha ** 2)
 }

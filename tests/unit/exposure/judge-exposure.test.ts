@@ -5,6 +5,7 @@ import { breathedSubstances, judgeExposure } from '#core/exposure/judge-exposure
 import type { MeasuredAverages } from '#core/exposure/judge-exposure'
 import { briefScalaDaily, longShiftFactor } from '#core/exposure/long-shift'
 import { largestMixture } from '#core/exposure/mixture'
+import { respiratorNeed } from '#core/respirator/judge-respirator'
 import { exposureRuleSetsInForce, withInherited } from '#core/exposure/rule-sets'
 import type { ExposureRuleSetId, SubstanceId } from '#core/ids/vocabulary'
 import { EXPOSURE_RULE_SETS } from '#core/ids/vocabulary'
@@ -33,6 +34,13 @@ const over = (judged: ReturnType<typeof judge>) =>
   judged.findings.filter(({ code }) => code === 'exposure.over').map(({ values }) => values)
 
 describe('one substance', () => {
+  it('whose concentration is no number is over every limit, dangerous to life, and no mask is enough for it', () => {
+    const failed = judge({ manganese: air(NaN, NaN, NaN) })
+    expect(failed.fraction).toBe(Infinity)
+    expect(codes(failed)).toContain('hold over')
+    expect(failed.overIdlh).toEqual(['manganese'])
+    expect(respiratorNeed(failed, 0.5, 'us').masks.filter(({ suits }) => suits)).toEqual([])
+  })
   it('is compared at its safe end, unrounded: at the action fraction it is under, a hair more holds', () => {
     // Manganese under US law: ceiling 5 mg/m³ of the peak.
     const at = judge({ manganese: air(0.1, 0.1, 2.5) })

@@ -6,7 +6,7 @@ import { around, exactly } from '#core/range'
 import { captureEfficiency, captureShare } from '#core/ventilation/capture'
 import { captureWindow } from '#core/ventilation/capture-window'
 import type { HallAir } from '#core/ventilation/hall'
-import { reachM, velocityAtMPerS } from '#core/ventilation/hood'
+import { reachM, rectangleVelocityMPerS, velocityAtMPerS } from '#core/ventilation/hood'
 import type { Hood } from '#core/ventilation/hood'
 import { massBalance } from '#core/ventilation/mass-balance'
 import { roomLevels } from '#core/ventilation/room'
@@ -220,6 +220,14 @@ const hoods: fc.Arbitrary<Hood> = fc.record({
 })
 
 describe('hoods', () => {
+  const KINDS = ['opening', 'slot', 'canopy', 'overhead', 'bench', 'downdraft', 'booth'] as const
+  it.each(KINDS)('that draw nothing draw nothing at the mouth itself: %s', (kind) => {
+    for (const distanceM of [0, 5e-324, 1e-200, 0.1]) {
+      const still: Hood = { kind, widthM: 0.02, heightM: 0.005, flanged: true, flowM3PerS: 0 }
+      expect(velocityAtMPerS(still, distanceM), `${kind} ${distanceM}`).toBe(0)
+      expect(rectangleVelocityMPerS(1, 0.2, 0.1, distanceM)).toBeGreaterThan(0)
+    }
+  })
   it('draw less the farther away, and no farther than they reach', () => {
     fc.assert(fc.property(hoods, number(0, 1), number(0, 1), number(0.1, 2), (hood, a, b, wanted) => {
       const [close, far] = a < b ? [a, b] : [b, a]
