@@ -18,7 +18,7 @@ interface Asked {
  *
  * @param path the address asked for now; null asks for nothing
  * @param position the newest position that was told of
- * @param show what was read, or null where nothing is asked for any more
+ * @param show what was read, with the position it holds at least up to, or null where nothing is asked for any more
  * @param say what the newest answer was, when it was none; null when it came
  */
 export function keepReading<Body, Refused extends { readonly ok: false }>({ path, position, ask, restsOn, show, say }: {
@@ -26,7 +26,7 @@ export function keepReading<Body, Refused extends { readonly ok: false }>({ path
   readonly position: () => number
   readonly ask: () => Promise<Answer<Body, Refused>>
   readonly restsOn: RestsOn
-  readonly show: (body: Body | null) => void
+  readonly show: (body: Body | null, asOf: number) => void
   readonly say: (refused: Refused | null) => void
 }) {
   let last: Asked | undefined
@@ -38,7 +38,7 @@ export function keepReading<Body, Refused extends { readonly ok: false }>({ path
     const wanted = path()
     if (wanted === null) {
       last = undefined
-      show(null)
+      show(null, 0)
       return Promise.resolve()
     }
     if (last?.path === wanted && last.asOf >= position() && !hasFailed) return last.answered
@@ -52,7 +52,7 @@ export function keepReading<Body, Refused extends { readonly ok: false }>({ path
     if (asked.path !== path()) return
     if (answer.ok && asked.asOf >= shownAsOf) {
       shownAsOf = asked.asOf
-      show(answer.body)
+      show(answer.body, shownAsOf)
     }
     if (asked !== last) return
     hasFailed = !answer.ok
@@ -61,7 +61,7 @@ export function keepReading<Body, Refused extends { readonly ok: false }>({ path
 
   /** Another address: the old one must not stand under the new name. */
   function restart(isOther: boolean) {
-    if (isOther) show(null)
+    if (isOther) show(null, 0)
     last = undefined
     shownAsOf = 0
     void refresh()

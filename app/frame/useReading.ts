@@ -15,7 +15,7 @@ export const among
 
 /** What a round shows: kit, and where people who wear it stand. */
 export const ROUND_RESTS_ON = among('item/', 'check-lists', 'station/', 'place/', 'person/', 'people', 'site')
-/** What permits show: themselves, their kit, their places and neighbours, who was told. */
+/** What an opened permit shows: itself, its kit, its places and neighbours, who was told. */
 export const PERMIT_RESTS_ON = among('permit/', 'item/', 'check-lists', 'place/', 'notice/', 'house-rules', 'site')
 
 /**
@@ -34,6 +34,8 @@ export function useReading<Path extends ReadingPath>(route: Path, given: () => G
     return asked && addressOf(route, asked)
   }
   const reading = shallowRef<Body | null>(null)
+  /** What was told up to this position is in it; what was told after it may be. */
+  const asOf = ref(0)
   const problem = ref<string | null>(null)
   const { refresh, restart, hear } = keepReading<Body, Unread>({
     path,
@@ -41,7 +43,8 @@ export function useReading<Path extends ReadingPath>(route: Path, given: () => G
     ask: () => askFor(route, given()!),
     // A day that ended is sealed: whatever was worked out for today is worked out anew.
     restsOn: streamId => streamId === SEAL_STREAM || restsOn(streamId),
-    show: (body) => {
+    show: (body, upTo) => {
+      asOf.value = upTo
       reading.value = body
     },
     say: (unread) => {
@@ -50,5 +53,7 @@ export function useReading<Path extends ReadingPath>(route: Path, given: () => G
   })
   watch(path, (now, before) => restart(before !== undefined && before !== now), { immediate: true })
   changes.onTold(hear)
-  return { reading, problem, refresh }
+  /** Whatever was told, or passed over, of it. */
+  const readAnew = () => restart(false)
+  return { reading, asOf, problem, refresh, readAnew }
 }

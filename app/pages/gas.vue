@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { cylinderStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
 import type { Yard } from '#core/cylinder/judge-place'
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
+import { newest } from '#shared/beside'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
 
 // The list keeps its place while cylinders are opened beside it.
@@ -18,18 +18,24 @@ const route = useRoute()
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const chosen = computed(() => typeof route.params.tag === 'string' ? route.params.tag.toUpperCase() : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null)
-const cylinders = useCylinders()
 /** The opened cylinder reads itself: the list shows what it read. */
-const isOpened = (streamId: string): boolean =>
-  chosen.value !== null
-  && streamId === cylinderStream(tagIdOf(chosen.value))
-  && (reading.value?.cylinders.some(({ tagId }) => cylinderStream(tagId) === streamId) ?? false)
-const { reading, problem } = useReading(
+const beside = useBeside(
+  'cylinder',
+  () => chosen.value && tagIdOf(chosen.value),
+  (): boolean => reading.value?.cylinders.some(({ tagId }) => chosen.value !== null && tagId === tagIdOf(chosen.value)) ?? false,
+)
+const { reading, problem, readAnew } = useReading(
   'gas',
   () => ({}),
-  streamId => among('cylinder/', 'place/', 'house-rules')(streamId) && !isOpened(streamId),
+  (streamId): boolean => among('cylinder/', 'place/', 'house-rules')(streamId) && !beside.passesOver(streamId),
 )
-const rows = computed(() => reading.value?.cylinders.map(cylinders.newest).filter(({ cylinder }) => !cylinder.isReturned) ?? [])
+beside.onClosing(readAnew)
+const rows = computed(
+  () =>
+    reading.value?.cylinders
+      .map(row => newest(row, beside.since.value[row.tagId]))
+      .filter(({ cylinder }) => !cylinder.isReturned) ?? [],
+)
 const at = (placeId: string) => rows.value.filter(({ cylinder: { standing } }) => standing?.in === 'place' && standing.placeId === placeId)
 const bays = computed(() =>
   facts.site.bays

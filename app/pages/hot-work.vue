@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { learnSentences } from '#shared/words/speak'
+import { isWholePermits, permitsWith } from '#shared/beside'
 import type { PermitsReading } from '#shared/contract/readings'
 
 // The list keeps its place while permits are opened beside it.
@@ -13,13 +14,20 @@ const panel = computed(() => typeof route.query.do === 'string' && chosen.value 
 const isAside = computed(() => chosen.value !== null || panel.value !== null)
 const isWall = computed(() => route.path === '/hot-work/wall')
 const facts = useFacts()
-const { reading, problem } = useReading('permits', () => ({}), PERMIT_RESTS_ON)
+const beside = useBeside('permit', () => chosen.value, (): boolean => read.value !== null && isWholePermits(read.value))
+const { reading: read, problem, readAnew } = useReading(
+  'permits',
+  () => ({}),
+  (streamId): boolean => among('permit/')(streamId) && !beside.passesOver(streamId),
+)
+beside.onClosing(readAnew)
+const reading = computed(() => read.value && Object.values(beside.since.value).reduce(permitsWith, read.value))
 /** Screens that are heard, by whichever of the two readings says fewer: screens come and go without a change that is told. */
 const screens = computed(() => Math.min(reading.value?.screens ?? 0, facts.reading?.fire.screens ?? 0))
 /** Pages of the board after the first. */
 const more = ref<PermitsReading['live']>([])
 const next = ref<PermitsReading['next']>(null)
-watch(reading, (fresh) => {
+watch(read, (fresh) => {
   more.value = []
   next.value = fresh?.next ?? null
 })

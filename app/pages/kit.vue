@@ -2,6 +2,10 @@
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
+import { parseDate } from '@internationalized/date'
+import { tagIdOf } from '#core/ids/tag'
+import { isWholeKit, kitWith } from '#shared/beside'
+import type { KitReading } from '#shared/contract/readings'
 
 // The list keeps its place while things are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -15,7 +19,18 @@ const chosen = computed(() => typeof route.params.tag === 'string' ? route.param
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const isAside = computed(() => chosen.value !== null || panel.value !== null || route.path === '/kit/round' || route.path === '/kit/lists')
 const days = ref(14)
-const { reading, problem } = useReading('kit', () => ({ days: days.value }), among('item/', 'check-lists', 'house-rules'))
+const beside = useBeside('item', () => chosen.value && tagIdOf(chosen.value), (): boolean => read.value !== null && isWholeKit(read.value))
+const { reading: read, asOf, problem, readAnew } = useReading(
+  'kit',
+  () => ({ days: days.value }),
+  (streamId): boolean => among('item/', 'check-lists', 'house-rules')(streamId) && !beside.passesOver(streamId),
+)
+beside.onClosing(readAnew)
+const reading = computed(() => {
+  if (!read.value) return null
+  const listed = { asOf: asOf.value, untilDay: parseDate(read.value.today).add({ days: days.value }).toString() }
+  return Object.values(beside.since.value).reduce<KitReading>((kit, since) => kitWith(kit, listed, since), read.value)
+})
 const late = computed(
   () => reading.value?.due.filter(({ dueOn }) => dueOn === 'now' || (dueOn !== null && dueOn < reading.value!.today)) ?? [],
 )

@@ -132,7 +132,7 @@ export const useFacts = defineStore('facts', () => {
     source = undefined
     reading.value = null
     changes.forget()
-    useCylinders().forget()
+    useOpened().forget()
     hearing.value = NOTHING_HEARD
     isCut.value = false
     isUnread.value = false

@@ -44,6 +44,37 @@ test('one thing done to a cylinder asks for two readings where it is done, and f
   await there.context().close()
 })
 
+test('one thing done to kit asks for two readings, and the list beside it shows it', async ({ page }) => {
+  await signIn(page, served, 'maren', '/kit')
+  const out = page.locator('section', { has: page.getByRole('heading', { name: /^Out/ }) })
+  await page.getByLabel('Tag').first().fill('fa-3')
+  await page.getByRole('button', { name: 'Find' }).click()
+  await page.getByRole('button', { name: 'Tag out', exact: true }).click()
+  await page.getByLabel('Why').fill('Sooted inside')
+  await expect(out.getByText('FA-3')).toHaveCount(0)
+  const here = follow(page)
+  await page.getByRole('button', { name: 'Tag it out' }).click()
+  await expect(out.getByText('FA-3')).toBeVisible()
+  await page.waitForTimeout(ALL_TOLD_MS)
+  expect([...here()].sort()).toEqual(['floor', 'items/fa-3'])
+  // Once it is closed the list reads what it passed over.
+  await page.getByRole('link', { name: 'Close' }).click()
+  await expect.poll(() => here().filter(asked => asked === 'kit')).toHaveLength(1)
+  await expect(out.getByText('FA-3')).toBeVisible()
+})
+
+test('one thing done to a permit asks for two readings, and the board beside it shows it', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/hot-work')
+  const working = page.locator('.row', { hasText: /working/i }).first()
+  await working.click()
+  await page.getByRole('button', { name: 'Stop this work' }).click()
+  const here = follow(page)
+  await page.getByRole('button', { name: /conditions|changed|weather/i }).first().click()
+  await expect(page.locator('.left .row.chosen').getByText('Stopped')).toBeVisible()
+  await page.waitForTimeout(ALL_TOLD_MS)
+  expect([...here()].map(asked => asked.replace(/permits\/.*/, 'permits/...')).sort()).toEqual(['floor', 'permits/...'])
+})
+
 test('a page hears of what another screen did to what it shows', async ({ browser, page }) => {
   const there = await (await browser.newContext()).newPage()
   await signIn(there, served, 'jun', '/gas/ac-7')

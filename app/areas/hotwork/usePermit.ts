@@ -7,7 +7,7 @@ import { permitStream } from '#core/ids/streams'
 
 /** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
 export function usePermit(permitId: () => string | null) {
-  const { reading, problem, refresh } = useReading(
+  const { reading, asOf, problem, refresh } = useReading(
     'permits/{permitId}',
     () => {
       const id = permitId()
@@ -15,6 +15,10 @@ export function usePermit(permitId: () => string | null) {
     },
     PERMIT_RESTS_ON,
   )
+  const opened = useOpened()
+  watch(reading, (row) => {
+    if (row) opened.keep('permit', row.permitId, row, asOf.value)
+  })
   const outbox = useOutbox()
   const waiting = computed(() =>
     outbox.waiting.filter(({ type, streams }) => type === 'permit.round' && streams[0]?.id === permitStream(permitId() ?? '')),

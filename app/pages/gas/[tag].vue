@@ -25,13 +25,13 @@ const q = useQuantities()
 const units = useCylinderUnits()
 const { day, time, until } = useDates()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading(
+const { reading, asOf, problem, refresh } = useReading(
   'cylinders/{tag}',
   () => ({ tag: tagId.value }),
   streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId),
 )
-const cylinders = useCylinders()
-watch(reading, row => row && cylinders.keep(row))
+const opened = useOpened()
+watch(reading, row => row && opened.keep('cylinder', row.tagId, row, asOf.value))
 const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagId.value}`)
 const cylinder = computed(() => reading.value?.cylinder ?? null)
 const fact = computed(() => reading.value?.fact ?? null)

@@ -6,7 +6,7 @@ import { fireWords } from '#shared/words/en/fire-findings'
 const facts = useFacts()
 const lookup = useLookup()
 const clock = useClock()
-const { reading } = useReading('permits', () => ({ limit: 12 }), PERMIT_RESTS_ON)
+const { reading } = useReading('permits', () => ({ limit: 12 }), among('permit/'))
 const { turn, left } = usePermitClock()
 const rows = computed(
   () =>

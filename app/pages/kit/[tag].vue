@@ -14,11 +14,15 @@ const session = useSession()
 const { due, day } = useDates()
 const { placeOf } = useWhere()
 const tagId = computed(() => String(route.params.tag).toLowerCase())
-const { reading, problem, refresh } = useReading(
+const { reading, asOf, problem, refresh } = useReading(
   'items/{tag}',
   () => ({ tag: tagId.value }),
   streamId => among(kitItemStream(tagId.value), 'check-lists', 'notice/')(streamId),
 )
+const opened = useOpened()
+watch(reading, (row) => {
+  if (row) opened.keep('item', row.tagId, row, asOf.value)
+})
 const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagId.value}`)
 const item = computed(() => reading.value?.item ?? null)
 const standing = computed(() => reading.value && judgeKitItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))

@@ -2,6 +2,7 @@ import type { Readings } from '#shared/contract/answers'
 import { parseDate } from '@internationalized/date'
 import { getQuery } from 'h3'
 import { z } from 'zod'
+import { KIT_ROWS } from '#shared/beside'
 import { countKit, readDue, readOut } from '../../../tables/kit-item'
 import { api, parse, requireSignedIn } from '../../../http'
 import { useRunning } from '../../../running'
@@ -10,7 +11,7 @@ import { readCheckLists } from '../../../tables/check-lists'
 
 const querySchema = z.strictObject({
   days: z.coerce.number().int().min(0).max(400).default(7),
-  limit: z.coerce.number().int().min(1).max(500).default(100),
+  limit: z.coerce.number().int().min(1).max(500).default(KIT_ROWS),
   afterDueOn: z.string().regex(/^(now|\d{4}-\d{2}-\d{2})$/, 'a date, or now').optional(), afterTag: z.string().max(24).optional(),
 })
 

@@ -1,6 +1,7 @@
 import type { Readings } from '#shared/contract/answers'
 import { getQuery } from 'h3'
 import { z } from 'zod'
+import { ENDED_SHOWN } from '#shared/beside'
 import { instant } from '#shared/contract/instant-schema'
 import { permitDeadlines } from '#core/streams/permit/permit-deadlines'
 import { nextTurnAt } from '#core/streams/permit/permit-duties'
@@ -24,7 +25,7 @@ export default api(async (event): Promise<Readings['permits']> => {
   const now = nowIso(clock)
   const [live, ended, screens] = await Promise.all([
     readLivePermits(pool, siteId, limit, after === undefined ? null : { permitId: after, turnAt: afterTurn ?? null }),
-    after === undefined ? readEndedPermits(pool, siteId, 5) : [], countScreens(pool, siteId, now),
+    after === undefined ? readEndedPermits(pool, siteId, ENDED_SHOWN) : [], countScreens(pool, siteId, now),
   ])
   const last = live.length === limit ? live.at(-1)! : null
   return {
