@@ -93,8 +93,12 @@ async function runBrowser(grep, env) {
 async function runAll(env) {
   await step('prepare', [bin('nuxt/bin/nuxt.mjs'), 'prepare'])
   const lintAndBuild = async () => [await step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']), await isBuilt()]
-  const [[linted, built], typed] = await Promise.all([lintAndBuild(), step('types', [bin('nuxt/bin/nuxt.mjs'), 'typecheck'])])
-  const counts = [linted, typed, built].map(ofStep)
+  const checkTypes = async () => [
+    await step('types of the app', [bin('vue-tsc/bin/vue-tsc.js'), '--noEmit', '-p', '.nuxt/tsconfig.app.json']),
+    await step('types of everything else', [bin('typescript/bin/tsc'), '--noEmit', '-p', 'tsconfig.scripts.json']),
+  ]
+  const [[linted, built], typed] = await Promise.all([lintAndBuild(), checkTypes()])
+  const counts = [linted, ...typed, built].map(ofStep)
   counts.push(await runVitest('unit, reference and server', ['core', 'server'], undefined, env))
   if (built) counts.push(await runBrowser(undefined, env))
   return counts

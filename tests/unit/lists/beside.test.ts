@@ -117,7 +117,7 @@ function board(rows: readonly PermitRow[]): PermitsReading {
 
 describe('a board of permits beside an opened one', () => {
   const hours = fc.integer({ min: 10, max: 20 }).map(hour => `2026-11-24T${hour}:00:00.000Z`)
-  const phases = fc.constantFrom<Permit['phase']>('requested', 'authorised', 'closed', 'cancelled')
+  const phases = fc.constantFrom<Permit['phase']>('requested', 'authorised', 'closed', 'lapsed')
   it('with that one as it was read since is the board that would be read now', () => {
     const permits = fc.array(fc.tuple(hours, phases, hours), { minLength: 1, maxLength: 5 })
     fc.assert(
