@@ -51,7 +51,6 @@ export interface AirSurroundings {
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
-  readonly wearerOf: (personId: string | null) => Wearer | null
   /** What a person breathes today at other bays than this one. */
   readonly elsewhere: (personId: string | null) => Elsewhere
 }
@@ -72,7 +71,6 @@ export const UNKNOWN_AIR: AirSurroundings = {
   extraction: undefined,
   predict: () => null,
   surveys: [],
-  wearerOf: () => null,
   elsewhere: () => NOWHERE_ELSE,
 }
 
@@ -179,7 +177,6 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
     return {
       bayId, shopDay, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
       extraction: inHall?.bays[bayId]?.extraction,
-      wearerOf: personId => personId === null ? null : facts.wearers[personId] ?? null,
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION

@@ -11,6 +11,7 @@ import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { ofGate, sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
+import type { PersonAround } from './person-around'
 
 /** Notes worth keeping in the record; the rest of what explains a verdict is worked out again when it is shown. */
 const KEPT_NOTES: ReadonlySet<FindingCode> = new Set<FindingCode>([
@@ -37,12 +38,13 @@ export function judgeAir(
   station: Station,
   air: AirSurroundings,
   kit: KitAround,
+  person: PersonAround,
   rules: HouseRules,
   now: Instant,
 ): Gate & { readonly air: AirAssessment } {
   const bay = bayAirOf(station, air)
-  const masks = kit.wornBy(station.personId).filter(({ kind }) => kind === 'respirator')
-  const worn = wornMask(air.wearerOf(station.personId), masks, now)
+  const masks = person.worn.filter(({ kind }) => kind === 'respirator')
+  const worn = wornMask(person.wearer, masks, now)
   const assessment = assessAir({
     bay,
     rules,

@@ -3,16 +3,18 @@ import type { Instant } from '../time/instant'
 import { earliestOf } from '../time/instant'
 import type { GateId } from '../ids/vocabulary'
 import { ofGate } from './kit-around'
-import type { KitAround } from './kit-around'
-import type { FireAround } from './fire-around'
+import type { Surroundings } from './surroundings'
 
 /**
  * How old is what a gate rests on? The oldest of the checks that stand, so that a verdict is never fresher than its
  * weakest fact; null where nothing of it was looked at, or nobody wrote down when.
  */
-export function factsSince(station: Station, kit: KitAround, fire: FireAround): Readonly<Record<GateId, Instant | null>> {
+export function factsSince(
+  station: Station,
+  { kit, fire, forPerson }: Pick<Surroundings, 'kit' | 'fire' | 'forPerson'>,
+): Readonly<Record<GateId, Instant | null>> {
   const { helmetCheck, glasses, zones, extractionCheck, fireCheck } = station
-  const looks = (gate: GateId) => ofGate([...kit.items, ...kit.wornBy(station.personId)], gate).map(({ seenAt }) => seenAt)
+  const looks = (gate: GateId) => ofGate([...kit.items, ...forPerson(station.personId).worn], gate).map(({ seenAt }) => seenAt)
   return {
     job: null,
     eyes: earliestOf([helmetCheck?.at, glasses?.at, ...looks('eyes')]),

@@ -16,9 +16,9 @@ type Judge = (station: Station, around: Surroundings) => Gate
 /** The judge of each gate, by name: a gate that is declared and not judged does not compile, and none can take another's place. */
 export const JUDGES = {
   job: ({ job }) => judgeJob(job),
-  eyes: (station, { rules, workplace, kit, now }) => judgeEyes(station, rules, workplace, kit.wornBy(station.personId), now),
+  eyes: (station, { rules, workplace, forPerson, now }) => judgeEyes(station, rules, workplace, forPerson(station.personId).worn, now),
   body: (station, { now }) => judgeBody(station, now),
-  air: (station, { air, kit, rules, now }) => judgeAir(station, air, kit, rules, now),
+  air: (station, { air, kit, forPerson, rules, now }) => judgeAir(station, air, kit, forPerson(station.personId), rules, now),
   gas: (station, { kit, rules, now }) => judgeGas(station, kit, rules, now),
   machine: (station, { kit, now }) => judgeMachine(station, kit, now),
   fire: (station, { workplace, kit, fire, now }) => judgeFire(station, workplace, kit, fire, now),

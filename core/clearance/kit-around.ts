@@ -6,17 +6,15 @@ import type { EquipmentKindId, GateId } from '../ids/vocabulary'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 
-/** What stands, hangs and is worn at a bay, as of a shop day. */
+/** What stands and hangs at a bay, as of a shop day. */
 export interface KitAround {
   /** Assigned to the bay. */
   readonly items: readonly KitItemFact[]
-  /** Assigned to somebody who stands here, or would. */
-  readonly wornBy: (personId: string | null) => readonly KitItemFact[]
   readonly cylinders: readonly CylinderFact[]
 }
 
 /** Nothing is known to be here: whatever needs a thing holds. */
-export const NO_KIT: KitAround = { items: [], wornBy: () => [], cylinders: [] }
+export const NO_KIT: KitAround = { items: [], cylinders: [] }
 
 /** Everything of a site in use, judged for a shop day: by bay, and by whom it is worn. */
 export interface KitStanding {
@@ -27,8 +25,8 @@ export interface KitStanding {
 export const NO_STANDING: KitStanding = { items: {}, worn: {}, cylinders: {} }
 
 /** What of it stands at one bay. */
-export const kitAt = ({ items, worn, cylinders }: KitStanding, bayId: string): KitAround =>
-  ({ items: items[bayId] ?? [], cylinders: cylinders[bayId] ?? [], wornBy: personId => personId === null ? [] : worn[personId] ?? [] })
+export const kitAt = ({ items, cylinders }: KitStanding, bayId: string): KitAround =>
+  ({ items: items[bayId] ?? [], cylinders: cylinders[bayId] ?? [] })
 
 /**
  * The gate that a kind of thing at a bay speaks to; what speaks to none is looked after all the same. A kind that nobody thought of does

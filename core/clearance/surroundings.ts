@@ -4,6 +4,7 @@ import type { Instant } from '../time/instant'
 import type { AirSurroundings } from '../air/air-facts'
 import type { KitAround } from './kit-around'
 import type { FireAround } from './fire-around'
+import type { PersonAround } from './person-around'
 
 /** Everything a station's verdict rests on, besides the station. */
 export interface Surroundings {
@@ -13,6 +14,8 @@ export interface Surroundings {
   readonly air: AirSurroundings
   readonly kit: KitAround
   readonly fire: FireAround
+  /** Whoever stands here, or would; null is nobody. */
+  readonly forPerson: (personId: string | null) => PersonAround
   /** Since when the server was not heard, on a screen that judges from what it last heard; none where facts are read as they are judged. */
   readonly unheardSince?: Instant | null
 }

@@ -2,6 +2,7 @@ import { airOf } from '../air/air-facts'
 import type { AirFacts } from '../air/air-facts'
 import { kitAt } from '../clearance/kit-around'
 import type { KitStanding } from '../clearance/kit-around'
+import { personIn } from '../clearance/person-around'
 import type { Surroundings } from '../clearance/surroundings'
 import type { Bay, Site } from '../streams/site/site'
 import { workplaceOf } from '../streams/site/site'
@@ -24,7 +25,8 @@ export interface SiteStanding extends AirFacts {
  */
 export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind'>) => Surroundings {
   const air = airOf(standing)
-  const { rules, now, kit, fire } = standing
+  const { rules, now, kit, fire, wearers } = standing
+  const forPerson = (personId: string | null) => personIn({ worn: kit.worn, wearers }, personId)
   return bay => ({
     rules,
     workplace: workplaceOf(bay),
@@ -32,5 +34,6 @@ export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind
     air: air(bay.bayId),
     kit: kitAt(kit, bay.bayId),
     fire: fireAt(fire, bay.bayId),
+    forPerson,
   })
 }

@@ -44,18 +44,15 @@ const clear = () => {
 const air = computed(() => {
   if (Object.keys(tried.value).length === 0 || !question.value) return placed.verdict.air
   const asked = tryOut(question.value, placed.bay.bayId, tried.value)
-  const surroundings = judged.viewAt(placed.bay).air
+  const { air: surroundings, forPerson } = judged.viewAt(placed.bay)
+  const person = forPerson(placed.station.personId)
   return assessAir({
     bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!,
     prediction: predictHall(asked),
     check: placed.station.extractionCheck,
     surveys: surroundings.surveys,
     shopDay: surroundings.shopDay,
-    wearer: wornMask(
-      surroundings.wearerOf(placed.station.personId),
-      judged.viewAt(placed.bay).kit.wornBy(placed.station.personId),
-      judged.standing.now,
-    ).wearer,
+    wearer: wornMask(person.wearer, person.worn, judged.standing.now).wearer,
     elsewhere: surroundings.elsewhere(placed.station.personId),
     rules: facts.rules,
     now: judged.standing.now,

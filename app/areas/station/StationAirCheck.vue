@@ -54,7 +54,7 @@ const found = (fault: ExtractionFault | null) =>
   act('station.check-extraction', { on: true, damperOpen: true, inPosition: true, draws: true, ...(fault ? FOUND[fault] : {}) })
 const faultSaid = computed(() => check.value && extractionFault(check.value))
 
-const wearer = computed(() => judged.viewAt(placed.bay).air.wearerOf(placed.station.personId))
+const wearer = computed(() => judged.viewAt(placed.bay).forPerson(placed.station.personId).wearer)
 const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(placed.station.personId!), { isShaven })
 </script>
 

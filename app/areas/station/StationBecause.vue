@@ -50,7 +50,7 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
-        {{ openedBy(placed, gateId, judged.viewAt(placed.bay).kit, q) ?? 'Nothing holds it.' }}
+        {{ openedBy(placed, gateId, judged.viewAt(placed.bay), q) ?? 'Nothing holds it.' }}
       </li>
     </ul>
     <template v-if="parts.length > 0">

@@ -30,7 +30,7 @@ const shades = computed(() => {
   return Array.from({ length: high - low + 1 }, (_, i) => low + i)
 })
 /** A helmet with a tag says its own range, and its looks are kept with it. */
-const helmets = computed(() => judged.viewAt(placed.bay).kit.wornBy(placed.station.personId).filter(({ kind }) => kind === 'helmet'))
+const helmets = computed(() => judged.viewAt(placed.bay).forPerson(placed.station.personId).worn.filter(({ kind }) => kind === 'helmet'))
 const other = ref('')
 const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
 const askTint = ref(false)

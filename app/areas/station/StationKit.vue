@@ -81,7 +81,7 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
-        {{ gate.state === 'open' ? openedBy(placed, gateId, around, q) ?? 'Nothing holds it.' : lookup.sayAll(gate.findings)[0]?.message }}
+        {{ gate.state === 'open' ? openedBy(placed, gateId, judged.viewAt(placed.bay), q) ?? 'Nothing holds it.' : lookup.sayAll(gate.findings)[0]?.message }}
       </li>
     </ul>
     <template v-if="gateId === 'gas'">

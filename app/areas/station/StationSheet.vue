@@ -35,7 +35,7 @@ const first = computed(
       ?.gate ?? null,
 )
 
-const since = computed(() => factsSince(placed.station, judged.viewAt(placed.bay).kit, judged.viewAt(placed.bay).fire))
+const since = computed(() => factsSince(placed.station, judged.viewAt(placed.bay)))
 const q = useQuantities()
 const best = useBestAdvice(() => placed.bay.bayId)
 const { act } = useSenderTo(() => stationStream(placed.bay.bayId))
@@ -109,7 +109,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
           <StationGateLine
             :gate="gate"
-            :opened="openedBy(placed, gate.gate, judged.viewAt(placed.bay).kit, q)"
+            :opened="openedBy(placed, gate.gate, judged.viewAt(placed.bay), q)"
             :fix="gate.gate === 'air' ? best : null"
             :since="since[gate.gate]"
             @open="go(panelFor(gate.gate))"

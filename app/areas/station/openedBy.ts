@@ -1,6 +1,6 @@
 import type { GateId } from '#core/ids/vocabulary'
 import { ofGate } from '#core/clearance/kit-around'
-import type { KitAround } from '#core/clearance/kit-around'
+import type { Surroundings } from '#core/clearance/surroundings'
 import type { Quantities } from '#shared/words/quantities'
 import type { Placed } from '~/stores/judged'
 
@@ -8,13 +8,13 @@ const list = new Intl.ListFormat('en-GB')
 const listed = (parts: readonly string[]): string => list.format(parts)
 
 /** What an open gate was opened by, by name: what was looked at, read or set. Null where its own finding says it. */
-export function openedBy({ station, verdict }: Placed, gate: GateId, kit: KitAround, q: Quantities): string | null {
+export function openedBy({ station, verdict }: Placed, gate: GateId, { kit, forPerson }: Surroundings, q: Quantities): string | null {
   switch (gate) {
     case 'job':
       return station.job && `Everything is known: ${jobParts(station.job, q).length} facts, none in pencil.`
     case 'eyes': {
       const { helmet, glasses } = station
-      const registered = kit.wornBy(station.personId).find(({ kind }) => kind === 'helmet')
+      const registered = forPerson(station.personId).worn.find(({ kind }) => kind === 'helmet')
       const worn = registered ? `Helmet ${registered.tag}` : helmet ? `Helmet at ${q.shade(helmet.shade)}` : 'Helmet'
       return `${worn} and glasses (${glasses ? words.glasses[glasses.kind] : 'none'}) pass today.`
     }

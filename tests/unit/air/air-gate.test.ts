@@ -7,6 +7,7 @@ import { surveyPlace } from '#core/air/survey-place'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
 import { bayAirOf, judgeAir } from '#core/clearance/air-gate'
+import { personIn } from '#core/clearance/person-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import type { Extraction } from '#core/streams/hall/hall'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
@@ -108,7 +109,8 @@ function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one', over
   const gate = judgeAir(
     stations[bayId]!,
     airOf(known)(bayId),
-    { ...NO_KIT, wornBy: personId => (personId === null ? [] : MASKS.map(mask => maskOf(mask))) },
+    NO_KIT,
+    personIn({ worn: { imke: MASKS.map(mask => maskOf(mask)) }, wearers: known.wearers }, stations[bayId]!.personId),
     known.rules,
     NOW,
   )
@@ -482,7 +484,8 @@ describe('what is worn at the Air gate', () => {
     const { state, findings } = judgeAir(
       station,
       airOf(known)('one'),
-      { ...NO_KIT, wornBy: id => (id === 'imke' ? worn : []) },
+      NO_KIT,
+      personIn({ worn: { imke: worn }, wearers: known.wearers }, station.personId),
       known.rules,
       NOW,
     )

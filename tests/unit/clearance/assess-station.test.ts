@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
+import { NOBODY } from '#core/clearance/person-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import type { Job } from '#core/job/job'
@@ -21,6 +22,7 @@ const around = {
   now: NOW,
   air: UNKNOWN_AIR,
   kit: NO_KIT,
+  forPerson: () => NOBODY,
   fire: NO_FIRE_AROUND,
 } as const
 const JOB: Job = {

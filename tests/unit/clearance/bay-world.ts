@@ -1,6 +1,8 @@
 import { judgeGas } from '#core/clearance/gas-gate'
 import { judgeKit } from '#core/site-facts/judge-kit'
 import { kitAt } from '#core/clearance/kit-around'
+import { personIn } from '#core/clearance/person-around'
+import type { PersonAround } from '#core/clearance/person-around'
 import type { KitAround } from '#core/clearance/kit-around'
 import { judgeMachine } from '#core/clearance/machine-gate'
 import type { CylinderEvent, CylinderState } from '#core/streams/cylinder/cylinder'
@@ -135,3 +137,12 @@ export const gas = (
 export const machine = (job: Job | null, items: readonly KitItem[], now = NOW) => judgeMachine(station(job), around(items), now)
 export const codes = ({ findings }: { readonly findings: readonly { readonly code: string, readonly severity: string }[] }) =>
   findings.filter(({ severity }) => severity !== 'note').map(({ code }) => code)
+
+/** The same, with what of it people wear: as a bay's surroundings have both. */
+export function aroundWithPeople(
+  ...of: Parameters<typeof around>
+): { readonly kit: KitAround, readonly forPerson: (id: string | null) => PersonAround } {
+  const [items, cylinders = [], rules = NEW_SITE_RULES] = of
+  const { worn } = judgeKit({ lists: NO_OWN_LISTS, items, cylinders }, rules, TODAY, DAY_ENDS)
+  return { kit: around(...of), forPerson: id => personIn({ worn, wearers: {} }, id) }
+}

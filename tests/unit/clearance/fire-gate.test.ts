@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assessStation } from '#core/clearance/assess-station'
 import { judgeFire } from '#core/clearance/fire-gate'
+import { NOBODY } from '#core/clearance/person-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
@@ -114,7 +115,15 @@ describe('the Fire gate of a spot on a structure', () => {
 })
 
 it('a screen that has not heard the shop says hold where every gate is open, and keeps every other word', () => {
-  const around = { rules: NEW_SITE_RULES, workplace: 'general', now: T(1), air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND } as const
+  const around = {
+    rules: NEW_SITE_RULES,
+    workplace: 'general',
+    now: T(1),
+    air: UNKNOWN_AIR,
+    kit: NO_KIT,
+    fire: NO_FIRE_AROUND,
+    forPerson: () => NOBODY,
+  } as const
   const verdict = assessStation(EMPTY_STATION, { ...around, unheardSince: T(0) })
   expect([verdict.word, verdict.reason?.code]).toEqual(['hold', assessStation(EMPTY_STATION, around).reason?.code])
 })

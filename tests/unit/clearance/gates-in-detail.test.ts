@@ -6,6 +6,7 @@ import { judgeFire } from '#core/clearance/fire-gate'
 import { fireAt } from '#core/site-facts/fire-standing'
 import { fireStanding } from '#core/site-facts/join-fire'
 import { judgeGas } from '#core/clearance/gas-gate'
+import { NOBODY, personIn } from '#core/clearance/person-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import type { CylinderEvent, CylinderState } from '#core/streams/cylinder/cylinder'
 import { evolveCylinder } from '#core/streams/cylinder/cylinder'
@@ -30,7 +31,7 @@ import type { FireAround } from '#core/clearance/fire-around'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 import {
   ACETYLENE,
-  around,
+  around, aroundWithPeople,
   codes,
   connected,
   CUT,
@@ -57,7 +58,15 @@ describe('the Job gate in detail', () => {
   const job = (over: Partial<Job>) =>
     assessStation(
       { ...EMPTY_STATION, job: { ...MIG, ...over } },
-      { rules: NEW_SITE_RULES, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND },
+      {
+        rules: NEW_SITE_RULES,
+        workplace: 'general',
+        now: NOW,
+        air: UNKNOWN_AIR,
+        kit: NO_KIT,
+        fire: NO_FIRE_AROUND,
+        forPerson: () => NOBODY,
+      },
     ).byId.job
   it.each([
     ['a clean job', {}, 'open', []],
@@ -92,7 +101,7 @@ describe('the Eyes gate in detail', () => {
         now: NOW,
         air: UNKNOWN_AIR,
         fire: NO_FIRE_AROUND,
-        kit: around(worn),
+        ...aroundWithPeople(worn),
       },
     ).byId.eyes
   const found = (worn: readonly KitItem[], over: Partial<Station> = {}) => {
@@ -573,11 +582,12 @@ describe('how old what a gate rests on is', () => {
       fact('extinguisher', at(9)),
       fact('extraction-arm', at(9)),
     ],
-    wornBy: (id: string | null) => (id === 'imke' ? [fact('helmet', at(6)), fact('respirator', at(3))] : []),
     cylinders: [leaf],
   }
+  const worn = { imke: [fact('helmet', at(6)), fact('respirator', at(3))] }
+  const forPerson = (id: string | null) => personIn({ worn, wearers: {} }, id)
   it('is the oldest of its looks, whatever it rests on', () => {
-    expect(factsSince(station, kit, NO_FIRE_AROUND)).toEqual({
+    expect(factsSince(station, { kit, fire: NO_FIRE_AROUND, forPerson })).toEqual({
       job: null,
       eyes: at(6),
       body: at(5),
@@ -586,7 +596,7 @@ describe('how old what a gate rests on is', () => {
       machine: at(1),
       fire: at(3),
     })
-    expect(factsSince(station, { ...kit, items: [], wornBy: () => [] }, NO_FIRE_AROUND)).toEqual({
+    expect(factsSince(station, { kit: { ...kit, items: [] }, fire: NO_FIRE_AROUND, forPerson: () => NOBODY })).toEqual({
       job: null,
       eyes: at(7),
       body: at(5),
@@ -595,7 +605,7 @@ describe('how old what a gate rests on is', () => {
       machine: null,
       fire: at(3),
     })
-    expect(factsSince({ ...EMPTY_STATION }, NO_KIT, NO_FIRE_AROUND)).toEqual({
+    expect(factsSince({ ...EMPTY_STATION }, { kit: NO_KIT, fire: NO_FIRE_AROUND, forPerson })).toEqual({
       job: null,
       eyes: null,
       body: null,
@@ -612,7 +622,8 @@ describe('how old what a gate rests on is', () => {
         { personId: 'b', since: at(1), heardAt: at(4) },
       ],
     }
-    expect(factsSince(station, kit, { ...NO_FIRE_AROUND, permits: [{ permitId: 'p', version: 1, permit, kit: [] }] as never }).fire).toBe(
+    const fire = { ...NO_FIRE_AROUND, permits: [{ permitId: 'p', version: 1, permit, kit: [] }] as never }
+    expect(factsSince(station, { kit, forPerson, fire }).fire).toBe(
       at(4),
     )
   })

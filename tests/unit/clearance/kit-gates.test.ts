@@ -13,7 +13,7 @@ import type { Station } from '#core/streams/station/station'
 import { EQUIPMENT_KINDS, PROCESSES } from '#core/ids/vocabulary'
 import {
   ACETYLENE,
-  around,
+  aroundWithPeople,
   codes,
   connected,
   CUT,
@@ -183,7 +183,9 @@ describe('what is worn', () => {
       now: NOW,
       air: UNKNOWN_AIR,
       fire: NO_FIRE_AROUND,
-      kit: around([thing('helmet', 'H-1', bands ? { shadeBands: bands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })]),
+      ...aroundWithPeople([
+        thing('helmet', 'H-1', bands ? { shadeBands: bands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over }),
+      ]),
     }).byId.eyes
   it('a helmet\'s range replaces what is typed: it opens where it reaches, and says what to set', () => {
     expect(eyes([[9, 13]])).toMatchObject({ state: 'open', findings: [{ code: 'eyes.set-helmet-to', values: { tag: 'H-1', shade: 12 } }] })
@@ -228,7 +230,7 @@ describe('whatever is tagged out', () => {
               now: NOW,
               air: UNKNOWN_AIR,
               fire: NO_FIRE_AROUND,
-              kit: around([...MIG_KIT, ...FLAME_KIT, out], [MIX, OXYGEN, ACETYLENE]),
+              ...aroundWithPeople([...MIG_KIT, ...FLAME_KIT, out], [MIX, OXYGEN, ACETYLENE]),
             },
           )
           const speaking = gates.filter(({ findings }) => findings.some(({ code }) => code === 'kit.tagged-out'))

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { assessStation } from '#core/clearance/assess-station'
 import { judgeKit } from '#core/site-facts/judge-kit'
+import { NOBODY, personIn } from '#core/clearance/person-around'
 import { kitAt, NO_KIT, NO_STANDING, outOfService, sortItemFindings } from '#core/clearance/kit-around'
 import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import { evolveCylinder } from '#core/streams/cylinder/cylinder'
@@ -85,10 +86,11 @@ describe('what stands at a bay', () => {
     const [one, two] = [kitAt(standing, 'bay-1'), kitAt(standing, 'bay-2')]
     expect([one, two].map(({ items }) => items.map(({ tag }) => tag))).toEqual([['EX-1'], ['EX-1']])
     expect([one.cylinders.map(({ tag }) => tag), two.cylinders]).toEqual([['MX-1'], []])
-    expect([one.wornBy('imke').map(({ tag }) => tag), one.wornBy('kit'), one.wornBy(null)]).toEqual([['H-1'], [], []])
+    const of = (id: string | null) => personIn({ worn: standing.worn, wearers: {} }, id).worn
+    expect([of('imke').map(({ tag }) => tag), of('kit'), of(null)]).toEqual([['H-1'], [], []])
     expect(Object.keys(standing.worn)).toEqual(['imke'])
-    expect(kitAt({ ...NO_STANDING, worn: { null: standing.worn.imke! } }, 'bay-1').wornBy(null)).toEqual([])
-    expect([NO_KIT.items, NO_KIT.cylinders, NO_KIT.wornBy('imke'), kitAt(NO_STANDING, 'bay-1').items]).toEqual([[], [], [], []])
+    expect(personIn({ worn: { null: standing.worn.imke! }, wearers: {} }, null)).toEqual(NOBODY)
+    expect([NO_KIT.items, NO_KIT.cylinders, kitAt(NO_STANDING, 'bay-1').items]).toEqual([[], [], []])
   })
   const fact = (over: Partial<KitItemFact>): KitItemFact => ({
     tag: 'T-1',

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { RULES_VERSION } from '#core/clearance/assess-station'
 import type { Surroundings } from '#core/clearance/surroundings'
+import { NOBODY } from '#core/clearance/person-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { decideStation } from '#core/streams/station/decide-station'
@@ -23,6 +24,7 @@ const around: Surroundings = {
   now: context.now,
   air: UNKNOWN_AIR,
   kit: NO_KIT,
+  forPerson: () => NOBODY,
   fire: NO_FIRE_AROUND,
 }
 const after = (station: Station, command: StationCommand, over: Partial<StationContext> = {}): Station => {
