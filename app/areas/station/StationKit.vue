@@ -22,6 +22,9 @@ const q = useQuantities()
 const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
 const around = computed(() => judged.viewAt(placed.bay).kit)
+const opened = computed(() =>
+  gate.value.state === 'open' ? (openedBy(placed, gateId, judged.viewAt(placed.bay), q.value) ?? 'Nothing holds it.') : null,
+)
 const { reading, refresh } = useReading('kit/round', () => ({ bayId: placed.bay.bayId }), ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
 const here = computed(
@@ -81,7 +84,7 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.every(({ severity }) => severity === 'note')" class="said is-open">
-        {{ gate.state === 'open' ? openedBy(placed, gateId, judged.viewAt(placed.bay), q) ?? 'Nothing holds it.' : lookup.sayAll(gate.findings)[0]?.message }}
+        {{ opened ?? lookup.sayAll(gate.findings)[0]?.message }}
       </li>
     </ul>
     <template v-if="gateId === 'gas'">
