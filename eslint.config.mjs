@@ -34,6 +34,12 @@ const WHOLE = {
   ignorePattern: '^\\s*(?:[\\w\'-]+: )?\'.*\',?$',
 }
 
+/** What somebody presses, types into or chooses from is one of the frame's parts, so that all of it answers to one hand. */
+const CONTROLS = ['button', 'input', 'textarea', 'select', 'dialog'].map(element => ({
+  element,
+  message: 'Use one of the frame\'s parts (app/frame) or of Nuxt UI\'s, which are drawn by app/app.config.ts.',
+}))
+
 export default withNuxt(
   { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank/**'] },
   forbid(
@@ -129,6 +135,11 @@ export default withNuxt(
       // A tag that fits its line stands on it.
       'vue/max-attributes-per-line': ['error', { singleline: 20, multiline: 1 }],
     },
+  },
+  {
+    files: ['app/**/*.vue'],
+    ignores: ['app/frame/**'],
+    rules: { 'vue/no-restricted-html-elements': ['error', ...CONTROLS] },
   },
   {
     // No file reaches itself through what it imports, types counted: what two need stands in a room of its own.

@@ -31,7 +31,8 @@ export default defineNuxtConfig({
   css: ['~/assets/css/main.css'],
 
   colorMode: { preference: 'system', fallback: 'light', storageKey: 'zonaris-look' },
-  ui: { fonts: false, theme: { colors: ['primary', 'error'] }, experimental: { componentDetection: true } },
+  // Parts bring their build and their behaviour, and nothing of a look: that is ours (app/app.config.ts, assets/css).
+  ui: { fonts: false, theme: { colors: ['primary', 'error'], unstyled: true }, experimental: { componentDetection: true } },
 
   runtimeConfig: {
     // Sessions end after 14 hours (server/http.ts), but not while somebody is on fire watch: the cookie lasts longer. NUXT_SESSION_PASSWORD

@@ -1,8 +1,26 @@
-/** Nuxt UI's components in our own language: square, ruled, heavy; no shadows, no pills. */
+/**
+ * How Nuxt UI's parts look: each is given the names of our own drawing (assets/css/marks.css), none keeps anything of theirs. Square,
+ * ruled, heavy; no shadows, no pills.
+ */
 export default defineAppConfig({
   ui: {
-    button: { slots: { base: 'rounded-none font-bold min-h-14 px-5 text-base justify-center' } },
-    input: { slots: { base: 'rounded-none text-base min-h-14 ring-2' } },
-    formField: { slots: { label: 'font-bold', error: 'text-base', help: 'text-base text-(--soft) min-h-6' } },
+    button: {
+      variants: { variant: { outline: 'key', solid: 'key go', ghost: 'key quiet', soft: 'stop-key', link: '' } },
+    },
+    input: { slots: { root: 'entry-box', base: 'entry' } },
+    textarea: { slots: { root: 'entry-box', base: 'entry' } },
+    select: {
+      slots: {
+        base: 'entry choice',
+        value: 'chosen',
+        placeholder: 'soft',
+        trailing: 'choice-end',
+        content: 'choices',
+        label: 'choice-label',
+        item: 'choice-item',
+        itemTrailing: 'gone',
+      },
+    },
+    checkbox: { slots: { root: 'tick', base: 'tick-box', indicator: 'tick-mark', icon: 'gone' } },
   },
 })

@@ -17,9 +17,9 @@ const missing = computed(() => error.statusCode === 404)
         device.
       </template>
     </p>
-    <button class="key go" type="button" @click="clearError({ redirect: '/' })">
+    <FrameKey look="go" @click="clearError({ redirect: '/' })">
       Back to the floor
-    </button>
+    </FrameKey>
     <p v-if="!missing" class="soft">
       {{ error.message }}
     </p>

@@ -23,25 +23,25 @@ watch(
 
 <template>
   <div ref="root" class="account" @keydown.escape="open = false">
-    <button class="who" type="button" :aria-expanded="open" @click="open = !open">
+    <FrameKey look="bare" class="who" :aria-expanded="open" @click="open = !open">
       <span class="name chalk">{{ session.person?.name }}</span>
-    </button>
+    </FrameKey>
     <div v-if="open" class="sheet">
       <p class="soft">
         Signed in as {{ session.person?.roles.map(role => words.roles[role]).join(', ') }}.
       </p>
-      <button class="key" type="button" @click="toggleLook">
+      <FrameKey @click="toggleLook">
         {{ look.value === 'dark' ? 'Light look' : 'Dark look' }}
-      </button>
+      </FrameKey>
       <NuxtLink class="key" to="/my-sign-in">
         My sign-in
       </NuxtLink>
-      <button class="key" type="button" @click="session.signOut()">
+      <FrameKey @click="session.signOut()">
         Sign out
-      </button>
-      <button class="key" type="button" @click="session.signOut(true)">
+      </FrameKey>
+      <FrameKey @click="session.signOut(true)">
         Sign out everywhere
-      </button>
+      </FrameKey>
     </div>
   </div>
 </template>

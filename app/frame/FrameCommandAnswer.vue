@@ -13,15 +13,15 @@ defineExpose({ open })
     </p>
     <p v-for="{ asked, options } in doubts" :key="asked" class="doubt">
       <b>{{ asked }}?</b>
-      <button v-for="{ line, says } in options" :key="line" class="key" type="button" @click="$emit('choose', line)">
+      <FrameKey v-for="{ line, says } in options" :key="line" @click="$emit('choose', line)">
         {{ says }}
-      </button>
+      </FrameKey>
     </p>
     <p v-for="word in unread" :key="word" class="doubt">
       <b>"{{ word }}" is not understood.</b>
-      <button class="key" type="button" @click="$emit('choose', without(word))">
+      <FrameKey @click="$emit('choose', without(word))">
         Leave it out
-      </button>
+      </FrameKey>
     </p>
     <p v-if="answer">
       {{ answer }}

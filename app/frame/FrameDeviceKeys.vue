@@ -31,34 +31,32 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
     </p>
     <p v-if="shown" class="said" role="status">
       The key of {{ shown.name }}, shown this once: <b class="print key-itself">{{ shown.key }}</b>
-      <button class="key quiet" type="button" @click="shown = null">
+      <FrameKey look="quiet" @click="shown = null">
         I have it
-      </button>
+      </FrameKey>
     </p>
     <ul>
       <li v-for="{ keyId, name: called, isRevoked } in keys" :key="keyId">
         <b>{{ called }}</b>
         <span v-if="isRevoked" class="soft">revoked</span>
-        <button v-else class="key" type="button" @click="revoke(keyId)">
+        <FrameKey v-else @click="revoke(keyId)">
           Revoke<span class="visually-hidden"> {{ called }}</span>
-        </button>
+        </FrameKey>
       </li>
     </ul>
     <form @submit.prevent="name.trim() && make()">
       <FrameField v-slot="{ id, describedBy }" label="What it is for" :wrong="refused || notRevoked">
-        <input
+        <UInput
           :id="id"
           v-model="name"
-          class="entry"
           maxlength="80"
           placeholder="Interlock of bay 2"
-          autocomplete="off"
           :aria-describedby="describedBy"
-        >
+        />
       </FrameField>
-      <button class="key" type="submit" :disabled="!name.trim() || busy">
+      <FrameKey type="submit" :disabled="!name.trim() || busy">
         Make a key
-      </button>
+      </FrameKey>
     </form>
   </section>
 </template>

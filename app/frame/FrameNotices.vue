@@ -76,9 +76,9 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
       <NuxtLink class="key link" :to="pageOf(about)" prefetch-on="interaction">
         Open<span class="visually-hidden"> {{ about.split('/')[1] }}</span>
       </NuxtLink>
-      <button class="key" type="button" @click="see(noticeId)">
+      <FrameKey @click="see(noticeId)">
         Seen
-      </button>
+      </FrameKey>
     </p>
     <p v-if="unseen.length > 2" class="soft">
       And {{ unseen.length - 2 }} more.
@@ -101,9 +101,9 @@ const isPast = computed(() => facts.quietSince !== null && Date.parse(countsUnti
     </p>
     <p v-for="{ id, said } in outbox.refusedLater" :key="id" class="late">
       Something you did earlier was refused: {{ said }}
-      <button class="key" type="button" @click="outbox.dismiss(id)">
+      <FrameKey @click="outbox.dismiss(id)">
         Seen
-      </button>
+      </FrameKey>
     </p>
     <p v-if="others > 0">
       {{ others === 1 ? 'One thing' : `${others} things` }} somebody else did on this device {{ others === 1 ? 'waits' : 'wait' }} until

@@ -39,15 +39,13 @@ function typed() {
     :wrong="touched ? wrong : ''"
     :hint="hint"
   >
-    <input
+    <UInput
       :id="id"
       v-model="text"
-      class="entry"
       inputmode="decimal"
-      autocomplete="off"
       :aria-describedby="describedBy"
       :aria-invalid="touched && wrong !== ''"
-      @input="typed"
-    >
+      @update:model-value="typed"
+    />
   </FrameField>
 </template>

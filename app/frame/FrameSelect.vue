@@ -1,24 +1,54 @@
 <script setup lang="ts" generic="Id extends string">
-/** A labelled choice from a list, with a note that keeps its height. */
+/** A labelled choice from a list, with a note that keeps its height. Where parts of the list have a name, they stand under it. */
 const {
   label,
-  ids,
+  ids = [],
+  groups = [],
   named,
   hint = '',
   none = '',
-} = defineProps<{ label: string, ids: readonly Id[], named: (id: Id) => string, hint?: string, none?: string }>()
+} = defineProps<{
+  label: string
+  ids?: readonly Id[]
+  groups?: readonly { readonly label: string, readonly ids: readonly Id[] }[]
+  named: (id: Id) => string
+  hint?: string
+  /** What choosing nothing is called; where it is not said, something has to be chosen. */
+  none?: string
+}>()
 const chosen = defineModel<Id | ''>({ required: true })
+
+/** No choice of a list may be empty: the choice of nothing has an id of its own here. */
+const NOTHING = ' '
+const choice = (id: Id) => ({ label: named(id), value: id as string })
+const items = computed(() =>
+  [
+    none ? [{ label: none, value: NOTHING }] : [],
+    ids.map(choice),
+    ...groups.map(group => [{ type: 'label' as const, label: group.label }, ...group.ids.map(choice)]),
+  ].filter(list => list.length > 0),
+)
+const value = computed({
+  get: () => (chosen.value === '' ? (none ? NOTHING : undefined) : chosen.value),
+  set: (id: string | undefined) => {
+    chosen.value = id === undefined || id === NOTHING ? '' : (id as Id)
+  },
+})
 </script>
 
 <template>
   <FrameField v-slot="{ id, describedBy }" :label="label" :hint="hint">
-    <select :id="id" v-model="chosen" class="entry" :aria-describedby="describedBy">
-      <option v-if="none" value="">
-        {{ none }}
-      </option>
-      <option v-for="one in ids" :key="one" :value="one">
-        {{ named(one) }}
-      </option>
-    </select>
+    <USelect
+      :id="id"
+      v-model="value"
+      :items="items"
+      :ui="{ value: chosen === '' ? 'chosen soft' : 'chosen' }"
+      :placeholder="none || '–'"
+      :aria-describedby="describedBy"
+    >
+      <template #trailing>
+        <span class="choice-mark" aria-hidden="true" />
+      </template>
+    </USelect>
   </FrameField>
 </template>

@@ -6,9 +6,9 @@ const stopAll = () => send('station.stop-all', [], {})
 </script>
 
 <template>
-  <button class="stop-key" type="button" @click="stopAll">
+  <FrameKey look="stop" @click="stopAll">
     Stop all
-  </button>
+  </FrameKey>
 </template>
 
 <style scoped>

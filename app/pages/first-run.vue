@@ -42,26 +42,26 @@ async function open() {
     </p>
     <form class="form" @submit.prevent="open">
       <FrameField v-slot="{ id }" label="Code" :wrong="fields.code" hint="as ABCD-EFGH-JKMN">
-        <input :id="id" v-model="entry.code" class="entry" autocomplete="off" required>
+        <UInput :id="id" v-model="entry.code" required />
       </FrameField>
       <FrameField v-slot="{ id }" label="Name of the shop" :wrong="fields['site.name']">
-        <input :id="id" v-model="entry.siteName" class="entry" required>
+        <UInput :id="id" v-model="entry.siteName" required />
       </FrameField>
       <FrameField v-slot="{ id }" label="Time zone" :wrong="fields['site.timeZone']" hint="as Europe/London">
-        <input :id="id" v-model="entry.timeZone" class="entry" required>
+        <UInput :id="id" v-model="entry.timeZone" required />
       </FrameField>
       <FrameField v-slot="{ id }" label="Your name" :wrong="fields.personName">
-        <input :id="id" v-model="entry.personName" class="entry" autocomplete="name" required>
+        <UInput :id="id" v-model="entry.personName" autocomplete="name" required />
       </FrameField>
       <FrameField v-slot="{ id }" label="Sign-in name" :wrong="fields.loginName">
-        <input :id="id" v-model="entry.loginName" class="entry" autocomplete="username" required>
+        <UInput :id="id" v-model="entry.loginName" autocomplete="username" required />
       </FrameField>
       <FrameField v-slot="{ id }" label="Password" :wrong="fields.password" hint="at least 10 characters">
-        <input :id="id" v-model="entry.password" class="entry" type="password" autocomplete="new-password" required>
+        <UInput :id="id" v-model="entry.password" type="password" autocomplete="new-password" required />
       </FrameField>
-      <button class="key go" type="submit" :disabled="busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         Open the shop
-      </button>
+      </FrameKey>
     </form>
   </main>
 </template>

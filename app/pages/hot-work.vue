@@ -80,9 +80,9 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
             No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions
             follow from that.
           </p>
-          <button v-if="next" class="key" type="button" @click="older">
+          <FrameKey v-if="next" @click="older">
             More
-          </button>
+          </FrameKey>
         </section>
         <section v-if="reading.ended.length > 0" class="ended">
           <h2>Ended</h2>

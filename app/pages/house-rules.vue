@@ -47,7 +47,11 @@ const fractions = [0.1, 0.25, 0.5, 0.75, 1]
 const shifts = [6, 8, 10, 12]
 const months = [6, 12, 18, 24, 36]
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const hours = Array.from({ length: 24 }, (_, hour) => hour)
+const HOURS = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
+const shopDayHour = computed({
+  get: () => HOURS[entry.value.shopDayHour]!,
+  set: (hour: string) => set('shopDayHour', Number(hour)),
+})
 const COUNTED = [
   { key: 'surveyMonths', label: 'Measured samples' },
   { key: 'fitTestMonths', label: 'Fit test of a mask' },
@@ -102,51 +106,42 @@ function undo() {
         </legend>
         <h2>Jurisdiction</h2>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="id in JURISDICTIONS"
             :key="id"
-            class="key"
-            :class="{ picked: entry.jurisdiction === id }"
-            :aria-pressed="entry.jurisdiction === id"
-            type="button"
+            :picked="entry.jurisdiction === id"
             @click="set('jurisdiction', id)"
           >
             {{ words.jurisdictions[id] }}
-          </button>
+          </FrameKey>
         </div>
         <h2>Basis for shade</h2>
         <p class="soft">
           Sets where to start, and may be darker than the law.
         </p>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="id in SHADE_BASES"
             :key="id"
-            class="key"
-            :class="{ picked: entry.shadeBasis === id }"
-            :aria-pressed="entry.shadeBasis === id"
-            type="button"
+            :picked="entry.shadeBasis === id"
             @click="set('shadeBasis', id)"
           >
             {{ words.ruleSets[id] }}
-          </button>
+          </FrameKey>
         </div>
         <h2>House minimum for open arcs</h2>
         <p class="soft">
           Not for flames, soldering or grinding: it would blind a brazer.
         </p>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="shade in minima"
             :key="String(shade)"
-            class="key"
-            :class="{ picked: entry.shadeMinimum === shade }"
-            :aria-pressed="entry.shadeMinimum === shade"
-            type="button"
+            :picked="entry.shadeMinimum === shade"
             @click="set('shadeMinimum', shade)"
           >
             {{ shade ?? 'none' }}
-          </button>
+          </FrameKey>
         </div>
         <h2>Basis for exposure limits</h2>
         <p class="soft">
@@ -154,31 +149,25 @@ function undo() {
           manganese.
         </p>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="id in EXPOSURE_BASES"
             :key="id"
-            class="key"
-            :class="{ picked: entry.exposureBasis === id }"
-            :aria-pressed="entry.exposureBasis === id"
-            type="button"
+            :picked="entry.exposureBasis === id"
             @click="set('exposureBasis', id)"
           >
             {{ words.exposureBases[id] }}
-          </button>
+          </FrameKey>
         </div>
         <h2>Hours of a shift</h2>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="shift in shifts"
             :key="shift"
-            class="key"
-            :class="{ picked: entry.shiftHours === shift }"
-            :aria-pressed="entry.shiftHours === shift"
-            type="button"
+            :picked="entry.shiftHours === shift"
             @click="set('shiftHours', shift)"
           >
             {{ shift }} h
-          </button>
+          </FrameKey>
         </div>
         <h2>How long it counts</h2>
         <div class="counts">
@@ -197,127 +186,90 @@ function undo() {
           No law prints a time, and schools differ. Nobody knows how long it lay: a day, whatever is chosen.
         </p>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="id in SETTLING_RULES"
             :key="id"
-            class="key"
-            :class="{ picked: entry.settlingRule === id }"
-            :aria-pressed="entry.settlingRule === id"
-            type="button"
+            :picked="entry.settlingRule === id"
             @click="set('settlingRule', id)"
           >
             {{ cylinderWords.settlingRules[id] }}
-          </button>
+          </FrameKey>
         </div>
         <h2>Regulators</h2>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="id in REGULATOR_RULES"
             :key="id"
-            class="key"
-            :class="{ picked: entry.regulatorRule === id }"
-            :aria-pressed="entry.regulatorRule === id"
-            type="button"
+            :picked="entry.regulatorRule === id"
             @click="set('regulatorRule', id)"
           >
             {{ cylinderWords.regulatorRules[id] }}
-          </button>
+          </FrameKey>
         </div>
         <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" aria-label="The week ends on">
-          <button
+          <FrameKey
             v-for="(name, index) in WEEKDAYS"
             :key="name"
-            class="key"
-            :class="{ picked: entry.weekEndsOn === index + 1 }"
-            :aria-pressed="entry.weekEndsOn === index + 1"
-            type="button"
+            :picked="entry.weekEndsOn === index + 1"
             @click="set('weekEndsOn', index + 1)"
           >
             {{ name }}
-          </button>
+          </FrameKey>
         </div>
         <h2>A cylinder past its test</h2>
         <div class="keys">
-          <button
-            class="key"
-            :class="{ picked: !entry.pastDueHolds }"
-            :aria-pressed="!entry.pastDueHolds"
-            type="button"
+          <FrameKey
+            :picked="!entry.pastDueHolds"
             @click="set('pastDueHolds', false)"
           >
             may be used up, with a caution
-          </button>
-          <button
-            class="key"
-            :class="{ picked: entry.pastDueHolds }"
-            :aria-pressed="entry.pastDueHolds"
-            type="button"
+          </FrameKey>
+          <FrameKey
+            :picked="entry.pastDueHolds"
             @click="set('pastDueHolds', true)"
           >
             holds the bay
-          </button>
+          </FrameKey>
         </div>
         <h2>Distances in the store</h2>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="id in STORAGE_BASES"
             :key="id"
-            class="key"
-            :class="{ picked: entry.storageBasis === id }"
-            :aria-pressed="entry.storageBasis === id"
-            type="button"
+            :picked="entry.storageBasis === id"
             @click="set('storageBasis', id)"
           >
             {{ cylinderWords.storageBases[id] }}
-          </button>
+          </FrameKey>
         </div>
         <HotworkRules :entry="entry" @change="setAll" />
         <h2>Units</h2>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="units in UNIT_SYSTEMS"
             :key="units"
-            class="key"
-            :class="{ picked: entry.units === units }"
-            :aria-pressed="entry.units === units"
-            type="button"
+            :picked="entry.units === units"
             @click="set('units', units)"
           >
             {{ units === 'us' ? 'in, ft, cfh, cfm' : 'mm, m, L/h, m³/h' }}
-          </button>
+          </FrameKey>
         </div>
         <h2>Action fraction</h2>
         <p class="soft">
           The share of an exposure limit at which the Air gate acts.
         </p>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="fraction in fractions"
             :key="fraction"
-            class="key"
-            :class="{ picked: entry.actionFraction === fraction }"
-            :aria-pressed="entry.actionFraction === fraction"
-            type="button"
+            :picked="entry.actionFraction === fraction"
             @click="set('actionFraction', fraction)"
           >
             {{ fraction * 100 }} %
-          </button>
+          </FrameKey>
         </div>
-        <h2 id="shop-day">
-          Shop day begins at
-        </h2>
-        <div class="hour">
-          <select
-            aria-labelledby="shop-day"
-            class="entry"
-            :value="entry.shopDayHour"
-            @change="set('shopDayHour', Number(($event.target as HTMLSelectElement).value))"
-          >
-            <option v-for="hour in hours" :key="hour" :value="hour">
-              {{ String(hour).padStart(2, '0') }}:00, {{ facts.site.timeZone }}
-            </option>
-          </select>
-        </div>
+        <h2>Shop day</h2>
+        <FrameSelect v-model="shopDayHour" class="hour" label="Begins at" :ids="HOURS" :named="hour => `${hour}:00, ${facts.site.timeZone}`" />
       </fieldset>
       <section class="preview" aria-live="polite" aria-label="What would change">
         <h2>{{ isChanged ? 'What would change' : 'In force' }}</h2>
@@ -341,12 +293,12 @@ function undo() {
           {{ refused }}
         </p>
         <div v-if="mayChange && isChanged" class="keys">
-          <button class="key" type="button" @click="undo">
+          <FrameKey @click="undo">
             Leave as it was
-          </button>
-          <button class="key go" type="button" @click="save">
+          </FrameKey>
+          <FrameKey look="go" @click="save">
             Save{{ changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? 'bay changes' : 'bays change'}` : '' }}
-          </button>
+          </FrameKey>
         </div>
       </section>
     </div>

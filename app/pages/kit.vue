@@ -103,9 +103,9 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         <section>
           <h2>
             Due in {{ days }} days <b>{{ soon.length }}</b>
-            <button class="key quiet" type="button" @click="days = days === 14 ? 60 : 14">
+            <FrameKey look="quiet" @click="days = days === 14 ? 60 : 14">
               {{ days === 14 ? 'Two months' : 'Two weeks' }}
-            </button>
+            </FrameKey>
           </h2>
           <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
           <p v-if="soon.length === 0" class="soft none">

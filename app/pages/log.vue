@@ -4,7 +4,7 @@ import type { Seal } from '#core/streams/seal/seal'
 import { shownTag } from '#core/ids/tag'
 import type { LogEntry } from '#shared/contract/readings'
 import { saidOf, whoDid } from '~/areas/log/useLogWords'
-import { readStreamId } from '#core/ids/streams'
+import { HOUSE_RULES_STREAM, readStreamId, SEAL_STREAM, SITE_STREAM, stationStream } from '#core/ids/streams'
 
 const facts = useFacts()
 const lookup = useLookup()
@@ -30,6 +30,7 @@ async function load(more = false) {
   entries.value = more ? [...entries.value, ...reply.body.entries] : reply.body.entries
   next.value = reply.body.next
 }
+const streams = computed(() => [...facts.site.bays.map(({ bayId }) => stationStream(bayId)), HOUSE_RULES_STREAM, SITE_STREAM, SEAL_STREAM])
 onMounted(() => load())
 watch([() => facts.reading?.position, only], () => load())
 
@@ -61,15 +62,7 @@ const format = computed(
       What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one
       before it in its stream, each day is sealed, and its seal is kept outside the database too.
     </p>
-    <label class="only">Show
-      <select v-model="only" class="entry">
-        <option value="">everything</option>
-        <option v-for="bay in facts.site.bays" :key="bay.bayId" :value="`station/${bay.bayId}`">bay {{ bay.label }}</option>
-        <option value="house-rules">house rules</option>
-        <option value="site">site</option>
-        <option value="seal">seals</option>
-      </select>
-    </label>
+    <FrameSelect v-model="only" class="only" label="Show" none="everything" :ids="streams" :named="where" />
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
@@ -110,14 +103,14 @@ const format = computed(
     <p v-if="entries.length === 0 && !loading && !failed">
       Nothing is recorded yet.
     </p>
-    <button v-if="next !== null" class="key older" type="button" :disabled="loading" @click="load(true)">
+    <FrameKey v-if="next !== null" class="older" :disabled="loading" @click="load(true)">
       Older
-    </button>
+    </FrameKey>
   </main>
 </template>
 
 <style scoped>
-.only { display: flex; align-items: center; gap: 10px; max-width: 300px; font-weight: 700; margin-bottom: 12px; }
+.only { max-width: 300px; }
 .nowrap { white-space: nowrap; }
 .older { margin-top: 14px; }
 .sheet { margin-left: 12px; min-height: 44px; display: inline-grid; place-items: center; }

@@ -60,9 +60,9 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
-    <button v-if="editing === null" class="key go" type="button" @click="edit('new')">
+    <FrameKey v-if="editing === null" look="go" @click="edit('new')">
       Add somebody
-    </button>
+    </FrameKey>
     <section v-else class="edit" aria-label="Person">
       <h2>{{ editing === 'new' ? 'Somebody new' : editing.name }}</h2>
       <p v-if="refused" class="said" role="alert">
@@ -71,7 +71,7 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
       <form @submit.prevent="save">
         <div class="columns">
           <FrameField v-slot="{ id }" label="Name">
-            <input :id="id" v-model="entry.name" class="entry" maxlength="80" required>
+            <UInput :id="id" v-model="entry.name" maxlength="80" required />
           </FrameField>
           <FrameSelect
             v-model="entry.areaId"
@@ -93,28 +93,25 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
           Roles
         </p>
         <div class="keys" role="group" aria-label="Roles">
-          <button
+          <FrameKey
             v-for="role in ROLES"
             :key="role"
-            class="key"
-            :class="{ picked: entry.roles.includes(role) }"
-            :aria-pressed="entry.roles.includes(role)"
-            type="button"
+            :picked="entry.roles.includes(role)"
             @click="toggleRole(role)"
           >
             {{ words.roles[role] }}
-          </button>
+          </FrameKey>
         </div>
         <div class="keys foot">
-          <button class="key" type="button" @click="editing = null">
+          <FrameKey @click="editing = null">
             Back
-          </button>
-          <button v-if="editing !== 'new'" class="key" type="button" @click="leave(editing)">
+          </FrameKey>
+          <FrameKey v-if="editing !== 'new'" @click="leave(editing)">
             Has left
-          </button>
-          <button class="key go" type="submit" :disabled="!entry.name.trim() || entry.roles.length === 0">
+          </FrameKey>
+          <FrameKey look="go" type="submit" :disabled="!entry.name.trim() || entry.roles.length === 0">
             {{ editing === 'new' ? 'Add' : 'Save' }}
-          </button>
+          </FrameKey>
         </div>
       </form>
       <template v-if="editing !== 'new'">
@@ -134,9 +131,9 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
           <td>{{ [areaNameOf(person.areaId), bayLabelOf(person.bayId) && `bay ${bayLabelOf(person.bayId)}`].filter(Boolean).join(', ') || '–' }}</td>
           <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? ', PIN' : '' }}</td>
           <td class="end">
-            <button v-if="!person.hasLeft" class="key" type="button" @click="edit(person)">
+            <FrameKey v-if="!person.hasLeft" @click="edit(person)">
               Change<span class="visually-hidden"> {{ person.name }}</span>
-            </button>
+            </FrameKey>
           </td>
         </tr>
       </tbody>

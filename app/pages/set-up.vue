@@ -12,6 +12,8 @@ const { send, refused } = useSender()
 const hallName = ref('')
 const areaName = ref('')
 const areaHall = ref('')
+const hallNamed = (id: string) => facts.site.halls.find(({ hallId }) => hallId === id)?.name ?? id
+const areaNamed = (id: string) => facts.site.areas.find(({ areaId }) => areaId === id)?.name ?? id
 const bay = reactive<{ label: string, areaId: string, kind: BayKindId }>({ label: '', areaId: '', kind: 'designated' })
 watchEffect(() => {
   areaHall.value ||= facts.site.halls[0]?.hallId ?? ''
@@ -91,11 +93,11 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
           {{ facts.site.halls.map(hall => hall.name).join(', ') || 'None yet.' }}
         </p>
         <FrameField v-slot="{ id }" label="Another hall">
-          <input :id="id" v-model="hallName" class="entry" maxlength="80">
+          <UInput :id="id" v-model="hallName" maxlength="80" />
         </FrameField>
-        <button class="key" type="submit" :disabled="!hallName.trim()">
+        <FrameKey type="submit" :disabled="!hallName.trim()">
           Add hall
-        </button>
+        </FrameKey>
       </form>
       <form class="form" @submit.prevent="addArea">
         <h2>Areas</h2>
@@ -103,41 +105,23 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
           {{ facts.site.areas.map(area => area.name).join(', ') || 'None yet.' }}
         </p>
         <FrameField v-slot="{ id }" label="Another area">
-          <input :id="id" v-model="areaName" class="entry" maxlength="80">
+          <UInput :id="id" v-model="areaName" maxlength="80" />
         </FrameField>
-        <FrameField v-slot="{ id }" label="In hall">
-          <select :id="id" v-model="areaHall" class="entry">
-            <option v-for="hall in facts.site.halls" :key="hall.hallId" :value="hall.hallId">
-              {{ hall.name }}
-            </option>
-          </select>
-        </FrameField>
-        <button class="key" type="submit" :disabled="!areaName.trim() || !areaHall">
+        <FrameSelect v-model="areaHall" label="In hall" :ids="facts.site.halls.map(hall => hall.hallId)" :named="hallNamed" />
+        <FrameKey type="submit" :disabled="!areaName.trim() || !areaHall">
           Add area
-        </button>
+        </FrameKey>
       </form>
       <form class="form" @submit.prevent="addBay">
         <h2>Bays</h2>
         <FrameField v-slot="{ id }" label="Number or name">
-          <input :id="id" v-model="bay.label" class="entry" maxlength="12">
+          <UInput :id="id" v-model="bay.label" maxlength="12" />
         </FrameField>
-        <FrameField v-slot="{ id }" label="In area">
-          <select :id="id" v-model="bay.areaId" class="entry">
-            <option v-for="area in facts.site.areas" :key="area.areaId" :value="area.areaId">
-              {{ area.name }}
-            </option>
-          </select>
-        </FrameField>
-        <FrameField v-slot="{ id }" label="Kind">
-          <select :id="id" v-model="bay.kind" class="entry">
-            <option v-for="kind in BAY_KINDS" :key="kind" :value="kind">
-              {{ words.bayKinds[kind] }}
-            </option>
-          </select>
-        </FrameField>
-        <button class="key" type="submit" :disabled="!bay.label.trim() || !bay.areaId">
+        <FrameSelect v-model="bay.areaId" label="In area" :ids="facts.site.areas.map(area => area.areaId)" :named="areaNamed" />
+        <FrameSelect v-model="bay.kind" label="Kind" :ids="BAY_KINDS" :named="kind => words.bayKinds[kind]" />
+        <FrameKey type="submit" :disabled="!bay.label.trim() || !bay.areaId">
           Add bay
-        </button>
+        </FrameKey>
       </form>
     </div>
     <table v-if="facts.site.bays.length > 0" class="ledger">
@@ -150,9 +134,9 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
           <td>{{ areaNameOf(one.areaId) }}</td>
           <td>{{ words.bayKinds[one.kind] }}{{ one.closed ? ', closed' : '' }}</td>
           <td class="end">
-            <button class="key" type="button" @click="close(one)">
+            <FrameKey @click="close(one)">
               {{ one.closed ? 'Use again' : 'Close' }}<span class="visually-hidden"> bay {{ one.label }}</span>
-            </button>
+            </FrameKey>
           </td>
         </tr>
       </tbody>

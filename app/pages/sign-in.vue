@@ -39,22 +39,21 @@ async function signIn() {
     </p>
     <form class="form" @submit.prevent="signIn">
       <FrameField v-slot="{ id }" label="Name">
-        <input :id="id" v-model="loginName" class="entry" autocomplete="username" autocapitalize="off" required>
+        <UInput :id="id" v-model="loginName" autocomplete="username" autocapitalize="off" required />
       </FrameField>
       <FrameField v-slot="{ id, describedBy }" label="Password" :wrong="wrong">
-        <input
+        <UInput
           :id="id"
           v-model="password"
-          class="entry"
           type="password"
           autocomplete="current-password"
           :aria-describedby="describedBy"
           required
-        >
+        />
       </FrameField>
-      <button class="key go" type="submit" :disabled="busy || !loginName.trim() || !password">
+      <FrameKey look="go" type="submit" :disabled="busy || !loginName.trim() || !password">
         Sign in
-      </button>
+      </FrameKey>
     </form>
     <p class="handed">
       <NuxtLink to="/welcome">
@@ -62,9 +61,9 @@ async function signIn() {
       </NuxtLink>
     </p>
     <div v-if="session.reading?.knownDevice !== false && session.person === null" class="stop">
-      <button class="stop-key" type="button" @click="stopAll">
+      <FrameKey look="stop" @click="stopAll">
         Stop all
-      </button>
+      </FrameKey>
       <p role="status">
         {{ stopped || 'Works on this device without signing in.' }}
       </p>

@@ -42,47 +42,43 @@ async function redeem() {
     </p>
     <form class="form" @submit.prevent="redeem">
       <FrameField v-slot="{ id }" label="Sign-in name">
-        <input :id="id" v-model="entry.loginName" class="entry" autocomplete="username" autocapitalize="off" maxlength="80" required>
+        <UInput :id="id" v-model="entry.loginName" autocomplete="username" autocapitalize="off" maxlength="80" required />
       </FrameField>
       <FrameField v-slot="{ id, describedBy }" label="One-time code" :wrong="wrong" hint="as ABCD-EFGH-JKMN">
-        <input
+        <UInput
           :id="id"
           v-model="entry.code"
-          class="entry"
           autocomplete="one-time-code"
           autocapitalize="characters"
           maxlength="40"
           :aria-describedby="describedBy"
           required
-        >
+        />
       </FrameField>
       <FrameField v-slot="{ id, describedBy }" label="Your new password" hint="at least 10 characters">
-        <input
+        <UInput
           :id="id"
           v-model="entry.password"
-          class="entry"
           type="password"
           autocomplete="new-password"
           maxlength="200"
           :aria-describedby="describedBy"
           required
-        >
+        />
       </FrameField>
       <FrameField v-slot="{ id, describedBy }" label="Your new PIN" hint="4 to 8 digits; signs for you on a shared tablet. May wait.">
-        <input
+        <UInput
           :id="id"
           v-model="entry.pin"
-          class="entry"
           type="password"
           inputmode="numeric"
-          autocomplete="off"
           maxlength="8"
           :aria-describedby="describedBy"
-        >
+        />
       </FrameField>
-      <button class="key go" type="submit" :disabled="busy || !isFull">
+      <FrameKey look="go" type="submit" :disabled="busy || !isFull">
         Set my sign-in
-      </button>
+      </FrameKey>
     </form>
     <p class="other">
       <NuxtLink to="/sign-in"> I have a password </NuxtLink>

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, serve, signIn, test } from './served'
+import { choose, expect, serve, signIn, test } from './served'
 import type { PASSWORDS, Served } from './served'
 
 let served: Served
@@ -118,7 +118,7 @@ test('end of class: the bay is handed over in a tap, signed by who leaves, and t
   await maren.getByRole('button', { name: /Floor swept/ }).click()
   await maren.getByLabel('A word for the next class').fill('Broom is broken')
   await maren.getByRole('button', { name: 'Somebody else signs with their PIN' }).click()
-  await maren.getByLabel('Who signs').selectOption('Imke Tarrow')
+  await choose(maren.getByLabel('Who signs'), 'Imke Tarrow')
   await maren.getByLabel('PIN').fill('1532')
   await maren.getByRole('button', { name: 'Sign and hand over' }).click()
   await expect(maren.getByText('Handed over with 1 not done.')).toBeVisible()
@@ -128,7 +128,7 @@ test('end of class: the bay is handed over in a tap, signed by who leaves, and t
 test('a list is edited into a new version, and what was done keeps the old one', async ({ browser }) => {
   const jun = await as(browser, 'jun')
   await jun.goto(`${served.url}/kit/lists`)
-  await jun.getByLabel('For', { exact: true }).selectOption('work clamp')
+  await choose(jun.getByLabel('For', { exact: true }), 'work clamp')
   await jun.getByRole('button', { name: 'Edit the look before use' }).click()
   await jun.getByLabel('A check of your own, said as it should be').fill('Number painted on')
   await jun.getByRole('button', { name: 'Add', exact: true }).click()

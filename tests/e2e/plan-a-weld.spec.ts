@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
-import { expect, serve, signIn, signInByHand, test } from './served'
+import { choose, expect, serve, signIn, signInByHand, test } from './served'
 import type { Served } from './served'
 import { shopDayEndsAtMs } from '../../core/time/shop-day'
 
@@ -135,7 +135,7 @@ test('Stop stops at once, asks why after, and only who may re-opens', async ({ p
   await learner.getByRole('button', { name: 'Odd colour or smell' }).click()
   await expect(page.getByRole('link', { name: /^Bay 5, .* Odd colour or smell/ })).toBeVisible()
   await expect(learner.getByRole('button', { name: /Put right/ })).toHaveCount(0)
-  await learner.getByLabel('Who signs').selectOption('Maren Holt')
+  await choose(learner.getByLabel('Who signs'), 'Maren Holt')
   await learner.getByLabel('PIN').fill('1111')
   await learner.getByRole('button', { name: 'Sign and re-open' }).click()
   await expect(learner.getByRole('alert')).toContainText('That PIN does not match')

@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
 import { test as base, expect } from '@playwright/test'
-import type { Page } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import pg from 'pg'
 import { DEMO_TEMPLATE, prepare, testCluster } from './demo-template'
 
@@ -172,4 +172,10 @@ export const test = base.extend<{ watched: undefined }>({
     expect(complaints).toEqual([])
   }, { auto: true }],
 })
+/** Chooses from a list by what it says. */
+export async function choose(list: Locator, says: string | RegExp): Promise<void> {
+  await list.click()
+  await list.page().getByRole('option', { name: says, exact: typeof says === 'string' }).click()
+}
+
 export { expect }

@@ -1,4 +1,4 @@
-import { expect, serve, signIn, test } from './served'
+import { choose, expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -44,8 +44,8 @@ test('the electrical sums: duty and rest, what a cable loses, a voltage too high
   await cable.getByLabel('Cross-section, mm²').fill('35')
   await expect(cable.getByText(/Take a larger cable/)).toBeVisible()
   const open = page.getByRole('region', { name: 'Open-circuit voltage' })
-  await open.getByLabel('Kind').selectOption('ac')
-  await open.getByLabel('Where it is used').selectOption('confined')
+  await choose(open.getByLabel('Kind'), 'alternating')
+  await choose(open.getByLabel('Where it is used'), 'in a tight metal place')
   await open.getByLabel('Voltmeter, rms or direct, V').fill('72')
   await expect(open.getByText('48 V rms')).toBeVisible()
   await expect(open.getByText(/Take it out of service/)).toBeVisible()
@@ -57,11 +57,11 @@ test('the electrical sums: duty and rest, what a cable loses, a voltage too high
 test('a thing is registered with its plate and given to a bay; flooded, it is due again', async ({ page }) => {
   await signIn(page, served, 'jun', '/kit?do=register')
   await page.getByLabel('Tag', { exact: true }).last().fill('m-77')
-  await page.getByLabel('What it is').selectOption('arc-machine')
+  await choose(page.getByLabel('What it is'), 'arc machine')
   await page.getByLabel('Name people know it by').fill('Spare machine')
   await page.getByLabel('Rated at, A').fill('160')
   await page.getByLabel('at a duty of, %').fill('40')
-  await page.getByLabel('Used by or kept at').selectOption('Bay 11')
+  await choose(page.getByLabel('Used by or kept at'), 'Bay 11')
   await page.getByRole('button', { name: 'Register it' }).click()
   await expect(page.getByRole('heading', { name: /M-77/ })).toBeVisible()
   await expect(page.locator('.item').getByText('arc machine, bay 11')).toBeVisible()
@@ -71,7 +71,7 @@ test('a thing is registered with its plate and given to a bay; flooded, it is du
   // The same tag again is refused, and what was typed stays.
   await page.goto(`${served.url}/kit?do=register`)
   await page.getByLabel('Tag', { exact: true }).last().fill('M-77')
-  await page.getByLabel('What it is').selectOption('hose')
+  await choose(page.getByLabel('What it is'), 'hose')
   await page.getByLabel('Name people know it by').fill('Hose')
   await page.getByRole('button', { name: 'Register it' }).click()
   await expect(page.getByRole('alert')).toContainText('M-77 is worn by another thing')

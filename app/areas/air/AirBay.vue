@@ -114,7 +114,6 @@ const controls = computed<readonly Control[]>(() => {
   if (question.value.bays.length > 1) add('othersShare', 'Other arcs', 1, 0, 1, 0.05, share => `${Math.round(share * 100)} %`)
   return list
 })
-const drag = (key: keyof WhatIf, event: Event) => set({ [key]: Number((event.target as HTMLInputElement).value) })
 /** Every job that counts for this shift, the one that stands last. */
 const counted = computed(() =>
   [
@@ -151,9 +150,9 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       <span>{{ sentence }}</span>
     </p>
     <div class="actions">
-      <button v-if="isTrying" class="key" type="button" @click="clear">
+      <FrameKey v-if="isTrying" @click="clear">
         As it is
-      </button>
+      </FrameKey>
       <NuxtLink v-if="mayTake" class="key link" :to="{ path: `/bay/${placed.bay.bayId}`, query: { do: 'air' } }">
         Set hood, look at extraction
       </NuxtLink>
@@ -167,23 +166,23 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
     <section v-if="controls.length > 0" class="part" aria-label="Try it">
       <h3>Try it</h3>
       <div v-if="canPlace && own?.position" class="keys">
-        <button
+        <FrameKey
           v-for="one in (['beside', 'above'] as const)"
           :key="one"
-          class="key"
-          :class="{ picked: placement === one }"
-          :aria-pressed="placement === one"
-          type="button"
+          :picked="placement === one"
           @click="set({ placement: one })"
         >
           hood {{ words.placements[one] }}
-        </button>
+        </FrameKey>
       </div>
       <div class="controls">
-        <label v-for="{ key, label, min, max, step, value, said } in controls" :key="key">
-          <span>{{ label }} <b :class="tried[key] === undefined ? 'chalk' : 'pencil'">{{ said }}</b></span>
-          <input type="range" :min="min" :max="max" :step="step" :value="value" :aria-valuetext="said" @input="drag(key, $event)">
-        </label>
+        <FrameSlide
+          v-for="{ key, ...control } in controls"
+          :key="key"
+          v-bind="control"
+          :is-tried="tried[key] !== undefined"
+          @drawn="set({ [key]: $event })"
+        />
       </div>
     </section>
 
@@ -197,34 +196,28 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
             class="after print"
             :class="one.isEnough ? 'state-open' : ''"
           >{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? 'enough' : 'not alone' }}</small></span>
-          <button
+          <FrameKey
             v-if="one.kind === 'respirator'"
-            class="key"
-            :class="{ picked: triedMask === one.masks![0] }"
-            :aria-pressed="triedMask === one.masks![0]"
-            type="button"
+            :picked="triedMask === one.masks![0]"
             @click="triedMask = triedMask ? null : one.masks![0]!"
           >
             Try
-          </button>
-          <button
+          </FrameKey>
+          <FrameKey
             v-else
-            class="key"
-            :class="{ picked: isTried(one) }"
-            :aria-pressed="isTried(one)"
-            type="button"
+            :picked="isTried(one)"
             @click="tried = isTried(one) ? {} : { ...one.change }"
           >
             Try
-          </button>
+          </FrameKey>
         </li>
       </ul>
       <p v-if="plan && plan.kinds.length > 1" class="together">
         Together: <b>{{ changeWords(plan.change, q) }}</b>, then
         {{ q.part(plan.fractionAfter) }}{{ plan.isEnough ? ': enough' : ', still over' }}.
-        <button class="key" type="button" @click="tried = { ...plan.change }">
+        <FrameKey @click="tried = { ...plan.change }">
           Try all
-        </button>
+        </FrameKey>
       </p>
     </section>
 
@@ -331,46 +324,6 @@ h2 small {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(230px, 1fr));
   gap: 2px 22px;
-}
-.controls label {
-  display: grid;
-}
-.controls span {
-  display: flex;
-  justify-content: space-between;
-  margin-bottom: -8px;
-}
-/* A track that a gloved finger finds: the whole height takes the touch. */
-.controls input {
-  height: 56px;
-  width: 100%;
-  appearance: none;
-  background: none;
-  cursor: grab;
-}
-.controls input::-webkit-slider-runnable-track {
-  height: 6px;
-  background: var(--strong-rule);
-}
-.controls input::-moz-range-track {
-  height: 6px;
-  background: var(--strong-rule);
-}
-.controls input::-webkit-slider-thumb {
-  appearance: none;
-  width: 26px;
-  height: 38px;
-  margin-top: -16px;
-  background: var(--key);
-  border: 3px solid var(--panel);
-  border-radius: 0;
-}
-.controls input::-moz-range-thumb {
-  width: 26px;
-  height: 38px;
-  background: var(--key);
-  border: 3px solid var(--panel);
-  border-radius: 0;
 }
 .advice li {
   display: grid;

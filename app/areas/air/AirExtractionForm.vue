@@ -108,15 +108,15 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
     </div>
     <template v-if="kind !== 'gun'">
       <div class="keys">
-        <button class="key" :class="{ picked: isRound }" :aria-pressed="isRound" type="button" @click="isRound = true">
+        <FrameKey :picked="isRound" @click="isRound = true">
           round mouth
-        </button>
-        <button class="key" :class="{ picked: !isRound }" :aria-pressed="!isRound" type="button" @click="isRound = false">
+        </FrameKey>
+        <FrameKey :picked="!isRound" @click="isRound = false">
           with corners
-        </button>
-        <button class="key" :class="{ picked: flanged }" :aria-pressed="flanged" type="button" @click="flanged = !flanged">
+        </FrameKey>
+        <FrameKey :picked="flanged" @click="flanged = !flanged">
           with a wide flat rim
-        </button>
+        </FrameKey>
       </div>
       <div class="columns">
         <FrameNumber v-if="isRound" v-model="diameterM" label="Diameter" :unit="units.reach" :limits="HOOD_LIMITS.diameterM" />
@@ -134,7 +134,7 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
           :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]"
           hint="one or more, with spaces"
         >
-          <input :id="id" v-model="readings" class="entry" inputmode="decimal" autocomplete="off">
+          <UInput :id="id" v-model="readings" inputmode="decimal" />
         </FrameField>
         <FrameNumber
           v-if="flowFrom !== 'face-velocity'"
@@ -153,16 +153,16 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
       </template>
       <FrameNumber v-model="flowM3PerS" label="Flow" :unit="units.airFlow" :limits="HOOD_LIMITS.flowM3PerS" />
     </div>
-    <button v-if="worked !== null" class="key" type="button" @click="flowM3PerS = worked">
+    <FrameKey v-if="worked !== null" @click="flowM3PerS = worked">
       Take {{ q.airFlow(worked) }} from the readings
-    </button>
+    </FrameKey>
     <div class="keys">
-      <button class="key" :class="{ picked: !returnsAir }" :aria-pressed="!returnsAir" type="button" @click="returnsAir = false">
+      <FrameKey :picked="!returnsAir" @click="returnsAir = false">
         ducted out
-      </button>
-      <button class="key" :class="{ picked: returnsAir }" :aria-pressed="returnsAir" type="button" @click="returnsAir = true">
+      </FrameKey>
+      <FrameKey :picked="returnsAir" @click="returnsAir = true">
         returned through a filter
-      </button>
+      </FrameKey>
     </div>
     <FrameNumber
       v-if="returnsAir"
@@ -173,12 +173,12 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
       hint="of fume; gases come back in full"
     />
     <div class="keys">
-      <button class="key" type="button" @click="emit('fit', { ...place(), extraction: null })">
+      <FrameKey @click="emit('fit', { ...place(), extraction: null })">
         It has none
-      </button>
-      <button class="key go" type="submit" :disabled="!extraction">
+      </FrameKey>
+      <FrameKey look="go" type="submit" :disabled="!extraction">
         Save
-      </button>
+      </FrameKey>
     </div>
   </form>
 </template>

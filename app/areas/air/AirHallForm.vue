@@ -91,24 +91,18 @@ async function fit(bayId: string, fitted: FittedBay) {
     </p>
     <form @submit.prevent="save">
       <div class="keys">
-        <button
-          class="key"
-          :class="{ picked: !draft.isOpenAir }"
-          :aria-pressed="!draft.isOpenAir"
-          type="button"
+        <FrameKey
+          :picked="!draft.isOpenAir"
           @click="draft.isOpenAir = false"
         >
           A hall
-        </button>
-        <button
-          class="key"
-          :class="{ picked: draft.isOpenAir }"
-          :aria-pressed="draft.isOpenAir"
-          type="button"
+        </FrameKey>
+        <FrameKey
+          :picked="draft.isOpenAir"
           @click="draft.isOpenAir = true"
         >
           Open air
-        </button>
+        </FrameKey>
       </div>
       <div class="columns">
         <template v-if="!draft.isOpenAir">
@@ -157,9 +151,9 @@ async function fit(bayId: string, fitted: FittedBay) {
           hint="arc and helmet inside it; usually half a metre"
         />
       </div>
-      <button class="key go" type="submit" :disabled="!air">
+      <FrameKey look="go" type="submit" :disabled="!air">
         Save the hall
-      </button>
+      </FrameKey>
       <p role="status">
         {{ saved }}
       </p>
@@ -169,9 +163,9 @@ async function fit(bayId: string, fitted: FittedBay) {
       <li v-for="{ bay } in bays" :key="bay.bayId">
         <b class="no">{{ bay.label }}</b>
         <span :class="fittedOf(bay.bayId) ? 'chalk' : 'soft'">{{ extractionWords(fittedOf(bay.bayId)?.extraction) }}</span>
-        <button class="key" type="button" @click="editing = editing === bay.bayId ? null : bay.bayId">
+        <FrameKey @click="editing = editing === bay.bayId ? null : bay.bayId">
           {{ editing === bay.bayId ? 'Leave it' : fittedOf(bay.bayId) ? 'Change' : 'Say' }}
-        </button>
+        </FrameKey>
         <AirExtractionForm v-if="editing === bay.bayId" class="wide" :fitted="fittedOf(bay.bayId)" @fit="fit(bay.bayId, $event)" />
       </li>
     </ul>

@@ -58,9 +58,9 @@ const withdraw = (surveyId: string) =>
   <section class="samples" aria-label="Measured samples">
     <div class="top">
       <h3>Measured samples</h3>
-      <button v-if="mayRecord && !isAdding" class="key" type="button" :disabled="place === null" @click="isAdding = true">
+      <FrameKey v-if="mayRecord && !isAdding" :disabled="place === null" @click="isAdding = true">
         Put samples in
-      </button>
+      </FrameKey>
     </div>
     <p v-if="judged.length === 0 && !isAdding" class="soft">
       None yet: the model speaks. Six or more full shifts worn at the collar, inside the helmet, would speak better.
@@ -98,9 +98,9 @@ const withdraw = (surveyId: string) =>
           </tr>
         </tbody>
       </table>
-      <button v-if="mayRecord && one.standing !== 'withdrawn'" class="key quiet" type="button" @click="withdraw(one.survey.surveyId)">
+      <FrameKey v-if="mayRecord && one.standing !== 'withdrawn'" look="quiet" @click="withdraw(one.survey.surveyId)">
         Withdraw these
-      </button>
+      </FrameKey>
     </article>
   </section>
 </template>

@@ -97,9 +97,7 @@ const errorWords = {
   'no-date': 'is no date in this order',
 } as const
 
-async function readFile(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
+async function readFile(file: File) {
   text.value = await file.text()
   fileSaid.value = `Read ${file.name}.`
 }
@@ -133,7 +131,7 @@ async function save() {
     <div class="columns">
       <FrameSelect v-model="substance" label="Substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
       <FrameField v-slot="{ id }" label="Day of the last sample">
-        <input :id="id" v-model="takenOn" type="date" class="entry" required>
+        <UInput :id="id" v-model="takenOn" type="date" required />
       </FrameField>
     </div>
     <FrameField
@@ -141,11 +139,9 @@ async function save() {
       label="Results, typed or pasted from a table"
       hint="one row a sample; &lt;0.02 is below the limit of quantification; a heading is understood"
     >
-      <textarea :id="id" v-model="text" class="entry area" rows="6" spellcheck="false" :aria-describedby="describedBy" />
+      <UTextarea :id="id" v-model="text" :ui="{ base: 'area' }" :rows="6" spellcheck="false" :aria-describedby="describedBy" />
     </FrameField>
-    <FrameField v-slot="{ id }" label="or a CSV file" :hint="fileSaid">
-      <input :id="id" type="file" class="entry file" accept=".csv,.txt,text/csv" @change="readFile">
-    </FrameField>
+    <FrameFile label="or a CSV file" accept=".csv,.txt,text/csv" :hint="fileSaid" @chosen="readFile" />
     <template v-if="width > 0">
       <h4>How it is written</h4>
       <div class="columns">
@@ -243,20 +239,19 @@ async function save() {
       {{ refused }}
     </p>
     <div class="keys">
-      <button class="key" type="button" @click="emit('done')">
+      <FrameKey @click="emit('done')">
         Leave it
-      </button>
-      <button class="key go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
+      </FrameKey>
+      <FrameKey look="go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
         Record {{ read.results.length }} {{ read.results.length === 1 ? 'result' : 'results' }}
-      </button>
+      </FrameKey>
     </div>
   </form>
 </template>
 
 <style scoped>
 .entry-form { display: grid; gap: 10px; border: 3px solid var(--ink); padding: 14px; background: var(--bg); }
-.area { min-height: 150px; padding: 10px 12px; }
-.file { padding: 12px; }
+:deep(.area) { min-height: 150px; padding: 10px 12px; }
 .errors { display: grid; gap: 4px; color: var(--stop); font-weight: 650; }
 .results { display: flex; flex-wrap: wrap; gap: 2px 16px; font-size: 15px; }
 h4 { font-weight: 800; }

@@ -82,11 +82,9 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
     <ul>
       <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
         <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : 'process not said: not used' }} <span class="chalk">{{ sheet.title }}</span>
-        <span class="keys"><button class="key" type="button" @click="edit(sheet)">Change</button><button
-          class="key"
-          type="button"
+        <span class="keys"><FrameKey @click="edit(sheet)">Change</FrameKey><FrameKey
           @click="drop(sheet)"
-        >Drop</button></span>
+        >Drop</FrameKey></span>
       </li>
     </ul>
     <p v-if="sheets.length === 0">
@@ -104,7 +102,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           :named="id => words.processes[id]"
         />
         <FrameField v-slot="{ id }" label="What the sheet is called" hint="its number, and its date or issue">
-          <input :id="id" v-model="title" class="entry" maxlength="120" required>
+          <UInput :id="id" v-model="title" maxlength="120" required />
         </FrameField>
         <FrameNumber
           v-model="fumeGPerKg"
@@ -134,9 +132,9 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           optional
         />
       </div>
-      <button class="key go" type="submit" :disabled="!consumable || !process || !title.trim()">
+      <FrameKey look="go" type="submit" :disabled="!consumable || !process || !title.trim()">
         Save the sheet
-      </button>
+      </FrameKey>
     </form>
   </section>
 </template>

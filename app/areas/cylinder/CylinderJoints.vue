@@ -21,29 +21,23 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
     <ul>
       <li v-for="joint in joints" :key="joint">
         <b>{{ cylinderWords.joints[joint] }}</b>
-        <button
-          class="key"
-          :class="{ picked: seen[joint] === true }"
-          :aria-pressed="seen[joint] === true"
-          type="button"
+        <FrameKey
+          :picked="seen[joint] === true"
           @click="seen = { ...seen, [joint]: true }"
         >
           tight<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
-        </button>
-        <button
-          class="key"
-          :class="{ picked: seen[joint] === false }"
-          :aria-pressed="seen[joint] === false"
-          type="button"
+        </FrameKey>
+        <FrameKey
+          :picked="seen[joint] === false"
           @click="seen = { ...seen, [joint]: false }"
         >
           leaks<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
-        </button>
+        </FrameKey>
       </li>
     </ul>
-    <button class="key go" type="button" :disabled="!isComplete" @click="emit('tested', seen)">
+    <FrameKey look="go" :disabled="!isComplete" @click="emit('tested', seen)">
       {{ leaks ? 'It leaks: stop the bay' : 'Every joint is tight' }}
-    </button>
+    </FrameKey>
   </div>
 </template>
 

@@ -52,12 +52,11 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
       label="Marks on the shoulder, one a line, the oldest date first"
       hint="DOT-3AA2400, then 3-06, then 3-16+* for the star."
     >
-      <textarea
+      <UTextarea
         :id="id"
         v-model="stamps"
-        class="entry stamps chalk"
-        rows="3"
-        autocomplete="off"
+        :ui="{ base: 'stamps chalk' }"
+        :rows="3"
         autocapitalize="characters"
         spellcheck="false"
         :aria-describedby="describedBy"
@@ -99,7 +98,7 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
         none="not known"
       />
       <FrameField v-slot="{ id, describedBy }" label="Last filled on">
-        <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
+        <UInput :id="id" v-model="filledOn" type="date" :aria-describedby="describedBy" />
       </FrameField>
       <FrameNumber v-model="diameterM" label="Across" :unit="shop.reach" :limits="{ min: 0.02, max: 3 }" optional />
       <FrameNumber v-model="heightM" label="Height with cap" :unit="shop.height" :limits="{ min: 0.1, max: 5 }" optional />
@@ -109,5 +108,5 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 
 <style scoped>
 .marks { display: grid; gap: 8px; }
-.stamps { padding: 10px 12px; min-height: 96px; line-height: 1.5; resize: vertical; }
+:deep(.stamps) { padding: 10px 12px; min-height: 96px; line-height: 1.5; resize: vertical; }
 </style>

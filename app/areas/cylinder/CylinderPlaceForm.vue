@@ -69,7 +69,7 @@ async function save() {
       Everything stands on one grid for the whole site, measured from one corner of your choice.
     </p>
     <FrameField v-slot="{ id }" label="Name">
-      <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
+      <UInput :id="id" v-model="name" maxlength="80" />
     </FrameField>
     <div class="columns">
       <FrameNumber v-model="xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
@@ -79,12 +79,12 @@ async function save() {
       <FrameNumber v-model="level" label="Storey, 0 is the ground" :unit="count" :limits="PLACE_LIMITS.level" />
     </div>
     <div class="keys">
-      <button class="key" :class="{ picked: !isClosed }" :aria-pressed="!isClosed" type="button" @click="isClosed = false">
+      <FrameKey :picked="!isClosed" @click="isClosed = false">
         in the open
-      </button>
-      <button class="key" :class="{ picked: isClosed }" :aria-pressed="isClosed" type="button" @click="isClosed = true">
+      </FrameKey>
+      <FrameKey :picked="isClosed" @click="isClosed = true">
         a closed room
-      </button>
+      </FrameKey>
     </div>
     <div v-if="isClosed" class="columns">
       <FrameNumber v-model="volumeM3" label="Room" :unit="shop.volume" :limits="PLACE_LIMITS.volumeM3" />
@@ -93,7 +93,7 @@ async function save() {
     <h3>Walls that part</h3>
     <div v-for="(wall, index) in walls" :key="index" class="one">
       <FrameField v-slot="{ id }" label="Called">
-        <input :id="id" v-model="wall.name" class="entry" maxlength="80">
+        <UInput :id="id" v-model="wall.name" maxlength="80" />
       </FrameField>
       <div class="columns">
         <FrameNumber v-model="wall.x1M" label="From, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
@@ -109,17 +109,17 @@ async function save() {
           hint="0 where nobody has proof."
         />
       </div>
-      <button class="key" type="button" @click="walls.splice(index, 1)">
+      <FrameKey @click="walls.splice(index, 1)">
         Take {{ wall.name || 'it' }} away
-      </button>
+      </FrameKey>
     </div>
-    <button class="key" type="button" @click="addWall">
+    <FrameKey @click="addWall">
       Add a wall
-    </button>
+    </FrameKey>
     <h3>What burns beside them</h3>
     <div v-for="(one, index) in burns" :key="index" class="one">
       <FrameField v-slot="{ id }" label="What it is">
-        <input :id="id" v-model="one.id" class="entry" maxlength="80">
+        <UInput :id="id" v-model="one.id" maxlength="80" />
       </FrameField>
       <div class="columns">
         <FrameNumber v-model="one.xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
@@ -128,38 +128,32 @@ async function save() {
         <FrameNumber v-model="one.depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
       </div>
       <div class="keys">
-        <button
-          class="key"
-          :class="{ picked: one.highly === true }"
-          :aria-pressed="one.highly === true"
-          type="button"
+        <FrameKey
+          :picked="one.highly === true"
           @click="one.highly = true"
         >
           oil, packing wool: fiercely
-        </button>
-        <button
-          class="key"
-          :class="{ picked: one.highly === false }"
-          :aria-pressed="one.highly === false"
-          type="button"
+        </FrameKey>
+        <FrameKey
+          :picked="one.highly === false"
           @click="one.highly = false"
         >
           like wood
-        </button>
-        <button class="key" type="button" @click="burns.splice(index, 1)">
+        </FrameKey>
+        <FrameKey @click="burns.splice(index, 1)">
           Take {{ one.id || 'it' }} away
-        </button>
+        </FrameKey>
       </div>
     </div>
-    <button class="key" type="button" @click="addBurns">
+    <FrameKey @click="addBurns">
       Add what burns
-    </button>
+    </FrameKey>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <button class="key go" type="submit" :disabled="!described || !store || busy">
+    <FrameKey look="go" type="submit" :disabled="!described || !store || busy">
       Save
-    </button>
+    </FrameKey>
   </form>
 </template>
 

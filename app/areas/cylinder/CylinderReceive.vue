@@ -56,33 +56,29 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
       Describe a place first: where would it stand?
     </p>
     <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong" hint="As on the cylinder; capitals make no difference.">
-      <input
+      <UInput
         :id="id"
         v-model="tag"
-        class="entry tag"
-        autocomplete="off"
+        :ui="{ base: 'tag' }"
         autocapitalize="characters"
         spellcheck="false"
         maxlength="24"
         :aria-describedby="describedBy"
         :aria-invalid="tagWrong !== ''"
-      >
+      />
     </FrameField>
     <CylinderMarksForm v-model="marks" :today="today" />
     <template v-if="mustSettle">
       <h3>How did it travel?</h3>
       <div class="keys">
-        <button
+        <FrameKey
           v-for="[id, name] in TRAVELLED"
           :key="id"
-          class="key"
-          :class="{ picked: travelled === id }"
-          :aria-pressed="travelled === id"
-          type="button"
+          :picked="travelled === id"
           @click="travelled = id"
         >
           {{ name }}
-        </button>
+        </FrameKey>
       </div>
       <FrameNumber
         v-if="travelled === 'lying'"
@@ -101,14 +97,14 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <button class="key go" type="submit" :disabled="!isComplete || busy">
+    <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
       Received
-    </button>
+    </FrameKey>
   </form>
 </template>
 
 <style scoped>
 .receive { display: grid; gap: 10px; }
-.tag { font-size: 22px; text-transform: uppercase; }
+:deep(.tag) { font-size: 22px; text-transform: uppercase; }
 h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
 </style>

@@ -37,12 +37,11 @@ const read = computed(() =>
       label="Marks, one a line, the oldest date first"
       hint="DOT-3AA2400, then 3-06, then 3-16+* for the star. The number between month and year may stand there."
     >
-      <textarea
+      <UTextarea
         :id="id"
         v-model="marks"
-        class="entry marks chalk"
-        rows="4"
-        autocomplete="off"
+        :ui="{ base: 'marks chalk' }"
+        :rows="4"
         autocapitalize="characters"
         spellcheck="false"
         :aria-describedby="describedBy"
@@ -66,7 +65,7 @@ const read = computed(() =>
         none="not known"
       />
       <FrameField v-slot="{ id, describedBy }" label="Last filled on">
-        <input :id="id" v-model="filledOn" class="entry" type="date" :aria-describedby="describedBy">
+        <UInput :id="id" v-model="filledOn" type="date" :aria-describedby="describedBy" />
       </FrameField>
     </div>
     <CylinderTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
@@ -78,6 +77,6 @@ const read = computed(() =>
 
 <style scoped>
 section { display: grid; gap: 8px; }
-.marks { padding: 10px 12px; min-height: 120px; line-height: 1.5; resize: vertical; }
+:deep(.marks) { padding: 10px 12px; min-height: 120px; line-height: 1.5; resize: vertical; }
 .answer { padding-top: 8px; }
 </style>

@@ -81,17 +81,14 @@ const stance = { isUpright, isSecured, isCapped }
       <FrameNumber v-model="yM" label="Across the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
     </div>
     <div class="keys" role="group" aria-label="How it stands">
-      <button
+      <FrameKey
         v-for="[key, name] in CONFIRM"
         :key="key"
-        class="key"
-        :class="{ picked: stance[key].value }"
-        :aria-pressed="stance[key].value"
-        type="button"
+        :picked="stance[key].value"
         @click="stance[key].value = !stance[key].value"
       >
         {{ name }}
-      </button>
+      </FrameKey>
     </div>
     <p v-if="would" class="said" :class="{ 'is-open': would.length === 0 }" aria-live="polite">
       <template v-if="would.length === 0">

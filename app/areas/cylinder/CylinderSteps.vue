@@ -18,17 +18,17 @@ const toggle = (step: Step) => {
 <template>
   <ol class="steps">
     <li v-for="(step, index) in steps" :key="step">
-      <button
+      <FrameKey
+        look="bare"
         class="step"
         :class="{ done: done.includes(step), next: step === next }"
         :aria-pressed="done.includes(step)"
-        type="button"
         @click="toggle(step)"
       >
         <span class="no print">{{ index + 1 }}</span>
         <span><b :class="{ chalk: done.includes(step) }">{{ named[step][0] }}</b><small>{{ named[step][1] }}</small></span>
         <span class="is">{{ done.includes(step) ? 'done' : '' }}</span>
-      </button>
+      </FrameKey>
     </li>
   </ol>
   <details>

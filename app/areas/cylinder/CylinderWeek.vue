@@ -35,9 +35,9 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
           {{ cylinder.tag }}
         </NuxtLink>
         <span>{{ gasWords(cylinder.gas) }}, {{ cylinder.standing?.in === 'bay' ? `bay ${bayLabel(cylinder.standing.bayId)}` : 'in the store' }}</span>
-        <button v-if="session.may('use-gas')" class="key" type="button" @click="off(cylinder.tag)">
+        <FrameKey v-if="session.may('use-gas')" @click="off(cylinder.tag)">
           Off, cap on<span class="visually-hidden"> {{ cylinder.tag }}</span>
-        </button>
+        </FrameKey>
       </li>
     </ul>
   </section>

@@ -22,11 +22,11 @@ async function reopen() {
 <template>
   <form v-if="mine.length > 1" class="reopen" aria-label="Re-open the stopped bays" @submit.prevent="reason.trim() && reopen()">
     <FrameField v-slot="{ id, describedBy }" :label="`${stopped.length} bays are stopped. What was put right?`" :wrong="refused">
-      <input :id="id" v-model="reason" class="entry" maxlength="500" autocomplete="off" :aria-describedby="describedBy">
+      <UInput :id="id" v-model="reason" maxlength="500" :aria-describedby="describedBy" />
     </FrameField>
-    <button class="key" type="submit" :disabled="!reason.trim() || busy || isUnsent">
+    <FrameKey type="submit" :disabled="!reason.trim() || busy || isUnsent">
       Re-open {{ mine.length }}: {{ names }}
-    </button>
+    </FrameKey>
   </form>
 </template>
 

@@ -24,7 +24,7 @@ async function report() {
     <h2>An arc without a permit</h2>
     <p>Nobody is blamed here. The place has to be watched as long as after any hot work, from the arc on.</p>
     <FrameField v-slot="{ id }" label="Where">
-      <input :id="id" v-model="where" class="entry" maxlength="120" autocomplete="off">
+      <UInput :id="id" v-model="where" maxlength="120" />
     </FrameField>
     <FrameSelect
       v-model="bayId"
@@ -36,9 +36,9 @@ async function report() {
     <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
       {{ text }}
     </p>
-    <button class="key go" type="submit" :disabled="busy || (!where.trim() && !bayId)">
+    <FrameKey look="go" type="submit" :disabled="busy || (!where.trim() && !bayId)">
       Record it and begin the watch
-    </button>
+    </FrameKey>
     <NuxtLink class="key link" to="/hot-work">
       Back
     </NuxtLink>

@@ -53,24 +53,21 @@ const sign = (signature: { personId: string, pin: string }) =>
     <KitBring label="Bring an extinguisher by its tag" :to="{ to: 'permit', id: reading.permitId }" />
     <h3>Fire watch: {{ permit.plan.watchers }}, with no other task</h3>
     <div class="names">
-      <button
+      <FrameKey
         v-for="{ personId, name } in free"
         :key="personId"
-        class="key"
-        :class="{ picked: watcherIds.includes(personId) }"
-        type="button"
-        :aria-pressed="watcherIds.includes(personId)"
+        :picked="watcherIds.includes(personId)"
         @click="toggle(personId)"
       >
         {{ name }}
-      </button>
+      </FrameKey>
     </div>
     <template v-if="reading.near.length > 0">
       <h3>Near, at the same time</h3>
       <p v-for="one in reading.near" :key="one.permitId">
         <NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}
       </p>
-      <label class="tick"><input v-model="nearSeen" type="checkbox"> Looked at, and spoken with their people</label>
+      <FrameTick v-model="nearSeen" label="Looked at, and spoken with their people" />
     </template>
     <h3>If this phone falls silent</h3>
     <FrameField
@@ -80,20 +77,20 @@ const sign = (signature: { personId: string, pin: string }) =>
         ? 'A second screen is heard; a radio or telephone is better still.'
         : 'Only one screen is heard: name a radio or a telephone.'"
     >
-      <input :id="id" v-model="channel" class="entry" maxlength="80" placeholder="radio channel 2" autocomplete="off">
+      <UInput :id="id" v-model="channel" maxlength="80" placeholder="radio channel 2" />
     </FrameField>
     <h3>Sign</h3>
     <StationSignature :busy="busy" does="Authorise the work" @sign="sign" />
-    <button class="key" type="button" :aria-expanded="refusing" @click="refusing = !refusing">
+    <FrameKey :aria-expanded="refusing" @click="refusing = !refusing">
       Refuse it
-    </button>
+    </FrameKey>
     <form v-if="refusing" class="bring" @submit.prevent="reason.trim() && emit('refuse', reason.trim())">
       <FrameField v-slot="{ id }" label="Why">
-        <input :id="id" v-model="reason" class="entry" maxlength="500">
+        <UInput :id="id" v-model="reason" maxlength="500" />
       </FrameField>
-      <button class="key" type="submit" :disabled="!reason.trim()">
+      <FrameKey type="submit" :disabled="!reason.trim()">
         Refuse
-      </button>
+      </FrameKey>
     </form>
   </section>
 </template>
@@ -104,6 +101,4 @@ h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
 .thing span { font-weight: 700; }
 .bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
 .names { display: flex; flex-wrap: wrap; gap: 8px; }
-.tick { display: flex; align-items: center; gap: 12px; min-height: 56px; font-weight: 650; }
-.tick input { width: 28px; height: 28px; flex: none; accent-color: var(--key); }
 </style>

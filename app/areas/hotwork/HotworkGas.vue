@@ -46,20 +46,20 @@ function read() {
     </p>
     <form v-if="mayDo" class="columns" @submit.prevent="read">
       <FrameField v-slot="{ id }" label="Oxygen, %">
-        <input :id="id" v-model="oxygen" class="entry" inputmode="decimal" autocomplete="off">
+        <UInput :id="id" v-model="oxygen" inputmode="decimal" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Flammable, % of the limit">
-        <input :id="id" v-model="lel" class="entry" inputmode="decimal" autocomplete="off">
+        <UInput :id="id" v-model="lel" inputmode="decimal" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Instrument">
-        <input :id="id" v-model="instrument" class="entry" maxlength="40" autocomplete="off">
+        <UInput :id="id" v-model="instrument" maxlength="40" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Where">
-        <input :id="id" v-model="point" class="entry" maxlength="80" placeholder="low, middle, high" autocomplete="off">
+        <UInput :id="id" v-model="point" maxlength="80" placeholder="low, middle, high" />
       </FrameField>
-      <button class="key" type="submit" :disabled="!isComplete || busy">
+      <FrameKey type="submit" :disabled="!isComplete || busy">
         Record the reading
-      </button>
+      </FrameKey>
     </form>
   </section>
 </template>

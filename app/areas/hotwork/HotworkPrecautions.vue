@@ -27,19 +27,19 @@ function justify(id: PrecautionId) {
       <li v-for="{ id, mustBeDone } in open" :key="id">
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">
-          <button class="key go" type="button" :disabled="busy" @click="emit('seenTo', id, 'done')">
+          <FrameKey look="go" :disabled="busy" @click="emit('seenTo', id, 'done')">
             Done<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
-          </button>
-          <button v-if="!mustBeDone" class="key" type="button" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
+          </FrameKey>
+          <FrameKey v-if="!mustBeDone" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
             Not needed<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
-          </button>
+          </FrameKey>
         </template>
         <form v-if="asks === id" class="why" @submit.prevent="justify(id)">
           <label class="visually-hidden" :for="`why-${id}`">Why it is not needed</label>
-          <input :id="`why-${id}`" v-model="reason" class="entry" maxlength="500" placeholder="why it is not needed here">
-          <button class="key" type="submit" :disabled="!reason.trim()">
+          <UInput :id="`why-${id}`" v-model="reason" maxlength="500" placeholder="why it is not needed here" />
+          <FrameKey type="submit" :disabled="!reason.trim()">
             Say so
-          </button>
+          </FrameKey>
         </form>
       </li>
     </ul>

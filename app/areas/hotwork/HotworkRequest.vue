@@ -156,7 +156,7 @@ async function request() {
     </p>
     <h3>Where</h3>
     <FrameField v-slot="{ id }" label="Place, as people call it">
-      <input :id="id" v-model="where" class="entry" maxlength="120" placeholder="Lock gate 3, upstream leaf" autocomplete="off">
+      <UInput :id="id" v-model="where" maxlength="120" placeholder="Lock gate 3, upstream leaf" />
     </FrameField>
     <div class="columns">
       <FrameSelect
@@ -177,7 +177,7 @@ async function request() {
     </div>
     <h3>What</h3>
     <FrameField v-slot="{ id }" label="The job">
-      <input :id="id" v-model="what" class="entry" maxlength="200" placeholder="Cut the heel post strap" autocomplete="off">
+      <UInput :id="id" v-model="what" maxlength="200" placeholder="Cut the heel post strap" />
     </FrameField>
     <div class="columns">
       <FrameSelect v-model="process" label="Process" :ids="PROCESSES" :named="id => words.processes[id]" none="choose" />
@@ -199,17 +199,14 @@ async function request() {
       />
       <fieldset v-if="askContents" class="ask">
         <legend>Emptied, cleaned, isolated and vented, without doubt?</legend>
-        <button
+        <FrameKey
           v-for="answer in (['yes', 'no'] as const)"
           :key="answer"
-          class="key"
-          :class="{ picked: facts.cleaned === answer }"
-          type="button"
-          :aria-pressed="facts.cleaned === answer"
+          :picked="facts.cleaned === answer"
           @click="facts.cleaned = facts.cleaned === answer ? '' : answer"
         >
           {{ answer === 'yes' ? 'Yes' : 'No' }}
-        </button>
+        </FrameKey>
       </fieldset>
       <FrameNumber
         v-if="byCurrent"
@@ -232,56 +229,50 @@ async function request() {
         none="nobody looked yet"
       />
       <FrameField v-slot="{ id }" label="Storey, 0 is the ground">
-        <input :id="id" v-model="level" class="entry" inputmode="numeric" maxlength="3">
+        <UInput :id="id" v-model="level" inputmode="numeric" maxlength="3" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Levels below that sparks reach">
-        <input :id="id" v-model="openLevels" class="entry" inputmode="numeric" maxlength="2">
+        <UInput :id="id" v-model="openLevels" inputmode="numeric" maxlength="2" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Parts one watcher cannot see">
-        <input :id="id" v-model="hiddenParts" class="entry" inputmode="numeric" maxlength="2">
+        <UInput :id="id" v-model="hiddenParts" inputmode="numeric" maxlength="2" />
       </FrameField>
     </div>
     <div class="ticks">
       <fieldset v-for="{ key, label } in FACTS" :key="key" class="ask">
         <legend>{{ label }}</legend>
-        <button
+        <FrameKey
           v-for="answer in (['yes', 'no'] as const)"
           :key="answer"
-          class="key"
-          :class="{ picked: facts[key] === answer }"
-          type="button"
-          :aria-pressed="facts[key] === answer"
+          :picked="facts[key] === answer"
           @click="facts[key] = facts[key] === answer ? '' : answer"
         >
           {{ answer === 'yes' ? 'Yes' : 'No' }}
-        </button>
+        </FrameKey>
       </fieldset>
     </div>
     <h3>Who and when</h3>
     <fieldset class="names">
       <legend>Who does the work</legend>
-      <button
+      <FrameKey
         v-for="{ personId, name } in shopFacts.reading?.people"
         :key="personId"
-        class="key"
-        :class="{ picked: operatorIds.includes(personId) }"
-        type="button"
-        :aria-pressed="operatorIds.includes(personId)"
+        :picked="operatorIds.includes(personId)"
         @click="toggle(personId)"
       >
         {{ name }}{{ personId === session.person?.personId ? ' (you)' : '' }}
-      </button>
+      </FrameKey>
     </fieldset>
     <div class="columns">
       <FrameField v-slot="{ id }" label="From">
-        <input :id="id" v-model="fromTime" class="entry" type="time" required>
+        <UInput :id="id" v-model="fromTime" type="time" required />
       </FrameField>
       <FrameField
         v-slot="{ id, describedBy }"
         label="Until"
         :wrong="hours > shopFacts.rules.longestPermitHours ? `At most ${shopFacts.rules.longestPermitHours} h: one shift.` : ''"
       >
-        <input :id="id" v-model="untilTime" class="entry" type="time" required :aria-describedby="describedBy">
+        <UInput :id="id" v-model="untilTime" type="time" required :aria-describedby="describedBy" />
       </FrameField>
     </div>
     <section v-if="planned" class="follows" aria-live="polite">
@@ -310,9 +301,9 @@ async function request() {
       {{ text }}
     </p>
     <div class="send">
-      <button class="key go" type="submit" :disabled="!isComplete || busy">
+      <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
         Ask for it
-      </button>
+      </FrameKey>
     </div>
     <p class="soft">
       Zonaris advises; local code and the fire authority rule.

@@ -57,34 +57,28 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
     The computed reach of sparks may only make it larger.
   </p>
   <div class="keys">
-    <button
+    <FrameKey
       v-for="id in RADIUS_RULES"
       :key="id"
-      class="key"
-      :class="{ picked: entry.radiusRule === id }"
-      :aria-pressed="entry.radiusRule === id"
-      type="button"
+      :picked="entry.radiusRule === id"
       @click="emit('change', { radiusRule: id })"
     >
       {{ hotworkWords.radiusRules[id] }}
-    </button>
+    </FrameKey>
   </div>
   <h2>Fire watch</h2>
   <p class="soft">
     Schools differ; recalled from memory, check your edition. Never less than 30 min.
   </p>
   <div class="keys">
-    <button
+    <FrameKey
       v-for="(name, id) in SCHOOLS"
       :key="id"
-      class="key"
-      :class="{ picked: isSchool(id) }"
-      :aria-pressed="isSchool(id)"
-      type="button"
+      :picked="isSchool(id)"
       @click="choose(id)"
     >
       {{ name }}
-    </button>
+    </FrameKey>
   </div>
   <div class="columns">
     <FrameNumber
@@ -102,28 +96,24 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
     Never work of their own.
   </p>
   <div class="keys">
-    <button
+    <FrameKey
       v-for="id in AUTHORISING_RULES"
       :key="id"
-      class="key"
-      :class="{ picked: entry.authorisingRule === id }"
-      :aria-pressed="entry.authorisingRule === id"
-      type="button"
+      :picked="entry.authorisingRule === id"
       @click="emit('change', { authorisingRule: id })"
     >
       {{ id === 'lead-only' ? 'the safety lead alone' : 'the safety lead and permit authorisers' }}
-    </button>
+    </FrameKey>
   </div>
   <h2>Whom to call</h2>
   <div class="columns">
     <FrameField v-for="{ key, label } in CALLS" :key="key" v-slot="{ id }" :label="label">
-      <input
+      <UInput
         :id="id"
-        class="entry"
         maxlength="40"
-        :value="entry[key]"
+        :model-value="entry[key]"
         @change="emit('change', { [key]: ($event.target as HTMLInputElement).value.trim() })"
-      >
+      />
     </FrameField>
   </div>
 </template>

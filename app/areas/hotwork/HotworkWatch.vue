@@ -56,9 +56,9 @@ const clockSays = computed(() => {
     <p v-if="slept" class="slept" role="alert">
       This phone slept from {{ time(new Date(slept.fromMs).toISOString()) }} to {{ time(new Date(slept.untilMs).toISOString()) }}. The
       shop's clock went on.
-      <button class="key" type="button" @click="forget">
+      <FrameKey @click="forget">
         Seen
-      </button>
+      </FrameKey>
     </p>
     <div class="clock" role="timer" :aria-label="isDue ? 'Round due' : 'Next round'">
       <p v-if="dueAt" class="label">
@@ -74,24 +74,24 @@ const clockSays = computed(() => {
         {{ permit.phase === 'working' ? `until ${time(permit.untilAt)}, then ${permit.plan.afterMin} min of watch` : left(permit) }}
       </p>
     </div>
-    <button class="key go round" type="button" :disabled="busy" @click="emit('round')">
+    <FrameKey look="go" class="round" :disabled="busy" @click="emit('round')">
       Round done
-    </button>
+    </FrameKey>
     <p v-if="unsent > 0" class="pencil kept">
       {{ unsent === 1 ? 'One round is' : `${unsent} rounds are` }} kept on this phone and will be sent.
     </p>
     <div class="two">
-      <button class="stop-key" type="button" :aria-expanded="wrong" @click="wrong = !wrong">
+      <FrameKey look="stop" :aria-expanded="wrong" @click="wrong = !wrong">
         Something is wrong
-      </button>
+      </FrameKey>
       <NuxtLink class="stop-key help" to="/help/fire" @click="emit('help')">
         Call for help
       </NuxtLink>
     </div>
     <div v-if="wrong" class="keys causes">
-      <button v-for="cause in SPOKEN_CAUSES" :key="cause" class="key" type="button" @click="emit('stop', cause); wrong = false">
+      <FrameKey v-for="cause in SPOKEN_CAUSES" :key="cause" @click="emit('stop', cause); wrong = false">
         {{ hotworkWords.spokenCauses[cause] }}
-      </button>
+      </FrameKey>
     </div>
     <h3>What to look at</h3>
     <ul class="look">
@@ -99,17 +99,17 @@ const clockSays = computed(() => {
         {{ text }}
       </li>
     </ul>
-    <button class="key" type="button" :aria-expanded="relieving" @click="relieving = !relieving">
+    <FrameKey :aria-expanded="relieving" @click="relieving = !relieving">
       Who relieves me
-    </button>
+    </FrameKey>
     <div v-if="relieving">
       <p class="soft">
         Whoever comes signs here, while you are still there. No minute without a watch.
       </p>
       <StationSignature :busy="busy" does="I take the watch now" @sign="emit('relieve', $event)" />
-      <button class="key quiet" type="button" @click="emit('leave')">
+      <FrameKey look="quiet" @click="emit('leave')">
         I leave, and nobody takes over
-      </button>
+      </FrameKey>
     </div>
     <p class="soft awake">
       <template v-if="isKept">

@@ -14,6 +14,22 @@ const key = computed({
     chosen.value = value === '' ? null : { to: to as 'bay', id: id! }
   },
 })
+type Named = readonly [key: string, name: string]
+const names = computed(
+  () =>
+    new Map([
+      ...facts.site.bays.filter(({ closed }) => !closed).map((bay): Named => [`bay ${bay.bayId}`, `Bay ${bay.label}`]),
+      ...[...lookup.names].map(([personId, name]): Named => [`person ${personId}`, name]),
+      ...(grid.value?.places ?? []).map(({ placeId, place }): Named => [`place ${placeId}`, place.name]),
+    ]),
+)
+const named = (id: string) => names.value.get(id) ?? id
+const choices = computed(() =>
+  ([['bay ', 'Bays'], ['person ', 'People'], ['place ', 'Places']] as const).map(([kind, label]) => ({
+    label,
+    ids: [...names.value.keys()].filter(id => id.startsWith(kind)),
+  })),
+)
 /** Bays that share it, besides the first. */
 const toggle = (bayId: string) => {
   if (chosen.value?.to !== 'bay') return
@@ -39,28 +55,7 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
 </script>
 
 <template>
-  <FrameField v-slot="{ id }" label="Used by or kept at">
-    <select :id="id" v-model="key" class="entry">
-      <option value="">
-        nobody for now: in the store
-      </option>
-      <optgroup label="Bays">
-        <option v-for="bay in facts.site.bays.filter(one => !one.closed)" :key="bay.bayId" :value="`bay ${bay.bayId}`">
-          Bay {{ bay.label }}
-        </option>
-      </optgroup>
-      <optgroup label="People">
-        <option v-for="[personId, name] in lookup.names" :key="personId" :value="`person ${personId}`">
-          {{ name }}
-        </option>
-      </optgroup>
-      <optgroup label="Places">
-        <option v-for="{ placeId, place } in grid?.places" :key="placeId" :value="`place ${placeId}`">
-          {{ place.name }}
-        </option>
-      </optgroup>
-    </select>
-  </FrameField>
+  <FrameSelect v-model="key" label="Used by or kept at" none="nobody for now: in the store" :groups="choices" :named="named" />
   <FrameNumber
     v-if="withDistance && chosen?.to === 'bay'"
     v-model="distanceM"
@@ -72,17 +67,14 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
   />
   <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
     <span class="label">It serves too</span>
-    <button
+    <FrameKey
       v-for="bay in facts.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)"
       :key="bay.bayId"
-      class="key"
-      :class="{ picked: isAlso(bay.bayId) }"
-      :aria-pressed="isAlso(bay.bayId)"
-      type="button"
+      :picked="isAlso(bay.bayId)"
       @click="toggle(bay.bayId)"
     >
       {{ bay.label }}
-    </button>
+    </FrameKey>
   </div>
 </template>
 

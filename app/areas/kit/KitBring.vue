@@ -22,16 +22,14 @@ async function bring() {
 <template>
   <form class="bring" @submit.prevent="tag.trim() && bring()">
     <FrameField v-slot="{ id, describedBy }" :label="label" :wrong="refused">
-      <input
+      <UInput
         :id="id"
         v-model="tag"
-        class="entry"
         maxlength="24"
-        autocomplete="off"
         autocapitalize="characters"
         spellcheck="false"
         :aria-describedby="describedBy"
-      >
+      />
     </FrameField>
     <FrameNumber
       v-model="distanceM"
@@ -41,9 +39,9 @@ async function bring() {
       optional
       hint="for an extinguisher"
     />
-    <button class="key" type="submit" :disabled="!tag.trim()">
+    <FrameKey type="submit" :disabled="!tag.trim()">
       It is here
-    </button>
+    </FrameKey>
   </form>
 </template>
 

@@ -50,12 +50,12 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
         </li>
       </ul>
       <div class="two">
-        <button class="key go big" type="button" :disabled="busy" @click="allWell">
+        <FrameKey look="go" big :disabled="busy" @click="allWell">
           All in order<span class="visually-hidden"> for {{ tag }}</span>
-        </button>
-        <button class="key big" type="button" @click="isOpen = true">
+        </FrameKey>
+        <FrameKey big @click="isOpen = true">
           Something is wrong<span class="visually-hidden"> with {{ tag }}</span>
-        </button>
+        </FrameKey>
       </div>
     </template>
     <template v-else>
@@ -66,64 +66,53 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
             class="soft"
           >{{ limitWords(check) }}</small></span>
           <span v-if="check.asks === 'yes-no'" class="answer">
-            <button
-              class="key"
-              :class="{ picked: answers[check.id] === true }"
-              :aria-pressed="answers[check.id] === true"
+            <FrameKey
+              :picked="answers[check.id] === true"
               :aria-label="`yes: ${checkWords(check)}`"
-              type="button"
               @click="answers = { ...answers, [check.id]: true }"
             >
               yes
-            </button>
-            <button
-              class="key"
-              :class="{ picked: answers[check.id] === false }"
-              :aria-pressed="answers[check.id] === false"
+            </FrameKey>
+            <FrameKey
+              :picked="answers[check.id] === false"
               :aria-label="`no: ${checkWords(check)}`"
-              type="button"
               @click="answers = { ...answers, [check.id]: false }"
             >
               no
-            </button>
+            </FrameKey>
           </span>
           <span v-else-if="check.asks === 'choice'" class="answer">
-            <button
+            <FrameKey
               v-for="option in check.options"
               :key="option"
-              class="key"
-              :class="{ picked: answers[check.id] === option }"
-              :aria-pressed="answers[check.id] === option"
-              type="button"
+              :picked="answers[check.id] === option"
               @click="answers = { ...answers, [check.id]: option }"
             >
               {{ option.replaceAll('-', ' ') }}
-            </button>
+            </FrameKey>
           </span>
           <span v-else class="answer number">
-            <input
-              class="entry"
+            <UInput
               inputmode="decimal"
-              autocomplete="off"
               :aria-label="`${checkWords(check)}, ${check.unit}`"
-              :value="typed[check.id] ?? ''"
-              @input="type(check.id, ($event.target as HTMLInputElement).value)"
-            >
+              :model-value="typed[check.id] ?? ''"
+              @update:model-value="type(check.id, String($event))"
+            />
             <span
               :class="marks.get(check.id) === false ? 'state-stop' : marks.get(check.id) ? 'state-open' : 'soft'"
             >{{ marks.get(check.id) === false ? 'fails' : marks.get(check.id) ? 'passes' : check.unit }}</span>
           </span>
         </li>
       </ul>
-      <button v-if="yesNo.some(({ id }) => answers[id] === undefined)" class="key" type="button" @click="fillYes">
+      <FrameKey v-if="yesNo.some(({ id }) => answers[id] === undefined)" @click="fillYes">
         The rest is in order
-      </button>
+      </FrameKey>
       <FrameField v-if="failed" v-slot="{ id }" label="What is wrong, in a few words">
-        <input :id="id" v-model="remark" class="entry" maxlength="500" autocomplete="off">
+        <UInput :id="id" v-model="remark" maxlength="500" />
       </FrameField>
-      <button class="key go big" type="button" :disabled="busy || judged.result === 'open'" @click="send(answers)">
+      <FrameKey look="go" big :disabled="busy || judged.result === 'open'" @click="send(answers)">
         {{ failed ? `Record, and tag ${tag} out` : judged.result === 'open' ? `${judged.missing.length} to answer` : 'Record: passed' }}
-      </button>
+      </FrameKey>
     </template>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
@@ -188,7 +177,7 @@ h3 small {
   gap: 8px;
   align-items: center;
 }
-.number .entry {
+.number :deep(.entry) {
   width: 110px;
 }
 .number span {

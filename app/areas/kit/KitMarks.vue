@@ -94,20 +94,20 @@ watchEffect(() => {
         />
         <FrameNumber v-model="band[1]" label="to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
       </template>
-      <button v-if="bands.length < 3" class="key" type="button" @click="bands.push([undefined, undefined])">
+      <FrameKey v-if="bands.length < 3" @click="bands.push([undefined, undefined])">
         It has a gap: another band
-      </button>
+      </FrameKey>
     </template>
     <template v-if="kind === 'extinguisher'">
       <FrameSelect v-model="extinguisherType" label="Type" :ids="EXTINGUISHER_TYPES" :named="id => id.replaceAll('-', ' ')" none="choose" />
       <FrameField v-slot="{ id, describedBy }" label="Rated for" hint="as printed: 4-A:60-B:C, or 43A 233B C" :wrong="ratingWrong">
-        <input :id="id" v-model="rating" class="entry" maxlength="40" autocomplete="off" spellcheck="false" :aria-describedby="describedBy">
+        <UInput :id="id" v-model="rating" maxlength="40" spellcheck="false" :aria-describedby="describedBy" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Pressure-tested on">
-        <input :id="id" v-model="pressureTestedOn" class="entry" type="date">
+        <UInput :id="id" v-model="pressureTestedOn" type="date" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Last opened on">
-        <input :id="id" v-model="openedOn" class="entry" type="date">
+        <UInput :id="id" v-model="openedOn" type="date" />
       </FrameField>
     </template>
     <FrameSelect
@@ -120,7 +120,7 @@ watchEffect(() => {
       hint="Only the mask that was fit-tested counts."
     />
     <FrameField v-slot="{ id }" label="Made on">
-      <input :id="id" v-model="madeOn" class="entry" type="date">
+      <UInput :id="id" v-model="madeOn" type="date" />
     </FrameField>
   </div>
 </template>

@@ -29,35 +29,34 @@ async function register() {
     <h2>Register a thing</h2>
     <div class="columns">
       <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong">
-        <input
+        <UInput
           :id="id"
           v-model="tag"
-          class="entry tag"
-          autocomplete="off"
+          :ui="{ base: 'tag' }"
           autocapitalize="characters"
           spellcheck="false"
           maxlength="24"
           :aria-describedby="describedBy"
           :aria-invalid="tagWrong !== ''"
-        >
+        />
       </FrameField>
       <FrameSelect v-model="kind" label="What it is" :ids="EQUIPMENT_KINDS" :named="id => kitWords.equipmentKinds[id]" none="choose" />
     </div>
     <FrameField v-slot="{ id }" label="Name people know it by">
-      <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
+      <UInput :id="id" v-model="name" maxlength="80" />
     </FrameField>
     <KitMarks v-if="kind" :key="kind" v-model="marks" :kind="kind" />
     <KitAssign v-model="assignment" :with-distance="kind === 'extinguisher'" />
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <button class="key go" type="submit" :disabled="!isComplete || busy">
+    <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
       Register it
-    </button>
+    </FrameKey>
   </form>
 </template>
 
 <style scoped>
 .register { display: grid; gap: 8px; }
-.tag { text-transform: uppercase; font-size: 20px; }
+:deep(.tag) { text-transform: uppercase; font-size: 20px; }
 </style>

@@ -166,9 +166,9 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         />
         <FrameNumber v-model="cordM" label="Length of the supply cord" :unit="shop.height" :limits="{ min: 0, max: 200 }" optional />
       </div>
-      <button class="key" :class="{ picked: classII }" :aria-pressed="classII" type="button" @click="classII = !classII">
+      <FrameKey :picked="classII" @click="classII = !classII">
         Double insulation, no protective conductor
-      </button>
+      </FrameKey>
       <div v-if="tested" class="ruled answer" aria-live="polite">
         <p class="big" :class="tested.passes === false ? 'state-stop' : tested.passes ? 'state-open' : 'state-hold'">
           {{ tested.passes === false ? 'Fails' : tested.passes ? 'Passes' : 'Not complete' }}

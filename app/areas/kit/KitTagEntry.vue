@@ -49,23 +49,22 @@ function open(tagId: string) {
   <form class="find" role="search" :aria-label="label" @submit.prevent="enter">
     <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="wrong">
       <span class="line">
-        <input
+        <UInput
           :id="id"
           v-model="text"
-          class="entry tag"
-          autocomplete="off"
+          :ui="{ base: 'tag' }"
           autocapitalize="characters"
           spellcheck="false"
           maxlength="24"
           :aria-describedby="describedBy"
-        >
-        <button class="key go" type="submit">Find</button>
+        />
+        <FrameKey look="go" type="submit">Find</FrameKey>
       </span>
     </FrameField>
     <div v-if="near.length > 0" class="keys">
-      <button v-for="one in near" :key="one.tagId" class="key" type="button" @click="open(one.tagId)">
+      <FrameKey v-for="one in near" :key="one.tagId" @click="open(one.tagId)">
         <b>{{ one.item.tag }}</b> {{ one.item.name }}
-      </button>
+      </FrameKey>
     </div>
   </form>
 </template>
@@ -73,5 +72,5 @@ function open(tagId: string) {
 <style scoped>
 .find { display: grid; gap: 4px; }
 .line { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; }
-.tag { font-size: 22px; text-transform: uppercase; }
+:deep(.tag) { font-size: 22px; text-transform: uppercase; }
 </style>

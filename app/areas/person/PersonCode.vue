@@ -37,11 +37,11 @@ async function give() {
           person.loginName ? 'once used, the code ends what they had; they are told, and sign nothing for a day' : 'at least 3 letters'
         "
       >
-        <input :id="id" v-model="loginName" class="entry" autocomplete="off" maxlength="80" :aria-describedby="describedBy">
+        <UInput :id="id" v-model="loginName" maxlength="80" :aria-describedby="describedBy" />
       </FrameField>
-      <button class="key" type="submit" :disabled="busy || loginName.trim().length < 3">
+      <FrameKey type="submit" :disabled="busy || loginName.trim().length < 3">
         Give a one-time code
-      </button>
+      </FrameKey>
     </form>
   </section>
 </template>

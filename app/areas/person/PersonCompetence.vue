@@ -31,24 +31,21 @@ async function save() {
       Whoever is named does the tests that ask for it, and releases from tag-out. The safety lead may always.
     </p>
     <div class="keys" role="group" aria-label="Named competent for">
-      <button
+      <FrameKey
         v-for="kind in COMPETENCES"
         :key="kind"
-        class="key"
-        :class="{ picked: named.includes(kind) }"
-        :aria-pressed="named.includes(kind)"
-        type="button"
+        :picked="named.includes(kind)"
         @click="toggle(kind)"
       >
         {{ kitWords.competences[kind] }}
-      </button>
+      </FrameKey>
     </div>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <button class="key go" type="button" :disabled="!isChanged" @click="save">
+    <FrameKey look="go" :disabled="!isChanged" @click="save">
       {{ saved && !isChanged ? 'Named' : 'Name them' }}
-    </button>
+    </FrameKey>
   </details>
 </template>
 

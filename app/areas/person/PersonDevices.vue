@@ -47,14 +47,14 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
           @submit.prevent="change('devices/name', { deviceId: device.deviceId, name: name.trim() })"
         >
           <FrameField v-slot="{ id }" label="What it is called">
-            <input :id="id" v-model="name" class="entry" maxlength="60">
+            <UInput :id="id" v-model="name" maxlength="60" />
           </FrameField>
-          <button class="key go" type="submit" :disabled="!name.trim()">
+          <FrameKey look="go" type="submit" :disabled="!name.trim()">
             Name it
-          </button>
-          <button class="key quiet" type="button" @click="naming = null">
+          </FrameKey>
+          <FrameKey look="quiet" @click="naming = null">
             Back
-          </button>
+          </FrameKey>
         </form>
         <template v-else>
           <span class="what">
@@ -62,12 +62,12 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
             <small class="soft">{{ of === 'all' ? `${device.personName}, ` : '' }}signed in {{ moment(device.signedInAt)
             }}{{ device.heardAt ? `, last heard ${moment(device.heardAt)}` : '' }}</small>
           </span>
-          <button class="key" type="button" @click="rename(device)">
+          <FrameKey @click="rename(device)">
             Name<span class="visually-hidden"> {{ device.name }}</span>
-          </button>
-          <button v-if="!device.isThis" class="key" type="button" @click="change('devices/revoke', { deviceId: device.deviceId })">
+          </FrameKey>
+          <FrameKey v-if="!device.isThis" @click="change('devices/revoke', { deviceId: device.deviceId })">
             Take back<span class="visually-hidden"> {{ device.name }}</span>
-          </button>
+          </FrameKey>
         </template>
       </li>
       <li v-if="devices.length === 0" class="soft">

@@ -39,31 +39,29 @@ async function set() {
         :wrong="wrong.fresh"
         :hint="said || (isPin ? '4 to 8 digits' : 'at least 10 characters')"
       >
-        <input
+        <UInput
           :id="id"
           v-model="fresh"
-          class="entry"
           type="password"
           autocomplete="new-password"
           :inputmode="isPin ? 'numeric' : undefined"
           :maxlength="isPin ? 8 : 200"
           :aria-describedby="describedBy"
-        >
+        />
       </FrameField>
       <FrameField v-slot="{ id, describedBy }" label="Password as it is now" :wrong="wrong.current">
-        <input
+        <UInput
           :id="id"
           v-model="current"
-          class="entry"
           type="password"
           autocomplete="current-password"
           maxlength="200"
           :aria-describedby="describedBy"
-        >
+        />
       </FrameField>
-      <button class="key go" type="submit" :disabled="busy || !fits || current === ''">
+      <FrameKey look="go" type="submit" :disabled="busy || !fits || current === ''">
         {{ isPin ? 'Set my PIN' : 'Set my password' }}
-      </button>
+      </FrameKey>
     </form>
   </section>
 </template>

@@ -55,19 +55,19 @@ const save = () =>
     <div class="columns">
       <FrameSelect v-model="mask" label="Mask worn" none="none written down" :ids="MASKS" :named="id => words.masks[id]" />
       <FrameField v-slot="{ id }" label="Fit test with this mask">
-        <input :id="id" v-model="fitTestedOn" type="date" class="entry">
+        <UInput :id="id" v-model="fitTestedOn" type="date" />
       </FrameField>
       <FrameField v-slot="{ id }" label="Medically cleared">
-        <input :id="id" v-model="medicallyClearedOn" type="date" class="entry">
+        <UInput :id="id" v-model="medicallyClearedOn" type="date" />
       </FrameField>
     </div>
     <div class="keys">
-      <button v-if="exists" class="key" type="button" @click="send(null, 'Erased for good.')">
+      <FrameKey v-if="exists" @click="send(null, 'Erased for good.')">
         Erase this record
-      </button>
-      <button class="key" type="submit" :disabled="!mask">
+      </FrameKey>
+      <FrameKey type="submit" :disabled="!mask">
         Write it down
-      </button>
+      </FrameKey>
     </div>
     <p role="status">
       {{ said }}

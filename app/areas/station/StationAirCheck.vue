@@ -100,34 +100,30 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
           </template>
         </p>
         <div v-if="extraction.kind === 'arm' || extraction.kind === 'opening'" class="keys">
-          <button
+          <FrameKey
             v-for="one in (['beside', 'above'] as const)"
             :key="one"
-            class="key"
-            :class="{ picked: placement === one }"
-            :aria-pressed="placement === one"
-            type="button"
+            :picked="placement === one"
             @click="placement = one"
           >
             {{ words.placements[one] }}
-          </button>
+          </FrameKey>
         </div>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="one in usual"
             :key="one"
-            class="key num"
-            :class="{ picked: distance !== undefined && Math.abs(units.reach.toShown(distance) - one) < 0.05 }"
-            type="button"
+            :picked="distance !== undefined && Math.abs(units.reach.toShown(distance) - one) < 0.05"
+            class="num"
             @click="distance = units.reach.fromShown(one)"
           >
             {{ one }}
-          </button>
+          </FrameKey>
         </div>
         <FrameNumber v-model="distance" label="Distance" :unit="units.reach" :limits="{ min: 0, max: 5 }" />
-        <button class="key go" type="button" :disabled="!isMoved" @click="placeHood">
+        <FrameKey look="go" :disabled="!isMoved" @click="placeHood">
           {{ isMoved ? `It stands ${q.reach(distance!)} ${words.placements[placement]}` : 'Position set' }}
-        </button>
+        </FrameKey>
       </template>
       <h4>
         Looked at today <span v-if="check" class="chalk">{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span>
@@ -136,26 +132,20 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
         Is it on, its damper open, in its place, and does it draw smoke or a strip of paper?
       </p>
       <div class="keys">
-        <button
-          class="key"
-          :class="{ picked: check && !faultSaid }"
-          :aria-pressed="check !== null && !faultSaid"
-          type="button"
+        <FrameKey
+          :picked="check !== null && !faultSaid"
           @click="found(null)"
         >
           All four: it draws
-        </button>
-        <button
+        </FrameKey>
+        <FrameKey
           v-for="fault in EXTRACTION_FAULTS"
           :key="fault"
-          class="key"
-          :class="{ picked: faultSaid === fault }"
-          :aria-pressed="faultSaid === fault"
-          type="button"
+          :picked="faultSaid === fault"
           @click="found(fault)"
         >
           {{ words.extractionFaults[fault] }}
-        </button>
+        </FrameKey>
       </div>
     </template>
     <template v-if="placed.station.personId">
@@ -170,24 +160,18 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
           A mask seals on a clean-shaven face only. Seen today:
         </p>
         <div class="keys">
-          <button
-            class="key"
-            :class="{ picked: wearer.isShaven === true }"
-            :aria-pressed="wearer.isShaven === true"
-            type="button"
+          <FrameKey
+            :picked="wearer.isShaven === true"
             @click="shaven(true)"
           >
             clean-shaven
-          </button>
-          <button
-            class="key"
-            :class="{ picked: wearer.isShaven === false }"
-            :aria-pressed="wearer.isShaven === false"
-            type="button"
+          </FrameKey>
+          <FrameKey
+            :picked="wearer.isShaven === false"
             @click="shaven(false)"
           >
             stubble or beard
-          </button>
+          </FrameKey>
         </div>
       </template>
     </template>

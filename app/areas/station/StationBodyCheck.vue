@@ -41,31 +41,26 @@ const restPasses = () =>
           <small class="soft">{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </p>
         <div class="pair" role="group" :aria-label="words.zones[line.zone]">
-          <button
-            class="key"
-            :class="{ picked: line.said === 'passes' }"
-            :aria-pressed="line.said === 'passes'"
-            type="button"
+          <FrameKey
+            :picked="line.said === 'passes'"
             @click="say(line, true)"
           >
             passes
-          </button>
-          <button
-            class="key fails"
-            :class="{ picked: line.said === 'fails' }"
-            :aria-pressed="line.said === 'fails'"
-            type="button"
+          </FrameKey>
+          <FrameKey
+            :picked="line.said === 'fails'"
+            class="fails"
             @click="say(line, false)"
           >
             fails
-          </button>
+          </FrameKey>
         </div>
       </li>
     </ul>
     <div class="foot">
-      <button class="key go" type="button" :disabled="rest.length === 0" @click="restPasses">
+      <FrameKey look="go" :disabled="rest.length === 0" @click="restPasses">
         {{ rest.length === 0 ? 'Every zone looked at' : rest.length === lines.length ? 'Everything passes' : `The other ${rest.length} pass` }}
-      </button>
+      </FrameKey>
     </div>
   </section>
 </template>

@@ -68,23 +68,21 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         Shade set on the helmet <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
       <div class="keys" role="group" aria-labelledby="shade-set">
-        <button
+        <FrameKey
           v-for="one in shades"
           :key="one"
-          class="key num"
-          :class="{ picked: placed.station.helmet?.shade === one }"
-          :aria-pressed="placed.station.helmet?.shade === one"
-          type="button"
+          :picked="placed.station.helmet?.shade === one"
+          class="num"
           @click="act('station.set-helmet', { shade: one })"
         >
           {{ one }}
-        </button>
+        </FrameKey>
         <form class="other" @submit.prevent="setOther">
           <label class="visually-hidden" for="other-shade">Another shade</label>
-          <input id="other-shade" v-model="other" inputmode="decimal" placeholder="other" autocomplete="off">
-          <button class="key" type="submit">
+          <UInput id="other-shade" v-model="other" inputmode="decimal" placeholder="other" />
+          <FrameKey type="submit">
             Set
-          </button>
+          </FrameKey>
         </form>
       </div>
       <p v-if="otherWrong" class="said" role="alert">
@@ -100,25 +98,20 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         A flame test proves the sensor only. Look at the lens, the cover plates, the cells and the shell too.
       </p>
       <div class="keys">
-        <button
-          class="key"
-          :class="{ picked: helmetCheck?.passed }"
-          :aria-pressed="helmetCheck?.passed === true"
-          type="button"
+        <FrameKey
+          :picked="helmetCheck?.passed === true"
           @click="act('station.check-helmet', { passed: true })"
         >
           Passed
-        </button>
-        <button
+        </FrameKey>
+        <FrameKey
           v-for="fault in HELMET_FAULTS"
           :key="fault"
-          class="key"
-          :class="{ picked: helmetCheck?.fault === fault }"
-          type="button"
+          :picked="helmetCheck?.fault === fault"
           @click="fail(fault)"
         >
           {{ words.helmetFaults[fault] }}
-        </button>
+        </FrameKey>
       </div>
     </template>
     <h4>
@@ -128,33 +121,28 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       >{{ words.glasses[glasses.kind] }}{{ glasses.transmittance ? `, ${Math.round(glasses.transmittance * 100)} % light` : '' }}</span>
     </h4>
     <div class="keys">
-      <button
+      <FrameKey
         v-for="kind in GLASSES"
         :key="kind"
-        class="key"
-        :class="{ picked: glasses?.kind === kind }"
-        :aria-pressed="glasses?.kind === kind"
-        type="button"
+        :picked="glasses?.kind === kind"
         @click="checkGlasses(kind)"
       >
         {{ words.glasses[kind] }}
-      </button>
+      </FrameKey>
     </div>
     <template v-if="askTint || glasses?.kind === 'tinted'">
       <p class="hint">
         How much light do they let through? It is on the side or the packet.
       </p>
       <div class="keys">
-        <button
+        <FrameKey
           v-for="tint in TINTS"
           :key="tint"
-          class="key"
-          :class="{ picked: glasses?.transmittance === tint }"
-          type="button"
+          :picked="glasses?.transmittance === tint"
           @click="checkGlasses('tinted', tint)"
         >
           {{ Math.round(tint * 100) }} %
-        </button>
+        </FrameKey>
       </div>
     </template>
     <ul class="findings">
@@ -208,7 +196,7 @@ h4 .chalk {
   display: flex;
   gap: 8px;
 }
-.other input {
+.other :deep(input) {
   width: 84px;
   min-height: 56px;
   padding: 0 10px;

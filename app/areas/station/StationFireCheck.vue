@@ -62,20 +62,19 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
       </p>
       <template v-if="mayLook">
         <p>Tap what is not in order.</p>
-        <button
+        <FrameKey
           v-for="id in FIRE_CHECKS"
           :key="id"
-          class="key check"
+          class="check"
           :class="{ off: wrong.includes(id) }"
-          type="button"
           :aria-pressed="wrong.includes(id)"
           @click="toggle(id)"
         >
           <span>{{ fireWords.fireChecks[id] }}</span><b>{{ wrong.includes(id) ? 'not in order' : 'in order' }}</b>
-        </button>
-        <button class="key go" type="button" @click="look">
+        </FrameKey>
+        <FrameKey look="go" @click="look">
           {{ wrong.length === 0 ? 'Looked: all in order' : `Looked: ${wrong.length} not in order` }}
-        </button>
+        </FrameKey>
       </template>
       <p v-else class="soft">
         The instructor, or whoever stands here, looks the bay over.

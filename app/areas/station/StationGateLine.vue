@@ -43,7 +43,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
 
 <template>
   <div class="line">
-    <button class="main" type="button" @click="$emit('open')">
+    <FrameKey look="bare" class="main" @click="$emit('open')">
       <svg width="36" height="44" viewBox="-18 0 36 44" aria-hidden="true"><GateMark :state="gate.state" /></svg>
       <b>{{ words.gates[gate.gate] }}<small :class="`state-${gate.state}`">{{ words.gateStates[gate.state] }}</small><small
         v-if="age"
@@ -53,10 +53,10 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
         v-else-if="more > 0"
         class="soft"
       > And {{ more }} more.</i></span>
-    </button>
-    <button class="why" type="button" :aria-label="`Because: ${words.gates[gate.gate]}`" @click="$emit('because')">
+    </FrameKey>
+    <FrameKey look="bare" class="why" :aria-label="`Because: ${words.gates[gate.gate]}`" @click="$emit('because')">
       Because
-    </button>
+    </FrameKey>
   </div>
 </template>
 

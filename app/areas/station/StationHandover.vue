@@ -39,30 +39,27 @@ async function handOver(signature?: Signature) {
       Tap what is not done. The next class sees it.
     </p>
     <div class="checks">
-      <button
+      <FrameKey
         v-for="id in HANDOVER_CHECKS"
         :key="id"
-        class="key"
-        :class="{ picked: notDone.includes(id) }"
-        :aria-pressed="notDone.includes(id)"
-        type="button"
+        :picked="notDone.includes(id)"
         @click="toggle(id)"
       >
         <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
-      </button>
+      </FrameKey>
     </div>
     <FrameField v-slot="{ id }" label="A word for the next class">
-      <input :id="id" v-model="note" class="entry" maxlength="500" autocomplete="off" placeholder="if there is one">
+      <UInput :id="id" v-model="note" maxlength="500" placeholder="if there is one" />
     </FrameField>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
-    <button class="key go big" type="button" :disabled="busy" @click="handOver()">
+    <FrameKey look="go" big :disabled="busy" @click="handOver()">
       {{ notDone.length === 0 ? 'All done' : `Hand over, ${notDone.length} not done` }}, {{ session.person?.name }}
-    </button>
-    <button class="key" type="button" :aria-expanded="signs" @click="signs = !signs">
+    </FrameKey>
+    <FrameKey :aria-expanded="signs" @click="signs = !signs">
       Somebody else signs with their PIN
-    </button>
+    </FrameKey>
     <StationSignature v-if="signs" :busy="busy" does="Sign and hand over" @sign="handOver" />
   </section>
 </template>

@@ -209,15 +209,13 @@ async function clear() {
       Air: {{ airSays }}
     </p>
     <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
-      <button
+      <FrameKey
         v-for="(other, index) in recent"
         :key="index"
-        class="key"
-        type="button"
         @click="apply({ ...other, assumed: undefined, residue: undefined, container: undefined }); advance()"
       >
         <span class="chalk">{{ jobLine(other, q) }}</span>
-      </button>
+      </FrameKey>
     </div>
 
     <StationJobLine
@@ -228,16 +226,14 @@ async function clear() {
       @toggle="toggle('process')"
     >
       <div class="keys three">
-        <button
+        <FrameKey
           v-for="id in PROCESS_ORDER"
           :key="id"
-          class="key"
-          :class="{ picked: draft.process === id }"
-          type="button"
+          :picked="draft.process === id"
           @click="choose('process', id)"
         >
           {{ words.processes[id] }}
-        </button>
+        </FrameKey>
       </div>
     </StationJobLine>
 
@@ -257,19 +253,16 @@ async function clear() {
           @confirm="confirm(line.field)"
           @choose="pick(line.field, $event)"
         >
-          <button v-if="line.all && !allRods" class="key quiet" type="button" @click="allRods = true">
+          <FrameKey v-if="line.all && !allRods" look="quiet" @click="allRods = true">
             Others
-          </button>
+          </FrameKey>
           <template v-if="line.field === 'coating' && draft.coating && draft.coating !== 'none'">
-            <button
-              class="key"
-              :class="{ picked: draft.coatingStripped }"
-              :aria-pressed="draft.coatingStripped === true"
-              type="button"
+            <FrameKey
+              :picked="draft.coatingStripped === true"
               @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)"
             >
               stripped where the arc will be
-            </button>
+            </FrameKey>
             <div v-if="draft.coatingStripped" class="strip">
               <p class="hint">
                 How wide is it off, on each side of the joint and on both faces?
@@ -283,9 +276,9 @@ async function clear() {
                 @set="set('strippedWidthMm', $event)"
               />
             </div>
-            <button class="key go" type="button" @click="advance">
+            <FrameKey look="go" @click="advance">
               Next
-            </button>
+            </FrameKey>
           </template>
         </StationJobChoice>
 
@@ -310,9 +303,9 @@ async function clear() {
             :usual="line.usual(about)"
             @set="set(line.field, $event)"
           />
-          <button v-if="line.unsaid === null && isSet(line.field)" class="key go" type="button" @click="advance">
+          <FrameKey v-if="line.unsaid === null && isSet(line.field)" look="go" @click="advance">
             Next
-          </button>
+          </FrameKey>
         </StationJobLine>
 
         <StationJobLine
@@ -335,22 +328,22 @@ async function clear() {
             @set="set('currentA', $event)"
           />
           <div v-else class="range">
-            <label><span>lowest</span><input v-model="rangeText[0]" inputmode="decimal" @input="typedRange"></label>
-            <label><span>highest</span><input v-model="rangeText[1]" inputmode="decimal" @input="typedRange"></label>
+            <label><span>lowest</span><UInput v-model="rangeText[0]" inputmode="decimal" @update:model-value="typedRange" /></label>
+            <label><span>highest</span><UInput v-model="rangeText[1]" inputmode="decimal" @update:model-value="typedRange" /></label>
             <p class="wrong" role="status">
               {{ rangeWrong }}
             </p>
           </div>
           <div class="keys">
-            <button class="key" type="button" @click="isRange = !isRange">
+            <FrameKey @click="isRange = !isRange">
               {{ isRange ? 'One current' : 'A range' }}
-            </button>
-            <button v-if="pencilCurrent" class="key" type="button" @click="takePencilCurrent">
+            </FrameKey>
+            <FrameKey v-if="pencilCurrent" @click="takePencilCurrent">
               <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
-            </button>
-            <button v-if="isSet('currentA')" class="key go" type="button" @click="advance">
+            </FrameKey>
+            <FrameKey v-if="isSet('currentA')" look="go" @click="advance">
               Next
-            </button>
+            </FrameKey>
           </div>
         </StationJobLine>
 
@@ -367,16 +360,14 @@ async function clear() {
             {{ line.hint }}
           </p>
           <div class="keys">
-            <button
+            <FrameKey
               v-for="minutes in USUAL_ARC_MINUTES"
               :key="minutes"
-              class="key"
-              :class="{ picked: draft.arcMinPerH === minutes }"
-              type="button"
+              :picked="draft.arcMinPerH === minutes"
               @click="choose('arcMinPerH', minutes)"
             >
               {{ minutes }}
-            </button>
+            </FrameKey>
           </div>
         </StationJobLine>
 
@@ -392,19 +383,17 @@ async function clear() {
           <div class="range">
             <label v-for="(called, field) in TIMES" :key="field">
               <span>{{ called }}</span>
-              <input type="time" :value="draft[field]" @change="set(field, ($event.target as HTMLInputElement).value || undefined)">
+              <UInput type="time" :model-value="draft[field]" @change="set(field, ($event.target as HTMLInputElement).value || undefined)" />
             </label>
           </div>
           <div class="keys">
-            <button
+            <FrameKey
               v-for="[from, to] in USUAL_TIMES"
               :key="from + to"
-              class="key"
-              type="button"
               @click="apply({ startsAt: from, endsAt: to }); advance()"
             >
               {{ from }} to {{ to }}
-            </button>
+            </FrameKey>
           </div>
         </StationJobLine>
       </template>
@@ -417,17 +406,14 @@ async function clear() {
         @toggle="toggle('others')"
       >
         <div class="keys">
-          <button
+          <FrameKey
             v-for="{ bay } in otherBays"
             :key="bay.bayId"
-            class="key"
-            :class="{ picked: others.includes(bay.bayId) }"
-            :aria-pressed="others.includes(bay.bayId)"
-            type="button"
+            :picked="others.includes(bay.bayId)"
             @click="toggleOther(bay.bayId)"
           >
             {{ bay.label }}
-          </button>
+          </FrameKey>
         </div>
       </StationJobLine>
     </template>
@@ -435,25 +421,25 @@ async function clear() {
     <div class="foot">
       <p v-if="refused" class="said" role="alert">
         {{ refused }}
-        <button v-if="changedMeanwhile" class="key" type="button" @click="lookedAgain">
+        <FrameKey v-if="changedMeanwhile" @click="lookedAgain">
           I have looked; keep mine
-        </button>
+        </FrameKey>
       </p>
       <p v-else-if="changedMeanwhile && !saving" class="said" role="status">
         Somebody else changed bay {{ placed.bay.label }} while this card was open. Yours is kept.
-        <button class="key" type="button" @click="lookedAgain">
+        <FrameKey @click="lookedAgain">
           I have looked; keep mine
-        </button>
+        </FrameKey>
       </p>
       <div class="keys">
-        <button v-if="placed.station.job" class="key" type="button" @click="clear">
+        <FrameKey v-if="placed.station.job" @click="clear">
           No job
-        </button>
-        <button class="key go" type="button" :disabled="!job || saving" @click="save">
+        </FrameKey>
+        <FrameKey look="go" :disabled="!job || saving" @click="save">
           Set {{ others.length > 0 ? `on ${others.length + 1} bays` : 'this job' }}<template v-if="missing.length > 0">
             , {{ missing.length }} to say
           </template>
-        </button>
+        </FrameKey>
       </div>
     </div>
   </section>
@@ -526,7 +512,7 @@ async function clear() {
   color: var(--soft);
   font-size: 15px;
 }
-.range input {
+.range :deep(input) {
   width: 100%;
   min-height: 56px;
   padding: 0 12px;

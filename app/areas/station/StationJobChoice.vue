@@ -35,17 +35,14 @@ const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
       {{ hint }}
     </p>
     <div class="keys">
-      <button
+      <FrameKey
         v-for="id in ids"
         :key="id"
-        class="key"
-        :class="{ picked: chosen === id }"
-        :aria-pressed="chosen === id"
-        type="button"
+        :picked="chosen === id"
         @click="emit('choose', id)"
       >
         {{ named[id] }}
-      </button>
+      </FrameKey>
       <slot />
     </div>
   </StationJobLine>

@@ -15,14 +15,14 @@ watch(() => open, async (isOpen) => {
 <template>
   <div ref="line" class="line" :class="{ open }">
     <div class="top">
-      <button class="ask" type="button" :aria-expanded="open" @click="emit('toggle')">
+      <FrameKey look="bare" class="ask" :aria-expanded="open" @click="emit('toggle')">
         <span class="label">{{ label }}</span>
         <span v-if="said" :class="ink">{{ said }}</span>
         <span v-else class="none">to say</span>
-      </button>
-      <button v-if="ink === 'pencil' && said" class="key confirm" type="button" @click="emit('confirm')">
+      </FrameKey>
+      <FrameKey v-if="ink === 'pencil' && said" class="confirm" @click="emit('confirm')">
         That is right
-      </button>
+      </FrameKey>
     </div>
     <div v-if="open" class="body">
       <slot />

@@ -46,41 +46,37 @@ function stepBy(by: number) {
 <template>
   <div class="number">
     <div class="keys">
-      <button
+      <FrameKey
         v-for="one in usual"
         :key="one"
-        class="key"
-        :class="{ picked: one === value }"
-        type="button"
+        :picked="one === value"
         @click="fresh = true; emit('set', one)"
       >
         {{ shownOf(one) }}
-      </button>
+      </FrameKey>
     </div>
     <div class="stepper">
-      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} less`" @click="stepBy(-step)">
+      <FrameKey :aria-label="`${label}: ${step} ${unit} less`" @click="stepBy(-step)">
         −
-      </button>
+      </FrameKey>
       <label class="box">
         <span class="visually-hidden">{{ label }}, {{ unit }}</span>
-        <input v-model="text" inputmode="decimal" autocomplete="off" :aria-invalid="wrong !== null" @input="typed">
+        <UInput v-model="text" inputmode="decimal" :aria-invalid="wrong !== null" @update:model-value="typed" />
         <span class="unit">{{ unit }}</span>
       </label>
-      <button class="key" type="button" :aria-label="`${label}: ${step} ${unit} more`" @click="stepBy(step)">
+      <FrameKey :aria-label="`${label}: ${step} ${unit} more`" @click="stepBy(step)">
         +
-      </button>
+      </FrameKey>
     </div>
     <div class="pad" role="group" :aria-label="`${label}: keypad`">
-      <button
+      <FrameKey
         v-for="key in PAD"
         :key="key"
-        class="key"
-        type="button"
         :aria-label="key === '⌫' ? 'rub out' : key === '.' ? 'point' : `digit ${key}`"
         @click="press(key)"
       >
         {{ key }}
-      </button>
+      </FrameKey>
     </div>
     <p class="wrong" role="status">
       {{ wrong }}
@@ -123,7 +119,7 @@ function stepBy(by: number) {
   outline: 3px solid var(--ink);
   outline-offset: 2px;
 }
-input {
+:deep(input) {
   flex: 1;
   min-width: 0;
   min-height: 52px;

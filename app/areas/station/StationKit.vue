@@ -102,24 +102,22 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
       </NuxtLink>
     </template>
     <h4>{{ gateId === 'gas' ? 'Regulators, arrestors, hoses' : 'Machine, leads, tools' }}</h4>
-    <button v-if="mayInspect && quick.length > 1" class="key go big" type="button" @click="allWell">
+    <FrameKey v-if="mayInspect && quick.length > 1" look="go" big @click="allWell">
       Looked at all {{ quick.length }}: in order
-    </button>
+    </FrameKey>
     <div v-for="one in here" :key="one.tagId" class="one">
       <div class="thing">
         <NuxtLink :to="`/kit/${one.tagId}`">
           <b>{{ one.item.tag }}</b>
         </NuxtLink>
         <span>{{ one.item.name }}<small :class="`state-${stateOf(one).mark}`">{{ stateOf(one).says }}</small></span>
-        <button
+        <FrameKey
           v-if="mayInspect && one.toDo.length > 0"
-          class="key"
-          type="button"
           :aria-expanded="open === one.tagId"
           @click="open = open === one.tagId ? null : one.tagId"
         >
           Look<span class="visually-hidden"> at {{ one.item.tag }}</span>
-        </button>
+        </FrameKey>
       </div>
       <KitInspect
         v-for="list in open === one.tagId ? one.toDo.slice(0, 1) : []"

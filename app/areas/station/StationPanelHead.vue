@@ -16,9 +16,9 @@ const emit = defineEmits<{ because: [] }>()
         aria-hidden="true"
       ><GateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}
     </h3>
-    <button class="key" type="button" @click="emit('because')">
+    <FrameKey @click="emit('because')">
       Because
-    </button>
+    </FrameKey>
   </div>
 </template>
 

@@ -33,19 +33,17 @@ async function place(personId: string | null) {
       {{ refused }}
     </p>
     <div class="names">
-      <button
+      <FrameKey
         v-for="{ personId, name } in facts.reading?.people"
         :key="personId"
-        class="key"
-        :class="{ picked: personId === placed.station.personId }"
-        type="button"
+        :picked="personId === placed.station.personId"
         @click="place(personId)"
       >
         {{ name }}<small v-if="elsewhere.has(personId)">at bay {{ elsewhere.get(personId) }}</small>
-      </button>
-      <button class="key" type="button" @click="place(null)">
+      </FrameKey>
+      <FrameKey @click="place(null)">
         Nobody
-      </button>
+      </FrameKey>
     </div>
   </section>
 </template>

@@ -66,9 +66,9 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         Bay {{ placed.bay.label }}
         <small>{{ placed.personName ?? 'nobody placed' }}</small>
       </h2>
-      <button v-if="panel" class="key quiet" type="button" @click="go(null)">
+      <FrameKey v-if="panel" look="quiet" @click="go(null)">
         Back to bay {{ placed.bay.label }}
-      </button>
+      </FrameKey>
       <NuxtLink v-else class="key quiet close" to="/">
         Close
       </NuxtLink>
@@ -118,21 +118,21 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         </li>
       </ul>
       <div class="next">
-        <button v-if="!placed.station.stop" class="stop-key" type="button" @click="stopHere">
+        <FrameKey v-if="!placed.station.stop" look="stop" @click="stopHere">
           Stop bay {{ placed.bay.label }}
-        </button>
-        <button v-if="mayHandOver" class="key" type="button" @click="go('handover')">
+        </FrameKey>
+        <FrameKey v-if="mayHandOver" @click="go('handover')">
           Hand over
-        </button>
-        <button v-if="maySet" class="key" type="button" @click="go('who')">
+        </FrameKey>
+        <FrameKey v-if="maySet" @click="go('who')">
           {{ placed.personName ? 'Who' : 'Place somebody' }}
-        </button>
-        <button v-if="maySet" class="key" :class="{ go: first === null || first === 'job' }" type="button" @click="go('job')">
+        </FrameKey>
+        <FrameKey v-if="maySet" :look="first === null || first === 'job' ? 'go' : 'plain'" @click="go('job')">
           {{ !placed.station.job ? 'Set a job' : first === 'job' ? 'Fix first hold: Job' : 'Change job' }}
-        </button>
-        <button v-if="first && first !== 'job'" class="key go" type="button" @click="go(first)">
+        </FrameKey>
+        <FrameKey v-if="first && first !== 'job'" look="go" @click="go(first)">
           Fix first hold: {{ words.gates[first] }}
-        </button>
+        </FrameKey>
       </div>
     </template>
   </div>

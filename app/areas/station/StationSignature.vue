@@ -5,6 +5,8 @@ const emit = defineEmits<{ sign: [signature: { personId: string, pin: string }] 
 const facts = useFacts()
 const personId = ref('')
 const pin = ref('')
+const people = computed(() => facts.reading?.people ?? [])
+const named = (id: string) => people.value.find(person => person.personId === id)?.name ?? id
 const isComplete = computed(() => personId.value !== '' && /^\d{4,8}$/.test(pin.value))
 
 function sign() {
@@ -16,22 +18,13 @@ function sign() {
 
 <template>
   <form class="sign" @submit.prevent="sign">
-    <FrameField v-slot="{ id }" label="Who signs">
-      <select :id="id" v-model="personId" class="entry">
-        <option value="" disabled>
-          choose
-        </option>
-        <option v-for="person in facts.reading?.people" :key="person.personId" :value="person.personId">
-          {{ person.name }}
-        </option>
-      </select>
-    </FrameField>
+    <FrameSelect v-model="personId" label="Who signs" :ids="people.map(person => person.personId)" :named="named" />
     <FrameField v-slot="{ id }" label="PIN">
-      <input :id="id" v-model="pin" class="entry" type="password" inputmode="numeric" maxlength="8" autocomplete="off">
+      <UInput :id="id" v-model="pin" type="password" inputmode="numeric" maxlength="8" />
     </FrameField>
-    <button class="key go" type="submit" :disabled="!isComplete || busy">
+    <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
       {{ does }}
-    </button>
+    </FrameKey>
   </form>
 </template>
 

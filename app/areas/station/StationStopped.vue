@@ -43,30 +43,30 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
         Why? Nothing waits for this answer.
       </p>
       <div class="keys">
-        <button v-for="reason in REASONS" :key="reason" class="key" type="button" @click="give(reason)">
+        <FrameKey v-for="reason in REASONS" :key="reason" @click="give(reason)">
           {{ reason }}
-        </button>
+        </FrameKey>
       </div>
       <form class="own" @submit.prevent="ownWords.trim() && give(ownWords)">
         <label class="visually-hidden" for="own-words">In your own words</label>
-        <input id="own-words" v-model="ownWords" class="text" maxlength="500" placeholder="or in your own words">
-        <button class="key" type="submit" :disabled="!ownWords.trim()">
+        <UInput id="own-words" v-model="ownWords" :ui="{ base: 'text' }" maxlength="500" placeholder="or in your own words" />
+        <FrameKey type="submit" :disabled="!ownWords.trim()">
           Say so
-        </button>
+        </FrameKey>
       </form>
     </template>
     <p v-if="stop.reason === null" class="soft">
       Once somebody has said why, it can be put right and re-opened.
     </p>
-    <button
+    <FrameKey
       v-else-if="mayReopen"
-      class="key go reopen"
-      type="button"
+      look="go"
+      class="reopen"
       :disabled="placed.unsent"
       @click="act('station.reopen', {}, placed.version)"
     >
       Put right: re-open bay {{ placed.bay.label }}
-    </button>
+    </FrameKey>
     <template v-else>
       <p class="soft">
         An instructor or the safety lead re-opens it, also from this screen with a PIN.
@@ -93,7 +93,7 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
   gap: 8px;
   margin-top: 8px;
 }
-.text {
+:deep(.text) {
   flex: 1;
   min-width: 0;
   min-height: 56px;

@@ -212,88 +212,76 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     </section>
 
     <div class="keys" role="group" aria-label="What to do">
-      <button
+      <FrameKey
         v-if="mayWork && !cylinder.isReturned"
-        class="key"
-        :class="{ go: !fact.left }"
-        type="button"
+        :look="!fact.left ? 'go' : 'plain'"
         :aria-expanded="doing === 'read'"
         @click="toggle('read')"
       >
         {{ byWeight ? 'Weigh' : 'Read gauge' }}
-      </button>
+      </FrameKey>
       <template v-if="cylinder.isConnected">
-        <button
+        <FrameKey
           v-if="mayWork"
-          class="key"
-          :class="{ go: !fact.leakTest || fact.leakTest.missing.length > 0 }"
-          type="button"
+          :look="!fact.leakTest || fact.leakTest.missing.length > 0 ? 'go' : 'plain'"
           :aria-expanded="doing === 'joints'"
           @click="toggle('joints')"
         >
           Leak test
-        </button>
-        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
+        </FrameKey>
+        <FrameKey v-if="mayWork" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
           Working pressure
-        </button>
-        <button v-if="mayWork" class="key" type="button" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
+        </FrameKey>
+        <FrameKey v-if="mayWork" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
           Shut down
-        </button>
-        <button v-if="mayUse" class="key" type="button" :disabled="busy" @click="does('cylinder.disconnect', { isCapped: true })">
+        </FrameKey>
+        <FrameKey v-if="mayUse" :disabled="busy" @click="does('cylinder.disconnect', { isCapped: true })">
           Regulator off, cap on
-        </button>
+        </FrameKey>
       </template>
       <template v-else-if="!cylinder.isReturned">
-        <button
+        <FrameKey
           v-if="mayUse && !isOut && !cylinder.isEmpty"
-          class="key"
-          type="button"
           :disabled="settling !== null"
           :aria-expanded="doing === 'connect'"
           @click="toggle('connect')"
         >
           Connect
-        </button>
-        <button v-if="mayUse" class="key" type="button" :aria-expanded="doing === 'move'" @click="toggle('move')">
+        </FrameKey>
+        <FrameKey v-if="mayUse" :aria-expanded="doing === 'move'" @click="toggle('move')">
           Move
-        </button>
-        <button v-if="mayUse" class="key" type="button" :aria-expanded="doing === 'lying'" @click="toggle('lying')">
+        </FrameKey>
+        <FrameKey v-if="mayUse" :aria-expanded="doing === 'lying'" @click="toggle('lying')">
           It lay down
-        </button>
+        </FrameKey>
       </template>
-      <button
+      <FrameKey
         v-if="mayWork && !cylinder.isEmpty && !cylinder.isReturned"
-        class="key"
-        type="button"
         :disabled="busy"
         @click="does('cylinder.note-empty', {})"
       >
         It is empty
-      </button>
-      <button v-if="isOut" class="key" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">
+      </FrameKey>
+      <FrameKey v-if="isOut" :aria-expanded="doing === 'release'" @click="toggle('release')">
         Release
-      </button>
-      <button
+      </FrameKey>
+      <FrameKey
         v-else-if="mayInspect && !cylinder.isReturned"
-        class="key"
-        type="button"
         :aria-expanded="doing === 'tag-out'"
         @click="toggle('tag-out')"
       >
         Tag out
-      </button>
-      <button
+      </FrameKey>
+      <FrameKey
         v-if="mayKeep && !cylinder.isConnected && !cylinder.isReturned"
-        class="key"
-        type="button"
         :disabled="busy"
         @click="does('cylinder.return', {})"
       >
         Back to the supplier
-      </button>
-      <button v-if="!cylinder.isReturned" class="stop-key" type="button" :aria-expanded="doing === 'danger'" @click="toggle('danger')">
+      </FrameKey>
+      <FrameKey v-if="!cylinder.isReturned" look="stop" :aria-expanded="doing === 'danger'" @click="toggle('danger')">
         Leak, fire, heat
-      </button>
+      </FrameKey>
     </div>
     <!-- Below the keys: an answer that comes in never moves a key from under the finger. -->
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
@@ -320,9 +308,9 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       <p v-if="lacks" class="said">
         {{ lacks }}
       </p>
-      <button class="key go" type="submit" :disabled="!readable || busy">
+      <FrameKey look="go" type="submit" :disabled="!readable || busy">
         Write it down
-      </button>
+      </FrameKey>
     </form>
     <section v-else-if="doing === 'connect'" class="doing" aria-label="Connect, step by step">
       <FrameSelect
@@ -333,14 +321,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         none="choose"
       />
       <CylinderSteps v-model="steps" :steps="asked" :named="cylinderWords.connecting" :sources="STEP_SOURCES" />
-      <button
-        class="key go"
-        type="button"
+      <FrameKey
+        look="go"
         :disabled="bayId === '' || steps.length < asked.length || busy"
         @click="does('cylinder.connect', { bayId, steps: [...steps] })"
       >
         {{ steps.length < asked.length ? `${asked.length - steps.length} steps to go` : 'Connected; now the leak test' }}
-      </button>
+      </FrameKey>
     </section>
     <section v-else-if="doing === 'joints'" class="doing" aria-label="Leak test">
       <CylinderJoints :gas="cylinder.gas" @tested="tested" />
@@ -354,26 +341,25 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         Never above <b class="print">{{ q.pressure(limitKPa) }}</b>: beyond it acetylene can burst by itself.
       </p>
       <FrameNumber v-model="deliveryKPa" label="Delivery gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 3000 }" />
-      <button class="key go" type="submit" :disabled="deliveryKPa === undefined || busy">
+      <FrameKey look="go" type="submit" :disabled="deliveryKPa === undefined || busy">
         Write it down
-      </button>
+      </FrameKey>
     </form>
     <section v-else-if="doing === 'shut'" class="doing" aria-label="Shut down, step by step">
       <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="cylinderWords.shutting" :sources="STEP_SOURCES" />
-      <button
-        class="key go"
-        type="button"
+      <FrameKey
+        look="go"
         :disabled="shutting.length < SHUTTING_STEPS.length || busy"
         @click="does('cylinder.shut-down', { steps: [...shutting] })"
       >
         Shut down
-      </button>
+      </FrameKey>
     </section>
     <form v-else-if="doing === 'move'" class="doing" @submit.prevent="spot && does('cylinder.place', spot)">
       <CylinderSpot v-model="spot" :places="places" :others="others" :self="self" />
-      <button class="key go" type="submit" :disabled="!spot || busy">
+      <FrameKey look="go" type="submit" :disabled="!spot || busy">
         It stands there
-      </button>
+      </FrameKey>
     </form>
     <form v-else-if="doing === 'lying'" class="doing" @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })">
       <FrameNumber
@@ -384,9 +370,9 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         optional
         hint="Empty: nobody knows; it then stands a day."
       />
-      <button class="key go" type="submit" :disabled="busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         It stands upright now
-      </button>
+      </FrameKey>
     </form>
     <form
       v-else-if="doing === 'tag-out' || doing === 'release'"
@@ -394,25 +380,25 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       @submit.prevent="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
     >
       <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'What is wrong with it'">
-        <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
+        <UInput :id="id" v-model="words_" maxlength="500" />
       </FrameField>
-      <button class="key go" type="submit" :disabled="!words_.trim() || busy">
+      <FrameKey look="go" type="submit" :disabled="!words_.trim() || busy">
         {{ doing === 'release' ? 'Release it' : 'Tag it out' }}
-      </button>
+      </FrameKey>
     </form>
     <section v-else-if="doing === 'danger'" class="doing" aria-label="What is it?">
       <p>One tap stops the bay, tags it out and says what to do.</p>
       <div class="keys">
-        <button v-for="id in DANGERS" :key="id" class="stop-key" type="button" @click="danger(id)">
+        <FrameKey v-for="id in DANGERS" :key="id" look="stop" @click="danger(id)">
           {{ kitWords.dangers[id] }}
-        </button>
+        </FrameKey>
       </div>
     </section>
     <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="marks && does('cylinder.correct', marks)">
       <CylinderMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
-      <button class="key go" type="submit" :disabled="!marks || busy">
+      <FrameKey look="go" type="submit" :disabled="!marks || busy">
         Write it down
-      </button>
+      </FrameKey>
     </form>
 
     <section class="marks">
@@ -424,18 +410,17 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       <p class="soft">
         {{ cylinderWords.owners[cylinder.owner] }}{{ cylinder.fullM3 ? ` · full ${q.gas(cylinder.fullM3)}` : '' }}{{ cylinder.waterVolumeL ? ` · ${cylinder.waterVolumeL} L of water` : '' }}{{ cylinder.tareKg ? ` · tare ${q.mass(cylinder.tareKg)}` : '' }}{{ cylinder.filledOn ? ` · filled ${day(cylinder.filledOn)}` : '' }}
       </p>
-      <button v-if="mayKeep" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
+      <FrameKey v-if="mayKeep" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
         Write its marks anew
-      </button>
-      <button
+      </FrameKey>
+      <FrameKey
         v-if="session.isCompetent('cylinder') && !cylinder.isConnected"
-        class="key quiet"
-        type="button"
+        look="quiet"
         :aria-expanded="doing === 'withdraw'"
         @click="toggle('withdraw')"
       >
         This tag was typed by mistake
-      </button>
+      </FrameKey>
       <form
         v-if="doing === 'withdraw'"
         class="doing"
@@ -446,11 +431,11 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
           label="What was typed, and what it should be"
           hint="What comes under this tag next is another cylinder; this life stays on record."
         >
-          <input :id="id" v-model="words_" class="entry" maxlength="500" autocomplete="off">
+          <UInput :id="id" v-model="words_" maxlength="500" />
         </FrameField>
-        <button class="key go" type="submit" :disabled="!words_.trim() || busy">
+        <FrameKey look="go" type="submit" :disabled="!words_.trim() || busy">
           Take the tag back
-        </button>
+        </FrameKey>
       </form>
     </section>
     <LogLife :life="reading!.life" :notices="reading!.notices" />

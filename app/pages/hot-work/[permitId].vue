@@ -155,13 +155,13 @@ const watching = computed(() => {
           :busy="busy"
           @read="act('permit.read-gas', $event)"
         />
-        <button v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" class="key" type="button" @click="askAir = true">
+        <FrameKey v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" @click="askAir = true">
           The air was tested all the same
-        </button>
+        </FrameKey>
         <section v-if="isStopOpen" class="part">
           <h3>Nothing is authorised over a stop</h3>
           <FrameField v-slot="{ id }" label="What was put right">
-            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
+            <UInput :id="id" v-model="cleared" maxlength="500" />
           </FrameField>
           <StationSignature :busy="busy || !cleared.trim()" does="Sign: it is put right" @sign="resume" />
         </section>
@@ -169,18 +169,18 @@ const watching = computed(() => {
       </template>
 
       <template v-else-if="phase === 'authorised' || phase === 'working' || phase === 'suspended'">
-        <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
+        <FrameKey v-if="mayTakePost" look="go" big :disabled="busy" @click="act('permit.take-post', {})">
           I am on post
-        </button>
-        <button
+        </FrameKey>
+        <FrameKey
           v-if="phase === 'authorised' && mayWork && !onPost"
-          class="key go big"
-          type="button"
+          look="go"
+          big
           :disabled="busy || permit.posts.length < permit.plan.watchers"
           @click="act('permit.start-work', {}, version())"
         >
           {{ permit.posts.length < permit.plan.watchers ? 'The watch takes its post first' : 'Begin the work' }}
-        </button>
+        </FrameKey>
         <HotworkGas
           v-if="isAirTested(permit) || permit.gas !== null || askAir"
           :permit="permit"
@@ -191,22 +191,22 @@ const watching = computed(() => {
         <section v-if="phase === 'suspended'" class="part">
           <h3>Let it go on</h3>
           <FrameField v-slot="{ id }" label="What was put right">
-            <input :id="id" v-model="cleared" class="entry" maxlength="500" autocomplete="off">
+            <UInput :id="id" v-model="cleared" maxlength="500" />
           </FrameField>
           <StationSignature :busy="busy || !cleared.trim()" does="Sign: the work goes on" @sign="resume" />
         </section>
         <div class="keys">
-          <button v-if="!onPost" class="stop-key" type="button" :aria-expanded="stopping" @click="stopping = !stopping">
+          <FrameKey v-if="!onPost" look="stop" :aria-expanded="stopping" @click="stopping = !stopping">
             Stop this work
-          </button>
-          <button v-if="mayWork && phase !== 'authorised'" class="key" type="button" :disabled="busy" @click="act('permit.end-work', {})">
+          </FrameKey>
+          <FrameKey v-if="mayWork && phase !== 'authorised'" :disabled="busy" @click="act('permit.end-work', {})">
             The work has ended
-          </button>
+          </FrameKey>
         </div>
         <div v-if="stopping" class="keys">
-          <button v-for="cause in SPOKEN_CAUSES" :key="cause" class="key" type="button" @click="stop(cause)">
+          <FrameKey v-for="cause in SPOKEN_CAUSES" :key="cause" @click="stop(cause)">
             {{ hotworkWords.spokenCauses[cause] }}
-          </button>
+          </FrameKey>
         </div>
       </template>
 
@@ -215,31 +215,31 @@ const watching = computed(() => {
           No arc here. {{ permit.plan.afterMin }} min with a watch on post; a gap of more than {{ permit.plan.gapMin }} min, or a new arc,
           begins them again.
         </p>
-        <button v-if="mayTakePost" class="key go big" type="button" :disabled="busy" @click="act('permit.take-post', {})">
+        <FrameKey v-if="mayTakePost" look="go" big :disabled="busy" @click="act('permit.take-post', {})">
           I am on post
-        </button>
+        </FrameKey>
       </template>
 
       <template v-else-if="phase === 'monitoring'">
-        <button
+        <FrameKey
           v-if="mayHere('work-permit', 'permit.round')"
-          class="key go big"
-          type="button"
+          look="go"
+          big
           :disabled="busy"
           @click="act('permit.round', { watcherId: me })"
         >
           Looked again: nothing
-        </button>
-        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
+        </FrameKey>
+        <FrameKey look="stop" @click="stop('fire-or-smoke')">
           Smoke, smell or heat
-        </button>
+        </FrameKey>
         <section v-if="toRestore.length > 0" class="part">
           <h3>Put back</h3>
           <p v-for="{ id } in toRestore" :key="id" class="restore">
             {{ hotworkWords.precautions[id] }}
-            <button class="key" type="button" :disabled="busy" @click="act('permit.restore', { precaution: id })">
+            <FrameKey :disabled="busy" @click="act('permit.restore', { precaution: id })">
               Put back<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
-            </button>
+            </FrameKey>
           </p>
         </section>
         <section v-if="monitoringIsOver" class="part">
@@ -249,7 +249,7 @@ const watching = computed(() => {
               {{ missedLooks === 1 ? 'One look was missed.' : `${missedLooks} looks were missed.` }} Look now; closing says so on the paper.
             </p>
             <FrameField v-slot="{ id }" label="Why it may be closed all the same">
-              <input :id="id" v-model="despite" class="entry" maxlength="500" autocomplete="off">
+              <UInput :id="id" v-model="despite" maxlength="500" />
             </FrameField>
           </template>
           <StationSignature
@@ -313,9 +313,9 @@ const watching = computed(() => {
         </div>
       </dl>
       <div v-if="!STOP_SHOWN.includes(phase)" class="keys">
-        <button class="stop-key" type="button" @click="stop('fire-or-smoke')">
+        <FrameKey look="stop" @click="stop('fire-or-smoke')">
           Smoke, smell or heat here
-        </button>
+        </FrameKey>
       </div>
       <div class="keys">
         <a
@@ -325,46 +325,39 @@ const watching = computed(() => {
           target="_blank"
           rel="noopener"
         >Paper to print</a>
-        <button
+        <FrameKey
           v-if="!hasEnded(phase) && phase !== 'watch' && phase !== 'monitoring' && permit.authorisedBy"
-          class="key"
-          type="button"
           :aria-expanded="more"
           @click="more = !more"
         >
           Longer, other hands, take back
-        </button>
-        <button v-if="phase !== 'working'" class="key" type="button" @click="act('permit.report-arc', { place: permit.request.place })">
+        </FrameKey>
+        <FrameKey v-if="phase !== 'working'" @click="act('permit.report-arc', { place: permit.request.place })">
           An arc was struck here
-        </button>
+        </FrameKey>
       </div>
       <section v-if="more" class="part">
         <h3>Longer</h3>
         <div class="keys">
-          <button
+          <FrameKey
             v-for="hours in [1, 2, 3]"
             :key="hours"
-            class="key"
-            :class="{ picked: extendTo === hours }"
-            type="button"
-            :aria-pressed="extendTo === hours"
+            :picked="extendTo === hours"
             @click="extendTo = hours"
           >
             {{ hours }} h
-          </button>
+          </FrameKey>
         </div>
         <StationSignature :busy="busy" does="Extend it" @sign="extend" />
         <h3>Another authoriser takes it over</h3>
         <StationSignature :busy="busy" does="I answer for it from now on" @sign="sign('permit.take-over', {}, $event)" />
-        <button
+        <FrameKey
           v-if="session.may('authorise-permit')"
-          class="key"
-          type="button"
           :disabled="busy"
           @click="act('permit.revoke', { reason: 'Taken back' }, version())"
         >
           Take the permit back
-        </button>
+        </FrameKey>
       </section>
       <LogLife :life="reading.life" :notices="reading.notices" />
     </template>

@@ -133,68 +133,62 @@ function submit() {
         <span
           :class="one.mayUse ? '' : 'state-hold'"
         >{{ list.every.unit === 'use' ? one.state === 'in-date' ? 'done today' : 'to do today' : dueWords(one.dueOn, one.state) }}</span>
-        <button
+        <FrameKey
           v-if="mayInspect && !item.isRetired"
-          class="key"
-          :class="{ go: !one.mayUse && !item.taggedOut }"
-          type="button"
+          :look="!one.mayUse && !item.taggedOut ? 'go' : 'plain'"
           @click="toggle(list.id)"
         >
           Do it<span class="visually-hidden"> for {{ kitWords.lists(list.id) }}</span>
-        </button>
+        </FrameKey>
       </div>
     </template>
     <div v-if="!item.isRetired" class="keys" role="group" aria-label="What to do">
-      <button v-if="item.taggedOut" class="key go" type="button" :aria-expanded="doing === 'release'" @click="toggle('release')">
+      <FrameKey v-if="item.taggedOut" look="go" :aria-expanded="doing === 'release'" @click="toggle('release')">
         Release
-      </button>
-      <button v-else-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
+      </FrameKey>
+      <FrameKey v-else-if="mayInspect" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
         Tag out
-      </button>
-      <button v-if="mayInspect" class="key" type="button" :aria-expanded="doing === 'event'" @click="toggle('event')">
+      </FrameKey>
+      <FrameKey v-if="mayInspect" :aria-expanded="doing === 'event'" @click="toggle('event')">
         Something happened to it
-      </button>
-      <button
+      </FrameKey>
+      <FrameKey
         v-if="session.may('assign-kit', { bayId: null, areaId: null })"
-        class="key"
-        type="button"
         :aria-expanded="doing === 'assign'"
         @click="toggle('assign')"
       >
         Give to
-      </button>
-      <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
+      </FrameKey>
+      <FrameKey v-if="session.may('keep-store')" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
         Its plate
-      </button>
-      <button v-if="session.may('keep-store')" class="key" type="button" :aria-expanded="doing === 'retire'" @click="toggle('retire')">
+      </FrameKey>
+      <FrameKey v-if="session.may('keep-store')" :aria-expanded="doing === 'retire'" @click="toggle('retire')">
         Out for good
-      </button>
+      </FrameKey>
     </div>
     <form v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @submit.prevent="submit">
       <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'Why'">
-        <input :id="id" v-model="text" class="entry" maxlength="500" autocomplete="off">
+        <UInput :id="id" v-model="text" maxlength="500" />
       </FrameField>
-      <button class="key go" type="submit" :disabled="!text.trim() || busy">
+      <FrameKey look="go" type="submit" :disabled="!text.trim() || busy">
         {{ doing === 'release' ? 'Release it' : doing === 'retire' ? 'Never use it again' : 'Tag it out' }}
-      </button>
+      </FrameKey>
     </form>
     <div v-else-if="doing === 'event'" class="doing keys" role="group" aria-label="What happened">
-      <button
+      <FrameKey
         v-for="event in ITEM_EVENTS"
         :key="event"
-        class="key"
-        type="button"
         :disabled="busy"
         @click="does('item.note-event', { event })"
       >
         {{ kitWords.itemEvents[event] }}
-      </button>
+      </FrameKey>
     </div>
     <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">
       <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
-      <button class="key go" type="submit" :disabled="busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         There it goes
-      </button>
+      </FrameKey>
     </form>
     <form
       v-else-if="doing === 'correct'"
@@ -202,12 +196,12 @@ function submit() {
       @submit.prevent="does('item.correct', { name: name.trim() || item.name, marks }, true)"
     >
       <FrameField v-slot="{ id }" label="Name people know it by">
-        <input :id="id" v-model="name" class="entry" maxlength="80" autocomplete="off">
+        <UInput :id="id" v-model="name" maxlength="80" />
       </FrameField>
       <KitMarks v-model="marks" :kind="item.kind" :known="item.marks" />
-      <button class="key go" type="submit" :disabled="busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         Write it down
-      </button>
+      </FrameKey>
     </form>
     <p v-if="item.marks.madeOn" class="soft">
       Made on {{ day(item.marks.madeOn) }}.

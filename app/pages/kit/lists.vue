@@ -145,27 +145,27 @@ const everyWords = ({ every }: CheckList) =>
           </li>
         </ul>
         <div v-if="mayKeep" class="keys">
-          <button class="key" type="button" @click="edit(list)">
+          <FrameKey @click="edit(list)">
             Edit<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
-          </button>
-          <button class="key" type="button" :disabled="busy" @click="dropList(list.id)">
+          </FrameKey>
+          <FrameKey :disabled="busy" @click="dropList(list.id)">
             Drop<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
-          </button>
+          </FrameKey>
         </div>
       </section>
       <p v-for="list in dropped" :key="list.id" class="said">
         {{ kitWords.lists(list.id) }} was dropped here. Law may still ask for it.
-        <button v-if="mayKeep" class="key" type="button" @click="edit(list)">
+        <FrameKey v-if="mayKeep" @click="edit(list)">
           Take it up again
-        </button>
+        </FrameKey>
       </p>
       <form v-if="mayKeep" class="new" @submit.prevent="newName.trim() && begin()">
         <FrameField v-slot="{ id }" label="A list of your own">
-          <input :id="id" v-model="newName" class="entry" maxlength="40" autocomplete="off" placeholder="its name">
+          <UInput :id="id" v-model="newName" maxlength="40" placeholder="its name" />
         </FrameField>
-        <button class="key" type="submit" :disabled="!newName.trim()">
+        <FrameKey type="submit" :disabled="!newName.trim()">
           Begin
-        </button>
+        </FrameKey>
       </form>
     </template>
     <form v-else class="edit" @submit.prevent="save">
@@ -192,35 +192,29 @@ const everyWords = ({ every }: CheckList) =>
         />
       </div>
       <div class="keys">
-        <button
+        <FrameKey
           v-if="unit !== 'use'"
-          class="key"
-          :class="{ picked: atMonthEnd }"
-          :aria-pressed="atMonthEnd"
-          type="button"
+          :picked="atMonthEnd"
           @click="atMonthEnd = !atMonthEnd"
         >
           by the end of the month
-        </button>
-        <button class="key" :class="{ picked: isCompetent }" :aria-pressed="isCompetent" type="button" @click="isCompetent = !isCompetent">
+        </FrameKey>
+        <FrameKey :picked="isCompetent" @click="isCompetent = !isCompetent">
           only by somebody named
-        </button>
+        </FrameKey>
       </div>
       <p class="label">
         Due again when it was
       </p>
       <div class="keys">
-        <button
+        <FrameKey
           v-for="event in ITEM_EVENTS"
           :key="event"
-          class="key"
-          :class="{ picked: triggers.includes(event) }"
-          :aria-pressed="triggers.includes(event)"
-          type="button"
+          :picked="triggers.includes(event)"
           @click="toggle(event)"
         >
           {{ kitWords.itemEvents[event] }}
-        </button>
+        </FrameKey>
       </div>
       <p class="label">
         Checks
@@ -246,31 +240,31 @@ const everyWords = ({ every }: CheckList) =>
               @update:model-value="limit(check, 'atMost', $event)"
             />
           </template>
-          <button class="key" type="button" @click="drop(check.id)">
+          <FrameKey @click="drop(check.id)">
             Take out<span class="visually-hidden"> {{ checkWords(check) }}</span>
-          </button>
+          </FrameKey>
         </li>
       </ul>
       <div v-if="unused.length > 0" class="keys">
-        <button v-for="id in unused" :key="id" class="key" type="button" @click="addBuiltIn(id)">
+        <FrameKey v-for="id in unused" :key="id" @click="addBuiltIn(id)">
           + {{ checkWords({ id }) }}
-        </button>
+        </FrameKey>
       </div>
       <div class="new">
         <FrameField v-slot="{ id }" label="A check of your own, said as it should be">
-          <input :id="id" v-model="newText" class="entry" maxlength="160" autocomplete="off" @keydown.enter.prevent="addOwn">
+          <UInput :id="id" v-model="newText" maxlength="160" @keydown.enter.prevent="addOwn" />
         </FrameField>
-        <button class="key" type="button" :disabled="!newText.trim()" @click="addOwn">
+        <FrameKey :disabled="!newText.trim()" @click="addOwn">
           Add
-        </button>
+        </FrameKey>
       </div>
       <div class="keys">
-        <button class="key" type="button" @click="editing = null">
+        <FrameKey @click="editing = null">
           Leave it as it was
-        </button>
-        <button class="key go" type="submit" :disabled="!isComplete || busy">
+        </FrameKey>
+        <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
           Save version {{ editing.version + 1 }}
-        </button>
+        </FrameKey>
       </div>
     </form>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">

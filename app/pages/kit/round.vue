@@ -95,15 +95,15 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
         <p v-if="next.toDo.length > 1" class="soft">
           Then {{ next.toDo.slice(1).map(({ id }) => kitWords.lists(id)).join(', ') }}.
         </p>
-        <button class="key" type="button" @click="later(next.tagId)">
+        <FrameKey @click="later(next.tagId)">
           Not here now: later
-        </button>
+        </FrameKey>
       </section>
       <section v-else class="said is-open">
         <p><b>The round is done.</b> {{ out > 0 ? `${out} tagged out.` : 'Everything in use is in service.' }}</p>
-        <button v-if="skipped.length > 0 && open.length > 0" class="key" type="button" @click="skipped = []">
+        <FrameKey v-if="skipped.length > 0 && open.length > 0" @click="skipped = []">
           Go back to the {{ open.length }} left for later
-        </button>
+        </FrameKey>
       </section>
       <KitTagEntry label="Jump to a tag" @found="found" />
       <details>

@@ -46,11 +46,11 @@ const isLive = computed(() => reading.value?.phase === 'working')
     >
       <h1>Permit by its code</h1>
       <FrameField v-slot="{ id }" label="The code on the paper" hint="HW- and six letters or figures">
-        <input :id="id" v-model="typed" class="entry" maxlength="12" autocomplete="off" autocapitalize="characters" spellcheck="false">
+        <UInput :id="id" v-model="typed" maxlength="12" autocapitalize="characters" spellcheck="false" />
       </FrameField>
-      <button class="key go" type="submit" :disabled="!typed.trim()">
+      <FrameKey look="go" type="submit" :disabled="!typed.trim()">
         Open
-      </button>
+      </FrameKey>
     </form>
     <template v-else-if="reading">
       <p class="soft">
