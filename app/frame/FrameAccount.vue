@@ -1,32 +1,19 @@
 <script setup lang="ts">
 const session = useSession()
-const open = ref(false)
 const look = useColorMode()
 const root = useTemplateRef('root')
-
+const { isOpen, toggle, close } = useSheet(root)
 const toggleLook = () => {
   look.preference = look.value === 'dark' ? 'light' : 'dark'
 }
-const closeOutside = (event: Event) => {
-  if (!root.value?.contains(event.target as Node)) open.value = false
-}
-onMounted(() => document.addEventListener('pointerdown', closeOutside))
-onUnmounted(() => document.removeEventListener('pointerdown', closeOutside))
-const route = useRoute()
-watch(
-  () => route.fullPath,
-  () => {
-    open.value = false
-  },
-)
 </script>
 
 <template>
-  <div ref="root" class="account" @keydown.escape="open = false">
-    <FrameKey look="bare" class="who" :aria-expanded="open" @click="open = !open">
+  <div ref="root" class="account" @keydown.escape="close">
+    <FrameKey look="bare" class="who" :aria-expanded="isOpen" @click="toggle">
       <span class="name chalk">{{ session.person?.name }}</span>
     </FrameKey>
-    <div v-if="open" class="sheet">
+    <div v-if="isOpen" class="sheet">
       <p class="soft">
         Signed in as {{ session.person?.roles.map(role => words.roles[role]).join(', ') }}.
       </p>
@@ -35,6 +22,12 @@ watch(
       </FrameKey>
       <NuxtLink class="key" to="/my-sign-in">
         My sign-in
+      </NuxtLink>
+      <NuxtLink class="key" to="/house-rules" prefetch-on="interaction">
+        House rules
+      </NuxtLink>
+      <NuxtLink v-if="session.may('set-up-site')" class="key" to="/set-up" prefetch-on="interaction">
+        Set-up
       </NuxtLink>
       <FrameKey @click="session.signOut()">
         Sign out

@@ -7,8 +7,6 @@ const links = computed(() => [
   { to: '/kit', label: 'Kit', show: true },
   { to: '/hot-work', label: 'Hot work', show: true },
   { to: '/people', label: 'People', show: session.may('manage-people') },
-  { to: '/set-up', label: 'Set-up', show: session.may('set-up-site') },
-  { to: '/house-rules', label: 'House rules', show: true },
   { to: '/log', label: 'Log', show: session.may('read-records') },
 ].filter(({ show }) => show))
 const route = useRoute()
@@ -33,7 +31,10 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
         {{ label }}
       </NuxtLink>
     </nav>
-    <FrameCommandLine class="line" />
+    <div class="ask">
+      <FrameCommandLine class="line" />
+      <FrameNotices />
+    </div>
   </header>
 </template>
 
@@ -41,7 +42,7 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
 .head {
   display: flex;
   align-items: center;
-  gap: 0 16px;
+  gap: 0 10px;
   min-height: 60px;
   padding-left: 20px;
   border-bottom: 3px solid var(--ink);
@@ -75,7 +76,7 @@ nav a {
   display: flex;
   align-items: center;
   min-height: 56px;
-  padding: 0 11px;
+  padding: 0 8px;
   font-weight: 650;
   color: var(--soft);
   white-space: nowrap;
@@ -89,14 +90,21 @@ nav a[aria-current] {
   display: grid;
   place-items: center;
   min-height: 56px;
-  padding: 0 10px;
+  padding: 0 6px;
   font-weight: 850;
   color: var(--stop);
   text-decoration: underline;
   text-underline-offset: 4px;
 }
-.line {
+.ask {
   order: 3;
+  flex: 1 1 320px;
+  min-width: 0;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.line {
   flex: 1 1 200px;
   min-width: 150px;
 }
@@ -146,7 +154,7 @@ nav a[aria-current] {
     border-bottom: 1px solid var(--rule);
     padding-left: 4px;
   }
-  .line {
+  .ask {
     order: -1;
     flex: none;
     margin: 8px 12px;

@@ -18,7 +18,6 @@ watch(() => session.person, (person) => {
   <div class="frame">
     <FrameHeader />
     <FrameUnheard />
-    <FrameNotices />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
     <slot v-if="facts.reading" />
     <p v-else class="wait soft" role="status">

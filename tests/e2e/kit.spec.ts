@@ -46,6 +46,7 @@ test('a full round with a failed arrestor closes two bays on another screen at o
   await expect(row(board, '10', /Gas hold/)).toBeVisible({ timeout: 3000 })
   await expect(row(board, '11', /Gas hold/)).toBeVisible()
   await expect(phone.getByText('not yet seen').first()).toBeVisible()
+  await board.getByRole('button', { name: /to see$/ }).click()
   const told = board.getByLabel('What you were told')
   await expect(told.getByText('FA-3 is tagged out: Sooted inside.')).toBeVisible()
   await told.locator('p', { hasText: 'FA-3' }).getByRole('button', { name: 'Seen' }).click()

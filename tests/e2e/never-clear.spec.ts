@@ -51,10 +51,10 @@ test('signed out and offline, a stop is kept, said in large words, and heard whe
   await tablet.route('**/api/v1/floor', route => route.abort())
   await signIn(tablet, served, 'imke')
   await tablet.context().setOffline(true)
-  await expect(tablet.getByText('The shop is not heard.')).toBeVisible()
+  await expect(tablet.getByText('The shop is not heard')).toBeVisible()
   await tablet.unroute('**/api/v1/floor')
   await tablet.context().setOffline(false)
-  await expect(tablet.getByText('The shop is not heard.')).toHaveCount(0)
+  await expect(tablet.getByText('The shop is not heard')).toHaveCount(0)
   await expect(tablet.getByRole('link', { name: /^Bay 1, / })).toBeVisible()
   await tablet.context().setOffline(true)
   // At once, and with what still counts.

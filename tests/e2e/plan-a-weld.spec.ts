@@ -246,6 +246,7 @@ test('a refusal that comes after a reload is told, not lost', async ({ page, con
   expect(raced.status()).toBe(200)
   await page.reload()
   await context.unroute('**/api/v1/commands')
+  await page.getByRole('button', { name: /Refused$/ }).click()
   await expect(page.getByText(/Something you did earlier was refused: Somebody else changed this/)).toBeVisible({ timeout: 15_000 })
   await page.getByRole('paragraph').filter({ hasText: 'Something you did earlier' }).getByRole('button', { name: 'Seen' }).click()
   await expect(page.getByText(/Something you did earlier/)).toHaveCount(0)

@@ -18,6 +18,7 @@ test('the lead names somebody competent, and a house rule about cylinders says w
   await page.getByRole('button', { name: 'Name them' }).click()
   await expect(page.getByText('Named competent for: grinder, regulator')).toBeVisible()
 
+  await page.locator('.account').getByRole('button').first().click()
   await page.getByRole('link', { name: 'House rules' }).click()
   await page.getByRole('button', { name: 'holds the bay' }).click()
   const preview = page.getByRole('region', { name: 'What would change' })

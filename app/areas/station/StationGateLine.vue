@@ -64,7 +64,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
 .line {
   display: flex;
   border-bottom: 1px solid var(--rule);
-  min-height: 52px;
+  min-height: 56px;
 }
 .main {
   flex: 1;
@@ -97,12 +97,13 @@ b small.age {
   color: var(--soft);
   font-size: 13px;
   font-weight: 550;
+  white-space: nowrap;
 }
 .says {
   font-size: 15px;
   line-height: 1.25;
   display: -webkit-box;
-  -webkit-line-clamp: 5;
+  -webkit-line-clamp: 2;
   -webkit-box-orient: vertical;
   overflow: hidden;
 }

@@ -3,11 +3,16 @@ import type { RuleSetAnswer, ShadeAnswer } from '#core/shade/shade-question'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 
-/** The shade to start at, large; every school beside it, the one that binds in heavy print. */
-const { answer } = defineProps<{ answer: ShadeAnswer }>()
+/**
+ * The shade to start at, large; every school beside it, the one that binds in heavy print. In brief, the one that binds alone: the
+ * others stand in the Because of Eyes.
+ */
+const { answer, brief = false } = defineProps<{ answer: ShadeAnswer, brief?: boolean }>()
 const facts = useFacts()
 const q = useQuantities()
 const inForce = computed(() => ruleSetsInForce(shadeRulesOf(facts.rules)))
+
+const binding = computed(() => answer.ruleSets.find(({ ruleSet }) => ruleSet === answer.bindingRuleSet) ?? null)
 
 const range = ({ suggested }: RuleSetAnswer): string =>
   suggested === null
@@ -18,7 +23,11 @@ const range = ({ suggested }: RuleSetAnswer): string =>
 </script>
 
 <template>
-  <div class="shade">
+  <p v-if="brief" class="brief">
+    <b class="print">{{ answer.start === null ? '–' : q.shade(answer.start) }}</b>
+    <span>{{ answer.start === null ? 'no shade known' : 'start at shade' }}<small v-if="binding && binding.minimum !== null">never under <b class="print">{{ q.shade(binding.minimum) }}</b>: {{ words.ruleSets[binding.ruleSet] }} binds</small></span>
+  </p>
+  <div v-else class="shade">
     <p class="num">
       <small>{{ answer.start === null ? 'shade' : 'start at shade' }}</small>
       <span class="print">{{ answer.start === null ? '–' : q.shade(answer.start) }}</span>
@@ -67,6 +76,27 @@ const range = ({ suggested }: RuleSetAnswer): string =>
   align-items: start;
   border-top: 2px solid var(--ink);
   padding-top: 8px;
+}
+.brief {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  border-top: 2px solid var(--ink);
+  padding-top: 4px;
+  font-weight: 650;
+  line-height: 1.2;
+}
+.brief > b {
+  font-size: 44px;
+  line-height: 1;
+  font-weight: 900;
+  letter-spacing: -0.04em;
+}
+.brief small {
+  display: block;
+  font-size: 15px;
+  font-weight: 550;
+  color: var(--soft);
 }
 .num {
   font-size: 74px;

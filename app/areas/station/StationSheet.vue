@@ -104,7 +104,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <p v-if="placed.station.handover" class="handover" :class="{ 'state-hold': leftOpen > 0 }">
         {{ leftOpen > 0 ? `Handed over with ${leftOpen} not done.` : 'Handed over in order.' }} <span class="soft">{{ handedAt }}</span>
       </p>
-      <StationShade v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
+      <StationShade v-if="placed.verdict.shade" brief :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
           <StationGateLine
