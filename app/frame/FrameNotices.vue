@@ -68,8 +68,10 @@ const first = computed<{ readonly says: string, readonly tone: 'stop' | 'hold' |
   if (outbox.diskFails) return { says: 'This device keeps nothing', tone: 'stop' }
   if (outbox.refusedLater.length > 0) return { says: 'Refused', tone: 'hold' }
   if (trouble.value.length > 0) return { says: 'A clock stands still', tone: 'hold' }
-  const isStopped = unseen.value.some(({ what }) => what.severity === 'stop')
-  return { says: unseen.value.length > 0 ? 'to see' : 'waits', tone: isStopped ? 'stop' : 'hold' }
+  // What stops something is said in its own words: a screen on the wall is read, and nobody presses it.
+  const stops = unseen.value.find(({ what }) => what.severity === 'stop')
+  if (stops) return { says: lookup.say(stops.what).message, tone: 'stop' }
+  return { says: unseen.value.length > 0 ? 'to see' : 'waits', tone: 'hold' }
 })
 /** What was read and done closes the list with its last row. */
 watch(count, (left) => {

@@ -1,8 +1,13 @@
 import type { Assignment } from '#core/streams/kit-item/kit-item'
 import { baysServed } from '#core/streams/kit-item/kit-item'
 
+/** Bays, people and places as they are called here. */
+export interface Where {
+  readonly placeOf: (assignment: Assignment) => string
+}
+
 /** Where a thing is used, in words. */
-export function useWhere() {
+export function useWhere(): Where {
   const facts = useFacts()
   const lookup = useLookup()
   const placeOf = (assignment: Assignment): string => {

@@ -7,6 +7,7 @@ import { saidOf, whoDid } from '~/areas/log/useLogWords'
 import { HOUSE_RULES_STREAM, readStreamId, SEAL_STREAM, SITE_STREAM, stationStream } from '#core/ids/streams'
 
 const facts = useFacts()
+const called = useWhere()
 const lookup = useLookup()
 const session = useSession()
 /** A seal speaks for the whole record: its sheet is for who reads all of it. */
@@ -85,7 +86,7 @@ const format = computed(
             {{ where(entry.streamId) }}
           </td>
           <td class="wide">
-            {{ saidOf(entry, facts.rules.units) }}
+            {{ saidOf(entry, facts.rules.units, called) }}
             <a
               v-if="entry.type === 'day-sealed' && readsAll"
               class="key link sheet"

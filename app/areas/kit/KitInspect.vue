@@ -111,7 +111,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
         <UInput :id="id" v-model="remark" maxlength="500" />
       </FrameField>
       <FrameKey look="go" big :disabled="busy || judged.result === 'open'" @click="send(answers)">
-        {{ failed ? `Record, and tag ${tag} out` : judged.result === 'open' ? `${judged.missing.length} to answer` : 'Record: passed' }}
+        {{ failed ? `Record, and tag ${tag} out` : judged.result === 'open' ? judged.missing.length === 1 ? 'One check to answer first' : `${judged.missing.length} checks to answer first` : 'Record: passed' }}
       </FrameKey>
     </template>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">

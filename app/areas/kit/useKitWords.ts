@@ -1,8 +1,8 @@
 import type { CylinderEvent } from '#core/streams/cylinder/cylinder'
 import type { KitItemEvent } from '#core/streams/kit-item/kit-item'
-import { baysServed } from '#core/streams/kit-item/kit-item'
 import type { Quantities } from '#shared/words/quantities'
 import { kitWords } from '#shared/words/en/kit-words'
+import type { Where } from '~/frame/useWhere'
 
 type KitEvent = KitItemEvent | CylinderEvent
 type KitPayload<Type extends KitEvent['type']> = Extract<KitEvent, { readonly type: Type }>['payload']
@@ -10,7 +10,7 @@ type KitPayload<Type extends KitEvent['type']> = Extract<KitEvent, { readonly ty
 const counted = (count: number, one: string, many: string): string => count === 1 ? `one ${one}` : `${count} ${many}`
 
 /** A line of the life of a thing or a cylinder; null for an event of something else. */
-export function saidOfKit(type: string, payload: unknown, q: Quantities): string | null {
+export function saidOfKit(type: string, payload: unknown, q: Quantities, where: Where): string | null {
   switch (type as KitEvent['type']) {
     case 'item-registered': {
       const { kind, name } = payload as KitPayload<'item-registered'>
@@ -20,15 +20,9 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities): string
       return `Name and marks written anew: ${(payload as KitPayload<'item-corrected'>).name}`
     case 'item-assigned': {
       const { assignment } = payload as KitPayload<'item-assigned'>
-      return assignment
-        ? `Given to ${
-          assignment.to === 'bay'
-            ? baysServed(assignment)
-                .map(id => id.replaceAll('-', ' '))
-                .join(', ')
-            : assignment.id.replaceAll('-', ' ')
-        }`
-        : 'Taken back into the store'
+      if (assignment === null) return 'Taken back into the store'
+      if (assignment.to === 'permit') return 'Given to hot work'
+      return `${assignment.to === 'place' ? 'Kept at' : 'Given to'} ${where.placeOf(assignment)}`
     }
     case 'item-inspected': {
       const { listId, listVersion, result, failed, remark } = payload as KitPayload<'item-inspected'>
@@ -65,7 +59,7 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities): string
       return lyingMin === null ? 'It lay, nobody knows for how long' : `It lay for ${q.minutes(lyingMin)}`
     }
     case 'cylinder-placed':
-      return `Put to ${(payload as KitPayload<'cylinder-placed'>).placeId}`
+      return `Moved to ${(payload as KitPayload<'cylinder-placed'>).placeId.replaceAll('-', ' ')}`
     case 'cylinder-read': {
       const reading = payload as KitPayload<'cylinder-read'>
       return reading.by === 'pressure'
@@ -74,7 +68,7 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities): string
     }
     case 'cylinder-connected': {
       const { bayId, steps } = payload as KitPayload<'cylinder-connected'>
-      return `Connected at ${bayId}, ${steps.length} steps done`
+      return `Connected at ${where.placeOf({ to: 'bay', id: bayId })}, ${steps.length} steps done`
     }
     case 'joints-tested': {
       const leaking = Object.values((payload as KitPayload<'joints-tested'>).joints).filter(tight => !tight).length

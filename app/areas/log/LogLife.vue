@@ -4,6 +4,7 @@ import type { LifeEntry, NoticeReading } from '#shared/contract/readings'
 /** A thing's whole life, newest first, and who was told of it: told means seen. */
 const { life, notices } = defineProps<{ life: readonly LifeEntry[] | null, notices: readonly NoticeReading[] }>()
 const facts = useFacts()
+const called = useWhere()
 const lookup = useLookup()
 const { moment, time } = useDates()
 const newest = computed(() => notices[0] ?? null)
@@ -32,7 +33,7 @@ const newest = computed(() => notices[0] ?? null)
     <ol v-else>
       <li v-for="entry in life" :key="entry.position">
         <span class="when print">{{ moment(entry.at) }}</span>
-        <span class="chalk">{{ saidOf(entry, facts.rules.units) }}</span>
+        <span class="chalk">{{ saidOf(entry, facts.rules.units, called) }}</span>
         <span class="soft">{{ whoDid(entry) }}</span>
       </li>
     </ol>

@@ -16,6 +16,7 @@ import type { CompetenceId } from '#core/ids/vocabulary'
 import { quantitiesIn } from '#shared/words/quantities'
 import { speak } from '#shared/words/speak'
 import type { LogEntry } from '#shared/contract/readings'
+import type { Where } from '~/frame/useWhere'
 
 type Payload<Event extends { readonly type: string, readonly payload: unknown }, Type extends Event['type']> = Extract<
   Event,
@@ -24,7 +25,7 @@ type Payload<Event extends { readonly type: string, readonly payload: unknown },
 type StationPayload<Type extends StationEvent['type']> = Payload<StationEvent, Type>
 
 /** One line of the record in plain words. A type this page does not know is shown by its own name. */
-export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, units: UnitSystem): string {
+export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, units: UnitSystem, where: Where): string {
   const q = quantitiesIn(units)
   switch (type) {
     case 'site-opened':
@@ -162,7 +163,7 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     case 'day-sealed':
       return `Day ${(payload as { day: string }).day} sealed`
     default:
-      return saidOfKit(type, payload, q) ?? saidOfPermit(type, payload) ?? type
+      return saidOfKit(type, payload, q, where) ?? saidOfPermit(type, payload) ?? type
   }
 }
 

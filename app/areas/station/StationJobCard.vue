@@ -436,9 +436,7 @@ async function clear() {
           No job
         </FrameKey>
         <FrameKey look="go" :disabled="!job || saving" @click="save">
-          Set {{ others.length > 0 ? `on ${others.length + 1} bays` : 'this job' }}<template v-if="missing.length > 0">
-            , {{ missing.length }} to say
-          </template>
+          {{ others.length > 0 ? `Set on ${others.length + 1} bays` : 'Set this job' }}{{ missing.length > 0 ? `, ${missing.length} to say` : '' }}
         </FrameKey>
       </div>
     </div>

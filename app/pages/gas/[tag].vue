@@ -188,7 +188,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     <p v-if="settling" class="said">
       <b
         class="clock print"
-      >{{ settling }}</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
+      >{{ settling }} more.</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
     </p>
     <ul v-if="worst.length > 0" class="worst">
       <li v-for="(one, index) in worst" :key="index" class="said" :class="{ 'is-stop': one.severity === 'stop' }">

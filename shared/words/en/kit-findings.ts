@@ -137,10 +137,10 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'gate.facts-stale': ({ tag }) => [`What is known of ${tag} is from another day.`, 'Wait for the server, or look at it again.'],
   'gate.item-missing': ({ kind, needed, here }) => [
     here === 0
-      ? `No ${kit.equipmentKinds[kind]} is assigned to this bay.`
-      : `Only ${here} ${kit.equipmentKinds[kind]} of the ${needed} needed is assigned to this bay.`,
+      ? `Nothing of this kind is assigned to this bay: ${kit.equipmentKinds[kind]}.`
+      : `${here} of the ${needed} that this bay needs is assigned to it: ${kit.equipmentKinds[kind]}.`,
     'Assign one by its tag.',
-    `${here === 0 ? 'No' : 'One more'} ${kit.equipmentKinds[kind]} needed.`,
+    `${here === 0 ? 'Missing' : 'One more'}: ${kit.equipmentKinds[kind]}.`,
   ],
   'gas.none-connected': ({ need, shieldingGas }) => [
     `No ${need === 'shielding' && shieldingGas ? words.shieldingGases[shieldingGas].toLowerCase() : kit.gasNeeds[need]} is connected here.`,
