@@ -12,7 +12,7 @@ export default defineAppConfig({
     select: {
       slots: {
         base: 'entry choice',
-        value: 'chosen',
+        value: 'choice-said',
         placeholder: 'soft',
         trailing: 'choice-end',
         content: 'choices',

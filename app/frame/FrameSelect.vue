@@ -42,7 +42,7 @@ const value = computed({
       :id="id"
       v-model="value"
       :items="items"
-      :ui="{ value: chosen === '' ? 'chosen soft' : 'chosen' }"
+      :ui="{ value: chosen === '' ? 'choice-said soft' : 'choice-said' }"
       :placeholder="none || '–'"
       :aria-describedby="describedBy"
     >
