@@ -14,7 +14,7 @@ await run(async () => {
       'shade',
       'hall',
       'command',
-      'store',
+      'registers',
       'permits',
       'crash',
       'permit-lives',
