@@ -40,8 +40,10 @@ const CLOCKS: Readonly<Record<string, string>> = {
   'monitoring-over': 'monitoring is over',
 }
 const see = (noticeId: string) => send('notice.see', noticeStream(noticeId), {})
-const linkTo = (about: string) =>
-  about.startsWith('permit/') ? 'Open the permit' : about.startsWith('person/') ? 'My sign-in' : `Open ${shownTag(about.slice(about.indexOf('/') + 1))}`
+const linkTo = (about: string): string => {
+  if (about.startsWith('permit/')) return 'Open the permit'
+  return about.startsWith('person/') ? 'My sign-in' : `Open ${shownTag(about.slice(about.indexOf('/') + 1))}`
+}
 const pageOf = (about: string) =>
   about.startsWith('cylinder/')
     ? `/gas/${about.slice(9)}`
@@ -146,11 +148,31 @@ watch(count, (left) => {
 <style scoped>
 .notices { position: relative; flex: none; max-width: 46%; }
 .told-key {
-  display: flex; align-items: center; gap: 8px; max-width: 100%; min-height: 56px; padding: 0 8px; border: 0; background: none; color: var(--ink);
-  font: inherit; font-weight: 700; cursor: pointer;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  max-width: 100%;
+  min-height: 56px;
+  padding: 0 8px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  font-weight: 700;
+  line-height: 1.15;
+  text-align: left;
+  cursor: pointer;
 }
 .told-key b { font-size: 22px; font-weight: 900; }
-.told-key span { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; text-decoration: underline; text-underline-offset: 4px; }
+/* Two lines: what nobody may overlook is not cut on a phone. */
+.told-key span {
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 .told-list {
   position: absolute; top: calc(100% + 2px); right: 0; z-index: 40; width: min(640px, 94vw); max-height: min(70vh, 620px); overflow-y: auto;
   border: 3px solid var(--ink); background: var(--panel);

@@ -295,7 +295,7 @@ export const SOURCES = {
   },
   rectangleVelocity: {
     document: 'Fletcher',
-    clause: 'plain rectangular openings',
+    clause: 'plain rectangular openings, from 0.05 of the root of their area on',
     edition: '1977',
     basis: 'published',
     confidence: 'high',

@@ -89,10 +89,17 @@ export function reachM(hood: Hood, velocityMPerS: number): number {
   return near
 }
 
-/** Nearer than this share of the mouth's side the school of `rectangleVelocity` did not measure. */
+/** The school of `rectangleVelocity` holds from about here on: distance over the square root of the mouth's area (recalled). */
 const NEAREST_MEASURED = 0.05
 
-/** Velocity in front of a plain rectangular mouth by a second school; nearer than it measured, at its nearest: `rectangleVelocity`. */
+/**
+ * Velocity in front of a plain rectangular mouth by a second school, m/s. Nearer than it holds, the velocity at its nearest, which is
+ * the lower one. Source: `rectangleVelocity`.
+ *
+ * @param flowM3PerS 0 or more
+ * @param widthM of the mouth, over 0; `heightM` the same, in either order
+ * @param distanceM from the mouth, on its axis, 0 or more
+ */
 export function rectangleVelocityMPerS(flowM3PerS: number, widthM: number, heightM: number, distanceM: number): number {
   const [long, short] = widthM >= heightM ? [widthM, heightM] : [heightM, widthM]
   const area = long * short

@@ -66,8 +66,8 @@ export function chain(head: Head, body: Omit<EventBody, 'version'>): { readonly 
 export type LockMode = 'update' | 'share'
 
 const LOCKS: { readonly [Mode in LockMode]: string } = { update: 'for no key update', share: 'for share' }
-const lockText = (nth: number, mode: LockMode): string =>
-  `select * from (select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($${nth}) order by stream_id ${LOCKS[mode]}) locked`
+const lockText = (nth: number, mode: LockMode): string => `select stream_id, version, head_hash from (
+  select stream_id, version, head_hash from stream where site_id = $1 and stream_id = any($${nth}) order by stream_id ${LOCKS[mode]}) locked`
 
 interface HeadRow { readonly stream_id: string, readonly version: number, readonly head_hash: string }
 const headsOf = (rows: readonly HeadRow[]): Map<string, Head> =>

@@ -17,6 +17,13 @@ const others = computed(() => list.checks.filter(({ asks }) => asks !== 'yes-no'
 const inOneTap = computed(() => others.value.length === 0)
 const isOpen = ref(!inOneTap.value)
 const failed = computed(() => judged.value.failed.length > 0)
+/** What pressing the key will do, or what it waits for. */
+const recordWords = computed(() => {
+  if (failed.value) return `Record, and tag ${tag} out`
+  if (judged.value.result !== 'open') return 'Record: passed'
+  const { length } = judged.value.missing
+  return length === 1 ? 'One check to answer first' : `${length} checks to answer first`
+})
 
 function type(id: string, text: string) {
   typed.value = { ...typed.value, [id]: text }
@@ -111,7 +118,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
         <UInput :id="id" v-model="remark" maxlength="500" />
       </FrameField>
       <FrameKey look="go" big :disabled="busy || judged.result === 'open'" @click="send(answers)">
-        {{ failed ? `Record, and tag ${tag} out` : judged.result === 'open' ? judged.missing.length === 1 ? 'One check to answer first' : `${judged.missing.length} checks to answer first` : 'Record: passed' }}
+        {{ recordWords }}
       </FrameKey>
     </template>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">

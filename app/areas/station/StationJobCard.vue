@@ -150,6 +150,11 @@ const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === '
 const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
 
 const others = ref<readonly string[]>([])
+/** What pressing the key will do, and how much is still to say. */
+const setWords = computed(() => {
+  const what = others.value.length > 0 ? `Set on ${others.value.length + 1} bays` : 'Set this job'
+  return missing.value.length > 0 ? `${what}, ${missing.value.length} to say` : what
+})
 const otherBays = computed(() =>
   judged.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })),
 )
@@ -436,7 +441,7 @@ async function clear() {
           No job
         </FrameKey>
         <FrameKey look="go" :disabled="!job || saving" @click="save">
-          {{ others.length > 0 ? `Set on ${others.length + 1} bays` : 'Set this job' }}{{ missing.length > 0 ? `, ${missing.length} to say` : '' }}
+          {{ setWords }}
         </FrameKey>
       </div>
     </div>

@@ -25,7 +25,12 @@ const range = ({ suggested }: RuleSetAnswer): string =>
 <template>
   <p v-if="brief" class="brief">
     <b class="print">{{ answer.start === null ? '–' : q.shade(answer.start) }}</b>
-    <span>{{ answer.start === null ? 'no shade known' : 'start at shade' }}<small v-if="binding && binding.minimum !== null">never under <b class="print">{{ q.shade(binding.minimum) }}</b>: {{ words.ruleSets[binding.ruleSet] }} binds</small></span>
+    <span>
+      {{ answer.start === null ? 'no shade known' : 'start at shade' }}
+      <small v-if="binding && binding.minimum !== null">
+        never under <b class="print">{{ q.shade(binding.minimum) }}</b>: {{ words.ruleSets[binding.ruleSet] }} binds
+      </small>
+    </span>
   </p>
   <div v-else class="shade">
     <p class="num">

@@ -137,8 +137,8 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'gate.facts-stale': ({ tag }) => [`What is known of ${tag} is from another day.`, 'Wait for the server, or look at it again.'],
   'gate.item-missing': ({ kind, needed, here }) => [
     here === 0
-      ? `Nothing of this kind is assigned to this bay: ${kit.equipmentKinds[kind]}.`
-      : `${here} of the ${needed} that this bay needs is assigned to it: ${kit.equipmentKinds[kind]}.`,
+      ? `This bay has none of what it needs: ${kit.equipmentKinds[kind]}.`
+      : `This bay has ${here} of the ${needed} it needs: ${kit.equipmentKinds[kind]}.`,
     'Assign one by its tag.',
     `${here === 0 ? 'Missing' : 'One more'}: ${kit.equipmentKinds[kind]}.`,
   ],
