@@ -3,7 +3,7 @@ import type { Since } from '#shared/beside'
 import type { CylinderRow, KitItemReading, PermitRow } from '#shared/contract/readings'
 
 /** What is opened beside a list of its kind. */
-interface OpenedRows {
+export interface OpenedRows {
   readonly cylinder: CylinderRow
   readonly item: KitItemReading
   readonly permit: PermitRow
@@ -19,10 +19,15 @@ export const useOpened = defineStore('opened', () => {
   function keep<Kind extends OpenedKind>(kind: Kind, id: string, row: OpenedRows[Kind], asOf: number) {
     read.value = { ...read.value, [kind]: { ...read.value[kind], [id]: { row, asOf } } }
   }
+  /** What is kept of it may be older than what was told. */
+  function drop(kind: OpenedKind, id: string) {
+    const { [id]: _dropped, ...others } = read.value[kind]
+    read.value = { ...read.value, [kind]: others }
+  }
   /** All that were read of a kind, by id. */
   const of = <Kind extends OpenedKind>(kind: Kind): Known[Kind] => read.value[kind]
   const forget = () => {
     read.value = NOTHING
   }
-  return { keep, of, forget }
+  return { keep, drop, of, forget }
 })

@@ -63,6 +63,20 @@ test('one thing done to kit asks for two readings, and the list beside it shows 
   await expect(out.getByText('FA-3')).toBeVisible()
 })
 
+test('what an opened page cannot read, the list beside it asks for itself', async ({ browser, page }) => {
+  await signIn(page, served, 'maren', '/kit/m-6')
+  await expect(page.getByRole('heading', { name: /M-6/ })).toBeVisible()
+  const out = page.locator('section', { has: page.getByRole('heading', { name: /^Out/ }) })
+  await page.route('**/api/v1/items/m-6', route => route.fulfill({ status: 500, json: {} }))
+  const there = await (await browser.newContext()).newPage()
+  await signIn(there, served, 'jun', '/kit/m-6')
+  await there.getByRole('button', { name: 'Tag out', exact: true }).click()
+  await there.getByLabel('Why').fill('Burnt')
+  await there.getByRole('button', { name: 'Tag it out' }).click()
+  await expect(out.getByText('M-6')).toBeVisible()
+  await there.context().close()
+})
+
 test('one thing done to a permit asks for two readings, and the board beside it shows it', async ({ page }) => {
   await signIn(page, served, 'oskar', '/hot-work')
   const working = page.locator('.row', { hasText: /working/i }).first()

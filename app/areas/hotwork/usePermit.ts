@@ -15,10 +15,7 @@ export function usePermit(permitId: () => string | null) {
     },
     PERMIT_RESTS_ON,
   )
-  const opened = useOpened()
-  watch(reading, (row) => {
-    if (row) opened.keep('permit', row.permitId, row, asOf.value)
-  })
+  useOpenedRow('permit', permitId, { reading, asOf, problem })
   const outbox = useOutbox()
   const waiting = computed(() =>
     outbox.waiting.filter(({ type, streams }) => type === 'permit.round' && streams[0]?.id === permitStream(permitId() ?? '')),

@@ -30,8 +30,7 @@ const { reading, asOf, problem, refresh } = useReading(
   () => ({ tag: tagId.value }),
   streamId => among(cylinderStream(tagId.value), 'house-rules', 'notice/')(streamId),
 )
-const opened = useOpened()
-watch(reading, row => row && opened.keep('cylinder', row.tagId, row, asOf.value))
+useOpenedRow('cylinder', () => tagId.value, { reading, asOf, problem })
 const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagId.value}`)
 const cylinder = computed(() => reading.value?.cylinder ?? null)
 const fact = computed(() => reading.value?.fact ?? null)

@@ -19,10 +19,7 @@ const { reading, asOf, problem, refresh } = useReading(
   () => ({ tag: tagId.value }),
   streamId => among(kitItemStream(tagId.value), 'check-lists', 'notice/')(streamId),
 )
-const opened = useOpened()
-watch(reading, (row) => {
-  if (row) opened.keep('item', row.tagId, row, asOf.value)
-})
+useOpenedRow('item', () => tagId.value, { reading, asOf, problem })
 const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagId.value}`)
 const item = computed(() => reading.value?.item ?? null)
 const standing = computed(() => reading.value && judgeKitItem(reading.value.item, reading.value.today, listsInForce(reading.value.lists)))
