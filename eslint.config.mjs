@@ -40,6 +40,21 @@ const CONTROLS = ['button', 'input', 'textarea', 'select', 'dialog'].map(element
   message: 'Use one of the frame\'s parts (app/frame) or of Nuxt UI\'s, which are drawn by app/app.config.ts.',
 }))
 
+/** What may stand in a template by itself: a unit or a mark; and which attributes are read or heard. */
+const BARE = {
+  allowlist: [
+    '(', ')', ',', '.', '&', '+', '-', '=', '*', '/', '#', '%', '!', '?', ':', ';', '[', ']', '{', '}', '<', '>', '·', '•', '→', '←', '–', '−', '|',
+    '×', 'min', 'h', 'V', '⌫', '…', '"', '\'',
+  ],
+  attributes: {
+    '/.+/': [
+      'title', 'aria-label', 'aria-placeholder', 'aria-roledescription', 'aria-valuetext', 'label', 'placeholder', 'alt', 'hint', 'entry', 'legend', 'says',
+      'does', 'called',
+    ],
+  },
+  directives: ['v-text'],
+}
+
 export default withNuxt(
   { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank/**'] },
   forbid(
@@ -140,6 +155,11 @@ export default withNuxt(
     files: ['app/**/*.vue'],
     ignores: ['app/frame/**'],
     rules: { 'vue/no-restricted-html-elements': ['error', ...CONTROLS] },
+  },
+  {
+    // What a person reads stands in the words of both languages (app/words), never in a part: units and marks are the same in every one.
+    files: ['app/**/*.vue'],
+    rules: { 'vue/no-bare-strings-in-template': ['error', BARE] },
   },
   {
     // No file reaches itself through what it imports, types counted: what two need stands in a room of its own.

@@ -17,7 +17,7 @@ export default defineNuxtConfig({
     { path: '~/areas', pathPrefix: false, extensions: ['vue'] },
     { path: '~/frame', pathPrefix: false, extensions: ['vue'] },
   ],
-  imports: { dirs: ['frame', 'areas/**'] },
+  imports: { dirs: ['frame', 'areas/**'], imports: [{ name: 'words', from: '~/words/vocabulary' }] },
   devtools: { enabled: false },
 
   app: {

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
+import { framePages } from '~/words/frame'
+
+const says = framePages.error
 
 const { error } = defineProps<{ error: NuxtError }>()
 const missing = computed(() => error.statusCode === 404)
@@ -7,18 +10,17 @@ const missing = computed(() => error.statusCode === 404)
 
 <template>
   <main class="page">
-    <h1>{{ missing ? 'There is no such page' : 'This page failed' }}</h1>
+    <h1>{{ missing ? says.thereIsNoSuchPage : says.thisPageFailed }}</h1>
     <p class="lead">
       <template v-if="missing">
-        The address leads nowhere. Nothing is lost.
+        {{ says.theAddressLeadsNowhereNothing }}
       </template>
       <template v-else>
-        Something went wrong that should not have. What was recorded is safe; what you did last may not be sent yet and is kept on this
-        device.
+        {{ says.somethingWentWrongThatShould }}
       </template>
     </p>
     <FrameKey look="go" @click="clearError({ redirect: '/' })">
-      Back to the floor
+      {{ says.backToTheFloor }}
     </FrameKey>
     <p v-if="!missing" class="soft">
       {{ error.message }}

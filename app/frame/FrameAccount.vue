@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.account
 const session = useSession()
 const look = useColorMode()
 const root = useTemplateRef('root')
@@ -15,25 +18,25 @@ const toggleLook = () => {
     </FrameKey>
     <div v-if="isOpen" class="sheet">
       <p class="soft">
-        Signed in as {{ session.person?.roles.map(role => words.roles[role]).join(', ') }}.
+        {{ says.signedInAs(session.person?.roles.map(role => words.roles[role]).join(', ') ?? '') }}
       </p>
       <FrameKey @click="toggleLook">
-        {{ look.value === 'dark' ? 'Light look' : 'Dark look' }}
+        {{ look.value === 'dark' ? says.lightLook : says.darkLook }}
       </FrameKey>
       <NuxtLink class="key" to="/my-sign-in">
-        My sign-in
+        {{ says.mySignIn }}
       </NuxtLink>
       <NuxtLink class="key" to="/house-rules" prefetch-on="interaction">
-        House rules
+        {{ says.houseRules }}
       </NuxtLink>
       <NuxtLink v-if="session.may('set-up-site')" class="key" to="/set-up" prefetch-on="interaction">
-        Set-up
+        {{ says.setUp }}
       </NuxtLink>
       <FrameKey @click="session.signOut()">
-        Sign out
+        {{ says.signOut }}
       </FrameKey>
       <FrameKey @click="session.signOut(true)">
-        Sign out everywhere
+        {{ says.signOutEverywhere }}
       </FrameKey>
     </div>
   </div>

@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.commandAnswer
+
 /** What the command line was understood to say, what is in doubt, and the answer. */
 const { text } = defineProps<{ text: string }>()
 defineEmits<{ choose: [line: string] }>()
@@ -8,19 +12,19 @@ defineExpose({ open })
 
 <template>
   <div v-if="answer || chips.length > 0 || doubts.length > 0" class="answer" role="status">
-    <p v-if="chips.length > 0" class="chips" aria-label="Read so far">
+    <p v-if="chips.length > 0" class="chips" :aria-label="says.readSoFar">
       <span v-for="chip in chips" :key="chip">{{ chip }}</span>
     </p>
     <p v-for="{ asked, options } in doubts" :key="asked" class="doubt">
       <b>{{ asked }}?</b>
-      <FrameKey v-for="{ line, says } in options" :key="line" @click="$emit('choose', line)">
-        {{ says }}
+      <FrameKey v-for="{ line, option } in options" :key="line" @click="$emit('choose', line)">
+        {{ option }}
       </FrameKey>
     </p>
     <p v-for="word in unread" :key="word" class="doubt">
-      <b>"{{ word }}" is not understood.</b>
+      <b>{{ says.isNotUnderstood(word) }}</b>
       <FrameKey @click="$emit('choose', without(word))">
-        Leave it out
+        {{ says.leaveItOut }}
       </FrameKey>
     </p>
     <p v-if="answer">

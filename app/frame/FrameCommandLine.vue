@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.commandLine
 const text = ref('')
 const input = useTemplateRef('input')
 /** What reads the line is fetched when somebody comes to it: the board itself is what must be quick. */
@@ -36,11 +39,11 @@ async function enter() {
   <form class="line" role="search" @submit.prevent="enter" @keydown.escape="text = ''">
     <label class="field">
       <b aria-hidden="true">/</b>
-      <span class="visually-hidden">Ask, or open a bay</span>
+      <span class="visually-hidden">{{ says.askOrOpenABay }}</span>
       <input
         ref="input"
         v-model="text"
-        placeholder="mig 180 galvanised"
+        :placeholder="says.mig180Galvanised"
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { SITE_STREAM } from '#core/ids/streams'
+import { framePages } from '~/words/frame'
+
+const says = framePages.deviceKeys
 
 /** Read-only keys for a lamp, a wall or a machine's interlock. A key is shown once; here stands only its name. */
 const facts = useFacts()
@@ -24,38 +27,38 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
 </script>
 
 <template>
-  <section class="keys" aria-label="Device keys">
-    <h2>Device keys</h2>
+  <section class="keys" :aria-label="says.deviceKeys">
+    <h2>{{ says.deviceKeys }}</h2>
     <p class="soft">
-      A lamp, a wall or a machine's interlock reads with its key which bays are clear to strike, and nothing else.
+      {{ says.aLampAWallOr }}
     </p>
     <p v-if="shown" class="said" role="status">
-      The key of {{ shown.name }}, shown this once: <b class="print key-itself">{{ shown.key }}</b>
+      {{ says.theKeyOfShownThis(shown.name) }} <b class="print key-itself">{{ shown.key }}</b>
       <FrameKey look="quiet" @click="shown = null">
-        I have it
+        {{ says.iHaveIt }}
       </FrameKey>
     </p>
     <ul>
       <li v-for="{ keyId, name: called, isRevoked } in keys" :key="keyId">
         <b>{{ called }}</b>
-        <span v-if="isRevoked" class="soft">revoked</span>
+        <span v-if="isRevoked" class="soft">{{ says.revoked }}</span>
         <FrameKey v-else @click="revoke(keyId)">
-          Revoke<span class="visually-hidden"> {{ called }}</span>
+          {{ says.revoke }}<span class="visually-hidden"> {{ called }}</span>
         </FrameKey>
       </li>
     </ul>
     <form @submit.prevent="name.trim() && make()">
-      <FrameField v-slot="{ id, describedBy }" label="What it is for" :wrong="refused || notRevoked">
+      <FrameField v-slot="{ id, describedBy }" :label="says.whatItIsFor" :wrong="refused || notRevoked">
         <UInput
           :id="id"
           v-model="name"
           maxlength="80"
-          placeholder="Interlock of bay 2"
+          :placeholder="says.interlockOfBay2"
           :aria-describedby="describedBy"
         />
       </FrameField>
       <FrameKey type="submit" :disabled="!name.trim() || busy">
-        Make a key
+        {{ says.makeAKey }}
       </FrameKey>
     </form>
   </section>

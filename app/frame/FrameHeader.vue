@@ -1,13 +1,16 @@
 <script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.header
 const session = useSession()
 const links = computed(() => [
-  { to: '/', label: 'Floor', show: true },
-  { to: '/air', label: 'Air', show: true },
-  { to: '/gas', label: 'Gas', show: true },
-  { to: '/kit', label: 'Kit', show: true },
-  { to: '/hot-work', label: 'Hot work', show: true },
-  { to: '/people', label: 'People', show: session.may('manage-people') },
-  { to: '/log', label: 'Log', show: session.may('read-records') },
+  { to: '/', label: says.floor, show: true },
+  { to: '/air', label: says.air, show: true },
+  { to: '/gas', label: says.gas, show: true },
+  { to: '/kit', label: says.kit, show: true },
+  { to: '/hot-work', label: says.hotWork, show: true },
+  { to: '/people', label: says.people, show: session.may('manage-people') },
+  { to: '/log', label: says.log, show: session.may('read-records') },
 ].filter(({ show }) => show))
 const route = useRoute()
 const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.startsWith('/bay/') : route.path.startsWith(to)
@@ -17,15 +20,15 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
   <header class="head">
     <div class="bar">
       <div class="mark">
-        Zonaris<small>{{ session.site?.name }}</small>
+        {{ says.zonaris }}<small>{{ session.site?.name }}</small>
       </div>
       <NuxtLink class="helplink" to="/help" prefetch-on="interaction" :aria-current="isHere('/help') ? 'page' : undefined">
-        Help
+        {{ says.help }}
       </NuxtLink>
       <FrameAccount class="account" />
       <FrameStop class="stop" />
     </div>
-    <nav aria-label="Areas">
+    <nav :aria-label="says.areas">
       <!-- Fetched when a finger comes near: the board itself is what must be quick. -->
       <NuxtLink v-for="{ to, label } in links" :key="to" :to="to" prefetch-on="interaction" :aria-current="isHere(to) ? 'page' : undefined">
         {{ label }}

@@ -2,6 +2,9 @@
 import { UNHEARD_AFTER_MS } from '#shared/hearing'
 import { noticeStream } from '#core/ids/streams'
 import { shownTag } from '#core/ids/tag'
+import { framePages } from '~/words/frame'
+
+const says = framePages.notices
 
 const facts = useFacts()
 const lookup = useLookup()
@@ -26,23 +29,23 @@ const unseen = computed(
 const uncovered = computed(() => facts.reading?.uncovered ?? [])
 const trouble = computed(() => facts.reading?.trouble ?? [])
 const CLOCKS: Readonly<Record<string, string>> = {
-  'checks-lapse': 'today\'s checks lapse',
-  'settled': 'a cylinder has stood long enough',
-  'seal-day': 'the day before is sealed',
-  'anchor': 'a seal is kept outside',
-  'round-due': 'a round is due',
-  'round-overdue': 'a round was missed',
-  'cover-missing': 'nobody watches',
-  'gas-retest': 'the air is tested again',
-  'lapses': 'a permit ends',
-  'watch-over': 'a watch is over',
-  'visit-missed': 'a look was missed',
-  'monitoring-over': 'monitoring is over',
+  'checks-lapse': says.todaysChecksLapse,
+  'settled': says.aCylinderHasStoodLong,
+  'seal-day': says.theDayBeforeIsSealed,
+  'anchor': says.aSealIsKeptOutside,
+  'round-due': says.aRoundIsDue,
+  'round-overdue': says.aRoundWasMissed,
+  'cover-missing': says.nobodyWatches2,
+  'gas-retest': says.theAirIsTestedAgain,
+  'lapses': says.aPermitEnds,
+  'watch-over': says.aWatchIsOver,
+  'visit-missed': says.aLookWasMissed,
+  'monitoring-over': says.monitoringIsOver,
 }
 const see = (noticeId: string) => send('notice.see', noticeStream(noticeId), {})
 const linkTo = (about: string): string => {
-  if (about.startsWith('permit/')) return 'Open the permit'
-  return about.startsWith('person/') ? 'My sign-in' : `Open ${shownTag(about.slice(about.indexOf('/') + 1))}`
+  if (about.startsWith('permit/')) return says.openThePermit
+  return about.startsWith('person/') ? says.mySignIn : says.open(shownTag(about.slice(about.indexOf('/') + 1)))
 }
 const pageOf = (about: string) =>
   about.startsWith('cylinder/')
@@ -64,16 +67,16 @@ const count = computed(() => uncovered.value.length + trouble.value.length + uns
 /** The most pressing of them, in the line itself; how pressing it is. */
 const first = computed<{ readonly says: string, readonly tone: 'stop' | 'hold' | 'to-do' }>(() => {
   const [alone] = uncovered.value
-  if (alone) return { says: `Nobody watches ${alone.where}`, tone: 'stop' }
+  if (alone) return { says: says.nobodyWatches3(alone.where), tone: 'stop' }
   if (facts.isQuiet)
-    return { says: facts.quietSince === null ? 'The shop is not heard' : `Not heard since ${time(facts.quietSince)}`, tone: 'stop' }
-  if (outbox.diskFails) return { says: 'This device keeps nothing', tone: 'stop' }
-  if (outbox.refusedLater.length > 0) return { says: 'Refused', tone: 'hold' }
-  if (trouble.value.length > 0) return { says: 'A clock stands still', tone: 'hold' }
+    return { says: facts.quietSince === null ? says.theShopIsNotHeard2 : says.notHeardSince2(time(facts.quietSince)), tone: 'stop' }
+  if (outbox.diskFails) return { says: says.thisDeviceKeepsNothing, tone: 'stop' }
+  if (outbox.refusedLater.length > 0) return { says: says.refused, tone: 'hold' }
+  if (trouble.value.length > 0) return { says: says.aClockStandsStill, tone: 'hold' }
   // What stops something is said in its own words: a screen on the wall is read, and nobody presses it.
   const stops = unseen.value.find(({ what }) => what.severity === 'stop')
   if (stops) return { says: lookup.say(stops.what).message, tone: 'stop' }
-  return { says: unseen.value.length > 0 ? 'to see' : 'waits', tone: 'hold' }
+  return { says: unseen.value.length > 0 ? says.toSee : says.waits, tone: 'hold' }
 })
 /** What was read and done closes the list with its last row. */
 watch(count, (left) => {
@@ -84,61 +87,60 @@ watch(count, (left) => {
 <template>
   <div v-if="count > 0" ref="root" class="notices" @keydown.escape="close">
     <!-- Heard as soon as it is so, whether or not the list is open. -->
-    <p v-if="uncovered.length > 0" class="visually-hidden" role="alert" aria-label="Nobody watches">
-      {{ uncovered.map(({ where, sinceAt }) => `Nobody watches ${where} since ${time(sinceAt)}. Whoever is near goes there.`).join(' ') }}
+    <p v-if="uncovered.length > 0" class="visually-hidden" role="alert" :aria-label="says.nobodyWatches">
+      {{ uncovered.map(({ where, sinceAt }) => says.nobodyWatchesSinceWhoeverIs(where, time(sinceAt))).join(' ') }}
     </p>
     <FrameKey look="bare" class="told-key" :aria-expanded="isOpen" @click="toggle">
       <b class="print" :class="`state-${first.tone}`">{{ count }}</b> <span aria-live="polite">{{ first.says }}</span>
     </FrameKey>
     <div v-if="isOpen" class="told-list">
-      <div v-if="uncovered.length > 0" class="notice uncovered" role="group" aria-label="Nobody watches">
+      <div v-if="uncovered.length > 0" class="notice uncovered" role="group" :aria-label="says.nobodyWatches">
         <p v-for="{ permitId, where, sinceAt } in uncovered" :key="permitId" class="late">
-          <span><b>Nobody watches {{ where }} since {{ time(sinceAt) }}.</b> Whoever is near goes there.</span>
+          <span><b>{{ says.nobodyWatchesSince(where, time(sinceAt)) }}</b> {{ says.whoeverIsNearGoesThere }}</span>
           <NuxtLink class="key link" :to="`/hot-work/${permitId}`" prefetch-on="interaction">
-            Take the post
+            {{ says.takeThePost }}
           </NuxtLink>
         </p>
       </div>
-      <div v-if="trouble.length > 0" class="notice" role="status" aria-label="Clocks that could not do their work">
+      <div v-if="trouble.length > 0" class="notice" role="status" :aria-label="says.clocksThatCouldNotDo">
         <p v-for="{ streamId, kind, dueAt, tries, because } in trouble" :key="streamId + kind" class="late">
-          <span><b>A clock could not do its work: {{ CLOCKS[kind] ?? kind }}, due {{ time(dueAt) }}.</b> Tried {{ tries === 1 ? 'once' : `${tries} times` }}, and again by itself. <span class="soft">{{ streamId }}: {{ because }}</span></span>
+          <span><b>{{ says.aClockCouldNotDo(CLOCKS[kind] ?? kind, time(dueAt)) }}</b> {{ says.triedAndAgainByItself(tries === 1 ? says.once : says.times(tries)) }} <span class="soft">{{ streamId }}: {{ because }}</span></span>
         </p>
       </div>
-      <div v-if="unseen.length > 0" class="notice told" role="status" aria-label="What you were told">
+      <div v-if="unseen.length > 0" class="notice told" role="status" :aria-label="says.whatYouWereTold">
         <p v-for="{ noticeId, what, about } in unseen" :key="noticeId" class="late" :class="`is-${what.severity}`">
           <span><b>{{ lookup.say(what).message }}</b> {{ lookup.say(what).todo }}</span>
           <NuxtLink class="key link" :to="pageOf(about)" prefetch-on="interaction">
             {{ linkTo(about) }}
           </NuxtLink>
           <FrameKey @click="see(noticeId)">
-            Seen
+            {{ says.seen }}
           </FrameKey>
         </p>
       </div>
       <div v-if="facts.isQuiet || others > 0 || outbox.refusedLater.length > 0 || outbox.diskFails" class="notice" role="status">
         <p v-if="facts.isQuiet && facts.quietSince === null">
-          <b>The shop is not heard.</b> This page has read nothing yet, and tries again every few seconds. Stop works from here.
+          <b>{{ says.theShopIsNotHeard }}</b> {{ says.thisPageHasReadNothing }}
         </p>
         <p v-else-if="facts.quietSince !== null">
-          <b>Not heard since {{ time(facts.quietSince) }}.</b>
-          {{ isPast ? 'Nothing reads clear until the shop is heard again.' : `What stood open counts until ${time(countsUntil)}, then nothing reads clear.` }}
+          <b>{{ says.notHeardSince(time(facts.quietSince)) }}</b>
+          {{ isPast ? says.nothingReadsClearUntilThe : says.whatStoodOpenCountsUntil(time(countsUntil)) }}
           <template v-if="mine > 0">
-            {{ mine === 1 ? 'One thing you did is' : `${mine} things you did are` }} kept here and will be sent.
+            {{ says.keptHereAndWillBe(mine === 1 ? says.oneThingYouDidIs : says.thingsYouDidAre(mine)) }}
           </template>
-          Stop, help and rounds are tried again every few seconds.
+          {{ says.stopHelpAndRoundsAre }}
         </p>
         <p v-if="outbox.diskFails">
-          This device keeps nothing: do not close this page before what you did is sent.
+          {{ says.thisDeviceKeepsNothingDo }}
         </p>
         <p v-for="{ id, said } in outbox.refusedLater" :key="id" class="late">
-          Something you did earlier was refused: {{ said }}
+          {{ says.somethingYouDidEarlierWas(said) }}
           <FrameKey @click="outbox.dismiss(id)">
-            Seen
+            {{ says.seen }}
           </FrameKey>
         </p>
         <p v-if="others > 0">
-          {{ others === 1 ? 'One thing' : `${others} things` }} somebody else did on this device {{ others === 1 ? 'waits' : 'wait' }} until
-          they sign in again.
+          {{ says.somebodyElseDidOnThis(others === 1 ? says.oneThing : says.things(others), others === 1 ? says.waits : says.wait) }}
         </p>
       </div>
     </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { ShopUnit } from '~/frame/useShopUnits'
+import { framePages } from '~/words/frame'
+
+const says = framePages.number
 
 /** A labelled number in the site's own unit; SI outside. What cannot be read stays typed, with what is wrong beside it. */
 const { label, unit, limits, hint = '', optional = false } = defineProps<{
@@ -13,11 +16,11 @@ const si = defineModel<number | undefined>({ required: true })
 const shownOf = (value: number) => Number(unit.toShown(value).toPrecision(6))
 const text = ref(si.value === undefined ? '' : String(shownOf(si.value)))
 const wrong = computed(() => {
-  if (text.value.trim() === '') return optional ? '' : `A number in ${unit.unit} is needed.`
+  if (text.value.trim() === '') return optional ? '' : says.aNumberInIsNeeded(unit.unit)
   const value = unit.fromShown(readNumber(text.value))
-  if (Number.isNaN(value)) return `A number in ${unit.unit} is needed.`
-  if (value < limits.min - 1e-9) return `At least ${shownOf(limits.min)} ${unit.unit}.`
-  return value > limits.max + 1e-9 ? `At most ${shownOf(limits.max)} ${unit.unit}.` : ''
+  if (Number.isNaN(value)) return says.aNumberInIsNeeded(unit.unit)
+  if (value < limits.min - 1e-9) return says.atLeast(shownOf(limits.min), unit.unit)
+  return value > limits.max + 1e-9 ? says.atMost(shownOf(limits.max), unit.unit) : ''
 })
 watch([si, () => unit.unit], ([value], [, before]) => {
   // Emptied from outside; a number that could not be read stays as it was typed.

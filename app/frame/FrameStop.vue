@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.stop
 const { send } = useSender()
 
 /** One tap, no question, no menu: every bay. One bay is stopped from its own sheet. The reason is asked after. */
@@ -7,7 +10,7 @@ const stopAll = () => send('station.stop-all', [], {})
 
 <template>
   <FrameKey look="stop" @click="stopAll">
-    Stop all
+    {{ says.stopAll }}
   </FrameKey>
 </template>
 

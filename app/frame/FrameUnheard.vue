@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Waiting } from '~/stores/outbox'
+import { framePages } from '~/words/frame'
+
+const says = framePages.unheard
 
 /** What may not wait and was not heard yet, in large words: whoever pressed it must know to shout. */
 const outbox = useOutbox()
@@ -12,13 +15,13 @@ const kept = computed(() =>
   outbox.urgent.filter(({ id, at }) => outbox.unheard.has(id) || clock.nowMs.value - Date.parse(at) > SAID_AFTER_MS),
 )
 const WHAT: Readonly<Partial<Record<Waiting['type'], string>>> = {
-  'station.stop-all': 'Stop all',
-  'station.stop': 'Stop',
-  'station.give-stop-reason': 'Why it was stopped',
-  'permit.stop': 'Stop of hot work',
-  'permit.round': 'Round',
-  'permit.report-arc': 'Arc without a permit',
-  'permit.call-help': 'Call for help',
+  'station.stop-all': says.stopAll,
+  'station.stop': says.stop,
+  'station.give-stop-reason': says.whyItWasStopped,
+  'permit.stop': says.stopOfHotWork,
+  'permit.round': says.round,
+  'permit.report-arc': says.arcWithoutAPermit,
+  'permit.call-help': says.callForHelp,
 }
 const shouts = computed(() => kept.value.some(({ type }) => type !== 'permit.round' && type !== 'station.give-stop-reason'))
 const time = (iso: string) =>
@@ -27,14 +30,14 @@ const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(
 </script>
 
 <template>
-  <section v-if="kept.length > 0" class="unheard" :class="{ shouts }" role="alert" aria-label="Not yet heard">
+  <section v-if="kept.length > 0" class="unheard" :class="{ shouts }" role="alert" :aria-label="says.notYetHeard">
     <p v-for="{ id, type, at } in kept" :key="id" class="large">
-      {{ WHAT[type] ?? type }}: kept here, not yet heard <small>since {{ time(at) }}</small>
+      {{ says.keptHereNotYetHeard(WHAT[type] ?? type) }} <small>{{ says.since(time(at)) }}</small>
     </p>
     <p v-if="shouts">
-      Shout, and use the switch on the wall. This page goes on trying.
+      {{ says.shoutAndUseTheSwitch }}
       <template v-if="isUnknown">
-        The shop does not know this device: sign in, or use one that it knows.
+        {{ says.theShopDoesNotKnow }}
       </template>
     </p>
   </section>

@@ -2,6 +2,9 @@ import { addressOf } from '#shared/contract/answers'
 import type { FormPath, Forms, Given, Parts, ReadingPath, Readings } from '#shared/contract/answers'
 import type { InputError } from '#shared/contract/readings'
 import type { SpokenFinding } from '#shared/words/speak'
+import { framePages } from '~/words/frame'
+
+const says = framePages.api
 
 /** What the server said when it did not say yes. */
 export interface Refusal {
@@ -40,7 +43,7 @@ async function ask<Body>(
       ok: false,
       refusal: {
         status: response.status,
-        error: 'The server failed to answer. What you entered is kept; try again.',
+        error: says.theServerFailedToAnswer,
         fields: [],
         findings: [],
       },
@@ -72,7 +75,7 @@ export function sendTo<Path extends FormPath>(
 
 /** What to show for a reply that was not yes. */
 export function wordsOf(reply: Exclude<Reply<unknown>, { ok: true }>): string {
-  if ('unreachable' in reply) return 'No connection to the server. What you entered is kept.'
+  if ('unreachable' in reply) return says.noConnectionToTheServer
   const { error, findings, fields } = reply.refusal
   return [
     error,

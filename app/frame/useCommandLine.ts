@@ -7,12 +7,15 @@ import { shownTag, TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import type { Quantities } from '#shared/words/quantities'
 import { requiredShade } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
+import { framePages } from '~/words/frame'
+
+const says = framePages.commandLine
 
 /** One way of a doubt in words. */
 function optionWords(job: Partial<Job>, q: Quantities): string {
   const { process } = job
   if (process !== undefined) return words.processes[process]
-  if (Object.keys(job).length === 0) return 'neither: leave it out'
+  if (Object.keys(job).length === 0) return says.neitherLeaveItOut
   const said = jobParts({ process: 'smaw', ...job }, q).filter(({ field }) => field !== 'process').map(({ text }) => text)
   return said.join(', ')
 }
@@ -68,7 +71,11 @@ export function useCommandLine(typed: () => string) {
     const parts = jobParts({ process: 'gmaw', ...job }, q.value)
       .filter(({ field }) => field !== 'process' || job.process !== undefined)
       .map(({ text: said }) => said)
-    return [...(bayLabel ? [`bay ${bayLabel}`] : []), ...parts, ...(job.coatingStripped && job.coating === undefined ? ['stripped'] : [])]
+    return [...(bayLabel
+      ? [says.bay(
+          bayLabel,
+        )]
+      : []), ...parts, ...(job.coatingStripped && job.coating === undefined ? [says.stripped] : [])]
   })
   /** Words that can be meant in two ways, each way with the line that says it. */
   const doubts = computed(() =>
@@ -76,7 +83,7 @@ export function useCommandLine(typed: () => string) {
       ? []
       : read.value.doubts.map(({ words: asked, options }) => ({
           asked,
-          options: options.map(({ line, job }) => ({ line, says: optionWords(job, q.value) })),
+          options: options.map(({ line, job }) => ({ line, option: optionWords(job, q.value) })),
         })),
   )
   /** Words that meant nothing, where they are neither a name nor a tag. */
@@ -96,7 +103,7 @@ export function useCommandLine(typed: () => string) {
     const parts: string[] = []
     if (tagged.value) {
       const { findings, name } = tagged.value
-      return [`${name}:`, findings[0] ? lookup.say(findings[0]).message : 'in service.'].join(' ')
+      return [`${name}:`, findings[0] ? lookup.say(findings[0]).message : says.inService].join(' ')
     }
     if (isJob(job) && !isAsking.value) {
       const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(facts.rules))
@@ -105,18 +112,18 @@ export function useCommandLine(typed: () => string) {
         shade.minimum === null
           ? shade.findings[0]
             ? lookup.say(shade.findings[0]).message
-            : 'No shade answers this.'
-          : `Start at ${shade.start}, never under ${shade.minimum} (${words.ruleSets[shade.bindingRuleSet!]}).`,
+            : says.noShadeAnswersThis
+          : says.startAtNeverUnder(shade.start ?? shade.minimum, shade.minimum, words.ruleSets[shade.bindingRuleSet!]),
       )
       if (gloves) parts.push(`${words.requirements[gloves.requirement]}.`)
     }
     if (named.value) {
       const { bay, personName, verdict } = named.value
-      parts.push(`Bay ${bay.label}${personName ? `, ${personName}` : ''}: ${words.stationWords[verdict.word]}.`)
-    } else if (bayLabel) parts.push(`There is no bay ${bayLabel}.`)
+      parts.push(says.bay2(bay.label, personName ? `, ${personName}` : '', words.stationWords[verdict.word]))
+    } else if (bayLabel) parts.push(says.thereIsNoBay(bayLabel))
     if (parts.length === 0 && !isAsking.value)
       parts.push(
-        Object.keys(job).length > 0 ? 'Which process?' : `"${unread.join(' ')}" is not a process, a bay, a name or a tag in use here.`,
+        Object.keys(job).length > 0 ? says.whichProcess : says.isNotAProcessA(unread.join(' ')),
       )
     return parts.join(' ')
   })

@@ -1,3 +1,7 @@
+import { framePages } from '~/words/frame'
+
+const says = framePages.dates
+
 /** Days, times and spans as this site says them. */
 export function useDates() {
   const facts = useFacts()
@@ -24,14 +28,14 @@ export function useDates() {
   /** When something is due, seen from today. */
   const due = (dueOn: string | null, today: string): string => {
     if (dueOn === null) return ''
-    if (dueOn === 'now') return 'due now'
+    if (dueOn === 'now') return says.dueNow
     const days = Math.round((Date.parse(dueOn) - Date.parse(today)) / 86_400_000)
     return days < 0
-      ? `${-days} ${days === -1 ? 'day' : 'days'} late`
+      ? says.late(-days, days === -1 ? says.day : says.days)
       : days === 0
-        ? 'due today'
+        ? says.dueToday
         : days < 32
-          ? `in ${days} ${days === 1 ? 'day' : 'days'}`
+          ? says.in(days, days === 1 ? says.day : says.days)
           : day(dueOn)
   }
   return { day, time, moment, until, due }

@@ -1,5 +1,8 @@
 import type { Assignment } from '#core/streams/kit-item/kit-item'
 import { baysServed } from '#core/streams/kit-item/kit-item'
+import { framePages } from '~/words/frame'
+
+const says = framePages.where
 
 /** Bays, people and places as they are called here. */
 export interface Where {
@@ -11,11 +14,11 @@ export function useWhere(): Where {
   const facts = useFacts()
   const lookup = useLookup()
   const placeOf = (assignment: Assignment): string => {
-    if (assignment === null) return 'in the store'
+    if (assignment === null) return says.inTheStore
     const { to, id } = assignment
     const labelOf = (bayId: string) => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
     if (assignment.to === 'bay')
-      return assignment.alsoIds?.length ? `bays ${baysServed(assignment).map(labelOf).join(', ')}` : `bay ${labelOf(id)}`
+      return assignment.alsoIds?.length ? says.bays(baysServed(assignment).map(labelOf).join(', ')) : says.bay(labelOf(id))
     return to === 'person' ? lookup.names.get(id) ?? id : id.replaceAll('-', ' ')
   }
   return { placeOf }

@@ -1,12 +1,18 @@
+<script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.bare
+</script>
+
 <template>
   <div class="bare">
     <header class="bare-head">
-      <span class="bare-mark">Zonaris</span>
+      <span class="bare-mark">{{ says.zonaris }}</span>
       <NuxtLink
         class="bare-help"
         to="/help"
       >
-        Help
+        {{ says.help }}
       </NuxtLink>
     </header>
     <FrameUnheard />

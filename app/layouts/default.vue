@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.default
 const session = useSession()
 const facts = useFacts()
 const outbox = useOutbox()
@@ -21,7 +24,7 @@ watch(() => session.person, (person) => {
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
     <slot v-if="facts.reading" />
     <p v-else class="wait soft" role="status">
-      Reading the shop ...
+      {{ says.readingTheShop }}
     </p>
   </div>
 </template>

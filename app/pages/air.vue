@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { airPages } from '~/words/air'
+
+const says = airPages.page
 // The list keeps its place while bays are opened beside it.
 definePageMeta({ scrollToTop: false })
 
@@ -16,22 +19,23 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
   <main class="air" :class="{ aside: isAside }">
     <div class="left">
       <header class="top">
-        <h1>Air</h1>
+        <h1>{{ says.air }}</h1>
         <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
-          Data sheets
+          {{ says.dataSheets }}
         </NuxtLink>
       </header>
       <p class="lead">
-        What is breathed at each bay over today's shift, at the high end of the range, against the limits that bind here
-        ({{ words.exposureBases[facts.rules.exposureBasis].toLowerCase() === 'the strictest of all' ? 'the strictest of all known' : words.exposureBases[facts.rules.exposureBasis] }}).
-        The site acts at {{ Math.round(facts.rules.actionFraction * 100) }} %.
+        {{ says.whatIsBreathedAtEach(
+          facts.rules.exposureBasis === 'strictest' ? says.theStrictestOfAllKnown : words.exposureBases[facts.rules.exposureBasis],
+          Math.round(facts.rules.actionFraction * 100),
+        ) }}
       </p>
       <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
       <p v-if="facts.site.halls.length === 0" class="soft">
-        No hall yet. The safety lead adds halls and bays under Set-up.
+        {{ says.noHallYetTheSafety }}
       </p>
     </div>
-    <aside class="right" tabindex="0" :aria-label="bayId ? 'Air of the bay' : 'Air'">
+    <aside class="right" tabindex="0" :aria-label="bayId ? says.airOfTheBay : says.air">
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
       <NuxtPage v-else-if="bayId" />

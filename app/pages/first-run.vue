@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { sitePages } from '~/words/site'
+
+const says = sitePages.firstRun
 definePageMeta({ layout: 'bare' })
 const session = useSession()
 const entry = reactive({
@@ -32,35 +35,34 @@ async function open() {
 
 <template>
   <main class="page">
-    <h1>Open the shop</h1>
+    <h1>{{ says.openTheShop }}</h1>
     <p class="lead">
-      Nothing is here yet. Name the shop and its first safety lead, who sets up the bays and the people. The code stands in the terminal
-      where Zonaris was started. Zonaris advises; it does not replace law, a hygienist, a fire authority or a licensed practitioner.
+      {{ says.nothingIsHereYetName }}
     </p>
     <p v-if="error" class="said" role="alert">
       {{ error }}
     </p>
     <form class="form" @submit.prevent="open">
-      <FrameField v-slot="{ id }" label="Code" :wrong="fields.code" hint="as ABCD-EFGH-JKMN">
+      <FrameField v-slot="{ id }" :label="says.code" :wrong="fields.code" :hint="says.asAbcdEfghJkmn">
         <UInput :id="id" v-model="entry.code" required />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Name of the shop" :wrong="fields['site.name']">
+      <FrameField v-slot="{ id }" :label="says.nameOfTheShop" :wrong="fields['site.name']">
         <UInput :id="id" v-model="entry.siteName" required />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Time zone" :wrong="fields['site.timeZone']" hint="as Europe/London">
+      <FrameField v-slot="{ id }" :label="says.timeZone" :wrong="fields['site.timeZone']" :hint="says.asEuropeLondon">
         <UInput :id="id" v-model="entry.timeZone" required />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Your name" :wrong="fields.personName">
+      <FrameField v-slot="{ id }" :label="says.yourName" :wrong="fields.personName">
         <UInput :id="id" v-model="entry.personName" autocomplete="name" required />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Sign-in name" :wrong="fields.loginName">
+      <FrameField v-slot="{ id }" :label="says.signInName" :wrong="fields.loginName">
         <UInput :id="id" v-model="entry.loginName" autocomplete="username" required />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Password" :wrong="fields.password" hint="at least 10 characters">
+      <FrameField v-slot="{ id }" :label="says.password" :wrong="fields.password" :hint="says.atLeast10Characters">
         <UInput :id="id" v-model="entry.password" type="password" autocomplete="new-password" required />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="busy">
-        Open the shop
+        {{ says.openTheShop }}
       </FrameKey>
     </form>
   </main>

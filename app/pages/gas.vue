@@ -6,6 +6,9 @@ import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
 import { newest } from '#shared/beside'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.page
 
 // The list keeps its place while cylinders are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -65,12 +68,12 @@ const yard = computed<Yard>(() => ({
 <template>
   <main class="gas" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
-      Gas
+      {{ says.gas }}
     </h1>
     <div class="left">
       <header class="top">
         <p class="title" aria-hidden="true">
-          Gas
+          {{ says.gas }}
         </p>
         <NuxtLink
           v-if="session.may('keep-store')"
@@ -78,7 +81,7 @@ const yard = computed<Yard>(() => ({
           :to="{ path: '/gas', query: { do: 'receive' } }"
           prefetch-on="interaction"
         >
-          Receive
+          {{ says.receive }}
         </NuxtLink>
         <NuxtLink
           v-if="week && week.rule !== 'on-in-daily-use'"
@@ -86,26 +89,26 @@ const yard = computed<Yard>(() => ({
           :to="{ path: '/gas', query: { do: 'week' } }"
           prefetch-on="interaction"
         >
-          Regulators on: {{ week.list.length }}
+          {{ says.regulatorsOn(week.list.length) }}
         </NuxtLink>
         <NuxtLink class="key link" :to="{ path: '/gas', query: { do: 'sums' } }" prefetch-on="interaction">
-          Sums
+          {{ says.sums }}
         </NuxtLink>
       </header>
       <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
       <p v-if="!reading" class="soft" role="status">
-        Reading the store ...
+        {{ says.readingTheStore }}
       </p>
       <template v-else>
         <p v-if="reading.places.length === 0" class="lead">
-          No place yet.
+          {{ says.noPlaceYet }}
           <template v-if="session.may('keep-store')">
-            Describe the cage first: its size, its walls, what burns beside it. Then receive cylinders into it.
+            {{ says.describeTheCageFirstIts }}
           </template>
           <template v-else>
-            The store keeper describes the cage first.
+            {{ says.theStoreKeeperDescribesThe }}
           </template>
         </p>
         <CylinderPlace
@@ -118,9 +121,9 @@ const yard = computed<Yard>(() => ({
           :chosen="chosen"
         />
         <section v-if="bays.length > 0" class="bays">
-          <h2>At the bays</h2>
+          <h2>{{ says.atTheBays }}</h2>
           <template v-for="{ bay, here } in bays" :key="bay.bayId">
-            <h3>Bay {{ bay.label }}</h3>
+            <h3>{{ says.bay(bay.label) }}</h3>
             <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
           </template>
         </section>
@@ -130,11 +133,11 @@ const yard = computed<Yard>(() => ({
           :to="{ path: '/gas', query: { do: 'place-new' } }"
           prefetch-on="interaction"
         >
-          Describe {{ reading.places.length === 0 ? 'a place' : 'another place' }}
+          {{ says.describe(reading.places.length === 0 ? says.aPlace : says.anotherPlace) }}
         </NuxtLink>
       </template>
     </div>
-    <aside class="right" tabindex="0" aria-label="Gas">
+    <aside class="right" tabindex="0" :aria-label="says.gas">
       <template v-if="reading">
         <LazyCylinderReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
         <LazyCylinderWeek v-else-if="panel === 'week' && week" :week="week" />

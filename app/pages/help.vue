@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { EMERGENCIES } from '#core/emergency/emergencies'
-import { emergencyWords } from '#shared/words/en/emergency-words'
+import { emergencyWords } from '~/words/emergency-words'
+import { helpPages } from '~/words/help'
+
+const says = helpPages.page
 
 // Reached also where nobody is signed in: what to do first waits for no password.
 definePageMeta({ layout: false, isPublic: true })
@@ -15,7 +18,7 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
   <NuxtLayout :name="session.person ? 'default' : 'bare'">
     <NuxtPage v-if="isOpen" />
     <main v-else class="page help">
-      <h1>What happened?</h1>
+      <h1>{{ says.whatHappened }}</h1>
       <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" />
       <ul>
         <li v-for="id in EMERGENCIES" :key="id">

@@ -3,6 +3,9 @@ import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { learnSentences } from '#shared/words/speak'
 import { isWholePermits, permitsWith } from '#shared/beside'
 import type { PermitsReading } from '#shared/contract/readings'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.page
 
 // The list keeps its place while permits are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -45,12 +48,12 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
   <NuxtPage v-if="isWall" />
   <main v-else class="hotwork" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
-      Hot work
+      {{ says.hotWork }}
     </h1>
     <div class="left">
       <header class="top">
         <p class="title" aria-hidden="true">
-          Hot work
+          {{ says.hotWork }}
         </p>
         <NuxtLink
           v-if="session.may('request-permit')"
@@ -58,51 +61,50 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
           :to="{ path: '/hot-work', query: { do: 'request' } }"
           prefetch-on="interaction"
         >
-          Ask for a permit
+          {{ says.askForAPermit }}
         </NuxtLink>
         <NuxtLink class="key link" :to="{ path: '/hot-work', query: { do: 'arc' } }" prefetch-on="interaction">
-          An arc without one
+          {{ says.anArcWithoutOne }}
         </NuxtLink>
         <NuxtLink class="key link" to="/hot-work/wall" prefetch-on="interaction">
-          Wall
+          {{ says.wall }}
         </NuxtLink>
       </header>
       <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
       <p v-if="!reading" class="soft" role="status">
-        Reading the permits ...
+        {{ says.readingThePermits }}
       </p>
       <template v-else>
-        <section aria-label="Live permits">
+        <section :aria-label="says.livePermits">
           <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
           <p v-if="live.length === 0" class="none">
-            No hot work outside the bays. Can it be done cold, or in a bay? If not, ask for a permit: place, job, who works; the precautions
-            follow from that.
+            {{ says.noHotWorkOutsideThe }}
           </p>
           <FrameKey v-if="next" @click="older">
-            More
+            {{ says.more }}
           </FrameKey>
         </section>
         <section v-if="reading.ended.length > 0" class="ended">
-          <h2>Ended</h2>
+          <h2>{{ says.ended }}</h2>
           <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
         </section>
         <section v-if="!isAside" class="legend">
-          <h2>How a permit runs</h2>
-          <p><b>Walk</b> the place and see to each precaution. <b>Signed</b> by somebody who does not do the work, with a watch that has no other task.</p>
-          <p><b>Work</b> goes on only with the watch on post: a missed round, a changed condition or the clock stops it.</p>
-          <p><b>Watch</b> after the last arc, whole and without a gap; then <b>looks</b> now and then; then closed.</p>
+          <h2>{{ says.howAPermitRuns }}</h2>
+          <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>
+          <p><b>{{ says.work }}</b> {{ says.goesOnOnlyWithThe }}</p>
+          <p><b>{{ says.watch }}</b> {{ says.afterTheLastArcWhole }} <b>{{ says.looks }}</b> {{ says.nowAndThenThenClosed }}</p>
           <p class="soft">
-            Zonaris advises; local code and the fire authority rule.
+            {{ says.zonarisAdvisesLocalCodeAnd }}
           </p>
         </section>
         <p class="soft screens">
-          {{ screens >= 2 ? `${screens} screens are heard.` : 'Only this screen is heard: hot work wants a second one, or another named way to reach the watch.' }}
+          {{ screens >= 2 ? says.screensAreHeard(screens) : says.onlyThisScreenIsHeard }}
         </p>
       </template>
     </div>
-    <aside v-if="isAside" class="right" tabindex="0" aria-label="Permit">
+    <aside v-if="isAside" class="right" tabindex="0" :aria-label="says.permit">
       <LazyHotworkRequest v-if="panel === 'request'" />
       <LazyHotworkArc v-else-if="panel === 'arc'" />
       <NuxtPage v-else-if="chosen" />

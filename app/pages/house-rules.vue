@@ -5,9 +5,12 @@ import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { cylinderWords } from '~/words/cylinder-words'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
+import { rulesPages } from '~/words/rules'
+
+const says = rulesPages.page
 
 const facts = useFacts()
 const judged = useJudged()
@@ -46,16 +49,16 @@ const minima = [
 const fractions = [0.1, 0.25, 0.5, 0.75, 1]
 const shifts = [6, 8, 10, 12]
 const months = [6, 12, 18, 24, 36]
-const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
+const WEEKDAYS = [says.mon, says.tue, says.wed, says.thu, says.fri, says.sat, says.sun]
 const HOURS = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
 const shopDayHour = computed({
   get: () => HOURS[entry.value.shopDayHour]!,
   set: (hour: string) => set('shopDayHour', Number(hour)),
 })
 const COUNTED = [
-  { key: 'surveyMonths', label: 'Measured samples' },
-  { key: 'fitTestMonths', label: 'Fit test of a mask' },
-  { key: 'medicalMonths', label: 'Medical clearance' },
+  { key: 'surveyMonths', label: says.measuredSamples },
+  { key: 'fitTestMonths', label: says.fitTestOfAMask },
+  { key: 'medicalMonths', label: says.medicalClearance },
 ] as const
 const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== facts.rules[key]))
 
@@ -70,7 +73,7 @@ const changes = computed(() => isChanged.value
     })
   : [])
 const shadeWords = (shade: { readonly minimum: number | null, readonly start: number | null } | null | undefined) =>
-  shade?.minimum == null ? 'no number' : `start ${q.value.shade(shade.start!)}, never under ${q.value.shade(shade.minimum)}`
+  shade?.minimum == null ? says.noNumber : says.startNeverUnder(q.value.shade(shade.start!), q.value.shade(shade.minimum))
 
 async function save() {
   const sending = entry.value
@@ -93,18 +96,16 @@ function undo() {
 
 <template>
   <main class="page">
-    <h1>House rules</h1>
+    <h1>{{ says.houseRules }}</h1>
     <p class="lead">
-      Schools differ; this site chooses among them. The law of the jurisdiction always binds; basis and house minimum can only make it
-      stricter.
-      {{ mayChange ? '' : 'The safety lead changes them.' }}
+      {{ says.schoolsDifferThisSiteChooses(mayChange ? '' : says.theSafetyLeadChangesThem) }}
     </p>
     <div class="two">
       <fieldset :disabled="!mayChange">
         <legend class="visually-hidden">
-          House rules
+          {{ says.houseRules }}
         </legend>
-        <h2>Jurisdiction</h2>
+        <h2>{{ says.jurisdiction }}</h2>
         <div class="keys">
           <FrameKey
             v-for="id in JURISDICTIONS"
@@ -115,9 +116,9 @@ function undo() {
             {{ words.jurisdictions[id] }}
           </FrameKey>
         </div>
-        <h2>Basis for shade</h2>
+        <h2>{{ says.basisForShade }}</h2>
         <p class="soft">
-          Sets where to start, and may be darker than the law.
+          {{ says.setsWhereToStartAnd }}
         </p>
         <div class="keys">
           <FrameKey
@@ -129,9 +130,9 @@ function undo() {
             {{ words.ruleSets[id] }}
           </FrameKey>
         </div>
-        <h2>House minimum for open arcs</h2>
+        <h2>{{ says.houseMinimumForOpenArcs }}</h2>
         <p class="soft">
-          Not for flames, soldering or grinding: it would blind a brazer.
+          {{ says.notForFlamesSolderingOr }}
         </p>
         <div class="keys">
           <FrameKey
@@ -140,13 +141,12 @@ function undo() {
             :picked="entry.shadeMinimum === shade"
             @click="set('shadeMinimum', shade)"
           >
-            {{ shade ?? 'none' }}
+            {{ shade ?? says.none }}
           </FrameKey>
         </div>
-        <h2>Basis for exposure limits</h2>
+        <h2>{{ says.basisForExposureLimits }}</h2>
         <p class="soft">
-          The law binds always; the basis can only make it stricter. US law alone knows no limit for total fume, and an old one for
-          manganese.
+          {{ says.theLawBindsAlwaysThe }}
         </p>
         <div class="keys">
           <FrameKey
@@ -158,7 +158,7 @@ function undo() {
             {{ words.exposureBases[id] }}
           </FrameKey>
         </div>
-        <h2>Hours of a shift</h2>
+        <h2>{{ says.hoursOfAShift }}</h2>
         <div class="keys">
           <FrameKey
             v-for="shift in shifts"
@@ -169,21 +169,21 @@ function undo() {
             {{ shift }} h
           </FrameKey>
         </div>
-        <h2>How long it counts</h2>
+        <h2>{{ says.howLongItCounts }}</h2>
         <div class="counts">
           <FrameSelect
             v-for="{ key, label } in COUNTED"
             :key="key"
             :label="label"
             :ids="months.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)"
-            :named="count => `${count} months`"
+            :named="count => says.months(count)"
             :model-value="String(entry[key])"
             @update:model-value="set(key, Number($event))"
           />
         </div>
-        <h2>Acetylene that lay stands for</h2>
+        <h2>{{ says.acetyleneThatLayStandsFor }}</h2>
         <p class="soft">
-          No law prints a time, and schools differ. Nobody knows how long it lay: a day, whatever is chosen.
+          {{ says.noLawPrintsATime }}
         </p>
         <div class="keys">
           <FrameKey
@@ -195,7 +195,7 @@ function undo() {
             {{ cylinderWords.settlingRules[id] }}
           </FrameKey>
         </div>
-        <h2>Regulators</h2>
+        <h2>{{ says.regulators }}</h2>
         <div class="keys">
           <FrameKey
             v-for="id in REGULATOR_RULES"
@@ -206,7 +206,7 @@ function undo() {
             {{ cylinderWords.regulatorRules[id] }}
           </FrameKey>
         </div>
-        <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" aria-label="The week ends on">
+        <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" :aria-label="says.theWeekEndsOn">
           <FrameKey
             v-for="(name, index) in WEEKDAYS"
             :key="name"
@@ -216,22 +216,22 @@ function undo() {
             {{ name }}
           </FrameKey>
         </div>
-        <h2>A cylinder past its test</h2>
+        <h2>{{ says.aCylinderPastItsTest }}</h2>
         <div class="keys">
           <FrameKey
             :picked="!entry.pastDueHolds"
             @click="set('pastDueHolds', false)"
           >
-            may be used up, with a caution
+            {{ says.mayBeUsedUpWith }}
           </FrameKey>
           <FrameKey
             :picked="entry.pastDueHolds"
             @click="set('pastDueHolds', true)"
           >
-            holds the bay
+            {{ says.holdsTheBay }}
           </FrameKey>
         </div>
-        <h2>Distances in the store</h2>
+        <h2>{{ says.distancesInTheStore }}</h2>
         <div class="keys">
           <FrameKey
             v-for="id in STORAGE_BASES"
@@ -243,7 +243,7 @@ function undo() {
           </FrameKey>
         </div>
         <HotworkRules :entry="entry" @change="setAll" />
-        <h2>Units</h2>
+        <h2>{{ says.units }}</h2>
         <div class="keys">
           <FrameKey
             v-for="units in UNIT_SYSTEMS"
@@ -251,12 +251,12 @@ function undo() {
             :picked="entry.units === units"
             @click="set('units', units)"
           >
-            {{ units === 'us' ? 'in, ft, cfh, cfm' : 'mm, m, L/h, m³/h' }}
+            {{ units === 'us' ? says.inFtCfhCfm : 'mm, m, L/h, m³/h' }}
           </FrameKey>
         </div>
-        <h2>Action fraction</h2>
+        <h2>{{ says.actionFraction }}</h2>
         <p class="soft">
-          The share of an exposure limit at which the Air gate acts.
+          {{ says.theShareOfAnExposure }}
         </p>
         <div class="keys">
           <FrameKey
@@ -268,20 +268,20 @@ function undo() {
             {{ fraction * 100 }} %
           </FrameKey>
         </div>
-        <h2>Shop day</h2>
-        <FrameSelect v-model="shopDayHour" class="hour" label="Begins at" :ids="HOURS" :named="hour => `${hour}:00, ${facts.site.timeZone}`" />
+        <h2>{{ says.shopDay }}</h2>
+        <FrameSelect v-model="shopDayHour" class="hour" :label="says.beginsAt" :ids="HOURS" :named="hour => `${hour}:00, ${facts.site.timeZone}`" />
       </fieldset>
-      <section class="preview" aria-live="polite" aria-label="What would change">
-        <h2>{{ isChanged ? 'What would change' : 'In force' }}</h2>
+      <section class="preview" aria-live="polite" :aria-label="says.whatWouldChange">
+        <h2>{{ isChanged ? says.whatWouldChange : says.inForce }}</h2>
         <p v-if="!isChanged">
-          {{ saved ? 'Saved. ' : '' }}Change a rule to see which bays it touches, before it is saved.
+          {{ says.changeARuleToSee(saved ? says.saved : '') }}
         </p>
         <p v-else-if="changes.length === 0">
-          No bay is judged otherwise.
+          {{ says.noBayIsJudgedOtherwise }}
         </p>
         <ul v-else>
           <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
-            <b>Bay {{ bay.label }}</b> {{ personName }}
+            <b>{{ says.bay(bay.label) }}</b> {{ personName }}
             <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>
             <span
               v-for="{ gate, state, findings } in gates"
@@ -294,10 +294,10 @@ function undo() {
         </p>
         <div v-if="mayChange && isChanged" class="keys">
           <FrameKey @click="undo">
-            Leave as it was
+            {{ says.leaveAsItWas }}
           </FrameKey>
           <FrameKey look="go" @click="save">
-            Save{{ changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? 'bay changes' : 'bays change'}` : '' }}
+            {{ says.save(changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? says.bayChanges : says.baysChange}` : '') }}
           </FrameKey>
         </div>
       </section>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { floorPages } from '~/words/floor'
+
+const says = floorPages.page
 // The board keeps its place while bays are opened beside it.
 definePageMeta({ scrollToTop: false })
 
@@ -13,19 +16,18 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
 <template>
   <main class="floor" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
-      Floor
+      {{ says.floor }}
     </h1>
     <section v-if="judged.placed.length === 0" class="empty">
-      <h2>No bays yet</h2>
+      <h2>{{ says.noBaysYet }}</h2>
       <p class="lead">
-        A bay is a place where one person strikes one arc. Add the first hall, an area in it and its bays; then place people and set their
-        jobs here.
+        {{ says.aBayIsAPlace }}
       </p>
       <NuxtLink v-if="session.may('set-up-site')" class="key go link" to="/set-up">
-        Set up the site
+        {{ says.setUpTheSite }}
       </NuxtLink>
       <p v-else>
-        The safety lead sets the site up.
+        {{ says.theSafetyLeadSetsThe }}
       </p>
     </section>
     <div v-else class="left">
@@ -36,7 +38,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
       v-if="judged.placed.length > 0"
       class="right"
       tabindex="0"
-      :aria-label="bayId ? 'The bay' : asked === null ? 'How to read the board' : 'What was asked'"
+      :aria-label="bayId ? says.theBay : asked === null ? says.howToReadTheBoard : says.whatWasAsked"
     >
       <LazyStationAsked v-if="asked !== null" :line="asked" />
       <NuxtPage v-else-if="bayId" />

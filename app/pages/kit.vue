@@ -6,6 +6,9 @@ import { parseDate } from '@internationalized/date'
 import { tagIdOf } from '#core/ids/tag'
 import { isWholeKit, kitWith } from '#shared/beside'
 import type { KitReading } from '#shared/contract/readings'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.page
 
 // The list keeps its place while things are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -35,22 +38,22 @@ const late = computed(
   () => reading.value?.due.filter(({ dueOn }) => dueOn === 'now' || (dueOn !== null && dueOn < reading.value!.today)) ?? [],
 )
 const soon = computed(() => reading.value?.due.filter(one => !late.value.includes(one)) ?? [])
-const capped = (count: number) => count >= 1000 ? 'over 999' : String(count)
+const capped = (count: number) => count >= 1000 ? says.over999 : String(count)
 const isEmpty = computed(() => reading.value?.counts.all === 0)
 </script>
 
 <template>
   <main class="kit" :class="{ aside: isAside }">
     <h1 class="visually-hidden">
-      Kit
+      {{ says.kit }}
     </h1>
     <div class="left">
       <header class="top">
         <p class="title" aria-hidden="true">
-          Kit
+          {{ says.kit }}
         </p>
         <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
-          Walk a round
+          {{ says.walkARound }}
         </NuxtLink>
         <NuxtLink
           v-if="session.may('keep-store')"
@@ -58,73 +61,73 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
           :to="{ path: '/kit', query: { do: 'register' } }"
           prefetch-on="interaction"
         >
-          Register
+          {{ says.register }}
         </NuxtLink>
         <NuxtLink class="key link" to="/kit/lists" prefetch-on="interaction">
-          Check lists
+          {{ says.checkLists }}
         </NuxtLink>
         <NuxtLink class="key link" :to="{ path: '/kit', query: { do: 'sums' } }" prefetch-on="interaction">
-          Sums
+          {{ says.sums }}
         </NuxtLink>
       </header>
-      <KitTagEntry label="Find a thing" @found="router.push(`/kit/${$event}`)" />
+      <KitTagEntry :label="says.findAThing" @found="router.push(`/kit/${$event}`)" />
       <p v-if="problem" class="said" role="alert">
         {{ problem }}
       </p>
       <p v-if="!reading" class="soft" role="status">
-        Reading the register ...
+        {{ says.readingTheRegister }}
       </p>
       <template v-else-if="isEmpty">
         <p class="lead">
-          Nothing wears a tag yet.
+          {{ says.nothingWearsATagYet }}
           <template v-if="session.may('keep-store')">
-            Register the first thing: its tag, what it is, where it is used. Its checks come by themselves.
+            {{ says.registerTheFirstThingIts }}
           </template>
           <template v-else>
-            The store keeper registers things.
+            {{ says.theStoreKeeperRegistersThings }}
           </template>
         </p>
       </template>
       <template v-else>
         <section>
-          <h2>Out <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
+          <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
           <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
           <p v-if="reading.out.length === 0" class="soft none">
-            Nothing is tagged out.
+            {{ says.nothingIsTaggedOut }}
           </p>
         </section>
         <section>
-          <h2>Late <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
+          <h2>{{ says.late }} <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
           <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
           <p v-if="late.length === 0" class="soft none">
-            Nothing is past its day.
+            {{ says.nothingIsPastItsDay }}
           </p>
         </section>
         <section>
           <h2>
-            Due in {{ days }} days <b>{{ soon.length }}</b>
+            {{ says.dueInDays(days) }} <b>{{ soon.length }}</b>
             <FrameKey look="quiet" @click="days = days === 14 ? 60 : 14">
-              {{ days === 14 ? 'Two months' : 'Two weeks' }}
+              {{ days === 14 ? says.twoMonths : says.twoWeeks }}
             </FrameKey>
           </h2>
           <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
           <p v-if="soon.length === 0" class="soft none">
-            Nothing falls due by the calendar. Looks before use are done each day, in the round or at the bay.
+            {{ says.nothingFallsDueByThe }}
           </p>
         </section>
       </template>
     </div>
-    <aside class="right" tabindex="0" aria-label="Kit">
+    <aside class="right" tabindex="0" :aria-label="says.kit">
       <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
       <LazyKitSums v-else-if="panel === 'sums'" />
       <NuxtPage v-else-if="isAside" />
       <div v-else class="legend">
-        <h2>How kit stands</h2>
-        <p><b>Out</b>: tagged out. Nobody can be given it, and every bay it stands at holds, until somebody named releases it with the repair.</p>
-        <p><b>Late</b>: a check by the calendar is past its day, or something happened since that asks for it again: dropped, flooded, repaired, a flashback.</p>
-        <p>The look before use is done each day, where the thing is used. The round leads by all of them in walking order.</p>
+        <h2>{{ says.howKitStands }}</h2>
+        <p><b>{{ says.out }}</b>{{ says.taggedOutNobodyCanBe }}</p>
+        <p><b>{{ says.late }}</b>{{ says.aCheckByTheCalendar }}</p>
+        <p>{{ says.theLookBeforeUseIs }}</p>
         <p class="soft">
-          Intervals are published, or common practice where nothing is printed; each check names its source. Your local code decides.
+          {{ says.intervalsArePublishedOrCommon }}
         </p>
       </div>
     </aside>

@@ -5,6 +5,9 @@ import { shownTag } from '#core/ids/tag'
 import type { LogEntry } from '#shared/contract/readings'
 import { saidOf, whoDid } from '~/areas/log/useLogWords'
 import { HOUSE_RULES_STREAM, readStreamId, SEAL_STREAM, SITE_STREAM, stationStream } from '#core/ids/streams'
+import { logPages } from '~/words/log'
+
+const says = logPages.page
 
 const facts = useFacts()
 const called = useWhere()
@@ -37,11 +40,11 @@ watch([() => facts.reading?.position, only], () => load())
 
 const where = (streamId: string) => {
   const read = readStreamId(streamId)
-  if (read?.kind === 'station') return `Bay ${facts.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id}`
-  if (read?.kind === 'person') return lookup.names.get(read.id) ?? 'a person'
+  if (read?.kind === 'station') return says.bay(facts.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id)
+  if (read?.kind === 'person') return lookup.names.get(read.id) ?? says.aPerson
   if (read?.kind === 'item' || read?.kind === 'cylinder') return shownTag(read.id)
-  if (read?.kind === 'permit') return 'Hot work'
-  return read?.kind === 'house-rules' ? 'House rules' : read?.kind === 'seal' ? 'Seal' : 'Site'
+  if (read?.kind === 'permit') return says.hotWork
+  return read?.kind === 'house-rules' ? says.houseRules : read?.kind === 'seal' ? says.seal : says.site
 }
 const format = computed(
   () =>
@@ -58,18 +61,20 @@ const format = computed(
 
 <template>
   <main class="page">
-    <h1>Log</h1>
+    <h1>{{ says.log }}</h1>
     <p class="lead">
-      What happened, who did it, and when, newest first. Nothing here is altered unseen: every line carries the fingerprint of the one
-      before it in its stream, each day is sealed, and its seal is kept outside the database too.
+      {{ says.whatHappenedWhoDidIt }}
     </p>
-    <FrameSelect v-model="only" class="only" label="Show" none="everything" :ids="streams" :named="where" />
+    <FrameSelect v-model="only" class="only" :label="says.show" :none="says.everything" :ids="streams" :named="where" />
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
     <table class="ledger">
       <thead>
-        <tr><th>No.</th><th>When</th><th>Who</th><th>Where</th><th>What</th><th>Fingerprint</th></tr>
+        <tr>
+          <th>{{ says.no }}</th><th>{{ says.when }}</th><th>{{ says.who }}</th><th>{{ says.where }}</th><th>{{ says.what }}</th>
+          <th>{{ says.fingerprint }}</th>
+        </tr>
       </thead>
       <tbody>
         <tr v-for="entry in entries" :key="entry.position">
@@ -93,7 +98,7 @@ const format = computed(
               :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet`"
               target="_blank"
               rel="noopener"
-            >Day sheet</a>
+            >{{ says.daySheet }}</a>
           </td>
           <td class="print soft">
             {{ entry.hash.slice(0, 8) }}
@@ -102,10 +107,10 @@ const format = computed(
       </tbody>
     </table>
     <p v-if="entries.length === 0 && !loading && !failed">
-      Nothing is recorded yet.
+      {{ says.nothingIsRecordedYet }}
     </p>
     <FrameKey v-if="next !== null" class="older" :disabled="loading" @click="load(true)">
-      Older
+      {{ says.older }}
     </FrameKey>
   </main>
 </template>

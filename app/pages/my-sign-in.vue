@@ -1,9 +1,14 @@
+<script setup lang="ts">
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.mySignIn
+</script>
+
 <template>
   <main class="page">
-    <h1>My sign-in</h1>
+    <h1>{{ says.mySignIn }}</h1>
     <p class="lead">
-      Your password signs you in; your PIN confirms a signature on a shared tablet, without signing the tablet out. Nobody can read
-      either, the safety lead included, and nobody but you sets them.
+      {{ says.yourPasswordSignsYouIn }}
     </p>
     <div class="two">
       <PersonOwnSecret kind="pin" />

@@ -5,6 +5,9 @@ import type { RoleId } from '#core/ids/vocabulary'
 import type { PersonReading } from '#shared/contract/readings'
 import { makeUuid } from '~/stores/outbox'
 import { personStream } from '#core/ids/streams'
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.page
 
 const facts = useFacts()
 const { send, refused, forget } = useSender()
@@ -53,46 +56,46 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
 
 <template>
   <main class="page">
-    <h1>People</h1>
+    <h1>{{ says.people }}</h1>
     <p class="lead">
-      Everybody who works here. Learners and welders need only a name and a role; a sign-in is for those who set things or read records.
+      {{ says.everybodyWhoWorksHereLearners }}
     </p>
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
     <FrameKey v-if="editing === null" look="go" @click="edit('new')">
-      Add somebody
+      {{ says.addSomebody }}
     </FrameKey>
-    <section v-else class="edit" aria-label="Person">
-      <h2>{{ editing === 'new' ? 'Somebody new' : editing.name }}</h2>
+    <section v-else class="edit" :aria-label="says.person">
+      <h2>{{ editing === 'new' ? says.somebodyNew : editing.name }}</h2>
       <p v-if="refused" class="said" role="alert">
         {{ refused }}
       </p>
       <form @submit.prevent="save">
         <div class="columns">
-          <FrameField v-slot="{ id }" label="Name">
+          <FrameField v-slot="{ id }" :label="says.name">
             <UInput :id="id" v-model="entry.name" maxlength="80" required />
           </FrameField>
           <FrameSelect
             v-model="entry.areaId"
-            label="Own area"
-            hint="an instructor without one looks after the whole floor"
-            none="none"
+            :label="says.ownArea"
+            :hint="says.anInstructorWithoutOneLooks"
+            :none="says.none"
             :ids="facts.site.areas.map(({ areaId }) => areaId)"
             :named="id => areaNameOf(id) ?? id"
           />
           <FrameSelect
             v-model="entry.bayId"
-            label="Own bay"
-            none="none"
+            :label="says.ownBay"
+            :none="says.none"
             :ids="facts.site.bays.map(({ bayId }) => bayId)"
             :named="id => bayLabelOf(id) ?? id"
           />
         </div>
         <p class="label">
-          Roles
+          {{ says.roles }}
         </p>
-        <div class="keys" role="group" aria-label="Roles">
+        <div class="keys" role="group" :aria-label="says.roles">
           <FrameKey
             v-for="role in ROLES"
             :key="role"
@@ -104,13 +107,13 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
         </div>
         <div class="keys foot">
           <FrameKey @click="editing = null">
-            Back
+            {{ says.back }}
           </FrameKey>
           <FrameKey v-if="editing !== 'new'" @click="leave(editing)">
-            Has left
+            {{ says.hasLeft }}
           </FrameKey>
           <FrameKey look="go" type="submit" :disabled="!entry.name.trim() || entry.roles.length === 0">
-            {{ editing === 'new' ? 'Add' : 'Save' }}
+            {{ editing === 'new' ? says.add : says.save }}
           </FrameKey>
         </div>
       </form>
@@ -122,17 +125,21 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
     </section>
     <table v-if="people" class="ledger list">
       <thead>
-        <tr><th>Name</th><th>Roles</th><th>Place</th><th>Sign-in</th><th><span class="visually-hidden">Change</span></th></tr>
+        <tr><th>{{ says.name }}</th><th>{{ says.roles }}</th><th>{{ says.place }}</th><th>{{ says.signIn }}</th><th><span class="visually-hidden">{{ says.change }}</span></th></tr>
       </thead>
       <tbody>
         <tr v-for="person in people" :key="person.personId" :class="{ soft: person.hasLeft }">
-          <td><b>{{ person.name }}</b>{{ person.hasLeft ? ', has left' : '' }}</td>
+          <td><b>{{ person.name }}</b>{{ person.hasLeft ? says.hasLeft2 : '' }}</td>
           <td>{{ person.roles.map(role => words.roles[role]).join(', ') }}</td>
-          <td>{{ [areaNameOf(person.areaId), bayLabelOf(person.bayId) && `bay ${bayLabelOf(person.bayId)}`].filter(Boolean).join(', ') || '–' }}</td>
-          <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? ', PIN' : '' }}</td>
+          <td>
+            {{ [areaNameOf(person.areaId), bayLabelOf(person.bayId) && says.bay(
+              bayLabelOf(person.bayId)!,
+            )].filter(Boolean).join(', ') || '–' }}
+          </td>
+          <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? says.pin : '' }}</td>
           <td class="end">
             <FrameKey v-if="!person.hasLeft" @click="edit(person)">
-              Change<span class="visually-hidden"> {{ person.name }}</span>
+              {{ says.change }}<span class="visually-hidden"> {{ person.name }}</span>
             </FrameKey>
           </td>
         </tr>

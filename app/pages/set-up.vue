@@ -6,6 +6,9 @@ import type { BayKindId } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
 import { makeUuid } from '~/stores/outbox'
 import { SITE_STREAM } from '#core/ids/streams'
+import { sitePages } from '~/words/site'
+
+const says = sitePages.setUp
 
 const facts = useFacts()
 const { send, refused } = useSender()
@@ -60,7 +63,7 @@ const addBay = async () => {
   if (
     await change('site.add-bay', {
       bayId: idFrom(
-        `bay ${bay.label}`,
+        says.bay2(bay.label),
         facts.site.bays.map(b => b.bayId),
       ),
       areaId: bay.areaId,
@@ -78,64 +81,63 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
 
 <template>
   <main class="page">
-    <h1>Set-up</h1>
+    <h1>{{ says.setUp }}</h1>
     <p class="lead">
-      Halls hold areas, areas hold bays. A bay is a place where one person strikes one arc; a spot on a structure reads the construction
-      tables and will need a permit.
+      {{ says.hallsHoldAreasAreasHold }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <div class="three">
       <form class="form" @submit.prevent="addHall">
-        <h2>Halls</h2>
+        <h2>{{ says.halls }}</h2>
         <p class="print">
-          {{ facts.site.halls.map(hall => hall.name).join(', ') || 'None yet.' }}
+          {{ facts.site.halls.map(hall => hall.name).join(', ') || says.noneYet }}
         </p>
-        <FrameField v-slot="{ id }" label="Another hall">
+        <FrameField v-slot="{ id }" :label="says.anotherHall">
           <UInput :id="id" v-model="hallName" maxlength="80" />
         </FrameField>
         <FrameKey type="submit" :disabled="!hallName.trim()">
-          Add hall
+          {{ says.addHall }}
         </FrameKey>
       </form>
       <form class="form" @submit.prevent="addArea">
-        <h2>Areas</h2>
+        <h2>{{ says.areas }}</h2>
         <p class="print">
-          {{ facts.site.areas.map(area => area.name).join(', ') || 'None yet.' }}
+          {{ facts.site.areas.map(area => area.name).join(', ') || says.noneYet }}
         </p>
-        <FrameField v-slot="{ id }" label="Another area">
+        <FrameField v-slot="{ id }" :label="says.anotherArea">
           <UInput :id="id" v-model="areaName" maxlength="80" />
         </FrameField>
-        <FrameSelect v-model="areaHall" label="In hall" :ids="facts.site.halls.map(hall => hall.hallId)" :named="hallNamed" />
+        <FrameSelect v-model="areaHall" :label="says.inHall" :ids="facts.site.halls.map(hall => hall.hallId)" :named="hallNamed" />
         <FrameKey type="submit" :disabled="!areaName.trim() || !areaHall">
-          Add area
+          {{ says.addArea }}
         </FrameKey>
       </form>
       <form class="form" @submit.prevent="addBay">
-        <h2>Bays</h2>
-        <FrameField v-slot="{ id }" label="Number or name">
+        <h2>{{ says.bays }}</h2>
+        <FrameField v-slot="{ id }" :label="says.numberOrName">
           <UInput :id="id" v-model="bay.label" maxlength="12" />
         </FrameField>
-        <FrameSelect v-model="bay.areaId" label="In area" :ids="facts.site.areas.map(area => area.areaId)" :named="areaNamed" />
-        <FrameSelect v-model="bay.kind" label="Kind" :ids="BAY_KINDS" :named="kind => words.bayKinds[kind]" />
+        <FrameSelect v-model="bay.areaId" :label="says.inArea" :ids="facts.site.areas.map(area => area.areaId)" :named="areaNamed" />
+        <FrameSelect v-model="bay.kind" :label="says.kind" :ids="BAY_KINDS" :named="kind => words.bayKinds[kind]" />
         <FrameKey type="submit" :disabled="!bay.label.trim() || !bay.areaId">
-          Add bay
+          {{ says.addBay }}
         </FrameKey>
       </form>
     </div>
     <table v-if="facts.site.bays.length > 0" class="ledger">
       <thead>
-        <tr><th>Bay</th><th>Area</th><th>Kind</th><th><span class="visually-hidden">Change</span></th></tr>
+        <tr><th>{{ says.bay }}</th><th>{{ says.area }}</th><th>{{ says.kind }}</th><th><span class="visually-hidden">{{ says.change }}</span></th></tr>
       </thead>
       <tbody>
         <tr v-for="one in facts.site.bays" :key="one.bayId">
           <td><b>{{ one.label }}</b></td>
           <td>{{ areaNameOf(one.areaId) }}</td>
-          <td>{{ words.bayKinds[one.kind] }}{{ one.closed ? ', closed' : '' }}</td>
+          <td>{{ words.bayKinds[one.kind] }}{{ one.closed ? says.closed : '' }}</td>
           <td class="end">
             <FrameKey @click="close(one)">
-              {{ one.closed ? 'Use again' : 'Close' }}<span class="visually-hidden"> bay {{ one.label }}</span>
+              {{ one.closed ? says.useAgain : says.close }}<span class="visually-hidden"> {{ says.bay2(one.label) }}</span>
             </FrameKey>
           </td>
         </tr>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { sitePages } from '~/words/site'
+
+const says = sitePages.signIn
 definePageMeta({ layout: 'bare' })
 const session = useSession()
 const route = useRoute()
@@ -12,7 +15,7 @@ const stopped = ref('')
 const { send } = useSender()
 async function stopAll() {
   const sent = await send('station.stop-all', [], {})
-  stopped.value = sent.ok ? 'Every bay is stopped. Sign in to say why.' : wordsOf(sent)
+  stopped.value = sent.ok ? says.everyBayIsStoppedSign : wordsOf(sent)
 }
 
 async function signIn() {
@@ -32,16 +35,15 @@ async function signIn() {
 
 <template>
   <main class="page">
-    <h1>Sign in</h1>
+    <h1>{{ says.signIn }}</h1>
     <p class="lead">
-      Zonaris works out what it takes to strike an arc safely, and keeps the proof. It advises; your local code and licensed practice
-      decide.
+      {{ says.zonarisWorksOutWhatIt }}
     </p>
     <form class="form" @submit.prevent="signIn">
-      <FrameField v-slot="{ id }" label="Name">
+      <FrameField v-slot="{ id }" :label="says.name">
         <UInput :id="id" v-model="loginName" autocomplete="username" autocapitalize="off" required />
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Password" :wrong="wrong">
+      <FrameField v-slot="{ id, describedBy }" :label="says.password" :wrong="wrong">
         <UInput
           :id="id"
           v-model="password"
@@ -52,20 +54,20 @@ async function signIn() {
         />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="busy || !loginName.trim() || !password">
-        Sign in
+        {{ says.signIn }}
       </FrameKey>
     </form>
     <p class="handed">
       <NuxtLink to="/welcome">
-        I was handed a one-time code
+        {{ says.iWasHandedAOne }}
       </NuxtLink>
     </p>
     <div v-if="session.reading?.knownDevice !== false && session.person === null" class="stop">
       <FrameKey look="stop" @click="stopAll">
-        Stop all
+        {{ says.stopAll }}
       </FrameKey>
       <p role="status">
-        {{ stopped || 'Works on this device without signing in.' }}
+        {{ stopped || says.worksOnThisDeviceWithout }}
       </p>
     </div>
   </main>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { sitePages } from '~/words/site'
+
+const says = sitePages.welcome
 definePageMeta({ layout: 'bare', isOpen: true })
 
 /** Whoever was handed a one-time code sets their own password and PIN with it. */
@@ -36,15 +39,15 @@ async function redeem() {
 
 <template>
   <main class="page">
-    <h1>Set your own sign-in</h1>
+    <h1>{{ says.setYourOwnSignIn }}</h1>
     <p class="lead">
-      With the code that the safety lead handed you. It works once; the password and the PIN are yours, and nobody else ever sees them.
+      {{ says.withTheCodeThatThe }}
     </p>
     <form class="form" @submit.prevent="redeem">
-      <FrameField v-slot="{ id }" label="Sign-in name">
+      <FrameField v-slot="{ id }" :label="says.signInName">
         <UInput :id="id" v-model="entry.loginName" autocomplete="username" autocapitalize="off" maxlength="80" required />
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="One-time code" :wrong="wrong" hint="as ABCD-EFGH-JKMN">
+      <FrameField v-slot="{ id, describedBy }" :label="says.oneTimeCode" :wrong="wrong" :hint="says.asAbcdEfghJkmn">
         <UInput
           :id="id"
           v-model="entry.code"
@@ -55,7 +58,7 @@ async function redeem() {
           required
         />
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Your new password" hint="at least 10 characters">
+      <FrameField v-slot="{ id, describedBy }" :label="says.yourNewPassword" :hint="says.atLeast10Characters">
         <UInput
           :id="id"
           v-model="entry.password"
@@ -66,7 +69,7 @@ async function redeem() {
           required
         />
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Your new PIN" hint="4 to 8 digits; signs for you on a shared tablet. May wait.">
+      <FrameField v-slot="{ id, describedBy }" :label="says.yourNewPin" :hint="says.n4To8DigitsSigns">
         <UInput
           :id="id"
           v-model="entry.pin"
@@ -77,11 +80,11 @@ async function redeem() {
         />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="busy || !isFull">
-        Set my sign-in
+        {{ says.setMySignIn }}
       </FrameKey>
     </form>
     <p class="other">
-      <NuxtLink to="/sign-in"> I have a password </NuxtLink>
+      <NuxtLink to="/sign-in"> {{ says.iHaveAPassword }} </NuxtLink>
     </p>
   </main>
 </template>

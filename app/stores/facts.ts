@@ -5,7 +5,7 @@ import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_
 import type { DeviceTime } from '#shared/hearing'
 import type { ToldChange } from '#shared/news'
 import type { CommandAccepted, FloorReading } from '#shared/contract/readings'
-import { speakTimesIn } from '#shared/words/en/fire-findings'
+import { speakTimesIn } from '#shared/words/site-times'
 
 /** The two clocks of this device: see `#shared/hearing`. */
 const deviceTime = (): DeviceTime => ({ clockMs: Date.now(), runningMs: performance.now() })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import type { Finding } from '#core/findings/finding'
-import { speak } from '#shared/words/speak'
+import { speak } from '~/words/speak'
 import type { Placed } from '~/stores/judged'
 
 /** Who and what is meant by an id, and a finding in this shop's words and units. */

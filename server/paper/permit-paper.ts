@@ -1,7 +1,7 @@
 import type { Content } from 'pdfmake'
 import { formatInTimeZone } from './paper-times'
 import type { ShownPermit } from '#core/streams/permit/permit-fact'
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '#shared/words/en/fire-words'
 import { hotworkWords } from '#shared/words/en/hotwork-words'
 import { words } from '#shared/words/en/words'
 import { quantitiesIn } from '#shared/words/quantities'

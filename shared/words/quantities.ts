@@ -1,5 +1,6 @@
 import { cfhFromLPerH, cfmFromM3PerS, cubicFtFromM3, fpmFromMPerS, ftFromM, inchFromMm, lbFromKg, psiFromKPa } from '#core/units'
 import type { UnitSystem } from '#core/units'
+import type { Language } from './language'
 
 const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)))
 
@@ -46,22 +47,24 @@ const concentration = (mg: number): string => mg > 0 && mg < 0.1 ? `${figures(mg
 const limit = (mg: number): string => mg < 0.1 ? `${figures(mg * 1000, 3)} µg/m³` : `${figures(mg, 3)} mg/m³`
 const rate = (mg: number): string => mg >= 1000 ? `${figures(mg / 1000)} g/min` : `${figures(mg)} mg/min`
 /** A part is rounded up: 0.996 of a limit must not read as less than it is, and what is over never reads as 100 %. */
-const part = (fraction: number): string =>
+const partIn = (times: string) => (fraction: number): string =>
   fraction >= 2
-    ? `${figures(Math.ceil(fraction * 10 - 1e-9) / 10, fraction >= 10 ? 2 : 3)} times`
+    ? `${figures(Math.ceil(fraction * 10 - 1e-9) / 10, fraction >= 10 ? 2 : 3)} ${times}`
     : `${Math.ceil(fraction * 100 - 1e-9)} %`
 const percent = (share: number): string => `${figures(share * 100, 3)} %`
 /** A needed factor is rounded up. */
 const factor = (times: number): string =>
   times >= 100 ? figures(Math.ceil(times / 10 - 1e-9) * 10, 4) : figures(Math.ceil(times * 10 - 1e-9) / 10, 3)
-const common = { concentration, limit, rate, part, percent, factor }
+const common = { concentration, limit, rate, percent, factor }
+/** The one word among the quantities; everything else is a number and a symbol, which every language writes alike. */
+const TIMES: Readonly<Record<Language, string>> = { en: 'times', es: 'veces' }
 
 /** A shade is written with at most one decimal, rounded down: 9.98 must not read as 10. */
 const shade = (value: number): string => String(Math.floor(value * 10 + 1e-9) / 10)
 const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)} A`
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
-const METRIC: Quantities = {
+const METRIC: Omit<Quantities, 'part'> = {
   ...common,
   gas: v => `${trim(v, v < 10 ? 2 : 1)} m³`,
   gasRate: v => `${trim(v, v < 1 ? 3 : 2)} m³/h`,
@@ -97,7 +100,7 @@ function inches(mm: number): string {
   return `${trim(inch, 3)} in`
 }
 
-const US: Quantities = {
+const US: Omit<Quantities, 'part'> = {
   ...common,
   gas: v => `${trim(cubicFtFromM3(v), 0)} ft³`,
   gasRate: v => `${trim(cubicFtFromM3(v), 1)} ft³/h`,
@@ -119,4 +122,14 @@ const US: Quantities = {
   flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
 }
 
-export const quantitiesIn = (units: UnitSystem): Quantities => units === 'us' ? US : METRIC
+const inUnits = (units: UnitSystem, language: Language): Quantities => ({
+  ...units === 'us' ? US : METRIC,
+  part: partIn(TIMES[language]),
+})
+const BOOK: Readonly<Record<Language, Readonly<Record<UnitSystem, Quantities>>>> = {
+  en: { metric: inUnits('metric', 'en'), us: inUnits('us', 'en') },
+  es: { metric: inUnits('metric', 'es'), us: inUnits('us', 'es') },
+}
+
+/** Quantities as a site and a language write them. */
+export const quantitiesIn = (units: UnitSystem, language: Language = 'en'): Quantities => BOOK[language][units]

@@ -11,6 +11,9 @@ import type { WhatIf } from '#core/air/what-if'
 import { jobSpan } from '#core/job/day-work'
 import type { MaskId } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
+import { airPages } from '~/words/air'
+
+const says = airPages.bay
 
 /** One bay's air: the sentence, the way of the fume, what may be tried, where the hood works, every limit, the samples. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -103,15 +106,15 @@ const controls = computed<readonly Control[]>(() => {
     const value = tried.value[key] as number | undefined ?? now
     list.push({ key, label, min, max, step, value, said: say(value) })
   }
-  if (extraction && position) add('distanceM', 'Hood to arc', position.distanceM, 0.05, 0.8, 0.01, q.value.reach)
+  if (extraction && position) add('distanceM', says.hoodToArc, position.distanceM, 0.05, 0.8, 0.01, q.value.reach)
   if (extraction)
-    add('flowM3PerS', 'Hood draws', extraction.flowM3PerS, 0, Math.max(0.6, extraction.flowM3PerS * 2), 0.005, q.value.airFlow)
-  add('arcMinPerH', 'Arc in an hour', job.arcMinPerH ?? 20, 1, 60, 1, q.value.minutes)
+    add('flowM3PerS', says.hoodDraws, extraction.flowM3PerS, 0, Math.max(0.6, extraction.flowM3PerS * 2), 0.005, q.value.airFlow)
+  add('arcMinPerH', says.arcInAnHour, job.arcMinPerH ?? 20, 1, 60, 1, q.value.minutes)
   if (job.coating && job.coating !== 'none')
-    add('strippedWidthMm', 'Stripped each side', job.coatingStripped ? (job.strippedWidthMm ?? 0) : 0, 0, 60, 1, q.value.length)
-  add('airSpeedMPerS', 'Draught', hall.airSpeedMPerS, 0.05, 1.5, 0.01, q.value.speed)
-  if (!hall.isOpenAir) add('supplyM3PerS', 'Air blown in', hall.supplyM3PerS, 0, Math.max(4, hall.supplyM3PerS * 3), 0.05, q.value.airFlow)
-  if (question.value.bays.length > 1) add('othersShare', 'Other arcs', 1, 0, 1, 0.05, share => `${Math.round(share * 100)} %`)
+    add('strippedWidthMm', says.strippedEachSide, job.coatingStripped ? (job.strippedWidthMm ?? 0) : 0, 0, 60, 1, q.value.length)
+  add('airSpeedMPerS', says.draught, hall.airSpeedMPerS, 0.05, 1.5, 0.01, q.value.speed)
+  if (!hall.isOpenAir) add('supplyM3PerS', says.airBlownIn, hall.supplyM3PerS, 0, Math.max(4, hall.supplyM3PerS * 3), 0.05, q.value.airFlow)
+  if (question.value.bays.length > 1) add('othersShare', says.otherArcs, 1, 0, 1, 0.05, share => `${Math.round(share * 100)} %`)
   return list
 })
 /** Every job that counts for this shift, the one that stands last. */
@@ -121,7 +124,7 @@ const counted = computed(() =>
     ...(placed.station.job ? [placed.station.job] : []),
   ]
     .filter(job => jobSpan(job, facts.rules.shopDayHour))
-    .map(job => `${job.startsAt} to ${job.endsAt} ${jobLine(job, q.value)}, ${q.value.minutes(job.arcMinPerH ?? 0)} of arc an hour`),
+    .map(job => says.toOfArcAnHour(job.startsAt ?? '', job.endsAt ?? '', jobLine(job, q.value), q.value.minutes(job.arcMinPerH ?? 0))),
 )
 const mayTake = computed(() => session.may('set-jobs', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const canPlace = computed(() => own.value?.extraction?.kind === 'arm' || own.value?.extraction?.kind === 'opening')
@@ -138,33 +141,33 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
           viewBox="-18 0 36 44"
           aria-hidden="true"
         ><GateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
-        Air of bay {{ placed.bay.label }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</small>
+        {{ says.airOfBay(placed.bay.label) }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : says.noJob }}</small>
       </h2>
       <NuxtLink class="key quiet link" to="/air">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p class="sentence" role="status">
-      <b v-if="isTrying" class="pencil">Tried, not set.</b>
+      <b v-if="isTrying" class="pencil">{{ says.triedNotSet }}</b>
       <b v-if="fraction !== null" class="number print" :class="isOpen ? 'state-open' : 'state-hold'">{{ q.part(fraction) }}</b>
       <span>{{ sentence }}</span>
     </p>
     <div class="actions">
       <FrameKey v-if="isTrying" @click="clear">
-        As it is
+        {{ says.asItIs }}
       </FrameKey>
       <NuxtLink v-if="mayTake" class="key link" :to="{ path: `/bay/${placed.bay.bayId}`, query: { do: 'air' } }">
-        Set hood, look at extraction
+        {{ says.setHoodLookAtExtraction }}
       </NuxtLink>
       <NuxtLink class="key link" :to="{ path: `/bay/${placed.bay.bayId}` }">
-        The bay
+        {{ says.theBay }}
       </NuxtLink>
     </div>
 
     <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :apf="apf" />
 
-    <section v-if="controls.length > 0" class="part" aria-label="Try it">
-      <h3>Try it</h3>
+    <section v-if="controls.length > 0" class="part" :aria-label="says.tryIt">
+      <h3>{{ says.tryIt }}</h3>
       <div v-if="canPlace && own?.position" class="keys">
         <FrameKey
           v-for="one in (['beside', 'above'] as const)"
@@ -172,7 +175,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
           :picked="placement === one"
           @click="set({ placement: one })"
         >
-          hood {{ words.placements[one] }}
+          {{ says.hood(words.placements[one]) }}
         </FrameKey>
       </div>
       <div class="controls">
@@ -186,8 +189,8 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       </div>
     </section>
 
-    <section v-if="advice.length > 0" class="part" aria-label="What would help">
-      <h3>What would help, in the order of effect</h3>
+    <section v-if="advice.length > 0" class="part" :aria-label="says.whatWouldHelp">
+      <h3>{{ says.whatWouldHelpInThe }}</h3>
       <ul class="advice">
         <li v-for="one in advice" :key="one.kind">
           <span><b>{{ words.adviceKinds[one.kind] }}</b><small>{{ adviceWords(one, q) }}</small></span>
@@ -195,28 +198,30 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
           <span
             class="after print"
             :class="one.isEnough ? 'state-open' : ''"
-          >{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? 'enough' : 'not alone' }}</small></span>
+          >{{ q.part(one.fractionAfter ?? 0) }}<small>{{ one.isEnough ? says.enough : says.notAlone }}</small></span>
           <FrameKey
             v-if="one.kind === 'respirator'"
             :picked="triedMask === one.masks![0]"
             @click="triedMask = triedMask ? null : one.masks![0]!"
           >
-            Try
+            {{ says.try }}
           </FrameKey>
           <FrameKey
             v-else
             :picked="isTried(one)"
             @click="tried = isTried(one) ? {} : { ...one.change }"
           >
-            Try
+            {{ says.try }}
           </FrameKey>
         </li>
       </ul>
       <p v-if="plan && plan.kinds.length > 1" class="together">
-        Together: <b>{{ changeWords(plan.change, q) }}</b>, then
-        {{ q.part(plan.fractionAfter) }}{{ plan.isEnough ? ': enough' : ', still over' }}.
+        {{ says.together }} <b>{{ changeWords(plan.change, q) }}</b>{{ says.then(
+          q.part(plan.fractionAfter),
+          plan.isEnough ? says.enough2 : says.stillOver,
+        ) }}
         <FrameKey @click="tried = { ...plan.change }">
-          Try all
+          {{ says.tryAll }}
         </FrameKey>
       </p>
     </section>
@@ -230,27 +235,29 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 
     <AirLimits v-if="air.exposure" :exposure="air.exposure" />
 
-    <section v-if="masks.length > 0 && air.respirator!.neededApf > 1" class="part" aria-label="Respirators">
-      <h3>If nothing else can be done: a protection factor of {{ q.factor(air.respirator!.neededApf) }}</h3>
+    <section v-if="masks.length > 0 && air.respirator!.neededApf > 1" class="part" :aria-label="says.respirators">
+      <h3>{{ says.ifNothingElseCanBe(q.factor(air.respirator!.neededApf)) }}</h3>
       <ul class="masks">
         <li v-for="{ mask, apf: worth, suits, isTight } in masks" :key="mask" :class="{ suits }">
           <b>{{ words.masks[mask] }}</b>
-          <span>{{ worth === null ? mask === 'dust-mask' ? 'not a respirator' : 'no factor assigned here' : `protects ${q.factor(worth)} times` }}</span>
-          <span v-if="suits">{{ isTight ? 'enough, with fit test, clearance and a clean shave' : 'enough, with clearance' }}</span>
-          <span v-else>not enough</span>
+          <span>{{ worth === null ? mask === 'dust-mask' ? says.notARespirator : says.noFactorAssignedHere : says.protectsTimes(
+            q.factor(worth),
+          ) }}</span>
+          <span v-if="suits">{{ isTight ? says.enoughWithFitTestClearance : says.enoughWithClearance }}</span>
+          <span v-else>{{ says.notEnough }}</span>
         </li>
       </ul>
       <p v-if="air.respirator!.gases.length > 0" class="said">
-        No dust filter stops {{ air.respirator!.gases.map(gas => words.substances[gas]).join(', ') }}.
+        {{ says.noDustFilterStops(air.respirator!.gases.map(gas => words.substances[gas]).join(', ')) }}
       </p>
     </section>
 
     <LazyAirSamples :placed="placed" />
 
-    <section class="part" aria-label="Said besides">
-      <h3>What it rests on</h3>
+    <section class="part" :aria-label="says.saidBesides">
+      <h3>{{ says.whatItRestsOn }}</h3>
       <p v-if="counted.length > 0">
-        Counted today, over a shift of {{ facts.rules.shiftHours }} h: <span class="chalk">{{ counted.join('; ') }}</span>.
+        {{ says.countedTodayOverAShift(facts.rules.shiftHours) }} <span class="chalk">{{ counted.join('; ') }}</span>.
       </p>
       <ul class="notes">
         <li v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')" :key="index">
@@ -258,11 +265,11 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         </li>
       </ul>
       <p class="soft">
-        A model where nobody measured. Zonaris advises; your local code, a hygienist and licensed practice decide.
+        {{ says.aModelWhereNobodyMeasured }}
       </p>
     </section>
     <p class="visually-hidden">
-      Distances in {{ units.reach.unit }}, air in {{ units.airFlow.unit }}.
+      {{ says.distancesInAirIn(units.reach.unit, units.airFlow.unit) }}
     </p>
   </div>
 </template>

@@ -11,6 +11,9 @@ import {
 import type { HoodEntryId } from '#core/ventilation/hood-flow'
 import type { ExtractionKindId } from '#core/ids/vocabulary'
 import { EXTRACTION_KINDS } from '#core/ids/vocabulary'
+import { airPages } from '~/words/air'
+
+const says = airPages.extractionForm
 
 /** The extraction of one bay, with its flow typed or worked out from what was measured. */
 const { fitted } = defineProps<{ fitted: FittedBay | undefined }>()
@@ -37,11 +40,11 @@ const readings = ref('')
 const ductM = ref<number | undefined>(before?.diameterM)
 const entry = ref<HoodEntryId | ''>('flanged-end')
 const ENTRY_WORDS: Record<HoodEntryId, string> = {
-  'plain-end': 'plain end of a duct',
-  'flanged-end': 'flanged end',
-  'bellmouth': 'bell mouth',
-  'tapered-round': 'tapered, round face',
-  'tapered-rectangular': 'tapered, rectangular face',
+  'plain-end': says.plainEndOfADuct,
+  'flanged-end': says.flangedEnd,
+  'bellmouth': says.bellMouth,
+  'tapered-round': says.taperedRoundFace,
+  'tapered-rectangular': says.taperedRectangularFace,
 }
 const numbers = computed(() => readings.value.split(/[\s;]+/).filter(Boolean).map(readNumber))
 /** Flow from readings: speeds at the face in the site's unit, pressures in Pa. */
@@ -76,9 +79,9 @@ const worked = computed(() => {
   }
 })
 const ASKED: Record<Exclude<FlowMethod, 'maker'>, string> = {
-  'face-velocity': 'Speeds at points of the face',
-  'static-pressure': 'Suction behind the hood, Pa',
-  'traverse': 'Velocity pressures across the duct, Pa',
+  'face-velocity': says.speedsAtPointsOfThe,
+  'static-pressure': says.suctionBehindTheHoodPa,
+  'traverse': says.velocityPressuresAcrossTheDuct,
 }
 
 const extraction = computed<Extraction | null>(() => {
@@ -102,82 +105,82 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 <template>
   <form class="extraction" @submit.prevent="extraction && emit('fit', { ...place(), extraction })">
     <div class="columns">
-      <FrameSelect v-model="kind" label="Kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
-      <FrameNumber v-model="xM" label="Stands at, along the hall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
-      <FrameNumber v-model="yM" label="and across it" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <FrameSelect v-model="kind" :label="says.kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
+      <FrameNumber v-model="xM" :label="says.standsAtAlongTheHall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <FrameNumber v-model="yM" :label="says.andAcrossIt" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
     </div>
     <template v-if="kind !== 'gun'">
       <div class="keys">
         <FrameKey :picked="isRound" @click="isRound = true">
-          round mouth
+          {{ says.roundMouth }}
         </FrameKey>
         <FrameKey :picked="!isRound" @click="isRound = false">
-          with corners
+          {{ says.withCorners }}
         </FrameKey>
         <FrameKey :picked="flanged" @click="flanged = !flanged">
-          with a wide flat rim
+          {{ says.withAWideFlatRim }}
         </FrameKey>
       </div>
       <div class="columns">
-        <FrameNumber v-if="isRound" v-model="diameterM" label="Diameter" :unit="units.reach" :limits="HOOD_LIMITS.diameterM" />
+        <FrameNumber v-if="isRound" v-model="diameterM" :label="says.diameter" :unit="units.reach" :limits="HOOD_LIMITS.diameterM" />
         <template v-else>
-          <FrameNumber v-model="widthM" label="Width" :unit="units.reach" :limits="HOOD_LIMITS.widthM" />
-          <FrameNumber v-model="heightM" label="Height or depth" :unit="units.reach" :limits="HOOD_LIMITS.heightM" />
+          <FrameNumber v-model="widthM" :label="says.width" :unit="units.reach" :limits="HOOD_LIMITS.widthM" />
+          <FrameNumber v-model="heightM" :label="says.heightOrDepth" :unit="units.reach" :limits="HOOD_LIMITS.heightM" />
         </template>
       </div>
     </template>
     <div class="columns">
-      <FrameSelect v-model="flowFrom" label="Flow known from" :ids="FLOW_METHODS" :named="id => words.flowMethods[id]" />
+      <FrameSelect v-model="flowFrom" :label="says.flowKnownFrom" :ids="FLOW_METHODS" :named="id => words.flowMethods[id]" />
       <template v-if="flowFrom && flowFrom !== 'maker'">
         <FrameField
           v-slot="{ id }"
           :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]"
-          hint="one or more, with spaces"
+          :hint="says.oneOrMoreWithSpaces"
         >
           <UInput :id="id" v-model="readings" inputmode="decimal" />
         </FrameField>
         <FrameNumber
           v-if="flowFrom !== 'face-velocity'"
           v-model="ductM"
-          label="Duct diameter"
+          :label="says.ductDiameter"
           :unit="units.reach"
           :limits="HOOD_LIMITS.diameterM"
         />
         <FrameSelect
           v-if="flowFrom === 'static-pressure'"
           v-model="entry"
-          label="The hood is a"
+          :label="says.theHoodIsA"
           :ids="Object.keys(ENTRY_COEFFICIENTS) as HoodEntryId[]"
           :named="id => ENTRY_WORDS[id]"
         />
       </template>
-      <FrameNumber v-model="flowM3PerS" label="Flow" :unit="units.airFlow" :limits="HOOD_LIMITS.flowM3PerS" />
+      <FrameNumber v-model="flowM3PerS" :label="says.flow" :unit="units.airFlow" :limits="HOOD_LIMITS.flowM3PerS" />
     </div>
     <FrameKey v-if="worked !== null" @click="flowM3PerS = worked">
-      Take {{ q.airFlow(worked) }} from the readings
+      {{ says.takeFromTheReadings(q.airFlow(worked)) }}
     </FrameKey>
     <div class="keys">
       <FrameKey :picked="!returnsAir" @click="returnsAir = false">
-        ducted out
+        {{ says.ductedOut }}
       </FrameKey>
       <FrameKey :picked="returnsAir" @click="returnsAir = true">
-        returned through a filter
+        {{ says.returnedThroughAFilter }}
       </FrameKey>
     </div>
     <FrameNumber
       v-if="returnsAir"
       v-model="filterEfficiency"
-      label="Its filter keeps"
+      :label="says.itsFilterKeeps"
       :unit="share"
       :limits="{ min: 0, max: 1 }"
-      hint="of fume; gases come back in full"
+      :hint="says.ofFumeGasesComeBack"
     />
     <div class="keys">
       <FrameKey @click="emit('fit', { ...place(), extraction: null })">
-        It has none
+        {{ says.itHasNone }}
       </FrameKey>
       <FrameKey look="go" type="submit" :disabled="!extraction">
-        Save
+        {{ says.save }}
       </FrameKey>
     </div>
   </form>

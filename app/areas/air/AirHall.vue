@@ -3,6 +3,9 @@ import { hallIdOf } from '#core/air/air-facts'
 import { purgeMinutes } from '#core/ventilation/room'
 import type { Hall } from '#core/streams/site/site'
 import type { Placed } from '~/stores/judged'
+import { airPages } from '~/words/air'
+
+const says = airPages.hall
 
 /** A hall as a list that reads as a plan: who makes fume, how much of it gets loose, who breathes it; worst first. */
 const { hall, chosen } = defineProps<{ hall: Hall, chosen: string | null }>()
@@ -19,7 +22,7 @@ interface Row {
   readonly fraction: number | null
   readonly looseMgPerMin: number
   readonly fromOthers: number
-  readonly says: string | null
+  readonly because: string | null
   readonly xM: number
   readonly yM: number
 }
@@ -40,7 +43,7 @@ const rows = computed<readonly Row[]>(() =>
         yM: fitted?.yM ?? 0,
         looseMgPerMin: prediction?.breathed ? fume * duty * (1 - prediction.capture.low) : 0,
         fromOthers: worst && worst.twa.high > 0 ? worst.twaFromOthers.high / worst.twa.high : 0,
-        says: first && gate.state !== 'open' ? lookup.say(first).brief : null,
+        because: first && gate.state !== 'open' ? lookup.say(first).brief : null,
       }
     })
     .sort(
@@ -54,14 +57,20 @@ const rows = computed<readonly Row[]>(() =>
 const clears = computed(() => {
   const air = state.value?.air
   const outdoor = air ? air.supplyM3PerS * air.outdoorShare : 0
-  return air && outdoor > 0 ? `; clears in ${q.value.minutes(Math.ceil(purgeMinutes(air.volumeM3, outdoor, 20, 1)))}` : ''
+  return air && outdoor > 0 ? says.clearsIn(q.value.minutes(Math.ceil(purgeMinutes(air.volumeM3, outdoor, 20, 1)))) : ''
 })
 const facts = computed(() => {
   const air = state.value?.air
   if (!air) return null
   return air.isOpenAir
-    ? 'Open air'
-    : `${q.value.volume(air.volumeM3)}, ceiling ${q.value.height(air.ceilingM)}, ${q.value.airFlow(air.supplyM3PerS * air.outdoorShare)} outdoor air, ${q.value.speed(air.airSpeedMPerS)} at the bays${clears.value}`
+    ? says.openAir
+    : says.ceilingOutdoorAirAtThe(
+        q.value.volume(air.volumeM3),
+        q.value.height(air.ceilingM),
+        q.value.airFlow(air.supplyM3PerS * air.outdoorShare),
+        q.value.speed(air.airSpeedMPerS),
+        clears.value,
+      )
 })
 /** The plan: places in metres, drawn to fit. A bay's circle grows with what it lets loose. */
 const plan = computed(() => {
@@ -86,18 +95,18 @@ const plan = computed(() => {
     <header>
       <h2>{{ hall.name }}</h2>
       <NuxtLink v-if="session.may('describe-air')" class="key quiet link" :to="{ path: '/air', query: { do: `hall-${hall.hallId}` } }">
-        {{ facts ? 'Change' : 'Describe this hall' }}
+        {{ facts ? says.change : says.describeThisHall }}
       </NuxtLink>
     </header>
     <p class="facts" :class="facts ? 'chalk' : 'soft'">
-      {{ facts ?? 'Not described yet: its bays hold.' }}
+      {{ facts ?? says.notDescribedYetItsBays }}
     </p>
     <svg
       v-if="plan"
       class="plan"
       :viewBox="plan.view"
       role="img"
-      :aria-label="`Plan of ${hall.name}: circles grow with the fume that a bay lets loose`"
+      :aria-label="says.planOfCirclesGrowWith(hall.name)"
     >
       <rect :x="plan.left + 0.1" :y="plan.top + 0.1" :width="plan.width - 0.2" :height="plan.height - 0.2" class="wall" />
       <g v-for="{ placed, xM, yM, radius, looseMgPerMin } in plan.marks" :key="placed.bay.bayId">
@@ -113,7 +122,7 @@ const plan = computed(() => {
       </g>
     </svg>
     <ul>
-      <li v-for="{ placed, fraction, looseMgPerMin, fromOthers, says } in rows" :key="placed.bay.bayId">
+      <li v-for="{ placed, fraction, looseMgPerMin, fromOthers, because } in rows" :key="placed.bay.bayId">
         <NuxtLink
           class="row"
           :class="{ chosen: placed.bay.bayId === chosen }"
@@ -125,10 +134,12 @@ const plan = computed(() => {
             <span
               class="job"
               :class="placed.station.job ? 'chalk' : 'soft'"
-            >{{ placed.station.job ? jobLine(placed.station.job, q) : 'no job' }}</span>
+            >{{ placed.station.job ? jobLine(placed.station.job, q) : says.noJob }}</span>
             <span
               class="soft small"
-            >{{ looseMgPerMin > 0 ? `lets ${q.rate(looseMgPerMin)} loose` : placed.station.job ? 'fume not known' : '' }}{{ fromOthers > 0.02 ? `, ${Math.round(fromOthers * 100)} % from others` : '' }}</span>
+            >{{ looseMgPerMin > 0 ? says.letsLoose(q.rate(looseMgPerMin)) : placed.station.job ? says.fumeNotKnown : '' }}<template
+              v-if="fromOthers > 0.02"
+            >{{ says.fromOthers(Math.round(fromOthers * 100)) }}</template></span>
           </span>
           <svg
             class="mark"
@@ -140,9 +151,9 @@ const plan = computed(() => {
           <span class="use">
             <template v-if="fraction !== null">
               <AirTemper :fraction="fraction" :action="shopFacts.rules.actionFraction" />
-              <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> of the limit</span></b>
+              <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> {{ says.ofTheLimit }}</span></b>
             </template>
-            <span v-if="says" class="says">{{ says }}</span>
+            <span v-if="because" class="says">{{ because }}</span>
           </span>
         </NuxtLink>
       </li>

@@ -6,6 +6,9 @@ import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { versionAfter } from '~/stores/outbox'
 import { hallStream } from '#core/ids/streams'
+import { airPages } from '~/words/air'
+
+const says = airPages.hallForm
 
 /** What the safety lead measures of a hall: its air, and the extraction of each of its bays. */
 const { hall } = defineProps<{ hall: Hall }>()
@@ -51,7 +54,7 @@ async function save() {
   if (sent.ok) {
     openedOn.value = versionAfter(sent.body, hallStream(hall.hallId), openedOn.value)
     await facts.refresh()
-    saved.value = 'Saved. Every bay of this hall is judged anew.'
+    saved.value = says.savedEveryBayOfThis
   }
 }
 
@@ -60,10 +63,10 @@ const editing = ref<string | null>(null)
 const fittedOf = (bayId: string): FittedBay | undefined => state.value?.bays[bayId]
 const extractionWords = (extraction: Extraction | null | undefined): string =>
   extraction === undefined
-    ? 'not said yet'
+    ? says.notSaidYet
     : extraction === null
-      ? 'none'
-      : `${words.extractionKinds[extraction.kind]}, ${q.value.airFlow(extraction.flowM3PerS)} (${words.flowMethods[extraction.flowFrom]}), ${extraction.returnsAir ? 'air returned' : 'ducted out'}`
+      ? says.none
+      : `${words.extractionKinds[extraction.kind]}, ${q.value.airFlow(extraction.flowM3PerS)} (${words.flowMethods[extraction.flowFrom]}), ${extraction.returnsAir ? says.airReturned : says.ductedOut}`
 async function fit(bayId: string, fitted: FittedBay) {
   const asOf = version()
   const sent = await send('hall.fit-bay', { id: hallStream(hall.hallId), expectedVersion: asOf }, { bayId, fitted })
@@ -80,11 +83,11 @@ async function fit(bayId: string, fitted: FittedBay) {
     <header class="head">
       <h2>{{ hall.name }}</h2>
       <NuxtLink class="key quiet link" to="/air">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p class="soft">
-      Measured or read from the drawings; an estimate belongs on the safe side: a smaller hall, less air. Its bays hold until this is known.
+      {{ says.measuredOrReadFromThe }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
@@ -95,82 +98,82 @@ async function fit(bayId: string, fitted: FittedBay) {
           :picked="!draft.isOpenAir"
           @click="draft.isOpenAir = false"
         >
-          A hall
+          {{ says.aHall }}
         </FrameKey>
         <FrameKey
           :picked="draft.isOpenAir"
           @click="draft.isOpenAir = true"
         >
-          Open air
+          {{ says.openAir }}
         </FrameKey>
       </div>
       <div class="columns">
         <template v-if="!draft.isOpenAir">
-          <FrameNumber v-model="draft.volumeM3" label="Volume" :unit="units.volume" :limits="HALL_LIMITS.volumeM3" />
-          <FrameNumber v-model="draft.ceilingM" label="Ceiling" :unit="units.height" :limits="HALL_LIMITS.ceilingM" />
+          <FrameNumber v-model="draft.volumeM3" :label="says.volume" :unit="units.volume" :limits="HALL_LIMITS.volumeM3" />
+          <FrameNumber v-model="draft.ceilingM" :label="says.ceiling" :unit="units.height" :limits="HALL_LIMITS.ceilingM" />
           <FrameNumber
             v-model="draft.supplyM3PerS"
-            label="Air blown in"
+            :label="says.airBlownIn"
             :unit="units.airFlow"
             :limits="HALL_LIMITS.supplyM3PerS"
-            hint="fans and openings together"
+            :hint="says.fansAndOpeningsTogether"
           />
           <FrameNumber
             v-model="draft.outdoorShare"
-            label="Of it outdoor air"
+            :label="says.ofItOutdoorAir"
             :unit="share"
             :limits="HALL_LIMITS.outdoorShare"
-            hint="the rest is hall air blown round"
+            :hint="says.theRestIsHallAir"
           />
           <FrameNumber
             v-model="draft.filterEfficiency"
-            label="The hall filter keeps"
+            :label="says.theHallFilterKeeps"
             :unit="share"
             :limits="HALL_LIMITS.filterEfficiency"
-            hint="of fume; no filter keeps gases"
+            :hint="says.ofFumeNoFilterKeeps"
           />
           <FrameNumber
             v-model="draft.backgroundMgPerM3"
-            label="Fume in the air that comes in"
+            :label="says.fumeInTheAirThat"
             :unit="mgPerM3"
             :limits="HALL_LIMITS.backgroundMgPerM3"
           />
         </template>
         <FrameNumber
           v-model="draft.airSpeedMPerS"
-          label="Air speed at the bays"
+          :label="says.airSpeedAtTheBays"
           :unit="units.speed"
           :limits="HALL_LIMITS.airSpeedMPerS"
-          hint="usually 0.1 to 0.2 m/s; the draught a hood works against"
+          :hint="says.usually01To0"
         />
         <FrameNumber
           v-model="draft.nearFieldRadiusM"
-          label="Reach of the near field"
+          :label="says.reachOfTheNearField"
           :unit="units.reach"
           :limits="HALL_LIMITS.nearFieldRadiusM"
-          hint="arc and helmet inside it; usually half a metre"
+          :hint="says.arcAndHelmetInsideIt"
         />
       </div>
       <FrameKey look="go" type="submit" :disabled="!air">
-        Save the hall
+        {{ says.saveTheHall }}
       </FrameKey>
       <p role="status">
         {{ saved }}
       </p>
     </form>
-    <h3>Extraction of its bays</h3>
+    <h3>{{ says.extractionOfItsBays }}</h3>
     <ul class="bays">
       <li v-for="{ bay } in bays" :key="bay.bayId">
         <b class="no">{{ bay.label }}</b>
         <span :class="fittedOf(bay.bayId) ? 'chalk' : 'soft'">{{ extractionWords(fittedOf(bay.bayId)?.extraction) }}</span>
         <FrameKey @click="editing = editing === bay.bayId ? null : bay.bayId">
-          {{ editing === bay.bayId ? 'Leave it' : fittedOf(bay.bayId) ? 'Change' : 'Say' }}
+          {{ editing === bay.bayId ? says.leaveIt : fittedOf(bay.bayId) ? says.change : says.say }}
         </FrameKey>
         <AirExtractionForm v-if="editing === bay.bayId" class="wide" :fitted="fittedOf(bay.bayId)" @fit="fit(bay.bayId, $event)" />
       </li>
     </ul>
     <p v-if="bays.length === 0" class="soft">
-      No bay stands in this hall yet.
+      {{ says.noBayStandsInThis }}
     </p>
   </section>
 </template>

@@ -2,7 +2,10 @@
 import type { ExposureJudgement, LimitUse } from '#core/exposure/judge-exposure'
 import type { ExposureRuleSetId, SubstanceId } from '#core/ids/vocabulary'
 import { EXPOSURE_RULE_SETS, SUBSTANCES } from '#core/ids/vocabulary'
-import { citation } from '#shared/words/speak'
+import { citation } from '~/words/speak'
+import { airPages } from '~/words/air'
+
+const says = airPages.limits
 
 /** Every substance against every rule set: the hardest use of each; those that bind here stand out; sources underneath. */
 const { exposure } = defineProps<{ exposure: ExposureJudgement }>()
@@ -33,21 +36,24 @@ const sources = computed(() => [
 </script>
 
 <template>
-  <section class="limits" aria-label="Limits by rule set">
-    <h3>Every school's limits</h3>
+  <section class="limits" :aria-label="says.limitsByRuleSet">
+    <h3>{{ says.everySchoolsLimits }}</h3>
     <p class="soft">
-      How much of each limit is used, at the high end. Underlined rule sets bind here. A dash: that rule set has none.
+      {{ says.howMuchOfEachLimit }}
       <template v-if="exposure.mixture">
-        {{ words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1) }}
-        adds up to {{ q.part(exposure.mixture.fraction) }} ({{ words.exposureRuleSets[exposure.mixture.ruleSet] }}).
+        {{ says.addsUpTo(
+          words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1),
+          q.part(exposure.mixture.fraction),
+          words.exposureRuleSets[exposure.mixture.ruleSet],
+        ) }}
       </template>
     </p>
-    <div class="scroll" tabindex="0" role="region" aria-label="Table of limits">
+    <div class="scroll" tabindex="0" role="region" :aria-label="says.tableOfLimits">
       <table>
         <thead>
           <tr>
             <th scope="col">
-              Substance
+              {{ says.substance }}
             </th>
             <th v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" scope="col" :class="{ binds: binding.has(ruleSet) }">
               {{ words.exposureRuleSetsShort[ruleSet] }}
@@ -62,10 +68,10 @@ const sources = computed(() => [
             <td v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" :class="{ binds: binding.has(ruleSet) }">
               <template v-if="cells.get(substance)!.get(ruleSet)">
                 <b>{{ q.part(cells.get(substance)!.get(ruleSet)!.fraction) }}</b>
-                <small>of {{ q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3) }}</small>
+                <small>{{ says.of(q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3)) }}</small>
                 <small
                   v-if="cells.get(substance)!.get(ruleSet)!.limit.kind !== 'twa'"
-                >{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? 'ceiling' : 'in 15 min' }}</small>
+                >{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? 'ceiling' : says.in15Min }}</small>
               </template>
               <template v-else>
                 –
@@ -76,7 +82,7 @@ const sources = computed(() => [
       </table>
     </div>
     <details>
-      <summary>Where each limit comes from</summary>
+      <summary>{{ says.whereEachLimitComesFrom }}</summary>
       <ul class="sources">
         <li v-for="source in sources" :key="source">
           {{ source }}

@@ -1,26 +1,30 @@
 <script setup lang="ts">
+import { airPages } from '~/words/air'
+
+const says = airPages.questions
+
 /** Questions that every shop argues about, answered by the rules behind them. */
 const q = useQuantities()
 const QUESTIONS = computed(
   () =>
     [
       {
-        asked: 'The hood 18 to 20 inches over the arc, or a hand\'s width beside it?',
-        answer: `Both, each in its place. Over a hot plume in calm air a hood only has to stand in the way: its mouth covers the rising fume and outdraws it, at ${q.value.reach(0.5)} too. Beside the arc it has to bend the plume, and its pull falls with the square of the distance: past about one mouth width it does nothing. Overhead fails in a draught, over cold fume, for vertical and overhead welds, and when the head leans into the column. Open a bay to see its own window.`,
+        asked: says.theHood18To20,
+        answer: says.bothEachInItsPlace(q.value.reach(0.5)),
       },
       {
-        asked: 'A fan at the open door?',
+        asked: says.aFanAtTheOpen,
         answer:
-          'It helps when the air goes out and away from the face. Blown across the bays it leans every plume out of its hood and takes the shield gas. Raise the draught in a bay\'s what-if to see both.',
+          says.itHelpsWhenTheAir,
       },
       {
-        asked: 'Galvanised: grind it off first?',
-        answer: `Yes, at least ${q.value.length(25)} on each side and both faces, where it must be stripped at all. Grinding makes zinc dust, which is far less harmful than the fume of the arc, but it is still dust: extraction on, and at least a P2 or N95 mask. Never acid: it leaves residue and makes gas.`,
+        asked: says.galvanisedGrindItOffFirst,
+        answer: says.yesAtLeastOnEach(q.value.length(25)),
       },
       {
-        asked: 'Under the legal limit: is that safe?',
+        asked: says.underTheLegalLimitIs,
         answer:
-          'Not by itself. US law has no limit for total fume, and its ceiling for manganese is decades old. Welding fume causes lung cancer: as little as can be. This is why a site may choose a stricter basis and acts at a fraction of it.',
+          says.notByItselfUsLaw,
       },
     ] as const,
 )
@@ -28,9 +32,9 @@ const QUESTIONS = computed(
 
 <template>
   <section class="questions">
-    <h2>Open a bay</h2>
+    <h2>{{ says.openABay }}</h2>
     <p class="soft">
-      See the way of its fume from the arc to the lung, where its hood does and does not work, and what would help.
+      {{ says.seeTheWayOfIts }}
     </p>
     <dl>
       <template v-for="{ asked, answer } in QUESTIONS" :key="asked">
@@ -39,7 +43,7 @@ const QUESTIONS = computed(
       </template>
     </dl>
     <p class="soft">
-      Zonaris advises; your local code, a hygienist and licensed practice decide.
+      {{ says.zonarisAdvisesYourLocalCode }}
     </p>
   </section>
 </template>

@@ -6,6 +6,9 @@ import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import { bayAirOf } from '#core/clearance/air-gate'
 import type { Placed } from '~/stores/judged'
 import { samplesStream } from '#core/ids/streams'
+import { airPages } from '~/words/air'
+
+const says = airPages.samples
 
 /** Measured samples of a bay: what each survey says in a sentence, its distribution, and the way to put in another. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -37,8 +40,8 @@ const version = computed(() => facts.reading?.air.versions.samples[placed.bay.ba
 const mayRecord = computed(() => session.may('record-samples'))
 
 const sentence = ({ survey, standing, answer, findings }: JudgedSurvey): string => {
-  if (standing === 'withdrawn') return 'Withdrawn.'
-  if (answer === null) return 'No limit that binds here knows this substance.'
+  if (standing === 'withdrawn') return says.withdrawn
+  if (answer === null) return says.noLimitThatBindsHere
   return (
     findings
       .map(said => lookup.say(said))
@@ -50,28 +53,27 @@ const withdraw = (surveyId: string) =>
   send(
     'samples.withdraw',
     { id: samplesStream(placed.bay.bayId), expectedVersion: version.value },
-    { surveyId, reason: 'Withdrawn on the Air page' },
+    { surveyId, reason: says.withdrawnOnTheAirPage },
   )
 </script>
 
 <template>
-  <section class="samples" aria-label="Measured samples">
+  <section class="samples" :aria-label="says.measuredSamples">
     <div class="top">
-      <h3>Measured samples</h3>
+      <h3>{{ says.measuredSamples }}</h3>
       <FrameKey v-if="mayRecord && !isAdding" :disabled="place === null" @click="isAdding = true">
-        Put samples in
+        {{ says.putSamplesIn }}
       </FrameKey>
     </div>
     <p v-if="judged.length === 0 && !isAdding" class="soft">
-      None yet: the model speaks. Six or more full shifts worn at the collar, inside the helmet, would speak better.
-      {{ place === null ? 'They belong to a job in a described hall.' : '' }}
+      {{ says.noneYetTheModelSpeaks(place === null ? says.theyBelongToAJob : '') }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <p v-for="{ substance, count, said } in together" :key="substance" class="said">
       <template v-if="count > 1">
-        {{ count }} surveys of {{ words.substances[substance] }} count as one sample.
+        {{ says.surveysOfCountAsOne(count, words.substances[substance]) }}
       </template><template v-for="{ message, todo } in said" :key="message">
         {{ message }} <b>{{ todo }}</b>
       </template>
@@ -90,16 +92,23 @@ const withdraw = (surveyId: string) =>
       </p>
       <LazyAirSamplesChart v-if="one.answer && one.limit && one.standing !== 'withdrawn'" :judged="one" />
       <table v-if="one.answer && one.answer.methods.length > 1" class="ledger">
-        <thead><tr><th>Counted</th><th>Geometric mean</th><th>Spread</th><th>Reached</th><th>Verdict</th></tr></thead>
+        <thead>
+          <tr>
+            <th>{{ says.counted }}</th><th>{{ says.geometricMean }}</th><th>{{ says.spread }}</th><th>{{ says.reached }}</th>
+            <th>{{ says.verdict }}</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="{ method, gm, gsd, uR, verdict } in one.answer.methods" :key="method">
             <td>{{ words.substitutions[method] }}</td><td>{{ q.concentration(gm) }}</td><td>{{ gsd.toFixed(2) }}</td>
-            <td>{{ uR === null ? '–' : `${uR.toFixed(3)} of ${one.answer.uT!.toFixed(3)}` }}</td><td>{{ verdict ? words.sampleVerdicts[verdict] : 'not tested' }}</td>
+            <td>
+              {{ uR === null ? '–' : says.of(uR.toFixed(3), one.answer.uT!.toFixed(3)) }}
+            </td><td>{{ verdict ? words.sampleVerdicts[verdict] : says.notTested }}</td>
           </tr>
         </tbody>
       </table>
       <FrameKey v-if="mayRecord && one.standing !== 'withdrawn'" look="quiet" @click="withdraw(one.survey.surveyId)">
-        Withdraw these
+        {{ says.withdrawThese }}
       </FrameKey>
     </article>
   </section>

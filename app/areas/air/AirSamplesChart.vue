@@ -4,6 +4,9 @@ import annotation from 'chartjs-plugin-annotation'
 import { Scatter } from 'vue-chartjs'
 import type { JudgedSurvey } from '#core/air/measured-air'
 import { normalQuantile } from '#core/samples/normal'
+import { airPages } from '~/words/air'
+
+const says = airPages.samplesChart
 
 Chart.register(ScatterController, LineElement, PointElement, LinearScale, LogarithmicScale, annotation)
 
@@ -69,7 +72,7 @@ const options = computed(() => {
         type: 'linear' as const,
         min: -2.2,
         max: 2.2,
-        title: { display: true, text: 'share of shifts below', color: ink.value.soft, ...text },
+        title: { display: true, text: says.shareOfShiftsBelow, color: ink.value.soft, ...text },
         ticks: {
           color: ink.value.soft,
           ...text,
@@ -96,7 +99,7 @@ const options = computed(() => {
             yMax: limit.value,
             borderColor: ink.value.ink,
             borderWidth: 3,
-            label: label(`limit ${q.value.limit(limit.value)}`, 'start'),
+            label: label(says.limit(q.value.limit(limit.value)), 'start'),
           },
           p95: {
             type: 'line' as const,
@@ -117,14 +120,20 @@ const options = computed(() => {
 const summary = computed(() => {
   const { summary, exceedance, method, n, belowLoq } = judged.answer!
   if (!summary) return ''
-  const spread = `Geometric mean ${q.value.concentration(summary.gm)}, spread ${summary.gsd.toFixed(2)}; 95 % of shifts under ${q.value.concentration(summary.p95)}, with 70 % confidence under ${q.value.concentration(summary.utl95_70)}, with 95 % under ${q.value.concentration(summary.utl95_95)}.`
+  const spread = says.geometricMeanSpread95Of(
+    q.value.concentration(summary.gm),
+    summary.gsd.toFixed(2),
+    q.value.concentration(summary.p95),
+    q.value.concentration(summary.utl95_70),
+    q.value.concentration(summary.utl95_95),
+  )
   const over = exceedance
-    ? ` Over the limit: ${(exceedance.point * 100).toPrecision(2)} % of shifts, at most ${(exceedance.upper70 * 100).toPrecision(2)} % with 70 % confidence.`
+    ? says.overTheLimitOfShifts((exceedance.point * 100).toPrecision(2), (exceedance.upper70 * 100).toPrecision(2))
     : ''
   return (
     spread
     + over
-    + (belowLoq > 0 ? ` ${belowLoq} of ${n} below the limit of quantification, counted ${words.substitutions[method]}.` : '')
+    + (belowLoq > 0 ? says.ofBelowTheLimitOf(belowLoq, n, words.substitutions[method]) : '')
   )
 })
 </script>
@@ -138,10 +147,10 @@ const summary = computed(() => {
       {{ summary }}
     </p>
     <details>
-      <summary>The results in numbers</summary>
+      <summary>{{ says.theResultsInNumbers }}</summary>
       <ul>
         <li v-for="{ label, mgPerM3, isBelowLoq, minutes } in sorted" :key="label">
-          {{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
+          {{ label }}: {{ isBelowLoq ? says.below : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
         </li>
       </ul>
     </details>

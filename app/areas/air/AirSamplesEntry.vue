@@ -20,6 +20,9 @@ import { SUBSTANCES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
 import { makeUuid } from '~/stores/outbox'
 import { samplesStream } from '#core/ids/streams'
+import { airPages } from '~/words/air'
+
+const says = airPages.samplesEntry
 
 /** Typed, pasted or read from a CSV file: columns are guessed and can be put right, every row that cannot be read is named. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -90,16 +93,16 @@ const preview = computed(() =>
     : null,
 )
 const errorWords = {
-  'missing': 'is missing',
-  'not-a-number': 'is no number',
-  'not-above-zero': 'must be above zero; write a result below the limit of quantification as <0.02',
-  'no-flag': 'is neither yes nor no',
-  'no-date': 'is no date in this order',
+  'missing': says.isMissing,
+  'not-a-number': says.isNoNumber,
+  'not-above-zero': says.mustBeAboveZeroWrite,
+  'no-flag': says.isNeitherYesNorNo,
+  'no-date': says.isNoDateInThis,
 } as const
 
 async function readFile(file: File) {
   text.value = await file.text()
-  fileSaid.value = `Read ${file.name}.`
+  fileSaid.value = says.read2(file.name)
 }
 async function save() {
   if (!substance.value) return
@@ -124,112 +127,112 @@ async function save() {
 </script>
 
 <template>
-  <form class="entry-form" aria-label="Put samples in" @submit.prevent="save">
+  <form class="entry-form" :aria-label="says.putSamplesIn" @submit.prevent="save">
     <p class="soft">
-      Personal samples, one row each, from inside the helmet. They will speak for this job, hood and hall, and for no other.
+      {{ says.personalSamplesOneRowEach }}
     </p>
     <div class="columns">
-      <FrameSelect v-model="substance" label="Substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
-      <FrameField v-slot="{ id }" label="Day of the last sample">
+      <FrameSelect v-model="substance" :label="says.substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
+      <FrameField v-slot="{ id }" :label="says.dayOfTheLastSample">
         <UInput :id="id" v-model="takenOn" type="date" required />
       </FrameField>
     </div>
     <FrameField
       v-slot="{ id, describedBy }"
-      label="Results, typed or pasted from a table"
-      hint="one row a sample; &lt;0.02 is below the limit of quantification; a heading is understood"
+      :label="says.resultsTypedOrPastedFrom"
+      :hint="says.oneRowASample0"
     >
       <UTextarea :id="id" v-model="text" :ui="{ base: 'area' }" :rows="6" spellcheck="false" :aria-describedby="describedBy" />
     </FrameField>
-    <FrameFile label="or a CSV file" accept=".csv,.txt,text/csv" :hint="fileSaid" @chosen="readFile" />
+    <FrameFile :label="says.orACsvFile" accept=".csv,.txt,text/csv" :hint="fileSaid" @chosen="readFile" />
     <template v-if="width > 0">
-      <h4>How it is written</h4>
+      <h4>{{ says.howItIsWritten }}</h4>
       <div class="columns">
-        <FrameSelect v-model="separator" label="Columns are parted by" :ids="SEPARATORS" :named="id => words.separators[id]" />
+        <FrameSelect v-model="separator" :label="says.columnsArePartedBy" :ids="SEPARATORS" :named="id => words.separators[id]" />
         <FrameSelect
           v-model="decimal"
-          label="Decimals stand after"
+          :label="says.decimalsStandAfter"
           :ids="DECIMAL_MARKS"
           :named="id => words.decimalMarks[id]"
-          none="choose"
+          :none="says.choose"
         />
         <FrameSelect
           v-if="has('day')"
           v-model="dates"
-          label="Dates are written"
+          :label="says.datesAreWritten"
           :ids="DATE_ORDERS"
           :named="id => words.dateOrders[id]"
-          none="choose"
+          :none="says.choose"
         />
       </div>
       <p v-if="isAsking" class="said" role="alert">
         <template v-if="decimal === ''">
-          A number like 1,250 can be one and a quarter or one thousand two hundred and fifty. Choose what the decimals stand after.
+          {{ says.aNumberLike1250 }}
         </template>
         <template v-else>
-          The day cannot be told from the month. Choose how dates are written.
+          {{ says.theDayCannotBeTold }}
         </template>
       </p>
-      <h4>What the columns are</h4>
+      <h4>{{ says.whatTheColumnsAre }}</h4>
       <div class="columns">
         <FrameSelect
           v-for="(column, i) in columns"
           :key="i"
-          :label="heading?.[i] || `Column ${i + 1}`"
+          :label="heading?.[i] || says.column(i + 1)"
           :ids="SAMPLE_COLUMNS"
           :named="id => words.sampleColumns[id]"
           :model-value="column"
-          :hint="rows[0]?.[i] ? `first: ${rows[0][i]}` : ''"
+          :hint="rows[0]?.[i] ? says.first(rows[0][i]) : ''"
           @update:model-value="setColumn(i, $event as SampleColumn)"
         />
         <FrameSelect
           v-if="has('concentration')"
           v-model="concentrationUnit"
-          label="Unit"
+          :label="says.unit"
           :ids="['mg/m3', 'ug/m3']"
           :named="id => id === 'mg/m3' ? 'mg/m³' : 'µg/m³'"
         />
         <FrameSelect
           v-if="has('mass')"
           v-model="massUnit"
-          label="Unit of mass"
+          :label="says.unitOfMass"
           :ids="['mg', 'ug']"
           :named="id => id === 'mg' ? 'mg' : 'µg'"
         />
         <FrameSelect
           v-if="has('volume')"
           v-model="volumeUnit"
-          label="Unit of volume"
+          :label="says.unitOfVolume"
           :ids="['L', 'm3']"
           :named="id => id === 'L' ? 'litres' : 'm³'"
         />
         <FrameSelect
           v-if="(has('shift') || has('person')) && has('minutes')"
           v-model="unsampled"
-          label="The part of a shift not sampled"
+          :label="says.thePartOfAShift"
           :ids="UNSAMPLED_RULES"
           :named="id => words.unsampledRules[id]"
         />
       </div>
       <p v-if="!canRead && !isAsking" class="said">
-        Name the column that is the concentration, or those that are mass and air volume.
+        {{ says.nameTheColumnThatIs }}
       </p>
       <template v-else-if="canRead">
         <ul v-if="read.errors.length > 0" class="errors" role="alert">
           <li v-for="({ row, column, problem, text: typed }, i) in read.errors" :key="i">
-            Row {{ row }}: {{ words.sampleColumns[column] }} {{ typed ? `"${typed}" ` : '' }}{{ errorWords[problem] }}. It is left out.
+            {{ says.rowItIsLeftOut(row, words.sampleColumns[column], typed ? `"${typed}" ` : '', errorWords[problem]) }}
           </li>
         </ul>
-        <h4>{{ read.results.length }} {{ read.results.length === 1 ? 'shift' : 'shifts' }} read</h4>
+        <h4>{{ says.read(read.results.length, read.results.length === 1 ? says.shift : says.shifts) }}</h4>
         <p class="results">
           <span
             v-for="{ label, value, isBelowLoq, rows: from } in read.results"
             :key="label"
             class="print"
-          >{{ label }}: {{ isBelowLoq ? 'below ' : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? ` (${from.length} pieces)` : '' }}</span>
+          >{{ label }}: {{ isBelowLoq ? says.below : '' }}{{ q.concentration(value) }}{{ from.length > 1 ? says.pieces(from.length) : '' }}</span>
         </p>
         <p v-if="preview" class="said" :class="{ 'is-open': preview.answer.verdict === 'compliant' }" role="status">
-          Against {{ q.limit(preview.limit.valueMgPerM3) }} ({{ words.exposureRuleSets[preview.limit.ruleSet] }}):
+          {{ says.against(q.limit(preview.limit.valueMgPerM3), words.exposureRuleSets[preview.limit.ruleSet]) }}
           <b>{{ words.sampleVerdicts[preview.answer.verdict] }}</b>.
           {{ lookup.sayAll(preview.answer.findings).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')).join(' ') }}
         </p>
@@ -240,10 +243,10 @@ async function save() {
     </p>
     <div class="keys">
       <FrameKey @click="emit('done')">
-        Leave it
+        {{ says.leaveIt }}
       </FrameKey>
       <FrameKey look="go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
-        Record {{ read.results.length }} {{ read.results.length === 1 ? 'result' : 'results' }}
+        {{ says.record(read.results.length, read.results.length === 1 ? says.result : says.results) }}
       </FrameKey>
     </div>
   </form>

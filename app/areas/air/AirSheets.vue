@@ -5,6 +5,9 @@ import { isGas } from '#core/fume/gases'
 import type { ConsumableId, ProcessId, SubstanceId } from '#core/ids/vocabulary'
 import { CONSUMABLES, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { FUME_SHEETS_STREAM } from '#core/ids/streams'
+import { airPages } from '~/words/air'
+
+const says = airPages.sheets
 
 /** The shop's own fume data sheets: what the maker says replaces the published tables. Chalk over pencil. */
 const facts = useFacts()
@@ -65,62 +68,69 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
 </script>
 
 <template>
-  <section class="sheets" aria-label="Data sheets">
+  <section class="sheets" :aria-label="says.dataSheets">
     <header class="head">
-      <h2>Fume data sheets</h2>
+      <h2>{{ says.fumeDataSheets }}</h2>
       <NuxtLink class="key quiet link" to="/air">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p class="soft">
-      What the maker of a rod or wire prints for it is better than a table's mean. It is used for jobs with that consumable in the process
-      it was measured with, and shown as chalk; what it leaves out stays with the table.
+      {{ says.whatTheMakerOfA }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <ul>
       <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
-        <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : 'process not said: not used' }} <span class="chalk">{{ sheet.title }}</span>
-        <span class="keys"><FrameKey @click="edit(sheet)">Change</FrameKey><FrameKey
+        <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : says.processNotSaidNotUsed }} <span class="chalk">{{ sheet.title }}</span>
+        <span class="keys"><FrameKey @click="edit(sheet)">{{ says.change }}</FrameKey><FrameKey
           @click="drop(sheet)"
-        >Drop</FrameKey></span>
+        >{{ says.drop }}</FrameKey></span>
       </li>
     </ul>
     <p v-if="sheets.length === 0">
-      None yet: published factors are used, in pencil.
+      {{ says.noneYetPublishedFactorsAre }}
     </p>
     <form @submit.prevent="save">
-      <h3>{{ sheets.some(sheet => sheet.consumable === consumable && sheet.process === process) ? 'Change a sheet' : 'Enter a sheet' }}</h3>
+      <h3>
+        {{ sheets.some(sheet => sheet.consumable === consumable && sheet.process === process) ? says.changeASheet : says.enterASheet }}
+      </h3>
       <div class="columns">
-        <FrameSelect v-model="consumable" label="Rod or wire" none="choose" :ids="CONSUMABLES" :named="id => words.consumables[id]" />
+        <FrameSelect
+          v-model="consumable"
+          :label="says.rodOrWire"
+          :none="says.choose"
+          :ids="CONSUMABLES"
+          :named="id => words.consumables[id]"
+        />
         <FrameSelect
           v-model="process"
-          label="Process it was measured with"
-          none="choose"
+          :label="says.processItWasMeasuredWith"
+          :none="says.choose"
           :ids="PROCESSES"
           :named="id => words.processes[id]"
         />
-        <FrameField v-slot="{ id }" label="What the sheet is called" hint="its number, and its date or issue">
+        <FrameField v-slot="{ id }" :label="says.whatTheSheetIsCalled" :hint="says.itsNumberAndItsDate">
           <UInput :id="id" v-model="title" maxlength="120" required />
         </FrameField>
         <FrameNumber
           v-model="fumeGPerKg"
-          label="Fume for each mass melted"
+          :label="says.fumeForEachMassMelted"
           :unit="known('g/kg')"
           :limits="DATA_SHEET_LIMITS.fumeGPerKg"
           optional
         />
         <FrameNumber
           v-model="fumeMgPerS"
-          label="or fume while the arc burns"
+          :label="says.orFumeWhileTheArc"
           :unit="known('mg/s')"
           :limits="DATA_SHEET_LIMITS.fumeMgPerS"
           optional
-          hint="with neither, the table's rate is kept"
+          :hint="says.withNeitherTheTablesRate"
         />
       </div>
-      <h4>Parts of the fume, % by mass, as the element</h4>
+      <h4>{{ says.partsOfTheFumeBy }}</h4>
       <div class="columns four">
         <FrameNumber
           v-for="substance in METALS"
@@ -133,7 +143,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
         />
       </div>
       <FrameKey look="go" type="submit" :disabled="!consumable || !process || !title.trim()">
-        Save the sheet
+        {{ says.saveTheSheet }}
       </FrameKey>
     </form>
   </section>

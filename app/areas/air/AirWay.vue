@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { AirAssessment } from '#core/air/assess-air'
 import type { Range } from '#core/range'
+import { airPages } from '~/words/air'
+
+const says = airPages.way
 
 /** The way of the fume in one picture: made, taken by the hood, in the hall, at the mouth, inside the mask; the limit drawn through. */
 const { air, actionFraction, apf } = defineProps<{ air: AirAssessment, actionFraction: number, apf: number | null }>()
@@ -54,9 +57,9 @@ const band = computed(() => {
 })
 const columns = computed(() => shown.value
   ? [
-      { x: 360, name: 'in the hall', range: shown.value.room },
-      { x: 500, name: 'at the mouth', range: shown.value.mouth },
-      ...shown.value.mask ? [{ x: 640, name: 'inside the mask', range: shown.value.mask }] : [],
+      { x: 360, name: says.inTheHall, range: shown.value.room },
+      { x: 500, name: says.atTheMouth, range: shown.value.mouth },
+      ...shown.value.mask ? [{ x: 640, name: says.insideTheMask, range: shown.value.mask }] : [],
     ]
   : [])
 </script>
@@ -66,7 +69,13 @@ const columns = computed(() => shown.value
     <svg
       viewBox="0 0 336 238"
       role="img"
-      :aria-label="`The way of ${words.substances[shown.substance]}: ${shown.emission ? q.rate(shown.emission.high) : ''} made, at least ${Math.floor(shown.capture.low * 100)} % taken by the hood, ${q.concentration(shown.mouth.high)} at the mouth against a limit of ${q.limit(shown.limit)}`"
+      :aria-label="says.theWayOfMadeAt(
+        words.substances[shown.substance],
+        shown.emission ? q.rate(shown.emission.high) : '',
+        Math.floor(shown.capture.low * 100),
+        q.concentration(shown.mouth.high),
+        q.limit(shown.limit),
+      )"
     >
       <g class="band">
         <rect x="0" :y="100 - band.thick / 2" width="140" :height="band.thick" class="made" />
@@ -79,18 +88,18 @@ const columns = computed(() => shown.value
           :d="`M139 ${100 + band.thick / 2 - band.loose} C230 ${100 + band.thick / 2 - band.loose} 230 ${146 - band.loose / 2} 330 ${146 - band.loose / 2} L330 ${146 + band.loose / 2} C230 ${146 + band.loose / 2} 230 ${100 + band.thick / 2} 139 ${100 + band.thick / 2} Z`"
           class="loose"
         />
-        <text x="8" y="94" class="big on">{{ shown.emission ? q.rate(shown.emission.high) : 'from others' }}</text>
-        <text x="8" y="114" class="on">made at the arc</text>
-        <text x="8" y="18">{{ shown.capture.low > 0 ? `the hood takes` : 'no hood takes any' }}</text>
-        <text v-if="shown.capture.low > 0" x="8" y="40" class="big">{{ `${Math.floor(shown.capture.low * 1000) / 10} % or more` }}</text>
-        <text v-if="shown.emission" x="8" y="196">gets loose</text>
-        <text v-if="shown.emission" x="8" y="218" class="big">up to {{ q.rate(shown.emission.high * (1 - shown.capture.low)) }}</text>
+        <text x="8" y="94" class="big on">{{ shown.emission ? q.rate(shown.emission.high) : says.fromOthers }}</text>
+        <text x="8" y="114" class="on">{{ says.madeAtTheArc }}</text>
+        <text x="8" y="18">{{ shown.capture.low > 0 ? says.theHoodTakes : says.noHoodTakesAny }}</text>
+        <text v-if="shown.capture.low > 0" x="8" y="40" class="big">{{ says.orMore(Math.floor(shown.capture.low * 1000) / 10) }}</text>
+        <text v-if="shown.emission" x="8" y="196">{{ says.getsLoose }}</text>
+        <text v-if="shown.emission" x="8" y="218" class="big">{{ says.upTo(q.rate(shown.emission.high * (1 - shown.capture.low))) }}</text>
       </g>
     </svg>
     <svg viewBox="332 0 428 238" aria-hidden="true">
       <g class="columns">
         <line x1="336" x2="752" :y1="yOf(shown.limit)" :y2="yOf(shown.limit)" class="limit" />
-        <text x="752" :y="yOf(shown.limit) - 5" class="end">limit {{ q.limit(shown.limit) }}</text>
+        <text x="752" :y="yOf(shown.limit) - 5" class="end">{{ says.limit(q.limit(shown.limit)) }}</text>
         <line x1="336" x2="752" :y1="yOf(shown.limit * actionFraction)" :y2="yOf(shown.limit * actionFraction)" class="action" />
         <g v-for="{ x, name, range } in columns" :key="name">
           <rect
@@ -104,13 +113,12 @@ const columns = computed(() => shown.value
           <text :x="x + 36" y="196" class="centre">{{ name }}</text>
           <text :x="x + 36" y="218" class="centre big">{{ q.concentration(range.high) }}</text>
         </g>
-        <text v-if="!shown.mask" x="676" y="196" class="centre faint">no mask counts</text>
+        <text v-if="!shown.mask" x="676" y="196" class="centre faint">{{ says.noMaskCounts }}</text>
         <line x1="336" x2="752" :y1="BASE" :y2="BASE" class="ground" />
       </g>
     </svg>
     <figcaption>
-      {{ words.substances[shown.substance] }}, {{ words.limitKinds[shown.kind] }}: the bars end at the high end of the range, the fine line
-      is the middle. Each step of the scale is ten times; dashed is where this site acts.
+      {{ says.theBarsEndAtThe(words.substances[shown.substance], words.limitKinds[shown.kind]) }}
     </figcaption>
   </figure>
 </template>

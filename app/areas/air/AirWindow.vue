@@ -7,6 +7,9 @@ import { neededVelocityMPerS } from '#core/ventilation/capture-window'
 import { rectangleVelocityMPerS, velocityAtMPerS } from '#core/ventilation/hood'
 import { shieldGasLimit } from '#core/ventilation/shield-gas'
 import type { ProcessId } from '#core/ids/vocabulary'
+import { airPages } from '~/words/air'
+
+const says = airPages.window
 
 Chart.register(ScatterController, LineElement, PointElement, LinearScale, LogarithmicScale, CategoryScale, Filler, annotation)
 
@@ -81,7 +84,7 @@ const options = computed(() => {
         max: reach.toShown(0.75),
         title: {
           display: true,
-          text: `from mouth to arc, ${reach.unit}`,
+          text: says.fromMouthToArc(reach.unit),
           color: ink.value.soft,
           font: { family: 'Recursive', size: 14 },
         },
@@ -92,7 +95,7 @@ const options = computed(() => {
         type: 'logarithmic' as const,
         min: speed.toShown(0.05),
         max: speed.toShown(10),
-        title: { display: true, text: `pull at the arc, ${speed.unit}`, color: ink.value.soft, font: { family: 'Recursive', size: 14 } },
+        title: { display: true, text: says.pullAtTheArc2(speed.unit), color: ink.value.soft, font: { family: 'Recursive', size: 14 } },
         ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 }, maxTicksLimit: 7 },
         grid: { display: false },
       },
@@ -119,7 +122,7 @@ const options = computed(() => {
                   type: 'label' as const,
                   xValue: reach.toShown(prediction.distanceM),
                   yValue: speed.toShown(window.value.velocityAtArcMPerS),
-                  content: 'it stands here',
+                  content: says.itStandsHere,
                   color: ink.value.chalk,
                   font: { family: 'Recursive', size: 13, weight: 750 as const, style: 'italic' as const },
                   yAdjust: 20,
@@ -130,12 +133,12 @@ const options = computed(() => {
           needed: line(
             needed.value,
             isAbove.value
-              ? `beside the arc it would need ${q.value.speed(needed.value)}`
-              : `the fume needs ${q.value.speed(needed.value)}`,
+              ? says.besideTheArcItWould(q.value.speed(needed.value))
+              : says.theFumeNeeds(q.value.speed(needed.value)),
             [7, 5],
           ),
           ...(gas.value && gas.value.limitMPerS < 8
-            ? { gas: line(gas.value.limitMPerS, `the shield gas bears ${q.value.speed(gas.value.limitMPerS)}`, [], 'end') }
+            ? { gas: line(gas.value.limitMPerS, says.theShieldGasBears(q.value.speed(gas.value.limitMPerS)), [], 'end') }
             : {}),
         },
       },
@@ -148,7 +151,7 @@ const options = computed(() => {
 const otherSchool = computed(() => {
   const { widthM, heightM, flanged, flowM3PerS, kind } = hood.value ?? {}
   if (kind !== 'opening' || flanged || !widthM || !heightM || !flowM3PerS || !prediction.distanceM) return null
-  return `By the school that measured rectangles it draws ${q.value.speed(rectangleVelocityMPerS(flowM3PerS, widthM, heightM, prediction.distanceM))} there.`
+  return says.byTheSchoolThatMeasured(q.value.speed(rectangleVelocityMPerS(flowM3PerS, widthM, heightM, prediction.distanceM)))
 })
 const reading = computed(
   () => window.value?.findings.map(said => lookup.say(said)).map(({ message, todo }) => [message, todo].filter(Boolean).join(' ')) ?? [],
@@ -158,16 +161,21 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
 </script>
 
 <template>
-  <section class="window" aria-label="Capture window">
-    <h3>Where the hood works</h3>
+  <section class="window" :aria-label="says.captureWindow">
+    <h3>{{ says.whereTheHoodWorks }}</h3>
     <p v-if="!hood" class="soft">
-      No hood stands here.
+      {{ says.noHoodStandsHere }}
     </p>
     <template v-else>
       <p>
         <b
           v-if="window?.windowM"
-        >It does from {{ q.reach(window.windowM[0]) }} to {{ q.reach(window.windowM[1]) }} {{ isAbove ? 'over' : 'beside' }} the arc{{ prediction.distanceM !== null ? `, and stands at ${q.reach(prediction.distanceM)}` : '' }}.</b>
+        >{{ says.itDoesFromToThe(
+          q.reach(window.windowM[0]),
+          q.reach(window.windowM[1]),
+          isAbove ? says.over : says.beside,
+          prediction.distanceM !== null ? says.andStandsAt(q.reach(prediction.distanceM)) : '',
+        ) }}</b>
         {{ reading[0] }}
       </p>
       <div v-if="points.length > 0" class="chart">
@@ -175,7 +183,7 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
           :data="data"
           :options="options"
           role="img"
-          aria-label="Pull of the hood against distance; the table below has the numbers"
+          :aria-label="says.pullOfTheHoodAgainst"
         />
       </div>
       <p v-if="otherSchool" class="soft">
@@ -185,9 +193,9 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
         {{ said }}
       </p>
       <details v-if="table.length > 0">
-        <summary>The chart in numbers</summary>
+        <summary>{{ says.theChartInNumbers }}</summary>
         <table class="ledger">
-          <thead><tr><th>Distance, {{ units.reach.unit }}</th><th>Pull at the arc, {{ units.speed.unit }}</th></tr></thead>
+          <thead><tr><th>{{ says.distance(units.reach.unit) }}</th><th>{{ says.pullAtTheArc(units.speed.unit) }}</th></tr></thead>
           <tbody>
             <tr v-for="{ x, y } in table" :key="x">
               <td>{{ Number(x.toFixed(1)) }}</td><td>{{ Number(y.toPrecision(2)) }}</td>

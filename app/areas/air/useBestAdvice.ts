@@ -3,6 +3,9 @@ import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
 import type { WhatIf } from '#core/air/what-if'
 import type { Quantities } from '#shared/words/quantities'
+import { airPages } from '~/words/air'
+
+const says = airPages.bestAdvice
 
 /** A change in words, as an order to somebody who can carry it out. */
 export function changeWords(
@@ -10,24 +13,24 @@ export function changeWords(
   q: Quantities,
 ): string {
   return [
-    strippedWidthMm !== undefined && `strip ${q.length(strippedWidthMm)} on each side, both faces`,
+    strippedWidthMm !== undefined && says.stripOnEachSideBoth(q.length(strippedWidthMm)),
     (process || consumable)
-    && `use ${[process && words.processes[process], consumable && words.consumables[consumable]].filter(Boolean).join(' with ')}`,
-    distanceM !== undefined && `put the hood ${q.reach(distanceM)} ${placement ? words.placements[placement] : 'away'}`,
-    flowM3PerS !== undefined && `draw ${q.airFlow(flowM3PerS)}`,
-    supplyM3PerS !== undefined && `blow in ${q.airFlow(supplyM3PerS)}`,
-    othersShare !== undefined && 'let half the other arcs burn at once',
-    arcMinPerH !== undefined && `burn ${q.minutes(arcMinPerH)} an hour`,
+    && says.use([process && words.processes[process], consumable && words.consumables[consumable]].filter(Boolean).join(says.with)),
+    distanceM !== undefined && says.putTheHood(q.reach(distanceM), placement ? words.placements[placement] : 'away'),
+    flowM3PerS !== undefined && says.draw(q.airFlow(flowM3PerS)),
+    supplyM3PerS !== undefined && says.blowIn(q.airFlow(supplyM3PerS)),
+    othersShare !== undefined && says.letHalfTheOtherArcs,
+    arcMinPerH !== undefined && says.burnAnHour(q.minutes(arcMinPerH)),
   ]
     .filter(Boolean)
-    .join(', then ')
+    .join(says.then)
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** One piece of advice in words. */
 export const adviceWords = ({ kind, change, masks }: Advice, q: Quantities): string =>
-  kind === 'respirator' ? capital(`${words.masks[masks![0]!]} or better`) : capital(changeWords(change, q))
+  kind === 'respirator' ? capital(says.orBetter(words.masks[masks![0]!])) : capital(changeWords(change, q))
 
 /** The best fix for a bay's air in one sentence, or null when nothing is wrong or nothing helps. Worked out in the browser. */
 export function useBestAdvice(bayId: () => string) {
@@ -51,11 +54,11 @@ export function useBestAdvice(bayId: () => string) {
     if (!question) return null
     const single = bestAdvice(airAdvice(question, bayId(), facts.rules))
     if (single?.isEnough && single.kind !== 'respirator')
-      return `${adviceWords(single, q.value)}: ${q.value.part(single.fractionAfter!)} of the limit.`
+      return says.ofTheLimit(adviceWords(single, q.value), q.value.part(single.fractionAfter!))
     const plan = advicePlan(question, bayId(), facts.rules)
-    if (plan?.isEnough) return `${capital(changeWords(plan.change, q.value))}: then ${q.value.part(plan.fractionAfter)} of the limit.`
+    if (plan?.isEnough) return says.thenOfTheLimit(capital(changeWords(plan.change, q.value)), q.value.part(plan.fractionAfter))
     return single
-      ? `${adviceWords(single, q.value)}${single.kind === 'respirator' ? ', until the fume is less.' : `: ${q.value.part(single.fractionAfter!)}, not enough alone.`}`
+      ? `${adviceWords(single, q.value)}${single.kind === 'respirator' ? says.untilTheFumeIsLess : says.notEnoughAlone(q.value.part(single.fractionAfter!))}`
       : null
   })
 }

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { RESIDUAL_KPA } from '#core/cylinder/contents'
 import type { Contents } from '#core/cylinder/contents'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.contents
 
 /** What is left: the least large, the middle beside it, and for how long at a flow. */
 const { answer, byWeight } = defineProps<{ answer: Contents, byWeight: boolean }>()
@@ -14,11 +17,14 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
     <p class="big print">
       {{ q.gas(answer.band.lowM3) }}
     </p>
-    <p>at least; the middle of the range is {{ q.gas(answer.freeGasM3) }} of free gas at {{ q.temperature(21.1) }}, {{ q.mass(answer.massKg) }}.</p>
+    <p>{{ says.atLeastTheMiddleOf(q.gas(answer.freeGasM3), q.temperature(21.1), q.mass(answer.massKg)) }}</p>
     <p v-if="answer.minutesLeftLow !== null && answer.minutesLeft !== null">
       <b
         class="print"
-      >{{ lasting(answer.minutesLeftLow) }}</b> at this flow at least, about {{ lasting(answer.minutesLeft) }}{{ byWeight ? '' : `, with the last ${q.pressure(RESIDUAL_KPA)} left in it` }}.
+      >{{ lasting(answer.minutesLeftLow) }}</b> {{ says.atThisFlowAtLeast(
+        lasting(answer.minutesLeft),
+        byWeight ? '' : says.withTheLastLeftIn(q.pressure(RESIDUAL_KPA)),
+      ) }}
     </p>
     <CylinderFindings :findings="answer.findings" />
   </div>

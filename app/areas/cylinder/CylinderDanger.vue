@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { GasContent } from '#core/cylinder/gas'
 import { dangerSteps } from '#core/cylinder/guided-steps'
-import { citation } from '#shared/words/speak'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
-import { kitWords } from '#shared/words/en/kit-words'
+import { citation } from '~/words/speak'
+import { cylinderWords } from '~/words/cylinder-words'
+import { kitWords } from '~/words/kit-words'
 import type { DangerId } from '#core/ids/cylinder-ids'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.danger
 
 /** What to do now, by what is in it: calm, few, large. */
 const { danger, gas, tag } = defineProps<{ danger: DangerId, gas: GasContent, tag: string }>()
@@ -22,7 +25,7 @@ const told = computed(() => dangerSteps(danger, gas))
       </li>
     </ol>
     <p class="soft">
-      {{ told.sources.map(citation).join(' ') }} The fire service decides.
+      {{ says.theFireServiceDecides(told.sources.map(citation).join(' ')) }}
     </p>
   </section>
 </template>

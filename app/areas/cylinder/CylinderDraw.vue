@@ -5,7 +5,10 @@ import { acetylenePressureLimit } from '#core/cylinder/acetylene-pressure'
 import { tipDemand } from '#core/cylinder/tip-demand'
 import type { TipId } from '#core/ids/vocabulary'
 import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/ids/vocabulary'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.draw
 
 /** How fast acetylene may be drawn, and how many cylinders that makes, by every school. */
 const q = useQuantities()
@@ -39,28 +42,28 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
 <template>
   <section aria-labelledby="gas-draw">
     <h2 id="gas-draw">
-      Acetylene: how many cylinders
+      {{ says.acetyleneHowManyCylinders }}
     </h2>
     <div class="columns">
-      <FrameNumber v-model="contentM3" label="In one full cylinder" :unit="units.gas" :limits="{ min: 0.01, max: 100 }" />
-      <FrameSelect v-model="tip" label="Tip" :ids="TIPS" :named="id => kitWords.tips[id]" none="by its own table" />
-      <FrameNumber v-if="needsThickness" v-model="thicknessMm" label="Plate" :unit="shop.width" :limits="{ min: 0.1, max: 1000 }" />
-      <FrameNumber v-model="demandM3PerH" label="The tip takes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
-      <FrameSelect v-model="duty" label="Duty" :ids="DUTIES" :named="id => id" />
+      <FrameNumber v-model="contentM3" :label="says.inOneFullCylinder" :unit="units.gas" :limits="{ min: 0.01, max: 100 }" />
+      <FrameSelect v-model="tip" :label="says.tip" :ids="TIPS" :named="id => kitWords.tips[id]" :none="says.byItsOwnTable" />
+      <FrameNumber v-if="needsThickness" v-model="thicknessMm" :label="says.plate" :unit="shop.width" :limits="{ min: 0.1, max: 1000 }" />
+      <FrameNumber v-model="demandM3PerH" :label="says.theTipTakes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
+      <FrameSelect v-model="duty" :label="says.duty" :ids="DUTIES" :named="id => id" />
     </div>
     <div class="answer ruled" aria-live="polite">
       <template v-if="binding">
         <p class="big print">
-          {{ binding.cylindersNeeded }} {{ binding.cylindersNeeded === 1 ? 'cylinder' : 'cylinders' }}
+          {{ binding.cylindersNeeded }} {{ binding.cylindersNeeded === 1 ? says.cylinder : says.cylinders }}
         </p>
         <table class="ledger">
           <caption class="visually-hidden">
-            What each rule asks for
+            {{ says.whatEachRuleAsksFor }}
           </caption>
-          <thead><tr><th>Rule</th><th>One may give</th><th>Cylinders</th></tr></thead>
+          <thead><tr><th>{{ says.rule }}</th><th>{{ says.oneMayGive }}</th><th>{{ says.cylinders2 }}</th></tr></thead>
           <tbody>
             <tr v-for="{ ruleSet, limitM3PerH, cylindersNeeded } in answers" :key="ruleSet">
-              <td>{{ kitWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? ', binds' : '' }}</td>
+              <td>{{ kitWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? says.binds : '' }}</td>
               <td class="print">
                 {{ q.gasRate(limitM3PerH) }}
               </td>
@@ -73,9 +76,9 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
         <CylinderFindings :findings="binding.findings" />
       </template>
       <p v-else class="soft">
-        Drawn too fast the solvent cools and comes along; a starved heating head flashes back. The sum belongs before the lighter.
+        {{ says.drawnTooFastTheSolvent }}
       </p>
-      <p>Never above <b class="print">{{ q.pressure(pressure.limitKPa) }}</b> at the torch side: beyond it acetylene can burst by itself.</p>
+      <p>{{ says.neverAbove }} <b class="print">{{ q.pressure(pressure.limitKPa) }}</b> {{ says.atTheTorchSideBeyond }}</p>
     </div>
   </section>
 </template>

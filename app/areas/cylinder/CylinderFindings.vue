@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { Finding } from '#core/findings/finding'
-import { citation } from '#shared/words/speak'
+import { citation } from '~/words/speak'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.findings
 
 /** What the rules remark, the weighty first, with what to do and where it stands. */
 const { findings } = defineProps<{ findings: readonly Finding[] }>()
 const lookup = useLookup()
 const WEIGHT = { stop: 0, hold: 1, caution: 2, note: 3 } as const
-const MARKS = { stop: 'Stop', hold: 'Hold', caution: 'Take care', note: '' } as const
+const MARKS = { stop: says.stop, hold: says.hold, caution: says.takeCare, note: '' } as const
 const said = computed(() =>
   [...findings]
     .sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity])
@@ -25,7 +28,7 @@ const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.m
       </li>
     </ul>
     <details v-if="sources.length > 0">
-      <summary>Because</summary>
+      <summary>{{ says.because }}</summary>
       <ul class="soft">
         <li v-for="source in sources" :key="source">
           {{ source }}

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import type { GasContent } from '#core/cylinder/gas'
 import { jointsFor } from '#core/cylinder/guided-steps'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { cylinderWords } from '~/words/cylinder-words'
 import type { JointId } from '#core/ids/cylinder-ids'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.joints
 
 /** The leak test, joint by joint: brush, look, say what you see. */
 const { gas } = defineProps<{ gas: GasContent }>()
@@ -16,7 +19,7 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
 <template>
   <div class="joints">
     <p class="soft">
-      Leak solution without oil on each joint, the line under pressure. Bubbles are a leak. Never a flame.
+      {{ says.leakSolutionWithoutOilOn }}
     </p>
     <ul>
       <li v-for="joint in joints" :key="joint">
@@ -25,18 +28,18 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
           :picked="seen[joint] === true"
           @click="seen = { ...seen, [joint]: true }"
         >
-          tight<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
+          {{ says.tight }}<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
         </FrameKey>
         <FrameKey
           :picked="seen[joint] === false"
           @click="seen = { ...seen, [joint]: false }"
         >
-          leaks<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
+          {{ says.leaks }}<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
         </FrameKey>
       </li>
     </ul>
     <FrameKey look="go" :disabled="!isComplete" @click="emit('tested', seen)">
-      {{ leaks ? 'It leaks: stop the bay' : 'Every joint is tight' }}
+      {{ leaks ? says.itLeaksStopTheBay : says.everyJointIsTight }}
     </FrameKey>
   </div>
 </template>

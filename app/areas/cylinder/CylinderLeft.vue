@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
 import type { CylinderGasId } from '#core/ids/vocabulary'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.left
 
 /** How much is left: by the gauge with real-gas behaviour, or by weight where the gauge says nothing. */
 const lookup = useLookup()
@@ -37,32 +40,32 @@ const answer = computed(() => {
 <template>
   <section aria-labelledby="gas-left">
     <h2 id="gas-left">
-      How much is left
+      {{ says.howMuchIsLeft }}
     </h2>
     <div class="columns">
-      <FrameSelect v-model="gas" label="Gas in it" :ids="GAS_CHOICES" :named="gasName" none="choose" />
+      <FrameSelect v-model="gas" :label="says.gasInIt" :ids="GAS_CHOICES" :named="gasName" :none="says.choose" />
       <template v-if="refusal">
         <FrameNumber
           v-model="grossKg"
-          label="Weighs, with gas"
+          :label="says.weighsWithGas"
           :unit="units.mass"
           :limits="{ min: 0, max: 5000 }"
-          :hint="isTooLight ? 'Less than its tare: weigh it with the same parts on.' : ''"
+          :hint="isTooLight ? says.lessThanItsTareWeigh : ''"
         />
-        <FrameNumber v-model="tareKg" label="Tare, cap off" :unit="units.mass" :limits="{ min: 0, max: 5000 }" />
+        <FrameNumber v-model="tareKg" :label="says.tareCapOff" :unit="units.mass" :limits="{ min: 0, max: 5000 }" />
       </template>
       <template v-else>
-        <FrameNumber v-model="waterVolumeL" label="Water volume of it" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" />
-        <FrameNumber v-model="gaugeKPa" label="Gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
-        <FrameNumber v-model="temperatureC" label="Temperature of it" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
+        <FrameNumber v-model="waterVolumeL" :label="says.waterVolumeOfIt" :unit="units.litres" :limits="{ min: 0.1, max: 3000 }" />
+        <FrameNumber v-model="gaugeKPa" :label="says.gaugeShows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
+        <FrameNumber v-model="temperatureC" :label="says.temperatureOfIt" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
       </template>
       <FrameNumber
         v-model="flowLPerMin"
-        label="Flow"
+        :label="says.flow"
         :unit="units.flow"
         :limits="{ min: 0.01, max: 10000 }"
         optional
-        hint="For how long it lasts."
+        :hint="says.forHowLongItLasts"
       />
     </div>
     <div class="answer ruled" aria-live="polite">
@@ -72,10 +75,10 @@ const answer = computed(() => {
       <CylinderContents v-if="answer" :answer="answer" :by-weight="refusal !== null" />
       <p v-else class="soft">
         <template v-if="refusal">
-          Weigh it, and read its tare off the shoulder.
+          {{ says.weighItAndReadIts }}
         </template>
         <template v-else>
-          Choose the gas, and read the gauge with the valve open and nothing flowing.
+          {{ says.chooseTheGasAndRead }}
         </template>
       </p>
     </div>

@@ -1,15 +1,19 @@
 <script setup lang="ts">
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.legend
+
 /** What stands beside the store while nothing is opened: how to read it. */
 const MARKS = [
-  ['Fuel', 'M 2 22 L 22 2 L 42 22 L 22 42 Z'],
-  ['Oxygen, or feeds a fire', 'M 2 22 H 42 M 22 2 V 42'],
-  ['Neither', ''],
+  [says.fuel, 'M 2 22 L 22 2 L 42 22 L 22 42 Z'],
+  [says.oxygenOrFeedsAFire, 'M 2 22 H 42 M 22 2 V 42'],
+  [says.neither, ''],
 ] as const
 </script>
 
 <template>
   <div class="legend">
-    <h2>How to read the store</h2>
+    <h2>{{ says.howToReadTheStore }}</h2>
     <ul>
       <li v-for="[name, path] in MARKS" :key="name">
         <svg width="44" height="44" viewBox="0 0 44 44" aria-hidden="true"><circle
@@ -23,10 +27,10 @@ const MARKS = [
         {{ name }}
       </li>
     </ul>
-    <p>A broken line joins two that stand too near each other. A thick line is a wall; broken, it is rated for less than half an hour.</p>
-    <p>What is left is the least there can be, by the gauge and its error, or by weight. The bar takes colour as steel does, from straw, nearly empty, to blue, full.</p>
+    <p>{{ says.aBrokenLineJoinsTwo }}</p>
+    <p>{{ says.whatIsLeftIsThe }}</p>
     <p class="soft">
-      Zonaris advises. Your supplier, your local code and the fire authority decide.
+      {{ says.zonarisAdvisesYourSupplierYour }}
     </p>
   </div>
 </template>

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import type { CylinderMarks } from '#core/streams/cylinder/cylinder'
 import { requalification } from '#core/cylinder/requalification'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { cylinderWords } from '~/words/cylinder-words'
 import { CYLINDER_OWNERS } from '#core/ids/cylinder-ids'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.marksForm
 
 /** What a cylinder is: label, shoulder, volumes. The shoulder is read while it is typed. */
 const { known = null, today } = defineProps<{ known?: CylinderMarks | null, today: string }>()
@@ -44,18 +47,18 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 <template>
   <div class="marks">
     <div class="columns">
-      <FrameSelect v-model="gas" label="Gas on the label" :ids="GAS_CHOICES" :named="gasName" none="choose" />
-      <FrameSelect v-model="owner" label="Owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="cylinderWords.owners[owner]" />
+      <FrameSelect v-model="gas" :label="says.gasOnTheLabel" :ids="GAS_CHOICES" :named="gasName" :none="says.choose" />
+      <FrameSelect v-model="owner" :label="says.owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="cylinderWords.owners[owner]" />
     </div>
     <FrameField
       v-slot="{ id, describedBy }"
-      label="Marks on the shoulder, one a line, the oldest date first"
-      hint="DOT-3AA2400, then 3-06, then 3-16+* for the star."
+      :label="says.marksOnTheShoulderOne"
+      :hint="says.dot3aa2400Then306"
     >
       <UTextarea
         :id="id"
         v-model="stamps"
-        :ui="{ base: 'stamps chalk' }"
+        :ui="{ base: says.stampsChalk }"
         :rows="3"
         autocapitalize="characters"
         spellcheck="false"
@@ -63,45 +66,45 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
       />
     </FrameField>
     <p v-if="read" class="said" :class="{ 'is-open': read.nextDue !== null && !read.overdue }">
-      {{ read.nextDue === null ? 'The shoulder cannot be read for sure yet.' : `Next test by ${read.nextDue}${read.overdue ? ': past due, it may be used up and not refilled' : ''}.` }}
+      {{ read.nextDue === null ? says.theShoulderCannotBeRead : says.nextTestBy(read.nextDue, read.overdue ? says.pastDueItMayBe : '') }}
     </p>
     <div class="columns">
       <FrameNumber
         v-model="fullM3"
-        label="Content when full"
+        :label="says.contentWhenFull"
         :unit="units.gas"
         :limits="{ min: 0.01, max: 1000 }"
         optional
-        hint="From the label."
+        :hint="says.fromTheLabel"
       />
       <FrameNumber
         v-model="waterVolumeL"
-        label="Water volume"
+        :label="says.waterVolume"
         :unit="units.litres"
         :limits="{ min: 0.1, max: 3000 }"
         optional
-        hint="Not known: the short interval."
+        :hint="says.notKnownTheShortInterval"
       />
       <FrameNumber
         v-model="tareKg"
-        label="Tare, cap off"
+        :label="says.tareCapOff"
         :unit="units.mass"
         :limits="{ min: 0, max: 5000 }"
         optional
-        hint="For gas that is weighed."
+        :hint="says.forGasThatIsWeighed"
       />
       <FrameSelect
         v-model="filled"
-        label="Filled"
+        :label="says.filled"
         :ids="['out', 'in-place']"
-        :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'"
-        none="not known"
+        :named="id => id === 'out' ? says.takenOutEachTime : says.inItsBankOrOn"
+        :none="says.notKnown"
       />
-      <FrameField v-slot="{ id, describedBy }" label="Last filled on">
+      <FrameField v-slot="{ id, describedBy }" :label="says.lastFilledOn">
         <UInput :id="id" v-model="filledOn" type="date" :aria-describedby="describedBy" />
       </FrameField>
-      <FrameNumber v-model="diameterM" label="Across" :unit="shop.reach" :limits="{ min: 0.02, max: 3 }" optional />
-      <FrameNumber v-model="heightM" label="Height with cap" :unit="shop.height" :limits="{ min: 0.1, max: 5 }" optional />
+      <FrameNumber v-model="diameterM" :label="says.across" :unit="shop.reach" :limits="{ min: 0.02, max: 3 }" optional />
+      <FrameNumber v-model="heightM" :label="says.heightWithCap" :unit="shop.height" :limits="{ min: 0.1, max: 5 }" optional />
     </div>
   </div>
 </template>

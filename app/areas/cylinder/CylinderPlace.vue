@@ -2,6 +2,9 @@
 import { judgePlace } from '#core/cylinder/judge-place'
 import type { Yard } from '#core/cylinder/judge-place'
 import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.place
 
 /** A store as it stands: its plan, what is wrong in it, its cylinders. */
 const { reading, here, yard, today, chosen } = defineProps<{
@@ -44,10 +47,10 @@ const holds = computed(() =>
 const others = computed(() => standing.value.findings.filter(({ severity }) => severity === 'caution' || severity === 'note'))
 const leak = computed(() => standing.value.worstLeak)
 const LEAK_WORDS = {
-  explosive: 'enough to explode',
-  deficient: 'too little to breathe',
-  enriched: 'so much that clothes burn',
-  breathable: 'still enough to breathe',
+  explosive: says.enoughToExplode,
+  deficient: says.tooLittleToBreathe,
+  enriched: says.soMuchThatClothesBurn,
+  breathable: says.stillEnoughToBreathe,
 } as const
 </script>
 
@@ -56,10 +59,10 @@ const LEAK_WORDS = {
     <header>
       <h2>{{ place.name }}</h2>
       <p class="soft">
-        {{ place.room ? `closed, ${q.volume(place.room.volumeM3)}` : 'in the open' }}, {{ here.length }}
-        {{ here.length === 1 ? 'cylinder' : 'cylinders' }}
+        {{ place.room ? says.closed(q.volume(place.room.volumeM3)) : says.inTheOpen }}, {{ here.length }}
+        {{ here.length === 1 ? says.cylinder : says.cylinders }}
         <template v-if="place.store">
-          · {{ standing.storage.conflicts.length === 0 ? 'distances kept' : `${standing.storage.conflicts.length} too near` }}
+          · {{ standing.storage.conflicts.length === 0 ? says.distancesKept : says.tooNear(standing.storage.conflicts.length) }}
         </template>
       </p>
       <NuxtLink
@@ -68,7 +71,7 @@ const LEAK_WORDS = {
         :to="{ path: '/gas', query: { do: `place-${reading.placeId}` } }"
         prefetch-on="interaction"
       >
-        Walls and size<span class="visually-hidden"> of {{ place.name }}</span>
+        {{ says.wallsAndSize }}<span class="visually-hidden"> {{ says.of(place.name) }}</span>
       </NuxtLink>
     </header>
     <CylinderPlan
@@ -81,23 +84,25 @@ const LEAK_WORDS = {
     />
     <ul v-if="tooNear.length + holds.length > 0" class="holds">
       <li v-for="one in tooNear" :key="one.tag" class="said">
-        {{ one.tag }} stands {{ one.with.map(({ tag, distanceM }) => `${q.distance(distanceM)} from ${tag}`).join(', ') }};
-        {{ q.distance(one.requiredM) }} or a rated wall is the rule. <b>Move {{ one.tag }}.</b>
+        {{ says.standsOrARatedWall(
+          one.tag,
+          one.with.map(({ tag, distanceM }) => says.from(q.distance(distanceM), tag)).join(', '),
+          q.distance(one.requiredM),
+        ) }} <b>{{ says.move(one.tag) }}</b>
       </li>
       <li v-for="(said, index) in holds.slice(0, 4)" :key="index" class="said">
         {{ lookup.say(said).message }} <b>{{ lookup.say(said).todo }}</b>
       </li>
       <li v-if="holds.length > 4" class="soft">
-        And {{ holds.length - 4 }} more.
+        {{ says.andMore(holds.length - 4) }}
       </li>
     </ul>
     <p v-if="leak" :class="{ 'state-hold': leak.verdict !== 'breathable' }">
-      If all of {{ leak.tag }} leaked out in here: <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> oxygen,
-      {{ LEAK_WORDS[leak.verdict] }}.
+      {{ says.ifAllOfLeakedOut(leak.tag) }} <b class="print">{{ Math.round(leak.oxygenPercent * 10) / 10 }} %</b> {{ says.oxygen(LEAK_WORDS[leak.verdict]) }}
     </p>
     <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="today" :chosen="chosen === row.cylinder.tag" />
     <details v-if="others.length > 0">
-      <summary>Also worth knowing ({{ others.length }})</summary>
+      <summary>{{ says.alsoWorthKnowing(others.length) }}</summary>
       <CylinderFindings :findings="others" />
     </details>
   </section>

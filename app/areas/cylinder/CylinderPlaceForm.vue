@@ -3,6 +3,9 @@ import type { Place, StoreLayout } from '#core/streams/place/place'
 import { PLACE_LIMITS } from '#core/streams/place/place'
 import { wordId } from '#core/ids/word-id'
 import type { PlaceReading } from '#shared/contract/readings'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.placeForm
 
 /** A place on the site's grid: its outline, its room, its walls and what burns in it. */
 const { reading } = defineProps<{ reading: PlaceReading | null }>()
@@ -24,7 +27,7 @@ const walls = ref<Wall[]>((before?.store?.barriers ?? []).map(wall => ({ ...wall
 const burns = ref<Burns[]>((before?.store?.combustibles ?? []).map(one => ({ ...one })))
 const addWall = () => {
   walls.value.push({
-    name: `Wall ${walls.value.length + 1}`,
+    name: says.wall(walls.value.length + 1),
     x1M: xM.value,
     y1M: yM.value,
     x2M: xM.value,
@@ -64,95 +67,95 @@ async function save() {
 
 <template>
   <form class="place" @submit.prevent="save">
-    <h2>{{ reading ? before!.name : 'A place' }}</h2>
+    <h2>{{ reading ? before!.name : says.aPlace }}</h2>
     <p class="soft">
-      Everything stands on one grid for the whole site, measured from one corner of your choice.
+      {{ says.everythingStandsOnOneGrid }}
     </p>
-    <FrameField v-slot="{ id }" label="Name">
+    <FrameField v-slot="{ id }" :label="says.name">
       <UInput :id="id" v-model="name" maxlength="80" />
     </FrameField>
     <div class="columns">
-      <FrameNumber v-model="xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-      <FrameNumber v-model="yM" label="Begins across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-      <FrameNumber v-model="widthM" label="Long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
-      <FrameNumber v-model="depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
-      <FrameNumber v-model="level" label="Storey, 0 is the ground" :unit="count" :limits="PLACE_LIMITS.level" />
+      <FrameNumber v-model="xM" :label="says.beginsAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+      <FrameNumber v-model="yM" :label="says.beginsAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+      <FrameNumber v-model="widthM" :label="says.long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      <FrameNumber v-model="depthM" :label="says.deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+      <FrameNumber v-model="level" :label="says.storey0IsTheGround" :unit="count" :limits="PLACE_LIMITS.level" />
     </div>
     <div class="keys">
       <FrameKey :picked="!isClosed" @click="isClosed = false">
-        in the open
+        {{ says.inTheOpen }}
       </FrameKey>
       <FrameKey :picked="isClosed" @click="isClosed = true">
-        a closed room
+        {{ says.aClosedRoom }}
       </FrameKey>
     </div>
     <div v-if="isClosed" class="columns">
-      <FrameNumber v-model="volumeM3" label="Room" :unit="shop.volume" :limits="PLACE_LIMITS.volumeM3" />
-      <FrameNumber v-model="supplyM3PerS" label="Air supplied" :unit="shop.airFlow" :limits="PLACE_LIMITS.supplyM3PerS" />
+      <FrameNumber v-model="volumeM3" :label="says.room" :unit="shop.volume" :limits="PLACE_LIMITS.volumeM3" />
+      <FrameNumber v-model="supplyM3PerS" :label="says.airSupplied" :unit="shop.airFlow" :limits="PLACE_LIMITS.supplyM3PerS" />
     </div>
-    <h3>Walls that part</h3>
+    <h3>{{ says.wallsThatPart }}</h3>
     <div v-for="(wall, index) in walls" :key="index" class="one">
-      <FrameField v-slot="{ id }" label="Called">
+      <FrameField v-slot="{ id }" :label="says.called">
         <UInput :id="id" v-model="wall.name" maxlength="80" />
       </FrameField>
       <div class="columns">
-        <FrameNumber v-model="wall.x1M" label="From, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-        <FrameNumber v-model="wall.y1M" label="From, across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-        <FrameNumber v-model="wall.x2M" label="To, along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-        <FrameNumber v-model="wall.y2M" label="To, across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-        <FrameNumber v-model="wall.heightM" label="High" :unit="shop.height" :limits="PLACE_LIMITS.wallHeightM" />
+        <FrameNumber v-model="wall.x1M" :label="says.fromAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.y1M" :label="says.fromAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.x2M" :label="says.toAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.y2M" :label="says.toAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="wall.heightM" :label="says.high" :unit="shop.height" :limits="PLACE_LIMITS.wallHeightM" />
         <FrameNumber
           v-model="wall.ratingMin"
-          label="Stands a fire for"
+          :label="says.standsAFireFor"
           :unit="minutes"
           :limits="PLACE_LIMITS.ratingMin"
-          hint="0 where nobody has proof."
+          :hint="says.n0WhereNobodyHasProof"
         />
       </div>
       <FrameKey @click="walls.splice(index, 1)">
-        Take {{ wall.name || 'it' }} away
+        {{ says.takeAway(wall.name || 'it') }}
       </FrameKey>
     </div>
     <FrameKey @click="addWall">
-      Add a wall
+      {{ says.addAWall }}
     </FrameKey>
-    <h3>What burns beside them</h3>
+    <h3>{{ says.whatBurnsBesideThem }}</h3>
     <div v-for="(one, index) in burns" :key="index" class="one">
-      <FrameField v-slot="{ id }" label="What it is">
+      <FrameField v-slot="{ id }" :label="says.whatItIs">
         <UInput :id="id" v-model="one.id" maxlength="80" />
       </FrameField>
       <div class="columns">
-        <FrameNumber v-model="one.xM" label="Begins along" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-        <FrameNumber v-model="one.yM" label="Begins across" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
-        <FrameNumber v-model="one.widthM" label="Long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
-        <FrameNumber v-model="one.depthM" label="Deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+        <FrameNumber v-model="one.xM" :label="says.beginsAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="one.yM" :label="says.beginsAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
+        <FrameNumber v-model="one.widthM" :label="says.long" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
+        <FrameNumber v-model="one.depthM" :label="says.deep" :unit="shop.height" :limits="PLACE_LIMITS.sizeM" />
       </div>
       <div class="keys">
         <FrameKey
           :picked="one.highly === true"
           @click="one.highly = true"
         >
-          oil, packing wool: fiercely
+          {{ says.oilPackingWoolFiercely }}
         </FrameKey>
         <FrameKey
           :picked="one.highly === false"
           @click="one.highly = false"
         >
-          like wood
+          {{ says.likeWood }}
         </FrameKey>
         <FrameKey @click="burns.splice(index, 1)">
-          Take {{ one.id || 'it' }} away
+          {{ says.takeAway(one.id || 'it') }}
         </FrameKey>
       </div>
     </div>
     <FrameKey @click="addBurns">
-      Add what burns
+      {{ says.addWhatBurns }}
     </FrameKey>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
     <FrameKey look="go" type="submit" :disabled="!described || !store || busy">
-      Save
+      {{ says.save }}
     </FrameKey>
   </form>
 </template>

@@ -3,6 +3,9 @@ import { fireRole } from '#core/cylinder/gas'
 import { storedItem } from '#core/cylinder/judge-place'
 import type { CylinderHere, PlaceStanding } from '#core/cylinder/judge-place'
 import type { Place } from '#core/streams/place/place'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.plan
 
 /** A place from above, to scale: outline, walls, what burns, cylinders by what they do to a fire, and every distance that is too short. */
 const { place, here, standing, chosen } = defineProps<{
@@ -65,7 +68,7 @@ const conflicts = computed(() => {
   <svg
     :viewBox="`0 0 ${(place.widthM + 1) * scale} ${(place.depthM + 1) * scale}`"
     role="img"
-    :aria-label="`${place.name} from above: ${here.length} cylinders, ${standing.storage.conflicts.length} too near each other`"
+    :aria-label="says.fromAboveCylindersTooNear(place.name, here.length, standing.storage.conflicts.length)"
   >
     <rect :x="X(place.xM)" :y="Y(place.yM)" :width="place.widthM * scale" :height="place.depthM * scale" class="outline" />
     <g v-for="burns in place.store?.combustibles" :key="burns.id">

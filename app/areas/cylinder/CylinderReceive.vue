@@ -4,8 +4,11 @@ import { partsOf } from '#core/cylinder/gas'
 import { settlingMinutes } from '#core/cylinder/settling'
 import { shopDayOf } from '#core/time/shop-day'
 import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { cylinderWords } from '~/words/cylinder-words'
 import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.receive
 
 /** A cylinder comes in: what it is, how it travelled, where it goes. */
 const { places, here } = defineProps<{ places: readonly PlaceReading[], here: CylindersReading['cylinders'] }>()
@@ -18,7 +21,7 @@ const marks = ref<CylinderMarks | null>(null)
 const spot = ref<CylinderCommands['cylinder.place'] | null>(null)
 const travelled = ref<'' | 'upright' | 'lying' | 'unknown'>('')
 const lyingMin = ref<number | undefined>()
-const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
+const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : says.lettersDigitsAndHyphensAt)
 const mustSettle = computed(() => marks.value !== null && partsOf(marks.value.gas).some(({ gas }) => gas === 'acetylene'))
 const lay = computed(() =>
   !mustSettle.value || travelled.value === 'upright'
@@ -46,16 +49,16 @@ async function receive() {
   const sent = await act('cylinder.receive', { ...marks.value, lay: lay.value, place: spot.value })
   if (sent.ok) await router.push(`/gas/${tagIdOf(tag.value)}`)
 }
-const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['unknown', 'Nobody knows']] as const
+const TRAVELLED = [['upright', says.itStoodAllTheWay], ['lying', says.itLay], ['unknown', says.nobodyKnows]] as const
 </script>
 
 <template>
   <form class="receive" @submit.prevent="receive">
-    <h2>A cylinder comes in</h2>
+    <h2>{{ says.aCylinderComesIn }}</h2>
     <p v-if="places.length === 0" class="said">
-      Describe a place first: where would it stand?
+      {{ says.describeAPlaceFirstWhere }}
     </p>
-    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong" hint="As on the cylinder; capitals make no difference.">
+    <FrameField v-slot="{ id, describedBy }" :label="says.tag" :wrong="tagWrong" :hint="says.asOnTheCylinderCapitals">
       <UInput
         :id="id"
         v-model="tag"
@@ -69,7 +72,7 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
     </FrameField>
     <CylinderMarksForm v-model="marks" :today="today" />
     <template v-if="mustSettle">
-      <h3>How did it travel?</h3>
+      <h3>{{ says.howDidItTravel }}</h3>
       <div class="keys">
         <FrameKey
           v-for="[id, name] in TRAVELLED"
@@ -83,22 +86,21 @@ const TRAVELLED = [['upright', 'It stood all the way'], ['lying', 'It lay'], ['u
       <FrameNumber
         v-if="travelled === 'lying'"
         v-model="lyingMin"
-        label="For how long"
+        :label="says.forHowLong"
         :unit="minutes"
         :limits="{ min: 0, max: 1000000 }"
       />
       <p v-if="waits > 0" class="said" aria-live="polite">
-        It then stands for {{ waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min` }} before its valve is opened. This site's
-        rule: {{ cylinderWords.settlingRules[facts.rules.settlingRule] }}, a day where nobody knows; schools differ, and no law prints a time.
+        {{ says.itThenStandsForBefore(waits >= 120 ? `${Math.round(waits / 6) / 10} h` : `${waits} min`, cylinderWords.settlingRules[facts.rules.settlingRule]) }}
       </p>
     </template>
-    <h3>Where does it go?</h3>
+    <h3>{{ says.whereDoesItGo }}</h3>
     <CylinderSpot v-if="places.length > 0" v-model="spot" :places="places" :others="here" :self="null" />
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
     <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
-      Received
+      {{ says.received }}
     </FrameKey>
   </form>
 </template>

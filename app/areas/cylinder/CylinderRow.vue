@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { CylindersReading } from '#shared/contract/readings'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.row
 
 /** One cylinder in the list: the whole row is the target. */
 const {
@@ -22,12 +25,12 @@ const worst = computed(
 )
 const word = computed(() =>
   settling.value
-    ? `settles, ${settling.value} more`
+    ? says.settlesMore(settling.value)
     : worst.value
       ? lookup.say(worst.value).brief
       : row.cylinder.isEmpty
         ? 'empty'
-        : 'in order',
+        : says.inOrder,
 )
 const tone = computed(() =>
   worst.value?.severity === 'stop'
@@ -47,15 +50,15 @@ const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
     <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="tone">{{ word }}</small></span>
     <span class="left">
       <template v-if="fact.left">
-        <span class="print">{{ q.gas(fact.left.lowM3) }}<i v-if="fact.fullM3" class="soft"> of {{ q.gas(fact.fullM3) }}</i></span>
+        <span class="print">{{ q.gas(fact.left.lowM3) }}<i v-if="fact.fullM3" class="soft"> {{ says.of(q.gas(fact.fullM3)) }}</i></span>
         <CylinderTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
       </template>
-      <span v-else class="soft">not read</span>
+      <span v-else class="soft">{{ says.notRead }}</span>
     </span>
     <span
       class="due"
       :class="{ 'state-hold': isLate }"
-    >{{ row.nextDue === null ? 'test date ?' : isLate ? `test ${due(row.nextDue, today)}` : `test ${row.nextDue.slice(0, 7)}` }}</span>
+    >{{ row.nextDue === null ? says.testDate : isLate ? says.test(due(row.nextDue, today)) : says.test2(row.nextDue.slice(0, 7)) }}</span>
   </NuxtLink>
 </template>
 

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { requalification } from '#core/cylinder/requalification'
 import { shopDayOf } from '#core/time/shop-day'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.shoulder
 
 /** The marks on a shoulder, read as they are typed: what it is, when it was tested, when it is due again. */
 const facts = useFacts()
@@ -30,17 +33,17 @@ const read = computed(() =>
 <template>
   <section aria-labelledby="gas-shoulder">
     <h2 id="gas-shoulder">
-      Read a shoulder
+      {{ says.readAShoulder }}
     </h2>
     <FrameField
       v-slot="{ id, describedBy }"
-      label="Marks, one a line, the oldest date first"
-      hint="DOT-3AA2400, then 3-06, then 3-16+* for the star. The number between month and year may stand there."
+      :label="says.marksOneALineThe"
+      :hint="says.dot3aa2400Then306"
     >
       <UTextarea
         :id="id"
         v-model="marks"
-        :ui="{ base: 'marks chalk' }"
+        :ui="{ base: says.marksChalk }"
         :rows="4"
         autocapitalize="characters"
         spellcheck="false"
@@ -48,29 +51,29 @@ const read = computed(() =>
       />
     </FrameField>
     <div class="columns">
-      <FrameSelect v-model="gas" label="Gas" :ids="GAS_CHOICES" :named="gasName" none="choose" />
+      <FrameSelect v-model="gas" :label="says.gas" :ids="GAS_CHOICES" :named="gasName" :none="says.choose" />
       <FrameNumber
         v-model="waterVolumeL"
-        label="Water volume"
+        :label="says.waterVolume"
         :unit="units.litres"
         :limits="{ min: 0.1, max: 3000 }"
         optional
-        hint="Not known: the short interval."
+        :hint="says.notKnownTheShortInterval"
       />
       <FrameSelect
         v-model="filled"
-        label="Filled"
+        :label="says.filled"
         :ids="['out', 'in-place']"
-        :named="id => id === 'out' ? 'taken out each time' : 'in its bank or on a vehicle'"
-        none="not known"
+        :named="id => id === 'out' ? says.takenOutEachTime : says.inItsBankOrOn"
+        :none="says.notKnown"
       />
-      <FrameField v-slot="{ id, describedBy }" label="Last filled on">
+      <FrameField v-slot="{ id, describedBy }" :label="says.lastFilledOn">
         <UInput :id="id" v-model="filledOn" type="date" :aria-describedby="describedBy" />
       </FrameField>
     </div>
     <CylinderTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
     <p v-else class="soft answer ruled">
-      {{ marks.trim() === '' ? 'Type what is stamped; it is read as you type.' : 'Choose the gas: the interval depends on it.' }}
+      {{ marks.trim() === '' ? says.typeWhatIsStampedIt : says.chooseTheGasTheInterval }}
     </p>
   </section>
 </template>

@@ -3,6 +3,9 @@ import { judgePlace } from '#core/cylinder/judge-place'
 import type { CylinderHere } from '#core/cylinder/judge-place'
 import type { CylinderCommands } from '#core/streams/cylinder/cylinder'
 import type { PlaceReading } from '#shared/contract/readings'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.spot
 
 /** Where a cylinder is put and how it stands, with what that would mean before it is done. */
 const { places, others, self } = defineProps<{
@@ -63,7 +66,7 @@ const would = computed(() => {
     .sort((a, b) => a.distanceM - b.distanceM)
 })
 const q = useQuantities()
-const CONFIRM = [['isUpright', 'Upright'], ['isSecured', 'Chained'], ['isCapped', 'Cap on']] as const
+const CONFIRM = [['isUpright', says.upright], ['isSecured', says.chained], ['isCapped', says.capOn]] as const
 const stance = { isUpright, isSecured, isCapped }
 </script>
 
@@ -72,15 +75,15 @@ const stance = { isUpright, isSecured, isCapped }
     <div class="columns">
       <FrameSelect
         v-model="placeId"
-        label="Place"
+        :label="says.place"
         :ids="places.map(one => one.placeId)"
         :named="id => places.find(one => one.placeId === id)!.place.name"
-        none="choose"
+        :none="says.choose"
       />
-      <FrameNumber v-model="xM" label="Along the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
-      <FrameNumber v-model="yM" label="Across the grid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
+      <FrameNumber v-model="xM" :label="says.alongTheGrid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
+      <FrameNumber v-model="yM" :label="says.acrossTheGrid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
     </div>
-    <div class="keys" role="group" aria-label="How it stands">
+    <div class="keys" role="group" :aria-label="says.howItStands">
       <FrameKey
         v-for="[key, name] in CONFIRM"
         :key="key"
@@ -92,11 +95,15 @@ const stance = { isUpright, isSecured, isCapped }
     </div>
     <p v-if="would" class="said" :class="{ 'is-open': would.length === 0 }" aria-live="polite">
       <template v-if="would.length === 0">
-        Here it keeps every distance.
+        {{ says.hereItKeepsEveryDistance }}
       </template>
       <template v-else>
-        Here it stands {{ q.distance(would[0]!.distanceM) }} from {{ would[0]!.between.find(id => id !== self?.cylinder.tag) }};
-        {{ q.distance(would[0]!.requiredM) }} is the rule{{ would.length > 1 ? `, and ${would.length - 1} more are too near` : '' }}.
+        {{ says.hereItStandsFromIs(
+          q.distance(would[0]!.distanceM),
+          would[0]!.between.find(id => id !== self?.cylinder.tag) ?? '',
+          q.distance(would[0]!.requiredM),
+          would.length > 1 ? says.andMoreAreTooNear(would.length - 1) : '',
+        ) }}
       </template>
     </p>
   </div>

@@ -1,6 +1,9 @@
 <script setup lang="ts" generic="Step extends string">
-import { citation } from '#shared/words/speak'
+import { gasPages } from '~/words/gas'
+import { citation } from '~/words/speak'
 import type { SourceRef } from '#core/source/source-ref'
+
+const says = gasPages.steps
 
 /** Guided steps, one after the other, each with its why: a tap says that it is done. */
 const { steps, named, sources } = defineProps<{
@@ -32,7 +35,7 @@ const toggle = (step: Step) => {
     </li>
   </ol>
   <details>
-    <summary>Because</summary>
+    <summary>{{ says.because }}</summary>
     <ul class="soft">
       <li v-for="source in new Set(steps.map(step => citation(sources[step])))" :key="source">
         {{ source }}

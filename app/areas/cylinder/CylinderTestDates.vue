@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { Requalification } from '#core/cylinder/requalification'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { cylinderWords } from '~/words/cylinder-words'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.testDates
 
 /** What a shoulder says: when it is due again, its dates, and what each school makes of them. */
 const { read } = defineProps<{ read: Requalification }>()
@@ -8,20 +11,20 @@ const verdict = computed(() => {
   const { nextDue, mayFill, mayUseUp, overdue, rule } = read
   if (nextDue === null)
     return rule === null
-      ? { word: 'Hold', state: 'hold', text: 'It cannot be read for sure.' }
+      ? { word: says.hold, state: 'hold', text: says.itCannotBeReadFor }
       : { word: cylinderWords.requalificationRules[rule], state: 'open', text: '' }
   if (!mayUseUp)
     return {
       word: nextDue,
       state: 'hold',
       text: read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown')
-        ? 'Not used before its fill date is known.'
-        : 'Neither filled nor used: send it back.',
+        ? says.notUsedBeforeItsFill
+        : says.neitherFilledNorUsedSend,
     }
   return {
     word: nextDue,
     state: overdue ? 'hold' : 'open',
-    text: mayFill ? 'May be used and filled.' : 'May be used up; may not be filled.',
+    text: mayFill ? says.mayBeUsedAndFilled : says.mayBeUsedUpMay,
   }
 })
 </script>
@@ -29,7 +32,7 @@ const verdict = computed(() => {
 <template>
   <div class="dates">
     <p class="soft">
-      {{ read.nextDue ? 'Next test by' : 'Next test' }}
+      {{ read.nextDue ? says.nextTestBy : says.nextTest }}
     </p>
     <p class="big print" :class="`state-${verdict.state}`">
       {{ verdict.word }}
@@ -37,9 +40,9 @@ const verdict = computed(() => {
     <p><b>{{ verdict.text }}</b></p>
     <table v-if="read.tests.length > 0" class="ledger">
       <caption class="visually-hidden">
-        Dates on the shoulder
+        {{ says.datesOnTheShoulder }}
       </caption>
-      <thead><tr><th>{{ read.specification }}</th><th>Read as</th><th>Marks</th></tr></thead>
+      <thead><tr><th>{{ read.specification }}</th><th>{{ says.readAs }}</th><th>{{ says.marks }}</th></tr></thead>
       <tbody>
         <tr v-for="(test, index) in read.tests" :key="index">
           <td class="chalk">
@@ -48,23 +51,31 @@ const verdict = computed(() => {
           <td class="print">
             {{ test.on }}
           </td>
-          <td>{{ [test.star ? 'star' : '', test.overfill ? '+ 10 %' : '', test.letter ?? '', test.requalifier ? `by ${test.requalifier}` : ''].filter(Boolean).join(', ') || 'none' }}</td>
+          <td>
+            {{ [test.star ? 'star' : '', test.overfill ? '+ 10 %' : '', test.letter ?? '', test.requalifier ? says.by(
+              test.requalifier,
+            ) : ''].filter(Boolean).join(', ') || says.none }}
+          </td>
         </tr>
       </tbody>
     </table>
     <p v-if="read.shellDue && read.fillerDue" class="print">
-      Shell by {{ read.shellDue }}, filler by {{ read.fillerDue }}: the earlier binds.
+      {{ says.shellByFillerByThe(read.shellDue, read.fillerDue) }}
     </p>
     <table v-if="read.ruleSets.length > 0" class="ledger">
       <caption class="visually-hidden">
-        What each school says
+        {{ says.whatEachSchoolSays }}
       </caption>
-      <thead><tr><th>School</th><th>Next test by</th></tr></thead>
+      <thead><tr><th>{{ says.school }}</th><th>{{ says.nextTestBy }}</th></tr></thead>
       <tbody>
         <tr v-for="{ ruleSet, nextDue, binds } in read.ruleSets" :key="ruleSet">
-          <td>{{ cylinderWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? `, binds here: ${cylinderWords.requalificationRules[read.rule]}` : '' }}</td>
+          <td>
+            {{ cylinderWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? says.bindsHere(
+              cylinderWords.requalificationRules[read.rule],
+            ) : '' }}
+          </td>
           <td class="print">
-            {{ nextDue ?? 'none' }}
+            {{ nextDue ?? says.none }}
           </td>
         </tr>
       </tbody>

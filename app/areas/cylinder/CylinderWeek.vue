@@ -2,7 +2,10 @@
 import type { RegulatorList } from '#core/cylinder/week-end'
 import { cylinderStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
+import { cylinderWords } from '~/words/cylinder-words'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.week
 
 /** Regulators that come off at the end of the week, or of the day, one tap each. */
 const { week } = defineProps<{ week: RegulatorList }>()
@@ -16,15 +19,17 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
 
 <template>
   <section class="week">
-    <h2>Regulators still on</h2>
+    <h2>{{ says.regulatorsStillOn }}</h2>
     <p>
-      This site keeps them {{ cylinderWords.regulatorRules[week.rule] }}.
+      {{ says.thisSiteKeepsThem(cylinderWords.regulatorRules[week.rule]) }}
       <template v-if="week.by">
-        They come off <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? 'today' : `by ${day(week.by)}` }}</b>, cap on.
+        {{ says.theyComeOff }} <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? 'today' : says.by(
+          day(week.by),
+        ) }}</b>{{ says.capOn }}
       </template>
     </p>
     <p v-if="week.list.length === 0" class="said is-open">
-      Every regulator is off.
+      {{ says.everyRegulatorIsOff }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
@@ -34,9 +39,9 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
         <NuxtLink :to="`/gas/${cylinder.tag.toLowerCase()}`" class="tag">
           {{ cylinder.tag }}
         </NuxtLink>
-        <span>{{ gasWords(cylinder.gas) }}, {{ cylinder.standing?.in === 'bay' ? `bay ${bayLabel(cylinder.standing.bayId)}` : 'in the store' }}</span>
+        <span>{{ gasWords(cylinder.gas) }}, {{ cylinder.standing?.in === 'bay' ? says.bay(bayLabel(cylinder.standing.bayId)) : says.inTheStore }}</span>
         <FrameKey v-if="session.may('use-gas')" @click="off(cylinder.tag)">
-          Off, cap on<span class="visually-hidden"> {{ cylinder.tag }}</span>
+          {{ says.offCapOn }}<span class="visually-hidden"> {{ cylinder.tag }}</span>
         </FrameKey>
       </li>
     </ul>

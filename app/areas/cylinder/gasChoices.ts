@@ -2,7 +2,10 @@ import { partsOf } from '#core/cylinder/gas'
 import type { GasContent, GasMix } from '#core/cylinder/gas'
 import { CYLINDER_GASES } from '#core/ids/vocabulary'
 import type { CylinderGasId } from '#core/ids/vocabulary'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.gasChoices
 
 /** Mixes that shops buy ready made, with names that fit a list. */
 const MIXES = {
@@ -19,14 +22,7 @@ const isMix = (choice: GasChoice): choice is MixId => choice in MIXES
 export const GAS_CHOICES: readonly (CylinderGasId | MixId)[] = [...CYLINDER_GASES, ...Object.keys(MIXES) as MixId[]]
 /** What a choice stands for; null while nothing is chosen: a gas is never assumed. */
 export const gasContentOf = (choice: GasChoice): GasContent | null => isMix(choice) ? MIXES[choice] : choice === '' ? null : choice
-const MIX_NAMES: Readonly<Record<MixId, string>> = {
-  'argon-25-co2': 'argon + 25 % CO₂',
-  'argon-18-co2': 'argon + 18 % CO₂',
-  'argon-10-co2': 'argon + 10 % CO₂',
-  'argon-2-oxygen': 'argon + 2 % oxygen',
-  'argon-25-helium': 'argon + 25 % helium',
-}
-export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? MIX_NAMES[choice] : kitWords.gases[choice]
+export const gasName = (choice: CylinderGasId | MixId): string => isMix(choice) ? says.mixes[choice] : kitWords.gases[choice]
 
 /** A content in words: by its trade name, or by its parts. */
 export function gasWords(content: GasContent): string {

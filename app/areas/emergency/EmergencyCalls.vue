@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { CallId } from '#core/emergency/emergencies'
-import { emergencyWords } from '#shared/words/en/emergency-words'
+import { emergencyWords } from '~/words/emergency-words'
+import { helpPages } from '~/words/help'
+
+const says = helpPages.calls
 
 /** Numbers to call, as the house rules have them; one that nobody wrote down is said so. */
 const { calls } = defineProps<{ calls: readonly CallId[] }>()
@@ -24,7 +27,7 @@ const numbers = computed(() => {
       <dd :class="{ none: !number }">
         <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
         <template v-else>
-          {{ number || (facts.reading ? 'not written down' : 'as the shop has it') }}
+          {{ number || (facts.reading ? says.notWrittenDown : says.asTheShopHasIt) }}
         </template>
       </dd>
     </div>

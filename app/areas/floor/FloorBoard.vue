@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { GATES } from '#core/ids/vocabulary'
+import { floorPages } from '~/words/floor'
+
+const says = floorPages.board
 
 const { chosen } = defineProps<{ chosen: string | null }>()
 const facts = useFacts()
@@ -21,15 +24,15 @@ const time = computed(() =>
 </script>
 
 <template>
-  <section ref="board" class="board" aria-label="Bays">
+  <section ref="board" class="board" :aria-label="says.bays">
     <p class="tally">
-      <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> clear to strike</span>
-      <span><b class="word-hold">{{ judged.tally.hold }}</b> hold</span>
-      <span><b class="word-stopped">{{ judged.tally.stopped }}</b> stopped</span>
+      <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> {{ says.clearToStrike }}</span>
+      <span><b class="word-hold">{{ judged.tally.hold }}</b> {{ says.hold }}</span>
+      <span><b class="word-stopped">{{ judged.tally.stopped }}</b> {{ says.stopped }}</span>
       <span class="time">{{ time }}</span>
     </p>
     <div class="head" aria-hidden="true">
-      <span class="c">bay</span><span>who and what</span>
+      <span class="c">{{ says.bay }}</span><span>{{ says.whoAndWhat }}</span>
       <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
       <span />
     </div>

@@ -1,22 +1,25 @@
 <script setup lang="ts">
 import type { GateState } from '#core/clearance/gate'
+import { floorPages } from '~/words/floor'
+
+const says = floorPages.legend
 
 /** What stands beside the board while no bay is open: how to read it. */
-const marks: readonly { state: GateState, says: string }[] = [
-  { state: 'open', says: 'Open: the line runs through.' },
-  { state: 'hold', says: 'Hold: looked at, and not right yet.' },
-  { state: 'to-do', says: 'To do: nobody has looked yet.' },
-  { state: 'stop', says: 'Stop: closed at once.' },
-  { state: 'not-needed', says: 'Not needed for this work.' },
+const marks: readonly { state: GateState, means: string }[] = [
+  { state: 'open', means: says.openTheLineRunsThrough },
+  { state: 'hold', means: says.holdLookedAtAndNot },
+  { state: 'to-do', means: says.toDoNobodyHasLooked },
+  { state: 'stop', means: says.stopClosedAtOnce },
+  { state: 'not-needed', means: says.notNeededForThisWork },
 ]
 </script>
 
 <template>
   <div class="legend">
-    <h2>How to read the board</h2>
-    <p>Each bay is one line. It is live up to the first gate that holds it.</p>
+    <h2>{{ says.howToReadTheBoard }}</h2>
+    <p>{{ says.eachBayIsOneLine }}</p>
     <ul>
-      <li v-for="{ state, says } in marks" :key="state">
+      <li v-for="{ state, means } in marks" :key="state">
         <svg width="44" height="44" viewBox="-22 0 44 44" aria-hidden="true"><line
           x1="-22"
           y1="22"
@@ -25,17 +28,17 @@ const marks: readonly { state: GateState, says: string }[] = [
           stroke="var(--dim)"
           stroke-width="3"
         /><GateMark :state="state" /></svg>
-        {{ says }}
+        {{ means }}
       </li>
     </ul>
-    <h2>Three inks</h2>
-    <p><span class="chalk">Chalk</span>: a person said so.</p>
-    <p><span class="print">Print</span>: worked out, or read from an instrument.</p>
-    <p><span class="pencil">Pencil</span>: assumed, not confirmed yet.</p>
-    <h2>Clear to strike</h2>
-    <p>All seven gates open, from facts of today that this screen heard lately.</p>
+    <h2>{{ says.threeInks }}</h2>
+    <p><span class="chalk">{{ says.chalk }}</span>{{ says.aPersonSaidSo }}</p>
+    <p><span class="print">{{ says.print }}</span>{{ says.workedOutOrReadFrom }}</p>
+    <p><span class="pencil">{{ says.pencil }}</span>{{ says.assumedNotConfirmedYet }}</p>
+    <h2>{{ says.clearToStrike }}</h2>
+    <p>{{ says.allSevenGatesOpenFrom }}</p>
     <p class="soft">
-      Zonaris advises. Your local code, your hygienist and your fire authority decide.
+      {{ says.zonarisAdvisesYourLocalCode }}
     </p>
   </div>
 </template>

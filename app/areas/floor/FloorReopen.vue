@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
+import { floorPages } from '~/words/floor'
+
+const says = floorPages.reopen
 
 /** After a stop of many: what was put right is said once, and every bay that this person may re-open is re-opened in one go. */
 const judged = useJudged()
@@ -20,12 +23,12 @@ async function reopen() {
 </script>
 
 <template>
-  <form v-if="mine.length > 1" class="reopen" aria-label="Re-open the stopped bays" @submit.prevent="reason.trim() && reopen()">
-    <FrameField v-slot="{ id, describedBy }" :label="`${stopped.length} bays are stopped. What was put right?`" :wrong="refused">
+  <form v-if="mine.length > 1" class="reopen" :aria-label="says.reOpenTheStoppedBays" @submit.prevent="reason.trim() && reopen()">
+    <FrameField v-slot="{ id, describedBy }" :label="says.baysAreStoppedWhatWas(stopped.length)" :wrong="refused">
       <UInput :id="id" v-model="reason" maxlength="500" :aria-describedby="describedBy" />
     </FrameField>
     <FrameKey type="submit" :disabled="!reason.trim() || busy || isUnsent">
-      Re-open {{ mine.length }}: {{ names }}
+      {{ says.reOpen(mine.length, names) }}
     </FrameKey>
   </form>
 </template>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { Placed } from '~/stores/judged'
+import { floorPages } from '~/words/floor'
+
+const says = floorPages.row
 
 /** One bay on the board: the whole row is the target. */
 const { placed, chosen } = defineProps<{ placed: Placed, chosen: boolean }>()
 const lookup = useLookup()
 const q = useQuantities()
 
-const line = computed(() => placed.station.job ? jobLine(placed.station.job, q.value) : 'no job yet')
+const line = computed(() => placed.station.job ? jobLine(placed.station.job, q.value) : says.noJobYet)
 const reason = computed(() => placed.verdict.reason ? lookup.say(placed.verdict.reason).brief : '')
 const gatesSaid = computed(() =>
   placed.verdict.gates.map(({ gate, state }) => `${words.gates[gate]} ${words.gateStates[state]}`).join(', '),
@@ -20,7 +23,14 @@ const gatesSaid = computed(() =>
     prefetch-on="interaction"
     :to="`/bay/${placed.bay.bayId}`"
     :aria-current="chosen ? 'true' : undefined"
-    :aria-label="`Bay ${placed.bay.label}, ${placed.personName ?? 'nobody'}, ${line}. ${words.stationWords[placed.verdict.word]}. ${reason} ${gatesSaid}.`"
+    :aria-label="says.bay(
+      placed.bay.label,
+      placed.personName ?? says.nobody,
+      line,
+      words.stationWords[placed.verdict.word],
+      reason,
+      gatesSaid,
+    )"
   >
     <span class="no">{{ placed.bay.label }}</span>
     <span class="who">
@@ -29,7 +39,7 @@ const gatesSaid = computed(() =>
     </span>
     <StationRail class="rail" :verdict="placed.verdict" :stopped="placed.station.stop !== null" />
     <span class="say">
-      <span class="top"><StateWord :word="placed.verdict.word" /><i v-if="placed.unsent" class="unsent pencil">not sent yet</i></span>
+      <span class="top"><StateWord :word="placed.verdict.word" /><i v-if="placed.unsent" class="unsent pencil">{{ says.notSentYet }}</i></span>
       <span class="reason">{{ reason }}</span>
     </span>
   </NuxtLink>

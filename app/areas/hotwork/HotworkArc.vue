@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { makeUuid } from '~/stores/outbox'
 import { permitStream } from '#core/ids/streams'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.arc
 
 /** Somebody saw an arc where no permit stood: it is recorded, the place is stopped, and the full watch begins. */
 const router = useRouter()
@@ -13,7 +16,7 @@ const bays = computed(() => facts.site.bays.filter(({ closed }) => !closed))
 async function report() {
   const bay = bays.value.find(one => one.bayId === bayId.value)
   const sent = await act('permit.report-arc', {
-    place: { where: where.value.trim() || `Bay ${bay?.label ?? ''}`, placeId: null, bayId: bayId.value || null },
+    place: { where: where.value.trim() || says.bay(bay?.label ?? ''), placeId: null, bayId: bayId.value || null },
   })
   if (sent.ok) await router.push(`/hot-work/${permitId}`)
 }
@@ -21,26 +24,26 @@ async function report() {
 
 <template>
   <form class="arc" @submit.prevent="report">
-    <h2>An arc without a permit</h2>
-    <p>Nobody is blamed here. The place has to be watched as long as after any hot work, from the arc on.</p>
-    <FrameField v-slot="{ id }" label="Where">
+    <h2>{{ says.anArcWithoutAPermit }}</h2>
+    <p>{{ says.nobodyIsBlamedHereThe }}</p>
+    <FrameField v-slot="{ id }" :label="says.where">
       <UInput :id="id" v-model="where" maxlength="120" />
     </FrameField>
     <FrameSelect
       v-model="bayId"
-      label="At a bay"
+      :label="says.atABay"
       :ids="bays.map(bay => bay.bayId)"
-      :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`"
-      none="not at a bay"
+      :named="id => says.bay(bays.find(bay => bay.bayId === id)?.label ?? id)"
+      :none="says.notAtABay"
     />
     <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
       {{ text }}
     </p>
     <FrameKey look="go" type="submit" :disabled="busy || (!where.trim() && !bayId)">
-      Record it and begin the watch
+      {{ says.recordItAndBeginThe }}
     </FrameKey>
     <NuxtLink class="key link" to="/hot-work">
-      Back
+      {{ says.back }}
     </NuxtLink>
   </form>
 </template>

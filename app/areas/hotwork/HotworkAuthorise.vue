@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { PermitPageReading } from '#shared/contract/readings'
 import type { PermitCommands } from '#core/streams/permit/permit'
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '~/words/fire-words'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.authorise
 
 /** The signature: who watches, with what at hand, what else burns near, how the watch is reached; then a PIN. */
 const { reading, busy } = defineProps<{ reading: PermitPageReading, busy: boolean }>()
@@ -44,14 +47,15 @@ const sign = (signature: { personId: string, pin: string }) =>
 </script>
 
 <template>
-  <section class="authorise" aria-label="Authorise">
-    <h3>At hand</h3>
+  <section class="authorise" :aria-label="says.authorise">
+    <h3>{{ says.atHand }}</h3>
     <p v-for="item in reading.kit" :key="item.tag" class="thing">
       <b>{{ item.tag }}</b> {{ item.name }}
-      <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</span>
+      <span :class="item.mayUse ? 'state-open' : 'state-hold'">{{
+        item.mayUse ? says.inService : lookup.say(item.findings[0]!).brief }}</span>
     </p>
-    <KitBring label="Bring an extinguisher by its tag" :to="{ to: 'permit', id: reading.permitId }" />
-    <h3>Fire watch: {{ permit.plan.watchers }}, with no other task</h3>
+    <KitBring :label="says.bringAnExtinguisherByIts" :to="{ to: 'permit', id: reading.permitId }" />
+    <h3>{{ says.fireWatchWithNoOther(permit.plan.watchers) }}</h3>
     <div class="names">
       <FrameKey
         v-for="{ personId, name } in free"
@@ -63,33 +67,33 @@ const sign = (signature: { personId: string, pin: string }) =>
       </FrameKey>
     </div>
     <template v-if="reading.near.length > 0">
-      <h3>Near, at the same time</h3>
+      <h3>{{ says.nearAtTheSameTime }}</h3>
       <p v-for="one in reading.near" :key="one.permitId">
         <NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}
       </p>
-      <FrameTick v-model="nearSeen" label="Looked at, and spoken with their people" />
+      <FrameTick v-model="nearSeen" :label="says.lookedAtAndSpokenWith" />
     </template>
-    <h3>If this phone falls silent</h3>
+    <h3>{{ says.ifThisPhoneFallsSilent }}</h3>
     <FrameField
       v-slot="{ id }"
-      label="Another way to reach the watch"
+      :label="says.anotherWayToReachThe"
       :hint="screens >= 2
-        ? 'A second screen is heard; a radio or telephone is better still.'
-        : 'Only one screen is heard: name a radio or a telephone.'"
+        ? says.aSecondScreenIsHeard
+        : says.onlyOneScreenIsHeard"
     >
-      <UInput :id="id" v-model="channel" maxlength="80" placeholder="radio channel 2" />
+      <UInput :id="id" v-model="channel" maxlength="80" :placeholder="says.radioChannel2" />
     </FrameField>
-    <h3>Sign</h3>
-    <StationSignature :busy="busy" does="Authorise the work" @sign="sign" />
+    <h3>{{ says.sign }}</h3>
+    <StationSignature :busy="busy" :does="says.authoriseTheWork" @sign="sign" />
     <FrameKey :aria-expanded="refusing" @click="refusing = !refusing">
-      Refuse it
+      {{ says.refuseIt }}
     </FrameKey>
     <form v-if="refusing" class="bring" @submit.prevent="reason.trim() && emit('refuse', reason.trim())">
-      <FrameField v-slot="{ id }" label="Why">
+      <FrameField v-slot="{ id }" :label="says.why">
         <UInput :id="id" v-model="reason" maxlength="500" />
       </FrameField>
       <FrameKey type="submit" :disabled="!reason.trim()">
-        Refuse
+        {{ says.refuse }}
       </FrameKey>
     </form>
   </section>

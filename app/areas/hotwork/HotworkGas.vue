@@ -2,6 +2,9 @@
 import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import { gasRetestAt } from '#core/streams/permit/permit-deadlines'
 import type { Permit, PermitCommands } from '#core/streams/permit/permit'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.gas
 
 /** The air: oxygen first, then flammable gas; in limits or not, and when it is tested again. */
 const { permit, mayDo, busy } = defineProps<{ permit: ShownPermit, mayDo: boolean, busy: boolean }>()
@@ -33,32 +36,32 @@ function read() {
 </script>
 
 <template>
-  <section aria-label="Air">
-    <h3>Air</h3>
+  <section :aria-label="says.air">
+    <h3>{{ says.air }}</h3>
     <p v-if="permit.gas" class="last" :class="permit.gas.isWithin ? 'state-open' : 'state-stop'">
-      <b class="print">{{ permit.gas.oxygenPercent }} % oxygen, {{ permit.gas.lelPercent }} % of the lower explosive limit</b>
+      <b class="print">{{ says.oxygenOfTheLowerExplosive(permit.gas.oxygenPercent, permit.gas.lelPercent) }}</b>
       <span
         class="soft"
-      >{{ permit.gas.point }}, {{ permit.gas.instrument }}, {{ time(permit.gas.at) }}{{ retestAt ? (until(retestAt) ? `; again in ${until(retestAt)}` : '; due again now') : '' }}</span>
+      >{{ permit.gas.point }}, {{ permit.gas.instrument }}, {{ time(permit.gas.at) }}{{ retestAt ? (until(retestAt) ? says.againIn(until(retestAt)!) : says.dueAgainNow) : '' }}</span>
     </p>
     <p v-else class="state-hold">
-      <b>Not tested.</b>
+      <b>{{ says.notTested }}</b>
     </p>
     <form v-if="mayDo" class="columns" @submit.prevent="read">
-      <FrameField v-slot="{ id }" label="Oxygen, %">
+      <FrameField v-slot="{ id }" :label="says.oxygen">
         <UInput :id="id" v-model="oxygen" inputmode="decimal" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Flammable, % of the limit">
+      <FrameField v-slot="{ id }" :label="says.flammableOfTheLimit">
         <UInput :id="id" v-model="lel" inputmode="decimal" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Instrument">
+      <FrameField v-slot="{ id }" :label="says.instrument">
         <UInput :id="id" v-model="instrument" maxlength="40" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Where">
-        <UInput :id="id" v-model="point" maxlength="80" placeholder="low, middle, high" />
+      <FrameField v-slot="{ id }" :label="says.where">
+        <UInput :id="id" v-model="point" maxlength="80" :placeholder="says.lowMiddleHigh" />
       </FrameField>
       <FrameKey type="submit" :disabled="!isComplete || busy">
-        Record the reading
+        {{ says.recordTheReading }}
       </FrameKey>
     </form>
   </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '~/words/fire-words'
 import type { PermitPhase } from '#core/ids/hotwork-ids'
 
 /** A permit's life as one line: posts where it has come through, its mark where it stands, thin after. */

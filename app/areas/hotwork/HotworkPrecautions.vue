@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { ShownPermit } from '#core/streams/permit/permit-fact'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
+import { hotworkWords } from '~/words/hotwork-words'
 import type { PrecautionId } from '#core/ids/hotwork-ids'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.precautions
 
 /** The walk: each precaution done, or justified with a reason where it may be. Large enough for a glove, one column. */
 const { permit, mayDo, busy } = defineProps<{ permit: ShownPermit, mayDo: boolean, busy: boolean }>()
@@ -21,37 +24,42 @@ function justify(id: PrecautionId) {
 </script>
 
 <template>
-  <section aria-label="Precautions">
-    <h3>Precautions <b :class="open.length > 0 ? 'state-hold' : 'state-open'">{{ seen.length }} of {{ permit.plan.precautions.length }}</b></h3>
+  <section :aria-label="says.precautions">
+    <h3>
+      {{ says.precautions }} <b :class="open.length > 0 ? 'state-hold' : 'state-open'">{{ says.of(
+        seen.length,
+        permit.plan.precautions.length,
+      ) }}</b>
+    </h3>
     <ul>
       <li v-for="{ id, mustBeDone } in open" :key="id">
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">
           <FrameKey look="go" :disabled="busy" @click="emit('seenTo', id, 'done')">
-            Done<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
+            {{ says.done }}<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </FrameKey>
           <FrameKey v-if="!mustBeDone" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
-            Not needed<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
+            {{ says.notNeeded }}<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
           </FrameKey>
         </template>
         <form v-if="asks === id" class="why" @submit.prevent="justify(id)">
-          <label class="visually-hidden" :for="`why-${id}`">Why it is not needed</label>
-          <UInput :id="`why-${id}`" v-model="reason" maxlength="500" placeholder="why it is not needed here" />
+          <label class="visually-hidden" :for="`why-${id}`">{{ says.whyItIsNotNeeded }}</label>
+          <UInput :id="`why-${id}`" v-model="reason" maxlength="500" :placeholder="says.whyItIsNotNeeded2" />
           <FrameKey type="submit" :disabled="!reason.trim()">
-            Say so
+            {{ says.saySo }}
           </FrameKey>
         </form>
       </li>
     </ul>
     <details v-if="seen.length > 0" :open="open.length === 0 && permit.phase === 'precautions'">
-      <summary>{{ seen.length }} seen to</summary>
+      <summary>{{ says.seenTo(seen.length) }}</summary>
       <ul class="seen">
         <li v-for="{ id } in seen" :key="id">
           <span>{{ hotworkWords.precautions[id] }}<small
             v-if="permit.seenTo[id]!.how === 'justified'"
             class="chalk"
-          >not needed: {{ permit.seenTo[id]!.reason }}</small></span>
-          <span class="soft">{{ lookup.names.get(permit.seenTo[id]!.by) ?? 'somebody' }}, {{ time(permit.seenTo[id]!.at) }}</span>
+          >{{ says.notNeeded2(permit.seenTo[id]!.reason ?? '') }}</small></span>
+          <span class="soft">{{ lookup.names.get(permit.seenTo[id]!.by) ?? says.somebody }}, {{ time(permit.seenTo[id]!.at) }}</span>
         </li>
       </ul>
     </details>

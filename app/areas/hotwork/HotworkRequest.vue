@@ -6,11 +6,14 @@ import { JOB_LIMITS } from '#core/job/job'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { ProcessId } from '#core/ids/vocabulary'
 import { PROCESSES } from '#core/ids/vocabulary'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
+import { hotworkWords } from '~/words/hotwork-words'
 import { makeUuid } from '~/stores/outbox'
 import type { ContentsId, SprinklerStateId, WorkpieceId } from '#core/ids/hotwork-ids'
 import { CONTENTS, SPRINKLER_STATES, WORKPIECES } from '#core/ids/hotwork-ids'
 import { permitStream } from '#core/ids/streams'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.request
 
 /** A permit is asked for: one place, one job, one shift, named people. What follows from it is worked out as it is typed. */
 const router = useRouter()
@@ -117,18 +120,18 @@ const toggle = (personId: string) => {
     : [...operatorIds.value, personId]
 }
 const FACTS = [
-  { key: 'hardFloor', label: 'Is the floor hard, so that sparks roll?' },
-  { key: 'confined', label: 'Is it a confined place?' },
-  { key: 'otherSide', label: 'Is something behind the wall or ceiling?' },
-  { key: 'combustiblePanel', label: 'Does the wall or panel burn inside?' },
-  { key: 'bulkCombustibles', label: 'Does a store ready to burn stand there?' },
-  { key: 'metalFire', label: 'Is magnesium or titanium swarf about?' },
+  { key: 'hardFloor', label: says.isTheFloorHardSo },
+  { key: 'confined', label: says.isItAConfinedPlace },
+  { key: 'otherSide', label: says.isSomethingBehindTheWall },
+  { key: 'combustiblePanel', label: says.doesTheWallOrPanel },
+  { key: 'bulkCombustibles', label: says.doesAStoreReadyTo },
+  { key: 'metalFire', label: says.isMagnesiumOrTitaniumSwarf },
 ] as const
 const placeName = computed(
   () =>
     where.value.trim()
     || (grid.value?.places.find(one => one.placeId === placeId.value)?.place.name
-      ?? (bayId.value ? `Bay ${bays.value.find(bay => bay.bayId === bayId.value)?.label}` : '')),
+      ?? (bayId.value ? says.bay(bays.value.find(bay => bay.bayId === bayId.value)?.label ?? bayId.value) : '')),
 )
 
 async function request() {
@@ -146,95 +149,95 @@ async function request() {
 <template>
   <form class="request" @submit.prevent="request">
     <header>
-      <h2>Ask for a permit</h2>
+      <h2>{{ says.askForAPermit }}</h2>
       <NuxtLink class="key quiet link" to="/hot-work">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p class="first">
-      Can it be done cold, or in a bay? That comes first.
+      {{ says.canItBeDoneCold }}
     </p>
-    <h3>Where</h3>
-    <FrameField v-slot="{ id }" label="Place, as people call it">
-      <UInput :id="id" v-model="where" maxlength="120" placeholder="Lock gate 3, upstream leaf" />
+    <h3>{{ says.where }}</h3>
+    <FrameField v-slot="{ id }" :label="says.placeAsPeopleCallIt">
+      <UInput :id="id" v-model="where" maxlength="120" :placeholder="says.lockGate3UpstreamLeaf" />
     </FrameField>
     <div class="columns">
       <FrameSelect
         v-model="bayId"
-        label="Spot on a structure"
+        :label="says.spotOnAStructure"
         :ids="bays.map(bay => bay.bayId)"
-        :named="id => `Bay ${bays.find(bay => bay.bayId === id)?.label}`"
-        none="none of them"
+        :named="id => says.bay(bays.find(bay => bay.bayId === id)?.label ?? id)"
+        :none="says.noneOfThem"
       />
       <FrameSelect
         v-model="placeId"
-        label="On the site's grid"
+        :label="says.onTheSitesGrid"
         :ids="grid?.places.map(one => one.placeId) ?? []"
         :named="id => grid?.places.find(one => one.placeId === id)?.place.name ?? id"
-        none="not on it"
-        hint="A place off the grid counts as near to every other."
+        :none="says.notOnIt"
+        :hint="says.aPlaceOffTheGrid"
       />
     </div>
-    <h3>What</h3>
-    <FrameField v-slot="{ id }" label="The job">
-      <UInput :id="id" v-model="what" maxlength="200" placeholder="Cut the heel post strap" />
+    <h3>{{ says.what }}</h3>
+    <FrameField v-slot="{ id }" :label="says.theJob">
+      <UInput :id="id" v-model="what" maxlength="200" :placeholder="says.cutTheHeelPostStrap" />
     </FrameField>
     <div class="columns">
-      <FrameSelect v-model="process" label="Process" :ids="PROCESSES" :named="id => words.processes[id]" none="choose" />
+      <FrameSelect v-model="process" :label="says.process" :ids="PROCESSES" :named="id => words.processes[id]" :none="says.choose" />
       <FrameSelect
         v-model="workpiece"
-        label="What is worked on"
+        :label="says.whatIsWorkedOn"
         :ids="WORKPIECES"
         :named="id => hotworkWords.workpieces[id]"
-        none="choose"
+        :none="says.choose"
       />
       <FrameSelect
         v-if="askContents"
         v-model="contents"
-        label="What it held"
+        :label="says.whatItHeld"
         :ids="CONTENTS"
         :named="id => hotworkWords.contents[id]"
-        none="choose"
-        hint="Unknown counts as flammable."
+        :none="says.choose"
+        :hint="says.unknownCountsAsFlammable"
       />
       <fieldset v-if="askContents" class="ask">
-        <legend>Emptied, cleaned, isolated and vented, without doubt?</legend>
+        <legend>{{ says.emptiedCleanedIsolatedAndVented }}</legend>
         <FrameKey
           v-for="answer in (['yes', 'no'] as const)"
           :key="answer"
           :picked="facts.cleaned === answer"
           @click="facts.cleaned = facts.cleaned === answer ? '' : answer"
         >
-          {{ answer === 'yes' ? 'Yes' : 'No' }}
+          {{ answer === 'yes' ? says.yes : says.no }}
         </FrameKey>
       </fieldset>
       <FrameNumber
         v-if="byCurrent"
         v-model="currentA"
-        label="Highest current"
+        :label="says.highestCurrent"
         :unit="{ unit: 'A', step: 5, toShown: a => a, fromShown: a => a }"
         :limits="JOB_LIMITS.currentA"
-        hint="the permit is for no more"
+        :hint="says.thePermitIsForNo"
       />
-      <FrameNumber v-model="heightM" label="Height over the floor below" :unit="units.height" :limits="REACH_LIMITS.heightM" />
-      <FrameNumber v-model="windMPerS" label="Strongest wind or draught" :unit="units.speed" :limits="REACH_LIMITS.windMPerS" />
+      <FrameNumber v-model="heightM" :label="says.heightOverTheFloorBelow" :unit="units.height" :limits="REACH_LIMITS.heightM" />
+      <FrameNumber v-model="windMPerS" :label="says.strongestWindOrDraught" :unit="units.speed" :limits="REACH_LIMITS.windMPerS" />
     </div>
-    <h3>Around it</h3>
+    <h3>{{ says.aroundIt }}</h3>
     <div class="columns">
       <FrameSelect
         v-model="sprinklers"
-        label="Sprinklers"
+        :label="says.sprinklers"
         :ids="SPRINKLER_STATES"
         :named="id => hotworkWords.sprinklers[id]"
-        none="nobody looked yet"
+        :none="says.nobodyLookedYet"
       />
-      <FrameField v-slot="{ id }" label="Storey, 0 is the ground">
+      <FrameField v-slot="{ id }" :label="says.storey0IsTheGround">
         <UInput :id="id" v-model="level" inputmode="numeric" maxlength="3" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Levels below that sparks reach">
+      <FrameField v-slot="{ id }" :label="says.levelsBelowThatSparksReach">
         <UInput :id="id" v-model="openLevels" inputmode="numeric" maxlength="2" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Parts one watcher cannot see">
+      <FrameField v-slot="{ id }" :label="says.partsOneWatcherCannotSee">
         <UInput :id="id" v-model="hiddenParts" inputmode="numeric" maxlength="2" />
       </FrameField>
     </div>
@@ -247,50 +250,53 @@ async function request() {
           :picked="facts[key] === answer"
           @click="facts[key] = facts[key] === answer ? '' : answer"
         >
-          {{ answer === 'yes' ? 'Yes' : 'No' }}
+          {{ answer === 'yes' ? says.yes : says.no }}
         </FrameKey>
       </fieldset>
     </div>
-    <h3>Who and when</h3>
+    <h3>{{ says.whoAndWhen }}</h3>
     <fieldset class="names">
-      <legend>Who does the work</legend>
+      <legend>{{ says.whoDoesTheWork }}</legend>
       <FrameKey
         v-for="{ personId, name } in shopFacts.reading?.people"
         :key="personId"
         :picked="operatorIds.includes(personId)"
         @click="toggle(personId)"
       >
-        {{ name }}{{ personId === session.person?.personId ? ' (you)' : '' }}
+        {{ name }}{{ personId === session.person?.personId ? says.you : '' }}
       </FrameKey>
     </fieldset>
     <div class="columns">
-      <FrameField v-slot="{ id }" label="From">
+      <FrameField v-slot="{ id }" :label="says.from">
         <UInput :id="id" v-model="fromTime" type="time" required />
       </FrameField>
       <FrameField
         v-slot="{ id, describedBy }"
-        label="Until"
-        :wrong="hours > shopFacts.rules.longestPermitHours ? `At most ${shopFacts.rules.longestPermitHours} h: one shift.` : ''"
+        :label="says.until"
+        :wrong="hours > shopFacts.rules.longestPermitHours ? says.atMostHOneShift(shopFacts.rules.longestPermitHours) : ''"
       >
         <UInput :id="id" v-model="untilTime" type="time" required :aria-describedby="describedBy" />
       </FrameField>
     </div>
     <section v-if="planned" class="follows" aria-live="polite">
-      <h3>What follows</h3>
+      <h3>{{ says.whatFollows }}</h3>
       <p v-for="{ message, todo } in blocking" :key="message" class="said is-stop">
         {{ message }} <b>{{ todo }}</b>
       </p>
       <template v-if="blocking.length === 0">
         <div class="figures">
-          <p><b class="print">{{ q.distance(planned.plan.radiusM) }}</b>to keep clear</p>
-          <p><b class="print">{{ planned.plan.watchers }}</b>on watch</p>
-          <p><b class="print">{{ planned.plan.afterMin }} min</b>of watch after</p>
-          <p><b class="print">{{ planned.plan.precautions.length }}</b>precautions</p>
+          <p><b class="print">{{ q.distance(planned.plan.radiusM) }}</b>{{ says.toKeepClear }}</p>
+          <p><b class="print">{{ planned.plan.watchers }}</b>{{ says.onWatch }}</p>
+          <p><b class="print">{{ planned.plan.afterMin }} min</b>{{ says.ofWatchAfter }}</p>
+          <p><b class="print">{{ planned.plan.precautions.length }}</b>{{ says.precautions }}</p>
         </div>
         <p v-if="planned.verdict.reach?.reachM" class="soft">
-          Hot drops: half land within {{ q.distance(planned.verdict.reach.reachM.p50) }}, 99 of 100 within
-          {{ q.distance(planned.verdict.reach.reachM.p99) }}, the farthest at {{ q.distance(planned.verdict.reach.reachM.max) }}. The rule
-          says {{ q.distance(planned.verdict.reach.publishedRadiusM) }}; the larger counts.
+          {{ says.hotDropsHalfLandWithin(
+            q.distance(planned.verdict.reach.reachM.p50),
+            q.distance(planned.verdict.reach.reachM.p99),
+            q.distance(planned.verdict.reach.reachM.max),
+            q.distance(planned.verdict.reach.publishedRadiusM),
+          ) }}
         </p>
         <p v-for="{ message, todo } in cautions" :key="message" class="said">
           {{ message }} <b>{{ todo }}</b>
@@ -302,11 +308,11 @@ async function request() {
     </p>
     <div class="send">
       <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
-        Ask for it
+        {{ says.askForIt }}
       </FrameKey>
     </div>
     <p class="soft">
-      Zonaris advises; local code and the fire authority rule.
+      {{ says.zonarisAdvisesLocalCodeAnd }}
     </p>
   </form>
 </template>

@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { hasEnded } from '#core/streams/permit/permit-end'
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '~/words/fire-words'
 import type { PermitRow } from '#shared/contract/readings'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.row
 
 /** One live permit on the board: place, how far it has come, who watches, what is due. The whole row is the target. */
 const { row, chosen = false } = defineProps<{ row: PermitRow, chosen?: boolean }>()
 const lookup = useLookup()
 const { turn, left } = usePermitClock()
 const now = computed(() => turn(row.permit))
-const watching = computed(() => row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', '))
-const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', '))
+const watching = computed(() => row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? says.somebody).join(', '))
+const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.names.get(personId) ?? says.somebody).join(', '))
 </script>
 
 <template>
@@ -22,11 +25,11 @@ const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.na
   >
     <span
       class="where"
-    ><b>{{ row.permit.request.place.where }}</b><small class="chalk">{{ row.permit.request.job.what || 'no permit stood here' }}</small></span>
+    ><b>{{ row.permit.request.place.where }}</b><small class="chalk">{{ row.permit.request.job.what || says.noPermitStoodHere }}</small></span>
     <span class="way"><HotworkLine :phase="row.permit.phase" /><small>{{ fireWords.phases[row.permit.phase] }}</small></span>
     <span
       class="who"
-    ><b>{{ watching || '–' }}</b><small class="soft">{{ watching ? 'on post' : row.permit.phase === 'monitoring' ? 'looked at now and then' : hasEnded(row.permit.phase) ? '' : named ? `${named}, not on post` : 'no watcher yet' }}</small></span>
+    ><b>{{ watching || '–' }}</b><small class="soft">{{ watching ? says.onPost : row.permit.phase === 'monitoring' ? says.lookedAtNowAndThen : hasEnded(row.permit.phase) ? '' : named ? says.notOnPost(named) : says.noWatcherYet }}</small></span>
     <span class="turn"><b :class="`state-${now.tone}`">{{ now.says }}</b><small class="soft">{{ left(row.permit) }}</small></span>
   </NuxtLink>
 </template>

@@ -5,8 +5,11 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { WATCH_SCHOOLS } from '#core/hotwork/watch-plan'
 import type { WatchSchoolId } from '#core/hotwork/watch-plan'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
+import { hotworkWords } from '~/words/hotwork-words'
 import type { ShopUnit } from '~/frame/useShopUnits'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.rules
 
 /** House rules of hot work: the circle, the watch by school or by number, gas, who may authorise, whom to call. */
 const { entry } = defineProps<{ entry: HouseRules }>()
@@ -14,29 +17,29 @@ const emit = defineEmits<{ change: [rules: Partial<HouseRules>] }>()
 const same = (value: number): number => value
 const unit = (name: string): ShopUnit => ({ unit: name, step: 1, toShown: same, fromShown: same })
 const NUMBERS = [
-  { key: 'watchAfterMin', label: 'Watch after the last arc', unit: 'min' },
-  { key: 'monitoringMin', label: 'Monitoring after that', unit: 'min' },
-  { key: 'roundEveryMin', label: 'Between rounds', unit: 'min' },
-  { key: 'visitEveryMin', label: 'Between looks while monitoring', unit: 'min' },
-  { key: 'coverGapMin', label: 'Gap that begins the watch again', unit: 'min' },
-  { key: 'gasRetestMin', label: 'Air tested again after', unit: 'min' },
-  { key: 'lelLimitPercent', label: 'Flammable gas allowed', unit: '% of the lower limit' },
-  { key: 'oxygenMaxPercent', label: 'Oxygen at most', unit: '%' },
-  { key: 'longestPermitHours', label: 'Longest permit', unit: 'h' },
+  { key: 'watchAfterMin', label: says.watchAfterTheLastArc, unit: 'min' },
+  { key: 'monitoringMin', label: says.monitoringAfterThat, unit: 'min' },
+  { key: 'roundEveryMin', label: says.betweenRounds, unit: 'min' },
+  { key: 'visitEveryMin', label: says.betweenLooksWhileMonitoring, unit: 'min' },
+  { key: 'coverGapMin', label: says.gapThatBeginsTheWatch, unit: 'min' },
+  { key: 'gasRetestMin', label: says.airTestedAgainAfter, unit: 'min' },
+  { key: 'lelLimitPercent', label: says.flammableGasAllowed, unit: says.ofTheLowerLimit },
+  { key: 'oxygenMaxPercent', label: says.oxygenAtMost, unit: '%' },
+  { key: 'longestPermitHours', label: says.longestPermit, unit: 'h' },
 ] as const satisfies readonly { key: keyof HouseRules, label: string, unit: string }[]
 const CALLS = [
-  { key: 'emergencyNumber', label: 'Emergency' },
-  { key: 'firePointNumber', label: 'Fire point' },
-  { key: 'firstAidNumber', label: 'First aid' },
-  { key: 'gasSupplierNumber', label: 'Gas supplier' },
+  { key: 'emergencyNumber', label: says.emergency },
+  { key: 'firePointNumber', label: says.firePoint },
+  { key: 'firstAidNumber', label: says.firstAid },
+  { key: 'gasSupplierNumber', label: says.gasSupplier },
 ] as const
 const SCHOOLS: Readonly<Record<WatchSchoolId, string>> = {
-  'us-30': 'US law: 30 min',
-  'consensus-60': 'US consensus: 60 min',
-  'insurer-60-180': 'Insurers: 60 min and 3 h',
-  'uk-60-60': 'UK: 60 min and 60',
-  'canada-60-240': 'Canada: 60 min and a look after 4 h',
-  'france-120': 'France: 2 h',
+  'us-30': says.usLaw30Min,
+  'consensus-60': says.usConsensus60Min,
+  'insurer-60-180': says.insurers60MinAnd3,
+  'uk-60-60': says.uk60MinAnd60,
+  'canada-60-240': says.canada60MinAndA,
+  'france-120': says.france2H,
 }
 const isSchool = (id: WatchSchoolId) =>
   WATCH_SCHOOLS[id].afterMin === entry.watchAfterMin && WATCH_SCHOOLS[id].monitoringMin === entry.monitoringMin
@@ -52,9 +55,9 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
 </script>
 
 <template>
-  <h2>Hot work: circle to keep clear</h2>
+  <h2>{{ says.hotWorkCircleToKeep }}</h2>
   <p class="soft">
-    The computed reach of sparks may only make it larger.
+    {{ says.theComputedReachOfSparks }}
   </p>
   <div class="keys">
     <FrameKey
@@ -66,9 +69,9 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
       {{ hotworkWords.radiusRules[id] }}
     </FrameKey>
   </div>
-  <h2>Fire watch</h2>
+  <h2>{{ says.fireWatch }}</h2>
   <p class="soft">
-    Schools differ; recalled from memory, check your edition. Never less than 30 min.
+    {{ says.schoolsDifferRecalledFromMemory }}
   </p>
   <div class="keys">
     <FrameKey
@@ -91,9 +94,9 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
       @update:model-value="setNumber(key, $event)"
     />
   </div>
-  <h2>Who may authorise</h2>
+  <h2>{{ says.whoMayAuthorise }}</h2>
   <p class="soft">
-    Never work of their own.
+    {{ says.neverWorkOfTheirOwn }}
   </p>
   <div class="keys">
     <FrameKey
@@ -102,10 +105,10 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
       :picked="entry.authorisingRule === id"
       @click="emit('change', { authorisingRule: id })"
     >
-      {{ id === 'lead-only' ? 'the safety lead alone' : 'the safety lead and permit authorisers' }}
+      {{ id === 'lead-only' ? says.theSafetyLeadAlone : says.theSafetyLeadAndPermit }}
     </FrameKey>
   </div>
-  <h2>Whom to call</h2>
+  <h2>{{ says.whomToCall }}</h2>
   <div class="columns">
     <FrameField v-for="{ key, label } in CALLS" :key="key" v-slot="{ id }" :label="label">
       <UInput

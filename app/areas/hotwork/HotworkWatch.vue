@@ -3,9 +3,12 @@ import { needsCover, nextVisitAt } from '#core/streams/permit/permit-deadlines'
 import { minutesAfter } from '#core/time/instant'
 import type { Permit } from '#core/streams/permit/permit'
 import type { ShownPermit } from '#core/streams/permit/permit-fact'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
+import { hotworkWords } from '~/words/hotwork-words'
 import type { SpokenCauseId } from '#core/ids/hotwork-ids'
 import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.watch
 
 /** The watcher's screen, for a cold hand: the time to the next round, what to look at, and three keys. */
 const { permit, personId, unsent, busy } = defineProps<{ permit: ShownPermit, personId: string, unsent: number, busy: boolean }>()
@@ -35,32 +38,31 @@ const relieving = ref(false)
 const LOOK_AT = computed(() => {
   const asked = new Set(permit.plan.precautions.map(({ id }) => id))
   return [
-    'The whole circle, low and behind things',
-    ...(asked.has('openings-covered') ? ['Covers and blankets: edges tight'] : []),
-    ...(asked.has('other-side') ? ['The other side of walls and ceilings'] : []),
-    ...(asked.has('levels-below') ? ['Every level below'] : []),
-    ...(asked.has('ducts-conveyors') ? ['Ducts and conveyors'] : []),
-    'Smoke, smell, glow, heat',
-    'Hot pieces marked; extinguisher still here',
+    says.theWholeCircleLowAnd,
+    ...(asked.has('openings-covered') ? [says.coversAndBlanketsEdgesTight] : []),
+    ...(asked.has('other-side') ? [says.theOtherSideOfWalls] : []),
+    ...(asked.has('levels-below') ? [says.everyLevelBelow] : []),
+    ...(asked.has('ducts-conveyors') ? [says.ductsAndConveyors] : []),
+    says.smokeSmellGlowHeat,
+    says.hotPiecesMarkedExtinguisherStill,
   ]
 })
 const clockSays = computed(() => {
-  if (isMissed.value) return 'Round missed. Due since'
-  if (isDue.value) return 'Round due since'
-  return permit.phase === 'monitoring' ? 'Next look in' : 'Next round in'
+  if (isMissed.value) return says.roundMissedDueSince
+  if (isDue.value) return says.roundDueSince
+  return permit.phase === 'monitoring' ? says.nextLookIn : says.nextRoundIn
 })
 </script>
 
 <template>
-  <section class="watch" :class="{ due: isDue, missed: isMissed }" aria-label="Fire watch">
+  <section class="watch" :class="{ due: isDue, missed: isMissed }" :aria-label="says.fireWatch">
     <p v-if="slept" class="slept" role="alert">
-      This phone slept from {{ time(new Date(slept.fromMs).toISOString()) }} to {{ time(new Date(slept.untilMs).toISOString()) }}. The
-      shop's clock went on.
+      {{ says.thisPhoneSleptFromTo(time(new Date(slept.fromMs).toISOString()), time(new Date(slept.untilMs).toISOString())) }}
       <FrameKey @click="forget">
-        Seen
+        {{ says.seen }}
       </FrameKey>
     </p>
-    <div class="clock" role="timer" :aria-label="isDue ? 'Round due' : 'Next round'">
+    <div class="clock" role="timer" :aria-label="isDue ? says.roundDue : says.nextRound">
       <p v-if="dueAt" class="label">
         {{ clockSays }}
       </p>
@@ -68,24 +70,24 @@ const clockSays = computed(() => {
         {{ countdown(dueAt) }}
       </p>
       <p v-else class="label">
-        {{ permit.phase === 'authorised' ? 'On post. The work has not begun.' : 'No round is due.' }}
+        {{ permit.phase === 'authorised' ? says.onPostTheWorkHas : says.noRoundIsDue }}
       </p>
       <p class="ends">
-        {{ permit.phase === 'working' ? `until ${time(permit.untilAt)}, then ${permit.plan.afterMin} min of watch` : left(permit) }}
+        {{ permit.phase === 'working' ? says.untilThenMinOfWatch(time(permit.untilAt), permit.plan.afterMin) : left(permit) }}
       </p>
     </div>
     <FrameKey look="go" class="round" :disabled="busy" @click="emit('round')">
-      Round done
+      {{ says.roundDone }}
     </FrameKey>
     <p v-if="unsent > 0" class="pencil kept">
-      {{ unsent === 1 ? 'One round is' : `${unsent} rounds are` }} kept on this phone and will be sent.
+      {{ says.keptOnThisPhoneAnd(unsent === 1 ? says.oneRoundIs : says.roundsAre(unsent)) }}
     </p>
     <div class="two">
       <FrameKey look="stop" :aria-expanded="wrong" @click="wrong = !wrong">
-        Something is wrong
+        {{ says.somethingIsWrong }}
       </FrameKey>
       <NuxtLink class="stop-key help" to="/help/fire" @click="emit('help')">
-        Call for help
+        {{ says.callForHelp }}
       </NuxtLink>
     </div>
     <div v-if="wrong" class="keys causes">
@@ -93,35 +95,35 @@ const clockSays = computed(() => {
         {{ hotworkWords.spokenCauses[cause] }}
       </FrameKey>
     </div>
-    <h3>What to look at</h3>
+    <h3>{{ says.whatToLookAt }}</h3>
     <ul class="look">
       <li v-for="text in LOOK_AT" :key="text">
         {{ text }}
       </li>
     </ul>
     <FrameKey :aria-expanded="relieving" @click="relieving = !relieving">
-      Who relieves me
+      {{ says.whoRelievesMe }}
     </FrameKey>
     <div v-if="relieving">
       <p class="soft">
-        Whoever comes signs here, while you are still there. No minute without a watch.
+        {{ says.whoeverComesSignsHereWhile }}
       </p>
-      <StationSignature :busy="busy" does="I take the watch now" @sign="emit('relieve', $event)" />
+      <StationSignature :busy="busy" :does="says.iTakeTheWatchNow" @sign="emit('relieve', $event)" />
       <FrameKey look="quiet" @click="emit('leave')">
-        I leave, and nobody takes over
+        {{ says.iLeaveAndNobodyTakes }}
       </FrameKey>
     </div>
     <p class="soft awake">
       <template v-if="isKept">
-        The screen stays on.
+        {{ says.theScreenStaysOn }}
       </template>
       <template v-else-if="canStayAwake">
-        The screen may go dark: touch it before each round.
+        {{ says.theScreenMayGoDark }}
       </template>
       <template v-else>
-        This phone cannot keep its screen on here (no secure connection). Touch it before each round.
+        {{ says.thisPhoneCannotKeepIts }}
       </template>
-      If this phone falls silent, the shop is told after {{ permit.plan.roundEveryMin + permit.plan.gapMin }} min.
+      {{ says.ifThisPhoneFallsSilent(permit.plan.roundEveryMin + permit.plan.gapMin) }}
     </p>
   </section>
 </template>

@@ -4,6 +4,9 @@ import { isCovered, monitoringEndsAt, needsCover, nextRound, nextVisitAt, watchE
 import type { Permit } from '#core/streams/permit/permit'
 import type { ShownPermit } from '#core/streams/permit/permit-fact'
 import { permitStream } from '#core/ids/streams'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.permit
 
 /** A permit kept live: what was read, with the rounds done on this device that have not reached the server yet. */
 export function usePermit(permitId: () => string | null) {
@@ -52,28 +55,28 @@ export function usePermitClock() {
 
   function turn(permit: ShownPermit): PermitTurn {
     const shown: Permit = { ...permit, token: '' }
-    const { phase, posts, plan, suspension } = permit
+    const { phase, posts, plan } = permit
     if (hasEnded(phase)) return { says: '', tone: 'to-do' }
     if (needsCover(shown)) {
-      if (posts.length < plan.watchers) return { says: 'Nobody watches', tone: 'stop' }
+      if (posts.length < plan.watchers) return { says: says.nobodyWatches, tone: 'stop' }
       const round = nextRound(shown)!
-      if (msUntil(round.overdueAt) <= 0 || !isCovered(shown)) return { says: `Unheard since ${time(round.heardAt)}`, tone: 'stop' }
-      if (msUntil(round.dueAt) <= 0) return { says: 'Round due now', tone: 'hold' }
-      return { says: `Round in ${span(msUntil(round.dueAt))}`, tone: phase === 'suspended' ? 'hold' : 'open' }
+      if (msUntil(round.overdueAt) <= 0 || !isCovered(shown)) return { says: says.unheardSince(time(round.heardAt)), tone: 'stop' }
+      if (msUntil(round.dueAt) <= 0) return { says: says.roundDueNow, tone: 'hold' }
+      return { says: says.roundIn(span(msUntil(round.dueAt))), tone: phase === 'suspended' ? 'hold' : 'open' }
     }
     if (phase === 'monitoring') {
       const visit = nextVisitAt(shown)
       return visit === null
-        ? { says: 'To be closed', tone: 'hold' }
+        ? { says: says.toBeClosed, tone: 'hold' }
         : msUntil(visit) <= 0
-          ? { says: 'A look is due now', tone: 'hold' }
-          : { says: `A look in ${span(msUntil(visit))}`, tone: 'open' }
+          ? { says: says.aLookIsDueNow, tone: 'hold' }
+          : { says: says.aLookIn(span(msUntil(visit))), tone: 'open' }
     }
-    if (phase === 'suspended') return { says: suspension ? 'Stopped' : 'Stopped', tone: 'stop' }
+    if (phase === 'suspended') return { says: says.stopped, tone: 'stop' }
     if (phase === 'authorised')
-      return posts.length < plan.watchers ? { says: 'Waits for its watch', tone: 'to-do' } : { says: 'Ready to begin', tone: 'to-do' }
+      return posts.length < plan.watchers ? { says: says.waitsForItsWatch, tone: 'to-do' } : { says: says.readyToBegin, tone: 'to-do' }
     const open = plan.precautions.filter(({ id }) => permit.seenTo[id] === undefined).length
-    return open > 0 ? { says: `${open} precautions open`, tone: 'to-do' } : { says: 'Waits for a signature', tone: 'to-do' }
+    return open > 0 ? { says: says.precautionsOpen(open), tone: 'to-do' } : { says: says.waitsForASignature, tone: 'to-do' }
   }
 
   /** Until when what runs now runs: the permit, the watch, or the monitoring. */
@@ -83,9 +86,9 @@ export function usePermitClock() {
     if (hasEnded(phase)) return ''
     const [watch, monitoring] = [watchEndsAt(shown), monitoringEndsAt(shown)]
     if (phase === 'watch')
-      return watch === null || !isCovered(shown) ? 'watch stands still' : `watch over ${time(watch)}, ${span(msUntil(watch))} left`
-    if (monitoring !== null) return msUntil(monitoring) <= 0 ? 'monitoring over' : `monitored until ${time(monitoring)}`
-    return msUntil(untilAt) <= 0 ? 'its time is over' : `until ${time(untilAt)}, ${span(msUntil(untilAt))} left`
+      return watch === null || !isCovered(shown) ? says.watchStandsStill : says.watchOverLeft(time(watch), span(msUntil(watch)))
+    if (monitoring !== null) return msUntil(monitoring) <= 0 ? says.monitoringOver : says.monitoredUntil(time(monitoring))
+    return msUntil(untilAt) <= 0 ? says.itsTimeIsOver : says.untilLeft(time(untilAt), span(msUntil(untilAt)))
   }
   return { turn, left, span, countdown, msUntil }
 }

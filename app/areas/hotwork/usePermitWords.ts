@@ -1,6 +1,9 @@
 import type { PermitEvent } from '#core/streams/permit/permit'
-import { fireWords } from '#shared/words/en/fire-findings'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
+import { fireWords } from '~/words/fire-words'
+import { hotworkWords } from '~/words/hotwork-words'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.permitWords
 
 type Payload<Type extends PermitEvent['type']> = Extract<PermitEvent, { readonly type: Type }>['payload']
 
@@ -8,83 +11,85 @@ type Payload<Type extends PermitEvent['type']> = Extract<PermitEvent, { readonly
 export function saidOfPermit(type: string, payload: unknown): string | null {
   switch (type as PermitEvent['type']) {
     case 'permit-requested':
-      return `Asked for: ${(payload as Payload<'permit-requested'>).request.job.what}`
+      return says.askedFor((payload as Payload<'permit-requested'>).request.job.what)
     case 'precaution-seen-to': {
       const { precaution, how, reason } = payload as Payload<'precaution-seen-to'>
-      return `${hotworkWords.precautions[precaution]}: ${how === 'done' ? 'done' : `not needed, ${reason ?? ''}`}`
+      return `${hotworkWords.precautions[precaution]}: ${how === 'done' ? 'done' : says.notNeeded(reason ?? '')}`
     }
     case 'gas-read': {
       const { oxygenPercent, lelPercent, point, isWithin } = payload as Payload<'gas-read'>
-      return `Air at ${point}: ${oxygenPercent} % oxygen, ${lelPercent} % of the lower limit, ${isWithin ? 'within limits' : 'out of limits'}`
+      return says.airAtOxygenOfThe(point, oxygenPercent, lelPercent, isWithin ? says.withinLimits : says.outOfLimits)
     }
-    case 'permit-authorised':
-      return `Authorised and signed${(payload as Payload<'permit-authorised'>).near.length > 0 ? `, near ${(payload as Payload<'permit-authorised'>).near.join(', ')}` : ''}`
+    case 'permit-authorised': {
+      const { near } = payload as Payload<'permit-authorised'>
+      return says.authorisedAndSigned(near.length > 0 ? says.near(near.join(', ')) : '')
+    }
     case 'permit-refused':
-      return `Refused: ${(payload as { reason: string }).reason}`
+      return says.refused((payload as { reason: string }).reason)
     case 'permit-revoked':
-      return `Taken back: ${(payload as { reason: string }).reason}`
+      return says.takenBack((payload as { reason: string }).reason)
     case 'permit-extended':
-      return 'Made longer'
+      return says.madeLonger
     case 'permit-taken-over':
-      return 'Another authoriser answers for it'
+      return says.anotherAuthoriserAnswersForIt
     case 'post-taken':
-      return 'On post'
+      return says.onPost
     case 'post-left':
-      return 'Left the post'
+      return says.leftThePost
     case 'watch-handed-over':
-      return 'The watch was handed over, without a gap'
+      return says.theWatchWasHandedOver
     case 'work-started':
-      return 'Work began'
+      return says.workBegan
     case 'work-stopped': {
       const { cause, note } = payload as Payload<'work-stopped'>
-      return `Stopped: ${fireWords.causes[cause]}${note ? `. ${note}` : ''}`
+      return says.stopped(fireWords.causes[cause], note ? `. ${note}` : '')
     }
     case 'work-resumed':
-      return `Goes on: ${(payload as Payload<'work-resumed'>).cleared}`
+      return says.goesOn((payload as Payload<'work-resumed'>).cleared)
     case 'work-ended':
-      return 'The work ended'
+      return says.theWorkEnded
     case 'round-done': {
       const { note, onPost } = payload as Payload<'round-done'>
-      return `${onPost ? 'Round done' : 'Looked at the place'}${note ? `: ${note}` : ''}`
+      return `${onPost ? says.roundDone : says.lookedAtThePlace}${note ? `: ${note}` : ''}`
     }
     case 'round-came-due':
-      return 'A round came due'
+      return says.aRoundCameDue
     case 'round-overdue':
-      return 'A round is overdue'
+      return says.aRoundIsOverdue
     case 'round-missed':
-      return 'A round was missed'
+      return says.aRoundWasMissed
     case 'arc-reported':
-      return (payload as Payload<'arc-reported'>).underPermit ? 'An arc, under the permit' : 'An arc without a live permit'
+      return (payload as Payload<'arc-reported'>).underPermit ? says.anArcUnderThePermit : says.anArcWithoutALive
     case 'arc-found':
-      return 'An arc where no permit stood'
+      return says.anArcWhereNoPermit
     case 'watch-began': {
       const { because } = payload as Payload<'watch-began'>
       return because === 'work-ended'
-        ? 'The watch after the work began'
+        ? says.theWatchAfterTheWork
         : because === 'gap'
-          ? 'A gap in cover: the watch began again'
+          ? says.aGapInCoverThe
           : because === 'arc'
-            ? 'The full watch begins from the arc'
+            ? says.theFullWatchBeginsFrom
             : because === 'trouble'
-              ? 'Something was found: the watch began again'
-              : 'The full watch began'
+              ? says.somethingWasFoundTheWatch
+              : says.theFullWatchBegan
     }
     case 'watch-over':
-      return 'The watch is over; monitoring begins'
+      return says.theWatchIsOverMonitoring
     case 'monitoring-over':
-      return 'The monitoring is over'
+      return says.theMonitoringIsOver
     case 'permit-lapsed':
-      return 'Its time was over'
+      return says.itsTimeWasOver
     case 'gas-retest-overdue':
-      return 'The air was not tested again in time'
+      return says.theAirWasNotTested
     case 'visit-missed':
-      return 'A look was missed'
+      return says.aLookWasMissed
     case 'help-called':
-      return 'Help was called'
+      return says.helpWasCalled
     case 'precaution-restored':
-      return `Put back: ${hotworkWords.precautions[(payload as Payload<'precaution-restored'>).precaution]}`
+      return says.putBack(hotworkWords.precautions[(payload as Payload<'precaution-restored'>).precaution])
     case 'permit-closed':
-      return 'Closed and signed'
+      return says.closedAndSigned
     default:
       return null
   }

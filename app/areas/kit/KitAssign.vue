@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Assignment } from '#core/streams/kit-item/kit-item'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.assign
 
 /** To which bay, person or place a thing goes; an extinguisher with the way from where it hangs to the farthest work. */
 const { withDistance = false } = defineProps<{ withDistance?: boolean }>()
@@ -18,14 +21,14 @@ type Named = readonly [key: string, name: string]
 const names = computed(
   () =>
     new Map([
-      ...facts.site.bays.filter(({ closed }) => !closed).map((bay): Named => [`bay ${bay.bayId}`, `Bay ${bay.label}`]),
-      ...[...lookup.names].map(([personId, name]): Named => [`person ${personId}`, name]),
-      ...(grid.value?.places ?? []).map(({ placeId, place }): Named => [`place ${placeId}`, place.name]),
+      ...facts.site.bays.filter(({ closed }) => !closed).map((bay): Named => [says.bay(bay.bayId), says.bay2(bay.label)]),
+      ...[...lookup.names].map(([personId, name]): Named => [says.person(personId), name]),
+      ...(grid.value?.places ?? []).map(({ placeId, place }): Named => [says.place(placeId), place.name]),
     ]),
 )
 const named = (id: string) => names.value.get(id) ?? id
 const choices = computed(() =>
-  ([['bay ', 'Bays'], ['person ', 'People'], ['place ', 'Places']] as const).map(([kind, label]) => ({
+  ([[says.bay3, says.bays], [says.person2, says.people], [says.place2, says.places]] as const).map(([kind, label]) => ({
     label,
     ids: [...names.value.keys()].filter(id => id.startsWith(kind)),
   })),
@@ -55,18 +58,18 @@ const isAlso = (bayId: string) => chosen.value?.to === 'bay' && (chosen.value.al
 </script>
 
 <template>
-  <FrameSelect v-model="key" label="Used by or kept at" none="nobody for now: in the store" :groups="choices" :named="named" />
+  <FrameSelect v-model="key" :label="says.usedByOrKeptAt" :none="says.nobodyForNowInThe" :groups="choices" :named="named" />
   <FrameNumber
     v-if="withDistance && chosen?.to === 'bay'"
     v-model="distanceM"
-    label="Way to the farthest work"
+    :label="says.wayToTheFarthestWork"
     :unit="shop.height"
     :limits="{ min: 0, max: 500 }"
     optional
-    hint="from where it hangs; not known, it counts for nothing"
+    :hint="says.fromWhereItHangsNot"
   />
-  <div v-if="chosen?.to === 'bay'" class="keys" role="group" aria-label="It serves these bays too">
-    <span class="label">It serves too</span>
+  <div v-if="chosen?.to === 'bay'" class="keys" role="group" :aria-label="says.itServesTheseBaysToo">
+    <span class="label">{{ says.itServesToo }}</span>
     <FrameKey
       v-for="bay in facts.site.bays.filter(one => !one.closed && one.bayId !== chosen?.id)"
       :key="bay.bayId"

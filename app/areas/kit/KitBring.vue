@@ -2,6 +2,9 @@
 import type { Assignment } from '#core/streams/kit-item/kit-item'
 import { tagIdOf } from '#core/ids/tag'
 import { kitItemStream } from '#core/ids/streams'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.bring
 
 /** A thing is brought to a bay or a permit by its tag; what the server refused is said in the field. */
 const { label, to } = defineProps<{ label: string, to: Extract<NonNullable<Assignment>, { to: 'bay' | 'permit' }> }>()
@@ -33,14 +36,14 @@ async function bring() {
     </FrameField>
     <FrameNumber
       v-model="distanceM"
-      label="Way to the work"
+      :label="says.wayToTheWork"
       :unit="shop.height"
       :limits="{ min: 0, max: 500 }"
       optional
-      hint="for an extinguisher"
+      :hint="says.forAnExtinguisher"
     />
     <FrameKey type="submit" :disabled="!tag.trim()">
-      It is here
+      {{ says.itIsHere }}
     </FrameKey>
   </form>
 </template>

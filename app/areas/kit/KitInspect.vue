@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import type { Answer, Answers, CheckList } from '#core/inspection/check-list'
 import { judgeInspection } from '#core/inspection/judge-inspection'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
+import { kitPages } from '~/words/kit'
+import { kitItemWords } from '~/words/kit-item-words'
+
+const says = kitPages.inspect
 
 /** One list, done with a gloved hand: everything in order in one tap, or what is wrong. Judged while it is answered. */
 const { tag, list } = defineProps<{ tag: string, list: CheckList }>()
@@ -19,10 +23,10 @@ const isOpen = ref(!inOneTap.value)
 const failed = computed(() => judged.value.failed.length > 0)
 /** What pressing the key will do, or what it waits for. */
 const recordWords = computed(() => {
-  if (failed.value) return `Record, and tag ${tag} out`
-  if (judged.value.result !== 'open') return 'Record: passed'
+  if (failed.value) return says.recordAndTagOut(tag)
+  if (judged.value.result !== 'open') return says.recordPassed
   const { length } = judged.value.missing
-  return length === 1 ? 'One check to answer first' : `${length} checks to answer first`
+  return length === 1 ? says.oneCheckToAnswerFirst : says.checksToAnswerFirst(length)
 })
 
 function type(id: string, text: string) {
@@ -49,7 +53,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
 
 <template>
   <section class="inspect" :aria-label="`${tag}: ${kitWords.lists(list.id)}`">
-    <h3>{{ kitWords.lists(list.id) }} <small class="soft">version {{ list.version }}{{ list.examiner === 'competent' ? ', by somebody named' : '' }}</small></h3>
+    <h3>{{ kitWords.lists(list.id) }} <small class="soft">{{ says.version(list.version, list.examiner === 'competent' ? says.bySomebodyNamed : '') }}</small></h3>
     <template v-if="!isOpen">
       <ul class="short">
         <li v-for="check in list.checks" :key="check.id">
@@ -58,10 +62,10 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
       </ul>
       <div class="two">
         <FrameKey look="go" big :disabled="busy" @click="allWell">
-          All in order<span class="visually-hidden"> for {{ tag }}</span>
+          {{ says.allInOrder }}<span class="visually-hidden"> {{ says.for(tag) }}</span>
         </FrameKey>
         <FrameKey big @click="isOpen = true">
-          Something is wrong<span class="visually-hidden"> with {{ tag }}</span>
+          {{ says.somethingIsWrong }}<span class="visually-hidden"> {{ says.with(tag) }}</span>
         </FrameKey>
       </div>
     </template>
@@ -75,17 +79,17 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
           <span v-if="check.asks === 'yes-no'" class="answer">
             <FrameKey
               :picked="answers[check.id] === true"
-              :aria-label="`yes: ${checkWords(check)}`"
+              :aria-label="says.yes(checkWords(check))"
               @click="answers = { ...answers, [check.id]: true }"
             >
-              yes
+              {{ says.yes2 }}
             </FrameKey>
             <FrameKey
               :picked="answers[check.id] === false"
-              :aria-label="`no: ${checkWords(check)}`"
+              :aria-label="says.no(checkWords(check))"
               @click="answers = { ...answers, [check.id]: false }"
             >
-              no
+              {{ says.no2 }}
             </FrameKey>
           </span>
           <span v-else-if="check.asks === 'choice'" class="answer">
@@ -95,7 +99,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
               :picked="answers[check.id] === option"
               @click="answers = { ...answers, [check.id]: option }"
             >
-              {{ option.replaceAll('-', ' ') }}
+              {{ kitItemWords.options[option] ?? option.replaceAll('-', ' ') }}
             </FrameKey>
           </span>
           <span v-else class="answer number">
@@ -112,9 +116,9 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
         </li>
       </ul>
       <FrameKey v-if="yesNo.some(({ id }) => answers[id] === undefined)" @click="fillYes">
-        The rest is in order
+        {{ says.theRestIsInOrder }}
       </FrameKey>
-      <FrameField v-if="failed" v-slot="{ id }" label="What is wrong, in a few words">
+      <FrameField v-if="failed" v-slot="{ id }" :label="says.whatIsWrongInA">
         <UInput :id="id" v-model="remark" maxlength="500" />
       </FrameField>
       <FrameKey look="go" big :disabled="busy || judged.result === 'open'" @click="send(answers)">

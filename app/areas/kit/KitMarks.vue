@@ -5,6 +5,10 @@ import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
 import { readRating } from '#core/inspection/extinguisher-rating'
 import type { EquipmentKindId, MaskId } from '#core/ids/vocabulary'
 import { MASKS } from '#core/ids/vocabulary'
+import { kitPages } from '~/words/kit'
+import { kitItemWords } from '~/words/kit-item-words'
+
+const says = kitPages.marks
 
 /** What a thing's own plate says, as far as its kind asks for it. */
 const { kind, known = {} } = defineProps<{ kind: EquipmentKindId, known?: KitItemMarks }>()
@@ -23,7 +27,7 @@ const bands = ref<[number | undefined, number | undefined][]>(
 const extinguisherType = ref<ExtinguisherType | ''>(known.extinguisherType ?? '')
 const rating = ref(known.extinguisherRating ?? '')
 const ratingWrong = computed(() =>
-  rating.value.trim() === '' || readRating(rating.value) ? '' : 'As it is printed: 4-A:60-B:C, or 43A 233B C.',
+  rating.value.trim() === '' || readRating(rating.value) ? '' : says.asItIsPrinted4,
 )
 const mask = ref<MaskId | ''>(known.mask ?? '')
 const madeOn = ref(known.madeOn ?? '')
@@ -61,23 +65,29 @@ watchEffect(() => {
     <template v-if="isSource">
       <FrameNumber
         v-model="ratedCurrentA"
-        label="Rated at"
+        :label="says.ratedAt"
         :unit="plain('A')"
         :limits="{ min: 1, max: 3000 }"
         optional
-        hint="The plate: current at a duty cycle."
+        :hint="says.thePlateCurrentAtA"
       />
-      <FrameNumber v-model="ratedDutyPercent" label="at a duty of" :unit="plain('%')" :limits="{ min: 1, max: 100 }" optional />
-      <FrameNumber v-model="maxCurrentA" label="Gives at most" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional />
+      <FrameNumber v-model="ratedDutyPercent" :label="says.atADutyOf" :unit="plain('%')" :limits="{ min: 1, max: 100 }" optional />
+      <FrameNumber v-model="maxCurrentA" :label="says.givesAtMost" :unit="plain('A')" :limits="{ min: 1, max: 3000 }" optional />
     </template>
     <template v-if="kind === 'welding-leads'">
-      <FrameNumber v-model="leadLengthM" label="Lead and return together" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" optional />
-      <FrameNumber v-model="leadAreaMm2" label="Cross-section" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" optional />
+      <FrameNumber
+        v-model="leadLengthM"
+        :label="says.leadAndReturnTogether"
+        :unit="shop.height"
+        :limits="{ min: 0.5, max: 500 }"
+        optional
+      />
+      <FrameNumber v-model="leadAreaMm2" :label="says.crossSection" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" optional />
     </template>
     <FrameNumber
       v-if="kind === 'grinder' || kind === 'bench-grinder'"
       v-model="toolRpm"
-      label="Turns a minute"
+      :label="says.turnsAMinute"
       :unit="plain('')"
       :limits="{ min: 1, max: 100000 }"
       optional
@@ -86,40 +96,46 @@ watchEffect(() => {
       <template v-for="(band, index) in bands" :key="index">
         <FrameNumber
           v-model="band[0]"
-          :label="index === 0 ? 'Shades from' : 'and from'"
+          :label="index === 0 ? says.shadesFrom : says.andFrom"
           :unit="plain('')"
           :limits="{ min: 1.2, max: 16 }"
           optional
-          hint="A fixed lens: the same twice."
+          :hint="says.aFixedLensTheSame"
         />
-        <FrameNumber v-model="band[1]" label="to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
+        <FrameNumber v-model="band[1]" :label="says.to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
       </template>
       <FrameKey v-if="bands.length < 3" @click="bands.push([undefined, undefined])">
-        It has a gap: another band
+        {{ says.itHasAGapAnother }}
       </FrameKey>
     </template>
     <template v-if="kind === 'extinguisher'">
-      <FrameSelect v-model="extinguisherType" label="Type" :ids="EXTINGUISHER_TYPES" :named="id => id.replaceAll('-', ' ')" none="choose" />
-      <FrameField v-slot="{ id, describedBy }" label="Rated for" hint="as printed: 4-A:60-B:C, or 43A 233B C" :wrong="ratingWrong">
+      <FrameSelect
+        v-model="extinguisherType"
+        :label="says.type"
+        :ids="EXTINGUISHER_TYPES"
+        :named="id => kitItemWords.extinguisherTypes[id]"
+        :none="says.choose"
+      />
+      <FrameField v-slot="{ id, describedBy }" :label="says.ratedFor" :hint="says.asPrinted4A60" :wrong="ratingWrong">
         <UInput :id="id" v-model="rating" maxlength="40" spellcheck="false" :aria-describedby="describedBy" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Pressure-tested on">
+      <FrameField v-slot="{ id }" :label="says.pressureTestedOn">
         <UInput :id="id" v-model="pressureTestedOn" type="date" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Last opened on">
+      <FrameField v-slot="{ id }" :label="says.lastOpenedOn">
         <UInput :id="id" v-model="openedOn" type="date" />
       </FrameField>
     </template>
     <FrameSelect
       v-if="kind === 'respirator'"
       v-model="mask"
-      label="What kind of mask"
+      :label="says.whatKindOfMask"
       :ids="MASKS"
       :named="id => words.masks[id]"
-      none="choose"
-      hint="Only the mask that was fit-tested counts."
+      :none="says.choose"
+      :hint="says.onlyTheMaskThatWas"
     />
-    <FrameField v-slot="{ id }" label="Made on">
+    <FrameField v-slot="{ id }" :label="says.madeOn">
       <UInput :id="id" v-model="madeOn" type="date" />
     </FrameField>
   </div>

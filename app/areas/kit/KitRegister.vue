@@ -3,7 +3,10 @@ import type { Assignment, KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { TAG_PATTERN, tagIdOf } from '#core/ids/tag'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.register
 
 /** A thing gets its tag: what it is, what its plate says, where it goes. */
 const router = useRouter()
@@ -12,7 +15,7 @@ const kind = ref<EquipmentKindId | ''>('')
 const name = ref('')
 const marks = ref<KitItemMarks>({})
 const assignment = ref<Assignment>(null)
-const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : 'Letters, digits and hyphens, at most 24.')
+const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : says.lettersDigitsAndHyphensAt)
 const isComplete = computed(() => kind.value !== '' && name.value.trim() !== '' && TAG_PATTERN.test(tagIdOf(tag.value)))
 const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagIdOf(tag.value)}`)
 async function register() {
@@ -26,9 +29,9 @@ async function register() {
 
 <template>
   <form class="register" @submit.prevent="register">
-    <h2>Register a thing</h2>
+    <h2>{{ says.registerAThing }}</h2>
     <div class="columns">
-      <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="tagWrong">
+      <FrameField v-slot="{ id, describedBy }" :label="says.tag" :wrong="tagWrong">
         <UInput
           :id="id"
           v-model="tag"
@@ -40,9 +43,15 @@ async function register() {
           :aria-invalid="tagWrong !== ''"
         />
       </FrameField>
-      <FrameSelect v-model="kind" label="What it is" :ids="EQUIPMENT_KINDS" :named="id => kitWords.equipmentKinds[id]" none="choose" />
+      <FrameSelect
+        v-model="kind"
+        :label="says.whatItIs"
+        :ids="EQUIPMENT_KINDS"
+        :named="id => kitWords.equipmentKinds[id]"
+        :none="says.choose"
+      />
     </div>
-    <FrameField v-slot="{ id }" label="Name people know it by">
+    <FrameField v-slot="{ id }" :label="says.namePeopleKnowItBy">
       <UInput :id="id" v-model="name" maxlength="80" />
     </FrameField>
     <KitMarks v-if="kind" :key="kind" v-model="marks" :kind="kind" />
@@ -51,7 +60,7 @@ async function register() {
       {{ line }}
     </p>
     <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
-      Register it
+      {{ says.registerIt }}
     </FrameKey>
   </form>
 </template>

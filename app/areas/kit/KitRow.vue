@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { KitItemReading } from '#shared/contract/readings'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.row
 
 /** One thing in a list: the whole row is the target. */
 const { reading, today, chosen } = defineProps<{ reading: KitItemReading, today: string, chosen: boolean }>()
@@ -10,7 +13,7 @@ const isLate = computed(() => reading.dueOn === 'now' || (reading.dueOn !== null
 const why = computed(() => {
   const out = reading.item.taggedOut
   return out
-    ? out.reason || out.checks.map(id => checkWords({ id })).join(', ') || 'no reason given'
+    ? out.reason || out.checks.map(id => checkWords({ id })).join(', ') || says.noReasonGiven
     : reading.dueOn === null
       ? ''
       : due(reading.dueOn, today)

@@ -3,9 +3,12 @@ import { weldingCable } from '#core/electrical/cable'
 import { dutyCycleAt } from '#core/electrical/duty-cycle'
 import { judgeElectricalTest } from '#core/electrical/electrical-test'
 import { judgeOpenCircuit, openCircuitLimits } from '#core/electrical/open-circuit'
-import { kitItemWords } from '#shared/words/en/kit-item-words'
+import { kitItemWords } from '~/words/kit-item-words'
 import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
 import { ELECTRICAL_TESTS, SHOCK_ENVIRONMENTS } from '#core/ids/electrical-ids'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.sums
 
 /** The electrical sums: duty, cable, open-circuit voltage, and the readings of a periodic test judged. */
 const q = useQuantities()
@@ -77,66 +80,72 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
   <div class="sums">
     <section aria-labelledby="sum-duty">
       <h2 id="sum-duty">
-        How long may the arc burn?
+        {{ says.howLongMayTheArc }}
       </h2>
       <div class="columns">
-        <FrameNumber v-model="ratedA" label="Plate: rated at" :unit="plain('A')" :limits="AMPS" />
-        <FrameNumber v-model="ratedDuty" label="Plate: duty" :unit="plain('%')" :limits="{ min: 1, max: 100 }" />
-        <FrameNumber v-model="currentA" label="Set to" :unit="plain('A', 5)" :limits="AMPS" />
+        <FrameNumber v-model="ratedA" :label="says.plateRatedAt" :unit="plain('A')" :limits="AMPS" />
+        <FrameNumber v-model="ratedDuty" :label="says.plateDuty" :unit="plain('%')" :limits="{ min: 1, max: 100 }" />
+        <FrameNumber v-model="currentA" :label="says.setTo" :unit="plain('A', 5)" :limits="AMPS" />
       </div>
       <div v-if="duty" class="ruled answer" aria-live="polite">
         <p class="big print">
-          {{ down(duty.minutesInTen) }} min <small>of ten</small>
+          {{ down(duty.minutesInTen) }} min <small>{{ says.ofTen }}</small>
         </p>
-        <p>then {{ Math.ceil(duty.restMinutesInTen * 10 - 1e-9) / 10 }} min of rest. Duty {{ Math.floor(duty.dutyPercent) }} %.</p>
+        <p>{{ says.thenMinOfRestDuty(Math.ceil(duty.restMinutesInTen * 10 - 1e-9) / 10, Math.floor(duty.dutyPercent)) }}</p>
         <CylinderFindings :findings="duty.findings" />
       </div>
     </section>
     <section aria-labelledby="sum-cable">
       <h2 id="sum-cable">
-        Does the cable bear it?
+        {{ says.doesTheCableBearIt }}
       </h2>
       <div class="columns">
-        <FrameNumber v-model="currentA" label="Current" :unit="plain('A', 5)" :limits="AMPS" />
-        <FrameNumber v-model="lengthM" label="Lead and return together" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" />
-        <FrameNumber v-model="areaMm2" label="Cross-section" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" />
+        <FrameNumber v-model="currentA" :label="says.current" :unit="plain('A', 5)" :limits="AMPS" />
+        <FrameNumber v-model="lengthM" :label="says.leadAndReturnTogether" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" />
+        <FrameNumber v-model="areaMm2" :label="says.crossSection" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" />
         <FrameNumber
           v-model="arcPercent"
-          label="Duty"
+          :label="says.duty"
           :unit="plain('%')"
           :limits="{ min: 1, max: 100 }"
           optional
-          hint="Not given: it counts as burning all the time."
+          :hint="says.notGivenItCountsAs"
         />
       </div>
       <div v-if="cable" class="ruled answer" aria-live="polite">
         <p class="big print">
-          {{ Math.ceil(cable.dropV * 10 - 1e-9) / 10 }} V <small>lost, {{ Math.ceil(cable.powerLossW) }} W of heat</small>
+          {{ Math.ceil(cable.dropV * 10 - 1e-9) / 10 }} V <small>{{ says.lostWOfHeat(Math.ceil(cable.powerLossW)) }}</small>
         </p>
         <p v-if="cable.allowedA">
-          It bears {{ q.current(Math.floor(cable.allowedA)) }}.
+          {{ says.itBears(q.current(Math.floor(cable.allowedA))) }}
         </p>
         <CylinderFindings :findings="cable.findings" />
       </div>
     </section>
     <section aria-labelledby="sum-open">
       <h2 id="sum-open">
-        Open-circuit voltage
+        {{ says.openCircuitVoltage }}
       </h2>
       <div class="columns">
-        <FrameSelect v-model="flow" label="Kind" :ids="KINDS" :named="id => id === 'ac' ? 'alternating' : 'direct'" none="choose" />
+        <FrameSelect
+          v-model="flow"
+          :label="says.kind"
+          :ids="KINDS"
+          :named="id => id === 'ac' ? says.alternating : says.direct"
+          :none="says.choose"
+        />
         <FrameSelect
           v-model="environment"
-          label="Where it is used"
+          :label="says.whereItIsUsed"
           :ids="SHOCK_ENVIRONMENTS"
           :named="id => kitItemWords.environments[id]"
-          none="choose"
+          :none="says.choose"
         />
-        <FrameNumber v-model="meterV" label="Voltmeter, rms or direct" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
-        <FrameNumber v-model="peakV" label="Peak" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
+        <FrameNumber v-model="meterV" :label="says.voltmeterRmsOrDirect" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
+        <FrameNumber v-model="peakV" :label="says.peak" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
       </div>
       <p v-if="limits.length > 0" class="ruled answer">
-        Limit here: <b
+        {{ says.limitHere }} <b
           v-for="limit in limits"
           :key="`${limit.kind} ${limit.limitV}`"
           class="print limit"
@@ -145,13 +154,13 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
       <div v-if="open" aria-live="polite">
         <CylinderFindings :findings="open" />
         <p v-if="open.every(({ severity }) => severity === 'note')" class="said is-open">
-          Within the limits for that place.
+          {{ says.withinTheLimitsForThat }}
         </p>
       </div>
     </section>
     <section aria-labelledby="sum-test">
       <h2 id="sum-test">
-        Readings of the periodic test
+        {{ says.readingsOfThePeriodicTest }}
       </h2>
       <div class="columns">
         <FrameNumber
@@ -164,14 +173,14 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
           :model-value="readings[id]"
           @update:model-value="setReading(id, $event)"
         />
-        <FrameNumber v-model="cordM" label="Length of the supply cord" :unit="shop.height" :limits="{ min: 0, max: 200 }" optional />
+        <FrameNumber v-model="cordM" :label="says.lengthOfTheSupplyCord" :unit="shop.height" :limits="{ min: 0, max: 200 }" optional />
       </div>
       <FrameKey :picked="classII" @click="classII = !classII">
-        Double insulation, no protective conductor
+        {{ says.doubleInsulationNoProtectiveConductor }}
       </FrameKey>
       <div v-if="tested" class="ruled answer" aria-live="polite">
         <p class="big" :class="tested.passes === false ? 'state-stop' : tested.passes ? 'state-open' : 'state-hold'">
-          {{ tested.passes === false ? 'Fails' : tested.passes ? 'Passes' : 'Not complete' }}
+          {{ tested.passes === false ? says.fails : tested.passes ? says.passes : says.notComplete }}
         </p>
         <CylinderFindings :findings="tested.findings" />
       </div>

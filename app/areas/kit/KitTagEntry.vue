@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { tagIdOf } from '#core/ids/tag'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.tagEntry
 
 /** Find a thing by typing its tag, or the beginning of it. */
 const { label } = defineProps<{ label: string }>()
@@ -22,7 +25,7 @@ watch(text, async (typed) => {
 async function enter() {
   const tagId = tagIdOf(text.value)
   if (tagId === '') {
-    wrong.value = 'Type a tag.'
+    wrong.value = says.typeATag
     return
   }
   const reply = await askFor('items', { begins: tagId, limit: 2 })
@@ -36,8 +39,8 @@ async function enter() {
   else
     wrong.value
       = items.length > 1
-        ? 'Several tags begin so: type on, or choose.'
-        : `Nothing here wears the tag ${tagId.toUpperCase()}. Look at it again, or register it.`
+        ? says.severalTagsBeginSoType
+        : says.nothingHereWearsTheTag(tagId.toUpperCase())
 }
 function open(tagId: string) {
   text.value = ''
@@ -47,7 +50,7 @@ function open(tagId: string) {
 
 <template>
   <form class="find" role="search" :aria-label="label" @submit.prevent="enter">
-    <FrameField v-slot="{ id, describedBy }" label="Tag" :wrong="wrong">
+    <FrameField v-slot="{ id, describedBy }" :label="says.tag" :wrong="wrong">
       <span class="line">
         <UInput
           :id="id"
@@ -58,7 +61,7 @@ function open(tagId: string) {
           maxlength="24"
           :aria-describedby="describedBy"
         />
-        <FrameKey look="go" type="submit">Find</FrameKey>
+        <FrameKey look="go" type="submit">{{ says.find }}</FrameKey>
       </span>
     </FrameField>
     <div v-if="near.length > 0" class="keys">

@@ -1,5 +1,8 @@
 import type { Check } from '#core/inspection/check-list'
-import { kitItemWords } from '#shared/words/en/kit-item-words'
+import { kitItemWords } from '~/words/kit-item-words'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.checkWords
 
 /** A check in words: the site's own, or the catalogue's. */
 export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string =>
@@ -9,6 +12,6 @@ export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string =>
 export const limitWords = (check: Check): string =>
   check.asks !== 'measurement'
     ? ''
-    : [check.atLeast === undefined ? '' : `at least ${check.atLeast}`, check.atMost === undefined ? '' : `at most ${check.atMost}`]
+    : [check.atLeast === undefined ? '' : says.atLeast(check.atLeast), check.atMost === undefined ? '' : says.atMost(check.atMost)]
         .filter(Boolean)
         .join(', ') + ` ${check.unit}`

@@ -1,28 +1,31 @@
 import type { CylinderEvent } from '#core/streams/cylinder/cylinder'
 import type { KitItemEvent } from '#core/streams/kit-item/kit-item'
 import type { Quantities } from '#shared/words/quantities'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { Where } from '~/frame/useWhere'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.words
 
 type KitEvent = KitItemEvent | CylinderEvent
 type KitPayload<Type extends KitEvent['type']> = Extract<KitEvent, { readonly type: Type }>['payload']
 
-const counted = (count: number, one: string, many: string): string => count === 1 ? `one ${one}` : `${count} ${many}`
+const counted = (count: number, one: string, many: string): string => count === 1 ? says.one(one) : `${count} ${many}`
 
 /** A line of the life of a thing or a cylinder; null for an event of something else. */
 export function saidOfKit(type: string, payload: unknown, q: Quantities, where: Where): string | null {
   switch (type as KitEvent['type']) {
     case 'item-registered': {
       const { kind, name } = payload as KitPayload<'item-registered'>
-      return `Registered: ${kitWords.equipmentKinds[kind]}, ${name}`
+      return says.registered(kitWords.equipmentKinds[kind], name)
     }
     case 'item-corrected':
-      return `Name and marks written anew: ${(payload as KitPayload<'item-corrected'>).name}`
+      return says.nameAndMarksWrittenAnew((payload as KitPayload<'item-corrected'>).name)
     case 'item-assigned': {
       const { assignment } = payload as KitPayload<'item-assigned'>
-      if (assignment === null) return 'Taken back into the store'
-      if (assignment.to === 'permit') return 'Given to hot work'
-      return `${assignment.to === 'place' ? 'Kept at' : 'Given to'} ${where.placeOf(assignment)}`
+      if (assignment === null) return says.takenBackIntoTheStore
+      if (assignment.to === 'permit') return says.givenToHotWork
+      return `${assignment.to === 'place' ? says.keptAt : says.givenTo} ${where.placeOf(assignment)}`
     }
     case 'item-inspected': {
       const { listId, listVersion, result, failed, remark } = payload as KitPayload<'item-inspected'>
@@ -30,66 +33,66 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities, where: 
         = result === 'passed'
           ? 'passed'
           : result === 'failed'
-            ? `failed, ${counted(failed.length, 'check', 'checks')}`
-            : 'open: it renews no date'
-      return `${kitWords.lists(listId)}, version ${listVersion}: ${found}${remark ? `. ${remark}` : ''}`
+            ? says.failed(counted(failed.length, 'check', 'checks'))
+            : says.openItRenewsNoDate
+      return says.version(kitWords.lists(listId), listVersion, found, remark ? `. ${remark}` : '')
     }
     case 'item-tagged-out':
     case 'cylinder-tagged-out': {
       const { reason } = payload as { reason: string }
-      return `Tagged out${reason ? `: ${reason}` : ''}`
+      return says.taggedOut(reason ? `: ${reason}` : '')
     }
     case 'item-released':
     case 'cylinder-released':
-      return `Released: ${(payload as { repair: string }).repair}`
+      return says.released((payload as { repair: string }).repair)
     case 'item-event-noted': {
       const { event, remark } = payload as KitPayload<'item-event-noted'>
-      return `It was ${kitWords.itemEvents[event]}${remark ? `: ${remark}` : ''}`
+      return says.itWas(kitWords.itemEvents[event], remark ? `: ${remark}` : '')
     }
     case 'item-retired':
-      return `Out of use for good: ${(payload as KitPayload<'item-retired'>).reason}`
+      return says.outOfUseForGood((payload as KitPayload<'item-retired'>).reason)
     case 'unknown-tag-reported':
-      return 'Somebody reported on this tag before anything wore it'
+      return says.somebodyReportedOnThisTag
     case 'cylinder-received':
-      return 'Received'
+      return says.received
     case 'cylinder-corrected':
-      return 'Label and marks written anew'
+      return says.labelAndMarksWrittenAnew
     case 'cylinder-lay': {
       const { lyingMin } = payload as KitPayload<'cylinder-lay'>
-      return lyingMin === null ? 'It lay, nobody knows for how long' : `It lay for ${q.minutes(lyingMin)}`
+      return lyingMin === null ? says.itLayNobodyKnowsFor : says.itLayFor(q.minutes(lyingMin))
     }
     case 'cylinder-placed':
-      return `Moved to ${(payload as KitPayload<'cylinder-placed'>).placeId.replaceAll('-', ' ')}`
+      return says.movedTo((payload as KitPayload<'cylinder-placed'>).placeId.replaceAll('-', ' '))
     case 'cylinder-read': {
       const reading = payload as KitPayload<'cylinder-read'>
       return reading.by === 'pressure'
-        ? `Gauge ${q.pressure(reading.gaugePressureKPa)} at ${q.temperature(reading.temperatureC)}`
-        : `Weighs ${q.mass(reading.grossKg)}`
+        ? says.gaugeAt(q.pressure(reading.gaugePressureKPa), q.temperature(reading.temperatureC))
+        : says.weighs(q.mass(reading.grossKg))
     }
     case 'cylinder-connected': {
       const { bayId, steps } = payload as KitPayload<'cylinder-connected'>
-      return `Connected at ${where.placeOf({ to: 'bay', id: bayId })}, ${steps.length} steps done`
+      return says.connectedAtStepsDone(where.placeOf({ to: 'bay', id: bayId }), steps.length)
     }
     case 'joints-tested': {
       const leaking = Object.values((payload as KitPayload<'joints-tested'>).joints).filter(tight => !tight).length
-      return leaking > 0 ? `Leak test: ${counted(leaking, 'joint leaks', 'joints leak')}` : 'Leak test: every joint tight'
+      return leaking > 0 ? says.leakTest(counted(leaking, says.jointLeaks, says.jointsLeak)) : says.leakTestEveryJointTight
     }
     case 'delivery-set':
-      return `Working pressure ${q.pressure((payload as KitPayload<'delivery-set'>).gaugeKPa)}`
+      return says.workingPressure(q.pressure((payload as KitPayload<'delivery-set'>).gaugeKPa))
     case 'cylinder-shut-down':
-      return 'Shut down'
+      return says.shutDown
     case 'cylinder-disconnected':
-      return (payload as KitPayload<'cylinder-disconnected'>).isCapped ? 'Regulator off, cap on' : 'Regulator off, no cap'
+      return (payload as KitPayload<'cylinder-disconnected'>).isCapped ? says.regulatorOffCapOn : says.regulatorOffNoCap
     case 'cylinder-emptied':
-      return 'Empty'
+      return says.empty
     case 'danger-found': {
       const { danger, remark } = payload as { danger: keyof typeof kitWords.dangers, remark?: string }
-      return `Danger: ${kitWords.dangers[danger]}${remark ? `. ${remark}` : ''}`
+      return says.danger(kitWords.dangers[danger], remark ? `. ${remark}` : '')
     }
     case 'cylinder-returned':
-      return 'Back to the supplier'
+      return says.backToTheSupplier
     case 'cylinder-settled':
-      return 'It has stood long enough'
+      return says.itHasStoodLongEnough
     default:
       return null
   }

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { LifeEntry, NoticeReading } from '#shared/contract/readings'
+import { logPages } from '~/words/log'
+
+const says = logPages.life
 
 /** A thing's whole life, newest first, and who was told of it: told means seen. */
 const { life, notices } = defineProps<{ life: readonly LifeEntry[] | null, notices: readonly NoticeReading[] }>()
@@ -13,22 +16,22 @@ const newest = computed(() => notices[0] ?? null)
 <template>
   <div class="life">
     <template v-if="newest">
-      <h3>Told</h3>
+      <h3>{{ says.told }}</h3>
       <p class="soft">
         {{ lookup.say(newest.what).message }} {{ moment(newest.givenAt) }}
       </p>
       <ul class="told">
         <li v-for="{ personId, as } in newest.to" :key="personId">
-          <b>{{ lookup.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? 'at the bay' : as === 'named' ? 'named in the permit' : words.roles[as] }}</span>
+          <b>{{ lookup.names.get(personId) ?? personId }}</b> <span class="soft">{{ as === 'at-bay' ? says.atTheBay : as === 'named' ? says.namedInThePermit : words.roles[as] }}</span>
           <span
             :class="newest.seenAt[personId] ? 'state-open' : 'state-hold'"
-          >{{ newest.seenAt[personId] ? `seen ${time(newest.seenAt[personId]!)}` : 'not yet seen' }}</span>
+          >{{ newest.seenAt[personId] ? says.seen(time(newest.seenAt[personId]!)) : says.notYetSeen }}</span>
         </li>
       </ul>
     </template>
-    <h3>Its life</h3>
+    <h3>{{ says.itsLife }}</h3>
     <p v-if="life === null" class="soft">
-      Who reads the record reads what became of it.
+      {{ says.whoReadsTheRecordReads }}
     </p>
     <ol v-else>
       <li v-for="entry in life" :key="entry.position">

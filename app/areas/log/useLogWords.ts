@@ -8,15 +8,17 @@ import type { PersonProfile } from '#core/streams/person/person'
 import type { SiteEvent } from '#core/streams/site/site'
 import type { StationEvent } from '#core/streams/station/station'
 import type { UnitSystem } from '#core/units'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { CheckList } from '#core/inspection/check-list'
 import type { Notice } from '#core/streams/notice/notice'
 import type { Place } from '#core/streams/place/place'
 import type { CompetenceId } from '#core/ids/vocabulary'
-import { quantitiesIn } from '#shared/words/quantities'
-import { speak } from '#shared/words/speak'
+import { quantitiesIn, speak } from '~/words/speak'
 import type { LogEntry } from '#shared/contract/readings'
 import type { Where } from '~/frame/useWhere'
+import { logPages } from '~/words/log'
+
+const says = logPages.words
 
 type Payload<Event extends { readonly type: string, readonly payload: unknown }, Type extends Event['type']> = Extract<
   Event,
@@ -29,101 +31,101 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
   const q = quantitiesIn(units)
   switch (type) {
     case 'site-opened':
-      return `Site opened: ${(payload as Payload<SiteEvent, 'site-opened'>).name}`
+      return says.siteOpened((payload as Payload<SiteEvent, 'site-opened'>).name)
     case 'hall-added':
-      return `Hall added: ${(payload as Payload<SiteEvent, 'hall-added'>).name}`
+      return says.hallAdded((payload as Payload<SiteEvent, 'hall-added'>).name)
     case 'area-added':
-      return `Area added: ${(payload as Payload<SiteEvent, 'area-added'>).name}`
+      return says.areaAdded((payload as Payload<SiteEvent, 'area-added'>).name)
     case 'bay-added':
-      return `Bay ${(payload as Payload<SiteEvent, 'bay-added'>).label} added`
+      return says.bayAdded((payload as Payload<SiteEvent, 'bay-added'>).label)
     case 'bay-changed': {
       const { label, closed } = payload as Payload<SiteEvent, 'bay-changed'>
-      return `Bay ${label} ${closed ? 'closed' : 'changed'}`
+      return says.bay(label, closed ? says.closed : says.changed)
     }
     case 'device-key-made':
-      return `Device key made: ${(payload as Payload<SiteEvent, 'device-key-made'>).name}`
+      return says.deviceKeyMade((payload as Payload<SiteEvent, 'device-key-made'>).name)
     case 'device-key-revoked':
-      return 'Device key revoked'
+      return says.deviceKeyRevoked
     case 'person-added':
-      return `Added: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
+      return says.added((payload as PersonProfile).roles.map(role => words.roles[role]).join(', '))
     case 'person-changed':
-      return `Changed: ${(payload as PersonProfile).roles.map(role => words.roles[role]).join(', ')}`
+      return says.changed2((payload as PersonProfile).roles.map(role => words.roles[role]).join(', '))
     case 'person-left':
-      return 'Left the site'
+      return says.leftTheSite
     case 'sign-in-code-given':
-      return (payload as { isReset: boolean }).isReset ? 'One-time code given out: sign-in reset' : 'One-time code given out'
+      return (payload as { isReset: boolean }).isReset ? says.oneTimeCodeGivenOut : says.oneTimeCodeGivenOut2
     case 'sign-in-code-used':
       return (payload as { signsFrom: string | null }).signsFrom === null
-        ? 'Own password set with the code'
-        : 'Own password set with the code; signs after a day'
+        ? says.ownPasswordSetWithThe
+        : says.ownPasswordSetWithThe2
     case 'secret-set':
-      return (payload as { kind: string }).kind === 'pin' ? 'PIN set' : 'Sign-in set'
+      return (payload as { kind: string }).kind === 'pin' ? says.pinSet : says.signInSet
     case 'house-rules-changed': {
       const { jurisdiction, shadeBasis, shadeMinimum } = payload as HouseRules
-      return `${words.jurisdictions[jurisdiction]}, basis ${words.ruleSets[shadeBasis]}, house minimum ${shadeMinimum ?? 'none'}`
+      return says.basisHouseMinimum(words.jurisdictions[jurisdiction], words.ruleSets[shadeBasis], shadeMinimum ?? says.none)
     }
     case 'person-placed':
-      return (payload as StationPayload<'person-placed'>).personId === null ? 'Nobody stands here' : 'Somebody else stands here'
+      return (payload as StationPayload<'person-placed'>).personId === null ? says.nobodyStandsHere : says.somebodyElseStandsHere
     case 'job-set':
-      return `Job: ${jobLine((payload as StationPayload<'job-set'>).job, q)}`
+      return says.job(jobLine((payload as StationPayload<'job-set'>).job, q))
     case 'job-cleared':
-      return 'No job'
+      return says.noJob
     case 'helmet-set':
-      return `Helmet set to ${q.shade((payload as StationPayload<'helmet-set'>).shade)}`
+      return says.helmetSetTo(q.shade((payload as StationPayload<'helmet-set'>).shade))
     case 'helmet-checked': {
       const { passed, fault } = payload as StationPayload<'helmet-checked'>
-      return passed ? 'Helmet passed its check' : `Helmet failed its check${fault ? `: ${words.helmetFaults[fault]}` : ''}`
+      return passed ? says.helmetPassedItsCheck : says.helmetFailedItsCheck(fault ? `: ${words.helmetFaults[fault]}` : '')
     }
     case 'glasses-checked':
-      return `Glasses: ${words.glasses[(payload as StationPayload<'glasses-checked'>).kind]}`
+      return says.glasses(words.glasses[(payload as StationPayload<'glasses-checked'>).kind])
     case 'outfit-checked': {
       const checks = Object.entries((payload as StationPayload<'outfit-checked'>).zones)
       const failed = checks.filter(([, check]) => check && !check.passes).map(([zone]) => words.zones[zone as keyof typeof words.zones])
-      return `Outfit: ${checks.length - failed.length} passed${failed.length > 0 ? `, failed: ${failed.join(', ')}` : ''}`
+      return says.outfitPassed(checks.length - failed.length, failed.length > 0 ? says.failed(failed.join(', ')) : '')
     }
     case 'hood-placed': {
       const { placement, distanceM } = payload as StationPayload<'hood-placed'>
-      return `Hood set ${q.reach(distanceM)} ${words.placements[placement]}`
+      return says.hoodSet(q.reach(distanceM), words.placements[placement])
     }
     case 'extraction-checked': {
       const fault = extractionFault(payload as StationPayload<'extraction-checked'>)
-      return fault ? `Extraction failed its check: ${words.extractionFaults[fault]}` : 'Extraction draws as it should'
+      return fault ? says.extractionFailedItsCheck(words.extractionFaults[fault]) : says.extractionDrawsAsItShould
     }
     case 'hall-described': {
       const { air } = payload as Payload<HallEvent, 'hall-described'>
-      return air.isOpenAir ? 'Described as open air' : `Hall described: ${q.volume(air.volumeM3)}, ${q.airFlow(air.supplyM3PerS)} of air`
+      return air.isOpenAir ? says.describedAsOpenAir : says.hallDescribedOfAir(q.volume(air.volumeM3), q.airFlow(air.supplyM3PerS))
     }
     case 'bay-fitted': {
       const {
         bayId,
         fitted: { extraction },
       } = payload as Payload<HallEvent, 'bay-fitted'>
-      return `${bayId}: ${extraction ? `${words.extractionKinds[extraction.kind]}, ${q.airFlow(extraction.flowM3PerS)}` : 'no extraction'}`
+      return `${bayId}: ${extraction ? `${words.extractionKinds[extraction.kind]}, ${q.airFlow(extraction.flowM3PerS)}` : says.noExtraction}`
     }
     case 'sheet-entered': {
       const { sheet } = payload as Payload<FumeEvent, 'sheet-entered'>
-      return `Data sheet entered: ${words.consumables[sheet.consumable]}, ${sheet.title}`
+      return says.dataSheetEntered(words.consumables[sheet.consumable], sheet.title)
     }
     case 'sheet-dropped':
-      return `Data sheet dropped: ${words.consumables[(payload as Payload<FumeEvent, 'sheet-dropped'>).consumable]}`
+      return says.dataSheetDropped(words.consumables[(payload as Payload<FumeEvent, 'sheet-dropped'>).consumable])
     case 'survey-recorded': {
       const { substance, results, takenOn } = payload as Payload<SamplesEvent, 'survey-recorded'>
-      return `Samples recorded: ${results.length} of ${words.substances[substance]}, ${takenOn}`
+      return says.samplesRecordedOf(results.length, words.substances[substance], takenOn)
     }
     case 'survey-withdrawn':
-      return `Samples withdrawn: ${(payload as Payload<SamplesEvent, 'survey-withdrawn'>).reason}`
+      return says.samplesWithdrawn((payload as Payload<SamplesEvent, 'survey-withdrawn'>).reason)
     case 'shaven-checked':
-      return (payload as { isShaven: boolean }).isShaven ? 'Seen clean-shaven' : 'Seen with stubble or beard'
+      return (payload as { isShaven: boolean }).isShaven ? says.seenCleanShaven : says.seenWithStubbleOrBeard
     case 'health-noted':
-      return (payload as { health: object | null }).health ? 'Health record written; what it says is kept apart' : 'Health record erased'
+      return (payload as { health: object | null }).health ? says.healthRecordWrittenWhatIt : says.healthRecordErased
     case 'stopped':
-      return `Stopped${(payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : ''}`
+      return says.stopped((payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : '')
     case 'stop-reason-given':
-      return `Reason for the stop: ${(payload as StationPayload<'stop-reason-given'>).reason}`
+      return says.reasonForTheStop((payload as StationPayload<'stop-reason-given'>).reason)
     case 'reopened':
-      return 'Re-opened'
+      return says.reOpened
     case 'checks-lapsed':
-      return 'Today\'s checks are over'
+      return says.todaysChecksAreOver
     case 'gate-changed': {
       const { gate, state, findings } = payload as StationPayload<'gate-changed'>
       const first: Finding | undefined = findings[0]
@@ -132,36 +134,36 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     case 'competences-named': {
       const { competences } = payload as { competences: readonly CompetenceId[] }
       return competences.length === 0
-        ? 'Named competent for nothing any more'
-        : `Named competent for: ${competences.map(kind => kitWords.competences[kind]).join(', ')}`
+        ? says.namedCompetentForNothingAny
+        : says.namedCompetentFor(competences.map(kind => kitWords.competences[kind]).join(', '))
     }
     case 'fire-checked': {
       const wrong = Object.values((payload as StationPayload<'fire-checked'>).answers).filter(answer => !answer).length
-      return wrong > 0 ? `Looked over for fire: ${wrong} not in order` : 'Looked over for fire: all in order'
+      return wrong > 0 ? says.lookedOverForFireNot(wrong) : says.lookedOverForFireAll
     }
     case 'bay-handed-over': {
       const { answers, note } = payload as StationPayload<'bay-handed-over'>
       const open = Object.values(answers).filter(answer => !answer).length
-      return `Handed over${open > 0 ? `, ${open} not done` : ', all in order'}${note ? `: ${note}` : ''}`
+      return says.handedOver(open > 0 ? says.notDone(open) : says.allInOrder, note ? `: ${note}` : '')
     }
     case 'place-described':
-      return `Place: ${(payload as Place).name}`
+      return says.place((payload as Place).name)
     case 'store-laid-out':
-      return 'Walls and what burns drawn anew'
+      return says.wallsAndWhatBurnsDrawn
     case 'check-list-changed': {
       const { list } = payload as { list: CheckList }
-      return `Check list of ${kitWords.equipmentKinds[list.kind]}: ${kitWords.lists(list.id)}, version ${list.version}`
+      return says.checkListOfVersion(kitWords.equipmentKinds[list.kind], kitWords.lists(list.id), list.version)
     }
     case 'check-list-dropped':
-      return `Check list dropped: ${kitWords.lists((payload as { listId: string }).listId)}`
+      return says.checkListDropped(kitWords.lists((payload as { listId: string }).listId))
     case 'notice-given': {
       const { what, to } = payload as Notice
-      return `${speak(what, units).message} Told ${to.length === 1 ? 'one person' : `${to.length} people`}.`
+      return says.told(speak(what, units).message, to.length === 1 ? says.onePerson : says.people(to.length))
     }
     case 'notice-seen':
-      return 'Seen'
+      return says.seen
     case 'day-sealed':
-      return `Day ${(payload as { day: string }).day} sealed`
+      return says.daySealed((payload as { day: string }).day)
     default:
       return saidOfKit(type, payload, q, where) ?? saidOfPermit(type, payload) ?? type
   }
@@ -169,7 +171,7 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
 
 /** Who did it, as a line of the record says: a device is named by whom it acted for. */
 export function whoDid({ actorKind, actorName }: Pick<LogEntry, 'actorKind' | 'actorName'>): string {
-  if (actorKind === 'clock') return 'the clock'
-  if (actorKind === 'device') return actorName === null ? 'a device' : `device of ${actorName}`
-  return actorName ?? 'somebody who has left'
+  if (actorKind === 'clock') return says.theClock
+  if (actorKind === 'device') return actorName === null ? says.aDevice : says.deviceOf(actorName)
+  return actorName ?? says.somebodyWhoHasLeft
 }

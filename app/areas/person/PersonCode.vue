@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { PersonReading } from '#shared/contract/readings'
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.code
 
 /** Hands out a one-time code: its owner sets a password and a PIN with it, which nobody else ever knows. */
 const { person } = defineProps<{ person: PersonReading }>()
@@ -22,25 +25,25 @@ async function give() {
 </script>
 
 <template>
-  <section class="code" aria-label="Sign-in">
+  <section class="code" :aria-label="says.signIn">
     <p v-if="given" class="said" role="status">
-      Hand over, now and to nobody else: <b class="print letters">{{ given.code }}</b>
-      <span>{{ person.name }} opens <b>/welcome</b>, signs in as <b>{{ given.loginName }}</b> with this code, and sets a password and a PIN.
-        It works once, until {{ moment(given.untilAt) }}, and is shown this once.</span>
+      {{ says.handOverNowAndTo }} <b class="print letters">{{ given.code }}</b>
+      <span>{{ says.opens(person.name) }} <b>{{ says.welcome }}</b>{{ says.signsInAs }} <b>{{ given.loginName }}</b>
+        {{ says.withThisCodeAndSets(moment(given.untilAt)) }}</span>
     </p>
     <form v-else class="columns" @submit.prevent="give">
       <FrameField
         v-slot="{ id, describedBy }"
-        label="Sign-in name"
+        :label="says.signInName"
         :wrong="wrong"
         :hint="
-          person.loginName ? 'once used, the code ends what they had; they are told, and sign nothing for a day' : 'at least 3 letters'
+          person.loginName ? says.onceUsedTheCodeEnds : says.atLeast3Letters
         "
       >
         <UInput :id="id" v-model="loginName" maxlength="80" :aria-describedby="describedBy" />
       </FrameField>
       <FrameKey type="submit" :disabled="busy || loginName.trim().length < 3">
-        Give a one-time code
+        {{ says.giveAOneTimeCode }}
       </FrameKey>
     </form>
   </section>

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { CompetenceId } from '#core/ids/vocabulary'
 import { COMPETENCES } from '#core/ids/vocabulary'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { PersonReading } from '#shared/contract/readings'
 import { personStream } from '#core/ids/streams'
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.competence
 
 /** What somebody is named competent for: they may do those tests, and release from tag-out. */
 const { person } = defineProps<{ person: PersonReading }>()
@@ -26,11 +29,15 @@ async function save() {
 
 <template>
   <details class="competence">
-    <summary>Named competent for: {{ named.length === 0 ? 'nothing' : named.map(kind => kitWords.competences[kind]).join(', ') }}</summary>
+    <summary>
+      {{ says.namedCompetentFor(
+        named.length === 0 ? says.nothing : named.map(kind => kitWords.competences[kind]).join(', '),
+      ) }}
+    </summary>
     <p class="soft">
-      Whoever is named does the tests that ask for it, and releases from tag-out. The safety lead may always.
+      {{ says.whoeverIsNamedDoesThe }}
     </p>
-    <div class="keys" role="group" aria-label="Named competent for">
+    <div class="keys" role="group" :aria-label="says.namedCompetentFor2">
       <FrameKey
         v-for="kind in COMPETENCES"
         :key="kind"
@@ -44,7 +51,7 @@ async function save() {
       {{ refused }}
     </p>
     <FrameKey look="go" :disabled="!isChanged" @click="save">
-      {{ saved && !isChanged ? 'Named' : 'Name them' }}
+      {{ saved && !isChanged ? says.named : says.nameThem }}
     </FrameKey>
   </details>
 </template>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { Forms } from '#shared/contract/answers'
 import type { DeviceReading } from '#shared/contract/readings'
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.devices
 
 /** Devices that act for somebody until they are taken back: one's own, or all of the site for who manages people. */
 const { of } = defineProps<{ of: 'me' | 'all' }>()
@@ -30,11 +33,10 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
 </script>
 
 <template>
-  <section class="devices" aria-label="Devices">
-    <h2>{{ of === 'me' ? 'My devices' : 'Devices of this shop' }}</h2>
+  <section class="devices" :aria-label="says.devices">
+    <h2>{{ of === 'me' ? says.myDevices : says.devicesOfThisShop }}</h2>
     <p class="soft">
-      A device somebody signed in on stops work, calls for help and gives that person's rounds, also when nobody is signed in. Lost one?
-      Take it back.
+      {{ says.aDeviceSomebodySignedIn }}
     </p>
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
@@ -46,32 +48,31 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
           class="naming"
           @submit.prevent="change('devices/name', { deviceId: device.deviceId, name: name.trim() })"
         >
-          <FrameField v-slot="{ id }" label="What it is called">
+          <FrameField v-slot="{ id }" :label="says.whatItIsCalled">
             <UInput :id="id" v-model="name" maxlength="60" />
           </FrameField>
           <FrameKey look="go" type="submit" :disabled="!name.trim()">
-            Name it
+            {{ says.nameIt }}
           </FrameKey>
           <FrameKey look="quiet" @click="naming = null">
-            Back
+            {{ says.back }}
           </FrameKey>
         </form>
         <template v-else>
           <span class="what">
-            <span><b>{{ device.name }}</b>{{ device.isThis ? ', in your hand' : '' }}</span>
-            <small class="soft">{{ of === 'all' ? `${device.personName}, ` : '' }}signed in {{ moment(device.signedInAt)
-            }}{{ device.heardAt ? `, last heard ${moment(device.heardAt)}` : '' }}</small>
+            <span><b>{{ device.name }}</b>{{ device.isThis ? says.inYourHand : '' }}</span>
+            <small class="soft">{{ says.signedIn(of === 'all' ? `${device.personName}, ` : '', moment(device.signedInAt), device.heardAt ? says.lastHeard(moment(device.heardAt)) : '') }}</small>
           </span>
           <FrameKey @click="rename(device)">
-            Name<span class="visually-hidden"> {{ device.name }}</span>
+            {{ says.name }}<span class="visually-hidden"> {{ device.name }}</span>
           </FrameKey>
           <FrameKey v-if="!device.isThis" @click="change('devices/revoke', { deviceId: device.deviceId })">
-            Take back<span class="visually-hidden"> {{ device.name }}</span>
+            {{ says.takeBack }}<span class="visually-hidden"> {{ device.name }}</span>
           </FrameKey>
         </template>
       </li>
       <li v-if="devices.length === 0" class="soft">
-        None.
+        {{ says.none }}
       </li>
     </ul>
   </section>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { WearersReading } from '#shared/contract/readings'
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.ownMask
 
 /** What is written down about one's own mask: everybody may see their own. */
 const session = useSession()
@@ -14,15 +17,18 @@ onMounted(async () => {
 </script>
 
 <template>
-  <section v-if="isRead" class="own" aria-label="My mask">
-    <h2>My mask</h2>
+  <section v-if="isRead" class="own" :aria-label="says.myMask">
+    <h2>{{ says.myMask }}</h2>
     <p v-if="own">
       <span
         class="chalk"
-      >{{ words.masks[own.mask] }}</span>; fit test {{ own.fitTestedOn ?? 'never' }}; medically cleared {{ own.medicallyClearedOn ?? 'never' }}. The safety lead keeps this, and erases it when you ask.
+      >{{ words.masks[own.mask] }}</span>{{ says.fitTestMedicallyClearedThe(
+        own.fitTestedOn ?? says.never,
+        own.medicallyClearedOn ?? says.never,
+      ) }}
     </p>
     <p v-else class="soft">
-      Nothing is written down.
+      {{ says.nothingIsWrittenDown }}
     </p>
   </section>
 </template>

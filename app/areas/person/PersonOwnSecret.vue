@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.ownSecret
+
 /** Sets one's own PIN or password. Whoever finds a tablet signed in would have to know the password too. */
 const { kind } = defineProps<{ kind: 'pin' | 'password' }>()
 const current = ref('')
@@ -18,26 +22,26 @@ async function set() {
   busy.value = false
   if (reply.ok) {
     said.value = isPin.value
-      ? 'Your PIN is set. It signs for you on any tablet of this shop.'
-      : 'Your password is set. Sessions on other devices are ended.'
+      ? says.yourPinIsSetIt
+      : says.yourPasswordIsSetSessions
     current.value = fresh.value = ''
     return
   }
   const isOfCurrent = !('unreachable' in reply) && reply.refusal.fields.some(({ path }) => path === 'currentPassword')
-  if (isOfCurrent) wrong.current = 'This is not your password as it is now.'
+  if (isOfCurrent) wrong.current = says.thisIsNotYourPassword
   else wrong.fresh = wordsOf(reply)
 }
 </script>
 
 <template>
-  <section class="own" :aria-label="isPin ? 'PIN' : 'Password'">
-    <h2>{{ isPin ? 'PIN' : 'Password' }}</h2>
+  <section class="own" :aria-label="isPin ? says.pin : says.password">
+    <h2>{{ isPin ? says.pin : says.password }}</h2>
     <form class="form" @submit.prevent="set">
       <FrameField
         v-slot="{ id, describedBy }"
-        :label="isPin ? 'New PIN' : 'New password'"
+        :label="isPin ? says.newPin : says.newPassword"
         :wrong="wrong.fresh"
-        :hint="said || (isPin ? '4 to 8 digits' : 'at least 10 characters')"
+        :hint="said || (isPin ? says.n4To8Digits : says.atLeast10Characters)"
       >
         <UInput
           :id="id"
@@ -49,7 +53,7 @@ async function set() {
           :aria-describedby="describedBy"
         />
       </FrameField>
-      <FrameField v-slot="{ id, describedBy }" label="Password as it is now" :wrong="wrong.current">
+      <FrameField v-slot="{ id, describedBy }" :label="says.passwordAsItIsNow" :wrong="wrong.current">
         <UInput
           :id="id"
           v-model="current"
@@ -60,7 +64,7 @@ async function set() {
         />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="busy || !fits || current === ''">
-        {{ isPin ? 'Set my PIN' : 'Set my password' }}
+        {{ isPin ? says.setMyPin : says.setMyPassword }}
       </FrameKey>
     </form>
   </section>

@@ -2,6 +2,9 @@
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { MaskId } from '#core/ids/vocabulary'
 import { MASKS } from '#core/ids/vocabulary'
+import { peoplePages } from '~/words/people'
+
+const says = peoplePages.wearer
 
 /** Mask, fit test and clearance of one person: kept apart from the record, seen by the safety lead and the person, erasable. */
 const { personId } = defineProps<{ personId: string }>()
@@ -44,29 +47,29 @@ const save = () =>
 </script>
 
 <template>
-  <form class="wearer" aria-label="Mask" @submit.prevent="save">
-    <h3>Mask</h3>
+  <form class="wearer" :aria-label="says.mask" @submit.prevent="save">
+    <h3>{{ says.mask }}</h3>
     <p class="soft">
-      Health dates are kept apart from the log and can be erased. The floor only learns whether this person is ready to wear it.
+      {{ says.healthDatesAreKeptApart }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <div class="columns">
-      <FrameSelect v-model="mask" label="Mask worn" none="none written down" :ids="MASKS" :named="id => words.masks[id]" />
-      <FrameField v-slot="{ id }" label="Fit test with this mask">
+      <FrameSelect v-model="mask" :label="says.maskWorn" :none="says.noneWrittenDown" :ids="MASKS" :named="id => words.masks[id]" />
+      <FrameField v-slot="{ id }" :label="says.fitTestWithThisMask">
         <UInput :id="id" v-model="fitTestedOn" type="date" />
       </FrameField>
-      <FrameField v-slot="{ id }" label="Medically cleared">
+      <FrameField v-slot="{ id }" :label="says.medicallyCleared">
         <UInput :id="id" v-model="medicallyClearedOn" type="date" />
       </FrameField>
     </div>
     <div class="keys">
       <FrameKey v-if="exists" @click="send(null, 'Erased for good.')">
-        Erase this record
+        {{ says.eraseThisRecord }}
       </FrameKey>
       <FrameKey type="submit" :disabled="!mask">
-        Write it down
+        {{ says.writeItDown }}
       </FrameKey>
     </div>
     <p role="status">

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.airBecause
 
 /** What the Air gate rests on: the limits that bind, the hood, today's check, and what would help. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -14,27 +17,32 @@ const best = useBestAdvice(() => placed.bay.bayId)
 
 <template>
   <template v-if="binding.length > 0">
-    <h4>Of the limits that bind, used most</h4>
+    <h4>{{ says.ofTheLimitsThatBind }}</h4>
     <ul class="uses">
       <li v-for="({ limit, mgPerM3, fraction }, index) in binding" :key="index">
         <b>{{ words.substances[limit.substance] }}</b>
         <AirTemper :fraction="fraction" :action="facts.rules.actionFraction" />
         <span class="print">{{ q.part(fraction) }}</span>
-        <small>up to {{ q.concentration(mgPerM3) }} {{ words.limitKinds[limit.kind] }} against {{ q.limit(limit.valueMgPerM3) }}, {{ words.exposureRuleSets[limit.ruleSet] }}</small>
+        <small>{{ says.upToAgainst(
+          q.concentration(mgPerM3),
+          words.limitKinds[limit.kind],
+          q.limit(limit.valueMgPerM3),
+          words.exposureRuleSets[limit.ruleSet],
+        ) }}</small>
       </li>
     </ul>
   </template>
   <p v-if="best">
-    Best fix: <b>{{ best }}</b>
+    {{ says.bestFix }} <b>{{ best }}</b>
   </p>
-  <h4>Said besides</h4>
+  <h4>{{ says.saidBesides }}</h4>
   <ul class="notes">
     <li v-for="(note, index) in notes" :key="index">
       {{ lookup.say(note).message }}
     </li>
   </ul>
   <NuxtLink class="key link" :to="`/air/${placed.bay.bayId}`">
-    Every rule set, the hood and what would help
+    {{ says.everyRuleSetTheHood }}
   </NuxtLink>
 </template>
 

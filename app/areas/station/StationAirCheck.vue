@@ -8,6 +8,9 @@ import type { Placed } from '~/stores/judged'
 import type { ExtractionFault } from '#core/ids/air-ids'
 import { EXTRACTION_FAULTS } from '#core/ids/air-ids'
 import { personStream, stationStream } from '#core/ids/streams'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.airCheck
 
 /** Where the hood stands, what today's look at the extraction found, and whether the mask will seal. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -59,7 +62,7 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
 </script>
 
 <template>
-  <section class="check" aria-label="Air">
+  <section class="check" :aria-label="says.air">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
@@ -75,28 +78,28 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
       </li>
     </ul>
     <p v-if="best" class="best">
-      Best fix: <b>{{ best }}</b>
+      {{ says.bestFix }} <b>{{ best }}</b>
     </p>
     <NuxtLink class="key over" :to="`/air/${placed.bay.bayId}`">
-      See the way of the fume, try changes
+      {{ says.seeTheWayOfThe }}
     </NuxtLink>
     <p v-if="extraction === undefined" class="hint">
-      What extraction this bay has is not described yet; the safety lead does that under Air.
+      {{ says.whatExtractionThisBayHas }}
     </p>
     <p v-else-if="extraction === null" class="hint">
-      This bay has no extraction.
+      {{ says.thisBayHasNoExtraction }}
     </p>
     <template v-else>
       <template v-if="needsPosition(extraction.kind)">
         <h4>
-          Where the {{ words.extractionKinds[extraction.kind] }} stands <span
+          {{ says.whereTheStands(words.extractionKinds[extraction.kind]) }} <span
             v-if="position"
             class="chalk"
           >{{ q.reach(position.distanceM) }} {{ words.placements[position.placement] }}</span>
         </h4>
         <p class="hint">
-          From its mouth to the arc, measured.<template v-if="capture?.windowM && !isMoved">
-            It does from {{ q.reach(capture.windowM[0]) }} to {{ q.reach(capture.windowM[1]) }} {{ words.placements[placement] }}.
+          {{ says.fromItsMouthToThe }}<template v-if="capture?.windowM && !isMoved">
+            {{ says.itDoesFromTo(q.reach(capture.windowM[0]), q.reach(capture.windowM[1]), words.placements[placement]) }}
           </template>
         </p>
         <div v-if="extraction.kind === 'arm' || extraction.kind === 'opening'" class="keys">
@@ -120,23 +123,23 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
             {{ one }}
           </FrameKey>
         </div>
-        <FrameNumber v-model="distance" label="Distance" :unit="units.reach" :limits="{ min: 0, max: 5 }" />
+        <FrameNumber v-model="distance" :label="says.distance" :unit="units.reach" :limits="{ min: 0, max: 5 }" />
         <FrameKey look="go" :disabled="!isMoved" @click="placeHood">
-          {{ isMoved ? `It stands ${q.reach(distance!)} ${words.placements[placement]}` : 'Position set' }}
+          {{ isMoved ? says.itStands(q.reach(distance!), words.placements[placement]) : says.positionSet }}
         </FrameKey>
       </template>
       <h4>
-        Looked at today <span v-if="check" class="chalk">{{ faultSaid ? words.extractionFaults[faultSaid] : 'draws as it should' }}</span>
+        {{ says.lookedAtToday }} <span v-if="check" class="chalk">{{ faultSaid ? words.extractionFaults[faultSaid] : says.drawsAsItShould }}</span>
       </h4>
       <p class="hint">
-        Is it on, its damper open, in its place, and does it draw smoke or a strip of paper?
+        {{ says.isItOnItsDamper }}
       </p>
       <div class="keys">
         <FrameKey
           :picked="check !== null && !faultSaid"
           @click="found(null)"
         >
-          All four: it draws
+          {{ says.allFourItDraws }}
         </FrameKey>
         <FrameKey
           v-for="fault in EXTRACTION_FAULTS"
@@ -150,27 +153,27 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
     </template>
     <template v-if="placed.station.personId">
       <h4>
-        Mask of {{ placed.personName }} <span v-if="wearer" class="chalk">{{ words.masks[wearer.mask] }}</span>
+        {{ says.maskOf(placed.personName ?? '') }} <span v-if="wearer" class="chalk">{{ words.masks[wearer.mask] }}</span>
       </h4>
       <p v-if="!wearer" class="hint">
-        None written down. The safety lead does that under People.
+        {{ says.noneWrittenDownTheSafety }}
       </p>
       <template v-else>
         <p class="hint">
-          A mask seals on a clean-shaven face only. Seen today:
+          {{ says.aMaskSealsOnA }}
         </p>
         <div class="keys">
           <FrameKey
             :picked="wearer.isShaven === true"
             @click="shaven(true)"
           >
-            clean-shaven
+            {{ says.cleanShaven }}
           </FrameKey>
           <FrameKey
             :picked="wearer.isShaven === false"
             @click="shaven(false)"
           >
-            stubble or beard
+            {{ says.stubbleOrBeard }}
           </FrameKey>
         </div>
       </template>

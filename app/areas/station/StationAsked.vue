@@ -5,6 +5,9 @@ import { shadeQuestionOf } from '#core/job/job'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { requiredShade } from '#core/shade/required-shade'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.asked
 
 /** A line typed with no bay open, answered in full. */
 const { line } = defineProps<{ line: string }>()
@@ -20,7 +23,7 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
 </script>
 
 <template>
-  <section v-if="job && shade" class="asked" aria-label="Answer">
+  <section v-if="job && shade" class="asked" :aria-label="says.answer">
     <p class="line">
       <span v-for="{ field, text } in jobParts(job, q)" :key="field" class="chalk">{{ text }}</span>
     </p>
@@ -34,11 +37,11 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
       </li>
     </ul>
     <p class="soft">
-      Air, Gas, Machine and Fire are not judged yet. To set this on a bay, type it with the bay: <b>bay 4 {{ line }}</b>
+      {{ says.airGasMachineAndFire }} <b>{{ says.bay4(line) }}</b>
     </p>
   </section>
   <p v-else class="soft">
-    Name a process first, as in "mig 180 galvanised".
+    {{ says.nameAProcessFirstAs }}
   </p>
 </template>
 

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { GateId, ShadeRuleSetId } from '#core/ids/vocabulary'
 import type { SourceRef } from '#core/source/source-ref'
-import { citation, speak } from '#shared/words/speak'
+import { citation, speak } from '~/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.because
 
 /** Why a gate answers as it does: findings, what went in with its inks, the other schools, the sources. */
 const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: GateId }>()
@@ -25,20 +28,26 @@ const sources = computed(() => {
   return [...new Set(all.map(citation))]
 })
 const forceOf = (ruleSet: ShadeRuleSetId): string => {
-  if (ruleSet === placed.verdict.shade?.bindingRuleSet) return 'binds here'
-  return inForce.value.has(ruleSet) ? 'in force, not darker' : 'not in force here'
+  if (ruleSet === placed.verdict.shade?.bindingRuleSet) return says.bindsHere
+  return inForce.value.has(ruleSet) ? says.inForceNotDarker : says.notInForceHere
+}
+/** What a school suggests besides its minimum. */
+function suggestedSaid(suggested: readonly [number, number] | null | undefined): string {
+  if (!suggested) return ''
+  const [from, to] = suggested.map(q.value.shade) as [string, string]
+  return from === to ? says.suggests(to) : says.suggestsTo(from, to)
 }
 </script>
 
 <template>
-  <section class="because" :aria-label="`Because: ${words.gates[gateId]}`">
+  <section class="because" :aria-label="says.because(words.gates[gateId])">
     <h3>
       <svg
         width="30"
         height="36"
         viewBox="-18 0 36 44"
         aria-hidden="true"
-      ><GateMark :state="gate.state" /></svg> {{ words.gates[gateId] }}: {{ words.gateStates[gate.state] }}, because
+      ><GateMark :state="gate.state" /></svg> {{ says.because2(words.gates[gateId], words.gateStates[gate.state]) }}
     </h3>
     <ul class="findings">
       <li
@@ -50,21 +59,21 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
         {{ message }} <b>{{ todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
-        {{ openedBy(placed, gateId, judged.viewAt(placed.bay), q) ?? 'Nothing holds it.' }}
+        {{ openedBy(placed, gateId, judged.viewAt(placed.bay), q) ?? says.nothingHoldsIt }}
       </li>
     </ul>
     <template v-if="parts.length > 0">
-      <h4>What went in</h4>
+      <h4>{{ says.whatWentIn }}</h4>
       <p class="parts">
         <span v-for="{ field, text, ink } in parts" :key="field" :class="ink">{{ text }}</span>
-        <span v-if="gateId === 'eyes' && placed.station.helmet" class="chalk">helmet at {{ q.shade(placed.station.helmet.shade) }}</span>
+        <span v-if="gateId === 'eyes' && placed.station.helmet" class="chalk">{{ says.helmetAt(q.shade(placed.station.helmet.shade)) }}</span>
       </p>
       <p v-if="pencilled > 0" class="soft">
-        {{ pencilled === 1 ? 'One input is' : `${pencilled} inputs are` }} in pencil: the verdict rests on it.
+        {{ says.inPencilTheVerdictRests(pencilled === 1 ? says.oneInputIs : says.inputsAre(pencilled)) }}
       </p>
     </template>
     <template v-if="gateId === 'eyes' && placed.verdict.shade">
-      <h4>What the schools say</h4>
+      <h4>{{ says.whatTheSchoolsSay }}</h4>
       <ul class="schools">
         <li
           v-for="{ ruleSet, minimum, suggested, notes } in placed.verdict.shade.ruleSets"
@@ -74,14 +83,14 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
           <b>{{ words.ruleSets[ruleSet] }}</b>
           <span
             class="print"
-          >{{ minimum === null ? 'no minimum' : `minimum ${q.shade(minimum)}` }}{{ suggested ? suggested[0] === suggested[1] ? `, suggests ${q.shade(suggested[1])}` : `, suggests ${q.shade(suggested[0])} to ${q.shade(suggested[1])}` : '' }}</span>
+          >{{ minimum === null ? says.noMinimum : says.minimum(q.shade(minimum)) }}{{ suggestedSaid(suggested) }}</span>
           <span class="soft">{{ forceOf(ruleSet) }}</span>
           <small v-if="notes.length > 0">{{ notes.map(note => speak(note, facts.rules.units).message).join(' ') }}</small>
         </li>
       </ul>
     </template>
     <template v-if="gateId === 'body'">
-      <h4>What each zone needs, and why</h4>
+      <h4>{{ says.whatEachZoneNeedsAnd }}</h4>
       <ul class="schools">
         <li v-for="{ zone, requirement, reasons } in placed.verdict.outfit" :key="zone">
           <b>{{ words.zones[zone] }}</b><span>{{ words.requirements[requirement] }}</span>
@@ -91,7 +100,7 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
     </template>
     <LazyStationAirBecause v-if="gateId === 'air'" :placed="placed" />
     <template v-if="sources.length > 0">
-      <h4>Sources</h4>
+      <h4>{{ says.sources }}</h4>
       <ul class="sources">
         <li v-for="source in sources" :key="source">
           {{ source }}
@@ -99,7 +108,7 @@ const forceOf = (ruleSet: ShadeRuleSetId): string => {
       </ul>
     </template>
     <p class="soft">
-      Zonaris advises; your local code and licensed practice decide.
+      {{ says.zonarisAdvisesYourLocalCode }}
     </p>
   </section>
 </template>

@@ -3,6 +3,9 @@ import { stationStream } from '#core/ids/streams'
 import { stands } from '#core/time/instant'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.bodyCheck
 
 /** The outfit from head to foot, gone through at the door. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -28,7 +31,7 @@ const restPasses = () =>
 </script>
 
 <template>
-  <section class="check" aria-label="Body">
+  <section class="check" :aria-label="says.body">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
@@ -45,21 +48,23 @@ const restPasses = () =>
             :picked="line.said === 'passes'"
             @click="say(line, true)"
           >
-            passes
+            {{ says.passes }}
           </FrameKey>
           <FrameKey
             :picked="line.said === 'fails'"
             class="fails"
             @click="say(line, false)"
           >
-            fails
+            {{ says.fails }}
           </FrameKey>
         </div>
       </li>
     </ul>
     <div class="foot">
       <FrameKey look="go" :disabled="rest.length === 0" @click="restPasses">
-        {{ rest.length === 0 ? 'Every zone looked at' : rest.length === lines.length ? 'Everything passes' : `The other ${rest.length} pass` }}
+        {{ rest.length === 0 ? says.everyZoneLookedAt : rest.length === lines.length ? says.everythingPasses : says.theOtherPass(
+          rest.length,
+        ) }}
       </FrameKey>
     </div>
   </section>

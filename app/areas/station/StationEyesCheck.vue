@@ -4,6 +4,9 @@ import { stands } from '#core/time/instant'
 import type { Placed } from '~/stores/judged'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 import { GLASSES, HELMET_FAULTS } from '#core/ids/station-ids'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.eyesCheck
 
 /** Shade set, helmet checked, glasses looked at: three taps at the door. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -37,7 +40,7 @@ const askTint = ref(false)
 const otherWrong = ref('')
 const setOther = () => {
   const value = Number(other.value.replace(',', '.'))
-  otherWrong.value = value >= 1.2 && value <= 16 ? '' : 'A shade from 1.2 to 16 is needed, as 11 or 9.5.'
+  otherWrong.value = value >= 1.2 && value <= 16 ? '' : says.aShadeFrom12
   if (!otherWrong.value) void act('station.set-helmet', { shade: value })
 }
 const checkGlasses = (kind: GlassesKind, transmittance?: number) => {
@@ -48,24 +51,24 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 </script>
 
 <template>
-  <section class="check" aria-label="Eyes">
+  <section class="check" :aria-label="says.eyes">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p v-if="shade?.minimum != null" class="need">
-      Start at <b class="print">{{ q.shade(shade.start!) }}</b>, never under <b class="print">{{ q.shade(shade.minimum) }}</b>.
+      {{ says.startAt }} <b class="print">{{ q.shade(shade.start!) }}</b>{{ says.neverUnder }} <b class="print">{{ q.shade(shade.minimum) }}</b>.
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <template v-if="shade?.minimum != null && helmets.length > 0">
-      <h4>Their {{ helmets.length === 1 ? 'helmet' : 'helmets' }}</h4>
+      <h4>{{ says.their(helmets.length === 1 ? says.helmet : says.helmets) }}</h4>
       <NuxtLink v-for="helmet in helmets" :key="helmet.tag" class="key helmet" :to="`/kit/${helmet.tag.toLowerCase()}`">
-        <b>{{ helmet.tag }}</b> {{ helmet.name }} <span class="print">{{ helmet.marks.shadeBands?.map(([from, to]) => from === to ? q.shade(from) : `${q.shade(from)} to ${q.shade(to)}`).join(', ') ?? 'shades not written down' }}</span>
-        <span :class="helmet.mayUse ? 'state-open' : 'state-hold'">{{ helmet.mayUse ? 'looked at' : 'to look at' }}</span>
+        <b>{{ helmet.tag }}</b> {{ helmet.name }} <span class="print">{{ helmet.marks.shadeBands?.map(([from, to]) => from === to ? q.shade(from) : says.to(q.shade(from), q.shade(to))).join(', ') ?? says.shadesNotWrittenDown }}</span>
+        <span :class="helmet.mayUse ? 'state-open' : 'state-hold'">{{ helmet.mayUse ? says.lookedAt : says.toLookAt }}</span>
       </NuxtLink>
     </template>
     <template v-else-if="shade?.minimum != null">
       <h4 id="shade-set">
-        Shade set on the helmet <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
+        {{ says.shadeSetOnTheHelmet }} <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
       <div class="keys" role="group" aria-labelledby="shade-set">
         <FrameKey
@@ -78,10 +81,10 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
           {{ one }}
         </FrameKey>
         <form class="other" @submit.prevent="setOther">
-          <label class="visually-hidden" for="other-shade">Another shade</label>
-          <UInput id="other-shade" v-model="other" inputmode="decimal" placeholder="other" />
+          <label class="visually-hidden" for="other-shade">{{ says.anotherShade }}</label>
+          <UInput id="other-shade" v-model="other" inputmode="decimal" :placeholder="says.other" />
           <FrameKey type="submit">
-            Set
+            {{ says.set }}
           </FrameKey>
         </form>
       </div>
@@ -89,20 +92,20 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         {{ otherWrong }}
       </p>
       <h4>
-        Helmet checked today <span
+        {{ says.helmetCheckedToday }} <span
           v-if="helmetCheck"
           class="chalk"
         >{{ helmetCheck.passed ? 'passed' : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : 'failed' }}</span>
       </h4>
       <p class="hint">
-        A flame test proves the sensor only. Look at the lens, the cover plates, the cells and the shell too.
+        {{ says.aFlameTestProvesThe }}
       </p>
       <div class="keys">
         <FrameKey
           :picked="helmetCheck?.passed === true"
           @click="act('station.check-helmet', { passed: true })"
         >
-          Passed
+          {{ says.passed }}
         </FrameKey>
         <FrameKey
           v-for="fault in HELMET_FAULTS"
@@ -115,10 +118,10 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       </div>
     </template>
     <h4>
-      Glasses under it <span
+      {{ says.glassesUnderIt }} <span
         v-if="glasses"
         class="chalk"
-      >{{ words.glasses[glasses.kind] }}{{ glasses.transmittance ? `, ${Math.round(glasses.transmittance * 100)} % light` : '' }}</span>
+      >{{ words.glasses[glasses.kind] }}{{ glasses.transmittance ? says.light(Math.round(glasses.transmittance * 100)) : '' }}</span>
     </h4>
     <div class="keys">
       <FrameKey
@@ -132,7 +135,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     </div>
     <template v-if="askTint || glasses?.kind === 'tinted'">
       <p class="hint">
-        How much light do they let through? It is on the side or the packet.
+        {{ says.howMuchLightDoThey }}
       </p>
       <div class="keys">
         <FrameKey
@@ -150,7 +153,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>
       </li>
       <li v-if="gate.findings.length === 0" class="said is-open">
-        Shade, helmet and glasses pass today.
+        {{ says.shadeHelmetAndGlassesPass }}
       </li>
     </ul>
   </section>

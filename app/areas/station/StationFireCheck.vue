@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
 import { GATE_OF_KIND } from '#core/clearance/kit-around'
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '~/words/fire-words'
 import type { Placed } from '~/stores/judged'
 import type { FireCheckId } from '#core/ids/station-ids'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.fireCheck
 
 /** Fire at one bay: today's look where it is designated, its permit where it is a spot on a structure; the extinguisher of either. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -30,7 +33,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
 </script>
 
 <template>
-  <section class="fire" aria-label="Fire">
+  <section class="fire" :aria-label="says.fire">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <p
       v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.filter(({ severity }) => severity !== 'note'))"
@@ -41,27 +44,27 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
       {{ message }} <b>{{ todo }}</b>
     </p>
     <template v-if="isStructure">
-      <h4>Permit</h4>
+      <h4>{{ says.permit }}</h4>
       <NuxtLink v-for="one in permits" :key="one.permitId" class="thing" :to="`/hot-work/${one.permitId}`">
         <b>{{ one.permit.code }}</b>
         <span>{{ turn(one.permit).says }}<small class="soft">{{ fireWords.phases[one.permit.phase] }}, {{ left(one.permit) }}</small></span>
-        <span>Open</span>
+        <span>{{ says.open }}</span>
       </NuxtLink>
       <NuxtLink
         v-if="permits.length === 0"
         class="key go link"
         :to="{ path: '/hot-work', query: { do: 'request', bay: placed.bay.bayId } }"
       >
-        Ask for a permit
+        {{ says.askForAPermit }}
       </NuxtLink>
     </template>
     <template v-else>
-      <h4>Today's look</h4>
+      <h4>{{ says.todaysLook }}</h4>
       <p v-if="check" class="soft">
-        {{ lookup.names.get(check.by) ?? 'Somebody' }}, {{ time(check.at) }}.
+        {{ lookup.names.get(check.by) ?? says.somebody }}, {{ time(check.at) }}.
       </p>
       <template v-if="mayLook">
-        <p>Tap what is not in order.</p>
+        <p>{{ says.tapWhatIsNotIn }}</p>
         <FrameKey
           v-for="id in FIRE_CHECKS"
           :key="id"
@@ -70,22 +73,24 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
           :aria-pressed="wrong.includes(id)"
           @click="toggle(id)"
         >
-          <span>{{ fireWords.fireChecks[id] }}</span><b>{{ wrong.includes(id) ? 'not in order' : 'in order' }}</b>
+          <span>{{ fireWords.fireChecks[id] }}</span><b>{{ wrong.includes(id) ? says.notInOrder : says.inOrder }}</b>
         </FrameKey>
         <FrameKey look="go" @click="look">
-          {{ wrong.length === 0 ? 'Looked: all in order' : `Looked: ${wrong.length} not in order` }}
+          {{ wrong.length === 0 ? says.lookedAllInOrder : says.lookedNotInOrder(wrong.length) }}
         </FrameKey>
       </template>
       <p v-else class="soft">
-        The instructor, or whoever stands here, looks the bay over.
+        {{ says.theInstructorOrWhoeverStands }}
       </p>
     </template>
-    <h4>Extinguisher</h4>
+    <h4>{{ says.extinguisher }}</h4>
     <NuxtLink v-for="item in things" :key="item.tag" class="thing" :to="`/kit/${item.tag.toLowerCase()}`">
-      <b>{{ item.tag }}</b><span>{{ item.name }}<small :class="item.mayUse ? 'state-open' : 'state-hold'">{{ item.mayUse ? 'in service' : lookup.say(item.findings[0]!).brief }}</small></span><span>Open</span>
+      <b>{{ item.tag }}</b><span>{{ item.name }}<small
+        :class="item.mayUse ? 'state-open' : 'state-hold'"
+      >{{ item.mayUse ? says.inService : lookup.say(item.findings[0]!).brief }}</small></span><span>{{ says.open }}</span>
     </NuxtLink>
     <p v-if="things.length === 0" class="soft">
-      None is assigned here. Kit, then the thing: give it to this bay by its tag.
+      {{ says.noneIsAssignedHereKit }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Gate } from '#core/clearance/gate'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.gateLine
 
 /** A gate in the sheet: its mark, its word, its sentence. The line is the target; Because stands beside it. */
 const {
@@ -19,24 +22,24 @@ const sentence = computed(() =>
     : first.value
       ? lookup.say(first.value).brief
       : gate.gate === 'body'
-        ? 'Every zone passed today.'
+        ? says.everyZonePassedToday
         : gate.gate === 'eyes'
-          ? 'Shade, helmet and glasses pass today.'
+          ? says.shadeHelmetAndGlassesPass
           : gate.gate === 'air'
-            ? 'Under the action fraction of every limit.'
+            ? says.underTheActionFractionOf
             : gate.gate === 'gas'
-              ? 'Cylinders, joints and regulators pass today.'
+              ? says.cylindersJointsAndRegulatorsPass
               : gate.gate === 'machine'
-                ? 'Everything was looked at today, and bears the current.'
+                ? says.everythingWasLookedAtToday
                 : gate.gate === 'fire'
-                  ? 'Looked over today, extinguisher in date.'
-                  : 'Everything is known.',
+                  ? says.lookedOverTodayExtinguisherIn
+                  : says.everythingIsKnown,
 )
 /** How old the oldest fact is that the gate rests on. */
 const age = computed(() => {
   if (since === null || gate.state === 'to-do' || gate.state === 'not-needed') return ''
   const minutes = Math.max(0, Math.floor((clock.nowMs.value - Date.parse(since)) / 60_000))
-  return minutes < 1 ? 'just now' : minutes < 100 ? `${minutes} min old` : `${Math.floor(minutes / 60)} h old`
+  return minutes < 1 ? says.justNow : minutes < 100 ? says.minOld(minutes) : says.hOld(Math.floor(minutes / 60))
 })
 const more = computed(() => gate.findings.filter(({ severity }) => severity === 'hold').length - 1)
 </script>
@@ -49,13 +52,13 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
         v-if="age"
         class="age print"
       >{{ age }}</small></b>
-      <span class="says">{{ sentence }}<i v-if="fix"> Best fix: {{ fix }}</i><i
+      <span class="says">{{ sentence }}<i v-if="fix"> {{ says.bestFix(fix) }}</i><i
         v-else-if="more > 0"
         class="soft"
-      > And {{ more }} more.</i></span>
+      > {{ says.andMore(more) }}</i></span>
     </FrameKey>
-    <FrameKey look="bare" class="why" :aria-label="`Because: ${words.gates[gate.gate]}`" @click="$emit('because')">
-      Because
+    <FrameKey look="bare" class="why" :aria-label="says.because(words.gates[gate.gate])" @click="$emit('because')">
+      {{ says.because2 }}
     </FrameKey>
   </div>
 </template>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { handoverChecks } from '#shared/words/en/handover-words'
+import { handoverChecks } from '~/words/handover-words'
 import type { Placed } from '~/stores/judged'
 import type { Signature } from '~/stores/outbox'
 import type { HandoverCheckId } from '#core/ids/station-ids'
 import { HANDOVER_CHECKS } from '#core/ids/station-ids'
 import { stationStream } from '#core/ids/streams'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.handover
 
 /** The end of a class: one tap says that all is done, another what is not; signed with a PIN where somebody else hands over. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -30,13 +33,13 @@ async function handOver(signature?: Signature) {
 </script>
 
 <template>
-  <section class="handover" aria-label="Handover">
-    <h3>Hand bay {{ placed.bay.label }} over</h3>
+  <section class="handover" :aria-label="says.handover">
+    <h3>{{ says.handBayOver(placed.bay.label) }}</h3>
     <p v-if="placed.station.handover" class="soft">
-      Last by {{ lookup.names.get(placed.station.handover.by) ?? 'somebody' }}, {{ moment(placed.station.handover.at) }}.
+      {{ says.lastBy(lookup.names.get(placed.station.handover.by) ?? says.somebody, moment(placed.station.handover.at)) }}
     </p>
     <p class="soft">
-      Tap what is not done. The next class sees it.
+      {{ says.tapWhatIsNotDone }}
     </p>
     <div class="checks">
       <FrameKey
@@ -45,22 +48,22 @@ async function handOver(signature?: Signature) {
         :picked="notDone.includes(id)"
         @click="toggle(id)"
       >
-        <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? 'not done' : 'done' }}</span>
+        <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? says.notDone : 'done' }}</span>
       </FrameKey>
     </div>
-    <FrameField v-slot="{ id }" label="A word for the next class">
-      <UInput :id="id" v-model="note" maxlength="500" placeholder="if there is one" />
+    <FrameField v-slot="{ id }" :label="says.aWordForTheNext">
+      <UInput :id="id" v-model="note" maxlength="500" :placeholder="says.ifThereIsOne" />
     </FrameField>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <FrameKey look="go" big :disabled="busy" @click="handOver()">
-      {{ notDone.length === 0 ? 'All done' : `Hand over, ${notDone.length} not done` }}, {{ session.person?.name }}
+      {{ notDone.length === 0 ? says.allDone : says.handOverNotDone(notDone.length) }}, {{ session.person?.name }}
     </FrameKey>
     <FrameKey :aria-expanded="signs" @click="signs = !signs">
-      Somebody else signs with their PIN
+      {{ says.somebodyElseSignsWithTheir }}
     </FrameKey>
-    <StationSignature v-if="signs" :busy="busy" does="Sign and hand over" @sign="handOver" />
+    <StationSignature v-if="signs" :busy="busy" :does="says.signAndHandOver" @sign="handOver" />
   </section>
 </template>
 

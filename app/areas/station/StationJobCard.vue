@@ -7,11 +7,14 @@ import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { CoatingId } from '#core/ids/vocabulary'
 import { stationStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
-import { JOB_LINES } from '~/areas/station/jobLines'
+import { jobLines } from '~/areas/station/jobLines'
 import type { About, ChoiceField, JobUnit } from '~/areas/station/jobLines'
 import { PROCESS_ORDER, useJobDraft } from '~/areas/station/useJobDraft'
 import type { ShopUnit } from '~/frame/useShopUnits'
 import type { JobField } from '#core/ids/job-ids'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.jobCard
 
 /** Sets the job of a bay, and of others with it, with few taps. Every answer is worked out here while it is typed. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -80,11 +83,11 @@ const about = computed<About | null>(() => {
   const { process } = draft.value
   return process ? { draft: draft.value, traits: PROCESS_TRAITS[process], usual: USUAL_CHOICES[process] } : null
 })
-const lines = computed(() => JOB_LINES.filter(({ isAsked }) => about.value !== null && isAsked(about.value)))
+const lines = computed(() => jobLines().filter(({ isAsked }) => about.value !== null && isAsked(about.value)))
 const allRods = ref(false)
 const strippedSays = computed(() => {
   const { coatingStripped, strippedWidthMm } = draft.value
-  return coatingStripped ? `, stripped ${strippedWidthMm === undefined ? '' : q.value.length(strippedWidthMm)}` : ''
+  return coatingStripped ? says.stripped(strippedWidthMm === undefined ? '' : q.value.length(strippedWidthMm)) : ''
 })
 const TIMES = { startsAt: 'starts', endsAt: 'ends' } as const
 const USUAL_TIMES = [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const
@@ -95,9 +98,9 @@ const rangeWrong = computed(() => {
   return rangeText.value.some(text => text.trim() === '')
     ? null
     : !(low! > 0) || !(high! <= 2000)
-        ? 'Between 0.1 and 2000 A.'
+        ? says.between01And2000
         : low! > high!
-          ? 'The lower current comes first.'
+          ? says.theLowerCurrentComesFirst
           : null
 })
 function typedRange() {
@@ -135,8 +138,8 @@ const jobSays = computed(() => {
 const shadeSays = computed(() => {
   const { shade } = verdict.value
   if (!shade) return ''
-  if (shade.minimum === null) return shade.findings[0] ? lookup.say(shade.findings[0]).message : 'No shade is needed.'
-  return `never under ${q.value.shade(shade.minimum)}, ${words.ruleSets[shade.bindingRuleSet!]}`
+  if (shade.minimum === null) return shade.findings[0] ? lookup.say(shade.findings[0]).message : says.noShadeIsNeeded
+  return says.neverUnder(q.value.shade(shade.minimum), words.ruleSets[shade.bindingRuleSet!])
 })
 /** What the hood of this bay would make of it; what only waits to be looked at at the door is left out. */
 const airSays = computed(() => {
@@ -152,8 +155,8 @@ const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 't
 const others = ref<readonly string[]>([])
 /** What pressing the key will do, and how much is still to say. */
 const setWords = computed(() => {
-  const what = others.value.length > 0 ? `Set on ${others.value.length + 1} bays` : 'Set this job'
-  return missing.value.length > 0 ? `${what}, ${missing.value.length} to say` : what
+  const what = others.value.length > 0 ? says.setOnBays(others.value.length + 1) : says.setThisJob
+  return missing.value.length > 0 ? says.toSay(what, missing.value.length) : what
 })
 const otherBays = computed(() =>
   judged.placed.filter(({ bay }) => bay.bayId !== placed.bay.bayId && session.may('set-jobs', { bayId: bay.bayId, areaId: bay.areaId })),
@@ -194,13 +197,13 @@ async function clear() {
 </script>
 
 <template>
-  <section class="card" aria-label="Job card">
+  <section class="card" :aria-label="says.jobCard">
     <div class="answer" role="status">
       <p class="num print">
         {{ verdict.shade?.start == null ? '–' : q.shade(verdict.shade.start) }}
       </p>
       <p class="says">
-        <b>{{ verdict.shade?.start == null ? 'Shade' : 'Start at this shade' }}</b> {{ shadeSays }}
+        <b>{{ verdict.shade?.start == null ? says.shade : says.startAtThisShade }}</b> {{ shadeSays }}
         <span
           v-if="gloves && torso"
           class="soft"
@@ -211,7 +214,7 @@ async function clear() {
       {{ jobSays }}
     </p>
     <p v-if="airSays" class="said" :class="{ 'is-open': verdict.byId.air.state === 'open' }">
-      Air: {{ airSays }}
+      {{ says.air(airSays) }}
     </p>
     <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
       <FrameKey
@@ -224,7 +227,7 @@ async function clear() {
     </div>
 
     <StationJobLine
-      label="Process"
+      :label="says.process"
       :said="said('process')?.text ?? null"
       ink="chalk"
       :open="open === 'process'"
@@ -259,22 +262,22 @@ async function clear() {
           @choose="pick(line.field, $event)"
         >
           <FrameKey v-if="line.all && !allRods" look="quiet" @click="allRods = true">
-            Others
+            {{ says.others }}
           </FrameKey>
           <template v-if="line.field === 'coating' && draft.coating && draft.coating !== 'none'">
             <FrameKey
               :picked="draft.coatingStripped === true"
               @click="draft.coatingStripped ? (forget('strippedWidthMm'), forget('coatingStripped')) : set('coatingStripped', true)"
             >
-              stripped where the arc will be
+              {{ says.strippedWhereTheArcWill }}
             </FrameKey>
             <div v-if="draft.coatingStripped" class="strip">
               <p class="hint">
-                How wide is it off, on each side of the joint and on both faces?
+                {{ says.howWideIsItOff }}
               </p>
               <StationJobNumber
                 field="strippedWidthMm"
-                label="Stripped width"
+                :label="says.strippedWidth"
                 v-bind="shopUnits.width"
                 :value="draft.strippedWidthMm"
                 :usual="[15, 25, 30, 50, 100]"
@@ -282,7 +285,7 @@ async function clear() {
               />
             </div>
             <FrameKey look="go" @click="advance">
-              Next
+              {{ says.next }}
             </FrameKey>
           </template>
         </StationJobChoice>
@@ -309,7 +312,7 @@ async function clear() {
             @set="set(line.field, $event)"
           />
           <FrameKey v-if="line.unsaid === null && isSet(line.field)" look="go" @click="advance">
-            Next
+            {{ says.next }}
           </FrameKey>
         </StationJobLine>
 
@@ -325,7 +328,7 @@ async function clear() {
           <StationJobNumber
             v-if="!isRange"
             field="currentA"
-            label="Current"
+            :label="says.current"
             unit="A"
             :step="5"
             :value="draft.currentA"
@@ -333,21 +336,21 @@ async function clear() {
             @set="set('currentA', $event)"
           />
           <div v-else class="range">
-            <label><span>lowest</span><UInput v-model="rangeText[0]" inputmode="decimal" @update:model-value="typedRange" /></label>
-            <label><span>highest</span><UInput v-model="rangeText[1]" inputmode="decimal" @update:model-value="typedRange" /></label>
+            <label><span>{{ says.lowest }}</span><UInput v-model="rangeText[0]" inputmode="decimal" @update:model-value="typedRange" /></label>
+            <label><span>{{ says.highest }}</span><UInput v-model="rangeText[1]" inputmode="decimal" @update:model-value="typedRange" /></label>
             <p class="wrong" role="status">
               {{ rangeWrong }}
             </p>
           </div>
           <div class="keys">
             <FrameKey @click="isRange = !isRange">
-              {{ isRange ? 'One current' : 'A range' }}
+              {{ isRange ? says.oneCurrent : says.aRange }}
             </FrameKey>
             <FrameKey v-if="pencilCurrent" @click="takePencilCurrent">
-              <span class="pencil">about {{ currentWords(pencilCurrent, q) }}</span>
+              <span class="pencil">{{ says.about(currentWords(pencilCurrent, q) ?? '') }}</span>
             </FrameKey>
             <FrameKey v-if="isSet('currentA')" look="go" @click="advance">
-              Next
+              {{ says.next }}
             </FrameKey>
           </div>
         </StationJobLine>
@@ -397,15 +400,15 @@ async function clear() {
               :key="from + to"
               @click="apply({ startsAt: from, endsAt: to }); advance()"
             >
-              {{ from }} to {{ to }}
+              {{ says.to(from, to) }}
             </FrameKey>
           </div>
         </StationJobLine>
       </template>
 
       <StationJobLine
-        label="Also on"
-        :said="others.length > 0 ? `bays ${others.map(id => lookup.find(id)?.bay.label).join(', ')}` : 'this bay only'"
+        :label="says.alsoOn"
+        :said="others.length > 0 ? says.bays(others.map(id => lookup.find(id)?.bay.label).join(', ')) : says.thisBayOnly"
         ink="chalk"
         :open="open === 'others'"
         @toggle="toggle('others')"
@@ -427,18 +430,18 @@ async function clear() {
       <p v-if="refused" class="said" role="alert">
         {{ refused }}
         <FrameKey v-if="changedMeanwhile" @click="lookedAgain">
-          I have looked; keep mine
+          {{ says.iHaveLookedKeepMine }}
         </FrameKey>
       </p>
       <p v-else-if="changedMeanwhile && !saving" class="said" role="status">
-        Somebody else changed bay {{ placed.bay.label }} while this card was open. Yours is kept.
+        {{ says.somebodyElseChangedBayWhile(placed.bay.label) }}
         <FrameKey @click="lookedAgain">
-          I have looked; keep mine
+          {{ says.iHaveLookedKeepMine }}
         </FrameKey>
       </p>
       <div class="keys">
         <FrameKey v-if="placed.station.job" @click="clear">
-          No job
+          {{ says.noJob }}
         </FrameKey>
         <FrameKey look="go" :disabled="!job || saving" @click="save">
           {{ setWords }}

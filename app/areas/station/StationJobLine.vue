@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { stationPages } from '~/words/station'
+
+const says = stationPages.jobLine
+
 /** A line of the job card: what it asks, what was said, and the keys when it is open. */
 const { label, said, ink, open } = defineProps<{ label: string, said: string | null, ink: 'chalk' | 'pencil', open: boolean }>()
 const emit = defineEmits<{ toggle: [], confirm: [] }>()
@@ -18,10 +22,10 @@ watch(() => open, async (isOpen) => {
       <FrameKey look="bare" class="ask" :aria-expanded="open" @click="emit('toggle')">
         <span class="label">{{ label }}</span>
         <span v-if="said" :class="ink">{{ said }}</span>
-        <span v-else class="none">to say</span>
+        <span v-else class="none">{{ says.toSay }}</span>
       </FrameKey>
       <FrameKey v-if="ink === 'pencil' && said" class="confirm" @click="emit('confirm')">
-        That is right
+        {{ says.thatIsRight }}
       </FrameKey>
     </div>
     <div v-if="open" class="body">

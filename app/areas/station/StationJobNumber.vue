@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { NumberField } from '~/areas/station/useJobDraft'
 import { wrongNumber } from '~/areas/station/useJobDraft'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.jobNumber
 
 /** A number on the job card: usual values as keys, a stepper, and a field for any other. SI goes out. */
 const { field, label, value, usual, unit, step, toShown = (si: number) => si, fromShown = (shown: number) => shown } = defineProps<{
@@ -56,7 +59,7 @@ function stepBy(by: number) {
       </FrameKey>
     </div>
     <div class="stepper">
-      <FrameKey :aria-label="`${label}: ${step} ${unit} less`" @click="stepBy(-step)">
+      <FrameKey :aria-label="says.less(label, step, unit)" @click="stepBy(-step)">
         −
       </FrameKey>
       <label class="box">
@@ -64,15 +67,15 @@ function stepBy(by: number) {
         <UInput v-model="text" inputmode="decimal" :aria-invalid="wrong !== null" @update:model-value="typed" />
         <span class="unit">{{ unit }}</span>
       </label>
-      <FrameKey :aria-label="`${label}: ${step} ${unit} more`" @click="stepBy(step)">
+      <FrameKey :aria-label="says.more(label, step, unit)" @click="stepBy(step)">
         +
       </FrameKey>
     </div>
-    <div class="pad" role="group" :aria-label="`${label}: keypad`">
+    <div class="pad" role="group" :aria-label="says.keypad(label)">
       <FrameKey
         v-for="key in PAD"
         :key="key"
-        :aria-label="key === '⌫' ? 'rub out' : key === '.' ? 'point' : `digit ${key}`"
+        :aria-label="key === '⌫' ? says.rubOut : key === '.' ? 'point' : says.digit(key)"
         @click="press(key)"
       >
         {{ key }}

@@ -5,9 +5,12 @@ import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import { learnSentences } from '#shared/words/speak'
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.kit
 
 /** What the Gas or the Machine gate of a bay rests on: each cylinder and thing, its state, and the look that is due. */
 const { placed, gate: gateId } = defineProps<{ placed: Placed, gate: 'gas' | 'machine' }>()
@@ -23,7 +26,7 @@ const { until } = useDates()
 const gate = computed(() => placed.verdict.byId[gateId])
 const around = computed(() => judged.viewAt(placed.bay).kit)
 const opened = computed(() =>
-  gate.value.state === 'open' ? (openedBy(placed, gateId, judged.viewAt(placed.bay), q.value) ?? 'Nothing holds it.') : null,
+  gate.value.state === 'open' ? (openedBy(placed, gateId, judged.viewAt(placed.bay), q.value) ?? says.nothingHoldsIt) : null,
 )
 const { reading, refresh } = useReading('kit/round', () => ({ bayId: placed.bay.bayId }), ROUND_RESTS_ON)
 const lists = computed(() => reading.value ? listsInForce(reading.value.lists) : [])
@@ -65,9 +68,9 @@ async function done() {
   await refresh()
 }
 function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 'stop' | 'hold' | 'open', readonly says: string } {
-  if (item.taggedOut) return { mark: 'stop', says: 'tagged out' }
+  if (item.taggedOut) return { mark: 'stop', says: says.taggedOut }
   if (toDo.length > 0) return { mark: 'hold', says: toDo.map(({ id }) => kitWords.lists(id)).join(', ') }
-  return { mark: 'open', says: 'looked at, in date' }
+  return { mark: 'open', says: says.lookedAtInDate }
 }
 </script>
 
@@ -88,22 +91,22 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
       </li>
     </ul>
     <template v-if="gateId === 'gas'">
-      <h4>Cylinders here</h4>
+      <h4>{{ says.cylindersHere }}</h4>
       <NuxtLink v-for="one in around.cylinders" :key="one.tag" class="thing" :to="`/gas/${one.tag.toLowerCase()}`">
         <b>{{ one.tag }}</b>
-        <span>{{ gasWords(one.gas) }}<small class="soft">{{ one.settlesAt && until(one.settlesAt) ? `settles, ${until(one.settlesAt)} more` : one.leakTest && one.leakTest.leaking.length === 0 && one.leakTest.missing.length === 0 ? 'every joint tight' : 'not leak-tested' }}</small></span>
-        <span class="print">{{ one.left ? q.gas(one.left.lowM3) : 'not read' }}</span>
+        <span>{{ gasWords(one.gas) }}<small class="soft">{{ one.settlesAt && until(one.settlesAt) ? says.settlesMore(until(one.settlesAt)!) : one.leakTest && one.leakTest.leaking.length === 0 && one.leakTest.missing.length === 0 ? says.everyJointTight : says.notLeakTested }}</small></span>
+        <span class="print">{{ one.left ? q.gas(one.left.lowM3) : says.notRead }}</span>
       </NuxtLink>
       <p v-if="around.cylinders.length === 0" class="soft">
-        None. A cylinder is connected from its own page, step by step.
+        {{ says.noneACylinderIsConnected }}
       </p>
       <NuxtLink class="key link" to="/gas">
-        The store
+        {{ says.theStore }}
       </NuxtLink>
     </template>
-    <h4>{{ gateId === 'gas' ? 'Regulators, arrestors, hoses' : 'Machine, leads, tools' }}</h4>
+    <h4>{{ gateId === 'gas' ? says.regulatorsArrestorsHoses : says.machineLeadsTools }}</h4>
     <FrameKey v-if="mayInspect && quick.length > 1" look="go" big @click="allWell">
-      Looked at all {{ quick.length }}: in order
+      {{ says.lookedAtAllInOrder(quick.length) }}
     </FrameKey>
     <div v-for="one in here" :key="one.tagId" class="one">
       <div class="thing">
@@ -116,7 +119,7 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
           :aria-expanded="open === one.tagId"
           @click="open = open === one.tagId ? null : one.tagId"
         >
-          Look<span class="visually-hidden"> at {{ one.item.tag }}</span>
+          {{ says.look }}<span class="visually-hidden"> {{ says.at(one.item.tag) }}</span>
         </FrameKey>
       </div>
       <KitInspect
@@ -128,14 +131,14 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
       />
     </div>
     <p v-if="reading && here.length === 0" class="soft">
-      Nothing of the kind is assigned here.
+      {{ says.nothingOfTheKindIs }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>
     <KitBring
       v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })"
-      label="Bring a thing here by its tag"
+      :label="says.bringAThingHereBy"
       :to="{ to: 'bay', id: placed.bay.bayId }"
     />
   </section>

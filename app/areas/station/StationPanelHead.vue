@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Gate } from '#core/clearance/gate'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.panelHead
 
 /** The head of a panel where a gate is worked at: its mark, its name, and the way to its reasons. */
 const { gate } = defineProps<{ gate: Gate }>()
@@ -17,7 +20,7 @@ const emit = defineEmits<{ because: [] }>()
       ><GateMark :state="gate.state" /></svg> {{ words.gates[gate.gate] }}
     </h3>
     <FrameKey @click="emit('because')">
-      Because
+      {{ says.because }}
     </FrameKey>
   </div>
 </template>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.placePerson
 
 /** Who stands at this bay today. Another person starts with nothing checked. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -24,10 +27,10 @@ async function place(personId: string | null) {
 </script>
 
 <template>
-  <section aria-label="Who stands here">
-    <h3>Who stands here?</h3>
+  <section :aria-label="says.whoStandsHere">
+    <h3>{{ says.whoStandsHere2 }}</h3>
     <p class="soft">
-      Helmet, glasses and outfit are looked at again for another person.
+      {{ says.helmetGlassesAndOutfitAre }}
     </p>
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
@@ -39,10 +42,10 @@ async function place(personId: string | null) {
         :picked="personId === placed.station.personId"
         @click="place(personId)"
       >
-        {{ name }}<small v-if="elsewhere.has(personId)">at bay {{ elsewhere.get(personId) }}</small>
+        {{ name }}<small v-if="elsewhere.has(personId)">{{ says.atBay(elsewhere.get(personId)!) }}</small>
       </FrameKey>
       <FrameKey @click="place(null)">
-        Nobody
+        {{ says.nobody }}
       </FrameKey>
     </div>
   </section>

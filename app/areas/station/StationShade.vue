@@ -2,6 +2,9 @@
 import type { RuleSetAnswer, ShadeAnswer } from '#core/shade/shade-question'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.shade
 
 /**
  * The shade to start at, large; every school beside it, the one that binds in heavy print. In brief, the one that binds alone: the
@@ -19,34 +22,34 @@ const range = ({ suggested }: RuleSetAnswer): string =>
     ? ''
     : suggested[0] === suggested[1]
       ? q.value.shade(suggested[1])
-      : `${q.value.shade(suggested[0])} to ${q.value.shade(suggested[1])}`
+      : says.to(q.value.shade(suggested[0]), q.value.shade(suggested[1]))
 </script>
 
 <template>
   <p v-if="brief" class="brief">
     <b class="print">{{ answer.start === null ? '–' : q.shade(answer.start) }}</b>
     <span>
-      {{ answer.start === null ? 'no shade known' : 'start at shade' }}
+      {{ answer.start === null ? says.noShadeKnown : says.startAtShade }}
       <small v-if="binding && binding.minimum !== null">
-        never under <b class="print">{{ q.shade(binding.minimum) }}</b>: {{ words.ruleSets[binding.ruleSet] }} binds
+        {{ says.neverUnder }} <b class="print">{{ q.shade(binding.minimum) }}</b>{{ says.binds(words.ruleSets[binding.ruleSet]) }}
       </small>
     </span>
   </p>
   <div v-else class="shade">
     <p class="num">
-      <small>{{ answer.start === null ? 'shade' : 'start at shade' }}</small>
+      <small>{{ answer.start === null ? 'shade' : says.startAtShade }}</small>
       <span class="print">{{ answer.start === null ? '–' : q.shade(answer.start) }}</span>
     </p>
     <table class="schools">
       <caption class="visually-hidden">
-        What each rule set says: the lowest shade allowed, and what it suggests
+        {{ says.whatEachRuleSetSays }}
       </caption>
       <thead>
         <tr>
           <td /><th scope="col">
-            lowest
+            {{ says.lowest }}
           </th><th scope="col">
-            start
+            {{ says.start }}
           </th>
         </tr>
       </thead>
@@ -58,7 +61,7 @@ const range = ({ suggested }: RuleSetAnswer): string =>
         >
           <th scope="row">
             {{ words.ruleSets[school.ruleSet] }}<template v-if="school.ruleSet === answer.bindingRuleSet">
-              binds
+              {{ says.binds2 }}
             </template>
           </th>
           <td class="print">

@@ -4,6 +4,9 @@ import { factsSince } from '#core/clearance/fact-age'
 import type { GateId } from '#core/ids/vocabulary'
 import { GATES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.sheet
 
 /** One bay opened: its job, its shade, its gates, and the one thing to do next. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -44,7 +47,7 @@ const leftOpen = computed(() => Object.values(placed.station.handover?.answers ?
 const { moment } = useDates()
 const handedAt = computed(() =>
   placed.station.handover
-    ? `${lookup.names.get(placed.station.handover.by) ?? 'somebody'}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}`
+    ? `${lookup.names.get(placed.station.handover.by) ?? says.somebody}, ${moment(placed.station.handover.at)}${placed.station.handover.note ? `. ${placed.station.handover.note}` : ''}`
     : '',
 )
 const stopHere = () => act('station.stop', {})
@@ -63,14 +66,14 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
   <div class="sheet">
     <header class="head">
       <h2>
-        Bay {{ placed.bay.label }}
-        <small>{{ placed.personName ?? 'nobody placed' }}</small>
+        {{ says.bay(placed.bay.label) }}
+        <small>{{ placed.personName ?? says.nobodyPlaced }}</small>
       </h2>
       <FrameKey v-if="panel" look="quiet" @click="go(null)">
-        Back to bay {{ placed.bay.label }}
+        {{ says.backToBay(placed.bay.label) }}
       </FrameKey>
       <NuxtLink v-else class="key quiet close" to="/">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
@@ -94,15 +97,15 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         <template v-if="placed.station.job">
           <template v-for="{ field, text, ink } in jobParts(placed.station.job, q)" :key="field">
             <NuxtLink v-if="ink === 'pencil' && maySet" class="pencil tap" :to="{ path: route.path, query: { do: 'job', line: field } }">
-              {{ text }}<span class="visually-hidden">, assumed: confirm or correct</span>
+              {{ text }}<span class="visually-hidden">{{ says.assumedConfirmOrCorrect }}</span>
             </NuxtLink>
             <span v-else :class="ink">{{ text }}</span>
           </template>
         </template>
-        <span v-else class="soft">No job yet.</span>
+        <span v-else class="soft">{{ says.noJobYet }}</span>
       </p>
       <p v-if="placed.station.handover" class="handover" :class="{ 'state-hold': leftOpen > 0 }">
-        {{ leftOpen > 0 ? `Handed over with ${leftOpen} not done.` : 'Handed over in order.' }} <span class="soft">{{ handedAt }}</span>
+        {{ leftOpen > 0 ? says.handedOverWithNotDone(leftOpen) : says.handedOverInOrder }} <span class="soft">{{ handedAt }}</span>
       </p>
       <StationShade v-if="placed.verdict.shade" brief :answer="placed.verdict.shade" />
       <ul class="gates">
@@ -119,19 +122,19 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       </ul>
       <div class="next">
         <FrameKey v-if="!placed.station.stop" look="stop" @click="stopHere">
-          Stop bay {{ placed.bay.label }}
+          {{ says.stopBay(placed.bay.label) }}
         </FrameKey>
         <FrameKey v-if="mayHandOver" @click="go('handover')">
-          Hand over
+          {{ says.handOver }}
         </FrameKey>
         <FrameKey v-if="maySet" @click="go('who')">
-          {{ placed.personName ? 'Who' : 'Place somebody' }}
+          {{ placed.personName ? says.who : says.placeSomebody }}
         </FrameKey>
         <FrameKey v-if="maySet" :look="first === null || first === 'job' ? 'go' : 'plain'" @click="go('job')">
-          {{ !placed.station.job ? 'Set a job' : first === 'job' ? 'Fix first hold: Job' : 'Change job' }}
+          {{ !placed.station.job ? says.setAJob : first === 'job' ? says.fixFirstHoldJob : says.changeJob }}
         </FrameKey>
         <FrameKey v-if="first && first !== 'job'" look="go" @click="go(first)">
-          Fix first hold: {{ words.gates[first] }}
+          {{ says.fixFirstHold(words.gates[first]) }}
         </FrameKey>
       </div>
     </template>

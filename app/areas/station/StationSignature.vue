@@ -1,6 +1,10 @@
 <script setup lang="ts">
+import { stationPages } from '~/words/station'
+
+const says = stationPages.signature
+
 /** Somebody signs on this tablet without signing the tablet out: who, and their PIN. The PIN is never kept. */
-const { busy, does = 'Sign and re-open' } = defineProps<{ busy: boolean, does?: string }>()
+const { busy, does } = defineProps<{ busy: boolean, does?: string }>()
 const emit = defineEmits<{ sign: [signature: { personId: string, pin: string }] }>()
 const facts = useFacts()
 const personId = ref('')
@@ -18,12 +22,12 @@ function sign() {
 
 <template>
   <form class="sign" @submit.prevent="sign">
-    <FrameSelect v-model="personId" label="Who signs" :ids="people.map(person => person.personId)" :named="named" />
-    <FrameField v-slot="{ id }" label="PIN">
+    <FrameSelect v-model="personId" :label="says.whoSigns" :ids="people.map(person => person.personId)" :named="named" />
+    <FrameField v-slot="{ id }" :label="says.pin">
       <UInput :id="id" v-model="pin" type="password" inputmode="numeric" maxlength="8" />
     </FrameField>
     <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
-      {{ does }}
+      {{ does ?? says.signAndReOpen }}
     </FrameKey>
   </form>
 </template>

@@ -2,6 +2,9 @@
 import type { Placed } from '~/stores/judged'
 import type { Signature } from '~/stores/outbox'
 import { stationStream } from '#core/ids/streams'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.stopped
 
 /** A stopped bay: why, asked after the stop, and re-opening by who may. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -14,33 +17,33 @@ const stop = computed(() => placed.station.stop!)
 const ownWords = ref('')
 
 const REASONS = [
-  'Odd colour or smell', 'Somebody feels unwell', 'Extraction off or smoke in the face', 'Leak or damaged kit', 'Burn or near miss',
-  'Nobody watching',
+  says.oddColourOrSmell, says.somebodyFeelsUnwell, says.extractionOffOrSmokeIn, says.leakOrDamagedKit, says.burnOrNearMiss,
+  says.nobodyWatching,
 ] as const
 const mayReopen = computed(() => session.may('reopen', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
-const by = computed(() => lookup.names.get(stop.value.by) ?? 'somebody')
+const by = computed(() => lookup.names.get(stop.value.by) ?? says.somebody)
 const since = computed(() => {
   const minutes = Math.max(0, Math.floor((clock.nowMs.value - Date.parse(stop.value.at)) / 60_000))
   const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(
     Date.parse(stop.value.at),
   )
-  return `${at}, ${minutes < 1 ? 'just now' : minutes < 60 ? `${minutes} min ago` : `${Math.floor(minutes / 60)} h ${minutes % 60} min ago`}`
+  return `${at}, ${minutes < 1 ? says.justNow : minutes < 60 ? says.minAgo(minutes) : says.hMinAgo(Math.floor(minutes / 60), minutes % 60)}`
 })
 const reopenSigned = (signature: Signature) => sign('station.reopen', {}, signature, placed.version)
 const give = (reason: string) => act('station.give-stop-reason', { reason })
 </script>
 
 <template>
-  <section class="said is-stop" aria-label="Stopped">
+  <section class="said is-stop" :aria-label="says.stopped">
     <p class="big">
       <StateWord word="stopped" /> <span class="chalk">{{ stop.reason }}</span>
     </p>
     <p class="soft">
-      By {{ by }} at {{ since }}.
+      {{ says.byAt(by, since) }}
     </p>
     <template v-if="stop.reason === null">
       <p class="ask">
-        Why? Nothing waits for this answer.
+        {{ says.whyNothingWaitsForThis }}
       </p>
       <div class="keys">
         <FrameKey v-for="reason in REASONS" :key="reason" @click="give(reason)">
@@ -48,15 +51,15 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
         </FrameKey>
       </div>
       <form class="own" @submit.prevent="ownWords.trim() && give(ownWords)">
-        <label class="visually-hidden" for="own-words">In your own words</label>
-        <UInput id="own-words" v-model="ownWords" :ui="{ base: 'text' }" maxlength="500" placeholder="or in your own words" />
+        <label class="visually-hidden" for="own-words">{{ says.inYourOwnWords }}</label>
+        <UInput id="own-words" v-model="ownWords" :ui="{ base: 'text' }" maxlength="500" :placeholder="says.orInYourOwnWords" />
         <FrameKey type="submit" :disabled="!ownWords.trim()">
-          Say so
+          {{ says.saySo }}
         </FrameKey>
       </form>
     </template>
     <p v-if="stop.reason === null" class="soft">
-      Once somebody has said why, it can be put right and re-opened.
+      {{ says.onceSomebodyHasSaidWhy }}
     </p>
     <FrameKey
       v-else-if="mayReopen"
@@ -65,11 +68,11 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
       :disabled="placed.unsent"
       @click="act('station.reopen', {}, placed.version)"
     >
-      Put right: re-open bay {{ placed.bay.label }}
+      {{ says.putRightReOpenBay(placed.bay.label) }}
     </FrameKey>
     <template v-else>
       <p class="soft">
-        An instructor or the safety lead re-opens it, also from this screen with a PIN.
+        {{ says.anInstructorOrTheSafety }}
       </p>
       <StationSignature :busy="busy" @sign="reopenSigned" />
     </template>

@@ -5,9 +5,12 @@ import { USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import {
   BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS,
 } from '#core/ids/vocabulary'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { NumberField } from './useJobDraft'
-import { words } from '~/frame/words'
+import { words } from '~/words/vocabulary'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.jobLines
 
 /** What decides whether a line is asked: the job as far as it is said, what its process is like, and what is usual with it. */
 export interface About {
@@ -62,7 +65,6 @@ export type JobLine = ChoiceLine | NumberLine | OwnLine
 const always = () => true
 const usualOr = <Id extends string>(usual: readonly Id[], all: readonly Id[]): readonly Id[] => (usual.length > 0 ? usual : all)
 const isFlame = ({ traits }: About) => traits.heat === 'flame'
-const IF_KNOWN = 'if known'
 
 function choice<Field extends ChoiceField>(
   field: Field,
@@ -80,83 +82,87 @@ const number = (field: NumberField, label: string, rest: Omit<NumberLine, 'kind'
   ...rest,
 })
 
-/** The lines of a job card in their order: what each asks, of which jobs, and how it is answered. */
-export const JOB_LINES: readonly JobLine[] = [
-  { kind: 'own', field: 'currentA', label: 'Current', isAsked: ({ traits }) => traits.byCurrent },
-  choice('consumable', 'Rod or wire', words.consumables, ({ usual }) => usualOr(usual.consumables, CONSUMABLES), {
+/** The lines of a job card in their order, in the language of the screen: what each asks, of which jobs, and how it is answered. */
+export const jobLines = (): readonly JobLine[] => [
+  { kind: 'own', field: 'currentA', label: says.current, isAsked: ({ traits }) => traits.byCurrent },
+  choice('consumable', says.rodOrWire, words.consumables, ({ usual }) => usualOr(usual.consumables, CONSUMABLES), {
     isAsked: ({ traits }) => traits.needsConsumable,
     all: CONSUMABLES,
   }),
-  number('electrodeDiameterMm', 'Diameter', {
+  number('electrodeDiameterMm', says.diameter, {
     isAsked: ({ traits }) => traits.needsDiameter,
     unit: 'length',
     step: { metric: 0.1, us: 0.01 },
     usual: ({ usual }) => usual.diametersMm,
     unsaid: null,
   }),
-  number('wireFeedMPerMin', 'Wire feed', {
+  number('wireFeedMPerMin', says.wireFeed, {
     isAsked: ({ draft }) => ['gmaw', 'fcaw-g', 'fcaw-s'].includes(draft.process ?? ''),
     unit: 'wireFeed',
     usual: () => [3, 5, 7, 9, 12],
-    unsaid: IF_KNOWN,
-  }),
-  choice('shieldingGas', 'Shielding gas', words.shieldingGases, ({ usual }) => usualOr(usual.shieldingGases, SHIELDING_GASES.slice(0, 7)), {
-    isAsked: ({ traits }) => traits.needsShieldingGas,
+    unsaid: says.ifKnown,
   }),
   choice(
     'shieldingGas',
-    'Cutting gas',
-    { ...words.shieldingGases, none: 'shop air' },
+    says.shieldingGas,
+    words.shieldingGases,
+    ({ usual }) => usualOr(usual.shieldingGases, SHIELDING_GASES.slice(0, 7)),
+    { isAsked: ({ traits }) => traits.needsShieldingGas },
+  ),
+  choice(
+    'shieldingGas',
+    says.cuttingGas,
+    { ...words.shieldingGases, none: says.shopAir },
     () => ['none', 'air', 'nitrogen', 'oxygen', 'argon-hydrogen', 'argon'],
     { isAsked: ({ draft }) => draft.process === 'pac' },
   ),
-  number('gasFlowLPerMin', 'Gas flow', {
+  number('gasFlowLPerMin', says.gasFlow, {
     isAsked: about =>
       about.traits.usesGas && !isFlame(about) && !(about.draft.process === 'pac' && about.draft.shieldingGas === 'none'),
     unit: 'gasFlow',
     usual: () => [8, 10, 12, 15, 18],
-    unsaid: 'for how long it lasts',
+    unsaid: says.forHowLongItLasts,
   }),
-  choice('fuelGas', 'Fuel gas', kitWords.gases, () => FUEL_GASES, { isAsked: isFlame }),
-  choice('tip', 'Tip', kitWords.tips, () => TIPS, {
+  choice('fuelGas', says.fuelGas, kitWords.gases, () => FUEL_GASES, { isAsked: isFlame }),
+  choice('tip', says.tip, kitWords.tips, () => TIPS, {
     isAsked: isFlame,
-    hint: 'Its class says how much gas it takes at the most; the head\'s own table is better.',
+    hint: says.itsClassSaysHowMuch,
   }),
-  number('plateThicknessMm', 'Thickness', { isAsked: always, unit: 'length', usual: () => USUAL_THICKNESSES_MM, unsaid: null }),
-  number('acetyleneFlowLPerH', 'Acetylene', {
-    entry: 'Acetylene flow',
+  number('plateThicknessMm', says.thickness, { isAsked: always, unit: 'length', usual: () => USUAL_THICKNESSES_MM, unsaid: null }),
+  number('acetyleneFlowLPerH', says.acetylene, {
+    entry: says.acetyleneFlow,
     isAsked: ({ draft }) => draft.process === 'ofw',
     unit: 'flow',
     usual: () => [100, 200, 400, 800],
-    unsaid: IF_KNOWN,
+    unsaid: says.ifKnown,
   }),
-  number('oxygenFlowLPerH', 'Oxygen', {
-    entry: 'Oxygen flow',
+  number('oxygenFlowLPerH', says.oxygen, {
+    entry: says.oxygenFlow,
     isAsked: ({ draft }) => draft.process === 'ofc',
     unit: 'flow',
     usual: () => [1500, 2500, 5000],
-    unsaid: IF_KNOWN,
+    unsaid: says.ifKnown,
   }),
-  choice('baseMetal', 'Base metal', words.baseMetals, () => BASE_METALS),
-  choice('coating', 'Coating', words.coatings, () => COATINGS, {
-    hint: 'Zinc looks like bare bright steel. Tube that never rusted is suspicious. Yellowish plating may be cadmium.',
+  choice('baseMetal', says.baseMetal, words.baseMetals, () => BASE_METALS),
+  choice('coating', says.coating, words.coatings, () => COATINGS, {
+    hint: says.zincLooksLikeBareBright,
   }),
-  number('travelSpeedMPerMin', 'Travel', {
-    entry: 'Travel speed',
+  number('travelSpeedMPerMin', says.travel, {
+    entry: says.travelSpeed,
     isAsked: ({ draft }) => draft.coating !== undefined && draft.coating !== 'none',
-    hint: 'How fast the arc goes along the joint: it says how much coating burns in a minute.',
+    hint: says.howFastTheArcGoes,
     unit: 'travel',
     usual: () => [0.1, 0.2, 0.3, 0.5],
-    unsaid: IF_KNOWN,
+    unsaid: says.ifKnown,
   }),
-  choice('position', 'Position', words.positions, () => POSITIONS),
-  choice('confinement', 'Where', words.confinements, () => CONFINEMENTS),
-  { kind: 'own', field: 'arcMinPerH', label: 'Arc minutes', isAsked: always, hint: 'How many minutes in an hour the arc burns.' },
-  { kind: 'own', field: 'startsAt', label: 'From, to', isAsked: always },
-  choice('residue', 'Degreaser', words.residues, () => RESIDUES, {
-    hint: 'Is degreaser or brake cleaner on the work? An arc turns it into phosgene.',
+  choice('position', says.position, words.positions, () => POSITIONS),
+  choice('confinement', says.where, words.confinements, () => CONFINEMENTS),
+  { kind: 'own', field: 'arcMinPerH', label: says.arcMinutes, isAsked: always, hint: says.howManyMinutesInAn },
+  { kind: 'own', field: 'startsAt', label: says.fromTo, isAsked: always },
+  choice('residue', says.degreaser, words.residues, () => RESIDUES, {
+    hint: says.isDegreaserOrBrakeCleaner,
   }),
-  choice('container', 'Container', words.containers, () => CONTAINERS, {
-    hint: 'A tank, drum or closed section that held something, or nobody knows what, counts as flammable.',
+  choice('container', says.container, words.containers, () => CONTAINERS, {
+    hint: says.aTankDrumOrClosed,
   }),
 ]

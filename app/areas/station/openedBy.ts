@@ -3,6 +3,9 @@ import { ofGate } from '#core/clearance/kit-around'
 import type { Surroundings } from '#core/clearance/surroundings'
 import type { Quantities } from '#shared/words/quantities'
 import type { Placed } from '~/stores/judged'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.openedBy
 
 const list = new Intl.ListFormat('en-GB')
 const listed = (parts: readonly string[]): string => list.format(parts)
@@ -11,32 +14,32 @@ const listed = (parts: readonly string[]): string => list.format(parts)
 export function openedBy({ station, verdict }: Placed, gate: GateId, { kit, forPerson }: Surroundings, q: Quantities): string | null {
   switch (gate) {
     case 'job':
-      return station.job && `Everything is known: ${jobParts(station.job, q).length} facts, none in pencil.`
+      return station.job && says.everythingIsKnownFactsNone(jobParts(station.job, q).length)
     case 'eyes': {
       const { helmet, glasses } = station
       const registered = forPerson(station.personId).worn.find(({ kind }) => kind === 'helmet')
-      const worn = registered ? `Helmet ${registered.tag}` : helmet ? `Helmet at ${q.shade(helmet.shade)}` : 'Helmet'
-      return `${worn} and glasses (${glasses ? words.glasses[glasses.kind] : 'none'}) pass today.`
+      const worn = registered ? says.helmet(registered.tag) : helmet ? says.helmetAt(q.shade(helmet.shade)) : says.helmet2
+      return says.andGlassesPassToday(worn, glasses ? words.glasses[glasses.kind] : says.none)
     }
     case 'body':
       return verdict.outfit.length < 2
         ? null
-        : `All ${verdict.outfit.length} zones looked at, from ${words.zones[verdict.outfit[0]!.zone]} to ${words.zones[verdict.outfit.at(-1)!.zone]}.`
+        : says.allZonesLookedAtFrom(verdict.outfit.length, words.zones[verdict.outfit[0]!.zone], words.zones[verdict.outfit.at(-1)!.zone])
     case 'air':
       return null
     case 'gas': {
       const things = [...kit.cylinders.filter(({ isConnected }) => isConnected), ...ofGate(kit.items, 'gas')].map(({ tag }) => tag)
-      return things.length === 0 ? null : `Read, tested and looked at: ${listed(things)}.`
+      return things.length === 0 ? null : says.readTestedAndLookedAt(listed(things))
     }
     case 'machine': {
       const things = ofGate(kit.items, 'machine').map(({ tag }) => tag)
-      return things.length === 0 ? null : `Looked at: ${listed(things)}; they bear the current.`
+      return things.length === 0 ? null : says.lookedAtTheyBearThe(listed(things))
     }
     case 'fire': {
       const things = ofGate(kit.items, 'fire')
         .filter(({ kind }) => kind === 'extinguisher')
         .map(({ tag }) => tag)
-      return station.fireCheck === null ? null : `Looked over today${things.length > 0 ? `; ${listed(things)} at hand` : ''}.`
+      return station.fireCheck === null ? null : says.lookedOverToday(things.length > 0 ? says.atHand(listed(things)) : '')
     }
   }
 }

@@ -5,6 +5,9 @@ import { currentFromDiameter, currentFromPlate } from '#core/job/rules-of-thumb'
 import type { ProcessId } from '#core/ids/vocabulary'
 import type { JobField } from '#core/ids/job-ids'
 import { JOB_FIELDS } from '#core/ids/job-ids'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.jobDraft
 
 type Draft = { -readonly [Field in keyof Job]?: Job[Field] }
 
@@ -124,9 +127,9 @@ function inPencil(old: Draft, typed: Partial<Job>): Draft {
 /** What is wrong with a number as typed, in words, or null. */
 export function wrongNumber(field: NumberField, value: number | null, unit: string): string | null {
   const { min, max } = JOB_LIMITS[field]
-  if (value === null || Number.isNaN(value)) return `A number in ${unit} is needed.`
-  if (value < min) return `At least ${min} ${unit}.`
-  return value > max ? `At most ${max} ${unit}.` : null
+  if (value === null || Number.isNaN(value)) return says.aNumberInIsNeeded(unit)
+  if (value < min) return says.atLeast(min, unit)
+  return value > max ? says.atMost(max, unit) : null
 }
 
 /** Processes in the order a training shop reaches for them. */

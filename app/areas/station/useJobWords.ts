@@ -1,15 +1,18 @@
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { Job } from '#core/job/job'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { Quantities } from '#shared/words/quantities'
-import { quantitiesIn } from '#shared/words/quantities'
+import { quantitiesIn } from '~/words/speak'
 import type { JobField } from '#core/ids/job-ids'
+import { stationPages } from '~/words/station'
+
+const says = stationPages.jobWords
 
 /** One thing said of a job, with the ink it is written in. */
 export interface JobPart { readonly field: JobField | 'process', readonly text: string, readonly ink: 'chalk' | 'pencil' }
 
 export function currentWords({ currentA, currentRangeA }: Pick<Job, 'currentA' | 'currentRangeA'>, q: Quantities): string | null {
-  if (currentRangeA) return `${currentRangeA[0]} to ${q.current(currentRangeA[1])}`
+  if (currentRangeA) return says.to(currentRangeA[0], q.current(currentRangeA[1]))
   return currentA === undefined ? null : q.current(currentA)
 }
 
@@ -37,30 +40,30 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
     'electrodeDiameterMm',
     job.electrodeDiameterMm === undefined
       ? null
-      : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? 'tungsten' : job.process === 'smaw' ? 'rod' : 'wire'}`,
+      : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? says.tungsten : job.process === 'smaw' ? says.rod : says.wire}`,
   )
-  add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : `wire ${q.feed(job.wireFeedMPerMin)}`)
-  add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : `travel ${q.feed(job.travelSpeedMPerMin)}`)
+  add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : says.wire2(q.feed(job.wireFeedMPerMin)))
+  add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : says.travel(q.feed(job.travelSpeedMPerMin)))
   add(
     'shieldingGas',
-    job.process === 'pac' && job.shieldingGas === 'none' ? 'shop air' : job.shieldingGas && words.shieldingGases[job.shieldingGas],
+    job.process === 'pac' && job.shieldingGas === 'none' ? says.shopAir : job.shieldingGas && words.shieldingGases[job.shieldingGas],
   )
   add('fuelGas', job.fuelGas && kitWords.gases[job.fuelGas])
-  add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : `gas ${q.gasFlow(job.gasFlowLPerMin)}`)
+  add('gasFlowLPerMin', job.gasFlowLPerMin === undefined ? null : says.gas(q.gasFlow(job.gasFlowLPerMin)))
   add('tip', job.tip && kitWords.tips[job.tip])
-  add('plateThicknessMm', job.plateThicknessMm === undefined ? null : `${q.length(job.plateThicknessMm)} thick`)
-  add('acetyleneFlowLPerH', job.acetyleneFlowLPerH === undefined ? null : `acetylene ${q.flow(job.acetyleneFlowLPerH)}`)
-  add('oxygenFlowLPerH', job.oxygenFlowLPerH === undefined ? null : `oxygen ${q.flow(job.oxygenFlowLPerH)}`)
+  add('plateThicknessMm', job.plateThicknessMm === undefined ? null : says.thick(q.length(job.plateThicknessMm)))
+  add('acetyleneFlowLPerH', job.acetyleneFlowLPerH === undefined ? null : says.acetylene(q.flow(job.acetyleneFlowLPerH)))
+  add('oxygenFlowLPerH', job.oxygenFlowLPerH === undefined ? null : says.oxygen(q.flow(job.oxygenFlowLPerH)))
   add('baseMetal', job.baseMetal && words.baseMetals[job.baseMetal])
   add(
     'coating',
     job.coating
-    && `${job.coating === 'unknown' ? 'coating not known' : words.coatings[job.coating]}${job.coatingStripped ? `, stripped${job.strippedWidthMm === undefined ? '' : ` ${q.length(job.strippedWidthMm)}`}` : ''}`,
+    && `${job.coating === 'unknown' ? says.coatingNotKnown : words.coatings[job.coating]}${job.coatingStripped ? says.stripped(job.strippedWidthMm === undefined ? '' : ` ${q.length(job.strippedWidthMm)}`) : ''}`,
   )
   add('position', job.position && words.positions[job.position])
   add('confinement', job.confinement && words.confinements[job.confinement])
-  add('startsAt', job.startsAt && job.endsAt ? `${job.startsAt} to ${job.endsAt}` : job.startsAt ?? job.endsAt)
-  add('arcMinPerH', job.arcMinPerH === undefined ? null : `${q.minutes(job.arcMinPerH)} arc an hour`)
+  add('startsAt', job.startsAt && job.endsAt ? says.to2(job.startsAt, job.endsAt) : job.startsAt ?? job.endsAt)
+  add('arcMinPerH', job.arcMinPerH === undefined ? null : says.arcAnHour(q.minutes(job.arcMinPerH)))
   return parts
 }
 

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { airPages } from '~/words/air'
+
+const says = airPages.bayPage
 definePageMeta({ scrollToTop: false })
 
 const lookup = useLookup()
@@ -9,8 +12,8 @@ const placed = computed(() => lookup.find(String(route.params.bayId)))
 <template>
   <AirBay v-if="placed" :key="placed.bay.bayId" :placed="placed" />
   <p v-else>
-    There is no such bay. <NuxtLink to="/air">
-      Back to Air
+    {{ says.thereIsNoSuchBay }} <NuxtLink to="/air">
+      {{ says.backToAir }}
     </NuxtLink>
   </p>
 </template>

@@ -8,11 +8,14 @@ import { partsOf } from '#core/cylinder/gas'
 import { gasNeed, classNeedM3 } from '#core/cylinder/gas-need'
 import { connectingSteps, STEP_SOURCES } from '#core/cylinder/guided-steps'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
-import { kitWords } from '#shared/words/en/kit-words'
+import { cylinderWords } from '~/words/cylinder-words'
+import { kitWords } from '~/words/kit-words'
 import type { CylindersReading, PlaceReading } from '#shared/contract/readings'
 import type { ConnectingStepId, DangerId, GasNeedId, JointId, ShuttingStepId } from '#core/ids/cylinder-ids'
 import { DANGERS, SHUTTING_STEPS } from '#core/ids/cylinder-ids'
+import { gasPages } from '~/words/gas'
+
+const says = gasPages.cylinder
 
 /** One cylinder: how it stands, what is left, what may be done with it, its marks and its whole life. */
 const { places, others } = defineProps<{ places: readonly PlaceReading[], others: CylindersReading['cylinders'] }>()
@@ -74,10 +77,10 @@ const worst = computed(() => fact.value?.findings.filter(({ severity }) => sever
 const bay = computed(() => cylinder.value?.standing?.in === 'bay' ? lookup.find(cylinder.value.standing.bayId) : undefined)
 const where = computed(() => {
   const standing = cylinder.value?.standing
-  if (cylinder.value?.isReturned) return 'back at its supplier'
-  if (!standing) return 'nobody said where'
+  if (cylinder.value?.isReturned) return says.backAtItsSupplier
+  if (!standing) return says.nobodySaidWhere
   return standing.in === 'bay'
-    ? `bay ${bay.value?.bay.label ?? standing.bayId}`
+    ? says.bay(bay.value?.bay.label ?? standing.bayId)
     : (places.find(({ placeId }) => placeId === standing.placeId)?.place.name ?? standing.placeId)
 })
 const read = computed(() => cylinder.value && reading.value ? requalificationOf(cylinder.value, reading.value.today) : null)
@@ -107,10 +110,10 @@ const readable = computed<CylinderCommands['cylinder.read'] | null>(() =>
 const lacks = computed(() =>
   byWeight.value
     ? cylinder.value?.tareKg === undefined
-      ? 'Its tare is not written down: without it the weight says nothing.'
+      ? says.itsTareIsNotWritten
       : ''
     : cylinder.value?.waterVolumeL === undefined
-      ? 'Its water volume is not written down: without it the gauge says nothing.'
+      ? says.itsWaterVolumeIsNot
       : '',
 )
 
@@ -141,8 +144,8 @@ const enough = computed(() => {
   const left = fact.value?.left?.lowM3
   if (left === undefined || !need.value) return []
   const lines: readonly (readonly [string, number | null])[] = [
-    ['This job', need.value.job?.jobM3 ?? null],
-    ['Today\'s class', need.value.classM3],
+    [says.thisJob, need.value.job?.jobM3 ?? null],
+    [says.todaysClass, need.value.classM3],
   ]
   return lines.map(([name, m3]) => ({ name, m3, isEnough: m3 === null ? null : left >= m3 }))
 })
@@ -162,32 +165,44 @@ const minutes = { unit: 'min', step: 5, toShown: (si: number) => si, fromShown: 
 const tested = (joints: Partial<Record<JointId, boolean>>) => does('cylinder.test-joints', { joints })
 const danger = (id: DangerId) => does('cylinder.report-danger', { danger: id })
 const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.value, fact: fact.value } : null)
+/** What is known of it besides its stamps, in one line. */
+const marksSaid = computed(() => {
+  if (!cylinder.value) return ''
+  const { owner, fullM3, waterVolumeL, tareKg, filledOn } = cylinder.value
+  return [
+    cylinderWords.owners[owner],
+    fullM3 ? says.full(q.value.gas(fullM3)) : '',
+    waterVolumeL ? says.lOfWater(waterVolumeL) : '',
+    tareKg ? says.tare(q.value.mass(tareKg)) : '',
+    filledOn ? says.filled(day(filledOn)) : '',
+  ].filter(Boolean).join(' · ')
+})
 </script>
 
 <template>
   <div v-if="problem && !reading" class="said" role="alert">
     {{ problem }} <NuxtLink class="key" to="/gas">
-      Back to the store
+      {{ says.backToTheStore }}
     </NuxtLink>
   </div>
   <p v-else-if="!cylinder || !fact || !read" class="soft" role="status">
-    Reading {{ tagId.toUpperCase() }} ...
+    {{ says.reading(tagId.toUpperCase()) }}
   </p>
   <article v-else class="cylinder">
     <header>
       <h2>{{ cylinder.tag }} <small>{{ gasWords(cylinder.gas) }}</small></h2>
       <NuxtLink class="key quiet link" to="/gas">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p class="soft">
-      {{ where }}{{ cylinder.isConnected ? ', connected' : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? 'upright' : 'not upright', cylinder.stance.isSecured ? 'chained' : 'not chained', cylinder.stance.isCapped ? 'cap on' : 'cap off'].join(', ')}` : '' }}
+      {{ where }}{{ cylinder.isConnected ? says.connected : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? 'upright' : says.notUpright, cylinder.stance.isSecured ? 'chained' : says.notChained, cylinder.stance.isCapped ? says.capOn : says.capOff].join(', ')}` : '' }}
     </p>
     <CylinderDanger v-if="cylinder.danger" :danger="cylinder.danger.danger" :gas="cylinder.gas" :tag="cylinder.tag" />
     <p v-if="settling" class="said">
       <b
         class="clock print"
-      >{{ settling }} more.</b> It lay down; its solvent settles until {{ time(cylinder.settlesAt!) }}. Opened before, acetone comes along.
+      >{{ says.more(settling) }}</b> {{ says.itLayDownItsSolvent(time(cylinder.settlesAt!)) }}
     </p>
     <ul v-if="worst.length > 0" class="worst">
       <li v-for="(one, index) in worst" :key="index" class="said" :class="{ 'is-stop': one.severity === 'stop' }">
@@ -196,28 +211,28 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     </ul>
     <section class="left" aria-labelledby="left-head">
       <h3 id="left-head">
-        What is left
+        {{ says.whatIsLeft }}
       </h3>
       <CylinderContents v-if="contents" :answer="contents" :by-weight="byWeight" />
       <p v-else class="soft">
-        {{ lacks || (byWeight ? 'Not weighed yet.' : 'Not read yet.') }}
+        {{ lacks || (byWeight ? says.notWeighedYet : says.notReadYet) }}
       </p>
       <CylinderTemper v-if="fact.left && fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need?.job?.jobM3" />
       <p v-for="{ name, m3, isEnough } in enough" :key="name">
-        {{ name }}: <b v-if="isEnough === null" class="state-to-do">nobody said how much flows, or for how long</b><template v-else>
-          <b :class="isEnough ? 'state-open' : 'state-hold'">{{ isEnough ? 'enough' : 'not enough' }}</b>, it takes {{ q.gas(m3!) }}
+        {{ name }}: <b v-if="isEnough === null" class="state-to-do">{{ says.nobodySaidHowMuchFlows }}</b><template v-else>
+          <b :class="isEnough ? 'state-open' : 'state-hold'">{{ isEnough ? says.enough : says.notEnough }}</b>{{ says.itTakes(q.gas(m3!)) }}
         </template>
       </p>
     </section>
 
-    <div class="keys" role="group" aria-label="What to do">
+    <div class="keys" role="group" :aria-label="says.whatToDo">
       <FrameKey
         v-if="mayWork && !cylinder.isReturned"
         :look="!fact.left ? 'go' : 'plain'"
         :aria-expanded="doing === 'read'"
         @click="toggle('read')"
       >
-        {{ byWeight ? 'Weigh' : 'Read gauge' }}
+        {{ byWeight ? says.weigh : says.readGauge }}
       </FrameKey>
       <template v-if="cylinder.isConnected">
         <FrameKey
@@ -226,16 +241,16 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
           :aria-expanded="doing === 'joints'"
           @click="toggle('joints')"
         >
-          Leak test
+          {{ says.leakTest }}
         </FrameKey>
         <FrameKey v-if="mayWork" :aria-expanded="doing === 'pressure'" @click="toggle('pressure')">
-          Working pressure
+          {{ says.workingPressure }}
         </FrameKey>
         <FrameKey v-if="mayWork" :aria-expanded="doing === 'shut'" @click="toggle('shut')">
-          Shut down
+          {{ says.shutDown }}
         </FrameKey>
         <FrameKey v-if="mayUse" :disabled="busy" @click="does('cylinder.disconnect', { isCapped: true })">
-          Regulator off, cap on
+          {{ says.regulatorOffCapOn }}
         </FrameKey>
       </template>
       <template v-else-if="!cylinder.isReturned">
@@ -245,13 +260,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
           :aria-expanded="doing === 'connect'"
           @click="toggle('connect')"
         >
-          Connect
+          {{ says.connect }}
         </FrameKey>
         <FrameKey v-if="mayUse" :aria-expanded="doing === 'move'" @click="toggle('move')">
-          Move
+          {{ says.move }}
         </FrameKey>
         <FrameKey v-if="mayUse" :aria-expanded="doing === 'lying'" @click="toggle('lying')">
-          It lay down
+          {{ says.itLayDown }}
         </FrameKey>
       </template>
       <FrameKey
@@ -259,27 +274,27 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         :disabled="busy"
         @click="does('cylinder.note-empty', {})"
       >
-        It is empty
+        {{ says.itIsEmpty }}
       </FrameKey>
       <FrameKey v-if="isOut" :aria-expanded="doing === 'release'" @click="toggle('release')">
-        Release
+        {{ says.release }}
       </FrameKey>
       <FrameKey
         v-else-if="mayInspect && !cylinder.isReturned"
         :aria-expanded="doing === 'tag-out'"
         @click="toggle('tag-out')"
       >
-        Tag out
+        {{ says.tagOut }}
       </FrameKey>
       <FrameKey
         v-if="mayKeep && !cylinder.isConnected && !cylinder.isReturned"
         :disabled="busy"
         @click="does('cylinder.return', {})"
       >
-        Back to the supplier
+        {{ says.backToTheSupplier }}
       </FrameKey>
       <FrameKey v-if="!cylinder.isReturned" look="stop" :aria-expanded="doing === 'danger'" @click="toggle('danger')">
-        Leak, fire, heat
+        {{ says.leakFireHeat }}
       </FrameKey>
     </div>
     <!-- Below the keys: an answer that comes in never moves a key from under the finger. -->
@@ -295,29 +310,29 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         <FrameNumber
           v-if="byWeight"
           v-model="grossKg"
-          label="Weighs, regulator and cap off"
+          :label="says.weighsRegulatorAndCapOff"
           :unit="units.mass"
           :limits="{ min: 0, max: 5000 }"
         />
         <template v-else>
-          <FrameNumber v-model="gaugeKPa" label="Gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
-          <FrameNumber v-model="temperatureC" label="Temperature of it" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
+          <FrameNumber v-model="gaugeKPa" :label="says.gaugeShows" :unit="units.pressure" :limits="{ min: 0, max: 40000 }" />
+          <FrameNumber v-model="temperatureC" :label="says.temperatureOfIt" :unit="units.temperature" :limits="{ min: -30, max: 65 }" />
         </template>
       </div>
       <p v-if="lacks" class="said">
         {{ lacks }}
       </p>
       <FrameKey look="go" type="submit" :disabled="!readable || busy">
-        Write it down
+        {{ says.writeItDown }}
       </FrameKey>
     </form>
-    <section v-else-if="doing === 'connect'" class="doing" aria-label="Connect, step by step">
+    <section v-else-if="doing === 'connect'" class="doing" :aria-label="says.connectStepByStep">
       <FrameSelect
         v-model="bayId"
-        label="At bay"
+        :label="says.atBay"
         :ids="facts.site.bays.filter(one => !one.closed).map(one => one.bayId)"
         :named="id => facts.site.bays.find(one => one.bayId === id)!.label"
-        none="choose"
+        :none="says.choose"
       />
       <CylinderSteps v-model="steps" :steps="asked" :named="cylinderWords.connecting" :sources="STEP_SOURCES" />
       <FrameKey
@@ -325,10 +340,10 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         :disabled="bayId === '' || steps.length < asked.length || busy"
         @click="does('cylinder.connect', { bayId, steps: [...steps] })"
       >
-        {{ steps.length < asked.length ? `${asked.length - steps.length} steps to go` : 'Connected; now the leak test' }}
+        {{ steps.length < asked.length ? says.stepsToGo(asked.length - steps.length) : says.connectedNowTheLeakTest }}
       </FrameKey>
     </section>
-    <section v-else-if="doing === 'joints'" class="doing" aria-label="Leak test">
+    <section v-else-if="doing === 'joints'" class="doing" :aria-label="says.leakTest">
       <CylinderJoints :gas="cylinder.gas" @tested="tested" />
     </section>
     <form
@@ -337,40 +352,40 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       @submit.prevent="deliveryKPa !== undefined && does('cylinder.set-delivery', { gaugeKPa: deliveryKPa })"
     >
       <p v-if="isAcetylene">
-        Never above <b class="print">{{ q.pressure(limitKPa) }}</b>: beyond it acetylene can burst by itself.
+        {{ says.neverAbove }} <b class="print">{{ q.pressure(limitKPa) }}</b>{{ says.beyondItAcetyleneCanBurst }}
       </p>
-      <FrameNumber v-model="deliveryKPa" label="Delivery gauge shows" :unit="units.pressure" :limits="{ min: 0, max: 3000 }" />
+      <FrameNumber v-model="deliveryKPa" :label="says.deliveryGaugeShows" :unit="units.pressure" :limits="{ min: 0, max: 3000 }" />
       <FrameKey look="go" type="submit" :disabled="deliveryKPa === undefined || busy">
-        Write it down
+        {{ says.writeItDown }}
       </FrameKey>
     </form>
-    <section v-else-if="doing === 'shut'" class="doing" aria-label="Shut down, step by step">
+    <section v-else-if="doing === 'shut'" class="doing" :aria-label="says.shutDownStepByStep">
       <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="cylinderWords.shutting" :sources="STEP_SOURCES" />
       <FrameKey
         look="go"
         :disabled="shutting.length < SHUTTING_STEPS.length || busy"
         @click="does('cylinder.shut-down', { steps: [...shutting] })"
       >
-        Shut down
+        {{ says.shutDown }}
       </FrameKey>
     </section>
     <form v-else-if="doing === 'move'" class="doing" @submit.prevent="spot && does('cylinder.place', spot)">
       <CylinderSpot v-model="spot" :places="places" :others="others" :self="self" />
       <FrameKey look="go" type="submit" :disabled="!spot || busy">
-        It stands there
+        {{ says.itStandsThere }}
       </FrameKey>
     </form>
     <form v-else-if="doing === 'lying'" class="doing" @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })">
       <FrameNumber
         v-model="lyingMin"
-        label="It lay for"
+        :label="says.itLayFor"
         :unit="minutes"
         :limits="{ min: 0, max: 1000000 }"
         optional
-        hint="Empty: nobody knows; it then stands a day."
+        :hint="says.emptyNobodyKnowsItThen"
       />
       <FrameKey look="go" type="submit" :disabled="busy">
-        It stands upright now
+        {{ says.itStandsUprightNow }}
       </FrameKey>
     </form>
     <form
@@ -378,15 +393,15 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       class="doing"
       @submit.prevent="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
     >
-      <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'What is wrong with it'">
+      <FrameField v-slot="{ id }" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.whatIsWrongWithIt">
         <UInput :id="id" v-model="words_" maxlength="500" />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="!words_.trim() || busy">
-        {{ doing === 'release' ? 'Release it' : 'Tag it out' }}
+        {{ doing === 'release' ? says.releaseIt : says.tagItOut }}
       </FrameKey>
     </form>
-    <section v-else-if="doing === 'danger'" class="doing" aria-label="What is it?">
-      <p>One tap stops the bay, tags it out and says what to do.</p>
+    <section v-else-if="doing === 'danger'" class="doing" :aria-label="says.whatIsIt">
+      <p>{{ says.oneTapStopsTheBay }}</p>
       <div class="keys">
         <FrameKey v-for="id in DANGERS" :key="id" look="stop" @click="danger(id)">
           {{ kitWords.dangers[id] }}
@@ -396,21 +411,21 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
     <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="marks && does('cylinder.correct', marks)">
       <CylinderMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
       <FrameKey look="go" type="submit" :disabled="!marks || busy">
-        Write it down
+        {{ says.writeItDown }}
       </FrameKey>
     </form>
 
     <section class="marks">
-      <h3>Its marks</h3>
+      <h3>{{ says.itsMarks }}</h3>
       <CylinderTestDates v-if="cylinder.stamps" :read="read" />
       <p v-else class="soft">
-        Nobody read its shoulder yet.
+        {{ says.nobodyReadItsShoulderYet }}
       </p>
       <p class="soft">
-        {{ cylinderWords.owners[cylinder.owner] }}{{ cylinder.fullM3 ? ` · full ${q.gas(cylinder.fullM3)}` : '' }}{{ cylinder.waterVolumeL ? ` · ${cylinder.waterVolumeL} L of water` : '' }}{{ cylinder.tareKg ? ` · tare ${q.mass(cylinder.tareKg)}` : '' }}{{ cylinder.filledOn ? ` · filled ${day(cylinder.filledOn)}` : '' }}
+        {{ marksSaid }}
       </p>
       <FrameKey v-if="mayKeep" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
-        Write its marks anew
+        {{ says.writeItsMarksAnew }}
       </FrameKey>
       <FrameKey
         v-if="session.isCompetent('cylinder') && !cylinder.isConnected"
@@ -418,7 +433,7 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
         :aria-expanded="doing === 'withdraw'"
         @click="toggle('withdraw')"
       >
-        This tag was typed by mistake
+        {{ says.thisTagWasTypedBy }}
       </FrameKey>
       <form
         v-if="doing === 'withdraw'"
@@ -427,13 +442,13 @@ const self = computed(() => cylinder.value && fact.value ? { cylinder: cylinder.
       >
         <FrameField
           v-slot="{ id }"
-          label="What was typed, and what it should be"
-          hint="What comes under this tag next is another cylinder; this life stays on record."
+          :label="says.whatWasTypedAndWhat"
+          :hint="says.whatComesUnderThisTag"
         >
           <UInput :id="id" v-model="words_" maxlength="500" />
         </FrameField>
         <FrameKey look="go" type="submit" :disabled="!words_.trim() || busy">
-          Take the tag back
+          {{ says.takeTheTagBack }}
         </FrameKey>
       </form>
     </section>

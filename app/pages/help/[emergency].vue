@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { EMERGENCIES, EMERGENCY } from '#core/emergency/emergencies'
-import { emergencyWords } from '#shared/words/en/emergency-words'
-import { citation } from '#shared/words/speak'
+import { emergencyWords } from '~/words/emergency-words'
+import { citation } from '~/words/speak'
+import { helpPages } from '~/words/help'
+
+const says = helpPages.steps
 
 definePageMeta({ isPublic: true })
 /** One emergency: the steps in order, the numbers, nothing else. */
@@ -22,17 +25,17 @@ const emergency = computed(() => id.value && EMERGENCY[id.value])
         </li>
       </ol>
       <p v-if="emergency.clearM" class="clear">
-        Keep everybody <b class="print">{{ q.distance(emergency.clearM) }}</b> away. The fire service decides.
+        {{ says.keepEverybody }} <b class="print">{{ q.distance(emergency.clearM) }}</b> {{ says.awayTheFireServiceDecides }}
       </p>
       <p class="soft foot">
-        Not medical advice: get medical help. {{ emergency.sources.map(citation).join(' ') }} A clinician has not reviewed these words yet.
+        {{ says.notMedicalAdviceGetMedical(emergency.sources.map(citation).join(' ')) }}
       </p>
     </template>
     <p v-else>
-      There is no such page.
+      {{ says.thereIsNoSuchPage }}
     </p>
     <NuxtLink class="key link" to="/help">
-      Something else happened
+      {{ says.somethingElseHappened }}
     </NuxtLink>
   </main>
 </template>

@@ -5,12 +5,15 @@ import { hasEnded } from '#core/streams/permit/permit-end'
 import { hasLastLook, monitoringEndsAt } from '#core/streams/permit/permit-deadlines'
 import { isAirTested } from '#core/hotwork/permit-readiness'
 import type { Permit, PermitCommands } from '#core/streams/permit/permit'
-import { fireWords } from '#shared/words/en/fire-findings'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
+import { fireWords } from '~/words/fire-words'
+import { hotworkWords } from '~/words/hotwork-words'
 import type { PermitPhase, PrecautionId, SpokenCauseId } from '#core/ids/hotwork-ids'
 import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
 import type { RightId } from '#core/ids/rights'
 import { permitStream } from '#core/ids/streams'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.permit
 
 /** One permit: how far it has come, the one thing to do next, and its whole life. Whoever is on post sees the watch. */
 const route = useRoute()
@@ -42,8 +45,8 @@ const mayTakePost = computed(
 )
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
-const nameOf = (personId: string) => lookup.names.get(personId) ?? 'somebody who has left'
-const names = (ids: readonly string[]) => ids.map(nameOf).join(', ') || 'nobody'
+const nameOf = (personId: string) => lookup.names.get(personId) ?? says.somebodyWhoHasLeft
+const names = (ids: readonly string[]) => ids.map(nameOf).join(', ') || says.nobody
 const monitoringIsOver = computed(
   () =>
     permit.value !== null
@@ -108,17 +111,17 @@ const watching = computed(() => {
   <article class="permit">
     <header>
       <h2>
-        {{ permit?.request.place.where ?? 'Permit' }}<small v-if="permit" class="print">{{ permit.code }}</small>
+        {{ permit?.request.place.where ?? says.permit }}<small v-if="permit" class="print">{{ permit.code }}</small>
       </h2>
       <NuxtLink class="key quiet link" to="/hot-work">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p v-if="problem" class="said" role="alert">
       {{ problem }}
     </p>
     <p v-if="!permit || !reading" class="soft" role="status">
-      {{ problem ? '' : 'Reading the permit ...' }}
+      {{ problem ? '' : says.readingThePermit }}
     </p>
     <template v-else>
       <HotworkLine v-if="!onPost" class="line" :phase="phase" wide />
@@ -126,8 +129,8 @@ const watching = computed(() => {
         <b :class="`state-${now.tone}`">{{ now.says }}</b> <span>{{ left(permit) }}</span>
       </p>
       <p v-if="permit.suspension && !hasEnded(phase)" class="said is-stop" role="alert">
-        <b>{{ phase === 'suspended' ? 'Stopped' : 'It was stopped' }}: {{ fireWords.causes[permit.suspension.cause] }}.</b> {{ permit.suspension.note ?? '' }}
-        {{ time(permit.suspension.at) }}, {{ permit.suspension.by === 'clock' ? 'the clock' : nameOf(permit.suspension.by) }}.
+        <b>{{ phase === 'suspended' ? says.stopped : says.itWasStopped }}: {{ fireWords.causes[permit.suspension.cause] }}.</b> {{ permit.suspension.note ?? '' }}
+        {{ time(permit.suspension.at) }}, {{ permit.suspension.by === 'clock' ? says.theClock : nameOf(permit.suspension.by) }}.
       </p>
       <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
         {{ text }}
@@ -156,21 +159,21 @@ const watching = computed(() => {
           @read="act('permit.read-gas', $event)"
         />
         <FrameKey v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" @click="askAir = true">
-          The air was tested all the same
+          {{ says.theAirWasTestedAll }}
         </FrameKey>
         <section v-if="isStopOpen" class="part">
-          <h3>Nothing is authorised over a stop</h3>
-          <FrameField v-slot="{ id }" label="What was put right">
+          <h3>{{ says.nothingIsAuthorisedOverA }}</h3>
+          <FrameField v-slot="{ id }" :label="says.whatWasPutRight">
             <UInput :id="id" v-model="cleared" maxlength="500" />
           </FrameField>
-          <StationSignature :busy="busy || !cleared.trim()" does="Sign: it is put right" @sign="resume" />
+          <StationSignature :busy="busy || !cleared.trim()" :does="says.signItIsPutRight" @sign="resume" />
         </section>
         <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
       </template>
 
       <template v-else-if="phase === 'authorised' || phase === 'working' || phase === 'suspended'">
         <FrameKey v-if="mayTakePost" look="go" big :disabled="busy" @click="act('permit.take-post', {})">
-          I am on post
+          {{ says.iAmOnPost }}
         </FrameKey>
         <FrameKey
           v-if="phase === 'authorised' && mayWork && !onPost"
@@ -179,7 +182,7 @@ const watching = computed(() => {
           :disabled="busy || permit.posts.length < permit.plan.watchers"
           @click="act('permit.start-work', {}, version())"
         >
-          {{ permit.posts.length < permit.plan.watchers ? 'The watch takes its post first' : 'Begin the work' }}
+          {{ permit.posts.length < permit.plan.watchers ? says.theWatchTakesItsPost : says.beginTheWork }}
         </FrameKey>
         <HotworkGas
           v-if="isAirTested(permit) || permit.gas !== null || askAir"
@@ -189,18 +192,18 @@ const watching = computed(() => {
           @read="act('permit.read-gas', $event)"
         />
         <section v-if="phase === 'suspended'" class="part">
-          <h3>Let it go on</h3>
-          <FrameField v-slot="{ id }" label="What was put right">
+          <h3>{{ says.letItGoOn }}</h3>
+          <FrameField v-slot="{ id }" :label="says.whatWasPutRight">
             <UInput :id="id" v-model="cleared" maxlength="500" />
           </FrameField>
-          <StationSignature :busy="busy || !cleared.trim()" does="Sign: the work goes on" @sign="resume" />
+          <StationSignature :busy="busy || !cleared.trim()" :does="says.signTheWorkGoesOn" @sign="resume" />
         </section>
         <div class="keys">
           <FrameKey v-if="!onPost" look="stop" :aria-expanded="stopping" @click="stopping = !stopping">
-            Stop this work
+            {{ says.stopThisWork }}
           </FrameKey>
           <FrameKey v-if="mayWork && phase !== 'authorised'" :disabled="busy" @click="act('permit.end-work', {})">
-            The work has ended
+            {{ says.theWorkHasEnded }}
           </FrameKey>
         </div>
         <div v-if="stopping" class="keys">
@@ -212,11 +215,10 @@ const watching = computed(() => {
 
       <template v-else-if="phase === 'watch'">
         <p class="said" :class="{ 'is-open': now?.tone === 'open' }">
-          No arc here. {{ permit.plan.afterMin }} min with a watch on post; a gap of more than {{ permit.plan.gapMin }} min, or a new arc,
-          begins them again.
+          {{ says.noArcHereMinWith(permit.plan.afterMin, permit.plan.gapMin) }}
         </p>
         <FrameKey v-if="mayTakePost" look="go" big :disabled="busy" @click="act('permit.take-post', {})">
-          I am on post
+          {{ says.iAmOnPost }}
         </FrameKey>
       </template>
 
@@ -228,40 +230,43 @@ const watching = computed(() => {
           :disabled="busy"
           @click="act('permit.round', { watcherId: me })"
         >
-          Looked again: nothing
+          {{ says.lookedAgainNothing }}
         </FrameKey>
         <FrameKey look="stop" @click="stop('fire-or-smoke')">
-          Smoke, smell or heat
+          {{ says.smokeSmellOrHeat }}
         </FrameKey>
         <section v-if="toRestore.length > 0" class="part">
-          <h3>Put back</h3>
+          <h3>{{ says.putBack }}</h3>
           <p v-for="{ id } in toRestore" :key="id" class="restore">
             {{ hotworkWords.precautions[id] }}
             <FrameKey :disabled="busy" @click="act('permit.restore', { precaution: id })">
-              Put back<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
+              {{ says.putBack }}<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
             </FrameKey>
           </p>
         </section>
         <section v-if="monitoringIsOver" class="part">
-          <h3>Close it</h3>
+          <h3>{{ says.closeIt }}</h3>
           <template v-if="missedLooks > 0">
             <p class="said is-stop">
-              {{ missedLooks === 1 ? 'One look was missed.' : `${missedLooks} looks were missed.` }} Look now; closing says so on the paper.
+              {{ says.lookNowClosingSaysSo(missedLooks === 1 ? says.oneLookWasMissed : says.looksWereMissed(missedLooks)) }}
             </p>
-            <FrameField v-slot="{ id }" label="Why it may be closed all the same">
+            <FrameField v-slot="{ id }" :label="says.whyItMayBeClosed">
               <UInput :id="id" v-model="despite" maxlength="500" />
             </FrameField>
           </template>
           <StationSignature
             :busy="busy || (missedLooks > 0 && !despite.trim())"
-            :does="missedLooks > 0 ? 'Sign: closed, with looks missed' : 'Sign: nothing smoulders, all is put back'"
+            :does="missedLooks > 0 ? says.signClosedWithLooksMissed : says.signNothingSmouldersAllIs"
             @sign="sign('permit.close', despite.trim() ? { despite: despite.trim() } : {}, $event, version())"
           />
         </section>
       </template>
       <p v-else-if="permit.closing && permit.closing.missedLooks > 0" class="said is-stop">
-        Closed by {{ nameOf(permit.closing.by) }} with
-        {{ permit.closing.missedLooks === 1 ? 'one look' : `${permit.closing.missedLooks} looks` }} missed: {{ permit.closing.reason }}
+        {{ says.closedByWithMissed(
+          nameOf(permit.closing.by),
+          permit.closing.missedLooks === 1 ? says.oneLook : says.looks(permit.closing.missedLooks),
+          permit.closing.reason ?? '',
+        ) }}
       </p>
       <p v-else-if="permit.endReason" class="said">
         {{ permit.endReason }}
@@ -269,52 +274,52 @@ const watching = computed(() => {
 
       <dl class="facts">
         <div>
-          <dt>Work</dt><dd class="chalk">
-            {{ permit.request.job.what || 'an arc without a permit' }}, {{ words.processes[permit.request.job.process].toLowerCase() }}
+          <dt>{{ says.work }}</dt><dd class="chalk">
+            {{ permit.request.job.what || says.anArcWithoutAPermit }}, {{ words.processes[permit.request.job.process].toLowerCase() }}
           </dd>
         </div>
         <div>
-          <dt>Who works</dt><dd class="chalk">
+          <dt>{{ says.whoWorks }}</dt><dd class="chalk">
             {{ names(permit.request.operatorIds) }}
           </dd>
         </div>
         <div>
-          <dt>Watch</dt><dd class="chalk">
-            {{ names(watching) }}{{ permit.posts.length > 0 ? ', on post' : '' }}
+          <dt>{{ says.watch }}</dt><dd class="chalk">
+            {{ names(watching) }}{{ permit.posts.length > 0 ? says.onPost : '' }}
           </dd>
         </div>
         <div>
-          <dt>Answers for it</dt><dd class="chalk">
-            {{ permit.authorisedBy ? nameOf(permit.authorisedBy) : 'nobody yet' }}
+          <dt>{{ says.answersForIt }}</dt><dd class="chalk">
+            {{ permit.authorisedBy ? nameOf(permit.authorisedBy) : says.nobodyYet }}
           </dd>
         </div>
         <div>
-          <dt>Time</dt><dd class="print">
-            {{ moment(permit.request.fromAt) }} to {{ time(permit.untilAt) }}
+          <dt>{{ says.time }}</dt><dd class="print">
+            {{ says.to(moment(permit.request.fromAt), time(permit.untilAt)) }}
           </dd>
         </div>
         <div>
-          <dt>Keep clear</dt><dd class="print">
+          <dt>{{ says.keepClear }}</dt><dd class="print">
             {{ q.distance(permit.plan.radiusM) }}
           </dd>
         </div>
         <div>
-          <dt>After the work</dt><dd class="print">
-            {{ permit.plan.afterMin }} min watch, {{ permit.plan.monitoringMin }} min monitoring
+          <dt>{{ says.afterTheWork }}</dt><dd class="print">
+            {{ says.minWatchMinMonitoring(permit.plan.afterMin, permit.plan.monitoringMin) }}
           </dd>
         </div>
         <div v-if="permit.secondChannel">
-          <dt>Also reached by</dt><dd class="chalk">
+          <dt>{{ says.alsoReachedBy }}</dt><dd class="chalk">
             {{ permit.secondChannel }}
           </dd>
         </div>
         <div v-for="one in reading.near" :key="one.permitId">
-          <dt>Near</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd>
+          <dt>{{ says.near }}</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd>
         </div>
       </dl>
       <div v-if="!STOP_SHOWN.includes(phase)" class="keys">
         <FrameKey look="stop" @click="stop('fire-or-smoke')">
-          Smoke, smell or heat here
+          {{ says.smokeSmellOrHeatHere }}
         </FrameKey>
       </div>
       <div class="keys">
@@ -324,20 +329,20 @@ const watching = computed(() => {
           :href="`/api/v1/permits/${permitId}/paper`"
           target="_blank"
           rel="noopener"
-        >Paper to print</a>
+        >{{ says.paperToPrint }}</a>
         <FrameKey
           v-if="!hasEnded(phase) && phase !== 'watch' && phase !== 'monitoring' && permit.authorisedBy"
           :aria-expanded="more"
           @click="more = !more"
         >
-          Longer, other hands, take back
+          {{ says.longerOtherHandsTakeBack }}
         </FrameKey>
         <FrameKey v-if="phase !== 'working'" @click="act('permit.report-arc', { place: permit.request.place })">
-          An arc was struck here
+          {{ says.anArcWasStruckHere }}
         </FrameKey>
       </div>
       <section v-if="more" class="part">
-        <h3>Longer</h3>
+        <h3>{{ says.longer }}</h3>
         <div class="keys">
           <FrameKey
             v-for="hours in [1, 2, 3]"
@@ -348,15 +353,15 @@ const watching = computed(() => {
             {{ hours }} h
           </FrameKey>
         </div>
-        <StationSignature :busy="busy" does="Extend it" @sign="extend" />
-        <h3>Another authoriser takes it over</h3>
-        <StationSignature :busy="busy" does="I answer for it from now on" @sign="sign('permit.take-over', {}, $event)" />
+        <StationSignature :busy="busy" :does="says.extendIt" @sign="extend" />
+        <h3>{{ says.anotherAuthoriserTakesItOver }}</h3>
+        <StationSignature :busy="busy" :does="says.iAnswerForItFrom" @sign="sign('permit.take-over', {}, $event)" />
         <FrameKey
           v-if="session.may('authorise-permit')"
           :disabled="busy"
-          @click="act('permit.revoke', { reason: 'Taken back' }, version())"
+          @click="act('permit.revoke', { reason: says.takenBack }, version())"
         >
-          Take the permit back
+          {{ says.takeThePermitBack }}
         </FrameKey>
       </section>
       <LogLife :life="reading.life" :notices="reading.notices" />

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { needsCover } from '#core/streams/permit/permit-deadlines'
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '~/words/fire-words'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.wall
 
 /** The wall board: live permits, large enough to be read across a yard. */
 const facts = useFacts()
@@ -14,7 +17,7 @@ const rows = computed(
       ...row,
       turn: turn(row.permit),
       left: left(row.permit),
-      watching: row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? 'somebody').join(', '),
+      watching: row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? says.somebody).join(', '),
     })) ?? [],
 )
 const time = computed(() =>
@@ -25,25 +28,25 @@ const time = computed(() =>
 <template>
   <main class="wall">
     <header>
-      <h1>Hot work</h1>
+      <h1>{{ says.hotWork }}</h1>
       <p class="print">
         {{ time }}
       </p>
       <NuxtLink class="key quiet link" to="/hot-work">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <NuxtLink v-for="row in rows" :key="row.permitId" class="row" :class="`tone-${row.turn.tone}`" :to="`/hot-work/${row.permitId}`">
       <span><b>{{ row.permit.request.place.where }}</b><small>{{ row.permit.code }}, {{ fireWords.phases[row.permit.phase] }}</small></span>
       <span>
-        <b>{{ row.watching || (needsCover({ ...row.permit, token: '' }) ? 'Nobody' : '–') }}</b>
-        <small v-if="row.watching">watches</small>
-        <small v-else>{{ row.permit.phase === 'monitoring' ? 'looked at now and then' : 'not on watch yet' }}</small>
+        <b>{{ row.watching || (needsCover({ ...row.permit, token: '' }) ? says.nobody : '–') }}</b>
+        <small v-if="row.watching">{{ says.watches }}</small>
+        <small v-else>{{ row.permit.phase === 'monitoring' ? says.lookedAtNowAndThen : says.notOnWatchYet }}</small>
       </span>
       <span class="turn"><b :class="`state-${row.turn.tone}`">{{ row.turn.says }}</b><small>{{ row.left }}</small></span>
     </NuxtLink>
     <p v-if="reading && rows.length === 0" class="none">
-      No hot work outside the bays.
+      {{ says.noHotWorkOutsideThe }}
     </p>
     <EmergencyCalls class="call" :calls="['emergency', 'fire-point']" />
   </main>

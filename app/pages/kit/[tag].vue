@@ -3,8 +3,11 @@ import { kitItemStream } from '#core/ids/streams'
 import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { judgeKitItem } from '#core/inspection/judge-kit-item'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.thing
 
 /** One thing: whether it may be used, its lists and when they are due, what to do, and its whole life. */
 const route = useRoute()
@@ -27,12 +30,12 @@ const word = computed(() =>
   !item.value || !standing.value
     ? ''
     : item.value.isRetired
-      ? 'Out of use for good'
+      ? says.outOfUseForGood
       : item.value.taggedOut
-        ? 'Tagged out'
+        ? says.taggedOut
         : standing.value.mayUse
-          ? 'In service'
-          : 'Not before it is looked at',
+          ? says.inService
+          : says.notBeforeItIsLooked,
 )
 const doing = ref<string | null>(null)
 const toggle = (what: string) => {
@@ -76,9 +79,9 @@ async function done() {
 }
 const dueWords = (dueOn: string | null, state: string) =>
   state === 'never-done'
-    ? 'never done'
+    ? says.neverDone
     : state === 'after-event'
-      ? 'due again now'
+      ? says.dueAgainNow
       : dueOn === null
         ? ''
         : due(dueOn, reading.value!.today)
@@ -92,17 +95,17 @@ function submit() {
 <template>
   <div v-if="problem && !reading" class="said" role="alert">
     {{ problem }} <NuxtLink class="key" to="/kit">
-      Back to the list
+      {{ says.backToTheList }}
     </NuxtLink>
   </div>
   <p v-else-if="!item || !standing || !reading" class="soft" role="status">
-    Reading {{ tagId.toUpperCase() }} ...
+    {{ says.reading(tagId.toUpperCase()) }}
   </p>
   <article v-else class="item">
     <header>
       <h2>{{ item.tag }} <small>{{ item.name }}</small></h2>
       <NuxtLink class="key quiet link" to="/kit">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p class="soft">
@@ -112,8 +115,9 @@ function submit() {
       {{ word }}
     </p>
     <p v-if="item.taggedOut" class="said is-stop">
-      {{ [item.taggedOut.reason, saidWhat && `Failed: ${saidWhat}.`].filter(Boolean).join(' ') }} <b>Somebody named for
-        {{ kitWords.aKind(item.kind) }} releases it, with the repair.</b>
+      {{ [item.taggedOut.reason, saidWhat && says.failed(saidWhat)].filter(Boolean).join(' ') }} <b>{{ says.somebodyNamedForReleasesIt(
+        kitWords.aKind(item.kind),
+      ) }}</b>
     </p>
     <ul v-else-if="standing.findings.length > 0" class="worst">
       <li v-for="(one, index) in standing.findings" :key="index" class="said">
@@ -126,52 +130,52 @@ function submit() {
     <template v-for="{ list, due: one } in standing.lists" :key="list.id">
       <KitInspect v-if="doing === list.id" :tag="item.tag" :list="list" @done="done" />
       <div v-else class="list">
-        <span><b class="name">{{ kitWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? 'by somebody named' : 'by whoever uses it' }}</small></span>
+        <span><b class="name">{{ kitWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? says.bySomebodyNamed : says.byWhoeverUsesIt }}</small></span>
         <span
           :class="one.mayUse ? '' : 'state-hold'"
-        >{{ list.every.unit === 'use' ? one.state === 'in-date' ? 'done today' : 'to do today' : dueWords(one.dueOn, one.state) }}</span>
+        >{{ list.every.unit === 'use' ? one.state === 'in-date' ? says.doneToday : says.toDoToday : dueWords(one.dueOn, one.state) }}</span>
         <FrameKey
           v-if="mayInspect && !item.isRetired"
           :look="!one.mayUse && !item.taggedOut ? 'go' : 'plain'"
           @click="toggle(list.id)"
         >
-          Do it<span class="visually-hidden"> for {{ kitWords.lists(list.id) }}</span>
+          {{ says.doIt }}<span class="visually-hidden"> {{ says.for(kitWords.lists(list.id)) }}</span>
         </FrameKey>
       </div>
     </template>
-    <div v-if="!item.isRetired" class="keys" role="group" aria-label="What to do">
+    <div v-if="!item.isRetired" class="keys" role="group" :aria-label="says.whatToDo">
       <FrameKey v-if="item.taggedOut" look="go" :aria-expanded="doing === 'release'" @click="toggle('release')">
-        Release
+        {{ says.release }}
       </FrameKey>
       <FrameKey v-else-if="mayInspect" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
-        Tag out
+        {{ says.tagOut }}
       </FrameKey>
       <FrameKey v-if="mayInspect" :aria-expanded="doing === 'event'" @click="toggle('event')">
-        Something happened to it
+        {{ says.somethingHappenedToIt }}
       </FrameKey>
       <FrameKey
         v-if="session.may('assign-kit', { bayId: null, areaId: null })"
         :aria-expanded="doing === 'assign'"
         @click="toggle('assign')"
       >
-        Give to
+        {{ says.giveTo }}
       </FrameKey>
       <FrameKey v-if="session.may('keep-store')" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
-        Its plate
+        {{ says.itsPlate }}
       </FrameKey>
       <FrameKey v-if="session.may('keep-store')" :aria-expanded="doing === 'retire'" @click="toggle('retire')">
-        Out for good
+        {{ says.outForGood }}
       </FrameKey>
     </div>
     <form v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @submit.prevent="submit">
-      <FrameField v-slot="{ id }" :label="doing === 'release' ? 'What was repaired, and how it was tested' : 'Why'">
+      <FrameField v-slot="{ id }" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.why">
         <UInput :id="id" v-model="text" maxlength="500" />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="!text.trim() || busy">
-        {{ doing === 'release' ? 'Release it' : doing === 'retire' ? 'Never use it again' : 'Tag it out' }}
+        {{ doing === 'release' ? says.releaseIt : doing === 'retire' ? says.neverUseItAgain : says.tagItOut }}
       </FrameKey>
     </form>
-    <div v-else-if="doing === 'event'" class="doing keys" role="group" aria-label="What happened">
+    <div v-else-if="doing === 'event'" class="doing keys" role="group" :aria-label="says.whatHappened">
       <FrameKey
         v-for="event in ITEM_EVENTS"
         :key="event"
@@ -184,7 +188,7 @@ function submit() {
     <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">
       <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
       <FrameKey look="go" type="submit" :disabled="busy">
-        There it goes
+        {{ says.thereItGoes }}
       </FrameKey>
     </form>
     <form
@@ -192,16 +196,16 @@ function submit() {
       class="doing"
       @submit.prevent="does('item.correct', { name: name.trim() || item.name, marks }, true)"
     >
-      <FrameField v-slot="{ id }" label="Name people know it by">
+      <FrameField v-slot="{ id }" :label="says.namePeopleKnowItBy">
         <UInput :id="id" v-model="name" maxlength="80" />
       </FrameField>
       <KitMarks v-model="marks" :kind="item.kind" :known="item.marks" />
       <FrameKey look="go" type="submit" :disabled="busy">
-        Write it down
+        {{ says.writeItDown }}
       </FrameKey>
     </form>
     <p v-if="item.marks.madeOn" class="soft">
-      Made on {{ day(item.marks.madeOn) }}.
+      {{ says.madeOn(day(item.marks.madeOn)) }}
     </p>
     <LogLife :life="reading.life" :notices="reading.notices" />
   </article>

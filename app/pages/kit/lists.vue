@@ -5,11 +5,14 @@ import { checkList, listsInForce } from '#core/streams/check-lists/check-lists'
 import type { EquipmentKindId } from '#core/ids/vocabulary'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
-import { citation } from '#shared/words/speak'
-import { kitWords } from '#shared/words/en/kit-words'
+import { citation } from '~/words/speak'
+import { kitWords } from '~/words/kit-words'
 import type { ItemEventId } from '#core/ids/kit-ids'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 import { CHECK_LISTS_STREAM } from '#core/ids/streams'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.listsPage
 
 /** The site's check lists: edited, each change a new version. What was done keeps the version it was done against. */
 const session = useSession()
@@ -121,74 +124,80 @@ async function dropList(listId: string) {
 }
 const everyWords = ({ every }: CheckList) =>
   every.unit === 'use'
-    ? 'before each day\'s first use'
-    : `every ${every.count === 1 ? '' : `${every.count} `}${every.unit === 'days' ? (every.count === 1 ? 'day' : 'days') : every.count === 1 ? 'month' : 'months'}${every.atMonthEnd ? ', by the end of the month' : ''}`
+    ? says.beforeEachDaysFirstUse
+    : says.every(every.count === 1 ? '' : `${every.count} `, every.unit === 'days' ? (every.count === 1 ? says.day : says.days) : every.count === 1 ? says.month : says.months, every.atMonthEnd ? says.byTheEndOfThe2 : '')
 </script>
 
 <template>
   <article class="lists">
     <header>
-      <h2>Check lists</h2>
+      <h2>{{ says.checkLists }}</h2>
       <NuxtLink class="key quiet link" to="/kit">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <template v-if="!editing">
-      <FrameSelect v-model="kind" label="For" :ids="EQUIPMENT_KINDS" :named="id => kitWords.equipmentKinds[id]" />
+      <FrameSelect v-model="kind" :label="says.for" :ids="EQUIPMENT_KINDS" :named="id => kitWords.equipmentKinds[id]" />
       <section v-for="list in lists" :key="list.id" class="list">
-        <h3>{{ kitWords.lists(list.id) }} <small class="soft">version {{ list.version }}</small></h3>
-        <p>{{ everyWords(list) }}{{ list.triggers.length > 0 ? `; again when ${list.triggers.map(event => kitWords.itemEvents[event]).join(', ')}` : '' }}; by {{ list.examiner === 'competent' ? 'somebody named' : 'whoever uses it' }}{{ list.graceDays > 0 ? `; ${list.graceDays} days of grace` : '' }}.</p>
+        <h3>{{ kitWords.lists(list.id) }} <small class="soft">{{ says.version(list.version) }}</small></h3>
+        <p>
+          {{ says.by(
+            everyWords(list),
+            list.triggers.length > 0 ? says.againWhen(list.triggers.map(event => kitWords.itemEvents[event]).join(', ')) : '',
+            list.examiner === 'competent' ? says.somebodyNamed : says.whoeverUsesIt,
+            list.graceDays > 0 ? says.daysOfGrace(list.graceDays) : '',
+          ) }}
+        </p>
         <ul>
           <li v-for="check in list.checks" :key="check.id">
             {{ checkWords(check) }} <span class="soft">{{ limitWords(check) }}</span>
-            <small class="soft">{{ check.source ? citation(check.source) : 'The site\'s own.' }}</small>
+            <small class="soft">{{ check.source ? citation(check.source) : says.theSitesOwn }}</small>
           </li>
         </ul>
         <div v-if="mayKeep" class="keys">
           <FrameKey @click="edit(list)">
-            Edit<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
+            {{ says.edit }}<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
           </FrameKey>
           <FrameKey :disabled="busy" @click="dropList(list.id)">
-            Drop<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
+            {{ says.drop }}<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
           </FrameKey>
         </div>
       </section>
       <p v-for="list in dropped" :key="list.id" class="said">
-        {{ kitWords.lists(list.id) }} was dropped here. Law may still ask for it.
+        {{ says.wasDroppedHereLawMay(kitWords.lists(list.id)) }}
         <FrameKey v-if="mayKeep" @click="edit(list)">
-          Take it up again
+          {{ says.takeItUpAgain }}
         </FrameKey>
       </p>
       <form v-if="mayKeep" class="new" @submit.prevent="newName.trim() && begin()">
-        <FrameField v-slot="{ id }" label="A list of your own">
-          <UInput :id="id" v-model="newName" maxlength="40" placeholder="its name" />
+        <FrameField v-slot="{ id }" :label="says.aListOfYourOwn">
+          <UInput :id="id" v-model="newName" maxlength="40" :placeholder="says.itsName" />
         </FrameField>
         <FrameKey type="submit" :disabled="!newName.trim()">
-          Begin
+          {{ says.begin }}
         </FrameKey>
       </form>
     </template>
     <form v-else class="edit" @submit.prevent="save">
       <h3>{{ kitWords.equipmentKinds[editing.kind] }}: {{ kitWords.lists(editing.id) }}</h3>
       <p class="soft">
-        Saved, it is version {{ editing.version + 1 }}. What was done against version {{ editing.version }} keeps it; a pass against the old
-        one renews nothing from now on.
+        {{ says.savedItIsVersionWhat(editing.version + 1, editing.version) }}
       </p>
       <div class="columns">
         <FrameSelect
           v-model="unit"
-          label="Due"
+          :label="says.due"
           :ids="['use', 'days', 'months'] as const"
-          :named="id => id === 'use' ? 'before each day\'s first use' : `every so many ${id}`"
+          :named="id => id === 'use' ? says.beforeEachDaysFirstUse : says.everySoMany(id)"
         />
-        <FrameNumber v-if="unit !== 'use'" v-model="count" label="How many" :unit="plain('')" :limits="{ min: 1, max: 600 }" />
+        <FrameNumber v-if="unit !== 'use'" v-model="count" :label="says.howMany" :unit="plain('')" :limits="{ min: 1, max: 600 }" />
         <FrameNumber
           v-if="unit !== 'use'"
           v-model="grace"
-          label="Days of grace"
+          :label="says.daysOfGrace2"
           :unit="plain('')"
           :limits="{ min: 0, max: 90 }"
-          hint="Law grants none."
+          :hint="says.lawGrantsNone"
         />
       </div>
       <div class="keys">
@@ -197,14 +206,14 @@ const everyWords = ({ every }: CheckList) =>
           :picked="atMonthEnd"
           @click="atMonthEnd = !atMonthEnd"
         >
-          by the end of the month
+          {{ says.byTheEndOfThe }}
         </FrameKey>
         <FrameKey :picked="isCompetent" @click="isCompetent = !isCompetent">
-          only by somebody named
+          {{ says.onlyBySomebodyNamed }}
         </FrameKey>
       </div>
       <p class="label">
-        Due again when it was
+        {{ says.dueAgainWhenItWas }}
       </p>
       <div class="keys">
         <FrameKey
@@ -217,14 +226,14 @@ const everyWords = ({ every }: CheckList) =>
         </FrameKey>
       </div>
       <p class="label">
-        Checks
+        {{ says.checks }}
       </p>
       <ul>
         <li v-for="check in checks" :key="check.id" class="check">
           <span>{{ checkWords(check) }}</span>
           <template v-if="check.asks === 'measurement'">
             <FrameNumber
-              label="at least"
+              :label="says.atLeast"
               :unit="{ ...plain(check.unit), fromShown: shown => shown }"
               :limits="{ min: -100000, max: 100000 }"
               optional
@@ -232,7 +241,7 @@ const everyWords = ({ every }: CheckList) =>
               @update:model-value="limit(check, 'atLeast', $event)"
             />
             <FrameNumber
-              label="at most"
+              :label="says.atMost"
               :unit="{ ...plain(check.unit), fromShown: shown => shown }"
               :limits="{ min: -100000, max: 100000 }"
               optional
@@ -241,7 +250,7 @@ const everyWords = ({ every }: CheckList) =>
             />
           </template>
           <FrameKey @click="drop(check.id)">
-            Take out<span class="visually-hidden"> {{ checkWords(check) }}</span>
+            {{ says.takeOut }}<span class="visually-hidden"> {{ checkWords(check) }}</span>
           </FrameKey>
         </li>
       </ul>
@@ -251,19 +260,19 @@ const everyWords = ({ every }: CheckList) =>
         </FrameKey>
       </div>
       <div class="new">
-        <FrameField v-slot="{ id }" label="A check of your own, said as it should be">
+        <FrameField v-slot="{ id }" :label="says.aCheckOfYourOwn">
           <UInput :id="id" v-model="newText" maxlength="160" @keydown.enter.prevent="addOwn" />
         </FrameField>
         <FrameKey :disabled="!newText.trim()" @click="addOwn">
-          Add
+          {{ says.add }}
         </FrameKey>
       </div>
       <div class="keys">
         <FrameKey @click="editing = null">
-          Leave it as it was
+          {{ says.leaveItAsItWas }}
         </FrameKey>
         <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
-          Save version {{ editing.version + 1 }}
+          {{ says.saveVersion(editing.version + 1) }}
         </FrameKey>
       </div>
     </form>

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { listsToDo } from '#core/inspection/round'
-import { kitWords } from '#shared/words/en/kit-words'
+import { kitWords } from '~/words/kit-words'
 import type { KitItemReading } from '#shared/contract/readings'
+import { kitPages } from '~/words/kit'
+
+const says = kitPages.roundPage
 
 /** The round: everything in use in walking order, one thing at a time, large. */
 const session = useSession()
@@ -53,26 +56,26 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
 <template>
   <article class="round">
     <header>
-      <h2>Round</h2>
+      <h2>{{ says.round }}</h2>
       <p v-if="reading" class="print count">
-        {{ done }} <small>of {{ all }}</small>
+        {{ done }} <small>{{ says.of(all) }}</small>
       </p>
       <NuxtLink class="key quiet link" to="/kit">
-        Close
+        {{ says.close }}
       </NuxtLink>
     </header>
     <p v-if="problem" class="said" role="alert">
       {{ problem }}
     </p>
     <p v-if="!reading" class="soft" role="status">
-      Reading the round ...
+      {{ says.readingTheRound }}
     </p>
     <template v-else>
-      <progress :value="done" :max="Math.max(1, all)" :aria-label="`${done} of ${all} done`" />
+      <progress :value="done" :max="Math.max(1, all)" :aria-label="says.ofDone(done, all)" />
       <KitTold v-if="justOut" :tag-id="justOut.tagId" :tag="justOut.item.tag" />
       <p v-if="isDoneAlready" class="said is-open">
-        {{ wanted!.toUpperCase() }} has nothing to do today. <NuxtLink :to="`/kit/${wanted}`">
-          Open it
+        {{ says.hasNothingToDoToday(wanted!.toUpperCase()) }} <NuxtLink :to="`/kit/${wanted}`">
+          {{ says.openIt }}
         </NuxtLink>
       </p>
       <section v-if="next" :key="next.tagId" class="stop-at" aria-live="polite">
@@ -93,25 +96,25 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
           @done="looked"
         />
         <p v-if="next.toDo.length > 1" class="soft">
-          Then {{ next.toDo.slice(1).map(({ id }) => kitWords.lists(id)).join(', ') }}.
+          {{ says.then(next.toDo.slice(1).map(({ id }) => kitWords.lists(id)).join(', ')) }}
         </p>
         <FrameKey @click="later(next.tagId)">
-          Not here now: later
+          {{ says.notHereNowLater }}
         </FrameKey>
       </section>
       <section v-else class="said is-open">
-        <p><b>The round is done.</b> {{ out > 0 ? `${out} tagged out.` : 'Everything in use is in service.' }}</p>
+        <p><b>{{ says.theRoundIsDone }}</b> {{ out > 0 ? says.taggedOut(out) : says.everythingInUseIsIn }}</p>
         <FrameKey v-if="skipped.length > 0 && open.length > 0" @click="skipped = []">
-          Go back to the {{ open.length }} left for later
+          {{ says.goBackToTheLeft(open.length) }}
         </FrameKey>
       </section>
-      <KitTagEntry label="Jump to a tag" @found="found" />
+      <KitTagEntry :label="says.jumpToATag" @found="found" />
       <details>
-        <summary>The way</summary>
+        <summary>{{ says.theWay }}</summary>
         <ol>
           <li v-for="{ where, items } in places" :key="where">
             <b>{{ where }}</b>
-            <span>{{ items.filter(({ toDo }) => toDo.length === 0).length }} of {{ items.length }}</span>
+            <span>{{ says.of2(items.filter(({ toDo }) => toDo.length === 0).length, items.length) }}</span>
           </li>
         </ol>
       </details>

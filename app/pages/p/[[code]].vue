@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { fireWords } from '#shared/words/en/fire-findings'
+import { fireWords } from '~/words/fire-words'
 import type { PublicPermitReading } from '#shared/contract/readings'
+import { hotWorkPages } from '~/words/hotWork'
+
+const says = hotWorkPages.paperPage
 
 /** What the code on a paper opens, for anybody: place, state, times. Kept fresh while it is open. */
 definePageMeta({ layout: 'bare', isPublic: true })
@@ -44,12 +47,12 @@ const isLive = computed(() => reading.value?.phase === 'working')
       class="form"
       @submit.prevent="typed.trim() && router.push(`/p/${encodeURIComponent(typed.trim().toUpperCase())}`)"
     >
-      <h1>Permit by its code</h1>
-      <FrameField v-slot="{ id }" label="The code on the paper" hint="HW- and six letters or figures">
+      <h1>{{ says.permitByItsCode }}</h1>
+      <FrameField v-slot="{ id }" :label="says.theCodeOnThePaper" :hint="says.hwAndSixLettersOr">
         <UInput :id="id" v-model="typed" maxlength="12" autocapitalize="characters" spellcheck="false" />
       </FrameField>
       <FrameKey look="go" type="submit" :disabled="!typed.trim()">
-        Open
+        {{ says.open }}
       </FrameKey>
     </form>
     <template v-else-if="reading">
@@ -58,33 +61,36 @@ const isLive = computed(() => reading.value?.phase === 'working')
       </p>
       <h1>{{ reading.where }}</h1>
       <p class="state" :class="isLive ? 'state-open' : 'state-hold'">
-        {{ isLive ? 'Live: hot work is allowed here' : `No hot work here now: ${fireWords.phases[reading.phase]}` }}
+        {{ isLive ? says.liveHotWorkIsAllowed : says.noHotWorkHereNow(fireWords.phases[reading.phase]) }}
       </p>
       <p v-if="reading.suspendedBecause && reading.phase === 'suspended'" class="said is-stop">
         {{ fireWords.causes[reading.suspendedBecause] }}
       </p>
       <dl>
-        <div><dt>Work</dt><dd>{{ reading.what || 'an arc without a permit' }}</dd></div>
-        <div><dt>From, until</dt><dd>{{ at(reading.fromAt) }} to {{ at(reading.untilAt) }}</dd></div>
-        <div><dt>On watch</dt><dd>{{ reading.watching.join(', ') || 'nobody' }}</dd></div>
+        <div><dt>{{ says.work }}</dt><dd>{{ reading.what || says.anArcWithoutAPermit }}</dd></div>
+        <div><dt>{{ says.fromUntil }}</dt><dd>{{ says.to(at(reading.fromAt), at(reading.untilAt)) }}</dd></div>
+        <div><dt>{{ says.onWatch }}</dt><dd>{{ reading.watching.join(', ') || says.nobody }}</dd></div>
         <div v-if="reading.roundDueAt">
-          <dt>Next round by</dt><dd>{{ at(reading.roundDueAt) }}</dd>
+          <dt>{{ says.nextRoundBy }}</dt><dd>{{ at(reading.roundDueAt) }}</dd>
         </div>
         <div v-if="reading.watchEndsAt">
-          <dt>Watch until</dt><dd>{{ at(reading.watchEndsAt) }}</dd>
+          <dt>{{ says.watchUntil }}</dt><dd>{{ at(reading.watchEndsAt) }}</dd>
         </div>
         <div v-if="reading.monitoringEndsAt">
-          <dt>Monitored until</dt><dd>{{ at(reading.monitoringEndsAt) }}</dd>
+          <dt>{{ says.monitoredUntil }}</dt><dd>{{ at(reading.monitoringEndsAt) }}</dd>
         </div>
-        <div><dt>Call</dt><dd>{{ [reading.emergencyNumber, reading.firePointNumber].filter(Boolean).join('; ') || 'not written down' }}</dd></div>
+        <div>
+          <dt>{{ says.call }}</dt>
+          <dd>{{ [reading.emergencyNumber, reading.firePointNumber].filter(Boolean).join('; ') || says.notWrittenDown }}</dd>
+        </div>
       </dl>
       <p class="soft">
-        As of {{ at(reading.now) }}. Local code and the fire authority rule.
+        {{ says.asOfLocalCodeAnd(at(reading.now)) }}
       </p>
     </template>
     <p v-else-if="problem" class="said" role="alert">
       {{ problem }} <NuxtLink to="/p">
-        Type it
+        {{ says.typeIt }}
       </NuxtLink>
     </p>
   </main>

@@ -1,4 +1,4 @@
-import { fireWords } from './fire-findings'
+import { fireWords } from './fire-words'
 import { hotworkWords } from './hotwork-words'
 import { words } from './words'
 import type { DangerPlaceId, PrecautionId } from '#core/ids/hotwork-ids'

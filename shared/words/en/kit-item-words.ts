@@ -1,3 +1,4 @@
+import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
 import type { BuiltInCheckId } from '#core/inspection/built-in-lists'
 import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
 
@@ -105,10 +106,34 @@ const checks: Record<BuiltInCheckId, string> = {
   'first-aid-in-date': 'Nothing past its date',
 }
 
+/** What a check lets choose from; a list that the site wrote says its choices itself. */
+const options: Readonly<Record<string, string>> = {
+  'darkens': 'darkens',
+  'fixed-lens': 'fixed lens',
+  'stays-light': 'stays light',
+  'flickers': 'flickers',
+  'green': 'green',
+  'low': 'low',
+  'high': 'high',
+  'no-gauge-weighed': 'no gauge, weighed',
+}
+const extinguisherTypes: Record<ExtinguisherType, string> = {
+  'dry-chemical': 'dry chemical',
+  'dry-chemical-stainless': 'dry chemical, stainless',
+  'carbon-dioxide': 'carbon dioxide',
+  'water': 'water',
+  'foam': 'foam',
+  'wet-chemical': 'wet chemical',
+  'dry-powder': 'dry powder for metal',
+  'halogenated': 'halogenated',
+}
+
 /** The words of Kit, but for those that go with the board (`kit-words`). */
 export const kitItemWords = {
   voltageKinds,
   environments,
   electricalTests,
   checks,
+  options,
+  extinguisherTypes,
 }

@@ -37,6 +37,7 @@ import type { LimitKind, MixtureGroupId } from '#core/ids/exposure-ids'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 import type { OutfitReason, RequirementId } from '#core/ids/ppe-ids'
 import type { RightId } from '#core/ids/rights'
+import type { Basis } from '#core/source/source-ref'
 
 const processes: Record<ProcessId, string> = {
   'smaw': 'Stick',
@@ -454,6 +455,14 @@ const adviceKinds: Record<AdviceKind, string> = {
   'respirator': 'A respirator',
 }
 
+/** How far a source may be trusted, said after it. */
+const bases: Record<Basis, string> = {
+  published: 'Published; recalled from memory, check your current edition.',
+  practice: '',
+  derived: 'Derived here.',
+  house: '',
+}
+
 /** The words of one language for every id of the vocabulary. A second language is a second object of this type. */
 export const words = {
   processes,
@@ -503,5 +512,6 @@ export const words = {
   dateOrders,
   unsampledRules,
   adviceKinds,
+  bases,
 }
 export type Words = typeof words

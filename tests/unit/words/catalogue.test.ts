@@ -96,6 +96,6 @@ describe('the catalogue', () => {
   })
   it('cites every source, and tells recalled figures to be checked', () => {
     for (const source of Object.values({ ...SOURCES, ...CYLINDER_SOURCES, ...KIT_ITEM_SOURCES }))
-      expect(citation(source).includes('check your current edition')).toBe(source.basis === 'published')
+      expect(citation(source, words.bases).includes('check your current edition')).toBe(source.basis === 'published')
   })
 })

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { floorPages } from '~/words/floor'
+
+const says = floorPages.bayPage
 // The board keeps its place while bays are opened beside it.
 definePageMeta({ scrollToTop: false })
 
@@ -10,8 +13,8 @@ const placed = computed(() => lookup.find(String(route.params.bayId)))
 <template>
   <StationSheet v-if="placed" :key="placed.bay.bayId" :placed="placed" />
   <p v-else>
-    There is no such bay. <NuxtLink to="/">
-      Back to the floor
+    {{ says.thereIsNoSuchBay }} <NuxtLink to="/">
+      {{ says.backToTheFloor }}
     </NuxtLink>
   </p>
 </template>

@@ -1,0 +1,4 @@
+import { emergencyWords as english } from '#shared/words/en/emergency-words'
+import { live } from './live'
+
+export const emergencyWords = live(english, spanish => spanish.emergencyWords)

@@ -1,0 +1,4 @@
+import { helpPages as english } from './en/help'
+import { live } from './live'
+
+export const helpPages = live(english, spanish => spanish.helpPages)

@@ -1,0 +1,33 @@
+import type { Language } from '#shared/words/language'
+import type { Spanish } from './es'
+
+/** The language that this screen speaks. */
+export const language = ref<Language>('en')
+const spanish = shallowRef<Spanish | null>(null)
+
+/**
+ * Words that change with the language of the screen: what is read of them is read in the language spoken now, so that a page that
+ * shows them shows others as soon as another is chosen. English goes with the page that says it; Spanish comes when it is first asked for.
+ * @param english the words, at most rooms in rooms, with sentences as functions at the leaves
+ * @param inSpanish the same words there
+ */
+export function live<Words extends object>(english: Words, inSpanish: (spanish: Spanish) => Words): Words {
+  const rooms = new Map<PropertyKey, object>()
+  return new Proxy(english, {
+    get(_, key) {
+      const spoken = language.value === 'es' && spanish.value ? inSpanish(spanish.value) : english
+      const value: unknown = Reflect.get(spoken, key)
+      if (typeof value !== 'object' || value === null) return value
+      const room = rooms.get(key) ?? live(Reflect.get(english, key) as object, all => Reflect.get(inSpanish(all), key) as object)
+      rooms.set(key, room)
+      return room
+    },
+  })
+}
+
+/** Speaks another language from now on: its words are fetched first, so that no page shows two. */
+export async function speakLanguage(chosen: Language): Promise<void> {
+  if (chosen === 'es' && spanish.value === null) spanish.value = (await import('./es')).spanish
+  language.value = chosen
+  document.documentElement.lang = chosen
+}
