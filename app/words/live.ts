@@ -1,3 +1,4 @@
+import { ref, shallowRef } from 'vue'
 import type { Language } from '#shared/words/language'
 import type { Spanish } from './es'
 

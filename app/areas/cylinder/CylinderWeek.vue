@@ -23,7 +23,7 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
     <p>
       {{ says.thisSiteKeepsThem(cylinderWords.regulatorRules[week.rule]) }}
       <template v-if="week.by">
-        {{ says.theyComeOff }} <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? 'today' : says.by(
+        {{ says.theyComeOff }} <b :class="{ 'state-hold': week.isToday }">{{ week.isToday ? says.today : says.by(
           day(week.by),
         ) }}</b>{{ says.capOn }}
       </template>

@@ -31,9 +31,9 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities, where: 
       const { listId, listVersion, result, failed, remark } = payload as KitPayload<'item-inspected'>
       const found
         = result === 'passed'
-          ? 'passed'
+          ? says.passed
           : result === 'failed'
-            ? says.failed(counted(failed.length, 'check', 'checks'))
+            ? says.failed(counted(failed.length, says.check, says.checks))
             : says.openItRenewsNoDate
       return says.version(kitWords.lists(listId), listVersion, found, remark ? `. ${remark}` : '')
     }

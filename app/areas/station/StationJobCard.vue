@@ -89,7 +89,7 @@ const strippedSays = computed(() => {
   const { coatingStripped, strippedWidthMm } = draft.value
   return coatingStripped ? says.stripped(strippedWidthMm === undefined ? '' : q.value.length(strippedWidthMm)) : ''
 })
-const TIMES = { startsAt: 'starts', endsAt: 'ends' } as const
+const TIMES = { startsAt: says.starts, endsAt: says.ends } as const
 const USUAL_TIMES = [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const
 const isRange = ref(draft.value.currentRangeA !== undefined)
 const rangeText = ref([draft.value.currentRangeA?.[0] ?? '', draft.value.currentRangeA?.[1] ?? ''].map(String))

@@ -322,6 +322,7 @@ export const gasPages = {
     mayBeUsedUpMay: 'May be used up; may not be filled.',
   },
   week: {
+    today: 'today',
     regulatorsStillOn: 'Regulators still on',
     thisSiteKeepsThem: (regulatorRules: Shown) => `This site keeps them ${regulatorRules}.`,
     theyComeOff: 'They come off',

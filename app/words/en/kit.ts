@@ -253,6 +253,9 @@ export const kitPages = {
     notYetSeen: 'not yet seen',
   },
   words: {
+    check: 'check',
+    checks: 'checks',
+    passed: 'passed',
     one: (one: Shown) => `one ${one}`,
     registered: (equipmentKinds: Shown, name: Shown) => `Registered: ${equipmentKinds}, ${name}`,
     nameAndMarksWrittenAnew: (name: Shown) => `Name and marks written anew: ${name}`,

@@ -138,6 +138,8 @@ export const stationPages = {
     somebodyElseSignsWithTheir: 'Somebody else signs with their PIN',
   },
   jobCard: {
+    starts: 'starts',
+    ends: 'ends',
     jobCard: 'Job card',
     shade: 'Shade',
     startAtThisShade: 'Start at this shade',

@@ -1,26 +1,52 @@
-import { airPages } from '../en/air'
-import { floorPages } from '../en/floor'
-import { framePages } from '../en/frame'
-import { gasPages } from '../en/gas'
-import { helpPages } from '../en/help'
-import { hotWorkPages } from '../en/hotWork'
-import { kitPages } from '../en/kit'
-import { logPages } from '../en/log'
-import { peoplePages } from '../en/people'
-import { rulesPages } from '../en/rules'
-import { sitePages } from '../en/site'
-import { stationPages } from '../en/station'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
-import { emergencyWords } from '#shared/words/en/emergency-words'
-import { fireWords } from '#shared/words/en/fire-words'
-import { handoverChecks } from '#shared/words/en/handover-words'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
-import { kitItemWords } from '#shared/words/en/kit-item-words'
-import { kitWords } from '#shared/words/en/kit-words'
-import { words } from '#shared/words/en/words'
+import { airPages } from './air'
+import { floorPages } from './floor'
+import { framePages } from './frame'
+import { gasPages } from './gas'
+import { helpPages } from './help'
+import { hotWorkPages } from './hotWork'
+import { kitPages } from './kit'
+import { logPages } from './log'
+import { peoplePages } from './people'
+import { rulesPages } from './rules'
+import { sitePages } from './site'
+import { stationPages } from './station'
+import { cylinderSentences } from '#shared/words/es/cylinder-findings'
+import { cylinderWords } from '#shared/words/es/cylinder-words'
+import { emergencyWords } from '#shared/words/es/emergency-words'
+import { sentences } from '#shared/words/es/findings'
+import { fireWords } from '#shared/words/es/fire-words'
+import { handoverChecks } from '#shared/words/es/handover-words'
+import { hotworkSentences } from '#shared/words/es/hotwork-findings'
+import { hotworkWords } from '#shared/words/es/hotwork-words'
+import { kitItemSentences } from '#shared/words/es/kit-item-findings'
+import { kitItemWords } from '#shared/words/es/kit-item-words'
+import { kitWords } from '#shared/words/es/kit-words'
+import { words } from '#shared/words/es/words'
+import { learnSentences } from '#shared/words/speak'
 
+learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hotworkSentences }, 'es')
+
+/** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {
-  airPages, floorPages, framePages, gasPages, helpPages, hotWorkPages, kitPages, logPages, peoplePages, rulesPages, sitePages, stationPages,
-  cylinderWords, emergencyWords, fireWords, handoverChecks, hotworkWords, kitItemWords, kitWords, words,
+  airPages,
+  floorPages,
+  framePages,
+  gasPages,
+  helpPages,
+  hotWorkPages,
+  kitPages,
+  logPages,
+  peoplePages,
+  rulesPages,
+  sitePages,
+  stationPages,
+  cylinderWords,
+  emergencyWords,
+  fireWords,
+  handoverChecks,
+  hotworkWords,
+  kitItemWords,
+  kitWords,
+  words,
 }
 export type Spanish = typeof spanish

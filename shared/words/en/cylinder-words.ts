@@ -42,14 +42,14 @@ const requalificationRules: Record<RequalificationRule, string> = {
   'never': 'not tested again',
   'not-refillable': 'not refilled, not tested again',
 }
-const requalificationRuleSets = { 'by-specification': 'By specification', 'flat-ten': 'Ten years flat' } as const
+const requalificationRuleSets: Record<'by-specification' | 'flat-ten', string> = { 'by-specification': 'By specification', 'flat-ten': 'Ten years flat' }
 const storageBases: Record<StorageBasisId, string> = { us: 'US', uk: 'British' }
-const barrierReasons = {
+const barrierReasons: Record<'low' | 'rating' | 'short' | 'not-offered', string> = {
   'low': 'it is too low',
   'rating': 'it is rated under half an hour',
   'short': 'it does not cut every line of sight',
   'not-offered': 'no wall helps beside what burns fiercely',
-} as const
+}
 /** Each step: what to do, and why. */
 const connecting: Record<ConnectingStepId, readonly [what: string, why: string]> = {
   'secured': ['Chain it upright before anything else', 'A falling cylinder breaks its valve and flies.'],

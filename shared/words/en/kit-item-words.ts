@@ -2,7 +2,7 @@ import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
 import type { BuiltInCheckId } from '#core/inspection/built-in-lists'
 import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
 
-const voltageKinds = { rms: 'rms', peak: 'peak', dc: 'direct current' } as const
+const voltageKinds: Record<'rms' | 'peak' | 'dc', string> = { rms: 'rms', peak: 'peak', dc: 'direct current' }
 const environments: Record<ShockEnvironment, string> = { dry: 'in a dry place', wet: 'in a wet place', confined: 'in a tight metal place' }
 const electricalTests: Record<ElectricalTestId, { readonly name: string, readonly unit: string }> = {
   protectiveConductorOhm: { name: 'protective conductor', unit: 'Ω' },

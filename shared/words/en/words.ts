@@ -368,7 +368,7 @@ const extractionKinds: Record<ExtractionKindId, string> = {
   booth: 'booth',
   gun: 'extraction on the gun',
 }
-const placements = { beside: 'beside the arc', above: 'over the arc' } as const
+const placements: Record<'beside' | 'above', string> = { beside: 'beside the arc', above: 'over the arc' }
 const flowMethods: Record<FlowMethod, string> = {
   'traverse': 'duct traverse',
   'static-pressure': 'suction behind the hood',

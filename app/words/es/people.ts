@@ -1,0 +1,103 @@
+import type { peoplePages as English } from '../en/people'
+
+/** What the pages of this area say, in Spanish. */
+export const peoplePages: typeof English = {
+  code: {
+    signIn: 'Acceso',
+    handOverNowAndTo: 'Entregue ahora, y a nadie más:',
+    opens: name => `${name} abre`,
+    welcome: '/welcome',
+    signsInAs: ', entra como',
+    withThisCodeAndSets: moment => `con este código, y pone contraseña y PIN. Sirve una vez, hasta ${moment}, y se muestra solo esta vez.`,
+    signInName: 'Nombre de acceso',
+    onceUsedTheCodeEnds: 'una vez usado, el código acaba con lo que tenía; se le avisa, y no firma nada por un día',
+    atLeast3Letters: 'al menos 3 letras',
+    giveAOneTimeCode: 'Dar un código de un solo uso',
+  },
+  competence: {
+    nothing: 'nada',
+    namedCompetentFor: what => `Nombrado competente para: ${what}`,
+    whoeverIsNamedDoesThe:
+      'Quien está nombrado hace las pruebas que lo piden, y devuelve al servicio. El responsable de seguridad siempre puede.',
+    namedCompetentFor2: 'Competente para',
+    named: 'Nombrado',
+    nameThem: 'Nombrar',
+  },
+  devices: {
+    devices: 'Aparatos',
+    myDevices: 'Mis aparatos',
+    devicesOfThisShop: 'Aparatos de este taller',
+    aDeviceSomebodySignedIn:
+      'Un aparato en el que alguien entró detiene el trabajo, pide ayuda y da las rondas de esa persona, también cuando nadie ha entrado. ¿Se perdió uno? Retírelo.',
+    whatItIsCalled: 'Cómo se llama',
+    nameIt: 'Ponerle nombre',
+    back: 'Volver',
+    inYourHand: ', en su mano',
+    lastHeard: moment => `, última noticia ${moment}`,
+    signedIn: (what, moment, heard) => `${what}entró ${moment}${heard}`,
+    name: 'Nombre',
+    takeBack: 'Retirar',
+    none: 'Ninguno.',
+  },
+  mySignIn: {
+    mySignIn: 'Mi acceso',
+    yourPasswordSignsYouIn:
+      'Con su contraseña entra; su PIN confirma una firma en una tableta compartida, sin cerrar la sesión de la tableta. Nadie puede leerlos, tampoco el responsable de seguridad, y nadie más que usted los pone.',
+  },
+  ownMask: {
+    never: 'nunca',
+    myMask: 'Mi respirador',
+    fitTestMedicallyClearedThe: (fitTestedOn, medicallyClearedOn) =>
+      `; prueba de ajuste ${fitTestedOn}; aptitud médica ${medicallyClearedOn}. Lo guarda el responsable de seguridad, y lo borra cuando usted lo pide.`,
+    nothingIsWrittenDown: 'No hay nada anotado.',
+  },
+  ownSecret: {
+    pin: 'PIN',
+    password: 'Contraseña',
+    newPin: 'Nuevo PIN',
+    newPassword: 'Nueva contraseña',
+    n4To8Digits: '4 a 8 cifras',
+    atLeast10Characters: 'al menos 10 caracteres',
+    passwordAsItIsNow: 'Contraseña de ahora',
+    setMyPin: 'Poner mi PIN',
+    setMyPassword: 'Poner mi contraseña',
+    yourPinIsSetIt: 'Su PIN está puesto. Firma por usted en cualquier tableta de este taller.',
+    yourPasswordIsSetSessions: 'Su contraseña está puesta. Se cerraron las sesiones en otros aparatos.',
+    thisIsNotYourPassword: 'Esta no es su contraseña de ahora.',
+  },
+  page: {
+    people: 'Personas',
+    everybodyWhoWorksHereLearners:
+      'Todos los que trabajan aquí. Aprendices y soldadores solo necesitan nombre y función; el acceso es para quien pone cosas o lee registros.',
+    addSomebody: 'Agregar a alguien',
+    person: 'Persona',
+    somebodyNew: 'Alguien nuevo',
+    name: 'Nombre',
+    ownArea: 'Área propia',
+    anInstructorWithoutOneLooks: 'un instructor sin área cuida todo el piso',
+    none: 'ninguna',
+    ownBay: 'Puesto propio',
+    roles: 'Funciones',
+    back: 'Volver',
+    hasLeft: 'Ya no está',
+    add: 'Agregar',
+    save: 'Guardar',
+    place: 'Lugar',
+    signIn: 'Acceso',
+    change: 'Cambiar',
+    hasLeft2: ', ya no está',
+    bay: bayLabelOf => `puesto ${bayLabelOf}`,
+    pin: ', PIN',
+  },
+  wearer: {
+    mask: 'Respirador',
+    healthDatesAreKeptApart:
+      'Las fechas de salud se guardan aparte del registro y se pueden borrar. El piso solo sabe si esta persona está lista para usarlo.',
+    maskWorn: 'Respirador que usa',
+    noneWrittenDown: 'ninguno anotado',
+    fitTestWithThisMask: 'Prueba de ajuste con este respirador',
+    medicallyCleared: 'Aptitud médica',
+    eraseThisRecord: 'Borrar esta ficha',
+    writeItDown: 'Anotar',
+  },
+}

@@ -1,0 +1,590 @@
+import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
+import { kitSentences } from './kit-findings'
+import { fireSentences } from './fire-findings'
+import { words } from './words'
+import { LOCALES } from '../language'
+import type { Sentences } from '../sentences'
+import type { CylinderCode, HotWorkCode, KitItemCode } from '../codes'
+
+const list = new Intl.ListFormat(LOCALES.es)
+const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
+const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
+const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
+const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las|su) /, '')
+
+const OTHER = { job: 'otro trabajo', hood: 'otra campana', room: 'otra nave' } as const
+
+/** Every finding of the board and of Air in Spanish. */
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode> = {
+  ...kitSentences,
+  ...fireSentences,
+  'shade.input-missing': ({ input }) => [`La sombra necesita ${words.shadeInputs[input]}.`, `Indique ${words.shadeInputs[input]}.`],
+  'shade.current-beyond-table': ({ currentA, tableEndsA, ruleSet }, q) => [
+    `${q.current(currentA)} pasa del final de la tabla (${words.ruleSets[ruleSet]}), que termina en ${q.current(tableEndsA)}.`,
+    'Haga evaluar la sombra; más allá de la tabla no se adivina.',
+    `Fuera de la tabla con ${q.current(currentA)}.`,
+  ],
+  'shade.flow-beyond-table': ({ flowLPerH, tableEndsLPerH, ruleSet }, q) => [
+    `${q.flow(flowLPerH)} pasa del final de la tabla (${words.ruleSets[ruleSet]}), que termina en ${q.flow(tableEndsLPerH)}.`,
+    'Haga evaluar la sombra; más allá de la tabla no se adivina.',
+  ],
+  'shade.below-table': ({ ruleSet }) => [
+    `Por debajo de la primera corriente que imprime la tabla (${words.ruleSets[ruleSet]}): vale su primer renglón.`,
+  ],
+  'shade.no-row': ({ process, ruleSet }) => [`${words.ruleSets[ruleSet]}: no imprime sombra para ${words.processes[process]}.`],
+  'shade.no-minimum-printed': ({ ruleSet }) => [`${words.ruleSets[ruleSet]}: aquí sugiere una sombra y no imprime mínimo.`],
+  'shade.row-not-shipped': ({ process }) => [
+    `El renglón de ${words.processes[process]} se recuerda con poca certeza para usarlo de regla. Lea su propia edición.`,
+  ],
+  'shade.no-rule-set-answers': ({ process }) => [`Ninguna regla responde para ${words.processes[process]}.`, 'Haga evaluar la sombra.'],
+  'shade.laser-not-a-shade': () => [
+    'Un número de sombra no responde por un láser: sus lentes se califican por longitud de onda y densidad óptica.',
+    'Deje el haz apagado hasta que se planee la celda láser.',
+    'Ninguna sombra responde por un láser.',
+  ],
+  'shade.clear-glasses-only': () => ['No hace falta sombra: lentes claros certificados y careta transparente.'],
+  'shade.buried-arc-flash': () => [
+    'El arco va enterrado, pero puede asomar: lentes claros certificados siempre, y un tinte ligero de 2 a 3 donde asome.',
+  ],
+  'shade.older-edition': () => [
+    'De la edición anterior, más oscura; una edición nueva da más o menos una sombra menos. Los límites se recuerdan: revise su edición.',
+  ],
+  'shade.electrode-decides': ({ electrodeDiameterMm, currentA, shade }, q) => [
+    `Una varilla de ${q.length(electrodeDiameterMm)} pertenece a un renglón más oscuro que ${q.current(currentA)}: sombra ${q.shade(shade)} por su tamaño.`,
+  ],
+  'shade.electrode-only': ({ electrodeDiameterMm }, q) => [
+    `No se sabe la corriente: se juzga solo por la varilla de ${q.length(electrodeDiameterMm)}.`,
+    'Indique la corriente.',
+  ],
+  'shade.construction-size-unknown': ({ shade }, q) => [
+    `En construcción decide el tamaño del electrodo; no se sabe o no está impreso, así que vale el renglón más oscuro: ${q.shade(shade)}.`,
+    'Indique el diámetro del electrodo.',
+  ],
+  'shade.construction-nearest-row': () => [
+    'La tabla de construcción no tiene renglón propio para este proceso; se usa el más cercano.',
+  ],
+  'shade.visible-arc': () => ['Vale donde el arco se ve con claridad; un arco oculto puede mirarse con uno más claro.'],
+  'shade.sodium-light': () => ['Un resplandor amarillo fuerte pide un lente que absorba la línea del sodio.'],
+  'shade.house-not-for-process': ({ process }) => [
+    `El mínimo de la casa es para arcos abiertos; con ${words.processes[process]} dejaría a ciegas.`,
+  ],
+  'shade.no-house-minimum': () => ['Este sitio no ha puesto un mínimo de la casa.'],
+  'shade.law-silent': ({ ruleSet }) => [
+    `La ley que obliga aquí no imprime renglón; vale la más oscura de las otras respuestas: ${words.ruleSets[ruleSet]}.`,
+  ],
+  'shade.strictest-assumed': ({ ruleSet }) => [
+    `No se dieron reglas del sitio: obliga la respuesta más estricta que se conoce, aquí ${words.ruleSets[ruleSet]}.`,
+  ],
+  'shade.start-darkest': ({ shade, minimum }, q) => [
+    `Empiece con ${q.shade(shade)} y aclare paso a paso hasta que apenas se vea el charco, nunca por debajo de ${q.shade(minimum)}.`,
+  ],
+  'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
+    `Se usa sombra ${q.shade(worn)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Use sombra ${q.shade(minimum)} o más oscura.`,
+  ],
+  'shade.worn-below-start': ({ worn, start }, q) => [
+    `La sombra ${q.shade(worn)} está permitida; empezar con ${q.shade(start)} cuida más los ojos.`,
+  ],
+  'shade.tint-not-counted': ({ effective }, q) => [
+    `Juntos los filtros parecen ${q.shade(effective)}, pero un tinte no tiene protección comprobada contra un arco y no cuenta.`,
+  ],
+
+  'job.not-set': () => ['Todavía no hay trabajo.', 'Ponga un trabajo.'],
+  'job.field-missing': ({ field }) => [`Falta saber: ${words.jobFields[field]}.`, `Indique ${words.jobFields[field]}.`],
+  'job.field-assumed': ({ field }) => [
+    `${capital(words.jobFields[field])}: supuesto, a lápiz.`,
+    `Confirme o corrija ${words.jobFields[field]}.`,
+    `${capital(withoutArticle(words.jobFields[field]))}: todavía a lápiz.`,
+  ],
+  'job.coating-unknown': () => ['No se sabe qué recubrimiento tiene.', 'Busque la hoja de datos, hágalo analizar o quítelo.'],
+  'job.coating-unnamed': ({ coating }) => [
+    `${capital(words.coatings[coating])}, sin que nadie diga cuál: puede tener plomo, cadmio o cromato.`,
+    'Busque su hoja de datos y diga cuál es, o quítelo.',
+    `${capital(words.coatings[coating])}: nadie sabe cuál.`,
+  ],
+  'job.coating-maybe-cadmium': () => [
+    'Un baño amarillento puede ser zinc o cadmio; el humo de cadmio mata.',
+    'Busque la hoja de datos o hágalo analizar antes de calentar.',
+    'El baño puede ser cadmio.',
+  ],
+  'job.coating-burns-off': ({ coating }) => [
+    `${capital(words.coatings[coating])}: se quema y hace humo. Quítelo de la zona, o que decida el paso Aire.`,
+  ],
+  'job.residue-present': () => [
+    'Hay desengrasante o limpiador de frenos en la pieza: el arco lo convierte en fosgeno.',
+    'Lave con agua y jabón, seque, y dígalo después.',
+    'Hay desengrasante en la pieza.',
+  ],
+  'job.residue-unknown': () => [
+    'Nadie sabe si hay desengrasante o limpiador de frenos en la pieza.',
+    'Pregunte, o lave y seque.',
+    'Desengrasante: nadie sabe.',
+  ],
+  'job.container': ({ container }) => [
+    container === 'held-something'
+      ? 'Un recipiente que contuvo algo cuenta como inflamable.'
+      : 'Un recipiente de contenido desconocido cuenta como inflamable.',
+    'Primero ábralo, límpielo y pruébelo.',
+    'Este recipiente cuenta como inflamable.',
+  ],
+  'job.times-reversed': () => ['El inicio y el término son la misma hora.', 'Indique cuándo termina el trabajo.'],
+
+  'eyes.job-first': () => ['La sombra depende del trabajo.', 'Ponga primero el trabajo.'],
+  'eyes.helmet-not-set': ({ minimum, start }, q) => [
+    'No se ha indicado la sombra de la careta.',
+    start > minimum ? `Empiece con ${q.shade(start)}, nunca por debajo de ${q.shade(minimum)}.` : `Ponga ${q.shade(minimum)} o más oscura.`,
+  ],
+  'eyes.helmet-lighter': ({ helmet, minimum, ruleSet }, q) => [
+    `Esta careta está en ${q.shade(helmet)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    `Póngala en ${q.shade(minimum)} o más oscura, o tome otra careta.`,
+    `Careta en ${q.shade(helmet)}, mínimo ${q.shade(minimum)}.`,
+  ],
+  'eyes.helmet-below-start': ({ helmet, start }, q) => [
+    `La sombra ${q.shade(helmet)} está permitida; conviene empezar con ${q.shade(start)}.`,
+  ],
+  'eyes.helmet-not-checked': () => [
+    'La careta no se ha revisado hoy.',
+    'Pruebe que oscurezca; mire el lente y el casco.',
+    'Careta sin revisar hoy.',
+  ],
+  'eyes.helmet-fault': ({ fault }) => [
+    fault === 'unnamed' ? 'La careta no pasó su revisión.' : `La careta no pasó su revisión: ${words.helmetFaults[fault]}.`,
+    'Tome otra careta y revísela.',
+    'La careta no pasó su revisión.',
+  ],
+  'eyes.glasses-not-checked': () => [
+    'Nadie ha visto hoy los lentes claros certificados.',
+    'Mire: claros, contra impacto, con protección lateral.',
+    'Lentes sin revisar hoy.',
+  ],
+  'eyes.glasses-wrong': ({ kind }) => [
+    kind === 'none'
+      ? 'No hay lentes bajo la careta.'
+      : 'Lentes entintados: esconden el trabajo con la careta arriba y no cuentan contra un arco.',
+    'Use lentes claros contra impacto.',
+    kind === 'none' ? 'Sin lentes bajo la careta.' : 'Lentes entintados.',
+  ],
+  'eyes.helmet-range-unknown': ({ tag }) => [`${tag}: sus sombras no están anotadas.`, 'Léalas en la careta.'],
+  'eyes.helmet-range-lighter': ({ tag, darkest, minimum, ruleSet }, q) => [
+    `${tag} llega a ${q.shade(darkest)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
+    'Dele otra careta.',
+    `${tag} llega a ${q.shade(darkest)}, mínimo ${q.shade(minimum)}.`,
+  ],
+  'eyes.set-helmet-to': ({ tag, shade }, q) => [`Ponga ${tag} en ${q.shade(shade)}.`],
+  'eyes.tint-explains': ({ helmet, added, effective }, q) => [
+    `La careta en ${q.shade(helmet)} con este tinte parece ${q.shade(effective)} (${q.shade(added)} más), pero el tinte no cuenta.`,
+  ],
+
+  'body.job-first': () => ['La ropa depende del trabajo.', 'Ponga primero el trabajo.'],
+  'body.zones-to-check': ({ zones, count }) => [
+    `${plural(count, 'zona', 'zonas')} por revisar: ${zoneList(zones)}.`,
+    'Recorra la lista en la puerta.',
+    `${plural(count, 'zona', 'zonas')} por revisar.`,
+  ],
+  'body.requirement-changed': ({ zones, count }) => [
+    `El trabajo cambió lo que ${plural(count, 'zona necesita', 'zonas necesitan')}: ${zoneList(zones)}.`,
+    'Revise otra vez.',
+    `${plural(count, 'zona', 'zonas')} por revisar otra vez.`,
+  ],
+  'body.zone-fails': ({ zone, requirement }) => [`${capital(words.zones[zone])}: no pasó.`, `${words.requirements[requirement]}.`],
+
+  'fume.input-missing': ({ input }) => [
+    `Para el humo falta saber: ${words.fumeInputs[input]}.`,
+    `Indique ${words.fumeInputs[input]}.`,
+    `Al aire le falta: ${words.fumeInputs[input]}.`,
+  ],
+  'fume.no-factor': ({ process, consumable }) => [
+    `No hay factor de humo publicado para ${words.processes[process]}${consumable ? ` con ${words.consumables[consumable]}` : ''}.`,
+    'Meta la hoja de datos de humo del fabricante, haga tomar muestras, o use equipo autónomo o línea de aire con escape.',
+    'No se conoce factor de humo.',
+  ],
+  'fume.coating-not-modelled': ({ coating }) => [
+    `No se puede decir qué se quema aquí (${words.coatings[coating]}).`,
+    'Quítelo de la zona, o haga tomar muestras.',
+    `${capital(words.coatings[coating])}: no se sabe qué se quema.`,
+  ],
+  'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
+    `${capital(words.coatings[coating])}: junto a la unión se quema ${words.substances[substance]}.`,
+    `Quite ${q.length(stripMm)} a cada lado, por ambas caras.`,
+  ],
+  'fume.diameter-unknown': () => [
+    'No se sabe el diámetro: se cuentan los alambres usuales, y vale el extremo alto.',
+    'Indique el diámetro.',
+  ],
+  'fume.base-metal-boils': ({ baseMetal, substances }) => [
+    `${capital(words.baseMetals[baseMetal])}: al fundirse hierve y pone en el aire ${substanceList(substances)}; ninguna tabla dice cuánto.`,
+    'Haga tomar muestras, o use equipo autónomo o línea de aire con escape.',
+    `${capital(words.baseMetals[baseMetal])}: hierve al fundirse.`,
+  ],
+  'fume.measure-these': ({ substances }) => [
+    `Hay que medir aquí: ${substanceList(substances)}.`,
+    'Seis o más turnos completos, tomados en el cuello.',
+  ],
+  'fume.sheet-without-process': ({ title }) => [
+    `La hoja "${title}" no dice con qué proceso se midió: no se usa.`,
+    'Métala otra vez con su proceso, en Aire.',
+  ],
+  'fume.maybe-cadmium': () => [
+    'La soldadura de plata puede tener hasta una cuarta parte de cadmio; su humo mata.',
+    'Use una aleación cuya hoja de datos diga que no tiene, y meta esa hoja.',
+    'La soldadura de plata puede tener cadmio.',
+  ],
+  'fume.factors-in-pencil': () => [
+    'Se apoya en factores de humo publicados, a lápiz; varían cerca de la mitad hacia cada lado, y se usa el extremo alto.',
+  ],
+  'fume.from-data-sheet': ({ consumable, title }) => [
+    `Se usa la hoja de datos del propio taller para ${words.consumables[consumable]}: ${title}.`,
+  ],
+  'fume.gases-in-pencil': ({ substances }) => [
+    `${capital(substanceList(substances))}: solo órdenes de magnitud, a lápiz, en el extremo alto.`,
+  ],
+  'fume.not-measured': ({ substances }) => [
+    `Nadie midió ${substanceList(substances)} en este humo, y puede haber bastante para que importe.`,
+    'Meta la hoja del fabricante que diga cuánto, o haga tomar muestras.',
+    `Sin medir: ${substanceList(substances)}.`,
+  ],
+  'fume.stripping-dust': ({ coating }) => [
+    `Esmerilar metal ${words.coatings[coating]} hace su propio polvo: extracción y al menos una mascarilla P2 o N95 al quitarlo, y nunca ácido.`,
+  ],
+
+  'capture.size-unknown': ({ kind }) => [`No se sabe el tamaño de: ${words.hoodKinds[kind]}.`, 'Mida su boca.'],
+  'capture.gun': ({ flowM3PerS }, q) => [`La extracción de la pistola jala ${q.airFlow(flowM3PerS)}.`],
+  'capture.gun-weak': ({ flowM3PerS, neededM3PerS }, q) => [
+    `La extracción de la pistola jala ${q.airFlow(flowM3PerS)}; necesita ${q.airFlow(neededM3PerS)}.`,
+    'Límpiela o repárela.',
+  ],
+  'capture.too-far': ({ distanceM, farthestM, velocityMPerS, neededMPerS }, q) => [
+    `A ${q.reach(distanceM)} la campana jala ${q.speed(velocityMPerS)}; junto al arco necesita ${q.speed(neededMPerS)}.`,
+    farthestM > 0 ? `Acérquela a ${q.reach(farthestM)} o menos.` : 'Jala muy poco a cualquier distancia.',
+    `Campana muy lejos: ${q.reach(distanceM)}, alcanza ${q.reach(farthestM)}.`,
+  ],
+  'capture.plume-missed': ({ distanceM, farthestM, crossDraughtMPerS }, q) => [
+    `Sobre el arco, a ${q.reach(distanceM)}, el humo se sale de la boca con una corriente de ${q.speed(crossDraughtMPerS)}.`,
+    farthestM > 0 ? `Bájela a ${q.reach(farthestM)} o menos, o corte la corriente.` : 'Póngala junto al arco, o corte la corriente.',
+    `El humo no entra a la campana a ${q.reach(distanceM)}.`,
+  ],
+  'capture.too-near': ({ distanceM, nearestM, velocityMPerS, limitMPerS }, q) => [
+    `A ${q.reach(distanceM)} jala ${q.speed(velocityMPerS)} sobre el arco; el gas de protección aguanta ${q.speed(limitMPerS)}.`,
+    `Aléjela a ${q.reach(nearestM)}.`,
+  ],
+  'capture.no-window': ({ nearestM, farthestM }, q) => [
+    `Ninguna distancia sirve: a menos de ${q.reach(nearestM)} se lleva el gas de protección, a más de ${q.reach(farthestM)} se le va el humo.`,
+    'Hace falta otra boca u otro flujo.',
+    'Ninguna distancia le sirve a esta campana.',
+  ],
+  'capture.gas-may-suffer': ({ velocityMPerS, cautionMPerS }, q) => [
+    `${q.speed(velocityMPerS)} en el arco: desde ${q.speed(cautionMPerS)} cuide los poros.`,
+  ],
+  'capture.draws': ({ velocityMPerS, neededMPerS }, q) => [
+    `Jala ${q.speed(velocityMPerS)} en el arco; hacen falta ${q.speed(neededMPerS)}.`,
+  ],
+  'capture.receives': ({ distanceM, farthestM }, q) => [
+    `Sobre el arco, a ${q.reach(distanceM)}, recibe el humo que sube; sirve hasta ${q.reach(farthestM)}.`,
+  ],
+  'capture.face-slow': ({ velocityMPerS, neededMPerS }, q) => [
+    `La cabina jala ${q.speed(velocityMPerS)} en su cara; necesita ${q.speed(neededMPerS)}.`,
+    'Limpie sus filtros o ciérrela más.',
+  ],
+  'capture.plume-assumed': () => ['No se sabe la corriente: se juzga con una columna débil, que es más difícil de atrapar.'],
+  'capture.jet-passes': ({ process }) => [
+    `${words.processes[process]}: lanza su humo más allá de esta campana, que no cuenta para nada.`,
+    'Ponga el trabajo dentro de una cabina, o sobre una mesa de tiro hacia abajo.',
+    'El chorro pasa de largo la campana.',
+  ],
+  'capture.head-outside': () => ['Sobre el arco solo sirve con aire quieto y la cabeza fuera de la columna de humo.'],
+  'ventilation.small-room': ({ volumePerWelderM3, limitM3 }, q) => [
+    `${q.volume(volumePerWelderM3)} de nave por soldador; con menos de ${q.volume(limitM3)} hay que mover el aire con ventiladores.`,
+    'Use una campana, o mueva más aire.',
+    'Muy poca nave por soldador.',
+  ],
+  'ventilation.low-ceiling': ({ ceilingM, limitM }, q) => [
+    `El techo está a ${q.height(ceilingM)}; con menos de ${q.height(limitM)} hay que mover el aire con ventiladores.`,
+    'Use una campana, o mueva más aire.',
+    'Techo muy bajo sin campana.',
+  ],
+  'ventilation.flow-per-welder': ({ flowM3PerS, neededM3PerS }, q) => [
+    `${q.airFlow(flowM3PerS)} por soldador; la regla pide ${q.airFlow(neededM3PerS)} o una campana.`,
+    'Use una campana, o mueva más aire.',
+  ],
+  'ventilation.coating-needs-hood': ({ coating }) => [
+    `Bajo techo, el metal ${words.coatings[coating]} necesita extracción local.`,
+    'Quite el recubrimiento, o use una campana.',
+    `${capital(words.coatings[coating])}: la ley pide campana.`,
+  ],
+  'ventilation.metal-needs-hood': ({ substance }) => [
+    `Este metal o aporte trae ${words.substances[substance]}: la ley pide una campana que jale en el arco.`,
+    'Ponga una campana donde jale ahí.',
+    `${capital(words.substances[substance])}: se pide una campana que jale.`,
+  ],
+  'ventilation.stainless-cutting': ({ flowM3PerS, neededM3PerS }, q) => [
+    `Cortar inoxidable pide aire movido por máquina: aquí ${q.airFlow(flowM3PerS)} por soldador, se piden ${q.airFlow(neededM3PerS)}.`,
+    'Meta más aire, o use una campana que jale en el corte.',
+  ],
+  'ventilation.hood-does-not-count': ({ velocityMPerS, neededMPerS }, q) => [
+    `La campana jala ${q.speed(velocityMPerS)} en el arco; para la ley cuenta desde ${q.speed(neededMPerS)}.`,
+  ],
+  'ventilation.confined': () => [
+    'Espacio confinado: ventilación que lo mantenga seguro, o aire suministrado, y alguien afuera.',
+    'Planéelo como trabajo en espacio confinado; este puesto no queda libre para eso aquí.',
+    'Espacio confinado: aire suministrado.',
+  ],
+  'ventilation.indoors-needs-hood': () => [
+    'Soldar bajo techo necesita aquí extracción local; la ventilación general sola no basta.',
+    'Use una campana.',
+    'Bajo techo hace falta campana.',
+  ],
+  'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [
+    `La tabla legal pide ${q.airFlow(neededM3PerS)} a una campana móvil a ${q.reach(distanceM)}; esta jala ${q.airFlow(flowM3PerS)}.`,
+  ],
+  'oxygen.deficient': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % de oxígeno: con menos de ${limitPercent} % nadie entra.`,
+    'Quédese fuera, ventile, mida.',
+  ],
+  'oxygen.enriched': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % de oxígeno: con ${limitPercent} % la ropa arde con violencia.`,
+    'Quédese fuera, sin llama; ventile, mida.',
+  ],
+  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [
+    `Pasa de ${limitPercent} % después de ${q.minutes(Math.floor(minutes))}.`,
+    'Antes de eso cierre el gas o meta aire.',
+  ],
+  'oxygen.mixed-number': () => [
+    'Un número para aire mezclado: el argón y el dióxido de carbono se juntan abajo, el helio arriba. Solo una lectura medida abre un espacio.',
+  ],
+
+  'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) => [
+    `${capital(words.substances[substance])}: hasta ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} ${fraction >= 2 ? 'el' : 'del'} límite de ${q.limit(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`,
+    'Vea en Aire qué ayudaría.',
+    `${capital(words.substances[substance])}: ${q.part(fraction)} ${fraction >= 2 ? 'el' : 'del'} límite.`,
+  ],
+  'exposure.under': ({ substance, ruleSet, fraction, actionFraction }, q) => [
+    `Cuando mucho ${q.part(fraction)} de un límite (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); este sitio actúa desde ${q.percent(actionFraction)}.`,
+  ],
+  'exposure.mixture-over': ({ group, ruleSet, fraction }, q) => [
+    `${capital(words.mixtureGroups[group])} suma ${q.part(fraction)} de lo permitido (${words.exposureRuleSets[ruleSet]}).`,
+    'Vea en Aire qué ayudaría.',
+    `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} en conjunto.`,
+  ],
+  'exposure.no-limit-for-fume': ({ ruleSets }) => [
+    `${list.format(ruleSets.map(ruleSet => words.exposureRuleSets[ruleSet]))}: no hay límite para humo total${ruleSets.includes('us-legal') ? ' y el techo del manganeso es viejo' : ''}: estar por debajo no es estar a salvo.`,
+  ],
+  'exposure.carcinogen': () => ['El humo de soldadura causa cáncer de pulmón: lo menos posible, diga lo que diga el límite.'],
+  'exposure.long-shift': ({ shiftHours, factor }) => [
+    `Una jornada de ${Number(shiftHours.toFixed(1))} h: los límites de la jornada cuentan ${factor.toFixed(2)} veces más.`,
+  ],
+  'exposure.strictest-assumed': () => ['No se dieron reglas: obligan todas las que se conocen.'],
+  'exposure.limit-borrowed': ({ substance, ruleSet }) => [
+    `Ninguna regla vigente limita ${words.substances[substance]}: se usa el límite más estricto conocido (${words.exposureRuleSets[ruleSet]}).`,
+  ],
+  'exposure.no-limit-known': ({ substance }) => [
+    `No se conoce aquí ningún límite para ${words.substances[substance]}.`,
+    'Pregunte a un higienista antes de que alguien lo respire.',
+  ],
+  'exposure.near-field-assumed': ({ radiusM, airSpeedMPerS }, q) => [
+    `Nadie dijo qué tan quieto está el aire junto al arco: se toman ${q.reach(radiusM)} de alcance y ${q.speed(airSpeedMPerS)}, lo más estricto de lo usual.`,
+    'Indique el campo cercano.',
+  ],
+  'exposure.advises-only': () => ['Un modelo, no una medición. Deciden el reglamento local y la práctica con licencia.'],
+  'respirator.needed': ({ apf, masks }, q) => [
+    `Hace falta un factor de protección de ${q.factor(apf)}. Basta con: ${maskList(masks)}.`,
+  ],
+  'respirator.none-enough': ({ apf }, q) => [
+    `Hace falta un factor de protección de ${q.factor(apf)}; ninguna mascarilla lo da.`,
+    'Cambie el trabajo o la extracción.',
+  ],
+  'respirator.gas-not-filtered': ({ substances }) => [
+    `Ningún filtro de polvo detiene ${substanceList(substances)}: aire suministrado, o que haya menos.`,
+  ],
+  'respirator.dust-mask': () => ['Un cubrebocas para polvo no es un respirador.', 'Use uno que sí lo sea.'],
+  'respirator.not-enough': ({ mask, apf, neededApf }, q) => [
+    `${capital(words.masks[mask])}: protege ${q.factor(apf)} veces; hacen falta ${q.factor(neededApf)}.`,
+    'Use uno que proteja más.',
+  ],
+  'respirator.enough': ({ mask, apf, neededApf }, q) => [
+    `Solo con esto puesto: ${words.masks[mask]}. Protege ${q.factor(apf)} veces, hacen falta ${q.factor(neededApf)}.`,
+  ],
+  'respirator.wearer-unknown': () => [
+    'No hay respirador anotado para quien trabaja aquí.',
+    'El responsable de seguridad anota respirador, prueba de ajuste y aptitud médica.',
+  ],
+  'respirator.wearer-not-ready': () => [
+    'Falta la prueba de ajuste o la aptitud médica, o ya venció.',
+    'El responsable de seguridad ve cuál.',
+  ],
+  'respirator.not-shaven': () => ['Sin rasurar: el respirador no sella.', 'Rasúrese, o use uno que no tenga que sellar.'],
+  'respirator.shave-not-checked': () => ['Nadie ha visto hoy si la cara está rasurada.', 'Revise en la puerta.'],
+  'respirator.oxygen-lack': () => ['Falta oxígeno: solo aire suministrado.', 'Quédese fuera.'],
+
+  'respirator.immediate-danger': ({ substances }) => [
+    `${capital(substanceList(substances))}: puede llegar a peligro inmediato; solo equipo autónomo, o línea de aire con escape.`,
+  ],
+  'respirator.high-efficiency': ({ substances }) => [
+    `Contra ${substanceList(substances)} la ley pide un filtro de la clase más alta.`,
+  ],
+  'respirator.highest-for-unknown': ({ mask }) => [
+    `Nadie publica este humo, y cuenta como peligro inmediato: se usa ${words.masks[mask]}.`,
+    'Haga tomar muestras, para que baste con menos.',
+    `Humo desconocido: se usa ${words.masks[mask]}.`,
+  ],
+  'respirator.not-in-register': ({ mask }) => [
+    `Hay una prueba anotada para ${words.masks[mask]}, pero en el inventario no tiene ninguno que se pueda usar.`,
+    'Asigne el respirador por su etiqueta y revíselo antes de usarlo.',
+  ],
+  'samples.too-few': ({ n, needed }) => [
+    `${plural(n, 'resultado es', 'resultados son')} muy pocos; al menos ${needed}.`,
+    'Tome más muestras.',
+  ],
+  'samples.more-needed': ({ n, needed }) => [
+    `${plural(n, 'resultado lo deja', 'resultados lo dejan')} abierto; con ${needed} o más se puede decidir.`,
+    'Tome más muestras.',
+  ],
+  'samples.mostly-below': ({ belowLoq, n }) => [
+    `${belowLoq} de ${n} quedan bajo el límite de cuantificación: demasiados para la estadística, así que cada uno cuenta como ese límite.`,
+  ],
+  'samples.not-lognormal': ({ n, w, p }) => [
+    `Los ${n} resultados no se reparten como suelen (W ${w.toFixed(3)}, p ${p < 0.001 ? 'menor que 0.001' : p.toFixed(3)}): no se puede confiar en la prueba.`,
+    'Busque si se mezclaron dos clases de trabajo, o haga tomar más muestras.',
+    'Los resultados no concuerdan.',
+  ],
+  'samples.turns-on-substitution': ({ passes, fails, belowLoq, n }) => [
+    `El veredicto depende de cómo se cuentan los ${belowLoq} de ${n} resultados bajo el límite de cuantificación: pasa con ${list.format(passes.map(method => words.substitutions[method]))}, no pasa con ${list.format(fails.map(method => words.substitutions[method]))}.`,
+    'Tome más muestras, o pida un análisis más fino.',
+    'El veredicto depende de la sustitución.',
+  ],
+  'samples.day-to-come': ({ takenOn }) => [
+    `${takenOn} todavía no llega: ese día no se muestreó nada.`,
+    'Indique el día de la última muestra.',
+  ],
+  'samples.compliant': ({ substance, n, takenOn }) => [`Medido: ${words.substances[substance]} pasa (${n} resultados, ${takenOn}).`],
+  'samples.non-compliant': ({ substance, n, takenOn }) => [
+    `Medido: ${words.substances[substance]} no pasa (${n} resultados, ${takenOn}).`,
+    'Cambie el trabajo o la extracción, y mida otra vez.',
+    `Medido: ${words.substances[substance]} no pasa.`,
+  ],
+  'samples.no-decision': ({ substance, n, takenOn }) => [
+    `Medido: sin decisión sobre ${words.substances[substance]} (${n} resultados, ${takenOn}).`,
+    'Tome más muestras.',
+    `Muestras de ${words.substances[substance]}: sin decisión.`,
+  ],
+  'samples.aged-out': ({ substance, takenOn, months }) => [
+    `Las muestras de ${words.substances[substance]} del ${takenOn} tienen más de ${plural(months, 'mes', 'meses')}: vuelve a hablar el modelo.`,
+  ],
+  'samples.other-work': ({ substance, takenOn, changed }) => [
+    `Las muestras de ${words.substances[substance]} del ${takenOn} se tomaron con ${OTHER[changed]}: no hablan por esto.`,
+  ],
+  'samples.job-first': () => [
+    'Las muestras hablan de un trabajo en una nave descrita; aquí no hay ninguno.',
+    'Ponga primero el trabajo y describa la nave.',
+  ],
+
+  'air.job-first': () => ['El aire depende del trabajo.', 'Ponga primero el trabajo.'],
+  'air.hall-unknown': () => ['La nave no está descrita.', 'El responsable de seguridad la describe en Aire.', 'Nave sin describir.'],
+  'air.hood-unknown': () => [
+    'Nadie ha dicho qué extracción tiene este puesto.',
+    'El responsable de seguridad lo dice en Aire, también si no tiene.',
+    'Extracción sin describir.',
+  ],
+  'air.position-unknown': () => [
+    'Nadie ha indicado dónde está la campana.',
+    'Mida de su boca al arco.',
+    'Falta la posición de la campana.',
+  ],
+  'air.times-unknown': () => ['No se sabe cuándo empieza y termina el trabajo.', 'Indique ambas horas.', 'Al aire le faltan las horas.'],
+  'air.arc-time-unknown': () => [
+    'No se sabe cuántos minutos de arco hay en una hora.',
+    'Indique los minutos de arco.',
+    'Al aire le faltan los minutos de arco.',
+  ],
+  'air.flow-not-measured': () => [
+    'El flujo de la campana es dato del fabricante: nadie lo midió aquí.',
+    'Mídalo: succión de la campana, recorrido o cara.',
+  ],
+  'air.extraction-not-checked': () => [
+    'La extracción no se ha revisado hoy.',
+    'Mire: encendida, compuerta abierta, en su lugar, jala humo.',
+    'Extracción sin revisar hoy.',
+  ],
+  'air.extraction-fault': ({ fault }) => [
+    `La extracción no pasó su revisión: ${words.extractionFaults[fault]}.`,
+    'Corríjalo y revise otra vez.',
+    `Extracción: ${words.extractionFaults[fault]}.`,
+  ],
+  'air.no-limit': () => [
+    'Ningún límite que obligue aquí conoce nada de este humo.',
+    'Elija una base más estricta en Reglas de la casa.',
+  ],
+  'air.day-of-person': ({ count }) => [
+    `Cuenta el día entero de quien está aquí, con ${plural(count, 'otro puesto', 'otros puestos')} donde trabaja.`,
+  ],
+  'air.elsewhere-unknown': ({ count }) => [
+    `Quien está aquí trabaja también en ${count === 1 ? 'un puesto' : `${count} puestos`} cuyo humo no se puede decir.`,
+    'Ponga el trabajo allá, o ponga aquí a otra persona.',
+    'Su otro puesto no se conoce.',
+  ],
+  'air.neighbour-unknown': ({ count }) => [
+    `${count === 1 ? 'Un puesto de esta nave puede trabajar aunque nadie conoce su humo' : `${count} puestos de esta nave pueden trabajar aunque nadie conoce su humo`}.`,
+    'Haga medir aquí todo el polvo mientras trabajan, o que esperen.',
+    'No se conoce el humo de un vecino.',
+  ],
+  'air.neighbours-held': ({ count }) => [
+    `${plural(count, 'otro puesto', 'otros puestos')} de esta nave ${count === 1 ? 'espera por su propio aire y no enciende arco: no se cuenta' : 'esperan por su propio aire y no encienden arco: no se cuentan'}.`,
+  ],
+  'air.measured': ({ substances, takenOn }) => [
+    `Hablan las muestras medidas de ${substanceList(substances)} (última ${takenOn}); del resto, el modelo.`,
+  ],
+  'air.rests-on-pencil': () => ['Se apoya en factores publicados, a lápiz. Sería mejor tener muestras medidas.'],
+
+  'station.stopped': ({ reason }) => [reason ?? 'Detenido. Todavía no se da la razón.', 'Corríjalo y luego reabra.'],
+  'gate.not-needed': ({ gate, process }) => [
+    `${words.processes[process]} no usa ${gate === 'gas' ? 'gas de cilindro' : 'fuente de poder'}.`,
+  ],
+
+  'command.stale': () => [
+    'Entretanto alguien más cambió esto. Lo que usted escribió se conserva.',
+    'Mire cómo quedó y envíe otra vez.',
+  ],
+  'command.not-allowed': ({ right, roles }) => [
+    `No permitido para ${roles.map(role => words.roles[role]).join(', ')}: ${words.rights[right]}.`,
+    'Pida a alguien que sí pueda.',
+  ],
+  'command.id-reused': () => ['Este número de orden ya se usó para otra cosa.', 'Envíe otra vez con uno nuevo.'],
+  'command.unknown-stream': ({ streamId }) => [`Aquí no hay nada llamado ${streamId}.`, 'Elija uno que exista.'],
+  'station.unheard': () => [
+    'Todos los pasos estaban abiertos cuando esta pantalla oyó al taller por última vez; desde entonces no lo oye.',
+    'Busque conexión antes de encender.',
+    'Sin noticias recientes.',
+  ],
+  'command.stop-reason-first': () => ['Nadie ha dicho todavía por qué se detuvo este puesto.', 'Diga por qué; entonces se puede reabrir.'],
+  'command.not-stopped': () => ['Este puesto no está detenido.'],
+  'command.name-taken': ({ name }) => [`${name} ya está en uso.`, 'Elija otro nombre.'],
+  'command.person-unknown': () => ['Nadie con esa clave está en la lista de personas.', 'Elija a alguien de la lista.'],
+  'command.bay-unknown': () => ['No hay tal puesto.', 'Elija un puesto de este sitio.'],
+  'command.pin-wrong': () => ['Ese PIN no coincide.', 'Pruebe otra vez.'],
+  'command.pin-locked': () => ['Demasiados PIN equivocados; firmar con PIN descansa un rato.', 'Espere, o entre con la contraseña.'],
+  'command.pin-of-demo': () => [
+    'Los PIN de demostración están impresos para todos: fuera de esta máquina no firman nada.',
+    'Firme con un PIN propio, puesto con un código de un solo uso.',
+  ],
+  'command.pin-too-new': () => [
+    'Este acceso se restableció hace menos de un día, y todavía no firma.',
+    'Que firme otra persona, o espere a que pase el día.',
+  ],
+  'command.stream-twice': ({ streamId }) => [`Una orden nombra dos veces ${streamId}.`, 'Nombre cada cosa una vez.'],
+  'command.before-site': () => [
+    'El aparato dice que esto fue antes de abrir el sitio.',
+    'Ponga a la hora el reloj del aparato y hágalo otra vez.',
+  ],
+  'person.sign-in-reset': ({ name }) => [
+    `Se entregó un código de un solo uso que pone nueva contraseña y nuevo PIN para ${name}.`,
+    'Si usted no lo pidió, avise ya al responsable de seguridad. Un PIN puesto con él firma después de un día.',
+  ],
+  'command.last-safety-lead': () => [
+    'Es la única persona responsable de seguridad; nadie más podría llevar la lista de personas.',
+    'Nombre primero a otra.',
+  ],
+  'command.person-has-left': ({ name }) => [`${name} ya no está en el sitio.`],
+  'command.late-report': ({ minutes }, q) => [`Anotado ${q.minutes(minutes)} después de que pasó.`],
+  'command.report-outrun': () => ['Ya se sabe algo más nuevo: esto se anota, y no cambia nada.'],
+}
