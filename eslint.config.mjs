@@ -56,7 +56,7 @@ const BARE = {
 }
 
 export default withNuxt(
-  { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank/**'] },
+  { ignores: ['.data/**', 'artifacts/**', 'test-results/**', 'playwright-report/**', 'tests/bench/blank*/**'] },
   forbid(
     ['core/**/*.ts'],
     [

@@ -53,6 +53,13 @@ export default defineNuxtConfig({
     '/api/**': { headers: { 'cache-control': 'no-store' } },
   },
 
+  hooks: {
+    // A page asks ahead for the parts that may come next; the other language is asked for by whoever speaks it.
+    'build:manifest': (manifest) => {
+      for (const chunk of Object.values(manifest)) chunk.dynamicImports = chunk.dynamicImports?.filter(file => !file.includes('words/es'))
+    },
+  },
+
   compatibilityDate: '2026-05-01',
 
   nitro: {

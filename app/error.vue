@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
-import { framePages } from '~/words/frame'
+import { sitePages } from '~/words/site'
 
-const says = framePages.error
+const says = sitePages.error
 
 const { error } = defineProps<{ error: NuxtError }>()
 const missing = computed(() => error.statusCode === 404)

@@ -45,6 +45,7 @@ export const RULES: HouseRules = {
   firePointNumber: '440 gatehouse',
   firstAidNumber: '441 first-aid room',
   gasSupplierNumber: '0 for the store',
+  language: 'en',
 }
 
 export const HALLS = [

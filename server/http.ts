@@ -3,6 +3,7 @@ import type { H3Event } from 'h3'
 import { getHeader, getMethod, getQuery, getResponseStatus, setHeader, setResponseStatus } from 'h3'
 import { safeDestr } from 'destr'
 import type { z } from 'zod'
+import zodInSpanish from 'zod/v4/locales/es.js'
 import type { Holder } from '#core/rights/rights'
 import { mayDo } from '#core/rights/rights'
 import { finding } from '#core/findings/finding'
@@ -23,7 +24,9 @@ import { waitBefore } from './limits'
 import { complain } from './logging'
 import { useRunning } from './running'
 import type { SignedIn } from './signed-in'
+import { inLanguage, languageHere, languageOf } from './language'
 import { spoken } from './spoken'
+import { errorsHere, fieldHere } from './words/here'
 import type { RightId } from '#core/ids/rights'
 
 /** An answer other than the good one: thrown by a route's parts, sent as JSON. */
@@ -34,7 +37,10 @@ export class Problem extends Error {
 }
 
 const unreadable = (fields: InputError['fields']): Problem =>
-  new Problem(422, { error: 'Some of what was sent cannot be used. Nothing was changed.', fields } satisfies InputError)
+  new Problem(422, {
+    error: errorsHere().inputUnusable,
+    fields: fields.map(({ path, message }) => ({ path, message: fieldHere(message) })),
+  } satisfies InputError)
 
 /** What a request comes to when it did not go well: in one shape, whatever went wrong. */
 function answerOf(event: H3Event, error: unknown): object {
@@ -45,29 +51,33 @@ function answerOf(event: H3Event, error: unknown): object {
   if (error instanceof TooBusy) {
     setHeader(event, 'retry-after', 5)
     setResponseStatus(event, 429)
-    return { error: 'Many sign in at this moment. Try again in a few seconds.' }
+    return { error: errorsHere().busySigningIn }
   }
   if (isDatabaseAway(error)) {
     complain('A request was not answered.', error)
     setHeader(event, 'retry-after', 2)
     setResponseStatus(event, 503)
-    return { error: 'The shop\'s database does not answer. Nothing is lost: send it again, with the same id, in a moment.', retry: true }
+    return { error: errorsHere().databaseAway, retry: true }
   }
   complain('A request failed.', error)
   setResponseStatus(event, 500)
-  return { error: 'The server failed to answer. Send it again with the same id: what was recorded is not recorded twice.' }
+  return { error: errorsHere().failed }
 }
 
 /** A route that answers problems in our own words and shape. */
 export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result) => defineEventHandler(async (event) => {
   const beganMs = performance.now()
   try {
-    refuseIllAddress(event)
-    refuseForeignOrigin(event)
-    refuseTooMany(event, await waitBefore(event.path, addressOf(event)))
-    return await handle(event)
-  } catch (error) {
-    return answerOf(event, error)
+    return await inLanguage(languageOf(event), async () => {
+      try {
+        refuseIllAddress(event)
+        refuseForeignOrigin(event)
+        refuseTooMany(event, await waitBefore(event.path, addressOf(event)))
+        return await handle(event)
+      } catch (error) {
+        return answerOf(event, error)
+      }
+    })
   } finally {
     const { path = 'other' } = event.context.matchedRoute ?? {}
     useRunning().metrics.answered(getMethod(event), path, getResponseStatus(event), (performance.now() - beganMs) / 1000)
@@ -78,8 +88,11 @@ export const api = <Result>(handle: (event: H3Event) => Promise<Result> | Result
 export function refuseTooMany(event: H3Event, waitS: number | null): void {
   if (waitS === null) return
   setHeader(event, 'retry-after', waitS)
-  throw new Problem(429, { error: `Too many of these from one place. Try again in ${waitS} s.` })
+  throw new Problem(429, { error: errorsHere().tooMany(waitS) })
 }
+
+/** What is wrong with a field where the contract has no sentence of its own, in Spanish. */
+const spanishIssues = zodInSpanish().localeError
 
 /** The path of a field as people write it: `streams.0.id`. */
 const fieldsOf = (error: z.ZodError, under = ''): InputError['fields'] => error.issues.flatMap((issue) => {
@@ -92,7 +105,7 @@ const fieldsOf = (error: z.ZodError, under = ''): InputError['fields'] => error.
 
 /** Checks a value against a schema, or answers 422 with every field that is wrong. */
 export function parse<Schema extends z.ZodType>(schema: Schema, value: unknown, under = ''): z.output<Schema> {
-  const result = schema.safeParse(value)
+  const result = schema.safeParse(value, languageHere() === 'es' ? { error: spanishIssues } : undefined)
   if (!result.success) throw unreadable(fieldsOf(result.error, under))
   return result.data
 }
@@ -165,7 +178,7 @@ function refuseForeignOrigin(event: H3Event): void {
       host: forwarded ?? getHeader(event, 'host'),
     })
   ) {
-    throw new Problem(403, { error: 'This request began on another site.' })
+    throw new Problem(403, { error: errorsHere().foreignOrigin })
   }
 }
 
@@ -189,7 +202,7 @@ export async function sessionStands(sessionId: string): Promise<SignedIn | null>
 /** Who is signed in, or 401. */
 export async function requireSignedIn(event: H3Event): Promise<SignedIn> {
   const who = await signedIn(event)
-  if (!who) throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
+  if (!who) throw new Problem(401, { error: errorsHere().signInFirst })
   return who
 }
 
@@ -198,7 +211,7 @@ export async function requireReader(event: H3Event): Promise<string> {
   const [scheme, key] = (getHeader(event, 'authorization') ?? '').split(' ')
   if (scheme !== 'Bearer' || !key) return (await requireSignedIn(event)).siteId
   const siteId = await siteOfDeviceKey(useRunning().pool, createHash('sha256').update(key).digest('hex'))
-  if (siteId === null) throw new Problem(401, { error: 'This key is not known, or was revoked. Ask the safety lead for another.' })
+  if (siteId === null) throw new Problem(401, { error: errorsHere().keyUnknown })
   return siteId
 }
 

@@ -9,6 +9,7 @@ import { openSession } from './tables/session'
 import { Problem, serverNow } from './http'
 import { giveDeviceCookie, knownDevice } from './known-device'
 import { useRunning } from './running'
+import { errorsHere } from './words/here'
 
 const CALLED: Readonly<Record<string, string>> = { mobile: 'Phone', tablet: 'Tablet', desktop: 'Computer' }
 
@@ -27,7 +28,7 @@ export async function openSessionFor(event: H3Event, siteId: string, personId: s
   const now = serverNow()
   await inTransaction(pool, async (db) => {
     // Whoever leaves in this very moment has left no way in, and leaves no device behind: the one waits for the other.
-    if (!(await holdCredential(db, siteId, personId))) throw new Problem(401, { error: 'Name and password do not match.' })
+    if (!(await holdCredential(db, siteId, personId))) throw new Problem(401, { error: errorsHere().nameAndPassword })
     await keepDevice(db, { siteId, deviceId, personId, name: calledByItself(event) }, now)
     await openSession(db, { sessionId, siteId, personId, deviceId }, now)
   })

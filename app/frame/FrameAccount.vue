@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { LANGUAGE_NAMES } from '#shared/words/language'
 import { framePages } from '~/words/frame'
 
 const says = framePages.account
@@ -6,6 +7,11 @@ const session = useSession()
 const look = useColorMode()
 const root = useTemplateRef('root')
 const { isOpen, toggle, close } = useSheet(root)
+const { other, choose } = useLanguage()
+const refused = ref('')
+async function chooseOther() {
+  refused.value = await choose(other.value)
+}
 const toggleLook = () => {
   look.preference = look.value === 'dark' ? 'light' : 'dark'
 }
@@ -32,6 +38,12 @@ const toggleLook = () => {
       <NuxtLink v-if="session.may('set-up-site')" class="key" to="/set-up" prefetch-on="interaction">
         {{ says.setUp }}
       </NuxtLink>
+      <FrameKey :lang="other" @click="chooseOther">
+        {{ LANGUAGE_NAMES[other] }}
+      </FrameKey>
+      <p v-if="refused" class="said" role="alert">
+        {{ refused }}
+      </p>
       <FrameKey @click="session.signOut()">
         {{ says.signOut }}
       </FrameKey>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { SITE_STREAM } from '#core/ids/streams'
-import { framePages } from '~/words/frame'
+import { sitePages } from '~/words/site'
 
-const says = framePages.deviceKeys
+const says = sitePages.deviceKeys
 
 /** Read-only keys for a lamp, a wall or a machine's interlock. A key is shown once; here stands only its name. */
 const facts = useFacts()
@@ -43,7 +43,7 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
         <b>{{ called }}</b>
         <span v-if="isRevoked" class="soft">{{ says.revoked }}</span>
         <FrameKey v-else @click="revoke(keyId)">
-          {{ says.revoke }}<span class="visually-hidden"> {{ called }}</span>
+          {{ says.revoke }} <span class="visually-hidden">{{ called }}</span>
         </FrameKey>
       </li>
     </ul>

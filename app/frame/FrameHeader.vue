@@ -45,9 +45,9 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
 .head {
   display: flex;
   align-items: center;
-  gap: 0 10px;
+  gap: 0 6px;
   min-height: 60px;
-  padding-left: 20px;
+  padding-left: 16px;
   border-bottom: 3px solid var(--ink);
   position: sticky;
   top: 0;
@@ -63,12 +63,13 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
   font-weight: 900;
   font-size: 19px;
   line-height: 1.05;
-  white-space: nowrap;
+  max-width: 104px;
 }
 .mark small {
   display: block;
   font-weight: 450;
-  font-size: 13px;
+  font-size: 12px;
+  line-height: 1.1;
   color: var(--soft);
 }
 nav {
@@ -79,7 +80,7 @@ nav a {
   display: flex;
   align-items: center;
   min-height: 56px;
-  padding: 0 8px;
+  padding: 0 5px;
   font-weight: 650;
   color: var(--soft);
   white-space: nowrap;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Waiting } from '~/stores/outbox'
+import { LOCALES } from '#shared/words/language'
 import { framePages } from '~/words/frame'
+import { language } from '~/words/live'
 
 const says = framePages.unheard
 
@@ -24,8 +26,8 @@ const WHAT: Readonly<Partial<Record<Waiting['type'], string>>> = {
   'permit.call-help': says.callForHelp,
 }
 const shouts = computed(() => kept.value.some(({ type }) => type !== 'permit.round' && type !== 'station.give-stop-reason'))
-const time = (iso: string) =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', second: '2-digit' }).format(Date.parse(iso))
+const BY_THE_SECOND = { hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' } as const
+const time = (iso: string) => new Intl.DateTimeFormat(LOCALES[language.value], BY_THE_SECOND).format(Date.parse(iso))
 const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(id) === 'signed-out'))
 </script>
 

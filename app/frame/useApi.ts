@@ -3,6 +3,7 @@ import type { FormPath, Forms, Given, Parts, ReadingPath, Readings } from '#shar
 import type { InputError } from '#shared/contract/readings'
 import type { SpokenFinding } from '#shared/words/speak'
 import { framePages } from '~/words/frame'
+import { language } from '~/words/live'
 
 const says = framePages.api
 
@@ -30,7 +31,7 @@ async function ask<Body>(
     response = await fetch(`/api/v1/${path}`, {
       method,
       signal,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      headers: { 'accept-language': language.value, ...body === undefined ? {} : { 'content-type': 'application/json' } },
       body: body === undefined ? undefined : JSON.stringify(body),
     })
     read = await response.json()

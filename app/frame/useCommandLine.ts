@@ -1,4 +1,4 @@
-import { readLine } from '#core/commandline/read-line'
+import { plain, readLine } from '#core/commandline/read-line'
 import type { Job } from '#core/job/job'
 import { shadeQuestionOf } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
@@ -36,17 +36,14 @@ export function useCommandLine(typed: () => string) {
   /** The bay named by its number, or by who stands there. */
   const named = computed(() => {
     const { bayLabel, unread } = read.value
-    if (bayLabel) return judged.placed.find(({ bay }) => bay.label.toLowerCase() === bayLabel)
+    if (bayLabel) return judged.placed.find(({ bay }) => plain(bay.label) === bayLabel)
     const name = unread.join(' ')
     return name.length < 2
       ? undefined
-      : judged.placed.find(
-          ({ personName }) =>
-            personName
-              ?.toLowerCase()
-              .split(' ')
-              .some(part => part.startsWith(name)) || personName?.toLowerCase().startsWith(name),
-        )
+      : judged.placed.find(({ personName }) => {
+          const known = plain(personName ?? '')
+          return known.startsWith(name) || known.split(' ').some(part => part.startsWith(name))
+        })
   })
 
   /** A thing or a cylinder in use, by its tag; others are looked for when Enter is pressed. */

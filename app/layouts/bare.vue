@@ -1,13 +1,18 @@
 <script setup lang="ts">
+import { LANGUAGE_NAMES } from '#shared/words/language'
 import { framePages } from '~/words/frame'
 
 const says = framePages.bare
+const { language, other, choose } = useLanguage()
 </script>
 
 <template>
   <div class="bare">
     <header class="bare-head">
       <span class="bare-mark">{{ says.zonaris }}</span>
+      <FrameKey look="quiet" class="bare-language" :lang="other" @click="choose(other)">
+        {{ LANGUAGE_NAMES[other] }}
+      </FrameKey>
       <NuxtLink
         class="bare-help"
         to="/help"
@@ -15,8 +20,8 @@ const says = framePages.bare
         {{ says.help }}
       </NuxtLink>
     </header>
-    <FrameUnheard />
-    <slot />
+    <FrameUnheard :key="language" />
+    <slot :key="language" />
   </div>
 </template>
 
@@ -30,8 +35,10 @@ const says = framePages.bare
   display: flex;
   align-items: center;
 }
-.bare-help {
+.bare-language {
   margin-left: auto;
+}
+.bare-help {
   padding: 8px 12px;
   font-weight: 850;
   color: var(--stop);

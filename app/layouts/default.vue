@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { framePages } from '~/words/frame'
+import { language } from '~/words/live'
 
 const says = framePages.default
 const session = useSession()
@@ -19,10 +20,11 @@ watch(() => session.person, (person) => {
 
 <template>
   <div class="frame">
-    <FrameHeader />
-    <FrameUnheard />
+    <!-- What a part worked out once, in one language, it works out anew in the other. -->
+    <FrameHeader :key="language" />
+    <FrameUnheard :key="language" />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
-    <slot v-if="facts.reading" />
+    <slot v-if="facts.reading" :key="language" />
     <p v-else class="wait soft" role="status">
       {{ says.readingTheShop }}
     </p>

@@ -6,6 +6,7 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 import { cylinderWords } from '~/words/cylinder-words'
+import { LANGUAGE_NAMES, LANGUAGES } from '#shared/words/language'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 import { rulesPages } from '~/words/rules'
@@ -252,6 +253,21 @@ function undo() {
             @click="set('units', units)"
           >
             {{ units === 'us' ? says.inFtCfhCfm : 'mm, m, L/h, m³/h' }}
+          </FrameKey>
+        </div>
+        <h2>{{ says.language }}</h2>
+        <p class="soft">
+          {{ says.whoeverChoseNone }}
+        </p>
+        <div class="keys">
+          <FrameKey
+            v-for="id in LANGUAGES"
+            :key="id"
+            :lang="id"
+            :picked="entry.language === id"
+            @click="set('language', id)"
+          >
+            {{ LANGUAGE_NAMES[id] }}
           </FrameKey>
         </div>
         <h2>{{ says.actionFraction }}</h2>

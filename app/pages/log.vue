@@ -6,6 +6,7 @@ import type { LogEntry } from '#shared/contract/readings'
 import { saidOf, whoDid } from '~/areas/log/useLogWords'
 import { HOUSE_RULES_STREAM, readStreamId, SEAL_STREAM, SITE_STREAM, stationStream } from '#core/ids/streams'
 import { logPages } from '~/words/log'
+import { language } from '~/words/live'
 
 const says = logPages.page
 
@@ -46,17 +47,7 @@ const where = (streamId: string) => {
   if (read?.kind === 'permit') return says.hotWork
   return read?.kind === 'house-rules' ? says.houseRules : read?.kind === 'seal' ? says.seal : says.site
 }
-const format = computed(
-  () =>
-    new Intl.DateTimeFormat('en-GB', {
-      day: 'numeric',
-      month: 'short',
-      hour: '2-digit',
-      minute: '2-digit',
-      second: '2-digit',
-      timeZone: facts.site.timeZone,
-    }),
-)
+const { exactly } = useDates()
 </script>
 
 <template>
@@ -82,7 +73,7 @@ const format = computed(
             {{ entry.position }}
           </td>
           <td class="print nowrap">
-            {{ format.format(Date.parse(entry.at)) }}
+            {{ exactly(entry.at) }}
           </td>
           <td class="nowrap">
             {{ whoDid(entry) }}
@@ -95,7 +86,7 @@ const format = computed(
             <a
               v-if="entry.type === 'day-sealed' && readsAll"
               class="key link sheet"
-              :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet`"
+              :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet?language=${language}`"
               target="_blank"
               rel="noopener"
             >{{ says.daySheet }}</a>

@@ -139,7 +139,7 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
           <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? says.pin : '' }}</td>
           <td class="end">
             <FrameKey v-if="!person.hasLeft" @click="edit(person)">
-              {{ says.change }}<span class="visually-hidden"> {{ person.name }}</span>
+              {{ says.change }} <span class="visually-hidden">{{ person.name }}</span>
             </FrameKey>
           </td>
         </tr>

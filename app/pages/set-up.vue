@@ -137,7 +137,7 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
           <td>{{ words.bayKinds[one.kind] }}{{ one.closed ? says.closed : '' }}</td>
           <td class="end">
             <FrameKey @click="close(one)">
-              {{ one.closed ? says.useAgain : says.close }}<span class="visually-hidden"> {{ says.bay2(one.label) }}</span>
+              {{ one.closed ? says.useAgain : says.close }} <span class="visually-hidden">{{ says.bay2(one.label) }}</span>
             </FrameKey>
           </td>
         </tr>

@@ -5,7 +5,7 @@ import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_
 import type { DeviceTime } from '#shared/hearing'
 import type { ToldChange } from '#shared/news'
 import type { CommandAccepted, FloorReading } from '#shared/contract/readings'
-import { speakTimesIn } from '#shared/words/site-times'
+import { speakTimesIn, speakYear } from '#shared/words/site-times'
 
 /** The two clocks of this device: see `#shared/hearing`. */
 const deviceTime = (): DeviceTime => ({ clockMs: Date.now(), runningMs: performance.now() })
@@ -65,6 +65,7 @@ export const useFacts = defineStore('facts', () => {
           readAtMs.value = Date.parse(clock.nowIso())
           hearing.value = afterRead(hearing.value, reply.body.position, askedAt, askedOn)
           speakTimesIn(reply.body.site.timeZone)
+          speakYear(new Date(readAtMs.value).getUTCFullYear())
         } else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
       } while (again)
     })().finally(() => {

@@ -4,6 +4,7 @@ import type { CompetenceId } from '#core/ids/vocabulary'
 import type { Place } from '#core/rights/rights'
 import type { SessionReading } from '#shared/contract/readings'
 import type { RightId } from '#core/ids/rights'
+import { languageOfDevice, speakLanguage } from '~/words/live'
 
 /** Who is signed in on this device. */
 export const useSession = defineStore('session', () => {
@@ -14,6 +15,8 @@ export const useSession = defineStore('session', () => {
     const reply = await askFor('session')
     if (reply.ok) {
       reading.value = reply.body
+      const { person: who, site: where } = reply.body
+      await speakLanguage(who ? who.language ?? where?.language ?? 'en' : languageOfDevice())
       heard(reply.body.now)
     }
     return reading.value

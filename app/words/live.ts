@@ -1,4 +1,5 @@
 import { ref, shallowRef } from 'vue'
+import { LANGUAGES } from '#shared/words/language'
 import type { Language } from '#shared/words/language'
 import type { Spanish } from './es'
 
@@ -32,3 +33,14 @@ export async function speakLanguage(chosen: Language): Promise<void> {
   language.value = chosen
   document.documentElement.lang = chosen
 }
+
+const KEPT = 'zonaris-language'
+
+/** The language of a screen that nobody is signed in at: as somebody chose it here, else the browser's. */
+export function languageOfDevice(): Language {
+  const known = (tag: string | null): Language | undefined => LANGUAGES.find(one => one === tag?.slice(0, 2))
+  return known(localStorage.getItem(KEPT)) ?? navigator.languages.map(known).find(Boolean) ?? 'en'
+}
+
+/** Keeps the choice for this screen, for when nobody is signed in. */
+export const keepLanguageOfDevice = (chosen: Language): void => localStorage.setItem(KEPT, chosen)

@@ -121,6 +121,57 @@ mean({ is: 'confinement', id: 'confined' }, 'confined tank')
 mean({ is: 'confinement', id: 'restricted' }, 'tight cramped')
 mean({ is: 'confinement', id: 'against-wall' }, 'wall')
 
+// The same in Spanish, as it is typed without its accents.
+mean({ is: 'hint', ids: ['fcaw-g', 'fcaw-s'] }, 'tubular')
+mean({ is: 'process', id: 'fcaw-s' }, 'autoprotegido')
+mean({ is: 'process', id: 'cac-a' }, 'ranurar ranurado')
+mean({ is: 'process', id: 'saw' }, 'sumergido')
+mean({ is: 'process', id: 'ofc' }, 'oxicorte')
+mean({ is: 'flame' }, 'llama soplete oxicombustible')
+mean({ is: 'cut' }, 'corte cortar')
+mean({ is: 'weld' }, 'soldar soldadura')
+mean({ is: 'hint', ids: ['smaw'] }, 'arco')
+mean({ is: 'nothing' }, 'visible con y en el la de del a amperes amperios')
+mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['smaw'] }, 'varilla varillas electrodo electrodos')
+mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['gmaw', 'fcaw-g', 'fcaw-s'] }, 'alambre')
+mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['gtaw'] }, 'tungsteno')
+mean({ is: 'of', field: 'plateThicknessMm', hint: [] }, 'placa lamina espesor')
+mean({ is: 'fuelGas', id: 'acetylene' }, 'acetileno')
+mean({ is: 'fuelGas', id: 'propane' }, 'propano')
+mean({ is: 'fuelGas', id: 'propylene' }, 'propileno')
+mean({ is: 'fuelGas', id: 'natural-gas' }, 'metano')
+mean({ is: 'fuelGas', id: 'hydrogen' }, 'hidrogeno')
+mean({ is: 'process', id: 'grinding' }, 'esmerilar esmerilado esmeril')
+mean({ is: 'process', id: 'tb' }, 'fuerte')
+mean({ is: 'process', id: 'ts' }, 'blanda')
+mean({ is: 'baseMetal', id: 'mild-steel' }, 'acero dulce')
+mean({ is: 'baseMetal', id: 'stainless-steel' }, 'inoxidable')
+mean({ is: 'baseMetal', id: 'cast-iron' }, 'fundido fundicion')
+mean({ is: 'baseMetal', id: 'aluminium' }, 'aluminio')
+mean({ is: 'baseMetal', id: 'magnesium' }, 'magnesio')
+mean({ is: 'baseMetal', id: 'copper' }, 'cobre')
+mean({ is: 'baseMetal', id: 'brass' }, 'laton')
+mean({ is: 'baseMetal', id: 'bronze' }, 'bronce')
+mean({ is: 'baseMetal', id: 'nickel-alloy' }, 'niquel')
+mean({ is: 'baseMetal', id: 'titanium' }, 'titanio')
+mean({ is: 'coating', id: 'zinc' }, 'galvanizado galvanizada zincado')
+mean({ is: 'coating', id: 'paint' }, 'pintado pintada pintura')
+mean({ is: 'coating', id: 'primer' }, 'primario')
+mean({ is: 'coating', id: 'cadmium' }, 'cadmio cadmiado')
+mean({ is: 'coating', id: 'chromium-plated' }, 'cromado')
+mean({ is: 'coating', id: 'yellow-passivate' }, 'amarillo amarillento')
+mean({ is: 'coating', id: 'oil' }, 'aceite aceitado')
+mean({ is: 'coating', id: 'none' }, 'limpio limpia')
+mean({ is: 'coating', id: 'unknown' }, 'desconocido')
+mean({ is: 'stripped' }, 'descubierto')
+mean({ is: 'shieldingGas', id: 'argon-co2' }, 'mezcla')
+mean({ is: 'shieldingGas', id: 'helium' }, 'helio')
+mean({ is: 'position', id: 'flat' }, 'plana plano')
+mean({ is: 'position', id: 'overhead' }, 'sobrecabeza')
+mean({ is: 'confinement', id: 'confined' }, 'confinado tanque')
+mean({ is: 'confinement', id: 'restricted' }, 'estrecho')
+mean({ is: 'confinement', id: 'against-wall' }, 'pared')
+
 /** Two words that together say something else than each alone. The second may go on. */
 const PAIRS: readonly (readonly [string, string, string])[] = [
   ['plasma', 'weld', 'paw'],
@@ -137,7 +188,19 @@ const PAIRS: readonly (readonly [string, string, string])[] = [
   ['natural', 'gas', 'methane'],
   ['sub', 'arc', 'subarc'],
   ['against', 'wall', 'wall'],
+  ['sobre', 'cabeza', 'sobrecabeza'],
+  ['acero', 'inoxidable', 'inoxidable'],
+  ['acero', 'dulce', 'dulce'],
+  ['hierro', 'fundido', 'fundido'],
+  ['soldadura', 'fuerte', 'fuerte'],
+  ['soldadura', 'blanda', 'blanda'],
+  ['arco', 'sumergido', 'sumergido'],
+  ['espacio', 'confinado', 'confinado'],
+  ['contra', 'pared', 'wall'],
 ]
+
+/** A text as it is compared with what is known: small letters, without their accents. */
+export const plain = (text: string): string => text.toLowerCase().normalize('NFD').replaceAll(/\p{M}/gu, '')
 
 /** Words shorter than this are taken as written: too much is one letter away from them. */
 const FORGIVEN_FROM = 5
@@ -259,9 +322,7 @@ function setOnce<Field extends keyof Job>(
  * @param line the text typed
  */
 export function readLine(line: string): ReadLine {
-  const text = line
-    .slice(0, 200)
-    .toLowerCase()
+  const text = plain(line.slice(0, 200))
     .replace(/(\d)\s*(?:to|–|-)\s*(\d)/g, '$1-$2')
     .replace(/(\d)\s+(mm|in|a|amp|amps)\b/g, '$1$2')
     .replace(/["]/g, 'in')
@@ -283,7 +344,7 @@ export function readLine(line: string): ReadLine {
   }
   const said = new Map<string, string>()
   for (let i = 0; i < words.length; i++) {
-    if (words[i]!.is === 'bay' && words[i + 1] !== undefined) found.bayLabel = words[++i]!.typed
+    if ((words[i]!.is === 'bay' || words[i]!.is === 'puesto') && words[i + 1] !== undefined) found.bayLabel = words[++i]!.typed
     else gather(found, said, words, i)
   }
   decideProcess(found)

@@ -3,6 +3,7 @@ import type { Anchor } from '../../scripts/zonaris-verify.mjs'
 import { paperCode } from './paper-code'
 import { formatInTimeZone } from './paper-times'
 import { line, makePdf } from './pdf'
+import { wordsHere } from '../words/here'
 import type { Instant } from '#core/time/instant'
 
 /** What the sheet of a day is made from. */
@@ -30,13 +31,14 @@ export async function daySheet({
   line: words,
   publicKeyPem,
 }: DaySheetOf): Promise<Buffer> {
+  const { papers: says } = wordsHere()
   const { day, position, headsSha256, sealHash, sealVersion } = anchor
   return makePdf({
-    info: { title: `Day sheet ${day}`, author: siteName },
+    info: { title: says.daySheet(day), author: siteName },
     pageMargins: [36, 36, 36, 48],
     defaultStyle: { font: 'Roboto', fontSize: 10 },
     content: [
-      { text: `Day sheet ${day}`, fontSize: 20, bold: true },
+      { text: says.daySheet(day), fontSize: 20, bold: true },
       { text: siteName, margin: [0, 2, 0, 10] },
       {
         columns: [
@@ -44,22 +46,22 @@ export async function daySheet({
           {
             width: '*',
             stack: [
-              line('Sealed', `${position} entries in ${streams} streams, seal no. ${sealVersion}`),
-              line('Digest of all heads', inGroups(headsSha256)),
-              line('Seal', inGroups(sealHash)),
-              line('Key', inGroups(createHash('sha256').update(publicKeyPem).digest('hex').slice(0, 32))),
-              line('Printed', formatInTimeZone(printedAt, timeZone)),
+              line(says.sealed, says.sealedSaid(position, streams, sealVersion)),
+              line(says.digest, inGroups(headsSha256)),
+              line(says.seal, inGroups(sealHash)),
+              line(says.key, inGroups(createHash('sha256').update(publicKeyPem).digest('hex').slice(0, 32))),
+              line(says.printed, formatInTimeZone(printedAt, timeZone)),
             ],
           },
         ],
       },
       {
-        text: 'Keep this where whoever looks after the database does not reach: another building, the insurer, a folder with a lock.',
+        text: says.keepThis,
         margin: [0, 12, 0, 4],
       },
-      { text: 'To check the record against it, with no more than an export and the public key:', margin: [0, 0, 0, 2] },
+      { text: says.toCheck, margin: [0, 0, 0, 2] },
       {
-        text: 'node zonaris-verify.mjs export.jsonl --key anchor-key.pub.pem --line "the line below, or what the code says"',
+        text: `node zonaris-verify.mjs export.jsonl --key anchor-key.pub.pem --line "${says.lineBelow}"`,
         fontSize: 9,
         margin: [0, 0, 0, 6],
       },

@@ -1,12 +1,16 @@
+import { LOCALES } from '#shared/words/language'
+import { languageHere } from '../language'
+
 /** A time as paper says it: the day, the clock of the shop, and its zone, since paper travels. */
 export function formatInTimeZone(iso: string, timeZone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
+  return new Intl.DateTimeFormat(LOCALES[languageHere()], {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
     year: 'numeric',
     hour: '2-digit',
     minute: '2-digit',
+    hourCycle: 'h23',
     timeZone,
     timeZoneName: 'short',
   }).format(Date.parse(iso))

@@ -54,6 +54,7 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   firePointNumber: 'text',
   firstAidNumber: 'text',
   gasSupplierNumber: 'text',
+  language: 'text',
 })
 
 export const asStationFacts = shapedAs<StationFacts>('station_reading', {

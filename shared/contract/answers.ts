@@ -7,7 +7,8 @@ import type {
   WearersReading,
 } from './readings'
 import type {
-  credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, redeemRequest, revokeDeviceRequest, signInCodeRequest,
+  credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, preferencesRequest, redeemRequest,
+  revokeDeviceRequest, signInCodeRequest,
   signInRequest, wearerRequest,
 } from './sign-in-schema'
 
@@ -45,6 +46,7 @@ export interface Forms {
   'first-run': Form<typeof firstRunRequest, { readonly siteId: string, readonly personId: string }>
   'redeem': Form<typeof redeemRequest, { readonly personId: string, readonly signsFrom: string | null }>
   'credentials': Form<typeof credentialsRequest, Nothing>
+  'preferences': Form<typeof preferencesRequest, Nothing>
   'sign-in-codes': Form<typeof signInCodeRequest, { readonly code: string, readonly loginName: string, readonly untilAt: string }>
   'device-keys': Form<typeof deviceKeyRequest, { readonly keyId: string, readonly name: string, readonly key: string }>
   'devices/name': Form<typeof nameDeviceRequest, Nothing>

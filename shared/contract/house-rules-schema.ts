@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { LANGUAGES } from '#core/ids/language-ids'
 import { SETTLING_RULES } from '#core/cylinder/settling'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { AUTHORISING_RULES, REGULATOR_RULES } from '#core/streams/house-rules/house-rules'
@@ -62,6 +63,7 @@ export const houseRulesSchema = z.strictObject({
   longestPermitHours: z.number().min(longestPermitHours.min).max(longestPermitHours.max),
   authorisingRule: z.enum(AUTHORISING_RULES),
   emergencyNumber: dialled, firePointNumber: dialled, firstAidNumber: dialled, gasSupplierNumber: dialled,
+  language: z.enum(LANGUAGES),
 }) satisfies z.ZodType<HouseRules>
 
 export const houseRulesPayloads = { 'house-rules.change': houseRulesSchema } satisfies Payloads<HouseRulesCommands>

@@ -43,6 +43,7 @@ import { envelopeSchema, payloadSchemas } from './command-schemas'
 import { findingSchema, inputErrorSchema } from './finding-schema'
 import {
   credentialsRequest,
+  preferencesRequest,
   deviceKeyRequest,
   firstRunRequest,
   nameDeviceRequest,
@@ -329,6 +330,7 @@ const SIGNING_IN: Json = {
     ...NOBODY,
     ...TOO_MANY,
   }),
+  '/api/v1/preferences': posted('setPreferences', 'Sets the language one reads, on every device', preferencesRequest, 'Set', NOBODY),
   '/api/v1/sign-in-codes': posted(
     'giveSignInCode',
     'Makes a one-time code to hand over, and shows it this once. Where there was a password, its owner is told, and signs nothing for a day',

@@ -18,6 +18,7 @@ import type { Survey } from '#core/streams/samples/samples'
 import type { SpokenFinding } from '../words/speak'
 import type { PermitPhase, StopCauseId } from '#core/ids/hotwork-ids'
 import type { Instant } from '#core/time/instant'
+import type { Language } from '../words/language'
 
 /** `GET /api/v1/session` */
 export interface SessionReading {
@@ -28,8 +29,10 @@ export interface SessionReading {
     readonly areaId: string | null
     readonly bayId: string | null
     readonly competences: readonly CompetenceId[]
+    /** The language they chose; null: the site's. */
+    readonly language: Language | null
   } | null
-  readonly site: { readonly siteId: string, readonly name: string } | null
+  readonly site: { readonly siteId: string, readonly name: string, readonly language: Language } | null
   /** No site exists yet: the first run has to make one. */
   readonly firstRun: boolean
   /** Somebody has signed in on this device before: it may stop work without a session. */

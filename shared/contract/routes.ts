@@ -58,6 +58,7 @@ export const ROUTES: readonly Route[] = [
   post('commands', 'door'),
   post('sign-out-everywhere', 'signed-in', 'one\'s own sessions and devices'),
   post('credentials', 'signed-in', 'one\'s own, with the password as it is'),
+  post('preferences', 'signed-in', 'one\'s own'),
   get('devices', 'signed-in', 'one\'s own; all for who manages people'),
   post('devices/name', 'signed-in', 'one\'s own; all for who manages people'),
   post('devices/revoke', 'signed-in', 'one\'s own; all for who manages people'),

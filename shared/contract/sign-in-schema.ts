@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { MASKS } from '#core/ids/vocabulary'
+import { LANGUAGES } from '../words/language'
 import { payloadSchemas } from './command-schemas'
 import { passwordSchema, pinSchema } from './secret-schema'
 import { idSchema, nameOf, nameSchema } from './text-schema'
@@ -31,6 +32,8 @@ export const credentialsRequest = z.union([
   z.strictObject({ currentPassword, password: passwordSchema }),
   z.strictObject({ currentPassword, pin: pinSchema }),
 ])
+
+export const preferencesRequest = z.strictObject({ language: z.enum(LANGUAGES) })
 
 export const signInCodeRequest = z.strictObject({ personId: idSchema, loginName: ownLoginName })
 

@@ -1,6 +1,8 @@
-/** The languages that Zonaris speaks. */
-export const LANGUAGES = ['en', 'es'] as const
-export type Language = (typeof LANGUAGES)[number]
+import type { LanguageId } from '#core/ids/language-ids'
+
+export { LANGUAGES } from '#core/ids/language-ids'
+/** A language that Zonaris speaks. */
+export type Language = LanguageId
 
 /** What each calls itself: a reader finds their own, whatever the page speaks. */
 export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = { en: 'English', es: 'Español' }

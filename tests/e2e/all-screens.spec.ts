@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
-import type { Page, Request } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { axeFindsNothing } from './axe-finds'
+import { followWhatIsAsked, isDrawn, SCREENS, show } from './screens'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -11,16 +12,6 @@ test.beforeAll(async () => {
 test.afterAll(() => served.stop())
 
 // The longest file by far: called so that it is begun first, and no worker is left alone with it at the end.
-const SCREENS = [
-  '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes',
-  '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body', '/bay/bay-4?do=air',
-  '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets', '/bay/bay-10?do=gas',
-  '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive', '/gas?do=week', '/gas?do=sums',
-  '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register', '/kit?do=sums', '/bay/bay-1?do=fire',
-  '/bay/bay-12?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap', '/hot-work?do=request', '/hot-work?do=arc',
-  '/hot-work/wall', '/help', '/help/cylinder-in-fire', '/?ask=tig%2090%20stainless', '/people', '/set-up', '/house-rules', '/log',
-  '/my-sign-in',
-]
 
 const PHONE = { width: 390, height: 844 } as const
 const TABLET = { width: 1280, height: 800 } as const
@@ -38,39 +29,6 @@ const isSheet = (path: string): boolean => /do=|ask=|bay-8|\/gas\/|\/kit\/|\/hot
 
 async function isAccessible(page: Page, path: string, rules?: readonly string[]): Promise<void> {
   await axeFindsNothing(page, { rules, about: path, ...isSheet(path) ? { within: '.right' } : {} })
-}
-
-/**
- * Follows what a page asks for; the answer tells whether all of it came: parts that load when opened, readings. The stream of events never
- * ends.
- */
-function followWhatIsAsked(page: Page): () => number {
-  const asked = new Set<Request>()
-  page.on('request', (request) => {
-    if (!request.url().includes('/api/v1/events')) asked.add(request)
-  })
-  page.on('requestfinished', request => void asked.delete(request))
-  page.on('requestfailed', request => void asked.delete(request))
-  return () => asked.size
-}
-
-/** A page that is still being drawn is not looked at: nothing is asked for any more, twice in a row with a frame drawn between. */
-async function isDrawn(page: Page, stillAsked: () => number): Promise<void> {
-  await expect(async () => {
-    expect(stillAsked()).toBe(0)
-    await page.evaluate(() => new Promise(resolve => requestAnimationFrame(() => setTimeout(resolve))))
-    expect(stillAsked()).toBe(0)
-  }).toPass()
-}
-
-/** Goes there as a tap on a link does: a page load for each of so many screens would be most of the run. */
-async function show(page: Page, path: string): Promise<void> {
-  // Not waited for in there: a navigation that another one overtakes would be waited for in vain. The address tells.
-  await page.evaluate((to) => {
-    void (window as unknown as { useNuxtApp: () => { $router: { push: (to: string) => Promise<unknown> } } }).useNuxtApp().$router.push(to)
-  }, path)
-  await expect(page).toHaveURL(served.url + path)
-  await expect(page.getByText('Reading the shop')).toHaveCount(0)
 }
 
 test('axe finds nothing on the pages before anybody is signed in', async ({ page }) => {
@@ -93,7 +51,7 @@ for (let first = 0; first < SCREENS.length; first += PER_TEST) {
     for (const path of paths) {
       await page.emulateMedia({ colorScheme: 'light' })
       await page.setViewportSize(TABLET)
-      await show(page, path)
+      await show(page, served, path)
       await isDrawn(page, stillAsked)
       if (isSheet(path)) await expect(page.locator('.right')).toBeVisible()
       await isAccessible(page, path)
@@ -115,7 +73,7 @@ test('every target on the sheet is large enough for a glove', async ({ page }) =
   for (const path of [
     '/bay/bay-4', '/bay/bay-11?do=job', '/bay/bay-4?do=eyes', '/bay/bay-3?do=body', '/bay/bay-10?do=gas', '/bay/bay-3?do=handover',
   ]) {
-    await show(page, path)
+    await show(page, served, path)
     await expect(page.getByRole('heading', { name: new RegExp(`^Bay ${/bay-(\d+)/.exec(path)![1]}\\b`) })).toBeVisible()
     await expect(page.locator('.right .key').first()).toBeVisible()
     const small = await page

@@ -151,7 +151,7 @@ const plan = computed(() => {
           <span class="use">
             <template v-if="fraction !== null">
               <AirTemper :fraction="fraction" :action="shopFacts.rules.actionFraction" />
-              <b class="print">{{ q.part(fraction) }}<span class="visually-hidden"> {{ says.ofTheLimit }}</span></b>
+              <b class="print">{{ q.part(fraction) }} <span class="visually-hidden">{{ says.ofTheLimit }}</span></b>
             </template>
             <span v-if="because" class="says">{{ because }}</span>
           </span>

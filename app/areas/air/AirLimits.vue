@@ -28,7 +28,7 @@ const sources = computed(() => [
     [...cells.value.values()].flatMap(row =>
       [...row.values()].map(
         ({ limit }) =>
-          `${words.exposureRuleSets[limit.ruleSet]}, ${words.substances[limit.substance]} ${q.value.limit(limit.valueMgPerM3)} ${words.limitKinds[limit.kind]}${limit.sampled ? ` (${limit.sampled})` : ''}: ${citation(limit.source)}`,
+          `${words.exposureRuleSets[limit.ruleSet]}, ${words.substances[limit.substance]} ${q.value.limit(limit.valueMgPerM3)} ${words.limitKinds[limit.kind]}${limit.sampled ? ` (${words.sampledFractions[limit.sampled]})` : ''}: ${citation(limit.source)}`,
       ),
     ),
   ),
@@ -71,7 +71,7 @@ const sources = computed(() => [
                 <small>{{ says.of(q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3)) }}</small>
                 <small
                   v-if="cells.get(substance)!.get(ruleSet)!.limit.kind !== 'twa'"
-                >{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? 'ceiling' : says.in15Min }}</small>
+                >{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? says.ceiling : says.in15Min }}</small>
               </template>
               <template v-else>
                 –

@@ -9,6 +9,7 @@ import { samplesStream } from '#core/ids/streams'
 import { airPages } from '~/words/air'
 
 const says = airPages.samples
+const { day } = useDates()
 
 /** Measured samples of a bay: what each survey says in a sentence, its distribution, and the way to put in another. */
 const { placed } = defineProps<{ placed: Placed }>()
@@ -81,7 +82,7 @@ const withdraw = (surveyId: string) =>
     <LazyAirSamplesEntry v-if="isAdding" :placed="placed" @done="isAdding = false" />
     <article v-for="one in judged" :key="one.survey.surveyId" class="survey" :class="one.standing">
       <h4>
-        {{ words.substances[one.survey.substance] }}, {{ one.survey.takenOn }}
+        {{ words.substances[one.survey.substance] }}, {{ day(one.survey.takenOn) }}
         <span
           v-if="one.answer && one.standing !== 'withdrawn'"
           :class="one.answer.verdict === 'compliant' ? 'state-open' : 'state-hold'"

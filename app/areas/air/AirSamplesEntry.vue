@@ -204,7 +204,7 @@ async function save() {
           v-model="volumeUnit"
           :label="says.unitOfVolume"
           :ids="['L', 'm3']"
-          :named="id => id === 'L' ? 'litres' : 'm³'"
+          :named="id => id === 'L' ? 'L' : 'm³'"
         />
         <FrameSelect
           v-if="(has('shift') || has('person')) && has('minutes')"

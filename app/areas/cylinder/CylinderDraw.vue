@@ -6,6 +6,7 @@ import { tipDemand } from '#core/cylinder/tip-demand'
 import type { TipId } from '#core/ids/vocabulary'
 import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/ids/vocabulary'
 import { kitWords } from '~/words/kit-words'
+import { cylinderWords } from '~/words/cylinder-words'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.draw
@@ -49,7 +50,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
       <FrameSelect v-model="tip" :label="says.tip" :ids="TIPS" :named="id => kitWords.tips[id]" :none="says.byItsOwnTable" />
       <FrameNumber v-if="needsThickness" v-model="thicknessMm" :label="says.plate" :unit="shop.width" :limits="{ min: 0.1, max: 1000 }" />
       <FrameNumber v-model="demandM3PerH" :label="says.theTipTakes" :unit="units.gasRate" :limits="{ min: 0.001, max: 1000 }" />
-      <FrameSelect v-model="duty" :label="says.duty" :ids="DUTIES" :named="id => id" />
+      <FrameSelect v-model="duty" :label="says.duty" :ids="DUTIES" :named="id => cylinderWords.duties[id]" />
     </div>
     <div class="answer ruled" aria-live="polite">
       <template v-if="binding">

@@ -28,13 +28,13 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
           :picked="seen[joint] === true"
           @click="seen = { ...seen, [joint]: true }"
         >
-          {{ says.tight }}<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
+          {{ says.tight }} <span class="visually-hidden">{{ cylinderWords.joints[joint] }}</span>
         </FrameKey>
         <FrameKey
           :picked="seen[joint] === false"
           @click="seen = { ...seen, [joint]: false }"
         >
-          {{ says.leaks }}<span class="visually-hidden"> {{ cylinderWords.joints[joint] }}</span>
+          {{ says.leaks }} <span class="visually-hidden">{{ cylinderWords.joints[joint] }}</span>
         </FrameKey>
       </li>
     </ul>

@@ -6,6 +6,7 @@ import { CYLINDER_OWNERS } from '#core/ids/cylinder-ids'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.marksForm
+const { day } = useDates()
 
 /** What a cylinder is: label, shoulder, volumes. The shoulder is read while it is typed. */
 const { known = null, today } = defineProps<{ known?: CylinderMarks | null, today: string }>()
@@ -66,7 +67,11 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
       />
     </FrameField>
     <p v-if="read" class="said" :class="{ 'is-open': read.nextDue !== null && !read.overdue }">
-      {{ read.nextDue === null ? says.theShoulderCannotBeRead : says.nextTestBy(read.nextDue, read.overdue ? says.pastDueItMayBe : '') }}
+      {{
+        read.nextDue === null
+          ? says.theShoulderCannotBeRead
+          : says.nextTestBy(day(read.nextDue), read.overdue ? says.pastDueItMayBe : '')
+      }}
     </p>
     <div class="columns">
       <FrameNumber

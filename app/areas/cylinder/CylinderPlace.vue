@@ -71,7 +71,7 @@ const LEAK_WORDS = {
         :to="{ path: '/gas', query: { do: `place-${reading.placeId}` } }"
         prefetch-on="interaction"
       >
-        {{ says.wallsAndSize }}<span class="visually-hidden"> {{ says.of(place.name) }}</span>
+        {{ says.wallsAndSize }} <span class="visually-hidden">{{ says.of(place.name) }}</span>
       </NuxtLink>
     </header>
     <CylinderPlan

@@ -113,7 +113,7 @@ async function save() {
         />
       </div>
       <FrameKey @click="walls.splice(index, 1)">
-        {{ says.takeAway(wall.name || 'it') }}
+        {{ says.takeAway(wall.name || says.it) }}
       </FrameKey>
     </div>
     <FrameKey @click="addWall">
@@ -144,7 +144,7 @@ async function save() {
           {{ says.likeWood }}
         </FrameKey>
         <FrameKey @click="burns.splice(index, 1)">
-          {{ says.takeAway(one.id || 'it') }}
+          {{ says.takeAway(one.id || says.it) }}
         </FrameKey>
       </div>
     </div>

@@ -13,7 +13,7 @@ const {
 } = defineProps<{ row: CylindersReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
 const lookup = useLookup()
 const q = useQuantities()
-const { due, until } = useDates()
+const { due, until, day } = useDates()
 const fact = computed(() => row.fact)
 const settling = computed(() => fact.value.settlesAt === null ? null : until(fact.value.settlesAt))
 const worst = computed(
@@ -29,7 +29,7 @@ const word = computed(() =>
     : worst.value
       ? lookup.say(worst.value).brief
       : row.cylinder.isEmpty
-        ? 'empty'
+        ? says.empty
         : says.inOrder,
 )
 const tone = computed(() =>
@@ -42,6 +42,11 @@ const tone = computed(() =>
         : 'state-open',
 )
 const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
+/** When its test falls due: how long ago, or in which month. */
+const testSaid = computed(() => {
+  if (row.nextDue === null) return says.testDate
+  return isLate.value ? says.test(due(row.nextDue, today)) : says.test2(day(row.nextDue.slice(0, 7)))
+})
 </script>
 
 <template>
@@ -50,7 +55,7 @@ const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
     <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="tone">{{ word }}</small></span>
     <span class="left">
       <template v-if="fact.left">
-        <span class="print">{{ q.gas(fact.left.lowM3) }}<i v-if="fact.fullM3" class="soft"> {{ says.of(q.gas(fact.fullM3)) }}</i></span>
+        <span class="print">{{ q.gas(fact.left.lowM3) }} <i v-if="fact.fullM3" class="soft">{{ says.of(q.gas(fact.fullM3)) }}</i></span>
         <CylinderTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
       </template>
       <span v-else class="soft">{{ says.notRead }}</span>
@@ -58,7 +63,7 @@ const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
     <span
       class="due"
       :class="{ 'state-hold': isLate }"
-    >{{ row.nextDue === null ? says.testDate : isLate ? says.test(due(row.nextDue, today)) : says.test2(row.nextDue.slice(0, 7)) }}</span>
+    >{{ testSaid }}</span>
   </NuxtLink>
 </template>
 

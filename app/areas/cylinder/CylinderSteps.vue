@@ -30,7 +30,7 @@ const toggle = (step: Step) => {
       >
         <span class="no print">{{ index + 1 }}</span>
         <span><b :class="{ chalk: done.includes(step) }">{{ named[step][0] }}</b><small>{{ named[step][1] }}</small></span>
-        <span class="is">{{ done.includes(step) ? 'done' : '' }}</span>
+        <span class="is">{{ done.includes(step) ? says.done : '' }}</span>
       </FrameKey>
     </li>
   </ol>

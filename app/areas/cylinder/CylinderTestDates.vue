@@ -4,6 +4,7 @@ import { cylinderWords } from '~/words/cylinder-words'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.testDates
+const { day } = useDates()
 
 /** What a shoulder says: when it is due again, its dates, and what each school makes of them. */
 const { read } = defineProps<{ read: Requalification }>()
@@ -15,14 +16,14 @@ const verdict = computed(() => {
       : { word: cylinderWords.requalificationRules[rule], state: 'open', text: '' }
   if (!mayUseUp)
     return {
-      word: nextDue,
+      word: day(nextDue),
       state: 'hold',
       text: read.findings.some(({ code }) => code === 'cylinder.filled-when-unknown')
         ? says.notUsedBeforeItsFill
         : says.neitherFilledNorUsedSend,
     }
   return {
-    word: nextDue,
+    word: day(nextDue),
     state: overdue ? 'hold' : 'open',
     text: mayFill ? says.mayBeUsedAndFilled : says.mayBeUsedUpMay,
   }
@@ -49,10 +50,10 @@ const verdict = computed(() => {
             {{ test.text }}
           </td>
           <td class="print">
-            {{ test.on }}
+            {{ day(test.on) }}
           </td>
           <td>
-            {{ [test.star ? 'star' : '', test.overfill ? '+ 10 %' : '', test.letter ?? '', test.requalifier ? says.by(
+            {{ [test.star ? says.star : '', test.overfill ? '+ 10 %' : '', test.letter ?? '', test.requalifier ? says.by(
               test.requalifier,
             ) : ''].filter(Boolean).join(', ') || says.none }}
           </td>
@@ -60,7 +61,7 @@ const verdict = computed(() => {
       </tbody>
     </table>
     <p v-if="read.shellDue && read.fillerDue" class="print">
-      {{ says.shellByFillerByThe(read.shellDue, read.fillerDue) }}
+      {{ says.shellByFillerByThe(day(read.shellDue), day(read.fillerDue)) }}
     </p>
     <table v-if="read.ruleSets.length > 0" class="ledger">
       <caption class="visually-hidden">
@@ -75,7 +76,7 @@ const verdict = computed(() => {
             ) : '' }}
           </td>
           <td class="print">
-            {{ nextDue ?? says.none }}
+            {{ nextDue === null ? says.none : day(nextDue) }}
           </td>
         </tr>
       </tbody>

@@ -41,7 +41,7 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
         </NuxtLink>
         <span>{{ gasWords(cylinder.gas) }}, {{ cylinder.standing?.in === 'bay' ? says.bay(bayLabel(cylinder.standing.bayId)) : says.inTheStore }}</span>
         <FrameKey v-if="session.may('use-gas')" @click="off(cylinder.tag)">
-          {{ says.offCapOn }}<span class="visually-hidden"> {{ cylinder.tag }}</span>
+          {{ says.offCapOn }} <span class="visually-hidden">{{ cylinder.tag }}</span>
         </FrameKey>
       </li>
     </ul>

@@ -5,7 +5,6 @@ import { floorPages } from '~/words/floor'
 const says = floorPages.board
 
 const { chosen } = defineProps<{ chosen: string | null }>()
-const facts = useFacts()
 const judged = useJudged()
 const clock = useClock()
 
@@ -16,11 +15,8 @@ watch(() => chosen, async () => {
   board.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest' })
 }, { immediate: true })
 
-const time = computed(() =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(
-    clock.nowMs.value,
-  ),
-)
+const { weekdayAndTime } = useDates()
+const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOString()))
 </script>
 
 <template>
@@ -33,7 +29,7 @@ const time = computed(() =>
     </p>
     <div class="head" aria-hidden="true">
       <span class="c">{{ says.bay }}</span><span>{{ says.whoAndWhat }}</span>
-      <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gates[gate] }}</span></span>
+      <span class="gates"><span v-for="gate in GATES" :key="gate">{{ words.gatesShort[gate] }}</span></span>
       <span />
     </div>
     <FloorRow v-for="placed in judged.placed" :key="placed.bay.bayId" :placed="placed" :chosen="placed.bay.bayId === chosen" />

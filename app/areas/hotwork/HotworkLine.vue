@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { fireWords } from '~/words/fire-words'
+import { hotWorkPages } from '~/words/hotWork'
 import type { PermitPhase } from '#core/ids/hotwork-ids'
 
 /** A permit's life as one line: posts where it has come through, its mark where it stands, thin after. */
 const { phase, wide = false } = defineProps<{ phase: PermitPhase, wide?: boolean }>()
-const WORDS = { precautions: 'walk', authorised: 'signed', working: 'work', watch: 'watch', monitoring: 'looks', closed: 'closed' } as const
+const says = hotWorkPages.line
 const WAY = ['precautions', 'authorised', 'working', 'watch', 'monitoring', 'closed'] as const
 const AT: Readonly<Record<PermitPhase, number>> = {
   requested: 0,
@@ -51,7 +52,7 @@ const x = (index: number) => step.value / 2 + index * step.value
           font-size="15"
           font-weight="650"
           :fill="index === at ? 'var(--ink)' : 'var(--soft)'"
-        >{{ index === 2 && phase === 'suspended' ? 'stopped' : WORDS[name] }}</text>
+        >{{ index === 2 && phase === 'suspended' ? says.stopped : says[name] }}</text>
       </g>
     </template>
   </svg>

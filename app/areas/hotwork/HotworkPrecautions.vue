@@ -36,10 +36,10 @@ function justify(id: PrecautionId) {
         <span class="what">{{ hotworkWords.precautions[id] }}</span>
         <template v-if="mayDo">
           <FrameKey look="go" :disabled="busy" @click="emit('seenTo', id, 'done')">
-            {{ says.done }}<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
+            {{ says.done }} <span class="visually-hidden">{{ hotworkWords.precautions[id] }}</span>
           </FrameKey>
           <FrameKey v-if="!mustBeDone" :aria-expanded="asks === id" @click="asks = asks === id ? null : id">
-            {{ says.notNeeded }}<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
+            {{ says.notNeeded }} <span class="visually-hidden">{{ hotworkWords.precautions[id] }}</span>
           </FrameKey>
         </template>
         <form v-if="asks === id" class="why" @submit.prevent="justify(id)">

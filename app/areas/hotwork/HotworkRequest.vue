@@ -51,9 +51,10 @@ const facts = reactive<
 >({ cleaned: '', confined: '', otherSide: '', hardFloor: '', bulkCombustibles: '', combustiblePanel: '', metalFire: '' })
 const saidOf = (fact: keyof typeof facts): boolean | undefined => facts[fact] === '' ? undefined : facts[fact] === 'yes'
 const operatorIds = ref<readonly string[]>(given?.station.personId ? [given.station.personId] : [])
-const now = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: shopFacts.site.timeZone })
-const fromTime = ref(now.format(clock.nowMs.value))
-const untilTime = ref(now.format(clock.nowMs.value + 3 * 3600_000))
+/** A field for a time of day wants it on the 24-hour clock, whatever the language. */
+const clockTime = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: shopFacts.site.timeZone })
+const fromTime = ref(clockTime.format(clock.nowMs.value))
+const untilTime = ref(clockTime.format(clock.nowMs.value + 3 * 3600_000))
 const askContents = computed(() => workpiece.value === 'container' || workpiece.value === 'pipe' || workpiece.value === 'duct')
 const countOf = (text: string): number | undefined => /^\d{1,2}$/.test(text.trim()) ? Math.min(20, Number(text)) : undefined
 const byCurrent = computed(() => process.value !== '' && PROCESS_TRAITS[process.value].byCurrent)

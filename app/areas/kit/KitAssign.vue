@@ -21,14 +21,14 @@ type Named = readonly [key: string, name: string]
 const names = computed(
   () =>
     new Map([
-      ...facts.site.bays.filter(({ closed }) => !closed).map((bay): Named => [says.bay(bay.bayId), says.bay2(bay.label)]),
-      ...[...lookup.names].map(([personId, name]): Named => [says.person(personId), name]),
-      ...(grid.value?.places ?? []).map(({ placeId, place }): Named => [says.place(placeId), place.name]),
+      ...facts.site.bays.filter(({ closed }) => !closed).map((bay): Named => [`bay ${bay.bayId}`, says.bay2(bay.label)]),
+      ...[...lookup.names].map(([personId, name]): Named => [`person ${personId}`, name]),
+      ...(grid.value?.places ?? []).map(({ placeId, place }): Named => [`place ${placeId}`, place.name]),
     ]),
 )
 const named = (id: string) => names.value.get(id) ?? id
 const choices = computed(() =>
-  ([[says.bay3, says.bays], [says.person2, says.people], [says.place2, says.places]] as const).map(([kind, label]) => ({
+  ([['bay ', says.bays], ['person ', says.people], ['place ', says.places]] as const).map(([kind, label]) => ({
     label,
     ids: [...names.value.keys()].filter(id => id.startsWith(kind)),
   })),

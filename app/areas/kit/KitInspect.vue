@@ -62,10 +62,10 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
       </ul>
       <div class="two">
         <FrameKey look="go" big :disabled="busy" @click="allWell">
-          {{ says.allInOrder }}<span class="visually-hidden"> {{ says.for(tag) }}</span>
+          {{ says.allInOrder }} <span class="visually-hidden">{{ says.for(tag) }}</span>
         </FrameKey>
         <FrameKey big @click="isOpen = true">
-          {{ says.somethingIsWrong }}<span class="visually-hidden"> {{ says.with(tag) }}</span>
+          {{ says.somethingIsWrong }} <span class="visually-hidden">{{ says.with(tag) }}</span>
         </FrameKey>
       </div>
     </template>
@@ -111,7 +111,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
             />
             <span
               :class="marks.get(check.id) === false ? 'state-stop' : marks.get(check.id) ? 'state-open' : 'soft'"
-            >{{ marks.get(check.id) === false ? 'fails' : marks.get(check.id) ? 'passes' : check.unit }}</span>
+            >{{ marks.get(check.id) === false ? says.fails : marks.get(check.id) ? says.passes : unitWords(check.unit) }}</span>
           </span>
         </li>
       </ul>

@@ -8,10 +8,13 @@ const says = kitPages.checkWords
 export const checkWords = ({ id, text }: Pick<Check, 'id' | 'text'>): string =>
   text ?? (id in kitItemWords.checks ? kitItemWords.checks[id as keyof typeof kitItemWords.checks] : id.replaceAll('-', ' '))
 
+/** The unit of a measurement; what is more than a symbol is said in the language of the screen. */
+export const unitWords = (unit: string): string => kitItemWords.units[unit] ?? unit
+
 /** What passes a measurement, as a gauge would be read. */
 export const limitWords = (check: Check): string =>
   check.asks !== 'measurement'
     ? ''
     : [check.atLeast === undefined ? '' : says.atLeast(check.atLeast), check.atMost === undefined ? '' : says.atMost(check.atMost)]
         .filter(Boolean)
-        .join(', ') + ` ${check.unit}`
+        .join(', ') + ` ${unitWords(check.unit)}`

@@ -14,6 +14,8 @@ import type { Notice } from '#core/streams/notice/notice'
 import type { Place } from '#core/streams/place/place'
 import type { CompetenceId } from '#core/ids/vocabulary'
 import { quantitiesIn, speak } from '~/words/speak'
+import { dayIn } from '#shared/words/site-times'
+import { language } from '~/words/live'
 import type { LogEntry } from '#shared/contract/readings'
 import type { Where } from '~/frame/useWhere'
 import { logPages } from '~/words/log'
@@ -110,7 +112,7 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
       return says.dataSheetDropped(words.consumables[(payload as Payload<FumeEvent, 'sheet-dropped'>).consumable])
     case 'survey-recorded': {
       const { substance, results, takenOn } = payload as Payload<SamplesEvent, 'survey-recorded'>
-      return says.samplesRecordedOf(results.length, words.substances[substance], takenOn)
+      return says.samplesRecordedOf(results.length, words.substances[substance], dayIn(language.value)(takenOn))
     }
     case 'survey-withdrawn':
       return says.samplesWithdrawn((payload as Payload<SamplesEvent, 'survey-withdrawn'>).reason)
@@ -163,7 +165,7 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
     case 'notice-seen':
       return says.seen
     case 'day-sealed':
-      return says.daySealed((payload as { day: string }).day)
+      return says.daySealed(dayIn(language.value)((payload as { day: string }).day))
     default:
       return saidOfKit(type, payload, q, where) ?? saidOfPermit(type, payload) ?? type
   }

@@ -64,10 +64,10 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
             <small class="soft">{{ says.signedIn(of === 'all' ? `${device.personName}, ` : '', moment(device.signedInAt), device.heardAt ? says.lastHeard(moment(device.heardAt)) : '') }}</small>
           </span>
           <FrameKey @click="rename(device)">
-            {{ says.name }}<span class="visually-hidden"> {{ device.name }}</span>
+            {{ says.name }} <span class="visually-hidden">{{ device.name }}</span>
           </FrameKey>
           <FrameKey v-if="!device.isThis" @click="change('devices/revoke', { deviceId: device.deviceId })">
-            {{ says.takeBack }}<span class="visually-hidden"> {{ device.name }}</span>
+            {{ says.takeBack }} <span class="visually-hidden">{{ device.name }}</span>
           </FrameKey>
         </template>
       </li>

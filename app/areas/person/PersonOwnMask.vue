@@ -3,6 +3,7 @@ import type { WearersReading } from '#shared/contract/readings'
 import { peoplePages } from '~/words/people'
 
 const says = peoplePages.ownMask
+const { day } = useDates()
 
 /** What is written down about one's own mask: everybody may see their own. */
 const session = useSession()
@@ -23,8 +24,8 @@ onMounted(async () => {
       <span
         class="chalk"
       >{{ words.masks[own.mask] }}</span>{{ says.fitTestMedicallyClearedThe(
-        own.fitTestedOn ?? says.never,
-        own.medicallyClearedOn ?? says.never,
+        own.fitTestedOn ? day(own.fitTestedOn) : says.never,
+        own.medicallyClearedOn ? day(own.medicallyClearedOn) : says.never,
       ) }}
     </p>
     <p v-else class="soft">

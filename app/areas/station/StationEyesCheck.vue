@@ -95,7 +95,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         {{ says.helmetCheckedToday }} <span
           v-if="helmetCheck"
           class="chalk"
-        >{{ helmetCheck.passed ? 'passed' : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : 'failed' }}</span>
+        >{{ helmetCheck.passed ? says.itPassed : helmetCheck.fault ? words.helmetFaults[helmetCheck.fault] : says.itFailed }}</span>
       </h4>
       <p class="hint">
         {{ says.aFlameTestProvesThe }}

@@ -52,10 +52,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
         v-if="age"
         class="age print"
       >{{ age }}</small></b>
-      <span class="says">{{ sentence }}<i v-if="fix"> {{ says.bestFix(fix) }}</i><i
-        v-else-if="more > 0"
-        class="soft"
-      > {{ says.andMore(more) }}</i></span>
+      <span class="says">{{ sentence }} <i v-if="fix">{{ says.bestFix(fix) }}</i><i v-else-if="more > 0" class="soft">{{ says.andMore(more) }}</i></span>
     </FrameKey>
     <FrameKey look="bare" class="why" :aria-label="says.because(words.gates[gate.gate])" @click="$emit('because')">
       {{ says.because2 }}

@@ -48,7 +48,7 @@ async function handOver(signature?: Signature) {
         :picked="notDone.includes(id)"
         @click="toggle(id)"
       >
-        <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? says.notDone : 'done' }}</span>
+        <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? says.notDone : says.done }}</span>
       </FrameKey>
     </div>
     <FrameField v-slot="{ id }" :label="says.aWordForTheNext">

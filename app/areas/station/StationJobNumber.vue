@@ -75,7 +75,7 @@ function stepBy(by: number) {
       <FrameKey
         v-for="key in PAD"
         :key="key"
-        :aria-label="key === '⌫' ? says.rubOut : key === '.' ? 'point' : says.digit(key)"
+        :aria-label="key === '⌫' ? says.rubOut : key === '.' ? says.point : says.digit(key)"
         @click="press(key)"
       >
         {{ key }}

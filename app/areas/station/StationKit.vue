@@ -119,7 +119,7 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
           :aria-expanded="open === one.tagId"
           @click="open = open === one.tagId ? null : one.tagId"
         >
-          {{ says.look }}<span class="visually-hidden"> {{ says.at(one.item.tag) }}</span>
+          {{ says.look }} <span class="visually-hidden">{{ says.at(one.item.tag) }}</span>
         </FrameKey>
       </div>
       <KitInspect

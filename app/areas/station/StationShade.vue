@@ -37,7 +37,7 @@ const range = ({ suggested }: RuleSetAnswer): string =>
   </p>
   <div v-else class="shade">
     <p class="num">
-      <small>{{ answer.start === null ? 'shade' : says.startAtShade }}</small>
+      <small>{{ answer.start === null ? says.shade : says.startAtShade }}</small>
       <span class="print">{{ answer.start === null ? '–' : q.shade(answer.start) }}</span>
     </p>
     <table class="schools">
@@ -90,7 +90,7 @@ const range = ({ suggested }: RuleSetAnswer): string =>
   align-items: center;
   gap: 14px;
   border-top: 2px solid var(--ink);
-  padding-top: 4px;
+  padding-top: 2px;
   font-weight: 650;
   line-height: 1.2;
 }

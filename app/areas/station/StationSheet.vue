@@ -145,7 +145,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 .sheet {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: 6px;
   min-height: 100%;
 }
 .head {
@@ -153,7 +153,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
   align-items: center;
   justify-content: space-between;
   gap: 8px;
-  margin: -8px 0 -4px;
+  margin: -10px 0 -4px;
 }
 h2 {
   font-size: 28px;
@@ -179,7 +179,7 @@ h2 small {
   flex-wrap: wrap;
   gap: 2px 14px;
   font-size: 16px;
-  line-height: 1.35;
+  line-height: 1.3;
 }
 .handover {
   font-size: 15px;

@@ -9,7 +9,6 @@ const says = stationPages.stopped
 /** A stopped bay: why, asked after the stop, and re-opening by who may. */
 const { placed } = defineProps<{ placed: Placed }>()
 const session = useSession()
-const facts = useFacts()
 const lookup = useLookup()
 const clock = useClock()
 const { act, sign, busy, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
@@ -22,12 +21,10 @@ const REASONS = [
 ] as const
 const mayReopen = computed(() => session.may('reopen', { bayId: placed.bay.bayId, areaId: placed.bay.areaId }))
 const by = computed(() => lookup.names.get(stop.value.by) ?? says.somebody)
+const { time } = useDates()
 const since = computed(() => {
   const minutes = Math.max(0, Math.floor((clock.nowMs.value - Date.parse(stop.value.at)) / 60_000))
-  const at = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(
-    Date.parse(stop.value.at),
-  )
-  return `${at}, ${minutes < 1 ? says.justNow : minutes < 60 ? says.minAgo(minutes) : says.hMinAgo(Math.floor(minutes / 60), minutes % 60)}`
+  return `${time(stop.value.at)}, ${minutes < 1 ? says.justNow : minutes < 60 ? says.minAgo(minutes) : says.hMinAgo(Math.floor(minutes / 60), minutes % 60)}`
 })
 const reopenSigned = (signature: Signature) => sign('station.reopen', {}, signature, placed.version)
 const give = (reason: string) => act('station.give-stop-reason', { reason })

@@ -3,12 +3,13 @@ import { ofGate } from '#core/clearance/kit-around'
 import type { Surroundings } from '#core/clearance/surroundings'
 import type { Quantities } from '#shared/words/quantities'
 import type { Placed } from '~/stores/judged'
+import { LOCALES } from '#shared/words/language'
+import { language } from '~/words/live'
 import { stationPages } from '~/words/station'
 
 const says = stationPages.openedBy
 
-const list = new Intl.ListFormat('en-GB')
-const listed = (parts: readonly string[]): string => list.format(parts)
+const listed = (parts: readonly string[]): string => new Intl.ListFormat(LOCALES[language.value]).format(parts)
 
 /** What an open gate was opened by, by name: what was looked at, read or set. Null where its own finding says it. */
 export function openedBy({ station, verdict }: Placed, gate: GateId, { kit, forPerson }: Surroundings, q: Quantities): string | null {

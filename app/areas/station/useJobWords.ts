@@ -3,10 +3,11 @@ import type { Job } from '#core/job/job'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { Quantities } from '#shared/words/quantities'
 import { quantitiesIn } from '~/words/speak'
+import type { ProcessId } from '#core/ids/vocabulary'
 import type { JobField } from '#core/ids/job-ids'
-import { stationPages } from '~/words/station'
+import { jobPages } from '~/words/job'
 
-const says = stationPages.jobWords
+const says = jobPages.words
 
 /** One thing said of a job, with the ink it is written in. */
 export interface JobPart { readonly field: JobField | 'process', readonly text: string, readonly ink: 'chalk' | 'pencil' }
@@ -27,6 +28,10 @@ export function jobLine(job: Job, q: Quantities): string {
   return [[words.processesShort[job.process], size].filter(Boolean).join(' '), work].filter(Boolean).join(' · ')
 }
 
+/** What a diameter is of. */
+const sized = (process: ProcessId) =>
+  process === 'gtaw' || process === 'paw' ? says.tungsten : process === 'smaw' ? says.rod : says.wire
+
 /** Everything that is known of the job, each in its ink. */
 export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   const parts: JobPart[] = []
@@ -40,7 +45,7 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
     'electrodeDiameterMm',
     job.electrodeDiameterMm === undefined
       ? null
-      : `${q.length(job.electrodeDiameterMm)} ${job.process === 'gtaw' || job.process === 'paw' ? says.tungsten : job.process === 'smaw' ? says.rod : says.wire}`,
+      : sized(job.process)(q.length(job.electrodeDiameterMm)),
   )
   add('wireFeedMPerMin', job.wireFeedMPerMin === undefined ? null : says.wire2(q.feed(job.wireFeedMPerMin)))
   add('travelSpeedMPerMin', job.travelSpeedMPerMin === undefined ? null : says.travel(q.feed(job.travelSpeedMPerMin)))

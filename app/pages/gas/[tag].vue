@@ -196,7 +196,7 @@ const marksSaid = computed(() => {
       </NuxtLink>
     </header>
     <p class="soft">
-      {{ where }}{{ cylinder.isConnected ? says.connected : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? 'upright' : says.notUpright, cylinder.stance.isSecured ? 'chained' : says.notChained, cylinder.stance.isCapped ? says.capOn : says.capOff].join(', ')}` : '' }}
+      {{ where }}{{ cylinder.isConnected ? says.connected : '' }}{{ cylinder.stance ? `, ${[cylinder.stance.isUpright ? says.upright : says.notUpright, cylinder.stance.isSecured ? says.chained : says.notChained, cylinder.stance.isCapped ? says.capOn : says.capOff].join(', ')}` : '' }}
     </p>
     <CylinderDanger v-if="cylinder.danger" :danger="cylinder.danger.danger" :gas="cylinder.gas" :tag="cylinder.tag" />
     <p v-if="settling" class="said">

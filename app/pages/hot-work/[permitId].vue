@@ -12,6 +12,7 @@ import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
 import type { RightId } from '#core/ids/rights'
 import { permitStream } from '#core/ids/streams'
 import { hotWorkPages } from '~/words/hotWork'
+import { language } from '~/words/live'
 
 const says = hotWorkPages.permit
 
@@ -240,7 +241,7 @@ const watching = computed(() => {
           <p v-for="{ id } in toRestore" :key="id" class="restore">
             {{ hotworkWords.precautions[id] }}
             <FrameKey :disabled="busy" @click="act('permit.restore', { precaution: id })">
-              {{ says.putBack }}<span class="visually-hidden"> {{ hotworkWords.precautions[id] }}</span>
+              {{ says.putBack }} <span class="visually-hidden">{{ hotworkWords.precautions[id] }}</span>
             </FrameKey>
           </p>
         </section>
@@ -326,7 +327,7 @@ const watching = computed(() => {
         <a
           v-if="permit.authorisedBy && mayWork"
           class="key link"
-          :href="`/api/v1/permits/${permitId}/paper`"
+          :href="`/api/v1/permits/${permitId}/paper?language=${language}`"
           target="_blank"
           rel="noopener"
         >{{ says.paperToPrint }}</a>

@@ -6,7 +6,6 @@ import { hotWorkPages } from '~/words/hotWork'
 const says = hotWorkPages.wall
 
 /** The wall board: live permits, large enough to be read across a yard. */
-const facts = useFacts()
 const lookup = useLookup()
 const clock = useClock()
 const { reading } = useReading('permits', () => ({ limit: 12 }), among('permit/'))
@@ -20,9 +19,8 @@ const rows = computed(
       watching: row.permit.posts.map(({ personId }) => lookup.names.get(personId) ?? says.somebody).join(', '),
     })) ?? [],
 )
-const time = computed(() =>
-  new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: facts.site.timeZone }).format(clock.nowMs.value),
-)
+const dates = useDates()
+const time = computed(() => dates.time(new Date(clock.nowMs.value).toISOString()))
 </script>
 
 <template>

@@ -139,7 +139,7 @@ function submit() {
           :look="!one.mayUse && !item.taggedOut ? 'go' : 'plain'"
           @click="toggle(list.id)"
         >
-          {{ says.doIt }}<span class="visually-hidden"> {{ says.for(kitWords.lists(list.id)) }}</span>
+          {{ says.doIt }} <span class="visually-hidden">{{ says.for(kitWords.lists(list.id)) }}</span>
         </FrameKey>
       </div>
     </template>

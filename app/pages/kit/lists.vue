@@ -156,10 +156,10 @@ const everyWords = ({ every }: CheckList) =>
         </ul>
         <div v-if="mayKeep" class="keys">
           <FrameKey @click="edit(list)">
-            {{ says.edit }}<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
+            {{ says.edit }} <span class="visually-hidden">{{ kitWords.lists(list.id) }}</span>
           </FrameKey>
           <FrameKey :disabled="busy" @click="dropList(list.id)">
-            {{ says.drop }}<span class="visually-hidden"> {{ kitWords.lists(list.id) }}</span>
+            {{ says.drop }} <span class="visually-hidden">{{ kitWords.lists(list.id) }}</span>
           </FrameKey>
         </div>
       </section>
@@ -250,7 +250,7 @@ const everyWords = ({ every }: CheckList) =>
             />
           </template>
           <FrameKey @click="drop(check.id)">
-            {{ says.takeOut }}<span class="visually-hidden"> {{ checkWords(check) }}</span>
+            {{ says.takeOut }} <span class="visually-hidden">{{ checkWords(check) }}</span>
           </FrameKey>
         </li>
       </ul>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { fireWords } from '~/words/fire-words'
 import type { PublicPermitReading } from '#shared/contract/readings'
+import { LOCALES } from '#shared/words/language'
 import { hotWorkPages } from '~/words/hotWork'
+import { language } from '~/words/live'
 
 const says = hotWorkPages.paperPage
 
@@ -29,12 +31,13 @@ onMounted(() => {
 })
 onUnmounted(() => clearInterval(timer))
 const at = (iso: string) =>
-  new Intl.DateTimeFormat('en-GB', {
+  new Intl.DateTimeFormat(LOCALES[language.value], {
     weekday: 'short',
     day: 'numeric',
     month: 'short',
     hour: '2-digit',
     minute: '2-digit',
+    hourCycle: 'h23',
     timeZone: reading.value!.timeZone,
   }).format(Date.parse(iso))
 const isLive = computed(() => reading.value?.phase === 'working')

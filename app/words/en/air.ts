@@ -141,6 +141,7 @@ export const airPages = {
     ductedOut: 'ducted out',
   },
   limits: {
+    ceiling: 'ceiling',
     limitsByRuleSet: 'Limits by rule set',
     everySchoolsLimits: 'Every school\'s limits',
     howMuchOfEachLimit: 'How much of each limit is used, at the high end. Underlined rule sets bind here. A dash: that rule set has none.',

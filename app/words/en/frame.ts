@@ -50,24 +50,6 @@ export const framePages = {
   default: {
     readingTheShop: 'Reading the shop ...',
   },
-  deviceKeys: {
-    deviceKeys: 'Device keys',
-    aLampAWallOr: 'A lamp, a wall or a machine\'s interlock reads with its key which bays are clear to strike, and nothing else.',
-    theKeyOfShownThis: (name: Shown) => `The key of ${name}, shown this once:`,
-    iHaveIt: 'I have it',
-    revoked: 'revoked',
-    revoke: 'Revoke',
-    whatItIsFor: 'What it is for',
-    interlockOfBay2: 'Interlock of bay 2',
-    makeAKey: 'Make a key',
-  },
-  error: {
-    thereIsNoSuchPage: 'There is no such page',
-    thisPageFailed: 'This page failed',
-    theAddressLeadsNowhereNothing: 'The address leads nowhere. Nothing is lost.',
-    somethingWentWrongThatShould: 'Something went wrong that should not have. What was recorded is safe; what you did last may not be sent yet and is kept on this device.',
-    backToTheFloor: 'Back to the floor',
-  },
   header: {
     zonaris: 'Zonaris',
     help: 'Help',

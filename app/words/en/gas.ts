@@ -8,6 +8,8 @@ export const gasPages = {
     atThisFlowAtLeast: (lasting: Shown, what: Shown) => `at this flow at least, about ${lasting}${what}.`,
   },
   cylinder: {
+    upright: 'upright',
+    chained: 'chained',
     backToTheStore: 'Back to the store',
     reading: (toUpperCase: Shown) => `Reading ${toUpperCase} ...`,
     close: 'Close',
@@ -211,6 +213,7 @@ export const gasPages = {
     stillEnoughToBreathe: 'still enough to breathe',
   },
   placeForm: {
+    it: 'it',
     aPlace: 'A place',
     everythingStandsOnOneGrid: 'Everything stands on one grid for the whole site, measured from one corner of your choice.',
     name: 'Name',
@@ -261,6 +264,7 @@ export const gasPages = {
     nobodyKnows: 'Nobody knows',
   },
   row: {
+    empty: 'empty',
     of: (gas: Shown) => `of ${gas}`,
     notRead: 'not read',
     testDate: 'test date ?',
@@ -300,9 +304,11 @@ export const gasPages = {
     capOn: 'Cap on',
   },
   steps: {
+    done: 'done',
     because: 'Because',
   },
   testDates: {
+    star: 'star',
     nextTestBy: 'Next test by',
     nextTest: 'Next test',
     datesOnTheShoulder: 'Dates on the shoulder',

@@ -44,6 +44,15 @@ export const hotWorkPages = {
     lowMiddleHigh: 'low, middle, high',
     recordTheReading: 'Record the reading',
   },
+  line: {
+    precautions: 'walk',
+    authorised: 'signed',
+    working: 'work',
+    watch: 'watch',
+    monitoring: 'looks',
+    closed: 'closed',
+    stopped: 'stopped',
+  },
   page: {
     hotWork: 'Hot work',
     askForAPermit: 'Ask for a permit',

@@ -27,6 +27,8 @@ export const rulesPages = {
     distancesInTheStore: 'Distances in the store',
     units: 'Units',
     inFtCfhCfm: 'in, ft, cfh, cfm',
+    language: 'Language',
+    whoeverChoseNone: 'What is said to whoever chose none under their name.',
     actionFraction: 'Action fraction',
     theShareOfAnExposure: 'The share of an exposure limit at which the Air gate acts.',
     shopDay: 'Shop day',

@@ -2,6 +2,24 @@ import type { Shown } from '../shown'
 
 /** What the pages of this area say, in English. */
 export const sitePages = {
+  deviceKeys: {
+    deviceKeys: 'Device keys',
+    aLampAWallOr: 'A lamp, a wall or a machine\'s interlock reads with its key which bays are clear to strike, and nothing else.',
+    theKeyOfShownThis: (name: Shown) => `The key of ${name}, shown this once:`,
+    iHaveIt: 'I have it',
+    revoked: 'revoked',
+    revoke: 'Revoke',
+    whatItIsFor: 'What it is for',
+    interlockOfBay2: 'Interlock of bay 2',
+    makeAKey: 'Make a key',
+  },
+  error: {
+    thereIsNoSuchPage: 'There is no such page',
+    thisPageFailed: 'This page failed',
+    theAddressLeadsNowhereNothing: 'The address leads nowhere. Nothing is lost.',
+    somethingWentWrongThatShould: 'Something went wrong that should not have. What was recorded is safe; what you did last may not be sent yet and is kept on this device.',
+    backToTheFloor: 'Back to the floor',
+  },
   firstRun: {
     openTheShop: 'Open the shop',
     nothingIsHereYetName: 'Nothing is here yet. Name the shop and its first safety lead, who sets up the bays and the people. The code stands in the terminal where Zonaris was started. Zonaris advises; it does not replace law, a hygienist, a fire authority or a licensed practitioner.',

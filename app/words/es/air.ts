@@ -144,6 +144,7 @@ export const airPages: typeof English = {
     ductedOut: 'sacado por ducto',
   },
   limits: {
+    ceiling: 'techo',
     limitsByRuleSet: 'Límites por regla',
     everySchoolsLimits: 'Los límites de cada escuela',
     howMuchOfEachLimit:
@@ -291,7 +292,7 @@ export const airPages: typeof English = {
     getsLoose: 'se suelta',
     upTo: rate => `hasta ${rate}`,
     limit: limit => `límite ${limit}`,
-    noMaskCounts: 'ningún respirador cuenta',
+    noMaskCounts: 'sin respirador',
     theBarsEndAtThe: (substances, limitKinds) =>
       `${substances}, ${limitKinds}: las barras terminan en el extremo alto, la línea fina es el medio. Cada paso de la escala es diez veces; la raya cortada es donde actúa este sitio.`,
     inTheHall: 'en la nave',

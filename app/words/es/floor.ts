@@ -31,7 +31,7 @@ export const floorPages: typeof English = {
     holdLookedAtAndNot: 'Espera: revisado, y todavía no está bien.',
     toDoNobodyHasLooked: 'Por hacer: nadie ha revisado todavía.',
     stopClosedAtOnce: 'Alto: cerrado de inmediato.',
-    notNeededForThisWork: 'No hace falta para este trabajo.',
+    notNeededForThisWork: 'No aplica: este trabajo no lo necesita.',
   },
   page: {
     floor: 'Piso',

@@ -33,7 +33,7 @@ export const framePages: typeof English = {
     bay: bayLabel => `puesto ${bayLabel}`,
     inService: 'en servicio.',
     noShadeAnswersThis: 'Ninguna sombra responde a esto.',
-    startAtNeverUnder: (start, minimum, ruleSets) => `Empiece con ${start}, nunca por debajo de ${minimum} (${ruleSets}).`,
+    startAtNeverUnder: (start, minimum, ruleSets) => `Empiece con ${start}, nunca menos de ${minimum} (${ruleSets}).`,
     bay2: (label, what, stationWords) => `Puesto ${label}${what}: ${stationWords}.`,
     thereIsNoBay: bayLabel => `No hay puesto ${bayLabel}.`,
     whichProcess: '¿Qué proceso?',
@@ -50,26 +50,6 @@ export const framePages: typeof English = {
   default: {
     readingTheShop: 'Leyendo el taller ...',
   },
-  deviceKeys: {
-    deviceKeys: 'Llaves de aparatos',
-    aLampAWallOr:
-      'Una lámpara, una pared o el enclavamiento de una máquina lee con su llave qué puestos pueden encender, y nada más.',
-    theKeyOfShownThis: name => `La llave de ${name}, se muestra solo esta vez:`,
-    iHaveIt: 'Ya la tengo',
-    revoked: 'retirada',
-    revoke: 'Retirar',
-    whatItIsFor: 'Para qué es',
-    interlockOfBay2: 'Enclavamiento del puesto 2',
-    makeAKey: 'Hacer una llave',
-  },
-  error: {
-    thereIsNoSuchPage: 'No hay tal página',
-    thisPageFailed: 'Esta página falló',
-    theAddressLeadsNowhereNothing: 'La dirección no lleva a ningún lado. No se perdió nada.',
-    somethingWentWrongThatShould:
-      'Salió mal algo que no debía. Lo anotado está a salvo; lo último que hizo tal vez no se ha enviado y se guarda en este aparato.',
-    backToTheFloor: 'Volver al piso',
-  },
   header: {
     zonaris: 'Zonaris',
     help: 'Ayuda',
@@ -78,8 +58,8 @@ export const framePages: typeof English = {
     air: 'Aire',
     gas: 'Gas',
     kit: 'Equipo',
-    hotWork: 'En caliente',
-    people: 'Personas',
+    hotWork: 'Permisos',
+    people: 'Gente',
     log: 'Registro',
   },
   notices: {

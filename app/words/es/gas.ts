@@ -8,6 +8,8 @@ export const gasPages: typeof English = {
     atThisFlowAtLeast: (lasting, what) => `con este flujo al menos, cerca de ${lasting}${what}.`,
   },
   cylinder: {
+    upright: 'de pie',
+    chained: 'encadenado',
     backToTheStore: 'Volver al almacén',
     reading: tag => `Leyendo ${tag} ...`,
     close: 'Cerrar',
@@ -216,6 +218,7 @@ export const gasPages: typeof English = {
     stillEnoughToBreathe: 'todavía bastante para respirar',
   },
   placeForm: {
+    it: 'esto',
     aPlace: 'Un lugar',
     everythingStandsOnOneGrid:
       'Todo está en una sola cuadrícula para el sitio entero, medida desde una esquina que usted elija.',
@@ -268,6 +271,7 @@ export const gasPages: typeof English = {
     nobodyKnows: 'Nadie sabe',
   },
   row: {
+    empty: 'vacío',
     of: gas => `de ${gas}`,
     notRead: 'sin leer',
     testDate: 'fecha de prueba ?',
@@ -308,9 +312,11 @@ export const gasPages: typeof English = {
     capOn: 'Con capuchón',
   },
   steps: {
+    done: 'hecho',
     because: 'Por qué',
   },
   testDates: {
+    star: 'estrella',
     none: 'ninguna',
     nextTestBy: 'Próxima prueba a más tardar',
     nextTest: 'Próxima prueba',

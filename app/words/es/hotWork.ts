@@ -45,6 +45,15 @@ export const hotWorkPages: typeof English = {
     lowMiddleHigh: 'abajo, en medio, arriba',
     recordTheReading: 'Anotar la lectura',
   },
+  line: {
+    precautions: 'recorrer',
+    authorised: 'firmado',
+    working: 'trabajo',
+    watch: 'vigía',
+    monitoring: 'miradas',
+    closed: 'cerrado',
+    stopped: 'detenido',
+  },
   page: {
     hotWork: 'Trabajo en caliente',
     askForAPermit: 'Pedir un permiso',

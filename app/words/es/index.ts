@@ -4,6 +4,7 @@ import { framePages } from './frame'
 import { gasPages } from './gas'
 import { helpPages } from './help'
 import { hotWorkPages } from './hotWork'
+import { jobPages } from './job'
 import { kitPages } from './kit'
 import { logPages } from './log'
 import { peoplePages } from './people'
@@ -34,6 +35,7 @@ export const spanish = {
   gasPages,
   helpPages,
   hotWorkPages,
+  jobPages,
   kitPages,
   logPages,
   peoplePages,

@@ -66,7 +66,7 @@ export const peoplePages: typeof English = {
     thisIsNotYourPassword: 'Esta no es su contraseña de ahora.',
   },
   page: {
-    people: 'Personas',
+    people: 'Gente',
     everybodyWhoWorksHereLearners:
       'Todos los que trabajan aquí. Aprendices y soldadores solo necesitan nombre y función; el acceso es para quien pone cosas o lee registros.',
     addSomebody: 'Agregar a alguien',

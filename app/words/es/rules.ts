@@ -30,6 +30,8 @@ export const rulesPages: typeof English = {
     distancesInTheStore: 'Distancias en el almacén',
     units: 'Unidades',
     inFtCfhCfm: 'in, ft, cfh, cfm',
+    language: 'Idioma',
+    whoeverChoseNone: 'Lo que se habla a quien no eligió ninguno bajo su nombre.',
     actionFraction: 'Fracción de acción',
     theShareOfAnExposure: 'La parte de un límite de exposición en que actúa el paso Aire.',
     shopDay: 'Día del taller',
@@ -55,6 +57,6 @@ export const rulesPages: typeof English = {
     fitTestOfAMask: 'Prueba de ajuste del respirador',
     medicalClearance: 'Aptitud médica',
     noNumber: 'sin número',
-    startNeverUnder: (start, minimum) => `empezar con ${start}, nunca por debajo de ${minimum}`,
+    startNeverUnder: (start, minimum) => `empezar con ${start}, nunca menos de ${minimum}`,
   },
 }

@@ -2,6 +2,26 @@ import type { sitePages as English } from '../en/site'
 
 /** What the pages of this area say, in Spanish. */
 export const sitePages: typeof English = {
+  deviceKeys: {
+    deviceKeys: 'Llaves de aparatos',
+    aLampAWallOr:
+      'Una lámpara, una pared o el enclavamiento de una máquina lee con su llave qué puestos pueden encender, y nada más.',
+    theKeyOfShownThis: name => `La llave de ${name}, se muestra solo esta vez:`,
+    iHaveIt: 'Ya la tengo',
+    revoked: 'retirada',
+    revoke: 'Retirar',
+    whatItIsFor: 'Para qué es',
+    interlockOfBay2: 'Enclavamiento del puesto 2',
+    makeAKey: 'Hacer una llave',
+  },
+  error: {
+    thereIsNoSuchPage: 'No hay tal página',
+    thisPageFailed: 'Esta página falló',
+    theAddressLeadsNowhereNothing: 'La dirección no lleva a ningún lado. No se perdió nada.',
+    somethingWentWrongThatShould:
+      'Salió mal algo que no debía. Lo anotado está a salvo; lo último que hizo tal vez no se ha enviado y se guarda en este aparato.',
+    backToTheFloor: 'Volver al piso',
+  },
   firstRun: {
     openTheShop: 'Abrir el taller',
     nothingIsHereYetName:

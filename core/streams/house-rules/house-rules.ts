@@ -3,6 +3,7 @@ import type { UnitSystem } from '../../units'
 import type { SettlingRuleId } from '../../cylinder/settling'
 import type { RadiusRuleId } from '../../hotwork/radius-rules'
 import type { ShadeRules } from '../../shade/shade-question'
+import type { LanguageId } from '../../ids/language-ids'
 
 /** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
 export const REGULATOR_RULES = ['on-in-daily-use', 'off-weekly', 'off-daily'] as const
@@ -62,6 +63,8 @@ export interface HouseRules {
   readonly firePointNumber: string
   readonly firstAidNumber: string
   readonly gasSupplierNumber: string
+  /** What is said to whoever chose no language of their own. */
+  readonly language: LanguageId
 }
 
 /** A new site, before anybody chose: house policy, named so. */
@@ -97,19 +100,20 @@ export const NEW_SITE_RULES: HouseRules = {
   firePointNumber: '',
   firstAidNumber: '',
   gasSupplierNumber: '',
+  language: 'en',
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 4, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 5, readonly payload: HouseRules }
 
 /**
- * The first version had no rules for air, the second none for gas, the third none for hot work: a site that had chosen its rules gets
- * those of a new site for what came later.
+ * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language: a site that
+ * had chosen its rules gets those of a new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 4, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 5, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 
 /** The rules as they stand after an event. */
 export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

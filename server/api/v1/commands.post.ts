@@ -9,14 +9,15 @@ import { api, parse, parseBody, Problem, signedIn } from '../../http'
 import { useRunning } from '../../running'
 import type { Command } from '../../door/command'
 import type { Caller } from '../../door/caller'
+import { errorsHere, fieldHere } from '../../words/here'
 
 /** A device does what stops, calls and watches, for whoever signed in on it last and for nobody else. */
 function deviceCaller(device: Device | null, command: Command): Caller {
   if (!device || !URGENT_COMMANDS.has(command.type))
-    throw new Problem(401, { error: 'Sign in first. What you entered is kept on this page.' })
+    throw new Problem(401, { error: errorsHere().signInFirst })
   const { siteId, deviceId, personId } = device
   if (command.type === 'permit.round' && (command.payload.watcherId ?? personId) !== personId) {
-    throw new Problem(401, { error: 'Somebody else signed in on this device since. The round is kept until who walked it signs in.' })
+    throw new Problem(401, { error: errorsHere().somebodyElseSince })
   }
   return { siteId, actor: { kind: 'device', deviceId, forPersonId: personId }, holder: 'system' }
 }
@@ -28,8 +29,8 @@ export default api(async (event) => {
   const { type, payload, signature, ...envelope } = await parseBody(event, envelopeSchema)
   if (SYSTEM_COMMANDS.has(type)) {
     throw new Problem(422, {
-      error: 'This command is given by the system alone.',
-      fields: [{ path: 'type', message: 'choose another command' }],
+      error: errorsHere().systemCommand,
+      fields: [{ path: 'type', message: fieldHere('choose another command') }],
     })
   }
   const command = { ...envelope, type, payload: parse(payloadSchemas[type], payload, 'payload') } as Command

@@ -8,6 +8,7 @@ import { api, parseBody, Problem, refuseInput, requireSignedIn, serverNow } from
 import { useRunning } from '../../running'
 import { hashSecret, verifySecret } from '../../secrets'
 import { personStream } from '#core/ids/streams'
+import { errorsHere } from '../../words/here'
 
 /**
  * Sets one's own password or PIN, and nobody else's: whoever finds a tablet signed in would have to know the password. The record
@@ -20,7 +21,7 @@ export default api(async (event) => {
   const { personId } = person
   const subjects = [ownPasswordSubject(siteId, personId)]
   const until = await takeTry(pool, subjects, serverNow())
-  if (until) throw new Problem(429, { error: 'Too many wrong tries.', lockedUntil: until })
+  if (until) throw new Problem(429, { error: errorsHere().tooManyWrong, lockedUntil: until })
   const credential = await readCredential(pool, siteId, personId)
   const matches = await verifySecret(credential?.passwordHash, body.currentPassword).catch(async (error: unknown) => {
     await returnTry(pool, subjects)

@@ -9,6 +9,7 @@ import { Places } from '../../places'
 import { shownChanges } from '../../readable'
 import { useRunning } from '../../running'
 import { personStream } from '#core/ids/streams'
+import { errorsHere } from '../../words/here'
 
 const querySchema = z.object({ after: z.coerce.number().int().min(0).default(0) })
 
@@ -32,8 +33,8 @@ export default api(async (event) => {
     throw new Problem(leave === 'own' ? 429 : 503, {
       error:
         leave === 'own'
-          ? `One person has at most ${SCREENS_OF_ONE} screens open. Close one.`
-          : 'Too many screens are open on this server.',
+          ? errorsHere().screensOfOne(SCREENS_OF_ONE)
+          : errorsHere().screensInAll,
     })
   }
   const stream = createEventStream(event)

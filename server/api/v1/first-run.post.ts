@@ -8,17 +8,18 @@ import { api, parseBody, Problem, serverNow } from '../../http'
 import { openSessionFor } from '../../open-session'
 import { useRunning } from '../../running'
 import { codeSha256, hashSecret } from '../../secrets'
+import { errorsHere, fieldHere } from '../../words/here'
 
 /** Opens the first site, with its first safety lead, against the one-time code that the start printed. */
 export default api(async (event): Promise<Forms['first-run']['answers']> => {
   const { code, site, personName, loginName, password } = await parseBody(event, firstRunRequest)
   const { pool, door } = useRunning()
-  if (await anySite(pool)) throw new Problem(409, { error: 'This shop is set up already. Sign in.' })
+  if (await anySite(pool)) throw new Problem(409, { error: errorsHere().setUpAlready })
   const fresh = await inTransaction(pool, db => takeFirstRun(db, codeSha256(code), serverNow()))
   if (!fresh)
     throw new Problem(422, {
-      error: 'That code does not open the first run.',
-      fields: [{ path: 'code', message: 'use the code that the last start printed' }],
+      error: errorsHere().firstRunCode,
+      fields: [{ path: 'code', message: fieldHere('use the code that the last start printed') }],
     })
   const { siteId, personId } = await openSite(door, {
     site,

@@ -12,6 +12,7 @@ import { openSessionFor } from '../../open-session'
 import { useRunning } from '../../running'
 import { codeSha256, hashSecret } from '../../secrets'
 import { personStream } from '#core/ids/streams'
+import { errorsHere } from '../../words/here'
 
 /** After a reset nothing is signed for this long, ms: its owner was told, and has a day to say that it was not them. */
 const REST_AFTER_RESET_MS = 24 * 3600_000
@@ -23,11 +24,11 @@ export default api(async (event): Promise<Forms['redeem']['answers']> => {
   const now = serverNow()
   const subjects = signInSubjects(loginName, { deviceId: (await knownDevice(event))?.deviceId ?? null, address: addressOf(event) })
   const until = await takeTry(pool, subjects, now)
-  if (until) throw new Problem(429, { error: 'Too many wrong tries from here.', lockedUntil: until })
+  if (until) throw new Problem(429, { error: errorsHere().tooManyWrongHere, lockedUntil: until })
   const credential = await findLogin(pool, loginName)
   // Somebody unknown costs as long as somebody known.
   const [passwordHash, pinHash] = [await hashSecret(password), pin === null ? null : await hashSecret(pin)]
-  const wrong = new Problem(401, { error: 'Name and code do not match, or the code was used or is too old. Ask for another.' })
+  const wrong = new Problem(401, { error: errorsHere().nameAndCode })
   if (!credential) throw wrong
   const { siteId, personId } = credential
   const signsFrom = credential.passwordHash === null ? null : new Date(clock.nowMs() + REST_AFTER_RESET_MS).toISOString()

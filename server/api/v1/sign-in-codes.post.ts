@@ -7,6 +7,7 @@ import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
 import { codeSha256, oneTimeCode } from '../../secrets'
 import { personStream } from '#core/ids/streams'
+import { errorsHere } from '../../words/here'
 
 const TAKEN = 'this sign-in name is taken: choose another'
 
@@ -32,7 +33,7 @@ export default api(async (event) => {
     const isKept = await offerCode(db, { siteId, personId, loginName, codeSha256: codeSha256(code), untilIso, isReset })
     // Whether it is a reset decides who is told and who signs when: it may not have changed since it was asked.
     if (!isKept)
-      throw new Problem(409, { error: 'They set a password in this very moment. Look again, and give a code if one is still needed.' })
+      throw new Problem(409, { error: errorsHere().setMeanwhile })
   }).catch((error: unknown) => {
     if (error instanceof Error && 'constraint' in error && error.constraint === 'credential_login') refuseInput('loginName', TAKEN)
     throw error

@@ -1,13 +1,9 @@
 import { VOCABULARY } from '#core/ids/vocabulary'
-import { cylinderWords } from '#shared/words/en/cylinder-words'
-import { handoverChecks } from '#shared/words/en/handover-words'
-import { kitItemWords } from '#shared/words/en/kit-item-words'
-import { kitWords } from '#shared/words/en/kit-words'
-import { words } from '#shared/words/en/words'
 import { api } from '../../http'
+import { wordsHere } from '../../words/here'
 
-/** Every id that Zonaris speaks, with its English words. */
+/** Every id that Zonaris speaks, with its words in the language that was asked for. */
 export default api(() => {
-  const { lists: _lists, ...board } = kitWords
+  const { words, cylinderWords, kitItemWords, handoverChecks, kitWords: { lists: _lists, ...board } } = wordsHere()
   return { ids: VOCABULARY, words: { ...words, ...board, ...cylinderWords, ...kitItemWords, handoverChecks } }
 })

@@ -3,6 +3,7 @@ import { noteHealth } from '../../door/note-health'
 import { readPerson } from '../../tables/person'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
+import { errorsHere, fieldHere } from '../../words/here'
 
 /** Writes or erases the health record of somebody who wears a mask. */
 export default api(async (event) => {
@@ -17,8 +18,8 @@ export default api(async (event) => {
   const person = await readPerson(pool, siteId, personId)
   if (!person || person.hasLeft)
     throw new Problem(422, {
-      error: 'Nobody by that id is on the people list.',
-      fields: [{ path: 'personId', message: 'choose somebody from the list' }],
+      error: errorsHere().nobodyByThatId,
+      fields: [{ path: 'personId', message: fieldHere('choose somebody from the list') }],
     })
   const { status, body } = await noteHealth(door, { siteId, actor: { kind: 'person', personId: author.personId } }, personId, wearer)
   if (status !== 200) throw new Problem(status, body)

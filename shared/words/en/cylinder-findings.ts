@@ -1,7 +1,10 @@
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { CylinderCode } from '../codes'
 import { cylinderWords } from './cylinder-words'
 import { kitWords } from './kit-words'
+
+const day = dayIn('en')
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -52,19 +55,19 @@ export const cylinderSentences: Pick<Sentences, CylinderCode> = {
     'Look at the shell.',
   ],
   'cylinder.proof-disputed': ({ years }) => [`After a proof test editions print 7, 10 and 12 years; ${years} is used.`],
-  'cylinder.filler-too-early': ({ on }) => [`The filler test of ${on} came within five years of making and does not count.`],
+  'cylinder.filler-too-early': ({ on }) => [`The filler test of ${day(on)} came within five years of making and does not count.`],
   'cylinder.not-refillable': () => ['This cylinder is not refilled.'],
   'cylinder.no-requalification': ({ specification }) => [`${specification} is not tested again; it is looked at.`],
-  'cylinder.past-due': ({ dueOn }) => [`Past due since ${dueOn}.`, 'Use it up; do not have it refilled.', `Past due since ${dueOn}.`],
+  'cylinder.past-due': ({ dueOn }) => [`Past due since ${day(dueOn)}.`, 'Use it up; do not have it refilled.', `Past due since ${day(dueOn)}.`],
   'cylinder.filled-past-due': ({ dueOn, filledOn }) => [
-    `It was due on ${dueOn} and filled on ${filledOn}, after that.`,
+    `It was due on ${day(dueOn)} and filled on ${day(filledOn)}, after that.`,
     'Do not use it; send it back.',
   ],
   'cylinder.filled-when-unknown': ({ dueOn }) => [
-    `Past its test of ${dueOn}, it may be used up only if it was filled by then; nobody said when it was.`,
+    `Past its test of ${day(dueOn)}, it may be used up only if it was filled by then; nobody said when it was.`,
     'Read the fill date off its label, or send it back.',
   ],
-  'cylinder.fifteen-with-approval': ({ dueOn }) => [`Fifteen years, until ${dueOn}, only with the authority's approval.`],
+  'cylinder.fifteen-with-approval': ({ dueOn }) => [`Fifteen years, until ${day(dueOn)}, only with the authority's approval.`],
   'cylinder.pressure-is-no-gauge': ({ gas, kept }) =>
     kept === 'dissolved'
       ? [
@@ -150,10 +153,10 @@ export const cylinderSentences: Pick<Sentences, CylinderCode> = {
     'Type it as year and month, as FIN 2030/05.',
   ],
   'cylinder.life-over': ({ endsOn }) => [
-    `Its life ended on ${endsOn}: it is never filled or used again.`,
+    `Its life ended on ${day(endsOn)}: it is never filled or used again.`,
     'Tag it out, and give it to who takes it apart.',
   ],
-  'cylinder.life-ends': ({ endsOn }) => [`Its life ends on ${endsOn}; no test carries it past that.`],
+  'cylinder.life-ends': ({ endsOn }) => [`Its life ends on ${day(endsOn)}; no test carries it past that.`],
   'stamp.ring-asks': ({ text }) => [
     `"${text}" stands on a ring, and a ring may be from another day than the shell.`,
     'Read the shoulder; where the ring is all there is, ask the supplier which date is the test.',

@@ -1,5 +1,6 @@
 import type { StorageBasisId } from '#core/ids/vocabulary'
 import type { RequalificationRule } from '#core/cylinder/requalification'
+import type { DutyKind } from '#core/cylinder/withdrawal'
 import type { SettlingRuleId } from '#core/cylinder/settling'
 import type { RegulatorRuleId } from '#core/streams/house-rules/house-rules'
 import type {
@@ -42,7 +43,10 @@ const requalificationRules: Record<RequalificationRule, string> = {
   'never': 'not tested again',
   'not-refillable': 'not refilled, not tested again',
 }
-const requalificationRuleSets: Record<'by-specification' | 'flat-ten', string> = { 'by-specification': 'By specification', 'flat-ten': 'Ten years flat' }
+const requalificationRuleSets: Record<'by-specification' | 'flat-ten', string> = {
+  'by-specification': 'By specification',
+  'flat-ten': 'Ten years flat',
+}
 const storageBases: Record<StorageBasisId, string> = { us: 'US', uk: 'British' }
 const barrierReasons: Record<'low' | 'rating' | 'short' | 'not-offered', string> = {
   'low': 'it is too low',
@@ -123,6 +127,8 @@ const regulatorRules: Record<RegulatorRuleId, string> = {
 }
 const owners: Record<CylinderOwner, string> = { rented: 'rented: the supplier has it tested', owned: 'owned: you have it tested and pay' }
 
+const duties: Record<DutyKind, string> = { continuous: 'continuous', intermittent: 'intermittent' }
+
 /** The words of Gas, but for those that go with the board (`kit-words`). */
 export const cylinderWords = {
   starVoid,
@@ -138,4 +144,5 @@ export const cylinderWords = {
   settlingRules,
   regulatorRules,
   owners,
+  duties,
 }

@@ -2,8 +2,11 @@ import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
 import { words } from './words'
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { CylinderCode, HotWorkCode, KitItemCode } from '../codes'
+
+const day = dayIn('en')
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
@@ -440,23 +443,23 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Take more samples, or a finer analysis.',
     'Verdict turns on the substitution.',
   ],
-  'samples.day-to-come': ({ takenOn }) => [`${takenOn} is still to come: nothing was sampled on it.`, 'Give the day of the last sample.'],
-  'samples.compliant': ({ substance, n, takenOn }) => [`Measured: ${words.substances[substance]} passes (${n} results, ${takenOn}).`],
+  'samples.day-to-come': ({ takenOn }) => [`${day(takenOn)} is still to come: nothing was sampled on it.`, 'Give the day of the last sample.'],
+  'samples.compliant': ({ substance, n, takenOn }) => [`Measured: ${words.substances[substance]} passes (${n} results, ${day(takenOn)}).`],
   'samples.non-compliant': ({ substance, n, takenOn }) => [
-    `Measured: ${words.substances[substance]} fails (${n} results, ${takenOn}).`,
+    `Measured: ${words.substances[substance]} fails (${n} results, ${day(takenOn)}).`,
     'Change the work or the extraction, then measure again.',
     `Measured ${words.substances[substance]} fails.`,
   ],
   'samples.no-decision': ({ substance, n, takenOn }) => [
-    `Measured: no decision on ${words.substances[substance]} (${n} results, ${takenOn}).`,
+    `Measured: no decision on ${words.substances[substance]} (${n} results, ${day(takenOn)}).`,
     'Take more samples.',
     `Samples of ${words.substances[substance]}: no decision.`,
   ],
   'samples.aged-out': ({ substance, takenOn, months }) => [
-    `The samples of ${words.substances[substance]} of ${takenOn} are older than ${plural(months, 'month', 'months')}: the model speaks again.`,
+    `The samples of ${words.substances[substance]} of ${day(takenOn)} are older than ${plural(months, 'month', 'months')}: the model speaks again.`,
   ],
   'samples.other-work': ({ substance, takenOn, changed }) => [
-    `The samples of ${words.substances[substance]} of ${takenOn} were taken with another ${changed}: they do not speak for this.`,
+    `The samples of ${words.substances[substance]} of ${day(takenOn)} were taken with another ${changed}: they do not speak for this.`,
   ],
   'samples.job-first': () => [
     'Samples speak for a job in a described hall; none is set here.',
@@ -509,7 +512,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${plural(count, 'other bay', 'other bays')} of this hall ${count === 1 ? 'holds by its own air and burns no arc: it is' : 'hold by their own air and burn no arc: they are'} not counted.`,
   ],
   'air.measured': ({ substances, takenOn }) => [
-    `Measured samples speak for ${substanceList(substances)} (last ${takenOn}); the model for the rest.`,
+    `Measured samples speak for ${substanceList(substances)} (last ${day(takenOn)}); the model for the rest.`,
   ],
   'air.rests-on-pencil': () => ['Rests on published factors, in pencil. Measured samples would be better.'],
 

@@ -1,7 +1,10 @@
 import { kitWords as kit } from './kit-words'
 import { words } from './words'
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { GateCode, KitCode } from '../codes'
+
+const day = dayIn('en')
 
 const one = (value: number): string => String(Number(value.toFixed(1)))
 
@@ -46,12 +49,12 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'kit.retired': ({ tag }) => [`${tag} is out of use for good.`, 'Take another.'],
   'kit.never-done': ({ tag, listId }) => [`${tag}: no pass of ${kit.lists(listId)} counts.`, 'Do it first.'],
   'kit.late': ({ tag, listId, dueOn, days }) => [
-    `${tag}: ${kit.lists(listId)} was due on ${dueOn}, ${days === 1 ? 'a day' : `${days} days`} ago.`,
+    `${tag}: ${kit.lists(listId)} was due on ${day(dueOn)}, ${days === 1 ? 'a day' : `${days} days`} ago.`,
     'Do it, or take another.',
     `${tag} is past due.`,
   ],
   'kit.in-grace': ({ tag, listId, dueOn, days }) => [
-    `${tag}: ${kit.lists(listId)} was due on ${dueOn}; ${days === 1 ? 'a day' : `${days} days`} of this site's grace are used.`,
+    `${tag}: ${kit.lists(listId)} was due on ${day(dueOn)}; ${days === 1 ? 'a day' : `${days} days`} of this site's grace are used.`,
     'Do it.',
   ],
   'kit.due-after-event': ({ tag, listId, events }) => [
@@ -64,7 +67,7 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
     'Read its label and write it down.',
   ],
   'kit.mark-due': ({ tag, what, dueOn }) => [
-    `${tag}: the ${what === 'pressure-test' ? 'pressure test' : 'look inside'} was due on ${dueOn}.`,
+    `${tag}: the ${what === 'pressure-test' ? 'pressure test' : 'look inside'} was due on ${day(dueOn)}.`,
     'Have it serviced, or take another.',
   ],
   'kit.no-list': ({ tag, kind }) => [
@@ -124,12 +127,12 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'cylinder.test-date-unknown': ({ tag }) => [`${tag}: its test date is not known for sure.`, 'Read the shoulder again.'],
   'cylinder.not-to-be-used': ({ tag }) => [`${tag} was filled after its test was due: it may not be used.`, 'Send it back.'],
   'cylinder.fill-date-unknown': ({ tag, dueOn }) => [
-    `${tag} was due for its test on ${dueOn}, and nobody said when it was filled: filled after that, it may not be used.`,
+    `${tag} was due for its test on ${day(dueOn)}, and nobody said when it was filled: filled after that, it may not be used.`,
     'Write down the fill date on its label, or send it back.',
     `${tag} is past its test, fill date unknown.`,
   ],
   'cylinder.past-due-here': ({ tag, dueOn, owner }) => [
-    `${tag} was due for its test on ${dueOn}: it may be used up, not refilled.`,
+    `${tag} was due for its test on ${day(dueOn)}: it may be used up, not refilled.`,
     owner === 'rented' ? 'Tag it; the supplier has it tested.' : 'Tag it, and have it tested before it is filled.',
     `${tag} is past its test: use up, no refill.`,
   ],

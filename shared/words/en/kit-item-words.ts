@@ -128,6 +128,9 @@ const extinguisherTypes: Record<ExtinguisherType, string> = {
   'halogenated': 'halogenated',
 }
 
+/** Units of checks that are more than a symbol. */
+const units: Readonly<Record<string, string>> = { 'kPa in 2 min': 'kPa in 2 min' }
+
 /** The words of Kit, but for those that go with the board (`kit-words`). */
 export const kitItemWords = {
   voltageKinds,
@@ -136,4 +139,5 @@ export const kitItemWords = {
   checks,
   options,
   extinguisherTypes,
+  units,
 }

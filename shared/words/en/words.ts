@@ -33,6 +33,7 @@ import type { JobField } from '#core/ids/job-ids'
 import type { ShadeInput } from '#core/ids/shade-ids'
 import type { FumeInput } from '#core/ids/fume-ids'
 import type { ExtractionFault } from '#core/ids/air-ids'
+import type { SampledFraction } from '#core/exposure/limits'
 import type { LimitKind, MixtureGroupId } from '#core/ids/exposure-ids'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 import type { OutfitReason, RequirementId } from '#core/ids/ppe-ids'
@@ -165,6 +166,8 @@ const zones: Record<ZoneId, string> = {
   'pockets': 'pockets',
 }
 const gates: Record<GateId, string> = { job: 'Job', eyes: 'Eyes', body: 'Body', air: 'Air', gas: 'Gas', machine: 'Machine', fire: 'Fire' }
+/** As short as the head of a narrow column. */
+const gatesShort: Record<GateId, string> = gates
 const ruleSets: Record<ShadeRuleSetId, string> = {
   'us-legal': 'US law', 'us-consensus': 'US consensus', 'eu': 'European table', 'house': 'House minimum', 'darkest-first': 'Darkest first',
 }
@@ -455,6 +458,9 @@ const adviceKinds: Record<AdviceKind, string> = {
   'respirator': 'A respirator',
 }
 
+/** Which part of the dust a limit or a sample is of. */
+const sampledFractions: Record<SampledFraction, string> = { total: 'total', inhalable: 'inhalable', respirable: 'respirable' }
+
 /** How far a source may be trusted, said after it. */
 const bases: Record<Basis, string> = {
   published: 'Published; recalled from memory, check your current edition.',
@@ -477,6 +483,7 @@ export const words = {
   containers,
   zones,
   gates,
+  gatesShort,
   ruleSets,
   jurisdictions,
   workplaces,
@@ -513,5 +520,6 @@ export const words = {
   unsampledRules,
   adviceKinds,
   bases,
+  sampledFractions,
 }
 export type Words = typeof words

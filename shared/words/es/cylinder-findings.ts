@@ -1,7 +1,10 @@
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { CylinderCode } from '../codes'
 import { cylinderWords } from './cylinder-words'
 import { kitWords } from './kit-words'
+
+const day = dayIn('es')
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -62,20 +65,20 @@ export const cylinderSentences: Pick<Sentences, CylinderCode> = {
   ],
   'cylinder.proof-disputed': ({ years }) => [`Tras una prueba de carga las ediciones imprimen 7, 10 y 12 años; se usan ${years}.`],
   'cylinder.filler-too-early': ({ on }) => [
-    `La prueba de la masa porosa del ${on} fue antes de cinco años de fabricado y no cuenta.`,
+    `La prueba de la masa porosa del ${day(on)} fue antes de cinco años de fabricado y no cuenta.`,
   ],
   'cylinder.not-refillable': () => ['Este cilindro no se rellena.'],
   'cylinder.no-requalification': ({ specification }) => [`${specification} no se vuelve a probar; se inspecciona.`],
-  'cylinder.past-due': ({ dueOn }) => [`Vencido desde ${dueOn}.`, 'Acábelo; no lo mande rellenar.', `Vencido desde ${dueOn}.`],
+  'cylinder.past-due': ({ dueOn }) => [`Vencido desde ${day(dueOn)}.`, 'Acábelo; no lo mande rellenar.', `Vencido desde ${day(dueOn)}.`],
   'cylinder.filled-past-due': ({ dueOn, filledOn }) => [
-    `Le tocaba el ${dueOn} y se llenó el ${filledOn}, después.`,
+    `Le tocaba el ${day(dueOn)} y se llenó el ${day(filledOn)}, después.`,
     'No lo use; devuélvalo.',
   ],
   'cylinder.filled-when-unknown': ({ dueOn }) => [
-    `Pasada su prueba del ${dueOn}, solo se puede acabar si ya estaba lleno; nadie dijo cuándo se llenó.`,
+    `Pasada su prueba del ${day(dueOn)}, solo se puede acabar si ya estaba lleno; nadie dijo cuándo se llenó.`,
     'Lea la fecha de llenado en su etiqueta, o devuélvalo.',
   ],
-  'cylinder.fifteen-with-approval': ({ dueOn }) => [`Quince años, hasta ${dueOn}, solo con aprobación de la autoridad.`],
+  'cylinder.fifteen-with-approval': ({ dueOn }) => [`Quince años, hasta ${day(dueOn)}, solo con aprobación de la autoridad.`],
   'cylinder.pressure-is-no-gauge': ({ gas, kept }) =>
     kept === 'dissolved'
       ? [
@@ -160,10 +163,10 @@ export const cylinderSentences: Pick<Sentences, CylinderCode> = {
     'Escríbalo como año y mes, así: FIN 2030/05.',
   ],
   'cylinder.life-over': ({ endsOn }) => [
-    `Su vida terminó el ${endsOn}: no se llena ni se usa nunca más.`,
+    `Su vida terminó el ${day(endsOn)}: no se llena ni se usa nunca más.`,
     'Póngalo fuera de servicio, y délo a quien lo desarma.',
   ],
-  'cylinder.life-ends': ({ endsOn }) => [`Su vida termina el ${endsOn}; ninguna prueba la alarga.`],
+  'cylinder.life-ends': ({ endsOn }) => [`Su vida termina el ${day(endsOn)}; ninguna prueba la alarga.`],
   'stamp.ring-asks': ({ text }) => [
     `"${text}" está en un anillo, y un anillo puede ser de otro día que el casco.`,
     'Lea el hombro; si solo hay anillo, pregunte al proveedor cuál fecha es la de la prueba.',

@@ -71,7 +71,10 @@ export const cylinderWords: typeof English = {
     'bleed': ['Abra el soplete y deje vaciar cada línea, una tras otra', 'La presión que queda mueve gas a donde no debe.'],
     'screw-back': ['Afloje el tornillo de ajuste', 'Así la próxima apertura no golpea nada.'],
     'gauges-zero': ['Mire: ambos manómetros en cero', 'Uno que vuelve a subir dice que la válvula no cerró.'],
-    'hose-hung': ['Cuelgue las mangueras, fuera del piso y del acero caliente', 'Mangueras quemadas y pisadas son la mayoría de las fugas.'],
+    'hose-hung': [
+      'Cuelgue las mangueras, fuera del piso y del acero caliente',
+      'Mangueras quemadas y pisadas son la mayoría de las fugas.',
+    ],
   },
   joints: {
     'valve-stem': 'Vástago de la válvula',
@@ -113,5 +116,6 @@ export const cylinderWords: typeof English = {
     'off-weekly': 'fuera y con capuchón al fin de la semana',
     'off-daily': 'fuera y con capuchón cada día',
   },
+  duties: { continuous: 'continuo', intermittent: 'intermitente' },
   owners: { rented: 'rentado: el proveedor lo manda probar', owned: 'propio: usted lo manda probar y paga' },
 }

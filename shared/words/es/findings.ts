@@ -3,8 +3,11 @@ import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
 import { words } from './words'
 import { LOCALES } from '../language'
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { CylinderCode, HotWorkCode, KitItemCode } from '../codes'
+
+const day = dayIn('es')
 
 const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
@@ -78,7 +81,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `No se dieron reglas del sitio: obliga la respuesta más estricta que se conoce, aquí ${words.ruleSets[ruleSet]}.`,
   ],
   'shade.start-darkest': ({ shade, minimum }, q) => [
-    `Empiece con ${q.shade(shade)} y aclare paso a paso hasta que apenas se vea el charco, nunca por debajo de ${q.shade(minimum)}.`,
+    `Empiece con ${q.shade(shade)} y aclare paso a paso hasta que apenas se vea el charco, nunca menos de ${q.shade(minimum)}.`,
   ],
   'shade.worn-lighter': ({ worn, minimum, ruleSet }, q) => [
     `Se usa sombra ${q.shade(worn)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
@@ -134,7 +137,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'eyes.job-first': () => ['La sombra depende del trabajo.', 'Ponga primero el trabajo.'],
   'eyes.helmet-not-set': ({ minimum, start }, q) => [
     'No se ha indicado la sombra de la careta.',
-    start > minimum ? `Empiece con ${q.shade(start)}, nunca por debajo de ${q.shade(minimum)}.` : `Ponga ${q.shade(minimum)} o más oscura.`,
+    start > minimum ? `Empiece con ${q.shade(start)}, nunca menos de ${q.shade(minimum)}.` : `Ponga ${q.shade(minimum)} o más oscura.`,
   ],
   'eyes.helmet-lighter': ({ helmet, minimum, ruleSet }, q) => [
     `Esta careta está en ${q.shade(helmet)}; la más clara permitida es ${q.shade(minimum)} (${words.ruleSets[ruleSet]}).`,
@@ -454,25 +457,25 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'El veredicto depende de la sustitución.',
   ],
   'samples.day-to-come': ({ takenOn }) => [
-    `${takenOn} todavía no llega: ese día no se muestreó nada.`,
+    `${day(takenOn)} todavía no llega: ese día no se muestreó nada.`,
     'Indique el día de la última muestra.',
   ],
-  'samples.compliant': ({ substance, n, takenOn }) => [`Medido: ${words.substances[substance]} pasa (${n} resultados, ${takenOn}).`],
+  'samples.compliant': ({ substance, n, takenOn }) => [`Medido: ${words.substances[substance]} pasa (${n} resultados, ${day(takenOn)}).`],
   'samples.non-compliant': ({ substance, n, takenOn }) => [
-    `Medido: ${words.substances[substance]} no pasa (${n} resultados, ${takenOn}).`,
+    `Medido: ${words.substances[substance]} no pasa (${n} resultados, ${day(takenOn)}).`,
     'Cambie el trabajo o la extracción, y mida otra vez.',
     `Medido: ${words.substances[substance]} no pasa.`,
   ],
   'samples.no-decision': ({ substance, n, takenOn }) => [
-    `Medido: sin decisión sobre ${words.substances[substance]} (${n} resultados, ${takenOn}).`,
+    `Medido: sin decisión sobre ${words.substances[substance]} (${n} resultados, ${day(takenOn)}).`,
     'Tome más muestras.',
     `Muestras de ${words.substances[substance]}: sin decisión.`,
   ],
   'samples.aged-out': ({ substance, takenOn, months }) => [
-    `Las muestras de ${words.substances[substance]} del ${takenOn} tienen más de ${plural(months, 'mes', 'meses')}: vuelve a hablar el modelo.`,
+    `Las muestras de ${words.substances[substance]} del ${day(takenOn)} tienen más de ${plural(months, 'mes', 'meses')}: vuelve a hablar el modelo.`,
   ],
   'samples.other-work': ({ substance, takenOn, changed }) => [
-    `Las muestras de ${words.substances[substance]} del ${takenOn} se tomaron con ${OTHER[changed]}: no hablan por esto.`,
+    `Las muestras de ${words.substances[substance]} del ${day(takenOn)} se tomaron con ${OTHER[changed]}: no hablan por esto.`,
   ],
   'samples.job-first': () => [
     'Las muestras hablan de un trabajo en una nave descrita; aquí no hay ninguno.',
@@ -532,7 +535,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${plural(count, 'otro puesto', 'otros puestos')} de esta nave ${count === 1 ? 'espera por su propio aire y no enciende arco: no se cuenta' : 'esperan por su propio aire y no encienden arco: no se cuentan'}.`,
   ],
   'air.measured': ({ substances, takenOn }) => [
-    `Hablan las muestras medidas de ${substanceList(substances)} (última ${takenOn}); del resto, el modelo.`,
+    `Hablan las muestras medidas de ${substanceList(substances)} (última ${day(takenOn)}); del resto, el modelo.`,
   ],
   'air.rests-on-pencil': () => ['Se apoya en factores publicados, a lápiz. Sería mejor tener muestras medidas.'],
 

@@ -1,7 +1,10 @@
 import { kitWords as kit } from './kit-words'
 import { words } from './words'
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { GateCode, KitCode } from '../codes'
+
+const day = dayIn('es')
 
 const one = (value: number): string => String(Number(value.toFixed(1)))
 const days = (count: number): string => count === 1 ? 'un día' : `${count} días`
@@ -47,12 +50,12 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'kit.retired': ({ tag }) => [`${tag} está fuera de uso para siempre.`, 'Tome otro.'],
   'kit.never-done': ({ tag, listId }) => [`${tag}: no cuenta ninguna pasada de ${kit.lists(listId)}.`, 'Hágala primero.'],
   'kit.late': ({ tag, listId, dueOn, days: late }) => [
-    `${tag}: ${kit.lists(listId)} tocaba el ${dueOn}, hace ${days(late)}.`,
+    `${tag}: ${kit.lists(listId)} tocaba el ${day(dueOn)}, hace ${days(late)}.`,
     'Hágala, o tome otro.',
     `${tag} está vencido.`,
   ],
   'kit.in-grace': ({ tag, listId, dueOn, days: used }) => [
-    `${tag}: ${kit.lists(listId)} tocaba el ${dueOn}; va usado ${days(used)} de la tolerancia de este sitio.`,
+    `${tag}: ${kit.lists(listId)} tocaba el ${day(dueOn)}; va usado ${days(used)} de la tolerancia de este sitio.`,
     'Hágala.',
   ],
   'kit.due-after-event': ({ tag, listId, events }) => [
@@ -62,7 +65,7 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'kit.look-due': ({ tag }) => [`${tag} no se ha revisado hoy.`, 'Revíselo antes de usarlo.'],
   'kit.mark-unknown': ({ tag }) => [`${tag}: nadie anotó de qué tipo es y cuándo se hizo.`, 'Lea su etiqueta y anótelo.'],
   'kit.mark-due': ({ tag, what, dueOn }) => [
-    `${tag}: ${what === 'pressure-test' ? 'la prueba de presión' : 'la revisión interior'} tocaba el ${dueOn}.`,
+    `${tag}: ${what === 'pressure-test' ? 'la prueba de presión' : 'la revisión interior'} tocaba el ${day(dueOn)}.`,
     'Mándelo a servicio, o tome otro.',
   ],
   'kit.no-list': ({ tag, kind }) => [
@@ -122,12 +125,12 @@ export const kitSentences: Pick<Sentences, KitCode | GateCode> = {
   'cylinder.test-date-unknown': ({ tag }) => [`${tag}: no se sabe con certeza la fecha de su prueba.`, 'Lea otra vez el hombro.'],
   'cylinder.not-to-be-used': ({ tag }) => [`${tag} se llenó después de vencida su prueba: no se puede usar.`, 'Devuélvalo.'],
   'cylinder.fill-date-unknown': ({ tag, dueOn }) => [
-    `A ${tag} le tocaba su prueba el ${dueOn}, y nadie dijo cuándo se llenó: si fue después, no se puede usar.`,
+    `A ${tag} le tocaba su prueba el ${day(dueOn)}, y nadie dijo cuándo se llenó: si fue después, no se puede usar.`,
     'Anote la fecha de llenado de su etiqueta, o devuélvalo.',
     `${tag}: prueba vencida, llenado desconocido.`,
   ],
   'cylinder.past-due-here': ({ tag, dueOn, owner }) => [
-    `A ${tag} le tocaba su prueba el ${dueOn}: se puede acabar, no rellenar.`,
+    `A ${tag} le tocaba su prueba el ${day(dueOn)}: se puede acabar, no rellenar.`,
     owner === 'rented' ? 'Etiquételo; el proveedor lo manda probar.' : 'Etiquételo y mándelo probar antes de llenarlo.',
     `${tag}: prueba vencida, acabar sin rellenar.`,
   ],

@@ -114,6 +114,7 @@ export const kitItemWords: typeof English = {
     'high': 'alta',
     'no-gauge-weighed': 'sin manómetro, pesado',
   },
+  units: { 'kPa in 2 min': 'kPa en 2 min' },
   extinguisherTypes: {
     'dry-chemical': 'polvo químico seco',
     'dry-chemical-stainless': 'polvo químico seco, inoxidable',

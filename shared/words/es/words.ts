@@ -1,12 +1,11 @@
-import type { ProcessId } from '#core/ids/vocabulary'
-import type { ExposureRuleSetId } from '#core/ids/vocabulary'
+import type { ProcessId, ExposureRuleSetId } from '#core/ids/vocabulary'
 import type { Words } from '../en/words'
 
 const processes: Record<ProcessId, string> = {
-  'smaw': 'Electrodo (SMAW)',
+  'smaw': 'Electrodo',
   'gmaw': 'MIG/MAG',
-  'fcaw-g': 'Alambre tubular, con gas',
-  'fcaw-s': 'Alambre tubular, autoprotegido',
+  'fcaw-g': 'Tubular con gas',
+  'fcaw-s': 'Tubular sin gas',
   'gtaw': 'TIG',
   'saw': 'Arco sumergido',
   'paw': 'Soldadura por plasma',
@@ -15,8 +14,8 @@ const processes: Record<ProcessId, string> = {
   'caw': 'Arco de carbón',
   'ofw': 'Soldadura con gas',
   'ofc': 'Oxicorte',
-  'tb': 'Soldadura fuerte con soplete',
-  'ts': 'Soldadura blanda con soplete',
+  'tb': 'Soldadura fuerte',
+  'ts': 'Soldadura blanda',
   'grinding': 'Esmerilado',
   'lbw': 'Soldadura láser',
 }
@@ -34,15 +33,11 @@ export const words: Words = {
   processes,
   processesShort: {
     ...processes,
-    'smaw': 'Electrodo',
     'gmaw': 'MIG',
-    'fcaw-g': 'Tubular con gas',
     'fcaw-s': 'Tubular',
     'saw': 'Sumergido',
     'paw': 'Plasma',
     'cac-a': 'Ranurado',
-    'tb': 'Soldadura fuerte',
-    'ts': 'Soldadura blanda',
   },
   baseMetals: {
     'mild-steel': 'acero dulce',
@@ -142,10 +137,11 @@ export const words: Words = {
     'feet': 'pies',
     'pockets': 'bolsillos',
   },
+  gatesShort: { job: 'Trab.', eyes: 'Ojos', body: 'Cuerpo', air: 'Aire', gas: 'Gas', machine: 'Máq.', fire: 'Fuego' },
   gates: { job: 'Trabajo', eyes: 'Ojos', body: 'Cuerpo', air: 'Aire', gas: 'Gas', machine: 'Máquina', fire: 'Fuego' },
   ruleSets: {
-    'us-legal': 'Ley de EE. UU.',
-    'us-consensus': 'Consenso de EE. UU.',
+    'us-legal': 'Ley EE. UU.',
+    'us-consensus': 'Consenso EE. UU.',
     'eu': 'Tabla europea',
     'house': 'Mínimo de la casa',
     'darkest-first': 'Primero la más oscura',
@@ -174,7 +170,7 @@ export const words: Words = {
     'hold': 'espera',
     'stop': 'alto',
     'to-do': 'por hacer',
-    'not-needed': 'no hace falta',
+    'not-needed': 'no aplica',
   },
   stationWords: { 'clear-to-strike': 'Puede encender', 'hold': 'Espere', 'stopped': 'Detenido' },
   jobFields: {
@@ -427,6 +423,7 @@ export const words: Words = {
     'fewer-arcs': 'Menos arcos a la vez',
     'respirator': 'Un respirador',
   },
+  sampledFractions: { total: 'total', inhalable: 'inhalable', respirable: 'respirable' },
   bases: {
     published: 'Publicado; citado de memoria: revise su edición vigente.',
     practice: '',

@@ -30,6 +30,13 @@ describe('the command line', () => {
     ['rod 3.2mm 120a', { process: 'smaw', currentA: 120, electrodeDiameterMm: 3.2 }],
     ['mig 180 plate 2 mm', { process: 'gmaw', currentA: 180, plateThicknessMm: 2 }],
     ['oxyacetylene welding 3mm', { process: 'ofw', fuelGas: 'acetylene', plateThicknessMm: 3 }],
+    ['mig 180 galvanizado', { process: 'gmaw', currentA: 180, coating: 'zinc' }],
+    ['TIG 90 inoxidable sobre cabeza', { process: 'gtaw', currentA: 90, baseMetal: 'stainless-steel', position: 'overhead' }],
+    ['varilla 3.2 mm 120 a latón limpio', {
+      process: 'smaw', electrodeDiameterMm: 3.2, currentA: 120, baseMetal: 'brass', coating: 'none',
+    }],
+    ['oxicorte con acetileno, placa 12 mm', { process: 'ofc', fuelGas: 'acetylene', plateThicknessMm: 12 }],
+    ['corte plasma 45 aluminio', { process: 'pac', currentA: 45, baseMetal: 'aluminium' }],
     ['mig 180a argon-co2', { process: 'gmaw', currentA: 180, shieldingGas: 'argon-co2' }],
   ])('%s', (line, job) => expect([readLine(line).job, readLine(line).doubts, readLine(line).unread]).toEqual([job, [], []]))
   it.each([

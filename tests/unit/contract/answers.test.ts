@@ -45,6 +45,7 @@ const SENT: Readonly<Record<FormPath, true>> = {
   'first-run': true,
   'redeem': true,
   'credentials': true,
+  'preferences': true,
   'sign-in-codes': true,
   'device-keys': true,
   'devices/name': true,

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { captureEfficiency } from '#core/ventilation/capture'
 import { captureWindow } from '#core/ventilation/capture-window'
-import { spoken } from '#shared/words/speak'
+import { spoken } from '../../../spoken'
 import type { assessCaptureResponse } from '#shared/contract/assess-air-schema'
 import { assessCaptureRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

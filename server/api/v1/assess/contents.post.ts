@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import type { Contents } from '#core/cylinder/contents'
 import { contentsByPressure, contentsByWeight, pressureRefusal } from '#core/cylinder/contents'
-import { speak } from '#shared/words/speak'
+import { speak } from '../../../spoken'
 import type { assessContentsResponse } from '#shared/contract/assess-cylinder-schema'
 import { contentsByPressureRequest, contentsByWeightRequest } from '#shared/contract/assess-cylinder-schema'
 import { api, assessed, parse, readJson, refuseInput } from '../../../http'

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { judgeSamples } from '#core/samples/compliance'
-import { spoken } from '#shared/words/speak'
+import { spoken } from '../../../spoken'
 import type { assessExposureStatisticsResponse } from '#shared/contract/assess-air-schema'
 import { assessExposureStatisticsRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { assessSingleArc } from '#core/air/assess-fume'
 import { breathedSubstances } from '#core/exposure/judge-exposure'
-import { spoken } from '#shared/words/speak'
+import { spoken } from '../../../spoken'
 import type { assessFumeResponse } from '#shared/contract/assess-air-schema'
 import { assessFumeRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -1,10 +1,10 @@
 import type { z } from 'zod'
 import { decideHotWork } from '#core/hotwork/decide-hot-work'
-import { hotworkWords } from '#shared/words/en/hotwork-words'
 import type { assessHotWorkResponse } from '#shared/contract/permit-schema'
 import { assessHotWorkRequest } from '#shared/contract/permit-schema'
 import { api, findingsOut, parseBody } from '../../../http'
 import { spoken } from '../../../spoken'
+import { wordsHere } from '../../../words/here'
 
 /** Bay, permit or forbidden; with which precautions and how much watch. Stateless; needs no session. */
 export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>> => {
@@ -15,7 +15,7 @@ export default api(async (event): Promise<z.input<typeof assessHotWorkResponse>>
     watch: plan.watch,
     precautions: plan.precautions.map(({ id, mustBeDone, sources }) => ({
       id,
-      text: hotworkWords.precautions[id],
+      text: wordsHere().hotworkWords.precautions[id],
       mustBeDone,
       sources: [...sources],
     })),

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { oxygenAfter } from '#core/ventilation/oxygen'
-import { spoken } from '#shared/words/speak'
+import { spoken } from '../../../spoken'
 import type { assessOxygenResponse } from '#shared/contract/assess-air-schema'
 import { assessOxygenRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

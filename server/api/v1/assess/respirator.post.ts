@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { respiratorsFor } from '#core/respirator/judge-respirator'
 import { DEFICIENT_BELOW_PERCENT } from '#core/ventilation/oxygen'
-import { spoken } from '#shared/words/speak'
+import { spoken } from '../../../spoken'
 import type { assessRespiratorResponse } from '#shared/contract/assess-air-schema'
 import { assessRespiratorRequest } from '#shared/contract/assess-air-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import { requiredShade } from '#core/shade/required-shade'
 import { judgeWorn } from '#core/shade/worn-shade'
-import { speak, spoken } from '#shared/words/speak'
+import { speak, spoken } from '../../../spoken'
 import type { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { assessShadeRequest } from '#shared/contract/assess-shade-schema'
 import { api, findingsOut, parseBody } from '../../../http'

@@ -9,6 +9,7 @@ import { shopDayNow } from '../../../shop-day'
 import { cylinderStream } from '#core/ids/streams'
 import { readNoticesAbout } from '../../../tables/notice'
 import { readCylinders } from '../../../tables/cylinder'
+import { errorsHere } from '../../../words/here'
 
 /** A cylinder by its tag, with its whole life. */
 export default api(async (event): Promise<Readings['cylinders/{tag}']> => {
@@ -17,7 +18,7 @@ export default api(async (event): Promise<Readings['cylinders/{tag}']> => {
   const { pool } = useRunning()
   const tag = getRouterParam(event, 'tag') ?? ''
   const [row] = await readCylinders(pool, siteId, tag)
-  if (!row) throw new Problem(404, { error: `No cylinder here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
+  if (!row) throw new Problem(404, { error: errorsHere().noCylinder(tag.slice(0, 24).toUpperCase()) })
   const streamId = cylinderStream(tagIdOf(tag))
   const [{ site, rules, today, dayEnds }, notices] = await Promise.all([shopDayNow(pool, siteId), readNoticesAbout(pool, siteId, streamId)])
   const { standing } = row.cylinder

@@ -10,6 +10,7 @@ import { shopDayNow } from '../../../shop-day'
 import { kitItemStream } from '#core/ids/streams'
 import { readNoticesAbout } from '../../../tables/notice'
 import { readCheckLists } from '../../../tables/check-lists'
+import { errorsHere } from '../../../words/here'
 
 /** A thing by its tag, with its whole life. */
 export default api(async (event): Promise<Readings['items/{tag}']> => {
@@ -18,7 +19,7 @@ export default api(async (event): Promise<Readings['items/{tag}']> => {
   const { pool } = useRunning()
   const tag = getRouterParam(event, 'tag') ?? ''
   const item = await readKitItem(pool, siteId, tag)
-  if (!item) throw new Problem(404, { error: `Nothing here wears the tag ${tag.slice(0, 24).toUpperCase()}.` })
+  if (!item) throw new Problem(404, { error: errorsHere().nothingWears(tag.slice(0, 24).toUpperCase()) })
   const streamId = kitItemStream(tagIdOf(tag))
   const [{ site, today }, { lists }, notices] = await Promise.all([
     shopDayNow(pool, siteId),

@@ -15,6 +15,7 @@ import { permitStream } from '#core/ids/streams'
 import { readHouseRules } from '../../../../tables/house-rules'
 import { readNoticesAbout } from '../../../../tables/notice'
 import { readCheckLists } from '../../../../tables/check-lists'
+import { errorsHere } from '../../../../words/here'
 
 /** A permit with its things, its neighbours in place and time, and its whole life. */
 export default api(async (event): Promise<Readings['permits/{permitId}']> => {
@@ -23,7 +24,7 @@ export default api(async (event): Promise<Readings['permits/{permitId}']> => {
   const { pool, clock } = useRunning()
   const permitId = getRouterParam(event, 'permitId') ?? ''
   const kept = await readPermit(pool, siteId, permitId)
-  if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
+  if (!kept) throw new Problem(404, { error: errorsHere().noPermit })
   const { place } = kept.permit.request
   const [site, rules, { lists }, items, placed, notices, screens] = await Promise.all([
     readSite(pool, siteId),

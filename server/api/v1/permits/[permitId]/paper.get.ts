@@ -12,13 +12,14 @@ import { permitPaper } from '../../../../paper/permit-paper'
 import { useRunning } from '../../../../running'
 import { spoken } from '../../../../spoken'
 import { readHouseRules } from '../../../../tables/house-rules'
+import { errorsHere, wordsHere } from '../../../../words/here'
 
 /** The permit as a PDF to print, with a code that opens its public page where `PUBLIC_URL` says under which address. */
 export default api(async (event) => {
   const { siteId, person, holder } = await requireSignedIn(event)
   const { pool, clock } = useRunning()
   const kept = await readPermit(pool, siteId, getRouterParam(event, 'permitId') ?? '')
-  if (!kept) throw new Problem(404, { error: 'There is no such permit.' })
+  if (!kept) throw new Problem(404, { error: errorsHere().noPermit })
   // Its code opens the public page: the paper is for whoever works under it or answers for it.
   if (!mayDo(holder, 'work-permit', { bayId: null, areaId: null, isOwnPermit: isNamedIn(kept.permit, person.personId) })) {
     throw new Problem(409, { findings: [spoken(finding('hold', 'command.not-allowed', { right: 'work-permit', roles: holder.roles }))] })
@@ -34,7 +35,7 @@ export default api(async (event) => {
     emergencyNumber,
     firePointNumber,
     printedAt: nowIso(clock),
-    nameOf: personId => names.find(one => one.personId === personId)?.name ?? 'somebody who has left',
+    nameOf: personId => names.find(one => one.personId === personId)?.name ?? wordsHere().papers.somebodyLeft,
     address: publicUrl ? new URL(`/p/${kept.permit.token}`, publicUrl).href : null,
   })
   setHeader(event, 'content-type', 'application/pdf')

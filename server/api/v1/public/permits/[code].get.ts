@@ -10,6 +10,7 @@ import { addressOf, api, Problem, refuseTooMany } from '../../../../http'
 import { giveCodeBack, waitBeforeCode } from '../../../../limits'
 import { useRunning } from '../../../../running'
 import { readHouseRules } from '../../../../tables/house-rules'
+import { errorsHere } from '../../../../words/here'
 
 /** What anybody may see who holds the paper: place, state, times, numbers to call; of people no more than a first name. */
 export default api(async (event): Promise<Readings['public/permits/{code}']> => {
@@ -19,7 +20,7 @@ export default api(async (event): Promise<Readings['public/permits/{code}']> => 
   refuseTooMany(event, await waitBeforeCode(address))
   const kept = /^[A-Za-z0-9_-]{6,64}$/.test(asked) ? await readPublicPermit(pool, asked) : null
   if (kept) await giveCodeBack(address)
-  else throw new Problem(404, { error: 'There is no permit by this code. Look at the paper again.' })
+  else throw new Problem(404, { error: errorsHere().noPermitByCode })
   const { siteId, permit } = kept
   const [site, rules, names] = await Promise.all([readSite(pool, siteId), readHouseRules(pool, siteId), readNames(pool, siteId)])
   const firstName = (personId: string): string => names.find(one => one.personId === personId)?.name.split(' ')[0] ?? ''
