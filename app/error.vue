@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
-import { sitePages } from '~/words/site'
+import { framePages } from '~/words/frame'
 
-const says = sitePages.error
+const says = framePages.error
 
 const { error } = defineProps<{ error: NuxtError }>()
 const missing = computed(() => error.statusCode === 404)

@@ -50,6 +50,13 @@ export const framePages = {
   default: {
     readingTheShop: 'Reading the shop ...',
   },
+  error: {
+    thereIsNoSuchPage: 'There is no such page',
+    thisPageFailed: 'This page failed',
+    theAddressLeadsNowhereNothing: 'The address leads nowhere. Nothing is lost.',
+    somethingWentWrongThatShould: 'Something went wrong that should not have. What was recorded is safe; what you did last may not be sent yet and is kept on this device.',
+    backToTheFloor: 'Back to the floor',
+  },
   header: {
     zonaris: 'Zonaris',
     help: 'Help',

@@ -13,13 +13,6 @@ export const sitePages = {
     interlockOfBay2: 'Interlock of bay 2',
     makeAKey: 'Make a key',
   },
-  error: {
-    thereIsNoSuchPage: 'There is no such page',
-    thisPageFailed: 'This page failed',
-    theAddressLeadsNowhereNothing: 'The address leads nowhere. Nothing is lost.',
-    somethingWentWrongThatShould: 'Something went wrong that should not have. What was recorded is safe; what you did last may not be sent yet and is kept on this device.',
-    backToTheFloor: 'Back to the floor',
-  },
   firstRun: {
     openTheShop: 'Open the shop',
     nothingIsHereYetName: 'Nothing is here yet. Name the shop and its first safety lead, who sets up the bays and the people. The code stands in the terminal where Zonaris was started. Zonaris advises; it does not replace law, a hygienist, a fire authority or a licensed practitioner.',

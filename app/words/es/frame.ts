@@ -50,6 +50,14 @@ export const framePages: typeof English = {
   default: {
     readingTheShop: 'Leyendo el taller ...',
   },
+  error: {
+    thereIsNoSuchPage: 'No hay tal página',
+    thisPageFailed: 'Esta página falló',
+    theAddressLeadsNowhereNothing: 'La dirección no lleva a ningún lado. No se perdió nada.',
+    somethingWentWrongThatShould:
+      'Salió mal algo que no debía. Lo anotado está a salvo; lo último que hizo tal vez no se ha enviado y se guarda en este aparato.',
+    backToTheFloor: 'Volver al piso',
+  },
   header: {
     zonaris: 'Zonaris',
     help: 'Ayuda',

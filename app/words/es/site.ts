@@ -14,14 +14,6 @@ export const sitePages: typeof English = {
     interlockOfBay2: 'Enclavamiento del puesto 2',
     makeAKey: 'Hacer una llave',
   },
-  error: {
-    thereIsNoSuchPage: 'No hay tal página',
-    thisPageFailed: 'Esta página falló',
-    theAddressLeadsNowhereNothing: 'La dirección no lleva a ningún lado. No se perdió nada.',
-    somethingWentWrongThatShould:
-      'Salió mal algo que no debía. Lo anotado está a salvo; lo último que hizo tal vez no se ha enviado y se guarda en este aparato.',
-    backToTheFloor: 'Volver al piso',
-  },
   firstRun: {
     openTheShop: 'Abrir el taller',
     nothingIsHereYetName:
