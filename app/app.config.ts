@@ -21,6 +21,7 @@ export default defineAppConfig({
         itemTrailing: 'gone',
       },
     },
+    modal: { slots: { overlay: 'laid-veil', content: 'laid' } },
     checkbox: { slots: { root: 'tick', base: 'tick-box', indicator: 'tick-mark', icon: 'gone' } },
   },
 })

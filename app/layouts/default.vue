@@ -23,6 +23,7 @@ watch(() => session.person, (person) => {
     <!-- What a part worked out once, in one language, it works out anew in the other. -->
     <FrameHeader :key="language" />
     <FrameUnheard :key="language" />
+    <FrameKeyList :key="language" />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
     <slot v-if="facts.reading" :key="language" />
     <p v-else class="wait soft" role="status">

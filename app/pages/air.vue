@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Placed } from '~/stores/judged'
 import { airPages } from '~/words/air'
 
 const says = airPages.page
@@ -7,11 +8,18 @@ definePageMeta({ scrollToTop: false })
 
 const facts = useFacts()
 const session = useSession()
+const judged = useJudged()
 const route = useRoute()
 const bayId = computed(() => typeof route.params.bayId === 'string' ? route.params.bayId : null)
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const mayDescribe = computed(() => session.may('describe-air'))
 const hall = computed(() => facts.site.halls.find(({ hallId }) => panel.value === `hall-${hallId}`) ?? null)
+/** The bay whose air is worst, of those where somebody works and the air is known. */
+const worst = computed(() => {
+  const used = (placed: Placed): number => placed.verdict.air.exposure?.fraction ?? -1
+  const [first] = [...judged.placed].sort((a, b) => used(b) - used(a))
+  return first && used(first) >= 0 ? first : null
+})
 const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </script>
 
@@ -39,7 +47,16 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
       <NuxtPage v-else-if="bayId" />
-      <AirQuestions v-else />
+      <template v-else>
+        <LazyAirBay v-if="worst" :key="worst.bay.bayId" :placed="worst" is-beside />
+        <details v-if="worst" class="argued">
+          <summary class="key quiet">
+            {{ says.whatShopsArgueAbout }}
+          </summary>
+          <AirQuestions />
+        </details>
+        <AirQuestions v-else />
+      </template>
     </aside>
   </main>
 </template>
@@ -50,6 +67,8 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
 .top { display: flex; justify-content: space-between; align-items: center; }
 .top .link { display: grid; place-items: center; }
 .lead { margin-bottom: 10px; font-size: 15px; }
+.argued { border-top: 2px solid var(--ink); margin-top: 14px; }
+.argued summary { display: inline-grid; place-items: center; min-height: 56px; }
 .right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }

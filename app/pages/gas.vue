@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { tagIdOf } from '#core/ids/tag'
+import { judgePlace } from '#core/cylinder/judge-place'
 import type { Yard } from '#core/cylinder/judge-place'
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
@@ -17,6 +18,8 @@ learnSentences(kitItemSentences)
 
 const facts = useFacts()
 const session = useSession()
+const lookup = useLookup()
+const q = useQuantities()
 const route = useRoute()
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const chosen = computed(() => typeof route.params.tag === 'string' ? route.params.tag.toUpperCase() : null)
@@ -63,6 +66,33 @@ const yard = computed<Yard>(() => ({
   places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [],
   cylinders: rows.value,
 }))
+/** The cylinder that stands wrong with most others: moving it mends them all. */
+const misplaced = computed(() => {
+  const conflicts = yard.value.places.flatMap(place =>
+    judgePlace(place, at(place.placeId), facts.rules.storageBasis, yard.value).storage.conflicts)
+  const nearest = [...conflicts].sort((a, b) => a.distanceM - b.distanceM)[0]
+  if (!nearest) return null
+  const wrongWith = (tag: string): number => conflicts.filter(({ between }) => between.includes(tag)).length
+  const [one, other] = nearest.between
+  const tag = wrongWith(one) >= wrongWith(other) ? one : other
+  return rows.value.some(({ cylinder }) => cylinder.tag === tag) ? { ...nearest, tag, from: tag === one ? other : one } : null
+})
+/** What most needs somebody: a cylinder that stops work, then two that stand too near, then one that holds work. */
+const first = computed(() => {
+  const worst = (severity: 'stop' | 'hold') => rows.value
+    .map(row => ({ row, found: row.fact.findings.find(found => found.severity === severity) }))
+    .find(({ found }) => found !== undefined)
+  const stops = worst('stop')
+  if (!stops && misplaced.value) {
+    const { tag, from, distanceM, requiredM } = misplaced.value
+    const why = says.standsTooNear(q.value.distance(distanceM), from, q.value.distance(requiredM))
+    return { name: tag, why, tone: 'hold' as const, to: `/gas/${tagIdOf(tag)}` }
+  }
+  const one = stops ?? worst('hold')
+  if (!one) return {}
+  const { row, found } = one
+  return { name: row.cylinder.tag, why: lookup.say(found!).message, tone: stops ? 'stop' as const : 'hold' as const, to: `/gas/${row.tagId}` }
+})
 </script>
 
 <template>
@@ -148,7 +178,9 @@ const yard = computed<Yard>(() => ({
           :reading="editedPlace"
         />
         <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
-        <CylinderLegend v-else />
+        <FrameFirst v-else v-bind="first" :how="says.howToRead">
+          <CylinderLegend />
+        </FrameFirst>
       </template>
     </aside>
   </main>

@@ -7,6 +7,7 @@ import { tagIdOf } from '#core/ids/tag'
 import { isWholeKit, kitWith } from '#shared/beside'
 import type { KitReading } from '#shared/contract/readings'
 import { kitPages } from '~/words/kit'
+import { kitWords } from '~/words/kit-words'
 
 const says = kitPages.page
 
@@ -39,6 +40,31 @@ const late = computed(
 )
 const soon = computed(() => reading.value?.due.filter(one => !late.value.includes(one)) ?? [])
 const capped = (count: number) => count >= 1000 ? says.over999 : String(count)
+const { placeOf } = useWhere()
+const { due } = useDates()
+/** What is out, late and soon due, as it is listed here. */
+const taken = () => ({
+  fields: [says.tag, says.whatItIs, says.name, says.where, says.standing],
+  data: [...reading.value?.out ?? [], ...late.value, ...soon.value].map(({ item, dueOn }) => [
+    item.tag,
+    kitWords.equipmentKinds[item.kind],
+    item.name,
+    placeOf(item.assignment),
+    item.taggedOut ? `${says.out}: ${item.taggedOut.reason}` : due(dueOn, reading.value!.today),
+  ]),
+})
+/** What most needs somebody: what is out before what is late, and what is late before what soon falls due. */
+const first = computed(() => {
+  const [one] = [...reading.value?.out ?? [], ...late.value, ...soon.value]
+  if (!one) return {}
+  const { item, dueOn, tagId } = one
+  return {
+    name: `${item.tag}, ${item.name}`,
+    why: item.taggedOut ? `${says.out}. ${item.taggedOut.reason}` : due(dueOn, reading.value!.today),
+    tone: item.taggedOut ? 'stop' as const : late.value.includes(one) ? 'hold' as const : 'to-do' as const,
+    to: `/kit/${tagId}`,
+  }
+})
 const isEmpty = computed(() => reading.value?.counts.all === 0)
 </script>
 
@@ -89,6 +115,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         </p>
       </template>
       <template v-else>
+        <FrameTakeOut name="kit" :rows="taken" />
         <section>
           <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
           <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
@@ -121,15 +148,14 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
       <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
       <LazyKitSums v-else-if="panel === 'sums'" />
       <NuxtPage v-else-if="isAside" />
-      <div v-else class="legend">
-        <h2>{{ says.howKitStands }}</h2>
+      <FrameFirst v-else v-bind="first" :how="says.howKitStands">
         <p><b>{{ says.out }}</b>{{ says.taggedOutNobodyCanBe }}</p>
         <p><b>{{ says.late }}</b>{{ says.aCheckByTheCalendar }}</p>
         <p>{{ says.theLookBeforeUseIs }}</p>
         <p class="soft">
           {{ says.intervalsArePublishedOrCommon }}
         </p>
-      </div>
+      </FrameFirst>
     </aside>
   </main>
 </template>
@@ -146,8 +172,6 @@ h2 .key { margin-left: auto; font-size: 15px; }
 .none { padding: 10px 0; }
 section { margin-bottom: 16px; }
 .right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
-.legend { display: grid; gap: 10px; }
-.legend h2 { border: 0; min-height: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }

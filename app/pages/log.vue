@@ -48,6 +48,13 @@ const where = (streamId: string) => {
   return read?.kind === 'house-rules' ? says.houseRules : read?.kind === 'seal' ? says.seal : says.site
 }
 const { exactly } = useDates()
+/** What is listed here, with whole fingerprints: a file is checked, and not read. */
+const taken = () => ({
+  fields: [says.no, says.when, says.who, says.where, says.what, says.fingerprint],
+  data: entries.value.map(entry => [
+    entry.position, entry.at, whoDid(entry), where(entry.streamId), saidOf(entry, facts.rules.units, called), entry.hash,
+  ]),
+})
 </script>
 
 <template>
@@ -60,6 +67,7 @@ const { exactly } = useDates()
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
+    <FrameTakeOut v-if="entries.length > 0" name="log" :rows="taken" />
     <table class="ledger">
       <thead>
         <tr>

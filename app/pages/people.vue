@@ -52,6 +52,19 @@ async function leave(person: PersonReading) {
 }
 const areaNameOf = (areaId: string | null) => facts.site.areas.find(area => area.areaId === areaId)?.name
 const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bayId === bayId)?.label
+const placeOf = ({ areaId, bayId }: PersonReading): string => {
+  const label = bayLabelOf(bayId)
+  return [areaNameOf(areaId), label && says.bay(label)].filter(Boolean).join(', ')
+}
+const taken = () => ({
+  fields: [says.name, says.roles, says.place, says.signIn],
+  data: (people.value ?? []).map(person => [
+    `${person.name}${person.hasLeft ? says.hasLeft2 : ''}`,
+    person.roles.map(role => words.roles[role]).join(', '),
+    placeOf(person),
+    person.loginName ?? '',
+  ]),
+})
 </script>
 
 <template>
@@ -123,6 +136,7 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
         <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>
+    <FrameTakeOut v-if="people && people.length > 0" name="people" :rows="taken" />
     <table v-if="people" class="ledger list">
       <thead>
         <tr><th>{{ says.name }}</th><th>{{ says.roles }}</th><th>{{ says.place }}</th><th>{{ says.signIn }}</th><th><span class="visually-hidden">{{ says.change }}</span></th></tr>
@@ -132,9 +146,7 @@ const bayLabelOf = (bayId: string | null) => facts.site.bays.find(bay => bay.bay
           <td><b>{{ person.name }}</b>{{ person.hasLeft ? says.hasLeft2 : '' }}</td>
           <td>{{ person.roles.map(role => words.roles[role]).join(', ') }}</td>
           <td>
-            {{ [areaNameOf(person.areaId), bayLabelOf(person.bayId) && says.bay(
-              bayLabelOf(person.bayId)!,
-            )].filter(Boolean).join(', ') || '–' }}
+            {{ placeOf(person) || '–' }}
           </td>
           <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? says.pin : '' }}</td>
           <td class="end">

@@ -5,6 +5,7 @@ import { evolvePermit } from '#core/streams/permit/evolve-permit'
 import type { Permit, PermitCommand } from '#core/streams/permit/permit'
 import { shownPermit } from '#core/streams/permit/permit-fact'
 import { daySheet } from '#server/paper/day-sheet'
+import { inLanguage } from '#server/language'
 import { permitPaper } from '#server/paper/permit-paper'
 import { anchorLine, readAnchorLine } from '../../scripts/zonaris-verify.mjs'
 import { contextAt, REQUEST } from '../unit/hotwork/permit-world'
@@ -58,6 +59,19 @@ describe('the paper of a permit', () => {
     ])
       expect(text).toContain(said)
     expect(text).not.toContain(walked.token)
+  })
+  it('says the same in Spanish to who reads Spanish, and nothing in English but what people typed', async () => {
+    const inEnglish = await paperOf(asked, 'https://yard.example/p/token')
+    const text = await inLanguage('es', () => paperOf(asked, 'https://yard.example/p/token'))
+    for (const said of [
+      'Permiso de trabajo en caliente HW-TEST', 'Lock gate 3, upstream leaf', 'VENCE mar', '24 de nov de 2026', '07:00 GMT-5',
+      'nadie todavía: esto no es un permiso', 'Piso barrido hasta el círculo', 'Llamar 999', 'Mandan el reglamento local y los bomberos',
+      'Vigía de incendios',
+    ])
+      expect(text.toLowerCase()).toContain(said.toLowerCase())
+    expect(text).not.toMatch(/\b(?:the|watch|seen|after|work)\b/i)
+    const numbers = (said: string) => (said.match(/\d+/g) ?? []).sort()
+    expect(numbers(text)).toEqual(numbers(inEnglish))
   })
   it('before it is authorised it says that it is no permit; without an address it gives the code to type', async () => {
     const text = await paperOf(asked, null)

@@ -16,7 +16,11 @@ import { airPages } from '~/words/air'
 const says = airPages.bay
 
 /** One bay's air: the sentence, the way of the fume, what may be tried, where the hood works, every limit, the samples. */
-const { placed } = defineProps<{ placed: Placed }>()
+const { placed, isBeside = false } = defineProps<{
+  placed: Placed
+  /** Shown beside the list because nothing else was opened: there is nothing to close. */
+  isBeside?: boolean
+}>()
 const facts = useFacts()
 const judged = useJudged()
 const lookup = useLookup()
@@ -143,7 +147,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         ><GateMark :state="isTrying ? isOpen ? 'open' : 'hold' : gate.state" /></svg>
         {{ says.airOfBay(placed.bay.label) }} <small class="chalk">{{ placed.station.job ? jobLine(placed.station.job, q) : says.noJob }}</small>
       </h2>
-      <NuxtLink class="key quiet link" to="/air">
+      <NuxtLink v-if="!isBeside" class="key quiet link" to="/air">
         {{ says.close }}
       </NuxtLink>
     </header>

@@ -13,7 +13,6 @@ const MARKS = [
 
 <template>
   <div class="legend">
-    <h2>{{ says.howToReadTheStore }}</h2>
     <ul>
       <li v-for="[name, path] in MARKS" :key="name">
         <svg width="44" height="44" viewBox="0 0 44 44" aria-hidden="true"><circle

@@ -54,11 +54,11 @@ const testSaid = computed(() => {
     <span class="tag">{{ row.cylinder.tag }}</span>
     <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="tone">{{ word }}</small></span>
     <span class="left">
-      <template v-if="fact.left">
+      <template v-if="fact.left && !row.cylinder.isEmpty">
         <span class="print">{{ q.gas(fact.left.lowM3) }} <i v-if="fact.fullM3" class="soft">{{ says.of(q.gas(fact.fullM3)) }}</i></span>
         <CylinderTemper v-if="fact.fullM3" :left="fact.left.lowM3" :full="fact.fullM3" :need="need" />
       </template>
-      <span v-else class="soft">{{ says.notRead }}</span>
+      <span v-else class="soft">{{ row.cylinder.isEmpty ? says.empty : says.notRead }}</span>
     </span>
     <span
       class="due"

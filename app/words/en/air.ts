@@ -153,6 +153,7 @@ export const airPages = {
     whereEachLimitComesFrom: 'Where each limit comes from',
   },
   page: {
+    whatShopsArgueAbout: 'What shops argue about',
     air: 'Air',
     dataSheets: 'Data sheets',
     theStrictestOfAllKnown: 'the strictest of all known',

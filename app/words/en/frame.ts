@@ -148,4 +148,24 @@ export const framePages = {
     bays: (list: Shown) => `bays ${list}`,
     bay: (labelOf: Shown) => `bay ${labelOf}`,
   },
+  takeOut: {
+    saveAsCsv: 'Save as CSV',
+    print: 'Print',
+  },
+  sheet: {
+    close: 'Close',
+  },
+  keyList: {
+    keys: 'Keys',
+    asks: 'Ask, or open a bay, a thing or a name',
+    because: 'Why the first gate that holds an opened bay does so',
+    closes: 'Close what is open; in the command line, rub it out',
+    goesOn: 'Go on to the next key; Enter or the space bar presses it',
+    thisList: 'This list',
+  },
+  first: {
+    firstOfAll: 'First of all',
+    open: (name: Shown) => `Open ${name}`,
+    nothingNeedsAnybody: 'Nothing needs anybody now.',
+  },
 }

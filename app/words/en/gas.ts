@@ -144,7 +144,6 @@ export const gasPages = {
     chooseTheGasAndRead: 'Choose the gas, and read the gauge with the valve open and nothing flowing.',
   },
   legend: {
-    howToReadTheStore: 'How to read the store',
     aBrokenLineJoinsTwo: 'A broken line joins two that stand too near each other. A thick line is a wall; broken, it is rated for less than half an hour.',
     whatIsLeftIsThe: 'What is left is the least there can be, by the gauge and its error, or by weight. The bar takes colour as steel does, from straw, nearly empty, to blue, full.',
     zonarisAdvisesYourSupplierYour: 'Zonaris advises. Your supplier, your local code and the fire authority decide.',
@@ -177,6 +176,8 @@ export const gasPages = {
     heightWithCap: 'Height with cap',
   },
   page: {
+    standsTooNear: (distance: Shown, other: Shown, rule: Shown) => `It stands ${distance} from ${other}; ${rule} or a rated wall is the rule.`,
+    howToRead: 'How to read the store',
     gas: 'Gas',
     receive: 'Receive',
     regulatorsOn: (count: Shown) => `Regulators on: ${count}`,

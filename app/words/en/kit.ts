@@ -111,6 +111,11 @@ export const kitPages = {
     asItIsPrinted4: 'As it is printed: 4-A:60-B:C, or 43A 233B C.',
   },
   page: {
+    tag: 'Tag',
+    whatItIs: 'What it is',
+    name: 'Name',
+    where: 'Where',
+    standing: 'Standing',
     kit: 'Kit',
     walkARound: 'Walk a round',
     register: 'Register',

@@ -157,6 +157,7 @@ export const airPages: typeof English = {
     whereEachLimitComesFrom: 'De dónde viene cada límite',
   },
   page: {
+    whatShopsArgueAbout: 'Lo que los talleres discuten',
     air: 'Aire',
     dataSheets: 'Hojas de datos',
     theStrictestOfAllKnown: 'el más estricto de los conocidos',

@@ -149,4 +149,24 @@ export const framePages: typeof English = {
     bays: list => `puestos ${list}`,
     bay: labelOf => `puesto ${labelOf}`,
   },
+  takeOut: {
+    saveAsCsv: 'Guardar como CSV',
+    print: 'Imprimir',
+  },
+  sheet: {
+    close: 'Cerrar',
+  },
+  keyList: {
+    keys: 'Teclas',
+    asks: 'Preguntar, o abrir un puesto, una cosa o un nombre',
+    because: 'Por qué espera el primer paso de un puesto abierto',
+    closes: 'Cerrar lo abierto; en la línea de órdenes, borrarla',
+    goesOn: 'Pasar a la siguiente tecla; Enter o la barra la oprime',
+    thisList: 'Esta lista',
+  },
+  first: {
+    firstOfAll: 'Antes que nada',
+    open: name => `Abrir ${name}`,
+    nothingNeedsAnybody: 'Ahora nada necesita a nadie.',
+  },
 }

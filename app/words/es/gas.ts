@@ -146,7 +146,6 @@ export const gasPages: typeof English = {
     chooseTheGasAndRead: 'Elija el gas, y lea el manómetro con la válvula abierta y sin flujo.',
   },
   legend: {
-    howToReadTheStore: 'Cómo leer el almacén',
     aBrokenLineJoinsTwo:
       'Una línea cortada une a dos que están demasiado cerca. Una línea gruesa es un muro; cortada, resiste menos de media hora.',
     whatIsLeftIsThe:
@@ -181,6 +180,8 @@ export const gasPages: typeof English = {
     heightWithCap: 'Altura con capuchón',
   },
   page: {
+    standsTooNear: (distance, other, rule) => `Está a ${distance} de ${other}; la regla es ${rule} o un muro clasificado.`,
+    howToRead: 'Cómo leer el almacén',
     gas: 'Gas',
     receive: 'Recibir',
     regulatorsOn: count => `Reguladores puestos: ${count}`,

@@ -112,6 +112,11 @@ export const kitPages: typeof English = {
     asItIsPrinted4: 'Como está impreso: 4-A:60-B:C, o 43A 233B C.',
   },
   page: {
+    tag: 'Etiqueta',
+    whatItIs: 'Qué es',
+    name: 'Nombre',
+    where: 'Dónde',
+    standing: 'Estado',
     kit: 'Equipo',
     walkARound: 'Hacer una ronda',
     register: 'Registrar',

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.first
+
+/**
+ * What a page opens on while nothing is chosen: the one thing that most needs somebody, and the way to it. How to read the page is one
+ * tap away, in the slot.
+ */
+const { name = null, why = '', tone = 'to-do', to = '', how } = defineProps<{
+  /** What it is, by its name; null: nothing needs anybody. */
+  name?: string | null
+  why?: string
+  tone?: 'stop' | 'hold' | 'to-do'
+  to?: string
+  how: string
+}>()
+</script>
+
+<template>
+  <section class="first" :aria-label="says.firstOfAll">
+    <template v-if="name !== null">
+      <h2>{{ says.firstOfAll }}</h2>
+      <p class="what">
+        <b>{{ name }}</b>
+        <span :class="`state-${tone}`">{{ why }}</span>
+      </p>
+      <NuxtLink class="key go link" :to="to" prefetch-on="interaction">
+        {{ says.open(name) }}
+      </NuxtLink>
+    </template>
+    <p v-else class="what">
+      <b>{{ says.nothingNeedsAnybody }}</b>
+    </p>
+    <details>
+      <summary class="key quiet">
+        {{ how }}
+      </summary>
+      <slot />
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.first { display: grid; gap: 12px; align-content: start; }
+.what b { display: block; font-size: 28px; font-weight: 900; line-height: 1.15; }
+.what span { font-size: 18px; font-weight: 650; }
+.link { display: grid; place-items: center; }
+details { border-top: 2px solid var(--ink); padding-top: 6px; }
+summary { display: inline-grid; place-items: center; min-height: 56px; }
+details[open] summary { margin-bottom: 8px; }
+</style>

@@ -1,0 +1,14 @@
+import Papa from 'papaparse'
+
+/** A list as it is taken out of the page: what its columns are called, and its rows. */
+export interface TakenOut {
+  readonly fields: readonly string[]
+  readonly data: readonly (readonly (string | number)[])[]
+}
+
+/**
+ * A list as CSV (RFC 4180, UTF-8, lines ended by CR LF). What a spreadsheet would take for a formula is handed over as text: somebody
+ * typed it, and it is opened on another's machine.
+ */
+export const csvOf = ({ fields, data }: TakenOut): string =>
+  Papa.unparse({ fields: [...fields], data: data.map(row => [...row]) }, { escapeFormulae: true, newline: '\r\n' })

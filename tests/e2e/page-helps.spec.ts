@@ -1,0 +1,59 @@
+import { readFileSync } from 'node:fs'
+import { axeFindsNothing } from './axe-finds'
+import { expect, serve, signIn, test } from './served'
+import type { Served } from './served'
+
+let served: Served
+test.beforeAll(async () => {
+  served = await serve()
+})
+test.afterAll(() => served.stop())
+
+test('a page opens on what most needs somebody, and how to read it is one tap away', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/kit')
+  const first = page.getByRole('region', { name: 'First of all' })
+  await expect(first).toContainText('GR-2, Small grinder')
+  await expect(first).toContainText('Guard cracked')
+  await expect(first.getByText('a check by the calendar is past its day')).toBeHidden()
+  await first.getByText('How kit stands').click()
+  await expect(first.getByText('a check by the calendar is past its day')).toBeVisible()
+  await first.getByRole('link', { name: /^Open GR-2/ }).click()
+  await expect(page).toHaveURL(/\/kit\/gr-2$/)
+  await page.getByRole('link', { name: 'Gas', exact: true }).click()
+  await expect(first).toContainText('It stands 3.4 m from OX-6; 6.1 m or a rated wall is the rule.')
+  await expect(first.getByRole('link', { name: 'Open AC-12' })).toBeVisible()
+  await page.getByRole('link', { name: 'Air', exact: true }).click()
+  await expect(page.getByRole('heading', { name: /^Air of bay 4/ })).toBeVisible()
+})
+
+test('`?` shows the keys, keeps the keyboard while it is open, and goes by Escape', async ({ page }) => {
+  await signIn(page, served, 'maren')
+  await expect(page.getByRole('link', { name: /^Bay 1,/ })).toBeVisible()
+  await page.keyboard.press('?')
+  const keys = page.getByRole('dialog', { name: 'Keys' })
+  await expect(keys).toContainText('Ask, or open a bay')
+  await axeFindsNothing(page)
+  await page.keyboard.press('Tab')
+  await expect(keys.locator(':focus')).toHaveCount(1)
+  await page.keyboard.press('Escape')
+  await expect(keys).toHaveCount(0)
+  await page.keyboard.press('/')
+  await page.keyboard.type('mig?')
+  await expect(keys).toHaveCount(0)
+})
+
+test('a list is taken out as CSV, and printed without what is pressed', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/log')
+  await expect(page.getByRole('row')).toHaveCount(61)
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()])
+  expect(file.suggestedFilename()).toMatch(/^zonaris-log-\d{4}-\d\d-\d\d\.csv$/)
+  const lines = readFileSync((await file.path())!, 'utf8').split('\r\n')
+  expect(lines).toHaveLength(61)
+  expect(lines[0]).toBe('\uFEFFNo.,When,Who,Where,What,Fingerprint')
+  expect(lines[1]).toMatch(/^\d+,\d{4}-.*,[\da-f]{64}$/)
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' })
+  await expect(page.getByRole('button', { name: 'Stop all' })).toBeHidden()
+  await expect(page.getByRole('navigation', { name: 'Areas' })).toBeHidden()
+  await expect(page.getByRole('columnheader', { name: 'When' })).toBeVisible()
+  expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe('rgb(255, 255, 255)')
+})
