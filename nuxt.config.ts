@@ -53,13 +53,6 @@ export default defineNuxtConfig({
     '/api/**': { headers: { 'cache-control': 'no-store' } },
   },
 
-  hooks: {
-    // A page asks ahead for the parts that may come next; the other language is asked for by whoever speaks it.
-    'build:manifest': (manifest) => {
-      for (const chunk of Object.values(manifest)) chunk.dynamicImports = chunk.dynamicImports?.filter(file => !file.includes('words/es'))
-    },
-  },
-
   compatibilityDate: '2026-05-01',
 
   nitro: {
@@ -78,6 +71,13 @@ export default defineNuxtConfig({
     sharedTsConfig: { include: ['../core/**/*'] },
   },
   telemetry: false,
+
+  hooks: {
+    // A page asks ahead for the parts that may come next; the other language is asked for by whoever speaks it.
+    'build:manifest': (manifest) => {
+      for (const chunk of Object.values(manifest)) chunk.dynamicImports = chunk.dynamicImports?.filter(file => !file.includes('words/es'))
+    },
+  },
 
   eslint: { config: { stylistic: { braceStyle: '1tbs', arrowParens: false, quoteProps: 'consistent' } } },
   icon: { provider: 'none', fallbackToApi: false, serverBundle: 'local', clientBundle: { scan: true, sizeLimitKb: 64 } },

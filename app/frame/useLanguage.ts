@@ -1,5 +1,8 @@
 import type { Language } from '#shared/words/language'
+import { framePages } from '~/words/frame'
 import { keepLanguageOfDevice, language, speakLanguage } from '~/words/live'
+
+const says = framePages.api
 
 /** The language of this screen, and choosing another: for the person who is signed in, else for the device. */
 export function useLanguage() {
@@ -12,8 +15,7 @@ export function useLanguage() {
       const reply = await sendTo('preferences', { language: chosen })
       if (!reply.ok) return wordsOf(reply)
     } else keepLanguageOfDevice(chosen)
-    await speakLanguage(chosen)
-    return ''
+    return await speakLanguage(chosen) ? '' : says.wordsNotFetched
   }
   return { language, other, choose }
 }

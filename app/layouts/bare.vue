@@ -4,13 +4,17 @@ import { framePages } from '~/words/frame'
 
 const says = framePages.bare
 const { language, other, choose } = useLanguage()
+const refused = ref('')
+async function chooseOther() {
+  refused.value = await choose(other.value)
+}
 </script>
 
 <template>
   <div class="bare">
     <header class="bare-head">
       <span class="bare-mark">{{ says.zonaris }}</span>
-      <FrameKey look="quiet" class="bare-language" :lang="other" @click="choose(other)">
+      <FrameKey look="quiet" class="bare-language" :lang="other" @click="chooseOther">
         {{ LANGUAGE_NAMES[other] }}
       </FrameKey>
       <NuxtLink
@@ -20,6 +24,9 @@ const { language, other, choose } = useLanguage()
         {{ says.help }}
       </NuxtLink>
     </header>
+    <p v-if="refused" class="said" role="alert">
+      {{ refused }}
+    </p>
     <FrameUnheard :key="language" />
     <slot :key="language" />
   </div>

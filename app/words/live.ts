@@ -27,11 +27,19 @@ export function live<Words extends object>(english: Words, inSpanish: (spanish: 
   })
 }
 
-/** Speaks another language from now on: its words are fetched first, so that no page shows two. */
-export async function speakLanguage(chosen: Language): Promise<void> {
-  if (chosen === 'es' && spanish.value === null) spanish.value = (await import('./es')).spanish
+/**
+ * Speaks another language from now on: its words are fetched first, so that no page shows two.
+ * @returns false where they could not be fetched: a shop that is hardly heard goes on in the language it has, and shows its board
+ */
+export async function speakLanguage(chosen: Language): Promise<boolean> {
+  if (chosen === 'es' && spanish.value === null) {
+    const fetched = await import('./es').catch(() => null)
+    if (fetched === null) return false
+    spanish.value = fetched.spanish
+  }
   language.value = chosen
   document.documentElement.lang = chosen
+  return true
 }
 
 const KEPT = 'zonaris-language'

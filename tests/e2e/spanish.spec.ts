@@ -193,6 +193,16 @@ test('the safety lead\'s header keeps a command line of 320 px in Spanish too', 
   expect((await page.getByRole('search').boundingBox())!.width).toBeGreaterThanOrEqual(320)
 })
 
+test('a language that cannot be fetched is said, and the board goes on in the one it has', async ({ page }) => {
+  await signIn(page, served, 'hedda')
+  await page.route('**/_nuxt/*.js', route => route.abort())
+  await page.getByRole('button', { name: 'Hedda Moss' }).click()
+  await page.getByRole('button', { name: 'Español' }).click()
+  await expect(page.getByText('The words of that language could not be fetched.')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Floor' })).toBeVisible()
+  await page.request.post(`${served.url}/api/v1/preferences`, { data: { language: 'en' } })
+})
+
 test('another language than the site\'s is nobody else\'s', async ({ browser, page }) => {
   const other = await spanishPage(browser)
   await signInSpeaking(other, 'imke')

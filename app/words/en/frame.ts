@@ -14,6 +14,7 @@ export const framePages = {
   },
   api: {
     theServerFailedToAnswer: 'The server failed to answer. What you entered is kept; try again.',
+    wordsNotFetched: 'The words of that language could not be fetched. Try again when the shop is heard.',
     noConnectionToTheServer: 'No connection to the server. What you entered is kept.',
   },
   bare: {

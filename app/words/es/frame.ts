@@ -14,6 +14,7 @@ export const framePages: typeof English = {
   },
   api: {
     theServerFailedToAnswer: 'El servidor no respondió. Lo que escribió se conserva; intente otra vez.',
+    wordsNotFetched: 'No se pudieron traer las palabras de ese idioma. Intente otra vez cuando se oiga al taller.',
     noConnectionToTheServer: 'Sin conexión con el servidor. Lo que escribió se conserva.',
   },
   bare: {
