@@ -1,4 +1,5 @@
 import type { Finding } from '#core/findings/finding'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { UnitSystem } from '#core/units'
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
@@ -18,6 +19,10 @@ learnSentences({ ...spanish, ...cylinderSpanish, ...kitItemSpanish, ...hotworkSp
 
 /** A finding as the API sends it, in the language that was asked for. */
 export const spoken = (said: Finding, units?: UnitSystem): SpokenFinding => spokenIn(said, units, languageHere())
+
+/** The sentence of a finding as the record keeps it: in the site's own language and units, whoever brought it about. */
+export const recorded = (said: Finding, { units, language }: Pick<HouseRules, 'units' | 'language'>): string =>
+  speakIn(said, units, language).message
 
 /** The sentence of a finding, in the language that was asked for. */
 export const speak = (said: Finding, units?: UnitSystem): Spoken => speakIn(said, units, languageHere())

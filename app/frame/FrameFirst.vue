@@ -2,17 +2,20 @@
 import { framePages } from '~/words/frame'
 
 const says = framePages.first
+const facts = useFacts()
 
 /**
  * What a page opens on while nothing is chosen: the one thing that most needs somebody, and the way to it. How to read the page is one
  * tap away, in the slot.
  */
-const { name = null, why = '', tone = 'to-do', to = '', how } = defineProps<{
-  /** What it is, by its name; null: nothing needs anybody. */
+const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how } = defineProps<{
+  /** What it is, by its name; null: nothing was found. */
   name?: string | null
   why?: string
   tone?: 'stop' | 'hold' | 'to-do'
   to?: string
+  /** What was looked for and not found; empty while it is not known: what was not read needs nobody's trust. */
+  nothing?: string
   how: string
 }>()
 </script>
@@ -29,8 +32,8 @@ const { name = null, why = '', tone = 'to-do', to = '', how } = defineProps<{
         {{ says.open(name) }}
       </NuxtLink>
     </template>
-    <p v-else class="what">
-      <b>{{ says.nothingNeedsAnybody }}</b>
+    <p v-else-if="nothing && !facts.isQuiet" class="what">
+      <b>{{ nothing }}</b>
     </p>
     <details>
       <summary class="key quiet">

@@ -5,7 +5,7 @@ import { framePages } from '~/words/frame'
 const says = framePages.takeOut
 
 /** Takes a list out of the page, as it is shown: as a file for a spreadsheet, or on paper. */
-const { name, rows } = defineProps<{ name: string, rows: () => TakenOut }>()
+const { name, rows, count } = defineProps<{ name: string, rows: () => TakenOut, count: number }>()
 const clock = useClock()
 
 async function save() {
@@ -24,7 +24,7 @@ const print = () => window.print()
 <template>
   <div class="take-out">
     <FrameKey look="quiet" @click="save">
-      {{ says.saveAsCsv }}
+      {{ says.saveAsCsv(count) }}
     </FrameKey>
     <FrameKey look="quiet" @click="print">
       {{ says.print }}

@@ -6,9 +6,12 @@ export interface TakenOut {
   readonly data: readonly (readonly (string | number)[])[]
 }
 
+/** What a spreadsheet may take for the beginning of a formula, after any blanks, in the wide letters of other keyboards too. */
+const FORMULA = /^\s*[=+\-@＝＋－＠]|^[\t\r\n]/
+
 /**
  * A list as CSV (RFC 4180, UTF-8, lines ended by CR LF). What a spreadsheet would take for a formula is handed over as text: somebody
  * typed it, and it is opened on another's machine.
  */
 export const csvOf = ({ fields, data }: TakenOut): string =>
-  Papa.unparse({ fields: [...fields], data: data.map(row => [...row]) }, { escapeFormulae: true, newline: '\r\n' })
+  Papa.unparse({ fields: [...fields], data: data.map(row => [...row]) }, { escapeFormulae: FORMULA, newline: '\r\n' })

@@ -7,6 +7,14 @@ const session = useSession()
 const facts = useFacts()
 const outbox = useOutbox()
 
+const { moment } = useDates()
+const clock = useClock()
+/** On paper alone: of when it is, and how long the shop had been silent then. */
+const printedAt = computed(() => [
+  says.printed(moment(new Date(clock.nowMs.value).toISOString())),
+  facts.isQuiet ? says.notHeardThen(facts.quietSince === null ? '' : moment(facts.quietSince)) : '',
+  says.theScreenSays,
+].filter(Boolean).join(' '))
 onMounted(async () => {
   await outbox.load()
   await facts.open()
@@ -25,6 +33,9 @@ watch(() => session.person, (person) => {
     <FrameUnheard :key="language" />
     <FrameKeyList :key="language" />
     <!-- Nothing is shown, or can be touched, from rules and versions that were not read yet. -->
+    <p v-if="facts.reading" class="printed">
+      {{ printedAt }}
+    </p>
     <slot v-if="facts.reading" :key="language" />
     <p v-else class="wait soft" role="status">
       {{ says.readingTheShop }}

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Placed } from '~/stores/judged'
 import { airPages } from '~/words/air'
 
 const says = airPages.page
@@ -14,12 +13,12 @@ const bayId = computed(() => typeof route.params.bayId === 'string' ? route.para
 const panel = computed(() => typeof route.query.do === 'string' ? route.query.do : null)
 const mayDescribe = computed(() => session.may('describe-air'))
 const hall = computed(() => facts.site.halls.find(({ hallId }) => panel.value === `hall-${hallId}`) ?? null)
-/** The bay whose air is worst, of those where somebody works and the air is known. */
-const worst = computed(() => {
-  const used = (placed: Placed): number => placed.verdict.air.exposure?.fraction ?? -1
-  const [first] = [...judged.placed].sort((a, b) => used(b) - used(a))
-  return first && used(first) >= 0 ? first : null
+/** The bay whose air asked most of somebody when the page opened: it is not changed under a hand that tries something. */
+const worstId = ref<string | null>(null)
+watchEffect(() => {
+  worstId.value ??= judged.placed.filter(({ station }) => station.job !== null).sort(worstAirFirst)[0]?.bay.bayId ?? null
 })
+const worst = computed(() => judged.placed.find(({ bay }) => bay.bayId === worstId.value) ?? null)
 const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </script>
 

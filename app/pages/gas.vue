@@ -66,26 +66,21 @@ const yard = computed<Yard>(() => ({
   places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [],
   cylinders: rows.value,
 }))
-/** The cylinder that stands wrong with most others: moving it mends them all. */
-const misplaced = computed(() => {
-  const conflicts = yard.value.places.flatMap(place =>
-    judgePlace(place, at(place.placeId), facts.rules.storageBasis, yard.value).storage.conflicts)
-  const nearest = [...conflicts].sort((a, b) => a.distanceM - b.distanceM)[0]
-  if (!nearest) return null
-  const wrongWith = (tag: string): number => conflicts.filter(({ between }) => between.includes(tag)).length
-  const [one, other] = nearest.between
-  const tag = wrongWith(one) >= wrongWith(other) ? one : other
-  return rows.value.some(({ cylinder }) => cylinder.tag === tag) ? { ...nearest, tag, from: tag === one ? other : one } : null
-})
+const tooNear = computed(() => yard.value.places.flatMap(place =>
+  misplaced(
+    judgePlace(place, at(place.placeId), facts.rules.storageBasis, yard.value).storage.conflicts,
+    tag => rows.value.some(({ cylinder }) => cylinder.tag === tag),
+  )))
 /** What most needs somebody: a cylinder that stops work, then two that stand too near, then one that holds work. */
 const first = computed(() => {
   const worst = (severity: 'stop' | 'hold') => rows.value
     .map(row => ({ row, found: row.fact.findings.find(found => found.severity === severity) }))
     .find(({ found }) => found !== undefined)
   const stops = worst('stop')
-  if (!stops && misplaced.value) {
-    const { tag, from, distanceM, requiredM } = misplaced.value
-    const why = says.standsTooNear(q.value.distance(distanceM), from, q.value.distance(requiredM))
+  const [near] = tooNear.value
+  if (!stops && near) {
+    const { tag, requiredM, with: [nearest] } = near
+    const why = says.standsTooNear(q.value.distance(nearest!.distanceM), nearest!.tag, q.value.distance(requiredM))
     return { name: tag, why, tone: 'hold' as const, to: `/gas/${tagIdOf(tag)}` }
   }
   const one = stops ?? worst('hold')
@@ -178,7 +173,7 @@ const first = computed(() => {
           :reading="editedPlace"
         />
         <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
-        <FrameFirst v-else v-bind="first" :how="says.howToRead">
+        <FrameFirst v-else v-bind="first" :nothing="rows.length === 0 || problem ? '' : says.noneStopsOrHolds" :how="says.howToRead">
           <CylinderLegend />
         </FrameFirst>
       </template>

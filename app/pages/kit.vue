@@ -41,26 +41,27 @@ const late = computed(
 const soon = computed(() => reading.value?.due.filter(one => !late.value.includes(one)) ?? [])
 const capped = (count: number) => count >= 1000 ? says.over999 : String(count)
 const { placeOf } = useWhere()
-const { due } = useDates()
+const whyListed = useWhyListed()
+const listed = computed(() => [...reading.value?.out ?? [], ...late.value, ...soon.value])
 /** What is out, late and soon due, as it is listed here. */
 const taken = () => ({
   fields: [says.tag, says.whatItIs, says.name, says.where, says.standing],
-  data: [...reading.value?.out ?? [], ...late.value, ...soon.value].map(({ item, dueOn }) => [
+  data: listed.value.map(({ item }, i, all) => [
     item.tag,
     kitWords.equipmentKinds[item.kind],
     item.name,
     placeOf(item.assignment),
-    item.taggedOut ? `${says.out}: ${item.taggedOut.reason}` : due(dueOn, reading.value!.today),
+    [item.taggedOut ? `${says.out}:` : '', whyListed(all[i]!, reading.value!.today)].filter(Boolean).join(' '),
   ]),
 })
 /** What most needs somebody: what is out before what is late, and what is late before what soon falls due. */
 const first = computed(() => {
-  const [one] = [...reading.value?.out ?? [], ...late.value, ...soon.value]
+  const [one] = listed.value
   if (!one) return {}
-  const { item, dueOn, tagId } = one
+  const { item, tagId } = one
   return {
     name: `${item.tag}, ${item.name}`,
-    why: item.taggedOut ? `${says.out}. ${item.taggedOut.reason}` : due(dueOn, reading.value!.today),
+    why: [item.taggedOut ? `${says.out}.` : '', whyListed(one, reading.value!.today)].filter(Boolean).join(' '),
     tone: item.taggedOut ? 'stop' as const : late.value.includes(one) ? 'hold' as const : 'to-do' as const,
     to: `/kit/${tagId}`,
   }
@@ -115,7 +116,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         </p>
       </template>
       <template v-else>
-        <FrameTakeOut name="kit" :rows="taken" />
+        <FrameTakeOut name="kit" :rows="taken" :count="listed.length" />
         <section>
           <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
           <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
@@ -148,7 +149,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
       <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
       <LazyKitSums v-else-if="panel === 'sums'" />
       <NuxtPage v-else-if="isAside" />
-      <FrameFirst v-else v-bind="first" :how="says.howKitStands">
+      <FrameFirst v-else v-bind="first" :nothing="!reading || isEmpty || problem ? '' : says.noneOutOrDue" :how="says.howKitStands">
         <p><b>{{ says.out }}</b>{{ says.taggedOutNobodyCanBe }}</p>
         <p><b>{{ says.late }}</b>{{ says.aCheckByTheCalendar }}</p>
         <p>{{ says.theLookBeforeUseIs }}</p>

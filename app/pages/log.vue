@@ -67,7 +67,7 @@ const taken = () => ({
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
-    <FrameTakeOut v-if="entries.length > 0" name="log" :rows="taken" />
+    <FrameTakeOut v-if="entries.length > 0" name="log" :rows="taken" :count="entries.length" />
     <table class="ledger">
       <thead>
         <tr>

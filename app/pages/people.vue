@@ -136,7 +136,7 @@ const taken = () => ({
         <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>
-    <FrameTakeOut v-if="people && people.length > 0" name="people" :rows="taken" />
+    <FrameTakeOut v-if="people && people.length > 0" name="people" :rows="taken" :count="people.length" />
     <table v-if="people" class="ledger list">
       <thead>
         <tr><th>{{ says.name }}</th><th>{{ says.roles }}</th><th>{{ says.place }}</th><th>{{ says.signIn }}</th><th><span class="visually-hidden">{{ says.change }}</span></th></tr>

@@ -65,7 +65,7 @@ export const useFacts = defineStore('facts', () => {
           readAtMs.value = Date.parse(clock.nowIso())
           hearing.value = afterRead(hearing.value, reply.body.position, askedAt, askedOn)
           speakTimesIn(reply.body.site.timeZone)
-          speakYear(new Date(readAtMs.value).getUTCFullYear())
+          speakYear(readAtMs.value)
         } else if (!reply.ok && 'refusal' in reply && reply.refusal.status === 401) await session.load()
       } while (again)
     })().finally(() => {

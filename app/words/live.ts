@@ -27,19 +27,32 @@ export function live<Words extends object>(english: Words, inSpanish: (spanish: 
   })
 }
 
+/** What was asked for last: words that come late are of no other. */
+let wanted: Language = 'en'
+/** Nobody waits longer for words than this, ms: the board and Stop come first. */
+const PATIENCE_MS = 6000
+
 /**
  * Speaks another language from now on: its words are fetched first, so that no page shows two.
- * @returns false where they could not be fetched: a shop that is hardly heard goes on in the language it has, and shows its board
+ * @returns false where they did not come in time: a shop that is hardly heard goes on in the language it has, until they do
  */
 export async function speakLanguage(chosen: Language): Promise<boolean> {
+  wanted = chosen
   if (chosen === 'es' && spanish.value === null) {
-    const fetched = await import('./es').catch(() => null)
-    if (fetched === null) return false
-    spanish.value = fetched.spanish
+    const fetched = import('./es').then((words) => {
+      spanish.value = words.spanish
+      if (wanted === 'es') speakNow('es')
+      return true
+    }, () => false)
+    return Promise.race([fetched, new Promise<false>(resolve => setTimeout(() => resolve(false), PATIENCE_MS))])
   }
+  speakNow(chosen)
+  return true
+}
+
+function speakNow(chosen: Language): void {
   language.value = chosen
   document.documentElement.lang = chosen
-  return true
 }
 
 const KEPT = 'zonaris-language'

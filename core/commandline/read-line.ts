@@ -121,56 +121,61 @@ mean({ is: 'confinement', id: 'confined' }, 'confined tank')
 mean({ is: 'confinement', id: 'restricted' }, 'tight cramped')
 mean({ is: 'confinement', id: 'against-wall' }, 'wall')
 
+/** Short words of Spanish stand one slip from words and names of English: they are taken as written only. */
+const AS_WRITTEN_UNDER = 6
+const asWritten = new Set<string>()
+const meanInSpanish = (meaning: Meaning, words: string) => {
+  mean(meaning, words)
+  for (const word of words.split(' ')) if (word.length < AS_WRITTEN_UNDER) asWritten.add(word)
+}
 // The same in Spanish, as it is typed without its accents.
-mean({ is: 'hint', ids: ['fcaw-g', 'fcaw-s'] }, 'tubular')
-mean({ is: 'process', id: 'fcaw-s' }, 'autoprotegido')
-mean({ is: 'process', id: 'cac-a' }, 'ranurar ranurado')
-mean({ is: 'process', id: 'saw' }, 'sumergido')
-mean({ is: 'process', id: 'ofc' }, 'oxicorte')
-mean({ is: 'flame' }, 'llama soplete oxicombustible')
-mean({ is: 'cut' }, 'corte cortar')
-mean({ is: 'weld' }, 'soldar soldadura')
-mean({ is: 'hint', ids: ['smaw'] }, 'arco')
-mean({ is: 'nothing' }, 'visible con y en el la de del a amperes amperios')
-mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['smaw'] }, 'varilla varillas electrodo electrodos')
-mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['gmaw', 'fcaw-g', 'fcaw-s'] }, 'alambre')
-mean({ is: 'of', field: 'electrodeDiameterMm', hint: ['gtaw'] }, 'tungsteno')
-mean({ is: 'of', field: 'plateThicknessMm', hint: [] }, 'placa lamina espesor')
-mean({ is: 'fuelGas', id: 'acetylene' }, 'acetileno')
-mean({ is: 'fuelGas', id: 'propane' }, 'propano')
-mean({ is: 'fuelGas', id: 'propylene' }, 'propileno')
-mean({ is: 'fuelGas', id: 'natural-gas' }, 'metano')
-mean({ is: 'fuelGas', id: 'hydrogen' }, 'hidrogeno')
-mean({ is: 'process', id: 'grinding' }, 'esmerilar esmerilado esmeril')
-mean({ is: 'process', id: 'tb' }, 'fuerte')
-mean({ is: 'process', id: 'ts' }, 'blanda')
-mean({ is: 'baseMetal', id: 'mild-steel' }, 'acero dulce')
-mean({ is: 'baseMetal', id: 'stainless-steel' }, 'inoxidable')
-mean({ is: 'baseMetal', id: 'cast-iron' }, 'fundido fundicion')
-mean({ is: 'baseMetal', id: 'aluminium' }, 'aluminio')
-mean({ is: 'baseMetal', id: 'magnesium' }, 'magnesio')
-mean({ is: 'baseMetal', id: 'copper' }, 'cobre')
-mean({ is: 'baseMetal', id: 'brass' }, 'laton')
-mean({ is: 'baseMetal', id: 'bronze' }, 'bronce')
-mean({ is: 'baseMetal', id: 'nickel-alloy' }, 'niquel')
-mean({ is: 'baseMetal', id: 'titanium' }, 'titanio')
-mean({ is: 'coating', id: 'zinc' }, 'galvanizado galvanizada zincado')
-mean({ is: 'coating', id: 'paint' }, 'pintado pintada pintura')
-mean({ is: 'coating', id: 'primer' }, 'primario')
-mean({ is: 'coating', id: 'cadmium' }, 'cadmio cadmiado')
-mean({ is: 'coating', id: 'chromium-plated' }, 'cromado')
-mean({ is: 'coating', id: 'yellow-passivate' }, 'amarillo amarillento')
-mean({ is: 'coating', id: 'oil' }, 'aceite aceitado')
-mean({ is: 'coating', id: 'none' }, 'limpio limpia')
-mean({ is: 'coating', id: 'unknown' }, 'desconocido')
-mean({ is: 'stripped' }, 'descubierto')
-mean({ is: 'shieldingGas', id: 'argon-co2' }, 'mezcla')
-mean({ is: 'shieldingGas', id: 'helium' }, 'helio')
-mean({ is: 'position', id: 'flat' }, 'plana plano')
-mean({ is: 'position', id: 'overhead' }, 'sobrecabeza')
-mean({ is: 'confinement', id: 'confined' }, 'confinado tanque')
-mean({ is: 'confinement', id: 'restricted' }, 'estrecho')
-mean({ is: 'confinement', id: 'against-wall' }, 'pared')
+meanInSpanish({ is: 'hint', ids: ['fcaw-g', 'fcaw-s'] }, 'tubular')
+meanInSpanish({ is: 'process', id: 'fcaw-s' }, 'autoprotegido')
+meanInSpanish({ is: 'process', id: 'cac-a' }, 'ranurar ranurado')
+meanInSpanish({ is: 'process', id: 'saw' }, 'sumergido')
+meanInSpanish({ is: 'process', id: 'ofc' }, 'oxicorte')
+meanInSpanish({ is: 'flame' }, 'llama soplete oxicombustible')
+meanInSpanish({ is: 'cut' }, 'corte cortar')
+meanInSpanish({ is: 'weld' }, 'soldar soldadura')
+meanInSpanish({ is: 'hint', ids: ['smaw'] }, 'arco')
+meanInSpanish({ is: 'nothing' }, 'visible con y en el la de del a amperes amperios')
+meanInSpanish({ is: 'of', field: 'electrodeDiameterMm', hint: ['smaw'] }, 'varilla varillas electrodo electrodos')
+meanInSpanish({ is: 'of', field: 'electrodeDiameterMm', hint: ['gmaw', 'fcaw-g', 'fcaw-s'] }, 'alambre')
+meanInSpanish({ is: 'of', field: 'electrodeDiameterMm', hint: ['gtaw'] }, 'tungsteno')
+meanInSpanish({ is: 'of', field: 'plateThicknessMm', hint: [] }, 'placa lamina espesor')
+meanInSpanish({ is: 'fuelGas', id: 'acetylene' }, 'acetileno')
+meanInSpanish({ is: 'fuelGas', id: 'propane' }, 'propano')
+meanInSpanish({ is: 'fuelGas', id: 'propylene' }, 'propileno')
+meanInSpanish({ is: 'fuelGas', id: 'natural-gas' }, 'metano')
+meanInSpanish({ is: 'fuelGas', id: 'hydrogen' }, 'hidrogeno')
+meanInSpanish({ is: 'process', id: 'grinding' }, 'esmerilar esmerilado esmeril')
+meanInSpanish({ is: 'baseMetal', id: 'mild-steel' }, 'acero')
+meanInSpanish({ is: 'baseMetal', id: 'stainless-steel' }, 'inoxidable')
+meanInSpanish({ is: 'baseMetal', id: 'cast-iron' }, 'fundido fundicion')
+meanInSpanish({ is: 'baseMetal', id: 'aluminium' }, 'aluminio')
+meanInSpanish({ is: 'baseMetal', id: 'magnesium' }, 'magnesio')
+meanInSpanish({ is: 'baseMetal', id: 'copper' }, 'cobre')
+meanInSpanish({ is: 'baseMetal', id: 'brass' }, 'laton')
+meanInSpanish({ is: 'baseMetal', id: 'bronze' }, 'bronce')
+meanInSpanish({ is: 'baseMetal', id: 'nickel-alloy' }, 'niquel')
+meanInSpanish({ is: 'baseMetal', id: 'titanium' }, 'titanio')
+meanInSpanish({ is: 'coating', id: 'zinc' }, 'galvanizado galvanizada zincado')
+meanInSpanish({ is: 'coating', id: 'paint' }, 'pintado pintada pintura')
+meanInSpanish({ is: 'coating', id: 'primer' }, 'primario')
+meanInSpanish({ is: 'coating', id: 'cadmium' }, 'cadmio cadmiado')
+meanInSpanish({ is: 'coating', id: 'chromium-plated' }, 'cromado')
+meanInSpanish({ is: 'coating', id: 'yellow-passivate' }, 'amarillo amarillento')
+meanInSpanish({ is: 'coating', id: 'oil' }, 'aceite aceitado')
+meanInSpanish({ is: 'coating', id: 'none' }, 'limpio limpia')
+meanInSpanish({ is: 'coating', id: 'unknown' }, 'desconocido')
+meanInSpanish({ is: 'stripped' }, 'descubierto')
+meanInSpanish({ is: 'shieldingGas', id: 'argon-co2' }, 'mezcla')
+meanInSpanish({ is: 'shieldingGas', id: 'helium' }, 'helio')
+meanInSpanish({ is: 'position', id: 'flat' }, 'plana plano')
+meanInSpanish({ is: 'position', id: 'overhead' }, 'sobrecabeza')
+meanInSpanish({ is: 'confinement', id: 'confined' }, 'confinado tanque')
+meanInSpanish({ is: 'confinement', id: 'restricted' }, 'estrecho')
+meanInSpanish({ is: 'confinement', id: 'against-wall' }, 'pared')
 
 /** Two words that together say something else than each alone. The second may go on. */
 const PAIRS: readonly (readonly [string, string, string])[] = [
@@ -190,10 +195,10 @@ const PAIRS: readonly (readonly [string, string, string])[] = [
   ['against', 'wall', 'wall'],
   ['sobre', 'cabeza', 'sobrecabeza'],
   ['acero', 'inoxidable', 'inoxidable'],
-  ['acero', 'dulce', 'dulce'],
+  ['acero', 'dulce', 'mildsteel'],
   ['hierro', 'fundido', 'fundido'],
-  ['soldadura', 'fuerte', 'fuerte'],
-  ['soldadura', 'blanda', 'blanda'],
+  ['soldadura', 'fuerte', 'braze'],
+  ['soldadura', 'blanda', 'solder'],
   ['arco', 'sumergido', 'sumergido'],
   ['espacio', 'confinado', 'confinado'],
   ['contra', 'pared', 'wall'],
@@ -222,7 +227,10 @@ export function oneSlipApart(a: string, b: string): boolean {
 function meaningOf(word: string): Meaning | undefined {
   const exact = meanings.get(word)
   if (exact || word.length < FORGIVEN_FROM) return exact
-  const close = [...meanings].filter(([known]) => known.length >= FORGIVEN_FROM && (known.startsWith(word) || oneSlipApart(word, known)))
+  const close = [...meanings].filter(
+    ([known]) =>
+      known.length >= FORGIVEN_FROM && !asWritten.has(known) && (known.startsWith(word) || oneSlipApart(word, known)),
+  )
   const ids = new Set(close.map(([, meaning]) => JSON.stringify(meaning)))
   return ids.size === 1 ? close[0]![1] : undefined
 }
@@ -386,6 +394,8 @@ function gather(found: Gathered, said: Map<string, string>, words: readonly Word
   if (!meaning) return void found.unread.push(typed)
   switch (meaning.is) {
     case 'nothing':
+      // Within somebody's name it is a part of the name.
+      if (i > 0 && words[i - 1]!.typed === found.unread.at(-1)) found.unread.push(typed)
       return
     case 'stripped':
       return void (found.job.coatingStripped = true)

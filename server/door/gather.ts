@@ -20,7 +20,7 @@ import {
 } from '../tables/permit'
 import { baysOfPeople, readJobAt } from '../tables/station'
 import { readSiteFacts } from '../tables/site-facts'
-import { spoken } from '../spoken'
+import { recorded } from '../spoken'
 import { foldAs } from './fold'
 import { lockMore, sceneOf, stateOf } from './room'
 import type { Room } from './room'
@@ -176,15 +176,16 @@ export async function gather(
     workingPermits.push({ permitId, permit, items: await readPermitItems(db, siteId, permitId, permit?.request.place.bayId ?? null) })
   }
   const tellsPeople = targets.some(streamId => kindOfStream(streamId).kind.news !== undefined)
+  const scene = sceneOf(room, '')
   const bystanders: Bystanders = {
-    scene: sceneOf(room, ''),
+    scene,
     facts: bayIds.length > 0 || workingPermitIds.length > 0 ? await readFacts(room, { bayIds, personIds }) : null,
     recordsGates: true,
     followers,
     workingPermits,
     people: tellsPeople ? await readTellable(db, siteId) : [],
     noticeStreamOf: index => noticeStream(uuidFor(command.id, String(index))),
-    say: said => spoken(said).message,
+    say: said => recorded(said, scene.rules),
   }
   return { targets: known, bystanders }
 }

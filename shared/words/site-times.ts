@@ -9,9 +9,9 @@ export function speakTimesIn(siteZone: string): void {
   zone = siteZone
 }
 
-/** The year that needs no saying, by the shop's clock; until it is set every date says its own. */
-export function speakYear(year: number): void {
-  present = year
+/** The year that needs no saying: the shop's own, at an instant in ms; until it is set every date says its own. */
+export function speakYear(atMs: number): void {
+  present = Number(new Intl.DateTimeFormat('en', { year: 'numeric', timeZone: zone }).format(atMs))
 }
 
 /** The time of day of an instant in the shop's zone, as a language writes it. */

@@ -46,11 +46,7 @@ const rows = computed<readonly Row[]>(() =>
         because: first && gate.state !== 'open' ? lookup.say(first).brief : null,
       }
     })
-    .sort(
-      (a, b) =>
-        Number(b.placed.verdict.byId.air.state !== 'open') - Number(a.placed.verdict.byId.air.state !== 'open')
-        || (b.fraction ?? (b.placed.station.job ? Infinity : -1)) - (a.fraction ?? (a.placed.station.job ? Infinity : -1)),
-    ),
+    .sort((a, b) => worstAirFirst(a.placed, b.placed)),
 )
 
 /** How long the hall takes to clear to a twentieth once the arcs stop. */

@@ -21,26 +21,8 @@ const q = useQuantities()
 const router = useRouter()
 const place = computed(() => reading.place)
 const standing = computed(() => judgePlace(place.value, here, facts.rules.storageBasis, yard))
-/** Pairs too near are told by the one that stands wrong with most others: moving it mends them all. */
-const tooNear = computed(() => {
-  const left = [...standing.value.storage.conflicts]
-  const told: { tag: string, with: readonly { tag: string, distanceM: number }[], requiredM: number }[] = []
-  while (left.length > 0) {
-    const counts = new Map<string, number>()
-    for (const { between } of left) for (const tag of between) counts.set(tag, (counts.get(tag) ?? 0) + 1)
-    const [tag] = [...counts].sort((a, b) => b[1] - a[1])[0]!
-    const own = left.filter(({ between }) => between.includes(tag))
-    told.push({
-      tag,
-      requiredM: own[0]!.requiredM,
-      with: own
-        .map(({ between, distanceM }) => ({ tag: between.find(one => one !== tag)!, distanceM }))
-        .sort((a, b) => a.distanceM - b.distanceM),
-    })
-    for (const one of own) left.splice(left.indexOf(one), 1)
-  }
-  return told
-})
+const isCylinder = (tag: string): boolean => yard.cylinders.some(({ cylinder }) => cylinder.tag === tag)
+const tooNear = computed(() => misplaced(standing.value.storage.conflicts, isCylinder))
 const holds = computed(() =>
   standing.value.findings.filter(({ severity, code }) => (severity === 'hold' && code !== 'storage.too-near') || severity === 'stop'),
 )

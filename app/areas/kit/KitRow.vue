@@ -1,23 +1,13 @@
 <script setup lang="ts">
 import { kitWords } from '~/words/kit-words'
 import type { KitItemReading } from '#shared/contract/readings'
-import { kitPages } from '~/words/kit'
-
-const says = kitPages.row
 
 /** One thing in a list: the whole row is the target. */
 const { reading, today, chosen } = defineProps<{ reading: KitItemReading, today: string, chosen: boolean }>()
-const { due } = useDates()
 const { placeOf } = useWhere()
 const isLate = computed(() => reading.dueOn === 'now' || (reading.dueOn !== null && reading.dueOn < today))
-const why = computed(() => {
-  const out = reading.item.taggedOut
-  return out
-    ? out.reason || out.checks.map(id => checkWords({ id })).join(', ') || says.noReasonGiven
-    : reading.dueOn === null
-      ? ''
-      : due(reading.dueOn, today)
-})
+const whyListed = useWhyListed()
+const why = computed(() => whyListed(reading, today))
 </script>
 
 <template>

@@ -49,6 +49,9 @@ export const framePages = {
     in: (days: Shown, what: Shown) => `in ${days} ${what}`,
   },
   default: {
+    printed: (moment: Shown) => `Printed ${moment}.`,
+    notHeardThen: (moment: Shown) => `The shop was not heard then, since ${moment}: nothing here may be taken for clear.`,
+    theScreenSays: 'The screen says what stands now.',
     readingTheShop: 'Reading the shop ...',
   },
   error: {
@@ -150,7 +153,7 @@ export const framePages = {
     bay: (labelOf: Shown) => `bay ${labelOf}`,
   },
   takeOut: {
-    saveAsCsv: 'Save as CSV',
+    saveAsCsv: (count: Shown) => `Save these ${count} as CSV`,
     print: 'Print',
   },
   sheet: {
@@ -167,6 +170,5 @@ export const framePages = {
   first: {
     firstOfAll: 'First of all',
     open: (name: Shown) => `Open ${name}`,
-    nothingNeedsAnybody: 'Nothing needs anybody now.',
   },
 }

@@ -111,6 +111,7 @@ export const kitPages = {
     asItIsPrinted4: 'As it is printed: 4-A:60-B:C, or 43A 233B C.',
   },
   page: {
+    noneOutOrDue: 'Nothing is tagged out, late or soon due.',
     tag: 'Tag',
     whatItIs: 'What it is',
     name: 'Name',

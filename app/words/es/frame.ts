@@ -49,6 +49,9 @@ export const framePages: typeof English = {
     in: (count, what) => `en ${count} ${what}`,
   },
   default: {
+    printed: moment => `Impreso ${moment}.`,
+    notHeardThen: moment => `Entonces no se oía al taller, desde ${moment}: nada de esto vale como libre.`,
+    theScreenSays: 'La pantalla dice cómo está ahora.',
     readingTheShop: 'Leyendo el taller ...',
   },
   error: {
@@ -151,7 +154,7 @@ export const framePages: typeof English = {
     bay: labelOf => `puesto ${labelOf}`,
   },
   takeOut: {
-    saveAsCsv: 'Guardar como CSV',
+    saveAsCsv: count => `Guardar estos ${count} como CSV`,
     print: 'Imprimir',
   },
   sheet: {
@@ -168,6 +171,5 @@ export const framePages: typeof English = {
   first: {
     firstOfAll: 'Antes que nada',
     open: name => `Abrir ${name}`,
-    nothingNeedsAnybody: 'Ahora nada necesita a nadie.',
   },
 }

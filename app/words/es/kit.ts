@@ -112,6 +112,7 @@ export const kitPages: typeof English = {
     asItIsPrinted4: 'Como está impreso: 4-A:60-B:C, o 43A 233B C.',
   },
   page: {
+    noneOutOrDue: 'Nada está fuera de servicio, vencido ni por vencer.',
     tag: 'Etiqueta',
     whatItIs: 'Qué es',
     name: 'Nombre',

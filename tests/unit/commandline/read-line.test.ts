@@ -30,6 +30,9 @@ describe('the command line', () => {
     ['rod 3.2mm 120a', { process: 'smaw', currentA: 120, electrodeDiameterMm: 3.2 }],
     ['mig 180 plate 2 mm', { process: 'gmaw', currentA: 180, plateThicknessMm: 2 }],
     ['oxyacetylene welding 3mm', { process: 'ofw', fuelGas: 'acetylene', plateThicknessMm: 3 }],
+    ['mig 180 acero dulce', { process: 'gmaw', currentA: 180, baseMetal: 'mild-steel' }],
+    ['soldadura fuerte', { process: 'tb' }],
+    ['soldadura blanda', { process: 'ts' }],
     ['mig 180 galvanizado', { process: 'gmaw', currentA: 180, coating: 'zinc' }],
     ['TIG 90 inoxidable sobre cabeza', { process: 'gtaw', currentA: 90, baseMetal: 'stainless-steel', position: 'overhead' }],
     ['varilla 3.2 mm 120 a latón limpio', {
@@ -102,5 +105,11 @@ describe('the command line', () => {
       oneSlipApart('steel', 'steell'),
       oneSlipApart('steel', 'stool'),
     ]).toEqual([true, true, true, false])
+  })
+  const others = ['mig 180 corten', 'dulce', 'fuerte', 'ana de la cruz']
+  it.each(others)('%s: another trade word or somebody\'s name is no word of a job', (line) => {
+    const { job, unread } = readLine(line)
+    expect(unread.join(' ')).toBe(line.replace('mig 180 ', ''))
+    expect(Object.keys(job).filter(field => field !== 'process' && field !== 'currentA')).toEqual([])
   })
 })

@@ -9,7 +9,7 @@ describe('a list as CSV', () => {
     expect(read.errors).toEqual([])
     expect(read.data).toEqual([['tag', 'what', 'where'], ...data])
   })
-  it.each(['=HYPERLINK("http://x","y")', '+1', '-2+3', '@SUM(A1)', '\t=1', '\r=1'])('hands %j over as text, and as no formula', (typed) => {
+  it.each(['=1\n+2', ' =1', '\n=1', '＝1', '=HYPERLINK("http://x","y")', '+1', '-2+3', '@SUM(A1)', '\t=1', '\r=1'])('hands %j over as text, and as no formula', (typed) => {
     const [, [cell]] = Papa.parse<string[]>(csvOf({ fields: ['said'], data: [[typed]] }), { newline: '\r\n' }).data as [string[], string[]]
     expect(cell).toBe(`'${typed}`)
   })
