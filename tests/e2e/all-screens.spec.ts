@@ -44,7 +44,7 @@ const PER_TEST = 8
 for (let first = 0; first < SCREENS.length; first += PER_TEST) {
   const paths = SCREENS.slice(first, first + PER_TEST)
   test(`axe finds nothing in either look, and all fits a phone: ${paths[0]} to ${paths.at(-1)}`, async ({ browser }) => {
-    test.setTimeout(150_000)
+    test.setTimeout(300_000)
     const page = await (await browser.newContext({ colorScheme: 'light', reducedMotion: 'reduce' })).newPage()
     const stillAsked = followWhatIsAsked(page)
     await signIn(page, served, 'oskar')

@@ -104,7 +104,7 @@ test('the whole story, on phones and the wall: asked, signed, worked, stopped by
   await asker.getByLabel('Another way to reach the watch').fill('radio 3')
   await asker.getByRole('button', { name: 'Ebba Lund' }).click()
   await sign(asker, 'Hedda Moss', '5208', 'Authorise the work')
-  await expect(asker.getByRole('alert')).toContainText('No extinguisher in service belongs to this permit')
+  await expect(asker.getByRole('alert').filter({ hasText: 'No extinguisher in service belongs to this permit' })).toBeVisible()
   await asker.getByLabel('Bring an extinguisher by its tag').fill('ex-5')
   await asker.getByLabel('Way to the work').fill('4')
   await asker.getByRole('button', { name: 'It is here' }).click()
@@ -190,7 +190,7 @@ test('an arc where no permit stood is recorded and watched; the paper has a code
   await expect(anybody.getByRole('heading', { name: 'Behind the boat shed' })).toBeVisible()
   await expect(anybody.getByText('No hot work here now: fire watch')).toBeVisible()
   await anybody.goto(`${served.url}/p/HW-NOSUCH`)
-  await expect(anybody.getByRole('alert')).toContainText('There is no permit by this code')
+  await expect(anybody.getByRole('alert').filter({ hasText: 'There is no permit by this code' })).toBeVisible()
   // Her own paper, for she found it; not that of others.
   expect((await page.request.get(`${served.url}/api/v1/permits/slip-winch/paper`)).status()).toBe(409)
   const paper = await page.request.get(`${served.url}/api/v1/permits/${new URL(page.url()).pathname.split('/').at(-1)}/paper`)

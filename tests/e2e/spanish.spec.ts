@@ -133,7 +133,7 @@ const TYPED = ['arc', 'ran', 'blue', 'white', 'fluff', 'the', 'tube', 'english',
 
 for (const [part, screens] of [['first', SCREENS.slice(0, 24)], ['second', SCREENS.slice(24)]] as const)
   test(`no screen speaks English to whoever reads Spanish, axe finds nothing, and all fits a phone: ${part} half`, async ({ browser }) => {
-    test.setTimeout(240_000)
+    test.setTimeout(400_000)
     const page = await spanishPage(browser)
     const typed = new Set(TYPED)
     page.on('response', async (response) => {
@@ -189,7 +189,8 @@ test('the safety lead\'s header keeps a command line of 320 px in Spanish too', 
   const page = await spanishPage(browser)
   await page.setViewportSize({ width: 1280, height: 800 })
   await signInSpeaking(page, 'oskar')
-  await expect(page.getByRole('button', { name: /por ver/ })).toBeVisible()
+  // What was told stands beside it; in a demo that nobody watches over for a while, that somebody should.
+  await expect(page.getByRole('button', { name: /por ver|Nadie vigila/ })).toBeVisible()
   expect((await page.getByRole('search').boundingBox())!.width).toBeGreaterThanOrEqual(320)
 })
 

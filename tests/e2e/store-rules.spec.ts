@@ -75,6 +75,6 @@ test('a thing is registered with its plate and given to a bay; flooded, it is du
   await choose(page.getByLabel('What it is'), 'hose')
   await page.getByLabel('Name people know it by').fill('Hose')
   await page.getByRole('button', { name: 'Register it' }).click()
-  await expect(page.getByRole('alert')).toContainText('M-77 is worn by another thing')
+  await expect(page.getByRole('alert').filter({ hasText: 'M-77 is worn by another thing' })).toBeVisible()
   await expect(page.getByLabel('Name people know it by')).toHaveValue('Hose')
 })
