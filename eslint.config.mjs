@@ -35,7 +35,7 @@ const WHOLE = {
 }
 
 /** What somebody presses, types into or chooses from is one of the frame's parts, so that all of it answers to one hand. */
-const CONTROLS = ['button', 'input', 'textarea', 'select', 'dialog'].map(element => ({
+const CONTROLS = ['button', 'input', 'textarea', 'select', 'dialog', 'table'].map(element => ({
   element,
   message: 'Use one of the frame\'s parts (app/frame) or of Nuxt UI\'s, which are drawn by app/app.config.ts.',
 }))

@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config'
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
-const alias = { '#core': at('./core'), '#shared': at('./shared'), '#server': at('./server') }
+const alias = { '#core': at('./core'), '#shared': at('./shared'), '#server': at('./server'), '~': at('./app') }
 
 // Files of one worker share what they import: loading it anew for each file cost half of the time, and what little a module keeps is of
 // no file's doing. Left to itself, the tool runs one worker on two cores.

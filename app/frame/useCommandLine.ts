@@ -1,4 +1,5 @@
-import { plain, readLine } from '#core/commandline/read-line'
+import { plain } from '#core/commandline/plain'
+import { readLine } from '#core/commandline/read-line'
 import type { Job } from '#core/job/job'
 import { shadeQuestionOf } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'

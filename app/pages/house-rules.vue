@@ -5,8 +5,8 @@ import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
-import { cylinderWords } from '~/words/cylinder-words'
-import { LANGUAGE_NAMES, LANGUAGES } from '#shared/words/language'
+import { LANGUAGES } from '#shared/words/language'
+import { RULE_WORDS, rulesChanged } from '~/areas/rules/rule-words'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 import { rulesPages } from '~/words/rules'
@@ -30,12 +30,7 @@ watch(() => facts.reading?.versions.rules, (version) => {
   openedOn.value = version
 }, { immediate: true })
 
-const set = <Key extends keyof HouseRules>(key: Key, value: HouseRules[Key]) => {
-  entry.value = { ...entry.value, [key]: value }
-  touched.value = true
-  saved.value = false
-}
-const setAll = (rules: Partial<HouseRules>) => {
+const set = (rules: Partial<HouseRules>) => {
   entry.value = { ...entry.value, ...rules }
   touched.value = true
   saved.value = false
@@ -47,21 +42,11 @@ const minima = [
     (_, i) => HOUSE_RULE_LIMITS.shadeMinimum.min + i,
   ),
 ]
-const fractions = [0.1, 0.25, 0.5, 0.75, 1]
-const shifts = [6, 8, 10, 12]
-const months = [6, 12, 18, 24, 36]
-const WEEKDAYS = [says.mon, says.tue, says.wed, says.thu, says.fri, says.sat, says.sun]
+const MONTHS = [6, 12, 18, 24, 36]
 const HOURS = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
-const shopDayHour = computed({
-  get: () => HOURS[entry.value.shopDayHour]!,
-  set: (hour: string) => set('shopDayHour', Number(hour)),
-})
-const COUNTED = [
-  { key: 'surveyMonths', label: says.measuredSamples },
-  { key: 'fitTestMonths', label: says.fitTestOfAMask },
-  { key: 'medicalMonths', label: says.medicalClearance },
-] as const
-const isChanged = computed(() => (Object.keys(entry.value) as (keyof HouseRules)[]).some(key => entry.value[key] !== facts.rules[key]))
+const COUNTED = ['surveyMonths', 'fitTestMonths', 'medicalMonths'] as const
+const ruleChanges = computed(() => rulesChanged(facts.rules, entry.value))
+const isChanged = computed(() => ruleChanges.value.length > 0)
 
 /** Which bays would be judged otherwise, worked out here before anything is saved. */
 const changes = computed(() => isChanged.value
@@ -106,196 +91,56 @@ function undo() {
         <legend class="visually-hidden">
           {{ says.houseRules }}
         </legend>
-        <h2>{{ says.jurisdiction }}</h2>
-        <div class="keys">
-          <FrameKey
-            v-for="id in JURISDICTIONS"
-            :key="id"
-            :picked="entry.jurisdiction === id"
-            @click="set('jurisdiction', id)"
-          >
-            {{ words.jurisdictions[id] }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.basisForShade }}</h2>
-        <p class="soft">
-          {{ says.setsWhereToStartAnd }}
-        </p>
-        <div class="keys">
-          <FrameKey
-            v-for="id in SHADE_BASES"
-            :key="id"
-            :picked="entry.shadeBasis === id"
-            @click="set('shadeBasis', id)"
-          >
-            {{ words.ruleSets[id] }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.houseMinimumForOpenArcs }}</h2>
-        <p class="soft">
-          {{ says.notForFlamesSolderingOr }}
-        </p>
-        <div class="keys">
-          <FrameKey
-            v-for="shade in minima"
-            :key="String(shade)"
-            :picked="entry.shadeMinimum === shade"
-            @click="set('shadeMinimum', shade)"
-          >
-            {{ shade ?? says.none }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.basisForExposureLimits }}</h2>
-        <p class="soft">
-          {{ says.theLawBindsAlwaysThe }}
-        </p>
-        <div class="keys">
-          <FrameKey
-            v-for="id in EXPOSURE_BASES"
-            :key="id"
-            :picked="entry.exposureBasis === id"
-            @click="set('exposureBasis', id)"
-          >
-            {{ words.exposureBases[id] }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.hoursOfAShift }}</h2>
-        <div class="keys">
-          <FrameKey
-            v-for="shift in shifts"
-            :key="shift"
-            :picked="entry.shiftHours === shift"
-            @click="set('shiftHours', shift)"
-          >
-            {{ shift }} h
-          </FrameKey>
-        </div>
+        <RuleChoice rule="jurisdiction" :entry="entry" :choices="JURISDICTIONS" @change="set" />
+        <RuleChoice rule="shadeBasis" :entry="entry" :choices="SHADE_BASES" :hint="says.setsWhereToStartAnd" @change="set" />
+        <RuleChoice rule="shadeMinimum" :entry="entry" :choices="minima" :hint="says.notForFlamesSolderingOr" @change="set" />
+        <RuleChoice rule="exposureBasis" :entry="entry" :choices="EXPOSURE_BASES" :hint="says.theLawBindsAlwaysThe" @change="set" />
+        <RuleChoice rule="shiftHours" :entry="entry" :choices="[6, 8, 10, 12]" @change="set" />
         <h2>{{ says.howLongItCounts }}</h2>
         <div class="counts">
           <FrameSelect
-            v-for="{ key, label } in COUNTED"
+            v-for="key in COUNTED"
             :key="key"
-            :label="label"
-            :ids="months.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)"
+            :label="RULE_WORDS[key][0]()"
+            :ids="MONTHS.filter(count => key !== 'fitTestMonths' || count <= 24).map(String)"
             :named="count => says.months(count)"
             :model-value="String(entry[key])"
-            @update:model-value="set(key, Number($event))"
+            @update:model-value="set({ [key]: Number($event) })"
           />
         </div>
-        <h2>{{ says.acetyleneThatLayStandsFor }}</h2>
-        <p class="soft">
-          {{ says.noLawPrintsATime }}
-        </p>
-        <div class="keys">
-          <FrameKey
-            v-for="id in SETTLING_RULES"
-            :key="id"
-            :picked="entry.settlingRule === id"
-            @click="set('settlingRule', id)"
-          >
-            {{ cylinderWords.settlingRules[id] }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.regulators }}</h2>
-        <div class="keys">
-          <FrameKey
-            v-for="id in REGULATOR_RULES"
-            :key="id"
-            :picked="entry.regulatorRule === id"
-            @click="set('regulatorRule', id)"
-          >
-            {{ cylinderWords.regulatorRules[id] }}
-          </FrameKey>
-        </div>
-        <div v-if="entry.regulatorRule === 'off-weekly'" class="keys" role="group" :aria-label="says.theWeekEndsOn">
-          <FrameKey
-            v-for="(name, index) in WEEKDAYS"
-            :key="name"
-            :picked="entry.weekEndsOn === index + 1"
-            @click="set('weekEndsOn', index + 1)"
-          >
-            {{ name }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.aCylinderPastItsTest }}</h2>
-        <div class="keys">
-          <FrameKey
-            :picked="!entry.pastDueHolds"
-            @click="set('pastDueHolds', false)"
-          >
-            {{ says.mayBeUsedUpWith }}
-          </FrameKey>
-          <FrameKey
-            :picked="entry.pastDueHolds"
-            @click="set('pastDueHolds', true)"
-          >
-            {{ says.holdsTheBay }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.distancesInTheStore }}</h2>
-        <div class="keys">
-          <FrameKey
-            v-for="id in STORAGE_BASES"
-            :key="id"
-            :picked="entry.storageBasis === id"
-            @click="set('storageBasis', id)"
-          >
-            {{ cylinderWords.storageBases[id] }}
-          </FrameKey>
-        </div>
-        <HotworkRules :entry="entry" @change="setAll" />
-        <h2>{{ says.units }}</h2>
-        <div class="keys">
-          <FrameKey
-            v-for="units in UNIT_SYSTEMS"
-            :key="units"
-            :picked="entry.units === units"
-            @click="set('units', units)"
-          >
-            {{ units === 'us' ? says.inFtCfhCfm : 'mm, m, L/h, m³/h' }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.language }}</h2>
-        <p class="soft">
-          {{ says.whoeverChoseNone }}
-        </p>
-        <div class="keys">
-          <FrameKey
-            v-for="id in LANGUAGES"
-            :key="id"
-            :lang="id"
-            :picked="entry.language === id"
-            @click="set('language', id)"
-          >
-            {{ LANGUAGE_NAMES[id] }}
-          </FrameKey>
-        </div>
-        <h2>{{ says.actionFraction }}</h2>
-        <p class="soft">
-          {{ says.theShareOfAnExposure }}
-        </p>
-        <div class="keys">
-          <FrameKey
-            v-for="fraction in fractions"
-            :key="fraction"
-            :picked="entry.actionFraction === fraction"
-            @click="set('actionFraction', fraction)"
-          >
-            {{ fraction * 100 }} %
-          </FrameKey>
-        </div>
+        <RuleChoice rule="settlingRule" :entry="entry" :choices="SETTLING_RULES" :hint="says.noLawPrintsATime" @change="set" />
+        <RuleChoice rule="regulatorRule" :entry="entry" :choices="REGULATOR_RULES" @change="set" />
+        <RuleChoice v-if="entry.regulatorRule === 'off-weekly'" rule="weekEndsOn" :entry="entry" :choices="[1, 2, 3, 4, 5, 6, 7]" @change="set" />
+        <RuleChoice rule="pastDueHolds" :entry="entry" :choices="[false, true]" @change="set" />
+        <RuleChoice rule="storageBasis" :entry="entry" :choices="STORAGE_BASES" @change="set" />
+        <HotworkRules :entry="entry" @change="set" />
+        <RuleChoice rule="units" :entry="entry" :choices="UNIT_SYSTEMS" @change="set" />
+        <RuleChoice rule="language" :entry="entry" :choices="LANGUAGES" :hint="says.whoeverChoseNone" @change="set" />
+        <RuleChoice rule="actionFraction" :entry="entry" :choices="[0.1, 0.25, 0.5, 0.75, 1]" :hint="says.theShareOfAnExposure" @change="set" />
         <h2>{{ says.shopDay }}</h2>
-        <FrameSelect v-model="shopDayHour" class="hour" :label="says.beginsAt" :ids="HOURS" :named="hour => `${hour}:00, ${facts.site.timeZone}`" />
+        <FrameSelect
+          class="hour"
+          :label="says.beginsAt"
+          :ids="HOURS"
+          :named="hour => `${hour}:00, ${facts.site.timeZone}`"
+          :model-value="HOURS[entry.shopDayHour]!"
+          @update:model-value="set({ shopDayHour: Number($event) })"
+        />
       </fieldset>
       <section class="preview" aria-live="polite" :aria-label="says.whatWouldChange">
         <h2>{{ isChanged ? says.whatWouldChange : says.inForce }}</h2>
         <p v-if="!isChanged">
           {{ says.changeARuleToSee(saved ? says.saved : '') }}
         </p>
-        <p v-else-if="changes.length === 0">
+        <ul v-if="isChanged" class="from-to">
+          <li v-for="{ name, from, to } in ruleChanges" :key="name">
+            {{ name }} <b class="chalk">{{ from }} → {{ to }}</b>
+          </li>
+        </ul>
+        <p v-if="isChanged && changes.length === 0">
           {{ says.noBayIsJudgedOtherwise }}
         </p>
-        <ul v-else>
+        <ul v-else-if="isChanged">
           <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
             <b>{{ says.bay(bay.label) }}</b> {{ personName }}
             <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>

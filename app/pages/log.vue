@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { reachOf } from '#core/rights/rights'
 import type { Seal } from '#core/streams/seal/seal'
-import { shownTag } from '#core/ids/tag'
 import type { LogEntry } from '#shared/contract/readings'
+import { askedFor } from '~/areas/log/log-search'
+import { useLogSearch } from '~/areas/log/useLogSearch'
+import { useLogWhere } from '~/areas/log/useLogWhere'
 import { saidOf, whoDid } from '~/areas/log/useLogWords'
-import { HOUSE_RULES_STREAM, readStreamId, SEAL_STREAM, SITE_STREAM, stationStream } from '#core/ids/streams'
+import type { TableColumnOf } from '~/frame/table'
 import { logPages } from '~/words/log'
 import { language } from '~/words/live'
 
@@ -12,20 +14,23 @@ const says = logPages.page
 
 const facts = useFacts()
 const called = useWhere()
-const lookup = useLookup()
+const where = useLogWhere()
 const session = useSession()
+const { search, isNarrowed } = useLogSearch()
 /** A seal speaks for the whole record: its sheet is for who reads all of it. */
 const readsAll = computed(() => session.person !== null && reachOf(session.person, 'read-records') === 'all')
-const entries = ref<readonly LogEntry[]>([])
+const entries = shallowRef<readonly LogEntry[]>([])
 const next = ref<number | null>(null)
 const failed = ref<string | null>(null)
 const loading = ref(true)
-const only = ref('')
 
 async function load(more = false) {
+  const asked = search.value
   loading.value = true
   const before = more ? next.value ?? undefined : undefined
-  const reply = await askFor('log', { limit: 60, before, streamId: only.value || undefined })
+  const reply = await askFor('log', { limit: 60, before, ...askedFor(asked) })
+  // What was looked for has changed meanwhile: its own answer is on its way.
+  if (asked !== search.value) return
   loading.value = false
   if (!reply.ok) {
     failed.value = wordsOf(reply)
@@ -35,24 +40,26 @@ async function load(more = false) {
   entries.value = more ? [...entries.value, ...reply.body.entries] : reply.body.entries
   next.value = reply.body.next
 }
-const streams = computed(() => [...facts.site.bays.map(({ bayId }) => stationStream(bayId)), HOUSE_RULES_STREAM, SITE_STREAM, SEAL_STREAM])
 onMounted(() => load())
-watch([() => facts.reading?.position, only], () => load())
+watch([() => facts.reading?.position, search], () => load())
 
-const where = (streamId: string) => {
-  const read = readStreamId(streamId)
-  if (read?.kind === 'station') return says.bay(facts.site.bays.find(bay => bay.bayId === read.id)?.label ?? read.id)
-  if (read?.kind === 'person') return lookup.names.get(read.id) ?? says.aPerson
-  if (read?.kind === 'item' || read?.kind === 'cylinder') return shownTag(read.id)
-  if (read?.kind === 'permit') return says.hotWork
-  return read?.kind === 'house-rules' ? says.houseRules : read?.kind === 'seal' ? says.seal : says.site
-}
 const { exactly } = useDates()
+const said = (entry: LogEntry): string => saidOf(entry, facts.rules.units, called)
+const columns = computed<readonly TableColumnOf<LogEntry>[]>(() => [
+  { id: 'no', header: says.no, look: 'print' },
+  { id: 'when', header: says.when, look: 'print', place: 'whole' },
+  { id: 'who', header: says.who, place: 'whole' },
+  { id: 'where', header: says.where },
+  { id: 'what', header: says.what, place: 'wide' },
+])
+/** The line whose fingerprint is looked at. */
+const opened = ref<LogEntry | null>(null)
+const isOpen = computed({ get: () => opened.value !== null, set: () => (opened.value = null) })
 /** What is listed here, with whole fingerprints: a file is checked, and not read. */
 const taken = () => ({
   fields: [says.no, says.when, says.who, says.where, says.what, says.fingerprint],
   data: entries.value.map(entry => [
-    entry.position, entry.at, whoDid(entry), where(entry.streamId), saidOf(entry, facts.rules.units, called), entry.hash,
+    entry.position, entry.at, whoDid(entry), where(entry.streamId, entry.about).name, said(entry), entry.hash,
   ]),
 })
 </script>
@@ -63,60 +70,70 @@ const taken = () => ({
     <p class="lead">
       {{ says.whatHappenedWhoDidIt }}
     </p>
-    <FrameSelect v-model="only" class="only" :label="says.show" :none="says.everything" :ids="streams" :named="where" />
+    <LogSearch />
     <p v-if="failed" class="said" role="alert">
       {{ failed }}
     </p>
-    <FrameTakeOut v-if="entries.length > 0" name="log" :rows="taken" :count="entries.length" />
-    <table class="ledger">
-      <thead>
-        <tr>
-          <th>{{ says.no }}</th><th>{{ says.when }}</th><th>{{ says.who }}</th><th>{{ says.where }}</th><th>{{ says.what }}</th>
-          <th>{{ says.fingerprint }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="entry in entries" :key="entry.position">
-          <td class="print">
-            {{ entry.position }}
-          </td>
-          <td class="print nowrap">
-            {{ exactly(entry.at) }}
-          </td>
-          <td class="nowrap">
-            {{ whoDid(entry) }}
-          </td>
-          <td class="nowrap">
-            {{ where(entry.streamId) }}
-          </td>
-          <td class="wide">
-            {{ saidOf(entry, facts.rules.units, called) }}
-            <a
-              v-if="entry.type === 'day-sealed' && readsAll"
-              class="key link sheet"
-              :href="`/api/v1/days/${(entry.payload as Seal).day}/sheet?language=${language}`"
-              target="_blank"
-              rel="noopener"
-            >{{ says.daySheet }}</a>
-          </td>
-          <td class="print soft">
-            {{ entry.hash.slice(0, 8) }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-if="entries.length === 0 && !loading && !failed">
-      {{ says.nothingIsRecordedYet }}
-    </p>
+    <FrameTable
+      :columns="columns"
+      :rows="entries"
+      :at-once="Infinity"
+      :name="says.log"
+      :key-of="entry => String(entry.position)"
+      :empty="loading || failed ? '' : isNarrowed ? says.nothingOfThat : says.nothingIsRecordedYet"
+    >
+      <template v-if="entries.length > 0" #tools>
+        <FrameTakeOut name="log" :rows="taken" :count="entries.length" />
+      </template>
+      <template #no="{ row }">
+        <FrameKey look="bare" class="number" :aria-label="says.fingerprintOf(row.position)" @click="opened = row">
+          {{ row.position }}
+        </FrameKey>
+      </template>
+      <template #when="{ row }">
+        {{ exactly(row.at) }}
+      </template>
+      <template #who="{ row }">
+        {{ whoDid(row) }}
+      </template>
+      <template #where="{ row }">
+        <NuxtLink v-if="where(row.streamId).to" class="to" :to="where(row.streamId).to!" prefetch-on="interaction">
+          {{ where(row.streamId, row.about).name }}
+        </NuxtLink>
+        <template v-else>
+          {{ where(row.streamId).name }}
+        </template>
+      </template>
+      <template #what="{ row }">
+        {{ said(row) }}
+        <a
+          v-if="row.type === 'day-sealed' && readsAll"
+          class="key link sheet"
+          :href="`/api/v1/days/${(row.payload as Seal).day}/sheet?language=${language}`"
+          target="_blank"
+          rel="noopener"
+        >{{ says.daySheet }}</a>
+      </template>
+    </FrameTable>
     <FrameKey v-if="next !== null" class="older" :disabled="loading" @click="load(true)">
       {{ says.older }}
     </FrameKey>
+    <FrameSheet v-if="opened" v-model="isOpen" :title="says.fingerprintOf(opened.position)">
+      <p class="print hash">
+        {{ opened.hash }}
+      </p>
+      <p>{{ said(opened) }}</p>
+      <p class="soft">
+        {{ says.lineOfStream(opened.version, where(opened.streamId, opened.about).name) }}. {{ says.recordedAt(exactly(opened.recordedAt)) }}.
+      </p>
+    </FrameSheet>
   </main>
 </template>
 
 <style scoped>
-.only { max-width: 300px; }
-.nowrap { white-space: nowrap; }
 .older { margin-top: 14px; }
 .sheet { margin-left: 12px; min-height: 44px; display: inline-grid; place-items: center; }
+.number { min-height: 44px; min-width: 48px; padding: 0; border: 0; background: none; color: inherit; font: inherit; text-align: left; text-decoration: underline dotted; text-underline-offset: 4px; cursor: pointer; }
+.to { display: inline-grid; align-items: center; min-height: 44px; font-weight: 650; }
+.hash { overflow-wrap: anywhere; font-size: 17px; }
 </style>

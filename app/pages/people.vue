@@ -3,6 +3,7 @@ import type { PersonProfile } from '#core/streams/person/person'
 import { ROLES } from '#core/ids/vocabulary'
 import type { RoleId } from '#core/ids/vocabulary'
 import type { PersonReading } from '#shared/contract/readings'
+import type { TableColumnOf } from '~/frame/table'
 import { makeUuid } from '~/stores/outbox'
 import { personStream } from '#core/ids/streams'
 import { peoplePages } from '~/words/people'
@@ -56,6 +57,13 @@ const placeOf = ({ areaId, bayId }: PersonReading): string => {
   const label = bayLabelOf(bayId)
   return [areaNameOf(areaId), label && says.bay(label)].filter(Boolean).join(', ')
 }
+const columns = computed<readonly TableColumnOf<PersonReading>[]>(() => [
+  { id: 'name', header: says.name, said: ({ name }) => name, by: true },
+  { id: 'roles', header: says.roles, said: ({ roles }) => roles.map(role => words.roles[role]).join(', '), by: true },
+  { id: 'place', header: says.place, said: person => placeOf(person) || '–', by: true },
+  { id: 'sign-in', header: says.signIn, said: ({ loginName, pinSet }) => `${loginName ?? '–'}${pinSet ? says.pin : ''}`, by: true },
+  { id: 'change', header: says.change, isHeard: true, place: 'end' },
+])
 const taken = () => ({
   fields: [says.name, says.roles, says.place, says.signIn],
   data: (people.value ?? []).map(person => [
@@ -136,27 +144,28 @@ const taken = () => ({
         <PersonWearer :key="editing.personId" :person-id="editing.personId" />
       </template>
     </section>
-    <FrameTakeOut v-if="people && people.length > 0" name="people" :rows="taken" :count="people.length" />
-    <table v-if="people" class="ledger list">
-      <thead>
-        <tr><th>{{ says.name }}</th><th>{{ says.roles }}</th><th>{{ says.place }}</th><th>{{ says.signIn }}</th><th><span class="visually-hidden">{{ says.change }}</span></th></tr>
-      </thead>
-      <tbody>
-        <tr v-for="person in people" :key="person.personId" :class="{ soft: person.hasLeft }">
-          <td><b>{{ person.name }}</b>{{ person.hasLeft ? says.hasLeft2 : '' }}</td>
-          <td>{{ person.roles.map(role => words.roles[role]).join(', ') }}</td>
-          <td>
-            {{ placeOf(person) || '–' }}
-          </td>
-          <td>{{ person.loginName ?? '–' }}{{ person.pinSet ? says.pin : '' }}</td>
-          <td class="end">
-            <FrameKey v-if="!person.hasLeft" @click="edit(person)">
-              {{ says.change }} <span class="visually-hidden">{{ person.name }}</span>
-            </FrameKey>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <FrameTable
+      v-if="people"
+      class="list"
+      is-found
+      :columns="columns"
+      :rows="people"
+      :name="says.people"
+      :key-of="({ personId }) => personId"
+      :row-class="({ hasLeft }) => hasLeft ? 'soft' : ''"
+    >
+      <template #tools>
+        <FrameTakeOut name="people" :rows="taken" :count="people.length" />
+      </template>
+      <template #name="{ row }">
+        <b>{{ row.name }}</b>{{ row.hasLeft ? says.hasLeft2 : '' }}
+      </template>
+      <template #change="{ row }">
+        <FrameKey v-if="!row.hasLeft" @click="edit(row)">
+          {{ says.change }} <span class="visually-hidden">{{ row.name }}</span>
+        </FrameKey>
+      </template>
+    </FrameTable>
     <PersonDevices of="all" />
   </main>
 </template>

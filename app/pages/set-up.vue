@@ -4,6 +4,7 @@ import type { Bay, SiteCommands } from '#core/streams/site/site'
 import { BAY_KINDS } from '#core/ids/vocabulary'
 import type { BayKindId } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
+import type { TableColumnOf } from '~/frame/table'
 import { makeUuid } from '~/stores/outbox'
 import { SITE_STREAM } from '#core/ids/streams'
 import { sitePages } from '~/words/site'
@@ -76,7 +77,12 @@ const addBay = async () => {
   }
 }
 const close = (one: Bay) => change('site.change-bay', { ...one, closed: !one.closed })
-const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId === areaId)?.name ?? areaId
+const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
+  { id: 'bay', header: says.bay, said: ({ label }) => label, by: true },
+  { id: 'area', header: says.area, said: ({ areaId }) => areaNamed(areaId), by: true },
+  { id: 'kind', header: says.kind, said: ({ kind, closed }) => `${words.bayKinds[kind]}${closed ? says.closed : ''}`, by: true },
+  { id: 'change', header: says.change, isHeard: true, place: 'end' },
+])
 </script>
 
 <template>
@@ -126,23 +132,23 @@ const areaNameOf = (areaId: string) => facts.site.areas.find(area => area.areaId
         </FrameKey>
       </form>
     </div>
-    <table v-if="facts.site.bays.length > 0" class="ledger">
-      <thead>
-        <tr><th>{{ says.bay }}</th><th>{{ says.area }}</th><th>{{ says.kind }}</th><th><span class="visually-hidden">{{ says.change }}</span></th></tr>
-      </thead>
-      <tbody>
-        <tr v-for="one in facts.site.bays" :key="one.bayId">
-          <td><b>{{ one.label }}</b></td>
-          <td>{{ areaNameOf(one.areaId) }}</td>
-          <td>{{ words.bayKinds[one.kind] }}{{ one.closed ? says.closed : '' }}</td>
-          <td class="end">
-            <FrameKey @click="close(one)">
-              {{ one.closed ? says.useAgain : says.close }} <span class="visually-hidden">{{ says.bay2(one.label) }}</span>
-            </FrameKey>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <FrameTable
+      v-if="facts.site.bays.length > 0"
+      is-found
+      :columns="columns"
+      :rows="facts.site.bays"
+      :name="says.bays"
+      :key-of="({ bayId }) => bayId"
+    >
+      <template #bay="{ row }">
+        <b>{{ row.label }}</b>
+      </template>
+      <template #change="{ row }">
+        <FrameKey @click="close(row)">
+          {{ row.closed ? says.useAgain : says.close }} <span class="visually-hidden">{{ says.bay2(row.label) }}</span>
+        </FrameKey>
+      </template>
+    </FrameTable>
     <FrameDeviceKeys />
   </main>
 </template>

@@ -1,3 +1,4 @@
+import { plain } from './plain'
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type {
@@ -203,9 +204,6 @@ const PAIRS: readonly (readonly [string, string, string])[] = [
   ['espacio', 'confinado', 'confinado'],
   ['contra', 'pared', 'wall'],
 ]
-
-/** A text as it is compared with what is known: small letters, without their accents. */
-export const plain = (text: string): string => text.toLowerCase().normalize('NFD').replaceAll(/\p{M}/gu, '')
 
 /** Words shorter than this are taken as written: too much is one letter away from them. */
 const FORGIVEN_FROM = 5

@@ -1,4 +1,4 @@
-import { fromAbsolute, toCalendarDateTime } from '@internationalized/date'
+import { CalendarDateTime, fromAbsolute, parseDate, toCalendarDateTime, toZoned } from '@internationalized/date'
 
 /** A stretch of one shop day: since the earliest instant that was asked about, until it ends. */
 interface ShopDay {
@@ -28,8 +28,7 @@ function shopDayAround(atMs: number, timeZone: string, shopDayHour: number): Sho
 function shopDayFrom(atMs: number, timeZone: string, shopDayHour: number): ShopDay {
   const local = toCalendarDateTime(fromAbsolute(atMs, timeZone))
   let turn = local.set({ hour: shopDayHour, minute: 0, second: 0, millisecond: 0 })
-  if (turn.compare(local) <= 0) turn = turn.add({ days: 1 })
-  // In hours that autumn repeats, the local clock can read "before" while the instant is past.
+  // Compared as instants: where autumn repeats an hour, or spring skips one, what the local clock reads tells nothing.
   if (turn.toDate(timeZone).getTime() <= atMs) turn = turn.add({ days: 1 })
   const began = turn.subtract({ days: 1 })
   const date = `${String(began.year).padStart(4, '0')}-${String(began.month).padStart(2, '0')}-${String(began.day).padStart(2, '0')}`
@@ -52,3 +51,18 @@ export const shopDayEndsAtMs = (atMs: number, timeZone: string, shopDayHour: num
 /** The date that a shop day is called by: the local date on which it began, as YYYY-MM-DD. */
 export const shopDayOf = (atMs: number, timeZone: string, shopDayHour: number): string =>
   shopDayAround(atMs, timeZone, shopDayHour).date
+
+/**
+ * When the shop day of a date begins and ends.
+ *
+ * @param date the date it is called by, YYYY-MM-DD
+ * @returns milliseconds since 1970: the first of that day, and the first of the next
+ * @throws Error when it is no date
+ */
+export function shopDaySpan(date: string, timeZone: string, shopDayHour: number): { readonly sinceMs: number, readonly endsAtMs: number } {
+  const { year, month, day } = parseDate(date)
+  const began = new CalendarDateTime(year, month, day, shopDayHour)
+  // An hour that autumn repeats begins a day where the other day ended: the rule above tells when that is.
+  const sinceMs = shopDayFrom(toZoned(began.subtract({ hours: 12 }), timeZone).toDate().getTime(), timeZone, shopDayHour).endsAtMs
+  return { sinceMs, endsAtMs: shopDayFrom(sinceMs, timeZone, shopDayHour).endsAtMs }
+}

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { LOG_KINDS } from '#core/ids/log-kinds'
 import { assessShadeRequest, assessShadeResponse } from './assess-shade-schema'
 import {
   assessCaptureRequest,
@@ -458,9 +459,14 @@ const PATHS: Json = {
         { name: 'before', in: 'query', schema: { type: 'integer', minimum: 1 }, description: 'Pass `next` of the page before' },
         { name: 'limit', in: 'query', schema: { type: 'integer', minimum: 1, maximum: 200, default: 60 } },
         { name: 'streamId', in: 'query', schema: { type: 'string' } },
+        { name: 'day', in: 'query', schema: { type: 'string', format: 'date' }, description: 'The shop day on which it happened' },
+        { name: 'personId', in: 'query', schema: { type: 'string' }, description: 'Who did it, or for whom a device did' },
+        { name: 'bayId', in: 'query', schema: { type: 'string' }, description: 'At this bay, or to what is used there' },
+        { name: 'placeId', in: 'query', schema: { type: 'string' }, description: 'At this place outside the bays' },
+        { name: 'kind', in: 'query', schema: { type: 'string', enum: LOG_KINDS } },
       ],
       responses: {
-        200: { description: 'Entries and the next position' },
+        200: { description: 'Entries and the next position; what a line replaced stands beside it' },
         401: { description: 'Nobody is signed in' },
         409: { description: 'This role may not read the record' },
       },

@@ -108,7 +108,11 @@ export interface LogEntry {
   readonly recordedAt: Instant
   readonly actorKind: 'person' | 'device' | 'clock'
   readonly actorName: string | null
+  /** Where the work of a permit is, in the words of whoever asked for it. */
+  readonly about: string | null
   readonly payload: unknown
+  /** What the line before it said that this one replaces, as it was recorded; null where it replaces none. */
+  readonly was: unknown
   readonly hash: string
 }
 
@@ -164,7 +168,7 @@ export interface RoundReading {
 }
 
 /** One line of a thing's life. */
-export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId'>
+export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId' | 'about'>
 
 /** `GET /api/v1/items/:tag` */
 export interface KitItemPageReading extends KitItemReading {

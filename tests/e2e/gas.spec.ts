@@ -1,4 +1,4 @@
-import { choose, expect, serve, signIn, test } from './served'
+import { choose, expect, serve, signIn, test, typeDay } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -22,7 +22,7 @@ test('a shoulder is read as it is typed; what is left, and how many acetylene cy
   await choose(shoulder.getByLabel('Filled', { exact: true }), 'taken out each time')
   await expect(shoulder.getByText(/^31 Mar$/).first()).toBeVisible()
   await expect(shoulder.getByText('Not used before its fill date is known.')).toBeVisible()
-  await shoulder.getByLabel('Last filled on').fill('2026-02-10')
+  await typeDay(shoulder.getByRole('group', { name: 'Last filled on' }), '2026-02-10')
   await expect(shoulder.getByText('May be used up; may not be filled.')).toBeVisible()
   await shoulder.getByLabel(/^Marks/).fill('DOT-3AA2400\n16/03')
   await expect(shoulder.getByText('It cannot be read for sure.')).toBeVisible()

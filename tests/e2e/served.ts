@@ -178,4 +178,18 @@ export async function choose(list: Locator, says: string | RegExp): Promise<void
   await list.page().getByRole('option', { name: says, exact: typeof says === 'string' }).click()
 }
 
+/** Chooses from a long list: types a part of what it says, and takes what is left. */
+export async function chooseFrom(list: Locator, typed: string, says: string): Promise<void> {
+  await list.click()
+  await list.page().getByPlaceholder('Type to find').fill(typed)
+  await list.page().getByRole('option', { name: says }).click()
+}
+
+/** Types a day part by part, in the order in which an English reader writes it. */
+export async function typeDay(field: Locator, day: string): Promise<void> {
+  const [year, month, date] = day.split('-')
+  await field.getByRole('spinbutton').first().click()
+  await field.page().keyboard.type(`${date}${month}${year}`, { delay: 20 })
+}
+
 export { expect }

@@ -81,9 +81,9 @@ describe('one thing is read without all of them', () => {
     const streamId = streams[0]!.stream_id
     const life = await readLife(shop.pool, siteId, streamId)
     expect(life).toEqual(
-      (await readLog(shop.pool, siteId, { before: null, limit: 500, streamIds: [streamId.replace(/.$/, '%')] }))
+      (await readLog(shop.pool, siteId, { before: null, limit: 500, wanted: { streamIds: [streamId.replace(/.$/, '%')] } }))
         .filter(entry => entry.streamId === streamId)
-        .map(({ hash: _hash, streamId: _id, ...entry }) => entry),
+        .map(({ hash: _hash, streamId: _id, about: _about, ...entry }) => entry),
     )
     const db = await shop.pool.connect()
     try {

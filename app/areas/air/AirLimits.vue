@@ -3,6 +3,7 @@ import type { ExposureJudgement, LimitUse } from '#core/exposure/judge-exposure'
 import type { ExposureRuleSetId, SubstanceId } from '#core/ids/vocabulary'
 import { EXPOSURE_RULE_SETS, SUBSTANCES } from '#core/ids/vocabulary'
 import { citation } from '~/words/speak'
+import type { TableColumnOf } from '~/frame/table'
 import { airPages } from '~/words/air'
 
 const says = airPages.limits
@@ -22,7 +23,7 @@ const cells = computed(() => {
   }
   return table
 })
-const rows = computed(() => SUBSTANCES.filter(substance => cells.value.has(substance)))
+const rows = computed(() => SUBSTANCES.flatMap(id => cells.value.has(id) ? [{ id, uses: cells.value.get(id)! }] : []))
 const sources = computed(() => [
   ...new Set(
     [...cells.value.values()].flatMap(row =>
@@ -32,6 +33,17 @@ const sources = computed(() => [
       ),
     ),
   ),
+])
+
+interface Row { readonly id: SubstanceId, readonly uses: ReadonlyMap<ExposureRuleSetId, LimitUse> }
+const columns = computed<readonly TableColumnOf<Row>[]>(() => [
+  { id: 'substance', header: says.substance, said: ({ id }) => words.substances[id], look: 'named' },
+  ...EXPOSURE_RULE_SETS.map((ruleSet): TableColumnOf<Row> => ({
+    id: ruleSet,
+    header: words.exposureRuleSetsShort[ruleSet],
+    mark: binding.value.has(ruleSet) ? 'binds' : '',
+    marks: () => binding.value.has(ruleSet) ? 'binds' : '',
+  })),
 ])
 </script>
 
@@ -49,37 +61,20 @@ const sources = computed(() => [
       </template>
     </p>
     <div class="scroll" tabindex="0" role="region" :aria-label="says.tableOfLimits">
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">
-              {{ says.substance }}
-            </th>
-            <th v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" scope="col" :class="{ binds: binding.has(ruleSet) }">
-              {{ words.exposureRuleSetsShort[ruleSet] }}
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="substance in rows" :key="substance">
-            <th scope="row">
-              {{ words.substances[substance] }}
-            </th>
-            <td v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" :class="{ binds: binding.has(ruleSet) }">
-              <template v-if="cells.get(substance)!.get(ruleSet)">
-                <b>{{ q.part(cells.get(substance)!.get(ruleSet)!.fraction) }}</b>
-                <small>{{ says.of(q.limit(cells.get(substance)!.get(ruleSet)!.limit.valueMgPerM3)) }}</small>
-                <small
-                  v-if="cells.get(substance)!.get(ruleSet)!.limit.kind !== 'twa'"
-                >{{ cells.get(substance)!.get(ruleSet)!.limit.kind === 'ceiling' ? says.ceiling : says.in15Min }}</small>
-              </template>
-              <template v-else>
-                –
-              </template>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <FrameTable class="matrix" is-figures :columns="columns" :rows="rows" :name="says.tableOfLimits" :key-of="substance => substance.id">
+        <template v-for="ruleSet in EXPOSURE_RULE_SETS" :key="ruleSet" #[ruleSet]="{ row }">
+          <template v-if="row.uses.get(ruleSet)">
+            <b>{{ q.part(row.uses.get(ruleSet)!.fraction) }}</b>
+            <small>{{ says.of(q.limit(row.uses.get(ruleSet)!.limit.valueMgPerM3)) }}</small>
+            <small
+              v-if="row.uses.get(ruleSet)!.limit.kind !== 'twa'"
+            >{{ row.uses.get(ruleSet)!.limit.kind === 'ceiling' ? says.ceiling : says.in15Min }}</small>
+          </template>
+          <template v-else>
+            –
+          </template>
+        </template>
+      </FrameTable>
     </div>
     <details>
       <summary>{{ says.whereEachLimitComesFrom }}</summary>
@@ -102,57 +97,14 @@ const sources = computed(() => [
 .scroll {
   overflow-x: auto;
 }
-table {
-  border-collapse: collapse;
-  width: 100%;
-  font-variant-numeric: tabular-nums;
-}
-th {
-  text-align: left;
-  font-weight: 650;
-  padding: 6px 8px 6px 0;
-  font-size: 15px;
-  vertical-align: bottom;
-}
-thead th {
-  border-bottom: 2px solid var(--ink);
-  color: var(--soft);
-}
-thead th.binds {
-  color: var(--ink);
-  font-weight: 900;
-  text-decoration: underline;
-  text-underline-offset: 4px;
-  text-decoration-thickness: 2px;
-}
-td {
-  padding: 6px 6px 6px 0;
-  font-size: 15px;
-  border-bottom: 1px solid var(--rule);
-  color: var(--soft);
-  white-space: nowrap;
-  line-height: 1.15;
-}
-tbody th {
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-}
-td {
-  vertical-align: top;
-}
-td b {
-  font-weight: 550;
-}
-td.binds {
-  color: var(--ink);
-}
-td.binds b {
-  font-weight: 850;
-}
-td small {
-  display: block;
-  font-size: 13px;
-}
+.matrix :deep(table) { font-variant-numeric: tabular-nums; }
+.matrix :deep(th) { padding: 6px 8px 6px 0; vertical-align: bottom; }
+.matrix :deep(th.binds) { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
+.matrix :deep(td) { padding: 6px 6px 6px 0; font-size: 15px; color: var(--soft); white-space: nowrap; line-height: 1.15; vertical-align: top; }
+.matrix :deep(td b) { font-weight: 550; }
+.matrix :deep(td.binds) { color: var(--ink); }
+.matrix :deep(td.binds b) { font-weight: 850; }
+.matrix :deep(td small) { display: block; font-size: 13px; }
 summary {
   min-height: 44px;
   display: flex;

@@ -6,6 +6,7 @@ import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import { bayAirOf } from '#core/clearance/air-gate'
 import type { Placed } from '~/stores/judged'
 import { samplesStream } from '#core/ids/streams'
+import type { TableColumnOf } from '~/frame/table'
 import { airPages } from '~/words/air'
 
 const says = airPages.samples
@@ -56,6 +57,15 @@ const withdraw = (surveyId: string) =>
     { id: samplesStream(placed.bay.bayId), expectedVersion: version.value },
     { surveyId, reason: says.withdrawnOnTheAirPage },
   )
+
+type Answer = NonNullable<JudgedSurvey['answer']>
+const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][number]>[] => [
+  { id: 'counted', header: says.counted, said: ({ method }) => words.substitutions[method] },
+  { id: 'gm', header: says.geometricMean, said: ({ gm }) => q.value.concentration(gm) },
+  { id: 'gsd', header: says.spread, said: ({ gsd }) => gsd.toFixed(2) },
+  { id: 'reached', header: says.reached, said: ({ uR }) => uR === null ? '–' : says.of(uR.toFixed(3), uT!.toFixed(3)) },
+  { id: 'verdict', header: says.verdict, said: ({ verdict }) => verdict ? words.sampleVerdicts[verdict] : says.notTested },
+]
 </script>
 
 <template>
@@ -92,22 +102,14 @@ const withdraw = (surveyId: string) =>
         {{ sentence(one) }}
       </p>
       <LazyAirSamplesChart v-if="one.answer && one.limit && one.standing !== 'withdrawn'" :judged="one" />
-      <table v-if="one.answer && one.answer.methods.length > 1" class="ledger">
-        <thead>
-          <tr>
-            <th>{{ says.counted }}</th><th>{{ says.geometricMean }}</th><th>{{ says.spread }}</th><th>{{ says.reached }}</th>
-            <th>{{ says.verdict }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="{ method, gm, gsd, uR, verdict } in one.answer.methods" :key="method">
-            <td>{{ words.substitutions[method] }}</td><td>{{ q.concentration(gm) }}</td><td>{{ gsd.toFixed(2) }}</td>
-            <td>
-              {{ uR === null ? '–' : says.of(uR.toFixed(3), one.answer.uT!.toFixed(3)) }}
-            </td><td>{{ verdict ? words.sampleVerdicts[verdict] : says.notTested }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <FrameTable
+        v-if="one.answer && one.answer.methods.length > 1"
+        is-figures
+        :columns="columnsOf(one.answer)"
+        :rows="one.answer.methods"
+        :name="says.counted"
+        :key-of="({ method }) => method"
+      />
       <FrameKey v-if="mayRecord && one.standing !== 'withdrawn'" look="quiet" @click="withdraw(one.survey.surveyId)">
         {{ says.withdrawThese }}
       </FrameKey>

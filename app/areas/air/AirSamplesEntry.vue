@@ -133,9 +133,7 @@ async function save() {
     </p>
     <div class="columns">
       <FrameSelect v-model="substance" :label="says.substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
-      <FrameField v-slot="{ id }" :label="says.dayOfTheLastSample">
-        <UInput :id="id" v-model="takenOn" type="date" required />
-      </FrameField>
+      <FrameDay v-model="takenOn" :label="says.dayOfTheLastSample" />
     </div>
     <FrameField
       v-slot="{ id, describedBy }"

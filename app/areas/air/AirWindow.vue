@@ -7,6 +7,7 @@ import { neededVelocityMPerS } from '#core/ventilation/capture-window'
 import { rectangleVelocityMPerS, velocityAtMPerS } from '#core/ventilation/hood'
 import { shieldGasLimit } from '#core/ventilation/shield-gas'
 import type { ProcessId } from '#core/ids/vocabulary'
+import type { TableColumnOf } from '~/frame/table'
 import { airPages } from '~/words/air'
 
 const says = airPages.window
@@ -158,6 +159,11 @@ const reading = computed(
 )
 /** Every fourth distance, for those who cannot see the chart. */
 const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
+
+const columns = computed<readonly TableColumnOf<{ readonly x: number, readonly y: number }>[]>(() => [
+  { id: 'x', header: says.distance(units.value.reach.unit), said: ({ x }) => String(Number(x.toFixed(1))) },
+  { id: 'y', header: says.pullAtTheArc(units.value.speed.unit), said: ({ y }) => String(Number(y.toPrecision(2))) },
+])
 </script>
 
 <template>
@@ -194,14 +200,7 @@ const table = computed(() => points.value.filter((_, i) => i % 6 === 0))
       </p>
       <details v-if="table.length > 0">
         <summary>{{ says.theChartInNumbers }}</summary>
-        <table class="ledger">
-          <thead><tr><th>{{ says.distance(units.reach.unit) }}</th><th>{{ says.pullAtTheArc(units.speed.unit) }}</th></tr></thead>
-          <tbody>
-            <tr v-for="{ x, y } in table" :key="x">
-              <td>{{ Number(x.toFixed(1)) }}</td><td>{{ Number(y.toPrecision(2)) }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <FrameTable is-figures :columns="columns" :rows="table" :name="says.theChartInNumbers" :key-of="({ x }) => String(x)" />
       </details>
     </template>
   </section>

@@ -7,6 +7,7 @@ import type { TipId } from '#core/ids/vocabulary'
 import { TIPS, WITHDRAWAL_RULE_SETS } from '#core/ids/vocabulary'
 import { kitWords } from '~/words/kit-words'
 import { cylinderWords } from '~/words/cylinder-words'
+import type { TableColumnOf } from '~/frame/table'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.draw
@@ -38,6 +39,17 @@ const binding = computed(() =>
   duty.value === '' ? null : (answers.value.find(({ ruleSet }) => ruleSet === withdrawalRuleFor(duty.value as DutyKind)) ?? null),
 )
 const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction))
+
+type Answer = ReturnType<typeof withdrawal>
+const columns = computed<readonly TableColumnOf<Answer>[]>(() => [
+  {
+    id: 'rule',
+    header: says.rule,
+    said: ({ ruleSet }) => `${kitWords.withdrawalRuleSets[ruleSet]}${ruleSet === binding.value?.ruleSet ? says.binds : ''}`,
+  },
+  { id: 'one', header: says.oneMayGive, said: ({ limitM3PerH }) => q.value.gasRate(limitM3PerH), look: 'print' },
+  { id: 'needed', header: says.cylinders2, said: ({ cylindersNeeded }) => String(cylindersNeeded), look: 'print' },
+])
 </script>
 
 <template>
@@ -57,23 +69,7 @@ const pressure = computed(() => acetylenePressureLimit(facts.rules.jurisdiction)
         <p class="big print">
           {{ binding.cylindersNeeded }} {{ binding.cylindersNeeded === 1 ? says.cylinder : says.cylinders }}
         </p>
-        <table class="ledger">
-          <caption class="visually-hidden">
-            {{ says.whatEachRuleAsksFor }}
-          </caption>
-          <thead><tr><th>{{ says.rule }}</th><th>{{ says.oneMayGive }}</th><th>{{ says.cylinders2 }}</th></tr></thead>
-          <tbody>
-            <tr v-for="{ ruleSet, limitM3PerH, cylindersNeeded } in answers" :key="ruleSet">
-              <td>{{ kitWords.withdrawalRuleSets[ruleSet] }}{{ ruleSet === binding.ruleSet ? says.binds : '' }}</td>
-              <td class="print">
-                {{ q.gasRate(limitM3PerH) }}
-              </td>
-              <td class="print">
-                {{ cylindersNeeded }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <FrameTable is-figures :columns="columns" :rows="answers" :name="says.whatEachRuleAsksFor" :key-of="({ ruleSet }) => ruleSet" />
         <CylinderFindings :findings="binding.findings" />
       </template>
       <p v-else class="soft">

@@ -105,9 +105,7 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
         :named="id => id === 'out' ? says.takenOutEachTime : says.inItsBankOrOn"
         :none="says.notKnown"
       />
-      <FrameField v-slot="{ id, describedBy }" :label="says.lastFilledOn">
-        <UInput :id="id" v-model="filledOn" type="date" :aria-describedby="describedBy" />
-      </FrameField>
+      <FrameDay v-model="filledOn" :label="says.lastFilledOn" />
       <FrameNumber v-model="diameterM" :label="says.across" :unit="shop.reach" :limits="{ min: 0.02, max: 3 }" optional />
       <FrameNumber v-model="heightM" :label="says.heightWithCap" :unit="shop.height" :limits="{ min: 0.1, max: 5 }" optional />
     </div>

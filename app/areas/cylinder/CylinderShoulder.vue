@@ -67,9 +67,7 @@ const read = computed(() =>
         :named="id => id === 'out' ? says.takenOutEachTime : says.inItsBankOrOn"
         :none="says.notKnown"
       />
-      <FrameField v-slot="{ id, describedBy }" :label="says.lastFilledOn">
-        <UInput :id="id" v-model="filledOn" type="date" :aria-describedby="describedBy" />
-      </FrameField>
+      <FrameDay v-model="filledOn" :label="says.lastFilledOn" />
     </div>
     <CylinderTestDates v-if="read" class="answer ruled" :read="read" aria-live="polite" />
     <p v-else class="soft answer ruled">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Requalification } from '#core/cylinder/requalification'
 import { cylinderWords } from '~/words/cylinder-words'
+import type { TableColumnOf } from '~/frame/table'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.testDates
@@ -28,6 +29,28 @@ const verdict = computed(() => {
     text: mayFill ? says.mayBeUsedAndFilled : says.mayBeUsedUpMay,
   }
 })
+
+type Test = Requalification['tests'][number]
+const tests = computed(() => read.tests)
+const marksOf = ({ star, overfill, letter, requalifier }: Test): string =>
+  [star ? says.star : '', overfill ? '+ 10 %' : '', letter ?? '', requalifier ? says.by(requalifier) : ''].filter(Boolean).join(', ')
+  || says.none
+const testColumns = computed<readonly TableColumnOf<Test>[]>(() => [
+  { id: 'text', header: read.specification ?? '', said: ({ text }) => text, look: 'chalk' },
+  { id: 'on', header: says.readAs, said: ({ on }) => day(on), look: 'print' },
+  { id: 'marks', header: says.marks, said: marksOf },
+])
+const schoolColumns = computed<readonly TableColumnOf<Requalification['ruleSets'][number]>[]>(() => [
+  {
+    id: 'school',
+    header: says.school,
+    said: ({ ruleSet, binds }) => {
+      const bound = binds && read.rule ? says.bindsHere(cylinderWords.requalificationRules[read.rule]) : ''
+      return `${cylinderWords.requalificationRuleSets[ruleSet]}${bound}`
+    },
+  },
+  { id: 'next', header: says.nextTestBy, said: ({ nextDue }) => nextDue === null ? says.none : day(nextDue), look: 'print' },
+])
 </script>
 
 <template>
@@ -39,48 +62,25 @@ const verdict = computed(() => {
       {{ verdict.word }}
     </p>
     <p><b>{{ verdict.text }}</b></p>
-    <table v-if="read.tests.length > 0" class="ledger">
-      <caption class="visually-hidden">
-        {{ says.datesOnTheShoulder }}
-      </caption>
-      <thead><tr><th>{{ read.specification }}</th><th>{{ says.readAs }}</th><th>{{ says.marks }}</th></tr></thead>
-      <tbody>
-        <tr v-for="(test, index) in read.tests" :key="index">
-          <td class="chalk">
-            {{ test.text }}
-          </td>
-          <td class="print">
-            {{ day(test.on) }}
-          </td>
-          <td>
-            {{ [test.star ? says.star : '', test.overfill ? '+ 10 %' : '', test.letter ?? '', test.requalifier ? says.by(
-              test.requalifier,
-            ) : ''].filter(Boolean).join(', ') || says.none }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <FrameTable
+      v-if="tests.length > 0"
+      is-figures
+      :columns="testColumns"
+      :rows="tests"
+      :name="says.datesOnTheShoulder"
+      :key-of="({ text }) => text"
+    />
     <p v-if="read.shellDue && read.fillerDue" class="print">
       {{ says.shellByFillerByThe(day(read.shellDue), day(read.fillerDue)) }}
     </p>
-    <table v-if="read.ruleSets.length > 0" class="ledger">
-      <caption class="visually-hidden">
-        {{ says.whatEachSchoolSays }}
-      </caption>
-      <thead><tr><th>{{ says.school }}</th><th>{{ says.nextTestBy }}</th></tr></thead>
-      <tbody>
-        <tr v-for="{ ruleSet, nextDue, binds } in read.ruleSets" :key="ruleSet">
-          <td>
-            {{ cylinderWords.requalificationRuleSets[ruleSet] }}{{ binds && read.rule ? says.bindsHere(
-              cylinderWords.requalificationRules[read.rule],
-            ) : '' }}
-          </td>
-          <td class="print">
-            {{ nextDue === null ? says.none : day(nextDue) }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <FrameTable
+      v-if="read.ruleSets.length > 0"
+      is-figures
+      :columns="schoolColumns"
+      :rows="read.ruleSets"
+      :name="says.whatEachSchoolSays"
+      :key-of="({ ruleSet }) => ruleSet"
+    />
     <CylinderFindings :findings="read.findings" />
   </div>
 </template>

@@ -268,16 +268,12 @@ async function request() {
       </FrameKey>
     </fieldset>
     <div class="columns">
-      <FrameField v-slot="{ id }" :label="says.from">
-        <UInput :id="id" v-model="fromTime" type="time" required />
-      </FrameField>
-      <FrameField
-        v-slot="{ id, describedBy }"
+      <FrameTime v-model="fromTime" :label="says.from" />
+      <FrameTime
+        v-model="untilTime"
         :label="says.until"
         :wrong="hours > shopFacts.rules.longestPermitHours ? says.atMostHOneShift(shopFacts.rules.longestPermitHours) : ''"
-      >
-        <UInput :id="id" v-model="untilTime" type="time" required :aria-describedby="describedBy" />
-      </FrameField>
+      />
     </div>
     <section v-if="planned" class="follows" aria-live="polite">
       <h3>{{ says.whatFollows }}</h3>

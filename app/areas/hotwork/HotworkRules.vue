@@ -5,7 +5,7 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { WATCH_SCHOOLS } from '#core/hotwork/watch-plan'
 import type { WatchSchoolId } from '#core/hotwork/watch-plan'
-import { hotworkWords } from '~/words/hotwork-words'
+import { RULE_WORDS } from '~/areas/rules/rule-words'
 import type { ShopUnit } from '~/frame/useShopUnits'
 import { hotWorkPages } from '~/words/hotWork'
 
@@ -17,22 +17,17 @@ const emit = defineEmits<{ change: [rules: Partial<HouseRules>] }>()
 const same = (value: number): number => value
 const unit = (name: string): ShopUnit => ({ unit: name, step: 1, toShown: same, fromShown: same })
 const NUMBERS = [
-  { key: 'watchAfterMin', label: says.watchAfterTheLastArc, unit: 'min' },
-  { key: 'monitoringMin', label: says.monitoringAfterThat, unit: 'min' },
-  { key: 'roundEveryMin', label: says.betweenRounds, unit: 'min' },
-  { key: 'visitEveryMin', label: says.betweenLooksWhileMonitoring, unit: 'min' },
-  { key: 'coverGapMin', label: says.gapThatBeginsTheWatch, unit: 'min' },
-  { key: 'gasRetestMin', label: says.airTestedAgainAfter, unit: 'min' },
-  { key: 'lelLimitPercent', label: says.flammableGasAllowed, unit: says.ofTheLowerLimit },
-  { key: 'oxygenMaxPercent', label: says.oxygenAtMost, unit: '%' },
-  { key: 'longestPermitHours', label: says.longestPermit, unit: 'h' },
-] as const satisfies readonly { key: keyof HouseRules, label: string, unit: string }[]
-const CALLS = [
-  { key: 'emergencyNumber', label: says.emergency },
-  { key: 'firePointNumber', label: says.firePoint },
-  { key: 'firstAidNumber', label: says.firstAid },
-  { key: 'gasSupplierNumber', label: says.gasSupplier },
-] as const
+  { key: 'watchAfterMin', unit: 'min' },
+  { key: 'monitoringMin', unit: 'min' },
+  { key: 'roundEveryMin', unit: 'min' },
+  { key: 'visitEveryMin', unit: 'min' },
+  { key: 'coverGapMin', unit: 'min' },
+  { key: 'gasRetestMin', unit: 'min' },
+  { key: 'lelLimitPercent', unit: says.ofTheLowerLimit },
+  { key: 'oxygenMaxPercent', unit: '%' },
+  { key: 'longestPermitHours', unit: 'h' },
+] as const satisfies readonly { key: keyof HouseRules, unit: string }[]
+const CALLS = ['emergencyNumber', 'firePointNumber', 'firstAidNumber', 'gasSupplierNumber'] as const
 const SCHOOLS: Readonly<Record<WatchSchoolId, string>> = {
   'us-30': says.usLaw30Min,
   'consensus-60': says.usConsensus60Min,
@@ -55,20 +50,7 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
 </script>
 
 <template>
-  <h2>{{ says.hotWorkCircleToKeep }}</h2>
-  <p class="soft">
-    {{ says.theComputedReachOfSparks }}
-  </p>
-  <div class="keys">
-    <FrameKey
-      v-for="id in RADIUS_RULES"
-      :key="id"
-      :picked="entry.radiusRule === id"
-      @click="emit('change', { radiusRule: id })"
-    >
-      {{ hotworkWords.radiusRules[id] }}
-    </FrameKey>
-  </div>
+  <RuleChoice rule="radiusRule" :entry="entry" :choices="RADIUS_RULES" :hint="says.theComputedReachOfSparks" @change="emit('change', $event)" />
   <h2>{{ says.fireWatch }}</h2>
   <p class="soft">
     {{ says.schoolsDifferRecalledFromMemory }}
@@ -85,32 +67,19 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
   </div>
   <div class="columns">
     <FrameNumber
-      v-for="{ key, label, unit: name } in NUMBERS"
+      v-for="{ key, unit: name } in NUMBERS"
       :key="key"
-      :label="label"
+      :label="RULE_WORDS[key][0]()"
       :unit="unit(name)"
       :limits="HOUSE_RULE_LIMITS[key]"
       :model-value="entry[key]"
       @update:model-value="setNumber(key, $event)"
     />
   </div>
-  <h2>{{ says.whoMayAuthorise }}</h2>
-  <p class="soft">
-    {{ says.neverWorkOfTheirOwn }}
-  </p>
-  <div class="keys">
-    <FrameKey
-      v-for="id in AUTHORISING_RULES"
-      :key="id"
-      :picked="entry.authorisingRule === id"
-      @click="emit('change', { authorisingRule: id })"
-    >
-      {{ id === 'lead-only' ? says.theSafetyLeadAlone : says.theSafetyLeadAndPermit }}
-    </FrameKey>
-  </div>
+  <RuleChoice rule="authorisingRule" :entry="entry" :choices="AUTHORISING_RULES" :hint="says.neverWorkOfTheirOwn" @change="emit('change', $event)" />
   <h2>{{ says.whomToCall }}</h2>
   <div class="columns">
-    <FrameField v-for="{ key, label } in CALLS" :key="key" v-slot="{ id }" :label="label">
+    <FrameField v-for="key in CALLS" :key="key" v-slot="{ id }" :label="RULE_WORDS[key][0]()">
       <UInput
         :id="id"
         maxlength="40"

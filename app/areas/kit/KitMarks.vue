@@ -119,12 +119,8 @@ watchEffect(() => {
       <FrameField v-slot="{ id, describedBy }" :label="says.ratedFor" :hint="says.asPrinted4A60" :wrong="ratingWrong">
         <UInput :id="id" v-model="rating" maxlength="40" spellcheck="false" :aria-describedby="describedBy" />
       </FrameField>
-      <FrameField v-slot="{ id }" :label="says.pressureTestedOn">
-        <UInput :id="id" v-model="pressureTestedOn" type="date" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.lastOpenedOn">
-        <UInput :id="id" v-model="openedOn" type="date" />
-      </FrameField>
+      <FrameDay v-model="pressureTestedOn" :label="says.pressureTestedOn" />
+      <FrameDay v-model="openedOn" :label="says.lastOpenedOn" />
     </template>
     <FrameSelect
       v-if="kind === 'respirator'"
@@ -135,8 +131,6 @@ watchEffect(() => {
       :none="says.choose"
       :hint="says.onlyTheMaskThatWas"
     />
-    <FrameField v-slot="{ id }" :label="says.madeOn">
-      <UInput :id="id" v-model="madeOn" type="date" />
-    </FrameField>
+    <FrameDay v-model="madeOn" :label="says.madeOn" />
   </div>
 </template>

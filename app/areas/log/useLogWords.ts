@@ -5,7 +5,7 @@ import type { HallEvent } from '#core/streams/hall/hall'
 import type { SamplesEvent } from '#core/streams/samples/samples'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { PersonProfile } from '#core/streams/person/person'
-import type { SiteEvent } from '#core/streams/site/site'
+import type { Bay, SiteEvent } from '#core/streams/site/site'
 import type { StationEvent } from '#core/streams/station/station'
 import type { UnitSystem } from '#core/units'
 import { kitWords } from '~/words/kit-words'
@@ -18,6 +18,7 @@ import { dayIn } from '#shared/words/site-times'
 import { language } from '~/words/live'
 import type { LogEntry } from '#shared/contract/readings'
 import type { Where } from '~/frame/useWhere'
+import { rulesChanged } from '~/areas/rules/rule-words'
 import { logPages } from '~/words/log'
 
 const says = logPages.words
@@ -29,8 +30,10 @@ type Payload<Event extends { readonly type: string, readonly payload: unknown },
 type StationPayload<Type extends StationEvent['type']> = Payload<StationEvent, Type>
 
 /** One line of the record in plain words. A type this page does not know is shown by its own name. */
-export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, units: UnitSystem, where: Where): string {
+export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload' | 'was'>, units: UnitSystem, where: Where): string {
   const q = quantitiesIn(units)
+  const before = was === null ? null : replacedOf({ type, payload, was }, units, where)
+  if (before !== null) return before
   switch (type) {
     case 'site-opened':
       return says.siteOpened((payload as Payload<SiteEvent, 'site-opened'>).name)
@@ -168,6 +171,61 @@ export function saidOf({ type, payload }: Pick<LogEntry, 'type' | 'payload'>, un
       return says.daySealed(dayIn(language.value)((payload as { day: string }).day))
     default:
       return saidOfKit(type, payload, q, where) ?? saidOfPermit(type, payload) ?? type
+  }
+}
+
+/** A line that replaces what another said: from what to what; null where a line says all by itself. */
+function replacedOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload' | 'was'>, units: UnitSystem, where: Where): string | null {
+  const q = quantitiesIn(units)
+  const changes = (...pairs: readonly (readonly [name: string, from: string, to: string])[]): string =>
+    pairs.filter(([, from, to]) => from !== to).map(([name, from, to]) => says.fromTo(name, from || says.none, to || says.none)).join('; ')
+  switch (type) {
+    case 'house-rules-changed':
+      return rulesChanged(was, payload).map(({ name, from, to }) => says.fromTo(name, from, to)).join('; ') || says.savedAsItWas
+    case 'person-changed': {
+      const [from, to] = [was as PersonProfile, payload as PersonProfile]
+      const roles = ({ roles }: PersonProfile) => roles.map(role => words.roles[role]).join(', ')
+      const place = ({ areaId, bayId }: PersonProfile) => bayId ? where.placeOf({ to: 'bay', id: bayId }) : areaId ?? ''
+      return changes(
+        [says.name, from.name, to.name],
+        [says.roles, roles(from), roles(to)],
+        [says.placeOfPerson, place(from), place(to)],
+      ) || says.savedAsItWas
+    }
+    case 'competences-named': {
+      const named = (said: unknown) =>
+        (said as { competences: readonly CompetenceId[] }).competences.map(kind => kitWords.competences[kind]).join(', ')
+      return says.fromTo(says.competences, named(was) || says.none, named(payload) || says.none)
+    }
+    case 'bay-changed': {
+      const [from, to] = [was as Bay, payload as Bay]
+      const use = ({ closed }: Bay) => closed ? says.closed : says.inUse
+      const told = changes(
+        [says.bayName, from.label, to.label],
+        [says.kind, words.bayKinds[from.kind], words.bayKinds[to.kind]],
+        [says.use, use(from), use(to)],
+      )
+      return told === '' ? null : says.bay(to.label, told)
+    }
+    case 'helmet-set': {
+      const shade = (said: unknown) => q.shade((said as StationPayload<'helmet-set'>).shade)
+      return shade(was) === shade(payload) ? null : says.fromTo(says.helmet, shade(was), shade(payload))
+    }
+    case 'hood-placed': {
+      const placed = (said: unknown) => {
+        const { placement, distanceM } = said as StationPayload<'hood-placed'>
+        return `${q.reach(distanceM)} ${words.placements[placement]}`
+      }
+      return placed(was) === placed(payload) ? null : says.fromTo(says.hood, placed(was), placed(payload))
+    }
+    case 'gate-changed': {
+      const [from, to] = [was as StationPayload<'gate-changed'>, payload as StationPayload<'gate-changed'>]
+      const [first] = to.findings
+      const told = says.fromTo(words.gates[to.gate], words.gateStates[from.state], words.gateStates[to.state])
+      return from.state === to.state ? null : `${told}${first ? `. ${speak(first, units).message}` : ''}`
+    }
+    default:
+      return null
   }
 }
 

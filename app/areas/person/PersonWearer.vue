@@ -57,12 +57,8 @@ const save = () =>
     </p>
     <div class="columns">
       <FrameSelect v-model="mask" :label="says.maskWorn" :none="says.noneWrittenDown" :ids="MASKS" :named="id => words.masks[id]" />
-      <FrameField v-slot="{ id }" :label="says.fitTestWithThisMask">
-        <UInput :id="id" v-model="fitTestedOn" type="date" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.medicallyCleared">
-        <UInput :id="id" v-model="medicallyClearedOn" type="date" />
-      </FrameField>
+      <FrameDay v-model="fitTestedOn" :label="says.fitTestWithThisMask" />
+      <FrameDay v-model="medicallyClearedOn" :label="says.medicallyCleared" />
     </div>
     <div class="keys">
       <FrameKey v-if="exists" @click="send(null, 'Erased for good.')">

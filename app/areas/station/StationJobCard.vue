@@ -389,10 +389,13 @@ async function clear() {
           @confirm="confirm('startsAt', 'endsAt')"
         >
           <div class="range">
-            <label v-for="(called, field) in TIMES" :key="field">
-              <span>{{ called }}</span>
-              <UInput type="time" :model-value="draft[field]" @change="set(field, ($event.target as HTMLInputElement).value || undefined)" />
-            </label>
+            <FrameTime
+              v-for="(called, field) in TIMES"
+              :key="field"
+              :label="called"
+              :model-value="draft[field] ?? ''"
+              @update:model-value="set(field, $event || undefined)"
+            />
           </div>
           <div class="keys">
             <FrameKey

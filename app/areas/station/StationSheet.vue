@@ -107,7 +107,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       <p v-if="placed.station.handover" class="handover" :class="{ 'state-hold': leftOpen > 0 }">
         {{ leftOpen > 0 ? says.handedOverWithNotDone(leftOpen) : says.handedOverInOrder }} <span class="soft">{{ handedAt }}</span>
       </p>
-      <StationShade v-if="placed.verdict.shade" brief :answer="placed.verdict.shade" />
+      <StationShadeBrief v-if="placed.verdict.shade" :answer="placed.verdict.shade" />
       <ul class="gates">
         <li v-for="gate in placed.verdict.gates" :key="gate.gate">
           <StationGateLine

@@ -152,8 +152,23 @@ export const framePages = {
     bays: (list: Shown) => `bays ${list}`,
     bay: (labelOf: Shown) => `bay ${labelOf}`,
   },
+  parts: {
+    empty: 'empty',
+  },
+  search: {
+    typeToFind: 'Type to find',
+    nothingLikeIt: 'Nothing like it.',
+  },
+  table: {
+    find: 'Find in this list',
+    shownOf: (found: Shown, all: Shown) => `${found} of ${all}`,
+    nothingLikeIt: 'Nothing like it in this list.',
+    upwards: 'sorted upwards',
+    downwards: 'sorted downwards',
+    more: (left: Shown) => `Show ${left} more`,
+  },
   takeOut: {
-    saveAsCsv: (count: Shown) => `Save these ${count} as CSV`,
+    saveAsCsv: (count: number) => count === 1 ? 'Save it as CSV' : `Save these ${count} as CSV`,
     print: 'Print',
   },
   sheet: {

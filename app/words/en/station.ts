@@ -270,6 +270,7 @@ export const stationPages = {
     nobody: 'Nobody',
   },
   shade: {
+    school: 'School',
     shade: 'shade',
     noShadeKnown: 'no shade known',
     startAtShade: 'start at shade',

@@ -153,8 +153,23 @@ export const framePages: typeof English = {
     bays: list => `puestos ${list}`,
     bay: labelOf => `puesto ${labelOf}`,
   },
+  parts: {
+    empty: 'vacío',
+  },
+  search: {
+    typeToFind: 'Escriba para buscar',
+    nothingLikeIt: 'Nada parecido.',
+  },
+  table: {
+    find: 'Buscar en esta lista',
+    shownOf: (found, all) => `${found} de ${all}`,
+    nothingLikeIt: 'Nada parecido en esta lista.',
+    upwards: 'en orden ascendente',
+    downwards: 'en orden descendente',
+    more: left => `Mostrar ${left} más`,
+  },
   takeOut: {
-    saveAsCsv: count => `Guardar estos ${count} como CSV`,
+    saveAsCsv: count => count === 1 ? 'Guardar como CSV' : `Guardar estos ${count} como CSV`,
     print: 'Imprimir',
   },
   sheet: {

@@ -277,6 +277,7 @@ export const stationPages: typeof English = {
     nobody: 'Nadie',
   },
   shade: {
+    school: 'Escuela',
     shade: 'sombra',
     noShadeKnown: 'no se sabe la sombra',
     startAtShade: 'empiece con sombra',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { shopDayEndsAtMs, shopDayOf } from '#core/time/shop-day'
+import { shopDayEndsAtMs, shopDayOf, shopDaySpan } from '#core/time/shop-day'
 
 const ends = (at: string, zone: string, hour = 4) => new Date(shopDayEndsAtMs(Date.parse(at), zone, hour)).toISOString()
 
@@ -40,6 +40,19 @@ describe('the shop day', () => {
         expect(new Set(forward).size, `${zone} ${hour}`).toBe(new Set(forward.map(day => day.split(' ')[0])).size)
       }
     }
+  })
+  it('spans from its first instant to the first of the next, also where a zone repeats or skips hours', () => {
+    for (const zone of ['America/Havana', 'Atlantic/Azores', 'Australia/Lord_Howe', 'Antarctica/Troll'])
+      for (const hour of [0, 2])
+        for (let day = 0; day < 366; day++) {
+          const date = new Date(Date.UTC(2026, 0, 1 + day)).toISOString().slice(0, 10)
+          const { sinceMs, endsAtMs } = shopDaySpan(date, zone, hour)
+          const told = [sinceMs - 1, sinceMs, endsAtMs - 1, endsAtMs].map(at => shopDayOf(at, zone, hour) === date)
+          expect(told, `${date} ${zone} ${hour}`).toEqual([false, true, true, false])
+        }
+  })
+  it('refuses what is no date', () => {
+    for (const date of ['', '2026-02-30', 'today', '2026-11-23T08:00']) expect(() => shopDaySpan(date, 'UTC', 4)).toThrow()
   })
   it('refuses a zone that is not known', () => expect(() => shopDayEndsAtMs(0, 'Fen/Marsh', 4)).toThrow())
 })

@@ -1,0 +1,71 @@
+import { choose, chooseFrom, expect, serve, signIn, test, typeDay } from './served'
+import type { Served } from './served'
+
+let served: Served
+test.beforeAll(async () => {
+  served = await serve()
+})
+test.afterAll(() => served.stop())
+
+test('a rule that changes says from what to what, before it is saved and in the record ever after', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/house-rules')
+  for (const [from, to] of [['50 %', '25 %'], ['25 %', '50 %']] as const) {
+    await page.getByRole('button', { name: to, exact: true }).click()
+    await expect(page.getByRole('region', { name: 'What would change' })).toContainText(`Action fraction ${from} → ${to}`)
+    await page.getByRole('button', { name: /^Save/ }).click()
+    await expect(page.getByText('Saved.')).toBeVisible()
+  }
+  await page.goto(`${served.url}/log?kind=rules`)
+  const rows = page.getByRole('row')
+  await expect(rows.nth(1)).toContainText('Action fraction: 25 % → 50 %')
+  await expect(rows.nth(2)).toContainText('Action fraction: 50 % → 25 %')
+})
+
+test('the record is narrowed in the address bar; a row leads to what it is about', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/log')
+  await choose(page.getByLabel('Kind'), 'Stops and re-openings')
+  await expect(page).toHaveURL(/\/log\?kind=stops$/)
+  await expect(page.getByRole('row').nth(1)).toContainText('Stopped')
+  await expect(page.getByRole('link', { name: 'Bay 8' }).first()).toHaveAttribute('href', '/bay/bay-8')
+  // Back is back.
+  await page.goBack()
+  await expect(page).toHaveURL(/\/log$/)
+  await chooseFrom(page.getByLabel('Who did it'), 'tove', 'Tove Ridd')
+  await expect(page).toHaveURL(/by=/)
+  await expect(page.getByRole('row').nth(1)).toContainText('Tove Ridd')
+  await chooseFrom(page.getByLabel('Thing, permit or person'), 'timber', 'Gate by the timber stacks')
+  // Which permit, not only that it was one.
+  const row = page.getByRole('row').nth(1)
+  await expect(row).toContainText('Tove Ridd')
+  await expect(row.getByRole('link', { name: 'Gate by the timber stacks' })).toHaveAttribute('href', '/hot-work/timber-bolts')
+  await page.getByRole('button', { name: 'All of it' }).click()
+  await typeDay(page.getByRole('group', { name: 'Shop day' }), '2019-02-03')
+  await expect(page).toHaveURL(/\/log\?day=2019-02-03$/)
+  await expect(page.getByText('Nothing of that is recorded.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('Nothing of that is recorded.')).toBeVisible()
+})
+
+test('a fingerprint is one tap away', async ({ page }) => {
+  await signIn(page, served, 'bea', '/log?kind=seals')
+  await page.getByRole('button', { name: /^Fingerprint of line/ }).first().click()
+  const sheet = page.getByRole('dialog')
+  await expect(sheet).toContainText(/[\da-f]{64}/)
+  await expect(sheet).toContainText('Recorded')
+  await page.keyboard.press('Escape')
+  await expect(sheet).toHaveCount(0)
+})
+
+test('a list is sorted by what stands over it, and narrowed by typing', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/people')
+  const first = page.getByRole('row').nth(1)
+  await page.getByRole('button', { name: 'Name', exact: true }).click()
+  await expect(first).toContainText('Ada Quill')
+  await page.getByRole('button', { name: /^Name sorted upwards/ }).click()
+  await expect(first).toContainText('Wim')
+  await page.getByLabel('Find in this list').fill('fire ebba')
+  await expect(page.getByRole('row')).toHaveCount(2)
+  await expect(first).toContainText('Ebba Lund')
+  await page.getByLabel('Find in this list').fill('nobody of that name')
+  await expect(page.getByText('Nothing like it in this list.')).toBeVisible()
+})
