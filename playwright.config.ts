@@ -20,7 +20,7 @@ export default defineConfig({
     headless: true,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
-    timezoneId: 'Europe/London',
+    timezoneId: 'America/New_York',
     // Recording a trace of every test costs a third of the run; ask for one when a failure needs it.
     trace: process.env.ZONARIS_TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {

@@ -11,13 +11,13 @@ import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
  * Fenmarsh Lockworks: an invented yard that restores canal lock gates and workboats and trains apprentices.
  * Every person, tag and reading here is made up.
  */
-export const SITE = { siteId: 'fenmarsh', name: 'Fenmarsh Lockworks', timeZone: 'Europe/London' }
+export const SITE = { siteId: 'fenmarsh', name: 'Fenmarsh Lockworks', timeZone: 'America/New_York' }
 
 export const RULES: HouseRules = {
   jurisdiction: 'us',
   shadeBasis: 'us-consensus',
   shadeMinimum: 10,
-  units: 'metric',
+  units: 'us',
   actionFraction: 0.5,
   shopDayHour: 4,
   exposureBasis: 'us-ca',
@@ -41,7 +41,7 @@ export const RULES: HouseRules = {
   oxygenMaxPercent: 22,
   longestPermitHours: 8,
   authorisingRule: 'lead-and-authorisers',
-  emergencyNumber: '999 from any yard telephone',
+  emergencyNumber: '911 from any yard telephone',
   firePointNumber: '440 gatehouse',
   firstAidNumber: '441 first-aid room',
   gasSupplierNumber: '0 for the store',

@@ -41,9 +41,7 @@ const toggleLook = () => {
       <FrameKey :lang="other" @click="chooseOther">
         {{ LANGUAGE_NAMES[other] }}
       </FrameKey>
-      <p v-if="refused" class="said" role="alert">
-        {{ refused }}
-      </p>
+      <FrameRefused :says="refused" />
       <FrameKey @click="session.signOut()">
         {{ says.signOut }}
       </FrameKey>

@@ -43,6 +43,8 @@ const CLOCKS: Readonly<Record<string, string>> = {
   'monitoring-over': says.monitoringIsOver,
 }
 const see = (noticeId: string) => send('notice.see', noticeStream(noticeId), {})
+/** Many of one shift are seen in one go: all that are listed, and none that came meanwhile. */
+const seeAll = () => Promise.all(unseen.value.map(({ noticeId }) => see(noticeId)))
 const linkTo = (about: string): string => {
   if (about.startsWith('permit/')) return says.openThePermit
   return about.startsWith('person/') ? says.mySignIn : says.open(shownTag(about.slice(about.indexOf('/') + 1)))
@@ -108,6 +110,9 @@ watch(count, (left) => {
         </p>
       </div>
       <div v-if="unseen.length > 0" class="notice told" role="status" :aria-label="says.whatYouWereTold">
+        <FrameKey v-if="unseen.length > 1" class="all-seen" @click="seeAll">
+          {{ says.allSeen(unseen.length) }}
+        </FrameKey>
         <p v-for="{ noticeId, what, about } in unseen" :key="noticeId" class="late" :class="`is-${what.severity}`">
           <span><b>{{ lookup.say(what).message }}</b> {{ lookup.say(what).todo }}</span>
           <NuxtLink class="key link" :to="pageOf(about)" prefetch-on="interaction">
@@ -181,6 +186,7 @@ watch(count, (left) => {
 }
 .notice { padding: 6px 16px; border-bottom: 2px solid var(--rule); font-weight: 650; }
 .notice:last-child { border-bottom: 0; }
+.all-seen { display: block; margin: 4px 0 4px auto; }
 .late { display: flex; align-items: center; gap: 10px; padding: 4px 0; }
 .late span { flex: 1; }
 .late .link { display: grid; place-items: center; flex: none; }

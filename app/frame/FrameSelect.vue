@@ -34,6 +34,20 @@ const value = computed({
     chosen.value = id === undefined || id === NOTHING ? '' : (id as Id)
   },
 })
+
+/**
+ * Enter chooses and closes the list, which gives the focus back to the key that opened it: what Enter does by itself would press that key,
+ * and open it again.
+ */
+const onlyChoose = (event: KeyboardEvent) => {
+  if (event.key === 'Enter') event.preventDefault()
+}
+const keepClosed = (isOpen: boolean) => {
+  if (isOpen) document.addEventListener('keydown', onlyChoose)
+  // The press that closed it is still on its way.
+  else setTimeout(() => document.removeEventListener('keydown', onlyChoose))
+}
+onBeforeUnmount(() => document.removeEventListener('keydown', onlyChoose))
 </script>
 
 <template>
@@ -45,6 +59,7 @@ const value = computed({
       :ui="{ value: chosen === '' ? 'choice-said soft' : 'choice-said' }"
       :placeholder="none || '–'"
       :aria-describedby="describedBy"
+      @update:open="keepClosed"
     >
       <template #trailing>
         <span class="choice-mark" aria-hidden="true" />

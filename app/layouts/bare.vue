@@ -24,9 +24,7 @@ async function chooseOther() {
         {{ says.help }}
       </NuxtLink>
     </header>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <FrameUnheard :key="language" />
     <slot :key="language" />
   </div>

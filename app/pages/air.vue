@@ -19,6 +19,22 @@ watchEffect(() => {
   worstId.value ??= judged.placed.filter(({ station }) => station.job !== null).sort(worstAirFirst)[0]?.bay.bayId ?? null
 })
 const worst = computed(() => judged.placed.find(({ bay }) => bay.bayId === worstId.value) ?? null)
+const q = useQuantities()
+const lookup = useLookup()
+const taken = () => ({
+  fields: [says.bay, says.job, says.ofTheLimit, says.substance, says.standing],
+  data: judged.placed.map(({ bay, station, verdict }) => {
+    const gate = verdict.byId.air
+    const { fraction = null, worst } = verdict.air.exposure ?? {}
+    return [
+      bay.label,
+      station.job ? jobLine(station.job, q.value) : '',
+      fraction === null ? '' : q.value.part(fraction),
+      worst ? words.substances[worst.limit.substance] : '',
+      [words.gateStates[gate.state], gate.findings[0] ? lookup.say(gate.findings[0]).message : ''].filter(Boolean).join('. '),
+    ]
+  }),
+})
 const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </script>
 
@@ -37,6 +53,7 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
           Math.round(facts.rules.actionFraction * 100),
         ) }}
       </p>
+      <FrameTakeOut v-if="judged.placed.length > 0" name="air" :rows="taken" :count="judged.placed.length" />
       <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
       <p v-if="facts.site.halls.length === 0" class="soft">
         {{ says.noHallYetTheSafety }}

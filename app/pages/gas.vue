@@ -6,6 +6,7 @@ import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
 import { newest } from '#shared/beside'
+import type { CylinderRow } from '#shared/contract/readings'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
 import { gasPages } from '~/words/gas'
 
@@ -61,6 +62,30 @@ const week = computed(() =>
       )
     : null,
 )
+const cylinderSaid = useCylinderSaid()
+const called = useWhere()
+const placeNamed = (row: CylinderRow): string => {
+  const { standing } = row.cylinder
+  if (standing === null) return ''
+  return standing.in === 'bay'
+    ? called.placeOf({ to: 'bay', id: standing.bayId })
+    : reading.value?.places.find(({ placeId }) => placeId === standing.placeId)?.place.name ?? standing.placeId
+}
+const taken = () => ({
+  fields: [says.tag, says.gas, says.where, says.standing, says.left, says.test],
+  data: rows.value.map((row) => {
+    const { word, test } = cylinderSaid(row, reading.value!.today)
+    const { left } = row.fact
+    return [
+      row.cylinder.tag,
+      gasWords(row.cylinder.gas),
+      placeNamed(row),
+      word,
+      left && !row.cylinder.isEmpty ? q.value.gas(left.lowM3) : '',
+      test,
+    ]
+  }),
+})
 /** All places on the one grid: distances are kept over the edge of a place as well. */
 const yard = computed<Yard>(() => ({
   places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [],
@@ -136,6 +161,7 @@ const first = computed(() => {
             {{ says.theStoreKeeperDescribesThe }}
           </template>
         </p>
+        <FrameTakeOut v-if="rows.length > 0" name="gas" :rows="taken" :count="rows.length" />
         <CylinderPlace
           v-for="place in reading.places"
           :key="place.placeId"

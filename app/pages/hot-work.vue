@@ -3,6 +3,7 @@ import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { learnSentences } from '#shared/words/speak'
 import { isWholePermits, permitsWith } from '#shared/beside'
 import type { PermitsReading } from '#shared/contract/readings'
+import { fireWords } from '~/words/fire-words'
 import { hotWorkPages } from '~/words/hotWork'
 
 const says = hotWorkPages.page
@@ -11,6 +12,7 @@ const says = hotWorkPages.page
 definePageMeta({ scrollToTop: false })
 learnSentences(hotworkSentences)
 const session = useSession()
+const lookup = useLookup()
 const route = useRoute()
 const chosen = computed(() => typeof route.params.permitId === 'string' ? route.params.permitId : null)
 const panel = computed(() => typeof route.query.do === 'string' && chosen.value === null ? route.query.do : null)
@@ -41,6 +43,15 @@ async function older() {
   more.value = [...more.value, ...reply.body.live]
   next.value = reply.body.next
 }
+const names = (people: readonly { readonly personId: string }[]): string =>
+  people.map(({ personId }) => lookup.names.get(personId) ?? says.somebody).join(', ')
+const taken = () => ({
+  fields: [says.code, says.where, says.work2, says.phase, says.watchers, says.from, says.until],
+  data: [...live.value, ...reading.value?.ended ?? []].map(({ permit }) => [
+    permit.code, permit.request.place.where, permit.request.job.what, fireWords.phases[permit.phase], names(permit.watchers),
+    permit.request.fromAt, permit.untilAt,
+  ]),
+})
 const live = computed(() => [...reading.value?.live ?? [], ...more.value])
 </script>
 
@@ -77,6 +88,7 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
         {{ says.readingThePermits }}
       </p>
       <template v-else>
+        <FrameTakeOut v-if="live.length + reading.ended.length > 0" name="hot-work" :rows="taken" :count="live.length + reading.ended.length" />
         <section :aria-label="says.livePermits">
           <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
           <p v-if="live.length === 0" class="none">

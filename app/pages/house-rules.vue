@@ -150,9 +150,7 @@ function undo() {
             ><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? lookup.say(findings[0]).message : '' }}</span>
           </li>
         </ul>
-        <p v-if="refused" class="said" role="alert">
-          {{ refused }}
-        </p>
+        <FrameRefused :says="refused" />
         <div v-if="mayChange && isChanged" class="keys">
           <FrameKey @click="undo">
             {{ says.leaveAsItWas }}

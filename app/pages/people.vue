@@ -89,9 +89,7 @@ const taken = () => ({
     </FrameKey>
     <section v-else class="edit" :aria-label="says.person">
       <h2>{{ editing === 'new' ? says.somebodyNew : editing.name }}</h2>
-      <p v-if="refused" class="said" role="alert">
-        {{ refused }}
-      </p>
+      <FrameRefused :says="refused" />
       <form @submit.prevent="save">
         <div class="columns">
           <FrameField v-slot="{ id }" :label="says.name">

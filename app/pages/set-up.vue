@@ -91,9 +91,7 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
     <p class="lead">
       {{ says.hallsHoldAreasAreasHold }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <div class="three">
       <form class="form" @submit.prevent="addHall">
         <h2>{{ says.halls }}</h2>

@@ -1,9 +1,26 @@
 <script setup lang="ts">
+import { LOCALES } from '#shared/words/language'
+import { floorPages } from '~/words/floor'
+import { language } from '~/words/live'
 import { sitePages } from '~/words/site'
 
 const says = sitePages.signIn
 definePageMeta({ layout: 'bare' })
 const session = useSession()
+const { reading: outside, look } = useOutside()
+/** How the bays stand: only what there is of it, and that none is clear. */
+const today = computed(() => {
+  const { clear = 0, hold = 0, stopped = 0 } = outside.value?.today ?? {}
+  return [
+    { id: 'open', count: clear, said: floorPages.board.clearToStrike },
+    { id: 'hold', count: hold, said: floorPages.board.hold },
+    { id: 'stop', count: stopped, said: floorPages.board.stopped },
+  ].filter(({ id, count }) => id === 'open' || count > 0)
+})
+const timeOf = (at: string) =>
+  new Intl.DateTimeFormat(LOCALES[language.value], {
+    hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone: outside.value?.shop?.timeZone ?? 'UTC',
+  }).format(Date.parse(at))
 const route = useRoute()
 const loginName = ref('')
 const password = ref('')
@@ -16,6 +33,7 @@ const { send } = useSender()
 async function stopAll() {
   const sent = await send('station.stop-all', [], {})
   stopped.value = sent.ok ? says.everyBayIsStoppedSign : wordsOf(sent)
+  await look()
 }
 
 async function signIn() {
@@ -39,29 +57,51 @@ async function signIn() {
     <p class="lead">
       {{ says.zonarisWorksOutWhatIt }}
     </p>
-    <form class="form" @submit.prevent="signIn">
-      <FrameField v-slot="{ id }" :label="says.name">
-        <UInput :id="id" v-model="loginName" autocomplete="username" autocapitalize="off" required />
-      </FrameField>
-      <FrameField v-slot="{ id, describedBy }" :label="says.password" :wrong="wrong">
-        <UInput
-          :id="id"
-          v-model="password"
-          type="password"
-          autocomplete="current-password"
-          :aria-describedby="describedBy"
-          required
-        />
-      </FrameField>
-      <FrameKey look="go" type="submit" :disabled="busy || !loginName.trim() || !password">
-        {{ says.signIn }}
-      </FrameKey>
-    </form>
-    <p class="handed">
-      <NuxtLink to="/welcome">
-        {{ says.iWasHandedAOne }}
-      </NuxtLink>
-    </p>
+    <div class="two">
+      <div>
+        <form class="form" @submit.prevent="signIn">
+          <FrameField v-slot="{ id }" :label="says.name">
+            <UInput :id="id" v-model="loginName" autocomplete="username" autocapitalize="off" required />
+          </FrameField>
+          <FrameField v-slot="{ id, describedBy }" :label="says.password" :wrong="wrong">
+            <UInput
+              :id="id"
+              v-model="password"
+              type="password"
+              autocomplete="current-password"
+              :aria-describedby="describedBy"
+              required
+            />
+          </FrameField>
+          <FrameKey look="go" type="submit" :disabled="busy || !loginName.trim() || !password">
+            {{ says.signIn }}
+          </FrameKey>
+        </form>
+        <p class="handed">
+          <NuxtLink to="/welcome">
+            {{ says.iWasHandedAOne }}
+          </NuxtLink>
+        </p>
+      </div>
+      <aside>
+        <section v-if="outside?.today" class="today" :aria-label="says.today">
+          <h2>{{ says.todayAt(outside.shop?.name ?? '') }}</h2>
+          <p v-for="{ id, count, said } in today" :key="id">
+            <b class="print" :class="`state-${id}`">{{ count }}</b> {{ said }}
+          </p>
+          <p class="soft">
+            {{ says.asOf(timeOf(outside.today.at)) }}
+          </p>
+        </section>
+        <section class="help" :aria-label="says.somethingHappened">
+          <h2>{{ says.somethingHappened }}</h2>
+          <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" :given="outside?.shop?.calls" />
+          <NuxtLink class="key link" to="/help">
+            {{ says.whatToDoFirst }}
+          </NuxtLink>
+        </section>
+      </aside>
+    </div>
     <div v-if="session.reading?.knownDevice !== false && session.person === null" class="stop">
       <FrameKey look="stop" @click="stopAll">
         {{ says.stopAll }}
@@ -74,6 +114,12 @@ async function signIn() {
 </template>
 
 <style scoped>
+.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 24px 64px; align-items: start; }
+aside { display: grid; gap: 20px; }
+aside section { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 4px; }
+.today b { font-size: 34px; font-weight: 900; line-height: 1.1; }
+.help .link { display: grid; place-items: center; justify-self: start; }
+@media (max-width: 760px) { .two { grid-template-columns: minmax(0, 1fr); } }
 .handed { margin-top: 16px; min-height: 44px; }
 .handed a { text-decoration: underline; text-underline-offset: 4px; }
 .stop { display: flex; align-items: center; gap: 14px; margin-top: 32px; padding-top: 16px; border-top: 2px solid var(--ink); }

@@ -98,6 +98,13 @@ export const useOutbox = defineStore('outbox', () => {
   const unheard = ref<ReadonlyMap<string, Exclude<Outcome, 'answered'>>>(new Map())
   /** The device keeps nothing on its disk: what waits lives in this page alone. */
   const diskFails = ref(false)
+  /** How much of what was done on this screen was accepted since it was loaded. */
+  const acceptedHere = ref(0)
+  /** Something that was done here stands. */
+  function accept(body: CommandAccepted) {
+    acceptedHere.value++
+    onAccepted(body)
+  }
   const answers = new Map<string, (sent: Sent) => void>()
   const failures = new Map<string, { readonly times: number, readonly retryAtMs: number }>()
   const inFlight = new Set<string>()
@@ -183,7 +190,7 @@ export const useOutbox = defineStore('outbox', () => {
       deviceSeq: nextSeq(),
       signature,
     })
-    if (sent.ok) onAccepted(sent.body)
+    if (sent.ok) accept(sent.body)
     return sent
   }
 
@@ -249,7 +256,7 @@ export const useOutbox = defineStore('outbox', () => {
       waiting.value = waiting.value.filter(({ id }) => id !== command.id)
       failures.delete(command.id)
       await onDisk(db => db.delete('waiting', command.id))
-      if (reply.ok) onAccepted(reply.body)
+      if (reply.ok) accept(reply.body)
       const answered = answers.get(command.id)
       answered?.(reply)
       // A stop that was refused is told whatever page it was pressed on.
@@ -269,6 +276,7 @@ export const useOutbox = defineStore('outbox', () => {
     urgent,
     unheard,
     diskFails,
+    acceptedHere,
     refusedLater,
     dismiss,
     load,

@@ -27,6 +27,12 @@ export async function anySite(db: Queryable): Promise<boolean> {
   return rows[0]!.there
 }
 
+/** The one site that there is; null where there is none, or several. */
+export async function onlySite(db: Queryable): Promise<string | null> {
+  const { rows } = await db.query<{ site_id: string }>('select site_id from site_reading limit 2')
+  return rows.length === 1 ? rows[0]!.site_id : null
+}
+
 /** The last position of a site. */
 export async function readPosition(db: Queryable, siteId: string): Promise<number> {
   const { rows } = await db.query<{ position: number }>('select position from site_position where site_id = $1', [siteId])

@@ -3,8 +3,8 @@ import type { Envelope } from './command-schemas'
 import type { ClearanceReading } from './clearance-schema'
 import type {
   CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, KitItemReading, KitReading,
-  LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading, RoundReading, SessionReading,
-  WearersReading,
+  LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading, PublicShopReading, RoundReading,
+  SessionReading, WearersReading,
 } from './readings'
 import type {
   credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, preferencesRequest, redeemRequest,
@@ -26,6 +26,7 @@ export interface Readings {
   'permits': PermitsReading
   'permits/{permitId}': PermitPageReading
   'public/permits/{code}': PublicPermitReading
+  'public/shop': PublicShopReading
   'wearers': WearersReading
   'people': { readonly people: readonly PersonReading[] }
   'devices': DevicesReading

@@ -613,6 +613,15 @@ const PATHS: Json = {
       responses: { 200: { description: 'As of now' }, 404: { description: 'No permit has this code' } },
     },
   },
+  '/api/v1/public/shop': {
+    get: {
+      operationId: 'publicShop',
+      tags: ['read'],
+      summary: 'Numbers to call, and on a device that the shop knows how many bays are clear, hold or are stopped. Needs no session',
+      security: [],
+      responses: { 200: { description: 'As of now; null where there is no shop, or the device is not known' } },
+    },
+  },
   '/api/v1/events': {
     get: {
       operationId: 'events',

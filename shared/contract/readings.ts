@@ -45,6 +45,17 @@ export type StationFacts = Omit<Station, 'gates'>
 
 export interface StationReading { readonly bayId: string, readonly version: number, readonly facts: StationFacts }
 
+/** The numbers to call that a shop wrote down, as they are dialled there; empty where nobody did. */
+export type CallNumbers = Pick<HouseRules, 'emergencyNumber' | 'firePointNumber' | 'firstAidNumber' | 'gasSupplierNumber'>
+
+/** `GET /api/v1/public/shop`: what stands outside the door, before anybody signs in. */
+export interface PublicShopReading {
+  /** Null where there is no shop yet, or where it is not known which of several is meant. */
+  readonly shop: { readonly name: string, readonly timeZone: string, readonly calls: CallNumbers } | null
+  /** How many bays stand how, for a device that the shop knows; null for any other. */
+  readonly today: { readonly clear: number, readonly hold: number, readonly stopped: number, readonly at: Instant } | null
+}
+
 /** `GET /api/v1/floor`: everything the board judges from, as of one position. */
 export interface FloorReading {
   readonly position: number

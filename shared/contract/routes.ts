@@ -54,6 +54,7 @@ export const ROUTES: readonly Route[] = [
   post('first-run', 'anybody', 'once, with the code that the first start prints'),
   post('sign-out', 'anybody', 'one\'s own session'),
   get('public/permits/{code}', 'anybody', 'who holds the paper; short codes only of what is not over, so many misses'),
+  get('public/shop', 'anybody', 'numbers to call; how bays stand, only for a device that the shop knows'),
   get('clearance', 'reader'),
   post('commands', 'door'),
   post('sign-out-everywhere', 'signed-in', 'one\'s own sessions and devices'),

@@ -1,4 +1,6 @@
-import { cfhFromLPerH, cfmFromM3PerS, cubicFtFromM3, fpmFromMPerS, ftFromM, inchFromMm, lbFromKg, psiFromKPa } from '#core/units'
+import {
+  cfhFromLPerH, cfmFromM3PerS, cubicFtFromM3, fpmFromMPerS, ftFromM, inchFromMm, lbFromKg, mmFromInch, psiFromKPa,
+} from '#core/units'
 import type { UnitSystem } from '#core/units'
 import type { Language } from './language'
 
@@ -8,6 +10,8 @@ const trim = (value: number, digits: number): string => String(Number(value.toFi
 export interface Quantities {
   readonly current: (ampere: number) => string
   readonly length: (mm: number) => string
+  /** A width to be stripped at least: rounded up. */
+  readonly strip: (mm: number) => string
   readonly flow: (lPerH: number) => string
   readonly shade: (shade: number) => string
   readonly minutes: (minutes: number) => string
@@ -83,6 +87,7 @@ const METRIC: Omit<Quantities, 'part'> = {
   shade,
   minutes,
   length: mm => `${trim(mm, 1)} mm`,
+  strip: mm => `${Math.ceil(mm - 1e-9)} mm`,
   flow: lPerH => `${trim(lPerH, 0)} L/h`,
 }
 
@@ -119,6 +124,7 @@ const US: Omit<Quantities, 'part'> = {
   shade,
   minutes,
   length: inches,
+  strip: mm => inches(mmFromInch(Math.ceil(inchFromMm(mm) * 8 - 1e-9) / 8)),
   flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,
 }
 

@@ -1,11 +1,12 @@
-import { choose, expect, serve, signIn, test } from './served'
+import { choose, expect, measureInMetres, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
 // A Friday morning in winter: the week ends today.
-const FRIDAY = '2026-11-27T08:00:00.000Z'
+const FRIDAY = '2026-11-27T13:00:00.000Z'
 test.beforeAll(async () => {
   served = await serve({ clock: FRIDAY })
+  await measureInMetres(served)
 })
 test.afterAll(() => served.stop())
 
@@ -35,7 +36,7 @@ test('a cylinder comes in: its shoulder is read, it lay, it has to stand, and th
   await expect(page.getByRole('button', { name: 'Connect' })).toBeDisabled()
 
   // An hour later it may be used.
-  await served.restart('2026-11-27T09:00:30.000Z')
+  await served.restart('2026-11-27T14:00:30.000Z')
   await page.reload()
   await page.getByRole('button', { name: 'Connect' }).click()
   await choose(page.getByLabel('At bay'), /\b11$/)

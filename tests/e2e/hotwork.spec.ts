@@ -2,33 +2,17 @@ import { randomUUID } from 'node:crypto'
 import type { Browser, Page } from '@playwright/test'
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
-import { choose, expect, PASSWORDS, serve, signIn, test } from './served'
-import type { Served } from './served'
+import { changeRules, choose, expect, serve, signIn, test } from './served'
+import type { Served, PASSWORDS } from './served'
 
-const DAY = '2026-11-24'
+/** An instant of a winter's day by the yard's own clock, in New York. */
+const at = (time: string): string => new Date(`2026-11-24T${time}:00-05:00`).toISOString()
 const PHONE = { width: 390, height: 844 } as const
 let served: Served
-test.beforeAll(async ({ playwright }) => {
-  served = await serve({ clock: `${DAY}T09:00:00Z` })
+test.beforeAll(async () => {
+  served = await serve({ clock: at('09:00') })
   // Half an hour of watch and one of monitoring: the yard of these tests has less time than the demo's.
-  const lead = await playwright.request.newContext({ baseURL: served.url })
-  await lead.post('/api/v1/sign-in', { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
-  const { rules } = await (await lead.get('/api/v1/floor')).json() as { rules: object }
-  const now = `${DAY}T09:00:00.000Z`
-  const changed = await lead.post('/api/v1/commands', {
-    data: {
-      id: randomUUID(),
-      type: 'house-rules.change',
-      streams: [{ id: 'house-rules', expectedVersion: null }],
-      at: now,
-      sentAt: now,
-      deviceId: 'test',
-      deviceSeq: 1,
-      payload: { ...rules, watchAfterMin: 30, monitoringMin: 60 },
-    },
-  })
-  expect(changed.status()).toBe(200)
-  await lead.dispose()
+  await changeRules(served, { watchAfterMin: 30, monitoringMin: 60 })
 })
 test.afterAll(() => served.stop())
 
@@ -44,7 +28,7 @@ async function screenOf(
 }
 /** The shop's clock is set on: the server starts again at another instant, and every screen finds it. */
 async function setClock(time: string): Promise<void> {
-  await served.restart(`${DAY}T${time}:00Z`)
+  await served.restart(at(time))
 }
 async function sign(page: Page, name: string, pin: string, does: string): Promise<void> {
   const form = page.locator('form', { has: page.getByRole('button', { name: does }) })
@@ -205,7 +189,7 @@ test('a phone whose session has ended still sends a round, a stop and a call; em
   await page.getByRole('link', { name: 'Help', exact: true }).click()
   await page.getByRole('link', { name: /^Electric shock/ }).click()
   await expect(page.getByText('Power off at the switch or plug first.')).toBeVisible()
-  await expect(page.getByText('999 from any yard telephone')).toBeVisible()
+  await expect(page.getByText('911 from any yard telephone')).toBeVisible()
   await page.request.post(`${served.url}/api/v1/sign-out`)
   const send = (type: string, payload: object) =>
     page.request.post(`${served.url}/api/v1/commands`, {
@@ -213,8 +197,8 @@ test('a phone whose session has ended still sends a round, a stop and a call; em
         id: randomUUID(),
         type,
         streams: [{ id: 'permit/slip-winch', expectedVersion: null }],
-        at: new Date(`${DAY}T13:45:00Z`).toISOString(),
-        sentAt: new Date(`${DAY}T13:45:00Z`).toISOString(),
+        at: at('13:45'),
+        sentAt: at('13:45'),
         deviceId: 'phone',
         deviceSeq: 1,
         payload,
@@ -229,7 +213,7 @@ test('a phone whose session has ended still sends a round, a stop and a call; em
 
 test('one bay from hold to clear to strike through all seven gates, and back by a lapse', async ({ browser }) => {
   test.setTimeout(90_000)
-  await served.restart('2026-11-25T08:00:00Z')
+  await served.restart('2026-11-25T13:00:00Z')
   const page = await screenOf(browser, 'maren', '/', { width: 1280, height: 800 })
   const row = page.getByRole('link', { name: /^Bay 2,/ })
   await expect(row).toHaveAttribute('aria-label', /Hold/)
@@ -252,8 +236,8 @@ test('one bay from hold to clear to strike through all seven gates, and back by 
   await expect(row).toHaveAttribute('aria-label', /not leak-tested|Gas (hold|to do)/i)
   await page.goto(`${served.url}/gas/ar-2`)
   await page.getByRole('button', { name: 'Read gauge' }).click()
-  await page.getByLabel(/^Gauge/).fill('90')
-  await page.getByLabel(/^Temperature/).fill('15')
+  await page.getByLabel('Gauge shows, psi').fill('1300')
+  await page.getByLabel(/^Temperature.*°F/).fill('59')
   await page.getByRole('button', { name: 'Write it down' }).click()
   await page.getByRole('button', { name: 'Leak test' }).click()
   await expect(page.getByRole('button', { name: /^tight / }).first()).toBeVisible()

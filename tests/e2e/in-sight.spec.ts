@@ -41,9 +41,10 @@ test('all seven gates of an opened bay are in sight at 1280 by 800, beside what 
 
 test('a choice is made by keyboard alone, and a list closes by Escape', async ({ page }) => {
   await signIn(page, served, 'oskar', '/log')
-  const show = page.getByLabel('Show')
+  const show = page.getByRole('combobox', { name: 'Kind' })
   await show.focus()
   await page.keyboard.press('Enter')
+  await expect(page.getByRole('option').first()).toBeVisible()
   await page.keyboard.type('house')
   await page.keyboard.press('Enter')
   await expect(show).toHaveText('House rules')

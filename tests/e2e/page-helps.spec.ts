@@ -20,7 +20,7 @@ test('a page opens on what most needs somebody, and how to read it is one tap aw
   await first.getByRole('link', { name: /^Open GR-2/ }).click()
   await expect(page).toHaveURL(/\/kit\/gr-2$/)
   await page.getByRole('link', { name: 'Gas', exact: true }).click()
-  await expect(first).toContainText('It stands 3.4 m from OX-6; 6.1 m or a rated wall is the rule.')
+  await expect(first).toContainText('It stands 11.2 ft from OX-6; 20 ft or a rated wall is the rule.')
   await expect(first.getByRole('link', { name: 'Open AC-12' })).toBeVisible()
   await page.getByRole('link', { name: 'Air', exact: true }).click()
   // What nobody knows comes before what is known to be too much: never a bay whose air is open.
@@ -67,4 +67,59 @@ test('a list is taken out as CSV, and printed without what is pressed', async ({
   await expect(page.getByRole('navigation', { name: 'Areas' })).toBeHidden()
   await expect(page.getByRole('columnheader', { name: 'When' })).toBeVisible()
   expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe('rgb(255, 255, 255)')
+})
+
+test('before the door: whom to call, and how the bays stand on a device that the shop knows', async ({ page, browser }) => {
+  const stranger = await (await browser.newContext()).newPage()
+  await stranger.goto(`${served.url}/sign-in`)
+  const call = stranger.getByRole('region', { name: 'Something happened?' })
+  await expect(call).toContainText('911 from any yard telephone')
+  await expect(stranger.getByRole('region', { name: 'Today' })).toHaveCount(0)
+  await stranger.goto(`${served.url}/help`)
+  await expect(stranger.getByText('911 from any yard telephone')).toBeVisible()
+  await stranger.context().close()
+
+  await signIn(page, served, 'maren')
+  await page.request.post(`${served.url}/api/v1/sign-out`, { data: {} })
+  await page.goto(`${served.url}/sign-in`)
+  const today = page.getByRole('region', { name: 'Today' })
+  await expect(today).toContainText('Today at Fenmarsh Lockworks')
+  await expect(today).toContainText('clear to strike')
+  await expect(today).toContainText(/1 stopped/)
+  // A shop that is not heard stands as nothing.
+  await page.route('**/api/v1/public/shop', route => route.abort())
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible()
+  await expect(today).toHaveCount(0)
+})
+
+test('after a gate is settled the next hold opens, and whatever others do moves no page', async ({ page, browser }) => {
+  await signIn(page, served, 'maren', '/bay/bay-7?do=eyes')
+  const elsewhere = await (await browser.newContext()).newPage()
+  await signIn(elsewhere, served, 'oskar', '/bay/bay-7?do=eyes')
+  await expect(elsewhere.getByRole('button', { name: 'Passed' })).toBeVisible()
+  await page.getByRole('button', { name: 'Passed' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Eyes is open. Next: Machine.' })).toBeVisible()
+  await expect(page).toHaveURL(/do=machine/)
+  await expect(elsewhere.getByRole('button', { name: /^Bay 7|Back to bay 7/ }).first()).toBeVisible()
+  await expect(elsewhere).toHaveURL(/do=eyes/)
+  await elsewhere.context().close()
+})
+
+test('what is refused is said beside the key that was pressed, and in sight', async ({ page }) => {
+  await signIn(page, served, 'maren', '/bay/bay-12?do=eyes')
+  await page.route('**/api/v1/commands', route => route.fulfill({
+    status: 409,
+    json: {
+      commandId: 'x',
+      findings: [{ severity: 'hold', code: 'x', message: 'Refused for a test.', todo: null, brief: '', sources: [] }],
+    },
+  }))
+  const key = page.getByRole('button', { name: 'clear, impact rated' })
+  await key.click()
+  const refused = page.getByRole('alert').filter({ hasText: 'Refused for a test.' })
+  await expect(refused).toBeInViewport()
+  const [above, below] = [(await key.boundingBox())!, (await refused.boundingBox())!]
+  expect(below.y - (above.y + above.height)).toBeLessThan(80)
+  expect(below.y).toBeGreaterThan(above.y)
 })

@@ -1,10 +1,11 @@
 import type { Page } from '@playwright/test'
-import { expect, serve, signIn, test } from './served'
+import { expect, measureInMetres, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
 test.beforeAll(async () => {
   served = await serve()
+  await measureInMetres(served)
 })
 test.afterAll(() => served.stop())
 

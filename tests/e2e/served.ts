@@ -6,9 +6,10 @@ import net from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
-import { test as base, expect } from '@playwright/test'
+import { test as base, expect, request } from '@playwright/test'
 import type { Locator, Page } from '@playwright/test'
 import pg from 'pg'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { DEMO_TEMPLATE, prepare, testCluster } from './demo-template'
 
 const root = path.resolve(import.meta.dirname, '../..')
@@ -172,6 +173,31 @@ export const test = base.extend<{ watched: undefined }>({
     expect(complaints).toEqual([])
   }, { auto: true }],
 })
+
+/** House rules that a walk needs otherwise than the demo has them. */
+export async function changeRules(served: Served, change: Partial<HouseRules>): Promise<void> {
+  const lead = await request.newContext({ baseURL: served.url })
+  await lead.post('/api/v1/sign-in', { data: { loginName: 'oskar', password: PASSWORDS.oskar } })
+  const { rules } = await (await lead.get('/api/v1/floor')).json() as { rules: HouseRules }
+  const { now } = await (await lead.get('/api/v1/session')).json() as { now: string }
+  const changed = await lead.post('/api/v1/commands', {
+    data: {
+      id: randomUUID(),
+      type: 'house-rules.change',
+      streams: [{ id: 'house-rules', expectedVersion: null }],
+      at: now,
+      sentAt: now,
+      deviceId: 'rules',
+      deviceSeq: 1,
+      payload: { ...rules, ...change },
+    },
+  })
+  expect(changed.status(), await changed.text()).toBe(200)
+  await lead.dispose()
+}
+/** The demo measures in feet; some walks type metres. */
+export const measureInMetres = (served: Served): Promise<void> => changeRules(served, { units: 'metric' })
+
 /** Chooses from a list by what it says. */
 export async function choose(list: Locator, says: string | RegExp): Promise<void> {
   await list.click()

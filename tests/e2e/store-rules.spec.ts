@@ -1,9 +1,10 @@
-import { choose, expect, serve, signIn, test } from './served'
+import { choose, expect, measureInMetres, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
 test.beforeAll(async () => {
   served = await serve()
+  await measureInMetres(served)
 })
 test.afterAll(() => served.stop())
 

@@ -89,9 +89,7 @@ async function fit(bayId: string, fitted: FittedBay) {
     <p class="soft">
       {{ says.measuredOrReadFromThe }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <form @submit.prevent="save">
       <div class="keys">
         <FrameKey

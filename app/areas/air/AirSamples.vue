@@ -79,9 +79,7 @@ const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][num
     <p v-if="judged.length === 0 && !isAdding" class="soft">
       {{ says.noneYetTheModelSpeaks(place === null ? says.theyBelongToAJob : '') }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <p v-for="{ substance, count, said } in together" :key="substance" class="said">
       <template v-if="count > 1">
         {{ says.surveysOfCountAsOne(count, words.substances[substance]) }}

@@ -236,9 +236,7 @@ async function save() {
         </p>
       </template>
     </template>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <div class="keys">
       <FrameKey @click="emit('done')">
         {{ says.leaveIt }}

@@ -78,9 +78,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
     <p class="soft">
       {{ says.whatTheMakerOfA }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <ul>
       <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
         <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : says.processNotSaidNotUsed }} <span class="chalk">{{ sheet.title }}</span>

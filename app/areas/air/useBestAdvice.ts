@@ -13,7 +13,7 @@ export function changeWords(
   q: Quantities,
 ): string {
   return [
-    strippedWidthMm !== undefined && says.stripOnEachSideBoth(q.length(strippedWidthMm)),
+    strippedWidthMm !== undefined && says.stripOnEachSideBoth(q.strip(strippedWidthMm)),
     (process || consumable)
     && says.use([process && words.processes[process], consumable && words.consumables[consumable]].filter(Boolean).join(says.with)),
     distanceM !== undefined && says.putTheHood(q.reach(distanceM), placement ? words.placements[placement] : 'away'),

@@ -11,48 +11,16 @@ const {
   chosen,
   need = null,
 } = defineProps<{ row: CylindersReading['cylinders'][number], today: string, chosen: boolean, need?: number | null }>()
-const lookup = useLookup()
 const q = useQuantities()
-const { due, until, day } = useDates()
+const saidOfCylinder = useCylinderSaid()
 const fact = computed(() => row.fact)
-const settling = computed(() => fact.value.settlesAt === null ? null : until(fact.value.settlesAt))
-const worst = computed(
-  () =>
-    fact.value.findings.find(({ severity }) => severity === 'stop')
-    ?? fact.value.findings.find(({ severity }) => severity === 'hold')
-    ?? fact.value.findings[0]
-    ?? null,
-)
-const word = computed(() =>
-  settling.value
-    ? says.settlesMore(settling.value)
-    : worst.value
-      ? lookup.say(worst.value).brief
-      : row.cylinder.isEmpty
-        ? says.empty
-        : says.inOrder,
-)
-const tone = computed(() =>
-  worst.value?.severity === 'stop'
-    ? 'state-stop'
-    : worst.value?.severity === 'hold' || settling.value
-      ? 'state-hold'
-      : worst.value
-        ? ''
-        : 'state-open',
-)
-const isLate = computed(() => row.nextDue !== null && row.nextDue < today)
-/** When its test falls due: how long ago, or in which month. */
-const testSaid = computed(() => {
-  if (row.nextDue === null) return says.testDate
-  return isLate.value ? says.test(due(row.nextDue, today)) : says.test2(day(row.nextDue.slice(0, 7)))
-})
+const said = computed(() => saidOfCylinder(row, today))
 </script>
 
 <template>
   <NuxtLink class="row" :class="{ chosen }" :to="`/gas/${row.tagId}`" :aria-current="chosen ? 'true' : undefined" prefetch-on="interaction">
     <span class="tag">{{ row.cylinder.tag }}</span>
-    <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="tone">{{ word }}</small></span>
+    <span class="gas"><b>{{ gasWords(row.cylinder.gas) }}</b><small :class="said.tone">{{ said.word }}</small></span>
     <span class="left">
       <template v-if="fact.left && !row.cylinder.isEmpty">
         <span class="print">{{ q.gas(fact.left.lowM3) }} <i v-if="fact.fullM3" class="soft">{{ says.of(q.gas(fact.fullM3)) }}</i></span>
@@ -62,8 +30,8 @@ const testSaid = computed(() => {
     </span>
     <span
       class="due"
-      :class="{ 'state-hold': isLate }"
-    >{{ testSaid }}</span>
+      :class="{ 'state-hold': said.isLate }"
+    >{{ said.test }}</span>
   </NuxtLink>
 </template>
 

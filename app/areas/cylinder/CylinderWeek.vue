@@ -31,9 +31,7 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
     <p v-if="week.list.length === 0" class="said is-open">
       {{ says.everyRegulatorIsOff }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <ul>
       <li v-for="cylinder in week.list" :key="cylinder.tag">
         <NuxtLink :to="`/gas/${cylinder.tag.toLowerCase()}`" class="tag">

@@ -1,15 +1,20 @@
 <script setup lang="ts">
 import type { CallId } from '#core/emergency/emergencies'
+import type { CallNumbers } from '#shared/contract/readings'
 import { emergencyWords } from '~/words/emergency-words'
 import { helpPages } from '~/words/help'
 
 const says = helpPages.calls
 
 /** Numbers to call, as the house rules have them; one that nobody wrote down is said so. */
-const { calls } = defineProps<{ calls: readonly CallId[] }>()
+const { calls, given = null } = defineProps<{
+  calls: readonly CallId[]
+  /** The numbers as a page before the door was told them. */
+  given?: CallNumbers | null
+}>()
 const facts = useFacts()
 const numbers = computed(() => {
-  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = facts.rules
+  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = given ?? facts.rules
   const known: Record<CallId, string> = {
     'emergency': emergencyNumber,
     'fire-point': firePointNumber,
@@ -27,7 +32,7 @@ const numbers = computed(() => {
       <dd :class="{ none: !number }">
         <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
         <template v-else>
-          {{ number || (facts.reading ? says.notWrittenDown : says.asTheShopHasIt) }}
+          {{ number || (facts.reading || given ? says.notWrittenDown : says.asTheShopHasIt) }}
         </template>
       </dd>
     </div>

@@ -47,9 +47,7 @@ async function save() {
         {{ kitWords.competences[kind] }}
       </FrameKey>
     </div>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <FrameKey look="go" :disabled="!isChanged" @click="save">
       {{ saved && !isChanged ? says.named : says.nameThem }}
     </FrameKey>

@@ -52,9 +52,7 @@ const save = () =>
     <p class="soft">
       {{ says.healthDatesAreKeptApart }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <div class="columns">
       <FrameSelect v-model="mask" :label="says.maskWorn" :none="says.noneWrittenDown" :ids="MASKS" :named="id => words.masks[id]" />
       <FrameDay v-model="fitTestedOn" :label="says.fitTestWithThisMask" />

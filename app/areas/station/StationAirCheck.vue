@@ -64,9 +64,7 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
 <template>
   <section class="check" :aria-label="says.air">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <ul class="findings">
       <li
         v-for="({ message, todo }, index) in lookup.sayAll(gate.findings.slice(0, 3))"

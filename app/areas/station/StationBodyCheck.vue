@@ -33,9 +33,7 @@ const restPasses = () =>
 <template>
   <section class="check" :aria-label="says.body">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <ul class="zones">
       <li v-for="line in lines" :key="line.zone">
         <p>

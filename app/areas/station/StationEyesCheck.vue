@@ -56,9 +56,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     <p v-if="shade?.minimum != null" class="need">
       {{ says.startAt }} <b class="print">{{ q.shade(shade.start!) }}</b>{{ says.neverUnder }} <b class="print">{{ q.shade(shade.minimum) }}</b>.
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <template v-if="shade?.minimum != null && helmets.length > 0">
       <h4>{{ says.their(helmets.length === 1 ? says.helmet : says.helmets) }}</h4>
       <NuxtLink v-for="helmet in helmets" :key="helmet.tag" class="key helmet" :to="`/kit/${helmet.tag.toLowerCase()}`">

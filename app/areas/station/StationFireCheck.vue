@@ -92,9 +92,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
     <p v-if="things.length === 0" class="soft">
       {{ says.noneIsAssignedHereKit }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
   </section>
 </template>
 

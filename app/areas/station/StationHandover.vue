@@ -54,9 +54,7 @@ async function handOver(signature?: Signature) {
     <FrameField v-slot="{ id }" :label="says.aWordForTheNext">
       <UInput :id="id" v-model="note" maxlength="500" :placeholder="says.ifThereIsOne" />
     </FrameField>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <FrameKey look="go" big :disabled="busy" @click="handOver()">
       {{ notDone.length === 0 ? says.allDone : says.handOverNotDone(notDone.length) }}, {{ session.person?.name }}
     </FrameKey>

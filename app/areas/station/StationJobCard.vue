@@ -127,7 +127,9 @@ const units = computed<Readonly<Record<JobUnit, ShopUnit>>>(() => {
 
 const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
 const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field => parts.value.get(field)).find(Boolean)
-const inkOf = (field: JobField): 'chalk' | 'pencil' => draft.value.assumed?.includes(field) ? 'pencil' : 'chalk'
+/** What stands in pencil: it may be confirmed in one go, by whoever has read it. */
+const assumed = computed(() => draft.value.assumed ?? [])
+const inkOf = (field: JobField): 'chalk' | 'pencil' => assumed.value.includes(field) ? 'pencil' : 'chalk'
 
 /** The answer while typing: the same core as the server's, no round trip. */
 const verdict = computed(() => judged.judge({ ...placed.station, job: job.value }, placed.bay, facts.rules))
@@ -443,6 +445,9 @@ async function clear() {
         </FrameKey>
       </p>
       <div class="keys">
+        <FrameKey v-if="assumed.length > 1" @click="confirm(...assumed)">
+          {{ says.allInPencilAreSo(assumed.length) }}
+        </FrameKey>
         <FrameKey v-if="placed.station.job" @click="clear">
           {{ says.noJob }}
         </FrameKey>

@@ -133,9 +133,7 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
     <p v-if="reading && here.length === 0" class="soft">
       {{ says.nothingOfTheKindIs }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <KitBring
       v-if="session.may('assign-kit', { bayId: placed.bay.bayId, areaId: placed.bay.areaId })"
       :label="says.bringAThingHereBy"

@@ -32,9 +32,7 @@ async function place(personId: string | null) {
     <p class="soft">
       {{ says.helmetGlassesAndOutfitAre }}
     </p>
-    <p v-if="refused" class="said" role="alert">
-      {{ refused }}
-    </p>
+    <FrameRefused :says="refused" />
     <div class="names">
       <FrameKey
         v-for="{ personId, name } in facts.reading?.people"

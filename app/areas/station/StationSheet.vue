@@ -4,6 +4,7 @@ import { factsSince } from '#core/clearance/fact-age'
 import type { GateId } from '#core/ids/vocabulary'
 import { GATES } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
+import { useNextHold } from './useNextHold'
 import { stationPages } from '~/words/station'
 
 const says = stationPages.sheet
@@ -37,6 +38,14 @@ const first = computed(
     placed.verdict.gates.find(({ gate, state }) => (state === 'hold' || state === 'to-do' || state === 'stop') && panelFor(gate) === gate)
       ?.gate ?? null,
 )
+/** The gate that is worked at, where it is one. */
+const worked = computed(() => GATES.find(gate => gate === panel.value) ?? null)
+const { settled, close } = useNextHold({
+  gates: () => placed.verdict.gates,
+  panel: () => worked.value,
+  isWorkedAt: gate => panelFor(gate) === gate,
+  go,
+})
 
 const since = computed(() => factsSince(placed.station, judged.viewAt(placed.bay)))
 const q = useQuantities()
@@ -76,7 +85,10 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         {{ says.close }}
       </NuxtLink>
     </header>
-    <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="go(null)" />
+    <p v-if="settled" class="settled" role="status">
+      <b class="state-open">{{ says.gateIsOpen(words.gates[settled]) }}</b> {{ worked ? says.nextHold(words.gates[worked]) : says.nothingElseHere }}
+    </p>
+    <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="close('job')" />
     <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
     <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
     <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
@@ -190,6 +202,10 @@ h2 small {
 .tap {
   padding: 16px 0;
   margin: -16px 0;
+}
+.settled {
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 4px;
 }
 .gates {
   border-top: 2px solid var(--ink);

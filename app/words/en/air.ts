@@ -153,6 +153,11 @@ export const airPages = {
     whereEachLimitComesFrom: 'Where each limit comes from',
   },
   page: {
+    bay: 'Bay',
+    job: 'Job',
+    ofTheLimit: 'Of the limit',
+    substance: 'Substance',
+    standing: 'How it stands',
     whatShopsArgueAbout: 'What shops argue about',
     air: 'Air',
     dataSheets: 'Data sheets',

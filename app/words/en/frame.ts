@@ -74,6 +74,7 @@ export const framePages = {
     log: 'Log',
   },
   notices: {
+    allSeen: (count: Shown) => `All ${count} seen`,
     nobodyWatches: 'Nobody watches',
     nobodyWatchesSinceWhoeverIs: (where: Shown, time: Shown) => `Nobody watches ${where} since ${time}. Whoever is near goes there.`,
     nobodyWatchesSince: (where: Shown, time: Shown) => `Nobody watches ${where} since ${time}.`,

@@ -176,6 +176,11 @@ export const gasPages = {
     heightWithCap: 'Height with cap',
   },
   page: {
+    tag: 'Tag',
+    where: 'Where',
+    standing: 'How it stands',
+    left: 'Left',
+    test: 'Test',
     noneStopsOrHolds: 'No cylinder here stops or holds work, and none stands too near another.',
     standsTooNear: (distance: Shown, other: Shown, rule: Shown) => `It stands ${distance} from ${other}; ${rule} or a rated wall is the rule.`,
     howToRead: 'How to read the store',

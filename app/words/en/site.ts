@@ -51,6 +51,11 @@ export const sitePages = {
     bay2: (label: Shown) => `bay ${label}`,
   },
   signIn: {
+    today: 'Today',
+    todayAt: (site: Shown) => `Today at ${site}`,
+    asOf: (time: Shown) => `as of ${time}`,
+    somethingHappened: 'Something happened?',
+    whatToDoFirst: 'Help: what to do first',
     signIn: 'Sign in',
     zonarisWorksOutWhatIt: 'Zonaris works out what it takes to strike an arc safely, and keeps the proof. It advises; your local code and licensed practice decide.',
     name: 'Name',

@@ -141,6 +141,7 @@ export const stationPages = {
     somebodyElseSignsWithTheir: 'Somebody else signs with their PIN',
   },
   jobCard: {
+    allInPencilAreSo: (count: Shown) => `All ${count} in pencil are so`,
     starts: 'starts',
     ends: 'ends',
     jobCard: 'Job card',
@@ -283,6 +284,9 @@ export const stationPages = {
     to: (shade: Shown, shade2: Shown) => `${shade} to ${shade2}`,
   },
   sheet: {
+    gateIsOpen: (gate: Shown) => `${gate} is open.`,
+    nextHold: (gate: Shown) => `Next: ${gate}.`,
+    nothingElseHere: 'Nothing else to do here.',
     bay: (label: Shown) => `Bay ${label}`,
     nobodyPlaced: 'nobody placed',
     backToBay: (label: Shown) => `Back to bay ${label}`,

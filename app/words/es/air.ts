@@ -157,6 +157,11 @@ export const airPages: typeof English = {
     whereEachLimitComesFrom: 'De dónde viene cada límite',
   },
   page: {
+    bay: 'Puesto',
+    job: 'Trabajo',
+    ofTheLimit: 'Del límite',
+    substance: 'Sustancia',
+    standing: 'Cómo está',
     whatShopsArgueAbout: 'Lo que los talleres discuten',
     air: 'Aire',
     dataSheets: 'Hojas de datos',

@@ -75,6 +75,7 @@ export const framePages: typeof English = {
     log: 'Registro',
   },
   notices: {
+    allSeen: count => `Las ${count} vistas`,
     nobodyWatches: 'Nadie vigila',
     nobodyWatchesSinceWhoeverIs: (where, time) => `Nadie vigila ${where} desde las ${time}. Quien esté cerca, vaya.`,
     nobodyWatchesSince: (where, time) => `Nadie vigila ${where} desde las ${time}.`,

@@ -180,6 +180,11 @@ export const gasPages: typeof English = {
     heightWithCap: 'Altura con capuchón',
   },
   page: {
+    tag: 'Etiqueta',
+    where: 'Dónde',
+    standing: 'Cómo está',
+    left: 'Queda',
+    test: 'Prueba',
     noneStopsOrHolds: 'Ningún cilindro de aquí detiene ni hace esperar el trabajo, y ninguno está demasiado cerca de otro.',
     standsTooNear: (distance, other, rule) => `Está a ${distance} de ${other}; la regla es ${rule} o un muro clasificado.`,
     howToRead: 'Cómo leer el almacén',

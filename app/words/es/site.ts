@@ -54,6 +54,11 @@ export const sitePages: typeof English = {
     bay2: label => `puesto ${label}`,
   },
   signIn: {
+    today: 'Hoy',
+    todayAt: site => `Hoy en ${site}`,
+    asOf: time => `a las ${time}`,
+    somethingHappened: '¿Pasó algo?',
+    whatToDoFirst: 'Ayuda: qué hacer primero',
     signIn: 'Entrar',
     zonarisWorksOutWhatIt:
       'Zonaris calcula lo que hace falta para encender un arco con seguridad, y guarda la prueba. Aconseja; deciden el reglamento local y la práctica con licencia.',

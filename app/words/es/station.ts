@@ -144,6 +144,7 @@ export const stationPages: typeof English = {
     somebodyElseSignsWithTheir: 'Otra persona firma con su PIN',
   },
   jobCard: {
+    allInPencilAreSo: count => `Los ${count} a lápiz son así`,
     jobCard: 'Tarjeta de trabajo',
     shade: 'Sombra',
     startAtThisShade: 'Empiece con esta sombra',
@@ -290,6 +291,9 @@ export const stationPages: typeof English = {
     to: (from, to) => `${from} a ${to}`,
   },
   sheet: {
+    gateIsOpen: gate => `${gate}: abierto.`,
+    nextHold: gate => `Sigue: ${gate}.`,
+    nothingElseHere: 'Nada más que hacer aquí.',
     bay: label => `Puesto ${label}`,
     somebody: 'alguien',
     nobodyPlaced: 'nadie puesto',

@@ -207,7 +207,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
     `${capital(words.coatings[coating])}: ${words.substances[substance]} burns off beside the joint.`,
-    `Strip ${q.length(stripMm)} on each side, both faces.`,
+    `Strip ${q.strip(stripMm)} on each side, both faces.`,
   ],
   'fume.diameter-unknown': () => ['The diameter is not known: spread over the usual wires, the high end counts.', 'Give the diameter.'],
   'fume.base-metal-boils': ({ baseMetal, substances }) => [

@@ -210,7 +210,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
     `${capital(words.coatings[coating])}: junto a la unión se quema ${words.substances[substance]}.`,
-    `Quite ${q.length(stripMm)} a cada lado, por ambas caras.`,
+    `Quite ${q.strip(stripMm)} a cada lado, por ambas caras.`,
   ],
   'fume.diameter-unknown': () => [
     'No se sabe el diámetro: se cuentan los alambres usuales, y vale el extremo alto.',

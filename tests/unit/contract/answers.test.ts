@@ -31,6 +31,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'permits': true,
   'permits/{permitId}': true,
   'public/permits/{code}': true,
+  'public/shop': true,
   'wearers': true,
   'people': true,
   'devices': true,
