@@ -53,11 +53,11 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
           Math.round(facts.rules.actionFraction * 100),
         ) }}
       </p>
-      <FrameTakeOut v-if="judged.placed.length > 0" name="air" :rows="taken" :count="judged.placed.length" />
       <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
       <p v-if="facts.site.halls.length === 0" class="soft">
         {{ says.noHallYetTheSafety }}
       </p>
+      <FrameTakeOut v-if="judged.placed.length > 0" name="air" :rows="taken" :count="judged.placed.length" />
     </div>
     <aside class="right" tabindex="0" :aria-label="bayId ? says.airOfTheBay : says.air">
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />

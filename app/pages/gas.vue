@@ -161,7 +161,6 @@ const first = computed(() => {
             {{ says.theStoreKeeperDescribesThe }}
           </template>
         </p>
-        <FrameTakeOut v-if="rows.length > 0" name="gas" :rows="taken" :count="rows.length" />
         <CylinderPlace
           v-for="place in reading.places"
           :key="place.placeId"
@@ -186,6 +185,7 @@ const first = computed(() => {
         >
           {{ says.describe(reading.places.length === 0 ? says.aPlace : says.anotherPlace) }}
         </NuxtLink>
+        <FrameTakeOut v-if="rows.length > 0" name="gas" :rows="taken" :count="rows.length" />
       </template>
     </div>
     <aside class="right" tabindex="0" :aria-label="says.gas">
