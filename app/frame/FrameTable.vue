@@ -78,7 +78,13 @@ const directionOf = (id: string): 'up' | 'down' | null => {
 <template>
   <div class="listed">
     <div v-if="$slots.tools || (isFound && rows.length > 8)" class="tools">
-      <FrameField v-if="isFound && rows.length > 8" v-slot="{ id, describedBy }" class="sought only" :label="says.find" :hint="sought ? says.shownOf(found.length, rows.length) : ''">
+      <FrameField
+        v-if="isFound && rows.length > 8"
+        v-slot="{ id, describedBy }"
+        class="sought only"
+        :label="says.find"
+        :hint="sought ? says.shownOf(found.length, rows.length) : ''"
+      >
         <UInput
           :id="id"
           v-model="sought"

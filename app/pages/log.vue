@@ -16,7 +16,7 @@ const facts = useFacts()
 const called = useWhere()
 const where = useLogWhere()
 const session = useSession()
-const { search, isNarrowed } = useLogSearch()
+const { search, isNarrowed, clear } = useLogSearch()
 /** A seal speaks for the whole record: its sheet is for who reads all of it. */
 const readsAll = computed(() => session.person !== null && reachOf(session.person, 'read-records') === 'all')
 const entries = shallowRef<readonly LogEntry[]>([])
@@ -82,8 +82,11 @@ const taken = () => ({
       :key-of="entry => String(entry.position)"
       :empty="loading || failed ? '' : isNarrowed ? says.nothingOfThat : says.nothingIsRecordedYet"
     >
-      <template v-if="entries.length > 0" #tools>
-        <FrameTakeOut name="log" :rows="taken" :count="entries.length" />
+      <template v-if="isNarrowed || entries.length > 0" #tools>
+        <FrameKey v-if="isNarrowed" @click="clear">
+          {{ says.allOfIt }}
+        </FrameKey>
+        <FrameTakeOut v-if="entries.length > 0" name="log" :rows="taken" :count="entries.length" />
       </template>
       <template #no="{ row }">
         <FrameKey look="bare" class="number" :aria-label="says.fingerprintOf(row.position)" @click="opened = row">

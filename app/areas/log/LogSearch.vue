@@ -10,7 +10,7 @@ const says = logPages.page
 /** What of the record is shown: by day, by whom, where, of what, and of which kind. */
 const facts = useFacts()
 const lookup = useLookup()
-const { part, isNarrowed, clear, search } = useLogSearch()
+const { part, isNarrowed } = useLogSearch()
 const day = part('day')
 const by = part('by')
 const at = part('at')
@@ -67,15 +67,11 @@ const thingName = (streamId: string): string => {
     <FrameSearch v-model="at" :label="says.at" :none="says.anywhere" :groups="places" :named="placeName" />
     <FrameSearch v-model="of" :label="says.of" :none="says.anything" :groups="things" :named="thingName" />
     <FrameSelect v-model="kind" :label="says.kind" :none="says.allKinds" :ids="LOG_KINDS" :named="id => says.kinds[id]" />
-    <FrameKey v-if="isNarrowed" :key="JSON.stringify(search)" class="all" @click="clear">
-      {{ says.allOfIt }}
-    </FrameKey>
   </div>
 </template>
 
 <style scoped>
 .search { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: 4px 14px; align-items: start; }
-.all { margin-top: 28px; }
 .narrow { display: none; }
 @media (max-width: 700px) {
   .narrow { display: block; width: 100%; margin-bottom: 8px; }

@@ -20,11 +20,18 @@ const one = (query: LocationQuery, name: string, fits: RegExp): string => {
   return typeof value === 'string' && fits.test(value) ? value : ''
 }
 
+/** A day of the calendar: February has no 30th, whatever an address says. */
+function isDay(text: string): boolean {
+  const at = Date.parse(`${text}T00:00:00Z`)
+  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(text)
+}
+
 /** Reads a search out of an address; what is no search in it is passed over. */
 export function searchIn(query: LocationQuery): LogSearch {
+  const day = one(query, 'day', /^\d{4}-\d\d-\d\d$/)
   const kind = one(query, 'kind', /^[a-z-]{1,20}$/)
   return {
-    day: one(query, 'day', /^\d{4}-\d\d-\d\d$/),
+    day: isDay(day) ? day : '',
     by: one(query, 'by', /^[a-z0-9-]{1,60}$/),
     at: one(query, 'at', /^(?:bay|place)\/[a-z0-9-]{1,60}$/),
     of: one(query, 'of', /^[a-z0-9/-]{1,100}$/),

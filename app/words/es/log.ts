@@ -42,7 +42,7 @@ export const logPages: typeof English = {
     notice: 'Avisos',
     kinds: {
       'stops': 'Paros y reaperturas',
-      'gates': 'Compuertas que cambiaron',
+      'gates': 'Pasos que cambiaron',
       'bays': 'Trabajos y revisiones en los puestos',
       'hot-work': 'Trabajo en caliente',
       'cylinders': 'Cilindros y almacén',

@@ -30,6 +30,7 @@ describe('a search in the address bar', () => {
   it('passes over what is none', () => {
     const junk = { day: 'yesterday', by: ['maren', 'oskar'], at: 'cage', of: '../../etc', kind: 'everything' }
     expect(askedFor(searchIn(junk))).toEqual({})
+    for (const day of ['2026-02-30', '2026-13-01', '0000-00-00']) expect(askedFor(searchIn({ day })), day).toEqual({})
     expect(askedFor(searchIn({ by: null, at: 'bay/', of: 'x'.repeat(101), kind: 'stops ' }))).toEqual({})
   })
 })

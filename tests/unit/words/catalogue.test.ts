@@ -86,6 +86,11 @@ describe('the catalogue', () => {
     expect(speak(size, 'metric').message).toContain('3.2 mm')
   })
   it('never rounds a shade up', () => expect(quantitiesIn('metric').shade(9.99)).toBe('9.9'))
+  it('a width to be stripped is rounded up, never down', () => {
+    // 30 mm are 1.1811 in, and 25.4 mm exactly an inch.
+    expect([30, 25.4, 25.5, 0.1].map(quantitiesIn('us').strip)).toEqual(['1 1/4 in', '1 in', '1 1/8 in', '1/8 in'])
+    expect([30, 30.01, 12.7].map(quantitiesIn('metric').strip)).toEqual(['30 mm', '31 mm', '13 mm'])
+  })
   it('writes inches as shops say them', () => {
     const { length } = quantitiesIn('us')
     expect([25.4, 3.175, 31.75, 0.9, 2.38125].map(length)).toEqual(['1 in', '1/8 in', '1 1/4 in', '0.035 in', '3/32 in'])
