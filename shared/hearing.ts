@@ -47,8 +47,12 @@ export function afterRead(hearing: Hearing, position: number, askedAt: Instant, 
   return { ...hearing, shown: position, wholeAt: askedAt, wholeOn: askedOn }
 }
 
+/** How long ago something was, by whichever clock says longer, ms: one that was set, or that slept, makes nothing younger. */
+export const longestSince = (then: DeviceTime, on: DeviceTime): number =>
+  Math.max(on.clockMs - then.clockMs, on.runningMs - then.runningMs)
+
 /** How long ago what is shown was known to be whole, ms; for ever, before that. */
 export function quietForMs({ wholeAt, wholeOn }: Hearing, on: DeviceTime): number {
   if (wholeAt === null) return Infinity
-  return Math.max(on.clockMs - wholeOn.clockMs, on.runningMs - wholeOn.runningMs)
+  return longestSince(wholeOn, on)
 }

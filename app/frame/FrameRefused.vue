@@ -29,6 +29,9 @@ watch(() => says, async (now) => {
     row.after(spot.value)
   }
   await nextTick()
+  // What fell back with the refusal may have taken the row with it: then it is said where the page put it.
+  if (spot.value && !spot.value.isConnected) clear()
+  await nextTick()
   line.value?.scrollIntoView({ block: 'nearest' })
 }, { flush: 'post' })
 onBeforeUnmount(clear)

@@ -111,7 +111,8 @@ const first = computed(() => {
   const one = stops ?? worst('hold')
   if (!one) return {}
   const { row, found } = one
-  return { name: row.cylinder.tag, why: lookup.say(found!).message, tone: stops ? 'stop' as const : 'hold' as const, to: `/gas/${row.tagId}` }
+  const tone = stops ? 'stop' as const : 'hold' as const
+  return { name: row.cylinder.tag, why: lookup.say(found!).message, tone, to: `/gas/${row.tagId}` }
 })
 </script>
 

@@ -11,8 +11,6 @@ definePageMeta({ layout: false, isPublic: true })
 const route = useRoute()
 const session = useSession()
 if (session.reading === null) await session.load()
-/** Where nobody is signed in, the numbers are read from outside. */
-const { reading: outside } = useOutside()
 const isOpen = computed(() => typeof route.params.emergency === 'string')
 </script>
 
@@ -21,7 +19,7 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
     <NuxtPage v-if="isOpen" />
     <main v-else class="page help">
       <h1>{{ says.whatHappened }}</h1>
-      <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" :given="outside?.shop?.calls" />
+      <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" />
       <ul>
         <li v-for="id in EMERGENCIES" :key="id">
           <NuxtLink :to="`/help/${id}`">

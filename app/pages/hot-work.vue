@@ -101,7 +101,12 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
           <h2>{{ says.ended }}</h2>
           <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
         </section>
-        <FrameTakeOut v-if="live.length + reading.ended.length > 0" name="hot-work" :rows="taken" :count="live.length + reading.ended.length" />
+        <FrameTakeOut
+          v-if="live.length + reading.ended.length > 0"
+          name="hot-work"
+          :rows="taken"
+          :count="live.length + reading.ended.length"
+        />
         <section v-if="!isAside" class="legend">
           <h2>{{ says.howAPermitRuns }}</h2>
           <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>

@@ -110,13 +110,25 @@ function undo() {
         </div>
         <RuleChoice rule="settlingRule" :entry="entry" :choices="SETTLING_RULES" :hint="says.noLawPrintsATime" @change="set" />
         <RuleChoice rule="regulatorRule" :entry="entry" :choices="REGULATOR_RULES" @change="set" />
-        <RuleChoice v-if="entry.regulatorRule === 'off-weekly'" rule="weekEndsOn" :entry="entry" :choices="[1, 2, 3, 4, 5, 6, 7]" @change="set" />
+        <RuleChoice
+          v-if="entry.regulatorRule === 'off-weekly'"
+          rule="weekEndsOn"
+          :entry="entry"
+          :choices="[1, 2, 3, 4, 5, 6, 7]"
+          @change="set"
+        />
         <RuleChoice rule="pastDueHolds" :entry="entry" :choices="[false, true]" @change="set" />
         <RuleChoice rule="storageBasis" :entry="entry" :choices="STORAGE_BASES" @change="set" />
         <HotworkRules :entry="entry" @change="set" />
         <RuleChoice rule="units" :entry="entry" :choices="UNIT_SYSTEMS" @change="set" />
         <RuleChoice rule="language" :entry="entry" :choices="LANGUAGES" :hint="says.whoeverChoseNone" @change="set" />
-        <RuleChoice rule="actionFraction" :entry="entry" :choices="[0.1, 0.25, 0.5, 0.75, 1]" :hint="says.theShareOfAnExposure" @change="set" />
+        <RuleChoice
+          rule="actionFraction"
+          :entry="entry"
+          :choices="[0.1, 0.25, 0.5, 0.75, 1]"
+          :hint="says.theShareOfAnExposure"
+          @change="set"
+        />
         <h2>{{ says.shopDay }}</h2>
         <FrameSelect
           class="hour"

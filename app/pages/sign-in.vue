@@ -95,7 +95,7 @@ async function signIn() {
         </section>
         <section class="help" :aria-label="says.somethingHappened">
           <h2>{{ says.somethingHappened }}</h2>
-          <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" :given="outside?.shop?.calls" />
+          <EmergencyCalls :calls="['emergency', 'fire-point', 'first-aid']" :given="outside?.shop?.calls ?? null" />
           <NuxtLink class="key link" to="/help">
             {{ says.whatToDoFirst }}
           </NuxtLink>

@@ -2,13 +2,9 @@ import { defineStore } from 'pinia'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { NO_SITE } from '#core/streams/site/site'
 import { afterRead, afterTold, isBehind, NOTHING_HEARD, quietForMs, QUIET_AFTER_MS, UNHEARD_AFTER_MS } from '#shared/hearing'
-import type { DeviceTime } from '#shared/hearing'
 import type { ToldChange } from '#shared/news'
 import type { CommandAccepted, FloorReading } from '#shared/contract/readings'
 import { speakTimesIn, speakYear } from '#shared/words/site-times'
-
-/** The two clocks of this device: see `#shared/hearing`. */
-const deviceTime = (): DeviceTime => ({ clockMs: Date.now(), runningMs: performance.now() })
 
 /** What the shop says of itself: the board as it was last read, kept live, and how well the shop is heard. */
 export const useFacts = defineStore('facts', () => {

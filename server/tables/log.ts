@@ -54,6 +54,7 @@ const NAMES_PLACE = `coalesce(e.body_json -> 'payload' ->> 'placeId', e.body_jso
 
 function searchFor(siteId: string, { before, wanted }: { readonly before: number | null, readonly wanted: Wanted }): Search {
   const search = new Search()
+  // The site is the first of the values: the parts below call it $1.
   search.add(site => `e.site_id = ${site}`, siteId)
   if (before !== null) search.add(position => `e.position < ${position}`, before)
   if (wanted.streamIds) search.among(wanted.streamIds)
@@ -63,7 +64,7 @@ function searchFor(siteId: string, { before, wanted }: { readonly before: number
     search.add(
       (id, used, streams) => `(e.stream_id = any(${streams}::text[]) or ${NAMES_BAY} = ${id}
         or e.body_json -> 'payload' -> 'assignment' @> ${used}::jsonb or e.body_json -> 'payload' -> 'assignment' -> 'alsoIds' ? ${id}
-        or e.stream_id in (select 'permit/' || permit_id from permit_reading p where p.site_id = e.site_id and p.bay_id = ${id}))`,
+        or e.stream_id in (select 'permit/' || permit_id from permit_reading p where p.site_id = $1 and p.bay_id = ${id}))`,
       wanted.bayId,
       JSON.stringify({ to: 'bay', id: wanted.bayId }),
       [stationStream(wanted.bayId), samplesStream(wanted.bayId)],
@@ -71,7 +72,7 @@ function searchFor(siteId: string, { before, wanted }: { readonly before: number
   if (wanted.placeId)
     search.add(
       (id, stream) => `(e.stream_id = ${stream} or ${NAMES_PLACE} = ${id}
-        or e.stream_id in (select 'permit/' || permit_id from permit_reading p where p.site_id = e.site_id and p.place_id = ${id}))`,
+        or e.stream_id in (select 'permit/' || permit_id from permit_reading p where p.site_id = $1 and p.place_id = ${id}))`,
       wanted.placeId,
       placeStream(wanted.placeId),
     )
@@ -154,8 +155,10 @@ export async function readLog(
     select e.position, e.stream_id, e.version, e.type, e.body_json, e.hash, e.actor_kind, p.name as actor_name,
       w.permit -> 'request' -> 'place' ->> 'where' as permit_where
     from event e
-    left join person_reading p on p.site_id = e.site_id and p.person_id = coalesce(e.actor_person_id, e.body_json -> 'actor' ->> 'forPersonId')
-    left join permit_reading w on w.site_id = e.site_id and e.stream_id = 'permit/' || w.permit_id
+    left join person_reading p on p.site_id = e.site_id
+      and p.person_id = coalesce(e.actor_person_id, e.body_json -> 'actor' ->> 'forPersonId')
+    left join permit_reading w on w.site_id = e.site_id
+      and w.permit_id = case when e.stream_id like 'permit/%' then substr(e.stream_id, 8) end
     where ${search.parts.join(' and ')}
     order by e.position desc limit $${search.values.push(limit)}`,
     values: search.values,

@@ -93,6 +93,22 @@ test('before the door: whom to call, and how the bays stand on a device that the
   await expect(today).toHaveCount(0)
 })
 
+test('how the bays stood is not shown once it is old, also where the shop hangs; whom to call stays', async ({ page }) => {
+  await signIn(page, served, 'imke')
+  await page.request.post(`${served.url}/api/v1/sign-out`, { data: {} })
+  await page.clock.install()
+  await page.goto(`${served.url}/sign-in`)
+  const today = page.getByRole('region', { name: 'Today' })
+  await expect(today).toContainText('clear to strike')
+  // Asked again, it hangs.
+  await page.route('**/api/v1/public/shop', () => {})
+  await page.clock.runFor(40_000)
+  await expect(today).toBeVisible()
+  await page.clock.runFor(10_000)
+  await expect(today).toHaveCount(0)
+  await expect(page.getByText('911 from any yard telephone')).toBeVisible()
+})
+
 test('after a gate is settled the next hold opens, and whatever others do moves no page', async ({ page, browser }) => {
   await signIn(page, served, 'maren', '/bay/bay-7?do=eyes')
   const elsewhere = await (await browser.newContext()).newPage()

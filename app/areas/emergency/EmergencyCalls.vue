@@ -7,14 +7,16 @@ import { helpPages } from '~/words/help'
 const says = helpPages.calls
 
 /** Numbers to call, as the house rules have them; one that nobody wrote down is said so. */
-const { calls, given = null } = defineProps<{
+const { calls, given = undefined } = defineProps<{
   calls: readonly CallId[]
-  /** The numbers as a page before the door was told them. */
+  /** The numbers as the page around was told them before the door; left out, they are asked for where nobody is signed in. */
   given?: CallNumbers | null
 }>()
 const facts = useFacts()
+const { reading: outside } = useOutside(() => given === undefined && facts.reading === null)
+const told = computed(() => given ?? (facts.reading ? null : outside.value?.shop?.calls) ?? null)
 const numbers = computed(() => {
-  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = given ?? facts.rules
+  const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = told.value ?? facts.rules
   const known: Record<CallId, string> = {
     'emergency': emergencyNumber,
     'fire-point': firePointNumber,
@@ -32,7 +34,7 @@ const numbers = computed(() => {
       <dd :class="{ none: !number }">
         <a v-if="/^[+0-9 ]+$/.test(number)" :href="`tel:${number.replaceAll(' ', '')}`">{{ number }}</a>
         <template v-else>
-          {{ number || (facts.reading || given ? says.notWrittenDown : says.asTheShopHasIt) }}
+          {{ number || (facts.reading || told ? says.notWrittenDown : says.asTheShopHasIt) }}
         </template>
       </dd>
     </div>

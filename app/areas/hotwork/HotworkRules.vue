@@ -50,7 +50,13 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
 </script>
 
 <template>
-  <RuleChoice rule="radiusRule" :entry="entry" :choices="RADIUS_RULES" :hint="says.theComputedReachOfSparks" @change="emit('change', $event)" />
+  <RuleChoice
+    rule="radiusRule"
+    :entry="entry"
+    :choices="RADIUS_RULES"
+    :hint="says.theComputedReachOfSparks"
+    @change="emit('change', $event)"
+  />
   <h2>{{ says.fireWatch }}</h2>
   <p class="soft">
     {{ says.schoolsDifferRecalledFromMemory }}
@@ -76,7 +82,13 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
       @update:model-value="setNumber(key, $event)"
     />
   </div>
-  <RuleChoice rule="authorisingRule" :entry="entry" :choices="AUTHORISING_RULES" :hint="says.neverWorkOfTheirOwn" @change="emit('change', $event)" />
+  <RuleChoice
+    rule="authorisingRule"
+    :entry="entry"
+    :choices="AUTHORISING_RULES"
+    :hint="says.neverWorkOfTheirOwn"
+    @change="emit('change', $event)"
+  />
   <h2>{{ says.whomToCall }}</h2>
   <div class="columns">
     <FrameField v-for="key in CALLS" :key="key" v-slot="{ id }" :label="RULE_WORDS[key][0]()">

@@ -12,7 +12,13 @@ export function useLogSearch() {
     void router.push({ path: '/log', query: Object.fromEntries(next) })
   }
   const part = <Key extends keyof LogSearch>(key: Key) =>
-    computed({ get: () => search.value[key], set: (value: LogSearch[Key]) => narrow({ [key]: value }) })
+    computed({
+      get: () => search.value[key],
+      set: (value: LogSearch[Key]) => {
+        // A year of which only the last figures are typed so far is asked for by nobody, and no address for the way back.
+        if (!value.startsWith('0')) narrow({ [key]: value })
+      },
+    })
   const clear = () => void router.push('/log')
   return { search, isNarrowed, part, narrow, clear }
 }

@@ -86,7 +86,8 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       </NuxtLink>
     </header>
     <p v-if="settled" class="settled" role="status">
-      <b class="state-open">{{ says.gateIsOpen(words.gates[settled]) }}</b> {{ worked ? says.nextHold(words.gates[worked]) : says.nothingElseHere }}
+      <b class="state-open">{{ says.gateIsOpen(words.gates[settled]) }}</b>
+      {{ worked ? says.nextHold(words.gates[worked]) : says.nothingElseHere }}
     </p>
     <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="close('job')" />
     <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
