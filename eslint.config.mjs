@@ -35,10 +35,16 @@ const WHOLE = {
 }
 
 /** What somebody presses, types into or chooses from is one of the frame's parts, so that all of it answers to one hand. */
-const CONTROLS = ['button', 'input', 'textarea', 'select', 'dialog', 'table'].map(element => ({
+const CONTROLS = ['button', 'input', 'textarea', 'select', 'dialog', 'table', 'form'].map(element => ({
   element,
   message: 'Use one of the frame\'s parts (app/frame) or of Nuxt UI\'s, which are drawn by app/app.config.ts.',
 }))
+
+/** A sentence written down in a part. */
+const SENTENCE = {
+  selector: 'Literal[value=/^[A-Z][a-z]+ .*[.!?]$/]',
+  message: 'What a person reads stands in app/words, in both languages.',
+}
 
 /** What may stand in a template by itself: a unit or a mark; and which attributes are read or heard. */
 const BARE = {
@@ -159,7 +165,11 @@ export default withNuxt(
   {
     // What a person reads stands in the words of both languages (app/words), never in a part: units and marks are the same in every one.
     files: ['app/**/*.vue'],
-    rules: { 'vue/no-bare-strings-in-template': ['error', BARE] },
+    rules: {
+      'vue/no-bare-strings-in-template': ['error', BARE],
+      'no-restricted-syntax': ['error', SENTENCE],
+      'vue/no-restricted-syntax': ['error', SENTENCE],
+    },
   },
   {
     // No file reaches itself through what it imports, types counted: what two need stands in a room of its own.

@@ -62,7 +62,10 @@ export default defineNuxtConfig({
     typescript: { tsConfig: { include: ['../core/**/*'] } },
   },
 
-  vite: { worker: { format: 'es' } },
+  vite: {
+    worker: { format: 'es' },
+    resolve: { alias: [{ find: /^tailwind-variants$/, replacement: fileURLToPath(new URL('./app/classNames.ts', import.meta.url)) }] },
+  },
 
   typescript: {
     strict: true,
@@ -73,6 +76,10 @@ export default defineNuxtConfig({
   telemetry: false,
 
   hooks: {
+    // Shades of colours that nothing here is painted with: our inks are variables of our own (assets/css/tokens.css).
+    'app:resolve': (app) => {
+      app.plugins = app.plugins.filter(({ src }) => !src.includes('@nuxt/ui/dist/runtime/plugins/colors'))
+    },
     // A page asks ahead for the parts that may come next; the other language is asked for by whoever speaks it.
     'build:manifest': (manifest) => {
       for (const chunk of Object.values(manifest)) chunk.dynamicImports = chunk.dynamicImports?.filter(file => !file.includes('words/es'))

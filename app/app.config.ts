@@ -39,6 +39,8 @@ export default defineAppConfig({
     inputTime: { slots: { base: 'entry parts', segment: 'part-typed' } },
     table: { slots: { separator: 'gone', caption: 'visually-hidden', empty: 'soft' } },
     modal: { slots: { overlay: 'laid-veil', content: 'laid' } },
+    formField: { slots: { wrapper: 'gone', error: 'note wrong', help: 'note' } },
+    radioGroup: { slots: { fieldset: 'keys', item: 'key one-of', base: 'one-of-dot', indicator: 'gone' } },
     checkbox: { slots: { root: 'tick', base: 'tick-box', indicator: 'tick-mark', icon: 'gone' } },
   },
 })

@@ -47,20 +47,12 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
         </FrameKey>
       </li>
     </ul>
-    <form @submit.prevent="name.trim() && make()">
-      <FrameField v-slot="{ id, describedBy }" :label="says.whatItIsFor" :wrong="refused || notRevoked">
-        <UInput
-          :id="id"
-          v-model="name"
-          maxlength="80"
-          :placeholder="says.interlockOfBay2"
-          :aria-describedby="describedBy"
-        />
-      </FrameField>
-      <FrameKey type="submit" :disabled="!name.trim() || busy">
+    <FrameForm :busy="busy" @send="make">
+      <FrameText v-model="name" :label="says.whatItIsFor" :wrong="refused || notRevoked" maxlength="80" :placeholder="says.interlockOfBay2" is-needed />
+      <FrameKey type="submit" :disabled="busy">
         {{ says.makeAKey }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </section>
 </template>
 

@@ -5,12 +5,13 @@ import { framePages } from '~/words/frame'
 const says = framePages.number
 
 /** A labelled number in the site's own unit; SI outside. What cannot be read stays typed, with what is wrong beside it. */
-const { label, unit, limits, hint = '', optional = false } = defineProps<{
+const { label, unit, limits, hint = '', optional = false, name = undefined } = defineProps<{
   label: string
   unit: ShopUnit
   limits: { readonly min: number, readonly max: number }
   hint?: string
   optional?: boolean
+  name?: string
 }>()
 const si = defineModel<number | undefined>({ required: true })
 const shownOf = (value: number) => Number(unit.toShown(value).toPrecision(6))
@@ -23,9 +24,9 @@ const wrong = computed(() => {
   return value > limits.max + 1e-9 ? says.atMost(shownOf(limits.max), unit.unit) : ''
 })
 watch([si, () => unit.unit], ([value], [, before]) => {
-  // Emptied from outside; a number that could not be read stays as it was typed.
+  // Emptied from outside; a number that could not be read stays as it was typed, until another comes from outside.
   if (value === undefined && wrong.value === '') text.value = ''
-  if (value !== undefined && (before !== unit.unit || Math.abs(unit.fromShown(readNumber(text.value)) - value) > 1e-9))
+  if (value !== undefined && (before !== unit.unit || !(Math.abs(unit.fromShown(readNumber(text.value)) - value) <= 1e-9)))
     text.value = String(shownOf(value))
 })
 const touched = ref(false)
@@ -40,14 +41,15 @@ function typed() {
     v-slot="{ id, describedBy }"
     :label="`${label}${unit.unit ? `, ${unit.unit}` : ''}`"
     :wrong="touched ? wrong : ''"
+    :lacks="wrong"
     :hint="hint"
+    :name="name"
   >
     <UInput
       :id="id"
       v-model="text"
       inputmode="decimal"
       :aria-describedby="describedBy"
-      :aria-invalid="touched && wrong !== ''"
       @update:model-value="typed"
     />
   </FrameField>

@@ -3,9 +3,10 @@ import type { SelectMenuItem } from '@nuxt/ui'
 import { framePages } from '~/words/frame'
 
 const says = framePages.search
+const formSays = framePages.form
 
 /** A labelled choice from a long list, which is narrowed by typing. */
-const { label, groups, named, none = '', hint = '' } = defineProps<{
+const { label, groups, named, none = '', hint = '', isNeeded = false, name = undefined } = defineProps<{
   label: string
   /** Parts of the list; one without a label has none. */
   groups: readonly { readonly label: string, readonly ids: readonly Id[] }[]
@@ -13,6 +14,9 @@ const { label, groups, named, none = '', hint = '' } = defineProps<{
   /** What choosing nothing is called; where it is not said, something has to be chosen. */
   none?: string
   hint?: string
+  /** Its form cannot be sent with nothing chosen. */
+  isNeeded?: boolean
+  name?: string
 }>()
 const chosen = defineModel<Id | ''>({ required: true })
 
@@ -34,7 +38,13 @@ const value = computed({
 </script>
 
 <template>
-  <FrameField v-slot="{ id, describedBy }" :label="label" :hint="hint">
+  <FrameField
+    v-slot="{ id, describedBy }"
+    :label="label"
+    :hint="hint"
+    :name="name"
+    :lacks="isNeeded && chosen === '' ? formSays.chooseOne : ''"
+  >
     <USelectMenu
       :id="id"
       v-model="value"

@@ -1,4 +1,8 @@
 <script setup lang="ts" generic="Id extends string">
+import { framePages } from '~/words/frame'
+
+const says = framePages.form
+
 /** A labelled choice from a list, with a note that keeps its height. Where parts of the list have a name, they stand under it. */
 const {
   label,
@@ -7,6 +11,8 @@ const {
   named,
   hint = '',
   none = '',
+  isNeeded = false,
+  name = undefined,
 } = defineProps<{
   label: string
   ids?: readonly Id[]
@@ -15,6 +21,9 @@ const {
   hint?: string
   /** What choosing nothing is called; where it is not said, something has to be chosen. */
   none?: string
+  /** Its form cannot be sent with nothing chosen. */
+  isNeeded?: boolean
+  name?: string
 }>()
 const chosen = defineModel<Id | ''>({ required: true })
 
@@ -51,7 +60,13 @@ onBeforeUnmount(() => document.removeEventListener('keydown', onlyChoose))
 </script>
 
 <template>
-  <FrameField v-slot="{ id, describedBy }" :label="label" :hint="hint">
+  <FrameField
+    v-slot="{ id, describedBy }"
+    :label="label"
+    :hint="hint"
+    :name="name"
+    :lacks="(isNeeded || none === '') && chosen === '' ? says.chooseOne : ''"
+  >
     <USelect
       :id="id"
       v-model="value"

@@ -12,16 +12,18 @@ const entry = reactive({
   loginName: '',
   password: '',
 })
-const fields = ref<Record<string, string>>({})
+const told = ref<readonly { readonly path: string, readonly message: string }[]>([])
+const asked = computed(() => {
+  const { siteName, timeZone, ...whose } = entry
+  return { ...whose, site: { name: siteName, timeZone } }
+})
 const error = ref('')
 const busy = ref(false)
 
 async function open() {
   busy.value = true
   error.value = ''
-  fields.value = {}
-  const { code, siteName, timeZone, personName, loginName, password } = entry
-  const reply = await sendTo('first-run', { code, site: { name: siteName, timeZone }, personName, loginName, password })
+  const reply = await sendTo('first-run', asked.value)
   busy.value = false
   if (reply.ok) {
     await session.load()
@@ -29,7 +31,7 @@ async function open() {
     return
   }
   error.value = 'unreachable' in reply ? wordsOf(reply) : reply.refusal.error
-  if ('refusal' in reply) fields.value = Object.fromEntries(reply.refusal.fields.map(({ path, message }) => [path, message]))
+  if ('refusal' in reply) told.value = reply.refusal.fields
 }
 </script>
 
@@ -42,28 +44,16 @@ async function open() {
     <p v-if="error" class="said" role="alert">
       {{ error }}
     </p>
-    <form class="form" @submit.prevent="open">
-      <FrameField v-slot="{ id }" :label="says.code" :wrong="fields.code" :hint="says.asAbcdEfghJkmn">
-        <UInput :id="id" v-model="entry.code" required />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.nameOfTheShop" :wrong="fields['site.name']">
-        <UInput :id="id" v-model="entry.siteName" required />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.timeZone" :wrong="fields['site.timeZone']" :hint="says.asEuropeLondon">
-        <UInput :id="id" v-model="entry.timeZone" required />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.yourName" :wrong="fields.personName">
-        <UInput :id="id" v-model="entry.personName" autocomplete="name" required />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.signInName" :wrong="fields.loginName">
-        <UInput :id="id" v-model="entry.loginName" autocomplete="username" required />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.password" :wrong="fields.password" :hint="says.atLeast10Characters">
-        <UInput :id="id" v-model="entry.password" type="password" autocomplete="new-password" required />
-      </FrameField>
+    <FrameForm class="form" of="first-run" :payload="asked" :busy="busy" :told="told" @send="open">
+      <FrameText v-model="entry.code" :label="says.code" :hint="says.asAbcdEfghJkmn" is-needed name="code" />
+      <FrameText v-model="entry.siteName" :label="says.nameOfTheShop" is-needed name="site.name" />
+      <FrameText v-model="entry.timeZone" :label="says.timeZone" :hint="says.asEuropeLondon" is-needed name="site.timeZone" />
+      <FrameText v-model="entry.personName" :label="says.yourName" autocomplete="name" is-needed name="personName" />
+      <FrameText v-model="entry.loginName" :label="says.signInName" autocomplete="username" is-needed name="loginName" />
+      <FrameText v-model="entry.password" :label="says.password" :hint="says.atLeast10Characters" type="password" autocomplete="new-password" is-needed name="password" />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.openTheShop }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </main>
 </template>

@@ -36,13 +36,15 @@ const toggleRole = (role: RoleId) => {
   entry.roles = entry.roles.includes(role) ? entry.roles.filter(other => other !== role) : [...entry.roles, role]
 }
 
+const profile = computed<PersonProfile>(() =>
+  ({ name: entry.name.trim(), roles: entry.roles, areaId: entry.areaId || null, bayId: entry.bayId || null }))
+
 async function save() {
-  const profile: PersonProfile = { name: entry.name.trim(), roles: entry.roles, areaId: entry.areaId || null, bayId: entry.bayId || null }
   const person = editing.value
   if (person === null) return
   const sent = person === 'new'
-    ? await send('person.add', { id: personStream(makeUuid()), expectedVersion: 0 }, profile)
-    : await send('person.change', { id: personStream(person.personId), expectedVersion: person.version }, profile)
+    ? await send('person.add', { id: personStream(makeUuid()), expectedVersion: 0 }, profile.value)
+    : await send('person.change', { id: personStream(person.personId), expectedVersion: person.version }, profile.value)
   if (sent.ok) editing.value = null
   await refresh()
 }
@@ -90,11 +92,9 @@ const taken = () => ({
     <section v-else class="edit" :aria-label="says.person">
       <h2>{{ editing === 'new' ? says.somebodyNew : editing.name }}</h2>
       <FrameRefused :says="refused" />
-      <form @submit.prevent="save">
+      <FrameForm of="person.add" :payload="profile" @send="save">
         <div class="columns">
-          <FrameField v-slot="{ id }" :label="says.name">
-            <UInput :id="id" v-model="entry.name" maxlength="80" required />
-          </FrameField>
+          <FrameText v-model="entry.name" :label="says.name" maxlength="80" is-needed />
           <FrameSelect
             v-model="entry.areaId"
             :label="says.ownArea"
@@ -111,19 +111,18 @@ const taken = () => ({
             :named="id => bayLabelOf(id) ?? id"
           />
         </div>
-        <p class="label">
-          {{ says.roles }}
-        </p>
-        <div class="keys" role="group" :aria-label="says.roles">
-          <FrameKey
-            v-for="role in ROLES"
-            :key="role"
-            :picked="entry.roles.includes(role)"
-            @click="toggleRole(role)"
-          >
-            {{ words.roles[role] }}
-          </FrameKey>
-        </div>
+        <FrameField v-slot="{ labelledBy }" is-group :label="says.roles" name="roles" :lacks="entry.roles.length === 0 ? says.atLeastOneRole : ''">
+          <div class="keys" role="group" :aria-labelledby="labelledBy">
+            <FrameKey
+              v-for="role in ROLES"
+              :key="role"
+              :picked="entry.roles.includes(role)"
+              @click="toggleRole(role)"
+            >
+              {{ words.roles[role] }}
+            </FrameKey>
+          </div>
+        </FrameField>
         <div class="keys foot">
           <FrameKey @click="editing = null">
             {{ says.back }}
@@ -131,11 +130,11 @@ const taken = () => ({
           <FrameKey v-if="editing !== 'new'" @click="leave(editing)">
             {{ says.hasLeft }}
           </FrameKey>
-          <FrameKey look="go" type="submit" :disabled="!entry.name.trim() || entry.roles.length === 0">
+          <FrameKey look="go" type="submit">
             {{ editing === 'new' ? says.add : says.save }}
           </FrameKey>
         </div>
-      </form>
+      </FrameForm>
       <template v-if="editing !== 'new'">
         <PersonCompetence :key="editing.personId" :person="editing" @saved="refresh" />
         <PersonCode :key="editing.personId" :person="editing" @given="refresh" />
@@ -170,7 +169,6 @@ const taken = () => ({
 
 <style scoped>
 .edit { border: 3px solid var(--ink); padding: 16px; background: var(--panel); display: grid; gap: 8px; }
-.label { font-weight: 750; padding-bottom: 4px; }
 .foot { margin-top: 12px; justify-content: flex-end; }
 .list { margin-top: 20px; }
 .end { text-align: right; }

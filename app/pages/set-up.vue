@@ -93,42 +93,36 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
     </p>
     <FrameRefused :says="refused" />
     <div class="three">
-      <form class="form" @submit.prevent="addHall">
+      <FrameForm class="form" @send="addHall">
         <h2>{{ says.halls }}</h2>
         <p class="print">
           {{ facts.site.halls.map(hall => hall.name).join(', ') || says.noneYet }}
         </p>
-        <FrameField v-slot="{ id }" :label="says.anotherHall">
-          <UInput :id="id" v-model="hallName" maxlength="80" />
-        </FrameField>
-        <FrameKey type="submit" :disabled="!hallName.trim()">
+        <FrameText v-model="hallName" :label="says.anotherHall" maxlength="80" is-needed />
+        <FrameKey type="submit">
           {{ says.addHall }}
         </FrameKey>
-      </form>
-      <form class="form" @submit.prevent="addArea">
+      </FrameForm>
+      <FrameForm class="form" @send="addArea">
         <h2>{{ says.areas }}</h2>
         <p class="print">
           {{ facts.site.areas.map(area => area.name).join(', ') || says.noneYet }}
         </p>
-        <FrameField v-slot="{ id }" :label="says.anotherArea">
-          <UInput :id="id" v-model="areaName" maxlength="80" />
-        </FrameField>
+        <FrameText v-model="areaName" :label="says.anotherArea" maxlength="80" is-needed />
         <FrameSelect v-model="areaHall" :label="says.inHall" :ids="facts.site.halls.map(hall => hall.hallId)" :named="hallNamed" />
-        <FrameKey type="submit" :disabled="!areaName.trim() || !areaHall">
+        <FrameKey type="submit">
           {{ says.addArea }}
         </FrameKey>
-      </form>
-      <form class="form" @submit.prevent="addBay">
+      </FrameForm>
+      <FrameForm class="form" @send="addBay">
         <h2>{{ says.bays }}</h2>
-        <FrameField v-slot="{ id }" :label="says.numberOrName">
-          <UInput :id="id" v-model="bay.label" maxlength="12" />
-        </FrameField>
+        <FrameText v-model="bay.label" :label="says.numberOrName" maxlength="12" is-needed />
         <FrameSelect v-model="bay.areaId" :label="says.inArea" :ids="facts.site.areas.map(area => area.areaId)" :named="areaNamed" />
         <FrameSelect v-model="bay.kind" :label="says.kind" :ids="BAY_KINDS" :named="kind => words.bayKinds[kind]" />
-        <FrameKey type="submit" :disabled="!bay.label.trim() || !bay.areaId">
+        <FrameKey type="submit">
           {{ says.addBay }}
         </FrameKey>
-      </form>
+      </FrameForm>
     </div>
     <FrameTable
       v-if="facts.site.bays.length > 0"

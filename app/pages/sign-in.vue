@@ -59,24 +59,13 @@ async function signIn() {
     </p>
     <div class="two">
       <div>
-        <form class="form" @submit.prevent="signIn">
-          <FrameField v-slot="{ id }" :label="says.name">
-            <UInput :id="id" v-model="loginName" autocomplete="username" autocapitalize="off" required />
-          </FrameField>
-          <FrameField v-slot="{ id, describedBy }" :label="says.password" :wrong="wrong">
-            <UInput
-              :id="id"
-              v-model="password"
-              type="password"
-              autocomplete="current-password"
-              :aria-describedby="describedBy"
-              required
-            />
-          </FrameField>
-          <FrameKey look="go" type="submit" :disabled="busy || !loginName.trim() || !password">
+        <FrameForm class="form" :busy="busy" @send="signIn">
+          <FrameText v-model="loginName" :label="says.name" autocomplete="username" autocapitalize="off" is-needed />
+          <FrameText v-model="password" :label="says.password" :wrong="wrong" type="password" autocomplete="current-password" is-needed />
+          <FrameKey look="go" type="submit" :disabled="busy">
             {{ says.signIn }}
           </FrameKey>
-        </form>
+        </FrameForm>
         <p class="handed">
           <NuxtLink to="/welcome">
             {{ says.iWasHandedAOne }}

@@ -9,24 +9,17 @@ const session = useSession()
 const entry = reactive({ loginName: '', code: '', password: '', pin: '' })
 const wrong = ref('')
 const busy = ref(false)
-const isFull = computed(
-  () =>
-    entry.loginName.trim() !== ''
-    && entry.code.trim() !== ''
-    && entry.password.length >= 10
-    && (entry.pin === '' || /^\d{4,8}$/.test(entry.pin)),
-)
+const asked = computed(() => ({
+  loginName: entry.loginName.trim(),
+  code: entry.code.trim(),
+  password: entry.password,
+  pin: entry.pin === '' ? null : entry.pin,
+}))
 
 async function redeem() {
   busy.value = true
   wrong.value = ''
-  const body = {
-    loginName: entry.loginName.trim(),
-    code: entry.code.trim(),
-    password: entry.password,
-    pin: entry.pin === '' ? null : entry.pin,
-  }
-  const reply = await sendTo('redeem', body)
+  const reply = await sendTo('redeem', asked.value)
   busy.value = false
   if (!reply.ok) {
     wrong.value = wordsOf(reply)
@@ -43,46 +36,15 @@ async function redeem() {
     <p class="lead">
       {{ says.withTheCodeThatThe }}
     </p>
-    <form class="form" @submit.prevent="redeem">
-      <FrameField v-slot="{ id }" :label="says.signInName">
-        <UInput :id="id" v-model="entry.loginName" autocomplete="username" autocapitalize="off" maxlength="80" required />
-      </FrameField>
-      <FrameField v-slot="{ id, describedBy }" :label="says.oneTimeCode" :wrong="wrong" :hint="says.asAbcdEfghJkmn">
-        <UInput
-          :id="id"
-          v-model="entry.code"
-          autocomplete="one-time-code"
-          autocapitalize="characters"
-          maxlength="40"
-          :aria-describedby="describedBy"
-          required
-        />
-      </FrameField>
-      <FrameField v-slot="{ id, describedBy }" :label="says.yourNewPassword" :hint="says.atLeast10Characters">
-        <UInput
-          :id="id"
-          v-model="entry.password"
-          type="password"
-          autocomplete="new-password"
-          maxlength="200"
-          :aria-describedby="describedBy"
-          required
-        />
-      </FrameField>
-      <FrameField v-slot="{ id, describedBy }" :label="says.yourNewPin" :hint="says.n4To8DigitsSigns">
-        <UInput
-          :id="id"
-          v-model="entry.pin"
-          type="password"
-          inputmode="numeric"
-          maxlength="8"
-          :aria-describedby="describedBy"
-        />
-      </FrameField>
-      <FrameKey look="go" type="submit" :disabled="busy || !isFull">
+    <FrameForm class="form" of="redeem" :payload="asked" :busy="busy" @send="redeem">
+      <FrameText v-model="entry.loginName" :label="says.signInName" autocomplete="username" autocapitalize="off" maxlength="80" is-needed name="loginName" />
+      <FrameText v-model="entry.code" :label="says.oneTimeCode" :wrong="wrong" :hint="says.asAbcdEfghJkmn" autocomplete="one-time-code" autocapitalize="characters" maxlength="40" is-needed name="code" />
+      <FrameText v-model="entry.password" :label="says.yourNewPassword" :hint="says.atLeast10Characters" type="password" autocomplete="new-password" maxlength="200" is-needed name="password" />
+      <FrameText v-model="entry.pin" :label="says.yourNewPin" :hint="says.n4To8DigitsSigns" type="password" inputmode="numeric" maxlength="8" name="pin" />
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.setMySignIn }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <p class="other">
       <NuxtLink to="/sign-in"> {{ says.iHaveAPassword }} </NuxtLink>
     </p>

@@ -18,7 +18,7 @@ import { languageHere } from '../language'
 import { serverWords as own } from './en'
 import type { ServerWords } from './en'
 import { serverWords as ownInSpanish } from './es'
-import { fieldInSpanish } from './fields-es'
+import { fieldInSpanish } from '#shared/words/es/fields'
 
 /** All that a paper or an answer is put together from. */
 export interface WordsHere extends ServerWords {

@@ -214,8 +214,14 @@ export async function chooseFrom(list: Locator, typed: string, says: string): Pr
 /** Types a day part by part, in the order in which an English reader writes it. */
 export async function typeDay(field: Locator, day: string): Promise<void> {
   const [year, month, date] = day.split('-')
-  await field.getByRole('spinbutton').first().click()
-  await field.page().keyboard.type(`${date}${month}${year}`, { delay: 20 })
+  const parts: Readonly<Record<string, string>> = { year: year!, month: month!, day: date! }
+  const places = field.getByRole('spinbutton')
+  await places.first().click()
+  // In the order in which the field asks for them, which differs from shop to shop.
+  for (const place of await places.all()) {
+    const part = await place.getAttribute('data-reka-date-field-segment')
+    await field.page().keyboard.type(parts[part!]!, { delay: 20 })
+  }
 }
 
 export { expect }

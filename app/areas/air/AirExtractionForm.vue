@@ -103,7 +103,7 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 </script>
 
 <template>
-  <form class="extraction" @submit.prevent="extraction && emit('fit', { ...place(), extraction })">
+  <FrameForm class="extraction" @send="extraction && emit('fit', { ...place(), extraction })">
     <div class="columns">
       <FrameSelect v-model="kind" :label="says.kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
       <FrameNumber v-model="xM" :label="says.standsAtAlongTheHall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
@@ -132,13 +132,7 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
     <div class="columns">
       <FrameSelect v-model="flowFrom" :label="says.flowKnownFrom" :ids="FLOW_METHODS" :named="id => words.flowMethods[id]" />
       <template v-if="flowFrom && flowFrom !== 'maker'">
-        <FrameField
-          v-slot="{ id }"
-          :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]"
-          :hint="says.oneOrMoreWithSpaces"
-        >
-          <UInput :id="id" v-model="readings" inputmode="decimal" />
-        </FrameField>
+        <FrameText v-model="readings" :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]" :hint="says.oneOrMoreWithSpaces" inputmode="decimal" />
         <FrameNumber
           v-if="flowFrom !== 'face-velocity'"
           v-model="ductM"
@@ -179,11 +173,11 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
       <FrameKey @click="emit('fit', { ...place(), extraction: null })">
         {{ says.itHasNone }}
       </FrameKey>
-      <FrameKey look="go" type="submit" :disabled="!extraction">
+      <FrameKey look="go" type="submit">
         {{ says.save }}
       </FrameKey>
     </div>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

@@ -90,7 +90,7 @@ async function fit(bayId: string, fitted: FittedBay) {
       {{ says.measuredOrReadFromThe }}
     </p>
     <FrameRefused :says="refused" />
-    <form @submit.prevent="save">
+    <FrameForm @send="save">
       <div class="keys">
         <FrameKey
           :picked="!draft.isOpenAir"
@@ -152,13 +152,13 @@ async function fit(bayId: string, fitted: FittedBay) {
           :hint="says.arcAndHelmetInsideIt"
         />
       </div>
-      <FrameKey look="go" type="submit" :disabled="!air">
+      <FrameKey look="go" type="submit">
         {{ says.saveTheHall }}
       </FrameKey>
       <p role="status">
         {{ saved }}
       </p>
-    </form>
+    </FrameForm>
     <h3>{{ says.extractionOfItsBays }}</h3>
     <ul class="bays">
       <li v-for="{ bay } in bays" :key="bay.bayId">

@@ -127,17 +127,18 @@ async function save() {
 </script>
 
 <template>
-  <form class="entry-form" :aria-label="says.putSamplesIn" @submit.prevent="save">
+  <FrameForm class="entry-form" :aria-label="says.putSamplesIn" @send="save">
     <p class="soft">
       {{ says.personalSamplesOneRowEach }}
     </p>
     <div class="columns">
       <FrameSelect v-model="substance" :label="says.substance" :ids="SUBSTANCES" :named="id => words.substances[id]" />
-      <FrameDay v-model="takenOn" :label="says.dayOfTheLastSample" />
+      <FrameDay v-model="takenOn" :label="says.dayOfTheLastSample" is-needed />
     </div>
     <FrameField
       v-slot="{ id, describedBy }"
       :label="says.resultsTypedOrPastedFrom"
+      :lacks="!canRead || read.results.length === 0 ? says.noResultReadYet : ''"
       :hint="says.oneRowASample0"
     >
       <UTextarea :id="id" v-model="text" :ui="{ base: 'area' }" :rows="6" spellcheck="false" :aria-describedby="describedBy" />
@@ -241,11 +242,11 @@ async function save() {
       <FrameKey @click="emit('done')">
         {{ says.leaveIt }}
       </FrameKey>
-      <FrameKey look="go" type="submit" :disabled="!canRead || read.results.length === 0 || !substance">
+      <FrameKey look="go" type="submit">
         {{ says.record(read.results.length, read.results.length === 1 ? says.result : says.results) }}
       </FrameKey>
     </div>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

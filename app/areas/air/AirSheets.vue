@@ -34,23 +34,18 @@ function edit(sheet: FumeDataSheet) {
   parts.value = { ...sheet.compositionPercent }
 }
 const version = () => facts.reading?.air.versions.sheets ?? 0
+const asked = computed(() => ({
+  sheet: {
+    process: process.value as ProcessId,
+    consumable: consumable.value as ConsumableId,
+    title: title.value.trim(),
+    ...(fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }),
+    ...(fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }),
+    compositionPercent: Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined)),
+  },
+}))
 async function save() {
-  if (!consumable.value || !process.value) return
-  const compositionPercent = Object.fromEntries(Object.entries(parts.value).filter(([, percent]) => percent !== undefined))
-  const sent = await send(
-    'fume.enter-sheet',
-    { id: FUME_SHEETS_STREAM, expectedVersion: version() },
-    {
-      sheet: {
-        process: process.value,
-        consumable: consumable.value,
-        title: title.value.trim(),
-        ...(fumeGPerKg.value === undefined ? {} : { fumeGPerKg: fumeGPerKg.value }),
-        ...(fumeMgPerS.value === undefined ? {} : { fumeMgPerS: fumeMgPerS.value }),
-        compositionPercent,
-      },
-    },
-  )
+  const sent = await send('fume.enter-sheet', { id: FUME_SHEETS_STREAM, expectedVersion: version() }, asked.value)
   if (sent.ok) {
     consumable.value = ''
     process.value = ''
@@ -90,7 +85,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
     <p v-if="sheets.length === 0">
       {{ says.noneYetPublishedFactorsAre }}
     </p>
-    <form @submit.prevent="save">
+    <FrameForm of="fume.enter-sheet" :payload="asked" @send="save">
       <h3>
         {{ sheets.some(sheet => sheet.consumable === consumable && sheet.process === process) ? says.changeASheet : says.enterASheet }}
       </h3>
@@ -99,6 +94,7 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           v-model="consumable"
           :label="says.rodOrWire"
           :none="says.choose"
+          is-needed
           :ids="CONSUMABLES"
           :named="id => words.consumables[id]"
         />
@@ -106,12 +102,11 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           v-model="process"
           :label="says.processItWasMeasuredWith"
           :none="says.choose"
+          is-needed
           :ids="PROCESSES"
           :named="id => words.processes[id]"
         />
-        <FrameField v-slot="{ id }" :label="says.whatTheSheetIsCalled" :hint="says.itsNumberAndItsDate">
-          <UInput :id="id" v-model="title" maxlength="120" required />
-        </FrameField>
+        <FrameText v-model="title" :label="says.whatTheSheetIsCalled" :hint="says.itsNumberAndItsDate" maxlength="120" is-needed />
         <FrameNumber
           v-model="fumeGPerKg"
           :label="says.fumeForEachMassMelted"
@@ -140,10 +135,10 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
           optional
         />
       </div>
-      <FrameKey look="go" type="submit" :disabled="!consumable || !process || !title.trim()">
+      <FrameKey look="go" type="submit">
         {{ says.saveTheSheet }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </section>
 </template>
 

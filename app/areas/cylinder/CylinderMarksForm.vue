@@ -48,8 +48,8 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 <template>
   <div class="marks">
     <div class="columns">
-      <FrameSelect v-model="gas" :label="says.gasOnTheLabel" :ids="GAS_CHOICES" :named="gasName" :none="says.choose" />
-      <FrameSelect v-model="owner" :label="says.owner" :ids="CYLINDER_OWNERS" :named="id => id" :hint="cylinderWords.owners[owner]" />
+      <FrameSelect v-model="gas" :label="says.gasOnTheLabel" :ids="GAS_CHOICES" :named="gasName" :none="says.choose" :is-needed="content === null" name="gas" />
+      <FrameSelect v-model="owner" :label="says.owner" :ids="CYLINDER_OWNERS" :named="id => cylinderWords.owners[id]" />
     </div>
     <FrameField
       v-slot="{ id, describedBy }"
@@ -59,7 +59,7 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
       <UTextarea
         :id="id"
         v-model="stamps"
-        :ui="{ base: says.stampsChalk }"
+        :ui="{ base: 'stamps chalk' }"
         :rows="3"
         autocapitalize="characters"
         spellcheck="false"

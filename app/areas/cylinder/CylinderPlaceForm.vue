@@ -21,8 +21,10 @@ const depthM = ref<number | undefined>(before?.depthM)
 const isClosed = ref(before ? before.room !== null : false)
 const volumeM3 = ref<number | undefined>(before?.room?.volumeM3)
 const supplyM3PerS = ref<number | undefined>(before?.room?.supplyM3PerS ?? 0)
-type Wall = { -readonly [Key in keyof StoreLayout['barriers'][number]]: StoreLayout['barriers'][number][Key] | undefined }
-type Burns = { -readonly [Key in keyof StoreLayout['combustibles'][number]]: StoreLayout['combustibles'][number][Key] | undefined }
+/** A wall or what burns while it is typed: it has a name, and its figures may be missing. */
+type Draft<Whole, Named extends keyof Whole> = { -readonly [Key in keyof Whole]: Key extends Named ? Whole[Key] : Whole[Key] | undefined }
+type Wall = Draft<StoreLayout['barriers'][number], 'name'>
+type Burns = Draft<StoreLayout['combustibles'][number], 'id'>
 const walls = ref<Wall[]>((before?.store?.barriers ?? []).map(wall => ({ ...wall })))
 const burns = ref<Burns[]>((before?.store?.combustibles ?? []).map(one => ({ ...one })))
 const addWall = () => {
@@ -66,14 +68,12 @@ async function save() {
 </script>
 
 <template>
-  <form class="place" @submit.prevent="save">
+  <FrameForm class="place" :busy="busy" @send="save">
     <h2>{{ reading ? before!.name : says.aPlace }}</h2>
     <p class="soft">
       {{ says.everythingStandsOnOneGrid }}
     </p>
-    <FrameField v-slot="{ id }" :label="says.name">
-      <UInput :id="id" v-model="name" maxlength="80" />
-    </FrameField>
+    <FrameText v-model="name" :label="says.name" maxlength="80" is-needed />
     <div class="columns">
       <FrameNumber v-model="xM" :label="says.beginsAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
       <FrameNumber v-model="yM" :label="says.beginsAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
@@ -95,9 +95,7 @@ async function save() {
     </div>
     <h3>{{ says.wallsThatPart }}</h3>
     <div v-for="(wall, index) in walls" :key="index" class="one">
-      <FrameField v-slot="{ id }" :label="says.called">
-        <UInput :id="id" v-model="wall.name" maxlength="80" />
-      </FrameField>
+      <FrameText v-model="wall.name" :label="says.called" maxlength="80" is-needed />
       <div class="columns">
         <FrameNumber v-model="wall.x1M" :label="says.fromAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
         <FrameNumber v-model="wall.y1M" :label="says.fromAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
@@ -121,9 +119,7 @@ async function save() {
     </FrameKey>
     <h3>{{ says.whatBurnsBesideThem }}</h3>
     <div v-for="(one, index) in burns" :key="index" class="one">
-      <FrameField v-slot="{ id }" :label="says.whatItIs">
-        <UInput :id="id" v-model="one.id" maxlength="80" />
-      </FrameField>
+      <FrameText v-model="one.id" :label="says.whatItIs" maxlength="80" is-needed />
       <div class="columns">
         <FrameNumber v-model="one.xM" :label="says.beginsAlong" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
         <FrameNumber v-model="one.yM" :label="says.beginsAcross" :unit="shop.height" :limits="PLACE_LIMITS.gridM" />
@@ -154,10 +150,10 @@ async function save() {
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <FrameKey look="go" type="submit" :disabled="!described || !store || busy">
+    <FrameKey look="go" type="submit" :disabled="busy">
       {{ says.save }}
     </FrameKey>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

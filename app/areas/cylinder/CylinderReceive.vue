@@ -31,58 +31,29 @@ const lay = computed(() =>
       : { lyingMin: lyingMin.value ?? null },
 )
 const waits = computed(() => marks.value && lay.value ? settlingMinutes(marks.value.gas, lay.value.lyingMin, facts.rules.settlingRule) : 0)
-const isComplete = computed(
-  () =>
-    marks.value !== null
-    && spot.value !== null
-    && TAG_PATTERN.test(tagIdOf(tag.value))
-    && (!mustSettle.value
-      || travelled.value === 'upright'
-      || travelled.value === 'unknown'
-      || (travelled.value === 'lying' && lyingMin.value !== undefined)),
-)
+const asked = computed(() => ({ ...marks.value, lay: lay.value, place: spot.value }))
 const { act, said, isRefused, busy } = useSenderTo(() => `cylinder/${tagIdOf(tag.value)}`)
 const minutes = { unit: 'min', step: 5, toShown: (si: number) => si, fromShown: (shown: number) => shown }
 
 async function receive() {
-  if (!marks.value || !spot.value || !isComplete.value) return
+  if (!marks.value || !spot.value) return
   const sent = await act('cylinder.receive', { ...marks.value, lay: lay.value, place: spot.value })
   if (sent.ok) await router.push(`/gas/${tagIdOf(tag.value)}`)
 }
-const TRAVELLED = [['upright', says.itStoodAllTheWay], ['lying', says.itLay], ['unknown', says.nobodyKnows]] as const
+const TRAVELLED = ['upright', 'lying', 'unknown'] as const
+const travelWords = computed(() => ({ upright: says.itStoodAllTheWay, lying: says.itLay, unknown: says.nobodyKnows }))
 </script>
 
 <template>
-  <form class="receive" @submit.prevent="receive">
+  <FrameForm class="receive" of="cylinder.receive" :payload="asked" :busy="busy" @send="receive">
     <h2>{{ says.aCylinderComesIn }}</h2>
     <p v-if="places.length === 0" class="said">
       {{ says.describeAPlaceFirstWhere }}
     </p>
-    <FrameField v-slot="{ id, describedBy }" :label="says.tag" :wrong="tagWrong" :hint="says.asOnTheCylinderCapitals">
-      <UInput
-        :id="id"
-        v-model="tag"
-        :ui="{ base: 'tag' }"
-        autocapitalize="characters"
-        spellcheck="false"
-        maxlength="24"
-        :aria-describedby="describedBy"
-        :aria-invalid="tagWrong !== ''"
-      />
-    </FrameField>
+    <FrameText v-model="tag" :label="says.tag" :wrong="tagWrong" :hint="says.asOnTheCylinderCapitals" :ui="{ base: 'tag' }" autocapitalize="characters" spellcheck="false" maxlength="24" is-needed />
     <CylinderMarksForm v-model="marks" :today="today" />
     <template v-if="mustSettle">
-      <h3>{{ says.howDidItTravel }}</h3>
-      <div class="keys">
-        <FrameKey
-          v-for="[id, name] in TRAVELLED"
-          :key="id"
-          :picked="travelled === id"
-          @click="travelled = id"
-        >
-          {{ name }}
-        </FrameKey>
-      </div>
+      <FrameChoice v-model="travelled" :label="says.howDidItTravel" :ids="TRAVELLED" :named="id => travelWords[id]" is-needed />
       <FrameNumber
         v-if="travelled === 'lying'"
         v-model="lyingMin"
@@ -99,10 +70,10 @@ const TRAVELLED = [['upright', says.itStoodAllTheWay], ['lying', says.itLay], ['
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
+    <FrameKey look="go" type="submit" :disabled="busy">
       {{ says.received }}
     </FrameKey>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

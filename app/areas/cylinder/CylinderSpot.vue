@@ -79,6 +79,7 @@ const stance = { isUpright, isSecured, isCapped }
         :ids="places.map(one => one.placeId)"
         :named="id => places.find(one => one.placeId === id)!.place.name"
         :none="says.choose"
+        is-needed
       />
       <FrameNumber v-model="xM" :label="says.alongTheGrid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />
       <FrameNumber v-model="yM" :label="says.acrossTheGrid" :unit="shop.height" :limits="{ min: -10000, max: 10000 }" />

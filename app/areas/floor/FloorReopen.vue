@@ -23,14 +23,12 @@ async function reopen() {
 </script>
 
 <template>
-  <form v-if="mine.length > 1" class="reopen" :aria-label="says.reOpenTheStoppedBays" @submit.prevent="reason.trim() && reopen()">
-    <FrameField v-slot="{ id, describedBy }" :label="says.baysAreStoppedWhatWas(stopped.length)" :wrong="refused">
-      <UInput :id="id" v-model="reason" maxlength="500" :aria-describedby="describedBy" />
-    </FrameField>
-    <FrameKey type="submit" :disabled="!reason.trim() || busy || isUnsent">
+  <FrameForm v-if="mine.length > 1" class="reopen" :aria-label="says.reOpenTheStoppedBays" :busy="busy || isUnsent" @send="reopen">
+    <FrameText v-model="reason" :label="says.baysAreStoppedWhatWas(stopped.length)" :wrong="refused" maxlength="500" is-needed />
+    <FrameKey type="submit" :disabled="busy || isUnsent">
       {{ says.reOpen(mine.length, names) }}
     </FrameKey>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

@@ -23,12 +23,10 @@ async function report() {
 </script>
 
 <template>
-  <form class="arc" @submit.prevent="report">
+  <FrameForm class="arc" :busy="busy" @send="report">
     <h2>{{ says.anArcWithoutAPermit }}</h2>
     <p>{{ says.nobodyIsBlamedHereThe }}</p>
-    <FrameField v-slot="{ id }" :label="says.where">
-      <UInput :id="id" v-model="where" maxlength="120" />
-    </FrameField>
+    <FrameText v-model="where" :label="says.where" maxlength="120" :is-needed="bayId === ''" />
     <FrameSelect
       v-model="bayId"
       :label="says.atABay"
@@ -39,13 +37,13 @@ async function report() {
     <p v-for="text in said" :key="text" class="said" :class="{ 'is-stop': isRefused }" role="alert">
       {{ text }}
     </p>
-    <FrameKey look="go" type="submit" :disabled="busy || (!where.trim() && !bayId)">
+    <FrameKey look="go" type="submit" :disabled="busy">
       {{ says.recordItAndBeginThe }}
     </FrameKey>
     <NuxtLink class="key link" to="/hot-work">
       {{ says.back }}
     </NuxtLink>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

@@ -74,28 +74,18 @@ const sign = (signature: { personId: string, pin: string }) =>
       <FrameTick v-model="nearSeen" :label="says.lookedAtAndSpokenWith" />
     </template>
     <h3>{{ says.ifThisPhoneFallsSilent }}</h3>
-    <FrameField
-      v-slot="{ id }"
-      :label="says.anotherWayToReachThe"
-      :hint="screens >= 2
-        ? says.aSecondScreenIsHeard
-        : says.onlyOneScreenIsHeard"
-    >
-      <UInput :id="id" v-model="channel" maxlength="80" :placeholder="says.radioChannel2" />
-    </FrameField>
+    <FrameText v-model="channel" :label="says.anotherWayToReachThe" :hint="screens >= 2 ? says.aSecondScreenIsHeard : says.onlyOneScreenIsHeard" maxlength="80" :placeholder="says.radioChannel2" />
     <h3>{{ says.sign }}</h3>
     <StationSignature :busy="busy" :does="says.authoriseTheWork" @sign="sign" />
     <FrameKey :aria-expanded="refusing" @click="refusing = !refusing">
       {{ says.refuseIt }}
     </FrameKey>
-    <form v-if="refusing" class="bring" @submit.prevent="reason.trim() && emit('refuse', reason.trim())">
-      <FrameField v-slot="{ id }" :label="says.why">
-        <UInput :id="id" v-model="reason" maxlength="500" />
-      </FrameField>
-      <FrameKey type="submit" :disabled="!reason.trim()">
+    <FrameForm v-if="refusing" class="bring" @send="emit('refuse', reason.trim())">
+      <FrameText v-model="reason" :label="says.why" maxlength="500" is-needed />
+      <FrameKey type="submit">
         {{ says.refuse }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </section>
 </template>
 

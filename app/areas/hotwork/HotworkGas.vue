@@ -15,15 +15,9 @@ const lel = ref('')
 const instrument = ref('')
 const point = ref('')
 const numberOf = (text: string): number => text.trim() === '' ? Number.NaN : Number(text.replace(',', '.'))
-const isComplete = computed(
-  () =>
-    [oxygen.value, lel.value].every(text => numberOf(text) >= 0 && numberOf(text) <= 100)
-    && instrument.value.trim() !== ''
-    && point.value.trim() !== '',
-)
+const lacksPercent = (text: string): string => numberOf(text) >= 0 && numberOf(text) <= 100 ? '' : says.aNumberFrom0To100
 const retestAt = computed(() => gasRetestAt({ ...permit, token: '' } as Permit))
 function read() {
-  if (!isComplete.value) return
   emit('read', {
     oxygenPercent: numberOf(oxygen.value),
     lelPercent: numberOf(lel.value),
@@ -47,23 +41,15 @@ function read() {
     <p v-else class="state-hold">
       <b>{{ says.notTested }}</b>
     </p>
-    <form v-if="mayDo" class="columns" @submit.prevent="read">
-      <FrameField v-slot="{ id }" :label="says.oxygen">
-        <UInput :id="id" v-model="oxygen" inputmode="decimal" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.flammableOfTheLimit">
-        <UInput :id="id" v-model="lel" inputmode="decimal" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.instrument">
-        <UInput :id="id" v-model="instrument" maxlength="40" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.where">
-        <UInput :id="id" v-model="point" maxlength="80" :placeholder="says.lowMiddleHigh" />
-      </FrameField>
-      <FrameKey type="submit" :disabled="!isComplete || busy">
+    <FrameForm v-if="mayDo" class="columns" :busy="busy" @send="read">
+      <FrameText v-model="oxygen" :label="says.oxygen" :lacks="lacksPercent(oxygen)" inputmode="decimal" />
+      <FrameText v-model="lel" :label="says.flammableOfTheLimit" :lacks="lacksPercent(lel)" inputmode="decimal" />
+      <FrameText v-model="instrument" :label="says.instrument" maxlength="40" is-needed />
+      <FrameText v-model="point" :label="says.where" maxlength="80" :placeholder="says.lowMiddleHigh" is-needed />
+      <FrameKey type="submit" :disabled="busy">
         {{ says.recordTheReading }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </section>
 </template>
 

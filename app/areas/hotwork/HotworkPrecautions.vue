@@ -42,13 +42,12 @@ function justify(id: PrecautionId) {
             {{ says.notNeeded }} <span class="visually-hidden">{{ hotworkWords.precautions[id] }}</span>
           </FrameKey>
         </template>
-        <form v-if="asks === id" class="why" @submit.prevent="justify(id)">
-          <label class="visually-hidden" :for="`why-${id}`">{{ says.whyItIsNotNeeded }}</label>
-          <UInput :id="`why-${id}`" v-model="reason" maxlength="500" :placeholder="says.whyItIsNotNeeded2" />
-          <FrameKey type="submit" :disabled="!reason.trim()">
+        <FrameForm v-if="asks === id" class="why" @send="justify(id)">
+          <FrameText v-model="reason" is-heard is-needed :label="says.whyItIsNotNeeded" maxlength="500" :placeholder="says.whyItIsNotNeeded2" />
+          <FrameKey type="submit">
             {{ says.saySo }}
           </FrameKey>
-        </form>
+        </FrameForm>
       </li>
     </ul>
     <details v-if="seen.length > 0" :open="open.length === 0 && permit.phase === 'precautions'">

@@ -105,16 +105,6 @@ const times = computed(() => {
   return { fromAt, untilAt: nextTimeOfDay(untilTime.value || '00:00', Date.parse(fromAt) + 1, shopFacts.site.timeZone) }
 })
 const hours = computed(() => (Date.parse(times.value.untilAt) - Date.parse(times.value.fromAt)) / 3600_000)
-const isComplete = computed(
-  () =>
-    asked.value !== null
-    && blocking.value.length === 0
-    && planned.value !== null
-    && (where.value.trim() !== '' || bayId.value !== '' || placeId.value !== '')
-    && what.value.trim() !== ''
-    && operatorIds.value.length > 0
-    && hours.value <= shopFacts.rules.longestPermitHours,
-)
 const toggle = (personId: string) => {
   operatorIds.value = operatorIds.value.includes(personId)
     ? operatorIds.value.filter(id => id !== personId)
@@ -135,20 +125,25 @@ const placeName = computed(
       ?? (bayId.value ? says.bay(bays.value.find(bay => bay.bayId === bayId.value)?.label ?? bayId.value) : '')),
 )
 
+const payload = computed<PermitRequest | null>(() => asked.value && {
+  ...asked.value,
+  place: { where: placeName.value, placeId: placeId.value || null, bayId: bayId.value || null },
+  operatorIds: operatorIds.value,
+  ...times.value,
+})
+/** What stands against it is said beside its key, once everything else is there. */
+const lacks = computed(() => {
+  const [first] = blocking.value
+  if (first) return [first.message, first.todo].filter(Boolean).join(' ')
+  return planned.value === null ? says.itIsStillWorkedOut : ''
+})
 async function request() {
-  if (!isComplete.value || asked.value === null) return
-  const payload: PermitRequest = {
-    ...asked.value,
-    place: { where: placeName.value, placeId: placeId.value || null, bayId: bayId.value || null },
-    operatorIds: operatorIds.value,
-    ...times.value,
-  }
-  if ((await act('permit.request', payload)).ok) await router.push(`/hot-work/${permitId}`)
+  if (payload.value !== null && (await act('permit.request', payload.value)).ok) await router.push(`/hot-work/${permitId}`)
 }
 </script>
 
 <template>
-  <form class="request" @submit.prevent="request">
+  <FrameForm class="request" of="permit.request" :payload="payload" :lacks="lacks" :busy="busy" @send="request">
     <header>
       <h2>{{ says.askForAPermit }}</h2>
       <NuxtLink class="key quiet link" to="/hot-work">
@@ -159,9 +154,7 @@ async function request() {
       {{ says.canItBeDoneCold }}
     </p>
     <h3>{{ says.where }}</h3>
-    <FrameField v-slot="{ id }" :label="says.placeAsPeopleCallIt">
-      <UInput :id="id" v-model="where" maxlength="120" :placeholder="says.lockGate3UpstreamLeaf" />
-    </FrameField>
+    <FrameText v-model="where" :label="says.placeAsPeopleCallIt" maxlength="120" :placeholder="says.lockGate3UpstreamLeaf" :is-needed="bayId === '' && placeId === ''" name="place.where" />
     <div class="columns">
       <FrameSelect
         v-model="bayId"
@@ -180,11 +173,16 @@ async function request() {
       />
     </div>
     <h3>{{ says.what }}</h3>
-    <FrameField v-slot="{ id }" :label="says.theJob">
-      <UInput :id="id" v-model="what" maxlength="200" :placeholder="says.cutTheHeelPostStrap" />
-    </FrameField>
+    <FrameText v-model="what" :label="says.theJob" maxlength="200" :placeholder="says.cutTheHeelPostStrap" is-needed name="job.what" />
     <div class="columns">
-      <FrameSelect v-model="process" :label="says.process" :ids="PROCESSES" :named="id => words.processes[id]" :none="says.choose" />
+      <FrameSelect
+        v-model="process"
+        :label="says.process"
+        :ids="PROCESSES"
+        :named="id => words.processes[id]"
+        :none="says.choose"
+        is-needed
+      />
       <FrameSelect
         v-model="workpiece"
         :label="says.whatIsWorkedOn"
@@ -232,15 +230,9 @@ async function request() {
         :named="id => hotworkWords.sprinklers[id]"
         :none="says.nobodyLookedYet"
       />
-      <FrameField v-slot="{ id }" :label="says.storey0IsTheGround">
-        <UInput :id="id" v-model="level" inputmode="numeric" maxlength="3" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.levelsBelowThatSparksReach">
-        <UInput :id="id" v-model="openLevels" inputmode="numeric" maxlength="2" />
-      </FrameField>
-      <FrameField v-slot="{ id }" :label="says.partsOneWatcherCannotSee">
-        <UInput :id="id" v-model="hiddenParts" inputmode="numeric" maxlength="2" />
-      </FrameField>
+      <FrameText v-model="level" :label="says.storey0IsTheGround" inputmode="numeric" maxlength="3" />
+      <FrameText v-model="openLevels" :label="says.levelsBelowThatSparksReach" inputmode="numeric" maxlength="2" />
+      <FrameText v-model="hiddenParts" :label="says.partsOneWatcherCannotSee" inputmode="numeric" maxlength="2" />
     </div>
     <div class="ticks">
       <fieldset v-for="{ key, label } in FACTS" :key="key" class="ask">
@@ -256,17 +248,18 @@ async function request() {
       </fieldset>
     </div>
     <h3>{{ says.whoAndWhen }}</h3>
-    <fieldset class="names">
-      <legend>{{ says.whoDoesTheWork }}</legend>
-      <FrameKey
-        v-for="{ personId, name } in shopFacts.reading?.people"
-        :key="personId"
-        :picked="operatorIds.includes(personId)"
-        @click="toggle(personId)"
-      >
-        {{ name }}{{ personId === session.person?.personId ? says.you : '' }}
-      </FrameKey>
-    </fieldset>
+    <FrameField v-slot="{ labelledBy }" is-group :label="says.whoDoesTheWork" :lacks="operatorIds.length === 0 ? says.nameAtLeastOne : ''">
+      <div class="names" role="group" :aria-labelledby="labelledBy">
+        <FrameKey
+          v-for="{ personId, name } in shopFacts.reading?.people"
+          :key="personId"
+          :picked="operatorIds.includes(personId)"
+          @click="toggle(personId)"
+        >
+          {{ name }}{{ personId === session.person?.personId ? says.you : '' }}
+        </FrameKey>
+      </div>
+    </FrameField>
     <div class="columns">
       <FrameTime v-model="fromTime" :label="says.from" />
       <FrameTime
@@ -304,14 +297,14 @@ async function request() {
       {{ text }}
     </p>
     <div class="send">
-      <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.askForIt }}
       </FrameKey>
     </div>
     <p class="soft">
       {{ says.zonarisAdvisesLocalCodeAnd }}
     </p>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

@@ -23,17 +23,8 @@ async function bring() {
 </script>
 
 <template>
-  <form class="bring" @submit.prevent="tag.trim() && bring()">
-    <FrameField v-slot="{ id, describedBy }" :label="label" :wrong="refused">
-      <UInput
-        :id="id"
-        v-model="tag"
-        maxlength="24"
-        autocapitalize="characters"
-        spellcheck="false"
-        :aria-describedby="describedBy"
-      />
-    </FrameField>
+  <FrameForm class="bring" @send="bring">
+    <FrameText v-model="tag" :label="label" :wrong="refused" maxlength="24" autocapitalize="characters" spellcheck="false" is-needed />
     <FrameNumber
       v-model="distanceM"
       :label="says.wayToTheWork"
@@ -42,10 +33,10 @@ async function bring() {
       optional
       :hint="says.forAnExtinguisher"
     />
-    <FrameKey type="submit" :disabled="!tag.trim()">
+    <FrameKey type="submit">
       {{ says.itIsHere }}
     </FrameKey>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

@@ -118,9 +118,7 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
       <FrameKey v-if="yesNo.some(({ id }) => answers[id] === undefined)" @click="fillYes">
         {{ says.theRestIsInOrder }}
       </FrameKey>
-      <FrameField v-if="failed" v-slot="{ id }" :label="says.whatIsWrongInA">
-        <UInput :id="id" v-model="remark" maxlength="500" />
-      </FrameField>
+      <FrameText v-if="failed" v-model="remark" :label="says.whatIsWrongInA" maxlength="500" />
       <FrameKey look="go" big :disabled="busy || judged.result === 'open'" @click="send(answers)">
         {{ recordWords }}
       </FrameKey>

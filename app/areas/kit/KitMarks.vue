@@ -116,9 +116,7 @@ watchEffect(() => {
         :named="id => kitItemWords.extinguisherTypes[id]"
         :none="says.choose"
       />
-      <FrameField v-slot="{ id, describedBy }" :label="says.ratedFor" :hint="says.asPrinted4A60" :wrong="ratingWrong">
-        <UInput :id="id" v-model="rating" maxlength="40" spellcheck="false" :aria-describedby="describedBy" />
-      </FrameField>
+      <FrameText v-model="rating" :label="says.ratedFor" :hint="says.asPrinted4A60" :wrong="ratingWrong" maxlength="40" spellcheck="false" />
       <FrameDay v-model="pressureTestedOn" :label="says.pressureTestedOn" />
       <FrameDay v-model="openedOn" :label="says.lastOpenedOn" />
     </template>

@@ -16,11 +16,10 @@ const name = ref('')
 const marks = ref<KitItemMarks>({})
 const assignment = ref<Assignment>(null)
 const tagWrong = computed(() => tag.value === '' || TAG_PATTERN.test(tagIdOf(tag.value)) ? '' : says.lettersDigitsAndHyphensAt)
-const isComplete = computed(() => kind.value !== '' && name.value.trim() !== '' && TAG_PATTERN.test(tagIdOf(tag.value)))
+const asked = computed(() => ({ kind: kind.value as EquipmentKindId, name: name.value.trim(), marks: marks.value }))
 const { act, said, isRefused, busy } = useSenderTo(() => `item/${tagIdOf(tag.value)}`)
 async function register() {
-  if (!isComplete.value) return
-  const sent = await act('item.register', { kind: kind.value as EquipmentKindId, name: name.value.trim(), marks: marks.value })
+  const sent = await act('item.register', asked.value)
   if (!sent.ok) return
   if (assignment.value) await act('item.assign', { assignment: assignment.value })
   await router.push(`/kit/${tagIdOf(tag.value)}`)
@@ -28,41 +27,30 @@ async function register() {
 </script>
 
 <template>
-  <form class="register" @submit.prevent="register">
+  <FrameForm class="register" of="item.register" :payload="asked" :busy="busy" @send="register">
     <h2>{{ says.registerAThing }}</h2>
     <div class="columns">
-      <FrameField v-slot="{ id, describedBy }" :label="says.tag" :wrong="tagWrong">
-        <UInput
-          :id="id"
-          v-model="tag"
-          :ui="{ base: 'tag' }"
-          autocapitalize="characters"
-          spellcheck="false"
-          maxlength="24"
-          :aria-describedby="describedBy"
-          :aria-invalid="tagWrong !== ''"
-        />
-      </FrameField>
+      <FrameText v-model="tag" :label="says.tag" :wrong="tagWrong" :ui="{ base: 'tag' }" autocapitalize="characters" spellcheck="false" maxlength="24" is-needed />
       <FrameSelect
         v-model="kind"
         :label="says.whatItIs"
         :ids="EQUIPMENT_KINDS"
         :named="id => kitWords.equipmentKinds[id]"
         :none="says.choose"
+        is-needed
+        name="kind"
       />
     </div>
-    <FrameField v-slot="{ id }" :label="says.namePeopleKnowItBy">
-      <UInput :id="id" v-model="name" maxlength="80" />
-    </FrameField>
+    <FrameText v-model="name" :label="says.namePeopleKnowItBy" maxlength="80" is-needed name="name" />
     <KitMarks v-if="kind" :key="kind" v-model="marks" :kind="kind" />
     <KitAssign v-model="assignment" :with-distance="kind === 'extinguisher'" />
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>
-    <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
+    <FrameKey look="go" type="submit" :disabled="busy">
       {{ says.registerIt }}
     </FrameKey>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

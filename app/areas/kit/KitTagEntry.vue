@@ -49,7 +49,7 @@ function open(tagId: string) {
 </script>
 
 <template>
-  <form class="find" role="search" :aria-label="label" @submit.prevent="enter">
+  <FrameForm class="find" role="search" :aria-label="label" @send="enter">
     <FrameField v-slot="{ id, describedBy }" :label="says.tag" :wrong="wrong">
       <span class="line">
         <UInput
@@ -69,7 +69,7 @@ function open(tagId: string) {
         <b>{{ one.item.tag }}</b> {{ one.item.name }}
       </FrameKey>
     </div>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

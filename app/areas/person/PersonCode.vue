@@ -12,10 +12,11 @@ const loginName = ref(person.loginName ?? '')
 const given = ref<{ readonly code: string, readonly loginName: string, readonly untilAt: string } | null>(null)
 const wrong = ref('')
 const busy = ref(false)
+const asked = computed(() => ({ personId: person.personId, loginName: loginName.value.trim() }))
 
 async function give() {
   busy.value = true
-  const reply = await sendTo('sign-in-codes', { personId: person.personId, loginName: loginName.value.trim() })
+  const reply = await sendTo('sign-in-codes', asked.value)
   busy.value = false
   wrong.value = reply.ok ? '' : wordsOf(reply)
   if (!reply.ok) return
@@ -31,21 +32,19 @@ async function give() {
       <span>{{ says.opens(person.name) }} <b>{{ says.welcome }}</b>{{ says.signsInAs }} <b>{{ given.loginName }}</b>
         {{ says.withThisCodeAndSets(moment(given.untilAt)) }}</span>
     </p>
-    <form v-else class="columns" @submit.prevent="give">
-      <FrameField
-        v-slot="{ id, describedBy }"
-        :label="says.signInName"
-        :wrong="wrong"
-        :hint="
-          person.loginName ? says.onceUsedTheCodeEnds : says.atLeast3Letters
-        "
-      >
-        <UInput :id="id" v-model="loginName" maxlength="80" :aria-describedby="describedBy" />
-      </FrameField>
-      <FrameKey type="submit" :disabled="busy || loginName.trim().length < 3">
+    <FrameForm
+      v-else
+      class="columns"
+      of="sign-in-codes"
+      :payload="asked"
+      :busy="busy"
+      @send="give"
+    >
+      <FrameText v-model="loginName" :label="says.signInName" :wrong="wrong" :hint="person.loginName ? says.onceUsedTheCodeEnds : says.atLeast3Letters" name="loginName" maxlength="80" />
+      <FrameKey type="submit" :disabled="busy">
         {{ says.giveAOneTimeCode }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </section>
 </template>
 

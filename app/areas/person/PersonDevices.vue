@@ -43,21 +43,19 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
     </p>
     <ul v-if="devices">
       <li v-for="device in devices" :key="device.deviceId">
-        <form
+        <FrameForm
           v-if="naming === device.deviceId"
           class="naming"
-          @submit.prevent="change('devices/name', { deviceId: device.deviceId, name: name.trim() })"
+          @send="change('devices/name', { deviceId: device.deviceId, name: name.trim() })"
         >
-          <FrameField v-slot="{ id }" :label="says.whatItIsCalled">
-            <UInput :id="id" v-model="name" maxlength="60" />
-          </FrameField>
-          <FrameKey look="go" type="submit" :disabled="!name.trim()">
+          <FrameText v-model="name" :label="says.whatItIsCalled" maxlength="60" is-needed />
+          <FrameKey look="go" type="submit">
             {{ says.nameIt }}
           </FrameKey>
           <FrameKey look="quiet" @click="naming = null">
             {{ says.back }}
           </FrameKey>
-        </form>
+        </FrameForm>
         <template v-else>
           <span class="what">
             <span><b>{{ device.name }}</b>{{ device.isThis ? says.inYourHand : '' }}</span>

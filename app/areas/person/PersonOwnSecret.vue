@@ -36,37 +36,13 @@ async function set() {
 <template>
   <section class="own" :aria-label="isPin ? says.pin : says.password">
     <h2>{{ isPin ? says.pin : says.password }}</h2>
-    <form class="form" @submit.prevent="set">
-      <FrameField
-        v-slot="{ id, describedBy }"
-        :label="isPin ? says.newPin : says.newPassword"
-        :wrong="wrong.fresh"
-        :hint="said || (isPin ? says.n4To8Digits : says.atLeast10Characters)"
-      >
-        <UInput
-          :id="id"
-          v-model="fresh"
-          type="password"
-          autocomplete="new-password"
-          :inputmode="isPin ? 'numeric' : undefined"
-          :maxlength="isPin ? 8 : 200"
-          :aria-describedby="describedBy"
-        />
-      </FrameField>
-      <FrameField v-slot="{ id, describedBy }" :label="says.passwordAsItIsNow" :wrong="wrong.current">
-        <UInput
-          :id="id"
-          v-model="current"
-          type="password"
-          autocomplete="current-password"
-          maxlength="200"
-          :aria-describedby="describedBy"
-        />
-      </FrameField>
-      <FrameKey look="go" type="submit" :disabled="busy || !fits || current === ''">
+    <FrameForm class="form" :busy="busy" @send="set">
+      <FrameText v-model="fresh" :lacks="fits ? '' : isPin ? says.n4To8Digits : says.atLeast10Characters" :label="isPin ? says.newPin : says.newPassword" :wrong="wrong.fresh" :hint="said || (isPin ? says.n4To8Digits : says.atLeast10Characters)" type="password" autocomplete="new-password" :inputmode="isPin ? 'numeric' : undefined" :maxlength="isPin ? 8 : 200" />
+      <FrameText v-model="current" :label="says.passwordAsItIsNow" :wrong="wrong.current" type="password" autocomplete="current-password" maxlength="200" is-needed />
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ isPin ? says.setMyPin : says.setMyPassword }}
       </FrameKey>
-    </form>
+    </FrameForm>
   </section>
 </template>
 

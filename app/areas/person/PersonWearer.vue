@@ -42,34 +42,41 @@ const save = () =>
   mask.value
   && send(
     { mask: mask.value, fitTestedOn: fitTestedOn.value || null, medicallyClearedOn: medicallyClearedOn.value || null },
-    'Written down. The log keeps only that there is a record.',
+    says.writtenDown,
   )
 </script>
 
 <template>
-  <form class="wearer" :aria-label="says.mask" @submit.prevent="save">
+  <FrameForm class="wearer" :aria-label="says.mask" @send="save">
     <h3>{{ says.mask }}</h3>
     <p class="soft">
       {{ says.healthDatesAreKeptApart }}
     </p>
     <FrameRefused :says="refused" />
     <div class="columns">
-      <FrameSelect v-model="mask" :label="says.maskWorn" :none="says.noneWrittenDown" :ids="MASKS" :named="id => words.masks[id]" />
+      <FrameSelect
+        v-model="mask"
+        :label="says.maskWorn"
+        :none="says.noneWrittenDown"
+        :ids="MASKS"
+        :named="id => words.masks[id]"
+        is-needed
+      />
       <FrameDay v-model="fitTestedOn" :label="says.fitTestWithThisMask" />
       <FrameDay v-model="medicallyClearedOn" :label="says.medicallyCleared" />
     </div>
     <div class="keys">
-      <FrameKey v-if="exists" @click="send(null, 'Erased for good.')">
+      <FrameKey v-if="exists" @click="send(null, says.erased)">
         {{ says.eraseThisRecord }}
       </FrameKey>
-      <FrameKey type="submit" :disabled="!mask">
+      <FrameKey type="submit">
         {{ says.writeItDown }}
       </FrameKey>
     </div>
     <p role="status">
       {{ said }}
     </p>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

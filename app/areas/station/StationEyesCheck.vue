@@ -78,13 +78,13 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         >
           {{ one }}
         </FrameKey>
-        <form class="other" @submit.prevent="setOther">
+        <FrameForm class="other" @send="setOther">
           <label class="visually-hidden" for="other-shade">{{ says.anotherShade }}</label>
           <UInput id="other-shade" v-model="other" inputmode="decimal" :placeholder="says.other" />
           <FrameKey type="submit">
             {{ says.set }}
           </FrameKey>
-        </form>
+        </FrameForm>
       </div>
       <p v-if="otherWrong" class="said" role="alert">
         {{ otherWrong }}

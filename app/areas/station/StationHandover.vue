@@ -51,9 +51,7 @@ async function handOver(signature?: Signature) {
         <b>{{ handoverChecks[id] }}</b> <span>{{ notDone.includes(id) ? says.notDone : says.done }}</span>
       </FrameKey>
     </div>
-    <FrameField v-slot="{ id }" :label="says.aWordForTheNext">
-      <UInput :id="id" v-model="note" maxlength="500" :placeholder="says.ifThereIsOne" />
-    </FrameField>
+    <FrameText v-model="note" :label="says.aWordForTheNext" maxlength="500" :placeholder="says.ifThereIsOne" />
     <FrameRefused :says="refused" />
     <FrameKey look="go" big :disabled="busy" @click="handOver()">
       {{ notDone.length === 0 ? says.allDone : says.handOverNotDone(notDone.length) }}, {{ session.person?.name }}

@@ -11,25 +11,22 @@ const personId = ref('')
 const pin = ref('')
 const people = computed(() => facts.reading?.people ?? [])
 const named = (id: string) => people.value.find(person => person.personId === id)?.name ?? id
-const isComplete = computed(() => personId.value !== '' && /^\d{4,8}$/.test(pin.value))
+const isPin = computed(() => /^\d{4,8}$/.test(pin.value))
 
 function sign() {
-  if (!isComplete.value) return
   emit('sign', { personId: personId.value, pin: pin.value })
   pin.value = ''
 }
 </script>
 
 <template>
-  <form class="sign" @submit.prevent="sign">
+  <FrameForm class="sign" :busy="busy" @send="sign">
     <FrameSelect v-model="personId" :label="says.whoSigns" :ids="people.map(person => person.personId)" :named="named" />
-    <FrameField v-slot="{ id }" :label="says.pin">
-      <UInput :id="id" v-model="pin" type="password" inputmode="numeric" maxlength="8" />
-    </FrameField>
-    <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
+    <FrameText v-model="pin" :lacks="isPin ? '' : says.n4To8Digits" :label="says.pin" type="password" inputmode="numeric" maxlength="8" />
+    <FrameKey look="go" type="submit" :disabled="busy">
       {{ does ?? says.signAndReOpen }}
     </FrameKey>
-  </form>
+  </FrameForm>
 </template>
 
 <style scoped>

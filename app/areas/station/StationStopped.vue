@@ -47,13 +47,12 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
           {{ reason }}
         </FrameKey>
       </div>
-      <form class="own" @submit.prevent="ownWords.trim() && give(ownWords)">
-        <label class="visually-hidden" for="own-words">{{ says.inYourOwnWords }}</label>
-        <UInput id="own-words" v-model="ownWords" :ui="{ base: 'text' }" maxlength="500" :placeholder="says.orInYourOwnWords" />
-        <FrameKey type="submit" :disabled="!ownWords.trim()">
+      <FrameForm class="own" @send="give(ownWords)">
+        <FrameText v-model="ownWords" is-heard is-needed :label="says.inYourOwnWords" maxlength="500" :placeholder="says.orInYourOwnWords" />
+        <FrameKey type="submit">
           {{ says.saySo }}
         </FrameKey>
-      </form>
+      </FrameForm>
     </template>
     <p v-if="stop.reason === null" class="soft">
       {{ says.onceSomebodyHasSaidWhy }}
@@ -89,19 +88,11 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
   margin: 8px 0 6px;
 }
 .own {
-  display: flex;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: start;
   gap: 8px;
   margin-top: 8px;
-}
-:deep(.text) {
-  flex: 1;
-  min-width: 0;
-  min-height: 56px;
-  padding: 0 12px;
-  border: 2px solid var(--strong-rule);
-  background: var(--panel);
-  font: inherit;
-  color: var(--ink);
 }
 .reopen {
   width: 100%;

@@ -302,7 +302,7 @@ const marksSaid = computed(() => {
       {{ line }}
     </p>
 
-    <form v-if="doing === 'read'" class="doing" @submit.prevent="readable && does('cylinder.read', readable)">
+    <FrameForm v-if="doing === 'read'" class="doing" @send="readable && does('cylinder.read', readable)">
       <p v-if="byWeight" class="soft">
         {{ lookup.say(pressureRefusal(cylinder.gas)!).message }}
       </p>
@@ -322,10 +322,10 @@ const marksSaid = computed(() => {
       <p v-if="lacks" class="said">
         {{ lacks }}
       </p>
-      <FrameKey look="go" type="submit" :disabled="!readable || busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.writeItDown }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <section v-else-if="doing === 'connect'" class="doing" :aria-label="says.connectStepByStep">
       <FrameSelect
         v-model="bayId"
@@ -346,19 +346,19 @@ const marksSaid = computed(() => {
     <section v-else-if="doing === 'joints'" class="doing" :aria-label="says.leakTest">
       <CylinderJoints :gas="cylinder.gas" @tested="tested" />
     </section>
-    <form
+    <FrameForm
       v-else-if="doing === 'pressure'"
       class="doing"
-      @submit.prevent="deliveryKPa !== undefined && does('cylinder.set-delivery', { gaugeKPa: deliveryKPa })"
+      @send="deliveryKPa !== undefined && does('cylinder.set-delivery', { gaugeKPa: deliveryKPa })"
     >
       <p v-if="isAcetylene">
         {{ says.neverAbove }} <b class="print">{{ q.pressure(limitKPa) }}</b>{{ says.beyondItAcetyleneCanBurst }}
       </p>
       <FrameNumber v-model="deliveryKPa" :label="says.deliveryGaugeShows" :unit="units.pressure" :limits="{ min: 0, max: 3000 }" />
-      <FrameKey look="go" type="submit" :disabled="deliveryKPa === undefined || busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.writeItDown }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <section v-else-if="doing === 'shut'" class="doing" :aria-label="says.shutDownStepByStep">
       <CylinderSteps v-model="shutting" :steps="SHUTTING_STEPS" :named="cylinderWords.shutting" :sources="STEP_SOURCES" />
       <FrameKey
@@ -369,13 +369,13 @@ const marksSaid = computed(() => {
         {{ says.shutDown }}
       </FrameKey>
     </section>
-    <form v-else-if="doing === 'move'" class="doing" @submit.prevent="spot && does('cylinder.place', spot)">
+    <FrameForm v-else-if="doing === 'move'" class="doing" @send="spot && does('cylinder.place', spot)">
       <CylinderSpot v-model="spot" :places="places" :others="others" :self="self" />
-      <FrameKey look="go" type="submit" :disabled="!spot || busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.itStandsThere }}
       </FrameKey>
-    </form>
-    <form v-else-if="doing === 'lying'" class="doing" @submit.prevent="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })">
+    </FrameForm>
+    <FrameForm v-else-if="doing === 'lying'" class="doing" @send="does('cylinder.note-lying', { lyingMin: lyingMin ?? null })">
       <FrameNumber
         v-model="lyingMin"
         :label="says.itLayFor"
@@ -387,19 +387,17 @@ const marksSaid = computed(() => {
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.itStandsUprightNow }}
       </FrameKey>
-    </form>
-    <form
+    </FrameForm>
+    <FrameForm
       v-else-if="doing === 'tag-out' || doing === 'release'"
       class="doing"
-      @submit.prevent="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
+      @send="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
     >
-      <FrameField v-slot="{ id }" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.whatIsWrongWithIt">
-        <UInput :id="id" v-model="words_" maxlength="500" />
-      </FrameField>
-      <FrameKey look="go" type="submit" :disabled="!words_.trim() || busy">
+      <FrameText v-model="words_" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.whatIsWrongWithIt" maxlength="500" is-needed />
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ doing === 'release' ? says.releaseIt : says.tagItOut }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <section v-else-if="doing === 'danger'" class="doing" :aria-label="says.whatIsIt">
       <p>{{ says.oneTapStopsTheBay }}</p>
       <div class="keys">
@@ -408,12 +406,12 @@ const marksSaid = computed(() => {
         </FrameKey>
       </div>
     </section>
-    <form v-else-if="doing === 'correct'" class="doing" @submit.prevent="marks && does('cylinder.correct', marks)">
+    <FrameForm v-else-if="doing === 'correct'" class="doing" @send="marks && does('cylinder.correct', marks)">
       <CylinderMarksForm v-model="marks" :known="cylinder" :today="reading!.today" />
-      <FrameKey look="go" type="submit" :disabled="!marks || busy">
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.writeItDown }}
       </FrameKey>
-    </form>
+    </FrameForm>
 
     <section class="marks">
       <h3>{{ says.itsMarks }}</h3>
@@ -435,22 +433,16 @@ const marksSaid = computed(() => {
       >
         {{ says.thisTagWasTypedBy }}
       </FrameKey>
-      <form
+      <FrameForm
         v-if="doing === 'withdraw'"
         class="doing"
-        @submit.prevent="words_.trim() && does('cylinder.withdraw-tag', { reason: words_.trim() })"
+        @send="does('cylinder.withdraw-tag', { reason: words_.trim() })"
       >
-        <FrameField
-          v-slot="{ id }"
-          :label="says.whatWasTypedAndWhat"
-          :hint="says.whatComesUnderThisTag"
-        >
-          <UInput :id="id" v-model="words_" maxlength="500" />
-        </FrameField>
-        <FrameKey look="go" type="submit" :disabled="!words_.trim() || busy">
+        <FrameText v-model="words_" :label="says.whatWasTypedAndWhat" :hint="says.whatComesUnderThisTag" maxlength="500" is-needed />
+        <FrameKey look="go" type="submit" :disabled="busy">
           {{ says.takeTheTagBack }}
         </FrameKey>
-      </form>
+      </FrameForm>
     </section>
     <LogLife :life="reading!.life" :notices="reading!.notices" />
   </article>

@@ -164,9 +164,7 @@ const watching = computed(() => {
         </FrameKey>
         <section v-if="isStopOpen" class="part">
           <h3>{{ says.nothingIsAuthorisedOverA }}</h3>
-          <FrameField v-slot="{ id }" :label="says.whatWasPutRight">
-            <UInput :id="id" v-model="cleared" maxlength="500" />
-          </FrameField>
+          <FrameText v-model="cleared" :label="says.whatWasPutRight" maxlength="500" />
           <StationSignature :busy="busy || !cleared.trim()" :does="says.signItIsPutRight" @sign="resume" />
         </section>
         <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
@@ -194,9 +192,7 @@ const watching = computed(() => {
         />
         <section v-if="phase === 'suspended'" class="part">
           <h3>{{ says.letItGoOn }}</h3>
-          <FrameField v-slot="{ id }" :label="says.whatWasPutRight">
-            <UInput :id="id" v-model="cleared" maxlength="500" />
-          </FrameField>
+          <FrameText v-model="cleared" :label="says.whatWasPutRight" maxlength="500" />
           <StationSignature :busy="busy || !cleared.trim()" :does="says.signTheWorkGoesOn" @sign="resume" />
         </section>
         <div class="keys">
@@ -251,9 +247,7 @@ const watching = computed(() => {
             <p class="said is-stop">
               {{ says.lookNowClosingSaysSo(missedLooks === 1 ? says.oneLookWasMissed : says.looksWereMissed(missedLooks)) }}
             </p>
-            <FrameField v-slot="{ id }" :label="says.whyItMayBeClosed">
-              <UInput :id="id" v-model="despite" maxlength="500" />
-            </FrameField>
+            <FrameText v-model="despite" :label="says.whyItMayBeClosed" maxlength="500" />
           </template>
           <StationSignature
             :busy="busy || (missedLooks > 0 && !despite.trim())"

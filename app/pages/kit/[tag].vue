@@ -167,14 +167,12 @@ function submit() {
         {{ says.outForGood }}
       </FrameKey>
     </div>
-    <form v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @submit.prevent="submit">
-      <FrameField v-slot="{ id }" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.why">
-        <UInput :id="id" v-model="text" maxlength="500" />
-      </FrameField>
-      <FrameKey look="go" type="submit" :disabled="!text.trim() || busy">
+    <FrameForm v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @send="submit">
+      <FrameText v-model="text" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.why" maxlength="500" is-needed />
+      <FrameKey look="go" type="submit" :disabled="busy">
         {{ doing === 'release' ? says.releaseIt : doing === 'retire' ? says.neverUseItAgain : says.tagItOut }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <div v-else-if="doing === 'event'" class="doing keys" role="group" :aria-label="says.whatHappened">
       <FrameKey
         v-for="event in ITEM_EVENTS"
@@ -185,25 +183,23 @@ function submit() {
         {{ kitWords.itemEvents[event] }}
       </FrameKey>
     </div>
-    <form v-else-if="doing === 'assign'" class="doing" @submit.prevent="does('item.assign', { assignment }, true)">
+    <FrameForm v-else-if="doing === 'assign'" class="doing" @send="does('item.assign', { assignment }, true)">
       <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.thereItGoes }}
       </FrameKey>
-    </form>
-    <form
+    </FrameForm>
+    <FrameForm
       v-else-if="doing === 'correct'"
       class="doing"
-      @submit.prevent="does('item.correct', { name: name.trim() || item.name, marks }, true)"
+      @send="does('item.correct', { name: name.trim() || item.name, marks }, true)"
     >
-      <FrameField v-slot="{ id }" :label="says.namePeopleKnowItBy">
-        <UInput :id="id" v-model="name" maxlength="80" />
-      </FrameField>
+      <FrameText v-model="name" :label="says.namePeopleKnowItBy" maxlength="80" />
       <KitMarks v-model="marks" :kind="item.kind" :known="item.marks" />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.writeItDown }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <p v-if="item.marks.madeOn" class="soft">
       {{ says.madeOn(day(item.marks.madeOn)) }}
     </p>

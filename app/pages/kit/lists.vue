@@ -169,16 +169,14 @@ const everyWords = ({ every }: CheckList) =>
           {{ says.takeItUpAgain }}
         </FrameKey>
       </p>
-      <form v-if="mayKeep" class="new" @submit.prevent="newName.trim() && begin()">
-        <FrameField v-slot="{ id }" :label="says.aListOfYourOwn">
-          <UInput :id="id" v-model="newName" maxlength="40" :placeholder="says.itsName" />
-        </FrameField>
-        <FrameKey type="submit" :disabled="!newName.trim()">
+      <FrameForm v-if="mayKeep" class="new" @send="begin()">
+        <FrameText v-model="newName" :label="says.aListOfYourOwn" maxlength="40" :placeholder="says.itsName" is-needed />
+        <FrameKey type="submit">
           {{ says.begin }}
         </FrameKey>
-      </form>
+      </FrameForm>
     </template>
-    <form v-else class="edit" @submit.prevent="save">
+    <FrameForm v-else class="edit" :busy="busy" @send="save">
       <h3>{{ kitWords.equipmentKinds[editing.kind] }}: {{ kitWords.lists(editing.id) }}</h3>
       <p class="soft">
         {{ says.savedItIsVersionWhat(editing.version + 1, editing.version) }}
@@ -225,9 +223,7 @@ const everyWords = ({ every }: CheckList) =>
           {{ kitWords.itemEvents[event] }}
         </FrameKey>
       </div>
-      <p class="label">
-        {{ says.checks }}
-      </p>
+      <FrameField is-group :label="says.checks" :lacks="checks.length === 0 ? says.atLeastOneCheck : ''" />
       <ul>
         <li v-for="check in checks" :key="check.id" class="check">
           <span>{{ checkWords(check) }}</span>
@@ -260,9 +256,7 @@ const everyWords = ({ every }: CheckList) =>
         </FrameKey>
       </div>
       <div class="new">
-        <FrameField v-slot="{ id }" :label="says.aCheckOfYourOwn">
-          <UInput :id="id" v-model="newText" maxlength="160" @keydown.enter.prevent="addOwn" />
-        </FrameField>
+        <FrameText v-model="newText" :label="says.aCheckOfYourOwn" maxlength="160" @keydown.enter.prevent="addOwn" />
         <FrameKey :disabled="!newText.trim()" @click="addOwn">
           {{ says.add }}
         </FrameKey>
@@ -271,11 +265,11 @@ const everyWords = ({ every }: CheckList) =>
         <FrameKey @click="editing = null">
           {{ says.leaveItAsItWas }}
         </FrameKey>
-        <FrameKey look="go" type="submit" :disabled="!isComplete || busy">
+        <FrameKey look="go" type="submit" :disabled="busy">
           {{ says.saveVersion(editing.version + 1) }}
         </FrameKey>
       </div>
-    </form>
+    </FrameForm>
     <p v-for="line in said" :key="line" class="said" :class="{ 'is-open': !isRefused }" role="alert">
       {{ line }}
     </p>

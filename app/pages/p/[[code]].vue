@@ -45,19 +45,17 @@ const isLive = computed(() => reading.value?.phase === 'working')
 
 <template>
   <main class="page public">
-    <form
+    <FrameForm
       v-if="code === null"
       class="form"
-      @submit.prevent="typed.trim() && router.push(`/p/${encodeURIComponent(typed.trim().toUpperCase())}`)"
+      @send="router.push(`/p/${encodeURIComponent(typed.trim().toUpperCase())}`)"
     >
       <h1>{{ says.permitByItsCode }}</h1>
-      <FrameField v-slot="{ id }" :label="says.theCodeOnThePaper" :hint="says.hwAndSixLettersOr">
-        <UInput :id="id" v-model="typed" maxlength="12" autocapitalize="characters" spellcheck="false" />
-      </FrameField>
-      <FrameKey look="go" type="submit" :disabled="!typed.trim()">
+      <FrameText v-model="typed" :label="says.theCodeOnThePaper" :hint="says.hwAndSixLettersOr" maxlength="12" autocapitalize="characters" spellcheck="false" is-needed />
+      <FrameKey look="go" type="submit">
         {{ says.open }}
       </FrameKey>
-    </form>
+    </FrameForm>
     <template v-else-if="reading">
       <p class="soft">
         {{ reading.siteName }}, {{ reading.code }}

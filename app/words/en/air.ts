@@ -207,6 +207,7 @@ export const airPages = {
     ofBelowTheLimitOf: (belowLoq: Shown, n: Shown, substitutions: Shown) => ` ${belowLoq} of ${n} below the limit of quantification, counted ${substitutions}.`,
   },
   samplesEntry: {
+    noResultReadYet: 'No result can be read from it yet.',
     putSamplesIn: 'Put samples in',
     personalSamplesOneRowEach: 'Personal samples, one row each, from inside the helmet. They will speak for this job, hood and hall, and for no other.',
     substance: 'Substance',

@@ -126,6 +126,10 @@ export const framePages = {
     aClockStandsStill: 'A clock stands still',
     toSee: 'to see',
   },
+  form: {
+    needed: 'Needed.',
+    chooseOne: 'Choose one.',
+  },
   number: {
     aNumberInIsNeeded: (unit: Shown) => `A number in ${unit} is needed.`,
     atLeast: (shownOf: Shown, unit: Shown) => `At least ${shownOf} ${unit}.`,

@@ -157,7 +157,6 @@ export const gasPages = {
     owner: 'Owner',
     marksOnTheShoulderOne: 'Marks on the shoulder, one a line, the oldest date first',
     dot3aa2400Then306: 'DOT-3AA2400, then 3-06, then 3-16+* for the star.',
-    stampsChalk: 'stamps chalk',
     theShoulderCannotBeRead: 'The shoulder cannot be read for sure yet.',
     pastDueItMayBe: ': past due, it may be used up and not refilled',
     nextTestBy: (nextDue: Shown, what: Shown) => `Next test by ${nextDue}${what}.`,

@@ -32,6 +32,7 @@ export const hotWorkPages = {
     refuse: 'Refuse',
   },
   gas: {
+    aNumberFrom0To100: 'A number from 0 to 100.',
     air: 'Air',
     oxygenOfTheLowerExplosive: (oxygenPercent: Shown, lelPercent: Shown) => `${oxygenPercent} % oxygen, ${lelPercent} % of the lower explosive limit`,
     againIn: (until: Shown) => `; again in ${until}`,
@@ -238,6 +239,8 @@ export const hotWorkPages = {
     somebody: 'somebody',
   },
   request: {
+    nameAtLeastOne: 'Name at least one.',
+    itIsStillWorkedOut: 'What follows is still being worked out.',
     askForAPermit: 'Ask for a permit',
     close: 'Close',
     canItBeDoneCold: 'Can it be done cold, or in a bay? That comes first.',

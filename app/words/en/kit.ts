@@ -44,6 +44,7 @@ export const kitPages = {
     checksToAnswerFirst: (length: Shown) => `${length} checks to answer first`,
   },
   listsPage: {
+    atLeastOneCheck: 'At least one check.',
     checkLists: 'Check lists',
     close: 'Close',
     for: 'For',

@@ -62,6 +62,7 @@ export const peoplePages = {
     thisIsNotYourPassword: 'This is not your password as it is now.',
   },
   page: {
+    atLeastOneRole: 'At least one role.',
     people: 'People',
     everybodyWhoWorksHereLearners: 'Everybody who works here. Learners and welders need only a name and a role; a sign-in is for those who set things or read records.',
     addSomebody: 'Add somebody',
@@ -85,6 +86,8 @@ export const peoplePages = {
     pin: ', PIN',
   },
   wearer: {
+    writtenDown: 'Written down. The log keeps only that there is a record.',
+    erased: 'Erased for good.',
     mask: 'Mask',
     healthDatesAreKeptApart: 'Health dates are kept apart from the log and can be erased. The floor only learns whether this person is ready to wear it.',
     maskWorn: 'Mask worn',

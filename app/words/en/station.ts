@@ -306,6 +306,7 @@ export const stationPages = {
     somebody: 'somebody',
   },
   signature: {
+    n4To8Digits: '4 to 8 digits.',
     whoSigns: 'Who signs',
     pin: 'PIN',
     signAndReOpen: 'Sign and re-open',

@@ -221,6 +221,7 @@ export const airPages: typeof English = {
       ` ${belowLoq} de ${n} bajo el límite de cuantificación, contados ${substitutions}.`,
   },
   samplesEntry: {
+    noResultReadYet: 'Todavía no se puede leer ningún resultado.',
     putSamplesIn: 'Meter muestras',
     personalSamplesOneRowEach:
       'Muestras personales, un renglón cada una, de dentro de la careta. Hablarán de este trabajo, campana y nave, y de ningún otro.',

@@ -127,6 +127,10 @@ export const framePages: typeof English = {
     aClockStandsStill: 'Un reloj está parado',
     toSee: 'por ver',
   },
+  form: {
+    needed: 'Hace falta.',
+    chooseOne: 'Elija una opción.',
+  },
   number: {
     aNumberInIsNeeded: unit => `Hace falta un número en ${unit}.`,
     atLeast: (shownOf, unit) => `Al menos ${shownOf} ${unit}.`,

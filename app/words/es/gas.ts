@@ -161,7 +161,6 @@ export const gasPages: typeof English = {
     owner: 'Dueño',
     marksOnTheShoulderOne: 'Marcas del hombro, una por renglón, la fecha más vieja primero',
     dot3aa2400Then306: 'DOT-3AA2400, luego 3-06, luego 3-16+* para la estrella.',
-    stampsChalk: 'marcas tiza',
     theShoulderCannotBeRead: 'El hombro todavía no se lee con certeza.',
     pastDueItMayBe: ': vencido, se puede acabar y no rellenar',
     nextTestBy: (nextDue, what) => `Próxima prueba a más tardar ${nextDue}${what}.`,

@@ -33,6 +33,7 @@ export const hotWorkPages: typeof English = {
     refuse: 'Negar',
   },
   gas: {
+    aNumberFrom0To100: 'Un número de 0 a 100.',
     air: 'Aire',
     oxygenOfTheLowerExplosive: (oxygen, lel) => `${oxygen} % de oxígeno, ${lel} % del límite inferior de explosividad`,
     againIn: until => `; otra vez en ${until}`,
@@ -242,6 +243,8 @@ export const hotWorkPages: typeof English = {
     notNeeded2: reason => `no hace falta: ${reason}`,
   },
   request: {
+    nameAtLeastOne: 'Nombre al menos a una persona.',
+    itIsStillWorkedOut: 'Todavía se calcula lo que sigue.',
     askForAPermit: 'Pedir un permiso',
     close: 'Cerrar',
     canItBeDoneCold: '¿Se puede en frío, o en un puesto? Eso va primero.',

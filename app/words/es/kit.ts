@@ -44,6 +44,7 @@ export const kitPages: typeof English = {
     checksToAnswerFirst: length => `Falta contestar ${length} puntos`,
   },
   listsPage: {
+    atLeastOneCheck: 'Al menos una revisión.',
     checkLists: 'Listas de revisión',
     close: 'Cerrar',
     for: 'Para',

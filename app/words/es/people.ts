@@ -66,6 +66,7 @@ export const peoplePages: typeof English = {
     thisIsNotYourPassword: 'Esta no es su contraseña de ahora.',
   },
   page: {
+    atLeastOneRole: 'Al menos una función.',
     people: 'Gente',
     everybodyWhoWorksHereLearners:
       'Todos los que trabajan aquí. Aprendices y soldadores solo necesitan nombre y función; el acceso es para quien pone cosas o lee registros.',
@@ -90,6 +91,8 @@ export const peoplePages: typeof English = {
     pin: ', PIN',
   },
   wearer: {
+    writtenDown: 'Anotado. El registro guarda solo que hay una ficha.',
+    erased: 'Borrado para siempre.',
     mask: 'Respirador',
     healthDatesAreKeptApart:
       'Las fechas de salud se guardan aparte del registro y se pueden borrar. El piso solo sabe si esta persona está lista para usarlo.',

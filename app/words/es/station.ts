@@ -313,6 +313,7 @@ export const stationPages: typeof English = {
     fixFirstHold: gates => `Arreglar la primera espera: ${gates}`,
   },
   signature: {
+    n4To8Digits: 'De 4 a 8 cifras.',
     whoSigns: 'Quién firma',
     pin: 'PIN',
     signAndReOpen: 'Firmar y reabrir',

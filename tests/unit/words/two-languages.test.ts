@@ -12,7 +12,7 @@ import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences, speak } from '#shared/words/speak'
 import { serverWords as serverEnglish } from '../../../server/words/en'
 import { serverWords as serverSpanish } from '../../../server/words/es'
-import { fieldInSpanish } from '../../../server/words/fields-es'
+import { fieldInSpanish } from '#shared/words/es/fields'
 import { spanish } from '../../../app/words/es'
 import { SAMPLES } from './finding-samples'
 

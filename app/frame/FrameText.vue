@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { framePages } from '~/words/frame'
+
+const says = framePages.form
+
+/** A labelled line of text. What a browser should know of it (how it is typed, what it may offer) is told as on a plain line. */
+defineOptions({ inheritAttrs: false })
+const { label, hint = '', wrong = '', lacks = '', isNeeded = false, isHeard = false, name = undefined } = defineProps<{
+  label: string
+  hint?: string
+  wrong?: string | null
+  /** Its form cannot be sent without it. */
+  isNeeded?: boolean
+  /** What it lacks besides, before its form can be sent. */
+  lacks?: string
+  /** Its label is said to whoever listens alone. */
+  isHeard?: boolean
+  name?: string
+}>()
+const text = defineModel<string>({ required: true })
+</script>
+
+<template>
+  <FrameField
+    v-slot="{ id, describedBy }"
+    :label="label"
+    :hint="hint"
+    :wrong="wrong"
+    :lacks="isNeeded && text.trim() === '' ? says.needed : lacks"
+    :is-heard="isHeard"
+    :name="name"
+  >
+    <UInput :id="id" v-model="text" :aria-describedby="describedBy" v-bind="$attrs" />
+  </FrameField>
+</template>
