@@ -7,7 +7,7 @@ import { language } from '~/words/live'
 
 const says = framePages.form
 
-/** A day, typed part by part in the order in which the reader's language writes it where the shop stands. Empty until all of it is there. */
+/** A day, typed part by part in the order in which the reader's language writes it there. Empty until all of it is there. */
 const { label, hint = '', wrong = '', isNeeded = false, name = undefined } = defineProps<{
   label: string
   hint?: string
@@ -36,7 +36,7 @@ const take = (chosen: { toString: () => string } | null | undefined) => {
     :label="label"
     :hint="hint"
     :wrong="wrong"
-    :lacks="isNeeded && day === '' ? says.needed : ''"
+    :lacks="isNeeded && day === '' ? says.needed : wrong"
     :name="name"
   >
     <div ref="root">

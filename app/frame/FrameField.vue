@@ -4,7 +4,7 @@ import { FORM } from '~/frame/formFields'
 /** A labelled field whose message keeps its height, so that a button does not move away under the finger. */
 const { label, wrong = '', lacks = '', hint = '', isGroup = false, isHeard = false, name = undefined } = defineProps<{
   label: string
-  /** What is wrong with what stands in it, said at once. */
+  /** What is wrong with what stands in it, said at once; what the server said of it stands in nobody's way. */
   wrong?: string | null
   /** What it lacks before it can be sent: said once somebody tries. */
   lacks?: string | null
@@ -18,7 +18,7 @@ const { label, wrong = '', lacks = '', hint = '', isGroup = false, isHeard = fal
 }>()
 const id = useId()
 const form = inject(FORM, null)
-const field = { path: () => name ?? id, lacks: () => wrong || lacks || null }
+const field = { path: () => name ?? id, lacks: () => lacks || null }
 form?.enter(field)
 onBeforeUnmount(() => form?.leave(field))
 </script>

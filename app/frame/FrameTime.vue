@@ -33,7 +33,7 @@ const take = (chosen: { toString: () => string } | null | undefined) => {
     :label="label"
     :hint="hint"
     :wrong="wrong"
-    :lacks="isNeeded && time === '' ? says.needed : ''"
+    :lacks="isNeeded && time === '' ? says.needed : wrong"
     :name="name"
   >
     <div ref="root">

@@ -165,5 +165,5 @@ test('a form\'s key can always be pressed: what lacks is said where it lacks, by
   await expect(name).toHaveValue('Ines Calder')
   await name.focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('cell', { name: 'Ines Calder' })).toBeVisible()
+  await expect(page.getByRole('cell', { name: 'Ines Calder', exact: true })).toBeVisible()
 })

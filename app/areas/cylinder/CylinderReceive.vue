@@ -50,7 +50,18 @@ const travelWords = computed(() => ({ upright: says.itStoodAllTheWay, lying: say
     <p v-if="places.length === 0" class="said">
       {{ says.describeAPlaceFirstWhere }}
     </p>
-    <FrameText v-model="tag" :label="says.tag" :wrong="tagWrong" :hint="says.asOnTheCylinderCapitals" :ui="{ base: 'tag' }" autocapitalize="characters" spellcheck="false" maxlength="24" is-needed />
+    <FrameText
+      v-model="tag"
+      :label="says.tag"
+      :wrong="tagWrong"
+      :lacks="tagWrong"
+      :hint="says.asOnTheCylinderCapitals"
+      :ui="{ base: 'tag' }"
+      autocapitalize="characters"
+      spellcheck="false"
+      maxlength="24"
+      is-needed
+    />
     <CylinderMarksForm v-model="marks" :today="today" />
     <template v-if="mustSettle">
       <FrameChoice v-model="travelled" :label="says.howDidItTravel" :ids="TRAVELLED" :named="id => travelWords[id]" is-needed />

@@ -30,7 +30,17 @@ async function register() {
   <FrameForm class="register" of="item.register" :payload="asked" :busy="busy" @send="register">
     <h2>{{ says.registerAThing }}</h2>
     <div class="columns">
-      <FrameText v-model="tag" :label="says.tag" :wrong="tagWrong" :ui="{ base: 'tag' }" autocapitalize="characters" spellcheck="false" maxlength="24" is-needed />
+      <FrameText
+        v-model="tag"
+        :label="says.tag"
+        :wrong="tagWrong"
+        :lacks="tagWrong"
+        :ui="{ base: 'tag' }"
+        autocapitalize="characters"
+        spellcheck="false"
+        maxlength="24"
+        is-needed
+      />
       <FrameSelect
         v-model="kind"
         :label="says.whatItIs"
