@@ -2,7 +2,8 @@ import type { Queryable } from '../database/connection'
 import type { Statement } from '../database/statement'
 import type { Notice } from '#core/streams/notice/notice'
 import type { NoticeReading } from '#shared/contract/readings'
-import { asNotice } from './states'
+import { isMended } from '#core/streams/notice/mended'
+import { asCylinder, asKitItem, asNotice, asPermit } from './states'
 
 export function writeNotice(siteId: string, noticeId: string, version: number, notice: Notice | null): Statement[] {
   if (!notice) return []
@@ -27,14 +28,28 @@ export function writeNotice(siteId: string, noticeId: string, version: number, n
 
 const toNotice = (row: { notice_id: string, notice: unknown }): NoticeReading => ({ noticeId: row.notice_id, ...asNotice(row.notice) })
 
-/** What a person has been told and has not seen yet, newest first. */
+interface UnseenRow { notice_id: string, notice: unknown, item: unknown, cylinder: unknown, permit: unknown }
+
+/** What a person has been told, has not seen yet, and is not put right meanwhile, newest first. */
 export async function readUnseen(db: Queryable, siteId: string, personId: string): Promise<NoticeReading[]> {
-  const { rows } = await db.query<{ notice_id: string, notice: unknown }>(
-    `select n.notice_id, n.notice from notice_told t join notice_reading n on n.site_id = t.site_id and n.notice_id = t.notice_id
+  const { rows } = await db.query<UnseenRow>(
+    `select n.notice_id, n.notice, i.item, c.cylinder, p.permit
+    from notice_told t join notice_reading n on n.site_id = t.site_id and n.notice_id = t.notice_id
+    left join item_reading i on n.about like 'item/%' and i.site_id = n.site_id and i.tag_id = substr(n.about, 6)
+    left join cylinder_reading c on n.about like 'cylinder/%' and c.site_id = n.site_id and c.tag_id = substr(n.about, 10)
+    left join permit_reading p on n.about like 'permit/%' and p.site_id = n.site_id and p.permit_id = substr(n.about, 8)
     where t.site_id = $1 and t.person_id = $2 and t.seen_at is null order by n.given_at desc, n.notice_id limit 50`,
     [siteId, personId],
   )
-  return rows.map(toNotice)
+  return rows.flatMap((row) => {
+    const notice = toNotice(row)
+    const now = {
+      item: row.item === null ? null : asKitItem(row.item),
+      cylinder: row.cylinder === null ? null : asCylinder(row.cylinder),
+      permit: row.permit === null ? null : asPermit(row.permit),
+    }
+    return isMended(notice, now) ? [] : [notice]
+  })
 }
 
 /** Who was told about a thing, the newest notice first. */

@@ -167,3 +167,37 @@ test('a form\'s key can always be pressed: what lacks is said where it lacks, by
   await page.keyboard.press('Enter')
   await expect(page.getByRole('cell', { name: 'Ines Calder', exact: true })).toBeVisible()
 })
+
+test('what people were told is seen in one go, and leaves by itself once it is put right', async ({ page, browser }) => {
+  const screenOf = async (who: string, at: string) => {
+    const screen = await (await browser.newContext()).newPage()
+    await signIn(screen, served, who, at)
+    return screen
+  }
+  const imke = await screenOf('imke', '/kit')
+  const tagOut = async (tag: string) => {
+    await imke.goto(`${served.url}/kit/${tag}`)
+    await imke.getByRole('button', { name: 'Tag out' }).click()
+    await imke.getByLabel('Why').fill('cracked')
+    await imke.getByRole('button', { name: 'Tag it out' }).click()
+    await expect(imke.getByText('cracked').first()).toBeVisible()
+  }
+  await signIn(page, served, 'oskar', '/kit')
+  const told = page.getByRole('status', { name: 'What you were told' })
+  const key = page.locator('.told-key')
+  await tagOut('gr-3')
+  await tagOut('fa-4')
+  await expect(key).toContainText('3')
+  await key.click()
+  await expect(told.getByText('FA-4 is tagged out')).toBeVisible()
+  // Somebody named puts it right: nobody has to say that they saw it.
+  await told.getByRole('link', { name: 'Open FA-4' }).click()
+  await page.getByRole('button', { name: 'Release' }).click()
+  await page.getByLabel('What was repaired').fill('a new one inside')
+  await page.getByRole('button', { name: 'Release it' }).click()
+  await expect(key).toContainText('2')
+  await key.click()
+  await expect(told.getByText('FA-4 is tagged out')).toHaveCount(0)
+  await told.getByRole('button', { name: 'All 2 seen' }).click()
+  await expect(key).toHaveCount(0)
+})

@@ -161,6 +161,7 @@ describe('a permit behind the one door', () => {
     ])
     await ok(signed(hedda()), 'p-1', { type: 'permit.resume', payload: { cleared: 'battery changed' } })
     expect(await fireGate()).toMatchObject({ state: 'open' })
+    expect((await readUnseen(shop.pool, shop.siteId, 'kit')).map(({ what }) => what.code)).not.toContain('permit.stopped')
   })
   it('an extinguisher tagged out stops the work that rested on it; another one lets it go on, once somebody says so', async () => {
     await shop.send(oskar(), [kitItemStream('ex-9')], { type: 'item.tag-out', payload: { reason: 'pin gone' } })

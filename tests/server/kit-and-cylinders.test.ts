@@ -161,7 +161,11 @@ describe('things behind the one door', () => {
       'kit.competence-missing',
     ])
     expect(await codesOf(maren(), [ARRESTOR], { type: 'item.release', payload: { repair: ' ' } })).toEqual(['kit.repair-not-said'])
+    expect(await readUnseen(shop.pool, shop.siteId, 'maren')).toHaveLength(1)
     await ok(maren(), [ARRESTOR], { type: 'item.release', payload: { repair: 'Cleaned and tested on the rig.' } })
+    // Put right, it is no news any more; that she never saw it stays in the record.
+    expect(await readUnseen(shop.pool, shop.siteId, 'maren')).toEqual([])
+    expect((await readNoticesAbout(shop.pool, shop.siteId, ARRESTOR))[0]?.seenAt).not.toHaveProperty('maren')
     // Repaired, every list that asks for it is due again.
     expect((await gateOf(BAY_1, 'gas'))?.findings.map(({ code }) => code)).toContain('kit.due-after-event')
   })
@@ -178,6 +182,7 @@ describe('things behind the one door', () => {
     expect((await readUnseen(shop.pool, shop.siteId, 'jun')).map(({ what }) => what.code)).toContain('kit.tag-unknown')
     expect(await readKitItem(shop.pool, shop.siteId, 'zz-1')).toBeNull()
     await ok(jun(), [kitItemStream('zz-1')], { type: 'item.register', payload: { kind: 'hose', name: 'Hose', marks: {} } })
+    expect((await readUnseen(shop.pool, shop.siteId, 'jun')).map(({ what }) => what.code)).not.toContain('kit.tag-unknown')
   })
   it('an edited list gets a version of its own and dates every thing of its kind anew; what was done keeps its version', async () => {
     const { version: _version, ...list } = BUILT_IN_LISTS.find(({ id }) => id === 'flashback-arrestor.yearly')!
