@@ -38,6 +38,7 @@ export default defineAppConfig({
     inputDate: { slots: { base: 'entry parts', segment: 'part-typed' } },
     inputTime: { slots: { base: 'entry parts', segment: 'part-typed' } },
     table: { slots: { separator: 'gone', caption: 'visually-hidden', empty: 'soft' } },
+    popover: { slots: { content: 'asked' } },
     modal: { slots: { overlay: 'laid-veil', content: 'laid' } },
     formField: { slots: { wrapper: 'gone', error: 'note wrong', help: 'note' } },
     radioGroup: { slots: { fieldset: 'keys', item: 'key one-of', base: 'one-of-dot', indicator: 'gone' } },

@@ -42,9 +42,9 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
       <li v-for="{ keyId, name: called, isRevoked } in keys" :key="keyId">
         <b>{{ called }}</b>
         <span v-if="isRevoked" class="soft">{{ says.revoked }}</span>
-        <FrameKey v-else @click="revoke(keyId)">
+        <FrameAsk v-else :asks="says.revokedItReadsNothing(called)" :does="says.revokeIt" @done="revoke(keyId)">
           {{ says.revoke }} <span class="visually-hidden">{{ called }}</span>
-        </FrameKey>
+        </FrameAsk>
       </li>
     </ul>
     <FrameForm :busy="busy" @send="make">

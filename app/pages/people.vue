@@ -127,9 +127,9 @@ const taken = () => ({
           <FrameKey @click="editing = null">
             {{ says.back }}
           </FrameKey>
-          <FrameKey v-if="editing !== 'new'" @click="leave(editing)">
+          <FrameAsk v-if="editing !== 'new'" :asks="says.leavesForGood(editing.name)" :does="says.hasLeft" @done="leave(editing)">
             {{ says.hasLeft }}
-          </FrameKey>
+          </FrameAsk>
           <FrameKey look="go" type="submit">
             {{ editing === 'new' ? says.add : says.save }}
           </FrameKey>

@@ -169,18 +169,18 @@ test('a form\'s key can always be pressed: what lacks is said where it lacks, by
 })
 
 test('what people were told is seen in one go, and leaves by itself once it is put right', async ({ page, browser }) => {
-  const screenOf = async (who: string, at: string) => {
+  const screenOf = async (who: Parameters<typeof signIn>[2], at: string) => {
     const screen = await (await browser.newContext()).newPage()
     await signIn(screen, served, who, at)
     return screen
   }
-  const imke = await screenOf('imke', '/kit')
+  const maren = await screenOf('maren', '/kit')
   const tagOut = async (tag: string) => {
-    await imke.goto(`${served.url}/kit/${tag}`)
-    await imke.getByRole('button', { name: 'Tag out' }).click()
-    await imke.getByLabel('Why').fill('cracked')
-    await imke.getByRole('button', { name: 'Tag it out' }).click()
-    await expect(imke.getByText('cracked').first()).toBeVisible()
+    await maren.goto(`${served.url}/kit/${tag}`)
+    await maren.getByRole('button', { name: 'Tag out' }).click()
+    await maren.getByLabel('Why').fill('cracked')
+    await maren.getByRole('button', { name: 'Tag it out' }).click()
+    await expect(maren.getByText('cracked').first()).toBeVisible()
   }
   await signIn(page, served, 'oskar', '/kit')
   const told = page.getByRole('status', { name: 'What you were told' })

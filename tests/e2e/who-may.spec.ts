@@ -359,6 +359,8 @@ test('a code handed over on one screen opens the shop on another, with a passwor
   await page.reload()
   const devices = page.getByRole('region', { name: 'Devices' })
   await devices.getByRole('listitem').filter({ hasText: 'Pia Vance' }).getByRole('button', { name: /^Take back/ }).click()
+  await expect(page.getByText('stops nothing and calls nobody any more')).toBeVisible()
+  await page.getByRole('button', { name: 'Take it back' }).click()
   await phone.reload()
   await expect(phone.getByRole('heading', { name: 'Sign in' })).toBeVisible()
   await phone.context().close()

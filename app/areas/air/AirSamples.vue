@@ -108,9 +108,15 @@ const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][num
         :name="says.counted"
         :key-of="({ method }) => method"
       />
-      <FrameKey v-if="mayRecord && one.standing !== 'withdrawn'" look="quiet" @click="withdraw(one.survey.surveyId)">
+      <FrameAsk
+        v-if="mayRecord && one.standing !== 'withdrawn'"
+        look="quiet"
+        :asks="says.withdrawnTheyCount"
+        :does="says.withdrawThese"
+        @done="withdraw(one.survey.surveyId)"
+      >
         {{ says.withdrawThese }}
-      </FrameKey>
+      </FrameAsk>
     </article>
   </section>
 </template>

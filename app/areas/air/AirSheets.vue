@@ -77,9 +77,11 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
     <ul>
       <li v-for="sheet in sheets" :key="`${sheet.process} ${sheet.consumable}`">
         <b>{{ words.consumables[sheet.consumable] }}</b> {{ sheet.process ? words.processes[sheet.process] : says.processNotSaidNotUsed }} <span class="chalk">{{ sheet.title }}</span>
-        <span class="keys"><FrameKey @click="edit(sheet)">{{ says.change }}</FrameKey><FrameKey
-          @click="drop(sheet)"
-        >{{ says.drop }}</FrameKey></span>
+        <span class="keys"><FrameKey @click="edit(sheet)">{{ says.change }}</FrameKey><FrameAsk
+          :asks="says.droppedTheTables(words.consumables[sheet.consumable])"
+          :does="says.drop"
+          @done="drop(sheet)"
+        >{{ says.drop }}</FrameAsk></span>
       </li>
     </ul>
     <p v-if="sheets.length === 0">

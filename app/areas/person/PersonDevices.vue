@@ -64,9 +64,14 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
           <FrameKey @click="rename(device)">
             {{ says.name }} <span class="visually-hidden">{{ device.name }}</span>
           </FrameKey>
-          <FrameKey v-if="!device.isThis" @click="change('devices/revoke', { deviceId: device.deviceId })">
+          <FrameAsk
+            v-if="!device.isThis"
+            :asks="says.takenBackItStops(device.name)"
+            :does="says.takeItBack"
+            @done="change('devices/revoke', { deviceId: device.deviceId })"
+          >
             {{ says.takeBack }} <span class="visually-hidden">{{ device.name }}</span>
-          </FrameKey>
+          </FrameAsk>
         </template>
       </li>
       <li v-if="devices.length === 0" class="soft">

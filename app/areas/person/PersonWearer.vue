@@ -66,9 +66,9 @@ const save = () =>
       <FrameDay v-model="medicallyClearedOn" :label="says.medicallyCleared" />
     </div>
     <div class="keys">
-      <FrameKey v-if="exists" @click="send(null, says.erased)">
+      <FrameAsk v-if="exists" :asks="says.eraseForGood" :does="says.eraseIt" @done="send(null, says.erased)">
         {{ says.eraseThisRecord }}
-      </FrameKey>
+      </FrameAsk>
       <FrameKey type="submit">
         {{ says.writeItDown }}
       </FrameKey>

@@ -286,13 +286,15 @@ const marksSaid = computed(() => {
       >
         {{ says.tagOut }}
       </FrameKey>
-      <FrameKey
+      <FrameAsk
         v-if="mayKeep && !cylinder.isConnected && !cylinder.isReturned"
-        :disabled="busy"
-        @click="does('cylinder.return', {})"
+        :asks="says.returnedItIsGone"
+        :does="says.backToTheSupplier"
+        :busy="busy"
+        @done="does('cylinder.return', {})"
       >
         {{ says.backToTheSupplier }}
-      </FrameKey>
+      </FrameAsk>
       <FrameKey v-if="!cylinder.isReturned" look="stop" :aria-expanded="doing === 'danger'" @click="toggle('danger')">
         {{ says.leakFireHeat }}
       </FrameKey>

@@ -351,13 +351,15 @@ const watching = computed(() => {
         <StationSignature :busy="busy" :does="says.extendIt" @sign="extend" />
         <h3>{{ says.anotherAuthoriserTakesItOver }}</h3>
         <StationSignature :busy="busy" :does="says.iAnswerForItFrom" @sign="sign('permit.take-over', {}, $event)" />
-        <FrameKey
+        <FrameAsk
           v-if="session.may('authorise-permit')"
-          :disabled="busy"
-          @click="act('permit.revoke', { reason: says.takenBack }, version())"
+          :asks="says.takenBackItEnds"
+          :does="says.takeThePermitBack"
+          :busy="busy"
+          @done="act('permit.revoke', { reason: says.takenBack }, version())"
         >
           {{ says.takeThePermitBack }}
-        </FrameKey>
+        </FrameAsk>
       </section>
       <LogLife :life="reading.life" :notices="reading.notices" />
     </template>

@@ -158,9 +158,9 @@ const everyWords = ({ every }: CheckList) =>
           <FrameKey @click="edit(list)">
             {{ says.edit }} <span class="visually-hidden">{{ kitWords.lists(list.id) }}</span>
           </FrameKey>
-          <FrameKey :disabled="busy" @click="dropList(list.id)">
+          <FrameAsk :asks="says.droppedNobodyLooks(kitWords.lists(list.id))" :does="says.drop" :busy="busy" @done="dropList(list.id)">
             {{ says.drop }} <span class="visually-hidden">{{ kitWords.lists(list.id) }}</span>
-          </FrameKey>
+          </FrameAsk>
         </div>
       </section>
       <p v-for="list in dropped" :key="list.id" class="said">

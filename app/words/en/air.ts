@@ -180,6 +180,7 @@ export const airPages = {
     notByItselfUsLaw: 'Not by itself. US law has no limit for total fume, and its ceiling for manganese is decades old. Welding fume causes lung cancer: as little as can be. This is why a site may choose a stricter basis and acts at a fraction of it.',
   },
   samples: {
+    withdrawnTheyCount: 'These samples count no more: the bay is judged without them. They stay in the record, withdrawn.',
     measuredSamples: 'Measured samples',
     putSamplesIn: 'Put samples in',
     theyBelongToAJob: 'They belong to a job in a described hall.',
@@ -249,6 +250,7 @@ export const airPages = {
     read2: (name: Shown) => `Read ${name}.`,
   },
   sheets: {
+    droppedTheTables: (consumable: Shown) => `Without it, ${consumable} is judged by the published tables again.`,
     dataSheets: 'Data sheets',
     fumeDataSheets: 'Fume data sheets',
     close: 'Close',

@@ -176,6 +176,9 @@ export const framePages = {
     saveAsCsv: (count: number) => count === 1 ? 'Save it as CSV' : `Save these ${count} as CSV`,
     print: 'Print',
   },
+  ask: {
+    leaveIt: 'Leave it',
+  },
   sheet: {
     close: 'Close',
   },

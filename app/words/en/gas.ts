@@ -8,6 +8,7 @@ export const gasPages = {
     atThisFlowAtLeast: (lasting: Shown, what: Shown) => `at this flow at least, about ${lasting}${what}.`,
   },
   cylinder: {
+    returnedItIsGone: 'It is off the floor and out of the list. Coming in again, its shoulder is read anew.',
     upright: 'upright',
     chained: 'chained',
     backToTheStore: 'Back to the store',

@@ -110,6 +110,7 @@ export const hotWorkPages = {
     typeIt: 'Type it',
   },
   permit: {
+    takenBackItEnds: 'The permit ends here and now, for good: work stops, and where an arc was struck the watch after it begins. Going on takes a new one.',
     iAnswerForItFrom: 'I answer for it from now on',
     extendIt: 'Extend it',
     signTheWorkGoesOn: 'Sign: the work goes on',

@@ -44,6 +44,7 @@ export const kitPages = {
     checksToAnswerFirst: (length: Shown) => `${length} checks to answer first`,
   },
   listsPage: {
+    droppedNobodyLooks: (list: Shown) => `Nobody is asked for ${list} any more. It can be taken up again, as it was.`,
     atLeastOneCheck: 'At least one check.',
     checkLists: 'Check lists',
     close: 'Close',

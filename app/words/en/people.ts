@@ -23,6 +23,8 @@ export const peoplePages = {
     nameThem: 'Name them',
   },
   devices: {
+    takenBackItStops: (name: Shown) => `${name} stops nothing and calls nobody any more until somebody signs in on it again.`,
+    takeItBack: 'Take it back',
     devices: 'Devices',
     myDevices: 'My devices',
     devicesOfThisShop: 'Devices of this shop',
@@ -62,6 +64,7 @@ export const peoplePages = {
     thisIsNotYourPassword: 'This is not your password as it is now.',
   },
   page: {
+    leavesForGood: (name: Shown) => `${name} has left: no sign-in, no bay, no post from now on. What they did stays in the record. Back again, they are added anew.`,
     atLeastOneRole: 'At least one role.',
     people: 'People',
     everybodyWhoWorksHereLearners: 'Everybody who works here. Learners and welders need only a name and a role; a sign-in is for those who set things or read records.',
@@ -86,6 +89,8 @@ export const peoplePages = {
     pin: ', PIN',
   },
   wearer: {
+    eraseForGood: 'The mask and both dates of this person are erased for good. Nobody can bring them back.',
+    eraseIt: 'Erase them',
     writtenDown: 'Written down. The log keeps only that there is a record.',
     erased: 'Erased for good.',
     mask: 'Mask',

@@ -3,6 +3,8 @@ import type { Shown } from '../shown'
 /** What the pages of this area say, in English. */
 export const sitePages = {
   deviceKeys: {
+    revokedItReadsNothing: (name: Shown) => `${name} reads nothing here from now on. Another key takes its place; this one never comes back.`,
+    revokeIt: 'Revoke it',
     deviceKeys: 'Device keys',
     aLampAWallOr: 'A lamp, a wall or a machine\'s interlock reads with its key which bays are clear to strike, and nothing else.',
     theKeyOfShownThis: (name: Shown) => `The key of ${name}, shown this once:`,

@@ -190,6 +190,7 @@ export const airPages: typeof English = {
       'Por sí solo no. La ley de EE. UU. no tiene límite para humo total, y su techo del manganeso tiene décadas. El humo de soldadura causa cáncer de pulmón: lo menos posible. Por eso un sitio puede elegir una base más estricta y actúa desde una fracción de ella.',
   },
   samples: {
+    withdrawnTheyCount: 'Estas muestras ya no cuentan: el puesto se juzga sin ellas. Quedan en el registro, retiradas.',
     measuredSamples: 'Muestras medidas',
     putSamplesIn: 'Meter muestras',
     theyBelongToAJob: 'Son de un trabajo en una nave descrita.',
@@ -266,6 +267,7 @@ export const airPages: typeof English = {
     read2: name => `Se leyó ${name}.`,
   },
   sheets: {
+    droppedTheTables: consumable => `Sin ella, ${consumable} se juzga otra vez con las tablas publicadas.`,
     dataSheets: 'Hojas de datos',
     fumeDataSheets: 'Hojas de datos de humo',
     close: 'Cerrar',

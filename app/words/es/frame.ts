@@ -177,6 +177,9 @@ export const framePages: typeof English = {
     saveAsCsv: count => count === 1 ? 'Guardar como CSV' : `Guardar estos ${count} como CSV`,
     print: 'Imprimir',
   },
+  ask: {
+    leaveIt: 'Dejarlo así',
+  },
   sheet: {
     close: 'Cerrar',
   },

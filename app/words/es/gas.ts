@@ -8,6 +8,7 @@ export const gasPages: typeof English = {
     atThisFlowAtLeast: (lasting, what) => `con este flujo al menos, cerca de ${lasting}${what}.`,
   },
   cylinder: {
+    returnedItIsGone: 'Sale del taller y de la lista. Si vuelve a entrar, se lee de nuevo su hombro.',
     upright: 'de pie',
     chained: 'encadenado',
     backToTheStore: 'Volver al almacén',

@@ -113,6 +113,7 @@ export const hotWorkPages: typeof English = {
     typeIt: 'Escríbalo',
   },
   permit: {
+    takenBackItEnds: 'El permiso termina aquí y ahora, para siempre: el trabajo se detiene y, si hubo arco, empieza la vigilancia posterior. Para seguir hace falta otro.',
     signItIsPutRight: 'Firmar: está corregido',
     signTheWorkGoesOn: 'Firmar: sigue el trabajo',
     extendIt: 'Alargarlo',

@@ -44,6 +44,7 @@ export const kitPages: typeof English = {
     checksToAnswerFirst: length => `Falta contestar ${length} puntos`,
   },
   listsPage: {
+    droppedNobodyLooks: list => `A nadie se le pide más ${list}. Se puede retomar tal como estaba.`,
     atLeastOneCheck: 'Al menos una revisión.',
     checkLists: 'Listas de revisión',
     close: 'Cerrar',

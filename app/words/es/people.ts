@@ -24,6 +24,8 @@ export const peoplePages: typeof English = {
     nameThem: 'Nombrar',
   },
   devices: {
+    takenBackItStops: name => `${name} ya no detiene nada ni llama a nadie hasta que alguien vuelva a entrar en él.`,
+    takeItBack: 'Quitarlo',
     devices: 'Aparatos',
     myDevices: 'Mis aparatos',
     devicesOfThisShop: 'Aparatos de este taller',
@@ -66,6 +68,7 @@ export const peoplePages: typeof English = {
     thisIsNotYourPassword: 'Esta no es su contraseña de ahora.',
   },
   page: {
+    leavesForGood: name => `${name} ya no trabaja aquí: desde ahora sin acceso, sin puesto y sin vigilancia. Lo que hizo queda en el registro. Si vuelve, se agrega de nuevo.`,
     atLeastOneRole: 'Al menos una función.',
     people: 'Gente',
     everybodyWhoWorksHereLearners:
@@ -91,6 +94,8 @@ export const peoplePages: typeof English = {
     pin: ', PIN',
   },
   wearer: {
+    eraseForGood: 'La máscara y las dos fechas de esta persona se borran para siempre. Nadie puede recuperarlas.',
+    eraseIt: 'Borrarlas',
     writtenDown: 'Anotado. El registro guarda solo que hay una ficha.',
     erased: 'Borrado para siempre.',
     mask: 'Respirador',

@@ -3,6 +3,8 @@ import type { sitePages as English } from '../en/site'
 /** What the pages of this area say, in Spanish. */
 export const sitePages: typeof English = {
   deviceKeys: {
+    revokedItReadsNothing: name => `${name} ya no lee nada aquí. Otra clave puede tomar su lugar; esta no vuelve.`,
+    revokeIt: 'Revocarla',
     deviceKeys: 'Llaves de aparatos',
     aLampAWallOr:
       'Una lámpara, una pared o el enclavamiento de una máquina lee con su llave qué puestos pueden encender, y nada más.',

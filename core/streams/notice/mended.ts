@@ -1,3 +1,4 @@
+import type { StopCauseId } from '../../ids/hotwork-ids'
 import { isAfter } from '../../time/instant'
 import type { CylinderState } from '../cylinder/cylinder'
 import type { KitItem } from '../kit-item/kit-item'
@@ -14,7 +15,10 @@ export interface AboutNow {
 /** A permit that is over by itself or by somebody: what was told of it while it ran has run out with it. */
 const isClosed = (permit: Permit): boolean => permit.phase === 'closed'
 
-/** Work goes on, or what comes after it does. Lapsed and revoked is no going on: whoever was told of that has to see it. */
+/** Why a permit is over, whatever phase comes after: whoever was told of that has to see it. */
+const OVER: ReadonlySet<unknown> = new Set<StopCauseId>(['lapsed', 'revoked'])
+
+/** Work goes on, or what comes after it does. */
 const goesOn = ({ phase, suspension }: Permit): boolean =>
   suspension === null && (phase === 'working' || phase === 'watch' || phase === 'monitoring' || phase === 'closed')
 
@@ -34,7 +38,7 @@ export function isMended({ what, givenAt }: Pick<Notice, 'what' | 'givenAt'>, { 
     case 'cylinder.danger':
       return cylinder !== null && cylinder.danger === null && cylinder.taggedOut === null
     case 'permit.stopped':
-      return permit !== null && goesOn(permit)
+      return permit !== null && !('cause' in what.values && OVER.has(what.values.cause)) && goesOn(permit)
     case 'permit.cover-missing':
       return permit !== null && (permit.coverLostAt === null || isClosed(permit))
     case 'permit.visit-missed':

@@ -22,6 +22,7 @@ const permit = (now: Partial<Permit>) => ({
 const out = finding('hold', 'kit.tagged-out', { tag: 'GR-2', checks: [], reason: 'guard' })
 const danger = finding('stop', 'cylinder.danger', { tag: 'A-7', danger: 'leak' })
 const stopped = finding('stop', 'permit.stopped', { cause: 'round-overdue', where: 'Gate', by: null })
+const revoked = finding('hold', 'permit.stopped', { cause: 'revoked', where: 'Gate', by: null })
 const uncovered = finding('stop', 'permit.cover-missing', { where: 'Gate', sinceIso: GIVEN })
 const missed = finding('hold', 'permit.visit-missed', { where: 'Gate' })
 const outAgain = { taggedOut: { reason: 'again', checks: [] } }
@@ -41,6 +42,7 @@ describe('what people were told stays until the thing itself says that it is put
     ['work stands', stopped, permit(suspended)],
     ['the permit lapsed', stopped, permit({ phase: 'lapsed' })],
     ['it was revoked', stopped, permit({ phase: 'revoked' })],
+    ['it was taken back, and the watch runs', revoked, permit({ phase: 'watch' })],
     ['no such permit is known', stopped, NOTHING],
     ['nobody watches', uncovered, permit({ coverLostAt: GIVEN })],
     ['nobody looked since', missed, permit({ phase: 'monitoring' })],
