@@ -1,6 +1,5 @@
 <script setup lang="ts" generic="Row extends object">
 import type { TableColumn } from '@nuxt/ui'
-import { plain } from '#core/commandline/plain'
 import type { TableColumnOf } from './table'
 import { framePages } from '~/words/frame'
 
@@ -28,32 +27,7 @@ const { columns, rows, name, keyOf, isFound = false, isFigures = false, empty = 
 }>()
 defineSlots<Record<string, (props: { readonly row: Row }) => unknown> & { tools?: (props: Record<string, never>) => unknown }>()
 
-const shown = ref(atOnce)
-const sorting = ref<{ id: string, desc: boolean }[]>([])
-const sought = ref('')
-watch([sorting, sought], () => {
-  shown.value = atOnce
-})
-
-const found = computed(() => {
-  const wanted = plain(sought.value).split(' ').filter(Boolean)
-  if (wanted.length === 0) return [...rows]
-  return rows.filter((row) => {
-    const text = plain(columns.map(({ said }) => said?.(row) ?? '').join(' '))
-    return wanted.every(word => text.includes(word))
-  })
-})
-const sorted = computed(() => {
-  const [first] = sorting.value
-  const column = first && columns.find(({ id }) => id === first.id)
-  const by = column?.by === true ? column.said : column?.by
-  if (!first || !by) return found.value
-  const order = new Intl.Collator(undefined, { numeric: true })
-  const compare = (a: string | number, b: string | number) =>
-    typeof a === 'number' && typeof b === 'number' ? a - b : order.compare(String(a), String(b))
-  return found.value.toSorted((a, b) => compare(by(a), by(b)) * (first.desc ? -1 : 1))
-})
-const drawn = computed(() => sorted.value.slice(0, shown.value))
+const list = useList<Row>(() => rows, () => columns, atOnce)
 
 const classOf = ({ look, place, marks }: TableColumnOf<Row>, row: Row) =>
   [look, place === 'whole' ? 'nowrap' : place, marks?.(row)].filter(Boolean).join(' ')
@@ -64,43 +38,28 @@ const tableColumns = computed<TableColumn<Row>[]>(() =>
     cell: ({ row }) => column.said?.(row.original) ?? '',
     meta: { class: { td: ({ row }) => classOf(column, row.original), th: column.mark } },
   })))
-/** Once upwards, once downwards, and then as the list came. */
-const turn = (id: string) => {
-  const now = sorting.value.find(one => one.id === id)
-  sorting.value = now === undefined ? [{ id, desc: false }] : now.desc ? [] : [{ id, desc: true }]
-}
-const directionOf = (id: string): 'up' | 'down' | null => {
-  const now = sorting.value.find(one => one.id === id)
-  return now === undefined ? null : now.desc ? 'down' : 'up'
-}
 </script>
 
 <template>
   <div class="listed">
     <div v-if="$slots.tools || (isFound && rows.length > 8)" class="tools">
-      <FrameField
+      <FrameText
         v-if="isFound && rows.length > 8"
-        v-slot="{ id, describedBy }"
+        v-model="list.sought"
         class="sought only"
+        type="search"
+        maxlength="80"
         :label="says.find"
-        :hint="sought ? says.shownOf(found.length, rows.length) : ''"
-      >
-        <UInput
-          :id="id"
-          v-model="sought"
-          type="search"
-          maxlength="80"
-          :aria-describedby="describedBy"
-        />
-      </FrameField>
+        :hint="list.sought ? says.shownOf(list.found.length, rows.length) : ''"
+      />
       <slot name="tools" />
     </div>
     <UTable
       :ui="{ base: isFigures ? 'ledger' : 'ledger folds' }"
-      :data="drawn"
+      :data="[...list.drawn]"
       :columns="tableColumns"
       :caption="name"
-      :empty="sought ? says.nothingLikeIt : empty"
+      :empty="list.sought ? says.nothingLikeIt : empty"
       :get-row-id="keyOf"
       :watch-options="{ deep: false }"
       :meta="{ class: { tr: row => rowClass(row.original) } }"
@@ -111,10 +70,10 @@ const directionOf = (id: string): 'up' | 'down' | null => {
           v-else-if="column.by"
           look="bare"
           class="turn"
-          :class="directionOf(column.id)"
-          @click="turn(column.id)"
+          :class="list.directionOf(column.id)"
+          @click="list.turn(column.id)"
         >
-          {{ column.header }} <span v-if="directionOf(column.id)" class="visually-hidden">{{ directionOf(column.id) === 'up' ? says.upwards : says.downwards }}</span>
+          {{ column.header }} <span v-if="list.directionOf(column.id)" class="visually-hidden">{{ list.directionOf(column.id) === 'up' ? says.upwards : says.downwards }}</span>
         </FrameKey>
         <template v-else>
           {{ column.header }}
@@ -124,8 +83,8 @@ const directionOf = (id: string): 'up' | 'down' | null => {
         <slot :name="column.id" :row="row.original" />
       </template>
     </UTable>
-    <FrameKey v-if="sorted.length > shown" class="more" @click="shown += atOnce">
-      {{ says.more(sorted.length - shown) }}
+    <FrameKey v-if="list.left > 0" class="more" @click="list.more">
+      {{ says.more(list.left) }}
     </FrameKey>
   </div>
 </template>

@@ -18,11 +18,15 @@ const { label, hint = '', wrong = '', lacks = '', isNeeded = false, isHeard = fa
   name?: string
 }>()
 const text = defineModel<string>({ required: true })
+const attrs = useAttrs()
+/** Where it stands is told to the field; everything else to the line in it. */
+const ofLine = computed(() => ({ ...attrs, class: undefined }))
 </script>
 
 <template>
   <FrameField
     v-slot="{ id, describedBy }"
+    :class="attrs.class"
     :label="label"
     :hint="hint"
     :wrong="wrong"
@@ -30,6 +34,6 @@ const text = defineModel<string>({ required: true })
     :is-heard="isHeard"
     :name="name"
   >
-    <UInput :id="id" v-model="text" :aria-describedby="describedBy" v-bind="$attrs" />
+    <UInput :id="id" v-model="text" :aria-describedby="describedBy" v-bind="ofLine" />
   </FrameField>
 </template>

@@ -4,6 +4,8 @@ export interface TableColumnOf<Row> {
   readonly header: string
   /** What a cell says, where no slot draws it; rows are found by it. */
   readonly said?: (row: Row) => string
+  /** What it says where the list is taken out for another program, where that is another thing. */
+  readonly taken?: (row: Row) => string | number
   /** What rows are sorted by in this column; by what it says, where it is only said that they are. */
   readonly by?: true | ((row: Row) => string | number)
   /** Numbers and codes of ours stand in print, what people wrote in chalk, what a row is called heavy. */

@@ -8,9 +8,12 @@ import { learnSentences } from '#shared/words/speak'
 import { newest } from '#shared/beside'
 import type { CylinderRow } from '#shared/contract/readings'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
+import type { TableColumnOf } from '~/frame/table'
+import { framePages } from '~/words/frame'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.page
+const tableSays = framePages.table
 
 // The list keeps its place while cylinders are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -71,21 +74,24 @@ const placeNamed = (row: CylinderRow): string => {
     ? called.placeOf({ to: 'bay', id: standing.bayId })
     : reading.value?.places.find(({ placeId }) => placeId === standing.placeId)?.place.name ?? standing.placeId
 }
-const taken = () => ({
-  fields: [says.tag, says.gas, says.where, says.standing, says.left, says.test],
-  data: rows.value.map((row) => {
-    const { word, test } = cylinderSaid(row, reading.value!.today)
-    const { left } = row.fact
-    return [
-      row.cylinder.tag,
-      gasWords(row.cylinder.gas),
-      placeNamed(row),
-      word,
-      left && !row.cylinder.isEmpty ? q.value.gas(left.lowM3) : '',
-      test,
-    ]
-  }),
+const columns = computed<readonly TableColumnOf<CylinderRow>[]>(() => {
+  const today = reading.value?.today ?? ''
+  return [
+    { id: 'tag', header: says.tag, said: ({ cylinder }) => cylinder.tag, by: true },
+    { id: 'gas', header: says.gas, said: ({ cylinder }) => gasWords(cylinder.gas), by: true },
+    { id: 'where', header: says.where, said: placeNamed, by: true },
+    { id: 'standing', header: says.standing, said: row => cylinderSaid(row, today).word },
+    {
+      id: 'left',
+      header: says.left,
+      said: ({ cylinder, fact: { left } }) => left && !cylinder.isEmpty ? q.value.gas(left.lowM3) : '',
+      // What nobody has read comes before what is empty: it may be either.
+      by: ({ cylinder, fact: { left } }) => cylinder.isEmpty ? 0 : left?.lowM3 ?? -1,
+    },
+    { id: 'test', header: says.test, said: row => cylinderSaid(row, today).test, by: ({ nextDue }) => nextDue ?? '' },
+  ]
 })
+const list = useList(() => rows.value, () => columns.value)
 /** All places on the one grid: distances are kept over the edge of a place as well. */
 const yard = computed<Yard>(() => ({
   places: reading.value?.places.map(({ placeId, place }) => ({ ...place, placeId })) ?? [],
@@ -162,22 +168,44 @@ const first = computed(() => {
             {{ says.theStoreKeeperDescribesThe }}
           </template>
         </p>
-        <CylinderPlace
-          v-for="place in reading.places"
-          :key="place.placeId"
-          :reading="place"
-          :here="at(place.placeId)"
-          :yard="yard"
-          :today="reading.today"
-          :chosen="chosen"
-        />
-        <section v-if="bays.length > 0" class="bays">
-          <h2>{{ says.atTheBays }}</h2>
-          <template v-for="{ bay, here } in bays" :key="bay.bayId">
-            <h3>{{ says.bay(bay.label) }}</h3>
-            <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
-          </template>
+        <FrameListBar
+          v-if="rows.length > 0"
+          v-model:sought="list.sought"
+          v-model:sorted-by="list.sortedBy"
+          v-model:is-down="list.isDown"
+          :count="list.count"
+          :found="list.found.length"
+          :sorts="columns"
+        >
+          <FrameTakeOut name="gas" :rows="list.taken" :count="list.found.length" />
+        </FrameListBar>
+        <section v-if="list.isAsked" :aria-label="tableSays.foundHere">
+          <CylinderRow v-for="row in list.drawn" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+          <p v-if="list.count > 0 && list.found.length === 0" class="soft none">
+            {{ tableSays.nothingLikeIt }}
+          </p>
+          <FrameKey v-if="list.left > 0" @click="list.more">
+            {{ tableSays.more(list.left) }}
+          </FrameKey>
         </section>
+        <template v-else>
+          <CylinderPlace
+            v-for="place in reading.places"
+            :key="place.placeId"
+            :reading="place"
+            :here="at(place.placeId)"
+            :yard="yard"
+            :today="reading.today"
+            :chosen="chosen"
+          />
+          <section v-if="bays.length > 0" class="bays">
+            <h2>{{ says.atTheBays }}</h2>
+            <template v-for="{ bay, here } in bays" :key="bay.bayId">
+              <h3>{{ says.bay(bay.label) }}</h3>
+              <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+            </template>
+          </section>
+        </template>
         <NuxtLink
           v-if="session.may('keep-store')"
           class="key link"
@@ -186,7 +214,6 @@ const first = computed(() => {
         >
           {{ says.describe(reading.places.length === 0 ? says.aPlace : says.anotherPlace) }}
         </NuxtLink>
-        <FrameTakeOut v-if="rows.length > 0" name="gas" :rows="taken" :count="rows.length" />
       </template>
     </div>
     <aside class="right" tabindex="0" :aria-label="says.gas">

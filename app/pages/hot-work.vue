@@ -2,11 +2,14 @@
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { learnSentences } from '#shared/words/speak'
 import { isWholePermits, permitsWith } from '#shared/beside'
-import type { PermitsReading } from '#shared/contract/readings'
+import type { PermitRow, PermitsReading } from '#shared/contract/readings'
+import type { TableColumnOf } from '~/frame/table'
 import { fireWords } from '~/words/fire-words'
+import { framePages } from '~/words/frame'
 import { hotWorkPages } from '~/words/hotWork'
 
 const says = hotWorkPages.page
+const tableSays = framePages.table
 
 // The list keeps its place while permits are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -45,14 +48,21 @@ async function older() {
 }
 const names = (people: readonly { readonly personId: string }[]): string =>
   people.map(({ personId }) => lookup.names.get(personId) ?? says.somebody).join(', ')
-const taken = () => ({
-  fields: [says.code, says.where, says.work2, says.phase, says.watchers, says.from, says.until],
-  data: [...live.value, ...reading.value?.ended ?? []].map(({ permit }) => [
-    permit.code, permit.request.place.where, permit.request.job.what, fireWords.phases[permit.phase], names(permit.watchers),
-    permit.request.fromAt, permit.untilAt,
-  ]),
-})
 const live = computed(() => [...reading.value?.live ?? [], ...more.value])
+const { moment } = useDates()
+/** When it begins or ends: in words here, as an instant where another program reads it. */
+const whenOf = (id: string, header: string, at: (row: PermitRow) => string): TableColumnOf<PermitRow> =>
+  ({ id, header, said: row => moment(at(row)), taken: at, by: row => Date.parse(at(row)) })
+const columns = computed<readonly TableColumnOf<PermitRow>[]>(() => [
+  { id: 'code', header: says.code, said: ({ permit }) => permit.code, by: true },
+  { id: 'where', header: says.where, said: ({ permit }) => permit.request.place.where, by: true },
+  { id: 'work', header: says.work2, said: ({ permit }) => permit.request.job.what, by: true },
+  { id: 'phase', header: says.phase, said: ({ permit }) => fireWords.phases[permit.phase], by: true },
+  { id: 'watchers', header: says.watchers, said: ({ permit }) => names(permit.watchers), by: true },
+  whenOf('from', says.from, ({ permit }) => permit.request.fromAt),
+  whenOf('until', says.until, ({ permit }) => permit.untilAt),
+])
+const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () => columns.value)
 </script>
 
 <template>
@@ -88,25 +98,41 @@ const live = computed(() => [...reading.value?.live ?? [], ...more.value])
         {{ says.readingThePermits }}
       </p>
       <template v-else>
-        <section :aria-label="says.livePermits">
-          <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
-          <p v-if="live.length === 0" class="none">
-            {{ says.noHotWorkOutsideThe }}
+        <FrameListBar
+          v-if="list.count > 0"
+          v-model:sought="list.sought"
+          v-model:sorted-by="list.sortedBy"
+          v-model:is-down="list.isDown"
+          :count="list.count"
+          :found="list.found.length"
+          :sorts="columns"
+        >
+          <FrameTakeOut name="hot-work" :rows="list.taken" :count="list.found.length" />
+        </FrameListBar>
+        <section v-if="list.isAsked" :aria-label="tableSays.foundHere">
+          <HotworkRow v-for="row in list.drawn" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+          <p v-if="list.count > 0 && list.found.length === 0" class="soft none">
+            {{ tableSays.nothingLikeIt }}
           </p>
-          <FrameKey v-if="next" @click="older">
-            {{ says.more }}
+          <FrameKey v-if="list.left > 0" @click="list.more">
+            {{ tableSays.more(list.left) }}
           </FrameKey>
         </section>
-        <section v-if="reading.ended.length > 0" class="ended">
-          <h2>{{ says.ended }}</h2>
-          <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
-        </section>
-        <FrameTakeOut
-          v-if="live.length + reading.ended.length > 0"
-          name="hot-work"
-          :rows="taken"
-          :count="live.length + reading.ended.length"
-        />
+        <template v-else>
+          <section :aria-label="says.livePermits">
+            <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+            <p v-if="live.length === 0" class="none">
+              {{ says.noHotWorkOutsideThe }}
+            </p>
+            <FrameKey v-if="next" @click="older">
+              {{ says.more }}
+            </FrameKey>
+          </section>
+          <section v-if="reading.ended.length > 0" class="ended">
+            <h2>{{ says.ended }}</h2>
+            <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
+          </section>
+        </template>
         <section v-if="!isAside" class="legend">
           <h2>{{ says.howAPermitRuns }}</h2>
           <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>

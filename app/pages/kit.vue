@@ -5,11 +5,14 @@ import { learnSentences } from '#shared/words/speak'
 import { parseDate } from '@internationalized/date'
 import { tagIdOf } from '#core/ids/tag'
 import { isWholeKit, kitWith } from '#shared/beside'
-import type { KitReading } from '#shared/contract/readings'
+import type { KitItemReading, KitReading } from '#shared/contract/readings'
+import type { TableColumnOf } from '~/frame/table'
+import { framePages } from '~/words/frame'
 import { kitPages } from '~/words/kit'
 import { kitWords } from '~/words/kit-words'
 
 const says = kitPages.page
+const tableSays = framePages.table
 
 // The list keeps its place while things are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -43,17 +46,18 @@ const capped = (count: number) => count >= 1000 ? says.over999 : String(count)
 const { placeOf } = useWhere()
 const whyListed = useWhyListed()
 const listed = computed(() => [...reading.value?.out ?? [], ...late.value, ...soon.value])
-/** What is out, late and soon due, as it is listed here. */
-const taken = () => ({
-  fields: [says.tag, says.whatItIs, says.name, says.where, says.standing],
-  data: listed.value.map(({ item }, i, all) => [
-    item.tag,
-    kitWords.equipmentKinds[item.kind],
-    item.name,
-    placeOf(item.assignment),
-    [item.taggedOut ? `${says.out}:` : '', whyListed(all[i]!, reading.value!.today)].filter(Boolean).join(' '),
-  ]),
-})
+const columns = computed<readonly TableColumnOf<KitItemReading>[]>(() => [
+  { id: 'tag', header: says.tag, said: ({ item }) => item.tag, by: true },
+  { id: 'kind', header: says.whatItIs, said: ({ item }) => kitWords.equipmentKinds[item.kind], by: true },
+  { id: 'name', header: says.name, said: ({ item }) => item.name, by: true },
+  { id: 'where', header: says.where, said: ({ item }) => placeOf(item.assignment), by: true },
+  {
+    id: 'standing',
+    header: says.standing,
+    said: one => [one.item.taggedOut ? `${says.out}:` : '', whyListed(one, reading.value!.today)].filter(Boolean).join(' '),
+  },
+])
+const list = useList(() => listed.value, () => columns.value)
 /** What most needs somebody: what is out before what is late, and what is late before what soon falls due. */
 const first = computed(() => {
   const [one] = listed.value
@@ -116,33 +120,53 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         </p>
       </template>
       <template v-else>
-        <FrameTakeOut name="kit" :rows="taken" :count="listed.length" />
-        <section>
-          <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
-          <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-          <p v-if="reading.out.length === 0" class="soft none">
-            {{ says.nothingIsTaggedOut }}
+        <FrameListBar
+          v-model:sought="list.sought"
+          v-model:sorted-by="list.sortedBy"
+          v-model:is-down="list.isDown"
+          :count="list.count"
+          :found="list.found.length"
+          :sorts="columns"
+        >
+          <FrameTakeOut name="kit" :rows="list.taken" :count="list.found.length" />
+        </FrameListBar>
+        <section v-if="list.isAsked" :aria-label="tableSays.foundHere">
+          <KitRow v-for="one in list.drawn" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="list.count > 0 && list.found.length === 0" class="soft none">
+            {{ tableSays.nothingLikeIt }}
           </p>
+          <FrameKey v-if="list.left > 0" @click="list.more">
+            {{ tableSays.more(list.left) }}
+          </FrameKey>
         </section>
-        <section>
-          <h2>{{ says.late }} <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
-          <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-          <p v-if="late.length === 0" class="soft none">
-            {{ says.nothingIsPastItsDay }}
-          </p>
-        </section>
-        <section>
-          <h2>
-            {{ says.dueInDays(days) }} <b>{{ soon.length }}</b>
-            <FrameKey look="quiet" @click="days = days === 14 ? 60 : 14">
-              {{ days === 14 ? says.twoMonths : says.twoWeeks }}
-            </FrameKey>
-          </h2>
-          <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-          <p v-if="soon.length === 0" class="soft none">
-            {{ says.nothingFallsDueByThe }}
-          </p>
-        </section>
+        <template v-else>
+          <section>
+            <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
+            <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+            <p v-if="reading.out.length === 0" class="soft none">
+              {{ says.nothingIsTaggedOut }}
+            </p>
+          </section>
+          <section>
+            <h2>{{ says.late }} <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
+            <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+            <p v-if="late.length === 0" class="soft none">
+              {{ says.nothingIsPastItsDay }}
+            </p>
+          </section>
+          <section>
+            <h2>
+              {{ says.dueInDays(days) }} <b>{{ soon.length }}</b>
+              <FrameKey look="quiet" @click="days = days === 14 ? 60 : 14">
+                {{ days === 14 ? says.twoMonths : says.twoWeeks }}
+              </FrameKey>
+            </h2>
+            <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+            <p v-if="soon.length === 0" class="soft none">
+              {{ says.nothingFallsDueByThe }}
+            </p>
+          </section>
+        </template>
       </template>
     </div>
     <aside class="right" tabindex="0" :aria-label="says.kit">

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { axeFindsNothing } from './axe-finds'
-import { expect, serve, signIn, test } from './served'
+import { choose, expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -200,4 +200,28 @@ test('what people were told is seen in one go, and leaves by itself once it is p
   await expect(told.getByText('FA-4 is tagged out')).toHaveCount(0)
   await told.getByRole('button', { name: 'All 2 seen' }).click()
   await expect(key).toHaveCount(0)
+})
+
+test('lists that are no tables are found and sorted alike, and stand as they came when that is closed', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/gas')
+  const tags = page.locator('.row .tag')
+  await page.getByRole('button', { name: 'Find and sort' }).click()
+  const asItCame = await tags.allTextContents()
+  expect(asItCame.length).toBeGreaterThan(8)
+  await page.getByLabel('Find in this list').fill('acetylene')
+  await expect(page.getByText(`4 of ${asItCame.length}`)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Save these 4 as CSV' })).toBeVisible()
+  await page.getByLabel('Find in this list').fill('')
+  await choose(page.getByLabel('Sorted by'), 'Tag')
+  await expect(tags.first()).toHaveText('AC-3')
+  await page.getByRole('button', { name: 'sorted upwards' }).click()
+  await expect(tags.last()).toHaveText('AC-3')
+  await page.getByRole('button', { name: 'All as it comes' }).click()
+  await expect(tags).toHaveText(asItCame)
+  await page.goto(`${served.url}/kit`)
+  await page.getByRole('button', { name: 'Find and sort' }).click()
+  await page.getByLabel('Find in this list').fill('extinguisher bay 4')
+  await expect(page.locator('.row')).toHaveCount(1)
+  await page.getByLabel('Find in this list').fill('nothing of the kind')
+  await expect(page.getByText('Nothing like it in this list.')).toBeVisible()
 })

@@ -211,7 +211,7 @@ export async function chooseFrom(list: Locator, typed: string, says: string): Pr
   await list.page().getByRole('option', { name: says }).click()
 }
 
-/** Types a day part by part, in the order in which an English reader writes it. */
+/** Types a day part by part. */
 export async function typeDay(field: Locator, day: string): Promise<void> {
   const [year, month, date] = day.split('-')
   const parts: Readonly<Record<string, string>> = { year: year!, month: month!, day: date! }

@@ -165,6 +165,11 @@ export const framePages = {
     nothingLikeIt: 'Nothing like it.',
   },
   table: {
+    findAndSort: 'Find and sort',
+    allOfIt: 'All as it comes',
+    sortedBy: 'Sorted by',
+    asItComes: 'what wants somebody first',
+    foundHere: 'Found',
     find: 'Find in this list',
     shownOf: (found: Shown, all: Shown) => `${found} of ${all}`,
     nothingLikeIt: 'Nothing like it in this list.',

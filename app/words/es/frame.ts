@@ -166,6 +166,11 @@ export const framePages: typeof English = {
     nothingLikeIt: 'Nada parecido.',
   },
   table: {
+    findAndSort: 'Buscar y ordenar',
+    allOfIt: 'Todo como viene',
+    sortedBy: 'Ordenada por',
+    asItComes: 'lo que pide a alguien primero',
+    foundHere: 'Encontrado',
     find: 'Buscar en esta lista',
     shownOf: (found, all) => `${found} de ${all}`,
     nothingLikeIt: 'Nada parecido en esta lista.',
