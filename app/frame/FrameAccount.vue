@@ -84,7 +84,7 @@ const toggleLook = () => {
   display: grid;
   gap: 8px;
   background: var(--panel);
-  border: 3px solid var(--ink);
+  border: var(--line-heavy) solid var(--ink);
 }
 .sheet .key {
   display: grid;

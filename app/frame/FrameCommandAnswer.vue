@@ -44,7 +44,7 @@ defineExpose({ open })
 }
 .chips span {
   padding: 3px 9px;
-  border: 2px solid currentcolor;
+  border: var(--line-rule) solid currentcolor;
 }
 .doubt {
   display: flex;

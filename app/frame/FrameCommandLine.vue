@@ -64,7 +64,7 @@ async function enter() {
   gap: 8px;
   height: 44px;
   padding: 0 12px;
-  border: 2px solid var(--strong-rule);
+  border: var(--line-rule) solid var(--strong-rule);
   background: var(--panel);
   cursor: text;
 }

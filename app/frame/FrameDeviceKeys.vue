@@ -57,8 +57,8 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
 </template>
 
 <style scoped>
-.keys { display: grid; gap: 8px; margin-top: 24px; padding-top: 12px; border-top: 2px solid var(--ink); max-width: 720px; }
-li { display: flex; align-items: center; gap: 12px; min-height: 56px; border-bottom: 1px solid var(--rule); }
+.keys { display: grid; gap: 8px; margin-top: 24px; padding-top: 12px; border-top: var(--line-rule) solid var(--ink); max-width: 720px; }
+li { display: flex; align-items: center; gap: 12px; min-height: 56px; border-bottom: var(--line-thin) solid var(--rule); }
 li > :last-child { margin-left: auto; }
 form { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; }
 .key-itself { overflow-wrap: anywhere; }

@@ -46,10 +46,10 @@ const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how } = de
 
 <style scoped>
 .first { display: grid; gap: 12px; align-content: start; }
-.what b { display: block; font-size: 28px; font-weight: 900; line-height: 1.15; }
-.what span { font-size: 18px; font-weight: 650; }
+.what b { display: block; font-size: var(--type-figure); font-weight: 900; line-height: 1.15; }
+.what span { font-size: var(--type-lead); font-weight: 650; }
 .link { display: grid; place-items: center; }
-details { border-top: 2px solid var(--ink); padding-top: 6px; }
+details { border-top: var(--line-rule) solid var(--ink); padding-top: 6px; }
 summary { display: inline-grid; place-items: center; min-height: 56px; }
 details[open] summary { margin-bottom: 8px; }
 </style>

@@ -48,7 +48,7 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
   gap: 0 6px;
   min-height: 60px;
   padding-left: 16px;
-  border-bottom: 3px solid var(--ink);
+  border-bottom: var(--line-heavy) solid var(--ink);
   position: sticky;
   top: 0;
   z-index: 20;
@@ -61,14 +61,14 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
 .mark {
   order: 1;
   font-weight: 900;
-  font-size: 19px;
+  font-size: var(--type-lead);
   line-height: 1.05;
   max-width: 104px;
 }
 .mark small {
   display: block;
   font-weight: 450;
-  font-size: 12px;
+  font-size: var(--type-fine);
   line-height: 1.1;
   color: var(--soft);
 }
@@ -139,7 +139,7 @@ nav a[aria-current] {
     top: 0;
     z-index: 20;
     background: var(--bg);
-    border-bottom: 3px solid var(--ink);
+    border-bottom: var(--line-heavy) solid var(--ink);
   }
   .account {
     margin-left: auto;
@@ -155,7 +155,7 @@ nav a[aria-current] {
   nav {
     order: -2;
     overflow-x: auto;
-    border-bottom: 1px solid var(--rule);
+    border-bottom: var(--line-thin) solid var(--rule);
     padding-left: 4px;
   }
   .ask {

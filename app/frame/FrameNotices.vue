@@ -170,7 +170,7 @@ watch(count, (left) => {
   text-align: left;
   cursor: pointer;
 }
-.told-key b { font-size: 22px; font-weight: 900; }
+.told-key b { font-size: var(--type-big); font-weight: 900; }
 /* Two lines: what nobody may overlook is not cut on a phone. */
 .told-key span {
   display: -webkit-box;
@@ -182,9 +182,9 @@ watch(count, (left) => {
 }
 .told-list {
   position: absolute; top: calc(100% + 2px); right: 0; z-index: 40; width: min(640px, 94vw); max-height: min(70vh, 620px); overflow-y: auto;
-  border: 3px solid var(--ink); background: var(--panel);
+  border: var(--line-heavy) solid var(--ink); background: var(--panel);
 }
-.notice { padding: 6px 16px; border-bottom: 2px solid var(--rule); font-weight: 650; }
+.notice { padding: 6px 16px; border-bottom: var(--line-rule) solid var(--rule); font-weight: 650; }
 .notice:last-child { border-bottom: 0; }
 .all-seen { display: block; margin: 4px 0 4px auto; }
 .late { display: flex; align-items: center; gap: 10px; padding: 4px 0; }

@@ -43,8 +43,8 @@ input::-webkit-slider-thumb {
   height: 38px;
   margin-top: -16px;
   background: var(--key);
-  border: 3px solid var(--panel);
+  border: var(--line-heavy) solid var(--panel);
   border-radius: 0;
 }
-input::-moz-range-thumb { width: 26px; height: 38px; background: var(--key); border: 3px solid var(--panel); border-radius: 0; }
+input::-moz-range-thumb { width: 26px; height: 38px; background: var(--key); border: var(--line-heavy) solid var(--panel); border-radius: 0; }
 </style>

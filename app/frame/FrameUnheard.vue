@@ -46,9 +46,9 @@ const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(
 </template>
 
 <style scoped>
-.unheard { padding: 12px 20px; border-bottom: 3px solid var(--ink); background: var(--panel); font-weight: 650; }
+.unheard { padding: 12px 20px; border-bottom: var(--line-heavy) solid var(--ink); background: var(--panel); font-weight: 650; }
 .shouts { background: var(--stop); color: var(--on-stop, #fff); }
-.large { font-size: clamp(24px, 4vw, 34px); font-weight: 900; line-height: 1.15; }
-.large small { font-size: 17px; font-weight: 650; white-space: nowrap; }
+.large { font-size: clamp(var(--type-big), 4vw, var(--type-figure)); font-weight: 900; line-height: 1.15; }
+.large small { font-size: var(--type-lead); font-weight: 650; white-space: nowrap; }
 @media (max-width: 900px) { .unheard { order: -2; } }
 </style>

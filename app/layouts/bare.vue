@@ -32,7 +32,7 @@ async function chooseOther() {
 
 <style scoped>
 .bare-head {
-  border-bottom: 3px solid var(--ink);
+  border-bottom: var(--line-heavy) solid var(--ink);
   padding: 6px 20px;
   min-height: 56px;
 }
@@ -52,6 +52,6 @@ async function chooseOther() {
 }
 .bare-mark {
   font-weight: 900;
-  font-size: 20px;
+  font-size: var(--type-head);
 }
 </style>

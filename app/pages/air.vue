@@ -82,10 +82,10 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
 .left { padding: 14px 16px 24px 20px; }
 .top { display: flex; justify-content: space-between; align-items: center; }
 .top .link { display: grid; place-items: center; }
-.lead { margin-bottom: 10px; font-size: 15px; }
-.argued { border-top: 2px solid var(--ink); margin-top: 14px; }
+.lead { margin-bottom: 10px; font-size: var(--type-small); }
+.argued { border-top: var(--line-rule) solid var(--ink); margin-top: 14px; }
 .argued summary { display: inline-grid; place-items: center; min-height: 56px; }
-.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }

@@ -239,12 +239,12 @@ const first = computed(() => {
 .gas { flex: 1; display: grid; grid-template-columns: minmax(0, 700fr) minmax(0, 580fr); min-height: 0; }
 .left { padding: 12px 18px 24px 20px; min-width: 0; }
 .top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 10px; }
-.title { margin-right: auto; font-size: 1.75rem; font-weight: 900; letter-spacing: -0.01em; }
+.title { margin-right: auto; font-size: var(--type-figure); font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
 .bays { margin-bottom: 20px; }
-.bays h2 { border-bottom: 2px solid var(--ink); padding-bottom: 4px; }
-.bays h3 { font-size: 16px; padding-top: 8px; }
-.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.bays h2 { border-bottom: var(--line-rule) solid var(--ink); padding-bottom: 4px; }
+.bays h3 { font-size: var(--type-body); padding-top: 8px; }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }

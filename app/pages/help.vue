@@ -33,13 +33,13 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
 
 <style scoped>
 .help h1 {
-  font-size: 34px;
+  font-size: var(--type-figure);
 }
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 460px), 1fr));
   gap: 0 28px;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   margin-top: 12px;
 }
 a {
@@ -47,7 +47,7 @@ a {
   gap: 2px;
   align-content: center;
   min-height: 84px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
   padding: 8px 4px;
@@ -56,7 +56,7 @@ a:hover {
   background: var(--panel);
 }
 b {
-  font-size: 24px;
+  font-size: var(--type-big);
   font-weight: 850;
 }
 </style>

@@ -175,11 +175,11 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
   align-items: center;
   gap: 8px;
   padding-bottom: 8px;
-  border-bottom: 2px solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
 }
 .title {
   margin-right: auto;
-  font-size: 1.75rem;
+  font-size: var(--type-figure);
   font-weight: 900;
   letter-spacing: -0.01em;
 }
@@ -190,14 +190,14 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
 .none {
   max-width: 62ch;
   padding: 18px 0;
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 .ended {
   margin-top: 22px;
   opacity: 1;
 }
 .ended h2 {
-  border-bottom: 2px solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
   padding-bottom: 4px;
 }
 .screens {
@@ -208,14 +208,14 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
   gap: 8px 28px;
   margin-top: 28px;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 10px;
 }
 .legend h2 {
   grid-column: 1 / -1;
 }
 .right {
-  border-left: 3px solid var(--ink);
+  border-left: var(--line-heavy) solid var(--ink);
   background: var(--panel);
   padding: 14px 18px 24px;
   min-width: 0;

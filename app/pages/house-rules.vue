@@ -186,7 +186,7 @@ function undo() {
 fieldset {
   display: grid;
   gap: 8px;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 10px;
 }
 fieldset h2 {
@@ -205,7 +205,7 @@ fieldset h2 {
 .preview {
   position: sticky;
   top: 80px;
-  border: 3px solid var(--ink);
+  border: var(--line-heavy) solid var(--ink);
   background: var(--panel);
   padding: 16px;
   display: grid;
@@ -214,7 +214,7 @@ fieldset h2 {
   overflow: auto;
 }
 li {
-  border-top: 1px solid var(--rule);
+  border-top: var(--line-thin) solid var(--rule);
   padding: 8px 0;
 }
 li span {

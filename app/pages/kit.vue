@@ -189,14 +189,14 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 .kit { flex: 1; display: grid; grid-template-columns: minmax(0, 640fr) minmax(0, 640fr); min-height: 0; }
 .left { padding: 12px 18px 24px 20px; min-width: 0; }
 .top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 8px; }
-.title { margin-right: auto; font-size: 1.75rem; font-weight: 900; letter-spacing: -0.01em; }
+.title { margin-right: auto; font-size: var(--type-figure); font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
-h2 { display: flex; align-items: center; gap: 10px; border-bottom: 2px solid var(--ink); min-height: 48px; }
-h2 b { font-size: 26px; font-weight: 900; }
-h2 .key { margin-left: auto; font-size: 15px; }
+h2 { display: flex; align-items: center; gap: 10px; border-bottom: var(--line-rule) solid var(--ink); min-height: 48px; }
+h2 b { font-size: var(--type-big); font-weight: 900; }
+h2 .key { margin-left: auto; font-size: var(--type-small); }
 .none { padding: 10px 0; }
 section { margin-bottom: 16px; }
-.right { border-left: 3px solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }

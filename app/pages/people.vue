@@ -168,7 +168,7 @@ const taken = () => ({
 </template>
 
 <style scoped>
-.edit { border: 3px solid var(--ink); padding: 16px; background: var(--panel); display: grid; gap: 8px; }
+.edit { border: var(--line-heavy) solid var(--ink); padding: 16px; background: var(--panel); display: grid; gap: 8px; }
 .foot { margin-top: 12px; justify-content: flex-end; }
 .list { margin-top: 20px; }
 .end { text-align: right; }

@@ -151,7 +151,7 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
   gap: 24px;
   align-items: start;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 12px;
   margin-bottom: 24px;
 }

@@ -105,11 +105,11 @@ async function signIn() {
 <style scoped>
 .two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 24px 64px; align-items: start; }
 aside { display: grid; gap: 20px; }
-aside section { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 4px; }
-.today b { font-size: 34px; font-weight: 900; line-height: 1.1; }
+aside section { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 4px; }
+.today b { font-size: var(--type-figure); font-weight: 900; line-height: 1.1; }
 .help .link { display: grid; place-items: center; justify-self: start; }
 @media (max-width: 760px) { .two { grid-template-columns: minmax(0, 1fr); } }
 .handed { margin-top: 16px; min-height: 44px; }
 .handed a { text-decoration: underline; text-underline-offset: 4px; }
-.stop { display: flex; align-items: center; gap: 14px; margin-top: 32px; padding-top: 16px; border-top: 2px solid var(--ink); }
+.stop { display: flex; align-items: center; gap: 14px; margin-top: 32px; padding-top: 16px; border-top: var(--line-rule) solid var(--ink); }
 </style>

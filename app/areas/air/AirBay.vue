@@ -294,11 +294,11 @@ h2 {
   display: flex;
   align-items: center;
   gap: 8px;
-  font-size: 24px;
+  font-size: var(--type-big);
   flex-wrap: wrap;
 }
 h2 small {
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 .link {
   display: grid;
@@ -309,13 +309,13 @@ h2 small {
   align-items: baseline;
   gap: 14px;
   flex-wrap: wrap;
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 .sentence > span {
   flex: 1 1 300px;
 }
 .number {
-  font-size: 40px;
+  font-size: var(--type-great);
   font-weight: 900;
   line-height: 1;
   letter-spacing: -0.02em;
@@ -326,7 +326,7 @@ h2 small {
   gap: 8px;
 }
 .part {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   display: grid;
   gap: 8px;
@@ -342,13 +342,13 @@ h2 small {
   gap: 14px;
   align-items: center;
   min-height: 64px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 4px 0;
 }
 .advice small {
   display: block;
   color: var(--soft);
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .after {
   font-weight: 800;
@@ -356,7 +356,7 @@ h2 small {
 }
 .after small {
   font-weight: 500;
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 .together {
   display: flex;
@@ -369,7 +369,7 @@ h2 small {
   grid-template-columns: minmax(0, 190px) minmax(0, 190px) minmax(0, 1fr);
   gap: 10px;
   padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: var(--soft);
 }
 .masks .suits {
@@ -382,10 +382,10 @@ h2 small {
 .notes {
   display: grid;
   gap: 6px;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .notes li {
-  border-left: 3px solid var(--rule);
+  border-left: var(--line-heavy) solid var(--rule);
   padding-left: 10px;
 }
 @media (max-width: 700px) {

@@ -181,5 +181,5 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 </template>
 
 <style scoped>
-.extraction { display: grid; gap: 8px; border: 3px solid var(--ink); background: var(--bg); padding: 14px; margin: 4px 0 10px; }
+.extraction { display: grid; gap: 8px; border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px; margin: 4px 0 10px; }
 </style>

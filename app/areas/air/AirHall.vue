@@ -165,16 +165,16 @@ header {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   min-height: 48px;
 }
 .link {
   display: grid;
   place-items: center;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .facts {
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .plan {
   display: block;
@@ -209,7 +209,7 @@ header {
   align-items: center;
   min-height: 60px;
   padding: 4px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
@@ -222,7 +222,7 @@ header {
 }
 .label {
   font-weight: 950;
-  font-size: 24px;
+  font-size: var(--type-big);
   text-align: center;
 }
 .what {
@@ -232,7 +232,7 @@ header {
   line-height: 1.25;
 }
 .small {
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 .use {
   display: grid;
@@ -242,7 +242,7 @@ header {
 }
 .use b {
   text-align: right;
-  font-size: 15px;
+  font-size: var(--type-small);
   white-space: nowrap;
 }
 .job {
@@ -252,7 +252,7 @@ header {
 }
 .says {
   grid-column: 1 / -1;
-  font-size: 13px;
+  font-size: var(--type-fine);
   line-height: 1.2;
   color: var(--soft);
 }

@@ -192,7 +192,7 @@ form {
   place-items: center;
 }
 h3 {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 .bays li {
@@ -200,11 +200,11 @@ h3 {
   grid-template-columns: 44px minmax(0, 1fr) auto;
   gap: 10px;
   align-items: center;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 4px 0;
 }
 .no {
-  font-size: 24px;
+  font-size: var(--type-big);
   font-weight: 950;
   text-align: center;
 }

@@ -89,7 +89,7 @@ const columns = computed<readonly TableColumnOf<Row>[]>(() => [
 
 <style scoped>
 .limits {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   display: grid;
   gap: 8px;
@@ -100,11 +100,11 @@ const columns = computed<readonly TableColumnOf<Row>[]>(() => [
 .matrix :deep(table) { font-variant-numeric: tabular-nums; }
 .matrix :deep(th) { padding: 6px 8px 6px 0; vertical-align: bottom; }
 .matrix :deep(th.binds) { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
-.matrix :deep(td) { padding: 6px 6px 6px 0; font-size: 15px; color: var(--soft); white-space: nowrap; line-height: 1.15; vertical-align: top; }
+.matrix :deep(td) { padding: 6px 6px 6px 0; font-size: var(--type-small); color: var(--soft); white-space: nowrap; line-height: 1.15; vertical-align: top; }
 .matrix :deep(td b) { font-weight: 550; }
 .matrix :deep(td.binds) { color: var(--ink); }
 .matrix :deep(td.binds b) { font-weight: 850; }
-.matrix :deep(td small) { display: block; font-size: 13px; }
+.matrix :deep(td small) { display: block; font-size: var(--type-fine); }
 summary {
   min-height: 44px;
   display: flex;
@@ -115,6 +115,6 @@ summary {
 .sources {
   display: grid;
   gap: 6px;
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 </style>

@@ -50,6 +50,6 @@ const QUESTIONS = computed(
 
 <style scoped>
 .questions { display: grid; gap: 10px; max-width: 68ch; }
-dt { font-weight: 800; font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
+dt { font-weight: 800; font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
 dd { padding: 4px 0 14px; }
 </style>

@@ -122,12 +122,12 @@ const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][num
 </template>
 
 <style scoped>
-.samples { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 10px; }
+.samples { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 10px; }
 .top { display: flex; justify-content: space-between; align-items: center; }
 h4 { font-weight: 800; }
 h4 span { margin-left: 10px; }
 h4::first-letter { text-transform: uppercase; }
-.survey { display: grid; gap: 8px; border-top: 1px solid var(--rule); padding-top: 8px; }
+.survey { display: grid; gap: 8px; border-top: var(--line-thin) solid var(--rule); padding-top: 8px; }
 .survey.withdrawn, .survey.other-work, .survey.aged-out { color: var(--soft); }
 .survey .said { background: var(--bg); }
 </style>

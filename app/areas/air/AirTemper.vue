@@ -18,13 +18,13 @@ const tint = computed(() =>
 </template>
 
 <style scoped>
-.temper { position: relative; display: block; height: 16px; border: 1px solid var(--strong-rule); background: var(--bg); }
+.temper { position: relative; display: block; height: 16px; border: var(--line-thin) solid var(--strong-rule); background: var(--bg); }
 i { display: block; height: 100%; }
 .straw { background: #e9d9a0; }
 .gold { background: #d0a23c; }
 .bronze { background: #a0622d; }
 .purple { background: #6d3f7a; }
 .blue { background: #27304f; clip-path: polygon(0 0, 100% 0, calc(100% - 7px) 50%, 100% 100%, 0 100%); }
-u { position: absolute; top: -4px; bottom: -4px; width: 0; border-left: 3px solid var(--ink); }
-.action { border-left: 2px dashed var(--ink); }
+u { position: absolute; top: -4px; bottom: -4px; width: 0; border-left: var(--line-heavy) solid var(--ink); }
+.action { border-left: var(--line-rule) dashed var(--ink); }
 </style>

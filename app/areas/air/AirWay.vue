@@ -124,12 +124,12 @@ const columns = computed(() => shown.value
 </template>
 
 <style scoped>
-.way { border-top: 2px solid var(--ink); padding-top: 10px; display: flex; flex-wrap: wrap; }
+.way { border-top: var(--line-rule) solid var(--ink); padding-top: 10px; display: flex; flex-wrap: wrap; }
 figcaption { flex-basis: 100%; }
 svg { display: block; height: auto; flex: 336 1 300px; min-width: 0; }
 svg + svg { flex-grow: 428; }
-text { font-size: 15px; fill: var(--ink); font-weight: 600; }
-.big { font-size: 18px; font-weight: 900; }
+text { font-size: var(--type-small); fill: var(--ink); font-weight: 600; }
+.big { font-size: var(--type-lead); font-weight: 900; }
 .on { fill: var(--on-key); }
 .centre { text-anchor: middle; }
 .faint { fill: var(--soft); }
@@ -144,6 +144,6 @@ text { font-size: 15px; fill: var(--ink); font-weight: 600; }
 .under { fill: #d0a23c; }
 .near { fill: #a0622d; }
 .over { fill: #6d3f7a; }
-figcaption { font-size: 14px; color: var(--soft); }
+figcaption { font-size: var(--type-fine); color: var(--soft); }
 figcaption::first-letter { text-transform: uppercase; }
 </style>

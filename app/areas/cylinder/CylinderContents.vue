@@ -32,5 +32,5 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
 
 <style scoped>
 .contents { display: grid; gap: 4px; }
-.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
+.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 </style>

@@ -39,16 +39,16 @@ const told = computed(() => dangerSteps(danger, gas))
   gap: 8px;
 }
 h3 {
-  font-size: 22px;
+  font-size: var(--type-big);
   color: var(--stop);
 }
 li {
   display: grid;
   grid-template-columns: 32px minmax(0, 1fr);
-  font-size: 21px;
+  font-size: var(--type-head);
   line-height: 1.3;
   padding: 8px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   font-weight: 650;
 }
 li b {

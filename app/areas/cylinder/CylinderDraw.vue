@@ -83,5 +83,5 @@ const columns = computed<readonly TableColumnOf<Answer>[]>(() => [
 <style scoped>
 section { display: grid; gap: 8px; }
 .answer { padding-top: 8px; display: grid; gap: 6px; }
-.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
+.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 </style>

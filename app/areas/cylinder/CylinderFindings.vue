@@ -61,6 +61,6 @@ summary {
   text-underline-offset: 4px;
 }
 details li {
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 </style>

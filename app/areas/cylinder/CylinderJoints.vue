@@ -55,6 +55,6 @@ li {
   gap: 8px;
   align-items: center;
   padding: 4px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 </style>

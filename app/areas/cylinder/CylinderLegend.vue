@@ -36,5 +36,5 @@ const MARKS = [
 
 <style scoped>
 .legend { display: grid; gap: 10px; align-content: start; }
-li { display: flex; align-items: center; gap: 12px; border-bottom: 1px solid var(--rule); padding: 4px 0; }
+li { display: flex; align-items: center; gap: 12px; border-bottom: var(--line-thin) solid var(--rule); padding: 4px 0; }
 </style>

@@ -101,7 +101,7 @@ header {
   flex-wrap: wrap;
   align-items: baseline;
   gap: 2px 14px;
-  border-bottom: 2px solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
 }
 header .link {
   margin-left: auto;

@@ -158,6 +158,6 @@ async function save() {
 
 <style scoped>
 .place { display: grid; gap: 10px; }
-h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
 .one { display: grid; gap: 6px; border-left: 5px solid var(--rule); padding-left: 12px; }
 </style>

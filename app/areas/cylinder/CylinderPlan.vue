@@ -118,7 +118,7 @@ svg {
   max-height: 340px;
   display: block;
   background: var(--panel);
-  border: 2px solid var(--ink);
+  border: var(--line-rule) solid var(--ink);
 }
 .outline {
   fill: var(--bg);
@@ -146,7 +146,7 @@ svg {
 }
 .far {
   fill: var(--hold);
-  font-size: 24px;
+  font-size: var(--type-big);
   font-weight: 800;
   text-anchor: middle;
   paint-order: stroke;
@@ -177,7 +177,7 @@ svg {
   stroke-width: 8;
 }
 .tag {
-  font-size: 22px;
+  font-size: var(--type-big);
   font-weight: 850;
   text-anchor: middle;
   fill: var(--ink);
@@ -186,7 +186,7 @@ svg {
   stroke-width: 5px;
 }
 .note {
-  font-size: 20px;
+  font-size: var(--type-head);
   fill: var(--soft);
   text-anchor: end;
 }

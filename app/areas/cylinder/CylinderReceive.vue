@@ -89,6 +89,6 @@ const travelWords = computed(() => ({ upright: says.itStoodAllTheWay, lying: say
 
 <style scoped>
 .receive { display: grid; gap: 10px; }
-:deep(.tag) { font-size: 22px; text-transform: uppercase; }
-h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
+:deep(.tag) { font-size: var(--type-big); text-transform: uppercase; }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
 </style>

@@ -42,7 +42,7 @@ const said = computed(() => saidOfCylinder(row, today))
   align-items: center;
   gap: 12px;
   min-height: 60px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
@@ -56,7 +56,7 @@ const said = computed(() => saidOfCylinder(row, today))
 }
 .tag {
   font-weight: 900;
-  font-size: 20px;
+  font-size: var(--type-head);
   letter-spacing: -0.02em;
 }
 .gas b,
@@ -70,7 +70,7 @@ const said = computed(() => saidOfCylinder(row, today))
   font-weight: 700;
 }
 .gas small {
-  font-size: 15px;
+  font-size: var(--type-small);
   font-weight: 600;
 }
 .left {
@@ -83,7 +83,7 @@ const said = computed(() => saidOfCylinder(row, today))
   font-weight: 500;
 }
 .due {
-  font-size: 15px;
+  font-size: var(--type-small);
   text-align: right;
   font-weight: 600;
 }

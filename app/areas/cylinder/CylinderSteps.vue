@@ -55,7 +55,7 @@ const toggle = (step: Step) => {
   min-height: 64px;
   padding: 6px 4px;
   border: 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   background: none;
   font: inherit;
   color: inherit;
@@ -69,7 +69,7 @@ const toggle = (step: Step) => {
   padding-left: 10px;
 }
 .no {
-  font-size: 20px;
+  font-size: var(--type-head);
   font-weight: 850;
 }
 b {
@@ -79,7 +79,7 @@ b {
 }
 small {
   display: block;
-  font-size: 15px;
+  font-size: var(--type-small);
   color: var(--soft);
 }
 .is {

@@ -23,12 +23,12 @@ const tint = computed(() =>
 </template>
 
 <style scoped>
-.temper { position: relative; display: block; height: 16px; border: 1px solid var(--strong-rule); background: var(--bg); }
+.temper { position: relative; display: block; height: 16px; border: var(--line-thin) solid var(--strong-rule); background: var(--bg); }
 i { display: block; height: 100%; }
 .straw { background: #e9d9a0; }
 .gold { background: #d0a23c; }
 .bronze { background: #a0622d; }
 .purple { background: #6d3f7a; }
 .blue { background: #27304f; }
-u { position: absolute; top: -4px; bottom: -4px; width: 0; border-left: 3px solid var(--ink); }
+u { position: absolute; top: -4px; bottom: -4px; width: 0; border-left: var(--line-heavy) solid var(--ink); }
 </style>

@@ -87,5 +87,5 @@ const schoolColumns = computed<readonly TableColumnOf<Requalification['ruleSets'
 
 <style scoped>
 .dates { display: grid; gap: 6px; }
-.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
+.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 </style>

@@ -57,10 +57,10 @@ li {
   align-items: center;
   gap: 10px;
   min-height: 64px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 .tag {
   font-weight: 900;
-  font-size: 20px;
+  font-size: var(--type-head);
 }
 </style>

@@ -43,8 +43,8 @@ const numbers = computed(() => {
 
 <style scoped>
 .calls { display: flex; flex-wrap: wrap; gap: 4px 36px; margin: 6px 0; }
-dt { font-weight: 650; color: var(--soft); font-size: 16px; }
-dd { font-size: 28px; font-weight: 900; line-height: 1.15; }
-.none { color: var(--hold); font-size: 20px; }
+dt { font-weight: 650; color: var(--soft); font-size: var(--type-body); }
+dd { font-size: var(--type-figure); font-weight: 900; line-height: 1.15; }
+.none { color: var(--hold); font-size: var(--type-head); }
 a { color: inherit; }
 </style>

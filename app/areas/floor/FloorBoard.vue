@@ -50,7 +50,7 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
   line-height: 30px;
 }
 .tally b {
-  font-size: 26px;
+  font-size: var(--type-big);
   font-weight: 850;
   margin-right: 2px;
 }
@@ -63,11 +63,11 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
   display: grid;
   grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr);
   column-gap: 10px;
-  font-size: 13px;
+  font-size: var(--type-fine);
   line-height: 20px;
   color: var(--soft);
   font-weight: 650;
-  border-bottom: 2px solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
 }
 .c {
   text-align: center;
@@ -78,8 +78,7 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
   text-align: center;
 }
 .gates span:nth-child(6) {
-  font-size: 12px;
-  letter-spacing: -0.05em;
+  letter-spacing: -0.075em;
 }
 @media (max-width: 900px) {
   .head > :not(.gates) {

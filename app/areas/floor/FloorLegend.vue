@@ -45,7 +45,7 @@ const marks: readonly { state: GateState, means: string }[] = [
 
 <style scoped>
 .legend { display: grid; gap: 10px; align-content: start; }
-h2 { margin-top: 8px; padding-top: 10px; border-top: 2px solid var(--ink); }
+h2 { margin-top: 8px; padding-top: 10px; border-top: var(--line-rule) solid var(--ink); }
 h2:first-child { border: 0; margin: 0; padding: 0; }
-li { display: flex; align-items: center; gap: 12px; border-bottom: 1px solid var(--rule); }
+li { display: flex; align-items: center; gap: 12px; border-bottom: var(--line-thin) solid var(--rule); }
 </style>

@@ -38,7 +38,7 @@ async function reopen() {
   gap: 10px;
   align-items: end;
   padding: 10px 12px;
-  border-bottom: 3px solid var(--stop);
+  border-bottom: var(--line-heavy) solid var(--stop);
   background: var(--panel);
 }
 .reopen .key {

@@ -52,7 +52,7 @@ const gatesSaid = computed(() =>
   align-items: center;
   column-gap: 10px;
   height: 56px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
@@ -68,7 +68,7 @@ const gatesSaid = computed(() =>
 }
 .no {
   font-weight: 950;
-  font-size: 28px;
+  font-size: var(--type-figure);
   text-align: center;
   letter-spacing: -0.03em;
   padding-left: 6px;
@@ -96,13 +96,13 @@ const gatesSaid = computed(() =>
   gap: 10px;
 }
 .word {
-  font-size: 17px;
+  font-size: var(--type-lead);
 }
 .unsent {
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 .reason {
-  font-size: 15px;
+  font-size: var(--type-small);
   color: var(--soft);
 }
 @media (max-width: 900px) {

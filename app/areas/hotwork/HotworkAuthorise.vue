@@ -91,7 +91,7 @@ const sign = (signature: { personId: string, pin: string }) =>
 
 <style scoped>
 .authorise { display: grid; gap: 8px; }
-h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
 .thing span { font-weight: 700; }
 .bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
 .names { display: flex; flex-wrap: wrap; gap: 8px; }

@@ -67,8 +67,8 @@ function justify(id: PrecautionId) {
 
 <style scoped>
 h3 {
-  font-size: 18px;
-  border-top: 2px solid var(--ink);
+  font-size: var(--type-lead);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   display: flex;
 }
@@ -80,7 +80,7 @@ li {
   flex-wrap: wrap;
   align-items: center;
   gap: 6px 8px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 6px 0;
 }
 .what {
@@ -94,7 +94,7 @@ li {
 }
 .seen li {
   justify-content: space-between;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .seen small {
   display: block;

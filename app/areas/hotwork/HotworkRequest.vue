@@ -312,16 +312,16 @@ async function request() {
 header { display: flex; align-items: center; }
 .link { margin-left: auto; display: grid; place-items: center; }
 .first { font-weight: 700; border-left: 8px solid var(--hold); padding: 6px 12px; background: var(--bg); }
-h3 { font-size: 18px; border-top: 2px solid var(--ink); padding-top: 8px; margin-top: 6px; }
-.ask { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: 1px solid var(--rule); padding: 6px 0; }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-top: 6px; }
+.ask { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: var(--line-thin) solid var(--rule); padding: 6px 0; }
 .ask legend { float: left; flex: 1 1 180px; margin: 0 auto 0 0; font-weight: 650; }
 .ask .key { min-width: 72px; }
 .ticks { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 16px; }
 .names { display: flex; flex-wrap: wrap; gap: 8px; }
 legend { font-weight: 750; margin-bottom: 6px; }
 .figures { display: grid; grid-template-columns: repeat(auto-fit, minmax(100px, 1fr)); gap: 8px; padding: 6px 0; }
-.figures p { color: var(--soft); font-size: 15px; }
-.figures b { display: block; font-size: 30px; font-weight: 900; line-height: 1.1; color: var(--ink); }
+.figures p { color: var(--soft); font-size: var(--type-small); }
+.figures b { display: block; font-size: var(--type-figure); font-weight: 900; line-height: 1.1; color: var(--ink); }
 .follows { display: grid; gap: 6px; }
 .follows .said { background: var(--bg); }
 .send { position: sticky; bottom: -24px; padding: 8px 0 24px; background: var(--panel); }

@@ -42,7 +42,7 @@ const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.na
   align-items: center;
   min-height: 72px;
   padding: 4px 8px 4px 10px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
@@ -60,15 +60,15 @@ span {
 }
 b {
   font-weight: 800;
-  font-size: 17px;
+  font-size: var(--type-lead);
   overflow-wrap: anywhere;
 }
 .turn b {
-  font-size: 19px;
+  font-size: var(--type-lead);
   font-weight: 900;
 }
 small {
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .way small {
   font-weight: 650;

@@ -147,7 +147,7 @@ const clockSays = computed(() => {
   border-width: 8px;
 }
 .label {
-  font-size: 20px;
+  font-size: var(--type-head);
   font-weight: 750;
 }
 .due .label {
@@ -157,18 +157,18 @@ const clockSays = computed(() => {
   color: var(--stop);
 }
 .count {
-  font-size: 84px;
+  font-size: var(--type-clock);
   font-weight: 950;
   line-height: 1;
   letter-spacing: -0.03em;
 }
 .ends {
-  font-size: 17px;
+  font-size: var(--type-lead);
   font-weight: 650;
 }
 .round {
   min-height: 96px;
-  font-size: 28px;
+  font-size: var(--type-figure);
 }
 .two {
   display: grid;
@@ -178,7 +178,7 @@ const clockSays = computed(() => {
 .two .stop-key {
   min-height: 76px;
   padding: 0 12px;
-  font-size: 19px;
+  font-size: var(--type-lead);
 }
 .help {
   display: grid;
@@ -186,12 +186,12 @@ const clockSays = computed(() => {
   text-decoration: none;
 }
 h3 {
-  font-size: 18px;
-  border-top: 2px solid var(--ink);
+  font-size: var(--type-lead);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 .look {
-  font-size: 17px;
+  font-size: var(--type-lead);
   font-weight: 650;
   columns: 2;
   column-gap: 20px;
@@ -221,7 +221,7 @@ h3 {
   background: var(--bg);
 }
 .awake {
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 @media (max-width: 420px) {
   .look {

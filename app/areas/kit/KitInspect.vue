@@ -133,24 +133,24 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
 .inspect {
   display: grid;
   gap: 8px;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 h3 {
-  font-size: 19px;
+  font-size: var(--type-lead);
 }
 h3::first-letter {
   text-transform: uppercase;
 }
 h3 small {
-  font-size: 15px;
+  font-size: var(--type-small);
   font-weight: 550;
   letter-spacing: 0;
 }
 .short {
   columns: 2;
   column-gap: 22px;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .short li {
   break-inside: avoid;
@@ -163,7 +163,7 @@ h3 small {
 }
 .big {
   min-height: 76px;
-  font-size: 19px;
+  font-size: var(--type-lead);
 }
 .checks li {
   display: grid;
@@ -171,11 +171,11 @@ h3 small {
   gap: 4px 12px;
   align-items: center;
   padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 .what small {
   display: block;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .what b {
   font-weight: 650;

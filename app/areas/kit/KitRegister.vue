@@ -65,5 +65,5 @@ async function register() {
 
 <style scoped>
 .register { display: grid; gap: 8px; }
-:deep(.tag) { text-transform: uppercase; font-size: 20px; }
+:deep(.tag) { text-transform: uppercase; font-size: var(--type-head); }
 </style>

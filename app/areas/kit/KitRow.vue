@@ -33,7 +33,7 @@ const why = computed(() => whyListed(reading, today))
   align-items: center;
   gap: 12px;
   min-height: 60px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
@@ -47,7 +47,7 @@ const why = computed(() => whyListed(reading, today))
 }
 .tag {
   font-weight: 900;
-  font-size: 20px;
+  font-size: var(--type-head);
   letter-spacing: -0.02em;
 }
 .what b,
@@ -61,11 +61,11 @@ const why = computed(() => whyListed(reading, today))
   font-weight: 700;
 }
 .what small {
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .why {
   font-weight: 700;
-  font-size: 15px;
+  font-size: var(--type-small);
   text-align: right;
 }
 </style>

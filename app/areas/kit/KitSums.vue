@@ -192,7 +192,7 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
 .sums { display: grid; gap: 28px; }
 section { display: grid; gap: 8px; }
 .answer { padding-top: 8px; }
-.big { font-size: 34px; font-weight: 850; line-height: 1.1; }
-.big small { font-size: 18px; font-weight: 650; }
+.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
+.big small { font-size: var(--type-lead); font-weight: 650; }
 .limit { margin-right: 12px; }
 </style>

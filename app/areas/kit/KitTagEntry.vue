@@ -75,5 +75,5 @@ function open(tagId: string) {
 <style scoped>
 .find { display: grid; gap: 4px; }
 .line { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; }
-:deep(.tag) { font-size: 22px; text-transform: uppercase; }
+:deep(.tag) { font-size: var(--type-big); text-transform: uppercase; }
 </style>

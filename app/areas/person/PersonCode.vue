@@ -50,7 +50,7 @@ async function give() {
 
 <style scoped>
 .code {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 12px;
 }
 .columns {
@@ -64,7 +64,7 @@ async function give() {
   gap: 6px;
 }
 .letters {
-  font-size: 28px;
+  font-size: var(--type-figure);
   letter-spacing: 0.06em;
 }
 </style>

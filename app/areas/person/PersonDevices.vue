@@ -83,7 +83,7 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
 
 <style scoped>
 .devices {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   margin-top: 24px;
   padding-top: 10px;
   display: grid;
@@ -96,7 +96,7 @@ li {
   gap: 8px;
   align-items: center;
   padding: 8px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 .what {
   flex: 1 1 240px;

@@ -80,5 +80,5 @@ const save = () =>
 </template>
 
 <style scoped>
-.wearer { border-top: 2px solid var(--ink); padding-top: 12px; display: grid; gap: 8px; }
+.wearer { border-top: var(--line-rule) solid var(--ink); padding-top: 12px; display: grid; gap: 8px; }
 </style>

@@ -49,7 +49,7 @@ const best = useBestAdvice(() => placed.bay.bayId)
 <style scoped>
 h4 {
   font-weight: 800;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 .uses li {
@@ -58,12 +58,12 @@ h4 {
   gap: 0 10px;
   align-items: center;
   padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 .uses small {
   grid-column: 1 / -1;
   color: var(--soft);
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 .uses .print {
   text-align: right;
@@ -72,10 +72,10 @@ h4 {
 .notes {
   display: grid;
   gap: 6px;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .notes li {
-  border-left: 3px solid var(--rule);
+  border-left: var(--line-heavy) solid var(--rule);
   padding-left: 10px;
 }
 .link {

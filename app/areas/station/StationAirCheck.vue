@@ -181,11 +181,11 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
 
 <style scoped>
 .check { display: grid; gap: 8px; }
-h4 { font-weight: 750; margin-top: 6px; border-top: 1px solid var(--rule); padding-top: 8px; }
+h4 { font-weight: 750; margin-top: 6px; border-top: var(--line-thin) solid var(--rule); padding-top: 8px; }
 h4 .chalk { margin-left: 8px; }
-.num { font-size: 20px; font-weight: 850; }
-.hint { color: var(--soft); font-size: 15px; }
-.best { font-size: 17px; }
+.num { font-size: var(--type-head); font-weight: 850; }
+.hint { color: var(--soft); font-size: var(--type-small); }
+.best { font-size: var(--type-lead); }
 .over { display: grid; place-items: center; }
 .findings { display: grid; gap: 6px; }
 .findings .said { background: var(--bg); }

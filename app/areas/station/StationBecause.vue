@@ -117,18 +117,18 @@ function suggestedSaid(suggested: readonly [number, number] | null | undefined):
 .because {
   display: grid;
   gap: 10px;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 h3 {
-  font-size: 20px;
+  font-size: var(--type-head);
   display: flex;
   align-items: center;
   gap: 6px;
 }
 h4 {
   font-weight: 800;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 .findings {
@@ -148,7 +148,7 @@ h4 {
   grid-template-columns: 128px minmax(0, 1fr);
   gap: 0 10px;
   padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 .schools li > :nth-child(n + 3) {
   grid-column: 2;
@@ -161,16 +161,16 @@ h4 {
   font-weight: 900;
 }
 small {
-  font-size: 14px;
+  font-size: var(--type-fine);
   color: var(--soft);
 }
 .sources {
   display: grid;
   gap: 6px;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .sources li {
-  border-left: 3px solid var(--rule);
+  border-left: var(--line-heavy) solid var(--rule);
   padding-left: 10px;
 }
 </style>

@@ -79,7 +79,7 @@ const restPasses = () =>
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 10px;
   align-items: center;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 6px 0;
 }
 .zones b {
@@ -94,7 +94,7 @@ const restPasses = () =>
 }
 small {
   display: block;
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 .pair {
   display: flex;

@@ -170,16 +170,16 @@ h4 .chalk {
   margin-left: 8px;
 }
 .need b {
-  font-size: 24px;
+  font-size: var(--type-big);
   font-weight: 900;
 }
 .num {
-  font-size: 22px;
+  font-size: var(--type-big);
   font-weight: 850;
 }
 .hint {
   color: var(--soft);
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .helmet {
   display: flex;
@@ -201,7 +201,7 @@ h4 .chalk {
   width: 84px;
   min-height: 56px;
   padding: 0 10px;
-  border: 2px solid var(--strong-rule);
+  border: var(--line-rule) solid var(--strong-rule);
   background: none;
   color: var(--chalk);
   font: inherit;

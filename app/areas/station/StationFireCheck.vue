@@ -106,7 +106,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
 }
 h4 {
   font-weight: 800;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   margin-top: 4px;
 }
@@ -116,7 +116,7 @@ h4 {
   gap: 10px;
   align-items: center;
   min-height: 60px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
   font-weight: 650;
@@ -126,7 +126,7 @@ h4 {
 }
 .thing small {
   display: block;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .check {
   display: flex;

@@ -63,7 +63,7 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
 <style scoped>
 .line {
   display: flex;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   min-height: 56px;
 }
 .main {
@@ -91,16 +91,16 @@ b {
 b small {
   display: block;
   font-weight: 650;
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 b small.age {
   color: var(--soft);
-  font-size: 13px;
+  font-size: var(--type-fine);
   font-weight: 550;
   white-space: nowrap;
 }
 .says {
-  font-size: 15px;
+  font-size: var(--type-small);
   line-height: 1.25;
   display: -webkit-box;
   -webkit-line-clamp: 2;
@@ -112,12 +112,12 @@ b small.age {
 }
 .why {
   border: 0;
-  border-left: 1px solid var(--rule);
+  border-left: var(--line-thin) solid var(--rule);
   background: none;
   padding: 0 0 0 10px;
   margin-left: 8px;
   font: inherit;
-  font-size: 14px;
+  font-size: var(--type-fine);
   font-weight: 700;
   cursor: pointer;
   text-decoration: underline;

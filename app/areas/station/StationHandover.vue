@@ -65,8 +65,8 @@ async function handOver(signature?: Signature) {
 
 <style scoped>
 .handover { display: grid; gap: 8px; }
-h3 { font-size: 22px; border-top: 2px solid var(--ink); padding-top: 8px; }
+h3 { font-size: var(--type-big); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
 .checks { display: grid; gap: 6px; }
 .checks .key { display: flex; justify-content: space-between; gap: 10px; text-align: left; font-weight: 600; }
-.big { min-height: 76px; font-size: 19px; }
+.big { min-height: 76px; font-size: var(--type-lead); }
 </style>

@@ -473,20 +473,20 @@ async function clear() {
   top: -14px;
   z-index: 5;
   background: var(--panel);
-  border-top: 2px solid var(--ink);
-  border-bottom: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
   padding: 6px 0;
   min-height: 78px;
 }
 .num {
-  font-size: 60px;
+  font-size: var(--type-clock);
   line-height: 1;
   font-weight: 900;
   letter-spacing: -0.04em;
 }
 .says {
   line-height: 1.25;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .says span {
   display: block;
@@ -512,7 +512,7 @@ async function clear() {
 }
 .hint {
   color: var(--soft);
-  font-size: 15px;
+  font-size: var(--type-small);
   padding-bottom: 8px;
 }
 .range {
@@ -524,17 +524,17 @@ async function clear() {
 .range label span {
   display: block;
   color: var(--soft);
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 .range :deep(input) {
   width: 100%;
   min-height: 56px;
   padding: 0 12px;
-  border: 2px solid var(--strong-rule);
+  border: var(--line-rule) solid var(--strong-rule);
   background: var(--panel);
   color: var(--chalk);
   font: inherit;
-  font-size: 22px;
+  font-size: var(--type-big);
   font-weight: 750;
   font-variation-settings: 'CASL' 1;
 }

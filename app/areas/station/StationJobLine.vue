@@ -36,11 +36,11 @@ watch(() => open, async (isOpen) => {
 
 <style scoped>
 .line {
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   scroll-margin: 190px 0 90px;
 }
 .line.open {
-  border-bottom: 2px solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
   background: var(--bg);
   margin: 0 -10px;
   padding: 0 10px;
@@ -79,6 +79,6 @@ watch(() => open, async (isOpen) => {
 .confirm {
   min-height: 48px;
   padding: 0 10px;
-  font-size: 15px;
+  font-size: var(--type-small);
 }
 </style>

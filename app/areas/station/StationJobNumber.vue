@@ -98,7 +98,7 @@ function stepBy(by: number) {
   gap: 8px;
 }
 .stepper .key {
-  font-size: 24px;
+  font-size: var(--type-big);
   padding: 0;
 }
 .pad {
@@ -109,17 +109,17 @@ function stepBy(by: number) {
 .pad .key {
   min-width: 0;
   padding: 0;
-  font-size: 20px;
+  font-size: var(--type-head);
 }
 .box {
   display: flex;
   align-items: center;
-  border: 2px solid var(--strong-rule);
+  border: var(--line-rule) solid var(--strong-rule);
   padding: 0 12px;
 }
 .box:focus-within {
   border-color: var(--ink);
-  outline: 3px solid var(--ink);
+  outline: var(--line-heavy) solid var(--ink);
   outline-offset: 2px;
 }
 :deep(input) {
@@ -131,7 +131,7 @@ function stepBy(by: number) {
   background: none;
   color: var(--chalk);
   font: inherit;
-  font-size: 26px;
+  font-size: var(--type-big);
   font-weight: 800;
   font-variation-settings: 'CASL' 1;
 }

@@ -149,7 +149,7 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
 }
 h4 {
   font-weight: 800;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   margin-top: 4px;
 }
@@ -166,25 +166,25 @@ h4 {
   gap: 10px;
   align-items: center;
   min-height: 60px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
 .thing b {
   font-weight: 900;
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 .thing span {
   font-weight: 650;
 }
 .thing small {
   display: block;
-  font-size: 15px;
+  font-size: var(--type-small);
   font-weight: 600;
 }
 .big {
   min-height: 68px;
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 .link {
   display: grid;

@@ -50,7 +50,7 @@ async function place(personId: string | null) {
 </template>
 
 <style scoped>
-h3 { font-size: 20px; }
+h3 { font-size: var(--type-head); }
 .names { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin-top: 12px; }
 small { display: block; font-weight: 500; color: var(--soft); }
 </style>

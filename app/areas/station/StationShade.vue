@@ -62,27 +62,27 @@ const columns = computed<readonly TableColumnOf<RuleSetAnswer>[]>(() => [
   grid-template-columns: 112px minmax(0, 1fr);
   gap: 12px;
   align-items: start;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
 }
 .num {
-  font-size: 74px;
+  font-size: var(--type-clock);
   line-height: 0.9;
   font-weight: 900;
   letter-spacing: -0.04em;
 }
 .num small {
   display: block;
-  font-size: 14px;
+  font-size: var(--type-fine);
   font-weight: 650;
   color: var(--soft);
   letter-spacing: 0;
   line-height: 1.2;
   margin-bottom: 6px;
 }
-.schools { font-size: 15px; }
-.schools :deep(th), .schools :deep(td) { padding: 1px 6px 1px 0; line-height: 1.3; border-bottom: 1px solid var(--rule); }
-.schools :deep(th) { font-size: 13px; line-height: 1.1; }
+.schools { font-size: var(--type-small); }
+.schools :deep(th), .schools :deep(td) { padding: 1px 6px 1px 0; line-height: 1.3; border-bottom: var(--line-thin) solid var(--rule); }
+.schools :deep(th) { font-size: var(--type-fine); line-height: 1.1; }
 .schools :deep(th + th), .schools :deep(td + td) { text-align: right; padding: 1px 0 1px 10px; }
 .schools :deep(.binds td) { font-weight: 850; color: var(--ink); }
 @media (max-width: 420px) {

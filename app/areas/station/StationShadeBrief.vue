@@ -28,20 +28,20 @@ const binding = computed(() => answer.ruleSets.find(({ ruleSet }) => ruleSet ===
   display: flex;
   align-items: center;
   gap: 14px;
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 2px;
   font-weight: 650;
   line-height: 1.2;
 }
 .brief > b {
-  font-size: 44px;
+  font-size: var(--type-great);
   line-height: 1;
   font-weight: 900;
   letter-spacing: -0.04em;
 }
 .brief small {
   display: block;
-  font-size: 15px;
+  font-size: var(--type-small);
   font-weight: 550;
   color: var(--soft);
 }

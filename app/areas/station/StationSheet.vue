@@ -169,14 +169,14 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
   margin: -10px 0 -4px;
 }
 h2 {
-  font-size: 28px;
+  font-size: var(--type-figure);
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
   gap: 2px 12px;
 }
 h2 small {
-  font-size: 16px;
+  font-size: var(--type-body);
   font-weight: 550;
   color: var(--soft);
   letter-spacing: 0;
@@ -191,13 +191,13 @@ h2 small {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 14px;
-  font-size: 16px;
+  font-size: var(--type-body);
   line-height: 1.3;
 }
 .handover {
-  font-size: 15px;
+  font-size: var(--type-small);
   font-weight: 650;
-  border-top: 1px solid var(--rule);
+  border-top: var(--line-thin) solid var(--rule);
   padding-top: 4px;
 }
 .tap {
@@ -205,11 +205,11 @@ h2 small {
   margin: -16px 0;
 }
 .settled {
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding-bottom: 4px;
 }
 .gates {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
 }
 .next {
   display: flex;
@@ -227,7 +227,7 @@ h2 small {
 }
 .next .stop-key {
   padding: 0 18px 0 14px;
-  font-size: 16px;
+  font-size: var(--type-body);
 }
 @media (max-width: 900px) {
   .next {

@@ -80,7 +80,7 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
 
 <style scoped>
 .big {
-  font-size: 18px;
+  font-size: var(--type-lead);
   font-weight: 650;
 }
 .ask {

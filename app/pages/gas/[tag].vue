@@ -453,14 +453,14 @@ const marksSaid = computed(() => {
 <style scoped>
 .cylinder { display: grid; gap: 10px; }
 header { display: flex; align-items: center; justify-content: space-between; margin-bottom: -8px; }
-h2 { font-size: 30px; }
-h2 small { font-size: 18px; font-weight: 600; color: var(--soft); letter-spacing: 0; }
-h3 { font-size: 18px; }
+h2 { font-size: var(--type-figure); }
+h2 small { font-size: var(--type-lead); font-weight: 600; color: var(--soft); letter-spacing: 0; }
+h3 { font-size: var(--type-lead); }
 .link { display: grid; place-items: center; }
-.left, .marks { border-top: 2px solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
+.left, .marks { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
 .worst { display: grid; gap: 6px; }
 .said { background: var(--bg); }
-.clock { font-size: 30px; font-weight: 900; margin-right: 8px; }
-.doing { border: 3px solid var(--ink); background: var(--bg); padding: 14px; display: grid; gap: 10px; }
+.clock { font-size: var(--type-figure); font-weight: 900; margin-right: 8px; }
+.doing { border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px; display: grid; gap: 10px; }
 .marks .key { justify-self: start; }
 </style>

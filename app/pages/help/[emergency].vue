@@ -42,11 +42,11 @@ const emergency = computed(() => id.value && EMERGENCY[id.value])
 
 <style scoped>
 h1 {
-  font-size: 40px;
+  font-size: var(--type-great);
 }
 ol {
   counter-reset: step;
-  border-top: 3px solid var(--ink);
+  border-top: var(--line-heavy) solid var(--ink);
   margin: 10px 0;
 }
 li {
@@ -55,23 +55,23 @@ li {
   grid-template-columns: 48px 1fr;
   align-items: baseline;
   padding: 12px 0;
-  border-bottom: 1px solid var(--rule);
-  font-size: 24px;
+  border-bottom: var(--line-thin) solid var(--rule);
+  font-size: var(--type-big);
   font-weight: 700;
   line-height: 1.25;
 }
 li::before {
   content: counter(step);
-  font-size: 30px;
+  font-size: var(--type-figure);
   font-weight: 950;
 }
 .clear {
-  font-size: 22px;
+  font-size: var(--type-big);
   font-weight: 650;
   margin: 12px 0;
 }
 .foot {
-  font-size: 14px;
+  font-size: var(--type-fine);
   margin: 10px 0;
   max-width: 90ch;
 }

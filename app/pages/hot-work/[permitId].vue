@@ -377,18 +377,18 @@ header {
   gap: 12px;
 }
 h2 {
-  font-size: 24px;
+  font-size: var(--type-big);
 }
 h2 small {
   display: block;
-  font-size: 16px;
+  font-size: var(--type-body);
   font-weight: 600;
   color: var(--soft);
   letter-spacing: 0.02em;
 }
 h3 {
-  font-size: 18px;
-  border-top: 2px solid var(--ink);
+  font-size: var(--type-lead);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   margin-bottom: 4px;
 }
@@ -404,13 +404,13 @@ header .link {
   height: auto;
 }
 .turn b {
-  font-size: 30px;
+  font-size: var(--type-figure);
   font-weight: 900;
   display: block;
   line-height: 1.1;
 }
 .turn {
-  font-size: 17px;
+  font-size: var(--type-lead);
   font-weight: 600;
 }
 .said {
@@ -418,7 +418,7 @@ header .link {
 }
 .big {
   min-height: 72px;
-  font-size: 20px;
+  font-size: var(--type-head);
   width: 100%;
 }
 .part {
@@ -430,7 +430,7 @@ header .link {
   align-items: center;
   justify-content: space-between;
   gap: 10px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   font-weight: 650;
 }
 .facts > div {
@@ -438,10 +438,10 @@ header .link {
   grid-template-columns: 128px minmax(0, 1fr);
   gap: 10px;
   padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
 }
 .facts {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
 }
 dt {
   color: var(--soft);

@@ -64,10 +64,10 @@ header {
   border-bottom: 4px solid var(--ink);
 }
 h1 {
-  font-size: 44px;
+  font-size: var(--type-great);
 }
 header .print {
-  font-size: 44px;
+  font-size: var(--type-great);
   font-weight: 900;
   margin-left: auto;
 }
@@ -81,7 +81,7 @@ header .print {
   gap: 20px;
   align-items: center;
   min-height: 108px;
-  border-bottom: 2px solid var(--rule);
+  border-bottom: var(--line-rule) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
@@ -95,21 +95,21 @@ span {
   line-height: 1.12;
 }
 b {
-  font-size: 32px;
+  font-size: var(--type-figure);
   font-weight: 900;
   letter-spacing: -0.01em;
   overflow-wrap: anywhere;
 }
 .turn b {
-  font-size: 38px;
+  font-size: var(--type-great);
 }
 small {
-  font-size: 20px;
+  font-size: var(--type-head);
   color: var(--soft);
   font-weight: 600;
 }
 .none {
-  font-size: 32px;
+  font-size: var(--type-figure);
   font-weight: 700;
   padding: 40px 0;
 }
@@ -125,11 +125,11 @@ small {
   }
   h1,
   header .print {
-    font-size: 30px;
+    font-size: var(--type-figure);
   }
   b,
   .turn b {
-    font-size: 26px;
+    font-size: var(--type-big);
   }
 }
 </style>

@@ -219,10 +219,10 @@ header {
   margin-bottom: -8px;
 }
 h2 {
-  font-size: 30px;
+  font-size: var(--type-figure);
 }
 h2 small {
-  font-size: 18px;
+  font-size: var(--type-lead);
   font-weight: 600;
   color: var(--soft);
   letter-spacing: 0;
@@ -232,7 +232,7 @@ h2 small {
   place-items: center;
 }
 .word {
-  font-size: 30px;
+  font-size: var(--type-figure);
   font-weight: 900;
   line-height: 1.1;
 }
@@ -249,7 +249,7 @@ h2 small {
   gap: 12px;
   align-items: center;
   min-height: 62px;
-  border-top: 1px solid var(--rule);
+  border-top: var(--line-thin) solid var(--rule);
   font-weight: 650;
 }
 .list .name {
@@ -261,11 +261,11 @@ h2 small {
 }
 .list small {
   display: block;
-  font-size: 15px;
+  font-size: var(--type-small);
   font-weight: 500;
 }
 .doing {
-  border: 3px solid var(--ink);
+  border: var(--line-heavy) solid var(--ink);
   background: var(--bg);
   padding: 14px;
   display: grid;

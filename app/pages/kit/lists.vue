@@ -292,13 +292,13 @@ header {
   place-items: center;
 }
 .list {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   padding-top: 8px;
   display: grid;
   gap: 6px;
 }
 h3 {
-  font-size: 19px;
+  font-size: var(--type-lead);
 }
 h3::first-letter {
   text-transform: uppercase;
@@ -307,12 +307,12 @@ h3 small {
   font-weight: 550;
 }
 .list li {
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 6px 0;
 }
 .list li small {
   display: block;
-  font-size: 14px;
+  font-size: var(--type-fine);
 }
 .label {
   font-weight: 750;
@@ -322,7 +322,7 @@ h3 small {
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 6px 12px;
   align-items: center;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 6px 0;
 }
 .new {

@@ -133,11 +133,11 @@ header {
   gap: 16px;
 }
 .count {
-  font-size: 30px;
+  font-size: var(--type-figure);
   font-weight: 900;
 }
 .count small {
-  font-size: 18px;
+  font-size: var(--type-lead);
   font-weight: 600;
 }
 .link {
@@ -149,7 +149,7 @@ progress {
   width: 100%;
   height: 12px;
   appearance: none;
-  border: 1px solid var(--strong-rule);
+  border: var(--line-thin) solid var(--strong-rule);
   background: var(--bg);
 }
 progress::-webkit-progress-bar {
@@ -161,22 +161,22 @@ progress::-webkit-progress-value {
 .stop-at {
   display: grid;
   gap: 4px;
-  border: 3px solid var(--ink);
+  border: var(--line-heavy) solid var(--ink);
   background: var(--bg);
   padding: 14px;
 }
 .where {
   font-weight: 700;
-  font-size: 18px;
+  font-size: var(--type-lead);
 }
 .tag {
-  font-size: 44px;
+  font-size: var(--type-great);
   font-weight: 950;
   line-height: 1;
   letter-spacing: -0.03em;
 }
 .name {
-  font-size: 18px;
+  font-size: var(--type-lead);
   padding-bottom: 6px;
 }
 summary {
@@ -191,7 +191,7 @@ summary {
 ol li {
   display: flex;
   justify-content: space-between;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: var(--line-thin) solid var(--rule);
   padding: 8px 0;
 }
 </style>

@@ -99,15 +99,15 @@ const isLive = computed(() => reading.value?.phase === 'working')
 
 <style scoped>
 h1 {
-  font-size: 32px;
+  font-size: var(--type-figure);
 }
 .state {
-  font-size: 24px;
+  font-size: var(--type-big);
   font-weight: 900;
   margin: 8px 0;
 }
 dl {
-  border-top: 2px solid var(--ink);
+  border-top: var(--line-rule) solid var(--ink);
   margin: 10px 0;
 }
 dl > div {
@@ -115,8 +115,8 @@ dl > div {
   grid-template-columns: 140px minmax(0, 1fr);
   gap: 10px;
   padding: 8px 0;
-  border-bottom: 1px solid var(--rule);
-  font-size: 17px;
+  border-bottom: var(--line-thin) solid var(--rule);
+  font-size: var(--type-lead);
   font-weight: 600;
 }
 dt {

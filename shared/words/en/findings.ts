@@ -96,7 +96,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'job.not-set': () => ['No job yet.', 'Set a job.'],
   'job.field-missing': ({ field }) => [`Not known: ${words.jobFields[field]}.`, `Set ${words.jobFields[field]}.`],
   'job.field-assumed': ({ field }) => [
-    `${capital(words.jobFields[field])} is assumed, in pencil.`,
+    `Assumed, in pencil: ${words.jobFields[field]}.`,
     `Confirm or correct ${words.jobFields[field]}.`,
     `${capital(words.jobFields[field].replace(/^the /, ''))} still in pencil.`,
   ],
