@@ -73,8 +73,13 @@ watch(() => told, async () => {
   form.value?.setErrors(found)
   await show(found)
 })
+/** What is typed here is not sent yet: whoever would empty the page asks first. */
+const mark = Symbol('form')
+onBeforeUnmount(() => halfTyped.delete(mark))
+
 function send() {
   if (busy) return
+  halfTyped.delete(mark)
   isAsked.value = false
   errors.value = []
   emit('send')
@@ -90,6 +95,8 @@ function send() {
     :loading-auto="false"
     @submit="send"
     @error="refuse"
+    @input="halfTyped.add(mark)"
+    @change="halfTyped.add(mark)"
   >
     <slot />
     <FrameRefused :says="besides" />

@@ -9,8 +9,16 @@ export function useLanguage() {
   const session = useSession()
   const other = computed<Language>(() => language.value === 'en' ? 'es' : 'en')
 
-  /** @returns what went wrong, in words; empty when it is chosen */
+  /** Somebody was told that what is half typed would be lost, and can choose anew. */
+  let isTold = false
+
+  /** @returns what went wrong, or stands against it, in words; empty when it is chosen */
   async function choose(chosen: Language): Promise<string> {
+    if (halfTyped.size > 0 && !isTold) {
+      isTold = true
+      return says.typedWouldBeLost
+    }
+    isTold = false
     if (session.person) {
       const reply = await sendTo('preferences', { language: chosen })
       if (!reply.ok) return wordsOf(reply)

@@ -225,3 +225,15 @@ test('lists that are no tables are found and sorted alike, and stand as they cam
   await page.getByLabel('Find in this list').fill('nothing of the kind')
   await expect(page.getByText('Nothing like it in this list.')).toBeVisible()
 })
+
+test('what is half typed is not lost by another language unasked', async ({ page }) => {
+  await signIn(page, served, 'tove', '/hot-work?do=request')
+  const where = page.getByLabel('Place, as people call it')
+  await where.fill('Sluice rack 2')
+  await page.getByRole('button', { name: 'Tove Ridd', exact: true }).click()
+  await page.getByRole('button', { name: 'Español' }).click()
+  await expect(page.getByText('What is typed here and not sent would be lost.')).toBeVisible()
+  await expect(where).toHaveValue('Sluice rack 2')
+  await page.getByRole('button', { name: 'Español' }).click()
+  await expect(page.getByRole('heading', { name: 'Pedir un permiso' })).toBeVisible()
+})

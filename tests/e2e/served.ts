@@ -211,6 +211,24 @@ export async function chooseFrom(list: Locator, typed: string, says: string): Pr
   await list.page().getByRole('option', { name: says }).click()
 }
 
+/** Goes to something as who has no mouse does, and fails where Tab does not lead there. */
+export async function tabTo(target: Locator): Promise<void> {
+  await expect(target).toBeVisible()
+  for (let step = 0; step < 200; step++) {
+    if (await target.evaluate(element => element === document.activeElement)) return
+    await target.page().keyboard.press('Tab')
+  }
+  throw new Error(`Tab does not lead to ${target}`)
+}
+export async function pressByKeyboard(target: Locator): Promise<void> {
+  await tabTo(target)
+  await target.page().keyboard.press('Enter')
+}
+export async function typeByKeyboard(target: Locator, text: string): Promise<void> {
+  await tabTo(target)
+  await target.page().keyboard.type(text)
+}
+
 /** Types a day part by part. */
 export async function typeDay(field: Locator, day: string): Promise<void> {
   const [year, month, date] = day.split('-')

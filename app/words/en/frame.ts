@@ -13,6 +13,7 @@ export const framePages = {
     signOutEverywhere: 'Sign out everywhere',
   },
   api: {
+    typedWouldBeLost: 'What is typed here and not sent would be lost. Send it first, or choose again.',
     theServerFailedToAnswer: 'The server failed to answer. What you entered is kept; try again.',
     wordsNotFetched: 'The words of that language could not be fetched. Try again when the shop is heard.',
     noConnectionToTheServer: 'No connection to the server. What you entered is kept.',

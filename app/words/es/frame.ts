@@ -13,6 +13,7 @@ export const framePages: typeof English = {
     signOutEverywhere: 'Salir en todas partes',
   },
   api: {
+    typedWouldBeLost: 'Lo que está escrito aquí y sin enviar se perdería. Envíelo primero, o elija otra vez.',
     theServerFailedToAnswer: 'El servidor no respondió. Lo que escribió se conserva; intente otra vez.',
     wordsNotFetched: 'No se pudieron traer las palabras de ese idioma. Intente otra vez cuando se oiga al taller.',
     noConnectionToTheServer: 'Sin conexión con el servidor. Lo que escribió se conserva.',
