@@ -1,19 +1,23 @@
 <script setup lang="ts">
-/** A labelled file from this device. The browser's own control: what it says of the file is said in its own words. */
+import { framePages } from '~/words/frame'
+
+const says = framePages.file
+
+/** A labelled file from this device, chosen by its key. */
 const { label, accept, hint = '' } = defineProps<{ label: string, accept: string, hint?: string }>()
 const emit = defineEmits<{ chosen: [file: File] }>()
-function take(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (file) emit('chosen', file)
-}
+const file = shallowRef<File | null>(null)
+watch(file, (chosen) => {
+  if (chosen) emit('chosen', chosen)
+})
 </script>
 
 <template>
-  <FrameField v-slot="{ id, describedBy }" :label="label" :hint="hint">
-    <input :id="id" type="file" class="entry file" :accept="accept" :aria-describedby="describedBy" @change="take">
+  <FrameField v-slot="{ labelledBy, describedBy }" is-group :label="label" :hint="hint">
+    <UFileUpload v-slot="{ open }" v-model="file" :accept="accept" :interactive="false" :preview="false">
+      <FrameKey :aria-describedby="`${labelledBy} ${describedBy}`" @click="open()">
+        {{ file ? file.name : says.chooseAFile }}
+      </FrameKey>
+    </UFileUpload>
   </FrameField>
 </template>
-
-<style scoped>
-.file { padding: 14px 12px; }
-</style>

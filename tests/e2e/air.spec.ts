@@ -86,7 +86,7 @@ test('pasted samples that pass with one substitution and fail with another say s
     mimeType: 'text/csv',
     buffer: Buffer.from('person,mass ug,volume L\nA,14,900\nB,19,910\nC,12,880\nD,22,905\nE,16,900\nF,18,890\n'),
   }
-  await form.getByLabel('or a CSV file').setInputFiles(file)
+  await form.locator('input[type=file]').setInputFiles(file)
   await expect(form.getByRole('status')).toContainText('passes')
   await form.getByRole('button', { name: 'Record 6 results' }).click()
   // Two surveys of one job count as one sample.

@@ -77,9 +77,6 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
   grid-template-columns: repeat(7, 41px);
   text-align: center;
 }
-.gates span:nth-child(6) {
-  letter-spacing: -0.075em;
-}
 @media (max-width: 900px) {
   .head > :not(.gates) {
     display: none;

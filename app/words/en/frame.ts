@@ -127,6 +127,9 @@ export const framePages = {
     aClockStandsStill: 'A clock stands still',
     toSee: 'to see',
   },
+  file: {
+    chooseAFile: 'Choose a file',
+  },
   form: {
     needed: 'Needed.',
     chooseOne: 'Choose one.',

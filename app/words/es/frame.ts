@@ -128,6 +128,9 @@ export const framePages: typeof English = {
     aClockStandsStill: 'Un reloj está parado',
     toSee: 'por ver',
   },
+  file: {
+    chooseAFile: 'Elegir un archivo',
+  },
   form: {
     needed: 'Hace falta.',
     chooseOne: 'Elija una opción.',

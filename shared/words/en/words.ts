@@ -167,7 +167,7 @@ const zones: Record<ZoneId, string> = {
 }
 const gates: Record<GateId, string> = { job: 'Job', eyes: 'Eyes', body: 'Body', air: 'Air', gas: 'Gas', machine: 'Machine', fire: 'Fire' }
 /** As short as the head of a narrow column. */
-const gatesShort: Record<GateId, string> = gates
+const gatesShort: Record<GateId, string> = { ...gates, machine: 'Mach.' }
 const ruleSets: Record<ShadeRuleSetId, string> = {
   'us-legal': 'US law', 'us-consensus': 'US consensus', 'eu': 'European table', 'house': 'House minimum', 'darkest-first': 'Darkest first',
 }
