@@ -61,3 +61,6 @@ export function useList<Row>(rows: () => readonly Row[], columns: () => readonly
   }
   return reactive({ sought, sortedBy, isDown, found, sorted, drawn, left, count, isAsked, turn, directionOf, more, taken })
 }
+
+/** A list of rows of one sort. */
+export type ListOf<Row> = ReturnType<typeof useList<Row>>

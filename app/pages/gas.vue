@@ -9,11 +9,9 @@ import { newest } from '#shared/beside'
 import type { CylinderRow } from '#shared/contract/readings'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
 import type { TableColumnOf } from '~/frame/table'
-import { framePages } from '~/words/frame'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.page
-const tableSays = framePages.table
 
 // The list keeps its place while cylinders are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -168,27 +166,10 @@ const first = computed(() => {
             {{ says.theStoreKeeperDescribesThe }}
           </template>
         </p>
-        <FrameListBar
-          v-if="rows.length > 0"
-          v-model:sought="list.sought"
-          v-model:sorted-by="list.sortedBy"
-          v-model:is-down="list.isDown"
-          :count="list.count"
-          :found="list.found.length"
-          :sorts="columns"
-        >
-          <FrameTakeOut name="gas" :rows="list.taken" :count="list.found.length" />
-        </FrameListBar>
-        <section v-if="list.isAsked" :aria-label="tableSays.foundHere">
-          <CylinderRow v-for="row in list.drawn" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
-          <p v-if="list.count > 0 && list.found.length === 0" class="soft none">
-            {{ tableSays.nothingLikeIt }}
-          </p>
-          <FrameKey v-if="list.left > 0" @click="list.more">
-            {{ tableSays.more(list.left) }}
-          </FrameKey>
-        </section>
-        <template v-else>
+        <FrameListed :list="list" :columns="columns" name="gas">
+          <template #row="{ row }">
+            <CylinderRow :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+          </template>
           <CylinderPlace
             v-for="place in reading.places"
             :key="place.placeId"
@@ -205,7 +186,7 @@ const first = computed(() => {
               <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
             </template>
           </section>
-        </template>
+        </FrameListed>
         <NuxtLink
           v-if="session.may('keep-store')"
           class="key link"

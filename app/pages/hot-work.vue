@@ -5,11 +5,9 @@ import { isWholePermits, permitsWith } from '#shared/beside'
 import type { PermitRow, PermitsReading } from '#shared/contract/readings'
 import type { TableColumnOf } from '~/frame/table'
 import { fireWords } from '~/words/fire-words'
-import { framePages } from '~/words/frame'
 import { hotWorkPages } from '~/words/hotWork'
 
 const says = hotWorkPages.page
-const tableSays = framePages.table
 
 // The list keeps its place while permits are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -98,27 +96,10 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
         {{ says.readingThePermits }}
       </p>
       <template v-else>
-        <FrameListBar
-          v-if="list.count > 0"
-          v-model:sought="list.sought"
-          v-model:sorted-by="list.sortedBy"
-          v-model:is-down="list.isDown"
-          :count="list.count"
-          :found="list.found.length"
-          :sorts="columns"
-        >
-          <FrameTakeOut name="hot-work" :rows="list.taken" :count="list.found.length" />
-        </FrameListBar>
-        <section v-if="list.isAsked" :aria-label="tableSays.foundHere">
-          <HotworkRow v-for="row in list.drawn" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
-          <p v-if="list.count > 0 && list.found.length === 0" class="soft none">
-            {{ tableSays.nothingLikeIt }}
-          </p>
-          <FrameKey v-if="list.left > 0" @click="list.more">
-            {{ tableSays.more(list.left) }}
-          </FrameKey>
-        </section>
-        <template v-else>
+        <FrameListed :list="list" :columns="columns" name="hot-work">
+          <template #row="{ row }">
+            <HotworkRow :row="row" :chosen="row.permitId === chosen" />
+          </template>
           <section :aria-label="says.livePermits">
             <HotworkRow v-for="row in live" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
             <p v-if="live.length === 0" class="none">
@@ -132,7 +113,7 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
             <h2>{{ says.ended }}</h2>
             <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
           </section>
-        </template>
+        </FrameListed>
         <section v-if="!isAside" class="legend">
           <h2>{{ says.howAPermitRuns }}</h2>
           <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>

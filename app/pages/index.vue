@@ -31,7 +31,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
       </p>
     </section>
     <div v-else class="left">
-      <FloorReopen />
+      <LazyFloorReopen v-if="judged.tally.stopped > 1" />
       <FloorBoard :chosen="bayId" />
     </div>
     <aside

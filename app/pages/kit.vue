@@ -7,12 +7,10 @@ import { tagIdOf } from '#core/ids/tag'
 import { isWholeKit, kitWith } from '#shared/beside'
 import type { KitItemReading, KitReading } from '#shared/contract/readings'
 import type { TableColumnOf } from '~/frame/table'
-import { framePages } from '~/words/frame'
 import { kitPages } from '~/words/kit'
 import { kitWords } from '~/words/kit-words'
 
 const says = kitPages.page
-const tableSays = framePages.table
 
 // The list keeps its place while things are opened beside it.
 definePageMeta({ scrollToTop: false })
@@ -120,26 +118,10 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         </p>
       </template>
       <template v-else>
-        <FrameListBar
-          v-model:sought="list.sought"
-          v-model:sorted-by="list.sortedBy"
-          v-model:is-down="list.isDown"
-          :count="list.count"
-          :found="list.found.length"
-          :sorts="columns"
-        >
-          <FrameTakeOut name="kit" :rows="list.taken" :count="list.found.length" />
-        </FrameListBar>
-        <section v-if="list.isAsked" :aria-label="tableSays.foundHere">
-          <KitRow v-for="one in list.drawn" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-          <p v-if="list.count > 0 && list.found.length === 0" class="soft none">
-            {{ tableSays.nothingLikeIt }}
-          </p>
-          <FrameKey v-if="list.left > 0" @click="list.more">
-            {{ tableSays.more(list.left) }}
-          </FrameKey>
-        </section>
-        <template v-else>
+        <FrameListed :list="list" :columns="columns" name="kit">
+          <template #row="{ row }">
+            <KitRow :reading="row" :today="reading.today" :chosen="chosen === row.tagId" />
+          </template>
           <section>
             <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
             <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
@@ -166,7 +148,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
               {{ says.nothingFallsDueByThe }}
             </p>
           </section>
-        </template>
+        </FrameListed>
       </template>
     </div>
     <aside class="right" tabindex="0" :aria-label="says.kit">
