@@ -4,6 +4,7 @@ import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
 import { changeRules, choose, expect, pressByKeyboard, serve, signIn, test, typeByKeyboard } from './served'
 import type { Served, PASSWORDS } from './served'
+import { show } from './screens'
 
 /** An instant of a winter's day by the yard's own clock, in New York. */
 const at = (time: string): string => new Date(`2026-11-24T${time}:00-05:00`).toISOString()
@@ -219,27 +220,27 @@ test('one bay from hold to clear to strike through all seven gates, by keyboard 
   const page = await screenOf(browser, 'maren', '/', { width: 1280, height: 800 })
   const row = page.getByRole('link', { name: /^Bay 2,/ })
   await expect(row).toHaveAttribute('aria-label', /Hold/)
-  await page.goto(`${served.url}/bay/bay-2?do=job`)
+  await show(page, served, '/bay/bay-2?do=job')
   await pressByKeyboard(page.getByRole('button', { name: 'Set this job', exact: true }))
   await expect(row).toHaveAttribute('aria-label', /Job open/)
-  await page.goto(`${served.url}/bay/bay-2?do=eyes`)
+  await show(page, served, '/bay/bay-2?do=eyes')
   await pressByKeyboard(page.getByRole('button', { name: 'Passed' }))
   await pressByKeyboard(page.getByRole('button', { name: 'clear, impact rated' }))
   await expect(row).toHaveAttribute('aria-label', /Eyes open/)
-  await page.goto(`${served.url}/bay/bay-2?do=body`)
+  await show(page, served, '/bay/bay-2?do=body')
   await pressByKeyboard(page.getByRole('button', { name: 'Everything passes' }))
   await expect(row).toHaveAttribute('aria-label', /Body open/)
-  await page.goto(`${served.url}/bay/bay-2?do=air`)
+  await show(page, served, '/bay/bay-2?do=air')
   await pressByKeyboard(page.getByRole('button', { name: 'All four: it draws' }))
   await expect(row).toHaveAttribute('aria-label', /Air open/)
-  await page.goto(`${served.url}/bay/bay-2?do=machine`)
+  await show(page, served, '/bay/bay-2?do=machine')
   await pressByKeyboard(page.getByRole('button', { name: /^Looked at all \d+: in order/ }))
   await expect(row).toHaveAttribute('aria-label', /Air open, Gas to do, Machine open, Fire to do/)
-  await page.goto(`${served.url}/bay/bay-2?do=gas`)
+  await show(page, served, '/bay/bay-2?do=gas')
   await pressByKeyboard(page.getByRole('button', { name: 'Look at R-2' }))
   await pressByKeyboard(page.getByRole('button', { name: 'All in order for R-2' }))
   await expect(row).toHaveAttribute('aria-label', /not leak-tested|Gas (hold|to do)/i)
-  await page.goto(`${served.url}/gas/ar-2`)
+  await show(page, served, '/gas/ar-2')
   await pressByKeyboard(page.getByRole('button', { name: 'Read gauge' }))
   await typeByKeyboard(page.getByLabel('Gauge shows, psi'), '1300')
   await typeByKeyboard(page.getByLabel(/^Temperature.*°F/), '59')
@@ -248,9 +249,8 @@ test('one bay from hold to clear to strike through all seven gates, by keyboard 
   await expect(page.getByRole('button', { name: /^tight / }).first()).toBeVisible()
   for (const tight of await page.getByRole('button', { name: /^tight / }).all()) await pressByKeyboard(tight)
   await pressByKeyboard(page.getByRole('button', { name: 'Every joint is tight' }))
-  // What was done is shown before the page is left: whoever leaves in the same breath may lose it, and finds it to do.
   await expect(page.getByRole('button', { name: 'Every joint is tight' })).toHaveCount(0)
-  await page.goto(`${served.url}/bay/bay-2?do=fire`)
+  await show(page, served, '/bay/bay-2?do=fire')
   await pressByKeyboard(page.getByRole('button', { name: 'Looked: all in order' }))
   await expect(row).toHaveAttribute('aria-label', /Clear to strike/)
 })
