@@ -8,7 +8,7 @@ import type { FieldOfForm } from '~/frame/formFields'
  * A form: its key can always be pressed, and what is not there yet is said beside the field that lacks it, the first of them in sight and
  * under the hand. What is sent is read beforehand with the schema that the server reads it with.
  */
-const { of = null, payload = null, lacks = '', busy = false, told = [] } = defineProps<{
+const { of = null, payload = null, lacks = '', busy = false, told = [], onSend = undefined } = defineProps<{
   /** What it comes to: a command, or what is sent past the door. Where fields say all there is to say, nothing. */
   of?: FormOf | null
   /** What would be sent as it stands. */
@@ -18,8 +18,9 @@ const { of = null, payload = null, lacks = '', busy = false, told = [] } = defin
   busy?: boolean
   /** What the server said of its fields. */
   told?: readonly { readonly path: string, readonly message: string }[]
+  /** Sends it; what it answers is waited for. */
+  onSend?: () => unknown
 }>()
-const emit = defineEmits<{ send: [] }>()
 
 const fields = shallowReactive(new Set<FieldOfForm>())
 /** Somebody tried to send it and could not: from now on what is mended is said no longer. */
@@ -57,7 +58,28 @@ async function show(found: readonly FormError[]) {
   first?.scrollIntoView({ block: 'center' })
   first?.querySelector<HTMLElement>('input, textarea, button, [tabindex="0"]')?.focus({ preventScroll: true })
 }
+/**
+ * Pressed twice, it is sent once: from the press until it is answered, or something else is typed. What waits for a shop that is not heard
+ * hinders nobody from sending another.
+ */
+let isOnItsWay = false
+const anew = () => {
+  isOnItsWay = false
+}
+function begin(event: Event) {
+  if (!isOnItsWay && !busy) {
+    isOnItsWay = true
+    return
+  }
+  event.preventDefault()
+  event.stopImmediatePropagation()
+}
+/** A key of the form that chooses something makes it another one, as what is typed does. */
+const touched = ({ target }: Event) => {
+  if (target instanceof Element && target.closest('button')?.type !== 'submit') anew()
+}
 async function refuse({ errors: found }: { errors: readonly FormError[] }) {
+  anew()
   isAsked.value = true
   await show(found)
 }
@@ -74,16 +96,26 @@ watch(() => told, async () => {
   form.value?.setErrors(found)
   await show(found)
 })
-/** What is typed here is not sent yet: whoever would empty the page asks first. */
+/** What is typed here and not taken yet: whoever would empty the page asks first. */
 const mark = Symbol('form')
 onBeforeUnmount(() => halfTyped.delete(mark))
+const typed = () => {
+  anew()
+  halfTyped.add(mark)
+}
 
-function send() {
-  if (busy) return
-  halfTyped.delete(mark)
+async function send() {
   isAsked.value = false
   errors.value = []
-  emit('send')
+  try {
+    await onSend?.()
+  } finally {
+    anew()
+  }
+  await nextTick()
+  // Refused, it stands there as it was typed; taken, its lines are empty, or it is gone.
+  const lines = (own?.proxy?.$el as HTMLElement | undefined)?.querySelectorAll<HTMLInputElement>('input:not([type=file]), textarea') ?? []
+  if ([...lines].every(({ value }) => value === '')) halfTyped.delete(mark)
 }
 </script>
 
@@ -96,8 +128,10 @@ function send() {
     :loading-auto="false"
     @submit="send"
     @error="refuse"
-    @input="halfTyped.add(mark)"
-    @change="halfTyped.add(mark)"
+    @submit.capture="begin"
+    @input="typed"
+    @change="typed"
+    @click="touched"
   >
     <slot />
     <FrameRefused :says="besides" />

@@ -261,9 +261,10 @@ async function request() {
       </div>
     </FrameField>
     <div class="columns">
-      <FrameTime v-model="fromTime" :label="says.from" />
+      <FrameTime v-model="fromTime" :label="says.from" is-needed />
       <FrameTime
         v-model="untilTime"
+        is-needed
         :label="says.until"
         :wrong="hours > shopFacts.rules.longestPermitHours ? says.atMostHOneShift(shopFacts.rules.longestPermitHours) : ''"
       />

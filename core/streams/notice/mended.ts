@@ -26,15 +26,14 @@ const goesOn = ({ phase, suspension }: Permit): boolean =>
  * Whether what people were told has been put right since, so that nobody has to see to it any more. Only what the thing itself says counts:
  * unknown stays told. That somebody was never seen to have seen it stays in the record.
  *
- * House rule: dangers past, calls for help and arcs without a permit are seen by those who were told, whatever came after.
+ * House rule: calls for help, arcs without a permit, and reports on a tag that nothing wore (whoever registers it later says nothing of
+ * what was reported) are seen by those who were told, whatever came after.
  */
 export function isMended({ what, givenAt }: Pick<Notice, 'what' | 'givenAt'>, { item, cylinder, permit }: AboutNow): boolean {
   switch (what.code) {
     case 'kit.tagged-out':
-      if (item) return item.taggedOut === null || item.isRetired
+      if (item) return item.taggedOut === null
       return cylinder !== null && cylinder.taggedOut === null && cylinder.danger === null
-    case 'kit.tag-unknown':
-      return item !== null || (cylinder !== null && !cylinder.isTagWithdrawn)
     case 'cylinder.danger':
       return cylinder !== null && cylinder.danger === null && cylinder.taggedOut === null
     case 'permit.stopped':

@@ -20,6 +20,7 @@ const permit = (now: Partial<Permit>) => ({
 })
 
 const out = finding('hold', 'kit.tagged-out', { tag: 'GR-2', checks: [], reason: 'guard' })
+const unknown = finding('caution', 'kit.tag-unknown', { tag: 'X-1' })
 const danger = finding('stop', 'cylinder.danger', { tag: 'A-7', danger: 'leak' })
 const stopped = finding('stop', 'permit.stopped', { cause: 'round-overdue', where: 'Gate', by: null })
 const revoked = finding('hold', 'permit.stopped', { cause: 'revoked', where: 'Gate', by: null })
@@ -35,8 +36,11 @@ describe('what people were told stays until the thing itself says that it is put
     ['it is out', out, item(outAgain)],
     ['a cylinder is out', out, cylinder({ taggedOut: { reason: 'valve' } })],
     ['a cylinder is dangerous besides', out, cylinder(dangerous)],
-    ['no thing wears the tag yet', finding('caution', 'kit.tag-unknown', { tag: 'X-1' }), NOTHING],
-    ['its tag was taken back', finding('caution', 'kit.tag-unknown', { tag: 'X-1' }), cylinder({ isTagWithdrawn: true })],
+    ['no thing wears the tag yet', unknown, NOTHING],
+    // Registered, it is as sound as whoever registers it says: what was reported of the tag before stands in no one's sight but this.
+    ['a thing was registered under the tag since', unknown, item({})],
+    ['a cylinder came in under the tag since', unknown, cylinder({})],
+    ['it is out for good: nobody put it right, and whoever had it takes another', out, item({ ...outAgain, isRetired: true })],
     ['it leaks', danger, cylinder(dangerous)],
     ['nobody knows of that cylinder', danger, NOTHING],
     ['work stands', stopped, permit(suspended)],
@@ -56,10 +60,7 @@ describe('what people were told stays until the thing itself says that it is put
 
   it.each([
     ['it is in service again', out, item({})],
-    ['it is out for good', out, item({ ...outAgain, isRetired: true })],
     ['the cylinder is released', out, cylinder({})],
-    ['the tag is registered', finding('caution', 'kit.tag-unknown', { tag: 'X-1' }), item({})],
-    ['the cylinder came in', finding('caution', 'kit.tag-unknown', { tag: 'X-1' }), cylinder({})],
     ['the leak is mended and released', danger, cylinder({})],
     ['work goes on', stopped, permit({})],
     ['the watch after it runs', stopped, permit({ phase: 'watch' })],
