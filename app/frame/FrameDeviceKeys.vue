@@ -48,7 +48,14 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
       </li>
     </ul>
     <FrameForm :busy="busy" @send="make">
-      <FrameText v-model="name" :label="says.whatItIsFor" :wrong="refused || notRevoked" maxlength="80" :placeholder="says.interlockOfBay2" is-needed />
+      <FrameText
+        v-model="name"
+        :label="says.whatItIsFor"
+        :wrong="refused || notRevoked"
+        maxlength="80"
+        :placeholder="says.interlockOfBay2"
+        is-needed
+      />
       <FrameKey type="submit" :disabled="busy">
         {{ says.makeAKey }}
       </FrameKey>

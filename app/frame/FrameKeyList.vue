@@ -34,8 +34,12 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 </template>
 
 <style scoped>
-.keys-of div { display: grid; grid-template-columns: 72px 1fr; gap: 12px; align-items: center; min-height: 48px; border-top: var(--line-thin) solid var(--rule); }
+.keys-of div {
+  display: grid; grid-template-columns: 72px 1fr; gap: 12px; align-items: center; min-height: 48px;
+  border-top: var(--line-thin) solid var(--rule);
+}
 kbd {
-  display: inline-grid; place-items: center; min-width: 44px; min-height: 36px; padding: 0 8px; border: var(--line-rule) solid var(--strong-rule); font: inherit; font-weight: 800;
+  display: inline-grid; place-items: center; min-width: 44px; min-height: 36px; padding: 0 8px;
+  border: var(--line-rule) solid var(--strong-rule); font: inherit; font-weight: 800;
 }
 </style>

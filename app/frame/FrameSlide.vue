@@ -46,5 +46,7 @@ input::-webkit-slider-thumb {
   border: var(--line-heavy) solid var(--panel);
   border-radius: 0;
 }
-input::-moz-range-thumb { width: 26px; height: 38px; background: var(--key); border: var(--line-heavy) solid var(--panel); border-radius: 0; }
+input::-moz-range-thumb {
+  width: 26px; height: 38px; background: var(--key); border: var(--line-heavy) solid var(--panel); border-radius: 0;
+}
 </style>

@@ -73,7 +73,10 @@ const tableColumns = computed<TableColumn<Row>[]>(() =>
           :class="list.directionOf(column.id)"
           @click="list.turn(column.id)"
         >
-          {{ column.header }} <span v-if="list.directionOf(column.id)" class="visually-hidden">{{ list.directionOf(column.id) === 'up' ? says.upwards : says.downwards }}</span>
+          {{ column.header }}
+          <span v-if="list.directionOf(column.id)" class="visually-hidden">
+            {{ list.directionOf(column.id) === 'up' ? says.upwards : says.downwards }}
+          </span>
         </FrameKey>
         <template v-else>
           {{ column.header }}

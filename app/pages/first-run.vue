@@ -50,7 +50,15 @@ async function open() {
       <FrameText v-model="entry.timeZone" :label="says.timeZone" :hint="says.asEuropeLondon" is-needed name="site.timeZone" />
       <FrameText v-model="entry.personName" :label="says.yourName" autocomplete="name" is-needed name="personName" />
       <FrameText v-model="entry.loginName" :label="says.signInName" autocomplete="username" is-needed name="loginName" />
-      <FrameText v-model="entry.password" :label="says.password" :hint="says.atLeast10Characters" type="password" autocomplete="new-password" is-needed name="password" />
+      <FrameText
+        v-model="entry.password"
+        :label="says.password"
+        :hint="says.atLeast10Characters"
+        type="password"
+        autocomplete="new-password"
+        is-needed
+        name="password"
+      />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.openTheShop }}
       </FrameKey>

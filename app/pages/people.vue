@@ -111,7 +111,13 @@ const taken = () => ({
             :named="id => bayLabelOf(id) ?? id"
           />
         </div>
-        <FrameField v-slot="{ labelledBy }" is-group :label="says.roles" name="roles" :lacks="entry.roles.length === 0 ? says.atLeastOneRole : ''">
+        <FrameField
+          v-slot="{ labelledBy }"
+          is-group
+          :label="says.roles"
+          name="roles"
+          :lacks="entry.roles.length === 0 ? says.atLeastOneRole : ''"
+        >
           <div class="keys" role="group" :aria-labelledby="labelledBy">
             <FrameKey
               v-for="role in ROLES"

@@ -37,10 +37,45 @@ async function redeem() {
       {{ says.withTheCodeThatThe }}
     </p>
     <FrameForm class="form" of="redeem" :payload="asked" :busy="busy" @send="redeem">
-      <FrameText v-model="entry.loginName" :label="says.signInName" autocomplete="username" autocapitalize="off" maxlength="80" is-needed name="loginName" />
-      <FrameText v-model="entry.code" :label="says.oneTimeCode" :wrong="wrong" :hint="says.asAbcdEfghJkmn" autocomplete="one-time-code" autocapitalize="characters" maxlength="40" is-needed name="code" />
-      <FrameText v-model="entry.password" :label="says.yourNewPassword" :hint="says.atLeast10Characters" type="password" autocomplete="new-password" maxlength="200" is-needed name="password" />
-      <FrameText v-model="entry.pin" :label="says.yourNewPin" :hint="says.n4To8DigitsSigns" type="password" inputmode="numeric" maxlength="8" name="pin" />
+      <FrameText
+        v-model="entry.loginName"
+        :label="says.signInName"
+        autocomplete="username"
+        autocapitalize="off"
+        maxlength="80"
+        is-needed
+        name="loginName"
+      />
+      <FrameText
+        v-model="entry.code"
+        :label="says.oneTimeCode"
+        :wrong="wrong"
+        :hint="says.asAbcdEfghJkmn"
+        autocomplete="one-time-code"
+        autocapitalize="characters"
+        maxlength="40"
+        is-needed
+        name="code"
+      />
+      <FrameText
+        v-model="entry.password"
+        :label="says.yourNewPassword"
+        :hint="says.atLeast10Characters"
+        type="password"
+        autocomplete="new-password"
+        maxlength="200"
+        is-needed
+        name="password"
+      />
+      <FrameText
+        v-model="entry.pin"
+        :label="says.yourNewPin"
+        :hint="says.n4To8DigitsSigns"
+        type="password"
+        inputmode="numeric"
+        maxlength="8"
+        name="pin"
+      />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ says.setMySignIn }}
       </FrameKey>

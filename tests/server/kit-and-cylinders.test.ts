@@ -197,7 +197,8 @@ describe('things behind the one door', () => {
       [shop.siteId, later.givenAt, JSON.stringify(later), ARRESTOR],
     )
     await shop.pool.query(
-      `insert into notice_told (site_id, notice_id, person_id, seen_at) select $1, 'many-' || i, 'jun', null from generate_series(1, 120) i`,
+      `insert into notice_told (site_id, notice_id, person_id, seen_at)
+      select $1, 'many-' || i, 'jun', null from generate_series(1, 120) i`,
       [shop.siteId],
     )
     expect((await readUnseen(shop.pool, shop.siteId, 'jun')).map(({ noticeId }) => noticeId)).toContain(about!.noticeId)

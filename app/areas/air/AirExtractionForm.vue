@@ -132,7 +132,12 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
     <div class="columns">
       <FrameSelect v-model="flowFrom" :label="says.flowKnownFrom" :ids="FLOW_METHODS" :named="id => words.flowMethods[id]" />
       <template v-if="flowFrom && flowFrom !== 'maker'">
-        <FrameText v-model="readings" :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]" :hint="says.oneOrMoreWithSpaces" inputmode="decimal" />
+        <FrameText
+          v-model="readings"
+          :label="flowFrom === 'face-velocity' ? `${ASKED[flowFrom]}, ${units.speed.unit}` : ASKED[flowFrom]"
+          :hint="says.oneOrMoreWithSpaces"
+          inputmode="decimal"
+        />
         <FrameNumber
           v-if="flowFrom !== 'face-velocity'"
           v-model="ductM"
@@ -181,5 +186,8 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 </template>
 
 <style scoped>
-.extraction { display: grid; gap: 8px; border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px; margin: 4px 0 10px; }
+.extraction {
+  display: grid; gap: 8px; border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px;
+  margin: 4px 0 10px;
+}
 </style>

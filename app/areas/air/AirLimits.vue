@@ -100,7 +100,10 @@ const columns = computed<readonly TableColumnOf<Row>[]>(() => [
 .matrix :deep(table) { font-variant-numeric: tabular-nums; }
 .matrix :deep(th) { padding: 6px 8px 6px 0; vertical-align: bottom; }
 .matrix :deep(th.binds) { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
-.matrix :deep(td) { padding: 6px 6px 6px 0; font-size: var(--type-small); color: var(--soft); white-space: nowrap; line-height: 1.15; vertical-align: top; }
+.matrix :deep(td) {
+  padding: 6px 6px 6px 0; font-size: var(--type-small); color: var(--soft); white-space: nowrap; line-height: 1.15;
+  vertical-align: top;
+}
 .matrix :deep(td b) { font-weight: 550; }
 .matrix :deep(td.binds) { color: var(--ink); }
 .matrix :deep(td.binds b) { font-weight: 850; }

@@ -148,7 +148,10 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
 .sheets, form { display: grid; gap: 10px; }
 .head { display: flex; justify-content: space-between; align-items: center; }
 .link { display: grid; place-items: center; }
-li { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; border-bottom: var(--line-thin) solid var(--rule); padding: 6px 0; }
+li {
+  display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; border-bottom: var(--line-thin) solid var(--rule);
+  padding: 6px 0;
+}
 li .keys { margin-left: auto; }
 form { border-top: var(--line-rule) solid var(--ink); padding-top: 10px; }
 h4 { font-weight: 800; }

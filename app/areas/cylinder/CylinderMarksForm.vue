@@ -48,7 +48,15 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 <template>
   <div class="marks">
     <div class="columns">
-      <FrameSelect v-model="gas" :label="says.gasOnTheLabel" :ids="GAS_CHOICES" :named="gasName" :none="says.choose" :is-needed="content === null" name="gas" />
+      <FrameSelect
+        v-model="gas"
+        :label="says.gasOnTheLabel"
+        :ids="GAS_CHOICES"
+        :named="gasName"
+        :none="says.choose"
+        :is-needed="content === null"
+        name="gas"
+      />
       <FrameSelect v-model="owner" :label="says.owner" :ids="CYLINDER_OWNERS" :named="id => cylinderWords.owners[id]" />
     </div>
     <FrameField

@@ -74,7 +74,13 @@ const sign = (signature: { personId: string, pin: string }) =>
       <FrameTick v-model="nearSeen" :label="says.lookedAtAndSpokenWith" />
     </template>
     <h3>{{ says.ifThisPhoneFallsSilent }}</h3>
-    <FrameText v-model="channel" :label="says.anotherWayToReachThe" :hint="screens >= 2 ? says.aSecondScreenIsHeard : says.onlyOneScreenIsHeard" maxlength="80" :placeholder="says.radioChannel2" />
+    <FrameText
+      v-model="channel"
+      :label="says.anotherWayToReachThe"
+      :hint="screens >= 2 ? says.aSecondScreenIsHeard : says.onlyOneScreenIsHeard"
+      maxlength="80"
+      :placeholder="says.radioChannel2"
+    />
     <h3>{{ says.sign }}</h3>
     <StationSignature :busy="busy" :does="says.authoriseTheWork" @sign="sign" />
     <FrameKey :aria-expanded="refusing" @click="refusing = !refusing">

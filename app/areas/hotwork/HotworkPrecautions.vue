@@ -43,7 +43,14 @@ function justify(id: PrecautionId) {
           </FrameKey>
         </template>
         <FrameForm v-if="asks === id" class="why" @send="justify(id)">
-          <FrameText v-model="reason" is-heard is-needed :label="says.whyItIsNotNeeded" maxlength="500" :placeholder="says.whyItIsNotNeeded2" />
+          <FrameText
+            v-model="reason"
+            is-heard
+            is-needed
+            :label="says.whyItIsNotNeeded"
+            maxlength="500"
+            :placeholder="says.whyItIsNotNeeded2"
+          />
           <FrameKey type="submit">
             {{ says.saySo }}
           </FrameKey>

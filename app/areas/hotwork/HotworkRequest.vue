@@ -154,7 +154,14 @@ async function request() {
       {{ says.canItBeDoneCold }}
     </p>
     <h3>{{ says.where }}</h3>
-    <FrameText v-model="where" :label="says.placeAsPeopleCallIt" maxlength="120" :placeholder="says.lockGate3UpstreamLeaf" :is-needed="bayId === '' && placeId === ''" name="place.where" />
+    <FrameText
+      v-model="where"
+      :label="says.placeAsPeopleCallIt"
+      maxlength="120"
+      :placeholder="says.lockGate3UpstreamLeaf"
+      :is-needed="bayId === '' && placeId === ''"
+      name="place.where"
+    />
     <div class="columns">
       <FrameSelect
         v-model="bayId"
@@ -314,7 +321,10 @@ header { display: flex; align-items: center; }
 .link { margin-left: auto; display: grid; place-items: center; }
 .first { font-weight: 700; border-left: 8px solid var(--hold); padding: 6px 12px; background: var(--bg); }
 h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-top: 6px; }
-.ask { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: var(--line-thin) solid var(--rule); padding: 6px 0; }
+.ask {
+  display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: var(--line-thin) solid var(--rule);
+  padding: 6px 0;
+}
 .ask legend { float: left; flex: 1 1 180px; margin: 0 auto 0 0; font-weight: 650; }
 .ask .key { min-width: 72px; }
 .ticks { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 16px; }

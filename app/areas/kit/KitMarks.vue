@@ -116,7 +116,15 @@ watchEffect(() => {
         :named="id => kitItemWords.extinguisherTypes[id]"
         :none="says.choose"
       />
-      <FrameText v-model="rating" :label="says.ratedFor" :hint="says.asPrinted4A60" :wrong="ratingWrong" :lacks="ratingWrong" maxlength="40" spellcheck="false" />
+      <FrameText
+        v-model="rating"
+        :label="says.ratedFor"
+        :hint="says.asPrinted4A60"
+        :wrong="ratingWrong"
+        :lacks="ratingWrong"
+        maxlength="40"
+        spellcheck="false"
+      />
       <FrameDay v-model="pressureTestedOn" :label="says.pressureTestedOn" />
       <FrameDay v-model="openedOn" :label="says.lastOpenedOn" />
     </template>

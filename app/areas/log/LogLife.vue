@@ -46,9 +46,15 @@ const newest = computed(() => notices[0] ?? null)
 <style scoped>
 .life { display: grid; gap: 6px; }
 h3 { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-top: 8px; font-size: var(--type-lead); }
-.told li { display: flex; flex-wrap: wrap; gap: 0 10px; min-height: 34px; align-items: baseline; border-bottom: var(--line-thin) solid var(--rule); }
+.told li {
+  display: flex; flex-wrap: wrap; gap: 0 10px; min-height: 34px; align-items: baseline;
+  border-bottom: var(--line-thin) solid var(--rule);
+}
 .told li > :last-child { margin-left: auto; font-weight: 700; }
-ol li { display: grid; grid-template-columns: 118px minmax(0, 1fr) auto; gap: 10px; padding: 7px 0; border-bottom: var(--line-thin) solid var(--rule); }
+ol li {
+  display: grid; grid-template-columns: 118px minmax(0, 1fr) auto; gap: 10px; padding: 7px 0;
+  border-bottom: var(--line-thin) solid var(--rule);
+}
 .when, ol .soft { font-size: var(--type-small); }
 @media (max-width: 520px) { ol li { grid-template-columns: minmax(0, 1fr) auto; } ol .chalk { grid-column: 1 / 3; grid-row: 2; } }
 </style>

@@ -40,7 +40,14 @@ async function give() {
       :busy="busy"
       @send="give"
     >
-      <FrameText v-model="loginName" :label="says.signInName" :wrong="wrong" :hint="person.loginName ? says.onceUsedTheCodeEnds : says.atLeast3Letters" name="loginName" maxlength="80" />
+      <FrameText
+        v-model="loginName"
+        :label="says.signInName"
+        :wrong="wrong"
+        :hint="person.loginName ? says.onceUsedTheCodeEnds : says.atLeast3Letters"
+        name="loginName"
+        maxlength="80"
+      />
       <FrameKey type="submit" :disabled="busy">
         {{ says.giveAOneTimeCode }}
       </FrameKey>

@@ -37,8 +37,26 @@ async function set() {
   <section class="own" :aria-label="isPin ? says.pin : says.password">
     <h2>{{ isPin ? says.pin : says.password }}</h2>
     <FrameForm class="form" :busy="busy" @send="set">
-      <FrameText v-model="fresh" :lacks="fits ? '' : isPin ? says.n4To8Digits : says.atLeast10Characters" :label="isPin ? says.newPin : says.newPassword" :wrong="wrong.fresh" :hint="said || (isPin ? says.n4To8Digits : says.atLeast10Characters)" type="password" autocomplete="new-password" :inputmode="isPin ? 'numeric' : undefined" :maxlength="isPin ? 8 : 200" />
-      <FrameText v-model="current" :label="says.passwordAsItIsNow" :wrong="wrong.current" type="password" autocomplete="current-password" maxlength="200" is-needed />
+      <FrameText
+        v-model="fresh"
+        :lacks="fits ? '' : isPin ? says.n4To8Digits : says.atLeast10Characters"
+        :label="isPin ? says.newPin : says.newPassword"
+        :wrong="wrong.fresh"
+        :hint="said || (isPin ? says.n4To8Digits : says.atLeast10Characters)"
+        type="password"
+        autocomplete="new-password"
+        :inputmode="isPin ? 'numeric' : undefined"
+        :maxlength="isPin ? 8 : 200"
+      />
+      <FrameText
+        v-model="current"
+        :label="says.passwordAsItIsNow"
+        :wrong="wrong.current"
+        type="password"
+        autocomplete="current-password"
+        maxlength="200"
+        is-needed
+      />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ isPin ? says.setMyPin : says.setMyPassword }}
       </FrameKey>

@@ -48,7 +48,10 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
 <style scoped>
 .asked { display: grid; gap: 10px; }
 .line { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: var(--type-head); }
-li { display: grid; grid-template-columns: 110px minmax(0, 1fr); gap: 10px; padding: 6px 0; border-bottom: var(--line-thin) solid var(--rule); }
+li {
+  display: grid; grid-template-columns: 110px minmax(0, 1fr); gap: 10px; padding: 6px 0;
+  border-bottom: var(--line-thin) solid var(--rule);
+}
 li b { font-weight: 750; }
 li b::first-letter { text-transform: uppercase; }
 .said { background: var(--bg); }

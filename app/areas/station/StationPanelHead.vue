@@ -26,6 +26,9 @@ const emit = defineEmits<{ because: [] }>()
 </template>
 
 <style scoped>
-.head { display: flex; justify-content: space-between; align-items: center; border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
+.head {
+  display: flex; justify-content: space-between; align-items: center; border-top: var(--line-rule) solid var(--ink);
+  padding-top: 8px;
+}
 h3 { font-size: var(--type-big); display: flex; align-items: center; gap: 6px; }
 </style>

@@ -48,7 +48,14 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
         </FrameKey>
       </div>
       <FrameForm class="own" @send="give(ownWords)">
-        <FrameText v-model="ownWords" is-heard is-needed :label="says.inYourOwnWords" maxlength="500" :placeholder="says.orInYourOwnWords" />
+        <FrameText
+          v-model="ownWords"
+          is-heard
+          is-needed
+          :label="says.inYourOwnWords"
+          maxlength="500"
+          :placeholder="says.orInYourOwnWords"
+        />
         <FrameKey type="submit">
           {{ says.saySo }}
         </FrameKey>

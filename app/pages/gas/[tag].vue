@@ -395,7 +395,12 @@ const marksSaid = computed(() => {
       class="doing"
       @send="doing === 'release' ? does('cylinder.release', { repair: words_ }) : does('cylinder.tag-out', { reason: words_ })"
     >
-      <FrameText v-model="words_" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.whatIsWrongWithIt" maxlength="500" is-needed />
+      <FrameText
+        v-model="words_"
+        :label="doing === 'release' ? says.whatWasRepairedAndHow : says.whatIsWrongWithIt"
+        maxlength="500"
+        is-needed
+      />
       <FrameKey look="go" type="submit" :disabled="busy">
         {{ doing === 'release' ? says.releaseIt : says.tagItOut }}
       </FrameKey>

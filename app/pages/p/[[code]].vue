@@ -51,7 +51,15 @@ const isLive = computed(() => reading.value?.phase === 'working')
       @send="router.push(`/p/${encodeURIComponent(typed.trim().toUpperCase())}`)"
     >
       <h1>{{ says.permitByItsCode }}</h1>
-      <FrameText v-model="typed" :label="says.theCodeOnThePaper" :hint="says.hwAndSixLettersOr" maxlength="12" autocapitalize="characters" spellcheck="false" is-needed />
+      <FrameText
+        v-model="typed"
+        :label="says.theCodeOnThePaper"
+        :hint="says.hwAndSixLettersOr"
+        maxlength="12"
+        autocapitalize="characters"
+        spellcheck="false"
+        is-needed
+      />
       <FrameKey look="go" type="submit">
         {{ says.open }}
       </FrameKey>

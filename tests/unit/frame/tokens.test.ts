@@ -11,14 +11,17 @@ const PAPER = /font-size: \d+pt/
 const styles = readdirSync(APP, { recursive: true, encoding: 'utf8' })
   .filter(name => /\.(vue|css)$/.test(name))
   .map(name => ({ name, text: readFileSync(join(APP, name), 'utf8') }))
+const tokens = styles.find(({ name }) => name.endsWith('tokens.css'))!.text
 const linesWith = (pattern: RegExp) => styles
   .filter(({ name }) => !DRAWINGS.has(name))
-  .flatMap(({ name, text }) => text.split('\n').filter(line => pattern.test(line) && !PAPER.test(line)).map(line => `${name}: ${line.trim()}`))
+  .flatMap(({ name, text }) => text.split('\n').map(line => ({ name, line })))
+  .filter(({ line }) => pattern.test(line) && !PAPER.test(line))
+  .map(({ name, line }) => `${name}: ${line.trim()}`)
 
 describe('one short scale', () => {
   it('of type: sizes stand in tokens.css, and are few', () => {
     expect(linesWith(/font-size: *[\d.]/)).toEqual([])
-    const sizes = [...readFileSync(join(APP, 'assets/css/tokens.css'), 'utf8').matchAll(/--type-\w+: (\d+)px/g)].map(([, size]) => Number(size))
+    const sizes = [...tokens.matchAll(/--type-\w+: (\d+)px/g)].map(([, size]) => Number(size))
     expect(sizes.length).toBeGreaterThan(5)
     expect(sizes.length).toBeLessThan(10)
     expect(sizes).toEqual(sizes.toSorted((a, b) => a - b))
@@ -29,7 +32,7 @@ describe('one short scale', () => {
   })
 
   it('uses no token that is not there', () => {
-    const there = new Set([...styles.find(({ name }) => name.endsWith('tokens.css'))!.text.matchAll(/--((?:type|line)-\w+):/g)].map(([, name]) => name))
+    const there = new Set([...tokens.matchAll(/--((?:type|line)-\w+):/g)].map(([, name]) => name))
     const used = styles.flatMap(({ text }) => [...text.matchAll(/var\(--((?:type|line)-\w+)\)/g)].map(([, name]) => name))
     expect(used.filter(name => !there.has(name))).toEqual([])
   })
