@@ -32,7 +32,7 @@ test('a full round with a failed arrestor closes two bays on another screen at o
   // By its tag, out of turn: it was looked at this morning, and somebody sees soot on it now.
   const find = phone.locator('.round').getByRole('search')
   await find.getByLabel('Tag').fill('fa-3')
-  await find.getByRole('button', { name: 'Find' }).click()
+  await find.getByRole('button', { name: 'Find', exact: true }).click()
   await phone.getByRole('link', { name: 'Open it' }).click()
   await phone.getByRole('button', { name: 'Do it for the look before use' }).click()
   await phone.getByRole('button', { name: 'Something is wrong with FA-3' }).click()

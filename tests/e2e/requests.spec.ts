@@ -49,7 +49,7 @@ test('one thing done to kit asks for two readings, and the list beside it shows 
   await signIn(page, served, 'maren', '/kit')
   const out = page.locator('section', { has: page.getByRole('heading', { name: /^Out/ }) })
   await page.getByLabel('Tag').first().fill('fa-3')
-  await page.getByRole('button', { name: 'Find' }).click()
+  await page.getByRole('button', { name: 'Find', exact: true }).click()
   await page.getByRole('button', { name: 'Tag out', exact: true }).click()
   await page.getByLabel('Why').fill('Sooted inside')
   await expect(out.getByText('FA-3')).toHaveCount(0)
