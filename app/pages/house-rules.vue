@@ -6,7 +6,7 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 import { LANGUAGES } from '#shared/words/language'
-import { RULE_WORDS, rulesChanged } from '~/areas/rules/rule-words'
+import { RULE_WORDS } from '~/areas/rules/rule-words'
 import { versionAfter } from '~/stores/outbox'
 import { HOUSE_RULES_STREAM } from '#core/ids/streams'
 import { rulesPages } from '~/words/rules'
@@ -14,11 +14,8 @@ import { rulesPages } from '~/words/rules'
 const says = rulesPages.page
 
 const facts = useFacts()
-const judged = useJudged()
-const lookup = useLookup()
 const session = useSession()
 const { send, refused, forget } = useSender()
-const q = useQuantities()
 const mayChange = computed(() => session.may('change-house-rules'))
 const entry = ref<HouseRules>({ ...facts.rules })
 const openedOn = ref(facts.reading?.versions.rules ?? 0)
@@ -45,22 +42,6 @@ const minima = [
 const MONTHS = [6, 12, 18, 24, 36]
 const HOURS = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
 const COUNTED = ['surveyMonths', 'fitTestMonths', 'medicalMonths'] as const
-const ruleChanges = computed(() => rulesChanged(facts.rules, entry.value))
-const isChanged = computed(() => ruleChanges.value.length > 0)
-
-/** Which bays would be judged otherwise, worked out here before anything is saved. */
-const changes = computed(() => isChanged.value
-  ? judged.placed.flatMap(({ bay, station, verdict, personName }) => {
-      const after = judged.judge(station, bay, entry.value)
-      const gates = after.gates.filter(({ gate, state }) => state !== verdict.byId[gate].state)
-      const shadeBefore = verdict.shade
-      const shadeMoves = after.shade?.minimum !== shadeBefore?.minimum || after.shade?.start !== shadeBefore?.start
-      return gates.length > 0 || shadeMoves ? [{ bay, personName, gates, before: shadeBefore, after: after.shade }] : []
-    })
-  : [])
-const shadeWords = (shade: { readonly minimum: number | null, readonly start: number | null } | null | undefined) =>
-  shade?.minimum == null ? says.noNumber : says.startNeverUnder(q.value.shade(shade.start!), q.value.shade(shade.minimum))
-
 async function save() {
   const sending = entry.value
   const sent = await send('house-rules.change', { id: HOUSE_RULES_STREAM, expectedVersion: openedOn.value }, sending)
@@ -139,93 +120,18 @@ function undo() {
           @update:model-value="set({ shopDayHour: Number($event) })"
         />
       </fieldset>
-      <section class="preview" aria-live="polite" :aria-label="says.whatWouldChange">
-        <h2>{{ isChanged ? says.whatWouldChange : says.inForce }}</h2>
-        <p v-if="!isChanged">
-          {{ says.changeARuleToSee(saved ? says.saved : '') }}
-        </p>
-        <ul v-if="isChanged" class="from-to">
-          <li v-for="{ name, from, to } in ruleChanges" :key="name">
-            {{ name }} <b class="chalk">{{ from }} → {{ to }}</b>
-          </li>
-        </ul>
-        <p v-if="isChanged && changes.length === 0">
-          {{ says.noBayIsJudgedOtherwise }}
-        </p>
-        <ul v-else-if="isChanged">
-          <li v-for="{ bay, personName, gates, before, after } in changes" :key="bay.bayId">
-            <b>{{ says.bay(bay.label) }}</b> {{ personName }}
-            <span v-if="shadeWords(before) !== shadeWords(after)">{{ shadeWords(before) }} → {{ shadeWords(after) }}</span>
-            <span
-              v-for="{ gate, state, findings } in gates"
-              :key="gate"
-            ><b :class="`state-${state}`">{{ words.gates[gate] }}: {{ words.gateStates[state] }}</b> {{ findings[0] ? lookup.say(findings[0]).message : '' }}</span>
-          </li>
-        </ul>
-        <FrameRefused :says="refused" />
-        <div v-if="mayChange && isChanged" class="keys">
-          <FrameKey @click="undo">
-            {{ says.leaveAsItWas }}
-          </FrameKey>
-          <FrameKey look="go" @click="save">
-            {{ says.save(changes.length > 0 ? `, ${changes.length} ${changes.length === 1 ? says.bayChanges : says.baysChange}` : '') }}
-          </FrameKey>
-        </div>
-      </section>
+      <RulesPreview :entry="entry" :may-change="mayChange" :is-saved="saved" :refused="refused" @undo="undo" @save="save" />
     </div>
   </main>
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 400px;
-  gap: 28px;
-  align-items: start;
-}
-fieldset {
-  display: grid;
-  gap: 8px;
-  border-top: var(--line-rule) solid var(--ink);
-  padding-top: 10px;
-}
-fieldset h2 {
-  margin-top: 10px;
-}
-.counts {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(190px, 1fr));
-  gap: 6px 16px;
-}
-.hour {
-  display: grid;
-  gap: 6px;
-  max-width: 360px;
-}
-.preview {
-  position: sticky;
-  top: 80px;
-  border: var(--line-heavy) solid var(--ink);
-  background: var(--panel);
-  padding: 16px;
-  display: grid;
-  gap: 10px;
-  max-height: calc(100dvh - 100px);
-  overflow: auto;
-}
-li {
-  border-top: var(--line-thin) solid var(--rule);
-  padding: 8px 0;
-}
-li span {
-  display: block;
-}
+.two { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 28px; align-items: start; }
+fieldset { display: grid; gap: 8px; border-top: var(--line-rule) solid var(--ink); padding-top: 10px; }
+fieldset h2 { margin-top: 10px; }
+.counts { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: 6px 16px; }
+.hour { display: grid; gap: 6px; max-width: 360px; }
 @media (max-width: 900px) {
-  .two {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .preview {
-    position: static;
-  }
+  .two { grid-template-columns: minmax(0, 1fr); }
 }
 </style>

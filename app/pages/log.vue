@@ -6,6 +6,7 @@ import { askedFor } from '~/areas/log/log-search'
 import { useLogSearch } from '~/areas/log/useLogSearch'
 import { useLogWhere } from '~/areas/log/useLogWhere'
 import { saidOf, whoDid } from '~/areas/log/useLogWords'
+import type { TakenOut, TakeWhole } from '~/frame/csv'
 import type { TableColumnOf } from '~/frame/table'
 import { logPages } from '~/words/log'
 import { language } from '~/words/live'
@@ -24,11 +25,16 @@ const next = ref<number | null>(null)
 const failed = ref<string | null>(null)
 const loading = ref(true)
 
-async function load(more = false) {
+const LINES = 60
+/** The most that the server hands out at once. */
+const MOST_LINES = 200
+
+/** Reads the newest lines, or those before the oldest that is shown, or what came after the newest. */
+async function load(which: 'anew' | 'older' | 'newer') {
   const asked = search.value
   loading.value = true
-  const before = more ? next.value ?? undefined : undefined
-  const reply = await askFor('log', { limit: 60, before, ...askedFor(asked) })
+  const before = which === 'older' ? next.value ?? undefined : undefined
+  const reply = await askFor('log', { limit: LINES, before, ...askedFor(asked) })
   // What was looked for has changed meanwhile: its own answer is on its way.
   if (asked !== search.value) return
   loading.value = false
@@ -37,11 +43,17 @@ async function load(more = false) {
     return
   }
   failed.value = null
-  entries.value = more ? [...entries.value, ...reply.body.entries] : reply.body.entries
-  next.value = reply.body.next
+  const { entries: read, next: further } = reply.body
+  const newest = entries.value[0]?.position ?? 0
+  const joins = which === 'newer' && read.some(({ position }) => position <= newest)
+  if (which === 'older') entries.value = [...entries.value, ...read]
+  // Whoever has gone back in the record stays where they are: what others did since is put above it.
+  else entries.value = joins ? [...read.filter(({ position }) => position > newest), ...entries.value] : read
+  if (!joins) next.value = further
 }
-onMounted(() => load())
-watch([() => facts.reading?.position, search], () => load())
+onMounted(() => load('anew'))
+watch(search, () => load('anew'))
+watch(() => facts.reading?.position, () => load('newer'))
 
 const { exactly } = useDates()
 const said = (entry: LogEntry): string => saidOf(entry, facts.rules.units, called)
@@ -55,13 +67,29 @@ const columns = computed<readonly TableColumnOf<LogEntry>[]>(() => [
 /** The line whose fingerprint is looked at. */
 const opened = ref<LogEntry | null>(null)
 const isOpen = computed({ get: () => opened.value !== null, set: () => (opened.value = null) })
-/** What is listed here, with whole fingerprints: a file is checked, and not read. */
-const taken = () => ({
+/** Lines with whole fingerprints: a file is checked, and not read. */
+const takenOf = (lines: readonly LogEntry[]): TakenOut => ({
   fields: [says.no, says.when, says.who, says.where, says.what, says.fingerprint],
-  data: entries.value.map(entry => [
+  data: lines.map(entry => [
     entry.position, entry.at, whoDid(entry), where(entry.streamId, entry.about).name, said(entry), entry.hash,
   ]),
 })
+/** All that was looked for, from the newest to the first there is. */
+const takeWhole: TakeWhole = async (told, signal) => {
+  const asked = askedFor(search.value)
+  const lines: LogEntry[] = []
+  let before: number | null | undefined
+  while (before !== null) {
+    const reply = await askFor('log', { limit: MOST_LINES, before, ...asked })
+    if (signal.aborted) return null
+    if (!reply.ok) return { refused: wordsOf(reply) }
+    lines.push(...reply.body.entries)
+    before = reply.body.next
+    const newest = lines[0]?.position ?? 0
+    told(lines.length, before === null || newest === 0 ? null : 1 - before / newest)
+  }
+  return takenOf(lines)
+}
 </script>
 
 <template>
@@ -86,7 +114,7 @@ const taken = () => ({
         <FrameKey v-if="isNarrowed" @click="clear">
           {{ says.allOfIt }}
         </FrameKey>
-        <FrameTakeOut v-if="entries.length > 0" name="log" :rows="taken" :count="entries.length" />
+        <FrameTakeOut v-if="entries.length > 0" name="log" :rows="() => takenOf(entries)" :count="entries.length" :whole="next === null ? undefined : takeWhole" />
       </template>
       <template #no="{ row }">
         <FrameKey look="bare" class="number" :aria-label="says.fingerprintOf(row.position)" @click="opened = row">
@@ -118,7 +146,7 @@ const taken = () => ({
         >{{ says.daySheet }}</a>
       </template>
     </FrameTable>
-    <FrameKey v-if="next !== null" class="older" :disabled="loading" @click="load(true)">
+    <FrameKey v-if="next !== null" class="older" :disabled="loading" @click="load('older')">
       {{ says.older }}
     </FrameKey>
     <FrameSheet v-if="opened" v-model="isOpen" :title="says.fingerprintOf(opened.position)">

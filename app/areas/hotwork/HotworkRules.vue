@@ -36,6 +36,7 @@ const SCHOOLS: Readonly<Record<WatchSchoolId, string>> = {
   'canada-60-240': says.canada60MinAndA,
   'france-120': says.france2H,
 }
+const schoolIds = Object.keys(SCHOOLS) as WatchSchoolId[]
 const isSchool = (id: WatchSchoolId) =>
   WATCH_SCHOOLS[id].afterMin === entry.watchAfterMin && WATCH_SCHOOLS[id].monitoringMin === entry.monitoringMin
 const choose = (id: WatchSchoolId) =>
@@ -61,16 +62,14 @@ const setNumber = (key: keyof HouseRules, value: number | undefined) => {
   <p class="soft">
     {{ says.schoolsDifferRecalledFromMemory }}
   </p>
-  <div class="keys">
-    <FrameKey
-      v-for="(name, id) in SCHOOLS"
-      :key="id"
-      :picked="isSchool(id)"
-      @click="choose(id)"
-    >
-      {{ name }}
-    </FrameKey>
-  </div>
+  <FrameChoice
+    is-heard
+    :label="says.fireWatch"
+    :ids="schoolIds"
+    :named="id => SCHOOLS[id]"
+    :model-value="schoolIds.find(isSchool) ?? ''"
+    @update:model-value="$event !== '' && choose($event)"
+  />
   <div class="columns">
     <FrameNumber
       v-for="{ key, unit: name } in NUMBERS"

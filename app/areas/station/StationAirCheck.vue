@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
-import { extractionFault, needsPosition } from '#core/air/bay-air'
+import { extractionFault, HOOD_PLACEMENTS, needsPosition } from '#core/air/bay-air'
 import type { HoodPosition } from '#core/air/bay-air'
 import type { CommandPayloads } from '#core/streams/commands'
 import type { StationCommands } from '#core/streams/station/decide-station'
@@ -100,16 +100,15 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
             {{ says.itDoesFromTo(q.reach(capture.windowM[0]), q.reach(capture.windowM[1]), words.placements[placement]) }}
           </template>
         </p>
-        <div v-if="extraction.kind === 'arm' || extraction.kind === 'opening'" class="keys">
-          <FrameKey
-            v-for="one in (['beside', 'above'] as const)"
-            :key="one"
-            :picked="placement === one"
-            @click="placement = one"
-          >
-            {{ words.placements[one] }}
-          </FrameKey>
-        </div>
+        <FrameChoice
+          v-if="extraction.kind === 'arm' || extraction.kind === 'opening'"
+          is-heard
+          :label="says.whereTheHoodIs"
+          :ids="HOOD_PLACEMENTS"
+          :named="one => words.placements[one]"
+          :model-value="placement"
+          @update:model-value="$event !== '' && (placement = $event)"
+        />
         <div class="keys">
           <FrameKey
             v-for="one in usual"

@@ -2,15 +2,13 @@
 import { jobPattern } from '#core/job/job-pattern'
 import type { Job } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES } from '#core/job/usual-choices'
-import { cfhFromLPerH, inchFromMm, lPerHFromCfh, mmFromInch } from '#core/units'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { CoatingId } from '#core/ids/vocabulary'
 import { stationStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
 import { jobLines } from '~/areas/station/jobLines'
-import type { About, ChoiceField, JobUnit } from '~/areas/station/jobLines'
+import type { About, ChoiceField } from '~/areas/station/jobLines'
 import { PROCESS_ORDER, useJobDraft } from '~/areas/station/useJobDraft'
-import type { ShopUnit } from '~/frame/useShopUnits'
 import type { JobField } from '#core/ids/job-ids'
 import { stationPages } from '~/words/station'
 
@@ -92,38 +90,11 @@ const strippedSays = computed(() => {
 const TIMES = { startsAt: says.starts, endsAt: says.ends } as const
 const USUAL_TIMES = [['08:00', '12:00'], ['13:00', '17:00'], ['08:00', '17:00']] as const
 const isRange = ref(draft.value.currentRangeA !== undefined)
-const rangeText = ref([draft.value.currentRangeA?.[0] ?? '', draft.value.currentRangeA?.[1] ?? ''].map(String))
-const rangeWrong = computed(() => {
-  const [low, high] = rangeText.value.map(Number)
-  return rangeText.value.some(text => text.trim() === '')
-    ? null
-    : !(low! > 0) || !(high! <= 2000)
-        ? says.between01And2000
-        : low! > high!
-          ? says.theLowerCurrentComesFirst
-          : null
-})
-function typedRange() {
-  const [low, high] = rangeText.value.map(Number)
-  if (rangeText.value.every(text => text.trim() !== '') && rangeWrong.value === null) apply({ currentRangeA: [low!, high!] })
-}
+/** A range that lacks an end, or has them the wrong way round, is no current at all: the job holds until it is said. */
+const setRange = (range: Job['currentRangeA']) => range ? apply({ currentRangeA: range }) : forget('currentRangeA')
 
 const shopUnits = useShopUnits()
-const same = (value: number): number => value
-const METRIC = {
-  length: { unit: 'mm', step: 0.5, toShown: same, fromShown: same },
-  flow: { unit: 'L/h', step: 50, toShown: same, fromShown: same },
-  gasFlow: { unit: 'L/min', step: 1, toShown: same, fromShown: same },
-} as const satisfies Partial<Record<JobUnit, ShopUnit>>
-const US = {
-  length: { unit: 'in', step: 0.03, toShown: inchFromMm, fromShown: mmFromInch },
-  flow: { unit: 'cfh', step: 5, toShown: cfhFromLPerH, fromShown: lPerHFromCfh },
-  gasFlow: { unit: 'cfh', step: 5, toShown: lPerMin => cfhFromLPerH(lPerMin * 60), fromShown: cfh => lPerHFromCfh(cfh) / 60 },
-} as const satisfies Record<keyof typeof METRIC, ShopUnit>
-const units = computed<Readonly<Record<JobUnit, ShopUnit>>>(() => {
-  const { wireFeed, travel } = shopUnits.value
-  return { wireFeed, travel, ...facts.rules.units === 'us' ? US : METRIC }
-})
+const units = useJobUnits()
 
 const parts = computed(() => new Map(job.value ? jobParts(job.value, q.value).map(part => [part.field, part]) : []))
 const said = (...fields: readonly (JobField | 'process')[]) => fields.map(field => parts.value.get(field)).find(Boolean)
@@ -133,27 +104,6 @@ const inkOf = (field: JobField): 'chalk' | 'pencil' => assumed.value.includes(fi
 
 /** The answer while typing: the same core as the server's, no round trip. */
 const verdict = computed(() => judged.judge({ ...placed.station, job: job.value }, placed.bay, facts.rules))
-const jobSays = computed(() => {
-  const finding = verdict.value.byId.job.findings.find(({ code }) => code !== 'job.field-missing')
-  return finding && finding.code !== 'job.not-set' ? lookup.say(finding).message : null
-})
-const shadeSays = computed(() => {
-  const { shade } = verdict.value
-  if (!shade) return ''
-  if (shade.minimum === null) return shade.findings[0] ? lookup.say(shade.findings[0]).message : says.noShadeIsNeeded
-  return says.neverUnder(q.value.shade(shade.minimum), words.ruleSets[shade.bindingRuleSet!])
-})
-/** What the hood of this bay would make of it; what only waits to be looked at at the door is left out. */
-const airSays = computed(() => {
-  const said
-    = verdict.value.air.found.find(
-      ({ code }) => code.startsWith('exposure.') || code.startsWith('fume.no') || code.startsWith('fume.coating-not'),
-    ) ?? verdict.value.air.missing.find(({ code }) => code === 'fume.input-missing')
-  return said && draft.value.consumable !== undefined ? lookup.say(said).message : null
-})
-const gloves = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'hands'))
-const torso = computed(() => verdict.value.outfit.find(({ zone }) => zone === 'torso'))
-
 const others = ref<readonly string[]>([])
 /** What pressing the key will do, and how much is still to say. */
 const setWords = computed(() => {
@@ -200,24 +150,7 @@ async function clear() {
 
 <template>
   <section class="card" :aria-label="says.jobCard">
-    <div class="answer" role="status">
-      <p class="num print">
-        {{ verdict.shade?.start == null ? '–' : q.shade(verdict.shade.start) }}
-      </p>
-      <p class="says">
-        <b>{{ verdict.shade?.start == null ? says.shade : says.startAtThisShade }}</b> {{ shadeSays }}
-        <span
-          v-if="gloves && torso"
-          class="soft"
-        >{{ words.requirements[gloves.requirement] }}. {{ words.requirements[torso.requirement] }}.</span>
-      </p>
-    </div>
-    <p v-if="jobSays" class="said">
-      {{ jobSays }}
-    </p>
-    <p v-if="airSays" class="said" :class="{ 'is-open': verdict.byId.air.state === 'open' }">
-      {{ says.air(airSays) }}
-    </p>
+    <StationJobAnswer :verdict="verdict" :is-air-known="draft.consumable !== undefined" />
     <div v-if="recent.length > 0 && (open === 'process' || open === null)" class="recent">
       <FrameKey
         v-for="(other, index) in recent"
@@ -284,6 +217,7 @@ async function clear() {
                 :value="draft.strippedWidthMm"
                 :usual="[15, 25, 30, 50, 100]"
                 @set="set('strippedWidthMm', $event)"
+                @forget="forget('strippedWidthMm')"
               />
             </div>
             <FrameKey look="go" @click="advance">
@@ -312,6 +246,7 @@ async function clear() {
             :value="draft[line.field]"
             :usual="line.usual(about)"
             @set="set(line.field, $event)"
+            @forget="forget(line.field)"
           />
           <FrameKey v-if="line.unsaid === null && isSet(line.field)" look="go" @click="advance">
             {{ says.next }}
@@ -336,14 +271,9 @@ async function clear() {
             :value="draft.currentA"
             :usual="about.usual.currentsA"
             @set="set('currentA', $event)"
+            @forget="forget('currentA')"
           />
-          <div v-else class="range">
-            <label><span>{{ says.lowest }}</span><UInput v-model="rangeText[0]" inputmode="decimal" @update:model-value="typedRange" /></label>
-            <label><span>{{ says.highest }}</span><UInput v-model="rangeText[1]" inputmode="decimal" @update:model-value="typedRange" /></label>
-            <p class="wrong" role="status">
-              {{ rangeWrong }}
-            </p>
-          </div>
+          <StationJobRange v-else :model-value="draft.currentRangeA" @update:model-value="setRange" />
           <div class="keys">
             <FrameKey @click="isRange = !isRange">
               {{ isRange ? says.oneCurrent : says.aRange }}
@@ -464,33 +394,6 @@ async function clear() {
   display: flex;
   flex-direction: column;
 }
-.answer {
-  display: grid;
-  grid-template-columns: 84px minmax(0, 1fr);
-  gap: 12px;
-  align-items: center;
-  position: sticky;
-  top: -14px;
-  z-index: 5;
-  background: var(--panel);
-  border-top: var(--line-rule) solid var(--ink);
-  border-bottom: var(--line-rule) solid var(--ink);
-  padding: 6px 0;
-  min-height: 78px;
-}
-.num {
-  font-size: var(--type-clock);
-  line-height: 1;
-  font-weight: 900;
-  letter-spacing: -0.04em;
-}
-.says {
-  line-height: 1.25;
-  font-size: var(--type-small);
-}
-.says span {
-  display: block;
-}
 .recent {
   display: grid;
   gap: 8px;
@@ -521,29 +424,6 @@ async function clear() {
   gap: 8px;
   padding-bottom: 8px;
 }
-.range label span {
-  display: block;
-  color: var(--soft);
-  font-size: var(--type-small);
-}
-.range :deep(input) {
-  width: 100%;
-  min-height: 56px;
-  padding: 0 12px;
-  border: var(--line-rule) solid var(--strong-rule);
-  background: var(--panel);
-  color: var(--chalk);
-  font: inherit;
-  font-size: var(--type-big);
-  font-weight: 750;
-  font-variation-settings: 'CASL' 1;
-}
-.wrong {
-  grid-column: 1 / -1;
-  min-height: 22px;
-  color: var(--stop);
-  font-weight: 650;
-}
 .foot {
   position: sticky;
   bottom: -14px;
@@ -560,9 +440,6 @@ async function clear() {
   background: var(--bg);
 }
 @media (max-width: 900px) {
-  .answer {
-    top: 60px;
-  }
   .foot {
     bottom: 0;
   }

@@ -16,18 +16,23 @@ const { field, label, value, usual, unit, step, toShown = (si: number) => si, fr
   toShown?: (si: number) => number
   fromShown?: (shown: number) => number
 }>()
-const emit = defineEmits<{ set: [value: number] }>()
+const emit = defineEmits<{
+  set: [value: number]
+  /** What is typed is no number, or none that can be: what was set before is not what anybody says now. */
+  forget: []
+}>()
 
 const shownOf = (si: number) => Number(toShown(si).toFixed(3))
 const text = ref(value === undefined ? '' : String(shownOf(value)))
 watch(() => value, (now) => {
-  if (now !== undefined && fromShown(Number(text.value)) !== now) text.value = String(shownOf(now))
+  if (now !== undefined && fromShown(readNumber(text.value)) !== now) text.value = String(shownOf(now))
 })
-const wrong = computed(() => text.value.trim() === '' ? null : wrongNumber(field, fromShown(Number(text.value.replace(',', '.'))), unit))
+const typedSi = computed(() => fromShown(readNumber(text.value)))
+const wrong = computed(() => text.value.trim() === '' ? null : wrongNumber(field, typedSi.value, { unit, toShown }))
 
 function typed() {
-  const si = fromShown(Number(text.value.replace(',', '.')))
-  if (text.value.trim() !== '' && wrongNumber(field, si, unit) === null) emit('set', si)
+  if (text.value.trim() !== '' && wrong.value === null) emit('set', typedSi.value)
+  else emit('forget')
 }
 /** A keypad for gloved fingers: two rows of six. */
 const PAD = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as const

@@ -124,12 +124,16 @@ function inPencil(old: Draft, typed: Partial<Job>): Draft {
   return fields.length > 0 ? { ...left, assumed: fields } : left
 }
 
-/** What is wrong with a number as typed, in words, or null. */
-export function wrongNumber(field: NumberField, value: number | null, unit: string): string | null {
+/** What is wrong with a number, SI, in the words and the unit of the shop, or null. A limit is said so that it can be typed. */
+export function wrongNumber(
+  field: NumberField,
+  value: number,
+  { unit, toShown }: { readonly unit: string, readonly toShown: (si: number) => number },
+): string | null {
   const { min, max } = JOB_LIMITS[field]
-  if (value === null || Number.isNaN(value)) return says.aNumberInIsNeeded(unit)
-  if (value < min) return says.atLeast(min, unit)
-  return value > max ? says.atMost(max, unit) : null
+  if (Number.isNaN(value)) return says.aNumberInIsNeeded(unit)
+  if (value < min) return says.atLeast(Math.ceil(toShown(min) * 1000) / 1000, unit)
+  return value > max ? says.atMost(Math.floor(toShown(max) * 1000) / 1000, unit) : null
 }
 
 /** Processes in the order a training shop reaches for them. */

@@ -2,9 +2,8 @@
 import type { CommandType } from '#core/streams/commands'
 import { isTheirPermit } from '#core/streams/permit/named-in'
 import { hasEnded } from '#core/streams/permit/permit-end'
-import { hasLastLook, monitoringEndsAt } from '#core/streams/permit/permit-deadlines'
 import { isAirTested } from '#core/hotwork/permit-readiness'
-import type { Permit, PermitCommands } from '#core/streams/permit/permit'
+import type { PermitCommands } from '#core/streams/permit/permit'
 import { fireWords } from '~/words/fire-words'
 import { hotworkWords } from '~/words/hotwork-words'
 import type { PermitPhase, PrecautionId, SpokenCauseId } from '#core/ids/hotwork-ids'
@@ -13,6 +12,7 @@ import type { RightId } from '#core/ids/rights'
 import { permitStream } from '#core/ids/streams'
 import { hotWorkPages } from '~/words/hotWork'
 import { language } from '~/words/live'
+import type { Signature } from '~/areas/hotwork/signature'
 
 const says = hotWorkPages.permit
 
@@ -20,9 +20,7 @@ const says = hotWorkPages.permit
 const route = useRoute()
 const session = useSession()
 const lookup = useLookup()
-const clock = useClock()
-const q = useQuantities()
-const { time, moment } = useDates()
+const { time } = useDates()
 const permitId = computed(() => typeof route.params.permitId === 'string' ? route.params.permitId : null)
 const { reading, permit, problem, waiting } = usePermit(() => permitId.value)
 const { turn, left } = usePermitClock()
@@ -47,25 +45,9 @@ const mayTakePost = computed(
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
 const nameOf = (personId: string) => lookup.names.get(personId) ?? says.somebodyWhoHasLeft
-const names = (ids: readonly string[]) => ids.map(nameOf).join(', ') || says.nobody
-const monitoringIsOver = computed(
-  () =>
-    permit.value !== null
-    && monitoringEndsAt({ ...permit.value, token: '' } as Permit) !== null
-    && Date.parse(monitoringEndsAt({ ...permit.value, token: '' } as Permit)!) <= clock.nowMs.value,
-)
-const toRestore = computed(
-  () =>
-    permit.value?.plan.precautions.filter(
-      ({ id, restore }) => restore && permit.value!.seenTo[id]?.how === 'done' && !permit.value!.restored.includes(id),
-    ) ?? [],
-)
-
 /** Phases whose own part has its stop. */
 const STOP_SHOWN: readonly PermitPhase[] = ['authorised', 'working', 'suspended', 'monitoring']
 const stopping = ref(false)
-const cleared = ref('')
-const despite = ref('')
 /** Stopped, or help called, before anything was authorised: nothing goes on until somebody says what was put right. */
 const isStopOpen = computed(
   () =>
@@ -73,39 +55,19 @@ const isStopOpen = computed(
     && (phase.value === 'requested' || phase.value === 'precautions')
     && (permit.value.suspension !== null || permit.value.isHelpOpen),
 )
-const missedLooks = computed(() =>
-  permit.value === null || phase.value !== 'monitoring'
-    ? 0
-    : permit.value.visitsMissed.length + (hasLastLook({ ...permit.value, token: '' } as Permit) ? 0 : 1),
-)
-const extendTo = ref(1)
 const more = ref(false)
 const askAir = ref(false)
 const version = () => reading.value?.version ?? null
 const seenTo = (precaution: PrecautionId, how: 'done' | 'justified', reason?: string) =>
   act('permit.see-to', { precaution, how, ...(reason ? { reason } : {}) })
-const authorise = (payload: PermitCommands['permit.authorise'], signature: { personId: string, pin: string }) =>
+const authorise = (payload: PermitCommands['permit.authorise'], signature: Signature) =>
   sign('permit.authorise', payload, signature, version())
 const stop = (cause: SpokenCauseId) => {
   stopping.value = false
   void act('permit.stop', { cause })
 }
-const resume = (signature: { personId: string, pin: string }) =>
-  sign('permit.resume', { cleared: cleared.value.trim() }, signature, version())
-const extend = (signature: { personId: string, pin: string }) =>
-  sign(
-    'permit.extend',
-    { untilAt: new Date(Date.parse(permit.value!.untilAt) + extendTo.value * 3600_000).toISOString() },
-    signature,
-    version(),
-  )
-async function relieve(signature: { personId: string, pin: string }) {
-  await sign('permit.relieve', { relievedId: me.value }, signature)
-}
-const watching = computed(() => {
-  const { posts = [], watchers = [] } = permit.value ?? {}
-  return (posts.length > 0 ? posts : watchers).map(({ personId }) => personId)
-})
+const resume = (cleared: string, signature: Signature) => sign('permit.resume', { cleared }, signature, version())
+const relieve = (signature: Signature) => sign('permit.relieve', { relievedId: me.value }, signature)
 </script>
 
 <template>
@@ -162,11 +124,13 @@ const watching = computed(() => {
         <FrameKey v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" @click="askAir = true">
           {{ says.theAirWasTestedAll }}
         </FrameKey>
-        <section v-if="isStopOpen" class="part">
-          <h3>{{ says.nothingIsAuthorisedOverA }}</h3>
-          <FrameText v-model="cleared" :label="says.whatWasPutRight" maxlength="500" />
-          <StationSignature :busy="busy || !cleared.trim()" :does="says.signItIsPutRight" @sign="resume" />
-        </section>
+        <HotworkResume
+          v-if="isStopOpen"
+          :title="says.nothingIsAuthorisedOverA"
+          :does="says.signItIsPutRight"
+          :busy="busy"
+          @resume="resume"
+        />
         <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
       </template>
 
@@ -190,11 +154,13 @@ const watching = computed(() => {
           :busy="busy"
           @read="act('permit.read-gas', $event)"
         />
-        <section v-if="phase === 'suspended'" class="part">
-          <h3>{{ says.letItGoOn }}</h3>
-          <FrameText v-model="cleared" :label="says.whatWasPutRight" maxlength="500" />
-          <StationSignature :busy="busy || !cleared.trim()" :does="says.signTheWorkGoesOn" @sign="resume" />
-        </section>
+        <HotworkResume
+          v-if="phase === 'suspended'"
+          :title="says.letItGoOn"
+          :does="says.signTheWorkGoesOn"
+          :busy="busy"
+          @resume="resume"
+        />
         <div class="keys">
           <FrameKey v-if="!onPost" look="stop" :aria-expanded="stopping" @click="stopping = !stopping">
             {{ says.stopThisWork }}
@@ -219,43 +185,16 @@ const watching = computed(() => {
         </FrameKey>
       </template>
 
-      <template v-else-if="phase === 'monitoring'">
-        <FrameKey
-          v-if="mayHere('work-permit', 'permit.round')"
-          look="go"
-          big
-          :disabled="busy"
-          @click="act('permit.round', { watcherId: me })"
-        >
-          {{ says.lookedAgainNothing }}
-        </FrameKey>
-        <FrameKey look="stop" @click="stop('fire-or-smoke')">
-          {{ says.smokeSmellOrHeat }}
-        </FrameKey>
-        <section v-if="toRestore.length > 0" class="part">
-          <h3>{{ says.putBack }}</h3>
-          <p v-for="{ id } in toRestore" :key="id" class="restore">
-            {{ hotworkWords.precautions[id] }}
-            <FrameKey :disabled="busy" @click="act('permit.restore', { precaution: id })">
-              {{ says.putBack }} <span class="visually-hidden">{{ hotworkWords.precautions[id] }}</span>
-            </FrameKey>
-          </p>
-        </section>
-        <section v-if="monitoringIsOver" class="part">
-          <h3>{{ says.closeIt }}</h3>
-          <template v-if="missedLooks > 0">
-            <p class="said is-stop">
-              {{ says.lookNowClosingSaysSo(missedLooks === 1 ? says.oneLookWasMissed : says.looksWereMissed(missedLooks)) }}
-            </p>
-            <FrameText v-model="despite" :label="says.whyItMayBeClosed" maxlength="500" />
-          </template>
-          <StationSignature
-            :busy="busy || (missedLooks > 0 && !despite.trim())"
-            :does="missedLooks > 0 ? says.signClosedWithLooksMissed : says.signNothingSmouldersAllIs"
-            @sign="sign('permit.close', despite.trim() ? { despite: despite.trim() } : {}, $event, version())"
-          />
-        </section>
-      </template>
+      <HotworkMonitoring
+        v-else-if="phase === 'monitoring'"
+        :permit="permit"
+        :may-look="mayHere('work-permit', 'permit.round')"
+        :busy="busy"
+        @look="act('permit.round', { watcherId: me })"
+        @smoke="stop('fire-or-smoke')"
+        @restore="act('permit.restore', { precaution: $event })"
+        @close="(payload, signature) => sign('permit.close', payload, signature, version())"
+      />
       <p v-else-if="permit.closing && permit.closing.missedLooks > 0" class="said is-stop">
         {{ says.closedByWithMissed(
           nameOf(permit.closing.by),
@@ -267,51 +206,7 @@ const watching = computed(() => {
         {{ permit.endReason }}
       </p>
 
-      <dl class="facts">
-        <div>
-          <dt>{{ says.work }}</dt><dd class="chalk">
-            {{ permit.request.job.what || says.anArcWithoutAPermit }}, {{ words.processes[permit.request.job.process].toLowerCase() }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ says.whoWorks }}</dt><dd class="chalk">
-            {{ names(permit.request.operatorIds) }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ says.watch }}</dt><dd class="chalk">
-            {{ names(watching) }}{{ permit.posts.length > 0 ? says.onPost : '' }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ says.answersForIt }}</dt><dd class="chalk">
-            {{ permit.authorisedBy ? nameOf(permit.authorisedBy) : says.nobodyYet }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ says.time }}</dt><dd class="print">
-            {{ says.to(moment(permit.request.fromAt), time(permit.untilAt)) }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ says.keepClear }}</dt><dd class="print">
-            {{ q.distance(permit.plan.radiusM) }}
-          </dd>
-        </div>
-        <div>
-          <dt>{{ says.afterTheWork }}</dt><dd class="print">
-            {{ says.minWatchMinMonitoring(permit.plan.afterMin, permit.plan.monitoringMin) }}
-          </dd>
-        </div>
-        <div v-if="permit.secondChannel">
-          <dt>{{ says.alsoReachedBy }}</dt><dd class="chalk">
-            {{ permit.secondChannel }}
-          </dd>
-        </div>
-        <div v-for="one in reading.near" :key="one.permitId">
-          <dt>{{ says.near }}</dt><dd><NuxtLink :to="`/hot-work/${one.permitId}`">{{ one.code }}</NuxtLink> {{ one.where }}, {{ fireWords.phases[one.phase] }}</dd>
-        </div>
-      </dl>
+      <HotworkFacts :permit="permit" :near="reading.near" />
       <div v-if="!STOP_SHOWN.includes(phase)" class="keys">
         <FrameKey look="stop" @click="stop('fire-or-smoke')">
           {{ says.smokeSmellOrHeatHere }}
@@ -336,115 +231,29 @@ const watching = computed(() => {
           {{ says.anArcWasStruckHere }}
         </FrameKey>
       </div>
-      <section v-if="more" class="part">
-        <h3>{{ says.longer }}</h3>
-        <div class="keys">
-          <FrameKey
-            v-for="hours in [1, 2, 3]"
-            :key="hours"
-            :picked="extendTo === hours"
-            @click="extendTo = hours"
-          >
-            {{ hours }} h
-          </FrameKey>
-        </div>
-        <StationSignature :busy="busy" :does="says.extendIt" @sign="extend" />
-        <h3>{{ says.anotherAuthoriserTakesItOver }}</h3>
-        <StationSignature :busy="busy" :does="says.iAnswerForItFrom" @sign="sign('permit.take-over', {}, $event)" />
-        <FrameAsk
-          v-if="session.may('authorise-permit')"
-          :asks="says.takenBackItEnds"
-          :does="says.takeThePermitBack"
-          :busy="busy"
-          @done="act('permit.revoke', { reason: says.takenBack }, version())"
-        >
-          {{ says.takeThePermitBack }}
-        </FrameAsk>
-      </section>
+      <HotworkMore
+        v-if="more"
+        :permit="permit"
+        :busy="busy"
+        @extend="(untilAt, signature) => sign('permit.extend', { untilAt }, signature, version())"
+        @take-over="sign('permit.take-over', {}, $event)"
+        @revoke="act('permit.revoke', { reason: says.takenBack }, version())"
+      />
       <LogLife :life="reading.life" :notices="reading.notices" />
     </template>
   </article>
 </template>
 
 <style scoped>
-.permit {
-  display: grid;
-  gap: 10px;
-}
-header {
-  display: flex;
-  align-items: start;
-  gap: 12px;
-}
-h2 {
-  font-size: var(--type-big);
-}
-h2 small {
-  display: block;
-  font-size: var(--type-body);
-  font-weight: 600;
-  color: var(--soft);
-  letter-spacing: 0.02em;
-}
-h3 {
-  font-size: var(--type-lead);
-  border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
-  margin-bottom: 4px;
-}
-.link {
-  display: inline-grid;
-  place-items: center;
-}
-header .link {
-  margin-left: auto;
-}
-.line {
-  max-width: 100%;
-  height: auto;
-}
-.turn b {
-  font-size: var(--type-figure);
-  font-weight: 900;
-  display: block;
-  line-height: 1.1;
-}
-.turn {
-  font-size: var(--type-lead);
-  font-weight: 600;
-}
-.said {
-  background: var(--bg);
-}
-.big {
-  min-height: 72px;
-  font-size: var(--type-head);
-  width: 100%;
-}
-.part {
-  display: grid;
-  gap: 6px;
-}
-.restore {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 10px;
-  border-bottom: var(--line-thin) solid var(--rule);
-  font-weight: 650;
-}
-.facts > div {
-  display: grid;
-  grid-template-columns: 128px minmax(0, 1fr);
-  gap: 10px;
-  padding: 6px 0;
-  border-bottom: var(--line-thin) solid var(--rule);
-}
-.facts {
-  border-top: var(--line-rule) solid var(--ink);
-}
-dt {
-  color: var(--soft);
-  font-weight: 650;
-}
+.permit { display: grid; gap: 10px; }
+header { display: flex; align-items: start; gap: 12px; }
+h2 { font-size: var(--type-big); }
+h2 small { display: block; font-size: var(--type-body); font-weight: 600; color: var(--soft); letter-spacing: 0.02em; }
+.link { display: inline-grid; place-items: center; }
+header .link { margin-left: auto; }
+.line { max-width: 100%; height: auto; }
+.turn { font-size: var(--type-lead); font-weight: 600; }
+.turn b { font-size: var(--type-figure); font-weight: 900; display: block; line-height: 1.1; }
+.said { background: var(--bg); }
+.big { min-height: 72px; font-size: var(--type-head); width: 100%; }
 </style>

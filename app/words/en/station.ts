@@ -168,7 +168,6 @@ export const stationPages = {
     somebodyElseChangedBayWhile: (label: Shown) => `Somebody else changed bay ${label} while this card was open. Yours is kept.`,
     noJob: 'No job',
     stripped: (what: Shown) => `, stripped ${what}`,
-    between01And2000: 'Between 0.1 and 2000 A.',
     theLowerCurrentComesFirst: 'The lower current comes first.',
     noShadeIsNeeded: 'No shade is needed.',
     neverUnder: (shade: Shown, ruleSets: Shown) => `never under ${shade}, ${ruleSets}`,

@@ -172,7 +172,6 @@ export const stationPages: typeof English = {
       `Alguien más cambió el puesto ${label} mientras esta tarjeta estaba abierta. Lo suyo se conserva.`,
     noJob: 'Sin trabajo',
     stripped: what => `, descubierto ${what}`,
-    between01And2000: 'Entre 0.1 y 2000 A.',
     theLowerCurrentComesFirst: 'Primero va la corriente menor.',
     noShadeIsNeeded: 'No hace falta sombra.',
     neverUnder: (shade, ruleSets) => `nunca menos de ${shade}, ${ruleSets}`,

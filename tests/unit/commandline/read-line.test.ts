@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { oneSlipApart, readLine } from '#core/commandline/read-line'
+import { readLine } from '#core/commandline/read-line'
+import { oneSlipApart } from '#core/commandline/vocabulary'
 
 describe('the command line', () => {
   it.each([
