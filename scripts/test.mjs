@@ -95,7 +95,7 @@ async function runAll(env) {
   const lintAndBuild = async () => [await step('lint', [bin('eslint/bin/eslint.js'), '.', '--max-warnings', '0']), await isBuilt()]
   const checkTypes = async () => [
     await step('types of the app', [bin('vue-tsc/bin/vue-tsc.js'), '--noEmit', '-p', '.nuxt/tsconfig.app.json']),
-    await step('types of everything else', [bin('typescript/bin/tsc'), '--noEmit', '-p', 'tsconfig.scripts.json']),
+    await step('types of everything else', [bin('typescript7/bin/tsc'), '--noEmit', '-p', 'tsconfig.scripts.json']),
   ]
   const [[linted, built], typed] = await Promise.all([lintAndBuild(), checkTypes()])
   const counts = [linted, ...typed, built].map(ofStep)
