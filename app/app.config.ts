@@ -38,6 +38,17 @@ export default defineAppConfig({
     inputDate: { slots: { base: 'entry parts', segment: 'part-typed' } },
     inputTime: { slots: { base: 'entry parts', segment: 'part-typed' } },
     table: { slots: { separator: 'gone', caption: 'visually-hidden', empty: 'soft' } },
+    calendar: {
+      slots: {
+        header: 'month-head',
+        heading: 'month-name',
+        grid: 'month',
+        headCell: 'month-weekday',
+        cell: 'month-cell',
+        cellTrigger: 'month-day',
+      },
+    },
+    progress: { slots: { base: 'bar', indicator: 'bar-done' } },
     popover: { slots: { content: 'asked' } },
     modal: { slots: { overlay: 'laid-veil', content: 'laid' } },
     formField: { slots: { wrapper: 'gone', error: 'note wrong', help: 'note' } },

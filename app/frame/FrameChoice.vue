@@ -4,7 +4,7 @@ import { framePages } from '~/words/frame'
 const says = framePages.form
 
 /** One of a few, each a key of its own: what is chosen shows without opening anything. */
-const { label, ids, named, hint = '', isNeeded = false, isHeard = false, name = undefined } = defineProps<{
+const { label, ids, named, hint = '', isNeeded = false, isHeard = false, name = undefined, spokenIn = undefined } = defineProps<{
   label: string
   ids: readonly Id[]
   named: (id: Id) => string
@@ -14,9 +14,11 @@ const { label, ids, named, hint = '', isNeeded = false, isHeard = false, name = 
   /** What it is called is said to whoever listens; whoever sees reads it above already. */
   isHeard?: boolean
   name?: string
+  /** The language a choice is read in, where it has one of its own. */
+  spokenIn?: (id: Id) => string | undefined
 }>()
 const chosen = defineModel<Id | ''>({ required: true })
-const items = computed(() => ids.map(id => ({ label: named(id), value: String(id) })))
+const items = computed(() => ids.map(id => ({ label: named(id), value: String(id), lang: spokenIn?.(id) })))
 </script>
 
 <template>
@@ -37,6 +39,10 @@ const items = computed(() => ids.map(id => ({ label: named(id), value: String(id
       :aria-labelledby="labelledBy"
       :aria-describedby="describedBy"
       @update:model-value="chosen = ids.find(id => String(id) === $event) ?? ''"
-    />
+    >
+      <template v-if="spokenIn" #label="{ item }">
+        <span :lang="item.lang">{{ item.label }}</span>
+      </template>
+    </URadioGroup>
   </FrameField>
 </template>

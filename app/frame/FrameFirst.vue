@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { framePages } from '~/words/frame'
+import type { tradePages } from '~/words/trade'
 
 const says = framePages.first
 const facts = useFacts()
@@ -8,7 +9,7 @@ const facts = useFacts()
  * What a page opens on while nothing is chosen: the one thing that most needs somebody, and the way to it. How to read the page is one
  * tap away, in the slot.
  */
-const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how } = defineProps<{
+const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how, of } = defineProps<{
   /** What it is, by its name; null: nothing was found. */
   name?: string | null
   why?: string
@@ -17,6 +18,8 @@ const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how } = de
   /** What was looked for and not found; empty while it is not known: what was not read needs nobody's trust. */
   nothing?: string
   how: string
+  /** The area whose words are told there too. */
+  of: keyof typeof tradePages.about
 }>()
 </script>
 
@@ -41,6 +44,7 @@ const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how } = de
       </summary>
       <slot />
     </details>
+    <FrameTold :of="of" :label="says.whatItMeans" />
   </section>
 </template>
 

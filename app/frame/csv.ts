@@ -6,6 +6,12 @@ export interface TakenOut {
   readonly data: readonly (readonly (string | number)[])[]
 }
 
+/** All of a list whose end is not here yet: read on until its end, or until it is told to stop. Null when it was stopped. */
+export type TakeWhole = (
+  told: (count: number, share: number | null) => void,
+  signal: AbortSignal,
+) => Promise<TakenOut | { readonly refused: string } | null>
+
 /** What a spreadsheet may take for the beginning of a formula, after any blanks, in the wide letters of other keyboards too. */
 const FORMULA = /^\s*[=+\-@＝＋－＠]|^[\t\r\n]/
 

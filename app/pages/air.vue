@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { airPages } from '~/words/air'
+import { framePages } from '~/words/frame'
 
 const says = airPages.page
 // The list keeps its place while bays are opened beside it.
@@ -72,6 +73,7 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
           <AirQuestions />
         </details>
         <AirQuestions v-else />
+        <FrameTold of="air" :label="framePages.first.whatItMeans" />
       </template>
     </aside>
   </main>

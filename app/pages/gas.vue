@@ -208,7 +208,7 @@ const first = computed(() => {
           :reading="editedPlace"
         />
         <NuxtPage v-else-if="chosen" :places="reading.places" :others="rows" />
-        <FrameFirst v-else v-bind="first" :nothing="rows.length === 0 || problem ? '' : says.noneStopsOrHolds" :how="says.howToRead">
+        <FrameFirst v-else v-bind="first" of="gas" :nothing="rows.length === 0 || problem ? '' : says.noneStopsOrHolds" :how="says.howToRead">
           <CylinderLegend />
         </FrameFirst>
       </template>

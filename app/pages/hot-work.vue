@@ -5,6 +5,7 @@ import { isWholePermits, permitsWith } from '#shared/beside'
 import type { PermitRow, PermitsReading } from '#shared/contract/readings'
 import type { TableColumnOf } from '~/frame/table'
 import { fireWords } from '~/words/fire-words'
+import { framePages } from '~/words/frame'
 import { hotWorkPages } from '~/words/hotWork'
 
 const says = hotWorkPages.page
@@ -119,6 +120,7 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
           <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>
           <p><b>{{ says.work }}</b> {{ says.goesOnOnlyWithThe }}</p>
           <p><b>{{ says.watch }}</b> {{ says.afterTheLastArcWhole }} <b>{{ says.looks }}</b> {{ says.nowAndThenThenClosed }}</p>
+          <FrameTold of="fire" :label="framePages.first.whatItMeans" />
           <p class="soft">
             {{ says.zonarisAdvisesLocalCodeAnd }}
           </p>

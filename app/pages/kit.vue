@@ -155,7 +155,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
       <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
       <LazyKitSums v-else-if="panel === 'sums'" />
       <NuxtPage v-else-if="isAside" />
-      <FrameFirst v-else v-bind="first" :nothing="!reading || isEmpty || problem ? '' : says.noneOutOrDue" :how="says.howKitStands">
+      <FrameFirst v-else v-bind="first" of="kit" :nothing="!reading || isEmpty || problem ? '' : says.noneOutOrDue" :how="says.howKitStands">
         <p><b>{{ says.out }}</b>{{ says.taggedOutNobodyCanBe }}</p>
         <p><b>{{ says.late }}</b>{{ says.aCheckByTheCalendar }}</p>
         <p>{{ says.theLookBeforeUseIs }}</p>

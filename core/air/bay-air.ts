@@ -7,10 +7,13 @@ import type { HoodKindId } from '../ids/vocabulary'
 import type { ExtractionFault } from '../ids/air-ids'
 import type { Instant } from '../time/instant'
 
+/** Where the mouth of a hood is, seen from the arc. */
+export const HOOD_PLACEMENTS = ['beside', 'above'] as const
+
 /** Where the instructor put the hood. */
 export interface HoodPosition {
   /** Over the arc it receives the rising plume; beside it, it must draw. */
-  readonly placement: 'beside' | 'above'
+  readonly placement: (typeof HOOD_PLACEMENTS)[number]
   readonly distanceM: number
 }
 

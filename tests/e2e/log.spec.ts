@@ -10,7 +10,7 @@ test.afterAll(() => served.stop())
 test('a rule that changes says from what to what, before it is saved and in the record ever after', async ({ page }) => {
   await signIn(page, served, 'oskar', '/house-rules')
   for (const [from, to] of [['50 %', '25 %'], ['25 %', '50 %']] as const) {
-    await page.getByRole('button', { name: to, exact: true }).click()
+    await page.getByRole('radio', { name: to, exact: true }).click()
     await expect(page.getByRole('region', { name: 'What would change' })).toContainText(`Action fraction ${from} → ${to}`)
     await page.getByRole('button', { name: /^Save/ }).click()
     await expect(page.getByText('Saved.')).toBeVisible()

@@ -3,6 +3,7 @@ import { stands } from '#core/time/instant'
 import { advicePlan, airAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
+import { HOOD_PLACEMENTS } from '#core/air/bay-air'
 import { assessAir } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
@@ -172,16 +173,15 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 
     <section v-if="controls.length > 0" class="part" :aria-label="says.tryIt">
       <h3>{{ says.tryIt }}</h3>
-      <div v-if="canPlace && own?.position" class="keys">
-        <FrameKey
-          v-for="one in (['beside', 'above'] as const)"
-          :key="one"
-          :picked="placement === one"
-          @click="set({ placement: one })"
-        >
-          {{ says.hood(words.placements[one]) }}
-        </FrameKey>
-      </div>
+      <FrameChoice
+        v-if="canPlace && own?.position"
+        is-heard
+        :label="says.whereTheHoodIs"
+        :ids="HOOD_PLACEMENTS"
+        :named="one => says.hood(words.placements[one])"
+        :model-value="placement"
+        @update:model-value="$event !== '' && set({ placement: $event })"
+      />
       <div class="controls">
         <FrameSlide
           v-for="{ key, ...control } in controls"

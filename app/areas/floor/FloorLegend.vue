@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import type { GateState } from '#core/clearance/gate'
 import { floorPages } from '~/words/floor'
+import { framePages } from '~/words/frame'
 
 const says = floorPages.legend
+const folded = framePages.first
 
 /** What stands beside the board while no bay is open: how to read it. */
 const marks: readonly { state: GateState, means: string }[] = [
@@ -37,6 +39,7 @@ const marks: readonly { state: GateState, means: string }[] = [
     <p><span class="pencil">{{ says.pencil }}</span>{{ says.assumedNotConfirmedYet }}</p>
     <h2>{{ says.clearToStrike }}</h2>
     <p>{{ says.allSevenGatesOpenFrom }}</p>
+    <FrameTold of="floor" :label="folded.whatItMeans" />
     <p class="soft">
       {{ says.zonarisAdvisesYourLocalCode }}
     </p>

@@ -2,7 +2,7 @@
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { RULE_WORDS } from './rule-words'
 
-/** One house rule that is chosen from a few: what it is called, why one would, and a key for each choice. */
+/** One house rule that is chosen from a few: what it is called, why one would, and its choices side by side. */
 const { rule, choices, entry, hint = '' } = defineProps<{
   rule: Key
   choices: readonly HouseRules[Key][]
@@ -10,24 +10,25 @@ const { rule, choices, entry, hint = '' } = defineProps<{
   hint?: string
 }>()
 const emit = defineEmits<{ change: [rules: Partial<HouseRules>] }>()
-/** Choices that have a language of their own are read in it. */
-const languageOf = (choice: unknown): string | undefined => rule === 'language' ? String(choice) : undefined
+const named = (chosen: string) => RULE_WORDS[rule][1](choices.find(choice => String(choice) === chosen)!)
+const choose = (chosen: string) =>
+  emit('change', { [rule]: choices.find(choice => String(choice) === chosen) } as Partial<HouseRules>)
 </script>
 
 <template>
-  <h2>{{ RULE_WORDS[rule][0]() }}</h2>
+  <h2 aria-hidden="true">
+    {{ RULE_WORDS[rule][0]() }}
+  </h2>
   <p v-if="hint" class="soft">
     {{ hint }}
   </p>
-  <div class="keys">
-    <FrameKey
-      v-for="choice in choices"
-      :key="String(choice)"
-      :lang="languageOf(choice)"
-      :picked="entry[rule] === choice"
-      @click="emit('change', { [rule]: choice } as Partial<HouseRules>)"
-    >
-      {{ RULE_WORDS[rule][1](choice) }}
-    </FrameKey>
-  </div>
+  <FrameChoice
+    is-heard
+    :label="RULE_WORDS[rule][0]()"
+    :ids="choices.map(String)"
+    :named="named"
+    :model-value="String(entry[rule])"
+    :spoken-in="rule === 'language' ? id => id : undefined"
+    @update:model-value="choose($event)"
+  />
 </template>

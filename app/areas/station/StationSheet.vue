@@ -78,6 +78,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
         {{ says.bay(placed.bay.label) }}
         <small>{{ placed.personName ?? says.nobodyPlaced }}</small>
       </h2>
+      <LazyFrameTrade v-if="worked ?? because" class="what" :of="(worked ?? because)!" :name="words.gates[(worked ?? because)!]" />
       <FrameKey v-if="panel" look="quiet" @click="go(null)">
         {{ says.backToBay(placed.bay.label) }}
       </FrameKey>
@@ -164,11 +165,11 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 .head {
   display: flex;
   align-items: center;
-  justify-content: space-between;
   gap: 8px;
   margin: -10px 0 -4px;
 }
 h2 {
+  margin-right: auto;
   font-size: var(--type-figure);
   display: flex;
   flex-wrap: wrap;

@@ -3,6 +3,7 @@ import type { Shown } from '../shown'
 /** What the pages of this area say, in English. */
 export const airPages = {
   bay: {
+    whereTheHoodIs: 'Where the hood is',
     airOfBay: (label: Shown) => `Air of bay ${label}`,
     noJob: 'no job',
     close: 'Close',

@@ -134,6 +134,14 @@ export const framePages = {
     needed: 'Needed.',
     chooseOne: 'Choose one.',
   },
+  day: {
+    calendar: 'Calendar',
+    chooseFor: (label: string) => `Choose from the calendar: ${label}`,
+    monthBefore: 'A month back',
+    monthAfter: 'A month on',
+    yearBefore: 'A year back',
+    yearAfter: 'A year on',
+  },
   number: {
     aNumberInIsNeeded: (unit: Shown) => `A number in ${unit} is needed.`,
     atLeast: (shownOf: Shown, unit: Shown) => `At least ${shownOf} ${unit}.`,
@@ -182,11 +190,17 @@ export const framePages = {
     more: (left: Shown) => `Show ${left} more`,
   },
   takeOut: {
+    saveAll: 'Save all as CSV',
+    reading: (count: number) => `${count} lines read so far`,
+    notAll: (why: string) => `Nothing was saved. ${why}`,
     saveAsCsv: (count: number) => count === 1 ? 'Save it as CSV' : `Save these ${count} as CSV`,
     print: 'Print',
   },
   ask: {
     leaveIt: 'Leave it',
+  },
+  progress: {
+    leaveIt: 'Stop it here',
   },
   sheet: {
     close: 'Close',
@@ -200,6 +214,7 @@ export const framePages = {
     thisList: 'This list',
   },
   first: {
+    whatItMeans: 'What the words mean',
     firstOfAll: 'First of all',
     open: (name: Shown) => `Open ${name}`,
   },

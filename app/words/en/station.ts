@@ -10,6 +10,7 @@ export const stationPages = {
     everyRuleSetTheHood: 'Every rule set, the hood and what would help',
   },
   airCheck: {
+    whereTheHoodIs: 'Where the hood is',
     air: 'Air',
     bestFix: 'Best fix:',
     seeTheWayOfThe: 'See the way of the fume, try changes',

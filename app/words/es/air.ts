@@ -3,6 +3,7 @@ import type { airPages as English } from '../en/air'
 /** What the pages of this area say, in Spanish. */
 export const airPages: typeof English = {
   bay: {
+    whereTheHoodIs: 'Dónde está la campana',
     airOfBay: label => `Aire del puesto ${label}`,
     noJob: 'sin trabajo',
     close: 'Cerrar',

@@ -135,6 +135,14 @@ export const framePages: typeof English = {
     needed: 'Hace falta.',
     chooseOne: 'Elija una opción.',
   },
+  day: {
+    calendar: 'Calendario',
+    chooseFor: label => `Elegir en el calendario: ${label}`,
+    monthBefore: 'Un mes atrás',
+    monthAfter: 'Un mes adelante',
+    yearBefore: 'Un año atrás',
+    yearAfter: 'Un año adelante',
+  },
   number: {
     aNumberInIsNeeded: unit => `Hace falta un número en ${unit}.`,
     atLeast: (shownOf, unit) => `Al menos ${shownOf} ${unit}.`,
@@ -183,11 +191,17 @@ export const framePages: typeof English = {
     more: left => `Mostrar ${left} más`,
   },
   takeOut: {
+    saveAll: 'Guardar todo como CSV',
+    reading: count => `${count} líneas leídas hasta ahora`,
+    notAll: why => `No se guardó nada. ${why}`,
     saveAsCsv: count => count === 1 ? 'Guardar como CSV' : `Guardar estos ${count} como CSV`,
     print: 'Imprimir',
   },
   ask: {
     leaveIt: 'Dejarlo así',
+  },
+  progress: {
+    leaveIt: 'Parar aquí',
   },
   sheet: {
     close: 'Cerrar',
@@ -201,6 +215,7 @@ export const framePages: typeof English = {
     thisList: 'Esta lista',
   },
   first: {
+    whatItMeans: 'Qué quieren decir las palabras',
     firstOfAll: 'Antes que nada',
     open: name => `Abrir ${name}`,
   },

@@ -11,6 +11,7 @@ import { peoplePages } from './people'
 import { rulesPages } from './rules'
 import { sitePages } from './site'
 import { stationPages } from './station'
+import { tradePages } from './trade'
 import { cylinderSentences } from '#shared/words/es/cylinder-findings'
 import { cylinderWords } from '#shared/words/es/cylinder-words'
 import { emergencyWords } from '#shared/words/es/emergency-words'
@@ -42,6 +43,7 @@ export const spanish = {
   rulesPages,
   sitePages,
   stationPages,
+  tradePages,
   cylinderWords,
   emergencyWords,
   fireWords,

@@ -10,6 +10,7 @@ export const stationPages: typeof English = {
     everyRuleSetTheHood: 'Todas las reglas, la campana y lo que ayudaría',
   },
   airCheck: {
+    whereTheHoodIs: 'Dónde está la campana',
     air: 'Aire',
     bestFix: 'Mejor arreglo:',
     seeTheWayOfThe: 'Ver el camino del humo, probar cambios',
