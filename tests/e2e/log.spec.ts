@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import { axeFindsNothing } from './axe-finds'
 import { choose, chooseFrom, expect, serve, signIn, test, typeDay } from './served'
 import type { Served } from './served'
 
@@ -54,6 +56,57 @@ test('a fingerprint is one tap away', async ({ page }) => {
   await expect(sheet).toContainText('Recorded')
   await page.keyboard.press('Escape')
   await expect(sheet).toHaveCount(0)
+})
+
+test('all of the record is saved, whatever the page shows of it; stopped, or not read to its end, nothing is', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/log')
+  const saveAll = page.getByRole('button', { name: 'Save all as CSV' })
+  const newest = Number(await page.getByRole('row').nth(1).getByRole('button').first().textContent())
+  const [file] = await Promise.all([page.waitForEvent('download'), saveAll.click()])
+  const lines = readFileSync((await file.path())!, 'utf8').trim().split('\r\n')
+  expect(lines.length - 1).toBe(newest)
+
+  let saved = 0
+  page.on('download', () => saved++)
+  await page.route('**/api/v1/log?*before=*', async (route) => {
+    await new Promise(resolve => setTimeout(resolve, 400))
+    await route.continue()
+  })
+  await saveAll.click()
+  await expect(page.getByText('200 lines read so far')).toBeVisible()
+  await expect(page.getByRole('progressbar')).toBeVisible()
+  await page.getByRole('button', { name: 'Stop it here' }).click()
+  await expect(page.getByRole('progressbar')).toHaveCount(0)
+  await page.unroute('**/api/v1/log?*before=*')
+  await page.route('**/api/v1/log?*before=*', route => route.abort())
+  await saveAll.click()
+  await expect(page.getByText(/^Nothing was saved\./)).toBeVisible()
+  expect(saved).toBe(0)
+})
+
+test('whoever has gone back in the record stays there while others go on', async ({ page, browser }) => {
+  await signIn(page, served, 'oskar', '/log')
+  await page.getByRole('button', { name: 'Older' }).click()
+  const rows = page.getByRole('row')
+  await expect(rows).toHaveCount(121)
+  const oldest = await rows.last().textContent()
+  const there = await (await browser.newContext()).newPage()
+  await signIn(there, served, 'maren', '/bay/bay-5')
+  await there.getByRole('button', { name: 'Stop bay 5' }).click()
+  await expect(rows.nth(1)).toContainText('Stopped')
+  await expect(rows.last()).toHaveText(oldest!)
+  expect(await rows.count()).toBeGreaterThan(121)
+  await there.context().close()
+})
+
+test('a day is chosen from the calendar, in the reader\'s language, by keyboard too', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/log')
+  await page.getByRole('button', { name: 'Choose from the calendar: Shop day' }).click()
+  await expect(page.getByRole('button', { name: 'A month back' })).toBeVisible()
+  await axeFindsNothing(page)
+  await page.getByRole('button', { name: 'A month back' }).press('Enter')
+  await page.getByRole('button', { name: /\b15\b/ }).press('Enter')
+  await expect(page).toHaveURL(/day=\d{4}-\d\d-15$/)
 })
 
 test('a list is sorted by what stands over it, and narrowed by typing', async ({ page }) => {

@@ -28,6 +28,18 @@ test('a page opens on what most needs somebody, and how to read it is one tap aw
   await expect(page.getByRole('heading', { name: /^Air of bay (?:1|2|3|5|7) / })).toHaveCount(0)
 })
 
+test('what an area is about and what its words mean is told where a learner meets it', async ({ page }) => {
+  await signIn(page, served, 'maren', '/bay/bay-3?do=eyes')
+  await page.getByRole('button', { name: 'What is Eyes?' }).click()
+  await expect(page.getByRole('dialog')).toContainText('the higher the number, the darker')
+  await axeFindsNothing(page)
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await page.getByRole('link', { name: 'Kit', exact: true }).click()
+  await page.getByText('What the words mean').click()
+  await expect(page.getByRole('main')).toContainText('Nobody uses it until somebody named for it has put it right')
+})
+
 test('a page that was not read says nothing of what needs nobody', async ({ page }) => {
   await page.route('**/api/v1/kit?*', route => route.fulfill({ status: 503, json: { error: 'away' } }))
   await signIn(page, served, 'oskar', '/kit')
