@@ -59,7 +59,7 @@ const toggleLook = () => {
 .who {
   min-height: 56px;
   max-width: min(140px, 100%);
-  padding: 0 6px;
+  padding: 0 var(--space-3);
   background: none;
   border: 0;
   cursor: pointer;
@@ -80,9 +80,9 @@ const toggleLook = () => {
   top: 100%;
   z-index: 30;
   width: 260px;
-  padding: 16px;
+  padding: var(--space-7);
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
   background: var(--panel);
   border: var(--line-heavy) solid var(--ink);
 }

@@ -35,26 +35,26 @@ defineExpose({ open })
 
 <style scoped>
 .answer p + p {
-  margin-top: 8px;
+  margin-top: var(--space-4);
 }
 .chips {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .chips span {
-  padding: 3px 9px;
+  padding: var(--space-2) var(--space-5);
   border: var(--line-rule) solid currentcolor;
 }
 .doubt {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 8px;
+  gap: var(--space-3) var(--space-4);
 }
 .doubt .key {
   min-height: 48px;
-  padding: 0 12px;
+  padding: 0 var(--space-6);
   background: none;
   color: inherit;
   border-color: currentcolor;
@@ -65,7 +65,7 @@ defineExpose({ open })
   right: 0;
   top: calc(100% + 7px);
   min-width: 320px;
-  padding: 10px 12px;
+  padding: var(--space-5) var(--space-6);
   background: var(--key);
   color: var(--on-key);
   font-weight: 700;

@@ -61,9 +61,9 @@ async function enter() {
 .field {
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--space-4);
   height: 44px;
-  padding: 0 12px;
+  padding: 0 var(--space-6);
   border: var(--line-rule) solid var(--strong-rule);
   background: var(--panel);
   cursor: text;

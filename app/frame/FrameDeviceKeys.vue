@@ -64,9 +64,9 @@ const revoke = (keyId: string) => send('site.revoke-key', SITE_STREAM, { keyId }
 </template>
 
 <style scoped>
-.keys { display: grid; gap: 8px; margin-top: 24px; padding-top: 12px; border-top: var(--line-rule) solid var(--ink); max-width: 720px; }
-li { display: flex; align-items: center; gap: 12px; min-height: 56px; border-bottom: var(--line-thin) solid var(--rule); }
+.keys { display: grid; gap: var(--space-4); margin-top: var(--space-9); padding-top: var(--space-6); border-top: var(--line-rule) solid var(--ink); max-width: 720px; }
+li { display: flex; align-items: center; gap: var(--space-6); min-height: 56px; border-bottom: var(--line-thin) solid var(--rule); }
 li > :last-child { margin-left: auto; }
-form { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; }
+form { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: var(--space-5); align-items: end; }
 .key-itself { overflow-wrap: anywhere; }
 </style>

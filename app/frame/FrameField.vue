@@ -38,6 +38,6 @@ onBeforeUnmount(() => form?.leave(field))
 
 <style scoped>
 .field { display: grid; align-content: start; min-width: 0; }
-.field :deep(> :last-child) { display: grid; gap: 4px; align-content: start; min-width: 0; }
+.field :deep(> :last-child) { display: grid; gap: var(--space-2); align-content: start; min-width: 0; }
 .label { font-weight: 750; }
 </style>

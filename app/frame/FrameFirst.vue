@@ -49,11 +49,11 @@ const { name = null, why = '', tone = 'to-do', to = '', nothing = '', how, of } 
 </template>
 
 <style scoped>
-.first { display: grid; gap: 12px; align-content: start; }
+.first { display: grid; gap: var(--space-6); align-content: start; }
 .what b { display: block; font-size: var(--type-figure); font-weight: 900; line-height: 1.15; }
 .what span { font-size: var(--type-lead); font-weight: 650; }
 .link { display: grid; place-items: center; }
-details { border-top: var(--line-rule) solid var(--ink); padding-top: 6px; }
+details { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-3); }
 summary { display: inline-grid; place-items: center; min-height: 56px; }
-details[open] summary { margin-bottom: 8px; }
+details[open] summary { margin-bottom: var(--space-4); }
 </style>

@@ -45,9 +45,9 @@ const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.sta
 .head {
   display: flex;
   align-items: center;
-  gap: 0 6px;
+  gap: 0 var(--space-3);
   min-height: 60px;
-  padding-left: 16px;
+  padding-left: var(--space-7);
   border-bottom: var(--line-heavy) solid var(--ink);
   position: sticky;
   top: 0;
@@ -80,7 +80,7 @@ nav a {
   display: flex;
   align-items: center;
   min-height: 56px;
-  padding: 0 5px;
+  padding: 0 var(--space-3);
   font-weight: 650;
   color: var(--soft);
   white-space: nowrap;
@@ -94,7 +94,7 @@ nav a[aria-current] {
   display: grid;
   place-items: center;
   min-height: 56px;
-  padding: 0 6px;
+  padding: 0 var(--space-3);
   font-weight: 850;
   color: var(--stop);
   text-decoration: underline;
@@ -106,7 +106,7 @@ nav a[aria-current] {
   min-width: 0;
   display: flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .line {
   flex: 1 1 200px;
@@ -132,9 +132,9 @@ nav a[aria-current] {
     order: -3;
     display: flex;
     align-items: center;
-    gap: 12px;
+    gap: var(--space-6);
     height: 60px;
-    padding-left: 14px;
+    padding-left: var(--space-6);
     position: sticky;
     top: 0;
     z-index: 20;
@@ -150,18 +150,18 @@ nav a[aria-current] {
     flex: none;
   }
   .helplink {
-    padding: 0 4px;
+    padding: 0 var(--space-2);
   }
   nav {
     order: -2;
     overflow-x: auto;
     border-bottom: var(--line-thin) solid var(--rule);
-    padding-left: 4px;
+    padding-left: var(--space-2);
   }
   .ask {
     order: -1;
     flex: none;
-    margin: 8px 12px;
+    margin: var(--space-4) var(--space-6);
   }
 }
 </style>

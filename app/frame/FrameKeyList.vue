@@ -35,11 +35,11 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 
 <style scoped>
 .keys-of div {
-  display: grid; grid-template-columns: 72px 1fr; gap: 12px; align-items: center; min-height: 48px;
+  display: grid; grid-template-columns: 72px 1fr; gap: var(--space-6); align-items: center; min-height: 48px;
   border-top: var(--line-thin) solid var(--rule);
 }
 kbd {
-  display: inline-grid; place-items: center; min-width: 44px; min-height: 36px; padding: 0 8px;
+  display: inline-grid; place-items: center; min-width: 44px; min-height: 36px; padding: 0 var(--space-4);
   border: var(--line-rule) solid var(--strong-rule); font: inherit; font-weight: 800;
 }
 </style>

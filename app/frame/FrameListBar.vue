@@ -62,7 +62,7 @@ function toggle() {
 </template>
 
 <style scoped>
-.line { display: flex; flex-wrap: wrap; gap: 0 14px; align-items: center; margin-left: -14px; }
+.line { display: flex; flex-wrap: wrap; gap: 0 var(--space-6); align-items: center; margin-left: calc(-1 * var(--space-6)); }
 .fields { margin-left: 0; }
 .sought { flex: 1 1 180px; max-width: 360px; }
 .by { flex: 1 1 200px; max-width: 300px; }

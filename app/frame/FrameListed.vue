@@ -47,5 +47,5 @@ const asked = computed(() => list)
 </template>
 
 <style scoped>
-.none { padding: 10px 0; }
+.none { padding: var(--space-5) 0; }
 </style>

@@ -157,10 +157,10 @@ watch(count, (left) => {
 .told-key {
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--space-4);
   max-width: 100%;
   min-height: 56px;
-  padding: 0 8px;
+  padding: 0 var(--space-4);
   border: 0;
   background: none;
   color: var(--ink);
@@ -184,10 +184,10 @@ watch(count, (left) => {
   position: absolute; top: calc(100% + 2px); right: 0; z-index: 40; width: min(640px, 94vw); max-height: min(70vh, 620px); overflow-y: auto;
   border: var(--line-heavy) solid var(--ink); background: var(--panel);
 }
-.notice { padding: 6px 16px; border-bottom: var(--line-rule) solid var(--rule); font-weight: 650; }
+.notice { padding: var(--space-3) var(--space-7); border-bottom: var(--line-rule) solid var(--rule); font-weight: 650; }
 .notice:last-child { border-bottom: 0; }
-.all-seen { display: block; margin: 4px 0 4px auto; }
-.late { display: flex; align-items: center; gap: 10px; padding: 4px 0; }
+.all-seen { display: block; margin: var(--space-2) 0 var(--space-2) auto; }
+.late { display: flex; align-items: center; gap: var(--space-5); padding: var(--space-2) 0; }
 .late span { flex: 1; }
 .late .link { display: grid; place-items: center; flex: none; }
 .told p.is-stop b, .uncovered b { color: var(--stop); }
@@ -195,6 +195,6 @@ watch(count, (left) => {
   .notices { position: static; }
   .late { flex-wrap: wrap; }
   .late span { flex: 1 1 100%; }
-  .told-list { top: auto; left: 12px; right: 12px; width: auto; margin-top: 4px; }
+  .told-list { top: auto; left: 12px; right: 12px; width: auto; margin-top: var(--space-2); }
 }
 </style>

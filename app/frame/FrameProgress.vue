@@ -25,6 +25,6 @@ const emit = defineEmits<{ cancel: [] }>()
 </template>
 
 <style scoped>
-.progress { display: grid; grid-template-columns: minmax(140px, 320px) auto; gap: 4px 14px; align-items: center; }
+.progress { display: grid; grid-template-columns: minmax(140px, 320px) auto; gap: var(--space-2) var(--space-6); align-items: center; }
 .progress p { grid-column: 1 / -1; font-weight: 650; }
 </style>

@@ -47,5 +47,5 @@ onBeforeUnmount(clear)
 </template>
 
 <style scoped>
-.refused { margin: 8px 0; scroll-margin: 80px; }
+.refused { margin: var(--space-4) 0; scroll-margin: 80px; }
 </style>

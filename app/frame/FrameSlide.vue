@@ -32,7 +32,7 @@ const emit = defineEmits<{ drawn: [value: number] }>()
 
 <style scoped>
 .slide { display: grid; }
-span { display: flex; justify-content: space-between; margin-bottom: -8px; }
+span { display: flex; justify-content: space-between; margin-bottom: calc(-1 * var(--space-4)); }
 /* A track that a gloved finger finds: the whole height takes the touch. */
 input { height: 56px; width: 100%; appearance: none; background: none; cursor: grab; }
 input::-webkit-slider-runnable-track { height: 6px; background: var(--strong-rule); }
@@ -41,7 +41,7 @@ input::-webkit-slider-thumb {
   appearance: none;
   width: 26px;
   height: 38px;
-  margin-top: -16px;
+  margin-top: calc(-1 * var(--space-7));
   background: var(--key);
   border: var(--line-heavy) solid var(--panel);
   border-radius: 0;

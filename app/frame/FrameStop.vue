@@ -15,5 +15,5 @@ const stopAll = () => send('station.stop-all', [], {})
 </template>
 
 <style scoped>
-.stop-key { height: 60px; padding: 0 16px; white-space: nowrap; align-self: stretch; }
+.stop-key { height: 60px; padding: 0 var(--space-7); white-space: nowrap; align-self: stretch; }
 </style>

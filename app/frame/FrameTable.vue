@@ -94,11 +94,11 @@ const tableColumns = computed<TableColumn<Row>[]>(() =>
 
 <style scoped>
 .sought { flex: 0 1 360px; }
-.more { margin-top: 14px; }
+.more { margin-top: var(--space-6); }
 .turn { min-height: 56px; padding: 0; border: 0; background: none; color: inherit; font: inherit; text-align: left; cursor: pointer; }
-.turn::after { content: "↕" / ""; display: inline-block; width: 14px; margin-left: 4px; text-align: center; }
+.turn::after { content: "↕" / ""; display: inline-block; width: 14px; margin-left: var(--space-2); text-align: center; }
 .turn.up::after { content: "↑" / ""; }
 .turn.down::after { content: "↓" / ""; }
-.tools { display: flex; flex-wrap: wrap; gap: 0 14px; align-items: center; }
+.tools { display: flex; flex-wrap: wrap; gap: 0 var(--space-6); align-items: center; }
 .turn.up, .turn.down { color: var(--ink); font-weight: 800; }
 </style>

@@ -65,6 +65,6 @@ onUnmounted(() => running.value?.abort())
 </template>
 
 <style scoped>
-.take-out { display: flex; flex-wrap: wrap; gap: 8px; }
+.take-out { display: flex; flex-wrap: wrap; gap: var(--space-4); }
 .running, .said { flex-basis: 100%; }
 </style>

@@ -16,6 +16,6 @@ const isTold = ref(false)
 </template>
 
 <style scoped>
-details { border-top: var(--line-rule) solid var(--ink); padding-top: 6px; }
+details { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-3); }
 summary { display: inline-grid; place-items: center; min-height: 56px; }
 </style>

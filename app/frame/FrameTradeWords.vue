@@ -18,7 +18,7 @@ const { of } = defineProps<{ of: keyof typeof tradePages.about }>()
 </template>
 
 <style scoped>
-.trade { display: grid; gap: 8px; font-weight: 450; }
-dl > div { border-top: var(--line-thin) solid var(--rule); padding: 6px 0; }
+.trade { display: grid; gap: var(--space-4); font-weight: 450; }
+dl > div { border-top: var(--line-thin) solid var(--rule); padding: var(--space-3) 0; }
 dt { font-weight: 750; }
 </style>

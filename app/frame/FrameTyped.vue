@@ -34,7 +34,7 @@ useNamedParts(useTemplateRef('root'))
 </template>
 
 <style scoped>
-.typed { display: flex; flex-wrap: wrap; gap: 8px; }
+.typed { display: flex; flex-wrap: wrap; gap: var(--space-4); }
 .typed :deep(.parts) { flex: 1 1 0; min-width: max-content; }
-.typed .key { padding: 6px 10px; }
+.typed .key { padding: var(--space-3) var(--space-5); }
 </style>

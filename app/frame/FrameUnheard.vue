@@ -46,7 +46,7 @@ const isUnknown = computed(() => kept.value.some(({ id }) => outbox.unheard.get(
 </template>
 
 <style scoped>
-.unheard { padding: 12px 20px; border-bottom: var(--line-heavy) solid var(--ink); background: var(--panel); font-weight: 650; }
+.unheard { padding: var(--space-6) var(--space-8); border-bottom: var(--line-heavy) solid var(--ink); background: var(--panel); font-weight: 650; }
 .shouts { background: var(--stop); color: var(--on-stop, #fff); }
 .large { font-size: clamp(var(--type-big), 4vw, var(--type-figure)); font-weight: 900; line-height: 1.15; }
 .large small { font-size: var(--type-lead); font-weight: 650; white-space: nowrap; }

@@ -33,7 +33,7 @@ async function chooseOther() {
 <style scoped>
 .bare-head {
   border-bottom: var(--line-heavy) solid var(--ink);
-  padding: 6px 20px;
+  padding: var(--space-3) var(--space-8);
   min-height: 56px;
 }
 .bare-head {
@@ -44,7 +44,7 @@ async function chooseOther() {
   margin-left: auto;
 }
 .bare-help {
-  padding: 8px 12px;
+  padding: var(--space-4) var(--space-6);
   font-weight: 850;
   color: var(--stop);
   text-decoration: underline;

@@ -44,6 +44,6 @@ watch(() => session.person, (person) => {
 </template>
 
 <style scoped>
-.wait { padding: 24px 20px; }
+.wait { padding: var(--space-9) var(--space-8); }
 .frame { min-height: 100dvh; display: flex; flex-direction: column; }
 </style>

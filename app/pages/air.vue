@@ -81,19 +81,19 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
 
 <style scoped>
 .air { flex: 1; display: grid; grid-template-columns: minmax(0, 500fr) minmax(0, 780fr); min-height: 0; }
-.left { padding: 14px 16px 24px 20px; }
+.left { padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8); }
 .top { display: flex; justify-content: space-between; align-items: center; }
 .top .link { display: grid; place-items: center; }
-.lead { margin-bottom: 10px; font-size: var(--type-small); }
-.argued { border-top: var(--line-rule) solid var(--ink); margin-top: 14px; }
+.lead { margin-bottom: var(--space-5); font-size: var(--type-small); }
+.argued { border-top: var(--line-rule) solid var(--ink); margin-top: var(--space-6); }
 .argued summary { display: inline-grid; place-items: center; min-height: 56px; }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-8) var(--space-9); min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }
 @media (max-width: 900px) {
   .air { display: block; }
   .air.aside .left { display: none; }
-  .right { border-left: 0; padding: 12px 14px; }
+  .right { border-left: 0; padding: var(--space-6) var(--space-6); }
 }
 </style>

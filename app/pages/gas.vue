@@ -218,14 +218,14 @@ const first = computed(() => {
 
 <style scoped>
 .gas { flex: 1; display: grid; grid-template-columns: minmax(0, 700fr) minmax(0, 580fr); min-height: 0; }
-.left { padding: 12px 18px 24px 20px; min-width: 0; }
-.top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 10px; }
+.left { padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8); min-width: 0; }
+.top { display: flex; flex-wrap: wrap; align-items: center; gap: var(--space-4); margin-bottom: var(--space-5); }
 .title { margin-right: auto; font-size: var(--type-figure); font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
-.bays { margin-bottom: 20px; }
-.bays h2 { border-bottom: var(--line-rule) solid var(--ink); padding-bottom: 4px; }
-.bays h3 { font-size: var(--type-body); padding-top: 8px; }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.bays { margin-bottom: var(--space-8); }
+.bays h2 { border-bottom: var(--line-rule) solid var(--ink); padding-bottom: var(--space-2); }
+.bays h3 { font-size: var(--type-body); padding-top: var(--space-4); }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-8) var(--space-9); min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }
@@ -233,6 +233,6 @@ const first = computed(() => {
   .gas { display: block; }
   .gas.aside .left { display: none; }
   .gas:not(.aside) .right { display: none; }
-  .right { border-left: 0; padding: 12px 14px; }
+  .right { border-left: 0; padding: var(--space-6) var(--space-6); }
 }
 </style>

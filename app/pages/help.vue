@@ -38,19 +38,19 @@ const isOpen = computed(() => typeof route.params.emergency === 'string')
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 460px), 1fr));
-  gap: 0 28px;
+  gap: 0 var(--space-9);
   border-top: var(--line-rule) solid var(--ink);
-  margin-top: 12px;
+  margin-top: var(--space-6);
 }
 a {
   display: grid;
-  gap: 2px;
+  gap: var(--space-1);
   align-content: center;
   min-height: 84px;
   border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
-  padding: 8px 4px;
+  padding: var(--space-4) var(--space-2);
 }
 a:hover {
   background: var(--panel);

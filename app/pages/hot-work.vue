@@ -149,15 +149,15 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
   grid-template-columns: minmax(0, 760fr) minmax(0, 520fr);
 }
 .left {
-  padding: 12px 18px 24px 20px;
+  padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8);
   min-width: 0;
 }
 .top {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px;
-  padding-bottom: 8px;
+  gap: var(--space-4);
+  padding-bottom: var(--space-4);
   border-bottom: var(--line-rule) solid var(--ink);
 }
 .title {
@@ -172,27 +172,27 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
 }
 .none {
   max-width: 62ch;
-  padding: 18px 0;
+  padding: var(--space-7) 0;
   font-size: var(--type-lead);
 }
 .ended {
-  margin-top: 22px;
+  margin-top: var(--space-8);
   opacity: 1;
 }
 .ended h2 {
   border-bottom: var(--line-rule) solid var(--ink);
-  padding-bottom: 4px;
+  padding-bottom: var(--space-2);
 }
 .screens {
-  padding-top: 14px;
+  padding-top: var(--space-6);
 }
 .legend {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-  gap: 8px 28px;
-  margin-top: 28px;
+  gap: var(--space-4) var(--space-9);
+  margin-top: var(--space-9);
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 10px;
+  padding-top: var(--space-5);
 }
 .legend h2 {
   grid-column: 1 / -1;
@@ -200,7 +200,7 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
 .right {
   border-left: var(--line-heavy) solid var(--ink);
   background: var(--panel);
-  padding: 14px 18px 24px;
+  padding: var(--space-6) var(--space-7) var(--space-9);
   min-width: 0;
 }
 .aside :deep(.left .row) {
@@ -226,11 +226,11 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
     display: none;
   }
   .left {
-    padding: 10px 12px 20px;
+    padding: var(--space-5) var(--space-6) var(--space-8);
   }
   .right {
     border-left: 0;
-    padding: 12px 14px 0;
+    padding: var(--space-6) var(--space-6) 0;
     min-height: 70dvh;
   }
 }

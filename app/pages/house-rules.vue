@@ -126,11 +126,11 @@ function undo() {
 </template>
 
 <style scoped>
-.two { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 28px; align-items: start; }
-fieldset { display: grid; gap: 8px; border-top: var(--line-rule) solid var(--ink); padding-top: 10px; }
-fieldset h2 { margin-top: 10px; }
-.counts { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: 6px 16px; }
-.hour { display: grid; gap: 6px; max-width: 360px; }
+.two { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: var(--space-9); align-items: start; }
+fieldset { display: grid; gap: var(--space-4); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-5); }
+fieldset h2 { margin-top: var(--space-5); }
+.counts { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: var(--space-3) var(--space-7); }
+.hour { display: grid; gap: var(--space-3); max-width: 360px; }
 @media (max-width: 900px) {
   .two { grid-template-columns: minmax(0, 1fr); }
 }

@@ -49,8 +49,8 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
 
 <style scoped>
 .floor { flex: 1; display: grid; grid-template-columns: minmax(0, 846fr) minmax(0, 434fr); min-height: 0; }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 18px; min-width: 0; }
-.empty { grid-column: 1 / -1; padding: 24px 20px; }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-7); min-width: 0; }
+.empty { grid-column: 1 / -1; padding: var(--space-9) var(--space-8); }
 .empty .link { display: inline-grid; place-items: center; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }

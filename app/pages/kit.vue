@@ -169,16 +169,16 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 
 <style scoped>
 .kit { flex: 1; display: grid; grid-template-columns: minmax(0, 640fr) minmax(0, 640fr); min-height: 0; }
-.left { padding: 12px 18px 24px 20px; min-width: 0; }
-.top { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; margin-bottom: 8px; }
+.left { padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8); min-width: 0; }
+.top { display: flex; flex-wrap: wrap; align-items: center; gap: var(--space-4); margin-bottom: var(--space-4); }
 .title { margin-right: auto; font-size: var(--type-figure); font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
-h2 { display: flex; align-items: center; gap: 10px; border-bottom: var(--line-rule) solid var(--ink); min-height: 48px; }
+h2 { display: flex; align-items: center; gap: var(--space-5); border-bottom: var(--line-rule) solid var(--ink); min-height: 48px; }
 h2 b { font-size: var(--type-big); font-weight: 900; }
 h2 .key { margin-left: auto; font-size: var(--type-small); }
-.none { padding: 10px 0; }
-section { margin-bottom: 16px; }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: 14px 20px 24px; min-width: 0; }
+.none { padding: var(--space-5) 0; }
+section { margin-bottom: var(--space-7); }
+.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-8) var(--space-9); min-width: 0; }
 @media (min-width: 901px) {
   .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
 }
@@ -186,6 +186,6 @@ section { margin-bottom: 16px; }
   .kit { display: block; }
   .kit.aside .left { display: none; }
   .kit:not(.aside) .right { display: none; }
-  .right { border-left: 0; padding: 12px 14px; }
+  .right { border-left: 0; padding: var(--space-6) var(--space-6); }
 }
 </style>

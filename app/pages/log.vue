@@ -162,8 +162,8 @@ const takeWhole: TakeWhole = async (told, signal) => {
 </template>
 
 <style scoped>
-.older { margin-top: 14px; }
-.sheet { margin-left: 12px; min-height: 44px; display: inline-grid; place-items: center; }
+.older { margin-top: var(--space-6); }
+.sheet { margin-left: var(--space-6); min-height: 44px; display: inline-grid; place-items: center; }
 .number { min-height: 44px; min-width: 48px; padding: 0; border: 0; background: none; color: inherit; font: inherit; text-align: left; text-decoration: underline dotted; text-underline-offset: 4px; cursor: pointer; }
 .to { display: inline-grid; align-items: center; min-height: 44px; font-weight: 650; }
 .hash { overflow-wrap: anywhere; font-size: var(--type-lead); }

@@ -23,7 +23,7 @@ const says = peoplePages.mySignIn
 .two {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(280px, 1fr));
-  gap: 0 32px;
+  gap: 0 var(--space-10);
   max-width: 860px;
 }
 </style>

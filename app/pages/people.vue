@@ -174,8 +174,8 @@ const taken = () => ({
 </template>
 
 <style scoped>
-.edit { border: var(--line-heavy) solid var(--ink); padding: 16px; background: var(--panel); display: grid; gap: 8px; }
-.foot { margin-top: 12px; justify-content: flex-end; }
-.list { margin-top: 20px; }
+.edit { border: var(--line-heavy) solid var(--ink); padding: var(--space-7); background: var(--panel); display: grid; gap: var(--space-4); }
+.foot { margin-top: var(--space-6); justify-content: flex-end; }
+.list { margin-top: var(--space-8); }
 .end { text-align: right; }
 </style>

@@ -149,11 +149,11 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
 .three {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-  gap: 24px;
+  gap: var(--space-9);
   align-items: start;
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 12px;
-  margin-bottom: 24px;
+  padding-top: var(--space-6);
+  margin-bottom: var(--space-9);
 }
 .end {
   text-align: right;

@@ -103,13 +103,13 @@ async function signIn() {
 </template>
 
 <style scoped>
-.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 24px 64px; align-items: start; }
-aside { display: grid; gap: 20px; }
-aside section { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 4px; }
+.two { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: var(--space-9) 64px; align-items: start; }
+aside { display: grid; gap: var(--space-8); }
+aside section { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-2); }
 .today b { font-size: var(--type-figure); font-weight: 900; line-height: 1.1; }
 .help .link { display: grid; place-items: center; justify-self: start; }
 @media (max-width: 760px) { .two { grid-template-columns: minmax(0, 1fr); } }
-.handed { margin-top: 16px; min-height: 44px; }
+.handed { margin-top: var(--space-7); min-height: 44px; }
 .handed a { text-decoration: underline; text-underline-offset: 4px; }
-.stop { display: flex; align-items: center; gap: 14px; margin-top: 32px; padding-top: 16px; border-top: var(--line-rule) solid var(--ink); }
+.stop { display: flex; align-items: center; gap: var(--space-6); margin-top: var(--space-10); padding-top: var(--space-7); border-top: var(--line-rule) solid var(--ink); }
 </style>

@@ -88,7 +88,7 @@ async function redeem() {
 
 <style scoped>
 .other {
-  margin-top: 16px;
+  margin-top: var(--space-7);
   min-height: 44px;
 }
 .other a {

@@ -281,19 +281,19 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 <style scoped>
 .bay {
   display: grid;
-  gap: 12px;
+  gap: var(--space-6);
 }
 .head {
   display: flex;
   justify-content: space-between;
   align-items: center;
-  gap: 8px;
-  margin: -8px 0 -8px;
+  gap: var(--space-4);
+  margin: calc(-1 * var(--space-4)) 0 calc(-1 * var(--space-4));
 }
 h2 {
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--space-4);
   font-size: var(--type-big);
   flex-wrap: wrap;
 }
@@ -307,7 +307,7 @@ h2 small {
 .sentence {
   display: flex;
   align-items: baseline;
-  gap: 14px;
+  gap: var(--space-6);
   flex-wrap: wrap;
   font-size: var(--type-lead);
 }
@@ -323,27 +323,27 @@ h2 small {
 .actions {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .part {
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .controls {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(230px, 1fr));
-  gap: 2px 22px;
+  gap: var(--space-1) var(--space-8);
 }
 .advice li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 150px 92px 74px;
-  gap: 14px;
+  gap: var(--space-6);
   align-items: center;
   min-height: 64px;
   border-bottom: var(--line-thin) solid var(--rule);
-  padding: 4px 0;
+  padding: var(--space-2) 0;
 }
 .advice small {
   display: block;
@@ -361,14 +361,14 @@ h2 small {
 .together {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 10px;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
 }
 .masks li {
   display: grid;
   grid-template-columns: minmax(0, 190px) minmax(0, 190px) minmax(0, 1fr);
-  gap: 10px;
-  padding: 6px 0;
+  gap: var(--space-5);
+  padding: var(--space-3) 0;
   border-bottom: var(--line-thin) solid var(--rule);
   color: var(--soft);
 }
@@ -381,12 +381,12 @@ h2 small {
 }
 .notes {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   font-size: var(--type-small);
 }
 .notes li {
   border-left: var(--line-heavy) solid var(--rule);
-  padding-left: 10px;
+  padding-left: var(--space-5);
 }
 @media (max-width: 700px) {
   .advice li {

@@ -187,7 +187,7 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
 
 <style scoped>
 .extraction {
-  display: grid; gap: 8px; border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px;
-  margin: 4px 0 10px;
+  display: grid; gap: var(--space-4); border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: var(--space-6);
+  margin: var(--space-2) 0 var(--space-5);
 }
 </style>

@@ -159,7 +159,7 @@ const plan = computed(() => {
 
 <style scoped>
 .hall {
-  margin-bottom: 22px;
+  margin-bottom: var(--space-8);
 }
 header {
   display: flex;
@@ -180,7 +180,7 @@ header {
   display: block;
   width: 100%;
   max-height: 150px;
-  margin: 8px 0 2px;
+  margin: var(--space-4) 0 var(--space-1);
 }
 .wall {
   fill: none;
@@ -205,10 +205,10 @@ header {
 .row {
   display: grid;
   grid-template-columns: 40px minmax(0, 1fr) 30px minmax(0, 180px);
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
   min-height: 60px;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
@@ -237,7 +237,7 @@ header {
 .use {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 78px;
-  gap: 2px 8px;
+  gap: var(--space-1) var(--space-4);
   align-items: center;
 }
 .use b {
@@ -260,8 +260,8 @@ header {
 @media (max-width: 700px) {
   .row {
     grid-template-columns: 40px minmax(0, 1fr) 30px;
-    row-gap: 2px;
-    padding: 8px 0;
+    row-gap: var(--space-1);
+    padding: var(--space-4) 0;
   }
   .label {
     grid-row: 1 / 3;

@@ -180,7 +180,7 @@ async function fit(bayId: string, fitted: FittedBay) {
 .form-page,
 form {
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
 }
 .head {
   display: flex;
@@ -193,15 +193,15 @@ form {
 }
 h3 {
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 .bays li {
   display: grid;
   grid-template-columns: 44px minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--space-5);
   align-items: center;
   border-bottom: var(--line-thin) solid var(--rule);
-  padding: 4px 0;
+  padding: var(--space-2) 0;
 }
 .no {
   font-size: var(--type-big);

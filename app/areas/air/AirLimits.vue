@@ -90,18 +90,18 @@ const columns = computed<readonly TableColumnOf<Row>[]>(() => [
 <style scoped>
 .limits {
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .scroll {
   overflow-x: auto;
 }
 .matrix :deep(table) { font-variant-numeric: tabular-nums; }
-.matrix :deep(th) { padding: 6px 8px 6px 0; vertical-align: bottom; }
+.matrix :deep(th) { padding: var(--space-3) var(--space-4) var(--space-3) 0; vertical-align: bottom; }
 .matrix :deep(th.binds) { color: var(--ink); font-weight: 900; text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 2px; }
 .matrix :deep(td) {
-  padding: 6px 6px 6px 0; font-size: var(--type-small); color: var(--soft); white-space: nowrap; line-height: 1.15;
+  padding: var(--space-3) var(--space-3) var(--space-3) 0; font-size: var(--type-small); color: var(--soft); white-space: nowrap; line-height: 1.15;
   vertical-align: top;
 }
 .matrix :deep(td b) { font-weight: 550; }
@@ -117,7 +117,7 @@ summary {
 }
 .sources {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   font-size: var(--type-fine);
 }
 </style>

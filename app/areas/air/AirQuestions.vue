@@ -49,7 +49,7 @@ const QUESTIONS = computed(
 </template>
 
 <style scoped>
-.questions { display: grid; gap: 10px; max-width: 68ch; }
-dt { font-weight: 800; font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
-dd { padding: 4px 0 14px; }
+.questions { display: grid; gap: var(--space-5); max-width: 68ch; }
+dt { font-weight: 800; font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
+dd { padding: var(--space-2) 0 var(--space-6); }
 </style>

@@ -122,12 +122,12 @@ const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][num
 </template>
 
 <style scoped>
-.samples { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 10px; }
+.samples { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-5); }
 .top { display: flex; justify-content: space-between; align-items: center; }
 h4 { font-weight: 800; }
-h4 span { margin-left: 10px; }
+h4 span { margin-left: var(--space-5); }
 h4::first-letter { text-transform: uppercase; }
-.survey { display: grid; gap: 8px; border-top: var(--line-thin) solid var(--rule); padding-top: 8px; }
+.survey { display: grid; gap: var(--space-4); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
 .survey.withdrawn, .survey.other-work, .survey.aged-out { color: var(--soft); }
 .survey .said { background: var(--bg); }
 </style>

@@ -161,6 +161,6 @@ const summary = computed(() => {
 /* The canvas is out of the flow: one that was drawn wide must not hold its frame open when the tablet is turned. */
 .chart { height: 220px; position: relative; min-width: 0; }
 .chart :deep(canvas) { position: absolute; inset: 0; }
-.reading { font-size: var(--type-small); padding-top: 6px; }
+.reading { font-size: var(--type-small); padding-top: var(--space-3); }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
 </style>

@@ -250,9 +250,9 @@ async function save() {
 </template>
 
 <style scoped>
-.entry-form { display: grid; gap: 10px; border: var(--line-heavy) solid var(--ink); padding: 14px; background: var(--bg); }
-:deep(.area) { min-height: 150px; padding: 10px 12px; }
-.errors { display: grid; gap: 4px; color: var(--stop); font-weight: 650; }
-.results { display: flex; flex-wrap: wrap; gap: 2px 16px; font-size: var(--type-small); }
+.entry-form { display: grid; gap: var(--space-5); border: var(--line-heavy) solid var(--ink); padding: var(--space-6); background: var(--bg); }
+:deep(.area) { min-height: 150px; padding: var(--space-5) var(--space-6); }
+.errors { display: grid; gap: var(--space-2); color: var(--stop); font-weight: 650; }
+.results { display: flex; flex-wrap: wrap; gap: var(--space-1) var(--space-7); font-size: var(--type-small); }
 h4 { font-weight: 800; }
 </style>

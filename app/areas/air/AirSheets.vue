@@ -145,15 +145,15 @@ async function drop({ process: of, consumable: id }: FumeDataSheet) {
 </template>
 
 <style scoped>
-.sheets, form { display: grid; gap: 10px; }
+.sheets, form { display: grid; gap: var(--space-5); }
 .head { display: flex; justify-content: space-between; align-items: center; }
 .link { display: grid; place-items: center; }
 li {
-  display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; border-bottom: var(--line-thin) solid var(--rule);
-  padding: 6px 0;
+  display: flex; flex-wrap: wrap; gap: var(--space-3) var(--space-6); align-items: center; border-bottom: var(--line-thin) solid var(--rule);
+  padding: var(--space-3) 0;
 }
 li .keys { margin-left: auto; }
-form { border-top: var(--line-rule) solid var(--ink); padding-top: 10px; }
+form { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-5); }
 h4 { font-weight: 800; }
 .four { grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); }
 </style>

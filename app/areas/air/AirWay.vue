@@ -124,7 +124,7 @@ const columns = computed(() => shown.value
 </template>
 
 <style scoped>
-.way { border-top: var(--line-rule) solid var(--ink); padding-top: 10px; display: flex; flex-wrap: wrap; }
+.way { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-5); display: flex; flex-wrap: wrap; }
 figcaption { flex-basis: 100%; }
 svg { display: block; height: auto; flex: 336 1 300px; min-width: 0; }
 svg + svg { flex-grow: 428; }

@@ -207,7 +207,7 @@ const columns = computed<readonly TableColumnOf<{ readonly x: number, readonly y
 </template>
 
 <style scoped>
-.window { display: grid; gap: 8px; border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
+.window { display: grid; gap: var(--space-4); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
 /* The canvas is out of the flow: one that was drawn wide must not hold its frame open when the tablet is turned. */
 .chart { height: 240px; position: relative; min-width: 0; }
 .chart :deep(canvas) { position: absolute; inset: 0; }

@@ -31,6 +31,6 @@ const lasting = (minutes: number) => minutes >= 120 ? `${Math.floor(minutes / 6)
 </template>
 
 <style scoped>
-.contents { display: grid; gap: 4px; }
+.contents { display: grid; gap: var(--space-2); }
 .big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 </style>

@@ -33,10 +33,10 @@ const told = computed(() => dangerSteps(danger, gas))
 <style scoped>
 .danger {
   border: 5px solid var(--stop);
-  padding: 14px 16px;
+  padding: var(--space-6) var(--space-7);
   background: var(--bg);
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 h3 {
   font-size: var(--type-big);
@@ -47,7 +47,7 @@ li {
   grid-template-columns: 32px minmax(0, 1fr);
   font-size: var(--type-head);
   line-height: 1.3;
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-bottom: var(--line-thin) solid var(--rule);
   font-weight: 650;
 }

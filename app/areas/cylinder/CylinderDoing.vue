@@ -178,5 +178,5 @@ const danger = (id: DangerId) => does('cylinder.report-danger', { danger: id })
 </template>
 
 <style scoped>
-.doing { border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px; display: grid; gap: 10px; }
+.doing { border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: var(--space-6); display: grid; gap: var(--space-5); }
 </style>

@@ -81,7 +81,7 @@ const columns = computed<readonly TableColumnOf<Answer>[]>(() => [
 </template>
 
 <style scoped>
-section { display: grid; gap: 8px; }
-.answer { padding-top: 8px; display: grid; gap: 6px; }
+section { display: grid; gap: var(--space-4); }
+.answer { padding-top: var(--space-4); display: grid; gap: var(--space-3); }
 .big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 </style>

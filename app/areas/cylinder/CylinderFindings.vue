@@ -40,9 +40,9 @@ const sources = computed(() => [...new Set(findings.flatMap(one => one.sources.m
 
 <style scoped>
 li {
-  padding: 6px 0 6px 12px;
+  padding: var(--space-3) 0 var(--space-3) var(--space-6);
   border-left: 4px solid var(--rule);
-  margin-top: 4px;
+  margin-top: var(--space-2);
 }
 li.is-stop {
   border-color: var(--stop);

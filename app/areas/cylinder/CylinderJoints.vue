@@ -47,14 +47,14 @@ const isComplete = computed(() => leaks.value || joints.value.every(joint => see
 <style scoped>
 .joints {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto auto;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 </style>

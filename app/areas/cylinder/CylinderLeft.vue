@@ -86,6 +86,6 @@ const answer = computed(() => {
 </template>
 
 <style scoped>
-section { display: grid; gap: 8px; }
-.answer { padding-top: 8px; display: grid; gap: 4px; }
+section { display: grid; gap: var(--space-4); }
+.answer { padding-top: var(--space-4); display: grid; gap: var(--space-2); }
 </style>

@@ -35,6 +35,6 @@ const MARKS = [
 </template>
 
 <style scoped>
-.legend { display: grid; gap: 10px; align-content: start; }
-li { display: flex; align-items: center; gap: 12px; border-bottom: var(--line-thin) solid var(--rule); padding: 4px 0; }
+.legend { display: grid; gap: var(--space-5); align-content: start; }
+li { display: flex; align-items: center; gap: var(--space-6); border-bottom: var(--line-thin) solid var(--rule); padding: var(--space-2) 0; }
 </style>

@@ -121,6 +121,6 @@ const read = computed(() => marks.value && stamps.value.trim() !== '' ? requalif
 </template>
 
 <style scoped>
-.marks { display: grid; gap: 8px; }
-:deep(.stamps) { padding: 10px 12px; min-height: 96px; line-height: 1.5; resize: vertical; }
+.marks { display: grid; gap: var(--space-4); }
+:deep(.stamps) { padding: var(--space-5) var(--space-6); min-height: 96px; line-height: 1.5; resize: vertical; }
 </style>

@@ -93,14 +93,14 @@ const LEAK_WORDS = {
 <style scoped>
 .place {
   display: grid;
-  gap: 8px;
-  margin-bottom: 26px;
+  gap: var(--space-4);
+  margin-bottom: var(--space-9);
 }
 header {
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 2px 14px;
+  gap: var(--space-1) var(--space-6);
   border-bottom: var(--line-rule) solid var(--ink);
 }
 header .link {
@@ -111,7 +111,7 @@ header .link {
 }
 .holds {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 summary {
   min-height: 48px;

@@ -157,7 +157,7 @@ async function save() {
 </template>
 
 <style scoped>
-.place { display: grid; gap: 10px; }
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
-.one { display: grid; gap: 6px; border-left: 5px solid var(--rule); padding-left: 12px; }
+.place { display: grid; gap: var(--space-5); }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
+.one { display: grid; gap: var(--space-3); border-left: 5px solid var(--rule); padding-left: var(--space-6); }
 </style>

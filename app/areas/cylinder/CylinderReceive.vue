@@ -88,7 +88,7 @@ const travelWords = computed(() => ({ upright: says.itStoodAllTheWay, lying: say
 </template>
 
 <style scoped>
-.receive { display: grid; gap: 10px; }
+.receive { display: grid; gap: var(--space-5); }
 :deep(.tag) { font-size: var(--type-big); text-transform: uppercase; }
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
 </style>

@@ -40,7 +40,7 @@ const said = computed(() => saidOfCylinder(row, today))
   display: grid;
   grid-template-columns: 84px minmax(0, 1.2fr) minmax(0, 1fr) 104px;
   align-items: center;
-  gap: 12px;
+  gap: var(--space-6);
   min-height: 60px;
   border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
@@ -52,7 +52,7 @@ const said = computed(() => saidOfCylinder(row, today))
 }
 .row.chosen {
   box-shadow: inset 7px 0 var(--ink);
-  padding-left: 10px;
+  padding-left: var(--space-5);
 }
 .tag {
   font-weight: 900;
@@ -75,7 +75,7 @@ const said = computed(() => saidOfCylinder(row, today))
 }
 .left {
   display: grid;
-  gap: 3px;
+  gap: var(--space-2);
   font-weight: 700;
 }
 .left i {
@@ -90,7 +90,7 @@ const said = computed(() => saidOfCylinder(row, today))
 @media (max-width: 520px) {
   .row {
     grid-template-columns: 72px minmax(0, 1fr) minmax(0, 1fr);
-    padding: 6px 0;
+    padding: var(--space-3) 0;
   }
   .due {
     grid-column: 2 / 4;

@@ -77,7 +77,7 @@ const read = computed(() =>
 </template>
 
 <style scoped>
-section { display: grid; gap: 8px; }
-:deep(.marks) { padding: 10px 12px; min-height: 120px; line-height: 1.5; resize: vertical; }
-.answer { padding-top: 8px; }
+section { display: grid; gap: var(--space-4); }
+:deep(.marks) { padding: var(--space-5) var(--space-6); min-height: 120px; line-height: 1.5; resize: vertical; }
+.answer { padding-top: var(--space-4); }
 </style>

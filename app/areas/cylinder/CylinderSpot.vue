@@ -111,5 +111,5 @@ const stance = { isUpright, isSecured, isCapped }
 </template>
 
 <style scoped>
-.spot { display: grid; gap: 8px; }
+.spot { display: grid; gap: var(--space-4); }
 </style>

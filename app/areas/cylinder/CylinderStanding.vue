@@ -73,6 +73,6 @@ const enough = computed(() => {
 </template>
 
 <style scoped>
-.left { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
+.left { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-3); }
 h3 { font-size: var(--type-lead); }
 </style>

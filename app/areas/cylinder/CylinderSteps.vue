@@ -49,11 +49,11 @@ const toggle = (step: Step) => {
   width: 100%;
   display: grid;
   grid-template-columns: 34px minmax(0, 1fr) 48px;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
   text-align: left;
   min-height: 64px;
-  padding: 6px 4px;
+  padding: var(--space-3) var(--space-2);
   border: 0;
   border-bottom: var(--line-thin) solid var(--rule);
   background: none;
@@ -66,7 +66,7 @@ const toggle = (step: Step) => {
 }
 .step.next {
   border-left: 8px solid var(--ink);
-  padding-left: 10px;
+  padding-left: var(--space-5);
 }
 .no {
   font-size: var(--type-head);

@@ -7,5 +7,5 @@
 </template>
 
 <style scoped>
-.sums { display: grid; gap: 30px; }
+.sums { display: grid; gap: var(--space-10); }
 </style>

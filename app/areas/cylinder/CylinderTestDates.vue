@@ -86,6 +86,6 @@ const schoolColumns = computed<readonly TableColumnOf<Requalification['ruleSets'
 </template>
 
 <style scoped>
-.dates { display: grid; gap: 6px; }
+.dates { display: grid; gap: var(--space-3); }
 .big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 </style>

@@ -49,13 +49,13 @@ const bayLabel = (bayId: string) => facts.site.bays.find(bay => bay.bayId === ba
 <style scoped>
 .week {
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
 }
 li {
   display: grid;
   grid-template-columns: 90px minmax(0, 1fr) auto;
   align-items: center;
-  gap: 10px;
+  gap: var(--space-5);
   min-height: 64px;
   border-bottom: var(--line-thin) solid var(--rule);
 }

@@ -42,7 +42,7 @@ const numbers = computed(() => {
 </template>
 
 <style scoped>
-.calls { display: flex; flex-wrap: wrap; gap: 4px 36px; margin: 6px 0; }
+.calls { display: flex; flex-wrap: wrap; gap: var(--space-2) var(--space-10); margin: var(--space-3) 0; }
 dt { font-weight: 650; color: var(--soft); font-size: var(--type-body); }
 dd { font-size: var(--type-figure); font-weight: 900; line-height: 1.15; }
 .none { color: var(--hold); font-size: var(--type-head); }

@@ -38,13 +38,13 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
 
 <style scoped>
 .board {
-  padding: 4px 14px 0 10px;
+  padding: var(--space-2) var(--space-6) 0 var(--space-5);
   min-width: 0;
 }
 .tally {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 22px;
+  gap: 0 var(--space-8);
   align-items: baseline;
   color: var(--soft);
   line-height: 30px;
@@ -52,7 +52,7 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
 .tally b {
   font-size: var(--type-big);
   font-weight: 850;
-  margin-right: 2px;
+  margin-right: var(--space-1);
 }
 .time {
   margin-left: auto;
@@ -62,7 +62,7 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
 .head {
   display: grid;
   grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr);
-  column-gap: 10px;
+  column-gap: var(--space-5);
   font-size: var(--type-fine);
   line-height: 20px;
   color: var(--soft);

@@ -47,8 +47,8 @@ const marks: readonly { state: GateState, means: string }[] = [
 </template>
 
 <style scoped>
-.legend { display: grid; gap: 10px; align-content: start; }
-h2 { margin-top: 8px; padding-top: 10px; border-top: var(--line-rule) solid var(--ink); }
+.legend { display: grid; gap: var(--space-5); align-content: start; }
+h2 { margin-top: var(--space-4); padding-top: var(--space-5); border-top: var(--line-rule) solid var(--ink); }
 h2:first-child { border: 0; margin: 0; padding: 0; }
-li { display: flex; align-items: center; gap: 12px; border-bottom: var(--line-thin) solid var(--rule); }
+li { display: flex; align-items: center; gap: var(--space-6); border-bottom: var(--line-thin) solid var(--rule); }
 </style>

@@ -35,15 +35,15 @@ async function reopen() {
 .reopen {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--space-5);
   align-items: end;
-  padding: 10px 12px;
+  padding: var(--space-5) var(--space-6);
   border-bottom: var(--line-heavy) solid var(--stop);
   background: var(--panel);
 }
 .reopen .key {
   max-width: 320px;
-  margin-bottom: 2px;
+  margin-bottom: var(--space-1);
 }
 @media (max-width: 900px) {
   .reopen {

@@ -50,14 +50,14 @@ const gatesSaid = computed(() =>
   display: grid;
   grid-template-columns: 50px minmax(0, 226px) 287px minmax(0, 1fr);
   align-items: center;
-  column-gap: 10px;
+  column-gap: var(--space-5);
   height: 56px;
   border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
 }
 .row {
-  scroll-margin: 66px 0 4px;
+  scroll-margin: 66px 0 var(--space-2);
 }
 .row:hover {
   background: var(--panel);
@@ -71,7 +71,7 @@ const gatesSaid = computed(() =>
   font-size: var(--type-figure);
   text-align: center;
   letter-spacing: -0.03em;
-  padding-left: 6px;
+  padding-left: var(--space-3);
 }
 .who,
 .say {
@@ -93,7 +93,7 @@ const gatesSaid = computed(() =>
 .top {
   display: flex;
   align-items: baseline;
-  gap: 10px;
+  gap: var(--space-5);
 }
 .word {
   font-size: var(--type-lead);
@@ -110,7 +110,7 @@ const gatesSaid = computed(() =>
     grid-template-columns: 44px minmax(0, 1fr) minmax(0, 1.15fr);
     height: auto;
     min-height: 96px;
-    padding: 4px 0;
+    padding: var(--space-2) 0;
     row-gap: 0;
   }
   .no {

@@ -47,6 +47,6 @@ async function report() {
 </template>
 
 <style scoped>
-.arc { display: grid; gap: 8px; }
+.arc { display: grid; gap: var(--space-4); }
 .link { display: grid; place-items: center; }
 </style>

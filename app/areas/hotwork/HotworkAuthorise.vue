@@ -96,9 +96,9 @@ const sign = (signature: { personId: string, pin: string }) =>
 </template>
 
 <style scoped>
-.authorise { display: grid; gap: 8px; }
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
+.authorise { display: grid; gap: var(--space-4); }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
 .thing span { font-weight: 700; }
-.bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
-.names { display: flex; flex-wrap: wrap; gap: 8px; }
+.bring { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: var(--space-4); align-items: center; }
+.names { display: flex; flex-wrap: wrap; gap: var(--space-4); }
 </style>

@@ -68,8 +68,8 @@ const watching = computed(() => (permit.posts.length > 0 ? permit.posts : permit
 .facts > div {
   display: grid;
   grid-template-columns: 128px minmax(0, 1fr);
-  gap: 10px;
-  padding: 6px 0;
+  gap: var(--space-5);
+  padding: var(--space-3) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 dt { color: var(--soft); font-weight: 650; }

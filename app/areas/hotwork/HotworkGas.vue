@@ -54,7 +54,7 @@ function read() {
 </template>
 
 <style scoped>
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
 .last span { display: block; font-size: var(--type-small); }
 .last b { font-size: var(--type-lead); }
 </style>

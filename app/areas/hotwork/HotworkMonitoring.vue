@@ -71,16 +71,16 @@ const despite = ref('')
 </template>
 
 <style scoped>
-.monitoring { display: grid; gap: 10px; }
-.part { display: grid; gap: 6px; }
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-bottom: 4px; }
+.monitoring { display: grid; gap: var(--space-5); }
+.part { display: grid; gap: var(--space-3); }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); margin-bottom: var(--space-2); }
 .said { background: var(--bg); }
 .big { min-height: 72px; font-size: var(--type-head); width: 100%; }
 .restore {
   display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 10px;
+  gap: var(--space-5);
   border-bottom: var(--line-thin) solid var(--rule);
   font-weight: 650;
 }

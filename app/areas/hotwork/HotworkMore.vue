@@ -34,6 +34,6 @@ const extend = (signature: Signature) =>
 </template>
 
 <style scoped>
-.part { display: grid; gap: 6px; }
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-bottom: 4px; }
+.part { display: grid; gap: var(--space-3); }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); margin-bottom: var(--space-2); }
 </style>

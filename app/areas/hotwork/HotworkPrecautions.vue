@@ -76,7 +76,7 @@ function justify(id: PrecautionId) {
 h3 {
   font-size: var(--type-lead);
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
   display: flex;
 }
 h3 b {
@@ -86,9 +86,9 @@ li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 8px;
+  gap: var(--space-3) var(--space-4);
   border-bottom: var(--line-thin) solid var(--rule);
-  padding: 6px 0;
+  padding: var(--space-3) 0;
 }
 .what {
   flex: 1 1 180px;
@@ -96,7 +96,7 @@ li {
 }
 .why {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   flex-basis: 100%;
 }
 .seen li {

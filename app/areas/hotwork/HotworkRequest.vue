@@ -316,26 +316,26 @@ async function request() {
 </template>
 
 <style scoped>
-.request { display: grid; gap: 6px; }
+.request { display: grid; gap: var(--space-3); }
 header { display: flex; align-items: center; }
 .link { margin-left: auto; display: grid; place-items: center; }
-.first { font-weight: 700; border-left: 8px solid var(--hold); padding: 6px 12px; background: var(--bg); }
-h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-top: 6px; }
+.first { font-weight: 700; border-left: 8px solid var(--hold); padding: var(--space-3) var(--space-6); background: var(--bg); }
+h3 { font-size: var(--type-lead); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); margin-top: var(--space-3); }
 .ask {
-  display: flex; flex-wrap: wrap; align-items: center; gap: 6px 8px; border-bottom: var(--line-thin) solid var(--rule);
-  padding: 6px 0;
+  display: flex; flex-wrap: wrap; align-items: center; gap: var(--space-3) var(--space-4); border-bottom: var(--line-thin) solid var(--rule);
+  padding: var(--space-3) 0;
 }
 .ask legend { float: left; flex: 1 1 180px; margin: 0 auto 0 0; font-weight: 650; }
 .ask .key { min-width: 72px; }
-.ticks { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 16px; }
-.names { display: flex; flex-wrap: wrap; gap: 8px; }
-legend { font-weight: 750; margin-bottom: 6px; }
-.figures { display: grid; grid-template-columns: repeat(auto-fit, minmax(100px, 1fr)); gap: 8px; padding: 6px 0; }
+.ticks { display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: 0 var(--space-7); }
+.names { display: flex; flex-wrap: wrap; gap: var(--space-4); }
+legend { font-weight: 750; margin-bottom: var(--space-3); }
+.figures { display: grid; grid-template-columns: repeat(auto-fit, minmax(100px, 1fr)); gap: var(--space-4); padding: var(--space-3) 0; }
 .figures p { color: var(--soft); font-size: var(--type-small); }
 .figures b { display: block; font-size: var(--type-figure); font-weight: 900; line-height: 1.1; color: var(--ink); }
-.follows { display: grid; gap: 6px; }
+.follows { display: grid; gap: var(--space-3); }
 .follows .said { background: var(--bg); }
-.send { position: sticky; bottom: -24px; padding: 8px 0 24px; background: var(--panel); }
-@media (max-width: 900px) { .send { bottom: 0; padding-bottom: 8px; } }
+.send { position: sticky; bottom: -24px; padding: var(--space-4) 0 var(--space-9); background: var(--panel); }
+@media (max-width: 900px) { .send { bottom: 0; padding-bottom: var(--space-4); } }
 .send .key { width: 100%; }
 </style>

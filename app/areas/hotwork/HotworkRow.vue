@@ -38,10 +38,10 @@ const named = computed(() => row.permit.watchers.map(({ personId }) => lookup.na
 .row {
   display: grid;
   grid-template-columns: minmax(0, 1.25fr) 186px minmax(0, 0.9fr) minmax(0, 1.1fr);
-  gap: 4px 14px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
   min-height: 72px;
-  padding: 4px 8px 4px 10px;
+  padding: var(--space-2) var(--space-4) var(--space-2) var(--space-5);
   border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
   text-decoration: none;
@@ -76,7 +76,7 @@ small {
 @media (max-width: 900px) {
   .row {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    padding: 10px 4px;
+    padding: var(--space-5) var(--space-2);
   }
   .where,
   .way {

@@ -131,11 +131,11 @@ const clockSays = computed(() => {
 <style scoped>
 .watch {
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
 }
 .clock {
   border: 4px solid var(--ink);
-  padding: 8px 14px 10px;
+  padding: var(--space-4) var(--space-6) var(--space-5);
   text-align: center;
   background: var(--bg);
 }
@@ -173,11 +173,11 @@ const clockSays = computed(() => {
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .two .stop-key {
   min-height: 76px;
-  padding: 0 12px;
+  padding: 0 var(--space-6);
   font-size: var(--type-lead);
 }
 .help {
@@ -188,18 +188,18 @@ const clockSays = computed(() => {
 h3 {
   font-size: var(--type-lead);
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 .look {
   font-size: var(--type-lead);
   font-weight: 650;
   columns: 2;
-  column-gap: 20px;
+  column-gap: var(--space-8);
 }
 .look li {
   break-inside: avoid;
-  padding: 3px 0 3px 14px;
-  text-indent: -14px;
+  padding: var(--space-2) 0 var(--space-2) var(--space-6);
+  text-indent: calc(-1 * var(--space-6));
 }
 .look li::before {
   content: '– ';
@@ -214,9 +214,9 @@ h3 {
 .slept {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: var(--space-5);
   border-left: 8px solid var(--stop);
-  padding: 8px 12px;
+  padding: var(--space-4) var(--space-6);
   font-weight: 700;
   background: var(--bg);
 }

@@ -40,6 +40,6 @@ async function bring() {
 </template>
 
 <style scoped>
-.bring { display: grid; grid-template-columns: minmax(0, 2fr) minmax(110px, 1fr) auto; gap: 8px; align-items: center; }
-.key { margin-top: 2px; }
+.bring { display: grid; grid-template-columns: minmax(0, 2fr) minmax(110px, 1fr) auto; gap: var(--space-4); align-items: center; }
+.key { margin-top: var(--space-1); }
 </style>

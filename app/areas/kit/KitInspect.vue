@@ -132,9 +132,9 @@ const marks = computed(() => new Map(judged.value.checks.map(({ check, passes })
 <style scoped>
 .inspect {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 h3 {
   font-size: var(--type-lead);
@@ -149,17 +149,17 @@ h3 small {
 }
 .short {
   columns: 2;
-  column-gap: 22px;
+  column-gap: var(--space-8);
   font-size: var(--type-small);
 }
 .short li {
   break-inside: avoid;
-  padding: 3px 0;
+  padding: var(--space-2) 0;
 }
 .two {
   display: grid;
   grid-template-columns: 1.2fr 1fr;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .big {
   min-height: 76px;
@@ -168,9 +168,9 @@ h3 small {
 .checks li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 .what small {
@@ -183,7 +183,7 @@ h3 small {
 .answer {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 .number :deep(.entry) {

@@ -177,17 +177,17 @@ async function save() {
 </template>
 
 <style scoped>
-.edit { display: grid; gap: 10px; }
+.edit { display: grid; gap: var(--space-5); }
 h3 { font-size: var(--type-lead); }
 h3::first-letter { text-transform: uppercase; }
 .label { font-weight: 750; }
 .check {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 6px 12px;
+  gap: var(--space-3) var(--space-6);
   align-items: center;
   border-bottom: var(--line-thin) solid var(--rule);
-  padding: 6px 0;
+  padding: var(--space-3) 0;
 }
-.new { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.new { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: var(--space-4); align-items: center; }
 </style>

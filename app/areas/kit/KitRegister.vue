@@ -64,6 +64,6 @@ async function register() {
 </template>
 
 <style scoped>
-.register { display: grid; gap: 8px; }
+.register { display: grid; gap: var(--space-4); }
 :deep(.tag) { text-transform: uppercase; font-size: var(--type-head); }
 </style>

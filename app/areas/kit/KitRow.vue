@@ -31,7 +31,7 @@ const why = computed(() => whyListed(reading, today))
   display: grid;
   grid-template-columns: 96px minmax(0, 1fr) minmax(0, 1fr);
   align-items: center;
-  gap: 12px;
+  gap: var(--space-6);
   min-height: 60px;
   border-bottom: var(--line-thin) solid var(--rule);
   color: inherit;
@@ -43,7 +43,7 @@ const why = computed(() => whyListed(reading, today))
 }
 .row.chosen {
   box-shadow: inset 7px 0 var(--ink);
-  padding-left: 10px;
+  padding-left: var(--space-5);
 }
 .tag {
   font-weight: 900;

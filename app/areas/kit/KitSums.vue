@@ -189,10 +189,10 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
 </template>
 
 <style scoped>
-.sums { display: grid; gap: 28px; }
-section { display: grid; gap: 8px; }
-.answer { padding-top: 8px; }
+.sums { display: grid; gap: var(--space-9); }
+section { display: grid; gap: var(--space-4); }
+.answer { padding-top: var(--space-4); }
 .big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 .big small { font-size: var(--type-lead); font-weight: 650; }
-.limit { margin-right: 12px; }
+.limit { margin-right: var(--space-6); }
 </style>

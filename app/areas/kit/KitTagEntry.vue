@@ -73,7 +73,7 @@ function open(tagId: string) {
 </template>
 
 <style scoped>
-.find { display: grid; gap: 4px; }
-.line { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; }
+.find { display: grid; gap: var(--space-2); }
+.line { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: var(--space-4); }
 :deep(.tag) { font-size: var(--type-big); text-transform: uppercase; }
 </style>

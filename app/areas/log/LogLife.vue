@@ -44,15 +44,15 @@ const newest = computed(() => notices[0] ?? null)
 </template>
 
 <style scoped>
-.life { display: grid; gap: 6px; }
-h3 { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; margin-top: 8px; font-size: var(--type-lead); }
+.life { display: grid; gap: var(--space-3); }
+h3 { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); margin-top: var(--space-4); font-size: var(--type-lead); }
 .told li {
-  display: flex; flex-wrap: wrap; gap: 0 10px; min-height: 34px; align-items: baseline;
+  display: flex; flex-wrap: wrap; gap: 0 var(--space-5); min-height: 34px; align-items: baseline;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 .told li > :last-child { margin-left: auto; font-weight: 700; }
 ol li {
-  display: grid; grid-template-columns: 118px minmax(0, 1fr) auto; gap: 10px; padding: 7px 0;
+  display: grid; grid-template-columns: 118px minmax(0, 1fr) auto; gap: var(--space-5); padding: var(--space-4) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 .when, ol .soft { font-size: var(--type-small); }

@@ -71,10 +71,10 @@ const thingName = (streamId: string): string => {
 </template>
 
 <style scoped>
-.search { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: 4px 14px; align-items: start; }
+.search { display: grid; grid-template-columns: repeat(auto-fit, minmax(190px, 1fr)); gap: var(--space-2) var(--space-6); align-items: start; }
 .narrow { display: none; }
 @media (max-width: 700px) {
-  .narrow { display: block; width: 100%; margin-bottom: 8px; }
+  .narrow { display: block; width: 100%; margin-bottom: var(--space-4); }
   .search:not(.shown) { display: none; }
 }
 </style>

@@ -58,17 +58,17 @@ async function give() {
 <style scoped>
 .code {
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 12px;
+  padding-top: var(--space-6);
 }
 .columns {
   align-items: start;
 }
 .columns .key {
-  margin-top: 26px;
+  margin-top: var(--space-9);
 }
 .said {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .letters {
   font-size: var(--type-figure);

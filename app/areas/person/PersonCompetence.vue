@@ -55,7 +55,7 @@ async function save() {
 </template>
 
 <style scoped>
-.competence { border-top: var(--line-rule) solid var(--ink); padding-top: 4px; display: grid; gap: 8px; }
+.competence { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-2); display: grid; gap: var(--space-4); }
 summary { min-height: 56px; display: flex; align-items: center; cursor: pointer; font-weight: 750; }
-.key.go { margin-top: 8px; }
+.key.go { margin-top: var(--space-4); }
 </style>

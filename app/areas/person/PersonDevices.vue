@@ -84,18 +84,18 @@ async function change<Path extends 'devices/name' | 'devices/revoke'>(path: Path
 <style scoped>
 .devices {
   border-top: var(--line-rule) solid var(--ink);
-  margin-top: 24px;
-  padding-top: 10px;
+  margin-top: var(--space-9);
+  padding-top: var(--space-5);
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
   max-width: 860px;
 }
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 .what {
@@ -105,7 +105,7 @@ li {
 .naming {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 </style>

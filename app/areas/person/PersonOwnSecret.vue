@@ -66,9 +66,9 @@ async function set() {
 
 <style scoped>
 .own {
-  padding-top: 16px;
+  padding-top: var(--space-7);
 }
 h2 {
-  padding-bottom: 8px;
+  padding-bottom: var(--space-4);
 }
 </style>

@@ -80,5 +80,5 @@ const save = () =>
 </template>
 
 <style scoped>
-.wearer { border-top: var(--line-rule) solid var(--ink); padding-top: 12px; display: grid; gap: 8px; }
+.wearer { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-6); display: grid; gap: var(--space-4); }
 </style>

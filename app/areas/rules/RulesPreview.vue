@@ -76,13 +76,13 @@ const shadeWords = (shade: { readonly minimum: number | null, readonly start: nu
   top: 80px;
   border: var(--line-heavy) solid var(--ink);
   background: var(--panel);
-  padding: 16px;
+  padding: var(--space-7);
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
   max-height: calc(100dvh - 100px);
   overflow: auto;
 }
-li { border-top: var(--line-thin) solid var(--rule); padding: 8px 0; }
+li { border-top: var(--line-thin) solid var(--rule); padding: var(--space-4) 0; }
 li span { display: block; }
 @media (max-width: 900px) {
   .preview { position: static; }

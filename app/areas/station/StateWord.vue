@@ -16,5 +16,5 @@ const { word } = defineProps<{ word: Word }>()
 </template>
 
 <style scoped>
-.word { font-weight: 850; display: inline-flex; align-items: center; gap: 6px; }
+.word { font-weight: 850; display: inline-flex; align-items: center; gap: var(--space-3); }
 </style>

@@ -50,14 +50,14 @@ const best = useBestAdvice(() => placed.bay.bayId)
 h4 {
   font-weight: 800;
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 .uses li {
   display: grid;
   grid-template-columns: 128px minmax(0, 1fr) 84px;
-  gap: 0 10px;
+  gap: 0 var(--space-5);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 .uses small {
@@ -71,12 +71,12 @@ h4 {
 }
 .notes {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   font-size: var(--type-small);
 }
 .notes li {
   border-left: var(--line-heavy) solid var(--rule);
-  padding-left: 10px;
+  padding-left: var(--space-5);
 }
 .link {
   display: grid;

@@ -179,13 +179,13 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
 </template>
 
 <style scoped>
-.check { display: grid; gap: 8px; }
-h4 { font-weight: 750; margin-top: 6px; border-top: var(--line-thin) solid var(--rule); padding-top: 8px; }
-h4 .chalk { margin-left: 8px; }
+.check { display: grid; gap: var(--space-4); }
+h4 { font-weight: 750; margin-top: var(--space-3); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
+h4 .chalk { margin-left: var(--space-4); }
 .num { font-size: var(--type-head); font-weight: 850; }
 .hint { color: var(--soft); font-size: var(--type-small); }
 .best { font-size: var(--type-lead); }
 .over { display: grid; place-items: center; }
-.findings { display: grid; gap: 6px; }
+.findings { display: grid; gap: var(--space-3); }
 .findings .said { background: var(--bg); }
 </style>

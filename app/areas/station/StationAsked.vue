@@ -46,10 +46,10 @@ const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
 </template>
 
 <style scoped>
-.asked { display: grid; gap: 10px; }
-.line { display: flex; flex-wrap: wrap; gap: 2px 14px; font-size: var(--type-head); }
+.asked { display: grid; gap: var(--space-5); }
+.line { display: flex; flex-wrap: wrap; gap: var(--space-1) var(--space-6); font-size: var(--type-head); }
 li {
-  display: grid; grid-template-columns: 110px minmax(0, 1fr); gap: 10px; padding: 6px 0;
+  display: grid; grid-template-columns: 110px minmax(0, 1fr); gap: var(--space-5); padding: var(--space-3) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 li b { font-weight: 750; }

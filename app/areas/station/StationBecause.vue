@@ -116,24 +116,24 @@ function suggestedSaid(suggested: readonly [number, number] | null | undefined):
 <style scoped>
 .because {
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 h3 {
   font-size: var(--type-head);
   display: flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--space-3);
 }
 h4 {
   font-weight: 800;
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 .findings {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .findings .said {
   background: var(--bg);
@@ -141,13 +141,13 @@ h4 {
 .parts {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 14px;
+  gap: var(--space-1) var(--space-6);
 }
 .schools li {
   display: grid;
   grid-template-columns: 128px minmax(0, 1fr);
-  gap: 0 10px;
-  padding: 6px 0;
+  gap: 0 var(--space-5);
+  padding: var(--space-3) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
 .schools li > :nth-child(n + 3) {
@@ -166,11 +166,11 @@ small {
 }
 .sources {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   font-size: var(--type-small);
 }
 .sources li {
   border-left: var(--line-heavy) solid var(--rule);
-  padding-left: 10px;
+  padding-left: var(--space-5);
 }
 </style>

@@ -72,15 +72,15 @@ const restPasses = () =>
 .check {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .zones li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--space-5);
   align-items: center;
   border-bottom: var(--line-thin) solid var(--rule);
-  padding: 6px 0;
+  padding: var(--space-3) 0;
 }
 .zones b {
   display: block;
@@ -98,10 +98,10 @@ small {
 }
 .pair {
   display: flex;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .pair .key {
-  padding: 0 10px;
+  padding: 0 var(--space-5);
   min-width: 68px;
 }
 .fails.picked {
@@ -110,9 +110,9 @@ small {
 }
 .foot {
   position: sticky;
-  bottom: -14px;
+  bottom: calc(-1 * var(--space-6));
   background: var(--panel);
-  padding: 8px 0 14px;
+  padding: var(--space-4) 0 var(--space-6);
 }
 .foot .key {
   width: 100%;

@@ -160,14 +160,14 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
 <style scoped>
 .check {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 h4 {
   font-weight: 750;
-  margin-top: 6px;
+  margin-top: var(--space-3);
 }
 h4 .chalk {
-  margin-left: 8px;
+  margin-left: var(--space-4);
 }
 .need b {
   font-size: var(--type-big);
@@ -184,7 +184,7 @@ h4 .chalk {
 .helmet {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
   text-align: left;
   text-decoration: none;
@@ -195,12 +195,12 @@ h4 .chalk {
 }
 .other {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .other :deep(input) {
   width: 84px;
   min-height: 56px;
-  padding: 0 10px;
+  padding: 0 var(--space-5);
   border: var(--line-rule) solid var(--strong-rule);
   background: none;
   color: var(--chalk);
@@ -209,8 +209,8 @@ h4 .chalk {
 }
 .findings {
   display: grid;
-  gap: 6px;
-  margin-top: 6px;
+  gap: var(--space-3);
+  margin-top: var(--space-3);
 }
 .findings .said {
   background: var(--bg);

@@ -99,7 +99,7 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
 <style scoped>
 .fire {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .said {
   background: var(--bg);
@@ -107,13 +107,13 @@ const look = () => act('station.check-fire', { answers: Object.fromEntries(FIRE_
 h4 {
   font-weight: 800;
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
-  margin-top: 4px;
+  padding-top: var(--space-4);
+  margin-top: var(--space-2);
 }
 .thing {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--space-5);
   align-items: center;
   min-height: 60px;
   border-bottom: var(--line-thin) solid var(--rule);

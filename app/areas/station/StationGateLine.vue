@@ -70,12 +70,12 @@ const more = computed(() => gate.findings.filter(({ severity }) => severity === 
   flex: 1;
   display: grid;
   grid-template-columns: 36px 82px minmax(0, 1fr);
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
   text-align: left;
   background: none;
   border: 0;
-  padding: 2px 0;
+  padding: var(--space-1) 0;
   cursor: pointer;
   font: inherit;
   color: inherit;
@@ -114,8 +114,8 @@ b small.age {
   border: 0;
   border-left: var(--line-thin) solid var(--rule);
   background: none;
-  padding: 0 0 0 10px;
-  margin-left: 8px;
+  padding: 0 0 0 var(--space-5);
+  margin-left: var(--space-4);
   font: inherit;
   font-size: var(--type-fine);
   font-weight: 700;

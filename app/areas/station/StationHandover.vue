@@ -64,9 +64,9 @@ async function handOver(signature?: Signature) {
 </template>
 
 <style scoped>
-.handover { display: grid; gap: 8px; }
-h3 { font-size: var(--type-big); border-top: var(--line-rule) solid var(--ink); padding-top: 8px; }
-.checks { display: grid; gap: 6px; }
-.checks .key { display: flex; justify-content: space-between; gap: 10px; text-align: left; font-weight: 600; }
+.handover { display: grid; gap: var(--space-4); }
+h3 { font-size: var(--type-big); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); }
+.checks { display: grid; gap: var(--space-3); }
+.checks .key { display: flex; justify-content: space-between; gap: var(--space-5); text-align: left; font-weight: 600; }
 .big { min-height: 76px; font-size: var(--type-lead); }
 </style>

@@ -59,15 +59,15 @@ const airSays = computed(() => {
 .answer {
   display: grid;
   grid-template-columns: 84px minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--space-6);
   align-items: center;
   position: sticky;
-  top: -14px;
+  top: calc(-1 * var(--space-6));
   z-index: 5;
   background: var(--panel);
   border-top: var(--line-rule) solid var(--ink);
   border-bottom: var(--line-rule) solid var(--ink);
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   min-height: 78px;
 }
 .num {

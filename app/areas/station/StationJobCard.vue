@@ -396,8 +396,8 @@ async function clear() {
 }
 .recent {
   display: grid;
-  gap: 8px;
-  padding: 8px 0;
+  gap: var(--space-4);
+  padding: var(--space-4) 0;
 }
 .recent .key {
   text-align: left;
@@ -407,7 +407,7 @@ async function clear() {
   grid-template-columns: repeat(3, 1fr);
 }
 .three .key {
-  padding: 4px 6px;
+  padding: var(--space-2) var(--space-3);
   line-height: 1.15;
 }
 .strip {
@@ -416,21 +416,21 @@ async function clear() {
 .hint {
   color: var(--soft);
   font-size: var(--type-small);
-  padding-bottom: 8px;
+  padding-bottom: var(--space-4);
 }
 .range {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  padding-bottom: 8px;
+  gap: var(--space-4);
+  padding-bottom: var(--space-4);
 }
 .foot {
   position: sticky;
-  bottom: -14px;
+  bottom: calc(-1 * var(--space-6));
   background: var(--panel);
-  padding: 8px 0 14px;
+  padding: var(--space-4) 0 var(--space-6);
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
   z-index: 5;
 }
 .foot .key {

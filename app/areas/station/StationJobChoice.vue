@@ -49,5 +49,5 @@ const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
 </template>
 
 <style scoped>
-.hint { color: var(--soft); font-size: var(--type-small); padding-bottom: 8px; }
+.hint { color: var(--soft); font-size: var(--type-small); padding-bottom: var(--space-4); }
 </style>

@@ -42,19 +42,19 @@ watch(() => open, async (isOpen) => {
 .line.open {
   border-bottom: var(--line-rule) solid var(--ink);
   background: var(--bg);
-  margin: 0 -10px;
-  padding: 0 10px;
+  margin: 0 calc(-1 * var(--space-5));
+  padding: 0 var(--space-5);
 }
 .top {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 .ask {
   flex: 1;
   display: grid;
   grid-template-columns: 118px minmax(0, 1fr);
-  gap: 10px;
+  gap: var(--space-5);
   align-items: center;
   min-height: 56px;
   text-align: left;
@@ -74,11 +74,11 @@ watch(() => open, async (isOpen) => {
   color: var(--hold);
 }
 .body {
-  padding: 0 0 12px;
+  padding: 0 0 var(--space-6);
 }
 .confirm {
   min-height: 48px;
-  padding: 0 10px;
+  padding: 0 var(--space-5);
   font-size: var(--type-small);
 }
 </style>

@@ -95,12 +95,12 @@ function stepBy(by: number) {
 <style scoped>
 .number {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .stepper {
   display: grid;
   grid-template-columns: 56px minmax(0, 1fr) 56px;
-  gap: 8px;
+  gap: var(--space-4);
 }
 .stepper .key {
   font-size: var(--type-big);
@@ -109,7 +109,7 @@ function stepBy(by: number) {
 .pad {
   display: grid;
   grid-template-columns: repeat(6, 1fr);
-  gap: 6px;
+  gap: var(--space-3);
 }
 .pad .key {
   min-width: 0;
@@ -120,7 +120,7 @@ function stepBy(by: number) {
   display: flex;
   align-items: center;
   border: var(--line-rule) solid var(--strong-rule);
-  padding: 0 12px;
+  padding: 0 var(--space-6);
 }
 .box:focus-within {
   border-color: var(--ink);

@@ -28,6 +28,6 @@ const AMPERE = { unit: 'A', step: 5, toShown: (si: number) => si, fromShown: (sh
 </template>
 
 <style scoped>
-.range { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; padding-bottom: 8px; }
+.range { display: grid; grid-template-columns: 1fr 1fr; gap: var(--space-4); padding-bottom: var(--space-4); }
 .wrong { grid-column: 1 / -1; color: var(--stop); font-weight: 650; }
 </style>

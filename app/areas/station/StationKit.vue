@@ -145,17 +145,17 @@ function stateOf({ item, toDo }: (typeof here.value)[number]): { readonly mark: 
 <style scoped>
 .kit {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 h4 {
   font-weight: 800;
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
-  margin-top: 4px;
+  padding-top: var(--space-4);
+  margin-top: var(--space-2);
 }
 .findings {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .findings .said {
   background: var(--bg);
@@ -163,7 +163,7 @@ h4 {
 .thing {
   display: grid;
   grid-template-columns: 76px minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--space-5);
   align-items: center;
   min-height: 60px;
   border-bottom: var(--line-thin) solid var(--rule);

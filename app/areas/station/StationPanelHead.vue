@@ -28,7 +28,7 @@ const emit = defineEmits<{ because: [] }>()
 <style scoped>
 .head {
   display: flex; justify-content: space-between; align-items: center; border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
-h3 { font-size: var(--type-big); display: flex; align-items: center; gap: 6px; }
+h3 { font-size: var(--type-big); display: flex; align-items: center; gap: var(--space-3); }
 </style>

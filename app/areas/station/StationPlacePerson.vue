@@ -51,6 +51,6 @@ async function place(personId: string | null) {
 
 <style scoped>
 h3 { font-size: var(--type-head); }
-.names { display: grid; grid-template-columns: 1fr 1fr; gap: 8px; margin-top: 12px; }
+.names { display: grid; grid-template-columns: 1fr 1fr; gap: var(--space-4); margin-top: var(--space-6); }
 small { display: block; font-weight: 500; color: var(--soft); }
 </style>

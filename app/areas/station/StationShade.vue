@@ -60,10 +60,10 @@ const columns = computed<readonly TableColumnOf<RuleSetAnswer>[]>(() => [
 .shade {
   display: grid;
   grid-template-columns: 112px minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--space-6);
   align-items: start;
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 .num {
   font-size: var(--type-clock);
@@ -78,17 +78,17 @@ const columns = computed<readonly TableColumnOf<RuleSetAnswer>[]>(() => [
   color: var(--soft);
   letter-spacing: 0;
   line-height: 1.2;
-  margin-bottom: 6px;
+  margin-bottom: var(--space-3);
 }
 .schools { font-size: var(--type-small); }
-.schools :deep(th), .schools :deep(td) { padding: 1px 6px 1px 0; line-height: 1.3; border-bottom: var(--line-thin) solid var(--rule); }
+.schools :deep(th), .schools :deep(td) { padding: var(--line-thin) var(--space-3) var(--line-thin) 0; line-height: 1.3; border-bottom: var(--line-thin) solid var(--rule); }
 .schools :deep(th) { font-size: var(--type-fine); line-height: 1.1; }
-.schools :deep(th + th), .schools :deep(td + td) { text-align: right; padding: 1px 0 1px 10px; }
+.schools :deep(th + th), .schools :deep(td + td) { text-align: right; padding: var(--line-thin) 0 var(--line-thin) var(--space-5); }
 .schools :deep(.binds td) { font-weight: 850; color: var(--ink); }
 @media (max-width: 420px) {
   .shade {
     grid-template-columns: 92px minmax(0, 1fr);
-    gap: 8px;
+    gap: var(--space-4);
   }
 }
 </style>

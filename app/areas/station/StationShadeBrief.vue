@@ -27,9 +27,9 @@ const binding = computed(() => answer.ruleSets.find(({ ruleSet }) => ruleSet ===
 .brief {
   display: flex;
   align-items: center;
-  gap: 14px;
+  gap: var(--space-6);
   border-top: var(--line-rule) solid var(--ink);
-  padding-top: 2px;
+  padding-top: var(--space-1);
   font-weight: 650;
   line-height: 1.2;
 }

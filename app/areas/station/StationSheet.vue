@@ -159,14 +159,14 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 .sheet {
   display: flex;
   flex-direction: column;
-  gap: 6px;
+  gap: var(--space-3);
   min-height: 100%;
 }
 .head {
   display: flex;
   align-items: center;
-  gap: 8px;
-  margin: -10px 0 -4px;
+  gap: var(--space-4);
+  margin: calc(-1 * var(--space-5)) 0 calc(-1 * var(--space-2));
 }
 h2 {
   margin-right: auto;
@@ -174,7 +174,7 @@ h2 {
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 2px 12px;
+  gap: var(--space-1) var(--space-6);
 }
 h2 small {
   font-size: var(--type-body);
@@ -183,15 +183,16 @@ h2 small {
   letter-spacing: 0;
 }
 .key.quiet {
-  padding: 0 4px;
+  padding: 0 var(--space-2);
   display: grid;
   place-items: center;
   font-weight: 600;
+  white-space: nowrap;
 }
 .job {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 14px;
+  gap: var(--space-1) var(--space-6);
   font-size: var(--type-body);
   line-height: 1.3;
 }
@@ -199,15 +200,15 @@ h2 small {
   font-size: var(--type-small);
   font-weight: 650;
   border-top: var(--line-thin) solid var(--rule);
-  padding-top: 4px;
+  padding-top: var(--space-2);
 }
 .tap {
-  padding: 16px 0;
-  margin: -16px 0;
+  padding: var(--space-7) 0;
+  margin: calc(-1 * var(--space-7)) 0;
 }
 .settled {
   border-bottom: var(--line-thin) solid var(--rule);
-  padding-bottom: 4px;
+  padding-bottom: var(--space-2);
 }
 .gates {
   border-top: var(--line-rule) solid var(--ink);
@@ -215,19 +216,19 @@ h2 small {
 .next {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   margin-top: auto;
   position: sticky;
-  bottom: -14px;
-  padding: 8px 0 12px;
+  bottom: calc(-1 * var(--space-6));
+  padding: var(--space-4) 0 var(--space-6);
   background: var(--panel);
 }
 .next .key {
   flex: 1 1 auto;
-  padding: 6px 8px;
+  padding: var(--space-3) var(--space-4);
 }
 .next .stop-key {
-  padding: 0 18px 0 14px;
+  padding: 0 var(--space-7) 0 var(--space-6);
   font-size: var(--type-body);
 }
 @media (max-width: 900px) {

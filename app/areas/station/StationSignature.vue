@@ -30,6 +30,6 @@ function sign() {
 </template>
 
 <style scoped>
-.sign { display: grid; grid-template-columns: minmax(0, 1fr) 110px; gap: 0 8px; margin-top: 10px; }
+.sign { display: grid; grid-template-columns: minmax(0, 1fr) 110px; gap: 0 var(--space-4); margin-top: var(--space-5); }
 .key { grid-column: 1 / -1; }
 </style>

@@ -92,17 +92,17 @@ const give = (reason: string) => act('station.give-stop-reason', { reason })
 }
 .ask {
   font-weight: 700;
-  margin: 8px 0 6px;
+  margin: var(--space-4) 0 var(--space-3);
 }
 .own {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   align-items: start;
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--space-4);
+  margin-top: var(--space-4);
 }
 .reopen {
   width: 100%;
-  margin-top: 12px;
+  margin-top: var(--space-6);
 }
 </style>

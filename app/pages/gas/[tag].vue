@@ -184,16 +184,16 @@ const marksSaid = computed(() => {
 </template>
 
 <style scoped>
-.cylinder { display: grid; gap: 10px; }
-header { display: flex; align-items: center; justify-content: space-between; margin-bottom: -8px; }
+.cylinder { display: grid; gap: var(--space-5); }
+header { display: flex; align-items: center; justify-content: space-between; margin-bottom: calc(-1 * var(--space-4)); }
 h2 { font-size: var(--type-figure); }
 h2 small { font-size: var(--type-lead); font-weight: 600; color: var(--soft); letter-spacing: 0; }
 h3 { font-size: var(--type-lead); }
 .link { display: grid; place-items: center; }
-.marks { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
-.worst { display: grid; gap: 6px; }
+.marks { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-3); }
+.worst { display: grid; gap: var(--space-3); }
 .said { background: var(--bg); }
-.clock { font-size: var(--type-figure); font-weight: 900; margin-right: 8px; }
-.doing { border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: 14px; display: grid; gap: 10px; }
+.clock { font-size: var(--type-figure); font-weight: 900; margin-right: var(--space-4); }
+.doing { border: var(--line-heavy) solid var(--ink); background: var(--bg); padding: var(--space-6); display: grid; gap: var(--space-5); }
 .marks .key { justify-self: start; }
 </style>

@@ -47,14 +47,14 @@ h1 {
 ol {
   counter-reset: step;
   border-top: var(--line-heavy) solid var(--ink);
-  margin: 10px 0;
+  margin: var(--space-5) 0;
 }
 li {
   counter-increment: step;
   display: grid;
   grid-template-columns: 48px 1fr;
   align-items: baseline;
-  padding: 12px 0;
+  padding: var(--space-6) 0;
   border-bottom: var(--line-thin) solid var(--rule);
   font-size: var(--type-big);
   font-weight: 700;
@@ -68,11 +68,11 @@ li::before {
 .clear {
   font-size: var(--type-big);
   font-weight: 650;
-  margin: 12px 0;
+  margin: var(--space-6) 0;
 }
 .foot {
   font-size: var(--type-fine);
-  margin: 10px 0;
+  margin: var(--space-5) 0;
   max-width: 90ch;
 }
 .link {

@@ -245,8 +245,8 @@ const relieve = (signature: Signature) => sign('permit.relieve', { relievedId: m
 </template>
 
 <style scoped>
-.permit { display: grid; gap: 10px; }
-header { display: flex; align-items: start; gap: 12px; }
+.permit { display: grid; gap: var(--space-5); }
+header { display: flex; align-items: start; gap: var(--space-6); }
 h2 { font-size: var(--type-big); }
 h2 small { display: block; font-size: var(--type-body); font-weight: 600; color: var(--soft); letter-spacing: 0.02em; }
 .link { display: inline-grid; place-items: center; }

@@ -55,12 +55,12 @@ const time = computed(() => dates.time(new Date(clock.nowMs.value).toISOString()
   flex: 1;
   display: flex;
   flex-direction: column;
-  padding: 10px 24px 14px;
+  padding: var(--space-5) var(--space-9) var(--space-6);
 }
 header {
   display: flex;
   align-items: baseline;
-  gap: 24px;
+  gap: var(--space-9);
   border-bottom: 4px solid var(--ink);
 }
 h1 {
@@ -78,7 +78,7 @@ header .print {
 .row {
   display: grid;
   grid-template-columns: minmax(0, 1.2fr) minmax(0, 0.8fr) minmax(0, 1.1fr);
-  gap: 20px;
+  gap: var(--space-8);
   align-items: center;
   min-height: 108px;
   border-bottom: var(--line-rule) solid var(--rule);
@@ -87,7 +87,7 @@ header .print {
 }
 .row.tone-stop {
   box-shadow: inset 12px 0 var(--stop);
-  padding-left: 24px;
+  padding-left: var(--space-9);
 }
 span {
   display: grid;
@@ -111,17 +111,17 @@ small {
 .none {
   font-size: var(--type-figure);
   font-weight: 700;
-  padding: 40px 0;
+  padding: var(--space-10) 0;
 }
 .call {
   margin-top: auto;
-  padding-top: 14px;
+  padding-top: var(--space-6);
 }
 @media (max-width: 900px) {
   .row {
     grid-template-columns: minmax(0, 1fr);
-    gap: 4px;
-    padding: 10px 0;
+    gap: var(--space-2);
+    padding: var(--space-5) 0;
   }
   h1,
   header .print {

@@ -210,13 +210,13 @@ function submit() {
 <style scoped>
 .item {
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
 }
 header {
   display: flex;
   align-items: center;
   justify-content: space-between;
-  margin-bottom: -8px;
+  margin-bottom: calc(-1 * var(--space-4));
 }
 h2 {
   font-size: var(--type-figure);
@@ -238,7 +238,7 @@ h2 small {
 }
 .worst {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 .said {
   background: var(--bg);
@@ -246,7 +246,7 @@ h2 small {
 .list {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto auto;
-  gap: 12px;
+  gap: var(--space-6);
   align-items: center;
   min-height: 62px;
   border-top: var(--line-thin) solid var(--rule);
@@ -267,9 +267,9 @@ h2 small {
 .doing {
   border: var(--line-heavy) solid var(--ink);
   background: var(--bg);
-  padding: 14px;
+  padding: var(--space-6);
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
 }
 .doing.keys {
   display: flex;

@@ -109,14 +109,14 @@ const everyWords = ({ every }: CheckList) =>
 </template>
 
 <style scoped>
-.lists { display: grid; gap: 10px; }
+.lists { display: grid; gap: var(--space-5); }
 header { display: flex; align-items: center; justify-content: space-between; }
 .link { display: grid; place-items: center; }
-.list { border-top: var(--line-rule) solid var(--ink); padding-top: 8px; display: grid; gap: 6px; }
+.list { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-3); }
 h3 { font-size: var(--type-lead); }
 h3::first-letter { text-transform: uppercase; }
 h3 small { font-weight: 550; }
-.list li { border-bottom: var(--line-thin) solid var(--rule); padding: 6px 0; }
+.list li { border-bottom: var(--line-thin) solid var(--rule); padding: var(--space-3) 0; }
 .list li small { display: block; font-size: var(--type-fine); }
-.new { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 8px; align-items: center; }
+.new { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: var(--space-4); align-items: center; }
 </style>

@@ -125,12 +125,12 @@ const isDoneAlready = computed(() => wanted.value !== null && !open.value.some((
 <style scoped>
 .round {
   display: grid;
-  gap: 10px;
+  gap: var(--space-5);
 }
 header {
   display: flex;
   align-items: center;
-  gap: 16px;
+  gap: var(--space-7);
 }
 .count {
   font-size: var(--type-figure);
@@ -160,10 +160,10 @@ progress::-webkit-progress-value {
 }
 .stop-at {
   display: grid;
-  gap: 4px;
+  gap: var(--space-2);
   border: var(--line-heavy) solid var(--ink);
   background: var(--bg);
-  padding: 14px;
+  padding: var(--space-6);
 }
 .where {
   font-weight: 700;
@@ -177,7 +177,7 @@ progress::-webkit-progress-value {
 }
 .name {
   font-size: var(--type-lead);
-  padding-bottom: 6px;
+  padding-bottom: var(--space-3);
 }
 summary {
   min-height: 48px;
@@ -192,6 +192,6 @@ ol li {
   display: flex;
   justify-content: space-between;
   border-bottom: var(--line-thin) solid var(--rule);
-  padding: 8px 0;
+  padding: var(--space-4) 0;
 }
 </style>

@@ -112,17 +112,17 @@ h1 {
 .state {
   font-size: var(--type-big);
   font-weight: 900;
-  margin: 8px 0;
+  margin: var(--space-4) 0;
 }
 dl {
   border-top: var(--line-rule) solid var(--ink);
-  margin: 10px 0;
+  margin: var(--space-5) 0;
 }
 dl > div {
   display: grid;
   grid-template-columns: 140px minmax(0, 1fr);
-  gap: 10px;
-  padding: 8px 0;
+  gap: var(--space-5);
+  padding: var(--space-4) 0;
   border-bottom: var(--line-thin) solid var(--rule);
   font-size: var(--type-lead);
   font-weight: 600;

@@ -31,9 +31,18 @@ describe('one short scale', () => {
     expect(linesWith(/\b[1-3]px (?:solid|dashed|dotted)/)).toEqual([])
   })
 
+  it('of space: what parts things, and what lies between a thing and its edge', () => {
+    // A space as large as a target or a bar makes room for that, and is no part of the scale; a pixel takes a border's weight back.
+    const spaces = /(?:gap|padding|margin)[a-z-]*: [^;]*?(?<![\w.])-?(?:[2-9]|[12]\d|3[0-2])px/
+    expect(linesWith(spaces)).toEqual([])
+    const steps = [...tokens.matchAll(/--space-\d+: (\d+)px/g)].map(([, size]) => Number(size))
+    expect(steps).toHaveLength(10)
+    expect(steps).toEqual(steps.toSorted((a, b) => a - b))
+  })
+
   it('uses no token that is not there', () => {
-    const there = new Set([...tokens.matchAll(/--((?:type|line)-\w+):/g)].map(([, name]) => name))
-    const used = styles.flatMap(({ text }) => [...text.matchAll(/var\(--((?:type|line)-\w+)\)/g)].map(([, name]) => name))
+    const there = new Set([...tokens.matchAll(/--((?:type|line|space)-\w+):/g)].map(([, name]) => name))
+    const used = styles.flatMap(({ text }) => [...text.matchAll(/var\(--((?:type|line|space)-\w+)\)/g)].map(([, name]) => name))
     expect(used.filter(name => !there.has(name))).toEqual([])
   })
 })
