@@ -1,4 +1,4 @@
-import { choose, expect, measureInMetres, serve, signIn, test } from './served'
+import { choose, expect, measureInMetres, pressByKeyboard, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -32,15 +32,16 @@ test('a galvanised job holds; tried, then stripped and with the hood moved, the 
   await expect(page.getByRole('button', { name: /Change job|Fix first hold: Job/ })).toBeVisible()
 
   await page.goto(`${served.url}/bay/bay-4?do=air`)
+  // The hood is put in its place and looked at by keyboard alone.
   const air = page.getByRole('region', { name: 'Air' })
   await expect(air).not.toContainText('Zinc')
   await expect(air).toContainText('Manganese: up to')
-  await page.getByRole('button', { name: '20', exact: true }).click()
-  await page.getByRole('button', { name: 'It stands 20 cm beside the arc' }).click()
+  await pressByKeyboard(page.getByRole('button', { name: '20', exact: true }))
+  await pressByKeyboard(page.getByRole('button', { name: 'It stands 20 cm beside the arc' }))
   await expect(air).toContainText('The extraction is not checked today.')
-  await page.getByRole('button', { name: 'its damper is shut' }).click()
+  await pressByKeyboard(page.getByRole('button', { name: 'its damper is shut' }))
   await expect(air).toContainText('The extraction failed its check: its damper is shut.')
-  await page.getByRole('button', { name: 'All four: it draws' }).click()
+  await pressByKeyboard(page.getByRole('button', { name: 'All four: it draws' }))
   // Settled: what holds next stands open.
   await expect(page.getByRole('status').filter({ hasText: 'Air is open.' })).toBeVisible()
   await expect(page.getByRole('link', { name: /^Bay 4,/ })).toHaveAttribute('aria-label', /Air open/)

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Browser, Page } from '@playwright/test'
 import jsQR from 'jsqr'
 import { PNG } from 'pngjs'
-import { changeRules, choose, expect, pressByKeyboard, serve, signIn, test, typeByKeyboard } from './served'
+import { changeRules, choose, chooseByKeyboard, expect, pressByKeyboard, serve, signIn, test, typeByKeyboard } from './served'
 import type { Served, PASSWORDS } from './served'
 import { show } from './screens'
 
@@ -45,34 +45,35 @@ test('the whole story, on phones and the wall: asked, signed, worked, stopped by
   const wall = await screenOf(browser, 'maren', '/hot-work/wall', { width: 1280, height: 800 })
   const asker = await screenOf(browser, 'tove', '/hot-work?do=request')
   const ask = asker.getByRole('button', { name: 'Ask for it' })
-  await asker.getByLabel('Place, as people call it').fill('Sluice rack 2')
-  await asker.getByLabel('The job').fill('Cut two rusted bars')
-  await choose(asker.getByLabel('Process'), 'Gas cut')
-  await choose(asker.getByLabel('What is worked on'), 'tank, drum or box')
-  await asker.getByLabel('Height over the floor below').fill('1')
-  await asker.getByLabel('Strongest wind or draught').fill('2')
-  await choose(asker.getByLabel('Sprinklers'), /^none/)
-  await asker.getByLabel('Storey').fill('0')
+  // Asked for by keyboard alone.
+  await typeByKeyboard(asker.getByLabel('Place, as people call it'), 'Sluice rack 2')
+  await typeByKeyboard(asker.getByLabel('The job'), 'Cut two rusted bars')
+  await chooseByKeyboard(asker.getByLabel('Process'), 'Gas cut')
+  await chooseByKeyboard(asker.getByLabel('What is worked on'), 'tank, drum or box')
+  await typeByKeyboard(asker.getByLabel('Height over the floor below'), '1')
+  await typeByKeyboard(asker.getByLabel('Strongest wind or draught'), '2')
+  await chooseByKeyboard(asker.getByLabel('Sprinklers'), 'none')
+  await typeByKeyboard(asker.getByLabel('Storey'), '0')
   // What nobody said is asked, not taken for no.
-  await ask.click()
+  await pressByKeyboard(ask)
   await expect(asker.getByText('Name at least one.')).toBeVisible()
-  await asker.getByLabel('Levels below that sparks reach').fill('0')
-  await asker.getByLabel('Parts one watcher cannot see').fill('0')
-  await asker.getByRole('group', { name: 'Is the floor hard' }).getByRole('button', { name: 'Yes' }).click()
+  await typeByKeyboard(asker.getByLabel('Levels below that sparks reach'), '0')
+  await typeByKeyboard(asker.getByLabel('Parts one watcher cannot see'), '0')
+  await pressByKeyboard(asker.getByRole('group', { name: 'Is the floor hard' }).getByRole('button', { name: 'Yes' }))
   for (const question of [
     'Is it a confined place', 'Is something behind the wall', 'Does the wall or panel burn inside', 'Does a store ready to burn',
     'Is magnesium or titanium',
   ])
-    await asker.getByRole('group', { name: question }).getByRole('button', { name: 'No', exact: true }).click()
-  await asker.getByRole('button', { name: 'Kit Amari' }).click()
+    await pressByKeyboard(asker.getByRole('group', { name: question }).getByRole('button', { name: 'No', exact: true }))
+  await pressByKeyboard(asker.getByRole('button', { name: 'Kit Amari' }))
   await expect(asker.getByText('Nobody knows what it held')).toBeVisible()
-  await ask.click()
+  await pressByKeyboard(ask)
   await expect(asker.getByRole('alert').filter({ hasText: 'Nobody knows what it held' })).toBeVisible()
-  await choose(asker.getByLabel('What is worked on'), 'structure')
+  await chooseByKeyboard(asker.getByLabel('What is worked on'), 'structure')
   await expect(asker.getByText('Nobody knows what it held')).toHaveCount(0)
   await expect(asker.getByRole('heading', { name: 'What follows' })).toBeVisible()
   await expect(asker.getByText('to keep clear')).toBeVisible()
-  await ask.click()
+  await pressByKeyboard(ask)
 
   await expect(asker.getByRole('heading', { name: /^Sluice rack 2/ })).toBeVisible()
   await expect(wall.getByText('Sluice rack 2')).toBeVisible()

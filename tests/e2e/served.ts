@@ -234,6 +234,16 @@ export async function typeByKeyboard(target: Locator, text: string): Promise<voi
   await target.page().keyboard.type(text)
 }
 
+/** Chooses from a list that typing goes along in. */
+export async function chooseByKeyboard(list: Locator, typed: string): Promise<void> {
+  await pressByKeyboard(list)
+  const option = list.page().getByRole('option', { name: typed }).first()
+  await expect(option).toBeVisible()
+  await list.page().keyboard.type(typed, { delay: 10 })
+  await expect(option).toHaveAttribute('data-highlighted', '')
+  await list.page().keyboard.press('Enter')
+}
+
 /** Types a day part by part. */
 export async function typeDay(field: Locator, day: string): Promise<void> {
   const [year, month, date] = day.split('-')
