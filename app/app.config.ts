@@ -48,6 +48,7 @@ export default defineAppConfig({
         cellTrigger: 'month-day',
       },
     },
+    tabs: { slots: { list: 'tabs', indicator: 'gone', trigger: 'key tab', content: 'tab-shown' } },
     progress: { slots: { base: 'bar', indicator: 'bar-done' } },
     popover: { slots: { content: 'asked' } },
     modal: { slots: { overlay: 'laid-veil', content: 'laid' } },

@@ -20,6 +20,7 @@ import type { Answer, Beside } from './door'
 import { remember, snapshotIfDue } from './fold'
 import { lockMore } from './room'
 import type { Room } from './room'
+import { erasePreference } from '../tables/preference'
 import { eraseWearer } from '../tables/wearer'
 
 /** What a command erases beside the record, once it is accepted. */
@@ -36,6 +37,7 @@ const ERASES: {
     for (const { id } of streamIds.map(kindOfStream)) {
       await eraseWearer(db, siteId, id)
       await eraseCredential(db, siteId, id)
+      await erasePreference(db, siteId, id)
       await endSessionsOf(db, siteId, id)
       await dropDevicesOf(db, siteId, id)
     }

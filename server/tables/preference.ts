@@ -17,3 +17,8 @@ export async function setLanguage(db: Queryable, siteId: string, personId: strin
     [siteId, personId, language],
   )
 }
+
+/** What somebody chose for themselves is nobody's once they have left. */
+export async function erasePreference(db: Queryable, siteId: string, personId: string): Promise<void> {
+  await db.query('delete from preference where site_id = $1 and person_id = $2', [siteId, personId])
+}

@@ -29,6 +29,7 @@ test('a shoulder is read as it is typed; what is left, and how many acetylene cy
   await expect(shoulder.getByText('It cannot be read for sure.')).toBeVisible()
   await expect(shoulder.getByText(/16\/03 cannot be a date/)).toBeVisible()
 
+  await page.getByRole('tab', { name: 'Left' }).click()
   const left = page.getByRole('region', { name: 'How much is left' })
   await choose(left.getByLabel('Gas in it'), 'argon')
   await left.getByLabel('Water volume of it, L').fill('50')
@@ -42,6 +43,7 @@ test('a shoulder is read as it is typed; what is left, and how many acetylene cy
   await left.getByLabel('Tare, cap off, kg').fill('80.06')
   await expect(left.getByText('7.59 m³', { exact: true })).toBeVisible()
 
+  await page.getByRole('tab', { name: 'Acetylene' }).click()
   const draw = page.getByRole('region', { name: 'Acetylene: how many cylinders' })
   await draw.getByLabel('In one full cylinder, m³').fill('9.345')
   await draw.getByLabel('The tip takes, m³/h').fill('2.265')

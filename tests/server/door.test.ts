@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import { readLanguage, setLanguage } from '#server/tables/preference'
 import { handleCommand } from '#server/door/handle'
 import { readStations } from '#server/tables/station'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
@@ -160,8 +161,10 @@ describe('the one door', () => {
         ])
       ).rows[0]?.person_id
     expect(await standing()).toBe('guest')
+    await setLanguage(shop.pool, shop.siteId, 'guest', 'es')
     const left = await shop.send(lead, [personStream('guest')], { type: 'person.leave', payload: {} })
     expect(left.status).toBe(200)
+    expect(await readLanguage(shop.pool, shop.siteId, 'guest')).toBeNull()
     expect(await standing()).toBeNull()
     expect(await events(BAY_2, 'person-placed')).toBe(2)
   })

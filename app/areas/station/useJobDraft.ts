@@ -1,3 +1,4 @@
+import { computed, ref, watch } from 'vue'
 import type { Job } from '#core/job/job'
 import { JOB_LIMITS } from '#core/job/job'
 import { neededJobFields } from '#core/job/needed-job-fields'

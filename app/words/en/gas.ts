@@ -310,6 +310,10 @@ export const gasPages = {
     chained: 'Chained',
     capOn: 'Cap on',
   },
+  sums: {
+    gasSums: 'Sums of gas',
+    tabs: { shoulder: 'Shoulder', left: 'Left', draw: 'Acetylene' },
+  },
   steps: {
     done: 'done',
     because: 'Because',

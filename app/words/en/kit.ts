@@ -175,6 +175,8 @@ export const kitPages = {
     noReasonGiven: 'no reason given',
   },
   sums: {
+    electricalSums: 'Electrical sums',
+    tabs: { duty: 'Duty', cable: 'Cable', open: 'Voltage', test: 'Test' },
     alternating: 'alternating',
     direct: 'direct',
     howLongMayTheArc: 'How long may the arc burn?',

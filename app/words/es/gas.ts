@@ -318,6 +318,10 @@ export const gasPages: typeof English = {
     chained: 'Encadenado',
     capOn: 'Con capuchón',
   },
+  sums: {
+    gasSums: 'Cálculos de gas',
+    tabs: { shoulder: 'Hombro', left: 'Queda', draw: 'Acetileno' },
+  },
   steps: {
     done: 'hecho',
     because: 'Por qué',

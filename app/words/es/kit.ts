@@ -182,6 +182,8 @@ export const kitPages: typeof English = {
     noReasonGiven: 'sin razón dada',
   },
   sums: {
+    electricalSums: 'Cálculos eléctricos',
+    tabs: { duty: 'Ciclo', cable: 'Cable', open: 'Voltaje', test: 'Prueba' },
     alternating: 'alterna',
     direct: 'directa',
     howLongMayTheArc: '¿Cuánto puede arder el arco?',
