@@ -12,6 +12,7 @@ import type { CylinderFindings } from './cylinder-findings'
 import type { ElectricalFindings } from './electrical-findings'
 import type { HotWorkFindings, PermitFindings, SparkFindings } from './hotwork-findings'
 import type { InspectionFindings } from './kit-findings'
+import type { ProtectionFindings } from './protection-findings'
 
 /**
  * Every finding code with the values it carries, units in the names.
@@ -38,7 +39,8 @@ export interface FindingValues
   InspectionFindings,
   SparkFindings,
   HotWorkFindings,
-  PermitFindings {}
+  PermitFindings,
+  ProtectionFindings {}
 
 export type FindingCode = keyof FindingValues
 

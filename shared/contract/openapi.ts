@@ -39,6 +39,16 @@ import {
   assessSparkReachRequest,
   assessSparkReachResponse,
 } from './permit-schema'
+import {
+  assessBystanderRequest,
+  assessBystanderResponse,
+  assessHeatRequest,
+  assessHeatResponse,
+  assessLaserRequest,
+  assessLaserResponse,
+  assessNoiseRequest,
+  assessNoiseResponse,
+} from './assess-protection-schema'
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
 import { envelopeSchema, payloadSchemas } from './command-schemas'
 import { findingSchema, inputErrorSchema } from './finding-schema'
@@ -217,6 +227,36 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     request: assessCableRequest,
     response: assessCableResponse,
     description: 'Copper. Without a duty the arc counts as burning all the time.',
+  },
+  'laser': {
+    name: 'AssessLaser',
+    summary: 'How far a near-infrared laser is dangerous to eye and skin, and whether eyewear answers',
+    request: assessLaserRequest,
+    response: assessLaserResponse,
+    description:
+      'Continuous beam, 700 to 1400 nm, small source. Diameter and divergence count at 1/e; sent at 1/e2 they are turned into it. Eyewear has to be dark enough and bear the beam; no welding shade answers.',
+  },
+  'bystander': {
+    name: 'AssessBystander',
+    summary: 'For how long, and from how far, somebody unprotected may see an arc in a day',
+    request: assessBystanderRequest,
+    response: assessBystanderResponse,
+    description:
+      'By 30 J/m² of weighted ultraviolet light and the square of the distance. Not measured, the upper end of what was measured elsewhere counts; where nobody measured, it holds.',
+  },
+  'noise': {
+    name: 'AssessNoise',
+    summary: 'The noise of a day by a rule, and what protectors leave at the ear',
+    request: assessNoiseRequest,
+    response: assessNoiseResponse,
+    description: 'Dose and average as the rule counts them. With no derating sent half of the label counts.',
+  },
+  'heat': {
+    name: 'AssessHeat',
+    summary: 'Heat at work with what is worn, and how many minutes of each hour may be worked',
+    request: assessHeatRequest,
+    response: assessHeatResponse,
+    description: 'A measured index, or one estimated from air, humidity and sun. Work and rest by the table and the limit at the average rate.',
   },
   'electrical-test': {
     name: 'AssessElectricalTest',

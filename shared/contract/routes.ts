@@ -26,6 +26,7 @@ const LIFE = 'its life: whoever may read that record, or is named in it'
 /** Every route of the interface with who it answers: a route that is not here does not pass the tests. */
 export const ROUTES: readonly Route[] = [
   ...[
+    'bystander',
     'cable',
     'capture',
     'clearance',
@@ -35,7 +36,10 @@ export const ROUTES: readonly Route[] = [
     'exposure-statistics',
     'fire-watch',
     'fume',
+    'heat',
     'hot-work',
+    'laser',
+    'noise',
     'oxygen',
     'requalification',
     'respirator',

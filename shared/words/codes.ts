@@ -3,12 +3,16 @@ import type { ElectricalFindings } from '#core/findings/electrical-findings'
 import type { InspectionFindings } from '#core/findings/kit-findings'
 import type { Sentences } from './sentences'
 import type { HotWorkFindings, PermitFindings, SparkFindings } from '#core/findings/hotwork-findings'
+import type { ProtectionFindings } from '#core/findings/protection-findings'
 
 /** What only Gas and the answers for other programs say: fetched with them, not with the board. */
 export type CylinderCode = Exclude<keyof CylinderFindings, KitCode>
 
 /** What only Kit and the answers for other programs say: fetched with them, not with the board. */
 export type KitItemCode = Exclude<keyof ElectricalFindings | keyof InspectionFindings, KitCode>
+
+/** What only the answers for other programs say of lasers, arcs that others see, noise and heat: the board does not carry it. */
+export type ProtectionCode = keyof ProtectionFindings
 
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode

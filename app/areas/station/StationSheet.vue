@@ -164,6 +164,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
 }
 .head {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: var(--space-4);
   margin: calc(-1 * var(--space-5)) 0 calc(-1 * var(--space-2));

@@ -4,7 +4,7 @@ import { fireSentences } from './fire-findings'
 import { words } from './words'
 import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
-import type { CylinderCode, HotWorkCode, KitItemCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
 
 const day = dayIn('en')
 
@@ -20,7 +20,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
  * Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees
  * to it that none is forgotten.
  */
-export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],

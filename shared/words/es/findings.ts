@@ -5,7 +5,7 @@ import { words } from './words'
 import { LOCALES } from '../language'
 import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
-import type { CylinderCode, HotWorkCode, KitItemCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
 
 const day = dayIn('es')
 
@@ -20,7 +20,7 @@ const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las
 const OTHER = { job: 'otro trabajo', hood: 'otra campana', room: 'otra nave' } as const
 
 /** Every finding of the board and of Air in Spanish. */
-export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`La sombra necesita ${words.shadeInputs[input]}.`, `Indique ${words.shadeInputs[input]}.`],

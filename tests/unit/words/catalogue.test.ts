@@ -6,10 +6,12 @@ import { words } from '#shared/words/en/words'
 import { sentences } from '#shared/words/en/findings'
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
+import { protectionSentences } from '#shared/words/en/protection-findings'
 import { cylinderWords } from '#shared/words/en/cylinder-words'
 import { kitWords } from '#shared/words/en/kit-words'
 import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
 import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
+import { PROTECTION_SOURCES } from '#core/source/protection-sources'
 import { quantitiesIn } from '#shared/words/quantities'
 import { citation, speak } from '#shared/words/speak'
 
@@ -96,11 +98,11 @@ describe('the catalogue', () => {
     expect([25.4, 3.175, 31.75, 0.9, 2.38125].map(length)).toEqual(['1 in', '1/8 in', '1 1/4 in', '0.035 in', '3/32 in'])
   })
   it('ends every sentence, and blames nobody', () => {
-    for (const [code, sentence] of Object.entries({ ...sentences, ...cylinderSentences, ...kitItemSentences }))
+    for (const [code, sentence] of Object.entries({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...protectionSentences }))
       expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    for (const source of Object.values({ ...SOURCES, ...CYLINDER_SOURCES, ...KIT_ITEM_SOURCES }))
+    for (const source of Object.values({ ...SOURCES, ...CYLINDER_SOURCES, ...KIT_ITEM_SOURCES, ...PROTECTION_SOURCES }))
       expect(citation(source, words.bases).includes('check your current edition')).toBe(source.basis === 'published')
   })
 })

@@ -1,0 +1,139 @@
+import type { NoiseRuleId } from '#core/ids/protection-ids'
+import type { ProtectionCode } from '../codes'
+import type { Sentences } from '../sentences'
+import { words } from './words'
+
+/** Up and down to so many figures: what harms is never said smaller, what protects never larger. */
+const up = (value: number, step = 1): string => String(Number((Math.ceil(value / step - 1e-9) * step).toFixed(3)))
+const down = (value: number, step = 1): string => String(Number((Math.floor(value / step + 1e-9) * step).toFixed(3)))
+const RULES: Readonly<Record<NoiseRuleId, string>> = {
+  'us-hearing-conservation': 'US hearing conservation',
+  'us-limit': 'US limit',
+  'us-recommended': 'US recommendation',
+  'eu': 'EU',
+}
+const seconds = (s: number): string => (s < 120 ? `${down(s, s < 10 ? 0.1 : 1)} s` : `${down(s / 60)} min`)
+
+/** What is said of lasers, arcs that others see, noise and heat. */
+export const protectionSentences: Pick<Sentences, ProtectionCode> = {
+  'laser.ten-seconds-count': ({ exposureS, countedS }) => [
+    `Nobody blinks at a beam that cannot be seen: ${exposureS} s counts as ${countedS} s.`,
+  ],
+  'laser.taken-as-1e': ({ factor }) => [
+    `Nobody said how beam and divergence are measured: taken at 1/e. At 1/e², as most makers print them, the beam reaches ${up(factor, 0.01)} times as far.`,
+    'Read it in the maker\'s data.',
+  ],
+  'laser.converted': ({ divergenceMrad, beamDiameterMm }) => [
+    `Turned from 1/e² into 1/e: ${down(divergenceMrad, 0.1)} mrad${beamDiameterMm === null ? '' : `, ${down(beamDiameterMm, 0.1)} mm`}.`,
+  ],
+  'laser.diameter-unknown': () => ['No beam diameter: the beam counts as a point, which reaches furthest.'],
+  'laser.nobody-within': ({ eyeM, skinM }, q) => [
+    `Straight, the beam harms an eye within ${q.distance(eyeM)} and skin within ${q.distance(skinM)}.`,
+    'Let nobody be there without eyewear for this laser, behind barriers that stop it.',
+  ],
+  'laser.diffuse-within': ({ eyeM, reflectance }, q) => [
+    `Off a matt surface that throws back ${Math.round(reflectance * 100)} %, it harms an eye within ${q.distance(eyeM)}.`,
+  ],
+  'laser.eyewear-not-given': ({ requiredOd, wavelengthNm }) => [
+    `No eyewear was told: optical density ${up(requiredOd, 0.1)} at ${wavelengthNm} nm is needed. No welding shade answers for it.`,
+    'Tell what everybody present wears.',
+  ],
+  'laser.eyewear-too-light': ({ od, requiredOd, wavelengthNm }) => [
+    `Optical density ${od} at ${wavelengthNm} nm; ${up(requiredOd, 0.1)} is needed.`,
+    'Take eyewear that is dark enough.',
+  ],
+  'laser.damage-rating-unknown': ({ irradianceWPerM2 }) => [
+    `Nobody said what beam this eyewear bears${irradianceWPerM2 === null ? '' : `: ${irradianceWPerM2.toExponential(1)} W/m² would fall on it`}. Dark enough, it may burn through.`,
+    'Read its scale number.',
+  ],
+  'laser.damage-rating-too-low': ({ rating, needed, irradianceWPerM2 }) => [
+    `Scale number ${rating} burns through at ${irradianceWPerM2.toExponential(1)} W/m²; ${needed} is needed.`,
+    'Take eyewear that bears the beam.',
+  ],
+  'laser.damage-cannot-be-said': () => [
+    'Without the diameter of the beam nobody can say whether this eyewear bears it.',
+    'Tell the beam diameter.',
+  ],
+  'laser.eyewear-answers': ({ od, requiredOd, wavelengthNm }) => [
+    `Optical density ${od} at ${wavelengthNm} nm answers for ${up(requiredOd, 0.1)}, and it bears the beam. A helmet has to answer as well.`,
+  ],
+
+  'bystander.no-envelope': ({ process }) => [
+    `Nobody published how much ultraviolet light ${words.processes[process].toLowerCase()} sends out.`,
+    'Measure it, or screen it off.',
+  ],
+  'bystander.not-measured': ({ process, atOneMetreWPerM2 }) => [
+    `For ${words.processes[process]} ${atOneMetreWPerM2} W/m² at 1 m is assumed: no measurement is known.`,
+    'Measure it, or screen it off.',
+  ],
+  'bystander.metal-unknown': ({ atOneMetreWPerM2 }) => [
+    `Nobody said steel or aluminium, or nobody measured that metal: the brightest arc counts, ${atOneMetreWPerM2} W/m² at 1 m.`,
+  ],
+  'bystander.envelope': ({ atOneMetreWPerM2 }) => [
+    `Not measured here: ${atOneMetreWPerM2} W/m² at 1 m, the upper end of what was measured elsewhere, at any current.`,
+  ],
+  'bystander.walls-unknown': () => [
+    'Pale or shiny walls add up to nine tenths again: nobody said what they throw back.', 'Look at the walls.',
+  ],
+  'bystander.input-missing': () => ['Neither how far away nor for how long the arc is seen was told.', 'Tell one of them.'],
+  'bystander.too-long': ({ safeS, seenS, distanceM }, q) => [
+    `At ${q.distance(distanceM)} an eye without a filter bears this arc for ${seconds(safeS)} a day; it is seen for ${up(seenS / 60, 0.1)} min.`,
+    'Put up a screen, go further off, or wear a filter.',
+  ],
+  'bystander.within': ({ safeS, seenS, distanceM }, q) => [
+    `At ${q.distance(distanceM)} an eye without a filter bears this arc for ${seconds(safeS)} a day; it is seen for ${up(seenS / 60, 0.1)} min.`,
+  ],
+  'bystander.laser-not-an-arc': () => ['A laser harms further off than any arc, and otherwise.', 'Ask for the laser instead.'],
+
+  'noise.nothing-counts': ({ rule, thresholdDbA }) => [
+    `Nothing of that day is as loud as ${thresholdDbA} dBA, where ${RULES[rule]} begins to count.`,
+  ],
+  'noise.under-action': ({ rule, twaDbA }) => [
+    `${up(twaDbA, 0.1)} dBA over eight hours (${RULES[rule]}): under what asks for something.`,
+  ],
+  'noise.over-action': ({ rule, twaDbA, actionDbA }) => [
+    `${up(twaDbA, 0.1)} dBA over eight hours (${RULES[rule]}); from ${actionDbA} dBA hearing is tested and protectors are offered.`,
+    'Offer protectors.',
+  ],
+  'noise.over-limit': ({ rule, twaDbA, limitDbA }) => [
+    `${up(twaDbA, 0.1)} dBA over eight hours (${RULES[rule]}); ${limitDbA} dBA is the limit for a bare ear.`,
+    'Make it quieter or shorter; until then everybody wears protectors.',
+  ],
+  'noise.level-too-high': ({ levelDbA, highestDbA }) => [
+    `${up(levelDbA, 0.1)} dBA: nothing lasting may be louder than ${highestDbA} dBA, however short.`,
+    'Stop it, or shut it away.',
+  ],
+  'noise.protection-missing': ({ twaDbA }) => [`No protector was told for ${up(twaDbA, 0.1)} dBA.`, 'Wear one, and tell which.'],
+  'noise.derate-assumed': () => ['Nobody said how far to trust the label: half of it counts.'],
+  'noise.kind-assumed': ({ keptPercent }) => [
+    `Nobody said muff or plug: ${keptPercent} % of the label counts, as of the plug that does least.`,
+  ],
+  'noise.nrr-in-europe': () => ['The label is the US one; European rules ask for that of EN ISO 4869-2.', 'Look for its SNR.'],
+  'noise.protected': ({ protectedDbA, targetDbA }) => [`${up(protectedDbA, 0.1)} dBA at the ear under it, of ${targetDbA} at most.`],
+  'noise.protector-too-weak': ({ protectedDbA, targetDbA }) => [
+    `${up(protectedDbA, 0.1)} dBA at the ear under it; ${targetDbA} at most.`,
+    'Take one that does more, or wear plugs and muffs.',
+  ],
+  'noise.hears-nothing': ({ protectedDbA, leastDbA }) => [
+    `${down(protectedDbA, 0.1)} dBA at the ear: under ${leastDbA} dBA a call or an alarm is not heard.`,
+    'Take one that does less.',
+  ],
+
+  'heat.estimated': ({ wbgtC, isInSun }) => [
+    `Estimated from air and humidity${isInSun ? ' in the sun' : ''}: an index of ${up(wbgtC, 0.1)} °C. An arc or hot metal near by makes it more.`,
+    'Measure it where work is hot.',
+  ],
+  'heat.clothing-by-school': ({ addedC }) => [`What is worn counts ${addedC} °C more, by the school that counts more.`],
+  'heat.within': ({ effectiveC, limitC }) => [
+    `${up(effectiveC, 0.1)} °C with clothing counted; ${down(limitC, 0.1)} °C is the limit for this work.`,
+  ],
+  'heat.rest-needed': ({ effectiveC, limitC, workMin }) => [
+    `${up(effectiveC, 0.1)} °C with clothing counted; ${down(limitC, 0.1)} °C is the limit for this work without a break.`,
+    `Work ${workMin} min of each hour, and rest the others.`,
+  ],
+  'heat.no-work': ({ effectiveC, limitC }) => [
+    `${up(effectiveC, 0.1)} °C with clothing counted; ${down(limitC, 0.1)} °C is the limit, and no share of an hour is allowed.`,
+    'Cool the place, wear less, or leave it.',
+  ],
+  'heat.not-acclimatised': () => ['For who is not used to heat: the lower limits count for one to two weeks.'],
+}

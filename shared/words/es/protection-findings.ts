@@ -1,0 +1,137 @@
+import type { NoiseRuleId } from '#core/ids/protection-ids'
+import type { ProtectionCode } from '../codes'
+import type { Sentences } from '../sentences'
+import { words } from './words'
+
+const up = (value: number, step = 1): string => String(Number((Math.ceil(value / step - 1e-9) * step).toFixed(3)))
+const down = (value: number, step = 1): string => String(Number((Math.floor(value / step + 1e-9) * step).toFixed(3)))
+const RULES: Readonly<Record<NoiseRuleId, string>> = {
+  'us-hearing-conservation': 'conservación auditiva EE. UU.',
+  'us-limit': 'límite EE. UU.',
+  'us-recommended': 'recomendación EE. UU.',
+  'eu': 'UE',
+}
+const seconds = (s: number): string => (s < 120 ? `${down(s, s < 10 ? 0.1 : 1)} s` : `${down(s / 60)} min`)
+
+/** Lo que se dice de láseres, de arcos que otros ven, de ruido y de calor. */
+export const protectionSentences: Pick<Sentences, ProtectionCode> = {
+  'laser.ten-seconds-count': ({ exposureS, countedS }) => [
+    `Nadie parpadea ante un haz que no se ve: ${exposureS} s cuentan como ${countedS} s.`,
+  ],
+  'laser.taken-as-1e': ({ factor }) => [
+    `Nadie dijo cómo se miden haz y divergencia: se toman a 1/e. A 1/e², como los imprime casi todo fabricante, el haz llega ${up(factor, 0.01)} veces más lejos.`,
+    'Léalo en los datos del fabricante.',
+  ],
+  'laser.converted': ({ divergenceMrad, beamDiameterMm }) => [
+    `Pasado de 1/e² a 1/e: ${down(divergenceMrad, 0.1)} mrad${beamDiameterMm === null ? '' : `, ${down(beamDiameterMm, 0.1)} mm`}.`,
+  ],
+  'laser.diameter-unknown': () => ['Sin diámetro del haz: cuenta como un punto, que es lo que llega más lejos.'],
+  'laser.nobody-within': ({ eyeM, skinM }, q) => [
+    `En línea recta el haz daña un ojo a menos de ${q.distance(eyeM)} y la piel a menos de ${q.distance(skinM)}.`,
+    'Que nadie esté allí sin lentes para este láser, detrás de barreras que lo detengan.',
+  ],
+  'laser.diffuse-within': ({ eyeM, reflectance }, q) => [
+    `Desde una superficie mate que devuelve ${Math.round(reflectance * 100)} %, daña un ojo a menos de ${q.distance(eyeM)}.`,
+  ],
+  'laser.eyewear-not-given': ({ requiredOd, wavelengthNm }) => [
+    `No se dijo qué lentes hay: hace falta densidad óptica ${up(requiredOd, 0.1)} a ${wavelengthNm} nm. Ninguna sombra de soldar responde por ella.`,
+    'Diga qué lleva cada quien allí.',
+  ],
+  'laser.eyewear-too-light': ({ od, requiredOd, wavelengthNm }) => [
+    `Densidad óptica ${od} a ${wavelengthNm} nm; hace falta ${up(requiredOd, 0.1)}.`,
+    'Tome lentes bastante oscuros.',
+  ],
+  'laser.damage-rating-unknown': ({ irradianceWPerM2 }) => [
+    `Nadie dijo qué haz aguantan estos lentes${irradianceWPerM2 === null ? '' : `: les caerían ${irradianceWPerM2.toExponential(1)} W/m²`}. Aunque sean oscuros, pueden quemarse.`,
+    'Lea su número de escala.',
+  ],
+  'laser.damage-rating-too-low': ({ rating, needed, irradianceWPerM2 }) => [
+    `El número de escala ${rating} se quema a ${irradianceWPerM2.toExponential(1)} W/m²; hace falta ${needed}.`,
+    'Tome lentes que aguanten el haz.',
+  ],
+  'laser.damage-cannot-be-said': () => [
+    'Sin el diámetro del haz nadie puede decir si estos lentes lo aguantan.', 'Diga el diámetro del haz.',
+  ],
+  'laser.eyewear-answers': ({ od, requiredOd, wavelengthNm }) => [
+    `Densidad óptica ${od} a ${wavelengthNm} nm responde por ${up(requiredOd, 0.1)}, y aguanta el haz. La careta también tiene que responder.`,
+  ],
+
+  'bystander.no-envelope': ({ process }) => [
+    `Nadie publicó cuánta luz ultravioleta da ${words.processes[process].toLowerCase()}.`,
+    'Mídala, o ponga una pantalla.',
+  ],
+  'bystander.not-measured': ({ process, atOneMetreWPerM2 }) => [
+    `Para ${words.processes[process]} se suponen ${atOneMetreWPerM2} W/m² a 1 m: no se conoce ninguna medición.`,
+    'Mídala, o ponga una pantalla.',
+  ],
+  'bystander.metal-unknown': ({ atOneMetreWPerM2 }) => [
+    `Nadie dijo acero o aluminio, o nadie midió ese metal: cuenta el arco más brillante, ${atOneMetreWPerM2} W/m² a 1 m.`,
+  ],
+  'bystander.envelope': ({ atOneMetreWPerM2 }) => [
+    `Sin medir aquí: ${atOneMetreWPerM2} W/m² a 1 m, lo más alto de lo medido en otros lugares, con cualquier corriente.`,
+  ],
+  'bystander.walls-unknown': () => [
+    'Paredes claras o brillantes suman hasta nueve décimas más: nadie dijo lo que devuelven.', 'Mire las paredes.',
+  ],
+  'bystander.input-missing': () => ['No se dijo ni a qué distancia ni por cuánto tiempo se ve el arco.', 'Diga una de las dos.'],
+  'bystander.too-long': ({ safeS, seenS, distanceM }, q) => [
+    `A ${q.distance(distanceM)} un ojo sin filtro aguanta este arco ${seconds(safeS)} al día; se ve ${up(seenS / 60, 0.1)} min.`,
+    'Ponga una pantalla, aléjese, o use un filtro.',
+  ],
+  'bystander.within': ({ safeS, seenS, distanceM }, q) => [
+    `A ${q.distance(distanceM)} un ojo sin filtro aguanta este arco ${seconds(safeS)} al día; se ve ${up(seenS / 60, 0.1)} min.`,
+  ],
+  'bystander.laser-not-an-arc': () => ['Un láser daña más lejos que cualquier arco, y de otro modo.', 'Pregunte por el láser.'],
+
+  'noise.nothing-counts': ({ rule, thresholdDbA }) => [
+    `Nada de ese día llega a ${thresholdDbA} dBA, donde ${RULES[rule]} empieza a contar.`,
+  ],
+  'noise.under-action': ({ rule, twaDbA }) => [
+    `Promedio de ${up(twaDbA, 0.1)} dBA en ocho horas (${RULES[rule]}): por debajo de lo que pide algo.`,
+  ],
+  'noise.over-action': ({ rule, twaDbA, actionDbA }) => [
+    `Promedio de ${up(twaDbA, 0.1)} dBA en ocho horas (${RULES[rule]}); desde ${actionDbA} dBA se prueba el oído y se ofrecen protectores.`,
+    'Ofrezca protectores.',
+  ],
+  'noise.over-limit': ({ rule, twaDbA, limitDbA }) => [
+    `Promedio de ${up(twaDbA, 0.1)} dBA en ocho horas (${RULES[rule]}); el límite para un oído sin protector es ${limitDbA} dBA.`,
+    'Que haga menos ruido o dure menos; hasta entonces todos llevan protectores.',
+  ],
+  'noise.level-too-high': ({ levelDbA, highestDbA }) => [
+    `Hay ${up(levelDbA, 0.1)} dBA: nada que dure puede pasar de ${highestDbA} dBA, por corto que sea.`,
+    'Párelo, o enciérrelo.',
+  ],
+  'noise.protection-missing': ({ twaDbA }) => [`No se dijo ningún protector para ${up(twaDbA, 0.1)} dBA.`, 'Póngase uno, y diga cuál.'],
+  'noise.derate-assumed': () => ['Nadie dijo cuánto creer de la etiqueta: cuenta la mitad.'],
+  'noise.kind-assumed': ({ keptPercent }) => [
+    `Nadie dijo orejera o tapón: cuenta ${keptPercent} % de la etiqueta, como el tapón que menos hace.`,
+  ],
+  'noise.nrr-in-europe': () => ['La etiqueta es la de EE. UU.; las reglas europeas piden la de EN ISO 4869-2.', 'Busque su SNR.'],
+  'noise.protected': ({ protectedDbA, targetDbA }) => [`Quedan ${up(protectedDbA, 0.1)} dBA en el oído, de ${targetDbA} como máximo.`],
+  'noise.protector-too-weak': ({ protectedDbA, targetDbA }) => [
+    `Quedan ${up(protectedDbA, 0.1)} dBA en el oído; ${targetDbA} como máximo.`,
+    'Tome uno que haga más, o lleve tapones y orejeras.',
+  ],
+  'noise.hears-nothing': ({ protectedDbA, leastDbA }) => [
+    `Quedan ${down(protectedDbA, 0.1)} dBA en el oído: por debajo de ${leastDbA} dBA no se oye un llamado ni una alarma.`,
+    'Tome uno que haga menos.',
+  ],
+
+  'heat.estimated': ({ wbgtC, isInSun }) => [
+    `Estimado con aire y humedad${isInSun ? ' al sol' : ''}: un índice de ${up(wbgtC, 0.1)} °C. Un arco o metal caliente cerca lo sube.`,
+    'Mídalo donde el trabajo es caliente.',
+  ],
+  'heat.clothing-by-school': ({ addedC }) => [`Lo que se lleva puesto cuenta ${addedC} °C más, según la escuela que cuenta más.`],
+  'heat.within': ({ effectiveC, limitC }) => [
+    `Con la ropa contada, ${up(effectiveC, 0.1)} °C; el límite para este trabajo es ${down(limitC, 0.1)} °C.`,
+  ],
+  'heat.rest-needed': ({ effectiveC, limitC, workMin }) => [
+    `Con la ropa contada, ${up(effectiveC, 0.1)} °C; el límite para este trabajo sin pausa es ${down(limitC, 0.1)} °C.`,
+    `Trabaje ${workMin} min de cada hora, y descanse los demás.`,
+  ],
+  'heat.no-work': ({ effectiveC, limitC }) => [
+    `Con la ropa contada, ${up(effectiveC, 0.1)} °C; el límite es ${down(limitC, 0.1)} °C, y no se permite ninguna parte de la hora.`,
+    'Refresque el lugar, quítese capas, o salga.',
+  ],
+  'heat.not-acclimatised': () => ['Para quien no está hecho al calor: los límites más bajos cuentan de una a dos semanas.'],
+}
