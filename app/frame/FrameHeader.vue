@@ -80,7 +80,7 @@ nav a {
   display: flex;
   align-items: center;
   min-height: 56px;
-  padding: 0 var(--space-3);
+  padding: 0 var(--space-2);
   font-weight: 650;
   color: var(--soft);
   white-space: nowrap;

@@ -1,5 +1,7 @@
+import type { GarmentConditionId, GarmentFactId, GarmentId } from '../ids/garment-ids'
+import type { RequirementId } from '../ids/ppe-ids'
 import type { DeratingId, NoiseRuleId } from '../ids/protection-ids'
-import type { ProcessId } from '../ids/vocabulary'
+import type { ProcessId, ZoneId } from '../ids/vocabulary'
 
 /** Light of a laser: what the beam does, and whether eyewear answers. */
 export interface LaserFindings {
@@ -56,4 +58,24 @@ export interface HeatFindings {
   'heat.not-acclimatised': Record<never, never>
 }
 
-export interface ProtectionFindings extends LaserFindings, BystanderFindings, NoiseFindings, HeatFindings {}
+/** What somebody has on, zone by zone. */
+export interface GarmentFindings {
+  'garment.nothing-worn': { zone: ZoneId, requirement: RequirementId }
+  'garment.not-for-this': { item: GarmentId, requirement: RequirementId }
+  'garment.material-unknown': { item: GarmentId, percent: number }
+  'garment.melts': { item: GarmentId, percent: number }
+  'garment.melts-a-little': { item: GarmentId, percent: number }
+  'garment.material-too-light': { item: GarmentId, requirement: RequirementId }
+  'garment.chars': { item: GarmentId }
+  'garment.not-looked-at': { item: GarmentId }
+  'garment.condition': { item: GarmentId, condition: GarmentConditionId }
+  'garment.fact-unknown': { item: GarmentId, fact: GarmentFactId }
+  'garment.fact-wrong': { item: GarmentId, fact: GarmentFactId }
+  'garment.tinted': Record<never, never>
+  'garment.base-layer-not-told': Record<never, never>
+  'garment.air-decides': Record<never, never>
+  'garment.laser-decides': Record<never, never>
+  'garment.passes': { item: GarmentId, requirement: RequirementId }
+}
+
+export interface ProtectionFindings extends LaserFindings, BystanderFindings, NoiseFindings, HeatFindings, GarmentFindings {}

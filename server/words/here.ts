@@ -2,6 +2,7 @@ import type { Words } from '#shared/words/en/words'
 import type { Language } from '#shared/words/language'
 import { cylinderWords as cylinderEnglish } from '#shared/words/en/cylinder-words'
 import { fireWords as fireEnglish } from '#shared/words/en/fire-words'
+import { garmentWords as garmentEnglish } from '#shared/words/en/garment-words'
 import { handoverChecks as handoverEnglish } from '#shared/words/en/handover-words'
 import { hotworkWords as hotworkEnglish } from '#shared/words/en/hotwork-words'
 import { kitItemWords as kitItemEnglish } from '#shared/words/en/kit-item-words'
@@ -9,6 +10,7 @@ import { kitWords as kitEnglish } from '#shared/words/en/kit-words'
 import { words as english } from '#shared/words/en/words'
 import { cylinderWords as cylinderSpanish } from '#shared/words/es/cylinder-words'
 import { fireWords as fireSpanish } from '#shared/words/es/fire-words'
+import { garmentWords as garmentSpanish } from '#shared/words/es/garment-words'
 import { handoverChecks as handoverSpanish } from '#shared/words/es/handover-words'
 import { hotworkWords as hotworkSpanish } from '#shared/words/es/hotwork-words'
 import { kitItemWords as kitItemSpanish } from '#shared/words/es/kit-item-words'
@@ -25,6 +27,7 @@ export interface WordsHere extends ServerWords {
   readonly words: Words
   readonly cylinderWords: typeof cylinderEnglish
   readonly fireWords: typeof fireEnglish
+  readonly garmentWords: typeof garmentEnglish
   readonly handoverChecks: typeof handoverEnglish
   readonly hotworkWords: typeof hotworkEnglish
   readonly kitItemWords: typeof kitItemEnglish
@@ -37,6 +40,7 @@ const BOOK: Readonly<Record<Language, WordsHere>> = {
     words: english,
     cylinderWords: cylinderEnglish,
     fireWords: fireEnglish,
+    garmentWords: garmentEnglish,
     handoverChecks: handoverEnglish,
     hotworkWords: hotworkEnglish,
     kitItemWords: kitItemEnglish,
@@ -47,6 +51,7 @@ const BOOK: Readonly<Record<Language, WordsHere>> = {
     words: spanish,
     cylinderWords: cylinderSpanish,
     fireWords: fireSpanish,
+    garmentWords: garmentSpanish,
     handoverChecks: handoverSpanish,
     hotworkWords: hotworkSpanish,
     kitItemWords: kitItemSpanish,

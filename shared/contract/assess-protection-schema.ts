@@ -4,8 +4,12 @@ import { NOISE_LIMITS } from '#core/hearing/noise-dose'
 import { BEAM_CONVENTIONS, DERATINGS, HEAT_CLOTHING, NOISE_RULES, PROTECTOR_KINDS, WORK_RATES } from '#core/ids/protection-ids'
 import { LASER_LIMITS } from '#core/laser/laser-hazard'
 import { BYSTANDER_LIMITS } from '#core/optics/bystander'
+import { GARMENT_CONDITIONS, GARMENT_FACTS, GARMENT_VERDICTS, GARMENTS, MATERIALS } from '#core/ids/garment-ids'
+import type { GarmentFactId, MaterialId } from '#core/ids/garment-ids'
+import { REQUIREMENTS } from '#core/ids/ppe-ids'
+import { COATINGS, POSITIONS, ZONES } from '#core/ids/vocabulary'
 import { findingSchema } from './finding-schema'
-import { baseMetalSchema, between, processSchema } from './job-schema'
+import { baseMetalSchema, between, currentASchema, processSchema } from './job-schema'
 
 const findings = z.array(findingSchema)
 const share = z.number('a share between 0 and 1').min(0, 'a share of 0 or more').max(1, 'a share of at most 1')
@@ -96,11 +100,52 @@ export const assessHeatRequest = z
       for (const field of ['airC', 'humidityPercent', 'sun'] as const)
         if (asked[field] === undefined) say(field, 'needed where no index was measured')
     if ((asked.metabolicW === undefined) === (asked.work === undefined)) say('metabolicW', 'give a rate or a kind of work')
-    if ((asked.clothingAdjustmentC === undefined) === (asked.clothing === undefined)) say('clothingAdjustmentC', 'give an adjustment or what is worn')
+    if ((asked.clothingAdjustmentC === undefined) === (asked.clothing === undefined))
+      say('clothingAdjustmentC', 'give an adjustment or what is worn')
   })
 export const assessHeatResponse = z.strictObject({
   effectiveWbgtC: z.number(),
   limitC: z.number().describe('For that work without a break'),
   workMinPerH: z.number(),
   findings,
+})
+
+const percent = between({ min: 0, max: 100 }, '%')
+const answer = z.boolean('yes or no').optional()
+const wornSchema = z.strictObject({
+  zone: z.enum(ZONES),
+  item: z.enum(GARMENTS),
+  materials: z
+    .strictObject(Object.fromEntries(MATERIALS.map(id => [id, percent.optional()])) as Record<MaterialId, z.ZodOptional<typeof percent>>)
+    .refine(
+      parts => Object.values(parts).reduce<number>((sum, part) => sum + (part ?? 0), 0) <= 100.01,
+      'the parts add up to more than 100 %',
+    )
+    .optional()
+    .describe('What they leave of 100 % is unknown, and fails'),
+  condition: z.array(z.enum(GARMENT_CONDITIONS)).max(20, 'at most 20 items').optional().describe('Empty: looked at, and nothing found'),
+  facts: z
+    .strictObject(Object.fromEntries(GARMENT_FACTS.map(id => [id, answer])) as Record<GarmentFactId, typeof answer>)
+    .optional(),
+})
+/** `POST /api/v1/assess/ppe`, what is asked. */
+export const assessPpeRequest = z.strictObject({
+  job: z.strictObject({
+    process: processSchema,
+    currentA: currentASchema.optional(),
+    position: z.enum(POSITIONS).optional(),
+    confined: z.boolean('yes or no').optional(),
+    coating: z.enum(COATINGS).optional(),
+  }),
+  worn: z.array(wornSchema).max(60, 'at most 60 items').optional(),
+  house: z.strictObject({ safetyToe: answer, leatherLaces: answer }).optional(),
+})
+export const assessPpeResponse = z.strictObject({
+  zones: z.array(z.strictObject({
+    zone: z.enum(ZONES),
+    requirement: z.enum(REQUIREMENTS),
+    verdict: z.enum(GARMENT_VERDICTS),
+    findings,
+  })),
+  verdict: z.enum(GARMENT_VERDICTS),
 })

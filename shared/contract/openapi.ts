@@ -48,6 +48,8 @@ import {
   assessLaserResponse,
   assessNoiseRequest,
   assessNoiseResponse,
+  assessPpeRequest,
+  assessPpeResponse,
 } from './assess-protection-schema'
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
 import { envelopeSchema, payloadSchemas } from './command-schemas'
@@ -235,6 +237,14 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     response: assessLaserResponse,
     description:
       'Continuous beam, 700 to 1400 nm, small source. Diameter and divergence count at 1/e; sent at 1/e2 they are turned into it. Eyewear has to be dark enough and bear the beam; no welding shade answers.',
+  },
+  'ppe': {
+    name: 'AssessPpe',
+    summary: 'What somebody has on, judged zone by zone for a job',
+    request: assessPpeRequest,
+    response: assessPpeResponse,
+    description:
+      'Nothing worn is no pass, and neither is what nobody knows: materials that do not add up, a condition that nobody looked at, a fact left out. Ids are of the vocabulary. Shade, air and lasers are judged by their own questions.',
   },
   'bystander': {
     name: 'AssessBystander',

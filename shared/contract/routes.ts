@@ -41,6 +41,7 @@ export const ROUTES: readonly Route[] = [
     'laser',
     'noise',
     'oxygen',
+    'ppe',
     'requalification',
     'respirator',
     'room',

@@ -18,6 +18,13 @@ import {
   assessStorageResponse,
   assessWithdrawalResponse,
 } from '#shared/contract/assess-cylinder-schema'
+import {
+  assessBystanderResponse,
+  assessHeatResponse,
+  assessLaserResponse,
+  assessNoiseResponse,
+  assessPpeResponse,
+} from '#shared/contract/assess-protection-schema'
 import { assessFireWatchResponse, assessHotWorkResponse, assessSparkReachResponse } from '#shared/contract/permit-schema'
 import { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
@@ -365,6 +372,45 @@ test.describe('the endpoints of gas and kit', () => {
       passes: false,
     })
   })
+  test('what protects people is worked out as the references have it, with its sources', async ({ request }) => {
+    const laser = assessLaserResponse.parse(await assess(request, 'laser', {
+      powerW: 2000, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e', exposureS: 10, reflectance: 0.8,
+      eyewear: { od: 7, damageRating: 8 },
+    }))
+    expect(laser.eyeHazardDistanceM).toBeCloseTo(142.7, 1)
+    expect(laser.diffuseEyeDistanceM).toBeCloseTo(3.19, 2)
+    expect(laser.requiredOd).toBeCloseTo(6.02, 2)
+    expect(laser.findings.some(({ severity }) => severity === 'hold')).toBe(false)
+    const seen = assessBystanderResponse.parse(
+      await assess(request, 'bystander', { process: 'gmaw', effectiveIrradianceAt1mWPerM2: 7.85, distanceM: 10, arcMinutes: 10 }),
+    )
+    expect(seen.safeSeconds).toBeCloseTo(382, 0)
+    expect(seen.findings.map(({ code }) => code)).toContain('bystander.too-long')
+    const noise = assessNoiseResponse.parse(await assess(request, 'noise', {
+      spans: [{ levelDbA: 95, hours: 4 }, { levelDbA: 85, hours: 4 }],
+      rule: 'us-hearing-conservation',
+      protectors: [{ nrrDb: 25 }],
+      derate: 'none',
+    }))
+    expect(noise.dosePercent).toBeCloseTo(125, 6)
+    expect(noise.protectedDbA).toBeCloseTo(noise.twaDbA! - 18, 6)
+    expect(
+      assessHeatResponse.parse(
+        await assess(request, 'heat', { wbgtC: 29.5, work: 'moderate', clothing: 'work-clothes', acclimatised: true }),
+      ),
+    ).toMatchObject({ effectiveWbgtC: 29.5, workMinPerH: 30 })
+    const job = { process: 'smaw', currentA: 140, position: 'flat' }
+    const bare = assessPpeResponse.parse(await assess(request, 'ppe', { job }))
+    expect(bare.verdict).toBe('fail')
+    const thin = assessPpeResponse.parse(await assess(request, 'ppe', {
+      job, worn: [{ zone: 'hands', item: 'tig-gloves', materials: { leather: 100 }, condition: [], facts: { 'gauntlet-cuff': true } }],
+    }))
+    expect(thin.zones.find(({ zone }) => zone === 'hands')).toMatchObject({ requirement: 'lined-gauntlet', verdict: 'fail' })
+    for (const { sources, message } of [...laser.findings, ...seen.findings, ...noise.findings]) {
+      expect(message).toMatch(/\.$/)
+      expect(sources.length).toBeGreaterThan(0)
+    }
+  })
   for (const [name, data, path] of [
     ['contents', { gas: 'acetylene', waterVolumeL: 40, gaugePressureKPa: 1500, temperatureC: 20 }, 'gaugePressureKPa'],
     ['contents', { gas: 'carbon-dioxide', grossKg: 20, tareKg: 30 }, 'grossKg'],
@@ -384,6 +430,17 @@ test.describe('the endpoints of gas and kit', () => {
     ['duty-cycle', { ratedCurrentA: 0, ratedDutyPercent: 60, currentA: 100 }, 'ratedCurrentA'],
     ['cable', { currentA: 100, loopLengthM: 10, areaMm2: '50' }, 'areaMm2'],
     ['electrical-test', { environment: 'rain' }, 'environment'],
+    ['ppe', { job: { process: 'smaw', currentA: 140, position: 'flat' }, worn: [{ zone: 'hands', item: 'mittens' }] }, 'worn.0.item'],
+    ['ppe', { job: { process: 'smaw' }, worn: [{ zone: 'legs', item: 'trousers', materials: { wool: 98, nylon: 9 } }] }, 'worn.0.materials'],
+    ['laser', { powerW: 2000, wavelengthNm: 450, divergenceMrad: 50, exposureS: 10 }, 'wavelengthNm'],
+    ['laser', { powerW: 2000, wavelengthNm: 1070, divergenceMrad: 0, exposureS: 10 }, 'divergenceMrad'],
+    ['bystander', { process: 'gmaw', distanceM: 0 }, 'distanceM'],
+    ['noise', { spans: [{ levelDbA: 90, hours: 20 }, { levelDbA: 90, hours: 5 }], rule: 'us-limit' }, 'spans'],
+    ['noise', { spans: [{ levelDbA: 90, hours: 8 }], rule: 'us-limit', protectors: [{ nrrDb: '25' }] }, 'protectors.0.nrrDb'],
+    ['heat', { work: 'light', clothing: 'work-clothes', acclimatised: true }, 'wbgtC'],
+    ['heat', { airC: 30, sun: false, work: 'light', clothing: 'work-clothes', acclimatised: true }, 'humidityPercent'],
+    ['heat', { wbgtC: 30, work: 'light', metabolicW: 180, clothing: 'work-clothes', acclimatised: true }, 'metabolicW'],
+    ['heat', { wbgtC: 30, work: 'light', clothing: 'work-clothes' }, 'acclimatised'],
   ] as const) {
     test(`422 for ${name} with a bad ${path}`, async ({ request }) => {
       const response = await request.post(at(`assess/${name}`), { data })
@@ -432,7 +489,7 @@ test('the OpenAPI document is valid and describes every assess endpoint', async 
   expect(valid).toBe(true)
   for (const name of [
     'shade', 'fume', 'room', 'capture', 'exposure-statistics', 'oxygen', 'respirator', 'requalification', 'contents', 'withdrawal',
-    'storage', 'duty-cycle', 'cable', 'electrical-test',
+    'storage', 'duty-cycle', 'cable', 'electrical-test', 'laser', 'bystander', 'noise', 'heat', 'ppe',
   ])
     expect(Object.keys(document.paths)).toContain(`/api/v1/assess/${name}`)
 })

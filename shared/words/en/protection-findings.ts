@@ -1,6 +1,7 @@
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
 import type { Sentences } from '../sentences'
+import { garmentWords } from './garment-words'
 import { words } from './words'
 
 /** Up and down to so many figures: what harms is never said smaller, what protects never larger. */
@@ -12,6 +13,8 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'us-recommended': 'US recommendation',
   'eu': 'EU',
 }
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+const { garments, conditions, facts } = garmentWords
 const seconds = (s: number): string => (s < 120 ? `${down(s, s < 10 ? 0.1 : 1)} s` : `${down(s / 60)} min`)
 
 /** What is said of lasers, arcs that others see, noise and heat. */
@@ -136,4 +139,36 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
     'Cool the place, wear less, or leave it.',
   ],
   'heat.not-acclimatised': () => ['For who is not used to heat: the lower limits count for one to two weeks.'],
+
+  'garment.nothing-worn': ({ zone, requirement }) => [
+    `${capital(words.zones[zone])}: nothing that answers is worn. Needed: ${words.requirements[requirement].toLowerCase()}.`,
+    'Lend one, or put it on.',
+  ],
+  'garment.not-for-this': ({ item, requirement }) => [
+    `${capital(garments[item])}: not for this. Needed: ${words.requirements[requirement].toLowerCase()}.`,
+    'Lend one, or put it on.',
+  ],
+  'garment.material-unknown': ({ item, percent }) => [
+    `${capital(garments[item])}: nobody said what ${up(percent)} % of it is made of. What is unknown counts as melting.`,
+    'Read the label.',
+  ],
+  'garment.melts': ({ item, percent }) => [
+    `${capital(garments[item])}: ${up(percent)} % melts onto skin.`,
+    'Take it off: cotton, wool, leather or treated cloth instead.',
+  ],
+  'garment.melts-a-little': ({ item, percent }) => [`${capital(garments[item])}: ${up(percent)} % would melt, a thread or a waistband.`],
+  'garment.material-too-light': ({ item, requirement }) => [
+    `${capital(garments[item])}: not of what is needed here: ${words.requirements[requirement].toLowerCase()}.`,
+    'Lend one, or put another on.',
+  ],
+  'garment.chars': ({ item }) => [`${capital(garments[item])}: cotton chars where spatter lands. It does for little of it.`],
+  'garment.not-looked-at': ({ item }) => [`${capital(garments[item])}: nobody looked for holes, frays, oil.`, 'Look at it.'],
+  'garment.condition': ({ item, condition }) => [`${capital(garments[item])}: ${conditions[condition][0]}.`, conditions[condition][1]],
+  'garment.fact-unknown': ({ item, fact }) => [`${capital(garments[item])}: not said yet: ${facts[fact][0]}.`, 'Look, and say.'],
+  'garment.fact-wrong': ({ item, fact }) => [`${capital(garments[item])}: not so: ${facts[fact][0]}.`, facts[fact][1]],
+  'garment.tinted': () => ['Tinted glasses add to the shade of the helmet: the weld is darker than the helmet says.'],
+  'garment.base-layer-not-told': () => ['Nobody said what is worn underneath: synthetics melt there too.', 'Ask.'],
+  'garment.air-decides': () => ['Whether a mask is needed, and which, the air of the bay says.'],
+  'garment.laser-decides': () => ['Whether it answers for this laser is asked by its power and wavelength.'],
+  'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} answers: ${words.requirements[requirement].toLowerCase()}.`],
 }

@@ -1,6 +1,7 @@
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
 import type { Sentences } from '../sentences'
+import { garmentWords } from './garment-words'
 import { words } from './words'
 
 const up = (value: number, step = 1): string => String(Number((Math.ceil(value / step - 1e-9) * step).toFixed(3)))
@@ -11,6 +12,8 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'us-recommended': 'recomendación EE. UU.',
   'eu': 'UE',
 }
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+const { garments, conditions, facts } = garmentWords
 const seconds = (s: number): string => (s < 120 ? `${down(s, s < 10 ? 0.1 : 1)} s` : `${down(s / 60)} min`)
 
 /** Lo que se dice de láseres, de arcos que otros ven, de ruido y de calor. */
@@ -134,4 +137,36 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
     'Refresque el lugar, quítese capas, o salga.',
   ],
   'heat.not-acclimatised': () => ['Para quien no está hecho al calor: los límites más bajos cuentan de una a dos semanas.'],
+
+  'garment.nothing-worn': ({ zone, requirement }) => [
+    `${capital(words.zones[zone])}: no se lleva nada que sirva. Hace falta: ${words.requirements[requirement].toLowerCase()}.`,
+    'Preste uno, o póngaselo.',
+  ],
+  'garment.not-for-this': ({ item, requirement }) => [
+    `${capital(garments[item])}: aquí no sirve. Hace falta: ${words.requirements[requirement].toLowerCase()}.`,
+    'Preste uno, o póngaselo.',
+  ],
+  'garment.material-unknown': ({ item, percent }) => [
+    `${capital(garments[item])}: nadie dijo de qué es ${up(percent)} %. Lo que no se sabe cuenta como que se derrite.`,
+    'Lea la etiqueta.',
+  ],
+  'garment.melts': ({ item, percent }) => [
+    `${capital(garments[item])}: ${up(percent)} % se derrite sobre la piel.`,
+    'Quíteselo: en su lugar algodón, lana, cuero o tela tratada.',
+  ],
+  'garment.melts-a-little': ({ item, percent }) => [`${capital(garments[item])}: ${up(percent)} % se derretiría, un hilo o una pretina.`],
+  'garment.material-too-light': ({ item, requirement }) => [
+    `${capital(garments[item])}: no es de lo que aquí hace falta: ${words.requirements[requirement].toLowerCase()}.`,
+    'Preste uno, o póngase otro.',
+  ],
+  'garment.chars': ({ item }) => [`${capital(garments[item])}: el algodón se carboniza donde cae salpicadura. Para poca, sirve.`],
+  'garment.not-looked-at': ({ item }) => [`${capital(garments[item])}: nadie buscó agujeros, flecos, aceite.`, 'Mírelo.'],
+  'garment.condition': ({ item, condition }) => [`${capital(garments[item])}: ${conditions[condition][0]}.`, conditions[condition][1]],
+  'garment.fact-unknown': ({ item, fact }) => [`${capital(garments[item])}: todavía no se dijo: ${facts[fact][0]}.`, 'Mire, y diga.'],
+  'garment.fact-wrong': ({ item, fact }) => [`${capital(garments[item])}: no es así: ${facts[fact][0]}.`, facts[fact][1]],
+  'garment.tinted': () => ['Los lentes oscuros se suman a la sombra de la careta: se ve más oscuro de lo que dice la careta.'],
+  'garment.base-layer-not-told': () => ['Nadie dijo qué se lleva debajo: lo sintético se derrite allí también.', 'Pregunte.'],
+  'garment.air-decides': () => ['Si hace falta un respirador, y cuál, lo dice el aire del puesto.'],
+  'garment.laser-decides': () => ['Si sirve para este láser se pregunta por su potencia y longitud de onda.'],
+  'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} sirve: ${words.requirements[requirement].toLowerCase()}.`],
 }

@@ -1,0 +1,196 @@
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
+import type { GarmentConditionId, GarmentFactId, GarmentId, GarmentVerdict, MaterialId } from '../ids/garment-ids'
+import type { RequirementId } from '../ids/ppe-ids'
+import type { ZoneId } from '../ids/vocabulary'
+import type { Job } from '../job/job'
+import { SOURCES } from '../source/sources'
+import type { OutfitRequirement } from './required-outfit'
+import { requiredOutfit } from './required-outfit'
+
+/** One thing that somebody has on. What is left out is not known, and never passes it. */
+export interface WornGarment {
+  readonly zone: ZoneId
+  readonly item: GarmentId
+  /** Percent by material; what they leave of a hundred is unknown. */
+  readonly materials?: Readonly<Partial<Record<MaterialId, number>>>
+  /** What is wrong with it; left out, nobody looked. */
+  readonly condition?: readonly GarmentConditionId[]
+  readonly facts?: Readonly<Partial<Record<GarmentFactId, boolean>>>
+}
+
+/** What schools differ in, as this house has it. */
+export interface GarmentHouse {
+  /** Boots with a safety toe are asked for; the law asks for them where something may fall. */
+  readonly safetyToe?: boolean
+  /** Laces of leather count as covered. */
+  readonly leatherLaces?: boolean
+}
+
+export interface ZoneVerdict extends Pick<OutfitRequirement, 'zone' | 'requirement'> {
+  readonly verdict: GarmentVerdict
+  readonly findings: readonly Finding[]
+}
+
+export interface OutfitVerdict {
+  readonly zones: readonly ZoneVerdict[]
+  readonly verdict: GarmentVerdict
+}
+
+/** They melt onto skin. Source: `fabricBehaviour`. */
+const MELTING: readonly MaterialId[] = ['polyester', 'nylon', 'acrylic', 'polypropylene', 'elastane']
+/** So little of them, %, is a thread or a waistband: a caution. Nobody published a share that is safe; this is our reading. */
+const A_LITTLE_PERCENT = 5
+/** What a seam and a label make of a garment that is all of one sort, %. */
+const ALL_OF_IT_PERCENT = 100 - A_LITTLE_PERCENT
+
+/** How much a cloth bears: cotton and denim char, wool and treated cloth go out, leather takes falling metal. */
+type Strength = 'cotton' | 'flame-resistant' | 'leather'
+const AS_STRONG: Readonly<Record<Strength, readonly MaterialId[]>> = {
+  'cotton': ['cotton', 'denim', 'viscose', 'wool', 'flame-resistant', 'leather'],
+  'flame-resistant': ['flame-resistant', 'leather'],
+  'leather': ['leather'],
+}
+
+/** What a requirement takes: which garments, of what, with which answers. */
+interface Rule {
+  readonly items: readonly GarmentId[]
+  readonly strength?: Strength
+  /** Cotton does, and chars: said, not refused. */
+  readonly cottonChars?: boolean
+  readonly facts?: readonly GarmentFactId[]
+}
+
+const OVER = ['jacket', 'coverall'] as const
+const RULES: Readonly<Record<RequirementId, Rule>> = {
+  'cap-hair-covered': { items: ['cap', 'hood'], strength: 'cotton', facts: ['hair-covered'] },
+  'flame-resistant-hood': { items: ['hood'], strength: 'flame-resistant', facts: ['hair-covered'] },
+  'bare-head-hair-tied': { items: ['bare-head', 'cap', 'hood'], facts: ['hair-tied'] },
+  'ear-plugs-sparks': { items: ['ear-plugs', 'ear-muffs'] },
+  'hearing-protection': { items: ['ear-plugs', 'ear-muffs'] },
+  'clear-rated-glasses': { items: ['safety-glasses'], facts: ['impact-rated', 'side-shields'] },
+  'flame-goggles': { items: ['flame-goggles'] },
+  'laser-eyewear': { items: ['laser-eyewear'] },
+  'welding-helmet': { items: ['welding-helmet'] },
+  'face-shield': { items: ['face-shield', 'welding-helmet'] },
+  'laser-helmet': { items: ['laser-helmet'] },
+  'collar-closed': { items: ['collar', 'neck-cape'], strength: 'cotton', facts: ['closed'] },
+  'neck-leather': { items: ['neck-cape'], strength: 'flame-resistant', facts: ['closed'] },
+  'fume-see-air-gate': { items: ['respirator', 'supplied-air'] },
+  'supplied-air-to-be-judged': { items: ['supplied-air'] },
+  'thin-dexterous-gauntlet': { items: ['tig-gloves', 'welding-gloves'], strength: 'leather', facts: ['gauntlet-cuff'] },
+  'lined-gauntlet': { items: ['welding-gloves'], strength: 'leather', facts: ['gauntlet-cuff', 'lined'] },
+  'leather-work-gloves': { items: ['leather-work-gloves', 'welding-gloves'], strength: 'leather' },
+  'fr-sleeves': { items: ['sleeves', ...OVER, 'shirt'], strength: 'cotton', cottonChars: true, facts: ['long-sleeves'] },
+  'leather-sleeves': { items: ['sleeves', 'jacket'], strength: 'leather', facts: ['long-sleeves'] },
+  'cotton-or-fr-jacket': { items: OVER, strength: 'cotton', cottonChars: true, facts: ['closed'] },
+  'fr-jacket': { items: OVER, strength: 'flame-resistant', facts: ['closed'] },
+  'leather-jacket': { items: ['jacket'], strength: 'leather', facts: ['closed'] },
+  'leather-apron': { items: ['apron', 'jacket'], strength: 'leather', facts: ['covers-lap'] },
+  'lap-covered-by-jacket': { items: ['apron', ...OVER], strength: 'cotton', facts: ['covers-lap'] },
+  'long-trousers-no-cuffs': { items: ['trousers', 'coverall', 'leggings'], strength: 'cotton', facts: ['full-length'] },
+  'fr-trousers': { items: ['trousers', 'coverall', 'leggings'], strength: 'flame-resistant', facts: ['full-length'] },
+  'leather-leggings': { items: ['leggings'], strength: 'leather', facts: ['full-length'] },
+  'leather-boots-covered-laces': { items: ['boots'], strength: 'leather', facts: ['above-ankle', 'laces-covered'] },
+  'pockets-closed-no-lighter': { items: ['pockets'], facts: ['closed', 'no-lighter', 'no-jewellery'] },
+}
+
+/** Things that nobody calls cloth: what they are made of is no matter here. */
+const NOT_CLOTH: ReadonlySet<GarmentId> = new Set([
+  'bare-head', 'ear-plugs', 'ear-muffs', 'safety-glasses', 'flame-goggles', 'laser-eyewear', 'welding-helmet', 'face-shield',
+  'laser-helmet', 'respirator', 'supplied-air', 'pockets',
+])
+
+const { fabricBehaviour, shopPractice, usClothing, usEyeDuty, laserNotAShade, usRespirators } = SOURCES
+
+/** What is wrong with a garment wherever it is worn: adding it to an outfit that passes is a conflict, and is named. */
+function harms({ item, materials, condition }: WornGarment): readonly Finding[] {
+  const findings: Finding[] = []
+  if (!NOT_CLOTH.has(item)) {
+    const told = Object.values(materials ?? {}).reduce((sum, percent) => sum + percent, 0)
+    const melting = MELTING.reduce((sum, material) => sum + (materials?.[material] ?? 0), 0)
+    if (told < ALL_OF_IT_PERCENT)
+      findings.push(finding('hold', 'garment.material-unknown', { item, percent: 100 - told }, [fabricBehaviour]))
+    if (melting > A_LITTLE_PERCENT) findings.push(finding('hold', 'garment.melts', { item, percent: melting }, [fabricBehaviour]))
+    else if (melting > 0) findings.push(finding('caution', 'garment.melts-a-little', { item, percent: melting }, [fabricBehaviour]))
+  }
+  if (condition === undefined) findings.push(finding('hold', 'garment.not-looked-at', { item }, [shopPractice]))
+  for (const one of condition ?? []) findings.push(finding('hold', 'garment.condition', { item, condition: one }, [usClothing]))
+  return findings
+}
+
+/** What a garment lacks of a requirement; nothing when it answers. Only for garments that the requirement takes at all. */
+function lacks(garment: WornGarment, requirement: RequirementId, house: GarmentHouse): readonly Finding[] {
+  const { item, materials, facts } = garment
+  const { strength, cottonChars, facts: asked = [] } = RULES[requirement]
+  const findings: Finding[] = []
+  if (strength !== undefined && !NOT_CLOTH.has(item)) {
+    const share = (of: readonly MaterialId[]) => of.reduce((sum, material) => sum + (materials?.[material] ?? 0), 0)
+    if (share(AS_STRONG[strength]) < ALL_OF_IT_PERCENT)
+      findings.push(finding('hold', 'garment.material-too-light', { item, requirement }, [fabricBehaviour]))
+    else if (cottonChars && share([...AS_STRONG['flame-resistant'], 'wool']) < ALL_OF_IT_PERCENT)
+      findings.push(finding('caution', 'garment.chars', { item }, [fabricBehaviour]))
+  }
+  const answers = new Set<GarmentFactId>([...asked, ...item === 'boots' && house.safetyToe ? ['safety-toe' as const] : []])
+  if (house.leatherLaces && facts?.['leather-laces'] === true) answers.delete('laces-covered')
+  for (const fact of answers) {
+    if (facts?.[fact] === undefined) findings.push(finding('hold', 'garment.fact-unknown', { item, fact }, [shopPractice]))
+    else if (!facts[fact]) findings.push(finding('hold', 'garment.fact-wrong', { item, fact }, [usClothing]))
+  }
+  if (item === 'safety-glasses' && facts?.clear !== true)
+    findings.push(facts?.clear === undefined
+      ? finding('hold', 'garment.fact-unknown', { item, fact: 'clear' }, [shopPractice])
+      : finding('caution', 'garment.tinted', {}, [usEyeDuty]))
+  return findings
+}
+
+const isHolding = ({ severity }: Finding): boolean => severity === 'hold'
+const verdictOf = (findings: readonly Finding[]): GarmentVerdict =>
+  findings.some(isHolding) ? 'fail' : findings.some(({ severity }) => severity === 'caution') ? 'pass-with-caution' : 'pass'
+
+function judgeZone({ zone, requirement }: OutfitRequirement, worn: readonly WornGarment[], house: GarmentHouse): ZoneVerdict {
+  const of = (findings: readonly Finding[]): ZoneVerdict => ({ zone, requirement, verdict: verdictOf(findings), findings })
+  const here = worn.filter(garment => garment.zone === zone)
+  const answering = here.filter(({ item }) => RULES[requirement].items.includes(item))
+  // Whether a mask is needed is no question of clothes: the air of the bay says.
+  if (requirement === 'fume-see-air-gate' && answering.length === 0)
+    return of([...here.flatMap(harms), finding('caution', 'garment.air-decides', {}, [usRespirators])])
+  if (answering.length === 0)
+    return of(here.filter(({ item }) => item !== 'base-layer').length === 0
+      ? [...here.flatMap(harms), finding('hold', 'garment.nothing-worn', { zone, requirement }, [shopPractice])]
+      : here.flatMap(garment => [
+          ...harms(garment),
+          ...garment.item === 'base-layer'
+            ? []
+            : [finding('hold', 'garment.not-for-this', { item: garment.item, requirement }, [usClothing])],
+        ]))
+  // One that answers is enough; the others harm nobody, or say so.
+  const tried = answering.map(garment => ({ garment, findings: lacks(garment, requirement, house) }))
+  const best = tried.find(({ findings }) => findings.length === 0)
+    ?? tried.find(({ findings }) => !findings.some(isHolding))
+    ?? tried[0]!
+  const findings = [...here.flatMap(harms), ...best.findings]
+  if (zone === 'torso' && !here.some(({ item }) => item === 'base-layer'))
+    findings.push(finding('caution', 'garment.base-layer-not-told', {}, [fabricBehaviour]))
+  if (requirement === 'laser-eyewear' || requirement === 'laser-helmet')
+    findings.push(finding('caution', 'garment.laser-decides', {}, [laserNotAShade]))
+  if (zone === 'lungs') findings.push(finding('caution', 'garment.air-decides', {}, [usRespirators]))
+  return of(findings.length > 0 ? findings : [finding('note', 'garment.passes', { item: best.garment.item, requirement }, [usClothing])])
+}
+
+/**
+ * What somebody has on, judged zone by zone for a job: each zone passes, passes with a caution, or fails, with why and what mends it.
+ * Nothing worn is no pass, and neither is what nobody knows: materials that do not add up, a condition that nobody looked at, a fact
+ * left out. Shade, air and laser are judged elsewhere.
+ * Source: ISO 11611 and EN 12477 for what each job asks, ANSI Z49.1 for how it is worn, common practice for how cloth behaves.
+ *
+ * @param worn whatever is on, in any order; several in one zone count together
+ */
+export function judgeGarments(job: Job, worn: readonly WornGarment[], house: GarmentHouse = {}): OutfitVerdict {
+  const zones = requiredOutfit(job).map(required => judgeZone(required, worn, house))
+  const verdicts = zones.map(({ verdict }) => verdict)
+  return {
+    zones,
+    verdict: verdicts.includes('fail') ? 'fail' : verdicts.includes('pass-with-caution') ? 'pass-with-caution' : 'pass',
+  }
+}
