@@ -78,4 +78,33 @@ export interface GarmentFindings {
   'garment.passes': { item: GarmentId, requirement: RequirementId }
 }
 
-export interface ProtectionFindings extends LaserFindings, BystanderFindings, NoiseFindings, HeatFindings, GarmentFindings {}
+/** A helmet of the rack for a job and a person. */
+export interface HelmetFindings {
+  'helmet.shade-not-known': Record<never, never>
+  'helmet.no-shade-needed': Record<never, never>
+  'helmet.too-light': { darkest: number, minimum: number }
+  'helmet.gap': { below: number | null, above: number, minimum: number, start: number }
+  'helmet.lighter-than-start': { shade: number, start: number }
+  'helmet.set-to': { shade: number }
+  'helmet.set-right': { shade: number }
+  'helmet.set-unknown': { shade: number }
+  'helmet.flash-too-long': { flashS: number, allowedS: number, switchingMs: number }
+  'helmet.flash-unknown': Record<never, never>
+  'helmet.battery-flat': Record<never, never>
+  'helmet.battery-to-see-to': Record<never, never>
+  'helmet.plates-to-see-to': Record<never, never>
+  'helmet.check-failed': Record<never, never>
+  'helmet.check-due': Record<never, never>
+  'helmet.one-darker': { start: number }
+  'helmet.settled': { shade: number }
+  'helmet.jobs-differ': { lightest: number, darkest: number }
+}
+
+export interface ProtectionFindings
+  extends
+  HelmetFindings,
+  LaserFindings,
+  BystanderFindings,
+  NoiseFindings,
+  HeatFindings,
+  GarmentFindings {}

@@ -23,3 +23,21 @@ export const HEAT_CLOTHING = [
   'vapour-barrier-hood',
 ] as const
 export type HeatClothingId = typeof HEAT_CLOTHING[number]
+
+/** A lens of one shade, or one that turns dark by itself. */
+export const HELMET_KINDS = ['fixed', 'auto'] as const
+export type HelmetKindId = typeof HELMET_KINDS[number]
+
+export const BATTERY_STATES = ['good', 'low', 'flat'] as const
+export type BatteryStateId = typeof BATTERY_STATES[number]
+
+export const COVER_PLATE_STATES = ['sound', 'worn'] as const
+export type CoverPlateStateId = typeof COVER_PLATE_STATES[number]
+
+/** How a helmet came through the look of the day. */
+export const HELMET_CHECKS = ['passed', 'failed'] as const
+export type HelmetCheckId = typeof HELMET_CHECKS[number]
+
+/** How a helmet of the rack suits a job and a person. */
+export const HELMET_FITS = ['as-set', 'with-a-step', 'cannot'] as const
+export type HelmetFit = typeof HELMET_FITS[number]

@@ -131,4 +131,17 @@ export const PROTECTION_SOURCES = {
     basis: 'published',
     confidence: 'medium',
   },
+  switchingTime: {
+    document: 'EN 379',
+    clause: 'switching time by light and dark shade: about forty seconds of looking through the dark lens, at most',
+    edition: '2003 + A1:2009',
+    basis: 'derived',
+    confidence: 'low',
+  },
+  nextShade: {
+    document: 'EN 169; AWS F2.2',
+    clause: 'the next darker or lighter shade may be used, never under the least',
+    basis: 'published',
+    confidence: 'high',
+  },
 } as const satisfies Record<string, SourceRef>

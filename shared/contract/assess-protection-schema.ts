@@ -1,13 +1,26 @@
 import { z } from 'zod'
 import { HEAT_LIMITS } from '#core/heat/heat-stress'
 import { NOISE_LIMITS } from '#core/hearing/noise-dose'
-import { BEAM_CONVENTIONS, DERATINGS, HEAT_CLOTHING, NOISE_RULES, PROTECTOR_KINDS, WORK_RATES } from '#core/ids/protection-ids'
+import {
+  BATTERY_STATES,
+  BEAM_CONVENTIONS,
+  COVER_PLATE_STATES,
+  DERATINGS,
+  HEAT_CLOTHING,
+  HELMET_CHECKS,
+  HELMET_FITS,
+  HELMET_KINDS,
+  NOISE_RULES,
+  PROTECTOR_KINDS,
+  WORK_RATES,
+} from '#core/ids/protection-ids'
 import { LASER_LIMITS } from '#core/laser/laser-hazard'
 import { BYSTANDER_LIMITS } from '#core/optics/bystander'
 import { GARMENT_CONDITIONS, GARMENT_FACTS, GARMENT_VERDICTS, GARMENTS, MATERIALS } from '#core/ids/garment-ids'
 import type { GarmentFactId, MaterialId } from '#core/ids/garment-ids'
 import { REQUIREMENTS } from '#core/ids/ppe-ids'
 import { COATINGS, POSITIONS, ZONES } from '#core/ids/vocabulary'
+import { shadeHouseSchema, shadeQuestionSchema } from './assess-shade-schema'
 import { findingSchema } from './finding-schema'
 import { baseMetalSchema, between, currentASchema, processSchema } from './job-schema'
 
@@ -148,4 +161,39 @@ export const assessPpeResponse = z.strictObject({
     findings,
   })),
   verdict: z.enum(GARMENT_VERDICTS),
+})
+
+const shade = z.number('a number').min(1, 'a shade of 1 or more').max(16, 'a shade of 16 or less')
+const band = z.tuple([shade, shade]).refine(([light, dark]) => light <= dark, 'the lighter shade comes first')
+const helmetSchema = z
+  .strictObject({
+    id: z.string().min(1, 'a name is needed').max(60, 'at most 60 characters'),
+    kind: z.enum(HELMET_KINDS),
+    shades: z.array(band).min(1, 'at least 1').max(8, 'at most 8 items').describe('Lightest and darkest of each band'),
+    setTo: shade.optional(),
+    lightState: shade.optional().describe('Before it turns dark'),
+    switchingMs: between({ min: 0.001, max: 5000 }, 'ms').optional(),
+    battery: z.enum(BATTERY_STATES).optional(),
+    coverPlates: z.enum(COVER_PLATE_STATES).optional(),
+    checkedToday: z.enum(HELMET_CHECKS).optional(),
+  })
+  .refine(({ kind, shades }) => kind !== 'fixed' || (shades.length === 1 && shades[0]![0] === shades[0]![1]), {
+    path: ['shades'],
+    error: 'a fixed lens has one shade',
+  })
+/** `POST /api/v1/assess/helmet`, what is asked. */
+export const assessHelmetRequest = z.strictObject({
+  job: shadeQuestionSchema,
+  alsoJobs: z.array(shadeQuestionSchema).max(20, 'at most 20 items').optional().describe('Others of the day, for the same helmet'),
+  person: z.strictObject({ oneDarker: answer, settledShade: shade.optional() }).optional(),
+  helmets: z.array(helmetSchema).max(1000, 'at most 1000 items'),
+  house: shadeHouseSchema.optional(),
+})
+export const assessHelmetResponse = z.strictObject({
+  minimum: z.number().nullable(),
+  start: z.number().nullable(),
+  helmets: z
+    .array(z.strictObject({ id: z.string(), fit: z.enum(HELMET_FITS), setTo: z.number().nullable(), findings }))
+    .describe('The best first'),
+  findings,
 })

@@ -15,33 +15,40 @@ import {
 
 const shade = z.number().min(1, 'a shade of 1 or more').max(20, 'a shade of 20 or less')
 
+const question = {
+  process: processSchema,
+  currentA: currentASchema.optional(),
+  currentRangeA: currentRangeASchema.optional(),
+  electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
+  plateThicknessMm: plateThicknessMmSchema.optional(),
+  acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
+  oxygenFlowLPerH: oxygenFlowSchema.optional(),
+  baseMetal: baseMetalSchema.optional(),
+  shieldingGas: shieldingGasSchema.optional(),
+  workplace: z.enum(WORKPLACES).optional(),
+}
+const isOneCurrent = ({ currentA, currentRangeA }: { readonly currentA?: unknown, readonly currentRangeA?: unknown }): boolean =>
+  currentA === undefined || currentRangeA === undefined
+const ONE_CURRENT = { path: ['currentRangeA'], error: 'give a current or a range, not both' }
+
+/** What a shade is asked for. */
+export const shadeQuestionSchema = z.strictObject(question).refine(isOneCurrent, ONE_CURRENT)
+/** The rules that a site puts in force for shade. */
+export const shadeHouseSchema = z.strictObject({
+  jurisdiction: z.enum(JURISDICTIONS).optional(),
+  basis: z.enum(SHADE_BASES).optional(),
+  minimum: z.int().min(1).max(16).nullable().optional(),
+})
+
 /** `POST /api/v1/assess/shade`, what is asked. */
 export const assessShadeRequest = z
   .strictObject({
-    process: processSchema,
-    currentA: currentASchema.optional(),
-    currentRangeA: currentRangeASchema.optional(),
-    electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
-    plateThicknessMm: plateThicknessMmSchema.optional(),
-    acetyleneFlowLPerH: acetyleneFlowSchema.optional(),
-    oxygenFlowLPerH: oxygenFlowSchema.optional(),
-    baseMetal: baseMetalSchema.optional(),
-    shieldingGas: shieldingGasSchema.optional(),
-    workplace: z.enum(WORKPLACES).optional(),
+    ...question,
     wornTransmittance: z.number().gt(0, 'a fraction above 0').max(1, 'a fraction of at most 1').optional(),
     wornShades: z.array(shade).max(8, 'at most 8 filters').optional(),
-    house: z
-      .strictObject({
-        jurisdiction: z.enum(JURISDICTIONS).optional(),
-        basis: z.enum(SHADE_BASES).optional(),
-        minimum: z.int().min(1).max(16).nullable().optional(),
-      })
-      .optional(),
+    house: shadeHouseSchema.optional(),
   })
-  .refine(({ currentA, currentRangeA }) => currentA === undefined || currentRangeA === undefined, {
-    path: ['currentRangeA'],
-    error: 'give a current or a range, not both',
-  })
+  .refine(isOneCurrent, ONE_CURRENT)
 
 /** `POST /api/v1/assess/shade`, what is answered. */
 export const assessShadeResponse = z.strictObject({

@@ -44,6 +44,8 @@ import {
   assessBystanderResponse,
   assessHeatRequest,
   assessHeatResponse,
+  assessHelmetRequest,
+  assessHelmetResponse,
   assessLaserRequest,
   assessLaserResponse,
   assessNoiseRequest,
@@ -245,6 +247,14 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     response: assessPpeResponse,
     description:
       'Nothing worn is no pass, and neither is what nobody knows: materials that do not add up, a condition that nobody looked at, a fact left out. Ids are of the vocabulary. Shade, air and lasers are judged by their own questions.',
+  },
+  'helmet': {
+    name: 'AssessHelmet',
+    summary: 'Which helmets of a rack do for the jobs of a day and for a person, the best first',
+    request: assessHelmetRequest,
+    response: assessHelmetResponse,
+    description:
+      'As it is set, with a step that is named, or not, and why. One helmet answers for all the jobs. What is not known of a helmet never makes it fit as it is.',
   },
   'bystander': {
     name: 'AssessBystander',

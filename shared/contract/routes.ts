@@ -37,6 +37,7 @@ export const ROUTES: readonly Route[] = [
     'fire-watch',
     'fume',
     'heat',
+    'helmet',
     'hot-work',
     'laser',
     'noise',

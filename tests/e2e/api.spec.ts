@@ -21,6 +21,7 @@ import {
 import {
   assessBystanderResponse,
   assessHeatResponse,
+  assessHelmetResponse,
   assessLaserResponse,
   assessNoiseResponse,
   assessPpeResponse,
@@ -399,6 +400,16 @@ test.describe('the endpoints of gas and kit', () => {
         await assess(request, 'heat', { wbgtC: 29.5, work: 'moderate', clothing: 'work-clothes', acclimatised: true }),
       ),
     ).toMatchObject({ effectiveWbgtC: 29.5, workMinPerH: 30 })
+    const state = { lightState: 4, switchingMs: 0.1, battery: 'good', coverPlates: 'sound', checkedToday: 'passed' }
+    const rack = assessHelmetResponse.parse(await assess(request, 'helmet', {
+      job: { process: 'smaw', currentA: 100 },
+      helmets: [
+        { id: 'H-1', kind: 'auto', shades: [[5, 7], [14, 14]], setTo: 7, ...state },
+        { id: 'H-2', kind: 'auto', shades: [[9, 13]], setTo: 10, ...state },
+      ],
+      house: { jurisdiction: 'us', basis: 'us-consensus' },
+    }))
+    expect(rack.helmets.map(({ id, fit, setTo }) => [id, fit, setTo])).toEqual([['H-2', 'as-set', 10], ['H-1', 'cannot', null]])
     const job = { process: 'smaw', currentA: 140, position: 'flat' }
     const bare = assessPpeResponse.parse(await assess(request, 'ppe', { job }))
     expect(bare.verdict).toBe('fail')
@@ -431,7 +442,9 @@ test.describe('the endpoints of gas and kit', () => {
     ['cable', { currentA: 100, loopLengthM: 10, areaMm2: '50' }, 'areaMm2'],
     ['electrical-test', { environment: 'rain' }, 'environment'],
     ['ppe', { job: { process: 'smaw', currentA: 140, position: 'flat' }, worn: [{ zone: 'hands', item: 'mittens' }] }, 'worn.0.item'],
-    ['ppe', { job: { process: 'smaw' }, worn: [{ zone: 'legs', item: 'trousers', materials: { wool: 98, nylon: 9 } }] }, 'worn.0.materials'],
+    ['ppe', { job: { process: 'smaw' }, worn: [{ zone: 'legs', item: 'shorts', materials: { wool: 98, nylon: 9 } }] }, 'worn.0.materials'],
+    ['helmet', { job: { process: 'smaw' }, helmets: [{ id: 'H', kind: 'fixed', shades: [[9, 13]] }] }, 'helmets.0.shades'],
+    ['helmet', { job: { process: 'smaw' }, helmets: [{ id: 'H', kind: 'auto', shades: [[13, 9]] }] }, 'helmets.0.shades.0'],
     ['laser', { powerW: 2000, wavelengthNm: 450, divergenceMrad: 50, exposureS: 10 }, 'wavelengthNm'],
     ['laser', { powerW: 2000, wavelengthNm: 1070, divergenceMrad: 0, exposureS: 10 }, 'divergenceMrad'],
     ['bystander', { process: 'gmaw', distanceM: 0 }, 'distanceM'],
@@ -489,7 +502,7 @@ test('the OpenAPI document is valid and describes every assess endpoint', async 
   expect(valid).toBe(true)
   for (const name of [
     'shade', 'fume', 'room', 'capture', 'exposure-statistics', 'oxygen', 'respirator', 'requalification', 'contents', 'withdrawal',
-    'storage', 'duty-cycle', 'cable', 'electrical-test', 'laser', 'bystander', 'noise', 'heat', 'ppe',
+    'storage', 'duty-cycle', 'cable', 'electrical-test', 'laser', 'bystander', 'noise', 'heat', 'ppe', 'helmet',
   ])
     expect(Object.keys(document.paths)).toContain(`/api/v1/assess/${name}`)
 })

@@ -171,4 +171,38 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.air-decides': () => ['Whether a mask is needed, and which, the air of the bay says.'],
   'garment.laser-decides': () => ['Whether it answers for this laser is asked by its power and wavelength.'],
   'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} answers: ${words.requirements[requirement].toLowerCase()}.`],
+
+  'helmet.shade-not-known': () => ['The shade this work needs cannot be said yet, so no helmet can be chosen.', 'Tell what lacks.'],
+  'helmet.no-shade-needed': () => ['This work needs no shade.'],
+  'helmet.too-light': ({ darkest, minimum }, q) => [
+    `It goes no darker than ${q.shade(darkest)}; ${q.shade(minimum)} is the least.`,
+    'Take another helmet.',
+  ],
+  'helmet.gap': ({ below, above, minimum, start }, q) => [
+    `It has nothing between ${below === null ? 'its lightest' : q.shade(below)} and ${q.shade(above)}: ${q.shade(minimum)} is the least, ${q.shade(start)} the start, and ${q.shade(above)} hides the weld.`,
+    'Take another helmet.',
+  ],
+  'helmet.lighter-than-start': ({ shade, start }, q) => [`It goes to ${q.shade(shade)}; ${q.shade(start)} is the usual start.`],
+  'helmet.set-to': ({ shade }, q) => [`Set otherwise than it has to be: ${q.shade(shade)}.`, `Set it to ${q.shade(shade)}.`],
+  'helmet.set-right': ({ shade }, q) => [`It is at ${q.shade(shade)}.`],
+  'helmet.set-unknown': ({ shade }, q) => [`Nobody said what it is set to; ${q.shade(shade)} is right.`, `Set it to ${q.shade(shade)}.`],
+  'helmet.flash-too-long': ({ flashS, allowedS, switchingMs }) => [
+    `It turns dark in ${switchingMs} ms: each strike is as bright as ${up(flashS)} s through the dark lens; ${allowedS} s at most.`,
+    'Take another helmet.',
+  ],
+  'helmet.flash-unknown': () => [
+    'Nobody said how light it is before it turns dark, or how fast it turns: it may be too slow.',
+    'Read it in the maker\'s data.',
+  ],
+  'helmet.battery-flat': () => ['Its battery is flat: it stays light.', 'Change the battery.'],
+  'helmet.battery-to-see-to': () => ['Its battery is low, or nobody looked.', 'Try it, and change the battery.'],
+  'helmet.plates-to-see-to': () => ['Its cover plates are worn, or nobody looked.', 'Look at both sides, and change them.'],
+  'helmet.check-failed': () => ['It failed the look of the day.', 'Tag it out, and take another helmet.'],
+  'helmet.check-due': () => ['Nobody looked at it today.', 'Take the helmet minute.'],
+  'helmet.one-darker': ({ start }, q) => [`One darker for this person: ${q.shade(start)}.`],
+  'helmet.settled': ({ shade }, q) => [`This person settled on ${q.shade(shade)} for this work.`],
+  'helmet.jobs-differ': ({ lightest, darkest }, q) => [
+    `The jobs of the day start at ${q.shade(lightest)} and at ${q.shade(darkest)}: one helmet has to be set between them.`,
+    'Set it before each job.',
+  ],
 }

@@ -10,6 +10,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'a few words are needed': 'hacen falta unas palabras',
   'a fraction above 0': 'una fracción mayor que 0',
   'a fraction of at most 1': 'una fracción de 1 cuando mucho',
+  'a fixed lens has one shade': 'un lente fijo tiene una sombra',
   'a label': 'un rótulo',
   'a name for the device': 'un nombre para el aparato',
   'a name is needed': 'hace falta un nombre',

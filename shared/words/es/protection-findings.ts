@@ -169,4 +169,38 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.air-decides': () => ['Si hace falta un respirador, y cuál, lo dice el aire del puesto.'],
   'garment.laser-decides': () => ['Si sirve para este láser se pregunta por su potencia y longitud de onda.'],
   'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} sirve: ${words.requirements[requirement].toLowerCase()}.`],
+
+  'helmet.shade-not-known': () => [
+    'Todavía no se puede decir qué sombra pide este trabajo; así no se puede elegir careta.',
+    'Diga lo que falta.',
+  ],
+  'helmet.no-shade-needed': () => ['Este trabajo no pide sombra.'],
+  'helmet.too-light': ({ darkest, minimum }, q) => [`No pasa de ${q.shade(darkest)}; el mínimo es ${q.shade(minimum)}.`, 'Tome otra careta.'],
+  'helmet.gap': ({ below, above, minimum, start }, q) => [
+    `No tiene nada entre ${below === null ? 'la más clara' : q.shade(below)} y ${q.shade(above)}: el mínimo es ${q.shade(minimum)}, el inicio ${q.shade(start)}, y con ${q.shade(above)} no se ve la soldadura.`,
+    'Tome otra careta.',
+  ],
+  'helmet.lighter-than-start': ({ shade, start }, q) => [`Llega a ${q.shade(shade)}; lo usual es empezar con ${q.shade(start)}.`],
+  'helmet.set-to': ({ shade }, q) => [`Está puesta distinto de lo que debe: ${q.shade(shade)}.`, `Póngala en ${q.shade(shade)}.`],
+  'helmet.set-right': ({ shade }, q) => [`Está en ${q.shade(shade)}.`],
+  'helmet.set-unknown': ({ shade }, q) => [`Nadie dijo en qué está puesta; lo correcto es ${q.shade(shade)}.`, `Póngala en ${q.shade(shade)}.`],
+  'helmet.flash-too-long': ({ flashS, allowedS, switchingMs }) => [
+    `Oscurece en ${switchingMs} ms: cada encendido deslumbra como ${up(flashS)} s por el lente oscuro; ${allowedS} s como máximo.`,
+    'Tome otra careta.',
+  ],
+  'helmet.flash-unknown': () => [
+    'Nadie dijo lo clara que es antes de oscurecer, o lo rápido que oscurece: puede ser muy lenta.',
+    'Léalo en los datos del fabricante.',
+  ],
+  'helmet.battery-flat': () => ['Tiene la pila agotada: se queda clara.', 'Cambie la pila.'],
+  'helmet.battery-to-see-to': () => ['Tiene la pila baja, o nadie miró.', 'Pruébela, y cambie la pila.'],
+  'helmet.plates-to-see-to': () => ['Tiene las micas gastadas, o nadie miró.', 'Mire los dos lados, y cámbielas.'],
+  'helmet.check-failed': () => ['No pasó la revisión del día.', 'Póngala fuera de servicio, y tome otra careta.'],
+  'helmet.check-due': () => ['Nadie la miró hoy.', 'Haga el minuto de la careta.'],
+  'helmet.one-darker': ({ start }, q) => [`Una más oscura para esta persona: ${q.shade(start)}.`],
+  'helmet.settled': ({ shade }, q) => [`Esta persona se quedó con ${q.shade(shade)} para este trabajo.`],
+  'helmet.jobs-differ': ({ lightest, darkest }, q) => [
+    `Los trabajos del día empiezan con ${q.shade(lightest)} y con ${q.shade(darkest)}: hay que ajustar una careta entre ellos.`,
+    'Ajústela antes de cada trabajo.',
+  ],
 }
