@@ -12,6 +12,7 @@ await run(async () => {
   try {
     const benches = [
       'shade',
+      'rack',
       'hall',
       'command',
       'registers',

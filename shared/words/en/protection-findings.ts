@@ -1,12 +1,10 @@
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
+import { allowedTime, down, up } from '../rounded'
 import type { Sentences } from '../sentences'
 import { garmentWords } from './garment-words'
 import { words } from './words'
 
-/** Up and down to so many figures: what harms is never said smaller, what protects never larger. */
-const up = (value: number, step = 1): string => String(Number((Math.ceil(value / step - 1e-9) * step).toFixed(3)))
-const down = (value: number, step = 1): string => String(Number((Math.floor(value / step + 1e-9) * step).toFixed(3)))
 const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'us-hearing-conservation': 'US hearing conservation',
   'us-limit': 'US limit',
@@ -15,7 +13,6 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
 }
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const { garments, conditions, facts } = garmentWords
-const seconds = (s: number): string => (s < 120 ? `${down(s, s < 10 ? 0.1 : 1)} s` : `${down(s / 60)} min`)
 
 /** What is said of lasers, arcs that others see, noise and heat. */
 export const protectionSentences: Pick<Sentences, ProtectionCode> = {
@@ -80,11 +77,11 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   ],
   'bystander.input-missing': () => ['Neither how far away nor for how long the arc is seen was told.', 'Tell one of them.'],
   'bystander.too-long': ({ safeS, seenS, distanceM }, q) => [
-    `At ${q.distance(distanceM)} an eye without a filter bears this arc for ${seconds(safeS)} a day; it is seen for ${up(seenS / 60, 0.1)} min.`,
+    `At ${q.distance(distanceM)} an eye without a filter bears this arc for ${allowedTime(safeS)} a day; it is seen for ${up(seenS / 60, 0.1)} min.`,
     'Put up a screen, go further off, or wear a filter.',
   ],
   'bystander.within': ({ safeS, seenS, distanceM }, q) => [
-    `At ${q.distance(distanceM)} an eye without a filter bears this arc for ${seconds(safeS)} a day; it is seen for ${up(seenS / 60, 0.1)} min.`,
+    `At ${q.distance(distanceM)} an eye without a filter bears this arc for ${allowedTime(safeS)} a day; it is seen for ${up(seenS / 60, 0.1)} min.`,
   ],
   'bystander.laser-not-an-arc': () => ['A laser harms further off than any arc, and otherwise.', 'Ask for the laser instead.'],
 

@@ -1,11 +1,10 @@
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
+import { allowedTime, down, up } from '../rounded'
 import type { Sentences } from '../sentences'
 import { garmentWords } from './garment-words'
 import { words } from './words'
 
-const up = (value: number, step = 1): string => String(Number((Math.ceil(value / step - 1e-9) * step).toFixed(3)))
-const down = (value: number, step = 1): string => String(Number((Math.floor(value / step + 1e-9) * step).toFixed(3)))
 const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'us-hearing-conservation': 'conservación auditiva EE. UU.',
   'us-limit': 'límite EE. UU.',
@@ -14,7 +13,6 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
 }
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const { garments, conditions, facts } = garmentWords
-const seconds = (s: number): string => (s < 120 ? `${down(s, s < 10 ? 0.1 : 1)} s` : `${down(s / 60)} min`)
 
 /** Lo que se dice de láseres, de arcos que otros ven, de ruido y de calor. */
 export const protectionSentences: Pick<Sentences, ProtectionCode> = {
@@ -78,11 +76,11 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   ],
   'bystander.input-missing': () => ['No se dijo ni a qué distancia ni por cuánto tiempo se ve el arco.', 'Diga una de las dos.'],
   'bystander.too-long': ({ safeS, seenS, distanceM }, q) => [
-    `A ${q.distance(distanceM)} un ojo sin filtro aguanta este arco ${seconds(safeS)} al día; se ve ${up(seenS / 60, 0.1)} min.`,
+    `A ${q.distance(distanceM)} un ojo sin filtro aguanta este arco ${allowedTime(safeS)} al día; se ve ${up(seenS / 60, 0.1)} min.`,
     'Ponga una pantalla, aléjese, o use un filtro.',
   ],
   'bystander.within': ({ safeS, seenS, distanceM }, q) => [
-    `A ${q.distance(distanceM)} un ojo sin filtro aguanta este arco ${seconds(safeS)} al día; se ve ${up(seenS / 60, 0.1)} min.`,
+    `A ${q.distance(distanceM)} un ojo sin filtro aguanta este arco ${allowedTime(safeS)} al día; se ve ${up(seenS / 60, 0.1)} min.`,
   ],
   'bystander.laser-not-an-arc': () => ['Un láser daña más lejos que cualquier arco, y de otro modo.', 'Pregunte por el láser.'],
 
