@@ -170,7 +170,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
   margin: calc(-1 * var(--space-5)) 0 calc(-1 * var(--space-2));
 }
 h2 {
-  margin-right: auto;
+  flex: 1 1 84px;
   font-size: var(--type-figure);
   display: flex;
   flex-wrap: wrap;
