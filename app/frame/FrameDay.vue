@@ -48,6 +48,7 @@ const turns = (label: string, called: string) => ({ label, 'icon': undefined, 'v
           :model-value="value"
           :locale="locale"
           :fixed-weeks="false"
+          prevent-deselect
           :view-control="false"
           :prev-month="turns('‹', says.monthBefore)"
           :next-month="turns('›', says.monthAfter)"

@@ -37,7 +37,9 @@ onBeforeUnmount(() => form?.leave(field))
 </template>
 
 <style scoped>
-.field { display: grid; align-content: start; min-width: 0; }
-.field :deep(> :last-child) { display: grid; gap: var(--space-2); align-content: start; min-width: 0; }
+.field { display: grid; grid-template-columns: minmax(0, 1fr); align-content: start; min-width: 0; }
+.field :deep(> :last-child) {
+  display: grid; grid-template-columns: minmax(0, 1fr); gap: var(--space-2); align-content: start; min-width: 0;
+}
 .label { font-weight: 750; }
 </style>

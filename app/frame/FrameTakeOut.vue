@@ -30,20 +30,25 @@ const running = shallowRef<AbortController | null>(null)
 const read = ref<{ readonly count: number, readonly share: number | null }>({ count: 0, share: 0 })
 const refused = ref('')
 async function saveWhole(take: TakeWhole) {
-  const stop = new AbortController()
-  running.value = stop
+  const run = new AbortController()
+  running.value = run
   refused.value = ''
   read.value = { count: 0, share: 0 }
   const taken = await take((count, share) => {
     read.value = { count, share }
-  }, stop.signal)
-  running.value = null
+  }, run.signal)
+  // Ended by hand, it is gone already, and perhaps begun again.
   if (taken === null) return
+  running.value = null
   // Half a record in a file looks like all of it: what could not be read to its end is not saved.
   if ('refused' in taken) refused.value = says.notAll(taken.refused)
   else await save(taken)
 }
-onUnmounted(() => running.value?.abort())
+function stop() {
+  running.value?.abort()
+  running.value = null
+}
+onUnmounted(stop)
 </script>
 
 <template>
@@ -57,7 +62,7 @@ onUnmounted(() => running.value?.abort())
     <FrameKey look="quiet" @click="print">
       {{ says.print }}
     </FrameKey>
-    <FrameProgress v-if="running" class="running" :label="says.reading(read.count)" :share="read.share" @cancel="running.abort()" />
+    <FrameProgress v-if="running" class="running" :label="says.reading(read.count)" :share="read.share" @cancel="stop" />
     <p v-if="refused" class="said" role="alert">
       {{ refused }}
     </p>

@@ -44,6 +44,9 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
     <div class="left">
       <header class="top">
         <h1>{{ says.air }}</h1>
+        <NuxtLink class="key quiet link" :to="{ path: '/air', query: { do: 'around' } }" prefetch-on="interaction">
+          {{ airPages.around.lightNoiseHeat }}
+        </NuxtLink>
         <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
           {{ says.dataSheets }}
         </NuxtLink>
@@ -63,6 +66,7 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
     <aside class="right" tabindex="0" :aria-label="bayId ? says.airOfTheBay : says.air">
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
+      <LazyAirAround v-else-if="panel === 'around'" />
       <NuxtPage v-else-if="bayId" />
       <template v-else>
         <LazyAirBay v-if="worst" :key="worst.bay.bayId" :placed="worst" is-beside />

@@ -46,7 +46,9 @@ async function load(which: 'anew' | 'older' | 'newer') {
   const { entries: read, next: further } = reply.body
   const newest = entries.value[0]?.position ?? 0
   const joins = which === 'newer' && read.some(({ position }) => position <= newest)
-  if (which === 'older') entries.value = [...entries.value, ...read]
+  const oldest = entries.value.at(-1)?.position ?? Infinity
+  // Asked for twice, a line stands there once.
+  if (which === 'older') entries.value = [...entries.value, ...read.filter(({ position }) => position < oldest)]
   // Whoever has gone back in the record stays where they are: what others did since is put above it.
   else entries.value = joins ? [...read.filter(({ position }) => position > newest), ...entries.value] : read
   if (!joins) next.value = further

@@ -173,7 +173,8 @@ function judgeZone({ zone, requirement }: OutfitRequirement, worn: readonly Worn
   if (zone === 'torso' && !here.some(({ item }) => item === 'base-layer'))
     findings.push(finding('caution', 'garment.base-layer-not-told', {}, [fabricBehaviour]))
   if (requirement === 'laser-eyewear' || requirement === 'laser-helmet')
-    findings.push(finding('caution', 'garment.laser-decides', {}, [laserNotAShade]))
+    // Not known here whether it is dark enough and bears the beam: that is no pass.
+    findings.push(finding('hold', 'garment.laser-decides', {}, [laserNotAShade]))
   if (zone === 'lungs') findings.push(finding('caution', 'garment.air-decides', {}, [usRespirators]))
   return of(findings.length > 0 ? findings : [finding('note', 'garment.passes', { item: best.garment.item, requirement }, [usClothing])])
 }

@@ -11,14 +11,10 @@ import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
 import { KIT_SOURCES } from '#core/source/kit-sources'
 import { LOCALES } from '#shared/words/language'
-import { protectionSentences } from '#shared/words/es/protection-findings'
-import { learnSentences, speak } from '#shared/words/speak'
+import { speak } from '#shared/words/speak'
 import type { FindingCode } from '#core/findings/finding'
 import { spanish } from '../../app/words/es'
 import { SAMPLES } from '../unit/words/finding-samples'
-
-// Of what no page says yet.
-learnSentences(protectionSentences, 'es')
 
 let served: Served
 test.beforeAll(async () => {

@@ -23,10 +23,11 @@ import { hotworkWords } from '#shared/words/es/hotwork-words'
 import { kitItemSentences } from '#shared/words/es/kit-item-findings'
 import { kitItemWords } from '#shared/words/es/kit-item-words'
 import { kitWords } from '#shared/words/es/kit-words'
+import { protectionSentences } from '#shared/words/es/protection-findings'
 import { words } from '#shared/words/es/words'
 import { learnSentences } from '#shared/words/speak'
 
-learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hotworkSentences }, 'es')
+learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hotworkSentences, ...protectionSentences }, 'es')
 
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {

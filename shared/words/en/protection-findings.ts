@@ -166,7 +166,10 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.tinted': () => ['Tinted glasses add to the shade of the helmet: the weld is darker than the helmet says.'],
   'garment.base-layer-not-told': () => ['Nobody said what is worn underneath: synthetics melt there too.', 'Ask.'],
   'garment.air-decides': () => ['Whether a mask is needed, and which, the air of the bay says.'],
-  'garment.laser-decides': () => ['Whether it answers for this laser is asked by its power and wavelength.'],
+  'garment.laser-decides': () => [
+    'Whether it answers for this laser is asked by its power and wavelength.',
+    'Ask for the laser, with this eyewear.',
+  ],
   'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} answers: ${words.requirements[requirement].toLowerCase()}.`],
 
   'helmet.shade-not-known': () => ['The shade this work needs cannot be said yet, so no helmet can be chosen.', 'Tell what lacks.'],

@@ -165,7 +165,10 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.tinted': () => ['Los lentes oscuros se suman a la sombra de la careta: se ve más oscuro de lo que dice la careta.'],
   'garment.base-layer-not-told': () => ['Nadie dijo qué se lleva debajo: lo sintético se derrite allí también.', 'Pregunte.'],
   'garment.air-decides': () => ['Si hace falta un respirador, y cuál, lo dice el aire del puesto.'],
-  'garment.laser-decides': () => ['Si sirve para este láser se pregunta por su potencia y longitud de onda.'],
+  'garment.laser-decides': () => [
+    'Si sirve para este láser se pregunta por su potencia y longitud de onda.',
+    'Pregunte por el láser, con estos lentes.',
+  ],
   'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} sirve: ${words.requirements[requirement].toLowerCase()}.`],
 
   'helmet.shade-not-known': () => [

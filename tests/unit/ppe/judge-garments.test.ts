@@ -87,6 +87,11 @@ describe('dressed for the job', () => {
     expect(zoneOf('feet', TIG, bare, { leatherLaces: true }).verdict).toBe('pass')
     expect(codes('feet', TIG, FOR_TIG, { safetyToe: true })).toContain('garment.fact-unknown')
   })
+  it('a laser is not answered for by what is worn alone: its power and wavelength are not known here', () => {
+    const worn = [...FOR_TIG, of('eyes', 'laser-eyewear'), of('face', 'laser-helmet')]
+    for (const zone of ['eyes', 'face'] as const) expect(codes(zone, { process: 'lbw' }, worn)).toContain('garment.laser-decides')
+    expect(judgeGarments({ process: 'lbw' }, worn).verdict).toBe('fail')
+  })
   it('what melts underneath is no better for the jacket over it', () =>
     expect(codes('torso', TIG, [...FOR_TIG, of('torso', 'base-layer', { materials: { polyester: 100 } })])).toContain('garment.melts'))
 })

@@ -10,7 +10,6 @@ import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { protectionSentences } from '#shared/words/en/protection-findings'
-import { protectionSentences as protectionSpanish } from '#shared/words/es/protection-findings'
 import { learnSentences, speak } from '#shared/words/speak'
 import { serverWords as serverEnglish } from '../../../server/words/en'
 import { serverWords as serverSpanish } from '../../../server/words/es'
@@ -19,7 +18,6 @@ import { spanish } from '../../../app/words/es'
 import { SAMPLES } from './finding-samples'
 
 learnSentences({ ...cylinderSentences, ...hotworkSentences, ...kitItemSentences, ...protectionSentences })
-learnSentences(protectionSpanish, 'es')
 
 /** Words as this test walks them: rooms in rooms, with texts, lists of texts and sentences at the leaves. */
 type Room = Readonly<Record<string, unknown>>

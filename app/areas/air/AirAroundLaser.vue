@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import type { BeamConvention } from '#core/ids/protection-ids'
+import { BEAM_CONVENTIONS } from '#core/ids/protection-ids'
+import { LASER_LIMITS, laserHazard } from '#core/laser/laser-hazard'
+import { airPages } from '~/words/air'
+
+const says = airPages.around
+
+/** How far a handheld laser is dangerous, and whether eyewear answers for it. */
+const q = useQuantities()
+const powerW = ref<number | undefined>()
+const wavelengthNm = ref<number | undefined>()
+const divergenceMrad = ref<number | undefined>()
+const beamDiameterMm = ref<number | undefined>()
+const convention = ref<BeamConvention | ''>('')
+const mattPercent = ref<number | undefined>()
+const od = ref<number | undefined>()
+const damageRating = ref<number | undefined>()
+const plain = (unit: string) => ({ unit, step: 1, toShown: (si: number) => si, fromShown: (shown: number) => shown })
+const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (shown: number) => Math.floor(shown) }
+const EXPOSURE_S = 10
+const found = computed(() => powerW.value === undefined || wavelengthNm.value === undefined || divergenceMrad.value === undefined
+  ? null
+  : laserHazard({
+      powerW: powerW.value,
+      wavelengthNm: wavelengthNm.value,
+      divergenceMrad: divergenceMrad.value,
+      exposureS: EXPOSURE_S,
+      ...beamDiameterMm.value === undefined ? {} : { beamDiameterMm: beamDiameterMm.value },
+      ...convention.value === '' ? {} : { convention: convention.value },
+      ...mattPercent.value === undefined ? {} : { reflectance: mattPercent.value / 100 },
+      ...od.value === undefined
+        ? {}
+        : { eyewear: { od: od.value, ...damageRating.value === undefined ? {} : { damageRating: damageRating.value } } },
+    }))
+</script>
+
+<template>
+  <section aria-labelledby="around-laser">
+    <h3 id="around-laser">
+      {{ says.howFarALaserReaches }}
+    </h3>
+    <div class="columns">
+      <FrameNumber v-model="powerW" :label="says.power" :unit="plain('W')" :limits="LASER_LIMITS.powerW" />
+      <FrameNumber v-model="wavelengthNm" :label="says.wavelength" :unit="plain('nm')" :limits="LASER_LIMITS.wavelengthNm" />
+      <FrameNumber
+        v-model="divergenceMrad"
+        :label="says.divergence"
+        :unit="plain('mrad')"
+        :limits="LASER_LIMITS.divergenceMrad"
+        :hint="says.fullAngle"
+      />
+      <FrameNumber
+        v-model="beamDiameterMm"
+        :label="says.beamAtTheLens"
+        :unit="plain('mm')"
+        :limits="LASER_LIMITS.beamDiameterMm"
+        optional
+      />
+      <FrameSelect
+        v-model="convention"
+        :label="says.measuredTo"
+        :ids="BEAM_CONVENTIONS"
+        :named="id => id === '1/e' ? '1/e' : '1/e²'"
+        :none="says.notKnown"
+      />
+      <FrameNumber v-model="mattPercent" :label="says.aMattSurfaceThrowsBack" :unit="plain('%')" :limits="{ min: 0, max: 100 }" optional />
+      <FrameNumber v-model="od" :label="says.eyewearDensity" :unit="plain('')" :limits="{ min: 0, max: 12 }" optional />
+      <FrameNumber v-model="damageRating" :label="says.eyewearScaleNumber" :unit="whole" :limits="{ min: 1, max: 12 }" optional />
+    </div>
+    <div v-if="found" class="ruled answer" aria-live="polite">
+      <p class="big print">
+        {{ q.distance(Math.ceil(found.eyeHazardDistanceM * 10) / 10) }} <small>{{ says.harmsAnEye }}</small>
+      </p>
+      <CylinderFindings :findings="found.findings" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+section { display: grid; gap: var(--space-4); }
+.answer { padding-top: var(--space-4); }
+.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
+.big small { font-size: var(--type-lead); font-weight: 650; }
+</style>
