@@ -152,6 +152,6 @@ test('what else reaches people is worked out beside the air: an arc that others 
   await choose(heat.getByLabel('How hard is the work?'), 'moderate')
   await choose(heat.getByLabel('What is worn'), 'work clothes')
   await expect(heat.getByText('of work in each hour')).toHaveCount(0)
-  await heat.getByRole('group', { name: 'Used to heat' }).getByRole('radio', { name: 'Yes' }).click()
-  await expect(heat.getByText('30 min')).toBeVisible()
+  await heat.getByRole('radiogroup', { name: 'Used to heat' }).getByRole('radio', { name: 'Yes' }).click()
+  await expect(heat.getByText('Work 30 min of each hour, and rest the others.')).toBeVisible()
 })
