@@ -6,6 +6,7 @@ import type { HouseRules } from '../streams/house-rules/house-rules'
 import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
 import { requiredShade } from '../shade/required-shade'
+import { settableShades } from '../shade/settable-shades'
 import { addedByTint, shadeForComparing } from '../shade/shade-number'
 import type { ShadeAnswer } from '../shade/shade-question'
 import type { Station } from '../streams/station/station'
@@ -47,13 +48,6 @@ interface AskedShade { readonly minimum: number, readonly start: number, readonl
 /** With a lowest shade there is one to start at, and rules that say so; without one there is nothing to compare. */
 const askedShade = ({ minimum, start, bindingRuleSet }: ShadeAnswer): AskedShade | null =>
   minimum === null ? null : { minimum, start: start!, ruleSet: bindingRuleSet! }
-
-/** Shades that a helmet can be set to, half steps within its bands; what lies in the gap between bands it cannot. */
-function settableShades(bands: readonly (readonly [number, number])[]): readonly number[] {
-  return bands.flatMap(([lightest, darkest]) =>
-    Array.from({ length: Math.floor((darkest - lightest) * 2 + 1e-9) + 1 }, (_, step) => lightest + step / 2),
-  )
-}
 
 /** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
 function judgeHelmets(helmets: readonly KitItemFact[], shade: AskedShade, now: Instant, found: Finding[], missing: Finding[]): void {

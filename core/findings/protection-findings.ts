@@ -87,6 +87,7 @@ export interface HelmetFindings {
   'helmet.lighter-than-start': { shade: number, start: number }
   'helmet.set-to': { shade: number }
   'helmet.set-right': { shade: number }
+  'helmet.set-between-jobs': { shade: number }
   'helmet.set-unknown': { shade: number }
   'helmet.flash-too-long': { flashS: number, allowedS: number, switchingMs: number }
   'helmet.flash-unknown': Record<never, never>

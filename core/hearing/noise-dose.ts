@@ -125,25 +125,27 @@ export function noiseDay({ spans, rule, protectors = [], derate }: NoiseQuestion
 
   const isOverLimit = twaDbA > limitDbA + (bindsWhenReached ? -1e-9 : 1e-9)
   const isOverAction = twaDbA >= actionDbA - 1e-9
+  const taken = derate ?? 'half'
+  const protectedDbA = protectors.length === 0 ? null : twaDbA - attenuationDb(protectors, taken)
+  // The limit is of a bare ear: who is protected down to what is asked goes on, and it is still said.
+  const isSpared = protectedDbA !== null && protectedDbA <= targetDbA
   findings.push(isOverLimit
-    ? finding('hold', 'noise.over-limit', { rule, twaDbA, limitDbA }, [source])
+    ? finding(isSpared ? 'caution' : 'hold', 'noise.over-limit', { rule, twaDbA, limitDbA }, [source])
     : isOverAction
       ? finding('caution', 'noise.over-action', { rule, twaDbA, actionDbA }, [source])
       : finding('note', 'noise.under-action', { rule, twaDbA }, [source]))
-  if (protectors.length === 0) {
+  if (protectedDbA === null) {
     if (isOverLimit) findings.push(finding('hold', 'noise.protection-missing', { twaDbA }, [source]))
     return { dosePercent, twaDbA, findings }
   }
-  const taken = derate ?? 'half'
   if (derate === undefined) findings.push(finding('note', 'noise.derate-assumed', { derate: taken }, [usProtectorRating]))
   if (taken === 'by-kind' && protectors.some(({ kind }) => kind === undefined))
     findings.push(finding('note', 'noise.kind-assumed', { keptPercent: 30 }, [protectorByKind]))
   if (rule === 'eu') findings.push(finding('caution', 'noise.nrr-in-europe', {}, [protectorTarget]))
-  const protectedDbA = twaDbA - attenuationDb(protectors, taken)
   const cited = [taken === 'by-kind' ? protectorByKind : usProtectorRating]
-  findings.push(protectedDbA > targetDbA
-    ? finding('hold', 'noise.protector-too-weak', { protectedDbA, targetDbA }, cited)
-    : finding('note', 'noise.protected', { protectedDbA, targetDbA }, cited))
+  findings.push(isSpared
+    ? finding('note', 'noise.protected', { protectedDbA, targetDbA }, cited)
+    : finding('hold', 'noise.protector-too-weak', { protectedDbA, targetDbA }, cited))
   if (protectedDbA < LEAST_AT_EAR_DBA)
     findings.push(finding('caution', 'noise.hears-nothing', { protectedDbA, leastDbA: LEAST_AT_EAR_DBA }, [protectorTarget]))
   return { dosePercent, twaDbA, protectedDbA, findings }

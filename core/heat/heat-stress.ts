@@ -5,7 +5,8 @@ import { PROTECTION_SOURCES } from '../source/protection-sources'
 
 export const HEAT_LIMITS = {
   wbgtC: { min: -10, max: 60 },
-  airC: { min: -10, max: 60 },
+  /** As far as the formula for the wet bulb goes. */
+  airC: { min: -10, max: 50 },
   humidityPercent: { min: 5, max: 100 },
   metabolicW: { min: 60, max: 800 },
   clothingAdjustmentC: { min: 0, max: 15 },

@@ -103,7 +103,9 @@ export function laserHazard(asked: LaserQuestion): LaserHazard {
   if (reflectance !== undefined)
     findings.push(finding('caution', 'laser.diffuse-within', { eyeM: matt(mpeEyeWPerM2), reflectance }, [laserDistance]))
   const requiredOd = Math.max(0, Math.log10(powerW / (Math.PI * PUPIL_M ** 2 / 4) / mpeEyeWPerM2))
-  findings.push(...judgeEyewear(eyewear, { powerW, wavelengthNm, requiredOd, beamDiameterMm }))
+  // Where nobody said how the beam is measured, it may be narrower than told, and twice as fierce on a filter.
+  const narrowestMm = beamDiameterMm === null || convention !== undefined ? beamDiameterMm : beamDiameterMm * Math.SQRT1_2
+  findings.push(...judgeEyewear(eyewear, { powerW, wavelengthNm, requiredOd, beamDiameterMm: narrowestMm }))
   return {
     mpeEyeWPerM2,
     mpeSkinWPerM2,

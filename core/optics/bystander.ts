@@ -49,13 +49,14 @@ function atOneMetre({ process, baseMetal, effectiveIrradianceAt1mWPerM2 }: Bysta
   readonly findings: readonly Finding[]
 } {
   const { arcEnvelope } = PROTECTION_SOURCES
+  // Whatever was measured: ultraviolet light is the least of what a laser sends.
+  if (PROCESS_TRAITS[process].heat === 'laser')
+    return { wPerM2: null, findings: [finding('hold', 'bystander.laser-not-an-arc', {}, [PROTECTION_SOURCES.laserDistance])] }
   if (effectiveIrradianceAt1mWPerM2 !== undefined) return { wPerM2: effectiveIrradianceAt1mWPerM2, findings: [] }
   const envelope = (wPerM2: number) => ({
     wPerM2,
     findings: [finding('note', 'bystander.envelope', { atOneMetreWPerM2: wPerM2 }, [arcEnvelope])],
   })
-  if (PROCESS_TRAITS[process].heat === 'laser')
-    return { wPerM2: null, findings: [finding('hold', 'bystander.laser-not-an-arc', {}, [PROTECTION_SOURCES.laserDistance])] }
   if (process === 'fcaw-g' || process === 'fcaw-s') return envelope(STEEL_W_PER_M2)
   if (process === 'smaw') return envelope(STICK_W_PER_M2)
   if (process === 'gtaw')

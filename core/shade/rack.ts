@@ -4,6 +4,8 @@ import type { BatteryStateId, CoverPlateStateId, HelmetCheckId, HelmetFit, Helme
 import { PROTECTION_SOURCES } from '../source/protection-sources'
 import { SOURCES } from '../source/sources'
 import { requiredShade } from './required-shade'
+import { settableShades } from './settable-shades'
+import { shadeForComparing } from './shade-number'
 import type { ShadeQuestion, ShadeRules } from './shade-question'
 
 /** One helmet of the rack. What is left out is not known: it never makes a helmet fit as it is. */
@@ -55,41 +57,48 @@ const FLASH_AT_MOST_S = 40
 export const flashSeconds = (light: number, dark: number, switchingMs: number): number =>
   switchingMs / 1000 * 10 ** (3 * (dark - light) / 7)
 
-/** What the jobs of a day ask of one helmet. */
+/** What one job asks of a helmet: its shade is not lighter than the least, and not so dark that the weld is not seen. */
 interface Needed {
   readonly minimum: number
   readonly start: number
 }
-
-/** Each band offers whole shades from its lightest, and its darkest. */
-const offered = ({ shades }: RackHelmet): readonly number[] =>
-  [...new Set(shades.flatMap(([light, dark]) => [
-    ...Array.from({ length: Math.floor(dark) - Math.ceil(light) + 1 }, (_, i) => Math.ceil(light) + i),
-    light,
-    dark,
-  ]))].toSorted((a, b) => a - b)
+const answers = ({ minimum, start }: Needed) => (shade: number): boolean =>
+  shadeForComparing(shade) >= minimum && shade <= start + DARKER_AT_MOST
 
 /** What a helmet is to be set to, and what has to be said of that. */
 interface Chosen { readonly shade: number | null, readonly findings: readonly Finding[] }
 
-/** The shade it is best set to, never under the least; null with why where it has none. */
-function bestShade(helmet: RackHelmet, { minimum, start }: Needed): Chosen {
+/** At the start, or the next darker; only where there is none darker, the darkest lighter one. */
+const nearest = (shades: readonly number[], start: number): number | undefined => shades.find(one => one >= start) ?? shades.at(-1)
+
+/** Why a helmet has no shade for a job. */
+function whyNone(shades: readonly number[], { minimum, start }: Needed): Finding {
+  const above = shades.find(shade => shade > start + DARKER_AT_MOST)
+  return above === undefined
+    ? finding('hold', 'helmet.too-light', { darkest: shades.at(-1) ?? 0, minimum }, [SOURCES.usEyeDuty])
+    : finding('hold', 'helmet.gap', { below: shades.findLast(shade => shade < minimum) ?? null, above, minimum, start }, [
+        PROTECTION_SOURCES.nextShade,
+      ])
+}
+
+/**
+ * The shade it is best set to, never under the least of any job: one that does for all of them where it has one; else the first job's, and
+ * it has to be set before each. As it is set it stays where that does for all, and is not lighter than the start.
+ */
+function bestShade({ shades: bands, setTo }: RackHelmet, jobs: readonly Needed[]): Chosen {
   const { nextShade } = PROTECTION_SOURCES
-  const shades = offered(helmet)
-  const allowed = shades.filter(shade => shade >= minimum && shade <= start + DARKER_AT_MOST)
-  if (allowed.length === 0) {
-    const above = shades.find(shade => shade > start + DARKER_AT_MOST)
-    const below = shades.findLast(shade => shade < minimum) ?? null
-    return {
-      shade: null,
-      findings: [above === undefined
-        ? finding('hold', 'helmet.too-light', { darkest: shades.at(-1) ?? 0, minimum }, [SOURCES.usEyeDuty])
-        : finding('hold', 'helmet.gap', { below, above, minimum, start }, [nextShade])],
-    }
-  }
-  // At the start, or the next darker; only where there is none darker, the darkest lighter one.
-  const shade = allowed.find(one => one >= start) ?? allowed.at(-1)!
-  return { shade, findings: shade < start ? [finding('caution', 'helmet.lighter-than-start', { shade, start }, [nextShade])] : [] }
+  const shades = settableShades(bands)
+  const none = jobs.filter(job => !shades.some(answers(job)))
+  if (none.length > 0) return { shade: null, findings: none.map(job => whyNone(shades, job)) }
+  const start = Math.max(...jobs.map(job => job.start))
+  const common = shades.filter(shade => jobs.every(job => answers(job)(shade)))
+  const isRight = setTo !== undefined && common.includes(setTo) && setTo >= start
+  const shade = isRight ? setTo : nearest(common, start) ?? nearest(shades.filter(answers(jobs[0]!)), jobs[0]!.start)!
+  const findings: Finding[] = []
+  if (common.length === 0) findings.push(finding('caution', 'helmet.set-between-jobs', { shade }, [nextShade]))
+  const wanted = common.length === 0 ? jobs[0]!.start : start
+  if (shade < wanted) findings.push(finding('caution', 'helmet.lighter-than-start', { shade, start: wanted }, [nextShade]))
+  return { shade, findings }
 }
 
 /** What has to be seen to before it is worn, and what nothing mends at the rack. */
@@ -116,32 +125,36 @@ function stateOf(helmet: RackHelmet, shade: number | null): readonly Finding[] {
 
 /** A caution that somebody mends at the rack: until then the helmet does not fit as it is. */
 const STEPS: ReadonlySet<string> = new Set([
-  'helmet.set-to', 'helmet.set-unknown', 'helmet.battery-to-see-to', 'helmet.plates-to-see-to', 'helmet.check-due',
+  'helmet.set-to', 'helmet.set-unknown', 'helmet.set-between-jobs', 'helmet.battery-to-see-to', 'helmet.plates-to-see-to', 'helmet.check-due',
 ])
 const stepsOf = (findings: readonly Finding[]): number => findings.filter(({ code }) => STEPS.has(code)).length
 
-function fitOf(helmet: RackHelmet, needed: Needed | null): RackFit {
+function fitOf(helmet: RackHelmet, jobs: readonly Needed[]): RackFit {
   const { nextShade } = PROTECTION_SOURCES
-  const { shade, findings: ofShade } = needed === null ? { shade: null, findings: [] } : bestShade(helmet, needed)
+  const { shade, findings: ofShade } = bestShade(helmet, jobs)
   const findings: Finding[] = [...ofShade, ...stateOf(helmet, shade)]
-  if (needed !== null && shade !== null) {
-    const { setTo } = helmet
-    if (helmet.kind === 'fixed' || (setTo !== undefined && setTo >= needed.minimum && setTo === shade))
-      findings.push(finding('note', 'helmet.set-right', { shade }, [nextShade]))
-    else
-      findings.push(setTo === undefined
-        ? finding('caution', 'helmet.set-unknown', { shade }, [nextShade])
-        : finding('caution', 'helmet.set-to', { shade }, [nextShade]))
+  if (shade !== null) {
+    const { kind, setTo } = helmet
+    if (kind === 'fixed' || setTo === shade) findings.push(finding('note', 'helmet.set-right', { shade }, [nextShade]))
+    else findings.push(finding('caution', setTo === undefined ? 'helmet.set-unknown' : 'helmet.set-to', { shade }, [nextShade]))
   }
   const cannot = findings.some(({ severity }) => severity === 'hold')
   const fit = cannot ? 'cannot' : stepsOf(findings) > 0 ? 'with-a-step' : 'as-set'
   return { id: helmet.id, fit, setTo: cannot ? null : shade, findings }
 }
 
+/** No helmet is offered, for one reason. */
+const noneOf = (helmets: readonly RackHelmet[], findings: readonly Finding[], because: Finding): Rack => ({
+  minimum: null,
+  start: null,
+  findings,
+  helmets: helmets.map(({ id }): RackFit => ({ id, fit: 'cannot', setTo: null, findings: [because] })),
+})
+
 /**
  * Which helmets of a rack do for the jobs of a day and for a person: as they are set, with a step that is named, or not, and why.
- * One helmet answers for all the jobs: the darkest least and the darkest start of them count, and it is said where they lie apart.
- * The person's own shade counts where it is darker, and never brings a job under its least.
+ * One helmet answers for all the jobs, each with its own least and its own start. A settled shade is of the first job, may be lighter than
+ * its start, and never brings it under its least. Where a job needs no shade a dark lens only blinds: none is offered.
  * Source: the shade tables of `requiredShade`; `nextShade` and `switchingTime` for the lens.
  *
  * @param jobs what is done in the day, one or more
@@ -151,33 +164,30 @@ export function solveRack(
   helmets: readonly RackHelmet[],
   { person = {}, rules }: { readonly person?: RackPerson, readonly rules?: ShadeRules } = {},
 ): Rack {
-  const answers = jobs.map(job => requiredShade(job, rules))
-  const held = answers.flatMap(({ findings }) => findings.filter(({ severity }) => severity === 'hold' || severity === 'stop'))
+  const asked = jobs.map(job => requiredShade(job, rules))
+  const held = asked.flatMap(({ findings }) => findings.filter(({ severity }) => severity === 'hold' || severity === 'stop'))
   const findings: Finding[] = [...held]
-  if (held.length > 0 || answers.length === 0) {
+  if (held.length > 0 || asked.length === 0) {
     const unknown = finding('hold', 'helmet.shade-not-known', {})
-    findings.push(unknown)
-    const none = helmets.map(({ id }): RackFit => ({ id, fit: 'cannot', setTo: null, findings: [unknown] }))
-    return { minimum: null, start: null, findings, helmets: none }
+    return noneOf(helmets, [...findings, unknown], unknown)
   }
-  const minima = answers.flatMap(({ minimum }) => minimum ?? [])
-  if (minima.length === 0) findings.push(finding('note', 'helmet.no-shade-needed', {}))
-  const starts = answers.flatMap(({ start, minimum }) => start ?? minimum ?? [])
-  const minimum = minima.length === 0 ? null : Math.max(...minima)
-  let start = minimum === null ? null : Math.max(minimum, ...starts)
-  if (starts.length > 1 && Math.min(...starts) < Math.max(...starts))
-    findings.push(finding('caution', 'helmet.jobs-differ', { lightest: Math.min(...starts), darkest: Math.max(...starts) }))
-  if (start !== null && minimum !== null) {
-    if (person.settledShade !== undefined) {
-      start = Math.max(minimum, person.settledShade)
-      findings.push(finding('note', 'helmet.settled', { shade: start }))
-    }
-    if (person.oneDarker) {
-      start += 1
-      findings.push(finding('note', 'helmet.one-darker', { start }))
-    }
+  const needs = asked.map(({ minimum, start }) => minimum ?? start)
+  if (needs.includes(null)) {
+    const blinds = finding('hold', 'helmet.no-shade-needed', {}, [SOURCES.usEyeDuty])
+    return noneOf(helmets, [...findings, blinds], blinds)
   }
-  const needed = minimum === null || start === null ? null : { minimum, start }
+  const needed = asked.map(({ start }, index): Needed => {
+    const least = needs[index]!
+    const settled = index === 0 ? person.settledShade : undefined
+    const begin = Math.max(least, settled ?? start ?? least)
+    return { minimum: least, start: begin + (person.oneDarker ? 1 : 0) }
+  })
+  const [minimum, start] = [Math.max(...needed.map(one => one.minimum)), Math.max(...needed.map(one => one.start))]
+  if (person.settledShade !== undefined)
+    findings.push(finding('note', 'helmet.settled', { shade: Math.max(needed[0]!.minimum, person.settledShade) }))
+  if (person.oneDarker) findings.push(finding('note', 'helmet.one-darker', { start }))
+  const lightest = Math.min(...needed.map(one => one.start))
+  if (lightest < start) findings.push(finding('caution', 'helmet.jobs-differ', { lightest, darkest: start }))
   const order: Readonly<Record<HelmetFit, number>> = { 'as-set': 0, 'with-a-step': 1, 'cannot': 2 }
   const fits = helmets.map(helmet => fitOf(helmet, needed))
   return {
@@ -187,7 +197,7 @@ export function solveRack(
     helmets: fits.toSorted((a, b) =>
       order[a.fit] - order[b.fit]
       || stepsOf(a.findings) - stepsOf(b.findings)
-      || Math.abs((a.setTo ?? 0) - (start ?? 0)) - Math.abs((b.setTo ?? 0) - (start ?? 0))
+      || Math.abs((a.setTo ?? 0) - start) - Math.abs((b.setTo ?? 0) - start)
       || (a.id < b.id ? -1 : 1)),
   }
 }

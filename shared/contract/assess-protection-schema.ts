@@ -146,7 +146,7 @@ export const assessPpeRequest = z.strictObject({
   job: z.strictObject({
     process: processSchema,
     currentA: currentASchema.optional(),
-    position: z.enum(POSITIONS).optional(),
+    position: z.enum(POSITIONS),
     confined: z.boolean('yes or no').optional(),
     coating: z.enum(COATINGS).optional(),
   }),

@@ -67,6 +67,9 @@ describe('eyewear for a laser', () => {
     ['dark enough, and burns through', asked, { od: 7, damageRating: 7 }, ['laser.damage-rating-too-low']],
     ['a beam of unknown size', { ...asked, beamDiameterMm: undefined }, { od: 7, damageRating: 12 }, ['laser.damage-cannot-be-said']],
     ['answers', asked, { od: 7, damageRating: 8 }, []],
+    ['nobody said how the beam is measured', { ...asked, beamDiameterMm: 7, convention: undefined }, { od: 7, damageRating: 7 }, [
+      'laser.damage-rating-too-low',
+    ]],
     ['answers for a wider beam', { ...asked, beamDiameterMm: 8 }, { od: 7, damageRating: 7 }, []],
   ] as const)('%s', (_name, question, eyewear, expected) =>
     expect(holds(laserHazard({ ...question, eyewear }).findings)).toEqual(expected))
@@ -92,6 +95,11 @@ describe('an arc that somebody else sees', () => {
     ['what nobody measured', { process: 'cac-a', distanceM: 20 }, ['bystander.no-envelope']],
     ['an assumed figure', { process: 'gtaw', distanceM: 20 }, ['bystander.not-measured']],
     ['a laser', { process: 'lbw', distanceM: 20 }, ['bystander.laser-not-an-arc']],
+    [
+      'a laser at which somebody measured',
+      { process: 'lbw', effectiveIrradianceAt1mWPerM2: 0.1, distanceM: 20 },
+      ['bystander.laser-not-an-arc'],
+    ],
     ['neither distance nor time', { process: 'smaw' }, ['bystander.input-missing']],
     ['too long', { process: 'smaw', distanceM: 2, arcMinutes: 5 }, ['bystander.too-long']],
   ] as const)('holds for %s', (_name, asked, expected) => expect(holds(bystander(asked).findings)).toEqual(expected))
@@ -133,6 +141,11 @@ describe('a day of noise', () => {
     [[{ nrrDb: 30, kind: 'formable-plug' }], 'by-kind', 100, 92], [[{ nrrDb: 30 }], 'by-kind', 100, 98],
   ] as const)('%j derated %s under %i dBA leaves %i', (protectors, derate, twa, left) =>
     expect(twa - attenuationDb(protectors, derate)).toBeCloseTo(left, 9))
+  it('over the limit of a bare ear, who is protected enough goes on', () => {
+    const found = noiseDay({ spans, rule: 'us-recommended', protectors: [{ nrrDb: 30 }] })
+    expect(holds(found.findings)).toEqual([])
+    expect(codes(found.findings)).toContain('noise.over-limit')
+  })
   it('a label that is worth nothing adds no noise', () => expect(attenuationDb([{ nrrDb: 4 }], 'none')).toBe(0))
   it.each([
     ['a bare ear over the limit', { spans, rule: 'us-recommended' }, ['noise.over-limit', 'noise.protection-missing']],

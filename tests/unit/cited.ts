@@ -151,6 +151,8 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'helmet.lighter-than-start': ['nextShade'],
   'helmet.set-to': ['nextShade'],
   'helmet.set-right': ['nextShade'],
+  'helmet.no-shade-needed': ['usEyeDuty'],
+  'helmet.set-between-jobs': ['nextShade'],
   'helmet.set-unknown': ['nextShade'],
   'helmet.flash-too-long': ['switchingTime'],
   'helmet.flash-unknown': ['switchingTime'],

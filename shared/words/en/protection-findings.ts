@@ -12,6 +12,8 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'eu': 'EU',
 }
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+/** A distance that is not safe is never said shorter than it is. */
+const further = (m: number): number => Math.ceil(m * 10 - 1e-9) / 10
 const { garments, conditions, facts } = garmentWords
 
 /** What is said of lasers, arcs that others see, noise and heat. */
@@ -28,11 +30,11 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   ],
   'laser.diameter-unknown': () => ['No beam diameter: the beam counts as a point, which reaches furthest.'],
   'laser.nobody-within': ({ eyeM, skinM }, q) => [
-    `Straight, the beam harms an eye within ${q.distance(eyeM)} and skin within ${q.distance(skinM)}.`,
+    `Straight, the beam harms an eye within ${q.distance(further(eyeM))} and skin within ${q.distance(further(skinM))}.`,
     'Let nobody be there without eyewear for this laser, behind barriers that stop it.',
   ],
   'laser.diffuse-within': ({ eyeM, reflectance }, q) => [
-    `Off a matt surface that throws back ${Math.round(reflectance * 100)} %, it harms an eye within ${q.distance(eyeM)}.`,
+    `Off a matt surface that throws back ${Math.round(reflectance * 100)} %, it harms an eye within ${q.distance(further(eyeM))}.`,
   ],
   'laser.eyewear-not-given': ({ requiredOd, wavelengthNm }) => [
     `No eyewear was told: optical density ${up(requiredOd, 0.1)} at ${wavelengthNm} nm is needed. No welding shade answers for it.`,
@@ -173,7 +175,7 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} answers: ${words.requirements[requirement].toLowerCase()}.`],
 
   'helmet.shade-not-known': () => ['The shade this work needs cannot be said yet, so no helmet can be chosen.', 'Tell what lacks.'],
-  'helmet.no-shade-needed': () => ['This work needs no shade.'],
+  'helmet.no-shade-needed': () => ['This work needs no shade: a dark lens only blinds.', 'Take a clear face shield.'],
   'helmet.too-light': ({ darkest, minimum }, q) => [
     `It goes no darker than ${q.shade(darkest)}; ${q.shade(minimum)} is the least.`,
     'Take another helmet.',
@@ -185,6 +187,10 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'helmet.lighter-than-start': ({ shade, start }, q) => [`It goes to ${q.shade(shade)}; ${q.shade(start)} is the usual start.`],
   'helmet.set-to': ({ shade }, q) => [`Set otherwise than it has to be: ${q.shade(shade)}.`, `Set it to ${q.shade(shade)}.`],
   'helmet.set-right': ({ shade }, q) => [`It is at ${q.shade(shade)}.`],
+  'helmet.set-between-jobs': ({ shade }, q) => [
+    `No one shade of it does for all the jobs; the first takes ${q.shade(shade)}.`,
+    'Set it before each job.',
+  ],
   'helmet.set-unknown': ({ shade }, q) => [`Nobody said what it is set to; ${q.shade(shade)} is right.`, `Set it to ${q.shade(shade)}.`],
   'helmet.flash-too-long': ({ flashS, allowedS, switchingMs }) => [
     `It turns dark in ${switchingMs} ms: each strike is as bright as ${up(flashS)} s through the dark lens; ${allowedS} s at most.`,

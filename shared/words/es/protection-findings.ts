@@ -12,6 +12,7 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'eu': 'UE',
 }
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+const further = (m: number): number => Math.ceil(m * 10 - 1e-9) / 10
 const { garments, conditions, facts } = garmentWords
 
 /** Lo que se dice de láseres, de arcos que otros ven, de ruido y de calor. */
@@ -28,11 +29,11 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   ],
   'laser.diameter-unknown': () => ['Sin diámetro del haz: cuenta como un punto, que es lo que llega más lejos.'],
   'laser.nobody-within': ({ eyeM, skinM }, q) => [
-    `En línea recta el haz daña un ojo a menos de ${q.distance(eyeM)} y la piel a menos de ${q.distance(skinM)}.`,
+    `En línea recta el haz daña un ojo a menos de ${q.distance(further(eyeM))} y la piel a menos de ${q.distance(further(skinM))}.`,
     'Que nadie esté allí sin lentes para este láser, detrás de barreras que lo detengan.',
   ],
   'laser.diffuse-within': ({ eyeM, reflectance }, q) => [
-    `Desde una superficie mate que devuelve ${Math.round(reflectance * 100)} %, daña un ojo a menos de ${q.distance(eyeM)}.`,
+    `Desde una superficie mate que devuelve ${Math.round(reflectance * 100)} %, daña un ojo a menos de ${q.distance(further(eyeM))}.`,
   ],
   'laser.eyewear-not-given': ({ requiredOd, wavelengthNm }) => [
     `No se dijo qué lentes hay: hace falta densidad óptica ${up(requiredOd, 0.1)} a ${wavelengthNm} nm. Ninguna sombra de soldar responde por ella.`,
@@ -175,7 +176,7 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
     'Todavía no se puede decir qué sombra pide este trabajo; así no se puede elegir careta.',
     'Diga lo que falta.',
   ],
-  'helmet.no-shade-needed': () => ['Este trabajo no pide sombra.'],
+  'helmet.no-shade-needed': () => ['Este trabajo no pide sombra: un lente oscuro sólo ciega.', 'Tome una pantalla facial clara.'],
   'helmet.too-light': ({ darkest, minimum }, q) => [`No pasa de ${q.shade(darkest)}; el mínimo es ${q.shade(minimum)}.`, 'Tome otra careta.'],
   'helmet.gap': ({ below, above, minimum, start }, q) => [
     `No tiene nada entre ${below === null ? 'la más clara' : q.shade(below)} y ${q.shade(above)}: el mínimo es ${q.shade(minimum)}, el inicio ${q.shade(start)}, y con ${q.shade(above)} no se ve la soldadura.`,
@@ -184,6 +185,10 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'helmet.lighter-than-start': ({ shade, start }, q) => [`Llega a ${q.shade(shade)}; lo usual es empezar con ${q.shade(start)}.`],
   'helmet.set-to': ({ shade }, q) => [`Está puesta distinto de lo que debe: ${q.shade(shade)}.`, `Póngala en ${q.shade(shade)}.`],
   'helmet.set-right': ({ shade }, q) => [`Está en ${q.shade(shade)}.`],
+  'helmet.set-between-jobs': ({ shade }, q) => [
+    `Ninguna sombra suya sirve para todos los trabajos; el primero pide ${q.shade(shade)}.`,
+    'Ajústela antes de cada trabajo.',
+  ],
   'helmet.set-unknown': ({ shade }, q) => [`Nadie dijo en qué está puesta; lo correcto es ${q.shade(shade)}.`, `Póngala en ${q.shade(shade)}.`],
   'helmet.flash-too-long': ({ flashS, allowedS, switchingMs }) => [
     `Oscurece en ${switchingMs} ms: cada encendido deslumbra como ${up(flashS)} s por el lente oscuro; ${allowedS} s como máximo.`,

@@ -65,6 +65,25 @@ describe('a helmet of the rack', () => {
     expect(flashSeconds(light, dark, ms)).toBeCloseTo(expected, 1))
 })
 
+describe('a day of several jobs', () => {
+  // Gas cutting of 10 mm: least 3 by law, start 4. MIG 180 A: least 10, start 12.
+  const CUT: ShadeQuestion = { process: 'ofc', plateThicknessMm: 10 }
+  it('what is right for one job and blinds at the other is refused, whichever is asked first', () => {
+    for (const jobs of [[CUT, MIG], [MIG, CUT]]) expect(one(fixed('F12', 12), { jobs })).toMatchObject({ fit: 'cannot', setTo: null })
+  })
+  it('a helmet of two bands does both, set before each', () => {
+    const helmet = auto('TWO', [[4, 8], [9, 13]], { setTo: 12 })
+    expect(one(helmet, { jobs: [MIG, CUT] })).toMatchObject({ fit: 'with-a-step', setTo: 12 })
+    expect(one(helmet, { jobs: [MIG, CUT] }).findings.map(({ code }) => code)).toContain('helmet.set-between-jobs')
+  })
+  it('a dark lens is offered to nobody who grinds', () =>
+    expect(one(fixed('F12', 12), { jobs: [{ process: 'grinding' }] })).toMatchObject({ fit: 'cannot', setTo: null }))
+  it('set one darker than the start it stays as it is; a setting that its bands do not have is none', () => {
+    expect(one(auto('A', [[9, 13]], { setTo: 13 }))).toMatchObject({ fit: 'as-set', setTo: 13 })
+    expect(one(auto('A', [[5, 8], [13, 13]], { setTo: 12 }))).toMatchObject({ fit: 'with-a-step', setTo: 13 })
+  })
+})
+
 describe('whatever hangs there', () => {
   const helmets: fc.Arbitrary<RackHelmet> = fc.record({
     id: fc.string({ minLength: 1, maxLength: 4 }),

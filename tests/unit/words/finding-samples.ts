@@ -261,6 +261,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'helmet.lighter-than-start': { shade: 10, start: 12 },
   'helmet.set-to': { shade: 11 },
   'helmet.set-right': { shade: 11 },
+  'helmet.set-between-jobs': { shade: 10 },
   'helmet.set-unknown': { shade: 11 },
   'helmet.flash-too-long': { flashS: 72, allowedS: 40, switchingMs: 10 },
   'helmet.flash-unknown': {},

@@ -1,0 +1,12 @@
+/**
+ * Shades that a helmet can be set to, half steps within its bands, and what each band ends with; what lies in the gap between bands it
+ * cannot.
+ *
+ * @param bands lightest and darkest shade of each
+ * @returns lightest first
+ */
+export const settableShades = (bands: readonly (readonly [lightest: number, darkest: number])[]): readonly number[] =>
+  [...new Set(bands.flatMap(([lightest, darkest]) => [
+    ...Array.from({ length: Math.floor((darkest - lightest) * 2 + 1e-9) + 1 }, (_, step) => lightest + step / 2),
+    darkest,
+  ]))].toSorted((a, b) => a - b)
