@@ -54,5 +54,8 @@ export function useShopUnits() {
   return computed<Readonly<Record<keyof typeof METRIC, ShopUnit>>>(() => facts.rules.units === 'us' ? US : METRIC)
 }
 
+/** A unit that every shop writes alike. */
+export const plainUnit = (unit: string, step = 1): ShopUnit => ({ unit, step, toShown: same, fromShown: same })
+
 /** A number as typed, comma or point; NaN when it is none. */
 export const readNumber = (text: string): number => text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.'))

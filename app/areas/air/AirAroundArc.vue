@@ -17,7 +17,6 @@ const measured = ref<number | undefined>()
 const distanceM = ref<number | undefined>()
 const arcMinutes = ref<number | undefined>()
 const wallPercent = ref<number | undefined>()
-const plain = (unit: string) => ({ unit, step: 1, toShown: (si: number) => si, fromShown: (shown: number) => shown })
 const found = computed(() => process.value === ''
   ? null
   : bystander({
@@ -31,10 +30,7 @@ const found = computed(() => process.value === ''
 </script>
 
 <template>
-  <section aria-labelledby="around-arc">
-    <h3 id="around-arc">
-      {{ says.whoElseSeesTheArc }}
-    </h3>
+  <FrameSum :title="says.whoElseSeesTheArc" :level="3">
     <div class="columns">
       <FrameSelect v-model="process" :label="says.process" :ids="PROCESS_ORDER" :named="id => words.processes[id]" :none="says.choose" />
       <FrameSelect v-model="baseMetal" :label="says.metal" :ids="BASE_METALS" :named="id => words.baseMetals[id]" :none="says.notKnown" />
@@ -42,7 +38,7 @@ const found = computed(() => process.value === ''
       <FrameNumber
         v-model="arcMinutes"
         :label="says.seesItBurnFor"
-        :unit="plain('min')"
+        :unit="plainUnit('min')"
         :limits="BYSTANDER_LIMITS.arcMinutes"
         optional
         :hint="says.inADay"
@@ -50,13 +46,13 @@ const found = computed(() => process.value === ''
       <FrameNumber
         v-model="measured"
         :label="says.measuredAtOneMetre"
-        :unit="plain('W/m²')"
+        :unit="plainUnit('W/m²')"
         :limits="BYSTANDER_LIMITS.effectiveIrradianceAt1mWPerM2"
         optional
       />
-      <FrameNumber v-model="wallPercent" :label="says.wallsThrowBack" :unit="plain('%')" :limits="{ min: 0, max: 100 }" optional />
+      <FrameNumber v-model="wallPercent" :label="says.wallsThrowBack" :unit="plainUnit('%')" :limits="{ min: 0, max: 100 }" optional />
     </div>
-    <div v-if="found" class="ruled answer" aria-live="polite">
+    <template v-if="found" #answer>
       <p v-if="found.safeSeconds !== undefined" class="big print">
         {{ allowedTime(found.safeSeconds) }} <small>{{ says.aDayUnprotected }}</small>
       </p>
@@ -64,13 +60,6 @@ const found = computed(() => process.value === ''
         {{ says.forThatLongFrom(q.distance(Math.ceil(found.safeDistanceM * 10) / 10)) }}
       </p>
       <CylinderFindings :findings="found.findings" />
-    </div>
-  </section>
+    </template>
+  </FrameSum>
 </template>
-
-<style scoped>
-section { display: grid; gap: var(--space-4); }
-.answer { padding-top: var(--space-4); }
-.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
-.big small { font-size: var(--type-lead); font-weight: 650; }
-</style>

@@ -15,7 +15,6 @@ const sun = ref<'yes' | 'no' | ''>('')
 const work = ref<WorkRateId | ''>('')
 const clothing = ref<HeatClothingId | ''>('')
 const used = ref<'yes' | 'no' | ''>('')
-const percent = { unit: '%', step: 5, toShown: (si: number) => si, fromShown: (shown: number) => shown }
 const YES_NO = ['yes', 'no'] as const
 const yesNo = (id: 'yes' | 'no') => (id === 'yes' ? says.yes : says.no)
 /** The measured index counts where there is one. */
@@ -31,15 +30,18 @@ const found = computed(() => heat.value === null || work.value === '' || clothin
 </script>
 
 <template>
-  <section aria-labelledby="around-heat">
-    <h3 id="around-heat">
-      {{ says.heatAtWork }}
-    </h3>
+  <FrameSum :title="says.heatAtWork" :level="3">
     <div class="columns">
       <FrameNumber v-model="wbgtC" :label="says.measuredIndex" :unit="units.temperature" :limits="HEAT_LIMITS.wbgtC" optional />
       <template v-if="wbgtC === undefined">
         <FrameNumber v-model="airC" :label="says.airTemperature" :unit="units.temperature" :limits="HEAT_LIMITS.airC" optional />
-        <FrameNumber v-model="humidityPercent" :label="says.humidity" :unit="percent" :limits="HEAT_LIMITS.humidityPercent" optional />
+        <FrameNumber
+          v-model="humidityPercent"
+          :label="says.humidity"
+          :unit="plainUnit('%', 5)"
+          :limits="HEAT_LIMITS.humidityPercent"
+          optional
+        />
       </template>
     </div>
     <FrameChoice v-if="wbgtC === undefined" v-model="sun" :label="says.inTheSun" :ids="YES_NO" :named="yesNo" />
@@ -54,18 +56,11 @@ const found = computed(() => heat.value === null || work.value === '' || clothin
       />
     </div>
     <FrameChoice v-model="used" :label="says.usedToHeat" :ids="YES_NO" :named="yesNo" />
-    <div v-if="found" class="ruled answer" aria-live="polite">
+    <template v-if="found" #answer>
       <p class="big print">
         {{ found.workMinPerH }} min <small>{{ says.ofEachHour }}</small>
       </p>
       <CylinderFindings :findings="found.findings" />
-    </div>
-  </section>
+    </template>
+  </FrameSum>
 </template>
-
-<style scoped>
-section { display: grid; gap: var(--space-4); }
-.answer { padding-top: var(--space-4); }
-.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
-.big small { font-size: var(--type-lead); font-weight: 650; }
-</style>

@@ -16,7 +16,6 @@ const convention = ref<BeamConvention | ''>('')
 const mattPercent = ref<number | undefined>()
 const od = ref<number | undefined>()
 const damageRating = ref<number | undefined>()
-const plain = (unit: string) => ({ unit, step: 1, toShown: (si: number) => si, fromShown: (shown: number) => shown })
 const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (shown: number) => Math.floor(shown) }
 const EXPOSURE_S = 10
 const found = computed(() => powerW.value === undefined || wavelengthNm.value === undefined || divergenceMrad.value === undefined
@@ -36,24 +35,21 @@ const found = computed(() => powerW.value === undefined || wavelengthNm.value ==
 </script>
 
 <template>
-  <section aria-labelledby="around-laser">
-    <h3 id="around-laser">
-      {{ says.howFarALaserReaches }}
-    </h3>
+  <FrameSum :title="says.howFarALaserReaches" :level="3">
     <div class="columns">
-      <FrameNumber v-model="powerW" :label="says.power" :unit="plain('W')" :limits="LASER_LIMITS.powerW" />
-      <FrameNumber v-model="wavelengthNm" :label="says.wavelength" :unit="plain('nm')" :limits="LASER_LIMITS.wavelengthNm" />
+      <FrameNumber v-model="powerW" :label="says.power" :unit="plainUnit('W')" :limits="LASER_LIMITS.powerW" />
+      <FrameNumber v-model="wavelengthNm" :label="says.wavelength" :unit="plainUnit('nm')" :limits="LASER_LIMITS.wavelengthNm" />
       <FrameNumber
         v-model="divergenceMrad"
         :label="says.divergence"
-        :unit="plain('mrad')"
+        :unit="plainUnit('mrad')"
         :limits="LASER_LIMITS.divergenceMrad"
         :hint="says.fullAngle"
       />
       <FrameNumber
         v-model="beamDiameterMm"
         :label="says.beamAtTheLens"
-        :unit="plain('mm')"
+        :unit="plainUnit('mm')"
         :limits="LASER_LIMITS.beamDiameterMm"
         optional
       />
@@ -64,22 +60,21 @@ const found = computed(() => powerW.value === undefined || wavelengthNm.value ==
         :named="id => id === '1/e' ? '1/e' : '1/e²'"
         :none="says.notKnown"
       />
-      <FrameNumber v-model="mattPercent" :label="says.aMattSurfaceThrowsBack" :unit="plain('%')" :limits="{ min: 0, max: 100 }" optional />
-      <FrameNumber v-model="od" :label="says.eyewearDensity" :unit="plain('')" :limits="{ min: 0, max: 12 }" optional />
+      <FrameNumber
+        v-model="mattPercent"
+        :label="says.aMattSurfaceThrowsBack"
+        :unit="plainUnit('%')"
+        :limits="{ min: 0, max: 100 }"
+        optional
+      />
+      <FrameNumber v-model="od" :label="says.eyewearDensity" :unit="plainUnit('')" :limits="{ min: 0, max: 12 }" optional />
       <FrameNumber v-model="damageRating" :label="says.eyewearScaleNumber" :unit="whole" :limits="{ min: 1, max: 12 }" optional />
     </div>
-    <div v-if="found" class="ruled answer" aria-live="polite">
+    <template v-if="found" #answer>
       <p class="big print">
         {{ q.distance(Math.ceil(found.eyeHazardDistanceM * 10) / 10) }} <small>{{ says.harmsAnEye }}</small>
       </p>
       <CylinderFindings :findings="found.findings" />
-    </div>
-  </section>
+    </template>
+  </FrameSum>
 </template>
-
-<style scoped>
-section { display: grid; gap: var(--space-4); }
-.answer { padding-top: var(--space-4); }
-.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
-.big small { font-size: var(--type-lead); font-weight: 650; }
-</style>

@@ -14,7 +14,6 @@ const rule = ref<NoiseRuleId | ''>(facts.rules.jurisdiction.startsWith('us') ? '
 const nrrDb = ref<number | undefined>()
 const kind = ref<ProtectorKindId | ''>('')
 const derate = ref<DeratingId | ''>('')
-const plain = (unit: string) => ({ unit, step: 1, toShown: (si: number) => si, fromShown: (shown: number) => shown })
 const told = computed(() => spans.value.flatMap(({ levelDbA, hours }) =>
   levelDbA === undefined || hours === undefined ? [] : { levelDbA, hours }))
 const isTooLong = computed(() => told.value.reduce((sum, { hours }) => sum + hours, 0) > 24)
@@ -34,20 +33,17 @@ const MOST_SPANS = 12
 </script>
 
 <template>
-  <section aria-labelledby="around-noise">
-    <h3 id="around-noise">
-      {{ says.aDayOfNoise }}
-    </h3>
+  <FrameSum :title="says.aDayOfNoise" :level="3">
     <div v-for="(span, index) in spans" :key="index" class="columns" role="group" :aria-label="says.stretch(index + 1)">
-      <FrameNumber v-model="span.levelDbA" :label="says.levelAtTheEar" :unit="plain('dBA')" :limits="NOISE_LIMITS.levelDbA" />
-      <FrameNumber v-model="span.hours" :label="says.forHours" :unit="plain('h')" :limits="NOISE_LIMITS.hours" />
+      <FrameNumber v-model="span.levelDbA" :label="says.levelAtTheEar" :unit="plainUnit('dBA')" :limits="NOISE_LIMITS.levelDbA" />
+      <FrameNumber v-model="span.hours" :label="says.forHours" :unit="plainUnit('h')" :limits="NOISE_LIMITS.hours" />
     </div>
     <FrameKey v-if="spans.length < MOST_SPANS" class="another" @click="another">
       {{ says.anotherStretch }}
     </FrameKey>
     <div class="columns">
       <FrameSelect v-model="rule" :label="says.byTheRule" :ids="NOISE_RULES" :named="id => says.noiseRules[id]" />
-      <FrameNumber v-model="nrrDb" :label="says.protectorNrr" :unit="plain('dB')" :limits="NOISE_LIMITS.nrrDb" optional />
+      <FrameNumber v-model="nrrDb" :label="says.protectorNrr" :unit="plainUnit('dB')" :limits="NOISE_LIMITS.nrrDb" optional />
       <FrameSelect
         v-model="kind"
         :label="says.protectorKind"
@@ -66,19 +62,15 @@ const MOST_SPANS = 12
     <p v-if="isTooLong" class="said" role="alert">
       {{ says.aDayHas24Hours }}
     </p>
-    <div v-if="found" class="ruled answer" aria-live="polite">
+    <template v-if="found" #answer>
       <p v-if="found.twaDbA !== null" class="big print">
         {{ `${up(found.twaDbA, 0.1)} dBA` }} <small>{{ says.overEightHours(up(found.dosePercent)) }}</small>
       </p>
       <CylinderFindings :findings="found.findings" />
-    </div>
-  </section>
+    </template>
+  </FrameSum>
 </template>
 
 <style scoped>
-section { display: grid; gap: var(--space-4); }
-.answer { padding-top: var(--space-4); }
-.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
 .another { justify-self: start; }
-.big small { font-size: var(--type-lead); font-weight: 650; }
 </style>

@@ -6,6 +6,7 @@ import { judgeOpenCircuit, openCircuitLimits } from '#core/electrical/open-circu
 import { kitItemWords } from '~/words/kit-item-words'
 import type { ElectricalTestId, ShockEnvironment } from '#core/ids/electrical-ids'
 import { ELECTRICAL_TESTS, SHOCK_ENVIRONMENTS } from '#core/ids/electrical-ids'
+import { down, up } from '#shared/words/rounded'
 import { kitPages } from '~/words/kit'
 
 const says = kitPages.sums
@@ -14,7 +15,6 @@ const SUMS = ['duty', 'cable', 'open', 'test'] as const
 /** The electrical sums: duty, cable, open-circuit voltage, and the readings of a periodic test judged. */
 const q = useQuantities()
 const shop = useShopUnits()
-const plain = (unit: string, step = 1) => ({ unit, step, toShown: (si: number) => si, fromShown: (shown: number) => shown })
 const AMPS = { min: 1, max: 3000 }
 const ratedA = ref<number | undefined>()
 const ratedDuty = ref<number | undefined>()
@@ -24,7 +24,6 @@ const duty = computed(() =>
     ? null
     : dutyCycleAt({ ratedCurrentA: ratedA.value, ratedDutyPercent: ratedDuty.value, currentA: currentA.value }),
 )
-const down = (value: number) => Math.floor(value * 10) / 10
 
 const lengthM = ref<number | undefined>()
 const areaMm2 = ref<number | undefined>()
@@ -80,58 +79,49 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
 <template>
   <FrameTabs :label="says.electricalSums" :ids="SUMS" :named="id => says.tabs[id]">
     <template #duty>
-      <section aria-labelledby="sum-duty">
-        <h2 id="sum-duty">
-          {{ says.howLongMayTheArc }}
-        </h2>
+      <FrameSum :title="says.howLongMayTheArc">
         <div class="columns">
-          <FrameNumber v-model="ratedA" :label="says.plateRatedAt" :unit="plain('A')" :limits="AMPS" />
-          <FrameNumber v-model="ratedDuty" :label="says.plateDuty" :unit="plain('%')" :limits="{ min: 1, max: 100 }" />
-          <FrameNumber v-model="currentA" :label="says.setTo" :unit="plain('A', 5)" :limits="AMPS" />
+          <FrameNumber v-model="ratedA" :label="says.plateRatedAt" :unit="plainUnit('A')" :limits="AMPS" />
+          <FrameNumber v-model="ratedDuty" :label="says.plateDuty" :unit="plainUnit('%')" :limits="{ min: 1, max: 100 }" />
+          <FrameNumber v-model="currentA" :label="says.setTo" :unit="plainUnit('A', 5)" :limits="AMPS" />
         </div>
-        <div v-if="duty" class="ruled answer" aria-live="polite">
+        <template v-if="duty" #answer>
           <p class="big print">
-            {{ down(duty.minutesInTen) }} min <small>{{ says.ofTen }}</small>
+            {{ down(duty.minutesInTen, 0.1) }} min <small>{{ says.ofTen }}</small>
           </p>
-          <p>{{ says.thenMinOfRestDuty(Math.ceil(duty.restMinutesInTen * 10 - 1e-9) / 10, Math.floor(duty.dutyPercent)) }}</p>
+          <p>{{ says.thenMinOfRestDuty(up(duty.restMinutesInTen, 0.1), Math.floor(duty.dutyPercent)) }}</p>
           <CylinderFindings :findings="duty.findings" />
-        </div>
-      </section>
+        </template>
+      </FrameSum>
     </template>
     <template #cable>
-      <section aria-labelledby="sum-cable">
-        <h2 id="sum-cable">
-          {{ says.doesTheCableBearIt }}
-        </h2>
+      <FrameSum :title="says.doesTheCableBearIt">
         <div class="columns">
-          <FrameNumber v-model="currentA" :label="says.current" :unit="plain('A', 5)" :limits="AMPS" />
+          <FrameNumber v-model="currentA" :label="says.current" :unit="plainUnit('A', 5)" :limits="AMPS" />
           <FrameNumber v-model="lengthM" :label="says.leadAndReturnTogether" :unit="shop.height" :limits="{ min: 0.5, max: 500 }" />
-          <FrameNumber v-model="areaMm2" :label="says.crossSection" :unit="plain('mm²')" :limits="{ min: 1, max: 500 }" />
+          <FrameNumber v-model="areaMm2" :label="says.crossSection" :unit="plainUnit('mm²')" :limits="{ min: 1, max: 500 }" />
           <FrameNumber
             v-model="arcPercent"
             :label="says.duty"
-            :unit="plain('%')"
+            :unit="plainUnit('%')"
             :limits="{ min: 1, max: 100 }"
             optional
             :hint="says.notGivenItCountsAs"
           />
         </div>
-        <div v-if="cable" class="ruled answer" aria-live="polite">
+        <template v-if="cable" #answer>
           <p class="big print">
-            {{ Math.ceil(cable.dropV * 10 - 1e-9) / 10 }} V <small>{{ says.lostWOfHeat(Math.ceil(cable.powerLossW)) }}</small>
+            {{ up(cable.dropV, 0.1) }} V <small>{{ says.lostWOfHeat(Math.ceil(cable.powerLossW)) }}</small>
           </p>
           <p v-if="cable.allowedA">
             {{ says.itBears(q.current(Math.floor(cable.allowedA))) }}
           </p>
           <CylinderFindings :findings="cable.findings" />
-        </div>
-      </section>
+        </template>
+      </FrameSum>
     </template>
     <template #open>
-      <section aria-labelledby="sum-open">
-        <h2 id="sum-open">
-          {{ says.openCircuitVoltage }}
-        </h2>
+      <FrameSum :title="says.openCircuitVoltage">
         <div class="columns">
           <FrameSelect
             v-model="flow"
@@ -147,8 +137,8 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
             :named="id => kitItemWords.environments[id]"
             :none="says.choose"
           />
-          <FrameNumber v-model="meterV" :label="says.voltmeterRmsOrDirect" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
-          <FrameNumber v-model="peakV" :label="says.peak" :unit="plain('V')" :limits="{ min: 0, max: 500 }" optional />
+          <FrameNumber v-model="meterV" :label="says.voltmeterRmsOrDirect" :unit="plainUnit('V')" :limits="{ min: 0, max: 500 }" optional />
+          <FrameNumber v-model="peakV" :label="says.peak" :unit="plainUnit('V')" :limits="{ min: 0, max: 500 }" optional />
         </div>
         <p v-if="limits.length > 0" class="ruled answer">
           {{ says.limitHere }} <b
@@ -163,19 +153,16 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
             {{ says.withinTheLimitsForThat }}
           </p>
         </div>
-      </section>
+      </FrameSum>
     </template>
     <template #test>
-      <section aria-labelledby="sum-test">
-        <h2 id="sum-test">
-          {{ says.readingsOfThePeriodicTest }}
-        </h2>
+      <FrameSum :title="says.readingsOfThePeriodicTest">
         <div class="columns">
           <FrameNumber
             v-for="id in ELECTRICAL_TESTS"
             :key="id"
             :label="kitItemWords.electricalTests[id].name"
-            :unit="plain(kitItemWords.electricalTests[id].unit)"
+            :unit="plainUnit(kitItemWords.electricalTests[id].unit)"
             :limits="{ min: 0, max: 100000 }"
             optional
             :model-value="readings[id]"
@@ -186,21 +173,18 @@ const setReading = (id: ElectricalTestId, value: number | undefined) => {
         <FrameKey :picked="classII" @click="classII = !classII">
           {{ says.doubleInsulationNoProtectiveConductor }}
         </FrameKey>
-        <div v-if="tested" class="ruled answer" aria-live="polite">
+        <template v-if="tested" #answer>
           <p class="big" :class="tested.passes === false ? 'state-stop' : tested.passes ? 'state-open' : 'state-hold'">
             {{ tested.passes === false ? says.fails : tested.passes ? says.passes : says.notComplete }}
           </p>
           <CylinderFindings :findings="tested.findings" />
-        </div>
-      </section>
+        </template>
+      </FrameSum>
     </template>
   </FrameTabs>
 </template>
 
 <style scoped>
-section { display: grid; gap: var(--space-4); }
 .answer { padding-top: var(--space-4); }
-.big { font-size: var(--type-figure); font-weight: 850; line-height: 1.1; }
-.big small { font-size: var(--type-lead); font-weight: 650; }
 .limit { margin-right: var(--space-6); }
 </style>

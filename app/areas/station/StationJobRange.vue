@@ -14,7 +14,7 @@ const wrong = computed(() =>
 watch([lowest, highest], ([low, high]) => {
   range.value = low === undefined || high === undefined || low > high ? undefined : [low, high]
 })
-const AMPERE = { unit: 'A', step: 5, toShown: (si: number) => si, fromShown: (shown: number) => shown }
+const AMPERE = plainUnit('A', 5)
 </script>
 
 <template>
