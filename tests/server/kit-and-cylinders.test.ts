@@ -187,8 +187,11 @@ describe('things behind the one door', () => {
   })
   it('what is put right takes no place from what is not: an older notice is told behind any number of them', async () => {
     await ok(maren(), [kitItemStream('zz-1')], { type: 'item.tag-out', payload: { reason: 'cut through' } })
-    const [about] = (await readUnseen(shop.pool, shop.siteId, 'jun')).filter(one => one.about === 'item/zz-1')
-    expect(about?.what.code).toBe('kit.tagged-out')
+    // Another notice about it was given at the same instant: which comes first is nobody's promise.
+    const about = (await readUnseen(shop.pool, shop.siteId, 'jun')).find(
+      one => one.about === 'item/zz-1' && one.what.code === 'kit.tagged-out',
+    )
+    expect(about).toBeDefined()
     // Of a thing that is in service again, and told later.
     const later = { ...about!, about: ARRESTOR, givenAt: '2099-01-01T00:00:00.000Z' }
     await shop.pool.query(

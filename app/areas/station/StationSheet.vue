@@ -40,10 +40,12 @@ const first = computed(
 )
 /** The gate that is worked at, where it is one. */
 const worked = computed(() => GATES.find(gate => gate === panel.value) ?? null)
-const { settled, close } = useNextHold({
+const outbox = useOutbox()
+const { settled, next, close } = useNextHold({
   gates: () => placed.verdict.gates,
   panel: () => worked.value,
   isWorkedAt: gate => panelFor(gate) === gate,
+  accepted: () => outbox.acceptedHere,
   go,
 })
 
@@ -88,7 +90,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     </header>
     <p v-if="settled" class="settled" role="status">
       <b class="state-open">{{ says.gateIsOpen(words.gates[settled]) }}</b>
-      {{ worked ? says.nextHold(words.gates[worked]) : says.nothingElseHere }}
+      {{ next ? says.nextHold(words.gates[next]) : says.nothingElseHere }}
     </p>
     <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="close('job')" />
     <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />

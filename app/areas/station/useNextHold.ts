@@ -1,3 +1,4 @@
+import { ref, watch } from 'vue'
 import type { Gate } from '#core/clearance/gate'
 import { holdAfter } from './hold-after'
 import type { GateId } from '#core/ids/vocabulary'
@@ -7,44 +8,47 @@ import type { GateId } from '#core/ids/vocabulary'
  * anybody's hands.
  */
 export function useNextHold(
-  { gates, panel, isWorkedAt, go }: {
+  { gates, panel, isWorkedAt, accepted, go }: {
     readonly gates: () => readonly Pick<Gate, 'gate' | 'state'>[]
     /** The gate that is worked at now. */
     readonly panel: () => GateId | null
     readonly isWorkedAt: (gate: GateId) => boolean
+    /** How much of what this screen did was accepted. */
+    readonly accepted: () => number
     readonly go: (gate: GateId | null) => unknown
   },
 ) {
-  const outbox = useOutbox()
   const stateOf = (gate: GateId | null) => gates().find(one => one.gate === gate)?.state
   /** How the gate stood when it was opened, and how much of what this screen did had been accepted. */
-  let opened = { state: stateOf(panel()), accepted: outbox.acceptedHere }
+  let opened = { state: stateOf(panel()), accepted: accepted() }
   /** The gate settled last, while what came after it is open. */
   const settled = ref<GateId | null>(null)
   /** A gate whose page closed by itself when it was done, before what was done was judged. */
   const awaited = ref<GateId | null>(null)
-  let cameTo: GateId | null = null
+  /** Where it went on from there; null where nothing else holds here. */
+  const next = ref<GateId | null>(null)
 
   function moveOn(gate: GateId) {
     awaited.value = null
-    cameTo = holdAfter(gates(), gate, isWorkedAt)
+    next.value = holdAfter(gates(), gate, isWorkedAt)
     settled.value = gate
-    go(cameTo)
+    go(next.value)
   }
-  /** The page of a gate is done with. */
+  /** The page of a gate is done with: unless what was done there was judged already, and the next is on its way. */
   function close(gate: GateId) {
+    if (settled.value === gate) return
     awaited.value = gate
     go(null)
   }
   watch(panel, (gate) => {
     if (gate === null) return
     awaited.value = null
-    opened = { state: stateOf(gate), accepted: outbox.acceptedHere }
-    if (gate !== cameTo) settled.value = null
+    opened = { state: stateOf(gate), accepted: accepted() }
+    if (gate !== next.value) settled.value = null
   }, { flush: 'sync' })
   // What is shown before the server has it, and what falls back when it is refused, settles nothing.
-  watch([() => panel() ?? awaited.value, () => stateOf(panel() ?? awaited.value), () => outbox.acceptedHere], ([gate, now, accepted]) => {
-    if (gate !== null && now === 'open' && opened.state !== 'open' && accepted !== opened.accepted) moveOn(gate)
+  watch([() => panel() ?? awaited.value, () => stateOf(panel() ?? awaited.value), accepted], ([gate, now, count]) => {
+    if (gate !== null && now === 'open' && opened.state !== 'open' && count !== opened.accepted) moveOn(gate)
   })
-  return { settled, close }
+  return { settled, next, close }
 }
