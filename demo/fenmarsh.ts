@@ -31,6 +31,7 @@ export const RULES: HouseRules = {
   weekEndsOn: 5,
   pastDueHolds: false,
   storageBasis: 'us',
+  signOffRule: 'said',
   radiusRule: '35-ft',
   watchAfterMin: 60,
   monitoringMin: 180,

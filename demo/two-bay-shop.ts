@@ -133,6 +133,7 @@ function atBay(bayId: string, welder: string, job: Job, shade: number): readonly
   const bay = stationStream(bayId)
   return [
     told('maren-holt', at(0), bay, { type: 'station.place-person', payload: { personId: welder } }),
+    told('maren-holt', at(0), personStream(welder), { type: 'person.sign-off', payload: { process: job.process, isSignedOff: true } }),
     told('maren-holt', at(1), bay, { type: 'station.set-job', payload: { job } }),
     told(welder, at(6), bay, { type: 'station.set-helmet', payload: { shade } }),
     told('maren-holt', at(7), bay, { type: 'station.check-helmet', payload: { passed: true } }),

@@ -11,7 +11,7 @@ import { nowIso } from './clock'
 import { inTransaction } from './database/connection'
 import { readHouseRules } from './tables/house-rules'
 import { readUncovered } from './tables/permit'
-import { readNames } from './tables/person'
+import { readHere } from './tables/person'
 import { readPosition, readSite } from './tables/site'
 import { readSiteFacts } from './tables/site-facts'
 import { readStations } from './tables/station'
@@ -49,14 +49,14 @@ async function readBoard(pool: pg.Pool, siteId: string, now: string): Promise<Sh
     const rules = await readHouseRules(db, siteId)
     const [known, inForce] = [site?.value ?? NO_SITE, rules?.value ?? NEW_SITE_RULES]
     const { facts, versions } = await readSiteFacts(db, siteId, { site: known, rules: inForce, now }, null)
-    const { halls, sheets, surveys, wearers, kit, fire } = joinFacts(facts)
+    const { halls, sheets, surveys, wearers, welders, kit, fire } = joinFacts(facts)
     return {
       position,
       site: known,
       rules: inForce,
       versions: { site: site?.version ?? 0, rules: rules?.version ?? 0 },
       stations: await readStations(db, siteId),
-      people: await readNames(db, siteId),
+      people: (await readHere(db, siteId)).flatMap(here => welders[here.personId] ? [{ ...here, ...welders[here.personId]! }] : []),
       kit,
       fire,
       uncovered: await readUncovered(db, siteId, now),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SETTLING_RULES } from '#core/cylinder/settling'
-import { REGULATOR_RULES } from '#core/streams/house-rules/house-rules'
+import { REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
@@ -100,6 +100,7 @@ function undo() {
         />
         <RuleChoice rule="pastDueHolds" :entry="entry" :choices="[false, true]" @change="set" />
         <RuleChoice rule="storageBasis" :entry="entry" :choices="STORAGE_BASES" @change="set" />
+        <RuleChoice rule="signOffRule" :entry="entry" :choices="SIGN_OFF_RULES" :hint="says.signOffHint" @change="set" />
         <HotworkRules :entry="entry" @change="set" />
         <RuleChoice rule="units" :entry="entry" :choices="UNIT_SYSTEMS" @change="set" />
         <RuleChoice rule="language" :entry="entry" :choices="LANGUAGES" :hint="says.whoeverChoseNone" @change="set" />

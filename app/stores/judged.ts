@@ -64,6 +64,7 @@ export const useJudged = defineStore('judged', () => {
     rules: facts.rules,
     now: judgedAt.value,
     ...(facts.reading?.air ?? NO_AIR),
+    welders: Object.fromEntries((facts.reading?.people ?? []).map(one => [one.personId, one])),
     kit: facts.reading?.kit ?? NO_STANDING,
     fire: facts.reading?.fire ?? NO_FIRE_STANDING,
     stations: Object.fromEntries([...stations.value].map(([bayId, { station }]) => [bayId, station])),

@@ -7,6 +7,7 @@ import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
 import { requiredShade } from '../shade/required-shade'
 import { settableShades } from '../shade/settable-shades'
+import { personalStart, settledFor } from '../shade/settled-shade'
 import { addedByTint, shadeForComparing } from '../shade/shade-number'
 import type { ShadeAnswer } from '../shade/shade-question'
 import type { Station } from '../streams/station/station'
@@ -14,6 +15,7 @@ import type { Instant } from '../time/instant'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { sortItemFindings } from './kit-around'
+import type { PersonAround, Welder } from './person-around'
 import { stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 
@@ -22,13 +24,15 @@ export function judgeEyes(
   station: Station,
   rules: HouseRules,
   workplace: WorkplaceId,
-  worn: readonly KitItemFact[],
+  { worn, welder }: PersonAround,
   now: Instant,
 ): Gate & { readonly shade: ShadeAnswer | null } {
   const { job } = station
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
-  const shade = requiredShade(shadeQuestionOf(job, workplace), shadeRulesOf(rules))
+  const question = shadeQuestionOf(job, workplace)
+  const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []
+  const shade = startForWelder(forAnybody, welder, settledFor(welder?.settled ?? [], question), found)
   const missing: Finding[] = []
   for (const said of shade.findings) (said.code === 'shade.input-missing' ? missing : found).push(said)
   const helmets = worn.filter(({ kind }) => kind === 'helmet')
@@ -39,8 +43,18 @@ export function judgeEyes(
     // What somebody saw today of the helmet on the head counts beside its record: the worse of both.
     judgeSeen(station, asked, now, found)
   }
-  judgeGlasses(station, now, found, missing)
+  judgeGlasses(station, welder, now, found, missing)
   return { ...gateFrom('eyes', found, missing), shade }
+}
+
+/** Where whoever stands here starts: at the shade they found themselves, or one darker; the least is the same for everybody. */
+function startForWelder(shade: ShadeAnswer, welder: Welder | null, settledShade: number | undefined, found: Finding[]): ShadeAnswer {
+  const { minimum, start } = shade
+  if (minimum === null || start === null || welder === null) return shade
+  const own = personalStart(minimum, start, { settledShade, oneDarker: welder.isOneDarker })
+  if (settledShade !== undefined) found.push(finding('note', 'eyes.start-settled', { start: own }, [SOURCES.shopPractice]))
+  else if (own > start) found.push(finding('note', 'eyes.start-darker', { start: own }, [SOURCES.shopPractice]))
+  return { ...shade, start: own }
 }
 
 /** A shade that is asked for, by whose rules. */
@@ -121,9 +135,10 @@ function judgeSeen(
     found.push(finding('hold', 'eyes.helmet-fault', { fault: helmetCheck.fault ?? 'unnamed' }, [SOURCES.shopPractice]))
 }
 
-function judgeGlasses({ glasses, job }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeGlasses({ glasses, job }: Station, welder: Welder | null, now: Instant, found: Finding[], missing: Finding[]): void {
   if (glasses === null || !stands(glasses.validUntil, now)) {
     missing.push(finding('hold', 'eyes.glasses-not-checked', { process: job!.process }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
+    if (welder?.wearsPrescription) missing.push(finding('note', 'eyes.prescription', {}, [SOURCES.usPrescription]))
   } else if (glasses.kind !== 'clear-rated') {
     found.push(finding('hold', 'eyes.glasses-wrong', { kind: glasses.kind }, [SOURCES.usEyeDuty, SOURCES.helmetIsSecondary]))
   }

@@ -4,8 +4,10 @@ import { SOURCES } from '../source/sources'
 import type { CoatingId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { neededJobFields } from '../job/needed-job-fields'
+import type { SignOffRuleId } from '../streams/house-rules/house-rules'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
+import type { Welder } from './person-around'
 import type { JobField } from '../ids/job-ids'
 
 const BURNS_OFF: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil'])
@@ -15,7 +17,7 @@ const isKnown = (job: Job, field: JobField): boolean =>
   field === 'currentA' ? job.currentA !== undefined || job.currentRangeA !== undefined : job[field] !== undefined
 
 /** Is the job fully known, its coating known or stripped, and nothing on it that an arc must not meet? */
-export function judgeJob(job: Job | null): Gate {
+export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: SignOffRuleId): Gate {
   if (job === null) return gateFrom('job', [], [finding('hold', 'job.not-set', {})])
   const { process } = job
   const missing: Finding[] = neededJobFields(process)
@@ -45,5 +47,14 @@ export function judgeJob(job: Job | null): Gate {
   if (job.startsAt !== undefined && job.endsAt !== undefined && job.startsAt === job.endsAt) {
     found.push(finding('hold', 'job.times-reversed', { startsAt: job.startsAt, endsAt: job.endsAt }))
   }
+  judgeSignOff(job, welder, signOffRule, found)
   return gateFrom('job', found, missing)
+}
+
+/** Were they taught it? Asked of whoever stands here; where a house holds for it, nobody known is nobody taught. */
+function judgeSignOff({ process }: Job, welder: Welder | null, rule: SignOffRuleId, found: Finding[]): void {
+  if (rule === 'not-asked' || welder?.signedOffFor.includes(process)) return
+  const sources = [SOURCES.usTraining]
+  if (welder) found.push(finding(rule === 'holds' ? 'hold' : 'caution', 'job.not-signed-off', { name: welder.name, process }, sources))
+  else if (rule === 'holds') found.push(finding('hold', 'job.nobody-signed-off', { process }, sources))
 }

@@ -1,5 +1,19 @@
 import type { KitItemFact } from '../inspection/kit-item-fact'
+import type { ProcessId } from '../ids/vocabulary'
 import type { Wearer } from '../respirator/wearer'
+import type { SettledShade } from '../shade/settled-shade'
+
+/** What is known of somebody who welds, as far as gates ask. Of health only what follows from it. */
+export interface Welder {
+  readonly name: string
+  /** Processes they are signed off for. */
+  readonly signedOffFor: readonly ProcessId[]
+  readonly settled: readonly SettledShade[]
+  /** Starts one shade darker. */
+  readonly isOneDarker: boolean
+  /** Sees by lenses of their own: rated ones, or rated glasses over them. */
+  readonly wearsPrescription: boolean
+}
 
 /** What goes with a person, wherever they stand: what they wear, and whether a mask may be counted on. */
 export interface PersonAround {
@@ -7,18 +21,21 @@ export interface PersonAround {
   readonly worn: readonly KitItemFact[]
   /** Null when nobody has written down a mask for them. */
   readonly wearer: Wearer | null
+  /** Null for nobody, and for somebody who is not known. */
+  readonly welder: Welder | null
 }
 
 /** Nobody stands here, or nothing is known of them: nothing protects them. */
-export const NOBODY: PersonAround = { worn: [], wearer: null }
+export const NOBODY: PersonAround = { worn: [], wearer: null, welder: null }
 
 /** Of everybody of a site, by whom it is. */
 export interface PeopleAround {
   readonly worn: Readonly<Record<string, readonly KitItemFact[]>>
   readonly wearers: Readonly<Record<string, Wearer>>
+  readonly welders: Readonly<Record<string, Welder>>
 }
 
 /** What goes with one of them. */
-export function personIn({ worn, wearers }: PeopleAround, personId: string | null): PersonAround {
-  return personId === null ? NOBODY : { worn: worn[personId] ?? [], wearer: wearers[personId] ?? null }
+export function personIn({ worn, wearers, welders }: PeopleAround, personId: string | null): PersonAround {
+  return personId === null ? NOBODY : { worn: worn[personId] ?? [], wearer: wearers[personId] ?? null, welder: welders[personId] ?? null }
 }

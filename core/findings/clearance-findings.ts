@@ -15,6 +15,9 @@ export interface EyesFindings {
   'eyes.glasses-wrong': { kind: GlassesKind }
   'eyes.helmet-range-unknown': { tag: string }
   'eyes.helmet-range-lighter': { tag: string, darkest: number, minimum: number, ruleSet: ShadeRuleSetId }
+  'eyes.prescription': Record<string, never>
+  'eyes.start-settled': { start: number }
+  'eyes.start-darker': { start: number }
   'eyes.set-helmet-to': { tag: string, shade: number }
   'eyes.tint-explains': { helmet: number, added: number, effective: number }
 }

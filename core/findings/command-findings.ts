@@ -18,6 +18,8 @@ export interface CommandFindings {
   'command.pin-too-new': { fromIso: string }
   'command.stream-twice': { streamId: string }
   'command.before-site': { openedIso: string }
+  'person.nothing-to-settle': Record<string, never>
+  'person.settled-too-light': { shade: number, minimum: number }
   'person.sign-in-reset': { name: string }
   'command.last-safety-lead': Record<string, never>
   'command.person-has-left': { name: string }

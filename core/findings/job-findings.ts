@@ -13,5 +13,7 @@ export interface JobFindings {
   'job.residue-present': Record<string, never>
   'job.residue-unknown': Record<string, never>
   'job.container': { container: ContainerId }
+  'job.not-signed-off': { name: string, process: ProcessId }
+  'job.nobody-signed-off': { process: ProcessId }
   'job.times-reversed': { startsAt: string, endsAt: string }
 }

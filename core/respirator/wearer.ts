@@ -1,4 +1,6 @@
 import { monthsAfter } from '../time/months-after'
+import { leastFitFactor } from './fit-test'
+import type { FitTest } from './fit-test'
 import { earlierOf, isAfter } from '../time/instant'
 import type { MaskId } from '../ids/vocabulary'
 import type { Instant } from '../time/instant'
@@ -10,6 +12,8 @@ export interface WearerRecord {
   readonly fitTestedOn: string | null
   /** Date of the medical clearance, YYYY-MM-DD; null when never cleared. */
   readonly medicallyClearedOn: string | null
+  /** How that fit test went; left out where only its date was written down. */
+  readonly fit?: FitTest
 }
 
 /** What the floor may know of a wearer: which mask, and until when test and clearance both stand. Not which of them is missing. */
@@ -24,22 +28,27 @@ export interface Wearer {
 /** A date counts until its day begins, in UTC: never longer than it says. */
 const startOf = (date: string): string => `${date}T00:00:00.000Z`
 
+const hasPassed = (mask: MaskId, { passed, factor }: FitTest): boolean => passed && (factor === null || factor >= leastFitFactor(mask))
+
 /**
- * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test.
+ * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test. A test that
+ * was failed, or came to less than its mask must, makes nobody ready; one that says when the next is due counts no longer.
  *
  * @param isTight the mask seals to the face
  * @returns an instant, or null when what is needed was never done
  */
 export function readyUntil(
-  { fitTestedOn, medicallyClearedOn }: WearerRecord,
+  { mask, fitTestedOn, medicallyClearedOn, fit }: WearerRecord,
   isTight: boolean,
   months: { readonly fitTest: number, readonly medical: number },
 ): string | null {
   if (medicallyClearedOn === null || (isTight && fitTestedOn === null)) return null
   const medical = startOf(monthsAfter(medicallyClearedOn, months.medical))
   if (!isTight) return medical
-  const fit = startOf(monthsAfter(fitTestedOn!, months.fitTest))
-  return earlierOf(fit, medical)
+  if (fit && !hasPassed(mask, fit)) return null
+  const tested = startOf(monthsAfter(fitTestedOn!, months.fitTest))
+  const fitUntil = fit?.nextOn == null ? tested : earlierOf(tested, startOf(fit.nextOn))
+  return earlierOf(fitUntil, medical)
 }
 
 /**

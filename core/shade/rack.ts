@@ -5,6 +5,8 @@ import { PROTECTION_SOURCES } from '../source/protection-sources'
 import { SOURCES } from '../source/sources'
 import { requiredShade } from './required-shade'
 import { settableShades } from './settable-shades'
+import { personalStart } from './settled-shade'
+import type { Sight } from './settled-shade'
 import { shadeForComparing } from './shade-number'
 import type { ShadeQuestion, ShadeRules } from './shade-question'
 
@@ -22,13 +24,6 @@ export interface RackHelmet {
   readonly battery?: BatteryStateId
   readonly coverPlates?: CoverPlateStateId
   readonly checkedToday?: HelmetCheckId
-}
-
-export interface RackPerson {
-  /** Sees better, or has fewer headaches, one shade darker. */
-  readonly oneDarker?: boolean
-  /** Found by going from the darkest until the puddle was just seen. */
-  readonly settledShade?: number
 }
 
 export interface RackFit {
@@ -162,7 +157,7 @@ const noneOf = (helmets: readonly RackHelmet[], findings: readonly Finding[], be
 export function solveRack(
   jobs: readonly ShadeQuestion[],
   helmets: readonly RackHelmet[],
-  { person = {}, rules }: { readonly person?: RackPerson, readonly rules?: ShadeRules } = {},
+  { person = {}, rules }: { readonly person?: Sight, readonly rules?: ShadeRules } = {},
 ): Rack {
   const asked = jobs.map(job => requiredShade(job, rules))
   const held = asked.flatMap(({ findings }) => findings.filter(({ severity }) => severity === 'hold' || severity === 'stop'))
@@ -178,9 +173,8 @@ export function solveRack(
   }
   const needed = asked.map(({ start }, index): Needed => {
     const least = needs[index]!
-    const settled = index === 0 ? person.settledShade : undefined
-    const begin = Math.max(least, settled ?? start ?? least)
-    return { minimum: least, start: begin + (person.oneDarker ? 1 : 0) }
+    const { oneDarker } = person
+    return { minimum: least, start: personalStart(least, start ?? least, index === 0 ? person : { oneDarker }) }
   })
   const [minimum, start] = [Math.max(...needed.map(one => one.minimum)), Math.max(...needed.map(one => one.start))]
   if (person.settledShade !== undefined)

@@ -2,7 +2,7 @@ import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { ProcessId } from '../ids/vocabulary'
 import type { RuleSetAnswer, ShadeQuestion } from './shade-question'
-import { above, openTable, ruleSetRow } from './band-table'
+import { above, bandIndex, openTable, ruleSetRow } from './band-table'
 import type { PublishedTable } from './published-table'
 import { readPublished } from './published-table'
 
@@ -48,6 +48,20 @@ const TABLE: PublishedTable = {
     ofc: openTable(Infinity, [0, suggests('ofc', 3, 4)], [25, suggests('ofc', 4, 5)], [above(150), suggests('ofc', 5, 6)]),
   },
   always: { tb: suggests('tb', 3, 4), ts: suggests('ts', 2, 2), caw: suggests('caw', 14, 14) },
+}
+
+/**
+ * The row of the table that a current falls in: shades that people settle on are kept for it.
+ *
+ * @param currentA arc current, A, or undefined when unknown
+ * @returns where the row begins and the next one does, A; null for a process that is not read by current; undefined where the current is
+ * not known or lies beyond the table
+ */
+export function currentBandOf(process: ProcessId, currentA: number | undefined): readonly [from: number, below: number] | null | undefined {
+  const table = TABLE.byCurrent[process]
+  if (!table) return null
+  const index = currentA === undefined ? -1 : bandIndex(table, currentA)
+  return index < 0 ? undefined : [table.bands[index]!.from, table.bands[index + 1]?.from ?? table.ends]
 }
 
 /**

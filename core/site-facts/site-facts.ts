@@ -1,12 +1,15 @@
 import type { AirFacts, StationAir } from '../air/air-facts'
+import type { Welder } from '../clearance/person-around'
 import { shownTag } from '../ids/tag'
 import type { StreamKindName } from '../ids/streams'
+import { PROCESSES } from '../ids/vocabulary'
 import type { CheckListsState } from '../streams/check-lists/check-lists'
 import { NO_OWN_LISTS } from '../streams/check-lists/check-lists'
 import type { CylinderState } from '../streams/cylinder/cylinder'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { NEW_SITE_RULES } from '../streams/house-rules/house-rules'
 import type { StateOf } from '../streams/kinds'
+import type { Person } from '../streams/person/person'
 import type { KitItem } from '../streams/kit-item/kit-item'
 import type { KeptPermit } from '../streams/permit/permit-fact'
 import type { Site } from '../streams/site/site'
@@ -14,12 +17,30 @@ import { NO_SITE } from '../streams/site/site'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 
+type Care = Pick<Welder, 'isOneDarker' | 'wearsPrescription'>
+/** Nothing is written down of somebody's eyes. */
+export const NO_CARE: Care = { isOneDarker: false, wearsPrescription: false }
+
+/**
+ * What gates ask of a person.
+ * @param care what follows from what is kept apart from the record
+ */
+export const welderOf = ({ name, signOffs, settled }: Pick<Person, 'name' | 'signOffs' | 'settled'>, care: Care): Welder => ({
+  name,
+  signedOffFor: PROCESSES.filter(process => signOffs[process]?.isSignedOff === true),
+  settled: settled.map(({ process, bandA, shade }) => ({ process, bandA, shade })),
+  isOneDarker: care.isOneDarker,
+  wearsPrescription: care.wearsPrescription,
+})
+
 /** Everything that the gates of a site rest on, as of one instant: each stream's own state, and nothing worked out. */
 export interface SiteFacts<KnownStation extends StationAir = StationAir> extends AirFacts {
   readonly site: Site
   readonly rules: HouseRules
   readonly now: Instant
   readonly stations: Readonly<Record<string, KnownStation>>
+  /** Whoever is here, by id. */
+  readonly welders: Readonly<Record<string, Welder>>
   /** The check lists by which kit items are judged. */
   readonly lists: CheckListsState
   /** Kit items in use: at bays, worn by people, assigned to permits. */
@@ -43,6 +64,7 @@ export const noFacts = (now: Instant): SiteFacts => ({
   sheets: {},
   surveys: {},
   wearers: {},
+  welders: {},
   lists: NO_OWN_LISTS,
   items: [],
   cylinders: [],
@@ -82,11 +104,13 @@ const FOLDS: Fold = {
     ...facts,
     permits: [...facts.permits.filter(({ permitId }) => permitId !== id), ...(permit ? [{ permitId: id, version: 0, permit }] : [])],
   }),
-  'person'(facts, id, { shaven }) {
-    const wearer = facts.wearers[id]
-    if (!wearer) return facts
-    const isShaven = shaven && stands(shaven.validUntil, facts.now) ? shaven.isShaven : null
-    return { ...facts, wearers: { ...facts.wearers, [id]: { ...wearer, isShaven } } }
+  'person'(facts, id, person) {
+    const [wearer, welder] = [facts.wearers[id], facts.welders[id]]
+    const { [id]: _left, ...others } = facts.welders
+    const welders = person.hasLeft ? others : { ...others, [id]: welderOf(person, welder ?? NO_CARE) }
+    if (!wearer) return { ...facts, welders }
+    const isShaven = person.shaven && stands(person.shaven.validUntil, facts.now) ? person.shaven.isShaven : null
+    return { ...facts, welders, wearers: { ...facts.wearers, [id]: { ...wearer, isShaven } } }
   },
 }
 

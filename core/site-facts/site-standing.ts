@@ -3,6 +3,7 @@ import type { AirFacts } from '../air/air-facts'
 import { kitAt } from '../clearance/kit-around'
 import type { KitStanding } from '../clearance/kit-around'
 import { personIn } from '../clearance/person-around'
+import type { Welder } from '../clearance/person-around'
 import type { Surroundings } from '../clearance/surroundings'
 import type { Bay, Site } from '../streams/site/site'
 import { workplaceOf } from '../streams/site/site'
@@ -14,6 +15,7 @@ import type { FireStanding } from './fire-standing'
  */
 export interface SiteStanding extends AirFacts {
   readonly site: Site
+  readonly welders: Readonly<Record<string, Welder>>
   readonly kit: KitStanding
   readonly fire: FireStanding
 }
@@ -25,8 +27,8 @@ export interface SiteStanding extends AirFacts {
  */
 export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind'>) => Surroundings {
   const air = airOf(standing)
-  const { rules, now, kit, fire, wearers } = standing
-  const forPerson = (personId: string | null) => personIn({ worn: kit.worn, wearers }, personId)
+  const { rules, now, kit, fire, wearers, welders } = standing
+  const forPerson = (personId: string | null) => personIn({ worn: kit.worn, wearers, welders }, personId)
   return bay => ({
     rules,
     workplace: workplaceOf(bay),

@@ -34,6 +34,7 @@ import type { Touched } from '../streams/stream-kind'
 import type { Instant } from '../time/instant'
 import { earlierOf, isAfter, msOf, stands } from '../time/instant'
 import type { SiteFacts } from './site-facts'
+import { NO_CARE, welderOf } from './site-facts'
 
 /** Something that was said, seen or done in a shop: what a device would send, when it was so, and by whom. */
 export type Told = CommandOf & { readonly at: Instant, readonly by: string, readonly stream: string, readonly isSigned?: boolean }
@@ -122,6 +123,7 @@ const UNTOLD: ReadonlySet<CommandType> = new Set<CommandType>([
   'house-rules.change',
   'person.secret-set',
   'person.note-health',
+  'person.note-care',
   'notice.see',
   'seal.day',
   'station.lapse-checks',
@@ -431,6 +433,12 @@ function factsOf(streams: Streams, asTold: Telling): SiteFacts<Station> {
     sheets: stateOf(streams, 'fume-sheets', 'fume-sheets'),
     surveys: Object.fromEntries(allOf(streams, 'samples').map(([bayId, { surveys }]) => [bayId, surveys])),
     wearers: Object.fromEntries(wearers.map(record => [record.personId, wearerFrom(streams, asTold, record)])),
+    // What follows from a record that is kept apart from what is told is not known here.
+    welders: Object.fromEntries(
+      allOf(streams, 'person')
+        .filter(([, { hasLeft }]) => !hasLeft)
+        .map(([personId, person]) => [personId, welderOf(person, NO_CARE)]),
+    ),
     lists: stateOf(streams, 'check-lists', 'check-lists'),
     items: allOf(streams, 'item')
       .map(([, item]) => item)

@@ -21,6 +21,7 @@ import { remember, snapshotIfDue } from './fold'
 import { lockMore } from './room'
 import type { Room } from './room'
 import { erasePreference } from '../tables/preference'
+import { eraseCare } from '../tables/care'
 import { eraseWearer } from '../tables/wearer'
 
 /** What a command erases beside the record, once it is accepted. */
@@ -36,6 +37,7 @@ const ERASES: {
   async 'person.leave'(db, siteId, streamIds) {
     for (const { id } of streamIds.map(kindOfStream)) {
       await eraseWearer(db, siteId, id)
+      await eraseCare(db, siteId, id)
       await eraseCredential(db, siteId, id)
       await erasePreference(db, siteId, id)
       await endSessionsOf(db, siteId, id)

@@ -1,11 +1,14 @@
-import { createHash } from 'node:crypto'
 import type pg from 'pg'
 import { kindOfStream, readLanded } from '#core/streams/kinds'
 import type { StateOf } from '#core/streams/kinds'
+import type { FitTest } from '#core/respirator/fit-test'
+import type { CareRecord } from '#core/shade/care'
+import type { MaskId } from '#core/ids/vocabulary'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { Wound } from '../../scripts/zonaris-verify.mjs'
 import { DERIVED_TABLES } from './rebuild'
 import { project } from '../tables/projections'
+import { hashOfApart } from './hash-apart'
 import { canonicalText, readBodies } from '../database/event'
 import { sendInOrder } from '../database/statement'
 import { SNAPSHOT_FORMAT } from '../database/snapshot'
@@ -67,44 +70,72 @@ async function checkSnapshots(db: pg.ClientBase): Promise<Wound[]> {
   return wounds
 }
 
-/** Health records are kept apart, and may be erased: only by an event that says so. What one says is hashed in the record. */
-async function checkHealth(db: pg.ClientBase, states: ReadonlyMap<string, unknown>): Promise<Wound[]> {
-  const { rows } = await db.query<{
-    site_id: string
-    person_id: string
-    record_id: string
-    salt: string
-    mask: string
-    fit: string | null
-    medical: string | null
-  }>(
-    `select site_id, person_id, record_id::text, salt, mask,
-      to_char(fit_tested_on, 'YYYY-MM-DD') as fit, to_char(medically_cleared_on, 'YYYY-MM-DD') as medical
-    from wearer_health`,
-  )
-  const kept = new Map(rows.map(row => [`${row.site_id} person/${row.person_id}`, row]))
+/** A record that is kept apart, as it stands in its table. */
+interface Apart { readonly recordId: string, readonly salt: string, readonly record: WearerRecord | CareRecord }
+
+/** Records of people that are kept apart: of masks and dates, of eyes and body; each with what the chain knows of it. */
+const APART: readonly {
+  readonly name: string
+  readonly stampOf: (person: StateOf<'person'>) => StateOf<'person'>['health']
+  readonly read: (db: pg.ClientBase) => Promise<ReadonlyMap<string, Apart>>
+}[] = [
+  {
+    name: 'health record',
+    stampOf: ({ health }) => health,
+    async read(db) {
+      const { rows } = await db.query<{
+        key: string
+        record_id: string
+        salt: string
+        mask: MaskId
+        fitted: string | null
+        medical: string | null
+        fit: FitTest | null
+      }>(
+        `select site_id || ' person/' || person_id as key, record_id::text, salt, mask,
+          to_char(fit_tested_on, 'YYYY-MM-DD') as fitted, to_char(medically_cleared_on, 'YYYY-MM-DD') as medical, fit
+        from wearer_health`,
+      )
+      return new Map(rows.map(({ key, record_id: recordId, salt, mask, fitted, medical, fit }) => [
+        key,
+        { recordId, salt, record: { mask, fitTestedOn: fitted, medicallyClearedOn: medical, ...(fit ? { fit } : {}) } },
+      ]))
+    },
+  },
+  {
+    name: 'record of eyes and body',
+    stampOf: ({ care }) => care,
+    async read(db) {
+      const { rows } = await db.query<{ key: string, record_id: string, salt: string, record: CareRecord }>(
+        `select site_id || ' person/' || person_id as key, record_id::text, salt, record from person_care`,
+      )
+      return new Map(rows.map(({ key, record_id: recordId, salt, record }) => [key, { recordId, salt, record }]))
+    },
+  },
+]
+
+/** What is kept apart may be erased: only by an event that says so. What one says is hashed in the record. */
+async function checkApart(db: pg.ClientBase, states: ReadonlyMap<string, unknown>): Promise<Wound[]> {
   const wounds: Wound[] = []
-  for (const [key, state] of states) {
-    const [siteId, streamId] = key.split(' ') as [string, string]
-    if (kindOfStream(streamId).name !== 'person') continue
-    const { health, hasLeft } = state as StateOf<'person'>
-    const row = kept.get(key)
-    kept.delete(key)
-    const say = (says: string) => wounds.push({ siteId, what: 'health', where: streamId, says })
-    if (health === null || hasLeft) {
-      if (row) say('has a health record that the record does not know')
-      continue
+  for (const { name, stampOf, read } of APART) {
+    const kept = new Map(await read(db))
+    const say = (key: string, says: string) => {
+      const [siteId, where] = key.split(' ') as [string, string]
+      wounds.push({ siteId, what: 'health', where, says })
     }
-    if (!row) {
-      say('lost its health record without an event that erased it')
-      continue
+    for (const [key, state] of states) {
+      if (kindOfStream(key.split(' ')[1]!).name !== 'person') continue
+      const person = state as StateOf<'person'>
+      const [stamp, row] = [stampOf(person), kept.get(key)]
+      kept.delete(key)
+      if (stamp === null || person.hasLeft) {
+        if (row) say(key, `has a ${name} that the record does not know`)
+      } else if (!row) say(key, `lost its ${name} without an event that erased it`)
+      else if (row.recordId !== stamp.recordId || hashOfApart(row.salt, row.record) !== stamp.sha256)
+        say(key, `has a ${name} that was written anew`)
     }
-    const record = { mask: row.mask, fitTestedOn: row.fit, medicallyClearedOn: row.medical } as WearerRecord
-    const sha256 = createHash('sha256').update(row.salt).update(canonicalText(record)).digest('hex')
-    if (row.record_id !== health.recordId || sha256 !== health.sha256) say('has a health record that was written anew')
+    for (const key of kept.keys()) say(key, `has a ${name} and no person`)
   }
-  for (const { site_id, person_id } of kept.values())
-    wounds.push({ siteId: site_id, what: 'health', where: `person/${person_id}`, says: 'has a health record and no person' })
   return wounds
 }
 
@@ -136,5 +167,5 @@ export async function checkDerived(db: pg.ClientBase): Promise<Wound[]> {
     }
   }
   if (unread.length > 0) return unread
-  return [...(await checkReadTables(db, states, streams)), ...(await checkSnapshots(db)), ...(await checkHealth(db, states))]
+  return [...(await checkReadTables(db, states, streams)), ...(await checkSnapshots(db)), ...(await checkApart(db, states))]
 }

@@ -8,12 +8,12 @@ import type { Statement } from '../database/statement'
 export function writePerson(siteId: string, personId: string, version: number, person: Person): Statement[] {
   return [
     {
-      text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences)
-    values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)
+      text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences, group_name, sign_offs, settled)
+    values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16)
     on conflict (site_id, person_id) do update set version = excluded.version, name = excluded.name, roles = excluded.roles, area_id = excluded.area_id,
       bay_id = excluded.bay_id, has_left = excluded.has_left, pin_set = excluded.pin_set,
       is_shaven = excluded.is_shaven, shaven_until = excluded.shaven_until, health_noted = excluded.health_noted,
-      competences = excluded.competences`,
+      competences = excluded.competences, group_name = excluded.group_name, sign_offs = excluded.sign_offs, settled = excluded.settled`,
       values: [
         siteId,
         personId,
@@ -28,6 +28,9 @@ export function writePerson(siteId: string, personId: string, version: number, p
         person.shaven?.validUntil ?? null,
         person.health !== null,
         person.competences,
+        person.group,
+        JSON.stringify(person.signOffs),
+        JSON.stringify(person.settled),
       ],
     },
   ]
@@ -43,6 +46,9 @@ export interface PersonRow {
   has_left: boolean
   pin_set: boolean
   competences: CompetenceId[]
+  group_name: string | null
+  sign_offs: Person['signOffs']
+  settled: Person['settled']
   login_name: string | null
 }
 
@@ -56,11 +62,15 @@ export const toPersonReading = (row: PersonRow): PersonReading => ({
   hasLeft: row.has_left,
   pinSet: row.pin_set,
   competences: row.competences,
+  group: row.group_name,
+  signOffs: row.sign_offs,
+  settled: row.settled,
   loginName: row.login_name,
 })
 
 export const PERSON_COLUMNS
-  = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, c.login_name'
+  = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, '
+    + 'p.group_name, p.sign_offs, p.settled, c.login_name'
 const FROM = 'from person_reading p left join credential c on c.site_id = p.site_id and c.person_id = p.person_id'
 
 export async function readPeople(db: Queryable, siteId: string): Promise<PersonReading[]> {
@@ -79,13 +89,25 @@ export async function readPerson(db: Queryable, siteId: string, personId: string
   return rows[0] ? toPersonReading(rows[0]) : null
 }
 
-/** Ids and names only, of those who are here: for the board. */
+/** Ids and names only, of those who are here. */
 export async function readNames(db: Queryable, siteId: string): Promise<{ personId: string, name: string }[]> {
   const { rows } = await db.query<{ person_id: string, name: string }>(
     'select person_id, name from person_reading where site_id = $1 and not has_left order by name, person_id',
     [siteId],
   )
   return rows.map(row => ({ personId: row.person_id, name: row.name }))
+}
+
+/** Somebody who is here: with whom they come, and where they usually stand. */
+type Here = Pick<PersonReading, 'personId' | 'group' | 'bayId'>
+
+/** Those who are here, as far as pickers and the board ask. */
+export async function readHere(db: Queryable, siteId: string): Promise<Here[]> {
+  const { rows } = await db.query<{ person_id: string, group_name: string | null, bay_id: string | null }>(
+    'select person_id, group_name, bay_id from person_reading where site_id = $1 and not has_left order by name, person_id',
+    [siteId],
+  )
+  return rows.map(row => ({ personId: row.person_id, group: row.group_name, bayId: row.bay_id }))
 }
 
 /** Safety leads who are here, but for some who may go in the same breath. */

@@ -1,5 +1,10 @@
 import type { SiteFacts } from '#core/site-facts/site-facts'
-import { noFacts } from '#core/site-facts/site-facts'
+import { NO_CARE, noFacts, welderOf } from '#core/site-facts/site-facts'
+import type { Welder } from '#core/clearance/person-around'
+import { needsOneDarker } from '#core/shade/care'
+import type { FitTest } from '#core/respirator/fit-test'
+import type { Person } from '#core/streams/person/person'
+import { careRecord } from '#shared/contract/sign-in-schema'
 import { respiratorOf } from '#core/respirator/respirators'
 import type { Wearer } from '#core/respirator/wearer'
 import { readyForTheDay, readyUntil } from '#core/respirator/wearer'
@@ -37,14 +42,21 @@ interface FactsRow {
   screens: number
   names: Record<string, string> | null
   wearers: readonly WearerRow[] | null
+  welders: readonly WelderRow[] | null
 }
 interface WearerRow {
   readonly personId: string
   readonly mask: MaskId
   readonly fitTestedOn: string | null
   readonly medicallyClearedOn: string | null
+  readonly fit: FitTest | null
   readonly isShaven: boolean | null
   readonly shavenUntil: Instant | null
+}
+
+interface WelderRow extends Pick<Person, 'name' | 'signOffs' | 'settled'> {
+  readonly personId: string
+  readonly care: unknown
 }
 
 /** What of a station its hall needs to know. */
@@ -66,21 +78,31 @@ export interface AirVersions {
 /** Health dates become one word: ready for this shop day, or not. More than that leaves the health table for nobody. */
 function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: Instant, dayEnds: Instant): Record<string, Wearer> {
   return Object.fromEntries(
-    rows.map(({ personId, isShaven, shavenUntil, ...record }) => [
-      personId,
-      {
-        mask: record.mask,
-        readyUntil: readyForTheDay(
-          readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, {
-            fitTest: rules.fitTestMonths,
-            medical: rules.medicalMonths,
-          }),
-          dayEnds,
-        ),
-        isShaven: shavenUntil !== null && stands(shavenUntil, now) ? isShaven : null,
-      },
-    ]),
+    rows.map(({ personId, isShaven, shavenUntil, fit, ...dates }) => {
+      const record = { ...dates, ...(fit ? { fit } : {}) }
+      return [
+        personId,
+        {
+          mask: record.mask,
+          readyUntil: readyForTheDay(
+            readyUntil(record, respiratorOf(record.mask, rules.jurisdiction).isTight, {
+              fitTest: rules.fitTestMonths,
+              medical: rules.medicalMonths,
+            }),
+            dayEnds,
+          ),
+          isShaven: shavenUntil !== null && stands(shavenUntil, now) ? isShaven : null,
+        },
+      ]
+    }),
   )
+}
+
+/** What is written down of somebody's eyes becomes what follows from it. More than that leaves its table for nobody. */
+function careOf(care: unknown): Pick<Welder, 'isOneDarker' | 'wearsPrescription'> {
+  if (care === null) return NO_CARE
+  const record = careRecord.parse(care)
+  return { isOneDarker: needsOneDarker(record), wearsPrescription: record.wearsPrescription }
 }
 
 /** Which bays are asked about: their kit is read, and that of these people. The air of a hall is one for all its bays. */
@@ -118,8 +140,12 @@ const FACTS = `
     (select jsonb_object_agg(bay_id, jsonb_build_object('job', facts->'job', 'earlierJobs', facts->'earlierJobs', 'hoodPosition', facts->'hoodPosition',
         'extractionCheck', facts->'extractionCheck', 'personId', person_id)) from station_reading where site_id = $1) as stations,
     (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
+        'fit', h.fit,
         'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
-      from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers`
+      from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers,
+    (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'name', p.name, 'signOffs', p.sign_offs, 'settled', p.settled, 'care', c.record))
+      from person_reading p left join person_care c on c.site_id = p.site_id and c.person_id = p.person_id
+      where p.site_id = $1 and not p.has_left) as welders`
 
 /**
  * Everything that gates rest on, in one question: the air of the site, and what stands at the bays concerned (all, for null). Of each
@@ -148,6 +174,7 @@ export async function readSiteFacts(
       sheets: eachShaped(asSheet, row.sheets),
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
+      welders: Object.fromEntries((row.welders ?? []).map(({ personId, care, ...person }) => [personId, welderOf(person, careOf(care))])),
       lists: row.lists === null ? nothing.lists : asCheckLists(row.lists),
       items: [...(row.at_bays ?? []), ...(row.at_permits ?? []), ...(row.worn ?? [])].map(asKitItem),
       cylinders: (row.cylinders ?? []).map(asCylinder),

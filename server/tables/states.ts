@@ -54,6 +54,7 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   firePointNumber: 'text',
   firstAidNumber: 'text',
   gasSupplierNumber: 'text',
+  signOffRule: 'text',
   language: 'text',
 })
 

@@ -2,12 +2,12 @@ import type { z } from 'zod'
 import type { Envelope } from './command-schemas'
 import type { ClearanceReading } from './clearance-schema'
 import type {
-  CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, KitItemReading, KitReading,
-  LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading, PublicShopReading, RoundReading,
-  SessionReading, WearersReading,
+  CareReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, KitItemReading,
+  KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading, PublicShopReading,
+  RoundReading, SessionReading, WearersReading,
 } from './readings'
 import type {
-  credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, preferencesRequest, redeemRequest,
+  careRequest, credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, preferencesRequest, redeemRequest,
   revokeDeviceRequest, signInCodeRequest,
   signInRequest, wearerRequest,
 } from './sign-in-schema'
@@ -28,6 +28,7 @@ export interface Readings {
   'public/permits/{code}': PublicPermitReading
   'public/shop': PublicShopReading
   'wearers': WearersReading
+  'care': CareReading
   'people': { readonly people: readonly PersonReading[] }
   'devices': DevicesReading
   'log': LogReading
@@ -53,6 +54,7 @@ export interface Forms {
   'devices/name': Form<typeof nameDeviceRequest, Nothing>
   'devices/revoke': Form<typeof revokeDeviceRequest, Nothing>
   'wearers': Form<typeof wearerRequest, Nothing>
+  'care': Form<typeof careRequest, Nothing>
 }
 export type FormPath = keyof Forms
 

@@ -66,6 +66,7 @@ import {
   revokeDeviceRequest,
   signInCodeRequest,
   signInRequest,
+  careRequest,
   wearerRequest,
 } from './sign-in-schema'
 import type { CommandType } from '#core/streams/commands'
@@ -433,6 +434,18 @@ const SIGNING_IN: Json = {
       summary: 'Everybody on the people list',
       responses: { 200: { description: 'As of now' }, ...NOBODY, ...NOT_ALLOWED },
     },
+  },
+  '/api/v1/care': {
+    get: {
+      operationId: 'care',
+      tags: ['read'],
+      summary: 'What is known of eyes and body: one\'s own, or everybody\'s for the safety lead',
+      responses: { 200: { description: 'As of now' }, ...NOBODY },
+    },
+    ...posted('noteCare', 'Writes or erases what is known of somebody\'s eyes and body', careRequest, 'Written, or erased', {
+      ...NOBODY,
+      ...NOT_ALLOWED,
+    }),
   },
   '/api/v1/wearers': {
     get: {

@@ -1,29 +1,36 @@
 import { z } from 'zod'
-import { COMPETENCES, ROLES } from '#core/ids/vocabulary'
+import { COMPETENCES, PROCESSES, ROLES } from '#core/ids/vocabulary'
 import type { PersonCommands } from '#core/streams/person/person'
 import { instant } from './instant-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
-import { idSchema as id, nameSchema as name } from './text-schema'
+import { shadeNumber } from './shade-number-schema'
+import { idSchema as id, nameOf, nameSchema as name } from './text-schema'
 
 const profile = z.strictObject({
   name,
   roles: z.array(z.enum(ROLES)).min(1, 'at least one role').max(ROLES.length),
   areaId: id.nullable(),
   bayId: id.nullable(),
+  group: nameOf(40, 'the name of a class or crew').nullable().optional(),
 })
+const apart = z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable()
 
 /** What may be said of a person. */
 export const personPayloads = {
   'person.add': profile,
   'person.change': profile,
+  'person.enrol': z.strictObject({
+    people: z.record(id, profile).refine(people => Object.keys(people).length > 0, 'at least one name'),
+  }),
   'person.leave': nothing,
+  'person.sign-off': z.strictObject({ process: z.enum(PROCESSES), isSignedOff: z.boolean() }),
+  'person.settle-shade': z.strictObject({ bayId: id, shade: shadeNumber }),
   'person.name-competent': z.strictObject({ competences: z.array(z.enum(COMPETENCES)).max(COMPETENCES.length) }),
   'person.secret-set': z.strictObject({ kind: z.enum(['password', 'pin']) }),
   'person.offer-code': z.strictObject({ isReset: z.boolean() }),
   'person.use-code': z.strictObject({ signsFrom: instant.nullable(), pinSet: z.boolean() }),
   'person.check-shaven': z.strictObject({ isShaven: z.boolean() }),
-  'person.note-health': z.strictObject({
-    health: z.strictObject({ recordId: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/) }).nullable(),
-  }),
+  'person.note-health': z.strictObject({ health: apart }),
+  'person.note-care': z.strictObject({ care: apart }),
 } satisfies Payloads<PersonCommands>

@@ -5,6 +5,9 @@ import type { Site } from '#core/streams/site/site'
 import type { Station } from '#core/streams/station/station'
 import type { FumeDataSheets } from '#core/streams/fume-sheets/fume-sheets'
 import type { HallState } from '#core/streams/hall/hall'
+import type { Welder } from '#core/clearance/person-around'
+import type { CareRecord } from '#core/shade/care'
+import type { Person } from '#core/streams/person/person'
 import type { WearerRecord, Wearer } from '#core/respirator/wearer'
 import type { FireStanding } from '#core/site-facts/fire-standing'
 import type { KitStanding } from '#core/clearance/kit-around'
@@ -63,7 +66,8 @@ export interface FloorReading {
   readonly rules: HouseRules
   readonly versions: { readonly site: number, readonly rules: number }
   readonly stations: readonly StationReading[]
-  readonly people: readonly { readonly personId: string, readonly name: string }[]
+  /** Everybody who is here, with what gates and pickers ask of them. */
+  readonly people: readonly PersonOnFloor[]
   /** What stands and is worn at the bays, judged for this shop day. */
   readonly kit: KitStanding
   /** Open permits at bays, how many screens are heard, and the names of those on post. */
@@ -97,6 +101,16 @@ export interface FloorReading {
 /** `GET /api/v1/wearers`: one's own record, or everybody's for the safety lead. */
 export interface WearersReading { readonly wearers: readonly (WearerRecord & { readonly personId: string })[] }
 
+/** `GET /api/v1/care`: one's own record, or everybody's for the safety lead. */
+export interface CareReading { readonly care: readonly (CareRecord & { readonly personId: string })[] }
+
+/** Somebody who is here: where they usually stand, with whom they come, and what of them gates ask. */
+export interface PersonOnFloor extends Welder {
+  readonly personId: string
+  readonly group: string | null
+  readonly bayId: string | null
+}
+
 export interface PersonReading {
   readonly personId: string
   readonly version: number
@@ -104,10 +118,13 @@ export interface PersonReading {
   readonly roles: readonly RoleId[]
   readonly areaId: string | null
   readonly bayId: string | null
+  readonly group: string | null
   readonly hasLeft: boolean
   readonly loginName: string | null
   readonly pinSet: boolean
   readonly competences: readonly CompetenceId[]
+  readonly signOffs: Person['signOffs']
+  readonly settled: Person['settled']
 }
 
 export interface LogEntry {

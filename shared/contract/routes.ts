@@ -83,6 +83,8 @@ export const ROUTES: readonly Route[] = [
   get('permits/{permitId}/paper', { right: 'work-permit' }),
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),
   post('wearers', { right: 'health-fields' }),
+  get('care', 'signed-in', 'one\'s own; all for health fields'),
+  post('care', { right: 'health-fields' }),
   get('people', { right: 'manage-people' }),
   post('sign-in-codes', { right: 'manage-people' }),
   post('device-keys', { right: 'set-up-site' }),

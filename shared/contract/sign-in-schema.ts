@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { FIT_METHODS } from '#core/respirator/fit-test'
 import { MASKS } from '#core/ids/vocabulary'
 import { LANGUAGES } from '../words/language'
 import { payloadSchemas } from './command-schemas'
@@ -42,10 +43,26 @@ export const revokeDeviceRequest = z.strictObject({ deviceId: idSchema })
 export const deviceKeyRequest = z.strictObject({ name: nameSchema })
 
 const date = z.iso.date('a date as 2026-11-23').nullable()
+const fitTest = z.strictObject({
+  model: z.string().trim().max(80, 'at most 80 characters'),
+  method: z.enum(FIT_METHODS),
+  passed: z.boolean(),
+  factor: z.number().min(1, 'a fit factor of 1 or more').max(100_000, 'a fit factor of 100 000 or less').nullable(),
+  nextOn: date,
+})
 export const wearerRequest = z.strictObject({
   personId: idSchema,
   wearer: z
-    .strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date })
+    .strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date, fit: fitTest.optional() })
     .nullable()
     .describe('Null erases the record'),
 })
+
+export const careRecord = z.strictObject({
+  isLightSensitive: z.boolean(),
+  hasSoreEyes: z.boolean(),
+  wearsPrescription: z.boolean(),
+  symptoms: z.string().trim().max(400, 'at most 400 characters'),
+  sizes: z.string().trim().max(200, 'at most 200 characters'),
+})
+export const careRequest = z.strictObject({ personId: idSchema, care: careRecord.nullable().describe('Null erases the record') })

@@ -7,6 +7,7 @@ import { hoodPositionSchema } from './air-schema'
 import { jobSchema } from './job-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
+import { shadeNumber } from './shade-number-schema'
 import { idSchema as id, sentenceSchema as sentence } from './text-schema'
 
 /** What may be said of a bay. */
@@ -14,7 +15,7 @@ export const stationPayloads = {
   'station.set-job': z.strictObject({ job: jobSchema }),
   'station.clear-job': nothing,
   'station.place-person': z.strictObject({ personId: id.nullable() }),
-  'station.set-helmet': z.strictObject({ shade: z.number().min(1.2, 'a shade of 1.2 or more').max(16, 'a shade of 16 or less') }),
+  'station.set-helmet': z.strictObject({ shade: shadeNumber }),
   'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
   'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),
   'station.place-hood': hoodPositionSchema,

@@ -9,7 +9,7 @@ import type pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { anchorSeals } from '#server/clockwork/seals'
-import { noteHealth } from '#server/door/note-health'
+import { noteCare, noteHealth } from '#server/door/note-apart'
 import { canonicalText, chainHash } from '#server/database/event'
 import { readTrouble } from '#server/database/deadline'
 import { AnchorKeeper, readAnchors } from '#server/record/anchors'
@@ -50,6 +50,9 @@ beforeAll(async () => {
     mask: 'half-p100',
     fitTestedOn: '2026-06-01',
     medicallyClearedOn: '2026-06-01',
+  })
+  await noteCare(shop.door, { siteId: shop.siteId, actor: { kind: 'person', personId: 'lead' } }, 'teo', {
+    isLightSensitive: true, hasSoreEyes: false, wearsPrescription: false, symptoms: '', sizes: 'M',
   })
   await shop.send(maren, [BAY_1], { type: 'station.set-job', payload: { job: JOB } })
   await shop.send(maren, [BAY_1], { type: 'station.set-helmet', payload: { shade: 11 } })
@@ -234,6 +237,9 @@ const ALTERATIONS: readonly Alteration[] = [
   ['a clock that never rings', `delete from deadline`, 'reading'],
   ['a snapshot that is folded from', `update snapshot set state = jsonb_set(state, '{helmet,shade}', '14')`, 'snapshot'],
   ['a date of somebody\'s health', `update wearer_health set fit_tested_on = '2026-11-01'`, 'health'],
+  ['what is known of somebody\'s eyes', `update person_care set record = jsonb_set(record, '{isLightSensitive}', 'false')`, 'health'],
+  ['a record of somebody\'s eyes, gone without a word', 'delete from person_care', 'health'],
+  ['how a fit test went', `update wearer_health set fit = '{"passed": true}'`, 'health'],
   ['a health record, gone without a word', 'delete from wearer_health', 'health'],
   [
     'a health record of somebody who has none',
@@ -245,7 +251,7 @@ const ALTERATIONS: readonly Alteration[] = [
     `delete from event; delete from stream; delete from site_position; delete from site_reading;
     delete from house_rules_reading; delete from station_reading; delete from person_reading;
     delete from hall_reading; delete from item_reading; delete from deadline; delete from snapshot;
-    delete from wearer_health; delete from notice_reading`,
+    delete from wearer_health; delete from person_care; delete from notice_reading`,
     'site',
   ],
   [

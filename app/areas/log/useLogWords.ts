@@ -12,7 +12,7 @@ import { kitWords } from '~/words/kit-words'
 import type { CheckList } from '#core/inspection/check-list'
 import type { Notice } from '#core/streams/notice/notice'
 import type { Place } from '#core/streams/place/place'
-import type { CompetenceId } from '#core/ids/vocabulary'
+import type { CompetenceId, ProcessId } from '#core/ids/vocabulary'
 import { quantitiesIn, speak } from '~/words/speak'
 import { dayIn } from '#shared/words/site-times'
 import { language } from '~/words/live'
@@ -123,6 +123,16 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       return (payload as { isShaven: boolean }).isShaven ? says.seenCleanShaven : says.seenWithStubbleOrBeard
     case 'health-noted':
       return (payload as { health: object | null }).health ? says.healthRecordWrittenWhatIt : says.healthRecordErased
+    case 'care-noted':
+      return (payload as { care: object | null }).care ? says.careWritten : says.careErased
+    case 'process-signed-off': {
+      const { process, isSignedOff } = payload as { process: ProcessId, isSignedOff: boolean }
+      return isSignedOff ? says.signedOffFor(words.processes[process]) : says.notSignedOffFor(words.processes[process])
+    }
+    case 'shade-settled': {
+      const { process, shade } = payload as { process: ProcessId, shade: number }
+      return says.settledOn(q.shade(shade), words.processes[process])
+    }
     case 'stopped':
       return says.stopped((payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : '')
     case 'stop-reason-given':
@@ -189,6 +199,7 @@ function replacedOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload' | 
       return changes(
         [says.name, from.name, to.name],
         [says.roles, roles(from), roles(to)],
+        [says.group, from.group ?? '', to.group ?? from.group ?? ''],
         [says.placeOfPerson, place(from), place(to)],
       ) || says.savedAsItWas
     }

@@ -53,6 +53,7 @@ export const RULE_WORDS: RuleWords = {
   firePointNumber: [() => hotWork.firePoint, number],
   firstAidNumber: [() => hotWork.firstAid, number],
   gasSupplierNumber: [() => hotWork.gasSupplier, number],
+  signOffRule: [() => says.signingOff, id => says.signOffRules[id]],
   units: [() => says.units, unitWords],
   language: [() => says.language, id => LANGUAGE_NAMES[id]],
   actionFraction: [() => says.actionFraction, percent],

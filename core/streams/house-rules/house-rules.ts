@@ -13,6 +13,10 @@ export type RegulatorRuleId = typeof REGULATOR_RULES[number]
 export const AUTHORISING_RULES = ['lead-and-authorisers', 'lead-only'] as const
 export type AuthorisingRuleId = typeof AUTHORISING_RULES[number]
 
+/** Whether somebody must be signed off for a process before they work at it: not asked, said, or held until they are. */
+export const SIGN_OFF_RULES = ['not-asked', 'said', 'holds'] as const
+export type SignOffRuleId = typeof SIGN_OFF_RULES[number]
+
 /** The schools a site has chosen among. The stricter of law and house rule binds. */
 export interface HouseRules {
   readonly jurisdiction: JurisdictionId
@@ -63,6 +67,7 @@ export interface HouseRules {
   readonly firePointNumber: string
   readonly firstAidNumber: string
   readonly gasSupplierNumber: string
+  readonly signOffRule: SignOffRuleId
   /** What is said to whoever chose no language of their own. */
   readonly language: LanguageId
 }
@@ -100,20 +105,21 @@ export const NEW_SITE_RULES: HouseRules = {
   firePointNumber: '',
   firstAidNumber: '',
   gasSupplierNumber: '',
+  signOffRule: 'said',
   language: 'en',
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 5, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 6, readonly payload: HouseRules }
 
 /**
- * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language: a site that
- * had chosen its rules gets those of a new site for what came later.
+ * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language, the fifth none
+ * for signing off: a site that had chosen its rules gets those of a new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 5, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 6, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 
 /** The rules as they stand after an event. */
 export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

@@ -1,17 +1,26 @@
 import type { Finding } from '../../findings/finding'
 import { finding } from '../../findings/finding'
 import type { Asked } from '../asks'
-import { dayEndsAfter } from '../scene'
+import { actorWord, dayEndsAfter } from '../scene'
 import type { Scene } from '../scene'
 import { report, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
+import { shadeQuestionOf } from '../../job/job'
+import { shadeForComparing } from '../../shade/shade-number'
+import { requiredShade } from '../../shade/required-shade'
+import type { ShadeQuestion } from '../../shade/shade-question'
+import { shadeRulesOf } from '../house-rules/house-rules'
+import { workplaceOf } from '../site/site'
 import { decidePerson, evolvePerson, NOBODY, upcastPerson } from './person'
-import type { Person, PersonCommand, PersonEvent } from './person'
+import type { Person, PersonCommand, PersonCommands, PersonEvent } from './person'
 
 const whereTheyStand = (_person: Person, _command: PersonCommand, { id }: Touching): Touched => ({ personIds: [id] })
 /** A site keeps a safety lead: who changes or goes is counted. */
 const asks = () => ({ safetyLeads: true }) as const
 const asksPost = (_person: Person, _command: PersonCommand, { id }: Scene) => ({ safetyLeads: true, posts: [id] }) as const
+
+const asksJob = (_person: Person, { payload }: Extract<PersonCommand, { readonly type: 'person.settle-shade' }>) =>
+  ({ safetyLeads: true, jobAt: payload.bayId }) as const
 
 /** Whoever stands on post has no other task, and does not walk out of it unrelieved. */
 export function refuseFromPost(personId: string, { answer }: Asked): Finding | null {
@@ -26,6 +35,36 @@ function refusePlace({ areaId, bayId }: Pick<Person, 'areaId' | 'bayId'>, { site
   return bayId !== null && !site.bays.some(bay => bay.bayId === bayId) ? finding('hold', 'command.bay-unknown', { bayId }) : null
 }
 
+/** The work that stands at a bay, as a shade is asked for it. */
+function workAt(bayId: string, { site, answer }: Asked): ShadeQuestion | null {
+  const [bay, job] = [site.bays.find(one => one.bayId === bayId), answer('jobAt')]
+  return bay && job ? shadeQuestionOf(job, workplaceOf(bay)) : null
+}
+
+/** Nobody settles on what is lighter than the least, or on a number where the least is not known; null when they may. */
+function refuseShade({ bayId, shade }: PersonCommands['person.settle-shade'], asked: Asked): Finding | null {
+  const work = workAt(bayId, asked)
+  const minimum = work && requiredShade(work, shadeRulesOf(asked.rules)).minimum
+  if (minimum === null) return finding('hold', 'person.nothing-to-settle', {})
+  return shadeForComparing(shade) < minimum ? finding('hold', 'person.settled-too-light', { shade, minimum }) : null
+}
+
+/** Why somebody of a list has no place there; null when all may. */
+function refuseEnrolled({ people }: PersonCommands['person.enrol'], asked: Asked): Finding | null {
+  const profile = Object.hasOwn(people, asked.id) ? people[asked.id] : undefined
+  return profile ? refusePlace(profile, asked) : null
+}
+
+function refuse(command: PersonCommand, asked: Asked): Finding | null {
+  switch (command.type) {
+    case 'person.add': case 'person.change': return refusePlace(command.payload, asked)
+    case 'person.enrol': return refuseEnrolled(command.payload, asked)
+    case 'person.leave': return refuseFromPost(asked.id, asked)
+    case 'person.settle-shade': return refuseShade(command.payload, asked)
+    default: return null
+  }
+}
+
 /** Somebody of the site. */
 export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand> = {
   id: 'person',
@@ -36,26 +75,31 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
   commands: {
     'person.add': request('manage-people', { asks }),
     'person.change': request('manage-people', { asks }),
+    'person.enrol': request('manage-people', { asks }),
     'person.leave': request('manage-people', { asks: asksPost, touches: whereTheyStand }),
     'person.check-shaven': report('door-checks', { asks, touches: whereTheyStand }),
     'person.note-health': report('health-fields', { asks, touches: whereTheyStand }),
+    'person.sign-off': report('door-checks', { asks, touches: whereTheyStand }),
+    'person.settle-shade': report('door-checks', {
+      asks: asksJob,
+      touches: whereTheyStand,
+    }),
+    'person.note-care': report('health-fields', { asks, touches: whereTheyStand }),
     'person.name-competent': request('manage-people', { asks }),
     'person.secret-set': report('manage-people', { asks }),
     'person.offer-code': report('manage-people', { asks }),
     'person.use-code': report('manage-people', { asks }),
   },
   decide(person, command, asked) {
-    const refused
-      = command.type === 'person.add' || command.type === 'person.change'
-        ? refusePlace(command.payload, asked)
-        : command.type === 'person.leave'
-          ? refuseFromPost(asked.id, asked)
-          : null
+    const refused = refuse(command, asked)
     if (refused) return { refused: [refused] }
     return decidePerson(person, command, {
       safetyLeads: asked.answer('safetyLeads'),
       dayEnds: dayEndsAfter(asked, asked.at),
       at: asked.at,
+      id: asked.id,
+      by: actorWord(asked.actor),
+      settledOn: command.type === 'person.settle-shade' ? workAt(command.payload.bayId, asked) : null,
     })
   },
   decidesAlone: true,

@@ -2,8 +2,14 @@ import type { Decision } from '../decision'
 import { finding } from '../../findings/finding'
 import type { Instant } from '../../time/instant'
 import { minutesAfter } from '../../time/instant'
-import { newest } from '../../time/late-reports'
-import type { CompetenceId, RoleId } from '../../ids/vocabulary'
+import { isOutrun, newest } from '../../time/late-reports'
+import type { SettledShade } from '../../shade/settled-shade'
+import { bandOf, isSettledFor } from '../../shade/settled-shade'
+import type { ShadeQuestion } from '../../shade/shade-question'
+import type { CompetenceId, ProcessId, RoleId } from '../../ids/vocabulary'
+
+/** Whether somebody was taught a process and has shown to know it, as it was last said, and by whom. */
+export interface SignOff { readonly isSignedOff: boolean, readonly by: string, readonly at: Instant }
 
 /** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
 export interface Person {
@@ -11,6 +17,8 @@ export interface Person {
   readonly roles: readonly RoleId[]
   readonly areaId: string | null
   readonly bayId: string | null
+  /** The class or crew they come with; null for none. */
+  readonly group: string | null
   readonly hasLeft: boolean
   readonly pinSet: boolean
   /** Seen clean-shaven, or not, on the shop day that ends then. */
@@ -19,6 +27,11 @@ export interface Person {
   readonly competences: readonly CompetenceId[]
   /** That a health record exists, and what it hashed to; what it says is in an erasable table. */
   readonly health: { readonly recordId: string, readonly sha256: string } | null
+  /** The same of what is known of their eyes and body. */
+  readonly care: { readonly recordId: string, readonly sha256: string } | null
+  readonly signOffs: Readonly<Partial<Record<ProcessId, SignOff>>>
+  /** Shades they found for themselves, one for each process and band of current. */
+  readonly settled: readonly (SettledShade & { readonly at: Instant })[]
 }
 
 export const NOBODY: Person = {
@@ -26,11 +39,15 @@ export const NOBODY: Person = {
   roles: [],
   areaId: null,
   bayId: null,
+  group: null,
   hasLeft: false,
   pinSet: false,
   shaven: null,
   competences: [],
   health: null,
+  care: null,
+  signOffs: {},
+  settled: [],
 }
 
 export interface PersonProfile {
@@ -38,17 +55,27 @@ export interface PersonProfile {
   readonly roles: readonly RoleId[]
   readonly areaId: string | null
   readonly bayId: string | null
+  /** Left out: as it was; of somebody new, none. */
+  readonly group?: string | null
 }
 
 export interface PersonCommands {
   'person.add': PersonProfile
   'person.change': PersonProfile
+  /** Many at once, by id: somebody new is added, somebody known is changed. All of them, or nobody. */
+  'person.enrol': { readonly people: Readonly<Record<string, PersonProfile>> }
   'person.leave': Record<string, never>
+  /** Signed off for a process, or taken back. */
+  'person.sign-off': { readonly process: ProcessId, readonly isSignedOff: boolean }
+  /** The shade found at a bay, for the process and current that are set there. */
+  'person.settle-shade': { readonly bayId: string, readonly shade: number }
   'person.name-competent': { readonly competences: readonly CompetenceId[] }
   /** The secret itself goes to the credential table and never into the command's record. */
   'person.check-shaven': { readonly isShaven: boolean }
   /** The record itself goes to the health table; the command knows only its id and salted hash. Null: it was erased. */
   'person.note-health': { readonly health: Person['health'] }
+  /** The same of the eyes and body record. */
+  'person.note-care': { readonly care: Person['care'] }
   'person.secret-set': { readonly kind: 'password' | 'pin' }
   /** A one-time code was handed over, with which its owner sets a password and a PIN. Where there was a password, it is a reset. */
   'person.offer-code': { readonly isReset: boolean }
@@ -67,6 +94,13 @@ export type PersonEvent
     }
     | { readonly type: 'competences-named', readonly version: 1, readonly payload: { readonly competences: readonly CompetenceId[] } }
     | { readonly type: 'health-noted', readonly version: 1, readonly payload: { readonly health: Person['health'] } }
+    | { readonly type: 'care-noted', readonly version: 1, readonly payload: { readonly care: Person['care'] } }
+    | {
+      readonly type: 'process-signed-off'
+      readonly version: 1
+      readonly payload: { readonly process: ProcessId } & SignOff
+    }
+    | { readonly type: 'shade-settled', readonly version: 1, readonly payload: Person['settled'][number] }
     | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
     | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
     | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
@@ -79,10 +113,25 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'shaven-checked': return { ...person, shaven: newest(person.shaven, event.payload) }
     case 'competences-named': return { ...person, competences: event.payload.competences }
     case 'health-noted': return { ...person, health: event.payload.health }
+    case 'care-noted': return { ...person, care: event.payload.care }
+    case 'process-signed-off': {
+      const { process, ...said } = event.payload
+      return { ...person, signOffs: { ...person.signOffs, [process]: newest(person.signOffs[process] ?? null, said) } }
+    }
+    case 'shade-settled': return withSettled(person, event.payload)
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
     case 'sign-in-code-given': return person
     case 'sign-in-code-used': return { ...person, pinSet: event.payload.pinSet }
   }
+}
+
+/** One shade for each process and band: the newest. */
+function withSettled(person: Person, found: Person['settled'][number]): Person {
+  const isSame = (one: SettledShade) => isSettledFor(one, found.process, found.bandA)
+  const before = person.settled.find(isSame)
+  return before && isOutrun(found.at, before.at)
+    ? person
+    : { ...person, settled: [...person.settled.filter(one => !isSame(one)), found] }
 }
 
 export type PersonCommand = { [T in keyof PersonCommands]: { readonly type: T, readonly payload: PersonCommands[T] } }[keyof PersonCommands]
@@ -95,6 +144,11 @@ export interface PeopleAround {
   readonly dayEnds: Instant
   /** When it was so, on the device. */
   readonly at: Instant
+  readonly id: string
+  /** Who says it. */
+  readonly by: string
+  /** The work that a shade is settled on; null where none is set. */
+  readonly settledOn: ShadeQuestion | null
 }
 
 /** Reads a person's event of any landed version. A face seen before instants were kept was seen as the day of the look began. */
@@ -105,7 +159,17 @@ export function upcastPerson(type: string, version: number, payload: unknown): P
 }
 
 /** Decides a change to a person. A site keeps at least one safety lead: nobody else can manage people. */
-export function decidePerson(person: Person, command: PersonCommand, { safetyLeads, dayEnds, at }: PeopleAround): Decision<PersonEvent> {
+export function decidePerson(
+  person: Person,
+  command: PersonCommand,
+  around: PeopleAround,
+): Decision<PersonEvent> {
+  const { safetyLeads, dayEnds, at, id, by, settledOn } = around
+  if (command.type === 'person.enrol') {
+    const profile = Object.hasOwn(command.payload.people, id) ? command.payload.people[id] : undefined
+    if (profile === undefined) return { refused: [finding('hold', 'command.person-unknown', { personId: id })] }
+    return decidePerson(person, { type: person.name === '' ? 'person.add' : 'person.change', payload: profile }, around)
+  }
   if (command.type === 'person.add') {
     return person.name === ''
       ? { events: [{ type: 'person-added', version: 1, payload: command.payload }] }
@@ -127,6 +191,16 @@ export function decidePerson(person: Person, command: PersonCommand, { safetyLea
       return { events: [{ type: 'competences-named', version: 1, payload: command.payload }] }
     case 'person.note-health':
       return { events: [{ type: 'health-noted', version: 1, payload: command.payload }] }
+    case 'person.note-care':
+      return { events: [{ type: 'care-noted', version: 1, payload: command.payload }] }
+    case 'person.sign-off':
+      return { events: [{ type: 'process-signed-off', version: 1, payload: { ...command.payload, by, at } }] }
+    case 'person.settle-shade': {
+      const bandA = settledOn ? bandOf(settledOn) : undefined
+      if (settledOn === null || bandA === undefined) return { refused: [finding('hold', 'person.nothing-to-settle', {})] }
+      const { process } = settledOn
+      return { events: [{ type: 'shade-settled', version: 1, payload: { process, bandA, shade: command.payload.shade, at } }] }
+    }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
     case 'person.offer-code':

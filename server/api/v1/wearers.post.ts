@@ -1,9 +1,8 @@
 import { wearerRequest } from '#shared/contract/sign-in-schema'
-import { noteHealth } from '../../door/note-health'
-import { readPerson } from '../../tables/person'
+import { noteHealth } from '../../door/note-apart'
+import { requireHere } from '../../require-here'
 import { api, parseBody, Problem, refuseInput, requireRight } from '../../http'
 import { useRunning } from '../../running'
-import { errorsHere, fieldHere } from '../../words/here'
 
 /** Writes or erases the health record of somebody who wears a mask. */
 export default api(async (event) => {
@@ -15,12 +14,7 @@ export default api(async (event) => {
   for (const field of ['fitTestedOn', 'medicallyClearedOn'] as const) {
     if ((wearer?.[field] ?? '') > tomorrow) refuseInput(`wearer.${field}`, 'a day that has been')
   }
-  const person = await readPerson(pool, siteId, personId)
-  if (!person || person.hasLeft)
-    throw new Problem(422, {
-      error: errorsHere().nobodyByThatId,
-      fields: [{ path: 'personId', message: fieldHere('choose somebody from the list') }],
-    })
+  await requireHere(pool, siteId, personId)
   const { status, body } = await noteHealth(door, { siteId, actor: { kind: 'person', personId: author.personId } }, personId, wearer)
   if (status !== 200) throw new Problem(status, body)
   return {}

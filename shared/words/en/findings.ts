@@ -131,6 +131,14 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Open, clean and test it first.',
     'This container counts as flammable.',
   ],
+  'job.not-signed-off': ({ name, process }) => [
+    `${name} is not signed off for ${words.processes[process]}.`,
+    'Teach it and sign it off, or place somebody who is.',
+  ],
+  'job.nobody-signed-off': ({ process }) => [
+    `Nobody who is signed off for ${words.processes[process]} stands here.`,
+    'Place somebody who is.',
+  ],
   'job.times-reversed': () => ['Start and end are the same time.', 'Set when the work ends.'],
 
   'eyes.job-first': () => ['The shade depends on the job.', 'Set the job first.'],
@@ -172,6 +180,12 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Give them another helmet.',
     `${tag} to ${q.shade(darkest)}, lowest allowed ${q.shade(minimum)}.`,
   ],
+  'eyes.prescription': () => [
+    'Whoever stands here sees by lenses of their own.',
+    'Rated lenses of their own with side shields, or rated glasses over them.',
+  ],
+  'eyes.start-settled': ({ start }, q) => [`They start at ${q.shade(start)}, which they found for themselves.`],
+  'eyes.start-darker': ({ start }, q) => [`They start one darker, at ${q.shade(start)}.`],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Set ${tag} to ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [
     `Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`,
@@ -555,6 +569,14 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.before-site': () => [
     'The device says that this was before the site was opened.',
     'Set the clock of the device, then do it again.',
+  ],
+  'person.nothing-to-settle': () => [
+    'A shade is settled on a job that is set, with a least shade that is known.',
+    'Set the job of the bay first.',
+  ],
+  'person.settled-too-light': ({ shade, minimum }, q) => [
+    `Shade ${q.shade(shade)} is lighter than the least for this job, ${q.shade(minimum)}.`,
+    'Go one darker.',
   ],
   'person.sign-in-reset': ({ name }) => [
     `A one-time code was given out that sets a new password and PIN for ${name}.`,

@@ -132,6 +132,14 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Primero ábralo, límpielo y pruébelo.',
     'Este recipiente cuenta como inflamable.',
   ],
+  'job.not-signed-off': ({ name, process }) => [
+    `${name} no está habilitado para ${words.processes[process]}.`,
+    'Enséñele el proceso y habilítelo, o ponga a alguien que lo esté.',
+  ],
+  'job.nobody-signed-off': ({ process }) => [
+    `Aquí no hay nadie habilitado para ${words.processes[process]}.`,
+    'Ponga a alguien que lo esté.',
+  ],
   'job.times-reversed': () => ['El inicio y el término son la misma hora.', 'Indique cuándo termina el trabajo.'],
 
   'eyes.job-first': () => ['La sombra depende del trabajo.', 'Ponga primero el trabajo.'],
@@ -175,6 +183,12 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Dele otra careta.',
     `${tag} llega a ${q.shade(darkest)}, mínimo ${q.shade(minimum)}.`,
   ],
+  'eyes.prescription': () => [
+    'Quien está aquí usa lentes graduados.',
+    'Lentes graduados de seguridad con protección lateral, o lentes de seguridad encima de los suyos.',
+  ],
+  'eyes.start-settled': ({ start }, q) => [`Empieza en ${q.shade(start)}, la sombra que encontró para sí.`],
+  'eyes.start-darker': ({ start }, q) => [`Empieza una sombra más oscura, en ${q.shade(start)}.`],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Ponga ${tag} en ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [
     `La careta en ${q.shade(helmet)} con este tinte parece ${q.shade(effective)} (${q.shade(added)} más), pero el tinte no cuenta.`,
@@ -578,6 +592,14 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.before-site': () => [
     'El aparato dice que esto fue antes de abrir el sitio.',
     'Ponga a la hora el reloj del aparato y hágalo otra vez.',
+  ],
+  'person.nothing-to-settle': () => [
+    'Una sombra se fija para un trabajo definido, del que se sabe la sombra mínima.',
+    'Defina primero el trabajo del puesto.',
+  ],
+  'person.settled-too-light': ({ shade, minimum }, q) => [
+    `La sombra ${q.shade(shade)} es más clara que la mínima de este trabajo, ${q.shade(minimum)}.`,
+    'Use una más oscura.',
   ],
   'person.sign-in-reset': ({ name }) => [
     `Se entregó un código de un solo uso que pone nueva contraseña y nuevo PIN para ${name}.`,

@@ -110,7 +110,7 @@ function gateOf(stations: Readonly<Record<string, Station>>, bayId = 'one', over
     stations[bayId]!,
     airOf(known)(bayId),
     NO_KIT,
-    personIn({ worn: { imke: MASKS.map(mask => maskOf(mask)) }, wearers: known.wearers }, stations[bayId]!.personId),
+    personIn({ worn: { imke: MASKS.map(mask => maskOf(mask)) }, wearers: known.wearers, welders: {} }, stations[bayId]!.personId),
     known.rules,
     NOW,
   )
@@ -485,7 +485,7 @@ describe('what is worn at the Air gate', () => {
       station,
       airOf(known)('one'),
       NO_KIT,
-      personIn({ worn: { imke: worn }, wearers: known.wearers }, station.personId),
+      personIn({ worn: { imke: worn }, wearers: known.wearers, welders: {} }, station.personId),
       known.rules,
       NOW,
     )

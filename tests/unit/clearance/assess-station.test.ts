@@ -3,8 +3,10 @@ import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { assessStation } from '#core/clearance/assess-station'
 import { NOBODY } from '#core/clearance/person-around'
+import type { Welder } from '#core/clearance/person-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { SignOffRuleId } from '#core/streams/house-rules/house-rules'
 import type { Job } from '#core/job/job'
 import { neededJobFields } from '#core/job/needed-job-fields'
 import { requiredOutfit } from '#core/ppe/required-outfit'
@@ -110,6 +112,50 @@ describe('the Job gate', () => {
   it('opens on an unknown coating once it is stripped, and still warns of what it may have been', () => {
     expect(gate(ready({ ...JOB, coating: 'unknown', coatingStripped: true }), 'job').state).toBe('open')
     expect(codes(ready({ ...JOB, coating: 'unknown', coatingStripped: true }), 'job')).toEqual(['job.coating-maybe-cadmium'])
+  })
+})
+
+describe('whoever stands here', () => {
+  const KIT = { name: 'Kit', signedOffFor: [], settled: [], isOneDarker: false, wearsPrescription: false } as const
+  const judged = (welder: Partial<Welder> | null, rule: SignOffRuleId = 'said', over: Partial<Station> = {}) =>
+    assessStation(ready(JOB, { personId: 'kit', ...over }), {
+      ...around,
+      rules: { ...around.rules, signOffRule: rule },
+      forPerson: () => ({ ...NOBODY, welder: welder && { ...KIT, ...welder } }),
+    })
+  const said = (gate: 'job' | 'eyes', ...asked: Parameters<typeof judged>) => {
+    const { state, findings } = judged(...asked).byId[gate]
+    return [state, ...findings.map(({ code }) => code)]
+  }
+  it.each([
+    ['not-asked', {}, ['open']],
+    ['said', {}, ['open', 'job.not-signed-off']],
+    ['holds', {}, ['hold', 'job.not-signed-off']],
+    ['holds', { signedOffFor: ['gtaw'] }, ['hold', 'job.not-signed-off']],
+    ['holds', { signedOffFor: ['gmaw'] }, ['open']],
+    // Nobody who is known is nobody who was taught.
+    ['holds', null, ['hold', 'job.nobody-signed-off']],
+    ['said', null, ['open']],
+  ] as const)('is asked for a sign-off where the house does: %s, %j', (rule, welder, expected) =>
+    expect(said('job', welder, rule)).toEqual(expected))
+  it('starts at the shade they settled on, for this process and current, and one darker where they need it', () => {
+    const at = (welder: Partial<Welder>) => judged(welder).shade?.start
+    expect(at({})).toBe(12)
+    expect(at({ isOneDarker: true })).toBe(13)
+    expect(at({ settled: [{ process: 'gmaw', bandA: [160, 250], shade: 11 }] })).toBe(11)
+    expect(at({ settled: [{ process: 'gmaw', bandA: [60, 160], shade: 11 }] })).toBe(12)
+    expect(said('eyes', { isOneDarker: true })).toEqual(['open', 'eyes.start-darker', 'eyes.helmet-below-start'])
+  })
+  it('is never let under the least by what they settled on', () => {
+    const settled = [{ process: 'gmaw', bandA: [160, 250], shade: 5 }] as const
+    const { shade, byId } = judged({ settled }, 'said', { helmet: { shade: 9, at: NOW } })
+    expect([shade?.minimum, shade?.start, byId.eyes.state]).toEqual([10, 10, 'hold'])
+  })
+  it('and sees by lenses of their own is told what glasses they need, until somebody looked', () => {
+    expect(said('eyes', { wearsPrescription: true }, 'said', { glasses: null })).toEqual([
+      'to-do', 'eyes.glasses-not-checked', 'eyes.prescription',
+    ])
+    expect(said('eyes', { wearsPrescription: true })).toEqual(['open'])
   })
 })
 

@@ -144,5 +144,5 @@ export function aroundWithPeople(
 ): { readonly kit: KitAround, readonly forPerson: (id: string | null) => PersonAround } {
   const [items, cylinders = [], rules = NEW_SITE_RULES] = of
   const { worn } = judgeKit({ lists: NO_OWN_LISTS, items, cylinders }, rules, TODAY, DAY_ENDS)
-  return { kit: around(...of), forPerson: id => personIn({ worn, wearers: {} }, id) }
+  return { kit: around(...of), forPerson: id => personIn({ worn, wearers: {}, welders: {} }, id) }
 }

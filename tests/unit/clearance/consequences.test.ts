@@ -8,6 +8,7 @@ import { viewsOf } from '#core/site-facts/site-standing'
 import { factsFromTold } from '#core/site-facts/told-site'
 import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
+import { NOBODY } from '#core/streams/person/person'
 import { CLEAR_SHOP } from '../never-clear/shops'
 
 const { facts } = factsFromTold(CLEAR_SHOP)
@@ -78,7 +79,7 @@ describe('what a decision brings with it', () => {
     expect(typesOf(changes).at(-1)).toBe('station/bay-1: gate-changed')
   })
   it('whoever leaves the site stands at none of its bays, and the gates say so', () => {
-    const left = changeOf(`person/${clear.personId}`, 'person', clear.personId!, { name: 'Runa', roles: [] }, [
+    const left = changeOf(`person/${clear.personId}`, 'person', clear.personId!, { ...NOBODY, name: 'Runa' }, [
       { type: 'person-left', version: 1, payload: {} },
     ])
     const at = withConsequences([left], bystanders()).at(-1)!
@@ -134,13 +135,18 @@ describe('the facts once changes stand', () => {
   it('a face seen today says what it says until the day ends, and nothing of somebody without a mask', () => {
     const masked = { ...facts, wearers: { runa: { mask: 'full-p100', readyUntil: null, isShaven: null } } } as const
     const seen = (isShaven: boolean, validUntil: string) =>
-      withChanges(masked, [{ name: 'person', id: 'runa', after: { shaven: { isShaven, validUntil, at: facts.now } } }]).wearers.runa!
+      withChanges(masked, [
+        { name: 'person', id: 'runa', after: { ...NOBODY, shaven: { isShaven, validUntil, at: facts.now } } },
+      ]).wearers.runa!
         .isShaven
     expect([seen(true, '2099-01-01T00:00:00.000Z'), seen(false, '2099-01-01T00:00:00.000Z'), seen(true, facts.now)]).toEqual([
       true,
       false,
       null,
     ])
-    expect(after('person', 'nobody-with-a-mask', { shaven: null })).toBe(facts)
+    const unmasked = after('person', 'nobody-with-a-mask', { ...NOBODY, name: 'Nora' })
+    expect([unmasked.wearers, unmasked.welders['nobody-with-a-mask']?.name]).toEqual([facts.wearers, 'Nora'])
+    const leaver = after('person', 'runa', { ...NOBODY, name: 'Runa', hasLeft: true })
+    expect(leaver.welders.runa).toBeUndefined()
   })
 })

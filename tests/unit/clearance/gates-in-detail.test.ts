@@ -585,7 +585,7 @@ describe('how old what a gate rests on is', () => {
     cylinders: [leaf],
   }
   const worn = { imke: [fact('helmet', at(6)), fact('respirator', at(3))] }
-  const forPerson = (id: string | null) => personIn({ worn, wearers: {} }, id)
+  const forPerson = (id: string | null) => personIn({ worn, wearers: {}, welders: {} }, id)
   it('is the oldest of its looks, whatever it rests on', () => {
     expect(factsSince(station, { kit, fire: NO_FIRE_AROUND, forPerson })).toEqual({
       job: null,

@@ -86,10 +86,10 @@ describe('what stands at a bay', () => {
     const [one, two] = [kitAt(standing, 'bay-1'), kitAt(standing, 'bay-2')]
     expect([one, two].map(({ items }) => items.map(({ tag }) => tag))).toEqual([['EX-1'], ['EX-1']])
     expect([one.cylinders.map(({ tag }) => tag), two.cylinders]).toEqual([['MX-1'], []])
-    const of = (id: string | null) => personIn({ worn: standing.worn, wearers: {} }, id).worn
+    const of = (id: string | null) => personIn({ worn: standing.worn, wearers: {}, welders: {} }, id).worn
     expect([of('imke').map(({ tag }) => tag), of('kit'), of(null)]).toEqual([['H-1'], [], []])
     expect(Object.keys(standing.worn)).toEqual(['imke'])
-    expect(personIn({ worn: { null: standing.worn.imke! }, wearers: {} }, null)).toEqual(NOBODY)
+    expect(personIn({ worn: { null: standing.worn.imke! }, wearers: {}, welders: {} }, null)).toEqual(NOBODY)
     expect([NO_KIT.items, NO_KIT.cylinders, kitAt(NO_STANDING, 'bay-1').items]).toEqual([[], [], []])
   })
   const fact = (over: Partial<KitItemFact>): KitItemFact => ({

@@ -33,6 +33,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'public/permits/{code}': true,
   'public/shop': true,
   'wearers': true,
+  'care': true,
   'people': true,
   'devices': true,
   'log': true,
@@ -52,6 +53,7 @@ const SENT: Readonly<Record<FormPath, true>> = {
   'devices/name': true,
   'devices/revoke': true,
   'wearers': true,
+  'care': true,
 }
 it('every address that is read or sent to is a route that says whom it answers', () => {
   const routes = new Set(ROUTES.map(({ method, path }) => `${method} ${path}`))

@@ -49,6 +49,10 @@ describe('who may', () => {
   })
 })
 
+const AROUND = {
+  dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z', id: 'oskar', by: 'oskar', settledOn: null,
+} as const
+
 describe('people and site', () => {
   const lead = { ...NOBODY, name: 'Oskar', roles: ['safety-lead'] as const }
   it('a site keeps its last safety lead', () => {
@@ -56,21 +60,21 @@ describe('people and site', () => {
       decidePerson(
         lead,
         { type: 'person.leave', payload: {} },
-        { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+        { ...AROUND, safetyLeads: 1 },
       ),
     ).toMatchObject({ refused: [{ code: 'command.last-safety-lead' }] })
     expect(
       decidePerson(
         lead,
         { type: 'person.change', payload: { ...lead, roles: ['auditor'] } },
-        { safetyLeads: 1, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+        { ...AROUND, safetyLeads: 1 },
       ),
     ).toHaveProperty('refused')
     expect(
       decidePerson(
         lead,
         { type: 'person.leave', payload: {} },
-        { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+        { ...AROUND, safetyLeads: 2 },
       ),
     ).toHaveProperty('events')
   })
@@ -79,7 +83,7 @@ describe('people and site', () => {
       decidePerson(
         { ...lead, hasLeft: true },
         { type: 'person.secret-set', payload: { kind: 'pin' } },
-        { safetyLeads: 2, dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z' },
+        { ...AROUND, safetyLeads: 2 },
       ),
     ).toMatchObject({ refused: [{ code: 'command.person-has-left' }] })
   })

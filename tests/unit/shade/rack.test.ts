@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { flashSeconds, solveRack } from '#core/shade/rack'
-import type { RackHelmet, RackPerson } from '#core/shade/rack'
+import type { RackHelmet } from '#core/shade/rack'
+import type { Sight } from '#core/shade/settled-shade'
 import type { ShadeQuestion } from '#core/shade/shade-question'
 
 const RULES = { jurisdiction: 'us', basis: 'us-consensus' } as const
@@ -14,7 +15,7 @@ const auto = (id: string, shades: RackHelmet['shades'], more: Partial<RackHelmet
   ({ id, kind: 'auto', shades, lightState: 4, switchingMs: 0.1, battery: 'good', ...sound, ...more })
 const fixed = (id: string, shade: number, more: Partial<RackHelmet> = {}): RackHelmet =>
   ({ id, kind: 'fixed', shades: [[shade, shade]], ...sound, ...more })
-const one = (helmet: RackHelmet, { jobs = [MIG], person = {} }: { jobs?: readonly ShadeQuestion[], person?: RackPerson } = {}) =>
+const one = (helmet: RackHelmet, { jobs = [MIG], person = {} }: { jobs?: readonly ShadeQuestion[], person?: Sight } = {}) =>
   solveRack(jobs, [helmet], { person, rules: RULES }).helmets[0]!
 
 describe('a helmet of the rack', () => {

@@ -1,0 +1,16 @@
+/** What is known of somebody's eyes and body. Kept apart from the record, and erasable: the floor learns only what follows from it. */
+export interface CareRecord {
+  /** Bright light is more to them than to others. */
+  readonly isLightSensitive: boolean
+  /** Headaches or gritty eyes after work. */
+  readonly hasSoreEyes: boolean
+  readonly wearsPrescription: boolean
+  /** What they told of how they feel at work, in their words. */
+  readonly symptoms: string
+  /** Of jacket, gloves, boots, helmet: in their words. */
+  readonly sizes: string
+}
+
+/** Either is answered by one shade darker. Common practice, no source. */
+export const needsOneDarker = ({ isLightSensitive, hasSoreEyes }: Pick<CareRecord, 'isLightSensitive' | 'hasSoreEyes'>): boolean =>
+  isLightSensitive || hasSoreEyes
