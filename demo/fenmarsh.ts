@@ -1,7 +1,8 @@
 import type { Job } from '#core/job/job'
-import type { BayKindId, RoleId, ZoneId } from '#core/ids/vocabulary'
+import type { BayKindId, ProcessId, RoleId, ZoneId } from '#core/ids/vocabulary'
 import type { HoodPosition, ExtractionCheck } from '#core/air/bay-air'
 import type { Extraction } from '#core/streams/hall/hall'
+import type { CareRecord } from '#core/shade/care'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
@@ -89,6 +90,10 @@ export interface DemoPerson {
   readonly name: string
   readonly roles: readonly RoleId[]
   readonly areaId?: string
+  readonly group?: string
+  /** Processes they are signed off for. */
+  readonly signedOffFor?: readonly ProcessId[]
+  readonly care?: Partial<CareRecord>
   /** Months since fit test and clearance; null was never done. */
   readonly wearer?: Pick<WearerRecord, 'mask'> & {
     readonly fitTestMonthsAgo: number | null
@@ -116,7 +121,7 @@ export const PEOPLE: readonly DemoPerson[] = [
   {
     personId: 'imke-tarrow',
     name: 'Imke Tarrow',
-    roles: ['learner'],
+    roles: ['learner'], group: 'Morning class', signedOffFor: ['smaw'],
     signIn: { loginName: 'imke', password: 'quoin-post-imke', pin: '1532' },
   },
   {
@@ -140,7 +145,7 @@ export const PEOPLE: readonly DemoPerson[] = [
   {
     personId: 'tove-ridd',
     name: 'Tove Ridd',
-    roles: ['welder'],
+    roles: ['welder'], group: 'Gate crew', signedOffFor: ['gmaw', 'smaw'],
     signIn: { loginName: 'tove', password: 'cill-stone-tove', pin: '9046' },
   },
   {
@@ -153,32 +158,42 @@ export const PEOPLE: readonly DemoPerson[] = [
     personId: 'dov-lindqvist',
     name: 'Dov Lindqvist',
     roles: ['welder'],
+    group: 'Gate crew',
+    signedOffFor: ['gtaw', 'gmaw', 'smaw'],
+    care: { wearsPrescription: true, sizes: 'Jacket L, gloves 10, boots 44' },
     wearer: { mask: 'half-p100', fitTestMonthsAgo: 5, medicalMonthsAgo: 9, isShaven: true },
   },
-  { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'] },
-  { personId: 'teo-marsh', name: 'Teo Marsh', roles: ['learner'] },
+  { personId: 'runa-okafor', name: 'Runa Okafor', roles: ['learner'], group: 'Morning class', signedOffFor: ['gtaw'] },
+  { personId: 'teo-marsh', name: 'Teo Marsh', roles: ['learner'], group: 'Morning class', signedOffFor: ['gmaw'] },
   {
     personId: 'pia-vance',
     name: 'Pia Vance',
-    roles: ['learner'],
+    roles: ['learner'], group: 'Morning class', signedOffFor: ['smaw'],
     wearer: { mask: 'dust-mask', fitTestMonthsAgo: null, medicalMonthsAgo: null },
   },
-  { personId: 'sol-brandt', name: 'Sol Brandt', roles: ['learner'] },
+  { personId: 'sol-brandt', name: 'Sol Brandt', roles: ['learner'], group: 'Morning class', signedOffFor: ['smaw'] },
   {
     personId: 'ada-quill',
     name: 'Ada Quill',
-    roles: ['welder'],
+    roles: ['welder'], group: 'Gate crew', signedOffFor: ['fcaw-s', 'smaw', 'pac'],
     wearer: { mask: 'papr-helmet', fitTestMonthsAgo: null, medicalMonthsAgo: 3 },
   },
-  { personId: 'noor-hale', name: 'Noor Hale', roles: ['learner'] },
+  { personId: 'noor-hale', name: 'Noor Hale', roles: ['learner'], group: 'Morning class', signedOffFor: ['gmaw'] },
   {
     personId: 'ivo-reyes',
     name: 'Ivo Reyes',
-    roles: ['welder'],
+    roles: ['welder'], group: 'Gate crew', signedOffFor: ['pac', 'ofc', 'gmaw'],
     wearer: { mask: 'half-p100', fitTestMonthsAgo: 14, medicalMonthsAgo: 14 },
   },
-  { personId: 'lena-stroud', name: 'Lena Stroud', roles: ['learner'] },
-  { personId: 'kit-amari', name: 'Kit Amari', roles: ['learner'] },
+  {
+    personId: 'lena-stroud',
+    name: 'Lena Stroud',
+    roles: ['learner'],
+    group: 'Morning class',
+    signedOffFor: ['ofc'],
+    care: { hasSoreEyes: true, symptoms: 'Gritty eyes after long cutting days' },
+  },
+  { personId: 'kit-amari', name: 'Kit Amari', roles: ['learner'], group: 'Morning class' },
 ]
 
 export interface DemoBay {

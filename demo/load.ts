@@ -2,7 +2,7 @@ import { requiredOutfit } from '#core/ppe/required-outfit'
 import { handleCommand } from '#server/door/handle'
 import { openSite } from '#server/door/open-site'
 import { systemCommand } from '#server/door/system-command'
-import { noteHealth } from '#server/door/note-apart'
+import { noteCare, noteHealth } from '#server/door/note-apart'
 import { monthsAfter } from '#core/time/months-after'
 import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/tables/credential'
@@ -27,7 +27,7 @@ const signInsOf = (people: readonly DemoPerson[]): DemoSignIn[] =>
 
 type Send = SendAt
 
-async function loadPerson(door: Door, send: Send, { personId, name, roles, areaId, signIn }: DemoPerson): Promise<void> {
+async function loadPerson(door: Door, send: Send, { personId, name, roles, areaId, group, signIn }: DemoPerson): Promise<void> {
   if (personId !== LEAD.personId)
     await send(personStream(personId), {
       type: 'person.add',
@@ -35,6 +35,7 @@ async function loadPerson(door: Door, send: Send, { personId, name, roles, areaI
         name,
         roles,
         areaId: areaId ?? null,
+        group: group ?? null,
         bayId: BAYS.filter(bay => bay.personId === personId).map(bay => bayIdOf(bay.label))[0] ?? null,
       },
     })
@@ -48,6 +49,21 @@ async function loadPerson(door: Door, send: Send, { personId, name, roles, areaI
 const OPENED_YEARS_AGO = 3
 
 const monthsBefore = (iso: string, months: number): string => monthsAfter(`${iso.slice(0, 8)}01`, -months)
+
+/** What an instructor signed off, and what is kept apart of somebody's eyes and body. */
+async function loadRoll(door: Door, send: Send, { personId, signedOffFor = [], care }: DemoPerson): Promise<void> {
+  for (const process of signedOffFor)
+    await send(personStream(personId), { type: 'person.sign-off', payload: { process, isSignedOff: true } })
+  if (!care) return
+  await noteCare(door, { siteId: SITE.siteId, actor: { kind: 'person', personId: LEAD.personId } }, personId, {
+    isLightSensitive: false,
+    hasSoreEyes: false,
+    wearsPrescription: false,
+    symptoms: '',
+    sizes: '',
+    ...care,
+  })
+}
 
 async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPerson): Promise<void> {
   if (!wearer) return
@@ -143,6 +159,7 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
   for (const person of PEOPLE) await loadWearer(door, lead, person)
   const instructor = sendAs('maren-holt')
+  for (const person of PEOPLE) await loadRoll(door, instructor, person)
   // The store first: as long as nobody works at a bay, no gate has to be judged anew for each thing.
   await loadKitAndCylinders(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
   for (const bay of BAYS) await loadBay(instructor, bay)

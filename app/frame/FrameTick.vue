@@ -5,5 +5,6 @@ const isSo = defineModel<boolean>({ required: true })
 </script>
 
 <template>
-  <UCheckbox v-model="isSo" :label="label" />
+  <!-- The box is told once what it is called: with other words it is another box. -->
+  <UCheckbox :key="label" v-model="isSo" :label="label" />
 </template>

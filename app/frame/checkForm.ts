@@ -3,7 +3,7 @@ import type { z } from 'zod'
 import type { CommandType } from '#core/streams/commands'
 import type { FormPath } from '#shared/contract/answers'
 import { payloadSchemas } from '#shared/contract/command-schemas'
-import { firstRunRequest, redeemRequest, signInCodeRequest } from '#shared/contract/sign-in-schema'
+import { careRequest, firstRunRequest, redeemRequest, signInCodeRequest, wearerRequest } from '#shared/contract/sign-in-schema'
 import { fieldInSpanish } from '#shared/words/es/fields'
 import { framePages } from '~/words/frame'
 import { language } from '~/words/live'
@@ -34,8 +34,13 @@ export function lacksBySchema(schema: z.ZodType, value: unknown): readonly FormE
 }
 
 /** What is sent past the door of commands, and filled in field by field. */
-const FORMS = { 'first-run': firstRunRequest, 'redeem': redeemRequest, 'sign-in-codes': signInCodeRequest } satisfies
-Partial<Record<FormPath, z.ZodType>>
+const FORMS = {
+  'care': careRequest,
+  'first-run': firstRunRequest,
+  'redeem': redeemRequest,
+  'sign-in-codes': signInCodeRequest,
+  'wearers': wearerRequest,
+} satisfies Partial<Record<FormPath, z.ZodType>>
 /** What a form can come to. */
 export type FormOf = CommandType | keyof typeof FORMS
 

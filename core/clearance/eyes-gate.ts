@@ -32,7 +32,7 @@ export function judgeEyes(
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []
-  const shade = startForWelder(forAnybody, welder, settledFor(welder?.settled ?? [], question), found)
+  const { shade, why } = startForWelder(forAnybody, welder, settledFor(welder?.settled ?? [], question))
   const missing: Finding[] = []
   for (const said of shade.findings) (said.code === 'shade.input-missing' ? missing : found).push(said)
   const helmets = worn.filter(({ kind }) => kind === 'helmet')
@@ -44,17 +44,25 @@ export function judgeEyes(
     judgeSeen(station, asked, now, found)
   }
   judgeGlasses(station, welder, now, found, missing)
+  // What only explains comes after what has to be seen to.
+  found.push(...why)
   return { ...gateFrom('eyes', found, missing), shade }
 }
 
 /** Where whoever stands here starts: at the shade they found themselves, or one darker; the least is the same for everybody. */
-function startForWelder(shade: ShadeAnswer, welder: Welder | null, settledShade: number | undefined, found: Finding[]): ShadeAnswer {
+function startForWelder(
+  shade: ShadeAnswer,
+  welder: Welder | null,
+  settledShade: number | undefined,
+): { readonly shade: ShadeAnswer, readonly why: readonly Finding[] } {
   const { minimum, start } = shade
-  if (minimum === null || start === null || welder === null) return shade
+  if (minimum === null || start === null || welder === null) return { shade, why: [] }
   const own = personalStart(minimum, start, { settledShade, oneDarker: welder.isOneDarker })
-  if (settledShade !== undefined) found.push(finding('note', 'eyes.start-settled', { start: own }, [SOURCES.shopPractice]))
-  else if (own > start) found.push(finding('note', 'eyes.start-darker', { start: own }, [SOURCES.shopPractice]))
-  return { ...shade, start: own }
+  const sources = [SOURCES.shopPractice]
+  const why: Finding[] = []
+  if (settledShade !== undefined) why.push(finding('note', 'eyes.start-settled', { start: own }, sources))
+  else if (own > start) why.push(finding('note', 'eyes.start-darker', { start: own }, sources))
+  return { shade: { ...shade, start: own }, why }
 }
 
 /** A shade that is asked for, by whose rules. */

@@ -46,7 +46,7 @@ export interface RollKnown {
   readonly here: readonly OnRoll[]
   readonly bays: readonly { readonly bayId: string, readonly areaId: string, readonly label: string }[]
   /** What each role is called, in whatever languages lists come in. */
-  readonly roleNames: Readonly<Record<RoleId, readonly string[]>>
+  readonly namesOf: (role: RoleId) => readonly string[]
 }
 
 export interface RollHow {
@@ -92,9 +92,9 @@ export function guessRollColumns(heading: readonly string[] | null, width: numbe
 
 type Read<Value> = { readonly value: Value } | { readonly fault: RollFault }
 
-function readRoles(cell: string, roleNames: RollKnown['roleNames']): Read<readonly RoleId[]> {
+function readRoles(cell: string, namesOf: RollKnown['namesOf']): Read<readonly RoleId[]> {
   const roles = cell.split(/[,;/+]/).map(nameKey).filter(Boolean).map(key =>
-    ROLES.find(role => role === key || roleNames[role].some(name => nameKey(name) === key)))
+    ROLES.find(role => role === key || namesOf(role).some(name => nameKey(name) === key)))
   return roles.length === 0 || roles.includes(undefined)
     ? { fault: 'unknown-role' }
     : { value: [...new Set(roles as RoleId[])] }
@@ -122,7 +122,7 @@ const isSameProfile = (a: PersonProfile, b: OnRoll): boolean =>
  *
  * @param rows cells of each line, without the heading
  */
-export function readRoll(rows: readonly (readonly string[])[], { here, bays, roleNames }: RollKnown, how: RollHow): readonly RollLine[] {
+export function readRoll(rows: readonly (readonly string[])[], { here, bays, namesOf }: RollKnown, how: RollHow): readonly RollLine[] {
   const cellOf = (cells: readonly string[], column: RollColumn): string => {
     const at = how.columns.indexOf(column)
     return at < 0 ? '' : (cells[at] ?? '').trim()
@@ -144,7 +144,7 @@ export function readRoll(rows: readonly (readonly string[])[], { here, bays, rol
     if (said.group.length > GROUP_AT_MOST) faults.push('group-too-long')
     if (name !== '' && !isAnother && written.get(nameKey(name))! > 1) faults.push('named-twice')
     if (!isAnother && namesakes.length > 1) faults.push('several-here')
-    const roles = said.role === '' ? { value: person?.roles ?? [how.role] } : readRoles(said.role, roleNames)
+    const roles = said.role === '' ? { value: person?.roles ?? [how.role] } : readRoles(said.role, namesOf)
     if ('fault' in roles) faults.push(roles.fault)
     const bay = said.bay === '' ? { value: person?.bayId ?? null } : readBay(said.bay, bays)
     if ('fault' in bay) faults.push(bay.fault)

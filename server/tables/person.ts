@@ -99,15 +99,15 @@ export async function readNames(db: Queryable, siteId: string): Promise<{ person
 }
 
 /** Somebody who is here: with whom they come, and where they usually stand. */
-type Here = Pick<PersonReading, 'personId' | 'group' | 'bayId'>
+type Here = Pick<PersonReading, 'personId' | 'roles' | 'group' | 'bayId'>
 
 /** Those who are here, as far as pickers and the board ask. */
 export async function readHere(db: Queryable, siteId: string): Promise<Here[]> {
-  const { rows } = await db.query<{ person_id: string, group_name: string | null, bay_id: string | null }>(
-    'select person_id, group_name, bay_id from person_reading where site_id = $1 and not has_left order by name, person_id',
+  const { rows } = await db.query<Pick<PersonRow, 'person_id' | 'roles' | 'group_name' | 'bay_id'>>(
+    'select person_id, roles, group_name, bay_id from person_reading where site_id = $1 and not has_left order by name, person_id',
     [siteId],
   )
-  return rows.map(row => ({ personId: row.person_id, group: row.group_name, bayId: row.bay_id }))
+  return rows.map(row => ({ personId: row.person_id, roles: row.roles, group: row.group_name, bayId: row.bay_id }))
 }
 
 /** Safety leads who are here, but for some who may go in the same breath. */

@@ -107,6 +107,7 @@ export interface CareReading { readonly care: readonly (CareRecord & { readonly 
 /** Somebody who is here: where they usually stand, with whom they come, and what of them gates ask. */
 export interface PersonOnFloor extends Welder {
   readonly personId: string
+  readonly roles: readonly RoleId[]
   readonly group: string | null
   readonly bayId: string | null
 }

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { FIT_METHODS, leastFitFactor } from '#core/respirator/fit-test'
+import type { FitMethodId, FitTest } from '#core/respirator/fit-test'
+import { respiratorOf } from '#core/respirator/respirators'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { MaskId } from '#core/ids/vocabulary'
 import { MASKS } from '#core/ids/vocabulary'
@@ -8,9 +11,30 @@ const says = peoplePages.wearer
 
 /** Mask, fit test and clearance of one person: kept apart from the record, seen by the safety lead and the person, erasable. */
 const { personId } = defineProps<{ personId: string }>()
+const facts = useFacts()
 const mask = ref<MaskId | ''>('')
+/** One that seals to the face is tested on it. */
+const isTight = computed(() => mask.value !== '' && respiratorOf(mask.value, facts.rules.jurisdiction).isTight)
 const fitTestedOn = ref('')
 const medicallyClearedOn = ref('')
+/** How the fit test went: all of it, or only its date. */
+const model = ref('')
+const method = ref<FitMethodId | ''>('')
+const result = ref<'passed' | 'failed' | ''>('')
+const factor = ref<number>()
+const nextOn = ref('')
+const isToldHow = computed(() => method.value !== '' || result.value !== '')
+const fit = computed<FitTest | undefined>(() =>
+  isToldHow.value
+    ? {
+        model: model.value.trim(),
+        method: method.value || 'qualitative',
+        passed: result.value === 'passed',
+        factor: method.value === 'quantitative' ? factor.value ?? null : null,
+        nextOn: nextOn.value || null,
+      }
+    : undefined,
+)
 const said = ref('')
 const refused = ref<string | null>(null)
 const exists = ref(false)
@@ -26,6 +50,11 @@ async function load() {
   mask.value = record?.mask ?? ''
   fitTestedOn.value = record?.fitTestedOn ?? ''
   medicallyClearedOn.value = record?.medicallyClearedOn ?? ''
+  model.value = record?.fit?.model ?? ''
+  method.value = record?.fit?.method ?? ''
+  result.value = record?.fit ? record.fit.passed ? 'passed' : 'failed' : ''
+  factor.value = record?.fit?.factor ?? undefined
+  nextOn.value = record?.fit?.nextOn ?? ''
 }
 onMounted(load)
 
@@ -41,7 +70,12 @@ async function send(wearer: WearerRecord | null, words: string) {
 const save = () =>
   mask.value
   && send(
-    { mask: mask.value, fitTestedOn: fitTestedOn.value || null, medicallyClearedOn: medicallyClearedOn.value || null },
+    {
+      mask: mask.value,
+      fitTestedOn: fitTestedOn.value || null,
+      medicallyClearedOn: medicallyClearedOn.value || null,
+      ...fit.value ? { fit: fit.value } : {},
+    },
     says.writtenDown,
   )
 </script>
@@ -64,6 +98,27 @@ const save = () =>
       />
       <FrameDay v-model="fitTestedOn" :label="says.fitTestWithThisMask" />
       <FrameDay v-model="medicallyClearedOn" :label="says.medicallyCleared" />
+      <template v-if="mask !== '' && isTight">
+        <FrameText v-model="model" :label="says.model" :hint="says.modelHint" maxlength="80" />
+        <FrameChoice v-model="method" :label="says.method" :ids="FIT_METHODS" :named="id => says.methods[id]" :is-needed="isToldHow" />
+        <FrameChoice
+          v-model="result"
+          :label="says.result"
+          :ids="['passed', 'failed']"
+          :named="id => says.results[id]"
+          :is-needed="isToldHow"
+        />
+        <FrameNumber
+          v-if="method === 'quantitative'"
+          v-model="factor"
+          :label="says.factor"
+          :unit="plainUnit('')"
+          :limits="{ min: 1, max: 100000 }"
+          :hint="says.factorHint(leastFitFactor(mask))"
+          optional
+        />
+        <FrameDay v-model="nextOn" :label="says.nextFitTest" />
+      </template>
     </div>
     <div class="keys">
       <FrameAsk v-if="exists" :asks="says.eraseForGood" :does="says.eraseIt" @done="send(null, says.erased)">

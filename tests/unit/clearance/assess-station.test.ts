@@ -144,7 +144,7 @@ describe('whoever stands here', () => {
     expect(at({ isOneDarker: true })).toBe(13)
     expect(at({ settled: [{ process: 'gmaw', bandA: [160, 250], shade: 11 }] })).toBe(11)
     expect(at({ settled: [{ process: 'gmaw', bandA: [60, 160], shade: 11 }] })).toBe(12)
-    expect(said('eyes', { isOneDarker: true })).toEqual(['open', 'eyes.start-darker', 'eyes.helmet-below-start'])
+    expect(said('eyes', { isOneDarker: true })).toEqual(['open', 'eyes.helmet-below-start', 'eyes.start-darker'])
   })
   it('is never let under the least by what they settled on', () => {
     const settled = [{ process: 'gmaw', bandA: [160, 250], shade: 5 }] as const

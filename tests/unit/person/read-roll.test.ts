@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { guessRollColumns, looksLikeRollHeading, nameKey, readRoll } from '#core/roll/read-roll'
 import type { OnRoll, RollColumn, RollHow, RollKnown } from '#core/roll/read-roll'
-import { ROLES } from '#core/ids/vocabulary'
 import { personPayloads } from '#shared/contract/person-schema'
 import { words as english } from '#shared/words/en/words'
 import { words as spanish } from '#shared/words/es/words'
@@ -16,7 +15,7 @@ const known: RollKnown = {
     { bayId: 'bay-12', areaId: 'a', label: '12' },
     { bayId: 'bay-q', areaId: 'a', label: 'Quay west' },
   ],
-  roleNames: Object.fromEntries(ROLES.map(role => [role, [english.roles[role], spanish.roles[role]]])) as unknown as RollKnown['roleNames'],
+  namesOf: role => [english.roles[role], spanish.roles[role]],
 }
 type Rows = readonly (readonly string[])[]
 const read = (rows: Rows, columns: readonly RollColumn[], how: Partial<RollHow> = {}, more: Partial<RollKnown> = {}) =>

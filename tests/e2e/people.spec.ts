@@ -1,0 +1,108 @@
+import { axeFindsNothing } from './axe-finds'
+import { choose, expect, serve, signIn, test } from './served'
+import type { Served } from './served'
+
+let served: Served
+test.beforeAll(async () => {
+  served = await serve()
+})
+test.afterAll(() => served.stop())
+
+const NAMES = Array.from({ length: 20 }, (_, i) => `Learner ${String.fromCharCode(65 + i)} Lockley`)
+
+test('twenty learners get in as names that are pasted; pasted again, nobody is there twice', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/people')
+  await page.getByRole('button', { name: 'Bring in a list' }).click()
+  const list = page.getByRole('region', { name: 'Bring in a list' })
+  await list.getByRole('button', { name: 'Bring in 0 people' }).click()
+  await expect(list.getByText('Paste at least one name.')).toBeVisible()
+  await list.getByLabel('Names, or a table').fill(NAMES.join('\n'))
+  await list.getByLabel('Group or class of all').fill('Tuesday')
+  await expect(list.getByText('20 added, 0 changed, 0 as they are, 0 that cannot be taken')).toBeVisible()
+  await axeFindsNothing(page, { about: 'a list that is brought in' })
+  await list.getByRole('button', { name: 'Bring in 20 people' }).click()
+  await expect(list).toBeHidden()
+  const table = page.getByRole('table', { name: 'People' })
+  await page.getByLabel('Find in this list').fill('lockley')
+  await expect(table.getByRole('row', { name: /Learner .* Lockley Tuesday/ })).toHaveCount(20)
+
+  await page.getByRole('button', { name: 'Bring in a list' }).click()
+  await list.getByLabel('Names, or a table').fill(NAMES.join('\n').toUpperCase())
+  await list.getByLabel('Group or class of all').fill('Tuesday')
+  await expect(list.getByText('0 added, 0 changed, 20 as they are, 0 that cannot be taken')).toBeVisible()
+  await list.getByRole('button', { name: 'Bring in 0 people' }).click()
+  await expect(list.getByText('Everybody in it is here as they are written.')).toBeVisible()
+})
+
+test('a table is read by its columns; what cannot be taken is said by line, and nothing of it is taken until then', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/people?do=list')
+  const list = page.getByRole('region', { name: 'Bring in a list' })
+  await list.getByLabel('Names, or a table').fill([
+    'Booth;First name;Last name;Crew',
+    '11;Ada;Brock;Evening',
+    '99;Bo;Brock;Evening',
+    '12;Kit;Amari;Evening',
+    ';Ada;Brock;',
+  ].join('\n'))
+  const lines = list.getByRole('table')
+  await expect(lines.getByRole('row', { name: /Bo Brock .* No such bay\./ })).toBeVisible()
+  await expect(lines.getByRole('row', { name: /Kit Amari Evening .* Is here; changed\./ })).toBeVisible()
+  await expect(lines.getByRole('row', { name: /Ada Brock.* Stands twice in this list\./ })).toHaveCount(2)
+  await list.getByRole('button', { name: 'Bring in 1 person' }).click()
+  await expect(list.getByText('3 lines cannot be taken: mend them above, or leave them out.')).toBeVisible()
+  await lines.getByRole('button', { name: 'Another of that name Ada Brock' }).last().click()
+  await expect(list.getByText('1 added, 1 changed, 0 as they are, 2 that cannot be taken')).toBeVisible()
+  // A column that was guessed is put right: the bay is not taken, and nobody is wrong for it any more.
+  await choose(list.getByLabel('Booth'), 'left out')
+  await expect(list.getByText('2 added, 1 changed, 0 as they are, 1 that cannot be taken')).toBeVisible()
+  await list.getByLabel('Leave out what cannot be taken (1)').check()
+  await list.getByRole('button', { name: 'Bring in 3 people' }).click()
+  await expect(list).toBeHidden()
+  await expect(page.getByRole('row', { name: /^Kit Amari Evening .* at bay 12/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Ada Brock/ })).toHaveCount(1)
+})
+
+test('what is known of somebody\'s eyes makes them start darker, is seen by who needs it, and is erased', async ({ page, playwright }) => {
+  await signIn(page, served, 'oskar', '/people')
+  await page.getByRole('button', { name: 'Change Imke Tarrow' }).click()
+  const care = page.getByRole('form', { name: 'Eyes and body' })
+  await care.getByLabel('headaches or gritty eyes after work').check()
+  await care.getByLabel('What they told of how they feel at work').fill('Gritty after vertical up')
+  await care.getByRole('button', { name: 'Write it down' }).click()
+  await expect(care.getByText('Written down. The log keeps only that there is a record.')).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-4?do=because-eyes`)
+  await expect(page.getByText(/They start one darker, at/)).toBeVisible()
+  const learner = await playwright.request.newContext()
+  expect((await learner.post(`${served.url}/api/v1/sign-in`, { data: { loginName: 'tove', password: 'cill-stone-tove' } })).status()).toBe(200)
+  expect(await (await learner.get(`${served.url}/api/v1/care`)).json()).toEqual({ care: [] })
+  expect(await (await learner.get(`${served.url}/api/v1/floor`)).text()).not.toContain('Gritty')
+  expect((await learner.post(`${served.url}/api/v1/care`, { data: { personId: 'imke-tarrow', care: null } })).status()).toBe(409)
+  await learner.dispose()
+  await page.goto(`${served.url}/people?who=imke-tarrow`)
+  await care.getByRole('button', { name: 'Erase this record' }).click()
+  await page.getByRole('button', { name: 'Erase it' }).click()
+  await expect(care.getByText('Erased for good.')).toBeVisible()
+  await expect(care.getByLabel('headaches or gritty eyes after work')).not.toBeChecked()
+})
+
+test('whoever is not signed off for the process is said so; a house that holds for it holds the bay until they are', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/bay/bay-3?do=who')
+  const who = page.getByRole('region', { name: 'Who stands here' })
+  await expect(who.getByRole('group', { name: 'Usually at this bay' }).getByRole('button', { name: /^Teo Marsh/ })).toBeVisible()
+  await who.getByLabel('Find somebody').fill('kit')
+  await who.getByRole('button', { name: /^Kit Amari.*not signed off/ }).click()
+  await page.goto(`${served.url}/bay/bay-3?do=because-job`)
+  await expect(page.getByText('Kit Amari is not signed off for MIG/MAG.')).toBeVisible()
+  await page.goto(`${served.url}/house-rules`)
+  await page.getByRole('radiogroup', { name: 'Signing off for a process' }).getByRole('radio', { name: 'holds the bay' }).click()
+  await page.getByRole('button', { name: /^Save/ }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-3`)
+  await expect(page.getByRole('button', { name: /^Job hold/i })).toBeVisible()
+  await page.goto(`${served.url}/people?who=kit-amari`)
+  await page.getByText('Signed off for: nothing yet').click()
+  await page.getByRole('button', { name: 'MIG/MAG', exact: true }).click()
+  await expect(page.getByRole('button', { name: /^MIG\/MAG by Oskar Fenn/ })).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-3`)
+  await expect(page.getByRole('button', { name: /^Job open/i })).toBeVisible()
+})
