@@ -16,7 +16,7 @@ import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { sortItemFindings } from './kit-around'
 import type { PersonAround, Welder } from './person-around'
-import { stands } from '../time/instant'
+import { isBefore, stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
@@ -38,7 +38,7 @@ export function judgeEyes(
   const helmets = worn.filter(({ kind }) => kind === 'helmet')
   const asked = askedShade(shade)
   if (asked) {
-    if (helmets.length > 0) judgeHelmets(helmets, asked, now, found, missing)
+    if (helmets.length > 0) judgeHelmets(helmets, station.helmet, asked, now, found, missing)
     else sayMissingHelmet(station, asked, now, missing)
     // What somebody saw today of the helmet on the head counts beside its record: the worse of both.
     judgeSeen(station, asked, now, found)
@@ -72,20 +72,39 @@ const askedShade = ({ minimum, start, bindingRuleSet }: ShadeAnswer): AskedShade
   minimum === null ? null : { minimum, start: start!, ruleSet: bindingRuleSet! }
 
 /** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
-function judgeHelmets(helmets: readonly KitItemFact[], shade: AskedShade, now: Instant, found: Finding[], missing: Finding[]): void {
+function judgeHelmets(
+  helmets: readonly KitItemFact[],
+  said: Station['helmet'],
+  shade: AskedShade,
+  now: Instant,
+  found: Finding[],
+  missing: Finding[],
+): void {
   const judged = helmets.map((helmet) => {
-    const [said, toDo]: [Finding[], Finding[]] = [[], []]
-    sortItemFindings([helmet], now, said, toDo)
-    judgeRange(helmet, shade, said)
-    return { said, toDo, holds: toDo.length > 0 || said.some(({ severity }) => severity === 'hold' || severity === 'stop') }
+    const [findings, toDo]: [Finding[], Finding[]] = [[], []]
+    sortItemFindings([helmet], now, findings, toDo)
+    judgeRange(helmet, shade, findings)
+    const holds = toDo.length > 0 || findings.some(({ severity }) => severity === 'hold' || severity === 'stop')
+    return { helmet, findings, toDo, holds }
   })
   // Tagged out, a helmet must go: it is not left lying beside a good one.
-  const isOut = ({ said }: { said: readonly Finding[] }) => said.some(({ code }) => code === 'kit.tagged-out')
+  const isOut = ({ findings }: { findings: readonly Finding[] }) => findings.some(({ code }) => code === 'kit.tagged-out')
   const good = judged.find(({ holds }) => !holds)
   for (const one of judged) if (one === good || !good || isOut(one)) {
-    found.push(...one.said)
+    found.push(...one.findings)
     missing.push(...one.toDo)
   }
+  if (good && !isKnownDark(good.helmet, said, shade))
+    missing.push(finding('hold', 'eyes.helmet-set-unsaid', { tag: good.helmet.tag, minimum: shade.minimum }, [SOURCES.shopPractice]))
+}
+
+/**
+ * A helmet that can be set lighter than the least is at what somebody said it is set to, since whoever stands here has it. One that cannot
+ * is dark enough however it is set.
+ */
+function isKnownDark({ marks: { shadeBands = [] }, assignedAt }: KitItemFact, said: Station['helmet'], { minimum }: AskedShade): boolean {
+  if (settableShades(shadeBands).every(shade => shadeForComparing(shade) >= minimum)) return true
+  return said !== null && !(assignedAt !== undefined && isBefore(said.at, assignedAt))
 }
 
 function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, start, ruleSet }: AskedShade, said: Finding[]): void {

@@ -18,6 +18,7 @@ export interface EyesFindings {
   'eyes.prescription': Record<string, never>
   'eyes.start-settled': { start: number }
   'eyes.start-darker': { start: number }
+  'eyes.helmet-set-unsaid': { tag: string, minimum: number }
   'eyes.set-helmet-to': { tag: string, shade: number }
   'eyes.tint-explains': { helmet: number, added: number, effective: number }
 }

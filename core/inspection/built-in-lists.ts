@@ -86,6 +86,9 @@ export const BUILT_IN_CHECKS = {
   'helmet-shell': yes(S.helmetLook),
   'helmet-light': yes(S.helmetLook),
   'helmet-plates': yes(S.helmetLook),
+  'helmet-lens': yes(S.helmetLook),
+  'helmet-settings': yes(S.shopPractice),
+  'helmet-headband': yes(S.helmetLook),
   'helmet-darkens': {
     asks: 'choice',
     options: ['darkens', 'fixed-lens', 'stays-light', 'flickers'],
@@ -131,6 +134,8 @@ interface Entry {
   readonly checks: readonly BuiltInCheckId[]
   readonly triggers?: readonly ItemEventId[]
   readonly examiner?: Examiner
+  /** Raised when its checks change: what was done against the one before keeps its version. */
+  readonly version?: number
 }
 
 /** Lists in the order of a round. */
@@ -238,7 +243,8 @@ const ENTRIES: readonly Entry[] = [
     name: 'before-use',
     kind: 'helmet',
     every: USE,
-    checks: ['helmet-shell', 'helmet-light', 'helmet-plates', 'helmet-darkens'],
+    version: 2,
+    checks: ['helmet-shell', 'helmet-light', 'helmet-plates', 'helmet-lens', 'helmet-darkens', 'helmet-settings', 'helmet-headband'],
     triggers: ['dropped'],
   },
   { name: 'weekly', kind: 'curtain', every: days(7), checks: ['curtain-whole'] },
@@ -284,16 +290,18 @@ const ENTRIES: readonly Entry[] = [
 const BEFORE_USE_TRIGGERS: readonly ItemEventId[] = ['repaired', 'dropped', 'flooded']
 
 /** The lists that a new site begins with; it may edit each, and the old version stays with what was done against it. */
-export const BUILT_IN_LISTS: readonly CheckList[] = ENTRIES.map(({ name, kind, every, checks, triggers = [], examiner = 'user' }) => ({
-  id: `${kind}.${name}`,
-  version: 1,
-  kind,
-  every,
-  triggers: every.unit === 'use' ? [...new Set([...BEFORE_USE_TRIGGERS, ...triggers])] : triggers,
-  examiner,
-  graceDays: 0,
-  checks: checks.map(id => ({ id, ...BUILT_IN_CHECKS[id] })),
-}))
+export const BUILT_IN_LISTS: readonly CheckList[] = ENTRIES.map(
+  ({ name, kind, every, checks, triggers = [], examiner = 'user', version = 1 }) => ({
+    id: `${kind}.${name}`,
+    version,
+    kind,
+    every,
+    triggers: every.unit === 'use' ? [...new Set([...BEFORE_USE_TRIGGERS, ...triggers])] : triggers,
+    examiner,
+    graceDays: 0,
+    checks: checks.map(id => ({ id, ...BUILT_IN_CHECKS[id] })),
+  }),
+)
 
 /** Lists of a kind among a site's own. */
 export const listsFor = (kind: EquipmentKindId, lists: readonly CheckList[] = BUILT_IN_LISTS): readonly CheckList[] =>

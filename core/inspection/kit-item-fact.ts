@@ -21,6 +21,8 @@ export interface KitItemFact {
   readonly seenAt: Instant | null
   /** From where it hangs to the work, m; null where nobody measured. */
   readonly distanceM: number | null
+  /** When it was given to whoever has it; left out where that was not kept. */
+  readonly assignedAt?: Instant
 }
 
 /**
@@ -31,7 +33,8 @@ export interface KitItemFact {
  */
 export function kitItemFact(item: KitItem, lists: readonly CheckList[], today: string, validUntil: Instant): KitItemFact {
   const { mayUse, findings } = judgeKitItem(item, today, lists)
-  const { tag, kind, name, marks } = item
+  const { tag, kind, name, marks, assignedAt } = item
   const looks = lists.filter(list => list.kind === kind && list.every.unit === 'use').flatMap(({ id }) => item.lists[id]?.doneAt ?? [])
-  return { tag, kind, name, marks, mayUse, findings, validUntil, seenAt: earliestOf(looks), distanceM: distanceOf(item.assignment) }
+  const [seenAt, distanceM] = [earliestOf(looks), distanceOf(item.assignment)]
+  return { tag, kind, name, marks, mayUse, findings, validUntil, seenAt, distanceM, assignedAt }
 }

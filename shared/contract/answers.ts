@@ -2,9 +2,9 @@ import type { z } from 'zod'
 import type { Envelope } from './command-schemas'
 import type { ClearanceReading } from './clearance-schema'
 import type {
-  CareReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, KitItemReading,
-  KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading, PublicShopReading,
-  RoundReading, SessionReading, WearersReading,
+  CareReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
+  KitItemReading, KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading,
+  PublicShopReading, RoundReading, SessionReading, WearersReading,
 } from './readings'
 import type {
   careRequest, credentialsRequest, deviceKeyRequest, firstRunRequest, nameDeviceRequest, preferencesRequest, redeemRequest,
@@ -23,6 +23,7 @@ export interface Readings {
   'items/{tag}': KitItemPageReading
   'kit': KitReading
   'kit/round': RoundReading
+  'kit/helmets': HelmetsReading
   'permits': PermitsReading
   'permits/{permitId}': PermitPageReading
   'public/permits/{code}': PublicPermitReading

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import { readRating } from '#core/inspection/extinguisher-rating'
+import { HELMET_KINDS } from '#core/ids/protection-ids'
 import { ITEM_EVENTS } from '#core/ids/kit-ids'
 import { EQUIPMENT_KINDS, MASKS } from '#core/ids/vocabulary'
 import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
@@ -23,6 +24,9 @@ const marks = z.strictObject({
     .min(1)
     .max(3)
     .optional(),
+  lensKind: z.enum(HELMET_KINDS).optional(),
+  lightState: between({ min: 1, max: 6 }, 'shade').optional(),
+  switchingMs: between({ min: 0.001, max: 1000 }, 'ms').optional(),
   extinguisherType: z.enum(EXTINGUISHER_TYPES).optional(),
   toolRpm: between({ min: 1, max: 100_000 }, 'turns a minute').optional(),
   madeOn: date.optional(),

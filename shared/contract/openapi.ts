@@ -582,6 +582,14 @@ const PATHS: Json = {
       responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
     },
   },
+  '/api/v1/kit/helmets': {
+    get: {
+      operationId: 'helmets',
+      tags: ['read'],
+      summary: 'The helmets of the shop, and the lists they are looked at by',
+      responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
+    },
+  },
   '/api/v1/items': {
     get: {
       operationId: 'items',

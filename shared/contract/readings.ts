@@ -196,6 +196,13 @@ export interface RoundReading {
   readonly stops: readonly { readonly where: string, readonly bayId: string | null, readonly items: readonly KitItemReading[] }[]
 }
 
+/** `GET /api/v1/kit/helmets`: the helmets of the shop, wherever they are, and the lists they are looked at by. */
+export interface HelmetsReading {
+  readonly today: string
+  readonly lists: CheckListsState
+  readonly helmets: readonly KitItemReading[]
+}
+
 /** One line of a thing's life. */
 export type LifeEntry = Omit<LogEntry, 'hash' | 'streamId' | 'about'>
 

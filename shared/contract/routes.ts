@@ -78,6 +78,7 @@ export const ROUTES: readonly Route[] = [
   get('items/{tag}', 'signed-in', LIFE),
   get('kit', 'signed-in'),
   get('kit/round', 'signed-in'),
+  get('kit/helmets', 'signed-in'),
   get('permits', 'signed-in'),
   get('permits/{permitId}', 'signed-in', LIFE),
   get('permits/{permitId}/paper', { right: 'work-permit' }),

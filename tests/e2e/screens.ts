@@ -4,7 +4,7 @@ import type { Served } from './served'
 
 /** Every screen of the demo, as a tap on a link reaches it. */
 export const SCREENS: readonly string[] = [
-  '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes',
+  '/', '/bay/bay-4', '/bay/bay-8', '/bay/bay-11?do=job', '/bay/bay-3?do=job', '/bay/bay-4?do=eyes', '/bay/bay-12?do=eyes', '/bay/bay-2?do=darkest',
   '/bay/bay-3?do=body', '/bay/bay-4?do=who', '/bay/bay-4?do=because-eyes', '/bay/bay-4?do=because-body', '/bay/bay-4?do=air',
   '/bay/bay-4?do=because-air', '/air', '/air/bay-4?do=open', '/air?do=hall-boat-shed', '/air?do=sheets', '/air?do=around',
   '/bay/bay-10?do=gas', '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive', '/gas?do=week',

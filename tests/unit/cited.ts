@@ -196,6 +196,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.glasses-wrong': ['usEyeDuty+helmetIsSecondary'],
   'eyes.helmet-fault': ['shopPractice'],
   'eyes.helmet-not-checked': ['shopPractice'],
+  'eyes.helmet-set-unsaid': ['shopPractice'],
   'eyes.prescription': ['usPrescription'],
   'eyes.start-darker': ['shopPractice'],
   'eyes.start-settled': ['shopPractice'],

@@ -3,6 +3,8 @@ import type { KitItemMarks } from '#core/streams/kit-item/kit-item'
 import { EXTINGUISHER_TYPES } from '#core/inspection/extinguisher-dates'
 import type { ExtinguisherType } from '#core/inspection/extinguisher-dates'
 import { readRating } from '#core/inspection/extinguisher-rating'
+import type { HelmetKindId } from '#core/ids/protection-ids'
+import { HELMET_KINDS } from '#core/ids/protection-ids'
 import type { EquipmentKindId, MaskId } from '#core/ids/vocabulary'
 import { MASKS } from '#core/ids/vocabulary'
 import { kitPages } from '~/words/kit'
@@ -24,6 +26,9 @@ const toolRpm = ref(known.toolRpm)
 const bands = ref<[number | undefined, number | undefined][]>(
   (known.shadeBands ?? [[undefined, undefined] as const]).map(([lightest, darkest]) => [lightest, darkest]),
 )
+const lensKind = ref<HelmetKindId | ''>(known.lensKind ?? '')
+const lightState = ref(known.lightState)
+const switchingMs = ref(known.switchingMs)
 const extinguisherType = ref<ExtinguisherType | ''>(known.extinguisherType ?? '')
 const rating = ref(known.extinguisherRating ?? '')
 const ratingWrong = computed(() =>
@@ -45,6 +50,12 @@ watchEffect(() => {
     ...(kind === 'welding-leads' ? { leadLengthM: leadLengthM.value, leadAreaMm2: leadAreaMm2.value } : {}),
     ...(kind === 'grinder' || kind === 'bench-grinder' ? { toolRpm: toolRpm.value } : {}),
     ...(kind === 'helmet' && shades.length > 0 ? { shadeBands: shades } : {}),
+    ...(kind === 'helmet'
+      ? {
+          lensKind: lensKind.value || undefined,
+          ...lensKind.value === 'auto' ? { lightState: lightState.value, switchingMs: switchingMs.value } : {},
+        }
+      : {}),
     ...(kind === 'extinguisher'
       ? {
           extinguisherType: extinguisherType.value || undefined,
@@ -107,6 +118,18 @@ watchEffect(() => {
       <FrameKey v-if="bands.length < 3" @click="bands.push([undefined, undefined])">
         {{ says.itHasAGapAnother }}
       </FrameKey>
+      <FrameChoice v-model="lensKind" :label="says.lens" :ids="HELMET_KINDS" :named="id => says.lenses[id]" :hint="says.lensHint" />
+      <template v-if="lensKind === 'auto'">
+        <FrameNumber v-model="lightState" :label="says.lightState" :unit="plain('')" :limits="{ min: 1, max: 6 }" optional />
+        <FrameNumber
+          v-model="switchingMs"
+          :label="says.switching"
+          :unit="plain('ms')"
+          :limits="{ min: 0.001, max: 1000 }"
+          optional
+          :hint="says.switchingHint"
+        />
+      </template>
     </template>
     <template v-if="kind === 'extinguisher'">
       <FrameSelect

@@ -64,9 +64,9 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         <span :class="helmet.mayUse ? 'state-open' : 'state-hold'">{{ helmet.mayUse ? says.lookedAt : says.toLookAt }}</span>
       </NuxtLink>
     </template>
-    <template v-else-if="shade?.minimum != null">
+    <template v-if="shade?.minimum != null">
       <h4 id="shade-set">
-        {{ says.shadeSetOnTheHelmet }} <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
+        {{ helmets.length > 0 ? says.setOnTheirs : says.shadeSetOnTheHelmet }} <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
       <div class="keys" role="group" aria-labelledby="shade-set">
         <FrameKey
@@ -89,6 +89,12 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       <p v-if="otherWrong" class="said" role="alert">
         {{ otherWrong }}
       </p>
+    </template>
+    <NuxtLink v-if="shade?.minimum != null && placed.station.personId" class="key find" :to="{ path: $route.path, query: { do: 'darkest' } }">
+      {{ says.findTheShade }}
+    </NuxtLink>
+    <LazyStationRack v-if="shade?.minimum != null && placed.station.personId" :placed="placed" />
+    <template v-if="shade?.minimum != null && helmets.length === 0">
       <h4>
         {{ says.helmetCheckedToday }} <span
           v-if="helmetCheck"
@@ -192,6 +198,12 @@ h4 .chalk {
 }
 .helmet > :last-child {
   margin-left: auto;
+}
+.find {
+  display: grid;
+  place-items: center;
+  justify-self: start;
+  padding: 0 var(--space-6);
 }
 .other {
   display: flex;

@@ -94,6 +94,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     </p>
     <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="close('job')" />
     <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
+    <LazyStationDarkestFirst v-else-if="panel === 'darkest' && mayCheck" :placed="placed" @done="go('eyes')" />
     <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />
     <LazyStationAirCheck v-else-if="panel === 'air' && mayCheck" :placed="placed" @because="go('because-air')" />
     <LazyStationKit

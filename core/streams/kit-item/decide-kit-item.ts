@@ -39,7 +39,7 @@ export function decideKitItem(
     case 'item.assign':
       if (state.isRetired) return refuse(finding('hold', 'kit.retired', { tag }))
       if (state.taggedOut && command.payload.assignment) return refuse(finding('hold', 'kit.tagged-out', { tag, ...state.taggedOut }))
-      return { events: [{ type: 'item-assigned', version: 1, payload: command.payload }] }
+      return { events: [{ type: 'item-assigned', version: 1, payload: { ...command.payload, at } }] }
     case 'item.inspect':
       return inspect(state, command, { list, isCompetent, shopDay, at })
     case 'item.tag-out':

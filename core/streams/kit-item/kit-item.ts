@@ -4,6 +4,7 @@ import type { EquipmentKindId, MaskId } from '../../ids/vocabulary'
 import type { Answers, CheckList } from '../../inspection/check-list'
 import { laterOf } from '../../time/instant'
 import type { ItemEventId } from '../../ids/kit-ids'
+import type { HelmetKindId } from '../../ids/protection-ids'
 
 /** Where a thing is meant to be used or kept: in a bay, by a person, under a permit, at a place, or nowhere for now. */
 export type Assignment
@@ -30,6 +31,10 @@ export interface KitItemMarks {
   readonly leadAreaMm2?: number
   /** Shades of a helmet, lightest and darkest of each band; a fixed one has the same number twice. Between bands there is a gap. */
   readonly shadeBands?: readonly (readonly [lightest: number, darkest: number])[]
+  /** Of a helmet: whether its lens turns dark by itself; for one that does, its shade before, and how soon it is dark, ms. */
+  readonly lensKind?: HelmetKindId
+  readonly lightState?: number
+  readonly switchingMs?: number
   readonly extinguisherType?: ExtinguisherType
   readonly pressureTestedOn?: string
   readonly openedOn?: string
@@ -54,6 +59,8 @@ export interface KitItem {
   readonly name: string
   readonly marks: KitItemMarks
   readonly assignment: Assignment
+  /** When it was last given to somebody or something; left out where that was not kept. What was said before was said of another. */
+  readonly assignedAt?: Instant
   /** Why it is tagged out; null while it may be used. */
   readonly taggedOut: { readonly reason: string, readonly checks: readonly string[] } | null
   readonly isRetired: boolean
@@ -91,7 +98,7 @@ export type KitItemEvent
     readonly version: 1
     readonly payload: { readonly reported: string, readonly payload: unknown }
   }
-  | { readonly type: 'item-assigned', readonly version: 1, readonly payload: KitItemCommands['item.assign'] }
+  | { readonly type: 'item-assigned', readonly version: 1, readonly payload: KitItemCommands['item.assign'] & { readonly at?: Instant } }
   | {
     readonly type: 'item-inspected'
     readonly version: 1
@@ -135,7 +142,7 @@ export function evolveKitItem(state: KitItem | null, event: KitItemEvent): KitIt
     case 'item-corrected':
       return { ...state, ...event.payload }
     case 'item-assigned':
-      return { ...state, assignment: event.payload.assignment }
+      return { ...state, assignment: event.payload.assignment, ...event.payload.at ? { assignedAt: event.payload.at } : {} }
     case 'item-inspected': {
       const { listId, result, shopDay, at } = event.payload
       // Only a pass renews a date. A failed look takes the old one away too: released, the thing passes it again first.

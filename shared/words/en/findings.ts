@@ -186,6 +186,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'eyes.start-settled': ({ start }, q) => [`They start at ${q.shade(start)}, which they found for themselves.`],
   'eyes.start-darker': ({ start }, q) => [`They start one darker, at ${q.shade(start)}.`],
+  'eyes.helmet-set-unsaid': ({ tag, minimum }, q) => [
+    `${tag} can be set lighter than ${q.shade(minimum)}, and nobody said what it is set to.`,
+    'Look at its dial, and say the shade.',
+    'Shade set on the helmet not said.',
+  ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Set ${tag} to ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [
     `Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`,

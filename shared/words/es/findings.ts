@@ -189,6 +189,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'eyes.start-settled': ({ start }, q) => [`Empieza en ${q.shade(start)}, la sombra que encontró para sí.`],
   'eyes.start-darker': ({ start }, q) => [`Empieza una sombra más oscura, en ${q.shade(start)}.`],
+  'eyes.helmet-set-unsaid': ({ tag, minimum }, q) => [
+    `${tag} se puede poner más clara que ${q.shade(minimum)}, y nadie dijo en cuál está.`,
+    'Mire la perilla y diga la sombra.',
+    'Falta decir la sombra puesta.',
+  ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Ponga ${tag} en ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [
     `La careta en ${q.shade(helmet)} con este tinte parece ${q.shade(effective)} (${q.shade(added)} más), pero el tinte no cuenta.`,

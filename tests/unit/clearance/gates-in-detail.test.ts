@@ -92,9 +92,10 @@ describe('the Eyes gate in detail', () => {
   const typed: Partial<Station> = { helmet: { shade: 12, at: NOW }, helmetCheck: { passed: true, ...check } }
   const helmet = (tag: string, shadeBands: KitItemMarks['shadeBands'], over: Partial<KitItem> = {}) =>
     thing('helmet', tag, shadeBands ? { shadeBands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })
+  /** Of a helmet somebody said that it is set to where one starts. */
   const eyes = (worn: readonly KitItem[], over: Partial<Station> = {}) =>
     assessStation(
-      { ...ready, ...over },
+      { ...ready, ...worn.some(({ kind }) => kind === 'helmet') ? { helmet: { shade: 12, at: NOW } } : {}, ...over },
       {
         rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
         workplace: 'general',
@@ -129,6 +130,16 @@ describe('the Eyes gate in detail', () => {
     [[[12.5, 13]], ['open', 'set H-1 12.5']],
     [[], ['hold', 'eyes.helmet-range-unknown']],
   ] as const)('a helmet of %j: %j', (bands, expected) => expect(found([helmet('H-1', bands)])).toEqual(expected))
+  it('one that can be set too light is looked at: nobody said, or said it of another before this one was given out', () => {
+    const auto = helmet('H-1', [[9, 13]])
+    expect(found([auto], { helmet: null })).toEqual(['to-do', 'eyes.helmet-set-unsaid', 'set H-1 12'])
+    const given = helmet('H-1', [[9, 13]], { assignedAt: NOW })
+    expect(found([given], { helmet: { shade: 12, at: '2020-01-01T00:00:00.000Z' } })[1]).toBe('eyes.helmet-set-unsaid')
+    expect(found([given])).toEqual(['open', 'set H-1 12'])
+    // However it is set, it is dark enough.
+    for (const bands of [[[12, 12]], [[10, 13]], [[10, 10], [12, 13]]] as const)
+      expect(found([helmet('H-1', bands)], { helmet: null })[0]).toBe('open')
+  })
   it('the darkest of several bands is said where none reaches', () =>
     expect(
       eyes([

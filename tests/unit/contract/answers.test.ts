@@ -28,6 +28,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'items/{tag}': true,
   'kit': true,
   'kit/round': true,
+  'kit/helmets': true,
   'permits': true,
   'permits/{permitId}': true,
   'public/permits/{code}': true,

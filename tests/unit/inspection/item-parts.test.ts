@@ -66,7 +66,7 @@ describe('a command', () => {
     const bay: KitItemCommand = { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }
     const away: KitItemCommand = { type: 'item.assign', payload: { assignment: null } }
     const out = { ...THING, taggedOut: { reason: 'torn', checks: ['a'] } }
-    expect(events(decide(THING, bay))).toEqual([{ type: 'item-assigned', version: 1, payload: bay.payload }])
+    expect(events(decide(THING, bay))).toEqual([{ type: 'item-assigned', version: 1, payload: { ...bay.payload, at: AT } }])
     expect(decide(out, bay)).toMatchObject({
       refused: [{ code: 'kit.tagged-out', values: { tag: 'FA-3', reason: 'torn', checks: ['a'] } }],
     })

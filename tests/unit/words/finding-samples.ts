@@ -448,6 +448,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.prescription': {},
   'eyes.start-settled': { start: 9 },
   'eyes.start-darker': { start: 13 },
+  'eyes.helmet-set-unsaid': { tag: 'H-1', minimum: 10 },
   'eyes.set-helmet-to': { tag: 'H-1', shade: 11 },
   'kit.tag-taken': { tag: 'FA-3' },
   'kit.tag-unknown': { tag: 'FA-9' },
