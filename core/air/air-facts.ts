@@ -8,7 +8,7 @@ import { shopDayOf } from '../time/shop-day'
 import { surveyPlace } from './survey-place'
 import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
-import type { Extraction, HallState } from '../streams/hall/hall'
+import type { Extraction, HallState, WallId } from '../streams/hall/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
@@ -48,6 +48,8 @@ export interface AirSurroundings {
   readonly shopDay: string
   /** Undefined: nobody has said what extraction the bay has. */
   readonly extraction: Extraction | null | undefined
+  /** Undefined: nobody has said what is round the bay. */
+  readonly walls?: WallId
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
@@ -177,6 +179,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
     return {
       bayId, shopDay, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
       extraction: inHall?.bays[bayId]?.extraction,
+      walls: inHall?.bays[bayId]?.walls,
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION

@@ -1,8 +1,8 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
+import { PROTECTION_SOURCES } from '../source/protection-sources'
 import { SOURCES } from '../source/sources'
-import type { WorkplaceId, ShadeRuleSetId } from '../ids/vocabulary'
-import type { HouseRules } from '../streams/house-rules/house-rules'
+import type { ShadeRuleSetId } from '../ids/vocabulary'
 import { shadeRulesOf } from '../streams/house-rules/house-rules'
 import { shadeQuestionOf } from '../job/job'
 import { requiredShade } from '../shade/required-shade'
@@ -14,20 +14,19 @@ import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
+import type { Surroundings } from './surroundings'
 import { sortItemFindings } from './kit-around'
-import type { PersonAround, Welder } from './person-around'
+import type { Welder } from './person-around'
 import { isBefore, stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
 
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
 export function judgeEyes(
   station: Station,
-  rules: HouseRules,
-  workplace: WorkplaceId,
-  { worn, welder }: PersonAround,
-  now: Instant,
+  { rules, workplace, forPerson, air, now }: Surroundings,
 ): Gate & { readonly shade: ShadeAnswer | null } {
   const { job } = station
+  const { worn, welder } = forPerson(station.personId)
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
@@ -44,6 +43,9 @@ export function judgeEyes(
     judgeSeen(station, asked, now, found)
   }
   judgeGlasses(station, welder, now, found, missing)
+  // Light of an open arc comes back round the helmet; where no shade is asked for there is none.
+  if (asked && (air.walls === 'pale' || air.walls === 'shiny'))
+    found.push(finding('caution', 'eyes.walls-throw-back', { walls: air.walls }, [PROTECTION_SOURCES.wallReflectance]))
   // What only explains comes after what has to be seen to.
   found.push(...why)
   return { ...gateFrom('eyes', found, missing), shade }

@@ -16,7 +16,7 @@ type Judge = (station: Station, around: Surroundings) => Gate
 /** The judge of each gate, by name: a gate that is declared and not judged does not compile, and none can take another's place. */
 export const JUDGES = {
   job: ({ job, personId }, { forPerson, rules }) => judgeJob(job, forPerson(personId).welder, rules.signOffRule),
-  eyes: (station, { rules, workplace, forPerson, now }) => judgeEyes(station, rules, workplace, forPerson(station.personId), now),
+  eyes: judgeEyes,
   body: (station, { now }) => judgeBody(station, now),
   air: (station, { air, kit, forPerson, rules, now }) => judgeAir(station, air, kit, forPerson(station.personId), rules, now),
   gas: (station, { kit, rules, now }) => judgeGas(station, kit, rules, now),

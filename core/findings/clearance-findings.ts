@@ -16,6 +16,7 @@ export interface EyesFindings {
   'eyes.helmet-range-unknown': { tag: string }
   'eyes.helmet-range-lighter': { tag: string, darkest: number, minimum: number, ruleSet: ShadeRuleSetId }
   'eyes.prescription': Record<string, never>
+  'eyes.walls-throw-back': { walls: 'pale' | 'shiny' }
   'eyes.start-settled': { start: number }
   'eyes.start-darker': { start: number }
   'eyes.helmet-set-unsaid': { tag: string, minimum: number }

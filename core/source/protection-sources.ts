@@ -52,6 +52,20 @@ export const PROTECTION_SOURCES = {
     basis: 'derived',
     confidence: 'low',
   },
+  usEyewearMarks: {
+    document: 'ANSI/ISEA Z87.1',
+    clause: 'marking',
+    edition: '2020',
+    basis: 'published',
+    confidence: 'high',
+  },
+  euEyewearMarks: {
+    document: 'EN 166',
+    clause: 'marking; EN ISO 16321-1 takes its place',
+    edition: '2001',
+    basis: 'published',
+    confidence: 'high',
+  },
   wallReflectance: {
     document: 'Common practice',
     clause: 'bright metal throws back half and more of the ultraviolet light, zinc-oxide paint under a tenth',

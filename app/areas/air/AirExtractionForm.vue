@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Extraction, FittedBay, FlowMethod } from '#core/streams/hall/hall'
-import { FLOW_METHODS } from '#core/streams/hall/hall'
+import type { Extraction, FittedBay, FlowMethod, WallId } from '#core/streams/hall/hall'
+import { FLOW_METHODS, WALLS } from '#core/streams/hall/hall'
 import { HOOD_LIMITS, mouthAreaM2 } from '#core/ventilation/hood'
 import {
   ENTRY_COEFFICIENTS,
@@ -34,6 +34,7 @@ const returnsAir = ref(before?.returnsAir ?? false)
 const filterEfficiency = ref<number | undefined>(before?.filterEfficiency ?? 0)
 const xM = ref<number | undefined>(fitted?.xM ?? 0)
 const yM = ref<number | undefined>(fitted?.yM ?? 0)
+const walls = ref<WallId | ''>(fitted?.walls ?? '')
 
 const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 const readings = ref('')
@@ -99,7 +100,7 @@ const extraction = computed<Extraction | null>(() => {
     filterEfficiency: returnsAir.value ? filterEfficiency.value : 0,
   }
 })
-const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
+const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0, ...walls.value === '' ? {} : { walls: walls.value } })
 </script>
 
 <template>
@@ -108,6 +109,14 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0 })
       <FrameSelect v-model="kind" :label="says.kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
       <FrameNumber v-model="xM" :label="says.standsAtAlongTheHall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
       <FrameNumber v-model="yM" :label="says.andAcrossIt" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <FrameSelect
+        v-model="walls"
+        :label="says.wallsRound"
+        :hint="says.wallsHint"
+        :none="says.wallsNotSaid"
+        :ids="WALLS"
+        :named="id => says.walls[id]"
+      />
     </div>
     <template v-if="kind !== 'gun'">
       <div class="keys">

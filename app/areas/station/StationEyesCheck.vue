@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
+import { addedByTint } from '#core/shade/shade-number'
 import { stands } from '#core/time/instant'
 import type { Placed } from '~/stores/judged'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
@@ -37,6 +38,13 @@ const helmets = computed(() => judged.viewAt(placed.bay).forPerson(placed.statio
 const other = ref('')
 const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
 const askTint = ref(false)
+/** Tint adds to the shade that is seen, and never counts for it. */
+const looksLike = computed(() => {
+  const [set, through] = [placed.station.helmet?.shade, glasses.value?.transmittance]
+  return set === undefined || through === undefined
+    ? ''
+    : says.looksLike(Math.round(through * 100), q.value.shade(set), q.value.shade(Math.floor((set + addedByTint(through)) * 10) / 10))
+})
 const otherWrong = ref('')
 const setOther = () => {
   const value = Number(other.value.replace(',', '.'))
@@ -93,7 +101,6 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     <NuxtLink v-if="shade?.minimum != null && placed.station.personId" class="key find" :to="{ path: $route.path, query: { do: 'darkest' } }">
       {{ says.findTheShade }}
     </NuxtLink>
-    <LazyStationRack v-if="shade?.minimum != null && placed.station.personId" :placed="placed" />
     <template v-if="shade?.minimum != null && helmets.length === 0">
       <h4>
         {{ says.helmetCheckedToday }} <span
@@ -152,6 +159,12 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         </FrameKey>
       </div>
     </template>
+    <p v-if="looksLike" class="hint">
+      {{ looksLike }}
+    </p>
+    <LazyStationGlassesMarks />
+    <LazyStationRack v-if="shade?.minimum != null && placed.station.personId" :placed="placed" />
+    <LazyStationInSight v-if="shade?.minimum != null" :placed="placed" />
     <ul class="findings">
       <li v-for="(finding, index) in gate.findings" :key="index" class="said" :class="{ 'is-stop': finding.severity === 'stop' }">
         {{ lookup.say(finding).message }} <b>{{ lookup.say(finding).todo }}</b>

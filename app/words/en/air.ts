@@ -67,6 +67,10 @@ export const airPages = {
     notEnoughAlone: (part: Shown) => `: ${part}, not enough alone.`,
   },
   extractionForm: {
+    wallsRound: 'Walls and screens round it',
+    wallsHint: 'the light they throw back goes round a helmet',
+    wallsNotSaid: 'not said',
+    walls: { dull: 'dull, dark or matt', pale: 'pale or glossy', shiny: 'bright metal' },
     kind: 'Kind',
     standsAtAlongTheHall: 'Stands at, along the hall',
     andAcrossIt: 'and across it',

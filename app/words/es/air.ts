@@ -68,6 +68,10 @@ export const airPages: typeof English = {
     notEnoughAlone: part => `: ${part}, solo no basta.`,
   },
   extractionForm: {
+    wallsRound: 'Paredes y pantallas a su alrededor',
+    wallsHint: 'la luz que devuelven rodea la careta',
+    wallsNotSaid: 'sin decir',
+    walls: { dull: 'mates u oscuras', pale: 'claras o brillosas', shiny: 'metal brillante' },
     kind: 'Tipo',
     standsAtAlongTheHall: 'Está, a lo largo de la nave',
     andAcrossIt: 'y a lo ancho',

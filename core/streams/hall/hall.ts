@@ -21,8 +21,18 @@ export interface Extraction {
   readonly filterEfficiency: number
 }
 
+/** How the walls, screens and curtains round an arc throw its light back, at the back of a helmet too. */
+export const WALLS = ['dull', 'pale', 'shiny'] as const
+export type WallId = typeof WALLS[number]
+
 /** A bay as it stands in its hall: where, and with what extraction (null: none; not in the list: nobody has said). */
-export interface FittedBay { readonly xM: number, readonly yM: number, readonly extraction: Extraction | null }
+export interface FittedBay {
+  readonly xM: number
+  readonly yM: number
+  readonly extraction: Extraction | null
+  /** Left out: nobody said. */
+  readonly walls?: WallId
+}
 
 export interface HallState {
   readonly air: HallAir | null

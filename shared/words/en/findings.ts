@@ -184,6 +184,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Whoever stands here sees by lenses of their own.',
     'Rated lenses of their own with side shields, or rated glasses over them.',
   ],
+  'eyes.walls-throw-back': ({ walls }) => [
+    `The walls round here are ${walls === 'shiny' ? 'shiny' : 'pale'}: light of the arc comes back round the helmet, and to neighbours.`,
+    'Hang a dull screen or curtain, paint them matt, and cover the back of the neck.',
+    'Walls throw the arc back.',
+  ],
   'eyes.start-settled': ({ start }, q) => [`They start at ${q.shade(start)}, which they found for themselves.`],
   'eyes.start-darker': ({ start }, q) => [`They start one darker, at ${q.shade(start)}.`],
   'eyes.helmet-set-unsaid': ({ tag, minimum }, q) => [

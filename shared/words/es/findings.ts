@@ -187,6 +187,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Quien está aquí usa lentes graduados.',
     'Lentes graduados de seguridad con protección lateral, o lentes de seguridad encima de los suyos.',
   ],
+  'eyes.walls-throw-back': ({ walls }) => [
+    `Las paredes de aquí son ${walls === 'shiny' ? 'brillantes' : 'claras'}: la luz del arco vuelve por detrás de la careta, y a los vecinos.`,
+    'Cuelgue una pantalla o cortina mate, píntelas mates, y cubra la nuca.',
+    'Las paredes devuelven el arco.',
+  ],
   'eyes.start-settled': ({ start }, q) => [`Empieza en ${q.shade(start)}, la sombra que encontró para sí.`],
   'eyes.start-darker': ({ start }, q) => [`Empieza una sombra más oscura, en ${q.shade(start)}.`],
   'eyes.helmet-set-unsaid': ({ tag, minimum }, q) => [

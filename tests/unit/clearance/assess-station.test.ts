@@ -151,6 +151,16 @@ describe('whoever stands here', () => {
     const { shade, byId } = judged({ settled }, 'said', { helmet: { shade: 9, at: NOW } })
     expect([shade?.minimum, shade?.start, byId.eyes.state]).toEqual([10, 10, 'hold'])
   })
+  it.each([[undefined, []], ['dull', []], ['pale', ['eyes.walls-throw-back']], ['shiny', ['eyes.walls-throw-back']]] as const)(
+    'is cautioned of walls that are %s, and the gate stays as it is',
+    (walls, expected) => {
+      const { eyes } = assessStation(ready(), { ...around, air: { ...UNKNOWN_AIR, walls } }).byId
+      expect([eyes.state, eyes.findings.map(({ code }) => code)]).toEqual(['open', expected])
+      const noArc = ready({ ...JOB, process: 'grinding' }, { helmet: null, helmetCheck: null })
+      const { eyes: without } = assessStation(noArc, { ...around, air: { ...UNKNOWN_AIR, walls } }).byId
+      expect(without.findings.map(({ code }) => code)).toEqual(['shade.clear-glasses-only'])
+    },
+  )
   it('and sees by lenses of their own is told what glasses they need, until somebody looked', () => {
     expect(said('eyes', { wearsPrescription: true }, 'said', { glasses: null })).toEqual([
       'to-do', 'eyes.glasses-not-checked', 'eyes.prescription',

@@ -446,6 +446,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.helmet-range-unknown': { tag: 'H-1' },
   'eyes.helmet-range-lighter': { tag: 'H-1', darkest: 9, minimum: 10, ruleSet: 'house' },
   'eyes.prescription': {},
+  'eyes.walls-throw-back': { walls: 'shiny' },
   'eyes.start-settled': { start: 9 },
   'eyes.start-darker': { start: 13 },
   'eyes.helmet-set-unsaid': { tag: 'H-1', minimum: 10 },
