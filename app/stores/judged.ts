@@ -85,7 +85,8 @@ export const useJudged = defineStore('judged', () => {
       const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === stationStream(bay.bayId))
       if (!concerned) continue
       const checksValidUntil = dayEndsAfter(facts, at)
-      const decided = decideStation(station, { type, payload } as StationCommand, { now: at, at, by: authorId, checksValidUntil })
+      const context = { bayId: bay.bayId, now: at, at, by: authorId, checksValidUntil }
+      const decided = decideStation(station, { type, payload } as StationCommand, context)
       if ('events' in decided) {
         station = decided.events.reduce(evolveStation, station)
         unsent = true

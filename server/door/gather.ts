@@ -1,6 +1,8 @@
 import { randomBytes } from 'node:crypto'
 import type { Bystanders, WorkingPermit } from '#core/clearance/consequences'
 import { noticeStream, permitStream, stationStream } from '#core/ids/streams'
+import { placedBy } from '#core/streams/station/decide-station'
+import type { StationCommand } from '#core/streams/station/decide-station'
 import type { SiteFacts } from '#core/site-facts/site-facts'
 import { answering } from '#core/streams/asks'
 import type { Answers, Asks } from '#core/streams/asks'
@@ -164,7 +166,7 @@ export async function gather(
       .map(({ id }) => id),
     ...followerIds,
   ]
-  const personIds = command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
+  const personIds = bayIds.flatMap(bayId => placedBy(command as StationCommand, bayId) ?? [])
   const followers: Bystanders['followers'][number][] = []
   for (const bayId of followerIds) {
     const head = heads.get(stationStream(bayId))!

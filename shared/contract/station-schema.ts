@@ -15,6 +15,9 @@ export const stationPayloads = {
   'station.set-job': z.strictObject({ job: jobSchema }),
   'station.clear-job': nothing,
   'station.place-person': z.strictObject({ personId: id.nullable() }),
+  'station.place-people': z.strictObject({
+    people: z.record(id, id.nullable()).refine(people => Object.keys(people).length > 0, 'at least one bay'),
+  }),
   'station.set-helmet': z.strictObject({ shade: shadeNumber }),
   'station.check-helmet': z.strictObject({ passed: z.boolean(), fault: z.enum(HELMET_FAULTS).optional() }),
   'station.check-glasses': z.strictObject({ kind: z.enum(GLASSES), transmittance: z.number().gt(0).max(1).optional() }),

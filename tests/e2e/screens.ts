@@ -10,7 +10,7 @@ export const SCREENS: readonly string[] = [
   '/bay/bay-10?do=gas', '/bay/bay-6?do=machine', '/bay/bay-3?do=handover', '/gas', '/gas/ac-7', '/gas?do=receive', '/gas?do=week',
   '/gas?do=sums', '/gas?do=place-cage', '/kit', '/kit/gr-2', '/kit/round', '/kit/lists', '/kit?do=register', '/kit?do=sums',
   '/bay/bay-1?do=fire', '/bay/bay-12?do=fire', '/hot-work', '/hot-work/slip-winch', '/hot-work/gate-3-strap', '/hot-work?do=request',
-  '/hot-work?do=arc', '/hot-work/wall', '/help', '/help/cylinder-in-fire', '/?ask=tig%2090%20stainless', '/people', '/people?do=list',
+  '/hot-work?do=arc', '/hot-work/wall', '/help', '/help/cylinder-in-fire', '/?ask=tig%2090%20stainless', '/opening', '/people', '/people?do=list',
   '/people?who=lena-stroud', '/set-up', '/house-rules', '/log', '/my-sign-in',
 ]
 

@@ -6,6 +6,7 @@ const says = floorPages.board
 
 const { chosen } = defineProps<{ chosen: string | null }>()
 const judged = useJudged()
+const session = useSession()
 const clock = useClock()
 
 /** A bay opened from elsewhere is brought into sight on a long board. */
@@ -25,6 +26,9 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
       <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> {{ says.clearToStrike }}</span>
       <span><b class="word-hold">{{ judged.tally.hold }}</b> {{ says.hold }}</span>
       <span><b class="word-stopped">{{ judged.tally.stopped }}</b> {{ says.stopped }}</span>
+      <NuxtLink v-if="session.may('door-checks')" class="open-shop" to="/opening">
+        {{ says.openTheShop }}
+      </NuxtLink>
       <span class="time">{{ time }}</span>
     </p>
     <div class="head" aria-hidden="true">
@@ -58,6 +62,16 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
   margin-left: auto;
   color: var(--ink);
   font-weight: 650;
+}
+.open-shop {
+  margin-left: auto;
+  padding: 0 var(--space-5);
+  font-weight: 650;
+  color: var(--ink);
+  text-decoration: underline;
+}
+.open-shop + .time {
+  margin-left: 0;
 }
 .head {
   display: grid;

@@ -7,6 +7,7 @@ export const floorPages = {
     backToTheFloor: 'Back to the floor',
   },
   board: {
+    openTheShop: 'Open the shop',
     bays: 'Bays',
     clearToStrike: 'clear to strike',
     hold: 'hold',

@@ -7,6 +7,7 @@ export const floorPages: typeof English = {
     backToTheFloor: 'Volver al piso',
   },
   board: {
+    openTheShop: 'Abrir el taller',
     bays: 'Puestos',
     clearToStrike: 'pueden encender',
     hold: 'esperan',

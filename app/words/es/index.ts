@@ -7,6 +7,7 @@ import { hotWorkPages } from './hotWork'
 import { jobPages } from './job'
 import { kitPages } from './kit'
 import { logPages } from './log'
+import { openingPages } from './opening'
 import { peoplePages } from './people'
 import { rulesPages } from './rules'
 import { sitePages } from './site'
@@ -40,6 +41,7 @@ export const spanish = {
   jobPages,
   kitPages,
   logPages,
+  openingPages,
   peoplePages,
   rulesPages,
   sitePages,

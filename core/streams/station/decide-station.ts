@@ -18,6 +18,8 @@ export interface StationCommands {
   'station.set-job': { readonly job: Job }
   'station.clear-job': Record<string, never>
   'station.place-person': { readonly personId: string | null }
+  /** A class at once, by bay: all of them, or nobody. */
+  'station.place-people': { readonly people: Readonly<Record<string, string | null>> }
   'station.set-helmet': { readonly shade: number }
   'station.check-helmet': { readonly passed: boolean, readonly fault?: HelmetFault }
   'station.check-glasses': { readonly kind: GlassesKind, readonly transmittance?: number }
@@ -41,6 +43,8 @@ export type StationCommand = {
 
 /** What a decision about a station needs besides the station. */
 export interface StationContext {
+  /** Which bay it is. */
+  readonly bayId: string
   readonly now: Instant
   /** When it happened, which may be before `now` when a phone had no signal. */
   readonly at: Instant
@@ -66,7 +70,15 @@ export function decideStation(station: Station, command: StationCommand, context
 /** Did a report leave everything as it was? */
 const sameBut = (before: Station, after: Station): boolean => JSON.stringify(before) === JSON.stringify(after)
 
-function act(station: Station, command: StationCommand, { at, by, now, checksValidUntil }: StationContext): Decision<StationEvent> {
+/** Whom a command places at a bay; undefined for nobody it speaks of, null for an empty bay. */
+export function placedBy(command: StationCommand, bayId: string): string | null | undefined {
+  if (command.type === 'station.place-person') return command.payload.personId
+  if (command.type !== 'station.place-people') return undefined
+  return Object.hasOwn(command.payload.people, bayId) ? command.payload.people[bayId] : undefined
+}
+
+function act(station: Station, command: StationCommand, context: StationContext): Decision<StationEvent> {
+  const { bayId, at, by, now, checksValidUntil } = context
   const validUntil = checksValidUntil
   switch (command.type) {
     case 'station.set-job':
@@ -74,12 +86,11 @@ function act(station: Station, command: StationCommand, { at, by, now, checksVal
     case 'station.clear-job':
       return { events: station.job === null ? [] : [{ type: 'job-cleared', version: 2, payload: { at } }] }
     case 'station.place-person':
-      return {
-        events:
-          station.personId === command.payload.personId
-            ? []
-            : [{ type: 'person-placed', version: 2, payload: { personId: command.payload.personId, at } }],
-      }
+    case 'station.place-people': {
+      const personId = placedBy(command, bayId)
+      if (personId === undefined) return { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
+      return { events: station.personId === personId ? [] : [{ type: 'person-placed', version: 2, payload: { personId, at } }] }
+    }
     case 'station.set-helmet':
       return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
     case 'station.check-helmet':

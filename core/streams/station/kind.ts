@@ -6,21 +6,25 @@ import { isOwnPermit } from '../permit/named-in'
 import { refuseFromPost } from '../person/kind'
 import { actorWord, dayEndsAfter } from '../scene'
 import { placeOfBay, report, request } from '../stream-kind'
+import type { Scene } from '../scene'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
-import { decideStation } from './decide-station'
+import { decideStation, placedBy } from './decide-station'
 import type { StationCommand } from './decide-station'
 import { checksLapseAt, EMPTY_STATION, evolveStation, upcastStation } from './station'
 import type { Station, StationEvent } from './station'
 
-const whoComes = (command: StationCommand): readonly string[] =>
-  command.type === 'station.place-person' && command.payload.personId !== null ? [command.payload.personId] : []
+const whoComes = (command: StationCommand, bayId: string): readonly string[] => {
+  const personId = placedBy(command, bayId)
+  return personId == null ? [] : [personId]
+}
 /** The air of a hall is one, and a person's day is one wherever they stood. */
 const itsHall = (_station: Station, command: StationCommand, { site, id }: Touching): Touched => {
   const bayIds = hallmatesOf(site, id)
-  return { bayIds, sharedWorkWith: bayIds, personIds: whoComes(command) }
+  return { bayIds, sharedWorkWith: bayIds, personIds: whoComes(command, id) }
 }
 const touches = itsHall
-const asksWhoComes = (_station: Station, command: StationCommand): Asks => ({ people: whoComes(command), posts: whoComes(command) })
+const asksWhoComes = (_station: Station, command: StationCommand, { id }: Scene): Asks =>
+  ({ people: whoComes(command, id), posts: whoComes(command, id) })
 
 /** A place where one person strikes one arc. */
 export const stationKind: StreamKind<'station', Station, StationEvent, StationCommand> = {
@@ -33,6 +37,7 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     'station.set-job': request('set-jobs', { touches }),
     'station.clear-job': request('set-jobs', { touches }),
     'station.place-person': request('place-people', { touches, asks: asksWhoComes }),
+    'station.place-people': request('place-people', { touches, asks: asksWhoComes }),
     'station.set-helmet': report('door-checks'),
     'station.check-helmet': report('door-checks'),
     'station.check-glasses': report('door-checks'),
@@ -50,7 +55,7 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     'station.lapse-checks': report('door-checks', { touches }),
   },
   decide(station, command, asked) {
-    for (const personId of whoComes(command)) {
+    for (const personId of whoComes(command, asked.id)) {
       const person = asked.answer('people')[personId]
       if (!person) return { refused: [finding('hold', 'command.person-unknown', { personId })] }
       if (person.hasLeft) return { refused: [finding('hold', 'command.person-has-left', { name: person.name })] }
@@ -58,6 +63,7 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
       if (refused) return { refused: [refused] }
     }
     return decideStation(station, command, {
+      bayId: asked.id,
       at: asked.at,
       now: asked.now,
       by: actorWord(asked.actor),

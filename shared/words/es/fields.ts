@@ -18,6 +18,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'a number': 'un número',
   'the name of a class or crew': 'el nombre de un grupo o cuadrilla',
   'at least one name': 'al menos un nombre',
+  'at least one bay': 'al menos un puesto',
   'a fit factor of 1 or more': 'un factor de ajuste de 1 o más',
   'a fit factor of 100 000 or less': 'un factor de ajuste de 100 000 o menos',
   'a shade of 1 or more': 'una sombra de 1 o más',

@@ -13,6 +13,7 @@ import { gateChanges } from '#core/clearance/gate-changes'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 
 const context: StationContext = {
+  bayId: 'bay-1',
   now: '2026-03-02T09:00:00.000Z',
   at: '2026-03-02T09:00:00.000Z',
   by: 'maren',

@@ -1,0 +1,136 @@
+import type { Gate } from '../clearance/gate'
+import type { FindingCode } from '../findings/finding'
+import { FIRE_CHECKS } from '../ids/station-ids'
+import { kitItemStream, stationStream } from '../ids/streams'
+import type { GateId } from '../ids/vocabulary'
+import type { Answer, Answers, Check, CheckList } from '../inspection/check-list'
+import { judgeKitItem } from '../inspection/judge-kit-item'
+import type { OutfitRequirement } from '../ppe/required-outfit'
+import type { CommandOf } from '../streams/commands'
+import type { KitItem } from '../streams/kit-item/kit-item'
+import type { Station } from '../streams/station/station'
+import type { Instant } from '../time/instant'
+import { stands } from '../time/instant'
+
+/** What is looked at: a thing by its tag, or a part of the bay or of who stands there. */
+export type Looked = { readonly tag: string } | { readonly part: 'hood' | 'fire' | 'helmet' | 'glasses' | 'outfit' }
+/** One look that is due, with what records that all of it was sound. */
+export interface Look {
+  readonly of: Looked
+  readonly streamId: string
+  readonly command: CommandOf<'item.inspect' | 'station.check-extraction' | 'station.check-fire' | 'station.check-helmet'
+  | 'station.check-glasses' | 'station.check-outfit'>
+}
+/** The looks that are due somewhere; those that one word cannot answer stand apart, by their tags. */
+export interface LooksDue { readonly looks: readonly Look[], readonly byThemselves: readonly string[] }
+
+/** A choice that the thing itself decides: a lens that is dark always, or one that has to turn dark. */
+function soundChoice({ id, passing }: Extract<Check, { readonly asks: 'choice' }>, { lensKind }: KitItem['marks']): Answer | null {
+  const answer = id !== 'helmet-darkens' || !lensKind ? null : lensKind === 'auto' ? 'darkens' : 'fixed-lens'
+  return answer !== null && passing.includes(answer) ? answer : null
+}
+
+/** What *sound* answers to a list; null where a number is asked for, or a choice that the thing does not decide. */
+export function soundAnswers({ checks }: CheckList, { marks }: Pick<KitItem, 'marks'>): Answers | null {
+  const answers: Record<string, Answer> = {}
+  for (const check of checks) {
+    const answer = check.asks === 'yes-no' ? true : check.asks === 'choice' ? soundChoice(check, marks) : null
+    if (answer === null) return null
+    answers[check.id] = answer
+  }
+  return answers
+}
+
+/** Looks before use that these things are due. A thing that is tagged out, or late by the calendar, is for somebody else to see to. */
+function kitLooks(items: readonly KitItem[], lists: readonly CheckList[], today: string): LooksDue {
+  const looks: Look[] = []
+  const byThemselves: string[] = []
+  for (const item of items) {
+    if (item.taggedOut || item.isRetired) continue
+    const due = judgeKitItem(item, today, lists).lists.filter(({ list, due: { mayUse } }) => list.every.unit === 'use' && !mayUse)
+    for (const { list } of due) {
+      const answers = list.examiner === 'user' ? soundAnswers(list, item) : null
+      if (answers === null) byThemselves.push(item.tag)
+      else looks.push({
+        of: { tag: item.tag },
+        streamId: kitItemStream(item.tag),
+        command: { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers } },
+      })
+    }
+  }
+  return { looks, byThemselves: [...new Set(byThemselves)] }
+}
+
+type Gates = Readonly<Record<GateId, Gate>>
+const says = (gates: Gates, gate: GateId, code: FindingCode): boolean => gates[gate].findings.some(one => one.code === code)
+
+/** What is due at a bay before the first arc: its things, its hood, its fire. */
+export function bayLooks(
+  bayId: string,
+  gates: Gates,
+  things: readonly KitItem[],
+  lists: readonly CheckList[],
+  today: string,
+): LooksDue {
+  const streamId = stationStream(bayId)
+  const { looks, byThemselves } = kitLooks(things, lists, today)
+  const hood: Look = {
+    of: { part: 'hood' },
+    streamId,
+    command: { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } },
+  }
+  const fire: Look = {
+    of: { part: 'fire' },
+    streamId,
+    command: { type: 'station.check-fire', payload: { answers: Object.fromEntries(FIRE_CHECKS.map(check => [check, true])) } },
+  }
+  return {
+    looks: [
+      ...looks,
+      ...says(gates, 'air', 'air.extraction-not-checked') ? [hood] : [],
+      ...says(gates, 'fire', 'permit.day-check-due') ? [fire] : [],
+    ],
+    byThemselves,
+  }
+}
+
+/**
+ * What is due of whoever stands at a bay: helmet, glasses, outfit. A zone that was looked at and failed is not passed with the rest.
+ *
+ * @param worn things of theirs
+ */
+export function doorLooks(
+  bayId: string,
+  { zones, personId }: Pick<Station, 'zones' | 'personId'>,
+  gates: Gates,
+  outfit: readonly OutfitRequirement[],
+  worn: readonly KitItem[],
+  { lists, today, now }: { readonly lists: readonly CheckList[], readonly today: string, readonly now: Instant },
+): LooksDue {
+  if (personId === null) return { looks: [], byThemselves: [] }
+  const streamId = stationStream(bayId)
+  const { looks, byThemselves } = kitLooks(worn, lists, today)
+  const due = outfit.filter(({ zone, requirement }) => {
+    const check = zones[zone]
+    return !check || !stands(check.validUntil, now) || check.requirement !== requirement
+  })
+  const part = (of: 'helmet' | 'glasses' | 'outfit', command: Look['command']): Look => ({ of: { part: of }, streamId, command })
+  return {
+    looks: [
+      ...looks,
+      ...says(gates, 'eyes', 'eyes.helmet-not-checked')
+        ? [part('helmet', { type: 'station.check-helmet', payload: { passed: true } })]
+        : [],
+      ...says(gates, 'eyes', 'eyes.glasses-not-checked')
+        ? [part('glasses', { type: 'station.check-glasses', payload: { kind: 'clear-rated' } })]
+        : [],
+      ...due.length > 0
+        ? [part('outfit', {
+            type: 'station.check-outfit',
+            payload: { zones: due.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) },
+          })]
+        : [],
+    ],
+    byThemselves,
+  }
+}
