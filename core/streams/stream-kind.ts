@@ -53,6 +53,8 @@ export interface CommandRule<State, Command> {
   readonly touches?: (state: State, command: Command, touching: Touching) => Touched
   /** Left out: nothing but the stream itself, the site and its rules. */
   readonly asks?: (state: State, command: Command, scene: Scene) => Asks
+  /** The ids that its payload speaks of, each by a stream of its own: nothing said of one that is not named gets lost unseen. */
+  readonly speaksOf?: (command: Command) => readonly string[]
   /** The streams it is about, where it does not name them itself. */
   readonly targets?: (site: Site) => readonly string[]
   /** It gives a new tag: nothing else may wear it. */

@@ -30,6 +30,8 @@ export function refuseStreams({ command, site }: Room, targets: readonly string[
   if (shapeless !== undefined || targets.length === 0) return finding('hold', 'command.unknown-stream', { streamId: shapeless ?? '' })
   const twice = targets.find((streamId, index) => targets.indexOf(streamId) !== index)
   if (twice !== undefined) return finding('hold', 'command.stream-twice', { streamId: twice })
+  const unnamed = (ruleOf(command.type).speaksOf?.(command) ?? []).find(id => !targets.includes(`${name}/${id}`))
+  if (unnamed !== undefined) return finding('hold', 'command.unknown-stream', { streamId: `${name}/${unnamed}` })
   const { refuseId } = kindNamed(name)
   return targets.map(streamId => refuseId?.(kindOfStream(streamId).id, site) ?? null).find(refused => refused !== null) ?? null
 }

@@ -6,6 +6,7 @@ import { handleCommand } from '#server/door/handle'
 import { readStations } from '#server/tables/station'
 import { BAY_1, BAY_2, count, JOB, openShop } from './shop'
 import type { Shop } from './shop'
+import type { PersonProfile } from '#core/streams/person/person'
 import { HOUSE_RULES_STREAM, personStream } from '#core/ids/streams'
 
 let shop: Shop
@@ -167,6 +168,37 @@ describe('the one door', () => {
     expect(await readLanguage(shop.pool, shop.siteId, 'guest')).toBeNull()
     expect(await standing()).toBeNull()
     expect(await events(BAY_2, 'person-placed')).toBe(2)
+  })
+
+  it('a list of people is taken whole or not at all, and says nothing of anybody it does not name', async () => {
+    const lead = shop.as(['safety-lead'])
+    const profile: PersonProfile = { name: 'Enrolled', roles: ['learner'], areaId: null, bayId: null, group: 'Tuesday' }
+    const enrol = (streams: readonly string[], people: Record<string, PersonProfile>) =>
+      shop.send(lead, streams.map(personStream), { type: 'person.enrol', payload: { people } })
+    const there = () => count(shop.pool, `select count(*) from person_reading where name = 'Enrolled'`)
+    expect(codesOf(await enrol(['en-1', 'en-2'], { 'en-1': profile, 'en-2': { ...profile, bayId: 'bay-99' } }))).toEqual([
+      'command.bay-unknown',
+    ])
+    expect(codesOf(await enrol(['en-1'], { 'en-1': profile, 'en-2': profile }))).toEqual(['command.unknown-stream'])
+    expect(codesOf(await enrol(['en-1', 'en-2'], { 'en-1': profile }))).toEqual(['command.person-unknown'])
+    expect(await there()).toBe(0)
+    expect((await enrol(['en-1', 'en-2'], { 'en-1': profile, 'en-2': profile })).status).toBe(200)
+    expect(await there()).toBe(2)
+  })
+
+  it('a class is placed whole or not at all', async () => {
+    const place = (streams: readonly string[], people: Record<string, string | null>) =>
+      shop.send(instructor(), streams, { type: 'station.place-people', payload: { people } })
+    const standing = async () =>
+      Object.fromEntries((await readStations(shop.pool, shop.siteId)).map(one => [one.bayId, one.facts.personId]))
+    const before = await standing()
+    expect(codesOf(await place([BAY_1, BAY_2], { 'bay-1': 'en-1', 'bay-2': 'ghost' }))).toEqual(['command.person-unknown'])
+    expect(codesOf(await place([BAY_1], { 'bay-1': 'en-1', 'bay-2': 'en-2' }))).toEqual(['command.unknown-stream'])
+    expect(codesOf(await place([BAY_1, BAY_2], { 'bay-1': 'en-1' }))).toEqual(['command.bay-unknown'])
+    expect(await standing()).toEqual(before)
+    expect((await place([BAY_1, BAY_2], { 'bay-1': 'en-1', 'bay-2': 'en-2' })).status).toBe(200)
+    expect(await standing()).toMatchObject({ 'bay-1': 'en-1', 'bay-2': 'en-2' })
+    await place([BAY_1, BAY_2], { 'bay-1': 'maren', 'bay-2': null })
   })
 
   it('numbers the events of a site without gaps, whoever writes at once', async () => {

@@ -75,7 +75,7 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
   commands: {
     'person.add': request('manage-people', { asks }),
     'person.change': request('manage-people', { asks }),
-    'person.enrol': request('manage-people', { asks }),
+    'person.enrol': request('manage-people', { asks, speaksOf: ({ payload }) => Object.keys(payload.people) }),
     'person.leave': request('manage-people', { asks: asksPost, touches: whereTheyStand }),
     'person.check-shaven': report('door-checks', { asks, touches: whereTheyStand }),
     'person.note-health': report('health-fields', { asks, touches: whereTheyStand }),

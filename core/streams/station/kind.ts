@@ -23,6 +23,9 @@ const itsHall = (_station: Station, command: StationCommand, { site, id }: Touch
   return { bayIds, sharedWorkWith: bayIds, personIds: whoComes(command, id) }
 }
 const touches = itsHall
+/** The bays that a class is brought to. */
+const baysOfClass = ({ payload }: Extract<StationCommand, { readonly type: 'station.place-people' }>): readonly string[] =>
+  Object.keys(payload.people)
 const asksWhoComes = (_station: Station, command: StationCommand, { id }: Scene): Asks =>
   ({ people: whoComes(command, id), posts: whoComes(command, id) })
 
@@ -37,7 +40,11 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     'station.set-job': request('set-jobs', { touches }),
     'station.clear-job': request('set-jobs', { touches }),
     'station.place-person': request('place-people', { touches, asks: asksWhoComes }),
-    'station.place-people': request('place-people', { touches, asks: asksWhoComes }),
+    'station.place-people': request('place-people', {
+      touches,
+      asks: asksWhoComes,
+      speaksOf: baysOfClass,
+    }),
     'station.set-helmet': report('door-checks'),
     'station.check-helmet': report('door-checks'),
     'station.check-glasses': report('door-checks'),
