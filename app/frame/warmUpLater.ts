@@ -3,14 +3,19 @@ const WARM_UP_AFTER_MS = 6000
 
 /** Pages and panels that somebody may want when the signal is gone. */
 const PAGES = [
-  '/bay/any', '/air', '/air/any', '/gas', '/gas/any', '/kit', '/kit/any', '/kit/round', '/hot-work', '/hot-work/any', '/help',
+  '/bay/any', '/opening', '/air', '/air/any', '/gas', '/gas/any', '/kit', '/kit/any', '/kit/round', '/hot-work', '/hot-work/any', '/help',
   '/help/fire', '/house-rules', '/log',
 ] as const
 const PANELS = [
   () => import('~/frame/FrameCommandAnswer.vue'),
   () => import('~/areas/station/StationAsked.vue'),
   () => import('~/areas/station/StationJobCard.vue'),
+  () => import('~/areas/station/StationPlacePerson.vue'),
   () => import('~/areas/station/StationEyesCheck.vue'),
+  () => import('~/areas/station/StationRack.vue'),
+  () => import('~/areas/station/StationDarkestFirst.vue'),
+  () => import('~/areas/station/StationGlassesMarks.vue'),
+  () => import('~/areas/station/StationInSight.vue'),
   () => import('~/areas/station/StationBodyCheck.vue'),
   () => import('~/areas/station/StationAirCheck.vue'),
   () => import('~/areas/station/StationKit.vue'),

@@ -26,7 +26,7 @@ const time = computed(() => weekdayAndTime(new Date(clock.nowMs.value).toISOStri
       <span><b class="word-clear-to-strike">{{ judged.tally['clear-to-strike'] }}</b> {{ says.clearToStrike }}</span>
       <span><b class="word-hold">{{ judged.tally.hold }}</b> {{ says.hold }}</span>
       <span><b class="word-stopped">{{ judged.tally.stopped }}</b> {{ says.stopped }}</span>
-      <NuxtLink v-if="session.may('door-checks')" class="open-shop" to="/opening">
+      <NuxtLink v-if="session.may('door-checks')" class="open-shop" to="/opening" prefetch-on="interaction">
         {{ says.openTheShop }}
       </NuxtLink>
       <span class="time">{{ time }}</span>

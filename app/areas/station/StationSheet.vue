@@ -106,7 +106,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
     />
     <LazyStationFireCheck v-else-if="panel === 'fire'" :placed="placed" @because="go('because-fire')" />
     <LazyStationHandover v-else-if="panel === 'handover'" :placed="placed" @done="go(null)" />
-    <StationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
+    <LazyStationPlacePerson v-else-if="panel === 'who'" :placed="placed" @done="go(null)" />
     <LazyStationBecause v-else-if="because" :placed="placed" :gate="because" />
     <template v-else>
       <StationStopped v-if="placed.station.stop" :placed="placed" />
