@@ -4,6 +4,7 @@ import type { PersonReading } from '#shared/contract/readings'
 import { peoplePages } from '~/words/people'
 
 const says = peoplePages.care
+const { apart } = peoplePages
 
 /** What is known of somebody's eyes and body: kept apart from the record, seen by the safety lead and the person, erasable. */
 const { person } = defineProps<{ person: PersonReading }>()
@@ -38,13 +39,14 @@ const asked = computed(() => ({ personId: person.personId, care: { ...entry } })
 </script>
 
 <template>
+  <!-- What could not be read is not written over. -->
   <FrameForm
-    v-if="isRead || refused"
+    v-if="isRead"
     class="care"
     of="care"
     :payload="asked"
     :aria-label="says.eyesAndBody"
-    @send="send({ ...entry }, says.writtenDown)"
+    @send="send({ ...entry }, apart.writtenDown)"
   >
     <h3>{{ says.eyesAndBody }}</h3>
     <p class="soft">
@@ -60,18 +62,9 @@ const asked = computed(() => ({ personId: person.personId, care: { ...entry } })
       <FrameText v-model="entry.symptoms" :label="says.symptoms" :hint="says.symptomsHint" maxlength="400" name="care.symptoms" />
       <FrameText v-model="entry.sizes" :label="says.sizes" :hint="says.sizesHint" maxlength="200" name="care.sizes" />
     </div>
-    <div class="keys">
-      <FrameAsk v-if="exists" :asks="says.eraseForGood" :does="says.eraseIt" @done="send(null, says.erased)">
-        {{ says.eraseThisRecord }}
-      </FrameAsk>
-      <FrameKey type="submit">
-        {{ says.writeItDown }}
-      </FrameKey>
-    </div>
-    <p role="status">
-      {{ said }}
-    </p>
+    <PersonApartKeys :exists="exists" :asks="says.eraseForGood" :said="said" @erase="send(null, apart.erased)" />
   </FrameForm>
+  <FrameRefused v-else :says="refused" />
 </template>
 
 <style scoped>

@@ -8,6 +8,7 @@ import { MASKS } from '#core/ids/vocabulary'
 import { peoplePages } from '~/words/people'
 
 const says = peoplePages.wearer
+const { apart } = peoplePages
 
 /** Mask, fit test and clearance of one person: kept apart from the record, seen by the safety lead and the person, erasable. */
 const { personId } = defineProps<{ personId: string }>()
@@ -76,7 +77,7 @@ const save = () =>
       medicallyClearedOn: medicallyClearedOn.value || null,
       ...fit.value ? { fit: fit.value } : {},
     },
-    says.writtenDown,
+    apart.writtenDown,
   )
 </script>
 
@@ -120,17 +121,7 @@ const save = () =>
         <FrameDay v-model="nextOn" :label="says.nextFitTest" />
       </template>
     </div>
-    <div class="keys">
-      <FrameAsk v-if="exists" :asks="says.eraseForGood" :does="says.eraseIt" @done="send(null, says.erased)">
-        {{ says.eraseThisRecord }}
-      </FrameAsk>
-      <FrameKey type="submit">
-        {{ says.writeItDown }}
-      </FrameKey>
-    </div>
-    <p role="status">
-      {{ said }}
-    </p>
+    <PersonApartKeys :exists="exists" :asks="says.eraseForGood" :said="said" @erase="send(null, apart.erased)" />
   </FrameForm>
 </template>
 

@@ -2,6 +2,13 @@ import type { Shown } from '../shown'
 
 /** What the pages of this area say, in English. */
 export const peoplePages = {
+  apart: {
+    eraseIt: 'Erase it',
+    writtenDown: 'Written down. The log keeps only that there is a record.',
+    erased: 'Erased for good.',
+    eraseThisRecord: 'Erase this record',
+    writeItDown: 'Write it down',
+  },
   bringIn: {
     bringInAList: 'Bring in a list',
     oneNameALine: 'Paste one name a line, or a table from a spreadsheet. You see what each line comes to before anything is taken; then all of it is taken, or nothing.',
@@ -63,11 +70,6 @@ export const peoplePages = {
     sizes: 'Sizes',
     sizesHint: 'jacket, gloves, boots, head',
     eraseForGood: 'What is written down of this person\'s eyes and body is erased for good. Nobody can bring it back.',
-    eraseIt: 'Erase it',
-    eraseThisRecord: 'Erase this record',
-    writeItDown: 'Write it down',
-    writtenDown: 'Written down. The log keeps only that there is a record.',
-    erased: 'Erased for good.',
   },
   signOffs: {
     nothing: 'nothing yet',
@@ -171,9 +173,6 @@ export const peoplePages = {
   },
   wearer: {
     eraseForGood: 'The mask and both dates of this person are erased for good. Nobody can bring them back.',
-    eraseIt: 'Erase them',
-    writtenDown: 'Written down. The log keeps only that there is a record.',
-    erased: 'Erased for good.',
     mask: 'Mask',
     healthDatesAreKeptApart: 'Health dates are kept apart from the log and can be erased. The floor only learns whether this person is ready to wear it.',
     maskWorn: 'Mask worn',
@@ -189,7 +188,5 @@ export const peoplePages = {
     factorHint: (least: Shown) => `at least ${least} for this mask`,
     nextFitTest: 'Next fit test, if sooner than the house asks',
     medicallyCleared: 'Medically cleared',
-    eraseThisRecord: 'Erase this record',
-    writeItDown: 'Write it down',
   },
 }

@@ -2,6 +2,13 @@ import type { peoplePages as English } from '../en/people'
 
 /** What the pages of this area say, in Spanish. */
 export const peoplePages: typeof English = {
+  apart: {
+    eraseIt: 'Borrarlo',
+    writtenDown: 'Anotado. El registro solo guarda que existe.',
+    erased: 'Borrado para siempre.',
+    eraseThisRecord: 'Borrar este registro',
+    writeItDown: 'Anotarlo',
+  },
   bringIn: {
     bringInAList: 'Traer una lista',
     oneNameALine: 'Pegue un nombre por línea, o una tabla de una hoja de cálculo. Verá qué resulta de cada línea antes de tomar nada; después se toma todo, o nada.',
@@ -63,11 +70,6 @@ export const peoplePages: typeof English = {
     sizes: 'Tallas',
     sizesHint: 'chamarra, guantes, botas, cabeza',
     eraseForGood: 'Lo anotado de los ojos y el cuerpo de esta persona se borra para siempre. Nadie puede recuperarlo.',
-    eraseIt: 'Borrarlo',
-    eraseThisRecord: 'Borrar este registro',
-    writeItDown: 'Anotarlo',
-    writtenDown: 'Anotado. El registro solo guarda que existe.',
-    erased: 'Borrado para siempre.',
   },
   signOffs: {
     nothing: 'nada todavía',
@@ -176,9 +178,6 @@ export const peoplePages: typeof English = {
   },
   wearer: {
     eraseForGood: 'La máscara y las dos fechas de esta persona se borran para siempre. Nadie puede recuperarlas.',
-    eraseIt: 'Borrarlas',
-    writtenDown: 'Anotado. El registro guarda solo que hay una ficha.',
-    erased: 'Borrado para siempre.',
     mask: 'Respirador',
     healthDatesAreKeptApart:
       'Las fechas de salud se guardan aparte del registro y se pueden borrar. El piso solo sabe si esta persona está lista para usarlo.',
@@ -195,7 +194,5 @@ export const peoplePages: typeof English = {
     factorHint: least => `al menos ${least} con esta mascarilla`,
     nextFitTest: 'Próxima prueba, si es antes de lo que pide la casa',
     medicallyCleared: 'Aptitud médica',
-    eraseThisRecord: 'Borrar esta ficha',
-    writeItDown: 'Anotar',
   },
 }
