@@ -21,7 +21,7 @@ test('the lead names somebody competent, and a house rule about cylinders says w
 
   await page.locator('.account').getByRole('button').first().click()
   await page.getByRole('link', { name: 'House rules' }).click()
-  await page.getByRole('radio', { name: 'holds the bay' }).click()
+  await page.getByRole('radiogroup', { name: 'A cylinder past its test' }).getByRole('radio', { name: 'holds the bay' }).click()
   const preview = page.getByRole('region', { name: 'What would change' })
   await expect(preview.getByText('Gas: hold').first()).toBeVisible()
   await expect(preview.getByText(/MX-1 was due for its test on/)).toBeVisible()

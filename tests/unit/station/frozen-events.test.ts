@@ -10,6 +10,8 @@ import type { PermitEvent } from '#core/streams/permit/permit'
 import { upcastPermit } from '#core/streams/permit/permit'
 import { evolveKitItem } from '#core/streams/kit-item/kit-item'
 import type { KitItemEvent } from '#core/streams/kit-item/kit-item'
+import { evolveHall, NO_HALL } from '#core/streams/hall/hall'
+import type { HallEvent } from '#core/streams/hall/hall'
 import { evolveNotice } from '#core/streams/notice/notice'
 import type { NoticeEvent } from '#core/streams/notice/notice'
 import { evolvePlace } from '#core/streams/place/place'
@@ -201,4 +203,24 @@ it('folds what landed when late reports could not undo newer ones any more', () 
     .map(({ type, version, payload }) => upcastPermit(type, version, payload))
     .reduce(evolvePermit, null)
   expect(permit).toMatchObject({ phase: 'closed', closing: { by: 'hedda', missedLooks: 2, reason: 'Looked now; all cold.' } })
+})
+it('folds what landed of groups, sign-offs, settled shades, eyes and body, helmets given out and walls', () => {
+  const sixth = JSON.parse(readFileSync(new URL('./frozen-events-v6.json', import.meta.url), 'utf8')) as {
+    person: PersonEvent[]
+    item: KitItemEvent[]
+    hall: HallEvent[]
+    houseRules: Landed[]
+  }
+  expect(sixth.person.reduce(evolvePerson, NOBODY)).toMatchObject({
+    group: 'Morning class',
+    roles: ['learner', 'welder'],
+    signOffs: { smaw: { isSignedOff: true, by: 'maren-holt' }, gtaw: { isSignedOff: false } },
+    settled: [{ process: 'smaw', bandA: [160, 250], shade: 11 }, { process: 'ofc', bandA: null, shade: 4 }],
+    care: { sha256: '0'.repeat(64) },
+  })
+  expect(sixth.item.reduce(evolveKitItem, null)).toMatchObject({ assignedAt: '2026-11-29T13:00:00.000Z', marks: { lensKind: 'auto' } })
+  expect(sixth.hall.reduce(evolveHall, NO_HALL).bays['bay-12']).toMatchObject({ walls: 'pale' })
+  expect(sixth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
+    { ...NEW_SITE_RULES, signOffRule: 'holds' },
+  ])
 })
