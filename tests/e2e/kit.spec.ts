@@ -74,6 +74,8 @@ test('a full round with a failed arrestor closes two bays on another screen at o
   await jun.getByRole('button', { name: /^yes: Shuts and holds/ }).click()
   await jun.getByLabel('Years since first use, years').fill('0')
   await jun.getByRole('button', { name: 'Record: passed' }).click()
+  // Recorded, its list is folded again: what stands below has moved, and moves no more under the mouse.
+  await expect(jun.getByRole('button', { name: 'Do it for the yearly test' })).toBeVisible()
   await jun.getByRole('button', { name: 'Do it for the look before use' }).click()
   await jun.getByRole('button', { name: 'All in order for FA-3' }).click()
   await expect(jun.getByText('In service', { exact: true })).toBeVisible()

@@ -73,8 +73,9 @@ async function does<Type extends keyof KitItemCommands>(type: Type, payload: Kit
   }
   await refresh()
 }
-async function done() {
-  doing.value = null
+async function done(listId: string) {
+  // Another that was opened meanwhile stays open.
+  if (doing.value === listId) doing.value = null
   await refresh()
 }
 const dueWords = (dueOn: string | null, state: string) =>
@@ -128,7 +129,7 @@ function submit() {
       {{ line }}
     </p>
     <template v-for="{ list, due: one } in standing.lists" :key="list.id">
-      <KitInspect v-if="doing === list.id" :tag="item.tag" :list="list" @done="done" />
+      <KitInspect v-if="doing === list.id" :tag="item.tag" :list="list" @done="done(list.id)" />
       <div v-else class="list">
         <span><b class="name">{{ kitWords.lists(list.id) }}</b><small class="soft">{{ list.examiner === 'competent' ? says.bySomebodyNamed : says.byWhoeverUsesIt }}</small></span>
         <span
