@@ -27,7 +27,7 @@ export const COMMAND_SAMPLES = {
   'person.enrol': { people: { 'new-person': person } },
   'person.leave': {},
   'person.sign-off': { process: 'gtaw', isSignedOff: true },
-  'person.settle-shade': { bayId: 'bay-1', shade: 12 },
+  'person.settle-shade': { bayId: 'bay-1', process: 'gmaw', bandA: [160, 250], shade: 12 },
   'person.name-competent': { competences: [] },
   'person.secret-set': { kind: 'pin' },
   'person.offer-code': { isReset: false },

@@ -25,3 +25,14 @@ const FULL_FACE: ReadonlySet<MaskId> = new Set([
  * Source: 29 CFR 1910.134(f)(7), recalled from memory; check your edition.
  */
 export const leastFitFactor = (mask: MaskId): number => FULL_FACE.has(mask) ? 500 : 100
+
+/** Behind a filter alone, so that a test by taste or smell proves too little of it. */
+const COUNTED_ONLY: ReadonlySet<MaskId> = new Set(['full-p100'])
+
+/**
+ * Whether a test speaks for a mask: passed, by a method that proves enough of it, and with the factor it must come to where one was
+ * counted.
+ * Source: 29 CFR 1910.134(f)(6) to (f)(8), recalled from memory; check your edition.
+ */
+export const speaksFor = ({ passed, method, factor }: FitTest, mask: MaskId): boolean =>
+  passed && (method === 'quantitative' || !COUNTED_ONLY.has(mask)) && (factor === null || factor >= leastFitFactor(mask))

@@ -1,5 +1,5 @@
 import { monthsAfter } from '../time/months-after'
-import { leastFitFactor } from './fit-test'
+import { speaksFor } from './fit-test'
 import type { FitTest } from './fit-test'
 import { earlierOf, isAfter } from '../time/instant'
 import type { MaskId } from '../ids/vocabulary'
@@ -28,11 +28,10 @@ export interface Wearer {
 /** A date counts until its day begins, in UTC: never longer than it says. */
 const startOf = (date: string): string => `${date}T00:00:00.000Z`
 
-const hasPassed = (mask: MaskId, { passed, factor }: FitTest): boolean => passed && (factor === null || factor >= leastFitFactor(mask))
-
 /**
- * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test. A test that
- * was failed, or came to less than its mask must, makes nobody ready; one that says when the next is due counts no longer.
+ * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test. A test
+ * that was failed, proves too little of its mask, or came to less than it must, makes nobody ready; one that says when the next is due
+ * counts no longer.
  *
  * @param isTight the mask seals to the face
  * @returns an instant, or null when what is needed was never done
@@ -45,7 +44,7 @@ export function readyUntil(
   if (medicallyClearedOn === null || (isTight && fitTestedOn === null)) return null
   const medical = startOf(monthsAfter(medicallyClearedOn, months.medical))
   if (!isTight) return medical
-  if (fit && !hasPassed(mask, fit)) return null
+  if (fit && !speaksFor(fit, mask)) return null
   const tested = startOf(monthsAfter(fitTestedOn!, months.fitTest))
   const fitUntil = fit?.nextOn == null ? tested : earlierOf(tested, startOf(fit.nextOn))
   return earlierOf(fitUntil, medical)

@@ -20,7 +20,7 @@ import type { Answers, Asks } from '../streams/asks'
 import type { CommandOf, CommandType } from '../streams/commands'
 import { decideTogether } from '../streams/decide-together'
 import type { HouseRules } from '../streams/house-rules/house-rules'
-import { kindNameOf, kindOfStream, ruleOf } from '../streams/kinds'
+import { kindNameOf, kindOfStream, ruleOf, unnamedOf } from '../streams/kinds'
 import type { StateOf } from '../streams/kinds'
 import type { Helper } from '../streams/permit/decide-permit'
 import type { Permit } from '../streams/permit/permit'
@@ -270,6 +270,8 @@ function tell(streams: Streams, asTold: Telling, told: Told): Refused {
       return kindNameOf(type) === 'station' ? [finding('hold', 'command.bay-unknown', { bayId: read.id })] : unknownStream(stream)
     const refused = refuseHere(streams, stream, command, told.by)
     if (refused) return refused
+    const unnamed = unnamedOf(command, streamIds)
+    if (unnamed !== null) return unknownStream(unnamed)
   }
   const scene = sceneOf(streams, asTold, told, '')
   const refused = decideOn(streams, asTold, streamIds, command, scene)
@@ -360,6 +362,7 @@ const LOOKS: Looks = {
   places: (streams, ids) => knownOf(streams, 'place', ids),
   permits: (streams, ids) => knownOf(streams, 'permit', ids),
   jobAt: (streams, bayId) => stateOf(streams, 'station', stationStream(bayId)).job,
+  standsAt: (streams, bayId) => stateOf(streams, 'station', stationStream(bayId)).personId,
   lists: streams => stateOf(streams, 'check-lists', 'check-lists'),
   safetyLeads: streams => allOf(streams, 'person').filter(([, { roles, hasLeft }]) => roles.includes('safety-lead') && !hasLeft).length,
   helpers: (streams, _asked, { id }) => helpersIn(streams, id),

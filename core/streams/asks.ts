@@ -21,6 +21,8 @@ export interface Asks {
   readonly permits?: readonly string[]
   /** The job that is set at a bay. */
   readonly jobAt?: string
+  /** Who stands at a bay. */
+  readonly standsAt?: string
   readonly lists?: true
   readonly safetyLeads?: true
   /** People with the other task they have within a span. */
@@ -47,6 +49,7 @@ export interface Answers {
   readonly places: Readonly<Record<string, Place>>
   readonly permits: Readonly<Record<string, Permit>>
   readonly jobAt: Job | null
+  readonly standsAt: string | null
   readonly lists: CheckListsState
   readonly safetyLeads: number
   readonly helpers: readonly Helper[]

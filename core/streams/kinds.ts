@@ -67,6 +67,15 @@ export const COMMAND_TYPES = Object.keys(RULES) as CommandType[]
 /** The rule of a command. */
 export const ruleOf = (type: CommandType): AnyRule => RULES[type] as unknown as AnyRule
 
+/**
+ * The first stream that a command's payload speaks of and that it does not name: what is said of it would be lost unseen.
+ * @returns its id; null where the command names all it speaks of
+ */
+export function unnamedOf(command: CommandOf, streamIds: readonly string[]): string | null {
+  const spokenOf = (ruleOf(command.type).speaksOf?.(command) ?? []).map(id => `${kindNameOf(command.type)}/${id}`)
+  return spokenOf.find(streamId => !streamIds.includes(streamId)) ?? null
+}
+
 const KIND_OF = new Map<CommandType, StreamKindName>(
   (Object.keys(KINDS) as StreamKindName[]).flatMap(name =>
     (Object.keys(KINDS[name].commands) as CommandType[]).map(type => [type, name] as const),

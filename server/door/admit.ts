@@ -2,7 +2,7 @@ import type { Finding } from '#core/findings/finding'
 import { finding } from '#core/findings/finding'
 import { readStreamId } from '#core/ids/streams'
 import { shownTag } from '#core/ids/tag'
-import { kindNamed, kindNameOf, kindOfStream, ruleOf } from '#core/streams/kinds'
+import { kindNamed, kindNameOf, kindOfStream, ruleOf, unnamedOf } from '#core/streams/kinds'
 import type { Permit } from '#core/streams/permit/permit'
 import type { AnyKind } from '#core/streams/kinds'
 import { NOWHERE } from '#core/streams/stream-kind'
@@ -30,8 +30,8 @@ export function refuseStreams({ command, site }: Room, targets: readonly string[
   if (shapeless !== undefined || targets.length === 0) return finding('hold', 'command.unknown-stream', { streamId: shapeless ?? '' })
   const twice = targets.find((streamId, index) => targets.indexOf(streamId) !== index)
   if (twice !== undefined) return finding('hold', 'command.stream-twice', { streamId: twice })
-  const unnamed = (ruleOf(command.type).speaksOf?.(command) ?? []).find(id => !targets.includes(`${name}/${id}`))
-  if (unnamed !== undefined) return finding('hold', 'command.unknown-stream', { streamId: `${name}/${unnamed}` })
+  const unnamed = unnamedOf(command, targets)
+  if (unnamed !== null) return finding('hold', 'command.unknown-stream', { streamId: unnamed })
   const { refuseId } = kindNamed(name)
   return targets.map(streamId => refuseId?.(kindOfStream(streamId).id, site) ?? null).find(refused => refused !== null) ?? null
 }

@@ -32,6 +32,15 @@ export async function readJobAt(db: Queryable, siteId: string, bayId: string): P
   return rows[0]?.job ?? null
 }
 
+/** Who stands at a bay; null for nobody. */
+export async function readStandsAt(db: Queryable, siteId: string, bayId: string): Promise<string | null> {
+  const { rows } = await db.query<{ person_id: string | null }>(
+    'select person_id from station_reading where site_id = $1 and bay_id = $2',
+    [siteId, bayId],
+  )
+  return rows[0]?.person_id ?? null
+}
+
 /** Bays at which people stand now whose day was also spent at these bays, and at which these people stand. */
 export async function baysOfPeople(
   db: Queryable,

@@ -25,7 +25,12 @@ export const personPayloads = {
   }),
   'person.leave': nothing,
   'person.sign-off': z.strictObject({ process: z.enum(PROCESSES), isSignedOff: z.boolean() }),
-  'person.settle-shade': z.strictObject({ bayId: id, shade: shadeNumber }),
+  'person.settle-shade': z.strictObject({
+    bayId: id,
+    process: z.enum(PROCESSES),
+    bandA: z.tuple([z.number().min(0), z.number().min(0)]).nullable(),
+    shade: shadeNumber,
+  }),
   'person.name-competent': z.strictObject({ competences: z.array(z.enum(COMPETENCES)).max(COMPETENCES.length) }),
   'person.secret-set': z.strictObject({ kind: z.enum(['password', 'pin']) }),
   'person.offer-code': z.strictObject({ isReset: z.boolean() }),

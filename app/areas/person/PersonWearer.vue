@@ -39,6 +39,16 @@ const fit = computed<FitTest | undefined>(() =>
 const said = ref('')
 const refused = ref<string | null>(null)
 const exists = ref(false)
+/** What could not be read is not written over. */
+const isRead = ref(false)
+
+/** Another mask was never tested: what was said of the one before says nothing of it. */
+function wears(other: MaskId | '') {
+  if (other === mask.value) return
+  mask.value = other
+  fitTestedOn.value = model.value = method.value = result.value = nextOn.value = ''
+  factor.value = undefined
+}
 
 async function load() {
   const reply = await askFor('wearers')
@@ -48,6 +58,7 @@ async function load() {
   }
   const record = reply.body.wearers.find(wearer => wearer.personId === personId)
   exists.value = record !== undefined
+  isRead.value = true
   mask.value = record?.mask ?? ''
   fitTestedOn.value = record?.fitTestedOn ?? ''
   medicallyClearedOn.value = record?.medicallyClearedOn ?? ''
@@ -82,7 +93,7 @@ const save = () =>
 </script>
 
 <template>
-  <FrameForm class="wearer" :aria-label="says.mask" @send="save">
+  <FrameForm v-if="isRead" class="wearer" :aria-label="says.mask" @send="save">
     <h3>{{ says.mask }}</h3>
     <p class="soft">
       {{ says.healthDatesAreKeptApart }}
@@ -90,12 +101,13 @@ const save = () =>
     <FrameRefused :says="refused" />
     <div class="columns">
       <FrameSelect
-        v-model="mask"
+        :model-value="mask"
         :label="says.maskWorn"
         :none="says.noneWrittenDown"
         :ids="MASKS"
         :named="id => words.masks[id]"
         is-needed
+        @update:model-value="wears"
       />
       <FrameDay v-model="fitTestedOn" :label="says.fitTestWithThisMask" />
       <FrameDay v-model="medicallyClearedOn" :label="says.medicallyCleared" />
@@ -123,6 +135,7 @@ const save = () =>
     </div>
     <PersonApartKeys :exists="exists" :asks="says.eraseForGood" :said="said" @erase="send(null, apart.erased)" />
   </FrameForm>
+  <FrameRefused v-else :says="refused" />
 </template>
 
 <style scoped>

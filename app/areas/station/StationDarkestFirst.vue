@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { darkestSteps } from '#core/shade/darkest-steps'
+import { shadeQuestionOf } from '#core/job/job'
+import { bandOf } from '#core/shade/settled-shade'
+import { workplaceOf } from '#core/streams/site/site'
 import { settableShades } from '#core/shade/settable-shades'
 import { personStream, stationStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
@@ -27,9 +30,12 @@ const isLast = computed(() => at.value >= steps.value.length - 1)
 const mayStrike = computed(() => placed.verdict.word === 'clear-to-strike')
 
 async function settle() {
-  const { personId } = placed.station
-  if (personId === null || tried.value === undefined) return
-  const sent = await send('person.settle-shade', personStream(personId), { bayId: placed.bay.bayId, shade: tried.value })
+  const { personId, job } = placed.station
+  const work = job && shadeQuestionOf(job, workplaceOf(placed.bay))
+  const bandA = work ? bandOf(work) : undefined
+  if (personId === null || tried.value === undefined || work === null || bandA === undefined) return
+  const found = { bayId: placed.bay.bayId, process: work.process, bandA, shade: tried.value }
+  const sent = await send('person.settle-shade', personStream(personId), found)
   if (!sent.ok) return
   const set = await send('station.set-helmet', stationStream(placed.bay.bayId), { shade: tried.value })
   if (set.ok) emit('done')

@@ -7,8 +7,8 @@ import { report, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
 import { shadeQuestionOf } from '../../job/job'
 import { shadeForComparing } from '../../shade/shade-number'
+import { bandOf, isSettledFor } from '../../shade/settled-shade'
 import { requiredShade } from '../../shade/required-shade'
-import type { ShadeQuestion } from '../../shade/shade-question'
 import { shadeRulesOf } from '../house-rules/house-rules'
 import { workplaceOf } from '../site/site'
 import { decidePerson, evolvePerson, NOBODY, upcastPerson } from './person'
@@ -20,7 +20,7 @@ const asks = () => ({ safetyLeads: true }) as const
 const asksPost = (_person: Person, _command: PersonCommand, { id }: Scene) => ({ safetyLeads: true, posts: [id] }) as const
 
 const asksJob = (_person: Person, { payload }: Extract<PersonCommand, { readonly type: 'person.settle-shade' }>) =>
-  ({ safetyLeads: true, jobAt: payload.bayId }) as const
+  ({ safetyLeads: true, jobAt: payload.bayId, standsAt: payload.bayId }) as const
 
 /** Whoever stands on post has no other task, and does not walk out of it unrelieved. */
 export function refuseFromPost(personId: string, { answer }: Asked): Finding | null {
@@ -35,17 +35,19 @@ function refusePlace({ areaId, bayId }: Pick<Person, 'areaId' | 'bayId'>, { site
   return bayId !== null && !site.bays.some(bay => bay.bayId === bayId) ? finding('hold', 'command.bay-unknown', { bayId }) : null
 }
 
-/** The work that stands at a bay, as a shade is asked for it. */
-function workAt(bayId: string, { site, answer }: Asked): ShadeQuestion | null {
+/**
+ * Nobody settles on what is lighter than the least, or on a number where the least is not known, nor on work that does not stand where
+ * they do: a report that comes late may be about other work, or about who has moved on. Null when they may.
+ */
+function refuseShade({ bayId, process, bandA, shade }: PersonCommands['person.settle-shade'], asked: Asked): Finding | null {
+  const { site, rules, id, answer } = asked
   const [bay, job] = [site.bays.find(one => one.bayId === bayId), answer('jobAt')]
-  return bay && job ? shadeQuestionOf(job, workplaceOf(bay)) : null
-}
-
-/** Nobody settles on what is lighter than the least, or on a number where the least is not known; null when they may. */
-function refuseShade({ bayId, shade }: PersonCommands['person.settle-shade'], asked: Asked): Finding | null {
-  const work = workAt(bayId, asked)
-  const minimum = work && requiredShade(work, shadeRulesOf(asked.rules)).minimum
-  if (minimum === null) return finding('hold', 'person.nothing-to-settle', {})
+  const work = bay && job ? shadeQuestionOf(job, workplaceOf(bay)) : null
+  const minimum = work && requiredShade(work, shadeRulesOf(rules)).minimum
+  const standing = work && bandOf(work)
+  if (minimum === null || work === null || standing === undefined) return finding('hold', 'person.nothing-to-settle', {})
+  if (answer('standsAt') !== id || !isSettledFor({ process, bandA, shade }, work.process, standing))
+    return finding('hold', 'person.settled-elsewhere', {})
   return shadeForComparing(shade) < minimum ? finding('hold', 'person.settled-too-light', { shade, minimum }) : null
 }
 
@@ -80,10 +82,7 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
     'person.check-shaven': report('door-checks', { asks, touches: whereTheyStand }),
     'person.note-health': report('health-fields', { asks, touches: whereTheyStand }),
     'person.sign-off': report('door-checks', { asks, touches: whereTheyStand }),
-    'person.settle-shade': report('door-checks', {
-      asks: asksJob,
-      touches: whereTheyStand,
-    }),
+    'person.settle-shade': report('door-checks', { asks: asksJob, touches: whereTheyStand }),
     'person.note-care': report('health-fields', { asks, touches: whereTheyStand }),
     'person.name-competent': request('manage-people', { asks }),
     'person.secret-set': report('manage-people', { asks }),
@@ -99,7 +98,6 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
       at: asked.at,
       id: asked.id,
       by: actorWord(asked.actor),
-      settledOn: command.type === 'person.settle-shade' ? workAt(command.payload.bayId, asked) : null,
     })
   },
   decidesAlone: true,

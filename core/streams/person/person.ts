@@ -4,8 +4,7 @@ import type { Instant } from '../../time/instant'
 import { minutesAfter } from '../../time/instant'
 import { isOutrun, newest } from '../../time/late-reports'
 import type { SettledShade } from '../../shade/settled-shade'
-import { bandOf, isSettledFor } from '../../shade/settled-shade'
-import type { ShadeQuestion } from '../../shade/shade-question'
+import { isSettledFor } from '../../shade/settled-shade'
 import type { CompetenceId, ProcessId, RoleId } from '../../ids/vocabulary'
 
 /** Whether somebody was taught a process and has shown to know it, as it was last said, and by whom. */
@@ -67,8 +66,8 @@ export interface PersonCommands {
   'person.leave': Record<string, never>
   /** Signed off for a process, or taken back. */
   'person.sign-off': { readonly process: ProcessId, readonly isSignedOff: boolean }
-  /** The shade found at a bay, for the process and current that are set there. */
-  'person.settle-shade': { readonly bayId: string, readonly shade: number }
+  /** The shade found at a bay, with the work it was found on: a report that comes late says nothing of what stands there by then. */
+  'person.settle-shade': { readonly bayId: string } & SettledShade
   'person.name-competent': { readonly competences: readonly CompetenceId[] }
   /** The secret itself goes to the credential table and never into the command's record. */
   'person.check-shaven': { readonly isShaven: boolean }
@@ -147,8 +146,6 @@ export interface PeopleAround {
   readonly id: string
   /** Who says it. */
   readonly by: string
-  /** The work that a shade is settled on; null where none is set. */
-  readonly settledOn: ShadeQuestion | null
 }
 
 /** Reads a person's event of any landed version. A face seen before instants were kept was seen as the day of the look began. */
@@ -164,7 +161,7 @@ export function decidePerson(
   command: PersonCommand,
   around: PeopleAround,
 ): Decision<PersonEvent> {
-  const { safetyLeads, dayEnds, at, id, by, settledOn } = around
+  const { safetyLeads, dayEnds, at, id, by } = around
   if (command.type === 'person.enrol') {
     const profile = Object.hasOwn(command.payload.people, id) ? command.payload.people[id] : undefined
     if (profile === undefined) return { refused: [finding('hold', 'command.person-unknown', { personId: id })] }
@@ -196,10 +193,8 @@ export function decidePerson(
     case 'person.sign-off':
       return { events: [{ type: 'process-signed-off', version: 1, payload: { ...command.payload, by, at } }] }
     case 'person.settle-shade': {
-      const bandA = settledOn ? bandOf(settledOn) : undefined
-      if (settledOn === null || bandA === undefined) return { refused: [finding('hold', 'person.nothing-to-settle', {})] }
-      const { process } = settledOn
-      return { events: [{ type: 'shade-settled', version: 1, payload: { process, bandA, shade: command.payload.shade, at } }] }
+      const { process, bandA, shade } = command.payload
+      return { events: [{ type: 'shade-settled', version: 1, payload: { process, bandA, shade, at } }] }
     }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }

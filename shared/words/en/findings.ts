@@ -584,6 +584,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'A shade is settled on a job that is set, with a least shade that is known.',
     'Set the job of the bay first.',
   ],
+  'person.settled-elsewhere': () => [
+    'Other work stands at that bay by now, or they do not stand there: the shade was found on something else.',
+    'Find it again on the work that stands there.',
+  ],
   'person.settled-too-light': ({ shade, minimum }, q) => [
     `Shade ${q.shade(shade)} is lighter than the least for this job, ${q.shade(minimum)}.`,
     'Go one darker.',

@@ -607,6 +607,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Una sombra se fija para un trabajo definido, del que se sabe la sombra mínima.',
     'Defina primero el trabajo del puesto.',
   ],
+  'person.settled-elsewhere': () => [
+    'En ese puesto ya hay otro trabajo, o la persona ya no está ahí: la sombra se encontró en otra cosa.',
+    'Encuéntrela de nuevo con el trabajo que hay ahí.',
+  ],
   'person.settled-too-light': ({ shade, minimum }, q) => [
     `La sombra ${q.shade(shade)} es más clara que la mínima de este trabajo, ${q.shade(minimum)}.`,
     'Use una más oscura.',

@@ -30,6 +30,7 @@ const NOTHING: Answers = {
   places: {},
   permits: {},
   jobAt: null,
+  standsAt: null,
   lists: NO_OWN_LISTS,
   safetyLeads: 2,
   helpers: [],
