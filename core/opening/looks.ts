@@ -48,8 +48,10 @@ function kitLooks(items: readonly KitItem[], lists: readonly CheckList[], today:
   for (const item of items) {
     if (item.taggedOut || item.isRetired) continue
     const due = judgeKitItem(item, today, lists).lists.filter(({ list, due: { mayUse } }) => list.every.unit === 'use' && !mayUse)
-    for (const { list } of due) {
-      const answers = list.examiner === 'user' ? soundAnswers(list, item) : null
+    for (const { list, due: { state } } of due) {
+      // What fell, was flooded or came back from repair is looked at for that, not among the rest.
+      const isOrdinary = list.examiner === 'user' && state !== 'after-event'
+      const answers = isOrdinary ? soundAnswers(list, item) : null
       if (answers === null) byThemselves.push(item.tag)
       else looks.push({
         of: { tag: item.tag },

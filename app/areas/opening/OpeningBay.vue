@@ -14,9 +14,10 @@ const isOpen = ({ state }: { readonly state: string }) => state === 'open' || st
 const rest = computed(() =>
   placed.verdict.gates
     .filter(gate => placed.station.job !== null && !isOpen(gate))
-    .map(({ gate, findings }) => ({ gate, first: findings[0] }))
-    .filter(({ first }) => first && !ANSWERED.has(first.code)))
-/** Findings that the taps of this row answer. */
+    .map(({ gate, findings }) => ({ gate, first: findings.find(({ code, severity }) => HOLDS.has(severity) && !ANSWERED.has(code)) }))
+    .filter(({ first }) => first))
+const HOLDS: ReadonlySet<string> = new Set(['hold', 'stop'])
+/** Findings that the taps of this row answer, or that stand below by their tags. */
 const ANSWERED: ReadonlySet<string> = new Set([
   'air.extraction-not-checked', 'permit.day-check-due', 'eyes.helmet-not-checked', 'eyes.glasses-not-checked', 'body.zones-to-check',
   'body.requirement-changed', 'kit.look-due',
@@ -71,7 +72,10 @@ const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}
 </template>
 
 <style scoped>
-.row { border-bottom: var(--line-thin) solid var(--rule); padding: var(--space-5) 0; display: grid; gap: var(--space-3); align-content: start; }
+.row {
+  display: grid; gap: var(--space-3); align-content: start; padding: var(--space-5) 0;
+  border-bottom: var(--line-thin) solid var(--rule);
+}
 h2 { display: flex; flex-wrap: wrap; gap: var(--space-2) var(--space-6); align-items: baseline; font-size: var(--type-head); }
 h2 small { font-size: var(--type-body); font-weight: 550; color: var(--soft); }
 h2 span { margin-left: auto; }

@@ -1,5 +1,6 @@
 import { bayLooks, doorLooks } from '#core/opening/looks'
 import type { Look, LooksDue } from '#core/opening/looks'
+import { baysServed } from '#core/streams/kit-item/kit-item'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import type { Placed } from '~/stores/judged'
@@ -7,14 +8,14 @@ import type { Placed } from '~/stores/judged'
 /** What each bay is due today, at the bay and at the door, from the board and the round; and what records it as sound. */
 export function useLooks() {
   const { reading, problem, refresh } = useReading('kit/round', () => ({}), ROUND_RESTS_ON)
-  const clock = useClock()
+  const judged = useJudged()
   const items = computed<readonly KitItem[]>(() => reading.value?.stops.flatMap(stop => stop.items.map(({ item }) => item)) ?? [])
   const lists = computed(() => (reading.value ? listsInForce(reading.value.lists) : []))
   const NONE: LooksDue = { looks: [], byThemselves: [] }
 
   const atBay = ({ bay, verdict }: Placed): LooksDue => {
     if (!reading.value) return NONE
-    const here = items.value.filter(({ assignment }) => assignment?.to === 'bay' && assignment.id === bay.bayId)
+    const here = items.value.filter(({ assignment }) => baysServed(assignment).includes(bay.bayId))
     return bayLooks(bay.bayId, verdict.byId, here, lists.value, reading.value.today)
   }
   const atDoor = ({ bay, station, verdict }: Placed): LooksDue => {
@@ -23,7 +24,7 @@ export function useLooks() {
     return doorLooks(bay.bayId, station, verdict.byId, verdict.outfit, worn, {
       lists: lists.value,
       today: reading.value.today,
-      now: new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString(),
+      now: judged.standing.now,
     })
   }
   return { atBay, atDoor, isRead: computed(() => reading.value !== null), problem, refresh }

@@ -84,6 +84,9 @@ describe('what is due', () => {
     expect(tags(due([thing({ tag: 'H-9', kind: 'helmet' })]))).toEqual([['fire'], ['H-9']])
     const looked = { 'arc-machine.before-use': { passedOn: TODAY, eventsSince: [], doneAt: NOW } }
     expect(tags(due([thing({ lists: looked })]))).toEqual([['fire'], []])
+    // What fell is looked at for that.
+    const fell = { 'arc-machine.before-use': { passedOn: TODAY, eventsSince: ['dropped'], doneAt: NOW } } as const
+    expect(tags(due([thing({ lists: fell })]))).toEqual([['fire'], ['M-1']])
     // Yesterday's look is none.
     const yesterday = { 'arc-machine.before-use': { ...looked['arc-machine.before-use'], passedOn: '2026-11-22' } }
     expect(tags(due([thing({ lists: yesterday })]))).toEqual([['M-1', 'fire'], []])
