@@ -4,11 +4,14 @@ import type { Tellable } from '#core/streams/notice/notice'
 import type { PersonReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
 import type { Statement } from '../database/statement'
+import { eachShaped } from './shaped'
+import { asSettled, asSignOff } from './states'
 
 export function writePerson(siteId: string, personId: string, version: number, person: Person): Statement[] {
   return [
     {
-      text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until, health_noted, competences, group_name, sign_offs, settled)
+      text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until,
+      health_noted, competences, group_name, sign_offs, settled)
     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16)
     on conflict (site_id, person_id) do update set version = excluded.version, name = excluded.name, roles = excluded.roles, area_id = excluded.area_id,
       bay_id = excluded.bay_id, has_left = excluded.has_left, pin_set = excluded.pin_set,
@@ -47,8 +50,8 @@ export interface PersonRow {
   pin_set: boolean
   competences: CompetenceId[]
   group_name: string | null
-  sign_offs: Person['signOffs']
-  settled: Person['settled']
+  sign_offs: Record<string, unknown>
+  settled: readonly unknown[]
   login_name: string | null
 }
 
@@ -63,8 +66,8 @@ export const toPersonReading = (row: PersonRow): PersonReading => ({
   pinSet: row.pin_set,
   competences: row.competences,
   group: row.group_name,
-  signOffs: row.sign_offs,
-  settled: row.settled,
+  signOffs: eachShaped(asSignOff, row.sign_offs),
+  settled: row.settled.map(asSettled),
   loginName: row.login_name,
 })
 

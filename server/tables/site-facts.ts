@@ -2,8 +2,6 @@ import type { SiteFacts } from '#core/site-facts/site-facts'
 import { NO_CARE, noFacts, welderOf } from '#core/site-facts/site-facts'
 import type { Welder } from '#core/clearance/person-around'
 import { needsOneDarker } from '#core/shade/care'
-import type { FitTest } from '#core/respirator/fit-test'
-import type { Person } from '#core/streams/person/person'
 import { careRecord } from '#shared/contract/sign-in-schema'
 import { respiratorOf } from '#core/respirator/respirators'
 import type { Wearer } from '#core/respirator/wearer'
@@ -22,7 +20,7 @@ import { readHouseRules } from './house-rules'
 import { SCREEN_HEARD_MIN } from './permit'
 import { eachShaped, shapedAs } from './shaped'
 import { readSite } from './site'
-import { asCheckLists, asCylinder, asHall, asKitItem, asPermit, asSheet, asSurvey } from './states'
+import { asCheckLists, asCylinder, asHall, asFitTest, asKitItem, asPermit, asSettled, asSheet, asSignOff, asSurvey } from './states'
 import { readStations } from './station'
 
 interface FactsRow {
@@ -49,13 +47,16 @@ interface WearerRow {
   readonly mask: MaskId
   readonly fitTestedOn: string | null
   readonly medicallyClearedOn: string | null
-  readonly fit: FitTest | null
+  readonly fit: unknown
   readonly isShaven: boolean | null
   readonly shavenUntil: Instant | null
 }
 
-interface WelderRow extends Pick<Person, 'name' | 'signOffs' | 'settled'> {
+interface WelderRow {
   readonly personId: string
+  readonly name: string
+  readonly signOffs: Record<string, unknown>
+  readonly settled: readonly unknown[]
   readonly care: unknown
 }
 
@@ -79,7 +80,7 @@ export interface AirVersions {
 function wearersFrom(rows: readonly WearerRow[], rules: HouseRules, now: Instant, dayEnds: Instant): Record<string, Wearer> {
   return Object.fromEntries(
     rows.map(({ personId, isShaven, shavenUntil, fit, ...dates }) => {
-      const record = { ...dates, ...(fit ? { fit } : {}) }
+      const record = { ...dates, ...(fit ? { fit: asFitTest(fit) } : {}) }
       return [
         personId,
         {
@@ -143,7 +144,8 @@ const FACTS = `
         'fit', h.fit,
         'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
       from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers,
-    (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'name', p.name, 'signOffs', p.sign_offs, 'settled', p.settled, 'care', c.record))
+    (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'name', p.name, 'signOffs', p.sign_offs,
+        'settled', p.settled, 'care', c.record))
       from person_reading p left join person_care c on c.site_id = p.site_id and c.person_id = p.person_id
       where p.site_id = $1 and not p.has_left) as welders`
 
@@ -174,7 +176,10 @@ export async function readSiteFacts(
       sheets: eachShaped(asSheet, row.sheets),
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
-      welders: Object.fromEntries((row.welders ?? []).map(({ personId, care, ...person }) => [personId, welderOf(person, careOf(care))])),
+      welders: Object.fromEntries((row.welders ?? []).map(({ personId, name, signOffs, settled, care }) => [
+        personId,
+        welderOf({ name, signOffs: eachShaped(asSignOff, signOffs), settled: settled.map(asSettled) }, careOf(care)),
+      ])),
       lists: row.lists === null ? nothing.lists : asCheckLists(row.lists),
       items: [...(row.at_bays ?? []), ...(row.at_permits ?? []), ...(row.worn ?? [])].map(asKitItem),
       cylinders: (row.cylinders ?? []).map(asCylinder),

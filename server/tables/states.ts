@@ -5,6 +5,8 @@ import type { HallState } from '#core/streams/hall/hall'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 import type { Notice } from '#core/streams/notice/notice'
+import type { FitTest } from '#core/respirator/fit-test'
+import type { Person, SignOff } from '#core/streams/person/person'
 import type { Permit } from '#core/streams/permit/permit'
 import type { Place } from '#core/streams/place/place'
 import type { Survey } from '#core/streams/samples/samples'
@@ -98,6 +100,21 @@ export const asSurvey = shapedAs<Survey>('samples_reading', {
 })
 
 export const asCheckLists = shapedAs<CheckListsState>('check_lists_reading', { versions: 'object', dropped: 'list' })
+
+export const asSettled = shapedAs<Person['settled'][number]>('person_reading', {
+  process: 'text',
+  bandA: 'list?',
+  shade: 'number',
+  at: 'text',
+})
+export const asSignOff = shapedAs<SignOff>('person_reading', { isSignedOff: 'truth', by: 'text', at: 'text' })
+export const asFitTest = shapedAs<FitTest>('wearer_health', {
+  model: 'text',
+  method: 'text',
+  passed: 'truth',
+  factor: 'number?',
+  nextOn: 'text?',
+})
 
 export const asKitItem = shapedAs<KitItem>('item_reading', {
   tag: 'text',
