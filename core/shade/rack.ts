@@ -120,7 +120,8 @@ function stateOf(helmet: RackHelmet, shade: number | null): readonly Finding[] {
 
 /** A caution that somebody mends at the rack: until then the helmet does not fit as it is. */
 const STEPS: ReadonlySet<string> = new Set([
-  'helmet.set-to', 'helmet.set-unknown', 'helmet.set-between-jobs', 'helmet.battery-to-see-to', 'helmet.plates-to-see-to', 'helmet.check-due',
+  'helmet.set-to', 'helmet.set-unknown', 'helmet.set-between-jobs', 'helmet.battery-to-see-to', 'helmet.plates-to-see-to',
+  'helmet.check-due',
 ])
 const stepsOf = (findings: readonly Finding[]): number => findings.filter(({ code }) => STEPS.has(code)).length
 

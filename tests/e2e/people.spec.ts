@@ -1,5 +1,5 @@
 import { axeFindsNothing } from './axe-finds'
-import { choose, expect, serve, signIn, test } from './served'
+import { choose, expect, PASSWORDS, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -73,7 +73,8 @@ test('what is known of somebody\'s eyes makes them start darker, is seen by who 
   await page.goto(`${served.url}/bay/bay-4?do=because-eyes`)
   await expect(page.getByText(/They start one darker, at/)).toBeVisible()
   const learner = await playwright.request.newContext()
-  expect((await learner.post(`${served.url}/api/v1/sign-in`, { data: { loginName: 'tove', password: 'cill-stone-tove' } })).status()).toBe(200)
+  const signedIn = await learner.post(`${served.url}/api/v1/sign-in`, { data: { loginName: 'tove', password: PASSWORDS.tove } })
+  expect(signedIn.status()).toBe(200)
   expect(await (await learner.get(`${served.url}/api/v1/care`)).json()).toEqual({ care: [] })
   expect(await (await learner.get(`${served.url}/api/v1/floor`)).text()).not.toContain('Gritty')
   expect((await learner.post(`${served.url}/api/v1/care`, { data: { personId: 'imke-tarrow', care: null } })).status()).toBe(409)
@@ -105,4 +106,50 @@ test('whoever is not signed off for the process is said so; a house that holds f
   await expect(page.getByRole('button', { name: /^MIG\/MAG by Oskar Fenn/ })).toBeVisible()
   await page.goto(`${served.url}/bay/bay-3`)
   await expect(page.getByRole('button', { name: /^Job open/i })).toBeVisible()
+})
+
+test('a fit test is of one mask: failed, or by smell for a whole face, nobody is ready; another mask begins untested', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/people?who=dov-lindqvist')
+  const readyUntil = async () => {
+    const { air } = await (await page.request.get(`${served.url}/api/v1/floor`)).json() as {
+      air: { wearers: Record<string, { readyUntil: string | null }> }
+    }
+    return air.wearers['dov-lindqvist']!.readyUntil
+  }
+  const mask = page.getByRole('form', { name: 'Mask' })
+  const write = async () => {
+    await mask.getByRole('button', { name: 'Write it down' }).click()
+    await expect(mask.getByText('Written down. The log keeps only that there is a record.')).toBeVisible()
+  }
+  expect(await readyUntil()).not.toBeNull()
+  await mask.getByRole('radio', { name: 'counted by an instrument' }).click()
+  await mask.getByRole('radio', { name: 'passed', exact: true }).click()
+  await mask.getByLabel('Fit factor').fill('99')
+  await write()
+  expect(await readyUntil()).toBeNull()
+  await mask.getByLabel('Fit factor').fill('140')
+  await write()
+  expect(await readyUntil()).not.toBeNull()
+  await mask.getByRole('radio', { name: 'failed', exact: true }).click()
+  await write()
+  expect(await readyUntil()).toBeNull()
+  // Another mask: nothing that was said of the first is said of it.
+  await choose(mask.getByLabel('Mask worn'), 'full mask, P3 or P100')
+  await expect(mask.getByRole('radio', { name: 'failed', exact: true })).not.toBeChecked()
+  await expect(mask.getByLabel('Fit factor')).toHaveCount(0)
+  await write()
+  expect(await readyUntil()).toBeNull()
+})
+
+test('the roll is taken out and brought in again as it is: nobody changes', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/people')
+  const saved = page.waitForEvent('download')
+  await page.getByRole('button', { name: /^Save these \d+ as CSV/ }).click()
+  const path = await (await saved).path()
+  await page.getByRole('button', { name: 'Bring in a list' }).click()
+  const list = page.getByRole('region', { name: 'Bring in a list' })
+  const chooser = page.waitForEvent('filechooser')
+  await list.getByRole('button', { name: /^Choose a file/ }).click()
+  await (await chooser).setFiles(path)
+  await expect(list.getByText(/^0 added, 0 changed, \d{2} as they are, 0 that cannot be taken$/)).toBeVisible()
 })

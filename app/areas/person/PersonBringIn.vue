@@ -142,11 +142,25 @@ const tableColumns = computed<readonly TableColumnOf<RollLine>[]>(() => [
     </p>
     <FrameForm :lacks="lacks" @send="save">
       <FrameField v-slot="{ id, describedBy }" :label="says.namesOrATable" :hint="says.headingIsKnown">
-        <UTextarea :id="id" v-model="text" :ui="{ base: 'area' }" :rows="6" :maxlength="MOST_TEXT" spellcheck="false" :aria-describedby="describedBy" />
+        <UTextarea
+          :id="id"
+          v-model="text"
+          :ui="{ base: 'area' }"
+          :rows="6"
+          :maxlength="MOST_TEXT"
+          spellcheck="false"
+          :aria-describedby="describedBy"
+        />
       </FrameField>
       <FrameFile :label="says.orAFile" accept=".csv,.txt,.tsv,text/csv,text/plain" :hint="fileSaid" @chosen="readFile" />
       <div class="columns">
-        <FrameText v-model="group" :label="says.groupOfAll" maxlength="40" :hint="says.whereTheListSaysNone" :list="groups.length > 0 ? 'groups-here' : undefined" />
+        <FrameText
+          v-model="group"
+          :label="says.groupOfAll"
+          maxlength="40"
+          :hint="says.whereTheListSaysNone"
+          :list="groups.length > 0 ? 'groups-here' : undefined"
+        />
         <FrameSelect v-model="role" :label="says.roleOfNew" :ids="ROLES" :named="id => words.roles[id]" :hint="says.whereTheListSaysNone" />
       </div>
       <datalist v-if="groups.length > 0" id="groups-here">
@@ -203,7 +217,9 @@ const tableColumns = computed<readonly TableColumnOf<RollLine>[]>(() => [
 </template>
 
 <style scoped>
-.bring-in { border: var(--line-heavy) solid var(--ink); padding: var(--space-7); background: var(--panel); display: grid; gap: var(--space-4); }
+.bring-in {
+  display: grid; gap: var(--space-4); padding: var(--space-7); border: var(--line-heavy) solid var(--ink); background: var(--panel);
+}
 .sum, h3 { font-weight: 750; margin-top: var(--space-5); }
 .foot { margin-top: var(--space-6); justify-content: flex-end; }
 </style>

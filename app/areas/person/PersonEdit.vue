@@ -55,7 +55,13 @@ async function leave({ personId, version }: PersonReading) {
     <FrameForm of="person.add" :payload="profile" @send="save">
       <div class="columns">
         <FrameText v-model="entry.name" :label="says.name" maxlength="80" is-needed />
-        <FrameText v-model="entry.group" :label="says.group" maxlength="40" :hint="says.groupHint" :list="groups.length > 0 ? 'groups' : undefined" />
+        <FrameText
+          v-model="entry.group"
+          :label="says.group"
+          maxlength="40"
+          :hint="says.groupHint"
+          :list="groups.length > 0 ? 'groups' : undefined"
+        />
         <FrameSelect
           v-model="entry.bayId"
           :label="says.ownBay"

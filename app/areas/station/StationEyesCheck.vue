@@ -74,7 +74,8 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
     </template>
     <template v-if="shade?.minimum != null">
       <h4 id="shade-set">
-        {{ helmets.length > 0 ? says.setOnTheirs : says.shadeSetOnTheHelmet }} <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
+        {{ helmets.length > 0 ? says.setOnTheirs : says.shadeSetOnTheHelmet }}
+        <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
       </h4>
       <div class="keys" role="group" aria-labelledby="shade-set">
         <FrameKey
@@ -98,7 +99,11 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
         {{ otherWrong }}
       </p>
     </template>
-    <NuxtLink v-if="shade?.minimum != null && placed.station.personId" class="key find" :to="{ path: $route.path, query: { do: 'darkest' } }">
+    <NuxtLink
+      v-if="shade?.minimum != null && placed.station.personId"
+      class="key find"
+      :to="{ path: $route.path, query: { do: 'darkest' } }"
+    >
       {{ says.findTheShade }}
     </NuxtLink>
     <template v-if="shade?.minimum != null && helmets.length === 0">

@@ -4,7 +4,9 @@ import type { Shown } from '../shown'
 export const openingPages = {
   page: {
     openTheShop: 'Open the shop',
-    inWalkingOrder: 'Bay by bay, in walking order. Look, then tap: a tap records that you looked at what it names and found it sound. What is wrong is said where it is wrong.',
+    inWalkingOrder:
+      'Bay by bay, in walking order. Look, then tap: a tap records that you looked at what it names and found it '
+      + 'sound. What is wrong is said where it is wrong.',
     instructorOpens: 'An instructor or the safety lead opens the shop.',
     toGo: (left: number, clear: number) => `${left === 1 ? '1 bay' : `${left} bays`} to go, ${clear} clear to strike`,
     clear: 'Clear to strike',

@@ -11,7 +11,9 @@ export const peoplePages = {
   },
   bringIn: {
     bringInAList: 'Bring in a list',
-    oneNameALine: 'Paste one name a line, or a table from a spreadsheet. You see what each line comes to before anything is taken; then all of it is taken, or nothing.',
+    oneNameALine:
+      'Paste one name a line, or a table from a spreadsheet. You see what each line comes to before anything is '
+      + 'taken; then all of it is taken, or nothing.',
     namesOrATable: 'Names, or a table',
     headingIsKnown: 'a first line such as Name, Group, Role, Bay is read as a heading',
     orAFile: 'Or a file',
@@ -50,10 +52,14 @@ export const peoplePages = {
       'unknown-role': 'No such role.',
       'unknown-bay': 'No such bay.',
     },
-    comesTo: (added: Shown, changed: Shown, same: Shown, wrong: Shown) => `${added} added, ${changed} changed, ${same} as they are, ${wrong} that cannot be taken`,
+    comesTo: (added: Shown, changed: Shown, same: Shown, wrong: Shown) =>
+      `${added} added, ${changed} changed, ${same} as they are, ${wrong} that cannot be taken`,
     leaveOut: (count: Shown) => `Leave out what cannot be taken (${count})`,
     nobodyYet: 'Paste at least one name.',
-    mendOrLeaveOut: (count: number) => count === 1 ? 'One line cannot be taken: mend it above, or leave it out.' : `${count} lines cannot be taken: mend them above, or leave them out.`,
+    mendOrLeaveOut: (count: number) =>
+      count === 1
+        ? 'One line cannot be taken: mend it above, or leave it out.'
+        : `${count} lines cannot be taken: mend them above, or leave them out.`,
     atMost: (count: Shown) => `At most ${count} people at once.`,
     allAsTheyAre: 'Everybody in it is here as they are written.',
     back: 'Back',
@@ -61,7 +67,9 @@ export const peoplePages = {
   },
   care: {
     eyesAndBody: 'Eyes and body',
-    keptApart: 'Kept apart from the log, seen by the safety lead and this person, and erasable. The floor only learns that they start one shade darker, and that they see by lenses of their own.',
+    keptApart:
+      'Kept apart from the log, seen by the safety lead and this person, and erasable. The floor only learns that '
+      + 'they start one shade darker, and that they see by lenses of their own.',
     isLightSensitive: 'bright light is more to them than to others',
     hasSoreEyes: 'headaches or gritty eyes after work',
     wearsPrescription: 'sees by lenses of their own',

@@ -26,7 +26,9 @@ export const rulesPages = {
     holdsTheBay: 'holds the bay',
     distancesInTheStore: 'Distances in the store',
     signingOff: 'Signing off for a process',
-    signOffHint: 'Whether whoever stands at a bay must be signed off for its process. US law asks that welders are suitably trained; how it is shown is the shop\'s to say.',
+    signOffHint:
+      'Whether whoever stands at a bay must be signed off for its process. US law asks that welders are suitably '
+      + 'trained; how it is shown is the shop\'s to say.',
     signOffRules: {
       'not-asked': 'not asked',
       'said': 'said, the bay stays as it is',

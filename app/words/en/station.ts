@@ -69,7 +69,9 @@ export const stationPages = {
   },
   darkest: {
     findTheShade: 'Find the shade',
-    howItGoes: 'From the darkest. Strike on scrap, look at the puddle, and go one lighter until it is just seen. What is found is kept for this person, this process and this band of current.',
+    howItGoes:
+      'From the darkest. Strike on scrap, look at the puddle, and go one lighter until it is just seen. What is '
+      + 'found is kept for this person, this process and this band of current.',
     placeSomebodyFirst: 'Place somebody at this bay first.',
     noShadeToTry: 'No shade is known for this job, or the helmet has none for it.',
     notClear: 'The bay is not clear to strike: nobody strikes to try a shade before it is.',
@@ -115,7 +117,9 @@ export const stationPages = {
   },
   inSight: {
     whoElseSeesIt: 'Who else sees this arc',
-    withoutAFilter: 'A helper, a watch, whoever passes or works next to it, without a filter before the eyes: so long in a day at most. Skin that is bare burns as soon.',
+    withoutAFilter:
+      'A helper, a watch, whoever passes or works next to it, without a filter before the eyes: so long in a day at '
+      + 'most. Skin that is bare burns as soon.',
     from: 'From',
     atMostADay: 'At most in a day',
     anHourOfIt: (distance: Shown) => `Whoever sees an hour of it stays ${distance} off.`,
@@ -331,6 +335,7 @@ export const stationPages = {
     onWatch: 'On watch: no other task until they are relieved',
     notSignedOff: 'not signed off',
     nobodyLikeIt: 'Nobody of that name.',
+    onWatchElsewhere: 'on watch',
     onWatchAt: (place: Shown) => `on watch, ${place}`,
     atBay: (get: Shown) => `at bay ${get}`,
     nobody: 'Nobody',

@@ -5,7 +5,8 @@ export const openingPages: typeof English = {
   page: {
     openTheShop: 'Abrir el taller',
     inWalkingOrder:
-      'Puesto por puesto, en orden de recorrido. Mire, y toque: un toque anota que revisó lo que nombra y lo halló bien. Lo que está mal se dice donde está mal.',
+      'Puesto por puesto, en orden de recorrido. Mire, y toque: un toque anota que revisó lo que nombra y lo halló '
+      + 'bien. Lo que está mal se dice donde está mal.',
     instructorOpens: 'Un instructor o el responsable de seguridad abre el taller.',
     toGo: (left, clear) => `${left === 1 ? 'Falta 1 puesto' : `Faltan ${left} puestos`}, ${clear} libres para encender`,
     clear: 'Libres para encender',

@@ -11,7 +11,9 @@ export const peoplePages: typeof English = {
   },
   bringIn: {
     bringInAList: 'Traer una lista',
-    oneNameALine: 'Pegue un nombre por línea, o una tabla de una hoja de cálculo. Verá qué resulta de cada línea antes de tomar nada; después se toma todo, o nada.',
+    oneNameALine:
+      'Pegue un nombre por línea, o una tabla de una hoja de cálculo. Verá qué resulta de cada línea antes de tomar '
+      + 'nada; después se toma todo, o nada.',
     namesOrATable: 'Nombres, o una tabla',
     headingIsKnown: 'una primera línea como Nombre, Grupo, Rol, Puesto se lee como encabezado',
     orAFile: 'O un archivo',
@@ -53,7 +55,10 @@ export const peoplePages: typeof English = {
     comesTo: (added, changed, same, wrong) => `${added} se agregan, ${changed} cambian, ${same} siguen igual, ${wrong} no se pueden tomar`,
     leaveOut: count => `Dejar fuera lo que no se puede tomar (${count})`,
     nobodyYet: 'Pegue al menos un nombre.',
-    mendOrLeaveOut: count => count === 1 ? 'Una línea no se puede tomar: corríjala arriba, o déjela fuera.' : `${count} líneas no se pueden tomar: corríjalas arriba, o déjelas fuera.`,
+    mendOrLeaveOut: count =>
+      count === 1
+        ? 'Una línea no se puede tomar: corríjala arriba, o déjela fuera.'
+        : `${count} líneas no se pueden tomar: corríjalas arriba, o déjelas fuera.`,
     atMost: count => `A lo más ${count} personas a la vez.`,
     allAsTheyAre: 'Todos los de la lista están aquí tal como están escritos.',
     back: 'Volver',
@@ -61,7 +66,9 @@ export const peoplePages: typeof English = {
   },
   care: {
     eyesAndBody: 'Ojos y cuerpo',
-    keptApart: 'Se guarda aparte del registro, lo ven el responsable de seguridad y la persona, y se puede borrar. En el taller solo se sabe que empieza una sombra más oscura y que usa lentes graduados.',
+    keptApart:
+      'Se guarda aparte del registro, lo ven el responsable de seguridad y la persona, y se puede borrar. En el '
+      + 'taller solo se sabe que empieza una sombra más oscura y que usa lentes graduados.',
     isLightSensitive: 'la luz fuerte le molesta más que a otros',
     hasSoreEyes: 'dolor de cabeza u ojos irritados después del trabajo',
     wearsPrescription: 'usa lentes graduados',

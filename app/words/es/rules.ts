@@ -29,7 +29,9 @@ export const rulesPages: typeof English = {
     holdsTheBay: 'detiene el puesto',
     distancesInTheStore: 'Distancias en el almacén',
     signingOff: 'Habilitación por proceso',
-    signOffHint: 'Si quien está en un puesto debe estar habilitado para su proceso. La ley de EE. UU. pide que los soldadores estén capacitados; cómo se demuestra lo decide el taller.',
+    signOffHint:
+      'Si quien está en un puesto debe estar habilitado para su proceso. La ley de EE. UU. pide que los soldadores '
+      + 'estén capacitados; cómo se demuestra lo decide el taller.',
     signOffRules: {
       'not-asked': 'no se pide',
       'said': 'se avisa, el puesto sigue igual',

@@ -71,7 +71,9 @@ export const stationPages: typeof English = {
   },
   darkest: {
     findTheShade: 'Encontrar la sombra',
-    howItGoes: 'Desde la más oscura. Encienda en un retazo, mire el charco, y baje una hasta que apenas se vea. Lo que se encuentra queda para esta persona, este proceso y esta banda de corriente.',
+    howItGoes:
+      'Desde la más oscura. Encienda en un retazo, mire el charco, y baje una hasta que apenas se vea. Lo que se '
+      + 'encuentra queda para esta persona, este proceso y esta banda de corriente.',
     placeSomebodyFirst: 'Ponga primero a alguien en este puesto.',
     noShadeToTry: 'No se sabe la sombra de este trabajo, o la careta no tiene ninguna para él.',
     notClear: 'El puesto no está libre para encender: nadie enciende para probar una sombra antes de eso.',
@@ -117,7 +119,9 @@ export const stationPages: typeof English = {
   },
   inSight: {
     whoElseSeesIt: 'Quién más ve este arco',
-    withoutAFilter: 'Un ayudante, un vigía, quien pasa o trabaja al lado, sin filtro ante los ojos: a lo más este tiempo al día. La piel descubierta se quema igual de pronto.',
+    withoutAFilter:
+      'Un ayudante, un vigía, quien pasa o trabaja al lado, sin filtro ante los ojos: a lo más este tiempo al día. '
+      + 'La piel descubierta se quema igual de pronto.',
     from: 'Desde',
     atMostADay: 'A lo más al día',
     anHourOfIt: distance => `Quien ve una hora de este trabajo se queda a ${distance}.`,
@@ -338,6 +342,7 @@ export const stationPages: typeof English = {
     onWatch: 'De vigía: sin otra tarea hasta que los releven',
     notSignedOff: 'sin habilitar',
     nobodyLikeIt: 'Nadie con ese nombre.',
+    onWatchElsewhere: 'de vigía',
     onWatchAt: place => `de vigía, ${place}`,
     atBay: get => `en el puesto ${get}`,
     nobody: 'Nadie',
