@@ -155,3 +155,16 @@ test('what else reaches people is worked out beside the air: an arc that others 
   await heat.getByRole('radiogroup', { name: 'Used to heat' }).getByRole('radio', { name: 'Yes' }).click()
   await expect(heat.getByText('Work 30 min of each hour, and rest the others.')).toBeVisible()
 })
+
+test('shiny walls are said of a bay, and Eyes cautions of what they throw back', async ({ page }) => {
+  await signIn(page, served, 'oskar', '/air?do=hall-boat-shed')
+  const hall = page.locator('.right')
+  await hall.getByRole('listitem').filter({ hasText: /^2/ }).getByRole('button', { name: 'Change' }).click()
+  await choose(hall.getByLabel('Walls and screens round it'), 'bright metal')
+  await hall.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(hall.getByLabel('Walls and screens round it')).toHaveCount(0)
+  await page.goto(`${served.url}/bay/bay-2?do=because-eyes`)
+  await expect(page.getByText(/The walls round here are shiny/)).toBeVisible()
+  // A caution: the bay stays as it was.
+  await expect(page.getByRole('link', { name: /^Bay 2, .*Clear to strike/ })).toBeVisible()
+})

@@ -115,7 +115,7 @@ watchEffect(() => {
         />
         <FrameNumber v-model="band[1]" :label="says.to" :unit="plain('')" :limits="{ min: 1.2, max: 16 }" optional />
       </template>
-      <FrameKey v-if="bands.length < 3" @click="bands.push([undefined, undefined])">
+      <FrameKey v-if="bands.length < 3" class="gap" @click="bands.push([undefined, undefined])">
         {{ says.itHasAGapAnother }}
       </FrameKey>
       <FrameChoice v-model="lensKind" :label="says.lens" :ids="HELMET_KINDS" :named="id => says.lenses[id]" :hint="says.lensHint" />
@@ -163,3 +163,7 @@ watchEffect(() => {
     <FrameDay v-model="madeOn" :label="says.madeOn" />
   </div>
 </template>
+
+<style scoped>
+.gap { align-self: center; }
+</style>

@@ -130,7 +130,7 @@ const save = () =>
           :hint="says.factorHint(leastFitFactor(mask))"
           optional
         />
-        <FrameDay v-model="nextOn" :label="says.nextFitTest" />
+        <FrameDay v-model="nextOn" :label="says.nextFitTest" :hint="says.ifSooner" />
       </template>
     </div>
     <PersonApartKeys :exists="exists" :asks="says.eraseForGood" :said="said" @erase="send(null, apart.erased)" />

@@ -194,7 +194,8 @@ export const peoplePages = {
     results: { passed: 'passed', failed: 'failed' },
     factor: 'Fit factor',
     factorHint: (least: Shown) => `at least ${least} for this mask`,
-    nextFitTest: 'Next fit test, if sooner than the house asks',
+    nextFitTest: 'Next fit test',
+    ifSooner: 'if it is sooner than the house asks',
     medicallyCleared: 'Medically cleared',
   },
 }

@@ -199,7 +199,8 @@ export const peoplePages: typeof English = {
     results: { passed: 'pasó', failed: 'no pasó' },
     factor: 'Factor de ajuste',
     factorHint: least => `al menos ${least} con esta mascarilla`,
-    nextFitTest: 'Próxima prueba, si es antes de lo que pide la casa',
+    nextFitTest: 'Próxima prueba',
+    ifSooner: 'si es antes de lo que pide la casa',
     medicallyCleared: 'Aptitud médica',
   },
 }
