@@ -70,7 +70,7 @@ const taken = () => ({
       </FrameKey>
     </div>
     <LazyPersonBringIn v-else-if="open === 'list' && people" :people="people" :groups="groups" @done="close" />
-    <LazyPersonEdit
+    <PersonEdit
       v-else-if="open === 'new' || edited"
       :key="edited?.personId ?? 'new'"
       :person="edited"
