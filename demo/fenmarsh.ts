@@ -3,6 +3,7 @@ import type { BayKindId, ProcessId, RoleId, ZoneId } from '#core/ids/vocabulary'
 import type { HoodPosition, ExtractionCheck } from '#core/air/bay-air'
 import type { Extraction } from '#core/streams/hall/hall'
 import type { CareRecord } from '#core/shade/care'
+import type { WearableId } from '#core/ids/wearable-ids'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
@@ -33,6 +34,12 @@ export const RULES: HouseRules = {
   pastDueHolds: false,
   storageBasis: 'us',
   signOffRule: 'said',
+  safetyToe: false,
+  leatherLaces: false,
+  sleevesDo: false,
+  linedGlovesOnly: false,
+  lowShoesDo: false,
+  clothesRule: 'shop-lends',
   radiusRule: '35-ft',
   watchAfterMin: 60,
   monitoringMin: 180,
@@ -85,6 +92,18 @@ export const AREAS = [
   { areaId: 'structures', hallId: 'lockside', name: 'On the structures' },
 ]
 
+const HEAD_TO_HANDS = ['cap-cotton', 'plugs', 'glasses-clear', 'helmet', 'collar-closed', 'gloves-lined'] as const
+const READY_FOR_HEAVY = [
+  ...HEAD_TO_HANDS, 'jacket-treated', 'sleeves-leather', 'under-cotton', 'apron-leather', 'trousers-treated', 'boots-covered',
+  'pockets-empty',
+] as const
+
+/** The shop's own clothes: kind, size, how many. */
+export const WARDROBE: readonly (readonly [WearableId, string, number])[] = [
+  ['jacket-treated', 'M', 3], ['jacket-treated', 'L', 2], ['jacket-leather', 'L', 1], ['sleeves-leather', '', 4], ['apron-leather', '', 3],
+  ['gloves-lined', '10', 5], ['gloves-thin', '9', 4], ['cap-cotton', '', 10], ['glasses-clear', '', 8], ['trousers-treated', 'L', 2],
+]
+
 export interface DemoPerson {
   readonly personId: string
   readonly name: string
@@ -94,6 +113,8 @@ export interface DemoPerson {
   /** Processes they are signed off for. */
   readonly signedOffFor?: readonly ProcessId[]
   readonly care?: Partial<CareRecord>
+  /** What they had on the day before. */
+  readonly wore?: readonly WearableId[]
   /** Months since fit test and clearance; null was never done. */
   readonly wearer?: Pick<WearerRecord, 'mask'> & {
     readonly fitTestMonthsAgo: number | null
@@ -178,7 +199,12 @@ export const PEOPLE: readonly DemoPerson[] = [
     roles: ['welder'], group: 'Gate crew', signedOffFor: ['fcaw-s', 'smaw', 'pac'],
     wearer: { mask: 'papr-helmet', fitTestMonthsAgo: null, medicalMonthsAgo: 3 },
   },
-  { personId: 'noor-hale', name: 'Noor Hale', roles: ['learner'], group: 'Morning class', signedOffFor: ['gmaw'] },
+  {
+    personId: 'noor-hale',
+    name: 'Noor Hale',
+    roles: ['learner'], group: 'Morning class', signedOffFor: ['gmaw'],
+    wore: [...HEAD_TO_HANDS, 'top-synthetic', 'under-cotton', 'apron-leather', 'jeans', 'boots-covered', 'pockets-empty'],
+  },
   {
     personId: 'ivo-reyes',
     name: 'Ivo Reyes',
@@ -193,7 +219,7 @@ export const PEOPLE: readonly DemoPerson[] = [
     signedOffFor: ['ofc'],
     care: { hasSoreEyes: true, symptoms: 'Gritty eyes after long cutting days' },
   },
-  { personId: 'kit-amari', name: 'Kit Amari', roles: ['learner'], group: 'Morning class' },
+  { personId: 'kit-amari', name: 'Kit Amari', roles: ['learner'], group: 'Morning class', wore: READY_FOR_HEAVY },
 ]
 
 export interface DemoBay {

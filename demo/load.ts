@@ -1,4 +1,8 @@
+import { isLoudAround } from '#core/hearing/neighbours-noise'
 import { requiredOutfit } from '#core/ppe/required-outfit'
+import { wear } from '#core/ppe/wearables'
+import type { ToldGarment } from '#core/ppe/wearables'
+import type { Instant } from '#core/time/instant'
 import { handleCommand } from '#server/door/handle'
 import { openSite } from '#server/door/open-site'
 import { systemCommand } from '#server/door/system-command'
@@ -7,7 +11,7 @@ import { monthsAfter } from '#core/time/months-after'
 import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
-import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE } from './fenmarsh'
+import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
 import { loadKitAndCylinders } from './load-kit-and-cylinders'
 import { loadPermits } from './load-permits'
@@ -15,7 +19,7 @@ import type { SendAt } from './load-kit-and-cylinders'
 import { FIRE_CHECKS } from '#core/ids/station-ids'
 import type { Caller } from '#server/door/caller'
 import type { Door } from '#server/door/door'
-import { HOUSE_RULES_STREAM, SITE_STREAM, hallStream, personStream, stationStream } from '#core/ids/streams'
+import { HOUSE_RULES_STREAM, SITE_STREAM, WARDROBE_STREAM, hallStream, personStream, stationStream } from '#core/ids/streams'
 
 /** What a start prints. */
 export interface DemoSignIn { readonly loginName: string, readonly password: string, readonly pin: string, readonly roles: string }
@@ -77,6 +81,20 @@ async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPers
     await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })
 }
 
+/** What was seen on them the day before: what they usually wear. */
+async function loadClothes(send: Send, { personId, wore }: DemoPerson, yesterday: Instant): Promise<void> {
+  if (!wore) return
+  const worn = wore.reduce<readonly ToldGarment[]>((told, wearable) => wear(told, wearable), [])
+  await send(personStream(personId), { type: 'person.tell-outfit', payload: { worn } }, yesterday)
+}
+
+/** What others do in the hall of a bay, as loud as it is planned. */
+function isLoudAt({ label, areaId }: DemoBay): boolean {
+  const hallOf = (id: string) => AREAS.find(area => area.areaId === id)!.hallId
+  const others = BAYS.filter(other => other.label !== label && hallOf(other.areaId) === hallOf(areaId))
+  return isLoudAround(others.flatMap(({ job }) => job ?? []), RULES)
+}
+
 async function loadBay(send: Send, bay: DemoBay): Promise<void> {
   const stream = stationStream(bayIdOf(bay.label))
   if (bay.personId) await send(stream, { type: 'station.place-person', payload: { personId: bay.personId } })
@@ -85,7 +103,7 @@ async function loadBay(send: Send, bay: DemoBay): Promise<void> {
   if (bay.helmetCheck) await send(stream, { type: 'station.check-helmet', payload: bay.helmetCheck })
   if (bay.glasses) await send(stream, { type: 'station.check-glasses', payload: bay.glasses })
   if (bay.outfit && bay.job) {
-    const zones = requiredOutfit(bay.job)
+    const zones = requiredOutfit(bay.job, { isLoudAround: isLoudAt(bay) })
       .filter(({ zone }) => bay.outfit === 'all' || bay.outfit?.includes(zone))
       .map(({ zone, requirement }) => ({ zone, requirement, passes: !bay.fails?.includes(zone) }))
     await send(stream, { type: 'station.check-outfit', payload: { zones } })
@@ -162,6 +180,10 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   for (const person of PEOPLE) await loadRoll(door, instructor, person)
   // The store first: as long as nobody works at a bay, no gate has to be judged anew for each thing.
   await loadKitAndCylinders(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
+  const yesterday = new Date(door.clock.nowMs() - 24 * 3600_000).toISOString()
+  for (const person of PEOPLE) await loadClothes(instructor, person, yesterday)
+  for (const [index, [wearable, size, count]] of WARDROBE.entries())
+    await lead(WARDROBE_STREAM, { type: 'wardrobe.count', payload: { lineId: `line-${index + 1}`, wearable, size, count } })
   for (const bay of BAYS) await loadBay(instructor, bay)
   await loadPermits(sendAs, nowIso(door.clock))
   return signInsOf([LEAD, ...PEOPLE])

@@ -33,6 +33,12 @@ export const COMMAND_SAMPLES = {
   'person.offer-code': { isReset: false },
   'person.use-code': { signsFrom: null, pinSet: false },
   'person.check-shaven': { isShaven: true },
+  'person.tell-outfit': {
+    worn: [{ zone: 'legs', item: 'trousers', materials: { denim: 100 }, condition: [], facts: { 'full-length': true }, like: 'jeans' }],
+  },
+  'person.lend': { loanId: '6b0f5a52-3a5a-4a53-8a44-0d2f4f2c1a77', wearable: 'jacket-treated', size: 'L' },
+  'person.give-back': { loanId: '6b0f5a52-3a5a-4a53-8a44-0d2f4f2c1a77', isLost: false },
+  'wardrobe.count': { lineId: 'jackets-l', wearable: 'jacket-treated', size: 'L', count: 4 },
   'person.note-care': { care: null },
   'person.note-health': { health: null },
   'house-rules.change': NEW_SITE_RULES,

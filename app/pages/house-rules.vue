@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SETTLING_RULES } from '#core/cylinder/settling'
-import { REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
+import { CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
@@ -41,6 +41,7 @@ const minima = [
 ]
 const MONTHS = [6, 12, 18, 24, 36]
 const HOURS = Array.from({ length: 24 }, (_, hour) => String(hour).padStart(2, '0'))
+const CLOTHES = ['leatherLaces', 'sleevesDo', 'linedGlovesOnly', 'lowShoesDo'] as const
 const COUNTED = ['surveyMonths', 'fitTestMonths', 'medicalMonths'] as const
 async function save() {
   const sending = entry.value
@@ -101,6 +102,10 @@ function undo() {
         <RuleChoice rule="pastDueHolds" :entry="entry" :choices="[false, true]" @change="set" />
         <RuleChoice rule="storageBasis" :entry="entry" :choices="STORAGE_BASES" @change="set" />
         <RuleChoice rule="signOffRule" :entry="entry" :choices="SIGN_OFF_RULES" :hint="says.signOffHint" @change="set" />
+        <h2>{{ says.clothes }}</h2>
+        <RuleChoice rule="safetyToe" :entry="entry" :choices="[false, true]" :hint="says.safetyToeHint" @change="set" />
+        <RuleChoice v-for="rule in CLOTHES" :key="rule" :rule="rule" :entry="entry" :choices="[false, true]" @change="set" />
+        <RuleChoice rule="clothesRule" :entry="entry" :choices="CLOTHES_RULES" @change="set" />
         <HotworkRules :entry="entry" @change="set" />
         <RuleChoice rule="units" :entry="entry" :choices="UNIT_SYSTEMS" @change="set" />
         <RuleChoice rule="language" :entry="entry" :choices="LANGUAGES" :hint="says.whoeverChoseNone" @change="set" />

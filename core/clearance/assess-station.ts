@@ -3,16 +3,16 @@ import type { Finding } from '../findings/finding'
 import { GATES } from '../ids/vocabulary'
 import type { GateId } from '../ids/vocabulary'
 import type { AirAssessment } from '../air/assess-air'
-import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { ShadeAnswer } from '../shade/shade-question'
 import type { Station } from '../streams/station/station'
+import type { ZoneToday } from './body-gate'
 import type { Gate, Word } from './gate'
 import { JUDGES } from './judges'
 import type { Judged } from './judges'
 import type { Surroundings } from './surroundings'
 
 /** Raised whenever the gates would answer differently on the same facts, so that the log says which rules spoke. */
-export const RULES_VERSION = 7
+export const RULES_VERSION = 8
 
 /** A station judged: its gates in working order, the word at the end, and the first reason for it. */
 export interface StationVerdict {
@@ -23,7 +23,7 @@ export interface StationVerdict {
   /** The gate the line is live up to; null when it runs through. */
   readonly firstClosed: GateId | null
   readonly shade: ShadeAnswer | null
-  readonly outfit: readonly OutfitRequirement[]
+  readonly outfit: readonly ZoneToday[]
   readonly air: AirAssessment
 }
 

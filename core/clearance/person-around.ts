@@ -1,6 +1,8 @@
 import type { KitItemFact } from '../inspection/kit-item-fact'
-import type { ProcessId } from '../ids/vocabulary'
+import type { ProcessId, ZoneId } from '../ids/vocabulary'
 import type { Wearer } from '../respirator/wearer'
+import type { ToldOutfit } from '../ppe/wearables'
+import type { Instant } from '../time/instant'
 import type { SettledShade } from '../shade/settled-shade'
 
 /** What is known of somebody who welds, as far as gates ask. Of health only what follows from it. */
@@ -13,7 +15,14 @@ export interface Welder {
   readonly isOneDarker: boolean
   /** Sees by lenses of their own: rated ones, or rated glasses over them. */
   readonly wearsPrescription: boolean
+  /** What they were last seen to have on; null where nobody ever told. */
+  readonly outfit: OutfitToday | null
+  /** When something that covered a zone went back to the shop. */
+  readonly takenOff: Readonly<Partial<Record<ZoneId, Instant>>>
 }
+
+/** What somebody has on, as it was seen at an instant; it speaks until the shop day ends. */
+export interface OutfitToday extends ToldOutfit { readonly at: Instant, readonly validUntil: Instant }
 
 /** What goes with a person, wherever they stand: what they wear, and whether a mask may be counted on. */
 export interface PersonAround {

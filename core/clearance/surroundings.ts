@@ -12,6 +12,8 @@ export interface Surroundings {
   readonly workplace: WorkplaceId
   readonly now: Instant
   readonly air: AirSurroundings
+  /** The loud work of the neighbours asks for something at the ears. */
+  readonly isLoudAround: boolean
   readonly kit: KitAround
   readonly fire: FireAround
   /** Whoever stands here, or would; null is nobody. */

@@ -28,6 +28,8 @@ export interface EyesFindings {
 export interface BodyFindings {
   'body.job-first': Record<string, never>
   'body.zones-to-check': { zones: readonly ZoneId[], count: number }
+  'body.garment-fails': { zone: ZoneId, requirement: RequirementId }
+  'body.with-caution': { zones: readonly ZoneId[], count: number }
   'body.zone-fails': { zone: ZoneId, requirement: RequirementId }
   'body.requirement-changed': { zones: readonly ZoneId[], count: number }
 }

@@ -6,7 +6,7 @@ export const GARMENTS = [
   'welding-helmet', 'face-shield', 'laser-helmet',
   'collar', 'neck-cape',
   'respirator', 'supplied-air',
-  'tig-gloves', 'welding-gloves', 'leather-work-gloves', 'mechanics-gloves',
+  'tig-gloves', 'welding-gloves', 'leather-work-gloves', 'mechanics-gloves', 'bare-hands',
   'sleeves', 'jacket', 'coverall', 'shirt', 't-shirt', 'base-layer', 'apron',
   'trousers', 'shorts', 'leggings',
   'boots', 'shoes',

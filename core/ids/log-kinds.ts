@@ -27,7 +27,7 @@ export const LOG_KIND: Readonly<Record<LogKindId, LogKind>> = {
   'bays': { single: [], many: ['station'], without: [...STOPS, ...GATES] },
   'hot-work': { single: [], many: ['permit'] },
   'cylinders': { single: [], many: ['cylinder', 'place'] },
-  'kit': { single: ['check-lists'], many: ['item'] },
+  'kit': { single: ['check-lists', 'wardrobe'], many: ['item'] },
   'air': { single: ['fume-sheets'], many: ['hall', 'samples'] },
   'people': { single: [], many: ['person'] },
   'told': { single: [], many: ['notice'] },

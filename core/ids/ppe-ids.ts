@@ -19,7 +19,7 @@ export type RequirementId = typeof REQUIREMENTS[number]
 /** Why a zone needs what it needs. */
 export const OUTFIT_REASONS = [
   'arc-radiation', 'reflected-arc', 'light-spatter', 'heavy-spatter', 'falling-sparks', 'dexterity', 'flame-light', 'grinding-fragments',
-  'noise', 'coating-fume', 'confined-air', 'slag-pops', 'synthetics-melt', 'laser-beam', 'hot-metal', 'every-arc-makes-fume',
-  'sparks-catch',
+  'noise', 'noise-of-neighbours', 'coating-fume', 'confined-air', 'slag-pops', 'synthetics-melt', 'laser-beam', 'hot-metal',
+  'every-arc-makes-fume', 'sparks-catch',
 ] as const
 export type OutfitReason = typeof OUTFIT_REASONS[number]

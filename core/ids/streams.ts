@@ -15,6 +15,8 @@ export const samplesStream = (bayId: string): string => `samples/${bayId}`
 
 export const CHECK_LISTS_STREAM = 'check-lists'
 
+export const WARDROBE_STREAM = 'wardrobe'
+
 export const kitItemStream = (tagId: string): string => `item/${tagId}`
 
 export const cylinderStream = (tagId: string): string => `cylinder/${tagId}`
@@ -28,7 +30,7 @@ export const noticeStream = (noticeId: string): string => `notice/${noticeId}`
 export const personStream = (personId: string): string => `person/${personId}`
 
 /** Streams of which a site has one, and streams of which it has many. */
-export const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists'] as const
+export const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists', 'wardrobe'] as const
 
 export const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice', 'permit'] as const
 

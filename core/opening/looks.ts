@@ -1,16 +1,15 @@
 import type { Gate } from '../clearance/gate'
 import type { FindingCode } from '../findings/finding'
 import { FIRE_CHECKS } from '../ids/station-ids'
-import { kitItemStream, stationStream } from '../ids/streams'
+import { kitItemStream, personStream, stationStream } from '../ids/streams'
 import type { GateId } from '../ids/vocabulary'
 import type { Answer, Answers, Check, CheckList } from '../inspection/check-list'
 import { judgeKitItem } from '../inspection/judge-kit-item'
-import type { OutfitRequirement } from '../ppe/required-outfit'
+import type { ZoneToday } from '../clearance/body-gate'
+import type { ToldGarment } from '../ppe/wearables'
 import type { CommandOf } from '../streams/commands'
 import type { KitItem } from '../streams/kit-item/kit-item'
 import type { Station } from '../streams/station/station'
-import type { Instant } from '../time/instant'
-import { stands } from '../time/instant'
 
 /** What is looked at: a thing by its tag, or a part of the bay or of who stands there. */
 export type Looked = { readonly tag: string } | { readonly part: 'hood' | 'fire' | 'helmet' | 'glasses' | 'outfit' }
@@ -19,10 +18,15 @@ export interface Look {
   readonly of: Looked
   readonly streamId: string
   readonly command: CommandOf<'item.inspect' | 'station.check-extraction' | 'station.check-fire' | 'station.check-helmet'
-  | 'station.check-glasses' | 'station.check-outfit'>
+  | 'station.check-glasses' | 'station.check-outfit' | 'person.tell-outfit'>
 }
 /** The looks that are due somewhere; those that one word cannot answer stand apart, by their tags. */
-export interface LooksDue { readonly looks: readonly Look[], readonly byThemselves: readonly string[] }
+export interface LooksDue {
+  readonly looks: readonly Look[]
+  readonly byThemselves: readonly string[]
+  /** What somebody has on has to be told thing by thing. */
+  readonly isOutfitApart?: boolean
+}
 
 /** A choice that the thing itself decides: a lens that is dark always, or one that has to turn dark. */
 function soundChoice({ id, passing }: Extract<Check, { readonly asks: 'choice' }>, { lensKind }: KitItem['marks']): Answer | null {
@@ -97,26 +101,39 @@ export function bayLooks(
 }
 
 /**
- * What is due of whoever stands at a bay: helmet, glasses, outfit. A zone that was looked at and failed is not passed with the rest.
+ * What is due of whoever stands at a bay: helmet, glasses, outfit. A zone that was looked at and failed is not passed with the rest, and
+ * of somebody whose clothes were ever told no zone is passed by a word: what they usually wear is said again, if it does for the job.
  *
  * @param worn things of theirs
+ * @param usual what they usually wear, as it would be told today; 'apart' where that does not do, null where nothing was ever told
  */
 export function doorLooks(
   bayId: string,
-  { zones, personId }: Pick<Station, 'zones' | 'personId'>,
+  { personId }: Pick<Station, 'personId'>,
   gates: Gates,
-  outfit: readonly OutfitRequirement[],
+  outfit: readonly ZoneToday[],
   worn: readonly KitItem[],
-  { lists, today, now }: { readonly lists: readonly CheckList[], readonly today: string, readonly now: Instant },
+  { lists, today, usual }: {
+    readonly lists: readonly CheckList[]
+    readonly today: string
+    readonly usual: readonly ToldGarment[] | 'apart' | null
+  },
 ): LooksDue {
   if (personId === null) return { looks: [], byThemselves: [] }
   const streamId = stationStream(bayId)
   const { looks, byThemselves } = kitLooks(worn, lists, today)
-  const due = outfit.filter(({ zone, requirement }) => {
-    const check = zones[zone]
-    return !check || !stands(check.validUntil, now) || check.requirement !== requirement
-  })
-  const part = (of: 'helmet' | 'glasses' | 'outfit', command: Look['command']): Look => ({ of: { part: of }, streamId, command })
+  const due = outfit.filter(({ standing }) => standing === 'to-check' || standing === 'changed')
+  const part = (of: 'helmet' | 'glasses' | 'outfit', command: Look['command'], at = streamId): Look =>
+    ({ of: { part: of }, streamId: at, command })
+  const ofOutfit = (): readonly Look[] => {
+    if (due.length === 0 || usual === 'apart') return []
+    return usual === null
+      ? [part('outfit', {
+          type: 'station.check-outfit',
+          payload: { zones: due.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) },
+        })]
+      : [part('outfit', { type: 'person.tell-outfit', payload: { worn: usual } }, personStream(personId))]
+  }
   return {
     looks: [
       ...looks,
@@ -126,13 +143,9 @@ export function doorLooks(
       ...says(gates, 'eyes', 'eyes.glasses-not-checked')
         ? [part('glasses', { type: 'station.check-glasses', payload: { kind: 'clear-rated' } })]
         : [],
-      ...due.length > 0
-        ? [part('outfit', {
-            type: 'station.check-outfit',
-            payload: { zones: due.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) },
-          })]
-        : [],
+      ...ofOutfit(),
     ],
     byThemselves,
+    isOutfitApart: due.length > 0 && usual === 'apart',
   }
 }

@@ -5,8 +5,8 @@ import type { RequirementId } from '../ids/ppe-ids'
 import type { ZoneId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { SOURCES } from '../source/sources'
-import type { OutfitRequirement } from './required-outfit'
-import { requiredOutfit } from './required-outfit'
+import type { OutfitAround, OutfitRequirement, Spatter } from './required-outfit'
+import { requiredOutfit, spatterOf } from './required-outfit'
 
 /** One thing that somebody has on. What is left out is not known, and never passes it. */
 export interface WornGarment {
@@ -25,6 +25,12 @@ export interface GarmentHouse {
   readonly safetyToe?: boolean
   /** Laces of leather count as covered. */
   readonly leatherLaces?: boolean
+  /** Where little spatters, a shirt of cotton with sleeves down does for a jacket. */
+  readonly sleevesDo?: boolean
+  /** No thin gloves, not for TIG either. */
+  readonly linedGlovesOnly?: boolean
+  /** Where little spatters, low shoes of leather do for boots. */
+  readonly lowShoesDo?: boolean
 }
 
 export interface ZoneVerdict extends Pick<OutfitRequirement, 'zone' | 'requirement'> {
@@ -97,7 +103,7 @@ const RULES: Readonly<Record<RequirementId, Rule>> = {
 
 /** Things that nobody calls cloth: what they are made of is no matter here. */
 const NOT_CLOTH: ReadonlySet<GarmentId> = new Set([
-  'bare-head', 'ear-plugs', 'ear-muffs', 'safety-glasses', 'flame-goggles', 'laser-eyewear', 'welding-helmet', 'face-shield',
+  'bare-head', 'bare-hands', 'ear-plugs', 'ear-muffs', 'safety-glasses', 'flame-goggles', 'laser-eyewear', 'welding-helmet', 'face-shield',
   'laser-helmet', 'respirator', 'supplied-air', 'pockets',
 ])
 
@@ -119,10 +125,40 @@ function harms({ item, materials, condition }: WornGarment): readonly Finding[] 
   return findings
 }
 
+/** The rule of a requirement as this house has it: a school may ask for less only where little spatters. */
+function ruleOf(requirement: RequirementId, spatter: Spatter, { sleevesDo, linedGlovesOnly, lowShoesDo }: GarmentHouse): Rule {
+  const rule = RULES[requirement]
+  const isLittle = spatter !== 'heavy'
+  if (requirement === 'thin-dexterous-gauntlet' && linedGlovesOnly) return RULES['lined-gauntlet']
+  if (requirement === 'cotton-or-fr-jacket' && sleevesDo && isLittle) return { ...rule, items: [...rule.items, 'shirt'] }
+  if (requirement === 'leather-boots-covered-laces' && lowShoesDo && isLittle)
+    return { ...rule, items: [...rule.items, 'shoes'], facts: rule.facts!.filter(fact => fact !== 'above-ankle') }
+  return rule
+}
+
+/** What is asked of a garment by yes or no. */
+function factsAsked({ item, facts }: WornGarment, { facts: asked = [] }: Rule, house: GarmentHouse): readonly GarmentFactId[] {
+  const isFootwear = item === 'boots' || item === 'shoes'
+  const answers = new Set<GarmentFactId>([...asked, ...isFootwear && house.safetyToe ? ['safety-toe' as const] : []])
+  if (house.leatherLaces && facts?.['leather-laces'] === true) answers.delete('laces-covered')
+  return [...answers]
+}
+
+/** What is asked of what somebody has on at a zone for a job, by yes or no: what a form about it shows. */
+export function factsAskedAt(job: Job, garment: WornGarment, house: GarmentHouse): readonly GarmentFactId[] {
+  const required = requiredOutfit(job).find(({ zone }) => zone === garment.zone)
+  const rule = required && ruleOf(required.requirement, spatterOf(job), house)
+  if (!rule?.items.includes(garment.item)) return []
+  const more: readonly GarmentFactId[] = garment.item === 'safety-glasses'
+    ? ['clear']
+    : garment.zone === 'feet' && house.leatherLaces ? ['laces-covered', 'leather-laces'] : []
+  return [...new Set([...factsAsked(garment, rule, house), ...more])]
+}
+
 /** What a garment lacks of a requirement; nothing when it answers. Only for garments that the requirement takes at all. */
-function lacks(garment: WornGarment, requirement: RequirementId, house: GarmentHouse): readonly Finding[] {
+function lacks(garment: WornGarment, requirement: RequirementId, rule: Rule, house: GarmentHouse): readonly Finding[] {
   const { item, materials, facts } = garment
-  const { strength, cottonChars, facts: asked = [] } = RULES[requirement]
+  const { strength, cottonChars } = rule
   const findings: Finding[] = []
   if (strength !== undefined && !NOT_CLOTH.has(item)) {
     const share = (of: readonly MaterialId[]) => of.reduce((sum, material) => sum + (materials?.[material] ?? 0), 0)
@@ -131,9 +167,7 @@ function lacks(garment: WornGarment, requirement: RequirementId, house: GarmentH
     else if (cottonChars && share([...AS_STRONG['flame-resistant'], 'wool']) < ALL_OF_IT_PERCENT)
       findings.push(finding('caution', 'garment.chars', { item }, [fabricBehaviour]))
   }
-  const answers = new Set<GarmentFactId>([...asked, ...item === 'boots' && house.safetyToe ? ['safety-toe' as const] : []])
-  if (house.leatherLaces && facts?.['leather-laces'] === true) answers.delete('laces-covered')
-  for (const fact of answers) {
+  for (const fact of factsAsked(garment, rule, house)) {
     if (facts?.[fact] === undefined) findings.push(finding('hold', 'garment.fact-unknown', { item, fact }, [shopPractice]))
     else if (!facts[fact]) findings.push(finding('hold', 'garment.fact-wrong', { item, fact }, [usClothing]))
   }
@@ -148,10 +182,16 @@ const isHolding = ({ severity }: Finding): boolean => severity === 'hold'
 const verdictOf = (findings: readonly Finding[]): GarmentVerdict =>
   findings.some(isHolding) ? 'fail' : findings.some(({ severity }) => severity === 'caution') ? 'pass-with-caution' : 'pass'
 
-function judgeZone({ zone, requirement }: OutfitRequirement, worn: readonly WornGarment[], house: GarmentHouse): ZoneVerdict {
+function judgeZone(
+  { zone, requirement }: OutfitRequirement,
+  worn: readonly WornGarment[],
+  spatter: Spatter,
+  house: GarmentHouse,
+): ZoneVerdict {
+  const rule = ruleOf(requirement, spatter, house)
   const of = (findings: readonly Finding[]): ZoneVerdict => ({ zone, requirement, verdict: verdictOf(findings), findings })
   const here = worn.filter(garment => garment.zone === zone)
-  const answering = here.filter(({ item }) => RULES[requirement].items.includes(item))
+  const answering = here.filter(({ item }) => rule.items.includes(item))
   // Whether a mask is needed is no question of clothes: the air of the bay says.
   if (requirement === 'fume-see-air-gate' && answering.length === 0)
     return of([...here.flatMap(harms), finding('caution', 'garment.air-decides', {}, [usRespirators])])
@@ -165,7 +205,7 @@ function judgeZone({ zone, requirement }: OutfitRequirement, worn: readonly Worn
             : [finding('hold', 'garment.not-for-this', { item: garment.item, requirement }, [usClothing])],
         ]))
   // One that answers is enough; the others harm nobody, or say so.
-  const tried = answering.map(garment => ({ garment, findings: lacks(garment, requirement, house) }))
+  const tried = answering.map(garment => ({ garment, findings: lacks(garment, requirement, rule, house) }))
   const best = tried.find(({ findings }) => findings.length === 0)
     ?? tried.find(({ findings }) => !findings.some(isHolding))
     ?? tried[0]!
@@ -186,9 +226,16 @@ function judgeZone({ zone, requirement }: OutfitRequirement, worn: readonly Worn
  * Source: ISO 11611 and EN 12477 for what each job asks, ANSI Z49.1 for how it is worn, common practice for how cloth behaves.
  *
  * @param worn whatever is on, in any order; several in one zone count together
+ * @param around what others do near by that asks for more
  */
-export function judgeGarments(job: Job, worn: readonly WornGarment[], house: GarmentHouse = {}): OutfitVerdict {
-  const zones = requiredOutfit(job).map(required => judgeZone(required, worn, house))
+export function judgeGarments(
+  job: Job,
+  worn: readonly WornGarment[],
+  house: GarmentHouse = {},
+  around: OutfitAround = {},
+): OutfitVerdict {
+  const spatter = spatterOf(job)
+  const zones = requiredOutfit(job, around).map(required => judgeZone(required, worn, spatter, house))
   const verdicts = zones.map(({ verdict }) => verdict)
   return {
     zones,

@@ -63,6 +63,12 @@ export function spatterOf(job: Job): Spatter {
   }
 }
 
+/** What others do near by that asks for more than the job does. */
+export interface OutfitAround {
+  /** The noise of the neighbours alone asks for protection. */
+  readonly isLoudAround?: boolean
+}
+
 /**
  * The outfit a job needs, one line for each zone from head to foot, each with its reasons and sources.
  * It names what is required; whether a garment passes is judged by the instructor at the door.
@@ -71,7 +77,7 @@ export function spatterOf(job: Job): Spatter {
  * @returns thirteen lines, in the order of the zones
  * Source: ISO 11611:2015 (classes), EN 12477 (gloves), 29 CFR 1910.252(b)(3), common practice for the rest.
  */
-export function requiredOutfit(job: Job): readonly OutfitRequirement[] {
+export function requiredOutfit(job: Job, { isLoudAround = false }: OutfitAround = {}): readonly OutfitRequirement[] {
   const traits = PROCESS_TRAITS[job.process]
   const spatter = spatterOf(job)
   const overhead = job.position === 'overhead'
@@ -112,8 +118,8 @@ export function requiredOutfit(job: Job): readonly OutfitRequirement[] {
           ? of('hair-head', 'bare-head-hair-tied', ['hot-metal'], [shopPractice])
           : of('hair-head', 'cap-hair-covered', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter'], [shopPractice]),
     'ears': () =>
-      loud
-        ? of('ears', 'hearing-protection', ['noise', 'sparks-catch'], [noiseLevels, usNoise])
+      loud || isLoudAround
+        ? of('ears', 'hearing-protection', [loud ? 'noise' : 'noise-of-neighbours', 'sparks-catch'], [noiseLevels, usNoise])
         : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], [shopPractice]),
     'eyes': () =>
       laser

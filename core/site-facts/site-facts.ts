@@ -25,12 +25,17 @@ export const NO_CARE: Care = { isOneDarker: false, wearsPrescription: false }
  * What gates ask of a person.
  * @param care what follows from what is kept apart from the record
  */
-export const welderOf = ({ name, signOffs, settled }: Pick<Person, 'name' | 'signOffs' | 'settled'>, care: Care): Welder => ({
+export const welderOf = (
+  { name, signOffs, settled, outfit, takenOff }: Pick<Person, 'name' | 'signOffs' | 'settled' | 'outfit' | 'takenOff'>,
+  care: Care,
+): Welder => ({
   name,
   signedOffFor: PROCESSES.filter(process => signOffs[process]?.isSignedOff === true),
   settled: settled.map(({ process, bandA, shade }) => ({ process, bandA, shade })),
   isOneDarker: care.isOneDarker,
   wearsPrescription: care.wearsPrescription,
+  outfit: outfit && { worn: outfit.worn, at: outfit.at, validUntil: outfit.validUntil },
+  takenOff,
 })
 
 /** Everything that the gates of a site rest on, as of one instant: each stream's own state, and nothing worked out. */

@@ -1,4 +1,4 @@
-import { airOf } from '../air/air-facts'
+import { airOf, baysOfHall, hallIdOf } from '../air/air-facts'
 import type { AirFacts } from '../air/air-facts'
 import { kitAt } from '../clearance/kit-around'
 import type { KitStanding } from '../clearance/kit-around'
@@ -7,6 +7,7 @@ import type { Welder } from '../clearance/person-around'
 import type { Surroundings } from '../clearance/surroundings'
 import type { Bay, Site } from '../streams/site/site'
 import { workplaceOf } from '../streams/site/site'
+import { isLoudAround } from '../hearing/neighbours-noise'
 import { fireAt } from './fire-standing'
 import type { FireStanding } from './fire-standing'
 
@@ -29,11 +30,17 @@ export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind
   const air = airOf(standing)
   const { rules, now, kit, fire, wearers, welders } = standing
   const forPerson = (personId: string | null) => personIn({ worn: kit.worn, wearers, welders }, personId)
+  const neighboursOf = (bayId: string) => {
+    const hallId = hallIdOf(standing.site, bayId)
+    const others = hallId === null ? [] : baysOfHall(standing.site, hallId).filter(id => id !== bayId)
+    return others.flatMap(id => standing.stations[id]?.job ?? [])
+  }
   return bay => ({
     rules,
     workplace: workplaceOf(bay),
     now,
     air: air(bay.bayId),
+    isLoudAround: isLoudAround(neighboursOf(bay.bayId), rules),
     kit: kitAt(kit, bay.bayId),
     fire: fireAt(fire, bay.bayId),
     forPerson,

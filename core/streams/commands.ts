@@ -12,6 +12,7 @@ import type { NoticeCommands } from './notice/notice'
 import type { PlaceCommands } from './place/place'
 import type { PermitCommands } from './permit/permit'
 import type { SealCommands } from './seal/seal'
+import type { WardrobeCommands } from './wardrobe/wardrobe'
 
 /** Every command with its payload. The Zod schemas in shared/ must satisfy them. */
 export interface CommandPayloads
@@ -29,7 +30,8 @@ export interface CommandPayloads
   CheckListsCommands,
   PlaceCommands,
   NoticeCommands,
-  PermitCommands {}
+  PermitCommands,
+  WardrobeCommands {}
 export type CommandType = keyof CommandPayloads
 
 /** A command as its area decides it. */

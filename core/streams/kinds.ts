@@ -15,6 +15,7 @@ import { samplesKind } from './samples/kind'
 import { sealKind } from './seal/kind'
 import { siteKind } from './site/kind'
 import { stationKind } from './station/kind'
+import { wardrobeKind } from './wardrobe/kind'
 import type { CommandRule, LandedEvent, StreamEvent, StreamKind } from './stream-kind'
 
 /** Every kind of stream by the first part of its address. One that is declared and has no kind does not compile. */
@@ -33,6 +34,7 @@ export const KINDS = {
   'permit': permitKind,
   'notice': noticeKind,
   'seal': sealKind,
+  'wardrobe': wardrobeKind,
 } as const satisfies { readonly [Name in StreamKindName]: { readonly id: Name } }
 
 /** The state of a stream, by its kind. */
@@ -61,6 +63,7 @@ const RULES: { readonly [Type in CommandType]: CommandRule<never, Extract<Comman
   ...permitKind.commands,
   ...noticeKind.commands,
   ...sealKind.commands,
+  ...wardrobeKind.commands,
 }
 export const COMMAND_TYPES = Object.keys(RULES) as CommandType[]
 

@@ -1,22 +1,23 @@
 import type { Person } from '#core/streams/person/person'
 import type { CompetenceId, RoleId } from '#core/ids/vocabulary'
 import type { Tellable } from '#core/streams/notice/notice'
-import type { PersonReading } from '#shared/contract/readings'
+import type { PersonOnFloor, PersonReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
 import type { Statement } from '../database/statement'
 import { eachShaped } from './shaped'
-import { asSettled, asSignOff } from './states'
+import { asLoan, asSettled, asSignOff } from './states'
 
 export function writePerson(siteId: string, personId: string, version: number, person: Person): Statement[] {
   return [
     {
       text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until,
-      health_noted, competences, group_name, sign_offs, settled)
-    values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16)
+      health_noted, competences, group_name, sign_offs, settled, outfit, loans, taken_off)
+    values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19)
     on conflict (site_id, person_id) do update set version = excluded.version, name = excluded.name, roles = excluded.roles, area_id = excluded.area_id,
       bay_id = excluded.bay_id, has_left = excluded.has_left, pin_set = excluded.pin_set,
       is_shaven = excluded.is_shaven, shaven_until = excluded.shaven_until, health_noted = excluded.health_noted,
-      competences = excluded.competences, group_name = excluded.group_name, sign_offs = excluded.sign_offs, settled = excluded.settled`,
+      competences = excluded.competences, group_name = excluded.group_name, sign_offs = excluded.sign_offs, settled = excluded.settled,
+      outfit = excluded.outfit, loans = excluded.loans, taken_off = excluded.taken_off`,
       values: [
         siteId,
         personId,
@@ -34,6 +35,9 @@ export function writePerson(siteId: string, personId: string, version: number, p
         person.group,
         JSON.stringify(person.signOffs),
         JSON.stringify(person.settled),
+        person.outfit && JSON.stringify(person.outfit),
+        JSON.stringify(person.loans),
+        JSON.stringify(person.takenOff),
       ],
     },
   ]
@@ -102,15 +106,21 @@ export async function readNames(db: Queryable, siteId: string): Promise<{ person
 }
 
 /** Somebody who is here: with whom they come, and where they usually stand. */
-type Here = Pick<PersonReading, 'personId' | 'roles' | 'group' | 'bayId'>
+type Here = Pick<PersonOnFloor, 'personId' | 'roles' | 'group' | 'bayId' | 'loans'>
 
 /** Those who are here, as far as pickers and the board ask. */
 export async function readHere(db: Queryable, siteId: string): Promise<Here[]> {
-  const { rows } = await db.query<Pick<PersonRow, 'person_id' | 'roles' | 'group_name' | 'bay_id'>>(
-    'select person_id, roles, group_name, bay_id from person_reading where site_id = $1 and not has_left order by name, person_id',
+  const { rows } = await db.query<Pick<PersonRow, 'person_id' | 'roles' | 'group_name' | 'bay_id'> & { loans: readonly unknown[] }>(
+    'select person_id, roles, group_name, bay_id, loans from person_reading where site_id = $1 and not has_left order by name, person_id',
     [siteId],
   )
-  return rows.map(row => ({ personId: row.person_id, roles: row.roles, group: row.group_name, bayId: row.bay_id }))
+  return rows.map(row => ({
+    personId: row.person_id,
+    roles: row.roles,
+    group: row.group_name,
+    bayId: row.bay_id,
+    loans: row.loans.map(asLoan),
+  }))
 }
 
 /** Safety leads who are here, but for some who may go in the same breath. */

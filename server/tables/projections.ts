@@ -17,6 +17,7 @@ import { writeCheckLists } from './check-lists'
 import { writeHall } from './hall'
 import { writeSheets } from './fume-sheets'
 import { writeSamples } from './samples'
+import { writeWardrobe } from './wardrobe'
 
 /**
  * What writes the row of a stream, to be sent with whatever else a command changes. Rows that have to be written in an order are
@@ -57,6 +58,7 @@ const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
   'permit': writePermit,
   'notice': row(writeNotice),
   'seal': () => [],
+  'wardrobe': rowOfSite(writeWardrobe),
 }
 
 /** What writes all that is derived from a stream's state: its row, and what falls due for it. */

@@ -20,7 +20,20 @@ import { readHouseRules } from './house-rules'
 import { SCREEN_HEARD_MIN } from './permit'
 import { eachShaped, shapedAs } from './shaped'
 import { readSite } from './site'
-import { asCheckLists, asCylinder, asHall, asFitTest, asKitItem, asPermit, asSettled, asSheet, asSignOff, asSurvey } from './states'
+import {
+  asCheckLists,
+  asCylinder,
+  asHall,
+  asFitTest,
+  asKitItem,
+  asOutfit,
+  asPermit,
+  asSettled,
+  asSheet,
+  asSignOff,
+  asSurvey,
+  asTakenOff,
+} from './states'
 import { readStations } from './station'
 
 interface FactsRow {
@@ -57,6 +70,8 @@ interface WelderRow {
   readonly name: string
   readonly signOffs: Record<string, unknown>
   readonly settled: readonly unknown[]
+  readonly outfit: unknown
+  readonly takenOff: unknown
   readonly care: unknown
 }
 
@@ -145,7 +160,7 @@ const FACTS = `
         'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
       from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers,
     (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'name', p.name, 'signOffs', p.sign_offs,
-        'settled', p.settled, 'care', c.record))
+        'settled', p.settled, 'outfit', p.outfit, 'takenOff', p.taken_off, 'care', c.record))
       from person_reading p left join person_care c on c.site_id = p.site_id and c.person_id = p.person_id
       where p.site_id = $1 and not p.has_left) as welders`
 
@@ -176,9 +191,15 @@ export async function readSiteFacts(
       sheets: eachShaped(asSheet, row.sheets),
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
-      welders: Object.fromEntries((row.welders ?? []).map(({ personId, name, signOffs, settled, care }) => [
+      welders: Object.fromEntries((row.welders ?? []).map(({ personId, name, signOffs, settled, outfit, takenOff, care }) => [
         personId,
-        welderOf({ name, signOffs: eachShaped(asSignOff, signOffs), settled: settled.map(asSettled) }, careOf(care)),
+        welderOf({
+          name,
+          signOffs: eachShaped(asSignOff, signOffs),
+          settled: settled.map(asSettled),
+          outfit: outfit === null ? null : asOutfit(outfit),
+          takenOff: asTakenOff(takenOff),
+        }, careOf(care)),
       ])),
       lists: row.lists === null ? nothing.lists : asCheckLists(row.lists),
       items: [...(row.at_bays ?? []), ...(row.at_permits ?? []), ...(row.worn ?? [])].map(asKitItem),

@@ -6,7 +6,7 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 import type { Notice } from '#core/streams/notice/notice'
 import type { FitTest } from '#core/respirator/fit-test'
-import type { Person, SignOff } from '#core/streams/person/person'
+import type { Loan, Person, SignOff } from '#core/streams/person/person'
 import type { Permit } from '#core/streams/permit/permit'
 import type { Place } from '#core/streams/place/place'
 import type { Survey } from '#core/streams/samples/samples'
@@ -57,6 +57,12 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   firstAidNumber: 'text',
   gasSupplierNumber: 'text',
   signOffRule: 'text',
+  safetyToe: 'truth',
+  leatherLaces: 'truth',
+  sleevesDo: 'truth',
+  linedGlovesOnly: 'truth',
+  lowShoesDo: 'truth',
+  clothesRule: 'text',
   language: 'text',
 })
 
@@ -108,6 +114,14 @@ export const asSettled = shapedAs<Person['settled'][number]>('person_reading', {
   at: 'text',
 })
 export const asSignOff = shapedAs<SignOff>('person_reading', { isSignedOff: 'truth', by: 'text', at: 'text' })
+export const asOutfit = shapedAs<NonNullable<Person['outfit']>>('person_reading', {
+  worn: 'list',
+  at: 'text',
+  validUntil: 'text',
+  by: 'text',
+})
+export const asLoan = shapedAs<Loan>('person_reading', { loanId: 'text', wearable: 'text', size: 'text', at: 'text', by: 'text' })
+export const asTakenOff = shapedAs<Person['takenOff']>('person_reading', {})
 export const asFitTest = shapedAs<FitTest>('wearer_health', {
   model: 'text',
   method: 'text',

@@ -2,7 +2,8 @@ import type { z } from 'zod'
 import type { Envelope } from './command-schemas'
 import type { ClearanceReading } from './clearance-schema'
 import type {
-  CareReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
+  CareReading,
+  WardrobeReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
   KitItemReading, KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading,
   PublicShopReading, RoundReading, SessionReading, WearersReading,
 } from './readings'
@@ -30,6 +31,7 @@ export interface Readings {
   'public/shop': PublicShopReading
   'wearers': WearersReading
   'care': CareReading
+  'wardrobe': WardrobeReading
   'people': { readonly people: readonly PersonReading[] }
   'devices': DevicesReading
   'log': LogReading

@@ -16,12 +16,12 @@ import {
 } from '#core/ids/protection-ids'
 import { LASER_LIMITS } from '#core/laser/laser-hazard'
 import { BYSTANDER_LIMITS } from '#core/optics/bystander'
-import { GARMENT_CONDITIONS, GARMENT_FACTS, GARMENT_VERDICTS, GARMENTS, MATERIALS } from '#core/ids/garment-ids'
-import type { GarmentFactId, MaterialId } from '#core/ids/garment-ids'
+import { GARMENT_VERDICTS } from '#core/ids/garment-ids'
 import { REQUIREMENTS } from '#core/ids/ppe-ids'
 import { COATINGS, POSITIONS, ZONES } from '#core/ids/vocabulary'
 import { shadeHouseSchema, shadeQuestionSchema } from './assess-shade-schema'
 import { findingSchema } from './finding-schema'
+import { answer, garmentSchema } from './garment-schema'
 import { baseMetalSchema, between, currentASchema, processSchema } from './job-schema'
 
 const findings = z.array(findingSchema)
@@ -123,24 +123,6 @@ export const assessHeatResponse = z.strictObject({
   findings,
 })
 
-const percent = between({ min: 0, max: 100 }, '%')
-const answer = z.boolean('yes or no').optional()
-const wornSchema = z.strictObject({
-  zone: z.enum(ZONES),
-  item: z.enum(GARMENTS),
-  materials: z
-    .strictObject(Object.fromEntries(MATERIALS.map(id => [id, percent.optional()])) as Record<MaterialId, z.ZodOptional<typeof percent>>)
-    .refine(
-      parts => Object.values(parts).reduce<number>((sum, part) => sum + (part ?? 0), 0) <= 100.01,
-      'the parts add up to more than 100 %',
-    )
-    .optional()
-    .describe('What they leave of 100 % is unknown, and fails'),
-  condition: z.array(z.enum(GARMENT_CONDITIONS)).max(20, 'at most 20 items').optional().describe('Empty: looked at, and nothing found'),
-  facts: z
-    .strictObject(Object.fromEntries(GARMENT_FACTS.map(id => [id, answer])) as Record<GarmentFactId, typeof answer>)
-    .optional(),
-})
 /** `POST /api/v1/assess/ppe`, what is asked. */
 export const assessPpeRequest = z.strictObject({
   job: z.strictObject({
@@ -150,8 +132,10 @@ export const assessPpeRequest = z.strictObject({
     confined: z.boolean('yes or no').optional(),
     coating: z.enum(COATINGS).optional(),
   }),
-  worn: z.array(wornSchema).max(60, 'at most 60 items').optional(),
-  house: z.strictObject({ safetyToe: answer, leatherLaces: answer }).optional(),
+  worn: z.array(garmentSchema).max(60, 'at most 60 items').optional(),
+  house: z
+    .strictObject({ safetyToe: answer, leatherLaces: answer, sleevesDo: answer, linedGlovesOnly: answer, lowShoesDo: answer })
+    .optional(),
 })
 export const assessPpeResponse = z.strictObject({
   zones: z.array(z.strictObject({

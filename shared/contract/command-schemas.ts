@@ -5,6 +5,7 @@ import { checkListsPayloads } from './check-lists-schema'
 import { cylinderPayloads } from './cylinder-schema'
 import { houseRulesPayloads } from './house-rules-schema'
 import { instant } from './instant-schema'
+import { wardrobePayloads } from './garment-schema'
 import { kitItemPayloads } from './kit-item-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
@@ -30,6 +31,7 @@ export const payloadSchemas = {
   ...checkListsPayloads,
   ...placePayloads,
   ...permitPayloads,
+  ...wardrobePayloads,
   'notice.see': nothing,
   'seal.day': z.strictObject({
     day: z.iso.date(),

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { LANGUAGES } from '#core/ids/language-ids'
 import { SETTLING_RULES } from '#core/cylinder/settling'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
-import { AUTHORISING_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
+import { AUTHORISING_RULES, CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRulesCommands } from '#core/streams/house-rules/decide-house-rules'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
@@ -64,6 +64,12 @@ export const houseRulesSchema = z.strictObject({
   authorisingRule: z.enum(AUTHORISING_RULES),
   emergencyNumber: dialled, firePointNumber: dialled, firstAidNumber: dialled, gasSupplierNumber: dialled,
   signOffRule: z.enum(SIGN_OFF_RULES),
+  safetyToe: z.boolean(),
+  leatherLaces: z.boolean(),
+  sleevesDo: z.boolean(),
+  linedGlovesOnly: z.boolean(),
+  lowShoesDo: z.boolean(),
+  clothesRule: z.enum(CLOTHES_RULES),
   language: z.enum(LANGUAGES),
 }) satisfies z.ZodType<HouseRules>
 

@@ -435,6 +435,14 @@ const SIGNING_IN: Json = {
       responses: { 200: { description: 'As of now' }, ...NOBODY, ...NOT_ALLOWED },
     },
   },
+  '/api/v1/wardrobe': {
+    get: {
+      operationId: 'wardrobe',
+      tags: ['read'],
+      summary: 'The clothes that the shop lends, as they were last counted',
+      responses: { 200: { description: 'As of now' }, ...NOBODY },
+    },
+  },
   '/api/v1/care': {
     get: {
       operationId: 'care',

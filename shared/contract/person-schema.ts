@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { COMPETENCES, PROCESSES, ROLES } from '#core/ids/vocabulary'
 import type { PersonCommands } from '#core/streams/person/person'
+import { WEARABLES } from '#core/ids/wearable-ids'
+import { sizeSchema, toldGarmentSchema } from './garment-schema'
 import { instant } from './instant-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
@@ -36,6 +38,9 @@ export const personPayloads = {
   'person.offer-code': z.strictObject({ isReset: z.boolean() }),
   'person.use-code': z.strictObject({ signsFrom: instant.nullable(), pinSet: z.boolean() }),
   'person.check-shaven': z.strictObject({ isShaven: z.boolean() }),
+  'person.tell-outfit': z.strictObject({ worn: z.array(toldGarmentSchema).max(60, 'at most 60 items') }),
+  'person.lend': z.strictObject({ loanId: z.uuid(), wearable: z.enum(WEARABLES), size: sizeSchema }),
+  'person.give-back': z.strictObject({ loanId: z.uuid(), isLost: z.boolean() }),
   'person.note-health': z.strictObject({ health: apart }),
   'person.note-care': z.strictObject({ care: apart }),
 } satisfies Payloads<PersonCommands>

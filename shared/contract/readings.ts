@@ -8,6 +8,7 @@ import type { HallState } from '#core/streams/hall/hall'
 import type { Welder } from '#core/clearance/person-around'
 import type { CareRecord } from '#core/shade/care'
 import type { Person } from '#core/streams/person/person'
+import type { Wardrobe } from '#core/streams/wardrobe/wardrobe'
 import type { WearerRecord, Wearer } from '#core/respirator/wearer'
 import type { FireStanding } from '#core/site-facts/fire-standing'
 import type { KitStanding } from '#core/clearance/kit-around'
@@ -110,7 +111,12 @@ export interface PersonOnFloor extends Welder {
   readonly roles: readonly RoleId[]
   readonly group: string | null
   readonly bayId: string | null
+  /** Clothes of the shop that they have. */
+  readonly loans: Person['loans']
 }
+
+/** `GET /api/v1/wardrobe`: the shop's own clothes, as they were counted. */
+export interface WardrobeReading extends Wardrobe { readonly version: number }
 
 export interface PersonReading {
   readonly personId: string

@@ -84,6 +84,7 @@ export const ROUTES: readonly Route[] = [
   get('permits/{permitId}/paper', { right: 'work-permit' }),
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),
   post('wearers', { right: 'health-fields' }),
+  get('wardrobe', 'signed-in'),
   get('care', 'signed-in', 'one\'s own; all for health fields'),
   post('care', { right: 'health-fields' }),
   get('people', { right: 'manage-people' }),

@@ -38,6 +38,8 @@ export function useLogWhere() {
         return { name: says.lists, to: '/kit/lists' }
       case 'fume-sheets':
         return { name: says.sheets, to: '/air?do=sheets' }
+      case 'wardrobe':
+        return { name: says.clothes, to: '/door?do=stock' }
       case 'house-rules':
         return { name: says.houseRules, to: '/house-rules' }
       case 'notice':

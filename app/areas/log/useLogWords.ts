@@ -4,10 +4,12 @@ import type { FumeEvent } from '#core/streams/fume-sheets/fume-sheets'
 import type { HallEvent } from '#core/streams/hall/hall'
 import type { SamplesEvent } from '#core/streams/samples/samples'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
-import type { PersonProfile } from '#core/streams/person/person'
+import type { PersonEvent, PersonProfile } from '#core/streams/person/person'
+import type { WardrobeEvent } from '#core/streams/wardrobe/wardrobe'
 import type { Bay, SiteEvent } from '#core/streams/site/site'
 import type { StationEvent } from '#core/streams/station/station'
 import type { UnitSystem } from '#core/units'
+import { garmentWords } from '~/words/garment-words'
 import { kitWords } from '~/words/kit-words'
 import type { CheckList } from '#core/inspection/check-list'
 import type { Notice } from '#core/streams/notice/notice'
@@ -27,6 +29,7 @@ type Payload<Event extends { readonly type: string, readonly payload: unknown },
   Event,
   { readonly type: Type }
 >['payload']
+type PersonPayload<Type extends PersonEvent['type']> = Payload<PersonEvent, Type>
 type StationPayload<Type extends StationEvent['type']> = Payload<StationEvent, Type>
 
 /** One line of the record in plain words. A type this page does not know is shown by its own name. */
@@ -132,6 +135,20 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
     case 'shade-settled': {
       const { process, shade } = payload as { process: ProcessId, shade: number }
       return says.settledOn(q.shade(shade), words.processes[process])
+    }
+    case 'outfit-told': {
+      const { worn } = payload as PersonPayload<'outfit-told'>
+      return says.outfitTold(worn.length)
+    }
+    case 'clothes-lent': {
+      const { wearable, size } = payload as PersonPayload<'clothes-lent'>
+      return says.clothesLent(garmentWords.wearables[wearable], size)
+    }
+    case 'clothes-given-back':
+      return (payload as PersonPayload<'clothes-given-back'>).isLost ? says.clothesLost : says.clothesGivenBack
+    case 'clothes-counted': {
+      const { wearable, size, count } = payload as WardrobeEvent['payload']
+      return says.clothesCounted(garmentWords.wearables[wearable], size, count)
     }
     case 'stopped':
       return says.stopped((payload as StationPayload<'stopped'>).reason ? `: ${(payload as StationPayload<'stopped'>).reason}` : '')

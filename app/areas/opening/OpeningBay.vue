@@ -45,6 +45,9 @@ const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}
         {{ says.passesAtTheDoor }} <span class="visually-hidden">{{ says.atBay(placed.bay.label) }}</span>
         <small>{{ named(door.looks) }}</small>
       </FrameKey>
+      <NuxtLink v-if="door.isOutfitApart" class="key go-to" :to="{ path: '/door', query: { who: placed.station.personId } }">
+        {{ says.seeAtTheDoor }}
+      </NuxtLink>
       <NuxtLink v-if="!placed.station.job" class="key go-to" :to="to({ do: 'job' })">
         {{ says.setAJob }}
       </NuxtLink>

@@ -1,6 +1,8 @@
 import { bayLooks, doorLooks } from '#core/opening/looks'
 import type { Look, LooksDue } from '#core/opening/looks'
 import { baysServed } from '#core/streams/kit-item/kit-item'
+import { usualToday } from '#core/opening/usual-outfit'
+import { garmentHouseOf } from '#core/streams/house-rules/house-rules'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import type { Placed } from '~/stores/judged'
@@ -21,10 +23,13 @@ export function useLooks() {
   const atDoor = ({ bay, station, verdict }: Placed): LooksDue => {
     if (!reading.value) return NONE
     const worn = items.value.filter(({ assignment }) => assignment?.to === 'person' && assignment.id === station.personId)
+    const { rules, now, welders } = judged.standing
+    const last = station.personId === null ? null : welders[station.personId]?.outfit ?? null
+    const around = { isLoudAround: judged.viewAt(bay).isLoudAround }
     return doorLooks(bay.bayId, station, verdict.byId, verdict.outfit, worn, {
       lists: lists.value,
       today: reading.value.today,
-      now: judged.standing.now,
+      usual: station.job && usualToday(last, station.job, garmentHouseOf(rules), around, now),
     })
   }
   return { atBay, atDoor, isRead: computed(() => reading.value !== null), problem, refresh }

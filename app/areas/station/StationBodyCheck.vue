@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
-import { stands } from '#core/time/instant'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { Placed } from '~/stores/judged'
 import { stationPages } from '~/words/station'
@@ -11,17 +10,10 @@ const says = stationPages.bodyCheck
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
 const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
-const clock = useClock()
 
-type Said = 'passes' | 'fails' | null
-const lines = computed(() => {
-  const now = new Date(Math.floor(clock.nowMs.value / 10_000) * 10_000).toISOString()
-  return placed.verdict.outfit.map((line) => {
-    const check = placed.station.zones[line.zone]
-    const isToday = check && stands(check.validUntil, now) && check.requirement === line.requirement
-    return { ...line, said: (isToday ? check.passes ? 'passes' : 'fails' : null) as Said }
-  })
-})
+/** A tick is asked for where nothing was told of clothes; what was told is judged, and no tick passes what it fails. */
+const SAID = { 'passes': 'passes', 'fails': 'fails', 'to-check': null, 'changed': null } as const
+const lines = computed(() => placed.verdict.outfit.map(line => ({ ...line, said: SAID[line.standing], isTold: line.garments !== null })))
 const gate = computed(() => placed.verdict.byId.body)
 const rest = computed(() => lines.value.filter(({ said }) => said === null))
 const say = (line: OutfitRequirement, passes: boolean) =>
@@ -34,6 +26,11 @@ const restPasses = () =>
   <section class="check" :aria-label="says.body">
     <StationPanelHead :gate="gate" @because="$emit('because')" />
     <FrameRefused :says="refused" />
+    <p v-if="placed.station.personId" class="to-door">
+      <NuxtLink class="key go-to" :to="{ path: '/door', query: { who: placed.station.personId } }" prefetch-on="interaction">
+        {{ says.tellWhatIsWorn }}
+      </NuxtLink>
+    </p>
     <ul class="zones">
       <li v-for="line in lines" :key="line.zone">
         <p>
@@ -41,7 +38,10 @@ const restPasses = () =>
           {{ words.requirements[line.requirement] }}
           <small class="soft">{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </p>
-        <div class="pair" role="group" :aria-label="words.zones[line.zone]">
+        <p v-if="line.isTold" class="told" :class="line.said === 'fails' ? 'state-hold' : 'state-open'">
+          {{ line.said === 'fails' ? says.wornFails : says.wornPasses }}
+        </p>
+        <div v-else class="pair" role="group" :aria-label="words.zones[line.zone]">
           <FrameKey
             :picked="line.said === 'passes'"
             @click="say(line, true)"
@@ -95,6 +95,14 @@ const restPasses = () =>
 small {
   display: block;
   font-size: var(--type-fine);
+}
+.go-to {
+  display: grid;
+  place-items: center;
+  text-decoration: none;
+}
+.told {
+  font-weight: 750;
 }
 .pair {
   display: flex;

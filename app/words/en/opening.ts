@@ -24,6 +24,7 @@ export const openingPages = {
     allSound: 'Looked: all sound',
     passesAtTheDoor: 'Passes at the door',
     atBay: (label: Shown) => `at bay ${label}`,
+    seeAtTheDoor: 'See what they have on',
     setAJob: 'Set a job',
     placeSomebody: 'Place somebody',
     byItself: 'is looked at by itself.',

@@ -60,6 +60,9 @@ export const stationPages = {
     notInForceHere: 'not in force here',
   },
   bodyCheck: {
+    tellWhatIsWorn: 'Tell what they have on',
+    wornPasses: 'what is worn passes',
+    wornFails: 'what is worn does not pass',
     body: 'Body',
     passes: 'passes',
     fails: 'fails',

@@ -1,4 +1,5 @@
 import { airPages } from './air'
+import { doorPages } from './door'
 import { floorPages } from './floor'
 import { framePages } from './frame'
 import { gasPages } from './gas'
@@ -18,6 +19,7 @@ import { cylinderWords } from '#shared/words/es/cylinder-words'
 import { emergencyWords } from '#shared/words/es/emergency-words'
 import { sentences } from '#shared/words/es/findings'
 import { fireWords } from '#shared/words/es/fire-words'
+import { garmentWords } from '#shared/words/es/garment-words'
 import { handoverChecks } from '#shared/words/es/handover-words'
 import { hotworkSentences } from '#shared/words/es/hotwork-findings'
 import { hotworkWords } from '#shared/words/es/hotwork-words'
@@ -33,6 +35,7 @@ learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hot
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {
   airPages,
+  doorPages,
   floorPages,
   framePages,
   gasPages,
@@ -50,6 +53,7 @@ export const spanish = {
   cylinderWords,
   emergencyWords,
   fireWords,
+  garmentWords,
   handoverChecks,
   hotworkWords,
   kitItemWords,

@@ -24,6 +24,7 @@ export const openingPages: typeof English = {
     allSound: 'Revisado: todo bien',
     passesAtTheDoor: 'Pasa en la puerta',
     atBay: label => `en el puesto ${label}`,
+    seeAtTheDoor: 'Ver lo que lleva puesto',
     setAJob: 'Definir un trabajo',
     placeSomebody: 'Poner a alguien',
     byItself: 'se revisa por separado.',

@@ -62,6 +62,9 @@ export const stationPages: typeof English = {
     notInForceHere: 'no vigente aquí',
   },
   bodyCheck: {
+    tellWhatIsWorn: 'Decir qué lleva puesto',
+    wornPasses: 'lo que lleva pasa',
+    wornFails: 'lo que lleva no pasa',
     body: 'Cuerpo',
     passes: 'pasa',
     fails: 'no pasa',

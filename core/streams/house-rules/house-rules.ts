@@ -3,6 +3,7 @@ import type { UnitSystem } from '../../units'
 import type { SettlingRuleId } from '../../cylinder/settling'
 import type { RadiusRuleId } from '../../hotwork/radius-rules'
 import type { ShadeRules } from '../../shade/shade-question'
+import type { GarmentHouse } from '../../ppe/judge-garments'
 import type { LanguageId } from '../../ids/language-ids'
 
 /** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
@@ -16,6 +17,10 @@ export type AuthorisingRuleId = typeof AUTHORISING_RULES[number]
 /** Whether somebody must be signed off for a process before they work at it: not asked, said, or held until they are. */
 export const SIGN_OFF_RULES = ['not-asked', 'said', 'holds'] as const
 export type SignOffRuleId = typeof SIGN_OFF_RULES[number]
+
+/** Whose the working clothes are: the shop lends what somebody lacks, or they bring it themselves. */
+export const CLOTHES_RULES = ['shop-lends', 'brought'] as const
+export type ClothesRuleId = typeof CLOTHES_RULES[number]
 
 /** The schools a site has chosen among. The stricter of law and house rule binds. */
 export interface HouseRules {
@@ -68,6 +73,17 @@ export interface HouseRules {
   readonly firstAidNumber: string
   readonly gasSupplierNumber: string
   readonly signOffRule: SignOffRuleId
+  /** Boots with a safety toe, whatever the job: the law asks for them where something may fall. */
+  readonly safetyToe: boolean
+  /** Laces of leather count as covered. */
+  readonly leatherLaces: boolean
+  /** Where little spatters, a cotton shirt with sleeves down does for a jacket. */
+  readonly sleevesDo: boolean
+  /** No thin gloves, not for TIG either. */
+  readonly linedGlovesOnly: boolean
+  /** Where little spatters, low shoes of leather do for boots. */
+  readonly lowShoesDo: boolean
+  readonly clothesRule: ClothesRuleId
   /** What is said to whoever chose no language of their own. */
   readonly language: LanguageId
 }
@@ -106,20 +122,30 @@ export const NEW_SITE_RULES: HouseRules = {
   firstAidNumber: '',
   gasSupplierNumber: '',
   signOffRule: 'said',
+  safetyToe: false,
+  leatherLaces: false,
+  sleevesDo: false,
+  linedGlovesOnly: false,
+  lowShoesDo: false,
+  clothesRule: 'shop-lends',
   language: 'en',
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 6, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 7, readonly payload: HouseRules }
 
 /**
  * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language, the fifth none
- * for signing off: a site that had chosen its rules gets those of a new site for what came later.
+ * for signing off, the sixth none for clothes: a site that had chosen its rules gets those of a new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 6, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 7, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+
+/** What a house says of clothes. */
+export const garmentHouseOf = ({ safetyToe, leatherLaces, sleevesDo, linedGlovesOnly, lowShoesDo }: HouseRules): GarmentHouse =>
+  ({ safetyToe, leatherLaces, sleevesDo, linedGlovesOnly, lowShoesDo })
 
 /** The rules as they stand after an event. */
 export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

@@ -5,7 +5,11 @@ import { minutesAfter } from '../../time/instant'
 import { isOutrun, newest } from '../../time/late-reports'
 import type { SettledShade } from '../../shade/settled-shade'
 import { isSettledFor } from '../../shade/settled-shade'
-import type { CompetenceId, ProcessId, RoleId } from '../../ids/vocabulary'
+import type { CompetenceId, ProcessId, RoleId, ZoneId } from '../../ids/vocabulary'
+import type { OutfitToday } from '../../clearance/person-around'
+import type { WearableId } from '../../ids/wearable-ids'
+import { zonesOf } from '../../ppe/wearables'
+import type { ToldGarment } from '../../ppe/wearables'
 
 /** Whether somebody was taught a process and has shown to know it, as it was last said, and by whom. */
 export interface SignOff { readonly isSignedOff: boolean, readonly by: string, readonly at: Instant }
@@ -31,6 +35,21 @@ export interface Person {
   readonly signOffs: Readonly<Partial<Record<ProcessId, SignOff>>>
   /** Shades they found for themselves, one for each process and band of current. */
   readonly settled: readonly (SettledShade & { readonly at: Instant })[]
+  /** What they were last seen to have on, and by whom; also what they usually wear. */
+  readonly outfit: (OutfitToday & { readonly by: string }) | null
+  /** Clothes of the shop that they have. */
+  readonly loans: readonly Loan[]
+  /** When something of the shop's that covered a zone last went back: a look from before says nothing of that zone. */
+  readonly takenOff: Readonly<Partial<Record<ZoneId, Instant>>>
+}
+
+/** Something of the shop's clothes that somebody was lent. */
+export interface Loan {
+  readonly loanId: string
+  readonly wearable: WearableId
+  readonly size: string
+  readonly at: Instant
+  readonly by: string
 }
 
 export const NOBODY: Person = {
@@ -47,6 +66,9 @@ export const NOBODY: Person = {
   care: null,
   signOffs: {},
   settled: [],
+  outfit: null,
+  loans: [],
+  takenOff: {},
 }
 
 export interface PersonProfile {
@@ -68,6 +90,12 @@ export interface PersonCommands {
   'person.sign-off': { readonly process: ProcessId, readonly isSignedOff: boolean }
   /** The shade found at a bay, with the work it was found on: a report that comes late says nothing of what stands there by then. */
   'person.settle-shade': { readonly bayId: string } & SettledShade
+  /** What somebody has on, as it was looked at: a report, whatever it comes to. */
+  'person.tell-outfit': { readonly worn: readonly ToldGarment[] }
+  /** Handed over from the shop's clothes. */
+  'person.lend': Pick<Loan, 'loanId' | 'wearable' | 'size'>
+  /** It came back, or nobody has it any more: either way it is not on them. */
+  'person.give-back': { readonly loanId: string, readonly isLost: boolean }
   'person.name-competent': { readonly competences: readonly CompetenceId[] }
   /** The secret itself goes to the credential table and never into the command's record. */
   'person.check-shaven': { readonly isShaven: boolean }
@@ -100,7 +128,14 @@ export type PersonEvent
       readonly payload: { readonly process: ProcessId } & SignOff
     }
     | { readonly type: 'shade-settled', readonly version: 1, readonly payload: Person['settled'][number] }
-    | { readonly type: 'secret-set', readonly version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
+    | { readonly type: 'outfit-told', readonly version: 1, readonly payload: NonNullable<Person['outfit']> }
+    | { readonly type: 'clothes-lent', readonly version: 1, readonly payload: Loan }
+    | {
+      readonly type: 'clothes-given-back'
+      readonly version: 1
+      readonly payload: PersonCommands['person.give-back'] & { readonly at: Instant, readonly by: string }
+    }
+    | { readonly type: 'secret-set', version: 1, readonly payload: { readonly kind: 'password' | 'pin' } }
     | { readonly type: 'sign-in-code-given', readonly version: 1, readonly payload: PersonCommands['person.offer-code'] }
     | { readonly type: 'sign-in-code-used', readonly version: 1, readonly payload: PersonCommands['person.use-code'] }
 
@@ -118,6 +153,9 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
       return { ...person, signOffs: { ...person.signOffs, [process]: newest(person.signOffs[process] ?? null, said) } }
     }
     case 'shade-settled': return withSettled(person, event.payload)
+    case 'outfit-told': return { ...person, outfit: newest(person.outfit, event.payload) }
+    case 'clothes-lent': return { ...person, loans: [...person.loans, event.payload] }
+    case 'clothes-given-back': return withoutLoan(person, event.payload)
     case 'secret-set': return event.payload.kind === 'pin' ? { ...person, pinSet: true } : person
     case 'sign-in-code-given': return person
     case 'sign-in-code-used': return { ...person, pinSet: event.payload.pinSet }
@@ -131,6 +169,18 @@ function withSettled(person: Person, found: Person['settled'][number]): Person {
   return before && isOutrun(found.at, before.at)
     ? person
     : { ...person, settled: [...person.settled.filter(one => !isSame(one)), found] }
+}
+
+/** What was given back is on nobody: a zone that it covered is bare until somebody tells what is there instead. */
+function withoutLoan(person: Person, { loanId, at }: { readonly loanId: string, readonly at: Instant }): Person {
+  const worn = person.outfit?.worn.filter(one => one.loanId !== loanId) ?? []
+  const bare = person.loans.filter(one => one.loanId === loanId).flatMap(({ wearable }) => zonesOf(wearable))
+  return {
+    ...person,
+    takenOff: { ...person.takenOff, ...Object.fromEntries(bare.map(zone => [zone, at])) },
+    loans: person.loans.filter(one => one.loanId !== loanId),
+    outfit: person.outfit && { ...person.outfit, worn },
+  }
 }
 
 export type PersonCommand = { [T in keyof PersonCommands]: { readonly type: T, readonly payload: PersonCommands[T] } }[keyof PersonCommands]
@@ -196,6 +246,16 @@ export function decidePerson(
       const { process, bandA, shade } = command.payload
       return { events: [{ type: 'shade-settled', version: 1, payload: { process, bandA, shade, at } }] }
     }
+    case 'person.tell-outfit':
+      return tellOutfit(person, command.payload.worn, around)
+    case 'person.lend':
+      return person.loans.some(({ loanId }) => loanId === command.payload.loanId)
+        ? { events: [] }
+        : { events: [{ type: 'clothes-lent', version: 1, payload: { ...command.payload, at, by } }] }
+    case 'person.give-back':
+      return person.loans.some(({ loanId }) => loanId === command.payload.loanId)
+        ? { events: [{ type: 'clothes-given-back', version: 1, payload: { ...command.payload, at, by } }] }
+        : { events: [] }
     case 'person.secret-set':
       return { events: [{ type: 'secret-set', version: 1, payload: command.payload }] }
     case 'person.offer-code':
@@ -203,6 +263,13 @@ export function decidePerson(
     case 'person.use-code':
       return { events: [{ type: 'sign-in-code-used', version: 1, payload: command.payload }] }
   }
+}
+
+/** What was given back meanwhile is not on them, however late the report says so. */
+function tellOutfit(person: Person, told: readonly ToldGarment[], { at, by, dayEnds }: PeopleAround): Decision<PersonEvent> {
+  const lent = new Set(person.loans.map(({ loanId }) => loanId))
+  const worn = told.filter(({ loanId }) => loanId === undefined || lent.has(loanId))
+  return { events: [{ type: 'outfit-told', version: 1, payload: { worn, at, validUntil: dayEnds, by } }] }
 }
 
 const lastLead = (): Decision<PersonEvent> => ({ refused: [finding('hold', 'command.last-safety-lead', {})] })

@@ -212,6 +212,12 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Look again.',
     `${plural(count, 'zone', 'zones')} to look at again.`,
   ],
+  'body.garment-fails': ({ zone, requirement }) => [
+    `${capital(words.zones[zone])}: what they have on does not pass.`,
+    `Needed: ${words.requirements[requirement].toLowerCase()}.`,
+    `${capital(words.zones[zone])}: clothes do not pass.`,
+  ],
+  'body.with-caution': ({ zones }) => [`Passes with a caution: ${zones.map(zone => words.zones[zone]).join(', ')}.`],
   'body.zone-fails': ({ zone, requirement }) => [`${capital(words.zones[zone])} did not pass.`, `${words.requirements[requirement]}.`],
 
   'fume.input-missing': ({ input }) => [

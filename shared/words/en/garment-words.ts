@@ -1,4 +1,5 @@
 import type { GarmentConditionId, GarmentFactId, GarmentId, GarmentVerdict, MaterialId } from '#core/ids/garment-ids'
+import type { WearableId } from '#core/ids/wearable-ids'
 
 const garments: Record<GarmentId, string> = {
   'bare-head': 'bare head',
@@ -20,6 +21,7 @@ const garments: Record<GarmentId, string> = {
   'welding-gloves': 'welding gloves',
   'leather-work-gloves': 'leather work gloves',
   'mechanics-gloves': 'mechanic\'s gloves',
+  'bare-hands': 'bare hands',
   'sleeves': 'sleeves',
   'jacket': 'jacket',
   'coverall': 'coverall',
@@ -83,5 +85,63 @@ const verdicts: Record<GarmentVerdict, string> = {
   'fail': 'does not pass',
 }
 
-export const garmentWords = { garments, materials, conditions, facts, verdicts }
+/** What one sees of somebody, as it is said at the door. */
+const wearables: Record<WearableId, string> = {
+  'cap-cotton': 'cotton cap, hair under it',
+  'hood-treated': 'flame-resistant hood',
+  'bare-tied': 'bare head, hair tied back',
+  'bare-loose': 'bare head, hair loose',
+  'plugs': 'ear plugs',
+  'muffs': 'ear muffs',
+  'glasses-clear': 'clear rated glasses with side shields',
+  'glasses-tinted': 'tinted rated glasses',
+  'glasses-own': 'their own glasses, not rated',
+  'goggles-flame': 'goggles for a flame',
+  'eyewear-laser': 'laser eyewear',
+  'helmet': 'welding helmet',
+  'face-shield': 'face shield',
+  'helmet-laser': 'laser helmet',
+  'collar-closed': 'collar buttoned up',
+  'collar-open': 'collar open',
+  'cape-treated': 'flame-resistant cape',
+  'cape-leather': 'leather cape',
+  'mask': 'a mask',
+  'air-line': 'supplied air',
+  'gloves-thin': 'thin gloves of goat or kid, with cuffs',
+  'gloves-lined': 'lined welding gloves, with cuffs',
+  'gloves-work': 'leather work gloves',
+  'gloves-mechanics': 'mechanic\'s gloves',
+  'bare-hands': 'bare hands',
+  'sleeves-leather': 'leather sleeves',
+  'sleeves-treated': 'flame-resistant sleeves',
+  'sleeves-rolled-up': 'sleeves rolled up',
+  'jacket-cotton': 'cotton jacket, closed',
+  'jacket-treated': 'flame-resistant jacket, closed',
+  'jacket-leather': 'leather jacket, closed',
+  'coverall-cotton': 'cotton coverall',
+  'coverall-treated': 'flame-resistant coverall',
+  'shirt-cotton': 'cotton shirt, sleeves down',
+  'top-synthetic': 'hooded top of polyester and cotton',
+  't-shirt': 'T-shirt',
+  'under-cotton': 'cotton underneath',
+  'under-synthetic': 'sports shirt underneath',
+  'apron-leather': 'leather apron',
+  'lap-by-jacket': 'the jacket reaches over the lap',
+  'lap-bare': 'nothing over the lap',
+  'jeans': 'jeans, down to the boots',
+  'trousers-cotton': 'cotton trousers',
+  'trousers-treated': 'flame-resistant trousers',
+  'leggings-leather': 'leather leggings',
+  'trousers-synthetic': 'polyester trousers',
+  'shorts': 'shorts',
+  'boots-covered': 'leather boots, laces covered',
+  'boots-toe': 'leather boots with a safety toe, laces covered',
+  'boots-open': 'leather boots, laces open',
+  'shoes-leather': 'low leather shoes',
+  'trainers': 'trainers',
+  'pockets-empty': 'pockets closed: no lighter, no matches, no jewellery',
+  'pockets-full': 'a lighter or matches in a pocket',
+}
+
+export const garmentWords = { garments, materials, conditions, facts, verdicts, wearables }
 export type GarmentWords = typeof garmentWords

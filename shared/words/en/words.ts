@@ -280,6 +280,7 @@ const outfitReasons: Record<OutfitReason, string> = {
   'flame-light': 'the flame and the puddle glare',
   'grinding-fragments': 'grinding throws fragments',
   'noise': 'it is loud enough to harm',
+  'noise-of-neighbours': 'what others do in the hall is loud enough to harm',
   'coating-fume': 'the coating burns off as fume',
   'confined-air': 'air runs out and gas collects in a confined space',
   'slag-pops': 'slag pops when the helmet lifts',

@@ -83,6 +83,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'where it was read': 'dónde se leyó',
   'which instrument': 'qué instrumento',
   'whole minutes': 'minutos enteros',
+  'whole numbers': 'números enteros',
   'yes or no': 'sí o no',
   'your name': 'su nombre',
   'your password as it is now': 'su contraseña de ahora',

@@ -215,6 +215,12 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Revise otra vez.',
     `${plural(count, 'zona', 'zonas')} por revisar otra vez.`,
   ],
+  'body.garment-fails': ({ zone, requirement }) => [
+    `${capital(words.zones[zone])}: lo que lleva puesto no pasa.`,
+    `Hace falta: ${words.requirements[requirement].toLowerCase()}.`,
+    `${capital(words.zones[zone])}: la ropa no pasa.`,
+  ],
+  'body.with-caution': ({ zones }) => [`Pasa con cuidado: ${zones.map(zone => words.zones[zone]).join(', ')}.`],
   'body.zone-fails': ({ zone, requirement }) => [`${capital(words.zones[zone])}: no pasó.`, `${words.requirements[requirement]}.`],
 
   'fume.input-missing': ({ input }) => [

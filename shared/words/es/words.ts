@@ -255,6 +255,7 @@ export const words: Words = {
     'flame-light': 'la llama y el charco deslumbran',
     'grinding-fragments': 'el esmerilado lanza fragmentos',
     'noise': 'el ruido alcanza a dañar',
+    'noise-of-neighbours': 'lo que otros hacen en la nave hace ruido que alcanza a dañar',
     'coating-fume': 'el recubrimiento se quema y hace humo',
     'confined-air': 'en un espacio confinado falta el aire y se junta el gas',
     'slag-pops': 'la escoria salta al levantar la careta',

@@ -21,6 +21,7 @@ const LATER = '2026-03-03T04:00:00.000Z'
 const around = {
   rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
   workplace: 'general',
+  isLoudAround: false,
   now: NOW,
   air: UNKNOWN_AIR,
   kit: NO_KIT,
@@ -116,7 +117,9 @@ describe('the Job gate', () => {
 })
 
 describe('whoever stands here', () => {
-  const KIT = { name: 'Kit', signedOffFor: [], settled: [], isOneDarker: false, wearsPrescription: false } as const
+  const KIT: Welder = {
+    name: 'Kit', signedOffFor: [], settled: [], isOneDarker: false, wearsPrescription: false, outfit: null, takenOff: {},
+  }
   const judged = (welder: Partial<Welder> | null, rule: SignOffRuleId = 'said', over: Partial<Station> = {}) =>
     assessStation(ready(JOB, { personId: 'kit', ...over }), {
       ...around,

@@ -181,6 +181,7 @@ describe('what is worn', () => {
     assessStation(ready(MIG), {
       rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
       workplace: 'general',
+      isLoudAround: false,
       now: NOW,
       air: UNKNOWN_AIR,
       fire: NO_FIRE_AROUND,
@@ -228,6 +229,7 @@ describe('whatever is tagged out', () => {
             {
               rules: NEW_SITE_RULES,
               workplace: 'general',
+              isLoudAround: false,
               now: NOW,
               air: UNKNOWN_AIR,
               fire: NO_FIRE_AROUND,

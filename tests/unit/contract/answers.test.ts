@@ -35,6 +35,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'public/shop': true,
   'wearers': true,
   'care': true,
+  'wardrobe': true,
   'people': true,
   'devices': true,
   'log': true,

@@ -20,7 +20,8 @@ import type { KitItem } from '#core/streams/kit-item/kit-item'
 
 const [NOW, ENDS, TODAY] = ['2026-11-23T12:00:00.000Z', '2026-11-24T09:00:00.000Z', '2026-11-23']
 const around: Surroundings = {
-  rules: NEW_SITE_RULES, workplace: 'general', now: NOW, air: UNKNOWN_AIR, kit: NO_KIT, forPerson: () => NOBODY, fire: NO_FIRE_AROUND,
+  rules: NEW_SITE_RULES, workplace: 'general', isLoudAround: false, now: NOW,
+  air: UNKNOWN_AIR, kit: NO_KIT, forPerson: () => NOBODY, fire: NO_FIRE_AROUND,
 }
 const station: Station = {
   ...EMPTY_STATION, personId: 'kit', job: { process: 'gmaw', currentA: 180 }, helmet: { shade: 12, at: NOW },
@@ -50,7 +51,7 @@ describe('what is due', () => {
   const judged = (over: Partial<Station> = {}) => assessStation({ ...station, ...over }, around)
   const door = (over: Partial<Station> = {}, worn: readonly KitItem[] = []) => {
     const { byId, outfit } = judged(over)
-    return doorLooks('bay-1', { ...station, ...over }, byId, outfit, worn, { lists: BUILT_IN_LISTS, today: TODAY, now: NOW })
+    return doorLooks('bay-1', { ...station, ...over }, byId, outfit, worn, { lists: BUILT_IN_LISTS, today: TODAY, usual: null })
   }
   it('at the door is helmet, glasses and outfit, and each of them in one word makes Body open', () => {
     const { looks } = door()

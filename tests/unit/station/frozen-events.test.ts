@@ -22,6 +22,8 @@ import { evolveSite, NO_SITE } from '#core/streams/site/site'
 import type { SiteEvent } from '#core/streams/site/site'
 import { evolvePerson, NOBODY, upcastPerson } from '#core/streams/person/person'
 import type { PersonEvent } from '#core/streams/person/person'
+import { EMPTY_WARDROBE, evolveWardrobe } from '#core/streams/wardrobe/wardrobe'
+import type { WardrobeEvent } from '#core/streams/wardrobe/wardrobe'
 
 interface Landed { readonly type: string, readonly version: number, readonly payload: unknown }
 const upcast = ({ type, version, payload }: Landed) => upcastStation(type, version, payload)
@@ -222,5 +224,21 @@ it('folds what landed of groups, sign-offs, settled shades, eyes and body, helme
   expect(sixth.hall.reduce(evolveHall, NO_HALL).bays['bay-12']).toMatchObject({ walls: 'pale' })
   expect(sixth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
     { ...NEW_SITE_RULES, signOffRule: 'holds' },
+  ])
+})
+it('folds what landed of clothes: told, lent, given back, counted, and the rules of a house about them', () => {
+  const seventh = JSON.parse(readFileSync(new URL('./frozen-events-v7.json', import.meta.url), 'utf8')) as {
+    person: PersonEvent[]
+    wardrobe: WardrobeEvent[]
+    houseRules: Landed[]
+  }
+  expect(seventh.person.reduce(evolvePerson, NOBODY)).toMatchObject({
+    outfit: { worn: [{ zone: 'legs', like: 'jeans' }], by: 'maren-holt' },
+    loans: [],
+    takenOff: { torso: '2026-11-30T11:00:00.000Z', arms: '2026-11-30T11:00:00.000Z' },
+  })
+  expect(seventh.wardrobe.reduce(evolveWardrobe, EMPTY_WARDROBE).lines).toMatchObject([{ wearable: 'jacket-treated', size: 'L', count: 2 }])
+  expect(seventh.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
+    { ...NEW_SITE_RULES, safetyToe: true, clothesRule: 'brought' },
   ])
 })

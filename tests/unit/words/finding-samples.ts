@@ -51,6 +51,8 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.tint-explains': { helmet: 9, added: 1.9, effective: 10.9 },
   'body.job-first': {},
   'body.zones-to-check': { zones: ['ears', 'eyes'], count: 2 },
+  'body.garment-fails': { zone: 'torso', requirement: 'fr-jacket' },
+  'body.with-caution': { zones: ['arms', 'torso'], count: 2 },
   'body.zone-fails': { zone: 'torso', requirement: 'fr-jacket' },
   'body.requirement-changed': { zones: ['neck'], count: 1 },
   'fume.input-missing': { input: 'current' },

@@ -1,0 +1,68 @@
+import { axeFindsNothing } from './axe-finds'
+import { expect, serve, signIn, test } from './served'
+import type { Served } from './served'
+
+let served: Served
+test.beforeAll(async () => {
+  served = await serve()
+})
+test.afterAll(() => served.stop())
+test.use({ viewport: { width: 390, height: 844 } })
+
+test('whoever comes as usual is ready in four taps, on a phone', async ({ page }) => {
+  await signIn(page, served, 'maren', '/door')
+  await page.getByRole('button', { name: /Kit Amari/ }).click()
+  const kit = page.getByRole('region', { name: 'Kit Amari' })
+  await kit.getByRole('button', { name: 'As usual, all of it sound' }).click()
+  await kit.getByRole('button', { name: /^Asked each day.*Yes, all of it/ }).click()
+  await expect(kit.getByText('Everything passes.')).toBeVisible()
+  await kit.getByRole('button', { name: 'Record' }).click()
+  await expect(page.getByRole('button', { name: /Kit Amari.*ready/ })).toBeVisible()
+  await axeFindsNothing(page, { about: 'a class at the door' })
+  // What the bay says is the same, without another tap.
+  await page.goto(`${served.url}/bay/bay-12?do=body`)
+  await expect(page.getByRole('region', { name: 'Body' }).getByText('what is worn passes')).not.toHaveCount(0)
+  await expect(page.getByRole('region', { name: 'Body' }).getByText('what is worn does not pass')).toHaveCount(0)
+})
+
+test('what melts is told, a jacket is lent, and when it goes back the bay holds again', async ({ page }) => {
+  await signIn(page, served, 'maren', '/door?who=noor-hale')
+  const noor = page.getByRole('region', { name: 'Noor Hale' })
+  await noor.getByRole('button', { name: 'As usual, all of it sound' }).click()
+  await noor.getByRole('button', { name: /^Asked each day/ }).click()
+  await expect(noor.getByRole('status').filter({ hasText: '2 zones do not pass' })).toBeVisible()
+  await noor.getByRole('button', { name: /torso/i }).click()
+  const torso = noor.getByRole('region', { name: 'torso' })
+  await expect(torso.getByText('Shirt: 65 % melts onto skin.')).toBeVisible()
+  await axeFindsNothing(page, { about: 'a zone at the door' })
+  await torso.getByRole('button', { name: /Lend flame-resistant jacket.*L/ }).click()
+  await expect(noor.getByText('Everything passes.')).toBeVisible()
+  await noor.getByRole('button', { name: 'Record' }).click()
+  await expect(page.getByRole('button', { name: /Noor Hale.*ready.*lent: flame-resistant jacket/ })).toBeVisible()
+  await page.goto(`${served.url}/door?do=stock`)
+  await expect(page.getByText('Noor Hale')).toBeVisible()
+  await page.goto(`${served.url}/door?who=noor-hale`)
+  await noor.getByRole('button', { name: 'Came back' }).click()
+  await expect(noor.getByRole('region', { name: 'Has of the shop' })).toBeHidden()
+  await page.goto(`${served.url}/bay/bay-8?do=body`)
+  const body = page.getByRole('region', { name: 'Body' })
+  await expect(body.getByRole('group', { name: 'arms' })).toBeVisible()
+  await expect(body.getByText('what is worn does not pass')).toHaveCount(1)
+})
+
+test('who comes in trainers is turned away with what to bring, and no tick of the bay passes it', async ({ page }) => {
+  await signIn(page, served, 'maren', '/door?who=runa-okafor')
+  const runa = page.getByRole('region', { name: 'Runa Okafor' })
+  await runa.getByRole('button', { name: /feet/i }).click()
+  const feet = runa.getByRole('region', { name: 'feet' })
+  await feet.getByRole('button', { name: 'trainers' }).click()
+  await expect(feet.getByText('The shop has nothing counted that does here.')).toBeVisible()
+  await expect(runa.getByRole('region', { name: 'To bring next time' })).toContainText(/boots/i)
+  await runa.getByRole('button', { name: 'Record' }).click()
+  await expect(runa.getByRole('button', { name: 'Record' })).toBeDisabled()
+  await page.goto(`${served.url}/bay/bay-2?do=body`)
+  const body = page.getByRole('region', { name: 'Body' })
+  await expect(body.getByText('what is worn does not pass')).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-2`)
+  await expect(page.getByText(/Feet: (clothes do not pass|what they have on does not pass)\./).filter({ visible: true }).first()).toBeVisible()
+})

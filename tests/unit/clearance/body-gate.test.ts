@@ -1,0 +1,110 @@
+import { describe, expect, it } from 'vitest'
+import { judgeBody } from '#core/clearance/body-gate'
+import type { Welder } from '#core/clearance/person-around'
+import type { Job } from '#core/job/job'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { wear } from '#core/ppe/wearables'
+import type { ToldGarment } from '#core/ppe/wearables'
+import type { WearableId } from '#core/ids/wearable-ids'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { HouseRules } from '#core/streams/house-rules/house-rules'
+import { decidePerson, evolvePerson, NOBODY } from '#core/streams/person/person'
+import type { Person, PersonCommand } from '#core/streams/person/person'
+import { welderOf, NO_CARE } from '#core/site-facts/site-facts'
+import type { Station } from '#core/streams/station/station'
+
+const [EARLY, NOW, ENDS] = ['2026-11-23T08:00:00.000Z', '2026-11-23T12:00:00.000Z', '2026-11-24T09:00:00.000Z'] as const
+const TIG: Job = { process: 'gtaw', currentA: 60, position: 'flat' }
+const FOR_TIG: readonly WearableId[] = [
+  'cap-cotton', 'plugs', 'glasses-clear', 'helmet', 'collar-closed', 'gloves-thin', 'jacket-treated', 'under-cotton', 'lap-by-jacket',
+  'jeans', 'boots-covered', 'pockets-empty',
+]
+const dressed = (wearables: readonly WearableId[]) => wearables.reduce<readonly ToldGarment[]>((worn, one) => wear(worn, one), [])
+
+/** Somebody to whom these things happened, at the instants that are said. */
+type Said = readonly [at: string, command: PersonCommand]
+function person(...said: readonly Said[]): Person {
+  return said.reduce<Person>((known, [at, command]) => {
+    const decided = decidePerson(known, command, { safetyLeads: 1, dayEnds: ENDS, at, id: 'kit', by: 'maren' })
+    if (!('events' in decided)) throw new Error(JSON.stringify(decided))
+    return decided.events.reduce(evolvePerson, known)
+  }, { ...NOBODY, name: 'Kit' })
+}
+const tells = (worn: readonly ToldGarment[]): PersonCommand => ({ type: 'person.tell-outfit', payload: { worn } })
+const welder = (...said: readonly Said[]): Welder => welderOf(person(...said), NO_CARE)
+const ticks = (at: string, passes = true, job = TIG): Station['zones'] =>
+  Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes, requirement, at, validUntil: ENDS }]))
+const gate = (
+  who: Welder | null,
+  { zones = {}, job = TIG, now = NOW, isLoudAround = false, rules = NEW_SITE_RULES }: {
+    zones?: Station['zones']
+    job?: Job
+    now?: string
+    isLoudAround?: boolean
+    rules?: HouseRules
+  } = {},
+) => judgeBody({ job, zones }, { welder: who, rules, isLoudAround, now })
+const codes = (...asked: Parameters<typeof gate>) => {
+  const { state, findings } = gate(...asked)
+  return [state, ...findings.map(({ code }) => code)]
+}
+
+describe('by what input would Body read open when it must hold', () => {
+  it('told and right it is open, and the air of the bay is asked elsewhere', () =>
+    expect(codes(welder([EARLY, tells(dressed(FOR_TIG))]))).toEqual(['open']))
+  it('what was told yesterday, of another day, or nothing at all', () => {
+    const told = welder([EARLY, tells(dressed(FOR_TIG))])
+    expect(codes(told, { now: '2026-11-24T09:00:01.000Z' })).toEqual(['to-do', 'body.zones-to-check'])
+    expect(codes(welder())).toEqual(['to-do', 'body.zones-to-check'])
+    expect(codes(null)).toEqual(['to-do', 'body.zones-to-check'])
+  })
+  it('no tick passes what garments fail, whenever it was made', () => {
+    const bad = welder([EARLY, tells(wear(dressed(FOR_TIG), 'top-synthetic'))])
+    for (const at of ['2026-11-23T07:00:00.000Z', NOW])
+      expect(codes(bad, { zones: ticks(at) })).toEqual(['hold', 'body.garment-fails', 'body.garment-fails'])
+  })
+  it('a look that failed after it was told holds; one from before it is outrun', () => {
+    const told = welder([EARLY, tells(dressed(FOR_TIG))])
+    expect(codes(told, { zones: ticks(NOW, false) })[0]).toBe('hold')
+    expect(codes(told, { zones: ticks('2026-11-23T07:00:00.000Z', false) })).toEqual(['open'])
+  })
+  it('another job judges the same clothes anew', () => {
+    const told = welder([EARLY, tells(dressed(FOR_TIG))])
+    expect(codes(told, { job: { ...TIG, position: 'overhead' } })[0]).toBe('hold')
+    expect(codes(told, { job: { process: 'smaw', currentA: 140, position: 'flat' } })[0]).toBe('hold')
+  })
+  it('a zone of which nothing was told is asked for; a tick answers for it alone', () => {
+    const told = welder([EARLY, tells(dressed(FOR_TIG).filter(({ zone }) => zone !== 'feet'))])
+    expect(codes(told)).toEqual(['to-do', 'body.zones-to-check'])
+    expect(codes(told, { zones: ticks(NOW) })).toEqual(['open'])
+  })
+  it('what was lent and went back is on nobody, and a look from before says nothing of that zone', () => {
+    const worn = wear(dressed(FOR_TIG), 'jacket-treated', { loanId: 'one' })
+    const lent: readonly [string, PersonCommand] = [
+      '2026-11-23T07:50:00.000Z', { type: 'person.lend', payload: { loanId: 'one', wearable: 'jacket-treated', size: 'L' } },
+    ]
+    const back: readonly [string, PersonCommand] = [
+      '2026-11-23T10:00:00.000Z', { type: 'person.give-back', payload: { loanId: 'one', isLost: false } },
+    ]
+    expect(codes(welder(lent, [EARLY, tells(worn)]))).toEqual(['open'])
+    const without = welder(lent, [EARLY, tells(worn)], back)
+    expect(codes(without, { zones: ticks('2026-11-23T09:00:00.000Z') })[0]).not.toBe('open')
+    // Told late, of when it was still on: it is not on them now.
+    const late = welder(lent, back, ['2026-11-23T09:59:00.000Z', tells(worn)])
+    expect(codes(late, { zones: ticks('2026-11-23T09:00:00.000Z') })[0]).not.toBe('open')
+  })
+  it('told late, of an instant before what was told since, changes nothing', () => {
+    const bad = wear(dressed(FOR_TIG), 'trainers')
+    expect(codes(welder([NOW, tells(bad)], [EARLY, tells(dressed(FOR_TIG))]))).toEqual(['hold', 'body.garment-fails'])
+  })
+  it('ears that were looked at before the neighbour began to cut are looked at again', () => {
+    expect(codes(null, { zones: ticks(EARLY) })).toEqual(['open'])
+    expect(codes(null, { zones: ticks(EARLY), isLoudAround: true })).toEqual(['to-do', 'body.requirement-changed'])
+  })
+  it('a house that asks for a safety toe asks for it of whoever nobody asked', () => {
+    const told = welder([EARLY, tells(dressed(FOR_TIG))])
+    expect(codes(told, { rules: { ...NEW_SITE_RULES, safetyToe: true } })).toEqual(['hold', 'body.garment-fails'])
+  })
+  it('what passes with a caution is open, and says so', () =>
+    expect(codes(welder([EARLY, tells(wear(dressed(FOR_TIG), 'jacket-cotton'))]))).toEqual(['open', 'body.with-caution']))
+})
