@@ -6,7 +6,7 @@ const says = openingPages.page
 /** The shop opened, in walking order: what each bay still lacks today, shorter with each tap. */
 const judged = useJudged()
 const session = useSession()
-const { atBay, atDoor, problem } = useLooks()
+const { atBay, atDoor, atCylinders, problem } = useLooks()
 const toGo = computed(() => judged.placed.filter(({ verdict }) => verdict.word !== 'clear-to-strike'))
 const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word === 'clear-to-strike'))
 </script>
@@ -24,7 +24,10 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
       {{ says.instructorOpens }}
     </p>
     <template v-else>
-      <OpeningClass />
+      <div class="together">
+        <OpeningClass />
+        <OpeningJob />
+      </div>
       <p class="count" role="status">
         {{ says.toGo(toGo.length, clear.length) }}
       </p>
@@ -35,8 +38,17 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
           :placed="placed"
           :bay="atBay(placed)"
           :door="atDoor(placed)"
+          :gas="atCylinders(placed)"
         />
       </ul>
+      <p class="also">
+        <NuxtLink to="/door">
+          {{ says.atTheDoor }}
+        </NuxtLink>
+        <NuxtLink to="/closing">
+          {{ says.closeTheShop }}
+        </NuxtLink>
+      </p>
       <section v-if="clear.length > 0" :aria-label="says.clear">
         <h2>{{ says.clear }}</h2>
         <p>
@@ -52,6 +64,9 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
 <style scoped>
 .count { font-weight: 750; margin-top: var(--space-7); border-bottom: var(--line-rule) solid var(--ink); padding-bottom: var(--space-3); }
 .bays { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr)); gap: 0 var(--space-9); }
+.together { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: var(--space-5) var(--space-9); align-items: start; }
+.also { display: flex; gap: var(--space-8); margin-top: var(--space-6); }
+.also a { min-height: 56px; display: inline-flex; align-items: center; font-weight: 750; text-decoration: underline; }
 section h2 { margin-top: var(--space-8); }
 .done { margin-right: var(--space-7); font-weight: 750; }
 .done small { font-weight: 500; color: var(--soft); }

@@ -2,6 +2,7 @@ import type { Gate } from '../clearance/gate'
 import type { FindingCode } from '../findings/finding'
 import { FIRE_CHECKS } from '../ids/station-ids'
 import { kitItemStream, personStream, stationStream } from '../ids/streams'
+import { tagIdOf } from '../ids/tag'
 import type { GateId } from '../ids/vocabulary'
 import type { Answer, Answers, Check, CheckList } from '../inspection/check-list'
 import { judgeKitItem } from '../inspection/judge-kit-item'
@@ -28,9 +29,13 @@ export interface LooksDue {
   readonly isOutfitApart?: boolean
 }
 
-/** A choice that the thing itself decides: a lens that is dark always, or one that has to turn dark. */
+/**
+ * A choice that the thing itself decides: a lens that is dark always, or one that has to turn dark; and a gauge, which is sound in the
+ * green and nowhere else.
+ */
 function soundChoice({ id, passing }: Extract<Check, { readonly asks: 'choice' }>, { lensKind }: KitItem['marks']): Answer | null {
-  const answer = id !== 'helmet-darkens' || !lensKind ? null : lensKind === 'auto' ? 'darkens' : 'fixed-lens'
+  const lens = lensKind === undefined ? null : lensKind === 'auto' ? 'darkens' : 'fixed-lens'
+  const answer = id === 'helmet-darkens' ? lens : id === 'extinguisher-pressure' ? 'green' : null
   return answer !== null && passing.includes(answer) ? answer : null
 }
 
@@ -45,13 +50,17 @@ export function soundAnswers({ checks }: CheckList, { marks }: Pick<KitItem, 'ma
   return answers
 }
 
-/** Looks before use that these things are due. A thing that is tagged out, or late by the calendar, is for somebody else to see to. */
+/**
+ * Looks that these things are due: those before use, and those of the calendar that any user makes. A thing that is tagged out, or waits
+ * for somebody competent, is for somebody else to see to.
+ */
 function kitLooks(items: readonly KitItem[], lists: readonly CheckList[], today: string): LooksDue {
   const looks: Look[] = []
   const byThemselves: string[] = []
   for (const item of items) {
     if (item.taggedOut || item.isRetired) continue
-    const due = judgeKitItem(item, today, lists).lists.filter(({ list, due: { mayUse } }) => list.every.unit === 'use' && !mayUse)
+    const due = judgeKitItem(item, today, lists).lists.filter(({ list, due: { mayUse } }) =>
+      !mayUse && (list.every.unit === 'use' || list.examiner === 'user'))
     for (const { list, due: { state } } of due) {
       // What fell, was flooded or came back from repair is looked at for that, not among the rest.
       const isOrdinary = list.examiner === 'user' && state !== 'after-event'
@@ -59,7 +68,7 @@ function kitLooks(items: readonly KitItem[], lists: readonly CheckList[], today:
       if (answers === null) byThemselves.push(item.tag)
       else looks.push({
         of: { tag: item.tag },
-        streamId: kitItemStream(item.tag),
+        streamId: kitItemStream(tagIdOf(item.tag)),
         command: { type: 'item.inspect', payload: { listId: list.id, listVersion: list.version, answers } },
       })
     }

@@ -1,4 +1,5 @@
 import { axeFindsNothing } from './axe-finds'
+import { shopDayEndsAtMs } from '#core/time/shop-day'
 import { choose, expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -40,4 +41,40 @@ test('a class is placed in one go, each to their own bay; nobody who stands some
   await coming.getByRole('button', { name: 'Place 1 person' }).click()
   await expect(page.getByRole('heading', { name: /^11 Bo Brock/ })).toBeVisible()
   await expect(page.getByRole('heading', { name: /^4 Imke Tarrow/ })).toBeVisible()
+})
+
+test('at 07:40 of the next day all holds; what is due of twelve bays is said in well under sixty taps', async ({ page }) => {
+  await served.restart(new Date(shopDayEndsAtMs(Date.now(), 'America/New_York', 4) + 220 * 60_000).toISOString())
+  await signIn(page, served, 'maren', '/opening')
+  await expect(page.getByText('12 bays to go, 0 clear to strike')).toBeVisible()
+  const keys = page.getByRole('button', { name: /^(Brushed: all tight|Looked: all sound|Passes at the door)/ })
+  await expect(page.getByRole('button', { name: /^Brushed: all tight at bay 1\b/ })).toBeVisible()
+  expect(await keys.count()).toBeLessThanOrEqual(40)
+  // What one tap says is recorded: three of them, and the bay is clear.
+  for (const key of ['Brushed: all tight', 'Looked: all sound', 'Passes at the door']) {
+    await page.getByRole('button', { name: new RegExp(`^${key} at bay 1\\b`) }).click()
+    await expect(page.getByRole('button', { name: new RegExp(`^${key} at bay 1\\b`) })).toBeHidden()
+  }
+  await expect(page.getByText('11 bays to go, 1 clear to strike')).toBeVisible()
+  // One job for two bays, and for one that cannot be cleared the bays that have what it takes.
+  const job = page.getByRole('region', { name: 'One job for many bays' })
+  await choose(job.getByLabel('One job for many bays'), /TIG 85 A/)
+  for (const bay of [/^7\b/, /^11\b/]) await job.getByRole('button', { name: bay }).click()
+  await job.getByRole('button', { name: 'Set it on 2 bays' }).click()
+  const seven = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: /^7 / }) })
+  await expect(seven.getByText('No argon is connected here.')).toBeVisible()
+  await seven.getByRole('button', { name: /Which other bay can take it/ }).click()
+  await expect(seven.getByRole('link', { name: 'Bay 1', exact: true })).toBeVisible()
+})
+
+test('the shop is closed: gas shut and bays handed over in one tap each, what is watched and what falls due named', async ({ page }) => {
+  await signIn(page, served, 'maren', '/closing')
+  const gas = page.getByRole('region', { name: 'Gas that was opened' })
+  await gas.getByRole('button', { name: /^Looked: all \d+ shut/ }).click()
+  await expect(gas.getByText('No cylinder at a bay is open.')).toBeVisible()
+  const bays = page.getByRole('region', { name: 'Bays to hand over' })
+  await bays.getByRole('button', { name: /^Looked: all \d+ in order/ }).click()
+  await expect(bays.getByText('Every bay where somebody worked is handed over.')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Still watched' })).toContainText('Gate by the timber stacks')
+  await expect(page.getByRole('region', { name: 'Due by tomorrow' })).toContainText('EX-1')
 })

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { Look, LooksDue } from '#core/opening/looks'
+import type { GasLooksDue } from '#core/opening/gas-looks'
 import type { Placed } from '~/stores/judged'
 import { openingPages } from '~/words/opening'
 
 const says = openingPages.bay
 
 /** One bay on the way round: what is due there and at the door, each recorded as sound in one tap; what else holds, a tap away. */
-const { placed, bay: due, door } = defineProps<{ placed: Placed, bay: LooksDue, door: LooksDue }>()
+const { placed, bay: due, door, gas } = defineProps<{ placed: Placed, bay: LooksDue, door: LooksDue, gas: GasLooksDue }>()
 const lookup = useLookup()
 const { sound, busy, refused } = useSound()
 const isOpen = ({ state }: { readonly state: string }) => state === 'open' || state === 'not-needed'
@@ -20,9 +21,16 @@ const HOLDS: ReadonlySet<string> = new Set(['hold', 'stop'])
 /** Findings that the taps of this row answer, or that stand below by their tags. */
 const ANSWERED: ReadonlySet<string> = new Set([
   'air.extraction-not-checked', 'permit.day-check-due', 'eyes.helmet-not-checked', 'eyes.glasses-not-checked', 'body.zones-to-check',
-  'body.requirement-changed', 'kit.look-due',
+  'body.requirement-changed', 'kit.look-due', 'gas.not-leak-tested', 'gas.not-read',
 ])
 const named = (looks: readonly Look[]) => looks.map(({ of }) => ('tag' in of ? of.tag : says.parts[of.part])).join(', ')
+const q = useQuantities()
+const gasSays = computed(() => gas.looks
+  .map(({ tag, atLeastKPa }) => atLeastKPa === null ? tag : says.readsAtLeast(tag, q.value.pressure(atLeastKPa)))
+  .join(', '))
+const gasCommands = computed(() => gas.looks.flatMap(({ streamId, commands }) => commands.map(command => ({ streamId, command }))))
+/** What belongs to the bay fails: the job may be for another one. */
+const isElsewhereAsked = computed(() => rest.value.some(({ gate }) => gate === 'air' || gate === 'gas' || gate === 'machine'))
 const isClear = computed(() => placed.verdict.word === 'clear-to-strike')
 const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}`, query })
 </script>
@@ -45,6 +53,10 @@ const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}
         {{ says.passesAtTheDoor }} <span class="visually-hidden">{{ says.atBay(placed.bay.label) }}</span>
         <small>{{ named(door.looks) }}</small>
       </FrameKey>
+      <FrameKey v-if="gas.looks.length > 0" :disabled="busy" @click="sound(gasCommands)">
+        {{ says.gasTight }} <span class="visually-hidden">{{ says.atBay(placed.bay.label) }}</span>
+        <small>{{ gasSays }}</small>
+      </FrameKey>
       <NuxtLink v-if="door.isOutfitApart" class="key go-to" :to="{ path: '/door', query: { who: placed.station.personId } }">
         {{ says.seeAtTheDoor }}
       </NuxtLink>
@@ -65,12 +77,18 @@ const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}
           {{ words.gates[gate] }}
         </NuxtLink> {{ lookup.say(first!).brief }}
       </li>
+      <li v-for="tag in gas.byThemselves" :key="tag">
+        <NuxtLink :to="`/gas/${tag.toLowerCase()}`">
+          {{ tag }}
+        </NuxtLink> {{ says.byItself }}
+      </li>
       <li v-for="tag in [...due.byThemselves, ...door.byThemselves]" :key="tag">
         <NuxtLink :to="`/kit/${tag.toLowerCase()}`">
           {{ tag }}
         </NuxtLink> {{ says.byItself }}
       </li>
     </ul>
+    <OpeningElsewhere v-if="!isClear && isElsewhereAsked" :placed="placed" />
   </li>
 </template>
 

@@ -1,5 +1,8 @@
 import { bayLooks, doorLooks } from '#core/opening/looks'
-import type { Look, LooksDue } from '#core/opening/looks'
+import type { LooksDue } from '#core/opening/looks'
+import { gasLooks } from '#core/opening/gas-looks'
+import type { GasLooksDue } from '#core/opening/gas-looks'
+import type { CommandOf } from '#core/streams/commands'
 import { baysServed } from '#core/streams/kit-item/kit-item'
 import { usualToday } from '#core/opening/usual-outfit'
 import { garmentHouseOf } from '#core/streams/house-rules/house-rules'
@@ -32,13 +35,23 @@ export function useLooks() {
       usual: station.job && usualToday(last, station.job, garmentHouseOf(rules), around, now),
     })
   }
-  return { atBay, atDoor, isRead: computed(() => reading.value !== null), problem, refresh }
+  const gas = useReading('gas', () => ({}), among('cylinder/', 'house-rules'))
+  const atCylinders = ({ bay }: Placed): GasLooksDue => {
+    const here = (gas.reading.value?.cylinders ?? [])
+      .map(({ cylinder }) => cylinder)
+      .filter(({ standing }) => standing?.in === 'bay' && standing.bayId === bay.bayId)
+    return gasLooks(here, judged.standing.kit.cylinders[bay.bayId] ?? [], judged.standing.now)
+  }
+  return { atBay, atDoor, atCylinders, isRead: computed(() => reading.value !== null), problem, refresh }
 }
+
+/** A command with the stream that it is given to. */
+export interface Commanded { readonly streamId: string, readonly command: CommandOf }
 
 /** Records one look after the other; the first that is refused ends it, and is said. */
 export function useSound() {
   const { send, busy, refused } = useSender()
-  async function sound(looks: readonly Look[]) {
+  async function sound(looks: readonly Commanded[]) {
     for (const { streamId, command } of looks) {
       const sent = await send(command.type, streamId, command.payload)
       if (!sent.ok) return

@@ -3,6 +3,8 @@ import type { Shown } from '../shown'
 /** What the page that opens the shop says, in English. */
 export const openingPages = {
   page: {
+    atTheDoor: 'Everybody at the door',
+    closeTheShop: 'Close the shop',
     openTheShop: 'Open the shop',
     inWalkingOrder:
       'Bay by bay, in walking order. Look, then tap: a tap records that you looked at what it names and found it '
@@ -19,7 +21,47 @@ export const openingPages = {
     noBayFor: (names: Shown) => `No bay for: ${names}.`,
     placeThem: (count: number) => count === 1 ? 'Place 1 person' : `Place ${count} people`,
   },
+  job: {
+    oneJob: 'One job for many bays',
+    chooseAJob: 'choose a job',
+    hint: 'jobs that stand at a bay, or stood there lately; yesterday\'s stand until they are changed',
+    onWhichBays: 'On which bays',
+    setOn: (count: number) => count === 1 ? 'Set it on 1 bay' : `Set it on ${count} bays`,
+  },
+  elsewhere: {
+    whereElse: 'Which other bay can take it?',
+    forBay: (label: Shown) => `of bay ${label}`,
+    nowhere: 'No other bay has the air, the gas and the machine for it.',
+    canTakeIt: 'Air, gas and machine are there:',
+    bay: (label: Shown, isFree: boolean) => `Bay ${label}${isFree ? ', free' : ''}`,
+  },
+  closing: {
+    closeTheShop: 'Close the shop',
+    lead: 'What the day leaves to be done: gas shut, bays handed over, regulators, permits that are still watched, and what is due tomorrow.',
+    gas: 'Gas that was opened',
+    allShut: 'No cylinder at a bay is open.',
+    shut: 'Shut, bled, screwed back',
+    shutAll: (count: number) => `Looked: all ${count} shut, bled, screwed back`,
+    bays: 'Bays to hand over',
+    allHandedOver: 'Every bay where somebody worked is handed over.',
+    inOrder: 'All in order',
+    inOrderAll: (count: number) => `Looked: all ${count} in order`,
+    notAll: 'Something is not done',
+    bay: (label: Shown) => `Bay ${label}`,
+    regulators: 'Regulators',
+    stayOn: 'This site leaves them on in daily use.',
+    comeOff: (count: number, when: Shown) => count === 0 ? 'Every regulator is off.' : `${count} still on; they come off ${when}.`,
+    today: 'today',
+    permits: 'Still watched',
+    noPermits: 'No hot work is watched.',
+    tomorrow: 'Due by tomorrow',
+    nothingDue: 'Nothing falls due.',
+    instructorCloses: 'An instructor or the safety lead closes the shop.',
+    open: 'Open the shop',
+  },
   bay: {
+    gasTight: 'Brushed: all tight',
+    readsAtLeast: (tag: Shown, pressure: Shown) => `${tag} reads ${pressure} or more`,
     nobody: 'nobody',
     allSound: 'Looked: all sound',
     passesAtTheDoor: 'Passes at the door',

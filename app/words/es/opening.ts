@@ -3,6 +3,8 @@ import type { openingPages as English } from '../en/opening'
 /** What the page that opens the shop says, in Spanish. */
 export const openingPages: typeof English = {
   page: {
+    atTheDoor: 'Todos en la entrada',
+    closeTheShop: 'Cerrar el taller',
     openTheShop: 'Abrir el taller',
     inWalkingOrder:
       'Puesto por puesto, en orden de recorrido. Mire, y toque: un toque anota que revisó lo que nombra y lo halló '
@@ -19,7 +21,47 @@ export const openingPages: typeof English = {
     noBayFor: names => `No hay puesto para: ${names}.`,
     placeThem: count => count === 1 ? 'Colocar a 1 persona' : `Colocar a ${count} personas`,
   },
+  job: {
+    oneJob: 'Un trabajo para muchos puestos',
+    chooseAJob: 'elija un trabajo',
+    hint: 'trabajos que están en un puesto, o estuvieron hace poco; los de ayer siguen hasta que se cambian',
+    onWhichBays: 'En qué puestos',
+    setOn: count => count === 1 ? 'Ponerlo en 1 puesto' : `Ponerlo en ${count} puestos`,
+  },
+  elsewhere: {
+    whereElse: '¿Qué otro puesto puede con él?',
+    forBay: label => `del puesto ${label}`,
+    nowhere: 'Ningún otro puesto tiene el aire, el gas y la máquina para él.',
+    canTakeIt: 'Aire, gas y máquina están en:',
+    bay: (label, isFree) => `Puesto ${label}${isFree ? ', libre' : ''}`,
+  },
+  closing: {
+    closeTheShop: 'Cerrar el taller',
+    lead: 'Lo que el día deja por hacer: gas cerrado, puestos entregados, reguladores, permisos que aún se vigilan y lo que vence mañana.',
+    gas: 'Gas que se abrió',
+    allShut: 'Ningún cilindro en un puesto está abierto.',
+    shut: 'Cerrado, purgado, aflojado',
+    shutAll: count => `Revisado: los ${count} cerrados, purgados, aflojados`,
+    bays: 'Puestos por entregar',
+    allHandedOver: 'Todo puesto donde alguien trabajó está entregado.',
+    inOrder: 'Todo en orden',
+    inOrderAll: count => `Revisado: los ${count} en orden`,
+    notAll: 'Algo no está hecho',
+    bay: label => `Puesto ${label}`,
+    regulators: 'Reguladores',
+    stayOn: 'Este taller los deja puestos en uso diario.',
+    comeOff: (count, when) => count === 0 ? 'Todos los reguladores están quitados.' : `${count} siguen puestos; se quitan ${when}.`,
+    today: 'hoy',
+    permits: 'Aún se vigilan',
+    noPermits: 'No se vigila ningún trabajo en caliente.',
+    tomorrow: 'Vence para mañana',
+    nothingDue: 'Nada vence.',
+    instructorCloses: 'Un instructor o el responsable de seguridad cierra el taller.',
+    open: 'Abrir el taller',
+  },
   bay: {
+    gasTight: 'Con jabón: todo hermético',
+    readsAtLeast: (tag, pressure) => `${tag} marca ${pressure} o más`,
     nobody: 'nadie',
     allSound: 'Revisado: todo bien',
     passesAtTheDoor: 'Pasa en la puerta',

@@ -15,6 +15,7 @@ import { EMPTY_STATION, evolveStation } from '#core/streams/station/station'
 import type { Station } from '#core/streams/station/station'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { payloadSchemas } from '#shared/contract/command-schemas'
+import { streamIdSchema } from '#shared/contract/text-schema'
 import { EQUIPMENT_KINDS } from '#core/ids/vocabulary'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
 
@@ -68,7 +69,8 @@ describe('what is due', () => {
     expect(assessStation(after, around).byId.eyes.state).toBe('open')
     expect(door(after).looks).toEqual([])
   })
-  it('of nobody is nothing: an empty bay passes no door', () => expect(door({ personId: null })).toEqual({ looks: [], byThemselves: [] }))
+  it('of nobody is nothing: an empty bay passes no door', () =>
+    expect(door({ personId: null })).toMatchObject({ looks: [], byThemselves: [] }))
   it('a zone that failed today is not passed with the rest', () => {
     const [first] = judged().outfit
     const failed = { passes: false, requirement: first!.requirement, at: NOW, validUntil: ENDS }
@@ -81,6 +83,8 @@ describe('what is due', () => {
       looks.map(({ of }) => ('tag' in of ? of.tag : of.part)), byThemselves,
     ]
     expect(tags(due([thing()]))).toEqual([['M-1', 'fire'], []])
+    // Every look names a stream that the door knows.
+    for (const { streamId } of due([thing()]).looks) expect(streamIdSchema.safeParse(streamId).success, streamId).toBe(true)
     expect(tags(due([thing({ taggedOut: { reason: 'cord', checks: [] } })]))).toEqual([['fire'], []])
     expect(tags(due([thing({ tag: 'H-9', kind: 'helmet' })]))).toEqual([['fire'], ['H-9']])
     const looked = { 'arc-machine.before-use': { passedOn: TODAY, eventsSince: [], doneAt: NOW } }

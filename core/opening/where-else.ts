@@ -1,0 +1,31 @@
+import { assessStation } from '../clearance/assess-station'
+import type { Surroundings } from '../clearance/surroundings'
+import type { GateId } from '../ids/vocabulary'
+import type { Job } from '../job/job'
+import type { Bay } from '../streams/site/site'
+import type { Station } from '../streams/station/station'
+
+/** A bay that has what a job needs: what still has to be looked at there today, nothing that fails. */
+export interface Taker { readonly bayId: string, readonly isFree: boolean }
+
+/** What belongs to a bay, whoever stands there: its air, its gas, its machine. */
+const OF_THE_BAY: readonly GateId[] = ['air', 'gas', 'machine']
+
+/**
+ * Bays that can take a job which its own cannot: none of what belongs to the bay fails there with that job. Free ones first.
+ *
+ * @param others open bays but its own, each with how it stands and what it is judged in
+ */
+export function whereElse(
+  job: Job,
+  others: readonly { readonly bay: Pick<Bay, 'bayId'>, readonly station: Station, readonly view: Surroundings }[],
+): readonly Taker[] {
+  return others
+    .filter(({ station, view }) => {
+      if (station.stop !== null) return false
+      const { byId } = assessStation({ ...station, job }, view)
+      return OF_THE_BAY.every(gate => byId[gate].state !== 'hold' && byId[gate].state !== 'stop')
+    })
+    .map(({ bay, station }): Taker => ({ bayId: bay.bayId, isFree: station.personId === null || station.job === null }))
+    .sort((a, b) => Number(b.isFree) - Number(a.isFree))
+}
