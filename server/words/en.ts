@@ -22,6 +22,8 @@ export const serverWords = {
     devicesOfOthers: 'Only the safety lead sees the devices of others.',
     noPermitByCode: 'There is no permit by this code. Look at the paper again.',
     noPermit: 'There is no such permit.',
+    noSuchBay: 'There is no such bay.',
+    noCardByCode: 'There is no card by this code. Ask for a new one.',
     noCylinder: (tag: string) => `No cylinder here wears the tag ${tag}.`,
     nothingWears: (tag: string) => `Nothing here wears the tag ${tag}.`,
     daySheetsFor: 'Day sheets are for who reads the whole record.',

@@ -24,6 +24,8 @@ export const serverWords: ServerWords = {
     devicesOfOthers: 'Solo el responsable de seguridad ve los aparatos de otros.',
     noPermitByCode: 'No hay ningún permiso con este código. Mire otra vez el papel.',
     noPermit: 'No hay tal permiso.',
+    noSuchBay: 'No hay tal puesto.',
+    noCardByCode: 'No hay ninguna tarjeta con este código. Pida otra.',
     noCylinder: tag => `Ningún cilindro lleva aquí la etiqueta ${tag}.`,
     nothingWears: tag => `Aquí nada lleva la etiqueta ${tag}.`,
     daySheetsFor: 'Las hojas del día son para quien lee todo el registro.',

@@ -1,5 +1,6 @@
 import type { Words } from '#shared/words/en/words'
 import type { Language } from '#shared/words/language'
+import { cardWords as cardEnglish } from '#shared/words/en/card-words'
 import { cylinderWords as cylinderEnglish } from '#shared/words/en/cylinder-words'
 import { fireWords as fireEnglish } from '#shared/words/en/fire-words'
 import { garmentWords as garmentEnglish } from '#shared/words/en/garment-words'
@@ -8,6 +9,7 @@ import { hotworkWords as hotworkEnglish } from '#shared/words/en/hotwork-words'
 import { kitItemWords as kitItemEnglish } from '#shared/words/en/kit-item-words'
 import { kitWords as kitEnglish } from '#shared/words/en/kit-words'
 import { words as english } from '#shared/words/en/words'
+import { cardWords as cardSpanish } from '#shared/words/es/card-words'
 import { cylinderWords as cylinderSpanish } from '#shared/words/es/cylinder-words'
 import { fireWords as fireSpanish } from '#shared/words/es/fire-words'
 import { garmentWords as garmentSpanish } from '#shared/words/es/garment-words'
@@ -25,6 +27,7 @@ import { fieldInSpanish } from '#shared/words/es/fields'
 /** All that a paper or an answer is put together from. */
 export interface WordsHere extends ServerWords {
   readonly words: Words
+  readonly cardWords: typeof cardEnglish
   readonly cylinderWords: typeof cylinderEnglish
   readonly fireWords: typeof fireEnglish
   readonly garmentWords: typeof garmentEnglish
@@ -38,6 +41,7 @@ const BOOK: Readonly<Record<Language, WordsHere>> = {
   en: {
     ...own,
     words: english,
+    cardWords: cardEnglish,
     cylinderWords: cylinderEnglish,
     fireWords: fireEnglish,
     garmentWords: garmentEnglish,
@@ -49,6 +53,7 @@ const BOOK: Readonly<Record<Language, WordsHere>> = {
   es: {
     ...ownInSpanish,
     words: spanish,
+    cardWords: cardSpanish,
     cylinderWords: cylinderSpanish,
     fireWords: fireSpanish,
     garmentWords: garmentSpanish,

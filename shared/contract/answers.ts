@@ -4,7 +4,8 @@ import type { ClearanceReading } from './clearance-schema'
 import type {
   CareReading,
   WardrobeReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
-  KitItemReading, KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicPermitReading,
+  KitItemReading, KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicCardReading,
+  PublicPermitReading,
   PublicShopReading, RoundReading, SessionReading, WearersReading,
 } from './readings'
 import type {
@@ -28,6 +29,7 @@ export interface Readings {
   'permits': PermitsReading
   'permits/{permitId}': PermitPageReading
   'public/permits/{code}': PublicPermitReading
+  'public/cards/{token}': PublicCardReading
   'public/shop': PublicShopReading
   'wearers': WearersReading
   'care': CareReading

@@ -469,6 +469,10 @@ const SIGNING_IN: Json = {
   },
 }
 
+/** A paper opened as it is says in its address which language it is in. */
+const A_PAPER = { description: 'The paper', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } }
+const IN_LANGUAGE = { name: 'language', in: 'query', schema: { type: 'string', enum: ['en', 'es'] } }
+
 const PATHS: Json = {
   '/api/v1/vocabulary': {
     get: {
@@ -686,10 +690,47 @@ const PATHS: Json = {
       summary: 'The permit as a PDF to print',
       parameters: [{ name: 'permitId', in: 'path', required: true, schema: { type: 'string' } }],
       responses: {
-        200: { description: 'The paper', content: { 'application/pdf': { schema: { type: 'string', format: 'binary' } } } },
+        200: A_PAPER,
         401: { description: 'Nobody is signed in' },
         404: { description: 'There is no such permit' },
       },
+    },
+  },
+  '/api/v1/bays/{bayId}/card': {
+    get: {
+      operationId: 'bayCard',
+      tags: ['read'],
+      summary: 'A bay\'s card as a PDF to print; `language` chooses English or Spanish',
+      parameters: [{ name: 'bayId', in: 'path', required: true, schema: { type: 'string' } }, IN_LANGUAGE],
+      responses: { 200: A_PAPER, ...NOBODY, ...NOT_ALLOWED, 404: { description: 'There is no such bay' } },
+    },
+  },
+  '/api/v1/class-sheet': {
+    get: {
+      operationId: 'classSheet',
+      tags: ['read'],
+      summary: 'Everybody of a class who stands at a bay, as a PDF to print',
+      parameters: [{ name: 'group', in: 'query', schema: { type: 'string' } }, IN_LANGUAGE],
+      responses: { 200: A_PAPER, ...NOBODY, ...NOT_ALLOWED },
+    },
+  },
+  '/api/v1/people/{personId}/to-bring': {
+    get: {
+      operationId: 'toBring',
+      tags: ['read'],
+      summary: 'What somebody has to bring next time, as a PDF to print',
+      parameters: [{ name: 'personId', in: 'path', required: true, schema: { type: 'string' } }, IN_LANGUAGE],
+      responses: { 200: A_PAPER, ...NOBODY, ...NOT_ALLOWED, 404: { description: 'Nobody has this id' } },
+    },
+  },
+  '/api/v1/public/cards/{token}': {
+    get: {
+      operationId: 'publicCard',
+      tags: ['read'],
+      summary: 'What the code on a card opens: how the bay stands, and what to wear there. Needs no session',
+      security: [],
+      parameters: [{ name: 'token', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: { 200: { description: 'As of now' }, 404: { description: 'No card has this code' } },
     },
   },
   '/api/v1/public/permits/{code}': {

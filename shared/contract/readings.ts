@@ -6,6 +6,8 @@ import type { Station } from '#core/streams/station/station'
 import type { FumeDataSheets } from '#core/streams/fume-sheets/fume-sheets'
 import type { HallState } from '#core/streams/hall/hall'
 import type { Welder } from '#core/clearance/person-around'
+import type { BayCard } from '#core/card/bay-card'
+import type { UnitSystem } from '#core/units'
 import type { CareRecord } from '#core/shade/care'
 import type { Person } from '#core/streams/person/person'
 import type { Wardrobe } from '#core/streams/wardrobe/wardrobe'
@@ -253,6 +255,16 @@ export interface PermitPageReading extends PermitFact {
   readonly life: readonly LifeEntry[] | null
   readonly notices: readonly NoticeReading[]
   readonly screens: number
+}
+
+/** `GET /api/v1/public/cards/:token`: for whoever holds a card. */
+export interface PublicCardReading {
+  readonly siteName: string
+  readonly timeZone: string
+  readonly now: Instant
+  readonly units: UnitSystem
+  readonly calls: CallNumbers
+  readonly card: BayCard
 }
 
 /** `GET /api/v1/public/permits/:code`: for whoever holds the paper. */

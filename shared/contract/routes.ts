@@ -16,7 +16,9 @@ export interface Route {
 }
 
 /** Besides what pages read: what programs ask for, papers, and the stream of changes. */
-type OtherPath = 'vocabulary' | 'openapi.json' | 'health' | 'events' | 'permits/{permitId}/paper' | 'days/{day}/sheet'
+type OtherPath
+  = 'vocabulary' | 'openapi.json' | 'health' | 'events' | 'permits/{permitId}/paper' | 'days/{day}/sheet'
+    | 'bays/{bayId}/card' | 'class-sheet' | 'people/{personId}/to-bring'
 
 const get = (path: ReadingPath | OtherPath, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
 const post = (path: FormPath | `assess/${string}`, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
@@ -60,6 +62,7 @@ export const ROUTES: readonly Route[] = [
   post('first-run', 'anybody', 'once, with the code that the first start prints'),
   post('sign-out', 'anybody', 'one\'s own session'),
   get('public/permits/{code}', 'anybody', 'who holds the paper; short codes only of what is not over, so many misses'),
+  get('public/cards/{token}', 'anybody', 'who holds the card; so many misses'),
   get('public/shop', 'anybody', 'numbers to call; how bays stand, only for a device that the shop knows'),
   get('clearance', 'reader'),
   post('commands', 'door'),
@@ -82,6 +85,9 @@ export const ROUTES: readonly Route[] = [
   get('permits', 'signed-in'),
   get('permits/{permitId}', 'signed-in', LIFE),
   get('permits/{permitId}/paper', { right: 'work-permit' }),
+  get('bays/{bayId}/card', { right: 'door-checks' }),
+  get('class-sheet', { right: 'door-checks' }),
+  get('people/{personId}/to-bring', { right: 'door-checks' }),
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),
   post('wearers', { right: 'health-fields' }),
   get('wardrobe', 'signed-in'),

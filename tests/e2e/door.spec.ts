@@ -1,3 +1,4 @@
+import pg from 'pg'
 import { axeFindsNothing } from './axe-finds'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
@@ -65,4 +66,26 @@ test('who comes in trainers is turned away with what to bring, and no tick of th
   await expect(body.getByText('what is worn does not pass')).toBeVisible()
   await page.goto(`${served.url}/bay/bay-2`)
   await expect(page.getByText(/Feet: (clothes do not pass|what they have on does not pass)\./).filter({ visible: true }).first()).toBeVisible()
+})
+
+test('a bay\'s card opens how it stands for whoever holds it, signed in or not, with a first name at most', async ({ page, browser }) => {
+  await signIn(page, served, 'maren', '/door')
+  await expect(page.getByRole('link', { name: /English Class sheet to print/ })).toBeVisible()
+  for (const path of ['bays/bay-5/card?language=es', 'class-sheet?group=Morning%20class', 'people/pia-vance/to-bring']) {
+    const paper = await page.request.get(`${served.url}/api/v1/${path}`)
+    expect([paper.status(), paper.headers()['content-type']], path).toEqual([200, 'application/pdf'])
+  }
+  const client = new pg.Client({ connectionString: served.databaseUrl })
+  await client.connect()
+  const { rows: [kept] } = await client.query<{ token: string }>('select token from bay_card where bay_id = $1', ['bay-5'])
+  await client.end()
+  const anybody = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
+  await anybody.goto(`${served.url}/c/${kept!.token}`)
+  await expect(anybody.getByRole('heading', { name: /^Bay 5 Pia/ })).toBeVisible()
+  await expect(anybody.getByText('Glasses stay on when the helmet goes up: slag flies while it cools.')).toBeVisible()
+  expect(await anybody.getByRole('main').textContent()).not.toContain('Vance')
+  await axeFindsNothing(anybody, { about: 'a card' })
+  await anybody.goto(`${served.url}/c/${kept!.token.slice(0, -2)}xx`)
+  await expect(anybody.getByText('There is no card by this code. Ask for a new one.')).toBeVisible()
+  await anybody.context().close()
 })

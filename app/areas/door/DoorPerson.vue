@@ -79,8 +79,8 @@ async function giveBack(loanId: string, isLost: boolean) {
   const sent = await act('person.give-back', { loanId, isLost })
   if (sent.ok) worn.value = worn.value.filter(one => one.loanId !== loanId)
 }
+/** Where everybody brings their own, what lacks is a list for home; where the shop lends, it is lent first. */
 const isBrought = computed(() => facts.rules.clothesRule === 'brought')
-const print = () => window.print()
 </script>
 
 <template>
@@ -112,6 +112,7 @@ const print = () => window.print()
         />
       </div>
     </div>
+    <DoorPapers v-if="work" :name="says.bayCard" :to="`/api/v1/bays/${work.bayId}/card`" />
     <section v-if="person.loans.length > 0" class="loans" :aria-label="says.hasOfTheShop">
       <h3>{{ says.hasOfTheShop }}</h3>
       <div v-for="loan in person.loans" :key="loan.loanId" class="loan">
@@ -127,16 +128,14 @@ const print = () => window.print()
     <section v-if="failing.length > 0" class="bring" :aria-label="says.toBring">
       <h3>{{ says.toBring }}</h3>
       <p class="soft">
-        {{ says.toBringLead }}
+        {{ isBrought ? says.toBringLead : says.lendFirst }}
       </p>
       <ul>
         <li v-for="one in failing" :key="one.zone">
           {{ words.requirements[one.requirement] }}
         </li>
       </ul>
-      <FrameKey v-if="isBrought" @click="print">
-        {{ says.printIt }}
-      </FrameKey>
+      <DoorPapers :name="says.printIt" :to="`/api/v1/people/${person.personId}/to-bring`" />
     </section>
     <div class="foot">
       <FrameRefused :says="refused" />
@@ -170,8 +169,5 @@ h2 small { font-size: var(--type-body); font-weight: 550; color: var(--soft); }
 .foot p { font-weight: 750; min-height: 1.3em; }
 @media (max-width: 900px) {
   .two { grid-template-columns: minmax(0, 1fr); }
-}
-@media print {
-  .two, .loans, .foot, .keys { display: none; }
 }
 </style>

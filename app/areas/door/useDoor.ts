@@ -9,7 +9,7 @@ import { stands } from '#core/time/instant'
 import type { PersonOnFloor } from '#shared/contract/readings'
 
 /** The work that somebody is dressed for: of the bay where they stand, or of their own. */
-export interface DressedFor { readonly bayLabel: string, readonly job: Job, readonly around: OutfitAround }
+export interface DressedFor { readonly bayId: string, readonly bayLabel: string, readonly job: Job, readonly around: OutfitAround }
 /** How somebody stands at the door. */
 export type DoorState
   = | { readonly is: 'not-seen' | 'no-job' | 'ready' }
@@ -30,7 +30,7 @@ export function useDoor() {
     const at = judged.placed.find(({ station }) => station.personId === personId && station.job !== null)
       ?? judged.placed.find(({ bay, station }) => bay.bayId === bayId && station.job !== null)
     return at?.station.job
-      ? { bayLabel: at.bay.label, job: at.station.job, around: { isLoudAround: judged.viewAt(at.bay).isLoudAround } }
+      ? { bayId: at.bay.bayId, bayLabel: at.bay.label, job: at.station.job, around: { isLoudAround: judged.viewAt(at.bay).isLoudAround } }
       : null
   }
   const judge = (worn: readonly ToldGarment[], { job, around }: DressedFor): OutfitVerdict =>

@@ -3,6 +3,7 @@ import type { Shown } from '../shown'
 /** What is said at the door, in English. */
 export const doorPages = {
   page: {
+    classSheet: 'Class sheet to print',
     atTheDoor: 'At the door',
     lead: 'What each has on, judged for the job of their bay. Choose somebody, tap what you see, record it.',
     instructorLooks: 'An instructor or the safety lead looks people over.',
@@ -14,6 +15,8 @@ export const doorPages = {
     nobodyHere: 'Nobody is on the people list yet.',
   },
   person: {
+    bayCard: 'Bay card to print',
+    lendFirst: 'Lend what the shop has; the rest in plain words, for a shop that sells working clothes. It is printed as it was recorded.',
     notSeen: 'not seen yet',
     ready: 'ready',
     noJob: 'seen; no job yet',

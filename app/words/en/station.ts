@@ -60,6 +60,7 @@ export const stationPages = {
     notInForceHere: 'not in force here',
   },
   bodyCheck: {
+    bayCard: 'Bay card to print',
     tellWhatIsWorn: 'Tell what they have on',
     wornPasses: 'what is worn passes',
     wornFails: 'what is worn does not pass',

@@ -4,6 +4,7 @@ import type { doorPages as English } from '../en/door'
 /** What is said at the door, in Spanish. */
 export const doorPages: typeof English = {
   page: {
+    classSheet: 'Hoja de la clase para imprimir',
     atTheDoor: 'En la entrada',
     lead: 'Lo que cada quien lleva puesto, juzgado para el trabajo de su puesto. Elija a alguien, toque lo que ve y anótelo.',
     instructorLooks: 'Un instructor o el responsable de seguridad revisa a la gente.',
@@ -15,6 +16,8 @@ export const doorPages: typeof English = {
     nobodyHere: 'Todavía no hay nadie en la lista de personas.',
   },
   person: {
+    bayCard: 'Tarjeta del puesto para imprimir',
+    lendFirst: 'Preste lo que el taller tiene; lo demás, en palabras sencillas, para una tienda de ropa de trabajo. Se imprime como se anotó.',
     notSeen: 'sin ver todavía',
     ready: 'listo',
     noJob: 'visto; sin trabajo todavía',

@@ -14,6 +14,7 @@ import { rulesPages } from './rules'
 import { sitePages } from './site'
 import { stationPages } from './station'
 import { tradePages } from './trade'
+import { cardWords } from '#shared/words/es/card-words'
 import { cylinderSentences } from '#shared/words/es/cylinder-findings'
 import { cylinderWords } from '#shared/words/es/cylinder-words'
 import { emergencyWords } from '#shared/words/es/emergency-words'
@@ -50,6 +51,7 @@ export const spanish = {
   sitePages,
   stationPages,
   tradePages,
+  cardWords,
   cylinderWords,
   emergencyWords,
   fireWords,

@@ -62,6 +62,7 @@ export const stationPages: typeof English = {
     notInForceHere: 'no vigente aquí',
   },
   bodyCheck: {
+    bayCard: 'Tarjeta del puesto para imprimir',
     tellWhatIsWorn: 'Decir qué lleva puesto',
     wornPasses: 'lo que lleva pasa',
     wornFails: 'lo que lleva no pasa',

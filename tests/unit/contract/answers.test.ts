@@ -32,6 +32,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'permits': true,
   'permits/{permitId}': true,
   'public/permits/{code}': true,
+  'public/cards/{token}': true,
   'public/shop': true,
   'wearers': true,
   'care': true,

@@ -1,0 +1,55 @@
+import type { ReminderId } from '#core/ids/card-ids'
+
+const reminders: Record<ReminderId, string> = {
+  'beam-needs-eyewear': 'Nobody in the cell without eyewear and helmet for this laser.',
+  'tank-cleaned-and-tested': 'No arc on a tank or a closed section that was not cleaned and tested.',
+  'coating-off-first': 'Take the coating off well past the joint, and keep your head out of what still burns.',
+  'purge-before-lighting': 'Purge each hose by itself before lighting; light with a striker.',
+  'sparks-from-above': 'Sparks fall on you: collar shut, cuffs over gloves, nothing open above.',
+  'ears-in': 'Ear protection in before the first cut, not after.',
+  'stubs-and-slag-are-hot': 'Metal stays hot long after it is dark: tongs, and a bin for stubs.',
+  'glasses-while-chipping': 'Glasses stay on when the helmet goes up: slag flies while it cools.',
+  'gloves-dry': 'Dry gloves, dry boots; never change a rod with a bare or wet hand.',
+  'head-out-of-the-plume': 'Head beside the plume, hood close to the arc.',
+  'guard-and-stance': 'Guard on, wheel looked at, both hands, sparks away from everybody.',
+  'gas-shut-when-leaving': 'Shut the gas at the cylinder when you go.',
+  'screen-closed': 'Screen closed before you strike: others have eyes too.',
+  'tungsten-not-by-hand': 'Pedal off and torch down before you touch the tungsten.',
+  'look-round-for-fire': 'Look round for what burns, before and after.',
+}
+
+/** What a card says besides the words of its zones. */
+export const cardWords = {
+  reminders,
+  bay: (label: string) => `Bay ${label}`,
+  shade: 'Shade',
+  startAt: (start: number) => `start at ${start}`,
+  neverUnder: (minimum: number) => `never under ${minimum}`,
+  noShade: 'No shade number answers here: ask.',
+  keepInMind: 'Keep in mind',
+  whenItGoesWrong: 'When it goes wrong',
+  wrong: [
+    'Stop: torch off, gas shut, tell somebody. Anybody may stop anything.',
+    'Burnt: cool water, 20 minutes. Clothes on fire: drop, smother, water.',
+    'Eyes that hurt like sand hours later: dark, cool, no rubbing, to a doctor.',
+    'Shock: switch off first, then help.',
+  ],
+  call: 'Call',
+  noNumber: 'no number is written down here: know it before you start',
+  standsNow: 'How it stands now',
+  noJob: 'No job is set here yet: ask before you begin.',
+  asOf: (at: string) => `As of ${at}`,
+  advises: 'Zonaris advises. The instructor and local rules decide.',
+  classSheet: (group: string) => `Class sheet: ${group}`,
+  nobodyPlaced: 'Nobody of this class stands at a bay yet.',
+  who: 'Who',
+  work: 'Work',
+  gloves: 'Gloves',
+  jacket: 'Jacket',
+  code: 'Live',
+  toBring: (name: string) => `To bring next time: ${name}`,
+  toBringLead: 'In plain words, for a shop that sells working clothes. Take this list along.',
+  toBringNothing: 'Nothing: what was told today passes, or nothing was told.',
+  notThese: 'Not these: polyester, nylon, acrylic, fleece, anything stretchy. They melt onto skin.',
+}
+export type CardWords = typeof cardWords
