@@ -53,6 +53,11 @@ export const COMMAND_SAMPLES = {
   'station.check-extraction': { on: true, damperOpen: true, inPosition: true, draws: true },
   'station.check-outfit': { zones: [{ zone: 'ears', requirement: 'hearing-protection', passes: true }] },
   'station.check-fire': { answers: { [FIRE_CHECKS[0]]: true } },
+  'station.check-laser-cell': {
+    beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e2' },
+    answers: { 'sign-lit': true },
+    present: [{ who: 'operator', eyewear: { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 } }],
+  },
   'station.hand-over': { answers: { [HANDOVER_CHECKS[0]]: true } },
   'station.stop': {},
   'station.stop-all': {},

@@ -52,6 +52,10 @@ function speaking(check: ZoneCheck | undefined, takenOffAt: Instant | undefined,
   return isOfToday && (takenOffAt === undefined || isAfter(check.at, takenOffAt)) ? check : null
 }
 
+/** Whether eyewear and helmet answer for a laser is said at Eyes: nothing else that they hold for is let off. */
+const doesFail = ({ findings }: ZoneVerdict): boolean =>
+  findings.some(({ code, severity }) => severity === 'hold' && code !== 'garment.laser-decides')
+
 /** That the air decides on a mask is said by its own gate. */
 const cautionsOf = (told: ZoneVerdict | null): readonly Finding[] =>
   (told?.findings ?? []).filter(({ code, severity }) => severity === 'caution' && code !== 'garment.air-decides')
@@ -72,13 +76,13 @@ export function judgeBody(
     const told = garments.get(line.zone) ?? null
     const check = speaking(zones[line.zone], welder?.takenOff[line.zone], now)
     const isFailedSince = check !== null && !check.passes && (!welder?.outfit || isAfter(check.at, welder.outfit.at))
-    if (told) return { ...line, garments: told, standing: told.verdict === 'fail' || isFailedSince ? 'fails' : 'passes' }
+    if (told) return { ...line, garments: told, standing: doesFail(told) || isFailedSince ? 'fails' : 'passes' }
     if (!check) return { ...line, garments: null, standing: 'to-check' }
     return { ...line, garments: null, standing: check.requirement !== line.requirement ? 'changed' : check.passes ? 'passes' : 'fails' }
   })
   const found: Finding[] = outfit
     .filter(({ standing }) => standing === 'fails')
-    .map(({ zone, requirement, garments: told }) => told?.verdict === 'fail'
+    .map(({ zone, requirement, garments: told }) => told !== null && doesFail(told)
       ? finding('hold', 'body.garment-fails', { zone, requirement })
       : finding('hold', 'body.zone-fails', { zone, requirement }))
   const cautioned = outfit.filter(({ standing, garments: told }) => standing === 'passes' && cautionsOf(told).length > 0)

@@ -16,6 +16,8 @@ import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import type { Surroundings } from './surroundings'
 import { sortItemFindings } from './kit-around'
+import { judgeLaserCell } from '../laser/laser-cell'
+import { PROCESS_TRAITS } from '../job/process-traits'
 import type { Welder } from './person-around'
 import { isBefore, stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
@@ -28,6 +30,7 @@ export function judgeEyes(
   const { job } = station
   const { worn, welder } = forPerson(station.personId)
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
+  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, now)
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []
@@ -49,6 +52,12 @@ export function judgeEyes(
   // What only explains comes after what has to be seen to.
   found.push(...why)
   return { ...gateFrom('eyes', found, missing), shade }
+}
+
+/** No shade answers for a laser: its cell does, as it was looked over today. */
+function judgeLaser({ laserCell }: Station, now: Instant): Gate & { readonly shade: null } {
+  const { found, missing } = judgeLaserCell(laserCell && stands(laserCell.validUntil, now) ? laserCell : null)
+  return { ...gateFrom('eyes', found, missing), shade: null }
 }
 
 /** Where whoever stands here starts: at the shade they found themselves, or one darker; the least is the same for everybody. */

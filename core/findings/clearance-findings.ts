@@ -1,3 +1,4 @@
+import type { FilterFaultId, InTheCell, LaserCheckId, LaserFilterId } from '../ids/laser-ids'
 import type { EquipmentKindId, GateId, ProcessId, ShadeRuleSetId, ShieldingGasId, ZoneId } from '../ids/vocabulary'
 import type { GasNeedId } from '../ids/cylinder-ids'
 import type { GlassesKind, HelmetFault } from '../ids/station-ids'
@@ -26,6 +27,21 @@ export interface EyesFindings {
 
 /** Codes of the Body gate. */
 export interface BodyFindings {
+  'eyes.laser-cell-to-check': Record<string, never>
+  'eyes.laser-check-fails': { check: LaserCheckId }
+  'eyes.laser-checks-unsaid': { checks: readonly LaserCheckId[], count: number }
+  'eyes.laser-nobody-told': Record<string, never>
+  'eyes.laser-operator-untold': Record<string, never>
+  'eyes.laser-without': { who: InTheCell, what: LaserFilterId, requiredOd: number, wavelengthNm: number }
+  'eyes.laser-filter': {
+    who: InTheCell
+    what: LaserFilterId
+    fault: FilterFaultId
+    requiredOd: number
+    wavelengthNm: number
+    od: number
+  }
+  'eyes.laser-within': { eyeM: number, skinM: number }
   'body.job-first': Record<string, never>
   'body.zones-to-check': { zones: readonly ZoneId[], count: number }
   'body.garment-fails': { zone: ZoneId, requirement: RequirementId }

@@ -83,6 +83,7 @@ export const asStationFacts = shapedAs<StationFacts>('station_reading', {
   hoodPlacedAt: 'text?',
   extractionCheck: 'object?',
   fireCheck: 'object?',
+  laserCell: 'object?',
   handover: 'object?',
   stop: 'object?',
 })

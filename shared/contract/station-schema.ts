@@ -4,11 +4,21 @@ import { FIRE_CHECKS, GLASSES, HANDOVER_CHECKS, HELMET_FAULTS } from '#core/ids/
 import { ZONES } from '#core/ids/vocabulary'
 import type { StationCommands } from '#core/streams/station/decide-station'
 import { hoodPositionSchema } from './air-schema'
-import { jobSchema } from './job-schema'
+import { LASER_LIMITS } from '#core/laser/laser-hazard'
+import { BEAM_CONVENTIONS } from '#core/ids/protection-ids'
+import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
+import { between, jobSchema } from './job-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
 import { shadeNumber } from './shade-number-schema'
 import { idSchema as id, sentenceSchema as sentence } from './text-schema'
+
+const laserFilter = z.strictObject({
+  od: between({ min: 0, max: 12 }, 'of optical density'),
+  fromNm: between({ min: 100, max: 20_000 }, 'nm'),
+  toNm: between({ min: 100, max: 20_000 }, 'nm'),
+  damageRating: z.int('whole numbers').min(1, 'at least 1').max(12, 'at most 12').optional(),
+})
 
 /** What may be said of a bay. */
 export const stationPayloads = {
@@ -28,6 +38,19 @@ export const stationPayloads = {
       .array(z.strictObject({ zone: z.enum(ZONES), requirement: z.enum(REQUIREMENTS), passes: z.boolean() }))
       .min(1)
       .max(ZONES.length),
+  }),
+  'station.check-laser-cell': z.strictObject({
+    beam: z.strictObject({
+      powerW: between(LASER_LIMITS.powerW, 'W'),
+      wavelengthNm: between(LASER_LIMITS.wavelengthNm, 'nm'),
+      divergenceMrad: between(LASER_LIMITS.divergenceMrad, 'mrad'),
+      beamDiameterMm: between(LASER_LIMITS.beamDiameterMm, 'mm'),
+      convention: z.enum(BEAM_CONVENTIONS),
+    }),
+    answers: z.partialRecord(z.enum(LASER_CHECKS), z.boolean()),
+    present: z
+      .array(z.strictObject({ who: z.enum(IN_THE_CELL), eyewear: laserFilter.optional(), helmet: laserFilter.optional() }))
+      .max(20, 'at most 20 items'),
   }),
   'station.hand-over': z.strictObject({ answers: z.partialRecord(z.enum(HANDOVER_CHECKS), z.boolean()), note: sentence.optional() }),
   'station.stop': z.strictObject({ reason: sentence.optional() }),

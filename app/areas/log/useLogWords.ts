@@ -173,6 +173,10 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       const wrong = Object.values((payload as StationPayload<'fire-checked'>).answers).filter(answer => !answer).length
       return wrong > 0 ? says.lookedOverForFireNot(wrong) : says.lookedOverForFireAll
     }
+    case 'laser-cell-checked': {
+      const { answers, present } = payload as StationPayload<'laser-cell-checked'>
+      return says.laserCellChecked(Object.values(answers).filter(answer => !answer).length, present.length)
+    }
     case 'bay-handed-over': {
       const { answers, note } = payload as StationPayload<'bay-handed-over'>
       const open = Object.values(answers).filter(answer => !answer).length

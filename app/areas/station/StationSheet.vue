@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PROCESS_TRAITS } from '#core/job/process-traits'
 import { stationStream } from '#core/ids/streams'
 import { factsSince } from '#core/clearance/fact-age'
 import type { GateId } from '#core/ids/vocabulary'
@@ -23,6 +24,8 @@ const router = useRouter()
 const go = (what: string | null) => router.push({ path: route.path, query: what ? { do: what } : {} })
 
 const maySet = computed(() => session.may('set-jobs', place.value))
+/** A laser is answered by its cell, not by a shade. */
+const isLaser = computed(() => placed.station.job !== null && PROCESS_TRAITS[placed.station.job.process].heat === 'laser')
 const mayCheck = computed(() => session.may('door-checks', place.value))
 
 /** Where a gate is worked at, or else explained. */
@@ -93,6 +96,7 @@ onUnmounted(() => document.removeEventListener('keydown', onKey))
       {{ next ? says.nextHold(words.gates[next]) : says.nothingElseHere }}
     </p>
     <LazyStationJobCard v-if="panel === 'job' && maySet" :placed="placed" @done="close('job')" />
+    <LazyStationLaserCell v-else-if="panel === 'eyes' && mayCheck && isLaser" :placed="placed" @because="go('because-eyes')" />
     <LazyStationEyesCheck v-else-if="panel === 'eyes' && mayCheck" :placed="placed" @because="go('because-eyes')" />
     <LazyStationDarkestFirst v-else-if="panel === 'darkest' && mayCheck" :placed="placed" @done="go('eyes')" />
     <LazyStationBodyCheck v-else-if="panel === 'body' && mayCheck" :placed="placed" @because="go('because-body')" />

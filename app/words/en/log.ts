@@ -136,6 +136,7 @@ export const logPages = {
     careErased: 'Eyes and body record erased',
     signedOffFor: (process: Shown) => `Signed off for ${process}`,
     notSignedOffFor: (process: Shown) => `No longer signed off for ${process}`,
+    laserCellChecked: (wrong: Shown, present: Shown) => `Laser cell looked over: ${wrong} not in order, ${present} in it.`,
     outfitTold: (count: Shown) => `What they have on was told: ${count} parts.`,
     clothesLent: (what: Shown, size: Shown) => `Lent: ${what}${size === '' ? '' : `, size ${size}`}.`,
     clothesGivenBack: 'Something lent came back.',

@@ -27,6 +27,7 @@ import { hotworkWords } from '#shared/words/es/hotwork-words'
 import { kitItemSentences } from '#shared/words/es/kit-item-findings'
 import { kitItemWords } from '#shared/words/es/kit-item-words'
 import { kitWords } from '#shared/words/es/kit-words'
+import { laserWords } from '#shared/words/es/laser-words'
 import { protectionSentences } from '#shared/words/es/protection-findings'
 import { words } from '#shared/words/es/words'
 import { learnSentences } from '#shared/words/speak'
@@ -60,6 +61,7 @@ export const spanish = {
   hotworkWords,
   kitItemWords,
   kitWords,
+  laserWords,
   words,
 }
 export type Spanish = typeof spanish

@@ -138,6 +138,7 @@ export const logPages: typeof English = {
     careErased: 'Registro de ojos y cuerpo borrado',
     signedOffFor: process => `Habilitado para ${process}`,
     notSignedOffFor: process => `Ya no está habilitado para ${process}`,
+    laserCellChecked: (wrong, present) => `Celda láser revisada: ${wrong} fuera de orden, ${present} adentro.`,
     outfitTold: count => `Se dijo qué lleva puesto: ${count} partes.`,
     clothesLent: (what, size) => `Prestado: ${what}${size === '' ? '' : `, talla ${size}`}.`,
     clothesGivenBack: 'Se devolvió algo prestado.',

@@ -3,6 +3,7 @@ import { finding } from '../../findings/finding'
 import type { Finding } from '../../findings/finding'
 import type { Job } from '../../job/job'
 import type { ZoneId } from '../../ids/vocabulary'
+import type { LaserCell } from '../../laser/laser-cell'
 import type { HoodPosition, ExtractionCheck } from '../../air/bay-air'
 import type { FireCheck, Handover, Station, StationEvent, ZoneCheck } from './station'
 import type { Instant } from '../../time/instant'
@@ -27,6 +28,8 @@ export interface StationCommands {
   'station.check-extraction': Omit<ExtractionCheck, 'validUntil'>
   'station.check-outfit': { readonly zones: readonly ZoneLookedAt[] }
   'station.check-fire': Pick<FireCheck, 'answers'>
+  /** The laser cell looked over: the beam, what was found, and everybody in it with what they wear. */
+  'station.check-laser-cell': LaserCell
   'station.hand-over': Pick<Handover, 'answers'> & { readonly note?: string }
   'station.stop': { readonly reason?: string }
   /** Stops every bay of the site; the server names the streams, so that none is forgotten. */
@@ -105,6 +108,8 @@ function act(station: Station, command: StationCommand, context: StationContext)
       return checkOutfit(command.payload.zones, at, validUntil)
     case 'station.check-fire':
       return { events: [{ type: 'fire-checked', version: 1, payload: { ...command.payload, at, by, validUntil } }] }
+    case 'station.check-laser-cell':
+      return { events: [{ type: 'laser-cell-checked', version: 1, payload: { ...command.payload, at, by, validUntil } }] }
     case 'station.hand-over': {
       const { answers, note } = command.payload
       return { events: [{ type: 'bay-handed-over', version: 1, payload: { answers, note: note ?? null, at, by } }] }
@@ -148,5 +153,5 @@ function lateRemarks({ type }: StationCommand, { at, now }: StationContext, chan
 /** Reports that newer ones of their kind leave behind. */
 const OUTRUNNABLE: ReadonlySet<StationCommand['type']> = new Set([
   'station.set-job', 'station.place-person', 'station.set-helmet', 'station.check-helmet', 'station.check-glasses', 'station.place-hood',
-  'station.check-extraction', 'station.check-outfit', 'station.check-fire', 'station.hand-over',
+  'station.check-extraction', 'station.check-outfit', 'station.check-fire', 'station.check-laser-cell', 'station.hand-over',
 ])

@@ -52,6 +52,7 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     'station.check-extraction': report('door-checks', { touches }),
     'station.check-outfit': report('door-checks'),
     'station.check-fire': report('inspect'),
+    'station.check-laser-cell': report('door-checks'),
     'station.hand-over': report('hand-over'),
     'station.stop': report('stop'),
     'station.stop-all': report('stop', {

@@ -9,6 +9,7 @@ import type { Instant } from '../../time/instant'
 import { earliestOf, msOf, stands } from '../../time/instant'
 import { isOutrun, newest } from '../../time/late-reports'
 import type { FireCheckId, GlassesKind, HandoverCheckId, HelmetFault } from '../../ids/station-ids'
+import type { LaserCell } from '../../laser/laser-cell'
 import type { RequirementId } from '../../ids/ppe-ids'
 
 /** The shade set on the helmet, or the one number of a fixed one. */
@@ -36,6 +37,9 @@ export interface FireCheck {
   readonly by: string
   readonly validUntil: Instant
 }
+
+/** A laser cell looked over on a shop day. */
+export interface CheckedCell extends LaserCell { readonly at: Instant, readonly by: string, readonly validUntil: Instant }
 
 export interface StationStop { readonly at: Instant, readonly by: string, readonly reason: string | null }
 /** The last handover: what was left, by whom, for the next class to see. */
@@ -77,6 +81,8 @@ export interface Station {
   readonly extractionCheck: (ExtractionCheck & { readonly at?: Instant }) | null
   /** Today's fire check; a spot on a structure has a permit instead. */
   readonly fireCheck: FireCheck | null
+  /** The laser cell as it was looked over, with everybody in it; who was in it is void once somebody else stands here. */
+  readonly laserCell: CheckedCell | null
   readonly handover: Handover | null
   readonly stop: StationStop | null
   readonly gates: Readonly<Partial<Record<GateId, RecordedGate>>>
@@ -99,6 +105,7 @@ export const EMPTY_STATION: Station = {
   hoodPlacedAt: null,
   extractionCheck: null,
   fireCheck: null,
+  laserCell: null,
   handover: null,
   stop: null,
   gates: {},
@@ -129,6 +136,7 @@ export type StationEvent
   | { readonly type: 'hood-placed', readonly version: 2, readonly payload: HoodPosition & { readonly at: Instant | null } }
   | { readonly type: 'extraction-checked', readonly version: 1, readonly payload: ExtractionCheck & { readonly at: Instant } }
   | { readonly type: 'fire-checked', readonly version: 1, readonly payload: FireCheck }
+  | { readonly type: 'laser-cell-checked', readonly version: 1, readonly payload: CheckedCell }
   | { readonly type: 'bay-handed-over', readonly version: 1, readonly payload: Handover }
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
@@ -161,6 +169,7 @@ export function evolveStation(station: Station, event: StationEvent): Station {
         helmetCheck: null,
         glasses: null,
         zones: {},
+        laserCell: station.laserCell && { ...station.laserCell, present: [] },
       }
     }
     case 'job-set': {
@@ -206,6 +215,8 @@ export function evolveStation(station: Station, event: StationEvent): Station {
       return { ...station, zones: newestZones(station, event.payload.zones) }
     case 'fire-checked':
       return { ...station, fireCheck: newest(station.fireCheck, event.payload) }
+    case 'laser-cell-checked':
+      return { ...station, laserCell: newest(station.laserCell, event.payload, station.personSince) }
     case 'bay-handed-over':
       return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.
@@ -262,6 +273,7 @@ function lapse(station: Station, at: Instant): Station {
     glasses: left(station.glasses),
     extractionCheck: left(station.extractionCheck),
     fireCheck: left(station.fireCheck),
+    laserCell: left(station.laserCell),
     zones,
   }
 }
@@ -272,5 +284,5 @@ function remember(recent: readonly Job[], job: Job): readonly Job[] {
 }
 
 /** When the next of today's checks lapses, or null when none stands. */
-export const checksLapseAt = ({ helmetCheck, glasses, extractionCheck, fireCheck, zones }: Station): Instant | null =>
-  earliestOf([helmetCheck, glasses, extractionCheck, fireCheck, ...Object.values(zones)].map(check => check?.validUntil))
+export const checksLapseAt = ({ helmetCheck, glasses, extractionCheck, fireCheck, laserCell, zones }: Station): Instant | null =>
+  earliestOf([helmetCheck, glasses, extractionCheck, fireCheck, laserCell, ...Object.values(zones)].map(check => check?.validUntil))

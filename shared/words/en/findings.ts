@@ -1,6 +1,7 @@
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
+import { laserWords } from './laser-words'
 import { words } from './words'
 import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
@@ -201,6 +202,26 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`,
   ],
 
+  'eyes.laser-cell-to-check': () => ['The laser cell was not looked over today.', 'Look it over, and tell who is in it.'],
+  'eyes.laser-check-fails': ({ check }) => [`Not so in the laser cell: ${laserWords.checks[check]}.`, 'Put it right, then look again.'],
+  'eyes.laser-checks-unsaid': ({ checks, count }) => [
+    `${plural(count, 'thing', 'things')} of the laser cell not said yet: ${checks.map(check => laserWords.checks[check]).join('; ')}.`,
+    'Look, and say.',
+    `${plural(count, 'thing', 'things')} of the laser cell to say.`,
+  ],
+  'eyes.laser-nobody-told': () => ['Nobody said who is in the laser cell.', 'Tell everybody who is in it, with eyewear and helmet.'],
+  'eyes.laser-operator-untold': () => ['Nobody said what whoever runs the laser wears.', 'Tell their eyewear and helmet.'],
+  'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [
+    `${capital(laserWords.people[who])} has no ${laserWords.filters[what]}.`,
+    `Density ${Math.ceil(requiredOd * 10) / 10} at ${wavelengthNm} nm is needed, or out of the cell.`,
+  ],
+  'eyes.laser-filter': ({ who, what, fault, requiredOd, wavelengthNm, od }) => [
+    `${capital(laserWords.people[who])}: the ${laserWords.filters[what]} (density ${od}) ${laserWords.faults[fault]}.`,
+    `Density ${Math.ceil(requiredOd * 10) / 10} at ${wavelengthNm} nm is needed, marked for this beam.`,
+  ],
+  'eyes.laser-within': ({ eyeM, skinM }, q) => [
+    `Straight, the beam harms an eye within ${q.distance(Math.ceil(eyeM))} and skin within ${q.distance(Math.ceil(skinM))}: barriers end it, not distance.`,
+  ],
   'body.job-first': () => ['The outfit depends on the job.', 'Set the job first.'],
   'body.zones-to-check': ({ zones, count }) => [
     `${plural(count, 'zone', 'zones')} to look at: ${zoneList(zones)}.`,

@@ -1,6 +1,7 @@
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
+import { laserWords } from './laser-words'
 import { words } from './words'
 import { LOCALES } from '../language'
 import { dayIn } from '../site-times'
@@ -204,6 +205,26 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `La careta en ${q.shade(helmet)} con este tinte parece ${q.shade(effective)} (${q.shade(added)} más), pero el tinte no cuenta.`,
   ],
 
+  'eyes.laser-cell-to-check': () => ['La celda láser no se revisó hoy.', 'Revísela y diga quién está adentro.'],
+  'eyes.laser-check-fails': ({ check }) => [`En la celda láser no es así: ${laserWords.checks[check]}.`, 'Corríjalo y revise otra vez.'],
+  'eyes.laser-checks-unsaid': ({ checks, count }) => [
+    `${plural(count, 'cosa', 'cosas')} de la celda láser sin decir: ${checks.map(check => laserWords.checks[check]).join('; ')}.`,
+    'Mire y dígalo.',
+    `${plural(count, 'cosa', 'cosas')} de la celda láser por decir.`,
+  ],
+  'eyes.laser-nobody-told': () => ['Nadie dijo quién está en la celda láser.', 'Diga todos los que están, con lentes y careta.'],
+  'eyes.laser-operator-untold': () => ['Nadie dijo qué lleva quien opera el láser.', 'Diga sus lentes y su careta.'],
+  'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [
+    `${capital(laserWords.people[who])}: sin ${laserWords.filters[what]}.`,
+    `Hace falta densidad ${Math.ceil(requiredOd * 10) / 10} a ${wavelengthNm} nm, o salir de la celda.`,
+  ],
+  'eyes.laser-filter': ({ who, what, fault, requiredOd, wavelengthNm, od }) => [
+    `${capital(laserWords.people[who])}: ${laserWords.filters[what]} (densidad ${od}): ${laserWords.faults[fault]}.`,
+    `Hace falta densidad ${Math.ceil(requiredOd * 10) / 10} a ${wavelengthNm} nm, marcada para este haz.`,
+  ],
+  'eyes.laser-within': ({ eyeM, skinM }, q) => [
+    `Recto, el haz daña un ojo a menos de ${q.distance(Math.ceil(eyeM))} y la piel a menos de ${q.distance(Math.ceil(skinM))}: lo terminan las barreras, no la distancia.`,
+  ],
   'body.job-first': () => ['La ropa depende del trabajo.', 'Ponga primero el trabajo.'],
   'body.zones-to-check': ({ zones, count }) => [
     `${plural(count, 'zona', 'zonas')} por revisar: ${zoneList(zones)}.`,

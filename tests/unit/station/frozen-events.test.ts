@@ -230,12 +230,17 @@ it('folds what landed of clothes: told, lent, given back, counted, and the rules
   const seventh = JSON.parse(readFileSync(new URL('./frozen-events-v7.json', import.meta.url), 'utf8')) as {
     person: PersonEvent[]
     wardrobe: WardrobeEvent[]
+    station: Landed[]
     houseRules: Landed[]
   }
   expect(seventh.person.reduce(evolvePerson, NOBODY)).toMatchObject({
     outfit: { worn: [{ zone: 'legs', like: 'jeans' }], by: 'maren-holt' },
     loans: [],
     takenOff: { torso: '2026-11-30T11:00:00.000Z', arms: '2026-11-30T11:00:00.000Z' },
+  })
+  // Whoever comes next is in the cell as nobody told yet; the beam and what was looked over stay.
+  expect(seventh.station.map(upcast).reduce(evolveStation, EMPTY_STATION).laserCell).toMatchObject({
+    beam: { powerW: 1500 }, answers: { 'key-controlled': false }, present: [],
   })
   expect(seventh.wardrobe.reduce(evolveWardrobe, EMPTY_WARDROBE).lines).toMatchObject([{ wearable: 'jacket-treated', size: 'L', count: 2 }])
   expect(seventh.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([

@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest'
+import { LASER_CHECKS } from '#core/ids/laser-ids'
+import { kitItemStream, personStream, stationStream } from '#core/ids/streams'
+import { listsFor } from '#core/inspection/built-in-lists'
+import type { Job } from '#core/job/job'
+import type { LaserCell, LaserFilter } from '#core/laser/laser-cell'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { factsFromTold } from '#core/site-facts/told-site'
+import type { Told } from '#core/site-facts/told-site'
+import { judgeSite } from '#core/site-facts/judge-site'
+import { TIG_JOB, twoBayShop } from '../../../demo/two-bay-shop'
+
+const AT = '2026-11-28T08:20:00.000Z'
+const LASER_JOB: Job = { ...TIG_JOB, process: 'lbw', arcMinPerH: 4 }
+const GOOD: LaserFilter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
+const CELL: LaserCell = {
+  beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e' },
+  answers: Object.fromEntries(LASER_CHECKS.map(check => [check, true])),
+  present: [{ who: 'operator', eyewear: GOOD, helmet: GOOD }],
+}
+const bay = stationStream('bay-1')
+const say = (stream: string, what: Pick<Told, 'type' | 'payload'>): Told => ({ ...what, at: AT, by: 'oskar-fenn', stream }) as Told
+
+/** The shop of two bays, the first of which welds with a laser; told what is said here besides. */
+function laserShop(...more: readonly Told[]) {
+  const shop = twoBayShop(true)
+  const laser = kitItemStream('lw-1')
+  const told = [
+    ...shop.told,
+    say(laser, { type: 'item.register', payload: { kind: 'laser-welder', name: 'Handheld laser', marks: {} } }),
+    say(laser, { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }),
+    ...listsFor('laser-welder').map(({ id, version, checks }) => say(laser, {
+      type: 'item.inspect',
+      payload: { listId: id, listVersion: version, answers: Object.fromEntries(checks.map(check => [check.id, true])) },
+    })),
+    say(personStream('runa-okafor'), { type: 'person.sign-off', payload: { process: 'lbw', isSignedOff: true } }),
+    say(bay, { type: 'station.set-job', payload: { job: LASER_JOB } }),
+    say(bay, {
+      type: 'station.check-outfit',
+      payload: { zones: requiredOutfit(LASER_JOB).map(({ zone, requirement }) => ({ zone, requirement, passes: true })) },
+    }),
+    ...more,
+  ]
+  const { facts, unaccepted } = factsFromTold({ ...shop, told })
+  expect(unaccepted).toEqual([])
+  return judgeSite(facts).find(one => one.bay.bayId === 'bay-1')!.verdict
+}
+const looked = (cell: Partial<LaserCell> = {}) => say(bay, { type: 'station.check-laser-cell', payload: { ...CELL, ...cell } })
+
+describe('a laser bay of a shop told in full', () => {
+  it('is clear to strike once its cell is looked over, and only so', () => {
+    expect(laserShop().word).toBe('hold')
+    const { word, reason, gates } = laserShop(looked())
+    expect([word, reason]).toEqual(['clear-to-strike', null])
+    expect(gates.filter(({ state }) => state === 'hold' || state === 'to-do')).toEqual([])
+  })
+  it('holds with one visitor without eyewear', () => {
+    const { word, reason } = laserShop(looked({ present: [...CELL.present, { who: 'visitor', helmet: GOOD }] }))
+    expect([word, reason?.code]).toEqual(['hold', 'eyes.laser-without'])
+  })
+  it('holds with one thing of the cell not so', () =>
+    expect(laserShop(looked({ answers: { ...CELL.answers, 'barrier-closed': false } })).word).toBe('hold'))
+})
