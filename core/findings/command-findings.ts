@@ -19,6 +19,7 @@ export interface CommandFindings {
   'command.stream-twice': { streamId: string }
   'command.before-site': { openedIso: string }
   'person.nothing-to-settle': Record<string, never>
+  'person.has-loans': { count: number }
   'person.settled-elsewhere': Record<string, never>
   'person.settled-too-light': { shade: number, minimum: number }
   'person.sign-in-reset': { name: string }

@@ -10,7 +10,7 @@ import { project } from '../tables/projections'
 export const DERIVED_TABLES = [
   'site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading',
   'check_lists_reading', 'item_reading', 'cylinder_reading', 'place_reading', 'notice_reading', 'notice_told', 'permit_duty',
-  'permit_post', 'permit_reading', 'deadline', 'snapshot',
+  'permit_post', 'permit_reading', 'wardrobe_reading', 'deadline', 'snapshot',
 ] as const
 
 async function siteStreams(db: Queryable): Promise<{ site_id: string, stream_id: string, version: number }[]> {

@@ -231,6 +231,8 @@ export function decidePerson(
         ? lastLead()
         : { events: [{ type: 'person-changed', version: 1, payload: command.payload }] }
     case 'person.leave':
+      // What is lent is asked for while somebody can still bring it.
+      if (person.loans.length > 0) return { refused: [finding('hold', 'person.has-loans', { count: person.loans.length })] }
       return wasLead && safetyLeads <= 1 ? lastLead() : { events: [{ type: 'person-left', version: 1, payload: {} }] }
     case 'person.check-shaven':
       return { events: [{ type: 'shaven-checked', version: 2, payload: { ...command.payload, validUntil: dayEnds, at } }] }

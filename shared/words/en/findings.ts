@@ -611,6 +611,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'A shade is settled on a job that is set, with a least shade that is known.',
     'Set the job of the bay first.',
   ],
+  'person.has-loans': ({ count }) => [
+    `${plural(count, 'thing', 'things')} of the shop's clothes ${count === 1 ? 'is' : 'are'} still with them.`,
+    'Take it back at the door, or say that it is lost.',
+  ],
   'person.settled-elsewhere': () => [
     'Other work stands at that bay by now, or they do not stand there: the shade was found on something else.',
     'Find it again on the work that stands there.',

@@ -634,6 +634,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Una sombra se fija para un trabajo definido, del que se sabe la sombra mínima.',
     'Defina primero el trabajo del puesto.',
   ],
+  'person.has-loans': ({ count }) => [
+    `Todavía tiene ${plural(count, 'prenda', 'prendas')} del taller.`,
+    'Recíbala en la entrada, o diga que se perdió.',
+  ],
   'person.settled-elsewhere': () => [
     'En ese puesto ya hay otro trabajo, o la persona ya no está ahí: la sombra se encontró en otra cosa.',
     'Encuéntrela de nuevo con el trabajo que hay ahí.',

@@ -93,6 +93,17 @@ describe('by what input would Body read open when it must hold', () => {
     const late = welder(lent, back, ['2026-11-23T09:59:00.000Z', tells(worn)])
     expect(codes(late, { zones: ticks('2026-11-23T09:00:00.000Z') })[0]).not.toBe('open')
   })
+  it('nobody leaves with clothes of the shop', () => {
+    const lent = person(['2026-11-23T07:50:00.000Z', { type: 'person.lend', payload: { loanId: 'one', wearable: 'muffs', size: '' } }])
+    const leave = (who: Person) => decidePerson(who, { type: 'person.leave', payload: {} }, {
+      safetyLeads: 1, dayEnds: ENDS, at: NOW, id: 'kit', by: 'oskar',
+    })
+    expect(leave(lent)).toMatchObject({ refused: [{ code: 'person.has-loans', values: { count: 1 } }] })
+    const lost = decidePerson(lent, { type: 'person.give-back', payload: { loanId: 'one', isLost: true } }, {
+      safetyLeads: 1, dayEnds: ENDS, at: NOW, id: 'kit', by: 'oskar',
+    })
+    expect('events' in lost && 'events' in leave(lost.events.reduce(evolvePerson, lent))).toBe(true)
+  })
   it('told late, of an instant before what was told since, changes nothing', () => {
     const bad = wear(dressed(FOR_TIG), 'trainers')
     expect(codes(welder([NOW, tells(bad)], [EARLY, tells(dressed(FOR_TIG))]))).toEqual(['hold', 'body.garment-fails'])

@@ -8,6 +8,12 @@ import { NO_KIT } from '#core/clearance/kit-around'
 import { NOBODY } from '#core/clearance/person-around'
 import { bayLooks, doorLooks, soundAnswers } from '#core/opening/looks'
 import { placeClass } from '#core/opening/place-class'
+import { whereElse } from '#core/opening/where-else'
+import { factsFromTold } from '#core/site-facts/told-site'
+import { joinFacts } from '#core/site-facts/join-facts'
+import { viewsOf } from '#core/site-facts/site-standing'
+import type { Job } from '#core/job/job'
+import { TIG_JOB, twoBayShop } from '../../../demo/two-bay-shop'
 import { BUILT_IN_LISTS, listsFor } from '#core/inspection/built-in-lists'
 import { judgeInspection } from '#core/inspection/judge-inspection'
 import { decideStation } from '#core/streams/station/decide-station'
@@ -95,6 +101,26 @@ describe('what is due', () => {
     // Yesterday's look is none.
     const yesterday = { 'arc-machine.before-use': { ...looked['arc-machine.before-use'], passedOn: '2026-11-22' } }
     expect(tags(due([thing({ lists: yesterday })]))).toEqual([['M-1', 'fire'], []])
+  })
+})
+
+describe('which other bay can take a job', () => {
+  const job: Job = { ...TIG_JOB }
+  const { facts } = factsFromTold(twoBayShop(true))
+  const views = viewsOf(joinFacts(facts))
+  const other = (bayId: string) => {
+    const bay = facts.site.bays.find(one => one.bayId === bayId)!
+    return { bay, station: { ...EMPTY_STATION, ...facts.stations[bayId] }, view: views(bay) }
+  }
+  it('is one where air, gas and machine are there, whatever looks are due; never one where any of them lacks, or that is stopped', () => {
+    const [one, gate] = [other('bay-1'), other('gate-3')]
+    expect(whereElse(job, [one, gate])).toEqual([{ bayId: 'bay-1', isFree: false }])
+    expect(whereElse(job, [{ ...one, station: { ...one.station, personId: null } }])).toEqual([{ bayId: 'bay-1', isFree: true }])
+    expect(whereElse(job, [{ ...one, station: { ...one.station, extractionCheck: null } }])).toHaveLength(1)
+    expect(whereElse(job, [{ ...one, station: { ...one.station, stop: { at: NOW, by: 'kit', reason: null } } }])).toEqual([])
+    expect(whereElse(job, [{ ...one, view: { ...one.view, kit: NO_KIT } }])).toEqual([])
+    expect(whereElse(job, [{ ...one, view: { ...one.view, air: UNKNOWN_AIR } }])).toEqual([])
+    expect(whereElse({ ...job, shieldingGas: 'argon-co2', process: 'gmaw' }, [one])).toEqual([])
   })
 })
 

@@ -165,6 +165,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'command.stream-twice': { streamId: 'station/bay-4' },
   'command.before-site': { openedIso: '2026-11-23T08:00:00.000Z' },
   'person.nothing-to-settle': {},
+  'person.has-loans': { count: 2 },
   'person.settled-elsewhere': {},
   'person.settled-too-light': { shade: 9, minimum: 10 },
   'person.sign-in-reset': { name: 'Oskar Fenn' },
