@@ -127,9 +127,21 @@ const watched = computed(() => (permits.value?.live ?? []).filter(({ permit }) =
 </template>
 
 <style scoped>
-section { margin-top: var(--space-7); border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-3); justify-items: start; }
-ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr)); gap: var(--space-2) var(--space-8); width: 100%; }
+section {
+  margin-top: var(--space-7);
+  border-top: var(--line-rule) solid var(--ink);
+  padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+  justify-items: start;
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr));
+  gap: var(--space-2) var(--space-8);
+  width: 100%;
+}
 li { display: flex; gap: var(--space-4); align-items: center; }
 li span { flex: 1; color: var(--soft); }
-a { font-weight: 750; text-decoration: underline; min-height: 44px; display: inline-flex; align-items: center; }
+a { font-weight: 750; text-decoration: underline; min-height: 56px; display: inline-flex; align-items: center; }
 </style>

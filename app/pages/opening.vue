@@ -62,9 +62,19 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
 </template>
 
 <style scoped>
-.count { font-weight: 750; margin-top: var(--space-7); border-bottom: var(--line-rule) solid var(--ink); padding-bottom: var(--space-3); }
+.count {
+  font-weight: 750;
+  margin-top: var(--space-7);
+  border-bottom: var(--line-rule) solid var(--ink);
+  padding-bottom: var(--space-3);
+}
 .bays { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 460px), 1fr)); gap: 0 var(--space-9); }
-.together { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: var(--space-5) var(--space-9); align-items: start; }
+.together {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+  gap: var(--space-5) var(--space-9);
+  align-items: start;
+}
 .also { display: flex; gap: var(--space-8); margin-top: var(--space-6); }
 .also a { min-height: 56px; display: inline-flex; align-items: center; font-weight: 750; text-decoration: underline; }
 section h2 { margin-top: var(--space-8); }

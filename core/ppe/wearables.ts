@@ -145,8 +145,11 @@ export function wear(
     ...more,
   }))
   const zones = zonesOf(wearable)
+  const isOver = !isUnderneath(put[0]!)
+  // A lap that a jacket covered is told anew once another thing is worn in its place.
+  const isOfTheOldJacket = ({ like }: ToldGarment): boolean => like === 'lap-by-jacket' && isOver && zones.includes('torso')
   const isReplaced = (one: ToldGarment): boolean =>
-    zones.includes(one.zone) && isUnderneath(one) === isUnderneath(put[0]!)
+    isOfTheOldJacket(one) || (zones.includes(one.zone) && isUnderneath(one) === !isOver)
   return [...worn.filter(one => !isReplaced(one)), ...put]
 }
 

@@ -8,6 +8,8 @@ import type { SiteFacts } from '#core/site-facts/site-facts'
 import type { Station } from '#core/streams/station/station'
 import type { Instant } from '#core/time/instant'
 import type { CallNumbers } from '#shared/contract/readings'
+import type { Clock } from '../clock'
+import { nowIso } from '../clock'
 import { inTransaction } from '../database/connection'
 import { readWholeSite } from '../tables/site-facts'
 import type { CardsOf } from './card-paper'
@@ -28,6 +30,22 @@ export const readCards = (pool: pg.Pool, siteId: string, now: Instant): Promise<
       cards: judgeSite(facts).map(judged => ({ card: bayCard(judged, nameOf), personId: judged.station.personId })),
     }
   })
+
+/** What was read of a site is told for so long, ms: any number of phones that hold its cards ask for the same. */
+const TOLD_FOR_MS = 1000
+const kept = new Map<string, { readonly begunMs: number, readonly read: Promise<CardsRead> }>()
+
+/** The same for whoever holds a card: worked out once for all of them. Nothing that matters is kept here. */
+export function readCardsForAll(pool: pg.Pool, siteId: string, clock: Clock): Promise<CardsRead> {
+  const known = kept.get(siteId)
+  if (known && Math.abs(clock.nowMs() - known.begunMs) < TOLD_FOR_MS) return known.read
+  const begun = { begunMs: clock.nowMs(), read: readCards(pool, siteId, nowIso(clock)) }
+  kept.set(siteId, begun)
+  begun.read.catch(() => {
+    if (kept.get(siteId) === begun) kept.delete(siteId)
+  })
+  return begun.read
+}
 
 export const callsOf = ({ rules }: Pick<SiteFacts, 'rules'>): CallNumbers => {
   const { emergencyNumber, firePointNumber, firstAidNumber, gasSupplierNumber } = rules

@@ -77,12 +77,26 @@ const MARKS = { 'untold': 'to-do', 'pass': 'open', 'pass-with-caution': 'open', 
 </template>
 
 <style scoped>
-.plate { display: grid; grid-template-columns: minmax(0, 1fr) minmax(96px, 160px) minmax(0, 1fr); gap: 0; max-width: 560px; }
+.plate {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(96px, 160px) minmax(0, 1fr);
+  gap: 0;
+  max-width: 560px;
+}
 .front, .back { display: flex; flex-direction: column; gap: var(--space-2); }
 .front { grid-column: 1; grid-row: 1; }
 .back { grid-column: 3; grid-row: 1; justify-content: space-between; }
 .drawn { grid-column: 2; grid-row: 1; width: 100%; }
-.zone { display: flex; flex-direction: row; align-items: center; justify-content: flex-start; gap: var(--space-2); padding: 0 var(--space-2); text-align: left; min-width: 0; }
+.zone {
+  display: flex;
+  flex-direction: row;
+  align-items: center;
+  justify-content: flex-start;
+  gap: var(--space-2);
+  padding: 0 var(--space-2);
+  text-align: left;
+  min-width: 0;
+}
 .zone svg { flex: none; }
 .zone span { display: grid; min-width: 0; white-space: normal; line-height: 1.15; }
 .zone b { font-size: var(--type-small); }

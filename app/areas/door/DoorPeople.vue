@@ -58,10 +58,27 @@ const lentTo = ({ loans }: PersonOnFloor) => of.lent(loans.map(({ wearable }) =>
 
 <style scoped>
 .of { max-width: 420px; }
-.count { font-weight: 750; margin: var(--space-5) 0; border-bottom: var(--line-rule) solid var(--ink); padding-bottom: var(--space-3); }
+.count {
+  font-weight: 750;
+  margin: var(--space-5) 0;
+  border-bottom: var(--line-rule) solid var(--ink);
+  padding-bottom: var(--space-3);
+}
 .sheet { margin-top: var(--space-6); }
-ul { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 340px), 1fr)); gap: var(--space-3) var(--space-6); }
-.one { width: 100%; display: flex; gap: var(--space-4); align-items: center; text-align: left; padding: var(--space-2) var(--space-4); height: 100%; }
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 340px), 1fr));
+  gap: var(--space-3) var(--space-6);
+}
+.one {
+  width: 100%;
+  display: flex;
+  gap: var(--space-4);
+  align-items: center;
+  text-align: left;
+  padding: var(--space-2) var(--space-4);
+  height: 100%;
+}
 .one svg { flex: none; }
 .one span { display: grid; min-width: 0; white-space: normal; }
 small { font-weight: 500; color: var(--soft); }

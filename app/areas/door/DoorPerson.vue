@@ -158,14 +158,37 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
 .person { display: grid; gap: var(--space-4); }
 .keys { display: flex; flex-wrap: wrap; gap: var(--space-3); }
 h2 small { font-size: var(--type-body); font-weight: 550; color: var(--soft); }
-.asked { text-align: left; display: grid; max-width: 640px; white-space: normal; padding: var(--space-3) var(--space-5); }
+.asked {
+  text-align: left;
+  display: grid;
+  max-width: 640px;
+  white-space: normal;
+  padding: var(--space-3) var(--space-5);
+}
 .asked small { font-weight: 500; }
-.two { display: grid; grid-template-columns: minmax(0, 560px) minmax(0, 1fr); gap: var(--space-6) var(--space-8); align-items: start; }
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 560px) minmax(0, 1fr);
+  gap: var(--space-6) var(--space-8);
+  align-items: start;
+}
 .told { scroll-margin-top: 70px; }
-.loans, .bring { display: grid; gap: var(--space-3); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); justify-items: start; }
+.loans, .bring {
+  display: grid;
+  gap: var(--space-3);
+  border-top: var(--line-thin) solid var(--rule);
+  padding-top: var(--space-4);
+  justify-items: start;
+}
 .loan { display: flex; flex-wrap: wrap; gap: var(--space-3); align-items: center; }
 .bring ul { display: grid; gap: var(--space-1); padding-left: var(--space-5); list-style: square; }
-.foot { position: sticky; bottom: 0; background: var(--bg); border-top: var(--line-rule) solid var(--ink); padding: var(--space-3) 0; }
+.foot {
+  position: sticky;
+  bottom: 0;
+  background: var(--bg);
+  border-top: var(--line-rule) solid var(--ink);
+  padding: var(--space-3) 0;
+}
 .foot p { font-weight: 750; min-height: 1.3em; }
 @media (max-width: 900px) {
   .two { grid-template-columns: minmax(0, 1fr); }

@@ -155,8 +155,18 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
 h2::first-letter { text-transform: uppercase; }
 .keys { display: flex; flex-wrap: wrap; gap: var(--space-3); }
 .keys .key { white-space: normal; text-align: left; }
-.found { display: grid; gap: var(--space-2); border-left: var(--line-heavy) solid var(--ink); padding-left: var(--space-4); }
-.garment { display: grid; gap: var(--space-3); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); }
+.found {
+  display: grid;
+  gap: var(--space-2);
+  border-left: var(--line-heavy) solid var(--ink);
+  padding-left: var(--space-4);
+}
+.garment {
+  display: grid;
+  gap: var(--space-3);
+  border-top: var(--line-thin) solid var(--rule);
+  padding-top: var(--space-4);
+}
 .fact { display: flex; gap: var(--space-3); align-items: center; }
 .fact span { flex: 1; }
 summary { min-height: 56px; display: flex; align-items: center; cursor: pointer; font-weight: 750; }

@@ -97,7 +97,13 @@ const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}
   display: grid; gap: var(--space-3); align-content: start; padding: var(--space-5) 0;
   border-bottom: var(--line-thin) solid var(--rule);
 }
-h2 { display: flex; flex-wrap: wrap; gap: var(--space-2) var(--space-6); align-items: baseline; font-size: var(--type-head); }
+h2 {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2) var(--space-6);
+  align-items: baseline;
+  font-size: var(--type-head);
+}
 h2 small { font-size: var(--type-body); font-weight: 550; color: var(--soft); }
 h2 span { margin-left: auto; }
 .taps { display: flex; flex-wrap: wrap; gap: var(--space-4); }

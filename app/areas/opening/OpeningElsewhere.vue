@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { whereElse } from '#core/opening/where-else'
 import type { Taker } from '#core/opening/where-else'
+import { jobPattern } from '#core/job/job-pattern'
 import type { Placed } from '~/stores/judged'
 import { openingPages } from '~/words/opening'
 
@@ -18,7 +19,8 @@ function look() {
         .filter(({ bay }) => bay.bayId !== placed.bay.bayId)
         .map(({ bay, station }) => ({ bay, station, view: judged.viewAt(bay) })))
 }
-watch(() => placed.station.job, () => {
+// Another job is another question; the same one read again is not.
+watch(() => placed.station.job && jobPattern(placed.station.job), () => {
   found.value = null
 })
 const bayOf = (bayId: string) => judged.placed.find(({ bay }) => bay.bayId === bayId)
@@ -46,5 +48,12 @@ const bayOf = (bayId: string) => judged.placed.find(({ bay }) => bay.bayId === b
 <style scoped>
 .elsewhere { font-size: var(--type-small); }
 .elsewhere .key { padding: 0; }
-.elsewhere a { font-weight: 750; text-decoration: underline; margin-left: var(--space-4); display: inline-flex; min-height: 44px; align-items: center; }
+.elsewhere a {
+  font-weight: 750;
+  text-decoration: underline;
+  margin-left: var(--space-4);
+  display: inline-flex;
+  min-height: 56px;
+  align-items: center;
+}
 </style>

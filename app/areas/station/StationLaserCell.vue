@@ -157,7 +157,12 @@ h4 { margin-top: var(--space-4); font-weight: 800; }
 .keys { display: flex; flex-wrap: wrap; gap: var(--space-3); }
 .keys .key { white-space: normal; text-align: left; }
 .keys small { display: block; }
-fieldset { border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); display: grid; gap: var(--space-3); }
+fieldset {
+  border-top: var(--line-thin) solid var(--rule);
+  padding-top: var(--space-4);
+  display: grid;
+  gap: var(--space-3);
+}
 .filter { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: var(--space-2); }
 .filter b { grid-column: 1 / -1; font-weight: 800; }
 .filter b::first-letter { text-transform: uppercase; }

@@ -91,15 +91,32 @@ const calls = computed(() => {
 .card { max-width: 620px; }
 h1 small { font-weight: 550; font-size: var(--type-big); }
 .stands { font-size: var(--type-big); }
-.shade { border-top: var(--line-rule) solid var(--ink); border-bottom: var(--line-rule) solid var(--ink); padding: var(--space-4) 0; margin: var(--space-4) 0; }
+.shade {
+  border-top: var(--line-rule) solid var(--ink);
+  border-bottom: var(--line-rule) solid var(--ink);
+  padding: var(--space-4) 0;
+  margin: var(--space-4) 0;
+}
 .shade b { display: block; font-size: var(--type-great); font-weight: 900; }
-dl > div { display: grid; grid-template-columns: 100px minmax(0, 1fr); gap: var(--space-4); padding: var(--space-3) 0; border-bottom: var(--line-thin) solid var(--rule); }
+dl > div {
+  display: grid;
+  grid-template-columns: 100px minmax(0, 1fr);
+  gap: var(--space-4);
+  padding: var(--space-3) 0;
+  border-bottom: var(--line-thin) solid var(--rule);
+}
 dt { font-weight: 800; }
 dt::first-letter { text-transform: uppercase; }
 h2 { margin-top: var(--space-6); }
 ul { padding-left: var(--space-6); list-style: square; display: grid; gap: var(--space-2); }
 .call { font-weight: 800; font-size: var(--type-lead); margin-top: var(--space-6); }
 .call span { display: block; }
-.call a { display: inline-flex; align-items: center; min-height: 56px; margin-right: var(--space-6); text-decoration: underline; }
+.call a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 56px;
+  margin-right: var(--space-6);
+  text-decoration: underline;
+}
 .big { font-size: var(--type-big); font-weight: 800; }
 </style>

@@ -41,6 +41,11 @@ describe('what is told by what one sees', () => {
     // Sleeves over a jacket leave the jacket.
     expect(wear(first, 'sleeves-leather').filter(({ like }) => like === 'jacket-cotton').map(({ zone }) => zone)).toEqual(['torso'])
   })
+  it('a lap that a jacket covered is bare once another thing is worn in its place', () => {
+    const other = wear(dressed(...FOR_TIG), 'top-synthetic')
+    expect(other.some(({ zone }) => zone === 'lap')).toBe(false)
+    expect(wear(dressed(...FOR_TIG), 'under-synthetic').some(({ zone }) => zone === 'lap')).toBe(true)
+  })
   it('a jacket over the lap is the jacket that is worn; without one nobody knows what it is made of', () => {
     expect(failing(TIG, dressed(...FOR_TIG))).toEqual([])
     expect(failing(TIG, dressed(...FOR_TIG.filter(one => one !== 'jacket-treated')))).toEqual(['arms', 'torso', 'lap'])

@@ -1,9 +1,8 @@
 import type { Readings } from '#shared/contract/answers'
 import { getRouterParam, setHeader } from 'h3'
-import { nowIso } from '../../../../clock'
 import { addressOf, api, Problem, refuseTooMany } from '../../../../http'
 import { giveCodeBack, waitBeforeCode } from '../../../../limits'
-import { callsOf, readCards } from '../../../../paper/cards-read'
+import { callsOf, readCardsForAll } from '../../../../paper/cards-read'
 import { useRunning } from '../../../../running'
 import { bayOfCard } from '../../../../tables/bay-card'
 import { errorsHere } from '../../../../words/here'
@@ -17,10 +16,10 @@ export default api(async (event): Promise<Readings['public/cards/{token}']> => {
   const of = /^[A-Za-z0-9_-]{20,64}$/.test(asked) ? await bayOfCard(pool, asked) : null
   if (of === null) throw new Problem(404, { error: errorsHere().noCardByCode })
   await giveCodeBack(address)
-  const now = nowIso(clock)
-  const { facts, cards } = await readCards(pool, of.siteId, now)
+  const { facts, cards } = await readCardsForAll(pool, of.siteId, clock)
   const found = cards.find(({ card }) => card.bayId === of.bayId)
   if (!found) throw new Problem(404, { error: errorsHere().noCardByCode })
   setHeader(event, 'cache-control', 'no-store')
-  return { siteName: facts.site.name, timeZone: facts.site.timeZone, now, units: facts.rules.units, calls: callsOf(facts), card: found.card }
+  const { site: { name, timeZone }, rules: { units }, now } = facts
+  return { siteName: name, timeZone, now, units, calls: callsOf(facts), card: found.card }
 })
