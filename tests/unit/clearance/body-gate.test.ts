@@ -79,7 +79,7 @@ describe('by what input would Body read open when it must hold', () => {
     expect(codes(told, { zones: ticks(NOW) })).toEqual(['open'])
   })
   it('what was lent and went back is on nobody, and a look from before says nothing of that zone', () => {
-    const worn = wear(dressed(FOR_TIG), 'jacket-treated', { loanId: 'one' })
+    const worn = wear(wear(dressed(FOR_TIG), 'jacket-treated', { loanId: 'one' }), 'lap-by-jacket')
     const lent: readonly [string, PersonCommand] = [
       '2026-11-23T07:50:00.000Z', { type: 'person.lend', payload: { loanId: 'one', wearable: 'jacket-treated', size: 'L' } },
     ]
@@ -116,6 +116,8 @@ describe('by what input would Body read open when it must hold', () => {
     const told = welder([EARLY, tells(dressed(FOR_TIG))])
     expect(codes(told, { rules: { ...NEW_SITE_RULES, safetyToe: true } })).toEqual(['hold', 'body.garment-fails'])
   })
-  it('what passes with a caution is open, and says so', () =>
-    expect(codes(welder([EARLY, tells(wear(dressed(FOR_TIG), 'jacket-cotton'))]))).toEqual(['open', 'body.with-caution']))
+  it('what passes with a caution is open, and says so', () => {
+    const inCotton = wear(wear(dressed(FOR_TIG), 'jacket-cotton'), 'lap-by-jacket')
+    expect(codes(welder([EARLY, tells(inCotton)]))).toEqual(['open', 'body.with-caution'])
+  })
 })
