@@ -54,6 +54,7 @@ export const COMMAND_SAMPLES = {
   'station.check-outfit': { zones: [{ zone: 'ears', requirement: 'hearing-protection', passes: true }] },
   'station.check-fire': { answers: { [FIRE_CHECKS[0]]: true } },
   'station.check-laser-cell': {
+    laserTag: 'LW-1',
     beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e2' },
     answers: { 'sign-lit': true },
     present: [{ who: 'operator', eyewear: { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 } }],

@@ -105,7 +105,7 @@ export function useCommandLine(typed: () => string) {
     }
     if (isJob(job) && !isAsking.value) {
       const shade = requiredShade(shadeQuestionOf(job, 'general'), shadeRulesOf(facts.rules))
-      const gloves = requiredOutfit(job).find(({ zone }) => zone === 'hands')
+      const gloves = requiredOutfit(job, facts.rules).find(({ zone }) => zone === 'hands')
       parts.push(
         shade.minimum === null
           ? shade.findings[0]

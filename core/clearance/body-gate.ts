@@ -3,7 +3,7 @@ import { finding } from '../findings/finding'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { garmentHouseOf } from '../streams/house-rules/house-rules'
 import type { Job } from '../job/job'
-import { judgeGarments } from '../ppe/judge-garments'
+import { doesFail, judgeGarments } from '../ppe/judge-garments'
 import type { ZoneVerdict } from '../ppe/judge-garments'
 import { requiredOutfit } from '../ppe/required-outfit'
 import type { OutfitRequirement } from '../ppe/required-outfit'
@@ -52,10 +52,6 @@ function speaking(check: ZoneCheck | undefined, takenOffAt: Instant | undefined,
   return isOfToday && (takenOffAt === undefined || isAfter(check.at, takenOffAt)) ? check : null
 }
 
-/** Whether eyewear and helmet answer for a laser is said at Eyes: nothing else that they hold for is let off. */
-const doesFail = ({ findings }: ZoneVerdict): boolean =>
-  findings.some(({ code, severity }) => severity === 'hold' && code !== 'garment.laser-decides')
-
 /** That the air decides on a mask is said by its own gate. */
 const cautionsOf = (told: ZoneVerdict | null): readonly Finding[] =>
   (told?.findings ?? []).filter(({ code, severity }) => severity === 'caution' && code !== 'garment.air-decides')
@@ -69,10 +65,10 @@ export function judgeBody(
   { job, zones }: Pick<Station, 'job' | 'zones'>,
   door: AtTheDoor,
 ): Gate & { readonly outfit: readonly ZoneToday[] } {
-  const { now, isLoudAround, welder } = door
+  const { now, isLoudAround, welder, rules } = door
   if (job === null) return { ...gateFrom('body', [], [finding('hold', 'body.job-first', {})]), outfit: [] }
   const garments = judgedZones(job, door)
-  const outfit = requiredOutfit(job, { isLoudAround }).map((line): ZoneToday => {
+  const outfit = requiredOutfit(job, { isLoudAround, linedGlovesOnly: rules.linedGlovesOnly }).map((line): ZoneToday => {
     const told = garments.get(line.zone) ?? null
     const check = speaking(zones[line.zone], welder?.takenOff[line.zone], now)
     const isFailedSince = check !== null && !check.passes && (!welder?.outfit || isAfter(check.at, welder.outfit.at))

@@ -16,6 +16,7 @@ import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import type { Surroundings } from './surroundings'
 import { sortItemFindings } from './kit-around'
+import type { KitAround } from './kit-around'
 import { judgeLaserCell } from '../laser/laser-cell'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import type { Welder } from './person-around'
@@ -25,12 +26,12 @@ import type { KitItemFact } from '../inspection/kit-item-fact'
 /** Does the shade set on the helmet reach the minimum, was the helmet checked today, are clear rated glasses under it? */
 export function judgeEyes(
   station: Station,
-  { rules, workplace, forPerson, air, now }: Surroundings,
+  { rules, workplace, forPerson, air, kit, now }: Surroundings,
 ): Gate & { readonly shade: ShadeAnswer | null } {
   const { job } = station
   const { worn, welder } = forPerson(station.personId)
   if (job === null) return { ...gateFrom('eyes', [], [finding('hold', 'eyes.job-first', {})]), shade: null }
-  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, now)
+  if (PROCESS_TRAITS[job.process].heat === 'laser') return judgeLaser(station, kit, now)
   const question = shadeQuestionOf(job, workplace)
   const forAnybody = requiredShade(question, shadeRulesOf(rules))
   const found: Finding[] = []
@@ -55,8 +56,9 @@ export function judgeEyes(
 }
 
 /** No shade answers for a laser: its cell does, as it was looked over today. */
-function judgeLaser({ laserCell }: Station, now: Instant): Gate & { readonly shade: null } {
-  const { found, missing } = judgeLaserCell(laserCell && stands(laserCell.validUntil, now) ? laserCell : null)
+function judgeLaser({ laserCell }: Station, { items }: KitAround, now: Instant): Gate & { readonly shade: null } {
+  const lasersHere = items.filter(({ kind }) => kind === 'laser-welder').map(({ tag }) => tag)
+  const { found, missing } = judgeLaserCell(laserCell && stands(laserCell.validUntil, now) ? laserCell : null, lasersHere)
   return { ...gateFrom('eyes', found, missing), shade: null }
 }
 

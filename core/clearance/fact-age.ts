@@ -1,6 +1,6 @@
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
-import { earliestOf } from '../time/instant'
+import { earliestOf, stands } from '../time/instant'
 import type { GateId } from '../ids/vocabulary'
 import { ofGate } from './kit-around'
 import type { Surroundings } from './surroundings'
@@ -11,14 +11,15 @@ import type { Surroundings } from './surroundings'
  */
 export function factsSince(
   station: Station,
-  { kit, fire, forPerson }: Pick<Surroundings, 'kit' | 'fire' | 'forPerson'>,
+  { kit, fire, forPerson, now }: Pick<Surroundings, 'kit' | 'fire' | 'forPerson' | 'now'>,
 ): Readonly<Record<GateId, Instant | null>> {
-  const { helmetCheck, glasses, zones, extractionCheck, fireCheck } = station
+  const { helmetCheck, glasses, zones, extractionCheck, fireCheck, laserCell } = station
+  const outfit = forPerson(station.personId).welder?.outfit ?? null
   const looks = (gate: GateId) => ofGate([...kit.items, ...forPerson(station.personId).worn], gate).map(({ seenAt }) => seenAt)
   return {
     job: null,
-    eyes: earliestOf([helmetCheck?.at, glasses?.at, ...looks('eyes')]),
-    body: earliestOf(Object.values(zones).map(({ at }) => at)),
+    eyes: earliestOf([helmetCheck?.at, glasses?.at, laserCell?.at, ...looks('eyes')]),
+    body: earliestOf([outfit && stands(outfit.validUntil, now) ? outfit.at : null, ...Object.values(zones).map(({ at }) => at)]),
     air: earliestOf([extractionCheck?.at, ...looks('air')]),
     gas: earliestOf([...kit.cylinders.flatMap(({ leakTest }) => leakTest?.at ?? []), ...looks('gas')]),
     machine: earliestOf(looks('machine')),

@@ -30,6 +30,7 @@ export interface BodyFindings {
   'eyes.laser-cell-to-check': Record<string, never>
   'eyes.laser-check-fails': { check: LaserCheckId }
   'eyes.laser-checks-unsaid': { checks: readonly LaserCheckId[], count: number }
+  'eyes.laser-another': { tag: string, here: readonly string[] }
   'eyes.laser-nobody-told': Record<string, never>
   'eyes.laser-operator-untold': Record<string, never>
   'eyes.laser-without': { who: InTheCell, what: LaserFilterId, requiredOd: number, wavelengthNm: number }

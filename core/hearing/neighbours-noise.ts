@@ -1,6 +1,7 @@
 import type { JurisdictionId, ProcessId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { jobSpan } from '../job/day-work'
+import { LAWS } from '../law/laws'
 import { noiseDay } from './noise-dose'
 
 /**
@@ -19,7 +20,8 @@ const ASKED_FROM_DBA = 85
  * Whether what others do in the hall asks for protection at the ears of somebody who makes no noise: the dose of the neighbours' loud work
  * alone, added up.
  *
- * @param jobs of the other bays of the hall
+ * @param jobs of the other bays of the hall, those before them of the same day among them: what was loud in the morning counts by night.
+ * What was planned and then replaced counts as planned
  * @param shiftHours for a job whose times nobody said
  */
 export function isLoudAround(
@@ -38,7 +40,6 @@ export function isLoudAround(
     return [{ levelDbA: atOwnEar - TO_NEXT_BAY_DB, hours }]
   })
   if (spans.length === 0) return false
-  const rule = jurisdiction === 'us' || jurisdiction === 'us-ca' ? 'us-hearing-conservation' : 'eu'
-  const { twaDbA } = noiseDay({ spans, rule })
+  const { twaDbA } = noiseDay({ spans, rule: LAWS[jurisdiction].noise })
   return twaDbA !== null && twaDbA >= ASKED_FROM_DBA
 }

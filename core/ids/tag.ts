@@ -6,3 +6,6 @@ export const shownTag = (tagId: string): string => tagId.toUpperCase()
 
 /** What a tag may be, once brought into its one form. */
 export const TAG_PATTERN = /^[a-z0-9][a-z0-9-]{0,23}$/
+
+/** Whether a text is a tag as it is shown. */
+export const isShownTag = (text: string): boolean => TAG_PATTERN.test(tagIdOf(text)) && text === shownTag(tagIdOf(text))

@@ -33,6 +33,8 @@ export interface PersonInCell { readonly who: InTheCell, readonly eyewear?: Lase
 
 /** The cell as somebody looked it over, with everybody in it. */
 export interface LaserCell {
+  /** The laser that was looked over, by its tag: of another one nothing was said. */
+  readonly laserTag: string
   readonly beam: LaserBeam
   readonly answers: Readonly<Partial<Record<LaserCheckId, boolean>>>
   readonly present: readonly PersonInCell[]
@@ -68,17 +70,24 @@ export function filterFault(beam: LaserBeam, { od, fromNm, toNm, damageRating }:
  * Source: `laserMeasures`, `laserEyewear`, `laserDamage`.
  *
  * @param cell as it was looked over today; null when nobody did
+ * @param lasersHere tags of the lasers that stand at the bay now
  * @returns what holds, what nobody said yet, and how far the beam reaches
  */
-export function judgeLaserCell(cell: LaserCell | null): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
+export function judgeLaserCell(
+  cell: LaserCell | null,
+  lasersHere: readonly string[],
+): { readonly found: readonly Finding[], readonly missing: readonly Finding[] } {
   const { laserEyewear, laserDamage, laserDistance } = PROTECTION_SOURCES
   const { laserNotAShade } = SOURCES
   if (cell === null) return { found: [], missing: [finding('hold', 'eyes.laser-cell-to-check', {}, [laserNotAShade])] }
-  const { beam, answers, present } = cell
+  const { laserTag, beam, answers, present } = cell
   const found: Finding[] = LASER_CHECKS
     .filter(check => answers[check] === false)
     .map(check => finding('hold', 'eyes.laser-check-fails', { check }, [laserNotAShade]))
   const missing: Finding[] = []
+  const others = lasersHere.filter(tag => tag !== laserTag)
+  if (others.length > 0 || !lasersHere.includes(laserTag))
+    missing.push(finding('hold', 'eyes.laser-another', { tag: laserTag, here: lasersHere }, [laserNotAShade]))
   const unsaid = LASER_CHECKS.filter(check => answers[check] === undefined)
   if (unsaid.length > 0)
     missing.push(finding('hold', 'eyes.laser-checks-unsaid', { checks: unsaid, count: unsaid.length }, [laserNotAShade]))

@@ -1,5 +1,6 @@
 import { RADIUS_OF_RULE_M } from '../hotwork/radius-rules'
 import { KIT_SOURCES } from '../source/kit-sources'
+import type { NoiseRuleId } from '../ids/protection-ids'
 import type { SourceRef } from '../source/source-ref'
 import type { ExposureRuleSetId, JurisdictionId, ShadeRuleSetId } from '../ids/vocabulary'
 
@@ -24,6 +25,8 @@ export interface Law {
   readonly acetylene: { readonly limitKPa: number | 'us-pair', readonly source: SourceRef }
   /** The circle to be kept clear is never smaller, m; null where the law names none. */
   readonly hotWorkRadiusAtLeastM: number | null
+  /** By which rule a day of noise asks for protection. */
+  readonly noise: NoiseRuleId
 }
 
 /** The laws known here, each row complete in itself. Sources stand with each rule where it is judged. */
@@ -37,6 +40,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     indoorsNeedsHood: false,
     acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
     hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
+    noise: 'us-hearing-conservation',
   },
   'us-ca': {
     shade: 'us-legal',
@@ -47,6 +51,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     indoorsNeedsHood: false,
     acetylene: { limitKPa: 'us-pair', source: KIT_SOURCES.usAcetylenePressure },
     hotWorkRadiusAtLeastM: RADIUS_OF_RULE_M['35-ft'],
+    noise: 'us-hearing-conservation',
   },
   // The union leaves protection factors to its members; the British list stands for all of Europe, being the lower where lists differ.
   'eu': {
@@ -58,6 +63,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     indoorsNeedsHood: false,
     acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
     hotWorkRadiusAtLeastM: null,
+    noise: 'eu',
   },
   'uk': {
     shade: 'eu',
@@ -68,6 +74,7 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     indoorsNeedsHood: true,
     acetylene: { limitKPa: 62, source: KIT_SOURCES.ukAcetylenePressure },
     hotWorkRadiusAtLeastM: null,
+    noise: 'eu',
   },
   'de': {
     shade: 'eu',
@@ -78,5 +85,6 @@ export const LAWS: Readonly<Record<JurisdictionId, Law>> = {
     indoorsNeedsHood: false,
     acetylene: { limitKPa: 150, source: KIT_SOURCES.euAcetylenePressure },
     hotWorkRadiusAtLeastM: null,
+    noise: 'eu',
   },
 }

@@ -1,3 +1,4 @@
+import { pressureRefusal } from '../cylinder/contents'
 import { jointsFor } from '../cylinder/guided-steps'
 import type { CylinderFact } from '../cylinder/cylinder-fact'
 import { cylinderStream } from '../ids/streams'
@@ -24,6 +25,15 @@ export interface GasLooksDue { readonly looks: readonly GasLook[], readonly byTh
 const ASKED_SHARE = 0.75
 /** A gauge is read to so much, kPa. */
 const READ_TO_KPA = 500
+/** Nobody said how warm it is now: the warmer, the less gas a pressure stands for. No shop is warmer, °C: house reading. */
+const WARMEST_SHOP_C = 40
+
+/** What a gauge is asked to read at least, kPa; null where no gauge says how much there is, or it says as good as nothing. */
+function asked(reading: CylinderState['reading'], gas: CylinderState['gas']): number | null {
+  if (reading?.by !== 'pressure' || pressureRefusal(gas)) return null
+  const atLeastKPa = Math.floor(reading.gaugePressureKPa * ASKED_SHARE / READ_TO_KPA) * READ_TO_KPA
+  return atLeastKPa > 0 ? atLeastKPa : null
+}
 
 /**
  * What is due of the gas at a bay, each cylinder in one tap: every joint brushed and tight, and the gauge at no less than a number that is
@@ -41,10 +51,8 @@ export function gasLooks(cylinders: readonly CylinderState[], facts: readonly Cy
     const isTight = fact.leakTest !== null && stands(fact.leakTest.validUntil, now) && fact.leakTest.missing.length === 0
     const isRead = fact.left !== null && stands(fact.left.validUntil, now)
     if (isTight && isRead) continue
-    const atLeastKPa = isRead || reading?.by !== 'pressure'
-      ? null
-      : Math.floor(reading.gaugePressureKPa * ASKED_SHARE / READ_TO_KPA) * READ_TO_KPA
-    if (taggedOut !== null || danger !== null || (!isRead && (reading?.by !== 'pressure' || atLeastKPa === null || atLeastKPa <= 0))) {
+    const atLeastKPa = isRead ? null : asked(reading, gas)
+    if (taggedOut !== null || danger !== null || (!isRead && atLeastKPa === null)) {
       byThemselves.push(tag)
       continue
     }
@@ -63,7 +71,11 @@ export function gasLooks(cylinders: readonly CylinderState[], facts: readonly Cy
           ? []
           : [{
               type: 'cylinder.read' as const,
-              payload: { by: 'pressure' as const, gaugePressureKPa: atLeastKPa, temperatureC: reading.temperatureC },
+              payload: {
+                by: 'pressure' as const,
+                gaugePressureKPa: atLeastKPa,
+                temperatureC: Math.max(reading.temperatureC, WARMEST_SHOP_C),
+              },
             }],
       ],
     })

@@ -1,6 +1,6 @@
 import type { OutfitToday } from '../clearance/person-around'
 import type { Job } from '../job/job'
-import { judgeGarments } from '../ppe/judge-garments'
+import { doesFail, judgeGarments } from '../ppe/judge-garments'
 import type { GarmentHouse } from '../ppe/judge-garments'
 import type { OutfitAround } from '../ppe/required-outfit'
 import { headOf, usualOf, wear } from '../ppe/wearables'
@@ -24,6 +24,5 @@ export function usualToday(
   if (last === null) return null
   if (stands(last.validUntil, now)) return 'apart'
   const worn = wear(wear(usualOf(last), headOf(last)), 'pockets-empty')
-  const isToldWhole = judgeGarments(job, worn, house, around).zones.every(({ verdict }) => verdict !== 'fail')
-  return isToldWhole ? worn : 'apart'
+  return judgeGarments(job, worn, house, around).zones.some(doesFail) ? 'apart' : worn
 }

@@ -17,16 +17,18 @@ const IS_A_LOOK: ReadonlySet<FindingCode> = new Set(['kit.look-due', 'air.extrac
 /**
  * Bays that can take a job which its own cannot: none of what belongs to the bay fails there with that job. Free ones first.
  *
+ * @param personId who does it: their mask counts there, not that of whoever stands there now
  * @param others open bays but its own, each with how it stands and what it is judged in
  */
 export function whereElse(
   job: Job,
+  personId: string | null,
   others: readonly { readonly bay: Pick<Bay, 'bayId'>, readonly station: Station, readonly view: Surroundings }[],
 ): readonly Taker[] {
   return others
     .filter(({ station, view }) => {
       if (station.stop !== null) return false
-      const { byId } = assessStation({ ...station, job }, view)
+      const { byId } = assessStation({ ...station, job, personId }, view)
       return OF_THE_BAY.every(gate =>
         byId[gate].findings.every(({ severity, code }) => (severity !== 'hold' && severity !== 'stop') || IS_A_LOOK.has(code)))
     })

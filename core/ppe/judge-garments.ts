@@ -126,10 +126,9 @@ function harms({ item, materials, condition }: WornGarment): readonly Finding[] 
 }
 
 /** The rule of a requirement as this house has it: a school may ask for less only where little spatters. */
-function ruleOf(requirement: RequirementId, spatter: Spatter, { sleevesDo, linedGlovesOnly, lowShoesDo }: GarmentHouse): Rule {
+function ruleOf(requirement: RequirementId, spatter: Spatter, { sleevesDo, lowShoesDo }: GarmentHouse): Rule {
   const rule = RULES[requirement]
   const isLittle = spatter !== 'heavy'
-  if (requirement === 'thin-dexterous-gauntlet' && linedGlovesOnly) return RULES['lined-gauntlet']
   if (requirement === 'cotton-or-fr-jacket' && sleevesDo && isLittle) return { ...rule, items: [...rule.items, 'shirt'] }
   if (requirement === 'leather-boots-covered-laces' && lowShoesDo && isLittle)
     return { ...rule, items: [...rule.items, 'shoes'], facts: rule.facts!.filter(fact => fact !== 'above-ankle') }
@@ -146,7 +145,7 @@ function factsAsked({ item, facts }: WornGarment, { facts: asked = [] }: Rule, h
 
 /** What is asked of what somebody has on at a zone for a job, by yes or no: what a form about it shows. */
 export function factsAskedAt(job: Job, garment: WornGarment, house: GarmentHouse): readonly GarmentFactId[] {
-  const required = requiredOutfit(job).find(({ zone }) => zone === garment.zone)
+  const required = requiredOutfit(job, house).find(({ zone }) => zone === garment.zone)
   const rule = required && ruleOf(required.requirement, spatterOf(job), house)
   if (!rule?.items.includes(garment.item)) return []
   const more: readonly GarmentFactId[] = garment.item === 'safety-glasses'
@@ -220,6 +219,13 @@ function judgeZone(
 }
 
 /**
+ * Whether a zone fails for what is worn there. Whether laser eyewear and a laser helmet answer for a beam is said by the cell: asked at the
+ * address for garments alone it is no pass, and here nothing is held for it twice.
+ */
+export const doesFail = ({ findings }: Pick<ZoneVerdict, 'findings'>): boolean =>
+  findings.some(({ code, severity }) => severity === 'hold' && code !== 'garment.laser-decides')
+
+/**
  * What somebody has on, judged zone by zone for a job: each zone passes, passes with a caution, or fails, with why and what mends it.
  * Nothing worn is no pass, and neither is what nobody knows: materials that do not add up, a condition that nobody looked at, a fact
  * left out. Shade, air and laser are judged elsewhere.
@@ -235,7 +241,7 @@ export function judgeGarments(
   around: OutfitAround = {},
 ): OutfitVerdict {
   const spatter = spatterOf(job)
-  const zones = requiredOutfit(job, around).map(required => judgeZone(required, worn, spatter, house))
+  const zones = requiredOutfit(job, { ...house, ...around }).map(required => judgeZone(required, worn, spatter, house))
   const verdicts = zones.map(({ verdict }) => verdict)
   return {
     zones,

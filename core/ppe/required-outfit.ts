@@ -63,10 +63,12 @@ export function spatterOf(job: Job): Spatter {
   }
 }
 
-/** What others do near by that asks for more than the job does. */
+/** What asks for more than the job does: others near by, and the house. */
 export interface OutfitAround {
   /** The noise of the neighbours alone asks for protection. */
   readonly isLoudAround?: boolean
+  /** The house wants lined gloves for all, TIG among them. */
+  readonly linedGlovesOnly?: boolean
 }
 
 /**
@@ -74,10 +76,14 @@ export interface OutfitAround {
  * It names what is required; whether a garment passes is judged by the instructor at the door.
  *
  * @param job the work; what is not known is taken at its harder end
+ * @param around what asks for more than the job does; left out, nothing
  * @returns thirteen lines, in the order of the zones
  * Source: ISO 11611:2015 (classes), EN 12477 (gloves), 29 CFR 1910.252(b)(3), common practice for the rest.
  */
-export function requiredOutfit(job: Job, { isLoudAround = false }: OutfitAround = {}): readonly OutfitRequirement[] {
+export function requiredOutfit(
+  job: Job,
+  { isLoudAround = false, linedGlovesOnly = false }: OutfitAround = {},
+): readonly OutfitRequirement[] {
   const traits = PROCESS_TRAITS[job.process]
   const spatter = spatterOf(job)
   const overhead = job.position === 'overhead'
@@ -149,9 +155,9 @@ export function requiredOutfit(job: Job, { isLoudAround = false }: OutfitAround 
     'hands': () =>
       sparks
         ? of('hands', 'leather-work-gloves', ['grinding-fragments', 'synthetics-melt'], [shopPractice])
-        : job.process === 'gtaw' || job.process === 'paw' || job.process === 'ts' || job.process === 'tb'
-          ? of('hands', 'thin-dexterous-gauntlet', ['dexterity', 'arc-radiation'], [weldingGloves])
-          : of('hands', 'lined-gauntlet', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter', 'hot-metal'], [weldingGloves]),
+        : !linedGlovesOnly && ['gtaw', 'paw', 'ts', 'tb'].includes(job.process)
+            ? of('hands', 'thin-dexterous-gauntlet', ['dexterity', 'arc-radiation'], [weldingGloves])
+            : of('hands', 'lined-gauntlet', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter', 'hot-metal'], [weldingGloves]),
     'arms': () =>
       spatter === 'heavy'
         ? of('arms', 'leather-sleeves', overhead ? ['falling-sparks', 'heavy-spatter'] : ['heavy-spatter'], [

@@ -4,7 +4,7 @@ import type { Bay } from '../streams/site/site'
 import { EMPTY_STATION } from '../streams/station/station'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
-import { earliestOf } from '../time/instant'
+import { earliestOf, stands } from '../time/instant'
 import { joinFacts } from './join-facts'
 import type { SiteFacts } from './site-facts'
 import { viewsOf } from './site-standing'
@@ -29,8 +29,10 @@ export function judgeSite(facts: SiteFacts<Station>): readonly JudgedBay[] {
 }
 
 /** The oldest of what was said, seen or read at a bay and of its permits; things are dated by their shop day and left out. */
-function oldestOf(station: Station, bayId: string, { cylinders, permits }: SiteFacts): Instant | null {
-  const { personSince, jobSetAt, helmet, helmetCheck, glasses, zones, hoodPlacedAt, extractionCheck, fireCheck } = station
+function oldestOf(station: Station, bayId: string, { cylinders, permits, welders, now }: SiteFacts): Instant | null {
+  const { personId, personSince, jobSetAt, helmet, helmetCheck, glasses, zones } = station
+  const { hoodPlacedAt, extractionCheck, fireCheck, laserCell } = station
+  const outfit = personId === null ? null : welders[personId]?.outfit ?? null
   return earliestOf([
     personSince,
     jobSetAt,
@@ -40,6 +42,9 @@ function oldestOf(station: Station, bayId: string, { cylinders, permits }: SiteF
     hoodPlacedAt,
     extractionCheck?.at,
     fireCheck?.at,
+    laserCell?.at,
+    // Yesterday's clothes are no fact of today.
+    outfit && stands(outfit.validUntil, now) ? outfit.at : null,
     ...Object.values(zones).map(zone => zone.at),
     ...cylinders
       .filter(({ standing }) => standing?.in === 'bay' && standing.bayId === bayId)

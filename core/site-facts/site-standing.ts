@@ -7,6 +7,7 @@ import type { Welder } from '../clearance/person-around'
 import type { Surroundings } from '../clearance/surroundings'
 import type { Bay, Site } from '../streams/site/site'
 import { workplaceOf } from '../streams/site/site'
+import { stands } from '../time/instant'
 import { isLoudAround } from '../hearing/neighbours-noise'
 import { fireAt } from './fire-standing'
 import type { FireStanding } from './fire-standing'
@@ -33,7 +34,10 @@ export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind
   const neighboursOf = (bayId: string) => {
     const hallId = hallIdOf(standing.site, bayId)
     const others = hallId === null ? [] : baysOfHall(standing.site, hallId).filter(id => id !== bayId)
-    return others.flatMap(id => standing.stations[id]?.job ?? [])
+    return others.flatMap((id) => {
+      const { job = null, earlierJobs = [] } = standing.stations[id] ?? {}
+      return [...earlierJobs.filter(({ validUntil }) => stands(validUntil, now)).map(one => one.job), ...job ? [job] : []]
+    })
   }
   return bay => ({
     rules,

@@ -7,6 +7,7 @@ import { hoodPositionSchema } from './air-schema'
 import { LASER_LIMITS } from '#core/laser/laser-hazard'
 import { BEAM_CONVENTIONS } from '#core/ids/protection-ids'
 import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
+import { isShownTag } from '#core/ids/tag'
 import { between, jobSchema } from './job-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
@@ -40,6 +41,7 @@ export const stationPayloads = {
       .max(ZONES.length),
   }),
   'station.check-laser-cell': z.strictObject({
+    laserTag: z.string().refine(tag => isShownTag(tag), 'a tag as it is shown'),
     beam: z.strictObject({
       powerW: between(LASER_LIMITS.powerW, 'W'),
       wavelengthNm: between(LASER_LIMITS.wavelengthNm, 'nm'),

@@ -10,17 +10,20 @@ test.afterAll(() => served.stop())
 
 test('a laser bay: Eyes opens by its cell alone, and holds with one visitor without eyewear', async ({ page }) => {
   await signIn(page, served, 'maren', '/bay/bay-11?do=job')
-  await page.evaluate(async () => {
-    const body = {
-      id: crypto.randomUUID(), type: 'station.set-job', streams: [{ id: 'station/bay-11', expectedVersion: null }],
-      at: new Date().toISOString(), sentAt: new Date().toISOString(), deviceId: 'laser-walk-device-1', deviceSeq: 1,
-      payload: { job: { process: 'lbw', baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', position: 'flat' } },
-    }
-    await fetch('/api/v1/commands', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+  const send = (type: string, stream: string, payload: object) => page.request.post(`${served.url}/api/v1/commands`, {
+    data: {
+      id: crypto.randomUUID(), type, streams: [{ id: stream, expectedVersion: null }], at: new Date().toISOString(),
+      sentAt: new Date().toISOString(), deviceId: 'laser-walk-device-1', deviceSeq: 1, payload,
+    },
+  })
+  await send('item.assign', 'item/lw-1', { assignment: { to: 'bay', id: 'bay-11' } })
+  await send('station.set-job', 'station/bay-11', {
+    job: { process: 'lbw', baseMetal: 'stainless-steel', coating: 'none', shieldingGas: 'argon', position: 'flat' },
   })
   await page.goto(`${served.url}/bay/bay-11?do=eyes`)
   const cell = page.getByRole('region', { name: 'Laser cell' })
   await expect(cell.getByText('The laser cell was not looked over today.')).toBeVisible()
+  await expect(cell.getByLabel('Laser that stands here')).toContainText('LW-1')
   for (const [label, value] of [
     ['Power, continuous, W', '1500'], ['Wavelength, nm', '1070'], ['Divergence, full angle, mrad', '50'], ['Beam at the lens, mm', '5'],
   ] as const) await cell.getByLabel(label).fill(value)

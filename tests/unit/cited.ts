@@ -308,6 +308,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.laser-cell-to-check': ['laserNotAShade'],
   'eyes.laser-check-fails': ['laserNotAShade'],
   'eyes.laser-checks-unsaid': ['laserNotAShade'],
+  'eyes.laser-another': ['laserNotAShade'],
   'eyes.laser-nobody-told': ['laserNotAShade'],
   'eyes.laser-operator-untold': ['laserNotAShade'],
   'eyes.laser-without': ['laserEyewear'],

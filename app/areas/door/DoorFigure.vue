@@ -6,7 +6,7 @@ import { doorPages } from '~/words/door'
 const says = doorPages.figure
 
 /** Somebody from head to foot, half from the front and half from the back, each zone a key with a line to where it is. */
-export type FigureState = GarmentVerdict | 'untold'
+export type FigureState = GarmentVerdict | 'untold' | 'told'
 const { states } = defineProps<{ states: Readonly<Partial<Record<ZoneId, FigureState>>> }>()
 const chosen = defineModel<ZoneId | null>({ required: true })
 
@@ -43,7 +43,7 @@ const DRAWN: readonly ZoneId[] = [
   'legs', 'feet', 'arms', 'torso', 'lap', 'pockets', 'hands', 'neck', 'hair-head', 'ears', 'face', 'eyes', 'lungs',
 ]
 const stateOf = (zone: ZoneId): FigureState => states[zone] ?? 'untold'
-const MARKS = { 'untold': 'to-do', 'pass': 'open', 'pass-with-caution': 'open', 'fail': 'hold' } as const
+const MARKS = { 'untold': 'to-do', 'told': 'to-do', 'pass': 'open', 'pass-with-caution': 'open', 'fail': 'hold' } as const
 </script>
 
 <template>

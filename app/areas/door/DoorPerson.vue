@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { personStream } from '#core/ids/streams'
 import type { ZoneId } from '#core/ids/vocabulary'
+import { doesFail } from '#core/ppe/judge-garments'
 import { headOf, usualOf, wear } from '#core/ppe/wearables'
 import type { ToldGarment } from '#core/ppe/wearables'
 import type { StockLine } from '#core/streams/wardrobe/wardrobe'
@@ -37,16 +38,17 @@ const work = computed(() => dressedFor(person))
 const verdict = computed(() => work.value && judge(worn.value, work.value))
 const untold = computed(() => (verdict.value ? untoldOf(verdict.value, worn.value).map(one => one.zone) : []))
 const failing = computed(() =>
-  (verdict.value?.zones ?? []).filter(one => one.verdict === 'fail' && !untold.value.includes(one.zone)))
-const states = computed(() => Object.fromEntries(
-  (verdict.value?.zones ?? worn.value.map(one => ({ zone: one.zone, verdict: 'pass' as const, findings: [] }))).map((one) => {
+  (verdict.value?.zones ?? []).filter(one => doesFail(one) && !untold.value.includes(one.zone)))
+const states = computed<Readonly<Partial<Record<ZoneId, FigureState>>>>(() => {
+  // Without work nothing is judged: what was told is told, and passes nothing.
+  if (!verdict.value) return Object.fromEntries(worn.value.map(one => [one.zone, 'told']))
+  return Object.fromEntries(verdict.value.zones.map((one): [ZoneId, FigureState] => {
+    if (untold.value.includes(one.zone)) return [one.zone, 'untold']
+    if (doesFail(one)) return [one.zone, 'fail']
     const isCaution = one.findings.some(({ severity, code }) => severity === 'caution' && code !== 'garment.air-decides')
-    const state: FigureState = untold.value.includes(one.zone)
-      ? 'untold'
-      : one.verdict === 'pass-with-caution' && !isCaution ? 'pass' : one.verdict
-    return [one.zone, state]
-  }),
-) as Partial<Record<ZoneId, FigureState>>)
+    return [one.zone, isCaution ? 'pass-with-caution' : 'pass']
+  }))
+})
 const found = computed(() => verdict.value?.zones.find(one => one.zone === zone.value) ?? null)
 
 const usual = computed(() => usualOf(person.outfit))

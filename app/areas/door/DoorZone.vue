@@ -2,7 +2,7 @@
 import { GARMENT_CONDITIONS, MATERIALS } from '#core/ids/garment-ids'
 import type { GarmentConditionId, GarmentFactId, MaterialId } from '#core/ids/garment-ids'
 import type { WearableId } from '#core/ids/wearable-ids'
-import { factsAskedAt } from '#core/ppe/judge-garments'
+import { doesFail, factsAskedAt } from '#core/ppe/judge-garments'
 import type { ZoneVerdict } from '#core/ppe/judge-garments'
 import { likelyAt, wear } from '#core/ppe/wearables'
 import type { ToldGarment } from '#core/ppe/wearables'
@@ -72,7 +72,7 @@ const toLend = computed(() => work === null
   ? []
   : lines
       .filter(line => leftOf(line, lent.value) > 0)
-      .filter(line => judge(wear(worn.value, line.wearable), work).zones.find(one => one.zone === zone)?.verdict !== 'fail'))
+      .filter(line => judge(wear(worn.value, line.wearable), work).zones.some(one => one.zone === zone && !doesFail(one))))
 const nameOf = ({ wearable, size }: StockLine) => [garmentWords.wearables[wearable], size].filter(Boolean).join(', ')
 const findings = computed(() => lookup.sayAll((found?.findings ?? []).filter(({ code }) => code !== 'garment.air-decides')))
 const isCloth = ({ materials }: ToldGarment) => materials !== undefined
@@ -100,7 +100,7 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
         {{ message }} <b v-if="todo">{{ todo }}</b>
       </p>
     </div>
-    <div v-if="found?.verdict === 'fail' && work" class="keys">
+    <div v-if="found && doesFail(found) && work" class="keys">
       <FrameKey v-for="line in toLend" :key="line.lineId" look="go" @click="emit('lend', line)">
         {{ says.lend(nameOf(line)) }} <small>{{ says.left(leftOf(line, lent)) }}</small>
       </FrameKey>

@@ -1,5 +1,5 @@
 import type { Job } from '#core/job/job'
-import { judgeGarments } from '#core/ppe/judge-garments'
+import { doesFail, judgeGarments } from '#core/ppe/judge-garments'
 import type { OutfitVerdict, ZoneVerdict } from '#core/ppe/judge-garments'
 import type { OutfitAround } from '#core/ppe/required-outfit'
 import type { ToldGarment } from '#core/ppe/wearables'
@@ -46,7 +46,7 @@ export function useDoor() {
     if (work === null) return { is: 'no-job' }
     const verdict = judge(worn, work)
     const untold = untoldOf(verdict, worn).map(({ zone }) => zone)
-    const failing = verdict.zones.filter(one => one.verdict === 'fail' && !untold.includes(one.zone)).map(({ zone }) => zone)
+    const failing = verdict.zones.filter(one => doesFail(one) && !untold.includes(one.zone)).map(({ zone }) => zone)
     if (failing.length > 0) return { is: 'to-change', zones: failing }
     return untold.length > 0 ? { is: 'to-tell', zones: untold } : { is: 'ready' }
   }

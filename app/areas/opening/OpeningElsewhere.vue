@@ -12,10 +12,10 @@ const { placed } = defineProps<{ placed: Placed }>()
 const judged = useJudged()
 const found = ref<readonly Taker[] | null>(null)
 function look() {
-  const { job } = placed.station
+  const { job, personId } = placed.station
   found.value = job === null
     ? []
-    : whereElse(job, judged.placed
+    : whereElse(job, personId, judged.placed
         .filter(({ bay }) => bay.bayId !== placed.bay.bayId)
         .map(({ bay, station }) => ({ bay, station, view: judged.viewAt(bay) })))
 }

@@ -19,7 +19,7 @@ const job = computed<Job | null>(() => {
   return process && doubts.length === 0 ? { process, ...rest } : null
 })
 const shade = computed(() => job.value && requiredShade(shadeQuestionOf(job.value, 'general'), shadeRulesOf(facts.rules)))
-const outfit = computed(() => job.value ? requiredOutfit(job.value) : [])
+const outfit = computed(() => job.value ? requiredOutfit(job.value, facts.rules) : [])
 </script>
 
 <template>

@@ -16,12 +16,16 @@ const says = stationPages.laserCell
 /** A laser bay: the beam, the cell as it was looked over, and everybody in it behind eyewear and helmet. Nothing else opens Eyes there. */
 const { placed } = defineProps<{ placed: Placed }>()
 defineEmits<{ because: [] }>()
+const judged = useJudged()
 const lookup = useLookup()
 const q = useQuantities()
 const { act, busy, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const gate = computed(() => placed.verdict.byId.eyes)
 
 const last = placed.station.laserCell
+/** Lasers that stand here: each is looked over by itself, and no other may stand beside it. */
+const lasers = computed(() => judged.viewAt(placed.bay).kit.items.filter(({ kind }) => kind === 'laser-welder').map(({ tag }) => tag))
+const laserTag = ref(lasers.value.find(tag => tag === last?.laserTag) ?? (lasers.value.length === 1 ? lasers.value[0]! : ''))
 const powerW = ref(last?.beam.powerW)
 const wavelengthNm = ref(last?.beam.wavelengthNm)
 const divergenceMrad = ref(last?.beam.divergenceMrad)
@@ -61,8 +65,9 @@ const present = computed((): readonly PersonInCell[] => rows.value.map(({ who, .
   return { who, ...eyewear ? { eyewear } : {}, ...helmet ? { helmet } : {} }
 }))
 async function record() {
-  if (beam.value === null) return
+  if (beam.value === null || laserTag.value === '') return
   await act('station.check-laser-cell', {
+    laserTag: laserTag.value,
     beam: beam.value,
     answers: Object.fromEntries(LASER_CHECKS.map(check => [check, !wrong.value.includes(check)])),
     present: present.value,
@@ -81,6 +86,10 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
     <p v-for="({ message, todo }, index) in lookup.sayAll(gate.findings)" :key="index" class="said">
       {{ message }} <b>{{ todo }}</b>
     </p>
+    <p v-if="lasers.length === 0" class="state-hold">
+      {{ says.noLaserHere }}
+    </p>
+    <FrameSelect v-else v-model="laserTag" :label="says.whichLaser" :ids="lasers" :named="tag => tag" :none="says.chooseALaser" />
     <h4>{{ says.theBeam }}</h4>
     <div class="columns">
       <FrameNumber v-model="powerW" :label="says.power" :unit="plainUnit('W')" :limits="LASER_LIMITS.powerW" />
@@ -144,7 +153,7 @@ const far = (m: number) => q.value.distance(Math.ceil(m))
       {{ says.somebodyElse }}
     </FrameKey>
     <FrameRefused :says="refused" />
-    <FrameKey look="go" :disabled="busy || beam === null" @click="record">
+    <FrameKey look="go" :disabled="busy || beam === null || laserTag === ''" @click="record">
       {{ wrong.length === 0 ? says.recordAllSo(rows.length) : says.recordNotSo(wrong.length, rows.length) }}
     </FrameKey>
   </section>

@@ -44,7 +44,7 @@ export const doorPages = {
   },
   figure: {
     figure: 'From head to foot: front on the left, back on the right',
-    states: { 'untold': 'to tell', 'pass': 'passes', 'pass-with-caution': 'caution', 'fail': 'does not pass' },
+    states: { 'told': 'told', 'untold': 'to tell', 'pass': 'passes', 'pass-with-caution': 'caution', 'fail': 'does not pass' },
   },
   zone: {
     needed: (what: Shown) => `Needed: ${what}.`,

@@ -60,6 +60,9 @@ export const stationPages = {
     notInForceHere: 'not in force here',
   },
   laserCell: {
+    noLaserHere: 'No laser is assigned to this bay: give it one under Machine first.',
+    whichLaser: 'Laser that stands here',
+    chooseALaser: 'choose a laser',
     laserCell: 'Laser cell',
     theBeam: 'The beam, as its maker describes it',
     power: 'Power, continuous',

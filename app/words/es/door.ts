@@ -45,7 +45,7 @@ export const doorPages: typeof English = {
   },
   figure: {
     figure: 'De pies a cabeza: de frente a la izquierda, de espalda a la derecha',
-    states: { 'untold': 'por decir', 'pass': 'pasa', 'pass-with-caution': 'cuidado', 'fail': 'no pasa' },
+    states: { 'told': 'dicho', 'untold': 'por decir', 'pass': 'pasa', 'pass-with-caution': 'cuidado', 'fail': 'no pasa' },
   },
   zone: {
     needed: (what: Shown) => `Hace falta: ${what}.`,

@@ -62,6 +62,9 @@ export const stationPages: typeof English = {
     notInForceHere: 'no vigente aquí',
   },
   laserCell: {
+    noLaserHere: 'Este puesto no tiene ningún láser asignado: déle uno primero en Máquina.',
+    whichLaser: 'Láser que está aquí',
+    chooseALaser: 'elija un láser',
     laserCell: 'Celda láser',
     theBeam: 'El haz, como lo describe el fabricante',
     power: 'Potencia, continua',

@@ -209,6 +209,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Look, and say.',
     `${plural(count, 'thing', 'things')} of the laser cell to say.`,
   ],
+  'eyes.laser-another': ({ tag, here }) => [
+    `The cell was looked over for ${tag}; here stands ${here.length === 0 ? 'no laser' : here.join(', ')}.`,
+    'Look it over for the laser that stands here, and for no other beside it.',
+  ],
   'eyes.laser-nobody-told': () => ['Nobody said who is in the laser cell.', 'Tell everybody who is in it, with eyewear and helmet.'],
   'eyes.laser-operator-untold': () => ['Nobody said what whoever runs the laser wears.', 'Tell their eyewear and helmet.'],
   'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [

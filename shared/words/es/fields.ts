@@ -84,6 +84,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'which instrument': 'qué instrumento',
   'whole minutes': 'minutos enteros',
   'whole numbers': 'números enteros',
+  'a tag as it is shown': 'una etiqueta como se muestra',
   'yes or no': 'sí o no',
   'your name': 'su nombre',
   'your password as it is now': 'su contraseña de ahora',

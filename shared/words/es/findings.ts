@@ -212,6 +212,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Mire y dígalo.',
     `${plural(count, 'cosa', 'cosas')} de la celda láser por decir.`,
   ],
+  'eyes.laser-another': ({ tag, here }) => [
+    `La celda se revisó para ${tag}; aquí está ${here.length === 0 ? 'ningún láser' : here.join(', ')}.`,
+    'Revísela para el láser que está aquí, y para ningún otro a su lado.',
+  ],
   'eyes.laser-nobody-told': () => ['Nadie dijo quién está en la celda láser.', 'Diga todos los que están, con lentes y careta.'],
   'eyes.laser-operator-untold': () => ['Nadie dijo qué lleva quien opera el láser.', 'Diga sus lentes y su careta.'],
   'eyes.laser-without': ({ who, what, requiredOd, wavelengthNm }) => [

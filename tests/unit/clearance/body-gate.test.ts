@@ -93,6 +93,17 @@ describe('by what input would Body read open when it must hold', () => {
     const late = welder(lent, back, ['2026-11-23T09:59:00.000Z', tells(worn)])
     expect(codes(late, { zones: ticks('2026-11-23T09:00:00.000Z') })[0]).not.toBe('open')
   })
+  it('of two things that went back, the later one says from when a zone is bare, whichever report came first', () => {
+    const lend = (loanId: string): PersonCommand => ({ type: 'person.lend', payload: { loanId, wearable: 'jacket-treated', size: loanId } })
+    const back = (loanId: string): PersonCommand => ({ type: 'person.give-back', payload: { loanId, isLost: false } })
+    const who = welder(
+      [EARLY, lend('a')],
+      [EARLY, lend('b')],
+      ['2026-11-23T10:00:00.000Z', back('b')],
+      ['2026-11-23T08:30:00.000Z', back('a')],
+    )
+    expect(codes(who, { zones: ticks('2026-11-23T09:00:00.000Z') })).toEqual(['to-do', 'body.zones-to-check'])
+  })
   it('nobody leaves with clothes of the shop', () => {
     const lent = person(['2026-11-23T07:50:00.000Z', { type: 'person.lend', payload: { loanId: 'one', wearable: 'muffs', size: '' } }])
     const leave = (who: Person) => decidePerson(who, { type: 'person.leave', payload: {} }, {

@@ -39,12 +39,15 @@ describe('gas in one tap', () => {
       if ('events' in decided) after = decided.events.reduce(evolveCylinder, after)
     }
     expect(due(after!)).toEqual({ looks: [], byThemselves: [] })
+    // Warmer than anybody read it: less gas than the same pressure stood for.
+    expect(after!.reading).toMatchObject({ gaugePressureKPa: 11_000, temperatureC: 40 })
   })
   it.each([
     ['never read', argon()],
     ['as good as empty', argon(read(600))],
     ['tagged out', argon({ ...read(15_300), taggedOut: { reason: 'valve' } })],
     ['in danger', argon({ ...read(15_300), danger: { danger: 'leak', at: YESTERDAY } })],
+    ['acetylene, of which a gauge says nothing', argon({ ...read(1500), gas: 'acetylene' })],
     ['by weight', argon({ reading: { by: 'weight', grossKg: 60, at: YESTERDAY, validUntil: YESTERDAY } })],
   ] as const)('is not for one that is %s', (_why, one) => expect(due(one)).toMatchObject({ looks: [], byThemselves: ['AR-1'] }))
   it('is not for one that nobody connected', () =>

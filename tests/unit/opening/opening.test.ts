@@ -112,15 +112,16 @@ describe('which other bay can take a job', () => {
     const bay = facts.site.bays.find(one => one.bayId === bayId)!
     return { bay, station: { ...EMPTY_STATION, ...facts.stations[bayId] }, view: views(bay) }
   }
+  const takers = (others: readonly ReturnType<typeof other>[], of = job) => whereElse(of, 'runa-okafor', others)
   it('is one where air, gas and machine are there, whatever looks are due; never one where any of them lacks, or that is stopped', () => {
     const [one, gate] = [other('bay-1'), other('gate-3')]
-    expect(whereElse(job, [one, gate])).toEqual([{ bayId: 'bay-1', isFree: false }])
-    expect(whereElse(job, [{ ...one, station: { ...one.station, personId: null } }])).toEqual([{ bayId: 'bay-1', isFree: true }])
-    expect(whereElse(job, [{ ...one, station: { ...one.station, extractionCheck: null } }])).toHaveLength(1)
-    expect(whereElse(job, [{ ...one, station: { ...one.station, stop: { at: NOW, by: 'kit', reason: null } } }])).toEqual([])
-    expect(whereElse(job, [{ ...one, view: { ...one.view, kit: NO_KIT } }])).toEqual([])
-    expect(whereElse(job, [{ ...one, view: { ...one.view, air: UNKNOWN_AIR } }])).toEqual([])
-    expect(whereElse({ ...job, shieldingGas: 'argon-co2', process: 'gmaw' }, [one])).toEqual([])
+    expect(takers([one, gate])).toEqual([{ bayId: 'bay-1', isFree: false }])
+    expect(takers([{ ...one, station: { ...one.station, personId: null } }])).toEqual([{ bayId: 'bay-1', isFree: true }])
+    expect(takers([{ ...one, station: { ...one.station, extractionCheck: null } }])).toHaveLength(1)
+    expect(takers([{ ...one, station: { ...one.station, stop: { at: NOW, by: 'kit', reason: null } } }])).toEqual([])
+    expect(takers([{ ...one, view: { ...one.view, kit: NO_KIT } }])).toEqual([])
+    expect(takers([{ ...one, view: { ...one.view, air: UNKNOWN_AIR } }])).toEqual([])
+    expect(takers([one], { ...job, shieldingGas: 'argon-co2', process: 'gmaw' })).toEqual([])
   })
 })
 

@@ -75,6 +75,8 @@ describe('judged for the work', () => {
 
   it('a house asks for more, or counts a school that asks for less only where little spatters', () => {
     expect(failing(TIG, dressed(...FOR_TIG), { linedGlovesOnly: true })).toEqual(['hands'])
+    const hands = judgeGarments(TIG, dressed(...FOR_TIG), { linedGlovesOnly: true }).zones.find(({ zone }) => zone === 'hands')
+    expect(hands?.requirement).toBe('lined-gauntlet')
     expect(failing(TIG, dressed(...FOR_TIG), { safetyToe: true })).toEqual(['feet'])
     expect(failing(TIG, instead('boots-toe'), { safetyToe: true })).toEqual([])
     const shirt = instead('shirt-cotton', 'apron-leather')

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { judgeBody } from '#core/clearance/body-gate'
 import { judgeEyes } from '#core/clearance/eyes-gate'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
-import { NO_KIT } from '#core/clearance/kit-around'
+import type { KitAround } from '#core/clearance/kit-around'
 import { NOBODY } from '#core/clearance/person-around'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
 import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
@@ -19,9 +19,9 @@ const BEAM: LaserBeam = { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, 
 const GOOD: LaserFilter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
 const operator: PersonInCell = { who: 'operator', eyewear: GOOD, helmet: GOOD }
 const ALL = Object.fromEntries(LASER_CHECKS.map(check => [check, true]))
-const cell = (over: Partial<LaserCell> = {}): LaserCell => ({ beam: BEAM, answers: ALL, present: [operator], ...over })
-const holds = (one: LaserCell | null) => {
-  const { found, missing } = judgeLaserCell(one)
+const cell = (over: Partial<LaserCell> = {}): LaserCell => ({ laserTag: 'LW-1', beam: BEAM, answers: ALL, present: [operator], ...over })
+const holds = (one: LaserCell | null, here: readonly string[] = ['LW-1']) => {
+  const { found, missing } = judgeLaserCell(one, here)
   return [...found, ...missing].filter(({ severity }) => severity === 'hold').map(({ code }) => code)
 }
 
@@ -41,6 +41,9 @@ describe('by what input would a laser cell open when it must hold', () => {
     expect(holds(cell({ answers: { ...ALL, [check]: false } }))).toEqual(['eyes.laser-check-fails'])
     const { [check]: _unsaid, ...others } = ALL
     expect(holds(cell({ answers: others }))).toEqual(['eyes.laser-checks-unsaid'])
+  })
+  it('another laser stands there, one more beside it, or none', () => {
+    for (const here of [['LW-2'], ['LW-1', 'LW-2'], []]) expect(holds(cell(), here)).toEqual(['eyes.laser-another'])
   })
   it('nobody is told, or not whoever runs it', () => {
     expect(holds(cell({ present: [] }))).toEqual(['eyes.laser-nobody-told'])
@@ -79,9 +82,10 @@ describe('by what input would a laser cell open when it must hold', () => {
 })
 
 describe('a laser bay', () => {
+  const LASER_HERE = { items: [{ kind: 'laser-welder', tag: 'LW-1' }], cylinders: [] } as unknown as KitAround
   const [NOW, ENDS] = ['2026-11-30T12:00:00.000Z', '2026-12-01T09:00:00.000Z']
   const at = (now: string) => ({
-    rules: NEW_SITE_RULES, workplace: 'general' as const, isLoudAround: false, now, air: UNKNOWN_AIR, kit: NO_KIT, fire: NO_FIRE_AROUND,
+    rules: NEW_SITE_RULES, workplace: 'general' as const, isLoudAround: false, now, air: UNKNOWN_AIR, kit: LASER_HERE, fire: NO_FIRE_AROUND,
     forPerson: () => NOBODY,
   })
   const lookedOver = (station: Station, one: LaserCell, when = NOW): Station => {

@@ -14,6 +14,7 @@ const AT = '2026-11-28T08:20:00.000Z'
 const LASER_JOB: Job = { ...TIG_JOB, process: 'lbw', arcMinPerH: 4 }
 const GOOD: LaserFilter = { od: 7, fromNm: 1000, toNm: 1100, damageRating: 8 }
 const CELL: LaserCell = {
+  laserTag: 'LW-1',
   beam: { powerW: 1500, wavelengthNm: 1070, divergenceMrad: 50, beamDiameterMm: 5, convention: '1/e' },
   answers: Object.fromEntries(LASER_CHECKS.map(check => [check, true])),
   present: [{ who: 'operator', eyewear: GOOD, helmet: GOOD }],
@@ -57,6 +58,15 @@ describe('a laser bay of a shop told in full', () => {
   it('holds with one visitor without eyewear', () => {
     const { word, reason } = laserShop(looked({ present: [...CELL.present, { who: 'visitor', helmet: GOOD }] }))
     expect([word, reason?.code]).toEqual(['hold', 'eyes.laser-without'])
+  })
+  it('holds once a stronger laser stands there, which nobody looked over', () => {
+    const other = kitItemStream('lw-2')
+    const { word, byId } = laserShop(
+      looked(),
+      say(other, { type: 'item.register', payload: { kind: 'laser-welder', name: 'Stronger laser', marks: {} } }),
+      say(other, { type: 'item.assign', payload: { assignment: { to: 'bay', id: 'bay-1' } } }),
+    )
+    expect([word, byId.eyes.findings[0]?.code]).toEqual(['hold', 'eyes.laser-another'])
   })
   it('holds with one thing of the cell not so', () =>
     expect(laserShop(looked({ answers: { ...CELL.answers, 'barrier-closed': false } })).word).toBe('hold'))

@@ -52,6 +52,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.laser-cell-to-check': {},
   'eyes.laser-check-fails': { check: 'sign-lit' },
   'eyes.laser-checks-unsaid': { checks: ['sign-lit', 'key-controlled'], count: 2 },
+  'eyes.laser-another': { tag: 'LW-1', here: ['LW-2'] },
   'eyes.laser-nobody-told': {},
   'eyes.laser-operator-untold': {},
   'eyes.laser-without': { who: 'visitor', what: 'eyewear', requiredOd: 5.89, wavelengthNm: 1070 },
