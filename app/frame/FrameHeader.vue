@@ -13,7 +13,9 @@ const links = computed(() => [
   { to: '/log', label: says.log, show: session.may('read-records') },
 ].filter(({ show }) => show))
 const route = useRoute()
-const isHere = (to: string) => to === '/' ? route.path === '/' || route.path.startsWith('/bay/') : route.path.startsWith(to)
+/** The day of the Floor: its bays, who comes to them, how it opens and closes. */
+const OF_THE_FLOOR = /^\/(?:$|bay\/|opening|closing|door)/
+const isHere = (to: string) => (to === '/' ? OF_THE_FLOOR.test(route.path) : route.path.startsWith(to))
 </script>
 
 <template>

@@ -48,45 +48,41 @@ const watched = computed(() => (permits.value?.live ?? []).filter(({ permit }) =
       <FrameRefused :says="refused ?? problem" />
       <section :aria-label="says.gas">
         <h2>{{ says.gas }}</h2>
-        <p v-if="opened.length === 0">
+        <p v-if="!gas">
+          {{ says.notRead }}
+        </p>
+        <p v-else-if="opened.length === 0">
           {{ says.allShut }}
         </p>
-        <template v-else>
-          <FrameKey look="go" :disabled="busy" @click="sound(opened.map(shutsDown))">
-            {{ says.shutAll(opened.length) }}
-          </FrameKey>
-          <ul>
-            <li v-for="one in opened" :key="one.tag">
-              <NuxtLink :to="`/gas/${one.tag.toLowerCase()}`">
-                {{ one.tag }}
-              </NuxtLink> <span>{{ where(one) }}</span>
-              <FrameKey :disabled="busy" @click="sound([shutsDown(one)])">
-                {{ says.shut }} <span class="visually-hidden">{{ one.tag }}</span>
-              </FrameKey>
-            </li>
-          </ul>
-        </template>
+        <ul v-else>
+          <li v-for="one in opened" :key="one.tag">
+            <NuxtLink :to="`/gas/${one.tag.toLowerCase()}`">
+              {{ one.tag }}
+            </NuxtLink> <span>{{ where(one) }}</span>
+            <FrameKey :disabled="busy" @click="sound([shutsDown(one)])">
+              {{ says.shut }} <span class="visually-hidden">{{ one.tag }}</span>
+            </FrameKey>
+          </li>
+        </ul>
       </section>
       <section :aria-label="says.bays">
         <h2>{{ says.bays }}</h2>
-        <p v-if="toHandOver.length === 0">
+        <p v-if="!facts.reading">
+          {{ says.notRead }}
+        </p>
+        <p v-else-if="toHandOver.length === 0">
           {{ says.allHandedOver }}
         </p>
-        <template v-else>
-          <FrameKey look="go" :disabled="busy" @click="sound(toHandOver.map(({ bay }) => handsOver(bay.bayId)))">
-            {{ says.inOrderAll(toHandOver.length) }}
-          </FrameKey>
-          <ul>
-            <li v-for="{ bay, personName } in toHandOver" :key="bay.bayId">
-              <NuxtLink :to="{ path: `/bay/${bay.bayId}`, query: { do: 'handover' } }">
-                {{ says.bay(bay.label) }}
-              </NuxtLink> <span>{{ personName }}</span>
-              <FrameKey :disabled="busy" @click="sound([handsOver(bay.bayId)])">
-                {{ says.inOrder }} <span class="visually-hidden">{{ says.bay(bay.label) }}</span>
-              </FrameKey>
-            </li>
-          </ul>
-        </template>
+        <ul v-else>
+          <li v-for="{ bay, personName } in toHandOver" :key="bay.bayId">
+            <NuxtLink :to="{ path: `/bay/${bay.bayId}`, query: { do: 'handover' } }">
+              {{ says.bay(bay.label) }}
+            </NuxtLink> <span>{{ personName }}</span>
+            <FrameKey :disabled="busy" @click="sound([handsOver(bay.bayId)])">
+              {{ says.inOrder }} <span class="visually-hidden">{{ says.bay(bay.label) }}</span>
+            </FrameKey>
+          </li>
+        </ul>
       </section>
       <section v-if="week" :aria-label="says.regulators">
         <h2>{{ says.regulators }}</h2>
@@ -98,7 +94,10 @@ const watched = computed(() => (permits.value?.live ?? []).filter(({ permit }) =
       </section>
       <section :aria-label="says.permits">
         <h2>{{ says.permits }}</h2>
-        <p v-if="watched.length === 0">
+        <p v-if="!permits">
+          {{ says.notRead }}
+        </p>
+        <p v-else-if="watched.length === 0">
           {{ says.noPermits }}
         </p>
         <ul v-else>
@@ -113,7 +112,7 @@ const watched = computed(() => (permits.value?.live ?? []).filter(({ permit }) =
         <h2>{{ says.tomorrow }}</h2>
         <p>
           <NuxtLink to="/kit">
-            {{ due.length === 0 ? says.nothingDue : due.join('; ') }}
+            {{ !kit ? says.notRead : due.length === 0 ? says.nothingDue : due.join('; ') }}
           </NuxtLink>
         </p>
       </section>

@@ -13,7 +13,8 @@ const route = useRoute()
 const router = useRouter()
 const { people } = useDoor()
 const { reading, problem } = useReading('wardrobe', () => ({}), among(WARDROBE_STREAM))
-const lines = computed(() => reading.value?.lines ?? [])
+/** Null until it was read: nobody knows what hangs there. */
+const lines = computed(() => reading.value?.lines ?? null)
 const group = ref('')
 const chosen = computed(() => people.value.find(({ personId }) => personId === route.query.who) ?? null)
 const isStock = computed(() => route.query.do === 'stock')
@@ -26,7 +27,9 @@ const go = (query: Record<string, string>) => router.push({ path: route.path, qu
     <p v-if="!session.may('door-checks') && !isStock" class="said">
       {{ says.instructorLooks }}
     </p>
-    <DoorStock v-else-if="isStock" :lines="lines" />
+    <template v-else-if="isStock">
+      <DoorStock v-if="lines" :lines="lines" />
+    </template>
     <DoorPerson v-else-if="chosen" :key="chosen.personId" :person="chosen" :lines="lines" @done="go({})" />
     <template v-else>
       <p class="lead">

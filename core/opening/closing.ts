@@ -3,16 +3,10 @@ import { SHUTTING_STEPS } from '../ids/cylinder-ids'
 import { cylinderStream, stationStream } from '../ids/streams'
 import { tagIdOf } from '../ids/tag'
 import type { CylinderState } from '../streams/cylinder/cylinder'
-import type { CommandOf } from '../streams/commands'
+import type { Addressed } from '../streams/commands'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { isAfter, isBefore } from '../time/instant'
-
-/** What closes a part of the shop in one tap. */
-export interface ClosingLook {
-  readonly streamId: string
-  readonly command: CommandOf<'station.hand-over' | 'cylinder.shut-down'>
-}
 
 /** Whether a bay was handed over after its last job was set and whoever stands there came, this shop day. */
 export function isHandedOver({ handover, jobSetAt, personSince }: Station, dayBegan: Instant): boolean {
@@ -21,7 +15,7 @@ export function isHandedOver({ handover, jobSetAt, personSince }: Station, dayBe
 }
 
 /** What hands a bay over with everything in order. */
-export const handsOver = (bayId: string): ClosingLook => ({
+export const handsOver = (bayId: string): Addressed<'station.hand-over'> => ({
   streamId: stationStream(bayId),
   command: { type: 'station.hand-over', payload: { answers: Object.fromEntries(HANDOVER_CHECKS.map(id => [id, true])) } },
 })
@@ -31,7 +25,7 @@ export const isStillOpen = ({ isConnected, shutDownAt, leakTest, deliveryAt, tou
   isConnected && (shutDownAt === null || [leakTest?.at, deliveryAt, touchedAt].some(at => at != null && isAfter(at, shutDownAt)))
 
 /** What shuts one down, every step of it done. */
-export const shutsDown = ({ tag }: Pick<CylinderState, 'tag'>): ClosingLook => ({
+export const shutsDown = ({ tag }: Pick<CylinderState, 'tag'>): Addressed<'cylinder.shut-down'> => ({
   streamId: cylinderStream(tagIdOf(tag)),
   command: { type: 'cylinder.shut-down', payload: { steps: SHUTTING_STEPS } },
 })

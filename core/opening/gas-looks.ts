@@ -4,17 +4,16 @@ import type { CylinderFact } from '../cylinder/cylinder-fact'
 import { cylinderStream } from '../ids/streams'
 import { tagIdOf } from '../ids/tag'
 import type { CylinderState } from '../streams/cylinder/cylinder'
-import type { CommandOf } from '../streams/commands'
+import type { Addressed, CommandOf } from '../streams/commands'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
 
 /** A cylinder at a bay that is due its leak test or its reading, with what one tap says of it. */
 export interface GasLook {
   readonly tag: string
-  readonly streamId: string
   /** What the gauge is said to read at least, kPa; null where no reading is due. */
   readonly atLeastKPa: number | null
-  readonly commands: readonly CommandOf<'cylinder.test-joints' | 'cylinder.read'>[]
+  readonly says: readonly Addressed<'cylinder.test-joints' | 'cylinder.read'>[]
 }
 export interface GasLooksDue { readonly looks: readonly GasLook[], readonly byThemselves: readonly string[] }
 
@@ -27,6 +26,11 @@ const ASKED_SHARE = 0.75
 const READ_TO_KPA = 500
 /** Nobody said how warm it is now: the warmer, the less gas a pressure stands for. No shop is warmer, °C: house reading. */
 const WARMEST_SHOP_C = 40
+
+const everyJointTight = (gas: CylinderState['gas']): CommandOf<'cylinder.test-joints'> =>
+  ({ type: 'cylinder.test-joints', payload: { joints: Object.fromEntries(jointsFor(gas).map(joint => [joint, true])) } })
+const readsAtLeast = (gaugePressureKPa: number, lastC: number): CommandOf<'cylinder.read'> =>
+  ({ type: 'cylinder.read', payload: { by: 'pressure', gaugePressureKPa, temperatureC: Math.max(lastC, WARMEST_SHOP_C) } })
 
 /** What a gauge is asked to read at least, kPa; null where no gauge says how much there is, or it says as good as nothing. */
 function asked(reading: CylinderState['reading'], gas: CylinderState['gas']): number | null {
@@ -56,29 +60,11 @@ export function gasLooks(cylinders: readonly CylinderState[], facts: readonly Cy
       byThemselves.push(tag)
       continue
     }
-    looks.push({
-      tag,
-      streamId: cylinderStream(tagIdOf(tag)),
-      atLeastKPa,
-      commands: [
-        ...isTight
-          ? []
-          : [{
-              type: 'cylinder.test-joints' as const,
-              payload: { joints: Object.fromEntries(jointsFor(gas).map(joint => [joint, true])) },
-            }],
-        ...atLeastKPa === null || reading?.by !== 'pressure'
-          ? []
-          : [{
-              type: 'cylinder.read' as const,
-              payload: {
-                by: 'pressure' as const,
-                gaugePressureKPa: atLeastKPa,
-                temperatureC: Math.max(reading.temperatureC, WARMEST_SHOP_C),
-              },
-            }],
-      ],
-    })
+    const streamId = cylinderStream(tagIdOf(tag))
+    const says: Addressed<'cylinder.test-joints' | 'cylinder.read'>[] = []
+    if (!isTight) says.push({ streamId, command: everyJointTight(gas) })
+    if (atLeastKPa !== null && reading?.by === 'pressure') says.push({ streamId, command: readsAtLeast(atLeastKPa, reading.temperatureC) })
+    looks.push({ tag, atLeastKPa, says })
   }
   return { looks, byThemselves }
 }

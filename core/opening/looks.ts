@@ -8,19 +8,17 @@ import type { Answer, Answers, Check, CheckList } from '../inspection/check-list
 import { judgeKitItem } from '../inspection/judge-kit-item'
 import type { ZoneToday } from '../clearance/body-gate'
 import type { ToldGarment } from '../ppe/wearables'
-import type { CommandOf } from '../streams/commands'
+import type { Addressed } from '../streams/commands'
 import type { KitItem } from '../streams/kit-item/kit-item'
 import type { Station } from '../streams/station/station'
 
 /** What is looked at: a thing by its tag, or a part of the bay or of who stands there. */
-export type Looked = { readonly tag: string } | { readonly part: 'hood' | 'fire' | 'helmet' | 'glasses' | 'outfit' }
+export type Looked = { readonly tag: string } | { readonly part: 'hood' | 'fire' | 'helmet' | 'glasses' | 'outfit' | 'usual' }
 /** One look that is due, with what records that all of it was sound. */
-export interface Look {
-  readonly of: Looked
-  readonly streamId: string
-  readonly command: CommandOf<'item.inspect' | 'station.check-extraction' | 'station.check-fire' | 'station.check-helmet'
-  | 'station.check-glasses' | 'station.check-outfit' | 'person.tell-outfit'>
-}
+export interface Look extends Addressed<
+  'item.inspect' | 'station.check-extraction' | 'station.check-fire' | 'station.check-helmet' | 'station.check-glasses'
+  | 'station.check-outfit' | 'person.tell-outfit'
+> { readonly of: Looked }
 /** The looks that are due somewhere; those that one word cannot answer stand apart, by their tags. */
 export interface LooksDue {
   readonly looks: readonly Look[]
@@ -132,7 +130,7 @@ export function doorLooks(
   const streamId = stationStream(bayId)
   const { looks, byThemselves } = kitLooks(worn, lists, today)
   const due = outfit.filter(({ standing }) => standing === 'to-check' || standing === 'changed')
-  const part = (of: 'helmet' | 'glasses' | 'outfit', command: Look['command'], at = streamId): Look =>
+  const part = (of: 'helmet' | 'glasses' | 'outfit' | 'usual', command: Look['command'], at = streamId): Look =>
     ({ of: { part: of }, streamId: at, command })
   const ofOutfit = (): readonly Look[] => {
     if (due.length === 0 || usual === 'apart') return []
@@ -141,7 +139,7 @@ export function doorLooks(
           type: 'station.check-outfit',
           payload: { zones: due.map(({ zone, requirement }) => ({ zone, requirement, passes: true })) },
         })]
-      : [part('outfit', { type: 'person.tell-outfit', payload: { worn: usual } }, personStream(personId))]
+      : [part('usual', { type: 'person.tell-outfit', payload: { worn: usual } }, personStream(personId))]
   }
   return {
     looks: [

@@ -34,6 +34,9 @@ export interface CommandPayloads
   WardrobeCommands {}
 export type CommandType = keyof CommandPayloads
 
+/** A command with the stream that it is given to: what one tap says. */
+export interface Addressed<Type extends CommandType = CommandType> { readonly streamId: string, readonly command: CommandOf<Type> }
+
 /** A command as its area decides it. */
 export type CommandOf<Type extends CommandType = CommandType> = {
   [T in Type]: { readonly type: T, readonly payload: CommandPayloads[T] }

@@ -28,7 +28,8 @@ function workOf(job: Job, units: UnitSystem): string {
   const { words } = wordsHere()
   const q = quantitiesIn(units, languageHere())
   const { currentA, currentRangeA } = job
-  const current = currentRangeA ? `${currentRangeA[0]}–${q.current(currentRangeA[1])}` : currentA === undefined ? null : q.current(currentA)
+  const one = currentA === undefined ? null : q.current(currentA)
+  const current = currentRangeA ? `${currentRangeA[0]}–${q.current(currentRangeA[1])}` : one
   return [words.processes[job.process], current, job.baseMetal && words.baseMetals[job.baseMetal]].filter(Boolean).join(', ')
 }
 

@@ -65,7 +65,8 @@ test('who comes in trainers is turned away with what to bring, and no tick of th
   const body = page.getByRole('region', { name: 'Body' })
   await expect(body.getByText('what is worn does not pass')).toBeVisible()
   await page.goto(`${served.url}/bay/bay-2`)
-  await expect(page.getByText(/Feet: (clothes do not pass|what they have on does not pass)\./).filter({ visible: true }).first()).toBeVisible()
+  const reason = page.getByText(/Feet: (clothes do not pass|what they have on does not pass)\./)
+  await expect(reason.filter({ visible: true }).first()).toBeVisible()
 })
 
 test('a bay\'s card opens how it stands for whoever holds it, signed in or not, with a first name at most', async ({ page, browser }) => {

@@ -52,7 +52,7 @@ const lentTo = ({ loans }: PersonOnFloor) => of.lent(loans.map(({ wearable }) =>
         </FrameKey>
       </li>
     </ul>
-    <DoorPapers class="sheet" :name="says.classSheet" :to="`/api/v1/class-sheet?group=${encodeURIComponent(group)}`" />
+    <FramePapers class="sheet" :name="says.classSheet" :to="`/api/v1/class-sheet?group=${encodeURIComponent(group)}`" />
   </section>
 </template>
 

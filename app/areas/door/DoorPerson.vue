@@ -15,7 +15,7 @@ import { untoldOf } from '~/areas/door/useDoor'
 const says = doorPages.person
 
 /** One person at the door: the figure, what is told of a zone, and what becomes of it. */
-const { person, lines } = defineProps<{ person: PersonOnFloor, lines: readonly StockLine[] }>()
+const { person, lines } = defineProps<{ person: PersonOnFloor, lines: readonly StockLine[] | null }>()
 const emit = defineEmits<{ done: [] }>()
 const { dressedFor, judge, wornToday } = useDoor()
 const { act, busy, refused } = useSenderTo(() => personStream(person.personId))
@@ -114,7 +114,7 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
         />
       </div>
     </div>
-    <DoorPapers v-if="work" :name="says.bayCard" :to="`/api/v1/bays/${work.bayId}/card`" />
+    <FramePapers v-if="work" :name="says.bayCard" :to="`/api/v1/bays/${work.bayId}/card`" />
     <section v-if="person.loans.length > 0" class="loans" :aria-label="says.hasOfTheShop">
       <h3>{{ says.hasOfTheShop }}</h3>
       <div v-for="loan in person.loans" :key="loan.loanId" class="loan">
@@ -137,7 +137,7 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
           {{ words.requirements[one.requirement] }}
         </li>
       </ul>
-      <DoorPapers :name="says.printIt" :to="`/api/v1/people/${person.personId}/to-bring`" />
+      <FramePapers :name="says.printIt" :to="`/api/v1/people/${person.personId}/to-bring`" />
     </section>
     <div class="foot">
       <FrameRefused :says="refused" />

@@ -23,7 +23,8 @@ const { zone, person, work, found, lines } = defineProps<{
   work: DressedFor | null
   /** What it comes to for the work; null where there is none. */
   found: ZoneVerdict | null
-  lines: readonly StockLine[]
+  /** Null until it was read. */
+  lines: readonly StockLine[] | null
 }>()
 const emit = defineEmits<{ lend: [line: StockLine] }>()
 const worn = defineModel<readonly ToldGarment[]>({ required: true })
@@ -68,7 +69,7 @@ const PERCENT = { min: 0, max: 100 }
 
 /** What of the shop's clothes would do here, and is there. */
 const lent = computed(() => people.value.flatMap(({ loans }) => loans))
-const toLend = computed(() => work === null
+const toLend = computed(() => work === null || lines === null
   ? []
   : lines
       .filter(line => leftOf(line, lent.value) > 0)
@@ -104,7 +105,7 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
       <FrameKey v-for="line in toLend" :key="line.lineId" look="go" @click="emit('lend', line)">
         {{ says.lend(nameOf(line)) }} <small>{{ says.left(leftOf(line, lent)) }}</small>
       </FrameKey>
-      <p v-if="toLend.length === 0" class="soft">
+      <p v-if="lines && toLend.length === 0" class="soft">
         {{ says.noneToLend }}
       </p>
     </div>

@@ -28,7 +28,7 @@ const q = useQuantities()
 const gasSays = computed(() => gas.looks
   .map(({ tag, atLeastKPa }) => atLeastKPa === null ? tag : says.readsAtLeast(tag, q.value.pressure(atLeastKPa)))
   .join(', '))
-const gasCommands = computed(() => gas.looks.flatMap(({ streamId, commands }) => commands.map(command => ({ streamId, command }))))
+const gasSaid = computed(() => gas.looks.flatMap(({ says: said }) => said))
 /** What belongs to the bay fails: the job may be for another one. */
 const isElsewhereAsked = computed(() => rest.value.some(({ gate }) => gate === 'air' || gate === 'gas' || gate === 'machine'))
 const isClear = computed(() => placed.verdict.word === 'clear-to-strike')
@@ -53,7 +53,7 @@ const to = (query: Record<string, string>) => ({ path: `/bay/${placed.bay.bayId}
         {{ says.passesAtTheDoor }} <span class="visually-hidden">{{ says.atBay(placed.bay.label) }}</span>
         <small>{{ named(door.looks) }}</small>
       </FrameKey>
-      <FrameKey v-if="gas.looks.length > 0" :disabled="busy" @click="sound(gasCommands)">
+      <FrameKey v-if="gas.looks.length > 0" :disabled="busy" @click="sound(gasSaid)">
         {{ says.gasTight }} <span class="visually-hidden">{{ says.atBay(placed.bay.label) }}</span>
         <small>{{ gasSays }}</small>
       </FrameKey>

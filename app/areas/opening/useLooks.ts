@@ -2,7 +2,7 @@ import { bayLooks, doorLooks } from '#core/opening/looks'
 import type { LooksDue } from '#core/opening/looks'
 import { gasLooks } from '#core/opening/gas-looks'
 import type { GasLooksDue } from '#core/opening/gas-looks'
-import type { CommandOf } from '#core/streams/commands'
+import type { Addressed } from '#core/streams/commands'
 import { baysServed } from '#core/streams/kit-item/kit-item'
 import { usualToday } from '#core/opening/usual-outfit'
 import { garmentHouseOf } from '#core/streams/house-rules/house-rules'
@@ -45,13 +45,10 @@ export function useLooks() {
   return { atBay, atDoor, atCylinders, isRead: computed(() => reading.value !== null), problem, refresh }
 }
 
-/** A command with the stream that it is given to. */
-export interface Commanded { readonly streamId: string, readonly command: CommandOf }
-
 /** Records one look after the other; the first that is refused ends it, and is said. */
 export function useSound() {
   const { send, busy, refused } = useSender()
-  async function sound(looks: readonly Commanded[]) {
+  async function sound(looks: readonly Addressed[]) {
     for (const { streamId, command } of looks) {
       const sent = await send(command.type, streamId, command.payload)
       if (!sent.ok) return

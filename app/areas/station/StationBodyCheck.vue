@@ -31,7 +31,7 @@ const restPasses = () =>
         {{ says.tellWhatIsWorn }}
       </NuxtLink>
     </p>
-    <DoorPapers :name="says.bayCard" :to="`/api/v1/bays/${placed.bay.bayId}/card`" />
+    <FramePapers :name="says.bayCard" :to="`/api/v1/bays/${placed.bay.bayId}/card`" />
     <ul class="zones">
       <li v-for="line in lines" :key="line.zone">
         <p>

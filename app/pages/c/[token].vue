@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { PublicCardReading } from '#shared/contract/readings'
+import { LOCALES } from '#shared/words/language'
+import { language } from '~/words/live'
 import { cardWords as says } from '~/words/card-words'
 import { quantitiesIn } from '~/words/speak'
 import { jobLine } from '~/areas/station/useJobWords'
@@ -9,13 +11,19 @@ definePageMeta({ layout: 'bare', isPublic: true })
 const route = useRoute()
 const token = computed(() => (typeof route.params.token === 'string' ? route.params.token : ''))
 const reading = ref<PublicCardReading | null>(null)
+/** When it was last answered, by this device's clock. */
+const readAtMs = ref(0)
+const clock = useClock()
+/** Longer than this without an answer, ms, nobody knows how the bay stands: a phone that slept shows no *clear* of before. */
+const STALE_MS = 45_000
+const isStale = computed(() => clock.nowMs.value - readAtMs.value > STALE_MS)
 const problem = ref('')
 let timer: ReturnType<typeof setInterval> | undefined
 async function load() {
   const reply = await askFor('public/cards/{token}', { token: token.value })
-  if (reply.ok) reading.value = reply.body
   // What stood there stands no longer once nobody answers for it.
-  else reading.value = null
+  reading.value = reply.ok ? reply.body : null
+  readAtMs.value = clock.nowMs.value
   problem.value = reply.ok ? '' : wordsOf(reply)
 }
 onMounted(() => {
@@ -24,6 +32,9 @@ onMounted(() => {
 })
 onUnmounted(() => clearInterval(timer))
 const card = computed(() => reading.value?.card ?? null)
+const at = (iso: string) => new Intl.DateTimeFormat(LOCALES[language.value], {
+  weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23', timeZone: reading.value!.timeZone,
+}).format(Date.parse(iso))
 const q = computed(() => quantitiesIn(reading.value?.units ?? 'metric'))
 const calls = computed(() => {
   const { emergencyNumber = '', firePointNumber = '', firstAidNumber = '' } = reading.value?.calls ?? {}
@@ -39,7 +50,9 @@ const calls = computed(() => {
     <template v-if="reading && card">
       <h1>{{ says.bay(card.label) }} <small>{{ card.firstName }}</small></h1>
       <p class="stands">
-        <StateWord :word="card.word" />
+        <span v-if="isStale" class="soft">{{ says.notHeard }}</span>
+        <StateWord v-else :word="card.word" />
+        <small>{{ says.asOf(at(reading.now)) }}</small>
       </p>
       <p v-if="!card.job" class="big">
         {{ says.noJob }}
@@ -91,6 +104,7 @@ const calls = computed(() => {
 .card { max-width: 620px; }
 h1 small { font-weight: 550; font-size: var(--type-big); }
 .stands { font-size: var(--type-big); }
+.stands small { display: block; font-size: var(--type-small); color: var(--soft); }
 .shade {
   border-top: var(--line-rule) solid var(--ink);
   border-bottom: var(--line-rule) solid var(--ink);

@@ -36,6 +36,7 @@ export const cardWords = {
   ],
   call: 'Call',
   noNumber: 'no number is written down here: know it before you start',
+  notHeard: 'Not heard: nobody knows how it stands now.',
   standsNow: 'How it stands now',
   noJob: 'No job is set here yet: ask before you begin.',
   asOf: (at: string) => `As of ${at}`,

@@ -34,6 +34,7 @@ export const cardWords: CardWords = {
   ],
   call: 'Llamar',
   noNumber: 'aquí no hay ningún número anotado: sépalo antes de empezar',
+  notHeard: 'Sin noticias: no se sabe cómo está ahora.',
   standsNow: 'Cómo está ahora',
   noJob: 'Aquí todavía no hay trabajo: pregunte antes de empezar.',
   asOf: at => `Al ${at}`,

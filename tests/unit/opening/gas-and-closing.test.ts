@@ -29,9 +29,9 @@ describe('gas in one tap', () => {
     const { looks: [look] } = due(before)
     // Three quarters of 15 300 kPa are 11 475: never said to be more.
     expect(look).toMatchObject({ tag: 'AR-1', atLeastKPa: 11_000 })
-    expect(streamIdSchema.safeParse(look!.streamId).success).toBe(true)
     let after: CylinderState | null = before
-    for (const command of look!.commands) {
+    for (const { streamId, command } of look!.says) {
+      expect(streamIdSchema.safeParse(streamId).success, streamId).toBe(true)
       expect(payloadSchemas[command.type].safeParse(command.payload).success, command.type).toBe(true)
       const decided = decideCylinder(after, command, {
         tag: 'AR-1', at: NOW, checksValidUntil: ENDS, rules: NEW_SITE_RULES, isCompetent: false, place: null, job: null,

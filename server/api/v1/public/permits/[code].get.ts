@@ -1,7 +1,6 @@
 import type { Readings } from '#shared/contract/answers'
 import { getRouterParam } from 'h3'
 import { monitoringEndsAt, nextRound, watchEndsAt } from '#core/streams/permit/permit-deadlines'
-import type { PublicPermitReading } from '#shared/contract/readings'
 import { readPublicPermit } from '../../../../tables/permit'
 import { readNames } from '../../../../tables/person'
 import { readSite } from '../../../../tables/site'
