@@ -120,6 +120,12 @@ nav a[aria-current] {
 .stop {
   order: 6;
 }
+/* What is asked keeps its room beside the longest thing told. */
+@media (min-width: 1240px) {
+  .line {
+    min-width: 320px;
+  }
+}
 @media (max-width: 460px) {
   .mark small {
     display: none;

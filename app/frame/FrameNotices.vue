@@ -153,7 +153,7 @@ watch(count, (left) => {
 </template>
 
 <style scoped>
-.notices { position: relative; flex: none; max-width: 46%; }
+.notices { position: relative; flex: 0 1 auto; min-width: 0; max-width: 46%; }
 .told-key {
   display: flex;
   align-items: center;
@@ -171,10 +171,10 @@ watch(count, (left) => {
   cursor: pointer;
 }
 .told-key b { font-size: var(--type-big); font-weight: 900; }
-/* Two lines: what nobody may overlook is not cut on a phone. */
+/* Three lines: what nobody may overlook is not cut on a phone, nor beside the longer words of Spanish. */
 .told-key span {
   display: -webkit-box;
-  -webkit-line-clamp: 2;
+  -webkit-line-clamp: 3;
   -webkit-box-orient: vertical;
   overflow: hidden;
   text-decoration: underline;

@@ -63,7 +63,7 @@ test('every answer is 503 in one shape with when to ask again, and what was sent
   const health = await request.get(at('health'))
   expect([health.status(), await health.json()]).toEqual([503, expect.objectContaining({ ok: false, ready: false, alive: true })])
   await bringBack()
-  await expect.poll(async () => (await request.post(at('commands'), { data: stop })).status(), { timeout: 20_000 }).toBe(200)
+  await expect.poll(async () => (await request.post(at('commands'), { data: stop })).status()).toBe(200)
   expect((await request.post(at('commands'), { data: stop })).status()).toBe(200)
   const { entries } = (await (await request.get(at('log?streamId=station/bay-9'))).json().catch(() => ({ entries: [] }))) as {
     entries: { type: string }[]

@@ -11,7 +11,6 @@ test.beforeAll(async () => {
 test.afterAll(() => served.stop())
 
 test('a cylinder comes in: its shoulder is read, it lay, it has to stand, and then it is connected step by step', async ({ page }) => {
-  test.setTimeout(90_000)
   await signIn(page, served, 'jun')
   await page.getByRole('link', { name: 'Gas', exact: true }).click()
   await page.getByRole('link', { name: 'Receive' }).click()

@@ -22,7 +22,6 @@ async function as(
 test('a full round with a failed arrestor closes two bays on another screen at once; only somebody named releases it', async ({
   browser,
 }) => {
-  test.setTimeout(90_000)
   const [board, phone] = [await as(browser, 'oskar'), await as(browser, 'maren', true)]
   await expect(row(board, '10', /Gas open/)).toBeVisible()
   await expect(row(board, '11', /Gas to do/)).toBeVisible()

@@ -10,7 +10,7 @@ import { test as base, expect, request } from '@playwright/test'
 import type { Locator, Page } from '@playwright/test'
 import pg from 'pg'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
-import { DEMO_TEMPLATE, prepare, testCluster } from './demo-template'
+import { copyDemo, prepare, testCluster } from './demo-template'
 
 const root = path.resolve(import.meta.dirname, '../..')
 
@@ -59,7 +59,8 @@ export async function serve({ demo = true, clock }: { demo?: boolean, clock?: st
     ...(at ? { ZONARIS_CLOCK: at } : {}),
   })
   const isCopy = demo && clock === undefined
-  await admin.query(`create database ${name}${isCopy ? ` template ${DEMO_TEMPLATE}` : ''}`)
+  if (isCopy) await copyDemo(admin, name)
+  else await admin.query(`create database ${name}`)
   const { firstRunCode } = isCopy ? { firstRunCode: null } : await prepare(`${cluster}/${name}`, env(clock))
   let child: ChildProcess | undefined
   const start = async (at?: string) => {

@@ -77,7 +77,7 @@ test('it starts against a database that is given, offers the first run with the 
   const { port, free } = await takePort()
   await free()
   const { child, ended, output } = start({ PORT: String(port), DATABASE_URL: url, ZONARIS_DEMO: 'off' })
-  await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
+  await expect.poll(output).toContain('Ctrl-C stops it.')
   expect(output()).toMatch(/No site yet\. Open http:\/\/127\.0\.0\.1:\d+\/first-run with this code, once: \w{4}-\w{4}-\w{4}/)
   expect((await fetch(`http://127.0.0.1:${port}/api/v1/health`)).status).toBe(200)
   expect(output()).toContain('This DATABASE_URL is a superuser\'s')
@@ -92,7 +92,7 @@ test('on a host other than loopback the printed demo sign-ins are refused, and n
   const { port, free } = await takePort()
   await free()
   const { child, ended, output } = start({ PORT: String(port), HOST: '0.0.0.0', DATABASE_URL: url })
-  await expect.poll(output, { timeout: 30_000 }).toContain('Ctrl-C stops it.')
+  await expect.poll(output).toContain('Ctrl-C stops it.')
   expect(output()).toContain('the demo sign-ins are refused there')
   expect(output()).not.toContain('mitre-sill-maren')
   const signIn = await fetch(`http://127.0.0.1:${port}/api/v1/sign-in`, {
