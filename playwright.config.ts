@@ -12,7 +12,7 @@ export default defineConfig({
   // Two workers and a database share two cores, perhaps with somebody else's work or a cold disk: a slow answer is not a wrong one, and
   // nothing waits as long as this but where it would fail.
   timeout: 180_000,
-  expect: { timeout: 30_000 },
+  expect: { timeout: 60_000 },
   forbidOnly: !!process.env.CI,
   reporter: [['list'], ['json']],
   use: {

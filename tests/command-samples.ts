@@ -19,6 +19,13 @@ export const COMMAND_SAMPLES = {
   'site.add-hall': { hallId: 'new-hall', name: 'New hall' },
   'site.add-area': { areaId: 'new-area', hallId: 'hall', name: 'New area' },
   'site.add-bay': { bayId: 'new-bay', areaId: 'area', label: '99', kind: 'designated' },
+  'site.set-out': {
+    hall: { hallId: 'new-hall', name: 'New hall', size: { lengthM: 20, widthM: 12, heightM: 6 } },
+    area: { areaId: 'new-area', name: 'New area' },
+    bays: [{ bayId: 'new-bay', label: '99', kind: 'designated' }],
+  },
+  'site.change-hall': { hallId: 'hall', name: 'Hall', closed: false },
+  'site.change-area': { areaId: 'area', hallId: 'hall', name: 'Area', closed: false },
   'site.change-bay': { bayId: 'bay-1', areaId: 'area', label: '1', kind: 'designated', closed: false },
   'site.make-key': { keyId: 'key', name: 'Lamp' },
   'site.revoke-key': { keyId: 'key' },
@@ -66,6 +73,7 @@ export const COMMAND_SAMPLES = {
   'station.reopen': {},
   'station.lapse-checks': {},
   'hall.describe': { air: AIR },
+  'hall.fit-bays': { bays: { 'bay-1': { xM: 1, yM: 1, extraction: null } } },
   'hall.fit-bay': { bayId: 'bay-1', fitted: { xM: 1, yM: 1, extraction: null } },
   'fume.enter-sheet': {
     sheet: { process: 'smaw', consumable: 'e7018', title: 'Sheet of 2024', fumeGPerKg: 12, compositionPercent: { manganese: 4 } },
@@ -79,6 +87,10 @@ export const COMMAND_SAMPLES = {
   },
   'samples.withdraw': { surveyId: 'survey', reason: 'mistyped' },
   'item.register': { kind: 'grinder', name: 'Grinder', marks: {} },
+  'item.register-many': {
+    items: { 'new-item': { kind: 'grinder', name: 'Grinder', marks: {}, assignment: null, onPaper: [] } },
+  },
+  'item.tell-paper': { listId: LIST.id, doneOn: '2026-11-02', by: 'Tester' },
   'item.correct': { name: 'Grinder', marks: {} },
   'item.assign': { assignment: null },
   'item.inspect': { listId: LIST.id, listVersion: LIST.version, answers: {} },

@@ -20,7 +20,7 @@ const SOURCE = one(...POWER_SOURCES)
 const [LEADS, CLAMP] = [one('welding-leads'), one('work-clamp')]
 
 /** What must be at a bay, in date, for a process. */
-const NEEDED: Readonly<Record<ProcessId, readonly NeededKit[]>> = {
+export const MACHINE_KIT: Readonly<Record<ProcessId, readonly NeededKit[]>> = {
   'smaw': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
   'cac-a': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
   'caw': [SOURCE, LEADS, one('electrode-holder'), CLAMP],
@@ -101,7 +101,7 @@ export function judgeMachine({ job }: Station, { items }: KitAround, now: Instan
   const here = ofGate(items, 'machine')
   const found: Finding[] = []
   const missing: Finding[] = []
-  sayMissingKit(here, NEEDED[job.process], missing)
+  sayMissingKit(here, MACHINE_KIT[job.process], missing)
   sortItemFindings(here, now, found, missing)
   const [currentA, dutyPercent] = [currentOf(job), dutyOf(job)]
   if (!PROCESS_TRAITS[job.process].byCurrent) return gateFrom('machine', found, missing)

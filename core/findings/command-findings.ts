@@ -10,6 +10,7 @@ export interface CommandFindings {
   'command.stop-reason-first': Record<string, never>
   'command.not-stopped': Record<string, never>
   'command.name-taken': { name: string }
+  'command.place-closed': { name: string }
   'command.person-unknown': { personId: string }
   'command.bay-unknown': { bayId: string }
   'command.pin-wrong': Record<string, never>

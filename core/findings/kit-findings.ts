@@ -11,6 +11,10 @@ export interface InspectionFindings {
   'kit.list-of-other-kind': { tag: string, kind: EquipmentKindId }
   'kit.list-version-old': { listId: string, version: number, current: number }
   'kit.report-outrun': { tag: string }
+  /** A date on paper is not taken for a look: of what is looked at before each use, of the future, of what is known better here. */
+  'kit.paper-before-use': { tag: string, listId: string }
+  'kit.paper-future': { tag: string, doneOn: string }
+  'kit.paper-outrun': { tag: string, listId: string }
   'kit.checks-missing': { checks: readonly string[], count: number }
   'kit.competence-missing': { kind: CompetenceId }
   'kit.repair-not-said': Record<string, never>

@@ -6,13 +6,17 @@ import { systemCommand } from './system-command'
 import type { Caller } from './caller'
 import type { Beside, Door } from './door'
 import type { Instant } from '#core/time/instant'
-import { SITE_STREAM, personStream } from '#core/ids/streams'
+import { HOUSE_RULES_STREAM, SITE_STREAM, personStream } from '#core/ids/streams'
+import { rulesUnder } from '#core/streams/house-rules/house-rules'
+import type { FirstChoice } from '#core/streams/house-rules/house-rules'
 
 export interface NewSite {
   readonly siteId?: string
   /** When it was opened; now, where it is not said. Nothing is told of it from before. */
   readonly openedAt?: Instant
   readonly site: { readonly name: string, readonly timeZone: string }
+  /** Whose law, which units, which language; those of any new site where nobody chose. */
+  readonly choice?: FirstChoice
   readonly lead: {
     readonly personId?: string
     readonly name: string
@@ -25,7 +29,7 @@ export interface NewSite {
 /** Opens a site with its house rules and its first safety lead, through the same door as every change. */
 export async function openSite(
   door: Door,
-  { siteId = randomUUID(), openedAt, site, lead }: NewSite,
+  { siteId = randomUUID(), openedAt, site, choice, lead }: NewSite,
 ): Promise<{ siteId: string, personId: string }> {
   const personId = lead.personId ?? randomUUID()
   const caller: Caller = { siteId, actor: { kind: 'person', personId }, holder: 'system' }
@@ -39,6 +43,7 @@ export async function openSite(
     if (status !== 200) throw new Error(`${what.type} was refused: ${body.findings.map(said => said.message).join(' ')}`)
   }
   await send(SITE_STREAM, { type: 'site.open', payload: site })
+  if (choice) await send(HOUSE_RULES_STREAM, { type: 'house-rules.change', payload: rulesUnder(choice) })
   await send(
     personStream(personId),
     { type: 'person.add', payload: { name: lead.name, roles: ['safety-lead'], areaId: null, bayId: null } },

@@ -10,6 +10,7 @@ import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { between } from './job-schema'
+import { BAYS_AT_ONCE } from './site-schema'
 import type { Payloads } from './payloads'
 import { idSchema, sentenceSchema } from './text-schema'
 
@@ -98,6 +99,11 @@ export const surveySchema = z.strictObject({
 export const hallPayloads = {
   'hall.describe': z.strictObject({ air: hallAirSchema }),
   'hall.fit-bay': z.strictObject({ bayId: idSchema, fitted: fittedBaySchema }),
+  'hall.fit-bays': z.strictObject({
+    bays: z
+      .record(idSchema, fittedBaySchema)
+      .refine(bays => Object.keys(bays).length > 0 && Object.keys(bays).length <= BAYS_AT_ONCE, `1 to ${BAYS_AT_ONCE} bays`),
+  }),
 } satisfies Payloads<HallCommands>
 
 export const fumeSheetsPayloads = {

@@ -9,7 +9,7 @@ import { listId } from './check-lists-schema'
 import { between } from './job-schema'
 import { date, reason, said } from './payloads'
 import type { Payloads } from './payloads'
-import { idSchema as id, nameSchema as name } from './text-schema'
+import { idSchema as id, nameOf, nameSchema as name } from './text-schema'
 
 const wayM = between({ min: 0, max: 500 }, 'm')
 const shade = between({ min: 1.2, max: 16 }, 'shade')
@@ -41,19 +41,27 @@ const marks = z.strictObject({
     .optional(),
 }) satisfies z.ZodType<KitItemMarks>
 
+const assignment = z
+  .discriminatedUnion('to', [
+    z.strictObject({ to: z.literal('bay'), id, alsoIds: z.array(id).max(20).optional(), distanceM: wayM.optional() }),
+    z.strictObject({ to: z.literal('permit'), id, distanceM: wayM.optional() }),
+    z.strictObject({ to: z.enum(['person', 'place']), id }),
+  ])
+  .nullable()
+const newItem = { kind: z.enum(EQUIPMENT_KINDS), name, marks }
+const onPaper = { listId, doneOn: date, by: nameOf(80, 'who passed it, as the paper says') }
+
 /** What may be said of a kit item. */
 export const kitItemPayloads = {
-  'item.register': z.strictObject({ kind: z.enum(EQUIPMENT_KINDS), name, marks }),
-  'item.correct': z.strictObject({ name, marks }),
-  'item.assign': z.strictObject({
-    assignment: z
-      .discriminatedUnion('to', [
-        z.strictObject({ to: z.literal('bay'), id, alsoIds: z.array(id).max(20).optional(), distanceM: wayM.optional() }),
-        z.strictObject({ to: z.literal('permit'), id, distanceM: wayM.optional() }),
-        z.strictObject({ to: z.enum(['person', 'place']), id }),
-      ])
-      .nullable(),
+  'item.register': z.strictObject(newItem),
+  'item.register-many': z.strictObject({
+    items: z
+      .record(id, z.strictObject({ ...newItem, assignment, onPaper: z.array(z.strictObject(onPaper)).max(10) }))
+      .refine(items => Object.keys(items).length > 0, 'at least one thing'),
   }),
+  'item.tell-paper': z.strictObject(onPaper),
+  'item.correct': z.strictObject({ name, marks }),
+  'item.assign': z.strictObject({ assignment }),
   'item.inspect': z.strictObject({
     listId,
     listVersion: z.int().min(1),

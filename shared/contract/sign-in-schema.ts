@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { FIT_METHODS } from '#core/respirator/fit-test'
-import { MASKS } from '#core/ids/vocabulary'
+import { JURISDICTIONS, MASKS } from '#core/ids/vocabulary'
+import { UNIT_SYSTEMS } from '#core/units'
 import { LANGUAGES } from '../words/language'
 import { payloadSchemas } from './command-schemas'
 import { passwordSchema, pinSchema } from './secret-schema'
@@ -23,6 +24,10 @@ export const redeemRequest = z.strictObject({
 export const firstRunRequest = z.strictObject({
   code: z.string().min(1, 'the code that the first start printed').max(40),
   site: payloadSchemas['site.open'],
+  choice: z
+    .strictObject({ jurisdiction: z.enum(JURISDICTIONS), units: z.enum(UNIT_SYSTEMS), language: z.enum(LANGUAGES) })
+    .optional()
+    .describe('Whose law, which units, which language; what follows may be changed at House rules'),
   personName: nameOf(80, 'your name'),
   loginName: ownLoginName,
   password: passwordSchema,

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { BAY_KINDS } from '#core/ids/vocabulary'
 import type { SiteCommands } from '#core/streams/site/site'
+import { between } from './job-schema'
 import type { Payloads } from './payloads'
 import { idSchema as id, nameOf, nameSchema as name } from './text-schema'
 
@@ -12,15 +13,32 @@ export const timeZone = z.string().refine((zone) => {
     return false
   }
 }, 'a time zone such as Europe/London')
-const bay = { bayId: id, areaId: id, label: nameOf(12, 'a bay needs a number or a name'), kind: z.enum(BAY_KINDS) }
+/** More than anybody walks past in a morning. */
+export const BAYS_AT_ONCE = 60
+const newBay = { bayId: id, label: nameOf(12, 'a bay needs a number or a name'), kind: z.enum(BAY_KINDS) }
+/** Of a hall, m. */
+export const HALL_SIZE_LIMITS = { lengthM: { min: 2, max: 500 }, widthM: { min: 2, max: 500 }, heightM: { min: 2, max: 60 } } as const
+const hallSize = z.strictObject({
+  lengthM: between(HALL_SIZE_LIMITS.lengthM, 'm'),
+  widthM: between(HALL_SIZE_LIMITS.widthM, 'm'),
+  heightM: between(HALL_SIZE_LIMITS.heightM, 'm'),
+})
+const hall = { hallId: id, name, size: hallSize.optional() }
 
 /** What may be said of a site: its halls, areas, bays and keys. */
 export const sitePayloads = {
   'site.open': z.strictObject({ name, timeZone }),
-  'site.add-hall': z.strictObject({ hallId: id, name }),
+  'site.add-hall': z.strictObject(hall),
   'site.add-area': z.strictObject({ areaId: id, hallId: id, name }),
-  'site.add-bay': z.strictObject(bay),
-  'site.change-bay': z.strictObject({ ...bay, closed: z.boolean() }),
+  'site.add-bay': z.strictObject({ ...newBay, areaId: id }),
+  'site.set-out': z.strictObject({
+    hall: z.strictObject(hall),
+    area: z.strictObject({ areaId: id, name }),
+    bays: z.array(z.strictObject(newBay)).min(1, 'at least one bay').max(BAYS_AT_ONCE, `at most ${BAYS_AT_ONCE} bays at once`),
+  }),
+  'site.change-hall': z.strictObject({ ...hall, closed: z.boolean() }),
+  'site.change-area': z.strictObject({ areaId: id, hallId: id, name, closed: z.boolean() }),
+  'site.change-bay': z.strictObject({ ...newBay, areaId: id, closed: z.boolean() }),
   'site.make-key': z.strictObject({ keyId: id, name }),
   'site.revoke-key': z.strictObject({ keyId: id }),
 } satisfies Payloads<SiteCommands>

@@ -1,8 +1,10 @@
 import type { CylinderEvent } from '#core/streams/cylinder/cylinder'
 import type { KitItemEvent } from '#core/streams/kit-item/kit-item'
 import type { Quantities } from '#shared/words/quantities'
+import { dayIn } from '#shared/words/site-times'
 import { kitWords } from '~/words/kit-words'
 import type { Where } from '~/frame/useWhere'
+import { language } from '~/words/live'
 import { kitPages } from '~/words/kit'
 
 const says = kitPages.words
@@ -26,6 +28,10 @@ export function saidOfKit(type: string, payload: unknown, q: Quantities, where: 
       if (assignment === null) return says.takenBackIntoTheStore
       if (assignment.to === 'permit') return says.givenToHotWork
       return `${assignment.to === 'place' ? says.keptAt : says.givenTo} ${where.placeOf(assignment)}`
+    }
+    case 'item-paper-told': {
+      const { listId, doneOn, by } = payload as KitPayload<'item-paper-told'>
+      return says.onPaper(kitWords.lists(listId), dayIn(language.value)(doneOn), by)
     }
     case 'item-inspected': {
       const { listId, listVersion, result, failed, remark } = payload as KitPayload<'item-inspected'>

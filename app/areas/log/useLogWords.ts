@@ -42,6 +42,14 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       return says.siteOpened((payload as Payload<SiteEvent, 'site-opened'>).name)
     case 'hall-added':
       return says.hallAdded((payload as Payload<SiteEvent, 'hall-added'>).name)
+    case 'hall-changed': {
+      const { name, closed } = payload as Payload<SiteEvent, 'hall-changed'>
+      return says.hallChanged(name, closed ? says.closed : says.changed)
+    }
+    case 'area-changed': {
+      const { name, closed } = payload as Payload<SiteEvent, 'area-changed'>
+      return says.areaChanged(name, closed ? says.closed : says.changed)
+    }
     case 'area-added':
       return says.areaAdded((payload as Payload<SiteEvent, 'area-added'>).name)
     case 'bay-added':

@@ -273,6 +273,7 @@ export const kitPages = {
     nameAndMarksWrittenAnew: (name: Shown) => `Name and marks written anew: ${name}`,
     takenBackIntoTheStore: 'Taken back into the store',
     givenToHotWork: 'Given to hot work',
+    onPaper: (list: Shown, day: Shown, by: Shown) => `On paper: ${list} passed on ${day} by ${by}`,
     keptAt: 'Kept at',
     givenTo: 'Given to',
     failed: (counted: Shown) => `failed, ${counted}`,

@@ -89,6 +89,8 @@ export const logPages = {
     helmet: 'Helmet',
     hood: 'Hood',
     siteOpened: (name: Shown) => `Site opened: ${name}`,
+    hallChanged: (name: Shown, what: Shown) => `Hall ${name} ${what}`,
+    areaChanged: (name: Shown, what: Shown) => `Area ${name} ${what}`,
     hallAdded: (name: Shown) => `Hall added: ${name}`,
     areaAdded: (name: Shown) => `Area added: ${name}`,
     bayAdded: (label: Shown) => `Bay ${label} added`,

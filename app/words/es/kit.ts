@@ -280,6 +280,7 @@ export const kitPages: typeof English = {
     nameAndMarksWrittenAnew: name => `Nombre y marcas escritos de nuevo: ${name}`,
     takenBackIntoTheStore: 'Devuelto al almacén',
     givenToHotWork: 'Dado a trabajo en caliente',
+    onPaper: (list, day, by) => `Según papel: ${list} aprobada el ${day} por ${by}`,
     keptAt: 'Guardado en',
     givenTo: 'Dado a',
     failed: counted => `no pasó, ${counted}`,

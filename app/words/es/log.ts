@@ -90,6 +90,8 @@ export const logPages: typeof English = {
     helmet: 'Careta',
     hood: 'Campana',
     siteOpened: name => `Sitio abierto: ${name}`,
+    hallChanged: (name, what) => `Nave ${name}: ${what}`,
+    areaChanged: (name, what) => `Área ${name}: ${what}`,
     hallAdded: name => `Nave agregada: ${name}`,
     areaAdded: name => `Área agregada: ${name}`,
     bayAdded: label => `Puesto ${label} agregado`,

@@ -43,6 +43,8 @@ export const NO_HALL: HallState = { air: null, bays: {} }
 export interface HallCommands {
   'hall.describe': { readonly air: HallAir }
   'hall.fit-bay': { readonly bayId: string, readonly fitted: FittedBay }
+  /** Several bays of the hall in one go. */
+  'hall.fit-bays': { readonly bays: Readonly<Record<string, FittedBay>> }
 }
 export type HallCommand = { [T in keyof HallCommands]: { readonly type: T, readonly payload: HallCommands[T] } }[keyof HallCommands]
 
@@ -57,9 +59,13 @@ export function evolveHall(state: HallState, event: HallEvent): HallState {
   }
 }
 
+/** The bays that a command fits, and how. */
+export const fittingsOf = (command: Exclude<HallCommand, { readonly type: 'hall.describe' }>): readonly (readonly [string, FittedBay])[] =>
+  command.type === 'hall.fit-bay' ? [[command.payload.bayId, command.payload.fitted]] : Object.entries(command.payload.bays)
+
 /** Decides a change to a hall. That hall and bay exist is known to the door. */
 export function decideHall(command: HallCommand): Decision<HallEvent> {
-  return command.type === 'hall.describe'
-    ? { events: [{ type: 'hall-described', version: 1, payload: command.payload }] }
-    : { events: [{ type: 'bay-fitted', version: 1, payload: command.payload }] }
+  if (command.type === 'hall.describe') return { events: [{ type: 'hall-described', version: 1, payload: command.payload }] }
+  const bays = fittingsOf(command)
+  return { events: bays.map(([bayId, fitted]) => ({ type: 'bay-fitted', version: 1, payload: { bayId, fitted } })) }
 }

@@ -2,7 +2,7 @@ import { baysOfHall, hallIdOf } from '../../air/air-facts'
 import { finding } from '../../findings/finding'
 import { asLanded, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
-import { decideHall, evolveHall, NO_HALL } from './hall'
+import { decideHall, evolveHall, fittingsOf, NO_HALL } from './hall'
 import type { HallCommand, HallEvent, HallState } from './hall'
 
 const itsBays = (_hall: HallState, _command: HallCommand, { site, id }: Touching): Touched => {
@@ -19,12 +19,12 @@ export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
   commands: {
     'hall.describe': request('describe-air', { touches: itsBays }),
     'hall.fit-bay': request('describe-air', { touches: itsBays }),
+    'hall.fit-bays': request('describe-air', { touches: itsBays }),
   },
   decide(_hall, command, { id, site }) {
-    const bayId = command.type === 'hall.fit-bay' ? command.payload.bayId : null
-    return bayId === null || hallIdOf(site, bayId) === id
-      ? decideHall(command)
-      : { refused: [finding('hold', 'command.bay-unknown', { bayId })] }
+    const bays = command.type === 'hall.describe' ? [] : fittingsOf(command)
+    const stranger = bays.find(([bayId]) => hallIdOf(site, bayId) !== id)
+    return stranger === undefined ? decideHall(command) : { refused: [finding('hold', 'command.bay-unknown', { bayId: stranger[0] })] }
   },
   refuseId: (id, site) =>
     site.halls.some(({ hallId }) => hallId === id) ? null : finding('hold', 'command.unknown-stream', { streamId: `hall/${id}` }),

@@ -5,6 +5,7 @@ import type { RadiusRuleId } from '../../hotwork/radius-rules'
 import type { ShadeRules } from '../../shade/shade-question'
 import type { GarmentHouse } from '../../ppe/judge-garments'
 import type { LanguageId } from '../../ids/language-ids'
+import { LAWS } from '../../law/laws'
 
 /** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
 export const REGULATOR_RULES = ['on-in-daily-use', 'off-weekly', 'off-daily'] as const
@@ -129,6 +130,15 @@ export const NEW_SITE_RULES: HouseRules = {
   lowShoesDo: false,
   clothesRule: 'shop-lends',
   language: 'en',
+}
+
+/** What a new shop says first of all: whose law, which units, which language. */
+export type FirstChoice = Pick<HouseRules, 'jurisdiction' | 'units' | 'language'>
+
+/** The rules of a new site under a law: shades and storage by the schools of its side of the ocean, all else as for any new site. */
+export function rulesUnder(choice: FirstChoice): HouseRules {
+  const isUs = LAWS[choice.jurisdiction].shade === 'us-legal'
+  return { ...NEW_SITE_RULES, ...choice, shadeBasis: isUs ? 'us-consensus' : 'eu', storageBasis: isUs ? 'us' : 'uk' }
 }
 
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>

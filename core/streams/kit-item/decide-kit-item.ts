@@ -1,7 +1,10 @@
 import type { Decision } from '../decision'
+import { isRefused } from '../decision'
+import { tagIdOf } from '../../ids/tag'
 import type { Finding } from '../../findings/finding'
 import { finding } from '../../findings/finding'
-import type { KitItemCommand, KitItemContext, KitItemEvent, KitItem } from './kit-item'
+import { evolveKitItem } from './kit-item'
+import type { KitItem, KitItemCommand, KitItemCommands, KitItemContext, KitItemEvent, OnPaper } from './kit-item'
 import { judgeInspection } from '../../inspection/judge-inspection'
 import { isOutrun } from '../../time/late-reports'
 
@@ -18,8 +21,10 @@ const REPORTS: ReadonlySet<KitItemCommand['type']> = new Set(['item.inspect', 'i
 export function decideKitItem(
   state: KitItem | null,
   command: KitItemCommand,
-  { tag, shopDay, at, list, isCompetent }: KitItemContext,
+  context: KitItemContext,
 ): Decision<KitItemEvent> {
+  const { tag, at, isCompetent } = context
+  if (command.type === 'item.register-many') return registerOneOfMany(state, command, context)
   if (command.type === 'item.register') {
     return state
       ? refuse(finding('hold', 'kit.tag-taken', { tag }))
@@ -41,7 +46,9 @@ export function decideKitItem(
       if (state.taggedOut && command.payload.assignment) return refuse(finding('hold', 'kit.tagged-out', { tag, ...state.taggedOut }))
       return { events: [{ type: 'item-assigned', version: 1, payload: { ...command.payload, at } }] }
     case 'item.inspect':
-      return inspect(state, command, { list, isCompetent, shopDay, at })
+      return inspect(state, command, context)
+    case 'item.tell-paper':
+      return tellPaper(state, command.payload, context)
     case 'item.tag-out':
       return { events: [{ type: 'item-tagged-out', version: 1, payload: { reason: command.payload.reason, checks: [] } }] }
     case 'item.release':
@@ -56,12 +63,67 @@ export function decideKitItem(
   }
 }
 
+/**
+ * A date on paper stands for a look that nobody made here, so it opens no more than it must: only by the calendar, only for who could have
+ * passed the list, and only while nothing is known of the thing that is newer, or that the look would have had to answer.
+ */
+function tellPaper(
+  { tag, kind, lists, lastEventAt, taggedOut, isRetired }: KitItem,
+  { listId, doneOn, by }: OnPaper,
+  { shopDay, at, listNamed, isCompetent }: KitItemContext,
+): Decision<KitItemEvent> {
+  const list = listNamed(listId)
+  if (isRetired) return refuse(finding('hold', 'kit.retired', { tag }))
+  if (list?.kind !== kind) return refuse(finding('hold', 'kit.list-of-other-kind', { tag, kind }))
+  if (list.every.unit === 'use') return refuse(finding('hold', 'kit.paper-before-use', { tag, listId }))
+  if (list.examiner === 'competent' && !isCompetent) return refuse(finding('hold', 'kit.competence-missing', { kind }))
+  if (doneOn > shopDay) return refuse(finding('hold', 'kit.paper-future', { tag, doneOn }))
+  const known = lists[listId]
+  const isOlder = known !== undefined && (known.passedOn === null || known.passedOn >= doneOn)
+  return taggedOut || lastEventAt !== null || isOlder
+    ? refuse(finding('hold', 'kit.paper-outrun', { tag, listId }))
+    : { events: [{ type: 'item-paper-told', version: 1, payload: { listId, doneOn, by, listVersion: list.version, at } }] }
+}
+
+/** A thing of a list of many: registered, given to where it is used, and with what papers say of it; or nothing of it. */
+function registerOneOfMany(
+  state: KitItem | null,
+  { payload: { items } }: Extract<KitItemCommand, { readonly type: 'item.register-many' }>,
+  context: KitItemContext,
+): Decision<KitItemEvent> {
+  const { tag, at } = context
+  const asked = newItemOf(items, tag)
+  if (asked === null) return refuse(finding('hold', 'kit.tag-unknown', { tag }))
+  if (state) return refuse(finding('hold', 'kit.tag-taken', { tag }))
+  const { kind, name, marks, assignment, onPaper } = asked
+  const events: KitItemEvent[] = [{ type: 'item-registered', version: 1, payload: { tag, kind, name, marks } }]
+  if (assignment) events.push({ type: 'item-assigned', version: 1, payload: { assignment, at } })
+  let thing = events.reduce(evolveKitItem, null)!
+  for (const paper of onPaper) {
+    const told = tellPaper(thing, paper, context)
+    if (isRefused(told)) return told
+    events.push(...told.events)
+    thing = told.events.reduce(evolveKitItem, thing)!
+  }
+  return { events }
+}
+
+/** What a list of many says of one tag; null where it says nothing. */
+export const newItemOf = (
+  items: KitItemCommands['item.register-many']['items'],
+  tag: string,
+): KitItemCommands['item.register-many']['items'][string] | null => {
+  const id = tagIdOf(tag)
+  return Object.hasOwn(items, id) ? items[id]! : null
+}
+
 function inspect(
   state: KitItem,
   { payload }: Extract<KitItemCommand, { readonly type: 'item.inspect' }>,
-  { list, isCompetent, shopDay, at }: Omit<KitItemContext, 'tag'>,
+  { listNamed, isCompetent, shopDay, at }: KitItemContext,
 ): Decision<KitItemEvent> {
   const remarks: Finding[] = []
+  const list = listNamed(payload.listId)
   // A list that the site has dropped since, or one of another kind, can pass nothing; what was seen is recorded all the same.
   const own = list?.kind === state.kind ? list : null
   if (!own) remarks.push(finding('caution', 'kit.list-of-other-kind', { tag: state.tag, kind: state.kind }))

@@ -9,14 +9,18 @@ import { isOwnPermit } from '../permit/named-in'
 import { shopDayAt } from '../scene'
 import type { Scene } from '../scene'
 import { asLanded, NOWHERE, placeOfBay, report, request } from '../stream-kind'
-import type { News, Reaching, StreamKind, StreamEvent, Touched } from '../stream-kind'
-import { decideKitItem } from './decide-kit-item'
+import type { News, Reaching, StreamKind, StreamEvent, Touched, Touching } from '../stream-kind'
+import { decideKitItem, newItemOf } from './decide-kit-item'
 import { baysServed, evolveKitItem } from './kit-item'
-import type { KitItem, KitItemCommand, KitItemEvent } from './kit-item'
+import type { Assignment, KitItem, KitItemCommand, KitItemEvent } from './kit-item'
 
-const itsUse = (item: KitItem | null, command: KitItemCommand): Touched =>
-  touchedByUse(item?.assignment ?? null, command.type === 'item.assign' ? command.payload.assignment : null)
-const touches = itsUse
+/** Where a command puts a thing. */
+function assignmentIn(command: KitItemCommand, id: string): Assignment {
+  if (command.type === 'item.assign') return command.payload.assignment
+  return command.type === 'item.register-many' ? newItemOf(command.payload.items, id)?.assignment ?? null : null
+}
+const touches = (item: KitItem | null, command: KitItemCommand, { id }: Touching): Touched =>
+  touchedByUse(item?.assignment ?? null, assignmentIn(command, id))
 type Command<Type extends KitItemCommand['type']> = Extract<KitItemCommand, { readonly type: Type }>
 
 /** Where a kit item is used. Own things go with their wearer; shared with somebody's own bay, it is theirs to look at too. */
@@ -46,6 +50,11 @@ export function outOfServiceNews(events: readonly StreamEvent[], tagId: string):
   return out ? say(finding('hold', 'kit.tagged-out', { tag, checks: [], ...(out.payload as { readonly reason: string }) })) : []
 }
 
+/** What turns on whether whoever acts is named for it. */
+const ASKS_COMPETENCE: ReadonlySet<KitItemCommand['type']> = new Set([
+  'item.inspect', 'item.release', 'item.tell-paper', 'item.register-many',
+])
+
 /** Something with a tag that is inspected. Its address says `item`. */
 export const kitItemKind: StreamKind<'item', KitItem | null, KitItemEvent, KitItemCommand> = {
   id: 'item',
@@ -54,6 +63,19 @@ export const kitItemKind: StreamKind<'item', KitItem | null, KitItemEvent, KitIt
   upcast: asLanded,
   commands: {
     'item.register': request('keep-store', { touches, isNewTag: true }),
+    'item.register-many': request('keep-store', {
+      touches,
+      isNewTag: true,
+      speaksOf: ({ payload }: Command<'item.register-many'>) => Object.keys(payload.items),
+      asks: (_item, command: Command<'item.register-many'>, scene: Scene) => {
+        const [who, where] = [askWhoActs(scene), askWhereTo(assignmentIn(command, scene.id))]
+        return { ...where, people: [...who.people ?? [], ...where.people ?? []], lists: true }
+      },
+    }),
+    'item.tell-paper': request('keep-store', {
+      touches,
+      asks: (_item, _command, scene: Scene) => ({ ...askWhoActs(scene), lists: true }),
+    }),
     'item.correct': request('keep-store', { touches }),
     'item.assign': request('assign-kit', {
       touches,
@@ -66,15 +88,16 @@ export const kitItemKind: StreamKind<'item', KitItem | null, KitItemEvent, KitIt
     'item.retire': request('keep-store', { touches }),
   },
   decide(item, command, asked) {
-    const refused = command.type === 'item.assign' ? refuseAssignment(command.payload.assignment, asked) : null
+    const assignment = assignmentIn(command, asked.id)
+    const refused = refuseAssignment(assignment, asked)
     if (refused) return { refused: [refused] }
-    const asksCompetence = command.type === 'item.inspect' || command.type === 'item.release'
+    const kind = item?.kind ?? (command.type === 'item.register-many' ? newItemOf(command.payload.items, asked.id)?.kind ?? null : null)
     return decideKitItem(item, command, {
       tag: shownTag(asked.id),
       shopDay: shopDayAt(asked, asked.at),
       at: asked.at,
-      list: command.type === 'item.inspect' ? checkList(asked.answer('lists'), command.payload.listId) : null,
-      isCompetent: asksCompetence && item !== null && isCompetentFor(asked, item.kind),
+      listNamed: listId => checkList(asked.answer('lists'), listId),
+      isCompetent: kind !== null && ASKS_COMPETENCE.has(command.type) && isCompetentFor(asked, kind),
     })
   },
   refuseId: refuseTag('item'),

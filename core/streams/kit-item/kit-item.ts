@@ -69,8 +69,19 @@ export interface KitItem {
   readonly lists: Readonly<Record<string, ListDone>>
 }
 
+/** What a paper says of a list that goes by the calendar: the day it was passed, and by whom. */
+export interface OnPaper { readonly listId: string, readonly doneOn: string, readonly by: string }
+/** A thing before it has its tag. */
+export interface NewKitItem { readonly kind: EquipmentKindId, readonly name: string, readonly marks: KitItemMarks }
+
 export interface KitItemCommands {
-  'item.register': { readonly kind: EquipmentKindId, readonly name: string, readonly marks: KitItemMarks }
+  'item.register': NewKitItem
+  /** Many at once, by their tags, each with where it is used and what papers say of it. */
+  'item.register-many': {
+    readonly items: Readonly<Record<string, NewKitItem & { readonly assignment: Assignment, readonly onPaper: readonly OnPaper[] }>>
+  }
+  /** It was passed before this shop kept its record here. */
+  'item.tell-paper': OnPaper
   /** What its name and marks say now. */
   'item.correct': { readonly name: string, readonly marks: KitItemMarks }
   'item.assign': { readonly assignment: Assignment }
@@ -89,7 +100,12 @@ export type KitItemEvent
   = | {
     readonly type: 'item-registered'
     readonly version: 1
-    readonly payload: KitItemCommands['item.register'] & { readonly tag: string }
+    readonly payload: NewKitItem & { readonly tag: string }
+  }
+  | {
+    readonly type: 'item-paper-told'
+    readonly version: 1
+    readonly payload: OnPaper & { readonly listVersion: number, readonly at: Instant }
   }
   | { readonly type: 'item-corrected', readonly version: 1, readonly payload: KitItemCommands['item.correct'] }
   /** Somebody reported on a tag that nothing wears: kept on record, for whoever registers it. */
@@ -160,6 +176,11 @@ export function evolveKitItem(state: KitItem | null, event: KitItemEvent): KitIt
             },
           }
     }
+    case 'item-paper-told': {
+      const { listId, doneOn, at } = event.payload
+      const doneAt = laterOf(state.lists[listId]?.doneAt ?? null, at)
+      return { ...state, lists: { ...state.lists, [listId]: { passedOn: doneOn, eventsSince: [], doneAt } } }
+    }
     // Tagged out again, it keeps the first reason that was given and gathers what failed.
     case 'item-tagged-out':
       return {
@@ -191,8 +212,8 @@ export interface KitItemContext {
   readonly shopDay: string
   /** The instant of it, which may be before what is known by now. */
   readonly at: Instant
-  /** The list named by an inspection, in its current version; null when the site has none by that id. */
-  readonly list: CheckList | null
+  /** A list by its id, in its current version; null when the site has none by that id. */
+  readonly listNamed: (listId: string) => CheckList | null
   /** Whether whoever acts is named as competent for this kind, or is the safety lead. */
   readonly isCompetent: boolean
 }

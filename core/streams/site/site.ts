@@ -1,9 +1,13 @@
 import type { Decision } from '../decision'
+import { isRefused } from '../decision'
 import { finding } from '../../findings/finding'
 import type { BayKindId, WorkplaceId } from '../../ids/vocabulary'
 
-export interface Hall { readonly hallId: string, readonly name: string }
-export interface Area { readonly areaId: string, readonly hallId: string, readonly name: string }
+/** How large a hall is inside, m. */
+export interface HallSize { readonly lengthM: number, readonly widthM: number, readonly heightM: number }
+/** A building or a yard. Left out: nobody measured it; it is in use. */
+export interface Hall { readonly hallId: string, readonly name: string, readonly size?: HallSize, readonly closed?: boolean }
+export interface Area { readonly areaId: string, readonly hallId: string, readonly name: string, readonly closed?: boolean }
 /** A place to strike an arc: a designated bay, or a spot on a structure (where construction rules and permits apply). */
 export interface Bay {
   readonly bayId: string
@@ -29,11 +33,24 @@ export interface DeviceKey { readonly keyId: string, readonly name: string, read
 
 export const NO_SITE: Site = { name: '', timeZone: 'UTC', halls: [], areas: [], bays: [], deviceKeys: [] }
 
+/** A hall or a bay before it is there. */
+export type NewHall = Omit<Hall, 'closed'>
+export type NewBay = Pick<Bay, 'bayId' | 'label' | 'kind'>
+
 export interface SiteCommands {
   'site.open': { readonly name: string, readonly timeZone: string }
-  'site.add-hall': Hall
-  'site.add-area': Area
-  'site.add-bay': { readonly bayId: string, readonly areaId: string, readonly label: string, readonly kind: BayKindId }
+  'site.add-hall': NewHall
+  'site.add-area': Omit<Area, 'closed'>
+  'site.add-bay': NewBay & { readonly areaId: string }
+  /** A hall with its bays in one go, or more bays in one that is there. */
+  'site.set-out': {
+    readonly hall: NewHall
+    readonly area: { readonly areaId: string, readonly name: string }
+    readonly bays: readonly NewBay[]
+  }
+  /** Closed, its areas and bays close with it; they are opened again one by one. */
+  'site.change-hall': NewHall & { readonly closed: boolean }
+  'site.change-area': Omit<Area, 'closed'> & { readonly closed: boolean }
   'site.change-bay': {
     readonly bayId: string
     readonly areaId: string
@@ -49,7 +66,9 @@ export interface SiteCommands {
 export type SiteEvent
   = | { readonly type: 'site-opened', readonly version: 1, readonly payload: SiteCommands['site.open'] }
     | { readonly type: 'hall-added', readonly version: 1, readonly payload: Hall }
+    | { readonly type: 'hall-changed', readonly version: 1, readonly payload: Hall }
     | { readonly type: 'area-added', readonly version: 1, readonly payload: Area }
+    | { readonly type: 'area-changed', readonly version: 1, readonly payload: Area }
     | { readonly type: 'bay-added', readonly version: 1, readonly payload: Bay }
     | { readonly type: 'bay-changed', readonly version: 1, readonly payload: Bay }
     | { readonly type: 'device-key-made', readonly version: 1, readonly payload: SiteCommands['site.make-key'] }
@@ -61,6 +80,10 @@ export function evolveSite(site: Site, event: SiteEvent): Site {
       return { ...site, ...event.payload }
     case 'hall-added':
       return { ...site, halls: [...site.halls, event.payload] }
+    case 'hall-changed':
+      return { ...site, halls: site.halls.map(hall => (hall.hallId === event.payload.hallId ? event.payload : hall)) }
+    case 'area-changed':
+      return { ...site, areas: site.areas.map(area => (area.areaId === event.payload.areaId ? event.payload : area)) }
     case 'area-added':
       return { ...site, areas: [...site.areas, event.payload] }
     case 'bay-added':
@@ -79,7 +102,63 @@ export type SiteCommand = { [T in keyof SiteCommands]: { readonly type: T, reado
 /** Names and labels are told apart as people hear them. */
 const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase()
 
-/** Decides a change to the site: ids and names must be new, and what is referred to must exist. */
+/** Why nothing can be put in a hall or an area that is not there, or not in use; null when it can. */
+function refuseInto(place: Hall | Area | undefined, id: string): Decision<SiteEvent> | null {
+  if (!place) return unknown(id)
+  return place.closed ? { refused: [finding('hold', 'command.place-closed', { name: place.name })] } : null
+}
+
+/** Several changes, each decided on the site as those before leave it. One refusal refuses the whole. */
+function decideInOrder(site: Site, commands: readonly SiteCommand[]): Decision<SiteEvent> {
+  const events: SiteEvent[] = []
+  let after = site
+  for (const command of commands) {
+    const decision = decideSite(after, command)
+    if (isRefused(decision)) return decision
+    events.push(...decision.events)
+    after = decision.events.reduce(evolveSite, after)
+  }
+  return { events }
+}
+
+function setOut(site: Site, { hall, area, bays }: SiteCommands['site.set-out']): Decision<SiteEvent> {
+  const { hallId } = hall
+  const { areaId } = area
+  const known = site.areas.find(one => one.areaId === areaId)
+  if (known && known.hallId !== hallId) return refuseTaken(known.name)
+  return decideInOrder(site, [
+    ...site.halls.some(one => one.hallId === hallId) ? [] : [{ type: 'site.add-hall', payload: hall } as const],
+    ...known ? [] : [{ type: 'site.add-area', payload: { ...area, hallId } } as const],
+    ...bays.map(bay => ({ type: 'site.add-bay', payload: { ...bay, areaId } } as const)),
+  ])
+}
+
+function changeHall(site: Site, payload: SiteCommands['site.change-hall']): Decision<SiteEvent> {
+  const { hallId, name, closed } = payload
+  if (!site.halls.some(hall => hall.hallId === hallId)) return unknown(hallId)
+  if (site.halls.some(hall => hall.hallId !== hallId && same(hall.name, name))) return refuseTaken(name)
+  const closing = closed ? site.areas.filter(area => area.hallId === hallId && !area.closed) : []
+  const inside = decideInOrder(site, closing.map(area => ({ type: 'site.change-area', payload: { ...area, closed: true } })))
+  return isRefused(inside) ? inside : { events: [...inside.events, { type: 'hall-changed', version: 1, payload }] }
+}
+
+function changeArea(site: Site, payload: SiteCommands['site.change-area']): Decision<SiteEvent> {
+  const { areaId, hallId, name, closed } = payload
+  if (!site.areas.some(area => area.areaId === areaId)) return unknown(areaId)
+  const hall = site.halls.find(one => one.hallId === hallId)
+  const refused = hall && closed ? null : refuseInto(hall, hallId)
+  if (refused) return refused
+  if (site.areas.some(area => area.areaId !== areaId && same(area.name, name))) return refuseTaken(name)
+  const closing = closed ? site.bays.filter(bay => bay.areaId === areaId && !bay.closed) : []
+  return {
+    events: [
+      ...closing.map(bay => ({ type: 'bay-changed', version: 1, payload: { ...bay, closed: true } } as const)),
+      { type: 'area-changed', version: 1, payload },
+    ],
+  }
+}
+
+/** Decides a change to the site: ids and names must be new, and what is referred to must exist and be in use. */
 export function decideSite(site: Site, command: SiteCommand): Decision<SiteEvent> {
   switch (command.type) {
     case 'site.open':
@@ -89,13 +168,13 @@ export function decideSite(site: Site, command: SiteCommand): Decision<SiteEvent
         ? refuseTaken(command.payload.name)
         : { events: [{ type: 'hall-added', version: 1, payload: command.payload }] }
     case 'site.add-area':
-      if (!site.halls.some(hall => hall.hallId === command.payload.hallId)) return unknown(command.payload.hallId)
-      return site.areas.some(area => same(area.name, command.payload.name) || area.areaId === command.payload.areaId)
+      return refuseInto(site.halls.find(hall => hall.hallId === command.payload.hallId), command.payload.hallId) ?? (site.areas.some(area => same(area.name, command.payload.name) || area.areaId === command.payload.areaId)
         ? refuseTaken(command.payload.name)
-        : { events: [{ type: 'area-added', version: 1, payload: command.payload }] }
+        : { events: [{ type: 'area-added', version: 1, payload: command.payload }] })
     case 'site.add-bay': {
       const { payload } = command
-      if (!site.areas.some(area => area.areaId === payload.areaId)) return unknown(payload.areaId)
+      const refused = refuseInto(site.areas.find(area => area.areaId === payload.areaId), payload.areaId)
+      if (refused) return refused
       if (site.bays.some(bay => bay.bayId === payload.bayId || (!bay.closed && same(bay.label, payload.label))))
         return refuseTaken(payload.label)
       return { events: [{ type: 'bay-added', version: 1, payload: { ...payload, closed: false } }] }
@@ -104,11 +183,19 @@ export function decideSite(site: Site, command: SiteCommand): Decision<SiteEvent
       const { payload } = command
       if (!site.bays.some(bay => bay.bayId === payload.bayId))
         return { refused: [finding('hold', 'command.bay-unknown', { bayId: payload.bayId })] }
-      if (!site.areas.some(area => area.areaId === payload.areaId)) return unknown(payload.areaId)
+      const area = site.areas.find(one => one.areaId === payload.areaId)
+      const refused = area && payload.closed ? null : refuseInto(area, payload.areaId)
+      if (refused) return refused
       if (!payload.closed && site.bays.some(bay => bay.bayId !== payload.bayId && !bay.closed && same(bay.label, payload.label)))
         return refuseTaken(payload.label)
       return { events: [{ type: 'bay-changed', version: 1, payload }] }
     }
+    case 'site.set-out':
+      return setOut(site, command.payload)
+    case 'site.change-hall':
+      return changeHall(site, command.payload)
+    case 'site.change-area':
+      return changeArea(site, command.payload)
     case 'site.make-key':
       return site.deviceKeys.some(
         ({ name, keyId, isRevoked }) => keyId === command.payload.keyId || (!isRevoked && same(name, command.payload.name)),

@@ -12,7 +12,7 @@ import { errorsHere, fieldHere } from '../../words/here'
 
 /** Opens the first site, with its first safety lead, against the one-time code that the start printed. */
 export default api(async (event): Promise<Forms['first-run']['answers']> => {
-  const { code, site, personName, loginName, password } = await parseBody(event, firstRunRequest)
+  const { code, site, choice, personName, loginName, password } = await parseBody(event, firstRunRequest)
   const { pool, door } = useRunning()
   if (await anySite(pool)) throw new Problem(409, { error: errorsHere().setUpAlready })
   const fresh = await inTransaction(pool, db => takeFirstRun(db, codeSha256(code), serverNow()))
@@ -23,6 +23,7 @@ export default api(async (event): Promise<Forms['first-run']['answers']> => {
     })
   const { siteId, personId } = await openSite(door, {
     site,
+    choice,
     lead: { name: personName, loginName, passwordHash: await hashSecret(password) },
   })
   await openSessionFor(event, siteId, personId)

@@ -594,6 +594,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.stop-reason-first': () => ['Nobody has said yet why this bay was stopped.', 'Say why; then it can be re-opened.'],
   'command.not-stopped': () => ['This bay is not stopped.'],
   'command.name-taken': ({ name }) => [`${name} is taken.`, 'Choose another name.'],
+  'command.place-closed': ({ name }) => [`${name} is closed.`, 'Open it again first, or choose another.'],
   'command.person-unknown': () => ['Nobody by that id is on the people list.', 'Choose somebody from the list.'],
   'command.bay-unknown': () => ['There is no such bay.', 'Choose a bay of this site.'],
   'command.pin-wrong': () => ['That PIN does not match.', 'Try again.'],

@@ -1,8 +1,10 @@
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { KitItemCode } from '../codes'
 import { kitItemWords } from './kit-item-words'
 import { kitWords } from './kit-words'
 
+const day = dayIn('en')
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const one = (value: number): string => String(Number(value.toFixed(1)))
 
@@ -39,6 +41,15 @@ export const kitItemSentences: Pick<Sentences, KitItemCode> = {
   'kit.report-outrun': ({ tag }) => [
     `This look at ${tag} is from before what is known of it by now: recorded, and it renews nothing.`,
     'Look at it again.',
+  ],
+  'kit.paper-before-use': ({ tag, listId }) => [
+    `${tag}: ${kitWords.lists(listId)} is looked at before each use, here: no paper says it for today.`,
+    'Look at it where it is used.',
+  ],
+  'kit.paper-future': ({ tag, doneOn }) => [`${tag}: ${day(doneOn)} is still to come.`, 'Enter the day on which it was passed.'],
+  'kit.paper-outrun': ({ tag, listId }) => [
+    `${tag}: more is known here of ${kitWords.lists(listId)} than that paper says.`,
+    'Look at it, and record it as an inspection.',
   ],
   'kit.checks-missing': ({ count }) => [
     `${count === 1 ? 'One check is' : `${count} checks are`} not answered: recorded, and open.`,

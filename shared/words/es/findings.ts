@@ -617,6 +617,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.stop-reason-first': () => ['Nadie ha dicho todavía por qué se detuvo este puesto.', 'Diga por qué; entonces se puede reabrir.'],
   'command.not-stopped': () => ['Este puesto no está detenido.'],
   'command.name-taken': ({ name }) => [`${name} ya está en uso.`, 'Elija otro nombre.'],
+  'command.place-closed': ({ name }) => [`${name} está cerrado.`, 'Ábralo primero, o elija otro.'],
   'command.person-unknown': () => ['Nadie con esa clave está en la lista de personas.', 'Elija a alguien de la lista.'],
   'command.bay-unknown': () => ['No hay tal puesto.', 'Elija un puesto de este sitio.'],
   'command.pin-wrong': () => ['Ese PIN no coincide.', 'Pruebe otra vez.'],

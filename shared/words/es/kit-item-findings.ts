@@ -1,8 +1,10 @@
 import { kitWords } from './kit-words'
 import { kitItemWords } from './kit-item-words'
+import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { KitItemCode } from '../codes'
 
+const day = dayIn('es')
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const one = (value: number): string => String(Number(value.toFixed(1)))
 
@@ -39,6 +41,15 @@ export const kitItemSentences: Pick<Sentences, KitItemCode> = {
   'kit.report-outrun': ({ tag }) => [
     `Esta revisión de ${tag} es de antes de lo que ya se sabe: se anota, y no renueva nada.`,
     'Revíselo otra vez.',
+  ],
+  'kit.paper-before-use': ({ tag, listId }) => [
+    `${tag}: ${kitWords.lists(listId)} se revisa antes de cada uso, aquí: ningún papel lo dice por hoy.`,
+    'Revíselo donde se usa.',
+  ],
+  'kit.paper-future': ({ tag, doneOn }) => [`${tag}: ${day(doneOn)} aún no llega.`, 'Escriba el día en que se aprobó.'],
+  'kit.paper-outrun': ({ tag, listId }) => [
+    `${tag}: aquí se sabe más de ${kitWords.lists(listId)} que lo que dice ese papel.`,
+    'Revíselo y regístrelo como inspección.',
   ],
   'kit.checks-missing': ({ count }) => [
     `${count === 1 ? 'Falta contestar un punto' : `Falta contestar ${count} puntos`}: se anota, y queda abierto.`,

@@ -28,7 +28,7 @@ const THING: KitItem = {
   },
 }
 const decide = (state: KitItem | null, command: KitItemCommand, over: Partial<KitItemContext> = {}) =>
-  decideKitItem(state, command, { tag: 'FA-3', shopDay: TODAY, at: AT, list: null, isCompetent: true, ...over })
+  decideKitItem(state, command, { tag: 'FA-3', shopDay: TODAY, at: AT, listNamed: () => null, isCompetent: true, ...over })
 const codes = (decided: ReturnType<typeof decide>) =>
   'refused' in decided ? decided.refused.map(({ code }) => code) : (decided.remarks ?? []).map(({ code }) => code)
 const events = (decided: ReturnType<typeof decide>): readonly KitItemEvent[] => ('events' in decided ? decided.events : [])
@@ -104,7 +104,7 @@ describe('a look', () => {
     decide(
       THING,
       { type: 'item.inspect', payload: { listId: list?.id ?? 'gone', listVersion: list?.version ?? 1, answers, ...payload } },
-      { list, ...over },
+      { listNamed: () => list, ...over },
     )
   const result = (decided: ReturnType<typeof inspect>) =>
     events(decided).map(({ type, payload }) => ('result' in payload ? payload.result : type))
@@ -154,7 +154,7 @@ describe('a look', () => {
     const fell = decideKitItem(
       { ...THING, lastEventAt: '2026-11-23T11:00:00Z' },
       { type: 'item.inspect', payload: { listId: LOOK.id, listVersion: LOOK.version, answers: GOOD } },
-      { tag: 'FA-3', shopDay: TODAY, at: AT, list: LOOK, isCompetent: true },
+      { tag: 'FA-3', shopDay: TODAY, at: AT, listNamed: () => LOOK, isCompetent: true },
     )
     expect(codes(fell)).toEqual(['kit.report-outrun'])
   })

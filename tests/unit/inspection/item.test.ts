@@ -31,7 +31,7 @@ function act(
   }: { shopDay?: string, at?: string, isCompetent?: boolean, of?: CheckList | null } = {},
 ): Done {
   const listOf = of ?? (command.type === 'item.inspect' ? (BUILT_IN_LISTS.find(({ id }) => id === command.payload.listId) ?? null) : null)
-  const decision = decideKitItem(state, command, { tag: TAG, shopDay, at, list: listOf, isCompetent })
+  const decision = decideKitItem(state, command, { tag: TAG, shopDay, at, listNamed: () => listOf, isCompetent })
   if (isRefused(decision)) return { state, refused: decision.refused.map(({ code }) => code), remarks: [] }
   return { state: decision.events.reduce(evolveKitItem, state), refused: [], remarks: (decision.remarks ?? []).map(({ code }) => code) }
 }
@@ -131,7 +131,7 @@ describe('a thing with a tag', () => {
     const again = decideKitItem(
       first,
       { type: 'item.tag-out', payload: { reason: 'smells' } },
-      { tag: TAG, shopDay: TODAY, at: `${TODAY}T10:00:00.000Z`, list: null, isCompetent: false },
+      { tag: TAG, shopDay: TODAY, at: `${TODAY}T10:00:00.000Z`, listNamed: () => null, isCompetent: false },
     )
     expect(again).toMatchObject({ events: [{ type: 'item-tagged-out', payload: { reason: 'smells' } }] })
     expect(act(first, { type: 'item.tag-out', payload: { reason: 'smells' } }).state!.taggedOut).toEqual({
