@@ -11,6 +11,8 @@ const route = useRoute()
 const bayId = computed(() => typeof route.params.bayId === 'string' ? route.params.bayId : null)
 const asked = computed(() => typeof route.query.ask === 'string' && bayId.value === null ? route.query.ask : null)
 const isAside = computed(() => bayId.value !== null || asked.value !== null)
+/** Nothing was ever planned here: the shop is still being set up. */
+const isNew = computed(() => judged.placed.every(({ station: { job, recentJobs } }) => recentJobs.length <= (job === null ? 0 : 1)))
 </script>
 
 <template>
@@ -23,7 +25,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
       <p class="lead">
         {{ says.aBayIsAPlace }}
       </p>
-      <NuxtLink v-if="session.may('set-up-site')" class="key go link" to="/set-up">
+      <NuxtLink v-if="session.may('set-up-site')" class="key go link" to="/first-steps">
         {{ says.setUpTheSite }}
       </NuxtLink>
       <p v-else>
@@ -32,6 +34,7 @@ const isAside = computed(() => bayId.value !== null || asked.value !== null)
     </section>
     <div v-else class="left">
       <LazyFloorReopen v-if="judged.tally.stopped > 1" />
+      <LazyBeginNext v-if="isNew && session.may('set-up-site')" />
       <FloorBoard :chosen="bayId" />
     </div>
     <aside

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CommandPayloads } from '#core/streams/commands'
-import type { Bay, SiteCommands } from '#core/streams/site/site'
+import type { Area, Bay, Hall, SiteCommands } from '#core/streams/site/site'
 import { BAY_KINDS } from '#core/ids/vocabulary'
 import type { BayKindId } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
@@ -19,9 +19,11 @@ const areaHall = ref('')
 const hallNamed = (id: string) => facts.site.halls.find(({ hallId }) => hallId === id)?.name ?? id
 const areaNamed = (id: string) => facts.site.areas.find(({ areaId }) => areaId === id)?.name ?? id
 const bay = reactive<{ label: string, areaId: string, kind: BayKindId }>({ label: '', areaId: '', kind: 'designated' })
+const openHalls = computed(() => facts.site.halls.filter(({ closed }) => !closed).map(({ hallId }) => hallId))
+const openAreas = computed(() => facts.site.areas.filter(({ closed }) => !closed).map(({ areaId }) => areaId))
 watchEffect(() => {
-  areaHall.value ||= facts.site.halls[0]?.hallId ?? ''
-  bay.areaId ||= facts.site.areas[0]?.areaId ?? ''
+  if (!openHalls.value.includes(areaHall.value)) areaHall.value = openHalls.value[0] ?? ''
+  if (!openAreas.value.includes(bay.areaId)) bay.areaId = openAreas.value[0] ?? ''
 })
 
 /** Ids are made from the words, so that the log can be read; a taken one gets a tail. */
@@ -76,7 +78,9 @@ const addBay = async () => {
     bay.label = Number.isInteger(next) ? String(next + 1) : ''
   }
 }
-const close = (one: Bay) => change('site.change-bay', { ...one, closed: !one.closed })
+/** What is being changed: a hall, an area or a bay, by its id. */
+const changing = ref<{ readonly hall: Hall } | { readonly area: Area } | { readonly bay: Bay } | null>(null)
+const changingKey = computed(() => JSON.stringify(changing.value))
 const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
   { id: 'bay', header: says.bay, said: ({ label }) => label, by: true },
   { id: 'area', header: says.area, said: ({ areaId }) => areaNamed(areaId), by: true },
@@ -91,13 +95,24 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
     <p class="lead">
       {{ says.hallsHoldAreasAreasHold }}
     </p>
+    <p>
+      <NuxtLink class="steps" to="/first-steps">
+        {{ says.stepByStep }}
+      </NuxtLink>
+    </p>
     <FrameRefused :says="refused" />
+    <SetUpChange v-if="changing" :key="changingKey" :of="changing" @done="changing = null" />
     <div class="three">
       <FrameForm class="form" @send="addHall">
         <h2>{{ says.halls }}</h2>
-        <p class="print">
-          {{ facts.site.halls.map(hall => hall.name).join(', ') || says.noneYet }}
+        <p v-if="facts.site.halls.length === 0">
+          {{ says.noneYet }}
         </p>
+        <div v-else class="keys">
+          <FrameKey v-for="hall in facts.site.halls" :key="hall.hallId" @click="changing = { hall }">
+            {{ hall.name }}{{ hall.closed ? says.closed : '' }} <span class="visually-hidden">{{ says.change }}</span>
+          </FrameKey>
+        </div>
         <FrameText v-model="hallName" :label="says.anotherHall" maxlength="80" is-needed />
         <FrameKey type="submit">
           {{ says.addHall }}
@@ -105,11 +120,16 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
       </FrameForm>
       <FrameForm class="form" @send="addArea">
         <h2>{{ says.areas }}</h2>
-        <p class="print">
-          {{ facts.site.areas.map(area => area.name).join(', ') || says.noneYet }}
+        <p v-if="facts.site.areas.length === 0">
+          {{ says.noneYet }}
         </p>
+        <div v-else class="keys">
+          <FrameKey v-for="area in facts.site.areas" :key="area.areaId" @click="changing = { area }">
+            {{ area.name }}{{ area.closed ? says.closed : '' }} <span class="visually-hidden">{{ says.change }}</span>
+          </FrameKey>
+        </div>
         <FrameText v-model="areaName" :label="says.anotherArea" maxlength="80" is-needed />
-        <FrameSelect v-model="areaHall" :label="says.inHall" :ids="facts.site.halls.map(hall => hall.hallId)" :named="hallNamed" />
+        <FrameSelect v-model="areaHall" :label="says.inHall" :ids="openHalls" :named="hallNamed" />
         <FrameKey type="submit">
           {{ says.addArea }}
         </FrameKey>
@@ -117,7 +137,7 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
       <FrameForm class="form" @send="addBay">
         <h2>{{ says.bays }}</h2>
         <FrameText v-model="bay.label" :label="says.numberOrName" maxlength="12" is-needed />
-        <FrameSelect v-model="bay.areaId" :label="says.inArea" :ids="facts.site.areas.map(area => area.areaId)" :named="areaNamed" />
+        <FrameSelect v-model="bay.areaId" :label="says.inArea" :ids="openAreas" :named="areaNamed" />
         <FrameSelect v-model="bay.kind" :label="says.kind" :ids="BAY_KINDS" :named="kind => words.bayKinds[kind]" />
         <FrameKey type="submit">
           {{ says.addBay }}
@@ -136,8 +156,8 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
         <b>{{ row.label }}</b>
       </template>
       <template #change="{ row }">
-        <FrameKey @click="close(row)">
-          {{ row.closed ? says.useAgain : says.close }} <span class="visually-hidden">{{ says.bay2(row.label) }}</span>
+        <FrameKey @click="changing = { bay: row }">
+          {{ says.change }} <span class="visually-hidden">{{ says.bay2(row.label) }}</span>
         </FrameKey>
       </template>
     </FrameTable>
@@ -155,6 +175,7 @@ const columns = computed<readonly TableColumnOf<Bay>[]>(() => [
   padding-top: var(--space-6);
   margin-bottom: var(--space-9);
 }
+.steps { min-height: 56px; display: inline-flex; align-items: center; font-weight: 750; text-decoration: underline; }
 .end {
   text-align: right;
 }

@@ -64,4 +64,4 @@ export const USUAL_CHOICES: Readonly<Record<ProcessId, UsualChoices>> = {
 /** Plate thicknesses offered as keys, mm. */
 export const USUAL_THICKNESSES_MM = [1.5, 2, 3, 4, 6, 8, 10, 12, 20, 25] as const
 /** Arc minutes in an hour offered as keys. */
-export const USUAL_ARC_MINUTES = [5, 10, 15, 20, 25, 30, 40] as const
+export const USUAL_ARC_MINUTES = [1, 2, 3, 5, 10, 15, 20, 25, 30, 40] as const

@@ -64,7 +64,7 @@ export function starterKit(
     readonly counts: ReadonlyMap<StarterKindId, number>
     readonly said: Readonly<Partial<Record<StarterKindId, StarterSaid>>>
     readonly taken: ReadonlySet<string>
-    readonly named: (kind: StarterKindId) => string
+    readonly named: (kind: StarterKindId, label: string) => string
   },
 ): KitItemCommands['item.register-many']['items'] {
   const worn = new Set(taken)
@@ -78,7 +78,7 @@ export function starterKit(
       const { marks, onPaper, distanceM } = told
       items[tag] = {
         kind,
-        name: named(kind),
+        name: named(kind, label),
         marks,
         onPaper,
         assignment: kind === 'helmet' ? null : { to: 'bay', id: bayId, ...distanceM === undefined ? {} : { distanceM } },

@@ -16,7 +16,11 @@ import { airPages } from '~/words/air'
 const says = airPages.extractionForm
 
 /** The extraction of one bay, with its flow typed or worked out from what was measured. */
-const { fitted } = defineProps<{ fitted: FittedBay | undefined }>()
+const { fitted, isForMany = false } = defineProps<{
+  fitted: FittedBay | undefined
+  /** The same at several bays: where each of them stands is said elsewhere. */
+  isForMany?: boolean
+}>()
 const emit = defineEmits<{ fit: [fitted: FittedBay] }>()
 const units = useShopUnits()
 const q = useQuantities()
@@ -107,8 +111,10 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0, ...walls.value === 
   <FrameForm class="extraction" @send="extraction && emit('fit', { ...place(), extraction })">
     <div class="columns">
       <FrameSelect v-model="kind" :label="says.kind" :ids="EXTRACTION_KINDS" :named="id => words.extractionKinds[id]" />
-      <FrameNumber v-model="xM" :label="says.standsAtAlongTheHall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
-      <FrameNumber v-model="yM" :label="says.andAcrossIt" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      <template v-if="!isForMany">
+        <FrameNumber v-model="xM" :label="says.standsAtAlongTheHall" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+        <FrameNumber v-model="yM" :label="says.andAcrossIt" :unit="units.height" :limits="{ min: -1000, max: 1000 }" />
+      </template>
       <FrameSelect
         v-model="walls"
         :label="says.wallsRound"
@@ -153,6 +159,7 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0, ...walls.value === 
           :label="says.ductDiameter"
           :unit="units.reach"
           :limits="HOOD_LIMITS.diameterM"
+          optional
         />
         <FrameSelect
           v-if="flowFrom === 'static-pressure'"

@@ -1,3 +1,4 @@
+import { capital } from '#shared/words/capital'
 import { advicePlan, airAdvice, bestAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
@@ -25,8 +26,6 @@ export function changeWords(
     .filter(Boolean)
     .join(says.then)
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** One piece of advice in words. */
 export const adviceWords = ({ kind, change, masks }: Advice, q: Quantities): string =>

@@ -39,7 +39,7 @@ const madeOn = ref(known.madeOn ?? '')
 const pressureTestedOn = ref(known.pressureTestedOn ?? '')
 const openedOn = ref(known.openedOn ?? '')
 const isSource = computed(() => kind === 'arc-machine' || kind === 'engine-drive' || kind === 'plasma-cutter')
-watchEffect(() => {
+const typed = computed(() => {
   const shades = bands.value.flatMap(([lightest, darkest]) =>
     lightest === undefined || darkest === undefined ? [] : [[Math.min(lightest, darkest), Math.max(lightest, darkest)] as const],
   )
@@ -67,8 +67,12 @@ watchEffect(() => {
     ...(kind === 'respirator' ? { mask: mask.value || undefined } : {}),
     madeOn: madeOn.value || undefined,
   }
-  marks.value = JSON.parse(JSON.stringify(all)) as KitItemMarks
+  return JSON.parse(JSON.stringify(all)) as KitItemMarks
 })
+// Told on, not followed: whoever is told answers with what else they know, and that is no reason to tell them again.
+watch(typed, (said) => {
+  marks.value = said
+}, { immediate: true })
 </script>
 
 <template>

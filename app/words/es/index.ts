@@ -1,4 +1,5 @@
 import { airPages } from './air'
+import { beginPages } from './begin'
 import { doorPages } from './door'
 import { floorPages } from './floor'
 import { framePages } from './frame'
@@ -37,6 +38,7 @@ learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hot
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {
   airPages,
+  beginPages,
   doorPages,
   floorPages,
   framePages,

@@ -51,9 +51,26 @@ export const sitePages: typeof English = {
     area: 'Área',
     change: 'Cambiar',
     closed: ', cerrado',
-    useAgain: 'Usar otra vez',
-    close: 'Cerrar',
+    stepByStep: 'Paso a paso, de un taller vacío al primer arco',
     bay2: label => `puesto ${label}`,
+  },
+  change: {
+    hall: name => `Nave ${name}`,
+    area: name => `Área ${name}`,
+    bay: label => `Puesto ${label}`,
+    called: 'Se llama',
+    inHall: 'En la nave',
+    inArea: 'En el área',
+    kind: 'Tipo',
+    goWith: count => count === 1 ? 'Si se cierra, su puesto se cierra también.' : `Si se cierra, sus ${count} puestos se cierran también.`,
+    sure: (what, bays) =>
+      bays === 0
+        ? `${what} se cierra: nadie enciende un arco ahí.`
+        : `${what} se cierra, y ${bays === 1 ? '1 puesto' : `${bays} puestos`} también.`,
+    save: 'Guardar',
+    close: 'Cerrar',
+    useAgain: 'Usar otra vez',
+    back: 'Volver',
   },
   signIn: {
     today: 'Hoy',

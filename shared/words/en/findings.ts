@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
@@ -15,7 +16,6 @@ const listOf = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /**
  * Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees

@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { KitItemCode } from '../codes'
@@ -5,7 +6,6 @@ import { kitItemWords } from './kit-item-words'
 import { kitWords } from './kit-words'
 
 const day = dayIn('en')
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const one = (value: number): string => String(Number(value.toFixed(1)))
 
 /** What Kit says, but for what goes with the board. */

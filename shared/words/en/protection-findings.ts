@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
 import { allowedTime, down, up } from '../rounded'
@@ -11,7 +12,6 @@ const RULES: Readonly<Record<NoiseRuleId, string>> = {
   'us-recommended': 'US recommendation',
   'eu': 'EU',
 }
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 /** A distance that is not safe is never said shorter than it is. */
 const further = (m: number): number => Math.ceil(m * 10 - 1e-9) / 10
 const { garments, conditions, facts } = garmentWords

@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import { dayIn } from '../site-times'
 import type { Sentences } from '../sentences'
 import type { CylinderCode } from '../codes'
@@ -5,8 +6,6 @@ import { cylinderWords } from './cylinder-words'
 import { kitWords } from './kit-words'
 
 const day = dayIn('es')
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** What Gas says, but for what goes with the board. */
 export const cylinderSentences: Pick<Sentences, CylinderCode> = {

@@ -1,3 +1,4 @@
+import { capital } from '../capital'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
@@ -15,7 +16,6 @@ const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.z
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las|su) /, '')
 
 const OTHER = { job: 'otro trabajo', hood: 'otra campana', room: 'otra nave' } as const

@@ -7,6 +7,7 @@ import type { GateId } from '#core/ids/vocabulary'
 import { TAG_PATTERN } from '#core/ids/tag'
 import { FIRST_STEPS, firstSteps, nearestHold } from '#core/opening/first-steps'
 import type { BayBegun, ShopBegun } from '#core/opening/first-steps'
+import { bayRows } from '#core/opening/bay-rows'
 import { starterCounts, STARTER_KINDS, starterKit } from '#core/opening/starter-kit'
 import { EMPTY_STATION } from '#core/streams/station/station'
 
@@ -54,7 +55,8 @@ describe('what a new shop still lacks', () => {
   })
   it('names what lacks', () => {
     const lacking = (id: string, shop: ShopBegun) => firstSteps(shop).find(step => step.id === id)!.lacking
-    expect(lacking('air', { ...withBay({ isFitted: false }), halls: [{ hallId: 'shed', name: 'Shed', isDescribed: false }] })).toEqual(['Shed', '1'])
+    const airless = [{ hallId: 'shed', name: 'Shed', isDescribed: false }]
+    expect(lacking('air', { ...withBay({ isFitted: false }), halls: airless })).toEqual(['Shed', '1'])
     expect(lacking('kit', withBay({ kinds: [] }))).toEqual(['1'])
   })
   it('goes on at the bay that is nearest, at its first gate that is not open', () => {
@@ -91,12 +93,28 @@ describe('a starter set', () => {
     expect(tags).toHaveLength([...starterCounts(['smaw', 'ofc']).values()].reduce((sum, count) => sum + count, 0) * BAYS.length)
   })
   it('leaves out what is not here, keeps helmets in the rack, and says the rest as it was said', () => {
-    const items = Object.values(set({ said: { 'helmet': plain.helmet!, 'extinguisher': { marks: { madeOn: '2024-02-01' }, onPaper: [], distanceM: 6 } } }))
+    const extinguisher = { marks: { madeOn: '2024-02-01' }, onPaper: [], distanceM: 6 }
+    const items = Object.values(set({ said: { helmet: plain.helmet!, extinguisher } }))
     expect(new Set(items.map(({ kind }) => kind))).toEqual(new Set(['helmet', 'extinguisher']))
     expect(items.find(({ kind }) => kind === 'helmet')!.assignment).toBeNull()
     expect(items.find(({ kind }) => kind === 'extinguisher')).toMatchObject({
       marks: { madeOn: '2024-02-01' },
       assignment: { to: 'bay', id: 'bay-1', distanceM: 6 },
     })
+  })
+})
+
+describe('where bays stand until somebody says otherwise', () => {
+  const SIZE = { lengthM: 12, widthM: 10, heightM: 5 }
+  it('in rows along the hall, each in it, none on another', () => {
+    const places = bayRows(9, SIZE)
+    expect(new Set(places.map(({ yM }) => yM)).size).toBe(3)
+    expect(new Set(places.map(({ xM, yM }) => `${xM} ${yM}`)).size).toBe(9)
+    expect(places.every(({ xM, yM }) => xM > 0 && xM < SIZE.lengthM && yM > 0 && yM < SIZE.widthM)).toBe(true)
+  })
+  it('in one row where nobody measured the hall, and in a hall too narrow for one', () => {
+    expect(bayRows(3, undefined)).toEqual([{ xM: 1.5, yM: 2 }, { xM: 4.5, yM: 2 }, { xM: 7.5, yM: 2 }])
+    expect(bayRows(2, { lengthM: 2, widthM: 2, heightM: 3 }).every(({ xM, yM }) => xM <= 2 && yM <= 2)).toBe(true)
+    expect(bayRows(0, SIZE)).toEqual([])
   })
 })
