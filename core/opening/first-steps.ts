@@ -1,8 +1,7 @@
-import type { GateId } from '../ids/vocabulary'
+import type { GateId, EquipmentKindId } from '../ids/vocabulary'
 import { GATES } from '../ids/vocabulary'
 import type { Gate } from '../clearance/gate'
 import { GATE_OF_KIND } from '../clearance/kit-around'
-import type { EquipmentKindId } from '../ids/vocabulary'
 
 /** What a shop is made of before it strikes its first arc, in the order in which one thing needs the other. */
 export const FIRST_STEPS = ['halls', 'numbers', 'kit', 'people', 'air', 'work', 'gates'] as const
@@ -44,7 +43,7 @@ const isClear = ({ gates }: BayBegun): boolean => GATES.every(gate => isOpen(gat
 const opened = ({ gates }: BayBegun): number => GATES.filter(gate => isOpen(gates[gate])).length
 
 /** Something to weld or cut with, and in a designated bay something to put a fire out: a spot on a structure gets it with its permit. */
-const lacksKit = ({ kinds, isDesignated }: BayBegun): boolean =>
+export const lacksKit = ({ kinds, isDesignated }: BayBegun): boolean =>
   !kinds.some(kind => GATE_OF_KIND[kind] === 'machine' || kind === 'oxy-fuel-torch') || (isDesignated && !kinds.includes('extinguisher'))
 
 /**

@@ -2,6 +2,7 @@ import { MACHINE_KIT } from '../clearance/machine-gate'
 import type { EquipmentKindId, ProcessId } from '../ids/vocabulary'
 import { tagIdOf } from '../ids/tag'
 import { PROCESS_TRAITS } from '../job/process-traits'
+import type { BayBegun } from './first-steps'
 import type { KitItemCommands, KitItemMarks, OnPaper } from '../streams/kit-item/kit-item'
 
 /** Kinds of a starter set, in the order of its list, with the letters of their tags. House rule: any tag does. */
@@ -52,15 +53,15 @@ export interface StarterSaid {
 }
 
 /**
- * A set for each bay, tagged: a thing of bay 3 is called after it where that tag is free. Helmets lie in the rack until they are given
- * out. Nothing of it was looked at, and what nobody said of it is left unsaid: its gates hold until somebody does.
+ * What each bay lacks of its set, tagged: a thing of bay 3 is called after it where that tag is free. Helmets lie in the rack until they
+ * are given out. Nothing of it was looked at, and what nobody said of it is left unsaid: its gates hold until somebody does.
  *
  * @param said by kind; a kind that is left out is not here
  * @param taken tags that are worn already, as their ids
  */
 export function starterKit(
   { bays, counts, said, taken, named }: {
-    readonly bays: readonly { readonly bayId: string, readonly label: string }[]
+    readonly bays: readonly Pick<BayBegun, 'bayId' | 'label' | 'kinds'>[]
     readonly counts: ReadonlyMap<StarterKindId, number>
     readonly said: Readonly<Partial<Record<StarterKindId, StarterSaid>>>
     readonly taken: ReadonlySet<string>
@@ -69,10 +70,11 @@ export function starterKit(
 ): KitItemCommands['item.register-many']['items'] {
   const worn = new Set(taken)
   const items: Record<string, KitItemCommands['item.register-many']['items'][string]> = {}
-  for (const { bayId, label } of bays) for (const [kind, count] of counts) {
+  for (const { bayId, label, kinds } of bays) for (const [kind, count] of counts) {
     const told = said[kind]
-    if (!told) continue
-    for (let nth = 1; nth <= count; nth++) {
+    // Helmets go with people: a bay that has anything had its share of them.
+    const here = kind === 'helmet' && kinds.length > 0 ? count : kinds.filter(one => one === kind).length
+    for (let nth = here + 1; told && nth <= count; nth++) {
       const tag = freeTag(TAG_LETTERS[kind], /^\d{1,4}$/.test(label) ? Number(label) : 1, worn)
       worn.add(tag)
       const { marks, onPaper, distanceM } = told

@@ -12,7 +12,11 @@ test.afterAll(() => served.stop())
 /** Well under ten minutes, at five seconds for whatever is typed, chosen or pressed; 82 of them as this was written. */
 const INPUTS_AT_MOST = 90
 
-test('an empty site, step by step: from the printed code to the first bay that is clear to strike', async ({ page }) => {
+/** Made up, as all names here are. */
+const FAMILIES = ['Cole', 'Finch', 'Marl', 'Reed', 'Vane']
+const CLASS = ['Alder', 'Briar', 'Clover', 'Sorrel'].flatMap(given => FAMILIES.map(name => `${given} ${name}`))
+
+test('an empty site, step by step: from the printed code to the first bay that is clear to strike, and then the whole shop', async ({ page }) => {
   let inputs = 0
   const press = async (key: Locator) => {
     inputs++
@@ -91,8 +95,9 @@ test('an empty site, step by step: from the printed code to the first bay that i
   await button('Register 12 things')
 
   await step('People')
-  await fillIn(page.getByRole('main'), { 'Names, or a table': 'Alder Finch\nBriar Cole' })
-  await button('Bring in 2 people')
+  // A class as it is pasted: twenty names, a line each.
+  await fillIn(page.getByRole('main'), { 'Names, or a table': CLASS.join('\n'), 'Group or class of all': 'Evening' })
+  await button('Bring in 20 people')
   await step('Air and extraction')
   await fillIn(page.getByRole('main'), { 'Air blown in': '7200', 'Air speed': '0.15' })
   await expect(page.getByLabel('Volume')).toHaveValue('1440')
@@ -147,6 +152,28 @@ test('an empty site, step by step: from the printed code to the first bay that i
   await page.goto(`${served.url}/first-steps`)
   await expect(page.getByText('A bay is clear to strike.')).toBeVisible()
   expect(inputs).toBeLessThanOrEqual(INPUTS_AT_MOST)
+
+  // The rest of the shop: the class comes in, the job goes on, and what is due is said in a tap each.
+  await page.goto(`${served.url}/opening`)
+  const coming = page.getByRole('region', { name: 'A class comes in' })
+  await choose(coming.getByLabel('A class comes in'), 'Evening')
+  await expect(coming.getByText(/^No bay for: .*Sorrel Vane/)).toBeVisible()
+  await coming.getByRole('button', { name: 'Place 1 person' }).click()
+  const job = page.getByRole('region', { name: 'One job for many bays' })
+  await choose(job.getByLabel('One job for many bays'), /^Stick/)
+  await job.getByRole('button', { name: /^2\b/ }).click()
+  await job.getByRole('button', { name: 'Set it on 1 bay' }).click()
+  await page.goto(`${served.url}/bay/bay-2?do=eyes`)
+  await page.getByRole('button', { name: '11', exact: true }).click()
+  await page.goto(`${served.url}/bay/bay-2?do=air`)
+  await page.getByRole('button', { name: '15', exact: true }).click()
+  await page.getByRole('button', { name: 'It stands 15 cm beside the arc' }).click()
+  await page.goto(`${served.url}/opening`)
+  for (const key of ['Looked: all sound', 'Passes at the door']) {
+    await page.getByRole('button', { name: new RegExp(`^${key} at bay 2\\b`) }).click()
+    await expect(page.getByRole('button', { name: new RegExp(`^${key} at bay 2\\b`) })).toHaveCount(0)
+  }
+  await expect(page.getByText('0 bays to go, 2 clear to strike')).toBeVisible()
 })
 
 test('halls are called otherwise and closed with all that is in them, and asked about before', async ({ page }) => {
@@ -156,7 +183,7 @@ test('halls are called otherwise and closed with all that is in them, and asked 
   await page.getByLabel('Called').fill('Long shed')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await page.getByRole('button', { name: 'Long shed Change' }).click()
-  await expect(page.getByText('Closed, its 2 bays close with it.')).toBeVisible()
+  await expect(page.getByText('If it closes, its 2 bays close with it.')).toBeVisible()
   await page.getByRole('button', { name: 'Close', exact: true }).click()
   await expect(page.getByText('Hall Long shed closes, and 2 bays with it.')).toBeVisible()
   await page.getByRole('button', { name: 'Close', exact: true }).last().click()

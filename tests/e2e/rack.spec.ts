@@ -1,4 +1,5 @@
 import { axeFindsNothing } from './axe-finds'
+import { shopDayEndsAtMs } from '#core/time/shop-day'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
 
@@ -42,6 +43,11 @@ test('the shade is found from the darkest and kept: the next job of this person 
   await expect(darkest.getByRole('button', { name: 'Too dark: one lighter' })).toBeDisabled()
   await darkest.getByRole('button', { name: 'The puddle is just seen' }).click()
   const eyes = page.getByRole('region', { name: 'Eyes' })
+  await expect(eyes.getByText('They start at 10, which they found for themselves.')).toBeVisible()
+  // It is theirs the next day too, when all that was looked at is due again.
+  await served.restart(new Date(shopDayEndsAtMs(Date.now(), 'America/New_York', 4) + 220 * 60_000).toISOString())
+  await signIn(page, served, 'maren', '/bay/bay-2?do=eyes')
+  await expect(page.getByRole('link', { name: /^Bay 2,/ })).toHaveAttribute('aria-label', /Eyes to do/)
   await expect(eyes.getByText('They start at 10, which they found for themselves.')).toBeVisible()
   // Another job of another band is nobody's settled work.
   await page.goto(`${served.url}/bay/bay-3?do=darkest`)

@@ -4,6 +4,7 @@ import { kitItemStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
 import type { ProcessId } from '#core/ids/vocabulary'
 import { PROCESSES } from '#core/ids/vocabulary'
+import { lacksKit } from '#core/opening/first-steps'
 import { starterCounts, starterKit } from '#core/opening/starter-kit'
 import type { StarterKindId, StarterSaid } from '#core/opening/starter-kit'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
@@ -37,8 +38,7 @@ const calendar = computed(() => {
   const lists = round.value ? listsInForce(round.value.lists) : []
   return (kind: StarterKindId) => listsFor(kind, lists).filter(({ every }) => every.unit !== 'use')
 })
-/** Bays that have nothing yet; where all have something, all. */
-const bare = computed(() => bays.value.filter(({ kinds }) => kinds.length === 0))
+const lacking = computed(() => bays.value.filter(lacksKit))
 const taken = computed(() => new Set([
   ...round.value?.stops.flatMap(({ items }) => items.map(({ item }) => tagIdOf(item.tag))) ?? [],
   ...gas.value?.cylinders.map(({ cylinder }) => tagIdOf(cylinder.tag)) ?? [],
@@ -50,7 +50,7 @@ const items = computed(() => {
     if (known) said[kind] = known
   }
   const named = (kind: StarterKindId, label: string) => `${capital(kitWords.equipmentKinds[kind])} ${label}`
-  return starterKit({ bays: bare.value, counts: counts.value, said, taken: taken.value, named })
+  return starterKit({ bays: lacking.value, counts: counts.value, said, taken: taken.value, named })
 })
 const tags = computed(() => Object.keys(items.value))
 /** One command names at most so many things. */
@@ -79,7 +79,7 @@ async function make() {
     </div>
     <template v-if="counts.size > 0">
       <p class="soft">
-        {{ says.forEachBay(bare.length) }}
+        {{ says.forEachBay(lacking.length) }}
       </p>
       <BeginKind
         v-for="[kind, count] in counts"

@@ -71,7 +71,9 @@ export const beginPages = {
   kit: {
     whatIsDone: 'What is done here',
     forEachBay: (count: number) =>
-      count === 0 ? 'Every bay has something already: more is registered at Kit.' : `For ${count === 1 ? 'the bay' : `each of ${count} bays`} that has nothing yet:`,
+      count === 0
+        ? 'Every bay has what it takes: more is registered at Kit.'
+        : count === 1 ? 'What one bay still lacks:' : `What ${count} bays still lack, each:`,
     make: 'Register the set',
     makeSo: (count: number) => `Register ${count === 1 ? '1 thing' : `${count} things`}`,
   },

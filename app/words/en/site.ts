@@ -59,7 +59,7 @@ export const sitePages = {
     inHall: 'In hall',
     inArea: 'In area',
     kind: 'Kind',
-    goWith: (count: number) => count === 1 ? 'Closed, its bay closes with it.' : `Closed, its ${count} bays close with it.`,
+    goWith: (count: number) => count === 1 ? 'If it closes, its bay closes with it.' : `If it closes, its ${count} bays close with it.`,
     sure: (what: Shown, bays: number) =>
       bays === 0 ? `${what} closes: nobody strikes an arc there.` : `${what} closes, and ${bays === 1 ? '1 bay' : `${bays} bays`} with it.`,
     save: 'Save',

@@ -71,7 +71,9 @@ export const beginPages: typeof English = {
   kit: {
     whatIsDone: 'Qué se hace aquí',
     forEachBay: count =>
-      count === 0 ? 'Todos los puestos ya tienen algo: lo demás se registra en Equipo.' : `Para ${count === 1 ? 'el puesto' : `cada uno de ${count} puestos`} que aún no tiene nada:`,
+      count === 0
+        ? 'Todos los puestos tienen lo que hace falta: lo demás se registra en Equipo.'
+        : count === 1 ? 'Lo que todavía le falta a un puesto:' : `Lo que todavía les falta a ${count} puestos, a cada uno:`,
     make: 'Registrar el juego',
     makeSo: count => `Registrar ${count === 1 ? '1 cosa' : `${count} cosas`}`,
   },

@@ -71,7 +71,7 @@ describe('what a new shop still lacks', () => {
 })
 
 describe('a starter set', () => {
-  const BAYS = [{ bayId: 'bay-1', label: '1' }, { bayId: 'bay-2', label: 'B' }]
+  const BAYS = [{ bayId: 'bay-1', label: '1', kinds: [] }, { bayId: 'bay-2', label: 'B', kinds: [] }]
   const plain = Object.fromEntries(STARTER_KINDS.map(kind => [kind, { marks: {}, onPaper: [] }]))
   const set = (over: Partial<Parameters<typeof starterKit>[0]> = {}) =>
     starterKit({ bays: BAYS, counts: starterCounts(['smaw', 'ofc']), said: plain, taken: new Set(), named: kind => kind, ...over })
@@ -91,6 +91,12 @@ describe('a starter set', () => {
     expect(tags).toEqual(expect.arrayContaining(['m-1b', 'ex-2', 'fa-1', 'fa-1b']))
     expect(tags.every(tag => TAG_PATTERN.test(tag))).toBe(true)
     expect(tags).toHaveLength([...starterCounts(['smaw', 'ofc']).values()].reduce((sum, count) => sum + count, 0) * BAYS.length)
+  })
+  it('gives a bay only what it lacks', () => {
+    const bays = [{ ...BAYS[0]!, kinds: ['arc-machine', 'regulator'] as const }]
+    const kinds = Object.values(set({ bays })).map(({ kind }) => kind)
+    expect([kinds.includes('arc-machine'), kinds.filter(kind => kind === 'regulator').length, kinds.includes('helmet')])
+      .toEqual([false, 1, false])
   })
   it('leaves out what is not here, keeps helmets in the rack, and says the rest as it was said', () => {
     const extinguisher = { marks: { madeOn: '2024-02-01' }, onPaper: [], distanceM: 6 }
