@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { BAY_KINDS } from '#core/ids/vocabulary'
+import { BAYS_AT_ONCE, HALL_SIZE_LIMITS } from '#core/streams/site/site'
 import type { SiteCommands } from '#core/streams/site/site'
 import { between } from './job-schema'
 import type { Payloads } from './payloads'
@@ -13,11 +14,7 @@ export const timeZone = z.string().refine((zone) => {
     return false
   }
 }, 'a time zone such as Europe/London')
-/** More than anybody walks past in a morning. */
-export const BAYS_AT_ONCE = 60
 const newBay = { bayId: id, label: nameOf(12, 'a bay needs a number or a name'), kind: z.enum(BAY_KINDS) }
-/** Of a hall, m. */
-export const HALL_SIZE_LIMITS = { lengthM: { min: 2, max: 500 }, widthM: { min: 2, max: 500 }, heightM: { min: 2, max: 60 } } as const
 const hallSize = z.strictObject({
   lengthM: between(HALL_SIZE_LIMITS.lengthM, 'm'),
   widthM: between(HALL_SIZE_LIMITS.widthM, 'm'),

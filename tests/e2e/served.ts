@@ -133,7 +133,7 @@ function markWhatIsAsked(): void {
 }
 
 /** From here on each press and each word typed waits until what was asked before is answered and drawn. */
-async function actWhenAnswered(page: Page): Promise<void> {
+export async function actWhenAnswered(page: Page): Promise<void> {
   await page.addInitScript(markWhatIsAsked)
   // Waited for in the page, frame by frame: the tool's own wait looks again only every half second.
   const answered = () => page.waitForFunction(() => !document.documentElement.hasAttribute('data-asking')).then(() => {})

@@ -25,8 +25,9 @@ const draft = ref<Draft>(
     ? { ...state.value.air }
     : {
         isOpenAir: false,
-        volumeM3: undefined,
-        ceilingM: undefined,
+        // What was measured when it was set out goes before.
+        volumeM3: hall.size && hall.size.lengthM * hall.size.widthM * hall.size.heightM,
+        ceilingM: hall.size?.heightM,
         supplyM3PerS: undefined,
         outdoorShare: 1,
         filterEfficiency: 0,

@@ -15,6 +15,8 @@ const units = useShopUnits()
 const { bays } = useBegun()
 const { send, refused, busy } = useSender()
 
+/** From the middle of one bay to the next, m. */
+const APART_LIMITS_M = { min: 0.5, max: 100 }
 const KINDS = ['hall', 'open-air'] as const
 const kind = ref<typeof KINDS[number] | ''>('hall')
 /** What was measured when it was set out goes before. */
@@ -52,9 +54,13 @@ async function describe() {
 }
 
 const unfitted = computed(() => bays.value.filter(bay => bay.hallId === hall.hallId && !bay.isFitted))
+/** A bay that is alone is not apart from anything. */
+const isAlone = computed(() => bays.value.filter(bay => bay.hallId === hall.hallId).length === 1)
+const apartM = ref<number | undefined>()
+const apart = computed(() => (isAlone.value ? APART_LIMITS_M.max : apartM.value))
 async function fit(fitted: FittedBay) {
   const inHall = bays.value.filter(bay => bay.hallId === hall.hallId)
-  const places = bayRows(inHall.length, hall.size)
+  const places = bayRows(inHall.length, apart.value ?? 0, hall.size?.lengthM)
   const fittings = unfitted.value.map(({ bayId }) => {
     const { xM, yM } = places[inHall.findIndex(bay => bay.bayId === bayId)]!
     return [bayId, { ...fitted, xM, yM }] as const
@@ -100,10 +106,15 @@ async function fit(fitted: FittedBay) {
       <p>
         {{ says.whatDraws(unfitted.length) }}
       </p>
-      <p class="soft">
-        {{ says.inRows }}
-      </p>
-      <AirExtractionForm is-for-many :fitted="undefined" @fit="fit" />
+      <FrameNumber
+        v-if="!isAlone"
+        v-model="apartM"
+        :label="says.apart"
+        :unit="units.height"
+        :limits="APART_LIMITS_M"
+        :hint="says.inRows"
+      />
+      <AirExtractionForm v-if="apart !== undefined" is-for-many :fitted="undefined" @fit="fit" />
     </template>
     <p v-else class="state-open">
       {{ says.done }}

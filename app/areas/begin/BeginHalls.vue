@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { BAYS_AT_ONCE, HALL_SIZE_LIMITS } from '#core/streams/site/site'
 import type { HallSize } from '#core/streams/site/site'
 import type { BayKindId } from '#core/ids/vocabulary'
 import { BAY_KINDS } from '#core/ids/vocabulary'
 import { wordId } from '#core/ids/word-id'
 import { SITE_STREAM } from '#core/ids/streams'
-import { BAYS_AT_ONCE, HALL_SIZE_LIMITS } from '#shared/contract/site-schema'
 import { makeUuid } from '~/stores/outbox'
 import { beginPages } from '~/words/begin'
 

@@ -98,7 +98,8 @@ export const beginPages = {
     later: 'Not measured yet? Go on with another step: Air holds here until it is.',
     saveAir: 'Save the air of this hall',
     whatDraws: (count: number) => `What draws the fume, the same at ${bays(count)}:`,
-    inRows: 'Bays are set in rows along the hall. Nobody measured that: move them at Air where it matters.',
+    apart: 'From one bay to the next',
+    inRows: 'middle to middle, where they stand closest; put right one by one at Air',
     done: 'Its air and the extraction of all its bays are said.',
   },
   work: {

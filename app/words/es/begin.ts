@@ -98,7 +98,8 @@ export const beginPages: typeof English = {
     later: '¿Sin medir todavía? Siga con otro paso: Aire detiene aquí hasta que se mida.',
     saveAir: 'Guardar el aire de esta nave',
     whatDraws: count => `Qué jala el humo, igual en ${bays(count)}:`,
-    inRows: 'Los puestos quedan en filas a lo largo de la nave. Nadie lo midió: muévalos en Aire donde importe.',
+    apart: 'De un puesto al siguiente',
+    inRows: 'de centro a centro, donde están más cerca; se corrige uno por uno en Aire',
     done: 'Están dichos su aire y la extracción de todos sus puestos.',
   },
   work: {

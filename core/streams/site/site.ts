@@ -5,6 +5,10 @@ import type { BayKindId, WorkplaceId } from '../../ids/vocabulary'
 
 /** How large a hall is inside, m. */
 export interface HallSize { readonly lengthM: number, readonly widthM: number, readonly heightM: number }
+/** What a hall may measure, m. */
+export const HALL_SIZE_LIMITS = { lengthM: { min: 2, max: 500 }, widthM: { min: 2, max: 500 }, heightM: { min: 2, max: 60 } } as const
+/** Bays made or fitted in one go: more than anybody walks past in a morning. */
+export const BAYS_AT_ONCE = 60
 /** A building or a yard. Left out: nobody measured it; it is in use. */
 export interface Hall { readonly hallId: string, readonly name: string, readonly size?: HallSize, readonly closed?: boolean }
 export interface Area { readonly areaId: string, readonly hallId: string, readonly name: string, readonly closed?: boolean }
@@ -133,6 +137,15 @@ function setOut(site: Site, { hall, area, bays }: SiteCommands['site.set-out']):
   ])
 }
 
+function addArea(site: Site, payload: SiteCommands['site.add-area']): Decision<SiteEvent> {
+  const { areaId, hallId, name } = payload
+  const refused = refuseInto(site.halls.find(hall => hall.hallId === hallId), hallId)
+  if (refused) return refused
+  return site.areas.some(area => same(area.name, name) || area.areaId === areaId)
+    ? refuseTaken(name)
+    : { events: [{ type: 'area-added', version: 1, payload }] }
+}
+
 function changeHall(site: Site, payload: SiteCommands['site.change-hall']): Decision<SiteEvent> {
   const { hallId, name, closed } = payload
   if (!site.halls.some(hall => hall.hallId === hallId)) return unknown(hallId)
@@ -168,9 +181,7 @@ export function decideSite(site: Site, command: SiteCommand): Decision<SiteEvent
         ? refuseTaken(command.payload.name)
         : { events: [{ type: 'hall-added', version: 1, payload: command.payload }] }
     case 'site.add-area':
-      return refuseInto(site.halls.find(hall => hall.hallId === command.payload.hallId), command.payload.hallId) ?? (site.areas.some(area => same(area.name, command.payload.name) || area.areaId === command.payload.areaId)
-        ? refuseTaken(command.payload.name)
-        : { events: [{ type: 'area-added', version: 1, payload: command.payload }] })
+      return addArea(site, command.payload)
     case 'site.add-bay': {
       const { payload } = command
       const refused = refuseInto(site.areas.find(area => area.areaId === payload.areaId), payload.areaId)

@@ -110,17 +110,19 @@ describe('a starter set', () => {
   })
 })
 
-describe('where bays stand until somebody says otherwise', () => {
-  const SIZE = { lengthM: 12, widthM: 10, heightM: 5 }
-  it('in rows along the hall, each in it, none on another', () => {
-    const places = bayRows(9, SIZE)
-    expect(new Set(places.map(({ yM }) => yM)).size).toBe(3)
-    expect(new Set(places.map(({ xM, yM }) => `${xM} ${yM}`)).size).toBe(9)
-    expect(places.every(({ xM, yM }) => xM > 0 && xM < SIZE.lengthM && yM > 0 && yM < SIZE.widthM)).toBe(true)
-  })
-  it('in one row where nobody measured the hall, and in a hall too narrow for one', () => {
-    expect(bayRows(3, undefined)).toEqual([{ xM: 1.5, yM: 2 }, { xM: 4.5, yM: 2 }, { xM: 7.5, yM: 2 }])
-    expect(bayRows(2, { lengthM: 2, widthM: 2, heightM: 3 }).every(({ xM, yM }) => xM <= 2 && yM <= 2)).toBe(true)
-    expect(bayRows(0, SIZE)).toEqual([])
+describe('where bays stand, by how far it is from one to the next', () => {
+  const nearestM = (places: ReturnType<typeof bayRows>, nth: number) =>
+    Math.min(...places.filter((_, other) => other !== nth).map(({ xM, yM }) => Math.hypot(xM - places[nth]!.xM, yM - places[nth]!.yM)))
+  it.each([[12, 3, 20], [12, 1.5, 8], [5, 4, 2], [3, 3, undefined]] as const)(
+    '%i bays, %s m apart, in a hall of %s m',
+    (count, apartM, lengthM) => {
+      const places = bayRows(count, apartM, lengthM)
+      expect(places).toHaveLength(count)
+      // As near as it was said, and never farther: a neighbour's fume is not thinned by a guess.
+      for (let nth = 0; nth < count; nth++) expect(nearestM(places, nth)).toBeCloseTo(apartM, 9)
+      if (lengthM !== undefined && lengthM > apartM) expect(places.every(({ xM }) => xM <= lengthM)).toBe(true)
+    })
+  it('are none where there are none', () => {
+    expect(bayRows(0, 3, 12)).toEqual([])
   })
 })

@@ -226,13 +226,24 @@ it('folds what landed of groups, sign-offs, settled shades, eyes and body, helme
     { ...NEW_SITE_RULES, signOffRule: 'holds' },
   ])
 })
-it('folds what landed of clothes: told, lent, given back, counted, and the rules of a house about them', () => {
+it('folds what landed of clothes, of a laser\'s cell, of halls that were changed and papers that were told', () => {
   const seventh = JSON.parse(readFileSync(new URL('./frozen-events-v7.json', import.meta.url), 'utf8')) as {
     person: PersonEvent[]
     wardrobe: WardrobeEvent[]
     station: Landed[]
     houseRules: Landed[]
+    site: SiteEvent[]
+    kitItem: KitItemEvent[]
   }
+  expect(seventh.site.reduce(evolveSite, NO_SITE)).toMatchObject({
+    halls: [{ name: 'Long shed', size: { lengthM: 20 }, closed: true }],
+    areas: [{ name: 'Benches', closed: false }],
+    bays: [{ label: '1', closed: false }],
+  })
+  expect(seventh.kitItem.reduce(evolveKitItem, null)).toMatchObject({
+    assignment: { to: 'bay', id: 'bay-1' },
+    lists: { 'arc-machine.electrical': { passedOn: '2026-06-02', eventsSince: [] } },
+  })
   expect(seventh.person.reduce(evolvePerson, NOBODY)).toMatchObject({
     outfit: { worn: [{ zone: 'legs', like: 'jeans' }], by: 'maren-holt' },
     loans: [],
