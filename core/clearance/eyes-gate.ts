@@ -19,6 +19,7 @@ import { sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 import { judgeLaserCell } from '../laser/laser-cell'
 import { PROCESS_TRAITS } from '../job/process-traits'
+import { tagIdOf } from '../ids/tag'
 import type { Welder } from './person-around'
 import { isBefore, stands } from '../time/instant'
 import type { KitItemFact } from '../inspection/kit-item-fact'
@@ -84,7 +85,10 @@ interface AskedShade { readonly minimum: number, readonly start: number, readonl
 const askedShade = ({ minimum, start, bindingRuleSet }: ShadeAnswer): AskedShade | null =>
   minimum === null ? null : { minimum, start: start!, ruleSet: bindingRuleSet! }
 
-/** The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. One that serves is enough. */
+/**
+ * The helmets of whoever stands here, each with its range and its looks: that replaces what is typed. Of several, where it matters which
+ * is worn, somebody has to say so: of another one nothing follows.
+ */
 function judgeHelmets(
   helmets: readonly KitItemFact[],
   said: Station['helmet'],
@@ -102,23 +106,30 @@ function judgeHelmets(
   })
   // Tagged out, a helmet must go: it is not left lying beside a good one.
   const isOut = ({ findings }: { findings: readonly Finding[] }) => findings.some(({ code }) => code === 'kit.tagged-out')
-  const good = judged.find(({ holds }) => !holds)
-  for (const one of judged) if (one === good || !good || isOut(one)) {
+  const inUse = judged.filter(one => !isOut(one))
+  const matters = inUse.length > 1 && !inUse.every(({ holds, helmet }) => !holds && isAlwaysDark(helmet, shade))
+  const worn = matters && said?.tag !== undefined ? inUse.find(({ helmet }) => isSaidOf(helmet, said)) : undefined
+  const counts = worn ?? judged.find(({ holds }) => !holds)
+  for (const one of judged) if (one === counts || !counts || isOut(one)) {
     found.push(...one.findings)
     missing.push(...one.toDo)
   }
-  if (good && !isKnownDark(good.helmet, said, shade))
-    missing.push(finding('hold', 'eyes.helmet-set-unsaid', { tag: good.helmet.tag, minimum: shade.minimum }, [SOURCES.shopPractice]))
+  if (matters && !worn) {
+    const tags = inUse.map(({ helmet }) => helmet.tag)
+    missing.push(finding('hold', 'eyes.which-helmet', { tags, count: tags.length }, [SOURCES.shopPractice]))
+  } else if (counts && !counts.holds && !isAlwaysDark(counts.helmet, shade) && !isSaidOf(counts.helmet, said))
+    missing.push(finding('hold', 'eyes.helmet-set-unsaid', { tag: counts.helmet.tag, minimum: shade.minimum }, [SOURCES.shopPractice]))
 }
 
-/**
- * A helmet that can be set lighter than the least is at what somebody said it is set to, since whoever stands here has it. One that cannot
- * is dark enough however it is set.
- */
-function isKnownDark({ marks: { shadeBands = [] }, assignedAt }: KitItemFact, said: Station['helmet'], { minimum }: AskedShade): boolean {
-  if (settableShades(shadeBands).every(shade => shadeForComparing(shade) >= minimum)) return true
-  return said !== null && !(assignedAt !== undefined && isBefore(said.at, assignedAt))
-}
+/** However it is set, it is dark enough. */
+const isAlwaysDark = ({ marks: { shadeBands = [] } }: KitItemFact, { minimum }: AskedShade): boolean =>
+  settableShades(shadeBands).every(shade => shadeForComparing(shade) >= minimum)
+
+/** Somebody said what it is set to, of this very helmet, since whoever stands here has it. */
+const isSaidOf = ({ tag, assignedAt }: KitItemFact, said: Station['helmet']): boolean =>
+  said !== null
+  && (said.tag === undefined || said.tag === tagIdOf(tag))
+  && !(assignedAt !== undefined && isBefore(said.at, assignedAt))
 
 function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, start, ruleSet }: AskedShade, said: Finding[]): void {
   if (!shadeBands || shadeBands.length === 0) {

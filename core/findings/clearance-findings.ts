@@ -21,6 +21,7 @@ export interface EyesFindings {
   'eyes.start-settled': { start: number }
   'eyes.start-darker': { start: number }
   'eyes.helmet-set-unsaid': { tag: string, minimum: number }
+  'eyes.which-helmet': { tags: readonly string[], count: number }
   'eyes.set-helmet-to': { tag: string, shade: number }
   'eyes.tint-explains': { helmet: number, added: number, effective: number }
 }

@@ -197,6 +197,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.helmet-fault': ['shopPractice'],
   'eyes.helmet-not-checked': ['shopPractice'],
   'eyes.helmet-set-unsaid': ['shopPractice'],
+  'eyes.which-helmet': ['shopPractice'],
   'eyes.prescription': ['usPrescription'],
   'eyes.start-darker': ['shopPractice'],
   'eyes.start-settled': ['shopPractice'],

@@ -5,6 +5,7 @@ import { bandOf } from '#core/shade/settled-shade'
 import { workplaceOf } from '#core/streams/site/site'
 import { settableShades } from '#core/shade/settable-shades'
 import { personStream, stationStream } from '#core/ids/streams'
+import { tagIdOf } from '#core/ids/tag'
 import type { Placed } from '~/stores/judged'
 import { stationPages } from '~/words/station'
 
@@ -17,8 +18,13 @@ const judged = useJudged()
 const q = useQuantities()
 const { send, refused, busy } = useSender()
 const shade = computed(() => placed.verdict.shade)
-const helmet = computed(() =>
-  judged.viewAt(placed.bay).forPerson(placed.station.personId).worn.find(({ kind, marks }) => kind === 'helmet' && marks.shadeBands))
+const helmets = computed(() =>
+  judged.viewAt(placed.bay).forPerson(placed.station.personId).worn.filter(({ kind, marks }) => kind === 'helmet' && marks.shadeBands))
+/** The one that is worn, as far as anybody said; the steps are those of its lens. */
+const helmet = computed(() => {
+  const worn = wornHelmet(helmets.value, placed.station.helmet)
+  return helmets.value.find(({ tag }) => tagIdOf(tag) === worn) ?? helmets.value[0]
+})
 const steps = computed(() =>
   shade.value?.minimum == null || shade.value.start === null
     ? []
@@ -37,7 +43,8 @@ async function settle() {
   const found = { bayId: placed.bay.bayId, process: work.process, bandA, shade: tried.value }
   const sent = await send('person.settle-shade', personStream(personId), found)
   if (!sent.ok) return
-  const set = await send('station.set-helmet', stationStream(placed.bay.bayId), { shade: tried.value })
+  const tag = wornHelmet(helmets.value, placed.station.helmet)
+  const set = await send('station.set-helmet', stationStream(placed.bay.bayId), { shade: tried.value, ...tag ? { tag } : {} })
   if (set.ok) emit('done')
 }
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { stationStream } from '#core/ids/streams'
+import { shownTag, tagIdOf } from '#core/ids/tag'
 import { addedByTint } from '#core/shade/shade-number'
 import { stands } from '#core/time/instant'
 import type { Placed } from '~/stores/judged'
@@ -35,6 +36,12 @@ const shades = computed(() => {
 })
 /** A helmet with a tag says its own range, and its looks are kept with it. */
 const helmets = computed(() => judged.viewAt(placed.bay).forPerson(placed.station.personId).worn.filter(({ kind }) => kind === 'helmet'))
+/** Which of several is on the head: a shade is said of that one. */
+const worn = ref(wornHelmet(helmets.value, placed.station.helmet) ?? '')
+const set = (one: number) => {
+  const tag = helmets.value.length > 1 ? worn.value : wornHelmet(helmets.value, null)
+  return act('station.set-helmet', { shade: one, ...tag ? { tag } : {} })
+}
 const other = ref('')
 const TINTS: readonly number[] = [0.5, 0.2, 0.15, 0.1, 0.08]
 const askTint = ref(false)
@@ -49,7 +56,7 @@ const otherWrong = ref('')
 const setOther = () => {
   const value = Number(other.value.replace(',', '.'))
   otherWrong.value = value >= 1.2 && value <= 16 ? '' : says.aShadeFrom12
-  if (!otherWrong.value) void act('station.set-helmet', { shade: value })
+  if (!otherWrong.value) void set(value)
 }
 const checkGlasses = (kind: GlassesKind, transmittance?: number) => {
   askTint.value = kind === 'tinted' && transmittance === undefined
@@ -73,6 +80,13 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
       </NuxtLink>
     </template>
     <template v-if="shade?.minimum != null">
+      <FrameChoice
+        v-if="helmets.length > 1"
+        v-model="worn"
+        :label="says.whichIsWorn"
+        :ids="helmets.map(({ tag }) => tagIdOf(tag))"
+        :named="shownTag"
+      />
       <h4 id="shade-set">
         {{ helmets.length > 0 ? says.setOnTheirs : says.shadeSetOnTheHelmet }}
         <span class="chalk">{{ placed.station.helmet ? q.shade(placed.station.helmet.shade) : '' }}</span>
@@ -83,7 +97,7 @@ const fail = (fault: HelmetFault) => act('station.check-helmet', { passed: false
           :key="one"
           :picked="placed.station.helmet?.shade === one"
           class="num"
-          @click="act('station.set-helmet', { shade: one })"
+          @click="set(one)"
         >
           {{ one }}
         </FrameKey>

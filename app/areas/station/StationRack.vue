@@ -4,6 +4,7 @@ import { learnSentences } from '#shared/words/speak'
 import { shadeQuestionOf } from '#core/job/job'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { kitItemStream } from '#core/ids/streams'
+import { tagIdOf } from '#core/ids/tag'
 import { solveRack } from '#core/shade/rack'
 import type { RackFit } from '#core/shade/rack'
 import { rackHelmetOf } from '#core/shade/rack-of-register'
@@ -36,10 +37,11 @@ const jobs = computed(() => [
   ...placed.station.earlierJobs.filter(({ personId: by }) => by === personId.value).map(({ job }) => job),
 ].map(job => shadeQuestionOf(job, workplaceOf(placed.bay))))
 /** What somebody said that their helmet is set to, since they have it. */
-function saidOf({ assignment, assignedAt }: KitItem): number | undefined {
+function saidOf({ tag, assignment, assignedAt }: KitItem): number | undefined {
   const { helmet } = placed.station
   const isTheirs = assignment?.to === 'person' && assignment.id === personId.value
-  return helmet && isTheirs && !(assignedAt && isBefore(helmet.at, assignedAt)) ? helmet.shade : undefined
+  const isOfIt = helmet?.tag === undefined || helmet.tag === tagIdOf(tag)
+  return helmet && isTheirs && isOfIt && !(assignedAt && isBefore(helmet.at, assignedAt)) ? helmet.shade : undefined
 }
 const solved = computed(() => {
   const { welder } = judged.viewAt(placed.bay).forPerson(personId.value)

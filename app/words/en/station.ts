@@ -178,6 +178,7 @@ export const stationPages = {
     lookedAt: 'looked at',
     toLookAt: 'to look at',
     shadeSetOnTheHelmet: 'Shade set on the helmet',
+    whichIsWorn: 'Which one is worn',
     anotherShade: 'Another shade',
     other: 'other',
     set: 'Set',

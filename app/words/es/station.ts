@@ -180,6 +180,7 @@ export const stationPages: typeof English = {
     lookedAt: 'revisada',
     toLookAt: 'por revisar',
     shadeSetOnTheHelmet: 'Sombra puesta en la careta',
+    whichIsWorn: 'Cuál lleva puesta',
     anotherShade: 'Otra sombra',
     other: 'otra',
     set: 'Poner',

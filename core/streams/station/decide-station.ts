@@ -21,7 +21,7 @@ export interface StationCommands {
   'station.place-person': { readonly personId: string | null }
   /** A class at once, by bay: all of them, or nobody. */
   'station.place-people': { readonly people: Readonly<Record<string, string | null>> }
-  'station.set-helmet': { readonly shade: number }
+  'station.set-helmet': { readonly shade: number, readonly tag?: string }
   'station.check-helmet': { readonly passed: boolean, readonly fault?: HelmetFault }
   'station.check-glasses': { readonly kind: GlassesKind, readonly transmittance?: number }
   'station.place-hood': HoodPosition
@@ -95,7 +95,7 @@ function act(station: Station, command: StationCommand, context: StationContext)
       return { events: station.personId === personId ? [] : [{ type: 'person-placed', version: 2, payload: { personId, at } }] }
     }
     case 'station.set-helmet':
-      return { events: [{ type: 'helmet-set', version: 1, payload: { shade: command.payload.shade, at } }] }
+      return { events: [{ type: 'helmet-set', version: 1, payload: { ...command.payload, at } }] }
     case 'station.check-helmet':
       return { events: [{ type: 'helmet-checked', version: 1, payload: { ...command.payload, at, validUntil } }] }
     case 'station.check-glasses':

@@ -13,7 +13,8 @@ import type { LaserCell } from '../../laser/laser-cell'
 import type { RequirementId } from '../../ids/ppe-ids'
 
 /** The shade set on the helmet, or the one number of a fixed one. */
-export interface HelmetSetting { readonly shade: number, readonly at: Instant }
+/** The tag id of the helmet of which it was said; left out, of the one there was. */
+export interface HelmetSetting { readonly shade: number, readonly at: Instant, readonly tag?: string }
 /** The check before use; good until the shop day ends. */
 export interface HelmetCheck { readonly passed: boolean, readonly fault?: HelmetFault, readonly at: Instant, readonly validUntil: Instant }
 export interface GlassesCheck {

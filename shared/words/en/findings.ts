@@ -197,6 +197,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Look at its dial, and say the shade.',
     'Shade set on the helmet not said.',
   ],
+  'eyes.which-helmet': ({ tags }) => [
+    `${tags.join(' and ')} are theirs, and nobody said which one is worn.`,
+    'Say which, and what it is set to; or give the other back.',
+    'Which helmet is worn was not said.',
+  ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Set ${tag} to ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [
     `Helmet ${q.shade(helmet)} with this tint looks like ${q.shade(effective)} (${q.shade(added)} more), but the tint does not count.`,

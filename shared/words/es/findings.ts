@@ -200,6 +200,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Mire la perilla y diga la sombra.',
     'Falta decir la sombra puesta.',
   ],
+  'eyes.which-helmet': ({ tags }) => [
+    `Tiene ${tags.join(' y ')}, y nadie dijo cuál lleva puesta.`,
+    'Diga cuál, y en qué sombra está; o devuelva la otra.',
+    'Falta decir qué careta lleva.',
+  ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Ponga ${tag} en ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [
     `La careta en ${q.shade(helmet)} con este tinte parece ${q.shade(effective)} (${q.shade(added)} más), pero el tinte no cuenta.`,

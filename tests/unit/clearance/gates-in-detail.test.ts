@@ -151,13 +151,22 @@ describe('the Eyes gate in detail', () => {
         ]),
       ]),
     ).toMatchObject({ findings: [{ code: 'eyes.helmet-range-lighter', values: { darkest: 8 } }] }))
-  it('of two helmets one that serves is enough, wherever it stands', () => {
+  it('of two helmets the one that is worn counts, and somebody has to say which; a shade said of the other says nothing', () => {
     const [good, light] = [helmet('H-1', [[9, 13]]), helmet('H-2', [[3, 5]])]
     const unseen = helmet('H-3', [[9, 13]], { lists: {} })
-    expect(found([light, good])).toEqual(['open', 'set H-1 12'])
-    expect(found([good, light])).toEqual(['open', 'set H-1 12'])
-    expect(found([unseen, good])).toEqual(['open', 'set H-1 12'])
-    expect(found([light, unseen])[0]).toBe('hold')
+    const said = (tag?: string) => ({ helmet: { shade: 12, at: NOW, ...tag === undefined ? {} : { tag } } })
+    for (const unsaid of [{ helmet: null }, said()])
+      expect(found([light, good], unsaid)).toEqual(['to-do', 'eyes.which-helmet', 'set H-1 12'])
+    for (const both of [[light, good], [good, light]]) expect(found(both, said('h-1'))).toEqual(['open', 'set H-1 12'])
+    expect(found([good, light], said('h-2'))[0]).toBe('hold')
+    expect(found([good, unseen], said('h-3'))[0]).toBe('to-do')
+    expect(found([unseen, good], said('h-1'))).toEqual(['open', 'set H-1 12'])
+    expect(found([light, unseen], { helmet: null })[0]).toBe('hold')
+    // Of one that is gone.
+    expect(found([good, light], said('h-9'))[1]).toBe('eyes.which-helmet')
+    expect(found([good], said('h-9'))[1]).toBe('eyes.helmet-set-unsaid')
+    // Whichever of these is put on, and however it is set, it is dark enough.
+    expect(found([helmet('H-1', [[12, 12]]), helmet('H-2', [[10, 13]])], { helmet: null })[0]).toBe('open')
     expect(found([unseen])).toEqual(['to-do', 'kit.look-due', 'set H-3 12'])
   })
   it('one that only bears a caution serves; one tagged out must go, though another serves', () => {

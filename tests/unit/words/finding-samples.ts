@@ -466,6 +466,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'eyes.walls-throw-back': { walls: 'shiny' },
   'eyes.start-settled': { start: 9 },
   'eyes.start-darker': { start: 13 },
+  'eyes.which-helmet': { tags: ['H-1', 'H-2'], count: 2 },
   'eyes.helmet-set-unsaid': { tag: 'H-1', minimum: 10 },
   'eyes.set-helmet-to': { tag: 'H-1', shade: 11 },
   'kit.tag-taken': { tag: 'FA-3' },
