@@ -200,7 +200,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'eyes.which-helmet': ({ tags }) => [
     `${tags.join(' and ')} are theirs, and nobody said which one is worn.`,
     'Say which, and what it is set to; or give the other back.',
-    'Which helmet is worn was not said.',
+    'Helmet worn not said.',
   ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Set ${tag} to ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [

@@ -203,7 +203,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'eyes.which-helmet': ({ tags }) => [
     `Tiene ${tags.join(' y ')}, y nadie dijo cuál lleva puesta.`,
     'Diga cuál, y en qué sombra está; o devuelva la otra.',
-    'Falta decir qué careta lleva.',
+    'Falta qué careta lleva.',
   ],
   'eyes.set-helmet-to': ({ tag, shade }, q) => [`Ponga ${tag} en ${q.shade(shade)}.`],
   'eyes.tint-explains': ({ helmet, added, effective }, q) => [

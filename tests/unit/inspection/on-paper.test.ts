@@ -64,7 +64,8 @@ describe('what a paper says of a thing', () => {
 })
 
 describe('many at once', () => {
-  const item = { kind: 'flashback-arrestor', name: 'Arrestor', marks: {}, assignment: { to: 'bay', id: 'bay-1' }, onPaper: [PAPER] } as const
+  const assignment = { to: 'bay', id: 'bay-1' } as const
+  const item = { kind: 'flashback-arrestor', name: 'Arrestor', marks: {}, assignment, onPaper: [PAPER] } as const
   const many = (over: object = {}): KitItemCommand =>
     ({ type: 'item.register-many', payload: { items: { 'fa-3': { ...item, ...over } } } })
   it('each has its tag, its bay and what its paper says, and its look before use to come', () => {
