@@ -44,7 +44,7 @@ const airless = computed(() => halls.value.filter(({ hallId }) => bays.value.som
             <NuxtLink :to="`/first-steps?step=${id}`" :aria-current="id === chosen ? 'step' : undefined" :class="{ done: isDone }">
               <b class="print">{{ nth + 1 }}</b>
               <span>{{ says.steps[id] }}
-                <small :class="isDone ? 'state-open' : 'soft'">{{ isDone ? says.done : lackOf(lacking) }}</small>
+                <small :class="isDone ? 'print' : 'soft'">{{ isDone ? says.done : lackOf(lacking) }}</small>
               </span>
             </NuxtLink>
           </li>
@@ -105,7 +105,14 @@ const airless = computed(() => halls.value.filter(({ hallId }) => bays.value.som
 <style scoped>
 .two { display: grid; grid-template-columns: minmax(0, 320px) minmax(0, 1fr); gap: var(--space-7) var(--space-9); align-items: start; }
 .steps li { border-bottom: var(--line-thin) solid var(--rule); }
-.steps a { display: flex; align-items: center; gap: var(--space-5); min-height: 56px; padding: var(--space-2) var(--space-5); font-weight: 750; }
+.steps a {
+  display: flex;
+  align-items: center;
+  gap: var(--space-5);
+  min-height: 56px;
+  padding: var(--space-2) var(--space-5);
+  font-weight: 750;
+}
 .steps a[aria-current] { box-shadow: inset 5px 0 var(--ink); background: var(--panel); }
 .steps b { font-size: var(--type-big); font-weight: 900; min-width: 1.2em; }
 .steps small { display: block; font-weight: 500; }

@@ -18,6 +18,8 @@ export interface BayBegun {
   readonly kinds: readonly EquipmentKindId[]
   readonly hasPerson: boolean
   readonly hasJob: boolean
+  /** By its whole verdict: a stopped bay, or one of which nothing was heard, is not clear whatever its gates say. */
+  readonly isClear: boolean
   readonly gates: Readonly<Record<GateId, Pick<Gate, 'state'>>>
 }
 
@@ -39,7 +41,6 @@ export interface FirstStep {
 }
 
 const isOpen = ({ state }: Pick<Gate, 'state'>): boolean => state === 'open' || state === 'not-needed'
-const isClear = ({ gates }: BayBegun): boolean => GATES.every(gate => isOpen(gates[gate]))
 const opened = ({ gates }: BayBegun): number => GATES.filter(gate => isOpen(gates[gate])).length
 
 /** Something to weld or cut with, and in a designated bay something to put a fire out: a spot on a structure gets it with its permit. */
@@ -64,15 +65,16 @@ export function firstSteps({ bays, halls, hasNumbers, hands }: ShopBegun): reado
     step('people', hands > 0),
     step('air', bays.length > 0 && airless.length === 0, airless),
     step('work', bays.some(({ hasPerson, hasJob }) => hasPerson && hasJob)),
-    step('gates', bays.some(isClear)),
+    step('gates', bays.some(({ isClear }) => isClear)),
   ]
 }
 
 /** Where the shortest way to the first arc goes on: the bay that is nearest to clear, and its first gate that is not open. */
 export function nearestHold(bays: readonly BayBegun[]): { readonly bayId: string, readonly label: string, readonly gate: GateId } | null {
-  const nearest = bays
-    .filter(bay => bay.hasPerson && bay.hasJob && !isClear(bay))
-    .toSorted((a, b) => opened(b) - opened(a))[0]
-  if (!nearest) return null
-  return { bayId: nearest.bayId, label: nearest.label, gate: GATES.find(gate => !isOpen(nearest.gates[gate]))! }
+  const holding = bays.flatMap((bay) => {
+    const gate = GATES.find(one => !isOpen(bay.gates[one]))
+    return gate !== undefined && bay.hasPerson && bay.hasJob ? [{ bay, gate }] : []
+  })
+  const nearest = holding.toSorted((a, b) => opened(b.bay) - opened(a.bay))[0]
+  return nearest ? { bayId: nearest.bay.bayId, label: nearest.bay.label, gate: nearest.gate } : null
 }

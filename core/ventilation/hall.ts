@@ -21,6 +21,14 @@ export interface HallAir {
   readonly airSpeedMPerS: number
 }
 
+/** In the open a room's own numbers mean nothing; they are kept at what a very large hall would have. House reading. */
+export const OPEN_AIR_ROOM = { volumeM3: 100_000, ceilingM: 20, supplyM3PerS: 1000 } as const
+/**
+ * What a hall is taken to have until somebody says otherwise, shown where its air is described: no filter, clean air from outside, a near
+ * field of half a metre. Common practice, no source.
+ */
+export const USUAL_AIR = { filterEfficiency: 0, backgroundMgPerM3: 0, nearFieldRadiusM: 0.5 } as const
+
 export const HALL_LIMITS = {
   volumeM3: { min: 5, max: 1_000_000 },
   ceilingM: { min: 1.8, max: 60 },

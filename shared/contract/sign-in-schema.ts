@@ -26,7 +26,6 @@ export const firstRunRequest = z.strictObject({
   site: payloadSchemas['site.open'],
   choice: z
     .strictObject({ jurisdiction: z.enum(JURISDICTIONS), units: z.enum(UNIT_SYSTEMS), language: z.enum(LANGUAGES) })
-    .optional()
     .describe('Whose law, which units, which language; what follows may be changed at House rules'),
   personName: nameOf(80, 'your name'),
   loginName: ownLoginName,

@@ -3,7 +3,7 @@ import { hallIdOf } from '#core/air/air-facts'
 import type { Extraction, FittedBay } from '#core/streams/hall/hall'
 import type { Hall } from '#core/streams/site/site'
 import type { HallAir } from '#core/ventilation/hall'
-import { HALL_LIMITS } from '#core/ventilation/hall'
+import { HALL_LIMITS, OPEN_AIR_ROOM, USUAL_AIR } from '#core/ventilation/hall'
 import { versionAfter } from '~/stores/outbox'
 import { hallStream } from '#core/ids/streams'
 import { airPages } from '~/words/air'
@@ -30,18 +30,14 @@ const draft = ref<Draft>(
         ceilingM: hall.size?.heightM,
         supplyM3PerS: undefined,
         outdoorShare: 1,
-        filterEfficiency: 0,
-        backgroundMgPerM3: 0,
-        nearFieldRadiusM: 0.5,
+        ...USUAL_AIR,
         airSpeedMPerS: undefined,
       },
 )
 const openedOn = ref(facts.reading?.air.versions.halls[hall.hallId] ?? 0)
 const saved = ref('')
-/** In the open the room's own numbers mean nothing; they are kept at what a hall would need. */
 const air = computed<HallAir | null>(() => {
-  const open = { volumeM3: 100_000, ceilingM: 20, supplyM3PerS: 1000 }
-  const whole = draft.value.isOpenAir ? { ...draft.value, ...open } : draft.value
+  const whole = draft.value.isOpenAir ? { ...draft.value, ...OPEN_AIR_ROOM } : draft.value
   return Object.values(whole).some(value => value === undefined) ? null : whole as HallAir
 })
 const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }

@@ -3,7 +3,8 @@ import { bayRows } from '#core/opening/bay-rows'
 import type { FittedBay } from '#core/streams/hall/hall'
 import type { Hall } from '#core/streams/site/site'
 import { hallStream } from '#core/ids/streams'
-import { HALL_LIMITS } from '#core/ventilation/hall'
+import type { HallAir } from '#core/ventilation/hall'
+import { HALL_LIMITS, OPEN_AIR_ROOM, USUAL_AIR } from '#core/ventilation/hall'
 import { beginPages } from '~/words/begin'
 
 const says = beginPages.air
@@ -24,47 +25,35 @@ const { lengthM = 0, widthM = 0, heightM = 0 } = hall.size ?? {}
 const volumeM3 = ref<number | undefined>(lengthM * widthM * heightM || undefined)
 const ceilingM = ref<number | undefined>(heightM || undefined)
 const supplyM3PerS = ref<number | undefined>()
-const outdoorShare = ref<number | undefined>(1)
+const outdoorShare = ref<number | undefined>()
 const airSpeedMPerS = ref<number | undefined>()
 const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 
 const state = computed(() => facts.reading?.air.halls[hall.hallId] ?? null)
 const air = computed(() => {
   const isOpenAir = kind.value === 'open-air'
-  // In the open the room's own numbers mean nothing; they are kept at what a hall would need.
-  const [volume, ceiling, supply] = isOpenAir ? [100_000, 20, 1000] : [volumeM3.value, ceilingM.value, supplyM3PerS.value]
-  const [outdoor, speed] = [isOpenAir ? 1 : outdoorShare.value, airSpeedMPerS.value]
-  return volume === undefined || ceiling === undefined || supply === undefined || outdoor === undefined || speed === undefined
-    ? null
-    : {
-        isOpenAir,
-        volumeM3: volume,
-        ceilingM: ceiling,
-        supplyM3PerS: supply,
-        outdoorShare: outdoor,
-        filterEfficiency: 0,
-        backgroundMgPerM3: 0,
-        nearFieldRadiusM: 0.5,
-        airSpeedMPerS: speed,
-      }
+  const room = isOpenAir
+    ? { ...OPEN_AIR_ROOM, outdoorShare: 1 }
+    : { volumeM3: volumeM3.value, ceilingM: ceilingM.value, supplyM3PerS: supplyM3PerS.value, outdoorShare: outdoorShare.value }
+  const whole = { ...USUAL_AIR, ...room, isOpenAir, airSpeedMPerS: airSpeedMPerS.value }
+  return Object.values(whole).some(value => value === undefined) ? null : whole as HallAir
 })
 const on = () => ({ id: hallStream(hall.hallId), expectedVersion: facts.reading?.air.versions.halls[hall.hallId] ?? 0 })
 async function describe() {
   if (air.value && (await send('hall.describe', on(), { air: air.value })).ok) await facts.refresh()
 }
 
-const unfitted = computed(() => bays.value.filter(bay => bay.hallId === hall.hallId && !bay.isFitted))
-/** A bay that is alone is not apart from anything. */
-const isAlone = computed(() => bays.value.filter(bay => bay.hallId === hall.hallId).length === 1)
+const inHall = computed(() => bays.value.filter(bay => bay.hallId === hall.hallId))
+const unfitted = computed(() => inHall.value.filter(({ isFitted }) => !isFitted))
 const apartM = ref<number | undefined>()
-const apart = computed(() => (isAlone.value ? APART_LIMITS_M.max : apartM.value))
+/** A bay that is alone has no neighbour: nobody is asked, and it stands in the corner. */
+const isAlone = computed(() => inHall.value.length === 1)
+const apart = computed(() => (isAlone.value ? APART_LIMITS_M.min : apartM.value))
 async function fit(fitted: FittedBay) {
-  const inHall = bays.value.filter(bay => bay.hallId === hall.hallId)
-  const places = bayRows(inHall.length, apart.value ?? 0, hall.size?.lengthM)
-  const fittings = unfitted.value.map(({ bayId }) => {
-    const { xM, yM } = places[inHall.findIndex(bay => bay.bayId === bayId)]!
-    return [bayId, { ...fitted, xM, yM }] as const
-  })
+  if (apart.value === undefined) return
+  const last = inHall.value.flatMap(({ bayId }) => state.value?.bays[bayId] ?? []).at(-1)
+  const places = bayRows(unfitted.value.length, apart.value, hall.size?.lengthM, last)
+  const fittings = unfitted.value.map(({ bayId }, nth) => [bayId, { ...fitted, ...places[nth]! }] as const)
   if ((await send('hall.fit-bays', on(), { bays: Object.fromEntries(fittings) })).ok) await facts.refresh()
 }
 </script>
@@ -116,7 +105,7 @@ async function fit(fitted: FittedBay) {
       />
       <AirExtractionForm v-if="apart !== undefined" is-for-many :fitted="undefined" @fit="fit" />
     </template>
-    <p v-else class="state-open">
+    <p v-else class="soft">
       {{ says.done }}
     </p>
     <FrameRefused :says="refused" />

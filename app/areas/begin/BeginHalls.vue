@@ -25,7 +25,8 @@ const whole = { unit: '', step: 1, toShown: (si: number) => si, fromShown: (show
 
 /** Bays are counted on from the highest number there is. */
 const first = computed(() => 1 + Math.max(0, ...facts.site.bays.map(({ label }) => Number(label)).filter(Number.isInteger)))
-/** All three or none: half a size is no size. */
+/** Once one of them is typed the others are asked for: half a size is no size. */
+const isSized = computed(() => [lengthM, widthM, heightM].some(({ value }) => value !== undefined))
 const size = computed<HallSize | null>(() =>
   lengthM.value === undefined || widthM.value === undefined || heightM.value === undefined
     ? null
@@ -65,9 +66,9 @@ async function make() {
   <FrameForm class="form wide" :busy="busy" @send="make">
     <FrameText v-model="name" :label="says.name" :hint="says.nameHint" maxlength="80" is-needed />
     <div class="columns">
-      <FrameNumber v-model="lengthM" :label="says.long" :unit="units.height" :limits="HALL_SIZE_LIMITS.lengthM" optional />
-      <FrameNumber v-model="widthM" :label="says.wide" :unit="units.height" :limits="HALL_SIZE_LIMITS.widthM" optional />
-      <FrameNumber v-model="heightM" :label="says.high" :unit="units.height" :limits="HALL_SIZE_LIMITS.heightM" optional />
+      <FrameNumber v-model="lengthM" :label="says.long" :unit="units.height" :limits="HALL_SIZE_LIMITS.lengthM" :optional="!isSized" />
+      <FrameNumber v-model="widthM" :label="says.wide" :unit="units.height" :limits="HALL_SIZE_LIMITS.widthM" :optional="!isSized" />
+      <FrameNumber v-model="heightM" :label="says.high" :unit="units.height" :limits="HALL_SIZE_LIMITS.heightM" :optional="!isSized" />
       <FrameNumber
         v-model="count"
         :label="says.bays"

@@ -39,7 +39,9 @@ const calendar = computed(() => {
   return (kind: StarterKindId) => listsFor(kind, lists).filter(({ every }) => every.unit !== 'use')
 })
 const lacking = computed(() => bays.value.filter(lacksKit))
+const refusedTags = ref<ReadonlySet<string>>(new Set())
 const taken = computed(() => new Set([
+  ...refusedTags.value,
   ...round.value?.stops.flatMap(({ items }) => items.map(({ item }) => tagIdOf(item.tag))) ?? [],
   ...gas.value?.cylinders.map(({ cylinder }) => tagIdOf(cylinder.tag)) ?? [],
 ]))
@@ -60,7 +62,13 @@ async function make() {
     const some = tags.value.slice(from, from + AT_ONCE)
     const on = some.map(tag => ({ id: kitItemStream(tag), expectedVersion: null }))
     const sent = await send('item.register-many', on, { items: Object.fromEntries(some.map(tag => [tag, items.value[tag]!])) })
-    if (!sent.ok) return
+    if (!sent.ok) {
+      // A tag of something that left the shop is worn for good: the next one is taken when the key is pressed again.
+      const refused = 'refusal' in sent ? sent.refusal.findings : []
+      const names = refused.flatMap(said => (said.code === 'kit.tag-taken' ? [tagIdOf((said.values as { readonly tag: string }).tag)] : []))
+      refusedTags.value = new Set([...refusedTags.value, ...names])
+      return
+    }
   }
   await facts.refresh()
   emit('done')

@@ -83,5 +83,10 @@ function save(closed: boolean) {
 </template>
 
 <style scoped>
-.change { border: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-7); margin-bottom: var(--space-7); }
+.change {
+  border: var(--line-heavy) solid var(--ink);
+  background: var(--panel);
+  padding: var(--space-6) var(--space-7);
+  margin-bottom: var(--space-7);
+}
 </style>

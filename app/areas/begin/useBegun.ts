@@ -22,6 +22,7 @@ export function useBegun() {
         kinds: (facts.reading?.kit.items[bay.bayId] ?? []).map(({ kind }) => kind),
         hasPerson: station.personId !== null,
         hasJob: station.job !== null,
+        isClear: verdict.word === 'clear-to-strike',
         gates: verdict.byId,
       }
     }))

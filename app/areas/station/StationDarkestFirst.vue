@@ -22,7 +22,7 @@ const helmets = computed(() =>
   judged.viewAt(placed.bay).forPerson(placed.station.personId).worn.filter(({ kind, marks }) => kind === 'helmet' && marks.shadeBands))
 /** The one that is worn, as far as anybody said; the steps are those of its lens. */
 const helmet = computed(() => {
-  const worn = wornHelmet(helmets.value, placed.station.helmet)
+  const worn = wornHelmet(helmets.value, placed.station.helmet?.tag)
   return helmets.value.find(({ tag }) => tagIdOf(tag) === worn) ?? helmets.value[0]
 })
 const steps = computed(() =>
@@ -43,7 +43,7 @@ async function settle() {
   const found = { bayId: placed.bay.bayId, process: work.process, bandA, shade: tried.value }
   const sent = await send('person.settle-shade', personStream(personId), found)
   if (!sent.ok) return
-  const tag = wornHelmet(helmets.value, placed.station.helmet)
+  const tag = wornHelmet(helmets.value, placed.station.helmet?.tag)
   const set = await send('station.set-helmet', stationStream(placed.bay.bayId), { shade: tried.value, ...tag ? { tag } : {} })
   if (set.ok) emit('done')
 }

@@ -37,9 +37,10 @@ const shades = computed(() => {
 /** A helmet with a tag says its own range, and its looks are kept with it. */
 const helmets = computed(() => judged.viewAt(placed.bay).forPerson(placed.station.personId).worn.filter(({ kind }) => kind === 'helmet'))
 /** Which of several is on the head: a shade is said of that one. */
-const worn = ref(wornHelmet(helmets.value, placed.station.helmet) ?? '')
+const worn = ref(wornHelmet(helmets.value, placed.station.helmet?.tag) ?? '')
 const set = (one: number) => {
-  const tag = helmets.value.length > 1 ? worn.value : wornHelmet(helmets.value, null)
+  // Of one that went back meanwhile nothing is said.
+  const tag = wornHelmet(helmets.value, worn.value)
   return act('station.set-helmet', { shade: one, ...tag ? { tag } : {} })
 }
 const other = ref('')

@@ -95,7 +95,9 @@ export const beginPages = {
     outdoors: 'Of it outdoor air',
     speed: 'Air speed at the bays',
     speedHint: 'usually 0.1 to 0.3 m/s indoors',
-    later: 'Not measured yet? Go on with another step: Air holds here until it is.',
+    later:
+      'Counted as usual until somebody says otherwise at Air: no filter, clean air from outside, a near field of 0.5 m. '
+      + 'Not measured yet? Go on with another step: Air holds here until it is.',
     saveAir: 'Save the air of this hall',
     whatDraws: (count: number) => `What draws the fume, the same at ${bays(count)}:`,
     apart: 'From one bay to the next',

@@ -22,7 +22,9 @@ export const beginPages: typeof English = {
     why: {
       halls: 'Una nave es donde se comparte el aire; un puesto es donde una persona enciende un arco.',
       numbers: 'Como se marcan aquí. Ayuda se los muestra a todos, con o sin sesión.',
-      kit: 'Cada cosa lleva su etiqueta. Lo de antes de usar se revisa en el puesto; lo que va por calendario pide su papel, o una revisión.',
+      kit:
+        'Cada cosa lleva su etiqueta. Lo de antes de usar se revisa en el puesto; lo que va por calendario pide su papel, o una '
+        + 'revisión.',
       people: 'Pegue nombres, uno por renglón, o una tabla. Cada uno es aprendiz si la lista no dice otra cosa.',
       air: 'El humo se calcula de lo que entra a la nave y de lo que jala la campana. Mientras falte alguno, Aire detiene.',
       work: 'Alguien en un puesto, y lo que suelda: todo lo demás sale de estas dos cosas.',
@@ -95,7 +97,9 @@ export const beginPages: typeof English = {
     outdoors: 'De eso, aire de afuera',
     speed: 'Velocidad del aire en los puestos',
     speedHint: 'bajo techo suele ser de 0.1 a 0.3 m/s',
-    later: '¿Sin medir todavía? Siga con otro paso: Aire detiene aquí hasta que se mida.',
+    later:
+      'Mientras nadie diga otra cosa en Aire cuenta lo usual: sin filtro, aire limpio de afuera, campo cercano de 0.5 m. '
+      + '¿Sin medir todavía? Siga con otro paso: Aire detiene aquí hasta que se mida.',
     saveAir: 'Guardar el aire de esta nave',
     whatDraws: count => `Qué jala el humo, igual en ${bays(count)}:`,
     apart: 'De un puesto al siguiente',

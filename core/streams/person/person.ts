@@ -1,7 +1,7 @@
 import type { Decision } from '../decision'
 import { finding } from '../../findings/finding'
 import type { Instant } from '../../time/instant'
-import { minutesAfter } from '../../time/instant'
+import { laterOf, minutesAfter } from '../../time/instant'
 import { isOutrun, newest } from '../../time/late-reports'
 import type { SettledShade } from '../../shade/settled-shade'
 import { isSettledFor } from '../../shade/settled-shade'
@@ -171,16 +171,13 @@ function withSettled(person: Person, found: Person['settled'][number]): Person {
     : { ...person, settled: [...person.settled.filter(one => !isSame(one)), found] }
 }
 
-/** A report that comes late moves nothing back. */
-const laterOf = (known: Instant | undefined, at: Instant): Instant => (known !== undefined && isOutrun(at, known) ? known : at)
-
 /** What was given back is on nobody: a zone that it covered is bare until somebody tells what is there instead. */
 function withoutLoan(person: Person, { loanId, at }: { readonly loanId: string, readonly at: Instant }): Person {
   const worn = person.outfit?.worn.filter(one => one.loanId !== loanId) ?? []
   const bare = person.loans.filter(one => one.loanId === loanId).flatMap(({ wearable }) => zonesOf(wearable))
   return {
     ...person,
-    takenOff: { ...person.takenOff, ...Object.fromEntries(bare.map(zone => [zone, laterOf(person.takenOff[zone], at)])) },
+    takenOff: { ...person.takenOff, ...Object.fromEntries(bare.map(zone => [zone, laterOf(person.takenOff[zone] ?? null, at)])) },
     loans: person.loans.filter(one => one.loanId !== loanId),
     outfit: person.outfit && { ...person.outfit, worn },
   }

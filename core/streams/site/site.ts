@@ -129,9 +129,12 @@ function setOut(site: Site, { hall, area, bays }: SiteCommands['site.set-out']):
   const { hallId } = hall
   const { areaId } = area
   const known = site.areas.find(one => one.areaId === areaId)
-  if (known && known.hallId !== hallId) return refuseTaken(known.name)
+  if (known && (known.hallId !== hallId || !same(known.name, area.name))) return refuseTaken(known.name)
+  const there = site.halls.find(one => one.hallId === hallId)
+  // More bays in a hall that is there: what it is called or measures is changed in words of its own, not in passing.
+  if (there && (!same(there.name, hall.name) || hall.size)) return refuseTaken(there.name)
   return decideInOrder(site, [
-    ...site.halls.some(one => one.hallId === hallId) ? [] : [{ type: 'site.add-hall', payload: hall } as const],
+    ...there ? [] : [{ type: 'site.add-hall', payload: hall } as const],
     ...known ? [] : [{ type: 'site.add-area', payload: { ...area, hallId } } as const],
     ...bays.map(bay => ({ type: 'site.add-bay', payload: { ...bay, areaId } } as const)),
   ])

@@ -16,7 +16,8 @@ describe('what a form lacks, by the schema that the server reads it with', () =>
 
   it('names each field once, where it stands in what would be sent', () => {
     expect(lacksOf('person.add', { ...person, name: '' })).toEqual([{ name: 'name', message: 'Needed.' }])
-    const shop = { code: 'A', site: { name: 'Shop', timeZone: '' }, personName: 'Ines', loginName: 'ines', password: 'long enough' }
+    const choice = { jurisdiction: 'us', units: 'us', language: 'en' }
+    const shop = { code: 'A', site: { name: 'Shop', timeZone: '' }, choice, personName: 'Ines', loginName: 'ines', password: 'long enough' }
     expect(lacksOf('first-run', shop)).toEqual([{ name: 'site.timeZone', message: 'Needed.' }])
   })
 

@@ -23,6 +23,7 @@ const BAY: BayBegun = {
   kinds: ['arc-machine', 'extinguisher'],
   hasPerson: true,
   hasJob: true,
+  isClear: true,
   gates: gates(OPEN),
 }
 const WHOLE: ShopBegun = { bays: [BAY], halls: [{ hallId: 'shed', name: 'Shed', isDescribed: true }], hasNumbers: true, hands: 1 }
@@ -45,8 +46,8 @@ describe('what a new shop still lacks', () => {
     ['nothing to put a fire out', withBay({ kinds: ['arc-machine'] }), 'kit'],
     ['nobody at any bay', withBay({ hasPerson: false }), 'work'],
     ['no job at any bay', withBay({ hasJob: false }), 'work'],
-    ['one gate to do', withBay({ gates: gates({ ...OPEN, fire: 'to-do' }) }), 'gates'],
-    ['one gate that holds', withBay({ gates: gates({ ...OPEN, air: 'hold' }) }), 'gates'],
+    ['no bay clear', withBay({ isClear: false, gates: gates({ ...OPEN, fire: 'to-do' }) }), 'gates'],
+    ['a stopped bay, all of whose gates are open', withBay({ isClear: false }), 'gates'],
   ])('%s', (_what, shop, step) => {
     expect(undone(shop)).toEqual([step])
   })
@@ -67,6 +68,8 @@ describe('what a new shop still lacks', () => {
     ]
     expect(nearestHold(bays)).toEqual({ bayId: 'near', label: '1', gate: 'eyes' })
     expect(nearestHold([BAY])).toBeNull()
+    // Stopped with all its gates open: it is put right where it was stopped, not at a gate.
+    expect(nearestHold([{ ...BAY, isClear: false }])).toBeNull()
   })
 })
 
@@ -122,6 +125,12 @@ describe('where bays stand, by how far it is from one to the next', () => {
       for (let nth = 0; nth < count; nth++) expect(nearestM(places, nth)).toBeCloseTo(apartM, 9)
       if (lengthM !== undefined && lengthM > apartM) expect(places.every(({ xM }) => xM <= lengthM)).toBe(true)
     })
+  it('more of them stand beside the last one that is there, as near as was said', () => {
+    const last = { xM: 7, yM: 5 }
+    const places = bayRows(4, 2, 8, last)
+    expect(Math.hypot(places[0]!.xM - last.xM, places[0]!.yM - last.yM)).toBeCloseTo(2, 9)
+    for (let nth = 0; nth < 4; nth++) expect(nearestM([...places, last], nth)).toBeLessThanOrEqual(2 + 1e-9)
+  })
   it('are none where there are none', () => {
     expect(bayRows(0, 3, 12)).toEqual([])
   })

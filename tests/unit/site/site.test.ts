@@ -38,13 +38,21 @@ describe('a hall set out in one go', () => {
     expect(bays).toEqual([['1', 'benches', false], ['2', 'benches', false]])
   })
   it('takes more bays later, in the same area', () => {
-    const more: SiteCommand = { ...SHED, payload: { ...SHED.payload, bays: [bay(3)] } }
+    const more: SiteCommand = { ...SHED, payload: { ...SHED.payload, hall: { hallId: 'shed', name: 'Shed' }, bays: [bay(3)] } }
     expect(after(shed, more).bays.map(({ label }) => label)).toEqual(['1', '2', '3'])
     expect(after(shed, more).halls).toHaveLength(1)
   })
   it('is refused whole where one bay of it is there, or comes twice', () => {
-    expect(refusedBy(shed, { ...SHED, payload: { ...SHED.payload, bays: [bay(3), bay(2)] } })).toEqual(['command.name-taken'])
+    const there = { hallId: 'shed', name: 'Shed' }
+    expect(refusedBy(shed, { ...SHED, payload: { ...SHED.payload, hall: there, bays: [bay(3), bay(2)] } })).toEqual(['command.name-taken'])
     expect(refusedBy(NO_SITE, { ...SHED, payload: { ...SHED.payload, bays: [bay(1), bay(1)] } })).toEqual(['command.name-taken'])
+  })
+  it('calls and measures nothing anew in passing', () => {
+    const more = (over: object): SiteCommand => ({ ...SHED, payload: { ...SHED.payload, bays: [bay(3)], ...over } })
+    expect(refusedBy(shed, more({}))).toEqual(['command.name-taken'])
+    expect(refusedBy(shed, more({ hall: { hallId: 'shed', name: 'Barn' } }))).toEqual(['command.name-taken'])
+    const elsewhere = { hall: { hallId: 'shed', name: 'Shed' }, area: { areaId: 'benches', name: 'Racks' } }
+    expect(refusedBy(shed, more(elsewhere))).toEqual(['command.name-taken'])
   })
   it('never takes an area out of its hall', () => {
     const elsewhere: SiteCommand = { ...SHED, payload: { ...SHED.payload, hall: { hallId: 'yard', name: 'Yard' }, bays: [bay(3)] } }
