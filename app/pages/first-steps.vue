@@ -23,7 +23,8 @@ const step = computed(() => steps.value.find(({ id }) => id === chosen.value) ??
 const NAMED = 4
 const lackOf = (lacking: readonly string[]) =>
   (lacking.length > 0 ? says.lacks(lacking.slice(0, NAMED).join(', '), Math.max(0, lacking.length - NAMED)) : says.toDo)
-const onwards = () => navigateTo('/first-steps')
+const goOn = useGoOn()
+const onwards = () => goOn('/first-steps')
 /** Halls with something in them of whose air anything is unsaid. */
 const airless = computed(() => halls.value.filter(({ hallId }) => bays.value.some(bay => bay.hallId === hallId)))
 </script>

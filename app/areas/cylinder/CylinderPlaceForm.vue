@@ -10,7 +10,7 @@ const says = gasPages.placeForm
 /** A place on the site's grid: its outline, its room, its walls and what burns in it. */
 const { reading } = defineProps<{ reading: PlaceReading | null }>()
 const shop = useShopUnits()
-const router = useRouter()
+const goOn = useGoOn()
 const before = reading?.place
 const name = ref(before?.name ?? '')
 const level = ref<number | undefined>(before?.level ?? 0)
@@ -63,7 +63,7 @@ async function save() {
   const sent = await act('place.describe', described.value, reading?.version ?? 0)
   if (!sent.ok) return
   const laid = await act('place.lay-out-store', { store: store.value })
-  if (laid.ok) await router.push('/gas')
+  if (laid.ok) await goOn('/gas')
 }
 </script>
 

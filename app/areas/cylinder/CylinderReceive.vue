@@ -14,7 +14,7 @@ const says = gasPages.receive
 const { places, here } = defineProps<{ places: readonly PlaceReading[], here: CylindersReading['cylinders'] }>()
 const facts = useFacts()
 const clock = useClock()
-const router = useRouter()
+const goOn = useGoOn()
 const today = computed(() => shopDayOf(clock.nowMs.value, facts.site.timeZone, facts.rules.shopDayHour))
 const tag = ref('')
 const marks = ref<CylinderMarks | null>(null)
@@ -38,7 +38,7 @@ const minutes = { unit: 'min', step: 5, toShown: (si: number) => si, fromShown: 
 async function receive() {
   if (!marks.value || !spot.value) return
   const sent = await act('cylinder.receive', { ...marks.value, lay: lay.value, place: spot.value })
-  if (sent.ok) await router.push(`/gas/${tagIdOf(tag.value)}`)
+  if (sent.ok) await goOn(`/gas/${tagIdOf(tag.value)}`)
 }
 const TRAVELLED = ['upright', 'lying', 'unknown'] as const
 const travelWords = computed(() => ({ upright: says.itStoodAllTheWay, lying: says.itLay, unknown: says.nobodyKnows }))

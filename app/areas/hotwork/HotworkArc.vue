@@ -6,7 +6,7 @@ import { hotWorkPages } from '~/words/hotWork'
 const says = hotWorkPages.arc
 
 /** Somebody saw an arc where no permit stood: it is recorded, the place is stopped, and the full watch begins. */
-const router = useRouter()
+const goOn = useGoOn()
 const facts = useFacts()
 const permitId = makeUuid()
 const where = ref('')
@@ -18,7 +18,7 @@ async function report() {
   const sent = await act('permit.report-arc', {
     place: { where: where.value.trim() || says.bay(bay?.label ?? ''), placeId: null, bayId: bayId.value || null },
   })
-  if (sent.ok) await router.push(`/hot-work/${permitId}`)
+  if (sent.ok) await goOn(`/hot-work/${permitId}`)
 }
 </script>
 

@@ -16,7 +16,7 @@ import { hotWorkPages } from '~/words/hotWork'
 const says = hotWorkPages.request
 
 /** A permit is asked for: one place, one job, one shift, named people. What follows from it is worked out as it is typed. */
-const router = useRouter()
+const goOn = useGoOn()
 const shopFacts = useFacts()
 const lookup = useLookup()
 const clock = useClock()
@@ -138,7 +138,7 @@ const lacks = computed(() => {
   return planned.value === null ? says.itIsStillWorkedOut : ''
 })
 async function request() {
-  if (payload.value !== null && (await act('permit.request', payload.value)).ok) await router.push(`/hot-work/${permitId}`)
+  if (payload.value !== null && (await act('permit.request', payload.value)).ok) await goOn(`/hot-work/${permitId}`)
 }
 </script>
 

@@ -9,7 +9,7 @@ import { kitPages } from '~/words/kit'
 const says = kitPages.register
 
 /** A thing gets its tag: what it is, what its plate says, where it goes. */
-const router = useRouter()
+const goOn = useGoOn()
 const tag = ref('')
 const kind = ref<EquipmentKindId | ''>('')
 const name = ref('')
@@ -22,7 +22,7 @@ async function register() {
   const sent = await act('item.register', asked.value)
   if (!sent.ok) return
   if (assignment.value) await act('item.assign', { assignment: assignment.value })
-  await router.push(`/kit/${tagIdOf(tag.value)}`)
+  await goOn(`/kit/${tagIdOf(tag.value)}`)
 }
 </script>
 

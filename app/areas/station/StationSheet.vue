@@ -44,11 +44,13 @@ const first = computed(
 /** The gate that is worked at, where it is one. */
 const worked = computed(() => GATES.find(gate => gate === panel.value) ?? null)
 const outbox = useOutbox()
+const isOnTheWay = useOnTheWay()
 const { settled, next, close } = useNextHold({
   gates: () => placed.verdict.gates,
   panel: () => worked.value,
   isWorkedAt: gate => panelFor(gate) === gate,
   accepted: () => outbox.acceptedHere,
+  isLeaving: isOnTheWay,
   go,
 })
 

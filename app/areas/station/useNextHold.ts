@@ -8,13 +8,15 @@ import type { GateId } from '#core/ids/vocabulary'
  * anybody's hands.
  */
 export function useNextHold(
-  { gates, panel, isWorkedAt, accepted, go }: {
+  { gates, panel, isWorkedAt, accepted, isLeaving, go }: {
     readonly gates: () => readonly Pick<Gate, 'gate' | 'state'>[]
     /** The gate that is worked at now. */
     readonly panel: () => GateId | null
     readonly isWorkedAt: (gate: GateId) => boolean
     /** How much of what this screen did was accepted. */
     readonly accepted: () => number
+    /** Whether somebody has already asked for another page here, and is not there yet. */
+    readonly isLeaving: () => boolean
     readonly go: (gate: GateId | null) => unknown
   },
 ) {
@@ -32,11 +34,14 @@ export function useNextHold(
     awaited.value = null
     next.value = holdAfter(gates(), gate, isWorkedAt)
     settled.value = gate
-    go(next.value)
+    if (!isLeaving()) go(next.value)
   }
-  /** The page of a gate is done with: unless what was done there was judged already, and the next is on its way. */
+  /**
+   * The page of a gate is done with: unless what was done there was judged already, and the next is on its way, or somebody went on
+   * before the answer came.
+   */
   function close(gate: GateId) {
-    if (settled.value === gate) return
+    if (settled.value === gate || isLeaving() || panel() !== gate) return
     awaited.value = gate
     go(null)
   }

@@ -8,13 +8,14 @@ import { useNextHold } from '~/areas/station/useNextHold'
 /** A bay's sheet without its screen: its Job is worked at, and everything else is to do. */
 function sheet() {
   const states: Record<GateId, GateState> = Object.fromEntries(GATES.map(gate => [gate, 'to-do'])) as never
-  const shown = reactive({ states, panel: 'job' as GateId | null, accepted: 0 })
+  const shown = reactive({ states, panel: 'job' as GateId | null, accepted: 0, leaving: false })
   const wanted: (GateId | null)[] = []
   const { settled, next, close } = useNextHold({
     gates: () => GATES.map(gate => ({ gate, state: shown.states[gate] })),
     panel: () => shown.panel,
     isWorkedAt: () => true,
     accepted: () => shown.accepted,
+    isLeaving: () => shown.leaving,
     go: to => wanted.push(to),
   })
   return { shown, wanted, settled, next, close }
@@ -40,6 +41,20 @@ describe('after a gate is settled', () => {
     close('job')
     await nextTick()
     expect([wanted, settled.value, next.value]).toEqual([['eyes'], 'job', 'eyes'])
+  })
+  it('whoever has gone on before the answer came stays where they went, and on the way there', async () => {
+    const { shown, wanted, close } = sheet()
+    shown.leaving = true
+    close('job')
+    shown.states.job = 'open'
+    shown.accepted = 1
+    await nextTick()
+    expect(wanted).toEqual([])
+    shown.panel = 'body'
+    shown.leaving = false
+    close('job')
+    await nextTick()
+    expect(wanted).toEqual([])
   })
   it('what others do, and what is shown before the server has it, moves no page', async () => {
     const { shown, wanted } = sheet()
