@@ -82,7 +82,7 @@ export const useJudged = defineStore('judged', () => {
   function withUnsent(station: Station, bay: Bay): { station: Station, unsent: boolean } {
     let unsent = false
     for (const { type, streams, payload, at, authorId } of outbox.waiting) {
-      const concerned = type === 'station.stop-all' ? !bay.closed : streams.some(({ id }) => id === stationStream(bay.bayId))
+      const concerned = type === 'station.stop-all' || streams.some(({ id }) => id === stationStream(bay.bayId))
       if (!concerned) continue
       const checksValidUntil = dayEndsAfter(facts, at)
       const context = { bayId: bay.bayId, now: at, at, by: authorId, checksValidUntil }

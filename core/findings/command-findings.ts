@@ -11,6 +11,9 @@ export interface CommandFindings {
   'command.not-stopped': Record<string, never>
   'command.name-taken': { name: string }
   'command.place-closed': { name: string }
+  'site.person-still-there': { bay: string, name: string }
+  'site.permit-still-there': { bay: string, code: string }
+  'site.cylinder-still-there': { bay: string, tag: string }
   'command.person-unknown': { personId: string }
   'command.bay-unknown': { bayId: string }
   'command.pin-wrong': Record<string, never>

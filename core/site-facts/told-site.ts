@@ -29,6 +29,7 @@ import { servesPermit } from '../streams/permit/permit-kit'
 import { dayEndsAfter } from '../streams/scene'
 import type { Scene } from '../streams/scene'
 import { NO_SITE } from '../streams/site/site'
+import type { StillThere } from '../streams/site/still-there'
 import type { Station } from '../streams/station/station'
 import type { Touched } from '../streams/stream-kind'
 import type { Instant } from '../time/instant'
@@ -363,6 +364,7 @@ const LOOKS: Looks = {
   permits: (streams, ids) => knownOf(streams, 'permit', ids),
   jobAt: (streams, bayId) => stateOf(streams, 'station', stationStream(bayId)).job,
   standsAt: (streams, bayId) => stateOf(streams, 'station', stationStream(bayId)).personId,
+  stillAt: (streams, bayIds) => stillThereIn(streams, new Set(bayIds)),
   lists: streams => stateOf(streams, 'check-lists', 'check-lists'),
   safetyLeads: streams => allOf(streams, 'person').filter(([, { roles, hasLeft }]) => roles.includes('safety-lead') && !hasLeft).length,
   helpers: (streams, _asked, { id }) => helpersIn(streams, id),
@@ -389,6 +391,21 @@ function answersIn(streams: Streams, asTold: Telling, asks: Asks, scene: Scene):
     found[question] = look(streams, asks[question], scene, asTold)
   }
   return found as Partial<Answers>
+}
+
+/** Who works at these bays, and what stands at them or is for them. */
+function stillThereIn(streams: Streams, bayIds: ReadonlySet<string>): StillThere[] {
+  const at = (bayId: string | null | undefined, what: StillThere['what'], name: string): StillThere[] =>
+    bayId != null && bayIds.has(bayId) ? [{ bayId, what, name }] : []
+  return [
+    ...allOf(streams, 'station').flatMap(([bayId, { personId }]) => personId === null
+      ? []
+      : at(bayId, 'person', stateOf(streams, 'person', personStream(personId)).name || personId)),
+    ...allOf(streams, 'permit').flatMap(([, { phase, code, request }]) =>
+      hasEnded(phase) ? [] : at(request.place.bayId, 'permit', code)),
+    ...allOf(streams, 'cylinder').flatMap(([, { isReturned, standing, tag }]) =>
+      isReturned || standing?.in !== 'bay' ? [] : at(standing.bayId, 'cylinder', tag)),
+  ]
 }
 
 /** Everybody with the other task they have: on post elsewhere, or named in a permit that has not ended, whenever it is for. */

@@ -9,6 +9,7 @@ import type { Permit } from './permit/permit'
 import type { Person } from './person/person'
 import type { Place } from './place/place'
 import type { Scene } from './scene'
+import type { StillThere } from './site/still-there'
 
 /** What a decision asks about what is around its stream. Who answers reads it under the locks of that decision. */
 export interface Asks {
@@ -23,6 +24,8 @@ export interface Asks {
   readonly jobAt?: string
   /** Who stands at a bay. */
   readonly standsAt?: string
+  /** Who and what is still at these bays. */
+  readonly stillAt?: readonly string[]
   readonly lists?: true
   readonly safetyLeads?: true
   /** People with the other task they have within a span. */
@@ -50,6 +53,7 @@ export interface Answers {
   readonly permits: Readonly<Record<string, Permit>>
   readonly jobAt: Job | null
   readonly standsAt: string | null
+  readonly stillAt: readonly StillThere[]
   readonly lists: CheckListsState
   readonly safetyLeads: number
   readonly helpers: readonly Helper[]

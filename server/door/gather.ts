@@ -20,7 +20,7 @@ import {
   readPermitsNear,
   readPost,
 } from '../tables/permit'
-import { baysOfPeople, readJobAt, readStandsAt } from '../tables/station'
+import { baysOfPeople, readJobAt, readStandsAt, readStillThere } from '../tables/station'
 import { readSiteFacts } from '../tables/site-facts'
 import { recorded } from '../spoken'
 import { foldAs } from './fold'
@@ -61,6 +61,7 @@ const LOOKS: Looks = {
   permits: ({ db, caller: { siteId } }, ids) => byId(ids, async id => (await readPermit(db, siteId, id))?.permit ?? null),
   jobAt: ({ db, caller: { siteId } }, bayId) => readJobAt(db, siteId, bayId),
   standsAt: ({ db, caller: { siteId } }, bayId) => readStandsAt(db, siteId, bayId),
+  stillAt: ({ db, caller: { siteId } }, bayIds) => readStillThere(db, siteId, bayIds),
   lists: async ({ db, caller: { siteId } }) => (await readCheckLists(db, siteId)).lists,
   // Two who are named by one command would each count on the other to stay.
   safetyLeads: ({ db, caller: { siteId }, command: { streams } }, _asked, id) =>

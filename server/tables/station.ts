@@ -1,4 +1,5 @@
 import type { Job } from '#core/job/job'
+import type { StillThere } from '#core/streams/site/still-there'
 import type { Station } from '#core/streams/station/station'
 import type { StationReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
@@ -39,6 +40,23 @@ export async function readStandsAt(db: Queryable, siteId: string, bayId: string)
     [siteId, bayId],
   )
   return rows[0]?.person_id ?? null
+}
+
+/** Who works at these bays, and what stands at them or is for them. */
+export async function readStillThere(db: Queryable, siteId: string, bayIds: readonly string[]): Promise<StillThere[]> {
+  const { rows } = await db.query<{ bay_id: string, what: StillThere['what'], name: string }>(
+    `
+    select s.bay_id, 'person' as what, coalesce(p.name, s.person_id) as name from station_reading s
+      left join person_reading p on p.site_id = s.site_id and p.person_id = s.person_id
+    where s.site_id = $1 and s.bay_id = any($2) and s.person_id is not null
+    union all
+    select bay_id, 'permit', permit ->> 'code' from permit_reading where site_id = $1 and is_open and bay_id = any($2)
+    union all
+    select bay_id, 'cylinder', cylinder ->> 'tag' from cylinder_reading where site_id = $1 and not is_returned and bay_id = any($2)
+    order by bay_id, what, name`,
+    [siteId, bayIds],
+  )
+  return rows.map(({ bay_id: bayId, what, name }) => ({ bayId, what, name }))
 }
 
 /** Bays at which people stand now whose day was also spent at these bays, and at which these people stand. */

@@ -1,4 +1,4 @@
-import type { Locator } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import { axeFindsNothing } from './axe-finds'
 import { actWhenAnswered, choose, expect, serve, test, typeDay } from './served'
 import type { Served } from './served'
@@ -178,6 +178,24 @@ test('an empty site, step by step: from the printed code to the first bay clear 
   await expect(page.getByText('0 bays to go, 2 clear to strike')).toBeVisible()
 })
 
+/** As the instructor does it at the bay. */
+async function placeNobody(page: Page, bayId: string): Promise<void> {
+  const at = new Date().toISOString()
+  const placed = await page.request.post(`${served.url}/api/v1/commands`, {
+    data: {
+      id: crypto.randomUUID(),
+      type: 'station.place-person',
+      streams: [{ id: `station/${bayId}`, expectedVersion: null }],
+      payload: { personId: null },
+      at,
+      sentAt: at,
+      deviceId: 'test',
+      deviceSeq: 1,
+    },
+  })
+  expect(placed.status()).toBe(200)
+}
+
 test('halls are called otherwise and closed with all that is in them, and asked about before', async ({ page }) => {
   await actWhenAnswered(page)
   await page.context().request.post(`${served.url}/api/v1/sign-in`, { data: { loginName: 'wren', password: 'long enough words' } })
@@ -189,6 +207,12 @@ test('halls are called otherwise and closed with all that is in them, and asked 
   await expect(page.getByText('If it closes, its 2 bays close with it.')).toBeVisible()
   await page.getByRole('button', { name: 'Close', exact: true }).click()
   await expect(page.getByText('Hall Long shed closes, and 2 bays with it.')).toBeVisible()
+  await page.getByRole('button', { name: 'Close', exact: true }).last().click()
+  // Nobody closes it over those who work there: each of them is named.
+  await expect(page.getByText('Alder Finch is placed at bay 1.')).toBeVisible()
+  await expect(page.getByText(/is placed at bay 2\./)).toBeVisible()
+  for (const bay of ['bay-1', 'bay-2']) await placeNobody(page, bay)
+  await page.getByRole('button', { name: 'Close', exact: true }).click()
   await page.getByRole('button', { name: 'Close', exact: true }).last().click()
   await expect(page.getByRole('button', { name: 'Long shed, closed Change' })).toBeVisible()
   // What is in a closed hall is not opened before it.

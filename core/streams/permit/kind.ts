@@ -4,6 +4,7 @@ import { nearPermits } from '../../hotwork/near-permits'
 import { planPermit, planWithoutPermit } from '../../hotwork/permit-plan'
 import { laterOf, minutesAfter } from '../../time/instant'
 import type { Asked, Asks } from '../asks'
+import { refuseClosedBay } from '../bay-ids'
 import { actorWord } from '../scene'
 import type { Scene } from '../scene'
 import { NOWHERE, report, request } from '../stream-kind'
@@ -117,6 +118,8 @@ function refuseAround(permit: Permit | null, command: PermitCommand, { rules, ho
   ) {
     return finding('hold', 'command.not-allowed', { right: 'authorise-permit', roles: holder.roles })
   }
+  const closed = ASKS_READINESS.has(command.type) ? refuseClosedBay(permit?.request.place.bayId ?? null, site) : null
+  if (closed) return closed
   const place = placeNamedBy(command)
   if (place) {
     const { bayId, placeId } = place

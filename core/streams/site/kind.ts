@@ -1,7 +1,11 @@
 import { asLanded, everyBay, request } from '../stream-kind'
 import type { StreamKind } from '../stream-kind'
+import type { Scene } from '../scene'
 import { decideSite, evolveSite, NO_SITE } from './site'
 import type { Site, SiteCommand, SiteEvent } from './site'
+import { baysClosedBy, refuseOver } from './still-there'
+
+const asksWhoIsThere = (_site: Site, command: SiteCommand, { site }: Scene) => ({ stillAt: baysClosedBy(site, command) })
 
 /** The site itself: halls, areas, bays and the keys that read its clearance. */
 export const siteKind: StreamKind<'site', Site, SiteEvent, SiteCommand> = {
@@ -15,12 +19,15 @@ export const siteKind: StreamKind<'site', Site, SiteEvent, SiteCommand> = {
     'site.add-area': request('set-up-site', { touches: everyBay }),
     'site.add-bay': request('set-up-site', { touches: everyBay }),
     'site.set-out': request('set-up-site', { touches: everyBay }),
-    'site.change-hall': request('set-up-site', { touches: everyBay }),
-    'site.change-area': request('set-up-site', { touches: everyBay }),
-    'site.change-bay': request('set-up-site', { touches: everyBay }),
+    'site.change-hall': request('set-up-site', { touches: everyBay, asks: asksWhoIsThere }),
+    'site.change-area': request('set-up-site', { touches: everyBay, asks: asksWhoIsThere }),
+    'site.change-bay': request('set-up-site', { touches: everyBay, asks: asksWhoIsThere }),
     'site.make-key': request('set-up-site'),
     'site.revoke-key': request('set-up-site'),
   },
-  decide: decideSite,
+  decide(site, command, { answer }) {
+    const refused = baysClosedBy(site, command).length > 0 ? refuseOver(site, answer('stillAt')) : []
+    return refused.length > 0 ? { refused } : decideSite(site, command)
+  },
   decidesAlone: true,
 }

@@ -1,7 +1,7 @@
 import { finding } from '../../findings/finding'
 import { stationStream } from '../../ids/streams'
 import type { Asks } from '../asks'
-import { hallmatesOf, refuseBayId } from '../bay-ids'
+import { hallmatesOf, refuseBayId, refuseClosedBay } from '../bay-ids'
 import { isOwnPermit } from '../permit/named-in'
 import { refuseFromPost } from '../person/kind'
 import { actorWord, dayEndsAfter } from '../scene'
@@ -56,13 +56,18 @@ export const stationKind: StreamKind<'station', Station, StationEvent, StationCo
     'station.hand-over': report('hand-over'),
     'station.stop': report('stop'),
     'station.stop-all': report('stop', {
-      targets: ({ bays }) => bays.filter(({ closed }) => !closed).map(({ bayId }) => stationStream(bayId)),
+      // Of those out of use too: somebody may stand there all the same.
+      targets: ({ bays }) => bays.map(({ bayId }) => stationStream(bayId)),
     }),
     'station.give-stop-reason': report('stop'),
     'station.reopen': request('reopen'),
     'station.lapse-checks': report('door-checks', { touches }),
   },
   decide(station, command, asked) {
+    // What stops work there is heard all the same, and nobody is kept at a bay that is out of use.
+    const beginsWork = command.type === 'station.set-job' || placedBy(command, asked.id) != null
+    const closed = beginsWork ? refuseClosedBay(asked.id, asked.site) : null
+    if (closed) return { refused: [closed] }
     for (const personId of whoComes(command, asked.id)) {
       const person = asked.answer('people')[personId]
       if (!person) return { refused: [finding('hold', 'command.person-unknown', { personId })] }

@@ -600,6 +600,15 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.not-stopped': () => ['This bay is not stopped.'],
   'command.name-taken': ({ name }) => [`${name} is taken.`, 'Choose another name.'],
   'command.place-closed': ({ name }) => [`${name} is closed.`, 'Open it again first, or choose another.'],
+  'site.person-still-there': ({ bay, name }) => [`${name} is placed at bay ${bay}.`, 'Place them elsewhere, or nobody there; then close it.'],
+  'site.permit-still-there': ({ bay, code }) => [
+    `Permit ${code} for bay ${bay} is not over.`,
+    'See its watch through and close it, or refuse it; then close the bay.',
+  ],
+  'site.cylinder-still-there': ({ bay, tag }) => [
+    `Cylinder ${tag} stands at bay ${bay}.`,
+    'Disconnect it and carry it elsewhere; then close the bay.',
+  ],
   'command.person-unknown': () => ['Nobody by that id is on the people list.', 'Choose somebody from the list.'],
   'command.bay-unknown': () => ['There is no such bay.', 'Choose a bay of this site.'],
   'command.pin-wrong': () => ['That PIN does not match.', 'Try again.'],

@@ -623,6 +623,18 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.not-stopped': () => ['Este puesto no está detenido.'],
   'command.name-taken': ({ name }) => [`${name} ya está en uso.`, 'Elija otro nombre.'],
   'command.place-closed': ({ name }) => [`${name} está cerrado.`, 'Ábralo primero, o elija otro.'],
+  'site.person-still-there': ({ bay, name }) => [
+    `${name} tiene asignado el puesto ${bay}.`,
+    'Asígnele otro puesto, o deje este sin nadie; después ciérrelo.',
+  ],
+  'site.permit-still-there': ({ bay, code }) => [
+    `El permiso ${code} del puesto ${bay} no ha terminado.`,
+    'Complete su vigilancia y ciérrelo, o rechácelo; después cierre el puesto.',
+  ],
+  'site.cylinder-still-there': ({ bay, tag }) => [
+    `El cilindro ${tag} está en el puesto ${bay}.`,
+    'Desconéctelo y llévelo a otro lugar; después cierre el puesto.',
+  ],
   'command.person-unknown': () => ['Nadie con esa clave está en la lista de personas.', 'Elija a alguien de la lista.'],
   'command.bay-unknown': () => ['No hay tal puesto.', 'Elija un puesto de este sitio.'],
   'command.pin-wrong': () => ['Ese PIN no coincide.', 'Pruebe otra vez.'],

@@ -75,11 +75,21 @@ describe('what the door refuses is refused here too', () => {
     ['a stream of another kind', told('item/m-bay-1', 'cylinder.note-empty', {}), 'command.unknown-stream'],
     ['a command of the system', told('station/bay-1', 'station.lapse-checks', {}), 'command.unknown-stream'],
     [
+      'a bay closed over who works there and what stands there',
+      told('site', 'site.change-bay', { bayId: 'bay-1', areaId: 'tender-bays', label: '1', kind: 'designated', closed: true }),
+      'site.person-still-there site.cylinder-still-there',
+    ],
+    [
+      'a hall closed over a permit',
+      told('site', 'site.change-hall', { hallId: 'lockside', name: 'Lockside', closed: true }),
+      'site.person-still-there site.permit-still-there',
+    ],
+    [
       'samples of a day to come',
       told('samples/bay-1', 'samples.record', { surveyId: 'a', substance: 'manganese', takenOn: '2027-01-01', results: [] }),
       'samples.day-to-come',
     ],
-  ])('%s', (_name, one, code) => expect(refusedBy(andThen(one))).toEqual([code]))
+  ])('%s', (_name, one, codes) => expect(refusedBy(andThen(one))).toEqual(codes.split(' ')))
   it('whoever leaves the site stands at none of its bays: the bay holds', () => {
     const { facts } = factsFromTold(andThen(told('person/runa-okafor', 'person.leave', {})))
     const [tig] = judgeSite(facts)

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { isRefused } from '#core/streams/decision'
 import { hallIdOf } from '#core/air/air-facts'
 import { decideSite, evolveSite, NO_SITE } from '#core/streams/site/site'
+import { baysClosedBy } from '#core/streams/site/still-there'
 import type { NewBay, Site, SiteCommand } from '#core/streams/site/site'
 
 const bay = (n: number): NewBay => ({ bayId: `bay-${n}`, label: String(n), kind: 'designated' })
@@ -57,6 +58,27 @@ describe('a hall set out in one go', () => {
   it('never takes an area out of its hall', () => {
     const elsewhere: SiteCommand = { ...SHED, payload: { ...SHED.payload, hall: { hallId: 'yard', name: 'Yard' }, bays: [bay(3)] } }
     expect(refusedBy(shed, elsewhere)).toEqual(['command.name-taken'])
+  })
+})
+
+describe('what a change takes out of use', () => {
+  const two = after(
+    shed,
+    { type: 'site.add-area', payload: { areaId: 'racks', hallId: 'shed', name: 'Racks' } },
+    { type: 'site.add-bay', payload: { ...bay(3), areaId: 'racks' } },
+    { type: 'site.change-bay', payload: { ...bayIn(shed, 'bay-2'), closed: true } },
+  )
+  it('is every bay in use of it, and none of another', () => {
+    expect(baysClosedBy(two, changeHall({ closed: true }))).toEqual(['bay-1', 'bay-3'])
+    expect(baysClosedBy(two, changeArea({ closed: true }))).toEqual(['bay-1'])
+    expect(baysClosedBy(two, { type: 'site.change-bay', payload: { ...bayIn(two, 'bay-3'), closed: true } })).toEqual(['bay-3'])
+    // Moved and closed in one go, it is the bay that closes, wherever it goes.
+    const moved = { ...bayIn(two, 'bay-3'), areaId: 'benches', closed: true }
+    expect(baysClosedBy(two, { type: 'site.change-bay', payload: moved })).toEqual(['bay-3'])
+  })
+  it('is nothing where it stays open', () => {
+    for (const command of [changeHall({}), changeArea({}), { type: 'site.change-bay', payload: bayIn(two, 'bay-1') }] as const)
+      expect(baysClosedBy(two, command)).toEqual([])
   })
 })
 

@@ -31,6 +31,7 @@ const NOTHING: Answers = {
   permits: {},
   jobAt: null,
   standsAt: null,
+  stillAt: [],
   lists: NO_OWN_LISTS,
   safetyLeads: 2,
   helpers: [],
