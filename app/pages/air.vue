@@ -40,30 +40,27 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
 </script>
 
 <template>
-  <main class="air" :class="{ aside: isAside }">
-    <div class="left">
-      <header class="top">
-        <h1>{{ says.air }}</h1>
-        <NuxtLink class="key quiet link" :to="{ path: '/air', query: { do: 'around' } }" prefetch-on="interaction">
-          {{ airPages.around.lightNoiseHeat }}
-        </NuxtLink>
-        <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
-          {{ says.dataSheets }}
-        </NuxtLink>
-      </header>
-      <p class="lead">
-        {{ says.whatIsBreathedAtEach(
-          facts.rules.exposureBasis === 'strictest' ? says.theStrictestOfAllKnown : words.exposureBases[facts.rules.exposureBasis],
-          Math.round(facts.rules.actionFraction * 100),
-        ) }}
-      </p>
-      <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
-      <p v-if="facts.site.halls.length === 0" class="soft">
-        {{ says.noHallYetTheSafety }}
-      </p>
-      <FrameTakeOut v-if="judged.placed.length > 0" name="air" :rows="taken" :count="judged.placed.length" />
-    </div>
-    <aside class="right" tabindex="0" :aria-label="bayId ? says.airOfTheBay : says.air">
+  <FrameBoard :title="says.air" :label="bayId ? says.airOfTheBay : says.air" :is-aside="isAside" :shares="[500, 780]" is-below>
+    <template #keys>
+      <NuxtLink class="key quiet link" :to="{ path: '/air', query: { do: 'around' } }" prefetch-on="interaction">
+        {{ airPages.around.lightNoiseHeat }}
+      </NuxtLink>
+      <NuxtLink v-if="mayDescribe" class="key quiet link" :to="{ path: '/air', query: { do: 'sheets' } }">
+        {{ says.dataSheets }}
+      </NuxtLink>
+    </template>
+    <p class="lead">
+      {{ says.whatIsBreathedAtEach(
+        facts.rules.exposureBasis === 'strictest' ? says.theStrictestOfAllKnown : words.exposureBases[facts.rules.exposureBasis],
+        Math.round(facts.rules.actionFraction * 100),
+      ) }}
+    </p>
+    <AirHall v-for="one in facts.site.halls" :key="one.hallId" :hall="one" :chosen="bayId" />
+    <p v-if="facts.site.halls.length === 0" class="soft">
+      {{ says.noHallYetTheSafety }}
+    </p>
+    <FrameTakeOut v-if="judged.placed.length > 0" name="air" :rows="taken" :count="judged.placed.length" />
+    <template #aside>
       <LazyAirHallForm v-if="hall && mayDescribe" :key="hall.hallId" :hall="hall" />
       <LazyAirSheets v-else-if="panel === 'sheets' && mayDescribe" />
       <LazyAirAround v-else-if="panel === 'around'" />
@@ -79,25 +76,13 @@ const isAside = computed(() => bayId.value !== null || panel.value !== null)
         <AirQuestions v-else />
         <FrameTold of="air" :label="framePages.first.whatItMeans" />
       </template>
-    </aside>
-  </main>
+    </template>
+  </FrameBoard>
 </template>
 
 <style scoped>
-.air { flex: 1; display: grid; grid-template-columns: minmax(0, 500fr) minmax(0, 780fr); min-height: 0; }
-.left { padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8); }
-.top { display: flex; justify-content: space-between; align-items: center; }
-.top .link { display: grid; place-items: center; }
+.link { display: grid; place-items: center; }
 .lead { margin-bottom: var(--space-5); font-size: var(--type-small); }
 .argued { border-top: var(--line-rule) solid var(--ink); margin-top: var(--space-6); }
 .argued summary { display: inline-grid; place-items: center; min-height: 56px; }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-8) var(--space-9); min-width: 0; }
-@media (min-width: 901px) {
-  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
-}
-@media (max-width: 900px) {
-  .air { display: block; }
-  .air.aside .left { display: none; }
-  .right { border-left: 0; padding: var(--space-6) var(--space-6); }
-}
 </style>

@@ -6,9 +6,7 @@ import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { learnSentences } from '#shared/words/speak'
 import { newest } from '#shared/beside'
-import type { CylinderRow } from '#shared/contract/readings'
 import { regulatorsToTakeOff } from '#core/cylinder/week-end'
-import type { TableColumnOf } from '~/frame/table'
 import { gasPages } from '~/words/gas'
 
 const says = gasPages.page
@@ -63,32 +61,7 @@ const week = computed(() =>
       )
     : null,
 )
-const cylinderSaid = useCylinderSaid()
-const called = useWhere()
-const placeNamed = (row: CylinderRow): string => {
-  const { standing } = row.cylinder
-  if (standing === null) return ''
-  return standing.in === 'bay'
-    ? called.placeOf({ to: 'bay', id: standing.bayId })
-    : reading.value?.places.find(({ placeId }) => placeId === standing.placeId)?.place.name ?? standing.placeId
-}
-const columns = computed<readonly TableColumnOf<CylinderRow>[]>(() => {
-  const today = reading.value?.today ?? ''
-  return [
-    { id: 'tag', header: says.tag, said: ({ cylinder }) => cylinder.tag, by: true },
-    { id: 'gas', header: says.gas, said: ({ cylinder }) => gasWords(cylinder.gas), by: true },
-    { id: 'where', header: says.where, said: placeNamed, by: true },
-    { id: 'standing', header: says.standing, said: row => cylinderSaid(row, today).word },
-    {
-      id: 'left',
-      header: says.left,
-      said: ({ cylinder, fact: { left } }) => left && !cylinder.isEmpty ? q.value.gas(left.lowM3) : '',
-      // What nobody has read comes before what is empty: it may be either.
-      by: ({ cylinder, fact: { left } }) => cylinder.isEmpty ? 0 : left?.lowM3 ?? -1,
-    },
-    { id: 'test', header: says.test, said: row => cylinderSaid(row, today).test, by: ({ nextDue }) => nextDue ?? '' },
-  ]
-})
+const columns = useCylinderColumns(() => reading.value)
 const list = useList(() => rows.value, () => columns.value)
 /** All places on the one grid: distances are kept over the edge of a place as well. */
 const yard = computed<Yard>(() => ({
@@ -121,83 +94,75 @@ const first = computed(() => {
 </script>
 
 <template>
-  <main class="gas" :class="{ aside: isAside }">
-    <h1 class="visually-hidden">
-      {{ says.gas }}
-    </h1>
-    <div class="left">
-      <header class="top">
-        <p class="title" aria-hidden="true">
-          {{ says.gas }}
-        </p>
-        <NuxtLink
-          v-if="session.may('keep-store')"
-          class="key go link"
-          :to="{ path: '/gas', query: { do: 'receive' } }"
-          prefetch-on="interaction"
-        >
-          {{ says.receive }}
-        </NuxtLink>
-        <NuxtLink
-          v-if="week && week.rule !== 'on-in-daily-use'"
-          class="key link"
-          :to="{ path: '/gas', query: { do: 'week' } }"
-          prefetch-on="interaction"
-        >
-          {{ says.regulatorsOn(week.list.length) }}
-        </NuxtLink>
-        <NuxtLink class="key link" :to="{ path: '/gas', query: { do: 'sums' } }" prefetch-on="interaction">
-          {{ says.sums }}
-        </NuxtLink>
-      </header>
-      <p v-if="problem" class="said" role="alert">
-        {{ problem }}
+  <FrameBoard :title="says.gas" :label="says.gas" :is-aside="isAside" :shares="[700, 580]">
+    <template #keys>
+      <NuxtLink
+        v-if="session.may('keep-store')"
+        class="key go link"
+        :to="{ path: '/gas', query: { do: 'receive' } }"
+        prefetch-on="interaction"
+      >
+        {{ says.receive }}
+      </NuxtLink>
+      <NuxtLink
+        v-if="week && week.rule !== 'on-in-daily-use'"
+        class="key link"
+        :to="{ path: '/gas', query: { do: 'week' } }"
+        prefetch-on="interaction"
+      >
+        {{ says.regulatorsOn(week.list.length) }}
+      </NuxtLink>
+      <NuxtLink class="key link" :to="{ path: '/gas', query: { do: 'sums' } }" prefetch-on="interaction">
+        {{ says.sums }}
+      </NuxtLink>
+    </template>
+    <p v-if="problem" class="said" role="alert">
+      {{ problem }}
+    </p>
+    <p v-if="!reading" class="soft" role="status">
+      {{ says.readingTheStore }}
+    </p>
+    <template v-else>
+      <p v-if="reading.places.length === 0" class="lead">
+        {{ says.noPlaceYet }}
+        <template v-if="session.may('keep-store')">
+          {{ says.describeTheCageFirstIts }}
+        </template>
+        <template v-else>
+          {{ says.theStoreKeeperDescribesThe }}
+        </template>
       </p>
-      <p v-if="!reading" class="soft" role="status">
-        {{ says.readingTheStore }}
-      </p>
-      <template v-else>
-        <p v-if="reading.places.length === 0" class="lead">
-          {{ says.noPlaceYet }}
-          <template v-if="session.may('keep-store')">
-            {{ says.describeTheCageFirstIts }}
+      <FrameListed :list="list" :columns="columns" name="gas">
+        <template #row="{ row }">
+          <CylinderRow :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
+        </template>
+        <CylinderPlace
+          v-for="place in reading.places"
+          :key="place.placeId"
+          :reading="place"
+          :here="at(place.placeId)"
+          :yard="yard"
+          :today="reading.today"
+          :chosen="chosen"
+        />
+        <section v-if="bays.length > 0" class="bays">
+          <h2>{{ says.atTheBays }}</h2>
+          <template v-for="{ bay, here } in bays" :key="bay.bayId">
+            <h3>{{ says.bay(bay.label) }}</h3>
+            <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
           </template>
-          <template v-else>
-            {{ says.theStoreKeeperDescribesThe }}
-          </template>
-        </p>
-        <FrameListed :list="list" :columns="columns" name="gas">
-          <template #row="{ row }">
-            <CylinderRow :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
-          </template>
-          <CylinderPlace
-            v-for="place in reading.places"
-            :key="place.placeId"
-            :reading="place"
-            :here="at(place.placeId)"
-            :yard="yard"
-            :today="reading.today"
-            :chosen="chosen"
-          />
-          <section v-if="bays.length > 0" class="bays">
-            <h2>{{ says.atTheBays }}</h2>
-            <template v-for="{ bay, here } in bays" :key="bay.bayId">
-              <h3>{{ says.bay(bay.label) }}</h3>
-              <CylinderRow v-for="row in here" :key="row.tagId" :row="row" :today="reading.today" :chosen="chosen === row.cylinder.tag" />
-            </template>
-          </section>
-        </FrameListed>
-        <NuxtLink
-          v-if="session.may('keep-store')"
-          class="key link"
-          :to="{ path: '/gas', query: { do: 'place-new' } }"
-          prefetch-on="interaction"
-        >
-          {{ says.describe(reading.places.length === 0 ? says.aPlace : says.anotherPlace) }}
-        </NuxtLink>
-      </template>
-    </div>
-    <aside class="right" tabindex="0" :aria-label="says.gas">
+        </section>
+      </FrameListed>
+      <NuxtLink
+        v-if="session.may('keep-store')"
+        class="key link"
+        :to="{ path: '/gas', query: { do: 'place-new' } }"
+        prefetch-on="interaction"
+      >
+        {{ says.describe(reading.places.length === 0 ? says.aPlace : says.anotherPlace) }}
+      </NuxtLink>
+    </template>
+    <template #aside>
       <template v-if="reading">
         <LazyCylinderReceive v-if="panel === 'receive' && session.may('keep-store')" :places="reading.places" :here="rows" />
         <LazyCylinderWeek v-else-if="panel === 'week' && week" :week="week" />
@@ -212,27 +177,13 @@ const first = computed(() => {
           <CylinderLegend />
         </FrameFirst>
       </template>
-    </aside>
-  </main>
+    </template>
+  </FrameBoard>
 </template>
 
 <style scoped>
-.gas { flex: 1; display: grid; grid-template-columns: minmax(0, 700fr) minmax(0, 580fr); min-height: 0; }
-.left { padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8); min-width: 0; }
-.top { display: flex; flex-wrap: wrap; align-items: center; gap: var(--space-4); margin-bottom: var(--space-5); }
-.title { margin-right: auto; font-size: var(--type-figure); font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
 .bays { margin-bottom: var(--space-8); }
 .bays h2 { border-bottom: var(--line-rule) solid var(--ink); padding-bottom: var(--space-2); }
 .bays h3 { font-size: var(--type-body); padding-top: var(--space-4); }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-8) var(--space-9); min-width: 0; }
-@media (min-width: 901px) {
-  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
-}
-@media (max-width: 900px) {
-  .gas { display: block; }
-  .gas.aside .left { display: none; }
-  .gas:not(.aside) .right { display: none; }
-  .right { border-left: 0; padding: var(--space-6) var(--space-6); }
-}
 </style>

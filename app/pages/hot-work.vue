@@ -5,7 +5,6 @@ import { isWholePermits, permitsWith } from '#shared/beside'
 import type { PermitRow, PermitsReading } from '#shared/contract/readings'
 import type { TableColumnOf } from '~/frame/table'
 import { fireWords } from '~/words/fire-words'
-import { framePages } from '~/words/frame'
 import { hotWorkPages } from '~/words/hotWork'
 
 const says = hotWorkPages.page
@@ -66,37 +65,31 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
 
 <template>
   <NuxtPage v-if="isWall" />
-  <main v-else class="hotwork" :class="{ aside: isAside }">
-    <h1 class="visually-hidden">
-      {{ says.hotWork }}
-    </h1>
-    <div class="left">
-      <header class="top">
-        <p class="title" aria-hidden="true">
-          {{ says.hotWork }}
-        </p>
-        <NuxtLink
-          v-if="session.may('request-permit')"
-          class="key go link"
-          :to="{ path: '/hot-work', query: { do: 'request' } }"
-          prefetch-on="interaction"
-        >
-          {{ says.askForAPermit }}
-        </NuxtLink>
-        <NuxtLink class="key link" :to="{ path: '/hot-work', query: { do: 'arc' } }" prefetch-on="interaction">
-          {{ says.anArcWithoutOne }}
-        </NuxtLink>
-        <NuxtLink class="key link" to="/hot-work/wall" prefetch-on="interaction">
-          {{ says.wall }}
-        </NuxtLink>
-      </header>
-      <p v-if="problem" class="said" role="alert">
-        {{ problem }}
-      </p>
-      <p v-if="!reading" class="soft" role="status">
-        {{ says.readingThePermits }}
-      </p>
-      <template v-else>
+  <FrameBoard v-else :title="says.hotWork" :label="says.permit" :is-aside="isAside" :shares="[760, 520]" is-whole>
+    <template #keys>
+      <NuxtLink
+        v-if="session.may('request-permit')"
+        class="key go link"
+        :to="{ path: '/hot-work', query: { do: 'request' } }"
+        prefetch-on="interaction"
+      >
+        {{ says.askForAPermit }}
+      </NuxtLink>
+      <NuxtLink class="key link" :to="{ path: '/hot-work', query: { do: 'arc' } }" prefetch-on="interaction">
+        {{ says.anArcWithoutOne }}
+      </NuxtLink>
+      <NuxtLink class="key link" to="/hot-work/wall" prefetch-on="interaction">
+        {{ says.wall }}
+      </NuxtLink>
+    </template>
+    <p v-if="problem" class="said" role="alert">
+      {{ problem }}
+    </p>
+    <p v-if="!reading" class="soft" role="status">
+      {{ says.readingThePermits }}
+    </p>
+    <template v-else>
+      <div :class="{ 'is-narrow': isAside }">
         <FrameListed :list="list" :columns="columns" name="hot-work">
           <template #row="{ row }">
             <HotworkRow :row="row" :chosen="row.permitId === chosen" />
@@ -115,123 +108,26 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
             <HotworkRow v-for="row in reading.ended" :key="row.permitId" :row="row" :chosen="row.permitId === chosen" />
           </section>
         </FrameListed>
-        <section v-if="!isAside" class="legend">
-          <h2>{{ says.howAPermitRuns }}</h2>
-          <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>
-          <p><b>{{ says.work }}</b> {{ says.goesOnOnlyWithThe }}</p>
-          <p><b>{{ says.watch }}</b> {{ says.afterTheLastArcWhole }} <b>{{ says.looks }}</b> {{ says.nowAndThenThenClosed }}</p>
-          <FrameTold of="fire" :label="framePages.first.whatItMeans" />
-          <p class="soft">
-            {{ says.zonarisAdvisesLocalCodeAnd }}
-          </p>
-        </section>
-        <p class="soft screens">
-          {{ screens >= 2 ? says.screensAreHeard(screens) : says.onlyThisScreenIsHeard }}
-        </p>
-      </template>
-    </div>
-    <aside v-if="isAside" class="right" tabindex="0" :aria-label="says.permit">
+      </div>
+      <HotworkLegend v-if="!isAside" />
+      <p class="soft screens">
+        {{ screens >= 2 ? says.screensAreHeard(screens) : says.onlyThisScreenIsHeard }}
+      </p>
+    </template>
+    <template #aside>
       <LazyHotworkRequest v-if="panel === 'request'" />
       <LazyHotworkArc v-else-if="panel === 'arc'" />
       <NuxtPage v-else-if="chosen" />
-    </aside>
-  </main>
+    </template>
+  </FrameBoard>
 </template>
 
 <style scoped>
-.hotwork {
-  flex: 1;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  min-height: 0;
-}
-.hotwork.aside {
-  grid-template-columns: minmax(0, 760fr) minmax(0, 520fr);
-}
-.left {
-  padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8);
-  min-width: 0;
-}
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: var(--space-4);
-  padding-bottom: var(--space-4);
-  border-bottom: var(--line-rule) solid var(--ink);
-}
-.title {
-  margin-right: auto;
-  font-size: var(--type-figure);
-  font-weight: 900;
-  letter-spacing: -0.01em;
-}
-.link {
-  display: inline-grid;
-  place-items: center;
-}
-.none {
-  max-width: 62ch;
-  padding: var(--space-7) 0;
-  font-size: var(--type-lead);
-}
-.ended {
-  margin-top: var(--space-8);
-  opacity: 1;
-}
-.ended h2 {
-  border-bottom: var(--line-rule) solid var(--ink);
-  padding-bottom: var(--space-2);
-}
-.screens {
-  padding-top: var(--space-6);
-}
-.legend {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-  gap: var(--space-4) var(--space-9);
-  margin-top: var(--space-9);
-  border-top: var(--line-rule) solid var(--ink);
-  padding-top: var(--space-5);
-}
-.legend h2 {
-  grid-column: 1 / -1;
-}
-.right {
-  border-left: var(--line-heavy) solid var(--ink);
-  background: var(--panel);
-  padding: var(--space-6) var(--space-7) var(--space-9);
-  min-width: 0;
-}
-.aside :deep(.left .row) {
-  grid-template-columns: minmax(0, 1.2fr) 186px minmax(0, 1fr);
-}
-.aside :deep(.left .row .who) {
-  display: none;
-}
-@media (min-width: 901px) {
-  .right {
-    position: sticky;
-    top: 63px;
-    height: calc(100dvh - 63px);
-    overflow: auto;
-  }
-}
-@media (max-width: 900px) {
-  .hotwork,
-  .hotwork.aside {
-    display: block;
-  }
-  .hotwork.aside .left {
-    display: none;
-  }
-  .left {
-    padding: var(--space-5) var(--space-6) var(--space-8);
-  }
-  .right {
-    border-left: 0;
-    padding: var(--space-6) var(--space-6) 0;
-    min-height: 70dvh;
-  }
-}
+.link { display: inline-grid; place-items: center; }
+.none { max-width: 62ch; padding: var(--space-7) 0; font-size: var(--type-lead); }
+.ended { margin-top: var(--space-8); }
+.ended h2 { border-bottom: var(--line-rule) solid var(--ink); padding-bottom: var(--space-2); }
+.screens { padding-top: var(--space-6); }
+.is-narrow :deep(.row) { grid-template-columns: minmax(0, 1.2fr) 186px minmax(0, 1fr); }
+.is-narrow :deep(.row .who) { display: none; }
 </style>

@@ -72,86 +72,78 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 </script>
 
 <template>
-  <main class="kit" :class="{ aside: isAside }">
-    <h1 class="visually-hidden">
-      {{ says.kit }}
-    </h1>
-    <div class="left">
-      <header class="top">
-        <p class="title" aria-hidden="true">
-          {{ says.kit }}
-        </p>
-        <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
-          {{ says.walkARound }}
-        </NuxtLink>
-        <NuxtLink
-          v-if="session.may('keep-store')"
-          class="key link"
-          :to="{ path: '/kit', query: { do: 'register' } }"
-          prefetch-on="interaction"
-        >
-          {{ says.register }}
-        </NuxtLink>
-        <NuxtLink class="key link" to="/kit/lists" prefetch-on="interaction">
-          {{ says.checkLists }}
-        </NuxtLink>
-        <NuxtLink class="key link" :to="{ path: '/kit', query: { do: 'sums' } }" prefetch-on="interaction">
-          {{ says.sums }}
-        </NuxtLink>
-      </header>
-      <KitTagEntry :label="says.findAThing" @found="router.push(`/kit/${$event}`)" />
-      <p v-if="problem" class="said" role="alert">
-        {{ problem }}
+  <FrameBoard :title="says.kit" :label="says.kit" :is-aside="isAside" :shares="[640, 640]">
+    <template #keys>
+      <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
+        {{ says.walkARound }}
+      </NuxtLink>
+      <NuxtLink
+        v-if="session.may('keep-store')"
+        class="key link"
+        :to="{ path: '/kit', query: { do: 'register' } }"
+        prefetch-on="interaction"
+      >
+        {{ says.register }}
+      </NuxtLink>
+      <NuxtLink class="key link" to="/kit/lists" prefetch-on="interaction">
+        {{ says.checkLists }}
+      </NuxtLink>
+      <NuxtLink class="key link" :to="{ path: '/kit', query: { do: 'sums' } }" prefetch-on="interaction">
+        {{ says.sums }}
+      </NuxtLink>
+    </template>
+    <KitTagEntry :label="says.findAThing" @found="router.push(`/kit/${$event}`)" />
+    <p v-if="problem" class="said" role="alert">
+      {{ problem }}
+    </p>
+    <p v-if="!reading" class="soft" role="status">
+      {{ says.readingTheRegister }}
+    </p>
+    <template v-else-if="isEmpty">
+      <p class="lead">
+        {{ says.nothingWearsATagYet }}
+        <template v-if="session.may('keep-store')">
+          {{ says.registerTheFirstThingIts }}
+        </template>
+        <template v-else>
+          {{ says.theStoreKeeperRegistersThings }}
+        </template>
       </p>
-      <p v-if="!reading" class="soft" role="status">
-        {{ says.readingTheRegister }}
-      </p>
-      <template v-else-if="isEmpty">
-        <p class="lead">
-          {{ says.nothingWearsATagYet }}
-          <template v-if="session.may('keep-store')">
-            {{ says.registerTheFirstThingIts }}
-          </template>
-          <template v-else>
-            {{ says.theStoreKeeperRegistersThings }}
-          </template>
-        </p>
-      </template>
-      <template v-else>
-        <FrameListed :list="list" :columns="columns" name="kit">
-          <template #row="{ row }">
-            <KitRow :reading="row" :today="reading.today" :chosen="chosen === row.tagId" />
-          </template>
-          <section>
-            <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
-            <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-            <p v-if="reading.out.length === 0" class="soft none">
-              {{ says.nothingIsTaggedOut }}
-            </p>
-          </section>
-          <section>
-            <h2>{{ says.late }} <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
-            <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-            <p v-if="late.length === 0" class="soft none">
-              {{ says.nothingIsPastItsDay }}
-            </p>
-          </section>
-          <section>
-            <h2>
-              {{ says.dueInDays(days) }} <b>{{ soon.length }}</b>
-              <FrameKey look="quiet" @click="days = days === 14 ? 60 : 14">
-                {{ days === 14 ? says.twoMonths : says.twoWeeks }}
-              </FrameKey>
-            </h2>
-            <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
-            <p v-if="soon.length === 0" class="soft none">
-              {{ says.nothingFallsDueByThe }}
-            </p>
-          </section>
-        </FrameListed>
-      </template>
-    </div>
-    <aside class="right" tabindex="0" :aria-label="says.kit">
+    </template>
+    <template v-else>
+      <FrameListed :list="list" :columns="columns" name="kit">
+        <template #row="{ row }">
+          <KitRow :reading="row" :today="reading.today" :chosen="chosen === row.tagId" />
+        </template>
+        <section>
+          <h2>{{ says.out }} <b :class="{ 'state-stop': reading.out.length > 0 }">{{ capped(reading.counts.out) }}</b></h2>
+          <KitRow v-for="one in reading.out" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="reading.out.length === 0" class="soft none">
+            {{ says.nothingIsTaggedOut }}
+          </p>
+        </section>
+        <section>
+          <h2>{{ says.late }} <b :class="{ 'state-hold': late.length > 0 }">{{ capped(reading.counts.late) }}</b></h2>
+          <KitRow v-for="one in late" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="late.length === 0" class="soft none">
+            {{ says.nothingIsPastItsDay }}
+          </p>
+        </section>
+        <section>
+          <h2>
+            {{ says.dueInDays(days) }} <b>{{ soon.length }}</b>
+            <FrameKey look="quiet" @click="days = days === 14 ? 60 : 14">
+              {{ days === 14 ? says.twoMonths : says.twoWeeks }}
+            </FrameKey>
+          </h2>
+          <KitRow v-for="one in soon" :key="one.tagId" :reading="one" :today="reading.today" :chosen="chosen === one.tagId" />
+          <p v-if="soon.length === 0" class="soft none">
+            {{ says.nothingFallsDueByThe }}
+          </p>
+        </section>
+      </FrameListed>
+    </template>
+    <template #aside>
       <LazyKitRegister v-if="panel === 'register' && session.may('keep-store')" />
       <LazyKitSums v-else-if="panel === 'sums'" />
       <NuxtPage v-else-if="isAside" />
@@ -163,29 +155,15 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
           {{ says.intervalsArePublishedOrCommon }}
         </p>
       </FrameFirst>
-    </aside>
-  </main>
+    </template>
+  </FrameBoard>
 </template>
 
 <style scoped>
-.kit { flex: 1; display: grid; grid-template-columns: minmax(0, 640fr) minmax(0, 640fr); min-height: 0; }
-.left { padding: var(--space-6) var(--space-7) var(--space-9) var(--space-8); min-width: 0; }
-.top { display: flex; flex-wrap: wrap; align-items: center; gap: var(--space-4); margin-bottom: var(--space-4); }
-.title { margin-right: auto; font-size: var(--type-figure); font-weight: 900; letter-spacing: -0.01em; }
 .link { display: inline-grid; place-items: center; }
 h2 { display: flex; align-items: center; gap: var(--space-5); border-bottom: var(--line-rule) solid var(--ink); min-height: 48px; }
 h2 b { font-size: var(--type-big); font-weight: 900; }
 h2 .key { margin-left: auto; font-size: var(--type-small); }
 .none { padding: var(--space-5) 0; }
 section { margin-bottom: var(--space-7); }
-.right { border-left: var(--line-heavy) solid var(--ink); background: var(--panel); padding: var(--space-6) var(--space-8) var(--space-9); min-width: 0; }
-@media (min-width: 901px) {
-  .right { position: sticky; top: 63px; height: calc(100dvh - 63px); overflow: auto; }
-}
-@media (max-width: 900px) {
-  .kit { display: block; }
-  .kit.aside .left { display: none; }
-  .kit:not(.aside) .right { display: none; }
-  .right { border-left: 0; padding: var(--space-6) var(--space-6); }
-}
 </style>

@@ -41,7 +41,7 @@ async function sign(page: Page, name: string, pin: string, does: string): Promis
 test('the whole story, on phones and the wall: asked, signed, worked, stopped by a missed round, resumed, handed over, closed', async ({
   browser,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(300_000)
   const wall = await screenOf(browser, 'maren', '/hot-work/wall', { width: 1280, height: 800 })
   const asker = await screenOf(browser, 'tove', '/hot-work?do=request')
   const ask = asker.getByRole('button', { name: 'Ask for it' })
@@ -216,7 +216,6 @@ test('a phone whose session has ended still sends a round, a stop and a call; em
 })
 
 test('one bay from hold to clear to strike through all seven gates, by keyboard alone', async ({ browser }) => {
-  test.setTimeout(180_000)
   await served.restart('2026-11-25T13:00:00Z')
   const page = await screenOf(browser, 'maren', '/', { width: 1280, height: 800 })
   const row = page.getByRole('link', { name: /^Bay 2,/ })

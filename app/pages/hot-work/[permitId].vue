@@ -1,14 +1,9 @@
 <script setup lang="ts">
-import type { CommandType } from '#core/streams/commands'
-import { isTheirPermit } from '#core/streams/permit/named-in'
 import { hasEnded } from '#core/streams/permit/permit-end'
 import { isAirTested } from '#core/hotwork/permit-readiness'
 import type { PermitCommands } from '#core/streams/permit/permit'
 import { fireWords } from '~/words/fire-words'
-import { hotworkWords } from '~/words/hotwork-words'
 import type { PermitPhase, PrecautionId, SpokenCauseId } from '#core/ids/hotwork-ids'
-import { SPOKEN_CAUSES } from '#core/ids/hotwork-ids'
-import type { RightId } from '#core/ids/rights'
 import { permitStream } from '#core/ids/streams'
 import { hotWorkPages } from '~/words/hotWork'
 import { language } from '~/words/live'
@@ -18,7 +13,6 @@ const says = hotWorkPages.permit
 
 /** One permit: how far it has come, the one thing to do next, and its whole life. Whoever is on post sees the watch. */
 const route = useRoute()
-const session = useSession()
 const lookup = useLookup()
 const { time } = useDates()
 const permitId = computed(() => typeof route.params.permitId === 'string' ? route.params.permitId : null)
@@ -26,28 +20,12 @@ const { reading, permit, problem, waiting } = usePermit(() => permitId.value)
 const { turn, left } = usePermitClock()
 const { act, sign, said, isRefused, busy } = useSenderTo(() => permitStream(permitId.value ?? ''))
 
-const me = computed(() => session.person?.personId ?? '')
-/** May they do this here? The door asks the same. */
-const mayHere = (right: RightId, doing: CommandType) =>
-  permit.value !== null
-  && session.may(right, { bayId: null, areaId: null, isOwnPermit: isTheirPermit({ ...permit.value, token: '' }, me.value, doing) })
-const mayWork = computed(() => mayHere('work-permit', 'permit.see-to'))
-const onPost = computed(() => permit.value?.posts.some(({ personId }) => personId === me.value) ?? false)
-const isNamed = computed(() => permit.value?.watchers.some(({ personId }) => personId === me.value) ?? false)
-const mayTakePost = computed(
-  () =>
-    permit.value !== null
-    && mayHere('stand-watch', 'permit.take-post')
-    && !onPost.value
-    && !permit.value.request.operatorIds.includes(me.value)
-    && (isNamed.value || permit.value.phase === 'watch' || permit.value.phase === 'suspended'),
-)
+const { me, mayHere, mayWork, onPost, mayTakePost } = usePermitRights(() => permit.value)
 const phase = computed(() => permit.value?.phase ?? 'requested')
 const now = computed(() => permit.value && turn(permit.value))
 const nameOf = (personId: string) => lookup.names.get(personId) ?? says.somebodyWhoHasLeft
 /** Phases whose own part has its stop. */
 const STOP_SHOWN: readonly PermitPhase[] = ['authorised', 'working', 'suspended', 'monitoring']
-const stopping = ref(false)
 /** Stopped, or help called, before anything was authorised: nothing goes on until somebody says what was put right. */
 const isStopOpen = computed(
   () =>
@@ -62,10 +40,7 @@ const seenTo = (precaution: PrecautionId, how: 'done' | 'justified', reason?: st
   act('permit.see-to', { precaution, how, ...(reason ? { reason } : {}) })
 const authorise = (payload: PermitCommands['permit.authorise'], signature: Signature) =>
   sign('permit.authorise', payload, signature, version())
-const stop = (cause: SpokenCauseId) => {
-  stopping.value = false
-  void act('permit.stop', { cause })
-}
+const stop = (cause: SpokenCauseId) => act('permit.stop', { cause })
 const resume = (cleared: string, signature: Signature) => sign('permit.resume', { cleared }, signature, version())
 const relieve = (signature: Signature) => sign('permit.relieve', { relievedId: me.value }, signature)
 </script>
@@ -121,7 +96,7 @@ const relieve = (signature: Signature) => sign('permit.relieve', { relievedId: m
           :busy="busy"
           @read="act('permit.read-gas', $event)"
         />
-        <FrameKey v-if="mayWork && !isAirTested(permit) && permit.gas === null && !askAir" @click="askAir = true">
+        <FrameKey v-else-if="mayWork" @click="askAir = true">
           {{ says.theAirWasTestedAll }}
         </FrameKey>
         <HotworkResume
@@ -134,47 +109,20 @@ const relieve = (signature: Signature) => sign('permit.relieve', { relievedId: m
         <HotworkAuthorise :reading="reading" :busy="busy" @sign="authorise" @refuse="act('permit.refuse', { reason: $event }, version())" />
       </template>
 
-      <template v-else-if="phase === 'authorised' || phase === 'working' || phase === 'suspended'">
-        <FrameKey v-if="mayTakePost" look="go" big :disabled="busy" @click="act('permit.take-post', {})">
-          {{ says.iAmOnPost }}
-        </FrameKey>
-        <FrameKey
-          v-if="phase === 'authorised' && mayWork && !onPost"
-          look="go"
-          big
-          :disabled="busy || permit.posts.length < permit.plan.watchers"
-          @click="act('permit.start-work', {}, version())"
-        >
-          {{ permit.posts.length < permit.plan.watchers ? says.theWatchTakesItsPost : says.beginTheWork }}
-        </FrameKey>
-        <HotworkGas
-          v-if="isAirTested(permit) || permit.gas !== null || askAir"
-          :permit="permit"
-          :may-do="mayWork"
-          :busy="busy"
-          @read="act('permit.read-gas', $event)"
-        />
-        <HotworkResume
-          v-if="phase === 'suspended'"
-          :title="says.letItGoOn"
-          :does="says.signTheWorkGoesOn"
-          :busy="busy"
-          @resume="resume"
-        />
-        <div class="keys">
-          <FrameKey v-if="!onPost" look="stop" :aria-expanded="stopping" @click="stopping = !stopping">
-            {{ says.stopThisWork }}
-          </FrameKey>
-          <FrameKey v-if="mayWork && phase !== 'authorised'" :disabled="busy" @click="act('permit.end-work', {})">
-            {{ says.theWorkHasEnded }}
-          </FrameKey>
-        </div>
-        <div v-if="stopping" class="keys">
-          <FrameKey v-for="cause in SPOKEN_CAUSES" :key="cause" @click="stop(cause)">
-            {{ hotworkWords.spokenCauses[cause] }}
-          </FrameKey>
-        </div>
-      </template>
+      <HotworkAtWork
+        v-else-if="phase === 'authorised' || phase === 'working' || phase === 'suspended'"
+        :permit="permit"
+        :on-post="onPost"
+        :may-work="mayWork"
+        :may-take-post="mayTakePost"
+        :busy="busy"
+        @take-post="act('permit.take-post', {})"
+        @begin="act('permit.start-work', {}, version())"
+        @read="act('permit.read-gas', $event)"
+        @resume="resume"
+        @stop="stop"
+        @end="act('permit.end-work', {})"
+      />
 
       <template v-else-if="phase === 'watch'">
         <p class="said" :class="{ 'is-open': now?.tone === 'open' }">

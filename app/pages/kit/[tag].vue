@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { kitItemStream } from '#core/ids/streams'
-import type { KitItemCommands, KitItemMarks } from '#core/streams/kit-item/kit-item'
+import type { KitItemCommands } from '#core/streams/kit-item/kit-item'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { judgeKitItem } from '#core/inspection/judge-kit-item'
 import { kitWords } from '~/words/kit-words'
-import { ITEM_EVENTS } from '#core/ids/kit-ids'
 import { kitPages } from '~/words/kit'
 
 const says = kitPages.thing
@@ -51,27 +50,14 @@ const place = computed(() => {
   return { bayId: assignment?.to === 'person' && assignment.id === session.person?.personId ? session.person.bayId : null, areaId: null }
 })
 const mayInspect = computed(() => session.may('inspect', place.value))
-const text = ref('')
-const marks = ref<KitItemMarks>({})
-const name = ref('')
-const assignment = ref(item.value?.assignment ?? null)
-watch(item, (now) => {
-  if (doing.value === null && now) {
-    assignment.value = now.assignment
-    name.value = now.name
-  }
-}, { immediate: true })
-
 async function does<Type extends keyof KitItemCommands>(type: Type, payload: KitItemCommands[Type], isRequest = false) {
   const was = doing.value
   const sent = await act(type, payload as never, isRequest ? reading.value?.version ?? null : null)
-  if (!sent.ok) return
+  if (!sent.ok) return false
   // What was opened while the answer was on its way stays open, with what is typed there.
-  if (doing.value === was) {
-    doing.value = null
-    text.value = ''
-  }
+  if (doing.value === was) doing.value = null
   await refresh()
+  return true
 }
 async function done(listId: string) {
   // Another that was opened meanwhile stays open.
@@ -87,10 +73,6 @@ const dueWords = (dueOn: string | null, state: string) =>
         ? ''
         : due(dueOn, reading.value!.today)
 const saidWhat = computed(() => item.value?.taggedOut?.checks.map(id => checkWords({ id })).join(', ') ?? '')
-function submit() {
-  if (doing.value === 'release') return does('item.release', { repair: text.value }, true)
-  return doing.value === 'retire' ? does('item.retire', { reason: text.value }, true) : does('item.tag-out', { reason: text.value })
-}
 </script>
 
 <template>
@@ -144,63 +126,7 @@ function submit() {
         </FrameKey>
       </div>
     </template>
-    <div v-if="!item.isRetired" class="keys" role="group" :aria-label="says.whatToDo">
-      <FrameKey v-if="item.taggedOut" look="go" :aria-expanded="doing === 'release'" @click="toggle('release')">
-        {{ says.release }}
-      </FrameKey>
-      <FrameKey v-else-if="mayInspect" :aria-expanded="doing === 'tag-out'" @click="toggle('tag-out')">
-        {{ says.tagOut }}
-      </FrameKey>
-      <FrameKey v-if="mayInspect" :aria-expanded="doing === 'event'" @click="toggle('event')">
-        {{ says.somethingHappenedToIt }}
-      </FrameKey>
-      <FrameKey
-        v-if="session.may('assign-kit', { bayId: null, areaId: null })"
-        :aria-expanded="doing === 'assign'"
-        @click="toggle('assign')"
-      >
-        {{ says.giveTo }}
-      </FrameKey>
-      <FrameKey v-if="session.may('keep-store')" :aria-expanded="doing === 'correct'" @click="toggle('correct')">
-        {{ says.itsPlate }}
-      </FrameKey>
-      <FrameKey v-if="session.may('keep-store')" :aria-expanded="doing === 'retire'" @click="toggle('retire')">
-        {{ says.outForGood }}
-      </FrameKey>
-    </div>
-    <FrameForm v-if="doing === 'release' || doing === 'tag-out' || doing === 'retire'" class="doing" @send="submit">
-      <FrameText v-model="text" :label="doing === 'release' ? says.whatWasRepairedAndHow : says.why" maxlength="500" is-needed />
-      <FrameKey look="go" type="submit" :disabled="busy">
-        {{ doing === 'release' ? says.releaseIt : doing === 'retire' ? says.neverUseItAgain : says.tagItOut }}
-      </FrameKey>
-    </FrameForm>
-    <div v-else-if="doing === 'event'" class="doing keys" role="group" :aria-label="says.whatHappened">
-      <FrameKey
-        v-for="event in ITEM_EVENTS"
-        :key="event"
-        :disabled="busy"
-        @click="does('item.note-event', { event })"
-      >
-        {{ kitWords.itemEvents[event] }}
-      </FrameKey>
-    </div>
-    <FrameForm v-else-if="doing === 'assign'" class="doing" @send="does('item.assign', { assignment }, true)">
-      <KitAssign v-model="assignment" :with-distance="item?.kind === 'extinguisher'" />
-      <FrameKey look="go" type="submit" :disabled="busy">
-        {{ says.thereItGoes }}
-      </FrameKey>
-    </FrameForm>
-    <FrameForm
-      v-else-if="doing === 'correct'"
-      class="doing"
-      @send="does('item.correct', { name: name.trim() || item.name, marks }, true)"
-    >
-      <FrameText v-model="name" :label="says.namePeopleKnowItBy" maxlength="80" />
-      <KitMarks v-model="marks" :kind="item.kind" :known="item.marks" />
-      <FrameKey look="go" type="submit" :disabled="busy">
-        {{ says.writeItDown }}
-      </FrameKey>
-    </FrameForm>
+    <KitDoing :key="tagId" v-model="doing" :item="item" :may-inspect="mayInspect" :busy="busy" :act="does" />
     <p v-if="item.marks.madeOn" class="soft">
       {{ says.madeOn(day(item.marks.madeOn)) }}
     </p>
@@ -264,15 +190,5 @@ h2 small {
   display: block;
   font-size: var(--type-small);
   font-weight: 500;
-}
-.doing {
-  border: var(--line-heavy) solid var(--ink);
-  background: var(--bg);
-  padding: var(--space-6);
-  display: grid;
-  gap: var(--space-5);
-}
-.doing.keys {
-  display: flex;
 }
 </style>
