@@ -1,9 +1,18 @@
 import { fileURLToPath } from 'node:url'
+import type { Nuxt } from 'nuxt/schema'
 
 const core = fileURLToPath(new URL('./core', import.meta.url))
+/** What Nuxt UI's parts may draw of its icons where ours keep them: what opens a choice, ticks it, finds and empties it, takes a file. */
+const DRAWN_ICONS = new Set(['chevron-down', 'check', 'x', 'search', 'upload', 'file'].map(name => `lucide:${name}`))
+/** Nuxt UI ships an icon for every part it has. Asked after it has said which. */
+function shipDrawnIcons(_options: object, nuxt: Nuxt): void {
+  nuxt.hook('icon:clientBundleIcons', (icons) => {
+    for (const icon of icons) if (!DRAWN_ICONS.has(icon)) icons.delete(icon)
+  })
+}
 
 export default defineNuxtConfig({
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', 'nuxt-auth-utils', 'nuxt-security'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@nuxt/eslint', 'nuxt-auth-utils', 'nuxt-security', shipDrawnIcons],
 
   // Without it the development server of a program that renders in the browser only finds no entry.
   $development: { experimental: { viteEnvironmentApi: true } },

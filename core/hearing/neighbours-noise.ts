@@ -2,7 +2,7 @@ import type { JurisdictionId, ProcessId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { jobSpan } from '../job/day-work'
 import { LAWS } from '../law/laws'
-import { noiseDay } from './noise-dose'
+import { noiseDose } from './noise-rules'
 
 /**
  * What is loud enough that those who stand near by have to know of it: the upper end at the ear of who does it, dBA. One arc next door is
@@ -40,6 +40,6 @@ export function isLoudAround(
     return [{ levelDbA: atOwnEar - TO_NEXT_BAY_DB, hours }]
   })
   if (spans.length === 0) return false
-  const { twaDbA } = noiseDay({ spans, rule: LAWS[jurisdiction].noise })
+  const { twaDbA } = noiseDose(spans, LAWS[jurisdiction].noise)
   return twaDbA !== null && twaDbA >= ASKED_FROM_DBA
 }

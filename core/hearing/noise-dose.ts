@@ -2,7 +2,8 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { DeratingId, NoiseRuleId, ProtectorKindId } from '../ids/protection-ids'
 import { PROTECTION_SOURCES } from '../source/protection-sources'
-import type { SourceRef } from '../source/source-ref'
+import { NOISE_RULES_BY_ID, noiseDose } from './noise-rules'
+import type { NoiseSpan } from './noise-rules'
 
 export const NOISE_LIMITS = {
   levelDbA: { min: 0, max: 160 },
@@ -10,8 +11,6 @@ export const NOISE_LIMITS = {
   nrrDb: { min: 0, max: 40 },
 } as const
 
-/** A stretch of the day at one level at the ear. */
-export interface NoiseSpan { readonly levelDbA: number, readonly hours: number }
 export interface HearingProtector {
   /** The rating on its label. */
   readonly nrrDb: number
@@ -35,53 +34,7 @@ export interface NoiseDay {
   readonly findings: readonly Finding[]
 }
 
-interface NoiseRule {
-  /** Level of a full dose in eight hours, dBA. */
-  readonly criterionDbA: number
-  /** Twice the dose for so many dB more. */
-  readonly exchangeDb: number
-  /** What is quieter is not counted, dBA. */
-  readonly thresholdDbA: number
-  /** Average from which the rule asks for something, dBA. */
-  readonly actionDbA: number
-  /** Average that needs protection once it is passed, or reached where the rule says so, dBA. */
-  readonly limitDbA: number
-  readonly bindsWhenReached?: boolean
-  /** What has to be left at the ear under protectors, at most, dBA. */
-  readonly targetDbA: number
-  /** No continuous sound is louder, dBA. */
-  readonly highestDbA: number
-  readonly source: SourceRef
-}
-
-const { usNoiseDose, usNoiseRecommended, euNoise, usProtectorRating, protectorByKind, protectorTarget } = PROTECTION_SOURCES
-const US = { criterionDbA: 90, exchangeDb: 5, actionDbA: 85, limitDbA: 90, targetDbA: 90, highestDbA: 115, source: usNoiseDose } as const
-const RULES: Readonly<Record<NoiseRuleId, NoiseRule>> = {
-  // Whose hearing has changed needs 85 at the ear, and nobody here knows of whom that is so.
-  'us-hearing-conservation': { ...US, thresholdDbA: 80, targetDbA: 85 },
-  'us-limit': { ...US, thresholdDbA: 90, actionDbA: 90 },
-  'us-recommended': {
-    criterionDbA: 85,
-    exchangeDb: 3,
-    thresholdDbA: 0,
-    actionDbA: 85,
-    limitDbA: 85,
-    targetDbA: 85,
-    highestDbA: 140,
-    source: usNoiseRecommended,
-  },
-  'eu': {
-    criterionDbA: 85,
-    exchangeDb: 10 * Math.log10(2),
-    thresholdDbA: 0,
-    actionDbA: 80,
-    limitDbA: 85,
-    bindsWhenReached: true,
-    targetDbA: 85,
-    highestDbA: 140,
-    source: euNoise,
-  },
-}
+const { usProtectorRating, protectorByKind, protectorTarget } = PROTECTION_SOURCES
 
 /** Share of the label that is kept, by kind. Source: `protectorByKind`. */
 const KEPT: Readonly<Record<ProtectorKindId, number>> = { 'muff': 0.75, 'formable-plug': 0.5, 'plug': 0.3 }
@@ -103,21 +56,16 @@ export function attenuationDb(protectors: readonly HearingProtector[], derate: D
 }
 
 /**
- * The noise of a day by a rule: D = 100·Σ C/T with T = 8 h/2^((L − criterion)/exchange), and the steady level that would give the same
- * dose in eight hours. What is louder counts more; what is quieter than the rule's threshold counts nothing.
- * Source: `usNoiseDose`, `usNoiseRecommended`, `euNoise`.
+ * The noise of a day by a rule, what the rule asks for then, and what protectors leave of it.
  *
  * @example 4 h at 95 and 4 h at 85 dBA by US hearing conservation: a dose of 125 %, an average of 91.6 dBA
  */
 export function noiseDay({ spans, rule, protectors = [], derate }: NoiseQuestion): NoiseDay {
-  const { criterionDbA, exchangeDb, thresholdDbA, actionDbA, limitDbA, bindsWhenReached, targetDbA, highestDbA, source } = RULES[rule]
+  const { thresholdDbA, actionDbA, limitDbA, bindsWhenReached, targetDbA, highestDbA, source } = NOISE_RULES_BY_ID[rule]
   const findings: Finding[] = []
   const loudest = Math.max(0, ...spans.filter(({ hours }) => hours > 0).map(({ levelDbA }) => levelDbA))
   if (loudest > highestDbA) findings.push(finding('hold', 'noise.level-too-high', { levelDbA: loudest, highestDbA }, [source]))
-  const dosePercent = spans
-    .filter(({ levelDbA }) => levelDbA >= thresholdDbA)
-    .reduce((sum, { levelDbA, hours }) => sum + 100 * hours / 8 * 2 ** ((levelDbA - criterionDbA) / exchangeDb), 0)
-  const twaDbA = dosePercent === 0 ? null : criterionDbA + exchangeDb * Math.log2(dosePercent / 100)
+  const { dosePercent, twaDbA } = noiseDose(spans, rule)
   if (twaDbA === null) {
     findings.push(finding('note', 'noise.nothing-counts', { rule, thresholdDbA }, [source]))
     return { dosePercent, twaDbA, findings }
