@@ -15,7 +15,6 @@ const emit = defineEmits<{
 const facts = useFacts()
 /** Screens that are heard, by whichever of the two readings says fewer: screens come and go without a change that is told. */
 const screens = computed(() => Math.min(reading.screens, facts.reading?.fire.screens ?? 0))
-const judged = useJudged()
 const lookup = useLookup()
 const permit = computed(() => reading.permit)
 const watcherIds = ref<readonly string[]>([])
@@ -28,12 +27,11 @@ const toggle = (personId: string) => {
     ? watcherIds.value.filter(id => id !== personId)
     : [...watcherIds.value, personId]
 }
-const atBays = computed(() => new Set(judged.placed.flatMap(({ station }) => station.personId ?? [])))
-const free = computed(
-  () =>
-    facts.reading?.people.filter(({ personId }) => !permit.value.request.operatorIds.includes(personId) && !atBays.value.has(personId))
-    ?? [],
-)
+const { whereabouts } = useWhereabouts()
+const free = computed(() => {
+  const people = facts.reading?.people ?? []
+  return withPicked(watchersToOffer(people, permit.value.request.operatorIds, whereabouts.value), people, watcherIds.value)
+})
 const sign = (signature: { personId: string, pin: string }) =>
   emit(
     'sign',
@@ -66,6 +64,9 @@ const sign = (signature: { personId: string, pin: string }) =>
         {{ name }}
       </FrameKey>
     </div>
+    <p v-if="free.length === 0" class="soft">
+      {{ says.nobodyFree }}
+    </p>
     <template v-if="reading.near.length > 0">
       <h3>{{ says.nearAtTheSameTime }}</h3>
       <p v-for="one in reading.near" :key="one.permitId">

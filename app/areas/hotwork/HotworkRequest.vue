@@ -105,6 +105,11 @@ const times = computed(() => {
   return { fromAt, untilAt: nextTimeOfDay(untilTime.value || '00:00', Date.parse(fromAt) + 1, shopFacts.site.timeZone) }
 })
 const hours = computed(() => (Date.parse(times.value.untilAt) - Date.parse(times.value.fromAt)) / 3600_000)
+const { whereabouts } = useWhereabouts()
+const operators = computed(() => {
+  const people = shopFacts.reading?.people ?? []
+  return withPicked(operatorsToOffer(people, bayId.value || null, whereabouts.value), people, operatorIds.value)
+})
 const toggle = (personId: string) => {
   operatorIds.value = operatorIds.value.includes(personId)
     ? operatorIds.value.filter(id => id !== personId)
@@ -258,7 +263,7 @@ async function request() {
     <FrameField v-slot="{ labelledBy }" is-group :label="says.whoDoesTheWork" :lacks="operatorIds.length === 0 ? says.nameAtLeastOne : ''">
       <div class="names" role="group" :aria-labelledby="labelledBy">
         <FrameKey
-          v-for="{ personId, name } in shopFacts.reading?.people"
+          v-for="{ personId, name } in operators"
           :key="personId"
           :picked="operatorIds.includes(personId)"
           @click="toggle(personId)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nameKey } from '#core/roll/read-roll'
 import type { Assignment } from '#core/streams/kit-item/kit-item'
 import { kitPages } from '~/words/kit'
 
@@ -17,16 +18,18 @@ const key = computed({
     chosen.value = value === '' ? null : { to: to as 'bay', id: id! }
   },
 })
+/** Whoever is here; somebody who left uses nothing any more. */
+const people = computed(() => (facts.reading?.people ?? []).toSorted((a, b) => (nameKey(a.name) < nameKey(b.name) ? -1 : 1)))
 type Named = readonly [key: string, name: string]
 const names = computed(
   () =>
     new Map([
       ...facts.site.bays.filter(({ closed }) => !closed).map((bay): Named => [`bay ${bay.bayId}`, says.bay2(bay.label)]),
-      ...[...lookup.names].map(([personId, name]): Named => [`person ${personId}`, name]),
+      ...people.value.map(({ personId, name }): Named => [`person ${personId}`, name]),
       ...(grid.value?.places ?? []).map(({ placeId, place }): Named => [`place ${placeId}`, place.name]),
     ]),
 )
-const named = (id: string) => names.value.get(id) ?? id
+const named = (id: string) => names.value.get(id) ?? lookup.names.get(id.slice('person '.length)) ?? id
 const choices = computed(() =>
   ([['bay ', says.bays], ['person ', says.people], ['place ', says.places]] as const).map(([kind, label]) => ({
     label,

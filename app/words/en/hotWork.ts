@@ -19,6 +19,7 @@ export const hotWorkPages = {
     inService: 'in service',
     bringAnExtinguisherByIts: 'Bring an extinguisher by its tag',
     fireWatchWithNoOther: (watchers: Shown) => `Fire watch: ${watchers}, with no other task`,
+    nobodyFree: 'Nobody who may stand watch is free. Take somebody from a bay, or from the work, first.',
     nearAtTheSameTime: 'Near, at the same time',
     lookedAtAndSpokenWith: 'Looked at, and spoken with their people',
     ifThisPhoneFallsSilent: 'If this phone falls silent',

@@ -20,6 +20,7 @@ export const hotWorkPages: typeof English = {
     inService: 'en servicio',
     bringAnExtinguisherByIts: 'Traer un extintor por su etiqueta',
     fireWatchWithNoOther: watchers => `Vigía de incendios: ${watchers}, sin otra tarea`,
+    nobodyFree: 'Nadie que pueda vigilar está libre. Libere antes a alguien de un puesto o del trabajo.',
     nearAtTheSameTime: 'Cerca, a la misma hora',
     lookedAtAndSpokenWith: 'Visto, y hablado con su gente',
     ifThisPhoneFallsSilent: 'Si este teléfono calla',
