@@ -13,6 +13,7 @@ import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
 import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
+import { ITEMS } from './kit-items'
 import { loadKitAndCylinders } from './load-kit-and-cylinders'
 import { loadPermits } from './load-permits'
 import type { SendAt } from './load-kit-and-cylinders'
@@ -95,11 +96,17 @@ function isLoudAt({ label, areaId }: DemoBay): boolean {
   return isLoudAround(others.flatMap(({ job }) => job ?? []), RULES)
 }
 
+/** The helmet of the register that somebody has: a shade is said of that one. */
+function ownHelmet(personId: string | null | undefined): { readonly tag?: string } {
+  const own = ITEMS.find(({ kind, to }) => kind === 'helmet' && to?.to === 'person' && to.id === personId)
+  return own ? { tag: own.tag } : {}
+}
+
 async function loadBay(send: Send, bay: DemoBay): Promise<void> {
   const stream = stationStream(bayIdOf(bay.label))
   if (bay.personId) await send(stream, { type: 'station.place-person', payload: { personId: bay.personId } })
   if (bay.job) await send(stream, { type: 'station.set-job', payload: { job: bay.job } })
-  if (bay.helmet) await send(stream, { type: 'station.set-helmet', payload: { shade: bay.helmet } })
+  if (bay.helmet) await send(stream, { type: 'station.set-helmet', payload: { shade: bay.helmet, ...ownHelmet(bay.personId) } })
   if (bay.helmetCheck) await send(stream, { type: 'station.check-helmet', payload: bay.helmetCheck })
   if (bay.glasses) await send(stream, { type: 'station.check-glasses', payload: bay.glasses })
   if (bay.outfit && bay.job) {

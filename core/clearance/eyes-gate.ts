@@ -125,10 +125,13 @@ function judgeHelmets(
 const isAlwaysDark = ({ marks: { shadeBands = [] } }: KitItemFact, { minimum }: AskedShade): boolean =>
   settableShades(shadeBands).every(shade => shadeForComparing(shade) >= minimum)
 
-/** Somebody said what it is set to, of this very helmet, since whoever stands here has it. */
+/**
+ * Somebody said what it is set to, of this very helmet, since whoever stands here has it. What was said of no helmet in particular may
+ * have been said of one that went back since.
+ */
 const isSaidOf = ({ tag, assignedAt }: KitItemFact, said: Station['helmet']): boolean =>
   said !== null
-  && (said.tag === undefined || said.tag === tagIdOf(tag))
+  && said.tag === tagIdOf(tag)
   && !(assignedAt !== undefined && isBefore(said.at, assignedAt))
 
 function judgeRange({ tag, marks: { shadeBands } }: KitItemFact, { minimum, start, ruleSet }: AskedShade, said: Finding[]): void {

@@ -94,9 +94,10 @@ describe('the Eyes gate in detail', () => {
   const helmet = (tag: string, shadeBands: KitItemMarks['shadeBands'], over: Partial<KitItem> = {}) =>
     thing('helmet', tag, shadeBands ? { shadeBands } : {}, { assignment: { to: 'person', id: 'imke' }, ...over })
   /** Of a helmet somebody said that it is set to where one starts. */
-  const eyes = (worn: readonly KitItem[], over: Partial<Station> = {}) =>
-    assessStation(
-      { ...ready, ...worn.some(({ kind }) => kind === 'helmet') ? { helmet: { shade: 12, at: NOW } } : {}, ...over },
+  const eyes = (worn: readonly KitItem[], over: Partial<Station> = {}) => {
+    const first = worn.find(({ kind }) => kind === 'helmet')
+    return assessStation(
+      { ...ready, ...first ? { helmet: { shade: 12, at: NOW, tag: first.tag.toLowerCase() } } : {}, ...over },
       {
         rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
         workplace: 'general',
@@ -107,6 +108,7 @@ describe('the Eyes gate in detail', () => {
         ...aroundWithPeople(worn),
       },
     ).byId.eyes
+  }
   const found = (worn: readonly KitItem[], over: Partial<Station> = {}) => {
     const { state, findings } = eyes(worn, over)
     return [
@@ -136,7 +138,7 @@ describe('the Eyes gate in detail', () => {
     const auto = helmet('H-1', [[9, 13]])
     expect(found([auto], { helmet: null })).toEqual(['to-do', 'eyes.helmet-set-unsaid', 'set H-1 12'])
     const given = helmet('H-1', [[9, 13]], { assignedAt: NOW })
-    expect(found([given], { helmet: { shade: 12, at: '2020-01-01T00:00:00.000Z' } })[1]).toBe('eyes.helmet-set-unsaid')
+    expect(found([given], { helmet: { shade: 12, at: '2020-01-01T00:00:00.000Z', tag: 'h-1' } })[1]).toBe('eyes.helmet-set-unsaid')
     expect(found([given])).toEqual(['open', 'set H-1 12'])
     // However it is set, it is dark enough.
     for (const bands of [[[12, 12]], [[10, 13]], [[10, 10], [12, 13]]] as const)
@@ -165,6 +167,8 @@ describe('the Eyes gate in detail', () => {
     // Of one that is gone.
     expect(found([good, light], said('h-9'))[1]).toBe('eyes.which-helmet')
     expect(found([good], said('h-9'))[1]).toBe('eyes.helmet-set-unsaid')
+    // Of no helmet in particular: it may have been said of one that went back since.
+    expect(found([good], said())[1]).toBe('eyes.helmet-set-unsaid')
     // Whichever of these is put on, and however it is set, it is dark enough.
     expect(found([helmet('H-1', [[12, 12]]), helmet('H-2', [[10, 13]])], { helmet: null })[0]).toBe('open')
     expect(found([unseen])).toEqual(['to-do', 'kit.look-due', 'set H-3 12'])
@@ -175,7 +179,9 @@ describe('the Eyes gate in detail', () => {
     expect(found([helmet('H-3', [[9, 13]]), out])).toEqual(['hold', 'kit.tagged-out', 'set H-3 12', 'set H-2 12'])
   })
   it('what somebody saw today counts beside the register', () => {
-    expect(found([helmet('H-1', [[9, 13]])], { helmet: { shade: 5, at: NOW } })).toEqual(['hold', 'eyes.helmet-lighter', 'set H-1 12'])
+    expect(found([helmet('H-1', [[9, 13]])], { helmet: { shade: 5, at: NOW, tag: 'h-1' } })).toEqual([
+      'hold', 'eyes.helmet-lighter', 'set H-1 12',
+    ])
     const leak = { helmetCheck: { passed: false, fault: 'light-leak', ...check } } as const
     expect(eyes([helmet('H-1', [[9, 13]])], leak).findings[0]).toMatchObject({
       code: 'eyes.helmet-fault',

@@ -172,7 +172,7 @@ describe('what is worn', () => {
       ...EMPTY_STATION,
       personId: 'imke',
       job,
-      helmet: { shade: 12, at: NOW },
+      helmet: { shade: 12, at: NOW, tag: 'h-1' },
       glasses: { kind: 'clear-rated', ...check },
       zones: Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes: true, requirement, ...check }])),
     }
