@@ -34,8 +34,8 @@ watch(zone, async () => {
   await nextTick()
   if (window.matchMedia('(max-width: 900px)').matches) told.value?.scrollIntoView({ block: 'start' })
 })
-const work = computed(() => dressedFor(person))
-const verdict = computed(() => work.value && judge(worn.value, work.value))
+const works = computed(() => dressedFor(person))
+const verdict = computed(() => judge(worn.value, works.value))
 const untold = computed(() => (verdict.value ? untoldOf(verdict.value, worn.value).map(one => one.zone) : []))
 const failing = computed(() =>
   (verdict.value?.zones ?? []).filter(one => doesFail(one) && !untold.value.includes(one.zone)))
@@ -89,7 +89,12 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
   <section class="person" :aria-label="person.name">
     <header>
       <h2>{{ person.name }} <small v-if="person.group">{{ person.group }}</small></h2>
-      <p>{{ work ? says.forJob(work.bayLabel, jobLine(work.job, q)) : says.forNoJob }}</p>
+      <p v-for="work in works" :key="work.bayId">
+        {{ says.forJob(work.bayLabel, jobLine(work.job, q)) }}
+      </p>
+      <p v-if="works.length === 0">
+        {{ says.forNoJob }}
+      </p>
     </header>
     <div class="keys">
       <FrameKey v-if="isUsualOffered" look="go" @click="worn = usual">
@@ -107,14 +112,14 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
           v-model="worn"
           :zone="zone"
           :person="person"
-          :work="work"
+          :works="works"
           :found="found"
           :lines="lines"
           @lend="lend"
         />
       </div>
     </div>
-    <FramePapers v-if="work" :name="says.bayCard" :to="`/api/v1/bays/${work.bayId}/card`" />
+    <FramePapers v-for="{ bayId, bayLabel } in works" :key="bayId" :name="says.bayCard(bayLabel)" :to="`/api/v1/bays/${bayId}/card`" />
     <section v-if="person.loans.length > 0" class="loans" :aria-label="says.hasOfTheShop">
       <h3>{{ says.hasOfTheShop }}</h3>
       <div v-for="loan in person.loans" :key="loan.loanId" class="loan">

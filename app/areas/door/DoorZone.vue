@@ -17,10 +17,10 @@ import type { DressedFor } from '~/areas/door/useDoor'
 const says = doorPages.zone
 
 /** What somebody has on at a zone: the likely first, what is wrong with it, what it is made of, and what the shop can lend instead. */
-const { zone, person, work, found, lines } = defineProps<{
+const { zone, person, works, found, lines } = defineProps<{
   zone: ZoneId
   person: PersonOnFloor
-  work: DressedFor | null
+  works: readonly DressedFor[]
   /** What it comes to for the work; null where there is none. */
   found: ZoneVerdict | null
   /** Null until it was read. */
@@ -59,7 +59,7 @@ const toggle = (garment: ToldGarment, condition: GarmentConditionId) => {
   change(garment, { condition: had.includes(condition) ? had.filter(one => one !== condition) : [...had, condition] })
 }
 const answer = (garment: ToldGarment, fact: GarmentFactId, is: boolean) => change(garment, { facts: { ...garment.facts, [fact]: is } })
-const asked = (garment: ToldGarment) => (work ? factsAskedAt(work.job, garment, house.value) : [])
+const asked = (garment: ToldGarment) => [...new Set(works.flatMap(({ job }) => factsAskedAt(job, garment, house.value)))]
 const percentOf = (garment: ToldGarment, material: MaterialId) => garment.materials?.[material]
 function setPercent(garment: ToldGarment, material: MaterialId, percent: number | undefined) {
   const { [material]: _was, ...others } = garment.materials ?? {}
@@ -69,11 +69,11 @@ const PERCENT = { min: 0, max: 100 }
 
 /** What of the shop's clothes would do here, and is there. */
 const lent = computed(() => people.value.flatMap(({ loans }) => loans))
-const toLend = computed(() => work === null || lines === null
+const toLend = computed(() => lines === null
   ? []
   : lines
       .filter(line => leftOf(line, lent.value) > 0)
-      .filter(line => judge(wear(worn.value, line.wearable), work).zones.some(one => one.zone === zone && !doesFail(one))))
+      .filter(line => judge(wear(worn.value, line.wearable), works)?.zones.some(one => one.zone === zone && !doesFail(one))))
 const nameOf = ({ wearable, size }: StockLine) => [garmentWords.wearables[wearable], size].filter(Boolean).join(', ')
 const findings = computed(() => lookup.sayAll((found?.findings ?? []).filter(({ code }) => code !== 'garment.air-decides')))
 const isCloth = ({ materials }: ToldGarment) => materials !== undefined
@@ -101,7 +101,7 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
         {{ message }} <b v-if="todo">{{ todo }}</b>
       </p>
     </div>
-    <div v-if="found && doesFail(found) && work" class="keys">
+    <div v-if="found && doesFail(found)" class="keys">
       <FrameKey v-for="line in toLend" :key="line.lineId" look="go" @click="emit('lend', line)">
         {{ says.lend(nameOf(line)) }} <small>{{ says.left(leftOf(line, lent)) }}</small>
       </FrameKey>

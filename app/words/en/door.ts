@@ -15,7 +15,7 @@ export const doorPages = {
     nobodyHere: 'Nobody is on the people list yet.',
   },
   person: {
-    bayCard: 'Bay card to print',
+    bayCard: (bay: Shown) => `Card of bay ${bay} to print`,
     lendFirst: 'Lend what the shop has; the rest in plain words, for a shop that sells working clothes. It is printed as it was recorded.',
     notSeen: 'not seen yet',
     ready: 'ready',

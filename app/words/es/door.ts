@@ -16,7 +16,7 @@ export const doorPages: typeof English = {
     nobodyHere: 'Todavía no hay nadie en la lista de personas.',
   },
   person: {
-    bayCard: 'Tarjeta del puesto para imprimir',
+    bayCard: (bay: Shown) => `Tarjeta del puesto ${bay} para imprimir`,
     lendFirst: 'Preste lo que el taller tiene; lo demás, en palabras sencillas, para una tienda de ropa de trabajo. Se imprime como se anotó.',
     notSeen: 'sin ver todavía',
     ready: 'listo',
