@@ -1,6 +1,7 @@
 import { isLoudAround } from '#core/hearing/neighbours-noise'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { wear } from '#core/ppe/wearables'
+import { leastFitFactor } from '#core/respirator/fit-test'
 import type { ToldGarment } from '#core/ppe/wearables'
 import type { Instant } from '#core/time/instant'
 import { handleCommand } from '#server/door/handle'
@@ -77,6 +78,9 @@ async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPers
     mask: wearer.mask,
     fitTestedOn: ago(wearer.fitTestMonthsAgo),
     medicallyClearedOn: ago(wearer.medicalMonthsAgo),
+    ...wearer.fitTestMonthsAgo === null
+      ? {}
+      : { fit: { model: '', method: 'quantitative', passed: true, factor: 2 * leastFitFactor(wearer.mask), nextOn: null } },
   })
   if (wearer.isShaven !== undefined)
     await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })

@@ -10,7 +10,7 @@ export interface FitTest {
   readonly model: string
   readonly method: FitMethodId
   readonly passed: boolean
-  /** What the instrument counted; null by taste or smell, or where nobody wrote it down. */
+  /** What the instrument counted; null by taste or smell, or where nobody wrote it down, and then it proves nothing. */
   readonly factor: number | null
   /** When the next one is due, YYYY-MM-DD; null for the site's own months. */
   readonly nextOn: string | null
@@ -30,9 +30,9 @@ export const leastFitFactor = (mask: MaskId): number => FULL_FACE.has(mask) ? 50
 const COUNTED_ONLY: ReadonlySet<MaskId> = new Set(['full-p100'])
 
 /**
- * Whether a test speaks for a mask: passed, by a method that proves enough of it, and with the factor it must come to where one was
- * counted.
+ * Whether a test speaks for a mask: passed, by a method that proves enough of it, and with the factor it must come to where it was
+ * counted. A count that nobody wrote down proves nothing.
  * Source: 29 CFR 1910.134(f)(6) to (f)(8), recalled from memory; check your edition.
  */
 export const speaksFor = ({ passed, method, factor }: FitTest, mask: MaskId): boolean =>
-  passed && (method === 'quantitative' || !COUNTED_ONLY.has(mask)) && (factor === null || factor >= leastFitFactor(mask))
+  passed && (method === 'quantitative' ? factor !== null && factor >= leastFitFactor(mask) : !COUNTED_ONLY.has(mask))

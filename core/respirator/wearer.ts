@@ -12,7 +12,7 @@ export interface WearerRecord {
   readonly fitTestedOn: string | null
   /** Date of the medical clearance, YYYY-MM-DD; null when never cleared. */
   readonly medicallyClearedOn: string | null
-  /** How that fit test went; left out where only its date was written down. */
+  /** How that fit test went; left out where only its date was written down, which makes nobody ready who needs one. */
   readonly fit?: FitTest
 }
 
@@ -30,8 +30,8 @@ const startOf = (date: string): string => `${date}T00:00:00.000Z`
 
 /**
  * Until when a wearer is ready: the earlier end of fit test and medical clearance. A mask that does not seal needs no fit test. A test
- * that was failed, proves too little of its mask, or came to less than it must, makes nobody ready; one that says when the next is due
- * counts no longer.
+ * of which nobody said how it went, that was failed, proves too little of its mask, or came to less than it must, makes nobody ready; one
+ * that says when the next is due counts no longer.
  *
  * @param isTight the mask seals to the face
  * @returns an instant, or null when what is needed was never done
@@ -44,9 +44,9 @@ export function readyUntil(
   if (medicallyClearedOn === null || (isTight && fitTestedOn === null)) return null
   const medical = startOf(monthsAfter(medicallyClearedOn, months.medical))
   if (!isTight) return medical
-  if (fit && !speaksFor(fit, mask)) return null
+  if (!fit || !speaksFor(fit, mask)) return null
   const tested = startOf(monthsAfter(fitTestedOn!, months.fitTest))
-  const fitUntil = fit?.nextOn == null ? tested : earlierOf(tested, startOf(fit.nextOn))
+  const fitUntil = fit.nextOn === null ? tested : earlierOf(tested, startOf(fit.nextOn))
   return earlierOf(fitUntil, medical)
 }
 

@@ -8,6 +8,7 @@ import { timeZone } from './site-schema'
 import { findingSchema } from './finding-schema'
 import { houseRulesSchema } from './house-rules-schema'
 import { instant } from './instant-schema'
+import { fitTestSchema } from './sign-in-schema'
 import { idSchema as id, nameSchema, streamIdSchema } from './text-schema'
 
 const date = z.iso.date('a date as 2026-11-23').nullable()
@@ -41,7 +42,13 @@ export const assessClearanceRequest = z
     rules: houseRulesSchema.describe('The house rules in full: a rule left out would be a rule guessed'),
     told: z.array(toldSchema).max(MOST.told, `at most ${MOST.told}`),
     wearers: z
-      .array(z.strictObject({ personId: id, mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date }))
+      .array(z.strictObject({
+        personId: id,
+        mask: z.enum(MASKS),
+        fitTestedOn: date,
+        medicallyClearedOn: date,
+        fit: fitTestSchema.optional(),
+      }))
       .max(MOST.wearers)
       .default([]),
     screens: z.int().min(0).max(1000).default(0).describe('Screens heard within the last minute'),

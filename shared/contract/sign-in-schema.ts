@@ -47,17 +47,19 @@ export const revokeDeviceRequest = z.strictObject({ deviceId: idSchema })
 export const deviceKeyRequest = z.strictObject({ name: nameSchema })
 
 const date = z.iso.date('a date as 2026-11-23').nullable()
-const fitTest = z.strictObject({
-  model: z.string().trim().max(80, 'at most 80 characters'),
-  method: z.enum(FIT_METHODS),
-  passed: z.boolean(),
-  factor: z.number().min(1, 'a fit factor of 1 or more').max(100_000, 'a fit factor of 100 000 or less').nullable(),
-  nextOn: date,
-})
+export const fitTestSchema = z
+  .strictObject({
+    model: z.string().trim().max(80, 'at most 80 characters'),
+    method: z.enum(FIT_METHODS),
+    passed: z.boolean(),
+    factor: z.number().min(1, 'a fit factor of 1 or more').max(100_000, 'a fit factor of 100 000 or less').nullable(),
+    nextOn: date,
+  })
+  .describe('How the fit test went: without it nobody is ready whose mask needs one')
 export const wearerRequest = z.strictObject({
   personId: idSchema,
   wearer: z
-    .strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date, fit: fitTest.optional() })
+    .strictObject({ mask: z.enum(MASKS), fitTestedOn: date, medicallyClearedOn: date, fit: fitTestSchema.optional() })
     .nullable()
     .describe('Null erases the record'),
 })

@@ -173,13 +173,14 @@ describe('assigned protection factors', () => {
     }))
   it('a fit test and a clearance stand for calendar months, month ends included', () => {
     const months = { fitTest: 12, medical: 24 }
-    expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-02-29', medicallyClearedOn: '2024-01-31' }, true, months)).toBe(
+    const fit = { model: '', method: 'qualitative', passed: true, factor: null, nextOn: null } as const
+    expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-02-29', medicallyClearedOn: '2024-01-31', fit }, true, months)).toBe(
       '2025-02-28T00:00:00.000Z',
     )
     expect(readyUntil({ mask: 'papr-helmet', fitTestedOn: null, medicallyClearedOn: '2024-01-31' }, false, months)).toBe(
       '2026-01-31T00:00:00.000Z',
     )
-    expect(readyUntil({ mask: 'half-p100', fitTestedOn: null, medicallyClearedOn: '2024-01-31' }, true, months)).toBeNull()
-    expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-01-31', medicallyClearedOn: null }, true, months)).toBeNull()
+    expect(readyUntil({ mask: 'half-p100', fitTestedOn: null, medicallyClearedOn: '2024-01-31', fit }, true, months)).toBeNull()
+    expect(readyUntil({ mask: 'half-p100', fitTestedOn: '2024-01-31', medicallyClearedOn: null, fit }, true, months)).toBeNull()
   })
 })

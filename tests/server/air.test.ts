@@ -211,6 +211,7 @@ describe('air behind the one door', () => {
       mask: 'full-p100',
       fitTestedOn: '2026-05-17',
       medicallyClearedOn: '2026-06-21',
+      fit: { model: 'Full M', method: 'quantitative', passed: true, factor: 1200, nextOn: null },
     })
     await sendOk(lead(), [personStream('maren')], note({ recordId, sha256: 'a'.repeat(64) }))
     expect((await gateEvents(BAY_1)).state).toBe('hold')

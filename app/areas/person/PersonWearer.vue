@@ -18,13 +18,13 @@ const mask = ref<MaskId | ''>('')
 const isTight = computed(() => mask.value !== '' && respiratorOf(mask.value, facts.rules.jurisdiction).isTight)
 const fitTestedOn = ref('')
 const medicallyClearedOn = ref('')
-/** How the fit test went: all of it, or only its date. */
+/** How the fit test went: a date alone makes nobody ready. */
 const model = ref('')
 const method = ref<FitMethodId | ''>('')
 const result = ref<'passed' | 'failed' | ''>('')
 const factor = ref<number>()
 const nextOn = ref('')
-const isToldHow = computed(() => method.value !== '' || result.value !== '')
+const isToldHow = computed(() => isTight.value && (fitTestedOn.value !== '' || method.value !== '' || result.value !== ''))
 const fit = computed<FitTest | undefined>(() =>
   isToldHow.value
     ? {
@@ -128,7 +128,6 @@ const save = () =>
           :unit="plainUnit('')"
           :limits="{ min: 1, max: 100000 }"
           :hint="says.factorHint(leastFitFactor(mask))"
-          optional
         />
         <FrameDay v-model="nextOn" :label="says.nextFitTest" :hint="says.ifSooner" />
       </template>

@@ -184,8 +184,13 @@ describe('whoever stands there', () => {
   })
   it('is ready until the sooner of fit test and clearance; a loose hood by its clearance', () => {
     const months = { fitTest: 12, medical: 24 }
+    const PASSED = { model: '', method: 'qualitative', passed: true, factor: null, nextOn: null } as const
     const until = (record: Partial<Parameters<typeof readyUntil>[0]>, isTight = true) =>
-      readyUntil({ mask: 'half-p100', fitTestedOn: '2026-01-31', medicallyClearedOn: '2025-06-01', ...record }, isTight, months)?.slice(
+      readyUntil(
+        { mask: 'half-p100', fitTestedOn: '2026-01-31', medicallyClearedOn: '2025-06-01', fit: PASSED, ...record },
+        isTight,
+        months,
+      )?.slice(
         0,
         10,
       )

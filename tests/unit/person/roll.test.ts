@@ -112,14 +112,20 @@ describe('a fit test', () => {
   const worn = { mask: 'half-p100', fitTestedOn: '2026-01-10', medicallyClearedOn: '2026-02-10' } as const
   const fit = { model: 'M', method: 'quantitative', passed: true, factor: 120, nextOn: null } as const
   it('that passed counts for the months of the house, and no longer than it says itself', () => {
-    expect(readyUntil({ ...worn, fit }, true, MONTHS)).toBe(readyUntil(worn, true, MONTHS))
+    expect(readyUntil({ ...worn, fit }, true, MONTHS)).toBe('2027-01-10T00:00:00.000Z')
     expect(readyUntil({ ...worn, fit: { ...fit, nextOn: '2026-06-01' } }, true, MONTHS)).toBe('2026-06-01T00:00:00.000Z')
     expect(readyUntil({ ...worn, fit: { ...fit, nextOn: '2029-06-01' } }, true, MONTHS)).toBe('2027-01-10T00:00:00.000Z')
+  })
+  it('of which nobody said how it went makes nobody ready: a date is no result', () => {
+    expect(readyUntil(worn, true, MONTHS)).toBeNull()
+    // A mask that does not seal needs none.
+    expect(readyUntil({ ...worn, mask: 'papr-loose' }, false, MONTHS)).toBe('2027-02-10T00:00:00.000Z')
   })
   // 29 CFR 1910.134(f)(7), from memory: 100 for half a face, 500 for a whole one.
   it('that failed, or came to less than its mask must, makes nobody ready', () => {
     expect(readyUntil({ ...worn, fit: { ...fit, passed: false } }, true, MONTHS)).toBeNull()
     expect(readyUntil({ ...worn, fit: { ...fit, factor: 99 } }, true, MONTHS)).toBeNull()
+    expect(readyUntil({ ...worn, fit: { ...fit, factor: null } }, true, MONTHS)).toBeNull()
     expect(readyUntil({ ...worn, mask: 'full-p100', fit: { ...fit, factor: 499 } }, true, MONTHS)).toBeNull()
     expect(readyUntil({ ...worn, mask: 'full-p100', fit: { ...fit, factor: 500 } }, true, MONTHS)).not.toBeNull()
     // (f)(6): by taste or smell nobody proves more than 100, which is too little for a whole face behind a filter.
