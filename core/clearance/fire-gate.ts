@@ -16,12 +16,14 @@ import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import { ofGate, sayMissingKit, sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
+import type { PermitPhase } from '../ids/hotwork-ids'
 import { FIRE_CHECKS } from '../ids/station-ids'
 import type { FireAround } from './fire-around'
 
 /**
  * Is the bay in order for fire? A designated bay by today's look and an extinguisher in date that suits what burns; a spot on
- * a structure by a live permit for this very work, with its watch on post.
+ * a structure by a live permit for this very work, with its watch on post. A designated bay needs no permit; one that stands there all the
+ * same is not passed over.
  */
 export function judgeFire(station: Station, workplace: WorkplaceId, kit: KitAround, fire: FireAround, now: Instant): Gate {
   const found: Finding[] = []
@@ -33,6 +35,7 @@ export function judgeFire(station: Station, workplace: WorkplaceId, kit: KitArou
     sayMissingKit(here, [{ kinds: ['extinguisher'], count: 1 }], missing)
     found.push(...judgeExtinguishers(here, fireOf(station.job), now))
     judgeDay(station, now, found, missing)
+    found.push(...judgePermitsBesides(fire, here, now))
   }
   return gateFrom('fire', found, missing)
 }
@@ -45,6 +48,16 @@ const fireOf = (job: Job | null): FireHere =>
         isElectrical: PROCESS_TRAITS[job.process].usesMachine,
         metalFire: job.baseMetal === undefined ? undefined : BURNING_METALS.includes(job.baseMetal),
       }
+
+/** Phases in which a permit says something of a place that needs none: work goes on under it, was stopped, or is still watched for fire. */
+const SPEAKS_BESIDES: ReadonlySet<PermitPhase> = new Set(['working', 'suspended', 'watch'])
+
+/** What permits say of a place that would need none: where one was stopped, or its heat is still watched, nobody strikes. */
+function judgePermitsBesides({ permits, ...around }: FireAround, here: readonly KitItemFact[], now: Instant): readonly Finding[] {
+  return permits
+    .filter(({ permit }) => SPEAKS_BESIDES.has(permit.phase))
+    .flatMap(({ permit, kit }) => judgePermit(permit, { ...around, kit: [...kit, ...here] }, now))
+}
 
 function judgeDay({ fireCheck }: Station, now: Instant, found: Finding[], missing: Finding[]): void {
   if (!fireCheck || !stands(fireCheck.validUntil, now)) {

@@ -71,6 +71,9 @@ describe('a hall, an area, a bay', () => {
       },
     })
     await isKeptOpenBy('site.permit-still-there')
+    // Nor made a bay of another kind, which would need no permit; a name is changed all the same.
+    expect(codesOf(await changeBay({ kind: 'structure', closed: false }))).toEqual(['site.permit-still-there'])
+    expect((await changeBay({ label: '1', closed: false })).status).toBe(200)
     await ok(PERMIT, { type: 'permit.refuse', payload: { reason: 'Moved to the yard' } })
   })
   it('says all that keeps it open at once', async () => {
@@ -81,7 +84,7 @@ describe('a hall, an area, a bay', () => {
   })
   it('is still called otherwise and moved with people in it', async () => {
     await ok(BAY_1, place('maren'))
-    expect((await changeBay({ label: '1a', closed: false })).status).toBe(200)
+    expect((await changeBay({ label: '1a', kind: 'structure', closed: false })).status).toBe(200)
     expect((await change('site.change-hall', { hallId: 'hall', name: 'Long hall', closed: false })).status).toBe(200)
     await ok(BAY_1, place(null))
   })

@@ -3,9 +3,11 @@ import type { StreamKind } from '../stream-kind'
 import type { Scene } from '../scene'
 import { decideSite, evolveSite, NO_SITE } from './site'
 import type { Site, SiteCommand, SiteEvent } from './site'
-import { baysClosedBy, refuseOver } from './still-there'
+import { baysClosedBy, baysTurnedBy, refuseOver } from './still-there'
 
-const asksWhoIsThere = (_site: Site, command: SiteCommand, { site }: Scene) => ({ stillAt: baysClosedBy(site, command) })
+const baysAskedAbout = (site: Site, command: SiteCommand): readonly string[] =>
+  [...new Set([...baysClosedBy(site, command), ...baysTurnedBy(site, command)])]
+const asksWhoIsThere = (_site: Site, command: SiteCommand, { site }: Scene) => ({ stillAt: baysAskedAbout(site, command) })
 
 /** The site itself: halls, areas, bays and the keys that read its clearance. */
 export const siteKind: StreamKind<'site', Site, SiteEvent, SiteCommand> = {
@@ -26,7 +28,10 @@ export const siteKind: StreamKind<'site', Site, SiteEvent, SiteCommand> = {
     'site.revoke-key': request('set-up-site'),
   },
   decide(site, command, { answer }) {
-    const refused = baysClosedBy(site, command).length > 0 ? refuseOver(site, answer('stillAt')) : []
+    const closing = baysClosedBy(site, command)
+    const stillThere = baysAskedAbout(site, command).length > 0 ? answer('stillAt') : []
+    // A bay of another kind keeps its people and its cylinders.
+    const refused = refuseOver(site, stillThere.filter(({ bayId, what }) => what === 'permit' || closing.includes(bayId)))
     return refused.length > 0 ? { refused } : decideSite(site, command)
   },
   decidesAlone: true,

@@ -27,6 +27,12 @@ export function baysClosedBy({ areas, bays }: Site, { type, payload }: SiteComma
   return bays.filter(({ areaId, bayId, closed }) => !closed && isClosing(areaId, bayId)).map(({ bayId }) => bayId)
 }
 
+/** A bay in use that a command would make one of another kind: a permit for a spot on a structure would be passed over. */
+export const baysTurnedBy = ({ bays }: Site, { type, payload }: SiteCommand): readonly string[] =>
+  type === 'site.change-bay'
+    ? bays.filter(({ bayId, kind, closed }) => bayId === payload.bayId && !closed && kind !== payload.kind).map(({ bayId }) => bayId)
+    : []
+
 /** Why no bay is closed over who and what is still there: each reason, so that all of it is seen to in one walk. */
 export function refuseOver({ bays }: Site, stillThere: readonly StillThere[]): readonly Finding[] {
   return stillThere.map(({ bayId, what, name }) => {

@@ -603,7 +603,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'site.person-still-there': ({ bay, name }) => [`${name} is placed at bay ${bay}.`, 'Place them elsewhere, or nobody there; then close it.'],
   'site.permit-still-there': ({ bay, code }) => [
     `Permit ${code} for bay ${bay} is not over.`,
-    'See its watch through and close it, or refuse it; then close the bay.',
+    'See its watch through and close it, or refuse it; then change the bay.',
   ],
   'site.cylinder-still-there': ({ bay, tag }) => [
     `Cylinder ${tag} stands at bay ${bay}.`,

@@ -629,7 +629,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'site.permit-still-there': ({ bay, code }) => [
     `El permiso ${code} del puesto ${bay} no ha terminado.`,
-    'Complete su vigilancia y ciérrelo, o rechácelo; después cierre el puesto.',
+    'Complete su vigilancia y ciérrelo, o rechácelo; después cambie el puesto.',
   ],
   'site.cylinder-still-there': ({ bay, tag }) => [
     `El cilindro ${tag} está en el puesto ${bay}.`,

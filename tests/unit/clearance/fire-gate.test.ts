@@ -71,6 +71,21 @@ describe('the Fire gate of a designated bay', () => {
       findings: [{ code: 'gate.item-missing' }],
     })
   })
+  it('holds where a permit that it would not need was stopped or is still watched; what is only asked for changes nothing', () => {
+    const at = (permit: Permit, minute = 4) => {
+      const permits = [{ permitId: 'p', version: 1, permit: shownPermit(permit), kit: [EXTINGUISHER] }]
+      return judgeFire(looked(), 'general', kit, { permits, secondScreen: true, nameOf: id => id }, T(minute))
+    }
+    const live = working()
+    expect(at(live).state).toBe('open')
+    // Its watch was not heard: nobody strikes there, designated or not.
+    expect(at(live, 60).state).toBe('stop')
+    expect(at({ ...live, phase: 'watch' })).toMatchObject({ state: 'hold', findings: [{ code: 'permit.not-in-phase' }] })
+    const smoke = { at: T(3), by: 'hedda', cause: 'fire-or-smoke', note: null } as const
+    expect(at({ ...live, phase: 'suspended', suspension: { ...live.suspension, ...smoke } as Permit['suspension'] }).state).toBe('stop')
+    for (const phase of ['requested', 'precautions', 'authorised', 'monitoring', 'closed'] as const)
+      expect(at({ ...live, phase }).state, phase).toBe('open')
+  })
   it('holds on what was found, and on what was not looked at', () => {
     expect(judgeFire(looked({ 'floor-swept': false }), 'general', kit, NO_FIRE_AROUND, T(1))).toMatchObject({
       state: 'hold',

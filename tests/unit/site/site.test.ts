@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { isRefused } from '#core/streams/decision'
 import { hallIdOf } from '#core/air/air-facts'
 import { decideSite, evolveSite, NO_SITE } from '#core/streams/site/site'
-import { baysClosedBy } from '#core/streams/site/still-there'
+import { baysClosedBy, baysTurnedBy } from '#core/streams/site/still-there'
 import type { NewBay, Site, SiteCommand } from '#core/streams/site/site'
 
 const bay = (n: number): NewBay => ({ bayId: `bay-${n}`, label: String(n), kind: 'designated' })
@@ -75,6 +75,12 @@ describe('what a change takes out of use', () => {
     // Moved and closed in one go, it is the bay that closes, wherever it goes.
     const moved = { ...bayIn(two, 'bay-3'), areaId: 'benches', closed: true }
     expect(baysClosedBy(two, { type: 'site.change-bay', payload: moved })).toEqual(['bay-3'])
+  })
+  it('or makes a bay of another kind, if it is in use', () => {
+    const turn = (bayId: string, kind: 'designated' | 'structure'): SiteCommand =>
+      ({ type: 'site.change-bay', payload: { ...bayIn(two, bayId), kind } })
+    expect([turn('bay-1', 'structure'), turn('bay-1', 'designated'), turn('bay-2', 'structure'), changeHall({ closed: true })]
+      .map(command => baysTurnedBy(two, command))).toEqual([['bay-1'], [], [], []])
   })
   it('is nothing where it stays open', () => {
     for (const command of [changeHall({}), changeArea({}), { type: 'site.change-bay', payload: bayIn(two, 'bay-1') }] as const)
