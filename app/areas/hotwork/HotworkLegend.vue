@@ -12,10 +12,10 @@ const says = hotWorkPages.page
     <p><b>{{ says.walk }}</b> {{ says.thePlaceAndSeeTo }} <b>{{ says.signed }}</b> {{ says.bySomebodyWhoDoesNot }}</p>
     <p><b>{{ says.work }}</b> {{ says.goesOnOnlyWithThe }}</p>
     <p><b>{{ says.watch }}</b> {{ says.afterTheLastArcWhole }} <b>{{ says.looks }}</b> {{ says.nowAndThenThenClosed }}</p>
-    <FrameTold of="fire" :label="framePages.first.whatItMeans" />
-    <p class="soft">
+    <p class="soft wide">
       {{ says.zonarisAdvisesLocalCodeAnd }}
     </p>
+    <FrameTold class="wide" of="fire" :label="framePages.first.whatItMeans" />
   </section>
 </template>
 
@@ -28,5 +28,6 @@ const says = hotWorkPages.page
   border-top: var(--line-rule) solid var(--ink);
   padding-top: var(--space-5);
 }
-.legend h2 { grid-column: 1 / -1; }
+.legend h2,
+.wide { grid-column: 1 / -1; }
 </style>
