@@ -114,6 +114,12 @@ describe('what is out of use', () => {
       expect(codesOf(await shop.send(lead(), [BAY_1], what)), what.type).toEqual(['command.place-closed'])
     await ok(BAY_1, place(null))
   })
+  it('takes no permit; an arc that was struck there is heard and watched all the same', async () => {
+    const place = { where: 'Bay 1', placeId: null, bayId: 'bay-1' }
+    const asked = { type: 'permit.request', payload: { ...COMMAND_SAMPLES['permit.request'], place } } as const
+    expect(codesOf(await shop.send(lead(), [permitStream('p-2')], asked))).toEqual(['command.bay-unknown'])
+    await ok(permitStream('p-3'), { type: 'permit.report-arc', payload: { place } })
+  })
   it('is stopped all the same, by itself and with all', async () => {
     const stoppedBays = async () =>
       (await readStations(shop.pool, shop.siteId)).filter(({ facts }) => facts.stop !== null).map(({ bayId }) => bayId)

@@ -123,7 +123,9 @@ function refuseAround(permit: Permit | null, command: PermitCommand, { rules, ho
   const place = placeNamedBy(command)
   if (place) {
     const { bayId, placeId } = place
-    if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId && !bay.closed))
+    // An arc that was struck where nothing is in use is heard all the same.
+    const isReport = command.type === 'permit.report-arc'
+    if (bayId !== null && !site.bays.some(bay => bay.bayId === bayId && (isReport || !bay.closed)))
       return finding('hold', 'command.bay-unknown', { bayId })
     if (placeId !== null && !answer('places')[placeId]) return finding('hold', 'kit.assigned-nowhere', { id: placeId })
   }
