@@ -122,6 +122,8 @@ test('the whole story, on phones and the wall: asked, signed, worked, stopped by
   await wall.getByRole('button', { name: /Nobody watches/ }).click()
   await expect(wall.getByText(/no hot work. A round was missed/i).first()).toBeVisible()
   await wall.keyboard.press('Escape')
+  // What is told was done at an instant of the phone's own clock: it has to have heard the shop's again.
+  await expect(watch.getByText(/^This phone slept from 09:0\d to 09:26/)).toBeVisible()
   await watch.getByRole('button', { name: 'Round done' }).click()
   await expect(watch.getByText(/The round came \d+ min late/)).toBeVisible()
   await asker.getByLabel('What was put right').fill('Radio battery changed')
@@ -144,7 +146,6 @@ test('the whole story, on phones and the wall: asked, signed, worked, stopped by
   await setClock('09:58')
   // The watch is over with its last look, not before.
   await expect(row).toContainText('Round due now')
-  // What is told was done at an instant of the phone's own clock: it too has to have heard the shop's.
   await expect(relief.getByText('Round due since')).toBeVisible({ timeout: 15_000 })
   await relief.getByRole('button', { name: 'Round done' }).click()
   await expect(row).toContainText('monitoring')
