@@ -8,6 +8,10 @@ const { shares } = defineProps<{
   isAside: boolean
   /** How the two share the width, px of 1280. */
   shares: readonly [list: number, aside: number]
+  /** Why the list could not be read; empty where it could. */
+  problem?: string | null
+  /** What is said until it was read; left out once it was, or where nothing is waited for. */
+  waits?: string
   /** What the right side says while nothing is opened is worth reading on a phone too, below the list. */
   isBelow?: boolean
   /** The list has the whole width while nothing is opened. */
@@ -25,6 +29,13 @@ const width = computed(() => ({ '--list': `${shares[0]}fr`, '--opened': `${share
         </h1>
         <slot name="keys" />
       </header>
+      <slot name="before" />
+      <p v-if="problem" class="said" role="alert">
+        {{ problem }}
+      </p>
+      <p v-if="waits" class="soft" role="status">
+        {{ waits }}
+      </p>
       <slot />
     </div>
     <aside v-if="isAside || !isWhole" class="right" tabindex="0" :aria-label="label">

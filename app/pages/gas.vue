@@ -94,7 +94,14 @@ const first = computed(() => {
 </script>
 
 <template>
-  <FrameBoard :title="says.gas" :label="says.gas" :is-aside="isAside" :shares="[700, 580]">
+  <FrameBoard
+    :title="says.gas"
+    :label="says.gas"
+    :is-aside="isAside"
+    :shares="[700, 580]"
+    :problem="problem"
+    :waits="reading ? undefined : says.readingTheStore"
+  >
     <template #keys>
       <NuxtLink
         v-if="session.may('keep-store')"
@@ -116,13 +123,7 @@ const first = computed(() => {
         {{ says.sums }}
       </NuxtLink>
     </template>
-    <p v-if="problem" class="said" role="alert">
-      {{ problem }}
-    </p>
-    <p v-if="!reading" class="soft" role="status">
-      {{ says.readingTheStore }}
-    </p>
-    <template v-else>
+    <template v-if="reading">
       <p v-if="reading.places.length === 0" class="lead">
         {{ says.noPlaceYet }}
         <template v-if="session.may('keep-store')">

@@ -65,7 +65,16 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
 
 <template>
   <NuxtPage v-if="isWall" />
-  <FrameBoard v-else :title="says.hotWork" :label="says.permit" :is-aside="isAside" :shares="[760, 520]" is-whole>
+  <FrameBoard
+    v-else
+    :title="says.hotWork"
+    :label="says.permit"
+    :is-aside="isAside"
+    :shares="[760, 520]"
+    is-whole
+    :problem="problem"
+    :waits="reading ? undefined : says.readingThePermits"
+  >
     <template #keys>
       <NuxtLink
         v-if="session.may('request-permit')"
@@ -82,13 +91,7 @@ const list = useList(() => [...live.value, ...reading.value?.ended ?? []], () =>
         {{ says.wall }}
       </NuxtLink>
     </template>
-    <p v-if="problem" class="said" role="alert">
-      {{ problem }}
-    </p>
-    <p v-if="!reading" class="soft" role="status">
-      {{ says.readingThePermits }}
-    </p>
-    <template v-else>
+    <template v-if="reading">
       <div :class="{ 'is-narrow': isAside }">
         <FrameListed :list="list" :columns="columns" name="hot-work">
           <template #row="{ row }">

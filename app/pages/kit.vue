@@ -72,7 +72,14 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
 </script>
 
 <template>
-  <FrameBoard :title="says.kit" :label="says.kit" :is-aside="isAside" :shares="[640, 640]">
+  <FrameBoard
+    :title="says.kit"
+    :label="says.kit"
+    :is-aside="isAside"
+    :shares="[640, 640]"
+    :problem="problem"
+    :waits="reading ? undefined : says.readingTheRegister"
+  >
     <template #keys>
       <NuxtLink class="key go link" to="/kit/round" prefetch-on="interaction">
         {{ says.walkARound }}
@@ -92,14 +99,10 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         {{ says.sums }}
       </NuxtLink>
     </template>
-    <KitTagEntry :label="says.findAThing" @found="router.push(`/kit/${$event}`)" />
-    <p v-if="problem" class="said" role="alert">
-      {{ problem }}
-    </p>
-    <p v-if="!reading" class="soft" role="status">
-      {{ says.readingTheRegister }}
-    </p>
-    <template v-else-if="isEmpty">
+    <template #before>
+      <KitTagEntry :label="says.findAThing" @found="router.push(`/kit/${$event}`)" />
+    </template>
+    <template v-if="reading && isEmpty">
       <p class="lead">
         {{ says.nothingWearsATagYet }}
         <template v-if="session.may('keep-store')">
@@ -110,7 +113,7 @@ const isEmpty = computed(() => reading.value?.counts.all === 0)
         </template>
       </p>
     </template>
-    <template v-else>
+    <template v-else-if="reading">
       <FrameListed :list="list" :columns="columns" name="kit">
         <template #row="{ row }">
           <KitRow :reading="row" :today="reading.today" :chosen="chosen === row.tagId" />

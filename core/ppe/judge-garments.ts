@@ -242,9 +242,11 @@ export function judgeGarments(
 ): OutfitVerdict {
   const spatter = spatterOf(job)
   const zones = requiredOutfit(job, { ...house, ...around }).map(required => judgeZone(required, worn, spatter, house))
+  return { zones, verdict: worstOf(zones) }
+}
+
+/** What zones come to together: the worst of them. */
+export function worstOf(zones: readonly ZoneVerdict[]): GarmentVerdict {
   const verdicts = zones.map(({ verdict }) => verdict)
-  return {
-    zones,
-    verdict: verdicts.includes('fail') ? 'fail' : verdicts.includes('pass-with-caution') ? 'pass-with-caution' : 'pass',
-  }
+  return verdicts.includes('fail') ? 'fail' : verdicts.includes('pass-with-caution') ? 'pass-with-caution' : 'pass'
 }

@@ -1,6 +1,6 @@
 import type { ZoneId } from '../ids/vocabulary'
 import { ZONES } from '../ids/vocabulary'
-import { doesFail } from './judge-garments'
+import { doesFail, worstOf } from './judge-garments'
 import type { OutfitVerdict, ZoneVerdict } from './judge-garments'
 
 /** How much speaks against a zone: what fails, then what passes with a caution, then what passes. */
@@ -21,9 +21,6 @@ export function outfitForAll(outfits: readonly OutfitVerdict[]): OutfitVerdict |
     const before = worst.get(zone.zone)
     if (!before || against(zone) > against(before)) worst.set(zone.zone, zone)
   }
-  const verdicts = outfits.map(({ verdict }) => verdict)
-  return {
-    zones: ZONES.flatMap(id => worst.get(id) ?? []),
-    verdict: verdicts.includes('fail') ? 'fail' : verdicts.includes('pass-with-caution') ? 'pass-with-caution' : 'pass',
-  }
+  const zones = ZONES.flatMap(id => worst.get(id) ?? [])
+  return { zones, verdict: worstOf(zones) }
 }

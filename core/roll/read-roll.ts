@@ -62,6 +62,12 @@ export interface RollHow {
 export const nameKey = (name: string): string =>
   name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/\s+/g, ' ').trim()
 
+/** People in the order of a list: by name, as `nameKey` hears it. */
+export function byName(a: { readonly name: string }, b: { readonly name: string }): number {
+  const [first, second] = [nameKey(a.name), nameKey(b.name)]
+  return first === second ? 0 : first < second ? -1 : 1
+}
+
 const HEADINGS: Readonly<Record<Exclude<RollColumn, 'ignore'>, readonly string[]>> = {
   'name': ['name', 'full name', 'learner', 'student', 'person', 'nombre', 'nombre completo', 'alumno', 'aprendiz', 'persona'],
   'given-name': ['first name', 'given name', 'first', 'nombre de pila', 'nombres'],

@@ -1,4 +1,4 @@
-import { nameKey } from '#core/roll/read-roll'
+import { byName } from '#core/roll/read-roll'
 import { mayDo } from '#core/rights/rights'
 import type { RightId } from '#core/ids/rights'
 import type { RoleId } from '#core/ids/vocabulary'
@@ -19,7 +19,7 @@ const mayOwn = ({ roles }: Somebody, right: RightId): boolean =>
 
 /** Those for whom most speaks first; then by name. */
 const firstBy = <Person extends Somebody>(people: readonly Person[], speaksFor: (person: Person) => number): readonly Person[] =>
-  people.toSorted((a, b) => speaksFor(b) - speaksFor(a) || (nameKey(a.name) < nameKey(b.name) ? -1 : 1))
+  people.toSorted((a, b) => speaksFor(b) - speaksFor(a) || byName(a, b))
 
 /** Those offered, and after them whoever was picked before and is not offered any more: what is picked stays in sight. */
 export const withPicked = <Person extends Somebody>(

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nameKey } from '#core/roll/read-roll'
+import { byName } from '#core/roll/read-roll'
 import type { Assignment } from '#core/streams/kit-item/kit-item'
 import { kitPages } from '~/words/kit'
 
@@ -19,7 +19,7 @@ const key = computed({
   },
 })
 /** Whoever is here; somebody who left uses nothing any more. */
-const people = computed(() => (facts.reading?.people ?? []).toSorted((a, b) => (nameKey(a.name) < nameKey(b.name) ? -1 : 1)))
+const people = computed(() => (facts.reading?.people ?? []).toSorted(byName))
 type Named = readonly [key: string, name: string]
 const names = computed(
   () =>

@@ -1,5 +1,5 @@
 import type { RoleId } from '#core/ids/vocabulary'
-import { nameKey } from '#core/roll/read-roll'
+import { byName, nameKey } from '#core/roll/read-roll'
 
 /** How likely somebody is to be placed at a bay, the likeliest first; whoever is on watch may not be. */
 export const LIKELY = ['usual', 'free', 'elsewhere', 'onWatch'] as const
@@ -46,7 +46,7 @@ export function likelyFirst<Person extends Somebody>(
   const key = nameKey(sought)
   const found = people
     .filter(({ name, group }) => nameKey(name).includes(key) || nameKey(group ?? '').includes(key))
-    .toSorted((a, b) => Number(welds(b)) - Number(welds(a)) || ofGroup(b) - ofGroup(a) || (nameKey(a.name) < nameKey(b.name) ? -1 : 1))
+    .toSorted((a, b) => Number(welds(b)) - Number(welds(a)) || ofGroup(b) - ofGroup(a) || byName(a, b))
   return {
     usual: found.filter(person => likelyOf(person) === 'usual'),
     free: found.filter(person => likelyOf(person) === 'free'),

@@ -600,7 +600,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'command.not-stopped': () => ['This bay is not stopped.'],
   'command.name-taken': ({ name }) => [`${name} is taken.`, 'Choose another name.'],
   'command.place-closed': ({ name }) => [`${name} is closed.`, 'Open it again first, or choose another.'],
-  'site.person-still-there': ({ bay, name }) => [`${name} is placed at bay ${bay}.`, 'Place them elsewhere, or nobody there; then close it.'],
+  'site.person-still-there': ({ bay, name }) => [
+    `${name} is placed at bay ${bay}.`,
+    'Place them elsewhere, or nobody there; then close it.',
+  ],
   'site.permit-still-there': ({ bay, code }) => [
     `Permit ${code} for bay ${bay} is not over.`,
     'See its watch through and close it, or refuse it; then change the bay.',
