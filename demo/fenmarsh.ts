@@ -39,6 +39,7 @@ export const RULES: HouseRules = {
   sleevesDo: false,
   linedGlovesOnly: false,
   lowShoesDo: false,
+  protectorRule: 'half',
   clothesRule: 'shop-lends',
   radiusRule: '35-ft',
   watchAfterMin: 60,
@@ -99,9 +100,10 @@ const READY_FOR_HEAVY = [
 ] as const
 
 /** The shop's own clothes: kind, size, how many. */
-export const WARDROBE: readonly (readonly [WearableId, string, number])[] = [
+export const WARDROBE: readonly (readonly [wearable: WearableId, size: string, count: number, nrrDb?: number])[] = [
   ['jacket-treated', 'M', 3], ['jacket-treated', 'L', 2], ['jacket-leather', 'L', 1], ['sleeves-leather', '', 4], ['apron-leather', '', 3],
   ['gloves-lined', '10', 5], ['gloves-thin', '9', 4], ['cap-cotton', '', 10], ['glasses-clear', '', 8], ['trousers-treated', 'L', 2],
+  ['plugs', '', 60, 32], ['muffs', '', 4, 27],
 ]
 
 export interface DemoPerson {

@@ -1,6 +1,8 @@
-import { isLoudAround } from '#core/hearing/neighbours-noise'
+import { loudSpans, noiseAtEar } from '#core/hearing/day-noise'
+import type { NoiseAtEar } from '#core/hearing/day-noise'
+import { garmentHouseOf } from '#core/streams/house-rules/house-rules'
 import { requiredOutfit } from '#core/ppe/required-outfit'
-import { wear } from '#core/ppe/wearables'
+import { wear, zonesOf } from '#core/ppe/wearables'
 import { leastFitFactor } from '#core/respirator/fit-test'
 import type { ToldGarment } from '#core/ppe/wearables'
 import type { Instant } from '#core/time/instant'
@@ -86,18 +88,24 @@ async function loadWearer(door: Door, send: Send, { personId, wearer }: DemoPers
     await send(personStream(personId), { type: 'person.check-shaven', payload: { isShaven: wearer.isShaven } })
 }
 
+/** What the label of the yard's ear plugs says. */
+const PLUGS_NRR_DB = 32
 /** What was seen on them the day before: what they usually wear. */
 async function loadClothes(send: Send, { personId, wore }: DemoPerson, yesterday: Instant): Promise<void> {
   if (!wore) return
-  const worn = wore.reduce<readonly ToldGarment[]>((told, wearable) => wear(told, wearable), [])
+  const worn = wore.reduce<readonly ToldGarment[]>(
+    (told, wearable) => wear(told, wearable, zonesOf(wearable).includes('ears') ? { nrrDb: PLUGS_NRR_DB } : {}),
+    [],
+  )
   await send(personStream(personId), { type: 'person.tell-outfit', payload: { worn } }, yesterday)
 }
 
-/** What others do in the hall of a bay, as loud as it is planned. */
-function isLoudAt({ label, areaId }: DemoBay): boolean {
+/** The noise of the day at a bay, its own work and its hall's, as it is planned. */
+function noiseAt({ label, areaId, job }: DemoBay): NoiseAtEar {
   const hallOf = (id: string) => AREAS.find(area => area.areaId === id)!.hallId
   const others = BAYS.filter(other => other.label !== label && hallOf(other.areaId) === hallOf(areaId))
-  return isLoudAround(others.flatMap(({ job }) => job ?? []), RULES)
+  const heard = loudSpans(others.flatMap(other => other.job ?? []), 'next-bay', RULES)
+  return noiseAtEar([...loudSpans(job ? [job] : [], 'own-ear', RULES), ...heard], RULES)
 }
 
 /** The helmet of the register that somebody has: a shade is said of that one. */
@@ -114,7 +122,7 @@ async function loadBay(send: Send, bay: DemoBay): Promise<void> {
   if (bay.helmetCheck) await send(stream, { type: 'station.check-helmet', payload: bay.helmetCheck })
   if (bay.glasses) await send(stream, { type: 'station.check-glasses', payload: bay.glasses })
   if (bay.outfit && bay.job) {
-    const zones = requiredOutfit(bay.job, { isLoudAround: isLoudAt(bay) })
+    const zones = requiredOutfit(bay.job, { ...garmentHouseOf(RULES), noise: noiseAt(bay) })
       .filter(({ zone }) => bay.outfit === 'all' || bay.outfit?.includes(zone))
       .map(({ zone, requirement }) => ({ zone, requirement, passes: !bay.fails?.includes(zone) }))
     await send(stream, { type: 'station.check-outfit', payload: { zones } })
@@ -193,8 +201,11 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   await loadKitAndCylinders(lead, sendAs('jun-pell'), instructor, nowIso(door.clock))
   const yesterday = new Date(door.clock.nowMs() - 24 * 3600_000).toISOString()
   for (const person of PEOPLE) await loadClothes(instructor, person, yesterday)
-  for (const [index, [wearable, size, count]] of WARDROBE.entries())
-    await lead(WARDROBE_STREAM, { type: 'wardrobe.count', payload: { lineId: `line-${index + 1}`, wearable, size, count } })
+  for (const [index, [wearable, size, count, nrrDb]] of WARDROBE.entries())
+    await lead(WARDROBE_STREAM, {
+      type: 'wardrobe.count',
+      payload: { lineId: `line-${index + 1}`, wearable, size, count, ...nrrDb === undefined ? {} : { nrrDb } },
+    })
   for (const bay of BAYS) await loadBay(instructor, bay)
   await loadPermits(sendAs, nowIso(door.clock))
   return signInsOf([LEAD, ...PEOPLE])

@@ -4,6 +4,7 @@ import { CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/ho
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
+import { DERATINGS } from '#core/ids/protection-ids'
 import { EXPOSURE_BASES, JURISDICTIONS, SHADE_BASES, STORAGE_BASES } from '#core/ids/vocabulary'
 import { LANGUAGES } from '#shared/words/language'
 import { RULE_WORDS } from '~/areas/rules/rule-words'
@@ -105,6 +106,7 @@ function undo() {
         <h2>{{ says.clothes }}</h2>
         <RuleChoice rule="safetyToe" :entry="entry" :choices="[false, true]" :hint="says.safetyToeHint" @change="set" />
         <RuleChoice v-for="rule in CLOTHES" :key="rule" :rule="rule" :entry="entry" :choices="[false, true]" @change="set" />
+        <RuleChoice rule="protectorRule" :entry="entry" :choices="DERATINGS" :hint="says.protectorsHint" @change="set" />
         <RuleChoice rule="clothesRule" :entry="entry" :choices="CLOTHES_RULES" @change="set" />
         <HotworkRules :entry="entry" @change="set" />
         <RuleChoice rule="units" :entry="entry" :choices="UNIT_SYSTEMS" @change="set" />

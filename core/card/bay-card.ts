@@ -1,7 +1,7 @@
+import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { JudgedBay } from '../site-facts/judge-site'
 import type { Word } from '../clearance/gate'
 import type { ReminderId } from '../ids/card-ids'
-import type { RequirementId } from '../ids/ppe-ids'
 import type { ZoneId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
@@ -16,7 +16,7 @@ export interface BayCard {
   readonly job: Job | null
   /** The lowest shade allowed and where to start; null where no shade answers. */
   readonly shade: { readonly minimum: number, readonly start: number } | null
-  readonly zones: readonly { readonly zone: ZoneId, readonly requirement: RequirementId }[]
+  readonly zones: readonly Pick<OutfitRequirement, 'zone' | 'requirement' | 'leastNrrDb'>[]
   readonly reminders: readonly ReminderId[]
 }
 
@@ -68,7 +68,7 @@ export function bayCard({ bay, station, verdict }: JudgedBay, nameOf: (personId:
     shade: minimum === null || start === null ? null : { minimum, start },
     zones: verdict.outfit
       .filter(({ zone }) => ON_THE_CARD.includes(zone))
-      .map(({ zone, requirement }) => ({ zone, requirement }))
+      .map(({ zone, requirement, leastNrrDb }) => ({ zone, requirement, ...leastNrrDb === undefined ? {} : { leastNrrDb } }))
       .sort((a, b) => ON_THE_CARD.indexOf(a.zone) - ON_THE_CARD.indexOf(b.zone)),
     reminders: job === null ? [] : remindersFor(job),
   }

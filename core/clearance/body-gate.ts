@@ -2,18 +2,22 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { garmentHouseOf } from '../streams/house-rules/house-rules'
+import { noiseAtEar, noiseNeed, spansHere } from '../hearing/day-noise'
+import type { NoiseAtEar, WorkAt } from '../hearing/day-noise'
 import type { Job } from '../job/job'
 import { doesFail, judgeGarments } from '../ppe/judge-garments'
 import type { ZoneVerdict } from '../ppe/judge-garments'
 import { requiredOutfit } from '../ppe/required-outfit'
 import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { ZoneId } from '../ids/vocabulary'
+import { PROTECTION_SOURCES } from '../source/protection-sources'
 import type { Station, ZoneCheck } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { isAfter, stands } from '../time/instant'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import type { Welder } from './person-around'
+import type { Surroundings } from './surroundings'
 
 /** How a zone stands: nobody looked today, it was looked at for another requirement, it passes, it does not. */
 export type ZoneStanding = 'to-check' | 'changed' | 'passes' | 'fails'
@@ -27,18 +31,22 @@ export interface ZoneToday extends OutfitRequirement {
 /** What the door needs besides the bay. */
 interface AtTheDoor {
   readonly rules: HouseRules
-  readonly isLoudAround: boolean
+  readonly noiseElsewhere: Surroundings['noiseElsewhere']
   /** Whoever stands here, as far as what they have on goes; null for nobody. */
   readonly welder: Pick<Welder, 'outfit' | 'takenOff'> | null
   readonly now: Instant
 }
 
+/** The noise of the day of whoever stands at a place: of its own work and of what is done elsewhere. */
+export const noiseToday = (work: WorkAt, { noiseElsewhere, rules, now }: Pick<AtTheDoor, 'noiseElsewhere' | 'rules' | 'now'>): NoiseAtEar =>
+  noiseAtEar([...spansHere(work, rules, now), ...noiseElsewhere(work.personId)], rules)
+
 /** What was told of today's garments, judged by zone; only zones of which something was told, and lungs, where nothing may be right. */
-function judgedZones(job: Job, { welder, rules, isLoudAround, now }: AtTheDoor): ReadonlyMap<ZoneId, ZoneVerdict> {
+function judgedZones(job: Job, noise: NoiseAtEar, { welder, rules, now }: AtTheDoor): ReadonlyMap<ZoneId, ZoneVerdict> {
   const outfit = welder?.outfit ?? null
   if (outfit === null || !stands(outfit.validUntil, now)) return new Map()
   const told = new Set<ZoneId>(outfit.worn.map(({ zone }) => zone))
-  const { zones } = judgeGarments(job, outfit.worn, garmentHouseOf(rules), { isLoudAround })
+  const { zones } = judgeGarments(job, outfit.worn, garmentHouseOf(rules), { noise })
   return new Map(
     zones
       .filter(({ zone, requirement }) => told.has(zone) || requirement === 'fume-see-air-gate')
@@ -52,6 +60,17 @@ function speaking(check: ZoneCheck | undefined, takenOffAt: Instant | undefined,
   return isOfToday && (takenOffAt === undefined || isAfter(check.at, takenOffAt)) ? check : null
 }
 
+/** What label the noise of the day asks for; and that nothing that is made does, whatever anybody looked at. */
+function saidOfNoise(noise: NoiseAtEar, { protectorRule }: HouseRules): readonly Finding[] {
+  const need = noiseNeed(noise, protectorRule)
+  if (need === null || need.takes === 'any') return []
+  const { takes, twaDbA, targetDbA, nrrDb } = need
+  const cited = [protectorRule === 'by-kind' ? PROTECTION_SOURCES.protectorByKind : PROTECTION_SOURCES.usProtectorRating]
+  return [nrrDb === null
+    ? finding('hold', 'body.too-loud', { twaDbA, targetDbA }, cited)
+    : finding('note', 'body.noise-of-day', { twaDbA, targetDbA, nrrDb, worn: takes === 'two' ? 2 : 1 }, cited)]
+}
+
 /** That the air decides on a mask is said by its own gate. */
 const cautionsOf = (told: ZoneVerdict | null): readonly Finding[] =>
   (told?.findings ?? []).filter(({ code, severity }) => severity === 'caution' && code !== 'garment.air-decides')
@@ -62,13 +81,15 @@ const cautionsOf = (told: ZoneVerdict | null): readonly Finding[] =>
  * instructor's look counts.
  */
 export function judgeBody(
-  { job, zones }: Pick<Station, 'job' | 'zones'>,
+  station: Pick<Station, 'job' | 'zones' | 'earlierJobs' | 'personId'>,
   door: AtTheDoor,
 ): Gate & { readonly outfit: readonly ZoneToday[] } {
-  const { now, isLoudAround, welder, rules } = door
+  const { job, zones } = station
+  const { now, welder, rules } = door
   if (job === null) return { ...gateFrom('body', [], [finding('hold', 'body.job-first', {})]), outfit: [] }
-  const garments = judgedZones(job, door)
-  const outfit = requiredOutfit(job, { isLoudAround, linedGlovesOnly: rules.linedGlovesOnly }).map((line): ZoneToday => {
+  const noise = noiseToday(station, door)
+  const garments = judgedZones(job, noise, door)
+  const outfit = requiredOutfit(job, { ...garmentHouseOf(rules), noise }).map((line): ZoneToday => {
     const told = garments.get(line.zone) ?? null
     const check = speaking(zones[line.zone], welder?.takenOff[line.zone], now)
     const isFailedSince = check !== null && !check.passes && (!welder?.outfit || isAfter(check.at, welder.outfit.at))
@@ -81,6 +102,7 @@ export function judgeBody(
     .map(({ zone, requirement, garments: told }) => told !== null && doesFail(told)
       ? finding('hold', 'body.garment-fails', { zone, requirement })
       : finding('hold', 'body.zone-fails', { zone, requirement }))
+  found.push(...saidOfNoise(noise, rules))
   const cautioned = outfit.filter(({ standing, garments: told }) => standing === 'passes' && cautionsOf(told).length > 0)
   if (cautioned.length > 0) {
     const zones = cautioned.map(({ zone }) => zone)

@@ -14,6 +14,8 @@ import type { Permit } from '../streams/permit/permit'
 import { permitKitFacts, servesPermit } from '../streams/permit/permit-kit'
 import { actorWord } from '../streams/scene'
 import type { Scene } from '../streams/scene'
+import { placesChanged } from '../streams/site/places-changed'
+import type { Site } from '../streams/site/site'
 import { evolveStation } from '../streams/station/station'
 import type { Station, StationEvent } from '../streams/station/station'
 import type { News, StreamEvent } from '../streams/stream-kind'
@@ -108,17 +110,26 @@ function notices(
   })
 }
 
-/** What happens to a bay at once, before its gates are asked: a danger stops it, and whoever leaves the site stands at none of its bays. */
+/** What happens to bays at once, before their gates are asked. */
+interface AtOnce {
+  /** A danger stops the place: the reason, in words. */
+  readonly stop: string | null
+  /** Whoever leaves the site stands at none of its bays. */
+  readonly leaverIds: readonly (string | null)[]
+  /** Bays that are used again, moved or made another kind: what was seen there was seen elsewhere. */
+  readonly changedIds: readonly string[]
+}
 function firstEvents(
+  bayId: string,
   station: Station,
-  stop: string | null,
-  leaverIds: readonly (string | null)[],
+  { stop, leaverIds, changedIds }: AtOnce,
   { at, actor }: Scene,
 ): readonly StationEvent[] {
   const events: StationEvent[] = []
   // A leak or a fire stops the place in the same breath: the gate says why, and re-opening takes who may.
   if (stop !== null && !station.stop) events.push({ type: 'stopped', version: 1, payload: { at, by: actorWord(actor), reason: stop } })
   if (leaverIds.includes(station.personId)) events.push({ type: 'person-placed', version: 2, payload: { personId: null, at } })
+  if (changedIds.includes(bayId)) events.push({ type: 'place-changed', version: 1, payload: { at } })
   return events
 }
 
@@ -156,12 +167,13 @@ export function withConsequences(decided: readonly Change[], bystanders: Bystand
 
   const stopping = news.find(({ isStopping }) => isStopping)
   const stop = stopping ? bystanders.say(stopping.what) : null
+  const changedIds = stopped.flatMap(({ name, before, after }) => (name === 'site' ? placesChanged(before as Site, after as Site) : []))
   const leaverIds = stopped.filter(({ events }) => events.some(({ type }) => type === 'person-left')).map(({ id }) => id)
   const followed = followers
     // A bay at which nothing ever happened has no gates on record to differ from.
     .filter(({ isLiving }) => stop !== null || isLiving)
     .map(({ bayId, station }) => {
-      const events = firstEvents(station, stop, leaverIds, scene)
+      const events = firstEvents(bayId, station, { stop, leaverIds, changedIds }, scene)
       return withGates({
         streamId: stationStream(bayId),
         name: 'station',

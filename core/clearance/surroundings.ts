@@ -2,6 +2,7 @@ import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { WorkplaceId } from '../ids/vocabulary'
 import type { Instant } from '../time/instant'
 import type { AirSurroundings } from '../air/air-facts'
+import type { NoiseSpan } from '../hearing/noise-rules'
 import type { KitAround } from './kit-around'
 import type { FireAround } from './fire-around'
 import type { PersonAround } from './person-around'
@@ -12,8 +13,8 @@ export interface Surroundings {
   readonly workplace: WorkplaceId
   readonly now: Instant
   readonly air: AirSurroundings
-  /** The loud work of the neighbours asks for something at the ears. */
-  readonly isLoudAround: boolean
+  /** What somebody who stands here hears today of the loud work at other bays, their own among it. */
+  readonly noiseElsewhere: (personId: string | null) => readonly NoiseSpan[]
   readonly kit: KitAround
   readonly fire: FireAround
   /** Whoever stands here, or would; null is nobody. */

@@ -72,6 +72,9 @@ export interface GarmentFindings {
   'garment.fact-unknown': { item: GarmentId, fact: GarmentFactId }
   'garment.fact-wrong': { item: GarmentId, fact: GarmentFactId }
   'garment.tinted': Record<never, never>
+  'garment.noise-decides': Record<never, never>
+  'garment.label-unread': { item: GarmentId, twaDbA: number, targetDbA: number, nrrDb: number | null }
+  'garment.protector-too-weak': { protectedDbA: number, twaDbA: number, targetDbA: number, nrrDb: number | null }
   'garment.base-layer-not-told': Record<never, never>
   'garment.air-decides': Record<never, never>
   'garment.laser-decides': Record<never, never>

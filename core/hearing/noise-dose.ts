@@ -1,21 +1,17 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import type { DeratingId, NoiseRuleId, ProtectorKindId } from '../ids/protection-ids'
+import type { DeratingId, NoiseRuleId } from '../ids/protection-ids'
 import { PROTECTION_SOURCES } from '../source/protection-sources'
 import { NOISE_RULES_BY_ID, noiseDose } from './noise-rules'
 import type { NoiseSpan } from './noise-rules'
+import { attenuationDb } from './protectors'
+import type { HearingProtector } from './protectors'
 
 export const NOISE_LIMITS = {
   levelDbA: { min: 0, max: 160 },
   hours: { min: 0, max: 24 },
   nrrDb: { min: 0, max: 40 },
 } as const
-
-export interface HearingProtector {
-  /** The rating on its label. */
-  readonly nrrDb: number
-  readonly kind?: ProtectorKindId
-}
 
 export interface NoiseQuestion {
   readonly spans: readonly NoiseSpan[]
@@ -36,24 +32,8 @@ export interface NoiseDay {
 
 const { usProtectorRating, protectorByKind, protectorTarget } = PROTECTION_SOURCES
 
-/** Share of the label that is kept, by kind. Source: `protectorByKind`. */
-const KEPT: Readonly<Record<ProtectorKindId, number>> = { 'muff': 0.75, 'formable-plug': 0.5, 'plug': 0.3 }
-/** What an A-weighted level leaves of a label made for C-weighted ones, dB. Source: `usProtectorRating`. */
-const WEIGHTING_DB = 7
-/** Two at once: the better one and so much. Source: `usProtectorRating`. */
-const SECOND_DB = 5
 /** Under this at the ear nobody hears a call or an alarm, dBA. Source: `protectorTarget`. */
 const LEAST_AT_EAR_DBA = 70
-
-/** What protectors take away, dB, never less than nothing. Source: `usProtectorRating`, `protectorByKind`. */
-export function attenuationDb(protectors: readonly HearingProtector[], derate: DeratingId): number {
-  const one = ({ nrrDb, kind }: HearingProtector): number => {
-    if (derate === 'by-kind') return nrrDb * KEPT[kind ?? 'plug'] - WEIGHTING_DB
-    return (nrrDb - WEIGHTING_DB) / (derate === 'half' ? 2 : 1)
-  }
-  if (protectors.length === 0) return 0
-  return Math.max(0, Math.max(...protectors.map(one)) + (protectors.length > 1 ? SECOND_DB : 0))
-}
 
 /**
  * The noise of a day by a rule, what the rule asks for then, and what protectors leave of it.

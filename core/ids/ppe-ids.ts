@@ -1,7 +1,7 @@
 /** What a zone of the body must wear. The words live in the message catalogue. */
 export const REQUIREMENTS = [
   'cap-hair-covered', 'flame-resistant-hood', 'bare-head-hair-tied',
-  'ear-plugs-sparks', 'hearing-protection',
+  'ear-plugs-sparks', 'hearing-protection', 'hearing-protection-rated', 'hearing-protection-two',
   'clear-rated-glasses', 'flame-goggles', 'laser-eyewear',
   'welding-helmet', 'face-shield', 'laser-helmet',
   'collar-closed', 'neck-leather',

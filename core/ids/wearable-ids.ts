@@ -1,7 +1,7 @@
 /** What somebody is seen to have on, as one looks: a thing by its kind and cloth. Kept for ever once used: the log names them. */
 export const WEARABLES = [
   'cap-cotton', 'hood-treated', 'bare-tied', 'bare-loose',
-  'plugs', 'muffs',
+  'plugs', 'muffs', 'plugs-and-muffs',
   'glasses-clear', 'glasses-tinted', 'glasses-own', 'goggles-flame', 'eyewear-laser',
   'helmet', 'face-shield', 'helmet-laser',
   'collar-closed', 'collar-open', 'cape-treated', 'cape-leather',

@@ -1,9 +1,14 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { GarmentConditionId, GarmentFactId, GarmentId, GarmentVerdict, MaterialId } from '../ids/garment-ids'
+import { noiseNeed } from '../hearing/day-noise'
+import { attenuationDb } from '../hearing/protectors'
+import type { HearingProtector } from '../hearing/protectors'
 import type { RequirementId } from '../ids/ppe-ids'
+import type { DeratingId } from '../ids/protection-ids'
 import type { ZoneId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
+import { PROTECTION_SOURCES } from '../source/protection-sources'
 import { SOURCES } from '../source/sources'
 import type { OutfitAround, OutfitRequirement, Spatter } from './required-outfit'
 import { requiredOutfit, spatterOf } from './required-outfit'
@@ -17,6 +22,8 @@ export interface WornGarment {
   /** What is wrong with it; left out, nobody looked. */
   readonly condition?: readonly GarmentConditionId[]
   readonly facts?: Readonly<Partial<Record<GarmentFactId, boolean>>>
+  /** What the label of a hearing protector says it takes away, dB. */
+  readonly nrrDb?: number
 }
 
 /** What schools differ in, as this house has it. */
@@ -31,9 +38,11 @@ export interface GarmentHouse {
   readonly linedGlovesOnly?: boolean
   /** Where little spatters, low shoes of leather do for boots. */
   readonly lowShoesDo?: boolean
+  /** How much less than its label a hearing protector is taken to do; left out, half of it. */
+  readonly protectorRule?: DeratingId
 }
 
-export interface ZoneVerdict extends Pick<OutfitRequirement, 'zone' | 'requirement'> {
+export interface ZoneVerdict extends Pick<OutfitRequirement, 'zone' | 'requirement' | 'leastNrrDb'> {
   readonly verdict: GarmentVerdict
   readonly findings: readonly Finding[]
 }
@@ -68,12 +77,15 @@ interface Rule {
 }
 
 const OVER = ['jacket', 'coverall'] as const
+const PROTECTORS = ['ear-plugs', 'ear-muffs'] as const
 const RULES: Readonly<Record<RequirementId, Rule>> = {
   'cap-hair-covered': { items: ['cap', 'hood'], strength: 'cotton', facts: ['hair-covered'] },
   'flame-resistant-hood': { items: ['hood'], strength: 'flame-resistant', facts: ['hair-covered'] },
   'bare-head-hair-tied': { items: ['bare-head', 'cap', 'hood'], facts: ['hair-tied'] },
   'ear-plugs-sparks': { items: ['ear-plugs', 'ear-muffs'] },
-  'hearing-protection': { items: ['ear-plugs', 'ear-muffs'] },
+  'hearing-protection': { items: PROTECTORS },
+  'hearing-protection-rated': { items: PROTECTORS },
+  'hearing-protection-two': { items: PROTECTORS },
   'clear-rated-glasses': { items: ['safety-glasses'], facts: ['impact-rated', 'side-shields'] },
   'flame-goggles': { items: ['flame-goggles'] },
   'laser-eyewear': { items: ['laser-eyewear'] },
@@ -107,6 +119,11 @@ const NOT_CLOTH: ReadonlySet<GarmentId> = new Set([
   'laser-helmet', 'respirator', 'supplied-air', 'pockets',
 ])
 
+/** What a day of noise asks for. */
+const AGAINST_NOISE: ReadonlySet<RequirementId> = new Set(['hearing-protection', 'hearing-protection-rated', 'hearing-protection-two'])
+type EarsToday = Pick<OutfitAround, 'noise' | 'protectorRule'>
+
+const { usProtectorRating, protectorByKind } = PROTECTION_SOURCES
 const { fabricBehaviour, shopPractice, usClothing, usEyeDuty, laserNotAShade, usRespirators } = SOURCES
 
 /** What is wrong with a garment wherever it is worn: adding it to an outfit that passes is a conflict, and is named. */
@@ -177,18 +194,42 @@ function lacks(garment: WornGarment, requirement: RequirementId, rule: Rule, hou
   return findings
 }
 
+/**
+ * Whether what is worn at the ears leaves little enough of the day's noise. Two of one kind are one; a label that nobody read takes nothing
+ * away. Where nobody reckoned the noise, that is said and passes nothing by itself.
+ */
+function againstNoise(worn: readonly WornGarment[], { noise, protectorRule = 'half' }: EarsToday): readonly Finding[] {
+  if (noise === undefined) return [finding('caution', 'garment.noise-decides', {}, [usProtectorRating])]
+  const need = noiseNeed(noise, protectorRule)
+  if (need === null || need.takes === 'any') return []
+  const { twaDbA, targetDbA } = need
+  const known = PROTECTORS.flatMap((item): HearingProtector[] => {
+    const labels = worn.filter(one => one.item === item).flatMap(({ nrrDb }) => nrrDb ?? [])
+    return labels.length === 0 ? [] : [{ nrrDb: Math.max(...labels), kind: item === 'ear-muffs' ? 'muff' : 'plug' }]
+  })
+  const protectedDbA = twaDbA - attenuationDb(known, protectorRule)
+  const cited = [protectorRule === 'by-kind' ? protectorByKind : usProtectorRating]
+  if (protectedDbA <= targetDbA) return []
+  const unread = worn.find(({ item, nrrDb }) => (PROTECTORS as readonly GarmentId[]).includes(item) && nrrDb === undefined)
+  return [unread
+    ? finding('hold', 'garment.label-unread', { item: unread.item, twaDbA, targetDbA, nrrDb: need.nrrDb }, cited)
+    : finding('hold', 'garment.protector-too-weak', { protectedDbA, twaDbA, targetDbA, nrrDb: need.nrrDb }, cited)]
+}
+
 const isHolding = ({ severity }: Finding): boolean => severity === 'hold'
 const verdictOf = (findings: readonly Finding[]): GarmentVerdict =>
   findings.some(isHolding) ? 'fail' : findings.some(({ severity }) => severity === 'caution') ? 'pass-with-caution' : 'pass'
 
 function judgeZone(
-  { zone, requirement }: OutfitRequirement,
+  { zone, requirement, leastNrrDb }: OutfitRequirement,
   worn: readonly WornGarment[],
   spatter: Spatter,
   house: GarmentHouse,
+  around: OutfitAround,
 ): ZoneVerdict {
   const rule = ruleOf(requirement, spatter, house)
-  const of = (findings: readonly Finding[]): ZoneVerdict => ({ zone, requirement, verdict: verdictOf(findings), findings })
+  const of = (findings: readonly Finding[]): ZoneVerdict =>
+    ({ zone, requirement, ...leastNrrDb === undefined ? {} : { leastNrrDb }, verdict: verdictOf(findings), findings })
   const here = worn.filter(garment => garment.zone === zone)
   const answering = here.filter(({ item }) => rule.items.includes(item))
   // Whether a mask is needed is no question of clothes: the air of the bay says.
@@ -214,6 +255,7 @@ function judgeZone(
   if (requirement === 'laser-eyewear' || requirement === 'laser-helmet')
     // Not known here whether it is dark enough and bears the beam: that is no pass.
     findings.push(finding('hold', 'garment.laser-decides', {}, [laserNotAShade]))
+  if (AGAINST_NOISE.has(requirement)) findings.push(...againstNoise(here, { ...house, ...around }))
   if (zone === 'lungs') findings.push(finding('caution', 'garment.air-decides', {}, [usRespirators]))
   return of(findings.length > 0 ? findings : [finding('note', 'garment.passes', { item: best.garment.item, requirement }, [usClothing])])
 }
@@ -241,7 +283,7 @@ export function judgeGarments(
   around: OutfitAround = {},
 ): OutfitVerdict {
   const spatter = spatterOf(job)
-  const zones = requiredOutfit(job, { ...house, ...around }).map(required => judgeZone(required, worn, spatter, house))
+  const zones = requiredOutfit(job, { ...house, ...around }).map(required => judgeZone(required, worn, spatter, house, around))
   return { zones, verdict: worstOf(zones) }
 }
 

@@ -1,3 +1,6 @@
+import { noiseNeed } from '../hearing/day-noise'
+import type { NoiseAtEar, NoiseNeed } from '../hearing/day-noise'
+import type { DeratingId } from '../ids/protection-ids'
 import { SOURCES } from '../source/sources'
 import type { SourceRef } from '../source/source-ref'
 import { PROCESS_TRAITS } from '../job/process-traits'
@@ -10,6 +13,8 @@ import type { OutfitReason, RequirementId } from '../ids/ppe-ids'
 export interface OutfitRequirement {
   readonly zone: ZoneId
   readonly requirement: RequirementId
+  /** What the label of a hearing protector has to say at least, dB; left out where any label does, or none that is made. */
+  readonly leastNrrDb?: number
   readonly reasons: readonly OutfitReason[]
   readonly sources: readonly SourceRef[]
 }
@@ -63,12 +68,22 @@ export function spatterOf(job: Job): Spatter {
   }
 }
 
-/** What asks for more than the job does: others near by, and the house. */
+/** What asks for more than the job does: the noise of the day, and the house. */
 export interface OutfitAround {
-  /** The noise of the neighbours alone asks for protection. */
-  readonly isLoudAround?: boolean
+  /** What is heard over the day, the neighbours' among it; left out, nobody reckoned it. */
+  readonly noise?: NoiseAtEar
+  /** How much less than its label a protector is taken to do. */
+  readonly protectorRule?: DeratingId
   /** The house wants lined gloves for all, TIG among them. */
   readonly linedGlovesOnly?: boolean
+}
+
+/** What a loud day asks for at the ears, by its name: a look for one of them says nothing of the next. */
+const AGAINST_NOISE: Readonly<Record<NoiseNeed['takes'], RequirementId>> = {
+  'any': 'hearing-protection',
+  'rated': 'hearing-protection-rated',
+  'two': 'hearing-protection-two',
+  'none-is-enough': 'hearing-protection-two',
 }
 
 /**
@@ -82,7 +97,7 @@ export interface OutfitAround {
  */
 export function requiredOutfit(
   job: Job,
-  { isLoudAround = false, linedGlovesOnly = false }: OutfitAround = {},
+  { noise, protectorRule = 'half', linedGlovesOnly = false }: OutfitAround = {},
 ): readonly OutfitRequirement[] {
   const traits = PROCESS_TRAITS[job.process]
   const spatter = spatterOf(job)
@@ -115,6 +130,7 @@ export function requiredOutfit(
     sources: readonly SourceRef[],
   ): OutfitRequirement => ({ zone, requirement, reasons, sources })
   const loud = gouging || job.process === 'pac' || sparks || job.process === 'ofc'
+  const need = noise === undefined ? null : noiseNeed(noise, protectorRule)
 
   const build: Readonly<Record<ZoneId, () => OutfitRequirement>> = {
     'hair-head': () =>
@@ -124,8 +140,14 @@ export function requiredOutfit(
           ? of('hair-head', 'bare-head-hair-tied', ['hot-metal'], [shopPractice])
           : of('hair-head', 'cap-hair-covered', [spatter === 'heavy' ? 'heavy-spatter' : 'light-spatter'], [shopPractice]),
     'ears': () =>
-      loud || isLoudAround
-        ? of('ears', 'hearing-protection', [loud ? 'noise' : 'noise-of-neighbours', 'sparks-catch'], [noiseLevels, usNoise])
+      loud || need
+        ? {
+            ...of('ears', AGAINST_NOISE[need?.takes ?? 'any'], [loud ? 'noise' : 'noise-of-neighbours', 'sparks-catch'], [
+              noiseLevels,
+              usNoise,
+            ]),
+            ...need?.nrrDb ? { leastNrrDb: need.nrrDb } : {},
+          }
         : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], [shopPractice]),
     'eyes': () =>
       laser

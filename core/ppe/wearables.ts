@@ -50,6 +50,7 @@ const PARTS: Readonly<Record<WearableId, readonly Part[]>> = {
   'bare-loose': [part('hair-head', 'bare-head', undefined, { 'hair-tied': false })],
   'plugs': [part('ears', 'ear-plugs')],
   'muffs': [part('ears', 'ear-muffs')],
+  'plugs-and-muffs': [part('ears', 'ear-plugs'), part('ears', 'ear-muffs')],
   'glasses-clear': [part('eyes', 'safety-glasses', undefined, { 'impact-rated': true, 'side-shields': true, 'clear': true })],
   'glasses-tinted': [part('eyes', 'safety-glasses', undefined, { 'impact-rated': true, 'side-shields': true, 'clear': false })],
   'glasses-own': [part('eyes', 'safety-glasses', undefined, { 'impact-rated': false, 'side-shields': false, 'clear': true })],
@@ -134,7 +135,7 @@ export const wearablesAt = (zone: ZoneId): readonly WearableId[] => WEARABLES.fi
 export function wear(
   worn: readonly ToldGarment[],
   wearable: WearableId,
-  more: Partial<Pick<ToldGarment, 'loanId' | 'condition'>> = {},
+  more: Partial<Pick<ToldGarment, 'loanId' | 'condition' | 'nrrDb'>> = {},
 ): readonly ToldGarment[] {
   const over = worn.find(({ zone, item }) => zone === 'torso' && (item === 'jacket' || item === 'coverall'))
   const put = PARTS[wearable].map((one): ToldGarment => ({
@@ -152,6 +153,9 @@ export function wear(
     isOfTheOldJacket(one) || (zones.includes(one.zone) && isUnderneath(one) === !isOver)
   return [...worn.filter(one => !isReplaced(one)), ...put]
 }
+
+/** What the label of a protector says, where somebody read it. */
+export const labelOf = ({ nrrDb }: Pick<WornGarment, 'nrrDb'>): Pick<WornGarment, 'nrrDb'> => nrrDb === undefined ? {} : { nrrDb }
 
 /** What is asked anew of everybody each day, whatever they usually wear: hair, pockets, jewellery. */
 export const ASKED_DAILY: readonly ZoneId[] = ['hair-head', 'pockets']

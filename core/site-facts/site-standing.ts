@@ -7,8 +7,7 @@ import type { Welder } from '../clearance/person-around'
 import type { Surroundings } from '../clearance/surroundings'
 import type { Bay, Site } from '../streams/site/site'
 import { workplaceOf } from '../streams/site/site'
-import { stands } from '../time/instant'
-import { isLoudAround } from '../hearing/neighbours-noise'
+import { spansThere } from '../hearing/day-noise'
 import { fireAt } from './fire-standing'
 import type { FireStanding } from './fire-standing'
 
@@ -31,20 +30,20 @@ export function viewsOf(standing: SiteStanding): (bay: Pick<Bay, 'bayId' | 'kind
   const air = airOf(standing)
   const { rules, now, kit, fire, wearers, welders } = standing
   const forPerson = (personId: string | null) => personIn({ worn: kit.worn, wearers, welders }, personId)
-  const neighboursOf = (bayId: string) => {
+  /** The bays of a hall hear one another. */
+  const noiseElsewhere = (bayId: string): Surroundings['noiseElsewhere'] => (personId) => {
     const hallId = hallIdOf(standing.site, bayId)
-    const others = hallId === null ? [] : baysOfHall(standing.site, hallId).filter(id => id !== bayId)
-    return others.flatMap((id) => {
-      const { job = null, earlierJobs = [] } = standing.stations[id] ?? {}
-      return [...earlierJobs.filter(({ validUntil }) => stands(validUntil, now)).map(one => one.job), ...job ? [job] : []]
-    })
+    const near = new Set(hallId === null ? [] : baysOfHall(standing.site, hallId))
+    return Object.entries(standing.stations)
+      .filter(([id]) => id !== bayId)
+      .flatMap(([id, work]) => spansThere(personId, work, near.has(id), rules, now))
   }
   return bay => ({
     rules,
     workplace: workplaceOf(bay),
     now,
     air: air(bay.bayId),
-    isLoudAround: isLoudAround(neighboursOf(bay.bayId), rules),
+    noiseElsewhere: noiseElsewhere(bay.bayId),
     kit: kitAt(kit, bay.bayId),
     fire: fireAt(fire, bay.bayId),
     forPerson,

@@ -2,8 +2,10 @@ import type { Content } from 'pdfmake'
 import type { BayCard } from '#core/card/bay-card'
 import type { RequirementId } from '#core/ids/ppe-ids'
 import type { Job } from '#core/job/job'
+import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { UnitSystem } from '#core/units'
 import { quantitiesIn } from '#shared/words/quantities'
+import { requirementLine } from '#shared/words/requirement-line'
 import type { CallNumbers } from '#shared/contract/readings'
 import type { Instant } from '#core/time/instant'
 import { languageHere } from '../language'
@@ -65,10 +67,10 @@ export async function cardPaper(
         { text: workOf(card.job, units), fontSize: 16 },
         { text: `${says.shade} ${card.shade?.start ?? ''}`, fontSize: 34, bold: true, margin: [0, 6, 0, 0] },
         { text: shadeLine(card), fontSize: 14, margin: [0, 0, 0, 6] },
-        ...card.zones.map(({ zone, requirement }): Content => ({
+        ...card.zones.map((line): Content => ({
           columns: [
-            { text: capital(words.zones[zone]), bold: true, width: 110 },
-            { text: words.requirements[requirement], width: '*' },
+            { text: capital(words.zones[line.zone]), bold: true, width: 110 },
+            { text: requirementLine(words, line), width: '*' },
           ],
           fontSize: 13,
           margin: [0, 2, 0, 2],
@@ -138,8 +140,9 @@ export async function classSheet(
   })
 }
 
+type Needed = Pick<OutfitRequirement, 'requirement' | 'leastNrrDb'>
 /** What somebody has to bring next time, in plain words. */
-export function shoppingList(name: string, needed: readonly RequirementId[], { siteName, timeZone, printedAt }: CardsOf): Promise<Buffer> {
+export function shoppingList(name: string, needed: readonly Needed[], { siteName, timeZone, printedAt }: CardsOf): Promise<Buffer> {
   const { cardWords: says, words } = wordsHere()
   return makePdf({
     info: { title: says.toBring(name), author: siteName },
@@ -152,7 +155,7 @@ export function shoppingList(name: string, needed: readonly RequirementId[], { s
         ? [{ text: says.toBringNothing }]
         : [
             { text: says.toBringLead, margin: [0, 0, 0, 10] as [number, number, number, number] },
-            { ul: needed.map(requirement => words.requirements[requirement]) },
+            { ul: needed.map(line => requirementLine(words, line)) },
             { text: says.notThese, bold: true, margin: [0, 16, 0, 0] as [number, number, number, number] },
           ],
     ],

@@ -63,6 +63,7 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   linedGlovesOnly: 'truth',
   lowShoesDo: 'truth',
   clothesRule: 'text',
+  protectorRule: 'text',
   language: 'text',
 })
 
@@ -86,6 +87,7 @@ export const asStationFacts = shapedAs<StationFacts>('station_reading', {
   laserCell: 'object?',
   handover: 'object?',
   stop: 'object?',
+  placeSince: 'text?',
 })
 
 export const asHall = shapedAs<HallState>('hall_reading', { air: 'object?', bays: 'object' })

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { GarmentFactId, MaterialId } from '#core/ids/garment-ids'
 import { GARMENT_CONDITIONS, GARMENT_FACTS, GARMENTS, MATERIALS } from '#core/ids/garment-ids'
+import { NOISE_LIMITS } from '#core/hearing/noise-dose'
 import { WEARABLES } from '#core/ids/wearable-ids'
 import { ZONES } from '#core/ids/vocabulary'
 import type { WardrobeCommands } from '#core/streams/wardrobe/wardrobe'
@@ -26,6 +27,7 @@ export const garmentSchema = z.strictObject({
   facts: z
     .strictObject(Object.fromEntries(GARMENT_FACTS.map(id => [id, answer])) as Record<GarmentFactId, typeof answer>)
     .optional(),
+  nrrDb: between(NOISE_LIMITS.nrrDb, 'dB').optional().describe('The rating on the label of a hearing protector'),
 })
 
 /** The same as it is told at the door: what it was taken for, and the loan that it came from. */
@@ -40,6 +42,7 @@ export const wardrobePayloads = {
     lineId: id,
     wearable: z.enum(WEARABLES),
     size: sizeSchema,
+    nrrDb: between(NOISE_LIMITS.nrrDb, 'dB').optional(),
     count: z.int('whole numbers').min(0, 'at least 0').max(500, 'at most 500'),
   }),
 } satisfies Payloads<WardrobeCommands>

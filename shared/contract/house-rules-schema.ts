@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { LANGUAGES } from '#core/ids/language-ids'
+import { DERATINGS } from '#core/ids/protection-ids'
 import { SETTLING_RULES } from '#core/cylinder/settling'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
 import { AUTHORISING_RULES, CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
@@ -70,6 +71,7 @@ export const houseRulesSchema = z.strictObject({
   linedGlovesOnly: z.boolean(),
   lowShoesDo: z.boolean(),
   clothesRule: z.enum(CLOTHES_RULES),
+  protectorRule: z.enum(DERATINGS),
   language: z.enum(LANGUAGES),
 }) satisfies z.ZodType<HouseRules>
 

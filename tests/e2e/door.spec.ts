@@ -69,6 +69,23 @@ test('who comes in trainers is turned away with what to bring, and no tick of th
   await expect(reason.filter({ visible: true }).first()).toBeVisible()
 })
 
+test('plugs whose label nobody read do not do for a day of plasma cutting; those of the shop do', async ({ page }) => {
+  await signIn(page, served, 'maren', '/door?who=ivo-reyes')
+  const ivo = page.getByRole('region', { name: 'Ivo Reyes' })
+  await ivo.getByRole('button', { name: /ears/i }).click()
+  const ears = ivo.getByRole('region', { name: 'ears' })
+  await ears.getByRole('button', { name: 'ear plugs', exact: true }).click()
+  await expect(ears.getByRole('status')).toContainText('nobody read the label')
+  const label = ears.getByLabel('What the label says, NRR: ear plugs')
+  await label.fill('12')
+  await expect(ears.getByRole('status')).toContainText(/are left at the ear; 85 dBA may be\. Wear one with NRR 15 at least/)
+  await label.fill('')
+  await ears.getByRole('button', { name: /Lend ear plugs, NRR 32/ }).click()
+  await expect(ears.getByRole('status')).toContainText('Ear plugs: passes')
+  await page.goto(`${served.url}/bay/bay-9?do=body`)
+  await expect(page.getByRole('region', { name: 'Body' })).toContainText('that sparks cannot melt: NRR 15 or more')
+})
+
 test('a bay\'s card opens how it stands for whoever holds it, signed in or not, with a first name at most', async ({ page, browser }) => {
   await signIn(page, served, 'maren', '/door')
   await expect(page.getByRole('link', { name: /English Class sheet to print/ })).toBeVisible()

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { estimatedWbgtC, heatLimitC, heatStress, wetBulbC } from '#core/heat/heat-stress'
-import { attenuationDb, noiseDay } from '#core/hearing/noise-dose'
+import { noiseDay } from '#core/hearing/noise-dose'
+import { attenuationDb, labelNeededDb } from '#core/hearing/protectors'
 import { eyeExposureWPerM2, laserHazard, skinExposureWPerM2 } from '#core/laser/laser-hazard'
 import { bystander } from '#core/optics/bystander'
 
@@ -145,6 +146,16 @@ describe('a day of noise', () => {
     const found = noiseDay({ spans, rule: 'us-recommended', protectors: [{ nrrDb: 30 }] })
     expect(holds(found.findings)).toEqual([])
     expect(codes(found.findings)).toContain('noise.over-limit')
+  })
+  it.each(['none', 'half', 'by-kind'] as const)('the label that is asked for is the least that does, %s', (derate) => {
+    const muff = { kind: 'muff' as const }
+    for (const takenDb of [1, 6.5, 11])
+      for (const worn of [1, 2] as const) {
+        const two = (nrrDb: number) => (worn === 2 ? [{ nrrDb, ...muff }, { nrrDb: 0 }] : [{ nrrDb, ...muff }])
+        const least = labelNeededDb(takenDb, worn, derate)
+        expect(attenuationDb(two(least), derate)).toBeGreaterThanOrEqual(takenDb)
+        expect(attenuationDb(two(least - 1), derate) < takenDb || least === 0).toBe(true)
+      }
   })
   it('a label that is worth nothing adds no noise', () => expect(attenuationDb([{ nrrDb: 4 }], 'none')).toBe(0))
   it.each([

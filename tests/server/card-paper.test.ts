@@ -79,8 +79,10 @@ it('a class on one sheet, each with bay, work and what to wear', async () => {
   expect(await textOf(await classSheet('Evening', [], of))).toContain('Nobody of this class stands at a bay yet.')
 })
 it('what to bring is said in plain words, and nothing where nothing lacks', async () => {
-  const text = await textOf(await shoppingList('Runa', ['leather-boots-covered-laces'], of))
+  const needed = [{ requirement: 'leather-boots-covered-laces' }, { requirement: 'hearing-protection-rated', leastNrrDb: 22 }] as const
+  const text = await textOf(await shoppingList('Runa', needed, of))
   expect(text).toContain('To bring next time: Runa')
   expect(text).toMatch(/boots/i)
+  expect(text).toContain('NRR 22 or more')
   expect(await textOf(await shoppingList('Runa', [], of))).toContain('Nothing: what was told today passes')
 })

@@ -101,6 +101,30 @@ describe('a hall, an area, a bay', () => {
   })
 })
 
+describe('what is used again on the same day', () => {
+  it('keeps none of its looks: fire and extraction were seen before it was closed', async () => {
+    const looks = [
+      { type: 'station.place-hood', payload: { placement: 'beside', distanceM: 0.2 } },
+      { type: 'station.check-extraction', payload: { on: true, damperOpen: true, inPosition: true, draws: true } },
+      { type: 'station.check-fire', payload: { answers: COMMAND_SAMPLES['station.check-fire'].answers } },
+    ] as CommandOf[]
+    const seen = async () => {
+      const { facts } = (await readStations(shop.pool, shop.siteId)).find(({ bayId }) => bayId === 'bay-1')!
+      return [facts.hoodPosition, facts.extractionCheck, facts.fireCheck].map(one => one !== null)
+    }
+    for (const look of looks) await ok(BAY_1, look)
+    expect(await seen()).toEqual([true, true, true])
+    expect((await closings.bay()).status).toBe(200)
+    expect((await changeBay({ closed: false })).status).toBe(200)
+    expect(await seen()).toEqual([false, false, false])
+    for (const look of looks) await ok(BAY_1, look)
+    expect((await change('site.add-area', { areaId: 'far', hallId: 'hall', name: 'Far end' })).status).toBe(200)
+    expect((await changeBay({ areaId: 'far' })).status).toBe(200)
+    expect(await seen()).toEqual([false, false, false])
+    expect((await changeBay({})).status).toBe(200)
+  })
+})
+
 describe('what is out of use', () => {
   beforeAll(async () => {
     expect((await closings.bay()).status).toBe(200)

@@ -2,10 +2,11 @@
 import { personStream } from '#core/ids/streams'
 import type { ZoneId } from '#core/ids/vocabulary'
 import { doesFail } from '#core/ppe/judge-garments'
-import { headOf, usualOf, wear } from '#core/ppe/wearables'
+import { headOf, labelOf, usualOf, wear } from '#core/ppe/wearables'
 import type { ToldGarment } from '#core/ppe/wearables'
 import type { StockLine } from '#core/streams/wardrobe/wardrobe'
 import type { PersonOnFloor } from '#shared/contract/readings'
+import { requirementLine } from '#shared/words/requirement-line'
 import { doorPages } from '~/words/door'
 import { garmentWords } from '~/words/garment-words'
 import { jobLine } from '~/areas/station/useJobWords'
@@ -72,10 +73,11 @@ async function record() {
   isTouched.value = false
   if (failing.value.length === 0 && untold.value.length === 0) emit('done')
 }
-async function lend({ wearable, size }: StockLine) {
+async function lend(line: StockLine) {
+  const { wearable, size } = line
   const loanId = makeUuid()
   const sent = await act('person.lend', { loanId, wearable, size })
-  if (sent.ok) worn.value = wear(worn.value, wearable, { loanId })
+  if (sent.ok) worn.value = wear(worn.value, wearable, { loanId, ...labelOf(line) })
 }
 async function giveBack(loanId: string, isLost: boolean) {
   const sent = await act('person.give-back', { loanId, isLost })
@@ -139,7 +141,7 @@ const isBrought = computed(() => facts.rules.clothesRule === 'brought')
       </p>
       <ul>
         <li v-for="one in failing" :key="one.zone">
-          {{ words.requirements[one.requirement] }}
+          {{ requirementLine(words, one) }}
         </li>
       </ul>
       <FramePapers :name="says.printIt" :to="`/api/v1/people/${person.personId}/to-bring`" />

@@ -2,6 +2,8 @@
 import { WARDROBE_STREAM } from '#core/ids/streams'
 import { WEARABLES } from '#core/ids/wearable-ids'
 import type { WearableId } from '#core/ids/wearable-ids'
+import { NOISE_LIMITS } from '#core/hearing/noise-dose'
+import { zonesOf } from '#core/ppe/wearables'
 import { leftOf } from '#core/streams/wardrobe/wardrobe'
 import type { StockLine } from '#core/streams/wardrobe/wardrobe'
 import type { TableColumnOf } from '~/frame/table'
@@ -19,9 +21,11 @@ const lent = computed(() => people.value.flatMap(({ loans, name }) => loans.map(
 const withWhom = (line: StockLine) =>
   lent.value.filter(one => one.wearable === line.wearable && one.size.trim().toLowerCase() === line.size.trim().toLowerCase())
     .map(({ name }) => name).join(', ')
+const sizeOf = ({ size, nrrDb }: StockLine) =>
+  [size, nrrDb === undefined ? '' : doorPages.zone.label(nrrDb)].filter(Boolean).join(', ') || '–'
 const columns = computed<readonly TableColumnOf<StockLine>[]>(() => [
   { id: 'kind', header: says.kind, said: ({ wearable }) => garmentWords.wearables[wearable], by: true },
-  { id: 'size', header: says.size, said: ({ size }) => size || '–', by: true },
+  { id: 'size', header: says.size, said: sizeOf, by: true },
   { id: 'counted', header: says.counted, said: ({ count }) => String(count), by: true, place: 'end' },
   { id: 'left', header: says.left, said: line => String(leftOf(line, lent.value)), by: true, place: 'end' },
   { id: 'with', header: says.with, said: line => withWhom(line) || '–' },
@@ -30,20 +34,24 @@ const columns = computed<readonly TableColumnOf<StockLine>[]>(() => [
 const edited = ref<string | null>(null)
 const wearable = ref<WearableId | ''>('')
 const size = ref('')
+const nrrDb = ref<number | undefined>(undefined)
 const count = ref<number | undefined>(undefined)
 function open(line: StockLine | null) {
   edited.value = line?.lineId ?? makeUuid()
   wearable.value = line?.wearable ?? ''
   size.value = line?.size ?? ''
+  nrrDb.value = line?.nrrDb
   count.value = line?.count
 }
 async function save() {
   if (edited.value === null || wearable.value === '' || count.value === undefined) return
   const sent = await send('wardrobe.count', WARDROBE_STREAM, {
     lineId: edited.value, wearable: wearable.value, size: size.value.trim(), count: count.value,
+    ...isProtector.value && nrrDb.value !== undefined ? { nrrDb: nrrDb.value } : {},
   })
   if (sent.ok) edited.value = null
 }
+const isProtector = computed(() => wearable.value !== '' && zonesOf(wearable.value).includes('ears'))
 const COUNT = { min: 0, max: 500 }
 </script>
 
@@ -66,6 +74,7 @@ const COUNT = { min: 0, max: 500 }
     <div v-if="edited !== null" class="form">
       <FrameSelect v-model="wearable" :label="says.kind" :ids="WEARABLES" :named="id => garmentWords.wearables[id]" />
       <FrameText v-model="size" :label="says.size" :hint="says.asItIsWritten" />
+      <FrameNumber v-if="isProtector" v-model="nrrDb" :label="says.label" :unit="plainUnit('dB')" :limits="NOISE_LIMITS.nrrDb" optional />
       <FrameNumber v-model="count" :label="says.howMany" :unit="plainUnit('')" :limits="COUNT" />
       <FrameRefused :says="refused" />
       <FrameKey look="go" :disabled="busy || wearable === '' || count === undefined" @click="save">

@@ -4,12 +4,15 @@ import type { GarmentConditionId, GarmentFactId, MaterialId } from '#core/ids/ga
 import type { WearableId } from '#core/ids/wearable-ids'
 import { doesFail, factsAskedAt } from '#core/ppe/judge-garments'
 import type { ZoneVerdict } from '#core/ppe/judge-garments'
-import { likelyAt, wear } from '#core/ppe/wearables'
+import { labelOf, likelyAt, wear } from '#core/ppe/wearables'
+import { NOISE_LIMITS } from '#core/hearing/noise-dose'
 import type { ToldGarment } from '#core/ppe/wearables'
 import { leftOf } from '#core/streams/wardrobe/wardrobe'
 import type { StockLine } from '#core/streams/wardrobe/wardrobe'
 import type { ZoneId } from '#core/ids/vocabulary'
 import type { PersonOnFloor } from '#shared/contract/readings'
+import { small } from '#shared/words/capital'
+import { requirementLine } from '#shared/words/requirement-line'
 import { doorPages } from '~/words/door'
 import { garmentWords } from '~/words/garment-words'
 import type { DressedFor } from '~/areas/door/useDoor'
@@ -67,14 +70,21 @@ function setPercent(garment: ToldGarment, material: MaterialId, percent: number 
 }
 const PERCENT = { min: 0, max: 100 }
 
+const isProtector = ({ item }: ToldGarment) => item === 'ear-plugs' || item === 'ear-muffs'
+function setLabel(garment: ToldGarment, nrrDb: number | undefined) {
+  const { nrrDb: _was, ...rest } = garment
+  worn.value = worn.value.map(one => (one === garment ? { ...rest, ...nrrDb === undefined ? {} : { nrrDb } } : one))
+}
+
 /** What of the shop's clothes would do here, and is there. */
 const lent = computed(() => people.value.flatMap(({ loans }) => loans))
 const toLend = computed(() => lines === null
   ? []
   : lines
       .filter(line => leftOf(line, lent.value) > 0)
-      .filter(line => judge(wear(worn.value, line.wearable), works)?.zones.some(one => one.zone === zone && !doesFail(one))))
-const nameOf = ({ wearable, size }: StockLine) => [garmentWords.wearables[wearable], size].filter(Boolean).join(', ')
+      .filter(line => judge(wear(worn.value, line.wearable, labelOf(line)), works)?.zones.some(one => one.zone === zone && !doesFail(one))))
+const nameOf = ({ wearable, size, nrrDb }: StockLine) =>
+  [garmentWords.wearables[wearable], size, nrrDb === undefined ? '' : says.label(nrrDb)].filter(Boolean).join(', ')
 const findings = computed(() => lookup.sayAll((found?.findings ?? []).filter(({ code }) => code !== 'garment.air-decides')))
 const isCloth = ({ materials }: ToldGarment) => materials !== undefined
 </script>
@@ -83,7 +93,7 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
   <section class="zone" :aria-label="words.zones[zone]">
     <h2>{{ words.zones[zone] }}</h2>
     <p v-if="found">
-      {{ says.needed(words.requirements[found.requirement].toLowerCase()) }}
+      {{ says.needed(small(requirementLine(words, found))) }}
     </p>
     <div class="keys" role="group" :aria-label="says.whatIsWorn">
       <FrameKey v-for="id in shown" :key="id" :picked="isPicked(id)" @click="put(id)">
@@ -101,6 +111,17 @@ const isCloth = ({ materials }: ToldGarment) => materials !== undefined
         {{ message }} <b v-if="todo">{{ todo }}</b>
       </p>
     </div>
+    <FrameNumber
+      v-for="garment in here.filter(isProtector)"
+      :key="garment.item"
+      class="label"
+      :model-value="garment.nrrDb"
+      :label="says.labelOf(garmentWords.garments[garment.item])"
+      :unit="plainUnit('dB')"
+      :limits="NOISE_LIMITS.nrrDb"
+      optional
+      @update:model-value="setLabel(garment, $event)"
+    />
     <div v-if="found && doesFail(found)" class="keys">
       <FrameKey v-for="line in toLend" :key="line.lineId" look="go" @click="emit('lend', line)">
         {{ says.lend(nameOf(line)) }} <small>{{ says.left(leftOf(line, lent)) }}</small>
@@ -168,6 +189,7 @@ h2::first-letter { text-transform: uppercase; }
   border-top: var(--line-thin) solid var(--rule);
   padding-top: var(--space-4);
 }
+.label { max-width: 360px; }
 .fact { display: flex; gap: var(--space-3); align-items: center; }
 .fact span { flex: 1; }
 summary { min-height: 56px; display: flex; align-items: center; cursor: pointer; font-weight: 750; }

@@ -1,3 +1,4 @@
+import { noiseToday } from '#core/clearance/body-gate'
 import type { Job } from '#core/job/job'
 import { doesFail, judgeGarments } from '#core/ppe/judge-garments'
 import type { OutfitVerdict, ZoneVerdict } from '#core/ppe/judge-garments'
@@ -32,7 +33,7 @@ export function useDoor() {
     const stands = judged.placed.filter(({ station }) => station.personId === personId && station.job !== null)
     const at = stands.length > 0 ? stands : judged.placed.filter(({ bay, station }) => bay.bayId === bayId && station.job !== null)
     return at.map(({ bay, station }) => ({
-      bayId: bay.bayId, bayLabel: bay.label, job: station.job!, around: { isLoudAround: judged.viewAt(bay).isLoudAround },
+      bayId: bay.bayId, bayLabel: bay.label, job: station.job!, around: { noise: noiseToday(station, judged.viewAt(bay)) },
     }))
   }
   /** What is worn, for all of that work; null for none. */

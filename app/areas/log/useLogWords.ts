@@ -164,6 +164,8 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       return says.reasonForTheStop((payload as StationPayload<'stop-reason-given'>).reason)
     case 'reopened':
       return says.reOpened
+    case 'place-changed':
+      return says.placeChanged
     case 'checks-lapsed':
       return says.todaysChecksAreOver
     case 'gate-changed': {

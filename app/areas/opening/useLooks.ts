@@ -1,3 +1,4 @@
+import { noiseToday } from '#core/clearance/body-gate'
 import { bayLooks, doorLooks } from '#core/opening/looks'
 import type { LooksDue } from '#core/opening/looks'
 import { gasLooks } from '#core/opening/gas-looks'
@@ -28,7 +29,7 @@ export function useLooks() {
     const worn = items.value.filter(({ assignment }) => assignment?.to === 'person' && assignment.id === station.personId)
     const { rules, now, welders } = judged.standing
     const last = station.personId === null ? null : welders[station.personId]?.outfit ?? null
-    const around = { isLoudAround: judged.viewAt(bay).isLoudAround }
+    const around = { noise: noiseToday(station, judged.viewAt(bay)) }
     return doorLooks(bay.bayId, station, verdict.byId, verdict.outfit, worn, {
       lists: lists.value,
       today: reading.value.today,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { GateId, ShadeRuleSetId } from '#core/ids/vocabulary'
 import type { SourceRef } from '#core/source/source-ref'
+import { requirementLine } from '#shared/words/requirement-line'
 import { citation, speak } from '~/words/speak'
 import { ruleSetsInForce } from '#core/shade/required-shade'
 import { shadeRulesOf } from '#core/streams/house-rules/house-rules'
@@ -92,9 +93,9 @@ function suggestedSaid(suggested: readonly [number, number] | null | undefined):
     <template v-if="gateId === 'body'">
       <h4>{{ says.whatEachZoneNeedsAnd }}</h4>
       <ul class="schools">
-        <li v-for="{ zone, requirement, reasons } in placed.verdict.outfit" :key="zone">
-          <b>{{ words.zones[zone] }}</b><span>{{ words.requirements[requirement] }}</span>
-          <small>{{ reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
+        <li v-for="line in placed.verdict.outfit" :key="line.zone">
+          <b>{{ words.zones[line.zone] }}</b><span>{{ requirementLine(words, line) }}</span>
+          <small>{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </li>
       </ul>
     </template>

@@ -2,6 +2,7 @@
 import { stationStream } from '#core/ids/streams'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { Placed } from '~/stores/judged'
+import { requirementLine } from '#shared/words/requirement-line'
 import { stationPages } from '~/words/station'
 
 const says = stationPages.bodyCheck
@@ -36,7 +37,7 @@ const restPasses = () =>
       <li v-for="line in lines" :key="line.zone">
         <p>
           <b>{{ words.zones[line.zone] }}</b>
-          {{ words.requirements[line.requirement] }}
+          {{ requirementLine(words, line) }}
           <small class="soft">{{ line.reasons.map(reason => words.outfitReasons[reason]).join('; ') }}</small>
         </p>
         <p v-if="line.isTold" class="told" :class="line.said === 'fails' ? 'state-hold' : 'state-open'">

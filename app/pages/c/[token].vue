@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PublicCardReading } from '#shared/contract/readings'
 import { LOCALES } from '#shared/words/language'
+import { requirementLine } from '#shared/words/requirement-line'
 import { language } from '~/words/live'
 import { cardWords as says } from '~/words/card-words'
 import { quantitiesIn } from '~/words/speak'
@@ -66,9 +67,9 @@ const calls = computed(() => {
           <small>{{ card.shade ? `${says.startAt(card.shade.start)}, ${says.neverUnder(card.shade.minimum)}` : says.noShade }}</small>
         </p>
         <dl>
-          <div v-for="{ zone, requirement } in card.zones" :key="zone">
-            <dt>{{ words.zones[zone] }}</dt>
-            <dd>{{ words.requirements[requirement] }}</dd>
+          <div v-for="line in card.zones" :key="line.zone">
+            <dt>{{ words.zones[line.zone] }}</dt>
+            <dd>{{ requirementLine(words, line) }}</dd>
           </div>
         </dl>
         <h2>{{ says.keepInMind }}</h2>

@@ -150,6 +150,7 @@ export const logPages = {
     stopped: (what: Shown) => `Stopped${what}`,
     reasonForTheStop: (reason: Shown) => `Reason for the stop: ${reason}`,
     reOpened: 'Re-opened',
+    placeChanged: 'The bay is in use again, elsewhere or for something else: hood, fire and cell are looked at anew',
     todaysChecksAreOver: 'Today\'s checks are over',
     namedCompetentForNothingAny: 'Named competent for nothing any more',
     namedCompetentFor: (list: Shown) => `Named competent for: ${list}`,

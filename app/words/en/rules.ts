@@ -51,6 +51,13 @@ export const rulesPages = {
     height: 'On the feet where little spatters',
     lowShoesDo: 'low leather shoes do',
     bootsOnly: 'boots over the ankle',
+    protectors: 'Hearing protectors',
+    protectorsHint: 'How much of the label (NRR) counts. US law takes 7 dB off it; in use they do less, and schools differ in how much.',
+    protectorRules: {
+      'none': 'the label less 7 dB, as US law has it',
+      'half': 'half of that',
+      'by-kind': 'muffs 75 %, plugs 30 % of the label, less 7 dB',
+    },
     furnishes: 'Who furnishes clothes',
     clothesRules: {
       'shop-lends': 'the shop lends what is lacking',

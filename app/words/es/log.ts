@@ -152,6 +152,7 @@ export const logPages: typeof English = {
     stopped: what => `Detenido${what}`,
     reasonForTheStop: reason => `Razón del alto: ${reason}`,
     reOpened: 'Reabierto',
+    placeChanged: 'El puesto vuelve a usarse, en otro lugar o para otra cosa: campana, fuego y celda se revisan de nuevo',
     todaysChecksAreOver: 'Vencieron las revisiones de hoy',
     namedCompetentForNothingAny: 'Ya no está nombrado competente para nada',
     namedCompetentFor: list => `Nombrado competente para: ${list}`,

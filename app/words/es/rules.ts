@@ -54,6 +54,13 @@ export const rulesPages: typeof English = {
     height: 'En los pies donde salpica poco',
     lowShoesDo: 'bastan zapatos bajos de cuero',
     bootsOnly: 'botas sobre el tobillo',
+    protectors: 'Protectores auditivos',
+    protectorsHint: 'Cuánto de la etiqueta (NRR) cuenta. La ley de EE. UU. le resta 7 dB; en uso hacen menos, y las escuelas difieren en cuánto.',
+    protectorRules: {
+      'none': 'la etiqueta menos 7 dB, como dice la ley de EE. UU.',
+      'half': 'la mitad de eso',
+      'by-kind': 'orejeras 75 %, tapones 30 % de la etiqueta, menos 7 dB',
+    },
     furnishes: 'Quién pone la ropa',
     clothesRules: {
       'shop-lends': 'el taller presta lo que falta',

@@ -4,6 +4,7 @@ import type { SettlingRuleId } from '../../cylinder/settling'
 import type { RadiusRuleId } from '../../hotwork/radius-rules'
 import type { ShadeRules } from '../../shade/shade-question'
 import type { GarmentHouse } from '../../ppe/judge-garments'
+import type { DeratingId } from '../../ids/protection-ids'
 import type { LanguageId } from '../../ids/language-ids'
 import { LAWS } from '../../law/laws'
 
@@ -85,6 +86,8 @@ export interface HouseRules {
   /** Where little spatters, low shoes of leather do for boots. */
   readonly lowShoesDo: boolean
   readonly clothesRule: ClothesRuleId
+  /** How much less than its label a hearing protector is taken to do. */
+  readonly protectorRule: DeratingId
   /** What is said to whoever chose no language of their own. */
   readonly language: LanguageId
 }
@@ -129,6 +132,7 @@ export const NEW_SITE_RULES: HouseRules = {
   linedGlovesOnly: false,
   lowShoesDo: false,
   clothesRule: 'shop-lends',
+  protectorRule: 'half',
   language: 'en',
 }
 
@@ -144,18 +148,20 @@ export function rulesUnder(choice: FirstChoice): HouseRules {
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 7, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 8, readonly payload: HouseRules }
 
 /**
  * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language, the fifth none
- * for signing off, the sixth none for clothes: a site that had chosen its rules gets those of a new site for what came later.
+ * for signing off, the sixth none for clothes, the seventh none for hearing protectors: a site that had chosen its rules gets those of a
+ * new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 7, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 8, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
 
 /** What a house says of clothes. */
-export const garmentHouseOf = ({ safetyToe, leatherLaces, sleevesDo, linedGlovesOnly, lowShoesDo }: HouseRules): GarmentHouse =>
-  ({ safetyToe, leatherLaces, sleevesDo, linedGlovesOnly, lowShoesDo })
+export const garmentHouseOf = (
+  { safetyToe, leatherLaces, sleevesDo, linedGlovesOnly, lowShoesDo, protectorRule }: HouseRules,
+): GarmentHouse => ({ safetyToe, leatherLaces, sleevesDo, linedGlovesOnly, lowShoesDo, protectorRule })
 
 /** The rules as they stand after an event. */
 export const evolveHouseRules = (_rules: HouseRules, event: HouseRulesEvent): HouseRules => event.payload

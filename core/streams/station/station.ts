@@ -86,6 +86,8 @@ export interface Station {
   readonly laserCell: CheckedCell | null
   readonly handover: Handover | null
   readonly stop: StationStop | null
+  /** Since when the place is what it is: used again, moved, made another kind; null where it always was. */
+  readonly placeSince: Instant | null
   readonly gates: Readonly<Partial<Record<GateId, RecordedGate>>>
 }
 
@@ -109,6 +111,7 @@ export const EMPTY_STATION: Station = {
   laserCell: null,
   handover: null,
   stop: null,
+  placeSince: null,
   gates: {},
 }
 
@@ -142,6 +145,7 @@ export type StationEvent
   | { readonly type: 'stopped', readonly version: 1, readonly payload: StationStop }
   | { readonly type: 'stop-reason-given', readonly version: 1, readonly payload: { readonly reason: string } }
   | { readonly type: 'reopened', readonly version: 1, readonly payload: { readonly note: string | null } }
+  | { readonly type: 'place-changed', readonly version: 1, readonly payload: { readonly at: Instant } }
   | { readonly type: 'checks-lapsed', readonly version: 1, readonly payload: { readonly at: Instant } }
   | {
     readonly type: 'gate-changed'
@@ -198,12 +202,12 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     // A hood that was moved has to be looked at again.
     case 'hood-placed': {
       const { at, ...hoodPosition } = event.payload
-      return at !== null && isOutrun(at, station.hoodPlacedAt)
+      return at !== null && isOutrun(at, station.hoodPlacedAt, station.placeSince)
         ? station
         : { ...station, hoodPosition, hoodPlacedAt: at, extractionCheck: null }
     }
     case 'extraction-checked':
-      return isOutrun(event.payload.at, station.extractionCheck?.at, station.hoodPlacedAt)
+      return isOutrun(event.payload.at, station.extractionCheck?.at, station.hoodPlacedAt, station.placeSince)
         ? station
         : { ...station, extractionCheck: event.payload }
     case 'helmet-set':
@@ -215,9 +219,9 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     case 'outfit-checked':
       return { ...station, zones: newestZones(station, event.payload.zones) }
     case 'fire-checked':
-      return { ...station, fireCheck: newest(station.fireCheck, event.payload) }
+      return { ...station, fireCheck: newest(station.fireCheck, event.payload, station.placeSince) }
     case 'laser-cell-checked':
-      return { ...station, laserCell: newest(station.laserCell, event.payload, station.personSince) }
+      return { ...station, laserCell: newest(station.laserCell, event.payload, station.personSince, station.placeSince) }
     case 'bay-handed-over':
       return { ...station, handover: newest(station.handover, event.payload) }
     // A second stop is recorded, but the place has been stopped since the first.
@@ -227,6 +231,17 @@ export function evolveStation(station: Station, event: StationEvent): Station {
       return station.stop ? { ...station, stop: { ...station.stop, reason: event.payload.reason } } : station
     case 'reopened':
       return { ...station, stop: null }
+    // A hood hangs somewhere, nothing burns near by, a cell is shut: all of it was seen where the bay was before.
+    case 'place-changed':
+      return {
+        ...station,
+        placeSince: event.payload.at,
+        hoodPosition: null,
+        hoodPlacedAt: null,
+        extractionCheck: null,
+        fireCheck: null,
+        laserCell: null,
+      }
     case 'checks-lapsed':
       return lapse(station, event.payload.at)
     case 'gate-changed': {

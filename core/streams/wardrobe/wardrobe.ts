@@ -8,6 +8,8 @@ export interface StockLine {
   readonly wearable: WearableId
   /** As it is written in it. */
   readonly size: string
+  /** What the label of a hearing protector takes away, dB; left out, nobody read it. */
+  readonly nrrDb?: number
   /** How many the shop has, lent ones among them. */
   readonly count: number
 }

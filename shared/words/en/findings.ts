@@ -237,6 +237,14 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Go through the list at the door.',
     `${plural(count, 'zone', 'zones')} to look at.`,
   ],
+  'body.noise-of-day': ({ twaDbA, targetDbA, nrrDb, worn }) => [
+    `The day's noise comes to ${Math.ceil(twaDbA)} dBA: ${worn === 2 ? 'plugs and muffs, the better' : 'a protector'} labelled NRR ${nrrDb} or more leaves ${targetDbA} dBA.`,
+  ],
+  'body.too-loud': ({ twaDbA, targetDbA }) => [
+    `The day's noise comes to ${Math.ceil(twaDbA)} dBA: not even the best muffs over the best plugs leave ${targetDbA} dBA.`,
+    'Shorten the loud work: fewer minutes of it in each hour, or fewer hours.',
+    `Too loud a day: ${Math.ceil(twaDbA)} dBA.`,
+  ],
   'body.requirement-changed': ({ zones, count }) => [
     `The job changed what ${plural(count, 'zone needs', 'zones need')}: ${zoneList(zones)}.`,
     'Look again.',

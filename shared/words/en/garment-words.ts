@@ -93,6 +93,7 @@ const wearables: Record<WearableId, string> = {
   'bare-loose': 'bare head, hair loose',
   'plugs': 'ear plugs',
   'muffs': 'ear muffs',
+  'plugs-and-muffs': 'plugs and muffs over them',
   'glasses-clear': 'clear rated glasses with side shields',
   'glasses-tinted': 'tinted rated glasses',
   'glasses-own': 'their own glasses, not rated',

@@ -1,4 +1,4 @@
-import { capital } from '../capital'
+import { capital, small } from '../capital'
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
 import { allowedTime, down, up } from '../rounded'
@@ -166,13 +166,22 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.fact-unknown': ({ item, fact }) => [`${capital(garments[item])}: not said yet: ${facts[fact][0]}.`, 'Look, and say.'],
   'garment.fact-wrong': ({ item, fact }) => [`${capital(garments[item])}: not so: ${facts[fact][0]}.`, facts[fact][1]],
   'garment.tinted': () => ['Tinted glasses add to the shade of the helmet: the weld is darker than the helmet says.'],
+  'garment.noise-decides': () => ['Whether its label is enough, the noise of the day says.', 'Reckon the noise with it.'],
+  'garment.label-unread': ({ item, twaDbA, targetDbA, nrrDb }) => [
+    `${capital(garments[item])}: nobody read the label. The day comes to ${up(twaDbA, 0.1)} dBA; ${targetDbA} dBA may be left at the ear.`,
+    nrrDb === null ? 'Read it, and shorten the loud work.' : `Read it: NRR ${nrrDb} at least.`,
+  ],
+  'garment.protector-too-weak': ({ protectedDbA, twaDbA, targetDbA, nrrDb }) => [
+    `${up(protectedDbA, 0.1)} dBA of the day's ${up(twaDbA, 0.1)} dBA are left at the ear; ${targetDbA} dBA may be.`,
+    nrrDb === null ? 'Shorten the loud work.' : `Wear one with NRR ${nrrDb} at least, or muffs over plugs.`,
+  ],
   'garment.base-layer-not-told': () => ['Nobody said what is worn underneath: synthetics melt there too.', 'Ask.'],
   'garment.air-decides': () => ['Whether a mask is needed, and which, the air of the bay says.'],
   'garment.laser-decides': () => [
     'Whether it answers for this laser is asked by its power and wavelength.',
     'Ask for the laser, with this eyewear.',
   ],
-  'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} answers: ${words.requirements[requirement].toLowerCase()}.`],
+  'garment.passes': ({ item, requirement }) => [`${capital(garments[item])}: passes. Needed: ${small(words.requirements[requirement])}.`],
 
   'helmet.shade-not-known': () => ['The shade this work needs cannot be said yet, so no helmet can be chosen.', 'Tell what lacks.'],
   'helmet.no-shade-needed': () => ['This work needs no shade: a dark lens only blinds.', 'Take a clear face shield.'],

@@ -238,12 +238,16 @@ const helmetFaults: Record<HelmetFault, string> = {
   'shell': 'the shell is cracked',
   'slow': 'it darkens late',
 }
+/** The rating that American labels carry, of the better where two are worn. */
+const labelAtLeast = (nrrDb: string | number): string => `NRR ${nrrDb} or more`
 const requirements: Record<RequirementId, string> = {
   'cap-hair-covered': 'Cap under the helmet, all hair covered',
   'flame-resistant-hood': 'Flame-resistant hood under the helmet, hair and ears covered',
   'bare-head-hair-tied': 'Hair tied back',
   'ear-plugs-sparks': 'Ear plugs: they keep sparks out too',
   'hearing-protection': 'Hearing protection that sparks cannot melt',
+  'hearing-protection-rated': 'Hearing protection against the day\'s noise, that sparks cannot melt',
+  'hearing-protection-two': 'Ear plugs and muffs over them, both labels read',
   'clear-rated-glasses': 'Clear, impact-rated glasses, always on',
   'flame-goggles': 'Goggles of the flame\'s shade',
   'laser-eyewear': 'Eyewear rated for this laser',
@@ -497,6 +501,7 @@ export const words = {
   glasses,
   helmetFaults,
   requirements,
+  labelAtLeast,
   outfitReasons,
   rights,
   substances,

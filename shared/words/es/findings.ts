@@ -240,6 +240,14 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Recorra la lista en la puerta.',
     `${plural(count, 'zona', 'zonas')} por revisar.`,
   ],
+  'body.noise-of-day': ({ twaDbA, targetDbA, nrrDb, worn }) => [
+    `El ruido del día suma ${Math.ceil(twaDbA)} dBA: ${worn === 2 ? 'tapones y orejeras, el mejor' : 'un protector'} con NRR ${nrrDb} o más deja ${targetDbA} dBA.`,
+  ],
+  'body.too-loud': ({ twaDbA, targetDbA }) => [
+    `El ruido del día suma ${Math.ceil(twaDbA)} dBA: ni las mejores orejeras sobre los mejores tapones dejan ${targetDbA} dBA.`,
+    'Acorte el trabajo ruidoso: menos minutos por hora, o menos horas.',
+    `Un día demasiado ruidoso: ${Math.ceil(twaDbA)} dBA.`,
+  ],
   'body.requirement-changed': ({ zones, count }) => [
     `El trabajo cambió lo que ${plural(count, 'zona necesita', 'zonas necesitan')}: ${zoneList(zones)}.`,
     'Revise otra vez.',

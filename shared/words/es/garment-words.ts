@@ -89,6 +89,7 @@ export const garmentWords: GarmentWords = {
     'bare-loose': 'cabeza descubierta, pelo suelto',
     'plugs': 'tapones',
     'muffs': 'orejeras',
+    'plugs-and-muffs': 'tapones y orejeras encima',
     'glasses-clear': 'lentes claros certificados con protección lateral',
     'glasses-tinted': 'lentes certificados con tinte',
     'glasses-own': 'sus propios lentes, sin certificar',

@@ -1,4 +1,4 @@
-import { capital } from '../capital'
+import { capital, small } from '../capital'
 import type { NoiseRuleId } from '#core/ids/protection-ids'
 import type { ProtectionCode } from '../codes'
 import { allowedTime, down, up } from '../rounded'
@@ -164,13 +164,22 @@ export const protectionSentences: Pick<Sentences, ProtectionCode> = {
   'garment.fact-unknown': ({ item, fact }) => [`${capital(garments[item])}: todavía no se dijo: ${facts[fact][0]}.`, 'Mire, y diga.'],
   'garment.fact-wrong': ({ item, fact }) => [`${capital(garments[item])}: no es así: ${facts[fact][0]}.`, facts[fact][1]],
   'garment.tinted': () => ['Los lentes oscuros se suman a la sombra de la careta: se ve más oscuro de lo que dice la careta.'],
+  'garment.noise-decides': () => ['Si su etiqueta basta, lo dice el ruido del día.', 'Calcule el ruido con ella.'],
+  'garment.label-unread': ({ item, twaDbA, targetDbA, nrrDb }) => [
+    `${capital(garments[item])}: nadie leyó la etiqueta. El día suma ${up(twaDbA, 0.1)} dBA; en el oído pueden quedar ${targetDbA} dBA.`,
+    nrrDb === null ? 'Léala, y acorte el trabajo ruidoso.' : `Léala: NRR ${nrrDb} como mínimo.`,
+  ],
+  'garment.protector-too-weak': ({ protectedDbA, twaDbA, targetDbA, nrrDb }) => [
+    `En el oído quedan ${up(protectedDbA, 0.1)} dBA de los ${up(twaDbA, 0.1)} dBA del día; pueden quedar ${targetDbA} dBA.`,
+    nrrDb === null ? 'Acorte el trabajo ruidoso.' : `Use uno con NRR ${nrrDb} como mínimo, u orejeras sobre tapones.`,
+  ],
   'garment.base-layer-not-told': () => ['Nadie dijo qué se lleva debajo: lo sintético se derrite allí también.', 'Pregunte.'],
   'garment.air-decides': () => ['Si hace falta un respirador, y cuál, lo dice el aire del puesto.'],
   'garment.laser-decides': () => [
     'Si sirve para este láser se pregunta por su potencia y longitud de onda.',
     'Pregunte por el láser, con estos lentes.',
   ],
-  'garment.passes': ({ item, requirement }) => [`${capital(garments[item])} sirve: ${words.requirements[requirement].toLowerCase()}.`],
+  'garment.passes': ({ item, requirement }) => [`${capital(garments[item])}: pasa. Hace falta: ${small(words.requirements[requirement])}.`],
 
   'helmet.shade-not-known': () => [
     'Todavía no se puede decir qué sombra pide este trabajo; así no se puede elegir careta.',

@@ -21,7 +21,7 @@ const LATER = '2026-03-03T04:00:00.000Z'
 const around = {
   rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
   workplace: 'general',
-  isLoudAround: false,
+  noiseElsewhere: () => [],
   now: NOW,
   air: UNKNOWN_AIR,
   kit: NO_KIT,

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { judgeBody } from '#core/clearance/body-gate'
 import type { Welder } from '#core/clearance/person-around'
+import type { NoiseSpan } from '#core/hearing/noise-rules'
 import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { wear } from '#core/ppe/wearables'
 import type { ToldGarment } from '#core/ppe/wearables'
+import type { RequirementId } from '#core/ids/ppe-ids'
 import type { WearableId } from '#core/ids/wearable-ids'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
@@ -36,14 +38,15 @@ const ticks = (at: string, passes = true, job = TIG): Station['zones'] =>
   Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes, requirement, at, validUntil: ENDS }]))
 const gate = (
   who: Welder | null,
-  { zones = {}, job = TIG, now = NOW, isLoudAround = false, rules = NEW_SITE_RULES }: {
+  { zones = {}, job = TIG, now = NOW, around = [], before = [], rules = NEW_SITE_RULES }: {
     zones?: Station['zones']
     job?: Job
     now?: string
-    isLoudAround?: boolean
+    around?: readonly NoiseSpan[]
+    before?: Station['earlierJobs']
     rules?: HouseRules
   } = {},
-) => judgeBody({ job, zones }, { welder: who, rules, isLoudAround, now })
+) => judgeBody({ job, zones, earlierJobs: before, personId: 'kit' }, { welder: who, rules, noiseElsewhere: () => around, now })
 const codes = (...asked: Parameters<typeof gate>) => {
   const { state, findings } = gate(...asked)
   return [state, ...findings.map(({ code }) => code)]
@@ -121,7 +124,27 @@ describe('by what input would Body read open when it must hold', () => {
   })
   it('ears that were looked at before the neighbour began to cut are looked at again', () => {
     expect(codes(null, { zones: ticks(EARLY) })).toEqual(['open'])
-    expect(codes(null, { zones: ticks(EARLY), isLoudAround: true })).toEqual(['to-do', 'body.requirement-changed'])
+    expect(codes(null, { zones: ticks(EARLY), around: [{ levelDbA: 105, hours: 1 }] }))
+      .toEqual(['to-do', 'body.requirement-changed', 'body.noise-of-day'])
+  })
+  it('a tick for ears in general says nothing of a label, one label nothing of two, and none helps where nothing does', () => {
+    const cut: Job = { ...TIG, process: 'pac', arcMinPerH: 20 }
+    const looked = (requirement: RequirementId) =>
+      ({ ...ticks(EARLY, true, cut), ears: { passes: true, at: EARLY, validUntil: ENDS, requirement } })
+    const rated = looked('hearing-protection-rated')
+    expect(codes(null, { job: cut, zones: looked('hearing-protection') }))
+      .toEqual(['to-do', 'body.requirement-changed', 'body.noise-of-day'])
+    expect(codes(null, { job: cut, zones: rated })).toEqual(['open', 'body.noise-of-day'])
+    const gouging = [{ levelDbA: 105, hours: 2 }]
+    expect(codes(null, { job: cut, zones: rated, around: gouging })).toEqual(['to-do', 'body.requirement-changed', 'body.noise-of-day'])
+    const gouge: Job = { process: 'cac-a', currentA: 300, position: 'flat' }
+    const all = { ...ticks(EARLY, true, gouge), ears: looked('hearing-protection-two').ears }
+    expect(codes(null, { job: gouge, zones: all })).toEqual(['hold', 'body.too-loud'])
+  })
+  it('what they did before at this bay, today, is at their ear', () => {
+    const earlier = { job: { process: 'pac', arcMinPerH: 20 } as Job, personId: 'kit', sinceAt: null, untilAt: null, validUntil: ENDS }
+    expect(codes(null, { zones: ticks(EARLY), before: [earlier] })).toEqual(['to-do', 'body.requirement-changed', 'body.noise-of-day'])
+    expect(codes(null, { zones: ticks(EARLY), before: [{ ...earlier, validUntil: NOW }] })).toEqual(['open'])
   })
   it('a house that asks for a safety toe asks for it of whoever nobody asked', () => {
     const told = welder([EARLY, tells(dressed(FOR_TIG))])

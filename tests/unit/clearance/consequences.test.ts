@@ -86,6 +86,15 @@ describe('what a decision brings with it', () => {
     expect([at.streamId, at.events[0]!.type, (at.after as Station).personId]).toEqual(['station/bay-1', 'person-placed', null])
     expect((at.after as Station).gates.eyes!.state).not.toBe('open')
   })
+  it('a bay that is used again forgets what was seen there, and its gates say so', () => {
+    const closed = { ...facts.site, bays: facts.site.bays.map(one => (one.bayId === 'bay-1' ? { ...one, closed: true } : one)) }
+    const used = changeOf('site', 'site', 'site', closed, [{ type: 'bay-changed', version: 1, payload: bay }])
+    const at = withConsequences([used], bystanders()).at(-1)!
+    expect(at.events[0]).toEqual({ type: 'place-changed', version: 1, payload: { at: facts.now } })
+    expect((at.after as Station).gates.fire!.state).not.toBe('open')
+    const renamed = changeOf('site', 'site', 'site', facts.site, [{ type: 'bay-changed', version: 1, payload: { ...bay, label: '1a' } }])
+    expect(typesOf(withConsequences([renamed], bystanders()))).toEqual(['site: bay-changed'])
+  })
   it('what changed nothing brings nothing; what no bay rests on has no gates', () => {
     const nothing = changeOf('check-lists', 'check-lists', 'check-lists', facts.lists, [])
     expect(withConsequences([nothing], bystanders())).toEqual([nothing])

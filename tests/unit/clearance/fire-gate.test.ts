@@ -133,7 +133,7 @@ it('a screen that has not heard the shop says hold where every gate is open, and
   const around = {
     rules: NEW_SITE_RULES,
     workplace: 'general',
-    isLoudAround: false,
+    noiseElsewhere: () => [],
     now: T(1),
     air: UNKNOWN_AIR,
     kit: NO_KIT,

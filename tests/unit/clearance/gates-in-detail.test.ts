@@ -61,7 +61,7 @@ describe('the Job gate in detail', () => {
       {
         rules: NEW_SITE_RULES,
         workplace: 'general',
-        isLoudAround: false,
+        noiseElsewhere: () => [],
         now: NOW,
         air: UNKNOWN_AIR,
         kit: NO_KIT,
@@ -101,7 +101,7 @@ describe('the Eyes gate in detail', () => {
       {
         rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
         workplace: 'general',
-        isLoudAround: false,
+        noiseElsewhere: () => [],
         now: NOW,
         air: UNKNOWN_AIR,
         fire: NO_FIRE_AROUND,

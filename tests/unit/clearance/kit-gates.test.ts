@@ -181,7 +181,7 @@ describe('what is worn', () => {
     assessStation(ready(MIG), {
       rules: { ...NEW_SITE_RULES, shadeMinimum: 10 },
       workplace: 'general',
-      isLoudAround: false,
+      noiseElsewhere: () => [],
       now: NOW,
       air: UNKNOWN_AIR,
       fire: NO_FIRE_AROUND,
@@ -229,7 +229,7 @@ describe('whatever is tagged out', () => {
             {
               rules: NEW_SITE_RULES,
               workplace: 'general',
-              isLoudAround: false,
+              noiseElsewhere: () => [],
               now: NOW,
               air: UNKNOWN_AIR,
               fire: NO_FIRE_AROUND,

@@ -27,7 +27,7 @@ import type { KitItem } from '#core/streams/kit-item/kit-item'
 
 const [NOW, ENDS, TODAY] = ['2026-11-23T12:00:00.000Z', '2026-11-24T09:00:00.000Z', '2026-11-23']
 const around: Surroundings = {
-  rules: NEW_SITE_RULES, workplace: 'general', isLoudAround: false, now: NOW,
+  rules: NEW_SITE_RULES, workplace: 'general', noiseElsewhere: () => [], now: NOW,
   air: UNKNOWN_AIR, kit: NO_KIT, forPerson: () => NOBODY, fire: NO_FIRE_AROUND,
 }
 const station: Station = {

@@ -85,8 +85,8 @@ describe('a laser bay', () => {
   const LASER_HERE = { items: [{ kind: 'laser-welder', tag: 'LW-1' }], cylinders: [] } as unknown as KitAround
   const [NOW, ENDS] = ['2026-11-30T12:00:00.000Z', '2026-12-01T09:00:00.000Z']
   const at = (now: string) => ({
-    rules: NEW_SITE_RULES, workplace: 'general' as const, isLoudAround: false, now, air: UNKNOWN_AIR, kit: LASER_HERE, fire: NO_FIRE_AROUND,
-    forPerson: () => NOBODY,
+    rules: NEW_SITE_RULES, workplace: 'general' as const, noiseElsewhere: () => [], now, air: UNKNOWN_AIR,
+    kit: LASER_HERE, fire: NO_FIRE_AROUND, forPerson: () => NOBODY,
   })
   const lookedOver = (station: Station, one: LaserCell, when = NOW): Station => {
     const decided = decideStation(station, { type: 'station.check-laser-cell', payload: one }, {
@@ -122,6 +122,8 @@ describe('a laser bay', () => {
     expect(worn).toContain('face')
     const zones = Object.fromEntries(requiredOutfit(bay.job!).map(({ zone, requirement }) =>
       [zone, { passes: true, requirement, at: NOW, validUntil: ENDS }]))
-    expect(judgeBody({ job: bay.job, zones }, { rules: NEW_SITE_RULES, isLoudAround: false, welder: null, now: NOW }).state).toBe('open')
+    const station = { job: bay.job, zones, earlierJobs: [], personId: null }
+    const door = { rules: NEW_SITE_RULES, noiseElsewhere: () => [], welder: null, now: NOW }
+    expect(judgeBody(station, door).state).toBe('open')
   })
 })

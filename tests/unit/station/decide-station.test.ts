@@ -22,7 +22,7 @@ const context: StationContext = {
 const around: Surroundings = {
   rules: NEW_SITE_RULES,
   workplace: 'general',
-  isLoudAround: false,
+  noiseElsewhere: () => [],
   now: context.now,
   air: UNKNOWN_AIR,
   kit: NO_KIT,

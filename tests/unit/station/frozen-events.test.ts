@@ -258,3 +258,19 @@ it('folds what landed of clothes, of a laser\'s cell, of halls that were changed
     { ...NEW_SITE_RULES, safetyToe: true, clothesRule: 'brought' },
   ])
 })
+it('folds what landed of labels of hearing protectors, and of a bay that was used again', () => {
+  const eighth = JSON.parse(readFileSync(new URL('./frozen-events-v8.json', import.meta.url), 'utf8')) as {
+    houseRules: Landed[]
+    wardrobe: WardrobeEvent[]
+    person: PersonEvent[]
+    station: Landed[]
+  }
+  expect(eighth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
+    { ...NEW_SITE_RULES, protectorRule: 'by-kind' },
+  ])
+  expect(eighth.wardrobe.reduce(evolveWardrobe, EMPTY_WARDROBE).lines).toMatchObject([{ wearable: 'plugs', nrrDb: 32 }])
+  expect(eighth.person.reduce(evolvePerson, NOBODY).outfit?.worn.map(({ nrrDb }) => nrrDb)).toEqual([32, 27])
+  expect(eighth.station.map(upcast).reduce(evolveStation, EMPTY_STATION)).toMatchObject({
+    fireCheck: null, placeSince: '2026-11-30T08:00:00.000Z',
+  })
+})

@@ -22,9 +22,9 @@ export default api(async (event) => {
   const bay = facts.site.bays.find(({ bayId, closed }) => !closed && facts.stations[bayId]?.personId === personId)
   const station = bay && facts.stations[bay.bayId]
   const outfit = bay && station
-    ? judgeBody(station, { welder, rules: facts.rules, isLoudAround: viewsOf(joinFacts(facts))(bay).isLoudAround, now }).outfit
+    ? judgeBody(station, { ...viewsOf(joinFacts(facts))(bay), welder }).outfit
     : []
-  const needed = outfit.filter(({ garments, standing }) => garments !== null && standing === 'fails').map(({ requirement }) => requirement)
+  const needed = outfit.filter(({ garments, standing }) => garments !== null && standing === 'fails')
   setHeader(event, 'content-type', 'application/pdf')
   setHeader(event, 'content-disposition', 'inline; filename="to-bring.pdf"')
   return shoppingList(firstNameOf(welder.name), needed, cardsOf(facts, now))
