@@ -186,11 +186,14 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
   for (const { label, areaId, kind } of BAYS)
     await lead(SITE_STREAM, { type: 'site.add-bay', payload: { bayId: bayIdOf(label), areaId, label, kind: kind ?? 'designated' } })
   for (const [hallId, air] of Object.entries(HALL_AIR)) await lead(hallStream(hallId), { type: 'hall.describe', payload: { air } })
-  for (const { label, areaId, at: [xM, yM], extraction } of BAYS) {
+  for (const { label, areaId, kind, at: [xM, yM], extraction } of BAYS) {
     const { hallId } = AREAS.find(area => area.areaId === areaId)!
     await lead(hallStream(hallId), {
       type: 'hall.fit-bay',
-      payload: { bayId: bayIdOf(label), fitted: { xM, yM, extraction: extraction ?? null } },
+      payload: {
+        bayId: bayIdOf(label),
+        fitted: { xM, yM, extraction: extraction ?? null, ...kind === 'structure' ? {} : { screen: 'screened' } },
+      },
     })
   }
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)

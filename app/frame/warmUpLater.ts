@@ -7,6 +7,7 @@ const PAGES = [
   '/help/fire', '/house-rules', '/log',
 ] as const
 const PANELS = [
+  () => import('~/frame/FrameNoticeList.vue'),
   () => import('~/frame/FrameCommandAnswer.vue'),
   () => import('~/areas/station/StationAsked.vue'),
   () => import('~/areas/station/StationJobCard.vue'),

@@ -8,7 +8,7 @@ import { shopDayOf } from '../time/shop-day'
 import { surveyPlace } from './survey-place'
 import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
-import type { Extraction, HallState, WallId } from '../streams/hall/hall'
+import type { Extraction, HallState, ScreenId, WallId } from '../streams/hall/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
@@ -41,6 +41,9 @@ export interface AirFacts {
   readonly wearers: Readonly<Record<string, Wearer>>
 }
 
+/** Another bay, and how far away; null where nobody said where either stands. */
+export interface Neighbour { readonly label: string, readonly distanceM: number | null }
+
 /** What one bay's Air gate asks of its surroundings. */
 export interface AirSurroundings {
   readonly bayId: string
@@ -50,6 +53,10 @@ export interface AirSurroundings {
   readonly extraction: Extraction | null | undefined
   /** Undefined: nobody has said what is round the bay. */
   readonly walls?: WallId
+  /** Undefined: nobody has said what keeps the arc out of the eyes of others. */
+  readonly screen?: ScreenId
+  /** The bay in use that is nearest in the hall; null where there is none. */
+  readonly neighbour?: Neighbour | null
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
@@ -87,6 +94,19 @@ export function hallIdOf({ areas, bays }: Pick<Site, 'areas' | 'bays'>, bayId: s
 /** The open bays of a hall, in the order of the site. */
 export const baysOfHall = (site: Pick<Site, 'areas' | 'bays'>, hallId: string): readonly string[] =>
   site.bays.filter(bay => !bay.closed && hallIdOf(site, bay.bayId) === hallId).map(({ bayId }) => bayId)
+
+/** The nearest of the other bays of a hall; one of which nobody said where it stands may be the nearest. */
+function neighbourOf({ site, halls }: Pick<AirFacts, 'site' | 'halls'>, hallId: string, bayId: string): Neighbour | null {
+  const places = halls[hallId]?.bays ?? {}
+  const own = places[bayId]
+  return baysOfHall(site, hallId)
+    .filter(id => id !== bayId)
+    .map((id): Neighbour => {
+      const [label, other] = [site.bays.find(one => one.bayId === id)!.label, places[id]]
+      return { label, distanceM: own && other ? Math.hypot(own.xM - other.xM, own.yM - other.yM) : null }
+    })
+    .reduce<Neighbour | null>((nearest, one) => nearest === null || (one.distanceM ?? 0) < (nearest.distanceM ?? 0) ? one : nearest, null)
+}
 
 /** The shop day that stands, by the site's own clock: elsewhere on earth it is another date. */
 const shopDayIn = ({ site, rules, now }: Pick<AirFacts, 'site' | 'rules' | 'now'>): string =>
@@ -180,6 +200,8 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       bayId, shopDay, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
       extraction: inHall?.bays[bayId]?.extraction,
       walls: inHall?.bays[bayId]?.walls,
+      screen: inHall?.bays[bayId]?.screen,
+      neighbour: hallId === null ? null : neighbourOf(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null
         const { job, hoodPosition, earlierJobs, extractionCheck, personId } = facts.stations[bayId] ?? NO_STATION

@@ -15,6 +15,7 @@ import type { Instant } from '../time/instant'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
 import type { Surroundings } from './surroundings'
+import { judgeSight } from './others-in-sight'
 import { sortItemFindings } from './kit-around'
 import type { KitAround } from './kit-around'
 import { judgeLaserCell } from '../laser/laser-cell'
@@ -51,6 +52,7 @@ export function judgeEyes(
   // Light of an open arc comes back round the helmet; where no shade is asked for there is none.
   if (asked && (air.walls === 'pale' || air.walls === 'shiny'))
     found.push(finding('caution', 'eyes.walls-throw-back', { walls: air.walls }, [PROTECTION_SOURCES.wallReflectance]))
+  found.push(...judgeSight(job, air, rules))
   // What only explains comes after what has to be seen to.
   found.push(...why)
   return { ...gateFrom('eyes', found, missing), shade }

@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { HeatClothingId, WorkRateId } from '../ids/protection-ids'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
+import { HEAT_SOURCES } from '../source/heat-sources'
 
 export const HEAT_LIMITS = {
   wbgtC: { min: -10, max: 60 },
@@ -87,7 +87,7 @@ export function estimatedWbgtC(airC: number, humidityPercent: number, isInSun: b
  * @example heatStress({ wbgtC: 29, work: 'moderate', clothing: 'work-clothes', isAcclimatised: true }).workMinPerH // 45
  */
 export function heatStress(asked: HeatQuestion): HeatStress {
-  const { heatLimits, heatClothing, heatLeathers, heatIndex, wetBulb, sunnyIndex } = PROTECTION_SOURCES
+  const { heatLimits, heatClothing, heatLeathers, heatIndex, wetBulb, sunnyIndex } = HEAT_SOURCES
   const { isAcclimatised } = asked
   const findings: Finding[] = []
   const wbgtC = 'wbgtC' in asked ? asked.wbgtC : estimatedWbgtC(asked.airC, asked.humidityPercent, asked.isInSun)

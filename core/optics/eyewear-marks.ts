@@ -1,5 +1,5 @@
 import type { SourceRef } from '../source/source-ref'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
+import { EYEWEAR_SOURCES } from '../source/eyewear-sources'
 
 /** What a mark on glasses says of them, as far as somebody under a helmet asks. */
 export const EYEWEAR_MEANINGS = [
@@ -16,7 +16,7 @@ export interface EyewearMark {
   readonly source: SourceRef
 }
 
-const { usEyewearMarks: us, euEyewearMarks: eu } = PROTECTION_SOURCES
+const { usEyewearMarks: us, euEyewearMarks: eu } = EYEWEAR_SOURCES
 const mark = (printed: string, meaning: EyewearMeaningId, source: SourceRef, isAskedFor = false): EyewearMark =>
   ({ mark: printed, meaning, isAskedFor, source })
 

@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { BatteryStateId, CoverPlateStateId, HelmetCheckId, HelmetFit, HelmetKindId } from '../ids/protection-ids'
-import { PROTECTION_SOURCES } from '../source/protection-sources'
+import { EYEWEAR_SOURCES } from '../source/eyewear-sources'
 import { SOURCES } from '../source/sources'
 import { requiredShade } from './required-shade'
 import { settableShades } from './settable-shades'
@@ -72,7 +72,7 @@ function whyNone(shades: readonly number[], { minimum, start }: Needed): Finding
   return above === undefined
     ? finding('hold', 'helmet.too-light', { darkest: shades.at(-1) ?? 0, minimum }, [SOURCES.usEyeDuty])
     : finding('hold', 'helmet.gap', { below: shades.findLast(shade => shade < minimum) ?? null, above, minimum, start }, [
-        PROTECTION_SOURCES.nextShade,
+        EYEWEAR_SOURCES.nextShade,
       ])
 }
 
@@ -81,7 +81,7 @@ function whyNone(shades: readonly number[], { minimum, start }: Needed): Finding
  * it has to be set before each. As it is set it stays where that does for all, and is not lighter than the start.
  */
 function bestShade({ shades: bands, setTo }: RackHelmet, jobs: readonly Needed[]): Chosen {
-  const { nextShade } = PROTECTION_SOURCES
+  const { nextShade } = EYEWEAR_SOURCES
   const shades = settableShades(bands)
   const none = jobs.filter(job => !shades.some(answers(job)))
   if (none.length > 0) return { shade: null, findings: none.map(job => whyNone(shades, job)) }
@@ -100,7 +100,7 @@ function bestShade({ shades: bands, setTo }: RackHelmet, jobs: readonly Needed[]
 function stateOf(helmet: RackHelmet, shade: number | null): readonly Finding[] {
   const { kind, lightState, switchingMs, battery, coverPlates, checkedToday } = helmet
   const { shopPractice } = SOURCES
-  const { switchingTime } = PROTECTION_SOURCES
+  const { switchingTime } = EYEWEAR_SOURCES
   const findings: Finding[] = []
   if (checkedToday === 'failed') findings.push(finding('hold', 'helmet.check-failed', {}, [shopPractice]))
   if (kind === 'auto') {
@@ -126,7 +126,7 @@ const STEPS: ReadonlySet<string> = new Set([
 const stepsOf = (findings: readonly Finding[]): number => findings.filter(({ code }) => STEPS.has(code)).length
 
 function fitOf(helmet: RackHelmet, jobs: readonly Needed[]): RackFit {
-  const { nextShade } = PROTECTION_SOURCES
+  const { nextShade } = EYEWEAR_SOURCES
   const { shade, findings: ofShade } = bestShade(helmet, jobs)
   const findings: Finding[] = [...ofShade, ...stateOf(helmet, shade)]
   if (shade !== null) {

@@ -3,7 +3,7 @@ import type { HoodPosition } from '#core/air/bay-air'
 import type { FumeCommands } from '#core/streams/fume-sheets/fume-sheets'
 import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
 import type { Extraction, FittedBay, HallCommands } from '#core/streams/hall/hall'
-import { FLOW_METHODS, WALLS } from '#core/streams/hall/hall'
+import { FLOW_METHODS, SCREENS, WALLS } from '#core/streams/hall/hall'
 import { BAYS_AT_ONCE } from '#core/streams/site/site'
 import type { SamplesCommands } from '#core/streams/samples/samples'
 import type { HallAir } from '#core/ventilation/hall'
@@ -61,6 +61,7 @@ export const extractionSchema = z
 export const fittedBaySchema = z.strictObject({
   xM: z.number().min(-1000).max(1000), yM: z.number().min(-1000).max(1000), extraction: extractionSchema.nullable(),
   walls: z.enum(WALLS).optional(),
+  screen: z.enum(SCREENS).optional(),
 }) satisfies z.ZodType<FittedBay>
 
 export const hoodPositionSchema = z.strictObject({

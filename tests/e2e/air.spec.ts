@@ -156,7 +156,7 @@ test('what else reaches people is worked out beside the air: an arc that others 
   await expect(heat.getByText('Work 30 min of each hour, and rest the others.')).toBeVisible()
 })
 
-test('shiny walls are said of a bay, and Eyes cautions of what they throw back', async ({ page }) => {
+test('walls and screens are said of a bay: Eyes cautions of what comes back, holds where a neighbour sees the arc', async ({ page }) => {
   await signIn(page, served, 'oskar', '/air?do=hall-boat-shed')
   const hall = page.locator('.right')
   await hall.getByRole('listitem').filter({ hasText: /^2/ }).getByRole('button', { name: 'Change' }).click()
@@ -167,4 +167,13 @@ test('shiny walls are said of a bay, and Eyes cautions of what they throw back',
   await expect(page.getByText(/The walls round here are shiny/)).toBeVisible()
   // A caution: the bay stays as it was.
   await expect(page.getByRole('link', { name: /^Bay 2, .*Clear to strike/ })).toBeVisible()
+  // Told that nothing keeps the arc from the next bay, it holds, and says for how long eyes there bear it.
+  await page.goto(`${served.url}/air?do=hall-boat-shed`)
+  await hall.getByRole('listitem').filter({ hasText: /^2/ }).getByRole('button', { name: 'Change' }).click()
+  await choose(hall.getByLabel('Keeps the arc from others'), 'nothing')
+  await hall.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(hall.getByLabel('Keeps the arc from others')).toHaveCount(0)
+  await page.goto(`${served.url}/bay/bay-2?do=because-eyes`)
+  await expect(page.getByText(/Nothing keeps this arc out of the eyes at bay .* away: unprotected they bear .* of it a day/)).toBeVisible()
+  await expect(page.getByRole('link', { name: /^Bay 2, .*Hold/ })).toBeVisible()
 })

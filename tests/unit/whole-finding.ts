@@ -6,11 +6,16 @@ import type { SourceRef } from '#core/source/source-ref'
 import { SOURCES } from '#core/source/sources'
 import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
 import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
+import { EYEWEAR_SOURCES } from '#core/source/eyewear-sources'
+import { HEAT_SOURCES } from '#core/source/heat-sources'
 import { PROTECTION_SOURCES } from '#core/source/protection-sources'
 import { CITED } from './cited'
 import { SAMPLES } from './words/finding-samples'
 
-const TABLES = [FIRE_SOURCES, HOTWORK_SOURCES, KIT_SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, SOURCES]
+const TABLES = [
+  FIRE_SOURCES, HOTWORK_SOURCES, KIT_SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, EYEWEAR_SOURCES, HEAT_SOURCES,
+  SOURCES,
+]
 const NAMES = new Map<SourceRef, string>(
   TABLES.flatMap(table => Object.entries(table).map(([name, source]): [SourceRef, string] => [source, name])),
 )

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Extraction, FittedBay, FlowMethod, WallId } from '#core/streams/hall/hall'
-import { FLOW_METHODS, WALLS } from '#core/streams/hall/hall'
+import type { Extraction, FittedBay, FlowMethod, ScreenId, WallId } from '#core/streams/hall/hall'
+import { FLOW_METHODS, SCREENS, WALLS } from '#core/streams/hall/hall'
 import { HOOD_LIMITS, mouthAreaM2 } from '#core/ventilation/hood'
 import {
   ENTRY_COEFFICIENTS,
@@ -39,6 +39,7 @@ const filterEfficiency = ref<number | undefined>(before?.filterEfficiency ?? 0)
 const xM = ref<number | undefined>(fitted?.xM ?? 0)
 const yM = ref<number | undefined>(fitted?.yM ?? 0)
 const walls = ref<WallId | ''>(fitted?.walls ?? '')
+const screen = ref<ScreenId | ''>(fitted?.screen ?? '')
 
 const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown: (shown: number) => shown / 100 }
 const readings = ref('')
@@ -104,7 +105,12 @@ const extraction = computed<Extraction | null>(() => {
     filterEfficiency: returnsAir.value ? filterEfficiency.value : 0,
   }
 })
-const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0, ...walls.value === '' ? {} : { walls: walls.value } })
+const place = () => ({
+  xM: xM.value ?? 0,
+  yM: yM.value ?? 0,
+  ...walls.value === '' ? {} : { walls: walls.value },
+  ...screen.value === '' ? {} : { screen: screen.value },
+})
 </script>
 
 <template>
@@ -122,6 +128,14 @@ const place = () => ({ xM: xM.value ?? 0, yM: yM.value ?? 0, ...walls.value === 
         :none="says.wallsNotSaid"
         :ids="WALLS"
         :named="id => says.walls[id]"
+      />
+      <FrameSelect
+        v-model="screen"
+        :label="says.screen"
+        :hint="says.screenHint"
+        :none="says.wallsNotSaid"
+        :ids="SCREENS"
+        :named="id => says.screens[id]"
       />
     </div>
     <template v-if="kind !== 'gun'">

@@ -68,6 +68,9 @@ export const airPages = {
   },
   extractionForm: {
     wallsRound: 'Walls and screens round it',
+    screen: 'Keeps the arc from others',
+    screenHint: 'who stands at the next bay, helps, or passes by',
+    screens: { screened: 'a booth, or screens that are shut', goggles: 'everybody in sight wears shaded goggles', open: 'nothing' },
     wallsHint: 'the light they throw back goes round a helmet',
     wallsNotSaid: 'not said',
     walls: { dull: 'dull, dark or matt', pale: 'pale or glossy', shiny: 'bright metal' },

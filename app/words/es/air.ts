@@ -69,6 +69,9 @@ export const airPages: typeof English = {
   },
   extractionForm: {
     wallsRound: 'Paredes y pantallas a su alrededor',
+    screen: 'Protege a los demás del arco',
+    screenHint: 'quien está en el puesto de al lado, ayuda o pasa',
+    screens: { screened: 'una cabina, o pantallas cerradas', goggles: 'todos los que lo ven usan gafas con sombra', open: 'nada' },
     wallsHint: 'la luz que devuelven rodea la careta',
     wallsNotSaid: 'sin decir',
     walls: { dull: 'mates u oscuras', pale: 'claras o brillosas', shiny: 'metal brillante' },

@@ -9,6 +9,7 @@ import { hotWorkPages } from './hotWork'
 import { jobPages } from './job'
 import { kitPages } from './kit'
 import { logPages } from './log'
+import { noticesPages } from './notices'
 import { openingPages } from './opening'
 import { peoplePages } from './people'
 import { rulesPages } from './rules'
@@ -48,6 +49,7 @@ export const spanish = {
   jobPages,
   kitPages,
   logPages,
+  noticesPages,
   openingPages,
   peoplePages,
   rulesPages,

@@ -25,6 +25,10 @@ export interface Extraction {
 export const WALLS = ['dull', 'pale', 'shiny'] as const
 export type WallId = typeof WALLS[number]
 
+/** What keeps an arc out of the eyes of others: a booth or shut screens, shaded goggles for everybody in sight, or nothing. */
+export const SCREENS = ['screened', 'goggles', 'open'] as const
+export type ScreenId = typeof SCREENS[number]
+
 /** A bay as it stands in its hall: where, and with what extraction (null: none; not in the list: nobody has said). */
 export interface FittedBay {
   readonly xM: number
@@ -32,6 +36,8 @@ export interface FittedBay {
   readonly extraction: Extraction | null
   /** Left out: nobody said. */
   readonly walls?: WallId
+  /** Left out: nobody said. */
+  readonly screen?: ScreenId
 }
 
 export interface HallState {

@@ -5,6 +5,8 @@ import { fireSentences } from './fire-findings'
 import { laserWords } from './laser-words'
 import { words } from './words'
 import { dayIn } from '../site-times'
+import type { Quantities } from '../quantities'
+import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
 import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
 
@@ -15,6 +17,11 @@ const plural = (count: number, one: string, many: string): string => count === 1
 const listOf = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
+/** How far away somebody is, and how long their eyes bear it. */
+const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
+  distanceM === null ? '' : `, ${q.distance(distanceM)} away`,
+  safeS === null ? '' : `: unprotected they bear ${allowedTime(safeS)} of it a day`,
+].join('')
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 
 /**
@@ -184,6 +191,21 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'eyes.prescription': () => [
     'Whoever stands here sees by lenses of their own.',
     'Rated lenses of their own with side shields, or rated glasses over them.',
+  ],
+  'eyes.sight-open': ({ bay, distanceM, safeS }, q) => [
+    `Nothing keeps this arc out of the eyes at bay ${bay}${sightOf(distanceM, safeS, q)}.`,
+    'Shut a screen round it, or everybody in sight wears shaded goggles; then say so at Air.',
+    `Bay ${bay} sees this arc.`,
+  ],
+  'eyes.sight-unsaid': ({ bay, distanceM, safeS }, q) => [
+    `Nobody said what keeps this arc out of the eyes at bay ${bay}${sightOf(distanceM, safeS, q)}.`,
+    'Shut the screen before the arc, and say at Air how the bay is screened.',
+    `Bay ${bay} may see this arc.`,
+  ],
+  'eyes.sight-open-alone': () => [
+    'Nothing screens this arc: whoever comes by sees it.',
+    'Shut a screen round it, or keep people away.',
+    'No screen round this arc.',
   ],
   'eyes.walls-throw-back': ({ walls }) => [
     `The walls round here are ${walls === 'shiny' ? 'shiny' : 'pale'}: light of the arc comes back round the helmet, and to neighbours.`,

@@ -6,6 +6,8 @@ import { laserWords } from './laser-words'
 import { words } from './words'
 import { LOCALES } from '../language'
 import { dayIn } from '../site-times'
+import type { Quantities } from '../quantities'
+import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
 import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
 
@@ -15,6 +17,11 @@ const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
+/** Lo lejos que está alguien, y cuánto aguantan sus ojos. */
+const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
+  distanceM === null ? '' : `, a ${q.distance(distanceM)}`,
+  safeS === null ? '' : `: sin protección aguantan ${allowedTime(safeS)} al día`,
+].join('')
 const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.masks[mask]).join('; ')
 const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las|su) /, '')
 
@@ -187,6 +194,21 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'eyes.prescription': () => [
     'Quien está aquí usa lentes graduados.',
     'Lentes graduados de seguridad con protección lateral, o lentes de seguridad encima de los suyos.',
+  ],
+  'eyes.sight-open': ({ bay, distanceM, safeS }, q) => [
+    `Nada protege de este arco los ojos del puesto ${bay}${sightOf(distanceM, safeS, q)}.`,
+    'Cierre una pantalla alrededor, o que todos los que lo ven usen gafas con sombra; después dígalo en Aire.',
+    `El puesto ${bay} ve este arco.`,
+  ],
+  'eyes.sight-unsaid': ({ bay, distanceM, safeS }, q) => [
+    `Nadie dijo qué protege de este arco los ojos del puesto ${bay}${sightOf(distanceM, safeS, q)}.`,
+    'Cierre la pantalla antes del arco, y diga en Aire cómo está cerrado el puesto.',
+    `El puesto ${bay} puede ver este arco.`,
+  ],
+  'eyes.sight-open-alone': () => [
+    'Nada tapa este arco: quien pase lo ve.',
+    'Cierre una pantalla alrededor, o aleje a la gente.',
+    'Sin pantalla alrededor de este arco.',
   ],
   'eyes.walls-throw-back': ({ walls }) => [
     `Las paredes de aquí son ${walls === 'shiny' ? 'brillantes' : 'claras'}: la luz del arco vuelve por detrás de la careta, y a los vecinos.`,

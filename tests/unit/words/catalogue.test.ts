@@ -11,7 +11,10 @@ import { cylinderWords } from '#shared/words/en/cylinder-words'
 import { kitWords } from '#shared/words/en/kit-words'
 import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
 import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
+import { EYEWEAR_SOURCES } from '#core/source/eyewear-sources'
+import { HEAT_SOURCES } from '#core/source/heat-sources'
 import { PROTECTION_SOURCES } from '#core/source/protection-sources'
+import type { SourceRef } from '#core/source/source-ref'
 import { quantitiesIn } from '#shared/words/quantities'
 import { citation, speak } from '#shared/words/speak'
 
@@ -102,7 +105,8 @@ describe('the catalogue', () => {
       expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    for (const source of Object.values({ ...SOURCES, ...CYLINDER_SOURCES, ...KIT_ITEM_SOURCES, ...PROTECTION_SOURCES }))
+    const books = [SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, EYEWEAR_SOURCES, HEAT_SOURCES]
+    for (const source of books.flatMap((book): readonly SourceRef[] => Object.values(book)))
       expect(citation(source, words.bases).includes('check your current edition')).toBe(source.basis === 'published')
   })
 })
