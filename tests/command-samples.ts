@@ -33,6 +33,7 @@ export const COMMAND_SAMPLES = {
   'person.change': person,
   'person.enrol': { people: { 'new-person': person } },
   'person.leave': {},
+  'person.note-training': { process: 'gtaw', trainedOn: '2026-01-12', taughtBy: 'Maren Holt', nextOn: '2027-01-12' },
   'person.sign-off': { process: 'gtaw', isSignedOff: true },
   'person.settle-shade': { bayId: 'bay-1', process: 'gmaw', bandA: [160, 250], shade: 12 },
   'person.name-competent': { competences: [] },

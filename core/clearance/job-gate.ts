@@ -7,6 +7,7 @@ import { neededJobFields } from '../job/needed-job-fields'
 import type { SignOffRuleId } from '../streams/house-rules/house-rules'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
+import { trainingOver } from './person-around'
 import type { Welder } from './person-around'
 import type { JobField } from '../ids/job-ids'
 
@@ -17,7 +18,7 @@ const isKnown = (job: Job, field: JobField): boolean =>
   field === 'currentA' ? job.currentA !== undefined || job.currentRangeA !== undefined : job[field] !== undefined
 
 /** Is the job fully known, its coating known or stripped, and nothing on it that an arc must not meet? */
-export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: SignOffRuleId): Gate {
+export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: SignOffRuleId, shopDay: string): Gate {
   if (job === null) return gateFrom('job', [], [finding('hold', 'job.not-set', {})])
   const { process } = job
   const missing: Finding[] = neededJobFields(process)
@@ -47,14 +48,21 @@ export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: Si
   if (job.startsAt !== undefined && job.endsAt !== undefined && job.startsAt === job.endsAt) {
     found.push(finding('hold', 'job.times-reversed', { startsAt: job.startsAt, endsAt: job.endsAt }))
   }
-  judgeSignOff(job, welder, signOffRule, found)
+  judgeSignOff(job, welder, signOffRule, shopDay, found)
   return gateFrom('job', found, missing)
 }
 
-/** Were they taught it? Asked of whoever stands here; where a house holds for it, nobody known is nobody taught. */
-function judgeSignOff({ process }: Job, welder: Welder | null, rule: SignOffRuleId, found: Finding[]): void {
-  if (rule === 'not-asked' || welder?.signedOffFor.includes(process)) return
+/**
+ * Were they taught it, and does that still stand? Asked of whoever stands here; where a house holds for it, nobody known is nobody taught.
+ * @param shopDay the one that stands, YYYY-MM-DD
+ */
+function judgeSignOff({ process }: Job, welder: Welder | null, rule: SignOffRuleId, shopDay: string, found: Finding[]): void {
+  if (rule === 'not-asked') return
   const sources = [SOURCES.usTraining]
-  if (welder) found.push(finding(rule === 'holds' ? 'hold' : 'caution', 'job.not-signed-off', { name: welder.name, process }, sources))
+  const severity = rule === 'holds' ? 'hold' : 'caution'
+  if (welder?.signedOffFor.includes(process)) {
+    const untilOn = trainingOver(welder, process, shopDay)
+    if (untilOn !== null) found.push(finding(severity, 'job.training-over', { name: welder.name, process, untilOn }, sources))
+  } else if (welder) found.push(finding(severity, 'job.not-signed-off', { name: welder.name, process }, sources))
   else if (rule === 'holds') found.push(finding('hold', 'job.nobody-signed-off', { process }, sources))
 }

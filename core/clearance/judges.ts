@@ -15,7 +15,7 @@ type Judge = (station: Station, around: Surroundings) => Gate
 
 /** The judge of each gate, by name: a gate that is declared and not judged does not compile, and none can take another's place. */
 export const JUDGES = {
-  job: ({ job, personId }, { forPerson, rules }) => judgeJob(job, forPerson(personId).welder, rules.signOffRule),
+  job: ({ job, personId }, { forPerson, rules, air }) => judgeJob(job, forPerson(personId).welder, rules.signOffRule, air.shopDay),
   eyes: judgeEyes,
   body: (station, { now, rules, noiseElsewhere, forPerson }) =>
     judgeBody(station, { now, rules, noiseElsewhere, welder: forPerson(station.personId).welder }),

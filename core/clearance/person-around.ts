@@ -10,6 +10,8 @@ export interface Welder {
   readonly name: string
   /** Processes they are signed off for. */
   readonly signedOffFor: readonly ProcessId[]
+  /** The day, YYYY-MM-DD, until which what they were taught of a process stands; left out where it does not end. */
+  readonly taughtUntil: Readonly<Partial<Record<ProcessId, string>>>
   readonly settled: readonly SettledShade[]
   /** Starts one shade darker. */
   readonly isOneDarker: boolean
@@ -19,6 +21,12 @@ export interface Welder {
   readonly outfit: OutfitToday | null
   /** When something that covered a zone went back to the shop. */
   readonly takenOff: Readonly<Partial<Record<ZoneId, Instant>>>
+}
+
+/** The day until which what somebody was taught of a process stood, where that is over; null where it stands, or does not end. */
+export function trainingOver({ taughtUntil }: Pick<Welder, 'taughtUntil'>, process: ProcessId, shopDay: string): string | null {
+  const until = taughtUntil[process]
+  return until !== undefined && until < shopDay ? until : null
 }
 
 /** What somebody has on, as it was seen at an instant; it speaks until the shop day ends. */

@@ -23,6 +23,8 @@ export interface CommandFindings {
   'command.stream-twice': { streamId: string }
   'command.before-site': { openedIso: string }
   'person.nothing-to-settle': Record<string, never>
+  'person.training-to-come': { trainedOn: string }
+  'person.training-ends-early': { trainedOn: string, nextOn: string }
   'person.has-loans': { count: number }
   'person.settled-elsewhere': Record<string, never>
   'person.settled-too-light': { shade: number, minimum: number }

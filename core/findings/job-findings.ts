@@ -14,6 +14,7 @@ export interface JobFindings {
   'job.residue-unknown': Record<string, never>
   'job.container': { container: ContainerId }
   'job.not-signed-off': { name: string, process: ProcessId }
+  'job.training-over': { name: string, process: ProcessId, untilOn: string }
   'job.nobody-signed-off': { process: ProcessId }
   'job.times-reversed': { startsAt: string, endsAt: string }
 }

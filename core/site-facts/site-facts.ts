@@ -26,11 +26,14 @@ export const NO_CARE: Care = { isOneDarker: false, wearsPrescription: false }
  * @param care what follows from what is kept apart from the record
  */
 export const welderOf = (
-  { name, signOffs, settled, outfit, takenOff }: Pick<Person, 'name' | 'signOffs' | 'settled' | 'outfit' | 'takenOff'>,
+  {
+    name, signOffs, trainings, settled, outfit, takenOff,
+  }: Pick<Person, 'name' | 'signOffs' | 'trainings' | 'settled' | 'outfit' | 'takenOff'>,
   care: Care,
 ): Welder => ({
   name,
   signedOffFor: PROCESSES.filter(process => signOffs[process]?.isSignedOff === true),
+  taughtUntil: Object.fromEntries(Object.entries(trainings).flatMap(([process, { nextOn }]) => nextOn === null ? [] : [[process, nextOn]])),
   settled: settled.map(({ process, bandA, shade }) => ({ process, bandA, shade })),
   isOneDarker: care.isOneDarker,
   wearsPrescription: care.wearsPrescription,

@@ -5,19 +5,19 @@ import type { PersonOnFloor, PersonReading } from '#shared/contract/readings'
 import type { Queryable } from '../database/connection'
 import type { Statement } from '../database/statement'
 import { eachShaped } from './shaped'
-import { asLoan, asSettled, asSignOff } from './states'
+import { asLoan, asSettled, asSignOff, asTraining } from './states'
 
 export function writePerson(siteId: string, personId: string, version: number, person: Person): Statement[] {
   return [
     {
       text: `insert into person_reading (site_id, person_id, version, name, roles, area_id, bay_id, has_left, pin_set, is_shaven, shaven_until,
-      health_noted, competences, group_name, sign_offs, settled, outfit, loans, taken_off)
-    values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19)
+      health_noted, competences, group_name, sign_offs, settled, outfit, loans, taken_off, trainings)
+    values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17, $18, $19, $20)
     on conflict (site_id, person_id) do update set version = excluded.version, name = excluded.name, roles = excluded.roles, area_id = excluded.area_id,
       bay_id = excluded.bay_id, has_left = excluded.has_left, pin_set = excluded.pin_set,
       is_shaven = excluded.is_shaven, shaven_until = excluded.shaven_until, health_noted = excluded.health_noted,
       competences = excluded.competences, group_name = excluded.group_name, sign_offs = excluded.sign_offs, settled = excluded.settled,
-      outfit = excluded.outfit, loans = excluded.loans, taken_off = excluded.taken_off`,
+      outfit = excluded.outfit, loans = excluded.loans, taken_off = excluded.taken_off, trainings = excluded.trainings`,
       values: [
         siteId,
         personId,
@@ -38,6 +38,7 @@ export function writePerson(siteId: string, personId: string, version: number, p
         person.outfit && JSON.stringify(person.outfit),
         JSON.stringify(person.loans),
         JSON.stringify(person.takenOff),
+        JSON.stringify(person.trainings),
       ],
     },
   ]
@@ -56,6 +57,7 @@ export interface PersonRow {
   group_name: string | null
   sign_offs: Record<string, unknown>
   settled: readonly unknown[]
+  trainings: Record<string, unknown>
   login_name: string | null
 }
 
@@ -72,12 +74,13 @@ export const toPersonReading = (row: PersonRow): PersonReading => ({
   group: row.group_name,
   signOffs: eachShaped(asSignOff, row.sign_offs),
   settled: row.settled.map(asSettled),
+  trainings: eachShaped(asTraining, row.trainings),
   loginName: row.login_name,
 })
 
 export const PERSON_COLUMNS
   = 'p.person_id, p.version, p.name, p.roles, p.area_id, p.bay_id, p.has_left, p.pin_set, p.competences, '
-    + 'p.group_name, p.sign_offs, p.settled, c.login_name'
+    + 'p.group_name, p.sign_offs, p.settled, p.trainings, c.login_name'
 const FROM = 'from person_reading p left join credential c on c.site_id = p.site_id and c.person_id = p.person_id'
 
 export async function readPeople(db: Queryable, siteId: string): Promise<PersonReading[]> {

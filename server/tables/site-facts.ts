@@ -33,6 +33,7 @@ import {
   asSignOff,
   asSurvey,
   asTakenOff,
+  asTraining,
 } from './states'
 import { readStations } from './station'
 
@@ -69,6 +70,7 @@ interface WelderRow {
   readonly personId: string
   readonly name: string
   readonly signOffs: Record<string, unknown>
+  readonly trainings: Record<string, unknown>
   readonly settled: readonly unknown[]
   readonly outfit: unknown
   readonly takenOff: unknown
@@ -159,7 +161,7 @@ const FACTS = `
         'fit', h.fit,
         'isShaven', p.is_shaven, 'shavenUntil', p.shaven_until))
       from wearer_health h join person_reading p on p.site_id = h.site_id and p.person_id = h.person_id where h.site_id = $1) as wearers,
-    (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'name', p.name, 'signOffs', p.sign_offs,
+    (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'name', p.name, 'signOffs', p.sign_offs, 'trainings', p.trainings,
         'settled', p.settled, 'outfit', p.outfit, 'takenOff', p.taken_off, 'care', c.record))
       from person_reading p left join person_care c on c.site_id = p.site_id and c.person_id = p.person_id
       where p.site_id = $1 and not p.has_left) as welders`
@@ -191,11 +193,12 @@ export async function readSiteFacts(
       sheets: eachShaped(asSheet, row.sheets),
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
-      welders: Object.fromEntries((row.welders ?? []).map(({ personId, name, signOffs, settled, outfit, takenOff, care }) => [
+      welders: Object.fromEntries((row.welders ?? []).map(({ personId, name, signOffs, trainings, settled, outfit, takenOff, care }) => [
         personId,
         welderOf({
           name,
           signOffs: eachShaped(asSignOff, signOffs),
+          trainings: eachShaped(asTraining, trainings),
           settled: settled.map(asSettled),
           outfit: outfit === null ? null : asOutfit(outfit),
           takenOff: asTakenOff(takenOff),

@@ -1,3 +1,4 @@
+import type { ProcessId } from '#core/ids/vocabulary'
 import type { FumeDataSheet } from '#core/fume/data-sheet'
 import type { CheckListsState } from '#core/streams/check-lists/check-lists'
 import type { CylinderState } from '#core/streams/cylinder/cylinder'
@@ -117,6 +118,13 @@ export const asSettled = shapedAs<Person['settled'][number]>('person_reading', {
   at: 'text',
 })
 export const asSignOff = shapedAs<SignOff>('person_reading', { isSignedOff: 'truth', by: 'text', at: 'text' })
+export const asTraining = shapedAs<NonNullable<Person['trainings'][ProcessId]>>('person_reading', {
+  trainedOn: 'text',
+  taughtBy: 'text',
+  nextOn: 'text?',
+  at: 'text',
+  by: 'text',
+})
 export const asOutfit = shapedAs<NonNullable<Person['outfit']>>('person_reading', {
   worn: 'list',
   at: 'text',

@@ -27,6 +27,12 @@ export const personPayloads = {
   }),
   'person.leave': nothing,
   'person.sign-off': z.strictObject({ process: z.enum(PROCESSES), isSignedOff: z.boolean() }),
+  'person.note-training': z.strictObject({
+    process: z.enum(PROCESSES),
+    trainedOn: z.iso.date('a date as 2026-11-23'),
+    taughtBy: nameOf(80, 'who taught it'),
+    nextOn: z.iso.date('a date as 2026-11-23').nullable(),
+  }),
   'person.settle-shade': z.strictObject({
     bayId: id,
     process: z.enum(PROCESSES),

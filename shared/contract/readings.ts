@@ -133,6 +133,7 @@ export interface PersonReading {
   readonly pinSet: boolean
   readonly competences: readonly CompetenceId[]
   readonly signOffs: Person['signOffs']
+  readonly trainings: Person['trainings']
   readonly settled: Person['settled']
 }
 

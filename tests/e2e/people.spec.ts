@@ -1,5 +1,5 @@
 import { axeFindsNothing } from './axe-finds'
-import { choose, expect, PASSWORDS, serve, signIn, test } from './served'
+import { choose, expect, PASSWORDS, serve, signIn, test, typeDay } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -106,6 +106,24 @@ test('whoever is not signed off for the process is said so; a house that holds f
   await expect(page.getByRole('button', { name: /^MIG\/MAG by Oskar Fenn/ })).toBeVisible()
   await page.goto(`${served.url}/bay/bay-3`)
   await expect(page.getByRole('button', { name: /^Job open/i })).toBeVisible()
+  // What was taught and is over takes the sign-off along; a day to come is refused, and what was typed stays.
+  await page.goto(`${served.url}/people?who=kit-amari`)
+  await page.getByText('Signed off for: MIG/MAG').click()
+  await page.getByRole('button', { name: 'Write down a training' }).click()
+  const training = page.getByRole('form', { name: 'Write down a training' })
+  await choose(training.getByLabel('Process'), 'MIG/MAG')
+  await training.getByLabel('Taught by').fill('Maren Holt')
+  await typeDay(training.getByRole('group', { name: 'Taught on' }), '2099-01-12')
+  await training.getByRole('button', { name: 'Write it down' }).click()
+  await expect(training.getByText(/12 Jan 2099 is still to come/)).toBeVisible()
+  await typeDay(training.getByRole('group', { name: 'Taught on' }), '2024-01-12')
+  await typeDay(training.getByRole('group', { name: 'Stands until' }), '2025-01-12')
+  await training.getByRole('button', { name: 'Write it down' }).click()
+  await expect(page.getByText('stood until 12 Jan 2025: the sign-off counts no more')).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-3?do=because-job`)
+  await expect(page.getByText('What Kit Amari was taught of MIG/MAG stood until 12 Jan 2025.')).toBeVisible()
+  await page.goto(`${served.url}/bay/bay-3`)
+  await expect(page.getByRole('button', { name: /^Job hold/i })).toBeVisible()
 })
 
 test('a fit test is of one mask: failed, or by smell for a whole face, nobody is ready; another mask begins untested', async ({ page }) => {

@@ -247,6 +247,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'job.coating-unknown': ['coatings+shopPractice'],
   'job.coating-unnamed': ['coatings+shopPractice'],
   'job.container': ['containers'],
+  'job.training-over': ['usTraining'],
   'job.nobody-signed-off': ['usTraining'],
   'job.not-signed-off': ['usTraining'],
   'job.residue-present': ['degreaserPhosgene'],

@@ -140,6 +140,10 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       const { process, isSignedOff } = payload as { process: ProcessId, isSignedOff: boolean }
       return isSignedOff ? says.signedOffFor(words.processes[process]) : says.notSignedOffFor(words.processes[process])
     }
+    case 'training-noted': {
+      const { process, trainedOn, taughtBy } = payload as PersonPayload<'training-noted'>
+      return says.trainingNoted(words.processes[process], dayIn(language.value)(trainedOn), taughtBy)
+    }
     case 'shade-settled': {
       const { process, shade } = payload as { process: ProcessId, shade: number }
       return says.settledOn(q.shade(shade), words.processes[process])

@@ -46,6 +46,7 @@ async function toggle(process: ProcessId) {
       </FrameKey>
     </div>
     <FrameRefused :says="refused" />
+    <PersonTraining :person="person" @saved="emit('saved')" />
     <template v-if="person.settled.length > 0">
       <h3>{{ says.settledShades }}</h3>
       <ul>

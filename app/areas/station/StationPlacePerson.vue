@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { trainingOver } from '#core/clearance/person-around'
 import { stationStream } from '#core/ids/streams'
 import type { PersonOnFloor } from '#shared/contract/readings'
 import type { Placed } from '~/stores/judged'
@@ -11,15 +12,19 @@ const says = stationPages.placePerson
 const { placed } = defineProps<{ placed: Placed }>()
 const emit = defineEmits<{ done: [] }>()
 const facts = useFacts()
+const judged = useJudged()
 const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 const { whereabouts, whereIs } = useWhereabouts()
 const sought = ref('')
 const people = computed(() => facts.reading?.people ?? [])
 const parts = computed(() => likelyFirst(people.value, placed.bay.bayId, whereabouts.value, sought.value))
 /** What is to be known of somebody before they are placed: where they stand, and whether the house asks for a sign-off they lack. */
-function besides({ personId, group, signedOffFor }: PersonOnFloor): string {
+function besides({ personId, group, signedOffFor, taughtUntil }: PersonOnFloor): string {
   const { process } = placed.station.job ?? {}
-  const lacks = facts.rules.signOffRule !== 'not-asked' && process !== undefined && !signedOffFor.includes(process)
+  const isAsked = facts.rules.signOffRule !== 'not-asked'
+  const { shopDay } = judged.viewAt(placed.bay).air
+  const lacks = isAsked && process !== undefined
+    && (!signedOffFor.includes(process) || trainingOver({ taughtUntil }, process, shopDay) !== null)
   const elsewhere = personId === placed.station.personId ? '' : whereIs(personId)
   return [group ?? '', elsewhere, lacks ? says.notSignedOff : ''].filter(Boolean).join(', ')
 }

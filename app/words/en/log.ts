@@ -137,6 +137,7 @@ export const logPages = {
     careWritten: 'Eyes and body written down; what it says is kept apart',
     careErased: 'Eyes and body record erased',
     signedOffFor: (process: Shown) => `Signed off for ${process}`,
+    trainingNoted: (process: Shown, day: Shown, taughtBy: Shown) => `Taught ${process} on ${day} by ${taughtBy}`,
     notSignedOffFor: (process: Shown) => `No longer signed off for ${process}`,
     laserCellChecked: (wrong: Shown, present: Shown) => `Laser cell looked over: ${wrong} not in order, ${present} in it.`,
     outfitTold: (count: Shown) => `What they have on was told: ${count} parts.`,

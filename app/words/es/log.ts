@@ -139,6 +139,7 @@ export const logPages: typeof English = {
     careWritten: 'Ojos y cuerpo anotados; lo que dice se guarda aparte',
     careErased: 'Registro de ojos y cuerpo borrado',
     signedOffFor: process => `Habilitado para ${process}`,
+    trainingNoted: (process, day, taughtBy) => `Aprendió ${process} el ${day} con ${taughtBy}`,
     notSignedOffFor: process => `Ya no está habilitado para ${process}`,
     laserCellChecked: (wrong, present) => `Celda láser revisada: ${wrong} fuera de orden, ${present} adentro.`,
     outfitTold: count => `Se dijo qué lleva puesto: ${count} partes.`,

@@ -1,7 +1,7 @@
 import type { Finding } from '../../findings/finding'
 import { finding } from '../../findings/finding'
 import type { Asked } from '../asks'
-import { actorWord, dayEndsAfter } from '../scene'
+import { actorWord, dayEndsAfter, shopDayAt } from '../scene'
 import type { Scene } from '../scene'
 import { report, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
@@ -82,6 +82,7 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
     'person.check-shaven': report('door-checks', { asks, touches: whereTheyStand }),
     'person.note-health': report('health-fields', { asks, touches: whereTheyStand }),
     'person.sign-off': report('door-checks', { asks, touches: whereTheyStand }),
+    'person.note-training': report('door-checks', { asks, touches: whereTheyStand }),
     'person.settle-shade': report('door-checks', { asks: asksJob, touches: whereTheyStand }),
     'person.tell-outfit': report('door-checks', { asks, touches: whereTheyStand }),
     'person.lend': report('door-checks', { asks, touches: whereTheyStand }),
@@ -98,6 +99,7 @@ export const personKind: StreamKind<'person', Person, PersonEvent, PersonCommand
     return decidePerson(person, command, {
       safetyLeads: asked.answer('safetyLeads'),
       dayEnds: dayEndsAfter(asked, asked.at),
+      today: shopDayAt(asked, asked.at),
       at: asked.at,
       id: asked.id,
       by: actorWord(asked.actor),

@@ -14,6 +14,15 @@ import type { ToldGarment } from '../../ppe/wearables'
 /** Whether somebody was taught a process and has shown to know it, as it was last said, and by whom. */
 export interface SignOff { readonly isSignedOff: boolean, readonly by: string, readonly at: Instant }
 
+/** When somebody was taught a process, by whom, and the day until which that stands; null for one that does not end. */
+export interface Training {
+  /** YYYY-MM-DD. */
+  readonly trainedOn: string
+  readonly taughtBy: string
+  /** YYYY-MM-DD. */
+  readonly nextOn: string | null
+}
+
 /** Somebody of the site. Passwords and PINs live in an erasable table of their own: the chain only knows that they were set. */
 export interface Person {
   readonly name: string
@@ -33,6 +42,7 @@ export interface Person {
   /** The same of what is known of their eyes and body. */
   readonly care: { readonly recordId: string, readonly sha256: string } | null
   readonly signOffs: Readonly<Partial<Record<ProcessId, SignOff>>>
+  readonly trainings: Readonly<Partial<Record<ProcessId, Training & { readonly at: Instant, readonly by: string }>>>
   /** Shades they found for themselves, one for each process and band of current. */
   readonly settled: readonly (SettledShade & { readonly at: Instant })[]
   /** What they were last seen to have on, and by whom; also what they usually wear. */
@@ -65,6 +75,7 @@ export const NOBODY: Person = {
   health: null,
   care: null,
   signOffs: {},
+  trainings: {},
   settled: [],
   outfit: null,
   loans: [],
@@ -88,6 +99,8 @@ export interface PersonCommands {
   'person.leave': Record<string, never>
   /** Signed off for a process, or taken back. */
   'person.sign-off': { readonly process: ProcessId, readonly isSignedOff: boolean }
+  /** What they were taught, as it was shown or said. */
+  'person.note-training': { readonly process: ProcessId } & Training
   /** The shade found at a bay, with the work it was found on: a report that comes late says nothing of what stands there by then. */
   'person.settle-shade': { readonly bayId: string } & SettledShade
   /** What somebody has on, as it was looked at: a report, whatever it comes to. */
@@ -127,6 +140,11 @@ export type PersonEvent
       readonly version: 1
       readonly payload: { readonly process: ProcessId } & SignOff
     }
+    | {
+      readonly type: 'training-noted'
+      readonly version: 1
+      readonly payload: PersonCommands['person.note-training'] & { readonly at: Instant, readonly by: string }
+    }
     | { readonly type: 'shade-settled', readonly version: 1, readonly payload: Person['settled'][number] }
     | { readonly type: 'outfit-told', readonly version: 1, readonly payload: NonNullable<Person['outfit']> }
     | { readonly type: 'clothes-lent', readonly version: 1, readonly payload: Loan }
@@ -151,6 +169,10 @@ export function evolvePerson(person: Person, event: PersonEvent): Person {
     case 'process-signed-off': {
       const { process, ...said } = event.payload
       return { ...person, signOffs: { ...person.signOffs, [process]: newest(person.signOffs[process] ?? null, said) } }
+    }
+    case 'training-noted': {
+      const { process, ...said } = event.payload
+      return { ...person, trainings: { ...person.trainings, [process]: newest(person.trainings[process] ?? null, said) } }
     }
     case 'shade-settled': return withSettled(person, event.payload)
     case 'outfit-told': return { ...person, outfit: newest(person.outfit, event.payload) }
@@ -191,6 +213,8 @@ export interface PeopleAround {
   readonly safetyLeads: number
   /** When the shop day ends that the command falls in. */
   readonly dayEnds: Instant
+  /** The shop day in which it was said, YYYY-MM-DD. */
+  readonly today: string
   /** When it was so, on the device. */
   readonly at: Instant
   readonly id: string
@@ -244,6 +268,8 @@ export function decidePerson(
       return { events: [{ type: 'care-noted', version: 1, payload: command.payload }] }
     case 'person.sign-off':
       return { events: [{ type: 'process-signed-off', version: 1, payload: { ...command.payload, by, at } }] }
+    case 'person.note-training':
+      return noteTraining(command.payload, around)
     case 'person.settle-shade': {
       const { process, bandA, shade } = command.payload
       return { events: [{ type: 'shade-settled', version: 1, payload: { process, bandA, shade, at } }] }
@@ -268,6 +294,14 @@ export function decidePerson(
 }
 
 /** What was given back meanwhile is not on them, however late the report says so. */
+/** Nobody was taught on a day to come, and nothing ends before it began. */
+function noteTraining(payload: PersonCommands['person.note-training'], { at, by, today }: PeopleAround): Decision<PersonEvent> {
+  const { trainedOn, nextOn } = payload
+  if (trainedOn > today) return { refused: [finding('hold', 'person.training-to-come', { trainedOn })] }
+  if (nextOn !== null && nextOn <= trainedOn) return { refused: [finding('hold', 'person.training-ends-early', { trainedOn, nextOn })] }
+  return { events: [{ type: 'training-noted', version: 1, payload: { ...payload, at, by } }] }
+}
+
 function tellOutfit(person: Person, told: readonly ToldGarment[], { at, by, dayEnds }: PeopleAround): Decision<PersonEvent> {
   const lent = new Set(person.loans.map(({ loanId }) => loanId))
   const worn = told.filter(({ loanId }) => loanId === undefined || lent.has(loanId))

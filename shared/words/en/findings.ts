@@ -143,6 +143,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${name} is not signed off for ${words.processes[process]}.`,
     'Teach it and sign it off, or place somebody who is.',
   ],
+  'job.training-over': ({ name, process, untilOn }) => [
+    `What ${name} was taught of ${words.processes[process]} stood until ${day(untilOn)}.`,
+    'Teach it again and write that down, or place somebody else.',
+    `Training over: ${words.processes[process]}.`,
+  ],
   'job.nobody-signed-off': ({ process }) => [
     `Nobody who is signed off for ${words.processes[process]} stands here.`,
     'Place somebody who is.',
@@ -662,6 +667,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'person.nothing-to-settle': () => [
     'A shade is settled on a job that is set, with a least shade that is known.',
     'Set the job of the bay first.',
+  ],
+  'person.training-to-come': ({ trainedOn }) => [`${day(trainedOn)} is still to come: nobody was taught on it.`, 'Give the day of the training.'],
+  'person.training-ends-early': ({ trainedOn, nextOn }) => [
+    `It would stand until ${day(nextOn)}, and was taught on ${day(trainedOn)}.`,
+    'Give a later day, or none where it does not end.',
   ],
   'person.has-loans': ({ count }) => [
     `${plural(count, 'thing', 'things')} of the shop's clothes ${count === 1 ? 'is' : 'are'} still with them.`,

@@ -32,6 +32,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'a share between 0 and 1': 'una parte entre 0 y 1',
   'a share of 0 or more': 'una parte de 0 o más',
   'a share of at most 1': 'una parte de 1 cuando mucho',
+  'who taught it': 'quién lo enseñó',
   'a sign-in name': 'un nombre de acceso',
   'a storey, 0 is the ground': 'un piso, 0 es la planta baja',
   'a time of day as HH:MM': 'una hora como HH:MM',

@@ -144,6 +144,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${name} no está habilitado para ${words.processes[process]}.`,
     'Enséñele el proceso y habilítelo, o ponga a alguien que lo esté.',
   ],
+  'job.training-over': ({ name, process, untilOn }) => [
+    `Lo que ${name} aprendió de ${words.processes[process]} valía hasta el ${day(untilOn)}.`,
+    'Enséñelo de nuevo y anótelo, o ponga a otra persona.',
+    `Capacitación vencida: ${words.processes[process]}.`,
+  ],
   'job.nobody-signed-off': ({ process }) => [
     `Aquí no hay nadie habilitado para ${words.processes[process]}.`,
     'Ponga a alguien que lo esté.',
@@ -685,6 +690,11 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'person.nothing-to-settle': () => [
     'Una sombra se fija para un trabajo definido, del que se sabe la sombra mínima.',
     'Defina primero el trabajo del puesto.',
+  ],
+  'person.training-to-come': ({ trainedOn }) => [`El ${day(trainedOn)} todavía no llega: nadie aprendió ese día.`, 'Dé el día de la capacitación.'],
+  'person.training-ends-early': ({ trainedOn, nextOn }) => [
+    `Valdría hasta el ${day(nextOn)}, y fue el ${day(trainedOn)}.`,
+    'Dé un día posterior, o ninguno si no vence.',
   ],
   'person.has-loans': ({ count }) => [
     `Todavía tiene ${plural(count, 'prenda', 'prendas')} del taller.`,

@@ -118,12 +118,13 @@ describe('the Job gate', () => {
 
 describe('whoever stands here', () => {
   const KIT: Welder = {
-    name: 'Kit', signedOffFor: [], settled: [], isOneDarker: false, wearsPrescription: false, outfit: null, takenOff: {},
+    name: 'Kit', signedOffFor: [], taughtUntil: {}, settled: [], isOneDarker: false, wearsPrescription: false, outfit: null, takenOff: {},
   }
   const judged = (welder: Partial<Welder> | null, rule: SignOffRuleId = 'said', over: Partial<Station> = {}) =>
     assessStation(ready(JOB, { personId: 'kit', ...over }), {
       ...around,
       rules: { ...around.rules, signOffRule: rule },
+      air: { ...around.air, shopDay: '2026-03-02' },
       forPerson: () => ({ ...NOBODY, welder: welder && { ...KIT, ...welder } }),
     })
   const said = (gate: 'job' | 'eyes', ...asked: Parameters<typeof judged>) => {
@@ -136,6 +137,12 @@ describe('whoever stands here', () => {
     ['holds', {}, ['hold', 'job.not-signed-off']],
     ['holds', { signedOffFor: ['gtaw'] }, ['hold', 'job.not-signed-off']],
     ['holds', { signedOffFor: ['gmaw'] }, ['open']],
+    // What was taught stands through its last day, and then the sign-off speaks no more.
+    ['holds', { signedOffFor: ['gmaw'], taughtUntil: { gmaw: '2026-03-02' } }, ['open']],
+    ['holds', { signedOffFor: ['gmaw'], taughtUntil: { gmaw: '2026-03-01' } }, ['hold', 'job.training-over']],
+    ['said', { signedOffFor: ['gmaw'], taughtUntil: { gmaw: '2026-03-01' } }, ['open', 'job.training-over']],
+    ['not-asked', { signedOffFor: ['gmaw'], taughtUntil: { gmaw: '2026-03-01' } }, ['open']],
+    ['holds', { signedOffFor: ['gmaw'], taughtUntil: { gtaw: '2026-03-01' } }, ['open']],
     // Nobody who is known is nobody who was taught.
     ['holds', null, ['hold', 'job.nobody-signed-off']],
     ['said', null, ['open']],

@@ -27,7 +27,9 @@ const dressed = (wearables: readonly WearableId[]) => wearables.reduce<readonly 
 type Said = readonly [at: string, command: PersonCommand]
 function person(...said: readonly Said[]): Person {
   return said.reduce<Person>((known, [at, command]) => {
-    const decided = decidePerson(known, command, { safetyLeads: 1, dayEnds: ENDS, at, id: 'kit', by: 'maren' })
+    const decided = decidePerson(known, command, {
+      safetyLeads: 1, dayEnds: ENDS, today: '2026-11-23', at, id: 'kit', by: 'maren',
+    })
     if (!('events' in decided)) throw new Error(JSON.stringify(decided))
     return decided.events.reduce(evolvePerson, known)
   }, { ...NOBODY, name: 'Kit' })
@@ -110,11 +112,11 @@ describe('by what input would Body read open when it must hold', () => {
   it('nobody leaves with clothes of the shop', () => {
     const lent = person(['2026-11-23T07:50:00.000Z', { type: 'person.lend', payload: { loanId: 'one', wearable: 'muffs', size: '' } }])
     const leave = (who: Person) => decidePerson(who, { type: 'person.leave', payload: {} }, {
-      safetyLeads: 1, dayEnds: ENDS, at: NOW, id: 'kit', by: 'oskar',
+      safetyLeads: 1, dayEnds: ENDS, today: '2026-11-23', at: NOW, id: 'kit', by: 'oskar',
     })
     expect(leave(lent)).toMatchObject({ refused: [{ code: 'person.has-loans', values: { count: 1 } }] })
     const lost = decidePerson(lent, { type: 'person.give-back', payload: { loanId: 'one', isLost: true } }, {
-      safetyLeads: 1, dayEnds: ENDS, at: NOW, id: 'kit', by: 'oskar',
+      safetyLeads: 1, dayEnds: ENDS, today: '2026-11-23', at: NOW, id: 'kit', by: 'oskar',
     })
     expect('events' in lost && 'events' in leave(lost.events.reduce(evolvePerson, lent))).toBe(true)
   })

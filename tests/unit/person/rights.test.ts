@@ -50,7 +50,7 @@ describe('who may', () => {
 })
 
 const AROUND = {
-  dayEnds: '2026-03-03T04:00:00.000Z', at: '2026-03-02T08:00:00.000Z', id: 'oskar', by: 'oskar',
+  dayEnds: '2026-03-03T04:00:00.000Z', today: '2026-03-02', at: '2026-03-02T08:00:00.000Z', id: 'oskar', by: 'oskar',
 } as const
 
 describe('people and site', () => {

@@ -77,6 +77,22 @@ describe('signed off for a process', () => {
   })
 })
 
+describe('what somebody was taught', () => {
+  const MAREN = { process: 'gtaw', trainedOn: '2026-01-12', taughtBy: 'Maren', nextOn: '2026-06-30' } as const
+  const teach = (over: object = {}): PersonCommand => ({ type: 'person.note-training', payload: { ...MAREN, ...over } })
+  it('is kept by process, with who wrote it down; an older report changes nothing', () => {
+    const taught = after(KIT, teach())
+    expect(taught.trainings.gtaw).toEqual({ trainedOn: '2026-01-12', taughtBy: 'Maren', nextOn: '2026-06-30', at: AT, by: 'maren' })
+    const late = { ...MAREN, taughtBy: 'Jun', at: '2026-03-01T08:00:00.000Z', by: 'jun' }
+    expect(evolvePerson(taught, { type: 'training-noted', version: 1, payload: late })).toEqual(taught)
+  })
+  it('is of no day to come, and ends after it began', () => {
+    expect(codes(decide(KIT, teach({ trainedOn: '2027-01-12', nextOn: null })))).toEqual(['person.training-to-come'])
+    expect(codes(decide(KIT, teach({ nextOn: '2026-01-12' })))).toEqual(['person.training-ends-early'])
+    expect(after(KIT, teach({ nextOn: null })).trainings.gtaw?.nextOn).toBeNull()
+  })
+})
+
 describe('a shade that somebody settled on', () => {
   const settle = (shade: number, over: Partial<SettledShade> = {}): PersonCommand =>
     ({ type: 'person.settle-shade', payload: { bayId: 'bay-1', process: 'gmaw', bandA: [160, 250], shade, ...over } })

@@ -270,6 +270,7 @@ it('folds what landed of labels of hearing protectors, and of a bay that was use
   ])
   expect(eighth.wardrobe.reduce(evolveWardrobe, EMPTY_WARDROBE).lines).toMatchObject([{ wearable: 'plugs', nrrDb: 32 }])
   expect(eighth.person.reduce(evolvePerson, NOBODY).outfit?.worn.map(({ nrrDb }) => nrrDb)).toEqual([32, 27])
+  expect(eighth.person.reduce(evolvePerson, NOBODY).trainings).toMatchObject({ gtaw: { taughtBy: 'Maren Holt', nextOn: '2027-01-12' } })
   expect(eighth.station.map(upcast).reduce(evolveStation, EMPTY_STATION)).toMatchObject({
     fireCheck: null, placeSince: '2026-11-30T08:00:00.000Z',
   })
