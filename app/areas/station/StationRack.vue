@@ -2,6 +2,8 @@
 import { protectionSentences } from '#shared/words/en/protection-findings'
 import { learnSentences } from '#shared/words/speak'
 import { shadeQuestionOf } from '#core/job/job'
+import { jobsOfPerson } from '#core/job/jobs-of-person'
+import type { WorkOfBay } from '#core/job/jobs-of-person'
 import { listsInForce } from '#core/streams/check-lists/check-lists'
 import { kitItemStream } from '#core/ids/streams'
 import { tagIdOf } from '#core/ids/tag'
@@ -22,7 +24,7 @@ learnSentences(protectionSentences)
 
 const says = stationPages.rack
 
-/** The helmets of the shop for this person and the jobs of this bay's day: as they are set, with a step, or not, and why. */
+/** The helmets of the shop for this person and all the jobs of their day: as they are set, with a step, or not, and why. */
 const { placed } = defineProps<{ placed: Placed }>()
 const facts = useFacts()
 const judged = useJudged()
@@ -32,10 +34,11 @@ const { reading, problem } = useReading('kit/helmets', () => ({}), among('item/'
 const { send, refused, busy } = useSender()
 
 const personId = computed(() => placed.station.personId)
-const jobs = computed(() => [
-  ...placed.station.job ? [placed.station.job] : [],
-  ...placed.station.earlierJobs.filter(({ personId: by }) => by === personId.value).map(({ job }) => job),
-].map(job => shadeQuestionOf(job, workplaceOf(placed.bay))))
+const workAt = ({ bay: { bayId }, station: { job, personId, earlierJobs } }: Placed): WorkOfBay => ({ bayId, job, personId, earlierJobs })
+/** One helmet has to do for the whole day of whoever stands here, at every bay where they work. */
+const jobs = computed(() =>
+  jobsOfPerson(workAt(placed), judged.placed.map(workAt), judged.standing.now).map(({ bayId, job }) =>
+    shadeQuestionOf(job, workplaceOf(judged.placed.find(({ bay }) => bay.bayId === bayId)?.bay ?? placed.bay))))
 /** What somebody said that their helmet is set to, since they have it. */
 function saidOf({ tag, assignment, assignedAt }: KitItem): number | undefined {
   const { helmet } = placed.station
