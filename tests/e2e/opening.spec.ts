@@ -38,6 +38,13 @@ test('a class is placed in one go, each to their own bay; nobody who stands some
   await choose(coming.getByLabel('A class comes in'), 'Evening')
   await expect(coming.getByText('11 Bo Brock')).toBeVisible()
   await expect(coming.getByText('No bay for: Ada Brock, Cy Brock.')).toBeVisible()
+  // Put right by hand: two that are pressed exchange, and so does one that is dragged onto another.
+  await coming.getByRole('button', { name: '11 Bo Brock' }).click()
+  await expect(coming.getByText('Press where they go; an empty bay takes them.')).toBeVisible()
+  await coming.getByRole('button', { name: 'no bay Cy Brock' }).click()
+  await expect(coming.getByText('No bay for: Ada Brock, Bo Brock.')).toBeVisible()
+  await coming.getByRole('button', { name: 'no bay Bo Brock' }).dragTo(coming.getByRole('button', { name: '11 Cy Brock' }))
+  await expect(coming.getByText('No bay for: Ada Brock, Cy Brock.')).toBeVisible()
   await coming.getByRole('button', { name: 'Place 1 person' }).click()
   await expect(page.getByRole('heading', { name: /^11 Bo Brock/ })).toBeVisible()
   await expect(page.getByRole('heading', { name: /^4 Imke Tarrow/ })).toBeVisible()
