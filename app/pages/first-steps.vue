@@ -68,6 +68,7 @@ const airless = computed(() => halls.value.filter(({ hallId }) => bays.value.som
             <BeginAir v-for="hall in airless" :key="hall.hallId" :hall="hall" />
           </template>
           <BeginWork v-else-if="step.id === 'work'" />
+          <BeginGas v-else-if="step.id === 'gas'" />
           <template v-else-if="step.id === 'gates'">
             <NuxtLink v-if="hold" class="key go link" :to="`/bay/${hold.bayId}?do=${hold.gate}`">
               {{ says.atBay(hold.label, words.gates[hold.gate]) }}

@@ -29,15 +29,18 @@ export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSur
   const span = jobSpan(job, rules.shopDayHour)
   const arcMinutes = (span ? (span.toMin - span.fromMin) / 60 : rules.shiftHours) * (job.arcMinPerH ?? BURNS_MIN_PER_H)
   const { process, baseMetal } = job
-  const { safeSeconds: safeS = null, safeDistanceM } = bystander({
+  const seen = bystander({
     process,
     arcMinutes,
     wallReflectance: walls === undefined ? THROWN_BACK.shiny : THROWN_BACK[walls],
     ...baseMetal === undefined ? {} : { baseMetal },
     ...distanceM === null ? {} : { distanceM },
   })
-  if (distanceM !== null && safeDistanceM !== undefined && distanceM >= safeDistanceM) return []
-  const said = { bay, distanceM, safeS }
+  // An arc that nobody measured is told at its likely brightness, and that spares nobody.
+  const isKnown = seen.findings.every(({ code, severity }) => severity !== 'hold' || code === 'bystander.too-long')
+  const { safeSeconds = null, safeDistanceM } = seen
+  if (isKnown && distanceM !== null && safeDistanceM !== undefined && distanceM >= safeDistanceM) return []
+  const said = { bay, distanceM, safeS: isKnown ? safeSeconds : null }
   return [screen === 'open'
     ? finding('hold', 'eyes.sight-open', said, [usScreens, ultravioletDay])
     : finding('caution', 'eyes.sight-unsaid', said, [usScreens, ultravioletDay])]

@@ -4,7 +4,7 @@ import type { Gate } from '../clearance/gate'
 import { GATE_OF_KIND } from '../clearance/kit-around'
 
 /** What a shop is made of before it strikes its first arc, in the order in which one thing needs the other. */
-export const FIRST_STEPS = ['halls', 'numbers', 'kit', 'people', 'air', 'work', 'gates'] as const
+export const FIRST_STEPS = ['halls', 'numbers', 'kit', 'people', 'air', 'work', 'gas', 'gates'] as const
 export type FirstStepId = typeof FIRST_STEPS[number]
 
 /** A bay in use, as far as setting up asks. */
@@ -16,6 +16,8 @@ export interface BayBegun {
   /** What it has by way of extraction was said, if only that it has none. */
   readonly isFitted: boolean
   readonly kinds: readonly EquipmentKindId[]
+  /** A cylinder stands there. */
+  readonly hasCylinder: boolean
   readonly hasPerson: boolean
   readonly hasJob: boolean
   /** By its whole verdict: a stopped bay, or one of which nothing was heard, is not clear whatever its gates say. */
@@ -47,12 +49,17 @@ const opened = ({ gates }: BayBegun): number => GATES.filter(gate => isOpen(gate
 export const lacksKit = ({ kinds, isDesignated }: BayBegun): boolean =>
   !kinds.some(kind => GATE_OF_KIND[kind] === 'machine' || kind === 'oxy-fuel-torch') || (isDesignated && !kinds.includes('extinguisher'))
 
+/** Kit that draws gas, and no cylinder to draw it from. */
+export const lacksGas = ({ kinds, hasCylinder }: Pick<BayBegun, 'kinds' | 'hasCylinder'>): boolean =>
+  !hasCylinder && (kinds.includes('regulator') || kinds.includes('oxy-fuel-torch'))
+
 /**
  * What a new shop still lacks, step by step, until one bay is clear to strike. Nothing here opens a gate: each step says only that there
  * is something to judge.
  */
 export function firstSteps({ bays, halls, hasNumbers, hands }: ShopBegun): readonly FirstStep[] {
   const bare = bays.filter(lacksKit).map(({ label }) => label)
+  const gasless = bays.filter(lacksGas).map(({ label }) => label)
   const airless = [
     ...halls.filter(({ hallId, isDescribed }) => !isDescribed && bays.some(bay => bay.hallId === hallId)).map(({ name }) => name),
     ...bays.filter(({ isFitted }) => !isFitted).map(({ label }) => label),
@@ -65,6 +72,7 @@ export function firstSteps({ bays, halls, hasNumbers, hands }: ShopBegun): reado
     step('people', hands > 0),
     step('air', bays.length > 0 && airless.length === 0, airless),
     step('work', bays.some(({ hasPerson, hasJob }) => hasPerson && hasJob)),
+    step('gas', bays.length > 0 && gasless.length === 0, gasless),
     step('gates', bays.some(({ isClear }) => isClear)),
   ]
 }

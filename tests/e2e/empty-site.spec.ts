@@ -150,7 +150,7 @@ test('an empty site, step by step: from the printed code to the first bay clear 
   await page.goto(served.url)
   await expect(row).toHaveAttribute('aria-label', /Clear to strike/)
   // Nothing is asked for any more, and the way there is gone from the board.
-  await expect(page.getByRole('link', { name: /^\d\/7/ })).toHaveCount(0)
+  await expect(page.getByRole('link', { name: /^\d\/8/ })).toHaveCount(0)
   await page.goto(`${served.url}/first-steps`)
   await expect(page.getByText('A bay is clear to strike.')).toBeVisible()
   expect(inputs).toBeLessThanOrEqual(INPUTS_AT_MOST)

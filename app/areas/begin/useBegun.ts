@@ -20,6 +20,7 @@ export function useBegun() {
         isDesignated: bay.kind === 'designated',
         isFitted: facts.reading?.air.halls[hallId]?.bays[bay.bayId] !== undefined,
         kinds: (facts.reading?.kit.items[bay.bayId] ?? []).map(({ kind }) => kind),
+        hasCylinder: (judged.standing.kit.cylinders[bay.bayId] ?? []).length > 0,
         hasPerson: station.personId !== null,
         hasJob: station.job !== null,
         isClear: verdict.word === 'clear-to-strike',

@@ -17,6 +17,7 @@ export const beginPages = {
       people: 'People',
       air: 'Air and extraction',
       work: 'The first job',
+      gas: 'Cylinders',
       gates: 'Gate by gate',
     },
     why: {
@@ -26,6 +27,7 @@ export const beginPages = {
       people: 'Paste names, one to a line, or a table. Each is a learner where the list does not say otherwise.',
       air: 'Fume is worked out from what a hall takes in and what a hood draws. Until both are said, Air holds.',
       work: 'Somebody at a bay, and what they weld: everything else follows from these two.',
+      gas: 'A bay with a regulator holds until a cylinder is connected there. What takes no gas needs none.',
       gates: 'Look at each, and settle it where it stands. The bay leads from one hold to the next.',
     },
     done: 'Done',
@@ -103,6 +105,13 @@ export const beginPages = {
     apart: 'From one bay to the next',
     inRows: 'middle to middle, where they stand closest; put right one by one at Air',
     done: 'Its air and the extraction of all its bays are said.',
+  },
+  gas: {
+    inThisOrder: 'The cage first, then what comes in, read at its shoulder; then it goes to the bay and is connected there.',
+    noneWaits: 'No bay waits for gas.',
+    describeCage: 'Describe the cage',
+    receive: 'Receive a cylinder',
+    connect: (label: Shown) => `Connect it at bay ${label}`,
   },
   work: {
     eachBay: 'Who stands there is asked first; the job may be set from the last one, or typed as one line.',

@@ -17,6 +17,7 @@ export const beginPages: typeof English = {
       people: 'Gente',
       air: 'Aire y extracción',
       work: 'El primer trabajo',
+      gas: 'Cilindros',
       gates: 'Paso por paso',
     },
     why: {
@@ -28,6 +29,7 @@ export const beginPages: typeof English = {
       people: 'Pegue nombres, uno por renglón, o una tabla. Cada uno es aprendiz si la lista no dice otra cosa.',
       air: 'El humo se calcula de lo que entra a la nave y de lo que jala la campana. Mientras falte alguno, Aire detiene.',
       work: 'Alguien en un puesto, y lo que suelda: todo lo demás sale de estas dos cosas.',
+      gas: 'Un puesto con regulador espera hasta que se conecte ahí un cilindro. Lo que no usa gas no necesita.',
       gates: 'Revise cada uno y resuélvalo donde está. El puesto lleva de una espera a la siguiente.',
     },
     done: 'Hecho',
@@ -105,6 +107,13 @@ export const beginPages: typeof English = {
     apart: 'De un puesto al siguiente',
     inRows: 'de centro a centro, donde están más cerca; se corrige uno por uno en Aire',
     done: 'Están dichos su aire y la extracción de todos sus puestos.',
+  },
+  gas: {
+    inThisOrder: 'Primero la jaula, luego lo que llegó, leído en el hombro; después va al puesto y se conecta ahí.',
+    noneWaits: 'Ningún puesto espera gas.',
+    describeCage: 'Describir la jaula',
+    receive: 'Recibir un cilindro',
+    connect: label => `Conectarlo en el puesto ${label}`,
   },
   work: {
     eachBay: 'Primero se pregunta quién está ahí; el trabajo se toma del último, o se escribe en una línea.',

@@ -36,7 +36,8 @@ describe('others in sight of an arc', () => {
     expect(said({ screen: 'open', neighbour: near(85) })).toEqual(['hold eyes.sight-open'])
     expect(said({ screen: 'open', neighbour: near(86) })).toEqual([])
     expect(said({ screen: 'open', walls: 'dull', neighbour: near(66) })).toEqual([])
-    expect(said({ screen: 'open', neighbour: near(900) }, { ...MIG, process: 'paw' })).toEqual(['hold eyes.sight-open'])
+    for (const process of ['paw', 'gtaw'] as const)
+      expect(said({ screen: 'open', neighbour: near(900) }, { ...MIG, process })).toEqual(['hold eyes.sight-open'])
   })
   it('how long eyes bear it is said, rounded as physics has it', () => {
     const [only] = judgeSight(MIG, air({ neighbour: near(2), walls: 'dull' }), NEW_SITE_RULES)

@@ -21,6 +21,7 @@ const BAY: BayBegun = {
   isDesignated: true,
   isFitted: true,
   kinds: ['arc-machine', 'extinguisher'],
+  hasCylinder: false,
   hasPerson: true,
   hasJob: true,
   isClear: true,
@@ -44,6 +45,8 @@ describe('what a new shop still lacks', () => {
     ['a bay of which nobody said what draws its fume', withBay({ isFitted: false }), 'air'],
     ['nothing to weld with', withBay({ kinds: ['extinguisher'] }), 'kit'],
     ['nothing to put a fire out', withBay({ kinds: ['arc-machine'] }), 'kit'],
+    ['a regulator with nothing behind it', withBay({ kinds: ['arc-machine', 'extinguisher', 'regulator'] }), 'gas'],
+    ['a torch with nothing behind it', withBay({ kinds: ['oxy-fuel-torch', 'extinguisher'] }), 'gas'],
     ['nobody at any bay', withBay({ hasPerson: false }), 'work'],
     ['no job at any bay', withBay({ hasJob: false }), 'work'],
     ['no bay clear', withBay({ isClear: false, gates: gates({ ...OPEN, fire: 'to-do' }) }), 'gates'],
@@ -53,6 +56,9 @@ describe('what a new shop still lacks', () => {
   })
   it('a spot on a structure gets its extinguisher with its permit', () => {
     expect(undone(withBay({ kinds: ['arc-machine'], isDesignated: false }))).toEqual([])
+  })
+  it('a cylinder that stands there is enough to be judged; what draws no gas needs none', () => {
+    expect(undone(withBay({ kinds: ['arc-machine', 'extinguisher', 'regulator'], hasCylinder: true }))).toEqual([])
   })
   it('names what lacks', () => {
     const lacking = (id: string, shop: ShopBegun) => firstSteps(shop).find(step => step.id === id)!.lacking
