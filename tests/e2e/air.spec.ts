@@ -167,7 +167,7 @@ test('walls and screens are said of a bay: Eyes cautions of what comes back, hol
   await expect(page.getByText(/The walls round here are shiny/)).toBeVisible()
   // A caution: the bay stays as it was.
   await expect(page.getByRole('link', { name: /^Bay 2, .*Clear to strike/ })).toBeVisible()
-  // Told that nothing keeps the arc from the next bay, it holds; how long eyes there bear a TIG arc nobody measured, so nothing is said of it.
+  // Told that nothing keeps the arc from the next bay, it holds. Nobody measured a TIG arc, so no seconds are said of it.
   await page.goto(`${served.url}/air?do=hall-boat-shed`)
   await hall.getByRole('listitem').filter({ hasText: /^2/ }).getByRole('button', { name: 'Change' }).click()
   await choose(hall.getByLabel('Keeps the arc from others'), 'nothing')
