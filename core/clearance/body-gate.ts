@@ -68,7 +68,7 @@ function saidOfNoise(noise: NoiseAtEar, { protectorRule }: HouseRules): readonly
   const cited = [protectorRule === 'by-kind' ? PROTECTION_SOURCES.protectorByKind : PROTECTION_SOURCES.usProtectorRating]
   return [nrrDb === null
     ? finding('hold', 'body.too-loud', { twaDbA, targetDbA }, cited)
-    : finding('note', 'body.noise-of-day', { twaDbA, targetDbA, nrrDb, worn: takes === 'two' ? 2 : 1 }, cited)]
+    : finding('note', 'body.noise-of-day', { twaDbA, targetDbA, nrrDb, worn: takes === 'two' ? 'two' : protectorRule === 'by-kind' ? 'muffs' : 'one' }, cited)]
 }
 
 /** That the air decides on a mask is said by its own gate. */

@@ -1,7 +1,7 @@
 import type { AirSurroundings } from '../air/air-facts'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
-import { jobSpan } from '../job/day-work'
+import { arcHours } from '../job/day-work'
 import type { Job } from '../job/job'
 import { PROCESS_TRAITS } from '../job/process-traits'
 import { BYSTANDER_LIMITS, bystander } from '../optics/bystander'
@@ -11,13 +11,11 @@ import type { WallId } from '../streams/hall/hall'
 
 /** Share of the light that walls throw back; where nobody said, as the brightest do. Source: `wallReflectance`. */
 const THROWN_BACK: Readonly<Record<WallId, number>> = { dull: 0.1, pale: 0.9, shiny: 0.9 }
-/** Of the hours of a job, the minutes in each in which the arc burns, where nobody said: house reading, at its long end. */
-const BURNS_MIN_PER_H = 30
 
 /**
  * Whether somebody else may see this arc: what keeps it out of their eyes, and for how long in a day they may look at it unprotected from
  * the nearest bay. Told that nothing does, it holds; where nobody said, it is a caution, for the walls and curtains of a shop stand where
- * they stood yesterday.
+ * they stood yesterday. Source: `usScreens`, `ultravioletDay`, `wallReflectance`.
  */
 export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSurroundings, rules: HouseRules): readonly Finding[] {
   if (PROCESS_TRAITS[job.process].heat !== 'open-arc' || screen === 'screened' || screen === 'goggles') return []
@@ -26,8 +24,9 @@ export function judgeSight(job: Job, { screen, neighbour = null, walls }: AirSur
   const { label: bay } = neighbour
   // Nearer than that nobody stands.
   const distanceM = neighbour.distanceM === null ? null : Math.max(BYSTANDER_LIMITS.distanceM.min, neighbour.distanceM)
-  const span = jobSpan(job, rules.shopDayHour)
-  const arcMinutes = (span ? (span.toMin - span.fromMin) / 60 : rules.shiftHours) * (job.arcMinPerH ?? BURNS_MIN_PER_H)
+  // Whatever else burns here today is seen by the same eyes: it is taken to burn like this for the whole shift.
+  const { startsAt: _from, endsAt: _to, ...allDay } = job
+  const arcMinutes = 60 * Math.max(arcHours(job, rules), arcHours(allDay, rules))
   const { process, baseMetal } = job
   const seen = bystander({
     process,

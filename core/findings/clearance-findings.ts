@@ -52,7 +52,7 @@ export interface BodyFindings {
   'body.garment-fails': { zone: ZoneId, requirement: RequirementId }
   'body.with-caution': { zones: readonly ZoneId[], count: number }
   'body.zone-fails': { zone: ZoneId, requirement: RequirementId }
-  'body.noise-of-day': { twaDbA: number, targetDbA: number, nrrDb: number, worn: 1 | 2 }
+  'body.noise-of-day': { twaDbA: number, targetDbA: number, nrrDb: number, worn: 'one' | 'muffs' | 'two' }
   'body.too-loud': { twaDbA: number, targetDbA: number }
   'body.requirement-changed': { zones: readonly ZoneId[], count: number }
 }

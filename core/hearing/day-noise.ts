@@ -1,7 +1,7 @@
 import type { DeratingId, NoiseRuleId } from '../ids/protection-ids'
 import type { JurisdictionId, ProcessId } from '../ids/vocabulary'
 import type { DayJob } from '../job/day-work'
-import { jobSpan } from '../job/day-work'
+import { arcHours } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
@@ -17,8 +17,6 @@ import { attenuationDb, labelNeededDb } from './protectors'
 const LOUD_DBA: Readonly<Partial<Record<ProcessId, number>>> = { 'cac-a': 115, 'grinding': 110, 'pac': 105, 'ofc': 102 }
 /** What is left out on the way to the next bay, dB. A hall throws sound back; nobody published a figure for one: house reading. */
 const TO_NEXT_BAY_DB = 10
-/** Of the hours of a job, the share in which it sounds, where nobody said: house reading, at its long end. */
-const SOUNDS_FOR = 0.5
 /** From this average protection is put at hand, and here asked for, dBA. Source: `usNoise`, and the upper action value of the EU. */
 const ASKED_FROM_DBA = 85
 
@@ -30,13 +28,11 @@ export interface NoiseHouse { readonly shiftHours: number, readonly shopDayHour:
  * What is heard of these jobs of one shop day, those before them among them: what was loud in the morning counts by night. What was
  * planned and then replaced counts as planned, and a job whose times nobody said for the whole shift.
  */
-export function loudSpans(jobs: readonly Job[], from: HeardFrom, { shiftHours, shopDayHour }: NoiseHouse): readonly NoiseSpan[] {
+export function loudSpans(jobs: readonly Job[], from: HeardFrom, house: NoiseHouse): readonly NoiseSpan[] {
   return jobs.flatMap((job) => {
     const atOwnEar = LOUD_DBA[job.process]
     if (atOwnEar === undefined) return []
-    const span = jobSpan(job, shopDayHour)
-    const hours = (span ? (span.toMin - span.fromMin) / 60 : shiftHours) * (job.arcMinPerH === undefined ? SOUNDS_FOR : job.arcMinPerH / 60)
-    return [{ levelDbA: atOwnEar - (from === 'next-bay' ? TO_NEXT_BAY_DB : 0), hours }]
+    return [{ levelDbA: atOwnEar - (from === 'next-bay' ? TO_NEXT_BAY_DB : 0), hours: arcHours(job, house) }]
   })
 }
 
@@ -102,7 +98,10 @@ export interface NoiseNeed {
 /** The highest label that a muff or a plug carries, dB. Common practice, no source: what is sold. */
 const BEST_LABELS = [{ nrrDb: 33, kind: 'formable-plug' }, { nrrDb: 31, kind: 'muff' }] as const
 
-/** @returns null where the day is not loud */
+/**
+ * What the day asks for at the ears, by the least label, dB. Source: `usProtectorRating`, `protectorByKind`.
+ * @returns null where the day is not loud
+ */
 export function noiseNeed(noise: NoiseAtEar, derate: DeratingId): NoiseNeed | null {
   const { twaDbA, rule } = noise
   if (twaDbA === null || !isLoudDay(noise)) return null

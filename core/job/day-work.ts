@@ -39,6 +39,15 @@ export function jobSpan(job: Job, shopDayHour: number): JobSpan | null {
   return { job, fromMin, toMin: toMin > fromMin ? toMin : toMin + MINUTES_A_DAY }
 }
 
+/** Of each hour of a job, the minutes in which it burns or sounds, where nobody said: house reading, at its long end. */
+const WORKS_MIN_PER_H = 30
+
+/** Hours in which a job burns or sounds: of the times that were said, else of the whole shift. */
+export function arcHours(job: Job, { shiftHours, shopDayHour }: { readonly shiftHours: number, readonly shopDayHour: number }): number {
+  const span = jobSpan(job, shopDayHour)
+  return (span ? (span.toMin - span.fromMin) / 60 : shiftHours) * (job.arcMinPerH ?? WORKS_MIN_PER_H) / 60
+}
+
 /**
  * The work of a bay's day: the job that stands, and what is left of the earlier ones. A later job takes the time it needs
  * from the one before: what was planned and then replaced was not done.

@@ -146,7 +146,8 @@ export function requiredOutfit(
               noiseLevels,
               usNoise,
             ]),
-            ...need?.nrrDb ? { leastNrrDb: need.nrrDb } : {},
+            // By its kind a plug takes another label than a muff: no one number does for both.
+            ...need?.nrrDb && protectorRule !== 'by-kind' ? { leastNrrDb: need.nrrDb } : {},
           }
         : of('ears', 'ear-plugs-sparks', overhead ? ['falling-sparks', 'sparks-catch'] : ['sparks-catch'], [shopPractice]),
     'eyes': () =>

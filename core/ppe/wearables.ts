@@ -137,13 +137,16 @@ export function wear(
   wearable: WearableId,
   more: Partial<Pick<ToldGarment, 'loanId' | 'condition' | 'nrrDb'>> = {},
 ): readonly ToldGarment[] {
+  const { nrrDb: _label, ...rest } = more
   const over = worn.find(({ zone, item }) => zone === 'torso' && (item === 'jacket' || item === 'coverall'))
   const put = PARTS[wearable].map((one): ToldGarment => ({
     condition: [],
     ...one,
     ...wearable === 'lap-by-jacket' && over?.materials ? { materials: over.materials } : {},
     like: wearable,
-    ...more,
+    ...rest,
+    // One label read says nothing of the other of two that are worn at once.
+    ...PARTS[wearable].length === 1 ? labelOf(more) : {},
   }))
   const zones = zonesOf(wearable)
   const isOver = !isUnderneath(put[0]!)

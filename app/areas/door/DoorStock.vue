@@ -51,7 +51,7 @@ async function save() {
   })
   if (sent.ok) edited.value = null
 }
-const isProtector = computed(() => wearable.value !== '' && zonesOf(wearable.value).includes('ears'))
+const isProtector = computed(() => wearable.value !== '' && zonesOf(wearable.value).join() === 'ears')
 const COUNT = { min: 0, max: 500 }
 </script>
 

@@ -17,6 +17,7 @@ const plural = (count: number, one: string, many: string): string => count === 1
 const listOf = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
+const PROTECTOR = { one: 'a protector', muffs: 'a pair of muffs', two: 'plugs and muffs, the better' } as const
 /** How far away somebody is, and how long their eyes bear it. */
 const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
   distanceM === null ? '' : `, ${q.distance(distanceM)} away`,
@@ -265,7 +266,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${plural(count, 'zone', 'zones')} to look at.`,
   ],
   'body.noise-of-day': ({ twaDbA, targetDbA, nrrDb, worn }) => [
-    `The day's noise comes to ${Math.ceil(twaDbA)} dBA: ${worn === 2 ? 'plugs and muffs, the better' : 'a protector'} labelled NRR ${nrrDb} or more leaves ${targetDbA} dBA.`,
+    `The day's noise comes to ${Math.ceil(twaDbA)} dBA: ${PROTECTOR[worn]} labelled NRR ${nrrDb} or more leaves ${targetDbA} dBA.`,
   ],
   'body.too-loud': ({ twaDbA, targetDbA }) => [
     `The day's noise comes to ${Math.ceil(twaDbA)} dBA: not even the best muffs over the best plugs leave ${targetDbA} dBA.`,
@@ -668,7 +669,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'A shade is settled on a job that is set, with a least shade that is known.',
     'Set the job of the bay first.',
   ],
-  'person.training-to-come': ({ trainedOn }) => [`${day(trainedOn)} is still to come: nobody was taught on it.`, 'Give the day of the training.'],
+  'person.training-to-come': ({ trainedOn }) => [
+    `${day(trainedOn)} is still to come: nobody was taught on it.`,
+    'Give the day of the training.',
+  ],
   'person.training-ends-early': ({ trainedOn, nextOn }) => [
     `It would stand until ${day(nextOn)}, and was taught on ${day(trainedOn)}.`,
     'Give a later day, or none where it does not end.',

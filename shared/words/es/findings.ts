@@ -17,6 +17,7 @@ const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
+const PROTECTOR = { one: 'un protector', muffs: 'un par de orejeras', two: 'tapones y orejeras, el mejor' } as const
 /** Lo lejos que está alguien, y cuánto aguantan sus ojos. */
 const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
   distanceM === null ? '' : `, a ${q.distance(distanceM)}`,
@@ -268,7 +269,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${plural(count, 'zona', 'zonas')} por revisar.`,
   ],
   'body.noise-of-day': ({ twaDbA, targetDbA, nrrDb, worn }) => [
-    `El ruido del día suma ${Math.ceil(twaDbA)} dBA: ${worn === 2 ? 'tapones y orejeras, el mejor' : 'un protector'} con NRR ${nrrDb} o más deja ${targetDbA} dBA.`,
+    `El ruido del día suma ${Math.ceil(twaDbA)} dBA: ${PROTECTOR[worn]} con NRR ${nrrDb} o más deja ${targetDbA} dBA.`,
   ],
   'body.too-loud': ({ twaDbA, targetDbA }) => [
     `El ruido del día suma ${Math.ceil(twaDbA)} dBA: ni las mejores orejeras sobre los mejores tapones dejan ${targetDbA} dBA.`,
@@ -691,7 +692,10 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Una sombra se fija para un trabajo definido, del que se sabe la sombra mínima.',
     'Defina primero el trabajo del puesto.',
   ],
-  'person.training-to-come': ({ trainedOn }) => [`El ${day(trainedOn)} todavía no llega: nadie aprendió ese día.`, 'Dé el día de la capacitación.'],
+  'person.training-to-come': ({ trainedOn }) => [
+    `El ${day(trainedOn)} todavía no llega: nadie aprendió ese día.`,
+    'Dé el día de la capacitación.',
+  ],
   'person.training-ends-early': ({ trainedOn, nextOn }) => [
     `Valdría hasta el ${day(nextOn)}, y fue el ${day(trainedOn)}.`,
     'Dé un día posterior, o ninguno si no vence.',

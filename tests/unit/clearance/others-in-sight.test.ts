@@ -35,6 +35,8 @@ describe('others in sight of an arc', () => {
     // E = 8·1.9 W/m² at one metre, seen for 4 h: 30 J/m² at 85.4 m (inverse square; the envelope of published surveys, from memory).
     expect(said({ screen: 'open', neighbour: near(85) })).toEqual(['hold eyes.sight-open'])
     expect(said({ screen: 'open', neighbour: near(86) })).toEqual([])
+    // An hour of it is taken for the whole shift: what burned here before was seen by the same eyes.
+    expect(said({ screen: 'open', neighbour: near(85) }, { ...MIG, startsAt: '08:00', endsAt: '09:00' })).toEqual(['hold eyes.sight-open'])
     expect(said({ screen: 'open', walls: 'dull', neighbour: near(66) })).toEqual([])
     for (const process of ['paw', 'gtaw'] as const)
       expect(said({ screen: 'open', neighbour: near(900) }, { ...MIG, process })).toEqual(['hold eyes.sight-open'])

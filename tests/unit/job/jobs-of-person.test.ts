@@ -8,7 +8,8 @@ const bay = (bayId: string, process: ProcessId | null, personId: string | null, 
   ({ bayId, job: process && { process }, personId, earlierJobs: earlier })
 const before = (process: ProcessId, personId: string, validUntil = '2026-11-24T09:00:00.000Z') =>
   ({ job: { process }, personId, validUntil, sinceAt: null, untilAt: null })
-const of = (at: WorkOfBay, others: readonly WorkOfBay[]) => jobsOfPerson(at, [at, ...others], NOW).map(one => `${one.bayId} ${one.job.process}`)
+const of = (at: WorkOfBay, others: readonly WorkOfBay[]) =>
+  jobsOfPerson(at, [at, ...others], NOW).map(one => `${one.bayId} ${one.job.process}`)
 
 it('is the job of the bay, then of the other bays where they stand, then what they did before today anywhere', () => {
   const at = bay('1', 'gtaw', 'kit', [before('smaw', 'kit'), before('fcaw-s', 'lena')])

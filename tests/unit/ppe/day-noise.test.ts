@@ -5,6 +5,8 @@ import type { NoiseHouse } from '#core/hearing/day-noise'
 import type { Job } from '#core/job/job'
 import { doesFail, judgeGarments } from '#core/ppe/judge-garments'
 import type { WornGarment } from '#core/ppe/judge-garments'
+import { requiredOutfit } from '#core/ppe/required-outfit'
+import { wear } from '#core/ppe/wearables'
 import { DERATINGS } from '#core/ids/protection-ids'
 
 const US = { shiftHours: 8, shopDayHour: 4, jurisdiction: 'us' } as const
@@ -94,6 +96,15 @@ describe('what a day of noise asks for', () => {
     // Two pairs of plugs are one.
     expect(said(100, ear('ear-plugs', 33), ear('ear-plugs', 33))).toEqual(['hearing-protection-two', 'garment.protector-too-weak'])
     expect(said(110, ear('ear-plugs', 33), ear('ear-muffs', 31))).toEqual(['hearing-protection-two', 'garment.protector-too-weak'])
+  })
+  it('a label that was read of two worn at once is of neither: each is read', () => {
+    expect(wear([], 'plugs-and-muffs', { nrrDb: 33 }).map(({ nrrDb }) => nrrDb)).toEqual([undefined, undefined])
+    expect(wear([], 'muffs', { nrrDb: 31 }).map(({ nrrDb }) => nrrDb)).toEqual([31])
+  })
+  it('by kind no one number is named: a plug would need another than a muff', () => {
+    const least = (protectorRule: typeof DERATINGS[number]) =>
+      requiredOutfit(PLASMA, { noise: noise(92), protectorRule }).find(({ zone }) => zone === 'ears')?.leastNrrDb
+    expect([least('half'), least('none'), least('by-kind')]).toEqual([21, 14, undefined])
   })
   it('a cutter whose day is short enough wears any', () =>
     expect(said(80, ear('ear-plugs'))).toEqual(['hearing-protection', 'garment.passes']))

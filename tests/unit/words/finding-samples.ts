@@ -64,7 +64,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'body.garment-fails': { zone: 'torso', requirement: 'fr-jacket' },
   'body.with-caution': { zones: ['arms', 'torso'], count: 2 },
   'body.zone-fails': { zone: 'torso', requirement: 'fr-jacket' },
-  'body.noise-of-day': { twaDbA: 92.07, targetDbA: 85, nrrDb: 22, worn: 1 },
+  'body.noise-of-day': { twaDbA: 92.07, targetDbA: 85, nrrDb: 22, worn: 'one' },
   'body.too-loud': { twaDbA: 110, targetDbA: 85 },
   'body.requirement-changed': { zones: ['neck'], count: 1 },
   'fume.input-missing': { input: 'current' },
