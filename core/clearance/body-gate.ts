@@ -66,9 +66,10 @@ function saidOfNoise(noise: NoiseAtEar, { protectorRule }: HouseRules): readonly
   if (need === null || need.takes === 'any') return []
   const { takes, twaDbA, targetDbA, nrrDb } = need
   const cited = [protectorRule === 'by-kind' ? PROTECTION_SOURCES.protectorByKind : PROTECTION_SOURCES.usProtectorRating]
+  const worn = takes === 'two' ? 'two' : protectorRule === 'by-kind' ? 'muffs' : 'one'
   return [nrrDb === null
     ? finding('hold', 'body.too-loud', { twaDbA, targetDbA }, cited)
-    : finding('note', 'body.noise-of-day', { twaDbA, targetDbA, nrrDb, worn: takes === 'two' ? 'two' : protectorRule === 'by-kind' ? 'muffs' : 'one' }, cited)]
+    : finding('note', 'body.noise-of-day', { twaDbA, targetDbA, nrrDb, worn }, cited)]
 }
 
 /** That the air decides on a mask is said by its own gate. */
