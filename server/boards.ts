@@ -88,11 +88,11 @@ export class Boards {
    * The board at a position or after it.
    *
    * @param position that whoever asks has heard of: nothing older is told
-   * @param own what is theirs alone
+   * @param readOwn reads what is theirs alone: asked once the board is there, so that it is never older than what it is told with
    */
-  async at(siteId: string, position: number, own: OwnPart): Promise<PackedBoard> {
+  async at(siteId: string, position: number, readOwn: () => Promise<OwnPart>): Promise<PackedBoard> {
     const { text, packed } = await this.#board(siteId, position)
-    const key = JSON.stringify(own)
+    const key = JSON.stringify(await readOwn())
     const known = packed.get(key) ?? pack(text, key)
     packed.set(key, known)
     return known

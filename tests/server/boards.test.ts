@@ -13,7 +13,8 @@ beforeAll(async () => {
 })
 afterAll(() => shop.close())
 
-const NOTHING: OwnPart = { unseen: [], trouble: [] }
+const EMPTY: OwnPart = { unseen: [], trouble: [] }
+const NOTHING = () => Promise.resolve(EMPTY)
 const read = ({ json }: PackedBoard) => JSON.parse(json.toString()) as FloorReading
 const now = () => readPosition(shop.pool, shop.siteId)
 const change = async (currentA: number) => {
@@ -37,7 +38,7 @@ describe('the board that screens share', () => {
     const boards = new Boards(shop.pool, shop.clock)
     const own = { noticeId: 'n-1', about: 'item/m-1' } as NoticeReading
     const [mine, theirs] = await Promise.all([
-      boards.at(shop.siteId, 0, { ...NOTHING, unseen: [own] }),
+      boards.at(shop.siteId, 0, () => Promise.resolve({ ...EMPTY, unseen: [own] })),
       boards.at(shop.siteId, 0, NOTHING),
     ])
     expect([read(mine).unseen, read(theirs).unseen]).toEqual([[own], []])
@@ -54,6 +55,35 @@ describe('the board that screens share', () => {
       expect(after.position).toBe(position)
       expect(after.stations.find(({ bayId }) => bayId === 'bay-1')!.facts.job!.currentA).toBe(100 + i)
     }
+  })
+  // Told at a position with an own part from before it, what somebody was told in between would never be asked for again.
+  it('what is theirs alone is never older than the board it is told with', async () => {
+    const boards = new Boards(shop.pool, shop.clock)
+    const asked = await now()
+    await change(150)
+    let readAt = -1
+    const told = read(await boards.at(shop.siteId, asked, async () => {
+      readAt = await now()
+      return EMPTY
+    }))
+    expect(told.position).toBeGreaterThan(asked)
+    expect(readAt).toBeGreaterThanOrEqual(told.position)
+    const order: string[] = []
+    const slow = new Proxy(shop.pool, {
+      get: (own, key) =>
+        key === 'connect'
+          ? async () => {
+            await change(160)
+            order.push('board')
+            return own.connect()
+          }
+          : (Reflect.get(own, key) as unknown),
+    })
+    await new Boards(slow, shop.clock).at(shop.siteId, told.position, () => {
+      order.push('own')
+      return Promise.resolve(EMPTY)
+    })
+    expect(order).toEqual(['board', 'own'])
   })
   it('asked while the record grows, each gets at least what they had heard', async () => {
     const boards = new Boards(shop.pool, shop.clock)

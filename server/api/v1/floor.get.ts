@@ -10,12 +10,12 @@ import { readPosition } from '../../tables/site'
 export default api(async (event): Promise<Buffer | null> => {
   const { siteId, person, holder } = await requireSignedIn(event)
   const { pool, boards } = useRunning()
-  const position = await readPosition(pool, siteId)
-  const unseen = await readUnseen(pool, siteId, person.personId)
-  const trouble = mayDo(holder, 'set-up-site')
-    ? (await readTrouble(pool, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because }))
-    : []
-  const { etag, json, gzip } = await boards.at(siteId, position, { unseen, trouble })
+  const { etag, json, gzip } = await boards.at(siteId, await readPosition(pool, siteId), async () => ({
+    unseen: await readUnseen(pool, siteId, person.personId),
+    trouble: mayDo(holder, 'set-up-site')
+      ? (await readTrouble(pool, siteId)).map(({ streamId, kind, dueAt, tries, because }) => ({ streamId, kind, dueAt, tries, because }))
+      : [],
+  }))
   setHeader(event, 'etag', etag)
   setHeader(event, 'vary', 'accept-encoding')
   if (getHeader(event, 'if-none-match') === etag) {
