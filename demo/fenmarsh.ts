@@ -40,6 +40,7 @@ export const RULES: HouseRules = {
   linedGlovesOnly: false,
   lowShoesDo: false,
   protectorRule: 'half',
+  heatRule: 'asked-daily',
   clothesRule: 'shop-lends',
   radiusRule: '35-ft',
   watchAfterMin: 60,
@@ -84,6 +85,9 @@ export const HALL_AIR: Readonly<Record<string, HallAir>> = {
   'boat-shed': air({ volumeM3: 1500, ceilingM: 4.5, supplyM3PerS: 2, outdoorShare: 0.6, filterEfficiency: 0.95, airSpeedMPerS: 0.2 }),
   'lockside': air({ isOpenAir: true, airSpeedMPerS: 0.5 }),
 }
+
+/** How warm the halls are on a working morning, °C. */
+export const HALL_WARMTH_C: Readonly<Record<string, number>> = { 'gate-hall': 16, 'boat-shed': 15, 'lockside': 9 }
 
 export const AREAS = [
   { areaId: 'gate-bays', hallId: 'gate-hall', name: 'Gate bays' },

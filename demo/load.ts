@@ -14,7 +14,7 @@ import { monthsAfter } from '#core/time/months-after'
 import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
-import { AREAS, bayIdOf, BAYS, HALL_AIR, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
+import { AREAS, bayIdOf, BAYS, HALL_AIR, HALL_WARMTH_C, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
 import { ITEMS } from './kit-items'
 import { loadKitAndCylinders } from './load-kit-and-cylinders'
@@ -208,6 +208,11 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
     await lead(WARDROBE_STREAM, {
       type: 'wardrobe.count',
       payload: { lineId: `line-${index + 1}`, wearable, size, count, ...nrrDb === undefined ? {} : { nrrDb } },
+    })
+  for (const [hallId, airC] of Object.entries(HALL_WARMTH_C))
+    await instructor(hallStream(hallId), {
+      type: 'hall.tell-heat',
+      payload: { warmth: { airC, humidityPercent: 55, isInSun: false }, isEverybodyUsed: false },
     })
   for (const bay of BAYS) await loadBay(instructor, bay)
   await loadPermits(sendAs, nowIso(door.clock))

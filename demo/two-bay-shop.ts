@@ -129,9 +129,13 @@ function thing(
   ]
 }
 
-function atBay(bayId: string, welder: string, job: Job, shade: number): readonly Told[] {
+function atBay(bayId: string, hallId: string, welder: string, job: Job, shade: number): readonly Told[] {
   const bay = stationStream(bayId)
   return [
+    told('maren-holt', at(0), hallStream(hallId), {
+      type: 'hall.tell-heat',
+      payload: { warmth: { airC: 16, humidityPercent: 55, isInSun: false }, isEverybodyUsed: false },
+    }),
     told('maren-holt', at(0), bay, { type: 'station.place-person', payload: { personId: welder } }),
     told('maren-holt', at(0), personStream(welder), { type: 'person.sign-off', payload: { process: job.process, isSignedOff: true } }),
     told('maren-holt', at(1), bay, { type: 'station.set-job', payload: { job } }),
@@ -306,7 +310,7 @@ export const twoBayShop = (isWatchHeard: boolean): SiteAsTold => ({
         place: { placeId: 'store', xM: 41, yM: 1, isUpright: true, isSecured: true, isCapped: true },
       },
     }),
-    ...atBay('bay-1', 'runa-okafor', TIG_JOB, 11),
+    ...atBay('bay-1', 'boat-shed', 'runa-okafor', TIG_JOB, 11),
     told('maren-holt', at(9), stationStream('bay-1'), { type: 'station.place-hood', payload: { placement: 'beside', distanceM: 0.2 } }),
     told('maren-holt', at(10), stationStream('bay-1'), {
       type: 'station.check-extraction',
@@ -328,7 +332,7 @@ export const twoBayShop = (isWatchHeard: boolean): SiteAsTold => ({
       type: 'cylinder.read',
       payload: { by: 'pressure', gaugePressureKPa: 12_000, temperatureC: 15 },
     }),
-    ...atBay('gate-3', 'kit-amari', GATE_JOB, 11),
+    ...atBay('gate-3', 'lockside', 'kit-amari', GATE_JOB, 11),
     told('kit-amari', at(13), permit, { type: 'permit.request', payload: GATE_REQUEST }),
     ...planPermit(GATE_REQUEST, TWO_BAY_RULES).plan.precautions.map(({ id }) =>
       told('kit-amari', at(14), permit, { type: 'permit.see-to', payload: { precaution: id, how: 'done' } }),

@@ -74,6 +74,7 @@ export const COMMAND_SAMPLES = {
   'station.reopen': {},
   'station.lapse-checks': {},
   'hall.describe': { air: AIR },
+  'hall.tell-heat': { warmth: { airC: 24, humidityPercent: 50, isInSun: false }, isEverybodyUsed: false },
   'hall.fit-bays': { bays: { 'bay-1': { xM: 1, yM: 1, extraction: null } } },
   'hall.fit-bay': { bayId: 'bay-1', fitted: { xM: 1, yM: 1, extraction: null } },
   'fume.enter-sheet': {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SETTLING_RULES } from '#core/cylinder/settling'
-import { CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
+import { CLOTHES_RULES, HEAT_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { UNIT_SYSTEMS } from '#core/units'
@@ -107,6 +107,7 @@ function undo() {
         <RuleChoice rule="safetyToe" :entry="entry" :choices="[false, true]" :hint="says.safetyToeHint" @change="set" />
         <RuleChoice v-for="rule in CLOTHES" :key="rule" :rule="rule" :entry="entry" :choices="[false, true]" @change="set" />
         <RuleChoice rule="protectorRule" :entry="entry" :choices="DERATINGS" :hint="says.protectorsHint" @change="set" />
+        <RuleChoice rule="heatRule" :entry="entry" :choices="HEAT_RULES" :hint="says.heatHint" @change="set" />
         <RuleChoice rule="clothesRule" :entry="entry" :choices="CLOTHES_RULES" @change="set" />
         <HotworkRules :entry="entry" @change="set" />
         <RuleChoice rule="units" :entry="entry" :choices="UNIT_SYSTEMS" @change="set" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { baysOfHall } from '#core/air/air-facts'
 import { openingPages } from '~/words/opening'
 
 const says = openingPages.page
@@ -7,6 +8,9 @@ const says = openingPages.page
 const judged = useJudged()
 const session = useSession()
 const { atBay, atDoor, atCylinders, problem } = useLooks()
+const facts = useFacts()
+/** Halls with bays in use: it is told once how warm they are. */
+const halls = computed(() => facts.site.halls.filter(({ hallId }) => baysOfHall(facts.site, hallId).length > 0))
 const toGo = computed(() => judged.placed.filter(({ verdict }) => verdict.word !== 'clear-to-strike'))
 const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word === 'clear-to-strike'))
 </script>
@@ -27,6 +31,7 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
       <div class="together">
         <OpeningClass />
         <OpeningJob />
+        <StationHeat :halls="halls" />
       </div>
       <p class="count" role="status">
         {{ says.toGo(toGo.length, clear.length) }}

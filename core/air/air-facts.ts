@@ -8,7 +8,7 @@ import { shopDayOf } from '../time/shop-day'
 import { surveyPlace } from './survey-place'
 import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
-import type { Extraction, HallState, ScreenId, WallId } from '../streams/hall/hall'
+import type { Extraction, HallState, ScreenId, ToldHeat, WallId } from '../streams/hall/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
@@ -55,6 +55,8 @@ export interface AirSurroundings {
   readonly walls?: WallId
   /** Undefined: nobody has said what keeps the arc out of the eyes of others. */
   readonly screen?: ScreenId
+  /** How warm the hall is, as it was told; undefined: nobody ever did. */
+  readonly heat?: ToldHeat
   /** The bay in use that is nearest in the hall; null where there is none. */
   readonly neighbour?: Neighbour | null
   /** The hall predicted with this bay as given; null while the hall is not described. */
@@ -201,6 +203,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       extraction: inHall?.bays[bayId]?.extraction,
       walls: inHall?.bays[bayId]?.walls,
       screen: inHall?.bays[bayId]?.screen,
+      heat: inHall?.heat,
       neighbour: hallId === null ? null : neighbourOf(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null

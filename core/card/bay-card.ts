@@ -24,13 +24,17 @@ export interface BayCard {
 const ON_THE_CARD: readonly ZoneId[] = ['eyes', 'hands', 'torso', 'arms', 'legs', 'feet', 'ears', 'lungs']
 const HOW_MANY = 3
 
-/** Three reminders for a job, what harms most first. Common practice, no source. */
-export function remindersFor(job: Job): readonly ReminderId[] {
+/**
+ * Three reminders for a job, what harms most first. Common practice, no source.
+ * @param isHot no full hour of it may be worked in today's heat
+ */
+export function remindersFor(job: Job, isHot = false): readonly ReminderId[] {
   const { process } = job
   const { heat } = PROCESS_TRAITS[process]
   const isArc = heat === 'open-arc'
   const rules: readonly (readonly [isAsked: boolean, reminder: ReminderId])[] = [
     [heat === 'laser', 'beam-needs-eyewear'],
+    [isHot, 'rest-from-heat'],
     [job.container !== undefined && job.container !== 'not-a-container', 'tank-cleaned-and-tested'],
     [job.coating !== undefined && job.coating !== 'none' && job.coatingStripped !== true, 'coating-off-first'],
     [heat === 'flame', 'purge-before-lighting'],
@@ -70,6 +74,6 @@ export function bayCard({ bay, station, verdict }: JudgedBay, nameOf: (personId:
       .filter(({ zone }) => ON_THE_CARD.includes(zone))
       .map(({ zone, requirement, leastNrrDb }) => ({ zone, requirement, ...leastNrrDb === undefined ? {} : { leastNrrDb } }))
       .sort((a, b) => ON_THE_CARD.indexOf(a.zone) - ON_THE_CARD.indexOf(b.zone)),
-    reminders: job === null ? [] : remindersFor(job),
+    reminders: job === null ? [] : remindersFor(job, verdict.byId.body.findings.some(({ code }) => code === 'body.heat-rest')),
   }
 }

@@ -2,6 +2,7 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { garmentHouseOf } from '../streams/house-rules/house-rules'
+import { heatOfDay } from '../heat/heat-of-day'
 import { noiseAtEar, noiseNeed, spansHere } from '../hearing/day-noise'
 import type { NoiseAtEar, WorkAt } from '../hearing/day-noise'
 import type { Job } from '../job/job'
@@ -11,6 +12,7 @@ import { requiredOutfit } from '../ppe/required-outfit'
 import type { OutfitRequirement } from '../ppe/required-outfit'
 import type { ZoneId } from '../ids/vocabulary'
 import { PROTECTION_SOURCES } from '../source/protection-sources'
+import type { ToldHeat } from '../streams/hall/hall'
 import type { Station, ZoneCheck } from '../streams/station/station'
 import type { Instant } from '../time/instant'
 import { isAfter, stands } from '../time/instant'
@@ -34,6 +36,8 @@ interface AtTheDoor {
   readonly noiseElsewhere: Surroundings['noiseElsewhere']
   /** Whoever stands here, as far as what they have on goes; null for nobody. */
   readonly welder: Pick<Welder, 'outfit' | 'takenOff'> | null
+  /** How warm the hall is, as it was told; left out where nobody did. */
+  readonly heat?: ToldHeat
   readonly now: Instant
 }
 
@@ -103,7 +107,8 @@ export function judgeBody(
     .map(({ zone, requirement, garments: told }) => told !== null && doesFail(told)
       ? finding('hold', 'body.garment-fails', { zone, requirement })
       : finding('hold', 'body.zone-fails', { zone, requirement }))
-  found.push(...saidOfNoise(noise, rules))
+  const heat = heatOfDay(job, door.heat ?? null, { heatRule: rules.heatRule, now })
+  found.push(...saidOfNoise(noise, rules), ...heat.found)
   const cautioned = outfit.filter(({ standing, garments: told }) => standing === 'passes' && cautionsOf(told).length > 0)
   if (cautioned.length > 0) {
     const zones = cautioned.map(({ zone }) => zone)
@@ -111,7 +116,7 @@ export function judgeBody(
   }
   const of = (standing: ZoneStanding): readonly ZoneId[] => outfit.filter(line => line.standing === standing).map(({ zone }) => zone)
   const [changed, unchecked] = [of('changed'), of('to-check')]
-  const missing: Finding[] = []
+  const missing: Finding[] = [...heat.missing]
   if (changed.length > 0) missing.push(finding('hold', 'body.requirement-changed', { zones: changed, count: changed.length }))
   if (unchecked.length > 0) missing.push(finding('hold', 'body.zones-to-check', { zones: unchecked, count: unchecked.length }))
   return { ...gateFrom('body', found, missing), outfit }

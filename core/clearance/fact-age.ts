@@ -11,7 +11,7 @@ import type { Surroundings } from './surroundings'
  */
 export function factsSince(
   station: Station,
-  { kit, fire, forPerson, now }: Pick<Surroundings, 'kit' | 'fire' | 'forPerson' | 'now'>,
+  { kit, fire, forPerson, air, now }: Pick<Surroundings, 'kit' | 'fire' | 'forPerson' | 'air' | 'now'>,
 ): Readonly<Record<GateId, Instant | null>> {
   const { helmetCheck, glasses, zones, extractionCheck, fireCheck, laserCell } = station
   const outfit = forPerson(station.personId).welder?.outfit ?? null
@@ -19,7 +19,11 @@ export function factsSince(
   return {
     job: null,
     eyes: earliestOf([helmetCheck?.at, glasses?.at, laserCell?.at, ...looks('eyes')]),
-    body: earliestOf([outfit && stands(outfit.validUntil, now) ? outfit.at : null, ...Object.values(zones).map(({ at }) => at)]),
+    body: earliestOf([
+      outfit && stands(outfit.validUntil, now) ? outfit.at : null,
+      air.heat && stands(air.heat.validUntil, now) ? air.heat.at : null,
+      ...Object.values(zones).map(({ at }) => at),
+    ]),
     air: earliestOf([extractionCheck?.at, ...looks('air')]),
     gas: earliestOf([...kit.cylinders.flatMap(({ leakTest }) => leakTest?.at ?? []), ...looks('gas')]),
     machine: earliestOf(looks('machine')),

@@ -17,8 +17,8 @@ type Judge = (station: Station, around: Surroundings) => Gate
 export const JUDGES = {
   job: ({ job, personId }, { forPerson, rules, air }) => judgeJob(job, forPerson(personId).welder, rules.signOffRule, air.shopDay),
   eyes: judgeEyes,
-  body: (station, { now, rules, noiseElsewhere, forPerson }) =>
-    judgeBody(station, { now, rules, noiseElsewhere, welder: forPerson(station.personId).welder }),
+  body: (station, { now, rules, air, noiseElsewhere, forPerson }) =>
+    judgeBody(station, { now, rules, noiseElsewhere, welder: forPerson(station.personId).welder, heat: air.heat }),
   air: (station, { air, kit, forPerson, rules, now }) => judgeAir(station, air, kit, forPerson(station.personId), rules, now),
   gas: (station, { kit, rules, now }) => judgeGas(station, kit, rules, now),
   machine: (station, { kit, now }) => judgeMachine(station, kit, now),

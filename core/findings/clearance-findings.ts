@@ -54,6 +54,10 @@ export interface BodyFindings {
   'body.zone-fails': { zone: ZoneId, requirement: RequirementId }
   'body.noise-of-day': { twaDbA: number, targetDbA: number, nrrDb: number, worn: 'one' | 'muffs' | 'two' }
   'body.too-loud': { twaDbA: number, targetDbA: number }
+  'body.heat-not-told': Record<string, never>
+  'body.heat-old': { hours: number }
+  'body.heat-rest': { effectiveC: number, limitC: number, workMin: number }
+  'body.too-hot': { effectiveC: number, limitC: number }
   'body.requirement-changed': { zones: readonly ZoneId[], count: number }
 }
 

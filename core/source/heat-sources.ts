@@ -21,6 +21,12 @@ export const HEAT_SOURCES = {
     basis: 'derived',
     confidence: 'low',
   },
+  heatWork: {
+    document: 'Zonaris',
+    clause: 'welding counts as moderate work; overhead, gouging, and where one cannot stand up straight as heavy: common practice, no source',
+    basis: 'practice',
+    confidence: 'medium',
+  },
   heatIndex: {
     document: 'ISO 7243',
     clause: '0.7 wet bulb and 0.3 globe; in the sun 0.7, 0.2 and 0.1',

@@ -65,6 +65,7 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   lowShoesDo: 'truth',
   clothesRule: 'text',
   protectorRule: 'text',
+  heatRule: 'text',
   language: 'text',
 })
 

@@ -2,12 +2,13 @@ import { z } from 'zod'
 import type { HoodPosition } from '#core/air/bay-air'
 import type { FumeCommands } from '#core/streams/fume-sheets/fume-sheets'
 import { DATA_SHEET_LIMITS } from '#core/fume/data-sheet'
-import type { Extraction, FittedBay, HallCommands } from '#core/streams/hall/hall'
+import type { Extraction, FittedBay, HallCommands, Warmth } from '#core/streams/hall/hall'
 import { FLOW_METHODS, SCREENS, WALLS } from '#core/streams/hall/hall'
 import { BAYS_AT_ONCE } from '#core/streams/site/site'
 import type { SamplesCommands } from '#core/streams/samples/samples'
 import type { HallAir } from '#core/ventilation/hall'
 import { HALL_LIMITS } from '#core/ventilation/hall'
+import { HEAT_LIMITS } from '#core/heat/heat-stress'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
 import { between } from './job-schema'
@@ -97,6 +98,15 @@ export const surveySchema = z.strictObject({
   })).min(1, 'at least one result').max(200, 'at most 200 results'),
 }) satisfies z.ZodType<SamplesCommands['samples.record']>
 
+export const warmthSchema = z.union([
+  z.strictObject({ wbgtC: between(HEAT_LIMITS.wbgtC, '°C') }),
+  z.strictObject({
+    airC: between(HEAT_LIMITS.airC, '°C'),
+    humidityPercent: between(HEAT_LIMITS.humidityPercent, '%'),
+    isInSun: z.boolean(),
+  }),
+]) satisfies z.ZodType<Warmth>
+
 export const hallPayloads = {
   'hall.describe': z.strictObject({ air: hallAirSchema }),
   'hall.fit-bay': z.strictObject({ bayId: idSchema, fitted: fittedBaySchema }),
@@ -105,6 +115,7 @@ export const hallPayloads = {
       .record(idSchema, fittedBaySchema)
       .refine(bays => Object.keys(bays).length > 0 && Object.keys(bays).length <= BAYS_AT_ONCE, `1 to ${BAYS_AT_ONCE} bays`),
   }),
+  'hall.tell-heat': z.strictObject({ warmth: warmthSchema, isEverybodyUsed: z.boolean() }),
 } satisfies Payloads<HallCommands>
 
 export const fumeSheetsPayloads = {

@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { LANGUAGES } from '#core/ids/language-ids'
+import { HEAT_RULES, AUTHORISING_RULES, CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { DERATINGS } from '#core/ids/protection-ids'
 import { SETTLING_RULES } from '#core/cylinder/settling'
 import { RADIUS_RULES } from '#core/hotwork/radius-rules'
-import { AUTHORISING_RULES, CLOTHES_RULES, REGULATOR_RULES, SIGN_OFF_RULES } from '#core/streams/house-rules/house-rules'
 import { HOUSE_RULE_LIMITS } from '#core/streams/house-rules/house-rule-limits'
 import type { HouseRulesCommands } from '#core/streams/house-rules/decide-house-rules'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
@@ -72,6 +72,7 @@ export const houseRulesSchema = z.strictObject({
   lowShoesDo: z.boolean(),
   clothesRule: z.enum(CLOTHES_RULES),
   protectorRule: z.enum(DERATINGS),
+  heatRule: z.enum(HEAT_RULES),
   language: z.enum(LANGUAGES),
 }) satisfies z.ZodType<HouseRules>
 

@@ -3,6 +3,7 @@ import {
 } from '#core/units'
 import type { UnitSystem } from '#core/units'
 import type { Language } from './language'
+import { down, up } from './rounded'
 
 const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)))
 
@@ -39,6 +40,8 @@ export interface Quantities {
   /** Gauge pressure. */
   readonly pressure: (kPa: number) => string
   readonly temperature: (celsius: number) => string
+  /** An index of heat, to a tenth: rounded up, or a limit down. */
+  readonly heatIndex: (celsius: number, toward?: 'up' | 'down') => string
   readonly mass: (kg: number) => string
   /** Between things on the floor. */
   readonly distance: (m: number) => string
@@ -68,6 +71,8 @@ const shade = (value: number): string => String(Math.floor(value * 10 + 1e-9) / 
 const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)} A`
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
+const ROUNDED = { up, down } as const
+
 const METRIC: Omit<Quantities, 'part'> = {
   ...common,
   gas: v => `${trim(v, v < 10 ? 2 : 1)} m³`,
@@ -75,6 +80,7 @@ const METRIC: Omit<Quantities, 'part'> = {
   gasFlow: v => `${trim(v, 1)} L/min`,
   pressure: p => `${trim(p / 100, p < 1000 ? 2 : 0)} bar`,
   temperature: t => `${trim(t, 0)} °C`,
+  heatIndex: (t, toward = 'up') => `${ROUNDED[toward](t, 0.1)} °C`,
   mass: m => `${trim(m, 1)} kg`,
   distance: m => `${trim(m, 2)} m`,
   feed: v => `${trim(v, 2)} m/min`,
@@ -112,6 +118,7 @@ const US: Omit<Quantities, 'part'> = {
   gasFlow: v => `${trim(cfhFromLPerH(v * 60), 0)} cfh`,
   pressure: p => `${trim(psiFromKPa(p), p < 700 ? 1 : 0)} psi`,
   temperature: t => `${trim((t * 9) / 5 + 32, 0)} °F`,
+  heatIndex: (t, toward = 'up') => `${ROUNDED[toward]((t * 9) / 5 + 32, 0.1)} °F`,
   mass: m => `${trim(lbFromKg(m), 1)} lb`,
   distance: m => `${trim(ftFromM(m), 1)} ft`,
   feed: v => `${trim(inchFromMm(v * 1000), 0)} in/min`,

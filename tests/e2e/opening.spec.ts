@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test'
 import { axeFindsNothing } from './axe-finds'
 import { shopDayEndsAtMs } from '#core/time/shop-day'
 import { choose, expect, serve, signIn, test } from './served'
@@ -8,6 +9,15 @@ test.beforeAll(async () => {
   served = await serve()
 })
 test.afterAll(() => served.stop())
+
+/** Air of so many °F at a humidity of 55 %, in the shade; not everybody is used to it. */
+async function tellHeat(warm: Locator, airF: string): Promise<void> {
+  await warm.getByLabel('Air').fill(airF)
+  await warm.getByLabel('Humidity').fill('55')
+  await warm.getByRole('radio', { name: 'no', exact: true }).click()
+  await warm.getByRole('radio', { name: 'not all are used to such heat' }).click()
+  await warm.getByRole('button', { name: 'Tell it' }).click()
+}
 
 test('the shop is opened bay by bay: a look and a door in one tap each; what no tap answers is said', async ({ page }) => {
   await signIn(page, served, 'maren', '/')
@@ -50,10 +60,31 @@ test('a class is placed in one go, each to their own bay; nobody who stands some
   await expect(page.getByRole('heading', { name: /^4 Imke Tarrow/ })).toBeVisible()
 })
 
+test('a hall that is too hot holds whoever works there; cooled and told again it does not', async ({ page }) => {
+  await signIn(page, served, 'maren', '/bay/bay-9?do=body')
+  const body = page.getByRole('region', { name: 'Body' })
+  const warm = page.getByRole('region', { name: 'How warm is it?' })
+  const again = warm.getByRole('button', { name: 'Tell how warm it is now' })
+  await again.click()
+  await tellHeat(warm, '97')
+  await expect(body).toContainText('Too hot here to work in leathers')
+  await again.click()
+  await tellHeat(warm, '79')
+  await expect(body).toContainText(/Work (?:30|45) min of each hour and rest the others/)
+  await page.goto(served.url)
+  await expect(page.getByRole('link', { name: /^Bay 9, Ivo Reyes/ })).toHaveAttribute('aria-label', /Body open/)
+})
+
 test('at 07:40 of the next day all holds; what is due of twelve bays is said in well under sixty taps', async ({ page }) => {
   await served.restart(new Date(shopDayEndsAtMs(Date.now(), 'America/New_York', 4) + 220 * 60_000).toISOString())
   await signIn(page, served, 'maren', '/opening')
   await expect(page.getByText('12 bays to go, 0 clear to strike')).toBeVisible()
+  // How warm it is is told once, for all halls.
+  const warm = page.getByRole('region', { name: 'How warm is it?' })
+  await warm.getByRole('button', { name: 'Tell it' }).click()
+  await expect(warm.getByText('Air, humidity and sun are needed, or the index.')).toBeVisible()
+  await tellHeat(warm, '60')
+  await expect(warm.getByRole('button', { name: 'How warm is it?' })).toBeVisible()
   const keys = page.getByRole('button', { name: /^(Brushed: all tight|Looked: all sound|Passes at the door)/ })
   await expect(page.getByRole('button', { name: /^Brushed: all tight at bay 1\b/ })).toBeVisible()
   expect(await keys.count()).toBeLessThanOrEqual(40)

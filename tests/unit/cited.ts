@@ -1,5 +1,8 @@
 import type { FindingCode } from '#core/findings/finding'
 
+/** Of leathers and the work, and how the index was found. */
+const HEAT = ['', '+wetBulb', '+sunnyIndex'].map(index => `heatLimits+heatLeathers+heatWork+heatIndex${index}`)
+
 /** Whatever the row of a limit cites. */
 const LIMITS = [
   'usLimits',
@@ -175,6 +178,8 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'garment.tinted': ['usEyeDuty'],
   'body.noise-of-day': ['usProtectorRating', 'protectorByKind'],
   'body.too-loud': ['usProtectorRating', 'protectorByKind'],
+  'body.heat-rest': HEAT,
+  'body.too-hot': HEAT,
   'garment.noise-decides': ['usProtectorRating'],
   'garment.label-unread': ['usProtectorRating', 'protectorByKind'],
   'garment.protector-too-weak': ['usProtectorRating', 'protectorByKind'],

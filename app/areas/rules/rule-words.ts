@@ -60,6 +60,7 @@ export const RULE_WORDS: RuleWords = {
   linedGlovesOnly: [() => says.lightestGlove, only => only ? says.linedOnly : says.byProcess],
   lowShoesDo: [() => says.height, isEnough => isEnough ? says.lowShoesDo : says.bootsOnly],
   protectorRule: [() => says.protectors, id => says.protectorRules[id]],
+  heatRule: [() => says.heat, id => says.heatRules[id]],
   clothesRule: [() => says.furnishes, id => says.clothesRules[id]],
   units: [() => says.units, unitWords],
   language: [() => says.language, id => LANGUAGE_NAMES[id]],

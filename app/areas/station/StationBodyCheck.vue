@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hallIdOf } from '#core/air/air-facts'
 import { stationStream } from '#core/ids/streams'
 import type { OutfitRequirement } from '#core/ppe/required-outfit'
 import type { Placed } from '~/stores/judged'
@@ -14,8 +15,14 @@ const { act, refused } = useSenderTo(() => stationStream(placed.bay.bayId))
 
 /** A tick is asked for where nothing was told of clothes; what was told is judged, and no tick passes what it fails. */
 const SAID = { 'passes': 'passes', 'fails': 'fails', 'to-check': null, 'changed': null } as const
+const facts = useFacts()
+/** The hall that this bay stands in. */
+const halls = computed(() => facts.site.halls.filter(({ hallId }) => hallId === hallIdOf(facts.site, placed.bay.bayId)))
 const lines = computed(() => placed.verdict.outfit.map(line => ({ ...line, said: SAID[line.standing], isTold: line.garments !== null })))
 const gate = computed(() => placed.verdict.byId.body)
+/** What no zone says: the heat and the noise of the day. */
+const OF_THE_DAY: ReadonlySet<string> = new Set(['body.heat-rest', 'body.too-hot', 'body.heat-old', 'body.too-loud', 'body.noise-of-day'])
+const ofTheDay = computed(() => gate.value.findings.filter(({ code }) => OF_THE_DAY.has(code)))
 const rest = computed(() => lines.value.filter(({ said }) => said === null))
 const say = (line: OutfitRequirement, passes: boolean) =>
   act('station.check-outfit', { zones: [{ zone: line.zone, requirement: line.requirement, passes }] })
@@ -32,6 +39,8 @@ const restPasses = () =>
         {{ says.tellWhatIsWorn }}
       </NuxtLink>
     </p>
+    <CylinderFindings :findings="ofTheDay" />
+    <StationHeat :halls="halls" />
     <FramePapers :name="says.bayCard" :to="`/api/v1/bays/${placed.bay.bayId}/card`" />
     <ul class="zones">
       <li v-for="line in lines" :key="line.zone">

@@ -58,6 +58,12 @@ export const rulesPages = {
       'half': 'half of that',
       'by-kind': 'muffs 75 %, plugs 30 % of the label, less 7 dB',
     },
+    heat: 'Heat',
+    heatHint: 'How warm a hall is decides how much of an hour may be worked in leathers. Counted only where told, a hot day that nobody told of is not seen.',
+    heatRules: {
+      'asked-daily': 'asked every day, and held until told',
+      'when-told': 'counted where somebody tells it',
+    },
     furnishes: 'Who furnishes clothes',
     clothesRules: {
       'shop-lends': 'the shop lends what is lacking',

@@ -61,6 +61,12 @@ export const rulesPages: typeof English = {
       'half': 'la mitad de eso',
       'by-kind': 'orejeras 75 %, tapones 30 % de la etiqueta, menos 7 dB',
     },
+    heat: 'Calor',
+    heatHint: 'Cuánto calor hace decide cuánto de cada hora se puede trabajar con cuero. Si solo cuenta cuando se dice, un día caluroso que nadie dijo no se ve.',
+    heatRules: {
+      'asked-daily': 'se pregunta cada día, y se retiene hasta que se diga',
+      'when-told': 'cuenta donde alguien lo dice',
+    },
     furnishes: 'Quién pone la ropa',
     clothesRules: {
       'shop-lends': 'el taller presta lo que falta',

@@ -1,4 +1,5 @@
 import type { stationPages as English } from '../en/station'
+import type { Shown } from '../shown'
 
 /** What the pages of this area say, in Spanish. */
 export const stationPages: typeof English = {
@@ -92,6 +93,24 @@ export const stationPages: typeof English = {
     somebodyElse: 'Hay alguien más adentro',
     recordAllSo: people => `Revisado: todo así, ${people === 1 ? '1 persona' : `${people} personas`} adentro`,
     recordNotSo: (wrong, people) => `Revisado: ${wrong} no es así, ${people === 1 ? '1 persona' : `${people} personas`} adentro`,
+  },
+  heat: {
+    howWarm: '¿Cuánto calor hace?',
+    howWarmIn: (hall: Shown) => `¿Cuánto calor hace en ${hall}?`,
+    air: (air: Shown, humidityPercent: number, isInSun: boolean) => `aire ${air}, humedad ${humidityPercent} %${isInSun ? ', al sol' : ''}`,
+    index: (index: Shown) => `un índice (WBGT) de ${index}, medido`,
+    told: (what: Shown, isUsed: boolean, at: Shown) => `A las ${at}: ${what}; ${isUsed ? 'todos están hechos al calor' : 'no todos están hechos al calor'}.`,
+    tellAgain: 'Decir cuánto calor hace ahora',
+    airTemperature: 'Aire',
+    humidity: 'Humedad',
+    measured: 'O WBGT, medido',
+    inSun: 'Al sol',
+    isUsed: 'Quienes trabajan aquí',
+    yesNo: { yes: 'sí', no: 'no' },
+    usedYesNo: { no: 'no todos están hechos a ese calor, o no se sabe', yes: 'todos llevan una o dos semanas trabajando con ese calor' },
+    lacksWarmth: 'Hacen falta aire, humedad y sol, o el índice.',
+    lacksUsed: 'Diga si todos los que trabajan aquí están hechos a él.',
+    tell: 'Decirlo',
   },
   bodyCheck: {
     bayCard: 'Tarjeta del puesto para imprimir',

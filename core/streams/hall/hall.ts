@@ -1,4 +1,6 @@
 import type { Decision } from '../decision'
+import type { Instant } from '../../time/instant'
+import { newest } from '../../time/late-reports'
 import type { HallAir } from '../../ventilation/hall'
 import type { ExtractionKindId } from '../../ids/vocabulary'
 
@@ -40,8 +42,24 @@ export interface FittedBay {
   readonly screen?: ScreenId
 }
 
+/** How warm it is where people work: the index that was measured, °C, or air, humidity and sun that it is estimated from. */
+export type Warmth
+  = | { readonly wbgtC: number }
+    | { readonly airC: number, readonly humidityPercent: number, readonly isInSun: boolean }
+
+/** The warmth of a hall as it was told at an instant; it speaks until the shop day ends. */
+export interface ToldHeat {
+  readonly warmth: Warmth
+  /** Everybody who works there has worked in such warmth for a week or two; else the lower limits count for all. */
+  readonly isEverybodyUsed: boolean
+  readonly at: Instant
+  readonly validUntil: Instant
+}
+
 export interface HallState {
   readonly air: HallAir | null
+  /** Left out: nobody ever told. */
+  readonly heat?: ToldHeat
   readonly bays: Readonly<Record<string, FittedBay>>
 }
 export const NO_HALL: HallState = { air: null, bays: {} }
@@ -51,26 +69,39 @@ export interface HallCommands {
   'hall.fit-bay': { readonly bayId: string, readonly fitted: FittedBay }
   /** Several bays of the hall in one go. */
   'hall.fit-bays': { readonly bays: Readonly<Record<string, FittedBay>> }
+  'hall.tell-heat': Omit<ToldHeat, 'at' | 'validUntil'>
 }
 export type HallCommand = { [T in keyof HallCommands]: { readonly type: T, readonly payload: HallCommands[T] } }[keyof HallCommands]
 
 export type HallEvent
   = | { readonly type: 'hall-described', readonly version: 1, readonly payload: HallCommands['hall.describe'] }
     | { readonly type: 'bay-fitted', readonly version: 1, readonly payload: HallCommands['hall.fit-bay'] }
+    | { readonly type: 'heat-told', readonly version: 1, readonly payload: ToldHeat }
 
 export function evolveHall(state: HallState, event: HallEvent): HallState {
   switch (event.type) {
     case 'hall-described': return { ...state, air: event.payload.air }
+    // One that comes in late is not put before a newer one.
+    case 'heat-told': return { ...state, heat: newest(state.heat ?? null, event.payload)! }
     case 'bay-fitted': return { ...state, bays: { ...state.bays, [event.payload.bayId]: event.payload.fitted } }
   }
 }
 
 /** The bays that a command fits, and how. */
-export const fittingsOf = (command: Exclude<HallCommand, { readonly type: 'hall.describe' }>): readonly (readonly [string, FittedBay])[] =>
-  command.type === 'hall.fit-bay' ? [[command.payload.bayId, command.payload.fitted]] : Object.entries(command.payload.bays)
+export function fittingsOf(command: HallCommand): readonly (readonly [string, FittedBay])[] {
+  switch (command.type) {
+    case 'hall.fit-bay': return [[command.payload.bayId, command.payload.fitted]]
+    case 'hall.fit-bays': return Object.entries(command.payload.bays)
+    default: return []
+  }
+}
+
+interface HallToday { readonly at: Instant, readonly dayEnds: Instant }
 
 /** Decides a change to a hall. That hall and bay exist is known to the door. */
-export function decideHall(command: HallCommand): Decision<HallEvent> {
+export function decideHall(command: HallCommand, { at, dayEnds }: HallToday): Decision<HallEvent> {
+  if (command.type === 'hall.tell-heat')
+    return { events: [{ type: 'heat-told', version: 1, payload: { ...command.payload, at, validUntil: dayEnds } }] }
   if (command.type === 'hall.describe') return { events: [{ type: 'hall-described', version: 1, payload: command.payload }] }
   const bays = fittingsOf(command)
   return { events: bays.map(([bayId, fitted]) => ({ type: 'bay-fitted', version: 1, payload: { bayId, fitted } })) }

@@ -1,6 +1,7 @@
 import { baysOfHall, hallIdOf } from '../../air/air-facts'
 import { finding } from '../../findings/finding'
-import { asLanded, request } from '../stream-kind'
+import { dayEndsAfter } from '../scene'
+import { asLanded, report, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
 import { decideHall, evolveHall, fittingsOf, NO_HALL } from './hall'
 import type { HallCommand, HallEvent, HallState } from './hall'
@@ -20,11 +21,14 @@ export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
     'hall.describe': request('describe-air', { touches: itsBays }),
     'hall.fit-bay': request('describe-air', { touches: itsBays }),
     'hall.fit-bays': request('describe-air', { touches: itsBays }),
+    'hall.tell-heat': report('door-checks', { touches: itsBays }),
   },
-  decide(_hall, command, { id, site }) {
-    const bays = command.type === 'hall.describe' ? [] : fittingsOf(command)
-    const stranger = bays.find(([bayId]) => hallIdOf(site, bayId) !== id)
-    return stranger === undefined ? decideHall(command) : { refused: [finding('hold', 'command.bay-unknown', { bayId: stranger[0] })] }
+  decide(_hall, command, asked) {
+    const { id, site, at } = asked
+    const stranger = fittingsOf(command).find(([bayId]) => hallIdOf(site, bayId) !== id)
+    return stranger === undefined
+      ? decideHall(command, { at, dayEnds: dayEndsAfter(asked, at) })
+      : { refused: [finding('hold', 'command.bay-unknown', { bayId: stranger[0] })] }
   },
   refuseId: (id, site) =>
     site.halls.some(({ hallId }) => hallId === id) ? null : finding('hold', 'command.unknown-stream', { streamId: `hall/${id}` }),

@@ -24,6 +24,10 @@ export type SignOffRuleId = typeof SIGN_OFF_RULES[number]
 export const CLOTHES_RULES = ['shop-lends', 'brought'] as const
 export type ClothesRuleId = typeof CLOTHES_RULES[number]
 
+/** Whether it must be told every day how warm a hall is, or counts only where somebody told. */
+export const HEAT_RULES = ['asked-daily', 'when-told'] as const
+export type HeatRuleId = typeof HEAT_RULES[number]
+
 /** The schools a site has chosen among. The stricter of law and house rule binds. */
 export interface HouseRules {
   readonly jurisdiction: JurisdictionId
@@ -88,6 +92,7 @@ export interface HouseRules {
   readonly clothesRule: ClothesRuleId
   /** How much less than its label a hearing protector is taken to do. */
   readonly protectorRule: DeratingId
+  readonly heatRule: HeatRuleId
   /** What is said to whoever chose no language of their own. */
   readonly language: LanguageId
 }
@@ -133,6 +138,7 @@ export const NEW_SITE_RULES: HouseRules = {
   lowShoesDo: false,
   clothesRule: 'shop-lends',
   protectorRule: 'half',
+  heatRule: 'asked-daily',
   language: 'en',
 }
 
@@ -152,7 +158,8 @@ export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly v
 
 /**
  * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language, the fifth none
- * for signing off, the sixth none for clothes, the seventh none for hearing protectors: a site that had chosen its rules gets those of a
+ * for signing off, the sixth none for clothes, the seventh none for hearing
+ * protectors and heat: a site that had chosen its rules gets those of a
  * new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>

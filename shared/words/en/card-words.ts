@@ -6,6 +6,7 @@ const reminders: Record<ReminderId, string> = {
   'coating-off-first': 'Take the coating off well past the joint, and keep your head out of what still burns.',
   'purge-before-lighting': 'Purge each hose by itself before lighting; light with a striker.',
   'sparks-from-above': 'Sparks fall on you: collar shut, cuffs over gloves, nothing open above.',
+  'rest-from-heat': 'Hot today: rest each hour as Body says, out of the jacket; drink before you are thirsty.',
   'ears-in': 'Ear protection in before the first cut, not after.',
   'stubs-and-slag-are-hot': 'Metal stays hot long after it is dark: tongs, and a bin for stubs.',
   'glasses-while-chipping': 'Glasses stay on when the helmet goes up: slag flies while it cools.',

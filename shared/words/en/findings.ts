@@ -273,6 +273,26 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Shorten the loud work: fewer minutes of it in each hour, or fewer hours.',
     `Too loud a day: ${Math.ceil(twaDbA)} dBA.`,
   ],
+  'body.heat-not-told': () => [
+    'Nobody said today how warm it is here.',
+    'Tell it on the page that opens the shop: air, humidity and sun, or the index that was measured.',
+    'Nobody said how warm it is.',
+  ],
+  'body.heat-old': ({ hours }) => [
+    `It was warm here, and that was told over ${hours} hours ago.`,
+    'Tell again how warm it is: a morning says little of the afternoon.',
+    'Told too long ago how warm it is.',
+  ],
+  'body.heat-rest': ({ effectiveC, limitC, workMin }, q) => [
+    `Hot here: ${q.heatIndex(effectiveC, 'up')} with leathers counted; without a break ${q.heatIndex(limitC, 'down')} is the limit.`,
+    `Work ${workMin} min of each hour and rest the others, out of the jacket; drink before you are thirsty.`,
+    `Work ${workMin} min of each hour.`,
+  ],
+  'body.too-hot': ({ effectiveC, limitC }, q) => [
+    `Too hot here to work in leathers: ${q.heatIndex(effectiveC, 'up')} with them counted; ${q.heatIndex(limitC, 'down')} is the limit.`,
+    'Cool the place or come back when it is cooler, and tell it again.',
+    'Too hot to work here.',
+  ],
   'body.requirement-changed': ({ zones, count }) => [
     `The job changed what ${plural(count, 'zone needs', 'zones need')}: ${zoneList(zones)}.`,
     'Look again.',

@@ -8,6 +8,7 @@ export const cardWords: CardWords = {
     'coating-off-first': 'Quite el recubrimiento bien más allá de la junta, y la cabeza fuera de lo que aún se quema.',
     'purge-before-lighting': 'Purgue cada manguera por separado antes de encender; encienda con chispero.',
     'sparks-from-above': 'Las chispas le caen encima: cuello cerrado, mangas sobre los guantes, nada abierto.',
+    'rest-from-heat': 'Hoy hace calor: descanse cada hora como dice Cuerpo, sin la chaqueta; beba antes de tener sed.',
     'ears-in': 'Protección de oídos antes del primer corte, no después.',
     'stubs-and-slag-are-hot': 'El metal sigue caliente mucho después de apagarse: pinzas, y un bote para colillas.',
     'glasses-while-chipping': 'Los lentes se quedan puestos al levantar la careta: la escoria salta al enfriarse.',

@@ -276,6 +276,26 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'Acorte el trabajo ruidoso: menos minutos por hora, o menos horas.',
     `Un día demasiado ruidoso: ${Math.ceil(twaDbA)} dBA.`,
   ],
+  'body.heat-not-told': () => [
+    'Nadie dijo hoy cuánto calor hace aquí.',
+    'Dígalo en la página que abre el taller: aire, humedad y sol, o el índice que se midió.',
+    'Nadie dijo cuánto calor hace.',
+  ],
+  'body.heat-old': ({ hours }) => [
+    `Aquí hacía calor, y eso se dijo hace más de ${hours} horas.`,
+    'Diga otra vez cuánto calor hace: la mañana dice poco de la tarde.',
+    'Se dijo hace mucho cuánto calor hace.',
+  ],
+  'body.heat-rest': ({ effectiveC, limitC, workMin }, q) => [
+    `Hace calor aquí: ${q.heatIndex(effectiveC, 'up')} contando el cuero; sin pausa el límite es ${q.heatIndex(limitC, 'down')}.`,
+    `Trabaje ${workMin} min de cada hora y descanse los demás, sin la chaqueta; beba antes de tener sed.`,
+    `Trabaje ${workMin} min de cada hora.`,
+  ],
+  'body.too-hot': ({ effectiveC, limitC }, q) => [
+    `Demasiado calor aquí para trabajar con cuero: ${q.heatIndex(effectiveC, 'up')} contándolo; el límite es ${q.heatIndex(limitC, 'down')}.`,
+    'Enfríe el lugar o vuelva cuando haga menos calor, y dígalo otra vez.',
+    'Demasiado calor para trabajar aquí.',
+  ],
   'body.requirement-changed': ({ zones, count }) => [
     `El trabajo cambió lo que ${plural(count, 'zona necesita', 'zonas necesitan')}: ${zoneList(zones)}.`,
     'Revise otra vez.',

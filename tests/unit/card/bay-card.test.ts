@@ -17,6 +17,7 @@ describe('what a card reminds of', () => {
       'tank-cleaned-and-tested', 'coating-off-first',
     ])
     expect(remindersFor({ process: 'smaw', position: 'overhead' })[0]).toBe('sparks-from-above')
+    expect(remindersFor({ process: 'smaw', position: 'overhead' }, true).slice(0, 2)).toEqual(['rest-from-heat', 'sparks-from-above'])
     expect(remindersFor({ process: 'gmaw', coating: 'zinc', coatingStripped: true })).not.toContain('coating-off-first')
   })
 })

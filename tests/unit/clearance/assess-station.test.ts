@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
+import { COOL } from './told-heat'
 import { assessStation } from '#core/clearance/assess-station'
 import { NOBODY } from '#core/clearance/person-around'
 import type { Welder } from '#core/clearance/person-around'
@@ -23,7 +24,7 @@ const around = {
   workplace: 'general',
   noiseElsewhere: () => [],
   now: NOW,
-  air: UNKNOWN_AIR,
+  air: { ...UNKNOWN_AIR, heat: COOL },
   kit: NO_KIT,
   forPerson: () => NOBODY,
   fire: NO_FIRE_AROUND,

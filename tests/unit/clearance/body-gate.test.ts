@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { judgeBody } from '#core/clearance/body-gate'
 import type { Welder } from '#core/clearance/person-around'
 import type { NoiseSpan } from '#core/hearing/noise-rules'
+import { workRateOf } from '#core/heat/heat-of-day'
 import type { Job } from '#core/job/job'
 import { requiredOutfit } from '#core/ppe/required-outfit'
 import { wear } from '#core/ppe/wearables'
@@ -13,7 +14,10 @@ import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import { decidePerson, evolvePerson, NOBODY } from '#core/streams/person/person'
 import type { Person, PersonCommand } from '#core/streams/person/person'
 import { welderOf, NO_CARE } from '#core/site-facts/site-facts'
+import type { ToldHeat, Warmth } from '#core/streams/hall/hall'
 import type { Station } from '#core/streams/station/station'
+import { minutesAfter } from '#core/time/instant'
+import { COOL } from './told-heat'
 
 const [EARLY, NOW, ENDS] = ['2026-11-23T08:00:00.000Z', '2026-11-23T12:00:00.000Z', '2026-11-24T09:00:00.000Z'] as const
 const TIG: Job = { process: 'gtaw', currentA: 60, position: 'flat' }
@@ -40,19 +44,69 @@ const ticks = (at: string, passes = true, job = TIG): Station['zones'] =>
   Object.fromEntries(requiredOutfit(job).map(({ zone, requirement }) => [zone, { passes, requirement, at, validUntil: ENDS }]))
 const gate = (
   who: Welder | null,
-  { zones = {}, job = TIG, now = NOW, around = [], before = [], rules = NEW_SITE_RULES }: {
+  { zones = {}, job = TIG, now = NOW, around = [], before = [], rules = NEW_SITE_RULES, heat = COOL }: {
     zones?: Station['zones']
     job?: Job
     now?: string
     around?: readonly NoiseSpan[]
     before?: Station['earlierJobs']
     rules?: HouseRules
+    heat?: ToldHeat | null
   } = {},
-) => judgeBody({ job, zones, earlierJobs: before, personId: 'kit' }, { welder: who, rules, noiseElsewhere: () => around, now })
+) => judgeBody({ job, zones, earlierJobs: before, personId: 'kit' }, {
+  welder: who, rules, noiseElsewhere: () => around, now, ...heat && { heat },
+})
 const codes = (...asked: Parameters<typeof gate>) => {
   const { state, findings } = gate(...asked)
   return [state, ...findings.map(({ code }) => code)]
 }
+
+describe('by what input would Body read open in the heat', () => {
+  const dressedUp = (job: Job = TIG) => ({ zones: ticks(EARLY, true, job), job })
+  const told = (warmth: Warmth, over: Partial<ToldHeat> = {}): ToldHeat =>
+    ({ warmth, isEverybodyUsed: false, at: NOW, validUntil: ENDS, ...over })
+  const overhead: Job = { ...TIG, position: 'overhead' }
+  it('told by nobody, told yesterday, or of another hall', () => {
+    expect(codes(null, { ...dressedUp(), heat: null })).toEqual(['to-do', 'body.heat-not-told'])
+    expect(codes(null, { ...dressedUp(), heat: { ...COOL, validUntil: NOW } })).toEqual(['to-do', 'body.heat-not-told'])
+    expect(codes(null, { ...dressedUp(), heat: null, rules: { ...NEW_SITE_RULES, heatRule: 'when-told' } })).toEqual(['open'])
+  })
+  it('warm in the morning and not told again: after four hours it is asked, whatever the house rule; where it is cool it is not', () => {
+    const since = (at: string) => told({ wbgtC: 20 }, { at })
+    for (const heatRule of ['asked-daily', 'when-told'] as const) {
+      const rules = { ...NEW_SITE_RULES, heatRule }
+      expect(codes(null, { ...dressedUp(), rules, heat: since(minutesAfter(NOW, -240)) })).toEqual(['to-do', 'body.heat-old'])
+      expect(codes(null, { ...dressedUp(), rules, heat: since(minutesAfter(NOW, -239)) })).toEqual(['open'])
+    }
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 15.9 }, { at: minutesAfter(NOW, -600) }) })).toEqual(['open'])
+  })
+  // With 4 °C for leathers; who is not used to it: 59.9 − 14.1·log₁₀300 = 25.0 °C for moderate work, 23.0 °C at 415 W (limits from memory).
+  it('too hot for any share of an hour holds; a share of it is a caution that says how much', () => {
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 20.9 }) })).toEqual(['open'])
+    expect(gate(null, { ...dressedUp(), heat: told({ wbgtC: 21.1 }) }).findings).toMatchObject([
+      { code: 'body.heat-rest', severity: 'caution', values: { workMin: 45 } },
+    ])
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 25.1 }) })).toEqual(['hold', 'body.too-hot'])
+  })
+  it('harder work, and people who are not used to it, bear less', () => {
+    expect(codes(null, { ...dressedUp(overhead), heat: told({ wbgtC: 20.5 }) })).toEqual(['open', 'body.heat-rest'])
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 22 }, { isEverybodyUsed: true }) })).toEqual(['open'])
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 22 }) })).toEqual(['open', 'body.heat-rest'])
+    expect(['overhead', 'flat'].map(position => workRateOf({ ...TIG, position: position as 'flat' }))).toEqual(['heavy', 'moderate'])
+    expect(workRateOf({ ...TIG, confinement: 'restricted' })).toBe('heavy')
+    // The table has no full hour of heavy work: in the cold that says nothing of heat.
+    expect(codes(null, { ...dressedUp(overhead), heat: told({ wbgtC: 13.9 }) })).toEqual(['open'])
+    expect(codes(null, { ...dressedUp(overhead), heat: told({ wbgtC: 14.1 }) })).toEqual(['open', 'body.heat-rest'])
+    expect(workRateOf({ ...TIG, process: 'cac-a' })).toBe('heavy')
+  })
+  it('the sun is counted, and no tick passes what is too hot', () => {
+    const [air, mild] = [{ airC: 33, humidityPercent: 50 }, { airC: 22, humidityPercent: 50 }]
+    expect(codes(null, { ...dressedUp(), heat: told({ ...air, isInSun: false }) })[1]).toBe('body.too-hot')
+    expect(codes(null, { ...dressedUp(), heat: told({ ...mild, isInSun: false }) })).toEqual(['open'])
+    expect(codes(null, { ...dressedUp(), heat: told({ ...mild, isInSun: true }) })).toEqual(['open', 'body.heat-rest'])
+    expect(codes(null, { zones: {}, heat: told({ ...air, isInSun: true }) })[1]).toBe('body.too-hot')
+  })
+})
 
 describe('by what input would Body read open when it must hold', () => {
   it('told and right it is open, and the air of the bay is asked elsewhere', () =>

@@ -612,10 +612,11 @@ describe('how old what a gate rests on is', () => {
     ],
     cylinders: [leaf],
   }
+  const air = UNKNOWN_AIR
   const worn = { imke: [fact('helmet', at(6)), fact('respirator', at(3))] }
   const forPerson = (id: string | null) => personIn({ worn, wearers: {}, welders: {} }, id)
   it('is the oldest of its looks, whatever it rests on', () => {
-    expect(factsSince(station, { kit, fire: NO_FIRE_AROUND, forPerson, now: NOW })).toEqual({
+    expect(factsSince(station, { kit, fire: NO_FIRE_AROUND, forPerson, air, now: NOW })).toEqual({
       job: null,
       eyes: at(6),
       body: at(5),
@@ -624,7 +625,7 @@ describe('how old what a gate rests on is', () => {
       machine: at(1),
       fire: at(3),
     })
-    expect(factsSince(station, { kit: { ...kit, items: [] }, fire: NO_FIRE_AROUND, forPerson: () => NOBODY, now: NOW })).toEqual({
+    expect(factsSince(station, { kit: { ...kit, items: [] }, fire: NO_FIRE_AROUND, forPerson: () => NOBODY, air, now: NOW })).toEqual({
       job: null,
       eyes: at(7),
       body: at(5),
@@ -633,7 +634,7 @@ describe('how old what a gate rests on is', () => {
       machine: null,
       fire: at(3),
     })
-    expect(factsSince({ ...EMPTY_STATION }, { kit: NO_KIT, fire: NO_FIRE_AROUND, forPerson, now: NOW })).toEqual({
+    expect(factsSince({ ...EMPTY_STATION }, { kit: NO_KIT, fire: NO_FIRE_AROUND, forPerson, air, now: NOW })).toEqual({
       job: null,
       eyes: null,
       body: null,
@@ -651,7 +652,7 @@ describe('how old what a gate rests on is', () => {
       ],
     }
     const fire = { ...NO_FIRE_AROUND, permits: [{ permitId: 'p', version: 1, permit, kit: [] }] as never }
-    expect(factsSince(station, { kit, forPerson, fire, now: NOW }).fire).toBe(
+    expect(factsSince(station, { kit, forPerson, fire, air, now: NOW }).fire).toBe(
       at(4),
     )
   })

@@ -29,6 +29,8 @@ const SCENARIOS: Readonly<Record<string, readonly Scenario[]>> = {
     ['glasses nobody looked at', left(is('station.check-glasses', 'station/bay-1')), 'bay-1', 'eyes', 'eyes.glasses-not-checked'],
     ['an extraction nobody looked at', left(is('station.check-extraction', 'station/bay-1')), 'bay-1', 'air'],
     ['a hood nobody placed', left(is('station.place-hood', 'station/bay-1')), 'bay-1', 'air'],
+    ['a hall of which nobody said how warm it is', left(is('hall.tell-heat', 'hall/boat-shed')), 'bay-1', 'body', 'body.heat-not-told'],
+    ['a yard of which nobody said how warm it is', left(is('hall.tell-heat', 'hall/lockside')), 'gate-3', 'body', 'body.heat-not-told'],
     ['a hall nobody described', left(is('hall.describe', 'hall/boat-shed')), 'bay-1', 'air'],
     [
       'a regulator nobody looked at today',
@@ -68,6 +70,13 @@ const SCENARIOS: Readonly<Record<string, readonly Scenario[]>> = {
     ],
   ],
   'Law 2: a fact speaks only for what it is about': [
+    [
+      'a hall too hot to work in',
+      changed(is('hall.tell-heat', 'hall/boat-shed'), payload => ({ ...payload, warmth: { wbgtC: 31 } })),
+      'bay-1',
+      'body',
+      'body.too-hot',
+    ],
     [
       'a permit for another process',
       changed(is('permit.request'), payload => ({ ...payload, job: { ...(payload.job as object), process: 'gtaw' } })),

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { assessStation } from '#core/clearance/assess-station'
 import type { Surroundings } from '#core/clearance/surroundings'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
+import { COOL } from '../clearance/told-heat'
 import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 import { NO_KIT } from '#core/clearance/kit-around'
 import { NOBODY } from '#core/clearance/person-around'
@@ -28,7 +29,7 @@ import type { KitItem } from '#core/streams/kit-item/kit-item'
 const [NOW, ENDS, TODAY] = ['2026-11-23T12:00:00.000Z', '2026-11-24T09:00:00.000Z', '2026-11-23']
 const around: Surroundings = {
   rules: NEW_SITE_RULES, workplace: 'general', noiseElsewhere: () => [], now: NOW,
-  air: UNKNOWN_AIR, kit: NO_KIT, forPerson: () => NOBODY, fire: NO_FIRE_AROUND,
+  air: { ...UNKNOWN_AIR, heat: COOL }, kit: NO_KIT, forPerson: () => NOBODY, fire: NO_FIRE_AROUND,
 }
 const station: Station = {
   ...EMPTY_STATION, personId: 'kit', job: { process: 'gmaw', currentA: 180 }, helmet: { shade: 12, at: NOW },

@@ -6,6 +6,7 @@ import { NO_FIRE_AROUND } from '#core/clearance/fire-around'
 import type { KitAround } from '#core/clearance/kit-around'
 import { NOBODY } from '#core/clearance/person-around'
 import { UNKNOWN_AIR } from '#core/air/air-facts'
+import { COOL } from '../clearance/told-heat'
 import { IN_THE_CELL, LASER_CHECKS } from '#core/ids/laser-ids'
 import { cellHazard, filterFault, judgeLaserCell } from '#core/laser/laser-cell'
 import type { LaserBeam, LaserCell, LaserFilter, PersonInCell } from '#core/laser/laser-cell'
@@ -123,7 +124,7 @@ describe('a laser bay', () => {
     const zones = Object.fromEntries(requiredOutfit(bay.job!).map(({ zone, requirement }) =>
       [zone, { passes: true, requirement, at: NOW, validUntil: ENDS }]))
     const station = { job: bay.job, zones, earlierJobs: [], personId: null }
-    const door = { rules: NEW_SITE_RULES, noiseElsewhere: () => [], welder: null, now: NOW }
+    const door = { rules: NEW_SITE_RULES, noiseElsewhere: () => [], welder: null, now: NOW, heat: COOL }
     expect(judgeBody(station, door).state).toBe('open')
   })
 })

@@ -258,13 +258,16 @@ it('folds what landed of clothes, of a laser\'s cell, of halls that were changed
     { ...NEW_SITE_RULES, safetyToe: true, clothesRule: 'brought' },
   ])
 })
-it('folds what landed of labels of hearing protectors, and of a bay that was used again', () => {
+it('folds what landed of labels of hearing protectors, of heat, and of a bay that was used again', () => {
   const eighth = JSON.parse(readFileSync(new URL('./frozen-events-v8.json', import.meta.url), 'utf8')) as {
     houseRules: Landed[]
+    hall: HallEvent[]
     wardrobe: WardrobeEvent[]
     person: PersonEvent[]
     station: Landed[]
   }
+  // One that came in late does not go before a newer one.
+  expect(eighth.hall.reduce(evolveHall, NO_HALL).heat).toMatchObject({ warmth: { airC: 24 }, isEverybodyUsed: false })
   expect(eighth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
     { ...NEW_SITE_RULES, protectorRule: 'by-kind' },
   ])

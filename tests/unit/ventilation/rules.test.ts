@@ -112,7 +112,8 @@ describe('a hall', () => {
       payload: { bayId: 'bay-1', fitted: { xM: 1, yM: 2, extraction: null } },
     })
     expect(fitted).toEqual({ air, bays: { 'bay-1': { xM: 1, yM: 2, extraction: null } } })
-    expect(decideHall({ type: 'hall.describe', payload: { air } })).toMatchObject({ events: [{ type: 'hall-described' }] })
+    const today = { at: '2026-11-24T08:00:00Z', dayEnds: '2026-11-25T04:00:00Z' }
+    expect(decideHall({ type: 'hall.describe', payload: { air } }, today)).toMatchObject({ events: [{ type: 'hall-described' }] })
   })
 })
 
