@@ -3,9 +3,10 @@ import { isNavigationFailure, NavigationFailureType } from 'vue-router'
 
 /**
  * True while somebody has asked for another page and does not see it yet. What a page does by itself, when an answer comes in, asks this
- * first: it does not overtake whoever has already gone on.
+ * first: it does not overtake whoever has already gone on. Whoever has just gone somewhere by themselves asks with `isMineDone`: only what
+ * was asked for since then counts.
  */
-export function useOnTheWay(): () => boolean {
+export function useOnTheWay(): (isMineDone?: boolean) => boolean {
   const router = useRouter()
   const shown = useRoute()
   let isAsked = false
@@ -20,7 +21,7 @@ export function useOnTheWay(): () => boolean {
   onScopeDispose(forgetStart)
   onScopeDispose(forgetEnd)
   // A page is told of its new address a moment after the router has it.
-  return () => isAsked || router.currentRoute.value.fullPath !== shown.fullPath
+  return (isMineDone = false) => isAsked || (!isMineDone && router.currentRoute.value.fullPath !== shown.fullPath)
 }
 
 /** Goes on to another page once something is done; unless whoever did it has left this one by themselves in the meantime. */

@@ -2,6 +2,7 @@ import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import { judgeExposure } from '../exposure/judge-exposure'
 import { widthToStripMm } from '../fume/coating-burn-off'
 import { fumeKnowledge } from '../fume/consumable-fume'
+import { highestCurrentA } from '../fume/melting-rate'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import { respiratorNeed } from '../respirator/judge-respirator'
 import type { BaseMetalId, ConsumableId, MaskId, ProcessId } from '../ids/vocabulary'
@@ -47,9 +48,10 @@ function candidates(question: HallQuestion, bayId: string): readonly { readonly 
   if (!bay?.job) return []
   const { job, extraction, position } = bay
   const tried: { kind: AdviceKind, change: WhatIf }[] = []
-  const stripMm = widthToStripMm(job.plateThicknessMm)
-  if (job.coating !== undefined && job.coating !== 'none' && !(job.coatingStripped && (job.strippedWidthMm ?? 0) >= stripMm))
-    tried.push({ kind: 'strip', change: { strippedWidthMm: stripMm } })
+  if (job.coating !== undefined && job.coating !== 'none') {
+    const stripMm = widthToStripMm({ ...job, coating: job.coating, currentA: highestCurrentA(job) })
+    if (!job.coatingStripped || (job.strippedWidthMm ?? 0) < stripMm) tried.push({ kind: 'strip', change: { strippedWidthMm: stripMm } })
+  }
   if (job.baseMetal && ARC_WELDING.has(job.process)) {
     for (const [process, consumable] of INSTEAD[job.baseMetal] ?? []) {
       const isSame = process === job.process && consumable === job.consumable

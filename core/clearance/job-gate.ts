@@ -11,7 +11,9 @@ import { trainingOver } from './person-around'
 import type { Welder } from './person-around'
 import type { JobField } from '../ids/job-ids'
 
-const BURNS_OFF: ReadonlySet<CoatingId> = new Set(['zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil'])
+const BURNS_OFF: ReadonlySet<CoatingId> = new Set([
+  'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil',
+])
 
 /** Fields that have a finding of their own when they are bad, so that the general "not known" is not said twice. */
 const isKnown = (job: Job, field: JobField): boolean =>

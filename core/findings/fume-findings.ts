@@ -1,11 +1,17 @@
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, SubstanceId } from '../ids/vocabulary'
 import type { FumeInput } from '../ids/fume-ids'
 
+/** What the heat of a weld follows from besides its current. */
+export type HeatInput = 'voltage' | 'travel' | 'efficiency'
+
 /** Codes of the fume area. */
 export interface FumeFindings {
   'fume.input-missing': { input: FumeInput }
   'fume.no-factor': { process: ProcessId, consumable: ConsumableId | null, baseMetal: BaseMetalId | null }
   'fume.coating-not-modelled': { coating: CoatingId }
+  'fume.heat-assumed': { inputs: readonly HeatInput[] }
+  'fume.arc-cannot-boil-more': { boundMgPerMin: number }
+  'fume.boils-beside': { substance: SubstanceId, widthMm: number, faces: 1 | 2 }
   'fume.coating-burns': { coating: CoatingId, substance: SubstanceId, stripMm: number }
   'fume.diameter-unknown': Record<string, never>
   'fume.base-metal-boils': { baseMetal: BaseMetalId, substances: readonly SubstanceId[] }

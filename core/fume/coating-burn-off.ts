@@ -1,16 +1,20 @@
+import { latinHypercube, spreadOf, valueAt } from '../chance/draws'
+import { ARC_VOLTS_STRAY, arcEfficiency, arcVoltageV } from '../electrical/arc-power'
 import type { Range } from '../range'
-import { times } from '../range'
+import { exactly, times } from '../range'
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
-import type { CoatingId, ProcessId, SubstanceId } from '../ids/vocabulary'
-
-/** Zinc oxide for each mass of zinc. Source: atomic masses. */
-export const ZNO_PER_ZN = 1.2447
+import type { CoatingId, ProcessId } from '../ids/vocabulary'
+import type { CoatingMetal, CoatingMetalId } from './coating-metal'
+import { COATING_METALS, energyBoundMgPerMin } from './coating-metal'
+import type { PlateId, WeldHeat } from './heat-flow'
+import { netHeatJPerMm, plateOf, reachMm, SHOP_C, STEEL_MELTS_C } from './heat-flow'
 
 /** Mass of zinc on one face after hot-dip galvanising, g/m², by steel thickness. Source: `galvanising`. */
 const HOT_DIP_G_PER_M2: readonly (readonly [overMm: number, gPerM2: number])[] = [[6, 610], [3, 505], [1.5, 395], [0, 325]]
-/** The standard prints a lowest mean: real coatings run heavier by as much as half. A continuous-strip coating is far lighter. */
-const STRIP_G_PER_M2 = 137.5
+/** Continuous-strip coatings on one face, 180 to 275 g/m² on both. The middle counts as the usual heavy one. Source: `galvanising`. */
+const STRIP_G_PER_M2: Range = { low: 90, mid: 137.5, high: 160 }
+/** The standard prints a lowest mean: real coatings run heavier by as much as half. */
 const HEAVIER = 1.5
 
 /** The lowest mean mass of zinc that hot-dip galvanising leaves on one face, g/m². */
@@ -18,14 +22,11 @@ export const hotDipZincGPerM2 = (thicknessMm: number): number => HOT_DIP_G_PER_M
 
 /** What burns off a coating and into the air. */
 export interface BurnOff {
-  readonly substance: SubstanceId
-  /** While the arc burns, mg/min, as the element. */
+  readonly substance: CoatingMetalId
+  /** While the arc burns, mg/min, as the element: the 5th, 50th and 95th percentile. */
   readonly mgPerMin: Range
   readonly sources: readonly SourceRef[]
 }
-
-/** Width that the heat clears on each side of the joint, mm. Source: `burnOff`. */
-const burntEachSideMm = (thicknessMm: number): Range => thicknessMm <= 3 ? { low: 5, mid: 10, high: 15 } : { low: 10, mid: 18, high: 30 }
 
 /** Travel speed by process when nobody gave it, m/min. Common practice. */
 const TRAVEL_M_PER_MIN: Readonly<Partial<Record<ProcessId, Range>>> = {
@@ -45,75 +46,251 @@ const TRAVEL_M_PER_MIN: Readonly<Partial<Record<ProcessId, Range>>> = {
 }
 
 /** Share of the burnt metal that stays in the air. Source: `burnOff`. */
-const AIRBORNE_ZINC: Range = { low: 0.2, mid: 0.5, high: 0.7 }
-const AIRBORNE_LEAD: Range = { low: 0.01, mid: 0.05, high: 0.2 }
+const AIRBORNE_BOILED: Range = { low: 0.2, mid: 0.5, high: 0.7 }
+/** Of lead in paint that burns without boiling. Source: `leadPaint`. */
+const AIRBORNE_BURNT_LEAD: Range = { low: 0.01, mid: 0.05, high: 0.2 }
 
-const FACES = 2
-
-export interface BurnOffQuestion {
-  readonly process: ProcessId
-  readonly coating: CoatingId
-  readonly plateThicknessMm?: number
-  readonly travelSpeedMPerMin?: number
-  /** Taken off on each side, both faces, mm. */
-  readonly strippedWidthMm: number
-}
+interface Loading { readonly metal: CoatingMetalId, readonly gPerM2: Range, readonly source: SourceRef }
 
 /** Loading of a coating on one face, g/m², with what it is; null where nobody can say what is in it. */
-function loadingOf(
-  coating: CoatingId,
-  thicknessMm: number,
-): { readonly substance: SubstanceId, readonly gPerM2: Range, readonly airborne: Range, readonly source: SourceRef } | null {
+export function loadingOf(coating: CoatingId, thicknessMm: number): Loading | null {
   switch (coating) {
+    // Dipped or off a strip, nobody knows which: thin sheet may be either.
     case 'zinc': {
       const mean = hotDipZincGPerM2(thicknessMm)
-      return {
-        substance: 'zinc',
-        gPerM2: { low: thicknessMm <= 3 ? STRIP_G_PER_M2 : mean, mid: mean, high: mean * HEAVIER },
-        airborne: AIRBORNE_ZINC,
-        source: SOURCES.galvanising,
-      }
+      const low = thicknessMm <= 3 ? STRIP_G_PER_M2.mid : mean
+      return { metal: 'zinc', gPerM2: { low, mid: mean, high: mean * HEAVIER }, source: SOURCES.galvanising }
     }
+    case 'zinc-strip':
+      return { metal: 'zinc', gPerM2: STRIP_G_PER_M2, source: SOURCES.galvanising }
     // 2.5 to 10 µm of zinc.
     case 'zinc-plated':
-      return { substance: 'zinc', gPerM2: { low: 18, mid: 45, high: 72 }, airborne: AIRBORNE_ZINC, source: SOURCES.galvanising }
+      return { metal: 'zinc', gPerM2: { low: 18, mid: 45, high: 72 }, source: SOURCES.galvanising }
+    case 'zinc-primer':
+      return { metal: 'zinc', gPerM2: { low: 60, mid: 150, high: 300 }, source: SOURCES.zincPrimer }
+    // 5 to 25 µm of cadmium.
+    case 'cadmium':
+      return { metal: 'cadmium', gPerM2: { low: 43, mid: 69, high: 216 }, source: SOURCES.cadmiumPlating }
     // 1 to 20 mg/cm², industrial red lead up to 50.
     case 'lead-paint':
-      return { substance: 'lead', gPerM2: { low: 10, mid: 50, high: 500 }, airborne: AIRBORNE_LEAD, source: SOURCES.leadPaint }
+      return { metal: 'lead', gPerM2: { low: 10, mid: 50, high: 500 }, source: SOURCES.leadPaint }
     // An unnamed primer or paint may hold zinc, lead or chromate: nobody can say.
     default:
       return null
   }
 }
 
-/**
- * What burns off the coating beside the joint: faces × mass per area × burnt width × travel speed × airborne share.
- * A width stripped on each side takes that much of the burnt width away.
- *
- * @returns null when what is in the coating cannot be said: then it must be stripped
- * Source: mass balance; `galvanising`, `burnOff`, `leadPaint`.
- */
-export function coatingBurnOff({
-  process,
-  coating,
-  plateThicknessMm,
-  travelSpeedMPerMin,
-  strippedWidthMm,
-}: BurnOffQuestion): BurnOff | null {
-  // Thickness unknown: the thickest coating and the widest burn are taken.
-  const thicknessMm = plateThicknessMm ?? 25
-  const loading = loadingOf(coating, thicknessMm)
-  const speed
-    = travelSpeedMPerMin === undefined
-      ? TRAVEL_M_PER_MIN[process]
-      : { low: travelSpeedMPerMin, mid: travelSpeedMPerMin, high: travelSpeedMPerMin }
-  if (!loading || !speed) return null
-  const burnt = burntEachSideMm(thicknessMm)
-  const leftM = (burntMm: number): number => (2 * Math.max(0, burntMm - strippedWidthMm)) / 1000
-  const widthM: Range = { low: leftM(burnt.low), mid: leftM(burnt.mid), high: leftM(burnt.high) }
-  const gPerMin = times(times(times(loading.gPerM2, widthM), speed), loading.airborne)
-  return { substance: loading.substance, mgPerMin: times(gPerMin, FACES * 1000), sources: [loading.source, SOURCES.burnOff] }
+/** Heat at a coated joint, with its spread; what is measured has none. */
+export interface CoatedWeld {
+  readonly voltageV: Range
+  readonly currentA: number
+  readonly efficiency: Range
+  readonly travelMmPerS: Range
+  readonly thicknessMm: number
+  readonly startC: number
 }
 
-/** Width to strip on each side so that nothing in reach of the heat is left, mm: at least what the trade asks for. */
-export const widthToStripMm = (thicknessMm: number | undefined): number => Math.max(25, burntEachSideMm(thicknessMm ?? 25).high)
+/** What boils beside one weld, for one draw of what is not known. */
+export interface Boiled {
+  readonly plate: PlateId
+  /** From the middle of the weld to where the plate melted, mm. */
+  readonly halfBeadMm: number
+  /** From the middle to where the metal of the coating boils, mm. */
+  readonly boilsToMm: number
+  /** From the middle to where the coating is gone, mm: with its share of the band that is hot and does not boil. */
+  readonly goneToMm: number
+  /** A face that the heat does not reach boils nothing. */
+  readonly faces: 1 | 2
+}
+
+/** Share of the band between hot and boiling that leaves: hardly any at the low end, all of it at the high one. Source: `boilingMetals`. */
+const OF_THE_BAND: Range = { low: 0, mid: 0.1, high: 1 }
+
+/**
+ * How far a coating boils off beside a weld. Zinc and cadmium boil outside the bead; lead boils where steel has long melted, inside it.
+ *
+ * @param bandShare of the band between hot and boiling that leaves, 0 to 1
+ */
+export function boiledBeside(weld: WeldHeat, { leavesC, boilsC }: CoatingMetal, bandShare: number): Boiled {
+  const plate = plateOf(weld, boilsC)
+  const [boilsToMm, leavesToMm] = [reachMm(weld, boilsC, plate), reachMm(weld, leavesC, plate)]
+  return {
+    plate,
+    halfBeadMm: reachMm(weld, STEEL_MELTS_C, plate),
+    boilsToMm,
+    goneToMm: boilsToMm + Math.min(1, bandShare) * Math.max(0, leavesToMm - boilsToMm),
+    // In a thick plate the half ring of boiling heat ends before its far face.
+    faces: plate === 'thick' ? 1 : 2,
+  }
+}
+
+/**
+ * Mass of a coating over an area that a weld passes, mg/min: faces × g/m² × width × speed. In a lap or a tee more edges share the same
+ * heat: the area comes to the same.
+ *
+ * @example coatedMgPerMin(610, 20, 2, 0.4) // 9760
+ * Source: mass balance.
+ */
+export const coatedMgPerMin = (gPerM2: number, widthMm: number, faces: number, travelMPerMin: number): number =>
+  gPerM2 * widthMm * faces * travelMPerMin
+
+const DRAWS = 500
+const SEED = 907
+
+/** Chances of what is not known, draw by draw. */
+export type Drawn = Readonly<Record<'volts' | 'efficiencies' | 'speeds' | 'loadings' | 'bands' | 'shares' | 'burns', Float64Array>>
+
+/** So many draws of all that is not known. */
+export function drawnOf(draws: number, seed: number): Drawn {
+  const [volts, efficiencies, speeds, loadings, bands, shares, burns] = latinHypercube(7, draws, seed)
+  return {
+    volts: volts!, efficiencies: efficiencies!, speeds: speeds!, loadings: loadings!, bands: bands!, shares: shares!, burns: burns!,
+  }
+}
+/** The draws of every judgement: the same question has the same answer, and more heat never burns less. */
+const USUAL = drawnOf(DRAWS, SEED)
+
+/** What boils in each draw, and what of it stays in the air, mg/min. */
+export interface DrawnRates { readonly boiledMgPerMin: Float64Array, readonly airborneMgPerMin: Float64Array }
+
+/**
+ * What boils off a coating and stays in the air, drawn many times over what is not known; each draw within what the arc has power to boil.
+ *
+ * @param strippedMm taken off on each side of the joint, both faces
+ * @param drawn chances of what is not known; left out: those of every judgement
+ * Source: `heatFlow`, `boilingMetals`, `loadVoltage`, `arcEfficiency`, `burnOff`.
+ */
+export function boiledOff(
+  { voltageV, currentA, efficiency, travelMmPerS, thicknessMm, startC }: CoatedWeld,
+  { metal, gPerM2 }: Pick<Loading, 'metal' | 'gPerM2'>,
+  strippedMm: number,
+  drawn: Drawn = USUAL,
+): DrawnRates {
+  const ofMetal = COATING_METALS[metal]
+  const { volts, efficiencies, speeds, loadings, bands, shares, burns } = drawn
+  const [boiledMgPerMin, airborneMgPerMin] = [new Float64Array(volts.length), new Float64Array(volts.length)]
+  const burnt = burntEachSideMm(thicknessMm)
+  for (let n = 0; n < volts.length; n++) {
+    const [arcV, travel, load] = [valueAt(voltageV, volts[n]!), valueAt(travelMmPerS, speeds[n]!), valueAt(gPerM2, loadings[n]!)]
+    const netJPerMm = netHeatJPerMm(Math.min(1, valueAt(efficiency, efficiencies[n]!)), arcV, currentA, travel)
+    const { goneToMm, faces } = boiledBeside({ netJPerMm, thicknessMm, startC }, ofMetal, valueAt(OF_THE_BAND, bands[n]!))
+    const mgOver = (eachSideMm: number, onFaces: number) =>
+      coatedMgPerMin(load, 2 * Math.max(0, eachSideMm - strippedMm), onFaces, travel * M_PER_MIN)
+    const boiled = Math.min(mgOver(goneToMm, faces), energyBoundMgPerMin(metal, arcV, currentA))
+    const airborne = boiled * Math.min(1, valueAt(AIRBORNE_BOILED, shares[n]!))
+    // Lead paint burns far beside where its lead boils: what rises then is never less than of paint that only burns.
+    const burning = metal === 'lead'
+      ? mgOver(valueAt(burnt, burns[n]!), FACES) * Math.min(1, valueAt(AIRBORNE_BURNT_LEAD, shares[n]!))
+      : 0
+    boiledMgPerMin[n] = boiled
+    airborneMgPerMin[n] = Math.max(airborne, burning)
+  }
+  return { boiledMgPerMin, airborneMgPerMin }
+}
+/** Metres a minute for each millimetre a second. */
+const M_PER_MIN = 0.06
+
+/** Width that a flame or a cut clears on each side, mm, where no arc travels a seam: common practice. Source: `burnOff`. */
+const burntEachSideMm = (thicknessMm: number): Range => thicknessMm <= 3 ? { low: 5, mid: 10, high: 15 } : { low: 10, mid: 18, high: 30 }
+const FACES = 2
+
+/** The same where no arc travels a seam: by the width that burns, for nobody can say how much heat reaches the plate. */
+function burntOff(travelMPerMin: Range, thicknessMm: number, { metal, gPerM2 }: Loading, strippedMm: number): Range {
+  const { speeds, loadings, shares, burns } = USUAL
+  const [burnt, airborne] = [burntEachSideMm(thicknessMm), metal === 'lead' ? AIRBORNE_BURNT_LEAD : AIRBORNE_BOILED]
+  return spreadOf(Float64Array.from({ length: DRAWS }, (_, n) => {
+    const width = 2 * Math.max(0, valueAt(burnt, burns[n]!) - strippedMm)
+    const mg = coatedMgPerMin(valueAt(gPerM2, loadings[n]!), width, FACES, valueAt(travelMPerMin, speeds[n]!))
+    return mg * Math.min(1, valueAt(airborne, shares[n]!))
+  }))
+}
+
+export interface BurnOffQuestion {
+  readonly process: ProcessId
+  readonly coating: CoatingId
+  readonly currentA?: number
+  readonly plateThicknessMm?: number
+  readonly travelSpeedMPerMin?: number
+  /** Taken off on each side, both faces, mm. */
+  readonly strippedWidthMm: number
+}
+
+/** Thicknesses that a plate may have of which nobody said one, mm: thin ones are heated wider, thick ones carry more. */
+const ANY_THICKNESS_MM = [1, 2, 3, 4, 6, 8, 12, 25] as const
+
+/** The weld of a job, as its coating meets it; null where no arc travels a seam, or nobody said with how much current. */
+export function coatedWeldOf(
+  { process, currentA, travelSpeedMPerMin }: Pick<BurnOffQuestion, 'process' | 'currentA' | 'travelSpeedMPerMin'>,
+  thicknessMm: number,
+): CoatedWeld | null {
+  const [efficiency, travel] = [arcEfficiency(process), travelOf(process, travelSpeedMPerMin)]
+  const volts = currentA === undefined ? undefined : arcVoltageV(process, currentA)
+  if (!efficiency || !travel || volts === undefined || currentA === undefined) return null
+  const voltageV = times(ARC_VOLTS_STRAY, volts)
+  return { voltageV, currentA, efficiency, travelMmPerS: times(travel, 1 / M_PER_MIN), thicknessMm, startC: SHOP_C }
+}
+
+const travelOf = (process: ProcessId, travelSpeedMPerMin: number | undefined): Range | undefined =>
+  travelSpeedMPerMin === undefined ? TRAVEL_M_PER_MIN[process] : exactly(travelSpeedMPerMin)
+
+/** Whether the heat of a process at a coating follows from its current. */
+export const isHeatByCurrent = (process: ProcessId): boolean => arcEfficiency(process) !== null
+
+/** Answers that were worked out lately: a hall is judged many times over with the same jobs. */
+const known = new Map<string, BurnOff | null>()
+const KEPT = 200
+
+/**
+ * What burns off the coating beside the joint and stays in the air. Of a plate that nobody measured the worst of all thicknesses counts.
+ *
+ * @returns null when what is in the coating cannot be said, or how hot the plate gets: then it must be stripped
+ */
+export function coatingBurnOff(question: BurnOffQuestion): BurnOff | null {
+  const { process, coating, currentA, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm } = question
+  const key = [process, coating, currentA, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm].join(' ')
+  const answered = known.get(key)
+  if (answered !== undefined) return answered
+  if (known.size >= KEPT) known.clear()
+  const worst = worstBurnOff(question)
+  known.set(key, worst)
+  return worst
+}
+
+function worstBurnOff(question: BurnOffQuestion): BurnOff | null {
+  const { process, coating, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm } = question
+  const travel = travelOf(process, travelSpeedMPerMin)
+  const thicknesses = plateThicknessMm === undefined ? ANY_THICKNESS_MM : [plateThicknessMm]
+  let worst: BurnOff | null = null
+  for (const thicknessMm of thicknesses) {
+    const [loading, weld] = [loadingOf(coating, thicknessMm), coatedWeldOf(question, thicknessMm)]
+    if (!loading || !travel || (!weld && isHeatByCurrent(process))) return null
+    const mgPerMin = weld
+      ? spreadOf(boiledOff(weld, loading, strippedWidthMm).airborneMgPerMin)
+      : burntOff(travel, thicknessMm, loading, strippedWidthMm)
+    const heat = weld ? [SOURCES.heatFlow, SOURCES.boilingMetals] : []
+    if (worst === null || mgPerMin.high > worst.mgPerMin.high)
+      worst = { substance: loading.metal, mgPerMin, sources: [loading.source, ...heat, SOURCES.burnOff] }
+  }
+  return worst
+}
+
+/** What the trade asks for, mm on each side: at least, and at most. Source: `burnOff`. */
+const STRIP_MM = { least: 25, most: 100 } as const
+
+/**
+ * Width to strip on each side so that nothing in reach of the heat is left, mm: at least what the trade asks for, and as far as the plate
+ * may come to where a coating leaves it.
+ */
+export function widthToStripMm({ process, coating, plateThicknessMm, ...heat }: Omit<BurnOffQuestion, 'strippedWidthMm'>): number {
+  const reaches = (plateThicknessMm === undefined ? ANY_THICKNESS_MM : [plateThicknessMm]).map((thicknessMm) => {
+    const burntMm = valueAt(burntEachSideMm(thicknessMm), 1)
+    const [weld, metal] = [coatedWeldOf({ process, ...heat }, thicknessMm), loadingOf(coating, thicknessMm)?.metal]
+    if (!weld) return burntMm
+    const [volts, efficiency, speed] = [valueAt(weld.voltageV, 1), valueAt(weld.efficiency, 1), valueAt(weld.travelMmPerS, 0)]
+    const hottest = { netJPerMm: netHeatJPerMm(efficiency, volts, weld.currentA, speed), thicknessMm, startC: weld.startC }
+    // A plate of either kind: a little less heat may make it the other.
+    const reach = reachMm(hottest, COATING_METALS[metal ?? 'zinc'].leavesC, 'between')
+    return metal === 'lead' ? Math.max(burntMm, reach) : reach
+  })
+  return Math.min(STRIP_MM.most, Math.ceil(Math.max(STRIP_MM.least, ...reaches)))
+}

@@ -6,7 +6,8 @@ import { around, each, plus, times } from '../range'
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
-import { coatingBurnOff, widthToStripMm, ZNO_PER_ZN } from './coating-burn-off'
+import { coatingBurnOff, isHeatByCurrent, widthToStripMm } from './coating-burn-off'
+import { COATING_METALS } from './coating-metal'
 import type { FumeKnowledge } from './consumable-fume'
 import { fumeKnowledge } from './consumable-fume'
 import type { FumeDataSheet } from './data-sheet'
@@ -18,7 +19,7 @@ import { gasesAtArc, mgPerMinFromMl } from './gases'
 import type { AtMostPercent } from './may-hold'
 import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
-import { meltingRateGPerMin } from './melting-rate'
+import { highestCurrentA, meltingRateGPerMin } from './melting-rate'
 
 /** What the fume of a job is asked from. */
 export interface FumeQuestion extends MeltingQuestion {
@@ -191,20 +192,24 @@ const CLEAN: ReadonlySet<CoatingId> = new Set(['none'])
 
 function addCoating(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion): Finding[] {
   const { process, coating, coatingStripped, strippedWidthMm, plateThicknessMm, travelSpeedMPerMin } = question
+  const currentA = highestCurrentA(question)
   if (coating === undefined) return [finding('hold', 'fume.input-missing', { input: 'coating' })]
   if (CLEAN.has(coating)) return []
   if (coatingStripped && strippedWidthMm === undefined) return [finding('hold', 'fume.input-missing', { input: 'strippedWidth' })]
-  const stripMm = widthToStripMm(plateThicknessMm)
+  if (currentA === undefined && isHeatByCurrent(process)) return [finding('hold', 'fume.input-missing', { input: 'current' })]
+  const heated = { process, coating, currentA, plateThicknessMm, travelSpeedMPerMin }
+  const stripMm = widthToStripMm(heated)
   const dust = coatingStripped ? [finding('note', 'fume.stripping-dust', { coating }, [SOURCES.coatings])] : []
   const stripped = strippedWidthMm ?? 0
   if (stripped >= stripMm) return dust
-  const burnOff = coatingBurnOff({ process, coating, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm: stripped })
+  const burnOff = coatingBurnOff({ ...heated, strippedWidthMm: stripped })
   if (!burnOff) return [finding('hold', 'fume.coating-not-modelled', { coating }, [SOURCES.coatings]), ...dust]
   const { substance, mgPerMin, sources } = burnOff
-  if (mgPerMin.high <= 0) return dust
-  add(substances, substance, mgPerMin, sources)
-  // In the air it is an oxide: its oxygen counts in the mass of the fume.
-  add(substances, 'total-fume', times(mgPerMin, substance === 'zinc' ? ZNO_PER_ZN : 1.077), sources)
+  if (mgPerMin.high > 0) {
+    add(substances, substance, mgPerMin, sources)
+    // In the air it is an oxide: its oxygen counts in the mass of the fume.
+    add(substances, 'total-fume', times(mgPerMin, COATING_METALS[substance].oxidePerMetal), sources)
+  }
   return [finding('caution', 'fume.coating-burns', { coating, substance, stripMm }, sources), ...dust]
 }
 

@@ -111,6 +111,30 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
   }
 }
 
+/**
+ * Current at which a wire melts as fast as it is fed, A: `wireFeedFromCurrentMPerMin` read backwards.
+ *
+ * @example currentFromWireFeedA(5.784, 1.2, false) // 250
+ */
+export function currentFromWireFeedA(wireFeedMPerMin: number, diameterMm: number, isAluminium: boolean): number {
+  const thinner = (FITTED_FOR_MM / diameterMm) ** 2
+  const mmPerS = wireFeedMPerMin * 1000 / 60
+  if (isAluminium) return mmPerS / (ALUMINIUM_ALPHA_MM_PER_A_S * thinner)
+  const [slope, bend] = [STEEL_ALPHA_MM_PER_A_S * thinner, STEEL_BETA_PER_A2_S * thinner ** 2 * STICK_OUT_MM]
+  return (Math.sqrt(slope ** 2 + 4 * bend * mmPerS) - slope) / (2 * bend)
+}
+
+/** The most current that an arc may burn with, A, by what is known of it: said, or from what it melts; undefined where nobody can say. */
+export function highestCurrentA(question: MeltingQuestion): number | undefined {
+  const { process, consumable, wireFeedMPerMin, electrodeDiameterMm, consumableKgPerH } = question
+  const said = currentRangeOf(question)?.high
+  if (said !== undefined) return said
+  if (process === 'smaw') return consumableKgPerH === undefined ? undefined : consumableKgPerH * 1000 / 60 / STICK_G_PER_A_MIN.low
+  if (wireFeedMPerMin === undefined) return undefined
+  const diameterMm = electrodeDiameterMm ?? (isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid)
+  return currentFromWireFeedA(wireFeedMPerMin, diameterMm, consumable !== undefined && ALUMINIUM.has(consumable))
+}
+
 /** The current as a range, A; undefined when it is not known. */
 export function currentRangeOf({ currentA, currentRangeA }: Pick<MeltingQuestion, 'currentA' | 'currentRangeA'>): Range | undefined {
   if (currentRangeA) return { low: currentRangeA[0], mid: (currentRangeA[0] + currentRangeA[1]) / 2, high: currentRangeA[1] }

@@ -1,3 +1,4 @@
+import { randomFrom } from '../chance/draws'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
@@ -76,17 +77,6 @@ function searchFarthest(sparks: SparkClass, heightM: number, windMPerS: number):
       ...[-3, -2, -1, 1, 2, 3].map(step => hot(diameterM, degrees + step)),
     ]),
   )
-}
-
-/** Numbers from 0 to 1 that the same seed repeats (mulberry32). */
-export function randomFrom(seed: number): () => number {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6D2B79F5) >>> 0
-    let mixed = Math.imul(state ^ state >>> 15, 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ mixed >>> 7, 61 | mixed)) ^ mixed
-    return ((mixed ^ mixed >>> 14) >>> 0) / 4294967296
-  }
 }
 
 /**

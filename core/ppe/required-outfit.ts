@@ -24,7 +24,8 @@ const HIGH_OUTPUT_A = 200
 
 /** Coatings that put metal or paint fume into the breathing zone. */
 const FUMING: ReadonlySet<CoatingId> = new Set([
-  'zinc', 'zinc-plated', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'yellow-passivate', 'unknown',
+  'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'yellow-passivate',
+  'unknown',
 ])
 
 /** Rods that spatter more: the clothing classes put basic and cellulose electrodes with the heavy work. */

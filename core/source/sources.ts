@@ -253,6 +253,38 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
+  heatFlow: {
+    document: 'Adams; Welding Handbook vol. 1',
+    clause: 'peak temperature beside a weld in thin and in thick plate; which of them a plate is',
+    edition: '1958',
+    basis: 'published',
+    confidence: 'high',
+  },
+  boilingMetals: {
+    document: 'Handbooks of chemistry; Zonaris',
+    clause: 'melting and boiling points, heat to boil; a tenth of what is hot and does not boil, a fifth of the arc at most: derived',
+    basis: 'derived',
+    confidence: 'medium',
+  },
+  arcEfficiency: {
+    document: 'Welding Handbook vol. 1',
+    clause: 'share of arc power that reaches the plate',
+    basis: 'published',
+    confidence: 'medium',
+  },
+  zincPrimer: {
+    document: 'Common practice',
+    clause: 'zinc-rich primer of 25 to 75 µm',
+    basis: 'practice',
+    confidence: 'low',
+  },
+  cadmiumPlating: {
+    document: 'ASTM B766',
+    clause: '5 to 25 µm of cadmium',
+    edition: '1986',
+    basis: 'published',
+    confidence: 'medium',
+  },
   burnOff: {
     document: 'Common practice; AWS D19.0',
     clause: 'width that burns, share that stays in the air, widths to strip',

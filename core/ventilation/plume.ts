@@ -1,3 +1,4 @@
+import { arcVoltageV } from '../electrical/arc-power'
 import type { Range } from '../range'
 import type { ProcessId } from '../ids/vocabulary'
 
@@ -35,18 +36,6 @@ export function plumeAt(convectiveW: number, heightM: number, draughtMPerS: numb
 
 /** Share of the arc's power that rises as heat. Loosely known. Source: `plume`. */
 const PLUME_SHARE: Range = { low: 0.1, mid: 0.2, high: 0.4 }
-
-/** Load voltage by process, V. Source: `loadVoltage`. */
-export function arcVoltageV(process: ProcessId, currentA: number): number | undefined {
-  switch (process) {
-    case 'smaw': case 'cac-a': case 'caw': return Math.min(44, 20 + 0.04 * currentA)
-    case 'gmaw': case 'fcaw-g': case 'fcaw-s': case 'saw': return Math.min(44, 14 + 0.05 * currentA)
-    case 'gtaw': return Math.min(34, 10 + 0.04 * currentA)
-    case 'paw': return Math.min(40, 25 + 0.04 * currentA)
-    case 'pac': return 80 + 0.4 * currentA
-    default: return undefined
-  }
-}
 
 /** Heat that rises when nobody knows the current, W: a weak plume, since a weak one is the harder to receive. */
 export const WEAK_PLUME_W = 150

@@ -56,7 +56,7 @@ export interface VentilationRulesQuestion {
 }
 
 const NEEDS_HOOD: ReadonlySet<CoatingId> = new Set([
-  'zinc', 'zinc-plated', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown', 'primer', 'paint',
+  'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown', 'primer', 'paint',
 ])
 /** What the law names in the metal itself: (c)(6) zinc, (c)(7) lead. Leaded brass and bronze are common, and nobody sees which. */
 const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = { brass: 'zinc', bronze: 'lead' }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { BURN_OFF_LIMITS, SEAM_PROCESSES } from '#core/fume/assess-burn-off'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { VERDICTS } from '#core/samples/compliance'
 import {
@@ -102,6 +103,38 @@ export const assessFumeResponse = z.strictObject({
     .number()
     .nullable()
     .describe('Protection factor that would bring every binding limit to 1; 1 when none is needed; null where nothing is known'),
+  findings: z.array(findingSchema),
+})
+
+const COATED = COATINGS.filter(coating => coating !== 'none')
+/** `POST /api/v1/assess/burn-off`, what is asked: an arc that travels a seam on coated steel. */
+export const assessBurnOffRequest = z.strictObject({
+  process: z.enum(SEAM_PROCESSES, 'an arc that travels a seam'),
+  coating: z.enum(COATED, 'what the plate is coated with'),
+  coatingGPerM2: between(BURN_OFF_LIMITS.coatingGPerM2, 'g/m²').optional().describe('On one face; left out: what such coatings carry'),
+  plateThicknessMm: plateThicknessMmSchema,
+  currentA: currentASchema,
+  voltageV: between(BURN_OFF_LIMITS.voltageV, 'V').optional(),
+  travelMmPerS: between(BURN_OFF_LIMITS.travelMmPerS, 'mm/s').optional(),
+  efficiency: z
+    .number('a share between 0 and 1')
+    .min(BURN_OFF_LIMITS.efficiency.min, 'a share of 0.1 or more')
+    .max(BURN_OFF_LIMITS.efficiency.max, 'a share of at most 1')
+    .optional()
+    .describe('Share of the arc\'s power that reaches the plate'),
+  startC: between(BURN_OFF_LIMITS.startC, '°C').optional().describe('Of the plate before the weld; left out: 25 °C'),
+})
+const percentilesSchema = z.strictObject({ p05: z.number(), p50: z.number(), p95: z.number() })
+/** What is answered; null where nobody can say what is in the coating. */
+export const assessBurnOffResponse = z.strictObject({
+  plate: z.enum(['thin', 'between', 'thick']).nullable(),
+  halfBeadMm: z.number().nullable(),
+  boiledEachSideMm: z.number().nullable().describe('Beyond the bead'),
+  boiledWidthMm: z.number().nullable().describe('On one face, with the bead'),
+  faces: z.union([z.literal(1), z.literal(2)]).nullable(),
+  boiledMgPerMin: z.number().nullable().describe('As the element, at the middle of what is not known'),
+  airborneMgPerMin: percentilesSchema.nullable().describe('As the element, what of it stays in the air'),
+  energyBoundMgPerMin: z.number().nullable().describe('The most that the arc has power to boil'),
   findings: z.array(findingSchema),
 })
 

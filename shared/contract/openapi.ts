@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { LOG_KINDS } from '#core/ids/log-kinds'
 import { assessShadeRequest, assessShadeResponse } from './assess-shade-schema'
 import {
+  assessBurnOffRequest,
+  assessBurnOffResponse,
   assessCaptureRequest,
   assessCaptureResponse,
   assessExposureStatisticsRequest,
@@ -119,6 +121,14 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     response: assessFumeResponse,
     description:
       'Each value carries low, middle and high; fractions and protection factor come from the high end. With no rule sets sent, all known bind. What is missing is a hold with no substances, never a guess.',
+  },
+  'burn-off': {
+    name: 'AssessBurnOff',
+    summary: 'How far a coating boils beside a weld, how much of it, and what stays in the air',
+    request: assessBurnOffRequest,
+    response: assessBurnOffResponse,
+    description:
+      'By the peak temperature beside the weld in thin or thick plate, within what the arc has power to boil. What is left out is drawn from what is usual, and said. A coating that nobody can name is a hold with nulls.',
   },
   'room': {
     name: 'AssessRoom',

@@ -37,6 +37,7 @@ export const ROUTES: readonly Route[] = [
     'electrical-test',
     'exposure-statistics',
     'fire-watch',
+    'burn-off',
     'fume',
     'heat',
     'helmet',

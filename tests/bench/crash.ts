@@ -8,7 +8,7 @@ import type { CommandOf } from '#core/streams/commands'
 import { planWithoutPermit } from '#core/hotwork/permit-plan'
 import type { PermitRequest } from '#core/streams/permit/permit'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
-import { randomFrom } from '#core/hotwork/spark-reach'
+import { randomFrom } from '#core/chance/draws'
 import { ensureCluster, stopHard } from '../../scripts/postgres.mjs'
 import { permitStream, personStream } from '#core/ids/streams'
 

@@ -24,7 +24,7 @@ test('a galvanised job holds; tried, then stripped and with the hood moved, the 
   await expect(said).toContainText('Zinc: up to')
 
   await page.goto(`${served.url}/bay/bay-4?do=air`)
-  await expect(page.getByText('Best fix:')).toContainText('Strip 30 mm on each side, both faces, then put the hood 20 cm beside the arc')
+  await expect(page.getByText('Best fix:')).toContainText('Strip 29 mm on each side, both faces, then put the hood 20 cm beside the arc')
   await page.goto(`${served.url}/bay/bay-4?do=job&line=coating`)
   await page.getByRole('button', { name: 'stripped where the arc will be' }).click()
   await page.getByRole('button', { name: '30', exact: true }).click()

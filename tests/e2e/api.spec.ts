@@ -4,6 +4,7 @@ import type { APIRequestContext } from '@playwright/test'
 import {
   assessCaptureResponse,
   assessExposureStatisticsResponse,
+  assessBurnOffResponse,
   assessFumeResponse,
   assessOxygenResponse,
   assessRespiratorResponse,
@@ -165,6 +166,24 @@ test.describe('the air endpoints', () => {
     const stripped = assessFumeResponse.parse(await assess(request, 'fume', { ...coated, job: { ...coated.job, strippedMm: 30 } }))
     expect(stripped.substances.map(({ id }) => id)).not.toContain('zinc')
     expect(stripped.requiredApf!).toBeLessThan(raw.requiredApf!)
+  })
+  test('burn-off: how far zinc boils and what rises of it; what nobody can name is a hold with nulls', async ({ request }) => {
+    // H05 of the handbook's formulas: 15.4 mm of each face, 3.13 mm beyond the bead; 20.7 g/min is all that this arc can boil.
+    const stick = { process: 'smaw', plateThicknessMm: 8, currentA: 165 }
+    const answer = assessBurnOffResponse.parse(
+      await assess(request, 'burn-off', { ...stick, coating: 'zinc', coatingGPerM2: 610, voltageV: 24, travelMmPerS: 3, efficiency: 0.75 }),
+    )
+    expect(answer).toMatchObject({ plate: 'thin', faces: 2 })
+    expect(answer.boiledWidthMm).toBeCloseTo(15.4, 1)
+    expect(answer.boiledEachSideMm).toBeCloseTo(3.13, 2)
+    expect(answer.boiledMgPerMin).toBeCloseTo(610 * 2 * answer.boiledWidthMm! * 0.18, 6)
+    expect(answer.energyBoundMgPerMin).toBeCloseTo(20_661, 0)
+    const { p05, p50, p95 } = answer.airborneMgPerMin!
+    expect(p05 < p50 && p50 < p95 && p95 < answer.energyBoundMgPerMin!).toBe(true)
+    const unmeasured = assessBurnOffResponse.parse(await assess(request, 'burn-off', { ...stick, coating: 'zinc' }))
+    expect(unmeasured.findings.map(({ code }) => code)).toContain('fume.heat-assumed')
+    const unnamed = assessBurnOffResponse.parse(await assess(request, 'burn-off', { ...stick, coating: 'primer' }))
+    expect(unnamed).toMatchObject({ plate: null, boiledMgPerMin: null, airborneMgPerMin: null, findings: [{ severity: 'hold' }] })
   })
   test('fume: what is missing is a hold with no substances, never a guess', async ({ request }) => {
     const { consumable: _c, ...unnamed } = JOB

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { APIRequestContext, APIResponse } from '@playwright/test'
 import { z } from 'zod'
-import { randomFrom } from '#core/hotwork/spark-reach'
+import { randomFrom } from '#core/chance/draws'
 import { commandTypes, payloadSchemas } from '#shared/contract/command-schemas'
 
 // Requests as nobody should send them: shaped by the schemas of the interface, with something odd here and there. The same seed

@@ -1,5 +1,6 @@
 import type { FindingCode } from '#core/findings/finding'
 
+const COATED = ['galvanising', 'leadPaint', 'zincPrimer', 'cadmiumPlating']
 /** Of leathers and the work, and how the index was found. */
 const HEAT = ['', '+wetBulb', '+sunnyIndex'].map(index => `heatLimits+heatLeathers+heatWork+heatIndex${index}`)
 
@@ -217,7 +218,11 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'eyes.walls-throw-back': ['wallReflectance'],
   'eyes.tint-explains': ['shadeAlgebra+tintNeverCounts'],
   'fume.base-metal-boils': ['alloys'],
-  'fume.coating-burns': ['galvanising+burnOff', 'leadPaint+burnOff'],
+  'fume.heat-assumed': ['loadVoltage+arcEfficiency'],
+  'fume.arc-cannot-boil-more': ['boilingMetals'],
+  'fume.boils-beside': COATED.map(coating => `${coating}+heatFlow+boilingMetals+burnOff`),
+  'fume.coating-burns': COATED.flatMap(coating =>
+    ['heatFlow+boilingMetals+burnOff', 'burnOff'].map(heat => `${coating}+${heat}`)),
   'fume.coating-not-modelled': ['coatings'],
   'fume.factors-in-pencil': [
     'cuttingFume',

@@ -1,4 +1,4 @@
-import { ref, watch } from 'vue'
+import { getCurrentScope, onScopeDispose, ref, watch } from 'vue'
 import type { Gate } from '#core/clearance/gate'
 import { holdAfter } from './hold-after'
 import type { GateId } from '#core/ids/vocabulary'
@@ -15,8 +15,8 @@ export function useNextHold(
     readonly isWorkedAt: (gate: GateId) => boolean
     /** How much of what this screen did was accepted. */
     readonly accepted: () => number
-    /** Whether somebody has already asked for another page here, and is not there yet. */
-    readonly isLeaving: () => boolean
+    /** Whether somebody has already asked for another page here, and is not there yet; since this page went somewhere by itself. */
+    readonly isLeaving: (isMineDone?: boolean) => boolean
     readonly go: (gate: GateId | null) => unknown
   },
 ) {
@@ -29,12 +29,20 @@ export function useNextHold(
   const awaited = ref<GateId | null>(null)
   /** Where it went on from there; null where nothing else holds here. */
   const next = ref<GateId | null>(null)
+  /** While a page that closed by itself is on its way out. */
+  let closing: Promise<unknown> | null = null
+  let isGone = false
+  if (getCurrentScope()) onScopeDispose(() => {
+    isGone = true
+  })
 
   function moveOn(gate: GateId) {
     awaited.value = null
     next.value = holdAfter(gates(), gate, isWorkedAt)
     settled.value = gate
-    if (!isLeaving()) go(next.value)
+    // Judged before its own page has closed: from there, unless somebody went elsewhere meanwhile.
+    if (closing) void closing.then(() => !isGone && (panel() ?? gate) === gate && !isLeaving(true) && go(next.value))
+    else if (!isLeaving()) go(next.value)
   }
   /**
    * The page of a gate is done with: unless what was done there was judged already, and the next is on its way, or somebody went on
@@ -43,7 +51,10 @@ export function useNextHold(
   function close(gate: GateId) {
     if (settled.value === gate || isLeaving() || panel() !== gate) return
     awaited.value = gate
-    go(null)
+    const left = Promise.resolve(go(null)).finally(() => {
+      if (closing === left) closing = null
+    })
+    closing = left
   }
   watch(panel, (gate) => {
     if (gate === null) return

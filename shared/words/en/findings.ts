@@ -1,4 +1,5 @@
 import { capital } from '../capital'
+import type { HeatInput } from '#core/findings/fume-findings'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
@@ -16,6 +17,7 @@ const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.z
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 const listOf = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
+const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'volts', travel: 'travel speed', efficiency: 'efficiency' }
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
 const PROTECTOR = { one: 'a protector', muffs: 'a pair of muffs', two: 'plugs and muffs, the better' } as const
 /** How far away somebody is, and how long their eyes bear it. */
@@ -320,6 +322,16 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `What burns off here (${words.coatings[coating]}) cannot be said.`,
     'Strip it back, or have samples taken.',
     `${capital(words.coatings[coating])}: what burns off is not known.`,
+  ],
+  'fume.heat-assumed': ({ inputs }) => [
+    `Nobody measured ${listOf(inputs.map(input => HEAT_INPUTS[input]))}: what is usual counts, with its spread.`,
+    'Measure it, and the answer narrows.',
+  ],
+  'fume.arc-cannot-boil-more': ({ boundMgPerMin }, q) => [
+    `There lies more in reach of the heat than this arc has power to boil: ${q.rate(boundMgPerMin)} is the most.`,
+  ],
+  'fume.boils-beside': ({ substance, widthMm, faces }, q) => [
+    `${capital(words.substances[substance])} boils over ${q.length(widthMm)} of ${faces === 1 ? 'the near face' : 'each face'}.`,
   ],
   'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
     `${capital(words.coatings[coating])}: ${words.substances[substance]} burns off beside the joint.`,

@@ -83,7 +83,9 @@ const baseMetals: Record<BaseMetalId, string> = {
 const coatings: Record<CoatingId, string> = {
   'none': 'bare',
   'zinc': 'galvanised',
+  'zinc-strip': 'galvanised sheet, off the strip',
   'zinc-plated': 'zinc plated',
+  'zinc-primer': 'zinc-rich primer',
   'paint': 'painted',
   'primer': 'primed',
   'lead-paint': 'lead paint',

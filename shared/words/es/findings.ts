@@ -1,4 +1,5 @@
 import { capital } from '../capital'
+import type { HeatInput } from '#core/findings/fume-findings'
 import type { MaskId, SubstanceId, ZoneId } from '#core/ids/vocabulary'
 import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
@@ -16,6 +17,7 @@ const day = dayIn('es')
 const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
+const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'el voltaje', travel: 'el avance', efficiency: 'el rendimiento' }
 const substanceList = (substances: readonly SubstanceId[]): string => list.format(substances.map(substance => words.substances[substance]))
 const PROTECTOR = { one: 'un protector', muffs: 'un par de orejeras', two: 'tapones y orejeras, el mejor' } as const
 /** Lo lejos que está alguien, y cuánto aguantan sus ojos. */
@@ -323,6 +325,16 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `No se puede decir qué se quema aquí (${words.coatings[coating]}).`,
     'Quítelo de la zona, o haga tomar muestras.',
     `${capital(words.coatings[coating])}: no se sabe qué se quema.`,
+  ],
+  'fume.heat-assumed': ({ inputs }) => [
+    `Nadie midió ${list.format(inputs.map(input => HEAT_INPUTS[input]))}: cuenta lo usual, con su dispersión.`,
+    'Mídalo, y la respuesta se estrecha.',
+  ],
+  'fume.arc-cannot-boil-more': ({ boundMgPerMin }, q) => [
+    `Al alcance del calor hay más de lo que este arco puede hervir: ${q.rate(boundMgPerMin)} es lo máximo.`,
+  ],
+  'fume.boils-beside': ({ substance, widthMm, faces }, q) => [
+    `${capital(words.substances[substance])} hierve en ${q.length(widthMm)} de ${faces === 1 ? 'la cara cercana' : 'cada cara'}.`,
   ],
   'fume.coating-burns': ({ coating, substance, stripMm }, q) => [
     `${capital(words.coatings[coating])}: junto a la unión se quema ${words.substances[substance]}.`,

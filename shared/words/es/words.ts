@@ -55,7 +55,9 @@ export const words: Words = {
   coatings: {
     'none': 'sin recubrimiento',
     'zinc': 'galvanizado',
+    'zinc-strip': 'lámina galvanizada, de rollo',
     'zinc-plated': 'zincado',
+    'zinc-primer': 'primario rico en zinc',
     'paint': 'pintado',
     'primer': 'con primario',
     'lead-paint': 'pintura con plomo',

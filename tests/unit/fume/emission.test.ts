@@ -4,6 +4,7 @@ import { widthToStripMm } from '#core/fume/coating-burn-off'
 import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/streams/fume-sheets/fume-sheets'
 import type { FumeQuestion } from '#core/fume/emission'
 import { emissionOf } from '#core/fume/emission'
+import { currentFromWireFeedA, wireFeedFromCurrentMPerMin } from '#core/fume/melting-rate'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
 import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/ids/vocabulary'
 
@@ -59,9 +60,15 @@ describe('the fume of a job', () => {
       expect(at(currentA + more)).toBeGreaterThan(at(currentA))
     }))
     const zinc = (strippedWidthMm: number) => emissionOf({ ...STICK, coating: 'zinc', strippedWidthMm }).substances.zinc?.mgPerMin.high ?? 0
-    const widths = [0, 5, 10, 20, 25, widthToStripMm(8)].map(zinc)
-    widths.slice(1).forEach((mg, i) => expect(mg).toBeLessThan(widths[i]!))
+    const stripMm = widthToStripMm({ ...STICK, coating: 'zinc' })
+    const widths = [0, 5, 10, 15, 25, stripMm].map(zinc)
+    widths.slice(1).forEach((mg, i) => expect(mg === 0 ? 0 : mg).toBeLessThan(widths[i]! || 1))
     expect(widths.at(-1)).toBe(0)
+    // As long as less than that is bare, it is said that more is asked for.
+    const said = (strippedWidthMm: number) =>
+      emissionOf({ ...STICK, coating: 'zinc', coatingStripped: true, strippedWidthMm }).findings.map(({ code }) => code)
+    expect(said(stripMm - 1)).toContain('fume.coating-burns')
+    expect(said(stripMm)).not.toContain('fume.coating-burns')
   })
   it('asks for what it lacks, and names it', () => {
     expect(codes({ ...STICK, currentA: undefined })).toContain('fume.input-missing')
@@ -71,10 +78,25 @@ describe('the fume of a job', () => {
   })
   it('says that grinding a coating off makes dust of its own', () =>
     expect(codes({ ...STICK, coating: 'zinc', coatingStripped: true, strippedWidthMm: 50 })).toContain('fume.stripping-dust'))
-  it('counts an unknown thickness as the thickest coating and the widest burn', () => {
+  it('knows the heat at a coating by what melts, where nobody said the current', () => {
+    for (const [amperes, diameterMm, isAluminium] of [[150, 1.2, false], [250, 1.2, false], [120, 1, true], [180, 0.9, false]] as const) {
+      const feed = wireFeedFromCurrentMPerMin(amperes, diameterMm, isAluminium)
+      expect(currentFromWireFeedA(feed, diameterMm, isAluminium)).toBeCloseTo(amperes, 6)
+    }
+    const wire: FumeQuestion = { process: 'gmaw', consumable: 'er70s-6', baseMetal: 'mild-steel', coating: 'zinc', plateThicknessMm: 6 }
+    expect(codes(wire)).toContain('fume.input-missing')
+    const fed = (electrodeDiameterMm?: number) =>
+      emissionOf({ ...wire, wireFeedMPerMin: 8, electrodeDiameterMm }).substances.zinc!.mgPerMin.high
+    // A wire of unknown size may be the thick one, which takes most current.
+    expect(fed()).toBeGreaterThanOrEqual(fed(1.2))
+    expect(fed()).toBeGreaterThanOrEqual(fed(0.8))
+    // A range of currents counts at its high end.
+    const ranged = emissionOf({ ...wire, currentRangeA: [120, 240] }).substances.zinc!.mgPerMin.high
+    expect(ranged).toBe(emissionOf({ ...wire, currentA: 240 }).substances.zinc!.mgPerMin.high)
+  })
+  it('counts an unknown thickness as the worst there is', () => {
     const at = (plateThicknessMm?: number) => emissionOf({ ...STICK, coating: 'zinc', plateThicknessMm }).substances.zinc!.mgPerMin.high
-    expect(at(undefined)).toBe(at(25))
-    expect(at(1)).toBeLessThan(at(25))
+    for (const thicknessMm of [1, 2, 3, 6, 8, 12, 25]) expect(at(undefined)).toBeGreaterThanOrEqual(at(thicknessMm))
   })
   it('knows which of its parts are gases, and refuses to turn dust into ppm', () => {
     expect(isGas('ozone')).toBe(true)

@@ -3,7 +3,8 @@ import { RADIUS_OF_RULE_M } from '#core/hotwork/radius-rules'
 import { SPARK_CLASS_OF, SPARK_CLASSES } from '#core/hotwork/spark-classes'
 import type { SparkClass } from '#core/hotwork/spark-classes'
 import { FLIGHT, sparkLanding } from '#core/hotwork/spark-flight'
-import { farthestHotLanding, randomFrom, REACH_LIMITS, sparkReach } from '#core/hotwork/spark-reach'
+import { randomFrom } from '#core/chance/draws'
+import { farthestHotLanding, REACH_LIMITS, sparkReach } from '#core/hotwork/spark-reach'
 
 const up = (m: number) => Math.ceil(m * 100 - 1e-9) / 100
 

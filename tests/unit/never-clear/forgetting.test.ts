@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { randomFrom } from '#core/hotwork/spark-reach'
+import { randomFrom } from '#core/chance/draws'
 import type { SiteAsTold, Told } from '#core/site-facts/told-site'
 import { payloadSchemas } from '#shared/contract/command-schemas'
 import { andThen, CLEAR_SHOP, is, opened, otherwise, readShop, without } from './shops'

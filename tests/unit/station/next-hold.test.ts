@@ -8,7 +8,7 @@ import { useNextHold } from '~/areas/station/useNextHold'
 /** A bay's sheet without its screen: its Job is worked at, and everything else is to do. */
 function sheet() {
   const states: Record<GateId, GateState> = Object.fromEntries(GATES.map(gate => [gate, 'to-do'])) as never
-  const shown = reactive({ states, panel: 'job' as GateId | null, accepted: 0, leaving: false })
+  const shown = reactive({ states, panel: 'job' as GateId | null, accepted: 0, leaving: false, going: null as Promise<void> | null })
   const wanted: (GateId | null)[] = []
   const { settled, next, close } = useNextHold({
     gates: () => GATES.map(gate => ({ gate, state: shown.states[gate] })),
@@ -16,9 +16,32 @@ function sheet() {
     isWorkedAt: () => true,
     accepted: () => shown.accepted,
     isLeaving: () => shown.leaving,
-    go: to => wanted.push(to),
+    go: (to) => {
+      wanted.push(to)
+      return shown.going
+    },
   })
   return { shown, wanted, settled, next, close }
+}
+
+/** Job is judged while its page is on its way out; whoever is there may go elsewhere meanwhile. */
+async function judgedWhileClosing(went: GateId | null) {
+  const bay = sheet()
+  let isOut: () => void = () => {}
+  bay.shown.going = new Promise<void>((resolve) => {
+    isOut = resolve
+  })
+  bay.close('job')
+  bay.shown.leaving = true
+  bay.shown.states.job = 'open'
+  bay.shown.accepted = 1
+  await nextTick()
+  expect(bay.wanted).toEqual([null])
+  bay.shown.panel = went
+  bay.shown.leaving = false
+  isOut()
+  await new Promise(resolve => setTimeout(resolve))
+  return bay
 }
 
 describe('after a gate is settled', () => {
@@ -41,6 +64,13 @@ describe('after a gate is settled', () => {
     close('job')
     await nextTick()
     expect([wanted, settled.value, next.value]).toEqual([['eyes'], 'job', 'eyes'])
+  })
+  it('and where it is judged while its page closes, as soon as that has closed', async () => {
+    for (const went of [null, 'body'] as const) {
+      const { shown, wanted, settled } = await judgedWhileClosing(went)
+      expect([wanted, settled.value]).toEqual(went === null ? [[null, 'eyes'], 'job'] : [[null], null])
+      expect(shown.panel).toBe(went)
+    }
   })
   it('whoever has gone on before the answer came stays where they went, and on the way there', async () => {
     const { shown, wanted, close } = sheet()
