@@ -82,7 +82,7 @@ const METAL_FAMILY: Readonly<Partial<Record<BaseMetalId, FumeFamily>>> = {
 }
 
 const CUTTING: Readonly<Partial<Record<ProcessId, FumeRate>>> = {
-  // A published test of dry cutting 8 mm plate; thinner or slower work is not taken as less.
+  // A published test of dry cutting 8 mm plate; where the current is known its power says how much (plasma-cut.ts).
   'pac': perMinute(5, 20, 30, SOURCES.cuttingFume),
   'ofc': perMinute(0.5, 1.2, 3, SOURCES.cuttingFume),
   'lbw': perMinute(0.06, 0.09, 0.12),

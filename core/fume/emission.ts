@@ -20,6 +20,7 @@ import type { AtMostPercent } from './may-hold'
 import { boilsOff, mayHold } from './may-hold'
 import type { MeltingQuestion } from './melting-rate'
 import { highestCurrentA, meltingRateGPerMin } from './melting-rate'
+import { plasmaFumeGPerMin } from './plasma-cut'
 
 /** What the fume of a job is asked from. */
 export interface FumeQuestion extends MeltingQuestion {
@@ -147,6 +148,11 @@ function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'curren
 function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | null {
   if (!knowledge) return null
   const { rate } = knowledge
+  const cutA = question.process === 'pac' ? highestCurrentA(question) : undefined
+  if (cutA !== undefined) {
+    const sources = [SOURCES.plasmaPower, SOURCES.cuttingFume]
+    return { fumeMgPerMin: times(plasmaFumeGPerMin(cutA), 1000), melted: null, ink: 'pencil', sources }
+  }
   if (rate.by === 'minute') return { fumeMgPerMin: times(rate.gPerMin, 1000), melted: null, ink: 'pencil', sources: [rate.source] }
   const melted = meltingRateGPerMin(question)
   if (typeof melted === 'string') return melted
@@ -226,8 +232,8 @@ function add(
 }
 
 function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion, findings: Finding[]): void {
-  const made = Object.entries(gasesAtArc(question.process, question)) as [SubstanceId, Range][]
-  for (const [gas, mlPerMin] of made)
-    substances[gas] = { mgPerMin: each(mlPerMin, ml => mgPerMinFromMl(gas, ml)), ink: 'pencil', sources: [SOURCES.arcGases] }
-  if (made.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: made.map(([gas]) => gas) }, [SOURCES.arcGases]))
+  const made = Object.entries(gasesAtArc(question.process, { ...question, currentA: highestCurrentA(question) })) as [SubstanceId, Range][]
+  const sources = question.process === 'pac' ? [SOURCES.arcGases, SOURCES.airArcOxides] : [SOURCES.arcGases]
+  for (const [gas, mlPerMin] of made) substances[gas] = { mgPerMin: each(mlPerMin, ml => mgPerMinFromMl(gas, ml)), ink: 'pencil', sources }
+  if (made.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: made.map(([gas]) => gas) }, sources))
 }

@@ -1,5 +1,7 @@
 import type { Range } from '../range'
+import { times } from '../range'
 import type { BaseMetalId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
+import { shareOfPublishedOxides } from './plasma-cut'
 
 /** Millilitres of gas made in a minute of arc. */
 export type GasRates = Readonly<Partial<Record<SubstanceId, Range>>>
@@ -30,6 +32,14 @@ export function mgPerM3FromPpm(gas: SubstanceId, ppm: number): number {
   return ppm * molar / MOLAR_VOLUME_L
 }
 
+/** What the gases at an arc are asked from. */
+export interface GasQuestion {
+  readonly baseMetal?: BaseMetalId
+  readonly consumable?: ConsumableId
+  readonly shieldingGas?: ShieldingGasId
+  readonly currentA?: number
+}
+
 const NOTHING_KNOWN: GasRates = {}
 /** Oxides of nitrogen at an inert-gas or mixed-gas arc: 1 to 15 mL/min, a tenth to three tenths of it dioxide. */
 const MIG_NOX: GasRates = { 'nitrogen-dioxide': between(0.1, 4.5), 'nitric-oxide': between(0.7, 13.5) }
@@ -44,7 +54,8 @@ export function gasesAtArc(
     baseMetal,
     consumable,
     shieldingGas,
-  }: { readonly baseMetal?: BaseMetalId, readonly consumable?: ConsumableId, readonly shieldingGas?: ShieldingGasId },
+    currentA,
+  }: GasQuestion,
 ): GasRates {
   const isAluminium = baseMetal === 'aluminium'
   switch (process) {
@@ -78,9 +89,15 @@ export function gasesAtArc(
     case 'fcaw-s':
     case 'saw':
       return { ozone: between(0, 0.3) }
-    // 1 to 10 L/min of oxides, mostly monoxide, leaving a dry cut on air.
-    case 'pac':
-      return { 'ozone': between(1, 10), 'nitrogen-dioxide': between(100, 3000), 'nitric-oxide': between(700, 9000) }
+    // 1 to 10 L/min of oxides, mostly monoxide, leaving a dry cut on air; a small arc has no power for so much.
+    case 'pac': {
+      const share = shareOfPublishedOxides(currentA)
+      return {
+        'ozone': between(1, 10),
+        'nitrogen-dioxide': times(between(100, 3000), share),
+        'nitric-oxide': times(between(700, 9000), share),
+      }
+    }
     case 'ofw':
     case 'tb':
       return { 'nitrogen-dioxide': between(1, 18), 'nitric-oxide': between(7, 54) }

@@ -221,6 +221,19 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'low',
   },
+  plasmaPower: {
+    document: 'Zonaris',
+    clause: 'metal that a plasma arc melts by its power (15 to 50 % of it, 1.3 kJ/g), 3 to 5 % of that is fume: derived; agrees with the Nordic tests',
+    basis: 'derived',
+    confidence: 'medium',
+  },
+  airArcOxides: {
+    document: 'Birkeland and Eyde',
+    clause: 'at best 60 to 70 g of nitric acid for each kilowatt hour of an arc in air',
+    edition: '1905 and later',
+    basis: 'published',
+    confidence: 'medium',
+  },
   arcGases: {
     document: 'General literature on gases at the arc',
     clause: 'orders of magnitude only',

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { boiledBeside, coatedMgPerMin, coatingBurnOff, hotDipZincGPerM2 } from '#core/fume/coating-burn-off'
 import { COATING_METALS, energyBoundMgPerMin } from '#core/fume/coating-metal'
+import { plasmaFumeGPerMin, plasmaPowerKW, shareOfPublishedOxides } from '#core/fume/plasma-cut'
 import { netHeatJPerMm, plateOf, reachMm, relativeThickness, STEEL_MELTS_C, thinPeakC } from '#core/fume/heat-flow'
 import { EMISSION_FACTORS } from '#core/fume/emission-factors'
 import type { EmissionFactor, EmissionRow } from '#core/fume/emission-factors'
@@ -165,4 +166,27 @@ describe('heat at a weld', () => {
   })
   it('an arc of 165 A at 24 V can boil 20.7 g of zinc a minute and no more', () =>
     expect(energyBoundMgPerMin('zinc', 24, 165) / 1000).toBeCloseTo(20.7, 1))
+})
+
+describe('plasma cutting', () => {
+  // Nordic tests of the mid-1990s, from memory: 20 to 30 g/min cutting 8 mm mild steel dry, at 2.5 m/min with a kerf of 3 mm (471 g/min).
+  it('agrees with the published cut of 8 mm plate: 471 g/min of kerf smokes 20 to 30 g/min', () => {
+    const kerfGPerMin = 2500 * 3 * 8 * 7.85 / 1000
+    expect(kerfGPerMin).toBeCloseTo(471, 0)
+    // 34 kW melts so much at the middle of what melts: an arc of about 209 A.
+    const { low, mid, high } = plasmaFumeGPerMin(209)
+    expect(Math.abs(plasmaPowerKW(209) * 60 * 0.3 / 1.3 / kerfGPerMin - 1)).toBeLessThan(0.01)
+    expect(mid).toBeGreaterThan(18)
+    expect(mid).toBeLessThan(30)
+    expect(low).toBeLessThan(20)
+    expect(high).toBeGreaterThan(30)
+  })
+  it('a hand torch of 45 A melts and oxidises no more than its 4.4 kW allow', () => {
+    expect(plasmaPowerKW(45)).toBeCloseTo(4.41, 2)
+    // All of its power at 1.3 kJ/g would melt 204 g/min.
+    expect(plasmaFumeGPerMin(45).high).toBeLessThan(204 * 0.05)
+    // 67 g of nitric acid a kilowatt hour: 1.91 L/min of nitric oxide, a fifth of the 10 L/min that are published.
+    expect(shareOfPublishedOxides(45)).toBeCloseTo(0.191, 3)
+    expect([shareOfPublishedOxides(300), shareOfPublishedOxides(undefined)]).toEqual([1, 1])
+  })
 })

@@ -225,6 +225,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
     ['heatFlow+boilingMetals+burnOff', 'burnOff'].map(heat => `${coating}+${heat}`)),
   'fume.coating-not-modelled': ['coatings'],
   'fume.factors-in-pencil': [
+    'plasmaPower+cuttingFume',
     'cuttingFume',
     'emissionFactors+meltingRate',
     'emissionFactors+stickConsumption',
@@ -233,7 +234,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
     'rateClasses',
   ],
   'fume.from-data-sheet': ['dataSheet'],
-  'fume.gases-in-pencil': ['arcGases'],
+  'fume.gases-in-pencil': ['arcGases', 'arcGases+airArcOxides'],
   'fume.maybe-cadmium': ['cadmiumBraze'],
   'fume.measure-these': ['complianceTest'],
   'fume.not-measured': ['', 'alloys'],

@@ -1,0 +1,36 @@
+import { arcVoltageV } from '../electrical/arc-power'
+import type { Range } from '../range'
+
+/** Power of a plasma cutting arc, kW, by its conventional load voltage. Source: `loadVoltage`. */
+export const plasmaPowerKW = (currentA: number): number => arcVoltageV('pac', currentA)! * currentA / 1000
+
+/** Share of the arc's power that melts the kerf, and heat that a gram of steel takes to melt, kJ. Source: `plasmaPower`. */
+const MELTS: Range = { low: 0.15, mid: 0.3, high: 0.5 }
+const TO_MELT_KJ_PER_G = 1.3
+/** Share of the kerf's metal that becomes fume, cut dry. Source: `plasmaPower`. */
+const BECOMES_FUME: Range = { low: 0.03, mid: 0.04, high: 0.05 }
+
+/**
+ * Fume of a dry plasma cut while the arc burns, g/min: what its power can melt, and the share of that which smokes. Whatever plate it cuts
+ * and however fast, no arc melts more.
+ *
+ * @example plasmaFumeGPerMin(200).mid // 17.7
+ * Source: `plasmaPower`, `loadVoltage`.
+ */
+export function plasmaFumeGPerMin(currentA: number): Range {
+  const meltableGPerMin = plasmaPowerKW(currentA) * 60 / TO_MELT_KJ_PER_G
+  return {
+    low: meltableGPerMin * MELTS.low * BECOMES_FUME.low,
+    mid: meltableGPerMin * MELTS.mid * BECOMES_FUME.mid,
+    high: meltableGPerMin * MELTS.high * BECOMES_FUME.high,
+  }
+}
+
+/** The most oxides of nitrogen that an arc makes of air, mL/min for each kW: 67 g of nitric acid a kilowatt hour. Source: `airArcOxides`. */
+const MOST_OXIDES_ML_PER_MIN_KW = 67 / 63 * 24_450 / 60
+/** What is published of dry cuts, at its high end, mL/min. Source: `arcGases`. */
+const PUBLISHED_ML_PER_MIN = 10_000
+
+/** Share of the published oxides of plasma cutting that an arc has power to make, 1 at most, and where nobody said its current. */
+export const shareOfPublishedOxides = (currentA: number | undefined): number =>
+  currentA === undefined ? 1 : Math.min(1, plasmaPowerKW(currentA) * MOST_OXIDES_ML_PER_MIN_KW / PUBLISHED_ML_PER_MIN)
