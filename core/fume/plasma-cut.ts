@@ -26,7 +26,7 @@ export function plasmaFumeGPerMin(currentA: number): Range {
   }
 }
 
-/** The most oxides of nitrogen that an arc makes of air, mL/min for each kW: 67 g of nitric acid a kilowatt hour. Source: `airArcOxides`. */
+/** Most oxides of nitrogen that an arc makes of air, mL/min for each kW: 67 g of nitric acid a kilowatt hour. Source: `airArcOxides`. */
 const MOST_OXIDES_ML_PER_MIN_KW = 67 / 63 * 24_450 / 60
 /** What is published of dry cuts, at its high end, mL/min. Source: `arcGases`. */
 const PUBLISHED_ML_PER_MIN = 10_000
