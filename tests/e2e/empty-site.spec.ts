@@ -139,7 +139,7 @@ test('an empty site, step by step: from the printed code to the first bay clear 
   await expect(row).toHaveAttribute('aria-label', /Eyes open/)
   const warm = page.getByRole('region', { name: 'How warm is it?' })
   await fillIn(warm, { Air: '16', Humidity: '55' })
-  await press(warm.getByRole('radio', { name: 'no', exact: true }))
+  await press(warm.getByRole('radio', { name: 'No', exact: true }))
   await press(warm.getByRole('radio', { name: 'not all are used to such heat' }))
   await button('Tell it')
   await expect(warm).toContainText('air 16 °C, humidity 55 %; not all are used to heat')

@@ -14,7 +14,7 @@ test.afterAll(() => served.stop())
 async function tellHeat(warm: Locator, airF: string): Promise<void> {
   await warm.getByLabel('Air').fill(airF)
   await warm.getByLabel('Humidity').fill('55')
-  await warm.getByRole('radio', { name: 'no', exact: true }).click()
+  await warm.getByRole('radio', { name: 'No', exact: true }).click()
   await warm.getByRole('radio', { name: 'not all are used to such heat' }).click()
   await warm.getByRole('button', { name: 'Tell it' }).click()
 }

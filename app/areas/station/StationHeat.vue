@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { HEAT_LIMITS } from '#core/heat/heat-stress'
 import { hallStream } from '#core/ids/streams'
 import type { Warmth } from '#core/streams/hall/hall'
 import type { Hall } from '#core/streams/site/site'
@@ -13,7 +12,6 @@ const { halls } = defineProps<{ halls: readonly Hall[] }>()
 const facts = useFacts()
 const judged = useJudged()
 const session = useSession()
-const units = useCylinderUnits()
 const q = useQuantities()
 const { time } = useDates()
 const { send, refused, busy } = useSender()
@@ -37,24 +35,15 @@ const said = computed(() => {
   return says.told(what, isEverybodyUsed, time(at))
 })
 
-const wbgtC = ref<number | undefined>()
-const airC = ref<number | undefined>()
-const humidityPercent = ref<number | undefined>()
-const sun = ref<'yes' | 'no' | ''>('')
+const warmth = ref<Warmth | null>(null)
 const used = ref<'yes' | 'no' | ''>('')
 const YES_NO = ['no', 'yes'] as const
-const warmth = computed<Warmth | null>(() => {
-  if (wbgtC.value !== undefined) return { wbgtC: wbgtC.value }
-  return airC.value === undefined || humidityPercent.value === undefined || sun.value === ''
-    ? null
-    : { airC: airC.value, humidityPercent: humidityPercent.value, isInSun: sun.value === 'yes' }
-})
 async function tell() {
   if (warmth.value === null || used.value === '') return
   const payload = { warmth: warmth.value, isEverybodyUsed: used.value === 'yes' }
   for (const { hallId } of halls) if (!(await send('hall.tell-heat', hallStream(hallId), payload)).ok) return
   isOpened.value = false
-  ;[wbgtC.value, airC.value, humidityPercent.value] = [undefined, undefined, undefined]
+  ;[warmth.value, used.value] = [null, '']
 }
 </script>
 
@@ -74,20 +63,7 @@ async function tell() {
       @send="tell"
     >
       <h3>{{ halls.length === 1 ? says.howWarmIn(halls[0]!.name) : says.howWarm }}</h3>
-      <div class="columns">
-        <template v-if="wbgtC === undefined">
-          <FrameNumber v-model="airC" :label="says.airTemperature" :unit="units.temperature" :limits="HEAT_LIMITS.airC" optional />
-          <FrameNumber
-            v-model="humidityPercent"
-            :label="says.humidity"
-            :unit="plainUnit('%', 5)"
-            :limits="HEAT_LIMITS.humidityPercent"
-            optional
-          />
-        </template>
-        <FrameNumber v-model="wbgtC" :label="says.measured" :unit="units.temperature" :limits="HEAT_LIMITS.wbgtC" optional />
-      </div>
-      <FrameChoice v-if="wbgtC === undefined" v-model="sun" :label="says.inSun" :ids="YES_NO" :named="id => says.yesNo[id]" />
+      <AirWarmth v-model="warmth" />
       <FrameChoice v-model="used" :label="says.isUsed" :ids="YES_NO" :named="id => says.usedYesNo[id]" />
       <FrameRefused :says="refused" />
       <FrameKey look="go" type="submit" :disabled="busy">
@@ -99,5 +75,4 @@ async function tell() {
 
 <style scoped>
 .heat, .form { display: grid; gap: var(--space-3); justify-items: start; }
-.columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 190px), 1fr)); gap: var(--space-4); width: 100%; }
 </style>
