@@ -13,6 +13,7 @@ await run(async () => {
     const benches = [
       'shade',
       'rack',
+      'burn-off',
       'hall',
       'command',
       'registers',
