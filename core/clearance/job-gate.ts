@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
-import type { CoatingId } from '../ids/vocabulary'
+import { COATING_TRAITS } from '../job/coating-traits'
 import type { Job } from '../job/job'
 import { neededJobFields } from '../job/needed-job-fields'
 import type { SignOffRuleId } from '../streams/house-rules/house-rules'
@@ -10,10 +10,6 @@ import { gateFrom } from './gate'
 import { trainingOver } from './person-around'
 import type { Welder } from './person-around'
 import type { JobField } from '../ids/job-ids'
-
-const BURNS_OFF: ReadonlySet<CoatingId> = new Set([
-  'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil',
-])
 
 /** Fields that have a finding of their own when they are bad, so that the general "not known" is not said twice. */
 const isKnown = (job: Job, field: JobField): boolean =>
@@ -35,7 +31,7 @@ export function judgeJob(job: Job | null, welder: Welder | null, signOffRule: Si
     // Primer or paint that nobody named may hold lead, cadmium or chromate as well as zinc.
     else if (job.coating === 'primer' || job.coating === 'paint')
       found.push(finding('hold', 'job.coating-unnamed', { coating: job.coating }, [SOURCES.coatings, SOURCES.shopPractice]))
-    else if (job.coating !== undefined && BURNS_OFF.has(job.coating))
+    else if (job.coating !== undefined && COATING_TRAITS[job.coating].burnsOff)
       found.push(finding('caution', 'job.coating-burns-off', { coating: job.coating }, [SOURCES.coatings]))
   } else if (job.coating === 'unknown' || job.coating === 'yellow-passivate') {
     // Stripping a coating nobody named leaves what was stripped unknown: dust and residue of cadmium or lead stay dangerous.

@@ -15,8 +15,8 @@ export const BASE_METALS = [
 export type BaseMetalId = typeof BASE_METALS[number]
 
 export const COATINGS = [
-  'none', 'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'aluminised', 'oil', 'yellow-passivate',
-  'unknown',
+  'none', 'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated',
+  'aluminised', 'oil', 'yellow-passivate', 'unknown',
 ] as const
 export type CoatingId = typeof COATINGS[number]
 

@@ -1,10 +1,11 @@
+import { COATING_TRAITS } from '../job/coating-traits'
 import { noiseNeed } from '../hearing/day-noise'
 import type { NoiseAtEar, NoiseNeed } from '../hearing/day-noise'
 import type { DeratingId } from '../ids/protection-ids'
 import { SOURCES } from '../source/sources'
 import type { SourceRef } from '../source/source-ref'
 import { PROCESS_TRAITS } from '../job/process-traits'
-import type { CoatingId, ZoneId } from '../ids/vocabulary'
+import type { ZoneId } from '../ids/vocabulary'
 import { ZONES } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import type { OutfitReason, RequirementId } from '../ids/ppe-ids'
@@ -21,12 +22,6 @@ export interface OutfitRequirement {
 
 /** At or above this current, A, spatter and radiant heat count as heavy. House reading of "low current" in the clothing classes. */
 const HIGH_OUTPUT_A = 200
-
-/** Coatings that put metal or paint fume into the breathing zone. */
-const FUMING: ReadonlySet<CoatingId> = new Set([
-  'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'paint', 'primer', 'lead-paint', 'cadmium', 'chromium-plated', 'yellow-passivate',
-  'unknown',
-])
 
 /** Rods that spatter more: the clothing classes put basic and cellulose electrodes with the heavy work. */
 const HEAVY_RODS: ReadonlySet<string> = new Set(['e6010', 'e6011', 'e7018', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci'])
@@ -173,7 +168,7 @@ export function requiredOutfit(
     'lungs': () =>
       job.confinement === 'confined'
         ? of('lungs', 'supplied-air-to-be-judged', ['confined-air'], [usConfinedSpaces, usRespirators])
-        : job.coating !== undefined && FUMING.has(job.coating) && !job.coatingStripped
+        : job.coating !== undefined && COATING_TRAITS[job.coating].isFuming && !job.coatingStripped
           ? of('lungs', 'fume-see-air-gate', ['coating-fume'], [coatings, usRespirators])
           : of('lungs', 'fume-see-air-gate', ['every-arc-makes-fume'], [usRespirators]),
     'hands': () =>

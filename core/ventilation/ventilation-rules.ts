@@ -1,3 +1,4 @@
+import { COATING_TRAITS } from '../job/coating-traits'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
@@ -55,9 +56,6 @@ export interface VentilationRulesQuestion {
   readonly confinement?: ConfinementId
 }
 
-const NEEDS_HOOD: ReadonlySet<CoatingId> = new Set([
-  'zinc', 'zinc-strip', 'zinc-plated', 'zinc-primer', 'lead-paint', 'cadmium', 'yellow-passivate', 'unknown', 'primer', 'paint',
-])
 /** What the law names in the metal itself: (c)(6) zinc, (c)(7) lead. Leaded brass and bronze are common, and nobody sees which. */
 const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = { brass: 'zinc', bronze: 'lead' }
 /** And in the filler: (c)(6) zinc, (c)(9) cadmium. */
@@ -120,7 +118,7 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
       )
   }
   if (!captures) {
-    if (coating && !coatingStripped && NEEDS_HOOD.has(coating))
+    if (coating && !coatingStripped && COATING_TRAITS[coating].needsHood)
       findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
     const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable]])
     for (const substance of listed) if (substance) findings.push(finding(bind, 'ventilation.metal-needs-hood', { substance }, law))
