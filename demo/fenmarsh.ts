@@ -87,7 +87,7 @@ export const HALL_AIR: Readonly<Record<string, HallAir>> = {
 }
 
 /** How warm the halls are on a working morning, °C. */
-export const HALL_WARMTH_C: Readonly<Record<string, number>> = { 'gate-hall': 16, 'boat-shed': 15, 'lockside': 9 }
+export const HALL_WARMTH_C: Readonly<Record<string, number>> = { 'gate-hall': 13, 'boat-shed': 12, 'lockside': 9 }
 
 export const AREAS = [
   { areaId: 'gate-bays', hallId: 'gate-hall', name: 'Gate bays' },

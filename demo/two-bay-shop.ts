@@ -134,7 +134,7 @@ function atBay(bayId: string, hallId: string, welder: string, job: Job, shade: n
   return [
     told('maren-holt', at(0), hallStream(hallId), {
       type: 'hall.tell-heat',
-      payload: { warmth: { airC: 16, humidityPercent: 55, isInSun: false }, isEverybodyUsed: false },
+      payload: { warmth: { airC: 12, humidityPercent: 55, isInSun: false }, isEverybodyUsed: false },
     }),
     told('maren-holt', at(0), bay, { type: 'station.place-person', payload: { personId: welder } }),
     told('maren-holt', at(0), personStream(welder), { type: 'person.sign-off', payload: { process: job.process, isSignedOff: true } }),

@@ -16,8 +16,12 @@ export function arcVoltageV(process: ProcessId, currentA: number): number | unde
 /** How far the volts of a real arc stray from that, as a factor. House rule: common practice, no source. */
 export const ARC_VOLTS_STRAY: Range = { low: 0.85, mid: 1, high: 1.15 }
 
-/** Share of arc power that reaches the plate, of arcs that travel a seam. Source: `arcEfficiency`. */
-const EFFICIENCY: Readonly<Partial<Record<ProcessId, Range>>> = {
+/** Arcs that travel a seam: what they heat follows from current, volts and speed. */
+export const SEAM_PROCESSES = ['smaw', 'gmaw', 'fcaw-g', 'fcaw-s', 'gtaw', 'saw', 'paw'] as const satisfies readonly ProcessId[]
+export type SeamProcessId = typeof SEAM_PROCESSES[number]
+
+/** Share of arc power that reaches the plate. Source: `arcEfficiency`. */
+const EFFICIENCY: Readonly<Record<SeamProcessId, Range>> = {
   'smaw': { low: 0.70, mid: 0.775, high: 0.85 },
   'gmaw': { low: 0.75, mid: 0.825, high: 0.90 },
   'fcaw-g': { low: 0.75, mid: 0.825, high: 0.90 },
@@ -28,4 +32,5 @@ const EFFICIENCY: Readonly<Partial<Record<ProcessId, Range>>> = {
 }
 
 /** Share of its power that an arc gives to the plate; null for a process whose heat is no arc's that travels a seam. */
-export const arcEfficiency = (process: ProcessId): Range | null => EFFICIENCY[process] ?? null
+export const arcEfficiency = (process: ProcessId): Range | null =>
+  (EFFICIENCY as Readonly<Partial<Record<ProcessId, Range>>>)[process] ?? null

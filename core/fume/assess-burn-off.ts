@@ -1,4 +1,5 @@
 import { spreadOf } from '../chance/draws'
+import type { SeamProcessId } from '../electrical/arc-power'
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import type { HeatInput } from '../findings/fume-findings'
@@ -10,10 +11,6 @@ import { boiledBeside, boiledOff, coatedMgPerMin, coatedWeldOf, loadingOf } from
 import { COATING_METALS, energyBoundMgPerMin } from './coating-metal'
 import type { PlateId } from './heat-flow'
 import { netHeatJPerMm } from './heat-flow'
-
-/** Arcs that travel a seam: what they heat follows from current, volts and speed. */
-export const SEAM_PROCESSES = ['smaw', 'gmaw', 'fcaw-g', 'fcaw-s', 'gtaw', 'saw', 'paw'] as const
-export type SeamProcessId = typeof SEAM_PROCESSES[number]
 
 /** What a question about a coating beside a weld may say. */
 export const BURN_OFF_LIMITS = {

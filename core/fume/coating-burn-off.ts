@@ -110,6 +110,7 @@ const OF_THE_BAND: Range = { low: 0, mid: 0.1, high: 1 }
  * How far a coating boils off beside a weld. Zinc and cadmium boil outside the bead; lead boils where steel has long melted, inside it.
  *
  * @param bandShare of the band between hot and boiling that leaves, 0 to 1
+ * Source: `heatFlow`, `boilingMetals`.
  */
 export function boiledBeside(weld: WeldHeat, { leavesC, boilsC }: CoatingMetal, bandShare: number): Boiled {
   const plate = plateOf(weld, boilsC)
@@ -244,6 +245,7 @@ const KEPT = 200
  * What burns off the coating beside the joint and stays in the air. Of a plate that nobody measured the worst of all thicknesses counts.
  *
  * @returns null when what is in the coating cannot be said, or how hot the plate gets: then it must be stripped
+ * Source: mass balance; `galvanising`, `leadPaint`, `zincPrimer`, `cadmiumPlating`, and as `boiledOff`.
  */
 export function coatingBurnOff(question: BurnOffQuestion): BurnOff | null {
   const { process, coating, currentA, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm } = question
@@ -274,12 +276,15 @@ function worstBurnOff(question: BurnOffQuestion): BurnOff | null {
   return worst
 }
 
-/** What the trade asks for, mm on each side: at least, and at most. Source: `burnOff`. */
-const STRIP_MM = { least: 25, most: 100 } as const
+/** What the trade asks for at least, mm on each side. Source: `burnOff`. */
+const LEAST_STRIP_MM = 25
+/** Where the first of all metals of a coating leaves it: what nobody named may be that one. */
+const FIRST_LEAVES_C = Math.min(...Object.values(COATING_METALS).map(({ leavesC }) => leavesC))
 
 /**
  * Width to strip on each side so that nothing in reach of the heat is left, mm: at least what the trade asks for, and as far as the plate
- * may come to where a coating leaves it.
+ * may come to where a coating leaves it. Of a coating that nobody named the widest of all counts.
+ * Source: `heatFlow`, `boilingMetals`, `burnOff`.
  */
 export function widthToStripMm({ process, coating, plateThicknessMm, ...heat }: Omit<BurnOffQuestion, 'strippedWidthMm'>): number {
   const reaches = (plateThicknessMm === undefined ? ANY_THICKNESS_MM : [plateThicknessMm]).map((thicknessMm) => {
@@ -289,8 +294,9 @@ export function widthToStripMm({ process, coating, plateThicknessMm, ...heat }: 
     const [volts, efficiency, speed] = [valueAt(weld.voltageV, 1), valueAt(weld.efficiency, 1), valueAt(weld.travelMmPerS, 0)]
     const hottest = { netJPerMm: netHeatJPerMm(efficiency, volts, weld.currentA, speed), thicknessMm, startC: weld.startC }
     // A plate of either kind: a little less heat may make it the other.
-    const reach = reachMm(hottest, COATING_METALS[metal ?? 'zinc'].leavesC, 'between')
-    return metal === 'lead' ? Math.max(burntMm, reach) : reach
+    const reach = reachMm(hottest, metal === undefined ? FIRST_LEAVES_C : COATING_METALS[metal].leavesC, 'between')
+    // Paint burns far beside where its metal boils.
+    return metal === 'lead' || metal === undefined ? Math.max(burntMm, reach) : reach
   })
-  return Math.min(STRIP_MM.most, Math.ceil(Math.max(STRIP_MM.least, ...reaches)))
+  return Math.ceil(Math.max(LEAST_STRIP_MM, ...reaches))
 }

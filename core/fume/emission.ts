@@ -151,7 +151,7 @@ function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rat
   const cutA = question.process === 'pac' ? highestCurrentA(question) : undefined
   if (cutA !== undefined) {
     const sources = [SOURCES.plasmaPower, SOURCES.cuttingFume]
-    return { fumeMgPerMin: times(plasmaFumeGPerMin(cutA), 1000), melted: null, ink: 'pencil', sources }
+    return { fumeMgPerMin: times(plasmaFumeGPerMin(cutA, question.baseMetal), 1000), melted: null, ink: 'pencil', sources }
   }
   if (rate.by === 'minute') return { fumeMgPerMin: times(rate.gPerMin, 1000), melted: null, ink: 'pencil', sources: [rate.source] }
   const melted = meltingRateGPerMin(question)

@@ -26,6 +26,7 @@ export const netHeatJPerMm = (efficiency: number, voltageV: number, currentA: nu
 export const relativeThickness = ({ netJPerMm, thicknessMm, startC }: WeldHeat, atC: number): number =>
   thicknessMm * Math.sqrt(STEEL_J_PER_MM3_K * (atC - startC) / netJPerMm)
 
+/** Which kind of plate it is to heat that reaches a temperature, °C. Source: `heatFlow`. */
 export function plateOf(weld: WeldHeat, atC: number): PlateId {
   const relative = relativeThickness(weld, atC)
   return relative > 0.9 ? 'thick' : relative < 0.6 ? 'thin' : 'between'
@@ -46,6 +47,7 @@ const thickMm = ({ netJPerMm, startC }: WeldHeat, atC: number): number =>
  *
  * @param atC above the temperature that the plate began with
  * @param plate what it is to the heat that is asked about; left out: to this one
+ * Source: `heatFlow`.
  */
 export function reachMm(weld: WeldHeat, atC: number, plate: PlateId = plateOf(weld, atC)): number {
   switch (plate) {

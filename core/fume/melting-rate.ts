@@ -115,6 +115,7 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
  * Current at which a wire melts as fast as it is fed, A: `wireFeedFromCurrentMPerMin` read backwards.
  *
  * @example currentFromWireFeedA(5.784, 1.2, false) // 250
+ * Source: `meltingRate`.
  */
 export function currentFromWireFeedA(wireFeedMPerMin: number, diameterMm: number, isAluminium: boolean): number {
   const thinner = (FITTED_FOR_MM / diameterMm) ** 2
@@ -124,13 +125,19 @@ export function currentFromWireFeedA(wireFeedMPerMin: number, diameterMm: number
   return (Math.sqrt(slope ** 2 + 4 * bend * mmPerS) - slope) / (2 * bend)
 }
 
-/** The most current that an arc may burn with, A, by what is known of it: said, or from what it melts; undefined where nobody can say. */
+/** Processes whose wire carries the current of the arc: a TIG rod that is fed says nothing of it, and for thick wires nothing is fitted. */
+const WIRE_CARRIES: ReadonlySet<ProcessId> = new Set(['gmaw', 'fcaw-g', 'fcaw-s'])
+
+/**
+ * The most current that an arc may burn with, A, by what is known of it: said, or from what it melts; undefined where nobody can say.
+ * Source: `meltingRate`, `stickConsumption`.
+ */
 export function highestCurrentA(question: MeltingQuestion): number | undefined {
   const { process, consumable, wireFeedMPerMin, electrodeDiameterMm, consumableKgPerH } = question
   const said = currentRangeOf(question)?.high
   if (said !== undefined) return said
   if (process === 'smaw') return consumableKgPerH === undefined ? undefined : consumableKgPerH * 1000 / 60 / STICK_G_PER_A_MIN.low
-  if (wireFeedMPerMin === undefined) return undefined
+  if (wireFeedMPerMin === undefined || !WIRE_CARRIES.has(process)) return undefined
   const diameterMm = electrodeDiameterMm ?? (isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid)
   return currentFromWireFeedA(wireFeedMPerMin, diameterMm, consumable !== undefined && ALUMINIUM.has(consumable))
 }

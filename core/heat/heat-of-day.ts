@@ -9,8 +9,10 @@ import type { Instant } from '../time/instant'
 import { minutesAfter, stands } from '../time/instant'
 import { heatStress } from './heat-stress'
 
-/** Within so much of the limit, °C, a day may still grow too warm: what was told then is soon old. House rule. */
-export const WARM_WITHIN_C = 5
+/** Within so much of the limit, °C, a day may still grow too warm: what was told then is soon old. House rule: a day warms by no more. */
+const MAY_WARM_BY_C = 8
+/** So far below the limit, °C, the table's lack of a full hour of heavy work is not for the heat. House rule. */
+const COOL_BY_C = 5
 /** How long what was told of a warm hall stands, min. House rule. */
 export const WARM_STANDS_MIN = 4 * 60
 
@@ -24,6 +26,7 @@ export const workRateOf = ({ process, position, confinement }: Pick<Job, 'proces
  *
  * @param told of the hall; null where nobody ever told, or the bay stands in no hall
  * @returns first what is wrong, then what is missing
+ * Source: `heatLimits`, `heatLeathers`, `heatWork`.
  */
 export function heatOfDay(
   job: Job,
@@ -36,11 +39,9 @@ export function heatOfDay(
   const { effectiveWbgtC: effectiveC, limitC, workMinPerH } = heatStress({
     ...warmth, isAcclimatised: isEverybodyUsed, work: workRateOf(job), clothing: 'welding-leathers',
   })
-  // The table has no full hour of heavy work; where it is so cool, that is not for the heat.
-  if (effectiveC <= limitC - WARM_WITHIN_C) return { found: [], missing: [] }
-  if (!stands(minutesAfter(at, WARM_STANDS_MIN), now))
+  if (effectiveC > limitC - MAY_WARM_BY_C && !stands(minutesAfter(at, WARM_STANDS_MIN), now))
     return { found: [], missing: [finding('hold', 'body.heat-old', { hours: WARM_STANDS_MIN / 60 })] }
-  if (workMinPerH === 60) return { found: [], missing: [] }
+  if (workMinPerH === 60 || effectiveC <= limitC - COOL_BY_C) return { found: [], missing: [] }
   const { heatLimits, heatLeathers, heatWork, heatIndex, wetBulb, sunnyIndex } = HEAT_SOURCES
   const index = 'wbgtC' in warmth ? [heatIndex] : [heatIndex, warmth.isInSun ? sunnyIndex : wetBulb]
   const cited = [heatLimits, heatLeathers, heatWork, ...index]

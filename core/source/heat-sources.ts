@@ -23,7 +23,7 @@ export const HEAT_SOURCES = {
   },
   heatWork: {
     document: 'Zonaris',
-    clause: 'welding counts as moderate work; overhead, gouging, and where one cannot stand up straight as heavy: common practice, no source',
+    clause: 'welding is moderate work; overhead, gouging, and where one cannot stand up straight heavy: common practice, no source',
     basis: 'practice',
     confidence: 'medium',
   },

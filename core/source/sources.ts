@@ -223,7 +223,7 @@ export const SOURCES = {
   },
   plasmaPower: {
     document: 'Zonaris',
-    clause: 'metal that a plasma arc melts by its power (15 to 50 % of it, 1.3 kJ/g), 3 to 5 % of that is fume: derived; agrees with the Nordic tests',
+    clause: 'what a plasma arc melts by its power (15 to 50 % of it, 1.3 kJ/g), 3 to 5 % of that fume: derived, agrees with the tests',
     basis: 'derived',
     confidence: 'medium',
   },

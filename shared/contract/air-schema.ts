@@ -105,7 +105,7 @@ export const warmthSchema = z.union([
     humidityPercent: between(HEAT_LIMITS.humidityPercent, '%'),
     isInSun: z.boolean(),
   }),
-]) satisfies z.ZodType<Warmth>
+], 'the index (WBGT) that was measured, or air, humidity and sun') satisfies z.ZodType<Warmth>
 
 export const hallPayloads = {
   'hall.describe': z.strictObject({ air: hallAirSchema }),

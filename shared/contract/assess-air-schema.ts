@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { BURN_OFF_LIMITS, SEAM_PROCESSES } from '#core/fume/assess-burn-off'
+import { SEAM_PROCESSES } from '#core/electrical/arc-power'
+import { BURN_OFF_LIMITS } from '#core/fume/assess-burn-off'
 import { HALL_LIMITS } from '#core/ventilation/hall'
 import { VERDICTS } from '#core/samples/compliance'
 import {

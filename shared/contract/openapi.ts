@@ -128,7 +128,8 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     request: assessBurnOffRequest,
     response: assessBurnOffResponse,
     description:
-      'By the peak temperature beside the weld in thin or thick plate, within what the arc has power to boil. What is left out is drawn from what is usual, and said. A coating that nobody can name is a hold with nulls.',
+      'By the peak temperature beside the weld in thin or thick plate, within what the arc has power to boil. '
+      + 'What is left out is drawn from what is usual, and said. A coating that nobody can name is a hold with nulls.',
   },
   'room': {
     name: 'AssessRoom',

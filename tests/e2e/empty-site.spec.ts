@@ -162,6 +162,8 @@ test('an empty site, step by step: from the printed code to the first bay clear 
   expect(inputs).toBeLessThanOrEqual(INPUTS_AT_MOST)
 
   // The rest of the shop: the class comes in, the job goes on, and what is due is said in a tap each.
+  // Nobody leaves a page while what they did is on its way.
+  const answered = () => expect(page.locator('html[data-asking]')).toHaveCount(0)
   await page.goto(`${served.url}/opening`)
   const coming = page.getByRole('region', { name: 'A class comes in' })
   await choose(coming.getByLabel('A class comes in'), 'Evening')
@@ -171,11 +173,14 @@ test('an empty site, step by step: from the printed code to the first bay clear 
   await choose(job.getByLabel('One job for many bays'), /^Stick/)
   await job.getByRole('button', { name: /^2\b/ }).click()
   await job.getByRole('button', { name: 'Set it on 1 bay' }).click()
+  await answered()
   await page.goto(`${served.url}/bay/bay-2?do=eyes`)
   await page.getByRole('button', { name: '11', exact: true }).click()
+  await answered()
   await page.goto(`${served.url}/bay/bay-2?do=air`)
   await page.getByRole('button', { name: '15', exact: true }).click()
   await page.getByRole('button', { name: 'It stands 15 cm beside the arc' }).click()
+  await answered()
   await page.goto(`${served.url}/opening`)
   for (const key of ['Looked: all sound', 'Passes at the door']) {
     await page.getByRole('button', { name: new RegExp(`^${key} at bay 2\\b`) }).click()

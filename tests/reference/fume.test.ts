@@ -187,6 +187,10 @@ describe('plasma cutting', () => {
     expect(plasmaFumeGPerMin(45).high).toBeLessThan(204 * 0.05)
     // 67 g of nitric acid a kilowatt hour: 1.91 L/min of nitric oxide, a fifth of the 10 L/min that are published.
     expect(shareOfPublishedOxides(45)).toBeCloseTo(0.191, 3)
+    // No arc cuts with less than 20 A, whatever was typed; aluminium melts with less heat, stainless steel smokes more (from memory).
+    expect([plasmaFumeGPerMin(0.1), shareOfPublishedOxides(0.1)]).toEqual([plasmaFumeGPerMin(20), shareOfPublishedOxides(20)])
+    for (const metal of ['aluminium', 'stainless-steel'] as const)
+      expect(plasmaFumeGPerMin(45, metal).high).toBeGreaterThan(plasmaFumeGPerMin(45, 'mild-steel').high)
     expect([shareOfPublishedOxides(300), shareOfPublishedOxides(undefined)]).toEqual([1, 1])
   })
 })

@@ -39,7 +39,7 @@ const restPasses = () =>
         {{ says.tellWhatIsWorn }}
       </NuxtLink>
     </p>
-    <CylinderFindings :findings="ofTheDay" />
+    <CylinderFindings v-if="ofTheDay.length > 0" :findings="ofTheDay" />
     <StationHeat :halls="halls" />
     <FramePapers :name="says.bayCard" :to="`/api/v1/bays/${placed.bay.bayId}/card`" />
     <ul class="zones">

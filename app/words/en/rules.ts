@@ -59,7 +59,9 @@ export const rulesPages = {
       'by-kind': 'muffs 75 %, plugs 30 % of the label, less 7 dB',
     },
     heat: 'Heat',
-    heatHint: 'How warm a hall is decides how much of an hour may be worked in leathers. Counted only where told, a hot day that nobody told of is not seen.',
+    heatHint:
+      'How warm a hall is decides how much of an hour may be worked in leathers. '
+      + 'Counted only where told, a hot day that nobody told of is not seen.',
     heatRules: {
       'asked-daily': 'asked every day, and held until told',
       'when-told': 'counted where somebody tells it',

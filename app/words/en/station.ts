@@ -94,12 +94,16 @@ export const stationPages = {
   heat: {
     howWarm: 'How warm is it?',
     howWarmIn: (hall: Shown) => `How warm is it in ${hall}?`,
-    air: (air: Shown, humidityPercent: number, isInSun: boolean) => `air ${air}, humidity ${humidityPercent} %${isInSun ? ', in the sun' : ''}`,
+    air: (air: Shown, humidityPercent: number, isInSun: boolean) =>
+      `air ${air}, humidity ${humidityPercent} %${isInSun ? ', in the sun' : ''}`,
     index: (index: Shown) => `an index (WBGT) of ${index}, measured`,
-    told: (what: Shown, isUsed: boolean, at: Shown) => `At ${at}: ${what}; ${isUsed ? 'all are used to heat' : 'not all are used to heat'}.`,
+    told: (what: Shown, isUsed: boolean, at: Shown) =>
+      `At ${at}: ${what}; ${isUsed ? 'all are used to heat' : 'not all are used to heat'}.`,
     tellAgain: 'Tell how warm it is now',
     isUsed: 'Who works here',
     usedYesNo: { no: 'not all are used to such heat, or nobody knows', yes: 'all have worked in such heat for a week or two' },
+    inWhich: 'In which halls',
+    lacksHall: 'Pick the halls that this was told of.',
     lacksWarmth: 'Air, humidity and sun are needed, or the index.',
     lacksUsed: 'Say whether all who work here are used to it.',
     tell: 'Tell it',

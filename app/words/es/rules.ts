@@ -62,7 +62,9 @@ export const rulesPages: typeof English = {
       'by-kind': 'orejeras 75 %, tapones 30 % de la etiqueta, menos 7 dB',
     },
     heat: 'Calor',
-    heatHint: 'Cuánto calor hace decide cuánto de cada hora se puede trabajar con cuero. Si solo cuenta cuando se dice, un día caluroso que nadie dijo no se ve.',
+    heatHint:
+      'Cuánto calor hace decide cuánto de cada hora se puede trabajar con cuero. '
+      + 'Si solo cuenta cuando se dice, un día caluroso que nadie dijo no se ve.',
     heatRules: {
       'asked-daily': 'se pregunta cada día, y se retiene hasta que se diga',
       'when-told': 'cuenta donde alguien lo dice',

@@ -21,7 +21,7 @@ export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
     'hall.describe': request('describe-air', { touches: itsBays }),
     'hall.fit-bay': request('describe-air', { touches: itsBays }),
     'hall.fit-bays': request('describe-air', { touches: itsBays }),
-    'hall.tell-heat': report('door-checks', { touches: itsBays }),
+    'hall.tell-heat': report('door-checks', { touches: (_hall, _command, { site, id }) => ({ bayIds: baysOfHall(site, id) }) }),
   },
   decide(_hall, command, asked) {
     const { id, site, at } = asked

@@ -293,7 +293,6 @@ export function decidePerson(
   }
 }
 
-/** What was given back meanwhile is not on them, however late the report says so. */
 /** Nobody was taught on a day to come, and nothing ends before it began. */
 function noteTraining(payload: PersonCommands['person.note-training'], { at, by, today }: PeopleAround): Decision<PersonEvent> {
   const { trainedOn, nextOn } = payload
@@ -302,6 +301,7 @@ function noteTraining(payload: PersonCommands['person.note-training'], { at, by,
   return { events: [{ type: 'training-noted', version: 1, payload: { ...payload, at, by } }] }
 }
 
+/** What was given back meanwhile is not on them, however late the report says so. */
 function tellOutfit(person: Person, told: readonly ToldGarment[], { at, by, dayEnds }: PeopleAround): Decision<PersonEvent> {
   const lent = new Set(person.loans.map(({ loanId }) => loanId))
   const worn = told.filter(({ loanId }) => loanId === undefined || lent.has(loanId))

@@ -35,6 +35,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'a share of 0.1 or more': 'una parte de 0.1 o más',
   'an arc that travels a seam': 'un arco que avanza por una junta',
   'what the plate is coated with': 'qué recubre la placa',
+  'the index (WBGT) that was measured, or air, humidity and sun': 'el índice (WBGT) que se midió, o aire, humedad y sol',
   'who taught it': 'quién lo enseñó',
   'a sign-in name': 'un nombre de acceso',
   'a storey, 0 is the ground': 'un piso, 0 es la planta baja',

@@ -294,7 +294,7 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Trabaje ${workMin} min de cada hora.`,
   ],
   'body.too-hot': ({ effectiveC, limitC }, q) => [
-    `Demasiado calor aquí para trabajar con cuero: ${q.heatIndex(effectiveC, 'up')} contándolo; el límite es ${q.heatIndex(limitC, 'down')}.`,
+    `Demasiado calor para trabajar aquí con cuero: ${q.heatIndex(effectiveC, 'up')} con él; el límite es ${q.heatIndex(limitC, 'down')}.`,
     'Enfríe el lugar o vuelva cuando haga menos calor, y dígalo otra vez.',
     'Demasiado calor para trabajar aquí.',
   ],

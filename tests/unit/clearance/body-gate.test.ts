@@ -78,7 +78,10 @@ describe('by what input would Body read open in the heat', () => {
       expect(codes(null, { ...dressedUp(), rules, heat: since(minutesAfter(NOW, -240)) })).toEqual(['to-do', 'body.heat-old'])
       expect(codes(null, { ...dressedUp(), rules, heat: since(minutesAfter(NOW, -239)) })).toEqual(['open'])
     }
-    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 15.9 }, { at: minutesAfter(NOW, -600) }) })).toEqual(['open'])
+    // A cool morning may grow too warm as well: eight degrees below the limit it cannot.
+    const early = minutesAfter(NOW, -240)
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 13.1 }, { at: early }) })).toEqual(['to-do', 'body.heat-old'])
+    expect(codes(null, { ...dressedUp(), heat: told({ wbgtC: 12.9 }, { at: early }) })).toEqual(['open'])
   })
   // With 4 °C for leathers; who is not used to it: 59.9 − 14.1·log₁₀300 = 25.0 °C for moderate work, 23.0 °C at 415 W (limits from memory).
   it('too hot for any share of an hour holds; a share of it is a caution that says how much', () => {

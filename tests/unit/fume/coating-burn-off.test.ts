@@ -38,14 +38,25 @@ describe('what boils off a coating', () => {
     expect(of('zinc-plated')).toBeLessThan(of('zinc-strip'))
     expect(of('zinc-strip')).toBeLessThan(of('zinc'))
   })
-  it('is nothing where as much is stripped as is asked for, up to the most that anybody asks', () => {
+  it('is nothing where as much is stripped as is asked for', () => {
     fc.assert(fc.property(
       fc.constantFrom(...ARCS), fc.constantFrom(...KNOWN), fc.integer({ min: 20, max: 400 }), fc.integer({ min: 1, max: 40 }),
       (process, coating, currentA, plateThicknessMm) => {
         const asked = { process, coating, currentA, plateThicknessMm }
         const stripMm = widthToStripMm(asked)
         expect(stripMm).toBeGreaterThanOrEqual(25)
-        if (stripMm < 100) expect(coatingBurnOff({ ...asked, strippedWidthMm: stripMm })!.mgPerMin.high).toBe(0)
+        expect(coatingBurnOff({ ...asked, strippedWidthMm: stripMm })!.mgPerMin.high).toBe(0)
+      },
+    ))
+  })
+  // What nobody named may be cadmium, which leaves before zinc does, or paint, which burns farther than either boils.
+  it('of a coating that nobody named as much is asked for as of the worst that it may be', () => {
+    fc.assert(fc.property(
+      fc.constantFrom(...ARCS), fc.constantFrom(...KNOWN), fc.integer({ min: 20, max: 400 }), fc.integer({ min: 1, max: 40 }),
+      (process, coating, currentA, plateThicknessMm) => {
+        const asked = { process, currentA, plateThicknessMm }
+        for (const unnamed of ['unknown', 'primer', 'paint', 'yellow-passivate'] as const)
+          expect(widthToStripMm({ ...asked, coating: unnamed })).toBeGreaterThanOrEqual(widthToStripMm({ ...asked, coating }))
       },
     ))
   })

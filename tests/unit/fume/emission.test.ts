@@ -4,7 +4,7 @@ import { widthToStripMm } from '#core/fume/coating-burn-off'
 import { decideSheets, evolveSheets, NO_SHEETS, sheetFor, upcastSheets } from '#core/streams/fume-sheets/fume-sheets'
 import type { FumeQuestion } from '#core/fume/emission'
 import { emissionOf } from '#core/fume/emission'
-import { currentFromWireFeedA, wireFeedFromCurrentMPerMin } from '#core/fume/melting-rate'
+import { currentFromWireFeedA, highestCurrentA, wireFeedFromCurrentMPerMin } from '#core/fume/melting-rate'
 import { gasesAtArc, isGas, mgPerM3FromPpm } from '#core/fume/gases'
 import { BASE_METALS, COATINGS, CONSUMABLES, PROCESSES, SHIELDING_GASES } from '#core/ids/vocabulary'
 
@@ -90,6 +90,9 @@ describe('the fume of a job', () => {
     // A wire of unknown size may be the thick one, which takes most current.
     expect(fed()).toBeGreaterThanOrEqual(fed(1.2))
     expect(fed()).toBeGreaterThanOrEqual(fed(0.8))
+    // A rod that is fed to a TIG arc carries none of its current.
+    expect(highestCurrentA({ process: 'gtaw', wireFeedMPerMin: 0.5, electrodeDiameterMm: 2.4 })).toBeUndefined()
+    expect(codes({ ...wire, process: 'gtaw', consumable: 'er70s-2', wireFeedMPerMin: 0.5 })).toContain('fume.input-missing')
     // A range of currents counts at its high end.
     const ranged = emissionOf({ ...wire, currentRangeA: [120, 240] }).substances.zinc!.mgPerMin.high
     expect(ranged).toBe(emissionOf({ ...wire, currentA: 240 }).substances.zinc!.mgPerMin.high)
