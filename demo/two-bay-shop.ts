@@ -257,7 +257,7 @@ export const twoBayShop = (isWatchHeard: boolean): SiteAsTold => ({
           filterEfficiency: 0,
           backgroundMgPerM3: 0,
           nearFieldRadiusM: 0.5,
-          airSpeedMPerS: 0.5,
+          airSpeedMPerS: 0.8,
         },
       },
     }),

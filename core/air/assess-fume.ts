@@ -93,7 +93,7 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets }: SingleAr
     fromMin: 0,
     toMin: job.hours * 60,
     arcMinPerH: job.arcMinPerH,
-    emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { mgPerMin }]) => [id, mgPerMin])),
+    emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { parts }]) => [id, parts])),
   }
   const breathed = hallShift(
     hall,

@@ -1,6 +1,8 @@
 import type { Finding } from '../findings/finding'
-import type { BreathedBySubstance, HallBay, HallShift } from '../exposure/hall-shift'
-import { hallShift } from '../exposure/hall-shift'
+import type { BreathedBySubstance, DrawnBySubstance, HallBay, HallShift } from '../exposure/hall-shift'
+import { hallShift, placeOf } from '../exposure/hall-shift'
+import { drawnEmission } from '../fume/drawn-emission'
+import type { SubstanceId } from '../ids/vocabulary'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
 import { sheetFor } from '../streams/fume-sheets/fume-sheets'
 import type { Emission } from '../fume/emission'
@@ -10,7 +12,11 @@ import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Range } from '../range'
 import { NOTHING } from '../range'
-import { captureEfficiency } from '../ventilation/capture'
+import { JUDGED } from '../chance/draw-set'
+import type { DrawSet } from '../chance/draw-set'
+import { ANY_POSTURE, BEHIND_A_JET, USUAL_DOUBT } from '../exposure/hall-doubt'
+import type { CaptureQuestion } from '../ventilation/capture'
+import { captureEfficiency, isJet } from '../ventilation/capture'
 import type { CaptureWindow } from '../ventilation/capture-window'
 import { captureWindow } from '../ventilation/capture-window'
 import type { HallAir } from '../ventilation/hall'
@@ -38,6 +44,8 @@ export interface HallQuestion extends ShopClock {
 /** What is predicted for one bay. */
 export interface BayPrediction {
   readonly emission: Emission
+  /** What its arc makes, mg/min: the 5th, 50th and 95th percentile, not every quantity at its worst at once. */
+  readonly made: Readonly<Partial<Record<SubstanceId, Range>>>
   readonly hood: Hood | null
   readonly distanceM: number | null
   readonly capture: Range
@@ -65,20 +73,50 @@ export interface HallPrediction {
   breathedBy(personId: string, bayId: string): BreathedBySubstance | 'none' | 'unknown'
   /** Null for a bay that is not in this hall. */
   bay(bayId: string): BayPrediction | null
+  /** What is breathed at a bay draw by draw, and what its own doubts belong to; null where it cannot be said. */
+  drawnAt(bayId: string): { readonly drawn: DrawnBySubstance, readonly place: string } | null
 }
 
 /** The fume of a job. A width that was stripped counts only when the job says the coating is stripped. */
 export const jobEmission = (job: Job, sheets: FumeDataSheets): Emission =>
   emissionOf({ ...job, strippedWidthMm: job.coatingStripped ? job.strippedWidthMm : 0 }, sheetFor(sheets, job.process, job.consumable))
 
+/** What a hood takes in the weakest draught that counts, in the one that was told, and in the strongest. */
+const captureInDraughts = (question: CaptureQuestion): readonly [Range, Range, Range] => {
+  const { low, mid, high } = USUAL_DOUBT.draught
+  const at = (factor: number): Range =>
+    captureEfficiency({ ...question, crossDraughtMPerS: question.crossDraughtMPerS * factor }) ?? NOTHING
+  return [at(low), at(mid), at(high)]
+}
+
 /** The weak end of the plume: the harder one to receive. */
 const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => currentRangeA ? currentRangeA[0] : currentA
+
+/** Shifts that were solved lately: most of what happens in a shop changes no air. */
+const lately = new Map<string, HallShift>()
+const KEPT = 4
+
+/** The shift of a hall with everything that is doubted, or the same one as before when nothing of it has changed. */
+function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, draws: DrawSet): HallShift {
+  const solve = () => hallShift(hall, bays, { shiftHours, draws, doubt: USUAL_DOUBT })
+  if (draws !== JUDGED) return solve()
+  const key = JSON.stringify([hall, bays, shiftHours])
+  const shift = lately.get(key) ?? solve()
+  // What was asked last goes last: the one at the front has waited longest.
+  lately.delete(key)
+  lately.set(key, shift)
+  if (lately.size > KEPT) lately.delete(lately.keys().next().value!)
+  return shift
+}
 
 /**
  * Predicts the air of a hall from the day's work of all its bays. Each part is worked out when it is asked for, once.
  * Source: `core/fume`, `core/ventilation`, `core/exposure`.
  */
-export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion): HallPrediction {
+export function predictHall(
+  { hall, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion,
+  draws: DrawSet = JUDGED,
+): HallPrediction {
   const clock = { shopDayHour, timeZone }
   const isKnown = (made: Emission): boolean =>
     made.substances['total-fume'] !== undefined && !made.findings.some(({ severity }) => severity === 'hold')
@@ -98,12 +136,13 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
     // A hood that is off, not looked at today, or of an idle bay draws nothing out of the hall.
     const draws = at !== null && bay.job !== null && isHoodRunning(bay, now)
     const isReady = bay.extraction === null || draws
-    const capture = question ? captureEfficiency(question) ?? NOTHING : NOTHING
+    const [captureInCalm, capture, captureInDraught] = question ? captureInDraughts(question) : [NOTHING, NOTHING, NOTHING]
     const work = spans.filter(canBeSaid).map(({ job, fromMin, toMin }) => ({
       fromMin,
       toMin,
       arcMinPerH: job.arcMinPerH!,
-      emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { mgPerMin }]) => [id, mgPerMin])),
+      emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { parts }]) => [id, parts])),
+      posture: isJet(job.process) ? BEHIND_A_JET : ANY_POSTURE,
     }))
     const isOwnKnown = bay.job !== null && spans.length > 0 && work.length === spans.length
     const hallBay: HallBay = {
@@ -112,17 +151,14 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
           ? { flowM3PerS: at.hood.flowM3PerS, returnsAir: bay.extraction.returnsAir, filterEfficiency: bay.extraction.filterEfficiency }
           : null,
       capture,
+      captureInCalm,
+      captureInDraught,
       work,
     }
     return { bay, spans, emission, at, question, capture, hallBay, isOwnKnown, isReady }
   })
-  const comingsAndGoings = bays.flatMap(({ earlierJobs, job, personId }) =>
-    [...new Set([personId, ...earlierJobs.map(one => one.personId)])].flatMap(who =>
-      who === null ? [] : workOf(who, earlierJobs, { job, personId }, clock, now).flatMap(({ fromMin, toMin }) => [fromMin, toMin]),
-    ),
-  )
   let shift: HallShift | undefined
-  const solve = (): HallShift => shift ??= hallShift(hall, parts.map(({ hallBay }) => hallBay), { shiftHours, cutsMin: comingsAndGoings })
+  const solve = (): HallShift => shift ??= solved(hall, parts.map(({ hallBay }) => hallBay), shiftHours, draws)
   const hoursAt = ({ hallBay: { work } }: (typeof parts)[number]): number =>
     work.length === 0
       ? shiftHours
@@ -162,6 +198,12 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
         ? solve().at(spot, from => from === spot || burns(from), spans)
         : 'unknown'
     },
+    drawnAt: (bayId) => {
+      const spot = spotOf(bayId)
+      return parts[spot]?.isOwnKnown
+        ? { drawn: solve().drawnAt(spot, from => from === spot || burns(from)), place: placeOf(spot) }
+        : null
+    },
     bay: (bayId) => {
       const found = known.get(bayId)
       if (found) return found
@@ -171,6 +213,9 @@ export function predictHall({ hall, bays, sheets, shiftHours, shopDayHour, timeZ
       const { emission, at, question, capture, isOwnKnown } = part
       const prediction: BayPrediction = {
         emission: emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} },
+        made: Object.fromEntries(
+          Object.entries(emission?.substances ?? {}).map(([id, made]) => [id, draws.spread(drawnEmission(made.parts, placeOf(spot), draws))]),
+        ),
         hood: at?.hood ?? null,
         distanceM: at?.distanceM ?? null,
         capture,

@@ -20,16 +20,22 @@ export function randomFrom(seed: number): () => number {
  */
 export function latinHypercube(inputs: number, count: number, seed: number): readonly Float64Array[] {
   const next = randomFrom(seed)
-  return Array.from({ length: inputs }, () => {
-    const slices = Float64Array.from({ length: count }, (_, slice) => (slice + next()) / count)
-    for (let last = count - 1; last > 0; last--) {
-      const other = Math.floor(next() * (last + 1))
-      const kept = slices[last]!
-      slices[last] = slices[other]!
-      slices[other] = kept
-    }
-    return slices
-  })
+  return Array.from({ length: inputs }, () => slicesOf(count, next))
+}
+
+/** One input of a Latin hypercube, drawn by a seed of its own. */
+export const columnOf = (count: number, seed: number): Float64Array => slicesOf(count, randomFrom(seed))
+
+/** So many chances, one from each slice, in an order that is drawn. */
+function slicesOf(count: number, next: () => number): Float64Array {
+  const slices = Float64Array.from({ length: count }, (_, slice) => (slice + next()) / count)
+  for (let last = count - 1; last > 0; last--) {
+    const other = Math.floor(next() * (last + 1))
+    const kept = slices[last]!
+    slices[last] = slices[other]!
+    slices[other] = kept
+  }
+  return slices
 }
 
 /** Where the ends of a range stand among its values: a twentieth lies below, a twentieth above. House rule. */
@@ -60,8 +66,42 @@ export function percentileOf(sorted: ArrayLike<number>, share: number): number {
   return a + (b - a) * (at - below)
 }
 
-/** The 5th, 50th and 95th percentile of what was drawn. @param drawn at least one value, in any order */
-export function spreadOf(drawn: Float64Array): Range {
-  const sorted = Float64Array.from(drawn).sort()
-  return { low: percentileOf(sorted, END_CHANCE), mid: percentileOf(sorted, 0.5), high: percentileOf(sorted, 1 - END_CHANCE) }
+/**
+ * The 5th, 50th and 95th percentile of what was drawn.
+ *
+ * @param drawn at least one value, in any order
+ * @param highShare where the high end is read instead of at nineteen twentieths
+ */
+export function spreadOf(drawn: Float64Array, highShare = 1 - END_CHANCE): Range {
+  const values = Float64Array.from(drawn)
+  // Each sorts only as much as the one after it leaves open.
+  const high = selected(values, highShare, values.length)
+  const mid = selected(values, 0.5, values.length)
+  return { low: selected(values, END_CHANCE, values.length), mid, high }
+}
+
+/** As `percentileOf`, of values that are sorted only about the place that is asked for (Hoare's quick selection). */
+function selected(values: Float64Array, share: number, count: number): number {
+  const at = share * (count - 1)
+  const below = Math.floor(at)
+  let [from, to] = [0, count - 1]
+  while (from < to) {
+    const pivot = values[(from + to) >> 1]!
+    let [left, right] = [from, to]
+    while (left <= right) {
+      while (values[left]! < pivot) left++
+      while (values[right]! > pivot) right--
+      if (left > right) break
+      const kept = values[left]!
+      values[left++] = values[right]!
+      values[right--] = kept
+    }
+    if (below <= right) to = right
+    else if (below >= left) from = left
+    else break
+  }
+  let next = Infinity
+  for (let n = below + 1; n < count; n++) next = Math.min(next, values[n]!)
+  const a = values[below]!
+  return below + 1 < count ? a + (next - a) * (at - below) : a
 }

@@ -1,10 +1,16 @@
+import type { Cause, DrawSet } from '../chance/draw-set'
+import { ENDS } from '../chance/draw-set'
 import type { Range } from '../range'
-import { each, NOTHING, plus } from '../range'
 import { isGas } from '../fume/gases'
+import { drawnEmission } from '../fume/drawn-emission'
+import type { MadeOf } from '../fume/emission'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
-import { FAR_FIELD, hallFlows, hallZones, nearFieldOf } from '../ventilation/hall'
-import type { Advanced, Zones } from '../ventilation/zones'
+import { hallBalance, hallFlows } from '../ventilation/hall'
+import type { HallModes } from '../ventilation/hall-modes'
+import { hallModes, risen, risenSum } from '../ventilation/hall-modes'
+import type { HallDoubt, Posture } from './hall-doubt'
+import { CERTAIN, MIXED } from './hall-doubt'
 
 /** One stretch of arc work at a bay, in minutes from the start of the shop day. */
 export interface ArcWork {
@@ -13,14 +19,18 @@ export interface ArcWork {
   /** Minutes of arc in an hour, above 0 and at most 60. */
   readonly arcMinPerH: number
   /** While the arc burns, mg/min. */
-  readonly emission: Readonly<Partial<Record<SubstanceId, Range>>>
+  readonly emission: Readonly<Partial<Record<SubstanceId, MadeOf>>>
+  /** What of the near field is breathed; left out: as much as it is mixed through. */
+  readonly posture?: Posture
 }
 
 /** One bay of a hall with its day. */
 export interface HallBay {
   readonly hood: HallHood | null
-  /** Share taken at the arc. */
+  /** Share taken at the arc in the draught that was told; where that is doubted, in the calmest and in the strongest too. */
   readonly capture: Range
+  readonly captureInCalm?: Range
+  readonly captureInDraught?: Range
   readonly work: readonly ArcWork[]
 }
 
@@ -32,7 +42,7 @@ export interface Breathed {
   readonly shortTerm: Range
   /** The highest while the arc burns. */
   readonly peak: Range
-  /** Mean beside the arc while working. */
+  /** Mean beside the arc while working, where it is breathed. */
   readonly nearField: Range
   /** Mean in the hall while working. */
   readonly farField: Range
@@ -42,13 +52,19 @@ export interface Breathed {
 
 export type BreathedBySubstance = Readonly<Partial<Record<SubstanceId, Breathed>>>
 
+/** The same draw by draw. */
+export type Drawn = Readonly<Record<keyof Breathed, Float64Array>>
+export type DrawnBySubstance = Readonly<Partial<Record<SubstanceId, Drawn>>>
+
 export interface HallShiftOptions {
   /** Length of a shift, hours: whoever works is taken to stay in the hall that long. */
   readonly shiftHours: number
   /** Count the fume that the incoming air carries; on unless turned off. */
   readonly withBackground?: boolean
-  /** Further minutes of the day at which somebody may come or go. */
-  readonly cutsMin?: readonly number[]
+  /** How what is not known is drawn; left out: every input at its low end, middle and high end at once. */
+  readonly draws?: DrawSet
+  /** How far what is told of the hall may be off; left out: not at all. */
+  readonly doubt?: HallDoubt
 }
 
 /** A part of the day, in minutes from the start of the shop day. */
@@ -57,95 +73,134 @@ export interface Stay { readonly fromMin: number, readonly toMin: number }
 const MINUTE = 60
 const REFERENCE_MIN = 480
 const SHORT_TERM_MIN = 15
-
-/** Response of one listener to a unit source, 1 mg/s where it sits. */
-interface Response { readonly shiftMean: number, readonly nearMean: number, readonly farMean: number, readonly farAtEnd: number }
-const NO_RESPONSE: Response = { shiftMean: 0, nearMean: 0, farMean: 0, farAtEnd: 0 }
+const QUARTER_S = SHORT_TERM_MIN * MINUTE
 
 /** How the day of one listener is cut: while working they stand in their near field, else in the hall. */
 interface Listener {
   readonly spot: number
   readonly work: readonly Stay[]
-  /** Only their minutes of work count here: the rest of the day is counted elsewhere. */ readonly isVisit: boolean
-  readonly fromMin: number
-  readonly toMin: number
+  /** Between their stretches of work, in the hall; none for a visitor: that part of their day is counted elsewhere. */
+  readonly besides: readonly Stay[]
   readonly workMin: number
+  /** Minutes in the hall altogether. */
+  readonly stayMin: number
+  /** The same for all who come and go alike. */
+  readonly key: string
 }
 
-function listenerAt(spot: number, work: readonly ArcWork[], shiftHours: number): Listener {
-  const fromMin = Math.min(...work.map(w => w.fromMin))
-  const lastMin = Math.max(...work.map(w => w.toMin))
-  return { spot, work, isVisit: false, fromMin, toMin: Math.max(lastMin, fromMin + shiftHours * 60), workMin: minutesOf(work) }
+/** Stretches that touch or overlap made one. */
+function joined(stays: readonly Stay[]): readonly Stay[] {
+  const whole: Stay[] = []
+  for (const stay of [...stays].sort((a, b) => a.fromMin - b.fromMin)) {
+    const last = whole.at(-1)
+    if (last && stay.fromMin <= last.toMin) whole[whole.length - 1] = { fromMin: last.fromMin, toMin: Math.max(last.toMin, stay.toMin) }
+    else whole.push({ fromMin: stay.fromMin, toMin: stay.toMin })
+  }
+  return whole
 }
 
 const minutesOf = (stays: readonly Stay[]): number => stays.reduce((total, stay) => total + stay.toMin - stay.fromMin, 0)
-const visitorAt = (spot: number, work: readonly Stay[]): Listener => ({
-  spot,
-  work,
-  isVisit: true,
-  fromMin: Math.min(...work.map(stay => stay.fromMin)),
-  toMin: Math.max(...work.map(stay => stay.toMin)),
-  workMin: minutesOf(work),
-})
 
-const isOn = (work: readonly Stay[], fromMin: number, toMin: number): boolean => work.some(w => w.fromMin <= fromMin && w.toMin >= toMin)
-
-/** A unit source run through the whole day: every zone's mean and end in every stretch between two cuts. */
-function runThroughDay(
-  zones: Zones,
-  zone: number,
-  source: { readonly fromMin: number, readonly toMin: number },
-  cuts: readonly number[],
-): readonly (Advanced | null)[] {
-  let state: ArrayLike<number> = new Float64Array(zones.count)
-  const on = new Float64Array(zones.count)
-  on[zone] = 1
-  const off = new Float64Array(zones.count)
-  return cuts.slice(1).map((to, i) => {
-    const from = cuts[i]!
-    if (to <= source.fromMin) return null
-    const stretch = zones.advance(state, source.fromMin <= from && source.toMin >= to ? on : off, (to - from) * MINUTE)
-    state = stretch.endMgPerM3
-    return stretch
-  })
+function listenerOf(spot: number, stays: readonly Stay[], untilMin: number | null): Listener {
+  const work = joined(stays)
+  const ends = [...work.slice(1).map(({ fromMin }) => fromMin), ...untilMin === null ? [] : [untilMin]]
+  const besides = untilMin === null ? [] : work.map(({ toMin }, at) => ({ fromMin: toMin, toMin: ends[at]! })).filter(s => s.toMin > s.fromMin)
+  const key = JSON.stringify([work, besides])
+  return { spot, work, besides, workMin: minutesOf(work), stayMin: (untilMin ?? work.at(-1)!.toMin) - work[0]!.fromMin, key }
 }
 
-/** What a listener breathes of a source that was run through the day. */
-function listen(day: readonly (Advanced | null)[], listener: Listener, cuts: readonly number[]): Response {
-  const near = nearFieldOf(listener.spot)
-  let total = 0
-  let nearTotal = 0
-  let farTotal = 0
-  let farAtEnd = 0
-  day.forEach((stretch, i) => {
-    const [from, to] = [cuts[i]!, cuts[i + 1]!]
-    if (!stretch || from < listener.fromMin || to > listener.toMin) return
-    const minutes = to - from
-    if (!isOn(listener.work, from, to)) total += listener.isVisit ? 0 : stretch.meanMgPerM3[FAR_FIELD]! * minutes
-    else {
-      total += stretch.meanMgPerM3[near]! * minutes
-      nearTotal += stretch.meanMgPerM3[near]! * minutes
-      farTotal += stretch.meanMgPerM3[FAR_FIELD]! * minutes
-      farAtEnd = Math.max(farAtEnd, stretch.endMgPerM3[FAR_FIELD]!)
-    }
-  })
-  return { shiftMean: total / REFERENCE_MIN, nearMean: nearTotal / listener.workMin, farMean: farTotal / listener.workMin, farAtEnd }
+/** Whoever works at a bay stays for their shift. */
+function listenerAt(spot: number, work: readonly ArcWork[], shiftHours: number): Listener {
+  const fromMin = Math.min(...work.map(w => w.fromMin))
+  return listenerOf(spot, work, Math.max(...work.map(w => w.toMin), fromMin + shiftHours * 60))
 }
 
-/** A single run of the arc at the listener's own bay, from clean air, for a unit source: its end, and its worst quarter of an hour. */
-function ownRun(zones: Zones, spot: number, runMin: number): { readonly end: number, readonly quarter: number } {
-  const near = nearFieldOf(spot)
-  const on = new Float64Array(zones.count)
-  on[near] = 1
-  const clean = new Float64Array(zones.count)
-  const before = zones.advance(clean, on, Math.max(0, runMin - SHORT_TERM_MIN) * MINUTE)
-  const onMin = Math.min(runMin, SHORT_TERM_MIN)
-  const last = zones.advance(before.endMgPerM3, on, onMin * MINUTE)
-  const after = zones.advance(last.endMgPerM3, clean, (SHORT_TERM_MIN - onMin) * MINUTE)
-  return {
-    end: last.endMgPerM3[near]!,
-    quarter: (last.meanMgPerM3[near]! * onMin + after.meanMgPerM3[near]! * (SHORT_TERM_MIN - onMin)) / SHORT_TERM_MIN,
+/** Where a source sits, as a listener hears it. */
+type From = 'own' | 'other' | 'hall'
+
+/** A listener's answer to a source of 1 mg/s, draw by draw: sums over minutes, mg·min/m³, and mg/m³. */
+interface Heard {
+  /** What the hall holds while they work, and what their near field holds beyond it. */
+  readonly workFar: Float64Array
+  readonly workNear: Float64Array
+  /** What the hall holds while they do not. */
+  readonly besides: Float64Array
+  /** What the hall holds at its fullest while they work. */
+  readonly farAtMost: Float64Array
+}
+
+/** Weights of the three modes in the far field, and in what a near field has beyond it. */
+function weightsOf({ farOfNear, nearOfNear, farOfFar, own, other }: HallModes, from: From): readonly [number, number, number, number, number] {
+  const [far, near] = from === 'hall' ? [farOfFar, farOfNear] : [farOfNear, nearOfNear]
+  return [far[0], far[1], near[0] - far[0], near[1] - far[1], from === 'hall' ? 0 : from === 'own' ? own : other]
+}
+
+/** What a listener breathes of a source that runs for a stretch of the day. */
+function hear(modes: readonly HallModes[], source: Stay, from: From, { work, besides }: Listener): Heard {
+  const count = modes.length
+  const heard = {
+    workFar: new Float64Array(count), workNear: new Float64Array(count), besides: new Float64Array(count), farAtMost: new Float64Array(count),
   }
+  const onS = (source.toMin - source.fromMin) * MINUTE
+  const after = (atMin: number): number => (atMin - source.fromMin) * MINUTE
+  const working = work.map(({ fromMin, toMin }) => [after(fromMin), after(toMin)] as const).filter(([, to]) => to > 0)
+  const idle = besides.map(({ fromMin, toMin }) => [after(fromMin), after(toMin)] as const).filter(([, to]) => to > 0)
+  // A hall is fullest as its source ends, or as somebody's work begins or ends.
+  const peaks = working.flatMap(([begins, ends]) => [begins, ends, Math.min(Math.max(onS, begins), ends)])
+  for (let n = 0; n < count; n++) {
+    const mode = modes[n]!
+    const [slow, fast, apart] = mode.rates
+    const [farSlow, farFast, nearSlow, nearFast, nearApart] = weightsOf(mode, from)
+    let [far, near, rest, most] = [0, 0, 0, 0]
+    for (const [begins, ends] of working) {
+      const bySlow = risenSum(slow, ends, onS) - risenSum(slow, begins, onS)
+      const byFast = risenSum(fast, ends, onS) - risenSum(fast, begins, onS)
+      far += farSlow * bySlow + farFast * byFast
+      near += nearSlow * bySlow + nearFast * byFast
+      if (nearApart !== 0) near += nearApart * (risenSum(apart, ends, onS) - risenSum(apart, begins, onS))
+    }
+    for (const [begins, ends] of idle)
+      rest
+        += farSlow * (risenSum(slow, ends, onS) - risenSum(slow, begins, onS))
+          + farFast * (risenSum(fast, ends, onS) - risenSum(fast, begins, onS))
+    for (const at of peaks) most = Math.max(most, farSlow * risen(slow, at, onS) + farFast * risen(fast, at, onS))
+    heard.workFar[n] = far / MINUTE
+    heard.workNear[n] = near / MINUTE
+    heard.besides[n] = rest / MINUTE
+    heard.farAtMost[n] = most
+  }
+  return heard
+}
+
+/** One run of the arc at the listener's own bay, from clean air, for a source of 1 mg/s: the hall, and what the near field has beyond it. */
+interface OwnRun {
+  readonly farAtEnd: Float64Array
+  readonly nearAtEnd: Float64Array
+  readonly farQuarter: Float64Array
+  readonly nearQuarter: Float64Array
+}
+
+function runOf(modes: readonly HallModes[], runMin: Float64Array): OwnRun {
+  const count = modes.length
+  const run = {
+    farAtEnd: new Float64Array(count), nearAtEnd: new Float64Array(count),
+    farQuarter: new Float64Array(count), nearQuarter: new Float64Array(count),
+  }
+  for (let n = 0; n < count; n++) {
+    const mode = modes[n]!
+    const [farSlow, farFast, nearSlow, nearFast, nearApart] = weightsOf(mode, 'own')
+    const onS = runMin[n]! * MINUTE
+    const [begins, ends] = [Math.max(0, onS - QUARTER_S), Math.max(onS, QUARTER_S)]
+    const [slow, fast, apart] = mode.rates.map(rate => risen(rate, onS, onS)) as [number, number, number]
+    run.farAtEnd[n] = farSlow * slow + farFast * fast
+    run.nearAtEnd[n] = nearSlow * slow + nearFast * fast + nearApart * apart
+    const [bySlow, byFast, byApart] = mode.rates.map(
+      rate => (risenSum(rate, ends, onS) - risenSum(rate, begins, onS)) / QUARTER_S,
+    ) as [number, number, number]
+    run.farQuarter[n] = farSlow * bySlow + farFast * byFast
+    run.nearQuarter[n] = nearSlow * bySlow + nearFast * byFast + nearApart * byApart
+  }
+  return run
 }
 
 /** The shift of a hall, solved: what is breathed at any of its bays. */
@@ -154,85 +209,202 @@ export interface HallShift {
    * What the person at one bay breathes over the shift, from every arc in the hall: every substance that any bay emits.
    *
    * @param isCounted which bays' arcs burn; all when left out
-   * @param stays only these minutes at the bay, of somebody who spends the rest of the day elsewhere; cut by `cutsMin`
+   * @param stays only these minutes at the bay, of somebody who spends the rest of the day elsewhere
    * @throws RangeError when the bay has no work to breathe at
    */
   at(spot: number, isCounted?: (spot: number) => boolean, stays?: readonly Stay[]): BreathedBySubstance
+  /** The same draw by draw. */
+  drawnAt(spot: number, isCounted?: (spot: number) => boolean, stays?: readonly Stay[]): DrawnBySubstance
 }
+
+/** What the doubts of one bay belong to. */
+export const placeOf = (spot: number): string => `bay ${spot}`
+
+const KINDS = ['twa', 'shortTerm', 'peak', 'nearField', 'farField', 'twaFromOthers'] as const satisfies readonly (keyof Breathed)[]
 
 /**
  * Solves the shift of a hall.
- * The hall is linear: each stretch of work is run once as a unit source through the exact solution, and every substance
- * at every bay is a sum of those responses. Arc time is spread evenly over its stretch for the eight-hour sum; for the
- * short term and the peak all arc minutes of an hour are taken to come in one run, on top of the hall as it stands at the
- * end of the work. High exposure goes with high emission and low capture.
+ * The hall is linear: each stretch of work is a unit source run through the exact solution, and every substance at every bay is a sum of
+ * those responses. Arc time is spread evenly over its stretch for the eight-hour sum; for the short term and the peak all arc minutes of
+ * an hour are taken to come in one run, on top of the hall as it stands at its fullest while they work. What is not known is drawn: what
+ * two bays share (a table's factor, the draught of the hall) is drawn once for both, what is a bay's own by itself.
  *
  * @param bays every bay of the hall; one without work breathes nothing and is not asked
- * Source: `twoZone`, `wellMixed`; the sum derived here.
+ * Source: `twoZone`, `hallDoubt`, `posture`; the sum derived here.
  */
 export function hallShift(
   hall: HallAir,
   bays: readonly HallBay[],
-  { shiftHours, withBackground = true, cutsMin = [] }: HallShiftOptions,
+  { shiftHours, withBackground = true, draws = ENDS, doubt = CERTAIN }: HallShiftOptions,
 ): HallShift {
-  const listeners = bays.map((bay, spot) => (bay.work.length > 0 ? listenerAt(spot, bay.work, shiftHours) : null))
-  const cuts = [
-    ...new Set([
-      ...cutsMin,
-      ...listeners.flatMap(listener =>
-        listener ? [listener.fromMin, listener.toMin, ...listener.work.flatMap(w => [w.fromMin, w.toMin])] : [],
-      ),
-    ]),
-  ].sort((a, b) => a - b)
-  const zonesOf = lazily((what: Aerosol) => hallZones(hall, bays, what))
-  const dayOf = lazily((key: string) => {
-    const [what, zone, fromMin, toMin] = key.split(' ') as [Aerosol, string, string, string]
-    return runThroughDay(zonesOf(what), Number(zone), { fromMin: Number(fromMin), toMin: Number(toMin) }, cuts)
-  })
+  const { count } = draws
+  const ofHall = (range: Range, kind: Cause['doubt']): Float64Array => draws.harmful(range, { doubt: kind, of: 'hall' })
+  // A weak draught mixes little: it is drawn from its high end down, and so is the radius and what is blown in.
+  const draught = draws.protective(doubt.draught, { doubt: 'draught', of: 'hall' })
+  const radius = draws.protective(doubt.nearField, { doubt: 'near-field', of: 'hall' })
+  const supply = draws.protective(doubt.supply, { doubt: 'supply', of: 'hall' })
+  const mixing = ofHall(doubt.mixing, 'mixing')
+  const isCertain = [doubt.draught, doubt.nearField, doubt.supply].every(({ low, high }) => low === high)
 
-  function at(spot: number, isCounted: (spot: number) => boolean = () => true, stays?: readonly Stay[]): BreathedBySubstance {
-    const own = bays[spot]
-    const listener = stays && stays.length > 0 ? visitorAt(spot, stays) : listeners[spot]
-    if (!own || !listener) throw new RangeError('a bay without work has nobody to breathe')
-    const heardOf = lazily((key: string) => listen(dayOf(key), listener, cuts))
-    const runOf = lazily((key: string) => {
-      const [what, runMin] = key.split(' ') as [Aerosol, string]
-      return ownRun(zonesOf(what), spot, Number(runMin))
+  const hallOf = (n: number): HallAir => ({
+    ...hall,
+    supplyM3PerS: hall.supplyM3PerS * supply[n]!,
+    nearFieldRadiusM: hall.nearFieldRadiusM * radius[n]!,
+    airSpeedMPerS: hall.airSpeedMPerS * draught[n]!,
+  })
+  /** Where no hood and no filter tells them apart, particles and gases move alike. */
+  const isFiltered = hall.filterEfficiency > 0 || bays.some(({ hood }) => hood?.returnsAir)
+  const modesOf = lazily((what: Aerosol): readonly HallModes[] => {
+    const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
+    return isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n))
+  })
+  const moving = (what: Aerosol): Aerosol => isFiltered ? what : 'particles'
+
+  const listeners = lazily((spot: number) => listenerAt(spot, bays[spot]!.work, shiftHours))
+  const heardOf = keyed((what: Aerosol, source: Stay, from: From, listener: Listener) => ({
+    key: `${what} ${source.fromMin} ${source.toMin} ${from} ${listener.key}`,
+    make: () => hear(modesOf(what), source, from, listener),
+  }))
+  const arcMinutes = keyed((spot: number, arcMinPerH: number) => ({
+    key: `${spot} ${arcMinPerH}`,
+    make: () => ofBay(doubt.arcTime, 'arc-time', spot).map(factor => Math.min(60, arcMinPerH * factor)),
+  }))
+  const runs = keyed((what: Aerosol, spot: number, arcMinPerH: number) => ({
+    key: `${what} ${spot} ${arcMinPerH}`,
+    make: () => runOf(modesOf(what), arcMinutes(spot, arcMinPerH)),
+  }))
+  function ofBay(range: Range, kind: Cause['doubt'], spot: number): Float64Array {
+    return draws.harmful(range, { doubt: kind, of: placeOf(spot) })
+  }
+
+  /** Share taken at the arc: in a weaker draught more. */
+  const taken = lazily((spot: number): Float64Array => {
+    const { capture, captureInCalm = capture, captureInDraught = capture } = bays[spot]!
+    const cause: Cause = { doubt: 'capture', of: placeOf(spot) }
+    const usual = draws.protective(capture, cause)
+    if (isCertain || (captureInCalm === capture && captureInDraught === capture)) return usual.map(share => Math.min(1, share))
+    const [calm, strong] = [draws.protective(captureInCalm, cause), draws.protective(captureInDraught, cause)]
+    const { low, mid, high } = doubt.draught
+    return usual.map((share, n) => {
+      const times = draught[n]!
+      const [end, part] = times < mid ? [calm[n]!, (mid - times) / (mid - low)] : [strong[n]!, (times - mid) / (high - mid)]
+      return Math.min(1, share + (end - share) * Math.min(1, part))
     })
-    const breathed: Partial<Record<SubstanceId, Breathed>> = {}
+  })
+  /** What an arc makes while it burns, mg/min. */
+  const madeOf = keyed((spot: number, work: number, substance: SubstanceId) => ({
+    key: `${spot} ${work} ${substance}`,
+    make: () => drawnEmission(bays[spot]!.work[work]!.emission[substance]!, placeOf(spot), draws),
+  }))
+
+  /** What a source of 1 mg/min while the arc burns makes a listener breathe, kind by kind. */
+  function breathedOfUnit(what: Aerosol, from: number, index: number, listener: Listener): Drawn {
+    const bay = bays[from]!
+    const work = bay.work[index]!
+    const isOwn = from === listener.spot
+    const moves = moving(what)
+    const inNear = heardOf(moves, work, isOwn ? 'own' : 'other', listener)
+    const returned = bay.hood?.returnsAir ? 1 - (what === 'particles' ? bay.hood.filterEfficiency : 0) : 0
+    const inHall = returned > 0 ? heardOf(moves, work, 'hall', listener) : null
+    const run = isOwn ? runs(moves, from, work.arcMinPerH) : null
+    const minutes = arcMinutes(from, work.arcMinPerH)
+    const share = taken(from)
+    const posture = work.posture ?? MIXED
+    const [shiftLong, runLong] = [ofBay(posture.shift, 'posture', from), ofBay(posture.run, 'posture', from)]
+    const unit = drawnNothing(count)
+    for (let n = 0; n < count; n++) {
+      // Responses are to 1 mg/s.
+      const [loose, back] = [(1 - share[n]!) / MINUTE, (share[n]! * returned) / MINUTE]
+      const duty = minutes[n]! / 60
+      const even = mixing[n]!
+      const far = duty * even * (loose * inNear.workFar[n]! + back * (inHall?.workFar[n] ?? 0))
+      const near = duty * (loose * inNear.workNear[n]! * (isOwn ? shiftLong[n]! : 1) + back * (inHall?.workNear[n] ?? 0))
+      const besides = duty * even * (loose * inNear.besides[n]! + back * (inHall?.besides[n] ?? 0))
+      const farAtMost = duty * even * (loose * inNear.farAtMost[n]! + back * (inHall?.farAtMost[n] ?? 0))
+      const twa = Math.max(0, far + near + besides) / REFERENCE_MIN
+      unit.twa[n] = twa
+      unit.twaFromOthers[n] = isOwn ? 0 : twa
+      unit.nearField[n] = Math.max(0, far + near) / listener.workMin
+      unit.farField[n] = far / listener.workMin
+      unit.shortTerm[n] = farAtMost + (run ? loose * (even * run.farQuarter[n]! + runLong[n]! * run.nearQuarter[n]!) : 0)
+      unit.peak[n] = farAtMost + (run ? loose * (even * run.farAtEnd[n]! + runLong[n]! * run.nearAtEnd[n]!) : 0)
+    }
+    return unit
+  }
+  function drawnAt(spot: number, isCounted: (spot: number) => boolean = () => true, stays?: readonly Stay[]): DrawnBySubstance {
+    const own = bays[spot]
+    const isVisit = stays !== undefined && stays.length > 0
+    if (!own || (!isVisit && own.work.length === 0)) throw new RangeError('a bay without work has nobody to breathe')
+    const listener = isVisit ? listenerOf(spot, stays, null) : listeners(spot)
+    const breathed: Partial<Record<SubstanceId, Drawn>> = {}
     bays.forEach((bay, from) => {
       if (!isCounted(from)) return
-      for (const work of bay.work) {
-        const duty = work.arcMinPerH / 60
-        for (const [substance, mgPerMin] of Object.entries(work.emission) as [SubstanceId, Range][]) {
-          const what: Aerosol = isGas(substance) ? 'gases' : 'particles'
-          const stretch = `${work.fromMin} ${work.toMin}`
-          const inNear = heardOf(`${what} ${nearFieldOf(from)} ${stretch}`)
-          const returned = bay.hood?.returnsAir ? 1 - (what === 'particles' ? bay.hood.filterEfficiency : 0) : 0
-          const inFar = returned > 0 ? heardOf(`${what} ${FAR_FIELD} ${stretch}`) : NO_RESPONSE
-          // The safe end of capture goes with the safe end of emission.
-          const share = (end: keyof Range): number => bay.capture[end === 'low' ? 'high' : end === 'high' ? 'low' : 'mid']
-          const heard = (pick: keyof Response): Range =>
-            each(mgPerMin, (mg, end) => (mg / 60) * duty * ((1 - share(end)) * inNear[pick] + share(end) * returned * inFar[pick]))
-          const run = from === spot ? runOf(`${what} ${work.arcMinPerH}`) : null
-          const ownRise = (pick: 'end' | 'quarter'): Range =>
-            run ? each(mgPerMin, (mg, end) => (mg / 60) * (1 - share(end)) * run[pick]) : NOTHING
-          const before = breathed[substance] ?? SILENCE
-          const twa = heard('shiftMean')
-          breathed[substance] = {
-            twa: plus(before.twa, twa),
-            nearField: plus(before.nearField, heard('nearMean')),
-            farField: plus(before.farField, heard('farMean')),
-            twaFromOthers: from === spot ? before.twaFromOthers : plus(before.twaFromOthers, twa),
-            shortTerm: plus(before.shortTerm, plus(heard('farAtEnd'), ownRise('quarter'))),
-            peak: plus(before.peak, plus(heard('farAtEnd'), ownRise('end'))),
-          }
+      bay.work.forEach((work, index) => {
+        const unitOf = lazily((what: Aerosol) => breathedOfUnit(what, from, index, listener))
+        for (const substance of Object.keys(work.emission) as SubstanceId[]) {
+          const mgPerMin = madeOf(from, index, substance)
+          const unit = unitOf(isGas(substance) ? 'gases' : 'particles')
+          const sum = breathed[substance] ??= drawnNothing(count)
+          for (const kind of KINDS) addProduct(sum[kind], mgPerMin, unit[kind])
         }
-      }
+      })
     })
-    return withBackground && hall.backgroundMgPerM3 > 0 ? withIncoming(hall, bays, own, listener, breathed) : breathed
+    if (withBackground && hall.backgroundMgPerM3 > 0) addIncoming(own, listener, breathed)
+    return breathed
   }
-  return { at }
+
+  /** Adds what the incoming air carries: fume of unknown make-up, taken to be like the bay's own at its strongest. */
+  function addIncoming(own: HallBay, listener: Listener, breathed: Partial<Record<SubstanceId, Drawn>>): void {
+    // Settled from the start: the safe end of a hall that was closed overnight. At its low end clean air comes in.
+    const incoming = ofHall({ low: 0, mid: 1, high: 1 }, 'incoming')
+    const settled = incoming.map((part, n) => {
+      const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hallOf(n), bays, 'particles')
+      const through = outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS
+      return Math.min(1, part) * (through > 0 ? (hall.backgroundMgPerM3 * outdoorM3PerS) / through : hall.backgroundMgPerM3)
+    })
+    const strongest = (substance: SubstanceId): number => Math.max(...own.work.map(work => mostOf(work.emission[substance])))
+    const fume = strongest('total-fume')
+    const hours = listener.stayMin / REFERENCE_MIN
+    for (const [substance, sum] of Object.entries(breathed) as [SubstanceId, Drawn][]) {
+      if (isGas(substance) || fume === 0) continue
+      const part = Math.min(1, strongest(substance) / fume)
+      for (const kind of KINDS) {
+        const times = part * (kind === 'twa' || kind === 'twaFromOthers' ? hours : 1)
+        for (let n = 0; n < count; n++) sum[kind][n]! += settled[n]! * times
+      }
+    }
+  }
+
+  return {
+    drawnAt,
+    at: keyed((spot: number, isCounted: (spot: number) => boolean = () => true, stays?: readonly Stay[]) => ({
+      key: `${spot} ${bays.map((_, from) => isCounted(from) ? 1 : 0).join('')} ${JSON.stringify(stays ?? [])}`,
+      make: () => Object.fromEntries(
+        Object.entries(drawnAt(spot, isCounted, stays)).map(([substance, drawn]) => [substance, spreadsOf(drawn, draws)]),
+      ) as BreathedBySubstance,
+    })),
+  }
+}
+
+/** Each kind's spread is worked out when it is first read: a gate reads three of the six, and those of few substances. */
+function spreadsOf(drawn: Drawn, draws: DrawSet): Breathed {
+  const breathed = {} as Breathed
+  for (const kind of KINDS) {
+    let known: Range | undefined
+    Object.defineProperty(breathed, kind, { enumerable: true, get: () => known ??= draws.spread(drawn[kind]) })
+  }
+  return breathed
+}
+
+/** The most that is made of something, mg/min. */
+const mostOf = (parts: MadeOf = []): number =>
+  parts.reduce((sum, part) => sum + part.reduce((product, { range }) => product * range.high, 1), 0)
+
+const drawnNothing = (count: number): Drawn =>
+  Object.fromEntries(KINDS.map(kind => [kind, new Float64Array(count)])) as unknown as Drawn
+
+function addProduct(sum: Float64Array, a: Float64Array, b: Float64Array): void {
+  for (let n = 0; n < sum.length; n++) sum[n]! += a[n]! * b[n]!
 }
 
 /** Works each thing out when it is first asked for, once. */
@@ -247,41 +419,17 @@ function lazily<Key, Value>(work: (key: Key) => Value): (key: Key) => Value {
   }
 }
 
-const SILENCE: Breathed = { twa: NOTHING, shortTerm: NOTHING, peak: NOTHING, nearField: NOTHING, farField: NOTHING, twaFromOthers: NOTHING }
-
-/** Adds what the incoming air carries: fume of unknown make-up, taken to be like the bay's own at its strongest. */
-function withIncoming(
-  hall: HallAir,
-  bays: readonly HallBay[],
-  own: HallBay,
-  listener: Listener,
-  breathed: Partial<Record<SubstanceId, Breathed>>,
-): BreathedBySubstance {
-  const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hall, bays, 'particles')
-  const through = outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS
-  // Settled from the start: the safe end of a hall that was closed overnight.
-  const settled = through > 0 ? (hall.backgroundMgPerM3 * outdoorM3PerS) / through : hall.backgroundMgPerM3
-  const hours = (listener.toMin - listener.fromMin) / REFERENCE_MIN
-  const fume = Math.max(...own.work.map(work => work.emission['total-fume']?.high ?? 0))
-  return Object.fromEntries(
-    (Object.entries(breathed) as [SubstanceId, Breathed][]).map(
-      ([substance, { twa, shortTerm, peak, nearField, farField, twaFromOthers }]) => {
-        if (isGas(substance)) return [substance, breathed[substance]]
-        const strongest = Math.max(...own.work.map(work => work.emission[substance]?.high ?? 0))
-        const part = fume > 0 ? settled * Math.min(1, strongest / fume) : 0
-        const add = (range: Range, mgPerM3: number): Range => ({ low: range.low, mid: range.mid + mgPerM3, high: range.high + mgPerM3 })
-        return [
-          substance,
-          {
-            twa: add(twa, part * hours),
-            shortTerm: add(shortTerm, part),
-            peak: add(peak, part),
-            nearField: add(nearField, part),
-            farField: add(farField, part),
-            twaFromOthers: add(twaFromOthers, part * hours),
-          },
-        ]
-      },
-    ),
-  ) as BreathedBySubstance
+/** The same of what is asked by several things: by one text for them all. */
+function keyed<Asked extends readonly unknown[], Value>(
+  of: (...asked: Asked) => { readonly key: string, readonly make: () => Value },
+): (...asked: Asked) => Value {
+  const known = new Map<string, Value>()
+  return (...asked) => {
+    const { key, make } = of(...asked)
+    const found = known.get(key)
+    if (found !== undefined) return found
+    const made = make()
+    known.set(key, made)
+    return made
+  }
 }

@@ -56,7 +56,8 @@ export interface ExposureJudgement {
 export type MeasuredAverages = ReadonlyMap<SubstanceId, number | null>
 export const NOTHING_MEASURED: MeasuredAverages = new Map()
 
-const CONCENTRATION: Readonly<Record<LimitKind, keyof Pick<Breathed, 'twa' | 'shortTerm' | 'peak'>>> = {
+/** What of the breathed a kind of limit is compared with. */
+export const CONCENTRATION: Readonly<Record<LimitKind, keyof Pick<Breathed, 'twa' | 'shortTerm' | 'peak'>>> = {
   'twa': 'twa',
   'short-term': 'shortTerm',
   'ceiling': 'peak',

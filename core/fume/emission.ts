@@ -1,8 +1,9 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { PROCESS_TRAITS } from '../job/process-traits'
+import type { DoubtId } from '../chance/draw-set'
 import type { Range } from '../range'
-import { around, each, plus, times } from '../range'
+import { around, each, exactly, NOTHING, plus, times } from '../range'
 import type { SourceRef } from '../source/source-ref'
 import { SOURCES } from '../source/sources'
 import type { BaseMetalId, CoatingId, ConsumableId, ProcessId, ShieldingGasId, SubstanceId } from '../ids/vocabulary'
@@ -36,10 +37,18 @@ export interface FumeQuestion extends MeltingQuestion {
   readonly shieldingGas?: ShieldingGasId
 }
 
+/** A quantity with its spread, and what its doubt belongs to: null, to the one place where the job is done. */
+export interface Doubted { readonly range: Range, readonly doubt: DoubtId, readonly of: string | null }
+
+/** What is made, mg/min: a sum of products of quantities. */
+export type MadeOf = readonly (readonly Doubted[])[]
+
 /** One substance as the arc makes it. */
 export interface SubstanceEmission {
-  /** While the arc burns, mg/min; metals as the element. */
+  /** While the arc burns, mg/min; metals as the element: every quantity at its low end, middle or high end at once. */
   readonly mgPerMin: Range
+  /** The same quantity by quantity, for whoever draws them. */
+  readonly parts: MadeOf
   /** `pencil` where it rests on published factors, `chalk` where on the shop's own data sheet. */
   readonly ink: 'pencil' | 'chalk'
   readonly sources: readonly SourceRef[]
@@ -88,9 +97,9 @@ export function emissionOf(question: FumeQuestion, sheet?: FumeDataSheet): Emiss
   if (rate === null) findings.push(finding('hold', 'fume.no-factor', { process, consumable: consumable ?? null, baseMetal }))
   else if (typeof rate === 'string') findings.push(finding('hold', 'fume.input-missing', { input: rate }))
   else {
-    substances['total-fume'] = { mgPerMin: rate.fumeMgPerMin, ink: rate.ink, sources: rate.sources }
+    substances['total-fume'] = made([rate.fume], rate.ink, rate.sources)
     if (knowledge) addTableMetals(substances, rate, knowledge)
-    if (sheet) addSheetMetals(substances, rate.fumeMgPerMin, sheet)
+    if (sheet) addSheetMetals(substances, rate.fume, sheet)
     findings.push(sheet
       ? finding('note', 'fume.from-data-sheet', { consumable: sheet.consumable, title: sheet.title }, [SOURCES.dataSheet])
       : finding('note', 'fume.factors-in-pencil', { process }, rate.sources))
@@ -120,25 +129,43 @@ function sayBoiling({ process, baseMetal }: FumeQuestion, substances: Emission['
 /** The rate goes by the mass melted, so the size of the wire matters. */
 const melts = (knowledge: FumeKnowledge | null): boolean => knowledge?.rate.by === 'mass'
 
+/** What doubts belong to: the table row or sheet they rest on, the same wherever it is used. */
+const rowOf = ({ process, consumable, baseMetal }: FumeQuestion): string => `${process} ${consumable ?? baseMetal}`
+const sheetOf = ({ consumable, process }: FumeDataSheet): string => `sheet ${process} ${consumable}`
+
+/** A substance made of these parts. */
+const made = (parts: MadeOf, ink: SubstanceEmission['ink'], sources: readonly SourceRef[]): SubstanceEmission => ({
+  mgPerMin: parts.map(part => part.reduce((product, { range }) => times(product, range), exactly(1))).reduce(plus, NOTHING),
+  parts,
+  ink,
+  sources,
+})
+
 interface Rate {
-  readonly fumeMgPerMin: Range
-  readonly melted: Range | null
+  /** mg/min is the product of these. */
+  readonly fume: readonly Doubted[]
+  /** Consumable that melts, g/min. */
+  readonly melted: Doubted | null
   readonly ink: SubstanceEmission['ink']
   readonly sources: readonly SourceRef[]
 }
 
+const meltedOf = (range: Range): Doubted => ({ range, doubt: 'melting', of: null })
+
 function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'current' {
-  const melted = meltingRateGPerMin(question)
+  const rate = meltingRateGPerMin(question)
+  const measured = (range: Range): Doubted => ({ range, doubt: 'factor', of: sheetOf(sheet) })
   if (sheet.fumeGPerKg === undefined)
     return {
-      fumeMgPerMin: around(sheet.fumeMgPerS! * 60, SHEET_SPREAD.rate),
-      melted: typeof melted === 'string' ? null : melted,
+      fume: [measured(around(sheet.fumeMgPerS! * 60, SHEET_SPREAD.rate))],
+      melted: typeof rate === 'string' ? null : meltedOf(rate),
       ink: 'chalk',
       sources: [SOURCES.dataSheet],
     }
-  if (typeof melted === 'string') return melted
+  if (typeof rate === 'string') return rate
+  const melted = meltedOf(rate)
   return {
-    fumeMgPerMin: times(melted, around(sheet.fumeGPerKg, SHEET_SPREAD.rate)),
+    fume: [melted, measured(around(sheet.fumeGPerKg, SHEET_SPREAD.rate))],
     melted,
     ink: 'chalk',
     sources: [SOURCES.dataSheet, SOURCES.meltingRate],
@@ -148,17 +175,19 @@ function sheetRate(sheet: FumeDataSheet, question: FumeQuestion): Rate | 'curren
 function tableRate(knowledge: FumeKnowledge | null, question: FumeQuestion): Rate | 'current' | null {
   if (!knowledge) return null
   const { rate } = knowledge
+  const published = (range: Range): Doubted => ({ range, doubt: 'factor', of: rowOf(question) })
   const cutA = question.process === 'pac' ? highestCurrentA(question) : undefined
   if (cutA !== undefined) {
     const sources = [SOURCES.plasmaPower, SOURCES.cuttingFume]
-    return { fumeMgPerMin: times(plasmaFumeGPerMin(cutA, question.baseMetal), 1000), melted: null, ink: 'pencil', sources }
+    return { fume: [published(times(plasmaFumeGPerMin(cutA, question.baseMetal), 1000))], melted: null, ink: 'pencil', sources }
   }
-  if (rate.by === 'minute') return { fumeMgPerMin: times(rate.gPerMin, 1000), melted: null, ink: 'pencil', sources: [rate.source] }
-  const melted = meltingRateGPerMin(question)
-  if (typeof melted === 'string') return melted
+  if (rate.by === 'minute') return { fume: [published(times(rate.gPerMin, 1000))], melted: null, ink: 'pencil', sources: [rate.source] }
+  const melting = meltingRateGPerMin(question)
+  if (typeof melting === 'string') return melting
+  const melted = meltedOf(melting)
   const how = question.process === 'smaw' && question.consumableKgPerH === undefined ? SOURCES.stickConsumption : SOURCES.meltingRate
   // g/min × g/kg = mg/min.
-  return { fumeMgPerMin: times(melted, rate.gPerKg), melted, ink: 'pencil', sources: [rate.source, how] }
+  return { fume: [melted, published(rate.gPerKg)], melted, ink: 'pencil', sources: [rate.source, how] }
 }
 
 function addTableMetals(
@@ -168,29 +197,25 @@ function addTableMetals(
 ): void {
   const shares: Composition = COMPOSITIONS[family]
   for (const [substance, percent] of Object.entries(shares) as [SubstanceId, Range][]) {
-    substances[substance] = {
-      mgPerMin: times(rate.fumeMgPerMin, times(percent, 0.01)),
-      ink: 'pencil',
-      sources: [...rate.sources, familySource],
-    }
+    const share: Doubted = { range: times(percent, 0.01), doubt: 'share', of: family }
+    substances[substance] = made([[...rate.fume, share]], 'pencil', [...rate.sources, familySource])
   }
   if (published.by !== 'mass' || !published.factor || !rate.melted) return
   for (const [substance, gPerKg] of Object.entries(published.factor.metalsGPerKg) as [SubstanceId, number][]) {
-    substances[substance] = { mgPerMin: times(rate.melted, around(gPerKg, FACTOR_SPREAD)), ink: 'pencil', sources: rate.sources }
+    // One table, measured together: where it says too little of the fume it does of its metals.
+    const factor = { ...rate.fume.at(-1)!, range: around(gPerKg, FACTOR_SPREAD) }
+    substances[substance] = made([[rate.melted, factor]], 'pencil', rate.sources)
   }
 }
 
 function addSheetMetals(
   substances: Partial<Record<SubstanceId, SubstanceEmission>>,
-  fume: Range,
-  { compositionPercent }: FumeDataSheet,
+  fume: readonly Doubted[],
+  sheet: FumeDataSheet,
 ): void {
-  for (const [substance, percent] of Object.entries(compositionPercent) as [SubstanceId, number][]) {
-    substances[substance] = {
-      mgPerMin: times(fume, around(percent / 100, SHEET_SPREAD.share)),
-      ink: 'chalk',
-      sources: [SOURCES.dataSheet],
-    }
+  for (const [substance, percent] of Object.entries(sheet.compositionPercent) as [SubstanceId, number][]) {
+    const share: Doubted = { range: around(percent / 100, SHEET_SPREAD.share), doubt: 'share', of: sheetOf(sheet) }
+    substances[substance] = made([[...fume, share]], 'chalk', [SOURCES.dataSheet])
   }
 }
 
@@ -225,15 +250,17 @@ function add(
   mgPerMin: Range,
   sources: readonly SourceRef[],
 ): void {
-  const before = substances[substance]
-  substances[substance] = before
-    ? { mgPerMin: plus(before.mgPerMin, mgPerMin), ink: before.ink, sources: [...before.sources, ...sources] }
-    : { mgPerMin, ink: 'pencil', sources }
+  const before = substances[substance] ?? made([], 'pencil', [])
+  const burnt: Doubted = { range: mgPerMin, doubt: 'burn-off', of: null }
+  substances[substance] = made([...before.parts, [burnt]], before.ink, [...before.sources, ...sources])
 }
 
 function addGases(substances: Partial<Record<SubstanceId, SubstanceEmission>>, question: FumeQuestion, findings: Finding[]): void {
-  const made = Object.entries(gasesAtArc(question.process, { ...question, currentA: highestCurrentA(question) })) as [SubstanceId, Range][]
+  const gases = Object.entries(gasesAtArc(question.process, { ...question, currentA: highestCurrentA(question) })) as [SubstanceId, Range][]
   const sources = question.process === 'pac' ? [SOURCES.arcGases, SOURCES.airArcOxides] : [SOURCES.arcGases]
-  for (const [gas, mlPerMin] of made) substances[gas] = { mgPerMin: each(mlPerMin, ml => mgPerMinFromMl(gas, ml)), ink: 'pencil', sources }
-  if (made.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: made.map(([gas]) => gas) }, sources))
+  for (const [gas, mlPerMin] of gases) {
+    const range = each(mlPerMin, ml => mgPerMinFromMl(gas, ml))
+    substances[gas] = made([[{ range, doubt: 'gas', of: `${gas} ${question.process}` }]], 'pencil', sources)
+  }
+  if (gases.length > 0) findings.push(finding('note', 'fume.gases-in-pencil', { substances: gases.map(([gas]) => gas) }, sources))
 }

@@ -98,6 +98,7 @@ const atMost = (share: Range, best: Range): Range => ({
 
 /** Processes that throw their fume in a jet faster than any hood draws. */
 const JETS: ReadonlySet<ProcessId> = new Set(['pac', 'ofc', 'cac-a', 'grinding'])
+export const isJet = (process: ProcessId): boolean => JETS.has(process)
 /** Kinds that stand in the way of a jet: round the work, or under the cut. Source: `downdraft`. */
 const STOPS_JET = (kind: Hood['kind'], process: ProcessId): boolean =>
   kind === 'booth' || (kind === 'downdraft' && (process === 'pac' || process === 'ofc'))

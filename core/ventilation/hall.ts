@@ -1,5 +1,4 @@
 import type { ZoneNetwork } from './zones'
-import { Zones } from './zones'
 
 /** What is known of the air of a hall. */
 export interface HallAir {
@@ -100,19 +99,36 @@ export function hallFlows(hall: HallAir, spots: readonly HallSpot[], what: Aeros
 export const FAR_FIELD = 0
 export const nearFieldOf = (spot: number): number => spot + 1
 
-/** The zones of a hall with any number of bays: one far field, and a near field round each arc. */
-export function hallNetwork(hall: HallAir, spots: readonly HallSpot[], what: Aerosol): ZoneNetwork {
+/** A hall as its balance counts it: one far field, and near fields that are all alike. */
+export interface HallBalance {
+  readonly farM3: number
+  readonly nearM3: number
+  /** Between the far field and each near field, both ways. */
+  readonly exchangeM3PerS: number
+  /** Clean air that the far field is worth. */
+  readonly removalM3PerS: number
+}
+
+/** Volumes and flows of a hall for particles or for gases. */
+export function hallBalance(hall: HallAir, spots: readonly HallSpot[], what: Aerosol): HallBalance {
   const { outdoorM3PerS, hallFilterM3PerS, hoodFilterM3PerS } = hallFlows(hall, spots, what)
-  const near = nearFieldVolumeM3(hall.nearFieldRadiusM)
-  const exchange = nearFieldExchangeM3PerS(hall.nearFieldRadiusM, hall.airSpeedMPerS)
+  const nearM3 = nearFieldVolumeM3(hall.nearFieldRadiusM)
   const whole = hall.isOpenAir ? OPEN_AIR_VOLUME_M3 : hall.volumeM3
-  // A hall too small for its near fields keeps a tenth of its volume between them.
-  const far = Math.max(whole - near * spots.length, whole / 10)
   return {
-    volumesM3: [far, ...spots.map(() => near)],
-    exchanges: spots.map((_, spot) => [FAR_FIELD, nearFieldOf(spot), exchange]),
-    removalM3PerS: [outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS, ...spots.map(() => 0)],
+    // A hall too small for its near fields keeps a tenth of its volume between them.
+    farM3: Math.max(whole - nearM3 * spots.length, whole / 10),
+    nearM3,
+    exchangeM3PerS: nearFieldExchangeM3PerS(hall.nearFieldRadiusM, hall.airSpeedMPerS),
+    removalM3PerS: outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS,
   }
 }
 
-export const hallZones = (hall: HallAir, spots: readonly HallSpot[], what: Aerosol): Zones => new Zones(hallNetwork(hall, spots, what))
+/** The zones of a hall with any number of bays: one far field, and a near field round each arc. */
+export function hallNetwork(hall: HallAir, spots: readonly HallSpot[], what: Aerosol): ZoneNetwork {
+  const { farM3, nearM3, exchangeM3PerS, removalM3PerS } = hallBalance(hall, spots, what)
+  return {
+    volumesM3: [farM3, ...spots.map(() => nearM3)],
+    exchanges: spots.map((_, spot) => [FAR_FIELD, nearFieldOf(spot), exchangeM3PerS]),
+    removalM3PerS: [removalM3PerS, ...spots.map(() => 0)],
+  }
+}

@@ -31,7 +31,7 @@ const rows = computed<readonly Row[]>(() =>
     .map((placed): Row => {
       const { prediction, exposure } = placed.verdict.air
       const gate = placed.verdict.byId.air
-      const fume = prediction?.emission.substances['total-fume']?.mgPerMin.high ?? 0
+      const fume = prediction?.made['total-fume']?.high ?? 0
       const duty = (placed.station.job?.arcMinPerH ?? 0) / 60
       const worst = exposure?.worst && prediction?.breathed?.[exposure.worst.limit.substance]
       const fitted = state.value?.bays[placed.bay.bayId]

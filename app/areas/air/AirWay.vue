@@ -15,7 +15,7 @@ const shown = computed(() => {
   if (!worst || !prediction?.breathed) return null
   const { substance, kind, valueMgPerM3, perElement } = worst.limit
   const breathed = prediction.breathed[substance]!
-  const emission = prediction.emission.substances[substance]?.mgPerMin ?? null
+  const emission = prediction.made[substance] ?? null
   const mouth = kind === 'twa' ? breathed.twa : kind === 'short-term' ? breathed.shortTerm : breathed.peak
   // The hall's share of what is counted over the shift: its mean while working, over the same hours.
   const { nearField, farField, twa } = breathed

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { hallShift } from '#core/exposure/hall-shift'
 import type { ArcWork, Breathed, HallBay } from '#core/exposure/hall-shift'
+import type { SubstanceId } from '#core/ids/vocabulary'
+import { exactly } from '#core/range'
 import type { Range } from '#core/range'
+import { made } from './made'
 import type { HallAir } from '#core/ventilation/hall'
 
 // The shift of a small hall against a simulation that knows nothing of it: the balance of each zone followed by Runge and Kutta
@@ -27,7 +30,7 @@ const work = (fromMin: number, toMin: number, arcMinPerH: number, mg: number): A
   fromMin,
   toMin,
   arcMinPerH,
-  emission: { 'total-fume': spread(mg), 'ozone': spread(mg / 50) },
+  emission: { 'total-fume': made(spread(mg)), 'ozone': made(spread(mg / 50)) },
 })
 /** An arm that blows back through a filter, and a hood that is ducted out; breaks, and work that overlaps in part. */
 const BAYS: readonly HallBay[] = [
@@ -42,6 +45,9 @@ const BAYS: readonly HallBay[] = [
     work: [work(40, 100, 40, 100)],
   },
 ]
+
+/** mg/min of a stretch of work at one end. */
+const mgOf = ({ emission }: ArcWork, what: SubstanceId, end: End): number => emission[what]![0]![0]!.range[end]
 
 const STEP_S = 0.5
 
@@ -94,9 +100,9 @@ const intoZones
         const { hood, capture, work } = BAYS[spot]!
         const taken = capture[OTHER_END[end]]
         for (const stretch of work) {
-          const { fromMin, toMin, arcMinPerH, emission } = stretch
+          const { fromMin, toMin, arcMinPerH } = stretch
           if (atMin < fromMin || atMin >= toMin || (only !== undefined && only !== stretch)) continue
-          const mgPerS = ((emission[what]![end] / 60) * arcMinPerH) / 60
+          const mgPerS = ((mgOf(stretch, what, end) / 60) * arcMinPerH) / 60
           into[spot + 1]! += mgPerS * (1 - taken)
           if (hood!.returnsAir) into[0]! += mgPerS * taken * (what === 'ozone' ? 1 : 1 - hood!.filterEfficiency)
         }
@@ -178,8 +184,9 @@ describe('the shift of a hall', () => {
       const own = BAYS[spot]!
       let [quarter, atEnd] = [0, 0]
       // Each stretch of work adds a run of its own, the worst of either substance being asked for: all arc minutes of an hour at once.
-      for (const { arcMinPerH: runMin, emission } of own.work) {
-        const mgPerS = (emission[what]![end] / 60) * (1 - own.capture[OTHER_END[end]])
+      for (const stretch of own.work) {
+        const runMin = stretch.arcMinPerH
+        const mgPerS = (mgOf(stretch, what, end) / 60) * (1 - own.capture[OTHER_END[end]])
         const startMin = Math.max(0, runMin - 15)
         let [sum, steps, last] = [0, 0, 0]
         follow(
@@ -204,7 +211,7 @@ describe('the shift of a hall', () => {
       {
         hood: null,
         capture: { low: 0, mid: 0, high: 0 },
-        work: [{ fromMin: 0, toMin: 60, arcMinPerH: 5, emission: { 'total-fume': { low: 60, mid: 60, high: 60 } } }],
+        work: [{ fromMin: 0, toMin: 60, arcMinPerH: 5, emission: { 'total-fume': made(exactly(60)) } }],
       },
     ]
     const { shortTerm, peak } = hallShift({ ...HALL, volumeM3: 1e6, supplyM3PerS: 1000, outdoorShare: 1 }, bays, { shiftHours: 1 }).at(0)[
@@ -216,7 +223,7 @@ describe('the shift of a hall', () => {
   })
   it('who is there for some minutes only is counted for those alone, at their own arc or beside it', () => {
     const stays = [{ fromMin: 20, toMin: 50 }]
-    const visit = hallShift(HALL, BAYS, { shiftHours: 3, cutsMin: [20, 50] }).at(0, undefined, stays)['total-fume']!
+    const visit = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, stays)['total-fume']!
     let sum = 0
     follow('total-fume', 60, intoZones('total-fume', 'mid', [0, 1]), (atMin, zones) => {
       if (atMin >= 20 && atMin < 50) sum += (zones[1]! * STEP_S) / 60
@@ -224,7 +231,7 @@ describe('the shift of a hall', () => {
     near(visit.twa.mid, sum / 480)
     near(visit.nearField.mid, sum / 30)
     // Between two stays nothing counts: that time is somebody else's, or elsewhere.
-    const twice = hallShift(HALL, BAYS, { shiftHours: 3, cutsMin: [20, 30, 40, 50] }).at(0, undefined, [
+    const twice = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, [
       { fromMin: 20, toMin: 30 },
       { fromMin: 40, toMin: 50 },
     ])['total-fume']!
@@ -255,16 +262,16 @@ describe('fume that the incoming air carries', () => {
           toMin: 120,
           arcMinPerH: 30,
           emission: {
-            'total-fume': { low: 5, mid: 10, high: 20 },
-            'manganese': { low: 0.5, mid: 1, high: 2 },
-            'ozone': { low: 1, mid: 1, high: 1 },
+            'total-fume': made({ low: 5, mid: 10, high: 20 }),
+            'manganese': made({ low: 0.5, mid: 1, high: 2 }),
+            'ozone': made(exactly(1)),
           },
         },
         {
           fromMin: 120,
           toMin: 180,
           arcMinPerH: 30,
-          emission: { 'total-fume': { low: 2, mid: 4, high: 8 }, 'manganese': { low: 1, mid: 2, high: 4 } },
+          emission: { 'total-fume': made({ low: 2, mid: 4, high: 8 }), 'manganese': made({ low: 1, mid: 2, high: 4 }) },
         },
       ],
     },
@@ -299,7 +306,7 @@ describe('fume that the incoming air carries', () => {
     ).toBeCloseTo(0.3, 9)
   })
   it('no fume of one\'s own says nothing of what it is made of', () => {
-    const gasOnly = [{ ...bays[0]!, work: [{ ...bays[0]!.work[0]!, emission: { manganese: { low: 1, mid: 1, high: 1 } } }] }]
+    const gasOnly = [{ ...bays[0]!, work: [{ ...bays[0]!.work[0]!, emission: { manganese: made(exactly(1)) } }] }]
     expect(hallShift(DIRTY, gasOnly, { shiftHours: 4 }).at(0)).toEqual(hallShift(HALL, gasOnly, { shiftHours: 4 }).at(0))
   })
 })

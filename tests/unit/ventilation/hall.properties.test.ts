@@ -10,6 +10,7 @@ import { reachM, rectangleVelocityMPerS, velocityAtMPerS } from '#core/ventilati
 import type { Hood } from '#core/ventilation/hood'
 import { massBalance } from '#core/ventilation/mass-balance'
 import { roomLevels } from '#core/ventilation/room'
+import { made } from '../exposure/made'
 import { symmetricEigen } from '#core/ventilation/symmetric-eigen'
 import { Zones } from '#core/ventilation/zones'
 
@@ -37,7 +38,7 @@ const workArb = fc
     fromMin: from,
     toMin: from + length,
     arcMinPerH: arc,
-    emission: { 'total-fume': around(mg, 0.4), 'ozone': around(mg / 100, 0.4) },
+    emission: { 'total-fume': made(around(mg, 0.4)), 'ozone': made(around(mg / 100, 0.4)) },
   }))
 const bayArb: fc.Arbitrary<HallBay> = fc
   .record({
@@ -125,7 +126,7 @@ describe('the hall', () => {
       nearFieldRadiusM: 0.5,
       airSpeedMPerS: 0.15,
     }
-    const work = [{ fromMin: 0, toMin: 480, arcMinPerH: 60, emission: { 'total-fume': exactly(100) } }]
+    const work = [{ fromMin: 0, toMin: 480, arcMinPerH: 60, emission: { 'total-fume': made(exactly(100)) } }]
     const { nearField, farField, twa, peak } = hallShift(hall, [{ hood: null, capture: exactly(0), work }], { shiftHours: 8 }).at(0)[
       'total-fume'
     ]!
@@ -157,7 +158,7 @@ describe('the hall', () => {
       {
         hood: null,
         capture: exactly(0),
-        work: [{ fromMin: 0, toMin: 240, arcMinPerH: 20, emission: { 'total-fume': exactly(10), 'manganese': exactly(1) } }],
+        work: [{ fromMin: 0, toMin: 240, arcMinPerH: 20, emission: { 'total-fume': made(exactly(10)), 'manganese': made(exactly(1)) } }],
       },
     ]
     const { 'total-fume': fume, manganese } = hallShift(hall, bays, { shiftHours: 8 }).at(0)

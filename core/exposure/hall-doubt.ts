@@ -1,0 +1,50 @@
+import type { Range } from '../range'
+import { exactly } from '../range'
+
+/** How far what is told of a hall may be from what is so: each a factor of it, its 5th, 50th and 95th percentile. */
+export interface HallDoubt {
+  /** Of the air speed at the bays: what dilutes a plume, and what a hood works against. */
+  readonly draught: Range
+  /** Of the radius of the near field. */
+  readonly nearField: Range
+  /** Of the air blown in. */
+  readonly supply: Range
+  /** Of what the hall holds where somebody stands: no hall is mixed evenly. */
+  readonly mixing: Range
+  /** Of the minutes of arc in an hour. */
+  readonly arcTime: Range
+}
+
+/** Taken as told, to the digit: for what is compared with a worked example. */
+export const CERTAIN: HallDoubt = {
+  draught: exactly(1), nearField: exactly(1), supply: exactly(1), mixing: exactly(1), arcTime: exactly(1),
+}
+
+/** What a gate counts. Sources: `hallDoubt`, `stillAir`. */
+export const USUAL_DOUBT: HallDoubt = {
+  // One reading of a draught that comes and goes; surveys found 0.06 to 0.3 m/s from shop to shop.
+  draught: { low: 0.5, mid: 1, high: 1.6 },
+  // 0.3 to 0.8 m are usual about half a metre.
+  nearField: { low: 0.7, mid: 1, high: 1.4 },
+  supply: { low: 0.8, mid: 1, high: 1.15 },
+  mixing: { low: 0.6, mid: 1, high: 2 },
+  arcTime: { low: 0.75, mid: 1, high: 1.25 },
+}
+
+/**
+ * What of their own near field somebody breathes, beyond what the hall holds: its fume is not spread through it evenly, and who keeps out
+ * of the plume breathes less than its mean, who leans into it more.
+ */
+export interface Posture {
+  /** Over a shift. */
+  readonly shift: Range
+  /** Over one run of the arc: for so long a head may well stay in the plume. */
+  readonly run: Range
+}
+
+/** The near field mixed through, as the two zones have it. */
+export const MIXED: Posture = { shift: exactly(1), run: exactly(1) }
+/** Nobody said how somebody stands: in the plume, beside it and out of it are a factor of 3 to 10 apart. Source: `posture`. */
+export const ANY_POSTURE: Posture = { shift: { low: 0.08, mid: 0.25, high: 1 }, run: { low: 0.2, mid: 0.6, high: 1.5 } }
+/** A jet throws most of its fume past whoever cuts. Source: `posture`. */
+export const BEHIND_A_JET: Posture = { shift: { low: 0.02, mid: 0.1, high: 0.6 }, run: { low: 0.06, mid: 0.3, high: 1.2 } }
