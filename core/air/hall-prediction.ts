@@ -14,9 +14,8 @@ import type { Range } from '../range'
 import { NOTHING } from '../range'
 import { JUDGED } from '../chance/draw-set'
 import type { DrawSet } from '../chance/draw-set'
-import { ANY_POSTURE, BEHIND_A_JET, USUAL_DOUBT } from '../exposure/hall-doubt'
-import type { CaptureQuestion } from '../ventilation/capture'
-import { captureEfficiency, isJet } from '../ventilation/capture'
+import { postureOf, USUAL_DOUBT } from '../exposure/hall-doubt'
+import { captureInDraughts } from './capture-in-draughts'
 import type { CaptureWindow } from '../ventilation/capture-window'
 import { captureWindow } from '../ventilation/capture-window'
 import type { HallAir } from '../ventilation/hall'
@@ -81,14 +80,6 @@ export interface HallPrediction {
 export const jobEmission = (job: Job, sheets: FumeDataSheets): Emission =>
   emissionOf({ ...job, strippedWidthMm: job.coatingStripped ? job.strippedWidthMm : 0 }, sheetFor(sheets, job.process, job.consumable))
 
-/** What a hood takes in the weakest draught that counts, in the one that was told, and in the strongest. */
-const captureInDraughts = (question: CaptureQuestion): readonly [Range, Range, Range] => {
-  const { low, mid, high } = USUAL_DOUBT.draught
-  const at = (factor: number): Range =>
-    captureEfficiency({ ...question, crossDraughtMPerS: question.crossDraughtMPerS * factor }) ?? NOTHING
-  return [at(low), at(mid), at(high)]
-}
-
 /** The weak end of the plume: the harder one to receive. */
 const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => currentRangeA ? currentRangeA[0] : currentA
 
@@ -142,7 +133,7 @@ export function predictHall(
       toMin,
       arcMinPerH: job.arcMinPerH!,
       emission: Object.fromEntries(Object.entries(emissionOfJob(job).substances).map(([id, { parts }]) => [id, parts])),
-      posture: isJet(job.process) ? BEHIND_A_JET : ANY_POSTURE,
+      posture: postureOf(job),
     }))
     const isOwnKnown = bay.job !== null && spans.length > 0 && work.length === spans.length
     const hallBay: HallBay = {
@@ -214,7 +205,10 @@ export function predictHall(
       const prediction: BayPrediction = {
         emission: emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} },
         made: Object.fromEntries(
-          Object.entries(emission?.substances ?? {}).map(([id, made]) => [id, draws.spread(drawnEmission(made.parts, placeOf(spot), draws))]),
+          Object.entries(emission?.substances ?? {}).map(([id, made]) => [
+            id,
+            draws.spread(drawnEmission(made.parts, placeOf(spot), draws)),
+          ]),
         ),
         hood: at?.hood ?? null,
         distanceM: at?.distanceM ?? null,

@@ -1,5 +1,5 @@
 import type { Job } from '../job/job'
-import type { ConsumableId, ProcessId } from '../ids/vocabulary'
+import type { ConsumableId, HeadId, ProcessId } from '../ids/vocabulary'
 import type { BayAir, HoodPosition } from './bay-air'
 import type { HallQuestion } from './hall-prediction'
 
@@ -11,6 +11,7 @@ export interface WhatIf {
   readonly consumable?: ConsumableId
   readonly currentA?: number
   readonly arcMinPerH?: number
+  readonly head?: HeadId
   readonly placement?: HoodPosition['placement']
   readonly distanceM?: number
   readonly flowM3PerS?: number
@@ -20,7 +21,7 @@ export interface WhatIf {
   readonly othersShare?: number
 }
 
-function tryJob(job: Job, { strippedWidthMm, process, consumable, currentA, arcMinPerH }: WhatIf): Job {
+function tryJob(job: Job, { strippedWidthMm, process, consumable, currentA, arcMinPerH, head }: WhatIf): Job {
   const { currentRangeA, wireFeedMPerMin, ...rest } = job
   return {
     ...rest,
@@ -30,6 +31,8 @@ function tryJob(job: Job, { strippedWidthMm, process, consumable, currentA, arcM
     ...strippedWidthMm !== undefined ? { coatingStripped: strippedWidthMm > 0, strippedWidthMm } : {},
     ...process ? { process } : {}, ...consumable ? { consumable } : {},
     ...currentA !== undefined ? { currentA } : {}, ...arcMinPerH !== undefined ? { arcMinPerH } : {},
+    // What is tried counts as said.
+    ...head ? { head, ...rest.assumed ? { assumed: rest.assumed.filter(field => field !== 'head') } : {} } : {},
   }
 }
 

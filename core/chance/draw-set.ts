@@ -37,6 +37,9 @@ export const ENDS: DrawSet = {
   causes: () => new Map(),
 }
 
+/** How often somebody may ask for, and what a seed may be. */
+export const DRAW_LIMITS = { draws: { min: 100, max: 20_000 }, seed: { min: 0, max: 0xFFFFFFFF } } as const
+
 /** A number of a text, the same on every machine (FNV-1a). */
 function numberOf(text: string): number {
   let hash = 0x811C9DC5

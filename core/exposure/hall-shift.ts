@@ -129,41 +129,72 @@ interface Heard {
   readonly farAtMost: Float64Array
 }
 
-/** Weights of the three modes in the far field, and in what a near field has beyond it. */
-function weightsOf({ farOfNear, nearOfNear, farOfFar, own, other }: HallModes, from: From): readonly [number, number, number, number, number] {
-  const [far, near] = from === 'hall' ? [farOfFar, farOfNear] : [farOfNear, nearOfNear]
-  return [far[0], far[1], near[0] - far[0], near[1] - far[1], from === 'hall' ? 0 : from === 'own' ? own : other]
+/** The modes of a hall, draw by draw: their rates, and their weights for a source here or there. */
+interface DrawnModes {
+  readonly count: number
+  readonly slow: Float64Array
+  readonly fast: Float64Array
+  readonly apart: Float64Array
+  readonly weights: Readonly<Record<From, Weights>>
+}
+/** Of the two first modes in the far field, and of all three in what a near field has beyond it. */
+type Weights = Readonly<Record<'farSlow' | 'farFast' | 'nearSlow' | 'nearFast' | 'nearApart', Float64Array>>
+
+function drawnModes(modes: readonly HallModes[]): DrawnModes {
+  const of = (value: (mode: HallModes) => number): Float64Array => Float64Array.from(modes, value)
+  const weights = (far: 'farOfNear' | 'farOfFar', near: 'nearOfNear' | 'farOfNear', apart: (mode: HallModes) => number): Weights => ({
+    farSlow: of(mode => mode[far][0]),
+    farFast: of(mode => mode[far][1]),
+    nearSlow: of(mode => mode[near][0] - mode[far][0]),
+    nearFast: of(mode => mode[near][1] - mode[far][1]),
+    nearApart: of(apart),
+  })
+  return {
+    count: modes.length,
+    slow: of(({ rates }) => rates[0]),
+    fast: of(({ rates }) => rates[1]),
+    apart: of(({ rates }) => rates[2]),
+    weights: {
+      own: weights('farOfNear', 'nearOfNear', ({ own }) => own),
+      other: weights('farOfNear', 'nearOfNear', ({ other }) => other),
+      hall: weights('farOfFar', 'farOfNear', () => 0),
+    },
+  }
 }
 
 /** What a listener breathes of a source that runs for a stretch of the day. */
-function hear(modes: readonly HallModes[], source: Stay, from: From, { work, besides }: Listener): Heard {
-  const count = modes.length
+function hear({ count, weights, ...rates }: DrawnModes, source: Stay, from: From, { work, besides }: Listener): Heard {
   const heard = {
     workFar: new Float64Array(count), workNear: new Float64Array(count), besides: new Float64Array(count), farAtMost: new Float64Array(count),
   }
+  const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights[from]
   const onS = (source.toMin - source.fromMin) * MINUTE
   const after = (atMin: number): number => (atMin - source.fromMin) * MINUTE
-  const working = work.map(({ fromMin, toMin }) => [after(fromMin), after(toMin)] as const).filter(([, to]) => to > 0)
-  const idle = besides.map(({ fromMin, toMin }) => [after(fromMin), after(toMin)] as const).filter(([, to]) => to > 0)
+  const spans = (stays: readonly Stay[]) =>
+    stays.map(({ fromMin, toMin }) => ({ begins: after(fromMin), ends: after(toMin) })).filter(({ ends }) => ends > 0)
+  const [working, idle] = [spans(work), spans(besides)]
   // A hall is fullest as its source ends, or as somebody's work begins or ends.
-  const peaks = working.flatMap(([begins, ends]) => [begins, ends, Math.min(Math.max(onS, begins), ends)])
+  const peaks = working.flatMap(({ begins, ends }) => [begins, ends, Math.min(Math.max(onS, begins), ends)])
   for (let n = 0; n < count; n++) {
-    const mode = modes[n]!
-    const [slow, fast, apart] = mode.rates
-    const [farSlow, farFast, nearSlow, nearFast, nearApart] = weightsOf(mode, from)
-    let [far, near, rest, most] = [0, 0, 0, 0]
-    for (const [begins, ends] of working) {
+    const slow = rates.slow[n]!
+    const fast = rates.fast[n]!
+    const apart = rates.apart[n]!
+    let far = 0
+    let near = 0
+    let rest = 0
+    let most = 0
+    for (const { begins, ends } of working) {
       const bySlow = risenSum(slow, ends, onS) - risenSum(slow, begins, onS)
       const byFast = risenSum(fast, ends, onS) - risenSum(fast, begins, onS)
-      far += farSlow * bySlow + farFast * byFast
-      near += nearSlow * bySlow + nearFast * byFast
-      if (nearApart !== 0) near += nearApart * (risenSum(apart, ends, onS) - risenSum(apart, begins, onS))
+      far += farSlow[n]! * bySlow + farFast[n]! * byFast
+      near += nearSlow[n]! * bySlow + nearFast[n]! * byFast
+      if (from !== 'hall') near += nearApart[n]! * (risenSum(apart, ends, onS) - risenSum(apart, begins, onS))
     }
-    for (const [begins, ends] of idle)
+    for (const { begins, ends } of idle)
       rest
-        += farSlow * (risenSum(slow, ends, onS) - risenSum(slow, begins, onS))
-          + farFast * (risenSum(fast, ends, onS) - risenSum(fast, begins, onS))
-    for (const at of peaks) most = Math.max(most, farSlow * risen(slow, at, onS) + farFast * risen(fast, at, onS))
+        += farSlow[n]! * (risenSum(slow, ends, onS) - risenSum(slow, begins, onS))
+          + farFast[n]! * (risenSum(fast, ends, onS) - risenSum(fast, begins, onS))
+    for (const at of peaks) most = Math.max(most, farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS))
     heard.workFar[n] = far / MINUTE
     heard.workNear[n] = near / MINUTE
     heard.besides[n] = rest / MINUTE
@@ -180,25 +211,31 @@ interface OwnRun {
   readonly nearQuarter: Float64Array
 }
 
-function runOf(modes: readonly HallModes[], runMin: Float64Array): OwnRun {
-  const count = modes.length
+/** Mean of a mode over the worst quarter of an hour of a run, clean minutes after a short one counted. */
+const meanOfQuarter = (rate: number, onS: number): number =>
+  (risenSum(rate, Math.max(onS, QUARTER_S), onS) - risenSum(rate, Math.max(0, onS - QUARTER_S), onS)) / QUARTER_S
+
+function runOf({ count, weights, ...rates }: DrawnModes, runMin: Float64Array): OwnRun {
   const run = {
     farAtEnd: new Float64Array(count), nearAtEnd: new Float64Array(count),
     farQuarter: new Float64Array(count), nearQuarter: new Float64Array(count),
   }
+  const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights.own
   for (let n = 0; n < count; n++) {
-    const mode = modes[n]!
-    const [farSlow, farFast, nearSlow, nearFast, nearApart] = weightsOf(mode, 'own')
     const onS = runMin[n]! * MINUTE
-    const [begins, ends] = [Math.max(0, onS - QUARTER_S), Math.max(onS, QUARTER_S)]
-    const [slow, fast, apart] = mode.rates.map(rate => risen(rate, onS, onS)) as [number, number, number]
-    run.farAtEnd[n] = farSlow * slow + farFast * fast
-    run.nearAtEnd[n] = nearSlow * slow + nearFast * fast + nearApart * apart
-    const [bySlow, byFast, byApart] = mode.rates.map(
-      rate => (risenSum(rate, ends, onS) - risenSum(rate, begins, onS)) / QUARTER_S,
-    ) as [number, number, number]
-    run.farQuarter[n] = farSlow * bySlow + farFast * byFast
-    run.nearQuarter[n] = nearSlow * bySlow + nearFast * byFast + nearApart * byApart
+    const slow = rates.slow[n]!
+    const fast = rates.fast[n]!
+    const apart = rates.apart[n]!
+    const slowEnd = risen(slow, onS, onS)
+    const fastEnd = risen(fast, onS, onS)
+    const apartEnd = risen(apart, onS, onS)
+    run.farAtEnd[n] = farSlow[n]! * slowEnd + farFast[n]! * fastEnd
+    run.nearAtEnd[n] = nearSlow[n]! * slowEnd + nearFast[n]! * fastEnd + nearApart[n]! * apartEnd
+    const bySlow = meanOfQuarter(slow, onS)
+    const byFast = meanOfQuarter(fast, onS)
+    const byApart = meanOfQuarter(apart, onS)
+    run.farQuarter[n] = farSlow[n]! * bySlow + farFast[n]! * byFast
+    run.nearQuarter[n] = nearSlow[n]! * bySlow + nearFast[n]! * byFast + nearApart[n]! * byApart
   }
   return run
 }
@@ -254,9 +291,9 @@ export function hallShift(
   })
   /** Where no hood and no filter tells them apart, particles and gases move alike. */
   const isFiltered = hall.filterEfficiency > 0 || bays.some(({ hood }) => hood?.returnsAir)
-  const modesOf = lazily((what: Aerosol): readonly HallModes[] => {
+  const modesOf = lazily((what: Aerosol): DrawnModes => {
     const at = (n: number) => hallModes(hallBalance(hallOf(n), bays, what), bays.length)
-    return isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n))
+    return drawnModes(isCertain ? new Array<HallModes>(count).fill(at(0)) : Array.from({ length: count }, (_, n) => at(n)))
   })
   const moving = (what: Aerosol): Aerosol => isFiltered ? what : 'particles'
 
@@ -314,7 +351,8 @@ export function hallShift(
     const unit = drawnNothing(count)
     for (let n = 0; n < count; n++) {
       // Responses are to 1 mg/s.
-      const [loose, back] = [(1 - share[n]!) / MINUTE, (share[n]! * returned) / MINUTE]
+      const loose = (1 - share[n]!) / MINUTE
+      const back = (share[n]! * returned) / MINUTE
       const duty = minutes[n]! / 60
       const even = mixing[n]!
       const far = duty * even * (loose * inNear.workFar[n]! + back * (inHall?.workFar[n] ?? 0))

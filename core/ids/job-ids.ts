@@ -2,6 +2,6 @@
 export const JOB_FIELDS = [
   'currentA', 'currentRangeA', 'consumable', 'electrodeDiameterMm', 'plateThicknessMm', 'wireFeedMPerMin', 'travelSpeedMPerMin',
   'acetyleneFlowLPerH', 'oxygenFlowLPerH', 'gasFlowLPerMin', 'fuelGas', 'tip', 'baseMetal', 'coating', 'coatingStripped',
-  'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
+  'strippedWidthMm', 'shieldingGas', 'position', 'confinement', 'head', 'startsAt', 'endsAt', 'arcMinPerH', 'residue', 'container',
 ] as const
 export type JobField = typeof JOB_FIELDS[number]

@@ -35,6 +35,10 @@ export type ShieldingGasId = typeof SHIELDING_GASES[number]
 export const POSITIONS = ['flat', 'horizontal', 'vertical', 'overhead'] as const
 export type PositionId = typeof POSITIONS[number]
 
+/** Where the head of whoever welds is kept, seen from the plume. */
+export const HEADS = ['out-of-plume', 'beside-plume', 'in-plume', 'not-watched'] as const
+export type HeadId = typeof HEADS[number]
+
 export const CONFINEMENTS = ['open', 'against-wall', 'restricted', 'confined'] as const
 export type ConfinementId = typeof CONFINEMENTS[number]
 
@@ -162,6 +166,7 @@ export const VOCABULARY = {
   tips: TIPS,
   positions: POSITIONS,
   confinements: CONFINEMENTS,
+  heads: HEADS,
   residues: RESIDUES,
   containers: CONTAINERS,
   zones: ZONES,

@@ -5,6 +5,7 @@ import type {
   ConsumableId,
   ContainerId,
   FuelGasId,
+  HeadId,
   PositionId,
   ProcessId,
   ResidueId,
@@ -48,6 +49,8 @@ export interface Job {
   readonly shieldingGas?: ShieldingGasId
   readonly position?: PositionId
   readonly confinement?: ConfinementId
+  /** Where the head is kept, as it was seen; how much of the plume is breathed hangs on it. */
+  readonly head?: HeadId
   /** Local wall-clock times, HH:MM. */
   readonly startsAt?: string
   readonly endsAt?: string

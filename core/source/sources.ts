@@ -336,6 +336,18 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'medium',
   },
+  hallDoubt: {
+    document: 'Zonaris',
+    clause: 'how far a told draught, near field, supply, mixing and arc time may be off; draught and near field after surveys of air speeds',
+    basis: 'derived',
+    confidence: 'low',
+  },
+  posture: {
+    document: 'Surveys of welders; Goller and Paik 1985 for the helmet',
+    clause: 'in the plume and out of it a factor of 3 to 10 apart; inside the helmet 36 to 71 % lower; ranges chosen to agree with field surveys',
+    basis: 'derived',
+    confidence: 'low',
+  },
   openingVelocity: {
     document: 'Dalla Valle; ACGIH Industrial Ventilation',
     clause: 'velocity before plain, flanged and bench openings',

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { DOUBTS, DRAW_LIMITS } from '#core/chance/draw-set'
 import { SEAM_PROCESSES } from '#core/electrical/arc-power'
 import { BURN_OFF_LIMITS } from '#core/fume/assess-burn-off'
 import { HALL_LIMITS } from '#core/ventilation/hall'
@@ -43,7 +44,11 @@ const hood = {
 }
 const hoodSchema = z.strictObject(hood)
 const nearFieldSchema = z.strictObject({ radiusM: nearFieldRadiusSchema, airSpeedMPerS: airSpeedSchema })
-const rangeSchema = z.strictObject({ low: z.number(), mid: z.number(), high: z.number() })
+const range = { low: z.number(), mid: z.number(), high: z.number() }
+const rangeSchema = z.strictObject(range)
+const percentilesSchema = z.strictObject({ p05: z.number(), p50: z.number(), p95: z.number() })
+/** Ends that are every input's at once; percentiles where `uncertainty` was asked for. */
+const drawnRangeSchema = z.strictObject({ ...range, ...percentilesSchema.partial().shape })
 const ruleSets = z.array(z.enum(EXPOSURE_RULE_SETS)).min(1, 'at least one rule set').max(EXPOSURE_RULE_SETS.length).optional()
 
 /** `POST /api/v1/assess/fume`, what is asked. */
@@ -73,6 +78,13 @@ export const assessFumeRequest = z
     capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
     hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
     ruleSets,
+    uncertainty: z
+      .strictObject({
+        draws: between(DRAW_LIMITS.draws, 'draws').int('a whole number'),
+        seed: z.int('a whole number').min(DRAW_LIMITS.seed.min, 'at least 0').max(DRAW_LIMITS.seed.max, `at most ${DRAW_LIMITS.seed.max}`),
+      })
+      .optional()
+      .describe('Draw everything that is not known: each quantity gets its percentiles, and `drivers` say what they come from'),
   })
   .refine(({ capture, hood }) => capture === undefined || hood === undefined, {
     path: ['hood'],
@@ -84,10 +96,12 @@ export const assessFumeResponse = z.strictObject({
   substances: z.array(
     z.strictObject({
       id: z.enum(SUBSTANCES),
-      emissionMgPerMin: rangeSchema.describe('While the arc burns'),
-      nearFieldMgPerM3: rangeSchema.nullable().describe('Mean over the hours of work; null without a near field'),
-      farFieldMgPerM3: rangeSchema.describe('Mean over the hours of work'),
-      twaMgPerM3: rangeSchema.describe('The hours of work over eight; no other exposure in the shift'),
+      emissionMgPerMin: drawnRangeSchema.describe('While the arc burns'),
+      nearFieldMgPerM3: drawnRangeSchema
+        .nullable()
+        .describe('Mean over the hours of work; null without a near field; its percentiles where it is breathed'),
+      farFieldMgPerM3: drawnRangeSchema.describe('Mean over the hours of work'),
+      twaMgPerM3: drawnRangeSchema.describe('The hours of work over eight; no other exposure in the shift'),
       limits: z.array(
         z.strictObject({
           ruleSet: z.enum(EXPOSURE_RULE_SETS),
@@ -104,6 +118,10 @@ export const assessFumeResponse = z.strictObject({
     .number()
     .nullable()
     .describe('Protection factor that would bring every binding limit to 1; 1 when none is needed; null where nothing is known'),
+  drivers: z
+    .array(z.strictObject({ input: z.enum(DOUBTS), share: z.number() }))
+    .optional()
+    .describe('Where the doubt of the hardest limit comes from, the most first; only where `uncertainty` was asked for'),
   findings: z.array(findingSchema),
 })
 
@@ -125,7 +143,6 @@ export const assessBurnOffRequest = z.strictObject({
     .describe('Share of the arc\'s power that reaches the plate'),
   startC: between(BURN_OFF_LIMITS.startC, '°C').optional().describe('Of the plate before the weld; left out: 25 °C'),
 })
-const percentilesSchema = z.strictObject({ p05: z.number(), p50: z.number(), p95: z.number() })
 /** What is answered; null where nobody can say what is in the coating. */
 export const assessBurnOffResponse = z.strictObject({
   plate: z.enum(['thin', 'between', 'thick']).nullable(),

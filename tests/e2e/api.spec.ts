@@ -185,6 +185,28 @@ test.describe('the air endpoints', () => {
     const unnamed = assessBurnOffResponse.parse(await assess(request, 'burn-off', { ...stick, coating: 'primer' }))
     expect(unnamed).toMatchObject({ plate: null, boiledMgPerMin: null, airborneMgPerMin: null, findings: [{ severity: 'hold' }] })
   })
+  test('fume: drawn many times over, quantities have percentiles and doubt has causes; the same seed the same', async ({ request }) => {
+    const asked = { job: JOB, room: ROOM, ruleSets: ['us-legal'], uncertainty: { draws: 1000, seed: 4 } }
+    const answer = assessFumeResponse.parse(await assess(request, 'fume', asked))
+    for (const { emissionMgPerMin, nearFieldMgPerM3, farFieldMgPerM3, twaMgPerM3 } of answer.substances) {
+      for (const { low, high, p05, p50, p95 } of [emissionMgPerMin, nearFieldMgPerM3!, farFieldMgPerM3, twaMgPerM3]) {
+        expect(p05! <= p50! && p50! <= p95!).toBe(true)
+        expect(low).toBeLessThanOrEqual(high)
+      }
+      // Not every input at its worst at once.
+      expect(emissionMgPerMin.p95!).toBeLessThanOrEqual(emissionMgPerMin.high * (1 + 1e-9))
+    }
+    expect(answer.drivers!.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9)
+    expect(await assess(request, 'fume', asked)).toEqual(await assess(request, 'fume', asked))
+    const plain = assessFumeResponse.parse(await assess(request, 'fume', { ...asked, uncertainty: undefined }))
+    expect(plain.drivers).toBeUndefined()
+    expect(plain.substances.map(({ twaMgPerM3: { low, mid, high } }) => [low, mid, high])).toEqual(
+      answer.substances.map(({ twaMgPerM3: { low, mid, high } }) => [low, mid, high]),
+    )
+    const tooFew = await request.post(at('assess/fume'), { data: { ...asked, uncertainty: { draws: 3, seed: -1 } } })
+    expect(tooFew.status()).toBe(422)
+    expect((await tooFew.json()).fields.map(({ path }: { path: string }) => path)).toEqual(['uncertainty.draws', 'uncertainty.seed'])
+  })
   test('fume: what is missing is a hold with no substances, never a guess', async ({ request }) => {
     const { consumable: _c, ...unnamed } = JOB
     const answer = assessFumeResponse.parse(await assess(request, 'fume', { job: unnamed, room: ROOM }))

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { spreadOf } from '#core/chance/draws'
 import { drawSet } from '#core/chance/draw-set'
-import { ANY_POSTURE, BEHIND_A_JET, USUAL_DOUBT } from '#core/exposure/hall-doubt'
+import { postureOf, USUAL_DOUBT } from '#core/exposure/hall-doubt'
 import type { HallBay } from '#core/exposure/hall-shift'
 import { hallShift } from '#core/exposure/hall-shift'
 import type { FumeQuestion } from '#core/fume/emission'
@@ -10,7 +10,7 @@ import { mgPerM3FromPpm } from '#core/fume/gases'
 import type { SubstanceId } from '#core/ids/vocabulary'
 import type { Range } from '#core/range'
 import { NOTHING } from '#core/range'
-import { captureEfficiency, isJet } from '#core/ventilation/capture'
+import { captureEfficiency } from '#core/ventilation/capture'
 import type { HallAir } from '#core/ventilation/hall'
 import type { Hood } from '#core/ventilation/hood'
 
@@ -58,9 +58,14 @@ const stainless = (more: Omit<FumeQuestion, 'baseMetal' | 'coating'>): FumeQuest
 const aluminium = (more: Omit<FumeQuestion, 'baseMetal' | 'coating'>): FumeQuestion => ({ ...CLEAN, baseMetal: 'aluminium', ...more })
 
 const MIG = steel({ process: 'gmaw', consumable: 'er70s-6', currentA: 180, electrodeDiameterMm: 1, shieldingGas: 'argon-co2' })
-const STICKS = [steel({ process: 'smaw', consumable: 'e7018', currentA: 120 }), steel({ process: 'smaw', consumable: 'e6013', currentA: 110 })]
+const STICKS = [
+  steel({ process: 'smaw', consumable: 'e7018', currentA: 120 }),
+  steel({ process: 'smaw', consumable: 'e6013', currentA: 110 }),
+]
 const STAINLESS_STICK = stainless({ process: 'smaw', consumable: 'e308l-16', currentA: 90 })
-const STAINLESS_MIG = stainless({ process: 'gmaw', consumable: 'er308lsi', currentA: 170, electrodeDiameterMm: 1, shieldingGas: 'argon-co2' })
+const STAINLESS_MIG = stainless({
+  process: 'gmaw', consumable: 'er308lsi', currentA: 170, electrodeDiameterMm: 1, shieldingGas: 'argon-co2',
+})
 const SHEET = steel({ process: 'gmaw', consumable: 'er70s-6', currentA: 110, electrodeDiameterMm: 0.8 })
 const PLASMA = steel({ process: 'pac', currentA: 45 })
 const ZINC_OF_OXIDE = 1 / 1.2447
@@ -143,8 +148,8 @@ function breathed(jobs: readonly FumeQuestion[], substance: SubstanceId, shop: P
         hood === null
           ? NOTHING
           : captureEfficiency({
-              hood, distanceM: ARM_OFF_M, process: asked.process, currentA: asked.currentA, crossDraughtMPerS: hall.airSpeedMPerS * times,
-            })!
+            hood, distanceM: ARM_OFF_M, process: asked.process, currentA: asked.currentA, crossDraughtMPerS: hall.airSpeedMPerS * times,
+          })!
       const { substances } = emissionOf(asked)
       return {
         hood: hood && { flowM3PerS: hood.flowM3PerS, returnsAir: false, filterEfficiency: 0 },
@@ -155,7 +160,7 @@ function breathed(jobs: readonly FumeQuestion[], substance: SubstanceId, shop: P
           fromMin: 0,
           toMin: 480,
           arcMinPerH: minutes,
-          posture: isJet(asked.process) ? BEHIND_A_JET : ANY_POSTURE,
+          posture: postureOf(asked),
           emission: Object.fromEntries(Object.entries(substances).map(([id, { parts }]) => [id, parts])),
         }],
       }

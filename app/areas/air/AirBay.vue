@@ -11,6 +11,7 @@ import { wornMask } from '#core/respirator/worn-mask'
 import type { WhatIf } from '#core/air/what-if'
 import { jobSpan } from '#core/job/day-work'
 import type { MaskId } from '#core/ids/vocabulary'
+import { HEADS } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
 import { airPages } from '~/words/air'
 
@@ -65,6 +66,13 @@ const air = computed(() => {
     rules: facts.rules,
     now: judged.standing.now,
   })
+})
+/** What is drawn many times over, off the page. */
+const drawn = computed(() => {
+  const hallId = hallIdOf(facts.site, placed.bay.bayId)
+  return hallId === null || placed.station.job === null
+    ? null
+    : { facts: judged.standing, hallId, bayId: placed.bay.bayId, change: tried.value }
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
 const holds = computed(() =>
@@ -171,6 +179,8 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
 
     <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :apf="apf" />
 
+    <LazyAirSure :question="drawn" :action-fraction="facts.rules.actionFraction" />
+
     <section v-if="controls.length > 0" class="part" :aria-label="says.tryIt">
       <h3>{{ says.tryIt }}</h3>
       <FrameChoice
@@ -181,6 +191,14 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         :named="one => says.hood(words.placements[one])"
         :model-value="placement"
         @update:model-value="$event !== '' && set({ placement: $event })"
+      />
+      <FrameChoice
+        v-if="own?.job"
+        :label="says.whereTheHeadIs"
+        :ids="HEADS"
+        :named="one => words.heads[one]"
+        :model-value="tried.head ?? own.job.head ?? 'not-watched'"
+        @update:model-value="$event !== '' && set({ head: $event })"
       />
       <div class="controls">
         <FrameSlide

@@ -192,6 +192,7 @@ async function clear() {
           :ink="inkOf(line.field)"
           :open="open === line.field"
           :suffix="line.field === 'coating' ? strippedSays : ''"
+          :unsaid="line.unsaid"
           @toggle="toggle(line.field)"
           @confirm="confirm(line.field)"
           @choose="pick(line.field, $event)"

@@ -9,6 +9,7 @@ const {
   open,
   hint = '',
   suffix = '',
+  unsaid = null,
 } = defineProps<{
   label: string
   ids: readonly Id[]
@@ -18,6 +19,7 @@ const {
   open: boolean
   hint?: string
   suffix?: string
+  unsaid?: string | null
 }>()
 const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
 </script>
@@ -25,7 +27,7 @@ const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
 <template>
   <StationJobLine
     :label="label"
-    :said="chosen === undefined ? null : named[chosen] + suffix"
+    :said="chosen === undefined ? unsaid : named[chosen] + suffix"
     :ink="ink"
     :open="open"
     @toggle="emit('toggle')"

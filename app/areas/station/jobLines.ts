@@ -3,7 +3,7 @@ import type { ProcessTraits } from '#core/job/process-traits'
 import type { USUAL_CHOICES } from '#core/job/usual-choices'
 import { USUAL_THICKNESSES_MM } from '#core/job/usual-choices'
 import {
-  BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS,
+  BASE_METALS, COATINGS, CONFINEMENTS, CONSUMABLES, CONTAINERS, FUEL_GASES, HEADS, POSITIONS, RESIDUES, SHIELDING_GASES, TIPS,
 } from '#core/ids/vocabulary'
 import { kitWords } from '~/words/kit-words'
 import type { NumberField } from './useJobDraft'
@@ -26,7 +26,8 @@ interface Line {
 }
 
 export type ChoiceField
-  = 'consumable' | 'shieldingGas' | 'fuelGas' | 'tip' | 'baseMetal' | 'coating' | 'position' | 'confinement' | 'residue' | 'container'
+  = 'consumable' | 'shieldingGas' | 'fuelGas' | 'tip' | 'baseMetal' | 'coating' | 'position' | 'confinement' | 'head' | 'residue'
+    | 'container'
 
 /** Answered by one key out of a list. */
 export interface ChoiceLine extends Line {
@@ -37,6 +38,8 @@ export interface ChoiceLine extends Line {
   /** All there are, where a tap shows them. */
   readonly all?: readonly string[]
   readonly named: Readonly<Record<string, string>>
+  /** What stands there while nobody said it; null where it has to be said. */
+  readonly unsaid: string | null
 }
 
 export type JobUnit = 'length' | 'wireFeed' | 'gasFlow' | 'flow' | 'travel'
@@ -71,9 +74,9 @@ function choice<Field extends ChoiceField>(
   label: string,
   named: Readonly<Record<NonNullable<Job[Field]>, string>>,
   ids: (about: About) => readonly NonNullable<Job[Field]>[],
-  { isAsked = always, hint, all }: Partial<Pick<ChoiceLine, 'isAsked' | 'hint' | 'all'>> = {},
+  { isAsked = always, hint, all, unsaid = null }: Partial<Pick<ChoiceLine, 'isAsked' | 'hint' | 'all' | 'unsaid'>> = {},
 ): ChoiceLine {
-  return { kind: 'choice', field, label, named, ids, isAsked, hint, all }
+  return { kind: 'choice', field, label, named, ids, isAsked, hint, all, unsaid }
 }
 const number = (field: NumberField, label: string, rest: Omit<NumberLine, 'kind' | 'field' | 'label'>): NumberLine => ({
   kind: 'number',
@@ -157,6 +160,7 @@ export const jobLines = (): readonly JobLine[] => [
   }),
   choice('position', says.position, words.positions, () => POSITIONS),
   choice('confinement', says.where, words.confinements, () => CONFINEMENTS),
+  choice('head', says.head, words.heads, () => HEADS, { hint: says.whereTheHeadIsKept, unsaid: says.ifWatched }),
   { kind: 'own', field: 'arcMinPerH', label: says.arcMinutes, isAsked: always, hint: says.howManyMinutesInAn },
   { kind: 'own', field: 'startsAt', label: says.fromTo, isAsked: always },
   choice('residue', says.degreaser, words.residues, () => RESIDUES, {

@@ -67,6 +67,7 @@ export function jobParts(job: Job, q: Quantities): readonly JobPart[] {
   )
   add('position', job.position && words.positions[job.position])
   add('confinement', job.confinement && words.confinements[job.confinement])
+  add('head', job.head && says.head(words.heads[job.head]))
   add('startsAt', job.startsAt && job.endsAt ? says.to2(job.startsAt, job.endsAt) : job.startsAt ?? job.endsAt)
   add('arcMinPerH', job.arcMinPerH === undefined ? null : says.arcAnHour(q.minutes(job.arcMinPerH)))
   return parts

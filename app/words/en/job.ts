@@ -17,6 +17,7 @@ export const jobPages = {
     coatingNotKnown: 'coating not known',
     stripped: (what: Shown) => `, stripped${what}`,
     to2: (startsAt: Shown, endsAt: Shown) => `${startsAt} to ${endsAt}`,
+    head: (heads: Shown) => `head ${heads}`,
     arcAnHour: (minutes: Shown) => `${minutes} arc an hour`,
   },
 }

@@ -45,6 +45,7 @@ export const airPages: typeof English = {
     draught: 'Corriente de aire',
     airBlownIn: 'Aire que entra',
     otherArcs: 'Otros arcos',
+    whereTheHeadIs: 'Dónde va la cabeza',
     toOfArcAnHour: (startsAt, endsAt, jobLine, minutes) => `${startsAt} a ${endsAt} ${jobLine}, ${minutes} de arco por hora`,
   },
   bayPage: {
@@ -115,7 +116,7 @@ export const airPages: typeof English = {
     fumeNotKnown: 'humo desconocido',
     fromOthers: round => `, ${round} % de otros`,
     ofTheLimit: 'del límite',
-    clearsIn: minutes => `; se limpia en ${minutes}`,
+    clearsIn: minutes => `; al parar los arcos, a los ${minutes} queda un veinteavo de su humo`,
     openAir: 'Aire libre',
     ceilingOutdoorAirAtThe: (volume, height, airFlow, speed, clears) =>
       `${volume}, techo ${height}, ${airFlow} de aire exterior, ${speed} en los puestos${clears}`,
@@ -151,12 +152,32 @@ export const airPages: typeof English = {
     airReturned: 'aire devuelto',
     ductedOut: 'sacado por ducto',
   },
+  sure: {
+    howSure: 'Qué tan seguro es esto',
+    drawing: 'Se sortea muchas veces todo lo que no se sabe',
+    keepsAll: (percent, draws, round) =>
+      `${percent} de ${draws} sorteos de todo lo que no se sabe quedan debajo de ${round} % de cada límite que rige.`,
+    comesFrom: (share, input) => `${share} de la duda es ${input}:`,
+    shares: {
+      nearlyAll: 'Casi toda', threeQuarters: 'Tres cuartos', twoThirds: 'Dos tercios', half: 'La mitad', third: 'Un tercio',
+      quarter: 'Un cuarto', fifth: 'Un quinto',
+    },
+    ofLimit: (kind, limit) => `${kind}, ${limit}`,
+    middleAndHigh: (mid, high) => `${mid}, hasta ${high}`,
+    staysUnder: percent => `bajo el límite: ${percent}`,
+    nearlyAlways: 'más de 99 %',
+    barsRunFrom:
+      'Cada barra va del percentil 5 al 95, con su medio; cada paso es diez veces. Línea gruesa: el límite; cortada: donde actúa este sitio. Solo el modelo, sin respiradores ni muestras. El paso Aire sortea menos veces, y lee su extremo alto un poco arriba.',
+    notDrawn: 'Sin sortear.',
+    drawIt: 'Sortear',
+    nothingToDraw: 'Nada que sortear hasta que se sepan el trabajo y la nave.',
+  },
   limits: {
     ceiling: 'techo',
     limitsByRuleSet: 'Límites por regla',
     everySchoolsLimits: 'Los límites de cada escuela',
     howMuchOfEachLimit:
-      'Cuánto se usa de cada límite, en el extremo alto. Las reglas subrayadas obligan aquí. Una raya: esa regla no tiene.',
+      'Cuánto se usa de cada límite, en el percentil 95. Las reglas subrayadas obligan aquí. Una raya: esa regla no tiene.',
     addsUpTo: (count, part, ruleSets) => `${count} suma ${part} (${ruleSets}).`,
     tableOfLimits: 'Tabla de límites',
     substance: 'Sustancia',
@@ -175,7 +196,7 @@ export const airPages: typeof English = {
     dataSheets: 'Hojas de datos',
     theStrictestOfAllKnown: 'el más estricto de los conocidos',
     whatIsBreathedAtEach: (what, round) =>
-      `Lo que se respira en cada puesto en la jornada de hoy, en el extremo alto, contra los límites que obligan aquí (${what}). El sitio actúa desde ${round} %.`,
+      `Lo que se respira en cada puesto en la jornada de hoy, en el percentil 95 de lo que puede ser, contra los límites que obligan aquí (${what}). El sitio actúa desde ${round} %.`,
     noHallYetTheSafety: 'Todavía no hay nave. El responsable de seguridad agrega naves y puestos en Configurar.',
     airOfTheBay: 'Aire del puesto',
   },
@@ -380,7 +401,7 @@ export const airPages: typeof English = {
     limit: limit => `límite ${limit}`,
     noMaskCounts: 'sin respirador',
     theBarsEndAtThe: (substances, limitKinds) =>
-      `${substances}, ${limitKinds}: las barras terminan en el extremo alto, la línea fina es el medio. Cada paso de la escala es diez veces; la raya cortada es donde actúa este sitio.`,
+      `${substances}, ${limitKinds}: las barras terminan en el percentil 95, la línea fina es el medio. Cada paso de la escala es diez veces; la raya cortada es donde actúa este sitio.`,
     inTheHall: 'en la nave',
     atTheMouth: 'en la boca',
     insideTheMask: 'dentro del respirador',

@@ -17,6 +17,7 @@ export const jobPages: typeof English = {
     coatingNotKnown: 'recubrimiento desconocido',
     stripped: what => `, descubierto${what}`,
     to2: (startsAt, endsAt) => `${startsAt} a ${endsAt}`,
+    head: heads => `cabeza ${heads}`,
     arcAnHour: minutes => `${minutes} de arco por hora`,
   },
 }

@@ -332,6 +332,10 @@ export const stationPages: typeof English = {
     howFastTheArcGoes: 'Qué tan rápido va el arco por la unión: dice cuánto recubrimiento se quema en un minuto.',
     position: 'Posición',
     where: 'Dónde',
+    head: 'Cabeza',
+    whereTheHeadIsKept:
+      'Dónde se vio la cabeza de quien suelda en varias soldaduras, no dónde debería ir. Si nadie miró, todo cuenta como posible.',
+    ifWatched: 'si alguien miró',
     arcMinutes: 'Minutos de arco',
     howManyMinutesInAn: 'Cuántos minutos de cada hora arde el arco.',
     fromTo: 'De, a',

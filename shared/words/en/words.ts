@@ -3,6 +3,7 @@ import type {
   BayKindId,
   CoatingId,
   ConfinementId,
+  HeadId,
   ConsumableId,
   ContainerId,
   ExposureBasisId,
@@ -25,6 +26,7 @@ import type {
 } from '#core/ids/vocabulary'
 import type { GateState, Word } from '#core/clearance/gate'
 import type { AdviceKind } from '#core/air/air-advice'
+import type { AirInputId } from '#core/air/air-doubt'
 import type { FlowMethod } from '#core/streams/hall/hall'
 import type { SampleVerdict } from '#core/samples/compliance'
 import type { DateOrder, DecimalMark, SampleColumn, Separator } from '#core/samples/read-samples'
@@ -139,6 +141,12 @@ const shieldingGases: Record<ShieldingGasId, string> = {
   'none': 'none',
 }
 const positions: Record<PositionId, string> = { flat: 'flat', horizontal: 'horizontal', vertical: 'vertical', overhead: 'overhead' }
+const heads: Record<HeadId, string> = {
+  'out-of-plume': 'out of the plume',
+  'beside-plume': 'beside it',
+  'in-plume': 'in the plume',
+  'not-watched': 'nobody watched',
+}
 const confinements: Record<ConfinementId, string> = {
   'open': 'in the open',
   'against-wall': 'against a wall',
@@ -220,6 +228,7 @@ const jobFields: Record<JobField, string> = {
   shieldingGas: 'the shielding gas',
   position: 'the position',
   confinement: 'the surroundings',
+  head: 'where the head is kept',
   startsAt: 'the start time',
   endsAt: 'the end time',
   arcMinPerH: 'the arc minutes',
@@ -465,6 +474,40 @@ const adviceKinds: Record<AdviceKind, string> = {
   'respirator': 'A respirator',
 }
 
+/** What an answer about air hangs on, and what would settle it. */
+const airInputs: Record<AirInputId, string> = {
+  'melting': 'how much wire melts',
+  'factor': 'how much the consumable smokes',
+  'share': 'what its fume is made of',
+  'burn-off': 'how much coating burns off',
+  'gas': 'how much gas the arc makes',
+  'arc-time': 'how long the arc burns',
+  'capture': 'what the hood takes',
+  'posture': 'where the head is',
+  'draught': 'how the air moves at the bay',
+  'near-field': 'how far the plume spreads',
+  'supply': 'how much air comes in',
+  'mixing': 'how the hall mixes',
+  'incoming': 'what the incoming air carries',
+  'others': 'what the other bays do',
+}
+const airLevers: Record<AirInputId, string> = {
+  'melting': 'Set the wire feed, or weigh what an hour takes.',
+  'factor': 'Put in the maker\'s data sheet.',
+  'share': 'Put in the maker\'s data sheet, or have a sample analysed.',
+  'burn-off': 'Strip it, or say how thick the plate is and how fast the arc goes.',
+  'gas': 'Measure it with a monitor.',
+  'arc-time': 'Time the arc for an hour.',
+  'capture': 'Look with smoke, and mark where it stands.',
+  'posture': 'Watch, and say at the job where it is kept.',
+  'draught': 'Measure it where the arc is.',
+  'near-field': 'Only samples at the collar settle it.',
+  'supply': 'Measure what is blown in.',
+  'mixing': 'Sample in the hall, away from the arcs.',
+  'incoming': 'Sample it where it comes in.',
+  'others': 'Fewer arcs at once, or their hoods.',
+}
+
 /** Which part of the dust a limit or a sample is of. */
 const sampledFractions: Record<SampledFraction, string> = { total: 'total', inhalable: 'inhalable', respirable: 'respirable' }
 
@@ -486,6 +529,7 @@ export const words = {
   shieldingGases,
   positions,
   confinements,
+  heads,
   residues,
   containers,
   zones,
@@ -527,6 +571,8 @@ export const words = {
   dateOrders,
   unsampledRules,
   adviceKinds,
+  airInputs,
+  airLevers,
   bases,
   sampledFractions,
 }

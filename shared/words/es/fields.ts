@@ -93,6 +93,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'which instrument': 'qué instrumento',
   'whole minutes': 'minutos enteros',
   'whole numbers': 'números enteros',
+  'a whole number': 'un número entero',
   'a tag as it is shown': 'una etiqueta como se muestra',
   'yes or no': 'sí o no',
   'your name': 'su nombre',
@@ -114,6 +115,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
 }
 
 const UNITS: Readonly<Record<string, string>> = {
+  'draws': 'sorteos',
   'letters': 'letras',
   'characters': 'caracteres',
   'items': 'cosas',

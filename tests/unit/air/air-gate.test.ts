@@ -308,7 +308,7 @@ it('answers for any hall, hood and job that may be entered: a Stop is decided be
     ),
     { numRuns: 200 },
   )
-})
+}, 30_000)
 
 describe('the respirator', () => {
   const over = { one: ready({ job: { ...STICK, arcMinPerH: 60, endsAt: '16:00' } }) }

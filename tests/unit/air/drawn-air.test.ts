@@ -80,8 +80,9 @@ describe('the draws of a judgement against twenty thousand', () => {
 describe('nothing that is drawn exceeds what energy and mass allow', () => {
   const number = (min: number, max: number) => fc.double({ min, max, noNaN: true })
   const hallArb: fc.Arbitrary<HallAir> = fc.record({
-    isOpenAir: fc.boolean(), volumeM3: number(60, 8000), ceilingM: fc.constant(5), supplyM3PerS: number(0.05, 12), outdoorShare: fc.constant(1),
-    filterEfficiency: fc.constant(0), backgroundMgPerM3: fc.constant(0), nearFieldRadiusM: number(0.3, 0.8), airSpeedMPerS: number(0.03, 0.6),
+    isOpenAir: fc.boolean(), volumeM3: number(60, 8000), ceilingM: fc.constant(5), supplyM3PerS: number(0.05, 12),
+    outdoorShare: fc.constant(1), filterEfficiency: fc.constant(0), backgroundMgPerM3: fc.constant(0), nearFieldRadiusM: number(0.3, 0.8),
+    airSpeedMPerS: number(0.03, 0.6),
   })
   it('no draw breathes more than the most that is made, in the least air that takes it', () => {
     fc.assert(fc.property(hallArb, number(1, 2000), number(1, 60), fc.boolean(), (hall, mgPerMin, arcMinPerH, isJet) => {
@@ -100,7 +101,7 @@ describe('nothing that is drawn exceeds what energy and mass allow', () => {
       const exchange = Math.PI * (hall.nearFieldRadiusM * least(nearField)) ** 2 * hall.airSpeedMPerS * least(draught)
       const outdoor = hall.isOpenAir ? 1e6 : hall.supplyM3PerS * least(supply)
       for (const [drawn, share] of [[twa, most(posture.shift)], [peak, most(posture.run)]] as const)
-        expect(Math.max(...drawn)).toBeLessThan(mgPerS * (share / exchange + most(mixing) / outdoor) * (1 + 1e-9))
+        expect(Math.max(...drawn)).toBeLessThan(mgPerS * (share / exchange + most(mixing) / outdoor) * (1 + 1e-9) + 1e-12)
     }), { numRuns: 100 })
   })
   it('no arc smokes more than it melts', () => {
@@ -147,7 +148,7 @@ describe('how sure the air of a bay is', () => {
     expect(drivers.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9)
   })
   it('what other bays do is told as one; of a bay by itself nothing is', () => {
-    const alone = { ...FACTS, stations: { ...FACTS.stations, ...Object.fromEntries(['1', '3', '5', '6', '7'].map(id => [id, EMPTY_STATION])) } }
+    const alone = { ...FACTS, stations: { 4: FACTS.stations['4']! } }
     expect(answered('gate-hall', '4', 1000, alone)!.drivers.map(({ input }) => input)).not.toContain('others')
     // Hardly an arc of one's own, beside one that burns all day without a hood.
     const [own, loud] = [FACTS.stations['1']!, FACTS.stations['3']!]

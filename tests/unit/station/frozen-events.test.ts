@@ -278,3 +278,7 @@ it('folds what landed of labels of hearing protectors, of heat, and of a bay tha
     fireCheck: null, placeSince: '2026-11-30T08:00:00.000Z',
   })
 })
+it('folds what landed of where a head is kept', () => {
+  const ninth = JSON.parse(readFileSync(new URL('./frozen-events-v9.json', import.meta.url), 'utf8')) as { station: Landed[] }
+  expect(ninth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).job).toMatchObject({ process: 'gmaw', head: 'out-of-plume' })
+})

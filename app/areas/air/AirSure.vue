@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import type { AirDoubt, LimitChance, AirInputId } from '#core/air/air-doubt'
+import type { Driver } from '#core/chance/drivers'
+import { airPages } from '~/words/air'
+import type { DoubtQuestion } from './useAirDoubt'
+import { useAirDoubt } from './useAirDoubt'
+
+const says = airPages.sure
+
+/** How sure the answer is: everything that is not known drawn many times over, and which of it matters most. */
+const { question, actionFraction } = defineProps<{ question: DoubtQuestion | null, actionFraction: number }>()
+const q = useQuantities()
+const { doubt, share, isLeft, begin, leave } = useAirDoubt(() => question)
+
+/** Rounded down: nobody is told more than is so, and draws never make a thing certain. */
+const percent = (chance: number): string => chance > 0.99 ? says.nearlyAlways : `${Math.floor(chance * 100)} %`
+const SHOWN_LIMITS = 4
+/** Of each substance the limit that binds hardest. */
+const limits = computed(() => {
+  const seen = new Set<string>()
+  return (doubt.value?.limits ?? [])
+    .filter(({ limit }) => {
+      const isNew = !seen.has(limit.substance)
+      seen.add(limit.substance)
+      return isNew
+    })
+    .slice(0, SHOWN_LIMITS)
+})
+/** Inputs that make at least a twentieth of the doubt. */
+const TOLD_SHARE = 0.05
+const drivers = computed(() => (doubt.value?.drivers ?? []).filter(driver => driver.share >= TOLD_SHARE))
+const first = computed<Driver<AirInputId> | null>(() => drivers.value[0] ?? null)
+const shareWords = (of: number): string => {
+  const words = says.shares
+  return of >= 0.9
+    ? words.nearlyAll
+    : of >= 0.7
+      ? words.threeQuarters
+      : of >= 0.58
+        ? words.twoThirds
+        : of >= 0.42
+          ? words.half
+          : of >= 0.29 ? words.third : of >= 0.22 ? words.quarter : words.fifth
+}
+
+/** Each decade as long as the next, three below the limit and two above. */
+const SCALE = { under: 2.5, over: 1.5 }
+const at = (fraction: number): number =>
+  (Math.min(SCALE.over, Math.max(-SCALE.under, Math.log10(Math.max(fraction, 1e-9)))) + SCALE.under) / (SCALE.under + SCALE.over) * 100
+const barOf = ({ fraction: { low, mid, high } }: LimitChance) => ({
+  left: `${at(low)}%`, width: `${Math.max(1, at(high) - at(low))}%`, mid: `${at(mid)}%`,
+})
+const tintOf = ({ fraction: { high } }: LimitChance): string => high > 1 ? 'over' : high > actionFraction ? 'near' : 'under'
+const drawsOf = (answer: AirDoubt): string => answer.draws.toLocaleString('en')
+</script>
+
+<template>
+  <section v-if="question" class="sure" :aria-label="says.howSure">
+    <h3>{{ says.howSure }}</h3>
+    <FrameProgress v-if="share !== null" :label="says.drawing" :share="share" @cancel="leave" />
+    <template v-else-if="doubt">
+      <p class="sum" role="status">
+        {{ says.keepsAll(percent(doubt.allUnderAction), drawsOf(doubt), Math.round(actionFraction * 100)) }}
+        <template v-if="first">
+          <b>{{ says.comesFrom(shareWords(first.share), words.airInputs[first.input]) }}</b> {{ words.airLevers[first.input] }}
+        </template>
+      </p>
+      <ul class="limits">
+        <li v-for="one in limits" :key="one.limit.substance">
+          <span class="what"><b>{{ words.substances[one.limit.substance] }}</b>
+            <small>{{ says.ofLimit(words.limitKinds[one.limit.kind], q.limit(one.limit.valueMgPerM3)) }}</small></span>
+          <span class="scale" aria-hidden="true">
+            <i :class="tintOf(one)" :style="{ left: barOf(one).left, width: barOf(one).width }" />
+            <u class="mid" :style="{ left: barOf(one).mid }" />
+            <u class="action" :style="{ left: `${at(actionFraction)}%` }" />
+            <u class="limit" :style="{ left: `${at(1)}%` }" />
+          </span>
+          <span class="figures print">{{ says.middleAndHigh(q.part(one.fraction.mid), q.part(one.fraction.high)) }}
+            <small>{{ says.staysUnder(percent(one.underLimit)) }}</small></span>
+        </li>
+      </ul>
+      <p class="reading soft">
+        {{ says.barsRunFrom }}
+      </p>
+      <dl v-if="drivers.length > 1" class="drivers">
+        <template v-for="{ input, share: part } in drivers" :key="input">
+          <dt class="print">
+            {{ Math.round(part * 100) }} %
+          </dt>
+          <dd>{{ words.airInputs[input] }}<small>{{ words.airLevers[input] }}</small></dd>
+        </template>
+      </dl>
+    </template>
+    <template v-else-if="isLeft">
+      <p class="soft">
+        {{ says.notDrawn }}
+      </p>
+      <FrameKey @click="begin">
+        {{ says.drawIt }}
+      </FrameKey>
+    </template>
+    <p v-else class="soft">
+      {{ says.nothingToDraw }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.sure { border-top: var(--line-rule) solid var(--ink); padding-top: var(--space-4); display: grid; gap: var(--space-4); }
+.sum { font-size: var(--type-lead); }
+.limits li {
+  display: grid; grid-template-columns: minmax(0, 190px) minmax(120px, 1fr) minmax(0, 230px); gap: var(--space-5); align-items: center;
+  min-height: 56px; border-bottom: var(--line-thin) solid var(--rule); padding: var(--space-2) 0;
+}
+.limits b { display: block; }
+.limits b::first-letter, .drivers dd::first-letter { text-transform: uppercase; }
+small { display: block; color: var(--soft); font-size: var(--type-small); font-weight: 500; }
+.figures { text-align: right; font-weight: 750; }
+.scale { position: relative; height: 18px; background: var(--bg); border: var(--line-thin) solid var(--strong-rule); }
+i { position: absolute; top: 2px; bottom: 2px; }
+.under { background: #d0a23c; }
+.near { background: #a0622d; }
+.over { background: #6d3f7a; }
+u { position: absolute; top: -5px; bottom: -5px; width: 0; border-left: var(--line-heavy) solid var(--ink); }
+.action { border-left: var(--line-rule) dashed var(--ink); }
+.mid { top: 0; bottom: 0; border-left: var(--line-heavy) solid var(--panel); }
+.reading { font-size: var(--type-fine); }
+.drivers { display: grid; grid-template-columns: 62px minmax(0, 1fr); gap: var(--space-3) var(--space-5); }
+dt { font-weight: 800; text-align: right; }
+@media (max-width: 700px) {
+  .limits li { grid-template-columns: minmax(0, 1fr) minmax(0, 150px); }
+  .scale { grid-column: 1 / -1; grid-row: 2; }
+}
+</style>

@@ -1,0 +1,64 @@
+import type { AirDoubt } from '#core/air/air-doubt'
+import type { AirFacts } from '#core/air/air-facts'
+import type { WhatIf } from '#core/air/what-if'
+import type { DoubtAsked, DoubtTold } from './air-doubt.worker'
+
+/** What is drawn: the facts of the site, the bay, and what is tried there. */
+export type DoubtQuestion = Pick<DoubtAsked, 'hallId' | 'bayId'> & { readonly facts: AirFacts, readonly change: WhatIf }
+
+const DRAWS = 10_000
+const SEED = 1
+/** A finger that drags asks again and again: the draws wait until it rests, ms. */
+const RESTED_MS = 500
+
+/**
+ * How sure the air of a bay is, worked out in a worker: how far it has come, then the answer. A new question ends the one before; `leave`
+ * ends it for good, until something else is asked.
+ */
+export function useAirDoubt(asked: () => DoubtQuestion | null) {
+  const doubt = shallowRef<AirDoubt | null>(null)
+  const share = ref<number | null>(null)
+  const isLeft = ref(false)
+  let worker: Worker | null = null
+  let waiting: ReturnType<typeof setTimeout> | undefined
+  let last = 0
+
+  /** A worker that reckons hears nothing: it is ended, not asked to stop. */
+  function end() {
+    clearTimeout(waiting)
+    worker?.terminate()
+    worker = null
+    share.value = null
+  }
+  function leave() {
+    end()
+    isLeft.value = true
+  }
+  function begin() {
+    end()
+    isLeft.value = false
+    const question = asked()
+    doubt.value = null
+    if (!question) return
+    share.value = 0
+    waiting = setTimeout(() => {
+      const id = ++last
+      worker = new Worker(new URL('./air-doubt.worker.ts', import.meta.url), { type: 'module' })
+      worker.addEventListener('message', ({ data }: MessageEvent<DoubtTold>) => {
+        if (data.id !== last) return
+        if ('share' in data) share.value = data.share
+        else {
+          doubt.value = data.doubt
+          end()
+        }
+      })
+      // A worker that cannot run says nothing of doubt: the gate's own answer stands beside it.
+      worker.addEventListener('error', leave)
+      worker.postMessage(JSON.parse(JSON.stringify({ id, ...question, draws: DRAWS, seed: SEED })))
+    }, RESTED_MS)
+  }
+  // The clock goes on in the facts: only what is asked, not the minute, begins anew.
+  watch(() => JSON.stringify({ ...asked(), facts: { ...asked()?.facts, now: null } }), begin, { immediate: true })
+  onScopeDispose(end)
+  return { doubt, share, isLeft, begin, leave }
+}
