@@ -18,6 +18,14 @@ const { label, ids, named, hint = '', isNeeded = false, isHeard = false, name = 
   spokenIn?: (id: Id) => string | undefined
 }>()
 const chosen = defineModel<Id | ''>({ required: true })
+/**
+ * A key takes its name from its label when it is first drawn; on a page that is still being put together it finds none, and is read out as
+ * its id.
+ */
+const isThere = ref(false)
+onMounted(() => {
+  isThere.value = true
+})
 const items = computed(() => ids.map(id => ({ label: named(id), value: String(id), lang: spokenIn?.(id) })))
 </script>
 
@@ -32,6 +40,7 @@ const items = computed(() => ids.map(id => ({ label: named(id), value: String(id
     :name="name"
   >
     <URadioGroup
+      v-if="isThere"
       :model-value="chosen === '' ? undefined : String(chosen)"
       :items="items"
       variant="card"

@@ -104,7 +104,8 @@ const minutesOf = (stays: readonly Stay[]): number => stays.reduce((total, stay)
 function listenerOf(spot: number, stays: readonly Stay[], untilMin: number | null): Listener {
   const work = joined(stays)
   const ends = [...work.slice(1).map(({ fromMin }) => fromMin), ...untilMin === null ? [] : [untilMin]]
-  const besides = untilMin === null ? [] : work.map(({ toMin }, at) => ({ fromMin: toMin, toMin: ends[at]! })).filter(s => s.toMin > s.fromMin)
+  const between = work.map(({ toMin }, at) => ({ fromMin: toMin, toMin: ends[at]! }))
+  const besides = untilMin === null ? [] : between.filter(({ fromMin, toMin }) => toMin > fromMin)
   const key = JSON.stringify([work, besides])
   return { spot, work, besides, workMin: minutesOf(work), stayMin: (untilMin ?? work.at(-1)!.toMin) - work[0]!.fromMin, key }
 }
@@ -165,7 +166,10 @@ function drawnModes(modes: readonly HallModes[]): DrawnModes {
 /** What a listener breathes of a source that runs for a stretch of the day. */
 function hear({ count, weights, ...rates }: DrawnModes, source: Stay, from: From, { work, besides }: Listener): Heard {
   const heard = {
-    workFar: new Float64Array(count), workNear: new Float64Array(count), besides: new Float64Array(count), farAtMost: new Float64Array(count),
+    workFar: new Float64Array(count),
+    workNear: new Float64Array(count),
+    besides: new Float64Array(count),
+    farAtMost: new Float64Array(count),
   }
   const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights[from]
   const onS = (source.toMin - source.fromMin) * MINUTE
@@ -203,7 +207,7 @@ function hear({ count, weights, ...rates }: DrawnModes, source: Stay, from: From
   return heard
 }
 
-/** One run of the arc at the listener's own bay, from clean air, for a source of 1 mg/s: the hall, and what the near field has beyond it. */
+/** One run of the arc at the listener's own bay, from clean air, of 1 mg/s: the hall, and what the near field has beyond it. */
 interface OwnRun {
   readonly farAtEnd: Float64Array
   readonly nearAtEnd: Float64Array

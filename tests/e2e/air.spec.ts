@@ -47,6 +47,43 @@ test('a galvanised job holds; tried, then stripped and with the hood moved, the 
   await expect(page.getByRole('link', { name: /^Bay 4,/ })).toHaveAttribute('aria-label', /Air open/)
 })
 
+test('how sure it is is drawn beside the page, named by what matters most, and narrowed by watching a head', async ({ page }) => {
+  await signIn(page, served, 'maren', '/air/bay-3')
+  const sure = page.getByRole('region', { name: 'How sure this is' })
+  const drawn = sure.getByRole('status').filter({ hasText: 'Of 10,000 draws' })
+  await expect(drawn).toContainText('of the doubt is where the head is:')
+  const number = page.locator('.sentence .number')
+  const percentNow = async () => Number((await number.textContent())!.replace(' %', ''))
+  const unwatched = await percentNow()
+  await page.getByRole('radio', { name: 'out of the plume' }).check()
+  await expect.poll(percentNow).toBeLessThan(unwatched)
+  // Tried anew, drawn anew: where it takes long it may be left, and begun again.
+  await expect(drawn).toBeVisible()
+  await page.evaluate(() => {
+    Object.assign(window, { realWorker: window.Worker })
+    // One that never answers.
+    window.Worker = class extends EventTarget {
+      postMessage(): void {}
+      terminate(): void {}
+    } as unknown as typeof Worker
+  })
+  await page.getByRole('button', { name: 'As it is' }).click()
+  await sure.getByRole('button', { name: 'Stop it here' }).click()
+  await expect(sure).toContainText('Not drawn.')
+  await page.evaluate(() => Object.assign(window, { Worker: (window as unknown as { realWorker: typeof Worker }).realWorker }))
+  await sure.getByRole('button', { name: 'Draw it' }).click()
+  await expect(drawn).toBeVisible()
+
+  // Watched, it is said at the job, and counts there.
+  await page.goto(`${served.url}/bay/bay-3?do=job&line=head`)
+  await page.getByRole('button', { name: 'out of the plume' }).click()
+  await page.getByRole('button', { name: 'Set this job' }).click()
+  await expect(page.getByRole('button', { name: /Change job|Fix first hold/ })).toBeVisible()
+  await page.goto(`${served.url}/air/bay-3`)
+  await expect(page.getByRole('radio', { name: 'out of the plume' })).toBeChecked()
+  await expect.poll(percentNow).toBeLessThan(unwatched)
+})
+
 test('a hood not looked at today holds the bay', async ({ page }) => {
   await signIn(page, served, 'maren')
   const bay = page.getByRole('link', { name: /^Bay 6,/ })

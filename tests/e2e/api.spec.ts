@@ -193,8 +193,8 @@ test.describe('the air endpoints', () => {
         expect(p05! <= p50! && p50! <= p95!).toBe(true)
         expect(low).toBeLessThanOrEqual(high)
       }
-      // Not every input at its worst at once.
-      expect(emissionMgPerMin.p95!).toBeLessThanOrEqual(emissionMgPerMin.high * (1 + 1e-9))
+      // Not every input at its worst at once; of one input alone, its end but for a few draws.
+      expect(emissionMgPerMin.p95!).toBeLessThanOrEqual(emissionMgPerMin.high * 1.01)
     }
     expect(answer.drivers!.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9)
     expect(await assess(request, 'fume', asked)).toEqual(await assess(request, 'fume', asked))

@@ -13,7 +13,7 @@ const q = useQuantities()
 const { doubt, share, isLeft, begin, leave } = useAirDoubt(() => question)
 
 /** Rounded down: nobody is told more than is so, and draws never make a thing certain. */
-const percent = (chance: number): string => chance > 0.99 ? says.nearlyAlways : `${Math.floor(chance * 100)} %`
+const percent = (chance: number): string => chance > 0.99 ? says.nearlyAlways : `${Math.floor(chance * 100)}\u00a0%`
 const SHOWN_LIMITS = 4
 /** Of each substance the limit that binds hardest. */
 const limits = computed(() => {

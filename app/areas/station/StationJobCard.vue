@@ -230,7 +230,8 @@ async function clear() {
         <StationJobLine
           v-else-if="line.kind === 'number'"
           :label="line.label"
-          :said="said(line.field)?.text ?? line.unsaid"
+          :said="said(line.field)?.text ?? null"
+          :unsaid="line.unsaid"
           :ink="inkOf(line.field)"
           :open="open === line.field"
           @toggle="toggle(line.field)"

@@ -27,7 +27,8 @@ const emit = defineEmits<{ toggle: [], confirm: [], choose: [id: Id] }>()
 <template>
   <StationJobLine
     :label="label"
-    :said="chosen === undefined ? unsaid : named[chosen] + suffix"
+    :said="chosen === undefined ? null : named[chosen] + suffix"
+    :unsaid="unsaid"
     :ink="ink"
     :open="open"
     @toggle="emit('toggle')"

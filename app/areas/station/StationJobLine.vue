@@ -4,7 +4,14 @@ import { stationPages } from '~/words/station'
 const says = stationPages.jobLine
 
 /** A line of the job card: what it asks, what was said, and the keys when it is open. */
-const { label, said, ink, open } = defineProps<{ label: string, said: string | null, ink: 'chalk' | 'pencil', open: boolean }>()
+const { label, said, ink, open, unsaid = null } = defineProps<{
+  label: string
+  said: string | null
+  ink: 'chalk' | 'pencil'
+  open: boolean
+  /** What stands there while nobody said it; null where it has to be said. */
+  unsaid?: string | null
+}>()
 const emit = defineEmits<{ toggle: [], confirm: [] }>()
 
 /** The line that opens by itself after an answer must not open under the foot of the card. */
@@ -22,6 +29,7 @@ watch(() => open, async (isOpen) => {
       <FrameKey look="bare" class="ask" :aria-expanded="open" @click="emit('toggle')">
         <span class="label">{{ label }}</span>
         <span v-if="said" :class="ink">{{ said }}</span>
+        <span v-else-if="unsaid" class="soft">{{ unsaid }}</span>
         <span v-else class="none">{{ says.toSay }}</span>
       </FrameKey>
       <FrameKey v-if="ink === 'pencil' && said" class="confirm" @click="emit('confirm')">

@@ -153,7 +153,7 @@ export const airPages = {
     howSure: 'How sure this is',
     drawing: 'Drawing everything that is not known, many times over',
     keepsAll: (percent: Shown, draws: Shown, round: Shown) =>
-      `${percent} of ${draws} draws of everything that is not known stay under ${round} % of every limit that binds.`,
+      `Of ${draws} draws of everything that is not known, ${percent} stay under ${round} % of every limit that binds.`,
     comesFrom: (share: Shown, input: Shown) => `${share} of the doubt is ${input}:`,
     shares: {
       nearlyAll: 'Nearly all', threeQuarters: 'Three quarters', twoThirds: 'Two thirds', half: 'Half', third: 'A third', quarter: 'A quarter',

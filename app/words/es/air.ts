@@ -156,7 +156,7 @@ export const airPages: typeof English = {
     howSure: 'Qué tan seguro es esto',
     drawing: 'Se sortea muchas veces todo lo que no se sabe',
     keepsAll: (percent, draws, round) =>
-      `${percent} de ${draws} sorteos de todo lo que no se sabe quedan debajo de ${round} % de cada límite que rige.`,
+      `De ${draws} sorteos de todo lo que no se sabe, ${percent} quedan debajo de ${round} % de cada límite que rige.`,
     comesFrom: (share, input) => `${share} de la duda es ${input}:`,
     shares: {
       nearlyAll: 'Casi toda', threeQuarters: 'Tres cuartos', twoThirds: 'Dos tercios', half: 'La mitad', third: 'Un tercio',
