@@ -92,7 +92,8 @@ export function* airDoubt(
   }
   yield 1
   const most = Float64Array.from({ length: count }, (_, n) => Math.max(...fractions.map(of => of[n]!)))
-  const chanceUnder = (values: Float64Array, bound: number): number => values.reduce((under, value) => under + (value <= bound ? 1 : 0), 0) / count
+  const chanceUnder = (values: Float64Array, bound: number): number =>
+    values.reduce((under, value) => under + (value <= bound ? 1 : 0), 0) / count
   return {
     draws: count,
     limits: binding.map(({ limit }, index) => ({

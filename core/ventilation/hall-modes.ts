@@ -8,7 +8,7 @@ import type { HallBalance } from './hall'
 export interface HallModes {
   /** Rates of the three modes, 1/s, none above zero. */
   readonly rates: readonly [number, number, number]
-  /** The far field's answer to a source of 1 mg/s in one near field, by the first two modes, 1/m³; the mean near field's to one in the far. */
+  /** By the first two modes, 1/m³: the far field's answer to a source of 1 mg/s in one near field, and the mean near field's to one far. */
   readonly farOfNear: readonly [number, number]
   /** The mean near field's answer to a source in one of them. */
   readonly nearOfNear: readonly [number, number]
