@@ -37,11 +37,13 @@ export interface AirDoubt {
 
 /** Draws between two looks at whether somebody still waits for the answer. */
 const AT_ONCE = 500
-const OTHERS = /^bay /
+/** What belongs to one bay, and not to a table or the hall. */
+const OF_A_BAY = /^bay /
+
+type Columns = Map<string, { readonly cause: Cause, readonly chances: Float64Array }>
 
 /** Columns of several goes put one after the other. */
-function append(to: Map<string, { readonly cause: Cause, readonly chances: Float64Array }>, from: ReadonlyMap<Cause, Float64Array>,
-  at: number, count: number): void {
+function append(to: Columns, from: ReadonlyMap<Cause, Float64Array>, at: number, count: number): void {
   for (const [cause, chances] of from) {
     const key = `${cause.doubt} ${cause.of}`
     const column = to.get(key) ?? { cause, chances: new Float64Array(count) }
@@ -76,7 +78,7 @@ export function* airDoubt(
   const goes = Math.ceil(draws / AT_ONCE)
   const count = goes * AT_ONCE
   const fractions = binding.map(() => new Float64Array(count))
-  const columns = new Map<string, { readonly cause: Cause, readonly chances: Float64Array }>()
+  const columns: Columns = new Map()
   let place = ''
   for (let go = 0; go < goes; go++) {
     yield go / goes
@@ -104,6 +106,6 @@ export function* airDoubt(
     })),
     allUnderAction: chanceUnder(most, rules.actionFraction),
     drivers: driversOf(most, new Map([...columns.values()].map(({ cause, chances }) => [cause, chances])), ({ doubt, of }): AirInputId =>
-      OTHERS.test(of) && of !== place ? 'others' : doubt),
+      OF_A_BAY.test(of) && of !== place ? 'others' : doubt),
   }
 }

@@ -328,6 +328,8 @@ export function hallShift(
     const { low, mid, high } = doubt.draught
     return usual.map((share, n) => {
       const times = draught[n]!
+      // As told to the digit there is nothing between: 0 of 0 would make the share no number.
+      if (times === mid) return Math.min(1, share)
       const [end, part] = times < mid ? [calm[n]!, (mid - times) / (mid - low)] : [strong[n]!, (times - mid) / (high - mid)]
       return Math.min(1, share + (end - share) * Math.min(1, part))
     })

@@ -70,9 +70,12 @@ const air = computed(() => {
 /** What is drawn many times over, off the page. */
 const drawn = computed(() => {
   const hallId = hallIdOf(facts.site, placed.bay.bayId)
-  return hallId === null || placed.station.job === null
-    ? null
-    : { facts: judged.standing, hallId, bayId: placed.bay.bayId, change: tried.value }
+  if (hallId === null || placed.station.job === null || !question.value) return null
+  const { hall, bays } = question.value
+  const { standing } = judged
+  const { surveys, wearers, sheets, rules } = standing
+  const key = JSON.stringify([placed.bay.bayId, hall, bays, tried.value, surveys, wearers, sheets, rules])
+  return { facts: standing, hallId, bayId: placed.bay.bayId, change: tried.value, key }
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
 const holds = computed(() =>

@@ -4,7 +4,12 @@ import type { WhatIf } from '#core/air/what-if'
 import type { DoubtAsked, DoubtTold } from './air-doubt.worker'
 
 /** What is drawn: the facts of the site, the bay, and what is tried there. */
-export type DoubtQuestion = Pick<DoubtAsked, 'hallId' | 'bayId'> & { readonly facts: AirFacts, readonly change: WhatIf }
+export type DoubtQuestion = Pick<DoubtAsked, 'hallId' | 'bayId'> & {
+  readonly facts: AirFacts
+  readonly change: WhatIf
+  /** The same as long as nothing of it changed that the air hangs on: a shop tells of much else, and the clock goes on. */
+  readonly key: string
+}
 
 const DRAWS = 10_000
 const SEED = 1
@@ -54,11 +59,11 @@ export function useAirDoubt(asked: () => DoubtQuestion | null) {
       })
       // A worker that cannot run says nothing of doubt: the gate's own answer stands beside it.
       worker.addEventListener('error', leave)
-      worker.postMessage(JSON.parse(JSON.stringify({ id, ...question, draws: DRAWS, seed: SEED })))
+      const { key: _key, ...drawn } = question
+      worker.postMessage(JSON.parse(JSON.stringify({ id, ...drawn, draws: DRAWS, seed: SEED })))
     }, RESTED_MS)
   }
-  // The clock goes on in the facts: only what is asked, not the minute, begins anew.
-  watch(() => JSON.stringify({ ...asked(), facts: { ...asked()?.facts, now: null } }), begin, { immediate: true })
+  watch(() => asked()?.key, begin, { immediate: true })
   onScopeDispose(end)
   return { doubt, share, isLeft, begin, leave }
 }
