@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
-import { advicePlan, airAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
 import { HOOD_PLACEMENTS } from '#core/air/bay-air'
@@ -13,6 +12,7 @@ import { jobSpan } from '#core/job/day-work'
 import type { MaskId } from '#core/ids/vocabulary'
 import { HEADS } from '#core/ids/vocabulary'
 import type { Placed } from '~/stores/judged'
+import { adviceFor, airKey } from './adviceFor'
 import { airPages } from '~/words/air'
 
 const says = airPages.bay
@@ -71,10 +71,8 @@ const air = computed(() => {
 const drawn = computed(() => {
   const hallId = hallIdOf(facts.site, placed.bay.bayId)
   if (hallId === null || placed.station.job === null || !question.value) return null
-  const { hall, bays } = question.value
   const { standing } = judged
-  const { surveys, wearers, sheets, rules } = standing
-  const key = JSON.stringify([placed.bay.bayId, hall, bays, tried.value, surveys, wearers, sheets, rules])
+  const key = `${airKey(standing, question.value, placed.bay.bayId)} ${JSON.stringify(tried.value)}`
   return { facts: standing, hallId, bayId: placed.bay.bayId, change: tried.value, key }
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
@@ -94,11 +92,10 @@ const sentence = computed(() => {
 const apf = computed(() => air.value.respirator?.masks.find(({ mask }) => mask === triedMask.value)?.apf ?? air.value.wornApf)
 const masks = computed(() => air.value.respirator?.masks ?? [])
 
-const advice = computed(() => question.value ? airAdvice(question.value, placed.bay.bayId, facts.rules) : [])
+const given = computed(() => question.value && adviceFor(judged.standing, question.value, placed.bay.bayId))
+const advice = computed(() => given.value?.advice ?? [])
 const plan = computed(() =>
-  question.value && (placed.verdict.air.exposure?.fraction ?? 0) > facts.rules.actionFraction
-    ? advicePlan(question.value, placed.bay.bayId, facts.rules)
-    : null,
+  given.value && (placed.verdict.air.exposure?.fraction ?? 0) > facts.rules.actionFraction ? given.value.plan() : null,
 )
 const isTried = ({ change }: Advice): boolean => Object.keys(change).length > 0 && JSON.stringify(change) === JSON.stringify(tried.value)
 

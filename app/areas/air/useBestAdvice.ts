@@ -1,10 +1,11 @@
 import { capital } from '#shared/words/capital'
-import { advicePlan, airAdvice, bestAdvice } from '#core/air/air-advice'
+import { bestAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
 import { hallIdOf, hallQuestion } from '#core/air/air-facts'
 import type { WhatIf } from '#core/air/what-if'
 import type { Quantities } from '#shared/words/quantities'
 import { airPages } from '~/words/air'
+import { adviceFor } from './adviceFor'
 
 const says = airPages.bestAdvice
 
@@ -51,10 +52,11 @@ export function useBestAdvice(bayId: () => string) {
       return null
     const question = hallQuestion(judged.standing, hallId)
     if (!question) return null
-    const single = bestAdvice(airAdvice(question, bayId(), facts.rules))
+    const given = adviceFor(judged.standing, question, bayId())
+    const single = bestAdvice(given.advice)
     if (single?.isEnough && single.kind !== 'respirator')
       return says.ofTheLimit(adviceWords(single, q.value), q.value.part(single.fractionAfter!))
-    const plan = advicePlan(question, bayId(), facts.rules)
+    const plan = given.plan()
     if (plan?.isEnough) return says.thenOfTheLimit(capital(changeWords(plan.change, q.value)), q.value.part(plan.fractionAfter))
     return single
       ? `${adviceWords(single, q.value)}${single.kind === 'respirator' ? says.untilTheFumeIsLess : says.notEnoughAlone(q.value.part(single.fractionAfter!))}`

@@ -1,0 +1,33 @@
+import type { Advice, AdvicePlan } from '#core/air/air-advice'
+import { advicePlan, airAdvice } from '#core/air/air-advice'
+import type { AirFacts } from '#core/air/air-facts'
+import type { HallQuestion } from '#core/air/hall-prediction'
+import { msOf } from '#core/time/instant'
+
+const HOUR_MS = 3_600_000
+
+/** The same as long as nothing changed that the air of a bay hangs on: a shop tells of much else. What lapses does so on the hour. */
+export function airKey({ surveys, wearers, sheets, rules, now }: AirFacts, { hall, bays }: HallQuestion, bayId: string): string {
+  return JSON.stringify([bayId, hall, bays, surveys, wearers, sheets, rules, Math.floor(msOf(now) / HOUR_MS)])
+}
+
+/** What would help at a bay, and the changes put together, worked out when they are first asked for. */
+export interface AdviceGiven { readonly advice: readonly Advice[], readonly plan: () => AdvicePlan | null }
+
+const lately = new Map<string, AdviceGiven>()
+const KEPT = 4
+
+/** Advice for a bay; what was worked out lately of the same air is not worked out again, for each piece is judged in full. */
+export function adviceFor(standing: AirFacts, question: HallQuestion, bayId: string): AdviceGiven {
+  const key = airKey(standing, question, bayId)
+  const found = lately.get(key)
+  if (found) return found
+  let plan: AdvicePlan | null | undefined
+  const given: AdviceGiven = {
+    advice: airAdvice(question, bayId, standing.rules),
+    plan: () => plan === undefined ? plan = advicePlan(question, bayId, standing.rules) : plan,
+  }
+  if (lately.size >= KEPT) lately.delete(lately.keys().next().value!)
+  lately.set(key, given)
+  return given
+}
