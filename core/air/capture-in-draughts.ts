@@ -4,7 +4,10 @@ import { NOTHING } from '../range'
 import type { CaptureQuestion } from '../ventilation/capture'
 import { captureEfficiency } from '../ventilation/capture'
 
-/** What a hood takes in the weakest draught that counts, in the one that was told, and in the strongest; nothing where nobody can say. */
+/**
+ * Share that a hood takes, 0 to 1, in the weakest draught that counts, in the one that was told, and in the strongest; nothing where nobody
+ * can say. Source: `captureModel`, `hallDoubt`.
+ */
 export function captureInDraughts(question: CaptureQuestion): readonly [calm: Range, told: Range, strong: Range] {
   const { low, mid, high } = USUAL_DOUBT.draught
   const at = (factor: number): Range =>

@@ -10,6 +10,7 @@ import { emissionOf } from '../fume/emission'
 import type { JobSpan, ShopClock } from '../job/day-work'
 import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
+import { keptLately } from '../kept'
 import type { Range } from '../range'
 import { NOTHING } from '../range'
 import { JUDGED } from '../chance/draw-set'
@@ -84,20 +85,13 @@ export const jobEmission = (job: Job, sheets: FumeDataSheets): Emission =>
 const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => currentRangeA ? currentRangeA[0] : currentA
 
 /** Shifts that were solved lately: most of what happens in a shop changes no air. */
-const lately = new Map<string, HallShift>()
-const KEPT = 4
+const lately = keptLately<HallShift>(4)
 
 /** The shift of a hall with everything that is doubted, or the same one as before when nothing of it has changed. */
 function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, draws: DrawSet): HallShift {
   const solve = () => hallShift(hall, bays, { shiftHours, draws, doubt: USUAL_DOUBT })
   if (draws !== JUDGED) return solve()
-  const key = JSON.stringify([hall, bays, shiftHours])
-  const shift = lately.get(key) ?? solve()
-  // What was asked last goes last: the one at the front has waited longest.
-  lately.delete(key)
-  lately.set(key, shift)
-  if (lately.size > KEPT) lately.delete(lately.keys().next().value!)
-  return shift
+  return lately(JSON.stringify([hall, bays, shiftHours]), solve)
 }
 
 /**

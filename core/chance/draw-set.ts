@@ -4,7 +4,8 @@ import { columnOf, spreadOf, valueAt } from './draws'
 
 /** What is not known for certain, by kind: an answer's doubt is shared out among these. */
 export const DOUBTS = [
-  'melting', 'factor', 'share', 'burn-off', 'gas', 'arc-time', 'capture', 'posture', 'draught', 'near-field', 'supply', 'mixing', 'incoming',
+  'melting', 'factor', 'share', 'burn-off', 'gas', 'arc-time', 'capture', 'posture', 'draught', 'near-field', 'supply', 'mixing',
+  'incoming',
 ] as const
 export type DoubtId = typeof DOUBTS[number]
 

@@ -14,8 +14,9 @@ function ranksOf(values: Float64Array): Float64Array {
 }
 
 /**
- * Correlation of the ranks of two columns without ties, −1 to 1: 1 − 6·Σd²/(n³ − n).
+ * Correlation of the ranks of two columns, −1 to 1: 1 − 6·Σd²/(n³ − n). Ties rank in the order they came.
  *
+ * @param a at least two values, and as many in `b`: of fewer it is no number
  * @example rankCorrelation([1, 2, 3], [10, 30, 20]) // 0.5
  * Source: Spearman 1904.
  */

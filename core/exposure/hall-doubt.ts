@@ -66,7 +66,8 @@ const worseOf = (a: Posture, b: Posture): Posture => ({ shift: worse(a.shift, b.
 
 /**
  * How somebody stands to the plume of their job. Overhead, and where there is no room to step aside, nobody keeps out of it for long: what
- * is said there can only make it worse. In pencil nobody has said it.
+ * is said there can only make it worse. In pencil nobody has said it. Shares of the near field, 1 where it is mixed through.
+ * Source: `posture`.
  */
 export function postureOf({ process, head, position, confinement, assumed }: Job): Posture {
   const isSaid = head !== undefined && head !== 'not-watched' && !assumed?.includes('head')

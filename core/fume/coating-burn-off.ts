@@ -1,5 +1,6 @@
 import { latinHypercube, spreadOf, valueAt } from '../chance/draws'
 import { ARC_VOLTS_STRAY, arcEfficiency, arcVoltageV } from '../electrical/arc-power'
+import { keptLately } from '../kept'
 import type { Range } from '../range'
 import { exactly, times } from '../range'
 import type { SourceRef } from '../source/source-ref'
@@ -238,8 +239,7 @@ const travelOf = (process: ProcessId, travelSpeedMPerMin: number | undefined): R
 export const isHeatByCurrent = (process: ProcessId): boolean => arcEfficiency(process) !== null
 
 /** Answers that were worked out lately: a hall is judged many times over with the same jobs. */
-const known = new Map<string, BurnOff | null>()
-const KEPT = 200
+const lately = keptLately<BurnOff | null>(200)
 
 /**
  * What burns off the coating beside the joint and stays in the air. Of a plate that nobody measured the worst of all thicknesses counts.
@@ -250,12 +250,7 @@ const KEPT = 200
 export function coatingBurnOff(question: BurnOffQuestion): BurnOff | null {
   const { process, coating, currentA, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm } = question
   const key = [process, coating, currentA, plateThicknessMm, travelSpeedMPerMin, strippedWidthMm].join(' ')
-  const answered = known.get(key)
-  if (answered !== undefined) return answered
-  if (known.size >= KEPT) known.clear()
-  const worst = worstBurnOff(question)
-  known.set(key, worst)
-  return worst
+  return lately(key, () => worstBurnOff(question))
 }
 
 function worstBurnOff(question: BurnOffQuestion): BurnOff | null {

@@ -62,6 +62,11 @@ export interface Job {
   readonly assumed?: readonly JobField[]
 }
 
+/** A job for somebody else, or for another day: where a head was seen was seen of one welder at this work. */
+export function withoutHead({ head: _head, assumed, ...job }: Job): Job {
+  return assumed ? { ...job, assumed: assumed.filter(field => field !== 'head') } : job
+}
+
 /** The limits a job's numbers must keep, for the schema, the keypad and the tests alike. */
 export const JOB_LIMITS = {
   currentA: { min: 0.1, max: 2000 },

@@ -338,13 +338,13 @@ export const SOURCES = {
   },
   hallDoubt: {
     document: 'Zonaris',
-    clause: 'how far a told draught, near field, supply, mixing and arc time may be off; draught and near field after surveys of air speeds',
+    clause: 'how far a told draught, near field, supply, mixing and arc time may be off; draught and near field after surveys',
     basis: 'derived',
     confidence: 'low',
   },
   posture: {
     document: 'Surveys of welders; Goller and Paik 1985 for the helmet',
-    clause: 'in the plume and out of it a factor of 3 to 10 apart; inside the helmet 36 to 71 % lower; ranges chosen to agree with field surveys',
+    clause: 'in the plume and out of it a factor of 3 to 10 apart; inside the helmet 36 to 71 % lower; ranges agree with field surveys',
     basis: 'derived',
     confidence: 'low',
   },

@@ -1,4 +1,5 @@
 import type { HallBalance } from './hall'
+import { phi1, phi2 } from './phi'
 
 /**
  * A hall whose near fields are all alike, in closed form. The far field and the mean of the near fields are two zones, with two modes; what
@@ -8,7 +9,10 @@ import type { HallBalance } from './hall'
 export interface HallModes {
   /** Rates of the three modes, 1/s, none above zero. */
   readonly rates: readonly [number, number, number]
-  /** By the first two modes, 1/m³: the far field's answer to a source of 1 mg/s in one near field, and the mean near field's to one far. */
+  /**
+   * By the first two modes, 1/m³: the far field's answer to a source of 1 mg/s in one near field, and the mean near field's to one in the
+   * far field.
+   */
   readonly farOfNear: readonly [number, number]
   /** The mean near field's answer to a source in one of them. */
   readonly nearOfNear: readonly [number, number]
@@ -19,7 +23,8 @@ export interface HallModes {
 }
 
 /**
- * The modes of a hall. With x = √V_F·C_F and y = √(N·V_N)·mean C_N the balance of two zones is symmetric, so its modes are at right angles.
+ * The modes of a hall. With x = √V_F·C_F and y = √(N·V_N)·mean C_N the balance of two zones is symmetric: its modes are at right
+ * angles.
  *
  * @param spots number of near fields, 1 or more
  * Source: mass balance of well-mixed zones (`twoZone`); the solution is derived here.
@@ -47,11 +52,6 @@ export function hallModes({ farM3, nearM3, exchangeM3PerS, removalM3PerS }: Hall
     other: -1 / (spots * nearM3),
   }
 }
-
-/** (e^x − 1)/x, without loss near zero. */
-const phi1 = (x: number): number => x === 0 ? 1 : Math.expm1(x) / x
-/** (e^x − 1 − x)/x², without loss near zero. */
-const phi2 = (x: number): number => Math.abs(x) < 1e-3 ? 0.5 + x / 6 + x * x / 24 + x ** 3 / 120 : (Math.expm1(x) - x) / (x * x)
 
 /**
  * Where a mode stands some time after its source of 1 began, s.

@@ -1,3 +1,4 @@
+import { phi1, phi2 } from './phi'
 import { symmetricEigen } from './symmetric-eigen'
 
 /** Air in zones that exchange with each other and lose air. */
@@ -12,11 +13,6 @@ export interface ZoneNetwork {
 
 /** Concentrations after a stretch of steady work, and their means over it, mg/m³, one for each zone. */
 export interface Advanced { readonly endMgPerM3: Float64Array, readonly meanMgPerM3: Float64Array }
-
-/** (e^x − 1)/x, without loss near zero. */
-const phi1 = (x: number): number => x === 0 ? 1 : Math.expm1(x) / x
-/** (e^x − 1 − x)/x², without loss near zero. */
-const phi2 = (x: number): number => Math.abs(x) < 1e-3 ? 0.5 + x / 6 + x * x / 24 + x ** 3 / 120 : (Math.expm1(x) - x) / (x * x)
 
 /**
  * The exact solution of V dC/dt = S·C + G for piecewise-constant G, any number of zones.

@@ -104,7 +104,7 @@ const SURVEYS: readonly Survey[] = [
     substance: 'chromium-vi', middle: [0.005, 0.04], p95: 0.15, shop: { hoods: [null] },
     above: {
       times: 12,
-      because: 'the published factor makes it 3.3 % of the fume, the surveys\' own figures 0.7 %: on filters and in the air it is reduced in hours',
+      because: 'the published factor makes it 3.3 % of the fume, the surveys 0.7 %: on filters and in the air it is reduced in hours',
     },
   },
   { name: 'MIG, stainless steel', jobs: [STAINLESS_MIG], substance: 'total-fume', middle: [1, 3], p95: 10 },
@@ -120,7 +120,7 @@ const SURVEYS: readonly Survey[] = [
     substance: 'zinc', middle: [1 * ZINC_OF_OXIDE, 6 * ZINC_OF_OXIDE], p95: 30 * ZINC_OF_OXIDE,
     above: {
       times: 10,
-      because: 'what is made agrees with emission tests of the same work (0.4 to 3 g/min in all); surveyed welders met zinc for part of a day',
+      because: 'what is made agrees with emission tests of the same work (0.4 to 3 g/min in all); surveyed welders met zinc now and then',
     },
   },
   {

@@ -2,6 +2,7 @@ import type { Advice, AdvicePlan } from '#core/air/air-advice'
 import { advicePlan, airAdvice } from '#core/air/air-advice'
 import type { AirFacts } from '#core/air/air-facts'
 import type { HallQuestion } from '#core/air/hall-prediction'
+import { keptLately } from '#core/kept'
 import { msOf } from '#core/time/instant'
 
 const HOUR_MS = 3_600_000
@@ -14,20 +15,15 @@ export function airKey({ surveys, wearers, sheets, rules, now }: AirFacts, { hal
 /** What would help at a bay, and the changes put together, worked out when they are first asked for. */
 export interface AdviceGiven { readonly advice: readonly Advice[], readonly plan: () => AdvicePlan | null }
 
-const lately = new Map<string, AdviceGiven>()
-const KEPT = 4
+const lately = keptLately<AdviceGiven>(4)
 
 /** Advice for a bay; what was worked out lately of the same air is not worked out again, for each piece is judged in full. */
 export function adviceFor(standing: AirFacts, question: HallQuestion, bayId: string): AdviceGiven {
-  const key = airKey(standing, question, bayId)
-  const found = lately.get(key)
-  if (found) return found
-  let plan: AdvicePlan | null | undefined
-  const given: AdviceGiven = {
-    advice: airAdvice(question, bayId, standing.rules),
-    plan: () => plan === undefined ? plan = advicePlan(question, bayId, standing.rules) : plan,
-  }
-  if (lately.size >= KEPT) lately.delete(lately.keys().next().value!)
-  lately.set(key, given)
-  return given
+  return lately(airKey(standing, question, bayId), () => {
+    let plan: AdvicePlan | null | undefined
+    return {
+      advice: airAdvice(question, bayId, standing.rules),
+      plan: () => plan === undefined ? plan = advicePlan(question, bayId, standing.rules) : plan,
+    }
+  })
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { jobPattern } from '#core/job/job-pattern'
 import type { Job } from '#core/job/job'
+import { withoutHead } from '#core/job/job'
 import { stationStream } from '#core/ids/streams'
 import { jobLine } from '~/areas/station/useJobWords'
 import { openingPages } from '~/words/opening'
@@ -14,7 +15,7 @@ const q = useQuantities()
 const { send, refused, busy } = useSender()
 const known = computed(() => {
   const byPattern = new Map<string, Job>()
-  for (const { station } of judged.placed) for (const job of [station.job, ...station.recentJobs]) {
+  for (const { station } of judged.placed) for (const job of [station.job && withoutHead(station.job), ...station.recentJobs]) {
     if (job && !job.assumed?.length && !byPattern.has(jobPattern(job))) byPattern.set(jobPattern(job), job)
   }
   return byPattern

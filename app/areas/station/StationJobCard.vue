@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { jobPattern } from '#core/job/job-pattern'
 import type { Job } from '#core/job/job'
+import { withoutHead } from '#core/job/job'
 import { USUAL_ARC_MINUTES, USUAL_CHOICES } from '#core/job/usual-choices'
 import { PROCESS_TRAITS } from '#core/job/process-traits'
 import type { CoatingId } from '#core/ids/vocabulary'
@@ -127,7 +128,8 @@ async function save() {
   if (!job.value) return
   const rest = others.value.map(id => ({ id: stationStream(id), expectedVersion: lookup.find(id)?.version ?? null }))
   const sent = await send('station.set-job', [{ id: stationStream(placed.bay.bayId), expectedVersion: openedOn.value }, ...rest], {
-    job: job.value,
+    // On other bays others stand: nobody saw their heads.
+    job: rest.length > 0 ? withoutHead(job.value) : job.value,
   })
   if (sent.ok) {
     done()

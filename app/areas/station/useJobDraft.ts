@@ -27,6 +27,8 @@ export function useJobDraft(bayId: string, current: Job | null, typed: Partial<J
 
   function apply(change: Partial<Job>) {
     if (change.process && change.process !== draft.value.process) draft.value = carriedOver(draft.value)
+    // Where a head was seen was seen in that position and place.
+    if ('position' in change || 'confinement' in change) delete draft.value.head
     Object.assign(draft.value, change)
     confirm(...Object.keys(change) as JobField[])
     if (change.currentRangeA) delete draft.value.currentA
@@ -92,7 +94,6 @@ function carriedOver({
   strippedWidthMm,
   position,
   confinement,
-  head,
   startsAt,
   endsAt,
   arcMinPerH,
@@ -108,7 +109,6 @@ function carriedOver({
     strippedWidthMm,
     position,
     confinement,
-    head,
     startsAt,
     endsAt,
     arcMinPerH,

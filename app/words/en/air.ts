@@ -156,14 +156,17 @@ export const airPages = {
       `Of ${draws} draws of everything that is not known, ${percent} stay under ${round} % of every limit that binds.`,
     comesFrom: (share: Shown, input: Shown) => `${share} of the doubt is ${input}:`,
     shares: {
-      nearlyAll: 'Nearly all', threeQuarters: 'Three quarters', twoThirds: 'Two thirds', half: 'Half', third: 'A third', quarter: 'A quarter',
-      fifth: 'A fifth',
+      nearlyAll: 'Nearly all', threeQuarters: 'Three quarters', twoThirds: 'Two thirds', half: 'Half', third: 'A third',
+      quarter: 'A quarter', fifth: 'A fifth',
     },
     ofLimit: (kind: Shown, limit: Shown) => `${kind}, ${limit}`,
     middleAndHigh: (mid: Shown, high: Shown) => `${mid}, up to ${high}`,
     staysUnder: (percent: Shown) => `under the limit: ${percent}`,
     nearlyAlways: 'over 99 %',
-    barsRunFrom: 'A bar runs from the 5th to the 95th percentile, with its middle; each step of the scale is ten times. Thick line: the limit; dashed: where this site acts. The model alone, without masks and samples. The gate draws less often, and reads its high end a little above.',
+    barsRunFrom:
+      'A bar runs from the 5th to the 95th percentile, with its middle; each step of the scale is ten times. '
+      + 'Thick line: the limit; dashed: where this site acts. The model alone, without masks and samples. '
+      + 'The gate draws less often, and reads its high end a little above.',
     notDrawn: 'Not drawn.',
     drawIt: 'Draw it',
     nothingToDraw: 'Nothing to draw until the job and the hall are known.',

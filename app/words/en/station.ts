@@ -328,7 +328,8 @@ export const stationPages = {
     position: 'Position',
     where: 'Where',
     head: 'Head',
-    whereTheHeadIsKept: 'Where the welder\'s head was seen over several welds, not where it is meant to be. Unwatched, all of it counts as possible.',
+    whereTheHeadIsKept:
+      'Where the welder\'s head was seen over several welds, not where it is meant to be. Unwatched, all of it counts as possible.',
     ifWatched: 'if somebody watched',
     arcMinutes: 'Arc minutes',
     howManyMinutesInAn: 'How many minutes in an hour the arc burns.',

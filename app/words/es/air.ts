@@ -167,7 +167,9 @@ export const airPages: typeof English = {
     staysUnder: percent => `bajo el límite: ${percent}`,
     nearlyAlways: 'más de 99 %',
     barsRunFrom:
-      'Cada barra va del percentil 5 al 95, con su medio; cada paso es diez veces. Línea gruesa: el límite; cortada: donde actúa este sitio. Solo el modelo, sin respiradores ni muestras. El paso Aire sortea menos veces, y lee su extremo alto un poco arriba.',
+      'Cada barra va del percentil 5 al 95, con su medio; cada paso es diez veces. '
+      + 'Línea gruesa: el límite; cortada: donde actúa este sitio. Solo el modelo, sin respiradores ni muestras. '
+      + 'El paso Aire sortea menos veces, y lee su extremo alto un poco arriba.',
     notDrawn: 'Sin sortear.',
     drawIt: 'Sortear',
     nothingToDraw: 'Nada que sortear hasta que se sepan el trabajo y la nave.',

@@ -1,6 +1,7 @@
 import type { Finding } from '../../findings/finding'
 import type { GateId, ZoneId } from '../../ids/vocabulary'
 import type { Job } from '../../job/job'
+import { withoutHead } from '../../job/job'
 import { jobPattern } from '../../job/job-pattern'
 import type { GateState } from '../../clearance/gate'
 import type { DayJob } from '../../job/day-work'
@@ -168,6 +169,7 @@ export function evolveStation(station: Station, event: StationEvent): Station {
         ...station,
         personId,
         personSince: at,
+        job: station.job && personId !== station.personId ? withoutHead(station.job) : station.job,
         jobSince: station.job === null ? null : at,
         earlierJobs: earlierToday(station, station.jobValidUntil, at),
         helmet: null,
@@ -180,9 +182,11 @@ export function evolveStation(station: Station, event: StationEvent): Station {
     case 'job-set': {
       const { job, validUntil, at } = event.payload
       if (at !== null && isOutrun(at, station.jobSetAt)) return station
+      // Where a head was seen is of whoever stood here then: nobody, or somebody who went before it came in, was not them.
+      const isOfThem = station.personId !== null && (at === null || !isOutrun(at, station.personSince))
       return {
         ...station,
-        job,
+        job: isOfThem ? job : withoutHead(job),
         jobSetAt: at,
         jobSince: at,
         jobValidUntil: validUntil,
@@ -294,7 +298,8 @@ function lapse(station: Station, at: Instant): Station {
   }
 }
 
-function remember(recent: readonly Job[], job: Job): readonly Job[] {
+function remember(recent: readonly Job[], set: Job): readonly Job[] {
+  const job = withoutHead(set)
   const pattern = jobPattern(job)
   return [job, ...recent.filter(other => jobPattern(other) !== pattern)].slice(0, RECENT_JOBS)
 }

@@ -36,6 +36,29 @@ const after = (station: Station, command: StationCommand, over: Partial<StationC
 }
 const job = { process: 'gmaw', currentA: 180 } as const
 
+describe('where a head was seen', () => {
+  const seen = { ...job, head: 'out-of-plume', position: 'flat', confinement: 'open' } as const
+  const placed = (personId: string | null, station: Station = EMPTY_STATION, at: string | null = null) =>
+    evolveStation(station, { type: 'person-placed', version: 2, payload: { personId, at } })
+  const set = (station: Station, at: string | null = null) =>
+    evolveStation(station, { type: 'job-set', version: 3, payload: { job: seen, validUntil: null, at } })
+  it('is of whoever stands there: the next welder was not seen, nor was nobody', () => {
+    const told = set(placed('teo'))
+    expect(told.job).toMatchObject({ head: 'out-of-plume' })
+    expect(placed('teo', told).job).toMatchObject({ head: 'out-of-plume' })
+    expect(placed('pia', told).job).toEqual({ process: 'gmaw', currentA: 180, position: 'flat', confinement: 'open' })
+    expect(placed(null, told).job).not.toHaveProperty('head')
+    expect(set(EMPTY_STATION).job).not.toHaveProperty('head')
+  })
+  it('told late, it is of whoever stood there before: it says nothing of who came meanwhile', () => {
+    const followed = placed('pia', placed('teo', EMPTY_STATION, '2026-03-02T07:00:00.000Z'), '2026-03-02T09:00:00.000Z')
+    expect(set(followed, '2026-03-02T08:00:00.000Z').job).not.toHaveProperty('head')
+  })
+  it('is not offered again with the job', () => {
+    expect(set(placed('teo')).recentJobs[0]).not.toHaveProperty('head')
+  })
+})
+
 describe('a station decides', () => {
   it('what is told, and its gates are recorded once', () => {
     const set = after(EMPTY_STATION, { type: 'station.set-job', payload: { job } })
