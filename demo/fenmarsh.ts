@@ -25,6 +25,8 @@ export const RULES: HouseRules = {
   shopDayHour: 4,
   exposureBasis: 'us-ca',
   shiftHours: 8,
+  workDaysPerWeek: 5,
+  maskWornShare: 0.95,
   surveyMonths: 12,
   fitTestMonths: 12,
   medicalMonths: 24,
@@ -489,7 +491,7 @@ export const BAYS: readonly DemoBay[] = [
       coating: 'none',
       shieldingGas: 'argon',
       gasFlowLPerMin: 15,
-      arcMinPerH: 8,
+      arcMinPerH: 6,
     },
   },
   {

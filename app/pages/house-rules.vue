@@ -79,6 +79,8 @@ function undo() {
         <RuleChoice rule="shadeMinimum" :entry="entry" :choices="minima" :hint="says.notForFlamesSolderingOr" @change="set" />
         <RuleChoice rule="exposureBasis" :entry="entry" :choices="EXPOSURE_BASES" :hint="says.theLawBindsAlwaysThe" @change="set" />
         <RuleChoice rule="shiftHours" :entry="entry" :choices="[6, 8, 10, 12]" @change="set" />
+        <RuleChoice rule="workDaysPerWeek" :entry="entry" :choices="[3, 4, 5, 6, 7]" :hint="says.overFortyHoursAWeek" @change="set" />
+        <RuleChoice rule="maskWornShare" :entry="entry" :choices="[1, 0.98, 0.95, 0.9]" :hint="says.offForATenth" @change="set" />
         <h2>{{ says.howLongItCounts }}</h2>
         <div class="counts">
           <FrameSelect

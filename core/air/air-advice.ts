@@ -1,15 +1,18 @@
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
-import { judgeExposure } from '../exposure/judge-exposure'
+import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
 import { widthToStripMm } from '../fume/coating-burn-off'
 import { fumeKnowledge } from '../fume/consumable-fume'
 import { highestCurrentA } from '../fume/melting-rate'
 import type { HouseRules } from '../streams/house-rules/house-rules'
+import { workPatternOf } from '../streams/house-rules/house-rules'
 import { respiratorNeed } from '../respirator/judge-respirator'
 import type { BaseMetalId, ConsumableId, MaskId, ProcessId } from '../ids/vocabulary'
 import { captureWindow } from '../ventilation/capture-window'
 import { hoodAtWork, needsPosition } from './bay-air'
+import { insideMask, tooMuch } from './inside-mask'
 import type { HallQuestion } from './hall-prediction'
-import { predictHall } from './hall-prediction'
+import type { DayQuestion } from './person-day'
+import { predictDay } from './person-day'
 import type { WhatIf } from './what-if'
 import { tryOut } from './what-if'
 
@@ -92,17 +95,20 @@ function candidates(question: HallQuestion, bayId: string): readonly { readonly 
  *
  * @returns the best of each kind that makes things better, in that order
  */
-export function airAdvice(question: HallQuestion, bayId: string, rules: HouseRules): readonly Advice[] {
+export function airAdvice(question: DayQuestion, rules: HouseRules): readonly Advice[] {
+  const { hall, bayId } = question
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const judge = (asked: HallQuestion) => {
-    const prediction = predictHall(asked).bay(bayId)
-    return prediction?.breathed ? judgeExposure(prediction.breathed, inForce, rules.actionFraction, prediction.shiftHours) : null
+  const judge = (change: WhatIf) => {
+    const { day } = predictDay({ ...question, hall: tryOut(hall, bayId, change) })
+    if (!day) return null
+    const work = workPatternOf(rules, day.hours)
+    return { day, work, ...judgeExposure(day.air.breathed, inForce, rules.actionFraction, work, NOTHING_MEASURED, day.air) }
   }
-  const now = judge(question)
+  const now = judge({})
   const before = now?.fraction ?? Infinity
   const best = new Map<AdviceKind, Advice>()
-  for (const { kind, change } of candidates(question, bayId)) {
-    const fractionAfter = judge(tryOut(question, bayId, change))?.fraction ?? null
+  for (const { kind, change } of candidates(hall, bayId)) {
+    const fractionAfter = judge(change)?.fraction ?? null
     if (fractionAfter === null || fractionAfter >= before * 0.995) continue
     const known = best.get(kind)?.fractionAfter
     if (known === undefined || known === null || fractionAfter < known)
@@ -110,7 +116,8 @@ export function airAdvice(question: HallQuestion, bayId: string, rules: HouseRul
   }
   const advice = ADVICE_KINDS.flatMap(kind => best.get(kind) ?? [])
   if (!now?.fraction || now.fraction <= rules.actionFraction) return advice
-  const { masks } = respiratorNeed(now, rules.actionFraction, rules.jurisdiction)
+  const inside = insideMask(now.day, now, { inForce, rules, work: now.work, averages: NOTHING_MEASURED })
+  const { masks } = respiratorNeed(now, rules.actionFraction, rules.jurisdiction, mask => tooMuch(inside(mask), rules.actionFraction))
   const suits = masks.filter(mask => mask.suits)
   const least = suits[0]
   return least
@@ -119,7 +126,7 @@ export function airAdvice(question: HallQuestion, bayId: string, rules: HouseRul
         {
           kind: 'respirator',
           change: {},
-          fractionAfter: now.fraction / least.apf!,
+          fractionAfter: inside(least).fraction,
           isEnough: true,
           masks: suits.map(({ mask }) => mask),
         },
@@ -143,10 +150,11 @@ const JOINED: readonly AdviceKind[] = ['strip', 'move-hood', 'more-flow', 'fewer
  *
  * @returns null when no change helps
  */
-export function advicePlan(question: HallQuestion, bayId: string, rules: HouseRules): AdvicePlan | null {
+export function advicePlan(question: DayQuestion, rules: HouseRules): AdvicePlan | null {
   let plan: AdvicePlan = { kinds: [], change: {}, fractionAfter: Infinity, isEnough: false }
   for (const kind of JOINED) {
-    const next = airAdvice(tryOut(question, bayId, plan.change), bayId, rules).find(advice => advice.kind === kind)
+    const tried = { ...question, hall: tryOut(question.hall, question.bayId, plan.change) }
+    const next = airAdvice(tried, rules).find(advice => advice.kind === kind)
     if (!next || next.fractionAfter === null) continue
     plan = {
       kinds: [...plan.kinds, kind],

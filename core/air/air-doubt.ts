@@ -8,8 +8,10 @@ import type { ExposureLimit } from '../exposure/limits'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { Range } from '../range'
 import type { HouseRules } from '../streams/house-rules/house-rules'
-import type { HallQuestion } from './hall-prediction'
-import { predictHall } from './hall-prediction'
+import { workPatternOf } from '../streams/house-rules/house-rules'
+import type { HallPrediction, HallQuestion } from './hall-prediction'
+import type { DayQuestion } from './person-day'
+import { predictDay } from './person-day'
 
 /** What an answer about air hangs on: what is not known here, and whatever other bays do. */
 export type AirInputId = DoubtId | 'others'
@@ -52,43 +54,51 @@ function append(to: Columns, from: ReadonlyMap<Cause, Float64Array>, at: number,
   }
 }
 
+/** A hall in which the bays burn that a judgement found to. */
+function burningIn(question: HallQuestion, judged: HallPrediction, bayId = ''): HallQuestion {
+  const held = new Set(judged.heldBeside(bayId))
+  return { ...question, mayStrike: other => !held.has(other) }
+}
+
 /**
- * Draws the air of one bay many times over: how likely each limit that binds here is kept, and what the doubt comes from. The model alone
- * speaks, without masks and without what was measured. Which bays burn is settled by the gate's own judgement.
+ * Draws the day of whoever works at a bay many times over: how likely each limit that binds is kept, and what the doubt comes from. The
+ * model alone speaks, without masks and without what was measured. Which bays burn is settled by the gate's own judgement.
  *
  * @param draws rounded up to whole goes of 500
  * @returns a generator: each step is the share done, 0 to 1; it ends with the answer, null where the air of the bay cannot be said
  */
 export function* airDoubt(
-  question: HallQuestion,
-  bayId: string,
+  question: DayQuestion,
   rules: HouseRules,
   { draws, seed }: { readonly draws: number, readonly seed: number },
 ): Generator<number, AirDoubt | null> {
-  const judged = predictHall(question)
-  const here = judged.bay(bayId)
-  if (!here?.breathed) return null
+  const { bayId } = question
+  const judged = predictDay(question)
+  if (!judged.day) return null
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const { uses } = judgeExposure(here.breathed, inForce, rules.actionFraction, here.shiftHours)
+  const work = workPatternOf(rules, judged.day.hours)
+  const { uses } = judgeExposure(judged.day.air.breathed, inForce, rules.actionFraction, work)
   const binding = uses.filter(({ binds, mgPerM3 }) => binds && mgPerM3 > 0)
   if (binding.length === 0) return null
-  const held = new Set(judged.heldBeside(bayId))
-  const burning: HallQuestion = { ...question, mayStrike: other => !held.has(other) }
+  const burning: DayQuestion = {
+    ...question,
+    hall: burningIn(question.hall, judged.hall, bayId),
+    elsewhere: { ...question.elsewhere, halls: question.elsewhere.halls.map((hall, at) => burningIn(hall, judged.elsewhere[at]!)) },
+  }
 
   const goes = Math.ceil(draws / AT_ONCE)
   const count = goes * AT_ONCE
   const fractions = binding.map(() => new Float64Array(count))
   const columns: Columns = new Map()
-  let place = ''
+  const place = judged.hall.placeAt(bayId)
   for (let go = 0; go < goes; go++) {
     yield go / goes
     const set = drawSet(AT_ONCE, seed + go)
-    const found = predictHall(burning, set).drawnAt(bayId)!
-    place = found.place
+    const { drawn } = predictDay(burning, set).day!.air
     binding.forEach(({ limit, fraction, mgPerM3 }, index) => {
       const perMg = (fraction / mgPerM3) * limit.perElement
-      const drawn = found.drawn[limit.substance]![CONCENTRATION[limit.kind]]
-      for (let n = 0; n < AT_ONCE; n++) fractions[index]![go * AT_ONCE + n] = drawn[n]! * perMg
+      const breathed = drawn[limit.substance]![CONCENTRATION[limit.kind]]
+      for (let n = 0; n < AT_ONCE; n++) fractions[index]![go * AT_ONCE + n] = breathed[n]! * perMg
     })
     append(columns, set.causes(), go * AT_ONCE, count)
   }

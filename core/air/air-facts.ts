@@ -1,22 +1,24 @@
-import type { BreathedBySubstance } from '../exposure/hall-shift'
 import { judgeExposure } from '../exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import { judgeWearer, respiratorNeed, respiratorsFor } from '../respirator/judge-respirator'
 import { toBeMeasured } from '../fume/may-hold'
 import { msOf, stands } from '../time/instant'
 import { shopDayOf } from '../time/shop-day'
+import type { DayQuestion, Elsewhere } from './person-day'
+import { NOWHERE_ELSE } from './person-day'
 import { surveyPlace } from './survey-place'
 import { judgeSurveys } from './measured-air'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
 import type { Extraction, HallState, ScreenId, ToldHeat, WallId } from '../streams/hall/hall'
 import type { HouseRules } from '../streams/house-rules/house-rules'
+import { workPatternOf } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Wearer } from '../respirator/wearer'
 import type { Survey } from '../streams/samples/samples'
 import type { Site } from '../streams/site/site'
 import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
-import type { HallPrediction, HallQuestion } from './hall-prediction'
+import type { AloneAtWork, HallPrediction, HallQuestion } from './hall-prediction'
 import { predictHall } from './hall-prediction'
 import type { Instant } from '../time/instant'
 
@@ -62,17 +64,9 @@ export interface AirSurroundings {
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
-  /** What a person breathes today at other bays than this one. */
+  /** The other halls in which a person works today. */
   readonly elsewhere: (personId: string | null) => Elsewhere
 }
-
-/** The rest of a person's day: what they breathe at other bays, and bays where that cannot be said. */
-export interface Elsewhere {
-  readonly breathed: readonly BreathedBySubstance[]
-  readonly bays: readonly string[]
-  readonly unknown: readonly string[]
-}
-export const NOWHERE_ELSE: Elsewhere = { breathed: [], bays: [], unknown: [] }
 
 const LAST_DAY = '9999-12-31'
 /** Surroundings of which nothing is known: everything about air is still to be said, and no sample is young enough to speak. */
@@ -119,7 +113,11 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
   const { site, rules, now, halls, stations, sheets, surveys, wearers } = facts
   const hall = halls[hallId]
   if (!hall?.air) return null
-  const bays = baysOfHall(site, hallId).map((bayId): BayAir => {
+  // A bay that was closed since has burnt what it burnt.
+  const burnt = ({ bayId }: { readonly bayId: string }): boolean =>
+    (stations[bayId]?.earlierJobs ?? []).some(({ validUntil }) => stands(validUntil, now))
+  const inHall = site.bays.filter(bay => hallIdOf(site, bay.bayId) === hallId && (!bay.closed || burnt(bay)))
+  const bays = inHall.map(({ bayId }): BayAir => {
     const { job, earlierJobs, hoodPosition, extractionCheck, personId } = stations[bayId] ?? NO_STATION
     return { bayId, job, earlierJobs, personId, position: hoodPosition, check: extractionCheck, extraction: hall.bays[bayId]?.extraction }
   })
@@ -140,15 +138,16 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
    * May a bay burn: by its own arcs under the action fraction, by what was measured there, or its welder protected? Every
    * bay that may is counted, also one whose fume nobody can say.
    */
-  function mayStrike(bayId: string, alone: BreathedBySubstance | null, shiftHours: number): boolean {
+  function mayStrike(bayId: string, alone: AloneAtWork | null): boolean {
     const bay = bays.find(other => other.bayId === bayId)!
+    const work = workPatternOf(rules, alone?.hours)
     const { pooled, averages } = judgeSurveys(
       surveys[bayId] ?? [],
       surveyPlace(bay, hall!.air!),
       inForce,
       rules.surveyMonths,
       shopDay,
-      shiftHours,
+      work,
     )
     const wearer = bay.personId === null ? null : wearers[bay.personId] ?? null
     if (alone === null) {
@@ -159,10 +158,48 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
           )
       return isCovered || judgeWearer(respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction), wearer, now).protects
     }
-    const exposure = judgeExposure(alone, inForce, rules.actionFraction, shiftHours, averages)
+    const exposure = judgeExposure(alone.air.breathed, inForce, rules.actionFraction, work, averages, alone.air)
     if (exposure.fraction === null || exposure.fraction <= rules.actionFraction) return true
     return judgeWearer(respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction), wearer, now).protects
   }
+}
+
+/** The bays besides this one's hall where somebody works today, hall by hall; null for those that stand in none. */
+function workElsewhere(facts: AirFacts, bayId: string, personId: string | null): ReadonlyMap<string | null, readonly string[]> {
+  const hallId = hallIdOf(facts.site, bayId)
+  const halls = new Map<string | null, string[]>()
+  for (const [otherId, station] of Object.entries(personId === null ? {} : facts.stations)) {
+    const isTheirs
+      = (station.personId === personId && station.job !== null)
+        || station.earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
+    const otherHall = hallIdOf(facts.site, otherId)
+    if (isTheirs && otherId !== bayId && (otherHall === null || otherHall !== hallId))
+      halls.set(otherHall, [...halls.get(otherHall) ?? [], otherId])
+  }
+  return halls
+}
+
+/** The other halls in which somebody works today. One that nobody described leaves what is breathed in it unknown. */
+function elsewhereOf<Hall>(
+  facts: AirFacts,
+  bayId: string,
+  personId: string | null,
+  hallOf: (hallId: string) => Hall | null,
+): Elsewhere<Hall> {
+  const found = [...workElsewhere(facts, bayId, personId)]
+    .map(([hallId, bays]) => ({ bays, hall: hallId === null ? null : hallOf(hallId) }))
+  return {
+    halls: found.flatMap(({ hall }) => hall ?? []),
+    unknown: found.flatMap(({ bays, hall }) => hall ? [] : bays),
+  }
+}
+
+/** What the day of whoever works at a bay is predicted from; null while its hall is not described. */
+export function dayQuestion(facts: AirFacts, bayId: string): DayQuestion | null {
+  const hallId = hallIdOf(facts.site, bayId)
+  const hall = hallId === null ? null : hallQuestion(facts, hallId)
+  const personId = facts.stations[bayId]?.personId ?? null
+  return hall && { hall, bayId, elsewhere: elsewhereOf(facts, bayId, personId, other => hallQuestion(facts, other)) }
 }
 
 /** Surroundings of every bay of a site. A hall is predicted once for all its bays as long as none of them is changed in asking. */
@@ -177,29 +214,11 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
     known.set(hallId, predicted)
     return predicted
   }
-  const elsewhere = (bayId: string, personId: string | null): Elsewhere => {
-    if (personId === null) return NOWHERE_ELSE
-    const rest: { breathed: BreathedBySubstance[], bays: string[], unknown: string[] } = { breathed: [], bays: [], unknown: [] }
-    for (const [otherId, station] of Object.entries(facts.stations)) {
-      const isTheirs
-        = station.personId === personId || station.earlierJobs.some(one => one.personId === personId && stands(one.validUntil, facts.now))
-      if (otherId === bayId || !isTheirs || (station.job === null && station.earlierJobs.length === 0)) continue
-      const otherHall = hallIdOf(facts.site, otherId)
-      const breathed = (otherHall === null ? null : shared(otherHall))?.breathedBy(personId, otherId) ?? 'unknown'
-      if (breathed === 'none') continue
-      if (breathed === 'unknown') rest.unknown.push(otherId)
-      else {
-        rest.breathed.push(breathed)
-        rest.bays.push(otherId)
-      }
-    }
-    return rest
-  }
   return (bayId) => {
     const hallId = hallIdOf(facts.site, bayId)
     const inHall = hallId === null ? undefined : facts.halls[hallId]
     return {
-      bayId, shopDay, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhere(bayId, personId),
+      bayId, shopDay, surveys: facts.surveys[bayId] ?? [], elsewhere: personId => elsewhereOf(facts, bayId, personId, shared),
       extraction: inHall?.bays[bayId]?.extraction,
       walls: inHall?.bays[bayId]?.walls,
       screen: inHall?.bays[bayId]?.screen,

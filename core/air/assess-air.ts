@@ -2,24 +2,29 @@ import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { HouseRules } from '../streams/house-rules/house-rules'
+import { workPatternOf } from '../streams/house-rules/house-rules'
 import { exposureRuleSetsInForce } from '../exposure/rule-sets'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure } from '../exposure/judge-exposure'
+import type { WorkPattern } from '../exposure/long-shift'
 import type { Breathed, BreathedBySubstance } from '../exposure/hall-shift'
 import { toBeMeasured } from '../fume/may-hold'
 import type { Range } from '../range'
-import { plus, times } from '../range'
+import { times } from '../range'
 import { stands } from '../time/instant'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import type { Job } from '../job/job'
 import { judgeWearer, respiratorNeed, respiratorsFor } from '../respirator/judge-respirator'
-import type { RespiratorNeed } from '../respirator/judge-respirator'
+import type { OffTooLong, RespiratorNeed } from '../respirator/judge-respirator'
+import type { Respirator } from '../respirator/respirators'
 import type { Wearer } from '../respirator/wearer'
 import type { Survey } from '../streams/samples/samples'
 import { ventilationRules } from '../ventilation/ventilation-rules'
-import type { Elsewhere } from './air-facts'
+import type { Elsewhere, PersonDay } from './person-day'
+import { personDay } from './person-day'
 import type { BayAir, ExtractionCheck } from './bay-air'
 import { extractionFault, needsPosition } from './bay-air'
+import { insideMask, tooMuch } from './inside-mask'
 import { surveyPlace } from './survey-place'
 import type { BayPrediction, HallPrediction } from './hall-prediction'
 import type { JudgedSurvey, PooledSurvey } from './measured-air'
@@ -35,7 +40,7 @@ export interface AirQuestion {
   /** YYYY-MM-DD */
   readonly shopDay: string
   readonly wearer: Wearer | null
-  /** What whoever stands here breathes today at other bays. */
+  /** The other halls in which whoever stands here works today. */
   readonly elsewhere: Elsewhere
   readonly rules: HouseRules
   readonly now: Instant
@@ -47,6 +52,8 @@ export interface AirAssessment {
   /** What is not known or not done yet. */
   readonly missing: readonly Finding[]
   readonly prediction: BayPrediction | null
+  /** The day of whoever works here, over every bay of theirs; null where it cannot be said. */
+  readonly day: PersonDay | null
   readonly exposure: ExposureJudgement | null
   readonly respirator: RespiratorNeed | null
   /** Protection factor that counts: of the mask worn, when its wearer may. */
@@ -67,7 +74,7 @@ const UNPUBLISHED = new Set<string>(['fume.no-factor', 'fume.base-metal-boils'])
  */
 export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wearer, elsewhere, rules, now }: AirQuestion): AirAssessment {
   const { job } = bay
-  const nothing = { prediction: null, exposure: null, respirator: null, wornApf: null, surveys: [], pooled: [] }
+  const nothing = { prediction: null, day: null, exposure: null, respirator: null, wornApf: null, surveys: [], pooled: [] }
   if (job === null) return { ...nothing, found: [], missing: [finding('hold', 'air.job-first', {})] }
   const prediction = hall?.bay(bay.bayId) ?? null
   if (hall === null || prediction === null) return { ...nothing, found: [], missing: [finding('hold', 'air.hall-unknown', {})] }
@@ -94,7 +101,9 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   if (job.arcMinPerH === undefined) missing.push(finding('hold', 'air.arc-time-unknown', {}))
 
   const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const measured = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, shopDay, prediction.shiftHours)
+  const day = personDay(bay.personId, bay.bayId, hall, elsewhere)
+  const work = workPatternOf(rules, day?.hours ?? prediction.shiftHours)
+  const measured = judgeSurveys(surveys, surveyPlace(bay, hall.hall), inForce, rules.surveyMonths, shopDay, work)
   const { judged, pooled, averages } = measured
   found.push(...judged.flatMap(one => one.findings), ...pooled.flatMap(one => one.findings))
   if (pooled.length > 0)
@@ -112,7 +121,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
         [SOURCES.complianceTest],
       ),
     )
-  const shown = { prediction, surveys: judged, pooled }
+  const shown = { prediction, day, surveys: judged, pooled }
   const isMeasured = (substance: SubstanceId): boolean =>
     pooled.some(one => one.substance === substance && one.answer.verdict === 'compliant')
 
@@ -129,44 +138,24 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   sayFume(prediction.emission.findings, found, missing)
   // A hood nobody described or placed is not the same as no hood: there is nothing to judge yet.
   const isHoodKnown = bay.extraction === null || (bay.extraction !== undefined && prediction.hood !== null)
-  if (!prediction.breathed || !isHoodKnown)
+  if (!prediction.breathed || !day || !isHoodKnown)
     return { ...shown, found: [...found, ...ofPlace], missing, exposure: null, respirator: null, wornApf: null }
-  const breathed = together(prediction.breathed, elsewhere.breathed)
-  if (elsewhere.bays.length > 0) found.push(finding('note', 'air.day-of-person', { bays: elsewhere.bays, count: elsewhere.bays.length }))
-  if (elsewhere.unknown.length > 0)
-    found.push(finding('hold', 'air.elsewhere-unknown', { bays: elsewhere.unknown, count: elsewhere.unknown.length }))
+  const { breathed } = day.air
+  if (day.bays.length > 0) found.push(finding('note', 'air.day-of-person', { bays: day.bays, count: day.bays.length }))
+  if (day.unknown.length > 0)
+    found.push(finding('hold', 'air.elsewhere-unknown', { bays: day.unknown, count: day.unknown.length }))
   const beside = hall.unknownBeside(bay.bayId)
   // Samples of all the dust here, taken while they work, have their share in them.
   if (beside.length > 0)
     found.push(finding(isMeasured('total-fume') ? 'caution' : 'hold', 'air.neighbour-unknown', { bays: beside, count: beside.length }))
-  const exposure = judgeExposure(breathed, inForce, rules.actionFraction, prediction.shiftHours, averages)
-  judgeUnmeasured(prediction, breathed, inForce, rules, isMeasured, found)
-  const { respirator, wornApf } = judgeBreathing(exposure, rules, wearer, now, found)
+  const exposure = judgeExposure(breathed, inForce, rules.actionFraction, work, averages, day.air)
+  judgeUnmeasured(prediction, breathed, inForce, rules, work, isMeasured, found)
+  const inside = insideMask(day, exposure, { inForce, rules, work, averages })
+  const { respirator, wornApf } = judgeBreathing(exposure, inside, rules, wearer, now, found)
   found.push(...ofPlace)
   const held = hall.heldBeside(bay.bayId)
   if (held.length > 0) found.push(finding('note', 'air.neighbours-held', { bays: held, count: held.length }))
   return { ...shown, found, missing, exposure, respirator, wornApf }
-}
-
-/** The day of a person: eight-hour sums add up, of the short term and the peak the worse one stands. */
-function together(here: BreathedBySubstance, elsewhere: readonly BreathedBySubstance[]): BreathedBySubstance {
-  const worse = (a: Range, b: Range): Range => ({
-    low: Math.max(a.low, b.low),
-    mid: Math.max(a.mid, b.mid),
-    high: Math.max(a.high, b.high),
-  })
-  return elsewhere.reduce((day: BreathedBySubstance, other) => {
-    const added = (Object.entries(other) as [SubstanceId, Breathed][]).map(([substance, air]) => {
-      const own = day[substance]
-      return [
-        substance,
-        own
-          ? { ...own, twa: plus(own.twa, air.twa), shortTerm: worse(own.shortTerm, air.shortTerm), peak: worse(own.peak, air.peak) }
-          : air,
-      ]
-    })
-    return { ...day, ...Object.fromEntries(added) as BreathedBySubstance }
-  }, here)
 }
 
 /**
@@ -206,10 +195,11 @@ function judgeUnpublished(
 
 /** What nobody measured in a fume that may hold it: where the most of it would be over the action fraction, it holds. */
 function judgeUnmeasured(
-  { emission, shiftHours }: BayPrediction,
+  { emission }: BayPrediction,
   breathed: BreathedBySubstance,
   inForce: readonly ExposureRuleSetId[],
   rules: HouseRules,
+  work: WorkPattern,
   isMeasured: (substance: SubstanceId) => boolean,
   found: Finding[],
 ): void {
@@ -220,7 +210,7 @@ function judgeUnmeasured(
     const atMost = Object.fromEntries(
       Object.entries(fume).map(([what, range]) => [what, times(range as Range, percent / 100)]),
     ) as unknown as Breathed
-    return (judgeExposure({ [substance]: atMost }, inForce, rules.actionFraction, shiftHours).fraction ?? Infinity) > rules.actionFraction
+    return (judgeExposure({ [substance]: atMost }, inForce, rules.actionFraction, work).fraction ?? Infinity) > rules.actionFraction
   })
   if (binding.length > 0)
     found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))
@@ -258,12 +248,13 @@ const NEVER_MASKED = new Set<string>(['exposure.no-limit-known'])
 /** Under the action fraction as it is, or under it inside the mask worn. */
 function judgeBreathing(
   exposure: ExposureJudgement,
+  inside: (mask: Respirator) => OffTooLong,
   rules: HouseRules,
   wearer: Wearer | null,
   now: Instant,
   found: Finding[],
 ): { respirator: RespiratorNeed, wornApf: number | null } {
-  const respirator = respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction)
+  const respirator = respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction, mask => tooMuch(inside(mask), rules.actionFraction))
   if (exposure.fraction === null) {
     found.push(...exposure.findings, finding('hold', 'air.no-limit', {}))
     return { respirator, wornApf: null }
@@ -283,10 +274,13 @@ function judgeBreathing(
     )
     return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
   }
+  // Who wears what would be enough is told first why it is not.
+  const isOff = (said: Finding): boolean => said.code === 'respirator.off-too-long'
+  found.unshift(...worn.findings.filter(isOff))
   found.push(
     ...exposure.findings,
     ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })),
-    ...worn.findings.map(said => ({ ...said, severity: 'note' as const })),
+    ...worn.findings.filter(said => !isOff(said)).map(said => ({ ...said, severity: 'note' as const })),
   )
   return { respirator, wornApf: null }
 }

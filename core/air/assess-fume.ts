@@ -7,6 +7,7 @@ import type { Driver } from '../chance/drivers'
 import { postureOf, USUAL_DOUBT } from '../exposure/hall-doubt'
 import { hallShift, placeOf } from '../exposure/hall-shift'
 import type { BreathedBySubstance, HallBay } from '../exposure/hall-shift'
+import { USUAL_WORK } from '../exposure/long-shift'
 import { CONCENTRATION, judgeExposure } from '../exposure/judge-exposure'
 import { drawnEmission } from '../fume/drawn-emission'
 import type { HallAir } from '../ventilation/hall'
@@ -148,7 +149,7 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets, uncertaint
     }],
   }
   const breathed = hallShift(hall, [bay], { shiftHours: job.hours }).at(0)
-  const judgement = judgeExposure(breathed, inForce, 1, job.hours)
+  const judgement = judgeExposure(breathed, inForce, 1, { hoursADay: job.hours, daysAWeek: USUAL_WORK.daysAWeek })
   return {
     emission,
     breathed,

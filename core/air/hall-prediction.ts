@@ -1,13 +1,15 @@
 import type { Finding } from '../findings/finding'
-import type { BreathedBySubstance, DrawnBySubstance, HallBay, HallShift } from '../exposure/hall-shift'
-import { hallShift, placeOf } from '../exposure/hall-shift'
+import type { BreathedBySubstance, DrawnBySubstance, HallBay, HallShift, Visit } from '../exposure/hall-shift'
+import { hallShift, leavesAtMin, placeOf, visitOfAll } from '../exposure/hall-shift'
+import type { DayAir } from '../exposure/day-air'
+import { dayAir } from '../exposure/day-air'
 import { drawnEmission } from '../fume/drawn-emission'
 import type { SubstanceId } from '../ids/vocabulary'
 import type { FumeDataSheets } from '../streams/fume-sheets/fume-sheets'
 import { sheetFor } from '../streams/fume-sheets/fume-sheets'
 import type { Emission } from '../fume/emission'
 import { emissionOf } from '../fume/emission'
-import type { JobSpan, ShopClock } from '../job/day-work'
+import type { DayJob, JobSpan, ShopClock } from '../job/day-work'
 import { dayWork, jobSpan, workOf } from '../job/day-work'
 import type { Job } from '../job/job'
 import { keptLately } from '../kept'
@@ -25,6 +27,9 @@ import type { BayAir } from './bay-air'
 import { hoodAtWork, isHoodRunning } from './bay-air'
 import type { Instant } from '../time/instant'
 
+/** What somebody breathes of the arcs of their own bay, and for how many hours they are there. */
+export interface AloneAtWork { readonly air: DayAir, readonly hours: number }
+
 /** Everything that the air of a hall is predicted from. */
 export interface HallQuestion extends ShopClock {
   readonly hall: HallAir
@@ -36,9 +41,10 @@ export interface HallQuestion extends ShopClock {
    * May a bay strike with what it makes by itself? One that may not burns no arc, and its fume is not counted at the others.
    * All may when left out.
    *
-   * @param alone what is breathed there of its own arcs; null where its fume cannot be said
+   * @param alone what whoever stands there breathes of its arcs in their own work: never more than the gate counts, or fume of arcs that
+   * burn would not be; null where it cannot be said
    */
-  readonly mayStrike?: (bayId: string, alone: BreathedBySubstance | null, shiftHours: number) => boolean
+  readonly mayStrike?: (bayId: string, alone: AloneAtWork | null) => boolean
 }
 
 /** What is predicted for one bay. */
@@ -65,16 +71,26 @@ export interface HallPrediction {
   heldBeside(bayId: string): readonly string[]
   /** Other bays that may strike though nobody can say what they make: what they add here is not known. */
   unknownBeside(bayId: string): readonly string[]
+  /** Every bay of the hall. */
+  readonly bayIds: readonly string[]
+  /** Hours that whoever works stays. */
+  readonly shiftHours: number
+  /** How what is not known is drawn. */
+  readonly draws: DrawSet
   /**
-   * What somebody breathes at a bay in their own work there today, and nothing of the rest of their day.
+   * When somebody works at a bay today, by what is known to be theirs.
    *
-   * @returns `none` without work of theirs there, `unknown` where its fume cannot be said
+   * @returns nothing without work of theirs there, `unknown` where its times or its fume cannot be said
    */
-  breathedBy(personId: string, bayId: string): BreathedBySubstance | 'none' | 'unknown'
+  workOf(personId: string, bayId: string): readonly JobSpan[] | 'unknown'
+  /** When whoever stands at a bay works there: with what nobody is named for; all the work of the bay where nobody stands. */
+  workAt(personId: string | null, bayId: string): readonly JobSpan[] | 'unknown'
+  /** What somebody breathes who spends a part of their day at a bay where there is work. */
+  visitAt(bayId: string, visit: Visit): { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }
   /** Null for a bay that is not in this hall. */
   bay(bayId: string): BayPrediction | null
-  /** What is breathed at a bay draw by draw, and what its own doubts belong to; null where it cannot be said. */
-  drawnAt(bayId: string): { readonly drawn: DrawnBySubstance, readonly place: string } | null
+  /** What the doubts of a bay belong to. */
+  placeAt(bayId: string): string
 }
 
 /** The fume of a job. A width that was stripped counts only when the job says the coating is stripped. */
@@ -83,6 +99,9 @@ export const jobEmission = (job: Job, sheets: FumeDataSheets): Emission =>
 
 /** The weak end of the plume: the harder one to receive. */
 const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => currentRangeA ? currentRangeA[0] : currentA
+
+/** Whoever works where nobody is named. */
+const NOBODY = ''
 
 /** Shifts that were solved lately: most of what happens in a shop changes no air. */
 const lately = keptLately<HallShift>(4)
@@ -153,15 +172,41 @@ export function predictHall(
     const found = striking.get(spot)
     if (found !== undefined) return found
     const part = parts[spot]!
-    const alone = (): BreathedBySubstance | null => part.isOwnKnown ? solve().at(spot, from => from === spot) : null
+    const alone = (): AloneAtWork | null => {
+      const work = part.isOwnKnown ? workAt(part.bay.personId, part.bay.bayId) : 'unknown'
+      if (work === 'unknown' || work.length === 0) return null
+      const visit = visitOfAll(work, shiftHours)
+      const own = (from: number): boolean => from === spot
+      return {
+        air: dayAir([{ drawn: solve().drawnAt(spot, own, visit), breathed: solve().at(spot, own, visit) }], draws),
+        hours: (leavesAtMin(work, shiftHours) - visit.work[0]!.fromMin) / 60,
+      }
+    }
     // A bay whose arcs are over for today has burnt them, whatever it may do next.
     const may
-      = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone(), hoursAt(part)))
+      = part.bay.job === null ? part.spans.length > 0 : !mayStrike || (part.isReady && mayStrike(part.bay.bayId, alone()))
     striking.set(spot, may)
     return may
   }
+  const workAt = (personId: string | null, bayId: string): readonly JobSpan[] | 'unknown' =>
+    personId === null
+      ? theirWork(NOBODY, bayId, earlier => earlier.map(one => ({ ...one, personId: NOBODY })))
+      : theirWork(personId, bayId, earlier => earlier.map(one => one.personId === null ? { ...one, personId } : one))
   const known = new Map<string, BayPrediction>()
   const spotOf = (bayId: string): number => parts.findIndex(({ bay }) => bay.bayId === bayId)
+  /** The work of one person at a bay; `unknown` where a part of it cannot be said. */
+  const theirWork = (
+    personId: string,
+    bayId: string,
+    named: (earlier: readonly DayJob[]) => readonly DayJob[],
+  ): readonly JobSpan[] | 'unknown' => {
+    const bay = parts[spotOf(bayId)]?.bay
+    if (!bay) return []
+    const here = personId === NOBODY ? { job: bay.job, personId } : bay
+    if (here.personId === personId && here.job !== null && jobSpan(here.job, shopDayHour) === null) return 'unknown'
+    const spans = workOf(personId, named(bay.earlierJobs), here, clock, now)
+    return spans.every(canBeSaid) ? spans : 'unknown'
+  }
   return {
     hall,
     welders: parts.filter(({ bay }) => bay.job !== null).length,
@@ -171,24 +216,24 @@ export function predictHall(
       parts
         .filter(({ bay, spans, hallBay }, spot) => bay.bayId !== bayId && spans.length > hallBay.work.length && burns(spot))
         .map(({ bay }) => bay.bayId),
-    breathedBy: (personId, bayId) => {
+    bayIds: bays.map(({ bayId }) => bayId),
+    shiftHours,
+    draws,
+    workOf: (personId, bayId) => theirWork(personId, bayId, earlier => earlier),
+    workAt,
+    visitAt: (bayId, visit) => {
       const spot = spotOf(bayId)
-      const part = parts[spot]
-      if (!part) return 'none'
-      const { bay } = part
-      if (bay.personId === personId && bay.job !== null && jobSpan(bay.job, shopDayHour) === null) return 'unknown'
-      const spans = workOf(personId, bay.earlierJobs, bay, clock, now)
-      if (spans.length === 0) return 'none'
-      return spans.every(canBeSaid) && part.hallBay.work.length > 0
-        ? solve().at(spot, from => from === spot || burns(from), spans)
-        : 'unknown'
+      const isCounted = (from: number): boolean => from === spot || burns(from)
+      return {
+        get drawn() {
+          return solve().drawnAt(spot, isCounted, visit)
+        },
+        get breathed() {
+          return solve().at(spot, isCounted, visit)
+        },
+      }
     },
-    drawnAt: (bayId) => {
-      const spot = spotOf(bayId)
-      return parts[spot]?.isOwnKnown
-        ? { drawn: solve().drawnAt(spot, from => from === spot || burns(from)), place: placeOf(spot) }
-        : null
-    },
+    placeAt: bayId => placeOf(spotOf(bayId)),
     bay: (bayId) => {
       const found = known.get(bayId)
       if (found) return found

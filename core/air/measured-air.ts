@@ -5,7 +5,8 @@ import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
 import type { ExposureLimit } from '../exposure/limits'
 import { limitsFor } from '../exposure/limits'
-import { briefScalaDaily } from '../exposure/long-shift'
+import type { WorkPattern } from '../exposure/long-shift'
+import { loweredTo, USUAL_WORK } from '../exposure/long-shift'
 import type { MeasuredAverages } from '../exposure/judge-exposure'
 import { withInherited } from '../exposure/rule-sets'
 import type { ComplianceAnswer, SampleVerdict } from '../samples/compliance'
@@ -39,17 +40,17 @@ export interface JudgedResults { readonly limit: ExposureLimit, readonly answer:
  * substance that no set in force knows borrows the strictest eight-hour limit known.
  *
  * @param results mg/m³, metals as the element
- * @param shiftHours above eight, eight-hour limits count lower: an average over the shift alone is compared with them
+ * @param work above eight hours or forty a week, eight-hour limits count lower: an average over the shift alone is compared with them
  * @returns null where no eight-hour limit is known
  */
 export function judgeAgainstLimits(
   results: readonly SampleValue[],
   substance: SubstanceId,
   asked: readonly ExposureRuleSetId[],
-  shiftHours = 8,
+  work: WorkPattern = USUAL_WORK,
 ): JudgedResults | null {
   const inForce = withInherited(asked)
-  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => (valueMgPerM3 / perElement) * briefScalaDaily(shiftHours)
+  const counted = ({ valueMgPerM3, perElement }: ExposureLimit): number => (valueMgPerM3 / perElement) * loweredTo(work)
   const known = limitsFor(substance).filter(limit => limit.kind === 'twa')
   const binding = known.filter(limit => inForce.includes(limit.ruleSet))
   const isSilent = !limitsFor(substance).some(limit => inForce.includes(limit.ruleSet))
@@ -107,16 +108,16 @@ export function judgeSurveys(
   inForce: readonly ExposureRuleSetId[],
   months: number,
   shopDay: string,
-  shiftHours = 8,
+  work: WorkPattern = USUAL_WORK,
 ): MeasuredAir {
   const judged = surveys.map((survey): JudgedSurvey => {
-    const alone = survey.withdrawn ? null : judgeAgainstLimits(valuesOf(survey), survey.substance, inForce, shiftHours)
+    const alone = survey.withdrawn ? null : judgeAgainstLimits(valuesOf(survey), survey.substance, inForce, work)
     return { survey, limit: alone?.limit ?? null, answer: alone?.answer ?? null, ...standingOf(survey, place, months, shopDay) }
   })
   const speaking = judged.filter(({ standing }) => standing === 'speaks').map(({ survey }) => survey)
   const pooled = [...new Set(speaking.map(({ substance }) => substance))].flatMap((substance): PooledSurvey[] => {
     const together = speaking.filter(survey => survey.substance === substance)
-    const hardest = judgeAgainstLimits(together.flatMap(valuesOf), substance, inForce, shiftHours)
+    const hardest = judgeAgainstLimits(together.flatMap(valuesOf), substance, inForce, work)
     if (!hardest) return []
     const { limit, answer } = hardest
     const takenOn = together

@@ -48,6 +48,8 @@ export interface Breathed {
   readonly farField: Range
   /** The part of the eight-hour sum that comes from other bays. */
   readonly twaFromOthers: Range
+  /** The part of it that is breathed in the hall before, between and after the stretches of work: without a mask. */
+  readonly twaBesides: Range
 }
 
 export type BreathedBySubstance = Readonly<Partial<Record<SubstanceId, Breathed>>>
@@ -70,6 +72,9 @@ export interface HallShiftOptions {
 /** A part of the day, in minutes from the start of the shop day. */
 export interface Stay { readonly fromMin: number, readonly toMin: number }
 
+/** What part of a day somebody spends at a bay: at work there, and besides in its hall. */
+export interface Visit { readonly work: readonly Stay[], readonly besides: readonly Stay[] }
+
 const MINUTE = 60
 const REFERENCE_MIN = 480
 const SHORT_TERM_MIN = 15
@@ -79,7 +84,7 @@ const QUARTER_S = SHORT_TERM_MIN * MINUTE
 interface Listener {
   readonly spot: number
   readonly work: readonly Stay[]
-  /** Between their stretches of work, in the hall; none for a visitor: that part of their day is counted elsewhere. */
+  /** Between their stretches of work, in the hall. */
   readonly besides: readonly Stay[]
   readonly workMin: number
   /** Minutes in the hall altogether. */
@@ -89,7 +94,7 @@ interface Listener {
 }
 
 /** Stretches that touch or overlap made one. */
-function joined(stays: readonly Stay[]): readonly Stay[] {
+export function joined(stays: readonly Stay[]): readonly Stay[] {
   const whole: Stay[] = []
   for (const stay of [...stays].sort((a, b) => a.fromMin - b.fromMin)) {
     const last = whole.at(-1)
@@ -101,19 +106,27 @@ function joined(stays: readonly Stay[]): readonly Stay[] {
 
 const minutesOf = (stays: readonly Stay[]): number => stays.reduce((total, stay) => total + stay.toMin - stay.fromMin, 0)
 
-function listenerOf(spot: number, stays: readonly Stay[], untilMin: number | null): Listener {
-  const work = joined(stays)
-  const ends = [...work.slice(1).map(({ fromMin }) => fromMin), ...untilMin === null ? [] : [untilMin]]
-  const between = work.map(({ toMin }, at) => ({ fromMin: toMin, toMin: ends[at]! }))
-  const besides = untilMin === null ? [] : between.filter(({ fromMin, toMin }) => toMin > fromMin)
-  const key = JSON.stringify([work, besides])
-  return { spot, work, besides, workMin: minutesOf(work), stayMin: (untilMin ?? work.at(-1)!.toMin) - work[0]!.fromMin, key }
+function listenerOf(spot: number, visit: Visit): Listener {
+  const [work, besides] = [joined(visit.work), joined(visit.besides)]
+  const workMin = minutesOf(work)
+  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), key: JSON.stringify([work, besides]) }
 }
 
+/** What is left of a stretch of time between others, which neither touch nor overlap and stand in order. */
+export const between = (stays: readonly Stay[], untilMin: number): readonly Stay[] =>
+  stays.flatMap(({ toMin }, at) => {
+    const next = Math.min(stays[at + 1]?.fromMin ?? untilMin, untilMin)
+    return next > toMin ? [{ fromMin: toMin, toMin: next }] : []
+  })
+
+/** When somebody leaves who stays for their shift, and longer where their work lasts. */
+export const leavesAtMin = (work: readonly Stay[], shiftHours: number): number =>
+  Math.max(...work.map(({ toMin }) => toMin), Math.min(...work.map(({ fromMin }) => fromMin)) + shiftHours * 60)
+
 /** Whoever works at a bay stays for their shift. */
-function listenerAt(spot: number, work: readonly ArcWork[], shiftHours: number): Listener {
-  const fromMin = Math.min(...work.map(w => w.fromMin))
-  return listenerOf(spot, work, Math.max(...work.map(w => w.toMin), fromMin + shiftHours * 60))
+export function visitOfAll(stays: readonly Stay[], shiftHours: number): Visit {
+  const work = joined(stays)
+  return { work, besides: between(work, leavesAtMin(work, shiftHours)) }
 }
 
 /** Where a source sits, as a listener hears it. */
@@ -215,6 +228,11 @@ interface OwnRun {
   readonly nearQuarter: Float64Array
 }
 
+/** What of short time a run at one's own bay adds to what the hall holds, draw by draw. */
+const OF_RUNS = ['shortTerm', 'peak'] as const
+type OwnRunOf = Readonly<Record<typeof OF_RUNS[number], Float64Array>>
+interface UnitBreathed extends Pick<Drawn, typeof OF_SOURCE[number]> { readonly ownRun: OwnRunOf | null }
+
 /** Mean of a mode over the worst quarter of an hour of a run, clean minutes after a short one counted. */
 const meanOfQuarter = (rate: number, onS: number): number =>
   (risenSum(rate, Math.max(onS, QUARTER_S), onS) - risenSum(rate, Math.max(0, onS - QUARTER_S), onS)) / QUARTER_S
@@ -250,18 +268,20 @@ export interface HallShift {
    * What the person at one bay breathes over the shift, from every arc in the hall: every substance that any bay emits.
    *
    * @param isCounted which bays' arcs burn; all when left out
-   * @param stays only these minutes at the bay, of somebody who spends the rest of the day elsewhere
+   * @param visit only these minutes, of somebody who spends the rest of the day elsewhere
    * @throws RangeError when the bay has no work to breathe at
    */
-  at(spot: number, isCounted?: (spot: number) => boolean, stays?: readonly Stay[]): BreathedBySubstance
+  at(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): BreathedBySubstance
   /** The same draw by draw. */
-  drawnAt(spot: number, isCounted?: (spot: number) => boolean, stays?: readonly Stay[]): DrawnBySubstance
+  drawnAt(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): DrawnBySubstance
 }
 
 /** What the doubts of one bay belong to. */
 export const placeOf = (spot: number): string => `bay ${spot}`
 
-const KINDS = ['twa', 'shortTerm', 'peak', 'nearField', 'farField', 'twaFromOthers'] as const satisfies readonly (keyof Breathed)[]
+/** What of a source is added up; the part of the others and the peak follow from it. */
+const OF_SOURCE = ['twa', 'shortTerm', 'nearField', 'farField', 'twaBesides'] as const satisfies readonly (keyof Breathed)[]
+export const KINDS = [...OF_SOURCE, 'peak', 'twaFromOthers'] as const satisfies readonly (keyof Breathed)[]
 
 /**
  * Solves the shift of a hall.
@@ -301,7 +321,7 @@ export function hallShift(
   })
   const moving = (what: Aerosol): Aerosol => isFiltered ? what : 'particles'
 
-  const listeners = lazily((spot: number) => listenerAt(spot, bays[spot]!.work, shiftHours))
+  const listeners = lazily((spot: number) => listenerOf(spot, visitOfAll(bays[spot]!.work, shiftHours)))
   const heardOf = keyed((what: Aerosol, source: Stay, from: From, listener: Listener) => ({
     key: `${what} ${source.fromMin} ${source.toMin} ${from} ${listener.key}`,
     make: () => hear(modesOf(what), source, from, listener),
@@ -340,8 +360,11 @@ export function hallShift(
     make: () => drawnEmission(bays[spot]!.work[work]!.emission[substance]!, placeOf(spot), draws),
   }))
 
-  /** What a source of 1 mg/min while the arc burns makes a listener breathe, kind by kind. */
-  function breathedOfUnit(what: Aerosol, from: number, index: number, listener: Listener): Drawn {
+  /**
+   * What a source of 1 mg/min while the arc burns makes a listener breathe, kind by kind. Of short time it is what the hall holds; a run
+   * of their own arc comes on top.
+   */
+  function breathedOfUnit(what: Aerosol, from: number, index: number, listener: Listener): UnitBreathed {
     const bay = bays[from]!
     const work = bay.work[index]!
     const isOwn = from === listener.spot
@@ -349,12 +372,17 @@ export function hallShift(
     const inNear = heardOf(moves, work, isOwn ? 'own' : 'other', listener)
     const returned = bay.hood?.returnsAir ? 1 - (what === 'particles' ? bay.hood.filterEfficiency : 0) : 0
     const inHall = returned > 0 ? heardOf(moves, work, 'hall', listener) : null
-    const run = isOwn ? runs(moves, from, work.arcMinPerH) : null
+    // What burnt at their bay while they were not at work there was somebody else's run.
+    const isTheirs = isOwn && listener.work.some(({ fromMin, toMin }) => fromMin < work.toMin && toMin > work.fromMin)
+    const run = isTheirs ? runs(moves, from, work.arcMinPerH) : null
     const minutes = arcMinutes(from, work.arcMinPerH)
     const share = taken(from)
     const posture = work.posture ?? MIXED
     const [shiftLong, runLong] = [ofBay(posture.shift, 'posture', from), ofBay(posture.run, 'posture', from)]
-    const unit = drawnNothing(count)
+    const unit: UnitBreathed = {
+      ...nothingOf(OF_SOURCE, count),
+      ownRun: run && nothingOf(OF_RUNS, count),
+    }
     for (let n = 0; n < count; n++) {
       // Responses are to 1 mg/s.
       const loose = (1 - share[n]!) / MINUTE
@@ -367,32 +395,52 @@ export function hallShift(
       const farAtMost = duty * even * (loose * inNear.farAtMost[n]! + back * (inHall?.farAtMost[n] ?? 0))
       const twa = Math.max(0, far + near + besides) / REFERENCE_MIN
       unit.twa[n] = twa
-      unit.twaFromOthers[n] = isOwn ? 0 : twa
+      unit.twaBesides[n] = Math.max(0, besides) / REFERENCE_MIN
       unit.nearField[n] = Math.max(0, far + near) / listener.workMin
       unit.farField[n] = far / listener.workMin
-      unit.shortTerm[n] = farAtMost + (run ? loose * (even * run.farQuarter[n]! + runLong[n]! * run.nearQuarter[n]!) : 0)
-      unit.peak[n] = farAtMost + (run ? loose * (even * run.farAtEnd[n]! + runLong[n]! * run.nearAtEnd[n]!) : 0)
+      unit.shortTerm[n] = farAtMost
+      if (!run) continue
+      unit.ownRun!.shortTerm[n] = loose * (even * run.farQuarter[n]! + runLong[n]! * run.nearQuarter[n]!)
+      unit.ownRun!.peak[n] = loose * (even * run.farAtEnd[n]! + runLong[n]! * run.nearAtEnd[n]!)
     }
     return unit
   }
-  function drawnAt(spot: number, isCounted: (spot: number) => boolean = () => true, stays?: readonly Stay[]): DrawnBySubstance {
+  /** Whoever is asked about: of a visit, or with all the work of the bay. */
+  function listenerFor(spot: number, visit?: Visit): Listener {
     const own = bays[spot]
-    const isVisit = stays !== undefined && stays.length > 0
-    if (!own || (!isVisit && own.work.length === 0)) throw new RangeError('a bay without work has nobody to breathe')
-    const listener = isVisit ? listenerOf(spot, stays, null) : listeners(spot)
+    if (!own || (visit ?? own).work.length === 0) throw new RangeError('a bay without work has nobody to breathe')
+    return visit ? listenerOf(spot, visit) : listeners(spot)
+  }
+  function drawnOf(isCounted: (spot: number) => boolean, listener: Listener): DrawnBySubstance {
+    const own = bays[listener.spot]!
     const breathed: Partial<Record<SubstanceId, Drawn>> = {}
-    bays.forEach((bay, from) => {
+    // One quarter of an hour holds the runs of jobs that follow each other: those add up, and of what lies apart the worse counts.
+    const together = inTurn(own.work)
+    const ownRuns: Partial<Record<SubstanceId, Map<number, OwnRunOf>>> = {}
+    const addFrom = (from: number): void => {
       if (!isCounted(from)) return
-      bay.work.forEach((work, index) => {
+      bays[from]!.work.forEach((work, index) => {
         const unitOf = lazily((what: Aerosol) => breathedOfUnit(what, from, index, listener))
         for (const substance of Object.keys(work.emission) as SubstanceId[]) {
           const mgPerMin = madeOf(from, index, substance)
           const unit = unitOf(isGas(substance) ? 'gases' : 'particles')
-          const sum = breathed[substance] ??= drawnNothing(count)
-          for (const kind of KINDS) addProduct(sum[kind], mgPerMin, unit[kind])
+          const sum = breathed[substance] ??= nothingOf(KINDS, count)
+          for (const kind of OF_SOURCE) addProduct(sum[kind], mgPerMin, unit[kind])
+          if (unit.ownRun) {
+            const ofTurn = ownRuns[substance] ??= new Map()
+            const run = ofTurn.get(together[index]!) ?? nothingOf(OF_RUNS, count)
+            ofTurn.set(together[index]!, run)
+            for (const kind of OF_RUNS) addProduct(run[kind], mgPerMin, unit.ownRun[kind])
+          }
         }
       })
-    })
+    }
+    bays.forEach((_, from) => from === listener.spot || addFrom(from))
+    for (const sum of Object.values(breathed)) sum.twaFromOthers.set(sum.twa)
+    addFrom(listener.spot)
+    for (const sum of Object.values(breathed)) sum.peak.set(sum.shortTerm)
+    for (const [substance, ofTurn] of Object.entries(ownRuns) as [SubstanceId, Map<number, OwnRunOf>][])
+      for (const kind of OF_RUNS) addWorst(breathed[substance]![kind], [...ofTurn.values()].map(run => run[kind]))
     if (withBackground && hall.backgroundMgPerM3 > 0) addIncoming(own, listener, breathed)
     return breathed
   }
@@ -413,24 +461,30 @@ export function hallShift(
       if (isGas(substance) || fume === 0) continue
       const part = Math.min(1, strongest(substance) / fume)
       for (const kind of KINDS) {
-        const times = part * (kind === 'twa' || kind === 'twaFromOthers' ? hours : 1)
+        const times = part * (SUMMED.has(kind) ? kind === 'twaBesides' ? hours - listener.workMin / REFERENCE_MIN : hours : 1)
         for (let n = 0; n < count; n++) sum[kind][n]! += settled[n]! * times
       }
     }
   }
 
+  const asked = keyed((isCounted: (spot: number) => boolean, listener: Listener) => ({
+    key: `${listener.spot} ${bays.map((_, from) => isCounted(from) ? 1 : 0).join('')} ${listener.key}`,
+    make: () => {
+      const drawn = drawnOf(isCounted, listener)
+      return { drawn, breathed: breathedOf(drawn, draws) }
+    },
+  }))
   return {
-    drawnAt,
-    at: keyed((spot: number, isCounted: (spot: number) => boolean = () => true, stays?: readonly Stay[]) => ({
-      key: `${spot} ${bays.map((_, from) => isCounted(from) ? 1 : 0).join('')} ${JSON.stringify(stays ?? [])}`,
-      make: () => Object.fromEntries(
-        Object.entries(drawnAt(spot, isCounted, stays)).map(([substance, drawn]) => [substance, spreadsOf(drawn, draws)]),
-      ) as BreathedBySubstance,
-    })),
+    drawnAt: (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit)).drawn,
+    at: (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit)).breathed,
   }
 }
 
-/** Each kind's spread is worked out when it is first read: a gate reads three of the six, and those of few substances. */
+/** What is breathed, substance by substance, of what was drawn. */
+export const breathedOf = (drawn: DrawnBySubstance, draws: DrawSet): BreathedBySubstance =>
+  Object.fromEntries(Object.entries(drawn).map(([substance, of]) => [substance, spreadsOf(of, draws)]))
+
+/** Each kind's spread is worked out when it is first read: a gate reads three of them, and those of few substances. */
 function spreadsOf(drawn: Drawn, draws: DrawSet): Breathed {
   const breathed = {} as Breathed
   for (const kind of KINDS) {
@@ -444,8 +498,32 @@ function spreadsOf(drawn: Drawn, draws: DrawSet): Breathed {
 const mostOf = (parts: MadeOf = []): number =>
   parts.reduce((sum, part) => sum + part.reduce((product, { range }) => product * range.high, 1), 0)
 
-const drawnNothing = (count: number): Drawn =>
-  Object.fromEntries(KINDS.map(kind => [kind, new Float64Array(count)])) as unknown as Drawn
+/** Kinds that are summed over the day. */
+export const SUMMED: ReadonlySet<keyof Breathed> = new Set(['twa', 'twaFromOthers', 'twaBesides'])
+
+const nothingOf = <Kind extends string>(kinds: readonly Kind[], count: number): Record<Kind, Float64Array> =>
+  Object.fromEntries(kinds.map(kind => [kind, new Float64Array(count)])) as Record<Kind, Float64Array>
+
+/** Adds the largest of several, draw by draw. What is no number is not the smaller one: it stays. */
+function addWorst(sum: Float64Array, [first, ...others]: readonly Float64Array[]): void {
+  const worst = others.length === 0 ? first! : first!.slice()
+  for (const run of others) for (let n = 0; n < worst.length; n++) worst[n] = Math.max(worst[n]!, run[n]!)
+  for (let n = 0; n < sum.length; n++) sum[n]! += worst[n]!
+}
+
+/** Which stretches of work follow each other so soon that a quarter of an hour holds parts of both: a number for each. */
+function inTurn(work: readonly Stay[]): readonly number[] {
+  const order = work.map((_, index) => index).sort((a, b) => work[a]!.fromMin - work[b]!.fromMin)
+  const turns = new Array<number>(work.length)
+  let [turn, endsMin] = [0, -Infinity]
+  for (const index of order) {
+    const { fromMin, toMin } = work[index]!
+    if (fromMin - endsMin >= SHORT_TERM_MIN) turn++
+    turns[index] = turn
+    endsMin = Math.max(endsMin, toMin)
+  }
+  return turns
+}
 
 function addProduct(sum: Float64Array, a: Float64Array, b: Float64Array): void {
   for (let n = 0; n < sum.length; n++) sum[n]! += a[n]! * b[n]!

@@ -6,7 +6,8 @@ import { EXPOSURE_RULE_SETS, SUBSTANCES } from '../ids/vocabulary'
 import type { Breathed, BreathedBySubstance } from './hall-shift'
 import type { ExposureLimit } from './limits'
 import { EXPOSURE_LIMITS, SILENT_ON_FUME } from './limits'
-import { briefScalaDaily, longShiftFactor } from './long-shift'
+import type { WorkPattern } from './long-shift'
+import { longShiftFactor, loweredTo } from './long-shift'
 import { largestMixture } from './mixture'
 import { withInherited } from './rule-sets'
 import { overIdlh } from './idlh'
@@ -20,15 +21,21 @@ export interface LimitUse {
   /** Compared with the limit, mg/m³, as the limit counts it (an oxide where it is printed for one). */
   readonly mgPerM3: number
   readonly fraction: number
+  /** What a mg/m³ of the element makes of it. */
+  readonly perMgPerM3: number
   /** The limit binds here. */
   readonly binds: boolean
   /** No limit in force knows the substance: the strictest known elsewhere binds in its place. */
   readonly isBorrowed: boolean
 }
 
+/** Over what a sum of fractions is taken: the shift, or the short time of short-term limits and ceilings. */
+export type MixtureSpan = 'shift' | 'short-time'
+
 /** The largest sum of fractions of substances that act alike, under one rule set. */
 export interface MixtureUse {
   readonly group: MixtureGroupId
+  readonly span: MixtureSpan
   readonly ruleSet: ExposureRuleSetId
   readonly fraction: number
   /** The part of the sum that gases make: no dust filter takes any of it. */
@@ -76,25 +83,28 @@ const atWorst = (mgPerM3: number): number => (Number.isNaN(mgPerM3) ? Infinity :
  *
  * @param asked the rule sets that bind here
  * @param actionFraction share of a limit at which the site acts
- * @param shiftHours above eight, eight-hour limits count lower
+ * @param work above eight hours or forty a week, eight-hour limits count lower
  * @param measured averages judged by samples instead
+ * @param sums how what acts alike is added up; left out, by their safe ends, which is the most that it can be
  */
 export function judgeExposure(
   breathed: BreathedBySubstance,
   asked: readonly ExposureRuleSetId[],
   actionFraction: number,
-  shiftHours: number,
+  work: WorkPattern,
   measured: MeasuredAverages = NOTHING_MEASURED,
+  sums?: AirSums,
 ): ExposureJudgement {
   const inForce = withInherited(asked)
-  const longer = longShiftFactor(shiftHours)
+  const longer = longShiftFactor(work)
   const known = new Set(EXPOSURE_LIMITS.filter(({ ruleSet }) => inForce.includes(ruleSet)).map(({ substance }) => substance))
   const borrowing = new Set<SubstanceId>()
   const uses = EXPOSURE_LIMITS.flatMap((limit): Omit<LimitUse, 'binds' | 'isBorrowed'>[] => {
     const air = breathed[limit.substance]
     if (!air) return []
     const mgPerM3 = atWorst(air[CONCENTRATION[limit.kind]].high) * limit.perElement
-    return [{ limit, mgPerM3, fraction: (mgPerM3 / limit.valueMgPerM3) * (countsLongShift(limit) ? longer : 1) }]
+    const perLimit = (countsLongShift(limit) ? longer : 1) / limit.valueMgPerM3
+    return [{ limit, mgPerM3, fraction: mgPerM3 * perLimit, perMgPerM3: limit.perElement * perLimit }]
   })
     .sort((a, b) => b.fraction - a.fraction)
     .map((use): LimitUse => {
@@ -105,7 +115,7 @@ export function judgeExposure(
       return { ...use, isBorrowed, binds: (isBorrowed || inForce.includes(ruleSet)) && !(kind === 'twa' && measured.has(substance)) }
     })
   const worst = uses.find(use => use.binds) ?? null
-  const mixture = worstMixture(uses, inForce, shiftHours, measured)
+  const mixture = worstMixture(uses, inForce, work, measured, sums)
   const fraction = worst === null && mixture === null ? null : Math.max(worst?.fraction ?? 0, mixture?.fraction ?? 0)
   const unlimited = (Object.keys(breathed) as SubstanceId[]).filter(
     substance => !EXPOSURE_LIMITS.some(limit => limit.substance === substance),
@@ -116,44 +126,74 @@ export function judgeExposure(
     mixture,
     fraction,
     overIdlh: overIdlh(breathed),
-    findings: say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer, unlimited }),
+    findings: say({ uses, worst, mixture, inForce, actionFraction, work, longer, unlimited }),
   }
 }
 
-/** The fraction that a measured average makes of a limit; null where the samples give no bound. */
-function measuredFraction({ limit }: LimitUse, shiftHours: number, measured: MeasuredAverages): number | null {
-  const boundMgPerM3 = measured.get(limit.substance)
-  return boundMgPerM3 == null ? null : boundMgPerM3 * limit.perElement / limit.valueMgPerM3 / briefScalaDaily(shiftHours)
+/** A part of a sum: so many times what is breathed of a substance, and what is certain beside it. */
+export interface SumPart { readonly substance: SubstanceId, readonly kind: keyof Breathed, readonly perMgPerM3: number }
+/** The safe end of a sum, worked out where what is breathed was drawn: not every part is at its worst at once. */
+export interface AirSums { readonly highOf: (parts: readonly SumPart[]) => number }
+
+/** What of a substance counts in a sum. */
+interface Counted {
+  readonly fraction: number
+  /** Null where samples say how much. */
+  readonly drawn: SumPart | null
 }
+
+function addedUp(parts: readonly Counted[], sums: AirSums | undefined): number {
+  const certain = (sum: number, { fraction }: Counted): number => sum + fraction
+  const drawn = parts.flatMap(part => part.drawn ?? [])
+  if (!sums || drawn.length < 2) return parts.reduce(certain, 0)
+  return parts.filter(part => part.drawn === null).reduce(certain, 0) + atWorst(sums.highOf(drawn))
+}
+
+/** The fraction that a measured average makes of a limit; null where the samples give no bound. */
+function measuredFraction({ limit }: LimitUse, work: WorkPattern, measured: MeasuredAverages): number | null {
+  const boundMgPerM3 = measured.get(limit.substance)
+  return boundMgPerM3 == null ? null : boundMgPerM3 * limit.perElement / limit.valueMgPerM3 / loweredTo(work)
+}
+
+/** Like averaging times with like: those of a shift, and those of a short time, in which peaks are taken to fall together. */
+const SPAN_OF: Readonly<Record<LimitKind, MixtureSpan>> = { 'twa': 'shift', 'short-term': 'short-time', 'ceiling': 'short-time' }
 
 /** Sums run under each rule set in force with what binds above it; what it does not know counts by what it borrows. */
 function worstMixture(
   uses: readonly LimitUse[],
   inForce: readonly ExposureRuleSetId[],
-  shiftHours: number,
+  work: WorkPattern,
   measured: MeasuredAverages,
+  sums: AirSums | undefined,
 ): MixtureUse | null {
   let largest: MixtureUse | null = null
-  for (const ruleSet of inForce) {
+  const spans = ['shift', 'short-time'] as const
+  for (const [ruleSet, span] of inForce.flatMap(each => spans.map(of => [each, of] as const))) {
     const together = withInherited([ruleSet])
-    const strictest = new Map<SubstanceId, number>()
+    const strictest = new Map<SubstanceId, Counted>()
     for (const use of uses) {
-      const { limit, isBorrowed, fraction } = use
-      if (!isBorrowed && !(limit.kind === 'twa' && together.includes(limit.ruleSet))) continue
-      const counted = limit.kind === 'twa' ? (measuredFraction(use, shiftHours, measured) ?? fraction) : fraction
-      strictest.set(limit.substance, Math.max(strictest.get(limit.substance) ?? 0, counted))
+      const { limit, isBorrowed, fraction, perMgPerM3 } = use
+      // The strictest limit known anywhere counts in the sum of a shift, whatever its time: nothing that is breathed is left out.
+      const isOfSpan = SPAN_OF[limit.kind] === span
+      const isCounted = isBorrowed ? isOfSpan || span === 'shift' : isOfSpan && together.includes(limit.ruleSet)
+      if (!isCounted) continue
+      const byMeasure = limit.kind === 'twa' ? measuredFraction(use, work, measured) : null
+      const counted: Counted
+        = byMeasure === null
+          ? { fraction, drawn: { substance: limit.substance, kind: CONCENTRATION[limit.kind], perMgPerM3 } }
+          : { fraction: byMeasure, drawn: null }
+      if (counted.fraction >= (strictest.get(limit.substance)?.fraction ?? 0)) strictest.set(limit.substance, counted)
     }
-    // One substance alone whose average was measured is no sum: its own test judges it.
+    // One substance alone is no sum: its own limit judges it, or its own test where its average was measured.
     const found = largestMixture(
-      substance => strictest.get(substance),
-      there => there.length > 1 || !there.every(substance => measured.has(substance)),
+      substance => strictest.get(substance)?.fraction,
+      there => there.length > 1 || (span === 'shift' && !there.every(substance => measured.has(substance))),
+      there => addedUp(there.map(substance => strictest.get(substance)!), sums),
     )
     if (found && (largest === null || found.fraction > largest.fraction)) {
-      const gasFraction = MIXTURE_GROUPS[found.group].reduce(
-        (total, substance) => total + (isGas(substance) ? (strictest.get(substance) ?? 0) : 0),
-        0,
-      )
-      largest = { ...found, ruleSet, gasFraction }
+      const gases = MIXTURE_GROUPS[found.group].filter(isGas).flatMap(substance => strictest.get(substance) ?? [])
+      const gasFraction = addedUp(gases, sums)
+      largest = { ...found, span, ruleSet, gasFraction }
     }
   }
   return largest
@@ -165,12 +205,12 @@ interface ToSay {
   readonly mixture: MixtureUse | null
   readonly inForce: readonly ExposureRuleSetId[]
   readonly actionFraction: number
-  readonly shiftHours: number
+  readonly work: WorkPattern
   readonly longer: number
   readonly unlimited: readonly SubstanceId[]
 }
 
-function say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer, unlimited }: ToSay): readonly Finding[] {
+function say({ uses, worst, mixture, inForce, actionFraction, work, longer, unlimited }: ToSay): readonly Finding[] {
   const findings: Finding[] = []
   const told = new Set<SubstanceId>()
   for (const { limit, mgPerM3, fraction, binds } of uses) {
@@ -184,8 +224,10 @@ function say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer
     )
   }
   if (findings.length === 0 && mixture && mixture.fraction > actionFraction) {
-    const { group, ruleSet, fraction } = mixture
-    findings.push(finding('hold', 'exposure.mixture-over', { group, ruleSet, fraction, actionFraction }, [SOURCES.mixtureRule]))
+    const { group, ruleSet, fraction, span } = mixture
+    const ofShortTime = span === 'short-time' ? { span } : {}
+    const said = { group, ruleSet, fraction, actionFraction, ...ofShortTime }
+    findings.push(finding('hold', 'exposure.mixture-over', said, [SOURCES.mixtureRule]))
   }
   for (const substance of unlimited) findings.push(finding('hold', 'exposure.no-limit-known', { substance }))
   if (findings.length === 0 && worst) {
@@ -199,7 +241,12 @@ function say({ uses, worst, mixture, inForce, actionFraction, shiftHours, longer
   if (inForce.length === silent.length && inForce.length < EXPOSURE_RULE_SETS.length)
     findings.push(finding('note', 'exposure.no-limit-for-fume', { ruleSets: silent }, [SOURCES.usLimits]))
   findings.push(finding('note', 'exposure.carcinogen', {}, [SOURCES.fumeCarcinogen]))
-  if (longer > 1) findings.push(finding('note', 'exposure.long-shift', { shiftHours, factor: longer }, [SOURCES.longShift]))
+  if (longer > 1)
+    findings.push(
+      finding('note', 'exposure.long-shift', { shiftHours: work.hoursADay, weekHours: work.hoursADay * work.daysAWeek, factor: longer }, [
+        SOURCES.longShift,
+      ]),
+    )
   return findings
 }
 

@@ -13,10 +13,17 @@ export interface ExposureFindings {
     actionFraction: number
   }
   'exposure.under': { substance: SubstanceId, ruleSet: ExposureRuleSetId, kind: LimitKind, fraction: number, actionFraction: number }
-  'exposure.mixture-over': { group: MixtureGroupId, ruleSet: ExposureRuleSetId, fraction: number, actionFraction: number }
+  /** Left out, the sum of a shift. */
+  'exposure.mixture-over': {
+    group: MixtureGroupId
+    ruleSet: ExposureRuleSetId
+    fraction: number
+    actionFraction: number
+    span?: 'short-time'
+  }
   'exposure.no-limit-for-fume': { ruleSets: readonly ExposureRuleSetId[] }
   'exposure.carcinogen': Record<string, never>
-  'exposure.long-shift': { shiftHours: number, factor: number }
+  'exposure.long-shift': { shiftHours: number, weekHours: number, factor: number }
   'exposure.strictest-assumed': Record<string, never>
   'exposure.limit-borrowed': { substance: SubstanceId, ruleSet: ExposureRuleSetId }
   'exposure.no-limit-known': { substance: SubstanceId }
@@ -28,6 +35,8 @@ export interface ExposureFindings {
   'respirator.dust-mask': Record<string, never>
   'respirator.not-enough': { mask: MaskId, apf: number, neededApf: number }
   'respirator.enough': { mask: MaskId, apf: number, neededApf: number }
+  /** Of what is allowed, breathed with this mask off for the rest of the work and between jobs. */
+  'respirator.off-too-long': { mask: MaskId, apf: number, wornPercent: number, fraction: number }
   'respirator.wearer-unknown': Record<string, never>
   'respirator.wearer-not-ready': Record<string, never>
   'respirator.not-shaven': Record<string, never>

@@ -13,7 +13,14 @@ import { MIXTURE_GROUPS } from '../ids/exposure-ids'
 import type { Instant } from '../time/instant'
 
 /** A mask against what it is needed for. */
-export interface MaskChoice extends Respirator { readonly suits: boolean }
+export interface MaskChoice extends Respirator {
+  readonly suits: boolean
+  /** Its factor would be enough, and it is off for too long. */
+  readonly offTooLong?: OffTooLong
+}
+
+/** What of what is allowed is breathed, a fraction, with a mask on for so much of the work and off for the rest and between jobs. */
+export interface OffTooLong { readonly fraction: number, readonly wornPercent: number }
 
 export interface RespiratorNeed {
   /** Protection factor that brings what is inside the mask under the action fraction; 1 when none is needed. */
@@ -41,6 +48,8 @@ export interface Hazard {
   readonly asksHighEfficiency?: readonly SubstanceId[]
   /** Nobody knows what is breathed: as dangerous as can be. */
   readonly isUnknown?: boolean
+  /** Is a mask off for too long, worn as it is here? Null where it is not; taken to be worn all the time when left out. */
+  readonly tooMuchInside?: (mask: Respirator) => OffTooLong | null
 }
 
 /**
@@ -58,6 +67,7 @@ export function respiratorsFor(
     overIdlh = [],
     asksHighEfficiency = [],
     isUnknown = false,
+    tooMuchInside = () => null,
   }: Hazard,
   jurisdiction: JurisdictionId,
 ): RespiratorNeed {
@@ -70,7 +80,11 @@ export function respiratorsFor(
       neededFilterApf !== null && gases.length === 0 && apf >= neededFilterApf && (asksHighEfficiency.length === 0 || isHighEfficiency)
     )
   }
-  const masks = respiratorsIn(jurisdiction).map(mask => ({ ...mask, suits: answers(mask) }))
+  const isOffTooLong = byFactor(tooMuchInside)
+  const masks = respiratorsIn(jurisdiction).map((mask): MaskChoice => {
+    const offTooLong = answers(mask) ? isOffTooLong(mask) : null
+    return { ...mask, suits: answers(mask) && offTooLong === null, ...(offTooLong === null ? {} : { offTooLong }) }
+  })
   const findings: Finding[] = []
   if (neededApf > 1 || isDanger) {
     const suits = masks.filter(mask => mask.suits).map(({ mask }) => mask)
@@ -91,13 +105,27 @@ export function respiratorsFor(
   return { neededApf, masks, gases, isDanger, findings }
 }
 
+/** The same answer for masks that are worth the same; what does for one does for every better one, and is not worked out again. */
+function byFactor(ask: NonNullable<Hazard['tooMuchInside']>): NonNullable<Hazard['tooMuchInside']> {
+  const known: { readonly mask: Respirator, readonly answer: OffTooLong | null }[] = []
+  const isAtLeast = (a: Respirator, b: Respirator): boolean => a.apf! >= b.apf! && (a.isSupplied || !b.isSupplied)
+  return (mask) => {
+    const found = known.find(({ mask: other, answer }) => isAtLeast(mask, other) && (answer === null || isAtLeast(other, mask)))
+    if (found) return found.answer
+    const answer = ask(mask)
+    known.push({ mask, answer })
+    return answer
+  }
+}
+
 const LISTED_DUSTS: readonly SubstanceId[] = ['lead', 'cadmium']
 
-/** The need that a judged exposure makes. */
+/** The need that a judged exposure makes. A mask whose factor is enough and that is off for too long is not. */
 export function respiratorNeed(
   { fraction, uses, mixture, overIdlh }: Pick<ExposureJudgement, 'fraction' | 'uses' | 'mixture' | 'overIdlh'>,
   actionFraction: number,
   jurisdiction: JurisdictionId,
+  tooMuchInside?: Hazard['tooMuchInside'],
 ): RespiratorNeed {
   const over = uses.filter(use => use.binds && use.fraction > actionFraction).map(use => use.limit.substance)
   const mixtureOver = mixture !== null && mixture.fraction > actionFraction
@@ -121,6 +149,7 @@ export function respiratorNeed(
       asksHighEfficiency: LAWS[jurisdiction].listedDustsAskHighEfficiency
         ? LISTED_DUSTS.filter(substance => over.includes(substance))
         : [],
+      tooMuchInside,
     },
     jurisdiction,
   )
@@ -146,9 +175,14 @@ export function judgeWearer(
         ? finding('hold', 'respirator.dust-mask', {}, [SOURCES.usRespirators])
         : need.gases.length > 0 && !choice.isSupplied
           ? finding('hold', 'respirator.gas-not-filtered', { substances: need.gases }, [SOURCES.usRespirators])
-          : finding('hold', 'respirator.not-enough', { mask: wearer.mask, apf: choice.apf ?? 0, neededApf: need.neededApf }, [
-              choice.source,
-            ])
+          : choice.offTooLong
+            ? finding('hold', 'respirator.off-too-long', { mask: wearer.mask, apf: choice.apf ?? 0, ...choice.offTooLong }, [
+                choice.source,
+                SOURCES.maskWorn,
+              ])
+            : finding('hold', 'respirator.not-enough', { mask: wearer.mask, apf: choice.apf ?? 0, neededApf: need.neededApf }, [
+                choice.source,
+              ])
     return { protects: false, mask: wearer.mask, findings: [why] }
   }
   const findings: Finding[] = []

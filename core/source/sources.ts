@@ -94,6 +94,12 @@ export const SOURCES = {
     confidence: 'high',
   },
   houseRule: { document: 'House rules of this site', basis: 'house', confidence: 'high' },
+  maskWorn: {
+    document: 'House rules of this site',
+    clause: 'share of the work in which a mask is on; what is breathed with it off adds up with the time, by arithmetic',
+    basis: 'house',
+    confidence: 'high',
+  },
   bandEdges: {
     document: 'Zonaris',
     clause: 'a current printed at the end of two bands is read in the darker one',
@@ -548,7 +554,7 @@ export const SOURCES = {
   timeWeighted: { document: '29 CFR 1910.1000', clause: '(d)(1)(i)', basis: 'published', confidence: 'high' },
   longShift: {
     document: 'Brief and Scala',
-    clause: 'daily reduction factor; not for ceilings and irritants',
+    clause: 'daily and weekly reduction factors; not for ceilings and irritants',
     edition: '1975',
     basis: 'published',
     confidence: 'high',

@@ -32,6 +32,8 @@ export const asHouseRules = shapedAs<HouseRules>('house_rules_reading', {
   units: 'text',
   exposureBasis: 'text',
   shiftHours: 'number',
+  workDaysPerWeek: 'number',
+  maskWornShare: 'number',
   surveyMonths: 'number',
   fitTestMonths: 'number',
   medicalMonths: 'number',

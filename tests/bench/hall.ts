@@ -1,10 +1,11 @@
 import { performance } from 'node:perf_hooks'
-import { airOf, hallQuestion, NOWHERE_ELSE } from '#core/air/air-facts'
+import { airOf, hallQuestion } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
 import { assessAir } from '#core/air/assess-air'
 import { drawSet } from '#core/chance/draw-set'
 import { spreadOf } from '#core/chance/draws'
 import { predictHall } from '#core/air/hall-prediction'
+import { NOWHERE_ELSE, personDay } from '#core/air/person-day'
 import { tryOut } from '#core/air/what-if'
 import { EMPTY_STATION } from '#core/streams/station/station'
 import type { HallAir } from '#core/ventilation/hall'
@@ -159,7 +160,10 @@ const began = performance.now()
 const shifts = question.bays.map(() => new Float64Array(GOES * AT_ONCE))
 for (let go = 0; go < GOES; go++) {
   const drawn = predictHall({ ...question, mayStrike: undefined }, drawSet(AT_ONCE, go))
-  question.bays.forEach(({ bayId }, spot) => shifts[spot]!.set(drawn.drawnAt(bayId)?.drawn['total-fume']?.twa ?? [], go * AT_ONCE))
+  question.bays.forEach(({ bayId }, spot) => {
+    const day = personDay(null, bayId, drawn, NOWHERE_ELSE)
+    shifts[spot]!.set(day?.air.drawn['total-fume']?.twa ?? [], go * AT_ONCE)
+  })
 }
 if (shifts.map(shift => spreadOf(shift).high).every(high => high === 0)) throw new Error('nothing was drawn')
 const drawnMs = performance.now() - began

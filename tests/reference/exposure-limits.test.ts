@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { briefScalaDaily, longShiftFactor } from '#core/exposure/long-shift'
+import { briefScalaDaily, briefScalaWeekly, longShiftFactor, loweredTo } from '#core/exposure/long-shift'
 import { EXPOSURE_LIMITS } from '#core/exposure/limits'
 import { largestMixture } from '#core/exposure/mixture'
 import { respiratorsIn } from '#core/respirator/respirators'
@@ -136,7 +136,22 @@ describe('rules round the limits', () => {
   // Brief and Scala 1975.
   it.each([[8, 1], [10, 0.7], [12, 0.5], [6, 1]])('a day of %d h counts limits at %d', (hours, factor) => {
     expect(briefScalaDaily(hours)).toBeCloseTo(factor, 10)
-    expect(longShiftFactor(hours)).toBeCloseTo(hours <= 8 ? 1 : 16 / (24 - hours), 10)
+    expect(longShiftFactor({ hoursADay: hours, daysAWeek: 3 })).toBeCloseTo(hours <= 8 ? 1 : 16 / (24 - hours), 10)
+  })
+  // The same, weekly: (40/h)·((168 − h)/128).
+  it.each([[40, 1], [30, 1], [48, 0.78125], [60, 0.5625], [84, 0.3125]])('a week of %d h counts them at %d', (hours, factor) => {
+    expect(briefScalaWeekly(hours)).toBeCloseTo(factor, 10)
+  })
+  it('the lower of day and week binds', () => {
+    // Six days of eight hours: the day is usual, the week is not. Four of ten: the other way round.
+    expect(loweredTo({ hoursADay: 8, daysAWeek: 6 })).toBeCloseTo(0.78125, 10)
+    expect(loweredTo({ hoursADay: 10, daysAWeek: 4 })).toBeCloseTo(0.7, 10)
+    // Of a sum over eight hours: 1 / 0.78125; and 8 / (10 · 0.7).
+    expect(longShiftFactor({ hoursADay: 8, daysAWeek: 6 })).toBeCloseTo(1.28, 10)
+    expect(longShiftFactor({ hoursADay: 10, daysAWeek: 4 })).toBeCloseTo(8 / 7, 10)
+    // A short day of many: 7 h on seven days are 49 h a week.
+    expect(loweredTo({ hoursADay: 7, daysAWeek: 7 })).toBeCloseTo((40 / 49) * (119 / 128), 10)
+    expect(longShiftFactor({ hoursADay: 7, daysAWeek: 7 })).toBeGreaterThan(1)
   })
 })
 

@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { RULES_VERSION } from '#core/clearance/assess-station'
 import { airOf } from '#core/air/air-facts'
+import { workPatternOf, NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { judgeExposure } from '#core/exposure/judge-exposure'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
-import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
 import { listsFor } from '#core/inspection/built-in-lists'
 import type { Job } from '#core/job/job'
 import type { Extraction } from '#core/streams/hall/hall'
@@ -160,7 +160,7 @@ describe('air behind the one door', () => {
         })!
         .bay('bay-1')!
     const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-    const { fraction } = judgeExposure(breathed!, inForce, rules.actionFraction, shiftHours)
+    const { fraction } = judgeExposure(breathed!, inForce, rules.actionFraction, workPatternOf(rules, shiftHours))
     const under = (await gateEvents(BAY_1)).findings.find(({ code }) => code === 'exposure.under')!
     expect(under.values.fraction).toBe(Number(fraction!.toPrecision(3)))
   })

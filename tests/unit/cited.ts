@@ -301,6 +301,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'respirator.needed': ['usApf', 'ukApf'],
   'respirator.none-enough': ['usApf', 'ukApf'],
   'respirator.not-enough': ['usApf', 'ukApf'],
+  'respirator.off-too-long': ['usApf+maskWorn', 'ukApf+maskWorn'],
   'respirator.not-in-register': ['usRespirators'],
   'respirator.not-shaven': ['usRespirators'],
   'respirator.oxygen-lack': ['usConfinedSpaces'],

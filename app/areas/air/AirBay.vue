@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { stands } from '#core/time/instant'
 import type { Advice } from '#core/air/air-advice'
-import { hallIdOf, hallQuestion } from '#core/air/air-facts'
+import { dayQuestion } from '#core/air/air-facts'
 import { HOOD_PLACEMENTS } from '#core/air/bay-air'
 import { assessAir } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
@@ -31,10 +31,8 @@ const q = useQuantities()
 const units = useShopUnits()
 
 const gate = computed(() => placed.verdict.byId.air)
-const question = computed(() => {
-  const hallId = hallIdOf(facts.site, placed.bay.bayId)
-  return hallId === null ? null : hallQuestion(judged.standing, hallId)
-})
+const asked = computed(() => dayQuestion(judged.standing, placed.bay.bayId))
+const question = computed(() => asked.value?.hall ?? null)
 const own = computed(() => question.value?.bays.find(({ bayId }) => bayId === placed.bay.bayId) ?? null)
 
 const tried = ref<WhatIf>({})
@@ -52,12 +50,12 @@ const clear = () => {
 /** The same judgement as the gate's, on what is tried: nothing is recorded. */
 const air = computed(() => {
   if (Object.keys(tried.value).length === 0 || !question.value) return placed.verdict.air
-  const asked = tryOut(question.value, placed.bay.bayId, tried.value)
+  const hall = tryOut(question.value, placed.bay.bayId, tried.value)
   const { air: surroundings, forPerson } = judged.viewAt(placed.bay)
   const person = forPerson(placed.station.personId)
   return assessAir({
-    bay: asked.bays.find(({ bayId }) => bayId === placed.bay.bayId)!,
-    prediction: predictHall(asked),
+    bay: hall.bays.find(({ bayId }) => bayId === placed.bay.bayId)!,
+    prediction: predictHall(hall),
     check: placed.station.extractionCheck,
     surveys: surroundings.surveys,
     shopDay: surroundings.shopDay,
@@ -69,11 +67,10 @@ const air = computed(() => {
 })
 /** What is drawn many times over, off the page. */
 const drawn = computed(() => {
-  const hallId = hallIdOf(facts.site, placed.bay.bayId)
-  if (hallId === null || placed.station.job === null || !question.value) return null
+  if (placed.station.job === null || !asked.value) return null
   const { standing } = judged
-  const key = `${airKey(standing, question.value, placed.bay.bayId)} ${JSON.stringify(tried.value)}`
-  return { facts: standing, hallId, bayId: placed.bay.bayId, change: tried.value, key }
+  const key = `${airKey(standing, asked.value)} ${JSON.stringify(tried.value)}`
+  return { facts: standing, bayId: placed.bay.bayId, change: tried.value, key }
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
 const holds = computed(() =>
@@ -92,7 +89,7 @@ const sentence = computed(() => {
 const apf = computed(() => air.value.respirator?.masks.find(({ mask }) => mask === triedMask.value)?.apf ?? air.value.wornApf)
 const masks = computed(() => air.value.respirator?.masks ?? [])
 
-const given = computed(() => question.value && adviceFor(judged.standing, question.value, placed.bay.bayId))
+const given = computed(() => asked.value && adviceFor(judged.standing, asked.value))
 const advice = computed(() => given.value?.advice ?? [])
 const plan = computed(() =>
   given.value && (placed.verdict.air.exposure?.fraction ?? 0) > facts.rules.actionFraction ? given.value.plan() : null,
@@ -260,15 +257,20 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
     <section v-if="masks.length > 0 && air.respirator!.neededApf > 1" class="part" :aria-label="says.respirators">
       <h3>{{ says.ifNothingElseCanBe(q.factor(air.respirator!.neededApf)) }}</h3>
       <ul class="masks">
-        <li v-for="{ mask, apf: worth, suits, isTight } in masks" :key="mask" :class="{ suits }">
+        <li v-for="{ mask, apf: worth, suits, isTight, offTooLong } in masks" :key="mask" :class="{ suits }">
           <b>{{ words.masks[mask] }}</b>
           <span>{{ worth === null ? mask === 'dust-mask' ? says.notARespirator : says.noFactorAssignedHere : says.protectsTimes(
             q.factor(worth),
           ) }}</span>
           <span v-if="suits">{{ isTight ? says.enoughWithFitTestClearance : says.enoughWithClearance }}</span>
-          <span v-else>{{ says.notEnough }}</span>
+          <span v-else>{{ offTooLong ? says.offForTooLong(q.part(offTooLong.fraction)) : says.notEnough }}</span>
         </li>
       </ul>
+      <p class="said">
+        {{ facts.rules.maskWornShare < 1
+          ? says.aMaskIsOnFor(q.percent(facts.rules.maskWornShare), q.factor(1 / (1 - facts.rules.maskWornShare)))
+          : says.aMaskIsOnAllTheTime }}
+      </p>
       <p v-if="air.respirator!.gases.length > 0" class="said">
         {{ says.noDustFilterStops(air.respirator!.gases.map(gas => words.substances[gas]).join(', ')) }}
       </p>

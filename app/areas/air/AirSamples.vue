@@ -2,6 +2,7 @@
 import { judgeSurveys } from '#core/air/measured-air'
 import type { JudgedSurvey } from '#core/air/measured-air'
 import { surveyPlace } from '#core/air/survey-place'
+import { workPatternOf } from '#core/streams/house-rules/house-rules'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import { bayAirOf } from '#core/clearance/air-gate'
 import type { Placed } from '~/stores/judged'
@@ -31,7 +32,7 @@ const place = computed(() => {
 const inForce = computed(() => exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis))
 const measured = computed(() => {
   const { surveys, shopDay } = judgedBays.viewAt(placed.bay).air
-  return judgeSurveys(surveys, place.value, inForce.value, facts.rules.surveyMonths, shopDay, facts.rules.shiftHours)
+  return judgeSurveys(surveys, place.value, inForce.value, facts.rules.surveyMonths, shopDay, workPatternOf(facts.rules))
 })
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Papa from 'papaparse'
 import { judgeAgainstLimits } from '#core/air/measured-air'
+import { workPatternOf } from '#core/streams/house-rules/house-rules'
 import { exposureRuleSetsInForce } from '#core/exposure/rule-sets'
 import type { DateOrder, DecimalMark, SampleColumn, SampleReading, Separator } from '#core/samples/read-samples'
 import {
@@ -88,7 +89,7 @@ const preview = computed(() =>
         read.value.results,
         substance.value,
         exposureRuleSetsInForce(facts.rules.jurisdiction, facts.rules.exposureBasis),
-        facts.rules.shiftHours,
+        workPatternOf(facts.rules),
       )
     : null,
 )

@@ -1,6 +1,6 @@
 import { airDoubt } from '#core/air/air-doubt'
 import type { AirDoubt } from '#core/air/air-doubt'
-import { hallQuestion } from '#core/air/air-facts'
+import { dayQuestion } from '#core/air/air-facts'
 import type { AirFacts } from '#core/air/air-facts'
 import { tryOut } from '#core/air/what-if'
 import type { WhatIf } from '#core/air/what-if'
@@ -9,7 +9,6 @@ import type { WhatIf } from '#core/air/what-if'
 export interface DoubtAsked {
   readonly id: number
   readonly facts: AirFacts
-  readonly hallId: string
   readonly bayId: string
   readonly change: WhatIf
   readonly draws: number
@@ -18,11 +17,11 @@ export interface DoubtAsked {
 /** How far it has come, 0 to 1, and at last the answer; null where the air cannot be said. */
 export type DoubtTold = { readonly id: number } & ({ readonly share: number } | { readonly doubt: AirDoubt | null })
 
-self.addEventListener('message', ({ data: { id, facts, hallId, bayId, change, draws, seed } }: MessageEvent<DoubtAsked>) => {
+self.addEventListener('message', ({ data: { id, facts, bayId, change, draws, seed } }: MessageEvent<DoubtAsked>) => {
   const tell = (told: DoubtTold): void => self.postMessage(told)
-  const question = hallQuestion(facts, hallId)
+  const question = dayQuestion(facts, bayId)
   if (!question) return tell({ id, doubt: null })
-  const work = airDoubt(tryOut(question, bayId, change), bayId, facts.rules, { draws, seed })
+  const work = airDoubt({ ...question, hall: tryOut(question.hall, bayId, change) }, facts.rules, { draws, seed })
   for (let step = work.next(); ; step = work.next()) {
     if (step.done) return tell({ id, doubt: step.value })
     tell({ id, share: step.value })

@@ -4,7 +4,7 @@ import type { WhatIf } from '#core/air/what-if'
 import type { DoubtAsked, DoubtTold } from './air-doubt.worker'
 
 /** What is drawn: the facts of the site, the bay, and what is tried there. */
-export type DoubtQuestion = Pick<DoubtAsked, 'hallId' | 'bayId'> & {
+export type DoubtQuestion = Pick<DoubtAsked, 'bayId'> & {
   readonly facts: AirFacts
   readonly change: WhatIf
   /** The same as long as nothing of it changed that the air hangs on: a shop tells of much else, and the clock goes on. */

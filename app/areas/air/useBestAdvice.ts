@@ -1,7 +1,7 @@
 import { capital } from '#shared/words/capital'
 import { bestAdvice } from '#core/air/air-advice'
 import type { Advice } from '#core/air/air-advice'
-import { hallIdOf, hallQuestion } from '#core/air/air-facts'
+import { dayQuestion } from '#core/air/air-facts'
 import type { WhatIf } from '#core/air/what-if'
 import type { Quantities } from '#shared/words/quantities'
 import { airPages } from '~/words/air'
@@ -40,19 +40,17 @@ export function useBestAdvice(bayId: () => string) {
   const q = useQuantities()
   return computed(() => {
     const placed = lookup.find(bayId())
-    const hallId = hallIdOf(facts.site, bayId())
     const fraction = placed?.verdict.air.exposure?.fraction
     if (
-      hallId === null
-      || fraction === undefined
+      fraction === undefined
       || fraction === null
       || fraction <= facts.rules.actionFraction
       || placed!.verdict.air.wornApf !== null
     )
       return null
-    const question = hallQuestion(judged.standing, hallId)
+    const question = dayQuestion(judged.standing, bayId())
     if (!question) return null
-    const given = adviceFor(judged.standing, question, bayId())
+    const given = adviceFor(judged.standing, question)
     const single = bestAdvice(given.advice)
     if (single?.isEnough && single.kind !== 'respirator')
       return says.ofTheLimit(adviceWords(single, q.value), q.value.part(single.fractionAfter!))

@@ -30,6 +30,8 @@ export const RULE_WORDS: RuleWords = {
   shadeMinimum: [() => says.houseMinimumForOpenArcs, shade => String(shade ?? says.none)],
   exposureBasis: [() => says.basisForExposureLimits, id => words.exposureBases[id]],
   shiftHours: [() => says.hoursOfAShift, inUnit('h')],
+  workDaysPerWeek: [() => says.daysOfAWeek, days => says.aWeek(days)],
+  maskWornShare: [() => says.aMaskThatIsNeeded, share => says.ofTheWork(percent(share))],
   surveyMonths: [() => says.measuredSamples, months],
   fitTestMonths: [() => says.fitTestOfAMask, months],
   medicalMonths: [() => says.medicalClearance, months],

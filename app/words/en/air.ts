@@ -27,6 +27,10 @@ export const airPages = {
     ifNothingElseCanBe: (factor: Shown) => `If nothing else can be done: a protection factor of ${factor}`,
     notARespirator: 'not a respirator',
     noFactorAssignedHere: 'no factor assigned here',
+    offForTooLong: (part: Shown) => `off for too long: ${part} of what is allowed is breathed`,
+    aMaskIsOnFor: (share: Shown, factor: Shown) =>
+      `By the house rules a mask is on for ${share} of the work, and off between jobs. So worn, none protects more than ${factor} times.`,
+    aMaskIsOnAllTheTime: 'By the house rules a mask is on for all of the work, and off between jobs.',
     protectsTimes: (factor: Shown) => `protects ${factor} times`,
     enoughWithFitTestClearance: 'enough, with fit test, clearance and a clean shave',
     enoughWithClearance: 'enough, with clearance',

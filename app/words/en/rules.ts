@@ -15,6 +15,14 @@ export const rulesPages = {
     basisForExposureLimits: 'Basis for exposure limits',
     theLawBindsAlwaysThe: 'The law binds always; the basis can only make it stricter. US law alone knows no limit for total fume, and an old one for manganese.',
     hoursOfAShift: 'Hours of a shift',
+    daysOfAWeek: 'Days of a week',
+    aWeek: (days: Shown) => `${days} a week`,
+    overFortyHoursAWeek: 'For the same people. Over forty hours a week, limits of the shift count lower.',
+    aMaskThatIsNeeded: 'A mask that is needed is on for',
+    ofTheWork: (share: Shown) => `${share} of the work`,
+    offForATenth:
+      'Off for a tenth of the work, the best mask protects less than ten times; between jobs nobody wears one. '
+      + 'Choose what is really so here.',
     howLongItCounts: 'How long it counts',
     months: (count: Shown) => `${count} months`,
     acetyleneThatLayStandsFor: 'Acetylene that lay stands for',

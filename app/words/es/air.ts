@@ -27,6 +27,10 @@ export const airPages: typeof English = {
     ifNothingElseCanBe: factor => `Si no se puede otra cosa: un factor de protección de ${factor}`,
     notARespirator: 'no es un respirador',
     noFactorAssignedHere: 'sin factor asignado aquí',
+    offForTooLong: part => `quitado demasiado tiempo: se respira ${part} de lo permitido`,
+    aMaskIsOnFor: (share, factor) =>
+      `Por las reglas de la casa, el respirador va puesto el ${share} del trabajo, y quitado entre trabajos. Así, ninguno protege más de ${factor} veces.`,
+    aMaskIsOnAllTheTime: 'Por las reglas de la casa, el respirador va puesto todo el trabajo, y quitado entre trabajos.',
     protectsTimes: factor => `protege ${factor} veces`,
     enoughWithFitTestClearance: 'basta, con prueba de ajuste, aptitud médica y bien rasurado',
     enoughWithClearance: 'basta, con aptitud médica',

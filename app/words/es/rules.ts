@@ -17,6 +17,14 @@ export const rulesPages: typeof English = {
     theLawBindsAlwaysThe:
       'La ley obliga siempre; la base solo la hace más estricta. La ley de EE. UU. sola no tiene límite para humo total, y el del manganeso es viejo.',
     hoursOfAShift: 'Horas de la jornada',
+    daysOfAWeek: 'Días por semana',
+    aWeek: days => `${days} por semana`,
+    overFortyHoursAWeek: 'De las mismas personas. Con más de cuarenta horas por semana, los límites de la jornada bajan.',
+    aMaskThatIsNeeded: 'El respirador que hace falta se lleva puesto',
+    ofTheWork: share => `${share} del trabajo`,
+    offForATenth:
+      'Quitado la décima parte del trabajo, el mejor respirador protege menos de diez veces; entre trabajos nadie lo lleva. '
+      + 'Elija lo que de veras pasa aquí.',
     howLongItCounts: 'Cuánto tiempo cuenta',
     months: count => `${count} meses`,
     acetyleneThatLayStandsFor: 'El acetileno que estuvo acostado espera de pie',

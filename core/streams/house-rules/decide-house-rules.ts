@@ -9,5 +9,5 @@ export function decideHouseRules(rules: HouseRules, { payload }: HouseRulesComma
   const keys = Object.keys(payload) as (keyof HouseRules)[]
   return keys.every(key => rules[key] === payload[key])
     ? { events: [] }
-    : { events: [{ type: 'house-rules-changed', version: 8, payload }] }
+    : { events: [{ type: 'house-rules-changed', version: 9, payload }] }
 }

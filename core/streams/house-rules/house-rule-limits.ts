@@ -4,6 +4,8 @@ export const HOUSE_RULE_LIMITS = {
   actionFraction: { min: 0.05, max: 1 },
   shopDayHour: { min: 0, max: 23 },
   shiftHours: { min: 1, max: 16 },
+  workDaysPerWeek: { min: 1, max: 7 },
+  maskWornShare: { min: 0.5, max: 1 },
   surveyMonths: { min: 1, max: 36 },
   fitTestMonths: { min: 1, max: 24 },
   medicalMonths: { min: 1, max: 60 },

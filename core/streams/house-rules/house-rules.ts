@@ -7,6 +7,7 @@ import type { GarmentHouse } from '../../ppe/judge-garments'
 import type { DeratingId } from '../../ids/protection-ids'
 import type { LanguageId } from '../../ids/language-ids'
 import { LAWS } from '../../law/laws'
+import type { WorkPattern } from '../../exposure/long-shift'
 
 /** What becomes of regulators: on as long as they are in daily use, off and capped at the end of the week, or of each day. */
 export const REGULATOR_RULES = ['on-in-daily-use', 'off-weekly', 'off-daily'] as const
@@ -40,6 +41,10 @@ export interface HouseRules {
   readonly exposureBasis: ExposureBasisId
   /** Hours that whoever works stays in the hall. */
   readonly shiftHours: number
+  /** Days of a week on which the same people work, 1 to 7: over forty hours a week, limits count lower. */
+  readonly workDaysPerWeek: number
+  /** Share of the work in which a mask that is needed is really on, above 0 and at most 1. */
+  readonly maskWornShare: number
   /** Months that measured samples speak. */
   readonly surveyMonths: number
   /** Months that a fit test and a medical clearance for a mask stand. */
@@ -107,6 +112,8 @@ export const NEW_SITE_RULES: HouseRules = {
   shopDayHour: 4,
   exposureBasis: 'strictest',
   shiftHours: 8,
+  workDaysPerWeek: 5,
+  maskWornShare: 0.95,
   surveyMonths: 12,
   fitTestMonths: 12,
   medicalMonths: 12,
@@ -154,16 +161,21 @@ export function rulesUnder(choice: FirstChoice): HouseRules {
 export const shadeRulesOf = ({ jurisdiction, shadeBasis, shadeMinimum }: HouseRules): ShadeRules =>
   ({ jurisdiction, basis: shadeBasis, minimum: shadeMinimum })
 
-export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 8, readonly payload: HouseRules }
+export type HouseRulesEvent = { readonly type: 'house-rules-changed', readonly version: 9, readonly payload: HouseRules }
 
 /**
  * The first version had no rules for air, the second none for gas, the third none for hot work, the fourth no language, the fifth none
- * for signing off, the sixth none for clothes, the seventh none for hearing
- * protectors and heat: a site that had chosen its rules gets those of a
- * new site for what came later.
+ * for signing off, the sixth none for clothes, the seventh none for hearing protectors and heat, the eighth none for weeks and for masks
+ * that are off: a site that had chosen its rules gets those of a new site for what came later.
  */
 export const upcastHouseRules = (_version: number, payload: unknown): HouseRulesEvent =>
-  ({ type: 'house-rules-changed', version: 8, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+  ({ type: 'house-rules-changed', version: 9, payload: { ...NEW_SITE_RULES, ...payload as Partial<HouseRules> } })
+
+/** How long people work here: the house's day where nobody's own is known. */
+export const workPatternOf = (
+  { shiftHours, workDaysPerWeek }: Pick<HouseRules, 'shiftHours' | 'workDaysPerWeek'>,
+  hoursADay = shiftHours,
+): WorkPattern => ({ hoursADay, daysAWeek: workDaysPerWeek })
 
 /** What a house says of clothes. */
 export const garmentHouseOf = (

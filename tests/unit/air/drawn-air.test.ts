@@ -5,6 +5,8 @@ import type { AirDoubt } from '#core/air/air-doubt'
 import type { AirFacts } from '#core/air/air-facts'
 import { hallQuestion } from '#core/air/air-facts'
 import { predictHall } from '#core/air/hall-prediction'
+import { NOWHERE_ELSE } from '#core/air/person-day'
+import { USUAL_WORK } from '#core/exposure/long-shift'
 import { JUDGED, drawSet } from '#core/chance/draw-set'
 import { spreadOf } from '#core/chance/draws'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
@@ -123,8 +125,9 @@ describe('nothing that is drawn exceeds what energy and mass allow', () => {
 })
 
 const answered = (hallId: string, bayId: string, draws = 2000, facts = FACTS, all = false): AirDoubt | null => {
-  const question = hallQuestion(facts, hallId)!
-  const work = airDoubt(all ? { ...question, mayStrike: undefined } : question, bayId, RULES, { draws, seed: 1 })
+  const hall = hallQuestion(facts, hallId)!
+  const day = { hall: all ? { ...hall, mayStrike: undefined } : hall, bayId, elsewhere: NOWHERE_ELSE }
+  const work = airDoubt(day, RULES, { draws, seed: 1 })
   for (;;) {
     const step = work.next()
     if (step.done) return step.value
@@ -199,7 +202,7 @@ it('a draw that is no number holds: it counts as endless, whatever the others sa
     work: [{ fromMin: 0, toMin: 480, arcMinPerH: 20, emission: { manganese: made({ low: 1, mid: NaN, high: 2 }) } }],
   }
   const breathed = hallShift(HALL_AIR['gate-hall']!, [bay], { shiftHours: 8, draws: JUDGED, doubt: USUAL_DOUBT }).at(0)
-  expect(judgeExposure(breathed, ['us-legal'], NEW_SITE_RULES.actionFraction, 8).fraction).toBe(Infinity)
+  expect(judgeExposure(breathed, ['us-legal'], NEW_SITE_RULES.actionFraction, USUAL_WORK).fraction).toBe(Infinity)
   // And the percentiles of the rest are not read as if it were not there.
   expect(spreadOf(Float64Array.of(1, 2, 3)).high).toBeLessThanOrEqual(3)
 })

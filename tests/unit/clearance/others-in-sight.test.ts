@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { NOWHERE_ELSE, airOf, UNKNOWN_AIR } from '#core/air/air-facts'
+import { airOf, UNKNOWN_AIR } from '#core/air/air-facts'
+import { NOWHERE_ELSE } from '#core/air/person-day'
 import type { AirSurroundings } from '#core/air/air-facts'
 import { judgeSight } from '#core/clearance/others-in-sight'
 import type { Job } from '#core/job/job'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { hallShift } from '#core/exposure/hall-shift'
-import type { ArcWork, Breathed, HallBay } from '#core/exposure/hall-shift'
+import type { ArcWork, Breathed, HallBay, Visit } from '#core/exposure/hall-shift'
 import type { SubstanceId } from '#core/ids/vocabulary'
 import { exactly } from '#core/range'
 import type { Range } from '#core/range'
@@ -183,7 +183,7 @@ describe('the shift of a hall', () => {
       const { shortTerm, peak } = shift().at(spot)[what]!
       const own = BAYS[spot]!
       let [quarter, atEnd] = [0, 0]
-      // Each stretch of work adds a run of its own, the worst of either substance being asked for: all arc minutes of an hour at once.
+      // All arc minutes of an hour at once; of stretches that lie apart the worse counts.
       for (const stretch of own.work) {
         const runMin = stretch.arcMinPerH
         const mgPerS = (mgOf(stretch, what, end) / 60) * (1 - own.capture[OTHER_END[end]])
@@ -198,14 +198,27 @@ describe('the shift of a hall', () => {
             if (atMin <= runMin) last = zones[spot + 1]!
           },
         )
-        quarter += sum / steps
-        atEnd += last
+        quarter = Math.max(quarter, sum / steps)
+        atEnd = Math.max(atEnd, last)
       }
       const farAtEnd = farAtWorst(what, end, spot)
       expect(Math.abs(shortTerm[end] / (farAtEnd + quarter) - 1)).toBeLessThan(5e-3)
       expect(Math.abs(peak[end] / (farAtEnd + atEnd) - 1)).toBeLessThan(5e-3)
     },
   )
+  it('runs within a quarter of an hour of each other add up; what burns there while they are away is no run of theirs', () => {
+    const bay = (second: number): HallBay => ({ ...BAYS[1]!, work: [work(0, 60, 5, 100), work(second, second + 60, 5, 100)] })
+    const peakOf = (one: HallBay, visit?: Visit): number =>
+      hallShift(HALL, [one], { shiftHours: 1 }).at(0, undefined, visit)['total-fume']!.shortTerm.mid
+    const alone = peakOf({ ...BAYS[1]!, work: [work(0, 60, 5, 100)] })
+    // Behind the second, the hall is fuller; the runs are two.
+    expect(peakOf(bay(74))).toBeGreaterThan(alone * 1.8)
+    expect(peakOf(bay(75))).toBeLessThan(alone * 1.5)
+    const only = (fromMin: number, toMin: number): Visit => ({ work: [{ fromMin, toMin }], besides: [] })
+    expect(peakOf(bay(60), only(0, 60))).toBeCloseTo(alone, 12)
+    expect(peakOf(bay(60), only(0, 61))).toBeGreaterThan(alone * 1.8)
+    expect(peakOf(bay(120), only(70, 110))).toBeLessThan(alone / 2)
+  })
   it('a run shorter than a quarter of an hour counts the clean minutes after it', () => {
     const bays: readonly HallBay[] = [
       {
@@ -223,7 +236,7 @@ describe('the shift of a hall', () => {
   })
   it('who is there for some minutes only is counted for those alone, at their own arc or beside it', () => {
     const stays = [{ fromMin: 20, toMin: 50 }]
-    const visit = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, stays)['total-fume']!
+    const visit = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, { work: stays, besides: [] })['total-fume']!
     let sum = 0
     follow('total-fume', 60, intoZones('total-fume', 'mid', [0, 1]), (atMin, zones) => {
       if (atMin >= 20 && atMin < 50) sum += (zones[1]! * STEP_S) / 60
@@ -231,17 +244,30 @@ describe('the shift of a hall', () => {
     near(visit.twa.mid, sum / 480)
     near(visit.nearField.mid, sum / 30)
     // Between two stays nothing counts: that time is somebody else's, or elsewhere.
-    const twice = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, [
-      { fromMin: 20, toMin: 30 },
-      { fromMin: 40, toMin: 50 },
-    ])['total-fume']!
+    const twice = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, {
+      work: [
+        { fromMin: 20, toMin: 30 },
+        { fromMin: 40, toMin: 50 },
+      ],
+      besides: [],
+    })['total-fume']!
     let apart = 0
     follow('total-fume', 60, intoZones('total-fume', 'mid', [0, 1]), (atMin, zones) => {
       if ((atMin >= 20 && atMin < 30) || (atMin >= 40 && atMin < 50)) apart += (zones[1]! * STEP_S) / 60
     })
     near(twice.twa.mid, apart / 480)
     near(twice.nearField.mid, apart / 20)
-    expect(hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, [])).toEqual(hallShift(HALL, BAYS, { shiftHours: 3 }).at(0))
+    // In the hall besides, it is the hall that counts, and by itself: no mask is on there.
+    const resting = { work: stays, besides: [{ fromMin: 50, toMin: 80 }] }
+    const rested = hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, resting)['total-fume']!
+    let idle = 0
+    follow('total-fume', 90, intoZones('total-fume', 'mid', [0, 1]), (atMin, zones) => {
+      if (atMin >= 50 && atMin < 80) idle += (zones[0]! * STEP_S) / 60
+    })
+    near(rested.twaBesides.mid, idle / 480)
+    near(rested.twa.mid - rested.twaBesides.mid, visit.twa.mid)
+    expect(visit.twaBesides).toEqual({ low: 0, mid: 0, high: 0 })
+    expect(() => hallShift(HALL, BAYS, { shiftHours: 3 }).at(0, undefined, { work: [], besides: stays })).toThrow(RangeError)
   })
   it('a bay without work has nobody to breathe; an idle one changes nothing for the others', () => {
     const idle: HallBay = { hood: null, capture: { low: 0, mid: 0, high: 0 }, work: [] }

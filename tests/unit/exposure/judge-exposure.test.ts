@@ -21,12 +21,14 @@ const air = (twa: number, shortTerm = twa, peak = shortTerm): Breathed => ({
   nearField: exactly(twa),
   farField: exactly(0),
   twaFromOthers: exactly(0),
+  twaBesides: exactly(0),
 })
 const judge = (
   breathed: BreathedBySubstance,
   ruleSets: readonly ExposureRuleSetId[] = ['us-legal'],
-  { action = 0.5, hours = 8, measured }: { action?: number, hours?: number, measured?: MeasuredAverages } = {},
-) => judgeExposure(breathed, ruleSets, action, hours, measured)
+  { action = 0.5, hours = 8, days = 5, measured }: { action?: number, hours?: number, days?: number, measured?: MeasuredAverages } = {},
+) => judgeExposure(breathed, ruleSets, action, { hoursADay: hours, daysAWeek: days }, measured)
+const aDayOf = (hoursADay: number, daysAWeek = 5) => ({ hoursADay, daysAWeek })
 const all = (judged: ReturnType<typeof judge>) => judged.findings.map(({ severity, code }) => `${severity} ${code.slice(9)}`)
 /** US law prints nothing for fume as a whole, which is said each time: looked at on its own. */
 const codes = (judged: ReturnType<typeof judge>) => all(judged).filter(code => code !== 'note no-limit-for-fume')
@@ -111,15 +113,16 @@ describe('a shift longer than eight hours', () => {
   it('counts averages harder and peaks as they are (Brief and Scala)', () => {
     expect([briefScalaDaily(8), briefScalaDaily(4), briefScalaDaily(12)]).toEqual([1, 1, 0.5])
     expect(briefScalaDaily(10)).toBeCloseTo(0.7, 12)
-    expect([longShiftFactor(8), longShiftFactor(7)]).toEqual([1, 1])
-    expect(longShiftFactor(12)).toBeCloseTo(4 / 3, 12)
+    expect([longShiftFactor(aDayOf(8)), longShiftFactor(aDayOf(7))]).toEqual([1, 1])
+    expect(longShiftFactor(aDayOf(12))).toBeCloseTo(4 / 3, 12)
     expect(briefScalaDaily(24)).toBeCloseTo(8 / 24 / 16, 12)
     const lead = judge({ lead: air(0.02) }, ['us-legal'], { hours: 12 })
     expect(lead.worst!.fraction).toBeCloseTo((0.4 * 4) / 3, 12)
     expect(judge({ manganese: air(0, 0, 2) }, ['us-legal'], { hours: 12 }).worst!.fraction).toBeCloseTo(0.4, 12)
     expect(lead.findings.find(({ code }) => code === 'exposure.long-shift')?.values).toEqual({
       shiftHours: 12,
-      factor: longShiftFactor(12),
+      weekHours: 60,
+      factor: longShiftFactor(aDayOf(12)),
     })
     expect(codes(judge({ lead: air(0.02) }))).not.toContain('note long-shift')
   })
@@ -158,6 +161,23 @@ describe('a sum of what acts alike', () => {
     expect(sum.fraction).toBeCloseTo(0.7, 12)
     expect(codes(judge({ cadmium: air(0.0015), lead: air(0.03) }))).toEqual(['hold over', 'note carcinogen'])
     expect(codes(judge({ cadmium: air(0.0005), lead: air(0.02) }))).toEqual(['note under', 'note carcinogen'])
+  })
+  it('sums short time as it sums a shift: two irritants each under their short-term limit hold together', () => {
+    // EH40/2005: ozone 0.4 mg/m³ and nitrogen dioxide 1.91 mg/m³ over 15 min, from memory.
+    const [ozone, dioxide] = [air(0, 0.15), air(0, 0.6)]
+    expect(judge({ ozone }, ['uk']).fraction).toBeLessThan(0.5)
+    expect(judge({ 'nitrogen-dioxide': dioxide }, ['uk']).fraction).toBeLessThan(0.5)
+    const both = judge({ ozone, 'nitrogen-dioxide': dioxide }, ['uk'])
+    const said = { group: 'airways', span: 'short-time' }
+    expect(both.findings[0]).toMatchObject({ severity: 'hold', code: 'exposure.mixture-over', values: said })
+    const parts = both.uses.filter(({ binds, limit }) => binds && limit.kind !== 'twa' && limit.ruleSet === 'uk')
+    const worstOf = (substance: SubstanceId) =>
+      Math.max(...parts.filter(({ limit }) => limit.substance === substance).map(use => use.fraction))
+    expect(both.mixture!.fraction).toBeCloseTo(worstOf('ozone') + worstOf('nitrogen-dioxide'), 12)
+    expect(both.mixture!.gasFraction).toBe(both.mixture!.fraction)
+    // A peak is no part of the sum of a shift, and an average none of short time.
+    const apart = judge({ 'ozone': air(0, 0.15), 'nitrogen-dioxide': air(0.5, 0) }, ['uk'])
+    expect(apart.mixture!.fraction).toBeLessThan(0.6)
   })
   it('adds like with like: averages with averages, under one body of rules with what binds above it', () => {
     expect(judge({ manganese: air(0, 0, 2), lead: air(0.01) }).mixture!.fraction).toBeCloseTo(0.2, 12)

@@ -83,6 +83,7 @@ describe('the need that an exposure makes', () => {
   const use = (substance: SubstanceId, fraction: number, binds = true): Use => ({
     limit: { substance } as Use['limit'],
     mgPerM3: fraction,
+    perMgPerM3: 1,
     fraction,
     binds,
     isBorrowed: false,
@@ -101,6 +102,7 @@ describe('the need that an exposure makes', () => {
     expect(need({ fraction: 2, uses: [use('ozone', 2, false)] }).gases).toEqual([])
     const sum = (gasFraction: number, fraction = 0.9): Judged['mixture'] => ({
       group: 'airways',
+      span: 'shift',
       ruleSet: 'us-legal',
       fraction,
       gasFraction,
@@ -115,7 +117,7 @@ describe('the need that an exposure makes', () => {
     const mixed = need({
       fraction: 3.3,
       uses: [use('zinc', 3), use('ozone', 0.3)],
-      mixture: { group: 'airways', ruleSet: 'us-legal', fraction: 3.3, gasFraction: 0.3 },
+      mixture: { group: 'airways', span: 'shift', ruleSet: 'us-legal', fraction: 3.3, gasFraction: 0.3 },
     })
     expect(filters(mixed)).toBe(
       Math.min(

@@ -1,0 +1,101 @@
+import type { DayAir } from '../exposure/day-air'
+import { dayAir } from '../exposure/day-air'
+import type { Stay } from '../exposure/hall-shift'
+import { between, joined, leavesAtMin } from '../exposure/hall-shift'
+import type { DrawSet } from '../chance/draw-set'
+import { JUDGED } from '../chance/draw-set'
+import type { HallPrediction, HallQuestion } from './hall-prediction'
+import { predictHall } from './hall-prediction'
+
+/** The day of whoever works at a bay, over every place where they work today. */
+export interface PersonDay {
+  readonly air: DayAir
+  /** From their first work to their last, or to the end of their shift. */
+  readonly hours: number
+  /** Other bays that count, and other bays where what they breathe cannot be said. */
+  readonly bays: readonly string[]
+  readonly unknown: readonly string[]
+}
+
+/** The rest of somebody's day: halls besides this one in which they work, and bays of theirs in a hall that nobody described. */
+export interface Elsewhere<Hall = HallPrediction> {
+  readonly halls: readonly Hall[]
+  readonly unknown: readonly string[]
+}
+export const NOWHERE_ELSE: Elsewhere<never> = { halls: [], unknown: [] }
+
+/** Everything that the day of whoever works at a bay is predicted from. */
+export interface DayQuestion {
+  readonly hall: HallQuestion
+  readonly bayId: string
+  readonly elsewhere: Elsewhere<HallQuestion>
+}
+
+/** Somebody's day with the halls that it is predicted in. */
+export interface PredictedDay {
+  readonly hall: HallPrediction
+  readonly elsewhere: readonly HallPrediction[]
+  readonly day: PersonDay | null
+}
+
+/** Predicts the day of whoever works at a bay. */
+export function predictDay({ hall, bayId, elsewhere }: DayQuestion, draws: DrawSet = JUDGED): PredictedDay {
+  const [here, ...halls] = [hall, ...elsewhere.halls].map(question => predictHall(question, draws)) as [HallPrediction, ...HallPrediction[]]
+  const personId = hall.bays.find(bay => bay.bayId === bayId)?.personId ?? null
+  return { hall: here, elsewhere: halls, day: personDay(personId, bayId, here, { halls, unknown: elsewhere.unknown }) }
+}
+
+interface Stretch extends Stay {
+  readonly hall: HallPrediction
+  readonly bayId: string
+}
+
+/** Where somebody is between their stretches of work and after the last: in the hall where they worked last. */
+function besidesOf(stretches: readonly Stretch[], leaves: number): ReadonlyMap<Stretch, readonly Stay[]> {
+  const inHall = new Map<Stretch, Stay[]>()
+  for (const gap of between(joined(stretches), leaves)) {
+    const last = stretches.find(({ toMin }) => toMin === gap.fromMin)!
+    inHall.set(last, [...inHall.get(last) ?? [], gap])
+  }
+  return inHall
+}
+
+/**
+ * What whoever works at a bay breathes today, wherever they work: exposure follows people. Work that nobody is named for is taken to be
+ * theirs where they stand. Where they are at two bays at once, both count whole.
+ *
+ * @param personId null where nobody is named: then all the work of the bay counts
+ * @returns null where the air of this bay cannot be said
+ */
+export function personDay(
+  personId: string | null,
+  bayId: string,
+  hall: HallPrediction,
+  { halls, unknown: outside }: Elsewhere,
+): PersonDay | null {
+  const own = hall.workAt(personId, bayId)
+  if (own === 'unknown' || own.length === 0) return null
+  const unknown = [...outside]
+  const stretches: Stretch[] = own.map(({ fromMin, toMin }) => ({ hall, bayId, fromMin, toMin }))
+  for (const there of personId === null ? [] : [hall, ...halls]) {
+    for (const otherId of there.bayIds) {
+      if (there === hall && otherId === bayId) continue
+      const work = there.workOf(personId!, otherId)
+      if (work === 'unknown') unknown.push(otherId)
+      else stretches.push(...work.map(({ fromMin, toMin }) => ({ hall: there, bayId: otherId, fromMin, toMin })))
+    }
+  }
+  const leaves = leavesAtMin(stretches, hall.shiftHours)
+  const besides = besidesOf(stretches, leaves)
+  const places = [...new Set(stretches.map(stretch => stretch.bayId))]
+  const parts = places.map((at) => {
+    const work = stretches.filter(stretch => stretch.bayId === at)
+    return work[0]!.hall.visitAt(at, { work, besides: work.flatMap(stretch => besides.get(stretch) ?? []) })
+  })
+  return {
+    air: dayAir(parts, hall.draws),
+    hours: (leaves - Math.min(...stretches.map(({ fromMin }) => fromMin))) / 60,
+    bays: places.filter(at => at !== bayId),
+    unknown,
+  }
+}
