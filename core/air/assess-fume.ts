@@ -15,24 +15,14 @@ import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { emissionOf } from '../fume/emission'
 import type { Emission, FumeQuestion } from '../fume/emission'
 import type { Range } from '../range'
-import { exactly, NOTHING } from '../range'
-import { captureInDraughts } from './capture-in-draughts'
-import { SOURCES } from '../source/sources'
-import { captureWindow } from '../ventilation/capture-window'
-import type { Hood } from '../ventilation/hood'
+import type { AskedPlace } from './asked-place'
+import { hallOfRoom, takenAt } from './asked-place'
 import type { ExposureRuleSetId, SubstanceId } from '../ids/vocabulary'
 import { EXPOSURE_RULE_SETS } from '../ids/vocabulary'
 
 /** One arc in one room, asked from outside. */
-export interface SingleArcQuestion {
+export interface SingleArcQuestion extends AskedPlace {
   readonly job: FumeQuestion & { readonly arcMinPerH?: number, readonly hours?: number }
-  readonly room: {
-    readonly volumeM3: number
-    readonly supplyM3PerS: number
-    readonly nearField?: { readonly radiusM: number, readonly airSpeedMPerS: number }
-  }
-  readonly capture?: { readonly efficiency: number }
-  readonly hood?: Hood & { readonly distanceM?: number, readonly crossDraughtMPerS?: number }
   readonly ruleSets?: readonly ExposureRuleSetId[]
   /** Draw everything that is not known so many times; left out: every input at its low end, middle and high end at once. */
   readonly uncertainty?: { readonly draws: number, readonly seed: number }
@@ -84,9 +74,6 @@ function drawArc({ job, hall, bay, inDraught, hours, judgement }: ArcToDraw, { d
   }
 }
 
-/** The tightest near field and the stillest air that are usual round a welder: taken where nobody said. Source: `twoZone`, `stillAir`. */
-export const STRICTEST_NEAR_FIELD = { radiusM: 0.3, airSpeedMPerS: 0.06 } as const
-
 /**
  * What one arc in one room comes to: the same functions as a bay of a hall, with one bay. Starts clean; no other exposure.
  *
@@ -98,25 +85,9 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets, uncertaint
   if (job.arcMinPerH === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'arcTime' }))
   if (job.hours === undefined) findings.push(finding('hold', 'fume.input-missing', { input: 'hours' }))
   if (!ruleSets) findings.push(finding('note', 'exposure.strictest-assumed', {}))
-  const nearField = room.nearField ?? STRICTEST_NEAR_FIELD
-  if (!room.nearField)
-    findings.push(finding('caution', 'exposure.near-field-assumed', STRICTEST_NEAR_FIELD, [SOURCES.twoZone, SOURCES.stillAir]))
-  let taken: Range = capture ? exactly(capture.efficiency) : NOTHING
-  let inDraught: readonly [Range, Range, Range] = [taken, taken, taken]
-  const isUnplaced = hood !== undefined && hood.distanceM === undefined && hood.kind !== 'booth' && hood.kind !== 'gun'
-  if (isUnplaced) findings.push(finding('hold', 'air.position-unknown', {}, [SOURCES.captureVelocity, SOURCES.receiving]))
-  else if (hood) {
-    const question = {
-      hood,
-      distanceM: hood.distanceM ?? 0,
-      process: job.process,
-      currentA: job.currentA,
-      crossDraughtMPerS: hood.crossDraughtMPerS ?? nearField.airSpeedMPerS,
-    }
-    inDraught = captureInDraughts(question)
-    taken = inDraught[1]
-    findings.push(...captureWindow(question).findings)
-  }
+  const { hall, findings: ofRoom } = hallOfRoom(room)
+  const { hood: drawing, isUnplaced, inDraught, findings: ofHood } = takenAt({ room, capture, hood }, job)
+  findings.push(...ofRoom, ...ofHood)
   const inForce = ruleSets ?? EXPOSURE_RULE_SETS
   if (
     isUnplaced
@@ -127,20 +98,9 @@ export function assessSingleArc({ job, room, capture, hood, ruleSets, uncertaint
   ) {
     return { emission, breathed: null, hasNearField: room.nearField !== undefined, judgement: null, drawn: null, findings }
   }
-  const hall: HallAir = {
-    isOpenAir: false,
-    volumeM3: room.volumeM3,
-    ceilingM: 5,
-    supplyM3PerS: room.supplyM3PerS,
-    outdoorShare: 1,
-    filterEfficiency: 0,
-    backgroundMgPerM3: 0,
-    nearFieldRadiusM: nearField.radiusM,
-    airSpeedMPerS: nearField.airSpeedMPerS,
-  }
   const bay: HallBay = {
-    hood: hood ? { flowM3PerS: hood.flowM3PerS, returnsAir: false, filterEfficiency: 0 } : null,
-    capture: taken,
+    hood: drawing,
+    capture: inDraught[1],
     work: [{
       fromMin: 0,
       toMin: job.hours * 60,

@@ -119,6 +119,16 @@ export const between = (stays: readonly Stay[], untilMin: number): readonly Stay
     return next > toMin ? [{ fromMin: toMin, toMin: next }] : []
   })
 
+/** What is left of a stretch beside others. */
+export const without = ({ fromMin, toMin }: Stay, others: readonly Stay[]): readonly Stay[] =>
+  joined(others).reduce<readonly Stay[]>(
+    (left, taken) => left.flatMap(part => [
+      { fromMin: part.fromMin, toMin: Math.min(part.toMin, taken.fromMin) },
+      { fromMin: Math.max(part.fromMin, taken.toMin), toMin: part.toMin },
+    ].filter(rest => rest.toMin > rest.fromMin)),
+    [{ fromMin, toMin }],
+  )
+
 /** When somebody leaves who stays for their shift, and longer where their work lasts. */
 export const leavesAtMin = (work: readonly Stay[], shiftHours: number): number =>
   Math.max(...work.map(({ toMin }) => toMin), Math.min(...work.map(({ fromMin }) => fromMin)) + shiftHours * 60)
@@ -274,6 +284,8 @@ export interface HallShift {
   at(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): BreathedBySubstance
   /** The same draw by draw. */
   drawnAt(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): DrawnBySubstance
+  /** Both, of a visit: every arc burns. */
+  partAt(spot: number, visit: Visit): { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }
 }
 
 /** What the doubts of one bay belong to. */
@@ -454,7 +466,7 @@ export function hallShift(
       const through = outdoorM3PerS + hallFilterM3PerS + hoodFilterM3PerS
       return Math.min(1, part) * (through > 0 ? (hall.backgroundMgPerM3 * outdoorM3PerS) / through : hall.backgroundMgPerM3)
     })
-    const strongest = (substance: SubstanceId): number => Math.max(...own.work.map(work => mostOf(work.emission[substance])))
+    const strongest = (substance: SubstanceId): number => Math.max(0, ...own.work.map(work => mostOf(work.emission[substance])))
     const fume = strongest('total-fume')
     const hours = listener.stayMin / REFERENCE_MIN
     for (const [substance, sum] of Object.entries(breathed) as [SubstanceId, Drawn][]) {
@@ -477,6 +489,7 @@ export function hallShift(
   return {
     drawnAt: (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit)).drawn,
     at: (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit)).breathed,
+    partAt: (spot, visit) => asked(() => true, listenerFor(spot, visit)),
   }
 }
 

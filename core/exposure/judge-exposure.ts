@@ -12,8 +12,8 @@ import { largestMixture } from './mixture'
 import { withInherited } from './rule-sets'
 import { overIdlh } from './idlh'
 import { isGas } from '../fume/gases'
-import type { LimitKind, MixtureGroupId } from '../ids/exposure-ids'
-import { MIXTURE_GROUPS } from '../ids/exposure-ids'
+import type { LimitKind, MixtureGroupId, MixtureSpan } from '../ids/exposure-ids'
+import { MIXTURE_GROUPS, MIXTURE_SPANS } from '../ids/exposure-ids'
 
 /** A limit with how much of it is used, at the safe end. */
 export interface LimitUse {
@@ -28,9 +28,6 @@ export interface LimitUse {
   /** No limit in force knows the substance: the strictest known elsewhere binds in its place. */
   readonly isBorrowed: boolean
 }
-
-/** Over what a sum of fractions is taken: the shift, or the short time of short-term limits and ceilings. */
-export type MixtureSpan = 'shift' | 'short-time'
 
 /** The largest sum of fractions of substances that act alike, under one rule set. */
 export interface MixtureUse {
@@ -167,8 +164,7 @@ function worstMixture(
   sums: AirSums | undefined,
 ): MixtureUse | null {
   let largest: MixtureUse | null = null
-  const spans = ['shift', 'short-time'] as const
-  for (const [ruleSet, span] of inForce.flatMap(each => spans.map(of => [each, of] as const))) {
+  for (const [ruleSet, span] of inForce.flatMap(each => MIXTURE_SPANS.map(of => [each, of] as const))) {
     const together = withInherited([ruleSet])
     const strictest = new Map<SubstanceId, Counted>()
     for (const use of uses) {

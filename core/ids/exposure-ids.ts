@@ -14,3 +14,7 @@ export const MIXTURE_GROUPS = {
   'lung-load': ['iron', 'aluminium'],
 } as const satisfies Record<string, readonly SubstanceId[]>
 export type MixtureGroupId = keyof typeof MIXTURE_GROUPS
+
+/** Over what a sum of fractions is taken: the shift, or the short time of short-term limits and ceilings. */
+export const MIXTURE_SPANS = ['shift', 'short-time'] as const
+export type MixtureSpan = typeof MIXTURE_SPANS[number]

@@ -6,11 +6,14 @@ import { HALL_LIMITS } from '#core/ventilation/hall'
 import { VERDICTS } from '#core/samples/compliance'
 import {
   COATINGS,
+  CONFINEMENTS,
   CONSUMABLES,
   EXPOSURE_RULE_SETS,
+  HEADS,
   HOOD_KINDS,
   JURISDICTIONS,
   MASKS,
+  POSITIONS,
   SUBSTANCES,
   SUBSTITUTIONS,
 } from '#core/ids/vocabulary'
@@ -25,7 +28,9 @@ import {
   volumeSchema,
 } from './air-schema'
 import { findingSchema, sourceRefSchema } from './finding-schema'
-import { LIMIT_KINDS } from '#core/ids/exposure-ids'
+import type { MixtureGroupId } from '#core/ids/exposure-ids'
+import { LIMIT_KINDS, MIXTURE_GROUPS, MIXTURE_SPANS } from '#core/ids/exposure-ids'
+import { DEEDS } from '#core/ids/air-ids'
 import {
   baseMetalSchema,
   between,
@@ -51,45 +56,49 @@ const percentilesSchema = z.strictObject({ p05: z.number(), p50: z.number(), p95
 const drawnRangeSchema = z.strictObject({ ...range, ...percentilesSchema.partial().shape })
 const ruleSets = z.array(z.enum(EXPOSURE_RULE_SETS)).min(1, 'at least one rule set').max(EXPOSURE_RULE_SETS.length).optional()
 
+const arcOfJob = {
+  process: processSchema,
+  consumable: z.enum(CONSUMABLES).optional(),
+  currentA: currentASchema.optional(),
+  wireFeedMPerMin: wireFeedSchema.optional(),
+  consumableKgPerH: between({ min: 0.001, max: 200 }, 'kg/h').optional().describe('Melted in an hour of arc'),
+  electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
+  plateThicknessMm: plateThicknessMmSchema.optional(),
+  travelSpeedMPerMin: travelSpeedSchema.optional(),
+  shieldingGas: shieldingGasSchema.optional(),
+  baseMetal: baseMetalSchema.optional(),
+  coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
+  strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),
+  arcMinPerH: between({ min: 0.5, max: 60 }, 'min').optional(),
+}
+const place = {
+  room: z.strictObject({
+    volumeM3: volumeSchema,
+    supplyM3PerS: supplySchema.describe('Outdoor air'),
+    nearField: nearFieldSchema.optional(),
+  }),
+  capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
+  hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
+}
+const isOneOf = ({ capture, hood: drawing }: { readonly capture?: unknown, readonly hood?: unknown }): boolean =>
+  capture === undefined || drawing === undefined
+const NOT_BOTH = { path: ['hood'], error: 'give a capture efficiency or a hood, not both' }
+const uncertaintySchema = z.strictObject({
+  draws: between(DRAW_LIMITS.draws, 'draws').int('a whole number'),
+  seed: z.int('a whole number').min(DRAW_LIMITS.seed.min, 'at least 0').max(DRAW_LIMITS.seed.max, `at most ${DRAW_LIMITS.seed.max}`),
+})
+
 /** `POST /api/v1/assess/fume`, what is asked. */
 export const assessFumeRequest = z
   .strictObject({
-    job: z.strictObject({
-      process: processSchema,
-      consumable: z.enum(CONSUMABLES).optional(),
-      currentA: currentASchema.optional(),
-      wireFeedMPerMin: wireFeedSchema.optional(),
-      consumableKgPerH: between({ min: 0.001, max: 200 }, 'kg/h').optional().describe('Melted in an hour of arc'),
-      electrodeDiameterMm: electrodeDiameterMmSchema.optional(),
-      plateThicknessMm: plateThicknessMmSchema.optional(),
-      travelSpeedMPerMin: travelSpeedSchema.optional(),
-      shieldingGas: shieldingGasSchema.optional(),
-      baseMetal: baseMetalSchema.optional(),
-      coating: z.enum(COATINGS).optional().describe('Left out: taken as bare metal, with a caution'),
-      strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),
-      arcMinPerH: between({ min: 0.5, max: 60 }, 'min').optional(),
-      hours: between({ min: 0.1, max: 16 }, 'h').optional(),
-    }),
-    room: z.strictObject({
-      volumeM3: volumeSchema,
-      supplyM3PerS: supplySchema.describe('Outdoor air'),
-      nearField: nearFieldSchema.optional(),
-    }),
-    capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
-    hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
+    job: z.strictObject({ ...arcOfJob, hours: between({ min: 0.1, max: 16 }, 'h').optional() }),
+    ...place,
     ruleSets,
-    uncertainty: z
-      .strictObject({
-        draws: between(DRAW_LIMITS.draws, 'draws').int('a whole number'),
-        seed: z.int('a whole number').min(DRAW_LIMITS.seed.min, 'at least 0').max(DRAW_LIMITS.seed.max, `at most ${DRAW_LIMITS.seed.max}`),
-      })
+    uncertainty: uncertaintySchema
       .optional()
       .describe('Draw everything that is not known: each quantity gets its percentiles, and `drivers` say what they come from'),
   })
-  .refine(({ capture, hood }) => capture === undefined || hood === undefined, {
-    path: ['hood'],
-    error: 'give a capture efficiency or a hood, not both',
-  })
+  .refine(isOneOf, NOT_BOTH)
 
 /** `POST /api/v1/assess/fume`, what is answered. Metals are counted as the element, and as the limit counts them in `limits`. */
 export const assessFumeResponse = z.strictObject({
@@ -122,6 +131,97 @@ export const assessFumeResponse = z.strictObject({
     .array(z.strictObject({ input: z.enum(DOUBTS), share: z.number() }))
     .optional()
     .describe('Where the doubt of the hardest limit comes from, the most first; only where `uncertainty` was asked for'),
+  findings: z.array(findingSchema),
+})
+
+const minuteSchema = between({ min: 0, max: 2880 }, 'min').describe('From the start of the day')
+/** `POST /api/v1/assess/day`, what is asked: the arcs that one person burns, helps at or works near, in rooms by name. */
+export const assessDayRequest = z
+  .strictObject({
+    places: z
+      .record(z.string().min(1, 'a name').max(40, 'at most 40 letters'), z.strictObject(place).refine(isOneOf, NOT_BOTH))
+      .refine(places => Object.keys(places).length <= 8, { error: 'at most 8 places' }),
+    work: z
+      .array(
+        z
+          .strictObject({
+            place: z.string().describe('One of `places`'),
+            does: z.enum(DEEDS).default('welds').describe('`helps`: stands at the arc of another; `near`: in the same room'),
+            fromMin: minuteSchema,
+            toMin: minuteSchema,
+            job: z.strictObject({
+              ...arcOfJob,
+              head: z.enum(HEADS).optional(),
+              position: z.enum(POSITIONS).optional(),
+              confinement: z.enum(CONFINEMENTS).optional(),
+            }),
+          })
+          .refine(({ fromMin, toMin }) => toMin > fromMin, { path: ['toMin'], error: 'after its beginning' }),
+      )
+      .min(1, 'at least one stretch of work')
+      .max(16, 'at most 16 stretches'),
+    shiftHours: between({ min: 0.1, max: 24 }, 'h').default(8).describe('They stay so long, in the room where they worked last'),
+    daysPerWeek: z.int('a whole number').min(1, 'at least 1').max(7, 'at most 7').default(5),
+    mask: z
+      .strictObject({
+        apf: between({ min: 1, max: 10_000 }, 'times'),
+        supplied: z.boolean().default(false).describe('Brings its own air: no gas passes'),
+        wornShare: z.number('a share between 0 and 1').min(0, 'a share of at least 0').max(1, 'a share of at most 1'),
+      })
+      .optional()
+      .describe('On for a share of the work; off between jobs'),
+    ruleSets,
+    actionFraction: z.number().min(0.05).max(1).default(1),
+    uncertainty: uncertaintySchema.optional().describe('Left out: as a bay of the shop is judged'),
+  })
+  .check(({ value: { places, work }, issues }) => {
+    work.forEach((stretch, index) => {
+      if (!Object.hasOwn(places, stretch.place))
+        issues.push({ code: 'custom', input: stretch.place, path: ['work', index, 'place'], message: 'one of the places' })
+    })
+  })
+const sumSchema = z.strictObject({
+  fraction: z.number().nullable().describe('Largest that binds, of one limit or of a sum; the high end'),
+  limits: z
+    .array(
+      z.strictObject({
+        substance: z.enum(SUBSTANCES),
+        ruleSet: z.enum(EXPOSURE_RULE_SETS),
+        kind: z.enum(LIMIT_KINDS),
+        valueMgPerM3: z.number(),
+        fraction: z.number(),
+        source: sourceRefSchema,
+      }),
+    )
+    .describe('That bind, the hardest first'),
+  mixture: z
+    .strictObject({
+      group: z.enum(Object.keys(MIXTURE_GROUPS) as [MixtureGroupId, ...MixtureGroupId[]]),
+      span: z.enum(MIXTURE_SPANS),
+      ruleSet: z.enum(EXPOSURE_RULE_SETS),
+      fraction: z.number(),
+    })
+    .nullable()
+    .describe('Of what acts alike, over the shift or in short time, summed draw by draw'),
+})
+export const assessDayResponse = z.strictObject({
+  hours: z.number().describe('From the first work to the last, or to the end of the shift'),
+  substances: z
+    .array(
+      z.strictObject({
+        id: z.enum(SUBSTANCES),
+        twaMgPerM3: percentilesSchema.describe('The day over eight hours'),
+        betweenMgPerM3: percentilesSchema.describe('The part of it that is breathed between jobs and after them'),
+        shortTermMgPerM3: percentilesSchema.describe('The worst quarter of an hour'),
+        peakMgPerM3: percentilesSchema,
+      }),
+    )
+    .describe('Outside a mask; none where something needed is missing'),
+  outside: sumSchema.nullable(),
+  inside: z
+    .strictObject({ ...sumSchema.shape, factor: z.number().describe('Times less at work, on as long as it is') })
+    .nullable()
+    .describe('Inside the mask; null where none was sent'),
   findings: z.array(findingSchema),
 })
 

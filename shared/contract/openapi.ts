@@ -3,6 +3,8 @@ import { LOG_KINDS } from '#core/ids/log-kinds'
 import { assessShadeRequest, assessShadeResponse } from './assess-shade-schema'
 import {
   assessBurnOffRequest,
+  assessDayRequest,
+  assessDayResponse,
   assessBurnOffResponse,
   assessCaptureRequest,
   assessCaptureResponse,
@@ -121,6 +123,16 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     response: assessFumeResponse,
     description:
       'Each value carries low, middle and high; fractions and protection factor come from the high end. With no rule sets sent, all known bind. What is missing is a hold with no substances, never a guess.',
+  },
+  'day': {
+    name: 'AssessDay',
+    summary: 'The day of one person: what they breathe at every arc they weld at, help at or work near, and between',
+    request: assessDayRequest,
+    response: assessDayResponse,
+    description:
+      'Everything that is not known is drawn, and the parts of a day are summed draw by draw; fractions are of the high end. '
+      + 'A mask counts for the share of the work in which it is on, and not between jobs. Over eight hours a day or forty a week, '
+      + 'limits of a shift count lower. What is missing is a hold with no substances, never a guess.',
   },
   'burn-off': {
     name: 'AssessBurnOff',

@@ -33,6 +33,7 @@ export const ROUTES: readonly Route[] = [
     'capture',
     'clearance',
     'contents',
+    'day',
     'duty-cycle',
     'electrical-test',
     'exposure-statistics',

@@ -5,6 +5,7 @@ import {
   assessCaptureResponse,
   assessExposureStatisticsResponse,
   assessBurnOffResponse,
+  assessDayResponse,
   assessFumeResponse,
   assessOxygenResponse,
   assessRespiratorResponse,
@@ -184,6 +185,33 @@ test.describe('the air endpoints', () => {
     expect(unmeasured.findings.map(({ code }) => code)).toContain('fume.heat-assumed')
     const unnamed = assessBurnOffResponse.parse(await assess(request, 'burn-off', { ...stick, coating: 'primer' }))
     expect(unnamed).toMatchObject({ plate: null, boiledMgPerMin: null, airborneMgPerMin: null, findings: [{ severity: 'hold' }] })
+  })
+  test('day: arcs here and there are one day of one person; a mask off for a tenth of it is worth less than ten', async ({ request }) => {
+    const { hours: _hours, ...arc } = JOB
+    const work = [
+      { place: 'hall', fromMin: 0, toMin: 180, job: { ...arc, shieldingGas: 'argon-co2' } },
+      { place: 'shed', does: 'helps', fromMin: 240, toMin: 360, job: { ...arc, shieldingGas: 'argon-co2' } },
+    ]
+    const places = { hall: { room: ROOM }, shed: { room: ROOM } }
+    const answer = assessDayResponse.parse(
+      await assess(request, 'day', { places, work, ruleSets: ['us-ca'], mask: { apf: 1000, supplied: true, wornShare: 0.9 } }),
+    )
+    expect(answer.hours).toBe(8)
+    const manganese = answer.substances.find(({ id }) => id === 'manganese')!
+    expect(manganese.twaMgPerM3.p05 < manganese.twaMgPerM3.p50 && manganese.twaMgPerM3.p50 < manganese.twaMgPerM3.p95).toBe(true)
+    expect(manganese.betweenMgPerM3.p95).toBeGreaterThan(0)
+    expect(answer.inside!.factor).toBeCloseTo(1 / (0.1 + 0.9 / 1000), 9)
+    expect(answer.inside!.fraction!).toBeLessThan(answer.outside!.fraction!)
+    const shorter = assessDayResponse.parse(await assess(request, 'day', { places, work: work.slice(0, 1), ruleSets: ['us-ca'] }))
+    expect(shorter.substances.find(({ id }) => id === 'manganese')!.twaMgPerM3.p95).toBeLessThan(manganese.twaMgPerM3.p95)
+    const unknown = assessDayResponse.parse(
+      await assess(request, 'day', { places, work: [{ ...work[0], job: { ...arc, coating: undefined } }, work[1]] }),
+    )
+    expect(unknown).toMatchObject({ substances: [], outside: null, inside: null })
+    expect(unknown.findings.some(({ severity }) => severity === 'hold')).toBe(true)
+    const nowhere = await request.post(at('assess/day'), { data: { places, work: [{ ...work[0], place: 'yard' }] } })
+    expect(nowhere.status()).toBe(422)
+    expect((await nowhere.json()).fields).toMatchObject([{ path: 'work.0.place' }])
   })
   test('fume: drawn many times over, quantities have percentiles and doubt has causes; the same seed the same', async ({ request }) => {
     const asked = { job: JOB, room: ROOM, ruleSets: ['us-legal'], uncertainty: { draws: 1000, seed: 4 } }
