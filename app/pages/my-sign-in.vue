@@ -16,6 +16,7 @@ const says = peoplePages.mySignIn
     </div>
     <PersonDevices of="me" />
     <PersonOwnMask />
+    <PersonOwnAir />
   </main>
 </template>
 

@@ -56,8 +56,8 @@ export interface AirAssessment {
   readonly day: PersonDay | null
   readonly exposure: ExposureJudgement | null
   readonly respirator: RespiratorNeed | null
-  /** Protection factor that counts: of the mask worn, when its wearer may. */
-  readonly wornApf: number | null
+  /** The mask worn, when it protects enough and its wearer may. */
+  readonly worn: Respirator | null
   readonly surveys: readonly JudgedSurvey[]
   readonly pooled: readonly PooledSurvey[]
 }
@@ -74,7 +74,7 @@ const UNPUBLISHED = new Set<string>(['fume.no-factor', 'fume.base-metal-boils'])
  */
 export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wearer, elsewhere, rules, now }: AirQuestion): AirAssessment {
   const { job } = bay
-  const nothing = { prediction: null, day: null, exposure: null, respirator: null, wornApf: null, surveys: [], pooled: [] }
+  const nothing = { prediction: null, day: null, exposure: null, respirator: null, worn: null, surveys: [], pooled: [] }
   if (job === null) return { ...nothing, found: [], missing: [finding('hold', 'air.job-first', {})] }
   const prediction = hall?.bay(bay.bayId) ?? null
   if (hall === null || prediction === null) return { ...nothing, found: [], missing: [finding('hold', 'air.hall-unknown', {})] }
@@ -139,7 +139,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   // A hood nobody described or placed is not the same as no hood: there is nothing to judge yet.
   const isHoodKnown = bay.extraction === null || (bay.extraction !== undefined && prediction.hood !== null)
   if (!prediction.breathed || !day || !isHoodKnown)
-    return { ...shown, found: [...found, ...ofPlace], missing, exposure: null, respirator: null, wornApf: null }
+    return { ...shown, found: [...found, ...ofPlace], missing, exposure: null, respirator: null, worn: null }
   const { breathed } = day.air
   if (day.bays.length > 0) found.push(finding('note', 'air.day-of-person', { bays: day.bays, count: day.bays.length }))
   if (day.unknown.length > 0)
@@ -151,11 +151,11 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   const exposure = judgeExposure(breathed, inForce, rules.actionFraction, work, averages, day.air)
   judgeUnmeasured(prediction, breathed, inForce, rules, work, isMeasured, found)
   const inside = insideMask(day, exposure, { inForce, rules, work, averages })
-  const { respirator, wornApf } = judgeBreathing(exposure, inside, rules, wearer, now, found)
+  const { respirator, worn } = judgeBreathing(exposure, inside, rules, wearer, now, found)
   found.push(...ofPlace)
   const held = hall.heldBeside(bay.bayId)
   if (held.length > 0) found.push(finding('note', 'air.neighbours-held', { bays: held, count: held.length }))
-  return { ...shown, found, missing, exposure, respirator, wornApf }
+  return { ...shown, found, missing, exposure, respirator, worn }
 }
 
 /**
@@ -171,7 +171,7 @@ function judgeUnpublished(
   now: Instant,
   found: Finding[],
   missing: Finding[],
-): { respirator: RespiratorNeed, wornApf: number | null } {
+): { respirator: RespiratorNeed, worn: Respirator | null } {
   const respirator = respiratorsFor({ neededApf: 1, isUnknown: true }, rules.jurisdiction)
   const open = toBeMeasured(job.process, job.consumable, job.baseMetal).filter(substance => !isMeasured(substance))
   const worn = open.length === 0 ? null : judgeWearer(respirator, wearer, now)
@@ -183,14 +183,14 @@ function judgeUnpublished(
   )
   if (worn?.protects) {
     found.unshift(finding('caution', 'respirator.highest-for-unknown', { mask: worn.mask! }, [SOURCES.usDanger]))
-    return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
+    return { respirator, worn: respirator.masks.find(({ mask }) => mask === worn.mask)! }
   }
   if (open.length > 0)
     found.push(
       finding('note', 'fume.measure-these', { substances: open }, [SOURCES.complianceTest]),
       ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })),
     )
-  return { respirator, wornApf: null }
+  return { respirator, worn: null }
 }
 
 /** What nobody measured in a fume that may hold it: where the most of it would be over the action fraction, it holds. */
@@ -253,15 +253,15 @@ function judgeBreathing(
   wearer: Wearer | null,
   now: Instant,
   found: Finding[],
-): { respirator: RespiratorNeed, wornApf: number | null } {
+): { respirator: RespiratorNeed, worn: Respirator | null } {
   const respirator = respiratorNeed(exposure, rules.actionFraction, rules.jurisdiction, mask => tooMuch(inside(mask), rules.actionFraction))
   if (exposure.fraction === null) {
     found.push(...exposure.findings, finding('hold', 'air.no-limit', {}))
-    return { respirator, wornApf: null }
+    return { respirator, worn: null }
   }
   if (exposure.fraction <= rules.actionFraction) {
     found.push(...exposure.findings, finding('note', 'air.rests-on-pencil', {}, [SOURCES.emissionFactors]))
-    return { respirator, wornApf: null }
+    return { respirator, worn: null }
   }
   const worn = judgeWearer(respirator, wearer, now)
   if (worn.protects) {
@@ -272,7 +272,7 @@ function judgeBreathing(
         said.severity === 'hold' && !NEVER_MASKED.has(said.code) ? { ...said, severity: 'note' as const } : said,
       ),
     )
-    return { respirator, wornApf: respirator.masks.find(({ mask }) => mask === worn.mask)!.apf }
+    return { respirator, worn: respirator.masks.find(({ mask }) => mask === worn.mask)! }
   }
   // Who wears what would be enough is told first why it is not.
   const isOff = (said: Finding): boolean => said.code === 'respirator.off-too-long'
@@ -282,5 +282,5 @@ function judgeBreathing(
     ...respirator.findings.map(said => ({ ...said, severity: 'note' as const })),
     ...worn.findings.filter(said => !isOff(said)).map(said => ({ ...said, severity: 'note' as const })),
   )
-  return { respirator, wornApf: null }
+  return { respirator, worn: null }
 }

@@ -1,6 +1,6 @@
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
-import type { Stay } from '../exposure/hall-shift'
+import type { BreathedBySubstance, Stay, Visit } from '../exposure/hall-shift'
 import { between, joined, leavesAtMin } from '../exposure/hall-shift'
 import type { DrawSet } from '../chance/draw-set'
 import { JUDGED } from '../chance/draw-set'
@@ -10,11 +10,20 @@ import { predictHall } from './hall-prediction'
 /** The day of whoever works at a bay, over every place where they work today. */
 export interface PersonDay {
   readonly air: DayAir
+  /** Place by place, in the order of the day. */
+  readonly parts: readonly PartOfDay[]
   /** From their first work to their last, or to the end of their shift. */
   readonly hours: number
   /** Other bays that count, and other bays where what they breathe cannot be said. */
   readonly bays: readonly string[]
   readonly unknown: readonly string[]
+}
+
+/** What of a day is spent at one bay, and in its hall after it. */
+export interface PartOfDay {
+  readonly bayId: string
+  readonly visit: Visit
+  readonly breathed: BreathedBySubstance
 }
 
 /** The rest of somebody's day: halls besides this one in which they work, and bays of theirs in a hall that nobody described. */
@@ -90,10 +99,18 @@ export function personDay(
   const places = [...new Set(stretches.map(stretch => stretch.bayId))]
   const parts = places.map((at) => {
     const work = stretches.filter(stretch => stretch.bayId === at)
-    return work[0]!.hall.visitAt(at, { work, besides: work.flatMap(stretch => besides.get(stretch) ?? []) })
+    const visit = {
+      work: work.map(({ fromMin, toMin }) => ({ fromMin, toMin })),
+      besides: work.flatMap(stretch => besides.get(stretch) ?? []),
+    }
+    return { bayId: at, visit, air: work[0]!.hall.visitAt(at, visit) }
   })
+  const begins = (visit: Visit): number => Math.min(...visit.work.map(({ fromMin }) => fromMin))
   return {
-    air: dayAir(parts, hall.draws),
+    air: dayAir(parts.map(({ air }) => air), hall.draws),
+    parts: parts
+      .map(({ bayId: at, visit, air }): PartOfDay => ({ bayId: at, visit, breathed: air.breathed }))
+      .sort((a, b) => begins(a.visit) - begins(b.visit)),
     hours: (leaves - Math.min(...stretches.map(({ fromMin }) => fromMin))) / 60,
     bays: places.filter(at => at !== bayId),
     unknown,

@@ -16,6 +16,8 @@ export interface Quantities {
   readonly flow: (lPerH: number) => string
   readonly shade: (shade: number) => string
   readonly minutes: (minutes: number) => string
+  /** To a quarter of an hour. */
+  readonly hours: (hours: number) => string
   /** Concentrations are in mg/m³ or µg/m³ everywhere: the limits are printed so. */
   readonly concentration: (mgPerM3: number) => string
   /** A limit is written as printed: 1.25 must not read as 1.3. */
@@ -69,6 +71,7 @@ const TIMES: Readonly<Record<Language, string>> = { en: 'times', es: 'veces' }
 /** A shade is written with at most one decimal, rounded down: 9.98 must not read as 10. */
 const shade = (value: number): string => String(Math.floor(value * 10 + 1e-9) / 10)
 const current = (ampere: number): string => `${trim(ampere, ampere < 10 ? 1 : 0)} A`
+const hours = (count: number): string => `${trim(count, 2)} h`
 const minutes = (value: number): string => `${trim(value, 0)} min`
 
 const ROUNDED = { up, down } as const
@@ -92,6 +95,7 @@ const METRIC: Omit<Quantities, 'part'> = {
   current,
   shade,
   minutes,
+  hours,
   length: mm => `${trim(mm, 1)} mm`,
   strip: mm => `${Math.ceil(mm - 1e-9)} mm`,
   flow: lPerH => `${trim(lPerH, 0)} L/h`,
@@ -130,6 +134,7 @@ const US: Omit<Quantities, 'part'> = {
   current,
   shade,
   minutes,
+  hours,
   length: inches,
   strip: mm => inches(mmFromInch(Math.ceil(inchFromMm(mm) * 8 - 1e-9) / 8)),
   flow: lPerH => `${trim(cfhFromLPerH(lPerH), 1)} cfh`,

@@ -1,4 +1,4 @@
-import { choose, expect, measureInMetres, pressByKeyboard, serve, signIn, test } from './served'
+import { changeRules, choose, expect, measureInMetres, pressByKeyboard, serve, signIn, test } from './served'
 import type { Served } from './served'
 
 let served: Served
@@ -82,6 +82,29 @@ test('how sure it is is drawn beside the page, named by what matters most, and n
   await page.goto(`${served.url}/air/bay-3`)
   await expect(page.getByRole('radio', { name: 'out of the plume' })).toBeChecked()
   await expect.poll(percentNow).toBeLessThan(unwatched)
+})
+
+test('the day of a person stands under their bay and on their own page; how long a mask is on is a house rule', async ({ page, browser }) => {
+  await signIn(page, served, 'maren', '/air/bay-7')
+  const day = page.getByRole('region', { name: 'The day of a person' })
+  await expect(day).toContainText('Bay 7 08:00 to 12:00')
+  await expect(day).toContainText('then in the hall 12:00 to 16:00, without a mask')
+  await expect(day).toContainText('With the blower helmet on for 95 % of the work, and off in the hall')
+  await expect(page.getByText('So worn, none protects more than 20 times.')).toBeVisible()
+
+  await changeRules(served, { maskWornShare: 0.8 })
+  await expect(page.getByText('So worn, none protects more than 5 times.')).toBeVisible()
+  // A fifth of the work without it is too much of what it was needed for.
+  await expect(page.getByRole('status').filter({ hasText: 'On for 80 % of the work and off between jobs' })).toBeVisible()
+  await changeRules(served, { maskWornShare: 0.95 })
+  await expect(page.getByText('So worn, none protects more than 20 times.')).toBeVisible()
+
+  const own = await (await browser.newContext()).newPage()
+  await signIn(own, served, 'imke', '/my-sign-in')
+  const mine = own.getByRole('region', { name: 'What I breathe today' })
+  await expect(mine).toContainText('Bay 4 08:00 to 12:00')
+  await expect(mine).toContainText('not measured on you')
+  await own.context().close()
 })
 
 test('a hood not looked at today holds the bay', async ({ page }) => {

@@ -16,6 +16,7 @@ import { adviceFor, airKey } from './adviceFor'
 import { airPages } from '~/words/air'
 
 const says = airPages.bay
+const dayPage = airPages.day
 
 /** One bay's air: the sentence, the way of the fume, what may be tried, where the hood works, every limit, the samples. */
 const { placed, isBeside = false } = defineProps<{
@@ -65,6 +66,11 @@ const air = computed(() => {
     now: judged.standing.now,
   })
 })
+/** Whose day it is; null where nobody is named: then it is that of the bay. */
+const welder = computed(() => {
+  const { personId } = placed.station
+  return personId === null ? null : lookup.names.get(personId) ?? personId
+})
 /** What is drawn many times over, off the page. */
 const drawn = computed(() => {
   if (placed.station.job === null || !asked.value) return null
@@ -86,7 +92,7 @@ const sentence = computed(() => {
   return said ? [lookup.say(said).message, lookup.say(said).todo].filter(Boolean).join(' ') : ''
 })
 /** Respirators are asked for by what is outside the mask; the flow shows what is inside the one worn, or the least that would do. */
-const apf = computed(() => air.value.respirator?.masks.find(({ mask }) => mask === triedMask.value)?.apf ?? air.value.wornApf)
+const mask = computed(() => air.value.respirator?.masks.find(one => one.mask === triedMask.value) ?? air.value.worn)
 const masks = computed(() => air.value.respirator?.masks ?? [])
 
 const given = computed(() => asked.value && adviceFor(judged.standing, asked.value))
@@ -174,7 +180,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       </NuxtLink>
     </div>
 
-    <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :apf="apf" />
+    <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :mask="mask" :worn-share="facts.rules.maskWornShare" />
 
     <LazyAirSure :question="drawn" :action-fraction="facts.rules.actionFraction" />
 
@@ -257,23 +263,28 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
     <section v-if="masks.length > 0 && air.respirator!.neededApf > 1" class="part" :aria-label="says.respirators">
       <h3>{{ says.ifNothingElseCanBe(q.factor(air.respirator!.neededApf)) }}</h3>
       <ul class="masks">
-        <li v-for="{ mask, apf: worth, suits, isTight, offTooLong } in masks" :key="mask" :class="{ suits }">
-          <b>{{ words.masks[mask] }}</b>
-          <span>{{ worth === null ? mask === 'dust-mask' ? says.notARespirator : says.noFactorAssignedHere : says.protectsTimes(
+        <li v-for="{ mask: one, apf: worth, suits, isTight, offTooLong } in masks" :key="one" :class="{ suits }">
+          <b>{{ words.masks[one] }}</b>
+          <span>{{ worth === null ? one === 'dust-mask' ? says.notARespirator : says.noFactorAssignedHere : says.protectsTimes(
             q.factor(worth),
           ) }}</span>
           <span v-if="suits">{{ isTight ? says.enoughWithFitTestClearance : says.enoughWithClearance }}</span>
           <span v-else>{{ offTooLong ? says.offForTooLong(q.part(offTooLong.fraction)) : says.notEnough }}</span>
         </li>
       </ul>
-      <p class="said">
-        {{ facts.rules.maskWornShare < 1
+      <p class="soft">
+        {{ air.respirator!.isDanger ? says.inDangerItStaysOn : facts.rules.maskWornShare < 1
           ? says.aMaskIsOnFor(q.percent(facts.rules.maskWornShare), q.factor(1 / (1 - facts.rules.maskWornShare)))
           : says.aMaskIsOnAllTheTime }}
       </p>
       <p v-if="air.respirator!.gases.length > 0" class="said">
         {{ says.noDustFilterStops(air.respirator!.gases.map(gas => words.substances[gas]).join(', ')) }}
       </p>
+    </section>
+
+    <section v-if="air.day && air.exposure" class="part" :aria-label="dayPage.theDay">
+      <h3>{{ welder ? dayPage.theDayOf(welder, q.hours(air.day.hours)) : dayPage.theDayHere(q.hours(air.day.hours)) }}</h3>
+      <AirDay :day="air.day" :exposure="air.exposure" :worn="mask" />
     </section>
 
     <LazyAirSamples :placed="placed" />

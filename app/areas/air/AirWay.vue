@@ -1,12 +1,22 @@
 <script setup lang="ts">
 import type { AirAssessment } from '#core/air/assess-air'
+import type { Respirator } from '#core/respirator/respirators'
 import type { Range } from '#core/range'
+import { CONCENTRATION } from '#core/exposure/judge-exposure'
+import { times } from '#core/range'
 import { airPages } from '~/words/air'
 
 const says = airPages.way
 
 /** The way of the fume in one picture: made, taken by the hood, in the hall, at the mouth, inside the mask; the limit drawn through. */
-const { air, actionFraction, apf } = defineProps<{ air: AirAssessment, actionFraction: number, apf: number | null }>()
+const { air, actionFraction, mask, wornShare } = defineProps<{
+  air: AirAssessment
+  actionFraction: number
+  /** What is breathed inside which mask is shown; null for none. */
+  mask: Respirator | null
+  /** Share of the work in which it is on. */
+  wornShare: number
+}>()
 const q = useQuantities()
 
 const shown = computed(() => {
@@ -14,19 +24,16 @@ const shown = computed(() => {
   const prediction = air.prediction
   if (!worst || !prediction?.breathed) return null
   const { substance, kind, valueMgPerM3, perElement } = worst.limit
-  const breathed = prediction.breathed[substance]!
+  const breathed = (air.day?.air.breathed ?? prediction.breathed)[substance]!
   const emission = prediction.made[substance] ?? null
-  const mouth = kind === 'twa' ? breathed.twa : kind === 'short-term' ? breathed.shortTerm : breathed.peak
+  const mouth = breathed[CONCENTRATION[kind]]
+  const inside = mask?.apf ? air.day?.air.inside({ apf: mask.apf, isSupplied: mask.isSupplied, wornShare }).breathed[substance] : undefined
   // The hall's share of what is counted over the shift: its mean while working, over the same hours.
   const { nearField, farField, twa } = breathed
   const over = (end: keyof Range): number =>
     kind === 'twa' && nearField[end] > 0 ? (farField[end] * twa[end]) / nearField[end] : farField[end]
   const roomShare: Range = { low: over('low'), mid: over('mid'), high: over('high') }
-  const as = (range: Range, by = 1): Range => ({
-    low: range.low * perElement * by,
-    mid: range.mid * perElement * by,
-    high: range.high * perElement * by,
-  })
+  const as = (range: Range): Range => times(range, perElement)
   return {
     substance,
     kind,
@@ -35,7 +42,7 @@ const shown = computed(() => {
     capture: prediction.capture,
     room: as(roomShare),
     mouth: as(mouth),
-    mask: apf ? as(mouth, 1 / apf) : null,
+    mask: inside ? as(inside[CONCENTRATION[kind]]) : null,
   }
 })
 /** Heights on a scale of decades: three under the limit, and as many over it as are needed. */

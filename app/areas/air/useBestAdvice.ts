@@ -45,7 +45,7 @@ export function useBestAdvice(bayId: () => string) {
       fraction === undefined
       || fraction === null
       || fraction <= facts.rules.actionFraction
-      || placed!.verdict.air.wornApf !== null
+      || placed!.verdict.air.worn !== null
     )
       return null
     const question = dayQuestion(judged.standing, bayId())

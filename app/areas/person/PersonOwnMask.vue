@@ -35,5 +35,5 @@ onMounted(async () => {
 </template>
 
 <style scoped>
-.own { border-top: var(--line-rule) solid var(--ink); margin-top: var(--space-9); padding-top: var(--space-5); }
+.own { border-top: var(--line-rule) solid var(--ink); margin-top: var(--space-9); padding-top: var(--space-5); max-width: 860px; }
 </style>

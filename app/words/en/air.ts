@@ -30,6 +30,7 @@ export const airPages = {
     offForTooLong: (part: Shown) => `off for too long: ${part} of what is allowed is breathed`,
     aMaskIsOnFor: (share: Shown, factor: Shown) =>
       `By the house rules a mask is on for ${share} of the work, and off between jobs. So worn, none protects more than ${factor} times.`,
+    inDangerItStaysOn: 'Immediately dangerous: whoever goes in wears it all the time.',
     aMaskIsOnAllTheTime: 'By the house rules a mask is on for all of the work, and off between jobs.',
     protectsTimes: (factor: Shown) => `protects ${factor} times`,
     enoughWithFitTestClearance: 'enough, with fit test, clearance and a clean shave',
@@ -375,6 +376,23 @@ export const airPages = {
     withNeitherTheTablesRate: 'with neither, the table\'s rate is kept',
     partsOfTheFumeBy: 'Parts of the fume, % by mass, as the element',
     saveTheSheet: 'Save the sheet',
+  },
+  day: {
+    theDay: 'The day of a person',
+    theDayOf: (name: Shown, hours: Shown) => `The day of ${name}: ${hours}`,
+    theDayHere: (hours: Shown) => `The day here: ${hours}`,
+    ofTheLimitFor: (substance: Shown, ruleSet: Shown) => `Of the shift limit for ${substance} (${ruleSet}), at the 95th percentile. Exposure goes with the person, from bay to bay.`,
+    bay: (label: Shown) => `Bay ${label}`,
+    fromTo: (from: Shown, to: Shown) => `${from} to ${to}`,
+    andInTheHall: (spans: Shown) => `then in the hall ${spans}, without a mask`,
+    together: 'Together',
+    notEachAtItsWorst: 'not each part at its worst at once',
+    insideTheMask: (mask: Shown, share: Shown, part: Shown) =>
+      `With the ${mask} on for ${share} of the work, and off in the hall: ${part} of the same limit.`,
+    nothingToday: 'No work of yours is set for today.',
+    cannotBeSaid: 'What you breathe today cannot be said yet: something about the work or the hall is missing.',
+    mine: 'What I breathe today',
+    modelled: 'Reckoned from the jobs as they are set, not measured on you. Ask the safety lead for samples of your work.',
   },
   way: {
     theWayOfMadeAt: (substances: Shown, what: Shown, floor: Shown, concentration: Shown, limit: Shown) => `The way of ${substances}: ${what} made, at least ${floor} % taken by the hood, ${concentration} at the mouth against a limit of ${limit}`,

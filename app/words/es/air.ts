@@ -30,6 +30,7 @@ export const airPages: typeof English = {
     offForTooLong: part => `quitado demasiado tiempo: se respira ${part} de lo permitido`,
     aMaskIsOnFor: (share, factor) =>
       `Por las reglas de la casa, el respirador va puesto el ${share} del trabajo, y quitado entre trabajos. Así, ninguno protege más de ${factor} veces.`,
+    inDangerItStaysOn: 'Peligro inmediato: quien entra lo lleva puesto todo el tiempo.',
     aMaskIsOnAllTheTime: 'Por las reglas de la casa, el respirador va puesto todo el trabajo, y quitado entre trabajos.',
     protectsTimes: factor => `protege ${factor} veces`,
     enoughWithFitTestClearance: 'basta, con prueba de ajuste, aptitud médica y bien rasurado',
@@ -393,6 +394,24 @@ export const airPages: typeof English = {
     withNeitherTheTablesRate: 'sin ninguno, queda el de la tabla',
     partsOfTheFumeBy: 'Partes del humo, % de la masa, como elemento',
     saveTheSheet: 'Guardar la hoja',
+  },
+  day: {
+    theDay: 'El día de una persona',
+    theDayOf: (name, hours) => `El día de ${name}: ${hours}`,
+    theDayHere: hours => `El día aquí: ${hours}`,
+    ofTheLimitFor: (substance, ruleSet) =>
+      `Del límite de la jornada para ${substance} (${ruleSet}), al percentil 95. La exposición va con la persona, de puesto en puesto.`,
+    bay: label => `Puesto ${label}`,
+    fromTo: (from, to) => `de ${from} a ${to}`,
+    andInTheHall: spans => `luego en la nave ${spans}, sin respirador`,
+    together: 'En total',
+    notEachAtItsWorst: 'no cada parte en su peor caso a la vez',
+    insideTheMask: (mask, share, part) =>
+      `Con esto puesto (${mask}) el ${share} del trabajo, y quitado en la nave: ${part} del mismo límite.`,
+    nothingToday: 'Hoy no hay trabajo suyo fijado.',
+    cannotBeSaid: 'Todavía no se puede decir qué respira hoy: falta algo del trabajo o de la nave.',
+    mine: 'Lo que respiro hoy',
+    modelled: 'Calculado de los trabajos como están fijados, no medido en usted. Pida muestras de su trabajo al responsable de seguridad.',
   },
   way: {
     theWayOfMadeAt: (substances, what, floor, concentration, limit) =>
