@@ -53,6 +53,24 @@ const OF_CONSUMABLE: Readonly<Record<ConsumableId, AtMostPercent>> = {
   'em12k': { ...STEEL, ...FLUX },
   'carbon-rod': { copper: 10 },
   'no-filler': {},
+  'e316l-16': { ...STAINLESS, ...FLUX },
+  'e2209-16': { ...STAINLESS, ...FLUX },
+  'enicrmo-3': { 'nickel': 75, 'chromium-vi': 5, 'manganese': 15, ...FLUX },
+  'enicu-7': { nickel: 75, copper: ANY, manganese: 15, ...FLUX },
+  'hardfacing-chromium': { 'manganese': 35, 'chromium-vi': 5, 'nickel': 8, ...FLUX },
+  'hardfacing-manganese': { 'manganese': 35, 'chromium-vi': 5, 'nickel': 8, ...FLUX },
+  'er316l': STAINLESS,
+  'er2209': STAINLESS,
+  'ernicrmo-3': { 'nickel': 75, 'chromium-vi': 5, 'manganese': 15 },
+  'ernicu-7': { nickel: 75, copper: ANY, manganese: 15 },
+  'low-manganese-wire': STEEL,
+  'e70c-6m': { ...STEEL, ...FLUX },
+  'e308lt1': { ...STAINLESS, ...FLUX },
+  'e316lt1': { ...STAINLESS, ...FLUX },
+  // What its sheet does not name it may be made of.
+  'own-sheet': {
+    'manganese': ANY, 'chromium-vi': ANY, 'nickel': ANY, 'copper': ANY, 'zinc': ANY, 'lead': ANY, 'cadmium': ANY, 'fluorides': ANY,
+  },
 }
 
 /** Flames and pastes without an arc make no ozone; grinding makes no gas. */

@@ -7,14 +7,20 @@ const STEEL_G_PER_CM3 = 7.85
 const STAINLESS_G_PER_CM3 = 7.95
 const ALUMINIUM_G_PER_CM3 = 2.68
 const CORED_G_PER_CM3 = 6.2
+/** 8.2 to 8.9: the heavier makes more. */
+const NICKEL_G_PER_CM3 = 8.9
 
 const ALUMINIUM: ReadonlySet<ConsumableId> = new Set(['er4043', 'er5356'])
-const STAINLESS: ReadonlySet<ConsumableId> = new Set(['er308l', 'er308lsi'])
+const STAINLESS: ReadonlySet<ConsumableId> = new Set(['er308l', 'er308lsi', 'er316l', 'er2209'])
+const NICKEL: ReadonlySet<ConsumableId> = new Set(['ernicrmo-3', 'ernicu-7'])
 
-const isCored = (process: ProcessId): boolean => process === 'fcaw-g' || process === 'fcaw-s'
+/** Flux-cored by its process, metal-cored by what it is. */
+const isCored = ({ process, consumable }: Pick<MeltingQuestion, 'process' | 'consumable'>): boolean =>
+  process === 'fcaw-g' || process === 'fcaw-s' || (process === 'gmaw' && consumable === 'e70c-6m')
 
 const densityOf = (process: ProcessId, consumable: ConsumableId | undefined): number => {
-  if (isCored(process)) return CORED_G_PER_CM3
+  if (isCored({ process, consumable })) return CORED_G_PER_CM3
+  if (consumable && NICKEL.has(consumable)) return NICKEL_G_PER_CM3
   if (consumable && ALUMINIUM.has(consumable)) return ALUMINIUM_G_PER_CM3
   return consumable && STAINLESS.has(consumable) ? STAINLESS_G_PER_CM3 : STEEL_G_PER_CM3
 }
@@ -83,7 +89,7 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
     return {
       low: fed(THINNEST_WIRE_MM),
       mid: fed(FITTED_FOR_MM),
-      high: fed(isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid),
+      high: fed(isCored(question) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid),
     }
   }
   const amperes = currentRangeOf(question)
@@ -100,9 +106,9 @@ export function meltingRateGPerMin(question: MeltingQuestion): Range | MeltingIn
     wireMassGPerMin(
       wireFeedFromCurrentMPerMin(currentA, diameterMm, isAluminium),
       diameterMm,
-      isCored(process) ? STEEL_G_PER_CM3 : density,
+      isCored(question) ? STEEL_G_PER_CM3 : density,
     )
-  const spread = around(1, isCored(process) ? CORED_SPREAD : WIRE_SPREAD)
+  const spread = around(1, isCored(question) ? CORED_SPREAD : WIRE_SPREAD)
   const diameter = electrodeDiameterMm ?? FITTED_FOR_MM
   return {
     low: melted(amperes.low, diameter) * spread.low,
@@ -138,7 +144,7 @@ export function highestCurrentA(question: MeltingQuestion): number | undefined {
   if (said !== undefined) return said
   if (process === 'smaw') return consumableKgPerH === undefined ? undefined : consumableKgPerH * 1000 / 60 / STICK_G_PER_A_MIN.low
   if (wireFeedMPerMin === undefined || !WIRE_CARRIES.has(process)) return undefined
-  const diameterMm = electrodeDiameterMm ?? (isCored(process) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid)
+  const diameterMm = electrodeDiameterMm ?? (isCored(question) ? THICKEST_WIRE_MM.cored : THICKEST_WIRE_MM.solid)
   return currentFromWireFeedA(wireFeedMPerMin, diameterMm, consumable !== undefined && ALUMINIUM.has(consumable))
 }
 

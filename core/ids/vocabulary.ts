@@ -24,6 +24,8 @@ export const CONSUMABLES = [
   'e6010', 'e6011', 'e6013', 'e7018', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci',
   'er70s-6', 'er308lsi', 'er4043', 'er5356', 'ersicu', 'e71t-1', 'e71t-8', 'e71t-gs', 'er70s-2', 'er308l', 'ercusi-a',
   'rg45', 'rbcuzn-a', 'bag-silver', 'tin-silver', 'em12k', 'carbon-rod', 'no-filler',
+  'e316l-16', 'e2209-16', 'enicrmo-3', 'enicu-7', 'hardfacing-chromium', 'hardfacing-manganese',
+  'er316l', 'er2209', 'ernicrmo-3', 'ernicu-7', 'low-manganese-wire', 'e70c-6m', 'e308lt1', 'e316lt1', 'own-sheet',
 ] as const
 export type ConsumableId = typeof CONSUMABLES[number]
 

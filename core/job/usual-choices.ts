@@ -9,7 +9,10 @@ export interface UsualChoices {
 }
 
 const STICK: UsualChoices = {
-  consumables: ['e6013', 'e7018', 'e6010', 'e6011', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci'],
+  consumables: [
+    'e6013', 'e7018', 'e6010', 'e6011', 'e7024', 'e308l-16', 'e309l-16', 'e316l-16', 'e2209-16', 'eni-ci', 'hardfacing-chromium',
+    'hardfacing-manganese',
+  ],
   diametersMm: [2.4, 3.2, 4, 4.8, 5],
   shieldingGases: [],
   currentsA: [70, 90, 110, 140, 165, 200],
@@ -20,13 +23,13 @@ const NONE: UsualChoices = { consumables: [], diametersMm: [], shieldingGases: [
 export const USUAL_CHOICES: Readonly<Record<ProcessId, UsualChoices>> = {
   'smaw': STICK,
   'gmaw': {
-    consumables: ['er70s-6', 'er308lsi', 'er4043', 'er5356', 'ersicu'],
+    consumables: ['er70s-6', 'e70c-6m', 'low-manganese-wire', 'er308lsi', 'er316l', 'er2209', 'er4043', 'er5356', 'ersicu'],
     diametersMm: [0.8, 0.9, 1, 1.2, 1.6],
     shieldingGases: ['argon-co2', 'co2', 'argon', 'argon-oxygen', 'tri-mix', 'argon-helium'],
     currentsA: [80, 120, 150, 180, 220, 280],
   },
   'fcaw-g': {
-    consumables: ['e71t-1'],
+    consumables: ['e71t-1', 'e308lt1', 'e316lt1'],
     diametersMm: [0.9, 1.2, 1.6, 2.4],
     shieldingGases: ['co2', 'argon-co2'],
     currentsA: [140, 180, 220, 260, 300],
@@ -38,7 +41,7 @@ export const USUAL_CHOICES: Readonly<Record<ProcessId, UsualChoices>> = {
     currentsA: [100, 150, 180, 210, 250],
   },
   'gtaw': {
-    consumables: ['er70s-2', 'er308l', 'er4043', 'er5356', 'ercusi-a', 'no-filler'],
+    consumables: ['er70s-2', 'er308l', 'er316l', 'er2209', 'ernicrmo-3', 'er4043', 'er5356', 'ercusi-a', 'no-filler'],
     diametersMm: [1, 1.6, 2.4, 3.2, 4],
     shieldingGases: ['argon', 'argon-helium', 'helium'],
     currentsA: [30, 60, 85, 120, 160, 220],

@@ -24,7 +24,10 @@ export interface OutfitRequirement {
 const HIGH_OUTPUT_A = 200
 
 /** Rods that spatter more: the clothing classes put basic and cellulose electrodes with the heavy work. */
-const HEAVY_RODS: ReadonlySet<string> = new Set(['e6010', 'e6011', 'e7018', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci'])
+const HEAVY_RODS: ReadonlySet<string> = new Set([
+  'e6010', 'e6011', 'e7018', 'e7024', 'e308l-16', 'e309l-16', 'eni-ci', 'e316l-16', 'e2209-16', 'enicrmo-3', 'enicu-7',
+  'hardfacing-chromium', 'hardfacing-manganese', 'own-sheet',
+])
 
 /** How much spatter and heat a job throws, after the two clothing classes: `none`, `light` (class 1), `heavy` (class 2). */
 export type Spatter = 'none' | 'light' | 'heavy'

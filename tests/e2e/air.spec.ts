@@ -84,7 +84,7 @@ test('how sure it is is drawn beside the page, named by what matters most, and n
   await expect.poll(percentNow).toBeLessThan(unwatched)
 })
 
-test('the day of a person stands under their bay and on their own page; how long a mask is on is a house rule', async ({ page, browser }) => {
+test('the day of a person is told under their bay and to them; how long a mask is on is a house rule', async ({ page, browser }) => {
   await signIn(page, served, 'maren', '/air/bay-7')
   const day = page.getByRole('region', { name: 'The day of a person' })
   await expect(day).toContainText('Bay 7 08:00 to 12:00')

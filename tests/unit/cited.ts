@@ -231,6 +231,7 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
     'emissionFactors+stickConsumption',
     'fumeRates',
     'fumeRates+meltingRate',
+    'fumeRates+stickConsumption',
     'rateClasses',
   ],
   'fume.from-data-sheet': ['dataSheet'],

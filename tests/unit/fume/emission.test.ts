@@ -112,6 +112,47 @@ describe('the fume of a job', () => {
   })
 })
 
+describe('by what consumable or metal it would read too little', () => {
+  it('steel that may hold chromium is cut or melted as such, and not as plain steel; gouged, nobody can say', () => {
+    const cut = (baseMetal: FumeQuestion['baseMetal']) => emissionOf({ process: 'pac', currentA: 45, baseMetal, coating: 'none' })
+    const chromium = (made: ReturnType<typeof cut>) => made.substances['chromium-vi']!.mgPerMin.high
+    expect(chromium(cut('low-alloy-steel'))).toBeGreaterThan(chromium(cut('mild-steel')) * 20)
+    const gouged = emissionOf({ process: 'cac-a', consumable: 'carbon-rod', currentA: 300, baseMetal: 'low-alloy-steel', coating: 'none' })
+    expect(gouged.findings).toContainEqual(expect.objectContaining({ severity: 'hold', code: 'fume.no-factor' }))
+  })
+  it('a duplex rod is as bad as the worse of the two printed beside it', () => {
+    const made = (consumable: FumeQuestion['consumable']) => emissionOf({ ...STICK, consumable, baseMetal: 'stainless-steel' }).substances
+    expect(made('e2209-16')['chromium-vi']!.mgPerMin.high).toBeGreaterThan(made('e316l-16')['chromium-vi']!.mgPerMin.high)
+  })
+  it('low-manganese wire makes as much manganese as any until a sheet says less', () => {
+    const wire: FumeQuestion = { ...STICK, process: 'gmaw', consumable: 'er70s-6', electrodeDiameterMm: 1.2, shieldingGas: 'argon-co2' }
+    const low: FumeQuestion = { ...wire, consumable: 'low-manganese-wire' }
+    expect(emissionOf(low).substances.manganese!.mgPerMin).toEqual(emissionOf(wire).substances.manganese!.mgPerMin)
+    const sheet = { process: 'gmaw', consumable: 'low-manganese-wire', title: 'Sheet 12', compositionPercent: { manganese: 2 } } as const
+    expect(emissionOf(low, sheet).substances.manganese!.mgPerMin.high).toBeLessThan(emissionOf(wire).substances.manganese!.mgPerMin.mid)
+  })
+  it('another consumable holds without its own sheet; what the sheet leaves out it may be made of', () => {
+    const own: FumeQuestion = { ...STICK, consumable: 'own-sheet' }
+    expect(emissionOf(own).findings).toContainEqual(expect.objectContaining({ severity: 'hold', code: 'fume.no-factor' }))
+    const parts = { manganese: 6 }
+    const sheet = { process: 'smaw', consumable: 'own-sheet', title: 'Sheet 13', fumeMgPerS: 4, compositionPercent: parts } as const
+    const made = emissionOf(own, sheet)
+    expect(made.substances['total-fume']).toMatchObject({ ink: 'chalk' })
+    expect(made.substances.manganese).toMatchObject({ ink: 'chalk' })
+    expect(made.unmeasured).toMatchObject({ 'chromium-vi': 100, 'cadmium': 100, 'lead': 100, 'nickel': 100 })
+    expect(made.unmeasured.manganese).toBeUndefined()
+    const told = { ...sheet, compositionPercent: { ...sheet.compositionPercent, 'chromium-vi': 0, 'cadmium': 0 } }
+    expect(emissionOf(own, told).unmeasured).not.toHaveProperty('cadmium')
+  })
+  it('metal-cored wire is fed as cored wire is: less by the metre than a solid one', () => {
+    const fed = (consumable: FumeQuestion['consumable']) =>
+      emissionOf({ ...STICK, process: 'gmaw', consumable, electrodeDiameterMm: 1.2, wireFeedMPerMin: 8, shieldingGas: 'argon-co2' })
+        .substances['total-fume']!.parts[0]![0]!.range.mid
+    expect(fed('e70c-6m') / fed('er70s-6')).toBeCloseTo(6.2 / 7.85, 9)
+    expect(fed('ernicrmo-3') / fed('er70s-6')).toBeCloseTo(8.9 / 7.85, 9)
+  })
+})
+
 describe('the shop\'s own data sheets', () => {
   const sheet = { process: 'smaw', consumable: 'e7018', title: 'Sheet 3', fumeMgPerS: 5, compositionPercent: { manganese: 6 } } as const
   it('speak for what they list, with a spread; what they leave out stays with the tables', () => {

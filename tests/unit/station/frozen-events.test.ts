@@ -282,3 +282,16 @@ it('folds what landed of where a head is kept', () => {
   const ninth = JSON.parse(readFileSync(new URL('./frozen-events-v9.json', import.meta.url), 'utf8')) as { station: Landed[] }
   expect(ninth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).job).toMatchObject({ process: 'gmaw', head: 'out-of-plume' })
 })
+it('folds what landed of more consumables, weeks and masks that are off', () => {
+  const tenth = JSON.parse(readFileSync(new URL('./frozen-events-v10.json', import.meta.url), 'utf8')) as {
+    station: Landed[]
+    sheets: Landed[]
+    houseRules: Landed[]
+  }
+  expect(tenth.station.map(upcast).reduce(evolveStation, EMPTY_STATION).job).toMatchObject({ consumable: 'e70c-6m' })
+  const sheets = tenth.sheets.map(({ type, version, payload }) => upcastSheets(type, version, payload)).reduce(evolveSheets, NO_SHEETS)
+  expect(sheetFor(sheets, 'smaw', 'own-sheet')).toMatchObject({ compositionPercent: { manganese: 6, cadmium: 0 } })
+  expect(tenth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
+    { ...NEW_SITE_RULES, workDaysPerWeek: 6, maskWornShare: 0.9 },
+  ])
+})
