@@ -1,6 +1,6 @@
 import type { Finding } from '../findings/finding'
 import type { BreathedBySubstance, DrawnBySubstance, HallBay, HallShift, Visit } from '../exposure/hall-shift'
-import { hallShift, leavesAtMin, placeOf, visitOfAll } from '../exposure/hall-shift'
+import { hallShift, leavesAtMin, placeOf } from '../exposure/hall-shift'
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
 import { drawnEmission } from '../fume/drawn-emission'
@@ -175,11 +175,12 @@ export function predictHall(
     const alone = (): AloneAtWork | null => {
       const work = part.isOwnKnown ? workAt(part.bay.personId, part.bay.bayId) : 'unknown'
       if (work === 'unknown' || work.length === 0) return null
-      const visit = visitOfAll(work, shiftHours)
+      // Besides work nothing is counted: the gate may find them in another hall by then, and must never be the milder of the two.
+      const visit: Visit = { work, besides: [] }
       const own = (from: number): boolean => from === spot
       return {
         air: dayAir([{ drawn: solve().drawnAt(spot, own, visit), breathed: solve().at(spot, own, visit) }], draws),
-        hours: (leavesAtMin(work, shiftHours) - visit.work[0]!.fromMin) / 60,
+        hours: (leavesAtMin(work, shiftHours) - Math.min(...work.map(({ fromMin }) => fromMin))) / 60,
       }
     }
     // A bay whose arcs are over for today has burnt them, whatever it may do next.

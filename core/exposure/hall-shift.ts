@@ -134,7 +134,7 @@ export const leavesAtMin = (work: readonly Stay[], shiftHours: number): number =
   Math.max(...work.map(({ toMin }) => toMin), Math.min(...work.map(({ fromMin }) => fromMin)) + shiftHours * 60)
 
 /** Whoever works at a bay stays for their shift. */
-export function visitOfAll(stays: readonly Stay[], shiftHours: number): Visit {
+function visitOfAll(stays: readonly Stay[], shiftHours: number): Visit {
   const work = joined(stays)
   return { work, besides: between(work, leavesAtMin(work, shiftHours)) }
 }

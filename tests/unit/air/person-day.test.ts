@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { airOf, hallQuestion } from '#core/air/air-facts'
 import { predictHall } from '#core/air/hall-prediction'
@@ -190,5 +191,33 @@ describe('what acts alike', () => {
     const two = ready({ personId: 'ada', job: at('12:00', '16:00', 5) })
     expect(gateOf({ one, two }).state).toBe('open')
     expect(gateOf({ one, two }, 'two').codes).not.toContain('air.neighbours-held')
+  })
+  it('is never judged milder at the gate than where it is asked whether the bay burns: parts of a day only add', () => {
+    fc.assert(
+      fc.property(
+        fc.record({ from: fc.integer({ min: 6, max: 11 }), hours: fc.integer({ min: 1, max: 4 }), arc: fc.integer({ min: 1, max: 40 }) }),
+        fc.option(fc.record({ from: fc.integer({ min: 6, max: 18 }), hours: fc.integer({ min: 1, max: 5 }) }), { nil: null }),
+        (here, there) => {
+          const time = (hour: number): string => `${String(hour).padStart(2, '0')}:00`
+          const one = ready({ job: at(time(here.from), time(here.from + here.hours), here.arc) })
+          const two = there && ready({ job: at(time(there.from), time(there.from + there.hours), 5) })
+          const question = hallQuestion(facts(two ? { one, two } : { one }), 'hall')!
+          let alone = Infinity
+          const hall = predictHall({
+            ...question,
+            mayStrike: (bayId, asked) => {
+              if (bayId === 'one') alone = asked!.air.breathed['total-fume']!.twa.high
+              return true
+            },
+          })
+          const day = personDay('imke', 'one', hall, NOWHERE_ELSE)!
+          // Asked for by a neighbour.
+          hall.unknownBeside('two')
+          hall.heldBeside('two')
+          expect(alone).toBeLessThanOrEqual(day.air.breathed['total-fume']!.twa.high * (1 + 1e-12))
+        },
+      ),
+      { numRuns: 40 },
+    )
   })
 })
