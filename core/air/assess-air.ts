@@ -19,7 +19,8 @@ import type { OffTooLong, RespiratorNeed } from '../respirator/judge-respirator'
 import type { Respirator } from '../respirator/respirators'
 import type { Wearer } from '../respirator/wearer'
 import type { Survey } from '../streams/samples/samples'
-import { ventilationRules } from '../ventilation/ventilation-rules'
+import type { VentilationRulesQuestion } from '../ventilation/ventilation-rules'
+import { ventilationMet, ventilationRules } from '../ventilation/ventilation-rules'
 import type { Elsewhere, PersonDay } from './person-day'
 import { personDay } from './person-day'
 import type { BayAir, ExtractionCheck } from './bay-air'
@@ -84,17 +85,19 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   judgeHood(bay, check, now, found, missing)
   // How much is breathed is said first; then what the law asks beside it. Too far, or at a distance that suits nothing, a hood
   // holds: what little the model still counts rests on luck.
+  const ofLaw: VentilationRulesQuestion = {
+    ...rules,
+    ...hall.hall,
+    ...job,
+    welders: hall.welders,
+    hood: prediction.hood,
+    distanceM: prediction.distanceM,
+    velocityAtArcMPerS: prediction.window?.velocityAtArcMPerS ?? null,
+    isPlaced: prediction.window?.stands === 'within' || prediction.window?.stands === 'too-near',
+  }
   const ofPlace = [
-    ...ventilationRules({
-      ...rules,
-      ...hall.hall,
-      ...job,
-      welders: hall.welders,
-      hood: prediction.hood,
-      distanceM: prediction.distanceM,
-      velocityAtArcMPerS: prediction.window?.velocityAtArcMPerS ?? null,
-      isPlaced: prediction.window?.stands === 'within' || prediction.window?.stands === 'too-near',
-    }),
+    ...ventilationRules(ofLaw),
+    ...ventilationMet(ofLaw),
     ...(bay.extraction ? (prediction.window?.findings ?? []) : []),
   ]
   if (job.startsAt === undefined || job.endsAt === undefined) missing.push(finding('hold', 'air.times-unknown', {}))

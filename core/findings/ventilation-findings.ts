@@ -19,6 +19,9 @@ export interface VentilationFindings {
   'ventilation.small-room': { volumePerWelderM3: number, limitM3: number }
   'ventilation.low-ceiling': { ceilingM: number, limitM: number }
   'ventilation.flow-per-welder': { flowM3PerS: number, neededM3PerS: number }
+  'ventilation.met-by-hood': { velocityMPerS: number, neededMPerS: number }
+  'ventilation.met-by-flow': { flowM3PerS: number, neededM3PerS: number }
+  'ventilation.met-by-room': { volumePerWelderM3: number, ceilingM: number }
   'ventilation.coating-needs-hood': { coating: CoatingId }
   'ventilation.metal-needs-hood': { substance: SubstanceId }
   'ventilation.stainless-cutting': { flowM3PerS: number, neededM3PerS: number }

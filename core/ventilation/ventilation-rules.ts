@@ -150,3 +150,26 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
   }
   return findings
 }
+
+/**
+ * By what a hall keeps the rule for its machines, told with what it reckons: the hood, the air that is moved for each welder, or so much
+ * hall that no machine is asked for. What holds, `ventilationRules` tells.
+ * Source: `usVentilation` (c)(2) and (c)(3).
+ */
+export function ventilationMet(question: VentilationRulesQuestion): readonly Finding[] {
+  const { isOpenAir, volumeM3, ceilingM, supplyM3PerS, welders, velocityAtArcMPerS, confinement } = question
+  if (isOpenAir || confinement === 'confined') return []
+  const law = [SOURCES.usVentilation]
+  const count = Math.max(1, welders)
+  if (capturesByLaw(question)) {
+    // A gun's own extraction is measured by its flow, not at the arc.
+    const values = { velocityMPerS: velocityAtArcMPerS ?? 0, neededMPerS: CAPTURE_VELOCITY_M_PER_S }
+    return velocityAtArcMPerS === null ? [] : [finding('note', 'ventilation.met-by-hood', values, law)]
+  }
+  const flowM3PerS = supplyM3PerS / count
+  if (flowM3PerS >= FLOW_PER_WELDER_M3_PER_S)
+    return [finding('note', 'ventilation.met-by-flow', { flowM3PerS, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law)]
+  const volumePerWelderM3 = volumeM3 / count
+  const isRoomy = volumePerWelderM3 >= ROOM_PER_WELDER_M3 && ceilingM >= CEILING_M && confinement !== 'restricted'
+  return isRoomy ? [finding('note', 'ventilation.met-by-room', { volumePerWelderM3, ceilingM }, law)] : []
+}

@@ -29,6 +29,13 @@ const own = computed(() => {
 </template>
 
 <style scoped>
-.own { border-top: var(--line-rule) solid var(--ink); margin-top: var(--space-9); padding-top: var(--space-5); max-width: 860px; display: grid; gap: var(--space-4); }
+.own {
+  border-top: var(--line-rule) solid var(--ink);
+  margin-top: var(--space-9);
+  padding-top: var(--space-5);
+  max-width: 860px;
+  display: grid;
+  gap: var(--space-4);
+}
 .own h2, .own p { margin: 0; }
 </style>

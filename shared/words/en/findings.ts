@@ -433,6 +433,15 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${q.airFlow(flowM3PerS)} for each welder; the rule asks for ${q.airFlow(neededM3PerS)} or a hood.`,
     'Use a hood, or move more air.',
   ],
+  'ventilation.met-by-hood': ({ velocityMPerS, neededMPerS }, q) => [
+    `The hood draws ${q.speed(velocityMPerS)} at the arc; the rule asks for ${q.speed(neededMPerS)}, and then for nothing of the hall.`,
+  ],
+  'ventilation.met-by-flow': ({ flowM3PerS, neededM3PerS }, q) => [
+    `${q.airFlow(flowM3PerS)} for each welder; the rule asks for ${q.airFlow(neededM3PerS)}.`,
+  ],
+  'ventilation.met-by-room': ({ volumePerWelderM3, ceilingM }, q) => [
+    `${q.volume(volumePerWelderM3)} of hall for each welder under a ceiling of ${q.height(ceilingM)}: the rule asks for no fan.`,
+  ],
   'ventilation.coating-needs-hood': ({ coating }) => [
     `${capital(words.coatings[coating])} metal indoors needs local exhaust.`,
     'Strip it, or use a hood.',

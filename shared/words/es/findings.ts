@@ -439,6 +439,15 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${q.airFlow(flowM3PerS)} por soldador; la regla pide ${q.airFlow(neededM3PerS)} o una campana.`,
     'Use una campana, o mueva más aire.',
   ],
+  'ventilation.met-by-hood': ({ velocityMPerS, neededMPerS }, q) => [
+    `La campana aspira ${q.speed(velocityMPerS)} en el arco; la regla pide ${q.speed(neededMPerS)}, y entonces nada de la nave.`,
+  ],
+  'ventilation.met-by-flow': ({ flowM3PerS, neededM3PerS }, q) => [
+    `${q.airFlow(flowM3PerS)} por soldador; la regla pide ${q.airFlow(neededM3PerS)}.`,
+  ],
+  'ventilation.met-by-room': ({ volumePerWelderM3, ceilingM }, q) => [
+    `${q.volume(volumePerWelderM3)} de nave por soldador bajo un techo de ${q.height(ceilingM)}: la regla no pide ventilador.`,
+  ],
   'ventilation.coating-needs-hood': ({ coating }) => [
     `Bajo techo, el metal ${words.coatings[coating]} necesita extracción local.`,
     'Quite el recubrimiento, o use una campana.',

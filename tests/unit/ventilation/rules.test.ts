@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { decideHall, evolveHall, NO_HALL } from '#core/streams/hall/hall'
 import { flowFromFaceVelocityM3PerS, flowFromTraverseM3PerS } from '#core/ventilation/hood-flow'
 import { oxygenAfter } from '#core/ventilation/oxygen'
-import { CEILING_M, FLOW_PER_WELDER_M3_PER_S, ROOM_PER_WELDER_M3, ventilationRules } from '#core/ventilation/ventilation-rules'
+import {
+  CEILING_M, FLOW_PER_WELDER_M3_PER_S, ROOM_PER_WELDER_M3, ventilationMet, ventilationRules,
+} from '#core/ventilation/ventilation-rules'
 import type { VentilationRulesQuestion } from '#core/ventilation/ventilation-rules'
 import { quantitiesIn } from '#shared/words/quantities'
 
@@ -69,6 +71,23 @@ describe('the legal rules beside the physics', () => {
     ])
     expect(said({ process: 'pac', baseMetal: 'stainless-steel' })).toEqual(['hold ventilation.stainless-cutting'])
     expect(said({ process: 'pac', baseMetal: 'stainless-steel', supplyM3PerS: 10 })).toEqual([])
+  })
+  it('tell what they reckon also where they are met: by the hood, by the air for each welder, by the hall', () => {
+    const met = (over: Partial<VentilationRulesQuestion>) => ventilationMet({ ...SHOP, ...over })
+    const hood = { kind: 'opening', diameterM: 0.2, flanged: true, flowM3PerS: 0.33 } as const
+    expect(met({})).toMatchObject([
+      { severity: 'note', code: 'ventilation.met-by-room', values: { volumePerWelderM3: 1000, ceilingM: 6 } },
+    ])
+    expect(met({ welders: 15, supplyM3PerS: 15 })).toMatchObject([{ code: 'ventilation.met-by-flow', values: { flowM3PerS: 1 } }])
+    expect(met({ ceilingM: 4, hood, distanceM: 0.2, velocityAtArcMPerS: 0.7 })).toMatchObject([
+      { code: 'ventilation.met-by-hood', values: { velocityMPerS: 0.7 } },
+    ])
+    // Where one of them holds, nothing is met; a confined space and the open are other rules.
+    const others = [
+      { welders: 15 }, { ceilingM: 4.8 }, { confinement: 'restricted' }, { confinement: 'confined' }, { isOpenAir: true },
+    ] as const
+    for (const over of others) expect(met(over)).toEqual([])
+    expect(met({ ceilingM: 4, hood: { kind: 'gun', flanged: false, flowM3PerS: 0.03 }, isPlaced: true })).toEqual([])
   })
   it('in the open they fall silent, except for a confined space', () =>
     expect(said({ isOpenAir: true, welders: 90, coating: 'zinc', confinement: 'confined' })).toEqual(['hold ventilation.confined']))
