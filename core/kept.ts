@@ -1,3 +1,30 @@
+/** Works each thing out when it is first asked for, once. */
+export function lazily<Key, Value>(work: (key: Key) => Value): (key: Key) => Value {
+  const known = new Map<Key, Value>()
+  return (key) => {
+    const found = known.get(key)
+    if (found !== undefined) return found
+    const made = work(key)
+    known.set(key, made)
+    return made
+  }
+}
+
+/** The same of what is asked by several things: by one text for them all. */
+export function keyed<Asked extends readonly unknown[], Value>(
+  of: (...asked: Asked) => { readonly key: string, readonly make: () => Value },
+): (...asked: Asked) => Value {
+  const known = new Map<string, Value>()
+  return (...asked) => {
+    const { key, make } = of(...asked)
+    const found = known.get(key)
+    if (found !== undefined) return found
+    const made = make()
+    known.set(key, made)
+    return made
+  }
+}
+
 /**
  * Answers that were worked out lately, by the text of what was asked: the one asked for longest ago goes first.
  *

@@ -45,16 +45,14 @@ export const useJudged = defineStore('judged', () => {
 
   const judgedAt = computed(() => new Date(judgedAtMs.value).toISOString())
 
-  /** Stations as they stand, with what waits to be sent counted as done. */
+  /** Stations as they stand, with what waits to be sent counted as done; closed ones too: what was welded there today was breathed. */
   const stations = computed(
     () =>
       new Map(
-        facts.site.bays
-          .filter(bay => !bay.closed)
-          .map((bay) => {
-            const told = known.value.get(bay.bayId)
-            return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
-          }),
+        facts.site.bays.map((bay) => {
+          const told = known.value.get(bay.bayId)
+          return [bay.bayId, withUnsent(told ? { ...told.facts, gates: {} } : EMPTY_STATION, bay)]
+        }),
       ),
   )
 

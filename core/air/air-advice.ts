@@ -1,18 +1,17 @@
-import { exposureRuleSetsInForce } from '../exposure/rule-sets'
-import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
+import { NOTHING_MEASURED } from '../exposure/judge-exposure'
 import { widthToStripMm } from '../fume/coating-burn-off'
 import { fumeKnowledge } from '../fume/consumable-fume'
 import { highestCurrentA } from '../fume/melting-rate'
 import type { HouseRules } from '../streams/house-rules/house-rules'
-import { workPatternOf } from '../streams/house-rules/house-rules'
 import { respiratorNeed } from '../respirator/judge-respirator'
+import type { Respirator } from '../respirator/respirators'
 import type { BaseMetalId, ConsumableId, MaskId, ProcessId } from '../ids/vocabulary'
 import { captureWindow } from '../ventilation/capture-window'
 import { hoodAtWork, needsPosition } from './bay-air'
 import { insideMask, tooMuch } from './inside-mask'
+import { judgedDay } from './judged-day'
 import type { HallQuestion } from './hall-prediction'
 import type { DayQuestion } from './person-day'
-import { predictDay } from './person-day'
 import type { WhatIf } from './what-if'
 import { tryOut } from './what-if'
 
@@ -97,27 +96,22 @@ function candidates(question: HallQuestion, bayId: string): readonly { readonly 
  */
 export function airAdvice(question: DayQuestion, rules: HouseRules): readonly Advice[] {
   const { hall, bayId } = question
-  const inForce = exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis)
-  const judge = (change: WhatIf) => {
-    const { day } = predictDay({ ...question, hall: tryOut(hall, bayId, change) })
-    if (!day) return null
-    const work = workPatternOf(rules, day.hours)
-    return { day, work, ...judgeExposure(day.air.breathed, inForce, rules.actionFraction, work, NOTHING_MEASURED, day.air) }
-  }
+  const judge = (change: WhatIf) => judgedDay({ ...question, hall: tryOut(hall, bayId, change) }, rules)
   const now = judge({})
-  const before = now?.fraction ?? Infinity
+  const before = now?.exposure.fraction ?? Infinity
   const best = new Map<AdviceKind, Advice>()
   for (const { kind, change } of candidates(hall, bayId)) {
-    const fractionAfter = judge(change)?.fraction ?? null
+    const fractionAfter = judge(change)?.exposure.fraction ?? null
     if (fractionAfter === null || fractionAfter >= before * 0.995) continue
     const known = best.get(kind)?.fractionAfter
     if (known === undefined || known === null || fractionAfter < known)
       best.set(kind, { kind, change, fractionAfter, isEnough: fractionAfter <= rules.actionFraction })
   }
   const advice = ADVICE_KINDS.flatMap(kind => best.get(kind) ?? [])
-  if (!now?.fraction || now.fraction <= rules.actionFraction) return advice
-  const inside = insideMask(now.day, now, { inForce, rules, work: now.work, averages: NOTHING_MEASURED })
-  const { masks } = respiratorNeed(now, rules.actionFraction, rules.jurisdiction, mask => tooMuch(inside(mask), rules.actionFraction))
+  if (!now?.exposure.fraction || now.exposure.fraction <= rules.actionFraction) return advice
+  const inside = insideMask(now.day, now.exposure, { ...now, rules, averages: NOTHING_MEASURED })
+  const offTooLong = (mask: Respirator) => tooMuch(inside(mask), rules.actionFraction)
+  const { masks } = respiratorNeed(now.exposure, rules.actionFraction, rules.jurisdiction, offTooLong)
   const suits = masks.filter(mask => mask.suits)
   const least = suits[0]
   return least

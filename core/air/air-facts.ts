@@ -194,12 +194,19 @@ function elsewhereOf<Hall>(
   }
 }
 
-/** What the day of whoever works at a bay is predicted from; null while its hall is not described. */
-export function dayQuestion(facts: AirFacts, bayId: string): DayQuestion | null {
+/**
+ * What the day of somebody who works at a bay is predicted from; null while its hall is not described.
+ *
+ * @param personId whoever stands there, when left out
+ */
+export function dayQuestion(
+  facts: AirFacts,
+  bayId: string,
+  personId: string | null = facts.stations[bayId]?.personId ?? null,
+): DayQuestion | null {
   const hallId = hallIdOf(facts.site, bayId)
   const hall = hallId === null ? null : hallQuestion(facts, hallId)
-  const personId = facts.stations[bayId]?.personId ?? null
-  return hall && { hall, bayId, elsewhere: elsewhereOf(facts, bayId, personId, other => hallQuestion(facts, other)) }
+  return hall && { hall, bayId, personId, elsewhere: elsewhereOf(facts, bayId, personId, other => hallQuestion(facts, other)) }
 }
 
 /** Surroundings of every bay of a site. A hall is predicted once for all its bays as long as none of them is changed in asking. */

@@ -8,6 +8,7 @@ import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
 import type { Breathed, BreathedBySubstance } from '../exposure/hall-shift'
+import type { Emission } from '../fume/emission'
 import { toBeMeasured } from '../fume/may-hold'
 import type { Range } from '../range'
 import { times } from '../range'
@@ -20,7 +21,7 @@ import type { Respirator } from '../respirator/respirators'
 import type { Wearer } from '../respirator/wearer'
 import type { Survey } from '../streams/samples/samples'
 import type { VentilationRulesQuestion } from '../ventilation/ventilation-rules'
-import { ventilationMet, ventilationRules } from '../ventilation/ventilation-rules'
+import { LISTED_METALS, ventilationRules } from '../ventilation/ventilation-rules'
 import type { Elsewhere, PersonDay } from './person-day'
 import { personDay } from './person-day'
 import type { BayAir, ExtractionCheck } from './bay-air'
@@ -90,6 +91,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
     ...hall.hall,
     ...job,
     welders: hall.welders,
+    listedInSheet: listedInSheet(prediction.emission),
     hood: prediction.hood,
     distanceM: prediction.distanceM,
     velocityAtArcMPerS: prediction.window?.velocityAtArcMPerS ?? null,
@@ -97,7 +99,6 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   }
   const ofPlace = [
     ...ventilationRules(ofLaw),
-    ...ventilationMet(ofLaw),
     ...(bay.extraction ? (prediction.window?.findings ?? []) : []),
   ]
   if (job.startsAt === undefined || job.endsAt === undefined) missing.push(finding('hold', 'air.times-unknown', {}))
@@ -218,6 +219,10 @@ function judgeUnmeasured(
   if (binding.length > 0)
     found.push(finding('hold', 'fume.not-measured', { substances: binding.map(([substance]) => substance) }, [SOURCES.alloys]))
 }
+
+/** Listed metals that a sheet of the shop's own says are in the fume: only what it names is in chalk. */
+const listedInSheet = ({ substances }: Emission): readonly SubstanceId[] =>
+  LISTED_METALS.filter(metal => substances[metal]?.ink === 'chalk' && substances[metal].mgPerMin.high > 0)
 
 /** Judges hood, position and today's check. Without a hood there is nothing to check. */
 function judgeHood(

@@ -2,8 +2,10 @@ import { drawSet, JUDGED } from '../chance/draw-set'
 import { dayAir, leakOf } from '../exposure/day-air'
 import type { DayAir, DrawnAir } from '../exposure/day-air'
 import { ANY_POSTURE, postureOf, USUAL_DOUBT } from '../exposure/hall-doubt'
-import type { ArcWork, HallBay, HallShift, Stay } from '../exposure/hall-shift'
-import { between, hallShift, joined, leavesAtMin, without } from '../exposure/hall-shift'
+import type { ArcWork, HallBay, PartOfAir } from '../exposure/hall-shift'
+import { hallShift } from '../exposure/hall-shift'
+import type { Stay } from '../time/stays'
+import { between, joined, leavesAtMin, without } from '../time/stays'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
 import type { WorkPattern } from '../exposure/long-shift'
@@ -87,7 +89,7 @@ export function assessDay({ places, work, shiftHours, daysAWeek, mask, ruleSets,
   const hours = (leaves - Math.min(...work.map(({ fromMin }) => fromMin))) / 60
   const gaps = between(joined(work), leaves)
 
-  const parts: ReturnType<HallShift['partAt']>[] = []
+  const parts: PartOfAir[] = []
   let isKnown = true
   for (const [name, place] of Object.entries(places)) {
     const here = work.filter(stretch => stretch.place === name)
@@ -112,7 +114,7 @@ export function assessDay({ places, work, shiftHours, daysAWeek, mask, ruleSets,
     for (const { spot, work: stays } of visits) {
       const besides = left.filter(({ fromMin }) => stays.some(({ toMin }) => toMin === fromMin))
       left = left.filter(gap => !besides.includes(gap))
-      parts.push(shift.partAt(spot, { work: stays, besides }))
+      parts.push(shift.partAt(spot, undefined, { work: stays, besides }))
     }
   }
   if (!isKnown) return { hours, air: null, judgement: null, inside: null, findings: eachOnce(findings) }

@@ -1,6 +1,8 @@
 import type { Finding } from '../findings/finding'
-import type { BreathedBySubstance, DrawnBySubstance, HallBay, HallShift, Visit } from '../exposure/hall-shift'
-import { hallShift, leavesAtMin, placeOf } from '../exposure/hall-shift'
+import type { BreathedBySubstance, HallBay, HallShift, PartOfAir } from '../exposure/hall-shift'
+import { hallShift, placeOf } from '../exposure/hall-shift'
+import type { Visit } from '../exposure/heard'
+import { leavesAtMin } from '../time/stays'
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
 import { drawnEmission } from '../fume/drawn-emission'
@@ -86,7 +88,7 @@ export interface HallPrediction {
   /** When whoever stands at a bay works there: with what nobody is named for; all the work of the bay where nobody stands. */
   workAt(personId: string | null, bayId: string): readonly JobSpan[] | 'unknown'
   /** What somebody breathes who spends a part of their day at a bay where there is work. */
-  visitAt(bayId: string, visit: Visit): { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }
+  visitAt(bayId: string, visit: Visit): PartOfAir
   /** Null for a bay that is not in this hall. */
   bay(bayId: string): BayPrediction | null
   /** What the doubts of a bay belong to. */
@@ -177,9 +179,8 @@ export function predictHall(
       if (work === 'unknown' || work.length === 0) return null
       // Besides work nothing is counted: the gate may find them in another hall by then, and must never be the milder of the two.
       const visit: Visit = { work, besides: [] }
-      const own = (from: number): boolean => from === spot
       return {
-        air: dayAir([{ drawn: solve().drawnAt(spot, own, visit), breathed: solve().at(spot, own, visit) }], draws),
+        air: dayAir([solve().partAt(spot, from => from === spot, visit)], draws),
         hours: (leavesAtMin(work, shiftHours) - Math.min(...work.map(({ fromMin }) => fromMin))) / 60,
       }
     }
@@ -224,15 +225,7 @@ export function predictHall(
     workAt,
     visitAt: (bayId, visit) => {
       const spot = spotOf(bayId)
-      const isCounted = (from: number): boolean => from === spot || burns(from)
-      return {
-        get drawn() {
-          return solve().drawnAt(spot, isCounted, visit)
-        },
-        get breathed() {
-          return solve().at(spot, isCounted, visit)
-        },
-      }
+      return solve().partAt(spot, from => from === spot || burns(from), visit)
     },
     placeAt: bayId => placeOf(spotOf(bayId)),
     bay: (bayId) => {

@@ -1,7 +1,9 @@
 import type { DayAir } from '../exposure/day-air'
 import { dayAir } from '../exposure/day-air'
-import type { BreathedBySubstance, Stay, Visit } from '../exposure/hall-shift'
-import { between, joined, leavesAtMin } from '../exposure/hall-shift'
+import type { BreathedBySubstance } from '../exposure/hall-shift'
+import type { Visit } from '../exposure/heard'
+import type { Stay } from '../time/stays'
+import { between, joined, leavesAtMin } from '../time/stays'
 import type { DrawSet } from '../chance/draw-set'
 import { JUDGED } from '../chance/draw-set'
 import type { HallPrediction, HallQuestion } from './hall-prediction'
@@ -37,6 +39,8 @@ export const NOWHERE_ELSE: Elsewhere<never> = { halls: [], unknown: [] }
 export interface DayQuestion {
   readonly hall: HallQuestion
   readonly bayId: string
+  /** Whose day; null for that of the bay. */
+  readonly personId: string | null
   readonly elsewhere: Elsewhere<HallQuestion>
 }
 
@@ -48,9 +52,8 @@ export interface PredictedDay {
 }
 
 /** Predicts the day of whoever works at a bay. */
-export function predictDay({ hall, bayId, elsewhere }: DayQuestion, draws: DrawSet = JUDGED): PredictedDay {
+export function predictDay({ hall, bayId, personId, elsewhere }: DayQuestion, draws: DrawSet = JUDGED): PredictedDay {
   const [here, ...halls] = [hall, ...elsewhere.halls].map(question => predictHall(question, draws)) as [HallPrediction, ...HallPrediction[]]
-  const personId = hall.bays.find(bay => bay.bayId === bayId)?.personId ?? null
   return { hall: here, elsewhere: halls, day: personDay(personId, bayId, here, { halls, unknown: elsewhere.unknown }) }
 }
 

@@ -1,7 +1,7 @@
 import type { DrawSet } from '../chance/draw-set'
 import { isGas } from '../fume/gases'
 import type { SubstanceId } from '../ids/vocabulary'
-import type { Breathed, BreathedBySubstance, Drawn, DrawnBySubstance } from './hall-shift'
+import type { Breathed, BreathedBySubstance, Drawn, DrawnBySubstance, PartOfAir } from './hall-shift'
 import { breathedOf, KINDS, SUMMED } from './hall-shift'
 import type { AirSums } from './judge-exposure'
 
@@ -47,11 +47,12 @@ const airOf = (drawn: DrawnBySubstance, draws: DrawSet, breathed = breathedOf(dr
   },
 })
 
-/** A day in one part, or in several at several places: sums over the day add up draw by draw, of short time the worse one stands. */
-export function dayAir(
-  parts: readonly { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }[],
-  draws: DrawSet,
-): DayAir {
+/**
+ * A day in one part, or in several at several places: sums over the day add up draw by draw, of short time the worse one stands.
+ *
+ * @param parts at least one
+ */
+export function dayAir(parts: readonly PartOfAir[], draws: DrawSet): DayAir {
   const [only] = parts
   const drawn = parts.length === 1 ? only!.drawn : together(parts.map(part => part.drawn), draws.count)
   return {

@@ -8,9 +8,13 @@ import type { SubstanceId } from '../ids/vocabulary'
 import type { Aerosol, HallAir, HallHood } from '../ventilation/hall'
 import { hallBalance, hallFlows } from '../ventilation/hall'
 import type { HallModes } from '../ventilation/hall-modes'
-import { hallModes, risen, risenSum } from '../ventilation/hall-modes'
+import { hallModes } from '../ventilation/hall-modes'
+import { keyed, lazily } from '../kept'
+import type { Stay } from '../time/stays'
 import type { HallDoubt, Posture } from './hall-doubt'
 import { CERTAIN, MIXED } from './hall-doubt'
+import type { DrawnModes, From, Listener, Visit } from './heard'
+import { drawnModes, hear, listenerOf, MINUTE, runOf, SHORT_TERM_MIN, visitOfAll } from './heard'
 
 /** One stretch of arc work at a bay, in minutes from the start of the shop day. */
 export interface ArcWork {
@@ -69,208 +73,15 @@ export interface HallShiftOptions {
   readonly doubt?: HallDoubt
 }
 
-/** A part of the day, in minutes from the start of the shop day. */
-export interface Stay { readonly fromMin: number, readonly toMin: number }
-
-/** What part of a day somebody spends at a bay: at work there, and besides in its hall. */
-export interface Visit { readonly work: readonly Stay[], readonly besides: readonly Stay[] }
-
-const MINUTE = 60
 const REFERENCE_MIN = 480
-const SHORT_TERM_MIN = 15
-const QUARTER_S = SHORT_TERM_MIN * MINUTE
-
-/** How the day of one listener is cut: while working they stand in their near field, else in the hall. */
-interface Listener {
-  readonly spot: number
-  readonly work: readonly Stay[]
-  /** Between their stretches of work, in the hall. */
-  readonly besides: readonly Stay[]
-  readonly workMin: number
-  /** Minutes in the hall altogether. */
-  readonly stayMin: number
-  /** The same for all who come and go alike. */
-  readonly key: string
-}
-
-/** Stretches that touch or overlap made one. */
-export function joined(stays: readonly Stay[]): readonly Stay[] {
-  const whole: Stay[] = []
-  for (const stay of [...stays].sort((a, b) => a.fromMin - b.fromMin)) {
-    const last = whole.at(-1)
-    if (last && stay.fromMin <= last.toMin) whole[whole.length - 1] = { fromMin: last.fromMin, toMin: Math.max(last.toMin, stay.toMin) }
-    else whole.push({ fromMin: stay.fromMin, toMin: stay.toMin })
-  }
-  return whole
-}
-
-const minutesOf = (stays: readonly Stay[]): number => stays.reduce((total, stay) => total + stay.toMin - stay.fromMin, 0)
-
-function listenerOf(spot: number, visit: Visit): Listener {
-  const [work, besides] = [joined(visit.work), joined(visit.besides)]
-  const workMin = minutesOf(work)
-  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), key: JSON.stringify([work, besides]) }
-}
-
-/** What is left of a stretch of time between others, which neither touch nor overlap and stand in order. */
-export const between = (stays: readonly Stay[], untilMin: number): readonly Stay[] =>
-  stays.flatMap(({ toMin }, at) => {
-    const next = Math.min(stays[at + 1]?.fromMin ?? untilMin, untilMin)
-    return next > toMin ? [{ fromMin: toMin, toMin: next }] : []
-  })
-
-/** What is left of a stretch beside others. */
-export const without = ({ fromMin, toMin }: Stay, others: readonly Stay[]): readonly Stay[] =>
-  joined(others).reduce<readonly Stay[]>(
-    (left, taken) => left.flatMap(part => [
-      { fromMin: part.fromMin, toMin: Math.min(part.toMin, taken.fromMin) },
-      { fromMin: Math.max(part.fromMin, taken.toMin), toMin: part.toMin },
-    ].filter(rest => rest.toMin > rest.fromMin)),
-    [{ fromMin, toMin }],
-  )
-
-/** When somebody leaves who stays for their shift, and longer where their work lasts. */
-export const leavesAtMin = (work: readonly Stay[], shiftHours: number): number =>
-  Math.max(...work.map(({ toMin }) => toMin), Math.min(...work.map(({ fromMin }) => fromMin)) + shiftHours * 60)
-
-/** Whoever works at a bay stays for their shift. */
-function visitOfAll(stays: readonly Stay[], shiftHours: number): Visit {
-  const work = joined(stays)
-  return { work, besides: between(work, leavesAtMin(work, shiftHours)) }
-}
-
-/** Where a source sits, as a listener hears it. */
-type From = 'own' | 'other' | 'hall'
-
-/** A listener's answer to a source of 1 mg/s, draw by draw: sums over minutes, mg·min/m³, and mg/m³. */
-interface Heard {
-  /** What the hall holds while they work, and what their near field holds beyond it. */
-  readonly workFar: Float64Array
-  readonly workNear: Float64Array
-  /** What the hall holds while they do not. */
-  readonly besides: Float64Array
-  /** What the hall holds at its fullest while they work. */
-  readonly farAtMost: Float64Array
-}
-
-/** The modes of a hall, draw by draw: their rates, and their weights for a source here or there. */
-interface DrawnModes {
-  readonly count: number
-  readonly slow: Float64Array
-  readonly fast: Float64Array
-  readonly apart: Float64Array
-  readonly weights: Readonly<Record<From, Weights>>
-}
-/** Of the two first modes in the far field, and of all three in what a near field has beyond it. */
-type Weights = Readonly<Record<'farSlow' | 'farFast' | 'nearSlow' | 'nearFast' | 'nearApart', Float64Array>>
-
-function drawnModes(modes: readonly HallModes[]): DrawnModes {
-  const of = (value: (mode: HallModes) => number): Float64Array => Float64Array.from(modes, value)
-  const weights = (far: 'farOfNear' | 'farOfFar', near: 'nearOfNear' | 'farOfNear', apart: (mode: HallModes) => number): Weights => ({
-    farSlow: of(mode => mode[far][0]),
-    farFast: of(mode => mode[far][1]),
-    nearSlow: of(mode => mode[near][0] - mode[far][0]),
-    nearFast: of(mode => mode[near][1] - mode[far][1]),
-    nearApart: of(apart),
-  })
-  return {
-    count: modes.length,
-    slow: of(({ rates }) => rates[0]),
-    fast: of(({ rates }) => rates[1]),
-    apart: of(({ rates }) => rates[2]),
-    weights: {
-      own: weights('farOfNear', 'nearOfNear', ({ own }) => own),
-      other: weights('farOfNear', 'nearOfNear', ({ other }) => other),
-      hall: weights('farOfFar', 'farOfNear', () => 0),
-    },
-  }
-}
-
-/** What a listener breathes of a source that runs for a stretch of the day. */
-function hear({ count, weights, ...rates }: DrawnModes, source: Stay, from: From, { work, besides }: Listener): Heard {
-  const heard = {
-    workFar: new Float64Array(count),
-    workNear: new Float64Array(count),
-    besides: new Float64Array(count),
-    farAtMost: new Float64Array(count),
-  }
-  const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights[from]
-  const onS = (source.toMin - source.fromMin) * MINUTE
-  const after = (atMin: number): number => (atMin - source.fromMin) * MINUTE
-  const spans = (stays: readonly Stay[]) =>
-    stays.map(({ fromMin, toMin }) => ({ begins: after(fromMin), ends: after(toMin) })).filter(({ ends }) => ends > 0)
-  const [working, idle] = [spans(work), spans(besides)]
-  // A hall is fullest as its source ends, or as somebody's work begins or ends.
-  const peaks = working.flatMap(({ begins, ends }) => [begins, ends, Math.min(Math.max(onS, begins), ends)])
-  for (let n = 0; n < count; n++) {
-    const slow = rates.slow[n]!
-    const fast = rates.fast[n]!
-    const apart = rates.apart[n]!
-    let far = 0
-    let near = 0
-    let rest = 0
-    let most = 0
-    for (const { begins, ends } of working) {
-      const bySlow = risenSum(slow, ends, onS) - risenSum(slow, begins, onS)
-      const byFast = risenSum(fast, ends, onS) - risenSum(fast, begins, onS)
-      far += farSlow[n]! * bySlow + farFast[n]! * byFast
-      near += nearSlow[n]! * bySlow + nearFast[n]! * byFast
-      if (from !== 'hall') near += nearApart[n]! * (risenSum(apart, ends, onS) - risenSum(apart, begins, onS))
-    }
-    for (const { begins, ends } of idle)
-      rest
-        += farSlow[n]! * (risenSum(slow, ends, onS) - risenSum(slow, begins, onS))
-          + farFast[n]! * (risenSum(fast, ends, onS) - risenSum(fast, begins, onS))
-    for (const at of peaks) most = Math.max(most, farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS))
-    heard.workFar[n] = far / MINUTE
-    heard.workNear[n] = near / MINUTE
-    heard.besides[n] = rest / MINUTE
-    heard.farAtMost[n] = most
-  }
-  return heard
-}
-
-/** One run of the arc at the listener's own bay, from clean air, of 1 mg/s: the hall, and what the near field has beyond it. */
-interface OwnRun {
-  readonly farAtEnd: Float64Array
-  readonly nearAtEnd: Float64Array
-  readonly farQuarter: Float64Array
-  readonly nearQuarter: Float64Array
-}
 
 /** What of short time a run at one's own bay adds to what the hall holds, draw by draw. */
 const OF_RUNS = ['shortTerm', 'peak'] as const
 type OwnRunOf = Readonly<Record<typeof OF_RUNS[number], Float64Array>>
 interface UnitBreathed extends Pick<Drawn, typeof OF_SOURCE[number]> { readonly ownRun: OwnRunOf | null }
 
-/** Mean of a mode over the worst quarter of an hour of a run, clean minutes after a short one counted. */
-const meanOfQuarter = (rate: number, onS: number): number =>
-  (risenSum(rate, Math.max(onS, QUARTER_S), onS) - risenSum(rate, Math.max(0, onS - QUARTER_S), onS)) / QUARTER_S
-
-function runOf({ count, weights, ...rates }: DrawnModes, runMin: Float64Array): OwnRun {
-  const run = {
-    farAtEnd: new Float64Array(count), nearAtEnd: new Float64Array(count),
-    farQuarter: new Float64Array(count), nearQuarter: new Float64Array(count),
-  }
-  const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights.own
-  for (let n = 0; n < count; n++) {
-    const onS = runMin[n]! * MINUTE
-    const slow = rates.slow[n]!
-    const fast = rates.fast[n]!
-    const apart = rates.apart[n]!
-    const slowEnd = risen(slow, onS, onS)
-    const fastEnd = risen(fast, onS, onS)
-    const apartEnd = risen(apart, onS, onS)
-    run.farAtEnd[n] = farSlow[n]! * slowEnd + farFast[n]! * fastEnd
-    run.nearAtEnd[n] = nearSlow[n]! * slowEnd + nearFast[n]! * fastEnd + nearApart[n]! * apartEnd
-    const bySlow = meanOfQuarter(slow, onS)
-    const byFast = meanOfQuarter(fast, onS)
-    const byApart = meanOfQuarter(apart, onS)
-    run.farQuarter[n] = farSlow[n]! * bySlow + farFast[n]! * byFast
-    run.nearQuarter[n] = nearSlow[n]! * bySlow + nearFast[n]! * byFast + nearApart[n]! * byApart
-  }
-  return run
-}
+/** What somebody breathes for a part of a day, draw by draw and in percentiles. */
+export interface PartOfAir { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }
 
 /** The shift of a hall, solved: what is breathed at any of its bays. */
 export interface HallShift {
@@ -284,8 +95,8 @@ export interface HallShift {
   at(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): BreathedBySubstance
   /** The same draw by draw. */
   drawnAt(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): DrawnBySubstance
-  /** Both, of a visit: every arc burns. */
-  partAt(spot: number, visit: Visit): { readonly drawn: DrawnBySubstance, readonly breathed: BreathedBySubstance }
+  /** Both. */
+  partAt(spot: number, isCounted?: (spot: number) => boolean, visit?: Visit): PartOfAir
 }
 
 /** What the doubts of one bay belong to. */
@@ -481,15 +292,16 @@ export function hallShift(
 
   const asked = keyed((isCounted: (spot: number) => boolean, listener: Listener) => ({
     key: `${listener.spot} ${bays.map((_, from) => isCounted(from) ? 1 : 0).join('')} ${listener.key}`,
-    make: () => {
+    make: (): PartOfAir => {
       const drawn = drawnOf(isCounted, listener)
       return { drawn, breathed: breathedOf(drawn, draws) }
     },
   }))
+  const partAt: HallShift['partAt'] = (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit))
   return {
-    drawnAt: (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit)).drawn,
-    at: (spot, isCounted = () => true, visit = undefined) => asked(isCounted, listenerFor(spot, visit)).breathed,
-    partAt: (spot, visit) => asked(() => true, listenerFor(spot, visit)),
+    partAt,
+    drawnAt: (...of) => partAt(...of).drawn,
+    at: (...of) => partAt(...of).breathed,
   }
 }
 
@@ -540,31 +352,4 @@ function inTurn(work: readonly Stay[]): readonly number[] {
 
 function addProduct(sum: Float64Array, a: Float64Array, b: Float64Array): void {
   for (let n = 0; n < sum.length; n++) sum[n]! += a[n]! * b[n]!
-}
-
-/** Works each thing out when it is first asked for, once. */
-function lazily<Key, Value>(work: (key: Key) => Value): (key: Key) => Value {
-  const known = new Map<Key, Value>()
-  return (key) => {
-    const found = known.get(key)
-    if (found !== undefined) return found
-    const made = work(key)
-    known.set(key, made)
-    return made
-  }
-}
-
-/** The same of what is asked by several things: by one text for them all. */
-function keyed<Asked extends readonly unknown[], Value>(
-  of: (...asked: Asked) => { readonly key: string, readonly make: () => Value },
-): (...asked: Asked) => Value {
-  const known = new Map<string, Value>()
-  return (...asked) => {
-    const { key, make } = of(...asked)
-    const found = known.get(key)
-    if (found !== undefined) return found
-    const made = make()
-    known.set(key, made)
-    return made
-  }
 }

@@ -127,10 +127,13 @@ export function judgeExposure(
   }
 }
 
-/** A part of a sum: so many times what is breathed of a substance, and what is certain beside it. */
+/** A part of a sum: so many times what is breathed of a substance, mg/m³ as the element. */
 export interface SumPart { readonly substance: SubstanceId, readonly kind: keyof Breathed, readonly perMgPerM3: number }
 /** The safe end of a sum, worked out where what is breathed was drawn: not every part is at its worst at once. */
-export interface AirSums { readonly highOf: (parts: readonly SumPart[]) => number }
+export interface AirSums {
+  /** @param parts of what is breathed: one that is not is no part */
+  readonly highOf: (parts: readonly SumPart[]) => number
+}
 
 /** What of a substance counts in a sum. */
 interface Counted {
@@ -177,7 +180,7 @@ function worstMixture(
       const counted: Counted
         = byMeasure === null
           ? { fraction, drawn: { substance: limit.substance, kind: CONCENTRATION[limit.kind], perMgPerM3 } }
-          : { fraction: byMeasure, drawn: null }
+          : { fraction: atWorst(byMeasure), drawn: null }
       if (counted.fraction >= (strictest.get(limit.substance)?.fraction ?? 0)) strictest.set(limit.substance, counted)
     }
     // One substance alone is no sum: its own limit judges it, or its own test where its average was measured.

@@ -1,6 +1,8 @@
 import { parseAbsolute, toCalendarDateTime } from '@internationalized/date'
 import type { Instant } from '../time/instant'
 import { stands } from '../time/instant'
+import type { Stay } from '../time/stays'
+import { without } from '../time/stays'
 import type { Job } from './job'
 
 /** A job that stood before the one that stands now. */
@@ -16,7 +18,7 @@ export interface DayJob {
 }
 
 /** A job in minutes from the start of the shop day. */
-export interface JobSpan { readonly job: Job, readonly fromMin: number, readonly toMin: number }
+export interface JobSpan extends Stay { readonly job: Job }
 
 const MINUTES_A_DAY = 1440
 
@@ -60,17 +62,9 @@ export function dayWork(earlier: readonly DayJob[], current: Job | null, shopDay
   for (const job of jobs) {
     const span = jobSpan(job, shopDayHour)
     if (!span) continue
-    left = [...left.flatMap(other => without(other, span)), span]
+    left = [...left.flatMap(other => without(other, [span])), span]
   }
   return left
-}
-
-function without(span: JobSpan, taken: JobSpan): JobSpan[] {
-  const parts: JobSpan[] = [
-    { ...span, toMin: Math.min(span.toMin, taken.fromMin) },
-    { ...span, fromMin: Math.max(span.fromMin, taken.toMin) },
-  ]
-  return parts.filter(({ fromMin, toMin }) => toMin > fromMin)
 }
 
 /** Where a shop's day lies: its zone, and the local hour at which it begins. */
@@ -84,7 +78,8 @@ function minutesAt(at: Instant, { timeZone, shopDayHour }: ShopClock): number {
 
 /**
  * The work of one person at a bay today: the part of each earlier job that stood while they were there, and the whole of
- * the job that stands if it is theirs. When somebody came or went and nobody wrote it down, the whole job counts.
+ * the job that stands if it is theirs. When somebody came or went and nobody wrote it down, the whole job counts. What was told late,
+ * with times from before it was told, is theirs from its beginning, but for the time in which something else stood here.
  */
 export function workOf(
   personId: string,
@@ -93,15 +88,20 @@ export function workOf(
   clock: ShopClock,
   now: Instant,
 ): readonly JobSpan[] {
-  const past = earlier
-    .filter(one => one.personId === personId && stands(one.validUntil, now))
-    .flatMap(({ job, sinceAt, untilAt }) => {
-      const span = jobSpan(job, clock.shopDayHour)
-      if (!span) return []
-      const fromMin = sinceAt === null ? span.fromMin : Math.max(span.fromMin, minutesAt(sinceAt, clock))
-      const toMin = untilAt === null ? span.toMin : Math.min(span.toMin, minutesAt(untilAt, clock))
-      return toMin > fromMin ? [{ job, fromMin, toMin }] : []
-    })
+  const today = earlier.filter(({ validUntil }) => stands(validUntil, now))
+  const stood = today.map((one): Stay | null => {
+    const { sinceAt, untilAt } = one
+    return sinceAt === null || untilAt === null ? null : { fromMin: minutesAt(sinceAt, clock), toMin: minutesAt(untilAt, clock) }
+  })
+  const past = today.flatMap((one, index) => {
+    const span = one.personId === personId ? jobSpan(one.job, clock.shopDayHour) : null
+    if (!span) return []
+    const fromMin = one.sinceAt === null ? span.fromMin : Math.max(span.fromMin, minutesAt(one.sinceAt, clock))
+    const toMin = one.untilAt === null ? span.toMin : Math.min(span.toMin, minutesAt(one.untilAt, clock))
+    const others = stood.flatMap((stay, at) => at === index || stay === null ? [] : stay)
+    const toldLate = without({ ...span, toMin: Math.min(span.toMin, fromMin) }, others)
+    return [...toldLate, { ...span, fromMin, toMin }].filter(part => part.toMin > part.fromMin)
+  })
   const standing = current.personId === personId && current.job ? jobSpan(current.job, clock.shopDayHour) : null
-  return standing ? [...past.flatMap(other => without(other, standing)), standing] : past
+  return standing ? [...past.flatMap(other => without(other, [standing])), standing] : past
 }

@@ -44,6 +44,8 @@ export interface VentilationRulesQuestion {
   readonly welders: number
   readonly process: ProcessId
   readonly consumable?: ConsumableId
+  /** Listed metals that the shop's own sheet of the filler names. */
+  readonly listedInSheet?: readonly SubstanceId[]
   readonly hood: Hood | null
   readonly distanceM: number | null
   /** Air speed towards the hood at the arc, or at the face of a booth, m/s; null where it cannot be said. */
@@ -58,6 +60,8 @@ export interface VentilationRulesQuestion {
 
 /** What the law names in the metal itself: (c)(6) zinc, (c)(7) lead. Leaded brass and bronze are common, and nobody sees which. */
 const LISTED_IN_METAL: Readonly<Partial<Record<BaseMetalId, SubstanceId>>> = { brass: 'zinc', bronze: 'lead' }
+/** Metals that the law lists, whatever brings them: (c)(6) zinc, (c)(7) lead, (c)(9) cadmium. */
+export const LISTED_METALS = ['zinc', 'lead', 'cadmium'] as const satisfies readonly SubstanceId[]
 /** And in the filler: (c)(6) zinc, (c)(9) cadmium. */
 const LISTED_IN_FILLER: Readonly<Partial<Record<ConsumableId, SubstanceId>>> = { 'rbcuzn-a': 'zinc', 'bag-silver': 'cadmium' }
 
@@ -87,6 +91,7 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
     welders,
     process,
     consumable,
+    listedInSheet = [],
     hood,
     distanceM,
     isPlaced,
@@ -106,10 +111,10 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
   const perWelderM3 = volumeM3 / Math.max(1, welders)
   const flowPerWelder = supplyM3PerS / Math.max(1, welders)
   const isAired = flowPerWelder >= FLOW_PER_WELDER_M3_PER_S
+  const tight = perWelderM3 < ROOM_PER_WELDER_M3
+  const low = ceilingM < CEILING_M
+  const obstructed = confinement === 'restricted'
   if (!captures && !isAired) {
-    const tight = perWelderM3 < ROOM_PER_WELDER_M3
-    const low = ceilingM < CEILING_M
-    const obstructed = confinement === 'restricted'
     if (tight) findings.push(finding(bind, 'ventilation.small-room', { volumePerWelderM3: perWelderM3, limitM3: ROOM_PER_WELDER_M3 }, law))
     if (low) findings.push(finding(bind, 'ventilation.low-ceiling', { ceilingM, limitM: CEILING_M }, law))
     if (tight || low || obstructed)
@@ -120,7 +125,7 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
   if (!captures) {
     if (coating && !coatingStripped && COATING_TRAITS[coating].needsHood)
       findings.push(finding(bind, 'ventilation.coating-needs-hood', { coating }, law))
-    const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable]])
+    const listed = new Set([baseMetal && LISTED_IN_METAL[baseMetal], consumable && LISTED_IN_FILLER[consumable], ...listedInSheet])
     for (const substance of listed) if (substance) findings.push(finding(bind, 'ventilation.metal-needs-hood', { substance }, law))
     // (c)(12): cutting stainless with a gas-shielded arc, or with oxygen and flux or powder, takes machines to move the air.
     if (!isAired && baseMetal === 'stainless-steel' && (process === 'pac' || process === 'ofc'))
@@ -128,7 +133,18 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
         finding(bind, 'ventilation.stainless-cutting', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law),
       )
   }
-  if (hood !== null && !captures && findings.some(({ code }) => code.startsWith('ventilation.') && code !== 'ventilation.confined')) {
+  // Told with what it reckons also where it is met, and where nothing else is asked for.
+  if (findings.length === 0) {
+    if (captures && velocityAtArcMPerS !== null)
+      findings.push(
+        finding('note', 'ventilation.met-by-hood', { velocityMPerS: velocityAtArcMPerS, neededMPerS: CAPTURE_VELOCITY_M_PER_S }, law),
+      )
+    else if (!captures && isAired)
+      findings.push(
+        finding('note', 'ventilation.met-by-flow', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law),
+      )
+    else if (!captures) findings.push(finding('note', 'ventilation.met-by-room', { volumePerWelderM3: perWelderM3, ceilingM }, law))
+  } else if (hood !== null && !captures && findings.some(({ code }) => code.startsWith('ventilation.') && code !== 'ventilation.confined')) {
     findings.push(
       finding(
         'note',
@@ -149,27 +165,4 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
       )
   }
   return findings
-}
-
-/**
- * By what a hall keeps the rule for its machines, told with what it reckons: the hood, the air that is moved for each welder, or so much
- * hall that no machine is asked for. What holds, `ventilationRules` tells.
- * Source: `usVentilation` (c)(2) and (c)(3).
- */
-export function ventilationMet(question: VentilationRulesQuestion): readonly Finding[] {
-  const { isOpenAir, volumeM3, ceilingM, supplyM3PerS, welders, velocityAtArcMPerS, confinement } = question
-  if (isOpenAir || confinement === 'confined') return []
-  const law = [SOURCES.usVentilation]
-  const count = Math.max(1, welders)
-  if (capturesByLaw(question)) {
-    // A gun's own extraction is measured by its flow, not at the arc.
-    const values = { velocityMPerS: velocityAtArcMPerS ?? 0, neededMPerS: CAPTURE_VELOCITY_M_PER_S }
-    return velocityAtArcMPerS === null ? [] : [finding('note', 'ventilation.met-by-hood', values, law)]
-  }
-  const flowM3PerS = supplyM3PerS / count
-  if (flowM3PerS >= FLOW_PER_WELDER_M3_PER_S)
-    return [finding('note', 'ventilation.met-by-flow', { flowM3PerS, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law)]
-  const volumePerWelderM3 = volumeM3 / count
-  const isRoomy = volumePerWelderM3 >= ROOM_PER_WELDER_M3 && ceilingM >= CEILING_M && confinement !== 'restricted'
-  return isRoomy ? [finding('note', 'ventilation.met-by-room', { volumePerWelderM3, ceilingM }, law)] : []
 }

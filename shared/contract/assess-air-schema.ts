@@ -134,6 +134,8 @@ export const assessFumeResponse = z.strictObject({
   findings: z.array(findingSchema),
 })
 
+/** Many stretches are each drawn: so many that the answer still comes in a breath. */
+const DAY_DRAWS = 2000
 const minuteSchema = between({ min: 0, max: 2880 }, 'min').describe('From the start of the day')
 /** `POST /api/v1/assess/day`, what is asked: the arcs that one person burns, helps at or works near, in rooms by name. */
 export const assessDayRequest = z
@@ -172,7 +174,10 @@ export const assessDayRequest = z
       .describe('On for a share of the work; off between jobs'),
     ruleSets,
     actionFraction: z.number().min(0.05).max(1).default(1),
-    uncertainty: uncertaintySchema.optional().describe('Left out: as a bay of the shop is judged'),
+    uncertainty: uncertaintySchema
+      .refine(({ draws }) => draws <= DAY_DRAWS, { path: ['draws'], error: `at most ${DAY_DRAWS} draws` })
+      .optional()
+      .describe('Left out: as a bay of the shop is judged'),
   })
   .check(({ value: { places, work }, issues }) => {
     work.forEach((stretch, index) => {

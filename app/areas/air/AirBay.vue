@@ -133,7 +133,7 @@ const controls = computed<readonly Control[]>(() => {
   if (question.value.bays.length > 1) add('othersShare', says.otherArcs, 1, 0, 1, 0.05, share => `${Math.round(share * 100)} %`)
   return list
 })
-/** Every job that counts for this shift, the one that stands last. */
+/** Every job that was set here for today, the one that stands last. */
 const counted = computed(() =>
   [
     ...placed.station.earlierJobs.filter(({ validUntil }) => stands(validUntil, judged.standing.now)).map(({ job }) => job),
@@ -292,7 +292,7 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
     <section class="part" :aria-label="says.saidBesides">
       <h3>{{ says.whatItRestsOn }}</h3>
       <p v-if="counted.length > 0">
-        {{ says.countedTodayOverAShift(facts.rules.shiftHours) }} <span class="chalk">{{ counted.join('; ') }}</span>.
+        {{ says.setHereToday }} <span class="chalk">{{ counted.join('; ') }}</span>.
       </p>
       <ul class="notes">
         <li v-for="(said, index) in air.found.filter(({ severity }) => severity !== 'hold')" :key="index">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PersonDay } from '#core/air/person-day'
-import type { Stay } from '#core/exposure/hall-shift'
+import type { Stay } from '#core/time/stays'
 import type { ExposureJudgement } from '#core/exposure/judge-exposure'
 import type { Respirator } from '#core/respirator/respirators'
 import { LOCALES } from '#shared/words/language'

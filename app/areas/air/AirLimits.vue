@@ -53,7 +53,7 @@ const columns = computed<readonly TableColumnOf<Row>[]>(() => [
     <p class="soft">
       {{ says.howMuchOfEachLimit }}
       <template v-if="exposure.mixture">
-        {{ says.addsUpTo(
+        {{ (exposure.mixture.span === 'shift' ? says.addsUpTo : says.addsUpToInShortTime)(
           words.mixtureGroups[exposure.mixture.group].charAt(0).toUpperCase() + words.mixtureGroups[exposure.mixture.group].slice(1),
           q.part(exposure.mixture.fraction),
           words.exposureRuleSets[exposure.mixture.ruleSet],

@@ -29,7 +29,8 @@ export const airPages: typeof English = {
     noFactorAssignedHere: 'sin factor asignado aquí',
     offForTooLong: part => `quitado demasiado tiempo: se respira ${part} de lo permitido`,
     aMaskIsOnFor: (share, factor) =>
-      `Por las reglas de la casa, el respirador va puesto el ${share} del trabajo, y quitado entre trabajos. Así, ninguno protege más de ${factor} veces.`,
+      `Por las reglas de la casa, el respirador va puesto el ${share} del trabajo, y quitado entre trabajos. `
+      + `Así, ninguno protege más de ${factor} veces.`,
     inDangerItStaysOn: 'Peligro inmediato: quien entra lo lleva puesto todo el tiempo.',
     aMaskIsOnAllTheTime: 'Por las reglas de la casa, el respirador va puesto todo el trabajo, y quitado entre trabajos.',
     protectsTimes: factor => `protege ${factor} veces`,
@@ -39,7 +40,7 @@ export const airPages: typeof English = {
     noDustFilterStops: list => `Ningún filtro de polvo detiene ${list}.`,
     saidBesides: 'Además',
     whatItRestsOn: 'En qué se apoya',
-    countedTodayOverAShift: shiftHours => `Contado hoy, en una jornada de ${shiftHours} h:`,
+    setHereToday: 'Fijado aquí hoy, lo haya hecho quien lo haya hecho:',
     aModelWhereNobodyMeasured:
       'Un modelo donde nadie midió. Zonaris aconseja; deciden el reglamento local, un higienista y la práctica con licencia.',
     distancesInAirIn: (unit, airUnit) => `Distancias en ${unit}, aire en ${airUnit}.`,
@@ -185,6 +186,7 @@ export const airPages: typeof English = {
     everySchoolsLimits: 'Los límites de cada escuela',
     howMuchOfEachLimit:
       'Cuánto se usa de cada límite, en el percentil 95. Las reglas subrayadas obligan aquí. Una raya: esa regla no tiene.',
+    addsUpToInShortTime: (count, part, ruleSets) => `${count} suma ${part} por poco tiempo (${ruleSets}).`,
     addsUpTo: (count, part, ruleSets) => `${count} suma ${part} (${ruleSets}).`,
     tableOfLimits: 'Tabla de límites',
     substance: 'Sustancia',

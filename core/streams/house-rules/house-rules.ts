@@ -43,7 +43,7 @@ export interface HouseRules {
   readonly shiftHours: number
   /** Days of a week on which the same people work, 1 to 7: over forty hours a week, limits count lower. */
   readonly workDaysPerWeek: number
-  /** Share of the work in which a mask that is needed is really on, above 0 and at most 1. */
+  /** Share of the work in which a mask that is needed is really on, 0.5 to 1. */
   readonly maskWornShare: number
   /** Months that measured samples speak. */
   readonly surveyMonths: number

@@ -500,7 +500,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `At most ${q.part(fraction)} of a limit (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); this site acts at ${q.percent(actionFraction)}.`,
   ],
   'exposure.mixture-over': ({ group, ruleSet, fraction, span }, q) => [
-    `${capital(words.mixtureGroups[group])} adds up to ${q.part(fraction)} of what is allowed${span ? ' for a short time' : ''} (${words.exposureRuleSets[ruleSet]}).`,
+    `${capital(words.mixtureGroups[group])} adds up to ${q.part(fraction)} of what is allowed${span ? ' for a short time' : ''} `
+    + `(${words.exposureRuleSets[ruleSet]}).`,
     'See what would help under Air.',
     `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} together.`,
   ],
@@ -509,7 +510,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'exposure.carcinogen': () => ['Welding fume causes lung cancer: as little as can be, whatever the limit says.'],
   'exposure.long-shift': ({ shiftHours, weekHours, factor }) => [
-    `A day of ${Number(shiftHours.toFixed(1))} h, ${Number(weekHours.toFixed(1))} h a week: limits over the shift count ${factor.toFixed(2)} times as hard.`,
+    `A day of ${Number(shiftHours.toFixed(1))} h, ${Number(weekHours.toFixed(1))} h a week: `
+    + `limits over the shift count ${factor.toFixed(2)} times as hard.`,
   ],
   'exposure.strictest-assumed': () => ['No rule sets were given: all that are known bind.'],
   'exposure.limit-borrowed': ({ substance, ruleSet }) => [
@@ -539,7 +541,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Only with the ${words.masks[mask]} on: it protects ${q.factor(apf)} times, ${q.factor(neededApf)} is needed.`,
   ],
   'respirator.off-too-long': ({ mask, apf, wornPercent, fraction }, q) => [
-    `${capital(words.masks[mask])} protects ${q.factor(apf)} times while it is on. On for ${wornPercent} % of the work and off between jobs, ${q.part(fraction)} of what is allowed is breathed.`,
+    `${capital(words.masks[mask])} protects ${q.factor(apf)} times while it is on. `
+    + `On for ${wornPercent} % of the work and off between jobs, ${q.part(fraction)} of what is allowed is breathed.`,
     'Lower the fume, take breaks outside the hall, or wear it longer and change the house rule.',
     `Mask off too long: ${q.part(fraction)} breathed.`,
   ],

@@ -503,7 +503,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Cuando mucho ${q.part(fraction)} de un límite (${words.substances[substance]}, ${words.exposureRuleSets[ruleSet]}); este sitio actúa desde ${q.percent(actionFraction)}.`,
   ],
   'exposure.mixture-over': ({ group, ruleSet, fraction, span }, q) => [
-    `${capital(words.mixtureGroups[group])} suma ${q.part(fraction)} de lo permitido${span ? ' por poco tiempo' : ''} (${words.exposureRuleSets[ruleSet]}).`,
+    `${capital(words.mixtureGroups[group])} suma ${q.part(fraction)} de lo permitido${span ? ' por poco tiempo' : ''} `
+    + `(${words.exposureRuleSets[ruleSet]}).`,
     'Vea en Aire qué ayudaría.',
     `${capital(words.mixtureGroups[group])}: ${q.part(fraction)} en conjunto.`,
   ],
@@ -512,7 +513,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   ],
   'exposure.carcinogen': () => ['El humo de soldadura causa cáncer de pulmón: lo menos posible, diga lo que diga el límite.'],
   'exposure.long-shift': ({ shiftHours, weekHours, factor }) => [
-    `Un día de ${Number(shiftHours.toFixed(1))} h, ${Number(weekHours.toFixed(1))} h por semana: los límites de la jornada cuentan ${factor.toFixed(2)} veces más.`,
+    `Un día de ${Number(shiftHours.toFixed(1))} h, ${Number(weekHours.toFixed(1))} h por semana: `
+    + `los límites de la jornada cuentan ${factor.toFixed(2)} veces más.`,
   ],
   'exposure.strictest-assumed': () => ['No se dieron reglas: obligan todas las que se conocen.'],
   'exposure.limit-borrowed': ({ substance, ruleSet }) => [
@@ -546,7 +548,8 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `Solo con esto puesto: ${words.masks[mask]}. Protege ${q.factor(apf)} veces, hacen falta ${q.factor(neededApf)}.`,
   ],
   'respirator.off-too-long': ({ mask, apf, wornPercent, fraction }, q) => [
-    `${capital(words.masks[mask])}: protege ${q.factor(apf)} veces mientras está puesto. Puesto el ${wornPercent} % del trabajo y quitado entre trabajos, se respira ${q.part(fraction)} de lo permitido.`,
+    `${capital(words.masks[mask])}: protege ${q.factor(apf)} veces mientras está puesto. `
+    + `Puesto el ${wornPercent} % del trabajo y quitado entre trabajos, se respira ${q.part(fraction)} de lo permitido.`,
     'Baje el humo, haga los descansos fuera de la nave, o llévelo más tiempo y cambie la regla de la casa.',
     `Respirador quitado demasiado: se respira ${q.part(fraction)}.`,
   ],

@@ -346,7 +346,7 @@ describe('measured samples', () => {
 })
 
 describe('advice', () => {
-  const dayOf = (hall: HallQuestion): DayQuestion => ({ hall, bayId: 'one', elsewhere: NOWHERE_ELSE })
+  const dayOf = (hall: HallQuestion): DayQuestion => ({ hall, bayId: 'one', personId: 'imke', elsewhere: NOWHERE_ELSE })
   const question = hallQuestion(
     facts({ one: ready({ job: { ...STICK, coating: 'zinc', arcMinPerH: 20 }, hoodPosition: { placement: 'beside', distanceM: 0.55 } }) }),
     'hall',

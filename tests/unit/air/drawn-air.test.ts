@@ -126,7 +126,7 @@ describe('nothing that is drawn exceeds what energy and mass allow', () => {
 
 const answered = (hallId: string, bayId: string, draws = 2000, facts = FACTS, all = false): AirDoubt | null => {
   const hall = hallQuestion(facts, hallId)!
-  const day = { hall: all ? { ...hall, mayStrike: undefined } : hall, bayId, elsewhere: NOWHERE_ELSE }
+  const day = { hall: all ? { ...hall, mayStrike: undefined } : hall, bayId, personId: null, elsewhere: NOWHERE_ELSE }
   const work = airDoubt(day, RULES, { draws, seed: 1 })
   for (;;) {
     const step = work.next()

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { hallShift } from '#core/exposure/hall-shift'
-import type { ArcWork, Breathed, HallBay, Visit } from '#core/exposure/hall-shift'
+import type { ArcWork, Breathed, HallBay } from '#core/exposure/hall-shift'
+import type { Visit } from '#core/exposure/heard'
 import type { SubstanceId } from '#core/ids/vocabulary'
 import { exactly } from '#core/range'
 import type { Range } from '#core/range'

@@ -45,6 +45,22 @@ describe('the work of one person', () => {
     expect(theirs('2026-03-02T07:30:00.000Z', '2026-03-02T07:45:00.000Z')).toEqual([])
   })
   it('and the whole of it where nobody wrote down when they came or went', () => expect(theirs(null, null)).toEqual(['240-480']))
+  it('told late it is theirs from its beginning, but for the time in which something else stood there', () => {
+    // 08:00 to 10:00, told at ten and replaced a minute after.
+    const entry = (personId: string, [startsAt, endsAt]: readonly [string, string], sinceAt: string, untilAt: string) => ({
+      job: job(startsAt, endsAt), validUntil: LATER, personId,
+      sinceAt: `2026-03-02T${sinceAt}:00.000Z`, untilAt: `2026-03-02T${untilAt}:00.000Z`,
+    })
+    const late = entry('imke', ['08:00', '10:00'], '10:00', '10:01')
+    const of = (personId: string, ...earlier: Parameters<typeof workOf>[1]) =>
+      workOf(personId, earlier, { job: null, personId: null }, clock, NOW).map(({ fromMin, toMin }) => `${fromMin}-${toMin}`)
+    expect(of('imke', late)).toEqual(['240-360'])
+    // Kit worked there from eight to nine: the hour is Kit's.
+    expect(of('imke', entry('kit', ['08:00', '09:00'], '07:50', '09:00'), late)).toEqual(['300-360'])
+    // A job that was put right while it went on counts once.
+    const first = entry('imke', ['08:00', '12:00'], '07:50', '09:00')
+    expect(of('imke', first, entry('imke', ['08:00', '12:00'], '09:00', '11:00'))).toEqual(['240-300', '300-420'])
+  })
   it('what somebody else did there is not theirs; the job that stands is, if they stand at it', () => {
     const current = { job: job('10:00', '14:00'), personId: 'imke' }
     expect(

@@ -158,7 +158,10 @@ describe('the law beside it, fact by fact', () => {
     isPlaced: false,
   }
   const said = (over: Partial<VentilationRulesQuestion>) =>
-    ventilationRules({ ...SHOP, ...over }).map(({ severity, code }) => `${severity} ${code.slice(12)}`)
+    ventilationRules({ ...SHOP, ...over })
+      .map(({ severity, code }) => `${severity} ${code.slice(12)}`)
+      // What is met is told in rules.test.
+      .filter(code => !code.startsWith('note met-'))
   const GUN: Hood = { ...ARM, kind: 'gun' }
   it('captures by 100 ft/min at the arc; a gun where it stands well', () => {
     const at = (hood: Hood | null, velocityAtArcMPerS: number | null, isPlaced = false) =>

@@ -1,0 +1,167 @@
+import { between, joined, leavesAtMin, minutesOf } from '../time/stays'
+import type { Stay } from '../time/stays'
+import type { HallModes } from '../ventilation/hall-modes'
+import { risen, risenSum } from '../ventilation/hall-modes'
+
+// What somebody in a hall hears of a source of 1 mg/s, draw by draw: sums of the hall's modes over their minutes.
+
+/** What part of a day somebody spends at a bay: at work there, and besides in its hall. */
+export interface Visit { readonly work: readonly Stay[], readonly besides: readonly Stay[] }
+
+/** Seconds. */
+export const MINUTE = 60
+export const SHORT_TERM_MIN = 15
+const QUARTER_S = SHORT_TERM_MIN * MINUTE
+
+/** How the day of one listener is cut: while working they stand in their near field, else in the hall. */
+export interface Listener {
+  readonly spot: number
+  readonly work: readonly Stay[]
+  /** Between their stretches of work, in the hall. */
+  readonly besides: readonly Stay[]
+  readonly workMin: number
+  /** Minutes in the hall altogether. */
+  readonly stayMin: number
+  /** The same for all who come and go alike. */
+  readonly key: string
+}
+
+export function listenerOf(spot: number, visit: Visit): Listener {
+  const [work, besides] = [joined(visit.work), joined(visit.besides)]
+  const workMin = minutesOf(work)
+  return { spot, work, besides, workMin, stayMin: workMin + minutesOf(besides), key: JSON.stringify([work, besides]) }
+}
+
+/** Whoever works at a bay stays for their shift. */
+export function visitOfAll(stays: readonly Stay[], shiftHours: number): Visit {
+  const work = joined(stays)
+  return { work, besides: between(work, leavesAtMin(work, shiftHours)) }
+}
+
+/** Where a source sits, as a listener hears it. */
+export type From = 'own' | 'other' | 'hall'
+
+/** A listener's answer to a source of 1 mg/s, draw by draw: sums over minutes, mg·min/m³, and mg/m³. */
+export interface Heard {
+  /** What the hall holds while they work, and what their near field holds beyond it. */
+  readonly workFar: Float64Array
+  readonly workNear: Float64Array
+  /** What the hall holds while they do not. */
+  readonly besides: Float64Array
+  /** What the hall holds at its fullest while they work. */
+  readonly farAtMost: Float64Array
+}
+
+/** The modes of a hall, draw by draw: their rates, and their weights for a source here or there. */
+export interface DrawnModes {
+  readonly count: number
+  readonly slow: Float64Array
+  readonly fast: Float64Array
+  readonly apart: Float64Array
+  readonly weights: Readonly<Record<From, Weights>>
+}
+/** Of the two first modes in the far field, and of all three in what a near field has beyond it. */
+type Weights = Readonly<Record<'farSlow' | 'farFast' | 'nearSlow' | 'nearFast' | 'nearApart', Float64Array>>
+
+export function drawnModes(modes: readonly HallModes[]): DrawnModes {
+  const of = (value: (mode: HallModes) => number): Float64Array => Float64Array.from(modes, value)
+  const weights = (far: 'farOfNear' | 'farOfFar', near: 'nearOfNear' | 'farOfNear', apart: (mode: HallModes) => number): Weights => ({
+    farSlow: of(mode => mode[far][0]),
+    farFast: of(mode => mode[far][1]),
+    nearSlow: of(mode => mode[near][0] - mode[far][0]),
+    nearFast: of(mode => mode[near][1] - mode[far][1]),
+    nearApart: of(apart),
+  })
+  return {
+    count: modes.length,
+    slow: of(({ rates }) => rates[0]),
+    fast: of(({ rates }) => rates[1]),
+    apart: of(({ rates }) => rates[2]),
+    weights: {
+      own: weights('farOfNear', 'nearOfNear', ({ own }) => own),
+      other: weights('farOfNear', 'nearOfNear', ({ other }) => other),
+      hall: weights('farOfFar', 'farOfNear', () => 0),
+    },
+  }
+}
+
+/** What a listener breathes of a source that runs for a stretch of the day. */
+export function hear({ count, weights, ...rates }: DrawnModes, source: Stay, from: From, { work, besides }: Listener): Heard {
+  const heard = {
+    workFar: new Float64Array(count),
+    workNear: new Float64Array(count),
+    besides: new Float64Array(count),
+    farAtMost: new Float64Array(count),
+  }
+  const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights[from]
+  const onS = (source.toMin - source.fromMin) * MINUTE
+  const after = (atMin: number): number => (atMin - source.fromMin) * MINUTE
+  const spans = (stays: readonly Stay[]) =>
+    stays.map(({ fromMin, toMin }) => ({ begins: after(fromMin), ends: after(toMin) })).filter(({ ends }) => ends > 0)
+  const [working, idle] = [spans(work), spans(besides)]
+  // A hall is fullest as its source ends, or as somebody's work begins or ends.
+  const peaks = working.flatMap(({ begins, ends }) => [begins, ends, Math.min(Math.max(onS, begins), ends)])
+  for (let n = 0; n < count; n++) {
+    const slow = rates.slow[n]!
+    const fast = rates.fast[n]!
+    const apart = rates.apart[n]!
+    let far = 0
+    let near = 0
+    let rest = 0
+    let most = 0
+    for (const { begins, ends } of working) {
+      const bySlow = risenSum(slow, ends, onS) - risenSum(slow, begins, onS)
+      const byFast = risenSum(fast, ends, onS) - risenSum(fast, begins, onS)
+      far += farSlow[n]! * bySlow + farFast[n]! * byFast
+      near += nearSlow[n]! * bySlow + nearFast[n]! * byFast
+      if (from !== 'hall') near += nearApart[n]! * (risenSum(apart, ends, onS) - risenSum(apart, begins, onS))
+    }
+    for (const { begins, ends } of idle)
+      rest
+        += farSlow[n]! * (risenSum(slow, ends, onS) - risenSum(slow, begins, onS))
+          + farFast[n]! * (risenSum(fast, ends, onS) - risenSum(fast, begins, onS))
+    for (const at of peaks) most = Math.max(most, farSlow[n]! * risen(slow, at, onS) + farFast[n]! * risen(fast, at, onS))
+    heard.workFar[n] = far / MINUTE
+    heard.workNear[n] = near / MINUTE
+    heard.besides[n] = rest / MINUTE
+    heard.farAtMost[n] = most
+  }
+  return heard
+}
+
+/** One run of the arc at the listener's own bay, from clean air, of 1 mg/s: the hall, and what the near field has beyond it. */
+export interface OwnRun {
+  readonly farAtEnd: Float64Array
+  readonly nearAtEnd: Float64Array
+  readonly farQuarter: Float64Array
+  readonly nearQuarter: Float64Array
+}
+
+/** Mean of a mode over the worst quarter of an hour of a run, clean minutes after a short one counted. */
+const meanOfQuarter = (rate: number, onS: number): number =>
+  (risenSum(rate, Math.max(onS, QUARTER_S), onS) - risenSum(rate, Math.max(0, onS - QUARTER_S), onS)) / QUARTER_S
+
+export function runOf({ count, weights, ...rates }: DrawnModes, runMin: Float64Array): OwnRun {
+  const run = {
+    farAtEnd: new Float64Array(count), nearAtEnd: new Float64Array(count),
+    farQuarter: new Float64Array(count), nearQuarter: new Float64Array(count),
+  }
+  const { farSlow, farFast, nearSlow, nearFast, nearApart } = weights.own
+  for (let n = 0; n < count; n++) {
+    const onS = runMin[n]! * MINUTE
+    const slow = rates.slow[n]!
+    const fast = rates.fast[n]!
+    const apart = rates.apart[n]!
+    const slowEnd = risen(slow, onS, onS)
+    const fastEnd = risen(fast, onS, onS)
+    const apartEnd = risen(apart, onS, onS)
+    run.farAtEnd[n] = farSlow[n]! * slowEnd + farFast[n]! * fastEnd
+    run.nearAtEnd[n] = nearSlow[n]! * slowEnd + nearFast[n]! * fastEnd + nearApart[n]! * apartEnd
+    const bySlow = meanOfQuarter(slow, onS)
+    const byFast = meanOfQuarter(fast, onS)
+    const byApart = meanOfQuarter(apart, onS)
+    run.farQuarter[n] = farSlow[n]! * bySlow + farFast[n]! * byFast
+    run.nearQuarter[n] = nearSlow[n]! * bySlow + nearFast[n]! * byFast + nearApart[n]! * byApart
+  }
+  return run
+}
