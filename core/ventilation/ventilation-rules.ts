@@ -143,8 +143,9 @@ export function ventilationRules(question: VentilationRulesQuestion): readonly F
       findings.push(
         finding('note', 'ventilation.met-by-flow', { flowM3PerS: flowPerWelder, neededM3PerS: FLOW_PER_WELDER_M3_PER_S }, law),
       )
-    else if (!captures) findings.push(finding('note', 'ventilation.met-by-room', { volumePerWelderM3: perWelderM3, ceilingM }, law))
-  } else if (hood !== null && !captures && findings.some(({ code }) => code.startsWith('ventilation.') && code !== 'ventilation.confined')) {
+    else if (!captures)
+      findings.push(finding('note', 'ventilation.met-by-room', { volumePerWelderM3: perWelderM3, ceilingM }, law))
+  } else if (hood !== null && !captures && findings.some(({ code }) => code !== 'ventilation.confined')) {
     findings.push(
       finding(
         'note',

@@ -135,7 +135,8 @@ export const assessFumeResponse = z.strictObject({
 })
 
 /** Many stretches are each drawn: so many that the answer still comes in a breath. */
-const DAY_DRAWS = 2000
+const DAY_DRAWS = 1000
+const DAY_STRETCHES = 10
 const minuteSchema = between({ min: 0, max: 2880 }, 'min').describe('From the start of the day')
 /** `POST /api/v1/assess/day`, what is asked: the arcs that one person burns, helps at or works near, in rooms by name. */
 export const assessDayRequest = z
@@ -161,7 +162,7 @@ export const assessDayRequest = z
           .refine(({ fromMin, toMin }) => toMin > fromMin, { path: ['toMin'], error: 'after its beginning' }),
       )
       .min(1, 'at least one stretch of work')
-      .max(16, 'at most 16 stretches'),
+      .max(DAY_STRETCHES, `at most ${DAY_STRETCHES} stretches`),
     shiftHours: between({ min: 0.1, max: 24 }, 'h').default(8).describe('They stay so long, in the room where they worked last'),
     daysPerWeek: z.int('a whole number').min(1, 'at least 1').max(7, 'at most 7').default(5),
     mask: z

@@ -212,6 +212,8 @@ test.describe('the air endpoints', () => {
     const nowhere = await request.post(at('assess/day'), { data: { places, work: [{ ...work[0], place: 'yard' }] } })
     expect(nowhere.status()).toBe(422)
     expect((await nowhere.json()).fields).toMatchObject([{ path: 'work.0.place' }])
+    const many = await request.post(at('assess/day'), { data: { places, work, uncertainty: { draws: 1001, seed: 1 } } })
+    expect((await many.json()).fields).toMatchObject([{ path: 'uncertainty.draws' }])
   })
   test('fume: drawn many times over, quantities have percentiles and doubt has causes; the same seed the same', async ({ request }) => {
     const asked = { job: JOB, room: ROOM, ruleSets: ['us-legal'], uncertainty: { draws: 1000, seed: 4 } }

@@ -37,7 +37,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'one of the places': 'uno de los lugares',
   'at most 8 places': 'a lo más 8 lugares',
   'at least one stretch of work': 'al menos un tramo de trabajo',
-  'at most 16 stretches': 'a lo más 16 tramos',
+  'at most 10 stretches': 'a lo más 10 tramos',
   'a share of 0.1 or more': 'una parte de 0.1 o más',
   'an arc that travels a seam': 'un arco que avanza por una junta',
   'what the plate is coated with': 'qué recubre la placa',
