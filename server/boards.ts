@@ -49,7 +49,7 @@ async function readBoard(pool: pg.Pool, siteId: string, now: string): Promise<Sh
     const rules = await readHouseRules(db, siteId)
     const [known, inForce] = [site?.value ?? NO_SITE, rules?.value ?? NEW_SITE_RULES]
     const { facts, versions } = await readSiteFacts(db, siteId, { site: known, rules: inForce, now }, null)
-    const { halls, sheets, surveys, wearers, welders, kit, fire } = joinFacts(facts)
+    const { halls, sheets, surveys, monitors, wearers, welders, kit, fire } = joinFacts(facts)
     return {
       position,
       site: known,
@@ -60,7 +60,7 @@ async function readBoard(pool: pg.Pool, siteId: string, now: string): Promise<Sh
       kit,
       fire,
       uncovered: await readUncovered(db, siteId, now),
-      air: { halls, sheets, surveys, wearers, versions },
+      air: { halls, sheets, surveys, monitors, wearers, versions },
     }
   })
 }

@@ -14,7 +14,8 @@ import type { InputError, PersonReading } from '#shared/contract/readings'
 import { firstIllFormed, illFormed } from '#shared/well-formed'
 import { addressFrom, beganHere, isProxyOurs } from './address'
 import { isDatabaseAway } from './database/away'
-import { siteOfDeviceKey } from './tables/device-key'
+import type { KeyPurposeId } from '#core/ids/monitor-ids'
+import { deviceKeyBehind } from './tables/device-key'
 import { readSession } from './tables/session'
 import { areDemoSignInsRefused } from './demo-sign-ins'
 import { nowIso } from './clock'
@@ -36,7 +37,8 @@ export class Problem extends Error {
   }
 }
 
-const unreadable = (fields: InputError['fields']): Problem =>
+/** What cannot be used of what was sent, field by field. */
+export const unreadable = (fields: InputError['fields']): Problem =>
   new Problem(422, {
     error: errorsHere().inputUnusable,
     fields: fields.map(({ path, message }) => ({ path, message: fieldHere(message) })),
@@ -208,11 +210,27 @@ export async function requireSignedIn(event: H3Event): Promise<SignedIn> {
 
 /** The site whose readings may be read: by whoever is signed in, or with a read-only device key. */
 export async function requireReader(event: H3Event): Promise<string> {
+  const behind = await deviceKeyOf(event, 'reads')
+  return behind === 'none' ? (await requireSignedIn(event)).siteId : behind.siteId
+}
+
+/** The site that an instrument tells what it reads, with a device key that tells; nobody's session will do. */
+export async function requireTeller(event: H3Event): Promise<{ readonly siteId: string, readonly keyId: string }> {
+  const behind = await deviceKeyOf(event, 'tells')
+  if (behind === 'none') throw new Problem(401, { error: errorsHere().keyUnknown })
+  return behind
+}
+
+/** What is behind the key that a request comes with. @throws Problem 401 for one that is not known, or is for something else */
+async function deviceKeyOf(
+  event: H3Event,
+  purpose: KeyPurposeId,
+): Promise<{ readonly siteId: string, readonly keyId: string } | 'none'> {
   const [scheme, key] = (getHeader(event, 'authorization') ?? '').split(' ')
-  if (scheme !== 'Bearer' || !key) return (await requireSignedIn(event)).siteId
-  const siteId = await siteOfDeviceKey(useRunning().pool, createHash('sha256').update(key).digest('hex'))
-  if (siteId === null) throw new Problem(401, { error: errorsHere().keyUnknown })
-  return siteId
+  if (scheme !== 'Bearer' || !key) return 'none'
+  const behind = await deviceKeyBehind(useRunning().pool, createHash('sha256').update(key).digest('hex'), purpose)
+  if (behind === null) throw new Problem(401, { error: errorsHere().keyUnknown })
+  return behind
 }
 
 /** Who is signed in and may, or 409 with the reason. */

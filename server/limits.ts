@@ -10,6 +10,7 @@ const A_MINUTE: readonly (readonly [prefix: string, times: number])[] = [
   ['/api/v1/assess/spark-reach', 300],
   ['/api/v1/assess/hot-work', 300],
   ['/api/v1/assess/', 3000],
+  ['/api/v1/readings', 1200],
 ]
 
 const limiters = A_MINUTE.map(([prefix, points]) => ({

@@ -27,7 +27,7 @@ export const COMMAND_SAMPLES = {
   'site.change-hall': { hallId: 'hall', name: 'Hall', closed: false },
   'site.change-area': { areaId: 'area', hallId: 'hall', name: 'Area', closed: false },
   'site.change-bay': { bayId: 'bay-1', areaId: 'area', label: '1', kind: 'designated', closed: false },
-  'site.make-key': { keyId: 'key', name: 'Lamp' },
+  'site.make-key': { keyId: 'key', name: 'Lamp', purpose: 'reads' },
   'site.revoke-key': { keyId: 'key' },
   'person.add': person,
   'person.change': person,
@@ -160,5 +160,9 @@ export const COMMAND_SAMPLES = {
   'permit.close': {},
   'permit.fall-due': { what: 'lapses', dueAt: '2026-11-23T12:00:00.000Z' },
   'notice.see': {},
+  'monitor.place': { name: 'CO at bay 1', senmlName: 'bay-1-co', bayIds: ['bay-1'], quantity: 'carbon-monoxide', silentAfterS: 120 },
+  'monitor.remove': { reason: 'Sent for calibration' },
+  'monitor.hear': { readings: [{ at: '2026-11-23T08:04:00.000Z', value: 3.4 }] },
+  'monitor.fall-silent': {},
   'seal.day': { day: '2026-11-22', headsSha256: 'a'.repeat(64), streams: 1, position: 1 },
 } as const satisfies { readonly [Type in CommandType]: CommandPayloads[Type] }

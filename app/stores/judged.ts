@@ -31,7 +31,14 @@ export interface Placed {
 const JUDGE_EVERY_MS = 10_000
 
 /** Before the first reading nothing is known of any hall. */
-const NO_AIR: FloorReading['air'] = { halls: {}, sheets: {}, surveys: {}, wearers: {}, versions: { halls: {}, sheets: 0, samples: {} } }
+const NO_AIR: FloorReading['air'] = {
+  halls: {},
+  sheets: {},
+  surveys: {},
+  monitors: {},
+  wearers: {},
+  versions: { halls: {}, sheets: 0, samples: {}, monitors: {} },
+}
 
 /** The bays judged here, with the core, from what the shop said and what waits to be sent. */
 export const useJudged = defineStore('judged', () => {

@@ -15,6 +15,7 @@ import { workPatternOf } from '../streams/house-rules/house-rules'
 import type { DayJob } from '../job/day-work'
 import type { Job } from '../job/job'
 import type { Wearer } from '../respirator/wearer'
+import type { Monitor } from '../streams/monitor/monitor'
 import type { Survey } from '../streams/samples/samples'
 import type { Site } from '../streams/site/site'
 import type { BayAir, ExtractionCheck, HoodPosition } from './bay-air'
@@ -40,6 +41,8 @@ export interface AirFacts {
   readonly stations: Readonly<Record<string, StationAir>>
   readonly sheets: FumeDataSheets
   readonly surveys: Readonly<Record<string, readonly Survey[]>>
+  /** Instruments that stay at bays, by id: those in use. */
+  readonly monitors: Readonly<Record<string, Monitor>>
   readonly wearers: Readonly<Record<string, Wearer>>
 }
 
@@ -64,6 +67,8 @@ export interface AirSurroundings {
   /** The hall predicted with this bay as given; null while the hall is not described. */
   readonly predict: (own: BayAir) => HallPrediction | null
   readonly surveys: readonly Survey[]
+  /** Instruments that stay here. */
+  readonly monitors: readonly Monitor[]
   /** The other halls in which a person works today. */
   readonly elsewhere: (personId: string | null) => Elsewhere
 }
@@ -76,6 +81,7 @@ export const UNKNOWN_AIR: AirSurroundings = {
   extraction: undefined,
   predict: () => null,
   surveys: [],
+  monitors: [],
   elsewhere: () => NOWHERE_ELSE,
 }
 
@@ -230,6 +236,7 @@ export function airOf(facts: AirFacts): (bayId: string) => AirSurroundings {
       walls: inHall?.bays[bayId]?.walls,
       screen: inHall?.bays[bayId]?.screen,
       heat: inHall?.heat,
+      monitors: Object.values(facts.monitors).filter(({ bayIds, isRemoved }) => !isRemoved && bayIds.includes(bayId)),
       neighbour: hallId === null ? null : neighbourOf(facts, hallId, bayId),
       predict: (own) => {
         if (hallId === null) return null

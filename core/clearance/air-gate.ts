@@ -3,9 +3,11 @@ import type { AirAssessment } from '../air/assess-air'
 import { assessAir } from '../air/assess-air'
 import type { BayAir } from '../air/bay-air'
 import type { Finding, FindingCode } from '../findings/finding'
+import { inThreeFigures } from '../findings/in-three-figures'
 import type { HouseRules } from '../streams/house-rules/house-rules'
 import type { Station } from '../streams/station/station'
 import type { Instant } from '../time/instant'
+import { judgeMonitors } from '../monitor/judge-monitors'
 import { wornMask } from '../respirator/worn-mask'
 import type { Gate } from './gate'
 import { gateFrom } from './gate'
@@ -24,14 +26,6 @@ export const bayAirOf = (
   { job, earlierJobs, hoodPosition, extractionCheck, personId }: StationAir,
   { bayId, extraction }: AirSurroundings,
 ): BayAir => ({ bayId, job, earlierJobs, extraction, personId, position: hoodPosition, check: extractionCheck })
-
-/** Numbers in the record to three figures: they were compared unrounded, and a hair's change at another bay is no news. */
-const inThreeFigures = (said: Finding): Finding => ({
-  ...said,
-  values: Object.fromEntries(
-    Object.entries(said.values).map(([key, value]) => [key, typeof value === 'number' ? Number(value.toPrecision(3)) : value]),
-  ) as never,
-})
 
 /** Is what is breathed here under the action fraction, as the ventilation is set, or inside the respirator worn? */
 export function judgeAir(
@@ -57,7 +51,8 @@ export function judgeAir(
     elsewhere: air.elsewhere(station.personId),
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
-  const found: Finding[] = []
+  // What an instrument reads there now is said first: it overrules what is worked out.
+  const found: Finding[] = [...judgeMonitors(air.monitors, air.extraction, rules, now)]
   const missing: Finding[] = []
   sortItemFindings(ofGate(kit.items, 'air'), now, found, missing)
   // A mask that is only due to be looked at protects nobody, and holds nobody who needs none; one tagged out holds.

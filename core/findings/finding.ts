@@ -7,6 +7,7 @@ import type { FumeFindings } from './fume-findings'
 import type { VentilationFindings } from './ventilation-findings'
 import type { ExposureFindings } from './exposure-findings'
 import type { SamplesFindings } from './samples-findings'
+import type { MonitorFindings } from './monitor-findings'
 import type { AirFindings } from './air-findings'
 import type { CylinderFindings } from './cylinder-findings'
 import type { ElectricalFindings } from './electrical-findings'
@@ -33,6 +34,7 @@ export interface FindingValues
   VentilationFindings,
   ExposureFindings,
   SamplesFindings,
+  MonitorFindings,
   AirFindings,
   CylinderFindings,
   ElectricalFindings,

@@ -1,5 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
+import { LEL_FORBIDS_AT_PERCENT, OXYGEN_LEAST_PERCENT, SENSOR_OXYGEN_PERCENT } from './gas-bounds'
 import { HOTWORK_SOURCES } from '../source/hotwork-sources'
 import type { SourceRef } from '../source/source-ref'
 import type { ProcessId } from '../ids/vocabulary'
@@ -50,12 +51,6 @@ export interface GasLimits {
   readonly lelLimitPercent: number
   readonly oxygenMaxPercent: number
 }
-
-/** At and above this no permit is given, whatever the house says, % of the lower explosive limit. */
-export const LEL_FORBIDS_AT_PERCENT = 10
-const OXYGEN_LEAST_PERCENT = 19.5
-/** Between these a catalytic sensor tells the truth about flammable gas, % oxygen. */
-const SENSOR_OXYGEN_PERCENT = { min: 12, max: 25 } as const
 
 /** May the flammable reading be believed, and are both readings within limits? A missing oxygen reading leaves the other worth nothing. */
 export function judgeGas(

@@ -28,7 +28,7 @@ export const LOG_KIND: Readonly<Record<LogKindId, LogKind>> = {
   'hot-work': { single: [], many: ['permit'] },
   'cylinders': { single: [], many: ['cylinder', 'place'] },
   'kit': { single: ['check-lists', 'wardrobe'], many: ['item'] },
-  'air': { single: ['fume-sheets'], many: ['hall', 'samples'] },
+  'air': { single: ['fume-sheets'], many: ['hall', 'samples', 'monitor'] },
   'people': { single: [], many: ['person'] },
   'told': { single: [], many: ['notice'] },
   'rules': { single: ['house-rules'], many: [] },

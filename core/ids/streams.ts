@@ -23,6 +23,8 @@ export const cylinderStream = (tagId: string): string => `cylinder/${tagId}`
 
 export const placeStream = (placeId: string): string => `place/${placeId}`
 
+export const monitorStream = (monitorId: string): string => `monitor/${monitorId}`
+
 export const permitStream = (permitId: string): string => `permit/${permitId}`
 
 export const noticeStream = (noticeId: string): string => `notice/${noticeId}`
@@ -32,7 +34,7 @@ export const personStream = (personId: string): string => `person/${personId}`
 /** Streams of which a site has one, and streams of which it has many. */
 export const SINGLE = ['site', 'house-rules', 'seal', 'fume-sheets', 'check-lists', 'wardrobe'] as const
 
-export const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice', 'permit'] as const
+export const MANY = ['station', 'person', 'hall', 'samples', 'item', 'cylinder', 'place', 'notice', 'permit', 'monitor'] as const
 
 export type StreamKindName = typeof SINGLE[number] | typeof MANY[number]
 

@@ -6,7 +6,8 @@ import type { SiteStanding } from './site-standing'
 
 /** Joins facts for judging. Things are judged for the shop day that stands now, whenever a command was made. */
 export function joinFacts(facts: SiteFacts): SiteStanding {
-  const { rules, now, site, halls, stations, sheets, surveys, wearers, welders, lists, items, cylinders, permits, screens, names } = facts
+  const { rules, now, site, halls, stations, sheets, surveys, monitors, wearers, welders } = facts
+  const { lists, items, cylinders, permits, screens, names } = facts
   const [today, dayEnds] = [shopDayAt(facts, now), dayEndsAfter(facts, now)]
   const kit = { lists, items, cylinders }
   return {
@@ -17,6 +18,7 @@ export function joinFacts(facts: SiteFacts): SiteStanding {
     stations,
     sheets,
     surveys,
+    monitors,
     wearers,
     welders,
     kit: judgeKit(kit, rules, today, dayEnds),

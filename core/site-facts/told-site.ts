@@ -126,6 +126,8 @@ const UNTOLD: ReadonlySet<CommandType> = new Set<CommandType>([
   'person.note-health',
   'person.note-care',
   'notice.see',
+  'monitor.fall-silent',
+  'monitor.hear',
   'seal.day',
   'station.lapse-checks',
   'cylinder.settle',
@@ -381,6 +383,7 @@ const LOOKS: Looks = {
       .map(([, item]) => item)
       .filter(item => servesPermit(item, permitId, bayId)),
   codes: (_streams, _asked, { id }) => ({ code: id.toUpperCase(), token: '' }),
+  keptReadings: () => [],
   air: (streams, _asked, { now }, asTold) => ({ ...factsOf(streams, { ...asTold, wearers: [] }), now }),
 }
 
@@ -451,6 +454,7 @@ function factsOf(streams: Streams, asTold: Telling): SiteFacts<Station> {
     halls: Object.fromEntries(allOf(streams, 'hall')),
     stations: Object.fromEntries(allOf(streams, 'station')),
     sheets: stateOf(streams, 'fume-sheets', 'fume-sheets'),
+    monitors: Object.fromEntries(allOf(streams, 'monitor')),
     surveys: Object.fromEntries(allOf(streams, 'samples').map(([bayId, { surveys }]) => [bayId, surveys])),
     wearers: Object.fromEntries(wearers.map(record => [record.personId, wearerFrom(streams, asTold, record)])),
     // What follows from a record that is kept apart from what is told is not known here.

@@ -23,6 +23,12 @@ export const FIRE_SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
+  lelSensor: {
+    document: 'EN 60079-29',
+    clause: 'a catalytic sensor reads wrong below 10 to 12 % oxygen and is unsafe above 25 %',
+    basis: 'published',
+    confidence: 'high',
+  },
   consensusHotWork: {
     document: 'NFPA 51B',
     clause: '35 ft (11 m); designated, permit-required and non-permissible areas',

@@ -75,12 +75,6 @@ export const HOTWORK_SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
-  lelSensor: {
-    document: 'EN 60079-29',
-    clause: 'a catalytic sensor reads wrong below 10 to 12 % oxygen and is unsafe above 25 %',
-    basis: 'published',
-    confidence: 'high',
-  },
   strictGas: {
     document: 'Common practice',
     clause: 'no flammable gas at all (0 %), at most 1 %',

@@ -494,6 +494,13 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
+  usConsensusExcursion: {
+    document: 'ACGIH TLVs',
+    clause: 'introduction, peak exposures: a quarter of an hour never above five times the eight-hour value',
+    edition: 'about 2019; older editions said so of any moment',
+    basis: 'published',
+    confidence: 'medium',
+  },
   usConsensusOzone: {
     document: 'ACGIH TLVs',
     clause: 'ozone, heavy work 0.05 ppm (moderate 0.08, light 0.10)',

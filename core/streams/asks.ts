@@ -1,5 +1,6 @@
 import type { AirFacts } from '../air/air-facts'
 import type { PlacedPermit } from '../hotwork/near-permits'
+import type { Reading } from '../monitor/heard-air'
 import type { Job } from '../job/job'
 import type { Instant } from '../time/instant'
 import type { CheckListsState } from './check-lists/check-lists'
@@ -40,6 +41,8 @@ export interface Asks {
   readonly codes?: true
   /** The air of the whole site. */
   readonly air?: true
+  /** What an instrument told from an instant on. */
+  readonly keptReadings?: { readonly fromAt: Instant }
 }
 
 /** Somebody, as far as a decision asks. */
@@ -62,6 +65,7 @@ export interface Answers {
   readonly permitKit: readonly KitItem[]
   readonly codes: PermitContext['codes']
   readonly air: AirFacts
+  readonly keptReadings: readonly Reading[]
 }
 
 /** A scene with what was asked for. */

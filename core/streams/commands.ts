@@ -8,6 +8,7 @@ import type { SamplesCommands } from './samples/samples'
 import type { CylinderCommands } from './cylinder/cylinder'
 import type { CheckListsCommands } from './check-lists/check-lists'
 import type { KitItemCommands } from './kit-item/kit-item'
+import type { MonitorCommands } from './monitor/monitor'
 import type { NoticeCommands } from './notice/notice'
 import type { PlaceCommands } from './place/place'
 import type { PermitCommands } from './permit/permit'
@@ -29,6 +30,7 @@ export interface CommandPayloads
   CylinderCommands,
   CheckListsCommands,
   PlaceCommands,
+  MonitorCommands,
   NoticeCommands,
   PermitCommands,
   WardrobeCommands {}

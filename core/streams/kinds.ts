@@ -7,6 +7,7 @@ import { fumeSheetsKind } from './fume-sheets/kind'
 import { hallKind } from './hall/kind'
 import { houseRulesKind } from './house-rules/kind'
 import { kitItemKind } from './kit-item/kind'
+import { monitorKind } from './monitor/kind'
 import { noticeKind } from './notice/kind'
 import { permitKind } from './permit/kind'
 import { personKind } from './person/kind'
@@ -33,6 +34,7 @@ export const KINDS = {
   'place': placeKind,
   'permit': permitKind,
   'notice': noticeKind,
+  'monitor': monitorKind,
   'seal': sealKind,
   'wardrobe': wardrobeKind,
 } as const satisfies { readonly [Name in StreamKindName]: { readonly id: Name } }
@@ -61,6 +63,7 @@ const RULES: { readonly [Type in CommandType]: CommandRule<never, Extract<Comman
   ...checkListsKind.commands,
   ...placeKind.commands,
   ...permitKind.commands,
+  ...monitorKind.commands,
   ...noticeKind.commands,
   ...sealKind.commands,
   ...wardrobeKind.commands,

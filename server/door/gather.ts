@@ -28,6 +28,7 @@ import { lockMore, sceneOf, stateOf } from './room'
 import type { Room } from './room'
 import { uuidFor } from './system-command'
 import { readPlacesById } from '../tables/place'
+import { readValues } from '../tables/monitor'
 import { readCheckLists } from '../tables/check-lists'
 
 /** Letters and figures that are not taken for one another when they are spoken or typed. */
@@ -76,6 +77,7 @@ const LOOKS: Looks = {
   screens: ({ db, caller: { siteId }, now }) => countScreens(db, siteId, now),
   permitKit: ({ db, caller: { siteId } }, { permitId, bayId }) => readPermitItems(db, siteId, permitId, bayId),
   codes: async () => makeCodes(),
+  keptReadings: ({ db, caller: { siteId } }, { fromAt }, monitorId) => readValues(db, siteId, monitorId, fromAt),
   air: async room => readFacts(room, { bayIds: [], personIds: [] }),
 }
 

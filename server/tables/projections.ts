@@ -11,6 +11,7 @@ import { writeStation } from './station'
 import { writeKitItem } from './kit-item'
 import { writeHouseRules } from './house-rules'
 import { writePlace } from './place'
+import { writeMonitor } from './monitor'
 import { writeNotice } from './notice'
 import { writeCylinder } from './cylinder'
 import { writeCheckLists } from './check-lists'
@@ -57,6 +58,7 @@ const WRITES: { readonly [Name in StreamKindName]: Write<StateOf<Name>> } = {
   'place': row(writePlace),
   'permit': writePermit,
   'notice': row(writeNotice),
+  'monitor': row(writeMonitor),
   'seal': () => [],
   'wardrobe': rowOfSite(writeWardrobe),
 }

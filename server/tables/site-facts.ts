@@ -24,6 +24,7 @@ import {
   asCheckLists,
   asCylinder,
   asHall,
+  asMonitor,
   asFitTest,
   asKitItem,
   asOutfit,
@@ -48,6 +49,8 @@ interface FactsRow {
   sheets: Record<string, unknown> | null
   sheets_version: number | null
   surveys: Record<string, readonly unknown[]> | null
+  monitors: Record<string, unknown> | null
+  monitor_versions: Record<string, number> | null
   samples_versions: Record<string, number> | null
   stations: Record<string, unknown> | null
   permits: readonly { permitId: string, version: number, permit: unknown }[] | null
@@ -91,6 +94,7 @@ export interface AirVersions {
   readonly halls: Readonly<Record<string, number>>
   readonly sheets: number
   readonly samples: Readonly<Record<string, number>>
+  readonly monitors: Readonly<Record<string, number>>
 }
 
 /** Health dates become one word: ready for this shop day, or not. More than that leaves the health table for nobody. */
@@ -155,6 +159,8 @@ const FACTS = `
     (select version from fume_sheets_reading where site_id = $1) as sheets_version,
     (select jsonb_object_agg(bay_id, surveys) from samples_reading where site_id = $1) as surveys,
     (select jsonb_object_agg(bay_id, version) from samples_reading where site_id = $1) as samples_versions,
+    (select jsonb_object_agg(monitor_id, monitor) from monitor_reading where site_id = $1 and not is_removed) as monitors,
+    (select jsonb_object_agg(monitor_id, version) from monitor_reading where site_id = $1 and not is_removed) as monitor_versions,
     (select jsonb_object_agg(bay_id, jsonb_build_object('job', facts->'job', 'earlierJobs', facts->'earlierJobs', 'hoodPosition', facts->'hoodPosition',
         'extractionCheck', facts->'extractionCheck', 'personId', person_id)) from station_reading where site_id = $1) as stations,
     (select jsonb_agg(jsonb_build_object('personId', p.person_id, 'mask', h.mask, 'fitTestedOn', h.fit_tested_on, 'medicallyClearedOn', h.medically_cleared_on,
@@ -192,6 +198,7 @@ export async function readSiteFacts(
       stations: eachShaped(asStationAir, row.stations),
       sheets: eachShaped(asSheet, row.sheets),
       surveys: Object.fromEntries(Object.entries(row.surveys ?? {}).map(([bayId, surveys]) => [bayId, surveys.map(asSurvey)])),
+      monitors: eachShaped(asMonitor, row.monitors),
       wearers: wearersFrom(row.wearers ?? [], rules, now, dayEndsAfter({ site, rules }, now)),
       welders: Object.fromEntries((row.welders ?? []).map(({ personId, name, signOffs, trainings, settled, outfit, takenOff, care }) => [
         personId,
@@ -211,7 +218,12 @@ export async function readSiteFacts(
       screens: row.screens,
       names: row.names ?? {},
     },
-    versions: { halls: row.hall_versions ?? {}, sheets: row.sheets_version ?? 0, samples: row.samples_versions ?? {} },
+    versions: {
+      halls: row.hall_versions ?? {},
+      sheets: row.sheets_version ?? 0,
+      samples: row.samples_versions ?? {},
+      monitors: row.monitor_versions ?? {},
+    },
   }
 }
 

@@ -5,6 +5,7 @@ import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import type { HallState } from '#core/streams/hall/hall'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
+import type { Monitor } from '#core/streams/monitor/monitor'
 import type { Notice } from '#core/streams/notice/notice'
 import type { FitTest } from '#core/respirator/fit-test'
 import type { Loan, Person, SignOff } from '#core/streams/person/person'
@@ -110,6 +111,19 @@ export const asSurvey = shapedAs<Survey>('samples_reading', {
   results: 'list',
   place: 'object',
   withdrawn: 'truth',
+})
+
+export const asMonitor = shapedAs<Monitor>('monitor_reading', {
+  name: 'text',
+  senmlName: 'text',
+  bayIds: 'list',
+  quantity: 'text',
+  silentAfterS: 'number',
+  placedAt: 'text',
+  isRemoved: 'truth',
+  heard: 'object?',
+  over: 'object?',
+  silentSince: 'text?',
 })
 
 export const asCheckLists = shapedAs<CheckListsState>('check_lists_reading', { versions: 'object', dropped: 'list' })

@@ -7,6 +7,7 @@ import { houseRulesPayloads } from './house-rules-schema'
 import { instant } from './instant-schema'
 import { wardrobePayloads } from './garment-schema'
 import { kitItemPayloads } from './kit-item-schema'
+import { monitorPayloads } from './monitor-schema'
 import { nothing } from './payloads'
 import type { Payloads } from './payloads'
 import { permitPayloads } from './permit-schema'
@@ -31,6 +32,7 @@ export const payloadSchemas = {
   ...checkListsPayloads,
   ...placePayloads,
   ...permitPayloads,
+  ...monitorPayloads,
   ...wardrobePayloads,
   'notice.see': nothing,
   'seal.day': z.strictObject({
@@ -47,6 +49,7 @@ export const commandTypes = Object.keys(payloadSchemas) as [CommandType, ...Comm
 export const SYSTEM_COMMANDS: ReadonlySet<CommandType> = new Set([
   'site.open', 'site.make-key', 'station.lapse-checks', 'cylinder.settle', 'permit.fall-due', 'seal.day', 'person.secret-set',
   'person.offer-code', 'person.use-code', 'person.note-health', 'person.note-care',
+  'monitor.hear', 'monitor.fall-silent',
 ])
 
 /** The envelope that every change comes in. */

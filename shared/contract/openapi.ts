@@ -59,6 +59,7 @@ import {
 } from './assess-protection-schema'
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
 import { envelopeSchema, payloadSchemas } from './command-schemas'
+import { readingsRequest, readingsResponse } from './monitor-schema'
 import { findingSchema, inputErrorSchema } from './finding-schema'
 import {
   credentialsRequest,
@@ -534,6 +535,23 @@ const PATHS: Json = {
       },
     },
   },
+  '/api/v1/readings': {
+    post: {
+      operationId: 'readings',
+      tags: ['change'],
+      summary: 'What instruments at bays read, as a SenML pack (RFC 8428), with a device key that tells',
+      description:
+        'Each record is of the monitor whose name it bears (base name and name together), in a unit of what that measures. Send the same pack again as often as needed: a value of an instant is kept once. All of it is taken, or nothing. Past a ceiling, a short-term limit, what is immediately dangerous, or the bounds of oxygen and flammable gas, the bays of the monitor are stopped in the same breath. Tell at least three times within the span after which a monitor counts as silent.',
+      security: [{ deviceKey: [] }],
+      requestBody: { required: true, content: json(ref('Readings')) },
+      responses: {
+        200: answer('Kept', ref('ReadingsTaken')),
+        401: { description: 'No key that tells and stands was sent' },
+        422: answer('What is wrong with it, record by record; nothing was kept', ref('InputError')),
+        429: { description: 'Too many from one address' },
+      },
+    },
+  },
   '/api/v1/commands': {
     post: {
       operationId: 'command',
@@ -832,6 +850,8 @@ export function openApiDocument(examples: Readonly<Record<string, unknown>> = {}
         InputError: schemaOf(inputErrorSchema, 'output'),
         Clearance: schemaOf(clearanceResponse, 'output'),
         Command: schemaOf(envelopeSchema, 'input'),
+        Readings: schemaOf(readingsRequest, 'input'),
+        ReadingsTaken: schemaOf(readingsResponse, 'output'),
         CommandAccepted: schemaOf(accepted, 'output'),
         CommandRefused: schemaOf(refused, 'output'),
         ...payloads,

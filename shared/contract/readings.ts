@@ -18,6 +18,7 @@ import type { CylinderState } from '#core/streams/cylinder/cylinder'
 import type { CylinderFact } from '#core/cylinder/cylinder-fact'
 import type { CheckListsState } from '#core/streams/check-lists/check-lists'
 import type { KitItem } from '#core/streams/kit-item/kit-item'
+import type { Monitor } from '#core/streams/monitor/monitor'
 import type { Notice } from '#core/streams/notice/notice'
 import type { Place } from '#core/streams/place/place'
 import type { Survey } from '#core/streams/samples/samples'
@@ -92,11 +93,13 @@ export interface FloorReading {
     readonly halls: Readonly<Record<string, HallState>>
     readonly sheets: FumeDataSheets
     readonly surveys: Readonly<Record<string, readonly Survey[]>>
+    readonly monitors: Readonly<Record<string, Monitor>>
     readonly wearers: Readonly<Record<string, Wearer>>
     readonly versions: {
       readonly halls: Readonly<Record<string, number>>
       readonly sheets: number
       readonly samples: Readonly<Record<string, number>>
+      readonly monitors: Readonly<Record<string, number>>
     }
   }
 }

@@ -3,9 +3,9 @@ import type { FormPath, ReadingPath } from './answers'
 
 /**
  * Who a route answers: anybody; whoever is signed in (what it tells may still be narrowed); a right; whoever is signed in or a
- * read-only device key; or the door, which asks for the right of each command.
+ * device key that reads; a device key that tells; or the door, which asks for the right of each command.
  */
-export type Access = 'anybody' | 'signed-in' | 'reader' | 'door' | { readonly right: RightId }
+export type Access = 'anybody' | 'signed-in' | 'reader' | 'teller' | 'door' | { readonly right: RightId }
 
 export interface Route {
   readonly method: 'GET' | 'POST'
@@ -21,7 +21,7 @@ type OtherPath
     | 'bays/{bayId}/card' | 'class-sheet' | 'people/{personId}/to-bring'
 
 const get = (path: ReadingPath | OtherPath, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
-const post = (path: FormPath | `assess/${string}`, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
+const post = (path: FormPath | 'readings' | `assess/${string}`, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
 
 const LIFE = 'its life: whoever may read that record, or is named in it'
 
@@ -67,6 +67,7 @@ export const ROUTES: readonly Route[] = [
   get('public/cards/{token}', 'anybody', 'who holds the card; so many misses'),
   get('public/shop', 'anybody', 'numbers to call; how bays stand, only for a device that the shop knows'),
   get('clearance', 'reader'),
+  post('readings', 'teller'),
   post('commands', 'door'),
   post('sign-out-everywhere', 'signed-in', 'one\'s own sessions and devices'),
   post('credentials', 'signed-in', 'one\'s own, with the password as it is'),

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { KEY_PURPOSES } from '#core/ids/monitor-ids'
 import { FIT_METHODS } from '#core/respirator/fit-test'
 import { JURISDICTIONS, MASKS } from '#core/ids/vocabulary'
 import { UNIT_SYSTEMS } from '#core/units'
@@ -44,7 +45,7 @@ export const signInCodeRequest = z.strictObject({ personId: idSchema, loginName:
 
 export const nameDeviceRequest = z.strictObject({ deviceId: idSchema, name: nameOf(60, 'a name for the device') })
 export const revokeDeviceRequest = z.strictObject({ deviceId: idSchema })
-export const deviceKeyRequest = z.strictObject({ name: nameSchema })
+export const deviceKeyRequest = z.strictObject({ name: nameSchema, purpose: z.enum(KEY_PURPOSES).default('reads') })
 
 const date = z.iso.date('a date as 2026-11-23').nullable()
 export const fitTestSchema = z

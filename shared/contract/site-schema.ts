@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { KEY_PURPOSES } from '#core/ids/monitor-ids'
 import { BAY_KINDS } from '#core/ids/vocabulary'
 import { BAYS_AT_ONCE, HALL_SIZE_LIMITS } from '#core/streams/site/site'
 import type { SiteCommands } from '#core/streams/site/site'
@@ -36,6 +37,6 @@ export const sitePayloads = {
   'site.change-hall': z.strictObject({ ...hall, closed: z.boolean() }),
   'site.change-area': z.strictObject({ areaId: id, hallId: id, name, closed: z.boolean() }),
   'site.change-bay': z.strictObject({ ...newBay, areaId: id, closed: z.boolean() }),
-  'site.make-key': z.strictObject({ keyId: id, name }),
+  'site.make-key': z.strictObject({ keyId: id, name, purpose: z.enum(KEY_PURPOSES) }),
   'site.revoke-key': z.strictObject({ keyId: id }),
 } satisfies Payloads<SiteCommands>

@@ -116,6 +116,7 @@ const facts: AirFacts = {
   now: '2026-11-23T09:00:00.000Z',
   sheets: {},
   surveys: {},
+  monitors: {},
   wearers: {},
   halls: {
     hall: {

@@ -24,6 +24,7 @@ import {
   cylinderStream,
   hallStream,
   kitItemStream,
+  monitorStream,
   noticeStream,
   permitStream,
   personStream,
@@ -105,6 +106,7 @@ const STREAMS: Readonly<Record<StreamKindName, { readonly own: string, readonly 
   'check-lists': { own: CHECK_LISTS_STREAM, far: CHECK_LISTS_STREAM },
   'place': { own: placeStream('cage'), far: placeStream('cage') },
   'permit': { own: permitStream('p-own'), far: permitStream('p-far') },
+  'monitor': { own: monitorStream('bay-1-co'), far: monitorStream('bay-1-co') },
   'notice': { own: noticeStream('n'), far: noticeStream('n') },
 }
 

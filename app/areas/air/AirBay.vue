@@ -6,6 +6,7 @@ import { HOOD_PLACEMENTS } from '#core/air/bay-air'
 import { assessAir } from '#core/air/assess-air'
 import { predictHall } from '#core/air/hall-prediction'
 import { tryOut } from '#core/air/what-if'
+import { judgeMonitors } from '#core/monitor/judge-monitors'
 import { wornMask } from '#core/respirator/worn-mask'
 import type { WhatIf } from '#core/air/what-if'
 import { jobSpan } from '#core/job/day-work'
@@ -78,9 +79,16 @@ const drawn = computed(() => {
   const key = `${airKey(standing, asked.value)} ${JSON.stringify(tried.value)}`
   return { facts: standing, bayId: placed.bay.bayId, change: tried.value, key }
 })
+/** Where instruments stand, what they read comes before what is worked out. */
+const isWatched = computed(() => judged.viewAt(placed.bay).air.monitors.length > 0)
+/** What instruments that stand here say: whatever is tried, it is so. */
+const watched = computed(() => {
+  const { air: surroundings } = judged.viewAt(placed.bay)
+  return judgeMonitors(surroundings.monitors, surroundings.extraction, facts.rules, judged.standing.now)
+})
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
 const holds = computed(() =>
-  [...air.value.found, ...air.value.missing].filter(({ severity }) => severity === 'hold' || severity === 'stop'),
+  [...watched.value, ...air.value.found, ...air.value.missing].filter(({ severity }) => severity === 'hold' || severity === 'stop'),
 )
 const isOpen = computed(() => air.value.exposure !== null && holds.value.length === 0)
 const sentence = computed(() => {
@@ -179,6 +187,8 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
         {{ says.theBay }}
       </NuxtLink>
     </div>
+
+    <LazyAirMonitors v-if="isWatched" :placed="placed" />
 
     <AirWay :air="air" :action-fraction="facts.rules.actionFraction" :mask="mask" :worn-share="facts.rules.maskWornShare" />
 
@@ -286,6 +296,8 @@ const placement = computed(() => tried.value.placement ?? own.value?.position?.p
       <h3>{{ welder ? dayPage.theDayOf(welder, q.hours(air.day.hours)) : dayPage.theDayHere(q.hours(air.day.hours)) }}</h3>
       <AirDay :day="air.day" :exposure="air.exposure" :worn="mask" />
     </section>
+
+    <LazyAirMonitors v-if="!isWatched" :placed="placed" />
 
     <LazyAirSamples :placed="placed" />
 

@@ -14,6 +14,11 @@ export function useLogWhere() {
   const labelOf = (bayId: string): string => facts.site.bays.find(bay => bay.bayId === bayId)?.label ?? bayId
   const hallOf = (hallId: string): string => facts.site.halls.find(hall => hall.hallId === hallId)?.name ?? hallId
 
+  function monitorOf(monitorId: string): LogWhere {
+    const known = facts.reading?.air.monitors[monitorId]
+    return known ? { name: known.name, to: `/air/${known.bayIds[0]}` } : { name: says.aMonitor, to: null }
+  }
+
   /** @param about where the work of a permit is, in the words of whoever asked for it */
   return (streamId: string, about: string | null = null): LogWhere => {
     const read = readStreamId(streamId)
@@ -22,6 +27,8 @@ export function useLogWhere() {
         return { name: says.bay(labelOf(read.id)), to: `/bay/${read.id}` }
       case 'samples':
         return { name: says.samplesOf(labelOf(read.id)), to: `/air/${read.id}` }
+      case 'monitor':
+        return monitorOf(read.id)
       case 'hall':
         return { name: says.hall(hallOf(read.id)), to: `/air?do=${read.id}` }
       case 'person':

@@ -2,6 +2,7 @@ import { extractionFault } from '#core/air/bay-air'
 import type { Finding } from '#core/findings/finding'
 import type { FumeEvent } from '#core/streams/fume-sheets/fume-sheets'
 import type { HallEvent } from '#core/streams/hall/hall'
+import type { MonitorEvent } from '#core/streams/monitor/monitor'
 import type { SamplesEvent } from '#core/streams/samples/samples'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { PersonEvent, PersonProfile } from '#core/streams/person/person'
@@ -16,7 +17,7 @@ import type { Notice } from '#core/streams/notice/notice'
 import type { Place } from '#core/streams/place/place'
 import type { CompetenceId, ProcessId } from '#core/ids/vocabulary'
 import { quantitiesIn, speak } from '~/words/speak'
-import { dayIn } from '#shared/words/site-times'
+import { dayIn, timeIn } from '#shared/words/site-times'
 import { language } from '~/words/live'
 import type { LogEntry } from '#shared/contract/readings'
 import type { Where } from '~/frame/useWhere'
@@ -127,6 +128,20 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
     case 'survey-recorded': {
       const { substance, results, takenOn } = payload as Payload<SamplesEvent, 'survey-recorded'>
       return says.samplesRecordedOf(results.length, words.substances[substance], dayIn(language.value)(takenOn))
+    }
+    case 'monitor-placed': {
+      const { name, quantity, bayIds } = payload as Payload<MonitorEvent, 'monitor-placed'>
+      const at = where.placeOf({ to: 'bay', id: bayIds[0]!, alsoIds: bayIds.slice(1) })
+      return says.monitorPlaced(name, words.monitorQuantities[quantity], at)
+    }
+    case 'monitor-removed':
+      return says.monitorRemoved((payload as Payload<MonitorEvent, 'monitor-removed'>).reason)
+    case 'monitor-silent':
+      return says.monitorSilent(timeIn(language.value)((payload as Payload<MonitorEvent, 'monitor-silent'>).since))
+    case 'air-heard': {
+      const { heard, over, readings } = payload as Payload<MonitorEvent, 'air-heard'>
+      const isOver = over !== null && over.until === heard.at
+      return isOver ? says.airHeardOver(readings, words.monitorBounds[over.bound]) : says.airHeard(readings)
     }
     case 'survey-withdrawn':
       return says.samplesWithdrawn((payload as Payload<SamplesEvent, 'survey-withdrawn'>).reason)

@@ -3,10 +3,12 @@ import type { Shown } from '../shown'
 /** What the pages of this area say, in English. */
 export const sitePages = {
   deviceKeys: {
-    revokedItReadsNothing: (name: Shown) => `${name} reads nothing here from now on. Another key takes its place; this one never comes back.`,
+    revokedItReadsNothing: (name: Shown) => `${name} reads and tells nothing here from now on. Another key takes its place; this one never comes back.`,
     revokeIt: 'Revoke it',
     deviceKeys: 'Device keys',
-    aLampAWallOr: 'A lamp, a wall or a machine\'s interlock reads with its key which bays are clear to strike, and nothing else.',
+    aLampAWallOr: 'A lamp, a wall or a machine\'s interlock reads with its key which bays are clear to strike, and nothing else. An instrument tells with its key what it reads, and nothing else.',
+    whatItDoes: 'What it does',
+    purposes: { reads: 'reads the clearance', tells: 'tells readings' },
     theKeyOfShownThis: (name: Shown) => `The key of ${name}, shown this once:`,
     iHaveIt: 'I have it',
     revoked: 'revoked',

@@ -3,11 +3,13 @@ import type { sitePages as English } from '../en/site'
 /** What the pages of this area say, in Spanish. */
 export const sitePages: typeof English = {
   deviceKeys: {
-    revokedItReadsNothing: name => `${name} ya no lee nada aquí. Otra clave puede tomar su lugar; esta no vuelve.`,
+    revokedItReadsNothing: name => `${name} ya no lee ni dice nada aquí. Otra clave puede tomar su lugar; esta no vuelve.`,
     revokeIt: 'Revocarla',
     deviceKeys: 'Llaves de aparatos',
     aLampAWallOr:
-      'Una lámpara, una pared o el enclavamiento de una máquina lee con su llave qué puestos pueden encender, y nada más.',
+      'Una lámpara, una pared o el enclavamiento de una máquina lee con su llave qué puestos pueden encender, y nada más. Un aparato dice con su llave lo que lee, y nada más.',
+    whatItDoes: 'Qué hace',
+    purposes: { reads: 'lee qué está libre', tells: 'dice lecturas' },
     theKeyOfShownThis: name => `La llave de ${name}, se muestra solo esta vez:`,
     iHaveIt: 'Ya la tengo',
     revoked: 'retirada',

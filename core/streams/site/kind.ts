@@ -1,7 +1,7 @@
-import { asLanded, everyBay, request } from '../stream-kind'
+import { everyBay, request } from '../stream-kind'
 import type { StreamKind } from '../stream-kind'
 import type { Scene } from '../scene'
-import { decideSite, evolveSite, NO_SITE } from './site'
+import { decideSite, evolveSite, NO_SITE, upcastSite } from './site'
 import type { Site, SiteCommand, SiteEvent } from './site'
 import { baysClosedBy, baysTurnedBy, refuseOver } from './still-there'
 
@@ -14,7 +14,8 @@ export const siteKind: StreamKind<'site', Site, SiteEvent, SiteCommand> = {
   id: 'site',
   initial: NO_SITE,
   evolve: evolveSite,
-  upcast: asLanded,
+  newestVersions: { 'device-key-made': 2 },
+  upcast: ({ type, typeVersion, payload }) => upcastSite(type, typeVersion, payload),
   commands: {
     'site.open': request('set-up-site', { touches: everyBay }),
     'site.add-hall': request('set-up-site', { touches: everyBay }),

@@ -1,6 +1,7 @@
 import type { Decision } from '../decision'
 import { isRefused } from '../decision'
 import { finding } from '../../findings/finding'
+import type { KeyPurposeId } from '../../ids/monitor-ids'
 import type { BayKindId, WorkplaceId } from '../../ids/vocabulary'
 
 /** How large a hall is inside, m. */
@@ -28,12 +29,12 @@ export interface Site {
   readonly halls: readonly Hall[]
   readonly areas: readonly Area[]
   readonly bays: readonly Bay[]
-  /** Keys with which a lamp, a wall or an interlock reads the clearance, and nothing else. Revoked ones stay on the list. */
+  /** Keys with which a lamp or an interlock reads the clearance, or an instrument tells what it reads. Revoked ones stay on the list. */
   readonly deviceKeys: readonly DeviceKey[]
 }
 
-/** A read-only key by its name; the key itself is shown once and kept nowhere. */
-export interface DeviceKey { readonly keyId: string, readonly name: string, readonly isRevoked: boolean }
+/** A key by its name, and what it is for; the key itself is shown once and kept nowhere. */
+export interface DeviceKey { readonly keyId: string, readonly name: string, readonly purpose: KeyPurposeId, readonly isRevoked: boolean }
 
 export const NO_SITE: Site = { name: '', timeZone: 'UTC', halls: [], areas: [], bays: [], deviceKeys: [] }
 
@@ -63,7 +64,7 @@ export interface SiteCommands {
     readonly closed: boolean
   }
   /** Given by the route that makes the key and shows it once. */
-  'site.make-key': { readonly keyId: string, readonly name: string }
+  'site.make-key': { readonly keyId: string, readonly name: string, readonly purpose: KeyPurposeId }
   'site.revoke-key': { readonly keyId: string }
 }
 
@@ -75,8 +76,15 @@ export type SiteEvent
     | { readonly type: 'area-changed', readonly version: 1, readonly payload: Area }
     | { readonly type: 'bay-added', readonly version: 1, readonly payload: Bay }
     | { readonly type: 'bay-changed', readonly version: 1, readonly payload: Bay }
-    | { readonly type: 'device-key-made', readonly version: 1, readonly payload: SiteCommands['site.make-key'] }
+    | { readonly type: 'device-key-made', readonly version: 2, readonly payload: SiteCommands['site.make-key'] }
     | { readonly type: 'device-key-revoked', readonly version: 1, readonly payload: SiteCommands['site.revoke-key'] }
+
+/** Until keys could tell anything, every one of them read. */
+export function upcastSite(type: string, version: number, payload: unknown): SiteEvent {
+  const isOldKey = type === 'device-key-made' && version === 1
+  const newest = isOldKey ? { type, version: 2, payload: { ...payload as object, purpose: 'reads' } } : { type, version, payload }
+  return newest as SiteEvent
+}
 
 export function evolveSite(site: Site, event: SiteEvent): Site {
   switch (event.type) {
@@ -215,7 +223,7 @@ export function decideSite(site: Site, command: SiteCommand): Decision<SiteEvent
         ({ name, keyId, isRevoked }) => keyId === command.payload.keyId || (!isRevoked && same(name, command.payload.name)),
       )
         ? refuseTaken(command.payload.name)
-        : { events: [{ type: 'device-key-made', version: 1, payload: command.payload }] }
+        : { events: [{ type: 'device-key-made', version: 2, payload: command.payload }] }
     case 'site.revoke-key': {
       const known = site.deviceKeys.find(({ keyId }) => keyId === command.payload.keyId)
       if (!known) return unknown(command.payload.keyId)

@@ -5,13 +5,14 @@ import { kitSentences } from './kit-findings'
 import { fireSentences } from './fire-findings'
 import { laserWords } from './laser-words'
 import { words } from './words'
-import { dayIn } from '../site-times'
+import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
 import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
 import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
 
 const day = dayIn('en')
+const time = timeIn('en')
 
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
@@ -569,6 +570,46 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'respirator.not-in-register': ({ mask }) => [
     `A test for ${words.masks[mask]} is written down, but the register has none of theirs that may be used.`,
     'Assign the mask by its tag, and look at it before use.',
+  ],
+  'monitor.over': ({ name, quantity, bound, value, limit, unit }) => [
+    `${capital(words.monitorQuantities[quantity])} ${value} ${unit}, read by ${name}: past the ${words.monitorBounds[bound]}, ${limit} ${unit}.`,
+    'Stop, get out of that air, and find out why.',
+    `${capital(words.monitorQuantities[quantity])} ${value} ${unit}, limit ${limit}.`,
+  ],
+  'monitor.heading-over': ({ name, quantity, bound, value, limit, unit, minutes }, q) => [
+    `${capital(words.monitorQuantities[quantity])} ${value} ${unit} on average over the ${q.minutes(minutes)} that ${name} was heard: so it passes the ${words.monitorBounds[bound]}, ${limit} ${unit}.`,
+    'Wait until a quarter of an hour was heard, in air that is let through.',
+    `${capital(words.monitorQuantities[quantity])} heading past ${limit} ${unit}.`,
+  ],
+  'monitor.silent': ({ name, sinceIso }) => [
+    `${name} has not been heard since ${time(sinceIso)}: nobody knows what the air is like.`,
+    'See that it has power and network, or have it taken away.',
+    `${name} unheard since ${time(sinceIso)}.`,
+  ],
+  'monitor.never-heard': ({ name }) => [
+    `${name} stands here and was never heard.`,
+    'Switch it on and see that it sends, or have it taken away.',
+    `${name} never heard.`,
+  ],
+  'monitor.below-zero': ({ name }) => [
+    `${name} reads below zero: its zero has drifted, and it reads too low.`,
+    'Set its zero in clean air.',
+    `${name} reads below zero.`,
+  ],
+  'monitor.flammable': ({ name, percent, limitPercent }) => [
+    `${name} reads ${percent} % of what can burn; the house allows ${limitPercent} %.`,
+    'Find where it comes from, and let air through.',
+    `Flammable gas ${percent} %.`,
+  ],
+  'monitor.flammable-unproven': ({ name }) => [
+    `${name} tells the truth only where there is oxygen enough, and no monitor of oxygen says so here.`,
+    'Put a monitor of oxygen beside it, or have it taken away.',
+    `${name} needs an oxygen reading.`,
+  ],
+  'monitor.flow-low': ({ name, flowM3PerS, neededM3PerS }, q) => [
+    `${name} reads ${q.airFlow(flowM3PerS)}; the hood is counted on for ${q.airFlow(neededM3PerS)}.`,
+    'Look for a damper, a full filter or a hole in the hose.',
+    `Hood draws ${q.airFlow(flowM3PerS)} of ${q.airFlow(neededM3PerS)}.`,
   ],
   'samples.too-few': ({ n, needed }) => [`${plural(n, 'result is', 'results are')} too few; ${needed} at least.`, 'Take more samples.'],
   'samples.more-needed': ({ n, needed }) => [

@@ -39,6 +39,7 @@ import type { SampledFraction } from '#core/exposure/limits'
 import type { LimitKind, MixtureGroupId } from '#core/ids/exposure-ids'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 import type { OutfitReason, RequirementId } from '#core/ids/ppe-ids'
+import type { MonitorBoundId, MonitorQuantityId } from '#core/ids/monitor-ids'
 import type { RightId } from '#core/ids/rights'
 import type { Basis } from '#core/source/source-ref'
 
@@ -348,6 +349,24 @@ const rights: Record<RightId, string> = {
   'hand-over': 'hand the bay over',
 }
 
+const monitorQuantities: Record<MonitorQuantityId, string> = {
+  'total-fume': 'dust',
+  'carbon-monoxide': 'carbon monoxide',
+  'nitrogen-dioxide': 'nitrogen dioxide',
+  'nitric-oxide': 'nitric oxide',
+  'ozone': 'ozone',
+  'oxygen': 'oxygen',
+  'flammable-gas': 'flammable gas',
+  'hood-flow': 'flow of the hood',
+}
+const monitorBounds: Record<MonitorBoundId, string> = {
+  'ceiling': 'ceiling',
+  'short-term': 'short-term limit',
+  'danger': 'immediate danger to life',
+  'oxygen-low': 'least oxygen',
+  'oxygen-high': 'most oxygen',
+  'flammable': 'part of what burns',
+}
 const substances: Record<SubstanceId, string> = {
   'total-fume': 'total fume',
   'iron': 'iron',
@@ -565,6 +584,8 @@ export const words = {
   labelAtLeast,
   outfitReasons,
   rights,
+  monitorQuantities,
+  monitorBounds,
   substances,
   exposureRuleSets,
   exposureRuleSetsShort,

@@ -6,13 +6,14 @@ import { fireSentences } from './fire-findings'
 import { laserWords } from './laser-words'
 import { words } from './words'
 import { LOCALES } from '../language'
-import { dayIn } from '../site-times'
+import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
 import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
 import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
 
 const day = dayIn('es')
+const time = timeIn('es')
 
 const list = new Intl.ListFormat(LOCALES.es)
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
@@ -579,6 +580,46 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'respirator.not-in-register': ({ mask }) => [
     `Hay una prueba anotada para ${words.masks[mask]}, pero en el inventario no tiene ninguno que se pueda usar.`,
     'Asigne el respirador por su etiqueta y revíselo antes de usarlo.',
+  ],
+  'monitor.over': ({ name, quantity, bound, value, limit, unit }) => [
+    `${capital(words.monitorQuantities[quantity])} ${value} ${unit}, leído por ${name}: pasa de ${words.monitorBounds[bound]}, ${limit} ${unit}.`,
+    'Pare, salga de ese aire y averigüe por qué.',
+    `${capital(words.monitorQuantities[quantity])} ${value} ${unit}, límite ${limit}.`,
+  ],
+  'monitor.heading-over': ({ name, quantity, bound, value, limit, unit, minutes }, q) => [
+    `${capital(words.monitorQuantities[quantity])} ${value} ${unit} de media en los ${q.minutes(minutes)} que se oyó a ${name}: así pasa de ${words.monitorBounds[bound]}, ${limit} ${unit}.`,
+    'Espere a que se haya oído un cuarto de hora, con aire que corra.',
+    `${capital(words.monitorQuantities[quantity])}: va a pasar de ${limit} ${unit}.`,
+  ],
+  'monitor.silent': ({ name, sinceIso }) => [
+    `No se oye a ${name} desde las ${time(sinceIso)}: nadie sabe cómo está el aire.`,
+    'Vea que tenga corriente y red, o haga que se retire.',
+    `${name} callado desde las ${time(sinceIso)}.`,
+  ],
+  'monitor.never-heard': ({ name }) => [
+    `${name} está aquí y nunca se le oyó.`,
+    'Enciéndalo y vea que envíe, o haga que se retire.',
+    `${name}: nunca se le oyó.`,
+  ],
+  'monitor.below-zero': ({ name }) => [
+    `${name} marca bajo cero: su cero se corrió, y marca de menos.`,
+    'Póngale el cero en aire limpio.',
+    `${name} marca bajo cero.`,
+  ],
+  'monitor.flammable': ({ name, percent, limitPercent }) => [
+    `${name} marca ${percent} % de lo que puede arder; la casa permite ${limitPercent} %.`,
+    'Busque de dónde viene y deje pasar aire.',
+    `Gas inflamable ${percent} %.`,
+  ],
+  'monitor.flammable-unproven': ({ name }) => [
+    `${name} dice la verdad solo donde hay oxígeno bastante, y aquí ningún monitor de oxígeno lo dice.`,
+    'Ponga a su lado un monitor de oxígeno, o haga que se retire.',
+    `${name} necesita una lectura de oxígeno.`,
+  ],
+  'monitor.flow-low': ({ name, flowM3PerS, neededM3PerS }, q) => [
+    `${name} marca ${q.airFlow(flowM3PerS)}; con la campana se cuenta por ${q.airFlow(neededM3PerS)}.`,
+    'Busque una compuerta, un filtro lleno o un hoyo en la manguera.',
+    `La campana extrae ${q.airFlow(flowM3PerS)} de ${q.airFlow(neededM3PerS)}.`,
   ],
   'samples.too-few': ({ n, needed }) => [
     `${plural(n, 'resultado es', 'resultados son')} muy pocos; al menos ${needed}.`,

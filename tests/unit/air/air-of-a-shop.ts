@@ -77,6 +77,7 @@ export function facts(
     now: NOW,
     sheets: {},
     surveys: {},
+    monitors: {},
     wearers: {},
     halls: { hall: { air: HALL, bays: Object.fromEntries(bays.map(({ bayId }) => [bayId, { xM: 0, yM: 0, extraction }])) } },
     stations: stations as Readonly<Record<string, StationAir>>,

@@ -38,6 +38,7 @@ const FACTS: AirFacts = {
   now: '2026-11-23T09:00:00.000Z',
   sheets: {},
   surveys: {},
+  monitors: {},
   wearers: {},
   halls: Object.fromEntries(Object.entries(HALL_AIR).map(([id, air]) => [
     id,

@@ -18,7 +18,9 @@ import { evolvePlace } from '#core/streams/place/place'
 import type { PlaceEvent } from '#core/streams/place/place'
 import { evolveStation, EMPTY_STATION, upcastStation } from '#core/streams/station/station'
 import { NEW_SITE_RULES, upcastHouseRules } from '#core/streams/house-rules/house-rules'
-import { evolveSite, NO_SITE } from '#core/streams/site/site'
+import { evolveMonitor } from '#core/streams/monitor/monitor'
+import type { Monitor, MonitorEvent } from '#core/streams/monitor/monitor'
+import { evolveSite, NO_SITE, upcastSite } from '#core/streams/site/site'
 import type { SiteEvent } from '#core/streams/site/site'
 import { evolvePerson, NOBODY, upcastPerson } from '#core/streams/person/person'
 import type { PersonEvent } from '#core/streams/person/person'
@@ -294,4 +296,19 @@ it('folds what landed of more consumables, weeks and masks that are off', () => 
   expect(tenth.houseRules.map(({ version, payload }) => upcastHouseRules(version, payload).payload)).toEqual([
     { ...NEW_SITE_RULES, workDaysPerWeek: 6, maskWornShare: 0.9 },
   ])
+})
+it('folds what landed of keys that tell, and of instruments at bays', () => {
+  const eleventh = JSON.parse(readFileSync(new URL('./frozen-events-v11.json', import.meta.url), 'utf8')) as {
+    site: Landed[]
+    monitor: MonitorEvent[]
+  }
+  const site = eleventh.site.map(({ type, version, payload }) => upcastSite(type, version, payload)).reduce(evolveSite, NO_SITE)
+  expect(site.deviceKeys.map(({ keyId, purpose, isRevoked }) => [keyId, purpose, isRevoked])).toEqual([
+    ['lamp', 'reads', false],
+    ['gas', 'tells', false],
+  ])
+  expect(eleventh.monitor.slice(0, 3).reduce<Monitor | null>(evolveMonitor, null)).toMatchObject({
+    isRemoved: false, heard: { highest: 1603.5 }, over: { bound: 'danger' }, silentSince: '2026-11-30T08:05:00.000Z',
+  })
+  expect(eleventh.monitor.reduce<Monitor | null>(evolveMonitor, null)?.isRemoved).toBe(true)
 })

@@ -40,6 +40,7 @@ const NOTHING: Answers = {
   permitKit: [],
   codes: { code: 'HW-1', token: 't' },
   air: noFacts(NOW),
+  keptReadings: [],
 }
 /** States of a kind: as it begins, and one in the middle of its life, where the clear shop has one. */
 const statesOf = (name: string): readonly unknown[] => [

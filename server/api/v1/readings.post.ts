@@ -1,0 +1,144 @@
+import type { z } from 'zod'
+import type { MonitorQuantityId } from '#core/ids/monitor-ids'
+import { monitorStream } from '#core/ids/streams'
+import type { Reading } from '#core/monitor/heard-air'
+import { SHORT_TERM_MIN } from '#core/monitor/heard-air'
+import { judgeMonitors } from '#core/monitor/judge-monitors'
+import { monitorIdOf } from '#core/monitor/monitor-name'
+import { unitsOf } from '#core/monitor/quantity-units'
+import { resolveSenml } from '#core/monitor/senml'
+import type { Monitor } from '#core/streams/monitor/monitor'
+import { decideMonitor } from '#core/streams/monitor/monitor'
+import { isRefused } from '#core/streams/decision'
+import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import { earliestOf, minutesAfter } from '#core/time/instant'
+import type { Instant } from '#core/time/instant'
+import { readingsRequest } from '#shared/contract/monitor-schema'
+import type { readingsResponse } from '#shared/contract/monitor-schema'
+import { nowIso } from '../../clock'
+import { inTransaction } from '../../database/connection'
+import { handleCommand } from '../../door/handle'
+import { systemCommand } from '../../door/system-command'
+import { api, parseBody, Problem, requireTeller, unreadable } from '../../http'
+import { useRunning } from '../../running'
+import { readHouseRules } from '../../tables/house-rules'
+import { keepValues, readMonitors, readValues } from '../../tables/monitor'
+
+/** An instrument's clock may run so far ahead; further, what it says of when is worth nothing, s. */
+const AHEAD_S = 120
+
+/** What was told of one monitor. */
+interface Told { readonly monitor: Monitor, readonly readings: Reading[] }
+
+/**
+ * What instruments read, as they tell it: a SenML pack with a device key that tells. Sent again it changes nothing. All of it is
+ * taken, or what is wrong with it is said and nothing is.
+ */
+export default api(async (event): Promise<z.input<typeof readingsResponse>> => {
+  const { siteId, keyId } = await requireTeller(event)
+  const records = await parseBody(event, readingsRequest)
+  const { pool, clock } = useRunning()
+  const told = await toldOf(siteId, records, clock.nowMs())
+  const answers: z.input<typeof readingsResponse>['monitors'] = []
+  for (const [monitorId, { monitor, readings }] of told) {
+    const taken = await take(siteId, keyId, monitorId, readings)
+    const now = nowIso(clock)
+    const known = (await readMonitors(pool, siteId, [monitorId])).get(monitorId)
+    const rules = (await readHouseRules(pool, siteId))?.value ?? NEW_SITE_RULES
+    const found = known ? judgeMonitors([known], undefined, rules, now) : []
+    const standing = !known?.heard ? 'not-heard' : found.some(({ code }) => code === 'monitor.over') ? 'over' : 'within'
+    answers.push({ monitorId, name: monitor.name, taken, repeated: readings.length - taken, standing })
+  }
+  return { monitors: answers }
+})
+
+/** Every reading with the monitor it is of. @throws Problem 422 with what is wrong, field by field */
+async function toldOf(
+  siteId: string,
+  records: z.output<typeof readingsRequest>,
+  nowMs: number,
+): Promise<ReadonlyMap<string, Told>> {
+  const { resolved, problems } = resolveSenml(records, nowMs / 1000)
+  const fields = problems.map(({ index, field, problem }) => ({ path: `${index}.${field}`, message: PROBLEMS[problem] as string }))
+  const wrong = (index: number, field: string, message: string) => fields.push({ path: `${index}.${field}`, message })
+  const known = await readMonitors(useRunning().pool, siteId, [...new Set(resolved.map(({ name }) => monitorIdOf(name)))])
+  const told = new Map<string, Told>()
+  for (const { index, name, unit, value, timeS } of resolved) {
+    const monitorId = monitorIdOf(name)
+    const monitor = known.get(monitorId)
+    if (monitor?.senmlName !== name) {
+      wrong(index, 'n', 'no monitor by that name is here: place it first')
+      continue
+    }
+    const units = unitsOf(monitor.quantity)
+    if (unit === null || !Object.hasOwn(units, unit)) wrong(index, 'u', UNITS[monitor.quantity])
+    else if (timeS * 1000 > nowMs + AHEAD_S * 1000) wrong(index, 't', 'a time that has come: set the clock of the instrument')
+    else {
+      const one = told.get(monitorId) ?? { monitor, readings: [] }
+      one.readings.push({ at: new Date(timeS * 1000).toISOString(), value: value * units[unit]! })
+      told.set(monitorId, one)
+    }
+  }
+  if (fields.length > 0) throw unreadable(fields)
+  return told
+}
+
+const GAS = 'a unit of a gas: ppm, /, kg/m3, ug/m3 or mg/m3'
+const SHARE = 'a unit of a share: %, /100 or /'
+/** What is allowed of each, as `unitsOf` has it. */
+const UNITS: Readonly<Record<MonitorQuantityId, string>> = {
+  'carbon-monoxide': GAS,
+  'nitrogen-dioxide': GAS,
+  'nitric-oxide': GAS,
+  'ozone': GAS,
+  'total-fume': 'a unit of dust: kg/m3, ug/m3 or mg/m3',
+  'oxygen': SHARE,
+  'flammable-gas': SHARE,
+  'hood-flow': 'a unit of flow: m3/s or l/s',
+}
+const PROBLEMS = {
+  'no-name': 'the name of the instrument',
+  'bad-name': 'letters, digits and : . / _ -, and a letter or digit first',
+  'no-value': 'a value: a number',
+  'no-time': 'a time that there is',
+  'newer-version': 'version 10 or older',
+} as const
+
+/** Keeps readings, and puts on record what they come to. @returns how many were new */
+async function take(siteId: string, keyId: string, monitorId: string, readings: readonly Reading[]): Promise<number> {
+  const { pool, door, clock } = useRunning()
+  const now = nowIso(clock)
+  if (!await changesRecord(siteId, monitorId, readings, now)) return keepValues(pool, siteId, monitorId, readings, now)
+  let taken = 0
+  const { status, body } = await handleCommand(
+    door,
+    { siteId, actor: { kind: 'device', deviceId: keyId }, holder: 'system' },
+    systemCommand(clock, [monitorStream(monitorId)], { type: 'monitor.hear', payload: { readings } }),
+    async (db) => {
+      taken = await keepValues(db, siteId, monitorId, readings, now)
+    },
+  )
+  // Taken away since it was looked for: nothing is kept of it.
+  if (status !== 200) throw new Problem(status, body)
+  return taken
+}
+
+/**
+ * Would anything come on record? Most readings say what the one before said: they are kept, and nobody has to wait for the others.
+ * What is decided here is decided again at the door, where it counts; what it misses because another came between, the next one brings.
+ */
+async function changesRecord(siteId: string, monitorId: string, readings: readonly Reading[], now: Instant): Promise<boolean> {
+  return inTransaction(useRunning().pool, async (db) => {
+    const monitor = (await readMonitors(db, siteId, [monitorId])).get(monitorId) ?? null
+    const fromAt = minutesAfter(earliestOf(readings.map(({ at }) => at)) ?? now, -SHORT_TERM_MIN)
+    const decided = decideMonitor(monitor, { type: 'monitor.hear', payload: { readings } }, {
+      id: monitorId,
+      at: now,
+      now,
+      rules: (await readHouseRules(db, siteId))?.value ?? NEW_SITE_RULES,
+      bayIds: [],
+      kept: await readValues(db, siteId, monitorId, fromAt),
+    })
+    return isRefused(decided) || decided.events.length > 0
+  })
+}
