@@ -494,6 +494,24 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
+  bayes: {
+    document: 'Bayes; the normal mean with a normal prior',
+    clause: 'doubt of emission, of capture and from shift to shift as lognormal, independent of each other (engineering judgement)',
+    basis: 'derived',
+    confidence: 'medium',
+  },
+  ductFriction: {
+    document: 'Darcy and Weisbach; Colebrook 1939; ACGIH Industrial Ventilation',
+    clause: 'friction of ducts, roughness 0.15 mm galvanised, 0.9 mm riveted, 3 mm flexible; the balance of fan and branches',
+    basis: 'published',
+    confidence: 'high',
+  },
+  ductVelocity: {
+    document: 'ACGIH Industrial Ventilation',
+    clause: 'least duct velocity for welding fume, 2000 to 2500 fpm (10 to 13 m/s)',
+    basis: 'published',
+    confidence: 'high',
+  },
   usConsensusExcursion: {
     document: 'ACGIH TLVs',
     clause: 'introduction, peak exposures: a quarter of an hour never above five times the eight-hour value',

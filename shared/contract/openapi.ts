@@ -59,6 +59,8 @@ import {
 } from './assess-protection-schema'
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
 import { envelopeSchema, payloadSchemas } from './command-schemas'
+import { assessCalibrationRequest, assessCalibrationResponse } from './assess-calibration-schema'
+import { assessDuctsRequest, assessDuctsResponse } from './assess-ducts-schema'
 import { readingsRequest, readingsResponse } from './monitor-schema'
 import { findingSchema, inputErrorSchema } from './finding-schema'
 import {
@@ -143,6 +145,24 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     description:
       'By the peak temperature beside the weld in thin or thick plate, within what the arc has power to boil. '
       + 'What is left out is drawn from what is usual, and said. A coating that nobody can name is a hold with nulls.',
+  },
+  'calibration': {
+    name: 'AssessCalibration',
+    summary: 'What samples say of the model: how far off its emission and its capture are, before and after',
+    request: assessCalibrationRequest,
+    response: assessCalibrationResponse,
+    description:
+      'Times what the model says; one says that it is right. A result below the limit of quantification counts by the chance of that. '
+      + 'Samples outside all that was held possible hold: something else is the matter.',
+  },
+  'ducts': {
+    name: 'AssessDucts',
+    summary: 'What every hood of a system of ducts draws, which are starved, and how many may be open at once',
+    request: assessDuctsRequest,
+    response: assessDuctsResponse,
+    description:
+      'Fan, filter, ducts, mouths and dampers in balance. Give the fan\'s total pressure; its static pressure stands in for it, and is less. '
+      + 'How many may be open is the most of which no choice starves one. A fan off its known curve holds.',
   },
   'room': {
     name: 'AssessRoom',

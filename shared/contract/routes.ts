@@ -30,10 +30,12 @@ export const ROUTES: readonly Route[] = [
   ...[
     'bystander',
     'cable',
+    'calibration',
     'capture',
     'clearance',
     'contents',
     'day',
+    'ducts',
     'duty-cycle',
     'electrical-test',
     'exposure-statistics',

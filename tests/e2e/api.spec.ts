@@ -29,6 +29,8 @@ import {
   assessPpeResponse,
 } from '#shared/contract/assess-protection-schema'
 import { assessFireWatchResponse, assessHotWorkResponse, assessSparkReachResponse } from '#shared/contract/permit-schema'
+import { assessCalibrationResponse } from '#shared/contract/assess-calibration-schema'
+import { assessDuctsResponse } from '#shared/contract/assess-ducts-schema'
 import { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
 import type { Served } from './served'
@@ -295,6 +297,33 @@ test.describe('the air endpoints', () => {
     )
     expect(capture).toMatchObject({ stands: 'too-far' })
     expect(capture.windowM![1]).toBeCloseTo(11.37 * 0.0254, 3)
+    const ducts = ['b1', 'b2'].map(id => ({ id, into: 'main', lengthM: 4, diameterM: 0.16, wall: 'galvanised', lossCoefficient: 2.7 }))
+    const main = { id: 'main', into: null, lengthM: 12, diameterM: 0.25, wall: 'galvanised', lossCoefficient: 1 }
+    const system = {
+      fan: [{ flowM3PerS: 0, pressurePa: 1200 }, { flowM3PerS: 0.8, pressurePa: 700 }, { flowM3PerS: 1.2, pressurePa: 0 }],
+      ducts: [main, ...ducts],
+      hoods: [
+        { id: 'Bay 1', duct: 'b1', entry: 'flanged-end', neededM3PerS: 0.3 },
+        { id: 'Bay 2', duct: 'b2', entry: 'flanged-end', neededM3PerS: 0.3 },
+      ],
+    }
+    const both = assessDuctsResponse.parse(await assess(request, 'ducts', system))
+    const alone = assessDuctsResponse.parse(
+      await assess(request, 'ducts', { ...system, hoods: [system.hoods[0], { ...system.hoods[1], openShare: 0 }] }),
+    )
+    // Two alike draw alike; the second, shut, leaves more to the first.
+    expect(both.hoods[0]!.flowM3PerS).toBeCloseTo(both.hoods[1]!.flowM3PerS, 9)
+    expect(alone.hoods[0]!.flowM3PerS).toBeGreaterThan(both.hoods[0]!.flowM3PerS)
+    expect(alone.hoods[1]!.flowM3PerS).toBe(0)
+    const astray = await request.post(at('assess/ducts'), { data: { ...system, ducts: [{ ...main, into: 'b1' }, ...ducts] } })
+    expect(astray.status()).toBe(422)
+    expect(((await astray.json()) as { fields: { path: string }[] }).fields.map(({ path }) => path)).toContain('ducts.0.into')
+    const shift = { modelledMgPerM3: 3, measuredMgPerM3: 1.5 }
+    const calibrated = assessCalibrationResponse.parse(
+      await assess(request, 'calibration', { samples: [shift, shift, shift], emissionGsd: 2, captureGsd: 2, shiftGsd: 2 }),
+    )
+    // Precisions 1/(2 ln²2) and 3/ln²2: six sevenths of the way from 1 to a half.
+    expect(Math.log(calibrated.whole.after.p50) / Math.log(0.5)).toBeCloseTo(6 / 7, 3)
     const statistics = assessExposureStatisticsResponse.parse(
       await assess(request, 'exposure-statistics', {
         values: [0.24, 0.31, 0.45, 0.28, 0.62, 0.37, 0.88, 0.52, 0.2, 0.2, 0.2, 0.2],
@@ -573,7 +602,8 @@ test('the OpenAPI document is valid and describes every assess endpoint', async 
   expect(valid).toBe(true)
   for (const name of [
     'shade', 'fume', 'room', 'capture', 'exposure-statistics', 'oxygen', 'respirator', 'requalification', 'contents', 'withdrawal',
-    'storage', 'duty-cycle', 'cable', 'electrical-test', 'laser', 'bystander', 'noise', 'heat', 'ppe', 'helmet',
+    'storage', 'duty-cycle', 'cable', 'electrical-test', 'laser', 'bystander', 'noise', 'heat', 'ppe', 'helmet', 'day', 'ducts',
+    'calibration',
   ])
     expect(Object.keys(document.paths)).toContain(`/api/v1/assess/${name}`)
 })

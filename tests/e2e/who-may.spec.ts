@@ -130,6 +130,11 @@ test.describe('every route', () => {
       const wrong: string[] = []
       for (const one of documentedRoutes().filter(({ route }) => !ENDS_THE_SESSION.has(route))) {
         const { status, isNotAllowed } = await knock(request, one)
+        // An instrument's key tells readings; nobody's session does.
+        if (one.answers === 'teller') {
+          if (status !== 401) wrong.push(`${one.method} ${one.route}: ${status}`)
+          continue
+        }
         const reach = rights.get(one.answers)?.[role]
         // The permit at the slip winch names the fire watch and the welder of the demo, and no other of these.
         const mayHere = reach === undefined || (reach === 'own-permit' ? ['fire-watch', 'welder'].includes(role) : reach !== 'none')

@@ -50,10 +50,10 @@ const linesOf = (monitor: Monitor): readonly Line[] => {
 }
 const saidOf = (monitor: Monitor) => {
   const { air } = judged.viewAt(placed.bay)
-  return lookup.sayAll(
-    judgeMonitors(air.monitors, air.extraction, facts.rules, judged.standing.now).filter(({ values }) =>
-      'name' in values && values.name === monitor.name),
-  )
+  const found = judgeMonitors(air.monitors, air.extraction, facts.rules, judged.standing.now)
+  return found
+    .filter(({ values }) => 'name' in values && values.name === monitor.name)
+    .map(said => ({ ...lookup.say(said), isStop: said.severity === 'stop' }))
 }
 const remove = (monitorId: string) =>
   send(
@@ -84,7 +84,7 @@ const remove = (monitorId: string) =>
         <b class="number print">{{ monitor.heard ? read(monitor, monitor.heard.value) : '–' }}</b>
         <span class="soft">{{ monitor.heard ? says.heardAt(time(monitor.heard.at)) : says.neverHeard(monitor.senmlName) }}</span>
       </p>
-      <p v-for="{ severity, message, todo } in saidOf(monitor)" :key="message" class="said" :class="{ 'is-stop': severity === 'stop' }">
+      <p v-for="{ isStop, message, todo } in saidOf(monitor)" :key="message" class="said" :class="{ 'is-stop': isStop }">
         {{ message }} <b>{{ todo }}</b>
       </p>
       <ul class="bounds">

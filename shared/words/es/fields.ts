@@ -1,5 +1,20 @@
 /** What the contract says of a field that cannot be used, in Spanish, by its English sentence. */
 const SENTENCES: Readonly<Record<string, string>> = {
+  'a name for it': 'un nombre para ello',
+  'the shape of its mouth, or what it takes': 'la forma de su boca, o lo que pierde',
+  'more than the point before it': 'más que el punto anterior',
+  'no more than the point before it': 'no más que el punto anterior',
+  'each name once': 'cada nombre una vez',
+  'one of the ducts': 'uno de los ductos',
+  'a duct without a hood at its end': 'un ducto sin campana en su extremo',
+  'a way that ends at the fan': 'un camino que termine en el ventilador',
+  'one hood at the end of a duct': 'una campana en el extremo de un ducto',
+  'two points of its curve at least': 'al menos dos puntos de su curva',
+  'at most 50 points': 'a lo más 50 puntos',
+  'at least one duct': 'al menos un ducto',
+  'at most 120 ducts': 'a lo más 120 ductos',
+  'at least one hood': 'al menos una campana',
+  'at most 40 hoods': 'a lo más 40 campanas',
   'a unit of a gas: ppm, /, kg/m3, ug/m3 or mg/m3': 'una unidad de un gas: ppm, /, kg/m3, ug/m3 o mg/m3',
   'a unit of a share: %, /100 or /': 'una unidad de una parte: %, /100 o /',
   'a unit of dust: kg/m3, ug/m3 or mg/m3': 'una unidad de polvo: kg/m3, ug/m3 o mg/m3',
@@ -138,6 +153,9 @@ const SENTENCES: Readonly<Record<string, string>> = {
 
 const UNITS: Readonly<Record<string, string>> = {
   'draws': 'sorteos',
+  'as a geometric standard deviation': 'como desviación geométrica estándar',
+  'velocity pressures': 'presiones de velocidad',
+  'of the damper\'s travel': 'del recorrido de la compuerta',
   'letters': 'letras',
   'characters': 'caracteres',
   'items': 'cosas',

@@ -112,6 +112,7 @@ describe('what is wrong with a field', () => {
   /** What follows a number is no sentence by itself. */
   const UNITS = new Set([
     'of optical density', 'turns a minute', 'times the limit', 'as the name says', '% by volume', '% of the lower explosive limit',
+    'as a geometric standard deviation', 'velocity pressures', 'of the damper\'s travel',
   ])
 
   it('is said in Spanish too, whatever field it is', () => {
