@@ -494,6 +494,19 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
+  landLimits: {
+    document: 'Land 1971, 1975; Finney 1941',
+    clause: 'exact limits of a lognormal mean, and its unbiased estimate of least variance',
+    basis: 'published',
+    confidence: 'high',
+  },
+  bayesianDecision: {
+    document: 'Hewett and others 2006; AIHA A Strategy for Assessing and Managing Occupational Exposures',
+    clause: 'Bayesian decision analysis by exposure category; middles to 5 times the limit and spreads of 1.05 to 4 held possible',
+    edition: '4th, 2015',
+    basis: 'published',
+    confidence: 'medium',
+  },
   bayes: {
     document: 'Bayes; the normal mean with a normal prior',
     clause: 'doubt of emission, of capture and from shift to shift as lognormal, independent of each other (engineering judgement)',

@@ -324,6 +324,13 @@ export const assessExposureStatisticsResponse = z.strictObject({
   p95: z.number().nullable(),
   utl95_70: z.number().nullable(),
   utl95_95: z.number().nullable(),
+  mvueMean: z.number().nullable().describe('Unbiased estimate of the mean of shifts; null under three values, or where all are alike'),
+  meanLower95: z.number().nullable().describe('Land\'s exact limits of that mean, 95 % each'),
+  meanUpper95: z.number().nullable(),
+  categories: z
+    .array(z.number())
+    .length(5)
+    .describe('How likely the 95th percentile lies at most at 1, 10, 50, 100 % of the limit, and above (Bayesian decision analysis)'),
   method: z
     .enum(SUBSTITUTIONS)
     .describe('The least favourable way of counting results below the limit of quantification; the figures rest on it'),

@@ -1,7 +1,9 @@
 import * as R from 'lib-r-math.js'
 import { describe, expect, it } from 'vitest'
 import { judgeSamples } from '#core/samples/compliance'
+import { exposureCategories } from '#core/samples/exposure-categories'
 import { exceedance, lognormalSummary } from '#core/samples/lognormal'
+import { lognormalMean } from '#core/samples/lognormal-mean'
 import { normalCdf, normalQuantile } from '#core/samples/normal'
 import { noncentralTCdf } from '#core/samples/noncentral-t'
 import { countBy } from '#core/samples/substitution'
@@ -93,5 +95,54 @@ describe('results below the limit of quantification (worked data set D6)', () =>
     expect(answer.verdict).toBe('no-decision')
     expect(answer.findings.map(({ code }) => code)).toContain('samples.turns-on-substitution')
     expect(answer.uT).toBeCloseTo(1.9612, 4)
+  })
+})
+
+// Worked data sets, computed independently with scipy; H of the published table, from memory.
+describe('the mean of shifts (worked data sets)', () => {
+  it.each([
+    ['D2', D2, { mvue: 3.05663, lower95: 2.39298, upper95: 4.40149 }],
+    ['D4', D4, { mvue: 0.336993, lower95: 0.262401, upper95: 0.488086 }],
+  ] as const)('%s: unbiased, and between Land\'s exact limits', (_name, values, expected) => {
+    const mean = lognormalMean(values)!
+    for (const what of ['mvue', 'lower95', 'upper95'] as const) expect(mean[what] / expected[what], what).toBeCloseTo(1, 5)
+  })
+  it.each([
+    [3, 0.1, 2.75], [5, 0.1, 2.035], [7, 0.1, 1.886], [10, 0.1, 1.802], [15, 0.1, 1.749], [21, 0.1, 1.722], [31, 0.1, 1.701],
+    [5, 1, 4.905], [10, 1, 3.103], [15, 1, 2.744], [31, 1, 2.424],
+  ])('Land\'s H of n = %d and s = %d is %d, as his table prints it (Land 1975; from memory)', (n, s, h) => {
+    // A sample with just that spread: its upper limit is exp(ȳ + s²/2 + s·H/√(n−1)).
+    const raw = Array.from({ length: n }, (_, i) => i)
+    const middle = (n - 1) / 2
+    const sd = Math.sqrt(raw.reduce((sum, i) => sum + (i - middle) ** 2, 0) / (n - 1))
+    const { upper95 } = lognormalMean(raw.map(i => Math.exp((i - middle) / sd * s)))!
+    expect((Math.log(upper95) - s * s / 2) * Math.sqrt(n - 1) / s).toBeCloseTo(h, 2)
+  })
+  it('says nothing of two, of none above zero, and of values all alike', () => {
+    expect(lognormalMean([1, 2])).toBeNull()
+    expect(lognormalMean([1, 2, 0])).toBeNull()
+    expect(lognormalMean([2, 2, 2])).toBeNull()
+  })
+})
+describe('categories of exposure (worked data sets)', () => {
+  it.each([
+    ['D2', D2, 5, [0, 0, 0, 0.1156, 0.8844]],
+    ['D4', D4, 1.25, [0, 0, 0.1191, 0.7795, 0.1014]],
+  ] as const)('%s', (_name, values, limit, expected) => {
+    const chances = exposureCategories(found(values), limit)!
+    expected.forEach((chance, i) => expect(chances[i], String(i)).toBeCloseTo(chance, 2))
+    expect(chances.reduce((sum, chance) => sum + chance, 0)).toBeCloseTo(1, 12)
+  })
+  it('before anything was measured they are as the bounds have it', () => {
+    // A limit of quantification far above every possible shift says nothing: the prior, 0.1971 0.2500 0.1747 0.0753 0.3029.
+    const nothing = exposureCategories([{ value: 1e6, isBelowLoq: true }], 1)!
+    ;[0.1971, 0.25, 0.1747, 0.0753, 0.3029].forEach((chance, i) => expect(nothing[i]).toBeCloseTo(chance, 2))
+    expect(exposureCategories([], 1)).toBeNull()
+  })
+  it('a result below a limit of quantification far above the others adds nothing, and one among them does', () => {
+    const three = found([0.2, 0.3, 0.25])
+    const withOne = (loq: number) => exposureCategories([...three, { value: loq, isBelowLoq: true }], 1)!
+    exposureCategories(three, 1)!.forEach((chance, i) => expect(withOne(1e6)[i]).toBeCloseTo(chance, 9))
+    expect(withOne(0.22)[2]).toBeGreaterThan(withOne(1e6)[2]! + 0.02)
   })
 })

@@ -3,6 +3,9 @@ import { Chart, LinearScale, LineElement, LogarithmicScale, PointElement, Scatte
 import annotation from 'chartjs-plugin-annotation'
 import { Scatter } from 'vue-chartjs'
 import type { JudgedSurvey } from '#core/air/measured-air'
+import { CATEGORY_ENDS, exposureCategories } from '#core/samples/exposure-categories'
+import { lognormalMean } from '#core/samples/lognormal-mean'
+import { countBy } from '#core/samples/substitution'
 import { normalQuantile } from '#core/samples/normal'
 import { airPages } from '~/words/air'
 
@@ -117,6 +120,21 @@ const options = computed(() => {
     },
   }
 })
+/** The mean of shifts with its exact limits, and how likely each part of the limit is. */
+const ofShifts = computed(() => {
+  const inMg = q.value.concentration
+  const sample = judged.survey.results.map(({ mgPerM3, isBelowLoq }) => ({ value: mgPerM3, isBelowLoq }))
+  const mean = lognormalMean(countBy(judged.answer!.method, sample)?.values ?? [])
+  return {
+    mean: mean && says.meanOfShifts(inMg(mean.mvue), inMg(mean.lower95), inMg(mean.upper95)),
+    categories: (exposureCategories(sample, limit.value) ?? []).map((chance, i) => ({
+      said: i < CATEGORY_ENDS.length
+        ? says.upTo(q.value.percent(CATEGORY_ENDS[i - 1] ?? 0), q.value.percent(CATEGORY_ENDS[i]!))
+        : says.overTheLimit,
+      chance,
+    })),
+  }
+})
 const summary = computed(() => {
   const { summary, exceedance, method, n, belowLoq } = judged.answer!
   if (!summary) return ''
@@ -144,8 +162,15 @@ const summary = computed(() => {
       <Scatter :data="data" :options="options" role="img" :aria-label="summary" />
     </div>
     <p class="reading">
-      {{ summary }}
+      {{ summary }} {{ ofShifts.mean }}
     </p>
+    <ul class="categories" :aria-label="says.howLikely">
+      <li v-for="{ said, chance } in ofShifts.categories" :key="said">
+        <span>{{ said }}</span>
+        <i :style="{ inlineSize: `${chance * 100}%` }" aria-hidden="true" />
+        <b class="print">{{ q.percent(Number(chance.toFixed(2))) }}</b>
+      </li>
+    </ul>
     <details>
       <summary>{{ says.theResultsInNumbers }}</summary>
       <ul>
@@ -162,5 +187,16 @@ const summary = computed(() => {
 .chart { height: 220px; position: relative; min-width: 0; }
 .chart :deep(canvas) { position: absolute; inset: 0; }
 .reading { font-size: var(--type-small); padding-top: var(--space-3); }
+.categories { padding-top: var(--space-4); }
+.categories li {
+  display: grid;
+  grid-template-columns: 190px minmax(0, 1fr) 64px;
+  gap: var(--space-5);
+  align-items: center;
+  font-size: var(--type-small);
+  padding: var(--space-1) 0;
+}
+.categories i { height: 12px; min-width: 1px; background: var(--ink); }
+.categories b { text-align: right; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
 </style>

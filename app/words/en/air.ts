@@ -260,6 +260,10 @@ export const airPages = {
     withdrawnOnTheAirPage: 'Withdrawn on the Air page',
   },
   samplesChart: {
+    howLikely: 'Where 95 % of shifts lie, by these samples',
+    upTo: (from: Shown, to: Shown) => `${from} to ${to} of the limit`,
+    overTheLimit: 'over the limit',
+    meanOfShifts: (mean: Shown, low: Shown, high: Shown) => `Mean of shifts ${mean}, with 95 % confidence above ${low} and below ${high}.`,
     theResultsInNumbers: 'The results in numbers',
     below: 'below ',
     shareOfShiftsBelow: 'share of shifts below',

@@ -272,6 +272,10 @@ export const airPages: typeof English = {
     withdrawnOnTheAirPage: 'Retiradas en la página Aire',
   },
   samplesChart: {
+    howLikely: 'Dónde queda el 95 % de los turnos, según estas muestras',
+    upTo: (from, to) => `de ${from} a ${to} del límite`,
+    overTheLimit: 'sobre el límite',
+    meanOfShifts: (mean, low, high) => `Media de los turnos ${mean}, con 95 % de confianza sobre ${low} y bajo ${high}.`,
     theResultsInNumbers: 'Los resultados en números',
     below: 'menos de ',
     shareOfShiftsBelow: 'parte de turnos por debajo',
