@@ -1,7 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { normalCdf } from '../samples/normal'
-import { SOURCES } from '../source/sources'
+import { STUDY_SOURCES } from '../source/study-sources'
 
 /** A shift that was measured and that the model had said: mg/m³ of the same substance at the same place. */
 export interface CalibrationSample {
@@ -120,12 +120,13 @@ export function calibrate({ samples, emissionGsd, captureGsd, shiftGsd }: Calibr
 }
 
 function said(samples: readonly CalibrationSample[], { before, after }: BeforeAndAfter): readonly Finding[] {
+  const sources = [STUDY_SOURCES.bayes]
   const findings: Finding[] = [
-    finding('note', 'calibration.moved', { n: samples.length, p50: after.p50, p95: after.p95, before95: before.p95 }, [SOURCES.bayes]),
+    finding('note', 'calibration.moved', { n: samples.length, p50: after.p50, p95: after.p95, before95: before.p95 }, sources),
   ]
   if (samples.length < FEW) findings.push(finding('caution', 'calibration.few', { n: samples.length, atLeast: FEW }))
   if (samples.every(({ isBelowLoq }) => isBelowLoq)) findings.push(finding('caution', 'calibration.only-below', { n: samples.length }))
   if (after.p50 > before.p95 || after.p50 < before.p05)
-    findings.push(finding('hold', 'calibration.disagrees', { p50: after.p50, before05: before.p05, before95: before.p95 }, [SOURCES.bayes]))
+    findings.push(finding('hold', 'calibration.disagrees', { p50: after.p50, before05: before.p05, before95: before.p95 }, sources))
   return findings
 }

@@ -8,6 +8,7 @@ import type { VentilationFindings } from './ventilation-findings'
 import type { ExposureFindings } from './exposure-findings'
 import type { SamplesFindings } from './samples-findings'
 import type { MonitorFindings } from './monitor-findings'
+import type { StudyFindings } from './study-findings'
 import type { AirFindings } from './air-findings'
 import type { CylinderFindings } from './cylinder-findings'
 import type { ElectricalFindings } from './electrical-findings'
@@ -35,6 +36,7 @@ export interface FindingValues
   ExposureFindings,
   SamplesFindings,
   MonitorFindings,
+  StudyFindings,
   AirFindings,
   CylinderFindings,
   ElectricalFindings,

@@ -2,10 +2,6 @@ import type { SubstanceId, SubstitutionId } from '../ids/vocabulary'
 
 /** Codes of the samples area. */
 export interface SamplesFindings {
-  'calibration.moved': { n: number, p50: number, p95: number, before95: number }
-  'calibration.few': { n: number, atLeast: number }
-  'calibration.only-below': { n: number }
-  'calibration.disagrees': { p50: number, before05: number, before95: number }
   'samples.too-few': { n: number, needed: number }
   'samples.more-needed': { n: number, needed: number }
   'samples.mostly-below': { belowLoq: number, n: number }

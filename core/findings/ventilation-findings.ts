@@ -29,10 +29,6 @@ export interface VentilationFindings {
   'ventilation.confined': Record<string, never>
   'ventilation.indoors-needs-hood': Record<string, never>
   'ventilation.hood-flow-by-table': { distanceM: number, flowM3PerS: number, neededM3PerS: number }
-  'ducts.starved': { hood: string, flowM3PerS: number, neededM3PerS: number }
-  'ducts.slow': { duct: string, mPerS: number, atLeastMPerS: number }
-  'ducts.off-the-curve': { flowM3PerS: number, leastM3PerS: number, mostM3PerS: number }
-  'ducts.may-be-open': { count: number, of: number }
   'oxygen.deficient': { percent: number, limitPercent: number }
   'oxygen.enriched': { percent: number, limitPercent: number }
   'oxygen.limit-ahead': { minutes: number, limitPercent: number }

@@ -494,37 +494,6 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'high',
   },
-  landLimits: {
-    document: 'Land 1971, 1975; Finney 1941',
-    clause: 'exact limits of a lognormal mean, and its unbiased estimate of least variance',
-    basis: 'published',
-    confidence: 'high',
-  },
-  bayesianDecision: {
-    document: 'Hewett and others 2006; AIHA A Strategy for Assessing and Managing Occupational Exposures',
-    clause: 'Bayesian decision analysis by exposure category; middles to 5 times the limit and spreads of 1.05 to 4 held possible',
-    edition: '4th, 2015',
-    basis: 'published',
-    confidence: 'medium',
-  },
-  bayes: {
-    document: 'Bayes; the normal mean with a normal prior',
-    clause: 'doubt of emission, of capture and from shift to shift as lognormal, independent of each other (engineering judgement)',
-    basis: 'derived',
-    confidence: 'medium',
-  },
-  ductFriction: {
-    document: 'Darcy and Weisbach; Colebrook 1939; ACGIH Industrial Ventilation',
-    clause: 'friction of ducts, roughness 0.15 mm galvanised, 0.9 mm riveted, 3 mm flexible; the balance of fan and branches',
-    basis: 'published',
-    confidence: 'high',
-  },
-  ductVelocity: {
-    document: 'ACGIH Industrial Ventilation',
-    clause: 'least duct velocity for welding fume, 2000 to 2500 fpm (10 to 13 m/s)',
-    basis: 'published',
-    confidence: 'high',
-  },
   usConsensusExcursion: {
     document: 'ACGIH TLVs',
     clause: 'introduction, peak exposures: a quarter of an hour never above five times the eight-hour value',

@@ -1,5 +1,6 @@
 import type { Reading } from '#core/monitor/heard-air'
 import type { Monitor } from '#core/streams/monitor/monitor'
+import type { HeardStretch } from '#shared/contract/readings'
 import type { Instant } from '#core/time/instant'
 import type { Queryable } from '../database/connection'
 import type { Statement } from '../database/statement'
@@ -32,6 +33,25 @@ export async function readValues(db: Queryable, siteId: string, monitorId: strin
     [siteId, monitorId, fromAt],
   )
   return rows.map(({ at, value }) => ({ at: at.toISOString(), value }))
+}
+
+/** What an instrument told over a stretch: of which at least something was heard. */
+interface StretchRow { readonly at: Date, readonly lowest: number, readonly mean: number, readonly highest: number, readonly count: number }
+
+/** What an instrument told from an instant on, stretch by stretch. */
+export async function readStretches(
+  db: Queryable,
+  siteId: string,
+  monitorId: string,
+  fromAt: Instant,
+  stretchS: number,
+): Promise<readonly HeardStretch[]> {
+  const { rows } = await db.query<StretchRow>(
+    `select date_bin(make_interval(secs => $4), at, $3) as at, min(value) as lowest, avg(value) as mean, max(value) as highest, count(*)::int as count
+     from instrument_value where site_id = $1 and monitor_id = $2 and at >= $3 group by 1 order by 1`,
+    [siteId, monitorId, fromAt, stretchS],
+  )
+  return rows.map(({ at, ...heard }) => ({ ...heard, at: at.toISOString() }))
 }
 
 /** Keeps what an instrument told; what is kept already stays. @returns how many were new */

@@ -24,6 +24,7 @@ export const serverWords = {
     noPermit: 'There is no such permit.',
     noSuchBay: 'There is no such bay.',
     noCardByCode: 'There is no card by this code. Ask for a new one.',
+    noMonitor: (id: string) => `No monitor in use here is called ${id}.`,
     noCylinder: (tag: string) => `No cylinder here wears the tag ${tag}.`,
     nothingWears: (tag: string) => `Nothing here wears the tag ${tag}.`,
     daySheetsFor: 'Day sheets are for who reads the whole record.',

@@ -26,6 +26,7 @@ export const serverWords: ServerWords = {
     noPermit: 'No hay tal permiso.',
     noSuchBay: 'No hay tal puesto.',
     noCardByCode: 'No hay ninguna tarjeta con este código. Pida otra.',
+    noMonitor: id => `Ningún monitor en uso se llama aquí ${id}.`,
     noCylinder: tag => `Ningún cilindro lleva aquí la etiqueta ${tag}.`,
     nothingWears: tag => `Aquí nada lleva la etiqueta ${tag}.`,
     daySheetsFor: 'Las hojas del día son para quien lee todo el registro.',

@@ -4,7 +4,8 @@ import type { ClearanceReading } from './clearance-schema'
 import type {
   CareReading,
   WardrobeReading, CommandAccepted, CylinderPageReading, CylindersReading, DevicesReading, FloorReading, KitItemPageReading, HelmetsReading,
-  KitItemReading, KitReading, LogReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicCardReading,
+  KitItemReading, KitReading, LogReading,
+  MonitorPageReading, PermitPageReading, PermitsReading, PersonReading, PlacesReading, PublicCardReading,
   PublicPermitReading,
   PublicShopReading, RoundReading, SessionReading, WearersReading,
 } from './readings'
@@ -21,6 +22,7 @@ export interface Readings {
   'gas': CylindersReading
   'places': PlacesReading
   'cylinders/{tag}': CylinderPageReading
+  'monitors/{monitorId}': MonitorPageReading
   'items': { readonly items: readonly KitItemReading[] }
   'items/{tag}': KitItemPageReading
   'kit': KitReading

@@ -663,6 +663,19 @@ const PATHS: Json = {
       responses: { 200: { description: 'As of now' }, 401: { description: 'Nobody is signed in' } },
     },
   },
+  '/api/v1/monitors/{monitorId}': {
+    get: {
+      operationId: 'monitor',
+      tags: ['read'],
+      summary: 'An instrument at a bay, and what it read over the last eight hours in stretches of two minutes',
+      parameters: [{ name: 'monitorId', in: 'path', required: true, schema: { type: 'string' } }],
+      responses: {
+        200: { description: 'As of now; concentrations in mg/m³' },
+        401: { description: 'Nobody is signed in' },
+        404: { description: 'No monitor in use has this id' },
+      },
+    },
+  },
   '/api/v1/items': {
     get: {
       operationId: 'items',

@@ -104,6 +104,18 @@ export interface FloorReading {
   }
 }
 
+/** What an instrument read over a stretch of time, in the unit inside. */
+export interface HeardStretch {
+  /** When it begins. */
+  readonly at: Instant
+  readonly lowest: number
+  readonly mean: number
+  readonly highest: number
+  readonly count: number
+}
+/** `GET /api/v1/monitors/:id` */
+export interface MonitorPageReading { readonly monitorId: string, readonly monitor: Monitor, readonly stretches: readonly HeardStretch[] }
+
 /** `GET /api/v1/wearers`: one's own record, or everybody's for the safety lead. */
 export interface WearersReading { readonly wearers: readonly (WearerRecord & { readonly personId: string })[] }
 

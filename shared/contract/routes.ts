@@ -82,6 +82,7 @@ export const ROUTES: readonly Route[] = [
   get('gas', 'signed-in'),
   get('places', 'signed-in'),
   get('cylinders/{tag}', 'signed-in', LIFE),
+  get('monitors/{monitorId}', 'signed-in'),
   get('items', 'signed-in'),
   get('items/{tag}', 'signed-in', LIFE),
   get('kit', 'signed-in'),

@@ -3,6 +3,7 @@ import type { ElectricalFindings } from '#core/findings/electrical-findings'
 import type { InspectionFindings } from '#core/findings/kit-findings'
 import type { Sentences } from './sentences'
 import type { HotWorkFindings, PermitFindings, SparkFindings } from '#core/findings/hotwork-findings'
+import type { StudyFindings } from '#core/findings/study-findings'
 import type { ProtectionFindings } from '#core/findings/protection-findings'
 
 /** What only Gas and the answers for other programs say: fetched with them, not with the board. */
@@ -13,6 +14,9 @@ export type KitItemCode = Exclude<keyof ElectricalFindings | keyof InspectionFin
 
 /** What only the answers for other programs say of lasers, arcs that others see, noise and heat: the board does not carry it. */
 export type ProtectionCode = keyof ProtectionFindings
+
+/** What only the answers for other programs say of ducts, and of the model against samples. */
+export type StudyCode = keyof StudyFindings
 
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode

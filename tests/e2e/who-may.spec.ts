@@ -82,7 +82,8 @@ const BODIES: Readonly<Record<string, object>> = {
 /** Asks a route once and says how it answered; a stream is let go as soon as it began. */
 async function knock(request: APIRequestContext, { method, route }: DocumentedRoute): Promise<{ status: number, isNotAllowed: boolean }> {
   const path = route.replace('{tag}', 'ac-7').replace('{permitId}', 'slip-winch').replace('{code}', 'HW-NONE22')
-    .replace('{bayId}', 'bay-1').replace('{personId}', 'kit-amari').replace('{token}', 'nobody-printed-this-one')
+    .replace('{bayId}', 'bay-1').replace('{monitorId}', 'nobody-placed-this-one')
+    .replace('{personId}', 'kit-amari').replace('{token}', 'nobody-printed-this-one')
   const url = `${served.url}${path}`
   if (route === '/api/v1/events') {
     const { cookies } = await request.storageState()

@@ -6,7 +6,7 @@ import { fireDueDeadlines } from '#server/clockwork/deadlines'
 import { rebuild } from '#server/record/rebuild'
 import { handleCommand } from '#server/door/handle'
 import { deviceKeyBehind, keepDeviceKey } from '#server/tables/device-key'
-import { keepValues, readMonitors, readValues } from '#server/tables/monitor'
+import { keepValues, readMonitors, readStretches, readValues } from '#server/tables/monitor'
 import { BAY_1, count, MORNING, openShop } from './shop'
 import type { Shop } from './shop'
 
@@ -70,6 +70,11 @@ describe('an instrument at a bay', () => {
     const monitor = (await readMonitors(shop.pool, shop.siteId, ['bay-1-co'])).get('bay-1-co')!
     expect(monitor.over).toMatchObject({ bound: 'danger', since: at(963) })
     expect(await readValues(shop.pool, shop.siteId, 'bay-1-co', at(960))).toHaveLength(6)
+    // In a picture of two minutes each they are one stretch, with the highest of them.
+    const [stretch, ...more] = await readStretches(shop.pool, shop.siteId, 'bay-1-co', at(960), 120)
+    expect([stretch!.at, stretch!.count, more.length]).toEqual([at(960), 6, 0])
+    expect(stretch!.highest).toBeCloseTo(ppm(1400), 9)
+    expect(stretch!.lowest).toBeCloseTo(ppm(2), 9)
   })
   it('is silent on record when its time is up, once', async () => {
     shop.clock.set(at(3000))

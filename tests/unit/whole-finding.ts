@@ -4,6 +4,7 @@ import { HOTWORK_SOURCES } from '#core/source/hotwork-sources'
 import { KIT_SOURCES } from '#core/source/kit-sources'
 import type { SourceRef } from '#core/source/source-ref'
 import { SOURCES } from '#core/source/sources'
+import { STUDY_SOURCES } from '#core/source/study-sources'
 import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
 import { KIT_ITEM_SOURCES } from '#core/source/kit-item-sources'
 import { EYEWEAR_SOURCES } from '#core/source/eyewear-sources'
@@ -14,7 +15,7 @@ import { SAMPLES } from './words/finding-samples'
 
 const TABLES = [
   FIRE_SOURCES, HOTWORK_SOURCES, KIT_SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, EYEWEAR_SOURCES, HEAT_SOURCES,
-  SOURCES,
+  SOURCES, STUDY_SOURCES,
 ]
 const NAMES = new Map<SourceRef, string>(
   TABLES.flatMap(table => Object.entries(table).map(([name, source]): [SourceRef, string] => [source, name])),

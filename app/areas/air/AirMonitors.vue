@@ -95,6 +95,7 @@ const remove = (monitorId: string) =>
           <span class="print">{{ now }}</span>
         </li>
       </ul>
+      <LazyAirMonitorChart v-if="monitor.heard" :monitor-id="monitorId" />
       <FrameAsk
         v-if="mayPlace"
         look="quiet"

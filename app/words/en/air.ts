@@ -228,6 +228,7 @@ export const airPages = {
     takenAway: (name: Shown) => `${name} is heard no more, and its silence holds nothing. The bay is judged without it.`,
     takeAway: 'Take it away',
     takenAwayOnThePage: 'Taken away on the Air page',
+    overTheLastHours: (highest: Shown, count: Shown) => `The last eight hours: ${count} readings, the highest ${highest}. Thick: highest of two minutes; thin: lowest.`,
     whatItMeasures: 'What it measures',
     whatItIsCalled: 'What it is called here',
     nameItSends: 'The name it sends',

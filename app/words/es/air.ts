@@ -239,6 +239,7 @@ export const airPages: typeof English = {
     takenAway: name => `A ${name} ya no se le oye, y su silencio no retiene nada. El puesto se juzga sin él.`,
     takeAway: 'Retirarlo',
     takenAwayOnThePage: 'Retirado en la página Aire',
+    overTheLastHours: (highest, count) => `Las últimas ocho horas: ${count} lecturas, la más alta ${highest}. Gruesa: máximo de dos minutos; fina: mínimo.`,
     whatItMeasures: 'Qué mide',
     whatItIsCalled: 'Cómo se llama aquí',
     nameItSends: 'El nombre que envía',

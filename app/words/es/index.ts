@@ -31,10 +31,11 @@ import { kitItemWords } from '#shared/words/es/kit-item-words'
 import { kitWords } from '#shared/words/es/kit-words'
 import { laserWords } from '#shared/words/es/laser-words'
 import { protectionSentences } from '#shared/words/es/protection-findings'
+import { studySentences } from '#shared/words/es/study-findings'
 import { words } from '#shared/words/es/words'
 import { learnSentences } from '#shared/words/speak'
 
-learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hotworkSentences, ...protectionSentences }, 'es')
+learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hotworkSentences, ...protectionSentences, ...studySentences }, 'es')
 
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {

@@ -9,7 +9,7 @@ import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
 import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
-import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode, StudyCode } from '../codes'
 
 const day = dayIn('en')
 const time = timeIn('en')
@@ -20,8 +20,6 @@ const listOf = (parts: readonly string[]): string =>
   parts.length < 2 ? parts.join('') : `${parts.slice(0, -1).join(', ')} and ${parts.at(-1)}`
 const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'volts', travel: 'travel speed', efficiency: 'efficiency' }
 const substanceList = (substances: readonly SubstanceId[]): string => listOf(substances.map(substance => words.substances[substance]))
-/** A factor as people say it. */
-const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} times`
 const PROTECTOR = { one: 'a protector', muffs: 'a pair of muffs', two: 'plugs and muffs, the better' } as const
 /** How far away somebody is, and how long their eyes bear it. */
 const sightOf = (distanceM: number | null, safeS: number | null, q: Quantities): string => [
@@ -34,7 +32,7 @@ const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.m
  * Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees
  * to it that none is forgotten.
  */
-export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode | StudyCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],
@@ -475,22 +473,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [
     `The legal table asks ${q.airFlow(neededM3PerS)} of a movable hood at ${q.reach(distanceM)}; this one draws ${q.airFlow(flowM3PerS)}.`,
   ],
-  'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
-    `Hood ${hood} is starved: it draws ${q.airFlow(flowM3PerS)} of the ${q.airFlow(neededM3PerS)} it is counted on for.`,
-    'Shut a damper that nobody works at.',
-    `Hood ${hood} is starved.`,
-  ],
-  'ducts.slow': ({ duct, mPerS, atLeastMPerS }, q) => [
-    `The air in duct ${duct} moves at ${q.speed(mPerS)}; under ${q.speed(atLeastMPerS)} fume settles in it.`,
-    'Look into it, and have it cleaned.',
-    `Duct ${duct} is slow.`,
-  ],
-  'ducts.off-the-curve': ({ flowM3PerS, leastM3PerS, mostM3PerS }, q) => [
-    `The fan would move ${q.airFlow(flowM3PerS)}; its curve is known from ${q.airFlow(leastM3PerS)} to ${q.airFlow(mostM3PerS)}.`,
-    'Ask its maker for the rest of the curve.',
-    'The fan is off its known curve.',
-  ],
-  'ducts.may-be-open': ({ count, of }) => [`${count} of ${of} hoods may be open at once, whichever they are.`],
   'oxygen.deficient': ({ percent, limitPercent }) => [
     `${percent.toFixed(1)} % oxygen: under ${limitPercent} % nobody goes in.`,
     'Keep out, ventilate, measure.',
@@ -628,18 +610,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${name} reads ${q.airFlow(flowM3PerS)}; the hood is counted on for ${q.airFlow(neededM3PerS)}.`,
     'Look for a damper, a full filter or a hole in the hose.',
     `Hood draws ${q.airFlow(flowM3PerS)} of ${q.airFlow(neededM3PerS)}.`,
-  ],
-  'calibration.moved': ({ n, p50, p95, before95 }) => [
-    `By ${plural(n, 'sample', 'samples')} there is ${timesOf(p50)} of what the model says, 95 % sure at most ${timesOf(p95)} (${timesOf(before95)} before).`,
-  ],
-  'calibration.few': ({ n, atLeast }) => [`${plural(n, 'sample says', 'samples say')} little of what shifts are like; ${atLeast} at least.`, 'Take more samples.'],
-  'calibration.only-below': ({ n }) => [
-    `${n === 1 ? 'The one result lies' : `All ${n} results lie`} below the limit of quantification: they say only how much it is not.`,
-  ],
-  'calibration.disagrees': ({ p50, before05, before95 }) => [
-    `The samples say ${timesOf(p50)} of the model, outside the ${timesOf(before05)} to ${timesOf(before95)} that were held possible.`,
-    'Look for what is otherwise: the consumable, the hood, the room, or the samples.',
-    'Samples and model disagree.',
   ],
   'samples.too-few': ({ n, needed }) => [`${plural(n, 'result is', 'results are')} too few; ${needed} at least.`, 'Take more samples.'],
   'samples.more-needed': ({ n, needed }) => [

@@ -10,14 +10,12 @@ import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
 import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
-import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode, StudyCode } from '../codes'
 
 const day = dayIn('es')
 const time = timeIn('es')
 
 const list = new Intl.ListFormat(LOCALES.es)
-/** Un factor como se dice. */
-const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} veces`
 const zoneList = (zones: readonly ZoneId[]): string => zones.map(zone => words.zones[zone]).join(', ')
 const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
 const HEAT_INPUTS: Readonly<Record<HeatInput, string>> = { voltage: 'el voltaje', travel: 'el avance', efficiency: 'el rendimiento' }
@@ -34,7 +32,7 @@ const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las
 const OTHER = { job: 'otro trabajo', hood: 'otra campana', room: 'otra nave' } as const
 
 /** Every finding of the board and of Air in Spanish. */
-export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode | StudyCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`La sombra necesita ${words.shadeInputs[input]}.`, `Indique ${words.shadeInputs[input]}.`],
@@ -481,22 +479,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [
     `La tabla legal pide ${q.airFlow(neededM3PerS)} a una campana móvil a ${q.reach(distanceM)}; esta jala ${q.airFlow(flowM3PerS)}.`,
   ],
-  'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
-    `A la campana ${hood} le falta aire: extrae ${q.airFlow(flowM3PerS)} de los ${q.airFlow(neededM3PerS)} con que se cuenta.`,
-    'Cierre una compuerta donde nadie trabaje.',
-    `A la campana ${hood} le falta aire.`,
-  ],
-  'ducts.slow': ({ duct, mPerS, atLeastMPerS }, q) => [
-    `El aire en el ducto ${duct} va a ${q.speed(mPerS)}; por debajo de ${q.speed(atLeastMPerS)} el humo se asienta en él.`,
-    'Revíselo por dentro y haga que lo limpien.',
-    `El ducto ${duct} es lento.`,
-  ],
-  'ducts.off-the-curve': ({ flowM3PerS, leastM3PerS, mostM3PerS }, q) => [
-    `El ventilador movería ${q.airFlow(flowM3PerS)}; su curva se conoce de ${q.airFlow(leastM3PerS)} a ${q.airFlow(mostM3PerS)}.`,
-    'Pida al fabricante el resto de la curva.',
-    'El ventilador se sale de su curva.',
-  ],
-  'ducts.may-be-open': ({ count, of }) => [`${count} de ${of} campanas pueden estar abiertas a la vez, sean cuales sean.`],
   'oxygen.deficient': ({ percent, limitPercent }) => [
     `${percent.toFixed(1)} % de oxígeno: con menos de ${limitPercent} % nadie entra.`,
     'Quédese fuera, ventile, mida.',
@@ -638,21 +620,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${name} marca ${q.airFlow(flowM3PerS)}; con la campana se cuenta por ${q.airFlow(neededM3PerS)}.`,
     'Busque una compuerta, un filtro lleno o un hoyo en la manguera.',
     `La campana extrae ${q.airFlow(flowM3PerS)} de ${q.airFlow(neededM3PerS)}.`,
-  ],
-  'calibration.moved': ({ n, p50, p95, before95 }) => [
-    `Según ${plural(n, 'muestra', 'muestras')} hay ${timesOf(p50)} lo que dice el modelo, con 95 % de seguridad cuando mucho ${timesOf(p95)} (antes ${timesOf(before95)}).`,
-  ],
-  'calibration.few': ({ n, atLeast }) => [
-    `${plural(n, 'muestra dice', 'muestras dicen')} poco de cómo son los turnos; al menos ${atLeast}.`,
-    'Tome más muestras.',
-  ],
-  'calibration.only-below': ({ n }) => [
-    `${n === 1 ? 'El único resultado está' : `Los ${n} resultados están`} por debajo del límite de cuantificación: solo dicen cuánto no hay.`,
-  ],
-  'calibration.disagrees': ({ p50, before05, before95 }) => [
-    `Las muestras dicen ${timesOf(p50)} el modelo, fuera de ${timesOf(before05)} a ${timesOf(before95)} que se tenían por posibles.`,
-    'Busque qué es distinto: el consumible, la campana, la nave o las muestras.',
-    'Las muestras y el modelo no concuerdan.',
   ],
   'samples.too-few': ({ n, needed }) => [
     `${plural(n, 'resultado es', 'resultados son')} muy pocos; al menos ${needed}.`,

@@ -24,6 +24,7 @@ const READ: Readonly<Record<ReadingPath, true>> = {
   'gas': true,
   'places': true,
   'cylinders/{tag}': true,
+  'monitors/{monitorId}': true,
   'items': true,
   'items/{tag}': true,
   'kit': true,

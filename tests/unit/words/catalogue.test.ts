@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { SOURCES } from '#core/source/sources'
+import { STUDY_SOURCES } from '#core/source/study-sources'
 import type { Finding } from '#core/findings/finding'
 import { VOCABULARY } from '#core/ids/vocabulary'
 import { words } from '#shared/words/en/words'
@@ -7,6 +8,7 @@ import { sentences } from '#shared/words/en/findings'
 import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { protectionSentences } from '#shared/words/en/protection-findings'
+import { studySentences } from '#shared/words/en/study-findings'
 import { cylinderWords } from '#shared/words/en/cylinder-words'
 import { kitWords } from '#shared/words/en/kit-words'
 import { CYLINDER_SOURCES } from '#core/source/cylinder-sources'
@@ -103,11 +105,12 @@ describe('the catalogue', () => {
     expect([25.4, 3.175, 31.75, 0.9, 2.38125].map(length)).toEqual(['1 in', '1/8 in', '1 1/4 in', '0.035 in', '3/32 in'])
   })
   it('ends every sentence, and blames nobody', () => {
-    for (const [code, sentence] of Object.entries({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...protectionSentences }))
+    const all = { ...sentences, ...cylinderSentences, ...kitItemSentences, ...protectionSentences, ...studySentences }
+    for (const [code, sentence] of Object.entries(all))
       expect(sentence.toString(), code).not.toMatch(/you failed|!['"`]|invalid/i)
   })
   it('cites every source, and tells recalled figures to be checked', () => {
-    const books = [SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, EYEWEAR_SOURCES, HEAT_SOURCES]
+    const books = [SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, PROTECTION_SOURCES, EYEWEAR_SOURCES, HEAT_SOURCES, STUDY_SOURCES]
     for (const source of books.flatMap((book): readonly SourceRef[] => Object.values(book)))
       expect(citation(source, words.bases).includes('check your current edition')).toBe(source.basis === 'published')
   })

@@ -10,6 +10,7 @@ import { cylinderSentences } from '#shared/words/en/cylinder-findings'
 import { hotworkSentences } from '#shared/words/en/hotwork-findings'
 import { kitItemSentences } from '#shared/words/en/kit-item-findings'
 import { protectionSentences } from '#shared/words/en/protection-findings'
+import { studySentences } from '#shared/words/en/study-findings'
 import { learnSentences, speak } from '#shared/words/speak'
 import { serverWords as serverEnglish } from '../../../server/words/en'
 import { serverWords as serverSpanish } from '../../../server/words/es'
@@ -17,7 +18,7 @@ import { fieldInSpanish } from '#shared/words/es/fields'
 import { spanish } from '../../../app/words/es'
 import { SAMPLES } from './finding-samples'
 
-learnSentences({ ...cylinderSentences, ...hotworkSentences, ...kitItemSentences, ...protectionSentences })
+learnSentences({ ...cylinderSentences, ...hotworkSentences, ...kitItemSentences, ...protectionSentences, ...studySentences })
 
 /** Words as this test walks them: rooms in rooms, with texts, lists of texts and sentences at the leaves. */
 type Room = Readonly<Record<string, unknown>>

@@ -1,0 +1,11 @@
+/** Codes of what is studied besides: ducts as one system, and the model against samples. */
+export interface StudyFindings {
+  'ducts.starved': { hood: string, flowM3PerS: number, neededM3PerS: number }
+  'ducts.slow': { duct: string, mPerS: number, atLeastMPerS: number }
+  'ducts.off-the-curve': { flowM3PerS: number, leastM3PerS: number, mostM3PerS: number }
+  'ducts.may-be-open': { count: number, of: number }
+  'calibration.moved': { n: number, p50: number, p95: number, before95: number }
+  'calibration.few': { n: number, atLeast: number }
+  'calibration.only-below': { n: number }
+  'calibration.disagrees': { p50: number, before05: number, before95: number }
+}

@@ -1,0 +1,38 @@
+import type { StudyCode } from '../codes'
+import type { Sentences } from '../sentences'
+
+const plural = (count: number, one: string, many: string): string => count === 1 ? `1 ${one}` : `${count} ${many}`
+/** A factor as people say it. */
+const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} times`
+
+/** What is said of ducts as one system, and of the model against samples. */
+export const studySentences: Pick<Sentences, StudyCode> = {
+  'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
+    `Hood ${hood} is starved: it draws ${q.airFlow(flowM3PerS)} of the ${q.airFlow(neededM3PerS)} it is counted on for.`,
+    'Shut a damper that nobody works at.',
+    `Hood ${hood} is starved.`,
+  ],
+  'ducts.slow': ({ duct, mPerS, atLeastMPerS }, q) => [
+    `The air in duct ${duct} moves at ${q.speed(mPerS)}; under ${q.speed(atLeastMPerS)} fume settles in it.`,
+    'Look into it, and have it cleaned.',
+    `Duct ${duct} is slow.`,
+  ],
+  'ducts.off-the-curve': ({ flowM3PerS, leastM3PerS, mostM3PerS }, q) => [
+    `The fan would move ${q.airFlow(flowM3PerS)}; its curve is known from ${q.airFlow(leastM3PerS)} to ${q.airFlow(mostM3PerS)}.`,
+    'Ask its maker for the rest of the curve.',
+    'The fan is off its known curve.',
+  ],
+  'ducts.may-be-open': ({ count, of }) => [`${count} of ${of} hoods may be open at once, whichever they are.`],
+  'calibration.moved': ({ n, p50, p95, before95 }) => [
+    `By ${plural(n, 'sample', 'samples')} there is ${timesOf(p50)} of what the model says, 95 % sure at most ${timesOf(p95)} (${timesOf(before95)} before).`,
+  ],
+  'calibration.few': ({ n, atLeast }) => [`${plural(n, 'sample says', 'samples say')} little of what shifts are like; ${atLeast} at least.`, 'Take more samples.'],
+  'calibration.only-below': ({ n }) => [
+    `${n === 1 ? 'The one result lies' : `All ${n} results lie`} below the limit of quantification: they say only how much it is not.`,
+  ],
+  'calibration.disagrees': ({ p50, before05, before95 }) => [
+    `The samples say ${timesOf(p50)} of the model, outside the ${timesOf(before05)} to ${timesOf(before95)} that were held possible.`,
+    'Look for what is otherwise: the consumable, the hood, the room, or the samples.',
+    'Samples and model disagree.',
+  ],
+}
