@@ -15,6 +15,7 @@ await run(async () => {
       'rack',
       'burn-off',
       'hall',
+      'instruments',
       'command',
       'registers',
       'permits',

@@ -152,6 +152,8 @@ test('pasted samples that pass with one substitution and fail with another say s
   await form.getByRole('button', { name: 'Record 6 results' }).click()
   // Two surveys of one job count as one sample.
   await expect(samples).toContainText('Measured: manganese passes (18 results')
+  await expect(samples).toContainText(/Mean of shifts .* with 95 % confidence above/)
+  await expect(samples.getByRole('list', { name: 'Where 95 % of shifts lie' }).first()).toContainText('over the limit')
   await page.goto(`${served.url}/`)
   await expect(page.getByRole('link', { name: /^Bay 5,/ })).toHaveAttribute('aria-label', /Air open/)
 })

@@ -39,6 +39,11 @@ const line = (pick: 'lowest' | 'highest', width: number, colour: string) => ({
   stepped: 'after' as const,
 })
 const data = computed(() => ({ datasets: [line('highest', 3, ink.value.ink), line('lowest', 1, ink.value.soft)] }))
+/** The picture begins and ends with what was heard. */
+const ends = computed(() => {
+  const [first, last] = [stretches.value[0], stretches.value.at(-1)]
+  return first && last ? { min: Date.parse(first.at), max: Date.parse(last.at) + 120_000 } : {}
+})
 const text = { font: { family: 'Recursive', size: 13, weight: 650 } }
 const options = computed(() => ({
   animation: false as const,
@@ -47,6 +52,7 @@ const options = computed(() => ({
   scales: {
     x: {
       type: 'linear' as const,
+      ...ends.value,
       ticks: {
         color: ink.value.soft,
         ...text,

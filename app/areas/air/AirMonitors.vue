@@ -18,6 +18,7 @@ const judged = useJudged()
 const lookup = useLookup()
 const session = useSession()
 const { send, refused } = useSender()
+const q = useQuantities()
 const { time } = useDates()
 const isAdding = ref(false)
 
@@ -39,12 +40,15 @@ const linesOf = (monitor: Monitor): readonly Line[] => {
   return heard === null
     ? []
     : monitorBounds(quantity, facts.rules).map((bound) => {
-        const value = comparedWith(bound, heard)
+        // Of a mean that little was heard of, what was heard is shown, and how much that was.
+        const value = bound.isOfMean ? heard.mean : comparedWith(bound, heard)
         return {
           bound,
           said: `${words.monitorBounds[bound.bound]} ${read(monitor, bound.value)}`,
           fraction: bound.isLeast || quantity === 'oxygen' ? null : Math.max(0, value) / bound.value,
-          now: (bound.isOfMean ? says.meanOf : bound.isLeast ? says.lowest : says.highest)(read(monitor, value)),
+          now: bound.isOfMean
+            ? says.meanOf(read(monitor, value), q.value.minutes(Math.floor(heard.coveredS / 60)))
+            : (bound.isLeast ? says.lowest : says.highest)(read(monitor, value)),
         }
       })
 }

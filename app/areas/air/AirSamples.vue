@@ -37,7 +37,12 @@ const measured = computed(() => {
 const judged = computed<readonly JudgedSurvey[]>(() => [...measured.value.judged].reverse())
 /** What speaks for one substance is one sample: the verdict stands on all of it. */
 const together = computed(() =>
-  measured.value.pooled.map(({ substance, surveys, findings }) => ({ substance, count: surveys.length, said: lookup.sayAll(findings) })),
+  measured.value.pooled.map(({ substance, surveys, findings }) => ({
+    substance,
+    count: surveys.length,
+    said: lookup.sayAll(findings),
+    isOpen: findings.every(({ severity }) => severity === 'note'),
+  })),
 )
 const version = computed(() => facts.reading?.air.versions.samples[placed.bay.bayId] ?? 0)
 const mayRecord = computed(() => session.may('record-samples'))
@@ -81,7 +86,7 @@ const columnsOf = ({ uT }: Answer): readonly TableColumnOf<Answer['methods'][num
       {{ says.noneYetTheModelSpeaks(place === null ? says.theyBelongToAJob : '') }}
     </p>
     <FrameRefused :says="refused" />
-    <p v-for="{ substance, count, said } in together" :key="substance" class="said">
+    <p v-for="{ substance, count, said, isOpen } in together" :key="substance" class="said" :class="{ 'is-open': isOpen }">
       <template v-if="count > 1">
         {{ says.surveysOfCountAsOne(count, words.substances[substance]) }}
       </template><template v-for="{ message, todo } in said" :key="message">

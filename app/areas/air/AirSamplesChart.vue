@@ -135,6 +135,9 @@ const ofShifts = computed(() => {
     })),
   }
 })
+/** So small a share is not told apart from none. */
+const LEAST_SHARE = 1e-4
+const percentOf = (share: number): string => (share < LEAST_SHARE ? `< ${100 * LEAST_SHARE}` : (share * 100).toPrecision(2))
 const summary = computed(() => {
   const { summary, exceedance, method, n, belowLoq } = judged.answer!
   if (!summary) return ''
@@ -146,7 +149,7 @@ const summary = computed(() => {
     q.value.concentration(summary.utl95_95),
   )
   const over = exceedance
-    ? says.overTheLimitOfShifts((exceedance.point * 100).toPrecision(2), (exceedance.upper70 * 100).toPrecision(2))
+    ? says.overTheLimitOfShifts(percentOf(exceedance.point), percentOf(exceedance.upper70))
     : ''
   return (
     spread
@@ -163,6 +166,9 @@ const summary = computed(() => {
     </div>
     <p class="reading">
       {{ summary }} {{ ofShifts.mean }}
+    </p>
+    <p class="reading">
+      {{ says.howLikely }}
     </p>
     <ul class="categories" :aria-label="says.howLikely">
       <li v-for="{ said, chance } in ofShifts.categories" :key="said">
@@ -187,10 +193,10 @@ const summary = computed(() => {
 .chart { height: 220px; position: relative; min-width: 0; }
 .chart :deep(canvas) { position: absolute; inset: 0; }
 .reading { font-size: var(--type-small); padding-top: var(--space-3); }
-.categories { padding-top: var(--space-4); }
+.categories { padding-top: var(--space-2); }
 .categories li {
   display: grid;
-  grid-template-columns: 190px minmax(0, 1fr) 64px;
+  grid-template-columns: 230px minmax(0, 1fr) 64px;
   gap: var(--space-5);
   align-items: center;
   font-size: var(--type-small);
@@ -199,4 +205,7 @@ const summary = computed(() => {
 .categories i { height: 12px; min-width: 1px; background: var(--ink); }
 .categories b { text-align: right; }
 summary { min-height: 44px; display: flex; align-items: center; cursor: pointer; font-weight: 700; }
+@media (max-width: 700px) {
+  .categories li { grid-template-columns: 170px minmax(0, 1fr) 52px; }
+}
 </style>

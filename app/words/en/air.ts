@@ -222,7 +222,7 @@ export const airPages = {
     noneHere: 'No instrument stands here that tells what it reads. One that does stops the bay past a limit, and holds it when it falls silent.',
     heardAt: (time: Shown) => `read at ${time}`,
     neverHeard: (name: Shown) => `never heard; it sends as ${name}`,
-    meanOf: (value: Shown) => `mean of 15 min ${value}`,
+    meanOf: (value: Shown, heard: Shown) => `mean of ${heard} ${value}`,
     highest: (value: Shown) => `highest of 15 min ${value}`,
     lowest: (value: Shown) => `lowest of 15 min ${value}`,
     takenAway: (name: Shown) => `${name} is heard no more, and its silence holds nothing. The bay is judged without it.`,

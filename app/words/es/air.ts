@@ -233,7 +233,7 @@ export const airPages: typeof English = {
     noneHere: 'Aquí no hay ningún aparato que diga lo que lee. El que lo dice para el puesto al pasar un límite, y lo retiene cuando calla.',
     heardAt: time => `leído a las ${time}`,
     neverHeard: name => `nunca se le oyó; envía como ${name}`,
-    meanOf: value => `media de 15 min ${value}`,
+    meanOf: (value, heard) => `media de ${heard} ${value}`,
     highest: value => `máximo de 15 min ${value}`,
     lowest: value => `mínimo de 15 min ${value}`,
     takenAway: name => `A ${name} ya no se le oye, y su silencio no retiene nada. El puesto se juzga sin él.`,

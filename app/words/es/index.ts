@@ -35,7 +35,14 @@ import { studySentences } from '#shared/words/es/study-findings'
 import { words } from '#shared/words/es/words'
 import { learnSentences } from '#shared/words/speak'
 
-learnSentences({ ...sentences, ...cylinderSentences, ...kitItemSentences, ...hotworkSentences, ...protectionSentences, ...studySentences }, 'es')
+learnSentences({
+  ...sentences,
+  ...cylinderSentences,
+  ...kitItemSentences,
+  ...hotworkSentences,
+  ...protectionSentences,
+  ...studySentences,
+}, 'es')
 
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {
