@@ -6,6 +6,7 @@ import { stationStream } from '#core/ids/streams'
 import { NO_FIRE_STANDING } from '#core/site-facts/fire-standing'
 import { viewsOf } from '#core/site-facts/site-standing'
 import type { SiteStanding } from '#core/site-facts/site-standing'
+import { nearestReading } from '#core/monitor/nearest-reading'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { Area, Bay } from '#core/streams/site/site'
 import { decideStation } from '#core/streams/station/decide-station'
@@ -77,6 +78,9 @@ export const useJudged = defineStore('judged', () => {
   /** What a bay is judged in. */
   const viewAt = computed(() => viewsOf(standing.value))
 
+  /** What an instrument at a bay reads now, the nearest to what it is compared with; null where none speaks. */
+  const readAt = (bay: Bay) => nearestReading(viewAt.value(bay).air.monitors, facts.rules, judgedAt.value)
+
   /** Judges a bay as it stands, or as it would with another job or under other rules. */
   const judge = (station: Station, bay: Bay, underRules: HouseRules): StationVerdict => {
     const view = underRules === facts.rules ? viewAt.value : viewsOf({ ...standing.value, rules: underRules })
@@ -124,5 +128,5 @@ export const useJudged = defineStore('judged', () => {
     return counts
   })
 
-  return { standing, viewAt, placed, tally, judge }
+  return { standing, viewAt, placed, tally, judge, readAt }
 })

@@ -1,6 +1,6 @@
 import type { MonitorBoundId } from '../ids/monitor-ids'
 import type { Instant } from '../time/instant'
-import { isAfter, isBefore, msOf } from '../time/instant'
+import { earlierOf, isAfter, isBefore, laterOf, minutesAfter, msOf } from '../time/instant'
 import type { MonitorBound } from './monitor-bounds'
 import { isPast } from './monitor-bounds'
 
@@ -32,6 +32,14 @@ export interface OverRun {
 
 /** Short-term limits are means of so long. */
 export const SHORT_TERM_MIN = 15
+
+/** The span in which what is kept bears on some readings: a quarter of an hour before the first until as long after the last. */
+export function aroundReadings(readings: readonly Reading[]): { readonly fromAt: Instant, readonly toAt: Instant } | null {
+  const [first, ...rest] = readings
+  if (!first) return null
+  const [from, to] = rest.reduce<[Instant, Instant]>(([a, b], { at }) => [earlierOf(a, at), laterOf(b, at)], [first.at, first.at])
+  return { fromAt: minutesAfter(from, -SHORT_TERM_MIN), toAt: minutesAfter(to, SHORT_TERM_MIN) }
+}
 
 /** A longer stretch without a reading is nobody's, s. */
 interface Listening { readonly silentAfterS: number }

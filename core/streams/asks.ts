@@ -41,8 +41,8 @@ export interface Asks {
   readonly codes?: true
   /** The air of the whole site. */
   readonly air?: true
-  /** What an instrument told from an instant on. */
-  readonly keptReadings?: { readonly fromAt: Instant }
+  /** What an instrument told between two instants. */
+  readonly keptReadings?: { readonly fromAt: Instant, readonly toAt: Instant }
 }
 
 /** Somebody, as far as a decision asks. */

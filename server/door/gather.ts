@@ -77,7 +77,7 @@ const LOOKS: Looks = {
   screens: ({ db, caller: { siteId }, now }) => countScreens(db, siteId, now),
   permitKit: ({ db, caller: { siteId } }, { permitId, bayId }) => readPermitItems(db, siteId, permitId, bayId),
   codes: async () => makeCodes(),
-  keptReadings: ({ db, caller: { siteId } }, { fromAt }, monitorId) => readValues(db, siteId, monitorId, fromAt),
+  keptReadings: ({ db, caller: { siteId } }, span, monitorId) => readValues(db, siteId, monitorId, span),
   air: async room => readFacts(room, { bayIds: [], personIds: [] }),
 }
 

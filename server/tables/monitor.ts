@@ -26,11 +26,16 @@ export async function readMonitors(db: Queryable, siteId: string, monitorIds: re
   return new Map(rows.map(({ monitor_id: id, monitor }) => [id, asMonitor(monitor)]))
 }
 
-/** What an instrument told from an instant on, in the order of time. */
-export async function readValues(db: Queryable, siteId: string, monitorId: string, fromAt: Instant): Promise<readonly Reading[]> {
+/** What an instrument told between two instants, in the order of time. */
+export async function readValues(
+  db: Queryable,
+  siteId: string,
+  monitorId: string,
+  { fromAt, toAt }: { readonly fromAt: Instant, readonly toAt: Instant },
+): Promise<readonly Reading[]> {
   const { rows } = await db.query<{ at: Date, value: number }>(
-    'select at, value from instrument_value where site_id = $1 and monitor_id = $2 and at >= $3 order by at, value',
-    [siteId, monitorId, fromAt],
+    'select at, value from instrument_value where site_id = $1 and monitor_id = $2 and at between $3 and $4 order by at, value',
+    [siteId, monitorId, fromAt, toAt],
   )
   return rows.map(({ at, value }) => ({ at: at.toISOString(), value }))
 }

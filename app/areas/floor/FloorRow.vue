@@ -7,10 +7,16 @@ const says = floorPages.row
 /** One bay on the board: the whole row is the target. */
 const { placed, chosen } = defineProps<{ placed: Placed, chosen: boolean }>()
 const lookup = useLookup()
+const judged = useJudged()
 const q = useQuantities()
 
 const line = computed(() => placed.station.job ? jobLine(placed.station.job, q.value) : says.noJobYet)
-const reason = computed(() => placed.verdict.reason ? lookup.say(placed.verdict.reason).brief : '')
+/** Where nothing holds, what an instrument there reads now. */
+const read = computed(() => {
+  const now = judged.readAt(placed.bay)
+  return now ? says.reads(words.monitorQuantities[now.quantity], `${now.value} ${now.unit}`) : ''
+})
+const reason = computed(() => placed.verdict.reason ? lookup.say(placed.verdict.reason).brief : read.value)
 const gatesSaid = computed(() =>
   placed.verdict.gates.map(({ gate, state }) => `${words.gates[gate]} ${words.gateStates[state]}`).join(', '),
 )

@@ -96,7 +96,7 @@ const shaven = (isShaven: boolean) => send('person.check-shaven', personStream(p
           >{{ q.reach(position.distanceM) }} {{ words.placements[position.placement] }}</span>
         </h4>
         <p class="hint">
-          {{ says.fromItsMouthToThe }}<template v-if="capture?.windowM && !isMoved">
+          {{ says.fromItsMouthToThe }} <template v-if="capture?.windowM && !isMoved">
             {{ says.itDoesFromTo(q.reach(capture.windowM[0]), q.reach(capture.windowM[1]), words.placements[placement]) }}
           </template>
         </p>

@@ -50,6 +50,7 @@ export const floorPages = {
     reOpen: (count: Shown, names: Shown) => `Re-open ${count}: ${names}`,
   },
   row: {
+    reads: (what: Shown, value: Shown) => `${value} ${what} now.`,
     nobody: 'nobody',
     bay: (label: Shown, personName: Shown, line: Shown, stationWords: Shown, reason: Shown, gatesSaid: Shown) => `Bay ${label}, ${personName}, ${line}. ${stationWords}. ${reason} ${gatesSaid}.`,
     notSentYet: 'not sent yet',

@@ -51,6 +51,7 @@ export const floorPages: typeof English = {
     reOpen: (count, names) => `Reabrir ${count}: ${names}`,
   },
   row: {
+    reads: (what, value) => `Ahora ${value} de ${what}.`,
     nobody: 'nadie',
     bay: (label, personName, line, stationWords, reason, gatesSaid) =>
       `Puesto ${label}, ${personName}, ${line}. ${stationWords}. ${reason} ${gatesSaid}.`,

@@ -4,22 +4,20 @@ import { shownReading } from '../../monitor/quantity-units'
 import type { Asks } from '../asks'
 import { asLanded, report, request } from '../stream-kind'
 import type { News, StreamKind, Touched } from '../stream-kind'
-import { SHORT_TERM_MIN } from '../../monitor/heard-air'
-import type { Reading } from '../../monitor/heard-air'
-import { earliestOf, minutesAfter } from '../../time/instant'
+import { aroundReadings } from '../../monitor/heard-air'
 import { decideMonitor, evolveMonitor, silentAt } from './monitor'
 import type { Monitor, MonitorCommand, MonitorEvent } from './monitor'
 
 const touches = (monitor: Monitor | null, command: MonitorCommand): Touched => ({
   bayIds: [...monitor?.bayIds ?? [], ...(command.type === 'monitor.place' ? command.payload.bayIds : [])],
 })
-/** What is kept of a monitor from a quarter of an hour before the first reading that is told. */
+/** What is kept of a monitor from a quarter of an hour before the first reading that is told until as long after the last. */
 const asksKept = (
   _monitor: Monitor | null,
   { payload: { readings } }: Extract<MonitorCommand, { readonly type: 'monitor.hear' }>,
 ): Asks => {
-  const first = earliestOf(readings.map(({ at }: Reading) => at))
-  return first === null ? {} : { keptReadings: { fromAt: minutesAfter(first, -SHORT_TERM_MIN) } }
+  const around = aroundReadings(readings)
+  return around === null ? {} : { keptReadings: around }
 }
 
 /** An instrument that stays at some bays. */

@@ -2,7 +2,7 @@ import type { z } from 'zod'
 import type { MonitorQuantityId } from '#core/ids/monitor-ids'
 import { monitorStream } from '#core/ids/streams'
 import type { Reading } from '#core/monitor/heard-air'
-import { SHORT_TERM_MIN } from '#core/monitor/heard-air'
+import { aroundReadings } from '#core/monitor/heard-air'
 import { judgeMonitors } from '#core/monitor/judge-monitors'
 import { monitorIdOf } from '#core/monitor/monitor-name'
 import { unitsOf } from '#core/monitor/quantity-units'
@@ -11,7 +11,6 @@ import type { Monitor } from '#core/streams/monitor/monitor'
 import { decideMonitor } from '#core/streams/monitor/monitor'
 import { isRefused } from '#core/streams/decision'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
-import { earliestOf, minutesAfter } from '#core/time/instant'
 import type { Instant } from '#core/time/instant'
 import { readingsRequest } from '#shared/contract/monitor-schema'
 import type { readingsResponse } from '#shared/contract/monitor-schema'
@@ -26,6 +25,9 @@ import { keepValues, readMonitors, readValues } from '../../tables/monitor'
 
 /** An instrument's clock may run so far ahead; further, what it says of when is worth nothing, s. */
 const AHEAD_S = 120
+
+/** A pack reaches so far back, s: a longer log comes in several. What is kept around it is read under the monitor's lock. */
+const PACK_S = 2 * 3600
 
 /** What was told of one monitor. */
 interface Told { readonly monitor: Monitor, readonly readings: Reading[] }
@@ -63,6 +65,7 @@ async function toldOf(
   const wrong = (index: number, field: string, message: string) => fields.push({ path: `${index}.${field}`, message })
   const known = await readMonitors(useRunning().pool, siteId, [...new Set(resolved.map(({ name }) => monitorIdOf(name)))])
   const told = new Map<string, Told>()
+  const newestS = Math.max(...resolved.map(({ timeS }) => timeS))
   for (const { index, name, unit, value, timeS } of resolved) {
     const monitorId = monitorIdOf(name)
     const monitor = known.get(monitorId)
@@ -72,6 +75,7 @@ async function toldOf(
     }
     const units = unitsOf(monitor.quantity)
     if (unit === null || !Object.hasOwn(units, unit)) wrong(index, 'u', UNITS[monitor.quantity])
+    else if (timeS < newestS - PACK_S) wrong(index, 't', 'within two hours of the newest of the pack: send the rest by itself')
     else if (timeS * 1000 > nowMs + AHEAD_S * 1000) wrong(index, 't', 'a time that has come: set the clock of the instrument')
     else {
       const one = told.get(monitorId) ?? { monitor, readings: [] }
@@ -130,14 +134,13 @@ async function take(siteId: string, keyId: string, monitorId: string, readings: 
 async function changesRecord(siteId: string, monitorId: string, readings: readonly Reading[], now: Instant): Promise<boolean> {
   return inTransaction(useRunning().pool, async (db) => {
     const monitor = (await readMonitors(db, siteId, [monitorId])).get(monitorId) ?? null
-    const fromAt = minutesAfter(earliestOf(readings.map(({ at }) => at)) ?? now, -SHORT_TERM_MIN)
     const decided = decideMonitor(monitor, { type: 'monitor.hear', payload: { readings } }, {
       id: monitorId,
       at: now,
       now,
       rules: (await readHouseRules(db, siteId))?.value ?? NEW_SITE_RULES,
       bayIds: [],
-      kept: await readValues(db, siteId, monitorId, fromAt),
+      kept: await readValues(db, siteId, monitorId, aroundReadings(readings)!),
     })
     return isRefused(decided) || decided.events.length > 0
   })

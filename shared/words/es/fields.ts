@@ -21,6 +21,8 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'a unit of flow: m3/s or l/s': 'una unidad de caudal: m3/s o l/s',
   'no monitor by that name is here: place it first': 'aquí no hay monitor con ese nombre: colóquelo primero',
   'a time that has come: set the clock of the instrument': 'una hora que ya llegó: ponga en hora el reloj del aparato',
+  'within two hours of the newest of the pack: send the rest by itself':
+    'a no más de dos horas de la más nueva del envío: mande el resto aparte',
   'the name of the instrument': 'el nombre del aparato',
   'letters, digits and : . / _ -, and a letter or digit first': 'letras, cifras y : . / _ -, y primero una letra o cifra',
   'the name it sends: letters, digits and : . / _ -, at most 64': 'el nombre que envía: letras, cifras y : . / _ -, a lo más 64',

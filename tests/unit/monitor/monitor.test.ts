@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { mgPerM3FromPpm } from '#core/fume/gases'
 import type { Reading } from '#core/monitor/heard-air'
 import { judgeMonitors } from '#core/monitor/judge-monitors'
+import { nearestReading } from '#core/monitor/nearest-reading'
 import { isPast, monitorBounds } from '#core/monitor/monitor-bounds'
 import type { Extraction } from '#core/streams/hall/hall'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
@@ -138,6 +139,19 @@ describe('what a bay may by its monitors', () => {
   it('what is no number is past every bound', () => {
     for (const quantity of ['carbon-monoxide', 'oxygen', 'flammable-gas', 'total-fume'] as const)
       for (const bound of monitorBounds(quantity, US)) expect(isPast(bound, Number.NaN), `${quantity} ${bound.bound}`).toBe(true)
+  })
+})
+
+describe('what the board tells of a bay', () => {
+  it('is the reading nearest to its limit, of those that speak', () => {
+    const [co, oxygen] = [told(placed()), told(placed({ quantity: 'oxygen' }))]
+    co.tell([{ at: NOON, value: CO(12) }], NOON)
+    oxygen.tell([{ at: NOON, value: 20.6 }], NOON)
+    expect(nearestReading([co.monitor, oxygen.monitor], US, NOON)).toEqual({ quantity: 'oxygen', value: 20.6, unit: '%' })
+    const unheard = placed({ name: 'Unheard' })
+    expect(nearestReading([co.monitor, unheard], US, NOON)).toEqual({ quantity: 'carbon-monoxide', value: 12, unit: 'ppm' })
+    // Silent, it says nothing any more.
+    expect(nearestReading([co.monitor], US, at(2))).toBeNull()
   })
 })
 
