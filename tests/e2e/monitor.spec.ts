@@ -1,10 +1,7 @@
-import { spawn } from 'node:child_process'
-import path from 'node:path'
-import { fileURLToPath } from 'node:url'
 import { choose, expect, serve, signIn, test } from './served'
 import type { Served } from './served'
+import { runStandIn } from './stand-in'
 
-const root = fileURLToPath(new URL('../..', import.meta.url))
 let served: Served
 test.beforeAll(async () => {
   served = await serve()
@@ -79,23 +76,12 @@ test('the stand-in for an instrument tells a shift, and the page shows what it r
   await choose(read.getByLabel('What it measures'), 'carbon monoxide')
   await read.getByRole('button', { name: 'Place it' }).click()
   await expect(read).toContainText('it sends as bay-3:carbon-monoxide')
-  const child = spawn(
-    process.execPath,
-    [
-      path.join(root, 'node_modules/tsx/dist/cli.mjs'),
-      '--tsconfig',
-      path.join(root, 'tsconfig.scripts.json'),
-      path.join(root, 'standins/monitor.ts'),
-      served.url,
-      'bay-3:carbon-monoxide',
-    ],
-    { cwd: root, env: { ...process.env, ZONARIS_KEY: key }, stdio: ['ignore', 'pipe', 'inherit'] },
-  )
+  const standIn = runStandIn('monitor', [served.url, 'bay-3:carbon-monoxide'], key)
   try {
     await expect(read.locator('.number')).toContainText('ppm', { timeout: 30_000 })
     await expect(read).toContainText(/highest of 15 min [\d.]+ ppm/)
     await expect(read).not.toContainText('never heard')
-  } finally { child.kill('SIGTERM') }
+  } finally { standIn.end() }
   await read.getByRole('button', { name: /^Take it away/ }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Take it away' }).click()
   await expect(read).toContainText('No instrument stands here')

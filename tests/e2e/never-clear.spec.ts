@@ -1,10 +1,8 @@
-import { spawn } from 'node:child_process'
-import path from 'node:path'
 import { axeFindsNothing } from './axe-finds'
 import { expect, serve, signIn, test } from './served'
 import type { Served } from './served'
+import { runStandIn } from './stand-in'
 
-const root = path.resolve(import.meta.dirname, '../..')
 let served: Served
 test.beforeAll(async () => {
   served = await serve()
@@ -151,34 +149,19 @@ test('an interlock strikes at a clear bay only, and closes when it hears nothing
   expect((await fetch(`${shop.url}/api/v1/clearance`)).status).toBe(401)
   expect((await fetch(`${shop.url}/api/v1/clearance`, { headers: { authorization: 'Bearer nonsense' } })).status).toBe(401)
   expect((await fetch(`${shop.url}/api/v1/floor`, { headers: { authorization: `Bearer ${key}` } })).status).toBe(401)
-  const child = spawn(
-    process.execPath,
-    [
-      path.join(root, 'node_modules/tsx/dist/cli.mjs'),
-      '--tsconfig',
-      path.join(root, 'tsconfig.scripts.json'),
-      path.join(root, 'standins/interlock.ts'),
-      shop.url,
-      'bay-2',
-    ],
-    { cwd: root, env: { ...process.env, ZONARIS_KEY: key }, stdio: ['ignore', 'pipe', 'inherit'] },
-  )
-  let said = ''
-  child.stdout.on('data', (data: Buffer) => {
-    said += data.toString()
-  })
+  const { said, end } = runStandIn('interlock', [shop.url, 'bay-2'], key)
   try {
-    await expect.poll(() => said).toContain('ENABLED bay-2: clear to strike')
+    await expect.poll(said).toContain('ENABLED bay-2: clear to strike')
     await page.goto(`${shop.url}/bay/bay-2`)
     await page.getByRole('button', { name: 'Stop bay 2' }).click()
-    await expect.poll(() => said.trim().split('\n').at(-1)).toContain('OFF bay-2')
+    await expect.poll(() => said().trim().split('\n').at(-1)).toContain('OFF bay-2')
     await page.getByRole('button', { name: 'Burn or near miss' }).click()
     await page.getByRole('button', { name: 'Put right: re-open bay 2' }).click()
-    await expect.poll(() => said.trim().split('\n').at(-1)).toContain('ENABLED bay-2')
+    await expect.poll(() => said().trim().split('\n').at(-1)).toContain('ENABLED bay-2')
     await page.goto('about:blank')
     await shop.stop()
-    await expect.poll(() => said.trim().split('\n').at(-1)).toMatch(/OFF bay-2: nothing heard for 1\d s/)
-  } finally { child.kill('SIGTERM') }
+    await expect.poll(() => said().trim().split('\n').at(-1)).toMatch(/OFF bay-2: nothing heard for 1\d s/)
+  } finally { end() }
 })
 
 test('the clearance of a shop told in full: one bay of two is clear, and one fact less makes it hold', async ({ request }) => {

@@ -14,7 +14,7 @@ Chart.register(ScatterController, LineElement, PointElement, LinearScale, annota
 /** What an instrument read over the last hours: lowest and highest of every stretch, and the bounds drawn across. */
 const { monitorId } = defineProps<{ monitorId: string }>()
 const facts = useFacts()
-const ink = useInk()
+const { ink, still, soft, title, label } = useChartLook()
 const { time } = useDates()
 const { reading } = useReading('monitors/{monitorId}', () => ({ monitorId }), streamId => streamId === monitorStream(monitorId))
 
@@ -44,18 +44,14 @@ const ends = computed(() => {
   const [first, last] = [stretches.value[0], stretches.value.at(-1)]
   return first && last ? { min: Date.parse(first.at), max: Date.parse(last.at) + 120_000 } : {}
 })
-const text = { font: { family: 'Recursive', size: 13, weight: 650 } }
 const options = computed(() => ({
-  animation: false as const,
-  maintainAspectRatio: false,
-  responsive: true,
+  ...still,
   scales: {
     x: {
       type: 'linear' as const,
       ...ends.value,
       ticks: {
-        color: ink.value.soft,
-        ...text,
+        ...soft.value,
         maxTicksLimit: 6,
         callback: (ms: string | number) => time(new Date(Number(ms)).toISOString()),
       },
@@ -65,8 +61,8 @@ const options = computed(() => ({
       type: 'linear' as const,
       suggestedMin: monitor.value?.quantity === 'oxygen' ? 19 : 0,
       suggestedMax: Math.max(highest.value, ...bounds.value.map(({ value }) => shown(value))) * 1.1,
-      title: { display: true, text: unit.value, color: ink.value.soft, ...text },
-      ticks: { color: ink.value.soft, ...text, maxTicksLimit: 6 },
+      title: title(unit.value),
+      ticks: { ...soft.value, maxTicksLimit: 6 },
       grid: { display: false },
     },
   },
@@ -78,15 +74,7 @@ const options = computed(() => ({
         yMax: shown(value),
         borderColor: ink.value.ink,
         borderWidth: 3,
-        label: {
-          display: true,
-          content: words.monitorBounds[bound],
-          position: 'start' as const,
-          color: ink.value.ink,
-          backgroundColor: ink.value.panel,
-          padding: 2,
-          ...text,
-        },
+        label: label(words.monitorBounds[bound], 'start'),
       }])),
     },
     legend: { display: false },

@@ -16,7 +16,7 @@ Chart.register(ScatterController, LineElement, PointElement, LinearScale, Logari
 /** The sample ranked against a normal scale: a lognormal sample lies on a line; the limit is drawn across, and the 95th percentile down. */
 const { judged } = defineProps<{ judged: JudgedSurvey }>()
 const q = useQuantities()
-const ink = useInk()
+const { ink, still, soft, title, label } = useChartLook()
 const limit = computed(() => judged.limit!.valueMgPerM3 / judged.limit!.perElement)
 const sorted = computed(() =>
   [...judged.survey.results].sort((a, b) => a.mgPerM3 - b.mgPerM3 || Number(b.isBelowLoq) - Number(a.isBelowLoq)),
@@ -54,31 +54,18 @@ const data = computed(() => ({
   ],
 }))
 const P95 = 1.645
-const text = { font: { family: 'Recursive', size: 13, weight: 650 } }
 const options = computed(() => {
   const highest = Math.max(limit.value, judged.answer?.summary?.utl95_70 ?? 0, ...sorted.value.map(r => r.mgPerM3)) * 1.6
-  const label = (content: string, position: 'start' | 'end') => ({
-    display: true,
-    content,
-    position,
-    color: ink.value.ink,
-    backgroundColor: ink.value.panel,
-    padding: 2,
-    ...text,
-  })
   return {
-    animation: false as const,
-    maintainAspectRatio: false,
-    responsive: true,
+    ...still,
     scales: {
       x: {
         type: 'linear' as const,
         min: -2.2,
         max: 2.2,
-        title: { display: true, text: says.shareOfShiftsBelow, color: ink.value.soft, ...text },
+        title: title(says.shareOfShiftsBelow),
         ticks: {
-          color: ink.value.soft,
-          ...text,
+          ...soft.value,
           stepSize: 1,
           callback: (z: string | number) => ({ '-2': '2 %', '-1': '16 %', '0': '50 %', '1': '84 %', '2': '98 %' })[String(z)] ?? '',
         },
@@ -88,8 +75,8 @@ const options = computed(() => {
         type: 'logarithmic' as const,
         min: Math.min(limit.value, ...sorted.value.map(r => r.mgPerM3)) / 2,
         max: highest,
-        title: { display: true, text: 'mg/m³', color: ink.value.soft, ...text },
-        ticks: { color: ink.value.soft, ...text, maxTicksLimit: 6 },
+        title: title('mg/m³'),
+        ticks: { ...soft.value, maxTicksLimit: 6 },
         grid: { display: false },
       },
     },
@@ -180,8 +167,8 @@ const summary = computed(() => {
     <details>
       <summary>{{ says.theResultsInNumbers }}</summary>
       <ul>
-        <li v-for="{ label, mgPerM3, isBelowLoq, minutes } in sorted" :key="label">
-          {{ label }}: {{ isBelowLoq ? says.below : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
+        <li v-for="{ label: name, mgPerM3, isBelowLoq, minutes } in sorted" :key="name">
+          {{ name }}: {{ isBelowLoq ? says.below : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
         </li>
       </ul>
     </details>

@@ -21,7 +21,7 @@ const { prediction, process, draughtMPerS } = defineProps<{ prediction: BayPredi
 const lookup = useLookup()
 const q = useQuantities()
 const units = useShopUnits()
-const ink = useInk()
+const { ink, still, soft, title, label: across } = useChartLook()
 
 const hood = computed(() => prediction.hood)
 const window = computed(() => prediction.window)
@@ -52,16 +52,7 @@ const data = computed(() => ({
       : []),
   ],
 }))
-const label = (content: string, position: 'start' | 'end' = 'end') => ({
-  display: true,
-  content,
-  position,
-  color: ink.value.ink,
-  backgroundColor: ink.value.panel,
-  font: { family: 'Recursive', size: 13, weight: 650 },
-  padding: 2,
-  yAdjust: -11,
-})
+const label = (content: string, position: 'start' | 'end' = 'end') => ({ ...across(content, position), yAdjust: -11 })
 const options = computed(() => {
   const speed = units.value.speed
   const reach = units.value.reach
@@ -75,29 +66,22 @@ const options = computed(() => {
     label: label(text, position),
   })
   return {
-    animation: false as const,
-    maintainAspectRatio: false,
-    responsive: true,
+    ...still,
     scales: {
       x: {
         type: 'linear' as const,
         min: 0,
         max: reach.toShown(0.75),
-        title: {
-          display: true,
-          text: says.fromMouthToArc(reach.unit),
-          color: ink.value.soft,
-          font: { family: 'Recursive', size: 14 },
-        },
-        ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 } },
+        title: title(says.fromMouthToArc(reach.unit)),
+        ticks: soft.value,
         grid: { color: ink.value.rule },
       },
       y: {
         type: 'logarithmic' as const,
         min: speed.toShown(0.05),
         max: speed.toShown(10),
-        title: { display: true, text: says.pullAtTheArc2(speed.unit), color: ink.value.soft, font: { family: 'Recursive', size: 14 } },
-        ticks: { color: ink.value.soft, font: { family: 'Recursive', size: 13 }, maxTicksLimit: 7 },
+        title: title(says.pullAtTheArc2(speed.unit)),
+        ticks: { ...soft.value, maxTicksLimit: 7 },
         grid: { display: false },
       },
     },
