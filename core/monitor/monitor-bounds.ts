@@ -86,6 +86,7 @@ export function monitorBounds(quantity: MonitorQuantityId, rules: BoundRules): r
 
 /** Is a value past a bound? What is no number is. */
 export function isPast({ value: bound, isLeast, isReachedAt }: MonitorBound, value: number): boolean {
+  if (!Number.isFinite(value)) return true
   if (isLeast) return !(value >= bound)
   return isReachedAt ? !(value < bound) : !(value <= bound)
 }

@@ -36,6 +36,8 @@ export interface SenmlProblem {
   readonly problem: 'no-name' | 'bad-name' | 'no-value' | 'no-time' | 'newer-version'
 }
 
+/** No calendar goes further, s. */
+const LATEST_S = 8.64e12
 /** Times below this are counted from now, s. RFC 8428, 4.5.3. */
 const RELATIVE_BELOW_S = 2 ** 28
 /** The version that is read. RFC 8428, 4.4. */
@@ -71,7 +73,7 @@ export function resolveSenml(
     }
     const time = (bt ?? 0) + (t ?? 0)
     const timeS = time < RELATIVE_BELOW_S ? nowS + time : time
-    if (!Number.isFinite(timeS) || Math.abs(timeS) > 8.64e12) {
+    if (!Number.isFinite(timeS) || Math.abs(timeS) > LATEST_S) {
       problems.push({ index, field: 't', problem: 'no-time' })
       continue
     }

@@ -29,7 +29,9 @@ export const monitorPayloads = {
   'monitor.fall-silent': nothing,
 } satisfies Payloads<MonitorCommands>
 
-const number = z.number('a number').optional()
+/** Larger than any reading, and small enough to stay a number in whatever unit. */
+const LARGEST = 1e12
+const number = z.number('a number').min(-LARGEST, `at least ${-LARGEST}`).max(LARGEST, `at most ${LARGEST}`).optional()
 const text = z.string().max(200, 'at most 200 characters').optional()
 /** A SenML record of a reading. What it may hold besides, and has to be understood, is not taken. */
 const senmlRecord = z.strictObject({

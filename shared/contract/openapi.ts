@@ -667,7 +667,7 @@ const PATHS: Json = {
     get: {
       operationId: 'monitor',
       tags: ['read'],
-      summary: 'An instrument at a bay, and what it read over the last eight hours in stretches of two minutes',
+      summary: 'An instrument at a bay, and what it read there over the last eight hours in stretches of two minutes',
       parameters: [{ name: 'monitorId', in: 'path', required: true, schema: { type: 'string' } }],
       responses: {
         200: { description: 'As of now; concentrations in mg/m³' },

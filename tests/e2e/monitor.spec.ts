@@ -45,6 +45,15 @@ test('a monitor holds until it is heard, stops its bay past a limit in the same 
   const wrong = await tell(key, [{ bn: 'bay-2:', n: 'carbon-monoxide', u: 'Cel', v: 3 }, { n: 'ozone', u: 'ppm', v: 1 }])
   expect(wrong.status).toBe(422)
   expect(((await wrong.json()) as { fields: { path: string }[] }).fields.map(({ path: at }) => at)).toEqual(['0.u', '1.n'])
+  // What no number of its unit can be, and times of another life, are refused by their field.
+  const anHourOn = Date.now() / 1000 + 3600
+  for (const [odd, field] of [[{ v: 1e300 }, '0.v'], [{ v: 3, t: -1e12 }, '0.t'], [{ v: 3, t: anHourOn }, '0.t']] as const) {
+    const refused = await tell(key, [{ n: 'bay-2:carbon-monoxide', u: 'kg/m3', ...odd }])
+    expect(refused.status, field).toBe(422)
+    expect(((await refused.json()) as { fields: { path: string }[] }).fields.map(({ path: at }) => at)).toContain(field)
+  }
+  const far = await tell(key, [{ n: 'bay-2:carbon-monoxide', u: 'ppm', v: 3 }, { n: 'bay-2:carbon-monoxide', u: 'ppm', v: 3, t: -7300 }])
+  expect(far.status).toBe(422)
   const pack = [{ bn: 'bay-2:', bu: 'ppm', bt: Date.now() / 1000, n: 'carbon-monoxide', v: 3, t: -4 }, { n: 'carbon-monoxide', v: 3.5 }]
   expect(await (await tell(key, pack)).json()).toMatchObject({ monitors: [{ taken: 2, repeated: 0, standing: 'within' }] })
   expect(await (await tell(key, pack)).json()).toMatchObject({ monitors: [{ taken: 0, repeated: 2, standing: 'within' }] })

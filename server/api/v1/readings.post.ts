@@ -29,6 +29,9 @@ const AHEAD_S = 120
 /** A pack reaches so far back, s: a longer log comes in several. What is kept around it is read under the monitor's lock. */
 const PACK_S = 2 * 3600
 
+/** What is older was read in another life of the instrument, s. */
+const BACK_S = 31 * 24 * 3600
+
 /** What was told of one monitor. */
 interface Told { readonly monitor: Monitor, readonly readings: Reading[] }
 
@@ -75,6 +78,7 @@ async function toldOf(
     }
     const units = unitsOf(monitor.quantity)
     if (unit === null || !Object.hasOwn(units, unit)) wrong(index, 'u', UNITS[monitor.quantity])
+    else if (timeS * 1000 < nowMs - BACK_S * 1000) wrong(index, 't', 'a time of the last month: what is older are samples')
     else if (timeS < newestS - PACK_S) wrong(index, 't', 'within two hours of the newest of the pack: send the rest by itself')
     else if (timeS * 1000 > nowMs + AHEAD_S * 1000) wrong(index, 't', 'a time that has come: set the clock of the instrument')
     else {

@@ -21,6 +21,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'a unit of flow: m3/s or l/s': 'una unidad de caudal: m3/s o l/s',
   'no monitor by that name is here: place it first': 'aquí no hay monitor con ese nombre: colóquelo primero',
   'a time that has come: set the clock of the instrument': 'una hora que ya llegó: ponga en hora el reloj del aparato',
+  'a time of the last month: what is older are samples': 'una hora del último mes: lo más viejo son muestras',
   'within two hours of the newest of the pack: send the rest by itself':
     'a no más de dos horas de la más nueva del envío: mande el resto aparte',
   'the name of the instrument': 'el nombre del aparato',

@@ -138,7 +138,10 @@ describe('what a bay may by its monitors', () => {
   })
   it('what is no number is past every bound', () => {
     for (const quantity of ['carbon-monoxide', 'oxygen', 'flammable-gas', 'total-fume'] as const)
-      for (const bound of monitorBounds(quantity, US)) expect(isPast(bound, Number.NaN), `${quantity} ${bound.bound}`).toBe(true)
+      for (const bound of monitorBounds(quantity, US)) {
+        for (const odd of [Number.NaN, Infinity, -Infinity, null as unknown as number])
+          expect(isPast(bound, odd), `${quantity} ${bound.bound} ${odd}`).toBe(true)
+      }
   })
 })
 
