@@ -11,6 +11,7 @@ const A_MINUTE: readonly (readonly [prefix: string, times: number])[] = [
   ['/api/v1/assess/hot-work', 300],
   ['/api/v1/assess/ducts', 300],
   ['/api/v1/assess/calibration', 300],
+  ['/api/v1/assess/exposure-statistics', 600],
   ['/api/v1/assess/', 3000],
   ['/api/v1/readings', 1200],
 ]

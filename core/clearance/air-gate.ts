@@ -52,7 +52,7 @@ export function judgeAir(
   })
   const kept = assessment.found.filter(({ severity, code }) => severity !== 'note' || KEPT_NOTES.has(code))
   // What an instrument reads there now is said first: it overrules what is worked out.
-  const found: Finding[] = [...judgeMonitors(air.monitors, air.extraction, rules, now)]
+  const found: Finding[] = [...judgeMonitors({ monitors: air.monitors, extraction: air.extraction, rules, now })]
   const missing: Finding[] = []
   sortItemFindings(ofGate(kit.items, 'air'), now, found, missing)
   // A mask that is only due to be looked at protects nobody, and holds nobody who needs none; one tagged out holds.

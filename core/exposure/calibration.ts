@@ -1,5 +1,6 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
+import { halved } from '../chance/halved'
 import { normalCdf } from '../samples/normal'
 import { STUDY_SOURCES } from '../source/study-sources'
 
@@ -39,23 +40,13 @@ export interface Calibration {
   readonly findings: readonly Finding[]
 }
 
-const GRID = 4001
+const GRID = 801
 /** So many standard deviations beyond prior and data are nothing. */
 const REACH = 8
 const Z95 = 1.644_853_626_951_472_2
 /** Fewer samples than this say little of what shifts are like. */
 const FEW = 3
 
-/** Where a rising function of x passes a share, by halving. */
-function where(share: number, low: number, high: number, below: (x: number) => number): number {
-  let [a, b] = [low, high]
-  for (let i = 0; i < 60; i++) {
-    const middle = (a + b) / 2
-    if (below(middle) < share) a = middle
-    else b = middle
-  }
-  return (a + b) / 2
-}
 const spread = (at: (share: number) => number): FactorSpread => {
   const [p05, p50, p95] = [0.05, 0.5, 0.95].map(share => Math.exp(at(share))) as [number, number, number]
   return { p05, p50, p95 }
@@ -78,9 +69,10 @@ export function calibrate({ samples, emissionGsd, captureGsd, shiftGsd }: Calibr
   const offs = samples.map(({ modelledMgPerM3, measuredMgPerM3, isBelowLoq }) => ({
     off: Math.log(measuredMgPerM3 / modelledMgPerM3), isBelowLoq,
   }))
-  const least = Math.min(0, ...offs.map(({ off }) => off)) - REACH * Math.min(sd, ofShift)
-  const most = Math.max(0, ...offs.map(({ off }) => off)) + REACH * Math.min(sd, ofShift)
-  const [low, high] = [Math.max(least, -REACH * sd), Math.min(most, REACH * sd)]
+  // Found results pull as near as the narrower of both; one that was not found only says how much it was not.
+  const reach = REACH * (samples.some(({ isBelowLoq }) => isBelowLoq) ? sd : Math.min(sd, ofShift))
+  const low = Math.min(0, ...offs.map(({ off }) => off)) - reach
+  const high = Math.max(0, ...offs.map(({ off }) => off)) + reach
   const step = (high - low) / (GRID - 1)
   const grid = Array.from({ length: GRID }, (_, i) => low + i * step)
   const logs = grid.map(theta => offs.reduce((sum, { off, isBelowLoq }) => {
@@ -93,23 +85,21 @@ export function calibrate({ samples, emissionGsd, captureGsd, shiftGsd }: Calibr
   const chances = weights.map(weight => weight / sum)
 
   /** Of the whole: by the grid's own sums, between its points by a straight line. */
-  const wholeBelow = (x: number): number => {
-    const place = (x - low) / step + 0.5
-    const whole = Math.floor(place)
-    let below = 0
-    for (let i = 0; i < Math.min(whole, GRID); i++) below += chances[i]!
-    return below + (whole >= 0 && whole < GRID ? (place - whole) * chances[whole]! : 0)
+  let so = 0
+  const sums = chances.map(chance => (so += chance))
+  const wholeAt = (share: number): number => {
+    const place = sums.findIndex(below => below >= share)
+    return low + step * (place + 0.5 - (sums[place]! - share) / chances[place]!)
   }
   /** Of a part: given the whole, it is normal about its own share of it. */
   const partBelow = (own: number, other: number) => {
     const [share, rest] = [own ** 2 / sd ** 2, own * other / sd]
     return (x: number): number => chances.reduce((all, chance, i) => all + chance * normalCdf((x - share * grid[i]!) / rest), 0)
   }
-  const range = REACH * sd
-  const whole = { before: prior(sd), after: spread(share => where(share, low, high, wholeBelow)) }
-  const part = (own: number, other: number): BeforeAndAfter => ({
+  const whole = { before: prior(sd), after: spread(wholeAt) }
+  const part = (own: number, other: number, below = partBelow(own, other)): BeforeAndAfter => ({
     before: prior(own),
-    after: spread(share => where(share, -range, range, partBelow(own, other))),
+    after: spread(share => halved(low - reach, high + reach, x => below(x) < share)),
   })
   return {
     whole,

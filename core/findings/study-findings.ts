@@ -1,6 +1,7 @@
 /** Codes of what is studied besides: ducts as one system, and the model against samples. */
 export interface StudyFindings {
   'ducts.starved': { hood: string, flowM3PerS: number, neededM3PerS: number }
+  'ducts.no-balance': Record<string, never>
   'ducts.slow': { duct: string, mPerS: number, atLeastMPerS: number }
   'ducts.off-the-curve': { flowM3PerS: number, leastM3PerS: number, mostM3PerS: number }
   'ducts.may-be-open': { count: number, of: number }

@@ -30,6 +30,10 @@ export interface OverRun {
   readonly limit: number
 }
 
+/** From when an instrument that is not heard again says nothing any more; null for one that was never heard. */
+export const silentAt = ({ heard, silentAfterS }: { readonly heard: HeardAir | null, readonly silentAfterS: number }): Instant | null =>
+  heard && new Date(msOf(heard.at) + silentAfterS * 1000).toISOString()
+
 /** Short-term limits are means of so long. */
 export const SHORT_TERM_MIN = 15
 

@@ -1,3 +1,4 @@
+import { halved } from '../chance/halved'
 import { logMoments } from './lognormal'
 
 /** The mean of a lognormal sample: what an average over many shifts comes to. In the unit of the values. */
@@ -27,7 +28,8 @@ const STEPS = 800
 
 /**
  * How likely a sample's logarithms lie as low as they do, were the mean of the shifts `mean`: Land's conditional distribution.
- * Given U = Σ(y − ln mean)², the mean w of y − ln mean is spread as (U − n·w²)^((n−3)/2)·e^(−n·w/2), whatever the spread of shifts.
+ * Given U = Σ(y − ln mean)², the mean w of y − ln mean is spread as (U − n·w²)^((n−3)/2)·e^(−n·w/2),
+ * whatever the spread of shifts.
  */
 function chanceBelow(n: number, meanLog: number, sd: number, lnMean: number): number {
   const w = meanLog - lnMean
@@ -61,14 +63,7 @@ export function lognormalMean(values: readonly number[]): LognormalMean | null {
   if (!(sd > 1e-9)) return null
   const middle = mean + sd * sd / 2
   // The higher the mean is taken to be, the less likely is a sample as low as this.
-  const meanAt = (chance: number): number => {
-    let [low, high] = [middle - 20 * sd - 5 * sd * sd, middle + 20 * sd + 200 * sd * sd]
-    for (let i = 0; i < 48; i++) {
-      const tried = (low + high) / 2
-      if (chanceBelow(n, mean, sd, tried) > chance) low = tried
-      else high = tried
-    }
-    return Math.exp((low + high) / 2)
-  }
+  const [low, high] = [middle - 20 * sd - 5 * sd * sd, middle + 20 * sd + 200 * sd * sd]
+  const meanAt = (chance: number): number => Math.exp(halved(low, high, tried => chanceBelow(n, mean, sd, tried) > chance))
   return { mvue: Math.exp(mean) * finney(n, sd * sd / 2), lower95: meanAt(0.95), upper95: meanAt(0.05) }
 }

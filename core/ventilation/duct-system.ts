@@ -46,6 +46,8 @@ export interface DuctBalance {
   readonly fan: FanPoint
   readonly hoods: readonly HoodDraw[]
   readonly ducts: readonly { readonly id: string, readonly flowM3PerS: number, readonly mPerS: number, readonly lossPa: number }[]
+  /** Every way takes what the fan lifts; not so, the flows are none. */
+  readonly isBalanced: boolean
 }
 
 /** What the fan lifts at a flow. Below its first point no more than there; beyond its last it falls on as it fell. */
@@ -77,9 +79,13 @@ function wayOf(ducts: ReadonlyMap<string, SystemDuct>, ductId: string): readonly
   return way
 }
 
+/** A step that is halved further leads nowhere: it is taken as it is, and the next one starts from there. */
+const LEAST_STEP = 1 / 64
 const MOST_TURNS = 200
 /** Balanced to this share of what the fan lifts. */
 const BALANCED = 1e-9
+/** Further off, it is no balance. */
+const GOOD_ENOUGH = 1e-3
 
 /**
  * What every hood draws: along the way from each open hood to the fan, mouth, damper, ducts and filter take together what the fan lifts.
@@ -118,18 +124,20 @@ export function balanceDucts({ fan, filter, ducts, hoods }: DuctSystem): DuctBal
   for (let turn = 0; turn < MOST_TURNS && worst(rs) > BALANCED * most; turn++) {
     const fanSlope = slopeOf(lift, total(flows))
     const ductSlopes = new Map(ducts.map(duct => [duct.id, slopeOf(flow => ductLossPa(duct, flow), flowIn(flows, duct.id))]))
-    const matrix = open.map((hood, i) => open.map((_, k) => {
-      const shared = ways.get(hood.id)!.reduce((sum, { id }) => (carried.get(id)!.includes(k) ? sum + ductSlopes.get(id)! : sum), 0)
-      return shared - fanSlope + (i === k ? slopeOf(mouths[i]!, flows[i]!) + 1e-9 : 0)
-    }))
+    const matrix = open.map((_hood, i) => open.map((_other, k) => (i === k ? slopeOf(mouths[i]!, flows[i]!) + 1e-9 : 0) - fanSlope))
+    // What a duct takes from one hood it takes from every hood whose air it carries.
+    for (const { id } of ducts) {
+      const slope = ductSlopes.get(id)!
+      for (const i of carried.get(id)!) for (const k of carried.get(id)!) matrix[i]![k]! += slope
+    }
     const step = solved(matrix, rs)
-    // Half the way, and half of that, until it is nearer than before: no flow turns round.
+    // Half the way, and half of that, until it is nearer than before; no flow more than doubles or halves at once, and none turns round.
     let share = 1
     let next = flows
     do {
-      next = flows.map((flow, i) => Math.max(flow / 100, flow + share * step[i]!))
+      next = flows.map((flow, i) => Math.min(2 * flow, Math.max(flow / 2, flow + share * step[i]!)))
       share /= 2
-    } while (worst(residuals(next)) >= worst(rs) && share > 1e-6)
+    } while (worst(residuals(next)) >= worst(rs) && share > LEAST_STEP)
     flows = next
     rs = residuals(flows)
   }
@@ -152,6 +160,7 @@ export function balanceDucts({ fan, filter, ducts, hoods }: DuctSystem): DuctBal
       const flow = flowIn(flows, duct.id)
       return { id: duct.id, flowM3PerS: flow, mPerS: flow / ductAreaM2(duct.diameterM), lossPa: ductLossPa(duct, flow) }
     }),
+    isBalanced: open.length === 0 || worst(rs) <= GOOD_ENOUGH * most,
   }
 }
 
@@ -179,6 +188,8 @@ function solved(matrix: readonly (readonly number[])[], right: readonly number[]
 export const LEAST_DUCT_M_PER_S = 10
 /** More hoods than this are not tried in every order. */
 export const HOODS_TRIED = 10
+/** Nor those of a system of more ducts. */
+const DUCTS_TRIED = 40
 
 export interface DuctAssessment extends DuctBalance {
   /** However they are chosen, so many may stand open and none is starved; null where it was not tried. */
@@ -199,6 +210,7 @@ export function assessDucts(system: DuctSystem): DuctAssessment {
   const balance = balanceDucts(system)
   const open = new Set(system.hoods.filter(({ openShare }) => openShare > 0).map(({ id }) => id))
   const findings: Finding[] = []
+  if (!balance.isBalanced) findings.push(finding('hold', 'ducts.no-balance', {}))
   for (const { id, flowM3PerS } of starvedIn(balance, open)) {
     const neededM3PerS = system.hoods.find(hood => hood.id === id)!.neededM3PerS!
     findings.push(finding('hold', 'ducts.starved', { hood: id, flowM3PerS, neededM3PerS }, [STUDY_SOURCES.ductFriction]))
@@ -226,11 +238,12 @@ function* setsOf<Item>(items: readonly Item[], count: number, from = 0): Generat
 /** The most that may be open, whichever they are: one more lets no other draw more, so the first number that starves one ends it. */
 function howManyMayBeOpen(system: DuctSystem): number | null {
   const { hoods } = system
-  if (hoods.length > HOODS_TRIED || hoods.some(({ neededM3PerS }) => neededM3PerS === undefined)) return null
+  if (hoods.length > HOODS_TRIED || system.ducts.length > DUCTS_TRIED || hoods.some(({ neededM3PerS }) => neededM3PerS === undefined)) return null
   const starves = (chosen: readonly SystemHood[]): boolean => {
     const open = new Set(chosen.map(({ id }) => id))
     const tried = { ...system, hoods: hoods.map(hood => ({ ...hood, openShare: open.has(hood.id) ? 1 : 0 })) }
-    return starvedIn(balanceDucts(tried), open).length > 0
+    const balance = balanceDucts(tried)
+    return !balance.isBalanced || starvedIn(balance, open).length > 0
   }
   if (!starves(hoods)) return hoods.length
   for (let count = 1; count < hoods.length; count++) for (const chosen of setsOf(hoods, count)) if (starves(chosen)) return count - 1

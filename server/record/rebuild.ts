@@ -8,7 +8,8 @@ import { project } from '../tables/projections'
 
 /** Tables that are derived from the events and from nothing else. */
 export const DERIVED_TABLES = [
-  'site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading', 'monitor_reading',
+  'site_reading', 'house_rules_reading', 'station_reading', 'person_reading', 'hall_reading', 'fume_sheets_reading', 'samples_reading',
+  'monitor_reading',
   'check_lists_reading', 'item_reading', 'cylinder_reading', 'place_reading', 'notice_reading', 'notice_told', 'permit_duty',
   'permit_post', 'permit_reading', 'wardrobe_reading', 'deadline', 'snapshot',
 ] as const

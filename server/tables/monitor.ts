@@ -11,7 +11,8 @@ export function writeMonitor(siteId: string, monitorId: string, version: number,
   return [
     {
       text: `insert into monitor_reading (site_id, monitor_id, version, monitor, is_removed) values ($1, $2, $3, $4, $5)
-    on conflict (site_id, monitor_id) do update set version = excluded.version, monitor = excluded.monitor, is_removed = excluded.is_removed`,
+    on conflict (site_id, monitor_id) do update
+      set version = excluded.version, monitor = excluded.monitor, is_removed = excluded.is_removed`,
       values: [siteId, monitorId, version, JSON.stringify(monitor), monitor.isRemoved],
     },
   ]
@@ -52,7 +53,8 @@ export async function readStretches(
   stretchS: number,
 ): Promise<readonly HeardStretch[]> {
   const { rows } = await db.query<StretchRow>(
-    `select date_bin(make_interval(secs => $4), at, $3) as at, min(value) as lowest, avg(value) as mean, max(value) as highest, count(*)::int as count
+    `select date_bin(make_interval(secs => $4), at, $3) as at,
+       min(value) as lowest, avg(value) as mean, max(value) as highest, count(*)::int as count
      from instrument_value where site_id = $1 and monitor_id = $2 and at >= $3 group by 1 order by 1`,
     [siteId, monitorId, fromAt, stretchS],
   )

@@ -95,6 +95,7 @@ export const assessDuctsResponse = z.strictObject({
     share: z.number().nullable().describe('Of what it is counted on for; below 1 it is starved'),
   })),
   ducts: z.array(z.strictObject({ id: z.string(), flowM3PerS: z.number(), mPerS: z.number(), lossPa: z.number() })),
-  mayBeOpen: z.int().nullable().describe('However they are chosen; null with more than ten hoods, or where a need is not said'),
+  isBalanced: z.boolean(),
+  mayBeOpen: z.int().nullable().describe('However they are chosen; null with over ten hoods or forty ducts, or where a need is not said'),
   findings: z.array(findingSchema),
 })

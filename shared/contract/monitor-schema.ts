@@ -51,6 +51,8 @@ export const readingsResponse = z.strictObject({
     name: z.string(),
     taken: z.int().describe('readings that were new'),
     repeated: z.int().describe('readings that were kept already'),
-    standing: z.enum(['within', 'over', 'not-heard']).describe('over: past a limit within the last quarter of an hour'),
+    standing: z
+      .enum(['within', 'over', 'holds', 'not-heard'])
+      .describe('over: past a limit within the last quarter of an hour; holds: heading past it, below zero, or over the house\'s own'),
   })),
 })

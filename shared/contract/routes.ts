@@ -21,7 +21,8 @@ type OtherPath
     | 'bays/{bayId}/card' | 'class-sheet' | 'people/{personId}/to-bring'
 
 const get = (path: ReadingPath | OtherPath, access: Access, narrowed?: string): Route => ({ method: 'GET', path: `/api/v1/${path}`, access, narrowed })
-const post = (path: FormPath | 'readings' | `assess/${string}`, access: Access, narrowed?: string): Route => ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
+const post = (path: FormPath | 'readings' | `assess/${string}`, access: Access, narrowed?: string): Route =>
+  ({ method: 'POST', path: `/api/v1/${path}`, access, narrowed })
 
 const LIFE = 'its life: whoever may read that record, or is named in it'
 

@@ -65,6 +65,13 @@ describe('the model calibrated by samples', () => {
       expect(Math.log(found), String(share)).toBeCloseTo(kept[Math.floor(share * kept.length)]!, 1)
     expect(calibrate(question).findings.map(({ code }) => code)).toContain('calibration.only-below')
   })
+  it('a result that was not found, under a spread of shifts that is small, keeps all of what was held possible below it', () => {
+    // Half of a normal: its middle lies at the quarter, 0.6745 standard deviations down.
+    const { after } = calibrate(asked({ samples: [{ modelledMgPerM3: 1, measuredMgPerM3: 1, isBelowLoq: true }], shiftGsd: 1.02 })).whole
+    const sd = Math.hypot(Math.log(2), Math.log(2.5))
+    expect(Math.log(after.p50) / sd).toBeCloseTo(normalQuantile(0.25), 1)
+    expect(Math.log(after.p05) / sd).toBeCloseTo(normalQuantile(0.025), 1)
+  })
   it('more samples narrow it, and a limit of quantification far above says nothing', () => {
     const widths = [1, 3, 10, 30].map((n) => {
       const { after } = calibrate(asked({ samples: Array.from({ length: n }, () => asked().samples[0]!) })).whole

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { randomFrom } from '#core/chance/draws'
 import { damperCoefficient, ductAreaM2, ductLossPa, frictionFactor, velocityPressurePa } from '#core/ventilation/duct-friction'
 import type { Duct } from '#core/ventilation/duct-friction'
 import { assessDucts, balanceDucts } from '#core/ventilation/duct-system'
@@ -185,6 +186,19 @@ describe('what a system may', () => {
     expect(assessDucts(hall(['1'])).findings).toContainEqual(expect.objectContaining({ severity: 'caution', code: 'ducts.slow' }))
     const short = { ...hall(['1']), fan: FAN.slice(2) }
     expect(assessDucts(short).findings).toContainEqual(expect.objectContaining({ severity: 'hold', code: 'ducts.off-the-curve' }))
+  })
+  it('finds a balance for whatever is asked, and says where it found none', () => {
+    const next = randomFrom(5)
+    for (let k = 0; k < 200; k++) {
+      const { ducts, hoods } = hall()
+      const flow = 0.05 + next() * 20
+      const fan = [1, 0.95, 0.8, next() < 0.3 ? 0.8 : 0].map((share, i) => ({ flowM3PerS: flow * i / 3, pressurePa: 900 * share }))
+      const odd = { fan, ducts: ducts.map(duct => ({ ...duct, diameterM: 0.06 + next() * 0.5, lengthM: next() * 200 })), hoods }
+      expect(balanceDucts({ ...odd, hoods: hoods.map(one => ({ ...one, openShare: next() < 0.2 ? 0 : next() })) }).isBalanced).toBe(true)
+    }
+    // Nothing that could be read, and nothing is taken for a flow.
+    const unread = { ...hall(), fan: FAN.map(point => ({ ...point, pressurePa: Number.NaN })) }
+    expect(assessDucts(unread).findings).toContainEqual(expect.objectContaining({ severity: 'hold', code: 'ducts.no-balance' }))
   })
   it('a way that does not end at the fan is refused', () => {
     const lost = { ...hall(), ducts: hall().ducts.filter(({ id }) => id !== 'm1') }

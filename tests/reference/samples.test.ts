@@ -139,6 +139,14 @@ describe('categories of exposure (worked data sets)', () => {
     ;[0.1971, 0.25, 0.1747, 0.0753, 0.3029].forEach((chance, i) => expect(nothing[i]).toBeCloseTo(chance, 2))
     expect(exposureCategories([], 1)).toBeNull()
   })
+  it('many limits of quantification are put together upward, and say no more than one by one', () => {
+    const many = Array.from({ length: 60 }, (_, i) => ({ value: 0.2 + i / 1000, isBelowLoq: true }))
+    const highest = many.map(one => ({ ...one, value: 0.26 }))
+    const [loose, least] = [exposureCategories(many, 1)!, exposureCategories(highest, 1)!]
+    // At most as sure as they are, at least as sure as if all were the highest.
+    loose.forEach((chance, i) => expect(Math.abs(chance - least[i]!)).toBeLessThan(0.05))
+    expect(loose[4]).toBeLessThanOrEqual(least[4]! + 1e-9)
+  })
   it('a result below a limit of quantification far above the others adds nothing, and one among them does', () => {
     const three = found([0.2, 0.3, 0.25])
     const withOne = (loq: number) => exposureCategories([...three, { value: loq, isBelowLoq: true }], 1)!

@@ -83,8 +83,8 @@ const drawn = computed(() => {
 const isWatched = computed(() => judged.viewAt(placed.bay).air.monitors.length > 0)
 /** What instruments that stand here say: whatever is tried, it is so. */
 const watched = computed(() => {
-  const { air: surroundings } = judged.viewAt(placed.bay)
-  return judgeMonitors(surroundings.monitors, surroundings.extraction, facts.rules, judged.standing.now)
+  const { monitors, extraction } = judged.viewAt(placed.bay).air
+  return judgeMonitors({ monitors, extraction, rules: facts.rules, now: judged.standing.now })
 })
 const fraction = computed(() => air.value.exposure?.fraction ?? null)
 const holds = computed(() =>

@@ -56,7 +56,14 @@ async function place() {
   <FrameForm class="place" of="monitor.place" :payload="payload" :busy="busy" @send="place">
     <FrameSelect v-model="quantity" :label="says.whatItMeasures" :ids="MONITOR_QUANTITIES" :named="one => words.monitorQuantities[one]" />
     <FrameText v-model="name" :label="says.whatItIsCalled" maxlength="80" is-needed name="name" />
-    <FrameText v-model="senmlName" :label="says.nameItSends" :hint="says.asItStandsInWhatItSends" maxlength="64" is-needed name="senmlName" />
+    <FrameText
+      v-model="senmlName"
+      :label="says.nameItSends"
+      :hint="says.asItStandsInWhatItSends"
+      maxlength="64"
+      is-needed
+      name="senmlName"
+    />
     <FrameNumber
       v-model="silentAfterS"
       :label="says.silentAfter"

@@ -3,7 +3,7 @@ import type { Monitor } from '#core/streams/monitor/monitor'
 import { monitorBounds } from '#core/monitor/monitor-bounds'
 import type { MonitorBound } from '#core/monitor/monitor-bounds'
 import { comparedWith } from '#core/monitor/heard-air'
-import { judgeMonitors } from '#core/monitor/judge-monitors'
+import { judgeMonitor } from '#core/monitor/judge-monitors'
 import { shownReading } from '#core/monitor/quantity-units'
 import { monitorStream } from '#core/ids/streams'
 import type { Placed } from '~/stores/judged'
@@ -53,10 +53,8 @@ const linesOf = (monitor: Monitor): readonly Line[] => {
       })
 }
 const saidOf = (monitor: Monitor) => {
-  const { air } = judged.viewAt(placed.bay)
-  const found = judgeMonitors(air.monitors, air.extraction, facts.rules, judged.standing.now)
-  return found
-    .filter(({ values }) => 'name' in values && values.name === monitor.name)
+  const { monitors, extraction } = judged.viewAt(placed.bay).air
+  return judgeMonitor(monitor, { monitors, extraction, rules: facts.rules, now: judged.standing.now })
     .map(said => ({ ...lookup.say(said), isStop: said.severity === 'stop' }))
 }
 const remove = (monitorId: string) =>
@@ -118,7 +116,13 @@ const remove = (monitorId: string) =>
 .top { display: flex; justify-content: space-between; align-items: center; gap: var(--space-5); }
 h4 { font-weight: 800; }
 h4 small { color: var(--soft); font-weight: 500; margin-left: var(--space-3); }
-.monitor { display: grid; gap: var(--space-3); border-top: var(--line-thin) solid var(--rule); padding-top: var(--space-4); justify-items: start; }
+.monitor {
+  display: grid;
+  gap: var(--space-3);
+  border-top: var(--line-thin) solid var(--rule);
+  padding-top: var(--space-4);
+  justify-items: start;
+}
 .monitor > .bounds, .monitor > .said { justify-self: stretch; }
 .value { display: flex; align-items: baseline; gap: var(--space-5); flex-wrap: wrap; }
 .number { font-size: var(--type-big); font-weight: 900; }

@@ -168,7 +168,8 @@ const summary = computed(() => {
       <summary>{{ says.theResultsInNumbers }}</summary>
       <ul>
         <li v-for="{ label: name, mgPerM3, isBelowLoq, minutes } in sorted" :key="name">
-          {{ name }}: {{ isBelowLoq ? says.below : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
+          {{ name }}:
+          {{ isBelowLoq ? says.below : '' }}{{ q.concentration(mgPerM3) }}{{ minutes === null ? '' : `, ${q.minutes(minutes)}` }}
         </li>
       </ul>
     </details>

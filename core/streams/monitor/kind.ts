@@ -4,8 +4,8 @@ import { shownReading } from '../../monitor/quantity-units'
 import type { Asks } from '../asks'
 import { asLanded, report, request } from '../stream-kind'
 import type { News, StreamKind, Touched } from '../stream-kind'
-import { aroundReadings } from '../../monitor/heard-air'
-import { decideMonitor, evolveMonitor, silentAt } from './monitor'
+import { aroundReadings, silentAt } from '../../monitor/heard-air'
+import { decideMonitor, evolveMonitor } from './monitor'
 import type { Monitor, MonitorCommand, MonitorEvent } from './monitor'
 
 const touches = (monitor: Monitor | null, command: MonitorCommand): Touched => ({

@@ -1,9 +1,10 @@
 import { finding } from '../../findings/finding'
 import type { MonitorQuantityId } from '../../ids/monitor-ids'
-import type { BoundRules } from '../../monitor/monitor-bounds'
-import { isPast, monitorBounds } from '../../monitor/monitor-bounds'
+import { monitorBounds } from '../../monitor/monitor-bounds'
+import type { StandingRules } from '../../monitor/standing'
+import { standingOf } from '../../monitor/standing'
 import type { HeardAir, OverRun, Reading } from '../../monitor/heard-air'
-import { comparedWith, listenTo } from '../../monitor/heard-air'
+import { listenTo, silentAt } from '../../monitor/heard-air'
 import { monitorIdOf } from '../../monitor/monitor-name'
 import type { Instant } from '../../time/instant'
 import { earliestOf, earlierOf, isAfter, isBefore, msOf } from '../../time/instant'
@@ -83,7 +84,7 @@ export interface MonitorToday {
   readonly id: string
   readonly at: Instant
   readonly now: Instant
-  readonly rules: BoundRules
+  readonly rules: StandingRules
   readonly bayIds: readonly string[]
   /** Readings that are kept, of the quarter of an hour before the first that is told and from then on. */
   readonly kept: readonly Reading[]
@@ -115,22 +116,19 @@ export function decideMonitor(monitor: Monitor | null, command: MonitorCommand, 
   }
 }
 
-/** From when a monitor that is not heard again says nothing any more; null for one that was never heard. */
-export const silentAt = ({ heard, silentAfterS }: Pick<Monitor, 'heard' | 'silentAfterS'>): Instant | null =>
-  heard && new Date(msOf(heard.at) + silentAfterS * 1000).toISOString()
-
 /** What was told comes on record at least so often, s; and as often as keeps a monitor that is heard from reading as silent. */
 const ON_RECORD_EVERY_S = 60
 
 const keyOf = ({ at, value }: Reading): string => `${msOf(at)} ${value}`
 
-/** How the air stands by what was heard: the gravest bound that is passed. */
-const passed = (heard: HeardAir, monitor: Monitor, rules: BoundRules): string | undefined =>
-  monitorBounds(monitor.quantity, rules).find(bound => isPast(bound, comparedWith(bound, heard)))?.bound
+/** How an instrument stands by what was heard, in a word for each thing that is wrong: another one comes on record at once. */
+const standing = ({ name, quantity }: Monitor, heard: HeardAir, rules: StandingRules): string =>
+  standingOf({ name, quantity, heard }, rules).map(({ code, values }) => ('bound' in values ? `${code} ${values.bound}` : code)).join()
 
 /**
- * What comes of some readings. Every one is kept apart from the record; on record comes what they come to, at once where the air
- * passes a bound or keeps it again, where a silence ends, and else every so often.
+ * What comes of some readings. Every one is kept apart from the record; on record comes what they come to, at once where the instrument
+ * stands otherwise than before, or a silence ends, and else every so often. What a hood's flow is compared with is not known here: a
+ * fall of it is on record within that.
  */
 function hear(monitor: Monitor, told: readonly Reading[], { now, rules, kept }: MonitorToday): readonly MonitorEvent[] {
   // An instrument's clock may run a little ahead: nothing is heard from what is to come.
@@ -150,7 +148,7 @@ function hear(monitor: Monitor, told: readonly Reading[], { now, rules, kept }: 
     = before === null
       || monitor.silentSince !== null
       || over?.since !== monitor.over?.since
-      || passed(heard, monitor, rules) !== passed(before, monitor, rules)
+      || standing(monitor, heard, rules) !== standing(monitor, before, rules)
       || msOf(heard.at) - msOf(before.at) >= everyS * 1000
   return isDue ? [{ type: 'air-heard', version: 1, payload: { heard, over, readings: fresh.length } }] : []
 }

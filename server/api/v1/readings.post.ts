@@ -3,9 +3,10 @@ import type { MonitorQuantityId } from '#core/ids/monitor-ids'
 import { monitorStream } from '#core/ids/streams'
 import type { Reading } from '#core/monitor/heard-air'
 import { aroundReadings } from '#core/monitor/heard-air'
-import { judgeMonitors } from '#core/monitor/judge-monitors'
 import { monitorIdOf } from '#core/monitor/monitor-name'
 import { unitsOf } from '#core/monitor/quantity-units'
+import type { StandingRules } from '#core/monitor/standing'
+import { standingOf } from '#core/monitor/standing'
 import { resolveSenml } from '#core/monitor/senml'
 import type { Monitor } from '#core/streams/monitor/monitor'
 import { decideMonitor } from '#core/streams/monitor/monitor'
@@ -47,15 +48,20 @@ export default api(async (event): Promise<z.input<typeof readingsResponse>> => {
   const answers: z.input<typeof readingsResponse>['monitors'] = []
   for (const [monitorId, { monitor, readings }] of told) {
     const taken = await take(siteId, keyId, monitorId, readings)
-    const now = nowIso(clock)
     const known = (await readMonitors(pool, siteId, [monitorId])).get(monitorId)
     const rules = (await readHouseRules(pool, siteId))?.value ?? NEW_SITE_RULES
-    const found = known ? judgeMonitors([known], undefined, rules, now) : []
-    const standing = !known?.heard ? 'not-heard' : found.some(({ code }) => code === 'monitor.over') ? 'over' : 'within'
-    answers.push({ monitorId, name: monitor.name, taken, repeated: readings.length - taken, standing })
+    answers.push({ monitorId, name: monitor.name, taken, repeated: readings.length - taken, standing: standingIn(known, rules) })
   }
   return { monitors: answers }
 })
+
+/** How an instrument stands by itself, in a word: what it does to its bays besides is theirs to tell. */
+function standingIn(monitor: Monitor | undefined, rules: StandingRules): z.input<typeof readingsResponse>['monitors'][number]['standing'] {
+  if (!monitor?.heard) return 'not-heard'
+  const [gravest] = standingOf({ ...monitor, heard: monitor.heard }, rules)
+  if (!gravest) return 'within'
+  return gravest.severity === 'stop' ? 'over' : 'holds'
+}
 
 /** Every reading with the monitor it is of. @throws Problem 422 with what is wrong, field by field */
 async function toldOf(

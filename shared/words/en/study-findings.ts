@@ -12,6 +12,11 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Shut a damper that nobody works at.',
     `Hood ${hood} is starved.`,
   ],
+  'ducts.no-balance': () => [
+    'No flow was found at which fan and ducts agree.',
+    'Look through the fan\'s curve and the losses.',
+    'No balance found.',
+  ],
   'ducts.slow': ({ duct, mPerS, atLeastMPerS }, q) => [
     `The air in duct ${duct} moves at ${q.speed(mPerS)}; under ${q.speed(atLeastMPerS)} fume settles in it.`,
     'Look into it, and have it cleaned.',

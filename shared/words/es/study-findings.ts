@@ -12,6 +12,11 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Cierre una compuerta donde nadie trabaje.',
     `A la campana ${hood} le falta aire.`,
   ],
+  'ducts.no-balance': () => [
+    'No se halló ningún caudal en que ventilador y ductos concuerden.',
+    'Revise la curva del ventilador y las pérdidas.',
+    'No hay equilibrio.',
+  ],
   'ducts.slow': ({ duct, mPerS, atLeastMPerS }, q) => [
     `El aire en el ducto ${duct} va a ${q.speed(mPerS)}; por debajo de ${q.speed(atLeastMPerS)} el humo se asienta en él.`,
     'Revíselo por dentro y haga que lo limpien.',

@@ -6,6 +6,7 @@ import { nearestReading } from '#core/monitor/nearest-reading'
 import { isPast, monitorBounds } from '#core/monitor/monitor-bounds'
 import type { Extraction } from '#core/streams/hall/hall'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
+import type { StandingRules } from '#core/monitor/standing'
 import { monitorKind } from '#core/streams/monitor/kind'
 import { decideMonitor, evolveMonitor } from '#core/streams/monitor/monitor'
 import type { Monitor, MonitorEvent } from '#core/streams/monitor/monitor'
@@ -16,8 +17,8 @@ const NOON = '2026-11-30T12:00:00.000Z'
 const US = { ...NEW_SITE_RULES, jurisdiction: 'us', exposureBasis: 'us-legal', lelLimitPercent: 0, oxygenMaxPercent: 22 } as const
 const CO = (ppm: number): number => mgPerM3FromPpm('carbon-monoxide', ppm)
 const at = (minutes: number): string => minutesAfter(NOON, minutes)
-const codesOf = (monitors: readonly Monitor[], now: string, rules: Parameters<typeof judgeMonitors>[2] = US) =>
-  judgeMonitors(monitors, null, rules, now).map(({ severity, code }) => `${severity} ${code}`)
+const codesOf = (monitors: readonly Monitor[], now: string, rules: StandingRules = US) =>
+  judgeMonitors({ monitors, extraction: null, rules, now }).map(({ severity, code }) => `${severity} ${code}`)
 
 const PLACED = {
   type: 'monitor-placed', version: 1, payload: {
@@ -99,7 +100,7 @@ describe('what a bay may by its monitors', () => {
     expect(codesOf([under.monitor], at(2))).toEqual([])
     const over = told(gas)
     over.tell(every(1, [1, 5.1, 1].map(ppm)), at(2))
-    expect(judgeMonitors([over.monitor], null, US, at(2))[0]).toMatchObject({
+    expect(judgeMonitors({ monitors: [over.monitor], extraction: null, rules: US, now: at(2) })[0]).toMatchObject({
       severity: 'stop', values: { bound: 'ceiling', unit: 'ppm' },
     })
   })
@@ -128,10 +129,11 @@ describe('what a bay may by its monitors', () => {
     const arm = { flowM3PerS: 0.25 } as Extraction
     const flow = told(placed({ quantity: 'hood-flow' }))
     flow.tell([{ at: NOON, value: 0.24 }], NOON)
-    expect(judgeMonitors([flow.monitor], arm, US, NOON)).toMatchObject([{ severity: 'hold', code: 'monitor.flow-low' }])
+    const low = judgeMonitors({ monitors: [flow.monitor], extraction: arm, rules: US, now: NOON })
+    expect(low).toMatchObject([{ severity: 'hold', code: 'monitor.flow-low' }])
     flow.tell([{ at: at(0.5), value: 0.26 }], at(0.5))
     flow.tell([{ at: at(1), value: 0.26 }], at(1))
-    expect(judgeMonitors([flow.monitor], arm, US, at(1))).toEqual([])
+    expect(judgeMonitors({ monitors: [flow.monitor], extraction: arm, rules: US, now: at(1) })).toEqual([])
     const drifted = told(placed())
     drifted.tell([{ at: NOON, value: CO(-30) }], NOON)
     expect(codesOf([drifted.monitor], NOON)).toEqual(['hold monitor.below-zero'])
@@ -193,6 +195,19 @@ describe('what comes on record', () => {
     expect(shop.tell([{ at: NOON, value: CO(2) }], at(5)).events).toEqual([])
     expect(shop.tell([{ at: at(0.5), value: CO(3) }], at(0.5)).events).toEqual([])
     expect(shop.tell([{ at: at(1), value: CO(3) }], at(1)).events).toHaveLength(1)
+  })
+  it('what only holds comes on record as soon as what stops: nobody strikes on it for a minute', () => {
+    const gas = told(placed({ quantity: 'flammable-gas' }))
+    gas.tell([{ at: NOON, value: 0 }], NOON)
+    expect(gas.tell([{ at: at(0.1), value: 3 }], at(0.1)).events).toHaveLength(1)
+    const drifting = told(placed())
+    drifting.tell([{ at: NOON, value: CO(2) }], NOON)
+    expect(drifting.tell([{ at: at(0.1), value: CO(-40) }], at(0.1)).events).toHaveLength(1)
+    const rising = told(placed())
+    rising.tell([{ at: NOON, value: CO(2) }], NOON)
+    // 300 ppm is under the 1200 of danger, and over five times 50 on average as far as anything was heard.
+    expect(rising.tell([{ at: at(0.1), value: CO(300) }], at(0.1)).events).toHaveLength(1)
+    expect(codesOf([rising.monitor], at(0.1))).toEqual(['hold monitor.heading-over'])
   })
   it('two that differ at one instant both count', () => {
     const shop = told(placed())

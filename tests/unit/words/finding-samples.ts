@@ -109,6 +109,7 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'ventilation.indoors-needs-hood': {},
   'ventilation.hood-flow-by-table': { distanceM: 0.2, flowM3PerS: 0.1, neededM3PerS: 0.13 },
   'ducts.starved': { hood: '4', flowM3PerS: 0.19, neededM3PerS: 0.25 },
+  'ducts.no-balance': {},
   'ducts.slow': { duct: 'main 3', mPerS: 6.4, atLeastMPerS: 10 },
   'ducts.off-the-curve': { flowM3PerS: 0.4, leastM3PerS: 0.6, mostM3PerS: 2.2 },
   'ducts.may-be-open': { count: 4, of: 6 },

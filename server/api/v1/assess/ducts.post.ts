@@ -24,6 +24,7 @@ export default api(async (event): Promise<z.input<typeof assessDuctsResponse>> =
     fan: { ...balance.fan },
     hoods: balance.hoods.map(hood => ({ ...hood })),
     ducts: balance.ducts.map(duct => ({ ...duct })),
+    isBalanced: balance.isBalanced,
     mayBeOpen: balance.mayBeOpen,
     findings: findingsOut(findings.map(said => spoken(said))),
   }
