@@ -238,7 +238,8 @@ function* setsOf<Item>(items: readonly Item[], count: number, from = 0): Generat
 /** The most that may be open, whichever they are: one more lets no other draw more, so the first number that starves one ends it. */
 function howManyMayBeOpen(system: DuctSystem): number | null {
   const { hoods } = system
-  if (hoods.length > HOODS_TRIED || system.ducts.length > DUCTS_TRIED || hoods.some(({ neededM3PerS }) => neededM3PerS === undefined)) return null
+  const isTooMany = hoods.length > HOODS_TRIED || system.ducts.length > DUCTS_TRIED
+  if (isTooMany || hoods.some(({ neededM3PerS }) => neededM3PerS === undefined)) return null
   const starves = (chosen: readonly SystemHood[]): boolean => {
     const open = new Set(chosen.map(({ id }) => id))
     const tried = { ...system, hoods: hoods.map(hood => ({ ...hood, openShare: open.has(hood.id) ? 1 : 0 })) }
