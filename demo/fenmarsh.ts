@@ -6,6 +6,7 @@ import type { CareRecord } from '#core/shade/care'
 import type { WearableId } from '#core/ids/wearable-ids'
 import type { WearerRecord } from '#core/respirator/wearer'
 import type { HallAir } from '#core/ventilation/hall'
+import type { FlowFoundWith, HallDucts } from '#core/ventilation/hall-ducts'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { GlassesKind, HelmetFault } from '#core/ids/station-ids'
 
@@ -86,6 +87,28 @@ export const HALL_AIR: Readonly<Record<string, HallAir>> = {
   'gate-hall': air({}),
   'boat-shed': air({ volumeM3: 1500, ceilingM: 4.5, supplyM3PerS: 2, outdoorShare: 0.6, filterEfficiency: 0.95, airSpeedMPerS: 0.2 }),
   'lockside': air({ isOpenAir: true, airSpeedMPerS: 0.5 }),
+}
+
+/** A branch of the gate hall's ducts with the arm of a bay at its end. */
+const branch = (bay: string, lengthM: number, diameterM = 0.2) =>
+  ({ id: `to bay ${bay}`, into: 'main', lengthM, diameterM, wall: 'galvanised', lossCoefficient: 2.3 }) as const
+const hung = (bay: string, foundWith: FlowFoundWith) =>
+  ({ bayId: `bay-${bay}`, ductId: `to bay ${bay}`, entry: 'flanged-end', foundWith }) as const
+
+/** One fan draws at five arms of the gate hall; that of bay 4 was put up last and measured with the others shut. */
+export const HALL_DUCTS: Readonly<Record<string, HallDucts>> = {
+  'gate-hall': {
+    fan: [
+      { flowM3PerS: 0, pressurePa: 2600 }, { flowM3PerS: 1, pressurePa: 2300 }, { flowM3PerS: 2, pressurePa: 1500 },
+      { flowM3PerS: 2.8, pressurePa: 300 },
+    ],
+    filter: { flowM3PerS: 1.6, pressurePa: 600 },
+    ducts: [
+      { id: 'main', into: null, lengthM: 10, diameterM: 0.4, wall: 'galvanised', lossCoefficient: 0.8 },
+      branch('1', 9, 0.18), branch('3', 6), branch('4', 4), branch('5', 7), branch('7', 12),
+    ],
+    hoods: [hung('1', 'all-open'), hung('3', 'all-open'), hung('4', 'own-open'), hung('5', 'all-open'), hung('7', 'all-open')],
+  },
 }
 
 /** How warm the halls are on a working morning, °C. */

@@ -14,7 +14,7 @@ import { monthsAfter } from '#core/time/months-after'
 import { nowIso } from '#server/clock'
 import { setLogin, setPin } from '#server/tables/credential'
 import { hashSecret } from '#server/secrets'
-import { AREAS, bayIdOf, BAYS, HALL_AIR, HALL_WARMTH_C, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
+import { AREAS, bayIdOf, BAYS, HALL_AIR, HALL_DUCTS, HALL_WARMTH_C, HALLS, LEAD, PEOPLE, RULES, SITE, WARDROBE } from './fenmarsh'
 import type { DemoBay, DemoPerson } from './fenmarsh'
 import { ITEMS } from './kit-items'
 import { loadKitAndCylinders } from './load-kit-and-cylinders'
@@ -196,6 +196,7 @@ export async function loadDemo(door: Door, isEmpty: boolean): Promise<readonly D
       },
     })
   }
+  for (const [hallId, ducts] of Object.entries(HALL_DUCTS)) await lead(hallStream(hallId), { type: 'hall.lay-ducts', payload: { ducts } })
   for (const person of [LEAD, ...PEOPLE]) await loadPerson(door, lead, person)
   for (const person of PEOPLE) await loadWearer(door, lead, person)
   const instructor = sendAs('maren-holt')

@@ -1,26 +1,17 @@
 import type { Finding } from '#core/findings/finding'
 import type { HouseRules } from '#core/streams/house-rules/house-rules'
 import type { UnitSystem } from '#core/units'
-import { cylinderSentences } from '#shared/words/en/cylinder-findings'
-import { hotworkSentences } from '#shared/words/en/hotwork-findings'
-import { kitItemSentences } from '#shared/words/en/kit-item-findings'
-import { protectionSentences } from '#shared/words/en/protection-findings'
-import { studySentences } from '#shared/words/en/study-findings'
-import { cylinderSentences as cylinderSpanish } from '#shared/words/es/cylinder-findings'
+import { besidesBoard } from '#shared/words/en/besides-board'
+import { besidesBoard as besidesBoardSpanish } from '#shared/words/es/besides-board'
 import { sentences as spanish } from '#shared/words/es/findings'
-import { hotworkSentences as hotworkSpanish } from '#shared/words/es/hotwork-findings'
-import { kitItemSentences as kitItemSpanish } from '#shared/words/es/kit-item-findings'
-import { protectionSentences as protectionSpanish } from '#shared/words/es/protection-findings'
-import { studySentences as studySpanish } from '#shared/words/es/study-findings'
 import { learnSentences, speak as speakIn, spoken as spokenIn } from '#shared/words/speak'
 import type { Spoken } from '#shared/words/sentences'
 import type { SpokenFinding } from '#shared/words/speak'
 import { languageHere } from './language'
 
 // The server speaks for every area; a page fetches its own. Whoever speaks here imports this module, so that the bundle keeps the call.
-learnSentences({ ...cylinderSentences, ...kitItemSentences, ...hotworkSentences, ...protectionSentences, ...studySentences })
-learnSentences({ ...spanish, ...cylinderSpanish, ...kitItemSpanish, ...hotworkSpanish, ...protectionSpanish,
-  ...studySpanish }, 'es')
+learnSentences(besidesBoard)
+learnSentences({ ...spanish, ...besidesBoardSpanish }, 'es')
 
 /** A finding as the API sends it, in the language that was asked for. */
 export const spoken = (said: Finding, units?: UnitSystem): SpokenFinding => spokenIn(said, units, languageHere())

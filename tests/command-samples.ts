@@ -74,6 +74,13 @@ export const COMMAND_SAMPLES = {
   'station.reopen': {},
   'station.lapse-checks': {},
   'hall.describe': { air: AIR },
+  'hall.lay-ducts': {
+    ducts: {
+      fan: [{ flowM3PerS: 0, pressurePa: 2000 }, { flowM3PerS: 1, pressurePa: 800 }],
+      ducts: [{ id: 'main', into: null, lengthM: 5, diameterM: 0.16, wall: 'galvanised', lossCoefficient: 1 }],
+      hoods: [{ bayId: 'bay-1', ductId: 'main', entry: 'flanged-end', foundWith: 'own-open' }],
+    },
+  },
   'hall.tell-heat': { warmth: { airC: 24, humidityPercent: 50, isInSun: false }, isEverybodyUsed: false },
   'hall.fit-bays': { bays: { 'bay-1': { xM: 1, yM: 1, extraction: null } } },
   'hall.fit-bay': { bayId: 'bay-1', fitted: { xM: 1, yM: 1, extraction: null } },

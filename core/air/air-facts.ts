@@ -131,6 +131,7 @@ export function hallQuestion(facts: AirFacts, hallId: string): HallQuestion | nu
   const shopDay = shopDayIn(facts)
   return {
     hall: hall.air,
+    ducts: hall.ducts ?? undefined,
     bays,
     sheets,
     shiftHours: rules.shiftHours,

@@ -99,6 +99,7 @@ export function assessAir({ bay, prediction: hall, check, surveys, shopDay, wear
   }
   const ofPlace = [
     ...ventilationRules(ofLaw),
+    ...ofDucts(prediction, bay),
     ...(bay.extraction ? (prediction.window?.findings ?? []) : []),
   ]
   if (job.startsAt === undefined || job.endsAt === undefined) missing.push(finding('hold', 'air.times-unknown', {}))
@@ -243,6 +244,21 @@ function judgeHood(
     if (fault) found.push(finding('hold', 'air.extraction-fault', { fault }, [SOURCES.shopPractice]))
   }
   if (extraction.flowFrom === 'maker') found.push(finding('caution', 'air.flow-not-measured', {}))
+}
+
+/** From here on what others take is worth a word: a twentieth less than it was found to draw. */
+const STARVED = 0.95
+
+/** What shared ducts do to the hood of a bay. */
+function ofDucts({ ducted }: BayPrediction, { extraction }: BayAir): readonly Finding[] {
+  if (!ducted || !extraction) return []
+  const { flowM3PerS, openBays, idleBays } = ducted
+  const open = { openCount: openBays.length + 1, idle: idleBays, idleCount: idleBays.length }
+  if (flowM3PerS === null) return [finding('hold', 'air.ducts-unknown', open, [SOURCES.ductFriction])]
+  if (flowM3PerS >= STARVED * extraction.flowM3PerS) return []
+  return [
+    finding('caution', 'air.starved', { drawsM3PerS: flowM3PerS, foundM3PerS: extraction.flowM3PerS, ...open }, [SOURCES.ductFriction]),
+  ]
 }
 
 function sayFume(said: readonly Finding[], found: Finding[], missing: Finding[]): void {

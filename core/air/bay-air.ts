@@ -28,6 +28,8 @@ export interface BayAir {
   readonly personId: string | null
   /** Today's look at the extraction; left out where a plan is tried: then it is taken to run as it should. */
   readonly check?: ExtractionCheck | null
+  /** The flow of its hood is one that is tried: it draws that, whatever else hangs on its ducts. */
+  readonly isFlowTried?: boolean
 }
 
 /** Does the hood draw now: looked at today and nothing wrong? Without a hood there is nothing to run. */
@@ -58,13 +60,18 @@ const KIND_WHEN: Readonly<Record<Extraction['kind'], (placement: HoodPosition['p
 /** Extraction that works without a position: the work stands in it, or it sits on the gun. */
 export const needsPosition = (kind: Extraction['kind']): boolean => kind !== 'booth' && kind !== 'gun'
 
-/** The hood as physics sees it; null where there is none or nobody has set its place. */
+/**
+ * The hood as physics sees it; null where there is none, nobody has set its place, or nobody knows what it draws.
+ *
+ * @param flowM3PerS what it draws now; left out: what it was found to draw
+ */
 export function hoodAtWork(
   extraction: Extraction | null | undefined,
   position: HoodPosition | null,
+  flowM3PerS: number | null | undefined = extraction?.flowM3PerS,
 ): { readonly hood: Hood, readonly distanceM: number } | null {
-  if (!extraction || (needsPosition(extraction.kind) && !position)) return null
-  const { kind, diameterM, widthM, heightM, flanged, flowM3PerS } = extraction
+  if (!extraction || flowM3PerS === null || flowM3PerS === undefined || (needsPosition(extraction.kind) && !position)) return null
+  const { kind, diameterM, widthM, heightM, flanged } = extraction
   return {
     hood: {
       kind: KIND_WHEN[kind](position?.placement ?? 'beside'),

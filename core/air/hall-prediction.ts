@@ -24,9 +24,12 @@ import { captureInDraughts } from './capture-in-draughts'
 import type { CaptureWindow } from '../ventilation/capture-window'
 import { captureWindow } from '../ventilation/capture-window'
 import type { HallAir } from '../ventilation/hall'
+import type { DrawnHood, HallDucts } from '../ventilation/hall-ducts'
+import { drawnHoods } from '../ventilation/hall-ducts'
 import type { Hood } from '../ventilation/hood'
 import type { BayAir } from './bay-air'
 import { hoodAtWork, isHoodRunning } from './bay-air'
+import { stands } from '../time/instant'
 import type { Instant } from '../time/instant'
 
 /** What somebody breathes of the arcs of their own bay, and for how many hours they are there. */
@@ -35,6 +38,8 @@ export interface AloneAtWork { readonly air: DayAir, readonly hours: number }
 /** Everything that the air of a hall is predicted from. */
 export interface HallQuestion extends ShopClock {
   readonly hall: HallAir
+  /** Left out: each hood has a fan of its own. */
+  readonly ducts?: HallDucts | undefined
   readonly bays: readonly BayAir[]
   readonly sheets: FumeDataSheets
   readonly shiftHours: number
@@ -49,12 +54,20 @@ export interface HallQuestion extends ShopClock {
   readonly mayStrike?: (bayId: string, alone: AloneAtWork | null) => boolean
 }
 
+/** What a hood that shares its fan draws. */
+export interface DuctedFlow extends DrawnHood {
+  /** Those of the open bays where there is no work: their dampers may be shut. */
+  readonly idleBays: readonly string[]
+}
+
 /** What is predicted for one bay. */
 export interface BayPrediction {
   readonly emission: Emission
   /** What its arc makes, mg/min: the 5th, 50th and 95th percentile, not every quantity at its worst at once. */
   readonly made: Readonly<Partial<Record<SubstanceId, Range>>>
   readonly hood: Hood | null
+  /** Where its hood shares a fan with others. */
+  readonly ducted: DuctedFlow | null
   readonly distanceM: number | null
   readonly capture: Range
   readonly window: CaptureWindow | null
@@ -102,6 +115,21 @@ export const jobEmission = (job: Job, sheets: FumeDataSheets): Emission =>
 /** The weak end of the plume: the harder one to receive. */
 const lowestCurrent = ({ currentA, currentRangeA }: Job): number | undefined => currentRangeA ? currentRangeA[0] : currentA
 
+/** What the hoods on the ducts of a hall draw now. A damper is seen shut when today's look at the bay says so. */
+function ductedFlows(ducts: HallDucts, bays: readonly BayAir[], now: Instant): ReadonlyMap<string, DuctedFlow> {
+  const isSeenShut = ({ check }: BayAir): boolean => Boolean(check) && stands(check!.validUntil, now) && !check!.damperOpen
+  const known = bays.map(bay => ({
+    bayId: bay.bayId,
+    flowM3PerS: bay.extraction?.flowM3PerS ?? 0,
+    isMakers: bay.extraction?.flowFrom === 'maker',
+    isSeenShut: isSeenShut(bay),
+  }))
+  const isIdle = (bayId: string): boolean => !bays.some(bay => bay.bayId === bayId && bay.job !== null)
+  return new Map(
+    [...drawnHoods(ducts, known)].map(([bayId, drawn]) => [bayId, { ...drawn, idleBays: drawn.openBays.filter(isIdle) }]),
+  )
+}
+
 /** Whoever works where nobody is named. */
 const NOBODY = ''
 
@@ -120,7 +148,7 @@ function solved(hall: HallAir, bays: readonly HallBay[], shiftHours: number, dra
  * Source: `core/fume`, `core/ventilation`, `core/exposure`.
  */
 export function predictHall(
-  { hall, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion,
+  { hall, ducts, bays, sheets, shiftHours, shopDayHour, timeZone, now, mayStrike }: HallQuestion,
   draws: DrawSet = JUDGED,
 ): HallPrediction {
   const clock = { shopDayHour, timeZone }
@@ -133,10 +161,12 @@ export function predictHall(
     return found
   }
   const canBeSaid = ({ job }: JobSpan): boolean => job.arcMinPerH !== undefined && isKnown(emissionOfJob(job))
+  const onDucts = ducts && ductedFlows(ducts, bays, now)
   const parts = bays.map((bay) => {
     const spans = dayWork(bay.earlierJobs, bay.job, shopDayHour, now)
     const emission = bay.job ? emissionOfJob(bay.job) : null
-    const at = hoodAtWork(bay.extraction, bay.position)
+    const ducted = bay.extraction && !bay.isFlowTried ? onDucts?.get(bay.bayId) ?? null : null
+    const at = hoodAtWork(bay.extraction, bay.position, ducted?.flowM3PerS)
     const question
       = at && bay.job ? { ...at, process: bay.job.process, currentA: lowestCurrent(bay.job), crossDraughtMPerS: hall.airSpeedMPerS } : null
     // A hood that is off, not looked at today, or of an idle bay draws nothing out of the hall.
@@ -161,7 +191,7 @@ export function predictHall(
       captureInDraught,
       work,
     }
-    return { bay, spans, emission, at, question, capture, hallBay, isOwnKnown, isReady }
+    return { bay, spans, emission, at, ducted, question, capture, hallBay, isOwnKnown, isReady }
   })
   let shift: HallShift | undefined
   const solve = (): HallShift => shift ??= solved(hall, parts.map(({ hallBay }) => hallBay), shiftHours, draws)
@@ -234,7 +264,7 @@ export function predictHall(
       const spot = spotOf(bayId)
       const part = parts[spot]
       if (!part) return null
-      const { emission, at, question, capture, isOwnKnown } = part
+      const { emission, at, ducted, question, capture, isOwnKnown } = part
       const prediction: BayPrediction = {
         emission: emission ?? { substances: {}, findings: [] as readonly Finding[], unmeasured: {} },
         made: Object.fromEntries(
@@ -244,6 +274,7 @@ export function predictHall(
           ]),
         ),
         hood: at?.hood ?? null,
+        ducted,
         distanceM: at?.distanceM ?? null,
         capture,
         window: question ? captureWindow(question) : null,

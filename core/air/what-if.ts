@@ -44,7 +44,7 @@ function tryBay(bay: BayAir, change: WhatIf): BayAir {
   return {
     ...bay, position,
     job: bay.job && tryJob(bay.job, change),
-    extraction: bay.extraction && flowM3PerS !== undefined ? { ...bay.extraction, flowM3PerS } : bay.extraction,
+    ...bay.extraction && flowM3PerS !== undefined ? { extraction: { ...bay.extraction, flowM3PerS }, isFlowTried: true } : {},
   }
 }
 

@@ -10,6 +10,10 @@ export interface AirFindings {
   'air.times-unknown': Record<string, never>
   'air.arc-time-unknown': Record<string, never>
   'air.flow-not-measured': Record<string, never>
+  /** Its hood shares a fan: with these dampers open it draws less than it was found to. */
+  'air.starved': { drawsM3PerS: number, foundM3PerS: number, openCount: number, idle: readonly string[], idleCount: number }
+  /** The ducts it hangs on have no balance with the dampers that may stand open. */
+  'air.ducts-unknown': { openCount: number, idle: readonly string[], idleCount: number }
   'air.extraction-not-checked': Record<string, never>
   'air.extraction-fault': { fault: ExtractionFault }
   'air.no-limit': Record<string, never>

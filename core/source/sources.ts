@@ -432,6 +432,12 @@ export const SOURCES = {
     basis: 'published',
     confidence: 'medium',
   },
+  ductFriction: {
+    document: 'Darcy and Weisbach; Colebrook 1939; ACGIH Industrial Ventilation',
+    clause: 'friction of ducts, roughness 0.15 mm galvanised, 0.9 mm riveted, 3 mm flexible; the balance of fan and branches',
+    basis: 'published',
+    confidence: 'high',
+  },
   captureVelocity: {
     document: 'ACGIH Industrial Ventilation; HSG258',
     clause: 'capture velocity for welding: 100 to 200 ft/min, 0.5 m/s',

@@ -21,12 +21,6 @@ export const STUDY_SOURCES = {
     basis: 'derived',
     confidence: 'medium',
   },
-  ductFriction: {
-    document: 'Darcy and Weisbach; Colebrook 1939; ACGIH Industrial Ventilation',
-    clause: 'friction of ducts, roughness 0.15 mm galvanised, 0.9 mm riveted, 3 mm flexible; the balance of fan and branches',
-    basis: 'published',
-    confidence: 'high',
-  },
   ductVelocity: {
     document: 'ACGIH Industrial Ventilation',
     clause: 'least duct velocity for welding fume, 2000 to 2500 fpm (10 to 13 m/s)',

@@ -1,6 +1,7 @@
 import type { Finding } from '../findings/finding'
 import { finding } from '../findings/finding'
 import { SOURCES } from '../source/sources'
+import type { HoodKindId } from '../ids/vocabulary'
 import type { CaptureQuestion } from './capture'
 import { isShotPast, RECEIVING_MARGIN } from './capture'
 import { mouthAreaM2, mouthRadiusM, reachM, velocityAtMPerS } from './hood'
@@ -33,6 +34,10 @@ export interface CaptureWindow {
 /** The velocity that a side hood must draw at the arc in this draught, m/s. */
 export const neededVelocityMPerS = (crossDraughtMPerS: number): number =>
   Math.max(CAPTURE_VELOCITY_M_PER_S, DRAUGHT_FACTOR * crossDraughtMPerS)
+
+/** The velocity that a hood of a kind must draw at the arc; a table under the work draws more. */
+export const neededAtArcMPerS = (kind: HoodKindId, crossDraughtMPerS: number): number =>
+  Math.max(kind === 'downdraft' ? TABLE_VELOCITY_M_PER_S : 0, neededVelocityMPerS(crossDraughtMPerS))
 
 /** The greatest height at which an overhead mouth still covers the leaning plume and outdraws it, m. */
 function receivingHeightM({ hood, process, currentA, crossDraughtMPerS }: CaptureQuestion): number {
@@ -91,10 +96,7 @@ export function captureWindow(question: CaptureQuestion): CaptureWindow {
   const gas = shieldGasLimit(process)
   const nearestM = gas ? reachM(hood, gas.limitMPerS) : 0
   const receives = hood.kind === 'overhead' || hood.kind === 'canopy'
-  const needed
-    = hood.kind === 'downdraft'
-      ? Math.max(TABLE_VELOCITY_M_PER_S, neededVelocityMPerS(crossDraughtMPerS))
-      : neededVelocityMPerS(crossDraughtMPerS)
+  const needed = neededAtArcMPerS(hood.kind, crossDraughtMPerS)
   const drawnToM = reachM(hood, needed)
   const farthestM = receives ? Math.max(receivingHeightM(question), drawnToM) : drawnToM
   const windowM = farthestM > nearestM ? [nearestM, farthestM] as const : null

@@ -11,6 +11,7 @@ import { HALL_LIMITS } from '#core/ventilation/hall'
 import { HEAT_LIMITS } from '#core/heat/heat-stress'
 import { HOOD_LIMITS } from '#core/ventilation/hood'
 import { CONSUMABLES, EXTRACTION_KINDS, PROCESSES, SUBSTANCES } from '#core/ids/vocabulary'
+import { hallDuctsSchema } from './ducts-schema'
 import { between } from './job-schema'
 import type { Payloads } from './payloads'
 import { idSchema, sentenceSchema } from './text-schema'
@@ -115,6 +116,7 @@ export const hallPayloads = {
       .record(idSchema, fittedBaySchema)
       .refine(bays => Object.keys(bays).length > 0 && Object.keys(bays).length <= BAYS_AT_ONCE, `1 to ${BAYS_AT_ONCE} bays`),
   }),
+  'hall.lay-ducts': z.strictObject({ ducts: hallDuctsSchema.nullable() }),
   'hall.tell-heat': z.strictObject({ warmth: warmthSchema, isEverybodyUsed: z.boolean() }),
 } satisfies Payloads<HallCommands>
 

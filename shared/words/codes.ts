@@ -1,9 +1,11 @@
 import type { CylinderFindings } from '#core/findings/cylinder-findings'
+import type { CommandFindings } from '#core/findings/command-findings'
 import type { ElectricalFindings } from '#core/findings/electrical-findings'
 import type { InspectionFindings } from '#core/findings/kit-findings'
 import type { Sentences } from './sentences'
 import type { HotWorkFindings, PermitFindings, SparkFindings } from '#core/findings/hotwork-findings'
 import type { StudyFindings } from '#core/findings/study-findings'
+import type { VentilationFindings } from '#core/findings/ventilation-findings'
 import type { ProtectionFindings } from '#core/findings/protection-findings'
 
 /** What only Gas and the answers for other programs say: fetched with them, not with the board. */
@@ -15,8 +17,11 @@ export type KitItemCode = Exclude<keyof ElectricalFindings | keyof InspectionFin
 /** What only the answers for other programs say of lasers, arcs that others see, noise and heat: the board does not carry it. */
 export type ProtectionCode = keyof ProtectionFindings
 
-/** What only the answers for other programs say of ducts, and of the model against samples. */
-export type StudyCode = keyof StudyFindings
+/** What the door says of what it refuses or remarks on; what it also tells people as a notice goes with the board. */
+export type RefusalCode = Exclude<keyof CommandFindings, 'person.sign-in-reset'>
+
+/** What only the answers for other programs say of ducts, of a room's oxygen, and of the model against samples. */
+export type StudyCode = keyof StudyFindings | Extract<keyof VentilationFindings, `oxygen.${string}`>
 
 /** What Gas, Kit and the board all say: it goes with the board. */
 export type KitCode

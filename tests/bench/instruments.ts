@@ -3,8 +3,9 @@ import { mgPerM3FromPpm } from '#core/fume/gases'
 import { listenTo } from '#core/monitor/heard-air'
 import { monitorBounds } from '#core/monitor/monitor-bounds'
 import { NEW_SITE_RULES } from '#core/streams/house-rules/house-rules'
-import { assessDucts, balanceDucts } from '#core/ventilation/duct-system'
-import type { DuctSystem } from '#core/ventilation/duct-system'
+import type { DuctSystem } from '#core/ventilation/duct-balance'
+import { balanceDucts } from '#core/ventilation/duct-balance'
+import { assessDucts } from '#core/ventilation/duct-system'
 import { median, report } from './ratio'
 
 /** A hall of twelve arms on one fan, balanced anew at every touch of a damper; and the largest pack that an instrument may tell. */

@@ -320,4 +320,25 @@ describe('air behind the one door', () => {
     await rebuild(shop.pool)
     expect(await read()).toEqual(before)
   })
+  it('ducts are laid by the safety lead for bays of the hall, the bays on them are judged anew', async () => {
+    const lay = (ducts: unknown, by = lead()) => shop.send(by, [hallStream('hall')], { type: 'hall.lay-ducts', payload: { ducts } } as never)
+    const duct = (id: string, into: string | null) => ({ id, into, lengthM: 6, diameterM: 0.2, wall: 'galvanised', lossCoefficient: 1 })
+    const hood = (bayId: string, ductId: string) => ({ bayId, ductId, entry: 'flanged-end', foundWith: 'own-open' })
+    const system = {
+      fan: [{ flowM3PerS: 0, pressurePa: 1500 }, { flowM3PerS: 1.5, pressurePa: 100 }],
+      ducts: [duct('main', null), duct('to 1', 'main'), duct('to 2', 'main')],
+      hoods: [hood('bay-1', 'to 1'), hood('bay-2', 'to 2')],
+    }
+    expect((await lay(system, instructor())).body).toMatchObject({ findings: [{ code: 'command.not-allowed' }] })
+    expect((await lay({ ...system, hoods: [hood('bay-9', 'to 1')] })).status).toBe(409)
+    expect((await lay(system)).status).toBe(200)
+    expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).toContain('air.starved')
+    // Nobody works at the other bay: its damper, seen shut, takes nothing.
+    await sendOk(instructor(), [BAY_2], {
+      type: 'station.check-extraction',
+      payload: { on: true, damperOpen: false, inPosition: true, draws: true },
+    })
+    expect((await gateEvents(BAY_1)).findings.map(({ code }) => code)).not.toContain('air.starved')
+    expect((await lay(null)).status).toBe(200)
+  })
 })

@@ -57,6 +57,8 @@ export const CITED: { readonly [Code in FindingCode]?: readonly string[] } = {
   'acetylene.pressure-too-high': ['euAcetylenePressure', 'ukAcetylenePressure', 'usAcetylenePressure'],
   'air.extraction-fault': ['shopPractice'],
   'air.extraction-not-checked': ['shopPractice'],
+  'air.ducts-unknown': ['ductFriction'],
+  'air.starved': ['ductFriction'],
   'air.measured': ['complianceTest'],
   'air.position-unknown': ['captureVelocity+receiving'],
   'air.rests-on-pencil': ['emissionFactors'],

@@ -11,6 +11,7 @@ import {
 import type { HoodEntryId } from '#core/ventilation/hood-flow'
 import type { ExtractionKindId } from '#core/ids/vocabulary'
 import { EXTRACTION_KINDS } from '#core/ids/vocabulary'
+import { hoodEntryWords } from '~/areas/air/hoodEntryWords'
 import { airPages } from '~/words/air'
 
 const says = airPages.extractionForm
@@ -45,13 +46,6 @@ const share = { unit: '%', step: 1, toShown: (si: number) => si * 100, fromShown
 const readings = ref('')
 const ductM = ref<number | undefined>(before?.diameterM)
 const entry = ref<HoodEntryId | ''>('flanged-end')
-const ENTRY_WORDS: Record<HoodEntryId, string> = {
-  'plain-end': says.plainEndOfADuct,
-  'flanged-end': says.flangedEnd,
-  'bellmouth': says.bellMouth,
-  'tapered-round': says.taperedRoundFace,
-  'tapered-rectangular': says.taperedRectangularFace,
-}
 const numbers = computed(() => readings.value.split(/[\s;]+/).filter(Boolean).map(readNumber))
 /** Flow from readings: speeds at the face in the site's unit, pressures in Pa. */
 const worked = computed(() => {
@@ -180,7 +174,7 @@ const place = () => ({
           v-model="entry"
           :label="says.theHoodIsA"
           :ids="Object.keys(ENTRY_COEFFICIENTS) as HoodEntryId[]"
-          :named="id => ENTRY_WORDS[id]"
+          :named="hoodEntryWords"
         />
       </template>
       <FrameNumber v-model="flowM3PerS" :label="says.flow" :unit="units.airFlow" :limits="HOOD_LIMITS.flowM3PerS" />

@@ -170,6 +170,7 @@ async function fit(bayId: string, fitted: FittedBay) {
     <p v-if="bays.length === 0" class="soft">
       {{ says.noBayStandsInThis }}
     </p>
+    <AirDucts v-if="state?.air && bays.length > 0" :hall="hall" :ducts="state.ducts ?? null" :bays="bays" />
   </section>
 </template>
 

@@ -112,6 +112,10 @@ export function saidOf({ type, payload, was }: Pick<LogEntry, 'type' | 'payload'
       const { air } = payload as Payload<HallEvent, 'hall-described'>
       return air.isOpenAir ? says.describedAsOpenAir : says.hallDescribedOfAir(q.volume(air.volumeM3), q.airFlow(air.supplyM3PerS))
     }
+    case 'ducts-laid': {
+      const { ducts } = payload as Payload<HallEvent, 'ducts-laid'>
+      return ducts ? says.ductsLaid(ducts.hoods.length) : says.ductsTakenOut
+    }
     case 'bay-fitted': {
       const {
         bayId,

@@ -125,6 +125,8 @@ export const logPages = {
     extractionFailedItsCheck: (extractionFaults: Shown) => `Extraction failed its check: ${extractionFaults}`,
     extractionDrawsAsItShould: 'Extraction draws as it should',
     describedAsOpenAir: 'Described as open air',
+    ductsLaid: (hoods: Shown) => `Ducts of the hall told: one fan, hoods on it: ${hoods}`,
+    ductsTakenOut: 'Each hood of the hall has a fan of its own again',
     hallDescribedOfAir: (volume: Shown, airFlow: Shown) => `Hall described: ${volume}, ${airFlow} of air`,
     noExtraction: 'no extraction',
     dataSheetEntered: (consumables: Shown, title: Shown) => `Data sheet entered: ${consumables}, ${title}`,

@@ -17,32 +17,21 @@ import { sitePages } from './site'
 import { stationPages } from './station'
 import { tradePages } from './trade'
 import { cardWords } from '#shared/words/es/card-words'
-import { cylinderSentences } from '#shared/words/es/cylinder-findings'
 import { cylinderWords } from '#shared/words/es/cylinder-words'
 import { emergencyWords } from '#shared/words/es/emergency-words'
+import { besidesBoard } from '#shared/words/es/besides-board'
 import { sentences } from '#shared/words/es/findings'
 import { fireWords } from '#shared/words/es/fire-words'
 import { garmentWords } from '#shared/words/es/garment-words'
 import { handoverChecks } from '#shared/words/es/handover-words'
-import { hotworkSentences } from '#shared/words/es/hotwork-findings'
 import { hotworkWords } from '#shared/words/es/hotwork-words'
-import { kitItemSentences } from '#shared/words/es/kit-item-findings'
 import { kitItemWords } from '#shared/words/es/kit-item-words'
 import { kitWords } from '#shared/words/es/kit-words'
 import { laserWords } from '#shared/words/es/laser-words'
-import { protectionSentences } from '#shared/words/es/protection-findings'
-import { studySentences } from '#shared/words/es/study-findings'
 import { words } from '#shared/words/es/words'
 import { learnSentences } from '#shared/words/speak'
 
-learnSentences({
-  ...sentences,
-  ...cylinderSentences,
-  ...kitItemSentences,
-  ...hotworkSentences,
-  ...protectionSentences,
-  ...studySentences,
-}, 'es')
+learnSentences({ ...sentences, ...besidesBoard }, 'es')
 
 /** All that Zonaris says in Spanish: one file, fetched by whoever speaks it. */
 export const spanish = {

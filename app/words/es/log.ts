@@ -127,6 +127,8 @@ export const logPages: typeof English = {
     extractionFailedItsCheck: faults => `La extracción no pasó su revisión: ${faults}`,
     extractionDrawsAsItShould: 'La extracción jala como debe',
     describedAsOpenAir: 'Descrita como aire libre',
+    ductsLaid: hoods => `Ductos de la nave descritos: un ventilador, campanas en él: ${hoods}`,
+    ductsTakenOut: 'Cada campana de la nave tiene otra vez su propio ventilador',
     hallDescribedOfAir: (volume, airFlow) => `Nave descrita: ${volume}, ${airFlow} de aire`,
     noExtraction: 'sin extracción',
     dataSheetEntered: (consumables, title) => `Hoja de datos metida: ${consumables}, ${title}`,

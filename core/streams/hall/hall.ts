@@ -2,6 +2,7 @@ import type { Decision } from '../decision'
 import type { Instant } from '../../time/instant'
 import { newest } from '../../time/late-reports'
 import type { HallAir } from '../../ventilation/hall'
+import type { HallDucts } from '../../ventilation/hall-ducts'
 import type { ExtractionKindId } from '../../ids/vocabulary'
 
 /** How the flow of an extraction was found. */
@@ -60,6 +61,8 @@ export interface HallState {
   readonly air: HallAir | null
   /** Left out: nobody ever told. */
   readonly heat?: ToldHeat
+  /** Ducts that several of its bays share; left out or null: each hood has a fan of its own. */
+  readonly ducts?: HallDucts | null
   readonly bays: Readonly<Record<string, FittedBay>>
 }
 export const NO_HALL: HallState = { air: null, bays: {} }
@@ -70,6 +73,8 @@ export interface HallCommands {
   /** Several bays of the hall in one go. */
   'hall.fit-bays': { readonly bays: Readonly<Record<string, FittedBay>> }
   'hall.tell-heat': Omit<ToldHeat, 'at' | 'validUntil'>
+  /** Null: its bays share no ducts any more. */
+  'hall.lay-ducts': { readonly ducts: HallDucts | null }
 }
 export type HallCommand = { [T in keyof HallCommands]: { readonly type: T, readonly payload: HallCommands[T] } }[keyof HallCommands]
 
@@ -77,13 +82,27 @@ export type HallEvent
   = | { readonly type: 'hall-described', readonly version: 1, readonly payload: HallCommands['hall.describe'] }
     | { readonly type: 'bay-fitted', readonly version: 1, readonly payload: HallCommands['hall.fit-bay'] }
     | { readonly type: 'heat-told', readonly version: 1, readonly payload: ToldHeat }
+    | { readonly type: 'ducts-laid', readonly version: 1, readonly payload: HallCommands['hall.lay-ducts'] }
 
 export function evolveHall(state: HallState, event: HallEvent): HallState {
   switch (event.type) {
     case 'hall-described': return { ...state, air: event.payload.air }
     // One that comes in late is not put before a newer one.
     case 'heat-told': return { ...state, heat: newest(state.heat ?? null, event.payload)! }
-    case 'bay-fitted': return { ...state, bays: { ...state.bays, [event.payload.bayId]: event.payload.fitted } }
+    case 'ducts-laid': return { ...state, ducts: event.payload.ducts }
+    case 'bay-fitted': return fitBay(state, event.payload)
+  }
+}
+
+/** A flow that is new was found with who knows which dampers open: with its own alone, which is stricter, until the ducts say otherwise. */
+function fitBay({ ducts, ...state }: HallState, { bayId, fitted }: HallCommands['hall.fit-bay']): HallState {
+  const isSameFlow = state.bays[bayId]?.extraction?.flowM3PerS === fitted.extraction?.flowM3PerS
+  const bays = { ...state.bays, [bayId]: fitted }
+  if (!ducts || isSameFlow) return { ...state, ...ducts === undefined ? {} : { ducts }, bays }
+  return {
+    ...state,
+    bays,
+    ducts: { ...ducts, hoods: ducts.hoods.map(hood => (hood.bayId === bayId ? { ...hood, foundWith: 'own-open' } : hood)) },
   }
 }
 
@@ -96,12 +115,19 @@ export function fittingsOf(command: HallCommand): readonly (readonly [string, Fi
   }
 }
 
+/** The bays that a command says something of. */
+export const baysNamedIn = (command: HallCommand): readonly string[] =>
+  command.type === 'hall.lay-ducts'
+    ? command.payload.ducts?.hoods.map(({ bayId }) => bayId) ?? []
+    : fittingsOf(command).map(([bayId]) => bayId)
+
 interface HallToday { readonly at: Instant, readonly dayEnds: Instant }
 
 /** Decides a change to a hall. That hall and bay exist is known to the door. */
 export function decideHall(command: HallCommand, { at, dayEnds }: HallToday): Decision<HallEvent> {
   if (command.type === 'hall.tell-heat')
     return { events: [{ type: 'heat-told', version: 1, payload: { ...command.payload, at, validUntil: dayEnds } }] }
+  if (command.type === 'hall.lay-ducts') return { events: [{ type: 'ducts-laid', version: 1, payload: command.payload }] }
   if (command.type === 'hall.describe') return { events: [{ type: 'hall-described', version: 1, payload: command.payload }] }
   const bays = fittingsOf(command)
   return { events: bays.map(([bayId, fitted]) => ({ type: 'bay-fitted', version: 1, payload: { bayId, fitted } })) }

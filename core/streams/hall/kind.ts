@@ -3,7 +3,7 @@ import { finding } from '../../findings/finding'
 import { dayEndsAfter } from '../scene'
 import { asLanded, report, request } from '../stream-kind'
 import type { StreamKind, Touched, Touching } from '../stream-kind'
-import { decideHall, evolveHall, fittingsOf, NO_HALL } from './hall'
+import { baysNamedIn, decideHall, evolveHall, NO_HALL } from './hall'
 import type { HallCommand, HallEvent, HallState } from './hall'
 
 const itsBays = (_hall: HallState, _command: HallCommand, { site, id }: Touching): Touched => {
@@ -21,14 +21,15 @@ export const hallKind: StreamKind<'hall', HallState, HallEvent, HallCommand> = {
     'hall.describe': request('describe-air', { touches: itsBays }),
     'hall.fit-bay': request('describe-air', { touches: itsBays }),
     'hall.fit-bays': request('describe-air', { touches: itsBays }),
+    'hall.lay-ducts': request('describe-air', { touches: itsBays }),
     'hall.tell-heat': report('door-checks', { touches: (_hall, _command, { site, id }) => ({ bayIds: baysOfHall(site, id) }) }),
   },
   decide(_hall, command, asked) {
     const { id, site, at } = asked
-    const stranger = fittingsOf(command).find(([bayId]) => hallIdOf(site, bayId) !== id)
+    const stranger = baysNamedIn(command).find(bayId => hallIdOf(site, bayId) !== id)
     return stranger === undefined
       ? decideHall(command, { at, dayEnds: dayEndsAfter(asked, at) })
-      : { refused: [finding('hold', 'command.bay-unknown', { bayId: stranger[0] })] }
+      : { refused: [finding('hold', 'command.bay-unknown', { bayId: stranger })] }
   },
   refuseId: (id, site) =>
     site.halls.some(({ hallId }) => hallId === id) ? null : finding('hold', 'command.unknown-stream', { streamId: `hall/${id}` }),

@@ -9,7 +9,7 @@ import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
 import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
-import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode, StudyCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode, RefusalCode, StudyCode } from '../codes'
 
 const day = dayIn('en')
 const time = timeIn('en')
@@ -32,7 +32,7 @@ const maskList = (masks: readonly MaskId[]): string => masks.map(mask => words.m
  * Every finding of the board and of Air in English; those of Gas and Kit, and of Hot work, stand in files of their own. The compiler sees
  * to it that none is forgotten.
  */
-export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode | StudyCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode | StudyCode | RefusalCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`The shade needs ${words.shadeInputs[input]}.`, `Set ${words.shadeInputs[input]}.`],
@@ -473,22 +473,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [
     `The legal table asks ${q.airFlow(neededM3PerS)} of a movable hood at ${q.reach(distanceM)}; this one draws ${q.airFlow(flowM3PerS)}.`,
   ],
-  'oxygen.deficient': ({ percent, limitPercent }) => [
-    `${percent.toFixed(1)} % oxygen: under ${limitPercent} % nobody goes in.`,
-    'Keep out, ventilate, measure.',
-  ],
-  'oxygen.enriched': ({ percent, limitPercent }) => [
-    `${percent.toFixed(1)} % oxygen: at ${limitPercent} % clothes burn violently.`,
-    'Keep out, no flame, ventilate, measure.',
-  ],
-  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [
-    `It passes ${limitPercent} % after ${q.minutes(Math.floor(minutes))}.`,
-    'Stop the gas or bring in air before that.',
-  ],
-  'oxygen.mixed-number': () => [
-    'A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.',
-  ],
-
   'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) => [
     `${capital(words.substances[substance])}: up to ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} the limit of ${q.limit(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`.replace(
       '% the',
@@ -670,6 +654,20 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'The hood\'s flow is the maker\'s figure: nobody measured it here.',
     'Measure it: hood suction, traverse or face.',
   ],
+  'air.starved': ({ drawsM3PerS, foundM3PerS, openCount, idleCount }, q) => [
+    `With ${plural(openCount, 'damper', 'dampers')} open on its ducts the hood draws ${q.airFlow(drawsM3PerS)}, not the ${q.airFlow(foundM3PerS)} it was found to draw.`,
+    idleCount > 0
+      ? `Shut ${plural(idleCount, 'damper', 'dampers')} where nobody works, and tell it on the page of the hall.`
+      : 'Weld at fewer bays of these ducts at once.',
+    'Its hood is starved by others.',
+  ],
+  'air.ducts-unknown': ({ openCount, idleCount }) => [
+    `What the hood draws is not known: its fan's curve does not tell what it does with ${plural(openCount, 'damper', 'dampers')} open.`,
+    idleCount > 0
+      ? `Shut ${plural(idleCount, 'damper', 'dampers')} where nobody works, and tell it on the page of the hall.`
+      : 'Give the whole curve of the fan, and look over the ducts as they are told.',
+    'What the ducts draw is not known.',
+  ],
   'air.extraction-not-checked': () => [
     'The extraction is not checked today.',
     'Look: on, damper open, in position, draws smoke.',
@@ -707,84 +705,13 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${words.processes[process]} does not use ${gate === 'gas' ? 'gas from a cylinder' : 'a power source'}.`,
   ],
 
-  'command.stale': () => [
-    'Somebody else changed this in the meantime. What you entered is kept.',
-    'Look at the new state, then send again.',
-  ],
-  'command.not-allowed': ({ right, roles }) => [
-    `Not allowed for ${roles.map(role => words.roles[role]).join(', ')}: ${words.rights[right]}.`,
-    'Ask somebody who may.',
-  ],
-  'command.id-reused': () => ['This command id was used before for something else.', 'Send it again under a new id.'],
-  'command.unknown-stream': ({ streamId }) => [`There is nothing called ${streamId} here.`, 'Choose one that exists.'],
   'station.unheard': () => [
     'Every gate was open when this screen last heard the shop; it has not heard it since.',
     'Find a connection before you strike.',
     'Not heard lately.',
   ],
-  'command.stop-reason-first': () => ['Nobody has said yet why this bay was stopped.', 'Say why; then it can be re-opened.'],
-  'command.not-stopped': () => ['This bay is not stopped.'],
-  'command.name-taken': ({ name }) => [`${name} is taken.`, 'Choose another name.'],
-  'command.place-closed': ({ name }) => [`${name} is closed.`, 'Open it again first, or choose another.'],
-  'site.person-still-there': ({ bay, name }) => [
-    `${name} is placed at bay ${bay}.`,
-    'Place them elsewhere, or nobody there; then close it.',
-  ],
-  'site.permit-still-there': ({ bay, code }) => [
-    `Permit ${code} for bay ${bay} is not over.`,
-    'See its watch through and close it, or refuse it; then change the bay.',
-  ],
-  'site.cylinder-still-there': ({ bay, tag }) => [
-    `Cylinder ${tag} stands at bay ${bay}.`,
-    'Disconnect it and carry it elsewhere; then close the bay.',
-  ],
-  'command.person-unknown': () => ['Nobody by that id is on the people list.', 'Choose somebody from the list.'],
-  'command.bay-unknown': () => ['There is no such bay.', 'Choose a bay of this site.'],
-  'command.pin-wrong': () => ['That PIN does not match.', 'Try again.'],
-  'command.pin-locked': () => ['Too many wrong PINs; signing by PIN rests for a while.', 'Wait, or sign in with the password.'],
-  'command.pin-of-demo': () => [
-    'The demo PINs are printed for everybody: off this machine they sign nothing.',
-    'Sign with a PIN of your own, set with a one-time code.',
-  ],
-  'command.pin-too-new': () => [
-    'This sign-in was reset less than a day ago, and does not sign yet.',
-    'Let somebody else sign, or wait until the day is over.',
-  ],
-  'command.stream-twice': ({ streamId }) => [`One command names ${streamId} twice.`, 'Name each thing once.'],
-  'command.before-site': () => [
-    'The device says that this was before the site was opened.',
-    'Set the clock of the device, then do it again.',
-  ],
-  'person.nothing-to-settle': () => [
-    'A shade is settled on a job that is set, with a least shade that is known.',
-    'Set the job of the bay first.',
-  ],
-  'person.training-to-come': ({ trainedOn }) => [
-    `${day(trainedOn)} is still to come: nobody was taught on it.`,
-    'Give the day of the training.',
-  ],
-  'person.training-ends-early': ({ trainedOn, nextOn }) => [
-    `It would stand until ${day(nextOn)}, and was taught on ${day(trainedOn)}.`,
-    'Give a later day, or none where it does not end.',
-  ],
-  'person.has-loans': ({ count }) => [
-    `${plural(count, 'thing', 'things')} of the shop's clothes ${count === 1 ? 'is' : 'are'} still with them.`,
-    'Take it back at the door, or say that it is lost.',
-  ],
-  'person.settled-elsewhere': () => [
-    'Other work stands at that bay by now, or they do not stand there: the shade was found on something else.',
-    'Find it again on the work that stands there.',
-  ],
-  'person.settled-too-light': ({ shade, minimum }, q) => [
-    `Shade ${q.shade(shade)} is lighter than the least for this job, ${q.shade(minimum)}.`,
-    'Go one darker.',
-  ],
   'person.sign-in-reset': ({ name }) => [
     `A one-time code was given out that sets a new password and PIN for ${name}.`,
     'If you did not ask for it, tell the safety lead now. A PIN set with it signs after a day.',
   ],
-  'command.last-safety-lead': () => ['This is the only safety lead; nobody else could manage people.', 'Name another safety lead first.'],
-  'command.person-has-left': ({ name }) => [`${name} has left the site.`],
-  'command.late-report': ({ minutes }, q) => [`Recorded ${q.minutes(minutes)} after it happened.`],
-  'command.report-outrun': () => ['Something newer is known already: this is recorded, and changes nothing.'],
 }

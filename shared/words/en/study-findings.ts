@@ -5,7 +5,7 @@ const plural = (count: number, one: string, many: string): string => count === 1
 /** A factor as people say it. */
 const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} times`
 
-/** What is said of ducts as one system, and of the model against samples. */
+/** What is said of ducts as one system, of the oxygen of a room, and of the model against samples. */
 export const studySentences: Pick<Sentences, StudyCode> = {
   'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
     `Hood ${hood} is starved: it draws ${q.airFlow(flowM3PerS)} of the ${q.airFlow(neededM3PerS)} it is counted on for.`,
@@ -40,4 +40,20 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Look for what is otherwise: the consumable, the hood, the room, or the samples.',
     'Samples and model disagree.',
   ],
+  'oxygen.deficient': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % oxygen: under ${limitPercent} % nobody goes in.`,
+    'Keep out, ventilate, measure.',
+  ],
+  'oxygen.enriched': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % oxygen: at ${limitPercent} % clothes burn violently.`,
+    'Keep out, no flame, ventilate, measure.',
+  ],
+  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [
+    `It passes ${limitPercent} % after ${q.minutes(Math.floor(minutes))}.`,
+    'Stop the gas or bring in air before that.',
+  ],
+  'oxygen.mixed-number': () => [
+    'A number for mixed air: argon and carbon dioxide pool low, helium high. Only a measured reading opens a space.',
+  ],
+
 }

@@ -5,6 +5,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'more than the point before it': 'más que el punto anterior',
   'no more than the point before it': 'no más que el punto anterior',
   'each name once': 'cada nombre una vez',
+  'a curve that begins at no flow': 'una curva que empiece sin flujo',
   'one of the ducts': 'uno de los ductos',
   'a duct without a hood at its end': 'un ducto sin campana en su extremo',
   'a way that ends at the fan': 'un camino que termine en el ventilador',

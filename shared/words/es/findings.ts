@@ -10,7 +10,7 @@ import { dayIn, timeIn } from '../site-times'
 import type { Quantities } from '../quantities'
 import { allowedTime } from '../rounded'
 import type { Sentences } from '../sentences'
-import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode, StudyCode } from '../codes'
+import type { CylinderCode, HotWorkCode, KitItemCode, ProtectionCode, RefusalCode, StudyCode } from '../codes'
 
 const day = dayIn('es')
 const time = timeIn('es')
@@ -32,7 +32,7 @@ const withoutArticle = (text: string): string => text.replace(/^(?:el|la|los|las
 const OTHER = { job: 'otro trabajo', hood: 'otra campana', room: 'otra nave' } as const
 
 /** Every finding of the board and of Air in Spanish. */
-export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode | StudyCode> = {
+export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode | ProtectionCode | StudyCode | RefusalCode> = {
   ...kitSentences,
   ...fireSentences,
   'shade.input-missing': ({ input }) => [`La sombra necesita ${words.shadeInputs[input]}.`, `Indique ${words.shadeInputs[input]}.`],
@@ -479,22 +479,6 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
   'ventilation.hood-flow-by-table': ({ distanceM, flowM3PerS, neededM3PerS }, q) => [
     `La tabla legal pide ${q.airFlow(neededM3PerS)} a una campana móvil a ${q.reach(distanceM)}; esta jala ${q.airFlow(flowM3PerS)}.`,
   ],
-  'oxygen.deficient': ({ percent, limitPercent }) => [
-    `${percent.toFixed(1)} % de oxígeno: con menos de ${limitPercent} % nadie entra.`,
-    'Quédese fuera, ventile, mida.',
-  ],
-  'oxygen.enriched': ({ percent, limitPercent }) => [
-    `${percent.toFixed(1)} % de oxígeno: con ${limitPercent} % la ropa arde con violencia.`,
-    'Quédese fuera, sin llama; ventile, mida.',
-  ],
-  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [
-    `Pasa de ${limitPercent} % después de ${q.minutes(Math.floor(minutes))}.`,
-    'Antes de eso cierre el gas o meta aire.',
-  ],
-  'oxygen.mixed-number': () => [
-    'Un número para aire mezclado: el argón y el dióxido de carbono se juntan abajo, el helio arriba. Solo una lectura medida abre un espacio.',
-  ],
-
   'exposure.over': ({ substance, ruleSet, kind, mgPerM3, limitMgPerM3, fraction }, q) => [
     `${capital(words.substances[substance])}: hasta ${q.concentration(mgPerM3)} ${words.limitKinds[kind]}, ${q.part(fraction)} ${fraction >= 2 ? 'el' : 'del'} límite de ${q.limit(limitMgPerM3)} (${words.exposureRuleSets[ruleSet]}).`,
     'Vea en Aire qué ayudaría.',
@@ -690,6 +674,20 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     'El flujo de la campana es dato del fabricante: nadie lo midió aquí.',
     'Mídalo: succión de la campana, recorrido o cara.',
   ],
+  'air.starved': ({ drawsM3PerS, foundM3PerS, openCount, idleCount }, q) => [
+    `Con ${plural(openCount, 'compuerta abierta', 'compuertas abiertas')} en sus ductos, la campana jala ${q.airFlow(drawsM3PerS)} y no los ${q.airFlow(foundM3PerS)} que se midieron.`,
+    idleCount > 0
+      ? `Cierre ${plural(idleCount, 'compuerta', 'compuertas')} donde nadie trabaja y dígalo en la página de la nave.`
+      : 'Suelde en menos puestos de estos ductos a la vez.',
+    'Otros le quitan el aire a su campana.',
+  ],
+  'air.ducts-unknown': ({ openCount, idleCount }) => [
+    `No se sabe cuánto jala la campana: la curva del ventilador no dice qué hace con ${plural(openCount, 'compuerta abierta', 'compuertas abiertas')}.`,
+    idleCount > 0
+      ? `Cierre ${plural(idleCount, 'compuerta', 'compuertas')} donde nadie trabaja y dígalo en la página de la nave.`
+      : 'Dé la curva entera del ventilador y revise los ductos como están descritos.',
+    'No se sabe cuánto jalan los ductos.',
+  ],
   'air.extraction-not-checked': () => [
     'La extracción no se ha revisado hoy.',
     'Mire: encendida, compuerta abierta, en su lugar, jala humo.',
@@ -730,87 +728,13 @@ export const sentences: Omit<Sentences, CylinderCode | KitItemCode | HotWorkCode
     `${words.processes[process]} no usa ${gate === 'gas' ? 'gas de cilindro' : 'fuente de poder'}.`,
   ],
 
-  'command.stale': () => [
-    'Entretanto alguien más cambió esto. Lo que usted escribió se conserva.',
-    'Mire cómo quedó y envíe otra vez.',
-  ],
-  'command.not-allowed': ({ right, roles }) => [
-    `No permitido para ${roles.map(role => words.roles[role]).join(', ')}: ${words.rights[right]}.`,
-    'Pida a alguien que sí pueda.',
-  ],
-  'command.id-reused': () => ['Este número de orden ya se usó para otra cosa.', 'Envíe otra vez con uno nuevo.'],
-  'command.unknown-stream': ({ streamId }) => [`Aquí no hay nada llamado ${streamId}.`, 'Elija uno que exista.'],
   'station.unheard': () => [
     'Todos los pasos estaban abiertos cuando esta pantalla oyó al taller por última vez; desde entonces no lo oye.',
     'Busque conexión antes de encender.',
     'Sin noticias recientes.',
   ],
-  'command.stop-reason-first': () => ['Nadie ha dicho todavía por qué se detuvo este puesto.', 'Diga por qué; entonces se puede reabrir.'],
-  'command.not-stopped': () => ['Este puesto no está detenido.'],
-  'command.name-taken': ({ name }) => [`${name} ya está en uso.`, 'Elija otro nombre.'],
-  'command.place-closed': ({ name }) => [`${name} está cerrado.`, 'Ábralo primero, o elija otro.'],
-  'site.person-still-there': ({ bay, name }) => [
-    `${name} tiene asignado el puesto ${bay}.`,
-    'Asígnele otro puesto, o deje este sin nadie; después ciérrelo.',
-  ],
-  'site.permit-still-there': ({ bay, code }) => [
-    `El permiso ${code} del puesto ${bay} no ha terminado.`,
-    'Complete su vigilancia y ciérrelo, o rechácelo; después cambie el puesto.',
-  ],
-  'site.cylinder-still-there': ({ bay, tag }) => [
-    `El cilindro ${tag} está en el puesto ${bay}.`,
-    'Desconéctelo y llévelo a otro lugar; después cierre el puesto.',
-  ],
-  'command.person-unknown': () => ['Nadie con esa clave está en la lista de personas.', 'Elija a alguien de la lista.'],
-  'command.bay-unknown': () => ['No hay tal puesto.', 'Elija un puesto de este sitio.'],
-  'command.pin-wrong': () => ['Ese PIN no coincide.', 'Pruebe otra vez.'],
-  'command.pin-locked': () => ['Demasiados PIN equivocados; firmar con PIN descansa un rato.', 'Espere, o entre con la contraseña.'],
-  'command.pin-of-demo': () => [
-    'Los PIN de demostración están impresos para todos: fuera de esta máquina no firman nada.',
-    'Firme con un PIN propio, puesto con un código de un solo uso.',
-  ],
-  'command.pin-too-new': () => [
-    'Este acceso se restableció hace menos de un día, y todavía no firma.',
-    'Que firme otra persona, o espere a que pase el día.',
-  ],
-  'command.stream-twice': ({ streamId }) => [`Una orden nombra dos veces ${streamId}.`, 'Nombre cada cosa una vez.'],
-  'command.before-site': () => [
-    'El aparato dice que esto fue antes de abrir el sitio.',
-    'Ponga a la hora el reloj del aparato y hágalo otra vez.',
-  ],
-  'person.nothing-to-settle': () => [
-    'Una sombra se fija para un trabajo definido, del que se sabe la sombra mínima.',
-    'Defina primero el trabajo del puesto.',
-  ],
-  'person.training-to-come': ({ trainedOn }) => [
-    `El ${day(trainedOn)} todavía no llega: nadie aprendió ese día.`,
-    'Dé el día de la capacitación.',
-  ],
-  'person.training-ends-early': ({ trainedOn, nextOn }) => [
-    `Valdría hasta el ${day(nextOn)}, y fue el ${day(trainedOn)}.`,
-    'Dé un día posterior, o ninguno si no vence.',
-  ],
-  'person.has-loans': ({ count }) => [
-    `Todavía tiene ${plural(count, 'prenda', 'prendas')} del taller.`,
-    'Recíbala en la entrada, o diga que se perdió.',
-  ],
-  'person.settled-elsewhere': () => [
-    'En ese puesto ya hay otro trabajo, o la persona ya no está ahí: la sombra se encontró en otra cosa.',
-    'Encuéntrela de nuevo con el trabajo que hay ahí.',
-  ],
-  'person.settled-too-light': ({ shade, minimum }, q) => [
-    `La sombra ${q.shade(shade)} es más clara que la mínima de este trabajo, ${q.shade(minimum)}.`,
-    'Use una más oscura.',
-  ],
   'person.sign-in-reset': ({ name }) => [
     `Se entregó un código de un solo uso que pone nueva contraseña y nuevo PIN para ${name}.`,
     'Si usted no lo pidió, avise ya al responsable de seguridad. Un PIN puesto con él firma después de un día.',
   ],
-  'command.last-safety-lead': () => [
-    'Es la única persona responsable de seguridad; nadie más podría llevar la lista de personas.',
-    'Nombre primero a otra.',
-  ],
-  'command.person-has-left': ({ name }) => [`${name} ya no está en el sitio.`],
-  'command.late-report': ({ minutes }, q) => [`Anotado ${q.minutes(minutes)} después de que pasó.`],
-  'command.report-outrun': () => ['Ya se sabe algo más nuevo: esto se anota, y no cambia nada.'],
 }

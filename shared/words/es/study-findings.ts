@@ -5,7 +5,7 @@ const plural = (count: number, one: string, many: string): string => count === 1
 /** A factor as people say it. */
 const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} veces`
 
-/** What is said of ducts as one system, and of the model against samples. */
+/** What is said of ducts as one system, of the oxygen of a room, and of the model against samples. */
 export const studySentences: Pick<Sentences, StudyCode> = {
   'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
     `A la campana ${hood} le falta aire: extrae ${q.airFlow(flowM3PerS)} de los ${q.airFlow(neededM3PerS)} con que se cuenta.`,
@@ -43,4 +43,20 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'Busque qué es distinto: el consumible, la campana, la nave o las muestras.',
     'Las muestras y el modelo no concuerdan.',
   ],
+  'oxygen.deficient': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % de oxígeno: con menos de ${limitPercent} % nadie entra.`,
+    'Quédese fuera, ventile, mida.',
+  ],
+  'oxygen.enriched': ({ percent, limitPercent }) => [
+    `${percent.toFixed(1)} % de oxígeno: con ${limitPercent} % la ropa arde con violencia.`,
+    'Quédese fuera, sin llama; ventile, mida.',
+  ],
+  'oxygen.limit-ahead': ({ minutes, limitPercent }, q) => [
+    `Pasa de ${limitPercent} % después de ${q.minutes(Math.floor(minutes))}.`,
+    'Antes de eso cierre el gas o meta aire.',
+  ],
+  'oxygen.mixed-number': () => [
+    'Un número para aire mezclado: el argón y el dióxido de carbono se juntan abajo, el helio arriba. Solo una lectura medida abre un espacio.',
+  ],
+
 }

@@ -312,3 +312,9 @@ it('folds what landed of keys that tell, and of instruments at bays', () => {
   })
   expect(eleventh.monitor.reduce<Monitor | null>(evolveMonitor, null)?.isRemoved).toBe(true)
 })
+it('folds the ducts of version 12: a new flow of a hood was found with only its own damper open', () => {
+  const { hall } = JSON.parse(readFileSync(new URL('./frozen-events-v12.json', import.meta.url), 'utf8')) as { hall: HallEvent[] }
+  const foundWith = (count: number) => hall.slice(0, count).reduce(evolveHall, NO_HALL).ducts?.hoods.map(hood => hood.foundWith)
+  expect([1, 2, 3, 4].map(foundWith)).toEqual([undefined, ['all-open'], ['own-open'], undefined])
+  expect(hall.reduce(evolveHall, NO_HALL).bays['bay-1']!.extraction!.flowM3PerS).toBe(0.31)
+})

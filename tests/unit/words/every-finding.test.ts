@@ -1,18 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import type { Finding, FindingCode } from '#core/findings/finding'
-import { hotworkSentences } from '#shared/words/en/hotwork-findings'
-import { cylinderSentences } from '#shared/words/en/cylinder-findings'
-import { kitItemSentences } from '#shared/words/en/kit-item-findings'
-import { protectionSentences } from '#shared/words/en/protection-findings'
-import { studySentences } from '#shared/words/en/study-findings'
+import { besidesBoard } from '#shared/words/en/besides-board'
 import { learnSentences, speak } from '#shared/words/speak'
 import { SAMPLES } from './finding-samples'
 
-learnSentences(cylinderSentences)
-learnSentences(kitItemSentences)
-learnSentences(hotworkSentences)
-learnSentences(protectionSentences)
-learnSentences(studySentences)
+learnSentences(besidesBoard)
 
 /** As a rule would answer; what it cites is no matter here. */
 const sample = (code: FindingCode): Finding => ({ severity: 'hold', code, values: SAMPLES[code], sources: [] })

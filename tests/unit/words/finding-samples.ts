@@ -438,6 +438,8 @@ export const SAMPLES: { readonly [Code in FindingCode]: FindingValues[Code] } = 
   'respirator.highest-for-unknown': { mask: 'scba' },
   'respirator.not-in-register': { mask: 'half-p100' },
   'samples.not-lognormal': { n: 8, w: 0.71, p: 0.002 },
+  'air.starved': { drawsM3PerS: 0.2, foundM3PerS: 0.3, openCount: 3, idle: ['bay-2'], idleCount: 1 },
+  'air.ducts-unknown': { openCount: 3, idle: [], idleCount: 0 },
   'air.day-of-person': { bays: ['bay-2'], count: 1 },
   'air.elsewhere-unknown': { bays: ['bay-2', 'bay-3'], count: 2 },
   'air.neighbour-unknown': { bays: ['bay-2'], count: 1 },

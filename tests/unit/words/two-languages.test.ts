@@ -6,11 +6,7 @@ import type { Finding, FindingCode } from '#core/findings/finding'
 import { NEW_SITE_RULES, upcastHouseRules } from '#core/streams/house-rules/house-rules'
 import { LANGUAGES } from '#shared/words/language'
 import { dayIn } from '#shared/words/site-times'
-import { cylinderSentences } from '#shared/words/en/cylinder-findings'
-import { hotworkSentences } from '#shared/words/en/hotwork-findings'
-import { kitItemSentences } from '#shared/words/en/kit-item-findings'
-import { protectionSentences } from '#shared/words/en/protection-findings'
-import { studySentences } from '#shared/words/en/study-findings'
+import { besidesBoard } from '#shared/words/en/besides-board'
 import { learnSentences, speak } from '#shared/words/speak'
 import { serverWords as serverEnglish } from '../../../server/words/en'
 import { serverWords as serverSpanish } from '../../../server/words/es'
@@ -18,7 +14,7 @@ import { fieldInSpanish } from '#shared/words/es/fields'
 import { spanish } from '../../../app/words/es'
 import { SAMPLES } from './finding-samples'
 
-learnSentences({ ...cylinderSentences, ...hotworkSentences, ...kitItemSentences, ...protectionSentences, ...studySentences })
+learnSentences(besidesBoard)
 
 /** Words as this test walks them: rooms in rooms, with texts, lists of texts and sentences at the leaves. */
 type Room = Readonly<Record<string, unknown>>
@@ -26,7 +22,7 @@ type Room = Readonly<Record<string, unknown>>
 const path = (relative: string) => fileURLToPath(new URL(`../../../${relative}`, import.meta.url))
 /** Every file of words that has a sister in the other language. */
 const files = ['app/words', 'shared/words'].flatMap(room =>
-  readdirSync(path(`${room}/en`)).filter(name => !/-?findings\.ts$/.test(name)).map(name => ({ room, name })),
+  readdirSync(path(`${room}/en`)).filter(name => !/(?:findings|besides-board)\.ts$/.test(name)).map(name => ({ room, name })),
 )
 const pairs: (readonly [name: string, english: Room, spanish: Room])[] = [['server', serverEnglish, serverSpanish]]
 for (const { room, name } of files)
