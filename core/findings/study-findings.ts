@@ -1,10 +1,21 @@
-/** Codes of what is studied besides: ducts as one system, and the model against samples. */
+import type { ClassRule } from '../ids/class-ids'
+
+/** Codes of what is studied besides: ducts as one system, a class that is planned, and the model against samples. */
 export interface StudyFindings {
   'ducts.starved': { hood: string, flowM3PerS: number, neededM3PerS: number }
   'ducts.no-balance': Record<string, never>
   'ducts.slow': { duct: string, mPerS: number, atLeastMPerS: number }
   'ducts.off-the-curve': { flowM3PerS: number, leastM3PerS: number, mostM3PerS: number }
   'ducts.may-be-open': { count: number, of: number }
+  /** A plan of a class gives whoever gets least so much arc time. */
+  'class.planned': { leastArcMin: number }
+  'class.too-little': { leastArcMin: number, wantedArcMin: number, forbids: readonly ClassRule[] }
+  'class.no-plan': { forbids: readonly ClassRule[] }
+  'class.not-proven': Record<string, never>
+  'class.more-at-once': { what: string, most: number }
+  'class.more-air': { supplyM3PerS: number }
+  'class.more-bays': { bay: string }
+  'class.more-time': Record<string, never>
   'calibration.moved': { n: number, p50: number, p95: number, before95: number }
   'calibration.few': { n: number, atLeast: number }
   'calibration.only-below': { n: number }

@@ -54,9 +54,9 @@ const rangeSchema = z.strictObject(range)
 const percentilesSchema = z.strictObject({ p05: z.number(), p50: z.number(), p95: z.number() })
 /** Ends that are every input's at once; percentiles where `uncertainty` was asked for. */
 const drawnRangeSchema = z.strictObject({ ...range, ...percentilesSchema.partial().shape })
-const ruleSets = z.array(z.enum(EXPOSURE_RULE_SETS)).min(1, 'at least one rule set').max(EXPOSURE_RULE_SETS.length).optional()
+export const ruleSets = z.array(z.enum(EXPOSURE_RULE_SETS)).min(1, 'at least one rule set').max(EXPOSURE_RULE_SETS.length).optional()
 
-const arcOfJob = {
+export const arcOfJob = {
   process: processSchema,
   consumable: z.enum(CONSUMABLES).optional(),
   currentA: currentASchema.optional(),
@@ -71,7 +71,7 @@ const arcOfJob = {
   strippedMm: strippedWidthSchema.optional().describe('Taken off on each side of the joint, both faces'),
   arcMinPerH: between({ min: 0.5, max: 60 }, 'min').optional(),
 }
-const place = {
+export const place = {
   room: z.strictObject({
     volumeM3: volumeSchema,
     supplyM3PerS: supplySchema.describe('Outdoor air'),
@@ -80,9 +80,9 @@ const place = {
   capture: z.strictObject({ efficiency: z.number().min(0).max(1) }).optional(),
   hood: z.strictObject({ ...hood, distanceM: distanceSchema.optional(), crossDraughtMPerS: draughtSchema.optional() }).optional(),
 }
-const isOneOf = ({ capture, hood: drawing }: { readonly capture?: unknown, readonly hood?: unknown }): boolean =>
+export const isOneOf = ({ capture, hood: drawing }: { readonly capture?: unknown, readonly hood?: unknown }): boolean =>
   capture === undefined || drawing === undefined
-const NOT_BOTH = { path: ['hood'], error: 'give a capture efficiency or a hood, not both' }
+export const NOT_BOTH = { path: ['hood'], error: 'give a capture efficiency or a hood, not both' }
 const uncertaintySchema = z.strictObject({
   draws: between(DRAW_LIMITS.draws, 'draws').int('a whole number'),
   seed: z.int('a whole number').min(DRAW_LIMITS.seed.min, 'at least 0').max(DRAW_LIMITS.seed.max, `at most ${DRAW_LIMITS.seed.max}`),
@@ -137,7 +137,14 @@ export const assessFumeResponse = z.strictObject({
 /** Many stretches are each drawn: so many that the answer still comes in a breath. */
 const DAY_DRAWS = 1000
 const DAY_STRETCHES = 10
-const minuteSchema = between({ min: 0, max: 2880 }, 'min').describe('From the start of the day')
+export const minuteSchema = between({ min: 0, max: 2880 }, 'min').describe('From the start of the day')
+export const maskSchema = z
+  .strictObject({
+    apf: between({ min: 1, max: 10_000 }, 'times'),
+    supplied: z.boolean().default(false).describe('Brings its own air: no gas passes'),
+    wornShare: z.number('a share between 0 and 1').min(0, 'a share of at least 0').max(1, 'a share of at most 1'),
+  })
+  .describe('On for a share of the work; off between jobs')
 /** `POST /api/v1/assess/day`, what is asked: the arcs that one person burns, helps at or works near, in rooms by name. */
 export const assessDayRequest = z
   .strictObject({
@@ -165,14 +172,7 @@ export const assessDayRequest = z
       .max(DAY_STRETCHES, `at most ${DAY_STRETCHES} stretches`),
     shiftHours: between({ min: 0.1, max: 24 }, 'h').default(8).describe('They stay so long, in the room where they worked last'),
     daysPerWeek: z.int('a whole number').min(1, 'at least 1').max(7, 'at most 7').default(5),
-    mask: z
-      .strictObject({
-        apf: between({ min: 1, max: 10_000 }, 'times'),
-        supplied: z.boolean().default(false).describe('Brings its own air: no gas passes'),
-        wornShare: z.number('a share between 0 and 1').min(0, 'a share of at least 0').max(1, 'a share of at most 1'),
-      })
-      .optional()
-      .describe('On for a share of the work; off between jobs'),
+    mask: maskSchema.optional(),
     ruleSets,
     actionFraction: z.number().min(0.05).max(1).default(1),
     uncertainty: uncertaintySchema

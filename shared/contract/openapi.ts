@@ -60,6 +60,7 @@ import {
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
 import { envelopeSchema, payloadSchemas } from './command-schemas'
 import { assessCalibrationRequest, assessCalibrationResponse } from './assess-calibration-schema'
+import { assessPlanRequest, assessPlanResponse } from './assess-plan-schema'
 import { assessDuctsRequest, assessDuctsResponse } from './assess-ducts-schema'
 import { readingsRequest, readingsResponse } from './monitor-schema'
 import { findingSchema, inputErrorSchema } from './finding-schema'
@@ -163,6 +164,15 @@ const ASSESSMENTS: Readonly<Record<string, Assessment>> = {
     description:
       'Fan, filter, ducts, mouths and dampers in balance. Give the fan\'s total pressure; its static pressure stands in for it, and is less. '
       + 'How many may be open is the most of which no choice starves one. A fan off its known curve holds.',
+  },
+  'plan': {
+    name: 'AssessPlan',
+    summary: 'Who welds at which bay in which period of a class, so that nobody exceeds and everybody gets arc time',
+    request: assessPlanRequest,
+    response: assessPlanResponse,
+    description:
+      'The fairest plan: whoever gets least gets the most, up to what is wanted. Each is checked by the solver that judges a bay before it '
+      + 'is given. Where none gives what is wanted, `forbids` and `changes` say why, and what would do. Takes some seconds.',
   },
   'room': {
     name: 'AssessRoom',

@@ -49,6 +49,7 @@ export const ROUTES: readonly Route[] = [
     'laser',
     'noise',
     'oxygen',
+    'plan',
     'ppe',
     'requalification',
     'respirator',

@@ -30,6 +30,7 @@ import {
 } from '#shared/contract/assess-protection-schema'
 import { assessFireWatchResponse, assessHotWorkResponse, assessSparkReachResponse } from '#shared/contract/permit-schema'
 import { assessCalibrationResponse } from '#shared/contract/assess-calibration-schema'
+import { assessPlanResponse } from '#shared/contract/assess-plan-schema'
 import { assessDuctsResponse } from '#shared/contract/assess-ducts-schema'
 import { assessShadeResponse } from '#shared/contract/assess-shade-schema'
 import { expect, PASSWORDS, serve, test } from './served'
@@ -318,6 +319,25 @@ test.describe('the air endpoints', () => {
     const astray = await request.post(at('assess/ducts'), { data: { ...system, ducts: [{ ...main, into: 'b1' }, ...ducts] } })
     expect(astray.status()).toBe(422)
     expect(((await astray.json()) as { fields: { path: string }[] }).fields.map(({ path }) => path)).toContain('ducts.0.into')
+    const job = { process: 'gtaw', currentA: 90, consumable: 'er70s-2', baseMetal: 'mild-steel', coating: 'none', arcMinPerH: 10 }
+    const asked = {
+      room: { volumeM3: 900, supplyM3PerS: 1.5, nearField: { radiusM: 0.5, airSpeedMPerS: 0.15 } },
+      bays: ['b1', 'b2'].map(id => ({ id, capture: { efficiency: 0.9 }, job })),
+      people: [{ id: 'p1' }, { id: 'p2', bays: ['b2'] }, { id: 'p3' }],
+      periods: [{ fromMin: 480, toMin: 540 }, { fromMin: 540, toMin: 600 }],
+      wantedArcMin: 10,
+    }
+    const plan = assessPlanResponse.parse(await assess(request, 'plan', asked))
+    expect(plan).toMatchObject({ isEnough: true, leastArcMin: 10, forbids: [], changes: [] })
+    expect(plan.placings.filter(({ person }) => person === 'p2').every(({ bay }) => bay === 'b2')).toBe(true)
+    const one = assessPlanResponse.parse(
+      await assess(request, 'plan', { ...asked, atOnce: [{ what: 'dampers', bays: ['b1', 'b2'], most: 1 }] }),
+    )
+    expect(one).toMatchObject({ isEnough: false, forbids: ['at-once'] })
+    expect(one.changes).toContainEqual({ kind: 'at-once', what: 'dampers', most: 2 })
+    const elsewhere = await request.post(at('assess/plan'), { data: { ...asked, people: [{ id: 'p1', bays: ['b9'] }] } })
+    expect(elsewhere.status()).toBe(422)
+    expect(((await elsewhere.json()) as { fields: { path: string }[] }).fields.map(({ path }) => path)).toContain('people.0.bays.0')
     const shift = { modelledMgPerM3: 3, measuredMgPerM3: 1.5 }
     const calibrated = assessCalibrationResponse.parse(
       await assess(request, 'calibration', { samples: [shift, shift, shift], emissionGsd: 2, captureGsd: 2, shiftGsd: 2 }),

@@ -321,7 +321,8 @@ describe('air behind the one door', () => {
     expect(await read()).toEqual(before)
   })
   it('ducts are laid by the safety lead for bays of the hall, the bays on them are judged anew', async () => {
-    const lay = (ducts: unknown, by = lead()) => shop.send(by, [hallStream('hall')], { type: 'hall.lay-ducts', payload: { ducts } } as never)
+    const lay = (ducts: unknown, by = lead()) =>
+      shop.send(by, [hallStream('hall')], { type: 'hall.lay-ducts', payload: { ducts } } as never)
     const duct = (id: string, into: string | null) => ({ id, into, lengthM: 6, diameterM: 0.2, wall: 'galvanised', lossCoefficient: 1 })
     const hood = (bayId: string, ductId: string) => ({ bayId, ductId, entry: 'flanged-end', foundWith: 'own-open' })
     const system = {

@@ -1,3 +1,4 @@
+import type { ClassRule } from '#core/ids/class-ids'
 import type { StudyCode } from '../codes'
 import type { Sentences } from '../sentences'
 
@@ -5,7 +6,16 @@ const plural = (count: number, one: string, many: string): string => count === 1
 /** A factor as people say it. */
 const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} times`
 
-/** What is said of ducts as one system, of the oxygen of a room, and of the model against samples. */
+/** Whole minutes, down: nobody is promised more. */
+const minutesOf = (minutes: number): string => `${Math.floor(minutes + 1e-6)} min`
+const RULES: Readonly<Record<ClassRule, string>> = {
+  'air': 'the air', 'at-once': 'what there is of a thing at once', 'bays': 'who may weld where',
+}
+/** What forbids a plan by itself; nothing where only several together do. */
+const becauseOf = (forbids: readonly ClassRule[]): string =>
+  forbids.length === 0 ? '' : ` It is ${forbids.map(rule => RULES[rule]).join(', ')} that forbids it.`
+
+/** What is said of ducts as one system, of a class that is planned, of the oxygen of a room, and of the model against samples. */
 export const studySentences: Pick<Sentences, StudyCode> = {
   'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
     `Hood ${hood} is starved: it draws ${q.airFlow(flowM3PerS)} of the ${q.airFlow(neededM3PerS)} it is counted on for.`,
@@ -28,6 +38,22 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'The fan is off its known curve.',
   ],
   'ducts.may-be-open': ({ count, of }) => [`${count} of ${of} hoods may be open at once, whichever they are.`],
+  'class.planned': ({ leastArcMin }) => [`Everybody gets at least ${minutesOf(leastArcMin)} of arc, and nobody comes over.`],
+  'class.too-little': ({ leastArcMin, wantedArcMin, forbids }) => [
+    `Whoever gets least gets ${minutesOf(leastArcMin)} of arc, not ${minutesOf(wantedArcMin)}.${becauseOf(forbids)}`,
+    'Change one of what is named, or ask for less.',
+    `Only ${minutesOf(leastArcMin)} of arc each.`,
+  ],
+  'class.no-plan': ({ forbids }) => [
+    `No plan keeps everybody under.${becauseOf(forbids)}`,
+    'Change one of what is named, or work with less fume.',
+    'No plan.',
+  ],
+  'class.not-proven': () => ['The best that was found in time; a better one may exist.'],
+  'class.more-at-once': ({ what, most }) => [`It would do with ${most} at once of this: ${what}.`],
+  'class.more-air': ({ supplyM3PerS }, q) => [`It would do with ${q.airFlow(supplyM3PerS)} of outdoor air.`],
+  'class.more-bays': ({ bay }) => [`It would do if everybody might weld at bay ${bay}.`],
+  'class.more-time': () => ['It would do with one more period as long as the last.'],
   'calibration.moved': ({ n, p50, p95, before95 }) => [
     `By ${plural(n, 'sample', 'samples')} there is ${timesOf(p50)} of what the model says, 95 % sure at most ${timesOf(p95)} (${timesOf(before95)} before).`,
   ],

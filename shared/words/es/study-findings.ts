@@ -1,3 +1,4 @@
+import type { ClassRule } from '#core/ids/class-ids'
 import type { StudyCode } from '../codes'
 import type { Sentences } from '../sentences'
 
@@ -5,7 +6,16 @@ const plural = (count: number, one: string, many: string): string => count === 1
 /** A factor as people say it. */
 const timesOf = (factor: number): string => `${Number(factor.toPrecision(2))} veces`
 
-/** What is said of ducts as one system, of the oxygen of a room, and of the model against samples. */
+/** Whole minutes, down: nobody is promised more. */
+const minutesOf = (minutes: number): string => `${Math.floor(minutes + 1e-6)} min`
+const RULES: Readonly<Record<ClassRule, string>> = {
+  'air': 'el aire', 'at-once': 'lo que hay de una cosa a la vez', 'bays': 'quién puede soldar dónde',
+}
+/** Lo que por sí solo impide un plan; nada donde solo varias cosas juntas. */
+const becauseOf = (forbids: readonly ClassRule[]): string =>
+  forbids.length === 0 ? '' : ` Lo impide esto: ${forbids.map(rule => RULES[rule]).join(', ')}.`
+
+/** What is said of ducts as one system, of a class that is planned, of the oxygen of a room, and of the model against samples. */
 export const studySentences: Pick<Sentences, StudyCode> = {
   'ducts.starved': ({ hood, flowM3PerS, neededM3PerS }, q) => [
     `A la campana ${hood} le falta aire: extrae ${q.airFlow(flowM3PerS)} de los ${q.airFlow(neededM3PerS)} con que se cuenta.`,
@@ -28,6 +38,22 @@ export const studySentences: Pick<Sentences, StudyCode> = {
     'El ventilador se sale de su curva.',
   ],
   'ducts.may-be-open': ({ count, of }) => [`${count} de ${of} campanas pueden estar abiertas a la vez, sean cuales sean.`],
+  'class.planned': ({ leastArcMin }) => [`Cada quien tiene al menos ${minutesOf(leastArcMin)} de arco, y nadie se pasa.`],
+  'class.too-little': ({ leastArcMin, wantedArcMin, forbids }) => [
+    `A quien menos le toca le tocan ${minutesOf(leastArcMin)} de arco, no ${minutesOf(wantedArcMin)}.${becauseOf(forbids)}`,
+    'Cambie algo de lo que se nombra, o pida menos.',
+    `Solo ${minutesOf(leastArcMin)} de arco cada quien.`,
+  ],
+  'class.no-plan': ({ forbids }) => [
+    `Ningún plan mantiene a todos por debajo.${becauseOf(forbids)}`,
+    'Cambie algo de lo que se nombra, o trabaje con menos humo.',
+    'Ningún plan.',
+  ],
+  'class.not-proven': () => ['Es lo mejor que se halló a tiempo; puede haber uno mejor.'],
+  'class.more-at-once': ({ what, most }) => [`Bastaría con ${most} a la vez de esto: ${what}.`],
+  'class.more-air': ({ supplyM3PerS }, q) => [`Bastaría con ${q.airFlow(supplyM3PerS)} de aire exterior.`],
+  'class.more-bays': ({ bay }) => [`Bastaría con que todos pudieran soldar en el puesto ${bay}.`],
+  'class.more-time': () => ['Bastaría con un periodo más, tan largo como el último.'],
   'calibration.moved': ({ n, p50, p95, before95 }) => [
     `Según ${plural(n, 'muestra', 'muestras')} hay ${timesOf(p50)} lo que dice el modelo, con 95 % de seguridad cuando mucho ${timesOf(p95)} (antes ${timesOf(before95)}).`,
   ],

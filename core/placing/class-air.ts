@@ -1,0 +1,115 @@
+import { JUDGED } from '../chance/draw-set'
+import type { DayAir, MaskWorn } from '../exposure/day-air'
+import { dayAir } from '../exposure/day-air'
+import { USUAL_DOUBT } from '../exposure/hall-doubt'
+import type { HallBay, HallShift, PartOfAir } from '../exposure/hall-shift'
+import { hallShift } from '../exposure/hall-shift'
+import type { Visit } from '../exposure/heard'
+import type { ExposureJudgement } from '../exposure/judge-exposure'
+import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
+import type { Stay } from '../time/stays'
+import { minutesOf, without } from '../time/stays'
+import type { ClassBay, ClassQuestion, Placing } from './class-question'
+import { classStay } from './class-question'
+
+/** What one placing adds: limit by limit, as a share of it. */
+export type Shares = ReadonlyMap<string, number>
+
+/** What the placings of a class make people breathe, one by one: sums of them tell roughly what all make together. */
+export interface ClassEffects {
+  /** To whoever stands in the hall from first to last, for work at a bay in a period; eight-hour limits. */
+  ofHall: (bay: number, period: number) => Shares
+  /** Beyond that, to who does the work, with or without a mask. */
+  ofOwn: (bay: number, period: number, mask: MaskWorn | undefined) => Shares
+  /** Limits of short time and ceilings: to who does the work by themselves, and to somebody else at work beside it. */
+  atOnceOwn: (bay: number, period: number, mask: MaskWorn | undefined) => Shares
+  atOnceBeside: (bay: number, period: number) => Shares
+}
+
+/** Somebody who stands at no arc. */
+const IDLE: HallBay = { hood: null, capture: { low: 0, mid: 0, high: 0 }, work: [] }
+
+const bayWith = (bay: ClassBay, stays: readonly Stay[]): HallBay => {
+  const { hood, capture, captureInCalm, captureInDraught, arcMinPerH, emission, posture } = bay
+  return {
+    hood, capture,
+    ...captureInCalm ? { captureInCalm } : {},
+    ...captureInDraught ? { captureInDraught } : {},
+    work: stays.map(({ fromMin, toMin }) => ({ fromMin, toMin, arcMinPerH, emission, posture })),
+  }
+}
+
+const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Stay[]): HallShift =>
+  hallShift(
+    question.hall,
+    [...question.bays.map((bay, at) => bayWith(bay, staysOf(at))), IDLE],
+    { shiftHours: minutesOf([classStay(question)]) / 60, draws: JUDGED, doubt: USUAL_DOUBT },
+  )
+
+/** A day in the class, judged. */
+function judged(question: ClassQuestion, air: DayAir, mask: MaskWorn | undefined): ExposureJudgement {
+  const breathing = mask ? air.inside(mask) : air
+  const pattern = { hoursADay: minutesOf([classStay(question)]) / 60, daysAWeek: question.daysAWeek }
+  return judgeExposure(breathing.breathed, question.ruleSets, question.actionFraction, pattern, NOTHING_MEASURED, breathing)
+}
+
+const sharesOf = ({ uses }: ExposureJudgement, isLong: boolean): Shares =>
+  new Map(uses
+    .filter(({ binds, limit: { kind } }) => binds && (kind === 'twa') === isLong)
+    .map(({ limit: { substance, ruleSet, kind }, fraction }) => [`${substance} ${ruleSet} ${kind}`, fraction]))
+/** No share is less than nothing: what rounding makes so is none. */
+const minus = (all: Shares, part: Shares): Shares =>
+  new Map([...all].map(([key, share]) => [key, Math.max(0, share - (part.get(key) ?? 0))]))
+
+/** What single placings add, each worked out once by the solver that the gates use. */
+export function classEffects(question: ClassQuestion): ClassEffects {
+  const { bays, periods } = question
+  const idle = bays.length
+  const whole = classStay(question)
+  const known = new Map<string, Shares>()
+  const once = (key: string, make: () => Shares): Shares => {
+    const found = known.get(key) ?? make()
+    known.set(key, found)
+    return found
+  }
+  const shifts = periods.map(period => shiftOf(question, () => [period]))
+  const airAt = (period: number, spot: number, from: number, visit: Visit): DayAir =>
+    dayAir([shifts[period]!.partAt(spot, source => source === from, visit)], JUDGED)
+  const atWork = (period: number): Visit => ({ work: [periods[period]!], besides: without(whole, [periods[period]!]) })
+  const maskKey = (mask: MaskWorn | undefined): string => JSON.stringify(mask ?? null)
+  const ofHall = (bay: number, period: number): Shares => once(`hall ${bay} ${period}`, () =>
+    sharesOf(judged(question, airAt(period, idle, bay, { work: [whole], besides: [] }), undefined), true))
+  return {
+    ofHall,
+    ofOwn: (bay, period, mask) => once(`own ${bay} ${period} ${maskKey(mask)}`, () =>
+      minus(sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), true), ofHall(bay, period))),
+    atOnceOwn: (bay, period, mask) => once(`at once ${bay} ${period} ${maskKey(mask)}`, () =>
+      sharesOf(judged(question, airAt(period, bay, bay, atWork(period)), mask), false)),
+    atOnceBeside: (bay, period) => once(`beside ${bay} ${period}`, () =>
+      sharesOf(judged(question, airAt(period, idle, bay, { work: [periods[period]!], besides: [] }), undefined), false)),
+  }
+}
+
+/** What somebody breathes in a class: how much of the hardest limit or sum, and of which. */
+export interface PersonInClass { readonly fraction: number, readonly judgement: ExposureJudgement }
+
+/** What each person of a plan breathes, by the exact solver: everything that burns in the class together. */
+export function airOfClass(question: ClassQuestion, placings: readonly Placing[]): readonly PersonInClass[] {
+  const { bays, people, periods } = question
+  const whole = classStay(question)
+  const shift = shiftOf(question, bay => placings.filter(one => one.bay === bay).map(({ period }) => periods[period]!))
+  return people.map(({ mask }, person) => {
+    const own = placings.filter(one => one.person === person)
+    const besides = without(whole, own.map(({ period }) => periods[period]!))
+    const at = [...new Set(own.map(({ bay }) => bay))]
+    const parts = at.length === 0
+      ? [shift.partAt(bays.length, undefined, { work: besides, besides: [] })]
+      : at.map((bay, first): PartOfAir => shift.partAt(bay, undefined, {
+          work: own.filter(one => one.bay === bay).map(({ period }) => periods[period]!),
+          besides: first === 0 ? besides : [],
+        }))
+    const judgement = judged(question, dayAir(parts, JUDGED), own.length > 0 ? mask : undefined)
+    // Where nothing burns at all, nothing is breathed.
+    return { fraction: placings.length === 0 ? 0 : judgement.fraction ?? Infinity, judgement }
+  })
+}
