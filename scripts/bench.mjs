@@ -16,6 +16,7 @@ await run(async () => {
       'burn-off',
       'hall',
       'instruments',
+      'class-plan',
       'command',
       'registers',
       'permits',

@@ -3,6 +3,7 @@ import type { z } from 'zod'
 import type { CommandType } from '#core/streams/commands'
 import type { FormPath } from '#shared/contract/answers'
 import { payloadSchemas } from '#shared/contract/command-schemas'
+import { classPlanRequest } from '#shared/contract/class-plan-schema'
 import { careRequest, firstRunRequest, redeemRequest, signInCodeRequest, wearerRequest } from '#shared/contract/sign-in-schema'
 import { fieldInSpanish } from '#shared/words/es/fields'
 import { framePages } from '~/words/frame'
@@ -36,6 +37,7 @@ export function lacksBySchema(schema: z.ZodType, value: unknown): readonly FormE
 /** What is sent past the door of commands, and filled in field by field. */
 const FORMS = {
   'care': careRequest,
+  'classes/plan': classPlanRequest,
   'first-run': firstRunRequest,
   'redeem': redeemRequest,
   'sign-in-codes': signInCodeRequest,

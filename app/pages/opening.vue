@@ -50,6 +50,9 @@ const clear = computed(() => judged.placed.filter(({ verdict }) => verdict.word 
         <NuxtLink to="/door">
           {{ says.atTheDoor }}
         </NuxtLink>
+        <NuxtLink to="/class-plan">
+          {{ says.planAClass }}
+        </NuxtLink>
         <NuxtLink to="/closing">
           {{ says.closeTheShop }}
         </NuxtLink>

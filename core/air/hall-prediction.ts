@@ -104,6 +104,8 @@ export interface HallPrediction {
   visitAt(bayId: string, visit: Visit): PartOfAir
   /** Null for a bay that is not in this hall. */
   bay(bayId: string): BayPrediction | null
+  /** A bay as the hall is solved with it, and whether what it has for a hood is known; null for one that is not in this hall. */
+  hallBayAt(bayId: string): HallBay & { readonly isHoodKnown: boolean } | null
   /** What the doubts of a bay belong to. */
   placeAt(bayId: string): string
 }
@@ -258,6 +260,10 @@ export function predictHall(
       return solve().partAt(spot, from => from === spot || burns(from), visit)
     },
     placeAt: bayId => placeOf(spotOf(bayId)),
+    hallBayAt: (bayId) => {
+      const part = parts[spotOf(bayId)]
+      return part ? { ...part.hallBay, isHoodKnown: part.bay.extraction === null || part.at !== null } : null
+    },
     bay: (bayId) => {
       const found = known.get(bayId)
       if (found) return found

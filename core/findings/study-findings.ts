@@ -11,6 +11,11 @@ export interface StudyFindings {
   'class.planned': { leastArcMin: number }
   'class.too-little': { leastArcMin: number, wantedArcMin: number, forbids: readonly ClassRule[] }
   'class.no-plan': { forbids: readonly ClassRule[] }
+  'class.bay-unknown': { bay: string }
+  'class.nowhere': { person: string }
+  'class.worked-before': { people: readonly string[], count: number }
+  'class.no-time': Record<string, never>
+  'class.nothing-to-plan': Record<string, never>
   'class.not-proven': Record<string, never>
   'class.more-at-once': { what: string, most: number }
   'class.more-air': { supplyM3PerS: number }

@@ -29,6 +29,16 @@ function minutesIntoDay(time: string, shopDayHour: number): number {
 }
 
 /**
+ * The time of day of a minute of the shop day, HH:MM.
+ *
+ * @example timeOfDay(270, 4) // 08:30
+ */
+export function timeOfDay(minute: number, shopDayHour: number): string {
+  const whole = (minute + shopDayHour * 60) % MINUTES_A_DAY
+  return [Math.floor(whole / 60), whole % 60].map(part => String(part).padStart(2, '0')).join(':')
+}
+
+/**
  * When a job runs, in minutes from the start of the shop day; null when its times are not known or the same.
  *
  * @example jobSpan({ process: 'smaw', startsAt: '08:00', endsAt: '12:00' }, 4) // 240 to 480

@@ -8,7 +8,7 @@ import type { Visit } from '../exposure/heard'
 import type { ExposureJudgement } from '../exposure/judge-exposure'
 import { judgeExposure, NOTHING_MEASURED } from '../exposure/judge-exposure'
 import type { Stay } from '../time/stays'
-import { minutesOf, without } from '../time/stays'
+import { joined, minutesOf, without } from '../time/stays'
 import type { ClassBay, ClassQuestion, Placing } from './class-question'
 import { classStay } from './class-question'
 
@@ -35,14 +35,15 @@ const bayWith = (bay: ClassBay, stays: readonly Stay[]): HallBay => {
     hood, capture,
     ...captureInCalm ? { captureInCalm } : {},
     ...captureInDraught ? { captureInDraught } : {},
-    work: stays.map(({ fromMin, toMin }) => ({ fromMin, toMin, arcMinPerH, emission, posture })),
+    // Parts that follow each other at a bay are one stretch of the same work: its runs are not counted twice.
+    work: joined(stays).map(({ fromMin, toMin }) => ({ fromMin, toMin, arcMinPerH, emission, posture })),
   }
 }
 
 const shiftOf = (question: ClassQuestion, staysOf: (bay: number) => readonly Stay[]): HallShift =>
   hallShift(
     question.hall,
-    [...question.bays.map((bay, at) => bayWith(bay, staysOf(at))), IDLE],
+    [...question.bays.map((bay, at) => bayWith(bay, staysOf(at))), IDLE, ...question.besides ?? []],
     { shiftHours: minutesOf([classStay(question)]) / 60, draws: JUDGED, doubt: USUAL_DOUBT },
   )
 
@@ -110,6 +111,7 @@ export function airOfClass(question: ClassQuestion, placings: readonly Placing[]
         }))
     const judgement = judged(question, dayAir(parts, JUDGED), own.length > 0 ? mask : undefined)
     // Where nothing burns at all, nothing is breathed.
-    return { fraction: placings.length === 0 ? 0 : judgement.fraction ?? Infinity, judgement }
+    const isStill = placings.length === 0 && !question.besides?.length
+    return { fraction: isStill ? 0 : judgement.fraction ?? Infinity, judgement }
   })
 }

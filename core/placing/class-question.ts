@@ -31,6 +31,8 @@ export interface AtOnce { readonly what: string, readonly bayIds: readonly strin
 export interface ClassQuestion {
   readonly hall: HallAir
   readonly bays: readonly ClassBay[]
+  /** Bays of the hall that are not of the class, with what burns there meanwhile. */
+  readonly besides?: readonly HallBay[] | undefined
   readonly people: readonly ClassPerson[]
   /** One after the other, minutes of the shop day; between and round them everybody is in the hall. */
   readonly periods: readonly Stay[]

@@ -46,8 +46,8 @@ export interface PlannedClass {
 const SECONDS = { enough: 1, fairest: 1, fullest: 0.4, other: 0.4 } as const
 /** The sums of single effects fall short where hall and mixtures make more of them: tightened so often, and no more. */
 const TURNS = 4
-/** Below the exact answer by so much, that the next one is surely under. */
-const TIGHTER = 0.97
+/** Tightened by more than what it was over, that the next one is surely under. */
+const TIGHTER = 1.05
 /** How much more outdoor air is tried. */
 const MORE_AIR = [1.25, 1.5, 2, 3] as const
 /** Arc minutes count as reached from here on: binaries are found to a millionth. */
@@ -83,7 +83,9 @@ function planner(question: ClassQuestion, effects: ClassEffects, solver: Solver)
         return { placings, arcMin, air, leastArcMin: Math.min(...arcMin), isProven: turn === 0 && solved.isProven }
       }
       if (!Number.isFinite(most)) return null
-      budget *= actionFraction / most * TIGHTER
+      // What the sums leave out is there whatever is planned, or grows with it: so much less is left for them.
+      budget -= (most - actionFraction) * TIGHTER
+      if (budget <= 0) return null
     }
     return null
   }

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import type { Envelope } from './command-schemas'
+import type { classPlanRequest, classPlanResponse } from './class-plan-schema'
 import type { ClearanceReading } from './clearance-schema'
 import type {
   CareReading,
@@ -62,6 +63,7 @@ export interface Forms {
   'devices/revoke': Form<typeof revokeDeviceRequest, Nothing>
   'wearers': Form<typeof wearerRequest, Nothing>
   'care': Form<typeof careRequest, Nothing>
+  'classes/plan': Form<typeof classPlanRequest, z.output<typeof classPlanResponse>>
 }
 export type FormPath = keyof Forms
 

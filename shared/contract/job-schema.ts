@@ -35,7 +35,7 @@ export const processSchema = z.enum(PROCESSES)
 export const baseMetalSchema = z.enum(BASE_METALS)
 export const shieldingGasSchema = z.enum(SHIELDING_GASES)
 
-const wallClock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day as HH:MM')
+export const timeOfDaySchema = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'a time of day as HH:MM')
 
 /** A job, with the limits its numbers keep. Strict: a misspelt field is an error, not a silent loss. */
 export const jobSchema = z
@@ -61,8 +61,8 @@ export const jobSchema = z
     position: z.enum(POSITIONS).optional(),
     confinement: z.enum(CONFINEMENTS).optional(),
     head: z.enum(HEADS).optional(),
-    startsAt: wallClock.optional(),
-    endsAt: wallClock.optional(),
+    startsAt: timeOfDaySchema.optional(),
+    endsAt: timeOfDaySchema.optional(),
     arcMinPerH: between(JOB_LIMITS.arcMinPerH, 'min').optional(),
     residue: z.enum(RESIDUES).optional(),
     container: z.enum(CONTAINERS).optional(),

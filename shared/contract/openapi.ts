@@ -60,6 +60,7 @@ import {
 import { assessClearanceRequest, assessClearanceResponse, clearanceResponse } from './clearance-schema'
 import { envelopeSchema, payloadSchemas } from './command-schemas'
 import { assessCalibrationRequest, assessCalibrationResponse } from './assess-calibration-schema'
+import { classPlanRequest } from './class-plan-schema'
 import { assessPlanRequest, assessPlanResponse } from './assess-plan-schema'
 import { assessDuctsRequest, assessDuctsResponse } from './assess-ducts-schema'
 import { readingsRequest, readingsResponse } from './monitor-schema'
@@ -509,6 +510,13 @@ const SIGNING_IN: Json = {
       ...NOT_ALLOWED,
     }),
   },
+  '/api/v1/classes/plan': posted(
+    'planClass',
+    'Who welds at which bay in which part of a class of the shop; places nobody. Takes some seconds',
+    classPlanRequest,
+    'The plan, or why there is none',
+    { ...NOBODY, ...NOT_ALLOWED },
+  ),
   '/api/v1/wearers': {
     get: {
       operationId: 'wearers',

@@ -98,6 +98,7 @@ export const ROUTES: readonly Route[] = [
   get('people/{personId}/to-bring', { right: 'door-checks' }),
   get('wearers', 'signed-in', 'one\'s own; all for health fields'),
   post('wearers', { right: 'health-fields' }),
+  post('classes/plan', { right: 'door-checks' }, 'one after the other'),
   get('wardrobe', 'signed-in'),
   get('care', 'signed-in', 'one\'s own; all for health fields'),
   post('care', { right: 'health-fields' }),

@@ -245,6 +245,12 @@ export async function chooseByKeyboard(list: Locator, typed: string): Promise<vo
   await list.page().keyboard.press('Enter')
 }
 
+/** Types a time of day, HH:MM, part by part. */
+export async function typeTime(field: Locator, time: string): Promise<void> {
+  await field.getByRole('spinbutton').first().click()
+  await field.page().keyboard.type(time.replace(':', ''))
+}
+
 /** Types a day part by part. */
 export async function typeDay(field: Locator, day: string): Promise<void> {
   const [year, month, date] = day.split('-')

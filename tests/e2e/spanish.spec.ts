@@ -110,7 +110,7 @@ function spanishVocabulary(): Set<string> {
       texts.push(message, todo ?? '', brief)
     }
   // What a sentence chooses by its values, and no sample chose.
-  texts.push('esconden', 'una máquina de soldar', 'cilindros cilindro puntos punto', 'a una persona')
+  texts.push('esconden', 'una máquina de soldar', 'cilindros cilindro puntos punto', 'a una persona', 'suelde')
   const books = [SOURCES, KIT_SOURCES, FIRE_SOURCES, CYLINDER_SOURCES, KIT_ITEM_SOURCES, HOTWORK_SOURCES, PROTECTION_SOURCES,
     EYEWEAR_SOURCES, HEAT_SOURCES]
   const cited = books.flatMap(book => Object.values<SourceRef>(book))

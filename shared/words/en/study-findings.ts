@@ -14,6 +14,8 @@ const RULES: Readonly<Record<ClassRule, string>> = {
 /** What forbids a plan by itself; nothing where only several together do. */
 const becauseOf = (forbids: readonly ClassRule[]): string =>
   forbids.length === 0 ? '' : ` It is ${forbids.map(rule => RULES[rule]).join(', ')} that forbids it.`
+const changeWhat = (forbids: readonly ClassRule[]): string =>
+  forbids.length > 0 ? 'Change what is named, or ask for less.' : 'Give it more bays or hours, or ask for less.'
 
 /** What is said of ducts as one system, of a class that is planned, of the oxygen of a room, and of the model against samples. */
 export const studySentences: Pick<Sentences, StudyCode> = {
@@ -41,14 +43,25 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   'class.planned': ({ leastArcMin }) => [`Everybody gets at least ${minutesOf(leastArcMin)} of arc, and nobody comes over.`],
   'class.too-little': ({ leastArcMin, wantedArcMin, forbids }) => [
     `Whoever gets least gets ${minutesOf(leastArcMin)} of arc, not ${minutesOf(wantedArcMin)}.${becauseOf(forbids)}`,
-    'Change one of what is named, or ask for less.',
+    changeWhat(forbids),
     `Only ${minutesOf(leastArcMin)} of arc each.`,
   ],
   'class.no-plan': ({ forbids }) => [
     `No plan keeps everybody under.${becauseOf(forbids)}`,
-    'Change one of what is named, or work with less fume.',
+    changeWhat(forbids),
     'No plan.',
   ],
+  'class.bay-unknown': ({ bay }) => [
+    `Bay ${bay} is left out: its job, its fume or its hood is not known.`,
+    'Set its job and its hood.',
+  ],
+  'class.nowhere': ({ person }) => [`${person} is signed off for the job of no bay.`, 'Sign them off, or set another job.'],
+  'class.worked-before': ({ count }) => [
+    `${plural(count, 'person', 'people')} of them welded earlier today: the plan counts the class alone.`,
+    'The gate counts their whole day: see what it says.',
+  ],
+  'class.no-time': () => ['The class begins when it ends.', 'Give two times.'],
+  'class.nothing-to-plan': () => ['There is nobody, or no bay, to plan.', 'Choose a class, and bays with a job.'],
   'class.not-proven': () => ['The best that was found in time; a better one may exist.'],
   'class.more-at-once': ({ what, most }) => [`It would do with ${most} at once of this: ${what}.`],
   'class.more-air': ({ supplyM3PerS }, q) => [`It would do with ${q.airFlow(supplyM3PerS)} of outdoor air.`],

@@ -39,6 +39,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   'at least one record': 'al menos un registro',
   'at most 1000 records at once': 'a lo más 1000 registros de una vez',
   'each bay once': 'cada puesto una vez',
+  'each person once': 'cada persona una vez',
   'a PIN of 4 to 8 digits': 'un PIN de 4 a 8 cifras',
   'a UUID made where the action happened': 'un UUID hecho donde pasó la acción',
   'a bay needs a number or a name': 'un puesto necesita número o nombre',

@@ -14,6 +14,8 @@ const RULES: Readonly<Record<ClassRule, string>> = {
 /** Lo que por sí solo impide un plan; nada donde solo varias cosas juntas. */
 const becauseOf = (forbids: readonly ClassRule[]): string =>
   forbids.length === 0 ? '' : ` Lo impide esto: ${forbids.map(rule => RULES[rule]).join(', ')}.`
+const changeWhat = (forbids: readonly ClassRule[]): string =>
+  forbids.length > 0 ? 'Cambie lo que se nombra, o pida menos.' : 'Dele más puestos u horas, o pida menos.'
 
 /** What is said of ducts as one system, of a class that is planned, of the oxygen of a room, and of the model against samples. */
 export const studySentences: Pick<Sentences, StudyCode> = {
@@ -41,14 +43,25 @@ export const studySentences: Pick<Sentences, StudyCode> = {
   'class.planned': ({ leastArcMin }) => [`Cada quien tiene al menos ${minutesOf(leastArcMin)} de arco, y nadie se pasa.`],
   'class.too-little': ({ leastArcMin, wantedArcMin, forbids }) => [
     `A quien menos le toca le tocan ${minutesOf(leastArcMin)} de arco, no ${minutesOf(wantedArcMin)}.${becauseOf(forbids)}`,
-    'Cambie algo de lo que se nombra, o pida menos.',
+    changeWhat(forbids),
     `Solo ${minutesOf(leastArcMin)} de arco cada quien.`,
   ],
   'class.no-plan': ({ forbids }) => [
     `Ningún plan mantiene a todos por debajo.${becauseOf(forbids)}`,
-    'Cambie algo de lo que se nombra, o trabaje con menos humo.',
+    changeWhat(forbids),
     'Ningún plan.',
   ],
+  'class.bay-unknown': ({ bay }) => [
+    `El puesto ${bay} queda fuera: no se conoce su trabajo, su humo o su campana.`,
+    'Ponga su trabajo y su campana.',
+  ],
+  'class.nowhere': ({ person }) => [`${person} no está autorizado para el trabajo de ningún puesto.`, 'Autorícelo, o ponga otro trabajo.'],
+  'class.worked-before': ({ count }) => [
+    `${plural(count, 'persona', 'personas')} de ellas soldaron ya hoy: el plan cuenta solo la clase.`,
+    'El control cuenta su día entero: vea qué dice.',
+  ],
+  'class.no-time': () => ['La clase empieza cuando termina.', 'Dé dos horas.'],
+  'class.nothing-to-plan': () => ['No hay nadie, o ningún puesto, que planear.', 'Elija un grupo, y puestos con trabajo.'],
   'class.not-proven': () => ['Es lo mejor que se halló a tiempo; puede haber uno mejor.'],
   'class.more-at-once': ({ what, most }) => [`Bastaría con ${most} a la vez de esto: ${what}.`],
   'class.more-air': ({ supplyM3PerS }, q) => [`Bastaría con ${q.airFlow(supplyM3PerS)} de aire exterior.`],

@@ -74,6 +74,12 @@ describe('a class that is planned', () => {
     keepsRules(question, found)
     expect(found.plan!.placings).toHaveLength(4)
   })
+  it('takes parts that follow each other at a bay for one stretch of work: its runs count once', () => {
+    const question = classOf(1, 1, 4)
+    const short = (count: number) => airOfClass(question, Array.from({ length: count }, (_, period) => ({ person: 0, bay: 0, period })))[0]!
+      .judgement.uses.find(({ limit: { substance, kind } }) => substance === 'manganese' && kind === 'ceiling')!.fraction
+    expect(short(4)).toBeLessThan(1.1 * short(1))
+  })
   it('gives a mask its due, and only to who wears one', async () => {
     const mask = { apf: 10, isSupplied: false, wornShare: 1 }
     const bare = classOf(2, 1, 2, { actionFraction: 0.2, wantedArcMin: 8 })

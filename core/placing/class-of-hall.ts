@@ -1,0 +1,147 @@
+import { hallIdOf, hallQuestion } from '../air/air-facts'
+import { predictHall } from '../air/hall-prediction'
+import type { HallPrediction } from '../air/hall-prediction'
+import { personIn, trainingOver } from '../clearance/person-around'
+import type { Welder } from '../clearance/person-around'
+import type { MaskWorn } from '../exposure/day-air'
+import { postureOf } from '../exposure/hall-doubt'
+import { exposureRuleSetsInForce } from '../exposure/rule-sets'
+import type { Finding } from '../findings/finding'
+import { finding } from '../findings/finding'
+import { jobSpan } from '../job/day-work'
+import type { Job } from '../job/job'
+import { judgeWearer, respiratorsFor } from '../respirator/judge-respirator'
+import { wornMask } from '../respirator/worn-mask'
+import type { SiteStanding } from '../site-facts/site-standing'
+import { shopDayAt } from '../streams/scene'
+import { stands } from '../time/instant'
+import type { Stay } from '../time/stays'
+import type { ClassBay, ClassPerson, ClassQuestion } from './class-question'
+
+/** A class that is to weld in a hall, as the instructor asks for it. */
+export interface HallClass {
+  readonly hallId: string
+  readonly bayIds: readonly string[]
+  readonly personIds: readonly string[]
+  /** Times of day by the shop's clock, HH:MM. */
+  readonly startsAt: string
+  readonly endsAt: string
+  /** In so many equal parts. */
+  readonly periods: number
+  readonly wantedArcMin: number
+}
+
+export interface ClassOfHall {
+  /** Null where nothing can be planned; the findings say why. */
+  readonly question: ClassQuestion | null
+  readonly findings: readonly Finding[]
+}
+
+/** The hours of a class in equal parts; null where its times are the same. */
+export function periodsOf({ startsAt, endsAt, periods }: HallClass, shopDayHour: number): readonly Stay[] | null {
+  const whole = jobSpan({ startsAt, endsAt } as Job, shopDayHour)
+  if (!whole) return null
+  const { fromMin, toMin } = whole
+  const at = (part: number): number => Math.round(fromMin + (toMin - fromMin) * part / periods)
+  return Array.from({ length: periods }, (_, part) => ({ fromMin: at(part), toMin: at(part + 1) }))
+}
+
+/**
+ * A class of the shop as its planner asks of it: bays as they are fitted and set, with every damper open and every hood looked at by then;
+ * what others burn in the hall meanwhile counts. A bay of which anything is not known is left out and named.
+ */
+export function classOfHall(standing: SiteStanding, asked: HallClass): ClassOfHall {
+  const { rules, site, stations } = standing
+  const findings: Finding[] = []
+  const hall = hallQuestion(standing, asked.hallId)
+  const periods = periodsOf(asked, rules.shopDayHour)
+  if (!hall || !periods) return { question: null, findings: [finding('hold', hall ? 'class.no-time' : 'air.hall-unknown', {})] }
+  // Looked at before they strike: a hood that nobody saw today holds its own bay, and makes no plan of tomorrow.
+  const { mayStrike: _mayStrike, ...all } = hall
+  const predicted = predictHall({ ...all, bays: hall.bays.map(({ check: _check, ...bay }) => bay) })
+
+  const bays: ClassBay[] = []
+  const jobs = new Map<string, Job>()
+  for (const bayId of asked.bayIds.filter(id => hallIdOf(site, id) === asked.hallId)) {
+    const job = stations[bayId]?.job ?? null
+    const bay = job && classBay(bayId, job, predicted)
+    if (bay) {
+      bays.push(bay)
+      jobs.set(bayId, job)
+    } else {
+      const { label } = site.bays.find(one => one.bayId === bayId)!
+      findings.push(finding('caution', 'class.bay-unknown', { bay: label }))
+    }
+  }
+  if (bays.length === 0 || asked.personIds.length === 0)
+    return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
+  const besides = predicted.bayIds
+    .filter(bayId => !jobs.has(bayId))
+    .flatMap(bayId => predicted.hallBayAt(bayId) ?? [])
+    .filter(({ work }) => work.length > 0)
+  const before = asked.personIds.filter(id => Object.values(stations).some(({ earlierJobs }) =>
+    earlierJobs.some(one => one.personId === id && stands(one.validUntil, standing.now))))
+  if (before.length > 0) findings.push(finding('caution', 'class.worked-before', { people: before, count: before.length }))
+  const everybody = asked.personIds.map(id => classPerson(id, jobs, standing))
+  // Who may weld nowhere here looks on: they are named, and what the others get is shared out among those who may.
+  const people = everybody.filter(({ bayIds }) => bayIds?.length !== 0)
+  for (const { id } of everybody.filter(one => !people.includes(one)))
+    findings.push(finding('caution', 'class.nowhere', { person: standing.welders[id]?.name ?? id }))
+  if (people.length === 0) return { question: null, findings: [...findings, finding('hold', 'class.nothing-to-plan', {})] }
+  return {
+    findings,
+    question: {
+      hall: hall.hall,
+      bays,
+      besides,
+      people,
+      periods,
+      atOnce: [],
+      wantedArcMin: asked.wantedArcMin,
+      ruleSets: exposureRuleSetsInForce(rules.jurisdiction, rules.exposureBasis),
+      actionFraction: rules.actionFraction,
+      daysAWeek: rules.workDaysPerWeek,
+    },
+  }
+}
+
+/** A bay as it is fitted and set; null where its job, its fume or its hood is not known. */
+function classBay(bayId: string, job: Job, predicted: HallPrediction): ClassBay | null {
+  const prediction = predicted.bay(bayId)
+  const around = predicted.hallBayAt(bayId)
+  if (!prediction || !around || job.arcMinPerH === undefined) return null
+  const { emission, ducted } = prediction
+  const isKnown = emission.substances['total-fume'] !== undefined && !emission.findings.some(({ severity }) => severity === 'hold')
+  const isHoodKnown = around.isHoodKnown && ducted?.flowM3PerS !== null
+  if (!isKnown || !isHoodKnown) return null
+  const { hood, capture, captureInCalm, captureInDraught } = around
+  return {
+    id: bayId, hood, capture,
+    ...captureInCalm ? { captureInCalm } : {},
+    ...captureInDraught ? { captureInDraught } : {},
+    emission: Object.fromEntries(Object.entries(emission.substances).map(([id, { parts }]) => [id, parts])),
+    arcMinPerH: job.arcMinPerH,
+    posture: postureOf(job),
+  }
+}
+
+function classPerson(id: string, jobs: ReadonlyMap<string, Job>, standing: SiteStanding): ClassPerson {
+  const { rules, kit, wearers, welders, now } = standing
+  const { worn, wearer, welder } = personIn({ worn: kit.worn, wearers, welders }, id)
+  const today = shopDayAt(standing, now)
+  const mayWeld = ({ process }: Job): boolean =>
+    rules.signOffRule === 'not-asked' || (welder !== null && isTaught(welder, process, today))
+  const mask = maskOf(wornMask(wearer, worn, now).wearer, standing)
+  return { id, bayIds: [...jobs].flatMap(([bayId, job]) => mayWeld(job) ? [bayId] : []), ...mask ? { mask } : {} }
+}
+
+const isTaught = (welder: Welder, process: Job['process'], today: string): boolean =>
+  welder.signedOffFor.includes(process) && trainingOver(welder, process, today) === null
+
+/** The mask that counts for somebody: worn, in date, ready for it, and none that the law finds too coarse for listed dusts. */
+function maskOf(wearer: ReturnType<typeof wornMask>['wearer'], { rules, now }: SiteStanding): MaskWorn | null {
+  const need = respiratorsFor({ neededApf: 1, neededFilterApf: 1, asksHighEfficiency: ['manganese'] }, rules.jurisdiction)
+  if (!wearer || !judgeWearer(need, wearer, now).protects) return null
+  const { apf, isSupplied } = need.masks.find(({ mask }) => mask === wearer.mask)!
+  return { apf: apf!, isSupplied, wornShare: rules.maskWornShare }
+}

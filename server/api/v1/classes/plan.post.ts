@@ -1,0 +1,35 @@
+import { assessHallClass } from '#core/placing/assess-class'
+import { joinFacts } from '#core/site-facts/join-facts'
+import { classPlanRequest } from '#shared/contract/class-plan-schema'
+import type { Forms } from '#shared/contract/answers'
+import { inTransaction } from '../../../database/connection'
+import { nowIso } from '../../../clock'
+import { api, findingsOut, parseBody, requireRight } from '../../../http'
+import { withSolver } from '../../../planning/solver'
+import { spoken } from '../../../spoken'
+import { readWholeSite } from '../../../tables/site-facts'
+import { useRunning } from '../../../running'
+
+/** Plans a class of the shop: who welds at which bay in which part of its hours. Nothing is placed by that. */
+export default api(async (event): Promise<Forms['classes/plan']['answers']> => {
+  const { siteId } = await requireRight(event, 'door-checks')
+  const asked = await parseBody(event, classPlanRequest)
+  const { pool, clock } = useRunning()
+  const standing = await inTransaction(pool, async (db) => {
+    await db.query('set transaction isolation level repeatable read read only')
+    return joinFacts(await readWholeSite(db, siteId, nowIso(clock)))
+  })
+  // The shop goes on while it is planned: no lock and no connection is held for that.
+  const { periods, planned, findings } = await withSolver(solver => assessHallClass(standing, asked, solver))
+  const plan = planned?.plan ?? null
+  return {
+    isEnough: planned?.isEnough ?? false,
+    isProven: plan?.isProven ?? null,
+    leastArcMin: plan?.leastArcMin ?? null,
+    periods: [...periods],
+    placings: plan?.placings.map(placing => ({ ...placing })) ?? [],
+    people: plan?.people.map(one => ({ ...one })) ?? [],
+    forbids: [...planned?.forbids ?? []],
+    findings: findingsOut(findings.map(said => spoken(said, standing.rules.units))),
+  }
+})

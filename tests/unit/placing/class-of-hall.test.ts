@@ -1,0 +1,116 @@
+import { describe, expect, it } from 'vitest'
+import { assessHallClass } from '#core/placing/assess-class'
+import { classOfHall, periodsOf } from '#core/placing/class-of-hall'
+import type { HallClass } from '#core/placing/class-of-hall'
+import { timeOfDay } from '#core/job/day-work'
+import { joinFacts } from '#core/site-facts/join-facts'
+import { noFacts } from '#core/site-facts/site-facts'
+import type { SiteStanding } from '#core/site-facts/site-standing'
+import { NO_SITE } from '#core/streams/site/site'
+import type { Station } from '#core/streams/station/station'
+import type { Welder } from '#core/clearance/person-around'
+import { withSolver } from '../../../server/planning/solver'
+import { facts, HALL, LATER, maskOf, NOW, ready, RULES, STICK } from '../air/air-of-a-shop'
+
+// A class of the shop: by what it knows, and by what it does not.
+
+const ASKED: HallClass = {
+  hallId: 'hall', bayIds: ['one', 'two'], personIds: ['p', 'q'], startsAt: '13:00', endsAt: '15:00', periods: 2, wantedArcMin: 4,
+}
+const welder = (over: Partial<Welder> = {}): Welder => ({
+  name: 'Somebody', signedOffFor: ['smaw'], taughtUntil: {}, settled: [], isOneDarker: false, wearsPrescription: false, outfit: null,
+  takenOff: {},
+  ...over,
+})
+function standing(over: Record<string, Station> = {}, change: Partial<SiteStanding> = {}): SiteStanding {
+  const stations: Record<string, Station> = { one: ready({ personId: null }), two: ready({ personId: null }), ...over }
+  const around = facts(stations)
+  const joined = joinFacts({
+    ...noFacts(NOW), ...around, stations, site: { ...NO_SITE, ...around.site },
+    rules: { ...RULES, signOffRule: 'holds' }, welders: { p: welder(), q: welder() },
+  })
+  return { ...joined, ...change }
+}
+const codesOf = (found: ReturnType<typeof classOfHall>) => found.findings.map(({ code }) => code)
+const bayIdsOf = (found: ReturnType<typeof classOfHall>) => found.question?.bays.map(({ id }) => id)
+
+describe('a class of the shop', () => {
+  it('is planned at its bays, and given back by names and times', async () => {
+    const answer = await withSolver(solver => assessHallClass(standing(), ASKED, solver))
+    expect(answer.periods).toEqual([{ startsAt: '13:00', endsAt: '14:00' }, { startsAt: '14:00', endsAt: '15:00' }])
+    expect(answer.planned).toMatchObject({ isEnough: true })
+    for (const { personId, bayId } of answer.planned!.plan!.placings) {
+      expect(['p', 'q']).toContain(personId)
+      expect(['one', 'two']).toContain(bayId)
+    }
+    expect(answer.planned!.plan!.people.every(({ fraction }) => fraction <= RULES.actionFraction)).toBe(true)
+  })
+  it('runs past midnight, and in no time not at all', () => {
+    const night = [{ fromMin: 1140, toMin: 1200 }, { fromMin: 1200, toMin: 1260 }]
+    expect(periodsOf({ ...ASKED, startsAt: '23:00', endsAt: '01:00' }, 4)).toEqual(night)
+    expect([timeOfDay(1200, 4), timeOfDay(1260, 4)]).toEqual(['00:00', '01:00'])
+    expect(codesOf(classOfHall(standing(), { ...ASKED, endsAt: '13:00' }))).toContain('class.no-time')
+  })
+  it.each<[string, Station]>([
+    ['has no job', ready({ job: null })],
+    ['has a job whose arc minutes nobody said', ready({ job: { ...STICK, arcMinPerH: undefined } as never })],
+    ['has fume that nobody publishes', ready({ job: { ...STICK, baseMetal: 'brass' } })],
+    ['has a hood that nobody placed', ready({ hoodPosition: null })],
+  ])('leaves out a bay that %s, and names it', (_what, two) => {
+    const found = classOfHall(standing({ two }), ASKED)
+    expect(bayIdsOf(found)).toEqual(['one'])
+    expect(codesOf(found)).toContain('class.bay-unknown')
+  })
+  it('does not plan in a hall that nobody described, nor nobody, nor at a bay of another hall', () => {
+    expect(codesOf(classOfHall(standing({}, { halls: {} }), ASKED))).toEqual(['air.hall-unknown'])
+    expect(codesOf(classOfHall(standing(), { ...ASKED, bayIds: ['elsewhere'] }))).toEqual(['class.nothing-to-plan'])
+    expect(classOfHall(standing({}, { welders: {} }), ASKED).question).toBeNull()
+  })
+  it('lets nobody weld what they are not signed off for, or no longer', () => {
+    const welders = { p: welder({ signedOffFor: ['gtaw'] }), q: welder({ taughtUntil: { smaw: '2026-03-01' } }) }
+    const found = classOfHall(standing({}, { welders }), ASKED)
+    expect(found.question).toBeNull()
+    expect(codesOf(found)).toEqual(['class.nowhere', 'class.nowhere', 'class.nothing-to-plan'])
+    const one = classOfHall(standing({}, { welders: { ...welders, q: welder() } }), ASKED)
+    expect(one.question!.people.map(({ id }) => id)).toEqual(['q'])
+  })
+  it('counts a mask only where it is worn, ready and in date', () => {
+    const wearer = { mask: 'papr-loose', readyUntil: LATER, isShaven: true } as const
+    const masked = (change: Partial<SiteStanding>) => classOfHall(standing({}, change), ASKED).question!.people[0]!.mask
+    const kit = { ...standing().kit, worn: { p: [maskOf('papr-loose')] } }
+    expect(masked({ kit, wearers: { p: wearer } })).toMatchObject({ wornShare: RULES.maskWornShare })
+    expect(masked({ wearers: { p: wearer } })).toBeUndefined()
+    expect(masked({ kit, wearers: {} })).toBeUndefined()
+    expect(masked({ kit, wearers: { p: { ...wearer, readyUntil: null } } })).toBeUndefined()
+    expect(masked({ kit: { ...kit, worn: { p: [maskOf('papr-loose', { mayUse: false })] } }, wearers: { p: wearer } })).toBeUndefined()
+  })
+  it('counts what others burn in the hall meanwhile, and says who welded before', async () => {
+    const beside = ready({ personId: 'other', job: { ...STICK, startsAt: '12:00', endsAt: '16:00', arcMinPerH: 40 } })
+    const [alone, crowded] = await Promise.all([standing(), standing({ three: beside })].map(async (site) => {
+      const { planned } = await withSolver(solver => assessHallClass(site, ASKED, solver))
+      return Math.max(...planned?.plan?.people.map(({ fraction }) => fraction) ?? [Infinity])
+    }))
+    expect(crowded).toBeGreaterThan(alone!)
+    const earlierJobs = [{ job: STICK, from: NOW, until: NOW, validUntil: LATER, personId: 'p' }] as never
+    expect(codesOf(classOfHall(standing({ three: ready({ personId: 'other', earlierJobs }) }), ASKED))).toContain('class.worked-before')
+  })
+  it('takes every damper for open, whatever was seen', () => {
+    const extractionCheck = { on: true, damperOpen: false, inPosition: true, draws: true, validUntil: LATER }
+    const shut = ready({ personId: null, extractionCheck })
+    const duct = (id: string, into: string | null) =>
+      ({ id, into, lengthM: 10, diameterM: 0.16, wall: 'galvanised', lossCoefficient: 3 }) as const
+    const laid = {
+      fan: [{ flowM3PerS: 0, pressurePa: 2000 }, { flowM3PerS: 1, pressurePa: 100 }],
+      ducts: [duct('main', null), duct('a', 'main'), duct('b', 'main')],
+      hoods: [['one', 'a'], ['two', 'b']].map(([bayId, ductId]) =>
+        ({ bayId: bayId!, ductId: ductId!, entry: 'flanged-end', foundWith: 'own-open' }) as const),
+    }
+    const flows = (over: Record<string, Station>) => {
+      const site = standing(over)
+      const halls = { hall: { ...site.halls.hall!, air: HALL, ducts: laid } }
+      return classOfHall({ ...site, halls }, ASKED).question!.bays.map(({ hood }) => hood!.flowM3PerS)
+    }
+    expect(flows({ two: shut })).toEqual(flows({}))
+    expect(flows({})[0]).toBeLessThan(0.3)
+  })
+})
